@@ -1,0 +1,57 @@
+/** The arrows of the house: app → features → data, ui, messages, core; data → core; devices → core; core → core only. */
+const room = (name) => `^src/${name}/`;
+const only = (name, from, allowed, extra = {}) => ({
+  name,
+  severity: 'error',
+  from: { path: from, pathNot: '\\.test\\.tsx?$', ...extra },
+  to: { path: '^src/', pathNot: allowed },
+});
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-orphan-imports', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    only('core-stands-alone', room('core'), [room('core')]),
+    {
+      name: 'core-packages',
+      comment: 'Zod and Temporal are the core’s only dependencies.',
+      severity: 'error',
+      from: { path: room('core'), pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(zod|temporal-polyfill)/' },
+    },
+    {
+      name: 'rooms-by-their-door',
+      comment: 'Other rooms of the core are entered through their index.',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/' },
+      to: { path: '^src/core/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$'] },
+    },
+    {
+      name: 'core-by-its-doors',
+      severity: 'error',
+      from: { path: '^(src/(app|features|data|ui|messages|devices|cli)|e2e|bench)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/core/', pathNot: '^src/core/[^/]+/index\\.ts$' },
+    },
+    only('messages-know-core', room('messages'), [room('messages'), room('core')]),
+    only('devices-know-core', room('devices'), [room('devices'), room('core')]),
+    only('data-knows-core', room('data'), [room('data'), room('core')]),
+    only('ui-knows-no-trade', room('ui'), [room('ui'), '^src/core/(quantity|regimen)/index\\.ts$']),
+    only('cli-knows-core-and-data', room('cli'), [room('cli'), room('core'), room('messages'), room('data')]),
+    only('features-know', room('features'), [room('features'), room('data'), room('ui'), room('messages'), room('core'), room('devices')]),
+    only('app-composes', room('app'), [room('app'), room('features'), room('ui'), '\\.css$', '^src/data/(shop|lan)']),
+    {
+      name: 'data-stays-on-the-server',
+      comment: 'Components reach data by queries and actions of their station.',
+      severity: 'error',
+      from: { path: '^src/(features/[^/]+/components|ui)/' },
+      to: { path: '^src/data/', dependencyTypesNot: ['type-only'] },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    exclude: { path: '^\\.next' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default', 'types'] },
+  },
+};

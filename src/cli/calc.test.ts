@@ -1,0 +1,113 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { calc } from './calc';
+
+type Case = {
+  name: string;
+  calc: string;
+  input: unknown;
+  output: Record<string, unknown>;
+  tolerance?: number | { readyAtSeconds?: number };
+};
+
+/** Calculations that later work brings. */
+const LATER = new Set(['day', 'solve']);
+const RELATIVE = 1e-6;
+
+const isClock = (text: string): boolean => /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text);
+const localSeconds = (text: string): number => Date.parse(`${text.slice(0, 19).padEnd(19, ':00')}Z`) / 1000;
+
+/** Every named field of the worked answer must be in the result, numbers close and times by their local part. */
+function matches(found: unknown, wanted: unknown, tolerance: number, seconds: number, path = ''): void {
+  if (typeof wanted === 'number') {
+    expect(typeof found, path).toBe('number');
+    expect(Math.abs((found as number) - wanted), `${path}: ${found} for ${wanted}`).toBeLessThanOrEqual(
+      tolerance * Math.max(1e-9, Math.abs(wanted)) + 1e-12,
+    );
+  } else if (typeof wanted === 'string' && isClock(wanted)) {
+    expect(Math.abs(localSeconds(found as string) - localSeconds(wanted)), `${path}: ${found} for ${wanted}`).toBeLessThanOrEqual(
+      seconds,
+    );
+  } else if (Array.isArray(wanted)) {
+    if (path.endsWith('.trace')) {
+      const rows = found as { min: number }[];
+      for (const row of wanted as { min: number }[]) {
+        const near = rows.find((other) => Math.abs(other.min - row.min) < 1e-9);
+        matches(near, row, tolerance, seconds, `${path}@${row.min}`);
+      }
+      return;
+    }
+    expect((found as unknown[]).length, path).toBe(wanted.length);
+    wanted.forEach((item, i) => {
+      matches((found as unknown[])[i], item, tolerance, seconds, `${path}.${i}`);
+    });
+  } else if (typeof wanted === 'object' && wanted !== null) {
+    for (const [key, value] of Object.entries(wanted))
+      matches((found as Record<string, unknown>)?.[key], value, tolerance, seconds, `${path}.${key}`);
+  } else expect(found, path).toEqual(wanted);
+}
+
+const folder = new URL('../../golden/', import.meta.url);
+const cases = readdirSync(folder)
+  .flatMap((file) => JSON.parse(readFileSync(new URL(file, folder), 'utf8')) as Case[])
+  .filter((one) => !LATER.has(one.calc));
+
+describe('worked cases', () => {
+  it('has a good number of them', () => expect(cases.length).toBeGreaterThan(80));
+  it.each(cases.map((one) => [one.name, one] as const))('%s', (_, one) => {
+    const { output, status } = calc(one.calc, JSON.stringify(one.input));
+    const found = JSON.parse(output) as Record<string, unknown>;
+    if (one.output.error === true) {
+      expect(status).toBe(2);
+      expect(found).toEqual({ error: { path: expect.any(String), message: expect.stringMatching(/\w{3}/) } });
+      return;
+    }
+    expect(status, output.slice(0, 300)).toBe(0);
+    const tolerance = typeof one.tolerance === 'number' ? one.tolerance : RELATIVE;
+    const seconds = typeof one.tolerance === 'object' ? (one.tolerance.readyAtSeconds ?? 0) : 0;
+    matches(found, one.output, tolerance, seconds);
+  });
+});
+
+describe('the contract', () => {
+  it('puts an error in its case’s place and runs the others', () => {
+    const { output, status } = calc(
+      'emc',
+      JSON.stringify([
+        { tempC: 20, rh: 0.5 },
+        { tempC: 20, rh: 7 },
+        { tempC: 20, rh: 0.5 },
+      ]),
+    );
+    const [first, second, third] = JSON.parse(output) as Record<string, unknown>[];
+    expect(status).toBe(0);
+    expect(first).toHaveProperty('emcPercent');
+    expect(second).toMatchObject({ error: { path: 'rh' } });
+    expect(third).toEqual(first);
+  });
+  it.each([
+    ['emc', '{"tempC": '],
+    ['nothing', '{}'],
+    ['toString', '{}'],
+    ['emc', '{"tempC": "warm", "rh": 0.5}'],
+  ])('refuses %s %s with status 2', (name, text) => {
+    const { output, status } = calc(name, text);
+    expect(status).toBe(2);
+    expect(JSON.parse(output)).toMatchObject({ error: { message: expect.any(String) } });
+  });
+  it('says in words what blocks a plan', () => {
+    const { output } = calc(
+      'plan',
+      JSON.stringify({
+        start: '2031-03-04T08:00',
+        zone: 'Europe/Lisbon',
+        shopHours: [{ day: 2, open: '08:00', close: '08:20' }],
+        steps: [{ id: 'flood', handsMin: 25, wait: { min: 0, ideal: 0, max: null } }],
+      }),
+    );
+    expect(JSON.parse(output)).toMatchObject({
+      feasible: false,
+      blocking: { stepId: 'flood', reason: expect.stringContaining('25 min') },
+    });
+  });
+});

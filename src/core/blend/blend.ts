@@ -1,0 +1,129 @@
+import { check } from '@/core/contract';
+import { fail, ok, type Result } from '@/core/quantity';
+import type { Contact } from '@/core/material';
+import { type Consistency, feelOf } from './feel';
+import { type HeatLadder, heatLadder } from './heat';
+import { densityOf, type Share, sharesOf } from './lines';
+import { allergensOf, type Drying, dryingOf, isFlammable, maxDwell, type RagHazard, ragHazardOf, worstContact } from './nature';
+import { BlendInput, type Make } from './schema';
+
+export type BlendLine = {
+  readonly ingredient: string;
+  readonly massG: number;
+  readonly volumeMl: number;
+  readonly massFraction: number;
+};
+
+/** What a blend will be: masses in g, volumes in ml, temperatures in °C, keeping in months, cost per kg in the prices' money. */
+export type Blend = HeatLadder & {
+  readonly totalG: number;
+  readonly volumeMl: number;
+  readonly densityGPerMl: number;
+  readonly lines: readonly BlendLine[];
+  readonly driedFraction: number;
+  readonly driedLines: Readonly<Record<string, number>>;
+  readonly waxFraction: number;
+  readonly waxEquivalent: number;
+  readonly consistency: Consistency;
+  readonly drying: Drying;
+  readonly maxDwellMin: { readonly flooded: number | null; readonly thin: number | null };
+  readonly contact: Contact;
+  readonly knifeSurface: boolean;
+  readonly allergens: readonly string[];
+  readonly flammable: boolean;
+  readonly ragHazard: RagHazard;
+  readonly bestBeforeMonths: number;
+  readonly costPerKg?: number | null;
+  readonly limiting?: string;
+  readonly left?: Readonly<Record<string, number>>;
+};
+
+/** Totals within this share of each other run out together; the first line is named. */
+const TIE = 1e-9;
+
+type Sized = { readonly totalG: number; readonly limiting?: string; readonly left?: Record<string, number> };
+
+/** The largest total such that no line exceeds its stock: min over lines of stock_i / w_i. */
+function sizeFromStock(shares: readonly Share[], stock: Readonly<Record<string, number>>): Result<Sized> {
+  let best: { totalG: number; id: string } | undefined;
+  for (const { ingredient, w } of shares) {
+    const have = stock[ingredient.id];
+    if (have === undefined) return fail('no-stock-given', `make.from.${ingredient.id}`, { name: ingredient.name });
+    const totalG = have / w;
+    if (!best || totalG < best.totalG * (1 - TIE)) best = { totalG, id: ingredient.id };
+  }
+  const totalG = best?.totalG ?? 0;
+  const used = new Map(shares.map(({ ingredient, w }) => [ingredient.id, totalG * w]));
+  const left = Object.fromEntries(Object.entries(stock).map(([id, have]) => [id, Math.max(0, have - (used.get(id) ?? 0))]));
+  return ok(best ? { totalG, limiting: best.id, left } : { totalG });
+}
+
+function sizeOf(make: Make, shares: readonly Share[], density: number): Result<Sized> {
+  if ('massG' in make) return ok({ totalG: make.massG });
+  if ('volumeMl' in make) return ok({ totalG: make.volumeMl * density });
+  if ('from' in make) return sizeFromStock(shares, make.from);
+  const { capacityMl, fill, count } = make.containers;
+  return ok({ totalG: capacityMl * fill * count * density });
+}
+
+/** `Σ w_i·price_i`; null when a line has no price. */
+function costPerKg(shares: readonly Share[], prices: Readonly<Record<string, number>>): number | null {
+  let cost = 0;
+  for (const { ingredient, w } of shares) {
+    const price = prices[ingredient.id];
+    if (price === undefined) return null;
+    cost += w * price;
+  }
+  return cost;
+}
+
+/**
+ * Ratio to masses, and what the blend will be (calc.md, 2).
+ * @param input lines of `{ingredient, parts > 0}`, basis `mass` or `volume`, what to make, room °C, prices per kg
+ * @returns every fault of the input at once, or the blend; nothing is rounded
+ * @example blend({ lines: [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'mineral-oil', parts: 3.5 }], basis: 'mass', make: { massG: 900 } }) // → beeswax 200 g, oil 700 g
+ */
+export function blend(input: unknown): Result<Blend> {
+  const checked = check(BlendInput, input);
+  if (!checked.ok) return checked;
+  const { lines, basis, make, ambientC, prices } = checked.value;
+  const found = sharesOf(lines, basis);
+  if (!found.ok) return found;
+  const shares = found.value;
+  const densityGPerMl = densityOf(shares);
+  const size = sizeOf(make, shares, densityGPerMl);
+  if (!size.ok) return size;
+  const { totalG, ...stock } = size.value;
+  const ingredients = shares.map((share) => share.ingredient);
+  const dried = shares.map(({ ingredient, w }) => ({ id: ingredient.id, left: w * (1 - ingredient.volatileFraction) }));
+  const driedFraction = dried.reduce((sum, line) => sum + line.left, 0);
+  const waxEquivalent = shares.reduce((sum, { ingredient, w }) => sum + w * ingredient.hardening, 0);
+  const drying = dryingOf(shares);
+  return ok({
+    totalG,
+    volumeMl: totalG / densityGPerMl,
+    densityGPerMl,
+    lines: shares.map(({ ingredient, w }) => ({
+      ingredient: ingredient.id,
+      massG: w * totalG,
+      volumeMl: (w * totalG) / ingredient.densityGPerMl,
+      massFraction: w,
+    })),
+    driedFraction,
+    driedLines: Object.fromEntries(dried.filter((line) => line.left > 0).map(({ id, left }) => [id, left / driedFraction])),
+    waxFraction: shares.reduce((sum, { ingredient, w }) => sum + (ingredient.family === 'wax' ? w : 0), 0),
+    waxEquivalent,
+    consistency: feelOf(waxEquivalent, ambientC),
+    ...heatLadder(shares),
+    drying,
+    maxDwellMin: maxDwell(drying),
+    contact: worstContact(ingredients),
+    knifeSurface: !ingredients.some((ingredient) => ingredient.filmForming),
+    allergens: allergensOf(ingredients),
+    flammable: isFlammable(ingredients),
+    ragHazard: ragHazardOf(ingredients),
+    bestBeforeMonths: Math.min(...ingredients.map((ingredient) => ingredient.shelfMonths)),
+    ...(prices ? { costPerKg: costPerKg(shares, prices) } : {}),
+    ...stock,
+  });
+}

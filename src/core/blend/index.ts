@@ -1,0 +1,7 @@
+export { type Blend, type BlendLine, blend } from './blend';
+export { type Correction, correct } from './correct';
+export { type Consistency, FEEL_BANDS, waxEquivalentAt } from './feel';
+export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';
+export type { Heat, HeatLadder } from './heat';
+export { type Drying, type RagHazard, worstContact } from './nature';
+export { BASES, type BlendInput, Line, type Make } from './schema';

@@ -1,0 +1,90 @@
+import { check } from '@/core/contract';
+import { coatGrams, type FinishClass } from '@/core/piece';
+import { addDays, dateOf, fail, instantOf, isZone, ok, type Result } from '@/core/quantity';
+import { type CareClass, CareInput, type Use, type Wash } from './schema';
+
+/** Days between looks for a finish in weekly use, washed by hand; null: bare wood has none. Source: working estimates. */
+export const BASE_DAYS: Readonly<Record<CareClass, number | null>> = {
+  'never-dry': 30,
+  'oil-wax': 45,
+  'drying-oil': 180,
+  'drying-oil-wax': 180,
+  'hard-wax': 365,
+  film: 365,
+  friction: 180,
+  bare: null,
+};
+/** Factors in tenths, so that the product is exact in whole numbers. Source: working estimates. */
+export const USE_TENTHS: Readonly<Record<Use, number>> = { daily: 7, weekly: 10, occasional: 16 };
+export const WASH_TENTHS: Readonly<Record<Wash, number>> = { wipe: 12, hand: 10, soak: 6 };
+export const DRY_ROOM = { belowRh: 0.35, tenths: 8 } as const;
+export const LEAST_INTERVAL_DAYS = 7;
+/** First treatments of a never-drying finish, days after the sale. Source: house practice. */
+export const BEDDING_IN = { days: [7, 21], whenIntervalOver: 21, unlessRegularWithin: 7 } as const;
+
+/** What one treatment takes, as a coat class; null: none is put on. */
+const TREATMENT: Readonly<Record<CareClass, FinishClass | null>> = {
+  'never-dry': 'flood-oil',
+  'oil-wax': 'oil-wax',
+  'drying-oil': 'thin-oil',
+  'drying-oil-wax': 'oil-wax',
+  'hard-wax': 'hard-wax',
+  film: null,
+  friction: 'friction',
+  bare: null,
+};
+
+export type Care = {
+  readonly intervalDays: number | null;
+  readonly dates: readonly string[];
+  readonly gramsPerTreatment: number;
+  readonly treatmentsPerBottle?: number | null;
+};
+
+/** base × use × wash × dry, rounded half up to whole days, at least 7. */
+export function intervalOf(finishClass: CareClass, use: Use, wash: Wash, rh?: number): number | null {
+  const base = BASE_DAYS[finishClass];
+  if (base === null) return null;
+  const dry = rh !== undefined && rh < DRY_ROOM.belowRh ? DRY_ROOM.tenths : 10;
+  const thousandths = base * USE_TENTHS[use] * WASH_TENTHS[wash] * dry;
+  return Math.max(LEAST_INTERVAL_DAYS, Math.floor((thousandths + 500) / 1000));
+}
+
+/** Days after `from`: every multiple within the horizon (the first always), and the bedding-in of a never-drying finish. */
+function daysOf(finishClass: CareClass, interval: number, horizonDays: number): number[] {
+  const count = Math.max(1, Math.floor(horizonDays / interval));
+  const regular = Array.from({ length: count }, (_, index) => (index + 1) * interval);
+  const beds = (finishClass === 'never-dry' || finishClass === 'oil-wax') && interval > BEDDING_IN.whenIntervalOver;
+  const extra = (beds ? BEDDING_IN.days : []).filter(
+    (day) => day <= horizonDays && !regular.some((date) => date >= day && date <= day + BEDDING_IN.unlessRegularWithin),
+  );
+  return [...extra, ...regular].sort((a, b) => a - b);
+}
+
+/** The day a schedule counts from: a date as it stands, a moment as its date in the zone. */
+function startDate(from: string, zone: string): Result<string> {
+  if (!isZone(zone)) return fail('unknown-zone', 'zone', { zone });
+  const start = instantOf(from.length === 10 ? `${from}T12:00` : from, zone);
+  return start.ok ? ok(dateOf(start.value, zone)) : fail('bad-time', 'from', { text: from });
+}
+
+/** The re-oiling schedule (calc.md, 9): dates to look, grams a treatment, treatments in a bottle. */
+export function care(input: unknown): Result<Care> {
+  const checked = check(CareInput, input);
+  if (!checked.ok) return checked;
+  const { finishClass, use, wash, rh, from, horizonDays, zone, bottleMl, densityGPerMl, ...piece } = checked.value;
+  const start = startDate(from, zone);
+  if (!start.ok) return start;
+  const intervalDays = intervalOf(finishClass, use, wash, rh);
+  const treatment = TREATMENT[finishClass];
+  const gramsPerTreatment = treatment ? coatGrams(piece, treatment, 2) : 0;
+  const dates =
+    intervalDays === null ? [] : daysOf(finishClass, intervalDays, horizonDays).map((day) => addDays(start.value, day));
+  const bottleG = bottleMl !== undefined && densityGPerMl !== undefined ? bottleMl * densityGPerMl : undefined;
+  return ok({
+    intervalDays,
+    dates,
+    gramsPerTreatment,
+    ...(bottleG === undefined ? {} : { treatmentsPerBottle: gramsPerTreatment > 0 ? bottleG / gramsPerTreatment : null }),
+  });
+}

@@ -1,0 +1,34 @@
+import { z } from 'zod';
+import { POROSITIES } from '@/core/material';
+
+/** Finishes as their owner meets them. */
+export const CARE_CLASSES = [
+  'never-dry',
+  'oil-wax',
+  'drying-oil',
+  'drying-oil-wax',
+  'hard-wax',
+  'film',
+  'friction',
+  'bare',
+] as const;
+export const USES = ['daily', 'weekly', 'occasional'] as const;
+export const WASHES = ['wipe', 'hand', 'soak'] as const;
+
+export const CareInput = z.object({
+  finishClass: z.enum(CARE_CLASSES),
+  use: z.enum(USES),
+  wash: z.enum(WASHES),
+  rh: z.number().min(0).max(1).optional(),
+  from: z.string(),
+  horizonDays: z.int().positive().max(36525),
+  zone: z.string(),
+  areaMm2: z.number().positive(),
+  endGrainMm2: z.number().min(0),
+  porosity: z.enum(POROSITIES),
+  bottleMl: z.number().positive().optional(),
+  densityGPerMl: z.number().positive().optional(),
+});
+export type CareClass = (typeof CARE_CLASSES)[number];
+export type Use = (typeof USES)[number];
+export type Wash = (typeof WASHES)[number];

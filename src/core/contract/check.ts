@@ -1,0 +1,29 @@
+import type { z } from 'zod';
+import type { Issue, IssueCode, Result } from '@/core/quantity';
+
+/** The room's own issue, when a refinement raised one: `{ params: { code } }` on a Zod custom issue. */
+type CustomParams = { readonly code?: IssueCode; readonly with?: Issue['with'] };
+
+function codeOf(issue: z.core.$ZodIssue): IssueCode {
+  if (issue.code === 'custom') return (issue.params as CustomParams | undefined)?.code ?? 'invalid';
+  if (issue.code === 'invalid_type') return issue.input === undefined ? 'required' : 'invalid';
+  if (issue.code === 'too_small') return issue.inclusive ? 'must-not-be-negative' : 'must-be-positive';
+  return 'invalid';
+}
+
+/** The path of a fault as people read it: `lines.0.parts`. */
+const pathOf = (path: readonly PropertyKey[]): string => path.map(String).join('.');
+
+function toIssue(issue: z.core.$ZodIssue): Issue {
+  const own = issue.code === 'custom' ? (issue.params as CustomParams | undefined)?.with : undefined;
+  const code = codeOf(issue);
+  const path = pathOf(issue.path);
+  if (own) return { code, path, with: own };
+  return code === 'invalid' ? { code, path, with: { detail: issue.message } } : { code, path };
+}
+
+/** Checks an input against its shape and gives every fault at once, as data. */
+export function check<S extends z.ZodType>(schema: S, input: unknown): Result<z.output<S>> {
+  const parsed = schema.safeParse(input, { reportInput: true });
+  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: parsed.error.issues.map(toIssue) };
+}

@@ -1,0 +1,12 @@
+export { answersTo, findIngredient, INGREDIENTS, ingredientOf, isLiquid } from './ingredients';
+export {
+  CONTACTS,
+  type Contact,
+  FAMILIES,
+  type Family,
+  type Ingredient,
+  POROSITIES,
+  type Porosity,
+  type Species,
+} from './schema';
+export { findSpecies, SPECIES, speciesOf } from './species';

@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import shipped from './ingredients.json';
+import { Ingredient } from './schema';
+
+/** Every ingredient the house knows. Source: working estimates of the trade, each row with its note. */
+export const INGREDIENTS: readonly Ingredient[] = z.array(Ingredient).parse(shipped);
+
+const byId = new Map(INGREDIENTS.map((ingredient) => [ingredient.id, ingredient]));
+
+export const findIngredient = (id: string): Ingredient | undefined => byId.get(id);
+
+/** The ingredient of an id that is known to exist. Throws on one that does not: a fault of the caller, not of the maker. */
+export function ingredientOf(id: string): Ingredient {
+  const found = byId.get(id);
+  if (!found) throw new Error(`no ingredient ${id}`);
+  return found;
+}
+
+/** Whether it is poured rather than weighed in pieces: then "oz" alone may mean two things. */
+export const isLiquid = (ingredient: Ingredient): boolean => ingredient.family !== 'wax' && ingredient.family !== 'paint';
+
+/** Whether an ingredient answers to some text: its name, another name, or its family. */
+export function answersTo(ingredient: Ingredient, text: string): boolean {
+  const wanted = text.trim().toLowerCase();
+  return [ingredient.name, ingredient.id, ...ingredient.alsoCalled].some((name) => name.toLowerCase().includes(wanted));
+}

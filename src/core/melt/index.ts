@@ -1,0 +1,1 @@
+export { type Melt, type MeltRow, melt } from './melt';

@@ -1,0 +1,4 @@
+export { type Area, area } from './area';
+export { emc, FIT_MOISTURE } from './emc';
+export { FINISH_CLASSES, type FinishClass, Geometry } from './schema';
+export { coatGrams, type Uptake, uptake } from './uptake';

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { POROSITIES } from '@/core/material';
+
+const mm = z.number().positive();
+/** A profile point `[radius, height]` in mm; a radius of 0 is the axis. */
+const profile = z.array(z.tuple([z.number().min(0), z.number()])).min(2);
+
+/** What a piece looks like, as far as finish cares. Lengths in mm; turned profiles run from foot to rim. */
+export const Geometry = z.discriminatedUnion('shape', [
+  z.object({ shape: z.literal('board'), lengthMm: mm, widthMm: mm, thickMm: mm, grain: z.enum(['long', 'end']) }),
+  z.object({ shape: z.literal('turned'), outer: profile, inner: profile }),
+  z.object({
+    shape: z.literal('spoon'),
+    bowlLengthMm: mm,
+    bowlWidthMm: mm,
+    bowlDepthMm: mm,
+    handleLengthMm: mm,
+    handleWidthMm: mm,
+    handleThickMm: mm,
+  }),
+]);
+export type Geometry = z.infer<typeof Geometry>;
+
+export const FINISH_CLASSES = ['flood-oil', 'bath', 'thin-oil', 'oil-wax', 'hard-wax', 'wax-paste', 'friction', 'film'] as const;
+export const FinishClass = z.enum(FINISH_CLASSES);
+export type FinishClass = z.infer<typeof FinishClass>;
+
+export const UptakeInput = z.object({
+  areaMm2: z.number().positive(),
+  endGrainMm2: z.number().min(0),
+  finishClass: FinishClass,
+  porosity: z.enum(POROSITIES),
+  coats: z.int().positive(),
+  pieces: z.int().positive(),
+});
+
+export const EmcInput = z.object({ tempC: z.number().min(-40).max(120), rh: z.number().min(0).max(1) });

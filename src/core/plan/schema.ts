@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import type { Issue, IssueCode } from '@/core/quantity';
+
+const clock = z.string().regex(/^([01]\d|2[0-4]):[0-5]\d$/, 'a time of day such as 08:30');
+
+/** A fault of a whole row, raised by a refinement and told in the house's own words. */
+const fault = (code: IssueCode, bounds?: Issue['with']) => ({ params: bounds ? { code, with: bounds } : { code } });
+
+/** One opening of one weekday: 1 Monday … 7 Sunday, wall-clock times, `24:00` for midnight. */
+export const Opening = z
+  .object({ day: z.int().min(1).max(7), open: clock, close: clock })
+  .refine((row) => row.open < row.close && row.close <= '24:00', fault('opening-order'));
+export type Opening = z.infer<typeof Opening>;
+
+/** What must pass between two jobs, minutes; no `max` means that nothing spoils. */
+export const Wait = z
+  .object({ min: z.number().min(0), ideal: z.number().min(0), max: z.number().min(0).nullable().default(null) })
+  .refine((wait) => wait.min <= wait.ideal && (wait.max === null || wait.ideal <= wait.max), fault('wait-order'));
+export type Wait = z.infer<typeof Wait>;
+
+const Step = z.object({ id: z.string().min(1), handsMin: z.number().min(0).max(100_000), wait: Wait });
+export type PlanStep = z.infer<typeof Step>;
+
+const repeatedStep = (steps: readonly { id: string }[]): boolean => new Set(steps.map((step) => step.id)).size === steps.length;
+
+export const PlanInput = z
+  .object({
+    start: z.string().optional(),
+    zone: z.string(),
+    shopHours: z.array(Opening),
+    closed: z.array(z.iso.date()).default([]),
+    steps: z.array(Step).min(1).refine(repeatedStep, fault('duplicate-id')),
+    prefer: z.enum(['soonest', 'ideal']).default('soonest'),
+    horizonDays: z.int().positive().max(400).default(40),
+    now: z.string().optional(),
+    actual: z.array(z.object({ id: z.string(), startAt: z.string(), endAt: z.string() })).default([]),
+    finishBy: z.string().optional(),
+  })
+  .refine((input) => input.finishBy === undefined, { ...fault('finish-by-later'), path: ['finishBy'] })
+  .refine((input) => input.start !== undefined || input.finishBy !== undefined, { ...fault('required'), path: ['start'] });
+export type PlanInput = z.input<typeof PlanInput>;
+
+const Job = z.object({ setupMin: z.number().min(0), perPieceMin: z.number().min(0) });
+export type Job = z.infer<typeof Job>;
+
+export const RoundsInput = z.object({ pieces: z.int().positive().max(10_000), coat: Job, wipe: Job, dwell: Wait });
+export type RoundsInput = z.input<typeof RoundsInput>;

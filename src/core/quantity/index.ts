@@ -1,0 +1,20 @@
+export { type OunceMeaning, parseAmount } from './amount';
+export { formatDuration, MINUTES_PER_DAY, type Minutes, minutes, MS_PER_HOUR, MS_PER_MINUTE } from './duration';
+export { fail, type Issue, type IssueCode, ok, type Result } from './issue';
+export { type Millimetres, millimetres, parseLength, parseSizes } from './length';
+export { formatMass, type Grams, grams, parseMass } from './mass';
+export { formatMoney, type Minor, parseMoney, toMajor } from './money';
+export { checkPositive, parseNumber, parsePositive } from './number';
+export {
+  type Celsius,
+  celsius,
+  formatTemperature,
+  GAS_CONSTANT,
+  parseHumidity,
+  parseTemperature,
+  toCelsius,
+  toKelvin,
+} from './temperature';
+export { minus, plus, type Quantity } from './unit';
+export { formatVolume, type GramsPerMl, massOf, type Millilitres, millilitres, parseVolume, volumeOf } from './volume';
+export { addDays, dateOf, dayOfWeek, daysBetween, formatInstant, instantOf, isZone, wallClock } from './zoned';

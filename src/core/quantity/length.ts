@@ -1,0 +1,39 @@
+import type { Result } from './issue';
+import { parseTerms, sumTerms } from './measure';
+import type { Quantity, UnitRow } from './unit';
+
+/** Length in millimetres. */
+export type Millimetres = Quantity<'mm'>;
+
+/** Millimetres in each unit of length. Source: international inch (exact). */
+export const LENGTH_UNITS = [
+  { names: ['mm', 'millimetre', 'millimeter'], perUnit: 1 },
+  { names: ['cm', 'centimetre', 'centimeter'], perUnit: 10 },
+  { names: ['m', 'metre', 'meter'], perUnit: 1000 },
+  { names: ['in', 'inch', 'inche', '"', '″'], perUnit: 25.4 },
+  { names: ['ft', 'foot', 'feet', "'", '′'], perUnit: 304.8 },
+] as const satisfies readonly UnitRow[];
+
+export const millimetres = (value: number): Millimetres => value as Millimetres;
+
+/** A typed length: `420`, `42 cm`, `1½ in`; a bare number is millimetres. Returns mm, above 0. */
+export function parseLength(text: string): Result<Millimetres> {
+  const terms = parseTerms(text);
+  return (terms.ok ? sumTerms(terms.value, LENGTH_UNITS, 'mm') : terms) as Result<Millimetres>;
+}
+
+/**
+ * Sizes in one go: `420 x 260 x 24`, `12 x 18 in` (a unit at the end holds for all that have none).
+ * @returns millimetres, in the order typed
+ */
+export function parseSizes(text: string): Result<readonly Millimetres[]> {
+  const parts = text.split(/\s*[x×*]\s*/i);
+  const last = /([a-z"″'′]+)\s*$/i.exec(parts.at(-1) ?? '')?.[1] ?? 'mm';
+  const sizes: Millimetres[] = [];
+  for (const part of parts) {
+    const size = parseLength(/[a-z"″'′]\s*$/i.test(part) ? part : `${part} ${last}`);
+    if (!size.ok) return size;
+    sizes.push(size.value);
+  }
+  return { ok: true, value: sizes };
+}

@@ -1,0 +1,34 @@
+import { parseTerms, sumTerms } from './measure';
+import type { Result } from './issue';
+import type { Quantity, UnitRow } from './unit';
+
+/** Mass in grams. */
+export type Grams = Quantity<'g'>;
+
+/** Grams in each unit of mass. Source: international avoirdupois pound, 1959 agreement (exact). */
+export const MASS_UNITS = [
+  { names: ['g', 'gram', 'gramme', 'gr'], perUnit: 1 },
+  { names: ['kg', 'kilo', 'kilogram', 'kilogramme'], perUnit: 1000 },
+  { names: ['mg', 'milligram'], perUnit: 0.001 },
+  { names: ['oz', 'ounce', 'oz wt', 'oz weight', 'weight oz'], perUnit: 28.349523125 },
+  { names: ['lb', 'pound'], perUnit: 453.59237 },
+] as const satisfies readonly UnitRow[];
+
+export const grams = (value: number): Grams => value as Grams;
+
+/**
+ * A typed mass: `2.5 kg`, `1 lb 2 oz`, `7.5oz`; a bare number is grams.
+ * @returns grams, above 0
+ * @example parseMass('1 lb 2 oz') // → { ok: true, value: 510.29141625 }
+ */
+export function parseMass(text: string): Result<Grams> {
+  const terms = parseTerms(text);
+  return (terms.ok ? sumTerms(terms.value, MASS_UNITS, 'g') : terms) as Result<Grams>;
+}
+
+/** `4.2 g`, `755 g`, `2.50 kg`: as many digits as a bench scale shows. */
+export function formatMass(mass: number): string {
+  const size = Math.abs(mass);
+  if (size >= 1000) return `${(mass / 1000).toFixed(2)} kg`;
+  return `${mass.toFixed(size >= 100 ? 0 : 1)} g`;
+}

@@ -1,0 +1,26 @@
+import { fail, ok, type Result } from './issue';
+import { parseNumber } from './number';
+import type { Quantity } from './unit';
+
+/** Money in minor units (cents, pence, øre), a whole number. */
+export type Minor = Quantity<'minor'>;
+
+/** Decimals of the currencies that have not two. Source: ISO 4217. */
+const DECIMALS: Readonly<Record<string, number>> = { JPY: 0, KRW: 0, ISK: 0, HUF: 2, KWD: 3 };
+
+const decimalsOf = (currency: string): number => DECIMALS[currency] ?? 2;
+
+/** A typed price in the shop's currency: `12.50`, `12,5`; not negative. Returns minor units. */
+export function parseMoney(text: string, currency: string): Result<Minor> {
+  const number = parseNumber(text.replace(/[^\d.,\-\s/]/g, ''));
+  if (!number.ok) return number;
+  if (number.value < 0) return fail('must-not-be-negative', '', { value: number.value });
+  if (number.value > 1e7) return fail('too-large', '', { value: number.value, most: 1e7 });
+  return ok(Math.round(number.value * 10 ** decimalsOf(currency)) as Minor);
+}
+
+export const toMajor = (minor: number, currency: string): number => minor / 10 ** decimalsOf(currency);
+
+/** `12.50 EUR`: the code, never a guessed sign. */
+export const formatMoney = (minor: number, currency: string): string =>
+  `${toMajor(minor, currency).toFixed(decimalsOf(currency))} ${currency}`;

@@ -1,0 +1,59 @@
+import { fail, ok, type Result } from './issue';
+
+/** Vulgar fractions people type or paste. */
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅕': '1/5',
+};
+
+/** The most anything typed at a bench may be, in any unit: past it a digit slipped. */
+export const LARGEST_TYPED = 1e8;
+
+/**
+ * A number as people write it: `2.5`, `0,75`, `1 1/2`, `1½`, `1/2`, `1 250` (thin or plain space as thousands).
+ * @returns the number, finite and as typed (sign kept)
+ * @example parseNumber('1½') // → { ok: true, value: 1.5 }
+ */
+export function parseNumber(text: string): Result<number> {
+  const spelled = text
+    .trim()
+    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞⅕]/g, (c) => ` ${VULGAR[c]}`)
+    .replace(/[\u2009\u202f\u00a0]/g, ' ')
+    .trim();
+  if (spelled === '') return fail('required', '');
+  const fraction = /^([+-]?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(spelled);
+  if (fraction) {
+    const [, sign, whole = '0', top = '0', bottom = '1'] = fraction;
+    if (Number(bottom) === 0) return fail('not-a-number', '', { text });
+    return ok((sign === '-' ? -1 : 1) * (Number(whole) + Number(top) / Number(bottom)));
+  }
+  const grouped = spelled.replace(/(\d) (?=\d{3}(\D|$))/g, '$1');
+  // 1.250,5 and 1,250.5: the last mark is the decimal one; a lone comma is a decimal comma.
+  const lastComma = grouped.lastIndexOf(',');
+  const lastDot = grouped.lastIndexOf('.');
+  const plain =
+    lastComma > lastDot ? grouped.replace(/\./g, '').replace(',', '.') : lastComma >= 0 ? grouped.replace(/,/g, '') : grouped;
+  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)) return fail('not-a-number', '', { text });
+  return ok(Number(plain));
+}
+
+/** A typed number that must lie above zero and below a slip of the finger. */
+export function parsePositive(text: string): Result<number> {
+  const number = parseNumber(text);
+  return number.ok ? checkPositive(number.value) : number;
+}
+
+/** The one rule for typed amounts: above zero, and not so large that a digit must have slipped. */
+export function checkPositive(value: number): Result<number> {
+  if (value <= 0) return fail('must-be-positive', '', { value });
+  if (value > LARGEST_TYPED) return fail('too-large', '', { value, most: LARGEST_TYPED });
+  return ok(value);
+}

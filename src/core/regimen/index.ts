@@ -1,0 +1,16 @@
+export { type BookEntry, readBook } from './coatbook';
+export {
+  type DoneTask,
+  type Fact,
+  missOf,
+  type Progress,
+  progressOf,
+  type Standing,
+  standingOf,
+  turnsOf,
+  type Window,
+} from './progress';
+export { type RingFacts, ringOf } from './ring';
+export { type DwellBound, planSteps, scheduleOf, type Task } from './schedule';
+export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind } from './schema';
+export { REGIMENS } from './shipped';

@@ -1,0 +1,88 @@
+import { MS_PER_MINUTE } from '@/core/quantity';
+import type { Task } from './schedule';
+
+/** One thing that happened to a batch: a task done or left out. `atMs` is when hands were done with it. */
+export type Fact = {
+  readonly id: string;
+  readonly key: string;
+  readonly atMs: number;
+  readonly kind: 'done' | 'left-out';
+  readonly pass?: boolean | null;
+};
+
+/** The span in which a task keeps the chemistry right, in UTC ms; null where nothing bounds it. */
+export type Window = { readonly earliestMs: number | null; readonly idealMs: number | null; readonly latestMs: number | null };
+
+export type DoneTask = { readonly task: Task; readonly fact: Fact; readonly startMs: number; readonly window: Window };
+
+/** Where a batch stands: what is done in its order, what comes next and when, and facts that wait for the one before them. */
+export type Progress = {
+  readonly done: readonly DoneTask[];
+  readonly next: { readonly task: Task; readonly window: Window } | null;
+  readonly rest: readonly Task[];
+  readonly waiting: readonly Fact[];
+};
+
+const OPEN_WINDOW: Window = { earliestMs: null, idealMs: null, latestMs: null };
+
+/** The window of what follows a task that ended at a moment. */
+export const windowAfter = ({ wait }: Pick<Task, 'wait'>, endMs: number): Window => ({
+  earliestMs: endMs + wait.min * MS_PER_MINUTE,
+  idealMs: endMs + wait.ideal * MS_PER_MINUTE,
+  latestMs: wait.max === null ? null : endMs + wait.max * MS_PER_MINUTE,
+});
+
+/** How often each repeated step must stand in the schedule: once, and once more for every time its check failed. */
+export function turnsOf(facts: readonly Fact[]): Record<string, number> {
+  const turns: Record<string, number> = {};
+  for (const { key, pass } of facts) {
+    const step = key.replace(/[#+].*$/, '');
+    if (pass === false) turns[step] = (turns[step] ?? 1) + 1;
+  }
+  return turns;
+}
+
+/**
+ * Lays facts against tasks, each in its own time whatever order they came in. A fact whose forerunner is not recorded yet waits.
+ */
+export function progressOf(tasks: readonly Task[], facts: readonly Fact[]): Progress {
+  const left = [...facts].sort((a, b) => a.atMs - b.atMs);
+  const done: DoneTask[] = [];
+  for (const task of tasks) {
+    const before = done.at(-1);
+    const index = left.findIndex((fact) => fact.key === task.key && fact.atMs >= (before?.fact.atMs ?? Number.NEGATIVE_INFINITY));
+    if (index < 0) break;
+    const [fact] = left.splice(index, 1) as [Fact];
+    const hands = fact.kind === 'done' ? task.handsMin * MS_PER_MINUTE : 0;
+    const startMs = Math.max(fact.atMs - hands, before?.fact.atMs ?? Number.NEGATIVE_INFINITY);
+    done.push({ task, fact, startMs, window: before ? windowAfterDone(before) : OPEN_WINDOW });
+  }
+  const task = tasks[done.length];
+  const before = done.at(-1);
+  return {
+    done,
+    next: task ? { task, window: before ? windowAfterDone(before) : OPEN_WINDOW } : null,
+    rest: tasks.slice(done.length),
+    waiting: left,
+  };
+}
+
+/** A step left out leaves no wait behind. */
+const windowAfterDone = ({ task, fact }: Pick<DoneTask, 'task' | 'fact'>): Window =>
+  fact.kind === 'left-out' ? { ...OPEN_WINDOW, earliestMs: fact.atMs, idealMs: fact.atMs } : windowAfter(task, fact.atMs);
+
+export type Standing = 'too-early' | 'ready' | 'later-than-planned' | 'at-risk';
+
+/** How a task stands at a moment: past the plan's slack it is later than planned, past the window it is at risk. */
+export function standingOf(window: Window, slackUntilMs: number | null, nowMs: number): Standing {
+  if (window.latestMs !== null && nowMs > window.latestMs) return 'at-risk';
+  if (window.earliestMs !== null && nowMs < window.earliestMs) return 'too-early';
+  return slackUntilMs !== null && nowMs > slackUntilMs ? 'later-than-planned' : 'ready';
+}
+
+/** By how many minutes a recorded time misses its window: below 0 too early, above 0 too late, 0 inside it. */
+export function missOf(window: Window, startMs: number): number {
+  if (window.latestMs !== null && startMs > window.latestMs) return (startMs - window.latestMs) / MS_PER_MINUTE;
+  if (window.earliestMs !== null && startMs < window.earliestMs) return (startMs - window.earliestMs) / MS_PER_MINUTE;
+  return 0;
+}

@@ -1,0 +1,110 @@
+import { type PlanStep, rounds, type Wait } from '@/core/plan';
+import { fail, type Issue, ok, type Result } from '@/core/quantity';
+import type { RegimenStep } from './schema';
+
+/** A step as it will be done with so many pieces: one round of it, once. `key` names it in the log and the plan. */
+export type Task = {
+  readonly key: string;
+  readonly step: RegimenStep;
+  readonly round: number;
+  readonly rounds: number;
+  readonly pieces: number;
+  readonly handsMin: number;
+  readonly wait: Wait;
+};
+
+/** The longest dwell of a slot's material by how it lies, minutes; null where nothing gums. */
+export type DwellBound = (slot: string) => { readonly flooded: number | null; readonly thin: number | null } | undefined;
+
+/** How long the pieces of one round may wait for the next coat while other rounds are still being wiped. */
+const BETWEEN_ROUNDS: Wait = { min: 0, ideal: 0, max: 60 };
+
+/** Whether a coat's wait is a dwell that the next step ends. */
+const isDwell = (step: RegimenStep, next: RegimenStep | undefined): boolean =>
+  step.kind === 'coat' && (next?.kind === 'wipe' || next?.kind === 'buff') && step.lies !== null;
+
+/** The dwell as the material allows it: the step's own, cut at what the chemistry bears. */
+function bounded(step: RegimenStep, bound: DwellBound): Result<Wait> {
+  const chemistry = step.slot && step.lies ? (bound(step.slot)?.[step.lies] ?? null) : null;
+  const { min, ideal, max } = step.wait;
+  if (chemistry === null || (max !== null && max <= chemistry)) return ok(step.wait);
+  if (min > chemistry) return fail('dwell-past-chemistry', step.id, { most: chemistry });
+  return ok({ min, ideal: Math.min(ideal, chemistry), max: chemistry });
+}
+
+const keyOf = (step: RegimenStep, round: number, turn: number): string =>
+  `${step.id}${round > 1 ? `#${round}` : ''}${turn > 1 ? `+${turn}` : ''}`;
+
+const whole = (wait: Wait): Wait => ({
+  min: Math.ceil(wait.min),
+  ideal: Math.ceil(wait.ideal),
+  max: wait.max === null ? null : Math.max(Math.floor(wait.max), Math.ceil(wait.ideal)),
+});
+
+/**
+ * The steps of a regimen for so many pieces: dwells bounded by each material's chemistry and split into rounds that can be wiped in time,
+ * steps that are repeated until a check passes as often as they were (`turns`, by step id, 1 when absent).
+ * @returns an issue naming the step whose material or hands do not allow it
+ */
+export function scheduleOf(
+  steps: readonly RegimenStep[],
+  pieces: number,
+  bound: DwellBound,
+  turns: Readonly<Record<string, number>> = {},
+): Result<readonly Task[]> {
+  const tasks: Task[] = [];
+  const issues: Issue[] = [];
+  const simple = (step: RegimenStep, turn: number, wait = step.wait): void => {
+    tasks.push({
+      key: keyOf(step, 1, turn),
+      step,
+      round: 1,
+      rounds: 1,
+      pieces,
+      handsMin: Math.ceil(step.setupMin + pieces * step.perPieceMin),
+      wait: whole(wait),
+    });
+  };
+  for (let i = 0; i < steps.length; i++) {
+    const step = steps[i] as RegimenStep;
+    const next = steps[i + 1];
+    if (!next || !isDwell(step, next)) {
+      for (let turn = 1; turn <= (turns[step.id] ?? 1); turn++) {
+        const wait = step.kind === 'coat' ? bounded(step, bound) : ok(step.wait);
+        if (wait.ok) simple(step, turn, wait.value);
+        else issues.push(...wait.issues);
+      }
+      continue;
+    }
+    const dwell = bounded(step, bound);
+    const split = dwell.ok ? rounds({ pieces, coat: step, wipe: next, dwell: dwell.value }) : dwell;
+    if (!split.ok) {
+      issues.push(...split.issues.map((issue) => ({ ...issue, path: step.id })));
+      continue;
+    }
+    const { rounds: count, pieces: sizes, wait } = split.value;
+    sizes.forEach((size, index) => {
+      const of = { round: index + 1, rounds: count, pieces: size };
+      tasks.push({
+        key: keyOf(step, index + 1, 1),
+        step,
+        ...of,
+        handsMin: Math.ceil(step.setupMin + size * step.perPieceMin),
+        wait: whole(wait),
+      });
+      tasks.push({
+        key: keyOf(next, index + 1, 1),
+        step: next,
+        ...of,
+        handsMin: Math.ceil(next.setupMin + size * next.perPieceMin),
+        wait: index + 1 < count ? BETWEEN_ROUNDS : whole(next.wait),
+      });
+    });
+    i++;
+  }
+  return issues.length > 0 ? { ok: false, issues } : ok(tasks);
+}
+
+/** The tasks as the planner takes them. */
+export const planSteps = (tasks: readonly Task[]): PlanStep[] =>
+  tasks.map(({ key, handsMin, wait }) => ({ id: key, handsMin, wait }));

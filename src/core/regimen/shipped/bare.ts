@@ -1,0 +1,19 @@
+import type { Regimen } from '../schema';
+import { NONE, raiseGrain, sand, step } from '../steps';
+
+/** Nothing at all. */
+export const bare: Regimen = {
+  id: 'bare',
+  name: 'Bare',
+  school: 'nothing',
+  gains: 'Nothing to wear off, declare or renew.',
+  costs: 'Stains and greys; the owner must wash and dry it.',
+  careClass: 'bare',
+  knifeSurface: true,
+  slots: [],
+  steps: [
+    sand(120),
+    ...raiseGrain(150, 220).slice(1),
+    step('check', 'check', 'Feel it over, dust off', 'Checked', NONE, { place: 'bench' }),
+  ],
+};

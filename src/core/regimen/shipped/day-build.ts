@@ -1,0 +1,30 @@
+import type { Regimen } from '../schema';
+import { coat, hours, lastCheck, raiseGrain, step, wait, wipe } from '../steps';
+
+const rub = (n: number) =>
+  coat(`coat-${n}`, 'Coat', 'Coated', wait(10, 10, 15), { slot: 'oil', coat: n, lies: 'flooded', coatClass: 'thin-oil' });
+
+/** Four coats in a day or so. */
+export const dayBuild: Regimen = {
+  id: 'day-build',
+  name: 'Built in a day',
+  school: 'four coats in a day or so',
+  gains: 'Four coats by the next morning.',
+  costs: 'Someone must stay near: no window is longer than three hours at first.',
+  careClass: 'drying-oil',
+  knifeSurface: true,
+  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'one that sets within hours' }],
+  steps: [
+    ...raiseGrain(120, 220),
+    coat('coat-1', 'Flood', 'Flooded', wait(5, 8, 15), { slot: 'oil', coat: 1, lies: 'flooded', coatClass: 'thin-oil' }),
+    wipe('wipe-1', wait(0, 0, 30)),
+    step('scuff', 'scuff', 'Scuff with a fine pad', 'Scuffed', wait(60, 60, 180), { place: 'rack' }),
+    rub(2),
+    wipe('wipe-2', wait(hours(4), 270, hours(8))),
+    rub(3),
+    wipe('wipe-3', wait(hours(4), 270, hours(8))),
+    rub(4),
+    wipe('wipe-4', wait(hours(48), hours(96), null), { note: 'It cures; the estimate and the checks say when.' }),
+    lastCheck(),
+  ],
+};

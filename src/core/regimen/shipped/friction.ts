@@ -1,0 +1,44 @@
+import type { Regimen } from '../schema';
+import { coat, hours, lastCheck, sand, step, wait } from '../steps';
+
+const polish = (n: number, rest = wait(30, 45, 240)) =>
+  coat(
+    `polish-${n}`,
+    'Polish with paper at a slow lathe',
+    'Polished',
+    rest,
+    { slot: 'polish', coat: n, lies: 'thin', coatClass: 'friction' },
+    { place: 'lathe' },
+  );
+
+/** Resin polish on the lathe; paper, never cloth. */
+export const friction: Regimen = {
+  id: 'friction',
+  name: 'Friction polish',
+  school: 'resin polish on the lathe',
+  gains: 'Bright within the hour, straight from the lathe.',
+  costs: 'Skin-deep; water and heat mark it. Not under a knife.',
+  careClass: 'friction',
+  knifeSurface: false,
+  slots: [
+    { slot: 'sealer', name: 'Sealer', wants: ['drying'], hint: 'resin, thin' },
+    { slot: 'polish', name: 'Friction polish', wants: ['drying'], hint: 'let down freshly' },
+  ],
+  steps: [
+    sand(180),
+    sand(320),
+    coat(
+      'seal',
+      'Seal',
+      'Sealed',
+      wait(15, 30, null),
+      { slot: 'sealer', coat: 1, lies: 'thin', coatClass: 'friction' },
+      { place: 'lathe' },
+    ),
+    step('scuff', 'scuff', 'Scuff with a fine pad', 'Scuffed', wait(0, 0, null), { place: 'lathe' }),
+    polish(1),
+    polish(2),
+    polish(3, wait(hours(60), hours(60), null)),
+    lastCheck(),
+  ],
+};

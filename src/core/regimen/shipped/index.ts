@@ -1,0 +1,33 @@
+import { Regimen } from '../schema';
+import { bare } from './bare';
+import { bath } from './bath';
+import { dayBuild } from './day-build';
+import { friction } from './friction';
+import { longSoak } from './long-soak';
+import { oneCan } from './one-can';
+import { paintedRim } from './painted-rim';
+import { saturate } from './saturate';
+import { sealOil } from './seal-oil';
+import { soakWax } from './soak-wax';
+import { sparing } from './sparing';
+import { thinDrying } from './thin-drying';
+import { warmCure } from './warm-cure';
+import { wipingBuild } from './wiping-build';
+
+/** Every regimen the house ships, the house's own choices first. Dwells depend on what the slot's material allows (blend/nature). */
+export const REGIMENS: readonly Regimen[] = [
+  soakWax,
+  thinDrying,
+  longSoak,
+  bath,
+  dayBuild,
+  saturate,
+  oneCan,
+  sparing,
+  friction,
+  wipingBuild,
+  sealOil,
+  warmCure,
+  bare,
+  paintedRim,
+].map((regimen) => Regimen.parse(regimen));

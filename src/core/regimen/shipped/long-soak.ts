@@ -1,0 +1,35 @@
+import type { Regimen } from '../schema';
+import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+
+/** One generous coat of never-drying oil, left most of a day. */
+export const longSoak: Regimen = {
+  id: 'long-soak',
+  name: 'Long soak',
+  school: 'one generous coat',
+  gains: 'One flood and one wipe; deep in thirsty wood.',
+  costs: 'A day and more on the rack; much oil to wipe off.',
+  careClass: 'oil-wax',
+  knifeSurface: true,
+  slots: [
+    { slot: 'oil', name: 'Oil', wants: ['never'], hint: 'neat, never-drying' },
+    { slot: 'paste', name: 'Wax paste', wants: ['never'], hint: 'soft to firm paste' },
+  ],
+  steps: [
+    ...raiseGrain(120, 220),
+    coat('flood', 'Flood generously', 'Flooded', wait(hours(18), hours(20), hours(30)), {
+      slot: 'oil',
+      coat: 1,
+      lies: 'flooded',
+      coatClass: 'flood-oil',
+    }),
+    wipe('wipe', wait(0, 0, null)),
+    coat('wax', 'Rub in the wax paste', 'Waxed', wait(10, 15, 60), {
+      slot: 'paste',
+      coat: 1,
+      lies: 'thin',
+      coatClass: 'wax-paste',
+    }),
+    buff('buff', wait(hours(24), hours(24), null), { note: 'It settles; it does not cure.' }),
+    lastCheck(),
+  ],
+};

@@ -1,0 +1,36 @@
+import type { Regimen } from '../schema';
+import { coat, hours, lastCheck, sand, step, wait, wipe } from '../steps';
+
+/** Powder paint off the food face, sealed. */
+export const paintedRim: Regimen = {
+  id: 'painted-rim',
+  name: 'Painted rim',
+  school: 'powder paint off the food face, sealed',
+  gains: 'Colour that is part of the wood.',
+  costs: 'Keep it off food faces. Oil mutes it and can lift it: a test piece first.',
+  careClass: 'drying-oil',
+  knifeSurface: false,
+  slots: [
+    { slot: 'paint', name: 'Powder paint', wants: ['never'], hint: 'mixed the same day, shaken' },
+    { slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'to seal' },
+  ],
+  steps: [
+    sand(120),
+    sand(220),
+    coat('paint', 'Shake; brush on thin', 'Painted', wait(hours(4), hours(4), null), {
+      slot: 'paint',
+      coat: 1,
+      lies: 'thin',
+      coatClass: 'wax-paste',
+    }),
+    step('scuff', 'scuff', 'Smooth with a fine pad', 'Smoothed', wait(0, 0, null), { place: 'bench' }),
+    coat('seal', 'Oil thinly, after a test piece', 'Oiled', wait(5, 10, 20), {
+      slot: 'oil',
+      coat: 1,
+      lies: 'thin',
+      coatClass: 'thin-oil',
+    }),
+    wipe('wipe', wait(hours(72), hours(120), null)),
+    lastCheck(),
+  ],
+};

@@ -1,0 +1,42 @@
+import type { Regimen } from '../schema';
+import { coat, hours, lastCheck, sand, step, wait, wipe } from '../steps';
+
+const seal = (n: number, rest = wait(30, 45, null)) =>
+  coat(`seal-${n}`, 'Seal thinly', 'Sealed', rest, { slot: 'sealer', coat: n, lies: 'thin', coatClass: 'film' });
+
+const oil = (n: number) =>
+  coat(`oil-${n}`, 'Lay on the oil-wax wet', 'Oiled', wait(30, 40, 60), {
+    slot: 'oilwax',
+    coat: n,
+    lies: 'thin',
+    coatClass: 'oil-wax',
+  });
+
+/** Resin seal, then walnut oil and wax; one side, then the other. */
+export const sealOil: Regimen = {
+  id: 'seal-oil',
+  name: 'Seal, then oil',
+  school: 'resin seal, then walnut and wax',
+  gains: 'Even on patchy wood; less oil.',
+  costs: 'The seal is a film: not under a knife. A nut oil: declared.',
+  careClass: 'drying-oil-wax',
+  knifeSurface: false,
+  slots: [
+    { slot: 'sealer', name: 'Resin seal', wants: ['drying'], hint: 'dewaxed, thin' },
+    { slot: 'oilwax', name: 'Oil-wax', wants: ['drying'], hint: 'walnut oil and wax' },
+  ],
+  steps: [
+    sand(120),
+    sand(220),
+    seal(1),
+    seal(2),
+    oil(1),
+    wipe('wipe-1', wait(0, 60, null)),
+    oil(2),
+    wipe('wipe-2', wait(hours(8), hours(12), null), { note: 'Overnight.' }),
+    step('turn', 'turn', 'Turn over', 'Turned over', wait(0, 0, null), { place: 'bench' }),
+    oil(3),
+    wipe('wipe-3', wait(hours(48), hours(96), null)),
+    lastCheck(),
+  ],
+};

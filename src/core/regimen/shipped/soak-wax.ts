@@ -1,0 +1,42 @@
+import type { Regimen } from '../schema';
+import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+
+const flood = (n: number) =>
+  coat(`flood-${n}`, n === 1 ? 'Flood, underside first' : 'Flood again', 'Flooded', wait(20, 30, null), {
+    slot: 'oil',
+    coat: n,
+    lies: 'flooded',
+    coatClass: 'flood-oil',
+  });
+
+/** Never-drying oil, then wax paste. */
+export const soakWax: Regimen = {
+  id: 'soak-wax',
+  name: 'Soak and wax',
+  school: 'never-drying oil, then wax paste',
+  gains: 'Forgiving, quickly ready, renewed by anyone with a cloth.',
+  costs: 'Washes out: wants oil again every few weeks.',
+  careClass: 'oil-wax',
+  knifeSurface: true,
+  slots: [
+    { slot: 'oil', name: 'Oil', wants: ['never'], hint: 'neat, never-drying' },
+    { slot: 'paste', name: 'Wax paste', wants: ['never'], hint: 'soft to firm paste' },
+  ],
+  steps: [
+    ...raiseGrain(120, 220),
+    flood(1),
+    wipe('wipe-1', wait(30, 60, null)),
+    flood(2),
+    wipe('wipe-2', wait(30, 60, null)),
+    flood(3),
+    wipe('wipe-3', wait(hours(8), hours(12), null), { note: 'Overnight.' }),
+    coat('wax', 'Rub in the wax paste', 'Waxed', wait(15, 25, 90), {
+      slot: 'paste',
+      coat: 1,
+      lies: 'thin',
+      coatClass: 'wax-paste',
+    }),
+    buff('buff', wait(hours(24), hours(24), null), { note: 'It settles; it does not cure.' }),
+    lastCheck(),
+  ],
+};

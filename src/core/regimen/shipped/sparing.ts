@@ -1,0 +1,31 @@
+import type { Regimen } from '../schema';
+import { buff, coat, hours, lastCheck, sand, wait } from '../steps';
+
+const pad = (n: number) =>
+  coat(`pad-${n}`, 'Stir, work in with a fine pad', 'Worked in', wait(30, 40, 60), {
+    slot: 'hardwax',
+    coat: n,
+    lies: 'thin',
+    coatClass: 'hard-wax',
+  });
+
+/** Hard-wax oil, a spoonful goes far. */
+export const sparing: Regimen = {
+  id: 'sparing',
+  name: 'Sparing',
+  school: 'hard-wax oil, a spoonful goes far',
+  gains: 'Hard-wearing; a year between looks.',
+  costs: 'Two days between coats; hard to mend in one spot.',
+  careClass: 'hard-wax',
+  knifeSurface: true,
+  slots: [{ slot: 'hardwax', name: 'Hard-wax oil', wants: ['drying'], hint: 'stirred well' }],
+  steps: [
+    sand(120),
+    sand(180),
+    pad(1),
+    buff('buff-1', wait(hours(48), hours(48), hours(96)), { action: 'Buff it all off' }),
+    pad(2),
+    buff('buff-2', wait(hours(48), hours(48), null), { action: 'Buff it all off' }),
+    lastCheck(),
+  ],
+};

@@ -1,0 +1,38 @@
+import type { Regimen } from '../schema';
+import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+
+const rub = (n: number) =>
+  coat(`coat-${n}`, 'Rub on a thin coat', 'Coated', wait(5, 10, 20), {
+    slot: 'oil',
+    coat: n,
+    lies: 'thin',
+    coatClass: 'thin-oil',
+  });
+
+/** Pure drying oil, thin coats a day or more apart. */
+export const thinDrying: Regimen = {
+  id: 'thin-drying',
+  name: 'Thin and patient',
+  school: 'pure drying oil, patient',
+  gains: 'Cures into the wood; lasts half a year of use.',
+  costs: 'Days between coats and weeks to cure; rags can catch fire.',
+  careClass: 'drying-oil',
+  knifeSurface: true,
+  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'pure, or thinned with no more solvent than oil' }],
+  steps: [
+    ...raiseGrain(120, 220),
+    coat('soak', 'First soak, keep it wet', 'Soaked', wait(10, 15, 20), {
+      slot: 'oil',
+      coat: 1,
+      lies: 'flooded',
+      coatClass: 'thin-oil',
+    }),
+    wipe('wipe-1', wait(hours(24), hours(24), hours(72))),
+    rub(2),
+    wipe('wipe-2', wait(hours(24), hours(24), hours(72))),
+    rub(3),
+    wipe('wipe-3', wait(hours(72), hours(120), null), { note: 'It cures; the estimate and the checks say when.' }),
+    buff('buff', wait(0, 0, null)),
+    lastCheck(),
+  ],
+};

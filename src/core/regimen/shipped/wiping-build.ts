@@ -1,0 +1,28 @@
+import type { Regimen } from '../schema';
+import { coat, hours, lastCheck, sand, wait, wipe } from '../steps';
+
+const rub = (n: number) =>
+  coat(`coat-${n}`, 'Wipe on', 'Wiped on', wait(5, 8, 15), { slot: 'varnish', coat: n, lies: 'flooded', coatClass: 'film' });
+
+/** Oil and varnish wiped on; display and rims only. */
+export const wipingBuild: Regimen = {
+  id: 'wiping-build',
+  name: 'Wiped-on build',
+  school: 'oil and varnish, display and rims only',
+  gains: 'Stands water rings and handling on show.',
+  costs: 'A film: a knife chips it. Not for knife faces.',
+  careClass: 'film',
+  knifeSurface: false,
+  slots: [{ slot: 'varnish', name: 'Wiping finish', wants: ['drying'], hint: 'oil and varnish' }],
+  steps: [
+    sand(120),
+    sand(220),
+    rub(1),
+    wipe('wipe-1', wait(hours(20), hours(24), hours(72))),
+    rub(2),
+    wipe('wipe-2', wait(hours(20), hours(24), hours(72))),
+    rub(3),
+    wipe('wipe-3', wait(hours(72), hours(168), null), { note: 'Until no smell is left.' }),
+    lastCheck(),
+  ],
+};

@@ -1,0 +1,88 @@
+import type { FinishClass } from '@/core/piece';
+import type { RegimenStep, StepKind } from './schema';
+
+/** Hands by kind of step, minutes to set up and per piece. Source: working estimates for boards of bread size, editable by the maker. */
+export const HANDS_MIN: Readonly<Record<StepKind, { readonly setupMin: number; readonly perPieceMin: number }>> = {
+  sand: { setupMin: 2, perPieceMin: 3 },
+  wet: { setupMin: 1, perPieceMin: 0.5 },
+  coat: { setupMin: 3, perPieceMin: 1.5 },
+  wipe: { setupMin: 2, perPieceMin: 1 },
+  buff: { setupMin: 2, perPieceMin: 2 },
+  scuff: { setupMin: 2, perPieceMin: 1.5 },
+  warm: { setupMin: 3, perPieceMin: 0 },
+  turn: { setupMin: 0, perPieceMin: 0.5 },
+  check: { setupMin: 1, perPieceMin: 0.5 },
+};
+
+const HOUR = 60;
+export const hours = (value: number): number => value * HOUR;
+
+/** A wait of least, ideal and most minutes; null where nothing spoils. */
+export const wait = (min: number, ideal: number, max: number | null): RegimenStep['wait'] => ({ min, ideal, max });
+export const NONE = wait(0, 0, null);
+
+type Extra = Partial<Omit<RegimenStep, 'id' | 'kind' | 'wait'>>;
+
+/** A step of one kind with the hands that are usual for it. */
+export function step(
+  kind: StepKind,
+  id: string,
+  action: string,
+  done: string,
+  after: RegimenStep['wait'],
+  extra: Extra = {},
+): RegimenStep {
+  return {
+    id,
+    kind,
+    action,
+    done,
+    ...HANDS_MIN[kind],
+    wait: after,
+    slot: null,
+    lies: null,
+    coatClass: null,
+    coat: null,
+    until: null,
+    place: null,
+    optional: false,
+    note: '',
+    ...extra,
+  };
+}
+
+export const sand = (grit: number, after = NONE, extra: Extra = {}): RegimenStep =>
+  step('sand', `sand-${grit}`, `Sand to ${grit}`, `Sanded to ${grit}`, after, { place: 'bench', ...extra });
+
+/** Raise the grain and let it dry before knocking it back. */
+export const wet = (dryMin: number): RegimenStep =>
+  step('wet', 'wet', 'Wet to raise the grain', 'Wetted', wait(dryMin, dryMin, null), { place: 'rack' });
+
+/** Sanding, wetting and knocking back as most regimens begin. */
+export const raiseGrain = (first: number, last: number): RegimenStep[] => [
+  sand(first),
+  wet(120),
+  step('sand', `knock-back-${last}`, `Knock back with ${last}, dust off`, 'Knocked back', NONE, { place: 'bench' }),
+];
+
+type Coat = { readonly slot: string; readonly coat: number; readonly lies: 'flooded' | 'thin'; readonly coatClass: FinishClass };
+
+/** A coat of the slot's material and its dwell. */
+export const coat = (
+  id: string,
+  action: string,
+  done: string,
+  dwell: RegimenStep['wait'],
+  of: Coat,
+  extra: Extra = {},
+): RegimenStep => step('coat', id, action, done, dwell, { ...of, place: 'bench', ...extra });
+
+export const wipe = (id: string, rest: RegimenStep['wait'], extra: Extra = {}): RegimenStep =>
+  step('wipe', id, 'Wipe until dry, turn the cloth', 'Wiped', rest, { place: 'rack', ...extra });
+
+export const buff = (id: string, after: RegimenStep['wait'], extra: Extra = {}): RegimenStep =>
+  step('buff', id, 'Buff', 'Buffed', after, { place: 'rack', ...extra });
+
+/** The look before release, repeated until it passes. */
+export const lastCheck = (): RegimenStep =>
+  step('check', 'check', 'Check: press clean paper on', 'Checked', NONE, { place: 'bench', until: 'towel' });

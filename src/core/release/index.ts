@@ -1,0 +1,1 @@
+export { type Evidence, GATES, type Gate, type GateId, gatesOf, mayRelease } from './gates';

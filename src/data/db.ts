@@ -1,0 +1,67 @@
+import 'server-only';
+import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3';
+import { readMigrationFiles } from 'drizzle-orm/migrator';
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import * as schema from './schema';
+
+export type Db = BetterSQLite3Database<typeof schema>;
+
+const MIGRATIONS = path.join(process.cwd(), 'drizzle');
+
+/** Where the shop's file lies: `RENDLE_DATA` is the folder, `shop.sqlite` in it. */
+export const shopFile = (): string => path.join(process.env.RENDLE_DATA ?? path.join(process.cwd(), 'data'), 'shop.sqlite');
+
+/** Opens a shop's file with the pragmas the house relies on. */
+export function openFile(file: string): { readonly db: Db; readonly raw: Database.Database } {
+  if (file !== ':memory:') mkdirSync(path.dirname(file), { recursive: true });
+  const raw = new Database(file);
+  raw.pragma('journal_mode = WAL');
+  raw.pragma('foreign_keys = ON');
+  raw.pragma('busy_timeout = 5000');
+  raw.pragma('synchronous = FULL');
+  return { db: drizzle(raw, { schema }), raw };
+}
+
+const appliedCount = (raw: Database.Database): number => {
+  const table = raw.prepare("select 1 from sqlite_master where name = '__drizzle_migrations'").get();
+  return table ? (raw.prepare('select count(*) as n from __drizzle_migrations').get() as { n: number }).n : 0;
+};
+
+/** Brings a file up to date; an existing one is copied beside itself first. Returns the copy's path, if one was made. */
+export function migrateFile(file: string, stamp: string): string | null {
+  const isNew = file === ':memory:' || !existsSync(file);
+  const { db, raw } = openFile(file);
+  try {
+    const pending = readMigrationFiles({ migrationsFolder: MIGRATIONS }).length - appliedCount(raw);
+    const copy = !isNew && pending > 0 ? `${file}.before-migration-${stamp}` : null;
+    if (copy) {
+      raw.pragma('wal_checkpoint(TRUNCATE)');
+      copyFileSync(file, copy);
+    }
+    if (pending > 0) migrate(db, { migrationsFolder: MIGRATIONS });
+    return copy;
+  } finally {
+    raw.close();
+  }
+}
+
+const held = globalThis as { rendleDb?: Db };
+
+/** The shop's database, opened once per process when it is first asked for. */
+export function database(): Db {
+  held.rendleDb ??= openFile(shopFile()).db;
+  return held.rendleDb;
+}
+
+/** A consistent copy of a live database, by SQLite's own backup. */
+export async function backup(from: string, to: string): Promise<void> {
+  const raw = new Database(from, { fileMustExist: true, readonly: true });
+  try {
+    await raw.backup(to);
+  } finally {
+    raw.close();
+  }
+}

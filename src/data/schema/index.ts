@@ -1,0 +1,6 @@
+export * from './blends';
+export * from './care';
+export * from './pour';
+export * from './shop';
+export * from './stores';
+export * from './work';

@@ -1,0 +1,2 @@
+export { sayBlocking } from './blocking';
+export { ISSUE_WORDS, sayIssue } from './issues';

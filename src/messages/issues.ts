@@ -1,0 +1,99 @@
+import type { Issue, IssueCode } from '@/core/quantity';
+
+type Bounds = Readonly<Record<string, string | number>>;
+type Words = (bounds: Bounds) => string;
+
+const number = (value: string | number | undefined): string =>
+  typeof value === 'number' ? String(Number(value.toPrecision(4))) : (value ?? '');
+
+/** Every fault in words: what is wrong and what to do next. One row for each code of the core. */
+export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
+  invalid: ({ detail }) =>
+    detail ? `This does not fit here: ${detail}. Check it and try again.` : 'This does not fit here. Check it and try again.',
+  required: () => 'Nothing is written here yet. Fill it in.',
+  'not-a-number': ({ text }) =>
+    text
+      ? `“${text}” could not be read as an amount. Write it like 2.5, 0,75 or 1 1/2.`
+      : 'Write a number, like 2.5, 0,75 or 1 1/2.',
+  'must-be-positive': () => 'This must be more than zero. Write what there really is.',
+  'must-not-be-negative': () => 'This cannot be less than zero.',
+  'too-large': ({ least, most, unit }) =>
+    most === undefined
+      ? 'This is larger than it can be. Check the digits and the unit.'
+      : least === undefined
+        ? `This is larger than it can be (at most ${number(most)}${unit ? ` ${unit}` : ''}). Check the digits and the unit.`
+        : `This must lie between ${number(least)} and ${number(most)}. Check the digits and the unit.`,
+  'unknown-unit': ({ unit }) =>
+    `“${unit}” is no unit that fits here. For weight write g, kg, oz or lb; for volume ml, l, fl oz or cup; for length mm, cm or in.`,
+  'unit-missing': () => 'Add the unit, such as g, kg, ml or l.',
+  'wrong-unit': ({ unit }) => `${unit} does not measure this. Use another unit.`,
+  'ounce-ambiguous': () =>
+    'An ounce of a liquid may be a weight or a volume. Say which: ounce by weight, US fluid ounce or imperial fluid ounce.',
+  'unknown-ingredient': ({ id }) => `No ingredient is called “${id}”. Choose one from the list.`,
+  'duplicate-ingredient': ({ name }) => `${name} stands here twice. Put its parts together in one line.`,
+  'duplicate-id': ({ id }) =>
+    id
+      ? `“${id}” stands here twice. Each needs a name of its own.`
+      : 'The same name stands here twice. Each needs a name of its own.',
+  'no-stock-given': ({ name }) => `No stock of ${name} is given. Say how much there is, or take the line out.`,
+  'one-make': () => 'Give one size only: a total, a volume, what you have, or so many jars.',
+  'nothing-to-fill': () => 'Nothing is left to fill once what stays in the pot is taken off. Check the mass and the loss.',
+  'too-many-combinations': () => 'There are too many ways to fill so many jars. Leave out some sizes or lower the counts.',
+  'unknown-line': ({ id }) => `“${id}” is not a line of this formula. Take it out, or record it as a wrong ingredient.`,
+  'nothing-poured': () => 'Nothing has been poured yet. Weigh the first ingredient.',
+  'add-other': ({ instead }) => `There is too much of it already: adding more takes you further away. Add ${instead} instead.`,
+  'target-out-of-reach': ({ least, most }) =>
+    least === undefined
+      ? 'This target cannot be reached by adding. Lower it.'
+      : `The target must lie between the two lots, ${number(least)} and ${number(most)}.`,
+  'same-fractions': () => 'Both lots hold the same share, so mixing them changes nothing. Choose another lot.',
+  'want-too-much': ({ most }) => `These lots give at most ${number(most)} g at that target. Ask for less.`,
+  'bottle-gained': () => 'The bottle weighs more than it can. Check the tare and what was used, then weigh again.',
+  'lost-more-than-solvent': () => 'More is missing than there was solvent: it leaked, or the tare is wrong. Weigh again.',
+  'not-in-proportion': () =>
+    'The target has the other ingredients in another proportion than the concentrate. Only the solvent may differ.',
+  'not-one-volatile': () => 'A let-down adds exactly one solvent that the concentrate lacks. Check the target.',
+  'fractions-sum': ({ sum }) => `The shares add up to ${number(sum)}, not to 1. Correct them.`,
+  'dwell-shorter-than-setup': () =>
+    'Even one piece cannot be wiped in time: setting up takes longer than the dwell allows. Lay out the cloths beforehand or choose a slower finish.',
+  'dwell-past-chemistry': ({ most }) =>
+    `This material gums after ${number(most)} min. Shorten the dwell or choose another material.`,
+  'wait-order': () => 'The least wait must not be longer than the ideal one, nor the ideal longer than the most.',
+  'opening-order': () => 'Closing must come after opening on the same day; write 24:00 for midnight.',
+  'unknown-zone': ({ zone }) => `“${zone}” is no time zone this machine knows. Write one like Europe/Lisbon.`,
+  'bad-time': ({ text }) => `“${text ?? ''}” is no date or time. Write it like 2031-03-04T08:30.`,
+  'step-out-of-order': ({ expected }) =>
+    expected ? `That comes later: record “${expected}” first.` : 'All steps of this batch are done already.',
+  'actual-backwards': () => 'This lies before the step that came before it. Check the times.',
+  'finish-by-later': () => 'Planning back from a finishing date is not possible yet. Give a start.',
+  'profile-undercut': () => 'The inside reaches through the outside here. Check the profile.',
+  'one-ingredient': () => 'A formula mixes at least two ingredients. Add a second one, or use the stock lot neat.',
+  'not-found': () => 'This is no longer here. Go back and choose again.',
+  stale: () => 'Someone else changed this while you were writing. Yours is kept below: look at both, then save again.',
+  'name-taken': ({ name }) => `“${name}” is taken. Choose another name.`,
+  'no-person': () => 'Say first who is at this device, at the top right.',
+  overdrawn: ({ number: lot, left, wanted }) => `Lot ${lot} has ${number(left)} g left, and this takes ${number(wanted)} g. Weigh again, take less, or choose another lot.`,
+  'not-next': ({ action, next }) => (next ? `“${action}” comes later: first “${next}”.` : `“${action}” is done already.`),
+  'in-the-future': () => 'This lies in the future. Write when it was done.',
+  'in-the-past': () => 'This start lies in the past. Start now or later; what was done before is recorded as done.',
+  'before-last': ({ last }) => `This lies before the last thing recorded for it (${last}). Check the time.`,
+  'no-readings': () => 'Nothing has been weighed yet. Weigh at least two ingredients.',
+  'reading-fell': ({ before }) => `The scale said ${number(before)} g before, so it cannot say less now. Tare again or correct the reading before.`,
+  'wrong-drying': ({ name, wants }) => `${name} does not suit this place in the regimen: it wants a material that ${wants === 'never' ? 'never dries' : 'dries'}. Choose another lot or another regimen.`,
+  'stays-tacky': ({ name }) => `${name} is part drying, part never-drying: it stays tacky. Choose another lot.`,
+  'slot-empty': ({ name }) => `Choose the lot for “${name}”.`,
+  'not-optional': () => 'This step cannot be left out of the regimen.',
+  'nothing-to-undo': () => 'There is nothing to take back here.',
+  'check-needs-outcome': () => 'Say whether the check passed.',
+  'gate-unmet': ({ gate }) => `“${gate}” is not met, and nobody can sign for it. Do what it asks first.`,
+  'reason-needed': () => 'Write the reason: it stands on the record.',
+  'already-decided': () => 'This batch has been released or refused already.',
+  'not-released': () => 'Only released pieces can be sold. Release the batch first.',
+  'not-enough-pieces': ({ left }) => `Only ${left} pieces are left to sell. Choose fewer.`,
+  'rags-first': () => 'Say first how the cloths lie.',
+  'not-enough-jars': ({ name, have }) => `There are only ${have} of “${name}” in the stores. Fill fewer, or enter more jars.`,
+  'pour-closed': () => 'This pot is finished. Start a new one.',
+};
+
+/** One fault in words. */
+export const sayIssue = (issue: Issue): string => ISSUE_WORDS[issue.code](issue.with ?? {});

@@ -1,0 +1,9 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+const src = fileURLToPath(new URL('./src', import.meta.url));
+
+export default defineConfig({
+  resolve: { alias: { '@': src, 'server-only': fileURLToPath(new URL('./node_modules/server-only/empty.js', import.meta.url)) } },
+  test: { include: ['src/**/*.test.ts', 'src/**/*.test.tsx'], environment: 'node' },
+});
