@@ -37,7 +37,14 @@ module.exports = {
     only('data-knows-core', room('data'), [room('data'), room('core')]),
     only('ui-knows-no-trade', room('ui'), [room('ui'), '^src/core/(quantity|regimen)/index\\.ts$']),
     only('cli-knows-core-and-data', room('cli'), [room('cli'), room('core'), room('messages'), room('data')]),
-    only('features-know', room('features'), [room('features'), room('data'), room('ui'), room('messages'), room('core'), room('devices')]),
+    only('features-know', room('features'), [
+      room('features'),
+      room('data'),
+      room('ui'),
+      room('messages'),
+      room('core'),
+      room('devices'),
+    ]),
     only('app-composes', room('app'), [room('app'), room('features'), room('ui'), '\\.css$', '^src/data/(shop|lan)']),
     {
       name: 'data-stays-on-the-server',

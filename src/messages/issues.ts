@@ -72,14 +72,17 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   stale: () => 'Someone else changed this while you were writing. Yours is kept below: look at both, then save again.',
   'name-taken': ({ name }) => `“${name}” is taken. Choose another name.`,
   'no-person': () => 'Say first who is at this device, at the top right.',
-  overdrawn: ({ number: lot, left, wanted }) => `Lot ${lot} has ${number(left)} g left, and this takes ${number(wanted)} g. Weigh again, take less, or choose another lot.`,
+  overdrawn: ({ number: lot, left, wanted }) =>
+    `Lot ${lot} has ${number(left)} g left, and this takes ${number(wanted)} g. Weigh again, take less, or choose another lot.`,
   'not-next': ({ action, next }) => (next ? `“${action}” comes later: first “${next}”.` : `“${action}” is done already.`),
   'in-the-future': () => 'This lies in the future. Write when it was done.',
   'in-the-past': () => 'This start lies in the past. Start now or later; what was done before is recorded as done.',
   'before-last': ({ last }) => `This lies before the last thing recorded for it (${last}). Check the time.`,
   'no-readings': () => 'Nothing has been weighed yet. Weigh at least two ingredients.',
-  'reading-fell': ({ before }) => `The scale said ${number(before)} g before, so it cannot say less now. Tare again or correct the reading before.`,
-  'wrong-drying': ({ name, wants }) => `${name} does not suit this place in the regimen: it wants a material that ${wants === 'never' ? 'never dries' : 'dries'}. Choose another lot or another regimen.`,
+  'reading-fell': ({ before }) =>
+    `The scale said ${number(before)} g before, so it cannot say less now. Tare again or correct the reading before.`,
+  'wrong-drying': ({ name, wants }) =>
+    `${name} does not suit this place in the regimen: it wants a material that ${wants === 'never' ? 'never dries' : 'dries'}. Choose another lot or another regimen.`,
   'stays-tacky': ({ name }) => `${name} is part drying, part never-drying: it stays tacky. Choose another lot.`,
   'slot-empty': ({ name }) => `Choose the lot for “${name}”.`,
   'not-optional': () => 'This step cannot be left out of the regimen.',

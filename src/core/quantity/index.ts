@@ -17,4 +17,4 @@ export {
 } from './temperature';
 export { minus, plus, type Quantity } from './unit';
 export { formatVolume, type GramsPerMl, massOf, type Millilitres, millilitres, parseVolume, volumeOf } from './volume';
-export { addDays, dateOf, dayOfWeek, daysBetween, formatInstant, instantOf, isZone, wallClock } from './zoned';
+export { addDays, addMonths, dateOf, dayOfWeek, daysBetween, formatInstant, instantOf, isZone, wallClock } from './zoned';

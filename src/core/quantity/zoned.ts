@@ -4,7 +4,7 @@ import { fail, ok, type Result } from './issue';
 /** Whether an IANA zone name is known to this machine. */
 export function isZone(zone: string): boolean {
   try {
-    Temporal.Now.zonedDateTimeISO(zone);
+    Temporal.Instant.fromEpochMilliseconds(0).toZonedDateTimeISO(zone);
     return true;
   } catch {
     return false;
@@ -50,3 +50,6 @@ export const dayOfWeek = (date: string): number => Temporal.PlainDate.from(date)
 /** Whole days from one date to another. */
 export const daysBetween = (from: string, to: string): number =>
   Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to), { largestUnit: 'days' }).days;
+
+/** A calendar date some months on; the last day of a shorter month stands for one it lacks. */
+export const addMonths = (date: string, months: number): string => Temporal.PlainDate.from(date).add({ months }).toString();

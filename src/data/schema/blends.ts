@@ -10,20 +10,37 @@ export const formula = sqliteTable('formula', {
 });
 
 /** A formula as it stood when saved; never changed, only followed by another. */
-export const formulaRevision = sqliteTable('formula_revision', {
-  id: integer('id').primaryKey(),
-  formulaId: integer('formula_id').notNull().references(() => formula.id),
-  number: integer('number').notNull(),
-  basis: text('basis', { enum: ['mass', 'volume'] }).notNull(),
-  note: text('note').notNull().default(''),
-  personId: integer('person_id').notNull().references(() => person.id),
-  at: moment('at').notNull(),
-}, (t) => [unique('formula_revision_number').on(t.formulaId, t.number)]);
+export const formulaRevision = sqliteTable(
+  'formula_revision',
+  {
+    id: integer('id').primaryKey(),
+    formulaId: integer('formula_id')
+      .notNull()
+      .references(() => formula.id),
+    number: integer('number').notNull(),
+    basis: text('basis', { enum: ['mass', 'volume'] }).notNull(),
+    note: text('note').notNull().default(''),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [unique('formula_revision_number').on(t.formulaId, t.number)],
+);
 
-export const formulaLine = sqliteTable('formula_line', {
-  revisionId: integer('revision_id').notNull().references(() => formulaRevision.id),
-  ordinal: integer('ordinal').notNull(),
-  ingredientId: text('ingredient_id').notNull(),
-  parts: real('parts').notNull(),
-}, (t) => [primaryKey({ columns: [t.revisionId, t.ordinal] }), unique('formula_line_once').on(t.revisionId, t.ingredientId), positive('formula_line_parts', t.parts)]);
-
+export const formulaLine = sqliteTable(
+  'formula_line',
+  {
+    revisionId: integer('revision_id')
+      .notNull()
+      .references(() => formulaRevision.id),
+    ordinal: integer('ordinal').notNull(),
+    ingredientId: text('ingredient_id').notNull(),
+    parts: real('parts').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.revisionId, t.ordinal] }),
+    unique('formula_line_once').on(t.revisionId, t.ingredientId),
+    positive('formula_line_parts', t.parts),
+  ],
+);

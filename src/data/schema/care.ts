@@ -8,22 +8,34 @@ import { piece } from './work';
 /** Someone who has a piece; erasable apart from the trace. */
 export const owner = sqliteTable('owner', { id: integer('id').primaryKey(), name: text('name').notNull() });
 
-export const sale = sqliteTable('sale', {
-  id: integer('id').primaryKey(),
-  pieceId: integer('piece_id').notNull().unique().references(() => piece.id),
-  priceMinor: integer('price_minor'),
-  ownerId: integer('owner_id').references(() => owner.id),
-  soldOn: text('sold_on').notNull(),
-  personId: integer('person_id').notNull().references(() => person.id),
-  at: moment('at').notNull(),
-}, (t) => [check('sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`)]);
+export const sale = sqliteTable(
+  'sale',
+  {
+    id: integer('id').primaryKey(),
+    pieceId: integer('piece_id')
+      .notNull()
+      .unique()
+      .references(() => piece.id),
+    priceMinor: integer('price_minor'),
+    ownerId: integer('owner_id').references(() => owner.id),
+    soldOn: text('sold_on').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [check('sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`)],
+);
 
 export const UPKEEPS = ['re-oils', 'will-not', 'unknown'] as const;
 
 /** How one piece is kept: interval in days and grams a treatment, as reckoned on the day of the sale. */
 export const carePlan = sqliteTable('care_plan', {
   id: integer('id').primaryKey(),
-  saleId: integer('sale_id').notNull().unique().references(() => sale.id),
+  saleId: integer('sale_id')
+    .notNull()
+    .unique()
+    .references(() => sale.id),
   careClass: text('care_class', { enum: CARE_CLASSES }).notNull(),
   use: text('use', { enum: USES }).notNull(),
   wash: text('wash', { enum: WASHES }).notNull(),
@@ -32,9 +44,15 @@ export const carePlan = sqliteTable('care_plan', {
   gramsPerTreatment: real('grams_per_treatment').notNull(),
 });
 
-export const careEvent = sqliteTable('care_event', {
-  id: integer('id').primaryKey(),
-  carePlanId: integer('care_plan_id').notNull().references(() => carePlan.id),
-  ordinal: integer('ordinal').notNull(),
-  dueOn: text('due_on').notNull(),
-}, (t) => [unique('care_event_once').on(t.carePlanId, t.ordinal), index('care_event_due').on(t.dueOn)]);
+export const careEvent = sqliteTable(
+  'care_event',
+  {
+    id: integer('id').primaryKey(),
+    carePlanId: integer('care_plan_id')
+      .notNull()
+      .references(() => carePlan.id),
+    ordinal: integer('ordinal').notNull(),
+    dueOn: text('due_on').notNull(),
+  },
+  (t) => [unique('care_event_once').on(t.carePlanId, t.ordinal), index('care_event_due').on(t.dueOn)],
+);

@@ -4,17 +4,21 @@ import { PLACE_KINDS } from '@/core/regimen';
 import { moment, oneOf, version } from './shared';
 
 /** The one shop of this file. */
-export const shop = sqliteTable('shop', {
-  id: integer('id').primaryKey(),
-  name: text('name').notNull(),
-  zone: text('zone').notNull(),
-  currency: text('currency').notNull(),
-  ambientC: real('ambient_c').notNull().default(20),
-  /** Where the owner's pages can be reached by the public; null until the shop sets it. */
-  baseAddress: text('base_address'),
-  createdAt: moment('created_at').notNull(),
-  version: version(),
-}, (t) => [check('shop_one', sql`${t.id} = 1`)]);
+export const shop = sqliteTable(
+  'shop',
+  {
+    id: integer('id').primaryKey(),
+    name: text('name').notNull(),
+    zone: text('zone').notNull(),
+    currency: text('currency').notNull(),
+    ambientC: real('ambient_c').notNull().default(20),
+    /** Where the owner's pages can be reached by the public; null until the shop sets it. */
+    baseAddress: text('base_address'),
+    createdAt: moment('created_at').notNull(),
+    version: version(),
+  },
+  (t) => [check('shop_one', sql`${t.id} = 1`)],
+);
 
 export const person = sqliteTable('person', {
   id: integer('id').primaryKey(),
@@ -24,32 +28,48 @@ export const person = sqliteTable('person', {
   version: version(),
 });
 
-export const opening = sqliteTable('opening', {
-  id: integer('id').primaryKey(),
-  day: integer('day').notNull(),
-  open: text('open').notNull(),
-  close: text('close').notNull(),
-}, (t) => [check('opening_day', sql`${t.day} between 1 and 7`), check('opening_order', sql`${t.open} < ${t.close}`)]);
+export const opening = sqliteTable(
+  'opening',
+  {
+    id: integer('id').primaryKey(),
+    day: integer('day').notNull(),
+    open: text('open').notNull(),
+    close: text('close').notNull(),
+  },
+  (t) => [check('opening_day', sql`${t.day} between 1 and 7`), check('opening_order', sql`${t.open} < ${t.close}`)],
+);
 
 export const closedDay = sqliteTable('closed_day', { date: text('date').primaryKey() });
 
-export const place = sqliteTable('place', {
-  id: integer('id').primaryKey(),
-  name: text('name').notNull().unique(),
-  kind: text('kind', { enum: PLACE_KINDS }).notNull(),
-  light: text('light', { enum: ['dark', 'indoor', 'window', 'sun'] }).notNull().default('indoor'),
-}, (t) => [oneOf('place_kind', t.kind, PLACE_KINDS)]);
+export const place = sqliteTable(
+  'place',
+  {
+    id: integer('id').primaryKey(),
+    name: text('name').notNull().unique(),
+    kind: text('kind', { enum: PLACE_KINDS }).notNull(),
+    light: text('light', { enum: ['dark', 'indoor', 'window', 'sun'] })
+      .notNull()
+      .default('indoor'),
+  },
+  (t) => [oneOf('place_kind', t.kind, PLACE_KINDS)],
+);
 
-export const roomReading = sqliteTable('room_reading', {
-  id: integer('id').primaryKey(),
-  clientId: text('client_id').notNull().unique(),
-  placeId: integer('place_id').notNull().references(() => place.id),
-  at: moment('at').notNull(),
-  tempC: real('temp_c').notNull(),
-  rhFraction: real('rh_fraction').notNull(),
-  personId: integer('person_id').references(() => person.id),
-}, (t) => [
-  index('room_reading_place_at').on(t.placeId, t.at),
-  check('room_reading_temp', sql`${t.tempC} between -40 and 60`),
-  check('room_reading_rh', sql`${t.rhFraction} between 0 and 1`),
-]);
+export const roomReading = sqliteTable(
+  'room_reading',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    placeId: integer('place_id')
+      .notNull()
+      .references(() => place.id),
+    at: moment('at').notNull(),
+    tempC: real('temp_c').notNull(),
+    rhFraction: real('rh_fraction').notNull(),
+    personId: integer('person_id').references(() => person.id),
+  },
+  (t) => [
+    index('room_reading_place_at').on(t.placeId, t.at),
+    check('room_reading_temp', sql`${t.tempC} between -40 and 60`),
+    check('room_reading_rh', sql`${t.rhFraction} between 0 and 1`),
+  ],
+);

@@ -1,5 +1,15 @@
 import { sql } from 'drizzle-orm';
-import { type AnySQLiteColumn, check, index, integer, primaryKey, real, sqliteTable, text, unique } from 'drizzle-orm/sqlite-core';
+import {
+  type AnySQLiteColumn,
+  check,
+  index,
+  integer,
+  primaryKey,
+  real,
+  sqliteTable,
+  text,
+  unique,
+} from 'drizzle-orm/sqlite-core';
 import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
 import { FINISH_CLASSES } from '@/core/piece';
@@ -15,177 +25,273 @@ export const design = sqliteTable('design', {
 });
 
 /** A design's shape as it stood when saved; `geometry` is the open shape of the core, in mm. */
-export const designRevision = sqliteTable('design_revision', {
-  id: integer('id').primaryKey(),
-  designId: integer('design_id').notNull().references(() => design.id),
-  number: integer('number').notNull(),
-  geometry: text('geometry', { mode: 'json' }).notNull(),
-  /** Whether a knife works on it: then no film may lie there. */
-  cutOn: integer('cut_on', { mode: 'boolean' }).notNull(),
-  at: moment('at').notNull(),
-}, (t) => [unique('design_revision_number').on(t.designId, t.number)]);
+export const designRevision = sqliteTable(
+  'design_revision',
+  {
+    id: integer('id').primaryKey(),
+    designId: integer('design_id')
+      .notNull()
+      .references(() => design.id),
+    number: integer('number').notNull(),
+    geometry: text('geometry', { mode: 'json' }).notNull(),
+    /** Whether a knife works on it: then no film may lie there. */
+    cutOn: integer('cut_on', { mode: 'boolean' }).notNull(),
+    at: moment('at').notNull(),
+  },
+  (t) => [unique('design_revision_number').on(t.designId, t.number)],
+);
 
 export const regimen = sqliteTable('regimen', { id: text('id').primaryKey(), name: text('name').notNull() });
 
-export const regimenRevision = sqliteTable('regimen_revision', {
-  id: integer('id').primaryKey(),
-  regimenId: text('regimen_id').notNull().references(() => regimen.id),
-  number: integer('number').notNull(),
-  school: text('school').notNull(),
-  gains: text('gains').notNull(),
-  costs: text('costs').notNull(),
-  careClass: text('care_class', { enum: CARE_CLASSES }).notNull(),
-  knifeSurface: integer('knife_surface', { mode: 'boolean' }).notNull(),
-  slots: text('slots', { mode: 'json' }).notNull(),
-  at: moment('at').notNull(),
-}, (t) => [unique('regimen_revision_number').on(t.regimenId, t.number)]);
+export const regimenRevision = sqliteTable(
+  'regimen_revision',
+  {
+    id: integer('id').primaryKey(),
+    regimenId: text('regimen_id')
+      .notNull()
+      .references(() => regimen.id),
+    number: integer('number').notNull(),
+    school: text('school').notNull(),
+    gains: text('gains').notNull(),
+    costs: text('costs').notNull(),
+    careClass: text('care_class', { enum: CARE_CLASSES }).notNull(),
+    knifeSurface: integer('knife_surface', { mode: 'boolean' }).notNull(),
+    slots: text('slots', { mode: 'json' }).notNull(),
+    at: moment('at').notNull(),
+  },
+  (t) => [unique('regimen_revision_number').on(t.regimenId, t.number)],
+);
 
-export const regimenStep = sqliteTable('regimen_step', {
-  revisionId: integer('revision_id').notNull().references(() => regimenRevision.id),
-  ordinal: integer('ordinal').notNull(),
-  id: text('id').notNull(),
-  kind: text('kind', { enum: STEP_KINDS }).notNull(),
-  action: text('action').notNull(),
-  done: text('done').notNull(),
-  setupMin: real('setup_min').notNull(),
-  perPieceMin: real('per_piece_min').notNull(),
-  waitMin: real('wait_min').notNull(),
-  waitIdealMin: real('wait_ideal_min').notNull(),
-  waitMaxMin: real('wait_max_min'),
-  slot: text('slot'),
-  lies: text('lies', { enum: LIES }),
-  coatClass: text('coat_class', { enum: FINISH_CLASSES }),
-  coat: integer('coat'),
-  until: text('until', { enum: CHECK_KINDS }),
-  place: text('place', { enum: PLACE_KINDS }),
-  optional: integer('optional', { mode: 'boolean' }).notNull(),
-  note: text('note').notNull(),
-}, (t) => [
-  primaryKey({ columns: [t.revisionId, t.ordinal] }),
-  unique('regimen_step_id').on(t.revisionId, t.id),
-  oneOf('regimen_step_kind', t.kind, STEP_KINDS),
-  check('regimen_step_hands', sql`${t.setupMin} >= 0 and ${t.perPieceMin} >= 0`),
-  check('regimen_step_wait', sql`${t.waitMin} >= 0 and ${t.waitMin} <= ${t.waitIdealMin} and (${t.waitMaxMin} is null or ${t.waitIdealMin} <= ${t.waitMaxMin})`),
-]);
+export const regimenStep = sqliteTable(
+  'regimen_step',
+  {
+    revisionId: integer('revision_id')
+      .notNull()
+      .references(() => regimenRevision.id),
+    ordinal: integer('ordinal').notNull(),
+    id: text('id').notNull(),
+    kind: text('kind', { enum: STEP_KINDS }).notNull(),
+    action: text('action').notNull(),
+    done: text('done').notNull(),
+    setupMin: real('setup_min').notNull(),
+    perPieceMin: real('per_piece_min').notNull(),
+    waitMin: real('wait_min').notNull(),
+    waitIdealMin: real('wait_ideal_min').notNull(),
+    waitMaxMin: real('wait_max_min'),
+    slot: text('slot'),
+    lies: text('lies', { enum: LIES }),
+    coatClass: text('coat_class', { enum: FINISH_CLASSES }),
+    coat: integer('coat'),
+    until: text('until', { enum: CHECK_KINDS }),
+    place: text('place', { enum: PLACE_KINDS }),
+    optional: integer('optional', { mode: 'boolean' }).notNull(),
+    note: text('note').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.revisionId, t.ordinal] }),
+    unique('regimen_step_id').on(t.revisionId, t.id),
+    oneOf('regimen_step_kind', t.kind, STEP_KINDS),
+    check('regimen_step_hands', sql`${t.setupMin} >= 0 and ${t.perPieceMin} >= 0`),
+    check(
+      'regimen_step_wait',
+      sql`${t.waitMin} >= 0 and ${t.waitMin} <= ${t.waitIdealMin} and (${t.waitMaxMin} is null or ${t.waitIdealMin} <= ${t.waitMaxMin})`,
+    ),
+  ],
+);
 
 export const ORIGINS = ['bought', 'offcut', 'found'] as const;
 
-export const batch = sqliteTable('batch', {
-  id: integer('id').primaryKey(),
-  number: text('number').notNull().unique(),
-  designRevisionId: integer('design_revision_id').notNull().references(() => designRevision.id),
-  speciesId: text('species_id').notNull(),
-  origin: text('origin', { enum: ORIGINS }).notNull(),
-  regimenRevisionId: integer('regimen_revision_id').notNull().references(() => regimenRevision.id),
-  startAt: moment('start_at').notNull(),
-  dueAt: moment('due_at'),
-  splitFrom: integer('split_from').references((): AnySQLiteColumn => batch.id),
-  prefer: text('prefer', { enum: ['soonest', 'ideal'] }).notNull().default('ideal'),
-  personId: integer('person_id').notNull().references(() => person.id),
-  at: moment('at').notNull(),
-  version: version(),
-}, (t) => [oneOf('batch_origin', t.origin, ORIGINS)]);
+export const batch = sqliteTable(
+  'batch',
+  {
+    id: integer('id').primaryKey(),
+    number: text('number').notNull().unique(),
+    designRevisionId: integer('design_revision_id')
+      .notNull()
+      .references(() => designRevision.id),
+    speciesId: text('species_id').notNull(),
+    origin: text('origin', { enum: ORIGINS }).notNull(),
+    regimenRevisionId: integer('regimen_revision_id')
+      .notNull()
+      .references(() => regimenRevision.id),
+    startAt: moment('start_at').notNull(),
+    dueAt: moment('due_at'),
+    splitFrom: integer('split_from').references((): AnySQLiteColumn => batch.id),
+    prefer: text('prefer', { enum: ['soonest', 'ideal'] })
+      .notNull()
+      .default('ideal'),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+    version: version(),
+  },
+  (t) => [oneOf('batch_origin', t.origin, ORIGINS)],
+);
 
-export const piece = sqliteTable('piece', {
-  id: integer('id').primaryKey(),
-  batchId: integer('batch_id').notNull().references(() => batch.id),
-  ordinal: integer('ordinal').notNull(),
-  code: text('code').notNull().unique(),
-  leftAt: moment('left_at'),
-  leftWhy: text('left_why'),
-}, (t) => [unique('piece_ordinal').on(t.batchId, t.ordinal)]);
+export const piece = sqliteTable(
+  'piece',
+  {
+    id: integer('id').primaryKey(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    ordinal: integer('ordinal').notNull(),
+    code: text('code').notNull().unique(),
+    leftAt: moment('left_at'),
+    leftWhy: text('left_why'),
+  },
+  (t) => [unique('piece_ordinal').on(t.batchId, t.ordinal)],
+);
 
 /** Which lot each material slot of a batch is taken from. */
-export const batchMaterial = sqliteTable('batch_material', {
-  batchId: integer('batch_id').notNull().references(() => batch.id),
-  slot: text('slot').notNull(),
-  lotId: integer('lot_id').notNull().references(() => lot.id),
-}, (t) => [primaryKey({ columns: [t.batchId, t.slot] }), index('batch_material_lot').on(t.lotId)]);
+export const batchMaterial = sqliteTable(
+  'batch_material',
+  {
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    slot: text('slot').notNull(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lot.id),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.slot] }), index('batch_material_lot').on(t.lotId)],
+);
 
 export const ENTRY_KINDS = ['done', 'left-out', 'correction', 'undo'] as const;
 
 /** The coat book: append-only. `at` is when hands were done, `recordedAt` when it reached this file. */
-export const logEntry = sqliteTable('log_entry', {
-  id: integer('id').primaryKey(),
-  clientId: text('client_id').notNull().unique(),
-  batchId: integer('batch_id').notNull().references(() => batch.id),
-  kind: text('kind', { enum: ENTRY_KINDS }).notNull(),
-  /** The task of the schedule, as the core names it. */
-  task: text('task').notNull(),
-  pieces: integer('pieces').notNull(),
-  personId: integer('person_id').notNull().references(() => person.id),
-  at: moment('at').notNull(),
-  recordedAt: moment('recorded_at').notNull(),
-  device: text('device').notNull(),
-  deviceSequence: integer('device_sequence').notNull(),
-  clockOffsetMs: integer('clock_offset_ms').notNull().default(0),
-  lotId: integer('lot_id').references(() => lot.id),
-  grams: real('grams'),
-  gramsEstimated: integer('grams_estimated', { mode: 'boolean' }).notNull().default(false),
-  tempC: real('temp_c'),
-  rhFraction: real('rh_fraction'),
-  pass: integer('pass', { mode: 'boolean' }),
-  seen: text('seen').notNull().default(''),
-  corrects: text('corrects'),
-}, (t) => [
-  index('log_entry_batch_at').on(t.batchId, t.at),
-  index('log_entry_corrects').on(t.corrects),
-  oneOf('log_entry_kind', t.kind, ENTRY_KINDS),
-  check('log_entry_grams', sql`${t.grams} is null or ${t.grams} >= 0`),
-  check('log_entry_points', sql`(${t.kind} in ('correction', 'undo')) = (${t.corrects} is not null)`),
-]);
+export const logEntry = sqliteTable(
+  'log_entry',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    kind: text('kind', { enum: ENTRY_KINDS }).notNull(),
+    /** The task of the schedule, as the core names it. */
+    task: text('task').notNull(),
+    pieces: integer('pieces').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+    recordedAt: moment('recorded_at').notNull(),
+    device: text('device').notNull(),
+    deviceSequence: integer('device_sequence').notNull(),
+    clockOffsetMs: integer('clock_offset_ms').notNull().default(0),
+    lotId: integer('lot_id').references(() => lot.id),
+    grams: real('grams'),
+    gramsEstimated: integer('grams_estimated', { mode: 'boolean' }).notNull().default(false),
+    tempC: real('temp_c'),
+    rhFraction: real('rh_fraction'),
+    pass: integer('pass', { mode: 'boolean' }),
+    seen: text('seen').notNull().default(''),
+    corrects: text('corrects'),
+  },
+  (t) => [
+    index('log_entry_batch_at').on(t.batchId, t.at),
+    index('log_entry_corrects').on(t.corrects),
+    oneOf('log_entry_kind', t.kind, ENTRY_KINDS),
+    check('log_entry_grams', sql`${t.grams} is null or ${t.grams} >= 0`),
+    check('log_entry_points', sql`(${t.kind} in ('correction', 'undo')) = (${t.corrects} is not null)`),
+  ],
+);
 
-export const placement = sqliteTable('placement', {
-  id: integer('id').primaryKey(),
-  batchId: integer('batch_id').notNull().references(() => batch.id),
-  placeId: integer('place_id').notNull().references(() => place.id),
-  at: moment('at').notNull(),
-}, (t) => [index('placement_batch_at').on(t.batchId, t.at)]);
+export const placement = sqliteTable(
+  'placement',
+  {
+    id: integer('id').primaryKey(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    placeId: integer('place_id')
+      .notNull()
+      .references(() => place.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('placement_batch_at').on(t.batchId, t.at)],
+);
 
-export const checkEntry = sqliteTable('check_entry', {
-  id: integer('id').primaryKey(),
-  clientId: text('client_id').notNull().unique(),
-  batchId: integer('batch_id').notNull().references(() => batch.id),
-  kind: text('kind', { enum: CHECK_KINDS }).notNull(),
-  pass: integer('pass', { mode: 'boolean' }).notNull(),
-  note: text('note').notNull().default(''),
-  personId: integer('person_id').notNull().references(() => person.id),
-  at: moment('at').notNull(),
-}, (t) => [index('check_entry_batch_at').on(t.batchId, t.at), oneOf('check_entry_kind', t.kind, CHECK_KINDS)]);
+export const checkEntry = sqliteTable(
+  'check_entry',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    kind: text('kind', { enum: CHECK_KINDS }).notNull(),
+    pass: integer('pass', { mode: 'boolean' }).notNull(),
+    note: text('note').notNull().default(''),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('check_entry_batch_at').on(t.batchId, t.at), oneOf('check_entry_kind', t.kind, CHECK_KINDS)],
+);
 
 export const RAG_WAYS = ['flat', 'under-water', 'burnt', 'none-left'] as const;
 export const RAG_HAZARDS = ['self-heating', 'flammable', 'plain'] as const;
 
 /** One session's oily cloths: what they are, how they lie, and the look at them next day. */
-export const ragLine = sqliteTable('rag_line', {
-  id: integer('id').primaryKey(),
-  hazard: text('hazard', { enum: RAG_HAZARDS }).notNull(),
-  openedAt: moment('opened_at').notNull(),
-  openedBy: integer('opened_by').notNull().references(() => person.id),
-  way: text('way', { enum: RAG_WAYS }),
-  laidAt: moment('laid_at'),
-  laidBy: integer('laid_by').references(() => person.id),
-  checkedAt: moment('checked_at'),
-  checkedBy: integer('checked_by').references(() => person.id),
-  version: version(),
-}, (t) => [oneOf('rag_line_hazard', t.hazard, RAG_HAZARDS), check('rag_line_order', sql`${t.checkedAt} is null or ${t.laidAt} is not null`)]);
+export const ragLine = sqliteTable(
+  'rag_line',
+  {
+    id: integer('id').primaryKey(),
+    hazard: text('hazard', { enum: RAG_HAZARDS }).notNull(),
+    openedAt: moment('opened_at').notNull(),
+    openedBy: integer('opened_by')
+      .notNull()
+      .references(() => person.id),
+    way: text('way', { enum: RAG_WAYS }),
+    laidAt: moment('laid_at'),
+    laidBy: integer('laid_by').references(() => person.id),
+    checkedAt: moment('checked_at'),
+    checkedBy: integer('checked_by').references(() => person.id),
+    version: version(),
+  },
+  (t) => [
+    oneOf('rag_line_hazard', t.hazard, RAG_HAZARDS),
+    check('rag_line_order', sql`${t.checkedAt} is null or ${t.laidAt} is not null`),
+  ],
+);
 
 /** The coats whose cloths a rag line holds. */
-export const ragLineEntry = sqliteTable('rag_line_entry', {
-  ragLineId: integer('rag_line_id').notNull().references(() => ragLine.id),
-  entry: text('entry').notNull(),
-  batchId: integer('batch_id').notNull().references(() => batch.id),
-}, (t) => [primaryKey({ columns: [t.ragLineId, t.entry] }), index('rag_line_entry_batch').on(t.batchId)]);
+export const ragLineEntry = sqliteTable(
+  'rag_line_entry',
+  {
+    ragLineId: integer('rag_line_id')
+      .notNull()
+      .references(() => ragLine.id),
+    entry: text('entry').notNull(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+  },
+  (t) => [primaryKey({ columns: [t.ragLineId, t.entry] }), index('rag_line_entry_batch').on(t.batchId)],
+);
 
 /** Fit to sell, or not: what was looked at when it was decided. Never changed. */
-export const release = sqliteTable('release', {
-  id: integer('id').primaryKey(),
-  number: text('number').notNull().unique(),
-  batchId: integer('batch_id').notNull().references(() => batch.id),
-  outcome: text('outcome', { enum: ['released', 'refused'] }).notNull(),
-  reason: text('reason').notNull().default(''),
-  gates: text('gates', { mode: 'json' }).notNull(),
-  signed: text('signed', { mode: 'json' }).notNull(),
-  personId: integer('person_id').notNull().references(() => person.id),
-  at: moment('at').notNull(),
-}, (t) => [index('release_batch').on(t.batchId), positive('release_at', t.at)]);
+export const release = sqliteTable(
+  'release',
+  {
+    id: integer('id').primaryKey(),
+    number: text('number').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    outcome: text('outcome', { enum: ['released', 'refused'] }).notNull(),
+    reason: text('reason').notNull().default(''),
+    gates: text('gates', { mode: 'json' }).notNull(),
+    signed: text('signed', { mode: 'json' }).notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('release_batch').on(t.batchId), positive('release_at', t.at)],
+);

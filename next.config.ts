@@ -1,0 +1,15 @@
+import path from 'node:path';
+import type { NextConfig } from 'next';
+
+const root = path.resolve(import.meta.dirname);
+
+const config: NextConfig = {
+  poweredByHeader: false,
+  reactStrictMode: true,
+  serverExternalPackages: ['better-sqlite3', 'ical-generator', 'qrcode', '@react-pdf/renderer'],
+  turbopack: { root },
+  outputFileTracingRoot: root,
+  devIndicators: false,
+};
+
+export default config;

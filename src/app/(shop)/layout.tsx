@@ -1,0 +1,6 @@
+import type { ReactNode } from 'react';
+import { Shell } from '@/features/shop/shell';
+
+export default function ShopLayout({ children }: { readonly children: ReactNode }) {
+  return <Shell>{children}</Shell>;
+}

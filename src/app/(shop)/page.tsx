@@ -1,0 +1,5 @@
+import { Today } from '@/features/today/today';
+
+export default function TodayPage() {
+  return <Today />;
+}

@@ -1,0 +1,51 @@
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { backup, migrateFile, openFile, shopFile } from '@/data/db';
+import { loadDemo } from '@/data/demo/load';
+import { findShop } from '@/data/shop/queries';
+import { calc } from './calc';
+
+const HELP = `rendle calc NAME < input.json     one case, or an array of cases
+rendle backup FILE                a consistent copy of the shop's live file
+rendle demo [--fresh]             fills the file in RENDLE_DATA with the demo shed, unless it holds a shop`;
+
+const say = (text: string): void => void process.stdout.write(`${text}\n`);
+const complain = (text: string): number => {
+  process.stderr.write(`${text}\n`);
+  return 2;
+};
+
+function runCalc(name: string | undefined): number {
+  if (!name) return complain(HELP);
+  const { output, status } = calc(name, readFileSync(0, 'utf8'));
+  say(output);
+  return status;
+}
+
+async function runBackup(to: string | undefined): Promise<number> {
+  if (!to) return complain('Say where the copy goes: rendle backup FILE');
+  if (!existsSync(shopFile())) return complain(`There is no shop's file at ${shopFile()}. Set RENDLE_DATA to its folder.`);
+  if (existsSync(to)) return complain(`${to} exists already. Choose another name, so that no older copy is lost.`);
+  await backup(shopFile(), to);
+  say(`Copied ${shopFile()} to ${path.resolve(to)}.`);
+  return 0;
+}
+
+function runDemo(isFresh: boolean): number {
+  const file = shopFile();
+  if (isFresh) for (const ending of ['', '-wal', '-shm']) rmSync(`${file}${ending}`, { force: true });
+  migrateFile(file, 'demo');
+  const { db, raw } = openFile(file);
+  if (!findShop(db)) loadDemo(db, Date.now());
+  raw.close();
+  return 0;
+}
+
+async function main([command, argument]: readonly string[]): Promise<number> {
+  if (command === 'calc') return runCalc(argument);
+  if (command === 'backup') return runBackup(argument);
+  if (command === 'demo') return runDemo(argument === '--fresh');
+  return complain(HELP);
+}
+
+process.exitCode = await main(process.argv.slice(2));

@@ -1,0 +1,78 @@
+import 'server-only';
+import { and, eq } from 'drizzle-orm';
+import { blend } from '@/core/blend';
+import { fail, ok, type Result } from '@/core/quantity';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { formula, formulaLine, formulaRevision } from '../schema';
+import { findFormula, type Line } from './queries';
+
+export type FormulaInput = {
+  readonly id: number | null;
+  /** The formula's version the maker saw; a stale one is refused. */
+  readonly version: number;
+  readonly name: string;
+  readonly basis: 'mass' | 'volume';
+  readonly note: string;
+  readonly lines: readonly Line[];
+};
+
+const sameLines = (a: readonly Line[], b: readonly Line[]): boolean =>
+  a.length === b.length && a.every((line, i) => line.ingredient === b[i]?.ingredient && line.parts === b[i]?.parts);
+
+/** Saves a formula as a new revision; what was saved before never changes. Saving the same again makes none. */
+export function saveFormula(db: Db, input: FormulaInput, by: By): Result<{ readonly id: number; readonly revisionId: number }> {
+  return command(db, (tx) => {
+    if (input.name.trim() === '') return fail('required', 'name');
+    if (input.lines.length < 2) return fail('one-ingredient', 'lines');
+    const makes = blend({ lines: input.lines, basis: input.basis, make: { massG: 100 } });
+    if (!makes.ok) return makes;
+    const named = tx.select().from(formula).where(eq(formula.name, input.name.trim())).get();
+    if (named && named.id !== input.id) return fail('name-taken', 'name', { name: input.name });
+    const before = input.id === null ? null : findFormula(tx, input.id);
+    if (input.id !== null && !before) return fail('not-found', 'id');
+    if (before && before.version !== input.version) return fail('stale', '');
+    const latest = before?.revisions[0];
+    if (
+      before &&
+      latest &&
+      before.name === input.name.trim() &&
+      latest.basis === input.basis &&
+      latest.note === input.note &&
+      sameLines(latest.lines, input.lines)
+    ) {
+      return ok({ id: before.id, revisionId: latest.id });
+    }
+    const id =
+      before?.id ??
+      tx.insert(formula).values({ name: input.name.trim(), createdAt: by.nowMs }).returning({ id: formula.id }).get().id;
+    if (before)
+      tx.update(formula)
+        .set({ name: input.name.trim(), version: before.version + 1 })
+        .where(and(eq(formula.id, id), eq(formula.version, input.version)))
+        .run();
+    const revision = tx
+      .insert(formulaRevision)
+      .values({
+        formulaId: id,
+        number: (latest?.number ?? 0) + 1,
+        basis: input.basis,
+        note: input.note,
+        personId: by.personId,
+        at: by.nowMs,
+      })
+      .returning({ id: formulaRevision.id })
+      .get();
+    tx.insert(formulaLine)
+      .values(
+        input.lines.map((line, ordinal) => ({
+          revisionId: revision.id,
+          ordinal,
+          ingredientId: line.ingredient,
+          parts: line.parts,
+        })),
+      )
+      .run();
+    return ok({ id, revisionId: revision.id });
+  });
+}

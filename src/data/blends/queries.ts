@@ -1,0 +1,48 @@
+import 'server-only';
+import { asc, desc, eq } from 'drizzle-orm';
+import type { Db } from '../db';
+import { formula, formulaLine, formulaRevision, lot } from '../schema';
+
+export type Line = { readonly ingredient: string; readonly parts: number };
+export type Revision = typeof formulaRevision.$inferSelect & { readonly lines: readonly Line[]; readonly isUsed: boolean };
+export type Formula = typeof formula.$inferSelect & { readonly revisions: readonly Revision[] };
+
+/** Every formula with its revisions, newest revision first. */
+export function allFormulas(db: Db): Formula[] {
+  const lines = db.select().from(formulaLine).orderBy(asc(formulaLine.ordinal)).all();
+  const used = new Set(
+    db
+      .selectDistinct({ id: lot.formulaRevisionId })
+      .from(lot)
+      .all()
+      .map((row) => row.id),
+  );
+  const revisions = db
+    .select()
+    .from(formulaRevision)
+    .orderBy(desc(formulaRevision.number))
+    .all()
+    .map((row) => ({
+      ...row,
+      lines: lines
+        .filter((line) => line.revisionId === row.id)
+        .map(({ ingredientId, parts }) => ({ ingredient: ingredientId, parts })),
+      isUsed: used.has(row.id),
+    }));
+  return db
+    .select()
+    .from(formula)
+    .orderBy(asc(formula.name))
+    .all()
+    .map((row) => ({ ...row, revisions: revisions.filter((revision) => revision.formulaId === row.id) }));
+}
+
+export const findFormula = (db: Db, id: number): Formula | null => allFormulas(db).find((one) => one.id === id) ?? null;
+
+/** A revision with the name of its formula. */
+export function findRevision(db: Db, id: number): (Revision & { readonly name: string }) | null {
+  const row = db.select({ formulaId: formulaRevision.formulaId }).from(formulaRevision).where(eq(formulaRevision.id, id)).get();
+  const found = row && findFormula(db, row.formulaId);
+  const revision = found?.revisions.find((one) => one.id === id);
+  return found && revision ? { ...revision, name: found.name } : null;
+}

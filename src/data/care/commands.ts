@@ -1,0 +1,84 @@
+import 'server-only';
+import { care, type Use, type Wash } from '@/core/care';
+import { fail, ok, type Result } from '@/core/quantity';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { careEvent, carePlan, owner, sale, type UPKEEPS } from '../schema';
+import { theShop } from '../shop/queries';
+import { type Batch, loadBatch } from '../work/batch';
+import { unsoldPieces } from './queries';
+
+export type Sale = {
+  readonly batchId: number;
+  readonly pieces: number;
+  readonly priceMinor: number | null;
+  readonly buyer: string;
+  readonly soldOn: string;
+  readonly use: Use;
+  readonly wash: Wash;
+  readonly upkeep: (typeof UPKEEPS)[number];
+};
+
+/** Two years of looks are written down; the slip shows the first of them. */
+export const CARE_HORIZON_DAYS = 730;
+
+const scheduleFor = (db: Db, batch: Batch, input: Sale) =>
+  care({
+    finishClass: batch.regimen.careClass,
+    use: input.use,
+    wash: input.wash,
+    from: input.soldOn,
+    horizonDays: CARE_HORIZON_DAYS,
+    zone: theShop(db).zone,
+    ...batch.design.area,
+    porosity: batch.species.porosity,
+  });
+
+/** Sells some pieces of a released batch; each gets a care plan of its own. */
+export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes: readonly string[] }> {
+  return command(db, (tx) => {
+    const batch = loadBatch(tx, input.batchId, by.nowMs);
+    if (!batch) return fail('not-found', 'batchId');
+    if (batch.release?.outcome !== 'released') return fail('not-released', 'batchId');
+    if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
+    const free = unsoldPieces(tx, batch);
+    if (free.length < input.pieces) return fail('not-enough-pieces', 'pieces', { left: free.length });
+    const schedule = scheduleFor(tx, batch, input);
+    if (!schedule.ok) return schedule;
+    const ownerId =
+      input.buyer.trim() === ''
+        ? null
+        : tx.insert(owner).values({ name: input.buyer.trim() }).returning({ id: owner.id }).get().id;
+    const sold = free.slice(0, input.pieces);
+    for (const piece of sold) {
+      const { id: saleId } = tx
+        .insert(sale)
+        .values({
+          pieceId: piece.id,
+          priceMinor: input.priceMinor,
+          ownerId,
+          soldOn: input.soldOn,
+          personId: by.personId,
+          at: by.nowMs,
+        })
+        .returning({ id: sale.id })
+        .get();
+      const { id: carePlanId } = tx
+        .insert(carePlan)
+        .values({
+          saleId,
+          careClass: batch.regimen.careClass,
+          use: input.use,
+          wash: input.wash,
+          upkeep: input.upkeep,
+          intervalDays: schedule.value.intervalDays,
+          gramsPerTreatment: schedule.value.gramsPerTreatment,
+        })
+        .returning({ id: carePlan.id })
+        .get();
+      const events = schedule.value.dates.map((dueOn, ordinal) => ({ carePlanId, ordinal, dueOn }));
+      if (events.length > 0) tx.insert(careEvent).values(events).run();
+    }
+    return ok({ codes: sold.map((piece) => piece.code) });
+  });
+}

@@ -1,0 +1,22 @@
+import { describe, expect, it } from 'vitest';
+import { openRagLines } from '../rags/queries';
+import { allLots } from '../stores/queries';
+import { emptyDb } from '../testing';
+import { loadBatch, openBatchIds } from '../work/batch';
+import { standingOfBatch } from '../work/standing';
+import { loadDemo } from './load';
+
+describe('the demo shed', () => {
+  // A summer noon, the hour the clock goes back, and a new year's night.
+  it.each(['2031-07-09T12:00:00Z', '2031-10-26T01:30:00Z', '2032-01-01T00:10:00Z'])('can be loaded on %s', (text) => {
+    const nowMs = Date.parse(text);
+    const db = emptyDb();
+    loadDemo(db, nowMs);
+    const batches = openBatchIds(db).map((id) => loadBatch(db, id, nowMs));
+    expect(batches.length).toBe(6);
+    const states = batches.map((batch) => batch && standingOfBatch(db, batch, nowMs).ring.state);
+    expect(new Set(states)).toEqual(new Set(['curing', 'wet', 'resting', 'prep']));
+    expect(openRagLines(db).some((line) => line.hazard === 'self-heating' && line.laidAt === null)).toBe(true);
+    expect(allLots(db).every((lot) => lot.leftG > 0)).toBe(true);
+  });
+});

@@ -1,0 +1,82 @@
+import 'server-only';
+import { sql } from 'drizzle-orm';
+import { worstContact } from '@/core/blend';
+import { ingredientOf } from '@/core/material';
+import { dateOf, fail, ok, type Result } from '@/core/quantity';
+import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
+import { chalkNumber } from '@/core/trace';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { ragsOpenFor } from '../rags/queries';
+import { release } from '../schema';
+import { theShop } from '../shop/queries';
+import { type Batch, loadBatch } from '../work/batch';
+import { type Standing, standingOfBatch } from '../work/standing';
+
+/** Every ingredient a batch's materials hold, worst share last forgotten: what the slip must name. */
+export const ingredientsOf = (batch: Pick<Batch, 'materials'>) =>
+  [...new Set(Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition)))].map(ingredientOf);
+
+/** What a batch's release is judged on. */
+export function evidenceOf(db: Db, batch: Batch, standing: Standing): Evidence {
+  const ingredients = ingredientsOf(batch);
+  return {
+    stepsLeft: standing.progress.rest.length,
+    fitness: standing.fitness,
+    species: batch.species,
+    origin: batch.origin,
+    contact: worstContact(ingredients),
+    cutOn: batch.design.cutOn,
+    knifeSurface: batch.regimen.knifeSurface && !ingredients.some((ingredient) => ingredient.filmForming),
+    ragsOpen: ragsOpenFor(db, batch.id),
+  };
+}
+
+export type Decision = {
+  readonly batchId: number;
+  readonly outcome: 'released' | 'refused';
+  readonly reason: string;
+  readonly signed: readonly GateId[];
+};
+
+function nextReleaseNumber(tx: Db, nowMs: number): string {
+  const year = Number(dateOf(nowMs, theShop(tx).zone).slice(0, 4));
+  const count = tx.select({ n: sql<number>`count(*)` }).from(release).get()?.n ?? 0;
+  return chalkNumber('R', year, count + 1, 3);
+}
+
+/** Releases or refuses a batch on the evidence of this moment; the record never changes. */
+export function decideRelease(
+  db: Db,
+  { batchId, outcome, reason, signed }: Decision,
+  by: By,
+): Result<{ readonly number: string }> {
+  return command(db, (tx) => {
+    const batch = loadBatch(tx, batchId, by.nowMs);
+    if (!batch) return fail('not-found', 'batchId');
+    if (batch.release) return fail('already-decided', 'batchId');
+    const evidence = evidenceOf(tx, batch, standingOfBatch(tx, batch, by.nowMs));
+    const gates = gatesOf(evidence);
+    const needsReason = outcome === 'refused' || gates.some((gate) => !gate.met);
+    if (outcome === 'released' && !mayRelease(gates, signed))
+      return fail('gate-unmet', 'signed', { gate: firstUnmet(gates, signed) });
+    if (needsReason && reason.trim() === '') return fail('reason-needed', 'reason');
+    const number = nextReleaseNumber(tx, by.nowMs);
+    tx.insert(release)
+      .values({
+        number,
+        batchId,
+        outcome,
+        reason: reason.trim(),
+        gates: gates.map((gate) => ({ ...gate })),
+        signed: [...signed],
+        personId: by.personId,
+        at: by.nowMs,
+      })
+      .run();
+    return ok({ number });
+  });
+}
+
+const firstUnmet = (gates: readonly Gate[], signed: readonly GateId[]): string =>
+  gates.find((gate) => !gate.met && !(gate.mayOverride && signed.includes(gate.id)))?.id ?? '';

@@ -1,0 +1,126 @@
+import 'server-only';
+import { and, eq } from 'drizzle-orm';
+import type { Opening } from '@/core/plan';
+import { fail, isZone, ok, type Result } from '@/core/quantity';
+import { PLACE_KINDS, REGIMENS } from '@/core/regimen';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { closedDay, opening, person, place, regimen, regimenRevision, regimenStep, roomReading, shop } from '../schema';
+
+export type NewShop = {
+  readonly name: string;
+  readonly zone: string;
+  readonly currency: string;
+  readonly people: readonly { readonly initials: string; readonly name: string }[];
+  readonly hours: readonly Opening[];
+};
+
+const LIGHT_OF: Readonly<Record<string, 'dark' | 'indoor' | 'window'>> = { sill: 'window', 'warm cabinet': 'dark' };
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Puts the shipped regimens into the file, each as its first revision; those already there stay as they are. */
+export function shipRegimens(db: Db, nowMs: number): void {
+  for (const { steps, ...shipped } of REGIMENS) {
+    if (db.select().from(regimen).where(eq(regimen.id, shipped.id)).get()) continue;
+    db.insert(regimen).values({ id: shipped.id, name: shipped.name }).run();
+    const { id: revisionId } = db
+      .insert(regimenRevision)
+      .values({ ...shipped, id: undefined, regimenId: shipped.id, number: 1, at: nowMs })
+      .returning({ id: regimenRevision.id })
+      .get();
+    const rows = steps.map(({ wait, ...step }, ordinal) => ({
+      ...step,
+      revisionId,
+      ordinal,
+      waitMin: wait.min,
+      waitIdealMin: wait.ideal,
+      waitMaxMin: wait.max,
+    }));
+    db.insert(regimenStep).values(rows).run();
+  }
+}
+
+/** Sets a new shop up with its people, hours, usual places and the shipped regimens. */
+export function setUpShop(db: Db, input: NewShop, nowMs: number): Result<void> {
+  return command(db, (tx) => {
+    if (!isZone(input.zone)) return fail('unknown-zone', 'zone', { zone: input.zone });
+    if (tx.select().from(shop).get()) return fail('already-decided', '');
+    tx.insert(shop).values({ id: 1, name: input.name, zone: input.zone, currency: input.currency, createdAt: nowMs }).run();
+    tx.insert(person)
+      .values([...input.people])
+      .run();
+    if (input.hours.length > 0)
+      tx.insert(opening)
+        .values([...input.hours])
+        .run();
+    tx.insert(place)
+      .values(PLACE_KINDS.map((kind) => ({ name: capital(kind), kind, light: LIGHT_OF[kind] ?? ('indoor' as const) })))
+      .run();
+    shipRegimens(tx, nowMs);
+    return ok(undefined);
+  });
+}
+
+export type ShopChange = {
+  readonly name: string;
+  readonly zone: string;
+  readonly baseAddress: string | null;
+  readonly ambientC: number;
+  readonly hours: readonly Opening[];
+  readonly closed: readonly string[];
+};
+
+/** Changes the shop's own facts; refused when someone else changed them since `version`. */
+export function changeShop(db: Db, version: number, change: ShopChange): Result<void> {
+  return command(db, (tx) => {
+    if (!isZone(change.zone)) return fail('unknown-zone', 'zone', { zone: change.zone });
+    const { hours, closed, ...facts } = change;
+    const changed = tx
+      .update(shop)
+      .set({ ...facts, version: version + 1 })
+      .where(and(eq(shop.id, 1), eq(shop.version, version)))
+      .run();
+    if (changed.changes === 0) return fail('stale', '');
+    tx.delete(opening).run();
+    if (hours.length > 0)
+      tx.insert(opening)
+        .values([...hours])
+        .run();
+    tx.delete(closedDay).run();
+    if (closed.length > 0)
+      tx.insert(closedDay)
+        .values(closed.map((date) => ({ date })))
+        .run();
+    return ok(undefined);
+  });
+}
+
+export function addPerson(db: Db, input: { readonly initials: string; readonly name: string }): Result<void> {
+  return command(db, (tx) => {
+    const taken = tx.select().from(person).where(eq(person.initials, input.initials)).get();
+    if (taken) return fail('name-taken', 'initials', { name: input.initials });
+    tx.insert(person).values(input).run();
+    return ok(undefined);
+  });
+}
+
+export type NewReading = {
+  readonly clientId: string;
+  readonly placeId: number;
+  readonly at: number;
+  readonly tempC: number;
+  readonly rh: number;
+};
+
+/** Records what the air of a place was; the same reading sent twice is kept once. */
+export function recordReading(db: Db, reading: NewReading, by: By): Result<void> {
+  return command(db, (tx) => {
+    if (reading.at > by.nowMs + 120_000) return fail('in-the-future', 'at');
+    const { rh, ...row } = reading;
+    tx.insert(roomReading)
+      .values({ ...row, rhFraction: rh, personId: by.personId })
+      .onConflictDoNothing({ target: roomReading.clientId })
+      .run();
+    return ok(undefined);
+  });
+}

@@ -1,0 +1,107 @@
+import 'server-only';
+import { and, eq, sql } from 'drizzle-orm';
+import { fail, ok, type Result } from '@/core/quantity';
+import { chalkNumber } from '@/core/trace';
+import { findIngredient } from '@/core/material';
+import { dateOf } from '@/core/quantity';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { container, lot, type MOVES, movement } from '../schema';
+import { theShop } from '../shop/queries';
+import { leftOf } from './queries';
+
+/** The next free number of a year: `S26-01` for bought lots, `B26-01` for made ones. */
+export function nextLotNumber(db: Db, prefix: 'S' | 'B', nowMs: number): string {
+  const year = Number(dateOf(nowMs, theShop(db).zone).slice(0, 4));
+  const stem = chalkNumber(prefix, year, 0, 2).slice(0, -2);
+  const last =
+    db
+      .select({ most: sql<number | null>`max(cast(substr(${lot.number}, ${stem.length + 1}) as integer))` })
+      .from(lot)
+      .where(sql`${lot.number} like ${`${stem}%`} and ${lot.kind} <> 'tin'`)
+      .get()?.most ?? 0;
+  return chalkNumber(prefix, year, last + 1, 2);
+}
+
+type Move = {
+  readonly lotId: number;
+  readonly grams: number;
+  readonly why: (typeof MOVES)[number];
+  readonly entry?: string;
+  readonly at?: number;
+};
+
+/** Moves stock in or out of a lot; a lot is never overdrawn. */
+export function move(tx: Db, { lotId, grams, why, entry, at }: Move, by: By): Result<void> {
+  if (grams === 0) return ok(undefined);
+  if (grams < 0) {
+    const left = leftOf(tx, lotId);
+    if (left + grams < -1e-6) {
+      const number = tx.select({ number: lot.number }).from(lot).where(eq(lot.id, lotId)).get()?.number ?? '';
+      return fail('overdrawn', 'grams', { number, left, wanted: -grams });
+    }
+  }
+  tx.insert(movement)
+    .values({ lotId, grams, why, entry: entry ?? null, personId: by.personId, at: at ?? by.nowMs })
+    .run();
+  return ok(undefined);
+}
+
+export type NewLot = {
+  readonly ingredientId: string;
+  readonly grams: number;
+  readonly supplier: string;
+  readonly supplierCode: string;
+  readonly openedOn: string | null;
+  readonly bestBefore: string | null;
+  readonly priceMinor: number | null;
+  readonly note: string;
+};
+
+/** Receives a bought lot. */
+export function receiveLot(db: Db, input: NewLot, by: By): Result<{ readonly id: number; readonly number: string }> {
+  return command(db, (tx) => {
+    const { grams, ...facts } = input;
+    if (!findIngredient(input.ingredientId)) return fail('unknown-ingredient', 'ingredientId', { id: input.ingredientId });
+    const number = nextLotNumber(tx, 'S', by.nowMs);
+    const row = tx
+      .insert(lot)
+      .values({ ...facts, number, kind: 'bought', receivedG: grams, personId: by.personId, at: by.nowMs })
+      .returning({ id: lot.id })
+      .get();
+    const moved = move(tx, { lotId: row.id, grams, why: 'receive' }, by);
+    return moved.ok ? ok({ id: row.id, number }) : moved;
+  });
+}
+
+/** Puts a lot's stock to what was weighed now. */
+export function countLot(db: Db, lotId: number, foundG: number, by: By): Result<void> {
+  return command(db, (tx) => {
+    if (!tx.select().from(lot).where(eq(lot.id, lotId)).get()) return fail('not-found', 'lotId');
+    return move(tx, { lotId, grams: foundG - leftOf(tx, lotId), why: 'count' }, by);
+  });
+}
+
+export function addContainer(
+  db: Db,
+  input: { readonly name: string; readonly capacityMl: number; readonly fillFraction: number; readonly have: number },
+): Result<void> {
+  return command(db, (tx) => {
+    if (tx.select().from(container).where(eq(container.name, input.name)).get())
+      return fail('name-taken', 'name', { name: input.name });
+    tx.insert(container).values(input).run();
+    return ok(undefined);
+  });
+}
+
+/** Says how many of a jar there are now; refused when someone else changed it since `version`. */
+export function countContainer(db: Db, id: number, have: number, version: number): Result<void> {
+  return command(db, (tx) => {
+    const changed = tx
+      .update(container)
+      .set({ have, version: version + 1 })
+      .where(and(eq(container.id, id), eq(container.version, version)))
+      .run();
+    return changed.changes === 0 ? fail('stale', 'have') : ok(undefined);
+  });
+}

@@ -1,0 +1,84 @@
+import 'server-only';
+import { asc, desc, eq } from 'drizzle-orm';
+import { z } from 'zod';
+import { type Area, area, Geometry } from '@/core/piece';
+import { Regimen, Slot } from '@/core/regimen';
+import type { Db } from '../db';
+import { design, designRevision, regimen, regimenRevision, regimenStep } from '../schema';
+
+export type Design = {
+  readonly id: number;
+  readonly name: string;
+  readonly revisionId: number;
+  readonly geometry: Geometry;
+  readonly cutOn: boolean;
+  readonly area: Area;
+};
+
+function toDesign(row: { design: typeof design.$inferSelect; design_revision: typeof designRevision.$inferSelect }): Design {
+  const geometry = Geometry.parse(row.design_revision.geometry);
+  const measured = area(geometry);
+  if (!measured.ok) throw new Error(`design ${row.design.name} has no area`);
+  return {
+    id: row.design.id,
+    name: row.design.name,
+    revisionId: row.design_revision.id,
+    geometry,
+    cutOn: row.design_revision.cutOn,
+    area: measured.value,
+  };
+}
+
+const designRows = (db: Db) => db.select().from(designRevision).innerJoin(design, eq(design.id, designRevision.designId));
+
+/** Every design at its newest revision, by name. */
+export function allDesigns(db: Db): Design[] {
+  const rows = designRows(db).orderBy(asc(design.name), desc(designRevision.number)).all();
+  return rows.filter((row, index) => rows[index - 1]?.design.id !== row.design.id).map(toDesign);
+}
+
+export function findDesign(db: Db, revisionId: number): Design | null {
+  const row = designRows(db).where(eq(designRevision.id, revisionId)).get();
+  return row ? toDesign(row) : null;
+}
+
+export type KnownRegimen = Regimen & { readonly revisionId: number };
+
+function toRegimen(
+  db: Db,
+  row: { regimen: typeof regimen.$inferSelect; regimen_revision: typeof regimenRevision.$inferSelect },
+): KnownRegimen {
+  const { regimen: named, regimen_revision: revision } = row;
+  const steps = db
+    .select()
+    .from(regimenStep)
+    .where(eq(regimenStep.revisionId, revision.id))
+    .orderBy(asc(regimenStep.ordinal))
+    .all();
+  const parsed = Regimen.parse({
+    ...revision,
+    id: named.id,
+    name: named.name,
+    slots: z.array(Slot).parse(revision.slots),
+    steps: steps.map((step) => ({ ...step, wait: { min: step.waitMin, ideal: step.waitIdealMin, max: step.waitMaxMin } })),
+  });
+  return { ...parsed, revisionId: revision.id };
+}
+
+const regimenRows = (db: Db) => db.select().from(regimenRevision).innerJoin(regimen, eq(regimen.id, regimenRevision.regimenId));
+
+/** Every regimen at its newest revision, as shipped. */
+export function allRegimens(db: Db): KnownRegimen[] {
+  const rows = regimenRows(db).orderBy(asc(regimenRevision.id)).all();
+  return rows
+    .filter(
+      (row) =>
+        !rows.some((other) => other.regimen.id === row.regimen.id && other.regimen_revision.number > row.regimen_revision.number),
+    )
+    .map((row) => toRegimen(db, row));
+}
+
+export function findRegimen(db: Db, revisionId: number): KnownRegimen | null {
+  const row = regimenRows(db).where(eq(regimenRevision.id, revisionId)).get();
+  return row ? toRegimen(db, row) : null;
+}

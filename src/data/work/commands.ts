@@ -1,0 +1,138 @@
+import 'server-only';
+import { randomBytes } from 'node:crypto';
+import { eq, sql } from 'drizzle-orm';
+import { findSpecies } from '@/core/material';
+import { type Geometry, area } from '@/core/piece';
+import { dateOf, fail, type Issue, ok, type Result } from '@/core/quantity';
+import { scheduleOf } from '@/core/regimen';
+import { chalkNumber, codeFrom } from '@/core/trace';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { batch, batchMaterial, design, designRevision, type ORIGINS, piece, place, placement } from '../schema';
+import { theShop } from '../shop/queries';
+import { allLots, type KnownLot } from '../stores/queries';
+import { findDesign, findRegimen, type KnownRegimen } from './catalogue';
+import { dwellBound } from './standing';
+
+export function addDesign(
+  db: Db,
+  input: { readonly name: string; readonly geometry: Geometry; readonly cutOn: boolean },
+  nowMs: number,
+): Result<{ readonly id: number; readonly revisionId: number }> {
+  return command(db, (tx) => {
+    const measured = area(input.geometry);
+    if (!measured.ok) return measured;
+    if (tx.select().from(design).where(eq(design.name, input.name)).get())
+      return fail('name-taken', 'name', { name: input.name });
+    const { id } = tx.insert(design).values({ name: input.name, createdAt: nowMs }).returning({ id: design.id }).get();
+    const revision = tx
+      .insert(designRevision)
+      .values({ designId: id, number: 1, geometry: input.geometry, cutOn: input.cutOn, at: nowMs })
+      .returning({ id: designRevision.id })
+      .get();
+    return ok({ id, revisionId: revision.id });
+  });
+}
+
+export type NewBatch = {
+  readonly designRevisionId: number;
+  readonly speciesId: string;
+  readonly origin: (typeof ORIGINS)[number];
+  readonly pieces: number;
+  readonly regimenRevisionId: number;
+  readonly materials: Readonly<Record<string, number>>;
+  readonly startAt: number;
+  readonly dueAt: number | null;
+  readonly prefer: 'soonest' | 'ideal';
+};
+
+/** How far back a start may lie: the minutes it takes to fill in a form. */
+const START_GRACE_MS = 30 * 60_000;
+
+/** Each slot's lot, as long as it suits: dries or never dries as the regimen wants, and does not stay tacky. */
+export function chooseMaterials(
+  regimen: KnownRegimen,
+  chosen: Readonly<Record<string, number>>,
+  lots: readonly KnownLot[],
+): Result<Record<string, KnownLot>> {
+  const issues: Issue[] = [];
+  const materials: Record<string, KnownLot> = {};
+  for (const { slot, name, wants } of regimen.slots) {
+    const lot = lots.find((one) => one.id === chosen[slot]);
+    const needed = regimen.steps.some((step) => step.slot === slot && !step.optional);
+    if (!lot) {
+      if (needed) issues.push({ code: 'slot-empty', path: `materials.${slot}`, with: { name } });
+      continue;
+    }
+    const drying = lot.nature?.drying;
+    if (drying === 'mixed') issues.push({ code: 'stays-tacky', path: `materials.${slot}`, with: { name: lot.number } });
+    else if (drying === undefined || !wants.includes(drying))
+      issues.push({ code: 'wrong-drying', path: `materials.${slot}`, with: { name: lot.number, wants: wants.join(' or ') } });
+    materials[slot] = lot;
+  }
+  return issues.length > 0 ? { ok: false, issues } : ok(materials);
+}
+
+function freshCode(): string {
+  for (;;) {
+    const code = codeFrom(randomBytes(24));
+    if (code) return code;
+  }
+}
+
+function nextBatchNumber(tx: Db, nowMs: number): string {
+  const year = Number(dateOf(nowMs, theShop(tx).zone).slice(0, 4));
+  const stem = chalkNumber('', year, 0, 3).slice(0, -3);
+  const last =
+    tx
+      .select({ most: sql<number | null>`max(cast(substr(${batch.number}, ${stem.length + 1}) as integer))` })
+      .from(batch)
+      .where(sql`${batch.number} like ${`${stem}%`}`)
+      .get()?.most ?? 0;
+  return chalkNumber('', year, last + 1, 3);
+}
+
+/** Starts a batch: its pieces get codes, its materials lots. Refused when hands, materials and regimen do not go together. */
+export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly id: number; readonly number: string }> {
+  return command(db, (tx) => {
+    const regimen = findRegimen(tx, input.regimenRevisionId);
+    if (!regimen) return fail('not-found', 'regimenRevisionId');
+    if (!findDesign(tx, input.designRevisionId)) return fail('not-found', 'designRevisionId');
+    if (!findSpecies(input.speciesId)) return fail('not-found', 'speciesId');
+    if (input.startAt < by.nowMs - START_GRACE_MS) return fail('in-the-past', 'startAt');
+    if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
+    if (input.pieces > 500) return fail('too-large', 'pieces', { most: 500 });
+    const materials = chooseMaterials(regimen, input.materials, allLots(tx));
+    if (!materials.ok) return materials;
+    const schedule = scheduleOf(regimen.steps, input.pieces, dwellBound(materials.value));
+    if (!schedule.ok) return schedule;
+    const number = nextBatchNumber(tx, by.nowMs);
+    const { materials: _, pieces, ...facts } = input;
+    const { id } = tx
+      .insert(batch)
+      .values({ ...facts, number, personId: by.personId, at: by.nowMs })
+      .returning({ id: batch.id })
+      .get();
+    tx.insert(piece)
+      .values(Array.from({ length: pieces }, (__, index) => ({ batchId: id, ordinal: index + 1, code: freshCode() })))
+      .run();
+    const rows = Object.entries(materials.value).map(([slot, lot]) => ({ batchId: id, slot, lotId: lot.id }));
+    if (rows.length > 0) tx.insert(batchMaterial).values(rows).run();
+    const bench = tx.select().from(place).where(eq(place.kind, 'bench')).get();
+    if (bench) tx.insert(placement).values({ batchId: id, placeId: bench.id, at: by.nowMs }).run();
+    return ok({ id, number });
+  });
+}
+
+/** The pieces of a batch stand somewhere else now: another climate. */
+export function moveBatch(db: Db, batchId: number, placeId: number, by: By): Result<void> {
+  return command(db, (tx) => {
+    if (
+      !tx.select().from(batch).where(eq(batch.id, batchId)).get() ||
+      !tx.select().from(place).where(eq(place.id, placeId)).get()
+    )
+      return fail('not-found', 'placeId');
+    tx.insert(placement).values({ batchId, placeId, at: by.nowMs }).run();
+    return ok(undefined);
+  });
+}

@@ -1,0 +1,200 @@
+import 'server-only';
+import {
+  type AgeClock,
+  a0Of,
+  ageClock,
+  type Climate,
+  estimate,
+  type Fitness,
+  fitness,
+  type Needed,
+  quantile,
+  readyShare,
+  type TimedClimate,
+} from '@/core/cure';
+import { ingredientOf } from '@/core/material';
+import { type Plan, plan } from '@/core/plan';
+import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
+import {
+  type DwellBound,
+  type Fact,
+  planSteps,
+  type Progress,
+  progressOf,
+  type RingFacts,
+  ringOf,
+  scheduleOf,
+  type Task,
+  turnsOf,
+} from '@/core/regimen';
+import type { Db } from '../db';
+import { type ShopHours, readingsOf, shopHours } from '../shop/queries';
+import type { KnownLot } from '../stores/queries';
+import { type Batch, piecesIn } from './batch';
+
+/** The cure of a batch from its last coat on; hours are equivalent hours at 20 °C. */
+export type CureStanding = {
+  readonly startMs: number;
+  readonly a0Hours: number;
+  readonly settles: boolean;
+  readonly clock: AgeClock;
+  readonly needed: Needed;
+  readonly readings: readonly TimedClimate[];
+  readonly forecast: Climate;
+  readonly ageHours: number;
+  readonly pReady: number;
+  readonly readyAtMs: { readonly p10: number; readonly p50: number; readonly p90: number };
+};
+
+/** What follows from a batch's records at a moment. Opinions, reckoned anew each time. */
+export type Standing = {
+  readonly tasks: readonly Task[];
+  readonly progress: Progress;
+  readonly plan: Plan | null;
+  readonly cure: CureStanding | null;
+  readonly fitness: Fitness;
+  readonly ring: RingFacts;
+};
+
+/** The dwell each slot's material allows. */
+export const dwellBound =
+  (materials: Readonly<Record<string, KnownLot>>): DwellBound =>
+  (slot) =>
+    materials[slot]?.nature?.maxDwellMin;
+
+/** Climate expected where nothing has been measured: the rate's own reference. */
+const UNMEASURED: Climate = { tempC: 20, rh: 0.5, light: 'indoor' };
+const FORECAST_DAYS = 7;
+
+/** The mean of the last week's readings, or the last one there is. */
+function forecastOf(readings: readonly TimedClimate[], nowMs: number): Climate {
+  const last = readings.at(-1);
+  if (!last) return UNMEASURED;
+  const recent = readings.filter((reading) => reading.atMs >= nowMs - FORECAST_DAYS * 1440 * MS_PER_MINUTE);
+  const of = recent.length > 0 ? recent : [last];
+  const mean = (value: (reading: TimedClimate) => number): number =>
+    of.reduce((sum, reading) => sum + value(reading), 0) / of.length;
+  return { tempC: mean((reading) => reading.tempC), rh: mean((reading) => reading.rh), light: last.light };
+}
+
+/** Facts of the book that stand, as the core's progress takes them. */
+export const factsOf = ({ book }: Pick<Batch, 'book'>): Fact[] =>
+  book.flatMap(({ entry, stands }) =>
+    stands
+      ? [
+          {
+            id: entry.clientId,
+            key: entry.task,
+            atMs: stands.at,
+            kind: entry.kind === 'left-out' ? ('left-out' as const) : ('done' as const),
+            pass: stands.pass,
+          },
+        ]
+      : [],
+  );
+
+/** The tasks of a batch with what was recorded laid against them. Throws when its materials do not allow its regimen: that is refused before it starts. */
+export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]; readonly progress: Progress } {
+  const facts = factsOf(batch);
+  const schedule = scheduleOf(batch.regimen.steps, Math.max(1, batch.pieces.length), dwellBound(batch.materials), turnsOf(facts));
+  if (!schedule.ok) throw new Error(`batch ${batch.number} cannot be scheduled: ${JSON.stringify(schedule.issues)}`);
+  return { tasks: schedule.value, progress: progressOf(schedule.value, facts) };
+}
+
+/** A task left out takes no hands and leaves no wait. */
+const planTasks = (tasks: readonly Task[], progress: Progress) =>
+  planSteps(tasks).map((step, index) =>
+    progress.done[index]?.fact.kind === 'left-out' ? { ...step, handsMin: 0, wait: { min: 0, ideal: 0, max: null } } : step,
+  );
+
+function planOf(batch: Batch, tasks: readonly Task[], progress: Progress, hours: ShopHours, nowMs: number): Plan | null {
+  const startMs = progress.done[0]?.startMs ?? Math.max(batch.startAt, nowMs);
+  const made = plan({
+    ...hours,
+    start: formatInstant(startMs, hours.zone),
+    steps: planTasks(tasks, progress),
+    prefer: batch.prefer,
+    now: formatInstant(Math.ceil(nowMs / MS_PER_MINUTE) * MS_PER_MINUTE, hours.zone),
+    actual: progress.done.map(({ task, startMs: from, fact }) => ({
+      id: task.key,
+      startAt: formatInstant(from, hours.zone),
+      endAt: formatInstant(fact.atMs, hours.zone),
+    })),
+  });
+  if (!made.ok) throw new Error(`batch ${batch.number} cannot be planned: ${JSON.stringify(made.issues)}`);
+  return made.value;
+}
+
+/** The longest time any of a batch's materials needs; a bare batch needs none. */
+export function a0OfMaterials(materials: readonly KnownLot[]): { readonly hours: number; readonly settles: boolean } | null {
+  const each = materials.map((lot) =>
+    a0Of(Object.entries(lot.composition).map(([id, w]) => ({ ingredient: ingredientOf(id), w }))),
+  );
+  const slowest = each.sort((a, b) => b.hours - a.hours)[0];
+  return slowest ? { hours: slowest.hours, settles: each.every((one) => one.source === 'settle') } : null;
+}
+
+/** When the last coat was finished: the wipe or buff after it, once no coat is left to do. Null before. */
+function cureStart(progress: Progress): number | null {
+  const coatsLeft = progress.rest.some((task) => task.step.kind === 'coat' && !task.step.optional);
+  const last = progress.done.findLast(
+    ({ task, fact }) => fact.kind === 'done' && ['coat', 'wipe', 'buff'].includes(task.step.kind),
+  );
+  return coatsLeft || !last ? null : last.fact.atMs;
+}
+
+function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number): CureStanding | null {
+  const startMs = cureStart(progress);
+  const a0 = a0OfMaterials(Object.values(batch.materials));
+  if (startMs === null || !a0) return null;
+  const readings = batch.place ? readingsOf(db, batch.place, startMs, nowMs) : [];
+  const light = batch.place?.light ?? 'indoor';
+  const forecast = { ...forecastOf(readings, nowMs), light };
+  const clock = ageClock(startMs, readings, forecast);
+  const needed = estimate(
+    a0.hours,
+    clock,
+    batch.checks.filter((check) => check.at >= startMs),
+  );
+  const ageHours = clock.ageAt(nowMs);
+  const at = (share: number): number => clock.timeOf(quantile(needed, share));
+  return {
+    startMs,
+    a0Hours: a0.hours,
+    settles: a0.settles,
+    clock,
+    needed,
+    readings,
+    forecast,
+    ageHours,
+    pReady: readyShare(needed, ageHours),
+    readyAtMs: { p10: at(0.1), p50: at(0.5), p90: at(0.9) },
+  };
+}
+
+/** The least time of the regimen: the wait after the last thing done to the finish. */
+function leastUntil(progress: Progress): number {
+  const last = progress.done.findLast(({ task }) => ['coat', 'wipe', 'buff'].includes(task.step.kind));
+  return last ? last.fact.atMs + last.task.wait.min * MS_PER_MINUTE : 0;
+}
+
+/** What a batch comes to at a moment. */
+export function standingOfBatch(db: Db, batch: Batch, nowMs: number, hours: ShopHours = shopHours(db)): Standing {
+  const { tasks, progress } = progressOfBatch(batch);
+  const cure = cureOf(db, batch, progress, nowMs);
+  const isBare = Object.keys(batch.materials).length === 0;
+  const pReady = cure?.pReady ?? (isBare ? 1 : 0);
+  const seen = cure ? batch.checks.filter((check) => check.at >= cure.startMs) : isBare ? batch.checks : [];
+  const fit = fitness(pReady, seen, nowMs, leastUntil(progress));
+  const isDone = progress.rest.length === 0;
+  return {
+    tasks,
+    progress,
+    plan: batch.release ? null : planOf(batch, tasks, progress, hours, nowMs),
+    cure,
+    fitness: fit,
+    ring: ringOf(progress, nowMs, pReady, isDone && fit.fit, batch.release?.outcome ?? null),
+  };
+}
+
+export { piecesIn };

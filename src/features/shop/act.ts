@@ -1,0 +1,42 @@
+import 'server-only';
+import { revalidatePath } from 'next/cache';
+import type { z } from 'zod';
+import { check } from '@/core/contract';
+import type { Issue, Result } from '@/core/quantity';
+import { sayIssue } from '@/messages';
+import type { By } from '@/data/command';
+import type { Db } from '@/data/db';
+import { session } from './session';
+
+/** What an action says: done, or what is wrong by field (`''` for the whole). */
+export type Answer<T = void> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: Readonly<Record<string, string>> };
+
+export const refuse = (issues: readonly Issue[]): { readonly ok: false; readonly faults: Record<string, string> } => ({
+  ok: false,
+  faults: Object.fromEntries([...issues].reverse().map((issue) => [issue.path, sayIssue(issue)])),
+});
+
+/** Gathers the faults of several typed fields, so that all are said at once. */
+export function reader(): { readonly take: <T>(path: string, result: Result<T>) => T | undefined; readonly issues: Issue[] } {
+  const issues: Issue[] = [];
+  return {
+    issues,
+    take: (path, result) => {
+      if (result.ok) return result.value;
+      issues.push(...result.issues.map((issue) => ({ ...issue, path: issue.path ? `${path}.${issue.path}` : path })));
+      return undefined;
+    },
+  };
+}
+
+/** The one way in for every change: parse, say who does it, call one command, tell the pages. */
+export async function act<S extends z.ZodType, T>(shape: S, input: unknown, run: (db: Db, parsed: z.output<S>, by: By) => Result<T>): Promise<Answer<T>> {
+  const parsed = check(shape, input);
+  if (!parsed.ok) return refuse(parsed.issues);
+  const { db, person, nowMs } = await session();
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  const result = run(db, parsed.value, { personId: person.id, nowMs });
+  if (!result.ok) return refuse(result.issues);
+  revalidatePath('/', 'layout');
+  return { ok: true, value: result.value };
+}

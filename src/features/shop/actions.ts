@@ -1,0 +1,80 @@
+'use server';
+
+import { cookies } from 'next/headers';
+import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
+import { check } from '@/core/contract';
+import { Opening } from '@/core/plan';
+import { fail, parseHumidity, parseTemperature } from '@/core/quantity';
+import { now } from '@/data/clock';
+import { database } from '@/data/db';
+import { loadDemo } from '@/data/demo/load';
+import { addPerson, changeShop, recordReading, setUpShop } from '@/data/shop/commands';
+import { findShop } from '@/data/shop/queries';
+import { act, type Answer, reader, refuse } from './act';
+import { PERSON_COOKIE, SCHEME_COOKIE } from './session';
+
+const YEAR_S = 365 * 24 * 3600;
+
+/** Says who is at this device. */
+export async function choosePerson(id: number): Promise<void> {
+  (await cookies()).set(PERSON_COOKIE, String(z.int().positive().parse(id)), { maxAge: YEAR_S, sameSite: 'lax', path: '/' });
+  revalidatePath('/', 'layout');
+}
+
+/** Turns the dim scheme for the evening on or off, for this device. */
+export async function dim(on: boolean): Promise<void> {
+  (await cookies()).set(SCHEME_COOKIE, on ? 'dim' : 'day', { maxAge: YEAR_S, sameSite: 'lax', path: '/' });
+  revalidatePath('/', 'layout');
+}
+
+const text = z.string().trim();
+const Person = z.object({ initials: text.min(1).max(4), name: text.min(1).max(80) });
+const NewShop = z.object({ name: text.min(1).max(80), zone: text.min(1), currency: text.regex(/^[A-Z]{3}$/), people: z.array(Person).min(1), hours: z.array(Opening) });
+
+/** Sets an empty file up as a shop; whoever does so is at this device from then on. */
+export async function setUp(input: unknown): Promise<Answer> {
+  const parsed = check(NewShop, input);
+  if (!parsed.ok) return refuse(parsed.issues);
+  const made = setUpShop(database(), parsed.value, now());
+  if (!made.ok) return refuse(made.issues);
+  await choosePerson(1);
+  return { ok: true, value: undefined };
+}
+
+/** Fills an empty file with the demo shed. */
+export async function openDemo(): Promise<Answer> {
+  const db = database();
+  if (findShop(db)) return refuse([{ code: 'already-decided', path: '' }]);
+  loadDemo(db, now());
+  await choosePerson(1);
+  return { ok: true, value: undefined };
+}
+
+const httpAddress = z.union([z.literal(''), z.url({ protocol: /^https?$/ })]);
+const Change = z.object({ version: z.int(), name: text.min(1).max(80), zone: text.min(1), baseAddress: httpAddress, ambient: z.string(), hours: z.array(Opening), closed: z.array(z.iso.date()) });
+
+export async function saveShop(input: unknown): Promise<Answer> {
+  return act(Change, input, (db, { version, ambient, baseAddress, ...change }) => {
+    const ambientC = parseTemperature(ambient);
+    if (!ambientC.ok) return fail(ambientC.issues[0]?.code ?? 'invalid', 'ambient', ambientC.issues[0]?.with);
+    return changeShop(db, version, { ...change, ambientC: ambientC.value, baseAddress: baseAddress === '' ? null : baseAddress.replace(/\/+$/, '') });
+  });
+}
+
+export async function savePerson(input: unknown): Promise<Answer> {
+  return act(Person, input, (db, person) => addPerson(db, person));
+}
+
+const Reading = z.object({ clientId: z.string().min(8), placeId: z.int(), temp: z.string(), rh: z.string() });
+
+/** A room reading, typed. */
+export async function saveReading(input: unknown): Promise<Answer> {
+  return act(Reading, input, (db, { clientId, placeId, temp, rh }, by) => {
+    const read = reader();
+    const [tempC, humidity] = [read.take('temp', parseTemperature(temp)), read.take('rh', parseHumidity(rh))];
+    if (tempC === undefined || humidity === undefined) return { ok: false, issues: read.issues };
+    if (tempC < -40 || tempC > 60) return fail('too-large', 'temp', { least: -40, most: 60 });
+    return recordReading(db, { clientId, placeId, at: by.nowMs, tempC, rh: humidity }, by);
+  });
+}

@@ -1,0 +1,47 @@
+import 'server-only';
+import type { ReactNode } from 'react';
+import { addDays, dateOf } from '@/core/quantity';
+import { openPours } from '@/data/pour/queries';
+import { openRagLines } from '@/data/rags/queries';
+import { shopHours } from '@/data/shop/queries';
+import { allLots } from '@/data/stores/queries';
+import { soldPieces } from '@/data/care/queries';
+import { HandStrip } from '../today/components/hand-strip';
+import { openBatches } from '../today/strip';
+import { Rail } from './components/rail';
+import { isDim, session } from './session';
+
+/** A lot this near its best-before is counted on the rail. */
+const NEAR_DAYS = 30;
+
+/** What stands around every screen of the shop: the rail of stations and the hand strip. */
+export async function Shell({ children }: { readonly children: ReactNode }) {
+  const { db, shop, people, person, nowMs } = await session();
+  const lots = allLots(db);
+  const open = openBatches(db, nowMs, lots, shopHours(db));
+  const actions = open.flatMap((one) => (one.action ? [one.action] : []));
+  const today = dateOf(nowMs, shop.zone);
+  const near = addDays(today, NEAR_DAYS);
+  const counts = {
+    today: actions.filter((action) => (action.earliestMs ?? 0) <= nowMs && (action.plannedMs ?? nowMs) <= nowMs).length,
+    stores: lots.filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.bestBefore !== null && lot.bestBefore <= near).length,
+    blends: openPours(db).length,
+    work: open.length,
+    cure: open.filter((one) => one.standing.cure !== null).length,
+    care: soldPieces(db, today).filter((sold) => sold.nextDue !== null && sold.nextDue <= addDays(today, 7)).length,
+  };
+  return (
+    <div className="flex min-h-screen flex-col bench:flex-row">
+      <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
+        To the content
+      </a>
+      <Rail counts={counts} people={people.map(({ id, initials, name }) => ({ id, initials, name }))} person={person?.id ?? null} isDim={await isDim()} shop={shop.name} next={actions[0]?.number ?? null} />
+      <div className="min-w-0 grow pb-16 bench:pb-0">
+        <HandStrip actions={actions.slice(0, 3)} rags={openRagLines(db)} nowMs={nowMs} zone={shop.zone} ready={person !== null} />
+        <main id="main" className="px-4 py-5 bench:px-6">
+          {children}
+        </main>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,93 @@
+'use server';
+
+import { z } from 'zod';
+import { parseMass, instantOf, parsePositive, parseSizes, type Result, fail, ok } from '@/core/quantity';
+import type { Geometry } from '@/core/piece';
+import { addDesign, moveBatch, startBatch } from '@/data/work/commands';
+import { correctEntry, undoLast } from '@/data/work/record';
+import { checkRags, layRags } from '@/data/rags/commands';
+import { theShop } from '@/data/shop/queries';
+import { act, type Answer, reader } from '../shop/act';
+
+const id = z.int().positive();
+const clientId = z.string().min(8).max(64);
+const Back = z.object({ clientId, batchId: id, device: clientId, deviceSequence: z.int().min(0) });
+
+/** Takes the last thing done to a batch back; says what it was. */
+export async function undo(input: unknown): Promise<Answer<{ readonly undone: string }>> {
+  return act(Back, input, (db, back, by) => undoLast(db, back, by));
+}
+
+const Correction = Back.extend({ corrects: clientId, at: z.string().min(1), grams: z.string(), seen: z.string().max(2000) });
+
+/** Strikes an entry through and writes what it should have said. */
+export async function correct(input: unknown): Promise<Answer> {
+  return act(Correction, input, (db, { at, grams, ...rest }, by) => {
+    const read = reader();
+    const atMs = read.take('at', instantOf(at, theShop(db).zone));
+    const mass = grams.trim() === '' ? null : read.take('grams', parseMass(grams));
+    if (atMs === undefined || mass === undefined) return { ok: false, issues: read.issues };
+    return correctEntry(db, { ...rest, at: atMs, grams: mass }, by);
+  });
+}
+
+const Rags = z.object({ id, version: z.int(), way: z.enum(['flat', 'under-water', 'burnt', 'none-left']) });
+
+export async function layCloths(input: unknown): Promise<Answer> {
+  return act(Rags, input, (db, { id: line, way, version }, by) => layRags(db, line, way, version, by));
+}
+
+export async function checkCloths(input: unknown): Promise<Answer> {
+  return act(Rags.omit({ way: true }), input, (db, { id: line, version }, by) => checkRags(db, line, version, by));
+}
+
+const Design = z.object({ name: z.string().trim().min(1).max(80), sizes: z.string(), grain: z.enum(['long', 'end']), cutOn: z.boolean() });
+
+function boardOf(sizes: string, grain: 'long' | 'end'): Result<Geometry> {
+  const parsed = parseSizes(sizes);
+  if (!parsed.ok) return parsed;
+  const [lengthMm, widthMm, thickMm, more] = parsed.value;
+  if (lengthMm === undefined || widthMm === undefined || thickMm === undefined || more !== undefined) return fail('invalid', '', { detail: 'length × width × thickness' });
+  return ok({ shape: 'board', lengthMm, widthMm, thickMm, grain });
+}
+
+/** A board's design from typed sizes: `420 x 260 x 24`. */
+export async function saveDesign(input: unknown): Promise<Answer<{ readonly revisionId: number }>> {
+  return act(Design, input, (db, { name, sizes, grain, cutOn }, by) => {
+    const read = reader();
+    const geometry = read.take('sizes', boardOf(sizes, grain));
+    return geometry ? addDesign(db, { name, geometry, cutOn }, by.nowMs) : { ok: false, issues: read.issues };
+  });
+}
+
+const Start = z.object({
+  designRevisionId: id,
+  speciesId: z.string().min(1),
+  origin: z.enum(['bought', 'offcut', 'found']),
+  pieces: z.string(),
+  regimenRevisionId: id,
+  materials: z.record(z.string(), z.int()),
+  start: z.string(),
+  due: z.string(),
+  prefer: z.enum(['soonest', 'ideal']),
+});
+
+/** Starts a batch from what was typed. */
+export async function start(input: unknown): Promise<Answer<{ readonly number: string }>> {
+  return act(Start, input, (db, { pieces, start: startText, due, ...rest }, by) => {
+    const read = reader();
+    const { zone } = theShop(db);
+    const count = read.take('pieces', parsePositive(pieces));
+    const startAt = startText === '' ? by.nowMs : read.take('start', instantOf(startText, zone));
+    const dueAt = due === '' ? null : read.take('due', instantOf(due.length === 10 ? `${due}T18:00` : due, zone));
+    if (count === undefined || startAt === undefined || dueAt === undefined) return { ok: false, issues: read.issues };
+    if (!Number.isInteger(count)) return fail('invalid', 'pieces', { detail: 'a whole number of pieces' });
+    return startBatch(db, { ...rest, pieces: count, startAt, dueAt }, by);
+  });
+}
+
+const Move = z.object({ batchId: id, placeId: id });
+
+export async function moveTo(input: unknown): Promise<Answer> {
+  return act(Move, input, (db, { batchId, placeId }, by) => moveBatch(db, batchId, placeId, by));
+}

@@ -1,0 +1,83 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { freshId } from '@/ui/id';
+import { undo } from '../actions';
+import { flush, send, stamp, waiting } from './outbox';
+
+/** What a device records besides the task itself. */
+export type Details = { readonly grams?: number | null; readonly tempC?: number | null; readonly rh?: number | null; readonly pass?: boolean | null; readonly seen?: string; readonly kind?: 'done' | 'left-out'; readonly at?: number };
+type Target = { readonly batchId: number; readonly number: string; readonly task: string; readonly done: string };
+export type Told = { readonly text: string; readonly tone: 'done' | 'fault' | 'waiting' };
+
+const LAST = 'rendle-last';
+const FLUSH_EVERY_MS = 5000;
+
+type Last = { readonly batchId: number; readonly number: string };
+
+/** Recording from this device: one touch, kept here until the server has it, and taken back by name. */
+export function useRecord(serverNowMs: number): {
+  readonly busy: boolean;
+  readonly told: Told | null;
+  readonly record: (target: Target, details?: Details) => Promise<boolean>;
+  readonly takeBack: (batchId?: number, number?: string) => Promise<void>;
+} {
+  const router = useRouter();
+  const offset = useRef(0);
+  useEffect(() => {
+    offset.current = serverNowMs - Date.now();
+  }, [serverNowMs]);
+  const [busy, setBusy] = useState(false);
+  const [told, setTold] = useState<Told | null>(null);
+
+  const record = useCallback(
+    async (target: Target, details: Details = {}) => {
+      setBusy(true);
+      const at = details.at ?? Date.now() + offset.current;
+      const sent = await send({
+        clientId: freshId(), batchId: target.batchId, task: target.task, ...stamp(), clockOffsetMs: Math.round(offset.current), ...details, at: Math.round(at),
+      });
+      setBusy(false);
+      if (sent.ok === 'waiting') setTold({ tone: 'waiting', text: `${target.done} is written down on this device and goes to the shop’s file as soon as it answers.` });
+      else if (sent.ok) {
+        sessionStorage.setItem(LAST, JSON.stringify({ batchId: target.batchId, number: target.number } satisfies Last));
+        setTold({ tone: 'done', text: `${target.done} · ${target.number}` });
+        router.refresh();
+      } else setTold({ tone: 'fault', text: Object.values(sent.faults).join(' ') });
+      return sent.ok === true;
+    },
+    [router],
+  );
+
+  const takeBack = useCallback(
+    async (batchId?: number, number?: string) => {
+      const last = batchId && number ? { batchId, number } : (JSON.parse(sessionStorage.getItem(LAST) ?? 'null') as Last | null);
+      if (!last) return setTold({ tone: 'fault', text: 'Nothing was recorded from this device yet.' });
+      setBusy(true);
+      const answer = await undo({ clientId: freshId(), batchId: last.batchId, ...stamp() });
+      setBusy(false);
+      setTold(answer.ok ? { tone: 'done', text: `Taken back: ${answer.value.undone} · ${last.number}` } : { tone: 'fault', text: Object.values(answer.faults).join(' ') });
+      router.refresh();
+    },
+    [router],
+  );
+
+  useEffect(() => {
+    const tryAgain = async (): Promise<void> => {
+      if (waiting().length === 0) return;
+      const { sent, faults } = await flush();
+      if (faults.length > 0) setTold({ tone: 'fault', text: faults.join(' ') });
+      else if (sent > 0) setTold({ tone: 'done', text: `Sent now: ${sent} kept on this device.` });
+      if (sent > 0) router.refresh();
+    };
+    const timer = setInterval(tryAgain, FLUSH_EVERY_MS);
+    window.addEventListener('online', tryAgain);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', tryAgain);
+    };
+  }, [router]);
+
+  return { busy, told, record, takeBack };
+}

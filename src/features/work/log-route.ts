@@ -1,0 +1,41 @@
+import 'server-only';
+import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
+import { recordEntry } from '@/data/work/record';
+import { act } from '../shop/act';
+
+const id = z.string().min(8).max(64);
+
+/** The open shape of a record (docs/formats/record.md): times in UTC ms, grams, °C, humidity 0–1. */
+export const Record = z.object({
+  clientId: id,
+  batchId: z.int().positive(),
+  kind: z.enum(['done', 'left-out']).default('done'),
+  task: z.string().min(1).max(80),
+  at: z.int().positive(),
+  device: id,
+  deviceSequence: z.int().min(0),
+  clockOffsetMs: z.int().default(0),
+  queued: z.boolean().default(false),
+  grams: z.number().min(0).max(1e6).nullable().default(null),
+  tempC: z.number().min(-40).max(60).nullable().default(null),
+  rh: z.number().min(0).max(1).nullable().default(null),
+  pass: z.boolean().nullable().default(null),
+  seen: z.string().max(2000).default(''),
+});
+
+const sameSite = (request: Request): boolean => [null, 'same-origin', 'none'].includes(request.headers.get('sec-fetch-site'));
+
+/** Takes one record, as often as it is sent, and stores it once. 422 with the reasons when it cannot be. */
+export async function POST(request: Request): Promise<Response> {
+  if (!sameSite(request)) return Response.json({ ok: false, faults: { '': 'Records come from the shop’s own pages.' } }, { status: 403 });
+  let body: unknown;
+  try {
+    body = await request.json();
+  } catch {
+    return Response.json({ ok: false, faults: { '': 'This is not JSON.' } }, { status: 400 });
+  }
+  const answer = await act(Record, body, (db, report, by) => recordEntry(db, report, by));
+  if (answer.ok) revalidatePath('/', 'layout');
+  return Response.json(answer, { status: answer.ok ? 200 : 422 });
+}

@@ -1,0 +1,18 @@
+/** `Tue 09:12` in the shop's zone; today’s times without the day. */
+export function clockTime(ms: number, zone: string, nowMs?: number): string {
+  const time = new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(ms);
+  if (nowMs !== undefined && dayName(ms, zone) === dayName(nowMs, zone) && Math.abs(ms - nowMs) < 6 * 86_400_000) return time;
+  if (nowMs !== undefined && Math.abs(ms - nowMs) > 6 * 86_400_000) return `${dayMonth(ms, zone)}, ${time}`;
+  return `${dayName(ms, zone)} ${time}`;
+}
+
+const dayName = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short' }).format(ms);
+
+/** `4 Mar` */
+export const dayMonth = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short' }).format(ms);
+
+/** `Tue 4 Mar` */
+export const dayAndDate = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short' }).format(ms);
+
+/** `4 March 2031` of a calendar date. */
+export const longDate = (date: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long', year: 'numeric' }).format(Date.parse(`${date}T12:00:00Z`));
