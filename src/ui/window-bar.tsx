@@ -7,26 +7,31 @@ type Props = {
   readonly nowMs: number;
 };
 
-const clampShare = (share: number): number => Math.min(1, Math.max(0, share));
+const MIN_MS = 60_000;
 
 /**
- * A window in time: a thick bar is the chemistry (earliest to latest), fading out where nothing spoils; a thin mark is the ideal;
- * a hollow bracket is the plan's own slack; the triangle is now.
+ * A window in time: a thick bar is the chemistry (earliest to latest), broken where nothing spoils; the tall line is the ideal;
+ * a small foot is the plan's own slack; the triangle is now.
  */
 export function WindowBar({ fromMs, earliestMs, idealMs, latestMs, slackUntilMs, nowMs }: Props) {
-  const openEnd = Math.max(idealMs, slackUntilMs ?? 0) + Math.max(15 * 60_000, (idealMs - fromMs) * 0.4);
-  const end = Math.max(latestMs ?? openEnd, earliestMs + 60_000);
-  const span = Math.max(1, end - fromMs);
-  const x = (ms: number): number => Math.round(clampShare((ms - fromMs) / span) * 196 * 10) / 10 + 2;
+  const openEnd = Math.max(idealMs, slackUntilMs ?? 0) + Math.max(15 * MIN_MS, (idealMs - fromMs) * 0.4);
+  const end = Math.max(latestMs ?? openEnd, earliestMs + MIN_MS);
+  const x = (ms: number): string => `${Math.round(Math.min(1, Math.max(0, (ms - fromMs) / Math.max(1, end - fromMs))) * 1000) / 10}%`;
   const overdue = latestMs !== null && nowMs > latestMs;
+  const colour = overdue ? 'bg-late' : 'bg-wet';
+  const solidEnd = latestMs ?? idealMs;
   return (
-    <svg viewBox="0 0 200 22" className="h-[22px] w-full" preserveAspectRatio="none" aria-hidden="true">
-      <line x1={2} x2={x(earliestMs)} y1={13} y2={13} stroke="var(--rule)" strokeWidth={2} strokeDasharray="3 3" />
-      <line x1={x(earliestMs)} x2={x(latestMs ?? idealMs)} y1={13} y2={13} stroke={overdue ? 'var(--late)' : 'var(--wet)'} strokeWidth={7} />
-      {latestMs === null ? <line x1={x(idealMs)} x2={198} y1={13} y2={13} stroke="var(--wet)" strokeWidth={7} strokeDasharray="2 5" /> : null}
-      <line x1={x(idealMs)} x2={x(idealMs)} y1={6} y2={20} stroke="var(--ink)" strokeWidth={2} />
-      {slackUntilMs !== null && slackUntilMs > earliestMs ? <path d={`M${x(slackUntilMs) - 4} 20H${x(slackUntilMs)}V15`} fill="none" stroke="var(--soft)" strokeWidth={1.6} /> : null}
-      <path d={`M${x(nowMs) - 5} 0h10l-5 8z`} fill={overdue ? 'var(--late)' : 'var(--ink)'} />
-    </svg>
+    <div className="relative mx-1.5 h-[22px]" aria-hidden="true">
+      <span className="absolute top-[13px] h-0 border-rule border-t-2 border-dashed" style={{ left: 0, width: x(earliestMs) }} />
+      <span className={`absolute top-[10px] h-[7px] ${colour}`} style={{ left: x(earliestMs), right: `calc(100% - ${x(solidEnd)})` }} />
+      {latestMs === null ? (
+        <span className="absolute top-[10px] right-0 h-[7px]" style={{ left: x(idealMs), background: 'repeating-linear-gradient(90deg, var(--wet) 0 3px, transparent 3px 8px)' }} />
+      ) : null}
+      <span className="absolute top-1 h-4 w-0.5 bg-ink" style={{ left: x(idealMs) }} />
+      {slackUntilMs !== null && slackUntilMs > earliestMs ? <span className="absolute top-[17px] h-1.5 w-2 -translate-x-full border-soft border-r-2 border-b-2" style={{ left: x(slackUntilMs) }} /> : null}
+      <svg width="12" height="9" viewBox="0 0 12 9" className="absolute top-0 -translate-x-1/2" style={{ left: x(nowMs) }}>
+        <path d="M0 0h12L6 9z" fill={overdue ? 'var(--late)' : 'var(--ink)'} />
+      </svg>
+    </div>
   );
 }

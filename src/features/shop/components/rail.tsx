@@ -55,7 +55,7 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
 
   const isHere = (href: string): boolean => (href === '/' ? path === '/' : path.startsWith(href) || (href === '/blends' && path.startsWith('/pour')) || (href === '/cure' && path.startsWith('/release')) || (href === '/care' && path.startsWith('/slip')));
   return (
-    <header className="no-print fixed inset-x-0 bottom-0 z-30 flex border-ink border-t-2 bg-bench bench:sticky bench:top-0 bench:h-screen bench:w-24 bench:flex-col bench:border-t-0 bench:border-r-2">
+    <header className="no-print fixed inset-x-0 bottom-0 z-30 flex border-ink border-t-2 bg-bench bench:sticky bench:top-0 bench:h-screen bench:w-24 bench:shrink-0 bench:flex-col bench:border-t-0 bench:border-r-2">
       <p className="hidden px-2 pt-3 pb-2 bench:block">
         <Link href="/shop" className="block text-[1.05rem] font-[680] leading-5 no-underline hover:underline" style={{ fontStretch: '118%' }}>
           Rendle

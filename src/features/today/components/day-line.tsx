@@ -4,9 +4,9 @@ import type { Day } from '../week';
 
 export type Peg = { readonly key: string; readonly number: string; readonly action: string; readonly fromMs: number; readonly toMs: number };
 
-const LANE_PX = 26;
-/** A peg is never drawn narrower than this share of a day, so that it can be touched. */
-const LEAST_SHARE = 0.016;
+const LANE_PX = 25;
+/** Share of the row that a peg with its words takes, so that none lies over another. */
+const WORDS_SHARE = 0.2;
 
 /** Pegs that would clash for one pair of hands are pulled apart into lanes. */
 function lanesOf(pegs: readonly Peg[], leastMs: number): { readonly peg: Peg; readonly lane: number }[] {
@@ -47,7 +47,7 @@ export function DayLine({ days, pegs, nowMs, zone }: Props) {
 function DayRow({ day, pegs, bounds, nowMs, zone }: { readonly day: Day; readonly pegs: readonly Peg[]; readonly bounds: Bounds; readonly nowMs: number; readonly zone: string }) {
   const span = (bounds.to - bounds.from) * (day.toMs - day.fromMs);
   const at = (ms: number): number => (100 * (ms - day.fromMs - bounds.from * (day.toMs - day.fromMs))) / span;
-  const lanes = lanesOf(pegs, LEAST_SHARE * span * 4);
+  const lanes = lanesOf(pegs, WORDS_SHARE * span);
   const height = Math.max(1, ...lanes.map(({ lane }) => lane + 1)) * LANE_PX + 8;
   const isToday = nowMs >= day.fromMs && nowMs < day.toMs;
   return (

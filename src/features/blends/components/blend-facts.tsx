@@ -1,0 +1,45 @@
+import type { Blend } from '@/core/blend';
+import { addMonths, formatDuration, formatMoney } from '@/core/quantity';
+import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
+import { longDate } from '@/ui/when';
+
+function dwellWords({ maxDwellMin, drying }: Blend): string {
+  const { flooded, thin } = maxDwellMin;
+  if (flooded === null || thin === null) return 'as long as you like; it never gums';
+  return `${formatDuration(flooded)} flooded, ${formatDuration(thin)} rubbed thin${drying === 'mixed' ? '' : '; then it gums'}`;
+}
+
+const Row = ({ name, children, bad = false }: { readonly name: string; readonly children: React.ReactNode; readonly bad?: boolean }) => (
+  <div className="grid grid-cols-[8rem_1fr] border-hair border-b py-1.5">
+    <dt className="text-soft">{name}</dt>
+    <dd className={bad ? 'font-semibold text-late' : 'font-semibold'}>
+      {bad ? '▲ ' : ''}
+      {children}
+    </dd>
+  </div>
+);
+
+/** What the blend will be, beyond feel and heat. */
+export function BlendFacts({ blend, currency, today }: { readonly blend: Blend; readonly currency: string; readonly today: string }) {
+  return (
+    <dl>
+      <Row name="Drying" bad={blend.drying === 'mixed'}>
+        {DRYING_WORDS[blend.drying]}
+      </Row>
+      <Row name="Longest dwell">{dwellWords(blend)}</Row>
+      <Row name="Food" bad={blend.contact === 'not-for-food' || blend.contact === 'indirect-only'}>
+        {CONTACT_WORDS[blend.contact]}
+        {blend.knifeSurface ? '' : '; a film, not under a knife'}
+      </Row>
+      <Row name="Allergens">{blend.allergens.join(', ') || 'none known'}</Row>
+      <Row name="Cloths" bad={blend.ragHazard === 'self-heating'}>
+        {RAG_WORDS[blend.ragHazard]}
+      </Row>
+      <Row name="What stays">{blend.driedFraction > 0.999 ? 'all of it' : `${(blend.driedFraction * 100).toFixed(0)} % once dried`}</Row>
+      <Row name="Cost">{blend.costPerKg === null || blend.costPerKg === undefined ? 'no price for every line yet' : `${formatMoney(blend.costPerKg, currency)} per kg, from the lots in stock`}</Row>
+      <Row name="Best before">
+        {longDate(addMonths(today, blend.bestBeforeMonths))} if made today ({blend.bestBeforeMonths} months)
+      </Row>
+    </dl>
+  );
+}

@@ -1,0 +1,68 @@
+'use server';
+
+import { z } from 'zod';
+import { findIngredient, isLiquid } from '@/core/material';
+import { fail, parseAmount, parseMass, parseMoney, parseNumber, parseVolume } from '@/core/quantity';
+import { addContainer, countContainer, countLot, receiveLot } from '@/data/stores/commands';
+import { theShop } from '@/data/shop/queries';
+import { act, type Answer, reader } from '../shop/act';
+
+const text = z.string().trim().max(120);
+const day = z.union([z.literal(''), z.iso.date()]);
+
+const Lot = z.object({
+  ingredientId: z.string().min(1),
+  amount: z.string(),
+  ounce: z.enum(['weight', 'us-fluid', 'imperial-fluid']).nullable(),
+  supplier: text, supplierCode: text, openedOn: day, bestBefore: day, price: z.string(), note: text,
+});
+
+/** Receives a lot from what was typed. */
+export async function saveLot(input: unknown): Promise<Answer<{ readonly number: string }>> {
+  return act(Lot, input, (db, { amount, ounce, price, openedOn, bestBefore, ...rest }, by) => {
+    const ingredient = findIngredient(rest.ingredientId);
+    if (!ingredient) return fail('unknown-ingredient', 'ingredientId', { id: rest.ingredientId });
+    const read = reader();
+    const parsed = read.take('amount', parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }, ounce ?? undefined));
+    const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+    if (parsed === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
+    return receiveLot(db, { ...rest, grams: parsed.massG, priceMinor, openedOn: openedOn || null, bestBefore: bestBefore || null }, by);
+  });
+}
+
+const Count = z.object({ lotId: z.int().positive(), found: z.string() });
+
+/** Puts a lot's stock to what was weighed; nothing left is a fair answer. */
+export async function saveCount(input: unknown): Promise<Answer> {
+  return act(Count, input, (db, { lotId, found }, by) => {
+    if (/^0*([.,]0*)?\s*(g|kg)?$/i.test(found.trim()) && found.trim() !== '') return countLot(db, lotId, 0, by);
+    const parsed = parseMass(found);
+    return parsed.ok ? countLot(db, lotId, parsed.value, by) : { ok: false, issues: parsed.issues.map((issue) => ({ ...issue, path: 'found' })) };
+  });
+}
+
+const Jar = z.object({ name: text.min(1), capacity: z.string(), fill: z.string(), have: z.string() });
+
+export async function saveJar(input: unknown): Promise<Answer> {
+  return act(Jar, input, (db, { name, capacity, fill, have }) => {
+    const read = reader();
+    const capacityMl = read.take('capacity', parseVolume(capacity));
+    const percent = read.take('fill', parseNumber(fill.replace('%', '')));
+    const count = read.take('have', parseNumber(have));
+    if (capacityMl === undefined || percent === undefined || count === undefined) return { ok: false, issues: read.issues };
+    if (percent <= 0 || percent > 100) return fail('too-large', 'fill', { least: 1, most: 100 });
+    if (count < 0 || !Number.isInteger(count) || count > 100_000) return fail('too-large', 'have', { least: 0, most: 100_000 });
+    return addContainer(db, { name, capacityMl, fillFraction: percent / 100, have: count });
+  });
+}
+
+const JarCount = z.object({ id: z.int().positive(), have: z.string(), version: z.int() });
+
+export async function saveJarCount(input: unknown): Promise<Answer> {
+  return act(JarCount, input, (db, { id, have, version }) => {
+    const count = parseNumber(have);
+    if (!count.ok) return { ok: false, issues: count.issues.map((issue) => ({ ...issue, path: 'have' })) };
+    if (count.value < 0 || !Number.isInteger(count.value) || count.value > 100_000) return fail('too-large', 'have', { least: 0, most: 100_000 });
+    return countContainer(db, id, count.value, version);
+  });
+}

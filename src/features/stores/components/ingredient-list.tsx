@@ -1,0 +1,64 @@
+'use client';
+
+import { useState } from 'react';
+import { answersTo, INGREDIENTS, type Ingredient } from '@/core/material';
+import { cautionsFor } from '@/core/caution';
+import { formatTemperature } from '@/core/quantity';
+import { CAUTION_WORDS, CONTACT_WORDS, FAMILY_WORDS } from '@/messages';
+import { FamilySwatch } from '@/ui/family';
+import { TextField } from '@/ui/field';
+
+const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
+  ['Density', `${one.densityGPerMl} g/ml`],
+  ['Iodine value', String(one.iodineValue)],
+  ['Melts', one.meltC === null ? 'liquid' : formatTemperature(one.meltC)],
+  ['Ceiling', one.neverHeat ? 'never heat' : one.maxC === null ? 'none known' : formatTemperature(one.maxC)],
+  ['Flash point', one.flashC === null ? 'none known' : formatTemperature(one.flashC)],
+  ['Keeps', `${one.shelfMonths} months`],
+  ['Leaves as it dries', `${Math.round(one.volatileFraction * 100)} %`],
+  ['Allergens', one.allergens.join(', ') || 'none known'],
+];
+
+/** Every ingredient the house knows, with its facts and cautions. Identity comes from what is in the tin, not from its name. */
+export function IngredientList() {
+  const [text, setText] = useState('');
+  const found = INGREDIENTS.filter((one) => answersTo(one, text));
+  return (
+    <div>
+      <TextField className="max-w-sm" label="Find by any of its names" value={text} onChange={(event) => setText(event.target.value)} hint={`${found.length} of ${INGREDIENTS.length}. Figures are working estimates; the supplier’s sheet comes first.`} />
+      <ul className="mt-2 grid gap-x-8 wide:grid-cols-2">
+        {found.map((one) => (
+          <li key={one.id} className="border-rule border-t">
+            <details>
+              <summary className="flex min-h-12 items-center gap-3">
+                <FamilySwatch family={one.family} />
+                <span className="grow font-semibold">{one.name}</span>
+                <span className="text-right text-sm text-soft">{CONTACT_WORDS[one.contact]}</span>
+              </summary>
+              <p className="mb-2 max-w-prose">{one.note}</p>
+              <p className="label">
+                {FAMILY_WORDS[one.family]}
+                {one.alsoCalled.length > 0 ? `; also called ${one.alsoCalled.join(', ')}` : ''}
+              </p>
+              <dl className="reading my-2 grid grid-cols-[9rem_1fr] text-sm">
+                {facts(one).map(([name, value]) => (
+                  <div key={name} className="contents">
+                    <dt className="text-soft">{name}</dt>
+                    <dd>{value}</dd>
+                  </div>
+                ))}
+              </dl>
+              <ul className="mb-3 flex flex-col gap-2">
+                {cautionsFor({ ingredients: [one], doing: 'blending' }).map((caution) => (
+                  <li key={caution} className="border-late border-l-4 pl-3 text-sm">
+                    <strong>{CAUTION_WORDS[caution].head}</strong> {CAUTION_WORDS[caution].text}
+                  </li>
+                ))}
+              </ul>
+            </details>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

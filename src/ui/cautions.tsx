@@ -1,0 +1,22 @@
+/** Cautions where they bite: the worst first, each with what is usually done about it. */
+export function Cautions({ of, open = 2 }: { readonly of: readonly { readonly head: string; readonly text: string }[]; readonly open?: number }) {
+  if (of.length === 0) return null;
+  return (
+    <ul aria-label="Cautions" className="flex flex-col gap-2">
+      {of.map(({ head, text }, index) => (
+        <li key={head} className="border-late border-l-4 bg-paper px-3 py-1.5">
+          {index < open ? (
+            <>
+              <strong>▲ {head}</strong> {text}
+            </>
+          ) : (
+            <details>
+              <summary className="font-semibold">▲ {head}</summary>
+              {text}
+            </details>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}

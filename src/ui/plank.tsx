@@ -1,0 +1,81 @@
+'use client';
+
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { familyFill } from './family';
+
+export type Board = { readonly id: string; readonly name: string; readonly family: string; readonly share: number; readonly under: readonly string[] };
+
+type Props = {
+  readonly boards: readonly Board[];
+  /** Moves the kerf after a board: the share that board is to have of the two it parts. */
+  readonly onKerf?: (index: number, share: number) => void;
+};
+
+const STEP = 0.005;
+const LEAST = 0.005;
+
+/** One long plank sawn in proportion; each kerf can be dragged, or moved with the arrow keys. */
+export function Plank({ boards, onKerf }: Props) {
+  const plank = useRef<HTMLDivElement>(null);
+  const before = (index: number): number => boards.slice(0, index).reduce((sum, board) => sum + board.share, 0);
+  const pair = (index: number): number => (boards[index]?.share ?? 0) + (boards[index + 1]?.share ?? 0);
+  const moveTo = (index: number, at: number): void => {
+    const share = Math.min(pair(index) - LEAST, Math.max(LEAST, at - before(index)));
+    onKerf?.(index, share);
+  };
+  const drag = (index: number) => (event: PointerEvent<HTMLButtonElement>) => {
+    if (!event.currentTarget.hasPointerCapture(event.pointerId) || !plank.current) return;
+    const box = plank.current.getBoundingClientRect();
+    moveTo(index, (event.clientX - box.left) / box.width);
+  };
+  const press = (index: number) => (event: KeyboardEvent) => {
+    const turn = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
+    if (!turn) return;
+    event.preventDefault();
+    moveTo(index, before(index + 1) + turn * (event.shiftKey ? 10 * STEP : STEP));
+  };
+  return (
+    <div>
+      <div ref={plank} className="relative flex h-24 w-full border-ink border-y-2">
+        {boards.map((board, index) => (
+          <div key={board.id} className="relative h-full min-w-0 overflow-hidden" style={{ ...familyFill(board.family), width: `${board.share * 100}%` }}>
+            <span className="absolute inset-x-0 bottom-0 block truncate bg-ink/80 px-2 py-0.5 text-sm font-semibold text-bench" title={board.name}>
+              {board.name}
+            </span>
+            {index === 0 ? <span aria-hidden="true" className="absolute inset-y-0 left-0 w-0.5 bg-ink" /> : null}
+          </div>
+        ))}
+        {boards.slice(0, -1).map((board, index) => (
+          <button
+            key={`kerf-${board.id}`}
+            type="button"
+            role="slider"
+            aria-label={`Kerf between ${board.name} and ${boards[index + 1]?.name ?? ''}`}
+            aria-valuemin={0}
+            aria-valuemax={100}
+            aria-valuenow={Math.round(before(index + 1) * 1000) / 10}
+            aria-valuetext={`${Math.round(board.share * 1000) / 10} % ${board.name}`}
+            className="-translate-x-1/2 absolute inset-y-0 z-10 w-11 cursor-ew-resize touch-none"
+            style={{ left: `${before(index + 1) * 100}%` }}
+            onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+            onPointerMove={drag(index)}
+            onKeyDown={press(index)}
+          >
+            <span aria-hidden="true" className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 border-ink border-x-2 bg-bench" />
+          </button>
+        ))}
+      </div>
+      <div className="flex w-full">
+        {boards.map((board) => (
+          <div key={board.id} className="reading min-w-0 pt-1 pr-1 text-sm leading-5" style={{ width: `${board.share * 100}%` }}>
+            {board.under.map((line) => (
+              <span key={line} className="block whitespace-nowrap">
+                {line}
+              </span>
+            ))}
+          </div>
+        ))}
+      </div>
+    </div>
+  );
+}
