@@ -1,0 +1,38 @@
+import { ok, type Result } from '@/core/quantity';
+import { sharesOf } from './lines';
+import type { Line } from './schema';
+
+/** How a pot being weighed stands: what goes in next, the cumulative reading to stop at, and what went over its mark. Grams. */
+export type Running = {
+  readonly lines: readonly { readonly ingredient: string; readonly targetG: number; readonly pouredG: number; readonly overG: number; readonly isDone: boolean }[];
+  readonly next: { readonly ingredient: string; readonly toGoG: number; readonly stopAtG: number } | null;
+  readonly over: { readonly ingredient: string; readonly overG: number } | null;
+};
+
+/** A line counts as on its mark within this many grams, or this share of it. Source: working estimate for a bench scale of 0.1 g. */
+export const ON_MARK = { grams: 0.5, share: 0.002 } as const;
+
+/**
+ * The running scale: cumulative readings, so that "add 24" and "fill to 24" are never taken for each other.
+ * @param poured grams of each line so far; the scale now says their sum
+ */
+export function running(lines: readonly Line[], basis: 'mass' | 'volume', targetG: number, poured: Readonly<Record<string, number>>): Result<Running> {
+  const shares = sharesOf(lines, basis);
+  if (!shares.ok) return shares;
+  const onScale = Object.values(poured).reduce((sum, grams) => sum + grams, 0);
+  const states = shares.value.map(({ ingredient, w }) => {
+    const target = w * targetG;
+    const pouredG = poured[ingredient.id] ?? 0;
+    const slack = Math.max(ON_MARK.grams, target * ON_MARK.share);
+    return { ingredient: ingredient.id, targetG: target, pouredG, overG: pouredG - target > slack ? pouredG - target : 0, isDone: pouredG > 0 && pouredG >= target - slack };
+  });
+  // What has not been begun comes first, in line order; then what a rescale left short.
+  const open = states.find((line) => line.pouredG === 0) ?? states.find((line) => !line.isDone);
+  const worst = [...states].sort((a, b) => b.pouredG / b.targetG - a.pouredG / a.targetG).find((line) => line.overG > 0);
+  const toGoG = open ? open.targetG - open.pouredG : 0;
+  return ok({
+    lines: states,
+    next: open ? { ingredient: open.ingredient, toGoG, stopAtG: onScale + toGoG } : null,
+    over: worst ? { ingredient: worst.ingredient, overG: worst.overG } : null,
+  });
+}

@@ -1,0 +1,84 @@
+import 'server-only';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { blend, type Blend } from '@/core/blend';
+import { cautionsFor } from '@/core/caution';
+import { ingredientOf } from '@/core/material';
+import { formatMass } from '@/core/quantity';
+import { CAUTION_WORDS } from '@/messages';
+import { pouredOf } from '@/data/pour/commands';
+import { findPot, type Pot } from '@/data/pour/queries';
+import { allLots, containers, type KnownLot } from '@/data/stores/queries';
+import { Cautions } from '@/ui/cautions';
+import { session } from '../shop/session';
+import { Filling } from './components/filling';
+import { Melting } from './components/melting';
+import { PourDone } from './components/pour-done';
+import { RunningScale } from './components/running-scale';
+
+const STAGES = [
+  { id: 'weighing', name: 'Weigh' },
+  { id: 'heating', name: 'Melt' },
+  { id: 'filling', name: 'Fill' },
+  { id: 'done', name: 'Kept' },
+] as const;
+
+const blendOf = (pot: Pot): Blend => {
+  const made = blend({ lines: pot.revision.lines, basis: pot.revision.basis, make: { massG: pot.targetG } });
+  if (!made.ok) throw new Error(`formula ${pot.revision.name} does not blend`);
+  return made.value;
+};
+
+const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
+  lots.filter((lot) => lot.ingredientId === ingredient && lot.leftG > 0).sort((a, b) => (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9')).map(({ id, number, leftG, bestBefore }) => ({ id, number, leftG, bestBefore }));
+
+/** One pot from the first gram to the last jar; every reading is kept as it is typed, so it can be left and gone on with. */
+export async function PourPage({ id }: { readonly id: number }) {
+  const { db } = await session();
+  const pot = findPot(db, id);
+  if (!pot) notFound();
+  const made = blendOf(pot);
+  const lots = allLots(db);
+  const ingredients = pot.revision.lines.map((line) => ingredientOf(line.ingredient));
+  const cautions = cautionsFor({ ingredients, blend: made, doing: 'heating' }).map((caution) => CAUTION_WORDS[caution]);
+  const stages = STAGES.filter((stage) => stage.id !== 'heating' || made.heat === 'water-bath');
+  const lot = lots.find((one) => one.id === pot.lotId);
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1>
+          {pot.revision.name} <span className="reading font-normal text-soft">{pot.lotNumber ?? formatMass(pot.targetG)}</span>
+        </h1>
+        <ol className="flex gap-4" aria-label="Stages of the pour">
+          {stages.map((stage, i) => (
+            <li key={stage.id} aria-current={stage.id === pot.state ? 'step' : undefined} className={stage.id === pot.state ? 'border-ink border-b-4 font-semibold' : 'text-soft'}>
+              {i + 1} {stage.name}
+            </li>
+          ))}
+        </ol>
+      </div>
+      <div className="mt-4 flex flex-col gap-6">
+        {pot.state === 'weighing' ? (
+          <RunningScale
+            pot={{ id: pot.id, version: pot.version, targetG: pot.targetG, basis: pot.revision.basis, lines: pot.revision.lines }}
+            poured={Object.fromEntries(pot.revision.lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
+            last={pot.entries.at(-1) ? { clientId: pot.entries.at(-1)?.clientId ?? '', ingredientId: pot.entries.at(-1)?.ingredientId ?? '', lotId: pot.entries.at(-1)?.lotId ?? 0, readingG: pot.entries.at(-1)?.readingG ?? 0 } : null}
+            struck={pot.struck.map((entry) => entry.readingG)}
+            lots={Object.fromEntries(pot.revision.lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}
+          />
+        ) : null}
+        {pot.state === 'heating' ? <Melting pourId={pot.id} version={pot.version} heat={made} temperatures={pot.temperatures.map(({ at, tempC }) => ({ at, tempC }))} /> : null}
+        {pot.state === 'filling' && lot ? (
+          <Filling pourId={pot.id} version={pot.version} massG={lot.leftG} densityGPerMl={made.densityGPerMl} pourC={made.pourC} waxFraction={made.waxFraction} jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have }) => ({ id: jarId, name, capacityMl, fillFraction, have }))} />
+        ) : null}
+        {pot.state === 'done' && lot ? <PourDone pot={pot} lot={lot} lots={lots} /> : null}
+        {pot.state === 'abandoned' ? (
+          <p>
+            This pot was given up. What was weighed into it is gone from its lots. <Link href="/blends">To the blends</Link>
+          </p>
+        ) : null}
+        {pot.state === 'weighing' || pot.state === 'heating' ? <Cautions of={cautions} open={1} /> : null}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,148 @@
+import 'server-only';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { cautionsFor } from '@/core/caution';
+import { formatInstant, formatMass, formatMoney, formatTemperature } from '@/core/quantity';
+import { missOf } from '@/core/regimen';
+import { CAUTION_WORDS } from '@/messages';
+import { ingredientsOf } from '@/data/release/commands';
+import { people, places, shopHours } from '@/data/shop/queries';
+import { allLots } from '@/data/stores/queries';
+import { type Batch, findBatchId, loadBatch, type LogEntry } from '@/data/work/batch';
+import { estimatedGrams } from '@/data/work/record';
+import { type Standing, standingOfBatch } from '@/data/work/standing';
+import { linkLook } from '@/ui/button';
+import { Cautions } from '@/ui/cautions';
+import { Ring } from '@/ui/ring';
+import { clockTime, dayAndDate } from '@/ui/when';
+import { session } from '../shop/session';
+import { openBatches, titleOf } from '../today/strip';
+import { type BookRow, CoatBook } from './components/coat-book';
+import { MoveTo } from './components/move-to';
+import { RecordPanel } from './components/record-panel';
+
+const details = (entry: LogEntry): string =>
+  [
+    entry.grams === null ? '' : `${formatMass(entry.grams)}${entry.gramsEstimated ? ' (estimate)' : ''}`,
+    entry.tempC === null ? '' : formatTemperature(entry.tempC),
+    entry.rhFraction === null ? '' : `${Math.round(entry.rhFraction * 100)} %`,
+    entry.pass === null ? '' : entry.pass ? 'passed' : 'not yet',
+  ]
+    .filter(Boolean)
+    .join(', ');
+
+/** The rows of the book: every task, with the plan's pencil and the log's ink. */
+function rowsOf(batch: Batch, standing: Standing, zone: string, nowMs: number, initials: ReadonlyMap<number, string>): BookRow[] {
+  const { progress, plan, tasks } = standing;
+  const time = (ms: number): string => clockTime(ms, zone, nowMs);
+  return tasks.map((task, index) => {
+    const done = progress.done[index];
+    const planned = plan?.feasible ? plan.steps.find((step) => step.id === task.key) : undefined;
+    const book = done && batch.book.find(({ entry }) => entry.clientId === done.fact.id);
+    const entry = book?.stands;
+    const round = task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : '';
+    const { earliest, latest } = planned?.window ?? { earliest: null, latest: null };
+    return {
+      key: task.key,
+      action: `${task.step.action}${round}`,
+      done: task.step.done,
+      planned: done ? '' : planned ? time(Date.parse(planned.startAt)) : '',
+      window: done || !earliest ? '' : latest ? `${time(Date.parse(earliest))} to ${time(Date.parse(latest))}` : `from ${time(Date.parse(earliest))}; nothing spoils`,
+      slack: done || !planned || planned.slackUntil === planned.startAt ? null : time(Date.parse(planned.slackUntil)),
+      actual: done && entry && book ? {
+        clientId: book.entry.clientId,
+        time: time(entry.at),
+        who: initials.get(entry.personId) ?? '',
+        details: details(entry),
+        seen: entry.seen,
+        missMin: Math.round(missOf(done.window, done.startMs)),
+        leftOut: book.entry.kind === 'left-out',
+        struck: book.entry.clientId === entry.clientId ? [] : [`${time(book.entry.at)} ${details(book.entry)}`],
+        at: formatInstant(entry.at, zone).slice(0, 16),
+        grams: entry.grams === null ? null : formatMass(entry.grams),
+      } : null,
+      isNext: progress.next?.task.key === task.key,
+      isCoat: task.step.kind === 'coat',
+    };
+  });
+}
+
+type Need = { readonly slot: string; readonly lot: string; readonly name: string; readonly grams: number; readonly leftG: number; readonly minor: number | null };
+
+/** Finish still to come and its cost, by material. An estimate. */
+function needsOf(batch: Batch, standing: Standing): Need[] {
+  return batch.regimen.slots.flatMap(({ slot, name }) => {
+    const lot = batch.materials[slot];
+    if (!lot) return [];
+    const grams = standing.progress.rest.filter((task) => task.step.slot === slot).reduce((sum, task) => sum + estimatedGrams(batch, task), 0);
+    return [{ slot, name, lot: lot.number, grams, leftG: lot.leftG, minor: lot.minorPerKg === null ? null : (lot.minorPerKg * grams) / 1000 }];
+  });
+}
+
+/** One batch: what is next, its coat book, its materials, and where it stands. */
+export async function BatchPage({ number }: { readonly number: string }) {
+  const { db, shop, nowMs } = await session();
+  const id = findBatchId(db, number);
+  const lots = allLots(db);
+  const batch = id === null ? null : loadBatch(db, id, nowMs, lots);
+  if (!batch) notFound();
+  const hours = shopHours(db);
+  const standing = standingOfBatch(db, batch, nowMs, hours);
+  const action = openBatches(db, nowMs, lots, hours).find((one) => one.batch.id === batch.id)?.action ?? null;
+  const initials = new Map(people(db).map((person) => [person.id, person.initials]));
+  const nature = Object.values(batch.materials).map((lot) => lot.nature).find((one) => one?.ragHazard === 'self-heating') ?? Object.values(batch.materials)[0]?.nature;
+  const nextKind = standing.progress.next?.task.step.kind;
+  const cautions = cautionsFor({ ingredients: ingredientsOf(batch), doing: nextKind === 'sand' ? 'sanding' : 'coating', woodForFood: batch.species.food, ...(nature ? { blend: nature } : {}) });
+  const undone = batch.book.filter(({ stands }) => stands === null).map(({ entry }) => `${standing.tasks.find((task) => task.key === entry.task)?.step.done ?? entry.task} ${clockTime(entry.at, shop.zone, nowMs)}`);
+  const ends = standing.plan?.feasible ? Date.parse(standing.plan.endsAt) : null;
+  return (
+    <>
+      <div className="mb-4 flex flex-wrap items-center gap-6">
+        <Ring facts={standing.ring} seed={batch.id} size={112} title={batch.number} />
+        <div className="grow">
+          <p className="reading text-lg font-semibold">{batch.number}</p>
+          <h1>{titleOf(batch)}</h1>
+          <p className="text-soft">
+            {batch.regimen.name}: {batch.regimen.school}.{ends ? ` Through its steps ${dayAndDate(ends, shop.zone)}` : ''}
+            {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
+          </p>
+          {batch.release ? null : <MoveTo batchId={batch.id} places={places(db).map(({ id: placeId, name }) => ({ id: placeId, name }))} at={batch.place?.id ?? null} />}
+        </div>
+        <div className="flex flex-col gap-2">
+          <Link href={`/work/${batch.number}/bench`} className={linkLook('plain')}>
+            Bench view
+          </Link>
+          <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
+            Cure and checks
+          </Link>
+        </div>
+      </div>
+      {batch.release ? (
+        <p className="text-lg">
+          This batch was {batch.release.outcome} as {batch.release.number}. <Link href={`/release/${batch.number}`}>See the record</Link>
+        </p>
+      ) : (
+        <RecordPanel action={action} nowMs={nowMs} zone={shop.zone} lastDone={standing.progress.done.at(-1)?.task.step.done ?? null} />
+      )}
+      <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+        <CoatBook batchId={batch.id} rows={rowsOf(batch, standing, shop.zone, nowMs, initials)} undone={undone} locked={batch.release !== null} />
+        <div className="flex flex-col gap-6">
+          <section>
+            <h2 className="mb-1">Materials</h2>
+            {needsOf(batch, standing).map((need) => (
+              <p key={need.slot} className="border-hair border-b py-1.5">
+                <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
+                <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
+                  {need.grams > need.leftG ? '▲ ' : ''}about {formatMass(need.grams)} still to go, {formatMass(need.leftG)} in the lot
+                  {need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`}
+                </span>
+              </p>
+            ))}
+            <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
+          </section>
+          <Cautions of={cautions.map((caution) => CAUTION_WORDS[caution])} open={1} />
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,91 @@
+import { formatDuration } from '@/core/quantity';
+import { CorrectEntry } from './correct-entry';
+
+export type BookRow = {
+  readonly key: string;
+  readonly action: string;
+  readonly done: string;
+  /** Pencil: what the plan or the window says. */
+  readonly planned: string;
+  readonly window: string;
+  readonly slack: string | null;
+  /** Ink: what happened, in the shop's time. */
+  readonly actual: {
+    readonly clientId: string;
+    readonly time: string;
+    readonly who: string;
+    readonly details: string;
+    readonly seen: string;
+    readonly missMin: number;
+    readonly leftOut: boolean;
+    readonly struck: readonly string[];
+    readonly at: string;
+    readonly grams: string | null;
+  } | null;
+  readonly isNext: boolean;
+  readonly isCoat: boolean;
+};
+
+const missWords = (minutes: number): string => (minutes > 0 ? `${formatDuration(minutes)} past its window` : `${formatDuration(minutes)} early`);
+
+/** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
+export function CoatBook({ batchId, rows, undone, locked }: { readonly batchId: number; readonly rows: readonly BookRow[]; readonly undone: readonly string[]; readonly locked: boolean }) {
+  return (
+    <section aria-label="Coat book">
+      <div className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)] border-ink border-b">
+        <h2 className="text-right text-soft">Planned</h2>
+        <span />
+        <h2>Done</h2>
+      </div>
+      <ol>
+        {rows.map((row) => (
+          <li key={row.key} className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)]">
+            <div className={`py-1.5 text-right ${row.actual ? 'text-soft' : ''}`}>
+              <span className={row.isNext ? 'font-semibold' : ''}>{row.action}</span>
+              <span className="reading block text-sm text-soft">{row.planned}</span>
+              {row.window ? <span className="reading block text-sm text-soft">window {row.window}</span> : null}
+              {row.slack ? <span className="reading block text-sm text-soft italic">plan’s slack until {row.slack}</span> : null}
+            </div>
+            <div className="relative" aria-hidden="true">
+              <span className={`absolute inset-y-0 left-1/2 w-0.5 -translate-x-1/2 ${row.actual ? 'bg-ink' : 'bg-rule'}`} />
+              <span className={`absolute top-3 left-1/2 -translate-x-1/2 rounded-full border-2 ${row.isCoat ? 'size-4' : 'size-2.5'} ${row.actual ? 'border-ink bg-ink' : row.isNext ? 'border-wet bg-bench' : 'border-rule bg-bench'}`} />
+            </div>
+            <div className="py-1.5">
+              {row.actual ? (
+                <div className="flex items-start justify-between gap-2">
+                  <div>
+                    <span className="font-semibold">{row.actual.leftOut ? 'Left out' : row.done}</span> <span className="reading">{row.actual.time}</span> <span className="text-soft">{row.actual.who}</span>
+                    {row.actual.details ? <span className="reading block text-sm">{row.actual.details}</span> : null}
+                    {row.actual.missMin !== 0 ? (
+                      <span className={`block text-sm font-semibold ${row.actual.missMin > 0 ? 'text-late' : 'text-cure'}`}>
+                        {row.actual.missMin > 0 ? '▲' : '◁'} {missWords(row.actual.missMin)}
+                      </span>
+                    ) : null}
+                    {row.actual.seen ? <span className="block text-sm">Seen: {row.actual.seen}</span> : null}
+                    {row.actual.struck.map((text) => (
+                      <s key={text} className="reading block text-sm text-soft">
+                        {text}
+                      </s>
+                    ))}
+                  </div>
+                  {locked ? null : <CorrectEntry batchId={batchId} entry={{ clientId: row.actual.clientId, done: row.done, at: row.actual.at, grams: row.actual.grams, seen: row.actual.seen }} />}
+                </div>
+              ) : row.isNext ? (
+                <span className="text-wet">next</span>
+              ) : null}
+            </div>
+          </li>
+        ))}
+      </ol>
+      {undone.length > 0 ? (
+        <p className="mt-3 text-sm text-soft">
+          Taken back: {undone.map((text) => (
+            <s key={text} className="reading mr-3">
+              {text}
+            </s>
+          ))}
+        </p>
+      ) : null}
+    </section>
+  );
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import { useState } from 'react';
+import { formatDuration, formatMass, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
+import { sayIssue } from '@/messages';
+import { standingNow, Timing } from '@/features/today/components/timing';
+import type { HandAction } from '@/features/today/strip';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/field';
+import { useNow } from '@/ui/now';
+import { useRecord } from './use-record';
+
+const EMPTY = { grams: '', temp: '', rh: '', seen: '' };
+
+/** A typed field that may be left empty: then what is usual stands. */
+const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly value: T | null; readonly fault: string } => {
+  if (text.trim() === '') return { value: null, fault: '' };
+  const parsed = parse(text);
+  return parsed.ok ? { value: parsed.value, fault: '' } : { value: null, fault: parsed.issues.map(sayIssue).join(' ') };
+};
+
+/** What an early or a late hand risks, in words. */
+function riskWords(action: HandAction, nowMs: number): string | null {
+  const standing = standingNow(action, nowMs);
+  if (standing === 'at-risk') return action.kind === 'wipe' || action.kind === 'buff' ? 'The surplus may have gummed. Re-wet with the same oil, scrub, wipe; past a day use a fine pad and solvent-free oil.' : 'The window is past: look it over before you go on.';
+  if (standing === 'too-early' && action.earliestMs !== null) return `${formatDuration((action.earliestMs - nowMs) / 60_000)} early: ${action.kind === 'coat' ? 'the coat beneath is not ready for another' : 'it has not drunk its fill, or is not dry enough'}. Recording it says so in the book.`;
+  return null;
+}
+
+/** Records the next action of one batch with all that was seen; what is left empty is taken from the estimate and the room's last reading. */
+export function RecordPanel({ action, nowMs: serverNowMs, zone, lastDone }: { readonly action: HandAction | null; readonly nowMs: number; readonly zone: string; readonly lastDone: string | null }) {
+  const nowMs = useNow(serverNowMs);
+  const [typed, setTyped] = useState(EMPTY);
+  const { busy, told, record, takeBack } = useRecord(serverNowMs);
+  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) => setTyped({ ...typed, [field]: event.target.value });
+  if (!action) return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
+  const [grams, temp, rh] = [maybe(typed.grams, parseMass), maybe(typed.temp, parseTemperature), maybe(typed.rh, parseHumidity)];
+  const faulty = [grams, temp, rh].some((one) => one.fault !== '');
+  const standing = standingNow(action, nowMs);
+  const risk = riskWords(action, nowMs);
+  const write = (more: { readonly pass?: boolean; readonly kind?: 'left-out' } = {}): void => {
+    void record(action, { grams: grams.value, tempC: temp.value ?? action.tempC, rh: rh.value ?? action.rh, seen: typed.seen, ...more }).then((stored) => {
+      if (stored) setTyped(EMPTY);
+    });
+  };
+  return (
+    <section aria-label="Record the next action" className="border-ink border-y-2 bg-paper px-4 py-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h2 className="text-xl">
+          Next: {action.action}
+          {action.round ? ` (${action.round}, ${action.pieces} pieces)` : ''}
+        </h2>
+        {action.lot ? <span className="reading text-soft">from {action.lot}</span> : null}
+      </div>
+      <Timing action={action} nowMs={nowMs} zone={zone} />
+      {risk ? <p className={`my-2 border-l-4 pl-3 ${standing === 'at-risk' ? 'border-late' : 'border-cure'}`}>{risk}</p> : null}
+      {action.blocked ? <p className="my-2 border-late border-l-4 pl-3">▲ No plan: {action.blocked}.</p> : null}
+      <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">
+        {action.estimatedG === null ? null : <TextField label="Used" value={typed.grams} onChange={set('grams')} placeholder={`about ${formatMass(action.estimatedG)}`} hint="an estimate, unless weighed" fault={grams.fault} inputMode="decimal" />}
+        <TextField label="Temperature" value={typed.temp} onChange={set('temp')} placeholder={action.tempC === null ? '' : `${action.tempC.toFixed(1)} °C`} hint="as the room was, unless typed" fault={temp.fault} />
+        <TextField label="Humidity" value={typed.rh} onChange={set('rh')} placeholder={action.rh === null ? '' : `${Math.round(action.rh * 100)} %`} fault={rh.fault} />
+        <TextField label="Seen" value={typed.seen} onChange={set('seen')} placeholder="dry spots, raised fibre …" className={action.estimatedG === null ? 'col-span-2' : ''} />
+      </div>
+      <div className="flex flex-wrap gap-3">
+        {action.outcome ? (
+          <>
+            <Button big look="hand" disabled={busy || faulty} onClick={() => write({ pass: true })}>
+              Passed
+            </Button>
+            <Button big disabled={busy || faulty} onClick={() => write({ pass: false })}>
+              Not yet
+            </Button>
+          </>
+        ) : (
+          <Button big className="min-w-48" look={standing === 'at-risk' ? 'late' : standing === 'too-early' ? 'plain' : 'hand'} disabled={busy || faulty} onClick={() => write()}>
+            {action.done}
+            {standing === 'too-early' ? ' early' : ''}
+          </Button>
+        )}
+        {action.optional ? (
+          <Button big disabled={busy} onClick={() => write({ kind: 'left-out' })}>
+            Left out
+          </Button>
+        ) : null}
+        {lastDone ? (
+          <Button look="quiet" disabled={busy} onClick={() => void takeBack(action.batchId, action.number)}>
+            Take back “{lastDone}”
+          </Button>
+        ) : null}
+      </div>
+      <p role="status" className={`min-h-6 pt-1 font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
+        {told?.tone === 'fault' ? '▲ ' : ''}
+        {told?.text}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,87 @@
+import 'server-only';
+import Link from 'next/link';
+import { shopHours } from '@/data/shop/queries';
+import { allLots } from '@/data/stores/queries';
+import { allBatchIds, loadBatch } from '@/data/work/batch';
+import { standingOfBatch } from '@/data/work/standing';
+import { linkLook } from '@/ui/button';
+import { Ring } from '@/ui/ring';
+import { dayAndDate } from '@/ui/when';
+import { session } from '../shop/session';
+import { type OpenBatch, openBatches, titleOf } from '../today/strip';
+import { NextTiming } from './components/next-timing';
+
+/** Every open batch with what it wants next; the decided ones beneath. */
+export async function Work() {
+  const { db, shop, nowMs } = await session();
+  const lots = allLots(db);
+  const open = openBatches(db, nowMs, lots, shopHours(db));
+  const decided = allBatchIds(db).flatMap((id) => {
+    if (open.some((one) => one.batch.id === id)) return [];
+    const batch = loadBatch(db, id, nowMs, lots);
+    return batch?.release ? [{ batch, release: batch.release, standing: standingOfBatch(db, batch, nowMs) }] : [];
+  });
+  return (
+    <>
+      <div className="flex flex-wrap items-center justify-between gap-4">
+        <h1>Work</h1>
+        <Link href="/work/new" className={linkLook('main')}>
+          Start a batch
+        </Link>
+      </div>
+      {open.length === 0 ? <p className="mt-4 max-w-prose">No batch is open. Start one: a design, a wood, a regimen and the lots it takes.</p> : null}
+      <ul className="mt-4">
+        {open.map((one) => (
+          <BatchRow key={one.batch.id} one={one} nowMs={nowMs} zone={shop.zone} />
+        ))}
+      </ul>
+      {decided.length > 0 ? <h2 className="mt-8 mb-1">Released and refused</h2> : null}
+      <ul>
+        {decided.map(({ batch, release, standing }) => (
+          <li key={batch.id} className="border-hair border-t">
+            <Link href={`/release/${batch.number}`} className="flex items-center gap-4 py-2 no-underline hover:underline">
+              <Ring facts={standing.ring} seed={batch.id} size={40} title={batch.number} />
+              <span className="reading w-20 font-semibold">{batch.number}</span>
+              <span className="grow">{titleOf(batch)}</span>
+              <span className="text-soft">
+                {release.outcome} {dayAndDate(release.at, shop.zone)}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function BatchRow({ one: { batch, standing, action }, nowMs, zone }: { readonly one: OpenBatch; readonly nowMs: number; readonly zone: string }) {
+  const ends = standing.plan?.feasible ? Date.parse(standing.plan.endsAt) : null;
+  const late = ends !== null && batch.dueAt !== null && ends > batch.dueAt;
+  return (
+    <li className="border-rule border-t">
+      <Link href={`/work/${batch.number}`} className="grid items-center gap-x-5 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1fr)_9rem]">
+        <Ring facts={standing.ring} seed={batch.id} size={56} title={batch.number} />
+        <span>
+          <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
+          <span className="block text-sm text-soft">
+            {batch.regimen.name}, {batch.place?.name.toLowerCase()}
+          </span>
+        </span>
+        <span>
+          {action ? (
+            <>
+              <span className="block font-semibold">{action.action}</span>
+              <NextTiming action={action} nowMs={nowMs} zone={zone} />
+            </>
+          ) : (
+            <span className="font-semibold">All steps done: see Cure and release</span>
+          )}
+        </span>
+        <span className="reading text-sm">
+          {ends ? <span className="block">done {dayAndDate(ends, zone)}</span> : null}
+          {batch.dueAt ? <span className={late ? 'font-bold text-late' : 'text-soft'}>{late ? '▲ ' : ''}due {dayAndDate(batch.dueAt, zone)}</span> : null}
+        </span>
+      </Link>
+    </li>
+  );
+}
