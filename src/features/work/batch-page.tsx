@@ -31,6 +31,12 @@ const details = (entry: LogEntry): string =>
     .filter(Boolean)
     .join(', ');
 
+/** The chemistry's window in words; empty where nothing bounds it. */
+function windowWords(earliestMs: number | null, latestMs: number | null, time: (ms: number) => string): string {
+  if (earliestMs === null) return '';
+  return latestMs === null ? `from ${time(earliestMs)}; nothing spoils` : `${time(earliestMs)} to ${time(latestMs)}`;
+}
+
 /** The rows of the book: every task, with the plan's pencil and the log's ink. */
 function rowsOf(batch: Batch, standing: Standing, zone: string, nowMs: number, initials: ReadonlyMap<number, string>): BookRow[] {
   const { progress, plan, tasks } = standing;
@@ -47,7 +53,7 @@ function rowsOf(batch: Batch, standing: Standing, zone: string, nowMs: number, i
       action: `${task.step.action}${round}`,
       done: task.step.done,
       planned: done ? '' : planned ? time(Date.parse(planned.startAt)) : '',
-      window: done || !earliest ? '' : latest ? `${time(Date.parse(earliest))} to ${time(Date.parse(latest))}` : `from ${time(Date.parse(earliest))}; nothing spoils`,
+      window: done ? windowWords(done.window.earliestMs, done.window.latestMs, time) : windowWords(earliest ? Date.parse(earliest) : null, latest ? Date.parse(latest) : null, time),
       slack: done || !planned || planned.slackUntil === planned.startAt ? null : time(Date.parse(planned.slackUntil)),
       actual: done && entry && book ? {
         clientId: book.entry.clientId,
@@ -103,7 +109,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
           <p className="reading text-lg font-semibold">{batch.number}</p>
           <h1>{titleOf(batch)}</h1>
           <p className="text-soft">
-            {batch.regimen.name}: {batch.regimen.school}.{ends ? ` Through its steps ${dayAndDate(ends, shop.zone)}` : ''}
+            {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
             {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
           </p>
           {batch.release ? null : <MoveTo batchId={batch.id} places={places(db).map(({ id: placeId, name }) => ({ id: placeId, name }))} at={batch.place?.id ?? null} />}

@@ -1,0 +1,110 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import { formatDuration } from '@/core/quantity';
+import { standingNow, Timing } from '@/features/today/components/timing';
+import type { HandAction } from '@/features/today/strip';
+import { Button } from '@/ui/button';
+import { useNow } from '@/ui/now';
+import { Ring } from '@/ui/ring';
+import { useRecord } from './use-record';
+
+/** The count-down that can be read from three metres: to the opening of the window, then to its end. */
+function countdown(action: HandAction, nowMs: number): { readonly big: string; readonly small: string } {
+  const { earliestMs, idealMs, latestMs } = action;
+  const until = (ms: number): string => formatDuration(Math.ceil((ms - nowMs) / 60_000));
+  if (earliestMs !== null && nowMs < earliestMs) return { big: until(earliestMs), small: 'until it may be done' };
+  if (latestMs !== null && nowMs > latestMs) return { big: formatDuration((nowMs - latestMs) / 60_000), small: 'past its window' };
+  if (idealMs !== null && nowMs < idealMs) return { big: until(idealMs), small: 'until the best moment' };
+  if (latestMs !== null) return { big: until(latestMs), small: 'left' };
+  return { big: 'now', small: 'nothing spoils' };
+}
+
+type Props = { readonly action: HandAction | null; readonly number: string; readonly nowMs: number; readonly zone: string; readonly lastDone: string | null; readonly ready: boolean };
+
+/** One batch, full screen, three buttons: done, take back, and out. */
+export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, ready }: Props) {
+  const nowMs = useNow(serverNowMs);
+  const router = useRouter();
+  const { busy, told, record, takeBack } = useRecord(serverNowMs);
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      if (event.key === 'Escape') router.push(`/work/${number}`);
+      const onControl = event.target instanceof HTMLElement && event.target.closest('button, a') !== null;
+      if (event.key === ' ' && !event.repeat && !onControl && action && !action.outcome && !busy && ready) {
+        event.preventDefault();
+        void record(action);
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [router, number, action, busy, ready, record]);
+
+  useEffect(() => {
+    const timer = setInterval(() => router.refresh(), 20_000);
+    return () => clearInterval(timer);
+  }, [router]);
+
+  useEffect(() => {
+    // Only a secure address may keep the screen awake; elsewhere the tablet's own setting holds.
+    let lock: WakeLockSentinel | null = null;
+    void navigator.wakeLock?.request('screen').then(
+      (held) => {
+        lock = held;
+      },
+      () => undefined,
+    );
+    return () => void lock?.release();
+  }, []);
+
+  const standing = action ? standingNow(action, nowMs) : 'ready';
+  const count = action ? countdown(action, nowMs) : { big: 'done', small: 'every step' };
+  return (
+    <main data-own-space className={`flex min-h-screen flex-col gap-4 p-6 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}>
+      <div className="flex items-center gap-6">
+        {action ? <Ring facts={action.ring} seed={action.batchId} size={150} title={number} /> : null}
+        <div className="min-w-0">
+          <p className="reading text-2xl font-semibold">
+            {number} {action?.title}
+          </p>
+          <h1 className="text-[clamp(1.8rem,4.5vw,3.2rem)]">{action ? action.action : 'All steps done'}</h1>
+          {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
+        </div>
+      </div>
+      <p className={`reading grow text-[clamp(6rem,19vw,15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}>
+        {count.big}
+        <span className="block text-[0.16em] font-normal text-soft">{count.small}</span>
+      </p>
+      {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
+      <p role="status" className={`min-h-7 text-xl font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
+        {told?.text}
+      </p>
+      <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
+        {action?.outcome ? (
+          <div className="grid grid-cols-2 gap-4">
+            <Button look="hand" className="min-h-28 text-3xl" disabled={busy || !ready} onClick={() => void record(action, { pass: true })}>
+              Passed
+            </Button>
+            <Button className="min-h-28 text-3xl" disabled={busy || !ready} onClick={() => void record(action, { pass: false })}>
+              Not yet
+            </Button>
+          </div>
+        ) : (
+          <Button look={standing === 'at-risk' ? 'late' : 'hand'} className="min-h-28 text-4xl" disabled={busy || !action || !ready} onClick={() => action && void record(action)}>
+            {action ? `${action.done}${standing === 'too-early' ? ' early' : ''}` : 'Done'}
+          </Button>
+        )}
+        <Button className="min-h-28 text-xl" disabled={busy || !lastDone} onClick={() => action && void takeBack(action.batchId, number)}>
+          Take back{lastDone ? ` “${lastDone}”` : ''}
+        </Button>
+        <Link href={`/work/${number}`} className="flex min-h-28 items-center justify-center border-2 border-ink text-xl font-semibold no-underline">
+          Coat book
+        </Link>
+      </div>
+      {ready ? null : <p className="text-xl font-semibold text-late">▲ Say first who is at this device, on any other screen.</p>}
+    </main>
+  );
+}

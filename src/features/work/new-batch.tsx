@@ -1,0 +1,34 @@
+import 'server-only';
+import { SPECIES } from '@/core/material';
+import { formatInstant } from '@/core/quantity';
+import { shopHours } from '@/data/shop/queries';
+import { allLots } from '@/data/stores/queries';
+import { allDesigns, allRegimens } from '@/data/work/catalogue';
+import { findIngredient } from '@/core/material';
+import { session } from '../shop/session';
+import { StartBatch } from './components/start-batch';
+
+/** The form that starts a batch, with all it may be made of. */
+export async function NewBatch() {
+  const { db, shop, nowMs } = await session();
+  const lots = allLots(db).filter((lot) => lot.leftG > 0 && lot.nature);
+  return (
+    <>
+      <h1 className="mb-4">Start a batch</h1>
+      <StartBatch
+        designs={allDesigns(db)}
+        species={SPECIES.map(({ id, name, food, note, porosity, disputed }) => ({ id, name, food, note, porosity, disputed }))}
+        regimens={allRegimens(db)}
+        lots={lots.map((lot) => ({
+          id: lot.id, number: lot.number, leftG: lot.leftG, minorPerKg: lot.minorPerKg,
+          name: lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? '') : lot.name,
+          drying: lot.nature?.drying ?? 'never',
+          maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },
+        }))}
+        hours={shopHours(db)}
+        currency={shop.currency}
+        now={formatInstant(nowMs, shop.zone).slice(0, 16)}
+      />
+    </>
+  );
+}
