@@ -1,0 +1,68 @@
+import 'server-only';
+import { allergensIn } from '@/core/blend';
+import type { CareClass } from '@/core/care';
+import { CARE_WORDS } from '@/messages';
+import type { Shop } from '@/data/shop/queries';
+import type { SoldPiece } from '@/data/care/queries';
+import { ingredientsOf } from '@/data/release/commands';
+
+/** Everything the slip says, once: the screen, the PDF, the calendar and the owner's page all read it from here. */
+export type Slip = {
+  readonly code: string;
+  readonly pieceNumber: string;
+  readonly title: string;
+  readonly wood: string;
+  readonly shop: string;
+  readonly finish: string;
+  readonly ingredients: readonly string[];
+  readonly allergens: readonly string[];
+  readonly soldOn: string;
+  readonly intervalDays: number | null;
+  readonly nextDates: readonly string[];
+  readonly grams: number;
+  readonly treat: string;
+  readonly wash: string;
+  readonly never: string;
+  readonly sendBack: string;
+  readonly look: string;
+  readonly cloths: string | null;
+  /** What the code holds: the owner's page, or the care text itself while the shop has no public address. */
+  readonly codeText: string;
+};
+
+const DATES_SHOWN = 4;
+/** Sorts of finish whose renewal leaves cloths that can heat themselves. */
+const DRYING: readonly CareClass[] = ['drying-oil', 'drying-oil-wax', 'hard-wax'];
+
+export function slipOf(sold: SoldPiece, shop: Shop): Slip {
+  const { batch, piece, plan } = sold;
+  const ingredients = ingredientsOf(batch);
+  const title = `${batch.species.name} ${batch.design.name.toLowerCase()}`;
+  const allergens = allergensIn(ingredients);
+  const look = plan.intervalDays === null ? 'Nothing needs renewing. If it feels rough after a wash, smooth it with 240 paper along the grain.' : 'Look first: when the wood is dull or a water drop no longer beads, treat it. The dates are only a reminder to look.';
+  const wash = 'Wash by hand, wipe dry at once, stand it on edge to air.';
+  const never = 'No soaking, no heat, no dishwasher, no microwave.';
+  const treat = CARE_WORDS[plan.careClass];
+  const short = [title, wash, never, look, treat, allergens.length > 0 ? `Contains: ${allergens.join(', ')}.` : ''].filter(Boolean).join(' ');
+  return {
+    code: piece.code,
+    pieceNumber: `${batch.number}/${piece.ordinal}`,
+    title,
+    wood: `${batch.species.name} (${batch.species.botanical})`,
+    shop: shop.name,
+    finish: `${batch.regimen.name}: ${batch.regimen.school}`,
+    ingredients: ingredients.map((one) => one.name),
+    allergens,
+    soldOn: sold.sale.soldOn,
+    intervalDays: plan.intervalDays,
+    nextDates: sold.dates.slice(0, DATES_SHOWN),
+    grams: plan.gramsPerTreatment,
+    treat,
+    wash,
+    never,
+    sendBack: 'A deep crack, a loose joint or a smell that stays: send it back, quoting the number.',
+    look,
+    cloths: DRYING.includes(plan.careClass) ? 'Oily cloths can set themselves alight: lay them flat outdoors or put them in water. Never in a heap or a bin.' : null,
+    codeText: shop.baseAddress ? `${shop.baseAddress}/care/${piece.code}` : short,
+  };
+}

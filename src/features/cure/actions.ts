@@ -1,0 +1,13 @@
+'use server';
+
+import { z } from 'zod';
+import { CHECK_KINDS } from '@/core/cure';
+import { recordCheck } from '@/data/cure/commands';
+import { act, type Answer } from '../shop/act';
+
+const Check = z.object({ clientId: z.string().min(8).max(64), batchId: z.int().positive(), kind: z.enum(CHECK_KINDS), pass: z.boolean(), note: z.string().max(2000) });
+
+/** A judgement of a batch's finish, made now. */
+export async function saveCheck(input: unknown): Promise<Answer> {
+  return act(Check, input, (db, check, by) => recordCheck(db, { ...check, at: by.nowMs }, by));
+}
