@@ -3,7 +3,10 @@ import type { ReactNode } from 'react';
 import { isDim } from '@/features/shop/session';
 import './globals.css';
 
-export const metadata: Metadata = { title: { default: 'Rendle', template: '%s · Rendle' }, description: 'Blends, coats, cure and care for makers of boards, spoons and bowls' };
+export const metadata: Metadata = {
+  title: { default: 'Rendle', template: '%s · Rendle' },
+  description: 'Blends, coats, cure and care for makers of boards, spoons and bowls',
+};
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   return (

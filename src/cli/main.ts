@@ -1,5 +1,6 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { now } from '@/data/clock';
 import { backup, migrateFile, openFile, shopFile } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
 import { findShop } from '@/data/shop/queries';
@@ -36,7 +37,7 @@ function runDemo(isFresh: boolean): number {
   if (isFresh) for (const ending of ['', '-wal', '-shm']) rmSync(`${file}${ending}`, { force: true });
   migrateFile(file, 'demo');
   const { db, raw } = openFile(file);
-  if (!findShop(db)) loadDemo(db, Date.now());
+  if (!findShop(db)) loadDemo(db, now());
   raw.close();
   return 0;
 }

@@ -5,18 +5,49 @@ import type { Contact, Family } from '@/core/material';
 import type { GateId } from '@/core/release';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
-  'never-dry-oil': 'Never-drying oil', 'culinary-oil': 'Kitchen oil', 'drying-oil': 'Drying oil', wax: 'Wax', resin: 'Resin', solvent: 'Solvent', paint: 'Paint', carrier: 'Carrier', additive: 'Additive',
+  'never-dry-oil': 'Never-drying oil',
+  'culinary-oil': 'Kitchen oil',
+  'drying-oil': 'Drying oil',
+  wax: 'Wax',
+  resin: 'Resin',
+  solvent: 'Solvent',
+  paint: 'Paint',
+  carrier: 'Carrier',
+  additive: 'Additive',
 };
 export const CONTACT_WORDS: Readonly<Record<Contact, string>> = {
-  'food-grade': 'sold as food grade', 'once-cured': 'for food once cured', 'indirect-only': 'not where food lies', 'not-for-food': 'not for food',
+  'food-grade': 'sold as food grade',
+  'once-cured': 'for food once cured',
+  'indirect-only': 'not where food lies',
+  'not-for-food': 'not for food',
 };
 export const FEEL_WORDS: Readonly<Record<Consistency, string>> = {
-  liquid: 'runny', cream: 'cream', 'soft-paste': 'soft paste', 'firm-paste': 'firm paste', soap: 'soap-hard', bar: 'bar', block: 'block',
+  liquid: 'runny',
+  cream: 'cream',
+  'soft-paste': 'soft paste',
+  'firm-paste': 'firm paste',
+  soap: 'soap-hard',
+  bar: 'bar',
+  block: 'block',
 };
-export const DRYING_WORDS: Readonly<Record<Drying, string>> = { drying: 'dries and cures', never: 'never dries; it settles', mixed: 'stays tacky' };
-export const HEAT_WORDS: Readonly<Record<Heat, string>> = { none: 'never heat', 'water-bath': 'water bath', 'not-needed': 'no heat needed' };
-export const RAG_WORDS: Readonly<Record<RagHazard, string>> = { 'self-heating': 'cloths heat themselves: fire', flammable: 'cloths burn easily', plain: 'cloths laid flat' };
-export const CHECK_WORDS: Readonly<Record<CheckKind, { readonly name: string; readonly how: string; readonly pass: string; readonly fail: string }>> = {
+export const DRYING_WORDS: Readonly<Record<Drying, string>> = {
+  drying: 'dries and cures',
+  never: 'never dries; it settles',
+  mixed: 'stays tacky',
+};
+export const HEAT_WORDS: Readonly<Record<Heat, string>> = {
+  none: 'never heat',
+  'water-bath': 'water bath',
+  'not-needed': 'no heat needed',
+};
+export const RAG_WORDS: Readonly<Record<RagHazard, string>> = {
+  'self-heating': 'cloths heat themselves: fire',
+  flammable: 'cloths burn easily',
+  plain: 'cloths laid flat',
+};
+export const CHECK_WORDS: Readonly<
+  Record<CheckKind, { readonly name: string; readonly how: string; readonly pass: string; readonly fail: string }>
+> = {
   towel: { name: 'Clean paper', how: 'Press clean paper on for a minute.', pass: 'stays clean', fail: 'takes oil' },
   smell: { name: 'Smell', how: 'Smell it close to, inside a lidded box too.', pass: 'no smell', fail: 'still smells' },
   touch: { name: 'Touch', how: 'Draw a dry finger over it.', pass: 'dry', fail: 'greasy or tacky' },
@@ -25,7 +56,10 @@ export const CHECK_WORDS: Readonly<Record<CheckKind, { readonly name: string; re
 export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readonly unmet: string }>> = {
   steps: { name: 'Every step done', unmet: 'Steps of the regimen are still to do.' },
   'least-time': { name: 'The regimen’s least time has passed', unmet: 'It has not rested as long as its regimen asks.' },
-  estimate: { name: 'The estimate says it is fit', unmet: 'The estimate is below nine in ten: wait, warm it, or record a check.' },
+  estimate: {
+    name: 'The estimate says it is fit',
+    unmet: 'The estimate is below nine in ten: wait, warm it, or record a check.',
+  },
   check: { name: 'A check passed in the last 48 hours, none failed after', unmet: 'Record a check on the Cure screen.' },
   wood: { name: 'Wood fit for food, of known origin', unmet: 'This wood or its origin speaks against food.' },
   contact: { name: 'Every ingredient may meet food', unmet: 'An ingredient is not for where food lies.' },
@@ -36,8 +70,10 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
 export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
   'never-dry': 'Oil it when it looks dull: flood it, leave it half an hour, wipe it dry.',
   'oil-wax': 'When it looks dull, rub in a little board paste or oil, leave it half an hour, wipe and buff.',
-  'drying-oil': 'When it looks dull, rub on a very thin coat of the same drying oil, wipe it all off after ten minutes, and let it cure for a week.',
-  'drying-oil-wax': 'When it looks dull, rub in very little oil-wax, buff it off within the hour, and let it harden for two days.',
+  'drying-oil':
+    'When it looks dull, rub on a very thin coat of the same drying oil, wipe it all off after ten minutes, and let it cure for a week.',
+  'drying-oil-wax':
+    'When it looks dull, rub in very little oil-wax, buff it off within the hour, and let it harden for two days.',
   'hard-wax': 'Once a year look at it in a low light; where it is worn, work in a spoonful of hard-wax oil and buff it off.',
   film: 'Only look at it: where the film is broken, send it back. No knife on it.',
   friction: 'Dust it; a little polish on a soft paper brings the shine back.',

@@ -20,11 +20,20 @@ export function Button({ look = 'plain', big = false, className, type = 'button'
   return (
     <button
       type={type}
-      className={classes('border-2 px-4 font-semibold disabled:cursor-not-allowed disabled:opacity-50', big ? 'min-h-14 text-lg' : 'min-h-11', LOOKS[look], className)}
+      className={classes(
+        'border-2 px-4 font-semibold disabled:cursor-not-allowed disabled:opacity-50',
+        big ? 'min-h-14 text-lg' : 'min-h-11',
+        LOOKS[look],
+        className,
+      )}
       {...rest}
     />
   );
 }
 
 export const linkLook = (look: keyof typeof LOOKS = 'plain', big = false): string =>
-  classes('inline-flex items-center border-2 px-4 font-semibold no-underline', big ? 'min-h-14 text-lg' : 'min-h-11', LOOKS[look]);
+  classes(
+    'inline-flex items-center border-2 px-4 font-semibold no-underline',
+    big ? 'min-h-14 text-lg' : 'min-h-11',
+    LOOKS[look],
+  );

@@ -1,5 +1,11 @@
 /** Cautions where they bite: the worst first, each with what is usually done about it. */
-export function Cautions({ of, open = 2 }: { readonly of: readonly { readonly head: string; readonly text: string }[]; readonly open?: number }) {
+export function Cautions({
+  of,
+  open = 2,
+}: {
+  readonly of: readonly { readonly head: string; readonly text: string }[];
+  readonly open?: number;
+}) {
   if (of.length === 0) return null;
   return (
     <ul aria-label="Cautions" className="flex flex-col gap-2">

@@ -1,13 +1,28 @@
 /** Colour and pattern of each family: never one without the other. */
 const FAMILIES: Readonly<Record<string, { readonly colour: string; readonly pattern: string }>> = {
-  'never-dry-oil': { colour: 'var(--never)', pattern: 'repeating-linear-gradient(0deg, transparent 0 5px, rgb(255 255 255 / .28) 5px 7px)' },
-  'culinary-oil': { colour: 'var(--plain)', pattern: 'repeating-linear-gradient(0deg, transparent 0 3px, rgb(255 255 255 / .3) 3px 5px)' },
-  'drying-oil': { colour: 'var(--moss)', pattern: 'repeating-linear-gradient(90deg, transparent 0 6px, rgb(255 255 255 / .26) 6px 8px)' },
+  'never-dry-oil': {
+    colour: 'var(--never)',
+    pattern: 'repeating-linear-gradient(0deg, transparent 0 5px, rgb(255 255 255 / .28) 5px 7px)',
+  },
+  'culinary-oil': {
+    colour: 'var(--plain)',
+    pattern: 'repeating-linear-gradient(0deg, transparent 0 3px, rgb(255 255 255 / .3) 3px 5px)',
+  },
+  'drying-oil': {
+    colour: 'var(--moss)',
+    pattern: 'repeating-linear-gradient(90deg, transparent 0 6px, rgb(255 255 255 / .26) 6px 8px)',
+  },
   wax: { colour: 'var(--wax)', pattern: 'radial-gradient(rgb(255 255 255 / .34) 1.4px, transparent 1.8px) 0 0 / 8px 8px' },
-  solvent: { colour: 'var(--solvent)', pattern: 'repeating-linear-gradient(45deg, transparent 0 4px, rgb(255 255 255 / .34) 4px 6px)' },
+  solvent: {
+    colour: 'var(--solvent)',
+    pattern: 'repeating-linear-gradient(45deg, transparent 0 4px, rgb(255 255 255 / .34) 4px 6px)',
+  },
   resin: { colour: 'var(--resin)', pattern: 'repeating-linear-gradient(-45deg, transparent 0 7px, rgb(0 0 0 / .22) 7px 9px)' },
 };
-const OTHER = { colour: 'var(--rest)', pattern: 'repeating-linear-gradient(90deg, transparent 0 2px, rgb(255 255 255 / .3) 2px 3px)' };
+const OTHER = {
+  colour: 'var(--rest)',
+  pattern: 'repeating-linear-gradient(90deg, transparent 0 2px, rgb(255 255 255 / .3) 2px 3px)',
+};
 
 /** A family as a background, for what is drawn of it. */
 export function familyFill(family: string): { readonly background: string } {

@@ -1,11 +1,25 @@
 import { type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, useId } from 'react';
 import { classes } from './classes';
 
-type Around = { readonly label: string; readonly hint?: ReactNode; readonly echo?: string | null; readonly fault?: string | undefined; readonly className?: string };
+type Around = {
+  readonly label: string;
+  readonly hint?: ReactNode;
+  readonly echo?: string | null;
+  readonly fault?: string | undefined;
+  readonly className?: string;
+};
 
 const BOX = 'min-h-11 w-full border-0 border-b-2 border-ink bg-paper px-3 text-ink placeholder:text-soft placeholder:opacity-80';
 
-function Frame({ id, label, hint, echo, fault, className, children }: Around & { readonly id: string; readonly children: ReactNode }) {
+function Frame({
+  id,
+  label,
+  hint,
+  echo,
+  fault,
+  className,
+  children,
+}: Around & { readonly id: string; readonly children: ReactNode }) {
   return (
     <div className={classes('flex flex-col gap-1', className)}>
       <label htmlFor={id} className="label">
@@ -13,7 +27,13 @@ function Frame({ id, label, hint, echo, fault, className, children }: Around & {
       </label>
       {children}
       <div id={`${id}-note`} className="min-h-5 text-sm leading-5" aria-live="polite">
-        {fault ? <span className="font-semibold text-late">▲ {fault}</span> : echo ? <span className="reading text-soft">= {echo}</span> : <span className="text-soft">{hint}</span>}
+        {fault ? (
+          <span className="font-semibold text-late">▲ {fault}</span>
+        ) : echo ? (
+          <span className="reading text-soft">= {echo}</span>
+        ) : (
+          <span className="text-soft">{hint}</span>
+        )}
       </div>
     </div>
   );
@@ -26,7 +46,14 @@ export function TextField({ label, hint, echo, fault, className, ...rest }: Text
   const id = useId();
   return (
     <Frame id={id} label={label} hint={hint} echo={echo ?? null} fault={fault} {...(className ? { className } : {})}>
-      <input id={id} aria-describedby={`${id}-note`} aria-invalid={fault ? true : undefined} autoComplete="off" className={classes(BOX, fault && 'border-late')} {...rest} />
+      <input
+        id={id}
+        aria-describedby={`${id}-note`}
+        aria-invalid={fault ? true : undefined}
+        autoComplete="off"
+        className={classes(BOX, fault && 'border-late')}
+        {...rest}
+      />
     </Frame>
   );
 }
@@ -38,7 +65,13 @@ export function SelectField({ label, hint, echo, fault, className, children, ...
   const id = useId();
   return (
     <Frame id={id} label={label} hint={hint} echo={echo ?? null} fault={fault} {...(className ? { className } : {})}>
-      <select id={id} aria-describedby={`${id}-note`} aria-invalid={fault ? true : undefined} className={classes(BOX, fault && 'border-late')} {...rest}>
+      <select
+        id={id}
+        aria-describedby={`${id}-note`}
+        aria-invalid={fault ? true : undefined}
+        className={classes(BOX, fault && 'border-late')}
+        {...rest}
+      >
         {children}
       </select>
     </Frame>

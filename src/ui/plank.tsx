@@ -3,7 +3,13 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import { familyFill } from './family';
 
-export type Board = { readonly id: string; readonly name: string; readonly family: string; readonly share: number; readonly under: readonly string[] };
+export type Board = {
+  readonly id: string;
+  readonly name: string;
+  readonly family: string;
+  readonly share: number;
+  readonly under: readonly string[];
+};
 
 type Props = {
   readonly boards: readonly Board[];
@@ -38,8 +44,15 @@ export function Plank({ boards, onKerf }: Props) {
     <div>
       <div ref={plank} className="relative flex h-24 w-full border-ink border-y-2">
         {boards.map((board, index) => (
-          <div key={board.id} className="relative h-full min-w-0 overflow-hidden" style={{ ...familyFill(board.family), width: `${board.share * 100}%` }}>
-            <span className="absolute inset-x-0 bottom-0 block truncate bg-ink/80 px-2 py-0.5 text-sm font-semibold text-bench" title={board.name}>
+          <div
+            key={board.id}
+            className="relative h-full min-w-0 overflow-hidden"
+            style={{ ...familyFill(board.family), width: `${board.share * 100}%` }}
+          >
+            <span
+              className="absolute inset-x-0 bottom-0 block truncate bg-ink/80 px-2 py-0.5 text-sm font-semibold text-bench"
+              title={board.name}
+            >
               {board.name}
             </span>
             {index === 0 ? <span aria-hidden="true" className="absolute inset-y-0 left-0 w-0.5 bg-ink" /> : null}
@@ -61,7 +74,10 @@ export function Plank({ boards, onKerf }: Props) {
             onPointerMove={drag(index)}
             onKeyDown={press(index)}
           >
-            <span aria-hidden="true" className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 border-ink border-x-2 bg-bench" />
+            <span
+              aria-hidden="true"
+              className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 border-ink border-x-2 bg-bench"
+            />
           </button>
         ))}
       </div>

@@ -14,11 +14,16 @@ const round = (value: number): number => Math.round(value * 10) / 10;
 type Log = { readonly at: (angle: number, share: number) => readonly [number, number]; readonly path: (share: number) => string };
 
 /** The shape of a log end: an uneven bark and a pith off the middle; a share of 0 is the pith, 1 the bark. */
-function logOf(seed: number): Log {
+export function logOf(seed: number): Log {
   const g = grain(seed);
   const pith = [(g(1) - 0.5) * 22, (g(2) - 0.5) * 22] as const;
-  const waves = [1, 2, 3, 5].map((n, i) => ({ n, size: (g(10 + i) - 0.5) * (i === 0 ? 0.02 : 0.07), turn: g(20 + i) * 2 * Math.PI }));
-  const bark = (angle: number): number => 43 * (1 + waves.reduce((sum, wave) => sum + wave.size * Math.cos(wave.n * angle + wave.turn), 0));
+  const waves = [1, 2, 3, 5].map((n, i) => ({
+    n,
+    size: (g(10 + i) - 0.5) * (i === 0 ? 0.02 : 0.07),
+    turn: g(20 + i) * 2 * Math.PI,
+  }));
+  const bark = (angle: number): number =>
+    43 * (1 + waves.reduce((sum, wave) => sum + wave.size * Math.cos(wave.n * angle + wave.turn), 0));
   const at = (angle: number, share: number): readonly [number, number] => {
     const r = bark(angle) * share;
     return [round(pith[0] * (1 - share) + r * Math.cos(angle)), round(pith[1] * (1 - share) + r * Math.sin(angle))];
@@ -31,15 +36,29 @@ function logOf(seed: number): Log {
 }
 
 const COLOUR: Readonly<Record<RingFacts['state'], string>> = {
-  prep: 'var(--plain)', wet: 'var(--wet)', resting: 'var(--rest)', curing: 'var(--cure)', fit: 'var(--fit)', released: 'var(--fit)', refused: 'var(--late)',
+  prep: 'var(--plain)',
+  wet: 'var(--wet)',
+  resting: 'var(--rest)',
+  curing: 'var(--cure)',
+  fit: 'var(--fit)',
+  released: 'var(--fit)',
+  refused: 'var(--late)',
 };
 
 const SAY: Readonly<Record<RingFacts['state'], string>> = {
-  prep: 'in preparation', wet: 'wet', resting: 'resting', curing: 'curing or settling', fit: 'fit for release', released: 'released', refused: 'refused',
+  prep: 'in preparation',
+  wet: 'wet',
+  resting: 'resting',
+  curing: 'curing or settling',
+  fit: 'fit for release',
+  released: 'released',
+  refused: 'refused',
 };
 
 /** The check runs from before the first notch (−120°) over it (−50°) to the second (50°) and past it. */
-const checkAngle = (travel: number): number => ((travel < 1 ? -120 + 70 * travel : travel < 2 ? -50 + 100 * (travel - 1) : 50 + 40 * (travel - 2)) * Math.PI) / 180 - Math.PI / 2;
+const checkAngle = (travel: number): number =>
+  ((travel < 1 ? -120 + 70 * travel : travel < 2 ? -50 + 100 * (travel - 1) : 50 + 40 * (travel - 2)) * Math.PI) / 180 -
+  Math.PI / 2;
 const NOTCHES = [checkAngle(1), checkAngle(2)];
 
 /** A ring in words. */
@@ -47,6 +66,9 @@ export function ringWords(facts: RingFacts): string {
   const coats = facts.coatsPlanned > 0 ? `${facts.coats} of ${facts.coatsPlanned} coats` : 'no coats planned';
   return `${SAY[facts.state]}, ${coats}${facts.overdue ? ', overdue' : ''}`;
 }
+
+/** Where the growth ring of a coat lies between pith and bark, of so many. */
+export const ringShare = (coat: number, total: number): number => 0.1 + (0.68 * coat) / Math.max(total, 1);
 
 type Props = { readonly facts: RingFacts; readonly seed: number; readonly size: number; readonly title?: string };
 
@@ -58,19 +80,43 @@ export function Ring({ facts, seed, size, title }: Props) {
   const { at, path } = logOf(seed);
   const colour = facts.overdue ? 'var(--late)' : COLOUR[facts.state];
   const total = Math.max(facts.coatsPlanned, 1);
-  const shareOf = (coat: number): number => 0.16 + (0.68 * coat) / total;
   const isWet = facts.state === 'wet';
   const isWhole = facts.state === 'released';
   const [pithX, pithY] = at(0, 0);
   return (
-    <svg width={size} height={size} viewBox="-52 -52 104 104" role="img" aria-label={`${title ? `${title}: ` : ''}${ringWords(facts)}`} className="shrink-0">
+    <svg
+      width={size}
+      height={size}
+      viewBox="-52 -52 104 104"
+      role="img"
+      aria-label={`${title ? `${title}: ` : ''}${ringWords(facts)}`}
+      className="shrink-0"
+    >
       <path d={path(1)} fill={isWet ? colour : 'var(--paper)'} fillOpacity={isWet ? 0.28 : 1} stroke="none" />
-      {facts.cured > 0 ? <path d={path(0.12 + 0.86 * facts.cured)} fill={facts.state === 'curing' ? 'var(--cure)' : 'var(--fit)'} fillOpacity={0.35} /> : null}
+      {facts.cured > 0 ? (
+        <path
+          d={path(0.12 + 0.86 * facts.cured)}
+          fill={facts.state === 'curing' ? 'var(--cure)' : 'var(--fit)'}
+          fillOpacity={0.35}
+        />
+      ) : null}
       {Array.from({ length: total }, (_, i) => i + 1).map((coat) => (
-        <path key={coat} d={path(shareOf(coat) - 0.06)} fill="none" stroke={coat <= facts.coats ? colour : 'var(--rule)'} strokeWidth={coat <= facts.coats ? 6.5 : 1.8} />
+        <path
+          key={coat}
+          d={path(ringShare(coat, total))}
+          fill="none"
+          stroke={coat <= facts.coats ? colour : 'var(--rule)'}
+          strokeWidth={coat <= facts.coats ? 6.5 : 1.8}
+        />
       ))}
       <circle cx={pithX} cy={pithY} r={2.6} fill="var(--ink)" />
-      <path d={path(1)} fill="none" stroke={facts.state === 'prep' || facts.state === 'resting' ? 'var(--soft)' : colour} strokeWidth={isWhole ? 8 : 4} strokeDasharray={facts.state === 'resting' ? '9 6' : undefined} />
+      <path
+        d={path(1)}
+        fill="none"
+        stroke={facts.state === 'prep' || facts.state === 'resting' ? 'var(--soft)' : colour}
+        strokeWidth={isWhole ? 8 : 4}
+        strokeDasharray={facts.state === 'resting' ? '9 6' : undefined}
+      />
       {facts.travel === null || facts.state === 'fit' || isWhole
         ? null
         : NOTCHES.map((angle) => {

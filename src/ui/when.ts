@@ -6,13 +6,19 @@ export function clockTime(ms: number, zone: string, nowMs?: number): string {
   return `${dayName(ms, zone)} ${time}`;
 }
 
-const dayName = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short' }).format(ms);
+const dayName = (ms: number, zone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short' }).format(ms);
 
 /** `4 Mar` */
-export const dayMonth = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short' }).format(ms);
+export const dayMonth = (ms: number, zone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short' }).format(ms);
 
 /** `Tue 4 Mar` */
-export const dayAndDate = (ms: number, zone: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short' }).format(ms);
+export const dayAndDate = (ms: number, zone: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short' }).format(ms);
 
 /** `4 March 2031` of a calendar date. */
-export const longDate = (date: string): string => new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long', year: 'numeric' }).format(Date.parse(`${date}T12:00:00Z`));
+export const longDate = (date: string): string =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long', year: 'numeric' }).format(
+    Date.parse(`${date}T12:00:00Z`),
+  );

@@ -4,7 +4,13 @@ import type { Line } from './schema';
 
 /** How a pot being weighed stands: what goes in next, the cumulative reading to stop at, and what went over its mark. Grams. */
 export type Running = {
-  readonly lines: readonly { readonly ingredient: string; readonly targetG: number; readonly pouredG: number; readonly overG: number; readonly isDone: boolean }[];
+  readonly lines: readonly {
+    readonly ingredient: string;
+    readonly targetG: number;
+    readonly pouredG: number;
+    readonly overG: number;
+    readonly isDone: boolean;
+  }[];
   readonly next: { readonly ingredient: string; readonly toGoG: number; readonly stopAtG: number } | null;
   readonly over: { readonly ingredient: string; readonly overG: number } | null;
 };
@@ -16,7 +22,12 @@ export const ON_MARK = { grams: 0.5, share: 0.002 } as const;
  * The running scale: cumulative readings, so that "add 24" and "fill to 24" are never taken for each other.
  * @param poured grams of each line so far; the scale now says their sum
  */
-export function running(lines: readonly Line[], basis: 'mass' | 'volume', targetG: number, poured: Readonly<Record<string, number>>): Result<Running> {
+export function running(
+  lines: readonly Line[],
+  basis: 'mass' | 'volume',
+  targetG: number,
+  poured: Readonly<Record<string, number>>,
+): Result<Running> {
   const shares = sharesOf(lines, basis);
   if (!shares.ok) return shares;
   const onScale = Object.values(poured).reduce((sum, grams) => sum + grams, 0);
@@ -24,7 +35,13 @@ export function running(lines: readonly Line[], basis: 'mass' | 'volume', target
     const target = w * targetG;
     const pouredG = poured[ingredient.id] ?? 0;
     const slack = Math.max(ON_MARK.grams, target * ON_MARK.share);
-    return { ingredient: ingredient.id, targetG: target, pouredG, overG: pouredG - target > slack ? pouredG - target : 0, isDone: pouredG > 0 && pouredG >= target - slack };
+    return {
+      ingredient: ingredient.id,
+      targetG: target,
+      pouredG,
+      overG: pouredG - target > slack ? pouredG - target : 0,
+      isDone: pouredG > 0 && pouredG >= target - slack,
+    };
   });
   // What has not been begun comes first, in line order; then what a rescale left short.
   const open = states.find((line) => line.pouredG === 0) ?? states.find((line) => !line.isDone);

@@ -326,9 +326,9 @@ function tell({ db, nowMs }: Scene, story: Story): string {
       seen: '',
     };
     must(recordEntry(db, report, by(i % 3 === 0 ? INES : WREN, at)));
-    for (const line of hoursAgo > 30 ? openRagLines(db) : []) {
+    for (const line of hoursAgo > 15 ? openRagLines(db) : []) {
       must(layRags(db, line.id, 'flat', line.version, by(WREN, at + 20 * MS_PER_MINUTE)));
-      must(checkRags(db, line.id, line.version + 1, by(INES, at + 20 * MS_PER_HOUR)));
+      must(checkRags(db, line.id, line.version + 1, by(INES, at + 14 * MS_PER_HOUR)));
     }
   });
   const place = places(db).find((one) => one.kind === story.stands);
@@ -474,7 +474,12 @@ function tellStories(scene: Scene, made: ReadonlyMap<string, number>): void {
     regimen: 'one-can',
     materials: { oilwax: heron },
     done: [
-      ['sand-120', 34], ['wet', 33.6], ['knock-back-220', 31], ['warm', 30.2, 'left-out'], ['rub-1', 30], ['buff-1', 29.1],
+      ['sand-120', 6.2],
+      ['wet', 5.9],
+      ['knock-back-220', 3.6],
+      ['warm', 3.4, 'left-out'],
+      ['rub-1', 3.1],
+      ['buff-1', 2.2],
     ],
     dueInDays: 12,
   });

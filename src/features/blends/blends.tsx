@@ -37,7 +37,9 @@ export async function Blends() {
           </Link>
         </p>
       ))}
-      {formulas.length === 0 ? <p className="mt-4 max-w-prose">No formula yet. Write the first one: two ingredients and their parts are enough.</p> : null}
+      {formulas.length === 0 ? (
+        <p className="mt-4 max-w-prose">No formula yet. Write the first one: two ingredients and their parts are enough.</p>
+      ) : null}
       <ul className="mt-4 flex flex-col">
         {formulas.map((formula) => (
           <FormulaRow key={formula.id} formula={formula} prices={prices} currency={shop.currency} ambientC={shop.ambientC} />
@@ -47,25 +49,44 @@ export async function Blends() {
   );
 }
 
-function FormulaRow({ formula, prices, currency, ambientC }: { readonly formula: Formula; readonly prices: Readonly<Record<string, number>>; readonly currency: string; readonly ambientC: number }) {
+function FormulaRow({
+  formula,
+  prices,
+  currency,
+  ambientC,
+}: {
+  readonly formula: Formula;
+  readonly prices: Readonly<Record<string, number>>;
+  readonly currency: string;
+  readonly ambientC: number;
+}) {
   const revision = formula.revisions[0];
   const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, ambientC }) : null;
   if (!revision || !made?.ok) return null;
   const { lines, consistency, drying, costPerKg, allergens } = made.value;
   return (
     <li className="border-rule border-t py-3">
-      <Link href={`/blends/${formula.id}`} className="grid items-center gap-x-6 gap-y-1 no-underline hover:underline bench:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+      <Link
+        href={`/blends/${formula.id}`}
+        className="grid items-center gap-x-6 gap-y-1 no-underline hover:underline bench:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]"
+      >
         <span>
           <span className="block font-semibold">{formula.name}</span>
           <span className="reading block text-sm text-soft">
-            {lines.map((line, i) => `${revision.lines[i]?.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')}
+            {lines
+              .map((line, i) => `${revision.lines[i]?.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`)
+              .join(' : ')}
             {revision.number > 1 ? ` (revision ${revision.number})` : ''}
           </span>
         </span>
         <span>
           <span className="flex h-7 w-full border-ink border-y">
             {lines.map((line) => (
-              <span key={line.ingredient} style={{ ...familyFill(findIngredient(line.ingredient)?.family ?? ''), width: `${line.massFraction * 100}%` }} className="border-ink border-r last:border-r-0" />
+              <span
+                key={line.ingredient}
+                style={{ ...familyFill(findIngredient(line.ingredient)?.family ?? ''), width: `${line.massFraction * 100}%` }}
+                className="border-ink border-r last:border-r-0"
+              />
             ))}
           </span>
           <span className="reading block text-sm text-soft">
@@ -83,14 +104,31 @@ function FormulaRow({ formula, prices, currency, ambientC }: { readonly formula:
 function aroundOf(db: Db, ambientC: number): Around {
   const lots = allLots(db);
   const stock: Record<string, number> = {};
-  for (const lot of lots) if (lot.kind === 'bought' && lot.ingredientId) stock[lot.ingredientId] = (stock[lot.ingredientId] ?? 0) + lot.leftG;
-  const jars = containers(db).map(({ id, name, capacityMl, fillFraction, have }) => ({ id, name, capacityMl, fillFraction, have }));
+  for (const lot of lots)
+    if (lot.kind === 'bought' && lot.ingredientId) stock[lot.ingredientId] = (stock[lot.ingredientId] ?? 0) + lot.leftG;
+  const jars = containers(db).map(({ id, name, capacityMl, fillFraction, have }) => ({
+    id,
+    name,
+    capacityMl,
+    fillFraction,
+    have,
+  }));
   return { prices: pricesPerKg(lots), stock, jars, ambientC };
 }
 
 const EMPTY: Draft = {
-  name: '', note: '', basis: 'mass', sizeBy: 'mass', mass: '900 g', volume: '1 l', from: {}, jar: { id: 0, count: '12' },
-  lines: [{ key: 'first', ingredient: '', parts: '1' }, { key: 'second', ingredient: '', parts: '' }],
+  name: '',
+  note: '',
+  basis: 'mass',
+  sizeBy: 'mass',
+  mass: '900 g',
+  volume: '1 l',
+  from: {},
+  jar: { id: 0, count: '12' },
+  lines: [
+    { key: 'first', ingredient: '', parts: '1' },
+    { key: 'second', ingredient: '', parts: '' },
+  ],
 };
 
 /** The bench with one formula on it, or with none yet. */
@@ -99,18 +137,37 @@ export async function Bench({ id }: { readonly id: number | null }) {
   const formula = id === null ? null : findFormula(db, id);
   if (id !== null && !formula) notFound();
   const revision = formula?.revisions[0];
-  const initial: Draft = formula && revision ? { ...EMPTY, name: formula.name, note: revision.note, basis: revision.basis, lines: revision.lines.map((line, i) => ({ key: String(i), ingredient: line.ingredient, parts: String(line.parts) })) } : EMPTY;
+  const initial: Draft =
+    formula && revision
+      ? {
+          ...EMPTY,
+          name: formula.name,
+          note: revision.note,
+          basis: revision.basis,
+          lines: revision.lines.map((line, i) => ({ key: String(i), ingredient: line.ingredient, parts: String(line.parts) })),
+        }
+      : EMPTY;
   return (
     <>
       <h1 className="mb-4">{formula ? formula.name : 'A new formula'}</h1>
-      <BlendBench key={`${id}-${formula?.version ?? 0}`} id={id} version={formula?.version ?? 1} revision={revision ? { number: revision.number, isUsed: revision.isUsed } : null} initial={initial} around={aroundOf(db, shop.ambientC)} currency={shop.currency} today={dateOf(nowMs, shop.zone)} />
+      <BlendBench
+        key={`${id}-${formula?.version ?? 0}`}
+        id={id}
+        version={formula?.version ?? 1}
+        revision={revision ? { number: revision.number, isUsed: revision.isUsed } : null}
+        initial={initial}
+        around={aroundOf(db, shop.ambientC)}
+        currency={shop.currency}
+        today={dateOf(nowMs, shop.zone)}
+      />
       {formula && formula.revisions.length > 1 ? (
         <details className="mt-6">
           <summary className="min-h-11 font-semibold">Earlier revisions</summary>
           <ul>
             {formula.revisions.slice(1).map((old) => (
               <li key={old.id} className="reading border-hair border-t py-2">
-                Revision {old.number}: {old.lines.map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')}
+                Revision {old.number}:{' '}
+                {old.lines.map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')}
                 {old.isUsed ? ', poured' : ''}
               </li>
             ))}

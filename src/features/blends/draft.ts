@@ -1,6 +1,16 @@
 import { type Blend, blend, type Make } from '@/core/blend';
 import { findIngredient, isLiquid } from '@/core/material';
-import { fail, type Issue, ok, parseAmount, parseMass, parseNumber, parsePositive, parseVolume, type Result } from '@/core/quantity';
+import {
+  fail,
+  type Issue,
+  ok,
+  parseAmount,
+  parseMass,
+  parseNumber,
+  parsePositive,
+  parseVolume,
+  type Result,
+} from '@/core/quantity';
 
 export type DraftLine = { readonly key: string; readonly ingredient: string; readonly parts: string };
 export const SIZES = ['mass', 'volume', 'from', 'jars'] as const;
@@ -19,9 +29,16 @@ export type Draft = {
   readonly jar: { readonly id: number; readonly count: string };
 };
 
-export type Jar = { readonly id: number; readonly name: string; readonly capacityMl: number; readonly fillFraction: number; readonly have: number };
+export type Jar = {
+  readonly id: number;
+  readonly name: string;
+  readonly capacityMl: number;
+  readonly fillFraction: number;
+  readonly have: number;
+};
 
-const at = <T>(path: string, result: Result<T>): Result<T> => (result.ok ? result : { ok: false, issues: result.issues.map((issue) => ({ ...issue, path })) });
+const at = <T>(path: string, result: Result<T>): Result<T> =>
+  result.ok ? result : { ok: false, issues: result.issues.map((issue) => ({ ...issue, path })) };
 
 /** Typed lines as the core takes them; each fault at its line. */
 export function linesOf(lines: readonly DraftLine[]): Result<{ readonly ingredient: string; readonly parts: number }[]> {
@@ -77,7 +94,12 @@ export function makeOf(draft: Draft, stock: Readonly<Record<string, number>>, ja
   }
 }
 
-export type Around = { readonly prices: Readonly<Record<string, number>>; readonly stock: Readonly<Record<string, number>>; readonly jars: readonly Jar[]; readonly ambientC: number };
+export type Around = {
+  readonly prices: Readonly<Record<string, number>>;
+  readonly stock: Readonly<Record<string, number>>;
+  readonly jars: readonly Jar[];
+  readonly ambientC: number;
+};
 
 export type Reckoned = { readonly blend: Blend | null; readonly sized: boolean; readonly issues: readonly Issue[] };
 
@@ -112,7 +134,8 @@ const threeFigures = (value: number): string => String(Number(value.toPrecision(
 export function moveKerf(draft: Draft, shares: readonly number[], index: number, share: number): Draft {
   const [left, right] = [draft.lines[index], draft.lines[index + 1]];
   if (!left || !right) return draft;
-  const density = (line: DraftLine): number => (draft.basis === 'volume' ? (findIngredient(line.ingredient)?.densityGPerMl ?? 1) : 1);
+  const density = (line: DraftLine): number =>
+    draft.basis === 'volume' ? (findIngredient(line.ingredient)?.densityGPerMl ?? 1) : 1;
   const pair = (shares[index] ?? 0) + (shares[index + 1] ?? 0);
   const number = (text: string): number => {
     const parsed = parseNumber(text);
@@ -123,6 +146,11 @@ export function moveKerf(draft: Draft, shares: readonly number[], index: number,
   const rightParts = (masses * (pair - share)) / pair / density(right);
   // The first of the two stays as it is said, so that 1 : 3.5 becomes 1 : 3.2 and not 1.05 : 3.45.
   const scale = leftParts > 0 ? number(left.parts) / leftParts : 1;
-  const lines = draft.lines.length === 2 ? [left.parts, threeFigures(rightParts * scale)] : draft.lines.map((line, i) => (i === index ? threeFigures(leftParts) : i === index + 1 ? threeFigures(rightParts) : line.parts));
+  const lines =
+    draft.lines.length === 2
+      ? [left.parts, threeFigures(rightParts * scale)]
+      : draft.lines.map((line, i) =>
+          i === index ? threeFigures(leftParts) : i === index + 1 ? threeFigures(rightParts) : line.parts,
+        );
   return { ...draft, lines: draft.lines.map((line, i) => ({ ...line, parts: lines[i] ?? line.parts })) };
 }

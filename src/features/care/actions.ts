@@ -7,7 +7,16 @@ import { sellPieces } from '@/data/care/commands';
 import { theShop } from '@/data/shop/queries';
 import { act, type Answer, reader } from '../shop/act';
 
-const Sale = z.object({ batchId: z.int().positive(), pieces: z.string(), price: z.string(), buyer: z.string().max(160), soldOn: z.iso.date(), use: z.enum(USES), wash: z.enum(WASHES), upkeep: z.enum(['re-oils', 'will-not', 'unknown']) });
+const Sale = z.object({
+  batchId: z.int().positive(),
+  pieces: z.string(),
+  price: z.string(),
+  buyer: z.string().max(160),
+  soldOn: z.iso.date(),
+  use: z.enum(USES),
+  wash: z.enum(WASHES),
+  upkeep: z.enum(['re-oils', 'will-not', 'unknown']),
+});
 
 /** Sells pieces of a released batch; each gets its care plan. */
 export async function sell(input: unknown): Promise<Answer<{ readonly codes: readonly string[] }>> {

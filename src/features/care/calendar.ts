@@ -4,7 +4,11 @@ import type { Slip } from './slip';
 
 /** The dates to look as a calendar that any calendar program imports: whole days, the same ids every time. */
 export function calendarOf(slip: Slip, dates: readonly string[]): string {
-  const calendar = ical({ name: `Care: ${slip.title}`, method: ICalCalendarMethod.PUBLISH, prodId: { company: 'Rendle', product: 'Care', language: 'EN' } });
+  const calendar = ical({
+    name: `Care: ${slip.title}`,
+    method: ICalCalendarMethod.PUBLISH,
+    prodId: { company: 'Rendle', product: 'Care', language: 'EN' },
+  });
   dates.forEach((date, index) => {
     calendar.createEvent({
       id: `${slip.code}-${index}@rendle`,

@@ -29,7 +29,9 @@ export async function Care() {
     <>
       <h1>Care</h1>
       <h2 className="mt-5 mb-1">Released, to sell</h2>
-      {forSale.length === 0 ? <p className="text-soft">Nothing is released and unsold. Batches come here from Cure and release.</p> : null}
+      {forSale.length === 0 ? (
+        <p className="text-soft">Nothing is released and unsold. Batches come here from Cure and release.</p>
+      ) : null}
       <ul>
         {forSale.map(({ batch, left }) => (
           <li key={batch.id} className="flex flex-wrap items-center gap-4 border-rule border-t py-2">
@@ -61,7 +63,9 @@ export async function Care() {
                 </td>
                 <td className="reading py-2 pr-4 text-sm">
                   sold {longDate(one.soldOn)}
-                  <span className={`block ${days !== null && days <= 7 ? 'font-semibold text-cure' : 'text-soft'}`}>{one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}</span>
+                  <span className={`block ${days !== null && days <= 7 ? 'font-semibold text-cure' : 'text-soft'}`}>
+                    {one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}
+                  </span>
                 </td>
                 <td className="py-1 text-right">
                   <Link href={`/slip/${one.code}`} className={linkLook('plain')}>
@@ -107,7 +111,11 @@ export async function SlipPage({ code }: { readonly code: string }) {
             </a>
           ) : null}
         </div>
-        <p className="mt-4 text-sm text-soft">{shop.baseAddress ? `The code leads to ${slip.codeText}.` : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}</p>
+        <p className="mt-4 text-sm text-soft">
+          {shop.baseAddress
+            ? `The code leads to ${slip.codeText}.`
+            : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}
+        </p>
         <h2 className="mt-6 mb-1">Looks</h2>
         <ol className="reading columns-2">
           {sold.dates.slice(0, 24).map((date) => (

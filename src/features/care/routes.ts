@@ -9,12 +9,16 @@ const missing = (): Response => new Response('There is no piece with this code.'
 export async function pdfResponse(code: string): Promise<Response> {
   const found = await slipFor(code);
   if (!found) return missing();
-  return new Response(new Uint8Array(await slipPdf(found.slip)), { headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="slip-${code}.pdf"` } });
+  return new Response(new Uint8Array(await slipPdf(found.slip)), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="slip-${code}.pdf"` },
+  });
 }
 
 /** The dates to look as a calendar file. */
 export async function calendarResponse(code: string): Promise<Response> {
   const found = await slipFor(code);
   if (!found) return missing();
-  return new Response(calendarOf(found.slip, found.sold.dates), { headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': `attachment; filename="care-${code}.ics"` } });
+  return new Response(calendarOf(found.slip, found.sold.dates), {
+    headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': `attachment; filename="care-${code}.ics"` },
+  });
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { allergensIn } from '@/core/blend';
 import type { CareClass } from '@/core/care';
 import { CARE_WORDS } from '@/messages';
+import type { RingFacts } from '@/core/regimen';
 import type { Shop } from '@/data/shop/queries';
 import type { SoldPiece } from '@/data/care/queries';
 import { ingredientsOf } from '@/data/release/commands';
@@ -9,6 +10,8 @@ import { ingredientsOf } from '@/data/release/commands';
 /** Everything the slip says, once: the screen, the PDF, the calendar and the owner's page all read it from here. */
 export type Slip = {
   readonly code: string;
+  readonly ring: RingFacts;
+  readonly seed: number;
   readonly pieceNumber: string;
   readonly title: string;
   readonly wood: string;
@@ -39,14 +42,21 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const ingredients = ingredientsOf(batch);
   const title = `${batch.species.name} ${batch.design.name.toLowerCase()}`;
   const allergens = allergensIn(ingredients);
-  const look = plan.intervalDays === null ? 'Nothing needs renewing. If it feels rough after a wash, smooth it with 240 paper along the grain.' : 'Look first: when the wood is dull or a water drop no longer beads, treat it. The dates are only a reminder to look.';
+  const look =
+    plan.intervalDays === null
+      ? 'Nothing needs renewing. If it feels rough after a wash, smooth it with 240 paper along the grain.'
+      : 'Look first: when the wood is dull or a water drop no longer beads, treat it. The dates are only a reminder to look.';
   const wash = 'Wash by hand, wipe dry at once, stand it on edge to air.';
   const never = 'No soaking, no heat, no dishwasher, no microwave.';
   const treat = CARE_WORDS[plan.careClass];
-  const short = [title, wash, never, look, treat, allergens.length > 0 ? `Contains: ${allergens.join(', ')}.` : ''].filter(Boolean).join(' ');
+  const pieceNumber = `${batch.number}/${piece.ordinal}`;
+  const short = `${title} ${pieceNumber}. ${wash} ${never} ${plan.intervalDays === null ? '' : 'Treat it when it looks dull.'}${allergens.length > 0 ? ` Contains ${allergens.join(', ')}.` : ''}`;
+  const coats = batch.regimen.steps.filter((step) => step.kind === 'coat').length;
   return {
     code: piece.code,
-    pieceNumber: `${batch.number}/${piece.ordinal}`,
+    pieceNumber,
+    ring: { coats, coatsPlanned: coats, state: 'released', travel: null, overdue: false, cured: 0 },
+    seed: batch.id,
     title,
     wood: `${batch.species.name} (${batch.species.botanical})`,
     shop: shop.name,
@@ -62,7 +72,9 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     never,
     sendBack: 'A deep crack, a loose joint or a smell that stays: send it back, quoting the number.',
     look,
-    cloths: DRYING.includes(plan.careClass) ? 'Oily cloths can set themselves alight: lay them flat outdoors or put them in water. Never in a heap or a bin.' : null,
+    cloths: DRYING.includes(plan.careClass)
+      ? 'Oily cloths can set themselves alight: lay them flat outdoors or put them in water. Never in a heap or a bin.'
+      : null,
     codeText: shop.baseAddress ? `${shop.baseAddress}/care/${piece.code}` : short,
   };
 }

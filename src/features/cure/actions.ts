@@ -5,7 +5,13 @@ import { CHECK_KINDS } from '@/core/cure';
 import { recordCheck } from '@/data/cure/commands';
 import { act, type Answer } from '../shop/act';
 
-const Check = z.object({ clientId: z.string().min(8).max(64), batchId: z.int().positive(), kind: z.enum(CHECK_KINDS), pass: z.boolean(), note: z.string().max(2000) });
+const Check = z.object({
+  clientId: z.string().min(8).max(64),
+  batchId: z.int().positive(),
+  kind: z.enum(CHECK_KINDS),
+  pass: z.boolean(),
+  note: z.string().max(2000),
+});
 
 /** A judgement of a batch's finish, made now. */
 export async function saveCheck(input: unknown): Promise<Answer> {

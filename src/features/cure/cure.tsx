@@ -35,19 +35,27 @@ function missing({ fitness, progress }: Standing): string {
 /** Every batch past its last coat, with how likely it is fit and when. */
 export async function Cure() {
   const { db, shop, nowMs } = await session();
-  const curing = openBatches(db, nowMs, allLots(db), shopHours(db)).flatMap(({ batch, standing }) => (standing.cure ? [{ batch, standing, cure: standing.cure }] : []));
+  const curing = openBatches(db, nowMs, allLots(db), shopHours(db)).flatMap(({ batch, standing }) =>
+    standing.cure ? [{ batch, standing, cure: standing.cure }] : [],
+  );
   const rooms = places(db).map((place) => ({ place, reading: lastReading(db, place.id) }));
   return (
     <>
       <h1>Cure</h1>
-      {curing.length === 0 ? <p className="mt-4 max-w-prose">Nothing cures or settles now. A batch stands here from its last coat on.</p> : null}
+      {curing.length === 0 ? (
+        <p className="mt-4 max-w-prose">Nothing cures or settles now. A batch stands here from its last coat on.</p>
+      ) : null}
       <ul className="mt-4">
         {curing.map(({ batch, standing, cure }) => (
           <li key={batch.id} className="border-rule border-t">
-            <Link href={`/cure/${batch.number}`} className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[4.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]">
+            <Link
+              href={`/cure/${batch.number}`}
+              className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[4.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
+            >
               <Ring facts={standing.ring} seed={batch.id} size={64} title={batch.number} />
               <span>
-                <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
+                <span className="reading font-semibold">{batch.number}</span>{' '}
+                <span className="font-semibold">{titleOf(batch)}</span>
                 <span className="block text-sm text-soft">
                   {batch.place?.name}, {batch.regimen.name.toLowerCase()}
                 </span>
@@ -55,15 +63,23 @@ export async function Cure() {
               <span className="reading text-4xl font-semibold">{percent(cure.pReady)}</span>
               <span className="text-sm">
                 <span className="reading block">
-                  likely {verb(cure)} {dayAndDate(cure.readyAtMs.p50, shop.zone)} ({dayAndDate(cure.readyAtMs.p10, shop.zone)} to {dayAndDate(cure.readyAtMs.p90, shop.zone)})
+                  likely {verb(cure)} {dayAndDate(cure.readyAtMs.p50, shop.zone)} ({dayAndDate(cure.readyAtMs.p10, shop.zone)} to{' '}
+                  {dayAndDate(cure.readyAtMs.p90, shop.zone)})
                 </span>
-                <span className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}>{missing(standing)}</span>
+                <span
+                  className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}
+                >
+                  {missing(standing)}
+                </span>
               </span>
             </Link>
           </li>
         ))}
       </ul>
-      <p className="mt-2 text-sm text-soft">Estimates from the room’s readings and your checks; working figures of the trade that err late. The estimate alone releases nothing.</p>
+      <p className="mt-2 text-sm text-soft">
+        Estimates from the room’s readings and your checks; working figures of the trade that err late. The estimate alone
+        releases nothing.
+      </p>
       <div className="mt-8 grid gap-10 wide:grid-cols-2">
         <ReadingForm places={rooms.map(({ place }) => ({ id: place.id, name: place.name }))} at={rooms[0]?.place.id ?? 0} />
         <section>
@@ -84,7 +100,12 @@ export async function Cure() {
   );
 }
 
-const MILESTONE_WORDS: Readonly<Record<string, string>> = { recoat: 'May be recoated', handle: 'May be handled', buff: 'May be buffed', food: 'Fit for food' };
+const MILESTONE_WORDS: Readonly<Record<string, string>> = {
+  recoat: 'May be recoated',
+  handle: 'May be handled',
+  buff: 'May be buffed',
+  food: 'Fit for food',
+};
 
 /** The cure of one batch: the fan, its checks, and what it still wants. */
 export async function CurePage({ number }: { readonly number: string }) {
@@ -101,7 +122,9 @@ export async function CurePage({ number }: { readonly number: string }) {
         <div className="grow">
           <p className="reading font-semibold">{batch.number}</p>
           <h1>{titleOf(batch)}</h1>
-          <p className={standing.fitness.fit ? 'font-semibold text-fit' : 'text-soft'}>{missing(standing)}</p>
+          <p className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}>
+            {missing(standing)}
+          </p>
         </div>
         <Link href={`/work/${number}`} className={linkLook('plain')}>
           Coat book
@@ -113,11 +136,20 @@ export async function CurePage({ number }: { readonly number: string }) {
       {cure ? (
         <CureBody batch={batch} standing={standing} cure={cure} nowMs={nowMs} zone={shop.zone} />
       ) : (
-        <p>{Object.keys(batch.materials).length === 0 ? 'A bare piece neither cures nor settles.' : 'The last coat is still to come; the estimate begins there.'}</p>
+        <p>
+          {Object.keys(batch.materials).length === 0
+            ? 'A bare piece neither cures nor settles.'
+            : 'The last coat is still to come; the estimate begins there.'}
+        </p>
       )}
       <div className="mt-6 grid gap-10 wide:grid-cols-2">
         {batch.release ? null : <CheckForm batchId={batch.id} />}
-        <Checks batch={batch} zone={shop.zone} nowMs={nowMs} initials={new Map(people(db).map((person) => [person.id, person.initials]))} />
+        <Checks
+          batch={batch}
+          zone={shop.zone}
+          nowMs={nowMs}
+          initials={new Map(people(db).map((person) => [person.id, person.initials]))}
+        />
       </div>
       <div className="mt-8 max-w-3xl">
         <ReadingForm places={places(db).map(({ id: placeId, name }) => ({ id: placeId, name }))} at={batch.place?.id ?? 0} />
@@ -126,14 +158,35 @@ export async function CurePage({ number }: { readonly number: string }) {
   );
 }
 
-type BodyProps = { readonly batch: Batch; readonly standing: Standing; readonly cure: CureStanding; readonly nowMs: number; readonly zone: string };
+type BodyProps = {
+  readonly batch: Batch;
+  readonly standing: Standing;
+  readonly cure: CureStanding;
+  readonly nowMs: number;
+  readonly zone: string;
+};
 
 function CureBody({ batch, cure, nowMs, zone }: BodyProps) {
-  const marks = batch.checks.filter((check) => check.at >= cure.startMs).map((check) => ({ atMs: check.at, ready: readyShare(cure.needed, cure.clock.ageAt(check.at)), pass: check.pass, name: CHECK_WORDS[check.kind].name }));
+  const marks = batch.checks
+    .filter((check) => check.at >= cure.startMs)
+    .map((check) => ({
+      atMs: check.at,
+      ready: readyShare(cure.needed, cure.clock.ageAt(check.at)),
+      pass: check.pass,
+      name: CHECK_WORDS[check.kind].name,
+    }));
   const words = `${percent(cure.pReady)} likely ${verb(cure)} now; ${dayAndDate(cure.readyAtMs.p10, zone)} at the earliest, most likely by ${dayAndDate(cure.readyAtMs.p50, zone)}, almost surely by ${dayAndDate(cure.readyAtMs.p90, zone)}.`;
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,2.2fr)_minmax(0,1fr)]">
-      <FanChart points={fanPoints(cure, nowMs)} marks={marks} nowMs={nowMs} p10={cure.readyAtMs.p10} p90={cure.readyAtMs.p90} zone={zone} words={words} />
+      <FanChart
+        points={fanPoints(cure, nowMs)}
+        marks={marks}
+        nowMs={nowMs}
+        p10={cure.readyAtMs.p10}
+        p90={cure.readyAtMs.p90}
+        zone={zone}
+        words={words}
+      />
       <section>
         <p className="reading text-[4.5rem] font-semibold leading-none">{percent(cure.pReady)}</p>
         <p className="mb-3 text-soft">likely {verb(cure)}, an estimate</p>
@@ -152,15 +205,29 @@ function CureBody({ batch, cure, nowMs, zone }: BodyProps) {
           </dd>
         </dl>
         <p className="mt-3 text-sm text-soft">
-          Reckoned from {cure.readings.length} {cure.readings.length === 1 ? 'reading' : 'readings'} at the {batch.place?.name.toLowerCase()}
-          {cure.readings.length === 0 ? ': none yet, so 20 °C and 50 % are taken' : `; ahead, the mean of the last week, ${cure.forecast.tempC.toFixed(1)} °C and ${percent(cure.forecast.rh)}`}. A working figure of the trade, erring late.
+          Reckoned from {cure.readings.length} {cure.readings.length === 1 ? 'reading' : 'readings'} at the{' '}
+          {batch.place?.name.toLowerCase()}
+          {cure.readings.length === 0
+            ? ': none yet, so 20 °C and 50 % are taken'
+            : `; ahead, the mean of the last week, ${cure.forecast.tempC.toFixed(1)} °C and ${percent(cure.forecast.rh)}`}
+          . A working figure of the trade, erring late.
         </p>
       </section>
     </div>
   );
 }
 
-function Checks({ batch, zone, nowMs, initials }: { readonly batch: Batch; readonly zone: string; readonly nowMs: number; readonly initials: ReadonlyMap<number, string> }) {
+function Checks({
+  batch,
+  zone,
+  nowMs,
+  initials,
+}: {
+  readonly batch: Batch;
+  readonly zone: string;
+  readonly nowMs: number;
+  readonly initials: ReadonlyMap<number, string>;
+}) {
   return (
     <section>
       <h2 className="mb-1">Checks so far</h2>

@@ -2,12 +2,27 @@
 
 import { z } from 'zod';
 import { ok, parseMass, parseTemperature, type Result } from '@/core/quantity';
-import { abandonPour, fillJars, finishHeating, finishWeighing, recordPotTemperature, recordWeighing, rescale } from '@/data/pour/commands';
+import {
+  abandonPour,
+  fillJars,
+  finishHeating,
+  finishWeighing,
+  recordPotTemperature,
+  recordWeighing,
+  rescale,
+} from '@/data/pour/commands';
 import { act, type Answer, reader } from '../shop/act';
 
 const id = z.int().positive();
 const clientId = z.string().min(8).max(64);
-const Weighed = z.object({ clientId, pourId: id, ingredientId: z.string(), lotId: z.int(), reading: z.string(), corrects: clientId.nullable() });
+const Weighed = z.object({
+  clientId,
+  pourId: id,
+  ingredientId: z.string(),
+  lotId: z.int(),
+  reading: z.string(),
+  corrects: clientId.nullable(),
+});
 
 /** One reading of the scale, as it shows it. */
 export async function weigh(input: unknown): Promise<Answer> {
@@ -16,7 +31,9 @@ export async function weigh(input: unknown): Promise<Answer> {
     const readingG = read.take('reading', parseMass(reading));
     if (readingG === undefined) return { ok: false, issues: read.issues };
     const recorded = recordWeighing(db, { ...rest, readingG }, by);
-    return recorded.ok ? recorded : { ok: false, issues: recorded.issues.map((issue) => ({ ...issue, path: issue.path === 'lotId' ? 'lotId' : 'reading' })) };
+    return recorded.ok
+      ? recorded
+      : { ok: false, issues: recorded.issues.map((issue) => ({ ...issue, path: issue.path === 'lotId' ? 'lotId' : 'reading' })) };
   });
 }
 
@@ -48,9 +65,17 @@ export async function readPot(input: unknown): Promise<Answer> {
   });
 }
 
-const Fill = Pot.extend({ residue: z.string(), jars: z.array(z.object({ containerId: id, count: z.string(), net: z.string() })) });
+const Fill = Pot.extend({
+  residue: z.string(),
+  jars: z.array(z.object({ containerId: id, count: z.string(), net: z.string() })),
+});
 
-const countOf = (text: string): Result<number> => (/^\d{1,4}$/.test(text.trim()) ? ok(Number(text)) : text.trim() === '' ? ok(0) : { ok: false, issues: [{ code: 'invalid', path: '', with: { detail: 'a whole number' } }] });
+const countOf = (text: string): Result<number> =>
+  /^\d{1,4}$/.test(text.trim())
+    ? ok(Number(text))
+    : text.trim() === ''
+      ? ok(0)
+      : { ok: false, issues: [{ code: 'invalid', path: '', with: { detail: 'a whole number' } }] };
 const massOrNone = (text: string): Result<number> => (/^\s*0*([.,]0*)?\s*g?\s*$/.test(text) ? ok(0) : parseMass(text));
 
 /** Jars filled, what they weigh net, and what stays in the pot. */
@@ -60,8 +85,14 @@ export async function filled(input: unknown): Promise<Answer<{ readonly leftG: n
     const residueG = read.take('residue', massOrNone(residue));
     const sizes = jars.map((jar, i) => {
       const count = read.take(`jars.${i}.count`, countOf(jar.count));
-      return { containerId: jar.containerId, count: count ?? 0, netG: count ? (read.take(`jars.${i}.net`, parseMass(jar.net)) ?? 0) : 0 };
+      return {
+        containerId: jar.containerId,
+        count: count ?? 0,
+        netG: count ? (read.take(`jars.${i}.net`, parseMass(jar.net)) ?? 0) : 0,
+      };
     });
-    return read.issues.length > 0 || residueG === undefined ? { ok: false, issues: read.issues } : fillJars(db, { ...pot, residueG, jars: sizes }, by);
+    return read.issues.length > 0 || residueG === undefined
+      ? { ok: false, issues: read.issues }
+      : fillJars(db, { ...pot, residueG, jars: sizes }, by);
   });
 }

@@ -30,7 +30,10 @@ const blendOf = (pot: Pot): Blend => {
 };
 
 const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
-  lots.filter((lot) => lot.ingredientId === ingredient && lot.leftG > 0).sort((a, b) => (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9')).map(({ id, number, leftG, bestBefore }) => ({ id, number, leftG, bestBefore }));
+  lots
+    .filter((lot) => lot.ingredientId === ingredient && lot.leftG > 0)
+    .sort((a, b) => (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'))
+    .map(({ id, number, leftG, bestBefore }) => ({ id, number, leftG, bestBefore }));
 
 /** One pot from the first gram to the last jar; every reading is kept as it is typed, so it can be left and gone on with. */
 export async function PourPage({ id }: { readonly id: number }) {
@@ -51,7 +54,11 @@ export async function PourPage({ id }: { readonly id: number }) {
         </h1>
         <ol className="flex gap-4" aria-label="Stages of the pour">
           {stages.map((stage, i) => (
-            <li key={stage.id} aria-current={stage.id === pot.state ? 'step' : undefined} className={stage.id === pot.state ? 'border-ink border-b-4 font-semibold' : 'text-soft'}>
+            <li
+              key={stage.id}
+              aria-current={stage.id === pot.state ? 'step' : undefined}
+              className={stage.id === pot.state ? 'border-ink border-b-4 font-semibold' : 'text-soft'}
+            >
               {i + 1} {stage.name}
             </li>
           ))}
@@ -62,14 +69,44 @@ export async function PourPage({ id }: { readonly id: number }) {
           <RunningScale
             pot={{ id: pot.id, version: pot.version, targetG: pot.targetG, basis: pot.revision.basis, lines: pot.revision.lines }}
             poured={Object.fromEntries(pot.revision.lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
-            last={pot.entries.at(-1) ? { clientId: pot.entries.at(-1)?.clientId ?? '', ingredientId: pot.entries.at(-1)?.ingredientId ?? '', lotId: pot.entries.at(-1)?.lotId ?? 0, readingG: pot.entries.at(-1)?.readingG ?? 0 } : null}
+            last={
+              pot.entries.at(-1)
+                ? {
+                    clientId: pot.entries.at(-1)?.clientId ?? '',
+                    ingredientId: pot.entries.at(-1)?.ingredientId ?? '',
+                    lotId: pot.entries.at(-1)?.lotId ?? 0,
+                    readingG: pot.entries.at(-1)?.readingG ?? 0,
+                  }
+                : null
+            }
             struck={pot.struck.map((entry) => entry.readingG)}
             lots={Object.fromEntries(pot.revision.lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}
           />
         ) : null}
-        {pot.state === 'heating' ? <Melting pourId={pot.id} version={pot.version} heat={made} temperatures={pot.temperatures.map(({ at, tempC }) => ({ at, tempC }))} /> : null}
+        {pot.state === 'heating' ? (
+          <Melting
+            pourId={pot.id}
+            version={pot.version}
+            heat={made}
+            temperatures={pot.temperatures.map(({ at, tempC }) => ({ at, tempC }))}
+          />
+        ) : null}
         {pot.state === 'filling' && lot ? (
-          <Filling pourId={pot.id} version={pot.version} massG={lot.leftG} densityGPerMl={made.densityGPerMl} pourC={made.pourC} waxFraction={made.waxFraction} jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have }) => ({ id: jarId, name, capacityMl, fillFraction, have }))} />
+          <Filling
+            pourId={pot.id}
+            version={pot.version}
+            massG={lot.leftG}
+            densityGPerMl={made.densityGPerMl}
+            pourC={made.pourC}
+            waxFraction={made.waxFraction}
+            jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have }) => ({
+              id: jarId,
+              name,
+              capacityMl,
+              fillFraction,
+              have,
+            }))}
+          />
         ) : null}
         {pot.state === 'done' && lot ? <PourDone pot={pot} lot={lot} lots={lots} /> : null}
         {pot.state === 'abandoned' ? (

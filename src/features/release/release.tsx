@@ -21,17 +21,39 @@ import { titleOf } from '../today/strip';
 import { Decide } from './components/decide';
 
 /** What each gate rests on, in words. */
-function evidenceWords(batch: Batch, { cure, progress, fitness }: Standing, evidence: Evidence, zone: string, nowMs: number): Record<GateId, string> {
+function evidenceWords(
+  batch: Batch,
+  { cure, progress, fitness }: Standing,
+  evidence: Evidence,
+  zone: string,
+  nowMs: number,
+): Record<GateId, string> {
   const last = batch.checks.at(-1);
   const lastCoat = progress.done.findLast(({ task }) => ['coat', 'wipe', 'buff'].includes(task.step.kind));
   return {
     steps: `${progress.done.length} done, ${progress.rest.length} left`,
-    'least-time': lastCoat ? `${formatDuration((nowMs - lastCoat.fact.atMs) / 60_000)} since the last coat; least ${formatDuration(lastCoat.task.wait.min)}` : fitness.leastTime ? 'no coat' : '',
-    estimate: cure ? `${Math.round(cure.pReady * 100)} % ${cure.settles ? 'settled' : 'cured'}; likely by ${dayAndDate(cure.readyAtMs.p50, zone)}` : 'no finish to cure',
-    check: last ? `${CHECK_WORDS[last.kind].name}: ${last.pass ? CHECK_WORDS[last.kind].pass : CHECK_WORDS[last.kind].fail}, ${clockTime(last.at, zone, nowMs)}` : 'none recorded',
+    'least-time': lastCoat
+      ? `${formatDuration((nowMs - lastCoat.fact.atMs) / 60_000)} since the last coat; least ${formatDuration(lastCoat.task.wait.min)}`
+      : fitness.leastTime
+        ? 'no coat'
+        : '',
+    estimate: cure
+      ? `${Math.round(cure.pReady * 100)} % likely ${cure.settles ? 'settled' : 'cured'} now; most likely by ${dayAndDate(cure.readyAtMs.p50, zone)}`
+      : 'no finish to cure',
+    check: last
+      ? `${CHECK_WORDS[last.kind].name}: ${last.pass ? CHECK_WORDS[last.kind].pass : CHECK_WORDS[last.kind].fail}, ${clockTime(last.at, zone, nowMs)}`
+      : 'none recorded',
     wood: `${batch.species.name}, ${batch.origin}: ${batch.species.note}`,
-    contact: `${CONTACT_WORDS[evidence.contact]}: ${ingredientsOf(batch).map((one) => one.name.toLowerCase()).join(', ') || 'nothing on it'}`,
-    surface: evidence.cutOn ? (evidence.knifeSurface ? 'a knife works on it; no film' : 'a knife works on it, and a film lies there') : 'no knife works on it',
+    contact: `${CONTACT_WORDS[evidence.contact]}: ${
+      ingredientsOf(batch)
+        .map((one) => one.name.toLowerCase())
+        .join(', ') || 'nothing on it'
+    }`,
+    surface: evidence.cutOn
+      ? evidence.knifeSurface
+        ? 'a knife works on it; no film'
+        : 'a knife works on it, and a film lies there'
+      : 'no knife works on it',
     rags: evidence.ragsOpen === 0 ? 'none open' : `${evidence.ragsOpen} open`,
   };
 }
@@ -61,18 +83,41 @@ export async function ReleasePage({ number }: { readonly number: string }) {
         </Link>
       </div>
       {batch.release ? (
-        <Decided batch={batch} unsold={unsoldPieces(db, batch).length} who={people(db).find((person) => person.id === batch.release?.personId)?.name ?? ''} zone={shop.zone} currency={shop.currency} today={dateOf(nowMs, shop.zone)} />
+        <Decided
+          batch={batch}
+          unsold={unsoldPieces(db, batch).length}
+          who={people(db).find((person) => person.id === batch.release?.personId)?.name ?? ''}
+          zone={shop.zone}
+          currency={shop.currency}
+          today={dateOf(nowMs, shop.zone)}
+        />
       ) : (
-        <Decide batchId={batch.id} gates={gatesOf(evidence)} evidence={evidenceWords(batch, standing, evidence, shop.zone, nowMs)} />
+        <Decide
+          batchId={batch.id}
+          gates={gatesOf(evidence)}
+          evidence={evidenceWords(batch, standing, evidence, shop.zone, nowMs)}
+        />
       )}
       <div className="mt-6 max-w-3xl">
-        <Cautions of={cautionsFor({ ingredients, doing: 'releasing', woodForFood: batch.species.food }).map((caution) => CAUTION_WORDS[caution])} open={3} />
+        <Cautions
+          of={cautionsFor({ ingredients, doing: 'releasing', woodForFood: batch.species.food }).map(
+            (caution) => CAUTION_WORDS[caution],
+          )}
+          open={3}
+        />
       </div>
     </>
   );
 }
 
-type DecidedProps = { readonly batch: Batch; readonly unsold: number; readonly who: string; readonly zone: string; readonly currency: string; readonly today: string };
+type DecidedProps = {
+  readonly batch: Batch;
+  readonly unsold: number;
+  readonly who: string;
+  readonly zone: string;
+  readonly currency: string;
+  readonly today: string;
+};
 
 function Decided({ batch, unsold, who, zone, currency, today }: DecidedProps) {
   const { release } = batch;
@@ -86,7 +131,9 @@ function Decided({ batch, unsold, who, zone, currency, today }: DecidedProps) {
           Record <span className="reading">{release.number}</span>
         </h2>
         <p className="mb-2">
-          {release.outcome === 'released' ? 'Released' : 'Refused'} {clockTime(release.at, zone)} on {dayAndDate(release.at, zone)} by {who}.{release.reason ? ` Reason: ${release.reason}.` : ''} The record does not change.
+          {release.outcome === 'released' ? 'Released' : 'Refused'} {clockTime(release.at, zone)} on{' '}
+          {dayAndDate(release.at, zone)} by {who}.{release.reason ? ` Reason: ${release.reason}.` : ''} The record does not
+          change.
         </p>
         <ul>
           {gates.map((gate) => (

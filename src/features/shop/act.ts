@@ -9,7 +9,9 @@ import type { Db } from '@/data/db';
 import { session } from './session';
 
 /** What an action says: done, or what is wrong by field (`''` for the whole). */
-export type Answer<T = void> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: Readonly<Record<string, string>> };
+export type Answer<T = void> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly faults: Readonly<Record<string, string>> };
 
 export const refuse = (issues: readonly Issue[]): { readonly ok: false; readonly faults: Record<string, string> } => ({
   ok: false,
@@ -30,7 +32,11 @@ export function reader(): { readonly take: <T>(path: string, result: Result<T>) 
 }
 
 /** The one way in for every change: parse, say who does it, call one command, tell the pages. */
-export async function act<S extends z.ZodType, T>(shape: S, input: unknown, run: (db: Db, parsed: z.output<S>, by: By) => Result<T>): Promise<Answer<T>> {
+export async function act<S extends z.ZodType, T>(
+  shape: S,
+  input: unknown,
+  run: (db: Db, parsed: z.output<S>, by: By) => Result<T>,
+): Promise<Answer<T>> {
   const parsed = check(shape, input);
   if (!parsed.ok) return refuse(parsed.issues);
   const { db, person, nowMs } = await session();

@@ -30,7 +30,13 @@ export async function dim(on: boolean): Promise<void> {
 
 const text = z.string().trim();
 const Person = z.object({ initials: text.min(1).max(4), name: text.min(1).max(80) });
-const NewShop = z.object({ name: text.min(1).max(80), zone: text.min(1), currency: text.regex(/^[A-Z]{3}$/), people: z.array(Person).min(1), hours: z.array(Opening) });
+const NewShop = z.object({
+  name: text.min(1).max(80),
+  zone: text.min(1),
+  currency: text.regex(/^[A-Z]{3}$/),
+  people: z.array(Person).min(1),
+  hours: z.array(Opening),
+});
 
 /** Sets an empty file up as a shop; whoever does so is at this device from then on. */
 export async function setUp(input: unknown): Promise<Answer> {
@@ -52,13 +58,25 @@ export async function openDemo(): Promise<Answer> {
 }
 
 const httpAddress = z.union([z.literal(''), z.url({ protocol: /^https?$/ })]);
-const Change = z.object({ version: z.int(), name: text.min(1).max(80), zone: text.min(1), baseAddress: httpAddress, ambient: z.string(), hours: z.array(Opening), closed: z.array(z.iso.date()) });
+const Change = z.object({
+  version: z.int(),
+  name: text.min(1).max(80),
+  zone: text.min(1),
+  baseAddress: httpAddress,
+  ambient: z.string(),
+  hours: z.array(Opening),
+  closed: z.array(z.iso.date()),
+});
 
 export async function saveShop(input: unknown): Promise<Answer> {
   return act(Change, input, (db, { version, ambient, baseAddress, ...change }) => {
     const ambientC = parseTemperature(ambient);
     if (!ambientC.ok) return fail(ambientC.issues[0]?.code ?? 'invalid', 'ambient', ambientC.issues[0]?.with);
-    return changeShop(db, version, { ...change, ambientC: ambientC.value, baseAddress: baseAddress === '' ? null : baseAddress.replace(/\/+$/, '') });
+    return changeShop(db, version, {
+      ...change,
+      ambientC: ambientC.value,
+      baseAddress: baseAddress === '' ? null : baseAddress.replace(/\/+$/, ''),
+    });
   });
 }
 

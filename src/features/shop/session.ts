@@ -10,7 +10,13 @@ export const PERSON_COOKIE = 'rendle-person';
 export const SCHEME_COOKIE = 'rendle-scheme';
 
 /** What every page of the shop starts from. */
-export type Session = { readonly db: Db; readonly shop: Shop; readonly people: readonly Person[]; readonly person: Person | null; readonly nowMs: number };
+export type Session = {
+  readonly db: Db;
+  readonly shop: Shop;
+  readonly people: readonly Person[];
+  readonly person: Person | null;
+  readonly nowMs: number;
+};
 
 /** The shop, its people, who is at this device, and the moment. An empty file leads to its setting up. */
 export async function session(): Promise<Session> {

@@ -24,7 +24,8 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
   const near = addDays(today, NEAR_DAYS);
   const counts = {
     today: actions.filter((action) => (action.earliestMs ?? 0) <= nowMs && (action.plannedMs ?? nowMs) <= nowMs).length,
-    stores: lots.filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.bestBefore !== null && lot.bestBefore <= near).length,
+    stores: lots.filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.bestBefore !== null && lot.bestBefore <= near)
+      .length,
     blends: openPours(db).length,
     work: open.length,
     cure: open.filter((one) => one.standing.cure !== null).length,
@@ -35,7 +36,14 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
       <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
         To the content
       </a>
-      <Rail counts={counts} people={people.map(({ id, initials, name }) => ({ id, initials, name }))} person={person?.id ?? null} isDim={await isDim()} shop={shop.name} next={actions[0]?.number ?? null} />
+      <Rail
+        counts={counts}
+        people={people.map(({ id, initials, name }) => ({ id, initials, name }))}
+        person={person?.id ?? null}
+        isDim={await isDim()}
+        shop={shop.name}
+        next={actions[0]?.number ?? null}
+      />
       <div className="min-w-0 grow pb-16 bench:pb-0">
         <HandStrip actions={actions.slice(0, 3)} rags={openRagLines(db)} nowMs={nowMs} zone={shop.zone} ready={person !== null} />
         <main id="main" className="px-4 py-5 bench:px-6">

@@ -34,6 +34,9 @@ export function useSave<T = void>(): Save<T> {
     },
     [router],
   );
-  const rest = (claimed: readonly string[]): string[] => Object.entries(faults).filter(([path]) => !claimed.includes(path)).map(([, text]) => text);
+  const rest = (claimed: readonly string[]): string[] =>
+    Object.entries(faults)
+      .filter(([path]) => !claimed.includes(path))
+      .map(([, text]) => text);
   return { busy, faults, rest, run };
 }

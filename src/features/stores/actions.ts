@@ -14,7 +14,12 @@ const Lot = z.object({
   ingredientId: z.string().min(1),
   amount: z.string(),
   ounce: z.enum(['weight', 'us-fluid', 'imperial-fluid']).nullable(),
-  supplier: text, supplierCode: text, openedOn: day, bestBefore: day, price: z.string(), note: text,
+  supplier: text,
+  supplierCode: text,
+  openedOn: day,
+  bestBefore: day,
+  price: z.string(),
+  note: text,
 });
 
 /** Receives a lot from what was typed. */
@@ -23,10 +28,17 @@ export async function saveLot(input: unknown): Promise<Answer<{ readonly number:
     const ingredient = findIngredient(rest.ingredientId);
     if (!ingredient) return fail('unknown-ingredient', 'ingredientId', { id: rest.ingredientId });
     const read = reader();
-    const parsed = read.take('amount', parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }, ounce ?? undefined));
+    const parsed = read.take(
+      'amount',
+      parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }, ounce ?? undefined),
+    );
     const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
     if (parsed === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
-    return receiveLot(db, { ...rest, grams: parsed.massG, priceMinor, openedOn: openedOn || null, bestBefore: bestBefore || null }, by);
+    return receiveLot(
+      db,
+      { ...rest, grams: parsed.massG, priceMinor, openedOn: openedOn || null, bestBefore: bestBefore || null },
+      by,
+    );
   });
 }
 
@@ -37,7 +49,9 @@ export async function saveCount(input: unknown): Promise<Answer> {
   return act(Count, input, (db, { lotId, found }, by) => {
     if (/^0*([.,]0*)?\s*(g|kg)?$/i.test(found.trim()) && found.trim() !== '') return countLot(db, lotId, 0, by);
     const parsed = parseMass(found);
-    return parsed.ok ? countLot(db, lotId, parsed.value, by) : { ok: false, issues: parsed.issues.map((issue) => ({ ...issue, path: 'found' })) };
+    return parsed.ok
+      ? countLot(db, lotId, parsed.value, by)
+      : { ok: false, issues: parsed.issues.map((issue) => ({ ...issue, path: 'found' })) };
   });
 }
 
@@ -62,7 +76,8 @@ export async function saveJarCount(input: unknown): Promise<Answer> {
   return act(JarCount, input, (db, { id, have, version }) => {
     const count = parseNumber(have);
     if (!count.ok) return { ok: false, issues: count.issues.map((issue) => ({ ...issue, path: 'have' })) };
-    if (count.value < 0 || !Number.isInteger(count.value) || count.value > 100_000) return fail('too-large', 'have', { least: 0, most: 100_000 });
+    if (count.value < 0 || !Number.isInteger(count.value) || count.value > 100_000)
+      return fail('too-large', 'have', { least: 0, most: 100_000 });
     return countContainer(db, id, count.value, version);
   });
 }

@@ -23,9 +23,19 @@ export async function Stores() {
         <h1>Stores</h1>
         <AddLot currency={shop.currency} />
       </div>
-      {lots.length === 0 ? <p className="mt-4 max-w-prose">Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.</p> : null}
+      {lots.length === 0 ? (
+        <p className="mt-4 max-w-prose">
+          Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.
+        </p>
+      ) : null}
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((kind) => (
-        <LotTable key={kind} name={KINDS[kind]} lots={lots.filter((lot) => lot.kind === kind && (kind !== 'bought' || lot.leftG > 0 || lot.receivedG > 0))} today={today} currency={shop.currency} />
+        <LotTable
+          key={kind}
+          name={KINDS[kind]}
+          lots={lots.filter((lot) => lot.kind === kind && (kind !== 'bought' || lot.leftG > 0 || lot.receivedG > 0))}
+          today={today}
+          currency={shop.currency}
+        />
       ))}
       <h2 className="mt-8 mb-2">Jars and tins to fill</h2>
       <Jars jars={containers(db)} />
@@ -35,16 +45,36 @@ export async function Stores() {
   );
 }
 
-const nameOf = (lot: KnownLot): string => (lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? lot.ingredientId) : lot.name);
-const familyOf = (lot: KnownLot): string => (lot.ingredientId ? (findIngredient(lot.ingredientId)?.family ?? '') : lot.nature?.drying === 'drying' ? 'drying-oil' : 'never-dry-oil');
+const nameOf = (lot: KnownLot): string =>
+  lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? lot.ingredientId) : lot.name;
+const familyOf = (lot: KnownLot): string =>
+  lot.ingredientId
+    ? (findIngredient(lot.ingredientId)?.family ?? '')
+    : lot.nature?.drying === 'drying'
+      ? 'drying-oil'
+      : 'never-dry-oil';
 
 function bestBefore(date: string | null, today: string): { readonly text: string; readonly late: boolean } {
   if (!date) return { text: 'no date', late: false };
   const days = daysBetween(today, date);
-  return days < 0 ? { text: `past since ${longDate(date)}`, late: true } : days <= 30 ? { text: `${longDate(date)}, ${days} days left`, late: true } : { text: longDate(date), late: false };
+  return days < 0
+    ? { text: `past since ${longDate(date)}`, late: true }
+    : days <= 30
+      ? { text: `${longDate(date)}, ${days} days left`, late: true }
+      : { text: longDate(date), late: false };
 }
 
-function LotTable({ name, lots, today, currency }: { readonly name: string; readonly lots: readonly KnownLot[]; readonly today: string; readonly currency: string }) {
+function LotTable({
+  name,
+  lots,
+  today,
+  currency,
+}: {
+  readonly name: string;
+  readonly lots: readonly KnownLot[];
+  readonly today: string;
+  readonly currency: string;
+}) {
   if (lots.length === 0) return null;
   return (
     <section className="mt-6 overflow-x-auto">
@@ -81,9 +111,15 @@ function LotTable({ name, lots, today, currency }: { readonly name: string; read
                   {date.late ? '▲ ' : ''}
                   {date.text}
                 </td>
-                <td className="reading py-0.5 pr-4 text-right">{lot.minorPerKg === null ? '–' : formatMoney(lot.minorPerKg, currency)}</td>
+                <td className="reading py-0.5 pr-4 text-right">
+                  {lot.minorPerKg === null ? '–' : formatMoney(lot.minorPerKg, currency)}
+                </td>
                 <td className="py-0.5 text-right">
-                  {lot.leftG > 0.05 ? <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} /> : <span className="text-soft">used up</span>}
+                  {lot.leftG > 0.05 ? (
+                    <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
+                  ) : (
+                    <span className="text-soft">used up</span>
+                  )}
                   <span className="sr-only"> of {formatMass(lot.receivedG)}</span>
                 </td>
               </tr>

@@ -81,11 +81,28 @@ function actionOf(db: Db, batch: Batch, { progress, plan, ring, tasks }: Standin
   };
 }
 
-/** When an action wants to be seen: what ends soonest first, then what is planned soonest. */
-const urgency = (action: HandAction): number => Math.min(action.latestMs ?? Number.POSITIVE_INFINITY, action.plannedMs ?? action.earliestMs ?? Number.POSITIVE_INFINITY);
+const NEVER = Number.POSITIVE_INFINITY;
+
+/** What is planned soonest comes first; of those, what spoils soonest; then what lies wet; then what has waited longest. */
+function byUrgency(a: HandAction | null, b: HandAction | null): number {
+  const keys = (action: HandAction | null): readonly number[] => [
+    action?.plannedMs ?? action?.earliestMs ?? NEVER,
+    action?.latestMs ?? NEVER,
+    action?.ring.state === 'wet' ? 0 : 1,
+    action?.idealMs ?? NEVER,
+  ];
+  const [left, right] = [keys(a), keys(b)];
+  const differs = left.findIndex((key, index) => key !== right[index]);
+  return differs < 0 ? 0 : (left[differs] ?? 0) < (right[differs] ?? 0) ? -1 : 1;
+}
 
 /** Every open batch with its standing and next action, most urgent first. */
-export function openBatches(db: Db, nowMs: number, lots: readonly KnownLot[] = allLots(db), hours: ShopHours = shopHours(db)): OpenBatch[] {
+export function openBatches(
+  db: Db,
+  nowMs: number,
+  lots: readonly KnownLot[] = allLots(db),
+  hours: ShopHours = shopHours(db),
+): OpenBatch[] {
   return openBatchIds(db)
     .flatMap((id) => {
       const batch = loadBatch(db, id, nowMs, lots);
@@ -93,5 +110,5 @@ export function openBatches(db: Db, nowMs: number, lots: readonly KnownLot[] = a
       const standing = standingOfBatch(db, batch, nowMs, hours);
       return [{ batch, standing, action: actionOf(db, batch, standing, nowMs) }];
     })
-    .sort((a, b) => (a.action ? urgency(a.action) : Number.POSITIVE_INFINITY) - (b.action ? urgency(b.action) : Number.POSITIVE_INFINITY));
+    .sort((a, b) => byUrgency(a.action, b.action));
 }

@@ -14,9 +14,15 @@ function pegsOf(open: readonly OpenBatch[]): Peg[] {
     if (!standing.plan?.feasible) return [];
     const left = new Set(standing.progress.rest.map((task) => task.key));
     const action = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.action ?? key;
-    return standing.plan.steps.filter((step) => left.has(step.id)).map((step) => ({
-      key: `${batch.id}-${step.id}`, number: batch.number, action: action(step.id), fromMs: Date.parse(step.startAt), toMs: Date.parse(step.endAt),
-    }));
+    return standing.plan.steps
+      .filter((step) => left.has(step.id))
+      .map((step) => ({
+        key: `${batch.id}-${step.id}`,
+        number: batch.number,
+        action: action(step.id),
+        fromMs: Date.parse(step.startAt),
+        toMs: Date.parse(step.endAt),
+      }));
   });
 }
 
@@ -30,9 +36,15 @@ export async function Today() {
       id: place.id,
       name: place.name,
       air: reading ? `${reading.tempC.toFixed(1)} °C, ${Math.round(reading.rhFraction * 100)} %` : 'no reading yet',
-      standing: open.filter((one) => one.batch.place?.id === place.id).map(({ batch, standing, action }) => ({
-        id: batch.id, number: batch.number, title: titleOf(batch), ring: standing.ring, next: action?.action ?? 'All steps done',
-      })),
+      standing: open
+        .filter((one) => one.batch.place?.id === place.id)
+        .map(({ batch, standing, action }) => ({
+          id: batch.id,
+          number: batch.number,
+          title: titleOf(batch),
+          ring: standing.ring,
+          next: action?.action ?? 'All steps done',
+        })),
     };
   });
   const blocked = open.flatMap(({ batch, action }) => (action?.blocked ? [`${batch.number}: ${action.blocked}.`] : []));
@@ -48,7 +60,9 @@ export async function Today() {
         </p>
       ))}
       <DayLine days={week(shopHours(db), nowMs)} pegs={pegsOf(open)} nowMs={nowMs} zone={shop.zone} />
-      {low.length > 0 ? <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${formatMass(lot.leftG)})`).join(', ')}.</p> : null}
+      {low.length > 0 ? (
+        <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${formatMass(lot.leftG)})`).join(', ')}.</p>
+      ) : null}
     </>
   );
 }

@@ -41,13 +41,19 @@ export async function checkCloths(input: unknown): Promise<Answer> {
   return act(Rags.omit({ way: true }), input, (db, { id: line, version }, by) => checkRags(db, line, version, by));
 }
 
-const Design = z.object({ name: z.string().trim().min(1).max(80), sizes: z.string(), grain: z.enum(['long', 'end']), cutOn: z.boolean() });
+const Design = z.object({
+  name: z.string().trim().min(1).max(80),
+  sizes: z.string(),
+  grain: z.enum(['long', 'end']),
+  cutOn: z.boolean(),
+});
 
 function boardOf(sizes: string, grain: 'long' | 'end'): Result<Geometry> {
   const parsed = parseSizes(sizes);
   if (!parsed.ok) return parsed;
   const [lengthMm, widthMm, thickMm, more] = parsed.value;
-  if (lengthMm === undefined || widthMm === undefined || thickMm === undefined || more !== undefined) return fail('invalid', '', { detail: 'length × width × thickness' });
+  if (lengthMm === undefined || widthMm === undefined || thickMm === undefined || more !== undefined)
+    return fail('invalid', '', { detail: 'length × width × thickness' });
   return ok({ shape: 'board', lengthMm, widthMm, thickMm, grain });
 }
 

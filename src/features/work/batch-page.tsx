@@ -53,35 +53,58 @@ function rowsOf(batch: Batch, standing: Standing, zone: string, nowMs: number, i
       action: `${task.step.action}${round}`,
       done: task.step.done,
       planned: done ? '' : planned ? time(Date.parse(planned.startAt)) : '',
-      window: done ? windowWords(done.window.earliestMs, done.window.latestMs, time) : windowWords(earliest ? Date.parse(earliest) : null, latest ? Date.parse(latest) : null, time),
+      window: done
+        ? windowWords(done.window.earliestMs, done.window.latestMs, time)
+        : windowWords(earliest ? Date.parse(earliest) : null, latest ? Date.parse(latest) : null, time),
       slack: done || !planned || planned.slackUntil === planned.startAt ? null : time(Date.parse(planned.slackUntil)),
-      actual: done && entry && book ? {
-        clientId: book.entry.clientId,
-        time: time(entry.at),
-        who: initials.get(entry.personId) ?? '',
-        details: details(entry),
-        seen: entry.seen,
-        missMin: Math.round(missOf(done.window, done.startMs)),
-        leftOut: book.entry.kind === 'left-out',
-        struck: book.entry.clientId === entry.clientId ? [] : [`${time(book.entry.at)} ${details(book.entry)}`],
-        at: formatInstant(entry.at, zone).slice(0, 16),
-        grams: entry.grams === null ? null : formatMass(entry.grams),
-      } : null,
+      actual:
+        done && entry && book
+          ? {
+              clientId: book.entry.clientId,
+              time: time(entry.at),
+              who: initials.get(entry.personId) ?? '',
+              details: details(entry),
+              seen: entry.seen,
+              missMin: Math.round(missOf(done.window, done.startMs)),
+              leftOut: book.entry.kind === 'left-out',
+              struck: book.entry.clientId === entry.clientId ? [] : [`${time(book.entry.at)} ${details(book.entry)}`],
+              at: formatInstant(entry.at, zone).slice(0, 16),
+              grams: entry.grams === null ? null : formatMass(entry.grams),
+            }
+          : null,
       isNext: progress.next?.task.key === task.key,
       isCoat: task.step.kind === 'coat',
     };
   });
 }
 
-type Need = { readonly slot: string; readonly lot: string; readonly name: string; readonly grams: number; readonly leftG: number; readonly minor: number | null };
+type Need = {
+  readonly slot: string;
+  readonly lot: string;
+  readonly name: string;
+  readonly grams: number;
+  readonly leftG: number;
+  readonly minor: number | null;
+};
 
 /** Finish still to come and its cost, by material. An estimate. */
 function needsOf(batch: Batch, standing: Standing): Need[] {
   return batch.regimen.slots.flatMap(({ slot, name }) => {
     const lot = batch.materials[slot];
     if (!lot) return [];
-    const grams = standing.progress.rest.filter((task) => task.step.slot === slot).reduce((sum, task) => sum + estimatedGrams(batch, task), 0);
-    return [{ slot, name, lot: lot.number, grams, leftG: lot.leftG, minor: lot.minorPerKg === null ? null : (lot.minorPerKg * grams) / 1000 }];
+    const grams = standing.progress.rest
+      .filter((task) => task.step.slot === slot)
+      .reduce((sum, task) => sum + estimatedGrams(batch, task), 0);
+    return [
+      {
+        slot,
+        name,
+        lot: lot.number,
+        grams,
+        leftG: lot.leftG,
+        minor: lot.minorPerKg === null ? null : (lot.minorPerKg * grams) / 1000,
+      },
+    ];
   });
 }
 
@@ -96,10 +119,23 @@ export async function BatchPage({ number }: { readonly number: string }) {
   const standing = standingOfBatch(db, batch, nowMs, hours);
   const action = openBatches(db, nowMs, lots, hours).find((one) => one.batch.id === batch.id)?.action ?? null;
   const initials = new Map(people(db).map((person) => [person.id, person.initials]));
-  const nature = Object.values(batch.materials).map((lot) => lot.nature).find((one) => one?.ragHazard === 'self-heating') ?? Object.values(batch.materials)[0]?.nature;
+  const nature =
+    Object.values(batch.materials)
+      .map((lot) => lot.nature)
+      .find((one) => one?.ragHazard === 'self-heating') ?? Object.values(batch.materials)[0]?.nature;
   const nextKind = standing.progress.next?.task.step.kind;
-  const cautions = cautionsFor({ ingredients: ingredientsOf(batch), doing: nextKind === 'sand' ? 'sanding' : 'coating', woodForFood: batch.species.food, ...(nature ? { blend: nature } : {}) });
-  const undone = batch.book.filter(({ stands }) => stands === null).map(({ entry }) => `${standing.tasks.find((task) => task.key === entry.task)?.step.done ?? entry.task} ${clockTime(entry.at, shop.zone, nowMs)}`);
+  const cautions = cautionsFor({
+    ingredients: ingredientsOf(batch),
+    doing: nextKind === 'sand' ? 'sanding' : 'coating',
+    woodForFood: batch.species.food,
+    ...(nature ? { blend: nature } : {}),
+  });
+  const undone = batch.book
+    .filter(({ stands }) => stands === null)
+    .map(
+      ({ entry }) =>
+        `${standing.tasks.find((task) => task.key === entry.task)?.step.done ?? entry.task} ${clockTime(entry.at, shop.zone, nowMs)}`,
+    );
   const ends = standing.plan?.feasible ? Date.parse(standing.plan.endsAt) : null;
   return (
     <>
@@ -112,7 +148,13 @@ export async function BatchPage({ number }: { readonly number: string }) {
             {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
             {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
           </p>
-          {batch.release ? null : <MoveTo batchId={batch.id} places={places(db).map(({ id: placeId, name }) => ({ id: placeId, name }))} at={batch.place?.id ?? null} />}
+          {batch.release ? null : (
+            <MoveTo
+              batchId={batch.id}
+              places={places(db).map(({ id: placeId, name }) => ({ id: placeId, name }))}
+              at={batch.place?.id ?? null}
+            />
+          )}
         </div>
         <div className="flex flex-col gap-2">
           <Link href={`/work/${batch.number}/bench`} className={linkLook('plain')}>
@@ -125,13 +167,24 @@ export async function BatchPage({ number }: { readonly number: string }) {
       </div>
       {batch.release ? (
         <p className="text-lg">
-          This batch was {batch.release.outcome} as {batch.release.number}. <Link href={`/release/${batch.number}`}>See the record</Link>
+          This batch was {batch.release.outcome} as {batch.release.number}.{' '}
+          <Link href={`/release/${batch.number}`}>See the record</Link>
         </p>
       ) : (
-        <RecordPanel action={action} nowMs={nowMs} zone={shop.zone} lastDone={standing.progress.done.at(-1)?.task.step.done ?? null} />
+        <RecordPanel
+          action={action}
+          nowMs={nowMs}
+          zone={shop.zone}
+          lastDone={standing.progress.done.at(-1)?.task.step.done ?? null}
+        />
       )}
       <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
-        <CoatBook batchId={batch.id} rows={rowsOf(batch, standing, shop.zone, nowMs, initials)} undone={undone} locked={batch.release !== null} />
+        <CoatBook
+          batchId={batch.id}
+          rows={rowsOf(batch, standing, shop.zone, nowMs, initials)}
+          undone={undone}
+          locked={batch.release !== null}
+        />
         <div className="flex flex-col gap-6">
           <section>
             <h2 className="mb-1">Materials</h2>
@@ -139,7 +192,8 @@ export async function BatchPage({ number }: { readonly number: string }) {
               <p key={need.slot} className="border-hair border-b py-1.5">
                 <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
                 <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
-                  {need.grams > need.leftG ? '▲ ' : ''}about {formatMass(need.grams)} still to go, {formatMass(need.leftG)} in the lot
+                  {need.grams > need.leftG ? '▲ ' : ''}about {formatMass(need.grams)} still to go, {formatMass(need.leftG)} in the
+                  lot
                   {need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`}
                 </span>
               </p>

@@ -1,6 +1,7 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { findBatchId } from '@/data/work/batch';
+import { openRagLines } from '@/data/rags/queries';
 import { session } from '../shop/session';
 import { openBatches } from '../today/strip';
 import { BenchView } from './components/bench-view';
@@ -10,5 +11,15 @@ export async function BenchPage({ number }: { readonly number: string }) {
   const { db, shop, nowMs, person } = await session();
   if (findBatchId(db, number) === null) notFound();
   const found = openBatches(db, nowMs).find((one) => one.batch.number === number);
-  return <BenchView action={found?.action ?? null} number={number} nowMs={nowMs} zone={shop.zone} lastDone={found?.standing.progress.done.at(-1)?.task.step.done ?? null} ready={person !== null} />;
+  return (
+    <BenchView
+      action={found?.action ?? null}
+      number={number}
+      nowMs={nowMs}
+      zone={shop.zone}
+      lastDone={found?.standing.progress.done.at(-1)?.task.step.done ?? null}
+      ready={person !== null}
+      rags={openRagLines(db)}
+    />
+  );
 }

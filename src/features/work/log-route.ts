@@ -28,7 +28,8 @@ const sameSite = (request: Request): boolean => [null, 'same-origin', 'none'].in
 
 /** Takes one record, as often as it is sent, and stores it once. 422 with the reasons when it cannot be. */
 export async function POST(request: Request): Promise<Response> {
-  if (!sameSite(request)) return Response.json({ ok: false, faults: { '': 'Records come from the shop’s own pages.' } }, { status: 403 });
+  if (!sameSite(request))
+    return Response.json({ ok: false, faults: { '': 'Records come from the shop’s own pages.' } }, { status: 403 });
   let body: unknown;
   try {
     body = await request.json();

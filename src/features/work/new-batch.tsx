@@ -20,7 +20,10 @@ export async function NewBatch() {
         species={SPECIES.map(({ id, name, food, note, porosity, disputed }) => ({ id, name, food, note, porosity, disputed }))}
         regimens={allRegimens(db)}
         lots={lots.map((lot) => ({
-          id: lot.id, number: lot.number, leftG: lot.leftG, minorPerKg: lot.minorPerKg,
+          id: lot.id,
+          number: lot.number,
+          leftG: lot.leftG,
+          minorPerKg: lot.minorPerKg,
           name: lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? '') : lot.name,
           drying: lot.nature?.drying ?? 'never',
           maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },

@@ -29,7 +29,9 @@ export async function Work() {
           Start a batch
         </Link>
       </div>
-      {open.length === 0 ? <p className="mt-4 max-w-prose">No batch is open. Start one: a design, a wood, a regimen and the lots it takes.</p> : null}
+      {open.length === 0 ? (
+        <p className="mt-4 max-w-prose">No batch is open. Start one: a design, a wood, a regimen and the lots it takes.</p>
+      ) : null}
       <ul className="mt-4">
         {open.map((one) => (
           <BatchRow key={one.batch.id} one={one} nowMs={nowMs} zone={shop.zone} />
@@ -54,12 +56,23 @@ export async function Work() {
   );
 }
 
-function BatchRow({ one: { batch, standing, action }, nowMs, zone }: { readonly one: OpenBatch; readonly nowMs: number; readonly zone: string }) {
+function BatchRow({
+  one: { batch, standing, action },
+  nowMs,
+  zone,
+}: {
+  readonly one: OpenBatch;
+  readonly nowMs: number;
+  readonly zone: string;
+}) {
   const ends = standing.plan?.feasible ? Date.parse(standing.plan.endsAt) : null;
   const late = ends !== null && batch.dueAt !== null && ends > batch.dueAt;
   return (
     <li className="border-rule border-t">
-      <Link href={`/work/${batch.number}`} className="grid items-center gap-x-5 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1fr)_9rem]">
+      <Link
+        href={`/work/${batch.number}`}
+        className="grid items-center gap-x-5 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1fr)_9rem]"
+      >
         <Ring facts={standing.ring} seed={batch.id} size={56} title={batch.number} />
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
@@ -79,7 +92,11 @@ function BatchRow({ one: { batch, standing, action }, nowMs, zone }: { readonly 
         </span>
         <span className="reading text-sm">
           {ends ? <span className="block">done {dayAndDate(ends, zone)}</span> : null}
-          {batch.dueAt ? <span className={late ? 'font-bold text-late' : 'text-soft'}>{late ? '▲ ' : ''}due {dayAndDate(batch.dueAt, zone)}</span> : null}
+          {batch.dueAt ? (
+            <span className={late ? 'font-bold text-late' : 'text-soft'}>
+              {late ? '▲ ' : ''}due {dayAndDate(batch.dueAt, zone)}
+            </span>
+          ) : null}
         </span>
       </Link>
     </li>

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { type Blend } from '@/core/blend';
+import type { Blend } from '@/core/blend';
 import { cautionsFor } from '@/core/caution';
 import { findIngredient, ingredientOf } from '@/core/material';
 import { formatMass, formatVolume } from '@/core/quantity';
@@ -57,33 +57,82 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const typeRatio = (text: string): void => {
     setRatio(text);
     const parts = partsOf(text);
-    if (parts.ok && parts.value.length === draft.lines.length) change({ lines: draft.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) });
+    if (parts.ok && parts.value.length === draft.lines.length)
+      change({ lines: draft.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) });
   };
   const store = (then: (saved: { readonly id: number; readonly revisionId: number }) => void): void => {
     const lines = linesOf(draft.lines);
     if (!lines.ok) return;
-    void run(() => save({ id, version, name: draft.name, basis: draft.basis, note: draft.note, lines: lines.value }), (saved) => {
-      letGo();
-      then(saved);
-    });
+    void run(
+      () => save({ id, version, name: draft.name, basis: draft.basis, note: draft.note, lines: lines.value }),
+      (saved) => {
+        letGo();
+        then(saved);
+      },
+    );
   };
   const pour = (): void =>
     store(({ revisionId }) => {
-      if (blend && sized) void pouring.run(() => beginPour({ revisionId, targetG: blend.totalG }), (made) => router.push(`/pour/${made.id}`));
+      if (blend && sized)
+        void pouring.run(
+          () => beginPour({ revisionId, targetG: blend.totalG }),
+          (made) => router.push(`/pour/${made.id}`),
+        );
     });
-  const scene = blend ? { ingredients: blend.lines.map((line) => ingredientOf(line.ingredient)), blend, doing: 'blending' as const } : null;
+  const scene = blend
+    ? { ingredients: blend.lines.map((line) => ingredientOf(line.ingredient)), blend, doing: 'blending' as const }
+    : null;
 
   return (
     <div className="flex flex-col gap-5">
       <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_9rem]">
-        <TextField label="Name of the formula" value={draft.name} onChange={(event) => change({ name: event.target.value })} fault={said.name} hint={revision ? `Revision ${revision.number}${revision.isUsed ? ', already poured: a change becomes a new one' : ''}` : 'Your own name for it'} />
-        <TextField label="Ratio" value={ratio ?? ratioOf(draft.lines)} onChange={(event) => typeRatio(event.target.value)} onBlur={() => setRatio(null)} hint="1 : 3.5, in the order of the lines" />
-        <SelectField label="Parts are by" value={draft.basis} onChange={(event) => change({ basis: event.target.value === 'volume' ? 'volume' : 'mass' })} hint={draft.basis === 'volume' ? 'converted to weight' : 'the house’s choice'}>
+        <TextField
+          label="Name of the formula"
+          value={draft.name}
+          onChange={(event) => change({ name: event.target.value })}
+          fault={said.name}
+          hint={
+            revision
+              ? `Revision ${revision.number}${revision.isUsed ? ', already poured: a change becomes a new one' : ''}`
+              : 'Your own name for it'
+          }
+        />
+        <TextField
+          label="Ratio"
+          value={ratio ?? ratioOf(draft.lines)}
+          onChange={(event) => typeRatio(event.target.value)}
+          onBlur={() => setRatio(null)}
+          hint="1 : 3.5, in the order of the lines"
+        />
+        <SelectField
+          label="Parts are by"
+          value={draft.basis}
+          onChange={(event) => change({ basis: event.target.value === 'volume' ? 'volume' : 'mass' })}
+          hint={draft.basis === 'volume' ? 'converted to weight' : 'the house’s choice'}
+        >
           <option value="mass">weight</option>
           <option value="volume">volume</option>
         </SelectField>
       </div>
-      {blend ? <Plank boards={boardsOf(blend)} onKerf={(index, share) => setDraft(moveKerf(draft, blend.lines.map((line) => line.massFraction), index, share))} /> : <p className="border-rule border-y-2 border-dashed px-3 py-8 text-soft">Choose two ingredients and their parts, and the plank is sawn here.</p>}
+      {blend ? (
+        <Plank
+          boards={boardsOf(blend)}
+          onKerf={(index, share) =>
+            setDraft(
+              moveKerf(
+                draft,
+                blend.lines.map((line) => line.massFraction),
+                index,
+                share,
+              ),
+            )
+          }
+        />
+      ) : (
+        <p className="border-rule border-y-2 border-dashed px-3 py-8 text-soft">
+          Choose two ingredients and their parts, and the plank is sawn here.
+        </p>
+      )}
       <div className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-5">
           <BlendLines draft={draft} blend={blend} sized={sized} faults={faults} onChange={(lines) => change({ lines })} />
@@ -91,7 +140,12 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           <div>
             <Faults of={[...rest([...FIELDS]), ...pouring.rest([])].filter(Boolean)} />
             <div className="mt-2 flex gap-3">
-              <Button look="main" big disabled={busy || !blend} onClick={() => store((saved) => router.push(`/blends/${saved.id}`))}>
+              <Button
+                look="main"
+                big
+                disabled={busy || !blend}
+                onClick={() => store((saved) => router.push(`/blends/${saved.id}`))}
+              >
                 Save the formula
               </Button>
               <Button look="hand" big disabled={busy || !blend || !sized} onClick={pour}>

@@ -9,7 +9,15 @@ function dwellWords({ maxDwellMin, drying }: Blend): string {
   return `${formatDuration(flooded)} flooded, ${formatDuration(thin)} rubbed thin${drying === 'mixed' ? '' : '; then it gums'}`;
 }
 
-const Row = ({ name, children, bad = false }: { readonly name: string; readonly children: React.ReactNode; readonly bad?: boolean }) => (
+const Row = ({
+  name,
+  children,
+  bad = false,
+}: {
+  readonly name: string;
+  readonly children: React.ReactNode;
+  readonly bad?: boolean;
+}) => (
   <div className="grid grid-cols-[8rem_1fr] border-hair border-b py-1.5">
     <dt className="text-soft">{name}</dt>
     <dd className={bad ? 'font-semibold text-late' : 'font-semibold'}>
@@ -20,7 +28,15 @@ const Row = ({ name, children, bad = false }: { readonly name: string; readonly 
 );
 
 /** What the blend will be, beyond feel and heat. */
-export function BlendFacts({ blend, currency, today }: { readonly blend: Blend; readonly currency: string; readonly today: string }) {
+export function BlendFacts({
+  blend,
+  currency,
+  today,
+}: {
+  readonly blend: Blend;
+  readonly currency: string;
+  readonly today: string;
+}) {
   return (
     <dl>
       <Row name="Drying" bad={blend.drying === 'mixed'}>
@@ -35,8 +51,14 @@ export function BlendFacts({ blend, currency, today }: { readonly blend: Blend; 
       <Row name="Cloths" bad={blend.ragHazard === 'self-heating'}>
         {RAG_WORDS[blend.ragHazard]}
       </Row>
-      <Row name="What stays">{blend.driedFraction > 0.999 ? 'all of it' : `${(blend.driedFraction * 100).toFixed(0)} % once dried`}</Row>
-      <Row name="Cost">{blend.costPerKg === null || blend.costPerKg === undefined ? 'no price for every line yet' : `${formatMoney(blend.costPerKg, currency)} per kg, from the lots in stock`}</Row>
+      <Row name="What stays">
+        {blend.driedFraction > 0.999 ? 'all of it' : `${(blend.driedFraction * 100).toFixed(0)} % once dried`}
+      </Row>
+      <Row name="Cost">
+        {blend.costPerKg === null || blend.costPerKg === undefined
+          ? 'no price for every line yet'
+          : `${formatMoney(blend.costPerKg, currency)} per kg, from the lots in stock`}
+      </Row>
       <Row name="Best before">
         {longDate(addMonths(today, blend.bestBeforeMonths))} if made today ({blend.bestBeforeMonths} months)
       </Row>

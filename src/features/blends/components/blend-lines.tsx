@@ -11,11 +11,18 @@ import type { Draft, DraftLine } from '../draft';
 const MOST_LINES = 12;
 const BOX = 'min-h-11 w-full border-0 border-b-2 border-ink bg-paper px-2';
 
-type Props = { readonly draft: Draft; readonly blend: Blend | null; readonly sized: boolean; readonly faults: Readonly<Record<string, string>>; readonly onChange: (lines: readonly DraftLine[]) => void };
+type Props = {
+  readonly draft: Draft;
+  readonly blend: Blend | null;
+  readonly sized: boolean;
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onChange: (lines: readonly DraftLine[]) => void;
+};
 
 /** The lines of a formula: the typed twin of the plank, with weights and volumes beside each other. */
 export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
-  const set = (index: number, change: Partial<DraftLine>): void => onChange(draft.lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
+  const set = (index: number, change: Partial<DraftLine>): void =>
+    onChange(draft.lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
   return (
     <div className="overflow-x-auto">
       <table className="w-full">
@@ -38,7 +45,12 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
             return (
               <tr key={line.key} className="border-hair border-b align-top">
                 <td className="py-1">
-                  <select aria-label={`Ingredient ${index + 1}`} className={BOX} value={line.ingredient} onChange={(event) => set(index, { ingredient: event.target.value })}>
+                  <select
+                    aria-label={`Ingredient ${index + 1}`}
+                    className={BOX}
+                    value={line.ingredient}
+                    onChange={(event) => set(index, { ingredient: event.target.value })}
+                  >
                     <option value="">Choose …</option>
                     {FAMILIES.map((family) => (
                       <optgroup key={family} label={FAMILY_WORDS[family]}>
@@ -50,16 +62,31 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                       </optgroup>
                     ))}
                   </select>
-                  {fault && (line.parts !== '' || line.ingredient !== '') ? <p className="text-sm font-semibold text-late">▲ {fault}</p> : null}
+                  {fault && (line.parts !== '' || line.ingredient !== '') ? (
+                    <p className="text-sm font-semibold text-late">▲ {fault}</p>
+                  ) : null}
                 </td>
                 <td className="py-1 pl-3">
-                  <input aria-label={`Parts of line ${index + 1}`} aria-invalid={fault ? true : undefined} className={`${BOX} reading text-right`} inputMode="decimal" value={line.parts} onChange={(event) => set(index, { parts: event.target.value })} />
+                  <input
+                    aria-label={`Parts of line ${index + 1}`}
+                    aria-invalid={fault ? true : undefined}
+                    className={`${BOX} reading text-right`}
+                    inputMode="decimal"
+                    value={line.parts}
+                    onChange={(event) => set(index, { parts: event.target.value })}
+                  />
                 </td>
                 <td className="reading py-3 pl-3 text-right">{made ? `${(made.massFraction * 100).toFixed(1)} %` : '–'}</td>
                 <td className="reading py-3 pl-3 text-right font-semibold">{made ? formatMass(made.massG) : '–'}</td>
                 <td className="reading py-3 pl-3 text-right text-soft">{made ? formatVolume(made.volumeMl) : '–'}</td>
                 <td className="py-1 text-right">
-                  <button type="button" aria-label={`Take line ${index + 1} out`} disabled={draft.lines.length <= 1} className="min-h-11 min-w-11 text-xl disabled:opacity-30" onClick={() => onChange(draft.lines.filter((_, i) => i !== index))}>
+                  <button
+                    type="button"
+                    aria-label={`Take line ${index + 1} out`}
+                    disabled={draft.lines.length <= 1}
+                    className="min-h-11 min-w-11 text-xl disabled:opacity-30"
+                    onClick={() => onChange(draft.lines.filter((_, i) => i !== index))}
+                  >
                     ×
                   </button>
                 </td>

@@ -12,7 +12,15 @@ function positionOf(e: number): number {
 }
 
 /** From runny to block, with this blend's mark at the shop's temperature. An estimate. */
-export function FeelScale({ waxEquivalent, ambientC, feel }: { readonly waxEquivalent: number; readonly ambientC: number; readonly feel: keyof typeof FEEL_WORDS }) {
+export function FeelScale({
+  waxEquivalent,
+  ambientC,
+  feel,
+}: {
+  readonly waxEquivalent: number;
+  readonly ambientC: number;
+  readonly feel: keyof typeof FEEL_WORDS;
+}) {
   const at = positionOf(waxEquivalentAt(waxEquivalent, ambientC));
   return (
     <figure>
@@ -23,16 +31,30 @@ export function FeelScale({ waxEquivalent, ambientC, feel }: { readonly waxEquiv
       <div className="relative mt-5 mb-1">
         <div className="flex h-4 border-ink border-2">
           {FEEL_BANDS.map((band, index) => (
-            <span key={band.feel} className="grow basis-0 border-ink border-r last:border-r-0" style={{ background: `color-mix(in oklab, var(--wax) ${10 + index * 13}%, var(--paper))` }} />
+            <span
+              key={band.feel}
+              className="grow basis-0 border-ink border-r last:border-r-0"
+              style={{ background: `color-mix(in oklab, var(--wax) ${10 + index * 13}%, var(--paper))` }}
+            />
           ))}
         </div>
-        <svg width="18" height="22" viewBox="0 0 18 22" className="-top-5 -translate-x-1/2 absolute" style={{ left: `${at * 100}%` }} aria-hidden="true">
+        <svg
+          width="18"
+          height="22"
+          viewBox="0 0 18 22"
+          className="-top-5 -translate-x-1/2 absolute"
+          style={{ left: `${at * 100}%` }}
+          aria-hidden="true"
+        >
           <path d="M1 0h16L9 16z" fill="var(--ink)" />
         </svg>
       </div>
       <div className="flex" aria-hidden="true">
         {FEEL_BANDS.map((band) => (
-          <span key={band.feel} className={`grow basis-0 text-center text-xs leading-4 ${band.feel === feel ? 'font-bold' : 'text-soft'}`}>
+          <span
+            key={band.feel}
+            className={`grow basis-0 text-center text-xs leading-4 ${band.feel === feel ? 'font-bold' : 'text-soft'}`}
+          >
             {FEEL_WORDS[band.feel]}
           </span>
         ))}

@@ -10,16 +10,21 @@ type Rung = { readonly name: string; readonly tempC: number; readonly tone: stri
 /** Words stand at their rung, pushed up where they would lie over the one below. */
 function spread(rungs: readonly Rung[], y: (tempC: number) => number): { readonly rung: Rung; readonly wordY: number }[] {
   let below = Number.POSITIVE_INFINITY;
-  return [...rungs].sort((a, b) => a.tempC - b.tempC).map((rung) => {
-    const wordY = Math.min(y(rung.tempC), below - GAP);
-    below = wordY;
-    return { rung, wordY };
-  });
+  return [...rungs]
+    .sort((a, b) => a.tempC - b.tempC)
+    .map((rung) => {
+      const wordY = Math.min(y(rung.tempC), below - GAP);
+      below = wordY;
+      return { rung, wordY };
+    });
 }
 
 /** Clear, pour, ceiling and flash as rungs of one ladder; with a pot's temperature beside it when there is one. */
 export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly potC?: number | null }) {
-  if (heat.heat === 'none') return <p className="border-late border-l-4 pl-3 font-semibold">Never heat this blend: it holds solvent, alcohol or resin.</p>;
+  if (heat.heat === 'none')
+    return (
+      <p className="border-late border-l-4 pl-3 font-semibold">Never heat this blend: it holds solvent, alcohol or resin.</p>
+    );
   if (heat.clearC === null || heat.pourC === null) return <p className="text-soft">No wax in it: nothing to melt.</p>;
   const rungs: Rung[] = [
     { name: 'clear', tempC: heat.clearC, tone: 'var(--wax)' },
@@ -35,11 +40,22 @@ export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly pot
         <h3>Heat: {HEAT_WORDS[heat.heat]}</h3>
         <span className="label">estimate, ±4 °C</span>
       </figcaption>
-      <svg viewBox={`0 0 230 ${HEIGHT + 30}`} className="mt-1 w-full max-w-72" role="img" aria-label={[...rungs.map((rung) => `${rung.name} ${rung.tempC.toFixed(0)} °C`), potC ? `pot ${potC.toFixed(0)} °C` : ''].filter(Boolean).join(', ')}>
+      <svg
+        viewBox={`0 0 230 ${HEIGHT + 30}`}
+        className="mt-1 w-full max-w-72"
+        role="img"
+        aria-label={[...rungs.map((rung) => `${rung.name} ${rung.tempC.toFixed(0)} °C`), potC ? `pot ${potC.toFixed(0)} °C` : '']
+          .filter(Boolean)
+          .join(', ')}
+      >
         <line x1={62} x2={62} y1={6} y2={HEIGHT + 24} stroke="var(--ink)" strokeWidth={3} />
         <line x1={102} x2={102} y1={6} y2={HEIGHT + 24} stroke="var(--ink)" strokeWidth={3} />
-        {ceiling === null ? null : <rect x={64} width={36} y={6} height={Math.max(0, y(ceiling) - 6)} fill="var(--late)" fillOpacity={0.22} />}
-        {ceiling !== null && heat.pourC < ceiling ? <rect x={64} width={36} y={y(ceiling)} height={y(heat.pourC) - y(ceiling)} fill="var(--fit)" fillOpacity={0.22} /> : null}
+        {ceiling === null ? null : (
+          <rect x={64} width={36} y={6} height={Math.max(0, y(ceiling) - 6)} fill="var(--late)" fillOpacity={0.22} />
+        )}
+        {ceiling !== null && heat.pourC < ceiling ? (
+          <rect x={64} width={36} y={y(ceiling)} height={y(heat.pourC) - y(ceiling)} fill="var(--fit)" fillOpacity={0.22} />
+        ) : null}
         {spread(rungs, y).map(({ rung, wordY }) => (
           <g key={rung.name}>
             <line x1={62} x2={102} y1={y(rung.tempC)} y2={y(rung.tempC)} stroke={rung.tone} strokeWidth={5} />

@@ -13,7 +13,14 @@ const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'jars', name: 'So many jars' },
 ];
 
-type Props = { readonly draft: Draft; readonly around: Around; readonly blend: Blend | null; readonly sized: boolean; readonly faults: Readonly<Record<string, string>>; readonly onChange: (change: Partial<Draft>) => void };
+type Props = {
+  readonly draft: Draft;
+  readonly around: Around;
+  readonly blend: Blend | null;
+  readonly sized: boolean;
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onChange: (change: Partial<Draft>) => void;
+};
 
 /** Sizes the pot from whatever is fixed. */
 export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props) {
@@ -24,16 +31,43 @@ export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props)
       </legend>
       <div className="mb-2 flex flex-wrap border-ink border-b-2">
         {MODES.map(({ id, name }) => (
-          <label key={id} className={`flex min-h-11 items-center px-3 has-focus-visible:outline-3 has-focus-visible:outline-wet ${draft.sizeBy === id ? 'bg-ink font-semibold text-bench' : 'text-soft'}`}>
-            <input type="radio" name="size-by" className="sr-only" checked={draft.sizeBy === id} onChange={() => onChange({ sizeBy: id })} />
+          <label
+            key={id}
+            className={`flex min-h-11 items-center px-3 has-focus-visible:outline-3 has-focus-visible:outline-wet ${draft.sizeBy === id ? 'bg-ink font-semibold text-bench' : 'text-soft'}`}
+          >
+            <input
+              type="radio"
+              name="size-by"
+              className="sr-only"
+              checked={draft.sizeBy === id}
+              onChange={() => onChange({ sizeBy: id })}
+            />
             {name}
           </label>
         ))}
       </div>
-      {draft.sizeBy === 'mass' ? <TextField label="Total weight" value={draft.mass} onChange={(event) => onChange({ mass: event.target.value })} hint="900 g, 2 lb" fault={faults.mass} /> : null}
-      {draft.sizeBy === 'volume' ? <TextField label="Total volume when cool" value={draft.volume} onChange={(event) => onChange({ volume: event.target.value })} hint="1 l, 32 fl oz" fault={faults.volume} /> : null}
+      {draft.sizeBy === 'mass' ? (
+        <TextField
+          label="Total weight"
+          value={draft.mass}
+          onChange={(event) => onChange({ mass: event.target.value })}
+          hint="900 g, 2 lb"
+          fault={faults.mass}
+        />
+      ) : null}
+      {draft.sizeBy === 'volume' ? (
+        <TextField
+          label="Total volume when cool"
+          value={draft.volume}
+          onChange={(event) => onChange({ volume: event.target.value })}
+          hint="1 l, 32 fl oz"
+          fault={faults.volume}
+        />
+      ) : null}
       {draft.sizeBy === 'jars' ? <JarSize draft={draft} around={around} faults={faults} onChange={onChange} /> : null}
-      {draft.sizeBy === 'from' ? <FromStock draft={draft} around={around} faults={faults} onChange={onChange} blend={sized ? blend : null} /> : null}
+      {draft.sizeBy === 'from' ? (
+        <FromStock draft={draft} around={around} faults={faults} onChange={onChange} blend={sized ? blend : null} />
+      ) : null}
     </fieldset>
   );
 }
@@ -43,7 +77,12 @@ type PartProps = Omit<Props, 'blend' | 'sized'>;
 function JarSize({ draft, around, faults, onChange }: PartProps) {
   return (
     <div className="grid grid-cols-[1fr_7rem] gap-4">
-      <SelectField label="Jar or tin" value={draft.jar.id} onChange={(event) => onChange({ jar: { ...draft.jar, id: Number(event.target.value) } })} fault={faults.jar}>
+      <SelectField
+        label="Jar or tin"
+        value={draft.jar.id}
+        onChange={(event) => onChange({ jar: { ...draft.jar, id: Number(event.target.value) } })}
+        fault={faults.jar}
+      >
         <option value={0}>Choose …</option>
         {around.jars.map((jar) => (
           <option key={jar.id} value={jar.id}>
@@ -51,7 +90,13 @@ function JarSize({ draft, around, faults, onChange }: PartProps) {
           </option>
         ))}
       </SelectField>
-      <TextField label="How many" inputMode="numeric" value={draft.jar.count} onChange={(event) => onChange({ jar: { ...draft.jar, count: event.target.value } })} fault={faults['jar.count']} />
+      <TextField
+        label="How many"
+        inputMode="numeric"
+        value={draft.jar.count}
+        onChange={(event) => onChange({ jar: { ...draft.jar, count: event.target.value } })}
+        fault={faults['jar.count']}
+      />
     </div>
   );
 }
@@ -65,7 +110,15 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
           if (!ingredient) return [];
           const have = around.stock[id] ?? 0;
           return [
-            <TextField key={id} label={ingredient.name} value={draft.from[id] ?? ''} placeholder={have > 0 ? formatMass(have) : ''} hint={have > 0 ? 'as in the stores, unless typed' : 'none in the stores'} fault={faults[`from.${id}`] ?? faults[`make.from.${id}`]} onChange={(event) => onChange({ from: { ...draft.from, [id]: event.target.value } })} />,
+            <TextField
+              key={id}
+              label={ingredient.name}
+              value={draft.from[id] ?? ''}
+              placeholder={have > 0 ? formatMass(have) : ''}
+              hint={have > 0 ? 'as in the stores, unless typed' : 'none in the stores'}
+              fault={faults[`from.${id}`] ?? faults[`make.from.${id}`]}
+              onChange={(event) => onChange({ from: { ...draft.from, [id]: event.target.value } })}
+            />,
           ];
         })}
       </div>

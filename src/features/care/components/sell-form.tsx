@@ -8,14 +8,35 @@ import { useSave } from '../../shop/use-save';
 import { sell } from '../actions';
 
 /** Sells some of a released batch: who, how it will be used and washed; each piece gets a slip of its own. */
-export function SellForm({ batchId, unsold, currency, today }: { readonly batchId: number; readonly unsold: number; readonly currency: string; readonly today: string }) {
-  const [sale, setSale] = useState({ pieces: '1', price: '', buyer: '', soldOn: today, use: 'weekly', wash: 'hand', upkeep: 're-oils' });
+export function SellForm({
+  batchId,
+  unsold,
+  currency,
+  today,
+}: {
+  readonly batchId: number;
+  readonly unsold: number;
+  readonly currency: string;
+  readonly today: string;
+}) {
+  const [sale, setSale] = useState({
+    pieces: '1',
+    price: '',
+    buyer: '',
+    soldOn: today,
+    use: 'weekly',
+    wash: 'hand',
+    upkeep: 're-oils',
+  });
   const [codes, setCodes] = useState<readonly string[]>([]);
   const { busy, faults, rest, run } = useSave<{ readonly codes: readonly string[] }>();
-  const set = (field: keyof typeof sale) => (event: { readonly target: { readonly value: string } }) => setSale({ ...sale, [field]: event.target.value });
+  const set = (field: keyof typeof sale) => (event: { readonly target: { readonly value: string } }) =>
+    setSale({ ...sale, [field]: event.target.value });
   return (
     <section>
-      <h2 className="mb-1">Sell: {unsold === 0 ? 'all are sold' : `${unsold} ${unsold === 1 ? 'piece is' : 'pieces are'} left`}</h2>
+      <h2 className="mb-1">
+        Sell: {unsold === 0 ? 'all are sold' : `${unsold} ${unsold === 1 ? 'piece is' : 'pieces are'} left`}
+      </h2>
       {codes.length > 0 ? (
         <p role="status" className="mb-3 border-fit border-l-4 pl-3">
           Sold. The slips:{' '}
@@ -31,15 +52,29 @@ export function SellForm({ batchId, unsold, currency, today }: { readonly batchI
           className="flex flex-col gap-1"
           onSubmit={(event) => {
             event.preventDefault();
-            void run(() => sell({ ...sale, batchId }), ({ codes: made }) => setCodes(made));
+            void run(
+              () => sell({ ...sale, batchId }),
+              ({ codes: made }) => setCodes(made),
+            );
           }}
         >
           <div className="grid grid-cols-3 gap-4">
             <TextField label="Pieces" inputMode="numeric" value={sale.pieces} onChange={set('pieces')} fault={faults.pieces} />
-            <TextField label={`Price each (${currency})`} inputMode="decimal" value={sale.price} onChange={set('price')} fault={faults.price} />
+            <TextField
+              label={`Price each (${currency})`}
+              inputMode="decimal"
+              value={sale.price}
+              onChange={set('price')}
+              fault={faults.price}
+            />
             <TextField label="Sold on" type="date" value={sale.soldOn} onChange={set('soldOn')} fault={faults.soldOn} />
           </div>
-          <TextField label="Buyer (may stay empty)" value={sale.buyer} onChange={set('buyer')} hint="kept as little as possible; never on the slip’s code" />
+          <TextField
+            label="Buyer (may stay empty)"
+            value={sale.buyer}
+            onChange={set('buyer')}
+            hint="kept as little as possible; never on the slip’s code"
+          />
           <div className="grid grid-cols-3 gap-4">
             <SelectField label="Used" value={sale.use} onChange={set('use')}>
               <option value="daily">daily</option>

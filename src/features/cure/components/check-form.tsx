@@ -16,11 +16,19 @@ export function CheckForm({ batchId }: { readonly batchId: number }) {
   return (
     <section>
       <h2 className="mb-1">Check it now</h2>
-      <TextField label="Seen, before you choose (may stay empty)" value={note} onChange={(event) => setNote(event.target.value)} />
+      <TextField
+        label="Seen, before you choose (may stay empty)"
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+      />
       <ul>
         {CHECK_KINDS.map((kind) => {
           const { name, how, pass, fail } = CHECK_WORDS[kind];
-          const say = (passed: boolean): void => void run(() => saveCheck({ clientId: freshId(), batchId, kind, pass: passed, note }), () => setNote(''));
+          const say = (passed: boolean): void =>
+            void run(
+              () => saveCheck({ clientId: freshId(), batchId, kind, pass: passed, note }),
+              () => setNote(''),
+            );
           return (
             <li key={kind} className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-2 border-hair border-t py-1.5">
               <span>

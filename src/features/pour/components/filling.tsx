@@ -8,8 +8,22 @@ import { Faults, TextField } from '@/ui/field';
 import { useSave } from '../../shop/use-save';
 import { filled } from '../actions';
 
-type Jar = { readonly id: number; readonly name: string; readonly capacityMl: number; readonly fillFraction: number; readonly have: number };
-type Props = { readonly pourId: number; readonly version: number; readonly massG: number; readonly densityGPerMl: number; readonly pourC: number | null; readonly waxFraction: number; readonly jars: readonly Jar[] };
+type Jar = {
+  readonly id: number;
+  readonly name: string;
+  readonly capacityMl: number;
+  readonly fillFraction: number;
+  readonly have: number;
+};
+type Props = {
+  readonly pourId: number;
+  readonly version: number;
+  readonly massG: number;
+  readonly densityGPerMl: number;
+  readonly pourC: number | null;
+  readonly waxFraction: number;
+  readonly jars: readonly Jar[];
+};
 
 const massOr = (text: string, fallback: number): number => {
   const parsed = parseMass(text);
@@ -20,8 +34,20 @@ const massOr = (text: string, fallback: number): number => {
 export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFraction, jars }: Props) {
   const [residue, setResidue] = useState('4 g');
   const residueG = massOr(residue, 0);
-  const sizes = jars.filter((jar) => jar.have > 0).map((jar) => ({ id: String(jar.id), capacityMl: jar.capacityMl, fill: jar.fillFraction, have: Math.min(jar.have, 200) }));
-  const best = sizes.length > 0 ? fill({ massG, lossG: Math.min(residueG, massG * 0.99), densityGPerMl, sizes, waxFraction, ...(pourC === null ? {} : { pourC }) }) : null;
+  const sizes = jars
+    .filter((jar) => jar.have > 0)
+    .map((jar) => ({ id: String(jar.id), capacityMl: jar.capacityMl, fill: jar.fillFraction, have: Math.min(jar.have, 200) }));
+  const best =
+    sizes.length > 0
+      ? fill({
+          massG,
+          lossG: Math.min(residueG, massG * 0.99),
+          densityGPerMl,
+          sizes,
+          waxFraction,
+          ...(pourC === null ? {} : { pourC }),
+        })
+      : null;
   const proposed = best?.ok ? best.value : null;
   const [counts, setCounts] = useState<Readonly<Record<number, string>>>({});
   const [nets, setNets] = useState<Readonly<Record<number, string>>>({});
@@ -31,12 +57,20 @@ export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFract
   const filledG = jars.reduce((sum, jar) => sum + Number(countOf(jar) || 0) * massOr(netOf(jar), 0), 0);
   const leftG = massG - residueG - filledG;
   const save = (): void => {
-    void run(() => filled({ pourId, version, residue, jars: jars.map((jar) => ({ containerId: jar.id, count: countOf(jar), net: netOf(jar) })) }));
+    void run(() =>
+      filled({
+        pourId,
+        version,
+        residue,
+        jars: jars.map((jar) => ({ containerId: jar.id, count: countOf(jar), net: netOf(jar) })),
+      }),
+    );
   };
   return (
     <section>
       <p className="text-lg">
-        <strong className="reading text-3xl">{formatMass(massG)}</strong> in the pot. Below the brim, in one go; what is left over goes in the shop jar.
+        <strong className="reading text-3xl">{formatMass(massG)}</strong> in the pot. Below the brim, in one go; what is left over
+        goes in the shop jar.
       </p>
       <table className="mt-3 w-full max-w-3xl">
         <thead>
@@ -59,22 +93,52 @@ export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFract
                 </th>
                 <td className="reading py-3">{jar.have}</td>
                 <td className="pr-4">
-                  <TextField label="" aria-label={`${jar.name}: how many filled`} inputMode="numeric" value={countOf(jar)} onChange={(event) => setCounts({ ...counts, [jar.id]: event.target.value })} fault={faults[`jars.${i}.count`]} />
+                  <TextField
+                    label=""
+                    aria-label={`${jar.name}: how many filled`}
+                    inputMode="numeric"
+                    value={countOf(jar)}
+                    onChange={(event) => setCounts({ ...counts, [jar.id]: event.target.value })}
+                    fault={faults[`jars.${i}.count`]}
+                  />
                 </td>
                 <td className="pr-4">
-                  <TextField label="" aria-label={`${jar.name}: net mass`} inputMode="decimal" value={netOf(jar)} onChange={(event) => setNets({ ...nets, [jar.id]: event.target.value })} fault={faults[`jars.${i}.net`]} hint="g" />
+                  <TextField
+                    label=""
+                    aria-label={`${jar.name}: net mass`}
+                    inputMode="decimal"
+                    value={netOf(jar)}
+                    onChange={(event) => setNets({ ...nets, [jar.id]: event.target.value })}
+                    fault={faults[`jars.${i}.net`]}
+                    hint="g"
+                  />
                 </td>
-                <td className={`reading py-3 ${high ? 'font-semibold text-late' : 'text-soft'}`}>{brim === undefined ? '–' : `${high ? '▲ ' : ''}${(brim * 100).toFixed(0)} % of the brim${high ? ': fill in two goes' : ''}`}</td>
+                <td className={`reading py-3 ${high ? 'font-semibold text-late' : 'text-soft'}`}>
+                  {brim === undefined
+                    ? '–'
+                    : `${high ? '▲ ' : ''}${(brim * 100).toFixed(0)} % of the brim${high ? ': fill in two goes' : ''}`}
+                </td>
               </tr>
             );
           })}
         </tbody>
       </table>
-      {jars.length === 0 ? <p className="my-3">No jars are in the stores. Enter a size under Stores, or keep the whole pot as the shop jar.</p> : null}
+      {jars.length === 0 ? (
+        <p className="my-3">No jars are in the stores. Enter a size under Stores, or keep the whole pot as the shop jar.</p>
+      ) : null}
       <div className="mt-3 flex flex-wrap items-start gap-8">
-        <TextField className="w-44" label="Stays in the pot" value={residue} onChange={(event) => setResidue(event.target.value)} fault={faults.residue} hint="lost, not in any jar" />
+        <TextField
+          className="w-44"
+          label="Stays in the pot"
+          value={residue}
+          onChange={(event) => setResidue(event.target.value)}
+          fault={faults.residue}
+          hint="lost, not in any jar"
+        />
         <p className={`pt-6 text-lg ${leftG < -0.05 ? 'font-semibold text-late' : ''}`} role="status">
-          {leftG < -0.05 ? `▲ ${formatMass(-leftG)} more than there is` : `${formatMass(Math.max(0, leftG))} left for the shop jar`}
+          {leftG < -0.05
+            ? `▲ ${formatMass(-leftG)} more than there is`
+            : `${formatMass(Math.max(0, leftG))} left for the shop jar`}
         </p>
       </div>
       <Faults of={rest(['residue', ...jars.flatMap((_, i) => [`jars.${i}.count`, `jars.${i}.net`])])} />

@@ -11,7 +11,12 @@ import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
 import { offTheHeat, readPot } from '../actions';
 
-type Props = { readonly pourId: number; readonly version: number; readonly heat: Ladder; readonly temperatures: readonly { readonly at: number; readonly tempC: number }[] };
+type Props = {
+  readonly pourId: number;
+  readonly version: number;
+  readonly heat: Ladder;
+  readonly temperatures: readonly { readonly at: number; readonly tempC: number }[];
+};
 
 /** Within this of the ceiling the screen warns. */
 const NEAR_CEILING_K = 5;
@@ -19,9 +24,12 @@ const NEAR_CEILING_K = 5;
 /** What the pot's temperature means for this blend. */
 function say(tempC: number | null, { clearC, pourC, holdMaxC }: Ladder): { readonly text: string; readonly bad: boolean } {
   if (tempC === null) return { text: 'Set the vessel in the water bath and type what the thermometer shows.', bad: false };
-  if (holdMaxC !== null && tempC > holdMaxC) return { text: 'Past the ceiling: off the heat now. If it has browned or lost its scent, keep it as tool wax.', bad: true };
-  if (holdMaxC !== null && tempC > holdMaxC - NEAR_CEILING_K) return { text: 'Close to the ceiling: turn the heat down.', bad: true };
-  if (clearC !== null && tempC < clearC) return { text: 'Not clear yet. Stir now and then; no rolling boil, water below the rim.', bad: false };
+  if (holdMaxC !== null && tempC > holdMaxC)
+    return { text: 'Past the ceiling: off the heat now. If it has browned or lost its scent, keep it as tool wax.', bad: true };
+  if (holdMaxC !== null && tempC > holdMaxC - NEAR_CEILING_K)
+    return { text: 'Close to the ceiling: turn the heat down.', bad: true };
+  if (clearC !== null && tempC < clearC)
+    return { text: 'Not clear yet. Stir now and then; no rolling boil, water below the rim.', bad: false };
   if (pourC !== null && tempC < pourC) return { text: 'Clear soon. Pour as soon as it is clear and a little above.', bad: false };
   return { text: 'Hot enough to pour: take it off, fill at once.', bad: false };
 }
@@ -48,10 +56,22 @@ export function Melting({ pourId, version, heat, temperatures }: Props) {
           className="mt-4 flex items-start gap-4"
           onSubmit={(event) => {
             event.preventDefault();
-            void run(() => readPot({ clientId: freshId(), pourId, temp }), () => setTemp(''));
+            void run(
+              () => readPot({ clientId: freshId(), pourId, temp }),
+              () => setTemp(''),
+            );
           }}
         >
-          <TextField className="w-56" label="The thermometer says" value={temp} onChange={(event) => setTemp(event.target.value)} inputMode="decimal" hint="68, 150F" echo={typed.ok ? formatTemperature(typed.value) : null} fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.temp} />
+          <TextField
+            className="w-56"
+            label="The thermometer says"
+            value={temp}
+            onChange={(event) => setTemp(event.target.value)}
+            inputMode="decimal"
+            hint="68, 150F"
+            echo={typed.ok ? formatTemperature(typed.value) : null}
+            fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.temp}
+          />
           <Button look="plain" big type="submit" className="mt-5" disabled={busy || temp === ''}>
             Read
           </Button>

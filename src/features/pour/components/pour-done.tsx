@@ -37,7 +37,10 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
             ))}
           </tbody>
         </table>
-        <p className="reading mt-2 text-soft">Asked for: {pot.revision.lines.map((line) => `${((line.parts / parts) * 100).toFixed(1)} %`).join(' : ')} by {pot.revision.basis === 'mass' ? 'weight' : 'volume'}.</p>
+        <p className="reading mt-2 text-soft">
+          Asked for: {pot.revision.lines.map((line) => `${((line.parts / parts) * 100).toFixed(1)} %`).join(' : ')} by{' '}
+          {pot.revision.basis === 'mass' ? 'weight' : 'volume'}.
+        </p>
       </section>
       <section>
         <h2 className="mb-2">What came of it</h2>
@@ -45,7 +48,9 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
           <dt className="text-soft">Made</dt>
           <dd className="reading font-semibold">{formatMass(lot.receivedG)}</dd>
           <dt className="text-soft">Filled</dt>
-          <dd className="reading font-semibold">{pot.fills.map((fill) => `${fill.count} × ${fill.container} at ${formatMass(fill.netG)} net`).join(', ') || 'no jars'}</dd>
+          <dd className="reading font-semibold">
+            {pot.fills.map((fill) => `${fill.count} × ${fill.container} at ${formatMass(fill.netG)} net`).join(', ') || 'no jars'}
+          </dd>
           <dt className="text-soft">Yield in jars</dt>
           <dd className="reading font-semibold">{((filledG / lot.receivedG) * 100).toFixed(0)} %</dd>
           <dt className="text-soft">Shop jar</dt>

@@ -16,9 +16,20 @@ import { allIn, giveUp, growPot, weigh } from '../actions';
 type Line = { readonly ingredient: string; readonly parts: number };
 type LotChoice = { readonly id: number; readonly number: string; readonly leftG: number; readonly bestBefore: string | null };
 type Props = {
-  readonly pot: { readonly id: number; readonly version: number; readonly targetG: number; readonly basis: 'mass' | 'volume'; readonly lines: readonly Line[] };
+  readonly pot: {
+    readonly id: number;
+    readonly version: number;
+    readonly targetG: number;
+    readonly basis: 'mass' | 'volume';
+    readonly lines: readonly Line[];
+  };
   readonly poured: Readonly<Record<string, number>>;
-  readonly last: { readonly clientId: string; readonly ingredientId: string; readonly lotId: number; readonly readingG: number } | null;
+  readonly last: {
+    readonly clientId: string;
+    readonly ingredientId: string;
+    readonly lotId: number;
+    readonly readingG: number;
+  } | null;
   readonly struck: readonly number[];
   readonly lots: Readonly<Record<string, readonly LotChoice[]>>;
 };
@@ -40,7 +51,11 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
   const { next, over, lines } = state.value;
   const entering = correcting && last ? last.ingredientId : next?.ingredient;
   const choices = entering ? (lots[entering] ?? []) : [];
-  const lotId = entering ? (correcting && last ? last.lotId : (chosen[entering] ?? choices.find((lot) => lot.leftG >= (next?.toGoG ?? 0))?.id ?? choices[0]?.id ?? 0)) : 0;
+  const lotId = entering
+    ? correcting && last
+      ? last.lotId
+      : (chosen[entering] ?? choices.find((lot) => lot.leftG >= (next?.toGoG ?? 0))?.id ?? choices[0]?.id ?? 0)
+    : 0;
   const typed = parseMass(reading);
   const live = said && reading !== '' && next && !correcting ? next.stopAtG - said.grams : (next?.toGoG ?? 0);
   const type = (text: string): void => {
@@ -50,10 +65,21 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
   };
   const submit = (): void => {
     if (!entering) return;
-    void run(() => weigh({ clientId: freshId(), pourId: pot.id, ingredientId: entering, lotId, reading, corrects: correcting ? (last?.clientId ?? null) : null }), () => {
-      setReading('');
-      setCorrecting(false);
-    });
+    void run(
+      () =>
+        weigh({
+          clientId: freshId(),
+          pourId: pot.id,
+          ingredientId: entering,
+          lotId,
+          reading,
+          corrects: correcting ? (last?.clientId ?? null) : null,
+        }),
+      () => {
+        setReading('');
+        setCorrecting(false);
+      },
+    );
   };
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
@@ -64,7 +90,13 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
               ▲ {grams(over.overG)} g too much {nameOf(over.ingredient).toLowerCase()}
             </p>
             <p>Rescaling keeps the ratio: the pot grows, and each other ingredient’s mark moves up with it.</p>
-            <Button look="late" big className="mt-2" disabled={busy} onClick={() => void run(() => growPot({ pourId: pot.id, version: pot.version }))}>
+            <Button
+              look="late"
+              big
+              className="mt-2"
+              disabled={busy}
+              onClick={() => void run(() => growPot({ pourId: pot.id, version: pot.version }))}
+            >
               Rescale the pot
             </Button>
           </div>
@@ -82,7 +114,10 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
             </p>
             {next && !correcting ? (
               <>
-                <p className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${live < -0.5 ? 'text-late' : ''}`} aria-live="polite">
+                <p
+                  className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${live < -0.5 ? 'text-late' : ''}`}
+                  aria-live="polite"
+                >
                   {live < -0.05 ? `+${grams(-live)}` : grams(Math.max(0, live))}
                   <span className="ml-3 text-[0.25em] font-normal text-soft">{live < -0.05 ? 'g over' : 'g still to go'}</span>
                 </p>
@@ -96,8 +131,23 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
                 submit();
               }}
             >
-              <TextField label="The scale says" value={reading} onChange={(event) => type(event.target.value)} inputMode="decimal" hint="the whole reading, after tare" echo={typed.ok ? formatMass(typed.value) : null} fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading} />
-              <SelectField label="From lot" value={lotId} disabled={correcting} onChange={(event) => setChosen({ ...chosen, [entering]: Number(event.target.value) })} fault={faults.lotId} hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}>
+              <TextField
+                label="The scale says"
+                value={reading}
+                onChange={(event) => type(event.target.value)}
+                inputMode="decimal"
+                hint="the whole reading, after tare"
+                echo={typed.ok ? formatMass(typed.value) : null}
+                fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
+              />
+              <SelectField
+                label="From lot"
+                value={lotId}
+                disabled={correcting}
+                onChange={(event) => setChosen({ ...chosen, [entering]: Number(event.target.value) })}
+                fault={faults.lotId}
+                hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}
+              >
                 {choices.length === 0 ? <option value={0}>–</option> : null}
                 {choices.map((lot) => (
                   <option key={lot.id} value={lot.id}>
@@ -116,7 +166,12 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
         <Faults of={rest(['reading', 'lotId'])} />
         <div className="mt-2 flex flex-wrap gap-3">
           {!next ? (
-            <Button look="hand" big disabled={busy} onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}>
+            <Button
+              look="hand"
+              big
+              disabled={busy}
+              onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}
+            >
               All in
             </Button>
           ) : null}
@@ -129,7 +184,16 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
             Give this pot up
           </Button>
         </div>
-        {struck.length > 0 ? <p className="reading text-soft">Struck through: {struck.map((value) => <s key={value} className="mr-2">{grams(value)} g</s>)}</p> : null}
+        {struck.length > 0 ? (
+          <p className="reading text-soft">
+            Struck through:{' '}
+            {struck.map((value) => (
+              <s key={value} className="mr-2">
+                {grams(value)} g
+              </s>
+            ))}
+          </p>
+        ) : null}
       </section>
       <section aria-label="Marks">
         <h2 className="mb-2">The pot, {formatMass(pot.targetG)}</h2>
@@ -142,12 +206,19 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
                 <span className="reading">
                   <strong>{grams(line.pouredG)}</strong> of {grams(line.targetG)} g
                 </span>
-                <span className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}>{line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}</span>
+                <span
+                  className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
+                >
+                  {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
+                </span>
               </div>
             </li>
           ))}
         </ol>
-        <p className="mt-3 text-sm text-soft">Small pieces of wax melt faster. Tare with the empty pot on the scale, then type what it shows; nothing is taken off or added in your head.</p>
+        <p className="mt-3 text-sm text-soft">
+          Small pieces of wax melt faster. Tare with the empty pot on the scale, then type what it shows; nothing is taken off or
+          added in your head.
+        </p>
       </section>
     </div>
   );

@@ -9,18 +9,30 @@ import { useSave } from '../../shop/use-save';
 import { decide } from '../actions';
 
 /** Every gate with its evidence; unmet ones may be signed for where that is allowed, with a reason that stands on the record. */
-export function Decide({ batchId, gates, evidence }: { readonly batchId: number; readonly gates: readonly Gate[]; readonly evidence: Readonly<Record<GateId, string>> }) {
+export function Decide({
+  batchId,
+  gates,
+  evidence,
+}: {
+  readonly batchId: number;
+  readonly gates: readonly Gate[];
+  readonly evidence: Readonly<Record<GateId, string>>;
+}) {
   const [signed, setSigned] = useState<readonly GateId[]>([]);
   const [reason, setReason] = useState('');
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
   const unmet = gates.filter((gate) => !gate.met);
   const open = unmet.filter((gate) => !(gate.mayOverride && signed.includes(gate.id)));
-  const say = (outcome: 'released' | 'refused'): void => void run(() => decide({ batchId, outcome, reason, signed: outcome === 'released' ? signed : [] }));
+  const say = (outcome: 'released' | 'refused'): void =>
+    void run(() => decide({ batchId, outcome, reason, signed: outcome === 'released' ? signed : [] }));
   return (
     <section>
       <ol className="border-ink border-b">
         {gates.map((gate) => (
-          <li key={gate.id} className="grid items-center gap-x-4 border-rule border-t py-2 bench:grid-cols-[1.6rem_minmax(0,1fr)_minmax(0,1.4fr)]">
+          <li
+            key={gate.id}
+            className="grid items-center gap-x-4 border-rule border-t py-2 bench:grid-cols-[1.6rem_minmax(0,1fr)_minmax(0,1.4fr)]"
+          >
             <span aria-hidden="true" className={`text-xl ${gate.met ? 'text-fit' : 'text-late'}`}>
               {gate.met ? '●' : '○'}
             </span>
@@ -33,7 +45,15 @@ export function Decide({ batchId, gates, evidence }: { readonly batchId: number;
               {gate.met ? null : <span className="block font-semibold text-late">{GATE_WORDS[gate.id].unmet}</span>}
               {!gate.met && gate.mayOverride ? (
                 <label className="flex min-h-11 items-center gap-2">
-                  <input type="checkbox" className="h-5 w-5 accent-ink" checked={signed.includes(gate.id)} onChange={(event) => setSigned(event.target.checked ? [...signed, gate.id] : signed.filter((one) => one !== gate.id))} />I sign for it all the same
+                  <input
+                    type="checkbox"
+                    className="h-5 w-5 accent-ink"
+                    checked={signed.includes(gate.id)}
+                    onChange={(event) =>
+                      setSigned(event.target.checked ? [...signed, gate.id] : signed.filter((one) => one !== gate.id))
+                    }
+                  />
+                  I sign for it all the same
                 </label>
               ) : null}
             </span>
@@ -41,7 +61,12 @@ export function Decide({ batchId, gates, evidence }: { readonly batchId: number;
         ))}
       </ol>
       <div className="mt-4 max-w-xl">
-        <TextField label={unmet.length > 0 ? 'Reason, for the record' : 'Reason, needed only to refuse'} value={reason} onChange={(event) => setReason(event.target.value)} fault={faults.reason} />
+        <TextField
+          label={unmet.length > 0 ? 'Reason, for the record' : 'Reason, needed only to refuse'}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          fault={faults.reason}
+        />
         <Faults of={rest(['reason'])} />
         <div className="mt-2 flex gap-3">
           <Button look="main" big disabled={busy || open.length > 0} onClick={() => say('released')}>
@@ -51,7 +76,11 @@ export function Decide({ batchId, gates, evidence }: { readonly batchId: number;
             Refuse
           </Button>
         </div>
-        {open.length > 0 ? <p className="mt-2 text-soft">Before release: {open.map((gate) => GATE_WORDS[gate.id].name.toLowerCase()).join('; ')}.</p> : null}
+        {open.length > 0 ? (
+          <p className="mt-2 text-soft">
+            Before release: {open.map((gate) => GATE_WORDS[gate.id].name.toLowerCase()).join('; ')}.
+          </p>
+        ) : null}
       </div>
     </section>
   );

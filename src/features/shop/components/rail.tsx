@@ -28,9 +28,17 @@ const KEYS = [
   ['F1', 'this list'],
 ] as const;
 
-const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && target.closest('input, textarea, select, [role="dialog"]') !== null;
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('input, textarea, select, [role="dialog"]') !== null;
 
-type Props = { readonly counts: Counts; readonly people: readonly Person[]; readonly person: number | null; readonly isDim: boolean; readonly shop: string; readonly next: string | null };
+type Props = {
+  readonly counts: Counts;
+  readonly people: readonly Person[];
+  readonly person: number | null;
+  readonly isDim: boolean;
+  readonly shop: string;
+  readonly next: string | null;
+};
 
 /** The rail of stations down the left edge, along the bottom when narrow, with who is at this device beneath. */
 export function Rail({ counts, people, person, isDim, shop, next }: Props) {
@@ -53,11 +61,21 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
     return () => window.removeEventListener('keydown', press);
   }, [router, next]);
 
-  const isHere = (href: string): boolean => (href === '/' ? path === '/' : path.startsWith(href) || (href === '/blends' && path.startsWith('/pour')) || (href === '/cure' && path.startsWith('/release')) || (href === '/care' && path.startsWith('/slip')));
+  const isHere = (href: string): boolean =>
+    href === '/'
+      ? path === '/'
+      : path.startsWith(href) ||
+        (href === '/blends' && path.startsWith('/pour')) ||
+        (href === '/cure' && path.startsWith('/release')) ||
+        (href === '/care' && path.startsWith('/slip'));
   return (
     <header className="no-print fixed inset-x-0 bottom-0 z-30 flex border-ink border-t-2 bg-bench bench:sticky bench:top-0 bench:h-screen bench:w-24 bench:shrink-0 bench:flex-col bench:border-t-0 bench:border-r-2">
       <p className="hidden px-2 pt-3 pb-2 bench:block">
-        <Link href="/shop" className="block text-[1.05rem] font-[680] leading-5 no-underline hover:underline" style={{ fontStretch: '118%' }}>
+        <Link
+          href="/shop"
+          className="block text-[1.05rem] font-[680] leading-5 no-underline hover:underline"
+          style={{ fontStretch: '118%' }}
+        >
           Rendle
           <span className="mt-1 block text-xs font-normal leading-4 text-soft" style={{ fontStretch: '90%' }}>
             {shop}
@@ -68,7 +86,11 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
         <ul className="flex bench:flex-col">
           {STATIONS.map(({ id, name, href, icon: Icon, waits }) => (
             <li key={id} className="grow">
-              <Link href={href} aria-current={isHere(href) ? 'page' : undefined} className={`flex min-h-14 flex-col items-start justify-center gap-0.5 border-ink px-2 text-sm no-underline bench:border-l-4 ${isHere(href) ? 'bg-paper font-semibold bench:border-ink' : 'text-soft hover:text-ink bench:border-transparent'}`}>
+              <Link
+                href={href}
+                aria-current={isHere(href) ? 'page' : undefined}
+                className={`flex min-h-14 flex-col items-start justify-center gap-0.5 border-ink px-2 text-sm no-underline bench:border-l-4 ${isHere(href) ? 'bg-paper font-semibold bench:border-ink' : 'text-soft hover:text-ink bench:border-transparent'}`}
+              >
                 <span className="flex w-full items-center justify-between">
                   <Icon size={19} strokeWidth={1.75} aria-hidden="true" />
                   {counts[id] > 0 ? (
@@ -89,7 +111,15 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
           <legend className="label">{person ? 'At this device' : 'Who is here?'}</legend>
           <div className="flex flex-wrap gap-1">
             {people.map((one) => (
-              <button type="button" key={one.id} title={one.name} aria-pressed={one.id === person} aria-label={one.name} onClick={() => void choosePerson(one.id)} className={`min-h-11 min-w-9 grow border-2 border-ink px-1 text-sm font-semibold ${one.id === person ? 'bg-ink text-bench' : person ? 'hover:bg-hair' : 'bg-glow'}`}>
+              <button
+                type="button"
+                key={one.id}
+                title={one.name}
+                aria-pressed={one.id === person}
+                aria-label={one.name}
+                onClick={() => void choosePerson(one.id)}
+                className={`min-h-11 min-w-9 grow border-2 border-ink px-1 text-sm font-semibold ${one.id === person ? 'bg-ink text-bench' : person ? 'hover:bg-hair' : 'bg-glow'}`}
+              >
                 {one.initials}
               </button>
             ))}
@@ -98,7 +128,11 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
         <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => setKeys(true)}>
           Keys
         </button>
-        <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => void dim(!isDim)}>
+        <button
+          type="button"
+          className="min-h-11 text-left text-sm underline underline-offset-4"
+          onClick={() => void dim(!isDim)}
+        >
           {isDim ? 'Daylight' : 'Dim'}
         </button>
       </div>

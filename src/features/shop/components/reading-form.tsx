@@ -9,7 +9,13 @@ import { saveReading } from '../actions';
 import { useSave } from '../use-save';
 
 /** A room reading, typed. */
-export function ReadingForm({ places, at }: { readonly places: readonly { readonly id: number; readonly name: string }[]; readonly at: number }) {
+export function ReadingForm({
+  places,
+  at,
+}: {
+  readonly places: readonly { readonly id: number; readonly name: string }[];
+  readonly at: number;
+}) {
   const [placeId, setPlaceId] = useState(at);
   const [temp, setTemp] = useState('');
   const [rh, setRh] = useState('');
@@ -19,10 +25,13 @@ export function ReadingForm({ places, at }: { readonly places: readonly { readon
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        void run(() => saveReading({ clientId: freshId(), placeId, temp, rh }), () => {
-          setTemp('');
-          setRh('');
-        });
+        void run(
+          () => saveReading({ clientId: freshId(), placeId, temp, rh }),
+          () => {
+            setTemp('');
+            setRh('');
+          },
+        );
       }}
     >
       <h2 className="mb-1">Read the room</h2>
@@ -34,8 +43,22 @@ export function ReadingForm({ places, at }: { readonly places: readonly { readon
             </option>
           ))}
         </SelectField>
-        <TextField label="Temperature" value={temp} onChange={(event) => setTemp(event.target.value)} hint="18.5, 65F" echo={readTemp.ok ? formatTemperature(readTemp.value) : null} fault={faults.temp} />
-        <TextField label="Humidity" value={rh} onChange={(event) => setRh(event.target.value)} hint="55 %" echo={readRh.ok ? `${Math.round(readRh.value * 100)} %` : null} fault={faults.rh} />
+        <TextField
+          label="Temperature"
+          value={temp}
+          onChange={(event) => setTemp(event.target.value)}
+          hint="18.5, 65F"
+          echo={readTemp.ok ? formatTemperature(readTemp.value) : null}
+          fault={faults.temp}
+        />
+        <TextField
+          label="Humidity"
+          value={rh}
+          onChange={(event) => setRh(event.target.value)}
+          hint="55 %"
+          echo={readRh.ok ? `${Math.round(readRh.value * 100)} %` : null}
+          fault={faults.rh}
+        />
         <Button type="submit" className="mt-5" disabled={busy}>
           Read
         </Button>

@@ -23,9 +23,22 @@ type Read = { readonly echo: string | null; readonly fault: string; readonly ask
 function readAmount(amount: string, ingredientId: string, ounce: OunceMeaning | null): Read {
   const ingredient = findIngredient(ingredientId);
   if (!ingredient || amount.trim() === '') return { echo: null, fault: '', asks: false };
-  const parsed = parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }, ounce ?? undefined);
-  if (parsed.ok) return { echo: `${formatMass(parsed.value.massG)} (${formatVolume(parsed.value.massG / ingredient.densityGPerMl)})`, fault: '', asks: false };
-  return { echo: null, fault: parsed.issues.map(sayIssue).join(' '), asks: parsed.issues.some((issue) => issue.code === 'ounce-ambiguous') };
+  const parsed = parseAmount(
+    amount,
+    { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) },
+    ounce ?? undefined,
+  );
+  if (parsed.ok)
+    return {
+      echo: `${formatMass(parsed.value.massG)} (${formatVolume(parsed.value.massG / ingredient.densityGPerMl)})`,
+      fault: '',
+      asks: false,
+    };
+  return {
+    echo: null,
+    fault: parsed.issues.map(sayIssue).join(' '),
+    asks: parsed.issues.some((issue) => issue.code === 'ounce-ambiguous'),
+  };
 }
 
 /** The sheet for a lot that has come in. */
@@ -34,15 +47,19 @@ export function AddLot({ currency }: { readonly currency: string }) {
   const [lot, setLot] = useState(EMPTY);
   const [ounce, setOunce] = useState<OunceMeaning | null>(null);
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
-  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) => setLot({ ...lot, [field]: event.target.value });
+  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
+    setLot({ ...lot, [field]: event.target.value });
   const read = readAmount(lot.amount, lot.ingredientId, ounce);
   const isOunce = /oz|ounce/i.test(lot.amount);
   const save = (): void => {
-    void run(() => saveLot({ ...lot, ounce }), () => {
-      setOpen(false);
-      setLot(EMPTY);
-      setOunce(null);
-    });
+    void run(
+      () => saveLot({ ...lot, ounce }),
+      () => {
+        setOpen(false);
+        setLot(EMPTY);
+        setOunce(null);
+      },
+    );
   };
   return (
     <>
@@ -57,7 +74,13 @@ export function AddLot({ currency }: { readonly currency: string }) {
             save();
           }}
         >
-          <SelectField label="Ingredient" value={lot.ingredientId} onChange={set('ingredientId')} fault={faults.ingredientId} required>
+          <SelectField
+            label="Ingredient"
+            value={lot.ingredientId}
+            onChange={set('ingredientId')}
+            fault={faults.ingredientId}
+            required
+          >
             <option value="">Choose …</option>
             {INGREDIENTS.map((ingredient) => (
               <option key={ingredient.id} value={ingredient.id}>
@@ -65,13 +88,27 @@ export function AddLot({ currency }: { readonly currency: string }) {
               </option>
             ))}
           </SelectField>
-          <TextField label="Amount" value={lot.amount} onChange={set('amount')} hint="2.5 kg, 1 lb 2 oz, 0,75 l" echo={read.echo} fault={read.fault || faults.amount} required />
+          <TextField
+            label="Amount"
+            value={lot.amount}
+            onChange={set('amount')}
+            hint="2.5 kg, 1 lb 2 oz, 0,75 l"
+            echo={read.echo}
+            fault={read.fault || faults.amount}
+            required
+          />
           {(read.asks || (ounce && isOunce)) && (
             <fieldset className="mb-2 border-l-4 border-ink pl-3">
               <legend className="label">Which ounce?</legend>
               {OUNCES.map(({ id, name }) => (
                 <label key={id} className="flex min-h-11 items-center gap-3">
-                  <input type="radio" name="ounce" checked={ounce === id} onChange={() => setOunce(id)} className="h-5 w-5 accent-ink" />
+                  <input
+                    type="radio"
+                    name="ounce"
+                    checked={ounce === id}
+                    onChange={() => setOunce(id)}
+                    className="h-5 w-5 accent-ink"
+                  />
                   {name}
                 </label>
               ))}
@@ -81,8 +118,20 @@ export function AddLot({ currency }: { readonly currency: string }) {
             <TextField label="Supplier" value={lot.supplier} onChange={set('supplier')} />
             <TextField label="Lot code on the label" value={lot.supplierCode} onChange={set('supplierCode')} />
             <TextField label="Opened on" type="date" value={lot.openedOn} onChange={set('openedOn')} fault={faults.openedOn} />
-            <TextField label="Best before" type="date" value={lot.bestBefore} onChange={set('bestBefore')} fault={faults.bestBefore} />
-            <TextField label={`Paid for it (${currency})`} value={lot.price} onChange={set('price')} fault={faults.price} inputMode="decimal" />
+            <TextField
+              label="Best before"
+              type="date"
+              value={lot.bestBefore}
+              onChange={set('bestBefore')}
+              fault={faults.bestBefore}
+            />
+            <TextField
+              label={`Paid for it (${currency})`}
+              value={lot.price}
+              onChange={set('price')}
+              fault={faults.price}
+              inputMode="decimal"
+            />
             <TextField label="Note" value={lot.note} onChange={set('note')} />
           </div>
           <Faults of={rest(['ingredientId', 'amount', 'openedOn', 'bestBefore', 'price'])} />

@@ -25,7 +25,13 @@ export function IngredientList() {
   const found = INGREDIENTS.filter((one) => answersTo(one, text));
   return (
     <div>
-      <TextField className="max-w-sm" label="Find by any of its names" value={text} onChange={(event) => setText(event.target.value)} hint={`${found.length} of ${INGREDIENTS.length}. Figures are working estimates; the supplier’s sheet comes first.`} />
+      <TextField
+        className="max-w-sm"
+        label="Find by any of its names"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        hint={`${found.length} of ${INGREDIENTS.length}. Figures are working estimates; the supplier’s sheet comes first.`}
+      />
       <ul className="mt-2 grid gap-x-8 wide:grid-cols-2">
         {found.map((one) => (
           <li key={one.id} className="border-rule border-t">

@@ -8,7 +8,14 @@ import { Faults, TextField } from '@/ui/field';
 import { useSave } from '../../shop/use-save';
 import { saveJar, saveJarCount } from '../actions';
 
-export type Jar = { readonly id: number; readonly name: string; readonly capacityMl: number; readonly fillFraction: number; readonly have: number; readonly version: number };
+export type Jar = {
+  readonly id: number;
+  readonly name: string;
+  readonly capacityMl: number;
+  readonly fillFraction: number;
+  readonly have: number;
+  readonly version: number;
+};
 const EMPTY = { name: '', capacity: '', fill: '92', have: '' };
 
 /** Jars and tins that are there to be filled. */
@@ -16,7 +23,8 @@ export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
   const [open, setOpen] = useState(false);
   const [jar, setJar] = useState(EMPTY);
   const { busy, faults, rest, run } = useSave();
-  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) => setJar({ ...jar, [field]: event.target.value });
+  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
+    setJar({ ...jar, [field]: event.target.value });
   return (
     <div>
       <ul className="flex flex-wrap gap-x-8 gap-y-2">
@@ -33,16 +41,40 @@ export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
           className="flex flex-col gap-1"
           onSubmit={(event) => {
             event.preventDefault();
-            void run(() => saveJar(jar), () => {
-              setOpen(false);
-              setJar(EMPTY);
-            });
+            void run(
+              () => saveJar(jar),
+              () => {
+                setOpen(false);
+                setJar(EMPTY);
+              },
+            );
           }}
         >
           <TextField label="Name" value={jar.name} onChange={set('name')} fault={faults.name} hint="Tin 60 ml" required />
-          <TextField label="Holds to the brim" value={jar.capacity} onChange={set('capacity')} fault={faults.capacity} hint="60 ml, 2 fl oz" required />
-          <TextField label="Filled to (percent of the brim)" value={jar.fill} onChange={set('fill')} fault={faults.fill} inputMode="decimal" required />
-          <TextField label="How many there are" value={jar.have} onChange={set('have')} fault={faults.have} inputMode="numeric" required />
+          <TextField
+            label="Holds to the brim"
+            value={jar.capacity}
+            onChange={set('capacity')}
+            fault={faults.capacity}
+            hint="60 ml, 2 fl oz"
+            required
+          />
+          <TextField
+            label="Filled to (percent of the brim)"
+            value={jar.fill}
+            onChange={set('fill')}
+            fault={faults.fill}
+            inputMode="decimal"
+            required
+          />
+          <TextField
+            label="How many there are"
+            value={jar.have}
+            onChange={set('have')}
+            fault={faults.have}
+            inputMode="numeric"
+            required
+          />
           <Faults of={rest(['name', 'capacity', 'fill', 'have'])} />
           <Button look="main" big type="submit" disabled={busy}>
             Put it in the stores
@@ -66,7 +98,14 @@ function JarCount({ jar }: { readonly jar: Jar }) {
           void run(() => saveJarCount({ id: jar.id, have, version: jar.version }));
         }}
       >
-        <TextField className="w-40" label={`${jar.name}, ${formatVolume(jar.capacityMl * jar.fillFraction)} filled`} value={have} onChange={(event) => setHave(event.target.value)} fault={faults.have ?? rest(['have'])[0]} inputMode="numeric" />
+        <TextField
+          className="w-40"
+          label={`${jar.name}, ${formatVolume(jar.capacityMl * jar.fillFraction)} filled`}
+          value={have}
+          onChange={(event) => setHave(event.target.value)}
+          fault={faults.have ?? rest(['have'])[0]}
+          inputMode="numeric"
+        />
         {changed ? (
           <Button type="submit" className="mb-6" disabled={busy}>
             Counted

@@ -13,10 +13,17 @@ import { standingNow, Timing } from './timing';
 
 const REFRESH_MS = 20_000;
 
-type Props = { readonly actions: readonly HandAction[]; readonly rags: readonly RagView[]; readonly nowMs: number; readonly zone: string; readonly ready: boolean };
+type Props = {
+  readonly actions: readonly HandAction[];
+  readonly rags: readonly RagView[];
+  readonly nowMs: number;
+  readonly zone: string;
+  readonly ready: boolean;
+};
 
 /** Whether a key press belongs to a field or a control rather than to the bench. */
-const isBusy = (target: EventTarget | null): boolean => target instanceof HTMLElement && target.closest('input, textarea, select, button, a, [role="dialog"], summary') !== null;
+const isBusy = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('input, textarea, select, button, a, [role="dialog"], summary') !== null;
 
 /** Across the top of every screen: the next three things hands must do, each with its window and one button; the open rag line at its end. */
 export function HandStrip({ actions, rags, nowMs: serverNowMs, zone, ready }: Props) {
@@ -40,11 +47,24 @@ export function HandStrip({ actions, rags, nowMs: serverNowMs, zone, ready }: Pr
 
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !(event.target instanceof HTMLElement && event.target.closest('input, textarea'))) {
+      if (
+        (event.ctrlKey || event.metaKey) &&
+        event.key.toLowerCase() === 'z' &&
+        !(event.target instanceof HTMLElement && event.target.closest('input, textarea'))
+      ) {
         event.preventDefault();
         void takeBack();
       }
-      if (event.key !== ' ' || event.repeat || isBusy(event.target) || !first || first.outcome || pressing.current || document.querySelector('[data-own-space]')) return;
+      if (
+        event.key !== ' ' ||
+        event.repeat ||
+        isBusy(event.target) ||
+        !first ||
+        first.outcome ||
+        pressing.current ||
+        document.querySelector('[data-own-space]')
+      )
+        return;
       event.preventDefault();
       pressing.current = true;
       void record(first).finally(() => {
@@ -61,16 +81,34 @@ export function HandStrip({ actions, rags, nowMs: serverNowMs, zone, ready }: Pr
         <ol className="grid grow grid-cols-1 divide-y divide-rule bench:grid-cols-3 bench:divide-x bench:divide-y-0">
           {actions.slice(0, 3).map((action, index) => (
             <li key={`${action.batchId}-${action.task}`} className={index > 0 ? 'hidden bench:block' : ''}>
-              <Hand action={action} nowMs={nowMs} zone={zone} busy={busy || !ready} onRecord={(pass) => void record(action, pass === undefined ? {} : { pass })} />
+              <Hand
+                action={action}
+                nowMs={nowMs}
+                zone={zone}
+                busy={busy || !ready}
+                onRecord={(pass) => void record(action, pass === undefined ? {} : { pass })}
+              />
             </li>
           ))}
-          {actions.length === 0 ? <li className="p-4 text-soft bench:col-span-3">Nothing waits for hands. Start a batch under Work, and its steps stand here in their time.</li> : null}
+          {actions.length === 0 ? (
+            <li className="p-4 text-soft bench:col-span-3">
+              Nothing waits for hands. Start a batch under Work, and its steps stand here in their time.
+            </li>
+          ) : null}
         </ol>
         {rags.map((line) => (
           <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
         ))}
       </div>
-      <p role="status" aria-live="polite" className={told ? `flex min-h-11 items-center justify-between border-t border-rule px-4 font-semibold ${told.tone === 'fault' ? 'text-late' : told.tone === 'waiting' ? 'text-cure' : 'text-fit'}` : 'sr-only'}>
+      <p
+        role="status"
+        aria-live="polite"
+        className={
+          told
+            ? `flex min-h-11 items-center justify-between border-t border-rule px-4 font-semibold ${told.tone === 'fault' ? 'text-late' : told.tone === 'waiting' ? 'text-cure' : 'text-fit'}`
+            : 'sr-only'
+        }
+      >
         <span>
           {told?.tone === 'fault' ? '▲ ' : ''}
           {told?.text}
@@ -85,7 +123,13 @@ export function HandStrip({ actions, rags, nowMs: serverNowMs, zone, ready }: Pr
   );
 }
 
-type HandProps = { readonly action: HandAction; readonly nowMs: number; readonly zone: string; readonly busy: boolean; readonly onRecord: (pass?: boolean) => void };
+type HandProps = {
+  readonly action: HandAction;
+  readonly nowMs: number;
+  readonly zone: string;
+  readonly busy: boolean;
+  readonly onRecord: (pass?: boolean) => void;
+};
 
 function Hand({ action, nowMs, zone, busy, onRecord }: HandProps) {
   const standing = standingNow(action, nowMs);
@@ -116,7 +160,13 @@ function Hand({ action, nowMs, zone, busy, onRecord }: HandProps) {
             </Button>
           </>
         ) : (
-          <Button big look={standing === 'at-risk' ? 'late' : early ? 'plain' : 'hand'} className="grow" disabled={busy} onClick={() => onRecord()}>
+          <Button
+            big
+            look={standing === 'at-risk' ? 'late' : early ? 'plain' : 'hand'}
+            className="grow"
+            disabled={busy}
+            onClick={() => onRecord()}
+          >
             {action.done}
             {early ? ' early' : ''}
           </Button>

@@ -6,21 +6,31 @@ export type Shelf = {
   readonly id: number;
   readonly name: string;
   readonly air: string;
-  readonly standing: readonly { readonly id: number; readonly number: string; readonly title: string; readonly ring: RingFacts; readonly next: string }[];
+  readonly standing: readonly {
+    readonly id: number;
+    readonly number: string;
+    readonly title: string;
+    readonly ring: RingFacts;
+    readonly next: string;
+  }[];
 };
 
 /** The places of the shop as shelves, seen from the front, with the rings standing where the pieces stand. */
 export function Rack({ shelves }: { readonly shelves: readonly Shelf[] }) {
   return (
-    <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-4 wide:grid-cols-3">
+    <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3 wide:grid-cols-3">
       {shelves.map((shelf) => (
         <li key={shelf.id} className="flex flex-col">
-          <ul className="flex min-h-24 grow flex-wrap items-end gap-x-5 gap-y-2 px-3">
+          <ul className="flex min-h-20 grow flex-wrap items-end gap-x-5 gap-y-2 px-3">
             {shelf.standing.map((one) => (
               <li key={one.id}>
-                <Link href={`/work/${one.number}`} className="flex flex-col items-center no-underline hover:underline" title={`${one.title}. Next: ${one.next}`}>
+                <Link
+                  href={`/work/${one.number}`}
+                  className="flex flex-col items-center no-underline hover:underline"
+                  title={`${one.title}. Next: ${one.next}`}
+                >
                   <span className="reading text-sm font-semibold">{one.number}</span>
-                  <Ring facts={one.ring} seed={one.id} size={72} title={one.title} />
+                  <Ring facts={one.ring} seed={one.id} size={64} title={one.title} />
                 </Link>
               </li>
             ))}

@@ -15,7 +15,8 @@ export function timingWords(action: HandAction, nowMs: number, zone: string): st
   const { earliestMs, latestMs, idealMs, plannedMs, slackUntilMs } = action;
   const standing = standingNow(action, nowMs);
   if (standing === 'at-risk' && latestMs !== null) return `at risk: ${formatDuration((nowMs - latestMs) / MIN)} past its window`;
-  if (standing === 'too-early' && earliestMs !== null) return `in ${formatDuration((earliestMs - nowMs) / MIN)}, from ${at(earliestMs)}`;
+  if (standing === 'too-early' && earliestMs !== null)
+    return `in ${formatDuration((earliestMs - nowMs) / MIN)}, from ${at(earliestMs)}`;
   if (latestMs !== null) return `until ${at(latestMs)}, ${formatDuration((latestMs - nowMs) / MIN)} left`;
   if (standing === 'later-than-planned' && slackUntilMs !== null) return `later than planned (${at(slackUntilMs)}); no harm`;
   if (plannedMs !== null && plannedMs > nowMs + MIN) return `planned ${at(plannedMs)}`;
@@ -29,11 +30,20 @@ export function Timing({ action, nowMs, zone }: { readonly action: HandAction; r
   return (
     <div>
       {fromMs !== null && earliestMs !== null && idealMs !== null ? (
-        <WindowBar fromMs={fromMs} earliestMs={earliestMs} idealMs={idealMs} latestMs={latestMs} slackUntilMs={slackUntilMs} nowMs={nowMs} />
+        <WindowBar
+          fromMs={fromMs}
+          earliestMs={earliestMs}
+          idealMs={idealMs}
+          latestMs={latestMs}
+          slackUntilMs={slackUntilMs}
+          nowMs={nowMs}
+        />
       ) : (
         <div className="h-[22px]" />
       )}
-      <p className={`reading text-[0.95rem] leading-5 ${standing === 'at-risk' ? 'font-bold text-late' : standing === 'later-than-planned' ? 'text-ink italic' : 'text-soft'}`}>
+      <p
+        className={`reading text-[0.95rem] leading-5 ${standing === 'at-risk' ? 'font-bold text-late' : standing === 'later-than-planned' ? 'text-ink italic' : 'text-soft'}`}
+      >
         {standing === 'at-risk' ? '▲ ' : standing === 'later-than-planned' ? '◁ ' : ''}
         {timingWords(action, nowMs, zone)}
       </p>

@@ -9,6 +9,7 @@ import type { HandAction } from '@/features/today/strip';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
+import { RagAnswer, type RagView } from './rag-answer';
 import { useRecord } from './use-record';
 
 /** The count-down that can be read from three metres: to the opening of the window, then to its end. */
@@ -16,16 +17,25 @@ function countdown(action: HandAction, nowMs: number): { readonly big: string; r
   const { earliestMs, idealMs, latestMs } = action;
   const until = (ms: number): string => formatDuration(Math.ceil((ms - nowMs) / 60_000));
   if (earliestMs !== null && nowMs < earliestMs) return { big: until(earliestMs), small: 'until it may be done' };
-  if (latestMs !== null && nowMs > latestMs) return { big: formatDuration((nowMs - latestMs) / 60_000), small: 'past its window' };
+  if (latestMs !== null && nowMs > latestMs)
+    return { big: formatDuration((nowMs - latestMs) / 60_000), small: 'past its window' };
   if (idealMs !== null && nowMs < idealMs) return { big: until(idealMs), small: 'until the best moment' };
   if (latestMs !== null) return { big: until(latestMs), small: 'left' };
   return { big: 'now', small: 'nothing spoils' };
 }
 
-type Props = { readonly action: HandAction | null; readonly number: string; readonly nowMs: number; readonly zone: string; readonly lastDone: string | null; readonly ready: boolean };
+type Props = {
+  readonly action: HandAction | null;
+  readonly number: string;
+  readonly nowMs: number;
+  readonly zone: string;
+  readonly lastDone: string | null;
+  readonly ready: boolean;
+  readonly rags: readonly RagView[];
+};
 
 /** One batch, full screen, three buttons: done, take back, and out. */
-export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, ready }: Props) {
+export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, ready, rags }: Props) {
   const nowMs = useNow(serverNowMs);
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
@@ -63,7 +73,10 @@ export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, 
   const standing = action ? standingNow(action, nowMs) : 'ready';
   const count = action ? countdown(action, nowMs) : { big: 'done', small: 'every step' };
   return (
-    <main data-own-space className={`flex min-h-screen flex-col gap-4 p-6 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}>
+    <main
+      data-own-space
+      className={`flex min-h-screen flex-col gap-4 p-6 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}
+    >
       <div className="flex items-center gap-6">
         {action ? <Ring facts={action.ring} seed={action.batchId} size={150} title={number} /> : null}
         <div className="min-w-0">
@@ -73,8 +86,15 @@ export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, 
           <h1 className="text-[clamp(1.8rem,4.5vw,3.2rem)]">{action ? action.action : 'All steps done'}</h1>
           {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
         </div>
+        <div className="ml-auto flex flex-col">
+          {rags.map((line) => (
+            <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
+          ))}
+        </div>
       </div>
-      <p className={`reading grow text-[clamp(6rem,19vw,15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}>
+      <p
+        className={`reading grow text-[clamp(6rem,19vw,15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}
+      >
         {count.big}
         <span className="block text-[0.16em] font-normal text-soft">{count.small}</span>
       </p>
@@ -85,7 +105,12 @@ export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, 
       <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
         {action?.outcome ? (
           <div className="grid grid-cols-2 gap-4">
-            <Button look="hand" className="min-h-28 text-3xl" disabled={busy || !ready} onClick={() => void record(action, { pass: true })}>
+            <Button
+              look="hand"
+              className="min-h-28 text-3xl"
+              disabled={busy || !ready}
+              onClick={() => void record(action, { pass: true })}
+            >
               Passed
             </Button>
             <Button className="min-h-28 text-3xl" disabled={busy || !ready} onClick={() => void record(action, { pass: false })}>
@@ -93,14 +118,26 @@ export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, 
             </Button>
           </div>
         ) : (
-          <Button look={standing === 'at-risk' ? 'late' : 'hand'} className="min-h-28 text-4xl" disabled={busy || !action || !ready} onClick={() => action && void record(action)}>
+          <Button
+            look={standing === 'at-risk' ? 'late' : 'hand'}
+            className="min-h-28 text-4xl"
+            disabled={busy || !action || !ready}
+            onClick={() => action && void record(action)}
+          >
             {action ? `${action.done}${standing === 'too-early' ? ' early' : ''}` : 'Done'}
           </Button>
         )}
-        <Button className="min-h-28 text-xl" disabled={busy || !lastDone} onClick={() => action && void takeBack(action.batchId, number)}>
+        <Button
+          className="min-h-28 text-xl"
+          disabled={busy || !lastDone}
+          onClick={() => action && void takeBack(action.batchId, number)}
+        >
           Take back{lastDone ? ` “${lastDone}”` : ''}
         </Button>
-        <Link href={`/work/${number}`} className="flex min-h-28 items-center justify-center border-2 border-ink text-xl font-semibold no-underline">
+        <Link
+          href={`/work/${number}`}
+          className="flex min-h-28 items-center justify-center border-2 border-ink text-xl font-semibold no-underline"
+        >
           Coat book
         </Link>
       </div>

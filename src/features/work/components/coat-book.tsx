@@ -26,10 +26,21 @@ export type BookRow = {
   readonly isCoat: boolean;
 };
 
-const missWords = (minutes: number): string => (minutes > 0 ? `${formatDuration(minutes)} past its window` : `${formatDuration(minutes)} early`);
+const missWords = (minutes: number): string =>
+  minutes > 0 ? `${formatDuration(minutes)} past its window` : `${formatDuration(minutes)} early`;
 
 /** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
-export function CoatBook({ batchId, rows, undone, locked }: { readonly batchId: number; readonly rows: readonly BookRow[]; readonly undone: readonly string[]; readonly locked: boolean }) {
+export function CoatBook({
+  batchId,
+  rows,
+  undone,
+  locked,
+}: {
+  readonly batchId: number;
+  readonly rows: readonly BookRow[];
+  readonly undone: readonly string[];
+  readonly locked: boolean;
+}) {
   return (
     <section aria-label="Coat book">
       <div className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)] border-ink border-b">
@@ -48,13 +59,16 @@ export function CoatBook({ batchId, rows, undone, locked }: { readonly batchId: 
             </div>
             <div className="relative" aria-hidden="true">
               <span className={`absolute inset-y-0 left-1/2 w-0.5 -translate-x-1/2 ${row.actual ? 'bg-ink' : 'bg-rule'}`} />
-              <span className={`absolute top-3 left-1/2 -translate-x-1/2 rounded-full border-2 ${row.isCoat ? 'size-4' : 'size-2.5'} ${row.actual ? 'border-ink bg-ink' : row.isNext ? 'border-wet bg-bench' : 'border-rule bg-bench'}`} />
+              <span
+                className={`absolute top-3 left-1/2 -translate-x-1/2 rounded-full border-2 ${row.isCoat ? 'size-4' : 'size-2.5'} ${row.actual ? 'border-ink bg-ink' : row.isNext ? 'border-wet bg-bench' : 'border-rule bg-bench'}`}
+              />
             </div>
             <div className="py-1.5">
               {row.actual ? (
                 <div className="flex items-start justify-between gap-2">
                   <div>
-                    <span className="font-semibold">{row.actual.leftOut ? 'Left out' : row.done}</span> <span className="reading">{row.actual.time}</span> <span className="text-soft">{row.actual.who}</span>
+                    <span className="font-semibold">{row.actual.leftOut ? 'Left out' : row.done}</span>{' '}
+                    <span className="reading">{row.actual.time}</span> <span className="text-soft">{row.actual.who}</span>
                     {row.actual.details ? <span className="reading block text-sm">{row.actual.details}</span> : null}
                     {row.actual.missMin !== 0 ? (
                       <span className={`block text-sm font-semibold ${row.actual.missMin > 0 ? 'text-late' : 'text-cure'}`}>
@@ -68,7 +82,18 @@ export function CoatBook({ batchId, rows, undone, locked }: { readonly batchId: 
                       </s>
                     ))}
                   </div>
-                  {locked ? null : <CorrectEntry batchId={batchId} entry={{ clientId: row.actual.clientId, done: row.done, at: row.actual.at, grams: row.actual.grams, seen: row.actual.seen }} />}
+                  {locked ? null : (
+                    <CorrectEntry
+                      batchId={batchId}
+                      entry={{
+                        clientId: row.actual.clientId,
+                        done: row.done,
+                        at: row.actual.at,
+                        grams: row.actual.grams,
+                        seen: row.actual.seen,
+                      }}
+                    />
+                  )}
                 </div>
               ) : row.isNext ? (
                 <span className="text-wet">next</span>
@@ -79,7 +104,8 @@ export function CoatBook({ batchId, rows, undone, locked }: { readonly batchId: 
       </ol>
       {undone.length > 0 ? (
         <p className="mt-3 text-sm text-soft">
-          Taken back: {undone.map((text) => (
+          Taken back:{' '}
+          {undone.map((text) => (
             <s key={text} className="reading mr-3">
               {text}
             </s>

@@ -17,7 +17,12 @@ function echoOf(sizes: string, grain: 'long' | 'end'): { readonly echo: string |
   if (!parsed.ok) return { echo: null, fault: parsed.issues.map(sayIssue).join(' ') };
   const [lengthMm, widthMm, thickMm] = parsed.value;
   const measured = area({ shape: 'board', lengthMm, widthMm, thickMm, grain });
-  return { echo: measured.ok ? `${parsed.value.map((mm) => mm.toFixed(0)).join(' × ')} mm, ${(measured.value.areaMm2 / 100).toFixed(0)} cm²` : null, fault: measured.ok ? '' : 'Write length × width × thickness.' };
+  return {
+    echo: measured.ok
+      ? `${parsed.value.map((mm) => mm.toFixed(0)).join(' × ')} mm, ${(measured.value.areaMm2 / 100).toFixed(0)} cm²`
+      : null,
+    fault: measured.ok ? '' : 'Write length × width × thickness.',
+  };
 }
 
 /** The sheet for a board's design. */
@@ -40,20 +45,41 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
           onSubmit={(event) => {
             event.preventDefault();
             event.stopPropagation();
-            void run(() => saveDesign({ name, sizes, grain, cutOn }), (made) => {
-              onMade(made.revisionId);
-              setOpen(false);
-            });
+            void run(
+              () => saveDesign({ name, sizes, grain, cutOn }),
+              (made) => {
+                onMade(made.revisionId);
+                setOpen(false);
+              },
+            );
           }}
         >
           <TextField label="Name" value={name} onChange={(event) => setName(event.target.value)} fault={faults.name} required />
-          <TextField label="Length × width × thickness" value={sizes} onChange={(event) => setSizes(event.target.value)} hint="420 x 260 x 24, or 12 x 18 x 1 in" echo={read.echo} fault={read.fault || faults.sizes} required />
-          <SelectField label="Grain of the faces" value={grain} onChange={(event) => setGrain(event.target.value === 'end' ? 'end' : 'long')}>
+          <TextField
+            label="Length × width × thickness"
+            value={sizes}
+            onChange={(event) => setSizes(event.target.value)}
+            hint="420 x 260 x 24, or 12 x 18 x 1 in"
+            echo={read.echo}
+            fault={read.fault || faults.sizes}
+            required
+          />
+          <SelectField
+            label="Grain of the faces"
+            value={grain}
+            onChange={(event) => setGrain(event.target.value === 'end' ? 'end' : 'long')}
+          >
             <option value="long">long grain</option>
             <option value="end">end grain</option>
           </SelectField>
           <label className="flex min-h-11 items-center gap-3">
-            <input type="checkbox" className="h-5 w-5 accent-ink" checked={cutOn} onChange={(event) => setCutOn(event.target.checked)} />A knife works on it: no film there
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-ink"
+              checked={cutOn}
+              onChange={(event) => setCutOn(event.target.checked)}
+            />
+            A knife works on it: no film there
           </label>
           <Faults of={rest(['name', 'sizes'])} />
           <Button look="main" big type="submit" disabled={busy}>

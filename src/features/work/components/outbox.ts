@@ -4,7 +4,10 @@ import { freshId } from '@/ui/id';
 
 /** A record on its way to the shop’s file. It stays on this device until the server has answered for it. */
 export type Waiting = { readonly clientId: string; readonly [field: string]: unknown };
-export type Sent = { readonly ok: true } | { readonly ok: false; readonly faults: Readonly<Record<string, string>> } | { readonly ok: 'waiting' };
+export type Sent =
+  | { readonly ok: true }
+  | { readonly ok: false; readonly faults: Readonly<Record<string, string>> }
+  | { readonly ok: 'waiting' };
 
 const KEY = 'rendle-outbox';
 const DEVICE = 'rendle-device';
@@ -25,7 +28,11 @@ const drop = (clientId: string): void => keep(waiting().filter((record) => recor
 
 async function post(record: Waiting): Promise<Sent> {
   try {
-    const response = await fetch('/api/log', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(record) });
+    const response = await fetch('/api/log', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(record),
+    });
     if (response.status >= 500) return { ok: 'waiting' };
     return (await response.json()) as Sent;
   } catch {

@@ -5,10 +5,22 @@ import { sayBlocking } from '@/messages';
 import { clockTime } from '@/ui/when';
 
 /** The plan before it begins: every step with its hands, the chemistry's window, and the plan's own slack told apart from it. */
-export function PlanPreview({ plan, tasks, zone }: { readonly plan: Plan; readonly tasks: readonly Task[]; readonly zone: string }) {
+export function PlanPreview({
+  plan,
+  tasks,
+  zone,
+}: {
+  readonly plan: Plan;
+  readonly tasks: readonly Task[];
+  readonly zone: string;
+}) {
   const task = (key: string): Task | undefined => tasks.find((one) => one.key === key);
   if (!plan.feasible) {
-    return <p className="border-late border-l-4 pl-3 font-semibold">▲ No plan: {sayBlocking(plan.blocking, (key) => task(key)?.step.action.toLowerCase() ?? key)}.</p>;
+    return (
+      <p className="border-late border-l-4 pl-3 font-semibold">
+        ▲ No plan: {sayBlocking(plan.blocking, (key) => task(key)?.step.action.toLowerCase() ?? key)}.
+      </p>
+    );
   }
   const at = (text: string): string => clockTime(Date.parse(text), zone);
   return (
@@ -33,8 +45,12 @@ export function PlanPreview({ plan, tasks, zone }: { readonly plan: Plan; readon
                 <span className="text-soft"> {of ? formatDuration(of.handsMin) : ''}</span>
               </td>
               <td className="py-1 pl-3 font-semibold">{at(step.startAt)}</td>
-              <td className="py-1 pl-3">{earliest ? (latest ? `${at(earliest)} to ${at(latest)}` : `from ${at(earliest)}`) : '–'}</td>
-              <td className="py-1 pl-3 text-soft italic">{step.slackUntil === step.startAt ? 'none' : `until ${at(step.slackUntil)}`}</td>
+              <td className="py-1 pl-3">
+                {earliest ? (latest ? `${at(earliest)} to ${at(latest)}` : `from ${at(earliest)}`) : '–'}
+              </td>
+              <td className="py-1 pl-3 text-soft italic">
+                {step.slackUntil === step.startAt ? 'none' : `until ${at(step.slackUntil)}`}
+              </td>
             </tr>
           );
         })}

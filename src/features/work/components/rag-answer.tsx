@@ -24,7 +24,12 @@ const WAYS = [
   { way: 'burnt', done: 'Burnt outdoors, no solvent in them' },
   { way: 'none-left', done: 'No cloth or paper was used' },
 ] as const;
-const LIE: Readonly<Record<string, string>> = { flat: 'lie flat', 'under-water': 'lie under water', burnt: 'are burnt', 'none-left': 'none left' };
+const LIE: Readonly<Record<string, string>> = {
+  flat: 'lie flat',
+  'under-water': 'lie under water',
+  burnt: 'are burnt',
+  'none-left': 'none left',
+};
 
 const HEAD: Readonly<Record<RagView['hazard'], string>> = {
   'self-heating': 'Oily cloths can set fire to the shop',
@@ -47,22 +52,48 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
     if (said.ok) setOpen(false);
   };
   return (
-    <aside aria-label="Oily cloths" className={`flex shrink-0 flex-col gap-2 border-t-2 border-ink px-3 py-3 bench:w-52 bench:border-t-0 bench:border-l-2 ${alarm ? 'bg-late text-on-state' : 'bg-glow'}`}>
+    <aside
+      aria-label="Oily cloths"
+      className={`flex shrink-0 flex-col gap-2 border-t-2 border-ink px-3 py-3 bench:w-52 bench:border-t-0 bench:border-l-2 ${alarm ? 'bg-late text-on-state' : 'bg-glow'}`}
+    >
       <p className="font-semibold leading-5">
         {alarm ? '▲ ' : ''}
         {HEAD[line.hazard]}
       </p>
       <p className="reading text-sm leading-5">
-        {line.coats} {line.coats === 1 ? 'coat' : 'coats'} since {clockTime(line.openedAt, zone, nowMs)}, {line.batches.join(', ')}
+        {line.coats} {line.coats === 1 ? 'coat' : 'coats'} since {clockTime(line.openedAt, zone, nowMs)},{' '}
+        {line.batches.join(', ')}
         {line.way ? `. They ${LIE[line.way] ?? ''}.` : ''}
       </p>
-      <Button big className={`mt-auto ${alarm ? 'border-on-state text-on-state hover:bg-late' : ''}`} look={due ? 'late' : 'plain'} onClick={() => (line.laidAt === null ? setOpen(true) : void answer(() => checkCloths({ id: line.id, version: line.version })))} disabled={line.laidAt !== null && !due}>
-        {line.laidAt === null ? 'How do they lie?' : due ? 'Looked at: cold' : `Look in ${formatDuration((line.laidAt + LOOK_AFTER_MS - nowMs) / 60_000)}`}
+      <Button
+        big
+        className={`mt-auto ${alarm ? 'border-on-state text-on-state hover:bg-late' : ''}`}
+        look={due ? 'late' : 'plain'}
+        onClick={() =>
+          line.laidAt === null ? setOpen(true) : void answer(() => checkCloths({ id: line.id, version: line.version }))
+        }
+        disabled={line.laidAt !== null && !due}
+      >
+        {line.laidAt === null
+          ? 'How do they lie?'
+          : due
+            ? 'Looked at: cold'
+            : `Look in ${formatDuration((line.laidAt + LOOK_AFTER_MS - nowMs) / 60_000)}`}
       </Button>
       {fault ? <p role="alert">▲ {fault}</p> : null}
-      <Sheet title="How do the cloths lie?" open={open} onOpenChange={setOpen} say="Cloths, paper, pads, gloves, brushes and oil-soaked dust of this session. Never in a heap, never in a bin; never hot-washed or tumble-dried.">
+      <Sheet
+        title="How do the cloths lie?"
+        open={open}
+        onOpenChange={setOpen}
+        say="Cloths, paper, pads, gloves, brushes and oil-soaked dust of this session. Never in a heap, never in a bin; never hot-washed or tumble-dried."
+      >
         {WAYS.map(({ way, done }) => (
-          <Button key={way} big className="text-left" onClick={() => void answer(() => layCloths({ id: line.id, way, version: line.version }))}>
+          <Button
+            key={way}
+            big
+            className="text-left"
+            onClick={() => void answer(() => layCloths({ id: line.id, way, version: line.version }))}
+          >
             {done}
           </Button>
         ))}

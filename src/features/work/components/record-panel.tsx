@@ -22,24 +22,45 @@ const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly
 /** What an early or a late hand risks, in words. */
 function riskWords(action: HandAction, nowMs: number): string | null {
   const standing = standingNow(action, nowMs);
-  if (standing === 'at-risk') return action.kind === 'wipe' || action.kind === 'buff' ? 'The surplus may have gummed. Re-wet with the same oil, scrub, wipe; past a day use a fine pad and solvent-free oil.' : 'The window is past: look it over before you go on.';
-  if (standing === 'too-early' && action.earliestMs !== null) return `${formatDuration((action.earliestMs - nowMs) / 60_000)} early: ${action.kind === 'coat' ? 'the coat beneath is not ready for another' : 'it has not drunk its fill, or is not dry enough'}. Recording it says so in the book.`;
+  if (standing === 'at-risk')
+    return action.kind === 'wipe' || action.kind === 'buff'
+      ? 'The surplus may have gummed. Re-wet with the same oil, scrub, wipe; past a day use a fine pad and solvent-free oil.'
+      : 'The window is past: look it over before you go on.';
+  if (standing === 'too-early' && action.earliestMs !== null)
+    return `${formatDuration((action.earliestMs - nowMs) / 60_000)} early: ${action.kind === 'coat' ? 'the coat beneath is not ready for another' : 'it has not drunk its fill, or is not dry enough'}. Recording it says so in the book.`;
   return null;
 }
 
 /** Records the next action of one batch with all that was seen; what is left empty is taken from the estimate and the room's last reading. */
-export function RecordPanel({ action, nowMs: serverNowMs, zone, lastDone }: { readonly action: HandAction | null; readonly nowMs: number; readonly zone: string; readonly lastDone: string | null }) {
+export function RecordPanel({
+  action,
+  nowMs: serverNowMs,
+  zone,
+  lastDone,
+}: {
+  readonly action: HandAction | null;
+  readonly nowMs: number;
+  readonly zone: string;
+  readonly lastDone: string | null;
+}) {
   const nowMs = useNow(serverNowMs);
   const [typed, setTyped] = useState(EMPTY);
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
-  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) => setTyped({ ...typed, [field]: event.target.value });
+  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
+    setTyped({ ...typed, [field]: event.target.value });
   if (!action) return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
   const [grams, temp, rh] = [maybe(typed.grams, parseMass), maybe(typed.temp, parseTemperature), maybe(typed.rh, parseHumidity)];
   const faulty = [grams, temp, rh].some((one) => one.fault !== '');
   const standing = standingNow(action, nowMs);
   const risk = riskWords(action, nowMs);
   const write = (more: { readonly pass?: boolean; readonly kind?: 'left-out' } = {}): void => {
-    void record(action, { grams: grams.value, tempC: temp.value ?? action.tempC, rh: rh.value ?? action.rh, seen: typed.seen, ...more }).then((stored) => {
+    void record(action, {
+      grams: grams.value,
+      tempC: temp.value ?? action.tempC,
+      rh: rh.value ?? action.rh,
+      seen: typed.seen,
+      ...more,
+    }).then((stored) => {
       if (stored) setTyped(EMPTY);
     });
   };
@@ -56,10 +77,39 @@ export function RecordPanel({ action, nowMs: serverNowMs, zone, lastDone }: { re
       {risk ? <p className={`my-2 border-l-4 pl-3 ${standing === 'at-risk' ? 'border-late' : 'border-cure'}`}>{risk}</p> : null}
       {action.blocked ? <p className="my-2 border-late border-l-4 pl-3">▲ No plan: {action.blocked}.</p> : null}
       <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">
-        {action.estimatedG === null ? null : <TextField label="Used" value={typed.grams} onChange={set('grams')} placeholder={`about ${formatMass(action.estimatedG)}`} hint="an estimate, unless weighed" fault={grams.fault} inputMode="decimal" />}
-        <TextField label="Temperature" value={typed.temp} onChange={set('temp')} placeholder={action.tempC === null ? '' : `${action.tempC.toFixed(1)} °C`} hint="as the room was, unless typed" fault={temp.fault} />
-        <TextField label="Humidity" value={typed.rh} onChange={set('rh')} placeholder={action.rh === null ? '' : `${Math.round(action.rh * 100)} %`} fault={rh.fault} />
-        <TextField label="Seen" value={typed.seen} onChange={set('seen')} placeholder="dry spots, raised fibre …" className={action.estimatedG === null ? 'col-span-2' : ''} />
+        {action.estimatedG === null ? null : (
+          <TextField
+            label="Used"
+            value={typed.grams}
+            onChange={set('grams')}
+            placeholder={`about ${formatMass(action.estimatedG)}`}
+            hint="an estimate, unless weighed"
+            fault={grams.fault}
+            inputMode="decimal"
+          />
+        )}
+        <TextField
+          label="Temperature"
+          value={typed.temp}
+          onChange={set('temp')}
+          placeholder={action.tempC === null ? '' : `${action.tempC.toFixed(1)} °C`}
+          hint="as the room was, unless typed"
+          fault={temp.fault}
+        />
+        <TextField
+          label="Humidity"
+          value={typed.rh}
+          onChange={set('rh')}
+          placeholder={action.rh === null ? '' : `${Math.round(action.rh * 100)} %`}
+          fault={rh.fault}
+        />
+        <TextField
+          label="Seen"
+          value={typed.seen}
+          onChange={set('seen')}
+          placeholder="dry spots, raised fibre …"
+          className={action.estimatedG === null ? 'col-span-2' : ''}
+        />
       </div>
       <div className="flex flex-wrap gap-3">
         {action.outcome ? (
@@ -72,7 +122,13 @@ export function RecordPanel({ action, nowMs: serverNowMs, zone, lastDone }: { re
             </Button>
           </>
         ) : (
-          <Button big className="min-w-48" look={standing === 'at-risk' ? 'late' : standing === 'too-early' ? 'plain' : 'hand'} disabled={busy || faulty} onClick={() => write()}>
+          <Button
+            big
+            className="min-w-48"
+            look={standing === 'at-risk' ? 'late' : standing === 'too-early' ? 'plain' : 'hand'}
+            disabled={busy || faulty}
+            onClick={() => write()}
+          >
             {action.done}
             {standing === 'too-early' ? ' early' : ''}
           </Button>

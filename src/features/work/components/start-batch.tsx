@@ -50,15 +50,52 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
   const shape = designs.find((one) => one.revisionId === design);
   const fitting = (wants: readonly string[]): readonly LotChoice[] => lots.filter((lot) => wants.includes(lot.drying));
   const count = parsePositive(pieces);
-  const wish = useDeferredValue({ regimen, shape, timber, count: count.ok && Number.isInteger(count.value) && count.value <= 500 ? count.value : null, chosen, startAt, prefer });
+  const wish = useDeferredValue({
+    regimen,
+    shape,
+    timber,
+    count: count.ok && Number.isInteger(count.value) && count.value <= 500 ? count.value : null,
+    chosen,
+    startAt,
+    prefer,
+  });
   const seen =
     wish.regimen && wish.shape && wish.timber && wish.count
-      ? outlook({ regimen: wish.regimen, pieces: wish.count, area: wish.shape.area, porosity: wish.timber.porosity, lots: Object.fromEntries(wish.regimen.slots.map(({ slot }) => [slot, lots.find((lot) => lot.id === wish.chosen[slot])])), start: wish.startAt || now, prefer: wish.prefer }, hours)
+      ? outlook(
+          {
+            regimen: wish.regimen,
+            pieces: wish.count,
+            area: wish.shape.area,
+            porosity: wish.timber.porosity,
+            lots: Object.fromEntries(
+              wish.regimen.slots.map(({ slot }) => [slot, lots.find((lot) => lot.id === wish.chosen[slot])]),
+            ),
+            start: wish.startAt || now,
+            prefer: wish.prefer,
+          },
+          hours,
+        )
       : null;
 
   const submit = (): void => {
-    const materials = Object.fromEntries((regimen?.slots ?? []).flatMap(({ slot }) => (chosen[slot] ? [[slot, chosen[slot]]] : [])));
-    void run(() => start({ designRevisionId: design, speciesId: wood, origin, pieces, regimenRevisionId: regimenId, materials, start: startAt === now ? '' : startAt, due, prefer }), (made) => router.push(`/work/${made.number}`));
+    const materials = Object.fromEntries(
+      (regimen?.slots ?? []).flatMap(({ slot }) => (chosen[slot] ? [[slot, chosen[slot]]] : [])),
+    );
+    void run(
+      () =>
+        start({
+          designRevisionId: design,
+          speciesId: wood,
+          origin,
+          pieces,
+          regimenRevisionId: regimenId,
+          materials,
+          start: startAt === now ? '' : startAt,
+          due,
+          prefer,
+        }),
+      (made) => router.push(`/work/${made.number}`),
+    );
   };
   return (
     <div className="grid gap-10 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
@@ -70,7 +107,17 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
         className="flex flex-col gap-1"
       >
         <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-4">
-          <SelectField label="Design" value={design} onChange={(event) => setDesign(Number(event.target.value))} fault={faults.designRevisionId} hint={shape ? `${(shape.area.areaMm2 / 100).toFixed(0)} cm² a piece, ${(shape.area.endGrainMm2 / 100).toFixed(0)} of it end grain` : 'Draw the first design.'}>
+          <SelectField
+            label="Design"
+            value={design}
+            onChange={(event) => setDesign(Number(event.target.value))}
+            fault={faults.designRevisionId}
+            hint={
+              shape
+                ? `${(shape.area.areaMm2 / 100).toFixed(0)} cm² a piece, ${(shape.area.endGrainMm2 / 100).toFixed(0)} of it end grain`
+                : 'Draw the first design.'
+            }
+          >
             {designs.length === 0 ? <option value={0}>None yet</option> : null}
             {designs.map((one) => (
               <option key={one.revisionId} value={one.revisionId}>
@@ -94,15 +141,28 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
             <option value="offcut">an offcut of bought wood</option>
             <option value="found">found: not for food</option>
           </SelectField>
-          <TextField label="Pieces" inputMode="numeric" value={pieces} onChange={(event) => setPieces(event.target.value)} fault={faults.pieces ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))} />
+          <TextField
+            label="Pieces"
+            inputMode="numeric"
+            value={pieces}
+            onChange={(event) => setPieces(event.target.value)}
+            fault={faults.pieces ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))}
+          />
         </div>
         {timber ? (
-          <p className={`mb-3 border-l-4 pl-3 text-sm ${timber.food === 'good' ? 'border-fit' : timber.food === 'caution' ? 'border-cure' : 'border-late'}`}>
+          <p
+            className={`mb-3 border-l-4 pl-3 text-sm ${timber.food === 'good' ? 'border-fit' : timber.food === 'caution' ? 'border-cure' : 'border-late'}`}
+          >
             <strong>{FOOD[timber.food]}</strong>
             {timber.disputed ? ', makers disagree' : ''}. {timber.note}
           </p>
         ) : null}
-        <SelectField label="Regimen" value={regimenId} onChange={(event) => setRegimenId(Number(event.target.value))} fault={faults.regimenRevisionId}>
+        <SelectField
+          label="Regimen"
+          value={regimenId}
+          onChange={(event) => setRegimenId(Number(event.target.value))}
+          fault={faults.regimenRevisionId}
+        >
           {regimens.map((one) => (
             <option key={one.revisionId} value={one.revisionId}>
               {one.name}: {one.school}
@@ -111,11 +171,23 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
         </SelectField>
         {regimen ? (
           <p className="mb-3 text-sm">
-            <strong>Gains:</strong> {regimen.gains} <strong>Costs:</strong> {regimen.costs} {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>}
+            <strong>Gains:</strong> {regimen.gains} <strong>Costs:</strong> {regimen.costs}{' '}
+            {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>}
           </p>
         ) : null}
         {regimen?.slots.map(({ slot, name, wants, hint }) => (
-          <SelectField key={slot} label={`${name}: ${hint}`} value={chosen[slot] ?? 0} onChange={(event) => setChosen({ ...chosen, [slot]: Number(event.target.value) })} fault={faults[`materials.${slot}`]} hint={fitting(wants).length === 0 ? `no lot that ${wants.includes('never') ? 'never dries' : 'dries'} is in the stores` : ''}>
+          <SelectField
+            key={slot}
+            label={`${name}: ${hint}`}
+            value={chosen[slot] ?? 0}
+            onChange={(event) => setChosen({ ...chosen, [slot]: Number(event.target.value) })}
+            fault={faults[`materials.${slot}`]}
+            hint={
+              fitting(wants).length === 0
+                ? `no lot that ${wants.includes('never') ? 'never dries' : 'dries'} is in the stores`
+                : ''
+            }
+          >
             <option value={0}>Choose the lot …</option>
             {fitting(wants).map((lot) => (
               <option key={lot.id} value={lot.id}>
@@ -124,15 +196,41 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
             ))}
           </SelectField>
         ))}
-        <div className="grid grid-cols-3 gap-4">
-          <TextField label="Start" type="datetime-local" value={startAt} onChange={(event) => setStartAt(event.target.value)} fault={faults.start ?? faults.startAt} />
-          <TextField label="Due, if it is" type="date" value={due} onChange={(event) => setDue(event.target.value)} fault={faults.due} />
-          <SelectField label="Plan it" value={prefer} onChange={(event) => setPrefer(event.target.value === 'ideal' ? 'ideal' : 'soonest')}>
+        <div className="grid grid-cols-[1.5fr_1fr_1fr] gap-4">
+          <TextField
+            label="Start"
+            type="datetime-local"
+            value={startAt}
+            onChange={(event) => setStartAt(event.target.value)}
+            fault={faults.start ?? faults.startAt}
+          />
+          <TextField
+            label="Due, if it is"
+            type="date"
+            value={due}
+            onChange={(event) => setDue(event.target.value)}
+            fault={faults.due}
+          />
+          <SelectField
+            label="Plan it"
+            value={prefer}
+            onChange={(event) => setPrefer(event.target.value === 'ideal' ? 'ideal' : 'soonest')}
+          >
             <option value="soonest">done soonest</option>
             <option value="ideal">at the ideal times</option>
           </SelectField>
         </div>
-        <Faults of={rest(['designRevisionId', 'pieces', 'regimenRevisionId', 'start', 'startAt', 'due', ...(regimen?.slots.map(({ slot }) => `materials.${slot}`) ?? [])])} />
+        <Faults
+          of={rest([
+            'designRevisionId',
+            'pieces',
+            'regimenRevisionId',
+            'start',
+            'startAt',
+            'due',
+            ...(regimen?.slots.map(({ slot }) => `materials.${slot}`) ?? []),
+          ])}
+        />
         <Button look="main" big type="submit" disabled={busy}>
           Start the batch
         </Button>
@@ -140,7 +238,11 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
       <section aria-label="What it will take" aria-live="polite">
         {seen?.ok ? (
           <>
-            <h2 className="mb-1">{seen.value.plan.feasible ? `All steps done ${dayAndDate(Date.parse(seen.value.plan.endsAt), hours.zone)}` : 'It does not fit the shop’s hours'}</h2>
+            <h2 className="mb-1">
+              {seen.value.plan.feasible
+                ? `All steps done ${dayAndDate(Date.parse(seen.value.plan.endsAt), hours.zone)}`
+                : 'It does not fit the shop’s hours'}
+            </h2>
             <Needs needs={seen.value.needs} regimen={regimen} pieces={count.ok ? count.value : 1} currency={currency} />
             <PlanPreview plan={seen.value.plan} tasks={seen.value.tasks} zone={hours.zone} />
           </>
@@ -154,7 +256,17 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
   );
 }
 
-type NeedsProps = { readonly needs: readonly { readonly slot: string; readonly grams: number; readonly minor: number | null; readonly short: boolean }[]; readonly regimen: Regimen | undefined; readonly pieces: number; readonly currency: string };
+type NeedsProps = {
+  readonly needs: readonly {
+    readonly slot: string;
+    readonly grams: number;
+    readonly minor: number | null;
+    readonly short: boolean;
+  }[];
+  readonly regimen: Regimen | undefined;
+  readonly pieces: number;
+  readonly currency: string;
+};
 
 function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
   const known = needs.every((need) => need.minor !== null);
@@ -164,11 +276,18 @@ function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
       {needs.map((need) => (
         <span key={need.slot} className={need.short ? 'font-semibold text-late' : ''}>
           {need.short ? '▲ ' : ''}
-          <span className="reading font-semibold">{formatMass(need.grams)}</span> {regimen?.slots.find((one) => one.slot === need.slot)?.name.toLowerCase()}
+          <span className="reading font-semibold">{formatMass(need.grams)}</span>{' '}
+          {regimen?.slots.find((one) => one.slot === need.slot)?.name.toLowerCase()}
           {need.short ? ' (more than the lot holds)' : ''},{' '}
         </span>
       ))}
-      {needs.length === 0 ? 'No finish. ' : known ? <span className="reading">{formatMoney(total / pieces, currency)} of finish a piece. </span> : 'choose the lots to see the cost. '}
+      {needs.length === 0 ? (
+        'No finish. '
+      ) : known ? (
+        <span className="reading">{formatMoney(total / pieces, currency)} of finish a piece. </span>
+      ) : (
+        'choose the lots to see the cost. '
+      )}
       <span className="text-soft">An estimate from surface, wood and coat.</span>
     </p>
   );

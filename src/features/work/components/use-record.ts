@@ -7,7 +7,15 @@ import { undo } from '../actions';
 import { flush, send, stamp, waiting } from './outbox';
 
 /** What a device records besides the task itself. */
-export type Details = { readonly grams?: number | null; readonly tempC?: number | null; readonly rh?: number | null; readonly pass?: boolean | null; readonly seen?: string; readonly kind?: 'done' | 'left-out'; readonly at?: number };
+export type Details = {
+  readonly grams?: number | null;
+  readonly tempC?: number | null;
+  readonly rh?: number | null;
+  readonly pass?: boolean | null;
+  readonly seen?: string;
+  readonly kind?: 'done' | 'left-out';
+  readonly at?: number;
+};
 type Target = { readonly batchId: number; readonly number: string; readonly task: string; readonly done: string };
 export type Told = { readonly text: string; readonly tone: 'done' | 'fault' | 'waiting' };
 
@@ -36,10 +44,20 @@ export function useRecord(serverNowMs: number): {
       setBusy(true);
       const at = details.at ?? Date.now() + offset.current;
       const sent = await send({
-        clientId: freshId(), batchId: target.batchId, task: target.task, ...stamp(), clockOffsetMs: Math.round(offset.current), ...details, at: Math.round(at),
+        clientId: freshId(),
+        batchId: target.batchId,
+        task: target.task,
+        ...stamp(),
+        clockOffsetMs: Math.round(offset.current),
+        ...details,
+        at: Math.round(at),
       });
       setBusy(false);
-      if (sent.ok === 'waiting') setTold({ tone: 'waiting', text: `${target.done} is written down on this device and goes to the shop’s file as soon as it answers.` });
+      if (sent.ok === 'waiting')
+        setTold({
+          tone: 'waiting',
+          text: `${target.done} is written down on this device and goes to the shop’s file as soon as it answers.`,
+        });
       else if (sent.ok) {
         sessionStorage.setItem(LAST, JSON.stringify({ batchId: target.batchId, number: target.number } satisfies Last));
         setTold({ tone: 'done', text: `${target.done} · ${target.number}` });
@@ -57,7 +75,11 @@ export function useRecord(serverNowMs: number): {
       setBusy(true);
       const answer = await undo({ clientId: freshId(), batchId: last.batchId, ...stamp() });
       setBusy(false);
-      setTold(answer.ok ? { tone: 'done', text: `Taken back: ${answer.value.undone} · ${last.number}` } : { tone: 'fault', text: Object.values(answer.faults).join(' ') });
+      setTold(
+        answer.ok
+          ? { tone: 'done', text: `Taken back: ${answer.value.undone} · ${last.number}` }
+          : { tone: 'fault', text: Object.values(answer.faults).join(' ') },
+      );
       router.refresh();
     },
     [router],

@@ -1,0 +1,41 @@
+// Serves the built app: HTTP on loopback, or HTTP or HTTPS to the local network behind a passcode.
+import { readFileSync } from 'node:fs';
+import { createServer as createHttp } from 'node:http';
+import { createServer as createHttps } from 'node:https';
+import path from 'node:path';
+import next from 'next';
+
+const { RENDLE_PORT = '4180', RENDLE_LAN = '', RENDLE_PASSCODE = '', RENDLE_CERT = '', RENDLE_KEY = '' } = process.env;
+const port = Number(RENDLE_PORT);
+const isLan = RENDLE_LAN === '1';
+const isSecure = RENDLE_CERT !== '' && RENDLE_KEY !== '';
+const dir = path.resolve(import.meta.dirname, '../..');
+
+if (isLan && RENDLE_PASSCODE.length < 6) {
+  console.error('Set a passcode of at least six characters first: RENDLE_PASSCODE=… bin/start --lan');
+  process.exit(2);
+}
+if (!isLan) delete process.env.RENDLE_PASSCODE;
+
+/** On loopback only this machine's own names are answered, so that no other site can speak to the shop through a browser. */
+const isOwnName = (host = '') => /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(host);
+
+const app = next({ dev: false, dir, hostname: isLan ? '0.0.0.0' : '127.0.0.1', port });
+await app.prepare();
+const handle = app.getRequestHandler();
+const answer = (request, response) => {
+  if (!isLan && !isOwnName(request.headers.host)) {
+    response.writeHead(421).end('This shop answers on this machine only.');
+    return;
+  }
+  void handle(request, response);
+};
+const server = isSecure
+  ? createHttps({ cert: readFileSync(RENDLE_CERT), key: readFileSync(RENDLE_KEY) }, answer)
+  : createHttp(answer);
+server.on('error', (error) => {
+  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: --port 4190` : String(error));
+  process.exit(1);
+});
+server.listen(port, isLan ? '0.0.0.0' : '127.0.0.1');
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(0));

@@ -1,0 +1,8 @@
+import type { Metadata } from 'next';
+import { ShopPage } from '@/features/shop/shop-page';
+
+export const metadata: Metadata = { title: 'The shop' };
+
+export default function Shop() {
+  return <ShopPage />;
+}

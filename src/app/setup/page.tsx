@@ -1,0 +1,5 @@
+import { SetUpPage } from '@/features/shop/shop-page';
+
+export default function SetUp() {
+  return <SetUpPage />;
+}
