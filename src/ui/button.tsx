@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ButtonHTMLAttributes, MouseEvent } from 'react';
 import { classes } from './classes';
 
 const LOOKS = {
@@ -15,13 +15,22 @@ const LOOKS = {
 
 type Props = ButtonHTMLAttributes<HTMLButtonElement> & { readonly look?: keyof typeof LOOKS; readonly big?: boolean };
 
-/** Square-cut, 44 px; `big` is 56 px for oily hands. Verbs only. */
-export function Button({ look = 'plain', big = false, className, type = 'button', ...rest }: Props) {
+/**
+ * Square-cut, 44 px; `big` is 56 px for oily hands. Verbs only.
+ * One that cannot be pressed now keeps the keyboard's focus, so that nobody is thrown out of place while something is saved.
+ */
+export function Button({ look = 'plain', big = false, className, type = 'button', disabled = false, onClick, ...rest }: Props) {
+  const press = (event: MouseEvent<HTMLButtonElement>): void => {
+    if (disabled) event.preventDefault();
+    else onClick?.(event);
+  };
   return (
     <button
       type={type}
+      aria-disabled={disabled || undefined}
+      onClick={press}
       className={classes(
-        'border-2 px-4 font-semibold disabled:cursor-not-allowed disabled:opacity-50',
+        'border-2 px-4 font-semibold aria-disabled:cursor-not-allowed aria-disabled:opacity-50',
         big ? 'min-h-14 text-lg' : 'min-h-11',
         LOOKS[look],
         className,

@@ -1,5 +1,5 @@
 import { check } from '@/core/contract';
-import { fail, formatInstant, instantOf, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
+import { fail, formatInstant, instantOf, type Issue, MINUTES_PER_DAY, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { type Blocking, blockingOf } from './blocking';
 import { openingsOf } from './openings';
 import { PlanInput, type PlanStep } from './schema';
@@ -110,6 +110,57 @@ function slacks(links: readonly Link[], reach: Reach, lastStart: number): number
   return latest;
 }
 
+type Say = (ms: number) => string;
+
+/** The steps already done, each with the window it had. */
+function pastSteps(done: readonly Done[], links: readonly Link[], say: Say): PlannedStep[] {
+  return done.map(({ id, startMs, endMs }, index) => {
+    const previous = done[index - 1];
+    const link = links[index - 1];
+    const after = (minutes: number): string | null =>
+      previous && Number.isFinite(minutes) ? say(previous.endMs + minutes * MS_PER_MINUTE) : null;
+    const window = { earliest: link ? after(link.least) : null, latest: link ? after(link.most) : null };
+    return { id, startAt: say(startMs), endAt: say(endMs), window, slackUntil: say(startMs) };
+  });
+}
+
+type Ahead = {
+  readonly steps: readonly PlanStep[];
+  readonly links: readonly Link[];
+  readonly starts: readonly number[];
+  readonly latest: readonly number[];
+  readonly entry: Entry;
+};
+
+/** The steps to come, in minutes after a base that `sayMinute` knows. */
+function futureSteps({ steps, links, starts, latest, entry }: Ahead, sayMinute: (minute: number) => string): PlannedStep[] {
+  return steps.map((step, i) => {
+    const start = starts[i] as number;
+    const before = links[i - 1];
+    const ready = before ? (starts[i - 1] as number) + before.hands : 0;
+    const span: Span | undefined = before ? [ready + before.least, ready + before.most] : entry.window;
+    return {
+      id: step.id,
+      startAt: sayMinute(start),
+      endAt: sayMinute(start + (links[i] as Link).hands),
+      window: {
+        earliest: span ? sayMinute(span[0]) : null,
+        latest: span && Number.isFinite(span[1]) ? sayMinute(span[1]) : null,
+      },
+      slackUntil: sayMinute(latest[i] as number),
+    };
+  });
+}
+
+/** Σ|wait − ideal| over the waits still to come, the one being waited now among them. */
+function deviationOf({ links, starts, entry }: Ahead): number {
+  const waits = links
+    .slice(0, -1)
+    .map((link, i) => Math.abs((starts[i + 1] as number) - (starts[i] as number) - link.hands - link.ideal));
+  const pending = entry.ideal === undefined ? 0 : Math.abs((starts[0] as number) - entry.ideal);
+  return waits.reduce((sum, wait) => sum + wait, pending);
+}
+
 /**
  * When each job of one batch must be done (calc.md, 7): hands inside the shop's hours, waits inside their windows, exact on whole minutes.
  * Clock changes inside a wait do not bend it. With `actual` (and `now`) the rest is planned from what happened.
@@ -123,47 +174,27 @@ export function plan(raw: unknown): Result<Plan> {
   if (!moments.ok) return moments;
   const actual = readActual(input);
   if (!actual.ok) return actual;
+  const allLinks = input.steps.map(linkOf);
+  const unfit = allLinks.findIndex((link) => link.most < link.least);
+  if (unfit >= 0) return fail('wait-order', `steps.${unfit}.wait`);
   const done = actual.value;
   const { startMs, nowMs } = moments.value;
   const baseMs = Math.ceil(startMs / MS_PER_MINUTE) * MS_PER_MINUTE;
   const minuteOf = (ms: number): number => (ms - baseMs) / MS_PER_MINUTE;
-  const allLinks = input.steps.map(linkOf);
-  const unfit = allLinks.findIndex((link) => link.most < link.least);
-  if (unfit >= 0) return fail('wait-order', `steps.${unfit}.wait`);
+  const say: Say = (ms) => formatInstant(ms, input.zone);
+  const sayMinute = (minute: number): string => say(baseMs + minute * MS_PER_MINUTE);
+  const past = pastSteps(done, allLinks, say);
+  const [steps, links] = [input.steps.slice(done.length), allLinks.slice(done.length)];
   const lastDone = done.at(-1);
-  const steps = input.steps.slice(done.length);
-  const links = allLinks.slice(done.length);
-  const horizonMin = input.horizonDays * 1440 + Math.max(0, minuteOf(Math.max(nowMs, lastDone?.endMs ?? baseMs, baseMs)));
-  const before = lastDone && { link: allLinks[done.length - 1] as Link, endMin: minuteOf(lastDone.endMs) };
-  const entry = entryOf(before, minuteOf(nowMs), horizonMin);
-  const say = (minute: number): string => formatInstant(baseMs + minute * MS_PER_MINUTE, input.zone);
-  const doneSteps = done.map(({ id, startMs: from, endMs: to }, index): PlannedStep => {
-    const previous = done[index - 1];
-    const link = allLinks[index - 1];
-    const window =
-      previous && link
-        ? {
-            earliest: formatInstant(previous.endMs + link.least * MS_PER_MINUTE, input.zone),
-            latest: Number.isFinite(link.most) ? formatInstant(previous.endMs + link.most * MS_PER_MINUTE, input.zone) : null,
-          }
-        : { earliest: null, latest: null };
-    return {
-      id,
-      startAt: formatInstant(from, input.zone),
-      endAt: formatInstant(to, input.zone),
-      window,
-      slackUntil: formatInstant(from, input.zone),
-    };
-  });
+  if (links.length === 0) return ok({ feasible: true, endsAt: say(lastDone?.endMs ?? baseMs), deviationMin: 0, steps: past });
+  const fromMs = Math.max(nowMs, lastDone?.endMs ?? baseMs, baseMs);
+  const horizonMin = input.horizonDays * MINUTES_PER_DAY + minuteOf(fromMs);
+  const entry = entryOf(
+    lastDone && { link: allLinks[done.length - 1] as Link, endMin: minuteOf(lastDone.endMs) },
+    minuteOf(nowMs),
+    horizonMin,
+  );
   const missed = entry.missedBy > 0 && steps[0] ? { missed: [{ id: steps[0].id, byMin: entry.missedBy }] } : {};
-  if (links.length === 0) {
-    return ok({
-      feasible: true,
-      endsAt: formatInstant(lastDone?.endMs ?? baseMs, input.zone),
-      deviationMin: 0,
-      steps: doneSteps,
-    });
-  }
   const openings = openingsOf(input, baseMs, horizonMin).map(([open, close]): Span => [open, Math.min(close, horizonMin)]);
   const reach = reachable(links, openings, entry.first);
   const blockedAt = reach.findIndex((spans) => spans.length === 0);
@@ -176,33 +207,12 @@ export function plan(raw: unknown): Result<Plan> {
   }
   const starts = bestStarts(links, reach, input.prefer, entry.ideal);
   const lastStart = starts.at(-1) as number;
-  const latest = slacks(links, reach, lastStart);
-  const waits = links
-    .slice(0, -1)
-    .map((link, i) => Math.abs((starts[i + 1] as number) - (starts[i] as number) - link.hands - link.ideal));
-  const pending = entry.ideal === undefined ? 0 : Math.abs((starts[0] as number) - entry.ideal);
-  const windowOf = (i: number): PlannedStep['window'] => {
-    const link = links[i - 1];
-    const ready = link && (starts[i - 1] as number) + link.hands;
-    const span: Span | undefined = link && ready !== undefined ? [ready + link.least, ready + link.most] : entry.window;
-    return { earliest: span ? say(span[0]) : null, latest: span && Number.isFinite(span[1]) ? say(span[1]) : null };
-  };
+  const ahead: Ahead = { steps, links, starts, latest: slacks(links, reach, lastStart), entry };
   return ok({
     feasible: true,
-    endsAt: say(lastStart + (links.at(-1) as Link).hands),
-    deviationMin: waits.reduce((sum, wait) => sum + wait, pending),
-    steps: [
-      ...doneSteps,
-      ...steps.map(
-        (step, i): PlannedStep => ({
-          id: step.id,
-          startAt: say(starts[i] as number),
-          endAt: say((starts[i] as number) + (links[i] as Link).hands),
-          window: windowOf(i),
-          slackUntil: say(latest[i] as number),
-        }),
-      ),
-    ],
+    endsAt: sayMinute(lastStart + (links.at(-1) as Link).hands),
+    deviationMin: deviationOf(ahead),
+    steps: [...past, ...futureSteps(ahead, sayMinute)],
     ...missed,
   });
 }

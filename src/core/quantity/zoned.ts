@@ -31,25 +31,50 @@ export function instantOf(text: string, zone: string): Result<number> {
 export const wallClock = (text: string, zone: string): number =>
   Temporal.PlainDateTime.from(text).toZonedDateTime(zone, { disambiguation: 'compatible' }).epochMilliseconds;
 
+const MS_PER_DAY = 86_400_000;
+/** Clocks change on quarters of an hour of UTC, in every zone there is. */
+const QUARTER_MS = 900_000;
+/** Offsets looked up are remembered; past this many, all are forgotten. */
+const MOST_OFFSETS = 20_000;
+const offsets = new Map<string, number>();
+
+/** How far a zone's wall clock is ahead of UTC at a moment, ms. */
+function offsetAt(ms: number, zone: string): number {
+  const key = `${zone} ${Math.floor(ms / QUARTER_MS)}`;
+  const known = offsets.get(key);
+  if (known !== undefined) return known;
+  const offset = Temporal.Instant.fromEpochMilliseconds(Math.floor(ms)).toZonedDateTimeISO(zone).offsetNanoseconds / 1e6;
+  if (offsets.size >= MOST_OFFSETS) offsets.clear();
+  offsets.set(key, offset);
+  return offset;
+}
+
+const twoDigits = (value: number): string => String(value).padStart(2, '0');
+
 /** ISO text with its offset, to the second: `2031-03-04T08:30:00+01:00`. */
-export const formatInstant = (ms: number, zone: string): string =>
-  Temporal.Instant.fromEpochMilliseconds(Math.round(ms))
-    .toZonedDateTimeISO(zone)
-    .toString({ timeZoneName: 'never', smallestUnit: 'second' });
+export function formatInstant(ms: number, zone: string): string {
+  const seconds = Math.floor(Math.round(ms) / 1000) * 1000;
+  const offset = offsetAt(seconds, zone);
+  const minutes = Math.abs(offset) / 60_000;
+  const local = new Date(seconds + offset).toISOString().slice(0, 19);
+  return `${local}${offset < 0 ? '-' : '+'}${twoDigits(Math.floor(minutes / 60))}:${twoDigits(Math.floor(minutes % 60))}`;
+}
 
 /** The zone's calendar date of a moment, `2031-03-04`. */
 export const dateOf = (ms: number, zone: string): string =>
-  Temporal.Instant.fromEpochMilliseconds(Math.round(ms)).toZonedDateTimeISO(zone).toPlainDate().toString();
+  new Date(Math.round(ms) + offsetAt(ms, zone)).toISOString().slice(0, 10);
+
+const dayNumber = (date: string): number => Date.parse(`${date}T00:00:00Z`) / MS_PER_DAY;
 
 /** A calendar date some days on. */
-export const addDays = (date: string, days: number): string => Temporal.PlainDate.from(date).add({ days }).toString();
+export const addDays = (date: string, days: number): string =>
+  new Date((dayNumber(date) + days) * MS_PER_DAY).toISOString().slice(0, 10);
 
 /** Day of the week of a date: 1 Monday … 7 Sunday. */
-export const dayOfWeek = (date: string): number => Temporal.PlainDate.from(date).dayOfWeek;
+export const dayOfWeek = (date: string): number => ((((dayNumber(date) + 3) % 7) + 7) % 7) + 1;
 
 /** Whole days from one date to another. */
-export const daysBetween = (from: string, to: string): number =>
-  Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to), { largestUnit: 'days' }).days;
+export const daysBetween = (from: string, to: string): number => dayNumber(to) - dayNumber(from);
 
 /** A calendar date some months on; the last day of a shorter month stands for one it lacks. */
 export const addMonths = (date: string, months: number): string => Temporal.PlainDate.from(date).add({ months }).toString();

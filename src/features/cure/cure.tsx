@@ -4,8 +4,7 @@ import { notFound } from 'next/navigation';
 import { readyShare } from '@/core/cure';
 import { formatDuration } from '@/core/quantity';
 import { CHECK_WORDS } from '@/messages';
-import { lastReading, places, shopHours, people } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
+import { lastReading, places, people } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type CureStanding, type Standing, standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
@@ -35,7 +34,7 @@ function missing({ fitness, progress }: Standing): string {
 /** Every batch past its last coat, with how likely it is fit and when. */
 export async function Cure() {
   const { db, shop, nowMs } = await session();
-  const curing = openBatches(db, nowMs, allLots(db), shopHours(db)).flatMap(({ batch, standing }) =>
+  const curing = openBatches(db, nowMs).flatMap(({ batch, standing }) =>
     standing.cure ? [{ batch, standing, cure: standing.cure }] : [],
   );
   const rooms = places(db).map((place) => ({ place, reading: lastReading(db, place.id) }));

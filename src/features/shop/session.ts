@@ -2,6 +2,7 @@ import 'server-only';
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
+import { cache } from 'react';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
 import { findShop, people, type Person, type Shop } from '@/data/shop/queries';
@@ -18,8 +19,8 @@ export type Session = {
   readonly nowMs: number;
 };
 
-/** The shop, its people, who is at this device, and the moment. An empty file leads to its setting up. */
-export async function session(): Promise<Session> {
+/** The shop, its people, who is at this device, and the moment. An empty file leads to its setting up. One moment for the whole page. */
+export const session = cache(async (): Promise<Session> => {
   await connection();
   const db = database();
   const shop = findShop(db);
@@ -28,6 +29,6 @@ export async function session(): Promise<Session> {
   const chosen = Number((await cookies()).get(PERSON_COOKIE)?.value);
   const only = crew.length === 1 ? crew[0] : undefined;
   return { db, shop, people: crew, person: crew.find((one) => one.id === chosen) ?? only ?? null, nowMs: now() };
-}
+});
 
 export const isDim = async (): Promise<boolean> => (await cookies()).get(SCHEME_COOKIE)?.value === 'dim';

@@ -3,7 +3,6 @@ import type { ReactNode } from 'react';
 import { addDays, dateOf } from '@/core/quantity';
 import { openPours } from '@/data/pour/queries';
 import { openRagLines } from '@/data/rags/queries';
-import { shopHours } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
 import { soldPieces } from '@/data/care/queries';
 import { HandStrip } from '../today/components/hand-strip';
@@ -18,7 +17,7 @@ const NEAR_DAYS = 30;
 export async function Shell({ children }: { readonly children: ReactNode }) {
   const { db, shop, people, person, nowMs } = await session();
   const lots = allLots(db);
-  const open = openBatches(db, nowMs, lots, shopHours(db));
+  const open = openBatches(db, nowMs);
   const actions = open.flatMap((one) => (one.action ? [one.action] : []));
   const today = dateOf(nowMs, shop.zone);
   const near = addDays(today, NEAR_DAYS);

@@ -1,10 +1,11 @@
 import 'server-only';
+import { cache } from 'react';
 import type { RingFacts } from '@/core/regimen';
 import type { CheckKind } from '@/core/cure';
 import { sayBlocking } from '@/messages';
 import type { Db } from '@/data/db';
-import { lastReading, shopHours, type ShopHours } from '@/data/shop/queries';
-import { allLots, type KnownLot } from '@/data/stores/queries';
+import { lastReading, shopHours } from '@/data/shop/queries';
+import { allLots } from '@/data/stores/queries';
 import { type Batch, loadBatch, openBatchIds } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
@@ -96,13 +97,9 @@ function byUrgency(a: HandAction | null, b: HandAction | null): number {
   return differs < 0 ? 0 : (left[differs] ?? 0) < (right[differs] ?? 0) ? -1 : 1;
 }
 
-/** Every open batch with its standing and next action, most urgent first. */
-export function openBatches(
-  db: Db,
-  nowMs: number,
-  lots: readonly KnownLot[] = allLots(db),
-  hours: ShopHours = shopHours(db),
-): OpenBatch[] {
+/** Every open batch with its standing and next action, most urgent first; reckoned once for a page. */
+export const openBatches = cache((db: Db, nowMs: number): OpenBatch[] => {
+  const [lots, hours] = [allLots(db), shopHours(db)];
   return openBatchIds(db)
     .flatMap((id) => {
       const batch = loadBatch(db, id, nowMs, lots);
@@ -111,4 +108,4 @@ export function openBatches(
       return [{ batch, standing, action: actionOf(db, batch, standing, nowMs) }];
     })
     .sort((a, b) => byUrgency(a.action, b.action));
-}
+});

@@ -29,7 +29,7 @@ function pegsOf(open: readonly OpenBatch[]): Peg[] {
 /** Today: the rack as it stands, and the hand-work of the coming week on the shop's hours. */
 export async function Today() {
   const { db, shop, nowMs } = await session();
-  const open = openBatches(db, nowMs, allLots(db), shopHours(db));
+  const open = openBatches(db, nowMs);
   const shelves: Shelf[] = places(db).map((place) => {
     const reading = lastReading(db, place.id);
     return {

@@ -117,7 +117,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
   if (!batch) notFound();
   const hours = shopHours(db);
   const standing = standingOfBatch(db, batch, nowMs, hours);
-  const action = openBatches(db, nowMs, lots, hours).find((one) => one.batch.id === batch.id)?.action ?? null;
+  const action = openBatches(db, nowMs).find((one) => one.batch.id === batch.id)?.action ?? null;
   const initials = new Map(people(db).map((person) => [person.id, person.initials]));
   const nature =
     Object.values(batch.materials)

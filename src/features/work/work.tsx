@@ -1,6 +1,5 @@
 import 'server-only';
 import Link from 'next/link';
-import { shopHours } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
 import { allBatchIds, loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
@@ -15,7 +14,7 @@ import { NextTiming } from './components/next-timing';
 export async function Work() {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
-  const open = openBatches(db, nowMs, lots, shopHours(db));
+  const open = openBatches(db, nowMs);
   const decided = allBatchIds(db).flatMap((id) => {
     if (open.some((one) => one.batch.id === id)) return [];
     const batch = loadBatch(db, id, nowMs, lots);

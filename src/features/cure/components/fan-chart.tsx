@@ -36,7 +36,7 @@ export function FanChart({ points, marks, nowMs, p10, p90, zone, words }: Props)
     <figure aria-label={words}>
       <div className="h-72 w-full" aria-hidden="true">
         <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 700, height: 288 }}>
-          <ComposedChart data={[...points]} margin={{ top: 12, right: 8, bottom: 4, left: 0 }}>
+          <ComposedChart accessibilityLayer={false} data={[...points]} margin={{ top: 12, right: 8, bottom: 4, left: 0 }}>
             <CartesianGrid stroke="var(--hair)" vertical={false} />
             <XAxis
               dataKey="atMs"

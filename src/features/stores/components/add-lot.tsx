@@ -94,7 +94,7 @@ export function AddLot({ currency }: { readonly currency: string }) {
             onChange={set('amount')}
             hint="2.5 kg, 1 lb 2 oz, 0,75 l"
             echo={read.echo}
-            fault={read.fault || faults.amount}
+            fault={read.fault || (read.echo ? undefined : faults.amount)}
             required
           />
           {(read.asks || (ounce && isOunce)) && (

@@ -61,7 +61,7 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
             onChange={(event) => setSizes(event.target.value)}
             hint="420 x 260 x 24, or 12 x 18 x 1 in"
             echo={read.echo}
-            fault={read.fault || faults.sizes}
+            fault={read.fault || (read.echo ? undefined : faults.sizes)}
             required
           />
           <SelectField

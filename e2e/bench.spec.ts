@@ -1,0 +1,177 @@
+import { expect, beWren, MONDAY_MORNING, test } from './shop';
+
+const status = { name: 'Next for hands' } as const;
+
+test('space records the next action once, and Ctrl Z takes it back by name', async ({ page }) => {
+  await beWren(page);
+  const strip = page.getByRole('region', status);
+  const first = strip.getByRole('listitem').first();
+  const number = (await first.getByText(/^31-\d{3}$/).innerText()).trim();
+  const done = (await first.getByRole('button').first().innerText()).replace(' early', '');
+  await page.locator('h1').click();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(strip.getByRole('status')).toContainText(`${done} · ${number}`);
+  await page.keyboard.press('Control+z');
+  await expect(strip.getByRole('status')).toContainText(`Taken back: ${done} · ${number}`);
+  await page.goto(`/work/${number}`);
+  await expect(page.getByText('Taken back:').last()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Coat book' }).locator('s')).toHaveCount(1);
+});
+
+test('number keys go to the stations, b to the bench, F1 lists the keys', async ({ page }) => {
+  await beWren(page);
+  for (const [key, heading] of [
+    ['2', 'Stores'],
+    ['3', 'Blends'],
+    ['4', 'Work'],
+    ['5', 'Cure'],
+    ['6', 'Care'],
+    ['1', 'On the rack'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('heading', { name: heading, level: 1 })).toBeVisible();
+  }
+  await page.keyboard.press('F1');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('b');
+  await expect(page).toHaveURL(/\/bench$/);
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('status')).toContainText('31-');
+});
+
+test('the alarm of self-heating cloths cannot be left unanswered', async ({ page, shop }) => {
+  await beWren(page);
+  const cloths = page.getByRole('complementary', { name: 'Oily cloths' });
+  await expect(cloths).toContainText('Oily cloths can set fire to the shop');
+  for (const path of ['/stores', '/blends', '/work', '/cure', '/care', '/work/31-006/bench']) {
+    await page.goto(path);
+    await expect(cloths).toContainText('Oily cloths can set fire to the shop');
+  }
+  await cloths.getByRole('button').click();
+  await page.keyboard.press('Escape');
+  await expect(cloths).toContainText('How do they lie?');
+  await cloths.getByRole('button').click();
+  await page.getByRole('button', { name: /Laid flat/ }).click();
+  await expect(cloths).toContainText('Look in 12 h');
+  shop.advance(12.1);
+  await page.reload();
+  await cloths.getByRole('button', { name: 'Looked at: cold' }).click();
+  await expect(cloths).toHaveCount(0);
+});
+
+test('late is told from at risk, and the book keeps what was early', async ({ page, shop }) => {
+  await beWren(page);
+  // The spoons' long soak has a latest; thirty hours after the flood it is at risk.
+  shop.advance(11.5);
+  await page.reload();
+  const strip = page.getByRole('region', status);
+  await expect(strip.getByText(/▲ at risk: .* past its window/)).toBeVisible();
+  await page.goto('/work/31-004');
+  await expect(page.getByText('The surplus may have gummed.')).toBeVisible();
+  await page.getByRole('region', { name: 'Record the next action' }).getByRole('button', { name: 'Wiped' }).click();
+  await expect(page.getByRole('region', { name: 'Coat book' })).toContainText('past its window');
+});
+
+test('a correction strikes through and keeps what stood', async ({ page }) => {
+  await beWren(page);
+  await page.goto('/work/31-006');
+  await page.getByRole('button', { name: 'Correct Flooded' }).last().click();
+  await page.getByLabel('Used').fill('88 g');
+  await page.getByRole('dialog').getByLabel('Seen').fill('tin weighed');
+  await page.getByRole('button', { name: 'Write the correction' }).click();
+  const book = page.getByRole('region', { name: 'Coat book' });
+  await expect(book).toContainText('88.0 g');
+  await expect(book.locator('s')).toContainText('(estimate)');
+  await page.goto('/stores');
+  await expect(page.getByRole('row', { name: /S31-01/ })).toBeVisible();
+});
+
+test('two tabs: both see what the other recorded, and a stale change is refused', async ({ page, context }) => {
+  await beWren(page);
+  const other = await context.newPage();
+  await other.goto('/work/31-006');
+  await page.goto('/work/31-006');
+  const panel = (tab: typeof page) => tab.getByRole('region', { name: 'Record the next action' });
+  await panel(page).getByRole('button', { name: 'Wiped' }).click();
+  await expect(panel(page)).toContainText('Next: Flood again');
+  await panel(other).getByRole('button', { name: 'Wiped' }).click();
+  await expect(panel(other).getByRole('status')).toContainText('is done already');
+  await other.goto('/shop');
+  await page.goto('/shop');
+  await page.getByLabel('Name', { exact: true }).first().fill('Quillhaven Shed');
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await other.getByLabel('Usual temperature').fill('18');
+  await other.getByRole('button', { name: 'Keep' }).click();
+  await expect(other.getByText('Someone else changed this')).toBeVisible();
+  await expect(other.getByLabel('Usual temperature')).toHaveValue('18');
+});
+
+test('the server is killed between Flooded and Wiped, and nothing is lost', async ({ page, shop }) => {
+  await beWren(page);
+  await page.goto('/work/31-006');
+  const panel = page.getByRole('region', { name: 'Record the next action' });
+  await panel.getByRole('button', { name: 'Wiped' }).click();
+  await expect(panel).toContainText('Next: Flood again');
+  shop.advance(1);
+  await page.reload();
+  await panel.getByRole('button', { name: 'Flooded' }).click();
+  await expect(panel).toContainText('Next: Wipe until dry');
+  await shop.kill();
+  // The wipe is done while nothing answers: it stays on the device with its own time.
+  await panel.getByRole('button', { name: /Wiped/ }).click();
+  await expect(panel.getByRole('status')).toContainText('written down on this device');
+  await shop.start();
+  await expect(panel.getByRole('status')).toContainText('Sent now', { timeout: 20_000 });
+  await page.reload();
+  const book = page.getByRole('region', { name: 'Coat book' });
+  await expect(book.getByText('Flooded', { exact: true })).toHaveCount(3);
+  await expect(book.getByText('Wiped', { exact: true })).toHaveCount(3);
+});
+
+test('a check bends the estimate, and a refused batch says why', async ({ page }) => {
+  await beWren(page);
+  await page.goto('/cure/31-002');
+  const ready = async (): Promise<number> =>
+    Number(
+      (
+        await page
+          .locator('p', { hasText: /^\d+ %$/ })
+          .first()
+          .innerText()
+      ).replace(' %', ''),
+    );
+  const before = await ready();
+  await page.getByRole('button', { name: 'Touch: greasy or tacky' }).click();
+  await expect.poll(ready).toBeLessThan(before);
+  await page.goto('/release/31-002');
+  await expect(page.getByRole('button', { name: 'Release', exact: true })).toBeDisabled();
+  await page.getByRole('button', { name: 'Refuse' }).click();
+  await expect(page.getByText('Write the reason')).toBeVisible();
+  await page.getByLabel(/Reason/).fill('tacky at the foot');
+  await page.getByRole('button', { name: 'Refuse' }).click();
+  await expect(page.getByText('Reason: tacky at the foot.')).toBeVisible();
+});
+
+test.describe('the clock goes forward in the night', () => {
+  // Lisbon, 29 March 2031: the night loses an hour.
+  test.use({ wish: { demo: true, at: '2031-03-29T18:00:00Z' } });
+  test('waits stay as long as they are', async ({ page }) => {
+    await beWren(page);
+    await page.goto('/work/new');
+    await page.getByLabel('Regimen').selectOption({ label: 'Long soak: one generous coat' });
+    const rows = page.getByRole('region', { name: 'What it will take' }).getByRole('row');
+    await expect(rows.nth(5)).toContainText('Wipe');
+    await expect(page.getByRole('heading', { name: /All steps done/ })).toBeVisible();
+  });
+});
+
+test.describe('at one in the morning', () => {
+  test.use({ wish: { demo: true, at: MONDAY_MORNING.replace('08:40', '01:10') } });
+  test('the shop is shut and the plan says when it opens', async ({ page }) => {
+    await beWren(page);
+    await expect(page.getByRole('region', status)).toContainText('planned 08:30');
+  });
+});

@@ -1,0 +1,73 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { beWren, expect, test } from './shop';
+
+const VIEWS = [
+  '/',
+  '/stores',
+  '/blends',
+  '/blends/1',
+  '/blends/new',
+  '/work',
+  '/work/new',
+  '/work/31-006',
+  '/work/31-006/bench',
+  '/cure',
+  '/cure/31-002',
+  '/release/31-003',
+  '/release/31-001',
+  '/care',
+  '/shop',
+];
+const SERIOUS = ['serious', 'critical'];
+
+async function faults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter((one) => SERIOUS.includes(one.impact ?? ''))
+    .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
+}
+
+for (const scheme of ['day', 'dim'] as const) {
+  test(`axe finds nothing serious on any main view, ${scheme}`, async ({ page, context, shop }) => {
+    await beWren(page);
+    await context.addCookies([{ name: 'rendle-scheme', value: scheme, url: shop.url }]);
+    for (const view of VIEWS) {
+      await page.goto(view);
+      expect.soft(await faults(page), `${scheme} ${view}`).toEqual([]);
+    }
+    await page.goto('/care');
+    await page.getByRole('link', { name: 'Slip' }).first().click();
+    await expect(page.getByRole('heading', { name: /^Slip/ })).toBeVisible();
+    expect(await faults(page), `${scheme} slip`).toEqual([]);
+    await page.goto('/stores');
+    await page.getByRole('button', { name: 'Receive a lot' }).click();
+    expect(await faults(page), `${scheme} sheet`).toEqual([]);
+  });
+}
+
+test('no view runs out of the tablet or the phone sideways', async ({ page }) => {
+  await beWren(page);
+  for (const [width, height] of [
+    [768, 1024],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const view of VIEWS) {
+      await page.goto(view);
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      expect.soft(over, `${view} at ${width}`).toBeLessThanOrEqual(0);
+    }
+  }
+});
+
+test('every view answers without a fault in the browser', async ({ page }) => {
+  const faulty: string[] = [];
+  page.on('pageerror', (error) => faulty.push(String(error)));
+  page.on('console', (message) => {
+    if (message.type() === 'error') faulty.push(`${page.url()}: ${message.text()}`);
+  });
+  await beWren(page);
+  for (const view of VIEWS) await page.goto(view, { waitUntil: 'networkidle' });
+  expect(faulty).toEqual([]);
+});

@@ -1,0 +1,115 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { test as base, type Page } from '@playwright/test';
+
+const HOME = path.resolve(import.meta.dirname, '..');
+const HOUR = 3_600_000;
+let nextPort = 4300;
+
+/** A shop of its own for one test: its file, its server, and a clock that the test turns. */
+export type Shop = {
+  readonly url: string;
+  readonly folder: string;
+  readonly start: () => Promise<void>;
+  /** Ends the server at once, as a power cut would. */
+  readonly kill: () => Promise<void>;
+  /** Moves the shop's clock on by so many hours. */
+  readonly advance: (hours: number) => void;
+  /** Sets the shop's clock to a moment. */
+  readonly setClock: (at: Date) => void;
+};
+
+type Wish = { readonly demo: boolean; readonly at: string; readonly environment?: Readonly<Record<string, string>> };
+
+async function answers(url: string): Promise<boolean> {
+  try {
+    return (await fetch(url, { redirect: 'manual' })).status < 500;
+  } catch {
+    return false;
+  }
+}
+
+export function makeShop({ demo, at, environment = {} }: Wish): Shop & { readonly remove: () => Promise<void> } {
+  const folder = mkdtempSync(path.join(tmpdir(), 'rendle-e2e-'));
+  const clock = path.join(folder, 'clock');
+  const port = String(nextPort++);
+  const url = `http://localhost:${port}`;
+  const env = {
+    ...process.env,
+    NODE_ENV: 'production',
+    RENDLE_DATA: folder,
+    RENDLE_CLOCK_FILE: clock,
+    RENDLE_PORT: port,
+    ...environment,
+  } as NodeJS.ProcessEnv;
+  let server: ChildProcess | null = null;
+  let offset = 0;
+  const write = (): void => writeFileSync(clock, String(offset));
+  const setClock = (to: Date): void => {
+    offset = to.getTime() - Date.now();
+    write();
+  };
+  setClock(new Date(at));
+  if (demo)
+    execFileSync('node', ['--conditions=react-server', '--import', 'tsx', 'src/cli/main.ts', 'demo'], {
+      cwd: HOME,
+      env,
+      stdio: 'inherit',
+    });
+  const kill = async (): Promise<void> => {
+    const running = server;
+    server = null;
+    if (!running || running.exitCode !== null) return;
+    const ended = new Promise((resolve) => running.once('exit', resolve));
+    running.kill('SIGKILL');
+    await ended;
+  };
+  const start = async (): Promise<void> => {
+    server = spawn('node', ['bin/lib/serve.mjs'], { cwd: HOME, env, stdio: ['ignore', 'ignore', 'inherit'] });
+    for (let i = 0; i < 200 && !(await answers(url)); i++) await new Promise((resolve) => setTimeout(resolve, 150));
+  };
+  return {
+    url,
+    folder,
+    start,
+    kill,
+    setClock,
+    advance: (hours) => {
+      offset += hours * HOUR;
+      write();
+    },
+    remove: async () => {
+      await kill();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** A weekday morning; every test that does not care for the day starts here. */
+export const MONDAY_MORNING = '2031-03-03T08:40:00Z';
+
+type Options = { readonly wish: Wish };
+
+/** Tests with a shop of their own; `wish` says whether it is the demo shed and what time it is there. */
+export const test = base.extend<Options & { shop: Shop }>({
+  wish: [{ demo: true, at: MONDAY_MORNING }, { option: true }],
+  shop: async ({ wish }, use) => {
+    const shop = makeShop(wish);
+    await shop.start();
+    await use(shop);
+    await shop.remove();
+  },
+  baseURL: async ({ shop }, use) => {
+    await use(shop.url);
+  },
+});
+export { expect } from '@playwright/test';
+
+/** Says who is at this device, as a maker does once. */
+export async function beWren(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Wren Aldersea' }).click();
+  await page.getByRole('button', { name: 'Wren Aldersea', pressed: true }).waitFor();
+}

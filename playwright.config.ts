@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 120_000,
+  expect: { timeout: 10_000 },
+  workers: 1,
+  retries: 0,
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  outputDir: 'test-results/traces',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/Lisbon',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--disable-dev-shm-usage',
+      ],
+    },
+  },
+});
