@@ -7,3 +7,13 @@ export function emptyDb(): Db {
   migrate(db, { migrationsFolder: 'drizzle' });
   return db;
 }
+
+/** What SQLite said when it refused; empty when it did not. */
+export function refusal(run: () => unknown): string {
+  try {
+    run();
+    return '';
+  } catch (error) {
+    return String((error as Error).cause ?? error);
+  }
+}

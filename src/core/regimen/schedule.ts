@@ -54,7 +54,7 @@ export function scheduleOf(
 ): Result<readonly Task[]> {
   const tasks: Task[] = [];
   const issues: Issue[] = [];
-  const simple = (step: RegimenStep, turn: number, wait = step.wait): void => {
+  const simple = (step: RegimenStep, turn: number): void => {
     tasks.push({
       key: keyOf(step, 1, turn),
       step,
@@ -62,18 +62,14 @@ export function scheduleOf(
       rounds: 1,
       pieces,
       handsMin: Math.ceil(step.setupMin + pieces * step.perPieceMin),
-      wait: whole(wait),
+      wait: whole(step.wait),
     });
   };
   for (let i = 0; i < steps.length; i++) {
     const step = steps[i] as RegimenStep;
     const next = steps[i + 1];
     if (!next || !isDwell(step, next)) {
-      for (let turn = 1; turn <= (turns[step.id] ?? 1); turn++) {
-        const wait = step.kind === 'coat' ? bounded(step, bound) : ok(step.wait);
-        if (wait.ok) simple(step, turn, wait.value);
-        else issues.push(...wait.issues);
-      }
+      for (let turn = 1; turn <= (turns[step.id] ?? 1); turn++) simple(step, turn);
       continue;
     }
     const dwell = bounded(step, bound);

@@ -1,0 +1,106 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { saveFormula } from '../blends/commands';
+import { allFormulas } from '../blends/queries';
+import type { Db } from '../db';
+import { setUpShop } from '../shop/commands';
+import { addContainer, countContainer, countLot, receiveLot } from '../stores/commands';
+import { allLots, containers, leftOf, originsOf, pricesPerKg } from '../stores/queries';
+import { emptyDb } from '../testing';
+import { abandonPour, fillJars, finishHeating, finishWeighing, recordPotTemperature, recordWeighing, rescale, startPour } from './commands';
+import { findPot } from './queries';
+
+const NOW = Date.parse('2031-03-03T10:00:00Z');
+const by = { personId: 1, nowMs: NOW };
+let db: Db;
+let revisionId: number;
+let pourId: number;
+const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
+const pot = () => findPot(db, pourId);
+const paste = { id: null, version: 1, name: 'Paste', basis: 'mass' as const, note: '', lines: [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'mineral-oil', parts: 3.5 }] };
+const lot = (ingredientId: string, grams: number, bestBefore: string | null, priceMinor: number | null) => receiveLot(db, { ingredientId, grams, supplier: '', supplierCode: '', openedOn: null, bestBefore, priceMinor, note: '' }, by);
+const weigh = (clientId: string, ingredientId: string, lotId: number, readingG: number, corrects: string | null = null) => recordWeighing(db, { clientId, pourId, ingredientId, lotId, readingG, corrects }, by);
+
+beforeEach(() => {
+  db = emptyDb();
+  setUpShop(db, { name: 'S', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [] }, NOW);
+  lot('beeswax', 300, null, 600);
+  lot('mineral-oil', 2000, '2031-09-01', 2000);
+  const saved = saveFormula(db, paste, by);
+  revisionId = saved.ok ? saved.value.revisionId : 0;
+  const started = startPour(db, { revisionId, targetG: 450 }, by);
+  pourId = started.ok ? started.value.id : 0;
+});
+
+describe('a formula', () => {
+  it('gets a revision for every change and none for the same again; old ones stay', () => {
+    expect(code(saveFormula(db, { ...paste, id: 1, version: 1 }, by))).toBe('ok');
+    expect(allFormulas(db)[0]?.revisions).toHaveLength(1);
+    expect(code(saveFormula(db, { ...paste, id: 1, version: 1, lines: [paste.lines[0], { ingredient: 'mineral-oil', parts: 5 }] as typeof paste.lines }, by))).toBe('ok');
+    expect(allFormulas(db)[0]?.revisions.map((revision) => revision.lines[1]?.parts)).toEqual([5, 3.5]);
+    expect(code(saveFormula(db, { ...paste, id: 1, version: 1, note: 'other' }, by))).toBe('stale');
+  });
+  it('is refused with one line, with a taken name, or with no such ingredient', () => {
+    expect(code(saveFormula(db, { ...paste, name: 'Single', lines: paste.lines.slice(0, 1) }, by))).toBe('one-ingredient');
+    expect(code(saveFormula(db, paste, by))).toBe('name-taken');
+    expect(code(saveFormula(db, { ...paste, name: 'Odd', lines: [...paste.lines, { ingredient: 'gold', parts: 1 }] }, by))).toBe('unknown-ingredient');
+  });
+});
+
+describe('a pot', () => {
+  it('draws its lots as it is weighed, grows after an overshoot, and knows what it is made of', () => {
+    expect(code(weigh('w1w1w1w1', 'beeswax', 1, 104))).toBe('ok');
+    expect(code(weigh('w1w1w1w1', 'beeswax', 1, 104))).toBe('ok');
+    expect(leftOf(db, 1)).toBe(196);
+    expect(rescale(db, pourId, 1)).toMatchObject({ ok: true, value: { totalG: 468 } });
+    expect(code(finishWeighing(db, pourId, pot()?.version ?? 0, by))).toBe('no-readings');
+    weigh('w2w2w2w2', 'mineral-oil', 2, 468);
+    expect(finishWeighing(db, pourId, pot()?.version ?? 0, by)).toMatchObject({ ok: true, value: { number: 'B31-01' } });
+    const made = allLots(db).find((one) => one.kind === 'made');
+    expect(made).toMatchObject({ leftG: 468, bestBefore: '2031-09-01', composition: { beeswax: expect.closeTo(104 / 468, 12), 'mineral-oil': expect.closeTo(364 / 468, 12) } });
+    expect(made?.minorPerKg).toBeCloseTo((104 * 2000 + 364 * 1000) / 468, 9);
+    expect(originsOf(allLots(db), db, made?.id ?? 0).map((one) => one.number)).toEqual(['S31-01', 'S31-02']);
+    expect(pricesPerKg(allLots(db))).toEqual({ beeswax: 2000, 'mineral-oil': 1000 });
+  });
+  it('takes a correction of the last reading and gives back what it drew', () => {
+    weigh('w1w1w1w1', 'beeswax', 1, 110);
+    expect(code(weigh('w1bw1bw1', 'beeswax', 1, 100, 'w1w1w1w1'))).toBe('ok');
+    expect([leftOf(db, 1), pot()?.entries.map((entry) => entry.grams), pot()?.struck.length]).toEqual([200, [100], 1]);
+  });
+  it.each([
+    ['reading-fell', () => weigh('w9w9w9w9', 'beeswax', 1, 0)],
+    ['overdrawn', () => weigh('w9w9w9w9', 'beeswax', 1, 301)],
+    ['unknown-line', () => weigh('w9w9w9w9', 'tung-oil', 1, 5)],
+    ['not-found', () => weigh('w9w9w9w9', 'beeswax', 2, 5)],
+  ])('refuses %s and draws nothing', (wanted, run) => {
+    expect(code(run())).toBe(wanted);
+    expect([leftOf(db, 1), leftOf(db, 2)]).toEqual([300, 2000]);
+  });
+  it('is heated, filled into tins that are counted down, and what is left is the shop jar', () => {
+    weigh('w1w1w1w1', 'beeswax', 1, 100);
+    weigh('w2w2w2w2', 'mineral-oil', 2, 450);
+    finishWeighing(db, pourId, pot()?.version ?? 0, by);
+    expect(pot()?.state).toBe('heating');
+    expect(code(recordPotTemperature(db, { clientId: 't1t1t1t1', pourId, tempC: 66 }, by))).toBe('ok');
+    finishHeating(db, pourId, pot()?.version ?? 0);
+    addContainer(db, { name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5 });
+    const fill = (count: number, netG: number) => fillJars(db, { pourId, version: pot()?.version ?? 0, residueG: 5, jars: [{ containerId: 1, count, netG }] }, by);
+    expect([code(fill(6, 47)), code(fill(5, 470))]).toEqual(['not-enough-jars', 'overdrawn']);
+    expect(fill(5, 47)).toMatchObject({ ok: true, value: { leftG: 450 - 5 - 235 } });
+    expect(containers(db)[0]?.have).toBe(0);
+    expect(allLots(db).find((one) => one.kind === 'tin')).toMatchObject({ number: 'B31-01/a', leftG: 235, count: 5 });
+    expect(code(fill(1, 47))).toBe('pour-closed');
+    expect(code(countContainer(db, 1, 12, 1))).toBe('stale');
+  });
+  it('can be given up, and is refused to an old version', () => {
+    weigh('w1w1w1w1', 'beeswax', 1, 104);
+    rescale(db, pourId, 1);
+    expect(code(finishWeighing(db, pourId, 1, by))).toBe('stale');
+    expect(code(abandonPour(db, pourId, 2))).toBe('ok');
+    expect([pot()?.state, leftOf(db, 1)]).toEqual(['abandoned', 196]);
+  });
+  it('has its stock put right by weighing', () => {
+    countLot(db, 2, 1500, by);
+    countLot(db, 1, 0, by);
+    expect([leftOf(db, 2), leftOf(db, 1)]).toEqual([1500, 0]);
+  });
+});

@@ -1,0 +1,89 @@
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { sql } from 'drizzle-orm';
+import { afterEach, describe, expect, it } from 'vitest';
+import { backup, migrateFile, openFile } from '../db';
+import { person } from '../schema';
+import { emptyDb, refusal } from '../testing';
+import { changeShop, recordReading, setUpShop } from './commands';
+import { findShop, people, places, readingsOf, shopHours } from './queries';
+
+const folders: string[] = [];
+const folder = (): string => {
+  const made = mkdtempSync(path.join(tmpdir(), 'rendle-test-'));
+  folders.push(made);
+  return made;
+};
+afterEach(() => {
+  for (const one of folders.splice(0)) rmSync(one, { recursive: true, force: true });
+});
+
+const NEW = { name: 'Saltwick', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [{ day: 1, open: '08:00', close: '12:00' }] };
+const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
+
+describe('a shop’s file', () => {
+  it('is set up once, with its people, hours, places and the fourteen regimens', () => {
+    const db = emptyDb();
+    expect(code(setUpShop(db, { ...NEW, zone: 'Mars/Base' }, 0))).toBe('unknown-zone');
+    expect(findShop(db)).toBeNull();
+    expect(code(setUpShop(db, NEW, 0))).toBe('ok');
+    expect(code(setUpShop(db, NEW, 0))).toBe('already-decided');
+    expect([people(db).length, places(db).length, shopHours(db).shopHours]).toEqual([1, 6, NEW.hours]);
+    expect(db.get<{ n: number }>(sql`select count(*) as n from regimen_revision`)).toEqual({ n: 14 });
+  });
+  it('refuses a stale change and keeps the first', () => {
+    const db = emptyDb();
+    setUpShop(db, NEW, 0);
+    const change = { name: 'One', zone: 'Europe/Lisbon', baseAddress: null, ambientC: 18, hours: [], closed: ['2031-12-24'] };
+    expect([code(changeShop(db, 1, change)), code(changeShop(db, 1, { ...change, name: 'Two' }))]).toEqual(['ok', 'stale']);
+    expect([findShop(db)?.name, shopHours(db).closed]).toEqual(['One', ['2031-12-24']]);
+  });
+  it('keeps a reading once, and gives the one before that still holds', () => {
+    const db = emptyDb();
+    setUpShop(db, NEW, 0);
+    const [bench] = places(db);
+    if (!bench) throw new Error('no bench');
+    const reading = (clientId: string, at: number, tempC: number) => recordReading(db, { clientId, placeId: bench.id, at, tempC, rh: 0.5 }, { personId: 1, nowMs: 1e6 });
+    reading('aaaaaaaa', 100, 18);
+    reading('aaaaaaaa', 100, 18);
+    reading('bbbbbbbb', 300, 20);
+    expect(readingsOf(db, bench, 200, 400).map((row) => row.tempC)).toEqual([18, 20]);
+    expect(code(reading('cccccccc', 9e6, 20))).toBe('in-the-future');
+    expect(refusal(() => db.run(sql`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values ('x', 1, 1, 20, 7)`))).toMatch(/CHECK/);
+    expect(refusal(() => db.run(sql`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values ('x', 999, 1, 20, 0.5)`))).toMatch(/FOREIGN/);
+    expect(refusal(() => db.run(sql`insert into person (initials, name, active, version) values ('XX', 'X', 'yes', 1)`))).toMatch(/cannot store TEXT/);
+  });
+  it('is copied before it is brought up to date, and only then', () => {
+    const home = folder();
+    const file = path.join(home, 'shop.sqlite');
+    expect(migrateFile(file, 'first')).toBeNull();
+    expect(migrateFile(file, 'second')).toBeNull();
+    const { db, raw } = openFile(file);
+    setUpShop(db, NEW, 0);
+    raw.prepare('delete from __drizzle_migrations where id = (select max(id) from __drizzle_migrations)').run();
+    for (const { name } of raw.prepare("select name from sqlite_master where type = 'trigger'").all() as { name: string }[]) raw.exec(`drop trigger "${name}"`);
+    raw.close();
+    expect(migrateFile(file, 'third')).toMatch(/before-migration-third$/);
+    expect(readdirSync(home).some((name) => name.endsWith('third'))).toBe(true);
+    const again = openFile(file);
+    expect(people(again.db)).toHaveLength(1);
+    again.raw.close();
+  });
+  it('is backed up whole while it is written to', async () => {
+    const home = folder();
+    const file = path.join(home, 'shop.sqlite');
+    migrateFile(file, 'x');
+    const { db, raw } = openFile(file);
+    setUpShop(db, NEW, 0);
+    const copying = backup(file, path.join(home, 'copy.sqlite'));
+    db.insert(person).values({ initials: 'ZZ', name: 'Later' }).run();
+    await copying;
+    raw.close();
+    const copy = new Database(path.join(home, 'copy.sqlite'));
+    expect(copy.pragma('integrity_check', { simple: true })).toBe('ok');
+    expect(copy.prepare('select count(*) as n from regimen').get()).toEqual({ n: 14 });
+    copy.close();
+  });
+});
