@@ -1,5 +1,5 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { test as base, type Page } from '@playwright/test';
@@ -22,6 +22,23 @@ export type Shop = {
 };
 
 type Wish = { readonly demo: boolean; readonly at: string; readonly environment?: Readonly<Record<string, string>> };
+
+/** The demo shed of a day is made once and copied for every test of that day. */
+const sheds = new Map<string, string>();
+
+function demoShed(at: string, env: NodeJS.ProcessEnv): string {
+  const known = sheds.get(at);
+  if (known && existsSync(known)) return known;
+  const folder = mkdtempSync(path.join(tmpdir(), 'rendle-shed-'));
+  execFileSync('node', ['--conditions=react-server', '--import', 'tsx', 'src/cli/main.ts', 'demo'], {
+    cwd: HOME,
+    env: { ...env, RENDLE_DATA: folder },
+    stdio: 'inherit',
+  });
+  process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+  sheds.set(at, folder);
+  return folder;
+}
 
 async function answers(url: string): Promise<boolean> {
   try {
@@ -52,12 +69,7 @@ export function makeShop({ demo, at, environment = {} }: Wish): Shop & { readonl
     write();
   };
   setClock(new Date(at));
-  if (demo)
-    execFileSync('node', ['--conditions=react-server', '--import', 'tsx', 'src/cli/main.ts', 'demo'], {
-      cwd: HOME,
-      env,
-      stdio: 'inherit',
-    });
+  if (demo) cpSync(demoShed(at, env), folder, { recursive: true });
   const kill = async (): Promise<void> => {
     const running = server;
     server = null;

@@ -8,7 +8,10 @@ import { POUR_ABOVE_CLEAR_K } from './heat';
 import { DRIES_FROM_IODINE, DRYING_SHARES, LONGEST_DWELL_MIN, RAG_HEATS_FROM_IODINE } from './nature';
 import { ON_MARK } from './running';
 
-const paste = [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'mineral-oil', parts: 3.5 }];
+const paste = [
+  { ingredient: 'beeswax', parts: 1 },
+  { ingredient: 'mineral-oil', parts: 3.5 },
+];
 function made(input: Record<string, unknown>) {
   const result = blend({ make: { massG: 900 }, ...input });
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
@@ -18,24 +21,56 @@ const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => 
 
 describe('constants', () => {
   it('have the values of the design', () => {
-    expect({ SOFTENING_PER_C, EXPANSION_PER_K, MOLTEN_WAX_EXPANSION, HOT_BRIM_LIMIT, POUR_ABOVE_CLEAR_K, DRIES_FROM_IODINE, RAG_HEATS_FROM_IODINE }).toEqual({
-      SOFTENING_PER_C: 0.012, EXPANSION_PER_K: 0.00075, MOLTEN_WAX_EXPANSION: 0.1, HOT_BRIM_LIMIT: 0.98, POUR_ABOVE_CLEAR_K: 8, DRIES_FROM_IODINE: 120, RAG_HEATS_FROM_IODINE: 90,
+    expect({
+      SOFTENING_PER_C,
+      EXPANSION_PER_K,
+      MOLTEN_WAX_EXPANSION,
+      HOT_BRIM_LIMIT,
+      POUR_ABOVE_CLEAR_K,
+      DRIES_FROM_IODINE,
+      RAG_HEATS_FROM_IODINE,
+    }).toEqual({
+      SOFTENING_PER_C: 0.012,
+      EXPANSION_PER_K: 0.00075,
+      MOLTEN_WAX_EXPANSION: 0.1,
+      HOT_BRIM_LIMIT: 0.98,
+      POUR_ABOVE_CLEAR_K: 8,
+      DRIES_FROM_IODINE: 120,
+      RAG_HEATS_FROM_IODINE: 90,
     });
-    expect([DRYING_SHARES, LONGEST_DWELL_MIN, ON_MARK]).toEqual([{ drying: 0.9, never: 0.1 }, { flooded: 20, thin: 60 }, { grams: 0.5, share: 0.002 }]);
+    expect([DRYING_SHARES, LONGEST_DWELL_MIN, ON_MARK]).toEqual([
+      { drying: 0.9, never: 0.1 },
+      { flooded: 20, thin: 60 },
+      { grams: 0.5, share: 0.002 },
+    ]);
     expect(FEEL_BANDS.map((band) => band.below)).toEqual([0.06, 0.14, 0.24, 0.4, 0.58, 0.85, Number.POSITIVE_INFINITY]);
   });
 });
 
 describe('blend', () => {
   it('keeps mass and volume whole, whatever is mixed', () => {
-    const lines = fc.uniqueArray(fc.record({ ingredient: fc.constantFrom(...INGREDIENTS.map((one) => one.id)), parts: fc.double({ min: 0.01, max: 100, noNaN: true }) }), { selector: (line) => line.ingredient, minLength: 1, maxLength: 8 });
-    fc.assert(fc.property(lines, fc.constantFrom('mass', 'volume'), fc.double({ min: 1, max: 1e5, noNaN: true }), (list, basis, massG) => {
-      const result = made({ lines: list, basis, make: { massG } });
-      expect(result.lines.reduce((sum, line) => sum + line.massG, 0)).toBeCloseTo(massG, 4);
-      expect(result.lines.reduce((sum, line) => sum + line.volumeMl, 0) / result.volumeMl).toBeCloseTo(1, 9);
-      const double = made({ lines: list, basis, make: { massG: 2 * massG } });
-      expect(double.lines.map((line) => line.massG / 2)).toEqual(result.lines.map((line) => expect.closeTo(line.massG, 6)));
-    }), { seed: 5 });
+    const lines = fc.uniqueArray(
+      fc.record({
+        ingredient: fc.constantFrom(...INGREDIENTS.map((one) => one.id)),
+        parts: fc.double({ min: 0.01, max: 100, noNaN: true }),
+      }),
+      { selector: (line) => line.ingredient, minLength: 1, maxLength: 8 },
+    );
+    fc.assert(
+      fc.property(
+        lines,
+        fc.constantFrom('mass', 'volume'),
+        fc.double({ min: 1, max: 1e5, noNaN: true }),
+        (list, basis, massG) => {
+          const result = made({ lines: list, basis, make: { massG } });
+          expect(result.lines.reduce((sum, line) => sum + line.massG, 0)).toBeCloseTo(massG, 4);
+          expect(result.lines.reduce((sum, line) => sum + line.volumeMl, 0) / result.volumeMl).toBeCloseTo(1, 9);
+          const double = made({ lines: list, basis, make: { massG: 2 * massG } });
+          expect(double.lines.map((line) => line.massG / 2)).toEqual(result.lines.map((line) => expect.closeTo(line.massG, 6)));
+        },
+      ),
+      { seed: 5 },
+    );
   });
   it('sizes by what is there, naming the first on a tie', () => {
     const result = made({ lines: paste, make: { from: { beeswax: 100, 'mineral-oil': 350 } } });
@@ -46,20 +81,55 @@ describe('blend', () => {
   });
   it('takes a share at a bound as the bound', () => {
     expect(feelOf(0.06, 20)).toBe('cream');
-    expect(made({ lines: [{ ingredient: 'beeswax', parts: 6 }, { ingredient: 'mineral-oil', parts: 94 }] }).consistency).toBe('cream');
+    expect(
+      made({
+        lines: [
+          { ingredient: 'beeswax', parts: 6 },
+          { ingredient: 'mineral-oil', parts: 94 },
+        ],
+      }).consistency,
+    ).toBe('cream');
     expect(waxEquivalentAt(0.2, 30)).toBeCloseTo(0.176, 12);
     // Nine tenths dry: exactly at the bound it counts as drying, a hair under as mixed.
-    const shares = (dry: number) => made({ lines: [{ ingredient: 'tung-oil', parts: dry }, { ingredient: 'mineral-oil', parts: 100 - dry }] }).drying;
+    const shares = (dry: number) =>
+      made({
+        lines: [
+          { ingredient: 'tung-oil', parts: dry },
+          { ingredient: 'mineral-oil', parts: 100 - dry },
+        ],
+      }).drying;
     expect([shares(90), shares(89.9), shares(10), shares(10.1)]).toEqual(['drying', 'mixed', 'never', 'mixed']);
   });
   it('melts pure wax at its own melting point, and refuses heat to solvents', () => {
     expect(made({ lines: [{ ingredient: 'beeswax', parts: 1 }] }).clearC).toBeCloseTo(63.5, 9);
-    expect(made({ lines: [{ ingredient: 'mineral-oil', parts: 1 }] })).toMatchObject({ clearC: null, pourC: null, heat: 'not-needed', heatConflict: false });
-    expect(made({ lines: [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'citrus-solvent', parts: 1 }] }).heat).toBe('none');
-    expect(made({ lines: [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'carnauba-wax', parts: 3 }] }).heatConflict).toBe(true);
+    expect(made({ lines: [{ ingredient: 'mineral-oil', parts: 1 }] })).toMatchObject({
+      clearC: null,
+      pourC: null,
+      heat: 'not-needed',
+      heatConflict: false,
+    });
+    expect(
+      made({
+        lines: [
+          { ingredient: 'beeswax', parts: 1 },
+          { ingredient: 'citrus-solvent', parts: 1 },
+        ],
+      }).heat,
+    ).toBe('none');
+    expect(
+      made({
+        lines: [
+          { ingredient: 'beeswax', parts: 1 },
+          { ingredient: 'carnauba-wax', parts: 3 },
+        ],
+      }).heatConflict,
+    ).toBe(true);
   });
   it('alarms at rags from iodine 90 on, not before', () => {
-    expect(made({ lines: [{ ingredient: 'almond-oil', parts: 1 }] })).toMatchObject({ ragHazard: 'self-heating', drying: 'never' });
+    expect(made({ lines: [{ ingredient: 'almond-oil', parts: 1 }] })).toMatchObject({
+      ragHazard: 'self-heating',
+      drying: 'never',
+    });
     expect(made({ lines: [{ ingredient: 'mct-oil', parts: 1 }] }).ragHazard).toBe('plain');
     expect(made({ lines: [{ ingredient: 'ethanol-denatured', parts: 1 }] }).ragHazard).toBe('flammable');
   });
@@ -73,14 +143,24 @@ describe('blend', () => {
 });
 
 describe('fill', () => {
-  const pot = { massG: 500, densityGPerMl: 1, sizes: [{ id: 'a', capacityMl: 100, fill: 1, have: 9 }, { id: 'b', capacityMl: 250, fill: 1, have: 9 }] };
+  const pot = {
+    massG: 500,
+    densityGPerMl: 1,
+    sizes: [
+      { id: 'a', capacityMl: 100, fill: 1, have: 9 },
+      { id: 'b', capacityMl: 250, fill: 1, have: 9 },
+    ],
+  };
   const filled = (change: Record<string, unknown>) => {
     const result = fill({ ...pot, ...change });
     return result.ok ? result.value : result.issues[0]?.code;
   };
   it('leaves least, then takes fewest jars, then more of the earlier size', () => {
     expect(filled({})).toMatchObject({ counts: { a: 0, b: 2 }, leftG: 0 });
-    const twins = [{ id: 'x', capacityMl: 100, fill: 1, have: 3 }, { id: 'y', capacityMl: 100, fill: 1, have: 3 }];
+    const twins = [
+      { id: 'x', capacityMl: 100, fill: 1, have: 3 },
+      { id: 'y', capacityMl: 100, fill: 1, have: 3 },
+    ];
     expect(filled({ massG: 400, sizes: twins })).toMatchObject({ counts: { x: 3, y: 1 } });
   });
   it('says when nothing is left to fill, and when all are too large', () => {
@@ -90,37 +170,73 @@ describe('fill', () => {
   });
   it('never fills more than there is, and agrees with trying every way', () => {
     const size = fc.record({ capacityMl: fc.integer({ min: 5, max: 60 }), have: fc.integer({ min: 0, max: 4 }) });
-    fc.assert(fc.property(fc.integer({ min: 1, max: 300 }), fc.array(size, { minLength: 1, maxLength: 4 }), (massG, sizes) => {
-      const result = fill({ massG, densityGPerMl: 1, sizes: sizes.map((one, i) => ({ id: `s${i}`, fill: 1, ...one })) });
-      if (!result.ok) throw new Error('fails');
-      let best = 0;
-      const go = (i: number, sum: number): void => {
-        if (sum > massG) return;
-        best = Math.max(best, sum);
-        const one = sizes[i];
-        if (one) for (let n = 0; n <= one.have; n++) go(i + 1, sum + n * one.capacityMl);
-      };
-      go(0, 0);
-      expect(result.value.leftG).toBeCloseTo(massG - best, 6);
-    }), { seed: 9, numRuns: 150 });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 300 }), fc.array(size, { minLength: 1, maxLength: 4 }), (massG, sizes) => {
+        const result = fill({ massG, densityGPerMl: 1, sizes: sizes.map((one, i) => ({ id: `s${i}`, fill: 1, ...one })) });
+        if (!result.ok) throw new Error('fails');
+        let best = 0;
+        const go = (i: number, sum: number): void => {
+          if (sum > massG) return;
+          best = Math.max(best, sum);
+          const one = sizes[i];
+          if (one) for (let n = 0; n <= one.have; n++) go(i + 1, sum + n * one.capacityMl);
+        };
+        go(0, 0);
+        expect(result.value.leftG).toBeCloseTo(massG - best, 6);
+      }),
+      { seed: 9, numRuns: 150 },
+    );
   });
 });
 
 describe('correct', () => {
   it('refuses equal fractions, and a target that is not between', () => {
-    const marry = (a: number, b: number, target: number, wantG?: number) => code(correct({ mode: 'marry', a: { massG: 100, fraction: a }, b: { massG: 100, fraction: b }, target, ...(wantG ? { wantG } : {}) }));
-    expect([marry(0.2, 0.2, 0.2), marry(0.1, 0.3, 0.4), marry(0.1, 0.3, 0.2), marry(0.1, 0.3, 0.2, 500)]).toEqual(['same-fractions', 'target-out-of-reach', 'ok', 'want-too-much']);
+    const marry = (a: number, b: number, target: number, wantG?: number) =>
+      code(
+        correct({
+          mode: 'marry',
+          a: { massG: 100, fraction: a },
+          b: { massG: 100, fraction: b },
+          target,
+          ...(wantG ? { wantG } : {}),
+        }),
+      );
+    expect([marry(0.2, 0.2, 0.2), marry(0.1, 0.3, 0.4), marry(0.1, 0.3, 0.2), marry(0.1, 0.3, 0.2, 500)]).toEqual([
+      'same-fractions',
+      'target-out-of-reach',
+      'ok',
+      'want-too-much',
+    ]);
   });
   it('restores the ratio with the smallest additions', () => {
-    expect(correct({ mode: 'overpour', lines: paste, poured: { beeswax: 104, 'mineral-oil': 0 } })).toMatchObject({ ok: true, value: { add: { beeswax: 0, 'mineral-oil': 364 }, totalG: 468 } });
+    expect(correct({ mode: 'overpour', lines: paste, poured: { beeswax: 104, 'mineral-oil': 0 } })).toMatchObject({
+      ok: true,
+      value: { add: { beeswax: 0, 'mineral-oil': 364 }, totalG: 468 },
+    });
     expect(code(correct({ mode: 'overpour', lines: paste, poured: { tung: 1 } }))).toBe('unknown-line');
     expect(code(correct({ mode: 'overpour', lines: paste, poured: {} }))).toBe('nothing-poured');
   });
   it('names what to add instead', () => {
-    expect(correct({ mode: 'retarget', massG: 100, fractions: { beeswax: 0.3, 'mineral-oil': 0.7 }, target: { beeswax: 0.2 }, add: 'beeswax' })).toMatchObject({ ok: false, issues: [{ code: 'add-other', with: { instead: 'White mineral oil, food grade' } }] });
+    expect(
+      correct({
+        mode: 'retarget',
+        massG: 100,
+        fractions: { beeswax: 0.3, 'mineral-oil': 0.7 },
+        target: { beeswax: 0.2 },
+        add: 'beeswax',
+      }),
+    ).toMatchObject({ ok: false, issues: [{ code: 'add-other', with: { instead: 'White mineral oil, food grade' } }] });
   });
   it('tells a leak from lost solvent', () => {
-    const topup = (grossG: number) => correct({ mode: 'topup', grossG, tareG: 50, originalNetG: 500, usedG: 100, volatile: { id: 'ethanol-denatured', fraction: 0.5 } });
+    const topup = (grossG: number) =>
+      correct({
+        mode: 'topup',
+        grossG,
+        tareG: 50,
+        originalNetG: 500,
+        usedG: 100,
+        volatile: { id: 'ethanol-denatured', fraction: 0.5 },
+      });
     expect([code(topup(451)), code(topup(400)), code(topup(249))]).toEqual(['bottle-gained', 'ok', 'lost-more-than-solvent']);
     expect(topup(400)).toMatchObject({ value: { lostG: 50, addG: 50 } });
   });

@@ -1,8 +1,34 @@
 import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import {
-  addDays, addMonths, dateOf, dayOfWeek, daysBetween, formatDuration, formatInstant, formatMass, formatMoney, formatVolume, type Grams, grams, instantOf,
-  isZone, massOf, millilitres, parseAmount, parseHumidity, parseLength, parseMass, parseMoney, parseNumber, parseSizes, parseTemperature, parseVolume, plus, volumeOf, wallClock,
+  addDays,
+  addMonths,
+  dateOf,
+  dayOfWeek,
+  daysBetween,
+  formatDuration,
+  formatInstant,
+  formatMass,
+  formatMoney,
+  formatVolume,
+  type Grams,
+  grams,
+  instantOf,
+  isZone,
+  massOf,
+  millilitres,
+  parseAmount,
+  parseHumidity,
+  parseLength,
+  parseMass,
+  parseMoney,
+  parseNumber,
+  parseSizes,
+  parseTemperature,
+  parseVolume,
+  plus,
+  volumeOf,
+  wallClock,
 } from '.';
 import { MASS_UNITS } from './mass';
 import { LENGTH_UNITS } from './length';
@@ -11,35 +37,67 @@ import { ZERO_CELSIUS_K } from './temperature';
 import { VOLUME_UNITS } from './volume';
 
 const oil = { densityGPerMl: 0.86, liquid: true };
-const value = <T>(result: { ok: true; value: T } | { ok: false; issues: readonly { code: string }[] }): T | string => (result.ok ? result.value : (result.issues[0]?.code ?? ''));
+const value = <T>(result: { ok: true; value: T } | { ok: false; issues: readonly { code: string }[] }): T | string =>
+  result.ok ? result.value : (result.issues[0]?.code ?? '');
 
 describe('units', () => {
   it('have the values of the standards', () => {
-    const per = (table: readonly { names: readonly string[]; perUnit: number }[]) => Object.fromEntries(table.map((row) => [row.names[0], row.perUnit]));
+    const per = (table: readonly { names: readonly string[]; perUnit: number }[]) =>
+      Object.fromEntries(table.map((row) => [row.names[0], row.perUnit]));
     expect(per(MASS_UNITS)).toEqual({ g: 1, kg: 1000, mg: 0.001, oz: 28.349523125, lb: 453.59237 });
-    expect(per(VOLUME_UNITS)).toEqual({ ml: 1, cl: 10, dl: 100, l: 1000, 'us fl oz': 29.5735295625, 'imp fl oz': 28.4130625, cup: 236.5882365 });
+    expect(per(VOLUME_UNITS)).toEqual({
+      ml: 1,
+      cl: 10,
+      dl: 100,
+      l: 1000,
+      'us fl oz': 29.5735295625,
+      'imp fl oz': 28.4130625,
+      cup: 236.5882365,
+    });
     expect(per(LENGTH_UNITS)).toEqual({ mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 });
     expect([ZERO_CELSIUS_K, LARGEST_TYPED]).toEqual([273.15, 1e8]);
   });
   it('do not mix: adding grams to millilitres does not compile', () => {
-    expectTypeOf(plus<Grams>).parameter(1).toEqualTypeOf<Grams>();
+    expectTypeOf(plus<Grams>)
+      .parameter(1)
+      .toEqualTypeOf<Grams>();
     // @ts-expect-error millilitres are not grams
     plus(grams(1), millilitres(1));
     expect(plus(grams(1), grams(2))).toBe(3);
   });
   it('turn volume to mass and back', () => {
-    fc.assert(fc.property(fc.double({ min: 1, max: 1e5, noNaN: true }), fc.double({ min: 0.5, max: 1.5, noNaN: true }), (ml, density) => {
-      expect(volumeOf(massOf(millilitres(ml), density as never), density as never)).toBeCloseTo(ml, 6);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 1e5, noNaN: true }), fc.double({ min: 0.5, max: 1.5, noNaN: true }), (ml, density) => {
+        expect(volumeOf(massOf(millilitres(ml), density as never), density as never)).toBeCloseTo(ml, 6);
+      }),
+    );
   });
 });
 
 describe('typed amounts', () => {
   it.each([
-    ['8 oz', 226.796185], ['1 lb 2 oz', 510.29141625], ['7.5oz', 212.6214234375], ['0,5 kg', 500], ['250', 250], ['1 250 g', 1250], ['1½ kg', 1500], ['1/2 kg', 500], ['1.250,5 g', 1250.5], ['1,250.5 g', 1250.5],
+    ['8 oz', 226.796185],
+    ['1 lb 2 oz', 510.29141625],
+    ['7.5oz', 212.6214234375],
+    ['0,5 kg', 500],
+    ['250', 250],
+    ['1 250 g', 1250],
+    ['1½ kg', 1500],
+    ['1/2 kg', 500],
+    ['1.250,5 g', 1250.5],
+    ['1,250.5 g', 1250.5],
   ])('reads %s', (text, mass) => expect(value(parseMass(text))).toBeCloseTo(mass as number, 9));
   it.each([
-    ['', 'required'], ['lots', 'not-a-number'], ['3 furlongs', 'unknown-unit'], ['-2 kg', 'must-be-positive'], ['0', 'must-be-positive'], ['1e9', 'unknown-unit'], ['1000000000', 'too-large'], ['NaN', 'not-a-number'], ['1/0', 'not-a-number'], ['12,5,5 g', 'not-a-number'],
+    ['', 'required'],
+    ['lots', 'not-a-number'],
+    ['3 furlongs', 'unknown-unit'],
+    ['-2 kg', 'must-be-positive'],
+    ['0', 'must-be-positive'],
+    ['1e9', 'unknown-unit'],
+    ['1000000000', 'too-large'],
+    ['NaN', 'not-a-number'],
+    ['1/0', 'not-a-number'],
+    ['12,5,5 g', 'not-a-number'],
   ])('refuses %s', (text, code) => expect(value(parseMass(text))).toBe(code));
   it('asks what an ounce of a liquid is, and takes the answer', () => {
     expect(value(parseAmount('8 oz', oil))).toBe('ounce-ambiguous');
@@ -58,12 +116,26 @@ describe('typed amounts', () => {
     expect(value(parseTemperature('150F'))).toBeCloseTo(65.5556, 3);
     expect(value(parseTemperature('21,5 °C'))).toBe(21.5);
     expect(value(parseTemperature('700'))).toBe('too-large');
-    expect([value(parseHumidity('55 %')), value(parseHumidity('0.55')), value(parseHumidity('140'))]).toEqual([0.55, 0.55, 'too-large']);
-    expect([value(parseMoney('12,5', 'EUR')), value(parseMoney('1200', 'JPY')), value(parseMoney('-1', 'EUR'))]).toEqual([1250, 1200, 'must-not-be-negative']);
+    expect([value(parseHumidity('55 %')), value(parseHumidity('0.55')), value(parseHumidity('140'))]).toEqual([
+      0.55,
+      0.55,
+      'too-large',
+    ]);
+    expect([value(parseMoney('12,5', 'EUR')), value(parseMoney('1200', 'JPY')), value(parseMoney('-1', 'EUR'))]).toEqual([
+      1250,
+      1200,
+      'must-not-be-negative',
+    ]);
     expect(value(parseNumber('-3'))).toBe(-3);
   });
   it('are said as a bench scale says them', () => {
-    expect([formatMass(4.25), formatMass(755), formatMass(2500), formatVolume(75), formatVolume(1250)]).toEqual(['4.3 g', '755 g', '2.50 kg', '75.0 ml', '1.25 l']);
+    expect([formatMass(4.25), formatMass(755), formatMass(2500), formatVolume(75), formatVolume(1250)]).toEqual([
+      '4.3 g',
+      '755 g',
+      '2.50 kg',
+      '75.0 ml',
+      '1.25 l',
+    ]);
     expect([formatMoney(1250, 'EUR'), formatMoney(1200, 'JPY')]).toEqual(['12.50 EUR', '1200 JPY']);
     expect([25, 60, 200, 3120, -90].map(formatDuration)).toEqual(['25 min', '1 h', '3 h 20 min', '2 d 4 h', '1 h 30 min']);
   });
@@ -71,10 +143,17 @@ describe('typed amounts', () => {
 
 describe('moments', () => {
   it('say what the zone’s clock says, and are read back', () => {
-    fc.assert(fc.property(fc.integer({ min: Date.UTC(1990, 0), max: Date.UTC(2060, 0) }), fc.constantFrom('Europe/Lisbon', 'America/St_Johns', 'Asia/Kolkata', 'Pacific/Auckland', 'UTC'), (ms, zone) => {
-      const second = Math.floor(ms / 1000) * 1000;
-      expect(value(instantOf(formatInstant(second, zone), zone))).toBe(second);
-    }), { seed: 3 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: Date.UTC(1990, 0), max: Date.UTC(2060, 0) }),
+        fc.constantFrom('Europe/Lisbon', 'America/St_Johns', 'Asia/Kolkata', 'Pacific/Auckland', 'UTC'),
+        (ms, zone) => {
+          const second = Math.floor(ms / 1000) * 1000;
+          expect(value(instantOf(formatInstant(second, zone), zone))).toBe(second);
+        },
+      ),
+      { seed: 3 },
+    );
   });
   it('take an ambiguous hour as the earlier, a missing one as the later', () => {
     expect(formatInstant(wallClock('2031-10-26T01:30', 'Europe/Lisbon'), 'Europe/Lisbon')).toBe('2031-10-26T01:30:00+01:00');
@@ -82,7 +161,12 @@ describe('moments', () => {
     expect(dateOf(Date.parse('2031-03-30T23:30:00Z'), 'Europe/Lisbon')).toBe('2031-03-31');
   });
   it('count days as the calendar does', () => {
-    expect([addDays('2032-02-28', 1), addDays('2031-03-01', -1), addMonths('2031-01-31', 1), daysBetween('2031-03-01', '2032-03-01')]).toEqual(['2032-02-29', '2031-02-28', '2031-02-28', 366]);
+    expect([
+      addDays('2032-02-28', 1),
+      addDays('2031-03-01', -1),
+      addMonths('2031-01-31', 1),
+      daysBetween('2031-03-01', '2032-03-01'),
+    ]).toEqual(['2032-02-29', '2031-02-28', '2031-02-28', 366]);
     expect(['2031-03-03', '2031-03-09', '1969-12-31'].map(dayOfWeek)).toEqual([1, 7, 3]);
   });
   it('know a zone from nonsense', () => {

@@ -1,41 +1,77 @@
 import { describe, expect, it } from 'vitest';
 import { plan } from '@/core/plan';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { type BookEntry, type Fact, missOf, planSteps, progressOf, readBook, REGIMENS, ringOf, scheduleOf, standingOf, type Task, turnsOf } from '.';
+import {
+  type BookEntry,
+  type Fact,
+  missOf,
+  planSteps,
+  progressOf,
+  readBook,
+  REGIMENS,
+  ringOf,
+  scheduleOf,
+  standingOf,
+  type Task,
+  turnsOf,
+} from '.';
 
 const free = () => ({ flooded: null, thin: null });
 const drying = () => ({ flooded: 20, thin: 60 });
 const regimen = (id: string) => REGIMENS.find((one) => one.id === id) ?? REGIMENS[0];
 function tasksOf(id: string, pieces: number, turns = {}): readonly Task[] {
-  const result = scheduleOf(regimen(id)?.steps ?? [], pieces, ['soak-wax', 'long-soak', 'bath'].includes(id) ? free : drying, turns);
+  const result = scheduleOf(
+    regimen(id)?.steps ?? [],
+    pieces,
+    ['soak-wax', 'long-soak', 'bath'].includes(id) ? free : drying,
+    turns,
+  );
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
   return result.value;
 }
 
 describe('the fourteen regimens', () => {
   it('are all there', () => {
-    expect(REGIMENS.map((one) => one.id).sort()).toEqual(['bare', 'bath', 'day-build', 'friction', 'long-soak', 'one-can', 'painted-rim', 'saturate', 'seal-oil', 'soak-wax', 'sparing', 'thin-drying', 'warm-cure', 'wiping-build']);
+    expect(REGIMENS.map((one) => one.id).sort()).toEqual([
+      'bare',
+      'bath',
+      'day-build',
+      'friction',
+      'long-soak',
+      'one-can',
+      'painted-rim',
+      'saturate',
+      'seal-oil',
+      'soak-wax',
+      'sparing',
+      'thin-drying',
+      'warm-cure',
+      'wiping-build',
+    ]);
   });
-  it.each(REGIMENS.map((one) => [one.id, one] as const))('%s: ids once, grits finer, every slot used, no dwell past its chemistry', (_, { steps, slots }) => {
-    expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
-    const grits = steps.filter((step) => step.kind === 'sand').map((step) => Number(/\d+/.exec(step.id)?.[0]));
-    grits.slice(1).forEach((grit, i) => {
-      expect(grit).toBeGreaterThan(grits[i] as number);
-      expect(grit).toBeLessThanOrEqual(2 * (grits[i] as number));
-    });
-    const used = new Set(steps.flatMap((step) => (step.slot ? [step.slot] : [])));
-    expect([...used].sort()).toEqual(slots.map((slot) => slot.slot).sort());
-    for (const step of steps) {
-      expect(step.slot === null, step.id).toBe(step.coatClass === null);
-      const slot = slots.find((one) => one.slot === step.slot);
-      const next = steps[steps.indexOf(step) + 1];
-      if (slot && !slot.wants.includes('never') && (next?.kind === 'wipe' || next?.kind === 'buff')) {
-        expect(step.wait.max, step.id).not.toBeNull();
-        expect(step.wait.max ?? 0, step.id).toBeLessThanOrEqual(step.lies === 'flooded' ? 20 : 60);
+  it.each(REGIMENS.map((one) => [one.id, one] as const))(
+    '%s: ids once, grits finer, every slot used, no dwell past its chemistry',
+    (_, { steps, slots }) => {
+      expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
+      const grits = steps.filter((step) => step.kind === 'sand').map((step) => Number(/\d+/.exec(step.id)?.[0]));
+      grits.slice(1).forEach((grit, i) => {
+        expect(grit).toBeGreaterThan(grits[i] as number);
+        expect(grit).toBeLessThanOrEqual(2 * (grits[i] as number));
+      });
+      const used = new Set(steps.flatMap((step) => (step.slot ? [step.slot] : [])));
+      expect([...used].sort()).toEqual(slots.map((slot) => slot.slot).sort());
+      for (const step of steps) {
+        expect(step.slot === null, step.id).toBe(step.coatClass === null);
+        const slot = slots.find((one) => one.slot === step.slot);
+        const next = steps[steps.indexOf(step) + 1];
+        if (slot && !slot.wants.includes('never') && (next?.kind === 'wipe' || next?.kind === 'buff')) {
+          expect(step.wait.max, step.id).not.toBeNull();
+          expect(step.wait.max ?? 0, step.id).toBeLessThanOrEqual(step.lies === 'flooded' ? 20 : 60);
+        }
       }
-    }
-    expect(steps.at(-1)?.kind).toBe('check');
-  });
+      expect(steps.at(-1)?.kind).toBe('check');
+    },
+  );
   it.each(REGIMENS.map((one) => [one.id] as const))('%s can be planned for six pieces in a working week', (id) => {
     const hours = [1, 2, 3, 4, 5, 6].map((day) => ({ day, open: '07:00', close: '21:00' }));
     const result = plan({ start: '2031-03-03T08:00', zone: 'Europe/Lisbon', shopHours: hours, steps: planSteps(tasksOf(id, 6)) });
@@ -45,7 +81,9 @@ describe('the fourteen regimens', () => {
 
 describe('the schedule', () => {
   it('is one round where nothing spoils, and several where the dwell is short', () => {
-    expect(tasksOf('soak-wax', 24).every((task) => task.rounds === 1 || task.step.kind !== 'coat' || task.step.lies === 'thin')).toBe(true);
+    expect(
+      tasksOf('soak-wax', 24).every((task) => task.rounds === 1 || task.step.kind !== 'coat' || task.step.lies === 'thin'),
+    ).toBe(true);
     const rounds = tasksOf('thin-drying', 24).filter((task) => task.step.id === 'soak');
     expect(rounds.length).toBeGreaterThan(1);
     expect(rounds.reduce((sum, task) => sum + task.pieces, 0)).toBe(24);
@@ -55,12 +93,22 @@ describe('the schedule', () => {
     const steps = regimen('soak-wax')?.steps ?? [];
     const cut = scheduleOf(steps, 1, drying);
     expect(cut.ok && cut.value.find((task) => task.key === 'flood-1')?.wait.max).toBe(18);
-    expect(scheduleOf(regimen('long-soak')?.steps ?? [], 1, drying)).toMatchObject({ ok: false, issues: [{ code: 'dwell-past-chemistry', path: 'flood', with: { most: 20 } }] });
+    expect(scheduleOf(regimen('long-soak')?.steps ?? [], 1, drying)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'dwell-past-chemistry', path: 'flood', with: { most: 20 } }],
+    });
   });
   it('repeats a step as often as its check failed', () => {
-    const facts: Fact[] = [{ id: 'a', key: 'leach-daily', atMs: 1, kind: 'done', pass: false }, { id: 'b', key: 'leach-daily+2', atMs: 2, kind: 'done', pass: false }];
+    const facts: Fact[] = [
+      { id: 'a', key: 'leach-daily', atMs: 1, kind: 'done', pass: false },
+      { id: 'b', key: 'leach-daily+2', atMs: 2, kind: 'done', pass: false },
+    ];
     expect(turnsOf(facts)).toEqual({ 'leach-daily': 3 });
-    expect(tasksOf('bath', 2, turnsOf(facts)).filter((task) => task.step.id === 'leach-daily').map((task) => task.key)).toEqual(['leach-daily', 'leach-daily+2', 'leach-daily+3']);
+    expect(
+      tasksOf('bath', 2, turnsOf(facts))
+        .filter((task) => task.step.id === 'leach-daily')
+        .map((task) => task.key),
+    ).toEqual(['leach-daily', 'leach-daily+2', 'leach-daily+3']);
   });
 });
 
@@ -83,20 +131,34 @@ describe('progress', () => {
   });
   it('tells late from at risk, and measures a miss', () => {
     const window = { earliestMs: at(10), idealMs: at(15), latestMs: at(30) };
-    expect([5, 12, 20, 31].map((m) => standingOf(window, at(18), at(m)))).toEqual(['too-early', 'ready', 'later-than-planned', 'at-risk']);
+    expect([5, 12, 20, 31].map((m) => standingOf(window, at(18), at(m)))).toEqual([
+      'too-early',
+      'ready',
+      'later-than-planned',
+      'at-risk',
+    ]);
     expect(standingOf({ ...window, latestMs: null }, null, at(999))).toBe('ready');
     expect([4, 10, 30, 45].map((m) => missOf(window, at(m)))).toEqual([-6, 0, 0, 15]);
   });
   it('leaves no wait behind a step left out', () => {
     const one = tasksOf('one-can', 3);
-    const facts = [done('sand-120', 10), done('wet', 20), done('knock-back-220', 200), { ...done('warm', 205), kind: 'left-out' as const }];
-    expect(progressOf(one, facts).next).toMatchObject({ task: { key: 'rub-1' }, window: { earliestMs: at(205), latestMs: null } });
+    const facts = [
+      done('sand-120', 10),
+      done('wet', 20),
+      done('knock-back-220', 200),
+      { ...done('warm', 205), kind: 'left-out' as const },
+    ];
+    expect(progressOf(one, facts).next).toMatchObject({
+      task: { key: 'rub-1' },
+      window: { earliestMs: at(205), latestMs: null },
+    });
   });
 });
 
 describe('the ring', () => {
   const tasks = tasksOf('soak-wax', 1);
-  const ring = (facts: Fact[], minutes: number, ready = 0, fit = false) => ringOf(progressOf(tasks, facts), at(minutes), ready, fit, null);
+  const ring = (facts: Fact[], minutes: number, ready = 0, fit = false) =>
+    ringOf(progressOf(tasks, facts), at(minutes), ready, fit, null);
   const prep = [done('sand-120', 10), done('wet', 20), done('knock-back-220', 150)];
   it('goes from preparation to wet to resting to curing', () => {
     expect(ring([], 0)).toMatchObject({ state: 'prep', coats: 0, coatsPlanned: 4, travel: null });
@@ -104,7 +166,11 @@ describe('the ring', () => {
     expect(ring([...prep, done('flood-1', 160), done('wipe-1', 200)], 210)).toMatchObject({ state: 'resting', coats: 1 });
   });
   it('travels to its first notch, between the notches, and past the second when overdue', () => {
-    const facts = [...prep, ...[1, 2, 3].flatMap((n) => [done(`flood-${n}`, 160 + n * 100), done(`wipe-${n}`, 200 + n * 100)]), done('wax', 2000)];
+    const facts = [
+      ...prep,
+      ...[1, 2, 3].flatMap((n) => [done(`flood-${n}`, 160 + n * 100), done(`wipe-${n}`, 200 + n * 100)]),
+      done('wax', 2000),
+    ];
     const travel = (minutes: number) => ring(facts, minutes).travel ?? Number.NaN;
     expect(travel(2005)).toBeLessThan(1);
     expect(travel(2040)).toBeGreaterThan(1);
@@ -115,13 +181,32 @@ describe('the ring', () => {
 });
 
 describe('the coat book', () => {
-  const entry = (clientId: string, more: Partial<BookEntry> = {}): BookEntry => ({ clientId, kind: 'done', at: 1, recordedAt: 1, corrects: null, ...more });
+  const entry = (clientId: string, more: Partial<BookEntry> = {}): BookEntry => ({
+    clientId,
+    kind: 'done',
+    at: 1,
+    recordedAt: 1,
+    corrects: null,
+    ...more,
+  });
   it('keeps what stood, and lets the last word count', () => {
-    const book = readBook([entry('a'), entry('b', { at: 5, recordedAt: 2 }), entry('a2', { kind: 'correction', corrects: 'a', at: 9, recordedAt: 3 }), entry('u', { kind: 'undo', corrects: 'b', recordedAt: 4 })]);
-    expect(book.map((row) => [row.entry.clientId, row.stands?.clientId ?? null])).toEqual([['b', null], ['a', 'a2']]);
+    const book = readBook([
+      entry('a'),
+      entry('b', { at: 5, recordedAt: 2 }),
+      entry('a2', { kind: 'correction', corrects: 'a', at: 9, recordedAt: 3 }),
+      entry('u', { kind: 'undo', corrects: 'b', recordedAt: 4 }),
+    ]);
+    expect(book.map((row) => [row.entry.clientId, row.stands?.clientId ?? null])).toEqual([
+      ['b', null],
+      ['a', 'a2'],
+    ]);
   });
   it('takes a correction back with its entry', () => {
-    const book = readBook([entry('a'), entry('a2', { kind: 'correction', corrects: 'a', recordedAt: 2 }), entry('u', { kind: 'undo', corrects: 'a2', recordedAt: 3 })]);
+    const book = readBook([
+      entry('a'),
+      entry('a2', { kind: 'correction', corrects: 'a', recordedAt: 2 }),
+      entry('u', { kind: 'undo', corrects: 'a2', recordedAt: 3 }),
+    ]);
     expect(book[0]?.stands).toBeNull();
   });
 });

@@ -1,8 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import { chalkNumber, CODE_ALPHABET, CODE_LENGTH, codeFrom, compositionOf, lotsInto } from '.';
 
-const lots = new Map([[1, { id: 1, ingredient: 'mineral-oil' }], [2, { id: 2, ingredient: 'beeswax' }], [3, { id: 3, ingredient: null }], [4, { id: 4, ingredient: null }]]);
-const edges = [{ from: 1, into: 3, grams: 300 }, { from: 2, into: 3, grams: 100 }, { from: 3, into: 4, grams: 50 }, { from: 1, into: 4, grams: 50 }];
+const lots = new Map([
+  [1, { id: 1, ingredient: 'mineral-oil' }],
+  [2, { id: 2, ingredient: 'beeswax' }],
+  [3, { id: 3, ingredient: null }],
+  [4, { id: 4, ingredient: null }],
+]);
+const edges = [
+  { from: 1, into: 3, grams: 300 },
+  { from: 2, into: 3, grams: 100 },
+  { from: 3, into: 4, grams: 50 },
+  { from: 1, into: 4, grams: 50 },
+];
 
 describe('trace', () => {
   it('follows ingredients through pots of pots', () => {

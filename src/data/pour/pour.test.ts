@@ -6,7 +6,16 @@ import { setUpShop } from '../shop/commands';
 import { addContainer, countContainer, countLot, receiveLot } from '../stores/commands';
 import { allLots, containers, leftOf, originsOf, pricesPerKg } from '../stores/queries';
 import { emptyDb } from '../testing';
-import { abandonPour, fillJars, finishHeating, finishWeighing, recordPotTemperature, recordWeighing, rescale, startPour } from './commands';
+import {
+  abandonPour,
+  fillJars,
+  finishHeating,
+  finishWeighing,
+  recordPotTemperature,
+  recordWeighing,
+  rescale,
+  startPour,
+} from './commands';
 import { findPot } from './queries';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
@@ -16,13 +25,29 @@ let revisionId: number;
 let pourId: number;
 const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
 const pot = () => findPot(db, pourId);
-const paste = { id: null, version: 1, name: 'Paste', basis: 'mass' as const, note: '', lines: [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'mineral-oil', parts: 3.5 }] };
-const lot = (ingredientId: string, grams: number, bestBefore: string | null, priceMinor: number | null) => receiveLot(db, { ingredientId, grams, supplier: '', supplierCode: '', openedOn: null, bestBefore, priceMinor, note: '' }, by);
-const weigh = (clientId: string, ingredientId: string, lotId: number, readingG: number, corrects: string | null = null) => recordWeighing(db, { clientId, pourId, ingredientId, lotId, readingG, corrects }, by);
+const paste = {
+  id: null,
+  version: 1,
+  name: 'Paste',
+  basis: 'mass' as const,
+  note: '',
+  lines: [
+    { ingredient: 'beeswax', parts: 1 },
+    { ingredient: 'mineral-oil', parts: 3.5 },
+  ],
+};
+const lot = (ingredientId: string, grams: number, bestBefore: string | null, priceMinor: number | null) =>
+  receiveLot(db, { ingredientId, grams, supplier: '', supplierCode: '', openedOn: null, bestBefore, priceMinor, note: '' }, by);
+const weigh = (clientId: string, ingredientId: string, lotId: number, readingG: number, corrects: string | null = null) =>
+  recordWeighing(db, { clientId, pourId, ingredientId, lotId, readingG, corrects }, by);
 
 beforeEach(() => {
   db = emptyDb();
-  setUpShop(db, { name: 'S', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [] }, NOW);
+  setUpShop(
+    db,
+    { name: 'S', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [] },
+    NOW,
+  );
   lot('beeswax', 300, null, 600);
   lot('mineral-oil', 2000, '2031-09-01', 2000);
   const saved = saveFormula(db, paste, by);
@@ -35,14 +60,24 @@ describe('a formula', () => {
   it('gets a revision for every change and none for the same again; old ones stay', () => {
     expect(code(saveFormula(db, { ...paste, id: 1, version: 1 }, by))).toBe('ok');
     expect(allFormulas(db)[0]?.revisions).toHaveLength(1);
-    expect(code(saveFormula(db, { ...paste, id: 1, version: 1, lines: [paste.lines[0], { ingredient: 'mineral-oil', parts: 5 }] as typeof paste.lines }, by))).toBe('ok');
+    expect(
+      code(
+        saveFormula(
+          db,
+          { ...paste, id: 1, version: 1, lines: [paste.lines[0], { ingredient: 'mineral-oil', parts: 5 }] as typeof paste.lines },
+          by,
+        ),
+      ),
+    ).toBe('ok');
     expect(allFormulas(db)[0]?.revisions.map((revision) => revision.lines[1]?.parts)).toEqual([5, 3.5]);
     expect(code(saveFormula(db, { ...paste, id: 1, version: 1, note: 'other' }, by))).toBe('stale');
   });
   it('is refused with one line, with a taken name, or with no such ingredient', () => {
     expect(code(saveFormula(db, { ...paste, name: 'Single', lines: paste.lines.slice(0, 1) }, by))).toBe('one-ingredient');
     expect(code(saveFormula(db, paste, by))).toBe('name-taken');
-    expect(code(saveFormula(db, { ...paste, name: 'Odd', lines: [...paste.lines, { ingredient: 'gold', parts: 1 }] }, by))).toBe('unknown-ingredient');
+    expect(code(saveFormula(db, { ...paste, name: 'Odd', lines: [...paste.lines, { ingredient: 'gold', parts: 1 }] }, by))).toBe(
+      'unknown-ingredient',
+    );
   });
 });
 
@@ -56,7 +91,11 @@ describe('a pot', () => {
     weigh('w2w2w2w2', 'mineral-oil', 2, 468);
     expect(finishWeighing(db, pourId, pot()?.version ?? 0, by)).toMatchObject({ ok: true, value: { number: 'B31-01' } });
     const made = allLots(db).find((one) => one.kind === 'made');
-    expect(made).toMatchObject({ leftG: 468, bestBefore: '2031-09-01', composition: { beeswax: expect.closeTo(104 / 468, 12), 'mineral-oil': expect.closeTo(364 / 468, 12) } });
+    expect(made).toMatchObject({
+      leftG: 468,
+      bestBefore: '2031-09-01',
+      composition: { beeswax: expect.closeTo(104 / 468, 12), 'mineral-oil': expect.closeTo(364 / 468, 12) },
+    });
     expect(made?.minorPerKg).toBeCloseTo((104 * 2000 + 364 * 1000) / 468, 9);
     expect(originsOf(allLots(db), db, made?.id ?? 0).map((one) => one.number)).toEqual(['S31-01', 'S31-02']);
     expect(pricesPerKg(allLots(db))).toEqual({ beeswax: 2000, 'mineral-oil': 1000 });
@@ -83,7 +122,8 @@ describe('a pot', () => {
     expect(code(recordPotTemperature(db, { clientId: 't1t1t1t1', pourId, tempC: 66 }, by))).toBe('ok');
     finishHeating(db, pourId, pot()?.version ?? 0);
     addContainer(db, { name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5 });
-    const fill = (count: number, netG: number) => fillJars(db, { pourId, version: pot()?.version ?? 0, residueG: 5, jars: [{ containerId: 1, count, netG }] }, by);
+    const fill = (count: number, netG: number) =>
+      fillJars(db, { pourId, version: pot()?.version ?? 0, residueG: 5, jars: [{ containerId: 1, count, netG }] }, by);
     expect([code(fill(6, 47)), code(fill(5, 470))]).toEqual(['not-enough-jars', 'overdrawn']);
     expect(fill(5, 47)).toMatchObject({ ok: true, value: { leftG: 450 - 5 - 235 } });
     expect(containers(db)[0]?.have).toBe(0);

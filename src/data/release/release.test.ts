@@ -18,7 +18,16 @@ const by = { personId: 1, nowMs: NOW };
 let db: Db;
 const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
 const id = (number: string) => findBatchId(db, number) ?? 0;
-const sale = (number: string, pieces: number): Sale => ({ batchId: id(number), pieces, priceMinor: null, buyer: '', soldOn: '2031-03-03', use: 'weekly', wash: 'hand', upkeep: 'unknown' });
+const sale = (number: string, pieces: number): Sale => ({
+  batchId: id(number),
+  pieces,
+  priceMinor: null,
+  buyer: '',
+  soldOn: '2031-03-03',
+  use: 'weekly',
+  wash: 'hand',
+  upkeep: 'unknown',
+});
 
 beforeEach(() => {
   db = emptyDb();
@@ -34,12 +43,21 @@ describe('release', () => {
     expect(code(decideRelease(db, { ...spoons, signed }, by))).toBe('reason-needed');
     expect(code(decideRelease(db, { ...spoons, signed, reason: 'paper ran out' }, by))).toBe('ok');
     expect(code(decideRelease(db, { ...spoons, outcome: 'refused', reason: 'no' }, by))).toBe('already-decided');
-    expect(loadBatch(db, id('31-003'), NOW)?.release).toMatchObject({ number: 'R31-002', outcome: 'released', reason: 'paper ran out', signed: ['steps', 'estimate', 'least-time'] });
+    expect(loadBatch(db, id('31-003'), NOW)?.release).toMatchObject({
+      number: 'R31-002',
+      outcome: 'released',
+      reason: 'paper ran out',
+      signed: ['steps', 'estimate', 'least-time'],
+    });
   });
   it('rests on evidence of its own batch', () => {
     const bowls = loadBatch(db, id('31-005'), NOW);
     if (!bowls) throw new Error('no bowls');
-    expect(evidenceOf(db, bowls, standingOfBatch(db, bowls, NOW))).toMatchObject({ ragsOpen: 1, contact: 'once-cured', cutOn: false });
+    expect(evidenceOf(db, bowls, standingOfBatch(db, bowls, NOW))).toMatchObject({
+      ragsOpen: 1,
+      contact: 'once-cured',
+      cutOn: false,
+    });
     expect(a0OfMaterials(Object.values(bowls.materials))).toEqual({ hours: 96, settles: false });
     expect(a0OfMaterials([])).toBeNull();
   });
@@ -73,16 +91,52 @@ describe('sale', () => {
 describe('a new batch', () => {
   const regimen = (name: string) => allRegimens(db).find((one) => one.id === name)?.revisionId ?? 0;
   const lot = (ingredient: string) => allLots(db).find((one) => one.ingredientId === ingredient)?.id ?? 0;
-  const start = (change: Record<string, unknown>) => startBatch(db, { designRevisionId: 1, speciesId: 'sycamore', origin: 'bought', pieces: 2, regimenRevisionId: regimen('thin-drying'), materials: { oil: lot('tung-oil') }, startAt: NOW, dueAt: null, prefer: 'soonest', ...change }, by);
+  const start = (change: Record<string, unknown>) =>
+    startBatch(
+      db,
+      {
+        designRevisionId: 1,
+        speciesId: 'sycamore',
+        origin: 'bought',
+        pieces: 2,
+        regimenRevisionId: regimen('thin-drying'),
+        materials: { oil: lot('tung-oil') },
+        startAt: NOW,
+        dueAt: null,
+        prefer: 'soonest',
+        ...change,
+      },
+      by,
+    );
   it.each([
-    ['slot-empty', { materials: {} }], ['in-the-past', { startAt: NOW - 86_400_000 }], ['must-be-positive', { pieces: 0 }], ['too-large', { pieces: 501 }], ['not-found', { speciesId: 'plastic' }], ['not-found', { designRevisionId: 99 }],
+    ['slot-empty', { materials: {} }],
+    ['in-the-past', { startAt: NOW - 86_400_000 }],
+    ['must-be-positive', { pieces: 0 }],
+    ['too-large', { pieces: 501 }],
+    ['not-found', { speciesId: 'plastic' }],
+    ['not-found', { designRevisionId: 99 }],
   ])('is refused with %s', (wanted, change) => expect(code(start(change))).toBe(wanted));
   it('is refused a lot that does not suit its place', () => {
     expect(code(start({ materials: { oil: lot('mineral-oil') } }))).toBe('wrong-drying');
     expect(code(start({ materials: { oil: lot('tung-oil') } }))).toBe('ok');
   });
   it('never draws from a decided batch', () => {
-    const report = { clientId: 'late-one', batchId: id('31-001'), kind: 'done' as const, task: 'check', at: NOW, device: 'tablet-1', deviceSequence: 1, clockOffsetMs: 0, queued: true, grams: null, tempC: null, rh: null, pass: true, seen: '' };
+    const report = {
+      clientId: 'late-one',
+      batchId: id('31-001'),
+      kind: 'done' as const,
+      task: 'check',
+      at: NOW,
+      device: 'tablet-1',
+      deviceSequence: 1,
+      clockOffsetMs: 0,
+      queued: true,
+      grams: null,
+      tempC: null,
+      rh: null,
+      pass: true,
+      seen: '',
+    };
     expect(code(recordEntry(db, report, by))).toBe('already-decided');
   });
 });

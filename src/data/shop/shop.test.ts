@@ -20,7 +20,13 @@ afterEach(() => {
   for (const one of folders.splice(0)) rmSync(one, { recursive: true, force: true });
 });
 
-const NEW = { name: 'Saltwick', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [{ day: 1, open: '08:00', close: '12:00' }] };
+const NEW = {
+  name: 'Saltwick',
+  zone: 'Europe/Lisbon',
+  currency: 'EUR',
+  people: [{ initials: 'MO', name: 'Maren' }],
+  hours: [{ day: 1, open: '08:00', close: '12:00' }],
+};
 const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
 
 describe('a shop’s file', () => {
@@ -45,15 +51,26 @@ describe('a shop’s file', () => {
     setUpShop(db, NEW, 0);
     const [bench] = places(db);
     if (!bench) throw new Error('no bench');
-    const reading = (clientId: string, at: number, tempC: number) => recordReading(db, { clientId, placeId: bench.id, at, tempC, rh: 0.5 }, { personId: 1, nowMs: 1e6 });
+    const reading = (clientId: string, at: number, tempC: number) =>
+      recordReading(db, { clientId, placeId: bench.id, at, tempC, rh: 0.5 }, { personId: 1, nowMs: 1e6 });
     reading('aaaaaaaa', 100, 18);
     reading('aaaaaaaa', 100, 18);
     reading('bbbbbbbb', 300, 20);
     expect(readingsOf(db, bench, 200, 400).map((row) => row.tempC)).toEqual([18, 20]);
     expect(code(reading('cccccccc', 9e6, 20))).toBe('in-the-future');
-    expect(refusal(() => db.run(sql`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values ('x', 1, 1, 20, 7)`))).toMatch(/CHECK/);
-    expect(refusal(() => db.run(sql`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values ('x', 999, 1, 20, 0.5)`))).toMatch(/FOREIGN/);
-    expect(refusal(() => db.run(sql`insert into person (initials, name, active, version) values ('XX', 'X', 'yes', 1)`))).toMatch(/cannot store TEXT/);
+    expect(
+      refusal(() =>
+        db.run(sql`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values ('x', 1, 1, 20, 7)`),
+      ),
+    ).toMatch(/CHECK/);
+    expect(
+      refusal(() =>
+        db.run(sql`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values ('x', 999, 1, 20, 0.5)`),
+      ),
+    ).toMatch(/FOREIGN/);
+    expect(refusal(() => db.run(sql`insert into person (initials, name, active, version) values ('XX', 'X', 'yes', 1)`))).toMatch(
+      /cannot store TEXT/,
+    );
   });
   it('is copied before it is brought up to date, and only then', () => {
     const home = folder();
@@ -63,7 +80,8 @@ describe('a shop’s file', () => {
     const { db, raw } = openFile(file);
     setUpShop(db, NEW, 0);
     raw.prepare('delete from __drizzle_migrations where id = (select max(id) from __drizzle_migrations)').run();
-    for (const { name } of raw.prepare("select name from sqlite_master where type = 'trigger'").all() as { name: string }[]) raw.exec(`drop trigger "${name}"`);
+    for (const { name } of raw.prepare("select name from sqlite_master where type = 'trigger'").all() as { name: string }[])
+      raw.exec(`drop trigger "${name}"`);
     raw.close();
     expect(migrateFile(file, 'third')).toMatch(/before-migration-third$/);
     expect(readdirSync(home).some((name) => name.endsWith('third'))).toBe(true);

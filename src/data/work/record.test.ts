@@ -24,10 +24,25 @@ beforeEach(() => {
 });
 
 const report = (task: string, minutes: number, more: Partial<Report> = {}): Report => ({
-  clientId: `client-${task}`, batchId, kind: 'done', task, at: NOW + minutes * MIN, device: 'tablet-1', deviceSequence: 1, clockOffsetMs: 0, queued: false, grams: null, tempC: null, rh: null, pass: null, seen: '', ...more,
+  clientId: `client-${task}`,
+  batchId,
+  kind: 'done',
+  task,
+  at: NOW + minutes * MIN,
+  device: 'tablet-1',
+  deviceSequence: 1,
+  clockOffsetMs: 0,
+  queued: false,
+  grams: null,
+  tempC: null,
+  rh: null,
+  pass: null,
+  seen: '',
+  ...more,
 });
 const later = (minutes: number) => ({ personId: 1, nowMs: NOW + minutes * MIN });
-const say = (task: string, minutes: number, more: Partial<Report> = {}) => recordEntry(db, report(task, minutes, more), later(minutes));
+const say = (task: string, minutes: number, more: Partial<Report> = {}) =>
+  recordEntry(db, report(task, minutes, more), later(minutes));
 const doneTasks = () => {
   const batch = loadBatch(db, batchId, NOW);
   return batch ? progressOfBatch(batch).progress.done.map(({ task }) => task.key) : [];
@@ -78,7 +93,9 @@ describe('recording', () => {
     untilFlooded();
     say('wipe-1', 185);
     say('flood-2', 250);
-    expect(openRagLines(db).filter((one) => one.laidAt === null)).toMatchObject([{ hazard: 'plain', coats: 2, batches: ['31-007'] }]);
+    expect(openRagLines(db).filter((one) => one.laidAt === null)).toMatchObject([
+      { hazard: 'plain', coats: 2, batches: ['31-007'] },
+    ]);
   });
   it('refuses to overdraw a lot and changes nothing', () => {
     say('sand-120', 10);
@@ -102,7 +119,16 @@ describe('recording', () => {
   it('corrects by striking through: stock follows, what stood stays', () => {
     const before = leftOf(db, oilLot());
     untilFlooded();
-    const change = { clientId: 'fix-1', batchId, device: 'tablet-1', deviceSequence: 9, corrects: 'client-flood-1', at: NOW + 148 * MIN, grams: 77, seen: 'weighed' };
+    const change = {
+      clientId: 'fix-1',
+      batchId,
+      device: 'tablet-1',
+      deviceSequence: 9,
+      corrects: 'client-flood-1',
+      at: NOW + 148 * MIN,
+      grams: 77,
+      seen: 'weighed',
+    };
     expect(code(correctEntry(db, change, later(160)))).toBe('ok');
     expect(before - leftOf(db, oilLot())).toBeCloseTo(77, 9);
     const row = loadBatch(db, batchId, NOW)?.book.find(({ entry }) => entry.clientId === 'client-flood-1');
@@ -112,7 +138,12 @@ describe('recording', () => {
   });
   it('cannot be changed behind its back', () => {
     say('sand-120', 10);
-    for (const statement of [sql`update log_entry set at = 0`, sql`delete from log_entry`, sql`update movement set grams = 1`, sql`delete from formula_line`]) {
+    for (const statement of [
+      sql`update log_entry set at = 0`,
+      sql`delete from log_entry`,
+      sql`update movement set grams = 1`,
+      sql`delete from formula_line`,
+    ]) {
       expect(refusal(() => db.run(statement))).toMatch(/append-only/);
     }
   });

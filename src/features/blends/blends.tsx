@@ -1,5 +1,5 @@
 import 'server-only';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';

@@ -1,5 +1,5 @@
 import 'server-only';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { dateOf, daysBetween } from '@/core/quantity';
 import { findSold, soldPieces, type SoldPiece, unsoldPieces } from '@/data/care/queries';

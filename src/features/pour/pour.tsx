@@ -1,5 +1,5 @@
 import 'server-only';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { blend, type Blend } from '@/core/blend';
 import { cautionsFor } from '@/core/caution';

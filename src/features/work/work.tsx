@@ -1,5 +1,5 @@
 import 'server-only';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { allLots } from '@/data/stores/queries';
 import { allBatchIds, loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';

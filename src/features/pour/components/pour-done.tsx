@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { findIngredient } from '@/core/material';
 import { formatMass } from '@/core/quantity';
 import type { Pot } from '@/data/pour/queries';

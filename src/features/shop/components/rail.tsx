@@ -1,7 +1,7 @@
 'use client';
 
 import { Armchair, CalendarClock, Droplets, FlaskConical, Hourglass, Package } from 'lucide-react';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Sheet } from '@/ui/dialog';

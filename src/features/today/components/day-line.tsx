@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { clockTime, dayAndDate } from '@/ui/when';
 import type { Day } from '../week';
 

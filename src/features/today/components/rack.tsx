@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import type { RingFacts } from '@/core/regimen';
 import { Ring } from '@/ui/ring';
 
