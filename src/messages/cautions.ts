@@ -1,6 +1,6 @@
 import type { Caution } from '@/core/caution';
 
-export type CautionWords = { readonly head: string; readonly text: string };
+type CautionWords = { readonly head: string; readonly text: string };
 
 /** Every caution in plain words: what can happen, and what is usually done about it. */
 export const CAUTION_WORDS: Readonly<Record<Caution, CautionWords>> = {

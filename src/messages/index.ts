@@ -1,6 +1,6 @@
 export { sayBlocking } from './blocking';
-export { CAUTION_WORDS, type CautionWords } from './cautions';
-export { ISSUE_WORDS, sayIssue } from './issues';
+export { CAUTION_WORDS } from './cautions';
+export { sayIssue } from './issues';
 export {
   CARE_WORDS,
   CHECK_WORDS,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, expectTypeOf, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import {
   addDays,
   addMonths,
@@ -58,12 +58,10 @@ describe('units', () => {
     expect([ZERO_CELSIUS_K, LARGEST_TYPED]).toEqual([273.15, 1e8]);
   });
   it('do not mix: adding grams to millilitres does not compile', () => {
-    expectTypeOf(plus<Grams>)
-      .parameter(1)
-      .toEqualTypeOf<Grams>();
     // @ts-expect-error millilitres are not grams
     plus(grams(1), millilitres(1));
-    expect(plus(grams(1), grams(2))).toBe(3);
+    const sum: Grams = plus(grams(1), grams(2));
+    expect(sum).toBe(3);
   });
   it('turn volume to mass and back', () => {
     fc.assert(

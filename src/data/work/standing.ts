@@ -30,7 +30,7 @@ import {
 import type { Db } from '../db';
 import { type ShopHours, readingsOf, shopHours } from '../shop/queries';
 import type { KnownLot } from '../stores/queries';
-import { type Batch, piecesIn } from './batch';
+import type { Batch } from './batch';
 
 /** The cure of a batch from its last coat on; hours are equivalent hours at 20 °C. */
 export type CureStanding = {
@@ -196,5 +196,3 @@ export function standingOfBatch(db: Db, batch: Batch, nowMs: number, hours: Shop
     ring: ringOf(progress, nowMs, pReady, isDone && fit.fit, batch.release?.outcome ?? null),
   };
 }
-
-export { piecesIn };

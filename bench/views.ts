@@ -1,0 +1,53 @@
+import { gzipSync } from 'node:zlib';
+import { makeShop } from '../e2e/shop';
+
+/** Main views of the demo shed: the server's time for each, and the JavaScript a browser fetches for it. */
+const VIEWS = [
+  '/',
+  '/stores',
+  '/blends',
+  '/blends/1',
+  '/work',
+  '/work/new',
+  '/work/31-006',
+  '/work/31-006/bench',
+  '/cure',
+  '/cure/31-002',
+  '/release/31-003',
+  '/care',
+];
+const WARM_UPS = 5;
+const CALLS = 25;
+
+const shop = makeShop({ demo: true, at: '2031-03-05T14:20:00Z' });
+const headers = { cookie: 'rendle-person=1' };
+const gzipped = new Map<string, number>();
+
+async function scriptBytes(page: string): Promise<number> {
+  const sources = [...new Set([...page.matchAll(/src="(\/_next\/static\/[^"]+\.js)"/g)].map((match) => match[1] ?? ''))];
+  for (const source of sources) {
+    if (!gzipped.has(source))
+      gzipped.set(source, gzipSync(Buffer.from(await (await fetch(shop.url + source)).arrayBuffer())).length);
+  }
+  return sources.reduce((sum, source) => sum + (gzipped.get(source) ?? 0), 0);
+}
+
+try {
+  await shop.start();
+  for (const view of VIEWS) {
+    let page = '';
+    const times: number[] = [];
+    for (let i = 0; i < WARM_UPS + CALLS; i++) {
+      const from = performance.now();
+      page = await (await fetch(shop.url + view, { headers })).text();
+      if (i >= WARM_UPS) times.push(performance.now() - from);
+    }
+    times.sort((a, b) => a - b);
+    const bytes = await scriptBytes(page);
+    console.log(
+      `${view.padEnd(20)} ${(times[Math.floor(CALLS / 2)] ?? 0).toFixed(0).padStart(4)} ms in the middle, ${(times.at(-1) ?? 0).toFixed(0).padStart(4)} ms at worst, ${(bytes / 1000).toFixed(0).padStart(4)} kB of JavaScript (gzip)`,
+    );
+  }
+} finally {
+  await shop.remove();
+}
