@@ -5,6 +5,7 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 10_000 },
   workers: 1,
+  maxFailures: process.env.CI ? 0 : 10,
   retries: 0,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

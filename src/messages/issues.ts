@@ -26,7 +26,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'unknown-unit': ({ unit }) =>
     `“${unit}” is no unit that fits here. For weight write g, kg, oz or lb; for volume ml, l, fl oz or cup; for length mm, cm or in.`,
   'unit-missing': () => 'Add the unit, such as g, kg, ml or l.',
-  'wrong-unit': ({ unit }) => `${unit} does not measure this. Use another unit.`,
+  'wrong-unit': ({ unit }) => `“${unit}” does not measure this. Use another unit.`,
   'ounce-ambiguous': () =>
     'An ounce of a liquid may be a weight or a volume. Say which: ounce by weight, US fluid ounce or imperial fluid ounce.',
   'unknown-ingredient': ({ id }) => `No ingredient is called “${id}”. Choose one from the list.`,

@@ -77,7 +77,7 @@ function LotTable({
 }) {
   if (lots.length === 0) return null;
   return (
-    <section className="mt-6 overflow-x-auto">
+    <section className="mt-6 relative overflow-x-auto">
       <h2 className="mb-1">{name}</h2>
       <table className="w-full">
         <thead>

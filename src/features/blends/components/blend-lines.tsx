@@ -24,7 +24,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
   const set = (index: number, change: Partial<DraftLine>): void =>
     onChange(draft.lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto">
       <table className="w-full">
         <thead>
           <tr className="label border-ink border-b text-left">

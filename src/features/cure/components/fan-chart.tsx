@@ -34,7 +34,7 @@ export function FanChart({ points, marks, nowMs, p10, p90, zone, words }: Props)
   const last = points.at(-1)?.atMs ?? 1;
   return (
     <figure aria-label={words}>
-      <div className="h-72 w-full" aria-hidden="true">
+      <div className="relative h-72 w-full overflow-hidden" aria-hidden="true">
         <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 700, height: 288 }}>
           <ComposedChart accessibilityLayer={false} data={[...points]} margin={{ top: 12, right: 8, bottom: 4, left: 0 }}>
             <CartesianGrid stroke="var(--hair)" vertical={false} />

@@ -106,7 +106,7 @@ function DayRow({
   return (
     <li className="grid grid-cols-[6.5rem_1fr] items-stretch border-hair border-t">
       <p className={`reading py-1 ${isToday ? 'font-bold' : 'text-soft'}`}>{isToday ? 'Today' : dayAndDate(day.fromMs, zone)}</p>
-      <div className="relative" style={{ height }}>
+      <div className="relative overflow-hidden" style={{ height }}>
         {day.openings.map(([from, to]) => (
           <div
             key={from}

@@ -77,7 +77,7 @@ export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, 
       data-own-space
       className={`flex min-h-screen flex-col gap-4 p-6 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}
     >
-      <div className="flex items-center gap-6">
+      <div className="flex flex-wrap items-center gap-6">
         {action ? <Ring facts={action.ring} seed={action.batchId} size={150} title={number} /> : null}
         <div className="min-w-0">
           <p className="reading text-2xl font-semibold">
