@@ -1,21 +1,7 @@
 import { gzipSync } from 'node:zlib';
-import { makeShop } from '../e2e/shop';
+import { makeShop, VIEWS } from '../e2e/shop';
 
 /** Main views of the demo shed: the server's time for each, and the JavaScript a browser fetches for it. */
-const VIEWS = [
-  '/',
-  '/stores',
-  '/blends',
-  '/blends/1',
-  '/work',
-  '/work/new',
-  '/work/31-006',
-  '/work/31-006/bench',
-  '/cure',
-  '/cure/31-002',
-  '/release/31-003',
-  '/care',
-];
 const WARM_UPS = 5;
 const CALLS = 25;
 

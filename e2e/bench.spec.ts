@@ -1,4 +1,4 @@
-import { expect, beWren, MONDAY_MORNING, test } from './shop';
+import { beWren, expect, MONDAY_MORNING, readyPercent, test } from './shop';
 
 const status = { name: 'Next for hands' } as const;
 
@@ -134,15 +134,7 @@ test('the server is killed between Flooded and Wiped, and nothing is lost', asyn
 test('a check bends the estimate, and a refused batch says why', async ({ page }) => {
   await beWren(page);
   await page.goto('/cure/31-002');
-  const ready = async (): Promise<number> =>
-    Number(
-      (
-        await page
-          .locator('p', { hasText: /^\d+ %$/ })
-          .first()
-          .innerText()
-      ).replace(' %', ''),
-    );
+  const ready = () => readyPercent(page);
   const before = await ready();
   await page.getByRole('button', { name: 'Touch: greasy or tacky' }).click();
   await expect.poll(ready).toBeLessThan(before);

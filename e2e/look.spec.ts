@@ -1,24 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { beWren, expect, test } from './shop';
+import { beWren, expect, test, VIEWS } from './shop';
 
-const VIEWS = [
-  '/',
-  '/stores',
-  '/blends',
-  '/blends/1',
-  '/blends/new',
-  '/work',
-  '/work/new',
-  '/work/31-006',
-  '/work/31-006/bench',
-  '/cure',
-  '/cure/31-002',
-  '/release/31-003',
-  '/release/31-001',
-  '/care',
-  '/shop',
-];
 /** In the dim scheme only what is drawn in colours of its own is looked at again. */
 const DIM_VIEWS = ['/', '/blends/1', '/work/31-006', '/cure/31-002', '/release/31-003'];
 const SERIOUS = ['serious', 'critical'];

@@ -125,3 +125,34 @@ export async function beWren(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Wren Aldersea' }).click();
   await page.getByRole('button', { name: 'Wren Aldersea', pressed: true }).waitFor();
 }
+
+/** The percentage the cure screen shows large. */
+export async function readyPercent(page: Page): Promise<number> {
+  return Number(
+    (
+      await page
+        .locator('p', { hasText: /^\d+ %$/ })
+        .first()
+        .innerText()
+    ).replace(' %', ''),
+  );
+}
+
+/** The main views of the demo shed of 2031. */
+export const VIEWS = [
+  '/',
+  '/stores',
+  '/blends',
+  '/blends/1',
+  '/blends/new',
+  '/work',
+  '/work/new',
+  '/work/31-006',
+  '/work/31-006/bench',
+  '/cure',
+  '/cure/31-002',
+  '/release/31-003',
+  '/release/31-001',
+  '/care',
+  '/shop',
+];

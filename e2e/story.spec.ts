@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, MONDAY_MORNING, type Shop, test } from './shop';
+import { expect, MONDAY_MORNING, readyPercent, type Shop, test } from './shop';
 
 /** How a maker works a control: by pointing at it, or by the keyboard alone. */
 type Hand = (control: Locator) => Promise<void>;
@@ -212,15 +212,7 @@ async function cureAndRelease(page: Page, hand: Hand, shop: Shop): Promise<void>
   await expect(page.getByText('19.0 °C').first()).toBeVisible();
   shop.advance(30);
   await page.goto('/cure/31-001');
-  const ready = async (): Promise<number> =>
-    Number(
-      (
-        await page
-          .locator('p', { hasText: /^\d+ %$/ })
-          .first()
-          .innerText()
-      ).replace(' %', ''),
-    );
+  const ready = () => readyPercent(page);
   const before = await ready();
   await hand(page.getByRole('button', { name: 'Clean paper: stays clean' }));
   await expect.poll(ready).toBeGreaterThan(before);

@@ -83,6 +83,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `The scale said ${number(before)} g before, so it cannot say less now. Tare again or correct the reading before.`,
   'wrong-drying': ({ name, wants }) =>
     `${name} does not suit this place in the regimen: it wants a material that ${wants === 'never' ? 'never dries' : 'dries'}. Choose another lot or another regimen.`,
+  'wrong-feel': ({ name, feel }) =>
+    `${name} is not what goes here: the regimen wants ${feel === 'paste' ? 'a paste to rub in' : 'an oil that is poured'}. Choose another lot.`,
   'stays-tacky': ({ name }) => `${name} is part drying, part never-drying: it stays tacky. Choose another lot.`,
   'slot-empty': ({ name }) => `Choose the lot for “${name}”.`,
   'not-optional': () => 'This step cannot be left out of the regimen.',

@@ -30,6 +30,7 @@ describe('words', () => {
       expected: 'wet',
       detail: 'a whole number',
       wants: 'never',
+      feel: 'paste',
     };
     for (const words of [sayIssue({ code, path: '', with: bounds })]) {
       expect(words).toMatch(/^[A-Z“0-9].*[.?]$/);

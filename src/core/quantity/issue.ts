@@ -51,6 +51,7 @@ export type IssueCode =
   | 'no-readings'
   | 'reading-fell'
   | 'wrong-drying'
+  | 'wrong-feel'
   | 'stays-tacky'
   | 'slot-empty'
   | 'not-optional'

@@ -14,3 +14,4 @@ export { type RingFacts, ringOf } from './ring';
 export { type DwellBound, planSteps, scheduleOf, type Task } from './schedule';
 export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind } from './schema';
 export { REGIMENS } from './shipped';
+export { PASTE_UP_TO, POURED_BELOW, suits } from './suits';

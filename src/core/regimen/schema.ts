@@ -34,11 +34,15 @@ export const RegimenStep = z.object({
 });
 export type RegimenStep = z.output<typeof RegimenStep>;
 
-/** A material a regimen takes, and what it must be by drying. */
+/** How a slot's material must feel: poured, rubbed in as a paste, or either. */
+export const SLOT_FEELS = ['liquid', 'paste', 'any'] as const;
+
+/** A material a regimen takes, and what it must be by drying and feel. */
 export const Slot = z.object({
   slot: z.string().min(1),
   name: z.string().min(1),
   wants: z.array(z.enum(['never', 'drying'])).min(1),
+  feel: z.enum(SLOT_FEELS).default('any'),
   hint: z.string().default(''),
 });
 export type Slot = z.output<typeof Slot>;

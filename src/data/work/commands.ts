@@ -4,7 +4,7 @@ import { eq, sql } from 'drizzle-orm';
 import { findSpecies } from '@/core/material';
 import { type Geometry, area } from '@/core/piece';
 import { dateOf, fail, type Issue, ok, type Result } from '@/core/quantity';
-import { scheduleOf } from '@/core/regimen';
+import { scheduleOf, suits } from '@/core/regimen';
 import { chalkNumber, codeFrom } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
@@ -57,18 +57,16 @@ export function chooseMaterials(
 ): Result<Record<string, KnownLot>> {
   const issues: Issue[] = [];
   const materials: Record<string, KnownLot> = {};
-  for (const { slot, name, wants } of regimen.slots) {
-    const lot = lots.find((one) => one.id === chosen[slot]);
-    const needed = regimen.steps.some((step) => step.slot === slot && !step.optional);
-    if (!lot) {
-      if (needed) issues.push({ code: 'slot-empty', path: `materials.${slot}`, with: { name } });
+  for (const slot of regimen.slots) {
+    const lot = lots.find((one) => one.id === chosen[slot.slot]);
+    const needed = regimen.steps.some((step) => step.slot === slot.slot && !step.optional);
+    if (!lot?.nature) {
+      if (needed) issues.push({ code: 'slot-empty', path: `materials.${slot.slot}`, with: { name: slot.name } });
       continue;
     }
-    const drying = lot.nature?.drying;
-    if (drying === 'mixed') issues.push({ code: 'stays-tacky', path: `materials.${slot}`, with: { name: lot.number } });
-    else if (drying === undefined || !wants.includes(drying))
-      issues.push({ code: 'wrong-drying', path: `materials.${slot}`, with: { name: lot.number, wants: wants.join(' or ') } });
-    materials[slot] = lot;
+    const fits = suits(slot, lot.nature, lot.number);
+    if (!fits.ok) issues.push(...fits.issues);
+    materials[slot.slot] = lot;
   }
   return issues.length > 0 ? { ok: false, issues } : ok(materials);
 }

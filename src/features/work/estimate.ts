@@ -12,6 +12,7 @@ export type LotChoice = {
   readonly leftG: number;
   readonly minorPerKg: number | null;
   readonly drying: 'never' | 'drying' | 'mixed';
+  readonly waxEquivalent: number;
   readonly maxDwellMin: { readonly flooded: number | null; readonly thin: number | null };
 };
 

@@ -26,6 +26,7 @@ export async function NewBatch() {
           minorPerKg: lot.minorPerKg,
           name: lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? '') : lot.name,
           drying: lot.nature?.drying ?? 'never',
+          waxEquivalent: lot.nature?.waxEquivalent ?? 0,
           maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },
         }))}
         hours={shopHours(db)}

@@ -11,8 +11,8 @@ export const bath: Regimen = {
   careClass: 'never-dry',
   knifeSurface: true,
   slots: [
-    { slot: 'oil', name: 'Bath oil', wants: ['never'], hint: 'never-drying, the bath lot' },
-    { slot: 'paste', name: 'Wax paste', wants: ['never'], hint: 'only if the wax is wanted' },
+    { slot: 'oil', name: 'Bath oil', wants: ['never'], feel: 'liquid', hint: 'never-drying, the bath lot' },
+    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', hint: 'only if the wax is wanted' },
   ],
   steps: [
     ...raiseGrain(120, 220),

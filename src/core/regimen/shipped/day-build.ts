@@ -13,7 +13,7 @@ export const dayBuild: Regimen = {
   costs: 'Someone must stay near: no window is longer than three hours at first.',
   careClass: 'drying-oil',
   knifeSurface: true,
-  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'one that sets within hours' }],
+  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'one that sets within hours' }],
   steps: [
     ...raiseGrain(120, 220),
     coat('coat-1', 'Flood', 'Flooded', wait(5, 8, 15), { slot: 'oil', coat: 1, lies: 'flooded', coatClass: 'thin-oil' }),

@@ -21,8 +21,8 @@ export const friction: Regimen = {
   careClass: 'friction',
   knifeSurface: false,
   slots: [
-    { slot: 'sealer', name: 'Sealer', wants: ['drying'], hint: 'resin, thin' },
-    { slot: 'polish', name: 'Friction polish', wants: ['drying'], hint: 'let down freshly' },
+    { slot: 'sealer', name: 'Sealer', wants: ['drying'], feel: 'any', hint: 'resin, thin' },
+    { slot: 'polish', name: 'Friction polish', wants: ['drying'], feel: 'any', hint: 'let down freshly' },
   ],
   steps: [
     sand(180),

@@ -11,8 +11,8 @@ export const longSoak: Regimen = {
   careClass: 'oil-wax',
   knifeSurface: true,
   slots: [
-    { slot: 'oil', name: 'Oil', wants: ['never'], hint: 'neat, never-drying' },
-    { slot: 'paste', name: 'Wax paste', wants: ['never'], hint: 'soft to firm paste' },
+    { slot: 'oil', name: 'Oil', wants: ['never'], feel: 'liquid', hint: 'neat, never-drying' },
+    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', hint: 'soft to firm paste' },
   ],
   steps: [
     ...raiseGrain(120, 220),

@@ -13,7 +13,7 @@ export const oneCan: Regimen = {
   costs: 'Sticks if rubbed on thick or left past the hour.',
   careClass: 'drying-oil-wax',
   knifeSurface: true,
-  slots: [{ slot: 'oilwax', name: 'Oil with wax', wants: ['drying'], hint: 'heat-bodied oil and wax' }],
+  slots: [{ slot: 'oilwax', name: 'Oil with wax', wants: ['drying'], feel: 'any', hint: 'heat-bodied oil and wax' }],
   steps: [
     ...raiseGrain(120, 220),
     step('warm', 'warm', 'Stand the tin in warm water if below 15 °C', 'Warmed', wait(0, 0, 60), {

@@ -11,8 +11,8 @@ export const paintedRim: Regimen = {
   careClass: 'drying-oil',
   knifeSurface: false,
   slots: [
-    { slot: 'paint', name: 'Powder paint', wants: ['never'], hint: 'mixed the same day, shaken' },
-    { slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'to seal' },
+    { slot: 'paint', name: 'Powder paint', wants: ['never'], feel: 'any', hint: 'mixed the same day, shaken' },
+    { slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'to seal' },
   ],
   steps: [
     sand(120),

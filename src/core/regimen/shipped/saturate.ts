@@ -19,8 +19,8 @@ export const saturate: Regimen = {
   careClass: 'drying-oil-wax',
   knifeSurface: true,
   slots: [
-    { slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'thinned goes deeper' },
-    { slot: 'paste', name: 'Hard wax', wants: ['drying', 'never'], hint: 'firm paste or harder' },
+    { slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'thinned goes deeper' },
+    { slot: 'paste', name: 'Hard wax', wants: ['drying', 'never'], feel: 'paste', hint: 'firm paste or harder' },
   ],
   steps: [
     ...raiseGrain(120, 220),

@@ -22,8 +22,8 @@ export const sealOil: Regimen = {
   careClass: 'drying-oil-wax',
   knifeSurface: false,
   slots: [
-    { slot: 'sealer', name: 'Resin seal', wants: ['drying'], hint: 'dewaxed, thin' },
-    { slot: 'oilwax', name: 'Oil-wax', wants: ['drying'], hint: 'walnut oil and wax' },
+    { slot: 'sealer', name: 'Resin seal', wants: ['drying'], feel: 'any', hint: 'dewaxed, thin' },
+    { slot: 'oilwax', name: 'Oil-wax', wants: ['drying'], feel: 'any', hint: 'walnut oil and wax' },
   ],
   steps: [
     sand(120),

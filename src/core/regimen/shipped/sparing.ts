@@ -18,7 +18,7 @@ export const sparing: Regimen = {
   costs: 'Two days between coats; hard to mend in one spot.',
   careClass: 'hard-wax',
   knifeSurface: true,
-  slots: [{ slot: 'hardwax', name: 'Hard-wax oil', wants: ['drying'], hint: 'stirred well' }],
+  slots: [{ slot: 'hardwax', name: 'Hard-wax oil', wants: ['drying'], feel: 'any', hint: 'stirred well' }],
   steps: [
     sand(120),
     sand(180),

@@ -18,7 +18,15 @@ export const thinDrying: Regimen = {
   costs: 'Days between coats and weeks to cure; rags can catch fire.',
   careClass: 'drying-oil',
   knifeSurface: true,
-  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'pure, or thinned with no more solvent than oil' }],
+  slots: [
+    {
+      slot: 'oil',
+      name: 'Drying oil',
+      wants: ['drying'],
+      feel: 'liquid',
+      hint: 'pure, or thinned with no more solvent than oil',
+    },
+  ],
   steps: [
     ...raiseGrain(120, 220),
     coat('soak', 'First soak, keep it wet', 'Soaked', wait(10, 15, 20), {

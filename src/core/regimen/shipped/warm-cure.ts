@@ -10,7 +10,7 @@ export const warmCure: Regimen = {
   costs: 'Must be turned; nothing wet with solvent and no rag goes in the cabinet.',
   careClass: 'drying-oil',
   knifeSurface: true,
-  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], hint: 'pure, no solvent' }],
+  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'pure, no solvent' }],
   steps: [
     ...raiseGrain(120, 220),
     coat('coat-1', 'Rub on a thin coat', 'Coated', wait(5, 10, 20), {

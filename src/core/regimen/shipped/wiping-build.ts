@@ -13,7 +13,7 @@ export const wipingBuild: Regimen = {
   costs: 'A film: a knife chips it. Not for knife faces.',
   careClass: 'film',
   knifeSurface: false,
-  slots: [{ slot: 'varnish', name: 'Wiping finish', wants: ['drying'], hint: 'oil and varnish' }],
+  slots: [{ slot: 'varnish', name: 'Wiping finish', wants: ['drying'], feel: 'any', hint: 'oil and varnish' }],
   steps: [
     sand(120),
     sand(220),

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useDeferredValue, useState } from 'react';
 import type { Species } from '@/core/material';
 import { formatMass, formatMoney, parsePositive } from '@/core/quantity';
-import type { Regimen } from '@/core/regimen';
+import { type Regimen, type Slot, suits } from '@/core/regimen';
 import { sayIssue } from '@/messages';
 import type { ShopHours } from '@/data/shop/queries';
 import type { Design } from '@/data/work/catalogue';
@@ -48,7 +48,7 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
   const regimen = regimens.find((one) => one.revisionId === regimenId);
   const timber = species.find((one) => one.id === wood);
   const shape = designs.find((one) => one.revisionId === design);
-  const fitting = (wants: readonly string[]): readonly LotChoice[] => lots.filter((lot) => wants.includes(lot.drying));
+  const fitting = (slot: Slot): readonly LotChoice[] => lots.filter((lot) => suits(slot, lot, lot.number).ok);
   const count = parsePositive(pieces);
   const wish = useDeferredValue({
     regimen,
@@ -175,21 +175,17 @@ export function StartBatch({ designs, species, regimens, lots, hours, currency, 
             {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>}
           </p>
         ) : null}
-        {regimen?.slots.map(({ slot, name, wants, hint }) => (
+        {regimen?.slots.map((of) => (
           <SelectField
-            key={slot}
-            label={`${name}: ${hint}`}
-            value={chosen[slot] ?? 0}
-            onChange={(event) => setChosen({ ...chosen, [slot]: Number(event.target.value) })}
-            fault={faults[`materials.${slot}`]}
-            hint={
-              fitting(wants).length === 0
-                ? `no lot that ${wants.includes('never') ? 'never dries' : 'dries'} is in the stores`
-                : ''
-            }
+            key={of.slot}
+            label={`${of.name}: ${of.hint}`}
+            value={chosen[of.slot] ?? 0}
+            onChange={(event) => setChosen({ ...chosen, [of.slot]: Number(event.target.value) })}
+            fault={faults[`materials.${of.slot}`]}
+            hint={fitting(of).length === 0 ? 'no lot that suits is in the stores: receive or pour one' : ''}
           >
             <option value={0}>Choose the lot …</option>
-            {fitting(wants).map((lot) => (
+            {fitting(of).map((lot) => (
               <option key={lot.id} value={lot.id}>
                 {lot.number} {lot.name}, {formatMass(lot.leftG)}
               </option>

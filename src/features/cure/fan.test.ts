@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { loadDemo } from '@/data/demo/load';
+import { emptyDb } from '@/data/testing';
+import { findBatchId, loadBatch } from '@/data/work/batch';
+import { standingOfBatch } from '@/data/work/standing';
+import { fanPoints, milestonesOf } from './fan';
+
+const NOW = Date.parse('2031-03-05T14:20:00Z');
+
+describe('the cure fan', () => {
+  const db = emptyDb();
+  loadDemo(db, NOW);
+  const batch = loadBatch(db, findBatchId(db, '31-002') ?? 0, NOW);
+  const cure = batch && standingOfBatch(db, batch, NOW).cure;
+  if (!cure) throw new Error('nothing cures');
+  const points = fanPoints(cure, NOW);
+  it('rises from the last coat to past the late date, and never falls', () => {
+    expect(points[0]).toMatchObject({ atMs: cure.startMs });
+    expect(points[0]?.ready).toBeLessThan(0.01);
+    expect(points.at(-1)?.atMs).toBeGreaterThan(cure.readyAtMs.p90);
+    expect(points.every((point, i) => i === 0 || point.ready >= (points[i - 1]?.ready ?? 0))).toBe(true);
+  });
+  it('draws air only where it was measured', () => {
+    expect(points.filter((point) => point.atMs > NOW).every((point) => point.tempC === null)).toBe(true);
+    expect(points.filter((point) => point.tempC !== null).length).toBeGreaterThan(20);
+  });
+  it('reaches its milestones in their order', () => {
+    const times = milestonesOf(cure).map((milestone) => milestone.atMs);
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+    expect(cure.readyAtMs.p10).toBeLessThanOrEqual(cure.readyAtMs.p50);
+    expect(cure.readyAtMs.p50).toBeLessThanOrEqual(cure.readyAtMs.p90);
+  });
+});

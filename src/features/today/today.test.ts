@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import { loadDemo } from '@/data/demo/load';
+import { shopHours } from '@/data/shop/queries';
+import { emptyDb } from '@/data/testing';
+import { recordEntry } from '@/data/work/record';
+import { clockTime, longDate } from '@/ui/when';
+import { openBatches, titleOf } from './strip';
+import { week } from './week';
+
+const NOON = Date.parse('2031-03-05T14:20:00Z');
+
+describe('the hand strip', () => {
+  const db = emptyDb();
+  loadDemo(db, NOON);
+  it('puts what is planned soonest first, and of those what spoils soonest and lies wet', () => {
+    const open = openBatches(db, NOON);
+    expect(open.map((one) => one.batch.number).slice(0, 2)).toEqual(['31-004', '31-006']);
+    expect(open[0]?.action).toMatchObject({ action: 'Wipe until dry, turn the cloth', done: 'Wiped', place: 'Bench', lot: null });
+  });
+  it('gives what a coat will take, from which lot, and the room’s last air', () => {
+    const coat = openBatches(db, NOON).find((one) => one.action?.kind === 'coat')?.action;
+    expect(coat?.estimatedG).toBeGreaterThan(1);
+    expect(coat?.lot).toMatch(/^[SB]31-\d\d$/);
+    expect(coat?.tempC).toBeGreaterThan(10);
+  });
+  it('says a batch in plain words', () => {
+    expect(openBatches(db, NOON).map((one) => titleOf(one.batch))).toContain('8 sycamore bread boards');
+  });
+  it('re-flows from what happened', () => {
+    const before = openBatches(db, NOON).find((one) => one.batch.number === '31-006')?.action;
+    recordEntry(
+      db,
+      {
+        clientId: 'wiped-now',
+        batchId: before?.batchId ?? 0,
+        kind: 'done',
+        task: before?.task ?? '',
+        at: NOON,
+        device: 'device-1',
+        deviceSequence: 1,
+        clockOffsetMs: 0,
+        queued: false,
+        grams: null,
+        tempC: null,
+        rh: null,
+        pass: null,
+        seen: '',
+      },
+      { personId: 1, nowMs: NOON },
+    );
+    const after = openBatches(db, NOON + 60_000).find((one) => one.batch.number === '31-006')?.action;
+    expect([before?.task, after?.task]).toEqual(['wipe-2', 'flood-3']);
+    expect(after?.earliestMs).toBe(NOON + 30 * 60_000);
+    expect(after?.ring.state).toBe('resting');
+  });
+});
+
+describe('the week', () => {
+  const db = emptyDb();
+  loadDemo(db, Date.parse('2031-03-28T12:00:00Z'));
+  it('has seven days with their openings, one of them an hour shorter', () => {
+    const days = week(shopHours(db), Date.parse('2031-03-28T12:00:00Z'));
+    expect(days.map((day) => day.date)).toEqual([
+      '2031-03-28',
+      '2031-03-29',
+      '2031-03-30',
+      '2031-03-31',
+      '2031-04-01',
+      '2031-04-02',
+      '2031-04-03',
+    ]);
+    expect(days.map((day) => (day.toMs - day.fromMs) / 3_600_000)).toEqual([24, 24, 23, 24, 24, 24, 24]);
+    expect(days.map((day) => day.openings.length)).toEqual([1, 1, 0, 1, 1, 1, 1]);
+  });
+});
+
+describe('times in words', () => {
+  it('leave out the day when it is today, and say the date when it is far', () => {
+    const zone = 'Europe/Lisbon';
+    expect([
+      clockTime(NOON, zone, NOON),
+      clockTime(NOON + 86_400_000, zone, NOON),
+      clockTime(NOON + 30 * 86_400_000, zone, NOON),
+      longDate('2031-03-04'),
+    ]).toEqual(['14:20', 'Thu 14:20', '4 Apr, 15:20', '4 March 2031']);
+  });
+});
