@@ -71,7 +71,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'not-found': () => 'This is no longer here. Go back and choose again.',
   stale: () => 'Someone else changed this while you were writing. Yours is kept below: look at both, then save again.',
   'name-taken': ({ name }) => `“${name}” is taken. Choose another name.`,
-  'no-person': () => 'Say first who is at this device, at the top right.',
+  'no-person': () =>
+    'Say first who is at this device: touch your initials, at the foot of the rail or at the top of a narrow screen.',
   overdrawn: ({ number: lot, left, wanted }) =>
     `Lot ${lot} has ${number(left)} g left, and this takes ${number(wanted)} g. Weigh again, take less, or choose another lot.`,
   'not-next': ({ action, next }) => (next ? `“${action}” comes later: first “${next}”.` : `“${action}” is done already.`),

@@ -6,11 +6,12 @@ import { findSold, soldPieces, type SoldPiece, unsoldPieces } from '@/data/care/
 import { allLots } from '@/data/stores/queries';
 import { allBatchIds, loadBatch } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
+import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { titleOf } from '../today/strip';
 import { PrintButton } from './components/print-button';
-import { type Slip, slipOf } from './slip';
+import { releasedRing, type Slip, slipOf } from './slip';
 import { SlipCard } from './slip-card';
 
 /** Care: what waits to be sold, and every sold piece with its next look. */
@@ -35,6 +36,7 @@ export async function Care() {
       <ul>
         {forSale.map(({ batch, left }) => (
           <li key={batch.id} className="flex flex-wrap items-center gap-4 border-rule border-t py-2">
+            <Ring facts={releasedRing(batch)} seed={batch.id} size={44} title={batch.number} />
             <span className="reading font-semibold">{batch.number}</span>
             <span className="grow">
               {titleOf(batch)}, {left} left
@@ -55,7 +57,10 @@ export async function Care() {
             return (
               <tr key={one.code} className="border-hair border-t align-middle">
                 <td className="reading py-2 pr-4 font-semibold">
-                  {one.number}/{one.ordinal}
+                  <span className="flex items-center gap-3">
+                    {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
+                    {one.number}/{one.ordinal}
+                  </span>
                 </td>
                 <td className="py-2 pr-4">
                   {batch ? `${batch.species.name} ${batch.design.name.toLowerCase()}` : ''}

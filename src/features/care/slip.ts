@@ -33,6 +33,12 @@ export type Slip = {
   readonly codeText: string;
 };
 
+/** The ring of a released batch: every coat a growth ring, the bark whole. */
+export function releasedRing(batch: Pick<SoldPiece['batch'], 'regimen'>): RingFacts {
+  const coats = batch.regimen.steps.filter((step) => step.kind === 'coat').length;
+  return { coats, coatsPlanned: coats, state: 'released', travel: null, overdue: false, cured: 0 };
+}
+
 const DATES_SHOWN = 4;
 /** Sorts of finish whose renewal leaves cloths that can heat themselves. */
 const DRYING: readonly CareClass[] = ['drying-oil', 'drying-oil-wax', 'hard-wax'];
@@ -51,11 +57,10 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const treat = CARE_WORDS[plan.careClass];
   const pieceNumber = `${batch.number}/${piece.ordinal}`;
   const short = `${title} ${pieceNumber}. ${wash} ${never} ${plan.intervalDays === null ? '' : 'Treat it when it looks dull.'}${allergens.length > 0 ? ` Contains ${allergens.join(', ')}.` : ''}`;
-  const coats = batch.regimen.steps.filter((step) => step.kind === 'coat').length;
   return {
     code: piece.code,
     pieceNumber,
-    ring: { coats, coatsPlanned: coats, state: 'released', travel: null, overdue: false, cured: 0 },
+    ring: releasedRing(batch),
     seed: batch.id,
     title,
     wood: `${batch.species.name} (${batch.species.botanical})`,

@@ -7,6 +7,7 @@ import { allLots } from '@/data/stores/queries';
 import { soldPieces } from '@/data/care/queries';
 import { HandStrip } from '../today/components/hand-strip';
 import { openBatches } from '../today/strip';
+import { NarrowBar } from './components/device';
 import { Rail } from './components/rail';
 import { isDim, session } from './session';
 
@@ -30,6 +31,8 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     cure: open.filter((one) => one.standing.cure !== null).length,
     care: soldPieces(db, today).filter((sold) => sold.nextDue !== null && sold.nextDue <= addDays(today, 7)).length,
   };
+  const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
+  const dimmed = await isDim();
   return (
     <div className="flex min-h-screen flex-col bench:flex-row">
       <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
@@ -37,13 +40,14 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
       </a>
       <Rail
         counts={counts}
-        people={people.map(({ id, initials, name }) => ({ id, initials, name }))}
+        people={crew}
         person={person?.id ?? null}
-        isDim={await isDim()}
+        isDim={dimmed}
         shop={shop.name}
         next={actions[0]?.number ?? null}
       />
       <div className="min-w-0 grow pb-16 bench:pb-0">
+        <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
         <HandStrip actions={actions.slice(0, 3)} rags={openRagLines(db)} nowMs={nowMs} zone={shop.zone} ready={person !== null} />
         <main id="main" className="px-4 py-5 bench:px-6">
           {children}

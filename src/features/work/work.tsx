@@ -90,7 +90,7 @@ function BatchRow({
           )}
         </span>
         <span className="reading text-sm">
-          {ends ? <span className="block">done {dayAndDate(ends, zone)}</span> : null}
+          {ends ? <span className="block">steps end {dayAndDate(ends, zone)}</span> : null}
           {batch.dueAt ? (
             <span className={late ? 'font-bold text-late' : 'text-soft'}>
               {late ? '▲ ' : ''}due {dayAndDate(batch.dueAt, zone)}

@@ -5,9 +5,8 @@ import { Link } from '@/ui/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Sheet } from '@/ui/dialog';
-import { choosePerson, dim } from '../actions';
+import { type DevicePerson, DimSwitch, WhoIsHere } from './device';
 
-type Person = { readonly id: number; readonly initials: string; readonly name: string };
 export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'cure' | 'care', number>>;
 
 /** The stations in working order; the figure is its key. */
@@ -33,7 +32,7 @@ const isTyping = (target: EventTarget | null): boolean =>
 
 type Props = {
   readonly counts: Counts;
-  readonly people: readonly Person[];
+  readonly people: readonly DevicePerson[];
   readonly person: number | null;
   readonly isDim: boolean;
   readonly shop: string;
@@ -107,34 +106,11 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
         </ul>
       </nav>
       <div className="hidden flex-col gap-1 px-2 pb-3 bench:flex">
-        <fieldset>
-          <legend className="label">{person ? 'At this device' : 'Who is here?'}</legend>
-          <div className="flex flex-wrap gap-1">
-            {people.map((one) => (
-              <button
-                type="button"
-                key={one.id}
-                title={one.name}
-                aria-pressed={one.id === person}
-                aria-label={one.name}
-                onClick={() => void choosePerson(one.id)}
-                className={`min-h-11 min-w-9 grow border-2 border-ink px-1 text-sm font-semibold ${one.id === person ? 'bg-ink text-bench' : person ? 'hover:bg-hair' : 'bg-glow'}`}
-              >
-                {one.initials}
-              </button>
-            ))}
-          </div>
-        </fieldset>
+        <WhoIsHere people={people} person={person} />
         <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => setKeys(true)}>
           Keys
         </button>
-        <button
-          type="button"
-          className="min-h-11 text-left text-sm underline underline-offset-4"
-          onClick={() => void dim(!isDim)}
-        >
-          {isDim ? 'Daylight' : 'Dim'}
-        </button>
+        <DimSwitch isDim={isDim} />
       </div>
       <Sheet title="Keys" open={keys} onOpenChange={setKeys}>
         <dl className="grid grid-cols-[7rem_1fr] gap-y-2">

@@ -100,6 +100,11 @@ export function HandStrip({ actions, rags, nowMs: serverNowMs, zone, ready }: Pr
           <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
         ))}
       </div>
+      {ready ? null : (
+        <p className="border-rule border-t bg-glow px-4 py-2 font-semibold">
+          Who is at this device? Touch your initials, then these buttons record for you.
+        </p>
+      )}
       <p
         role="status"
         aria-live="polite"
