@@ -167,3 +167,24 @@ test.describe('at one in the morning', () => {
     await expect(page.getByRole('region', status)).toContainText('planned 08:30');
   });
 });
+
+test('on a phone: touch your initials, then record; what another device did stands there too', async ({
+  page,
+  browser,
+  shop,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  const strip = page.getByRole('region', status);
+  await expect(strip.getByText('Who is at this device?')).toBeVisible();
+  await expect(strip.getByRole('button').first()).toBeDisabled();
+  await page.getByRole('button', { name: 'Ines Tollmark' }).click();
+  await expect(strip.getByText('Who is at this device?')).toHaveCount(0);
+  await strip.getByRole('button', { name: 'Wiped' }).first().click();
+  await expect(strip.getByRole('status')).toContainText('Wiped · 31-004');
+  const tablet = await browser.newPage({ baseURL: shop.url, viewport: { width: 768, height: 1024 } });
+  await tablet.goto('/work/31-004');
+  await expect(tablet.getByRole('region', { name: 'Coat book' }).getByText('IT').last()).toBeVisible();
+  await expect(tablet.getByRole('region', { name: 'Coat book' })).toContainText('Wiped');
+  await tablet.close();
+});
