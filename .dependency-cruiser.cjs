@@ -45,7 +45,7 @@ module.exports = {
       room('core'),
       room('devices'),
     ]),
-    only('app-composes', room('app'), [room('app'), room('features'), room('ui'), '\\.css$', '^src/data/(shop|lan)']),
+    only('app-composes', room('app'), [room('app'), room('features'), room('ui'), '\\.css$']),
     {
       name: 'data-stays-on-the-server',
       comment: 'Components reach data by queries and actions of their station.',

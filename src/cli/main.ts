@@ -1,11 +1,8 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { now } from '@/data/clock';
-import { backup, migrateFile, openFile, shopFile } from '@/data/db';
-import { loadDemo } from '@/data/demo/load';
-import { findShop } from '@/data/shop/queries';
 import { calc } from './calc';
 
+// The shop's file is only opened for the commands that need it: a calculation starts without it.
 const HELP = `rendle calc NAME < input.json     one case, or an array of cases
 rendle backup FILE                a consistent copy of the shop's live file
 rendle demo [--fresh]             fills the file in RENDLE_DATA with the demo shed, unless it holds a shop`;
@@ -24,6 +21,7 @@ function runCalc(name: string | undefined): number {
 }
 
 async function runBackup(to: string | undefined): Promise<number> {
+  const { backup, shopFile } = await import('@/data/db');
   if (!to) return complain('Say where the copy goes: rendle backup FILE');
   if (!existsSync(shopFile())) return complain(`There is no shop's file at ${shopFile()}. Set RENDLE_DATA to its folder.`);
   if (existsSync(to)) return complain(`${to} exists already. Choose another name, so that no older copy is lost.`);
@@ -32,7 +30,13 @@ async function runBackup(to: string | undefined): Promise<number> {
   return 0;
 }
 
-function runDemo(isFresh: boolean): number {
+async function runDemo(isFresh: boolean): Promise<number> {
+  const [{ migrateFile, openFile, shopFile }, { loadDemo }, { findShop }, { now }] = await Promise.all([
+    import('@/data/db'),
+    import('@/data/demo/load'),
+    import('@/data/shop/queries'),
+    import('@/data/clock'),
+  ]);
   const file = shopFile();
   if (isFresh) for (const ending of ['', '-wal', '-shm']) rmSync(`${file}${ending}`, { force: true });
   migrateFile(file, 'demo');
