@@ -79,7 +79,7 @@ describe('a shop’s file', () => {
     expect(migrateFile(file, 'second')).toBeNull();
     const { db, raw } = openFile(file);
     setUpShop(db, NEW, 0);
-    raw.prepare('delete from __drizzle_migrations where id = (select max(id) from __drizzle_migrations)').run();
+    raw.prepare('delete from __drizzle_migrations where created_at = (select max(created_at) from __drizzle_migrations)').run();
     for (const { name } of raw.prepare("select name from sqlite_master where type = 'trigger'").all() as { name: string }[])
       raw.exec(`drop trigger "${name}"`);
     raw.close();
