@@ -17,7 +17,7 @@ while [ $# -gt 0 ]; do
     *) echo "Unknown: $1. See $(basename "$0") --help." >&2; exit 2 ;;
   esac
 done
-export RENDLE_DATA RENDLE_PORT="$port" NEXT_TELEMETRY_DISABLED=1 NODE_ENV=production
+export RENDLE_DATA RENDLE_PORT="$port" NEXT_TELEMETRY_DISABLED=1
 
 if [ "${RENDLE_LAN:-}" = 1 ] && [ "${#RENDLE_PASSCODE}" -lt 6 ]; then
   echo "Set a passcode of at least six characters first: RENDLE_PASSCODE=… $(basename "$0") --lan" >&2
@@ -29,7 +29,7 @@ cd "$here"
 
 # Starts the server, waits for its first good answer, says where it is, and stays until it ends.
 serve() {
-  node bin/lib/serve.mjs &
+  NODE_ENV=production node bin/lib/serve.mjs &
   local server=$! scheme=http
   [ -n "${RENDLE_CERT:-}" ] && scheme=https
   trap 'kill $server 2>/dev/null' EXIT INT TERM
