@@ -161,6 +161,26 @@ function deviationOf({ links, starts, entry }: Ahead): number {
   return waits.reduce((sum, wait) => sum + wait, pending);
 }
 
+/** Days after the ideal length within which a plan without any deviation is looked for first. */
+const QUICK_DAYS = 7;
+
+/**
+ * A plan at the ideal times that leaves nothing to be desired, found near the start: none can deviate less, and one that ended
+ * earlier would have been found as well. Null when there is none there; then the whole horizon is looked through.
+ */
+function quickStarts(links: readonly Link[], reach: Reach, prefer: 'soonest' | 'ideal', entry: Entry): number[] | null {
+  if (prefer === 'soonest') return null;
+  const length = links.reduce((sum, link) => sum + link.hands + link.ideal, 0);
+  const until = entry.first[0] + length + QUICK_DAYS * MINUTES_PER_DAY;
+  const near = reach.map((spans) => intersect(spans, [[Number.NEGATIVE_INFINITY, until]]));
+  if (near.some((spans) => spans.length === 0)) return null;
+  const starts = bestStarts(links, near, prefer, entry.ideal);
+  const deviates = starts.some(
+    (start, i) => i > 0 && start !== (starts[i - 1] as number) + (links[i - 1] as Link).hands + (links[i - 1] as Link).ideal,
+  );
+  return deviates || (entry.ideal !== undefined && starts[0] !== entry.ideal) ? null : starts;
+}
+
 /**
  * When each job of one batch must be done (calc.md, 7): hands inside the shop's hours, waits inside their windows, exact on whole minutes.
  * Clock changes inside a wait do not bend it. With `actual` (and `now`) the rest is planned from what happened.
@@ -205,7 +225,7 @@ export function plan(raw: unknown): Result<Plan> {
       ...missed,
     });
   }
-  const starts = bestStarts(links, reach, input.prefer, entry.ideal);
+  const starts = quickStarts(links, reach, input.prefer, entry) ?? bestStarts(links, reach, input.prefer, entry.ideal);
   const lastStart = starts.at(-1) as number;
   const ahead: Ahead = { steps, links, starts, latest: slacks(links, reach, lastStart), entry };
   return ok({
