@@ -5,6 +5,12 @@ import type { Db } from './db';
 /** Who does it and when; a command never looks at a clock. */
 export type By = { readonly personId: number; readonly nowMs: number };
 
+/** A device's clock may run this far ahead before a record counts as lying in the future. */
+const AHEAD_MS = 120_000;
+
+/** Whether something is said to have been done later than it can have been. */
+export const isAhead = (at: number, { nowMs }: Pick<By, 'nowMs'>): boolean => at > nowMs + AHEAD_MS;
+
 const refused = Symbol('refused');
 type Refusal = { readonly [refused]: readonly Issue[] };
 const isRefusal = (thrown: unknown): thrown is Refusal => typeof thrown === 'object' && thrown !== null && refused in thrown;

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { CheckKind } from '@/core/cure';
 import { fail, ok, type Result } from '@/core/quantity';
-import { type By, command } from '../command';
+import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { checkEntry } from '../schema';
 import { loadBatch } from '../work/batch';
@@ -21,7 +21,7 @@ export function recordCheck(db: Db, input: NewCheck, by: By): Result<void> {
     const batch = loadBatch(tx, input.batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release) return fail('already-decided', 'batchId');
-    if (input.at > by.nowMs + 120_000) return fail('in-the-future', 'at');
+    if (isAhead(input.at, by)) return fail('in-the-future', 'at');
     tx.insert(checkEntry)
       .values({ ...input, personId: by.personId })
       .onConflictDoNothing({ target: checkEntry.clientId })

@@ -3,7 +3,7 @@ import { and, eq } from 'drizzle-orm';
 import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Result } from '@/core/quantity';
 import { PLACE_KINDS, REGIMENS } from '@/core/regimen';
-import { type By, command } from '../command';
+import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { closedDay, opening, person, place, regimen, regimenRevision, regimenStep, roomReading, shop } from '../schema';
 
@@ -115,7 +115,7 @@ export type NewReading = {
 /** Records what the air of a place was; the same reading sent twice is kept once. */
 export function recordReading(db: Db, reading: NewReading, by: By): Result<void> {
   return command(db, (tx) => {
-    if (reading.at > by.nowMs + 120_000) return fail('in-the-future', 'at');
+    if (isAhead(reading.at, by)) return fail('in-the-future', 'at');
     const { rh, ...row } = reading;
     tx.insert(roomReading)
       .values({ ...row, rhFraction: rh, personId: by.personId })

@@ -3,7 +3,7 @@ import { and, eq } from 'drizzle-orm';
 import { coatGrams } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
 import type { Task } from '@/core/regimen';
-import { type By, command } from '../command';
+import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { checkEntry, logEntry, movement, place, placement } from '../schema';
 import { growRagLine, shrinkRagLine } from '../rags/commands';
@@ -32,9 +32,6 @@ export type Report = {
 
 export type Recorded = { readonly stored: 'new' | 'already'; readonly clientId: string };
 
-/** A device's clock may run this far ahead before a record counts as lying in the future. */
-const AHEAD_MS = 120_000;
-
 /** What one task is reckoned to take of its slot's lot, grams for all its pieces. */
 export const estimatedGrams = (
   batch: Pick<Batch, 'design' | 'species'>,
@@ -49,7 +46,7 @@ function fits(tx: Db, batch: Batch, report: Report, nowMs: number): Result<Task>
   const { tasks, progress } = progressOfBatch(batch);
   const task = tasks.find((one) => one.key === report.task);
   if (!task) return fail('not-found', 'task');
-  if (report.at > nowMs + AHEAD_MS) return fail('in-the-future', 'at');
+  if (isAhead(report.at, { nowMs })) return fail('in-the-future', 'at');
   if (report.kind === 'left-out' && !task.step.optional) return fail('not-optional', 'task');
   if (report.kind === 'done' && task.step.until && report.pass === null) return fail('check-needs-outcome', 'pass');
   if (report.queued) return ok(task);
@@ -179,7 +176,7 @@ export function correctEntry(db: Db, input: Correction, by: By): Result<void> {
     );
     if (!batch || !standing?.stands) return fail('not-found', 'corrects');
     if (batch.release) return fail('already-decided', 'batchId');
-    if (input.at > by.nowMs + AHEAD_MS) return fail('in-the-future', 'at');
+    if (isAhead(input.at, by)) return fail('in-the-future', 'at');
     const { stands } = standing;
     const back = giveBack(tx, stands.clientId, input.clientId, by);
     if (!back.ok) return back;

@@ -105,7 +105,8 @@ function LotTable({
                 </td>
                 <td className="py-0.5 pr-4 text-soft">
                   {lot.supplier} <span className="reading">{lot.supplierCode}</span>
-                  {lot.kind === 'made' ? 'own pot' : lot.kind === 'tin' ? 'own pot' : ''}
+                  {lot.kind === 'bought' ? '' : 'own pot'}
+                  {lot.openedOn ? <span className="reading block text-sm">opened {longDate(lot.openedOn)}</span> : null}
                 </td>
                 <td className={`reading py-0.5 pr-4 ${date.late ? 'font-semibold text-late' : ''}`}>
                   {date.late ? '▲ ' : ''}

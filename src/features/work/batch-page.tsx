@@ -6,8 +6,7 @@ import { formatInstant, formatMass, formatMoney, formatTemperature } from '@/cor
 import { missOf } from '@/core/regimen';
 import { CAUTION_WORDS } from '@/messages';
 import { ingredientsOf } from '@/data/release/commands';
-import { people, places, shopHours } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
+import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, type LogEntry } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
@@ -111,13 +110,12 @@ function needsOf(batch: Batch, standing: Standing): Need[] {
 /** One batch: what is next, its coat book, its materials, and where it stands. */
 export async function BatchPage({ number }: { readonly number: string }) {
   const { db, shop, nowMs } = await session();
+  const open = openBatches(db, nowMs).find((one) => one.batch.number === number);
   const id = findBatchId(db, number);
-  const lots = allLots(db);
-  const batch = id === null ? null : loadBatch(db, id, nowMs, lots);
+  const batch = open?.batch ?? (id === null ? null : loadBatch(db, id, nowMs));
   if (!batch) notFound();
-  const hours = shopHours(db);
-  const standing = standingOfBatch(db, batch, nowMs, hours);
-  const action = openBatches(db, nowMs).find((one) => one.batch.id === batch.id)?.action ?? null;
+  const standing = open?.standing ?? standingOfBatch(db, batch, nowMs);
+  const action = open?.action ?? null;
   const initials = new Map(people(db).map((person) => [person.id, person.initials]));
   const nature =
     Object.values(batch.materials)

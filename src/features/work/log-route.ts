@@ -1,5 +1,4 @@
 import 'server-only';
-import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { recordEntry } from '@/data/work/record';
 import { act } from '../shop/act';
@@ -37,6 +36,5 @@ export async function POST(request: Request): Promise<Response> {
     return Response.json({ ok: false, faults: { '': 'This is not JSON.' } }, { status: 400 });
   }
   const answer = await act(Record, body, (db, report, by) => recordEntry(db, report, by));
-  if (answer.ok) revalidatePath('/', 'layout');
   return Response.json(answer, { status: answer.ok ? 200 : 422 });
 }
