@@ -29,14 +29,16 @@ module.exports = {
     {
       name: 'core-by-its-doors',
       severity: 'error',
-      from: { path: '^(src/(app|features|data|ui|messages|devices|cli)|e2e|bench)/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^(src/(app|features|data|ui|messages|devices|cli|solvers|workers)|e2e|bench)/', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/core/', pathNot: '^src/core/[^/]+/index\\.ts$' },
     },
     only('messages-know-core', room('messages'), [room('messages'), room('core')]),
     only('devices-know-core', room('devices'), [room('devices'), room('core')]),
     only('data-knows-core', room('data'), [room('data'), room('core')]),
     only('ui-knows-no-trade', room('ui'), [room('ui'), '^src/core/(quantity|regimen)/index\\.ts$']),
-    only('cli-knows-core-and-data', room('cli'), [room('cli'), room('core'), room('messages'), room('data')]),
+    only('solvers-know-core', room('solvers'), [room('solvers'), room('core')]),
+    only('workers-know-core-and-solvers', room('workers'), [room('workers'), room('core'), room('solvers')]),
+    only('cli-knows-core-and-data', room('cli'), [room('cli'), room('core'), room('messages'), room('data'), room('solvers')]),
     only('features-know', room('features'), [
       room('features'),
       room('data'),
@@ -44,6 +46,7 @@ module.exports = {
       room('messages'),
       room('core'),
       room('devices'),
+      room('workers'),
     ]),
     only('app-composes', room('app'), [room('app'), room('features'), room('ui'), '\\.css$']),
     {

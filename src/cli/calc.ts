@@ -1,4 +1,4 @@
-import { blend, correct, fill } from '@/core/blend';
+import { blend, cheapest, correct, fill } from '@/core/blend';
 import { care } from '@/core/care';
 import { cure } from '@/core/cure';
 import { melt } from '@/core/melt';
@@ -6,6 +6,7 @@ import { area, emc, uptake } from '@/core/piece';
 import { plan, rounds } from '@/core/plan';
 import { ok, type Result } from '@/core/quantity';
 import { sayBlocking, sayIssue } from '@/messages';
+import { loadSolver } from '@/solvers/highs';
 
 /** The plan with what blocks it in words. */
 function planInWords(input: unknown): Result<unknown> {
@@ -14,8 +15,18 @@ function planInWords(input: unknown): Result<unknown> {
   return ok({ ...made.value, blocking: { ...made.value.blocking, reason: sayBlocking(made.value.blocking) } });
 }
 
+type Calculation = (input: unknown) => Result<unknown> | Promise<Result<unknown>>;
+
+let solver: ReturnType<typeof loadSolver> | undefined;
+
+/** The solver is loaded with the first blend that asks for it. */
+async function solve(input: unknown): Promise<Result<unknown>> {
+  solver ??= loadSolver();
+  return cheapest(input, await solver);
+}
+
 /** Every calculation of the contract, by the name it is called with. */
-export const CALCULATIONS: Readonly<Record<string, (input: unknown) => Result<unknown>>> = {
+export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   area,
   blend,
   care,
@@ -26,6 +37,7 @@ export const CALCULATIONS: Readonly<Record<string, (input: unknown) => Result<un
   melt,
   plan: planInWords,
   rounds,
+  solve,
   uptake,
 };
 
@@ -34,8 +46,8 @@ type ErrorObject = { readonly error: { readonly path: string; readonly message: 
 const errorOf = (path: string, message: string): ErrorObject => ({ error: { path, message } });
 
 /** One case: the result, or an error object. */
-function one(name: string, input: unknown): unknown {
-  const result = (CALCULATIONS[name] as (input: unknown) => Result<unknown>)(input);
+async function one(name: string, input: unknown): Promise<unknown> {
+  const result = await (CALCULATIONS[name] as Calculation)(input);
   if (result.ok) return result.value;
   const [first] = result.issues;
   return errorOf(first?.path ?? '', result.issues.map(sayIssue).join(' '));
@@ -44,7 +56,7 @@ function one(name: string, input: unknown): unknown {
 const isError = (value: unknown): boolean => typeof value === 'object' && value !== null && 'error' in value;
 
 /** Runs one case or an array of them. In an array an error takes its case's place and the status stays 0. */
-export function calc(name: string, text: string): { readonly output: string; readonly status: 0 | 2 } {
+export async function calc(name: string, text: string): Promise<{ readonly output: string; readonly status: 0 | 2 }> {
   const say = (value: unknown): { output: string; status: 0 | 2 } => ({
     output: JSON.stringify(value),
     status: isError(value) ? 2 : 0,
@@ -52,10 +64,14 @@ export function calc(name: string, text: string): { readonly output: string; rea
   if (!Object.hasOwn(CALCULATIONS, name)) {
     return say(errorOf('', `There is no calculation “${name}”. There are: ${Object.keys(CALCULATIONS).join(', ')}.`));
   }
+  let input: unknown;
   try {
-    const input: unknown = JSON.parse(text);
-    return say(Array.isArray(input) ? input.map((item) => one(name, item)) : one(name, input));
+    input = JSON.parse(text);
   } catch {
     return say(errorOf('', 'This is not JSON. Check the brackets, quotes and commas.'));
   }
+  if (!Array.isArray(input)) return say(await one(name, input));
+  const results: unknown[] = [];
+  for (const item of input) results.push(await one(name, item));
+  return say(results);
 }

@@ -13,9 +13,9 @@ const complain = (text: string): number => {
   return 2;
 };
 
-function runCalc(name: string | undefined): number {
+async function runCalc(name: string | undefined): Promise<number> {
   if (!name) return complain(HELP);
-  const { output, status } = calc(name, readFileSync(0, 'utf8'));
+  const { output, status } = await calc(name, readFileSync(0, 'utf8'));
   say(output);
   return status;
 }

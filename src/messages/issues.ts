@@ -99,6 +99,24 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'rags-first': () => 'Say first how the cloths lie.',
   'not-enough-jars': ({ name, have }) => `There are only ${have} of “${name}” in the stores. Fill fewer, or enter more jars.`,
   'pour-closed': () => 'This pot is finished. Start a new one.',
+  'no-wax': () => 'There is no wax in it to make it firmer. Add a wax first.',
+  'only-wax': () => 'It is all wax. Add an oil to soften it.',
+  'wax-too-soft': () =>
+    'Even all wax would not be that hard in this room. Add a harder wax, such as carnauba, or choose a softer use.',
+  'wrong-way': () => 'That ingredient pulls the feel the other way. Add oil to soften, wax to harden.',
+  'ambiguous-name': ({ name }) => `“${name}” is sold with different liquids in it. Write what is really in the tin.`,
+  'unknown-basis': ({ basis }) => `“${basis ?? ''}” is no way to measure here. Write mass or volume.`,
+  'solvent-above-oil': () =>
+    'There is more solvent than oil. It would leave too little behind and dry patchy: no more solvent than oil.',
+  'lot-held': ({ number: lot }) =>
+    `Lot ${lot} is held: nothing may be drawn from it. Choose another lot, or lift the hold on its page.`,
+  'same-lot': () => 'These are the same lot. Choose two different ones.',
+  'too-few-columns': ({ wanted }) => `A column is missing: ${wanted}. Add it to the first row.`,
+  'bad-date': ({ text }) => `“${text ?? ''}” is no date. Write it like 2031-03-04.`,
+  'not-enough-tins': ({ left }) => `Only ${left} are left. Choose fewer.`,
+  'next-pot-too-small': () => 'So small a pot cannot take the slip up. Make the next pot larger, or rescale this one.',
+  'never-heat': () => 'This must never be heated: it holds solvent, alcohol or resin. Mix it cold.',
+  'scale-unready': () => 'The scale has not settled yet. Wait until it is steady, or type what it shows.',
 };
 
 /** One fault in words. */

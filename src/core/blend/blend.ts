@@ -86,7 +86,7 @@ function costPerKg(shares: readonly Share[], prices: Readonly<Record<string, num
 export function blend(input: unknown): Result<Blend> {
   const checked = check(BlendInput, input);
   if (!checked.ok) return checked;
-  const { lines, basis, make, ambientC, prices } = checked.value;
+  const { lines, basis, make, ambientC, prices, hardening } = checked.value;
   const found = sharesOf(lines, basis);
   if (!found.ok) return found;
   const shares = found.value;
@@ -97,7 +97,10 @@ export function blend(input: unknown): Result<Blend> {
   const ingredients = shares.map((share) => share.ingredient);
   const dried = shares.map(({ ingredient, w }) => ({ id: ingredient.id, left: w * (1 - ingredient.volatileFraction) }));
   const driedFraction = dried.reduce((sum, line) => sum + line.left, 0);
-  const waxEquivalent = shares.reduce((sum, { ingredient, w }) => sum + w * ingredient.hardening, 0);
+  const waxEquivalent = shares.reduce(
+    (sum, { ingredient, w }) => sum + w * (hardening?.[ingredient.id] ?? ingredient.hardening),
+    0,
+  );
   const drying = dryingOf(shares);
   return ok({
     totalG,

@@ -1,8 +1,17 @@
 export { type Blend, type BlendLine, blend } from './blend';
+export { type Cheapest, cheapest } from './cheapest';
 export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, waxEquivalentAt } from './feel';
 export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';
 export type { Heat, HeatLadder } from './heat';
+export type { LinearAnswer, LinearProblem, LinearSolver } from './linear';
 export { allergensOf as allergensIn, type Drying, type RagHazard, worstContact } from './nature';
+export { type Products, products } from './products';
 export { ON_MARK, type Running, running } from './running';
-export { BASES, type BlendInput, Line, type Make } from './schema';
+export { BASES, type BlendInput, Line, type Make, type ProductsInput, type SolveInput } from './schema';
+export { addForFeel, forPurpose, PURPOSE_FEEL, PURPOSES, type Purpose } from './purpose';
+export { fitThumbs, type ThumbTest, type WaxFactor } from './thumb';
+export { isMixedPaint, PAINT_KEEPS_HOURS, type Thinning, thinning } from './thinned';
+export { type Gathered, type GatherLot, gather, spreadOver } from './gather';
+export { densityAt, everyUnit } from './convert';
+export { FormulaFile, type Kept, type Read, sameBlend, type Understood, understand } from './file';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CONTACTS } from '@/core/material';
 
 export const Line = z.object({ ingredient: z.string(), parts: z.number().positive() });
 export type Line = z.infer<typeof Line>;
@@ -23,6 +24,8 @@ export const BlendInput = z.object({
   make: Make,
   ambientC: z.number().default(20),
   prices: gramsById.optional(),
+  /** The shop's own hardening of some waxes, from its thumb tests; the shipped values stand for the rest. */
+  hardening: gramsById.optional(),
 });
 export type BlendInput = z.input<typeof BlendInput>;
 
@@ -59,3 +62,47 @@ export const CorrectInput = z.discriminatedUnion('mode', [
   z.object({ mode: z.literal('let-down'), concentrateG: z.number().positive(), fractions, target: fractions }),
 ]);
 export type CorrectInput = z.input<typeof CorrectInput>;
+
+/** A span of numbers, lower first. */
+const span = (most: number) =>
+  z
+    .tuple([z.number().min(0).max(most), z.number().min(0).max(most)])
+    .refine(([low, high]) => low <= high, 'the lower bound comes first');
+
+export const SolveInput = z.object({
+  ingredients: z.array(z.string()).min(1).max(40),
+  prices: gramsById,
+  limits: z
+    .object({
+      waxEquivalent: span(10).optional(),
+      contact: z.enum(CONTACTS).optional(),
+      avoidAllergens: z.array(z.string()).optional(),
+      drying: z.enum(['drying', 'never']).optional(),
+      ranges: z.record(z.string(), span(1)).optional(),
+      volatile: span(1).optional(),
+      noHeatConflict: z.boolean().optional(),
+      totalG: z.number().positive().optional(),
+      stock: gramsById.optional(),
+    })
+    .default({}),
+});
+export type SolveInput = z.input<typeof SolveInput>;
+
+export const ProductsInput = z.object({
+  stock: gramsById,
+  jars: z.record(z.string(), z.int().min(0)),
+  products: z
+    .array(
+      z.object({
+        id: z.string(),
+        fractions: z.record(z.string(), fraction),
+        netG: z.number().positive(),
+        jar: z.string(),
+        worth: z.number().min(0),
+        most: z.int().min(0).optional(),
+      }),
+    )
+    .min(1)
+    .max(60),
+});
+export type ProductsInput = z.input<typeof ProductsInput>;

@@ -10,3 +10,4 @@ export {
   type Species,
 } from './schema';
 export { findSpecies, SPECIES, speciesOf } from './species';
+export { lookUpName, type NameFound, severalMeanings } from './names';

@@ -1,1 +1,2 @@
 export { type Melt, type MeltRow, melt } from './melt';
+export { fitPan, type LoggedMelt, type Pan } from './fit';

@@ -64,7 +64,22 @@ export type IssueCode =
   | 'not-enough-pieces'
   | 'rags-first'
   | 'not-enough-jars'
-  | 'pour-closed';
+  | 'pour-closed'
+  | 'no-wax'
+  | 'only-wax'
+  | 'wax-too-soft'
+  | 'wrong-way'
+  | 'ambiguous-name'
+  | 'unknown-basis'
+  | 'solvent-above-oil'
+  | 'lot-held'
+  | 'same-lot'
+  | 'too-few-columns'
+  | 'bad-date'
+  | 'not-enough-tins'
+  | 'next-pot-too-small'
+  | 'never-heat'
+  | 'scale-unready';
 
 /** One fault: what, where in the input, and the bounds that were broken. */
 export type Issue = {

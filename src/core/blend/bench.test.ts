@@ -1,0 +1,244 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { INGREDIENTS, lookUpName, severalMeanings } from '@/core/material';
+import {
+  addForFeel,
+  blend,
+  densityAt,
+  everyUnit,
+  fitThumbs,
+  forPurpose,
+  gather,
+  PURPOSE_FEEL,
+  PURPOSES,
+  sameBlend,
+  spreadOver,
+  thinning,
+  understand,
+  waxEquivalentAt,
+} from '.';
+
+const PASTE = [
+  { ingredient: 'beeswax', parts: 1 },
+  { ingredient: 'mineral-oil', parts: 3.5 },
+];
+
+describe('feel for a purpose', () => {
+  it.each(PURPOSES)('%s is reached at any room temperature', (purpose) => {
+    for (const ambientC of [12, 20, 27]) {
+      const found = forPurpose(PASTE, 'mass', purpose, ambientC);
+      if (!found.ok) throw new Error(purpose);
+      const made = blend({
+        lines: PASTE.map((line, i) => ({ ...line, parts: found.value.fractions[i] })),
+        make: { massG: 1 },
+        ambientC,
+      });
+      expect(made.ok && waxEquivalentAt(made.value.waxEquivalent, ambientC)).toBeCloseTo(PURPOSE_FEEL[purpose], 12);
+    }
+  });
+  it('says why it cannot be', () => {
+    const oil = [{ ingredient: 'mineral-oil', parts: 1 }];
+    expect(forPurpose(oil, 'mass', 'feed', 20)).toMatchObject({ issues: [{ code: 'no-wax' }] });
+    expect(forPurpose([{ ingredient: 'beeswax', parts: 1 }], 'mass', 'feed', 20)).toMatchObject({
+      issues: [{ code: 'only-wax' }],
+    });
+    expect(forPurpose(PASTE, 'mass', 'hard-polish', 60)).toMatchObject({ issues: [{ code: 'wax-too-soft' }] });
+  });
+  it('adds what it takes to a pot that set too soft or too hard', () => {
+    const add = addForFeel(800, 0.2, 0.32, { id: 'beeswax', hardening: 1 });
+    expect(add.ok && (800 * 0.2 + add.value.addG) / add.value.totalG).toBeCloseTo(0.32, 12);
+    const soften = addForFeel(800, 0.4, 0.2, { id: 'mineral-oil', hardening: 0 });
+    expect(soften.ok && soften.value.addG).toBeCloseTo(800, 9);
+    expect(addForFeel(800, 0.2, 0.32, { id: 'mineral-oil', hardening: 0 })).toMatchObject({ issues: [{ code: 'wrong-way' }] });
+  });
+});
+
+describe('thumb tests', () => {
+  const test = (felt: 'cream' | 'soft-paste' | 'firm-paste' | 'soap', beeswax: number, tempC = 20) => ({
+    fractions: { beeswax, 'mineral-oil': 1 - beeswax },
+    tempC,
+    felt,
+  });
+  it('leave the shipped value where it agrees and move it where it does not', () => {
+    expect(fitThumbs([])).toEqual([]);
+    const [agrees] = fitThumbs([test('soft-paste', 0.19), test('firm-paste', 0.32)]);
+    expect(agrees).toMatchObject({ ingredient: 'beeswax', before: 1, tests: 2 });
+    expect(agrees?.after).toBeCloseTo(1, 2);
+    const [harder] = fitThumbs([test('firm-paste', 0.2), test('soap', 0.33), test('soap', 0.35, 18)]);
+    expect(harder?.after).toBeGreaterThan(1.3);
+    // One test moves it less than three that say the same.
+    const [once] = fitThumbs([test('soap', 0.33)]);
+    const [thrice] = fitThumbs([test('soap', 0.33), test('soap', 0.33), test('soap', 0.33)]);
+    expect(once?.after ?? 0).toBeLessThan(thrice?.after ?? 0);
+  });
+  it('is the least of its own sum of squares', () => {
+    const tests = [
+      test('firm-paste', 0.2),
+      { fractions: { 'carnauba-wax': 0.1, beeswax: 0.1, 'mineral-oil': 0.8 }, tempC: 23, felt: 'firm-paste' as const },
+    ];
+    const fitted = fitThumbs(tests);
+    const middle = (0.24 + 0.4) / 2;
+    const cost = (factors: readonly number[]): number =>
+      tests.reduce(
+        (sum, one) => {
+          const e = fitted.reduce(
+            (total, wax, j) =>
+              total + ((one.fractions as Record<string, number>)[wax.ingredient] ?? 0) * wax.before * (factors[j] ?? 1),
+            0,
+          );
+          return sum + ((middle - waxEquivalentAt(e, one.tempC)) / 0.05) ** 2;
+        },
+        factors.reduce((sum, factor) => sum + ((factor - 1) / 0.25) ** 2, 0),
+      );
+    const best = fitted.map((wax) => wax.after / wax.before);
+    for (const [j, nudge] of [
+      [0, 0.01],
+      [0, -0.01],
+      [1, 0.01],
+      [1, -0.01],
+    ] as const)
+      expect(cost(best.map((factor, i) => (i === j ? factor + nudge : factor)))).toBeGreaterThan(cost(best));
+  });
+});
+
+describe('thinned blends', () => {
+  const letDown = (oil: number, solvent: number) => [
+    { ingredient: 'tung-oil', parts: oil },
+    { ingredient: 'citrus-solvent', parts: solvent },
+  ];
+  it('count coats by what stays, and refuse more solvent than oil', () => {
+    expect(thinning(PASTE, 'mass')).toBeNull();
+    expect(thinning(letDown(1, 1), 'mass')).toMatchObject({ staysShare: 0.5, coatsPerNeat: 2, tooThin: false });
+    expect(thinning(letDown(1, 1.2), 'volume')?.tooThin).toBe(true);
+    const polish = [...letDown(1, 2), { ingredient: 'shellac-solution', parts: 1 }];
+    expect(thinning(polish, 'mass')?.tooThin).toBe(false);
+  });
+});
+
+describe('gathering', () => {
+  const lot = fc.record({
+    id: fc.nat(50),
+    ingredient: fc.constantFrom('beeswax', 'mineral-oil'),
+    leftG: fc.integer({ min: 0, max: 900 }),
+    bestBefore: fc.constantFrom('2031-01-01', '2032-01-01', null),
+  });
+  it('takes the earliest first, never more than there is, and says what is short', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(lot, { selector: (one) => one.id, maxLength: 8 }),
+        fc.integer({ min: 1, max: 2000 }),
+        (lots, need) => {
+          const [found] = gather({ beeswax: need }, lots);
+          const taken = found?.takes.reduce((sum, take) => sum + take.grams, 0) ?? 0;
+          expect(taken + (found?.shortG ?? 0)).toBeCloseTo(need, 9);
+          const dates = found?.takes.map((take) => lots.find((one) => one.id === take.lotId)?.bestBefore ?? '9999') ?? [];
+          expect([...dates].sort()).toEqual(dates);
+          for (const take of found?.takes ?? [])
+            expect(take.grams).toBeLessThanOrEqual(lots.find((one) => one.id === take.lotId)?.leftG ?? 0);
+          // A lot is left with something only when it is the last one taken.
+          for (const take of found?.takes.slice(0, -1) ?? [])
+            expect(take.grams).toBe(lots.find((one) => one.id === take.lotId)?.leftG);
+        },
+      ),
+      { seed: 3 },
+    );
+  });
+  it('spreads a slip over the next pot so that both together hold the ratio', () => {
+    const next = spreadOver({ beeswax: 0.25, 'mineral-oil': 0.75 }, { beeswax: 200, 'mineral-oil': 800 }, 1000);
+    expect(next).toEqual({ beeswax: 300, 'mineral-oil': 700 });
+    expect(spreadOver({ beeswax: 0.25, 'mineral-oil': 0.75 }, { beeswax: 900, 'mineral-oil': 100 }, 200)).toBeNull();
+  });
+});
+
+describe('conversion', () => {
+  it('keeps four ounces apart and lets oil grow with warmth', () => {
+    const units = Object.fromEntries(everyUnit(860, 0.86).map(({ unit, value }) => [unit, value]));
+    expect(units).toMatchObject({ ml: 1000, l: 1 });
+    expect(units['oz by weight']).toBeCloseTo(30.336, 2);
+    expect(units['US fl oz']).toBeCloseTo(33.814, 2);
+    expect(units['imperial fl oz']).toBeCloseTo(35.195, 2);
+    expect(densityAt({ densityGPerMl: 0.86 }, 20)).toBe(0.86);
+    expect(densityAt({ densityGPerMl: 0.86 }, 60)).toBeCloseTo(0.86 / 1.03, 12);
+  });
+});
+
+describe('names on tins', () => {
+  it.each(['tung finish', 'Boiled', 'board  oil', 'Danish', 'baby oil'])('“%s” asks what is in the tin', (name) => {
+    expect(lookUpName(name).kind).toBe('several');
+    expect(severalMeanings(name)?.length).toBeGreaterThan(1);
+  });
+  it('finds every ingredient by each of its names', () => {
+    for (const one of INGREDIENTS)
+      for (const name of [one.id, one.name, ...one.alsoCalled])
+        expect(lookUpName(` ${name.toUpperCase()} `)).toMatchObject({ kind: 'one', ingredient: { id: one.id } });
+    expect(lookUpName('carnauba')).toMatchObject({ kind: 'one' });
+    expect(lookUpName('unobtainium').kind).toBe('none');
+    expect(lookUpName('o').kind).toBe('none');
+  });
+});
+
+describe('formula files', () => {
+  const read = (name: string, lines: readonly (readonly [string, number | null])[], basis = 'mass') => ({
+    at: name,
+    name,
+    basis,
+    note: '',
+    lines: lines.map(([ingredient, parts], i) => ({ at: `row ${i + 2}`, ingredient, parts })),
+  });
+  const kept = [{ name: 'Lantern paste', basis: 'mass' as const, lines: PASTE }];
+  it('knows a formula again whatever its order and parts', () => {
+    expect(
+      sameBlend(
+        {
+          name: '',
+          basis: 'mass',
+          lines: [
+            { ingredient: 'mineral-oil', parts: 7 },
+            { ingredient: 'beeswax', parts: 2 },
+          ],
+        },
+        kept[0] as (typeof kept)[0],
+      ),
+    ).toBe(true);
+    expect(sameBlend({ ...(kept[0] as (typeof kept)[0]), basis: 'volume' }, kept[0] as (typeof kept)[0])).toBe(false);
+  });
+  it('says of each what it is, and why what is refused is refused', () => {
+    const found = understand(
+      [
+        read('Other name', [
+          ['beeswax', 2],
+          ['liquid paraffin', 7],
+        ]),
+        read('lantern paste', [
+          ['beeswax', 1],
+          ['mineral-oil', 4],
+        ]),
+        read('New', [
+          ['beeswax', 1],
+          ['mineral-oil', 9],
+        ]),
+        read('Tung mix', [
+          ['tung finish', 1],
+          ['beeswax', null],
+        ]),
+        read(
+          'Twice',
+          [
+            ['beeswax', 1],
+            ['beeswax', 2],
+          ],
+          'spoons',
+        ),
+        read('', [['gold', -1]]),
+      ],
+      kept,
+    );
+    expect(found.map((one) => one.status)).toEqual(['same', 'revision', 'new', 'refused', 'refused', 'refused']);
+    expect(found[0]?.knownAs).toBe('Lantern paste');
+    expect(found.slice(3).map((one) => one.issues.map((issue) => issue.code))).toEqual([
+      ['ambiguous-name', 'not-a-number'],
+      ['duplicate-ingredient', 'unknown-basis'],
+      ['must-be-positive', 'unknown-ingredient', 'required', 'one-ingredient'],
+    ]);
+  });
+});

@@ -1,0 +1,75 @@
+import { findIngredient } from '@/core/material';
+import { type Consistency, FEEL_BANDS, waxEquivalentAt } from './feel';
+
+/** One thumb test: what a lot is made of, the temperature it was pressed at, and the band it felt like. */
+export type ThumbTest = {
+  readonly fractions: Readonly<Record<string, number>>;
+  readonly tempC: number;
+  readonly felt: Consistency;
+};
+
+/** How one wax's hardening moved: shipped, after the tests, and how many tests it rests on. */
+export type WaxFactor = { readonly ingredient: string; readonly before: number; readonly after: number; readonly tests: number };
+
+/** Spread of a thumb, in wax equivalent, and of a wax's factor about the shipped value. Source: working estimates. */
+export const THUMB_SD = 0.05;
+export const FACTOR_SD = 0.25;
+/** A block has no upper bound; it is taken as this. Source: working estimate. */
+const BLOCK_E = 1;
+
+/** The middle of a band. */
+function middleOf(felt: Consistency): number {
+  const index = FEEL_BANDS.findIndex((band) => band.feel === felt);
+  const below = FEEL_BANDS[index]?.below ?? BLOCK_E;
+  const from = FEEL_BANDS[index - 1]?.below ?? 0;
+  return Number.isFinite(below) ? (from + below) / 2 : BLOCK_E;
+}
+
+/** Gaussian elimination with the largest pivot; the matrix is symmetric and positive by its prior. */
+function solveDense(a: number[][], b: number[]): number[] {
+  const n = b.length;
+  const rows = a.map((row, i) => [...row, b[i] ?? 0]);
+  const cell = (i: number, j: number): number => rows[i]?.[j] ?? 0;
+  for (let p = 0; p < n; p++) {
+    let most = p;
+    for (let i = p + 1; i < n; i++) if (Math.abs(cell(i, p)) > Math.abs(cell(most, p))) most = i;
+    [rows[p], rows[most]] = [rows[most] ?? [], rows[p] ?? []];
+    for (let i = p + 1; i < n; i++) {
+      const factor = cell(i, p) / cell(p, p);
+      rows[i] = (rows[i] ?? []).map((value, j) => value - factor * cell(p, j));
+    }
+  }
+  const x = new Array<number>(n).fill(0);
+  for (let i = n - 1; i >= 0; i--) {
+    const known = x.reduce((sum, value, j) => sum + (j > i ? cell(i, j) * value : 0), 0);
+    x[i] = (cell(i, n) - known) / cell(i, i);
+  }
+  return x;
+}
+
+/**
+ * One factor per wax from the maker's own thumb tests, by least squares with a prior at the shipped value:
+ * minimise `Σ (y_t − Σ_j w_tj·h_j·k_t·f_j)²/σ² + Σ_j (f_j − 1)²/τ²`, `k_t` the softening at the test's temperature.
+ * @returns one row per wax that was in a test; shipped waxes without tests stay as they are
+ */
+export function fitThumbs(tests: readonly ThumbTest[]): WaxFactor[] {
+  const waxes = [...new Set(tests.flatMap((test) => Object.keys(test.fractions)))].filter(
+    (id) => findIngredient(id)?.family === 'wax',
+  );
+  const rows = tests.map((test) =>
+    waxes.map((id) => (test.fractions[id] ?? 0) * waxEquivalentAt(findIngredient(id)?.hardening ?? 0, test.tempC)),
+  );
+  const prior = (THUMB_SD / FACTOR_SD) ** 2;
+  const matrix = waxes.map((_, i) =>
+    waxes.map((_, j) => rows.reduce((sum, row) => sum + (row[i] ?? 0) * (row[j] ?? 0), i === j ? prior : 0)),
+  );
+  const right = waxes.map((_, i) =>
+    rows.reduce((sum, row, t) => sum + (row[i] ?? 0) * middleOf(tests[t]?.felt ?? 'liquid'), prior),
+  );
+  const factors = waxes.length > 0 ? solveDense(matrix, right) : [];
+  return waxes.map((ingredient, j) => {
+    const before = findIngredient(ingredient)?.hardening ?? 0;
+    const tested = rows.filter((row) => (row[j] ?? 0) > 0).length;
+    return { ingredient, before, after: before * Math.max(0, factors[j] ?? 1), tests: tested };
+  });
+}
