@@ -1,5 +1,7 @@
+/** Bands of feel, softest first. */
+export const FEELS = ['liquid', 'cream', 'soft-paste', 'firm-paste', 'soap', 'bar', 'block'] as const;
 /** One band of feel: blends whose wax equivalent at the shop's temperature lies below `below`. */
-export type Consistency = 'liquid' | 'cream' | 'soft-paste' | 'firm-paste' | 'soap' | 'bar' | 'block';
+export type Consistency = (typeof FEELS)[number];
 
 /** Upper bounds of the bands. Source: working estimate for beeswax in liquid oil, thumb-tested at 20 °C. */
 export const FEEL_BANDS: readonly { readonly feel: Consistency; readonly below: number }[] = [

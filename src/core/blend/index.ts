@@ -1,7 +1,7 @@
 export { type Blend, type BlendLine, blend } from './blend';
 export { type Cheapest, cheapest } from './cheapest';
 export { type Correction, correct } from './correct';
-export { type Consistency, FEEL_BANDS, waxEquivalentAt } from './feel';
+export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
 export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';
 export type { Heat, HeatLadder } from './heat';
 export type { LinearAnswer, LinearProblem, LinearSolver } from './linear';

@@ -1,4 +1,4 @@
-import { CONTACTS, type Contact, type Ingredient } from '@/core/material';
+import { type Contact, type Ingredient, worstOf } from '@/core/material';
 import type { Share } from './lines';
 
 export type Drying = 'drying' | 'never' | 'mixed';
@@ -48,7 +48,7 @@ export const maxDwell = (drying: Drying): { flooded: number | null; thin: number
 
 /** The worst contact class of some ingredients. */
 export const worstContact = (ingredients: readonly Ingredient[]): Contact =>
-  CONTACTS[Math.max(0, ...ingredients.map((ingredient) => CONTACTS.indexOf(ingredient.contact)))] ?? 'food-grade';
+  worstOf(ingredients.map((ingredient) => ingredient.contact));
 
 export const allergensOf = (ingredients: readonly Ingredient[]): string[] =>
   [...new Set(ingredients.flatMap((ingredient) => ingredient.allergens))].sort();

@@ -8,6 +8,7 @@ export {
   POROSITIES,
   type Porosity,
   type Species,
+  worstOf,
 } from './schema';
 export { findSpecies, SPECIES, speciesOf } from './species';
 export { lookUpName, type NameFound, severalMeanings } from './names';

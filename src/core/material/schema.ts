@@ -42,6 +42,9 @@ export const Ingredient = z.object({
 });
 export type Ingredient = z.infer<typeof Ingredient>;
 export type Contact = Ingredient['contact'];
+/** The worst of some contact classes; the best there is of none. */
+export const worstOf = (classes: readonly Contact[]): Contact =>
+  CONTACTS[Math.max(0, ...classes.map((one) => CONTACTS.indexOf(one)))] ?? 'food-grade';
 export type Family = Ingredient['family'];
 
 export const POROSITIES = ['closed', 'fine-open', 'open', 'soft'] as const;

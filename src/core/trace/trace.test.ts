@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { chalkNumber, CODE_ALPHABET, CODE_LENGTH, codeFrom, compositionOf, lotsInto } from '.';
+import { chalkNumber, CODE_ALPHABET, CODE_LENGTH, codeFrom, compositions, edgesInto, lotsInto, type TracedLot } from '.';
 
-const lots = new Map([
-  [1, { id: 1, ingredient: 'mineral-oil' }],
-  [2, { id: 2, ingredient: 'beeswax' }],
-  [3, { id: 3, ingredient: null }],
-  [4, { id: 4, ingredient: null }],
-]);
+const lots: readonly TracedLot[] = [
+  { id: 1, own: { 'mineral-oil': 1 } },
+  { id: 2, own: { beeswax: 1 } },
+  { id: 3, own: null },
+  { id: 4, own: null },
+];
 const edges = [
   { from: 1, into: 3, grams: 300 },
   { from: 2, into: 3, grams: 100 },
@@ -16,14 +16,16 @@ const edges = [
 
 describe('trace', () => {
   it('follows ingredients through pots of pots', () => {
-    expect(compositionOf(2, lots, edges)).toEqual({ beeswax: 1 });
-    expect(compositionOf(4, lots, edges)).toEqual({ 'mineral-oil': 0.875, beeswax: 0.125 });
-    expect(lotsInto(4, edges)).toEqual([3, 1, 2]);
+    const of = compositions(lots, edgesInto(edges));
+    expect(of(2)).toEqual({ beeswax: 1 });
+    expect(of(4)).toEqual({ 'mineral-oil': 0.875, beeswax: 0.125 });
+    expect(of(3)).toEqual({ 'mineral-oil': 0.75, beeswax: 0.25 });
+    expect(lotsInto(4, edgesInto(edges))).toEqual([3, 1, 2]);
   });
   it('does not run in circles', () => {
     const round = [...edges, { from: 4, into: 3, grams: 10 }];
-    expect(Object.values(compositionOf(4, lots, round)).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12);
-    expect(lotsInto(3, round)).toEqual([1, 2, 4]);
+    expect(Object.values(compositions(lots, edgesInto(round))(4)).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12);
+    expect(lotsInto(3, edgesInto(round))).toEqual([1, 2, 4]);
   });
   it('makes codes that no one misreads', () => {
     expect(CODE_ALPHABET).not.toMatch(/[01ILO]/);

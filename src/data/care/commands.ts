@@ -40,6 +40,8 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
     const batch = loadBatch(tx, input.batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release?.outcome !== 'released') return fail('not-released', 'batchId');
+    const held = Object.values(batch.materials).find((lot) => lot.held);
+    if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
     if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
     const free = unsoldPieces(tx, batch);
     if (free.length < input.pieces) return fail('not-enough-pieces', 'pieces', { left: free.length });

@@ -1,33 +1,71 @@
 import 'server-only';
-import { and, eq } from 'drizzle-orm';
-import { blend, correct } from '@/core/blend';
-import { fail, ok, type Result } from '@/core/quantity';
-import { addMonths, dateOf } from '@/core/quantity';
+import { and, eq, isNull } from 'drizzle-orm';
+import { blend, correct, isMixedPaint, PAINT_KEEPS_HOURS, running, spreadOver } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { container, fill, formulaRevision, lot, lotEdge, potReading, pour, pourEntry } from '../schema';
+import {
+  container,
+  fill,
+  formulaRevision,
+  hold,
+  lot,
+  lotEdge,
+  pan,
+  potReading,
+  pour,
+  pourEntry,
+  slip,
+  type SLIPS,
+} from '../schema';
 import { theShop } from '../shop/queries';
 import { move, nextLotNumber } from '../stores/commands';
 import { leftOf } from '../stores/queries';
-import { findPot, type Pot } from './queries';
+import { findPot, type Pot, spreadWaiting } from './queries';
 
 export function startPour(
   db: Db,
-  input: { readonly revisionId: number; readonly targetG: number },
+  input: { readonly revisionId: number; readonly targetG: number; readonly residueG?: number; readonly takeUp?: boolean },
   by: By,
 ): Result<{ readonly id: number }> {
   return command(db, (tx) => {
     if (!tx.select().from(formulaRevision).where(eq(formulaRevision.id, input.revisionId)).get())
       return fail('not-found', 'revisionId');
     if (!(input.targetG > 0)) return fail('must-be-positive', 'targetG');
-    return ok(
-      tx
-        .insert(pour)
-        .values({ formulaRevisionId: input.revisionId, targetG: input.targetG, personId: by.personId, at: by.nowMs })
-        .returning({ id: pour.id })
-        .get(),
-    );
+    const before = input.takeUp ? spreadWaiting(tx, input.revisionId) : null;
+    const lines = before ? takenUp(before, input.targetG) : null;
+    if (before && !lines) return fail('next-pot-too-small', 'targetG');
+    const { id } = tx
+      .insert(pour)
+      .values({
+        formulaRevisionId: input.revisionId,
+        targetG: input.targetG,
+        residueG: input.residueG ?? 0,
+        lines,
+        personId: by.personId,
+        at: by.nowMs,
+      })
+      .returning({ id: pour.id })
+      .get();
+    if (before) {
+      const says = `Takes up the overpour of ${before.lotNumber}: both pots together hold the ratio.`;
+      tx.insert(slip)
+        .values({ kind: 'spread', pourId: id, lotId: before.lotId, says, personId: by.personId, at: by.nowMs })
+        .run();
+    }
+    return ok({ id });
   });
+}
+
+/** Grams of a pot that makes good the overpour of the one before. */
+function takenUp(before: Pot, nextG: number): { ingredient: string; parts: number }[] | null {
+  const made = blend({ lines: before.revision.lines, basis: before.revision.basis, make: { massG: 1 } });
+  if (!made.ok) return null;
+  const fractions = Object.fromEntries(made.value.lines.map((line) => [line.ingredient, line.massFraction]));
+  const poured = Object.fromEntries(before.revision.lines.map((line) => [line.ingredient, pouredOf(before, line.ingredient)]));
+  const next = spreadOver(fractions, poured, nextG);
+  return next ? Object.entries(next).map(([ingredient, parts]) => ({ ingredient, parts })) : null;
 }
 
 type Open = { readonly pot: Pot };
@@ -54,6 +92,8 @@ export type Weighed = {
   readonly lotId: number;
   readonly readingG: number;
   readonly corrects: string | null;
+  /** Said on purpose: what went in is not in the formula. */
+  readonly stray?: boolean;
 };
 
 /** What the scale said once an ingredient was in: its grams are the rise since the reading before, and leave its lot. */
@@ -61,10 +101,11 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
   return command(db, (tx) => {
     const open = openPot(tx, input.pourId, ['weighing']);
     if (!open.ok) return open;
-    const { entries, revision } = open.value.pot;
+    const { pot } = open.value;
+    const { entries } = pot;
     if (tx.select().from(pourEntry).where(eq(pourEntry.clientId, input.clientId)).get()) return ok(undefined);
-    if (!revision.lines.some((line) => line.ingredient === input.ingredientId))
-      return fail('unknown-line', 'ingredientId', { id: input.ingredientId });
+    const isStray = !pot.weighTo.lines.some((line) => line.ingredient === input.ingredientId);
+    if (isStray && !input.stray) return fail('unknown-line', 'ingredientId', { id: input.ingredientId });
     const replaced = entries.find((entry) => entry.clientId === input.corrects);
     if (input.corrects && (!replaced || replaced !== entries.at(-1))) return fail('not-found', 'corrects');
     const before = replaced ? replaced.readingG - replaced.grams : (entries.at(-1)?.readingG ?? 0);
@@ -78,24 +119,90 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
     if (source?.ingredientId !== input.ingredientId) return fail('not-found', 'lotId');
     const out = move(tx, { lotId: input.lotId, grams: -grams, why: 'pour', entry: input.clientId }, by);
     if (!out.ok) return out;
+    const { stray: _, ...entry } = input;
     tx.insert(pourEntry)
-      .values({ ...input, grams, personId: by.personId, at: by.nowMs })
+      .values({ ...entry, grams, personId: by.personId, at: by.nowMs })
       .run();
+    if (isStray) {
+      const lines = [...gramsToWeigh(pot), { ingredient: input.ingredientId, parts: grams }];
+      touch(tx, pot, { lines, targetG: pot.targetG + grams });
+      const name = findIngredient(input.ingredientId)?.name ?? input.ingredientId;
+      noteSlip(
+        tx,
+        pot,
+        'stray',
+        `${name} went in by mistake, ${grams.toFixed(1)} g. The lot says so, with all that follows from it.`,
+        by,
+      );
+    }
     return ok(undefined);
   });
 }
 
-/** After an overshoot: the pot grows to the size at which the ratio holds again. */
-export function rescale(db: Db, pourId: number, version: number): Result<{ readonly totalG: number }> {
+/** The pot's marks in grams, whatever they were written in. */
+function gramsToWeigh(pot: Pot): { ingredient: string; parts: number }[] {
+  const state = running(pot.weighTo.lines, pot.weighTo.basis, pot.targetG, {});
+  return state.ok ? state.value.lines.map((line) => ({ ingredient: line.ingredient, parts: line.targetG })) : [];
+}
+
+function noteSlip(tx: Db, pot: Pot, kind: (typeof SLIPS)[number], says: string, by: By): void {
+  tx.insert(slip).values({ kind, pourId: pot.id, says, personId: by.personId, at: by.nowMs }).run();
+}
+
+/** After an overshoot that stays: this pot is finished as it is, and the next of its formula takes the slip up. */
+export function spreadSlip(db: Db, pourId: number, version: number, by: By): Result<void> {
   return command(db, (tx) => {
     const open = openPot(tx, pourId, ['weighing'], version);
     if (!open.ok) return open;
     const { pot } = open.value;
-    const poured = Object.fromEntries(pot.revision.lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]));
-    const fixed = correct({ mode: 'overpour', lines: pot.revision.lines, basis: pot.revision.basis, poured });
+    const lines = gramsToWeigh(pot).map((line) => ({ ...line, parts: Math.max(line.parts, pouredOf(pot, line.ingredient)) }));
+    const targetG = lines.reduce((sum, line) => sum + line.parts, 0);
+    if (targetG <= pot.targetG) return fail('nothing-poured', 'poured');
+    touch(tx, pot, { lines, targetG });
+    noteSlip(
+      tx,
+      pot,
+      'spread',
+      `${(targetG - pot.targetG).toFixed(1)} g too much stays in. The next pot of this formula can take it up.`,
+      by,
+    );
+    return ok(undefined);
+  });
+}
+
+/** The pot went too hot, or its water bath ran dry: what is browned becomes tool wax and is held. */
+export function recordHeatSlip(
+  db: Db,
+  input: { readonly pourId: number; readonly kind: 'browned' | 'boiled-dry'; readonly spoilt: boolean },
+  by: By,
+): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, input.pourId, ['heating', 'filling', 'done']);
+    if (!open.ok) return open;
+    const { pot } = open.value;
+    const says =
+      input.kind === 'browned'
+        ? 'Browned past the ceiling, scent gone: tool wax only.'
+        : `The water bath boiled dry.${input.spoilt ? ' Browned: tool wax only.' : ' Nothing browned: topped up and gone on.'}`;
+    noteSlip(tx, pot, input.kind, says, by);
+    if (input.spoilt && pot.lotId !== null)
+      tx.insert(hold).values({ lotId: pot.lotId, reason: 'Browned: tool wax only', personId: by.personId, at: by.nowMs }).run();
+    return ok(undefined);
+  });
+}
+/** After an overshoot: the pot grows to the size at which the ratio holds again. */
+export function rescale(db: Db, pourId: number, version: number, by: By): Result<{ readonly totalG: number }> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['weighing'], version);
+    if (!open.ok) return open;
+    const { pot } = open.value;
+    const { lines, basis } = pot.weighTo;
+    const poured = Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]));
+    const fixed = correct({ mode: 'overpour', lines, basis, poured });
     if (!fixed.ok) return fixed;
     const totalG = Math.max(pot.targetG, 'totalG' in fixed.value ? (fixed.value.totalG ?? 0) : 0);
     touch(tx, pot, { targetG: totalG });
+    noteSlip(tx, pot, 'overpour', `Poured over: the pot grows from ${pot.targetG.toFixed(1)} g to ${totalG.toFixed(1)} g.`, by);
     return ok({ totalG });
   });
 }
@@ -111,9 +218,10 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
     const open = openPot(tx, pourId, ['weighing'], version);
     if (!open.ok) return open;
     const { pot } = open.value;
-    const missing = pot.revision.lines.filter((line) => pouredOf(pot, line.ingredient) <= 0);
+    const { lines } = pot.weighTo;
+    const missing = lines.filter((line) => pouredOf(pot, line.ingredient) <= 0);
     if (pot.entries.length < 2 || missing.length > 0) return fail('no-readings', 'entries');
-    const poured = pot.revision.lines.map((line) => ({ ingredient: line.ingredient, parts: pouredOf(pot, line.ingredient) }));
+    const poured = lines.map((line) => ({ ingredient: line.ingredient, parts: pouredOf(pot, line.ingredient) }));
     const made = blend({ lines: poured, make: { massG: 100 } });
     if (!made.ok) return made;
     const today = dateOf(by.nowMs, theShop(tx).zone);
@@ -121,7 +229,9 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
     const totalG = poured.reduce((sum, line) => sum + line.parts, 0);
     const number = nextLotNumber(tx, 'B', by.nowMs);
     const bestBefore = earliest([
-      addMonths(today, made.value.bestBeforeMonths),
+      isMixedPaint(poured.map((line) => line.ingredient))
+        ? dateOf(by.nowMs + PAINT_KEEPS_HOURS * MS_PER_HOUR, theShop(tx).zone)
+        : addMonths(today, made.value.bestBeforeMonths),
       ...sources.map((source) => source?.bestBefore ?? null),
     ]);
     const row = tx
@@ -180,8 +290,21 @@ export type Filling = {
   readonly pourId: number;
   readonly version: number;
   readonly residueG: number;
-  readonly jars: readonly { readonly containerId: number; readonly count: number; readonly netG: number }[];
+  readonly jars: readonly Jars[];
 };
+
+/** So many of a size; net masses that were weighed, tare taken off, stand for all of them, and the label says the lowest. */
+type Jars = {
+  readonly containerId: number;
+  readonly count: number;
+  readonly netG: number;
+  readonly samplesG?: readonly number[];
+};
+
+function netOf({ netG, samplesG = [] }: Jars): { readonly labelG: number; readonly meanG: number } {
+  if (samplesG.length === 0) return { labelG: netG, meanG: netG };
+  return { labelG: Math.min(...samplesG), meanG: samplesG.reduce((sum, grams) => sum + grams, 0) / samplesG.length };
+}
 
 /** Fills jars from the pot: each size becomes a lot of tins, what stays in the pot is a loss, what is left is the shop jar. */
 export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly leftG: number }> {
@@ -195,11 +318,14 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
       const lost = move(tx, { lotId: made.id, grams: -input.residueG, why: 'loss' }, by);
       if (!lost.ok) return lost;
     }
-    for (const [index, { containerId, count, netG }] of input.jars.filter((jar) => jar.count > 0).entries()) {
+    for (const [index, jars] of input.jars.filter((jar) => jar.count > 0).entries()) {
+      const { containerId, count, samplesG = [] } = jars;
+      const { labelG, meanG } = netOf(jars);
+      if (!(labelG > 0)) return fail('must-be-positive', `jars.${index}.net`);
       const size = tx.select().from(container).where(eq(container.id, containerId)).get();
       if (!size) return fail('not-found', `jars.${index}`);
       if (size.have < count) return fail('not-enough-jars', `jars.${index}.count`, { name: size.name, have: size.have });
-      const grams = count * netG;
+      const grams = count * meanG;
       const out = move(tx, { lotId: made.id, grams: -grams, why: 'fill' }, by);
       if (!out.ok) return out;
       const tin = tx
@@ -210,13 +336,15 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
       tx.insert(lotEdge).values({ fromLot: made.id, intoLot: tin.id, grams }).run();
       const into = move(tx, { lotId: tin.id, grams, why: 'receive' }, by);
       if (!into.ok) return into;
-      tx.insert(fill).values({ pourId: pot.id, containerId, count, netG, lotId: tin.id }).run();
+      tx.insert(fill)
+        .values({ pourId: pot.id, containerId, count, netG: labelG, samplesG: [...samplesG], lotId: tin.id })
+        .run();
       tx.update(container)
         .set({ have: size.have - count, version: size.version + 1 })
         .where(eq(container.id, containerId))
         .run();
     }
-    touch(tx, pot, { state: 'done' });
+    touch(tx, pot, { state: 'done', filledAt: input.jars.some((jar) => jar.count > 0) ? by.nowMs : null });
     return ok({ leftG: leftOf(tx, made.id) });
   });
 }
@@ -234,6 +362,58 @@ export function abandonPour(db: Db, pourId: number, version: number): Result<voi
     const open = openPot(tx, pourId, ['weighing', 'heating', 'filling'], version);
     if (!open.ok) return open;
     touch(tx, open.value.pot, { state: 'abandoned' });
+    return ok(undefined);
+  });
+}
+
+/** The jars are cold and have their lids on. */
+export function lidJars(db: Db, pourId: number, by: By): Result<void> {
+  return command(db, (tx) => {
+    const lidded = tx
+      .update(pour)
+      .set({ liddedAt: by.nowMs })
+      .where(and(eq(pour.id, pourId), isNull(pour.liddedAt)))
+      .run();
+    return lidded.changes === 0 ? fail('pour-closed', 'pourId') : ok(undefined);
+  });
+}
+
+/** The pot goes on the heat in a pan by name. */
+export function putOnHeat(db: Db, pourId: number, version: number, panId: number | null, by: By): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['heating'], version);
+    if (!open.ok) return open;
+    if (panId !== null && !tx.select().from(pan).where(eq(pan.id, panId)).get()) return fail('not-found', 'panId');
+    touch(tx, open.value.pot, { panId, onHeatAt: by.nowMs });
+    return ok(undefined);
+  });
+}
+
+type PanInput = {
+  readonly name: string;
+  readonly waterG: number;
+  readonly heaterW: number;
+  readonly lossWPerK: number;
+  readonly uaWPerK: number;
+};
+
+export function addPan(db: Db, input: PanInput): Result<void> {
+  return command(db, (tx) => {
+    if (tx.select().from(pan).where(eq(pan.name, input.name)).get()) return fail('name-taken', 'name', { name: input.name });
+    tx.insert(pan).values(input).run();
+    return ok(undefined);
+  });
+}
+
+/** Takes up what a pan's logged melts say of it. */
+export function fitPanTo(db: Db, panId: number, fitted: Omit<PanInput, 'name' | 'waterG'>, readings: number): Result<void> {
+  return command(db, (tx) => {
+    const row = tx.select().from(pan).where(eq(pan.id, panId)).get();
+    if (!row) return fail('not-found', 'panId');
+    tx.update(pan)
+      .set({ ...fitted, fittedReadings: readings, version: row.version + 1 })
+      .where(eq(pan.id, panId))
+      .run();
     return ok(undefined);
   });
 }

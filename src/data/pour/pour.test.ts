@@ -3,8 +3,9 @@ import { saveFormula } from '../blends/commands';
 import { allFormulas } from '../blends/queries';
 import type { Db } from '../db';
 import { setUpShop } from '../shop/commands';
-import { addContainer, countContainer, countLot, receiveLot } from '../stores/commands';
-import { allLots, containers, leftOf, originsOf, pricesPerKg } from '../stores/queries';
+import { addContainer, countContainer, countLot, move, receiveLot } from '../stores/commands';
+import { allLots, containers, leftOf, pricesPerKg } from '../stores/queries';
+import { traceOf } from '../trace/queries';
 import { emptyDb } from '../testing';
 import {
   abandonPour,
@@ -15,8 +16,11 @@ import {
   recordWeighing,
   rescale,
   startPour,
+  lidJars,
+  recordHeatSlip,
+  spreadSlip,
 } from './commands';
-import { findPot } from './queries';
+import { findPot, openJars } from './queries';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const by = { personId: 1, nowMs: NOW };
@@ -86,7 +90,7 @@ describe('a pot', () => {
     expect(code(weigh('w1w1w1w1', 'beeswax', 1, 104))).toBe('ok');
     expect(code(weigh('w1w1w1w1', 'beeswax', 1, 104))).toBe('ok');
     expect(leftOf(db, 1)).toBe(196);
-    expect(rescale(db, pourId, 1)).toMatchObject({ ok: true, value: { totalG: 468 } });
+    expect(rescale(db, pourId, 1, by)).toMatchObject({ ok: true, value: { totalG: 468 } });
     expect(code(finishWeighing(db, pourId, pot()?.version ?? 0, by))).toBe('no-readings');
     weigh('w2w2w2w2', 'mineral-oil', 2, 468);
     expect(finishWeighing(db, pourId, pot()?.version ?? 0, by)).toMatchObject({ ok: true, value: { number: 'B31-01' } });
@@ -97,7 +101,11 @@ describe('a pot', () => {
       composition: { beeswax: expect.closeTo(104 / 468, 12), 'mineral-oil': expect.closeTo(364 / 468, 12) },
     });
     expect(made?.minorPerKg).toBeCloseTo((104 * 2000 + 364 * 1000) / 468, 9);
-    expect(originsOf(allLots(db), db, made?.id ?? 0).map((one) => one.number)).toEqual(['S31-01', 'S31-02']);
+    expect(
+      traceOf(db, made?.id ?? 0)
+        ?.lots.filter((one) => one.way === 'back')
+        .map((one) => one.number),
+    ).toEqual(['S31-01', 'S31-02']);
     expect(pricesPerKg(allLots(db))).toEqual({ beeswax: 2000, 'mineral-oil': 1000 });
   });
   it('takes a correction of the last reading and gives back what it drew', () => {
@@ -133,7 +141,7 @@ describe('a pot', () => {
   });
   it('can be given up, and is refused to an old version', () => {
     weigh('w1w1w1w1', 'beeswax', 1, 104);
-    rescale(db, pourId, 1);
+    rescale(db, pourId, 1, by);
     expect(code(finishWeighing(db, pourId, 1, by))).toBe('stale');
     expect(code(abandonPour(db, pourId, 2))).toBe('ok');
     expect([pot()?.state, leftOf(db, 1)]).toEqual(['abandoned', 196]);
@@ -142,5 +150,73 @@ describe('a pot', () => {
     countLot(db, 2, 1500, by);
     countLot(db, 1, 0, by);
     expect([leftOf(db, 2), leftOf(db, 1)]).toEqual([1500, 0]);
+  });
+  it('keeps an overpour and lets the next pot take it up, so that both together hold the ratio', () => {
+    weigh('w1w1w1w1', 'beeswax', 1, 120);
+    expect(code(spreadSlip(db, pourId, 1, by))).toBe('ok');
+    weigh('w2w2w2w2', 'mineral-oil', 2, 470);
+    finishWeighing(db, pourId, pot()?.version ?? 0, by);
+    expect(pot()?.slips.map((one) => one.kind)).toEqual(['spread']);
+    expect(code(startPour(db, { revisionId, targetG: 5, takeUp: true }, by))).toBe('next-pot-too-small');
+    const next = startPour(db, { revisionId, targetG: 450, takeUp: true }, by);
+    const second = next.ok ? findPot(db, next.value.id) : null;
+    const beeswax = second?.weighTo.lines.find((line) => line.ingredient === 'beeswax')?.parts ?? 0;
+    expect(120 + beeswax).toBeCloseTo((470 + 450) / 4.5, 9);
+    // What was taken up is not offered again.
+    const third = startPour(db, { revisionId, targetG: 450, takeUp: true }, by);
+    expect(third.ok && findPot(db, third.value.id)?.lines).toBeNull();
+  });
+  it('owns up to a wrong ingredient: the lot holds it, its allergens and its cost of use', () => {
+    lot('tung-oil', 500, null, null);
+    weigh('w1w1w1w1', 'beeswax', 1, 100);
+    expect(
+      code(
+        recordWeighing(
+          db,
+          { clientId: 'w3w3w3w3', pourId, ingredientId: 'tung-oil', lotId: 3, readingG: 130, corrects: null, stray: true },
+          by,
+        ),
+      ),
+    ).toBe('ok');
+    expect(pot()?.weighTo.lines.map((line) => line.ingredient)).toEqual(['beeswax', 'mineral-oil', 'tung-oil']);
+    weigh('w2w2w2w2', 'mineral-oil', 2, 480);
+    expect(code(finishWeighing(db, pourId, pot()?.version ?? 0, by))).toBe('ok');
+    const made = allLots(db).find((one) => one.kind === 'made');
+    expect(made?.nature).toMatchObject({
+      allergens: ['bee product', 'tung nut'],
+      ragHazard: 'self-heating',
+      contact: 'once-cured',
+    });
+    expect(pot()?.slips.map((one) => one.kind)).toEqual(['stray']);
+  });
+  it('takes the label’s net mass from the lowest jar weighed and draws down their mean', () => {
+    weigh('w1w1w1w1', 'beeswax', 1, 100);
+    weigh('w2w2w2w2', 'mineral-oil', 2, 450);
+    finishWeighing(db, pourId, pot()?.version ?? 0, by);
+    finishHeating(db, pourId, pot()?.version ?? 0);
+    addContainer(db, { name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5, tareG: 21 });
+    fillJars(
+      db,
+      {
+        pourId,
+        version: pot()?.version ?? 0,
+        residueG: 4,
+        jars: [{ containerId: 1, count: 4, netG: 50, samplesG: [46, 48, 47] }],
+      },
+      by,
+    );
+    expect(pot()?.fills[0]).toMatchObject({ netG: 46, samplesG: [46, 48, 47] });
+    expect(allLots(db).find((one) => one.kind === 'tin')?.leftG).toBe(188);
+    expect(openJars(db)).toEqual([{ pourId, number: 'B31-01', filledAt: by.nowMs }]);
+    expect([code(lidJars(db, pourId, by)), code(lidJars(db, pourId, by)), openJars(db)]).toEqual(['ok', 'pour-closed', []]);
+  });
+  it('holds what was browned, so that it goes on no board', () => {
+    weigh('w1w1w1w1', 'beeswax', 1, 100);
+    weigh('w2w2w2w2', 'mineral-oil', 2, 450);
+    finishWeighing(db, pourId, pot()?.version ?? 0, by);
+    expect(code(recordHeatSlip(db, { pourId, kind: 'browned', spoilt: true }, by))).toBe('ok');
+    const made = allLots(db).find((one) => one.kind === 'made');
+    expect(made?.held?.reason).toMatch(/tool wax/);
+    expect(code(move(db, { lotId: made?.id ?? 0, grams: -5, why: 'coat' }, by))).toBe('lot-held');
   });
 });

@@ -1,8 +1,8 @@
 import 'server-only';
-import { asc, desc, eq, inArray } from 'drizzle-orm';
-import { findRevision, type Revision } from '../blends/queries';
+import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { findRevision, type Line, type Revision } from '../blends/queries';
 import type { Db } from '../db';
-import { container, fill, lot, potReading, pour, pourEntry } from '../schema';
+import { container, fill, lot, pan, potReading, pour, pourEntry, slip } from '../schema';
 
 export type Pour = typeof pour.$inferSelect;
 export type PourEntry = typeof pourEntry.$inferSelect;
@@ -17,9 +17,13 @@ export type Pot = Pour & {
     readonly container: string;
     readonly count: number;
     readonly netG: number;
+    readonly samplesG: readonly number[];
     readonly lotId: number;
   }[];
   readonly lotNumber: string | null;
+  /** What this pot is weighed to: the formula's parts, or the grams a slip changed them to. */
+  readonly weighTo: { readonly lines: readonly Line[]; readonly basis: 'mass' | 'volume' };
+  readonly slips: readonly (typeof slip.$inferSelect)[];
 };
 
 export function findPot(db: Db, id: number): Pot | null {
@@ -31,11 +35,13 @@ export function findPot(db: Db, id: number): Pot | null {
   return {
     ...row,
     revision,
+    weighTo: row.lines ? { lines: row.lines, basis: 'mass' } : { lines: revision.lines, basis: revision.basis },
+    slips: db.select().from(slip).where(eq(slip.pourId, id)).orderBy(asc(slip.at)).all(),
     entries: all.filter((entry) => !replaced.has(entry.clientId)),
     struck: all.filter((entry) => replaced.has(entry.clientId)),
     temperatures: db.select().from(potReading).where(eq(potReading.pourId, id)).orderBy(asc(potReading.at)).all(),
     fills: db
-      .select({ container: container.name, count: fill.count, netG: fill.netG, lotId: fill.lotId })
+      .select({ container: container.name, count: fill.count, netG: fill.netG, samplesG: fill.samplesG, lotId: fill.lotId })
       .from(fill)
       .innerJoin(container, eq(container.id, fill.containerId))
       .where(eq(fill.pourId, id))
@@ -55,3 +61,70 @@ export const openPours = (db: Db): Pour[] =>
     .where(inArray(pour.state, ['weighing', 'heating', 'filling']))
     .orderBy(desc(pour.at))
     .all();
+
+export type Pan = typeof pan.$inferSelect;
+export const pans = (db: Db): Pan[] => db.select().from(pan).orderBy(asc(pan.name)).all();
+
+/** The pot of this formula whose overpour waits to be taken up by the next one; null when none does. */
+export function spreadWaiting(db: Db, revisionId: number): Pot | null {
+  const slips = db
+    .select({ pourId: slip.pourId, lotId: slip.lotId, made: pour.lotId, revisionId: pour.formulaRevisionId, state: pour.state })
+    .from(slip)
+    .innerJoin(pour, eq(pour.id, slip.pourId))
+    .where(eq(slip.kind, 'spread'))
+    .orderBy(desc(slip.at))
+    .all();
+  const taken = new Set(slips.flatMap((one) => one.lotId ?? []));
+  const waits = slips.find(
+    (one) =>
+      one.lotId === null &&
+      one.revisionId === revisionId &&
+      one.state !== 'abandoned' &&
+      one.made !== null &&
+      !taken.has(one.made),
+  );
+  return waits?.pourId ? findPot(db, waits.pourId) : null;
+}
+
+/** Melts of one pan as they were logged: the pot's temperatures from when it went on the heat. */
+export function meltsOf(
+  db: Db,
+  panId: number,
+): {
+  readonly pourId: number;
+  readonly potG: number;
+  readonly revisionId: number;
+  readonly readings: { min: number; tempC: number }[];
+}[] {
+  return db
+    .select()
+    .from(pour)
+    .where(eq(pour.panId, panId))
+    .all()
+    .flatMap((row) => {
+      const { onHeatAt } = row;
+      if (onHeatAt === null) return [];
+      const readings = db.select().from(potReading).where(eq(potReading.pourId, row.id)).orderBy(asc(potReading.at)).all();
+      return [
+        {
+          pourId: row.id,
+          potG: row.targetG,
+          revisionId: row.formulaRevisionId,
+          readings: readings.flatMap(({ at, tempC }) => (at >= onHeatAt ? [{ min: (at - onHeatAt) / 60_000, tempC }] : [])),
+        },
+      ];
+    });
+}
+
+/** How long filled jars take to turn opaque, and until they may be lidded, minutes. Working estimates of the trade. */
+export const COOLS_MIN = { opaque: 30, lid: 180 } as const;
+
+/** Filled pots that still stand open, for the clocks on the hand strip. */
+export const openJars = (db: Db): { readonly pourId: number; readonly number: string; readonly filledAt: number }[] =>
+  db
+    .select({ pourId: pour.id, number: lot.number, filledAt: pour.filledAt })
+    .from(pour)
+    .innerJoin(lot, eq(lot.id, pour.lotId))
+    .where(and(isNotNull(pour.filledAt), isNull(pour.liddedAt)))
+    .all()
+    .flatMap((row) => (row.filledAt === null ? [] : [{ ...row, filledAt: row.filledAt }]));

@@ -1,7 +1,6 @@
 import 'server-only';
 import { sql } from 'drizzle-orm';
-import { worstContact } from '@/core/blend';
-import { ingredientOf } from '@/core/material';
+import { worstOf } from '@/core/material';
 import { dateOf, fail, ok, type Result } from '@/core/quantity';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
 import { chalkNumber } from '@/core/trace';
@@ -13,21 +12,28 @@ import { theShop } from '../shop/queries';
 import { type Batch, loadBatch } from '../work/batch';
 import { type Standing, standingOfBatch } from '../work/standing';
 
-/** Every ingredient a batch's materials hold, worst share last forgotten: what the slip must name. */
-export const ingredientsOf = (batch: Pick<Batch, 'materials'>) =>
-  [...new Set(Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition)))].map(ingredientOf);
+/** What a batch's materials hold, as the slip must name it: contents, allergens, and what nobody declared. */
+export function contentsOf({ materials }: Pick<Batch, 'materials'>) {
+  const lots = Object.values(materials);
+  const all = (of: (lot: (typeof lots)[number]) => readonly string[]): string[] => [...new Set(lots.flatMap(of))];
+  return {
+    contents: all((lot) => lot.contents),
+    allergens: all((lot) => lot.nature?.allergens ?? []).sort(),
+    undeclared: all((lot) => lot.undeclared),
+  };
+}
 
 /** What a batch's release is judged on. */
 export function evidenceOf(db: Db, batch: Batch, standing: Standing): Evidence {
-  const ingredients = ingredientsOf(batch);
+  const lots = Object.values(batch.materials);
   return {
     stepsLeft: standing.progress.rest.length,
     fitness: standing.fitness,
     species: batch.species,
     origin: batch.origin,
-    contact: worstContact(ingredients),
+    contact: worstOf(lots.map((lot) => lot.nature?.contact ?? 'not-for-food')),
     cutOn: batch.design.cutOn,
-    knifeSurface: batch.regimen.knifeSurface && !ingredients.some((ingredient) => ingredient.filmForming),
+    knifeSurface: batch.regimen.knifeSurface && lots.every((lot) => lot.nature?.knifeSurface ?? false),
     ragsOpen: ragsOpenFor(db, batch.id),
   };
 }
@@ -55,6 +61,8 @@ export function decideRelease(
     const batch = loadBatch(tx, batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release) return fail('already-decided', 'batchId');
+    const held = outcome === 'released' ? Object.values(batch.materials).find((lot) => lot.held) : undefined;
+    if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
     const evidence = evidenceOf(tx, batch, standingOfBatch(tx, batch, by.nowMs));
     const gates = gatesOf(evidence);
     const needsReason = outcome === 'refused' || gates.some((gate) => !gate.met);

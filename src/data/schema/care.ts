@@ -3,6 +3,7 @@ import { check, index, integer, real, sqliteTable, text, unique } from 'drizzle-
 import { CARE_CLASSES, USES, WASHES } from '@/core/care';
 import { moment } from './shared';
 import { person } from './shop';
+import { lot } from './stores';
 import { piece } from './work';
 
 /** Someone who has a piece; erasable apart from the trace. */
@@ -25,6 +26,31 @@ export const sale = sqliteTable(
     at: moment('at').notNull(),
   },
   (t) => [check('sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`)],
+);
+
+/** Filled tins that left: sold on their own, or given with a piece. */
+export const tinSale = sqliteTable(
+  'tin_sale',
+  {
+    id: integer('id').primaryKey(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lot.id),
+    count: integer('count').notNull(),
+    priceMinor: integer('price_minor'),
+    ownerId: integer('owner_id').references(() => owner.id),
+    withPieceId: integer('with_piece_id').references(() => piece.id),
+    soldOn: text('sold_on').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [
+    index('tin_sale_lot').on(t.lotId),
+    check('tin_sale_count', sql`${t.count} > 0`),
+    check('tin_sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
+  ],
 );
 
 export const UPKEEPS = ['re-oils', 'will-not', 'unknown'] as const;

@@ -1,11 +1,28 @@
 import { sql } from 'drizzle-orm';
-import { check, index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { FEELS } from '@/core/blend';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
 import { person } from './shop';
 import { container, lot } from './stores';
 
 export const POUR_STATES = ['weighing', 'heating', 'filling', 'done', 'abandoned'] as const;
+
+/** A pan and heater by name: the constants of the rehearsal, and how many readings they rest on. */
+export const pan = sqliteTable(
+  'pan',
+  {
+    id: integer('id').primaryKey(),
+    name: text('name').notNull().unique(),
+    waterG: real('water_g').notNull(),
+    heaterW: real('heater_w').notNull(),
+    lossWPerK: real('loss_w_per_k').notNull(),
+    uaWPerK: real('ua_w_per_k').notNull(),
+    fittedReadings: integer('fitted_readings').notNull().default(0),
+    version: version(),
+  },
+  (t) => [positive('pan_water', t.waterG), positive('pan_heater', t.heaterW), positive('pan_ua', t.uaWPerK)],
+);
 
 /** One pot of a formula being made. It becomes a made lot when it is weighed out. */
 export const pour = sqliteTable(
@@ -16,6 +33,14 @@ export const pour = sqliteTable(
       .notNull()
       .references(() => formulaRevision.id),
     targetG: real('target_g').notNull(),
+    /** What stays in the pot is made on top of the target, so that the jars come out full. */
+    residueG: real('residue_g').notNull().default(0),
+    /** Grams this pot is weighed to where a slip changed them; null: the formula's own parts. */
+    lines: text('lines', { mode: 'json' }).$type<readonly { readonly ingredient: string; readonly parts: number }[]>(),
+    panId: integer('pan_id').references(() => pan.id),
+    onHeatAt: moment('on_heat_at'),
+    filledAt: moment('filled_at'),
+    liddedAt: moment('lidded_at'),
     state: text('state', { enum: POUR_STATES }).notNull().default('weighing'),
     lotId: integer('lot_id').references(() => lot.id),
     personId: integer('person_id')
@@ -79,9 +104,67 @@ export const fill = sqliteTable(
       .references(() => container.id),
     count: integer('count').notNull(),
     netG: real('net_g').notNull(),
+    /** Net masses that were weighed, g; the label's is the lowest of them. */
+    samplesG: text('samples_g', { mode: 'json' }).notNull().default([]).$type<readonly number[]>(),
     lotId: integer('lot_id')
       .notNull()
       .references(() => lot.id),
   },
   (t) => [index('fill_pour').on(t.pourId), positive('fill_count', t.count), positive('fill_net', t.netG)],
+);
+
+export const SLIPS = ['overpour', 'spread', 'stray', 'browned', 'boiled-dry', 'retarget', 'marry', 'top-up', 'let-down'] as const;
+
+/** A slip of the hand and how it was put right. */
+export const slip = sqliteTable(
+  'slip',
+  {
+    id: integer('id').primaryKey(),
+    kind: text('kind', { enum: SLIPS }).notNull(),
+    pourId: integer('pour_id').references(() => pour.id),
+    lotId: integer('lot_id').references(() => lot.id),
+    says: text('says').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [
+    index('slip_pour').on(t.pourId),
+    index('slip_lot').on(t.lotId),
+    oneOf('slip_kind', t.kind, SLIPS),
+    check('slip_of', sql`${t.pourId} is not null or ${t.lotId} is not null`),
+  ],
+);
+
+/** How a lot felt under a thumb at a temperature. */
+export const thumbTest = sqliteTable(
+  'thumb_test',
+  {
+    id: integer('id').primaryKey(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lot.id),
+    tempC: real('temp_c').notNull(),
+    felt: text('felt', { enum: FEELS }).notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [oneOf('thumb_test_felt', t.felt, FEELS), check('thumb_test_temp', sql`${t.tempC} between -10 and 60`)],
+);
+
+/** A constant that the shop's own records moved: what it was, what it is, on how many records. */
+export const calibration = sqliteTable(
+  'calibration',
+  {
+    what: text('what', { enum: ['hardening'] }).notNull(),
+    key: text('key').notNull(),
+    value: real('value').notNull(),
+    prior: real('prior').notNull(),
+    records: integer('records').notNull(),
+    fittedAt: moment('fitted_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.what, t.key] }), positive('calibration_value', t.value)],
 );

@@ -1,12 +1,15 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { CONTACTS } from '@/core/material';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
 import { person } from './shop';
 
-export const LOT_KINDS = ['bought', 'made', 'tin'] as const;
+export const LOT_KINDS = ['bought', 'made', 'tin', 'bath', 'ready'] as const;
 /** Why stock moved. */
-export const MOVES = ['receive', 'pour', 'coat', 'fill', 'sale', 'count', 'loss', 'correction'] as const;
+export const MOVES = ['receive', 'pour', 'coat', 'bath', 'fill', 'sale', 'count', 'loss', 'correction'] as const;
+/** Checks of a lot by the senses, and what is done to a bath. */
+export const LOT_CHECKS = ['thumbnail', 'cut', 'smell', 'colour', 'clear', 'strained'] as const;
 
 /** Jars and tins the shop fills; `have` is counted down by each fill. */
 export const container = sqliteTable(
@@ -17,12 +20,41 @@ export const container = sqliteTable(
     capacityMl: real('capacity_ml').notNull(),
     fillFraction: real('fill_fraction').notNull(),
     have: integer('have').notNull().default(0),
+    /** Empty, with its lid; null until it was weighed. */
+    tareG: real('tare_g'),
+    priceMinor: integer('price_minor'),
     version: version(),
   },
   (t) => [
     positive('container_capacity', t.capacityMl),
     check('container_fill', sql`${t.fillFraction} > 0 and ${t.fillFraction} <= 1`),
     check('container_have', sql`${t.have} >= 0`),
+    check('container_tare', sql`${t.tareG} is null or ${t.tareG} > 0`),
+    check('container_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
+  ],
+);
+
+/** A bought finish that is used as it comes: what its maker declares, what is not said, and the label's own rule. */
+export const readyMade = sqliteTable(
+  'ready_made',
+  {
+    id: integer('id').primaryKey(),
+    name: text('name').notNull().unique(),
+    /** Ids of ingredients the label or data sheet names. */
+    declared: text('declared', { mode: 'json' }).notNull().$type<readonly string[]>(),
+    isAllDeclared: integer('is_all_declared', { mode: 'boolean' }).notNull(),
+    drying: text('drying', { enum: ['drying', 'never'] }).notNull(),
+    isPaste: integer('is_paste', { mode: 'boolean' }).notNull(),
+    contact: text('contact', { enum: CONTACTS }).notNull(),
+    densityGPerMl: real('density_g_per_ml').notNull(),
+    coverageM2PerL: real('coverage_m2_per_l'),
+    labelRule: text('label_rule').notNull().default(''),
+    version: version(),
+  },
+  (t) => [
+    oneOf('ready_made_drying', t.drying, ['drying', 'never']),
+    positive('ready_made_density', t.densityGPerMl),
+    check('ready_made_coverage', sql`${t.coverageM2PerL} is null or ${t.coverageM2PerL} > 0`),
   ],
 );
 
@@ -35,6 +67,9 @@ export const lot = sqliteTable(
     kind: text('kind', { enum: LOT_KINDS }).notNull(),
     ingredientId: text('ingredient_id'),
     formulaRevisionId: integer('formula_revision_id').references(() => formulaRevision.id),
+    readyMadeId: integer('ready_made_id').references(() => readyMade.id),
+    /** What the shop calls it, where neither ingredient nor formula names it: a bath. */
+    name: text('name'),
     supplier: text('supplier'),
     supplierCode: text('supplier_code'),
     openedOn: text('opened_on'),
@@ -56,7 +91,7 @@ export const lot = sqliteTable(
     positive('lot_received', t.receivedG),
     check(
       'lot_what',
-      sql`(${t.kind} = 'bought' and ${t.ingredientId} is not null) or (${t.kind} <> 'bought' and ${t.formulaRevisionId} is not null)`,
+      sql`(${t.kind} = 'bought' and ${t.ingredientId} is not null) or (${t.kind} in ('made', 'tin') and ${t.formulaRevisionId} is not null) or (${t.kind} = 'bath' and ${t.name} is not null) or (${t.kind} = 'ready' and ${t.readyMadeId} is not null)`,
     ),
     check('lot_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
     index('lot_ingredient').on(t.ingredientId),
@@ -107,4 +142,65 @@ export const movement = sqliteTable(
     oneOf('movement_why', t.why, MOVES),
     check('movement_grams', sql`${t.grams} <> 0`),
   ],
+);
+
+/** While a lot is held nothing may be drawn from it anywhere. Lifted with a name and a time, never deleted. */
+export const hold = sqliteTable(
+  'hold',
+  {
+    id: integer('id').primaryKey(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lot.id),
+    reason: text('reason').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+    liftedBy: integer('lifted_by').references(() => person.id),
+    liftedAt: moment('lifted_at'),
+  },
+  (t) => [
+    index('hold_lot').on(t.lotId),
+    check('hold_lifted', sql`(${t.liftedBy} is null) = (${t.liftedAt} is null)`),
+    check('hold_reason', sql`length(${t.reason}) > 0`),
+  ],
+);
+
+/** What eyes, nose and thumbnail found of a lot, and each straining of a bath. */
+export const lotCheck = sqliteTable(
+  'lot_check',
+  {
+    id: integer('id').primaryKey(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lot.id),
+    kind: text('kind', { enum: LOT_CHECKS }).notNull(),
+    pass: integer('pass', { mode: 'boolean' }).notNull(),
+    note: text('note').notNull().default(''),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('lot_check_lot').on(t.lotId), oneOf('lot_check_kind', t.kind, LOT_CHECKS)],
+);
+
+/** A supplier's declaration of a lot: a file beside the database, named by its hash. */
+export const declaration = sqliteTable(
+  'declaration',
+  {
+    id: integer('id').primaryKey(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lot.id),
+    name: text('name').notNull(),
+    hash: text('hash').notNull(),
+    bytes: integer('bytes').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('declaration_lot').on(t.lotId)],
 );

@@ -3,6 +3,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { sql } from 'drizzle-orm';
+import { readMigrationFiles } from 'drizzle-orm/migrator';
+import { allLots, containers } from '../stores/queries';
 import { afterEach, describe, expect, it } from 'vitest';
 import { backup, migrateFile, openFile } from '../db';
 import { person } from '../schema';
@@ -72,21 +74,33 @@ describe('a shop’s file', () => {
       /cannot store TEXT/,
     );
   });
-  it('is copied before it is brought up to date, and only then', () => {
+  it('is copied before it is brought up to date, and keeps every row, reference and trigger', () => {
     const home = folder();
     const file = path.join(home, 'shop.sqlite');
-    expect(migrateFile(file, 'first')).toBeNull();
-    expect(migrateFile(file, 'second')).toBeNull();
-    const { db, raw } = openFile(file);
-    setUpShop(db, NEW, 0);
-    raw.prepare('delete from __drizzle_migrations where created_at = (select max(created_at) from __drizzle_migrations)').run();
-    for (const { name } of raw.prepare("select name from sqlite_master where type = 'trigger'").all() as { name: string }[])
-      raw.exec(`drop trigger "${name}"`);
+    const raw = new Database(file);
+    // A file as it was before tables were rebuilt: the first two migrations and some stock.
+    raw.exec('create table __drizzle_migrations (id integer primary key, hash text not null, created_at numeric)');
+    for (const one of readMigrationFiles({ migrationsFolder: 'drizzle' }).slice(0, 2)) {
+      for (const statement of one.sql) raw.exec(statement);
+      raw.prepare('insert into __drizzle_migrations (hash, created_at) values (?, ?)').run(one.hash, one.folderMillis);
+    }
+    raw.exec(`insert into person (initials, name) values ('MO', 'Maren');
+      insert into container (name, capacity_ml, fill_fraction, have) values ('Tin', 60, 0.9, 7);
+      insert into lot (number, kind, ingredient_id, received_g, person_id, at) values ('S31-01', 'bought', 'beeswax', 400, 1, 0);
+      insert into movement (lot_id, grams, why, person_id, at) values (1, 400, 'receive', 1, 0)`);
     raw.close();
     expect(migrateFile(file, 'third')).toMatch(/before-migration-third$/);
+    expect(migrateFile(file, 'again')).toBeNull();
     expect(readdirSync(home).some((name) => name.endsWith('third'))).toBe(true);
     const again = openFile(file);
-    expect(people(again.db)).toHaveLength(1);
+    expect(allLots(again.db)).toMatchObject([
+      { number: 'S31-01', leftG: 400, name: null, readyMadeId: null, title: 'Beeswax, filtered' },
+    ]);
+    expect(containers(again.db)).toMatchObject([{ have: 7, tareG: null, priceMinor: null }]);
+    expect(refusal(() => again.db.run(sql`update movement set grams = 1`))).toMatch(/append-only/);
+    expect(
+      refusal(() => again.db.run(sql`insert into movement (lot_id, grams, why, person_id, at) values (99, 1, 'receive', 1, 0)`)),
+    ).toMatch(/FOREIGN/);
     again.raw.close();
   });
   it('is backed up whole while it is written to', async () => {

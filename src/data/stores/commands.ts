@@ -6,8 +6,9 @@ import { findIngredient } from '@/core/material';
 import { dateOf } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { container, lot, type MOVES, movement } from '../schema';
+import { container, lot, type MOVES, movement, readyMade } from '../schema';
 import { theShop } from '../shop/queries';
+import { heldBy } from './holds';
 import { leftOf } from './queries';
 
 /** The next free number of a year: `S26-01` for bought lots, `B26-01` for made ones. */
@@ -31,10 +32,15 @@ type Move = {
   readonly at?: number;
 };
 
-/** Moves stock in or out of a lot; a lot is never overdrawn. */
+/** What a hold stops; weighing again, throwing away and putting right stay open. */
+const USES: ReadonlySet<Move['why']> = new Set(['pour', 'coat', 'bath', 'fill', 'sale']);
+
+/** Moves stock in or out of a lot; a lot is never overdrawn, and nothing is drawn from one that is held or holds a held one. */
 export function move(tx: Db, { lotId, grams, why, entry, at }: Move, by: By): Result<void> {
   if (grams === 0) return ok(undefined);
   if (grams < 0) {
+    const held = USES.has(why) ? heldBy(tx, lotId) : null;
+    if (held) return fail('lot-held', 'lotId', { number: held });
     const left = leftOf(tx, lotId);
     if (left + grams < -1e-6) {
       const number = tx.select({ number: lot.number }).from(lot).where(eq(lot.id, lotId)).get()?.number ?? '';
@@ -48,7 +54,9 @@ export function move(tx: Db, { lotId, grams, why, entry, at }: Move, by: By): Re
 }
 
 export type NewLot = {
-  readonly ingredientId: string;
+  /** Either an ingredient of the house or a ready-made of the shop. */
+  readonly ingredientId: string | null;
+  readonly readyMadeId?: number | null;
   readonly grams: number;
   readonly supplier: string;
   readonly supplierCode: string;
@@ -62,11 +70,13 @@ export type NewLot = {
 export function receiveLot(db: Db, input: NewLot, by: By): Result<{ readonly id: number; readonly number: string }> {
   return command(db, (tx) => {
     const { grams, ...facts } = input;
-    if (!findIngredient(input.ingredientId)) return fail('unknown-ingredient', 'ingredientId', { id: input.ingredientId });
+    const ready = input.readyMadeId ? tx.select().from(readyMade).where(eq(readyMade.id, input.readyMadeId)).get() : undefined;
+    if (!ready && !findIngredient(input.ingredientId ?? ''))
+      return fail('unknown-ingredient', 'ingredientId', { id: input.ingredientId ?? '' });
     const number = nextLotNumber(tx, 'S', by.nowMs);
     const row = tx
       .insert(lot)
-      .values({ ...facts, number, kind: 'bought', receivedG: grams, personId: by.personId, at: by.nowMs })
+      .values({ ...facts, number, kind: ready ? 'ready' : 'bought', receivedG: grams, personId: by.personId, at: by.nowMs })
       .returning({ id: lot.id })
       .get();
     const moved = move(tx, { lotId: row.id, grams, why: 'receive' }, by);
@@ -84,7 +94,14 @@ export function countLot(db: Db, lotId: number, foundG: number, by: By): Result<
 
 export function addContainer(
   db: Db,
-  input: { readonly name: string; readonly capacityMl: number; readonly fillFraction: number; readonly have: number },
+  input: {
+    readonly name: string;
+    readonly capacityMl: number;
+    readonly fillFraction: number;
+    readonly have: number;
+    readonly tareG?: number | null;
+    readonly priceMinor?: number | null;
+  },
 ): Result<void> {
   return command(db, (tx) => {
     if (tx.select().from(container).where(eq(container.name, input.name)).get())
@@ -103,5 +120,26 @@ export function countContainer(db: Db, id: number, have: number, version: number
       .where(and(eq(container.id, id), eq(container.version, version)))
       .run();
     return changed.changes === 0 ? fail('stale', 'have') : ok(undefined);
+  });
+}
+
+/** Says what of a lot was lost: spilt, thrown away, gone off. */
+export function loseFrom(db: Db, lotId: number, grams: number, by: By): Result<void> {
+  return command(db, (tx) =>
+    grams > 0 ? move(tx, { lotId, grams: -grams, why: 'loss' }, by) : fail('must-be-positive', 'grams'),
+  );
+}
+
+export type ReadyInput = Omit<typeof readyMade.$inferInsert, 'id' | 'version'>;
+
+/** Writes down a bought finish: what its label declares, what it does not, and its own rule. */
+export function addReadyMade(db: Db, input: ReadyInput): Result<{ readonly id: number }> {
+  return command(db, (tx) => {
+    if (tx.select().from(readyMade).where(eq(readyMade.name, input.name)).get())
+      return fail('name-taken', 'name', { name: input.name });
+    const stray = input.declared.find((id) => !findIngredient(id));
+    if (stray) return fail('unknown-ingredient', 'declared', { id: stray });
+    if (input.isAllDeclared && input.declared.length === 0) return fail('required', 'declared');
+    return ok(tx.insert(readyMade).values(input).returning({ id: readyMade.id }).get());
   });
 }

@@ -1,23 +1,35 @@
 import 'server-only';
-import { asc, eq, sql } from 'drizzle-orm';
-import { type Blend, blend } from '@/core/blend';
-import { compositionOf, type LotEdge, lotsInto, type TracedLot } from '@/core/trace';
+import { asc, eq, isNull, sql } from 'drizzle-orm';
+import type { Blend } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import type { Db } from '../db';
-import { container, formula, formulaRevision, lot, lotEdge, movement } from '../schema';
+import { container, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
+import { natureOf, natureOfReady, ownOfReady, type ReadyMade } from './nature';
 
 export type Lot = typeof lot.$inferSelect;
 export type Container = typeof container.$inferSelect;
 
 /** A lot with what is left of it, what it is made of, and what that makes of it. Prices in the shop's money per kg. */
 export type KnownLot = Lot & {
-  readonly name: string;
+  /** What people call it: the ingredient, the formula, the ready-made or the bath. */
+  readonly title: string;
   readonly leftG: number;
+  /** Tins still there; null for what is not counted. */
+  readonly countLeft: number | null;
   readonly composition: Readonly<Record<string, number>>;
+  /** Names of what is in it, most first. */
+  readonly contents: readonly string[];
+  /** Ready-mades in it whose contents are not all declared. */
+  readonly undeclared: readonly string[];
   readonly nature: Blend | null;
   readonly minorPerKg: number | null;
+  /** Why nothing may be drawn from it: a hold on it or on a lot that went into it. */
+  readonly held: { readonly reason: string; readonly number: string } | null;
 };
 
 export const containers = (db: Db): Container[] => db.select().from(container).orderBy(asc(container.capacityMl)).all();
+export const readyMades = (db: Db): ReadyMade[] => db.select().from(readyMade).orderBy(asc(readyMade.name)).all();
 
 const leftByLot = (db: Db): Map<number, number> =>
   new Map(
@@ -37,6 +49,16 @@ export const leftOf = (db: Db, lotId: number): number =>
     .where(eq(movement.lotId, lotId))
     .get()?.left ?? 0;
 
+const soldByLot = (db: Db): Map<number, number> =>
+  new Map(
+    db
+      .select({ id: tinSale.lotId, sold: sql<number>`sum(${tinSale.count})` })
+      .from(tinSale)
+      .groupBy(tinSale.lotId)
+      .all()
+      .map((row) => [row.id, row.sold]),
+  );
+
 const allEdges = (db: Db): LotEdge[] =>
   db
     .select()
@@ -44,29 +66,35 @@ const allEdges = (db: Db): LotEdge[] =>
     .all()
     .map((row) => ({ from: row.fromLot, into: row.intoLot, grams: row.grams }));
 
-function natureOf(composition: Readonly<Record<string, number>>): Blend | null {
-  const lines = Object.entries(composition).map(([ingredient, parts]) => ({ ingredient, parts }));
-  const result = blend({ lines, make: { massG: 100 } });
-  return result.ok ? result.value : null;
+type Into = ReadonlyMap<number, readonly LotEdge[]>;
+
+/** What a kilogram of each lot cost: paid for if bought, else the cost of what went into it. Null where a price is missing. */
+function costs(lots: ReadonlyMap<number, Lot>, into: Into): (id: number) => number | null {
+  const known = new Map<number, number | null>();
+  const of = (id: number): number | null => {
+    const found = lots.get(id);
+    if (!found) return null;
+    if (known.has(id)) return known.get(id) ?? null;
+    known.set(id, null);
+    const cost = found.kind === 'bought' || found.kind === 'ready' ? paid(found) : mixed(into.get(id) ?? [], of);
+    known.set(id, cost);
+    return cost;
+  };
+  return of;
 }
 
-/** What a kilogram of a lot cost: paid for if bought, else the cost of what went into it. Null where a price is missing. */
-function costOf(id: number, lots: ReadonlyMap<number, Lot>, edges: readonly LotEdge[]): number | null {
-  const found = lots.get(id);
-  if (!found) return null;
-  if (found.kind === 'bought') return found.priceMinor === null ? null : (found.priceMinor / found.receivedG) * 1000;
-  const into = edges.filter((edge) => edge.into === id && edge.from !== id);
-  const grams = into.reduce((sum, edge) => sum + edge.grams, 0);
-  const costs = into.map((edge) => ({ grams: edge.grams, perKg: costOf(edge.from, lots, edges) }));
-  return grams > 0 && costs.every((cost) => cost.perKg !== null)
-    ? costs.reduce((sum, cost) => sum + (cost.grams / grams) * (cost.perKg ?? 0), 0)
+const paid = ({ priceMinor, receivedG }: Lot): number | null => (priceMinor === null ? null : (priceMinor / receivedG) * 1000);
+
+function mixed(parts: readonly LotEdge[], of: (id: number) => number | null): number | null {
+  const grams = parts.reduce((sum, edge) => sum + edge.grams, 0);
+  const known = parts.map((edge) => ({ grams: edge.grams, perKg: of(edge.from) }));
+  return grams > 0 && known.every((part) => part.perKg !== null)
+    ? known.reduce((sum, part) => sum + (part.grams / grams) * (part.perKg ?? 0), 0)
     : null;
 }
 
-/** Every lot of the stores, newest last. Names are the ingredient's own or the formula's. */
-export function allLots(db: Db): KnownLot[] {
-  const rows = db.select().from(lot).orderBy(asc(lot.id)).all();
-  const names = new Map(
+const formulaNames = (db: Db): Map<number, string> =>
+  new Map(
     db
       .select({ id: formulaRevision.id, name: formula.name })
       .from(formulaRevision)
@@ -74,27 +102,75 @@ export function allLots(db: Db): KnownLot[] {
       .all()
       .map((row) => [row.id, row.name]),
   );
+
+/** Every lot of the stores, newest last. */
+export function allLots(db: Db): KnownLot[] {
+  const rows = db.select().from(lot).orderBy(asc(lot.id)).all();
   const byId = new Map(rows.map((row) => [row.id, row]));
-  const traced = new Map<number, TracedLot>(rows.map((row) => [row.id, { id: row.id, ingredient: row.ingredientId }]));
-  const edges = allEdges(db);
-  const left = leftByLot(db);
+  const ready = new Map(readyMades(db).map((one) => [one.id, one]));
+  const names = formulaNames(db);
+  const into = edgesInto(allEdges(db));
+  const readyOf = (row: Lot): ReadyMade | undefined => (row.readyMadeId === null ? undefined : ready.get(row.readyMadeId));
+  const compositionOf = compositions(
+    rows.map((row) => {
+      const one = readyOf(row);
+      return { id: row.id, own: one ? ownOfReady(one) : row.ingredientId ? { [row.ingredientId]: 1 } : null };
+    }),
+    into,
+  );
+  const costOf = costs(byId, into);
+  const [left, sold] = [leftByLot(db), soldByLot(db)];
+  const holds = new Map(
+    db
+      .select()
+      .from(hold)
+      .where(isNull(hold.liftedAt))
+      .all()
+      .map((one) => [one.lotId, one.reason]),
+  );
   return rows.map((row) => {
-    const composition = compositionOf(row.id, traced, edges);
+    const composition = compositionOf(row.id);
+    const own = readyOf(row);
+    const origins = row.kind === 'bought' ? [] : lotsInto(row.id, into);
+    const inside = own ? [own] : origins.flatMap((id) => readyOf(byId.get(id) ?? row) ?? []);
+    const heldBy = holds.size === 0 ? undefined : [row.id, ...origins].find((id) => holds.has(id));
+    const parts = Object.entries(composition).sort((a, b) => b[1] - a[1]);
+    const undeclared = [...new Set(inside.filter((one) => !one.isAllDeclared).map((one) => one.name))];
+    const declared = new Set(inside.flatMap((one) => one.declared));
     return {
       ...row,
-      name: row.formulaRevisionId ? (names.get(row.formulaRevisionId) ?? '') : (row.ingredientId ?? ''),
+      title:
+        row.name ??
+        own?.name ??
+        (row.formulaRevisionId ? names.get(row.formulaRevisionId) : findIngredient(row.ingredientId ?? '')?.name) ??
+        '',
       leftG: Math.max(0, left.get(row.id) ?? 0),
+      countLeft: row.count === null ? null : row.count - (sold.get(row.id) ?? 0),
       composition,
-      nature: natureOf(composition),
-      minorPerKg: costOf(row.id, byId, edges),
+      contents: [
+        // What stands in for undeclared contents is reckoned with, never listed as if it were known.
+        ...parts.flatMap(([id]) =>
+          inside.length > 0 && !declared.has(id) && isStandIn(id, origins, byId) ? [] : (findIngredient(id)?.name ?? []),
+        ),
+        ...undeclared.map((name) => `${name} (contents not all declared)`),
+      ],
+      undeclared,
+      nature: own ? natureOfReady(own) : natureOf(composition),
+      minorPerKg: costOf(row.id),
+      held: heldBy === undefined ? null : { reason: holds.get(heldBy) ?? '', number: byId.get(heldBy)?.number ?? '' },
     };
   });
 }
 
-/** Lots that went into one, nearest first: what a recall would follow. */
-export function originsOf(lots: readonly KnownLot[], db: Db, lotId: number): KnownLot[] {
-  return lotsInto(lotId, allEdges(db)).flatMap((id) => lots.filter((one) => one.id === id));
-}
+/** Whether an ingredient is in a lot only as the stand-in of a ready-made: no bought lot of it went in. */
+const isStandIn = (id: string, origins: readonly number[], lots: ReadonlyMap<number, Lot>): boolean =>
+  !origins.some((origin) => lots.get(origin)?.ingredientId === id);
+
+export const findLot = (lots: readonly KnownLot[], number: string): KnownLot | undefined =>
+  lots.find((one) => one.number === number);
+
+/** Lots something may be drawn from now. */
+export const usable = (lots: readonly KnownLot[]): KnownLot[] => lots.filter((one) => one.leftG > 0 && !one.held);
 
 /** What a kilogram of each ingredient costs from the lots that still hold some, weighted by what is left. */
 export function pricesPerKg(lots: readonly KnownLot[]): Record<string, number> {

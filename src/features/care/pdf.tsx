@@ -75,7 +75,10 @@ function Card({ slip, code }: { readonly slip: Slip; readonly code: string }) {
         <Text>
           {slip.finish}. {slip.ingredients.join(', ') || 'Nothing'}.
         </Text>
-        <Text style={styles.strong}>Allergens: {slip.allergens.join(', ') || 'none known'}.</Text>
+        <Text style={styles.strong}>
+          Allergens: {slip.allergens.join(', ') || 'none known'}.
+          {slip.undeclared.length > 0 ? ` Not all contents declared: ${slip.undeclared.join(', ')}.` : ''}
+        </Text>
         <Text style={styles.head}>Send it back</Text>
         <Text>{slip.sendBack}</Text>
       </Page>

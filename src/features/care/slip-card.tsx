@@ -42,7 +42,10 @@ export async function SlipCard({ slip }: { readonly slip: Slip }) {
       <p>
         {slip.finish}. {slip.ingredients.join(', ') || 'Nothing'}.
       </p>
-      <p className="font-semibold">Allergens: {slip.allergens.join(', ') || 'none known'}.</p>
+      <p className="font-semibold">
+        Allergens: {slip.allergens.join(', ') || 'none known'}.
+        {slip.undeclared.length > 0 ? ` Not all contents declared: ${slip.undeclared.join(', ')}.` : ''}
+      </p>
       <h3 className="mt-1 text-[12.5px]">Send it back</h3>
       <p>{slip.sendBack}</p>
     </article>

@@ -1,11 +1,10 @@
 import 'server-only';
-import { allergensIn } from '@/core/blend';
 import type { CareClass } from '@/core/care';
 import { CARE_WORDS } from '@/messages';
 import type { RingFacts } from '@/core/regimen';
 import type { Shop } from '@/data/shop/queries';
 import type { SoldPiece } from '@/data/care/queries';
-import { ingredientsOf } from '@/data/release/commands';
+import { contentsOf } from '@/data/release/commands';
 
 /** Everything the slip says, once: the screen, the PDF, the calendar and the owner's page all read it from here. */
 export type Slip = {
@@ -19,6 +18,8 @@ export type Slip = {
   readonly finish: string;
   readonly ingredients: readonly string[];
   readonly allergens: readonly string[];
+  /** Bought finishes whose makers do not declare all that is in them. */
+  readonly undeclared: readonly string[];
   readonly soldOn: string;
   readonly intervalDays: number | null;
   readonly nextDates: readonly string[];
@@ -45,9 +46,8 @@ const DRYING: readonly CareClass[] = ['drying-oil', 'drying-oil-wax', 'hard-wax'
 
 export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const { batch, piece, plan } = sold;
-  const ingredients = ingredientsOf(batch);
+  const { contents, allergens, undeclared } = contentsOf(batch);
   const title = `${batch.species.name} ${batch.design.name.toLowerCase()}`;
-  const allergens = allergensIn(ingredients);
   const look =
     plan.intervalDays === null
       ? 'Nothing needs renewing. If it feels rough after a wash, smooth it with 240 paper along the grain.'
@@ -56,7 +56,7 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const never = 'No soaking, no heat, no dishwasher, no microwave.';
   const treat = CARE_WORDS[plan.careClass];
   const pieceNumber = `${batch.number}/${piece.ordinal}`;
-  const short = `${title} ${pieceNumber}. ${wash} ${never} ${plan.intervalDays === null ? '' : 'Treat it when it looks dull.'}${allergens.length > 0 ? ` Contains ${allergens.join(', ')}.` : ''}`;
+  const short = `${title} ${pieceNumber}. ${wash} ${never} ${plan.intervalDays === null ? '' : 'Treat it when it looks dull.'}${allergens.length > 0 ? ` Contains ${allergens.join(', ')}.` : ''}${undeclared.length > 0 ? ` Contents of ${undeclared.join(', ')} are not all declared.` : ''}`;
   return {
     code: piece.code,
     pieceNumber,
@@ -66,8 +66,9 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     wood: `${batch.species.name} (${batch.species.botanical})`,
     shop: shop.name,
     finish: `${batch.regimen.name}: ${batch.regimen.school}`,
-    ingredients: ingredients.map((one) => one.name),
+    ingredients: contents,
     allergens,
+    undeclared,
     soldOn: sold.sale.soldOn,
     intervalDays: plan.intervalDays,
     nextDates: sold.dates.slice(0, DATES_SHOWN),

@@ -40,7 +40,7 @@ export async function weigh(input: unknown): Promise<Answer> {
 const Pot = z.object({ pourId: id, version: z.int() });
 
 export async function growPot(input: unknown): Promise<Answer<{ readonly totalG: number }>> {
-  return act(Pot, input, (db, { pourId, version }) => rescale(db, pourId, version));
+  return act(Pot, input, (db, { pourId, version }, by) => rescale(db, pourId, version, by));
 }
 
 export async function allIn(input: unknown): Promise<Answer<{ readonly number: string }>> {

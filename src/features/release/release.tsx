@@ -2,12 +2,12 @@ import 'server-only';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { cautionsFor } from '@/core/caution';
-import { allergensIn } from '@/core/blend';
 import { dateOf, formatDuration } from '@/core/quantity';
 import { type Evidence, type Gate, GATES, type GateId, gatesOf } from '@/core/release';
 import { CAUTION_WORDS, CHECK_WORDS, CONTACT_WORDS, GATE_WORDS } from '@/messages';
 import { unsoldPieces } from '@/data/care/queries';
-import { evidenceOf, ingredientsOf } from '@/data/release/commands';
+import { ingredientOf } from '@/core/material';
+import { contentsOf, evidenceOf } from '@/data/release/commands';
 import { people } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
@@ -44,11 +44,7 @@ function evidenceWords(
       ? `${CHECK_WORDS[last.kind].name}: ${last.pass ? CHECK_WORDS[last.kind].pass : CHECK_WORDS[last.kind].fail}, ${clockTime(last.at, zone, nowMs)}`
       : 'none recorded',
     wood: `${batch.species.name}, ${batch.origin}: ${batch.species.note}`,
-    contact: `${CONTACT_WORDS[evidence.contact]}: ${
-      ingredientsOf(batch)
-        .map((one) => one.name.toLowerCase())
-        .join(', ') || 'nothing on it'
-    }`,
+    contact: `${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`,
     surface: evidence.cutOn
       ? evidence.knifeSurface
         ? 'a knife works on it; no film'
@@ -66,7 +62,9 @@ export async function ReleasePage({ number }: { readonly number: string }) {
   if (!batch) notFound();
   const standing = standingOfBatch(db, batch, nowMs);
   const evidence = evidenceOf(db, batch, standing);
-  const ingredients = ingredientsOf(batch);
+  const ingredients = Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition).map(ingredientOf));
+  const { allergens, undeclared } = contentsOf(batch);
+  const held = Object.values(batch.materials).find((lot) => lot.held)?.held;
   return (
     <>
       <div className="mb-4 flex flex-wrap items-center gap-6">
@@ -75,8 +73,14 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           <p className="reading font-semibold">{batch.number}</p>
           <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : `Fit to sell? ${titleOf(batch)}`}</h1>
           <p>
-            Allergens for the slip: <strong>{allergensIn(ingredients).join(', ') || 'none known'}</strong>
+            Allergens for the slip: <strong>{allergens.join(', ') || 'none known'}</strong>
           </p>
+          {undeclared.length > 0 ? <p>Contents not all declared: {undeclared.join(', ')}. The slip says so.</p> : null}
+          {held ? (
+            <p className="font-semibold text-late">
+              ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
+            </p>
+          ) : null}
         </div>
         <Link href={`/cure/${number}`} className={linkLook('plain')}>
           Cure and checks

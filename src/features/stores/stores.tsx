@@ -45,8 +45,7 @@ export async function Stores() {
   );
 }
 
-const nameOf = (lot: KnownLot): string =>
-  lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? lot.ingredientId) : lot.name;
+const nameOf = (lot: KnownLot): string => lot.title;
 const familyOf = (lot: KnownLot): string =>
   lot.ingredientId
     ? (findIngredient(lot.ingredientId)?.family ?? '')

@@ -5,7 +5,7 @@ import { cautionsFor } from '@/core/caution';
 import { formatInstant, formatMass, formatMoney, formatTemperature } from '@/core/quantity';
 import { missOf } from '@/core/regimen';
 import { CAUTION_WORDS } from '@/messages';
-import { ingredientsOf } from '@/data/release/commands';
+import { ingredientOf } from '@/core/material';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, type LogEntry } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
@@ -123,7 +123,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
       .find((one) => one?.ragHazard === 'self-heating') ?? Object.values(batch.materials)[0]?.nature;
   const nextKind = standing.progress.next?.task.step.kind;
   const cautions = cautionsFor({
-    ingredients: ingredientsOf(batch),
+    ingredients: Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition).map(ingredientOf)),
     doing: nextKind === 'sand' ? 'sanding' : 'coating',
     woodForFood: batch.species.food,
     ...(nature ? { blend: nature } : {}),

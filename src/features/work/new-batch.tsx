@@ -24,7 +24,7 @@ export async function NewBatch() {
           number: lot.number,
           leftG: lot.leftG,
           minorPerKg: lot.minorPerKg,
-          name: lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? '') : lot.name,
+          name: lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? '') : lot.title,
           drying: lot.nature?.drying ?? 'never',
           waxEquivalent: lot.nature?.waxEquivalent ?? 0,
           maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },

@@ -1,0 +1,97 @@
+import 'server-only';
+import { eq, inArray, sql } from 'drizzle-orm';
+import { fail, ok, type Result } from '@/core/quantity';
+import { edgesInto, lotsInto } from '@/core/trace';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { lot, lotEdge, slip, type SLIPS } from '../schema';
+import { move, nextLotNumber } from './commands';
+
+export type Combine = {
+  readonly parts: readonly { readonly lotId: number; readonly grams: number }[];
+  /** A new made lot of the first lot's formula, a new bath, or more into a bath that stands. */
+  readonly into:
+    | { readonly kind: 'made' }
+    | { readonly kind: 'bath'; readonly name: string }
+    | { readonly kind: 'top'; readonly lotId: number };
+  readonly slip?: { readonly kind: (typeof SLIPS)[number]; readonly says: string };
+};
+
+type Row = typeof lot.$inferSelect;
+
+const earliest = (rows: readonly Row[]): string | null =>
+  rows
+    .map((row) => row.bestBefore)
+    .filter((date) => date !== null)
+    .sort()[0] ?? null;
+
+/** The lot that takes the parts up: the one that stands, or a new one of the same words as what goes in. */
+function target(tx: Db, input: Combine, rows: readonly Row[], grams: number, by: By): Result<Row> {
+  if (input.into.kind === 'top') {
+    const bath = tx.select().from(lot).where(eq(lot.id, input.into.lotId)).get();
+    return bath?.kind === 'bath' ? ok(bath) : fail('not-found', 'into');
+  }
+  const number = nextLotNumber(tx, 'B', by.nowMs);
+  const base = { number, receivedG: grams, bestBefore: earliest(rows), personId: by.personId, at: by.nowMs };
+  if (input.into.kind === 'bath') {
+    if (input.into.name.trim() === '') return fail('required', 'name');
+    return ok(
+      tx
+        .insert(lot)
+        .values({ ...base, kind: 'bath', name: input.into.name.trim() })
+        .returning()
+        .get(),
+    );
+  }
+  const formulaRevisionId = rows.find((row) => row.formulaRevisionId !== null)?.formulaRevisionId ?? null;
+  if (formulaRevisionId === null) return fail('not-found', 'parts');
+  return ok(
+    tx
+      .insert(lot)
+      .values({ ...base, kind: 'made', formulaRevisionId })
+      .returning()
+      .get(),
+  );
+}
+
+/** Pours lots together: one mechanism for marrying, putting right, letting down and baths. Every gram is traced and no lot comes from itself. */
+export function combineLots(db: Db, input: Combine, by: By): Result<{ readonly id: number; readonly number: string }> {
+  return command(db, (tx) => {
+    const parts = input.parts.filter((part) => part.grams > 0);
+    if (parts.length === 0) return fail('must-be-positive', 'parts');
+    const ids = parts.map((part) => part.lotId);
+    if (new Set(ids).size !== ids.length) return fail('same-lot', 'parts');
+    const rows = tx.select().from(lot).where(inArray(lot.id, ids)).all();
+    if (rows.length !== ids.length) return fail('not-found', 'parts');
+    const inOrder = ids.flatMap((id) => rows.find((row) => row.id === id) ?? []);
+    const grams = parts.reduce((sum, part) => sum + part.grams, 0);
+    const into = target(tx, input, inOrder, grams, by);
+    if (!into.ok) return into;
+    const edges = edgesInto(
+      tx.select({ from: lotEdge.fromLot, into: lotEdge.intoLot, grams: lotEdge.grams }).from(lotEdge).all(),
+    );
+    if (ids.some((id) => id === into.value.id || lotsInto(id, edges).includes(into.value.id))) return fail('same-lot', 'parts');
+    for (const part of parts) {
+      const out = move(tx, { lotId: part.lotId, grams: -part.grams, why: into.value.kind === 'bath' ? 'bath' : 'pour' }, by);
+      if (!out.ok) return out;
+      tx.insert(lotEdge)
+        .values({ fromLot: part.lotId, intoLot: into.value.id, grams: part.grams })
+        .onConflictDoUpdate({ target: [lotEdge.fromLot, lotEdge.intoLot], set: { grams: sql`${lotEdge.grams} + ${part.grams}` } })
+        .run();
+    }
+    const taken = move(tx, { lotId: into.value.id, grams, why: input.into.kind === 'top' ? 'bath' : 'receive' }, by);
+    if (!taken.ok) return taken;
+    if (input.into.kind === 'top') {
+      const bestBefore = earliest([into.value, ...inOrder]);
+      tx.update(lot)
+        .set({ bestBefore, version: into.value.version + 1 })
+        .where(eq(lot.id, into.value.id))
+        .run();
+    }
+    if (input.slip)
+      tx.insert(slip)
+        .values({ ...input.slip, lotId: into.value.id, personId: by.personId, at: by.nowMs })
+        .run();
+    return ok({ id: into.value.id, number: into.value.number });
+  });
+}

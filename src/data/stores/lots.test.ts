@@ -1,0 +1,363 @@
+import fc from 'fast-check';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Db } from '../db';
+import { saveFormula } from '../blends/commands';
+import { fillJars, finishHeating, finishWeighing, recordWeighing, startPour } from '../pour/commands';
+import { findPot } from '../pour/queries';
+import { setUpShop } from '../shop/commands';
+import { emptyDb } from '../testing';
+import { sellTins } from '../tins/commands';
+import { traceOf } from '../trace/queries';
+import { combineLots } from './combine';
+import { addContainer, addReadyMade, countLot, loseFrom, move, receiveLot } from './commands';
+import { heldBy, holdLot, liftHold } from './holds';
+import { allLots, findLot, leftOf } from './queries';
+import { calibrate, checkLot, hardeningOf, keepDeclaration, recordOf, recordThumb, thumbFactors } from './senses';
+
+const NOW = Date.parse('2031-03-03T10:00:00Z');
+const by = { personId: 1, nowMs: NOW };
+let db: Db;
+const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
+const bought = (ingredientId: string, grams: number, bestBefore: string | null = null) =>
+  receiveLot(
+    db,
+    { ingredientId, grams, supplier: '', supplierCode: '', openedOn: null, bestBefore, priceMinor: 1000, note: '' },
+    by,
+  );
+const lot = (number: string) => findLot(allLots(db), number);
+
+/** A pot of wax and oil, filled into some tins; gives the made lot's id. */
+function pot(wax: number, oil: number, tins = 0): number {
+  const saved = saveFormula(
+    db,
+    {
+      id: null,
+      version: 1,
+      name: `Paste ${wax} ${oil} ${allLots(db).length}`,
+      basis: 'mass',
+      note: '',
+      lines: [
+        { ingredient: 'beeswax', parts: wax },
+        { ingredient: 'mineral-oil', parts: oil },
+      ],
+    },
+    by,
+  );
+  const started = saved.ok ? startPour(db, { revisionId: saved.value.revisionId, targetG: wax + oil }, by) : saved;
+  if (!started.ok) throw new Error('no pot');
+  const { id } = started.value;
+  recordWeighing(
+    db,
+    { clientId: `wax-${id}-aaaa`, pourId: id, ingredientId: 'beeswax', lotId: 1, readingG: wax, corrects: null },
+    by,
+  );
+  recordWeighing(
+    db,
+    { clientId: `oil-${id}-aaaa`, pourId: id, ingredientId: 'mineral-oil', lotId: 2, readingG: wax + oil, corrects: null },
+    by,
+  );
+  finishWeighing(db, id, findPot(db, id)?.version ?? 0, by);
+  finishHeating(db, id, findPot(db, id)?.version ?? 0);
+  fillJars(
+    db,
+    {
+      pourId: id,
+      version: findPot(db, id)?.version ?? 0,
+      residueG: 0,
+      jars: tins > 0 ? [{ containerId: 1, count: tins, netG: 50 }] : [],
+    },
+    by,
+  );
+  return findPot(db, id)?.lotId ?? 0;
+}
+
+beforeEach(() => {
+  db = emptyDb();
+  setUpShop(
+    db,
+    { name: 'S', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [] },
+    NOW,
+  );
+  addContainer(db, { name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 50 });
+  bought('beeswax', 2000, '2031-08-01');
+  bought('mineral-oil', 5000);
+});
+
+describe('pouring lots together', () => {
+  it('conserves mass to a billionth through any marriage, bath and loss, and never goes below nothing', () => {
+    const made = [pot(100, 400), pot(150, 350), pot(60, 600)];
+    const action = fc.record({
+      from: fc.nat(8),
+      other: fc.nat(8),
+      share: fc.double({ min: 0, max: 1.2, noNaN: true }),
+      what: fc.constantFrom('marry', 'bath', 'top', 'lose', 'count'),
+    });
+    fc.assert(
+      fc.property(fc.array(action, { minLength: 1, maxLength: 8 }), (actions) => {
+        for (const { from, other, share, what } of actions) {
+          const lots = allLots(db);
+          const total = lots.reduce((sum, one) => sum + one.leftG, 0);
+          const a = lots[from % lots.length];
+          const b = lots[other % lots.length];
+          if (!a || !b) continue;
+          const grams = a.leftG * share;
+          let out = 0;
+          if (what === 'lose') out = loseFrom(db, a.id, grams, by).ok ? grams : 0;
+          else if (what === 'count')
+            out = countLot(db, a.id, a.leftG * Math.min(1, share), by).ok ? a.leftG * (1 - Math.min(1, share)) : 0;
+          else {
+            const parts = [
+              { lotId: a.id, grams },
+              { lotId: b.id, grams: b.leftG * 0.3 },
+            ];
+            const bath = lots.find((one) => one.kind === 'bath');
+            combineLots(
+              db,
+              {
+                parts,
+                into:
+                  what === 'marry'
+                    ? { kind: 'made' }
+                    : what === 'top' && bath
+                      ? { kind: 'top', lotId: bath.id }
+                      : { kind: 'bath', name: 'Trough' },
+              },
+              by,
+            );
+          }
+          const after = allLots(db);
+          expect(Math.abs(after.reduce((sum, one) => sum + one.leftG, 0) + out - total)).toBeLessThanOrEqual(
+            1e-9 * Math.max(1, total),
+          );
+          for (const one of after) {
+            expect(leftOf(db, one.id)).toBeGreaterThanOrEqual(-1e-6);
+            const whole = Object.values(one.composition).reduce((sum, w) => sum + w, 0);
+            expect(whole).toBeCloseTo(1, 9);
+          }
+        }
+      }),
+      { seed: 21, numRuns: 25 },
+    );
+    expect(made.every((id) => id > 0)).toBe(true);
+  });
+  it('makes a married lot that knows both, with the earlier best-before, and refuses circles', () => {
+    const [a, b] = [pot(100, 400), pot(150, 350)];
+    const wed = combineLots(
+      db,
+      {
+        parts: [
+          { lotId: a, grams: 200 },
+          { lotId: b, grams: 200 },
+        ],
+        into: { kind: 'made' },
+        slip: { kind: 'marry', says: 'married' },
+      },
+      by,
+    );
+    const child = allLots(db).at(-1);
+    expect(child).toMatchObject({ kind: 'made', bestBefore: '2031-08-01', composition: { beeswax: expect.closeTo(0.25, 12) } });
+    expect(recordOf(db, child?.id ?? 0).slips).toMatchObject([{ kind: 'marry' }]);
+    expect(wed.ok).toBe(true);
+    combineLots(db, { parts: [{ lotId: child?.id ?? 0, grams: 100 }], into: { kind: 'bath', name: 'Trough' } }, by);
+    const bath = allLots(db).at(-1);
+    combineLots(db, { parts: [{ lotId: bath?.id ?? 0, grams: 50 }], into: { kind: 'made' } }, by);
+    expect(
+      code(combineLots(db, { parts: [{ lotId: bath?.id ?? 0, grams: 5 }], into: { kind: 'top', lotId: bath?.id ?? 0 } }, by)),
+    ).toBe('same-lot');
+    expect(
+      code(
+        combineLots(
+          db,
+          {
+            parts: [
+              { lotId: a, grams: 9 },
+              { lotId: a, grams: 9 },
+            ],
+            into: { kind: 'made' },
+          },
+          by,
+        ),
+      ),
+    ).toBe('same-lot');
+    expect(code(combineLots(db, { parts: [{ lotId: a, grams: 9e6 }], into: { kind: 'made' } }, by))).toBe('overdrawn');
+  });
+  it('keeps a bath’s allergens for ever, however often it is topped up', () => {
+    bought('walnut-oil-raw', 100);
+    combineLots(
+      db,
+      {
+        parts: [
+          { lotId: 2, grams: 900 },
+          { lotId: 3, grams: 100 },
+        ],
+        into: { kind: 'bath', name: 'Long trough' },
+      },
+      by,
+    );
+    const bath = allLots(db).at(-1);
+    move(db, { lotId: bath?.id ?? 0, grams: -990, why: 'coat' }, by);
+    for (let i = 0; i < 3; i++)
+      combineLots(db, { parts: [{ lotId: 2, grams: 900 }], into: { kind: 'top', lotId: bath?.id ?? 0 } }, by);
+    expect(allLots(db).at(-1)).toMatchObject({
+      title: 'Long trough',
+      leftG: expect.closeTo(2710, 9),
+      nature: { allergens: ['tree nut'], ragHazard: 'self-heating' },
+    });
+  });
+});
+
+describe('a hold', () => {
+  it('stops the lot and all that came from it at once, and lifting it frees them', () => {
+    const made = pot(100, 400, 3);
+    expect(code(holdLot(db, 1, ' ', by))).toBe('reason-needed');
+    expect(code(holdLot(db, 1, 'Smells of turpentine', by))).toBe('ok');
+    const tin = allLots(db).find((one) => one.kind === 'tin');
+    expect([heldBy(db, made), heldBy(db, tin?.id ?? 0), heldBy(db, 2)]).toEqual(['S31-01', 'S31-01', null]);
+    expect(lot('B31-01')?.held).toEqual({ number: 'S31-01', reason: 'Smells of turpentine' });
+    for (const why of ['pour', 'coat', 'bath', 'fill', 'sale'] as const)
+      expect(code(move(db, { lotId: made, grams: -1, why }, by))).toBe('lot-held');
+    expect(code(move(db, { lotId: made, grams: -1, why: 'loss' }, by))).toBe('ok');
+    expect(
+      code(sellTins(db, { lotId: tin?.id ?? 0, count: 1, priceMinor: null, buyer: '', withPiece: '', soldOn: '2031-03-03' }, by)),
+    ).toBe('lot-held');
+    expect([code(liftHold(db, 1, by)), code(liftHold(db, 1, by)), lot('B31-01')?.held]).toEqual(['ok', 'not-found', null]);
+  });
+});
+
+describe('tins', () => {
+  it('are sold by the piece, never more than there are, and a trace finds their buyers', () => {
+    const made = pot(100, 400, 3);
+    const tin = allLots(db).find((one) => one.kind === 'tin');
+    const sell = (count: number, withPiece = '') =>
+      sellTins(db, { lotId: tin?.id ?? 0, count, priceMinor: 900, buyer: 'A neighbour', withPiece, soldOn: '2031-03-03' }, by);
+    expect([code(sell(4)), code(sell(0)), code(sell(1, 'NOSUCHCODE')), code(sell(2))]).toEqual([
+      'not-enough-tins',
+      'must-be-positive',
+      'not-found',
+      'ok',
+    ]);
+    expect(allLots(db).find((one) => one.kind === 'tin')).toMatchObject({ countLeft: 1, leftG: expect.closeTo(50, 9) });
+    const trace = traceOf(db, 1);
+    expect(trace?.lots.map((one) => [one.number, one.way])).toEqual([
+      ['S31-01', 'self'],
+      ['B31-01', 'on'],
+      ['B31-01/a', 'on'],
+    ]);
+    expect(trace?.tins).toMatchObject([{ count: 2, buyer: 'A neighbour' }]);
+    expect(
+      traceOf(db, made)
+        ?.lots.filter((one) => one.way === 'back')
+        .map((one) => one.number),
+    ).toEqual(['S31-01', 'S31-02']);
+    expect(traceOf(db, 999)).toBeNull();
+  });
+});
+
+describe('a ready-made', () => {
+  const tin = {
+    name: 'Harbour board finish',
+    declared: ['mineral-oil'],
+    isAllDeclared: false,
+    drying: 'drying' as const,
+    isPaste: false,
+    contact: 'once-cured' as const,
+    densityGPerMl: 0.88,
+    coverageM2PerL: 12,
+    labelRule: 'Two thin coats a day apart.',
+  };
+  it('is used as a blend is, on the safe side, and says what is not known of it', () => {
+    expect(addReadyMade(db, { ...tin, isAllDeclared: true, declared: [] })).toMatchObject({ issues: [{ code: 'required' }] });
+    const { value } = addReadyMade(db, tin) as { value: { id: number } };
+    expect(code(addReadyMade(db, tin))).toBe('name-taken');
+    receiveLot(
+      db,
+      {
+        ingredientId: null,
+        readyMadeId: value.id,
+        grams: 440,
+        supplier: '',
+        supplierCode: '',
+        openedOn: null,
+        bestBefore: null,
+        priceMinor: 1900,
+        note: '',
+      },
+      by,
+    );
+    const got = allLots(db).at(-1);
+    expect(got).toMatchObject({
+      kind: 'ready',
+      title: 'Harbour board finish',
+      undeclared: ['Harbour board finish'],
+      minorPerKg: (1900 / 440) * 1000,
+    });
+    expect(got?.contents).toEqual(['White mineral oil, food grade', 'Harbour board finish (contents not all declared)']);
+    expect(got?.nature).toMatchObject({
+      drying: 'drying',
+      heat: 'none',
+      ragHazard: 'self-heating',
+      contact: 'once-cured',
+      knifeSurface: false,
+    });
+    combineLots(
+      db,
+      {
+        parts: [
+          { lotId: got?.id ?? 0, grams: 100 },
+          { lotId: 2, grams: 10 },
+        ],
+        into: { kind: 'bath', name: 'Dip' },
+      },
+      by,
+    );
+    expect(allLots(db).at(-1)?.undeclared).toEqual(['Harbour board finish']);
+  });
+  it('is taken at its word where all is declared', () => {
+    addReadyMade(db, { ...tin, isAllDeclared: true, declared: ['walnut-oil-heat-treated', 'carnauba-wax'], isPaste: true });
+    receiveLot(
+      db,
+      {
+        ingredientId: null,
+        readyMadeId: 1,
+        grams: 100,
+        supplier: '',
+        supplierCode: '',
+        openedOn: null,
+        bestBefore: null,
+        priceMinor: null,
+        note: '',
+      },
+      by,
+    );
+    const got = allLots(db).at(-1);
+    expect(got).toMatchObject({
+      undeclared: [],
+      nature: { allergens: ['tree nut'], knifeSurface: true, consistency: 'soft-paste' },
+    });
+    expect(got?.contents).toEqual(['Walnut oil, heat-treated', 'Carnauba wax, flake']);
+  });
+});
+
+describe('what is found of a lot', () => {
+  it('is kept: senses, declarations, movements', () => {
+    expect(code(checkLot(db, { lotId: 1, kind: 'thumbnail', pass: false, note: 'drags' }, by))).toBe('ok');
+    expect(code(keepDeclaration(db, { lotId: 1, name: 'wax.pdf', hash: 'ab', bytes: 3 }, by))).toBe('ok');
+    expect(code(checkLot(db, { lotId: 77, kind: 'smell', pass: true, note: '' }, by))).toBe('not-found');
+    expect(recordOf(db, 1)).toMatchObject({
+      checks: [{ kind: 'thumbnail', pass: false, initials: 'MO' }],
+      declarations: [{ name: 'wax.pdf' }],
+      movements: [{ grams: 2000, why: 'receive' }],
+    });
+  });
+  it('moves the shop’s hardening when a calibration is taken up, and back', () => {
+    const made = pot(100, 400);
+    expect(code(recordThumb(db, { lotId: made, tempC: 20, felt: 'firm-paste' }, by))).toBe('ok');
+    expect(code(recordThumb(db, { lotId: made, tempC: 200, felt: 'soap' }, by))).toBe('too-large');
+    const factors = thumbFactors(db, allLots(db));
+    expect(factors).toMatchObject([{ ingredient: 'beeswax', before: 1, tests: 1 }]);
+    calibrate(db, factors, by);
+    expect(hardeningOf(db).beeswax).toBe(factors[0]?.after);
+    calibrate(db, [], by);
+    expect(hardeningOf(db)).toEqual({});
+  });
+});

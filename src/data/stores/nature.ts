@@ -1,0 +1,46 @@
+import 'server-only';
+import { type Blend, blend } from '@/core/blend';
+import { findIngredient, worstOf } from '@/core/material';
+import type { readyMade } from '../schema';
+
+export type ReadyMade = typeof readyMade.$inferSelect;
+
+/** What stands for contents that are not declared, on the safe side: a film with driers where it dries, else plain mineral oil. */
+const UNDECLARED = { drying: 'wiping-varnish', never: 'mineral-oil' } as const;
+
+/** A ready-made as shares of what it is reckoned with: its declared contents in equal parts, and the worst of its kind for the rest. */
+export function ownOfReady({ declared, isAllDeclared, drying }: ReadyMade): Record<string, number> {
+  const known = declared.filter((id) => findIngredient(id));
+  const ids = isAllDeclared && known.length > 0 ? known : [...new Set([...known, UNDECLARED[drying]])];
+  return Object.fromEntries(ids.map((id) => [id, 1 / ids.length]));
+}
+
+export function natureOf(composition: Readonly<Record<string, number>>): Blend | null {
+  const lines = Object.entries(composition).map(([ingredient, parts]) => ({ ingredient, parts }));
+  const result = blend({ lines, make: { massG: 100 } });
+  return result.ok ? result.value : null;
+}
+
+/** Wax equivalents a bought paste and a bought oil are taken to have: the label says which it is, not how much wax. Working estimates. */
+const READY_FEEL = { paste: 0.19, liquid: 0 } as const;
+const DWELL = { drying: { flooded: 20, thin: 60 }, never: { flooded: null, thin: null } } as const;
+
+/** What is known of a bought finish as it comes: its label where it speaks, the safe side where it does not. Never heated. */
+export function natureOfReady(ready: ReadyMade): Blend | null {
+  const base = natureOf(ownOfReady(ready));
+  if (!base) return null;
+  const declared = ready.declared.flatMap((id) => findIngredient(id) ?? []);
+  return {
+    ...base,
+    densityGPerMl: ready.densityGPerMl,
+    volumeMl: base.totalG / ready.densityGPerMl,
+    waxEquivalent: ready.isPaste ? READY_FEEL.paste : READY_FEEL.liquid,
+    consistency: ready.isPaste ? 'soft-paste' : 'liquid',
+    drying: ready.drying,
+    maxDwellMin: DWELL[ready.drying],
+    contact: worstOf([ready.contact, ...declared.map((one) => one.contact)]),
+    allergens: [...new Set(declared.flatMap((one) => one.allergens))].sort(),
+    heat: 'none',
+    heatConflict: false,
+  };
+}

@@ -1,0 +1,56 @@
+import 'server-only';
+import { eq, sql } from 'drizzle-orm';
+import { fail, ok, type Result } from '@/core/quantity';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { lot, owner, piece, tinSale } from '../schema';
+import { move } from '../stores/commands';
+
+export type TinSale = {
+  readonly lotId: number;
+  readonly count: number;
+  readonly priceMinor: number | null;
+  readonly buyer: string;
+  /** The code of a piece they go with; empty when sold on their own. */
+  readonly withPiece: string;
+  readonly soldOn: string;
+};
+
+/** Filled tins leave the shop: sold, or given with a piece. Their grams leave the ledger, and a recall finds them. */
+export function sellTins(db: Db, input: TinSale, by: By): Result<{ readonly left: number }> {
+  return command(db, (tx) => {
+    const row = tx.select().from(lot).where(eq(lot.id, input.lotId)).get();
+    if (row?.kind !== 'tin' || row.count === null) return fail('not-found', 'lotId');
+    if (!Number.isInteger(input.count) || input.count < 1) return fail('must-be-positive', 'count');
+    const gone =
+      tx
+        .select({ n: sql<number>`coalesce(sum(${tinSale.count}), 0)` })
+        .from(tinSale)
+        .where(eq(tinSale.lotId, row.id))
+        .get()?.n ?? 0;
+    const left = row.count - gone;
+    if (left < input.count) return fail('not-enough-tins', 'count', { left });
+    const code = input.withPiece.trim().toUpperCase();
+    const goesWith = code === '' ? null : tx.select().from(piece).where(eq(piece.code, code)).get();
+    if (goesWith === undefined) return fail('not-found', 'withPiece');
+    const ownerId =
+      input.buyer.trim() === ''
+        ? null
+        : tx.insert(owner).values({ name: input.buyer.trim() }).returning({ id: owner.id }).get().id;
+    const out = move(tx, { lotId: row.id, grams: (-row.receivedG * input.count) / row.count, why: 'sale' }, by);
+    if (!out.ok) return out;
+    tx.insert(tinSale)
+      .values({
+        lotId: row.id,
+        count: input.count,
+        priceMinor: input.priceMinor,
+        ownerId,
+        withPieceId: goesWith?.id ?? null,
+        soldOn: input.soldOn,
+        personId: by.personId,
+        at: by.nowMs,
+      })
+      .run();
+    return ok({ left: left - input.count });
+  });
+}
