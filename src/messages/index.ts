@@ -10,5 +10,9 @@ export {
   FEEL_WORDS,
   GATE_WORDS,
   HEAT_WORDS,
+  LOT_CHECK_WORDS,
+  limitWords,
+  PURPOSE_WORDS,
   RAG_WORDS,
+  WHY_WORDS,
 } from './words';

@@ -1,4 +1,5 @@
-import type { Consistency, Drying, Heat, RagHazard } from '@/core/blend';
+import type { Consistency, Drying, Heat, Purpose, RagHazard } from '@/core/blend';
+import { findIngredient } from '@/core/material';
 import type { CareClass } from '@/core/care';
 import type { CheckKind } from '@/core/cure';
 import type { Contact, Family } from '@/core/material';
@@ -79,3 +80,47 @@ export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
   friction: 'Dust it; a little polish on a soft paper brings the shine back.',
   bare: 'Nothing to renew: wash and dry it.',
 };
+
+export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  feed: 'Feed oil',
+  salve: 'Salve',
+  'board-paste': 'Board paste',
+  'firm-paste': 'Firm paste',
+  'tool-block': 'Tool block',
+  'hard-polish': 'Hard polish',
+};
+const LIMIT_WORDS: Readonly<Record<string, string>> = {
+  waxEquivalent: 'the hardness',
+  contact: 'how near to food it may come',
+  avoidAllergens: 'the allergens left out',
+  drying: 'whether it dries',
+  volatile: 'how much may leave as it dries',
+  noHeatConflict: 'pouring below the ceiling',
+};
+/** A limit of the solver as people say it. */
+export function limitWords(limit: string): string {
+  const [kind, id = ''] = limit.split('.');
+  const name = findIngredient(id)?.name.toLowerCase() ?? id;
+  if (kind === 'stock') return `how much ${name} there is`;
+  if (kind === 'ranges') return `the share of ${name}`;
+  return LIMIT_WORDS[limit] ?? limit;
+}
+export const LOT_CHECK_WORDS = {
+  thumbnail: { name: 'Thumbnail', how: 'At 18 to 24 °C the nail skips over clean beeswax.', pass: 'skips', fail: 'drags' },
+  cut: { name: 'Cut', how: 'A cut block peels smoothly.', pass: 'peels', fail: 'crumbles' },
+  smell: { name: 'Smell', how: 'As it should smell, nothing sharp or stale.', pass: 'right', fail: 'off' },
+  colour: { name: 'Colour', how: 'Held against the last lot in daylight.', pass: 'as before', fail: 'differs' },
+  clear: { name: 'Clear', how: 'No cloud, no sediment.', pass: 'clear', fail: 'cloudy' },
+  strained: { name: 'Strained', how: 'Through a fine cloth, dust and fibre out.', pass: 'strained', fail: 'still dirty' },
+} as const;
+export const WHY_WORDS = {
+  receive: 'came in',
+  pour: 'poured',
+  coat: 'coated with',
+  bath: 'bath',
+  fill: 'filled into tins',
+  sale: 'sold',
+  count: 'counted',
+  loss: 'lost',
+  correction: 'corrected',
+} as const;

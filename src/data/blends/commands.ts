@@ -1,6 +1,6 @@
 import 'server-only';
 import { and, eq } from 'drizzle-orm';
-import { blend } from '@/core/blend';
+import { blend, thinning } from '@/core/blend';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
@@ -27,6 +27,7 @@ export function saveFormula(db: Db, input: FormulaInput, by: By): Result<{ reado
     if (input.lines.length < 2) return fail('one-ingredient', 'lines');
     const makes = blend({ lines: input.lines, basis: input.basis, make: { massG: 100 } });
     if (!makes.ok) return makes;
+    if (thinning(input.lines, input.basis)?.tooThin) return fail('solvent-above-oil', 'lines');
     const named = tx.select().from(formula).where(eq(formula.name, input.name.trim())).get();
     if (named && named.id !== input.id) return fail('name-taken', 'name', { name: input.name });
     const before = input.id === null ? null : findFormula(tx, input.id);

@@ -1,7 +1,7 @@
 import 'server-only';
-import { asc, desc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq } from 'drizzle-orm';
 import type { Db } from '../db';
-import { formula, formulaLine, formulaRevision, lot } from '../schema';
+import { batch, batchMaterial, formula, formulaLine, formulaRevision, lot } from '../schema';
 
 export type Line = { readonly ingredient: string; readonly parts: number };
 export type Revision = typeof formulaRevision.$inferSelect & { readonly lines: readonly Line[]; readonly isUsed: boolean };
@@ -45,4 +45,25 @@ export function findRevision(db: Db, id: number): (Revision & { readonly name: s
   const found = row && findFormula(db, row.formulaId);
   const revision = found?.revisions.find((one) => one.id === id);
   return found && revision ? { ...revision, name: found.name } : null;
+}
+
+/** Lots poured by each revision of a formula, and the batches coated with them. */
+export function usesOf(db: Db, formulaId: number) {
+  const lots = db
+    .select({ lotId: lot.id, number: lot.number, revision: formulaRevision.number })
+    .from(lot)
+    .innerJoin(formulaRevision, eq(formulaRevision.id, lot.formulaRevisionId))
+    .where(and(eq(formulaRevision.formulaId, formulaId), eq(lot.kind, 'made')))
+    .orderBy(desc(lot.id))
+    .all();
+  return lots.map((one) => ({
+    ...one,
+    batches: db
+      .select({ number: batch.number })
+      .from(batchMaterial)
+      .innerJoin(batch, eq(batch.id, batchMaterial.batchId))
+      .where(eq(batchMaterial.lotId, one.lotId))
+      .all()
+      .map((row) => row.number),
+  }));
 }

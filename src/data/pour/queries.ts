@@ -2,7 +2,7 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { findRevision, type Line, type Revision } from '../blends/queries';
 import type { Db } from '../db';
-import { container, fill, lot, pan, potReading, pour, pourEntry, slip } from '../schema';
+import { container, fill, lot, movement, pan, potReading, pour, pourEntry, slip } from '../schema';
 
 export type Pour = typeof pour.$inferSelect;
 export type PourEntry = typeof pourEntry.$inferSelect;
@@ -128,3 +128,18 @@ export const openJars = (db: Db): { readonly pourId: number; readonly number: st
     .where(and(isNotNull(pour.filledAt), isNull(pour.liddedAt)))
     .all()
     .flatMap((row) => (row.filledAt === null ? [] : [{ ...row, filledAt: row.filledAt }]));
+
+/** What stayed in the pots of the last weeks, g: the middle of the last few, so that the next jars come out full. */
+export function usualResidue(db: Db): number {
+  const lost = db
+    .select({ grams: movement.grams })
+    .from(movement)
+    .innerJoin(pour, eq(pour.lotId, movement.lotId))
+    .where(and(eq(movement.why, 'loss'), eq(pour.state, 'done'), eq(movement.at, pour.filledAt)))
+    .orderBy(desc(movement.at))
+    .limit(5)
+    .all()
+    .map((row) => -row.grams)
+    .sort((a, b) => a - b);
+  return lost[Math.floor(lost.length / 2)] ?? 0;
+}

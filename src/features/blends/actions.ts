@@ -1,9 +1,17 @@
 'use server';
 
 import { z } from 'zod';
+import { type Understood, understand } from '@/core/blend';
+import { ok } from '@/core/quantity';
+import { sayIssue } from '@/messages';
 import { saveFormula } from '@/data/blends/commands';
+import { allFormulas } from '@/data/blends/queries';
+import type { Db } from '@/data/db';
+import { allLots } from '@/data/stores/queries';
+import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { startPour } from '@/data/pour/commands';
 import { act, type Answer } from '../shop/act';
+import { readFormulas } from './formula-file';
 
 const Line = z.object({ ingredient: z.string(), parts: z.number().positive() });
 const Formula = z.object({
@@ -20,9 +28,70 @@ export async function save(input: unknown): Promise<Answer<{ readonly id: number
   return act(Formula, input, (db, formula, by) => saveFormula(db, formula, by));
 }
 
-const Pour = z.object({ revisionId: z.int().positive(), targetG: z.number().positive().max(1e6) });
+const Pour = z.object({
+  revisionId: z.int().positive(),
+  targetG: z.number().positive().max(1e6),
+  residueG: z.number().min(0).max(1e4),
+  takeUp: z.boolean(),
+});
 
 /** Begins a pot of a saved revision. */
 export async function beginPour(input: unknown): Promise<Answer<{ readonly id: number }>> {
   return act(Pour, input, (db, pour, by) => startPour(db, pour, by));
+}
+
+const File = z.object({ text: z.string().max(2_000_000) });
+/** What a file was understood to hold, in words where something is refused. */
+export type Preview = {
+  readonly fault: string | null;
+  readonly formulas: readonly (Omit<Understood, 'issues'> & { readonly faults: readonly string[] })[];
+};
+
+function preview(db: Db, text: string): { readonly fault: string | null; readonly found: readonly Understood[] } {
+  const read = readFormulas(text);
+  if ('fault' in read) return { fault: read.fault, found: [] };
+  const kept = allFormulas(db).flatMap((formula) => {
+    const revision = formula.revisions[0];
+    return revision ? [{ name: formula.name, basis: revision.basis, lines: revision.lines }] : [];
+  });
+  return { fault: read.read.length === 0 ? 'The file holds no formula.' : null, found: understand(read.read, kept) };
+}
+
+/** Reads a file of formulas and says what it understood; nothing is saved. */
+export async function lookAtFile(input: unknown): Promise<Answer<Preview>> {
+  return act(File, input, (db, { text }) => {
+    const { fault, found } = preview(db, text);
+    const formulas = found.map(({ issues, ...rest }) => ({
+      ...rest,
+      faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue)}`),
+    }));
+    return ok({ fault, formulas });
+  });
+}
+
+/** Saves what a file holds that is new or another revision; what is the same or refused is left. */
+export async function takeFile(input: unknown): Promise<Answer<{ readonly saved: number }>> {
+  return act(File, input, (db, { text }, by) => {
+    let saved = 0;
+    for (const one of preview(db, text).found) {
+      if (one.status !== 'new' && one.status !== 'revision') continue;
+      const known = one.status === 'revision' ? allFormulas(db).find((formula) => formula.name === one.knownAs) : undefined;
+      const { name, basis, note, lines } = one;
+      const made = saveFormula(
+        db,
+        { id: known?.id ?? null, version: known?.version ?? 1, name: known?.name ?? name, basis, note, lines },
+        by,
+      );
+      if (!made.ok) return made;
+      saved++;
+    }
+    return ok({ saved });
+  });
+}
+
+const Thumbs = z.object({ use: z.boolean() });
+
+/** Reckons with the shop's own thumb tests from now on, or with the shipped figures again. */
+export async function takeUpThumbs(input: unknown): Promise<Answer> {
+  return act(Thumbs, input, (db, { use }, by) => calibrate(db, use ? thumbFactors(db, allLots(db)) : [], by));
 }

@@ -4,30 +4,52 @@ import { notFound } from 'next/navigation';
 import { blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { dateOf, formatMass, formatMoney } from '@/core/quantity';
-import { allFormulas, findFormula, type Formula } from '@/data/blends/queries';
-import { openPours } from '@/data/pour/queries';
-import { allLots, containers, pricesPerKg } from '@/data/stores/queries';
+import { allFormulas, findFormula, type Formula, usesOf } from '@/data/blends/queries';
+import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
+import { hardeningOf, thumbFactors } from '@/data/stores/senses';
+import { allLots, containers, type KnownLot, pricesPerKg } from '@/data/stores/queries';
 import type { Db } from '@/data/db';
 import { FEEL_WORDS, DRYING_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { session } from '../shop/session';
 import { BlendBench } from './components/blend-bench';
+import { BestUse } from './components/best-use';
+import { Calibrate } from './components/calibrate';
+import { ImportSheet } from './components/import-sheet';
 import type { Around, Draft } from './draft';
+import { Revisions } from './revisions';
 
 /** Every formula on one plank scale, and pots that are not finished. */
 export async function Blends() {
   const { db, shop } = await session();
-  const prices = pricesPerKg(allLots(db));
+  const lots = allLots(db);
+  const around = aroundOf(db, lots, shop.ambientC, null);
+  const { prices, hardening } = around;
   const formulas = allFormulas(db);
   const pours = openPours(db);
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Blends</h1>
-        <Link href="/blends/new" className={linkLook('main')}>
-          Write a formula
-        </Link>
+        <div className="flex flex-wrap gap-2">
+          <Link href="/blends/new" className={linkLook('main')}>
+            Write a formula
+          </Link>
+          <Link href="/blends/compare" className={linkLook('plain')}>
+            Side by side
+          </Link>
+          <Link href="/convert" className={linkLook('plain')}>
+            Weight and volume
+          </Link>
+          <BestUse
+            products={productsOf(formulas, around.jars)}
+            stock={around.stock}
+            jars={around.jars}
+            currency={shop.currency}
+          />
+          <ImportSheet />
+        </div>
       </div>
       {pours.map((pour) => (
         <p key={pour.id} className="mt-3 border-wet border-l-4 pl-3">
@@ -42,9 +64,22 @@ export async function Blends() {
       ) : null}
       <ul className="mt-4 flex flex-col">
         {formulas.map((formula) => (
-          <FormulaRow key={formula.id} formula={formula} prices={prices} currency={shop.currency} ambientC={shop.ambientC} />
+          <FormulaRow
+            key={formula.id}
+            formula={formula}
+            prices={prices}
+            currency={shop.currency}
+            ambientC={shop.ambientC}
+            hardening={hardening}
+          />
         ))}
       </ul>
+      {formulas.length > 0 ? (
+        <p className="mt-2 border-rule border-t pt-2 text-soft">
+          All of them as a file: <a href="/api/formulas?as=json">JSON</a> or <a href="/api/formulas?as=csv">CSV</a>.
+        </p>
+      ) : null}
+      <Calibrate factors={thumbFactors(db, lots)} inUse={hardening} />
     </>
   );
 }
@@ -54,14 +89,18 @@ function FormulaRow({
   prices,
   currency,
   ambientC,
+  hardening,
 }: {
   readonly formula: Formula;
+  readonly hardening: Readonly<Record<string, number>>;
   readonly prices: Readonly<Record<string, number>>;
   readonly currency: string;
   readonly ambientC: number;
 }) {
   const revision = formula.revisions[0];
-  const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, ambientC }) : null;
+  const made = revision
+    ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, ambientC, hardening })
+    : null;
   if (!revision || !made?.ok) return null;
   const { lines, consistency, drying, costPerKg, allergens } = made.value;
   return (
@@ -100,12 +139,28 @@ function FormulaRow({
   );
 }
 
+/** Every formula in every jar it may be filled into: what the best use is chosen from. */
+const productsOf = (formulas: readonly Formula[], jars: Around['jars']) =>
+  formulas.flatMap((formula) => {
+    const revision = formula.revisions[0];
+    const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1 } }) : null;
+    if (!made?.ok) return [];
+    const fractions = Object.fromEntries(made.value.lines.map((line) => [line.ingredient, line.massFraction]));
+    return jars.map((jar) => ({
+      id: `${formula.id}-${jar.id}`,
+      name: formula.name,
+      jar,
+      netG: jar.capacityMl * jar.fillFraction * made.value.densityGPerMl,
+      fractions,
+    }));
+  });
+
 /** What the bench reckons with: prices, stock and jars of this shop. */
-function aroundOf(db: Db, ambientC: number): Around {
-  const lots = allLots(db);
+function aroundOf(db: Db, lots: readonly KnownLot[], ambientC: number, revisionId: number | null): Around {
   const stock: Record<string, number> = {};
   for (const lot of lots)
-    if (lot.kind === 'bought' && lot.ingredientId) stock[lot.ingredientId] = (stock[lot.ingredientId] ?? 0) + lot.leftG;
+    if (lot.kind === 'bought' && lot.ingredientId && !lot.held)
+      stock[lot.ingredientId] = (stock[lot.ingredientId] ?? 0) + lot.leftG;
   const jars = containers(db).map(({ id, name, capacityMl, fillFraction, have }) => ({
     id,
     name,
@@ -113,7 +168,15 @@ function aroundOf(db: Db, ambientC: number): Around {
     fillFraction,
     have,
   }));
-  return { prices: pricesPerKg(lots), stock, jars, ambientC };
+  return {
+    prices: pricesPerKg(lots),
+    stock,
+    jars,
+    ambientC,
+    hardening: hardeningOf(db),
+    residueG: usualResidue(db),
+    waiting: revisionId === null ? null : (spreadWaiting(db, revisionId)?.lotNumber ?? null),
+  };
 }
 
 const EMPTY: Draft = {
@@ -156,24 +219,11 @@ export async function Bench({ id }: { readonly id: number | null }) {
         version={formula?.version ?? 1}
         revision={revision ? { number: revision.number, isUsed: revision.isUsed } : null}
         initial={initial}
-        around={aroundOf(db, shop.ambientC)}
+        around={aroundOf(db, allLots(db), shop.ambientC, revision?.id ?? null)}
         currency={shop.currency}
         today={dateOf(nowMs, shop.zone)}
       />
-      {formula && formula.revisions.length > 1 ? (
-        <details className="mt-6">
-          <summary className="min-h-11 font-semibold">Earlier revisions</summary>
-          <ul>
-            {formula.revisions.slice(1).map((old) => (
-              <li key={old.id} className="reading border-hair border-t py-2">
-                Revision {old.number}:{' '}
-                {old.lines.map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')}
-                {old.isUsed ? ', poured' : ''}
-              </li>
-            ))}
-          </ul>
-        </details>
-      ) : null}
+      {formula ? <Revisions formula={formula} used={usesOf(db, formula.id)} /> : null}
     </>
   );
 }

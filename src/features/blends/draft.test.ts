@@ -1,5 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { type Around, type Draft, linesOf, makeOf, moveKerf, partsOf, ratioOf, reckon } from './draft';
+import {
+  type Around,
+  type Draft,
+  linesOf,
+  makeOf,
+  moveKerf,
+  otherBasis,
+  partsOf,
+  ratioOf,
+  reckon,
+  setGrams,
+  setShare,
+  snapped,
+  withFractions,
+} from './draft';
 
 const draft: Draft = {
   name: 'Paste',
@@ -20,6 +34,9 @@ const around: Around = {
   stock: { beeswax: 100, 'mineral-oil': 1000 },
   jars: [{ id: 1, name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5 }],
   ambientC: 20,
+  hardening: {},
+  residueG: 0,
+  waiting: null,
 };
 const sized = (change: Partial<Draft>) => reckon({ ...draft, ...change }, around);
 
@@ -84,5 +101,40 @@ describe('a formula being written', () => {
     const before = reckon(byVolume, around).blend?.lines.map((line) => line.massFraction) ?? [];
     const after = reckon(moveKerf(byVolume, before, 0, 0.3), around).blend?.lines[0]?.massFraction;
     expect(after).toBeCloseTo(0.3, 2);
+  });
+  it('clicks to simple ratios and leaves locked boards alone', () => {
+    expect(snapped(0.2015, 1)).toBeCloseTo(0.2, 12);
+    expect(snapped(0.26, 1)).toBe(0.26);
+    expect(snapped(0.1003, 0.4)).toBeCloseTo(0.1, 12);
+    expect(moveKerf(draft, [2 / 9, 7 / 9], 0, 0.2508).lines[1]?.parts).toBe('3');
+    const locked: Draft = { ...draft, lines: draft.lines.map((line) => ({ ...line, locked: line.key === 'a' })) };
+    expect(moveKerf(locked, [2 / 9, 7 / 9], 0, 0.3)).toBe(locked);
+  });
+  it('gives one line another share while a locked one keeps its own', () => {
+    const three: Draft = {
+      ...draft,
+      lines: [
+        ...draft.lines.map((line) => ({ ...line, parts: '1' })),
+        { key: 'c', ingredient: 'carnauba-wax', parts: '1', locked: true },
+      ],
+    };
+    const third = 1 / 3;
+    const moved = setShare(three, [third, third, third], 0, 0.5);
+    const shares = reckon(moved ?? draft, around).blend?.lines.map((line) => line.massFraction) ?? [];
+    expect(shares.map((share) => Number(share.toFixed(3)))).toEqual([0.5, 0.167, 0.333]);
+    expect(setShare(three, [third, third, third], 0, 0.67)).toBeNull();
+    expect(setShare(three, [third, third, third], 0, 0)).toBeNull();
+  });
+  it('takes grams of a line as weighed: the others stay, the pot grows', () => {
+    const grown = setGrams(draft, [200, 700], 0, 300);
+    expect(reckon(grown, around).blend?.lines.map((line) => Math.round(line.massG))).toEqual([300, 700]);
+    expect([grown.mass, grown.lines[0]?.parts]).toEqual(['1000 g', '1']);
+    expect(withFractions(draft, [0.2, 0.8]).lines.map((line) => line.parts)).toEqual(['1', '4']);
+  });
+  it('says what the same words would be by the other measure', () => {
+    const other = otherBasis({ ...draft, basis: 'volume' });
+    expect(other?.otherwise).toBeCloseTo(2 / 9, 12);
+    expect(other?.asWritten).toBeCloseTo(0.961 / (0.961 + 3.5 * 0.86), 12);
+    expect(otherBasis({ ...draft, lines: [] })).toBeNull();
   });
 });

@@ -12,7 +12,13 @@ import {
   type Result,
 } from '@/core/quantity';
 
-export type DraftLine = { readonly key: string; readonly ingredient: string; readonly parts: string };
+export type DraftLine = {
+  readonly key: string;
+  readonly ingredient: string;
+  readonly parts: string;
+  /** Its share stays while the others move. */
+  readonly locked?: boolean;
+};
 export const SIZES = ['mass', 'volume', 'from', 'jars'] as const;
 export type SizeBy = (typeof SIZES)[number];
 
@@ -99,16 +105,22 @@ export type Around = {
   readonly stock: Readonly<Record<string, number>>;
   readonly jars: readonly Jar[];
   readonly ambientC: number;
+  /** The shop's own hardening of its waxes, from thumb tests. */
+  readonly hardening: Readonly<Record<string, number>>;
+  /** What usually stays in the pot, g: made on top. */
+  readonly residueG: number;
+  /** The lot whose overpour waits to be taken up by the next pot of this formula. */
+  readonly waiting: string | null;
 };
 
 export type Reckoned = { readonly blend: Blend | null; readonly sized: boolean; readonly issues: readonly Issue[] };
 
 /** The blend of a draft; where only its size is missing, what it will be for a kilogram. */
-export function reckon(draft: Draft, { prices, stock, jars, ambientC }: Around): Reckoned {
+export function reckon(draft: Draft, { prices, stock, jars, ambientC, hardening }: Around): Reckoned {
   const lines = linesOf(draft.lines);
   if (!lines.ok) return { blend: null, sized: false, issues: lines.issues };
   const make = makeOf(draft, stock, jars);
-  const input = { lines: lines.value, basis: draft.basis, ambientC, prices };
+  const input = { lines: lines.value, basis: draft.basis, ambientC, prices, hardening };
   const made = blend({ ...input, make: make.ok ? make.value : { massG: 1000 } });
   if (make.ok && made.ok) return { blend: made.value, sized: true, issues: [] };
   const plain = blend({ ...input, make: { massG: 1000 } });
@@ -130,27 +142,97 @@ export const ratioOf = (lines: readonly DraftLine[]): string => lines.map((line)
 /** Three significant figures, as parts are spoken of. */
 const threeFigures = (value: number): string => String(Number(value.toPrecision(3)));
 
-/** Parts after a kerf was moved: the two boards it parts share anew what they had together. Shares are by mass. */
+/** Simple ratios a kerf clicks to: whole and half numbers up to six. */
+const SIMPLE = [1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 6];
+/** A kerf this close to a simple ratio is meant to be there. */
+const SNAP_SHARE = 0.004;
+
+/** The share nearby at which two boards stand in a simple ratio; the share itself when none is near. */
+export function snapped(share: number, pair: number): number {
+  const shares = SIMPLE.flatMap((n) => [pair / (1 + n), (pair * n) / (1 + n)]);
+  const near = shares.filter((one) => Math.abs(one - share) < SNAP_SHARE);
+  return near.sort((a, b) => Math.abs(a - share) - Math.abs(b - share))[0] ?? share;
+}
+
+const densityOf = (draft: Draft, line: DraftLine): number =>
+  draft.basis === 'volume' ? (findIngredient(line.ingredient)?.densityGPerMl ?? 1) : 1;
+
+const numberOf = (text: string): number => {
+  const parsed = parseNumber(text);
+  return parsed.ok ? parsed.value : 0;
+};
+
+/** Parts that make some mass fractions. One line keeps its parts as they are said, so that 1 : 3.5 becomes 1 : 3.2 and not 1.05 : 3.45. */
+export function withFractions(draft: Draft, fractions: readonly number[], keeps = 0): Draft {
+  const raw = draft.lines.map((line, i) => (fractions[i] ?? 0) / densityOf(draft, line));
+  const scale = (numberOf(draft.lines[keeps]?.parts ?? '') || 1) / (raw[keeps] || 1);
+  return {
+    ...draft,
+    lines: draft.lines.map((line, i) =>
+      i === keeps && line.parts !== '' ? line : { ...line, parts: threeFigures((raw[i] ?? 0) * scale) },
+    ),
+  };
+}
+
+/** The least a board may be sawn to. */
+const LEAST_SHARE = 0.001;
+
+/** One line gets another share; locked lines keep theirs and the rest give or take in proportion. Null where there is no room. */
+export function setShare(draft: Draft, shares: readonly number[], index: number, share: number): Draft | null {
+  const moves = (i: number): boolean => i !== index && !draft.lines[i]?.locked;
+  const fixed = shares.reduce((sum, one, i) => sum + (i !== index && !moves(i) ? one : 0), 0);
+  const loose = shares.reduce((sum, one, i) => sum + (moves(i) ? one : 0), 0);
+  const room = 1 - fixed - share;
+  if (share < LEAST_SHARE || room < LEAST_SHARE || loose <= 0) return null;
+  const keeps = Math.max(
+    0,
+    shares.findIndex((_, i) => i !== index && !moves(i)),
+  );
+  return withFractions(
+    draft,
+    shares.map((one, i) => (i === index ? share : moves(i) ? (one / loose) * room : one)),
+    keeps,
+  );
+}
+
+/** One line gets so many grams, the others keep theirs: the pot grows or shrinks with it. */
+export function setGrams(draft: Draft, grams: readonly number[], index: number, wanted: number): Draft {
+  const next = grams.map((one, i) => (i === index ? wanted : one));
+  const total = next.reduce((sum, one) => sum + one, 0);
+  return {
+    ...withFractions(
+      draft,
+      next.map((one) => one / total),
+    ),
+    sizeBy: 'mass',
+    mass: `${Number(total.toFixed(1))} g`,
+  };
+}
+
+/** Parts after a kerf was moved: the two boards it parts share anew what they had together; near a simple ratio it clicks to it. */
 export function moveKerf(draft: Draft, shares: readonly number[], index: number, share: number): Draft {
   const [left, right] = [draft.lines[index], draft.lines[index + 1]];
-  if (!left || !right) return draft;
-  const density = (line: DraftLine): number =>
-    draft.basis === 'volume' ? (findIngredient(line.ingredient)?.densityGPerMl ?? 1) : 1;
+  if (!left || !right || left.locked || right.locked) return draft;
   const pair = (shares[index] ?? 0) + (shares[index + 1] ?? 0);
-  const number = (text: string): number => {
-    const parsed = parseNumber(text);
-    return parsed.ok ? parsed.value : 0;
-  };
-  const masses = number(left.parts) * density(left) + number(right.parts) * density(right);
-  const leftParts = (masses * share) / pair / density(left);
-  const rightParts = (masses * (pair - share)) / pair / density(right);
-  // The first of the two stays as it is said, so that 1 : 3.5 becomes 1 : 3.2 and not 1.05 : 3.45.
-  const scale = leftParts > 0 ? number(left.parts) / leftParts : 1;
-  const lines =
-    draft.lines.length === 2
-      ? [left.parts, threeFigures(rightParts * scale)]
-      : draft.lines.map((line, i) =>
-          i === index ? threeFigures(leftParts) : i === index + 1 ? threeFigures(rightParts) : line.parts,
-        );
-  return { ...draft, lines: draft.lines.map((line, i) => ({ ...line, parts: lines[i] ?? line.parts })) };
+  const at = snapped(share, pair);
+  const keeps = Math.max(
+    0,
+    shares.findIndex((_, i) => i !== index && i !== index + 1),
+  );
+  return withFractions(
+    draft,
+    shares.map((one, i) => (i === index ? at : i === index + 1 ? pair - at : one)),
+    shares.length > 2 ? keeps : 0,
+  );
+}
+
+/** What the same words would be by the other measure, so that nobody takes one for the other; shares of wax by weight. */
+export function otherBasis(draft: Draft): { readonly asWritten: number; readonly otherwise: number } | null {
+  const lines = linesOf(draft.lines);
+  if (!lines.ok) return null;
+  const [here, there] = (['mass', 'volume'] as const)
+    .toSorted((a) => (a === draft.basis ? -1 : 1))
+    .map((basis) => blend({ lines: lines.value, basis, make: { massG: 1 } }));
+  if (!here?.ok || !there?.ok || here.value.waxFraction === 0) return null;
+  return { asWritten: here.value.waxFraction, otherwise: there.value.waxFraction };
 }

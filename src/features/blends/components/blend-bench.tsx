@@ -14,12 +14,14 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Plank } from '@/ui/plank';
 import { useSave } from '../../shop/use-save';
 import { beginPour, save } from '../actions';
-import { type Around, type Draft, linesOf, moveKerf, partsOf, ratioOf, reckon } from '../draft';
+import { type Around, type Draft, linesOf, moveKerf, otherBasis, partsOf, ratioOf, reckon } from '../draft';
 import { BlendFacts } from './blend-facts';
 import { BlendLines } from './blend-lines';
 import { FeelScale } from './feel-scale';
 import { HeatLadder } from './heat-ladder';
+import { PurposeRow } from './purpose-row';
 import { SizeIt } from './size-it';
+import { SolveSheet } from './solve-sheet';
 
 export type BenchProps = {
   readonly id: number | null;
@@ -47,6 +49,8 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const router = useRouter();
   const [draft, setDraft, letGo] = useDraft<Draft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
   const [ratio, setRatio] = useState<string | null>(null);
+  const [takesUp, setTakesUp] = useState(false);
+  const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
   const { busy, faults: said, rest, run } = useSave<{ readonly id: number; readonly revisionId: number }>();
   const pouring = useSave<{ readonly id: number }>();
   const reckoned = reckon(draft, around);
@@ -71,11 +75,18 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
       },
     );
   };
+  const takeFractions = (fractions: Readonly<Record<string, number>>): void =>
+    change({
+      basis: 'mass',
+      lines: Object.entries(fractions)
+        .sort((a, b) => b[1] - a[1])
+        .map(([ingredient, share]) => ({ key: ingredient, ingredient, parts: String(Number((share * 100).toPrecision(4))) })),
+    });
   const pour = (): void =>
     store(({ revisionId }) => {
       if (blend && sized)
         void pouring.run(
-          () => beginPour({ revisionId, targetG: blend.totalG }),
+          () => beginPour({ revisionId, targetG: blend.totalG + around.residueG, residueG: around.residueG, takeUp: takesUp }),
           (made) => router.push(`/pour/${made.id}`),
         );
     });
@@ -135,11 +146,24 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
       )}
       <div className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-5">
-          <BlendLines draft={draft} blend={blend} sized={sized} faults={faults} onChange={(lines) => change({ lines })} />
+          <BlendLines draft={draft} blend={blend} sized={sized} faults={faults} onChange={setDraft} />
+          <OtherBasis draft={draft} />
           <SizeIt draft={draft} around={around} blend={blend} sized={sized} faults={faults} onChange={change} />
           <div>
             <Faults of={[...rest([...FIELDS]), ...pouring.rest([])].filter(Boolean)} />
-            <div className="mt-2 flex gap-3">
+            {around.waiting && sized && !isChanged ? (
+              <label className="mt-2 flex min-h-11 items-center gap-3">
+                <input type="checkbox" className="h-5 w-5 accent-ink" checked={takesUp} onChange={() => setTakesUp(!takesUp)} />
+                Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
+              </label>
+            ) : null}
+            {around.residueG > 0 && sized && blend ? (
+              <p className="text-sm text-soft">
+                Weighed to {formatMass(blend.totalG + around.residueG)}: {formatMass(around.residueG)} stays in the pot, as it did
+                the last times.
+              </p>
+            ) : null}
+            <div className="mt-2 flex flex-wrap gap-3">
               <Button
                 look="main"
                 big
@@ -151,12 +175,14 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
               <Button look="hand" big disabled={busy || !blend || !sized} onClick={pour}>
                 {blend && sized ? `Pour ${formatMass(blend.totalG)}` : 'Pour it'}
               </Button>
+              <SolveSheet around={around} currency={currency} onTake={takeFractions} />
             </div>
           </div>
         </div>
         {blend ? (
           <div className="flex flex-col gap-6">
             <FeelScale waxEquivalent={blend.waxEquivalent} ambientC={around.ambientC} feel={blend.consistency} />
+            <PurposeRow draft={draft} ambientC={around.ambientC} hardening={around.hardening} onChange={setDraft} />
             <BlendFacts blend={blend} currency={currency} today={today} />
             <HeatLadder heat={blend} />
             {scene ? <Cautions of={cautionsFor(scene).map((caution) => CAUTION_WORDS[caution])} open={1} /> : null}
@@ -164,5 +190,19 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
         ) : null}
       </div>
     </div>
+  );
+}
+
+/** By volume it is so much wax by weight, not so much: said wherever the two differ. */
+function OtherBasis({ draft }: { readonly draft: Draft }) {
+  const other = otherBasis(draft);
+  if (!other) return null;
+  const percent = (share: number): string => `${(share * 100).toFixed(1)} %`;
+  const [here, there] = draft.basis === 'mass' ? ['weight', 'volume'] : ['volume', 'weight'];
+  return (
+    <p className="text-soft">
+      {ratioOf(draft.lines)} by {here} is <strong className="reading text-ink">{percent(other.asWritten)}</strong> wax by weight.
+      Measured by {there} the same words would make it <span className="reading">{percent(other.otherwise)}</span>.
+    </p>
   );
 }

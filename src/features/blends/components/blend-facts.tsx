@@ -1,4 +1,4 @@
-import type { Blend } from '@/core/blend';
+import { type Blend, isMixedPaint, PAINT_KEEPS_HOURS, thinning } from '@/core/blend';
 import { addMonths, formatDuration, formatMoney } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { longDate } from '@/ui/when';
@@ -37,6 +37,10 @@ export function BlendFacts({
   readonly currency: string;
   readonly today: string;
 }) {
+  const thin = thinning(
+    blend.lines.map((line) => ({ ingredient: line.ingredient, parts: line.massFraction })),
+    'mass',
+  );
   return (
     <dl>
       <Row name="Drying" bad={blend.drying === 'mixed'}>
@@ -54,6 +58,18 @@ export function BlendFacts({
       <Row name="What stays">
         {blend.driedFraction > 0.999 ? 'all of it' : `${(blend.driedFraction * 100).toFixed(0)} % once dried`}
       </Row>
+      {thin ? (
+        <Row name="Thinned" bad={thin.tooThin}>
+          {thin.tooThin
+            ? 'more solvent than oil: it is not kept like this'
+            : `${thin.coatsPerNeat === null ? '–' : thin.coatsPerNeat.toFixed(1)} coats of it leave what one neat coat does`}
+        </Row>
+      ) : null}
+      {isMixedPaint(blend.lines.map((line) => line.ingredient)) ? (
+        <Row name="Once mixed" bad>
+          throw away after {PAINT_KEEPS_HOURS} hours, chilled; shake, do not stir
+        </Row>
+      ) : null}
       <Row name="Cost">
         {blend.costPerKg === null || blend.costPerKg === undefined
           ? 'no price for every line yet'

@@ -1,12 +1,13 @@
 'use client';
 
+import { useState } from 'react';
 import type { Blend } from '@/core/blend';
-import { FAMILIES, INGREDIENTS } from '@/core/material';
-import { formatMass, formatVolume } from '@/core/quantity';
-import { FAMILY_WORDS } from '@/messages';
+import { findIngredient } from '@/core/material';
+import { formatVolume, parseMass, parsePositive } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
-import type { Draft, DraftLine } from '../draft';
+import { type Draft, type DraftLine, setGrams, setShare } from '../draft';
+import { IngredientPicker } from './ingredient-picker';
 
 const MOST_LINES = 12;
 const BOX = 'min-h-11 w-full border-0 border-b-2 border-ink bg-paper px-2';
@@ -16,25 +17,70 @@ type Props = {
   readonly blend: Blend | null;
   readonly sized: boolean;
   readonly faults: Readonly<Record<string, string>>;
-  readonly onChange: (lines: readonly DraftLine[]) => void;
+  readonly onChange: (draft: Draft) => void;
 };
 
-/** The lines of a formula: the typed twin of the plank, with weights and volumes beside each other. */
-export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
-  const set = (index: number, change: Partial<DraftLine>): void =>
-    onChange(draft.lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
+/** A number that may be typed over: what was reckoned until it is touched, taken up when it is left. */
+function Typed({
+  label,
+  value,
+  disabled,
+  onTake,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly disabled: boolean;
+  readonly onTake: (text: string) => void;
+}) {
+  const [text, setText] = useState<string | null>(null);
+  const take = (): void => {
+    if (text !== null && text !== value) onTake(text);
+    setText(null);
+  };
   return (
-    <div className="relative overflow-x-auto">
+    <input
+      aria-label={label}
+      className={`${BOX} reading text-right disabled:border-hair`}
+      inputMode="decimal"
+      disabled={disabled}
+      value={text ?? value}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={take}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') take();
+        if (event.key === 'Escape') setText(null);
+      }}
+    />
+  );
+}
+
+/** The lines of a formula: the typed twin of the plank. Parts, percent and grams can each be typed over. */
+export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
+  const lines = (next: readonly DraftLine[]): void => onChange({ ...draft, lines: next });
+  const set = (index: number, change: Partial<DraftLine>): void =>
+    lines(draft.lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
+  const shares = blend?.lines.map((line) => line.massFraction) ?? [];
+  const takeShare = (index: number, text: string): void => {
+    const typed = parsePositive(text.replace('%', ''));
+    const next = typed.ok ? setShare(draft, shares, index, typed.value / 100) : null;
+    if (next) onChange(next);
+  };
+  const takeGrams = (index: number, text: string): void => {
+    const typed = parseMass(text);
+    if (typed.ok) onChange(setGrams(draft, blend?.lines.map((line) => line.massG) ?? [], index, typed.value));
+  };
+  return (
+    <div>
       <table className="w-full">
         <thead>
           <tr className="label border-ink border-b text-left">
             <th className="py-1 font-normal">Ingredient</th>
-            <th className="w-24 py-1 pl-3 font-normal">Parts by {draft.basis === 'mass' ? 'weight' : 'volume'}</th>
-            <th className="w-20 py-1 pl-3 text-right font-normal">Weight</th>
-            <th className="w-24 py-1 pl-3 text-right font-normal">{sized ? 'Grams' : 'Per kg'}</th>
-            <th className="w-24 py-1 pl-3 text-right font-normal">Volume</th>
-            <th className="w-12 py-1 font-normal">
-              <span className="sr-only">Take out</span>
+            <th className="w-20 py-1 pl-3 text-right font-normal">Parts</th>
+            <th className="w-20 py-1 pl-3 text-right font-normal">% weight</th>
+            <th className="w-24 py-1 pl-3 text-right font-normal">{sized ? 'Grams' : 'g per kg'}</th>
+            <th className="w-20 py-1 pl-3 text-right font-normal">Volume</th>
+            <th className="w-24 py-1 font-normal">
+              <span className="sr-only">Lock or take out</span>
             </th>
           </tr>
         </thead>
@@ -42,26 +88,17 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
           {draft.lines.map((line, index) => {
             const made = blend?.lines[index];
             const fault = faults[`lines.${index}.parts`] ?? faults[`lines.${index}.ingredient`];
+            const name = findIngredient(line.ingredient)?.name ?? `line ${index + 1}`;
             return (
               <tr key={line.key} className="border-hair border-b align-top">
                 <td className="py-1">
-                  <select
-                    aria-label={`Ingredient ${index + 1}`}
-                    className={BOX}
+                  <IngredientPicker
+                    key={`${line.key}-${line.ingredient}`}
+                    plain
+                    label={`Ingredient ${index + 1}`}
                     value={line.ingredient}
-                    onChange={(event) => set(index, { ingredient: event.target.value })}
-                  >
-                    <option value="">Choose …</option>
-                    {FAMILIES.map((family) => (
-                      <optgroup key={family} label={FAMILY_WORDS[family]}>
-                        {INGREDIENTS.filter((one) => one.family === family).map((one) => (
-                          <option key={one.id} value={one.id}>
-                            {one.name}
-                          </option>
-                        ))}
-                      </optgroup>
-                    ))}
-                  </select>
+                    onPick={(ingredient) => set(index, { ingredient })}
+                  />
                   {fault && (line.parts !== '' || line.ingredient !== '') ? (
                     <p className="text-sm font-semibold text-late">▲ {fault}</p>
                   ) : null}
@@ -76,16 +113,40 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                     onChange={(event) => set(index, { parts: event.target.value })}
                   />
                 </td>
-                <td className="reading py-3 pl-3 text-right">{made ? `${(made.massFraction * 100).toFixed(1)} %` : '–'}</td>
-                <td className="reading py-3 pl-3 text-right font-semibold">{made ? formatMass(made.massG) : '–'}</td>
+                <td className="py-1 pl-3">
+                  <Typed
+                    label={`Percent of ${name}`}
+                    value={made ? (made.massFraction * 100).toFixed(1) : ''}
+                    disabled={!made || draft.lines.length < 2 || line.locked === true}
+                    onTake={(text) => takeShare(index, text)}
+                  />
+                </td>
+                <td className="py-1 pl-3">
+                  <Typed
+                    label={`Grams of ${name}`}
+                    value={made ? made.massG.toFixed(made.massG >= 100 ? 0 : 1) : ''}
+                    disabled={!made}
+                    onTake={(text) => takeGrams(index, text)}
+                  />
+                </td>
                 <td className="reading py-3 pl-3 text-right text-soft">{made ? formatVolume(made.volumeMl) : '–'}</td>
-                <td className="py-1 text-right">
+                <td className="whitespace-nowrap py-1 text-right">
+                  <button
+                    type="button"
+                    aria-pressed={line.locked === true}
+                    aria-label={`Lock the share of ${name}`}
+                    title="Its share stays while the others move"
+                    className={`min-h-11 min-w-11 text-sm font-semibold ${line.locked ? 'bg-ink text-bench' : 'text-soft underline underline-offset-4'}`}
+                    onClick={() => set(index, { locked: !line.locked })}
+                  >
+                    {line.locked ? 'fixed' : 'fix'}
+                  </button>
                   <button
                     type="button"
                     aria-label={`Take line ${index + 1} out`}
                     disabled={draft.lines.length <= 1}
-                    className="min-h-11 min-w-11 text-xl disabled:opacity-30"
-                    onClick={() => onChange(draft.lines.filter((_, i) => i !== index))}
+                    className="min-h-11 min-w-9 text-xl disabled:opacity-30"
+                    onClick={() => lines(draft.lines.filter((_, i) => i !== index))}
                   >
                     ×
                   </button>
@@ -100,7 +161,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
               <td className="py-2" colSpan={3}>
                 Together{sized ? '' : ', reckoned for a kilogram until it has a size'}
               </td>
-              <td className="py-2 pl-3 text-right">{formatMass(blend.totalG)}</td>
+              <td className="py-2 pr-2 pl-3 text-right">{blend.totalG.toFixed(blend.totalG >= 100 ? 0 : 1)} g</td>
               <td className="py-2 pl-3 text-right">{formatVolume(blend.volumeMl)}</td>
               <td />
             </tr>
@@ -108,7 +169,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
         ) : null}
       </table>
       {draft.lines.length < MOST_LINES ? (
-        <Button onClick={() => onChange([...draft.lines, { key: freshId(), ingredient: '', parts: '' }])} className="mt-1">
+        <Button onClick={() => lines([...draft.lines, { key: freshId(), ingredient: '', parts: '' }])} className="mt-1">
           Add a line
         </Button>
       ) : null}

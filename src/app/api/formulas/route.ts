@@ -1,0 +1,1 @@
+export { exportFormulas as GET } from '@/features/blends/routes';

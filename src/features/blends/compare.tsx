@@ -1,0 +1,187 @@
+import 'server-only';
+import type { ReactNode } from 'react';
+import { type Blend, blend } from '@/core/blend';
+import { care } from '@/core/care';
+import { a0Of } from '@/core/cure';
+import { findIngredient, ingredientOf } from '@/core/material';
+import { uptake } from '@/core/piece';
+import { formatDuration, formatMoney, formatTemperature } from '@/core/quantity';
+import { allFormulas } from '@/data/blends/queries';
+import { allLots, pricesPerKg } from '@/data/stores/queries';
+import { hardeningOf } from '@/data/stores/senses';
+import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '@/messages';
+import { Button } from '@/ui/button';
+import { familyFill } from '@/ui/family';
+import { Link } from '@/ui/link';
+import { session } from '../shop/session';
+
+const MOST = 4;
+/** The board costs are spoken of: 420 × 260 × 24 mm, long grain, closed pores, first coat. */
+const BOARD = { areaMm2: 2 * (420 * 260 + 420 * 24 + 260 * 24), endGrainMm2: 2 * 260 * 24, porosity: 'closed' as const };
+
+const coatClass = ({ drying, waxFraction, knifeSurface }: Blend) =>
+  !knifeSurface
+    ? 'film'
+    : waxFraction > 0.05
+      ? drying === 'never'
+        ? 'wax-paste'
+        : 'oil-wax'
+      : drying === 'never'
+        ? 'flood-oil'
+        : 'thin-oil';
+const careClass = ({ drying, waxFraction, knifeSurface }: Blend) =>
+  !knifeSurface
+    ? 'film'
+    : drying === 'never'
+      ? waxFraction > 0.05
+        ? 'oil-wax'
+        : 'never-dry'
+      : waxFraction > 0.05
+        ? 'drying-oil-wax'
+        : 'drying-oil';
+
+function perBoard(made: Blend): { readonly grams: number; readonly minor: number | null } {
+  const used = uptake({ ...BOARD, finishClass: coatClass(made), coats: 1, pieces: 1 });
+  const grams = used.ok ? used.value.perPieceG : 0;
+  return { grams, minor: made.costPerKg === null || made.costPerKg === undefined ? null : (grams / 1000) * made.costPerKg };
+}
+
+function upkeep(made: Blend, today: string, zone: string): string {
+  const plan = care({ ...BOARD, finishClass: careClass(made), use: 'daily', wash: 'hand', from: today, horizonDays: 365, zone });
+  return plan.ok && plan.value.intervalDays ? `look every ${plan.value.intervalDays} days` : 'nothing';
+}
+
+/** Up to four formulas on one scale. */
+export async function Compare({ ids }: { readonly ids: readonly number[] }) {
+  const { db, shop, nowMs } = await session();
+  const formulas = allFormulas(db);
+  const prices = pricesPerKg(allLots(db));
+  const hardening = hardeningOf(db);
+  const today = new Date(nowMs).toISOString().slice(0, 10);
+  const chosen = ids.slice(0, MOST).flatMap((id) => {
+    const formula = formulas.find((one) => one.id === id);
+    const revision = formula?.revisions[0];
+    const made = revision
+      ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, hardening, ambientC: shop.ambientC })
+      : null;
+    return formula && made?.ok ? [{ id, name: formula.name, made: made.value }] : [];
+  });
+  const rows: readonly { readonly name: string; readonly of: (made: Blend) => ReactNode }[] = [
+    { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${(made.waxEquivalent * 100).toFixed(0)} % of beeswax` },
+    {
+      name: 'Heat',
+      of: (made) =>
+        made.pourC === null
+          ? HEAT_WORDS[made.heat]
+          : `clear ${formatTemperature(made.clearC ?? 0)}, pour ${formatTemperature(made.pourC)}${made.heatConflict ? ', above its ceiling' : ''}`,
+    },
+    {
+      name: 'Cost',
+      of: (made) => (made.costPerKg ? `${formatMoney(made.costPerKg, shop.currency)} per kg` : 'a price is missing'),
+    },
+    {
+      name: 'A board, first coat',
+      of: (made) => {
+        const { grams, minor } = perBoard(made);
+        return `${grams.toFixed(1)} g${minor === null ? '' : `, ${formatMoney(minor, shop.currency)}`}`;
+      },
+    },
+    { name: 'Drying', of: (made) => DRYING_WORDS[made.drying] },
+    {
+      name: 'Fit for food after',
+      of: (made) =>
+        `${formatDuration(a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction }))) * 60)} at 20 °C`,
+    },
+    { name: 'Upkeep, daily use', of: (made) => upkeep(made, today, shop.zone) },
+    { name: 'Allergens', of: (made) => made.allergens.join(', ') || 'none known' },
+    { name: 'Food', of: (made) => CONTACT_WORDS[made.contact] },
+    { name: 'Cloths', of: (made) => RAG_WORDS[made.ragHazard] },
+    { name: 'Keeps', of: (made) => `${made.bestBeforeMonths} months` },
+  ];
+  return (
+    <>
+      <h1 className="mb-3">Formulas side by side</h1>
+      <form className="mb-6 flex flex-wrap items-end gap-x-5 gap-y-1" action="/blends/compare">
+        {formulas.map((formula) => (
+          <label key={formula.id} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              name="f"
+              value={formula.id}
+              defaultChecked={ids.includes(formula.id)}
+              className="h-5 w-5 accent-ink"
+            />
+            {formula.name}
+          </label>
+        ))}
+        <Button type="submit">Lay them side by side</Button>
+      </form>
+      {ids.length > MOST ? (
+        <p className="mb-3 font-semibold text-late">▲ Four fit beside each other; the first four are shown.</p>
+      ) : null}
+      {chosen.length === 0 ? <p>Tick two to four formulas.</p> : null}
+      {chosen.length > 0 ? (
+        <div className="overflow-x-auto">
+          <table className="w-full min-w-[40rem] table-fixed">
+            <thead>
+              <tr className="align-bottom">
+                <th className="w-36 py-1 text-left font-normal" />
+                {chosen.map(({ id, name }) => (
+                  <th key={id} scope="col" className="py-1 pr-5 text-left">
+                    <Link href={`/blends/${id}`}>{name}</Link>
+                  </th>
+                ))}
+              </tr>
+              <tr>
+                <th scope="row" className="py-2 text-left font-normal text-soft">
+                  Plank
+                </th>
+                {chosen.map(({ id, made }) => (
+                  <td key={id} className="py-2 pr-5">
+                    <span className="flex h-9 w-full border-ink border-y-2">
+                      {made.lines.map((line) => (
+                        <span
+                          key={line.ingredient}
+                          className="border-ink border-r last:border-r-0"
+                          style={{
+                            ...familyFill(findIngredient(line.ingredient)?.family ?? ''),
+                            width: `${line.massFraction * 100}%`,
+                          }}
+                        />
+                      ))}
+                    </span>
+                    <span className="reading block text-sm text-soft">
+                      {made.lines
+                        .map(
+                          (line) =>
+                            `${(line.massFraction * 100).toFixed(0)} % ${findIngredient(line.ingredient)?.name.toLowerCase()}`,
+                        )
+                        .join(', ')}
+                    </span>
+                  </td>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(({ name, of }) => (
+                <tr key={name} className="border-hair border-t align-top">
+                  <th scope="row" className="py-1.5 text-left font-normal text-soft">
+                    {name}
+                  </th>
+                  {chosen.map(({ id, made }) => (
+                    <td key={id} className="reading py-1.5 pr-5 font-semibold">
+                      {of(made)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="mt-2 text-sm text-soft">
+            Feel, cure, upkeep and grams are estimates. The board is 420 × 260 × 24 mm, long grain, closed pores.
+          </p>
+        </div>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import { useState } from 'react';
+import type { Products } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { formatMass, formatMoney, parseMoney } from '@/core/quantity';
+import { sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/dialog';
+import { useDraft } from '@/ui/draft';
+import { Faults } from '@/ui/field';
+import type { Jar } from '../draft';
+import { useSolver } from '../use-solver';
+
+export type Product = {
+  readonly id: string;
+  readonly name: string;
+  readonly jar: Jar;
+  readonly netG: number;
+  readonly fractions: Readonly<Record<string, number>>;
+};
+type Props = {
+  readonly products: readonly Product[];
+  readonly stock: Readonly<Record<string, number>>;
+  readonly jars: readonly Jar[];
+  readonly currency: string;
+};
+
+/** Given the stock and the jars: which filled jars to make of it. By price where prices are written, else by weight filled. */
+export function BestUse({ products, stock, jars, currency }: Props) {
+  const [open, setOpen] = useState(false);
+  const [prices, setPrices] = useDraft<Readonly<Record<string, string>>>('rendle-product-prices', {});
+  const [found, setFound] = useState<Products | null>(null);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const solver = useSolver();
+  const typed = products.flatMap((one) => {
+    const price = parseMoney(prices[one.id] ?? '', currency);
+    return price.ok && price.value > 0 ? [[one.id, price.value] as const] : [];
+  });
+  const priced = new Map(typed);
+  const byPrice = priced.size > 0;
+  const jarOf = (id: string): Jar | undefined => jars.find((jar) => String(jar.id) === id);
+  const find = async (): Promise<void> => {
+    const answer = await solver().products({
+      stock,
+      jars: Object.fromEntries(jars.map((jar) => [String(jar.id), jar.have])),
+      products: products
+        .filter((one) => !byPrice || priced.has(one.id))
+        .map((one) => ({
+          id: one.id,
+          fractions: one.fractions,
+          netG: one.netG,
+          jar: String(one.jar.id),
+          worth: byPrice ? (priced.get(one.id) ?? 0) : one.netG,
+        })),
+    });
+    setFaults(answer.ok ? [] : answer.issues.map(sayIssue));
+    setFound(answer.ok ? answer.value : null);
+  };
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>Best use of the stock</Button>
+      <Sheet
+        title="Best use of the stock"
+        open={open}
+        onOpenChange={setOpen}
+        say="Which jars to fill from what is there. Write what a jar sells for and it is reckoned by price; without any price it fills the most weight."
+      >
+        {products.length === 0 ? <p>Save a formula and enter jars in the stores first.</p> : null}
+        <table className="w-full">
+          <thead>
+            <tr className="label border-ink border-b text-left">
+              <th className="py-1 font-normal">Product</th>
+              <th className="w-28 py-1 text-right font-normal">Sells for ({currency})</th>
+              <th className="w-20 py-1 text-right font-normal">Make</th>
+            </tr>
+          </thead>
+          <tbody>
+            {products.map((one) => (
+              <tr key={one.id} className="border-hair border-b">
+                <td className="py-1">
+                  {one.name}
+                  <span className="reading block text-sm text-soft">
+                    {one.jar.name}, {formatMass(one.netG)} net
+                  </span>
+                </td>
+                <td className="py-1 pl-2">
+                  <input
+                    aria-label={`${one.name} in ${one.jar.name} sells for`}
+                    className="reading min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                    inputMode="decimal"
+                    value={prices[one.id] ?? ''}
+                    onChange={(event) => {
+                      setPrices({ ...prices, [one.id]: event.target.value });
+                      setFound(null);
+                    }}
+                  />
+                </td>
+                <td className="reading py-1 text-right text-lg font-semibold">{found ? (found.counts[one.id] ?? 0) : '–'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <Faults of={faults} />
+        <Button look="main" big disabled={products.length === 0} onClick={() => void find()}>
+          Reckon it
+        </Button>
+        {found ? (
+          <div role="status">
+            <p className="text-lg">
+              {byPrice ? 'Worth' : 'Fills'}{' '}
+              <strong className="reading text-2xl">
+                {byPrice ? formatMoney(found.worth, currency) : formatMass(found.worth)}
+              </strong>
+            </p>
+            <p>
+              Runs out first:{' '}
+              {found.runsOut.map((id) => findIngredient(id)?.name ?? jarOf(id)?.name ?? id).join(', ') || 'nothing'}. Left over:{' '}
+              <span className="reading">
+                {Object.entries(found.leftG)
+                  .filter(([id, grams]) => grams > 0.5 && (found.usedG[id] ?? 0) > 0)
+                  .map(([id, grams]) => `${formatMass(grams)} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
+                  .join(', ') || 'nothing of what was used'}
+              </span>
+              .
+            </p>
+          </div>
+        ) : null}
+      </Sheet>
+    </>
+  );
+}

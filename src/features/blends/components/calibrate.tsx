@@ -1,0 +1,63 @@
+'use client';
+
+import type { WaxFactor } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { useSave } from '../../shop/use-save';
+import { takeUpThumbs } from '../actions';
+
+/** What the shop's thumb tests make of its waxes: shipped, by the tests, and on how many they rest. */
+export function Calibrate({
+  factors,
+  inUse,
+}: {
+  readonly factors: readonly WaxFactor[];
+  readonly inUse: Readonly<Record<string, number>>;
+}) {
+  const { busy, rest, run } = useSave();
+  if (factors.length === 0) return null;
+  const isOn = Object.keys(inUse).length > 0;
+  const isNews = factors.some((one) => Math.abs((inUse[one.ingredient] ?? one.before) - one.after) > 0.005);
+  return (
+    <section className="mt-8 max-w-2xl">
+      <h2 className="mb-1">Your waxes under your thumb</h2>
+      <p className="mb-2 text-soft">
+        Beeswax is 1. The shipped figures are estimates; thumb tests of your own lots move them, the more tests the further.
+      </p>
+      <table className="w-full">
+        <thead>
+          <tr className="label border-ink border-b text-left">
+            <th className="py-1 font-normal">Wax</th>
+            <th className="py-1 text-right font-normal">Shipped</th>
+            <th className="py-1 text-right font-normal">By your tests</th>
+            <th className="py-1 text-right font-normal">Tests</th>
+            <th className="py-1 text-right font-normal">In use</th>
+          </tr>
+        </thead>
+        <tbody>
+          {factors.map((one) => (
+            <tr key={one.ingredient} className="reading border-hair border-b">
+              <td className="py-1.5">{findIngredient(one.ingredient)?.name}</td>
+              <td className="py-1.5 text-right">{one.before.toFixed(2)}</td>
+              <td className="py-1.5 text-right font-semibold">{one.after.toFixed(2)}</td>
+              <td className="py-1.5 text-right">{one.tests}</td>
+              <td className="py-1.5 text-right">{(inUse[one.ingredient] ?? one.before).toFixed(2)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Faults of={rest([])} />
+      <div className="mt-2 flex gap-3">
+        <Button disabled={busy || !isNews} onClick={() => void run(() => takeUpThumbs({ use: true }))}>
+          {isNews ? 'Reckon with your tests' : 'Your tests are in use'}
+        </Button>
+        {isOn ? (
+          <Button look="quiet" disabled={busy} onClick={() => void run(() => takeUpThumbs({ use: false }))}>
+            Back to the shipped figures
+          </Button>
+        ) : null}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,99 @@
+'use client';
+
+import { useState } from 'react';
+import { densityAt, everyUnit } from '@/core/blend';
+import { findIngredient, isLiquid } from '@/core/material';
+import { type OunceMeaning, parseAmount, parseTemperature } from '@/core/quantity';
+import { sayIssue } from '@/messages';
+import { TextField } from '@/ui/field';
+import { IngredientPicker } from './ingredient-picker';
+
+const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
+  { id: 'weight', name: 'by weight' },
+  { id: 'us-fluid', name: 'US fluid' },
+  { id: 'imperial-fluid', name: 'imperial fluid' },
+];
+
+const figure = (value: number): string =>
+  value >= 100 ? value.toFixed(0) : value >= 10 ? value.toFixed(1) : value >= 1 ? value.toFixed(2) : value.toPrecision(2);
+
+/** One amount in every unit: weight and volume of one ingredient at one temperature. */
+export function ConvertForm() {
+  const [id, setId] = useState('mineral-oil');
+  const [amount, setAmount] = useState('8 fl oz');
+  const [temp, setTemp] = useState('20 °C');
+  const [ounce, setOunce] = useState<OunceMeaning | null>(null);
+  const ingredient = findIngredient(id);
+  const tempC = parseTemperature(temp);
+  if (!ingredient) return null;
+  const density = densityAt(ingredient, tempC.ok ? tempC.value : 20);
+  const parsed = parseAmount(amount, { densityGPerMl: density, liquid: isLiquid(ingredient) }, ounce ?? undefined);
+  const asks =
+    ounce !== null ? /\boz|ounce/i.test(amount) : !parsed.ok && parsed.issues.some((issue) => issue.code === 'ounce-ambiguous');
+  return (
+    <div className="grid gap-x-10 gap-y-4 bench:grid-cols-2">
+      <div>
+        <IngredientPicker key={id} label="Of what" value={id} onPick={setId} />
+        <div className="mt-3 grid grid-cols-[1fr_8rem] gap-4">
+          <TextField
+            label="How much"
+            value={amount}
+            onChange={(event) => {
+              setAmount(event.target.value);
+              setOunce(null);
+            }}
+            hint="8 fl oz, 0,75 l, 1 lb 2 oz"
+            fault={parsed.ok || asks ? undefined : parsed.issues.map(sayIssue).join(' ')}
+          />
+          <TextField
+            label="At"
+            value={temp}
+            onChange={(event) => setTemp(event.target.value)}
+            hint="20 °C, 150F"
+            fault={tempC.ok ? undefined : tempC.issues.map(sayIssue).join(' ')}
+          />
+        </div>
+        {asks ? (
+          <fieldset className="border-ink border-l-4 pl-3">
+            <legend className="label">Which ounce?</legend>
+            {OUNCES.map((one) => (
+              <label key={one.id} className="flex min-h-11 items-center gap-3">
+                <input
+                  type="radio"
+                  name="ounce"
+                  className="h-5 w-5 accent-ink"
+                  checked={ounce === one.id}
+                  onChange={() => setOunce(one.id)}
+                />
+                {one.name}
+              </label>
+            ))}
+          </fieldset>
+        ) : null}
+        <p className="mt-2 text-soft">
+          {ingredient.name}: <span className="reading">{density.toFixed(3)} g/ml</span>
+          {tempC.ok && Math.abs(tempC.value - 20) > 0.5 ? ` at ${temp}, by its growth with warmth, an estimate` : ' at 20 °C'}
+          {ingredient.family === 'wax' && tempC.ok && ingredient.meltC !== null && tempC.value < ingredient.meltC
+            ? '; as one solid piece, without the air between flakes'
+            : ''}
+          .
+        </p>
+      </div>
+      <table className="w-full self-start">
+        <caption className="sr-only">The same amount in every unit</caption>
+        <tbody>
+          {parsed.ok
+            ? everyUnit(parsed.value.massG, density).map(({ unit, value }) => (
+                <tr key={unit} className="border-hair border-b">
+                  <td className="reading py-1.5 text-right text-2xl font-semibold">{figure(value)}</td>
+                  <th scope="row" className="py-1.5 pl-3 text-left font-normal">
+                    {unit}
+                  </th>
+                </tr>
+              ))
+            : null}
+        </tbody>
+      </table>
+    </div>
+  );
+}

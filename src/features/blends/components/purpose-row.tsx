@@ -1,0 +1,57 @@
+'use client';
+
+import { forPurpose, PURPOSES, type Purpose } from '@/core/blend';
+import { formatTemperature } from '@/core/quantity';
+import { PURPOSE_WORDS, sayIssue } from '@/messages';
+import { useState } from 'react';
+import { type Draft, linesOf, withFractions } from '../draft';
+
+type Props = {
+  readonly draft: Draft;
+  readonly ambientC: number;
+  readonly hardening: Readonly<Record<string, number>>;
+  readonly onChange: (draft: Draft) => void;
+};
+
+/** What it is for: each purpose with the wax share it asks for at the shop's own temperature. */
+export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
+  const [fault, setFault] = useState('');
+  const lines = linesOf(draft.lines);
+  if (!lines.ok) return null;
+  const found = (purpose: Purpose) => forPurpose(lines.value, draft.basis, purpose, ambientC, hardening);
+  const take = (purpose: Purpose): void => {
+    const wanted = found(purpose);
+    setFault(wanted.ok ? '' : wanted.issues.map(sayIssue).join(' '));
+    if (wanted.ok) onChange(withFractions(draft, wanted.value.fractions));
+  };
+  return (
+    <fieldset>
+      <legend className="label mb-1">Make it right for, at {formatTemperature(ambientC)}</legend>
+      <div className="grid grid-cols-3 border-ink border-t border-l">
+        {PURPOSES.map((purpose) => {
+          const wanted = found(purpose);
+          return (
+            <button
+              key={purpose}
+              type="button"
+              className="min-h-12 border-ink border-r border-b px-2 py-1 text-left leading-5 hover:bg-hair"
+              onClick={() => take(purpose)}
+            >
+              <span className="block font-semibold">{PURPOSE_WORDS[purpose]}</span>
+              <span className="reading block text-sm text-soft">
+                {wanted.ok
+                  ? `${(wanted.value.waxShare * 100).toFixed(wanted.value.waxShare < 0.1 ? 1 : 0)} % wax`
+                  : 'not with these'}
+              </span>
+            </button>
+          );
+        })}
+      </div>
+      {fault ? (
+        <p role="alert" className="mt-1 font-semibold text-late">
+          ▲ {fault}
+        </p>
+      ) : null}
+    </fieldset>
+  );
+}

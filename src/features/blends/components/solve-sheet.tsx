@@ -1,0 +1,240 @@
+'use client';
+
+import { useState } from 'react';
+import type { Cheapest } from '@/core/blend';
+import { FAMILIES, findIngredient, INGREDIENTS } from '@/core/material';
+import { formatMoney, parseMass, parseNumber } from '@/core/quantity';
+import { FAMILY_WORDS, limitWords, sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/dialog';
+import { Faults, SelectField, TextField } from '@/ui/field';
+import type { Around } from '../draft';
+import { useSolver } from '../use-solver';
+
+const ALLERGENS = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
+const EMPTY = {
+  least: '18',
+  most: '24',
+  contact: 'once-cured',
+  drying: '',
+  avoid: [] as string[],
+  cool: true,
+  fromStock: true,
+  total: '1 kg',
+  ceiling: '',
+};
+
+type Props = {
+  readonly around: Around;
+  readonly currency: string;
+  readonly onTake: (fractions: Readonly<Record<string, number>>) => void;
+};
+
+/** Asks for the cheapest blend of chosen ingredients within limits, and says which limits bind or clash. */
+export function SolveSheet({ around, currency, onTake }: Props) {
+  const priced = INGREDIENTS.filter((one) => around.prices[one.id] !== undefined);
+  const [open, setOpen] = useState(false);
+  const [chosen, setChosen] = useState<readonly string[]>(priced.filter((one) => one.family !== 'solvent').map((one) => one.id));
+  const [limits, setLimits] = useState(EMPTY);
+  const [found, setFound] = useState<Cheapest | null>(null);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [busy, setBusy] = useState(false);
+  const solver = useSolver();
+  const set = (change: Partial<typeof EMPTY>): void => {
+    setLimits({ ...limits, ...change });
+    setFound(null);
+  };
+  const solve = async (): Promise<void> => {
+    const percent = (text: string): number | null => {
+      const parsed = parseNumber(text.replace('%', ''));
+      return parsed.ok ? parsed.value / 100 : null;
+    };
+    const [least, most, total] = [percent(limits.least), percent(limits.most), parseMass(limits.total)];
+    if (least === null || most === null || least > most)
+      return setFaults(['Write the wax as percent of beeswax, the lower number first.']);
+    if (limits.fromStock && !total.ok) return setFaults(total.issues.map(sayIssue));
+    setBusy(true);
+    const answer = await solver().cheapest({
+      ingredients: chosen,
+      prices: around.prices,
+      limits: {
+        waxEquivalent: [least, most],
+        ...(limits.contact ? { contact: limits.contact } : {}),
+        ...(limits.drying ? { drying: limits.drying } : {}),
+        ...(limits.avoid.length > 0 ? { avoidAllergens: limits.avoid } : {}),
+        ...(limits.cool ? { noHeatConflict: true } : {}),
+        ...(limits.fromStock && total.ok ? { totalG: total.value, stock: around.stock } : {}),
+      },
+    });
+    setBusy(false);
+    setFaults(answer.ok ? [] : answer.issues.map(sayIssue));
+    setFound(answer.ok ? answer.value : null);
+  };
+  const ceiling = parseNumber(limits.ceiling);
+  const tooDear = found?.feasible && ceiling.ok && found.costPerKg > ceiling.value * 100;
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>Find the cheapest</Button>
+      <Sheet
+        title="The cheapest blend within limits"
+        open={open}
+        onOpenChange={setOpen}
+        say="Prices are those of the lots in stock. An ingredient without a priced lot cannot be chosen."
+      >
+        <fieldset>
+          <legend className="label">May be used</legend>
+          {priced.length === 0 ? (
+            <p className="font-semibold">No lot has a price yet. Receive lots with what was paid for them.</p>
+          ) : null}
+          {FAMILIES.filter((family) => priced.some((one) => one.family === family)).map((family) => (
+            <div key={family} className="flex flex-wrap items-center gap-x-4">
+              <span className="w-32 text-sm text-soft">{FAMILY_WORDS[family]}</span>
+              {priced
+                .filter((one) => one.family === family)
+                .map((one) => (
+                  <label key={one.id} className="flex min-h-11 items-center gap-2">
+                    <input
+                      type="checkbox"
+                      className="h-5 w-5 accent-ink"
+                      checked={chosen.includes(one.id)}
+                      onChange={() => {
+                        setChosen(chosen.includes(one.id) ? chosen.filter((id) => id !== one.id) : [...chosen, one.id]);
+                        setFound(null);
+                      }}
+                    />
+                    {one.name}
+                  </label>
+                ))}
+            </div>
+          ))}
+        </fieldset>
+        <div className="grid grid-cols-2 gap-x-4">
+          <TextField
+            label="Hardness from"
+            value={limits.least}
+            onChange={(event) => set({ least: event.target.value })}
+            hint="as % of beeswax"
+          />
+          <TextField
+            label="to"
+            value={limits.most}
+            onChange={(event) => set({ most: event.target.value })}
+            hint="18 to 24 is a soft paste"
+          />
+          <SelectField label="Food" value={limits.contact} onChange={(event) => set({ contact: event.target.value })}>
+            <option value="food-grade">only what is sold as food grade</option>
+            <option value="once-cured">for food once cured</option>
+            <option value="">no matter</option>
+          </SelectField>
+          <SelectField label="Drying" value={limits.drying} onChange={(event) => set({ drying: event.target.value })}>
+            <option value="">no matter</option>
+            <option value="drying">must dry</option>
+            <option value="never">must never dry</option>
+          </SelectField>
+          <TextField
+            label={`At most per kg (${currency})`}
+            value={limits.ceiling}
+            onChange={(event) => set({ ceiling: event.target.value })}
+            hint="empty: no ceiling"
+            inputMode="decimal"
+          />
+          <TextField
+            label="How much"
+            value={limits.total}
+            onChange={(event) => set({ total: event.target.value })}
+            hint="only what is in stock counts"
+            disabled={!limits.fromStock}
+          />
+        </div>
+        <fieldset className="flex flex-wrap gap-x-5">
+          <legend className="label">Without</legend>
+          {ALLERGENS.map((allergen) => (
+            <label key={allergen} className="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="h-5 w-5 accent-ink"
+                checked={limits.avoid.includes(allergen)}
+                onChange={() =>
+                  set({
+                    avoid: limits.avoid.includes(allergen)
+                      ? limits.avoid.filter((one) => one !== allergen)
+                      : [...limits.avoid, allergen],
+                  })
+                }
+              />
+              {allergen}
+            </label>
+          ))}
+        </fieldset>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-ink"
+            checked={limits.cool}
+            onChange={() => set({ cool: !limits.cool })}
+          />
+          It must pour below the ceiling of all that is in it
+        </label>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-ink"
+            checked={limits.fromStock}
+            onChange={() => set({ fromStock: !limits.fromStock })}
+          />
+          Only from what is in stock
+        </label>
+        <Faults of={faults} />
+        <Button look="main" big disabled={busy || chosen.length === 0} onClick={() => void solve()}>
+          {busy ? 'Looking …' : 'Find it'}
+        </Button>
+        {found ? (
+          <div role="status" className="border-ink border-t-2 pt-3">
+            {found.feasible ? (
+              <>
+                <p className="text-lg">
+                  <strong className="reading text-2xl">{formatMoney(found.costPerKg, currency)}</strong> per kg
+                  {tooDear ? (
+                    <span className="font-semibold text-late">
+                      {' '}
+                      ▲ above your ceiling: no blend within these limits costs less
+                    </span>
+                  ) : null}
+                </p>
+                <ul className="my-2">
+                  {Object.entries(found.fractions)
+                    .sort((a, b) => b[1] - a[1])
+                    .map(([id, share]) => (
+                      <li key={id} className="flex justify-between border-hair border-b py-1">
+                        <span>{findIngredient(id)?.name}</span>
+                        <strong className="reading">{(share * 100).toFixed(1)} %</strong>
+                      </li>
+                    ))}
+                </ul>
+                <p className="mb-3">
+                  {found.binding.length > 0
+                    ? `What holds the price up: ${found.binding.map(limitWords).join(', ')}.`
+                    : 'No limit holds the price up: this is the cheapest there is.'}
+                </p>
+                <Button
+                  look="hand"
+                  big
+                  onClick={() => {
+                    onTake(found.fractions);
+                    setOpen(false);
+                  }}
+                >
+                  Put it on the plank
+                </Button>
+              </>
+            ) : (
+              <p className="font-semibold text-late">
+                ▲ No blend keeps all of these. These clash: {found.clash.map(limitWords).join(' with ')}. Loosen one of them.
+              </p>
+            )}
+          </div>
+        ) : null}
+      </Sheet>
+    </>
+  );
+}

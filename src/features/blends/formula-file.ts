@@ -1,0 +1,97 @@
+import 'server-only';
+import { FormulaFile, type Read } from '@/core/blend';
+import { parseNumber } from '@/core/quantity';
+import type { Formula } from '@/data/blends/queries';
+import { readCsv, toCsv } from '../shop/csv';
+
+const latest = (formulas: readonly Formula[]) =>
+  formulas.flatMap((formula) => {
+    const revision = formula.revisions[0];
+    return revision ? [{ name: formula.name, basis: revision.basis, note: revision.note, lines: revision.lines }] : [];
+  });
+
+/** Every formula's latest revision in the open format. */
+export const formulasAsJson = (formulas: readonly Formula[]): string =>
+  `${JSON.stringify({ format: 'rendle-formulas', version: 1, formulas: latest(formulas) }, null, 2)}\n`;
+
+/** One row per line of a formula. */
+export const formulasAsCsv = (formulas: readonly Formula[]): string =>
+  toCsv(
+    latest(formulas).flatMap(({ name, basis, note, lines }) =>
+      lines.map((line, i) => ({
+        formula: name,
+        basis,
+        ingredient: line.ingredient,
+        parts: line.parts,
+        note: i === 0 ? note : '',
+      })),
+    ),
+  );
+
+const HEADINGS = ['formula', 'basis', 'ingredient', 'parts'];
+
+function readRows(text: string): { readonly read: readonly Read[]; readonly missing: readonly string[] } {
+  const { headings, rows } = readCsv(text);
+  const missing = HEADINGS.filter((heading) => !headings.includes(heading));
+  if (missing.length > 0) return { read: [], missing };
+  const byName = new Map<string, { at: string; name: string; basis: string; note: string; lines: Read['lines'][number][] }>();
+  rows.forEach((row, i) => {
+    const at = `row ${i + 2}`;
+    const name = row.formula ?? '';
+    const parts = parseNumber(row.parts ?? '');
+    const line = { at, ingredient: row.ingredient ?? '', parts: parts.ok ? parts.value : null };
+    const found = byName.get(name);
+    if (found) found.lines.push(line);
+    else byName.set(name, { at, name, basis: (row.basis || 'mass').toLowerCase(), note: row.note ?? '', lines: [line] });
+  });
+  return { read: [...byName.values()], missing: [] };
+}
+
+/** The shape of each formula is read leniently, so that one bad line does not hide the good ones. */
+function readObjects(formulas: unknown): Read[] {
+  const list = Array.isArray(formulas) ? formulas : [];
+  return list.map((one: unknown, i) => {
+    const record = (typeof one === 'object' && one !== null ? one : {}) as Record<string, unknown>;
+    const lines = Array.isArray(record.lines) ? record.lines : [];
+    return {
+      at: `formula ${i + 1}`,
+      name: String(record.name ?? ''),
+      basis: String(record.basis ?? ''),
+      note: String(record.note ?? ''),
+      lines: lines.map((line: unknown, j) => {
+        const { ingredient, parts } = (typeof line === 'object' && line !== null ? line : {}) as Record<string, unknown>;
+        return {
+          at: `formula ${i + 1}, line ${j + 1}`,
+          ingredient: String(ingredient ?? ''),
+          parts: typeof parts === 'number' ? parts : null,
+        };
+      }),
+    };
+  });
+}
+
+export type FileRead = { readonly read: readonly Read[] } | { readonly fault: string };
+
+/** A file of formulas as it was given, JSON or CSV by its first letter; a fault in words when it is neither. */
+export function readFormulas(text: string): FileRead {
+  if (text.trim() === '') return { fault: 'The file is empty.' };
+  if (!/^[{[]/.test(text.trim())) {
+    const { read, missing } = readRows(text);
+    if (missing.length > 0)
+      return { fault: `A column is missing: ${missing.join(', ')}. The first row names formula, basis, ingredient, parts.` };
+    return { read };
+  }
+  try {
+    const data = JSON.parse(text) as { readonly format?: unknown; readonly version?: unknown; readonly formulas?: unknown };
+    if (data.format !== 'rendle-formulas')
+      return { fault: 'This JSON is no file of formulas: its “format” should be “rendle-formulas”.' };
+    if (data.version !== 1)
+      return { fault: `This file is of version ${String(data.version)}; version 1 is what can be read here.` };
+    return { read: readObjects(data.formulas) };
+  } catch {
+    return { fault: 'This is not JSON. Check the brackets, quotes and commas.' };
+  }
+}
+
+/** Whether a text is a whole, faultless file of the open format. */
+export const isFormulaFile = (text: string): boolean => FormulaFile.safeParse(JSON.parse(text)).success;

@@ -1,0 +1,17 @@
+import { expose } from 'comlink';
+import { cheapest, type LinearSolver, products } from '@/core/blend';
+import { loadSolver } from '@/solvers/highs';
+
+let loading: Promise<LinearSolver> | undefined;
+const solver = (): Promise<LinearSolver> => {
+  loading ??= loadSolver(new URL('highs/runtime', import.meta.url).href);
+  return loading;
+};
+
+const face = {
+  cheapest: async (input: unknown) => cheapest(input, await solver()),
+  products: async (input: unknown) => products(input, await solver()),
+};
+export type SolverFace = typeof face;
+
+expose(face);
