@@ -12,3 +12,4 @@ export {
 } from './schema';
 export { findSpecies, SPECIES, speciesOf } from './species';
 export { lookUpName, type NameFound, severalMeanings } from './names';
+export { daysLeft, LEAST_USE_DAYS, USE_WINDOW_DAYS } from './run-out';

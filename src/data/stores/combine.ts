@@ -1,11 +1,13 @@
 import 'server-only';
-import { eq, inArray, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
 import { edgesInto, lotsInto } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { lot, lotEdge, slip, type SLIPS } from '../schema';
 import { move, nextLotNumber } from './commands';
+
+type SlipNote = { readonly kind: (typeof SLIPS)[number]; readonly says: string };
 
 export type Combine = {
   readonly parts: readonly { readonly lotId: number; readonly grams: number }[];
@@ -14,8 +16,11 @@ export type Combine = {
     | { readonly kind: 'made' }
     | { readonly kind: 'bath'; readonly name: string }
     | { readonly kind: 'top'; readonly lotId: number };
-  readonly slip?: { readonly kind: (typeof SLIPS)[number]; readonly says: string };
+  readonly slip?: SlipNote;
 };
+
+/** An edge keeps at least this much, so that a trace never forgets a lot. */
+const LEAST_EDGE_G = 1e-6;
 
 type Row = typeof lot.$inferSelect;
 
@@ -93,5 +98,45 @@ export function combineLots(db: Db, input: Combine, by: By): Result<{ readonly i
         .values({ ...input.slip, lotId: into.value.id, personId: by.personId, at: by.nowMs })
         .run();
     return ok({ id: into.value.id, number: into.value.number });
+  });
+}
+
+/** Solvent that left through the lid is put back: the lot holds as much as before, and no more of it than is in the bottle. */
+export function topUpSolvent(
+  db: Db,
+  input: { readonly lotId: number; readonly solventLotId: number; readonly lostG: number; readonly slip: SlipNote },
+  by: By,
+): Result<{ readonly id: number }> {
+  return command(db, (tx) => {
+    const solvent = tx.select().from(lot).where(eq(lot.id, input.solventLotId)).get();
+    if (!solvent?.ingredientId) return fail('not-found', 'other');
+    if (!(input.lostG > 0)) return fail('must-be-positive', 'gross');
+    const lost = move(tx, { lotId: input.lotId, grams: -input.lostG, why: 'loss' }, by);
+    if (!lost.ok) return lost;
+    const out = move(tx, { lotId: solvent.id, grams: -input.lostG, why: 'pour' }, by);
+    if (!out.ok) return out;
+    const back = move(tx, { lotId: input.lotId, grams: input.lostG, why: 'correction' }, by);
+    if (!back.ok) return back;
+    // What left into the air is taken off the solvent that went in before, so that the contents stay true.
+    let open = input.lostG;
+    for (const edge of tx.select().from(lotEdge).where(eq(lotEdge.intoLot, input.lotId)).all()) {
+      const from = tx.select().from(lot).where(eq(lot.id, edge.fromLot)).get();
+      if (from?.ingredientId !== solvent.ingredientId || open <= 0) continue;
+      const taken = Math.min(open, edge.grams - LEAST_EDGE_G);
+      if (taken <= 0) continue;
+      open -= taken;
+      tx.update(lotEdge)
+        .set({ grams: edge.grams - taken })
+        .where(and(eq(lotEdge.fromLot, edge.fromLot), eq(lotEdge.intoLot, input.lotId)))
+        .run();
+    }
+    tx.insert(lotEdge)
+      .values({ fromLot: solvent.id, intoLot: input.lotId, grams: input.lostG })
+      .onConflictDoUpdate({ target: [lotEdge.fromLot, lotEdge.intoLot], set: { grams: sql`${lotEdge.grams} + ${input.lostG}` } })
+      .run();
+    tx.insert(slip)
+      .values({ ...input.slip, lotId: input.lotId, personId: by.personId, at: by.nowMs })
+      .run();
+    return ok({ id: input.lotId });
   });
 }

@@ -182,3 +182,12 @@ export function pricesPerKg(lots: readonly KnownLot[]): Record<string, number> {
   }
   return Object.fromEntries([...sums].map(([id, { minor, grams }]) => [id, minor / grams]));
 }
+
+/** Grams of each ingredient that were used since a moment, and when the first of it was. */
+export const usedSince = (
+  db: Db,
+  since: number,
+): { readonly ingredientId: string; readonly grams: number; readonly firstAt: number }[] =>
+  db.all(sql`
+    select l.ingredient_id as ingredientId, -sum(m.grams) as grams, min(m.at) as firstAt from movement m join lot l on l.id = m.lot_id
+    where l.kind = 'bought' and m.grams < 0 and m.why in ('pour', 'coat', 'bath', 'fill', 'sale') and m.at >= ${since} group by l.ingredient_id`);

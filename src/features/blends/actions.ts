@@ -10,7 +10,9 @@ import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
 import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { startPour } from '@/data/pour/commands';
+import { findIngredient } from '@/core/material';
 import { act, type Answer } from '../shop/act';
+import type { FilePreview } from '../shop/components/file-sheet';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({ ingredient: z.string(), parts: z.number().positive() });
@@ -41,12 +43,6 @@ export async function beginPour(input: unknown): Promise<Answer<{ readonly id: n
 }
 
 const File = z.object({ text: z.string().max(2_000_000) });
-/** What a file was understood to hold, in words where something is refused. */
-export type Preview = {
-  readonly fault: string | null;
-  readonly formulas: readonly (Omit<Understood, 'issues'> & { readonly faults: readonly string[] })[];
-};
-
 function preview(db: Db, text: string): { readonly fault: string | null; readonly found: readonly Understood[] } {
   const read = readFormulas(text);
   if ('fault' in read) return { fault: read.fault, found: [] };
@@ -58,14 +54,17 @@ function preview(db: Db, text: string): { readonly fault: string | null; readonl
 }
 
 /** Reads a file of formulas and says what it understood; nothing is saved. */
-export async function lookAtFile(input: unknown): Promise<Answer<Preview>> {
+export async function lookAtFile(input: unknown): Promise<Answer<FilePreview>> {
   return act(File, input, (db, { text }) => {
     const { fault, found } = preview(db, text);
-    const formulas = found.map(({ issues, ...rest }) => ({
-      ...rest,
+    const rows = found.map(({ name, basis, lines, status, knownAs, issues }) => ({
+      name,
+      status,
+      knownAs,
+      under: `${lines.map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')} by ${basis === 'mass' ? 'weight' : 'volume'}`,
       faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue)}`),
     }));
-    return ok({ fault, formulas });
+    return ok({ fault, rows });
   });
 }
 

@@ -16,7 +16,8 @@ import { session } from '../shop/session';
 import { BlendBench } from './components/blend-bench';
 import { BestUse } from './components/best-use';
 import { Calibrate } from './components/calibrate';
-import { ImportSheet } from './components/import-sheet';
+import { FileSheet } from '../shop/components/file-sheet';
+import { lookAtFile, takeFile } from './actions';
 import type { Around, Draft } from './draft';
 import { Revisions } from './revisions';
 
@@ -48,7 +49,13 @@ export async function Blends() {
             jars={around.jars}
             currency={shop.currency}
           />
-          <ImportSheet />
+          <FileSheet
+            opens="Take formulas in"
+            title="Formulas from a file"
+            say="JSON or CSV: formula, basis (mass or volume), ingredient, parts, note. Nothing is saved before you have seen it."
+            look={lookAtFile}
+            take={takeFile}
+          />
         </div>
       </div>
       {pours.map((pour) => (

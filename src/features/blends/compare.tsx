@@ -90,7 +90,7 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
     {
       name: 'Fit for food after',
       of: (made) =>
-        `${formatDuration(a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction }))) * 60)} at 20 °C`,
+        `${formatDuration(a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction }))).hours * 60)} at 20 °C`,
     },
     { name: 'Upkeep, daily use', of: (made) => upkeep(made, today, shop.zone) },
     { name: 'Allergens', of: (made) => made.allergens.join(', ') || 'none known' },

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { findIngredient, isLiquid } from '@/core/material';
 import { fail, parseAmount, parseMass, parseMoney, parseNumber, parseVolume } from '@/core/quantity';
 import { addContainer, countContainer, countLot, receiveLot } from '@/data/stores/commands';
+import { readyMades } from '@/data/stores/queries';
 import { theShop } from '@/data/shop/queries';
 import { act, type Answer, reader } from '../shop/act';
 
@@ -11,7 +12,8 @@ const text = z.string().trim().max(120);
 const day = z.union([z.literal(''), z.iso.date()]);
 
 const Lot = z.object({
-  ingredientId: z.string().min(1),
+  ingredientId: z.string(),
+  readyMadeId: z.int().positive().nullable(),
   amount: z.string(),
   ounce: z.enum(['weight', 'us-fluid', 'imperial-fluid']).nullable(),
   supplier: text,
@@ -26,17 +28,27 @@ const Lot = z.object({
 export async function saveLot(input: unknown): Promise<Answer<{ readonly number: string }>> {
   return act(Lot, input, (db, { amount, ounce, price, openedOn, bestBefore, ...rest }, by) => {
     const ingredient = findIngredient(rest.ingredientId);
-    if (!ingredient) return fail('unknown-ingredient', 'ingredientId', { id: rest.ingredientId });
+    const ready = readyMades(db).find((one) => one.id === rest.readyMadeId);
+    const stuff = ingredient
+      ? { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }
+      : ready
+        ? { densityGPerMl: ready.densityGPerMl, liquid: true }
+        : undefined;
+    if (!stuff) return fail('required', 'ingredientId');
     const read = reader();
-    const parsed = read.take(
-      'amount',
-      parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }, ounce ?? undefined),
-    );
+    const parsed = read.take('amount', parseAmount(amount, stuff, ounce ?? undefined));
     const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
     if (parsed === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
     return receiveLot(
       db,
-      { ...rest, grams: parsed.massG, priceMinor, openedOn: openedOn || null, bestBefore: bestBefore || null },
+      {
+        ...rest,
+        ingredientId: ingredient?.id ?? null,
+        grams: parsed.massG,
+        priceMinor,
+        openedOn: openedOn || null,
+        bestBefore: bestBefore || null,
+      },
       by,
     );
   });
@@ -55,18 +67,34 @@ export async function saveCount(input: unknown): Promise<Answer> {
   });
 }
 
-const Jar = z.object({ name: text.min(1), capacity: z.string(), fill: z.string(), have: z.string() });
+const Jar = z.object({
+  name: text.min(1),
+  capacity: z.string(),
+  fill: z.string(),
+  have: z.string(),
+  tare: z.string(),
+  price: z.string(),
+});
 
 export async function saveJar(input: unknown): Promise<Answer> {
-  return act(Jar, input, (db, { name, capacity, fill, have }) => {
+  return act(Jar, input, (db, { name, capacity, fill, have, tare, price }) => {
     const read = reader();
     const capacityMl = read.take('capacity', parseVolume(capacity));
     const percent = read.take('fill', parseNumber(fill.replace('%', '')));
     const count = read.take('have', parseNumber(have));
-    if (capacityMl === undefined || percent === undefined || count === undefined) return { ok: false, issues: read.issues };
+    const tareG = tare.trim() === '' ? null : read.take('tare', parseMass(tare));
+    const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+    if (
+      capacityMl === undefined ||
+      percent === undefined ||
+      count === undefined ||
+      tareG === undefined ||
+      priceMinor === undefined
+    )
+      return { ok: false, issues: read.issues };
     if (percent <= 0 || percent > 100) return fail('too-large', 'fill', { least: 1, most: 100 });
     if (count < 0 || !Number.isInteger(count) || count > 100_000) return fail('too-large', 'have', { least: 0, most: 100_000 });
-    return addContainer(db, { name, capacityMl, fillFraction: percent / 100, have: count });
+    return addContainer(db, { name, capacityMl, fillFraction: percent / 100, have: count, tareG, priceMinor });
   });
 }
 

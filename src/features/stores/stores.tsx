@@ -1,28 +1,69 @@
 import 'server-only';
-import { findIngredient } from '@/core/material';
+import { daysLeft, findIngredient, LEAST_USE_DAYS, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
-import { allLots, containers, type KnownLot } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot, readyMades, usable, usedSince } from '@/data/stores/queries';
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
+import { Link } from '@/ui/link';
+import { FileSheet } from '../shop/components/file-sheet';
+import { FormSheet } from '../shop/components/form-sheet';
 import { session } from '../shop/session';
+import { ReadySheet } from './components/ready-sheet';
+import { StockTake } from './components/stock-take';
+import { lookAtStores, startBath, takeStores } from './lot-actions';
 import { AddLot } from './components/add-lot';
 import { CountLot } from './components/count-lot';
 import { IngredientList } from './components/ingredient-list';
 import { Jars } from './components/jars';
 
-const KINDS = { bought: 'Ingredient lots', made: 'Blend lots', tin: 'Filled tins' } as const;
+const DAY_MS = 86_400_000;
+
+const KINDS = {
+  bought: 'Ingredient lots',
+  ready: 'Bought finishes',
+  made: 'Blend lots',
+  bath: 'Baths',
+  tin: 'Filled tins',
+} as const;
 
 /** Stores: what is there, what it cost, how long it keeps; jars; and every ingredient with its facts. */
 export async function Stores() {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
   const today = dateOf(nowMs, shop.zone);
+  const sources = usable(lots)
+    .filter((lot) => lot.kind !== 'tin' && lot.kind !== 'bath')
+    .map((lot) => ({ value: String(lot.id), name: `${lot.number} ${lot.title}` }));
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Stores</h1>
-        <AddLot currency={shop.currency} />
+        <div className="flex flex-wrap gap-2">
+          <AddLot currency={shop.currency} ready={readyMades(db)} />
+          <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
+          <ReadySheet />
+          <FormSheet
+            opens="Start a bath"
+            title="Start a bath"
+            say="A vessel that pieces are dipped in. It is topped up, strained and aged; whatever ever went in stays on its record."
+            saves="It is filled"
+            fields={[
+              { name: 'name', label: 'What the shop calls it', hint: 'Long trough' },
+              { name: 'from', label: 'Filled from', options: sources },
+              { name: 'amount', label: 'How much', hint: '2 kg' },
+            ]}
+            save={startBath}
+          />
+          <FileSheet
+            opens="Take a list in"
+            title="Lots or jars from a file"
+            say="CSV. Lots: ingredient, amount, supplier, supplier_code, opened_on, best_before, price, note. Jars: name, holds_ml, fill_percent, have, tare_g, price."
+            look={lookAtStores}
+            take={takeStores}
+          />
+        </div>
       </div>
+      <RunOut lots={lots} used={usedSince(db, nowMs - USE_WINDOW_DAYS * DAY_MS)} nowMs={nowMs} />
       {lots.length === 0 ? (
         <p className="mt-4 max-w-prose">
           Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.
@@ -39,13 +80,16 @@ export async function Stores() {
       ))}
       <h2 className="mt-8 mb-2">Jars and tins to fill</h2>
       <Jars jars={containers(db)} />
+      <p className="mt-6 border-rule border-t pt-2 text-soft">
+        As CSV: <a href="/api/stores?sheet=lots">lots</a>, <a href="/api/stores?sheet=movements">every movement</a>,{' '}
+        <a href="/api/stores?sheet=jars">jars</a>, <a href="/api/stores?sheet=finishes">bought finishes</a>.
+      </p>
       <h2 className="mt-8 mb-1">Ingredients</h2>
       <IngredientList />
     </>
   );
 }
 
-const nameOf = (lot: KnownLot): string => lot.title;
 const familyOf = (lot: KnownLot): string =>
   lot.ingredientId
     ? (findIngredient(lot.ingredientId)?.family ?? '')
@@ -61,6 +105,46 @@ function bestBefore(date: string | null, today: string): { readonly text: string
     : days <= 30
       ? { text: `${longDate(date)}, ${days} days left`, late: true }
       : { text: longDate(date), late: false };
+}
+
+/** What runs out within this many days is said above the shelves. */
+const SOON_DAYS = 75;
+
+/** How long each ingredient lasts at the rate it was used. An estimate. */
+function RunOut({
+  lots,
+  used,
+  nowMs,
+}: {
+  readonly lots: readonly KnownLot[];
+  readonly used: ReturnType<typeof usedSince>;
+  readonly nowMs: number;
+}) {
+  const rows = used
+    .flatMap(({ ingredientId, grams, firstAt }) => {
+      const leftG = lots.filter((lot) => lot.ingredientId === ingredientId && !lot.held).reduce((sum, lot) => sum + lot.leftG, 0);
+      const over = Math.max(LEAST_USE_DAYS, (nowMs - firstAt) / DAY_MS);
+      const days = daysLeft(grams, over, leftG);
+      return days === null || days > SOON_DAYS ? [] : [{ id: ingredientId, days, leftG, perDay: grams / over }];
+    })
+    .sort((a, b) => a.days - b.days);
+  if (rows.length === 0) return null;
+  return (
+    <p className="mt-3 border-ink border-l-4 pl-3">
+      At the rate of the last weeks, an estimate:{' '}
+      {rows.map((row, i) => (
+        <span key={row.id}>
+          {i > 0 ? '; ' : ''}
+          <strong>{findIngredient(row.id)?.name}</strong> lasts{' '}
+          <strong className="reading">{row.days < 1 ? 'less than a day' : `${Math.round(row.days)} days`}</strong>{' '}
+          <span className="reading text-soft">
+            ({formatMass(row.leftG)} at {formatMass(row.perDay)} a day)
+          </span>
+        </span>
+      ))}
+      .
+    </p>
+  );
 }
 
 function LotTable({
@@ -94,17 +178,27 @@ function LotTable({
             const date = bestBefore(lot.bestBefore, today);
             return (
               <tr key={lot.id} className="border-hair border-b align-middle">
-                <td className="reading py-0.5 pr-4 font-semibold">{lot.number}</td>
+                <td className="reading py-0.5 pr-4 font-semibold">
+                  <Link href={`/stores/lots/${lot.id}`} className="inline-flex min-h-11 items-center">
+                    {lot.number}
+                  </Link>
+                </td>
                 <td className="py-0.5 pr-4">
                   <span className="flex items-center gap-2">
                     <FamilySwatch family={familyOf(lot)} />
-                    {nameOf(lot)}
-                    {lot.count ? `, ${lot.count} filled` : ''}
+                    <span>
+                      {lot.title}
+                      {lot.countLeft === null ? '' : `, ${lot.countLeft} of ${lot.count} there`}
+                      {lot.undeclared.length > 0 ? (
+                        <span className="block text-sm text-soft">contents not all declared</span>
+                      ) : null}
+                      {lot.held ? <span className="block text-sm font-semibold text-late">▲ held: {lot.held.reason}</span> : null}
+                    </span>
                   </span>
                 </td>
                 <td className="py-0.5 pr-4 text-soft">
                   {lot.supplier} <span className="reading">{lot.supplierCode}</span>
-                  {lot.kind === 'bought' ? '' : 'own pot'}
+                  {lot.kind === 'bought' || lot.kind === 'ready' ? '' : lot.kind === 'bath' ? 'topped up here' : 'own pot'}
                   {lot.openedOn ? <span className="reading block text-sm">opened {longDate(lot.openedOn)}</span> : null}
                 </td>
                 <td className={`reading py-0.5 pr-4 ${date.late ? 'font-semibold text-late' : ''}`}>

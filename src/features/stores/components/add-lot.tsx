@@ -1,36 +1,46 @@
 'use client';
 
 import { useState } from 'react';
-import { findIngredient, INGREDIENTS, isLiquid } from '@/core/material';
+import { findIngredient, isLiquid } from '@/core/material';
 import { formatMass, formatVolume, type OunceMeaning, parseAmount } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
-import { Faults, SelectField, TextField } from '@/ui/field';
+import { Faults, TextField } from '@/ui/field';
+import { IngredientPicker } from '../../blends/components/ingredient-picker';
 import { useSave } from '../../shop/use-save';
 import { saveLot } from '../actions';
 
-const EMPTY = { ingredientId: '', amount: '', supplier: '', supplierCode: '', openedOn: '', bestBefore: '', price: '', note: '' };
+const EMPTY = {
+  ingredientId: '',
+  readyMadeId: null as number | null,
+  amount: '',
+  supplier: '',
+  supplierCode: '',
+  openedOn: '',
+  bestBefore: '',
+  price: '',
+  note: '',
+};
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: 'Ounces by weight' },
   { id: 'us-fluid', name: 'US fluid ounces' },
   { id: 'imperial-fluid', name: 'Imperial fluid ounces' },
 ];
 
+type Ready = { readonly id: number; readonly name: string; readonly densityGPerMl: number };
+/** What an amount is of: its density, and whether an ounce of it may be fluid. */
+type Stuff = { readonly densityGPerMl: number; readonly liquid: boolean };
+
 type Read = { readonly echo: string | null; readonly fault: string; readonly asks: boolean };
 
 /** What was understood of a typed amount of an ingredient. */
-function readAmount(amount: string, ingredientId: string, ounce: OunceMeaning | null): Read {
-  const ingredient = findIngredient(ingredientId);
-  if (!ingredient || amount.trim() === '') return { echo: null, fault: '', asks: false };
-  const parsed = parseAmount(
-    amount,
-    { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) },
-    ounce ?? undefined,
-  );
+function readAmount(amount: string, stuff: Stuff | undefined, ounce: OunceMeaning | null): Read {
+  if (!stuff || amount.trim() === '') return { echo: null, fault: '', asks: false };
+  const parsed = parseAmount(amount, stuff, ounce ?? undefined);
   if (parsed.ok)
     return {
-      echo: `${formatMass(parsed.value.massG)} (${formatVolume(parsed.value.massG / ingredient.densityGPerMl)})`,
+      echo: `${formatMass(parsed.value.massG)} (${formatVolume(parsed.value.massG / stuff.densityGPerMl)})`,
       fault: '',
       asks: false,
     };
@@ -42,14 +52,21 @@ function readAmount(amount: string, ingredientId: string, ounce: OunceMeaning | 
 }
 
 /** The sheet for a lot that has come in. */
-export function AddLot({ currency }: { readonly currency: string }) {
+export function AddLot({ currency, ready }: { readonly currency: string; readonly ready: readonly Ready[] }) {
   const [open, setOpen] = useState(false);
   const [lot, setLot] = useState(EMPTY);
   const [ounce, setOunce] = useState<OunceMeaning | null>(null);
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
-  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
+  const set = (field: Exclude<keyof typeof EMPTY, 'readyMadeId'>) => (event: { readonly target: { readonly value: string } }) =>
     setLot({ ...lot, [field]: event.target.value });
-  const read = readAmount(lot.amount, lot.ingredientId, ounce);
+  const ingredient = findIngredient(lot.ingredientId);
+  const bought = ready.find((one) => one.id === lot.readyMadeId);
+  const stuff = ingredient
+    ? { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }
+    : bought
+      ? { densityGPerMl: bought.densityGPerMl, liquid: true }
+      : undefined;
+  const read = readAmount(lot.amount, stuff, ounce);
   const isOunce = /oz|ounce/i.test(lot.amount);
   const save = (): void => {
     void run(
@@ -74,20 +91,15 @@ export function AddLot({ currency }: { readonly currency: string }) {
             save();
           }}
         >
-          <SelectField
-            label="Ingredient"
+          <IngredientPicker
+            key={open ? 'open' : 'shut'}
+            label="What is in the tin"
             value={lot.ingredientId}
-            onChange={set('ingredientId')}
-            fault={faults.ingredientId}
-            required
-          >
-            <option value="">Choose …</option>
-            {INGREDIENTS.map((ingredient) => (
-              <option key={ingredient.id} value={ingredient.id}>
-                {ingredient.name}
-              </option>
-            ))}
-          </SelectField>
+            ready={ready}
+            onPick={(id) => setLot({ ...lot, ingredientId: id, readyMadeId: null })}
+            onPickReady={(id) => setLot({ ...lot, ingredientId: '', readyMadeId: id })}
+          />
+          {faults.ingredientId ? <p className="text-sm font-semibold text-late">▲ {faults.ingredientId}</p> : null}
           <TextField
             label="Amount"
             value={lot.amount}

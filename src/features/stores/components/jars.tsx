@@ -14,9 +14,10 @@ export type Jar = {
   readonly capacityMl: number;
   readonly fillFraction: number;
   readonly have: number;
+  readonly tareG: number | null;
   readonly version: number;
 };
-const EMPTY = { name: '', capacity: '', fill: '92', have: '' };
+const EMPTY = { name: '', capacity: '', fill: '92', have: '', tare: '', price: '' };
 
 /** Jars and tins that are there to be filled. */
 export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
@@ -75,7 +76,15 @@ export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
             inputMode="numeric"
             required
           />
-          <Faults of={rest(['name', 'capacity', 'fill', 'have'])} />
+          <TextField
+            label="Empty, with its lid"
+            value={jar.tare}
+            onChange={set('tare')}
+            fault={faults.tare}
+            hint="21 g; for the true net mass"
+          />
+          <TextField label="Costs apiece" value={jar.price} onChange={set('price')} fault={faults.price} inputMode="decimal" />
+          <Faults of={rest(['name', 'capacity', 'fill', 'have', 'tare', 'price'])} />
           <Button look="main" big type="submit" disabled={busy}>
             Put it in the stores
           </Button>

@@ -1,44 +1,58 @@
 'use client';
 
 import { useState } from 'react';
-import { findIngredient } from '@/core/material';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
-import { lookAtFile, type Preview, takeFile } from '../actions';
+import type { Answer } from '../act';
+import { useSave } from '../use-save';
 
 const STATUS = {
   new: { mark: '●', says: 'new', tone: 'text-fit' },
-  revision: { mark: '◐', says: 'a new revision of', tone: 'text-wet' },
+  revision: { mark: '◐', says: 'changes', tone: 'text-wet' },
   same: { mark: '○', says: 'the same as', tone: 'text-soft' },
   refused: { mark: '▲', says: 'not taken', tone: 'text-late' },
 } as const;
 
-/** Takes formulas in from a file: what was understood is shown first, and nothing is refused in silence. */
-export function ImportSheet() {
+/** What a file was understood to hold, in words; nothing is refused in silence. */
+export type FilePreview = {
+  readonly fault: string | null;
+  readonly rows: readonly {
+    readonly name: string;
+    readonly under: string;
+    readonly status: keyof typeof STATUS;
+    /** The kept thing it is the same as, or changes. */
+    readonly knownAs: string | null;
+    readonly faults: readonly string[];
+  }[];
+};
+type Props = {
+  readonly opens: string;
+  readonly title: string;
+  readonly say: string;
+  readonly look: (input: unknown) => Promise<Answer<FilePreview>>;
+  readonly take: (input: unknown) => Promise<Answer<{ readonly saved: number }>>;
+};
+
+/** Takes a file in: what was understood is shown first, then what is good is saved. */
+export function FileSheet({ opens, title, say, look, take }: Props) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
-  const [preview, setPreview] = useState<Preview | null>(null);
+  const [preview, setPreview] = useState<FilePreview | null>(null);
   const [saved, setSaved] = useState<number | null>(null);
-  const look = useSave<Preview>();
-  const take = useSave<{ readonly saved: number }>();
+  const looking = useSave<FilePreview>();
+  const taking = useSave<{ readonly saved: number }>();
   const read = (next: string): void => {
     setText(next);
     setSaved(null);
     setPreview(null);
-    if (next.trim() !== '') void look.run(() => lookAtFile({ text: next }), setPreview);
+    if (next.trim() !== '') void looking.run(() => look({ text: next }), setPreview);
   };
-  const count = preview?.formulas.filter((one) => one.status === 'new' || one.status === 'revision').length ?? 0;
+  const count = preview?.rows.filter((one) => one.status === 'new' || one.status === 'revision').length ?? 0;
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Take formulas in</Button>
-      <Sheet
-        title="Formulas from a file"
-        open={open}
-        onOpenChange={setOpen}
-        say="JSON or CSV: formula, basis (mass or volume), ingredient, parts, note. Nothing is saved before you have seen it."
-      >
+      <Button onClick={() => setOpen(true)}>{opens}</Button>
+      <Sheet title={title} open={open} onOpenChange={setOpen} say={say}>
         <label className="flex flex-col gap-1">
           <span className="label">The file</span>
           <input
@@ -56,11 +70,11 @@ export function ImportSheet() {
             onChange={(event) => read(event.target.value)}
           />
         </label>
-        <Faults of={[...(preview?.fault ? [preview.fault] : []), ...look.rest([]), ...take.rest([])]} />
-        {preview && preview.formulas.length > 0 ? (
+        <Faults of={[...(preview?.fault ? [preview.fault] : []), ...looking.rest([]), ...taking.rest([])]} />
+        {preview && preview.rows.length > 0 ? (
           <>
             <ul aria-label="What was understood">
-              {preview.formulas.map((one, i) => {
+              {preview.rows.map((one, i) => {
                 const { mark, says, tone } = STATUS[one.status];
                 return (
                   // biome-ignore lint/suspicious/noArrayIndexKey: a file's formulas have no other name that is sure to differ
@@ -71,12 +85,7 @@ export function ImportSheet() {
                         {mark} {says} {one.knownAs && one.status !== 'new' ? `“${one.knownAs}”` : ''}
                       </span>
                     </p>
-                    <p className="reading text-sm text-soft">
-                      {one.lines
-                        .map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`)
-                        .join(' : ')}{' '}
-                      by {one.basis === 'mass' ? 'weight' : 'volume'}
-                    </p>
+                    <p className="reading text-sm text-soft">{one.under}</p>
                     {one.faults.map((fault) => (
                       <p key={fault} className="text-sm text-late">
                         ▲ {fault}
@@ -90,15 +99,15 @@ export function ImportSheet() {
               <Button
                 look="main"
                 big
-                disabled={count === 0 || take.busy}
+                disabled={count === 0 || taking.busy}
                 onClick={() =>
-                  void take.run(
-                    () => takeFile({ text }),
+                  void taking.run(
+                    () => take({ text }),
                     (done) => setSaved(done.saved),
                   )
                 }
               >
-                {count === 0 ? 'Nothing new to save' : `Save ${count} of ${preview.formulas.length}`}
+                {count === 0 ? 'Nothing new to save' : `Save ${count} of ${preview.rows.length}`}
               </Button>
             ) : (
               <p role="status" className="font-semibold text-fit">

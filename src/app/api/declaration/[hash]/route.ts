@@ -1,0 +1,1 @@
+export { showDeclaration as GET } from '@/features/stores/routes';

@@ -1,0 +1,1 @@
+export { takeDeclaration as POST } from '@/features/stores/routes';

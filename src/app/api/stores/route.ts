@@ -1,0 +1,1 @@
+export { exportStores as GET } from '@/features/stores/routes';

@@ -1,0 +1,1 @@
+export { exportTrace as GET } from '@/features/stores/routes';

@@ -1,0 +1,39 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Faults } from '@/ui/field';
+
+/** Keeps a supplier's declaration with its lot. */
+export function Declare({ lotId }: { readonly lotId: number }) {
+  const router = useRouter();
+  const [fault, setFault] = useState('');
+  const send = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const form = new FormData();
+    form.set('file', file);
+    form.set('lot', String(lotId));
+    try {
+      const answer = await fetch('/api/declaration', { method: 'POST', body: form });
+      const said = (await answer.json()) as { readonly fault?: string };
+      setFault(said.fault ?? '');
+      if (answer.ok) router.refresh();
+    } catch {
+      setFault('The shop’s file did not answer. Choose the file again in a moment.');
+    }
+  };
+  return (
+    <div>
+      <label className="flex flex-col gap-1">
+        <span className="label">Keep a declaration (PDF, PNG, JPEG)</span>
+        <input
+          type="file"
+          accept="application/pdf,image/png,image/jpeg"
+          className="min-h-11 file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
+          onChange={(event) => void send(event.target.files?.[0])}
+        />
+      </label>
+      <Faults of={fault ? [fault] : []} />
+    </div>
+  );
+}

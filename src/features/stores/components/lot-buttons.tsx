@@ -1,0 +1,126 @@
+'use client';
+
+import { FEELS } from '@/core/blend';
+import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
+import { Button } from '@/ui/button';
+import { FormSheet } from '../../shop/components/form-sheet';
+import { useSave } from '../../shop/use-save';
+import { hold, lift, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
+
+type Source = { readonly id: number; readonly number: string; readonly title: string };
+type Props = {
+  readonly lot: {
+    readonly id: number;
+    readonly number: string;
+    readonly kind: string;
+    readonly countLeft: number | null;
+    readonly hasWax: boolean;
+  };
+  readonly isHeld: boolean;
+  readonly sources: readonly Source[];
+  readonly today: string;
+  readonly currency: string;
+};
+
+const CHECKS = Object.entries(LOT_CHECK_WORDS);
+const choose = (sources: readonly Source[]) =>
+  sources.map((one) => ({ value: String(one.id), name: `${one.number} ${one.title}` }));
+
+/** All that may be done with one lot. */
+export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
+  const lifting = useSave();
+  return (
+    <div className="flex flex-wrap gap-2">
+      {lot.kind === 'tin' && (lot.countLeft ?? 0) > 0 ? (
+        <FormSheet
+          opens="Sell tins"
+          look="main"
+          title={`Sell tins of ${lot.number}`}
+          saves="They leave the shop"
+          fields={[
+            { name: 'count', label: 'How many', value: '1', type: 'number', hint: `${lot.countLeft} there` },
+            { name: 'price', label: `For all of them (${currency})`, hint: 'empty: given away', type: 'number' },
+            { name: 'buyer', label: 'Buyer', hint: 'need not be named' },
+            { name: 'withPiece', label: 'Goes with the piece', hint: 'the code on its slip, if any' },
+            { name: 'soldOn', label: 'On', type: 'date', value: today },
+          ]}
+          save={(values) => saveTinSale({ lotId: lot.id, ...values })}
+        />
+      ) : null}
+      {lot.kind === 'bath' ? (
+        <FormSheet
+          opens="Top the bath up"
+          title={`Top ${lot.number} up`}
+          say="Whatever goes in stays on the bath’s record for ever, allergens above all."
+          saves="It is in"
+          fields={[
+            { name: 'from', label: 'From lot', options: choose(sources) },
+            { name: 'amount', label: 'How much', hint: '500 g, 1 lb' },
+          ]}
+          save={(values) => saveBath({ name: '', bath: lot.id, ...values })}
+        />
+      ) : null}
+      <FormSheet
+        opens="Check it"
+        title={`Check ${lot.number}`}
+        saves="Keep it"
+        fields={[
+          { name: 'kind', label: 'By', options: CHECKS.map(([value, words]) => ({ value, name: words.name })) },
+          {
+            name: 'pass',
+            label: 'It is',
+            options: [
+              { value: 'yes', name: 'as it should be' },
+              { value: 'no', name: 'not as it should be' },
+            ],
+          },
+          { name: 'note', label: 'Note' },
+        ]}
+        echo={({ kind }) => {
+          const words = LOT_CHECK_WORDS[kind as keyof typeof LOT_CHECK_WORDS];
+          return words ? (
+            <p className="text-soft">
+              {words.how} Good: {words.pass}. Bad: {words.fail}.
+            </p>
+          ) : null;
+        }}
+        save={(values) => saveCheck({ lotId: lot.id, ...values })}
+      />
+      {lot.hasWax ? (
+        <FormSheet
+          opens="Thumb test"
+          title={`How ${lot.number} feels`}
+          say="Press it where it stands. A few such tests move the shop’s own feel scale."
+          saves="Keep it"
+          fields={[
+            { name: 'temp', label: 'Its temperature', value: '20 °C', hint: '20 °C, 68F' },
+            { name: 'felt', label: 'It feels', options: FEELS.map((feel) => ({ value: feel, name: FEEL_WORDS[feel] })) },
+          ]}
+          save={(values) => saveThumb({ lotId: lot.id, ...values })}
+        />
+      ) : null}
+      <FormSheet
+        opens="Say what was lost"
+        title={`Lost of ${lot.number}`}
+        saves="Take it off"
+        fields={[{ name: 'amount', label: 'How much was spilt, thrown away or gone off', hint: '40 g' }]}
+        save={(values) => saveLoss({ lotId: lot.id, ...values })}
+      />
+      {isHeld ? (
+        <Button disabled={lifting.busy} onClick={() => void lifting.run(() => lift({ lotId: lot.id }))}>
+          Lift the hold
+        </Button>
+      ) : (
+        <FormSheet
+          opens="Hold it"
+          look="quiet"
+          title={`Hold ${lot.number}`}
+          say="From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page."
+          saves="Hold it now"
+          fields={[{ name: 'reason', label: 'Why', hint: 'smells rancid; supplier’s recall' }]}
+          save={(values) => hold({ lotId: lot.id, ...values })}
+        />
+      )}
+    </div>
+  );
+}

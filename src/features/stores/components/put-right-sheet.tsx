@@ -1,0 +1,130 @@
+'use client';
+
+import { useState } from 'react';
+import { PURPOSES } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { formatMass } from '@/core/quantity';
+import { PURPOSE_WORDS, sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/dialog';
+import { Faults, SelectField, TextField } from '@/ui/field';
+import { useSave } from '../../shop/use-save';
+import { saveRight } from '../lot-actions';
+import { putRight, type Right, type RightLot } from '../put-right';
+
+const MODES: readonly { readonly id: Right; readonly name: string; readonly says: string }[] = [
+  { id: 'feel', name: 'Too soft or too hard', says: 'Melt it again and add wax or oil until it is right.' },
+  { id: 'marry', name: 'Marry two part-lots', says: 'Melted together so that the mix comes out right.' },
+  { id: 'top-up', name: 'Solvent left through the lid', says: 'Weigh the bottle: what is missing is solvent.' },
+  { id: 'let-down', name: 'Let a concentrate down', says: 'Thinned for use with the one solvent it lacks.' },
+];
+
+const isSolvent = (lot: RightLot): boolean => {
+  const [only, ...more] = Object.keys(lot.composition);
+  return more.length === 0 && findIngredient(only ?? '')?.volatileFraction === 1;
+};
+
+/** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
+export function PutRight({ lot, others }: { readonly lot: RightLot; readonly others: readonly RightLot[] }) {
+  const [open, setOpen] = useState(false);
+  const [mode, setMode] = useState<Right>('feel');
+  const [input, setInput] = useState({ other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' });
+  const { busy, faults, rest, run } = useSave<{ readonly id: number }>();
+  const choices = others.filter((one) =>
+    mode === 'feel' ? !isSolvent(one) : mode === 'marry' ? Object.keys(one.composition).length > 1 : isSolvent(one),
+  );
+  const other = choices.find((one) => one.id === input.other) ?? choices[0];
+  const reckoned = putRight(lot, other, { mode, ...input });
+  const said = reckoned.ok ? {} : Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)]));
+  const set = (field: keyof typeof input) => (event: { readonly target: { readonly value: string } }) =>
+    setInput({ ...input, [field]: field === 'other' ? Number(event.target.value) : event.target.value });
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>Put it right</Button>
+      <Sheet title={`Put ${lot.number} right`} open={open} onOpenChange={setOpen}>
+        <fieldset className="grid gap-1">
+          {MODES.map((one) => (
+            <label
+              key={one.id}
+              className={`flex min-h-11 items-center gap-3 border-l-4 px-3 py-1 ${mode === one.id ? 'border-ink bg-paper' : 'border-transparent'}`}
+            >
+              <input
+                type="radio"
+                name="mode"
+                className="h-5 w-5 accent-ink"
+                checked={mode === one.id}
+                onChange={() => setMode(one.id)}
+              />
+              <span>
+                <span className="block font-semibold">{one.name}</span>
+                <span className="block text-sm text-soft">{one.says}</span>
+              </span>
+            </label>
+          ))}
+        </fieldset>
+        <SelectField
+          label={mode === 'marry' ? 'With' : 'Add'}
+          value={other?.id ?? 0}
+          onChange={set('other')}
+          fault={said.other ?? faults.other}
+          hint={choices.length === 0 ? 'nothing in the stores fits' : ''}
+        >
+          {choices.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.number} {one.title}, {formatMass(one.leftG)} left
+            </option>
+          ))}
+        </SelectField>
+        {mode === 'feel' || mode === 'marry' ? (
+          <SelectField label="It should be" value={input.purpose} onChange={set('purpose')}>
+            {PURPOSES.map((purpose) => (
+              <option key={purpose} value={purpose}>
+                {PURPOSE_WORDS[purpose]}
+              </option>
+            ))}
+          </SelectField>
+        ) : null}
+        {mode === 'top-up' ? (
+          <div className="grid grid-cols-2 gap-4">
+            <TextField
+              label="Bottle and all"
+              value={input.gross}
+              onChange={set('gross')}
+              fault={input.gross ? said.gross : undefined}
+              hint="612 g"
+            />
+            <TextField
+              label="Empty, with lid"
+              value={input.tare}
+              onChange={set('tare')}
+              fault={input.tare ? said.tare : undefined}
+              hint="180 g"
+            />
+          </div>
+        ) : null}
+        {mode === 'let-down' ? (
+          <TextField label="Solvent in the mix, % by weight" value={input.target} onChange={set('target')} fault={said.target} />
+        ) : null}
+        {reckoned.ok ? (
+          <p role="status" className="border-fit border-l-8 bg-paper px-4 py-3 text-lg">
+            {reckoned.value.says}
+          </p>
+        ) : null}
+        <Faults of={rest(['other', 'gross', 'tare', 'target'])} />
+        <Button
+          look="main"
+          big
+          disabled={busy || !reckoned.ok}
+          onClick={() =>
+            void run(
+              () => saveRight({ lotId: lot.id, mode, ...input, other: other?.id ?? 0 }),
+              () => setOpen(false),
+            )
+          }
+        >
+          Weighed and done
+        </Button>
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+
+import { useState } from 'react';
+import { CONTACTS, findIngredient } from '@/core/material';
+import { CONTACT_WORDS } from '@/messages';
+import { IngredientPicker } from '../../blends/components/ingredient-picker';
+import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/dialog';
+import { Faults, SelectField, TextField } from '@/ui/field';
+import { useSave } from '../../shop/use-save';
+import { saveReady } from '../lot-actions';
+
+const EMPTY = {
+  name: '',
+  declared: [] as readonly string[],
+  isAllDeclared: false,
+  drying: 'drying',
+  isPaste: false,
+  contact: 'once-cured',
+  density: '0.9',
+  coverage: '',
+  labelRule: '',
+};
+const TICK = 'h-5 w-5 accent-ink';
+
+/** A bought finish: what its label declares, what it does not say, and the label's own rule. */
+export function ReadySheet() {
+  const [open, setOpen] = useState(false);
+  const [ready, setReady] = useState(EMPTY);
+  const { busy, faults, rest, run } = useSave<{ readonly id: number }>();
+  const set = (change: Partial<typeof EMPTY>): void => setReady({ ...ready, ...change });
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>A bought finish</Button>
+      <Sheet
+        title="A bought finish"
+        open={open}
+        onOpenChange={setOpen}
+        say="Used as it comes. What its maker does not declare is said on every screen and slip, and reckoned on the safe side."
+      >
+        <form
+          className="flex flex-col gap-1"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void run(
+              () => saveReady(ready),
+              () => {
+                setReady(EMPTY);
+                setOpen(false);
+              },
+            );
+          }}
+        >
+          <TextField
+            label="What the shop calls it"
+            value={ready.name}
+            onChange={(event) => set({ name: event.target.value })}
+            fault={faults.name}
+            required
+          />
+          <IngredientPicker
+            key={ready.declared.length}
+            label="Its label declares"
+            value=""
+            onPick={(id) => (ready.declared.includes(id) ? undefined : set({ declared: [...ready.declared, id] }))}
+          />
+          <ul className="my-1 flex flex-wrap gap-2">
+            {ready.declared.map((id) => (
+              <li key={id}>
+                <Button
+                  look="plain"
+                  onClick={() => set({ declared: ready.declared.filter((one) => one !== id) })}
+                  aria-label={`Take ${findIngredient(id)?.name} off`}
+                >
+                  {findIngredient(id)?.name} ×
+                </Button>
+              </li>
+            ))}
+          </ul>
+          {faults.declared ? <p className="font-semibold text-late">▲ {faults.declared}</p> : null}
+          <label className="flex min-h-11 items-center gap-3">
+            <input
+              type="checkbox"
+              className={TICK}
+              checked={ready.isAllDeclared}
+              onChange={() => set({ isAllDeclared: !ready.isAllDeclared })}
+            />
+            These are all its contents; the maker says so
+          </label>
+          <label className="flex min-h-11 items-center gap-3">
+            <input type="checkbox" className={TICK} checked={ready.isPaste} onChange={() => set({ isPaste: !ready.isPaste })} />A
+            paste to rub in, not an oil to pour
+          </label>
+          <div className="grid grid-cols-2 gap-x-4">
+            <SelectField label="It" value={ready.drying} onChange={(event) => set({ drying: event.target.value })}>
+              <option value="drying">dries</option>
+              <option value="never">never dries</option>
+            </SelectField>
+            <SelectField
+              label="The label says of food"
+              value={ready.contact}
+              onChange={(event) => set({ contact: event.target.value })}
+            >
+              {CONTACTS.map((contact) => (
+                <option key={contact} value={contact}>
+                  {CONTACT_WORDS[contact]}
+                </option>
+              ))}
+            </SelectField>
+            <TextField
+              label="Grams in a millilitre"
+              value={ready.density}
+              onChange={(event) => set({ density: event.target.value })}
+              fault={faults.density}
+              hint="weigh 100 ml, divide by 100"
+              inputMode="decimal"
+            />
+            <TextField
+              label="Coverage, m² a litre"
+              value={ready.coverage}
+              onChange={(event) => set({ coverage: event.target.value })}
+              fault={faults.coverage}
+              hint="from the label"
+              inputMode="decimal"
+            />
+          </div>
+          <TextField
+            label="The label’s own rule"
+            value={ready.labelRule}
+            onChange={(event) => set({ labelRule: event.target.value })}
+            hint="two thin coats a day apart, a week to cure"
+          />
+          <Faults of={rest(['name', 'declared', 'density', 'coverage'])} />
+          <Button look="main" big type="submit" disabled={busy}>
+            Keep it
+          </Button>
+        </form>
+      </Sheet>
+    </>
+  );
+}

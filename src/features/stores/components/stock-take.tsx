@@ -1,0 +1,89 @@
+'use client';
+
+import { useState } from 'react';
+import { formatMass, parseMass } from '@/core/quantity';
+import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/dialog';
+import { useDraft } from '@/ui/draft';
+import { Faults } from '@/ui/field';
+import { useSave } from '../../shop/use-save';
+import { saveStockTake } from '../lot-actions';
+
+type Row = { readonly id: number; readonly number: string; readonly title: string; readonly leftG: number };
+
+/** Weighing the whole shelf: what was found goes beside what the ledger says, and only what was weighed is changed. */
+export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
+  const [open, setOpen] = useState(false);
+  const [found, setFound, letGo] = useDraft<Readonly<Record<string, string>>>('rendle-stock-take', {});
+  const { busy, faults, rest, run } = useSave<{ readonly counted: number }>();
+  const weighed = lots.filter((lot) => (found[lot.id] ?? '').trim() !== '');
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>Stock-take</Button>
+      <Sheet
+        title="Stock-take"
+        open={open}
+        onOpenChange={setOpen}
+        say="Weigh what stands there, tare off. What is left empty stays as it is; you can close this and go on later."
+      >
+        <table className="w-full">
+          <thead>
+            <tr className="label border-ink border-b text-left">
+              <th className="py-1 font-normal">Lot</th>
+              <th className="py-1 text-right font-normal">Should be</th>
+              <th className="w-28 py-1 pl-3 font-normal">Found</th>
+              <th className="w-20 py-1 text-right font-normal">Off by</th>
+            </tr>
+          </thead>
+          <tbody>
+            {lots.map((lot) => {
+              const typed = parseMass(found[lot.id] ?? '');
+              const off = typed.ok ? typed.value - lot.leftG : null;
+              return (
+                <tr key={lot.id} className="border-hair border-b">
+                  <td className="py-1">
+                    <span className="reading font-semibold">{lot.number}</span> {lot.title}
+                    {faults[lot.id] ? <span className="block text-sm font-semibold text-late">▲ {faults[lot.id]}</span> : null}
+                  </td>
+                  <td className="reading py-1 text-right">{formatMass(lot.leftG)}</td>
+                  <td className="py-1 pl-3">
+                    <input
+                      aria-label={`Found of ${lot.number}`}
+                      className="reading min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                      inputMode="decimal"
+                      value={found[lot.id] ?? ''}
+                      onChange={(event) => setFound({ ...found, [lot.id]: event.target.value })}
+                    />
+                  </td>
+                  <td
+                    className={`reading py-1 text-right ${off !== null && Math.abs(off) > 0.05 * lot.leftG ? 'font-semibold text-late' : ''}`}
+                  >
+                    {off === null ? '' : `${off > 0 ? '+' : '−'}${formatMass(Math.abs(off))}`}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <Faults of={rest(lots.map((lot) => String(lot.id)))} />
+        <Button
+          look="main"
+          big
+          disabled={busy || weighed.length === 0}
+          onClick={() =>
+            void run(
+              () => saveStockTake({ counts: weighed.map((lot) => ({ lotId: lot.id, found: found[lot.id] ?? '' })) }),
+              () => {
+                letGo();
+                setFound({});
+                setOpen(false);
+              },
+            )
+          }
+        >
+          {weighed.length === 0 ? 'Weigh one first' : `Put ${weighed.length} to what was found`}
+        </Button>
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,211 @@
+'use server';
+
+import { z } from 'zod';
+import { FEELS } from '@/core/blend';
+import { CONTACTS } from '@/core/material';
+import { fail, ok, parseMass, parseMoney, parseNumber, parseTemperature, parsePositive } from '@/core/quantity';
+import { theShop } from '@/data/shop/queries';
+import { combineLots, topUpSolvent } from '@/data/stores/combine';
+import { command } from '@/data/command';
+import { addContainer, addReadyMade, countContainer, countLot, loseFrom, receiveLot } from '@/data/stores/commands';
+import { holdLot, liftHold } from '@/data/stores/holds';
+import { allLots, containers } from '@/data/stores/queries';
+import { sayIssue } from '@/messages';
+import type { FilePreview } from '../shop/components/file-sheet';
+import { readStores } from './stores-file';
+import { checkLot, recordThumb } from '@/data/stores/senses';
+import { LOT_CHECKS } from '@/data/schema';
+import { sellTins } from '@/data/tins/commands';
+import { act, type Answer, reader } from '../shop/act';
+import { putRight, RIGHTS, type RightLot } from './put-right';
+
+const id = z.int().positive();
+const text = z.string().trim().max(500);
+
+export async function hold(input: unknown): Promise<Answer> {
+  return act(z.object({ lotId: id, reason: text }), input, (db, { lotId, reason }, by) => holdLot(db, lotId, reason, by));
+}
+
+export async function lift(input: unknown): Promise<Answer> {
+  return act(z.object({ lotId: id }), input, (db, { lotId }, by) => liftHold(db, lotId, by));
+}
+
+export async function saveCheck(input: unknown): Promise<Answer> {
+  return act(
+    z.object({ lotId: id, kind: z.enum(LOT_CHECKS), pass: z.enum(['yes', 'no']), note: text }),
+    input,
+    (db, { pass, ...rest }, by) => checkLot(db, { ...rest, pass: pass === 'yes' }, by),
+  );
+}
+
+export async function saveThumb(input: unknown): Promise<Answer> {
+  return act(z.object({ lotId: id, temp: z.string(), felt: z.enum(FEELS) }), input, (db, { temp, ...rest }, by) => {
+    const read = reader();
+    const tempC = read.take('temp', parseTemperature(temp));
+    return tempC === undefined ? { ok: false, issues: read.issues } : recordThumb(db, { ...rest, tempC }, by);
+  });
+}
+
+export async function saveLoss(input: unknown): Promise<Answer> {
+  return act(z.object({ lotId: id, amount: z.string() }), input, (db, { lotId, amount }, by) => {
+    const read = reader();
+    const grams = read.take('amount', parseMass(amount));
+    return grams === undefined ? { ok: false, issues: read.issues } : loseFrom(db, lotId, grams, by);
+  });
+}
+
+const day = z.iso.date();
+export async function saveTinSale(input: unknown): Promise<Answer> {
+  return act(
+    z.object({ lotId: id, count: z.string(), price: z.string(), buyer: text, withPiece: text, soldOn: day }),
+    input,
+    (db, { count, price, ...rest }, by) => {
+      const read = reader();
+      const number = read.take('count', parsePositive(count));
+      const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+      if (number === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
+      const sold = sellTins(db, { ...rest, count: number, priceMinor }, by);
+      return sold.ok ? ok(undefined) : sold;
+    },
+  );
+}
+
+const rightLot = (lots: ReturnType<typeof allLots>, lotId: number): RightLot | undefined => {
+  const lot = lots.find((one) => one.id === lotId);
+  return lot ? { ...lot, waxEquivalent: lot.nature?.waxEquivalent ?? 0 } : undefined;
+};
+
+/** Reckons again what the bench showed, and does it. */
+export async function saveRight(input: unknown): Promise<Answer<{ readonly id: number }>> {
+  return act(
+    z.object({
+      lotId: id,
+      mode: z.enum(RIGHTS),
+      other: z.int(),
+      purpose: z.string(),
+      gross: z.string(),
+      tare: z.string(),
+      target: z.string(),
+    }),
+    input,
+    (db, { lotId, ...asked }, by) => {
+      const lots = allLots(db);
+      const lot = rightLot(lots, lotId);
+      if (!lot) return fail('not-found', '');
+      const right = putRight(lot, rightLot(lots, asked.other), asked);
+      if (!right.ok) return right;
+      const { parts, lostG, says } = right.value;
+      const slip = { kind: asked.mode === 'feel' ? ('retarget' as const) : asked.mode, says };
+      if (asked.mode === 'top-up') return topUpSolvent(db, { lotId, solventLotId: asked.other, lostG, slip }, by);
+      return combineLots(db, { parts, into: { kind: 'made' }, slip }, by);
+    },
+  );
+}
+
+const Bath = z.object({ name: text, from: z.string(), amount: z.string(), bath: z.int().nullable() });
+
+/** Starts a bath, or tops one up. */
+export async function saveBath(input: unknown): Promise<Answer<{ readonly id: number }>> {
+  return act(Bath, input, (db, { name, from, amount, bath }, by) => {
+    const read = reader();
+    const grams = read.take('amount', parseMass(amount));
+    if (grams === undefined) return { ok: false, issues: read.issues };
+    const into = bath === null ? ({ kind: 'bath', name } as const) : ({ kind: 'top', lotId: bath } as const);
+    return combineLots(db, { parts: [{ lotId: Number(from), grams }], into }, by);
+  });
+}
+
+/** Starts a bath from the sheet’s own words. */
+export async function startBath(values: Readonly<Record<string, string>>): Promise<Answer<{ readonly id: number }>> {
+  return saveBath({ name: values.name ?? '', from: values.from ?? '', amount: values.amount ?? '', bath: null });
+}
+
+const Ready = z.object({
+  name: text.min(1),
+  declared: z.array(z.string()).max(20),
+  isAllDeclared: z.boolean(),
+  drying: z.enum(['drying', 'never']),
+  isPaste: z.boolean(),
+  contact: z.enum(CONTACTS),
+  density: z.string(),
+  coverage: z.string(),
+  labelRule: text,
+});
+
+/** Writes down a bought finish. */
+export async function saveReady(input: unknown): Promise<Answer<{ readonly id: number }>> {
+  return act(Ready, input, (db, { density, coverage, ...rest }) => {
+    const read = reader();
+    const densityGPerMl = read.take('density', parsePositive(density));
+    const coverageM2PerL = coverage.trim() === '' ? null : read.take('coverage', parseNumber(coverage));
+    if (densityGPerMl === undefined || coverageM2PerL === undefined) return { ok: false, issues: read.issues };
+    if (densityGPerMl < 0.5 || densityGPerMl > 2) return fail('too-large', 'density', { least: 0.5, most: 2 });
+    return addReadyMade(db, { ...rest, densityGPerMl, coverageM2PerL });
+  });
+}
+
+const File = z.object({ text: z.string().max(2_000_000) });
+const around = (db: Parameters<typeof allLots>[0]) => ({
+  lots: allLots(db),
+  jars: containers(db),
+  currency: theShop(db).currency,
+});
+
+/** Reads a file of lots or jars and says what it understood; nothing is saved. */
+export async function lookAtStores(input: unknown): Promise<Answer<FilePreview>> {
+  return act(File, input, (db, { text: file }) => {
+    const { fault, rows } = readStores(file, around(db));
+    return ok({
+      fault,
+      rows: rows.map(({ name, under, status, knownAs, issues }) => ({
+        name,
+        under,
+        status,
+        knownAs,
+        faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue)}`),
+      })),
+    });
+  });
+}
+
+/** Saves the lots and jars of a file that are new or changed. */
+export async function takeStores(input: unknown): Promise<Answer<{ readonly saved: number }>> {
+  return act(File, input, (db, { text: file }, by) => {
+    let saved = 0;
+    for (const { status, lot, jar } of readStores(file, around(db)).rows) {
+      if (status !== 'new' && status !== 'revision') continue;
+      const { id: jarId = null, version = 1, ...facts } = jar ?? {};
+      const made = lot
+        ? receiveLot(db, lot, by)
+        : jarId !== null && jar
+          ? countContainer(db, jarId, jar.have, version)
+          : jar
+            ? addContainer(db, { ...jar, ...facts })
+            : ok(undefined);
+      if (!made.ok) return made;
+      saved++;
+    }
+    return ok({ saved });
+  });
+}
+
+const Take = z.object({ counts: z.array(z.object({ lotId: id, found: z.string() })).max(500) });
+
+/** A stock-take: every lot that was weighed is put to what was found; all or none. */
+export async function saveStockTake(input: unknown): Promise<Answer<{ readonly counted: number }>> {
+  return act(Take, input, (db, { counts }, by) => {
+    const read = reader();
+    const grams = counts.map(({ lotId, found }) => ({
+      lotId,
+      grams: /^0+([.,]0+)?\s*(g|kg)?$/i.test(found.trim()) ? 0 : read.take(String(lotId), parseMass(found)),
+    }));
+    if (read.issues.length > 0) return { ok: false, issues: read.issues };
+    return command(db, (tx) => {
+      for (const one of grams) {
+        const counted = countLot(tx, one.lotId, one.grams ?? 0, by);
+        if (!counted.ok) return counted;
+      }
+      return ok({ counted: grams.length });
+    });
+  });
+}

@@ -1,0 +1,217 @@
+import 'server-only';
+import { notFound } from 'next/navigation';
+import { findIngredient } from '@/core/material';
+import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
+import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
+import { recordOf } from '@/data/stores/senses';
+import { traceOf } from '@/data/trace/queries';
+import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, WHY_WORDS } from '@/messages';
+import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
+import { longDate } from '@/ui/when';
+import { session } from '../shop/session';
+import { Declare } from './components/declare';
+import { LotButtons } from './components/lot-buttons';
+import { PutRight } from './components/put-right-sheet';
+import type { RightLot } from './put-right';
+import { when } from './routes';
+import { TraceDrawing } from './trace-drawing';
+import { TraceList } from './trace-list';
+
+const KIND_WORDS = { bought: 'bought', made: 'own pot', tin: 'filled tins', bath: 'bath', ready: 'bought finish' } as const;
+
+const asRight = (lot: KnownLot): RightLot => ({
+  id: lot.id,
+  number: lot.number,
+  title: lot.title,
+  leftG: lot.leftG,
+  receivedG: lot.receivedG,
+  waxEquivalent: lot.nature?.waxEquivalent ?? 0,
+  composition: lot.composition,
+});
+
+function Fact({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
+  return (
+    <>
+      <dt className="text-soft">{name}</dt>
+      <dd className="font-semibold">{children}</dd>
+    </>
+  );
+}
+
+/** One lot whole: what it is, what was found of it, every movement, and its trace both ways. */
+export async function LotPage({ id }: { readonly id: number }) {
+  const { db, shop, nowMs } = await session();
+  const lots = allLots(db);
+  const lot = lots.find((one) => one.id === id);
+  const trace = lot ? traceOf(db, id) : null;
+  if (!lot || !trace) notFound();
+  const record = recordOf(db, id);
+  const today = dateOf(nowMs, shop.zone);
+  const others = usable(lots).filter((one) => one.id !== id);
+  const ready = lot.readyMadeId === null ? undefined : readyMades(db).find((one) => one.id === lot.readyMadeId);
+  const shares = Object.entries(lot.composition).sort((a, b) => b[1] - a[1]);
+  const ownHold = lot.held?.number === lot.number;
+  return (
+    <>
+      <p className="reading">
+        <Link href="/stores">Stores</Link>
+      </p>
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <p className="reading text-4xl font-semibold leading-none">{lot.number}</p>
+          <h1>{lot.title}</h1>
+        </div>
+        <p className="reading text-right">
+          <strong className="text-4xl leading-none">{formatMass(lot.leftG)}</strong>
+          <span className="block text-soft">
+            left of {formatMass(lot.receivedG)}
+            {lot.countLeft === null ? '' : `; ${lot.countLeft} of ${lot.count} tins`}
+          </span>
+        </p>
+      </div>
+      {lot.held ? (
+        <p role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3 text-lg font-semibold">
+          ▲ Held{ownHold ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn from it.
+        </p>
+      ) : null}
+      <LotButtons
+        lot={{
+          id,
+          number: lot.number,
+          kind: lot.kind,
+          countLeft: lot.countLeft,
+          hasWax: (lot.nature?.waxFraction ?? 0) > 0 && lot.kind === 'made',
+        }}
+        isHeld={ownHold}
+        sources={others.filter((one) => one.kind !== 'tin').map(({ id: from, number, title }) => ({ id: from, number, title }))}
+        today={today}
+        currency={shop.currency}
+      />
+      {lot.kind === 'made' && lot.leftG > 0 && !lot.held ? (
+        <div className="mt-2 flex flex-wrap gap-2">
+          <PutRight lot={asRight(lot)} others={others.filter((one) => one.kind !== 'tin' && one.kind !== 'bath').map(asRight)} />
+        </div>
+      ) : null}
+      {lot.kind === 'made' || lot.kind === 'tin' ? (
+        <p className="mt-2">
+          <Link href={`/stores/lots/${id}/label`} className={linkLook('plain')}>
+            Labels
+          </Link>
+        </p>
+      ) : null}
+      <div className="mt-6 grid gap-x-12 gap-y-6 bench:grid-cols-2">
+        <dl className="grid grid-cols-[9rem_1fr] content-start gap-y-1.5">
+          <Fact name="It is">
+            {KIND_WORDS[lot.kind]}
+            {lot.supplier ? `, ${lot.supplier}` : ''} <span className="reading">{lot.supplierCode}</span>
+          </Fact>
+          {lot.openedOn ? (
+            <Fact name="Opened">
+              {longDate(lot.openedOn)}, {daysBetween(lot.openedOn, today)} days ago
+            </Fact>
+          ) : null}
+          <Fact name="Best before">{lot.bestBefore ? longDate(lot.bestBefore) : 'no date'}</Fact>
+          <Fact name="Cost">
+            {lot.minorPerKg === null ? 'not known' : `${formatMoney(lot.minorPerKg, shop.currency)} per kg`}
+          </Fact>
+          <Fact name="Contents">{lot.contents.join(', ')}</Fact>
+          {shares.length > 1 ? (
+            <Fact name="By weight">
+              <span className="reading">
+                {shares
+                  .map(([part, w]) => `${(w * 100).toFixed(1)} % ${findIngredient(part)?.name.toLowerCase() ?? part}`)
+                  .join(', ')}
+              </span>
+              {lot.kind === 'bath' ? (
+                <span className="block font-normal text-soft">All that ever went in: an allergen stays.</span>
+              ) : null}
+              {lot.undeclared.length > 0 ? (
+                <span className="block font-normal text-soft">Reckoned on the safe side where contents are not declared.</span>
+              ) : null}
+            </Fact>
+          ) : null}
+          {lot.nature ? (
+            <>
+              <Fact name="Feel">{FEEL_WORDS[lot.nature.consistency]}</Fact>
+              <Fact name="Drying">{DRYING_WORDS[lot.nature.drying]}</Fact>
+              <Fact name="Food">{CONTACT_WORDS[lot.nature.contact]}</Fact>
+              <Fact name="Allergens">{lot.nature.allergens.join(', ') || 'none known'}</Fact>
+            </>
+          ) : null}
+          {ready ? (
+            <>
+              <Fact name="Label’s rule">{ready.labelRule || 'none written'}</Fact>
+              <Fact name="Coverage">{ready.coverageM2PerL === null ? 'not said' : `${ready.coverageM2PerL} m² a litre`}</Fact>
+              <Fact name="Not known">
+                {ready.isAllDeclared ? 'nothing: all contents are declared' : 'the rest of its contents'}
+              </Fact>
+            </>
+          ) : null}
+        </dl>
+        <div className="flex flex-col gap-4">
+          <section>
+            <h2 className="mb-1">Checks and declarations</h2>
+            {record.checks.length === 0 && record.declarations.length === 0 ? <p className="text-soft">None yet.</p> : null}
+            <ul>
+              {record.checks.map((check) => (
+                <li key={check.id} className="border-hair border-b py-1">
+                  <span className={check.pass ? '' : 'font-semibold text-late'}>
+                    {check.pass ? '●' : '▲'} {LOT_CHECK_WORDS[check.kind].name}:{' '}
+                    {check.pass ? LOT_CHECK_WORDS[check.kind].pass : LOT_CHECK_WORDS[check.kind].fail}
+                  </span>
+                  {check.note ? `, ${check.note}` : ''}{' '}
+                  <span className="reading text-sm text-soft">
+                    {check.initials} {when(check.at, shop.zone)}
+                  </span>
+                </li>
+              ))}
+              {record.thumbs.map((thumb) => (
+                <li key={thumb.id} className="border-hair border-b py-1">
+                  Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{thumb.tempC.toFixed(0)} °C</span>
+                </li>
+              ))}
+              {record.slips.map((one) => (
+                <li key={one.id} className="border-hair border-b py-1">
+                  Put right: {one.says}
+                </li>
+              ))}
+              {record.declarations.map((one) => (
+                <li key={one.id} className="border-hair border-b py-1">
+                  <a href={`/api/declaration/${one.hash}`}>{one.name}</a>{' '}
+                  <span className="reading text-sm text-soft">{(one.bytes / 1024).toFixed(0)} kB</span>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <Declare lotId={id} />
+        </div>
+      </div>
+      <section className="mt-8">
+        <div className="flex flex-wrap items-baseline justify-between gap-4">
+          <h2>Where it came from and where it went</h2>
+          <a href={`/api/trace?lot=${id}`}>The list as CSV</a>
+        </div>
+        <TraceDrawing trace={trace} />
+        <TraceList trace={trace} />
+      </section>
+      <details className="mt-8">
+        <summary className="min-h-11 font-semibold">Every movement of it ({record.movements.length})</summary>
+        <table className="w-full max-w-2xl">
+          <tbody>
+            {record.movements.map((one) => (
+              <tr key={one.id} className="reading border-hair border-b">
+                <td className="py-1">{when(one.at, shop.zone)}</td>
+                <td className="py-1">{one.initials}</td>
+                <td className="py-1">{WHY_WORDS[one.why]}</td>
+                <td className="py-1 text-right font-semibold">
+                  {one.grams > 0 ? '+' : '−'} {formatMass(Math.abs(one.grams))}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </>
+  );
+}

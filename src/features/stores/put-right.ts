@@ -1,0 +1,132 @@
+import { addForFeel, correct, PURPOSE_FEEL, PURPOSES } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { fail, formatMass, ok, parseMass, type Result } from '@/core/quantity';
+
+/** A lot as far as putting right goes. */
+export type RightLot = {
+  readonly id: number;
+  readonly number: string;
+  readonly title: string;
+  readonly leftG: number;
+  readonly receivedG: number;
+  readonly waxEquivalent: number;
+  readonly composition: Readonly<Record<string, number>>;
+};
+export const RIGHTS = ['feel', 'marry', 'top-up', 'let-down'] as const;
+export type Right = (typeof RIGHTS)[number];
+export type RightInput = {
+  readonly mode: Right;
+  readonly other: number;
+  readonly purpose: string;
+  readonly gross: string;
+  readonly tare: string;
+  readonly target: string;
+};
+
+/** What goes together, what went into the air, and the sentence that is kept. */
+export type Righted = {
+  readonly parts: readonly { readonly lotId: number; readonly grams: number }[];
+  readonly lostG: number;
+  readonly says: string;
+};
+
+/** A marriage is reckoned in shares of 1; wax equivalents go higher, so both are measured by this. */
+const E_SCALE = 4;
+
+const wantedFeel = (purpose: string): number | undefined =>
+  PURPOSE_FEEL[PURPOSES.find((one) => one === purpose) ?? 'board-paste'];
+
+function feel(lot: RightLot, other: RightLot, purpose: string): Result<Righted> {
+  const wanted = wantedFeel(purpose) ?? 0;
+  const add = addForFeel(lot.leftG, lot.waxEquivalent, wanted, { id: other.number, hardening: other.waxEquivalent });
+  if (!add.ok) return { ok: false, issues: add.issues.map((issue) => ({ ...issue, path: 'other' })) };
+  if (add.value.addG > other.leftG)
+    return fail('overdrawn', 'other', { number: other.number, left: other.leftG, wanted: add.value.addG });
+  const parts = [
+    { lotId: lot.id, grams: lot.leftG },
+    { lotId: other.id, grams: add.value.addG },
+  ];
+  return ok({
+    parts,
+    lostG: 0,
+    says: `${formatMass(add.value.addG)} of ${other.number} (${other.title}) into all ${formatMass(lot.leftG)} of ${lot.number}: ${formatMass(add.value.totalG)}.`,
+  });
+}
+
+function marry(lot: RightLot, other: RightLot, purpose: string): Result<Righted> {
+  const part = (one: RightLot) => ({ massG: one.leftG, fraction: one.waxEquivalent / E_SCALE });
+  const wed = correct({ mode: 'marry', a: part(lot), b: part(other), target: (wantedFeel(purpose) ?? 0) / E_SCALE });
+  if (!wed.ok) return { ok: false, issues: wed.issues.map((issue) => ({ ...issue, path: 'other' })) };
+  if (!('fromAG' in wed.value)) return fail('not-found', 'other');
+  const { fromAG, fromBG, totalG } = wed.value;
+  return ok({
+    parts: [
+      { lotId: lot.id, grams: fromAG },
+      { lotId: other.id, grams: fromBG },
+    ],
+    lostG: 0,
+    says: `${formatMass(fromAG)} of ${lot.number} with ${formatMass(fromBG)} of ${other.number}: ${formatMass(totalG)}.`,
+  });
+}
+
+/** The one volatile of a lot and its share. */
+function volatileOf(lot: RightLot): { readonly id: string; readonly fraction: number } | null {
+  const found = Object.entries(lot.composition).filter(([id]) => findIngredient(id)?.volatileFraction === 1);
+  return found.length === 1 && found[0] ? { id: found[0][0], fraction: found[0][1] } : null;
+}
+
+function topUp(lot: RightLot, other: RightLot, gross: string, tare: string): Result<Righted> {
+  const volatile = volatileOf(lot);
+  if (!volatile || !(other.composition[volatile.id] === 1)) return fail('not-one-volatile', 'other', { missing: '' });
+  const [grossG, tareG] = [parseMass(gross), parseMass(tare)];
+  if (!grossG.ok) return { ok: false, issues: grossG.issues.map((issue) => ({ ...issue, path: 'gross' })) };
+  if (!tareG.ok) return { ok: false, issues: tareG.issues.map((issue) => ({ ...issue, path: 'tare' })) };
+  const usedG = lot.receivedG - lot.leftG;
+  const lost = correct({ mode: 'topup', grossG: grossG.value, tareG: tareG.value, originalNetG: lot.receivedG, usedG, volatile });
+  if (!lost.ok) return { ok: false, issues: lost.issues.map((issue) => ({ ...issue, path: 'gross' })) };
+  if (!('lostG' in lost.value)) return fail('not-found', 'other');
+  const lostG = Number(lost.value.lostG);
+  return ok({
+    parts: [{ lotId: other.id, grams: lostG }],
+    lostG,
+    says: `${formatMass(lostG)} of solvent left through the lid; as much of ${other.number} goes back in.`,
+  });
+}
+
+function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted> {
+  const id = Object.keys(other.composition)[0] ?? '';
+  const share = Number(target.replace(',', '.').replace('%', '')) / 100;
+  if (!(share > 0 && share < 1)) return fail('target-out-of-reach', 'target', { wanted: share, least: 0, most: 1 });
+  const rest = Object.fromEntries(Object.entries(lot.composition).map(([one, w]) => [one, w * (1 - share)]));
+  const thin = correct({
+    mode: 'let-down',
+    concentrateG: lot.leftG,
+    fractions: lot.composition,
+    target: { ...rest, [id]: share },
+  });
+  if (!thin.ok) return { ok: false, issues: thin.issues.map((issue) => ({ ...issue, path: 'other' })) };
+  const addG = 'addG' in thin.value ? thin.value.addG : 0;
+  return ok({
+    parts: [
+      { lotId: lot.id, grams: lot.leftG },
+      { lotId: other.id, grams: addG },
+    ],
+    lostG: 0,
+    says: `${formatMass(addG)} of ${other.number} lets ${formatMass(lot.leftG)} down to ${formatMass(lot.leftG + addG)}.`,
+  });
+}
+
+/** Reckons how a lot is put right; the bench shows it, the server reckons it again. */
+export function putRight(lot: RightLot, other: RightLot | undefined, input: RightInput): Result<Righted> {
+  if (!other) return fail('required', 'other');
+  switch (input.mode) {
+    case 'feel':
+      return feel(lot, other, input.purpose);
+    case 'marry':
+      return marry(lot, other, input.purpose);
+    case 'top-up':
+      return topUp(lot, other, input.gross, input.tare);
+    case 'let-down':
+      return letDown(lot, other, input.target);
+  }
+}

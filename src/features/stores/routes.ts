@@ -1,0 +1,176 @@
+import 'server-only';
+import { desc, eq } from 'drizzle-orm';
+import { formatInstant } from '@/core/quantity';
+import type { Db } from '@/data/db';
+import { keepFile, readKept } from '@/data/files';
+import { declaration, movement } from '@/data/schema';
+import { allLots, containers, readyMades } from '@/data/stores/queries';
+import { keepDeclaration } from '@/data/stores/senses';
+import { type Trace, traceOf } from '@/data/trace/queries';
+import { csvFile } from '../shop/csv';
+import { session } from '../shop/session';
+
+type Rows = Parameters<typeof csvFile>[1];
+
+const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
+  lots: (db) =>
+    allLots(db).map((lot) => ({
+      number: lot.number,
+      kind: lot.kind,
+      ingredient: lot.ingredientId ?? lot.title,
+      grams: lot.receivedG,
+      left_g: lot.leftG,
+      count_left: lot.countLeft,
+      supplier: lot.supplier,
+      supplier_code: lot.supplierCode,
+      opened_on: lot.openedOn,
+      best_before: lot.bestBefore,
+      price: lot.priceMinor === null ? null : lot.priceMinor / 100,
+      contents: lot.contents.join('; '),
+      allergens: lot.nature?.allergens.join('; ') ?? '',
+      held: lot.held?.reason ?? null,
+      note: lot.note,
+    })),
+  movements: (db) => {
+    const numbers = new Map(allLots(db).map((lot) => [lot.id, lot.number]));
+    return db
+      .select()
+      .from(movement)
+      .orderBy(desc(movement.at))
+      .all()
+      .map((row) => ({
+        at: new Date(row.at).toISOString(),
+        lot: numbers.get(row.lotId) ?? '',
+        grams: row.grams,
+        why: row.why,
+        entry: row.entry,
+      }));
+  },
+  jars: (db) =>
+    containers(db).map((jar) => ({
+      name: jar.name,
+      holds_ml: jar.capacityMl,
+      fill_percent: jar.fillFraction * 100,
+      have: jar.have,
+      tare_g: jar.tareG,
+      price: jar.priceMinor === null ? null : jar.priceMinor / 100,
+    })),
+  finishes: (db) =>
+    readyMades(db).map((one) => ({
+      name: one.name,
+      declared: one.declared.join('; '),
+      all_declared: one.isAllDeclared ? 'yes' : 'no',
+      drying: one.drying,
+      paste: one.isPaste ? 'yes' : 'no',
+      contact: one.contact,
+      density_g_per_ml: one.densityGPerMl,
+      coverage_m2_per_l: one.coverageM2PerL,
+      label_rule: one.labelRule,
+    })),
+};
+
+/** The stores as CSV: `?sheet=lots`, `movements`, `jars` or `finishes`. */
+export async function exportStores(request: Request): Promise<Response> {
+  const { db, shop } = await session();
+  const sheet = new URL(request.url).searchParams.get('sheet') ?? 'lots';
+  const rows = Object.hasOwn(SHEETS, sheet) ? SHEETS[sheet] : undefined;
+  return rows ? csvFile(`${sheet}.csv`, rows(db, shop.currency)) : new Response('There is no such sheet.', { status: 404 });
+}
+
+/** A trace as a list: one row for everything it reaches. */
+export const traceRows = (trace: Trace): Rows => [
+  ...trace.lots.map((lot) => ({
+    kind: lot.kind,
+    number: lot.number,
+    what: lot.what,
+    way: lot.way,
+    grams_in: trace.edges.filter((edge) => edge.into === lot.id).reduce((sum, edge) => sum + edge.grams, 0) || null,
+    date: null,
+    buyer: null,
+  })),
+  ...trace.batches.map((batch) => ({
+    kind: 'batch',
+    number: batch.number,
+    what: batch.design,
+    way: 'on',
+    grams_in: null,
+    date: null,
+    buyer: null,
+  })),
+  ...trace.pieces.map((piece) => ({
+    kind: 'piece',
+    number: piece.number,
+    what: piece.code,
+    way: 'on',
+    grams_in: null,
+    date: piece.soldOn,
+    buyer: piece.buyer,
+  })),
+  ...trace.tins.map((tin) => ({
+    kind: 'tins sold',
+    number: trace.lots.find((lot) => lot.id === tin.lotId)?.number ?? '',
+    what: `${tin.count}`,
+    way: 'on',
+    grams_in: null,
+    date: tin.soldOn,
+    buyer: tin.buyer,
+  })),
+];
+
+export async function exportTrace(request: Request): Promise<Response> {
+  const { db } = await session();
+  const trace = traceOf(db, Number(new URL(request.url).searchParams.get('lot')));
+  const self = trace?.lots.find((lot) => lot.way === 'self');
+  return trace && self
+    ? csvFile(`trace-${self.number.replace('/', '-')}.csv`, traceRows(trace))
+    : new Response('There is no such lot.', { status: 404 });
+}
+
+const MOST_BYTES = 12_000_000;
+const TYPES: readonly (readonly [string, readonly number[]])[] = [
+  ['application/pdf', [0x25, 0x50, 0x44, 0x46]],
+  ['image/png', [0x89, 0x50, 0x4e, 0x47]],
+  ['image/jpeg', [0xff, 0xd8, 0xff]],
+];
+const typeOf = (bytes: Uint8Array): string | undefined =>
+  TYPES.find(([, head]) => head.every((byte, i) => bytes[i] === byte))?.[0];
+
+const say = (fault: string, status: number): Response => Response.json({ fault }, { status });
+
+/** Takes a supplier's declaration: PDF, PNG or JPEG, kept beside the database by its hash. */
+export async function takeDeclaration(request: Request): Promise<Response> {
+  const { db, person, nowMs } = await session();
+  if (!person) return say('Say first who is at this device.', 401);
+  const form = await request.formData();
+  const file = form.get('file');
+  if (!(file instanceof File) || file.size === 0) return say('Choose the file first.', 400);
+  if (file.size > MOST_BYTES) return say('This file is larger than 12 MB. Scan it smaller.', 413);
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  if (!typeOf(bytes)) return say('Keep a PDF, a PNG or a JPEG.', 415);
+  const kept = keepDeclaration(
+    db,
+    { lotId: Number(form.get('lot')), name: file.name.slice(0, 160), hash: keepFile(bytes), bytes: file.size },
+    { personId: person.id, nowMs },
+  );
+  return kept.ok ? Response.json({ ok: true }) : say('This lot is no longer here.', 404);
+}
+
+export async function showDeclaration(
+  _: Request,
+  { params }: { readonly params: Promise<{ readonly hash: string }> },
+): Promise<Response> {
+  const { db } = await session();
+  const { hash } = await params;
+  const row = db.select().from(declaration).where(eq(declaration.hash, hash)).get();
+  const bytes = row ? readKept(hash) : null;
+  if (!row || !bytes) return new Response('This file is not here.', { status: 404 });
+  return new Response(Buffer.from(bytes), {
+    headers: {
+      'content-type': typeOf(bytes) ?? 'application/octet-stream',
+      'x-content-type-options': 'nosniff',
+      'content-disposition': `inline; filename*=UTF-8''${encodeURIComponent(row.name)}`,
+    },
+  });
+}
+
+export const when = (at: number, zone: string): string => formatInstant(at, zone).slice(0, 16).replace('T', ' ');

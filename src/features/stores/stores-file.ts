@@ -1,0 +1,126 @@
+import 'server-only';
+import { isLiquid, lookUpName } from '@/core/material';
+import { type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
+import type { NewLot } from '@/data/stores/commands';
+import type { Container, KnownLot } from '@/data/stores/queries';
+import { type CsvRow, readCsv } from '../shop/csv';
+
+export type JarInput = {
+  readonly name: string;
+  readonly capacityMl: number;
+  readonly fillFraction: number;
+  readonly have: number;
+  readonly tareG: number | null;
+  readonly priceMinor: number | null;
+};
+type Status = 'new' | 'same' | 'revision' | 'refused';
+/** One row of a stores file as it was understood. */
+export type StoresRow = {
+  readonly name: string;
+  readonly under: string;
+  readonly status: Status;
+  readonly knownAs: string | null;
+  readonly issues: readonly Issue[];
+  readonly lot: NewLot | null;
+  readonly jar: (JarInput & { readonly id: number | null; readonly version: number }) | null;
+};
+
+const DATE = /^\d{4}-\d\d-\d\d$/;
+const isDate = (text: string): boolean => DATE.test(text) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text);
+
+/** Reads one value, keeping its fault with the row it stands in. */
+function taker(at: string, issues: Issue[]) {
+  return <T>(
+    result: { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] },
+  ): T | undefined => {
+    if (result.ok) return result.value;
+    issues.push(...result.issues.map((issue) => ({ ...issue, path: at })));
+    return undefined;
+  };
+}
+
+function lotRow(row: CsvRow, at: string, lots: readonly KnownLot[], currency: string): StoresRow {
+  const issues: Issue[] = [];
+  const take = taker(at, issues);
+  const known = row.number ? lots.find((lot) => lot.number === row.number) : undefined;
+  const base = {
+    name: row.ingredient || 'no ingredient',
+    under: [row.amount || `${row.grams ?? ''} g`, row.supplier, row.supplier_code].filter(Boolean).join(', '),
+    jar: null,
+  };
+  if (known) return { ...base, status: 'same', knownAs: known.number, issues, lot: null };
+  const found = lookUpName(row.ingredient ?? '');
+  if (found.kind === 'none') issues.push({ code: 'unknown-ingredient', path: at, with: { id: row.ingredient ?? '' } });
+  if (found.kind === 'several') issues.push({ code: 'ambiguous-name', path: at, with: { name: row.ingredient ?? '' } });
+  const amount = row.amount || (row.grams ? `${row.grams} g` : '');
+  const parsed =
+    found.kind === 'one'
+      ? take(parseAmount(amount, { densityGPerMl: found.ingredient.densityGPerMl, liquid: isLiquid(found.ingredient) }))
+      : undefined;
+  for (const date of [row.opened_on, row.best_before])
+    if (date && !isDate(date)) issues.push({ code: 'bad-date', path: at, with: { text: date } });
+  const price = row.price ? take(parseMoney(row.price, currency)) : null;
+  if (issues.length > 0 || found.kind !== 'one' || !parsed)
+    return { ...base, status: 'refused', knownAs: null, issues, lot: null };
+  const lot = {
+    ingredientId: found.ingredient.id,
+    grams: parsed.massG,
+    supplier: row.supplier ?? '',
+    supplierCode: row.supplier_code ?? '',
+    openedOn: row.opened_on || null,
+    bestBefore: row.best_before || null,
+    priceMinor: price ?? null,
+    note: row.note ?? '',
+  };
+  return { ...base, name: found.ingredient.name, status: 'new', knownAs: null, issues, lot };
+}
+
+function jarRow(row: CsvRow, at: string, jars: readonly Container[], currency: string): StoresRow {
+  const issues: Issue[] = [];
+  const take = taker(at, issues);
+  const capacityMl = take(parsePositive(row.holds_ml ?? ''));
+  const percent = take(parsePositive(row.fill_percent || '92'));
+  const have = Number(row.have || '0');
+  if (!Number.isInteger(have) || have < 0) issues.push({ code: 'not-a-number', path: at, with: { text: row.have ?? '' } });
+  if (percent !== undefined && percent > 100) issues.push({ code: 'too-large', path: at, with: { least: 1, most: 100 } });
+  if (!row.name) issues.push({ code: 'required', path: at });
+  const tareG = row.tare_g ? take(parsePositive(row.tare_g)) : null;
+  const priceMinor = row.price ? take(parseMoney(row.price, currency)) : null;
+  const base = { name: row.name || 'no name', under: `${row.holds_ml ?? ''} ml, ${row.have ?? 0} there`, lot: null };
+  if (issues.length > 0 || capacityMl === undefined || percent === undefined)
+    return { ...base, status: 'refused', knownAs: null, issues, jar: null };
+  const known = jars.find((jar) => jar.name === row.name);
+  const jar = {
+    name: row.name ?? '',
+    capacityMl,
+    fillFraction: percent / 100,
+    have,
+    tareG: tareG ?? null,
+    priceMinor: priceMinor ?? null,
+    id: known?.id ?? null,
+    version: known?.version ?? 1,
+  };
+  if (!known) return { ...base, status: 'new', knownAs: null, issues, jar };
+  return { ...base, status: known.have === have ? 'same' : 'revision', knownAs: known.name, issues, jar };
+}
+
+/** A CSV of lots (`ingredient`, `amount` or `grams`) or of jars (`name`, `holds_ml`), by its headings. */
+export function readStores(
+  text: string,
+  {
+    lots,
+    jars,
+    currency,
+  }: { readonly lots: readonly KnownLot[]; readonly jars: readonly Container[]; readonly currency: string },
+): { readonly fault: string | null; readonly rows: readonly StoresRow[] } {
+  const { headings, rows } = readCsv(text);
+  const has = (...names: readonly string[]): boolean => names.every((name) => headings.includes(name));
+  if (rows.length === 0) return { fault: 'The file holds no row under its headings.', rows: [] };
+  if (has('name', 'holds_ml')) return { fault: null, rows: rows.map((row, i) => jarRow(row, `row ${i + 2}`, jars, currency)) };
+  if (!has('ingredient') || !(has('amount') || has('grams')))
+    return { fault: 'The first row should name ingredient and amount for lots, or name and holds_ml for jars.', rows: [] };
+  const bought = rows
+    .map((row, i) => ({ row, at: `row ${i + 2}` }))
+    .filter(({ row }) => !row.kind || row.kind === 'bought' || lots.some((lot) => lot.number === row.number));
+  return { fault: null, rows: bought.map(({ row, at }) => lotRow(row, at, lots, currency)) };
+}

@@ -1,0 +1,67 @@
+import type { Trace } from '@/data/trace/queries';
+import { Link } from '@/ui/link';
+import { longDate } from '@/ui/when';
+
+const SHOWN = 60;
+
+/** The trace in words: what went in, what it went into, which pieces, and who has them. */
+export function TraceList({ trace }: { readonly trace: Trace }) {
+  const lots = (way: 'back' | 'on') => trace.lots.filter((lot) => lot.way === way);
+  const sold = trace.pieces.filter((piece) => piece.soldOn !== null);
+  const here = trace.pieces.length - sold.length;
+  return (
+    <div className="mt-3 grid gap-x-10 gap-y-4 bench:grid-cols-3">
+      {(['back', 'on'] as const).map((way) => (
+        <section key={way}>
+          <h3>{way === 'back' ? 'Went into it' : 'It went into'}</h3>
+          {lots(way).length === 0 ? <p className="text-soft">no lot</p> : null}
+          <ul>
+            {lots(way)
+              .slice(0, SHOWN)
+              .map((lot) => (
+                <li key={lot.id} className="border-hair border-b py-1">
+                  <Link href={`/stores/lots/${lot.id}`} className="reading font-semibold">
+                    {lot.number}
+                  </Link>{' '}
+                  {lot.what}
+                  {lot.held ? <span className="font-semibold text-late"> ▲ held</span> : null}
+                </li>
+              ))}
+          </ul>
+        </section>
+      ))}
+      <section>
+        <h3>Reached</h3>
+        <p className="mb-1">
+          {trace.batches.length} batches, {trace.pieces.length} pieces: {here} in the shop, {sold.length} sold
+          {trace.tins.length > 0 ? `; ${trace.tins.reduce((sum, tin) => sum + tin.count, 0)} tins sold` : ''}.
+        </p>
+        <ul>
+          {trace.batches.slice(0, SHOWN).map((batch) => (
+            <li key={batch.id} className="border-hair border-b py-1">
+              <Link href={`/work/${batch.number}`} className="reading font-semibold">
+                {batch.number}
+              </Link>{' '}
+              {batch.design}
+              <span className="block text-sm">
+                {sold
+                  .filter((piece) => piece.batchId === batch.id)
+                  .map(
+                    (piece) =>
+                      `${piece.number}${piece.buyer ? ` to ${piece.buyer}` : ''}${piece.soldOn ? ` on ${longDate(piece.soldOn)}` : ''}`,
+                  )
+                  .join('; ')}
+              </span>
+            </li>
+          ))}
+          {trace.tins.map((tin, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: sales of the same tins on one day differ in nothing else
+            <li key={`${tin.lotId}-${i}`} className="border-hair border-b py-1">
+              {tin.count} tins {tin.buyer ? `to ${tin.buyer} ` : ''}on {longDate(tin.soldOn)}
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}
