@@ -111,12 +111,10 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'lot-held': ({ number: lot }) =>
     `Lot ${lot} is held: nothing may be drawn from it. Choose another lot, or lift the hold on its page.`,
   'same-lot': () => 'These are the same lot. Choose two different ones.',
-  'too-few-columns': ({ wanted }) => `A column is missing: ${wanted}. Add it to the first row.`,
   'bad-date': ({ text }) => `“${text ?? ''}” is no date. Write it like 2031-03-04.`,
   'not-enough-tins': ({ left }) => `Only ${left} are left. Choose fewer.`,
   'next-pot-too-small': () => 'So small a pot cannot take the slip up. Make the next pot larger, or rescale this one.',
-  'never-heat': () => 'This must never be heated: it holds solvent, alcohol or resin. Mix it cold.',
-  'scale-unready': () => 'The scale has not settled yet. Wait until it is steady, or type what it shows.',
+  'below-tare': ({ tare }) => `A filled jar cannot weigh less than an empty one (${number(tare)} g). Weigh again.`,
 };
 
 /** One fault in words. */

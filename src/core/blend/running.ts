@@ -21,12 +21,14 @@ export const ON_MARK = { grams: 0.5, share: 0.002 } as const;
 /**
  * The running scale: cumulative readings, so that "add 24" and "fill to 24" are never taken for each other.
  * @param poured grams of each line so far; the scale now says their sum
+ * @param last the ingredient weighed last: while it is short, the next lot of it goes on from there
  */
 export function running(
   lines: readonly Line[],
   basis: 'mass' | 'volume',
   targetG: number,
   poured: Readonly<Record<string, number>>,
+  last?: string,
 ): Result<Running> {
   const shares = sharesOf(lines, basis);
   if (!shares.ok) return shares;
@@ -43,8 +45,11 @@ export function running(
       isDone: pouredG > 0 && pouredG >= target - slack,
     };
   });
-  // What has not been begun comes first, in line order; then what a rescale left short.
-  const open = states.find((line) => line.pouredG === 0) ?? states.find((line) => !line.isDone);
+  // What was begun is finished from the next lot; then what has not been begun, in line order; then what a rescale left short.
+  const open =
+    states.find((line) => line.ingredient === last && !line.isDone) ??
+    states.find((line) => line.pouredG === 0) ??
+    states.find((line) => !line.isDone);
   const worst = [...states].sort((a, b) => b.pouredG / b.targetG - a.pouredG / a.targetG).find((line) => line.overG > 0);
   const toGoG = open ? open.targetG - open.pouredG : 0;
   return ok({

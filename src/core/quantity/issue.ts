@@ -74,12 +74,10 @@ export type IssueCode =
   | 'solvent-above-oil'
   | 'lot-held'
   | 'same-lot'
-  | 'too-few-columns'
   | 'bad-date'
   | 'not-enough-tins'
   | 'next-pot-too-small'
-  | 'never-heat'
-  | 'scale-unready';
+  | 'below-tare';
 
 /** One fault: what, where in the input, and the bounds that were broken. */
 export type Issue = {

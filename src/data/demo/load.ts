@@ -5,7 +5,7 @@ import { drawDesigns, tellStories } from './batches';
 import { demoReadings } from './climate';
 import { makePots } from './pots';
 import { DAY, must, ZONE } from './scene';
-import { stockUp, writeFormulas } from './stock';
+import { afterPots, stockUp, writeFormulas } from './stock';
 
 /** Fills an empty file with the shed of the demo, all dates counted from `nowMs`. */
 export function loadDemo(db: Db, nowMs: number): void {
@@ -31,4 +31,5 @@ export function loadDemo(db: Db, nowMs: number): void {
   const made = makePots(scene, writeFormulas(scene));
   drawDesigns(scene);
   tellStories(scene, made);
+  afterPots(scene, made);
 }

@@ -1,6 +1,16 @@
 import 'server-only';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { fillJars, finishHeating, finishWeighing, recordPotTemperature, recordWeighing, startPour } from '../pour/commands';
+import {
+  addPan,
+  fillJars,
+  finishHeating,
+  finishWeighing,
+  lidJars,
+  putOnHeat,
+  recordPotTemperature,
+  recordWeighing,
+  startPour,
+} from '../pour/commands';
 import { findPot } from '../pour/queries';
 import { allLots, containers } from '../stores/queries';
 import { by, DAY, INES, must, type Scene } from './scene';
@@ -40,6 +50,8 @@ function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, temps }: 
     );
   });
   must(finishWeighing(db, id, findPot(db, id)?.version ?? 1, maker));
+  if (findPot(db, id)?.state === 'heating')
+    must(putOnHeat(db, id, findPot(db, id)?.version ?? 1, 1, by(INES, at + 4 * MS_PER_MINUTE)));
   temps.forEach((tempC, i) => {
     must(
       recordPotTemperature(
@@ -54,6 +66,7 @@ function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, temps }: 
     containerId: containers(db).find((one) => one.name === name)?.id ?? 0,
     count,
     netG,
+    samplesG: count > 2 ? [netG, netG + 0.7, netG + 0.3] : [],
   }));
   must(
     fillJars(
@@ -62,11 +75,13 @@ function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, temps }: 
       by(INES, at + 50 * MS_PER_MINUTE),
     ),
   );
+  if (findPot(db, id)?.filledAt) must(lidJars(db, id, by(INES, at + 260 * MS_PER_MINUTE)));
   return findPot(db, id)?.lotId ?? 0;
 }
 
 /** The pots of the last weeks; gives their lots by the name of the formula. */
 export function makePots(scene: Scene, revisions: ReadonlyMap<string, number>): Map<string, number> {
+  must(addPan(scene.db, { name: 'Enamel pan on the small ring', waterG: 1400, heaterW: 800, lossWPerK: 3, uaWPerK: 10 }));
   const revision = (name: string): number => revisions.get(name) ?? 0;
   const ago = (days: number): number => scene.nowMs - days * DAY;
   const pots: readonly (readonly [string, Omit<Pot, 'revisionId'>])[] = [

@@ -1,6 +1,10 @@
 import 'server-only';
 import { saveFormula } from '../blends/commands';
-import { addContainer, receiveLot } from '../stores/commands';
+import { addContainer, addReadyMade, receiveLot } from '../stores/commands';
+import { combineLots } from '../stores/combine';
+import { allLots } from '../stores/queries';
+import { checkLot, recordThumb } from '../stores/senses';
+import { sellTins } from '../tins/commands';
 import { by, DAY, day, INES, must, type Scene } from './scene';
 
 /** What the shed bought six weeks ago, and the tins it fills. */
@@ -35,13 +39,45 @@ export function stockUp({ db, nowMs }: Scene): void {
       ),
     );
   }
-  for (const [name, capacityMl, fillFraction, have] of [
-    ['Tin 60 ml', 60, 0.92, 48],
-    ['Tin 125 ml', 125, 0.92, 30],
-    ['Jar 250 ml', 250, 0.9, 12],
+  for (const [name, capacityMl, fillFraction, have, tareG, priceMinor] of [
+    ['Tin 60 ml', 60, 0.92, 48, 18.4, 62],
+    ['Tin 125 ml', 125, 0.92, 30, 27.1, 88],
+    ['Jar 250 ml', 250, 0.9, 12, 164, 135],
   ] as const) {
-    must(addContainer(db, { name, capacityMl, fillFraction, have }));
+    must(addContainer(db, { name, capacityMl, fillFraction, have, tareG, priceMinor }));
   }
+  const finish = must(
+    addReadyMade(db, {
+      name: 'Harbourside worktop finish',
+      declared: ['tung-oil', 'citrus-solvent'],
+      isAllDeclared: false,
+      drying: 'drying',
+      isPaste: false,
+      contact: 'once-cured',
+      densityGPerMl: 0.9,
+      coverageM2PerL: 14,
+      labelRule: 'Two thin coats a day apart; a week before use.',
+    }),
+  );
+  must(
+    receiveLot(
+      db,
+      {
+        ingredientId: null,
+        readyMadeId: finish.id,
+        grams: 450,
+        supplier: 'Estuary Supply Loft',
+        supplierCode: 'HW 2',
+        openedOn: day(nowMs, -12),
+        bestBefore: day(nowMs, 540),
+        priceMinor: 2190,
+        note: '',
+      },
+      by(INES, nowMs - 33 * DAY),
+    ),
+  );
+  must(checkLot(db, { lotId: 2, kind: 'thumbnail', pass: true, note: 'cut block, 19 °C' }, by(INES, nowMs - 40 * DAY)));
+  must(checkLot(db, { lotId: 2, kind: 'smell', pass: true, note: 'honey' }, by(INES, nowMs - 40 * DAY)));
 }
 
 type Recipe = { readonly name: string; readonly lines: readonly (readonly [string, number])[]; readonly note?: string };
@@ -79,6 +115,27 @@ const RECIPES: readonly Recipe[] = [
     ],
   },
 ];
+
+/** What the shed found and did with its lots since: a trough of oil, thumbs on the paste, a few tins sold. */
+export function afterPots({ db, nowMs }: Scene, lots: ReadonlyMap<string, number>): void {
+  const paste = lots.get('Lantern paste') ?? 0;
+  must(
+    combineLots(
+      db,
+      { parts: [{ lotId: 1, grams: 1200 }], into: { kind: 'bath', name: 'Long trough' } },
+      by(INES, nowMs - 28 * DAY),
+    ),
+  );
+  const trough = allLots(db).at(-1)?.id ?? 0;
+  must(checkLot(db, { lotId: trough, kind: 'strained', pass: true, note: 'through linen' }, by(INES, nowMs - 9 * DAY)));
+  must(recordThumb(db, { lotId: paste, tempC: 17, felt: 'firm-paste' }, by(INES, nowMs - 34 * DAY)));
+  must(recordThumb(db, { lotId: paste, tempC: 21, felt: 'soft-paste' }, by(INES, nowMs - 20 * DAY)));
+  must(recordThumb(db, { lotId: lots.get('Heron oil-wax') ?? 0, tempC: 18, felt: 'firm-paste' }, by(INES, nowMs - 27 * DAY)));
+  const tins = allLots(db).find((lot) => lot.kind === 'tin')?.id ?? 0;
+  const sale = { lotId: tins, priceMinor: 950, buyer: '', withPiece: '' };
+  must(sellTins(db, { ...sale, count: 2, priceMinor: 1900, soldOn: day(nowMs, -25) }, by(INES, nowMs - 25 * DAY)));
+  must(sellTins(db, { ...sale, count: 1, buyer: 'The ferry café', soldOn: day(nowMs, -11) }, by(INES, nowMs - 11 * DAY)));
+}
 
 /** The shed's own formulas; gives their revisions by name. */
 export function writeFormulas({ db, nowMs }: Scene): Map<string, number> {

@@ -1,21 +1,10 @@
 import 'server-only';
-import path from 'node:path';
-import { Document, Font, Image, Page, Path, renderToBuffer, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
+import { Document, Image, Page, Path, renderToBuffer, StyleSheet, Svg, Text, View } from '@react-pdf/renderer';
 import { logOf, ringShare } from '@/ui/ring';
 import { longDate } from '@/ui/when';
+import { registerFonts } from '../shop/fonts';
 import { codePng } from './code';
 import type { Slip } from './slip';
-
-const FONTS = path.join(process.cwd(), 'assets', 'fonts');
-Font.register({
-  family: 'Archivo',
-  fonts: [
-    { src: path.join(FONTS, 'Archivo_400Regular.ttf'), fontWeight: 400 },
-    { src: path.join(FONTS, 'Archivo_600SemiBold.ttf'), fontWeight: 600 },
-    { src: path.join(FONTS, 'Archivo_700Bold.ttf'), fontWeight: 700 },
-  ],
-});
-Font.registerHyphenationCallback((word) => [word]);
 
 const INK = '#12211c';
 const styles = StyleSheet.create({
@@ -88,5 +77,6 @@ function Card({ slip, code }: { readonly slip: Slip; readonly code: string }) {
 
 /** The slip as an A6 page, set in the shipped font. */
 export async function slipPdf(slip: Slip): Promise<Buffer> {
+  registerFonts();
   return renderToBuffer(<Card slip={slip} code={await codePng(slip.codeText)} />);
 }

@@ -1,9 +1,15 @@
 'use server';
 
 import { z } from 'zod';
-import { ok, parseMass, parseTemperature, type Result } from '@/core/quantity';
+import { ok, parseMass, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
 import {
   abandonPour,
+  addPan,
+  fitPanTo,
+  lidJars,
+  putOnHeat,
+  recordHeatSlip,
+  spreadSlip,
   fillJars,
   finishHeating,
   finishWeighing,
@@ -11,6 +17,7 @@ import {
   recordWeighing,
   rescale,
 } from '@/data/pour/commands';
+import { containers } from '@/data/stores/queries';
 import { act, type Answer, reader } from '../shop/act';
 
 const id = z.int().positive();
@@ -22,6 +29,7 @@ const Weighed = z.object({
   lotId: z.int(),
   reading: z.string(),
   corrects: clientId.nullable(),
+  stray: z.boolean(),
 });
 
 /** One reading of the scale, as it shows it. */
@@ -41,6 +49,51 @@ const Pot = z.object({ pourId: id, version: z.int() });
 
 export async function growPot(input: unknown): Promise<Answer<{ readonly totalG: number }>> {
   return act(Pot, input, (db, { pourId, version }, by) => rescale(db, pourId, version, by));
+}
+
+/** An overpour that stays in: the next pot of the formula takes it up. */
+export async function leaveForNext(input: unknown): Promise<Answer> {
+  return act(Pot, input, (db, { pourId, version }, by) => spreadSlip(db, pourId, version, by));
+}
+
+const OnHeat = Pot.extend({ panId: z.int().positive().nullable() });
+export async function onTheHeat(input: unknown): Promise<Answer> {
+  return act(OnHeat, input, (db, { pourId, version, panId }, by) => putOnHeat(db, pourId, version, panId, by));
+}
+
+const HeatSlip = z.object({ pourId: id, kind: z.enum(['browned', 'boiled-dry']), spoilt: z.boolean() });
+export async function heatSlip(input: unknown): Promise<Answer> {
+  return act(HeatSlip, input, (db, slip, by) => recordHeatSlip(db, slip, by));
+}
+
+export async function lidded(input: unknown): Promise<Answer> {
+  return act(z.object({ pourId: id }), input, (db, { pourId }, by) => lidJars(db, pourId, by));
+}
+
+const Pan = z.object({ name: z.string().trim().min(1).max(80), water: z.string(), watts: z.string() });
+/** A pan by name; its losses and coupling start at working estimates and are fitted to logged melts. */
+export async function savePan(input: unknown): Promise<Answer> {
+  return act(Pan, input, (db, { name, water, watts }) => {
+    const read = reader();
+    const waterG = read.take('water', parseMass(water));
+    const heaterW = read.take('watts', parsePositive(watts.replace(/\s*w(atts?)?$/i, '')));
+    if (waterG === undefined || heaterW === undefined) return { ok: false, issues: read.issues };
+    return addPan(db, { name, waterG, heaterW, ...NEW_PAN });
+  });
+}
+
+/** Losses of an open pan and how well a pot takes heat from the bath, W/K. Working estimates, until melts are logged. */
+const NEW_PAN = { lossWPerK: 3, uaWPerK: 10 } as const;
+
+const Fitted = z.object({
+  panId: id,
+  heaterW: z.number().positive().max(20_000),
+  lossWPerK: z.number().min(0).max(1000),
+  uaWPerK: z.number().positive().max(5000),
+  readings: z.int().min(1),
+});
+export async function saveFit(input: unknown): Promise<Answer> {
+  return act(Fitted, input, (db, { panId, readings, ...fitted }) => fitPanTo(db, panId, fitted, readings));
 }
 
 export async function allIn(input: unknown): Promise<Answer<{ readonly number: string }>> {
@@ -67,7 +120,7 @@ export async function readPot(input: unknown): Promise<Answer> {
 
 const Fill = Pot.extend({
   residue: z.string(),
-  jars: z.array(z.object({ containerId: id, count: z.string(), net: z.string() })),
+  jars: z.array(z.object({ containerId: id, count: z.string(), net: z.string(), weighed: z.string() })),
 });
 
 const countOf = (text: string): Result<number> =>
@@ -83,12 +136,23 @@ export async function filled(input: unknown): Promise<Answer<{ readonly leftG: n
   return act(Fill, input, (db, { residue, jars, ...pot }, by) => {
     const read = reader();
     const residueG = read.take('residue', massOrNone(residue));
+    const sizesThere = containers(db);
     const sizes = jars.map((jar, i) => {
       const count = read.take(`jars.${i}.count`, countOf(jar.count));
+      const tareG = sizesThere.find((size) => size.id === jar.containerId)?.tareG ?? 0;
+      const samplesG = count
+        ? jar.weighed
+            .split(/[;\s]+/)
+            .filter(Boolean)
+            .flatMap((text) => read.take(`jars.${i}.weighed`, parseNumber(text)) ?? [])
+        : [];
+      if (samplesG.some((gross) => gross <= tareG))
+        read.issues.push({ code: 'below-tare', path: `jars.${i}.weighed`, with: { tare: tareG } });
       return {
         containerId: jar.containerId,
         count: count ?? 0,
-        netG: count ? (read.take(`jars.${i}.net`, parseMass(jar.net)) ?? 0) : 0,
+        netG: count && samplesG.length === 0 ? (read.take(`jars.${i}.net`, parseMass(jar.net)) ?? 0) : 0,
+        samplesG: samplesG.map((gross) => gross - tareG),
       };
     });
     return read.issues.length > 0 || residueG === undefined

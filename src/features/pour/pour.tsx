@@ -1,18 +1,21 @@
 import 'server-only';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
-import { blend, type Blend } from '@/core/blend';
+import { blend, type Blend, gather } from '@/core/blend';
 import { cautionsFor } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { formatMass } from '@/core/quantity';
 import { CAUTION_WORDS } from '@/messages';
 import { pouredOf } from '@/data/pour/commands';
-import { findPot, type Pot } from '@/data/pour/queries';
+import { findRevision } from '@/data/blends/queries';
+import type { Db } from '@/data/db';
+import { findPot, meltsOf, pans, type Pot } from '@/data/pour/queries';
 import { allLots, containers, type KnownLot } from '@/data/stores/queries';
 import { Cautions } from '@/ui/cautions';
 import { session } from '../shop/session';
 import { Filling } from './components/filling';
 import { Melting } from './components/melting';
+import type { PanFacts } from './components/pan-choice';
 import { PourDone } from './components/pour-done';
 import { RunningScale } from './components/running-scale';
 
@@ -24,25 +27,50 @@ const STAGES = [
 ] as const;
 
 const blendOf = (pot: Pot): Blend => {
-  const made = blend({ lines: pot.revision.lines, basis: pot.revision.basis, make: { massG: pot.targetG } });
+  const made = blend({ ...pot.weighTo, make: { massG: pot.targetG } });
   if (!made.ok) throw new Error(`formula ${pot.revision.name} does not blend`);
   return made.value;
 };
 
 const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
   lots
-    .filter((lot) => lot.ingredientId === ingredient && lot.leftG > 0)
+    .filter((lot) => lot.ingredientId === ingredient && lot.leftG > 1e-6 && !lot.held)
     .sort((a, b) => (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'))
     .map(({ id, number, leftG, bestBefore }) => ({ id, number, leftG, bestBefore }));
 
+/** Each pan with its melts as they were logged. */
+const panFacts = (db: Db, ambientC: number): PanFacts[] =>
+  pans(db).map((pan) => ({
+    ...pan,
+    melts: meltsOf(db, pan.id).flatMap((one) => {
+      const revision = findRevision(db, one.revisionId);
+      const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: one.potG } }) : null;
+      if (!made?.ok || made.value.clearC === null) return [];
+      const { waxFraction, clearC } = made.value;
+      return [{ waterG: pan.waterG, ambientC, potG: one.potG, waxFraction, pieceMm: 8, clearC, readings: one.readings }];
+    }),
+  }));
+
+/** Why there is no melt, where there is none. */
+const coldWords = ({ heat, lines }: Blend): string | null => {
+  if (heat !== 'none') return null;
+  const names = lines.flatMap((line) =>
+    ingredientOf(line.ingredient).neverHeat ? [ingredientOf(line.ingredient).name.toLowerCase()] : [],
+  );
+  return `Filled cold: this holds ${names.join(' and ')} and is never heated. Closed, labelled containers, never ones that look like drink; no flame or spark near.`;
+};
+
 /** One pot from the first gram to the last jar; every reading is kept as it is typed, so it can be left and gone on with. */
 export async function PourPage({ id }: { readonly id: number }) {
-  const { db } = await session();
+  const { db, shop, nowMs } = await session();
   const pot = findPot(db, id);
   if (!pot) notFound();
   const made = blendOf(pot);
   const lots = allLots(db);
-  const ingredients = pot.revision.lines.map((line) => ingredientOf(line.ingredient));
+  const { lines, basis } = pot.weighTo;
+  const ingredients = lines.map((line) => ingredientOf(line.ingredient));
+  const shelf = lots.filter((one) => one.kind === 'bought' && one.leftG > 1e-6 && !one.held);
+  const needs = Object.fromEntries(made.lines.map((line) => [line.ingredient, line.massG]));
   const cautions = cautionsFor({ ingredients, blend: made, doing: 'heating' }).map((caution) => CAUTION_WORDS[caution]);
   const stages = STAGES.filter((stage) => stage.id !== 'heating' || made.heat === 'water-bath');
   const lot = lots.find((one) => one.id === pot.lotId);
@@ -67,8 +95,8 @@ export async function PourPage({ id }: { readonly id: number }) {
       <div className="mt-4 flex flex-col gap-6">
         {pot.state === 'weighing' ? (
           <RunningScale
-            pot={{ id: pot.id, version: pot.version, targetG: pot.targetG, basis: pot.revision.basis, lines: pot.revision.lines }}
-            poured={Object.fromEntries(pot.revision.lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
+            pot={{ id: pot.id, version: pot.version, targetG: pot.targetG, residueG: pot.residueG, basis, lines }}
+            poured={Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
             last={
               pot.entries.at(-1)
                 ? {
@@ -80,7 +108,20 @@ export async function PourPage({ id }: { readonly id: number }) {
                 : null
             }
             struck={pot.struck.map((entry) => entry.readingG)}
-            lots={Object.fromEntries(pot.revision.lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}
+            slips={pot.slips.map((one) => one.says)}
+            lots={Object.fromEntries(lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}
+            gathered={gather(
+              needs,
+              shelf.map((one) => ({
+                id: one.id,
+                ingredient: one.ingredientId ?? '',
+                leftG: one.leftG,
+                bestBefore: one.bestBefore,
+              })),
+            )}
+            strays={shelf
+              .filter((one) => !lines.some((line) => line.ingredient === one.ingredientId))
+              .map((one) => ({ lotId: one.id, number: one.number, ingredient: one.ingredientId ?? '' }))}
           />
         ) : null}
         {pot.state === 'heating' ? (
@@ -88,6 +129,13 @@ export async function PourPage({ id }: { readonly id: number }) {
             pourId={pot.id}
             version={pot.version}
             heat={made}
+            potG={pot.targetG}
+            waxFraction={made.waxFraction}
+            ambientC={shop.ambientC}
+            onHeatAt={pot.onHeatAt}
+            panId={pot.panId}
+            pans={panFacts(db, shop.ambientC)}
+            nowMs={nowMs}
             temperatures={pot.temperatures.map(({ at, tempC }) => ({ at, tempC }))}
           />
         ) : null}
@@ -99,12 +147,15 @@ export async function PourPage({ id }: { readonly id: number }) {
             densityGPerMl={made.densityGPerMl}
             pourC={made.pourC}
             waxFraction={made.waxFraction}
-            jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have }) => ({
+            residueG={pot.residueG}
+            cold={coldWords(made)}
+            jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have, tareG }) => ({
               id: jarId,
               name,
               capacityMl,
               fillFraction,
               have,
+              tareG,
             }))}
           />
         ) : null}

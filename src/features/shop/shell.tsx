@@ -1,7 +1,11 @@
 import 'server-only';
 import type { ReactNode } from 'react';
-import { addDays, dateOf } from '@/core/quantity';
-import { openPours } from '@/data/pour/queries';
+import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
+import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
+import { isMixedPaint } from '@/core/blend';
+import type { Db } from '@/data/db';
+import type { KnownLot } from '@/data/stores/queries';
+import type { PotClock } from '../today/components/pot-clocks';
 import { openRagLines } from '@/data/rags/queries';
 import { allLots } from '@/data/stores/queries';
 import { soldPieces } from '@/data/care/queries';
@@ -13,6 +17,22 @@ import { isDim, session } from './session';
 
 /** A lot this near its best-before is counted on the rail. */
 const NEAR_DAYS = 30;
+
+/** Filled jars that cool, and mixed paint that spoils. */
+const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
+  ...openJars(db).map(({ pourId, number, filledAt }) => ({
+    kind: 'jars' as const,
+    pourId,
+    number,
+    opaqueAt: filledAt + COOLS_MIN.opaque * MS_PER_MINUTE,
+    lidAt: filledAt + COOLS_MIN.lid * MS_PER_MINUTE,
+  })),
+  ...lots
+    .filter(
+      (lot) => lot.kind === 'made' && lot.leftG > 0.5 && lot.bestBefore !== null && isMixedPaint(Object.keys(lot.composition)),
+    )
+    .map((lot) => ({ kind: 'paint' as const, lotId: lot.id, number: lot.number, until: lot.bestBefore ?? '' })),
+];
 
 /** What stands around every screen of the shop: the rail of stations and the hand strip. */
 export async function Shell({ children }: { readonly children: ReactNode }) {
@@ -48,7 +68,14 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
       />
       <div className="min-w-0 grow pb-16 bench:pb-0">
         <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
-        <HandStrip actions={actions.slice(0, 3)} rags={openRagLines(db)} nowMs={nowMs} zone={shop.zone} ready={person !== null} />
+        <HandStrip
+          actions={actions.slice(0, 3)}
+          rags={openRagLines(db)}
+          pots={potClocks(db, lots)}
+          nowMs={nowMs}
+          zone={shop.zone}
+          ready={person !== null}
+        />
         <main id="main" className="px-4 py-5 bench:px-6">
           {children}
         </main>

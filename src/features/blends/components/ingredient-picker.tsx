@@ -80,9 +80,10 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
       if (selectedItem.kind === 'ready') onPickReady?.(selectedItem.id);
     },
   });
+  const { htmlFor, ...named } = box.getLabelProps();
   return (
     <div className="relative">
-      <label className={plain ? 'sr-only' : 'label'} {...box.getLabelProps()}>
+      <label className={plain ? 'sr-only' : 'label'} {...named} htmlFor={htmlFor}>
         {label}
       </label>
       <input

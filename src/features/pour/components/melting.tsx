@@ -1,48 +1,109 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { HeatLadder as Ladder } from '@/core/blend';
+import type { MeltRow } from '@/core/melt';
 import { formatTemperature, parseTemperature } from '@/core/quantity';
+import type { DevicePort } from '@/devices/line';
+import { practiceThermometer } from '@/devices/practice-thermometer';
 import { sayIssue } from '@/messages';
-import { HeatLadder } from '@/features/blends/components/heat-ladder';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
-import { offTheHeat, readPot } from '../actions';
+import { heatSlip, offTheHeat, onTheHeat, readPot } from '../actions';
+import { portOf, useDevice } from '../use-device';
+import { useRehearsal } from '../use-rehearsal';
+import { PanChoice, type PanFacts } from './pan-choice';
+import { type CurvePoint, PotCurve } from './pot-curve';
 
 type Props = {
   readonly pourId: number;
   readonly version: number;
   readonly heat: Ladder;
+  readonly potG: number;
+  readonly waxFraction: number;
+  readonly ambientC: number;
+  readonly onHeatAt: number | null;
+  readonly panId: number | null;
+  readonly pans: readonly PanFacts[];
   readonly temperatures: readonly { readonly at: number; readonly tempC: number }[];
+  readonly nowMs: number;
 };
 
 /** Within this of the ceiling the screen warns. */
 const NEAR_CEILING_K = 5;
+/** A connected thermometer is written down this often, ms. */
+const EVERY_MS = 20_000;
+/** Pieces of wax as they are usually cut, mm. */
+const PIECE_MM = 8;
+const REHEARSED_MIN = 60;
 
 /** What the pot's temperature means for this blend. */
 function say(tempC: number | null, { clearC, pourC, holdMaxC }: Ladder): { readonly text: string; readonly bad: boolean } {
-  if (tempC === null) return { text: 'Set the vessel in the water bath and type what the thermometer shows.', bad: false };
+  if (tempC === null) return { text: 'Set the vessel in the water bath, off its bottom, and read the thermometer.', bad: false };
   if (holdMaxC !== null && tempC > holdMaxC)
-    return { text: 'Past the ceiling: off the heat now. If it has browned or lost its scent, keep it as tool wax.', bad: true };
+    return { text: 'Past the ceiling: off the heat now. If it has browned or lost its scent, say so below.', bad: true };
   if (holdMaxC !== null && tempC > holdMaxC - NEAR_CEILING_K)
-    return { text: 'Close to the ceiling: turn the heat down.', bad: true };
+    return { text: `Close to the ceiling of ${formatTemperature(holdMaxC)}: turn the heat down.`, bad: true };
   if (clearC !== null && tempC < clearC)
     return { text: 'Not clear yet. Stir now and then; no rolling boil, water below the rim.', bad: false };
   if (pourC !== null && tempC < pourC) return { text: 'Clear soon. Pour as soon as it is clear and a little above.', bad: false };
   return { text: 'Hot enough to pour: take it off, fill at once.', bad: false };
 }
 
-/** The melt: the pot's typed temperatures against the ladder. */
-export function Melting({ pourId, version, heat, temperatures }: Props) {
+/** The melt: the pot's curve against the ladder, rehearsed beforehand, read by hand or from a thermometer. */
+export function Melting(props: Props) {
+  const { pourId, version, heat, potG, waxFraction, ambientC, onHeatAt, panId, pans, temperatures, nowMs } = props;
   const [temp, setTemp] = useState('');
+  const [chosenId, setChosenId] = useState(panId ?? pans[0]?.id ?? 0);
+  const [trace, setTrace] = useState<readonly MeltRow[]>([]);
+  const [clearAt, setClearAt] = useState<number | null>(null);
+  const [port, setPort] = useState<DevicePort | null>(null);
   const { busy, faults, rest, run } = useSave<void>();
+  const rehearsal = useRehearsal();
+  const pan = pans.find((one) => one.id === chosenId);
+  const rehearsed = useMemo(
+    () =>
+      pan && heat.clearC !== null
+        ? { ...pan, ambientC, potG, waxFraction, pieceMm: PIECE_MM, clearC: heat.clearC, minutes: REHEARSED_MIN }
+        : null,
+    [pan, heat.clearC, ambientC, potG, waxFraction],
+  );
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the worker's face does not change
+  useEffect(() => {
+    let isStale = false;
+    setTrace([]);
+    if (!rehearsed) return;
+    void rehearsal()
+      .melt(rehearsed)
+      .then((result) => {
+        if (isStale || !result.ok) return;
+        setTrace(result.value.trace);
+        setClearAt(result.value.clearAtMin);
+      });
+    return () => {
+      isStale = true;
+    };
+  }, [rehearsed]);
+  const save = (text: string, then?: () => void): void =>
+    void run(() => readPot({ clientId: freshId(), pourId, temp: text }), then);
+  const written = useRef(0);
+  const live = useDevice(port, (event) => {
+    if (event.kind !== 'reading' || event.atMs - written.current < EVERY_MS) return;
+    written.current = event.atMs;
+    save(`${event.value.toFixed(1)} C`);
+  });
   const typed = parseTemperature(temp);
-  const now = temperatures.at(-1)?.tempC ?? null;
+  const now = live.value !== null && live.trouble === null ? live.value : (temperatures.at(-1)?.tempC ?? null);
   const words = say(now, heat);
+  const start = onHeatAt ?? temperatures[0]?.at ?? nowMs;
+  const points: CurvePoint[] = [
+    ...temperatures.filter((one) => one.at >= start).map((one) => ({ min: (one.at - start) / 60_000, pot: one.tempC })),
+    ...trace.filter((_, i) => i % 6 === 0).map((row) => ({ min: row.min, rehearsed: row.potC })),
+  ].sort((a, b) => a.min - b.min);
   return (
-    <div className="grid gap-8 bench:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+    <div className="grid gap-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section>
         <p className="reading text-[clamp(4rem,10vw,8rem)] font-semibold leading-none">
           {now === null ? '–' : now.toFixed(0)}
@@ -52,14 +113,28 @@ export function Melting({ pourId, version, heat, temperatures }: Props) {
           {words.bad ? '▲ ' : ''}
           {words.text}
         </p>
+        {heat.heatConflict ? (
+          <p className="mt-2 border-late border-l-8 bg-paper px-4 py-2">
+            <strong>In two stages:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
+            {heat.holdMaxC === null ? 'the ceiling' : formatTemperature(heat.holdMaxC)}, then stir in the rest.
+          </p>
+        ) : null}
+        {onHeatAt === null ? (
+          <Button
+            look="hand"
+            big
+            className="mt-4"
+            disabled={busy}
+            onClick={() => void run(() => onTheHeat({ pourId, version, panId: pan?.id ?? null }))}
+          >
+            It is on the heat
+          </Button>
+        ) : null}
         <form
           className="mt-4 flex items-start gap-4"
           onSubmit={(event) => {
             event.preventDefault();
-            void run(
-              () => readPot({ clientId: freshId(), pourId, temp }),
-              () => setTemp(''),
-            );
+            save(temp, () => setTemp(''));
           }}
         >
           <TextField
@@ -76,17 +151,64 @@ export function Melting({ pourId, version, heat, temperatures }: Props) {
             Read
           </Button>
         </form>
+        {rehearsed ? (
+          <p className="flex flex-wrap items-center gap-3">
+            <Button
+              look="quiet"
+              onClick={() => {
+                const sim = practiceThermometer({
+                  seed: pourId,
+                  pot: rehearsed,
+                  startMin: onHeatAt === null ? 0 : (Date.now() - onHeatAt) / 60_000,
+                });
+                setPort(port ? null : portOf('practice thermometer', 'temp', sim));
+              }}
+            >
+              {port ? 'Put the practice thermometer away' : 'Use the practice thermometer'}
+            </Button>
+            {live.trouble ? (
+              <span className="font-semibold text-late">▲ the thermometer is silent: dip another, and type it</span>
+            ) : null}
+          </p>
+        ) : null}
         <Faults of={rest(['temp'])} />
-        <Button look="hand" big disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
+        <Button look="hand" big className="mt-2" disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
           Clear, off the heat
         </Button>
-        <ol className="reading mt-4 flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
+        <details className="mt-4">
+          <summary className="min-h-11 font-semibold">Something went wrong</summary>
+          <div className="flex flex-wrap gap-2">
+            <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'browned', spoilt: true }))}>
+              It browned: tool wax
+            </Button>
+            <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: false }))}>
+              The bath boiled dry, nothing browned
+            </Button>
+            <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: true }))}>
+              The bath boiled dry and it browned
+            </Button>
+          </div>
+          <p className="mt-1 max-w-prose text-sm text-soft">
+            Browned wax is held: it goes on no board, and stays as tool wax. A dry bath: heat off, let the pan cool before water
+            goes in.
+          </p>
+        </details>
+      </section>
+      <section className="flex flex-col gap-4">
+        <PotCurve points={points} heat={heat} />
+        <PanChoice pans={pans} chosen={pan} onChoose={setChosenId} />
+        {clearAt !== null && trace.length > 0 ? (
+          <p>
+            Rehearsed: clear after about <strong className="reading">{clearAt.toFixed(0)} min</strong> on the heat, from{' '}
+            {PIECE_MM} mm pieces.
+          </p>
+        ) : null}
+        <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
           {temperatures.map(({ at, tempC }) => (
             <li key={at}>{formatTemperature(tempC)}</li>
           ))}
         </ol>
       </section>
-      <HeatLadder heat={heat} potC={now} />
     </div>
   );
 }

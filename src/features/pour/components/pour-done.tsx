@@ -11,12 +11,20 @@ import { longDate } from '@/ui/when';
 export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonly KnownLot[] }) {
   const parts = pot.revision.lines.reduce((sum, line) => sum + line.parts, 0);
   const filledG = pot.fills.reduce((sum, fill) => sum + fill.count * fill.netG, 0);
-  const shares = Object.entries(lot.composition).sort((a, b) => b[1] - a[1]);
   return (
     <div className="grid gap-10 bench:grid-cols-2">
       <section>
         <p className="reading text-[3.2rem] font-semibold leading-none">{lot.number}</p>
         <p className="mb-3 text-soft">Chalk this on the lid. Opaque in about half an hour; lid on when it is cold.</p>
+        {pot.slips.length > 0 ? (
+          <ul className="mb-3" aria-label="Slips">
+            {pot.slips.map((one) => (
+              <li key={one.id} className="border-late border-l-4 pl-3">
+                {one.says}
+              </li>
+            ))}
+          </ul>
+        ) : null}
         <table className="w-full">
           <thead>
             <tr className="label border-ink border-b text-left">
@@ -49,14 +57,19 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
           <dd className="reading font-semibold">{formatMass(lot.receivedG)}</dd>
           <dt className="text-soft">Filled</dt>
           <dd className="reading font-semibold">
-            {pot.fills.map((fill) => `${fill.count} × ${fill.container} at ${formatMass(fill.netG)} net`).join(', ') || 'no jars'}
+            {pot.fills
+              .map(
+                (fill) =>
+                  `${fill.count} × ${fill.container} at ${formatMass(fill.netG)} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
+              )
+              .join(', ') || 'no jars'}
           </dd>
           <dt className="text-soft">Yield in jars</dt>
           <dd className="reading font-semibold">{((filledG / lot.receivedG) * 100).toFixed(0)} %</dd>
           <dt className="text-soft">Shop jar</dt>
           <dd className="reading font-semibold">{formatMass(lot.leftG)}</dd>
           <dt className="text-soft">Contents</dt>
-          <dd>{shares.map(([id]) => findIngredient(id)?.name.toLowerCase()).join(', ')}</dd>
+          <dd>{lot.contents.join(', ')}</dd>
           <dt className="text-soft">Allergens</dt>
           <dd className="font-semibold">{lot.nature?.allergens.join(', ') || 'none known'}</dd>
           <dt className="text-soft">Best before</dt>
@@ -64,6 +77,26 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
           <dt className="text-soft">It</dt>
           <dd>{lot.nature ? `${DRYING_WORDS[lot.nature.drying]}; ${CONTACT_WORDS[lot.nature.contact]}` : ''}</dd>
         </dl>
+        <h2 className="mt-6 mb-1">Label and clean up</h2>
+        <ul className="mb-3 list-disc pl-5">
+          {pot.fills.map((fill) => (
+            <li key={fill.lotId}>
+              <Link href={`/stores/lots/${fill.lotId}/label`}>
+                Labels for the {fill.count} {fill.container.toLowerCase()}
+              </Link>
+            </li>
+          ))}
+          <li>
+            <Link href={`/stores/lots/${lot.id}/label`}>A label for the shop jar</Link>
+          </li>
+          <li>
+            Wipe pot and spoon while warm.{' '}
+            {lot.nature?.ragHazard === 'self-heating'
+              ? 'These cloths heat themselves: flat outdoors, or under water in a lidded can.'
+              : 'Lay the cloths flat.'}
+          </li>
+          <li>Never down the drain; water bath off, empty and dry.</li>
+        </ul>
         <div className="mt-5 flex gap-3">
           <Link href="/work/new" className={linkLook('main')}>
             Start a batch with it

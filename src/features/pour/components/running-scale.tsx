@@ -1,27 +1,32 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { type ScaleReading, typedScale } from '@/devices/scale';
-import { running } from '@/core/blend';
+import { useState } from 'react';
+import { type Gathered, running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatMass, parseMass } from '@/core/quantity';
+import type { DevicePort } from '@/devices/line';
+import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { familyFill } from '@/ui/family';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
-import { allIn, giveUp, growPot, weigh } from '../actions';
+import { allIn, giveUp, growPot, leaveForNext, weigh } from '../actions';
+import { portOf, useDevice } from '../use-device';
+import { Gather, type ShelfLot } from './gather';
+import { Overpour } from './overpour';
+import { PotMarks, ToMark } from './pot-marks';
+import { PracticePanel } from './practice-panel';
+import { type Stray, StraySheet } from './stray-sheet';
 
-type Line = { readonly ingredient: string; readonly parts: number };
-type LotChoice = { readonly id: number; readonly number: string; readonly leftG: number; readonly bestBefore: string | null };
 type Props = {
   readonly pot: {
     readonly id: number;
     readonly version: number;
     readonly targetG: number;
+    readonly residueG: number;
     readonly basis: 'mass' | 'volume';
-    readonly lines: readonly Line[];
+    readonly lines: readonly { readonly ingredient: string; readonly parts: number }[];
   };
   readonly poured: Readonly<Record<string, number>>;
   readonly last: {
@@ -31,39 +36,46 @@ type Props = {
     readonly readingG: number;
   } | null;
   readonly struck: readonly number[];
-  readonly lots: Readonly<Record<string, readonly LotChoice[]>>;
+  readonly slips: readonly string[];
+  readonly lots: Readonly<Record<string, readonly ShelfLot[]>>;
+  readonly gathered: readonly Gathered[];
+  readonly strays: readonly Stray[];
 };
 
 const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
 const grams = (value: number): string => value.toFixed(value >= 100 ? 0 : 1);
+/** A mark this near is on it, g. */
+const HAIR_G = 0.05;
 
-/** One number fills the screen: grams still to go, with the cumulative reading to stop at. Readings are typed as the scale shows them. */
-export function RunningScale({ pot, poured, last, struck, lots }: Props) {
-  const [scale] = useState(typedScale);
-  const [said, setSaid] = useState<ScaleReading | null>(null);
-  useEffect(() => scale.follow(setSaid), [scale]);
+type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
+
+/** One number fills the screen: grams still to go, with the cumulative reading to stop at. Read from a scale or typed as it shows. */
+export function RunningScale({ pot, poured, last, struck, slips, lots, gathered, strays }: Props) {
+  const [isGathered, setGathered] = useState(last !== null);
+  const [device, setDevice] = useState<Device | null>(null);
+  const shown = useDevice(device?.port ?? null);
   const [reading, setReading] = useState('');
   const [correcting, setCorrecting] = useState(false);
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
   const { busy, faults, rest, run } = useSave<unknown>();
-  const state = running(pot.lines, pot.basis, pot.targetG, poured);
+  const state = running(pot.lines, pot.basis, pot.targetG, poured, last?.ingredientId);
   if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
+  const shelf = Object.values(lots).flat();
+  if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
   const { next, over, lines } = state.value;
   const entering = correcting && last ? last.ingredientId : next?.ingredient;
   const choices = entering ? (lots[entering] ?? []) : [];
-  const lotId = entering
-    ? correcting && last
-      ? last.lotId
-      : (chosen[entering] ?? choices.find((lot) => lot.leftG >= (next?.toGoG ?? 0))?.id ?? choices[0]?.id ?? 0)
-    : 0;
+  const lotId = entering ? (correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id ?? 0)) : 0;
+  const lot = choices.find((one) => one.id === lotId);
+  const onScale = next ? next.stopAtG - next.toGoG : 0;
+  // Where the lot cannot fill the line, it is emptied first and the next one goes on from there.
+  const toGoG = next ? Math.min(next.toGoG, lot && !correcting ? lot.leftG : next.toGoG) : 0;
+  const stopAtG = onScale + toGoG;
+  const isSplit = next !== null && toGoG < next.toGoG - HAIR_G;
   const typed = parseMass(reading);
-  const live = said && reading !== '' && next && !correcting ? next.stopAtG - said.grams : (next?.toGoG ?? 0);
-  const type = (text: string): void => {
-    setReading(text);
-    const parsed = parseMass(text);
-    if (parsed.ok) scale.say(parsed.value, Date.now());
-  };
-  const submit = (): void => {
+  const live = reading !== '' && typed.ok ? typed.value : shown.value;
+  const still = next && !correcting && live !== null && (reading !== '' || device) ? stopAtG - live : toGoG;
+  const send = (text: string): void => {
     if (!entering) return;
     void run(
       () =>
@@ -72,8 +84,9 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
           pourId: pot.id,
           ingredientId: entering,
           lotId,
-          reading,
+          reading: text,
           corrects: correcting ? (last?.clientId ?? null) : null,
+          stray: false,
         }),
       () => {
         setReading('');
@@ -81,25 +94,19 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
       },
     );
   };
+  const fromScale = device !== null && reading === '' && shown.value !== null;
+  const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
       <section aria-label="Running scale">
         {over && !correcting ? (
-          <div role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3">
-            <p className="text-lg font-semibold">
-              ▲ {grams(over.overG)} g too much {nameOf(over.ingredient).toLowerCase()}
-            </p>
-            <p>Rescaling keeps the ratio: the pot grows, and each other ingredient’s mark moves up with it.</p>
-            <Button
-              look="late"
-              big
-              className="mt-2"
-              disabled={busy}
-              onClick={() => void run(() => growPot({ pourId: pot.id, version: pot.version }))}
-            >
-              Rescale the pot
-            </Button>
-          </div>
+          <Overpour
+            ingredient={over.ingredient}
+            overG={over.overG}
+            busy={busy}
+            onRescale={() => void run(() => growPot({ pourId: pot.id, version: pot.version }))}
+            onSpread={() => void run(() => leaveForNext({ pourId: pot.id, version: pot.version }))}
+          />
         ) : null}
         {entering ? (
           <>
@@ -108,36 +115,38 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
               {next && !correcting ? (
                 <>
                   {' '}
-                  until the scale says <strong className="reading text-2xl">{grams(next.stopAtG)} g</strong>
+                  until the scale says <strong className="reading text-2xl">{grams(stopAtG)} g</strong>
+                  {isSplit ? ` and ${lot?.number} is empty; the rest comes from the next lot` : ''}
                 </>
               ) : null}
             </p>
             {next && !correcting ? (
               <>
                 <p
-                  className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${live < -0.5 ? 'text-late' : ''}`}
-                  aria-live="polite"
+                  className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${still < -0.5 ? 'text-late' : ''}`}
+                  aria-live="off"
                 >
-                  {live < -0.05 ? `+${grams(-live)}` : grams(Math.max(0, live))}
-                  <span className="ml-3 text-[0.25em] font-normal text-soft">{live < -0.05 ? 'g over' : 'g still to go'}</span>
+                  {still < -HAIR_G ? `+${grams(-still)}` : grams(Math.max(0, still))}
+                  <span className="ml-3 text-[0.25em] font-normal text-soft">{still < -HAIR_G ? 'g over' : 'g still to go'}</span>
                 </p>
-                <ToMark toGo={live} target={next.toGoG} family={findIngredient(entering)?.family ?? ''} />
+                <ToMark toGo={still} target={toGoG} family={findIngredient(entering)?.family ?? ''} />
               </>
             ) : null}
             <form
               className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
               onSubmit={(event) => {
                 event.preventDefault();
-                submit();
+                if (ready) send(reading !== '' ? reading : `${shown.value?.toFixed(1)} g`);
               }}
             >
               <TextField
                 label="The scale says"
                 value={reading}
-                onChange={(event) => type(event.target.value)}
+                onChange={(event) => setReading(event.target.value)}
                 inputMode="decimal"
-                hint="the whole reading, after tare"
-                echo={typed.ok ? formatMass(typed.value) : null}
+                placeholder={fromScale ? `${shown.value?.toFixed(1)} g` : ''}
+                hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
+                echo={reading !== '' && typed.ok ? formatMass(typed.value) : null}
                 fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
               />
               <SelectField
@@ -149,19 +158,19 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
                 hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}
               >
                 {choices.length === 0 ? <option value={0}>–</option> : null}
-                {choices.map((lot) => (
-                  <option key={lot.id} value={lot.id}>
-                    {lot.number}, {formatMass(lot.leftG)} left
+                {choices.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.number}, {formatMass(one.leftG)} left
                   </option>
                 ))}
               </SelectField>
-              <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || reading === ''}>
-                Weighed
+              <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || !ready}>
+                {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
               </Button>
             </form>
           </>
         ) : (
-          <p className="text-lg">Everything is in, and the ratio holds.</p>
+          <p className="text-lg">Everything is in.</p>
         )}
         <Faults of={rest(['reading', 'lotId'])} />
         <div className="mt-2 flex flex-wrap gap-3">
@@ -180,6 +189,12 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
               {correcting ? 'Leave it as it was' : `Correct the last reading (${grams(last.readingG)} g)`}
             </Button>
           ) : null}
+          <StraySheet
+            pourId={pot.id}
+            strays={strays}
+            lines={lines}
+            onScaleG={Object.values(poured).reduce((sum, one) => sum + one, 0)}
+          />
           <Button look="quiet" disabled={busy} onClick={() => void run(() => giveUp({ pourId: pot.id, version: pot.version }))}>
             Give this pot up
           </Button>
@@ -194,44 +209,19 @@ export function RunningScale({ pot, poured, last, struck, lots }: Props) {
             ))}
           </p>
         ) : null}
+        <PracticePanel
+          scale={device?.scale ?? null}
+          state={shown}
+          markG={next ? stopAtG : null}
+          onStart={() => {
+            // The pot stands on the scale with what is in it already.
+            const scale = practiceScale({ seed: pot.id, startG: last?.readingG ?? 0 });
+            setDevice({ scale, port: portOf('practice scale', 'mass', scale) });
+          }}
+          onStop={() => setDevice(null)}
+        />
       </section>
-      <section aria-label="Marks">
-        <h2 className="mb-2">The pot, {formatMass(pot.targetG)}</h2>
-        <ol>
-          {lines.map((line) => (
-            <li key={line.ingredient} className="border-hair border-b py-2">
-              <div className="flex items-center gap-3">
-                <span aria-hidden="true" className="h-6 w-6" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
-                <span className={`grow ${line.ingredient === entering ? 'font-semibold' : ''}`}>{nameOf(line.ingredient)}</span>
-                <span className="reading">
-                  <strong>{grams(line.pouredG)}</strong> of {grams(line.targetG)} g
-                </span>
-                <span
-                  className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
-                >
-                  {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
-                </span>
-              </div>
-            </li>
-          ))}
-        </ol>
-        <p className="mt-3 text-sm text-soft">
-          Small pieces of wax melt faster. Tare with the empty pot on the scale, then type what it shows; nothing is taken off or
-          added in your head.
-        </p>
-      </section>
-    </div>
-  );
-}
-
-/** The way to the mark; its last tenth is drawn as long as all before it, so that the bar slows. */
-function ToMark({ toGo, target, family }: { readonly toGo: number; readonly target: number; readonly family: string }) {
-  const share = Math.min(1, Math.max(0, 1 - toGo / Math.max(target, 1e-9)));
-  const drawn = share < 0.9 ? (share / 0.9) * 0.5 : 0.5 + ((share - 0.9) / 0.1) * 0.5;
-  return (
-    <div className="relative mt-2 h-7 border-ink border-2" aria-hidden="true">
-      <div className="h-full" style={{ ...familyFill(family), width: `${drawn * 100}%` }} />
-      <span className="absolute inset-y-0 left-1/2 border-ink border-l border-dashed" />
+      <PotMarks lines={lines} entering={entering ?? null} targetG={pot.targetG} slips={slips} />
     </div>
   );
 }

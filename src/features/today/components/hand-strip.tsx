@@ -9,6 +9,7 @@ import { Ring } from '@/ui/ring';
 import { RagAnswer, type RagView } from '@/features/work/components/rag-answer';
 import { useRecord } from '@/features/work/components/use-record';
 import type { HandAction } from '../strip';
+import { type PotClock, PotClocks } from './pot-clocks';
 import { standingNow, Timing } from './timing';
 
 const REFRESH_MS = 20_000;
@@ -16,6 +17,7 @@ const REFRESH_MS = 20_000;
 type Props = {
   readonly actions: readonly HandAction[];
   readonly rags: readonly RagView[];
+  readonly pots: readonly PotClock[];
   readonly nowMs: number;
   readonly zone: string;
   readonly ready: boolean;
@@ -26,7 +28,7 @@ const isBusy = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, select, button, a, [role="dialog"], summary') !== null;
 
 /** Across the top of every screen: the next three things hands must do, each with its window and one button; the open rag line at its end. */
-export function HandStrip({ actions, rags, nowMs: serverNowMs, zone, ready }: Props) {
+export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
@@ -100,6 +102,7 @@ export function HandStrip({ actions, rags, nowMs: serverNowMs, zone, ready }: Pr
           <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
         ))}
       </div>
+      {pots.length > 0 ? <PotClocks pots={pots} nowMs={nowMs} zone={zone} /> : null}
       {ready ? null : (
         <p className="border-rule border-t bg-glow px-4 py-2 font-semibold">
           Who is at this device? Touch your initials, then these buttons record for you.

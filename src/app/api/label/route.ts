@@ -1,0 +1,1 @@
+export { labelResponse as GET } from '@/features/pour/label-routes';

@@ -1,0 +1,73 @@
+'use client';
+
+import type { Gathered } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { formatMass } from '@/core/quantity';
+import { Button } from '@/ui/button';
+import { FamilySwatch } from '@/ui/family';
+import { Link } from '@/ui/link';
+import { longDate } from '@/ui/when';
+
+export type ShelfLot = {
+  readonly id: number;
+  readonly number: string;
+  readonly leftG: number;
+  readonly bestBefore: string | null;
+};
+type Props = {
+  readonly gathered: readonly Gathered[];
+  readonly lots: readonly ShelfLot[];
+  readonly residueG: number;
+  readonly onDone: () => void;
+};
+
+/** What to fetch before the pot goes on the scale: each ingredient, which lot first, and what is short. */
+export function Gather({ gathered, lots, residueG, onDone }: Props) {
+  const isShort = gathered.some((one) => one.shortG > 0);
+  return (
+    <section aria-label="Gather">
+      <p className="mb-3 text-lg">Fetch these, the earliest best-before first. Scale, pot, spoon, dry cloth.</p>
+      <ol className="max-w-3xl">
+        {gathered.map((one) => {
+          const ingredient = findIngredient(one.ingredient);
+          return (
+            <li
+              key={one.ingredient}
+              className="grid grid-cols-[3rem_minmax(0,1fr)_auto] items-center gap-x-4 border-hair border-b py-2"
+            >
+              <FamilySwatch family={ingredient?.family ?? ''} />
+              <span>
+                <strong>{ingredient?.name}</strong>
+                <span className="reading block">
+                  {one.takes.map((take, i) => {
+                    const lot = lots.find((each) => each.id === take.lotId);
+                    return (
+                      <span key={take.lotId} className="block">
+                        {i > 0 ? 'then ' : ''}
+                        {formatMass(take.grams)} from <strong>{lot?.number}</strong>
+                        <span className="text-soft">
+                          , {formatMass(lot?.leftG ?? 0)} there
+                          {lot?.bestBefore ? `, best before ${longDate(lot.bestBefore)}` : ''}
+                        </span>
+                      </span>
+                    );
+                  })}
+                </span>
+                {one.shortG > 0 ? (
+                  <span className="block font-semibold text-late">
+                    ▲ {formatMass(one.shortG)} short. <Link href="/stores">Receive a lot</Link>, or make less.
+                  </span>
+                ) : null}
+              </span>
+              <strong className="reading text-2xl">{formatMass(one.needG)}</strong>
+            </li>
+          );
+        })}
+      </ol>
+      {residueG > 0 ? <p className="mt-2 text-soft">{formatMass(residueG)} of it stays in the pot, as it did before.</p> : null}
+      <Button look="hand" big className="mt-4" onClick={onDone}>
+        {isShort ? 'Weigh what there is' : 'All is at hand'}
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,163 @@
+'use client';
+
+import { useState } from 'react';
+import { linkLook } from '@/ui/button';
+import { SelectField, TextField } from '@/ui/field';
+import { fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, typeFor } from '../label';
+
+const OWN = {
+  columns: '2',
+  rows: '7',
+  width: '90',
+  height: '38',
+  left: '12',
+  top: '10',
+  gapX: '6',
+  gapY: '1',
+  pageWidth: '210',
+  pageHeight: '297',
+};
+const NAMES: Readonly<Record<keyof typeof OWN, string>> = {
+  columns: 'Across',
+  rows: 'Down',
+  width: 'Width',
+  height: 'Height',
+  left: 'Left edge',
+  top: 'Top edge',
+  gapX: 'Gap across',
+  gapY: 'Gap down',
+  pageWidth: 'Page width',
+  pageHeight: 'Page height',
+};
+
+const ownGrid = (own: typeof OWN): Grid => {
+  const n = (key: keyof typeof OWN): number => Number(own[key].replace(',', '.')) || 0;
+  return {
+    id: 'own',
+    name: 'own',
+    page: [n('pageWidth'), n('pageHeight')],
+    columns: n('columns'),
+    rows: n('rows'),
+    width: n('width'),
+    height: n('height'),
+    left: n('left'),
+    top: n('top'),
+    gapX: n('gapX'),
+    gapY: n('gapY'),
+  };
+};
+
+type Props = { readonly lotId: number; readonly label: Label; readonly code: string; readonly count: number };
+
+/** Chooses the sheet and how many; the label stands beside it as it will be printed. */
+export function LabelForm({ lotId, label, code, count: first }: Props) {
+  const [gridId, setGridId] = useState(GRIDS[0]?.id ?? 'own');
+  const [own, setOwn] = useState(OWN);
+  const [count, setCount] = useState(String(first));
+  const [from, setFrom] = useState('1');
+  const grid = GRIDS.find((one) => one.id === gridId) ?? ownGrid(own);
+  const lies = fitsPage(grid);
+  const size = lies ? typeFor(label, grid) : null;
+  const query = new URLSearchParams({ lot: String(lotId), grid: gridId, count, from, ...(gridId === 'own' ? own : {}) });
+  return (
+    <div className="grid gap-8 bench:grid-cols-2">
+      <div>
+        <SelectField label="Sheet" value={gridId} onChange={(event) => setGridId(event.target.value)}>
+          {GRIDS.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+          <option value="own">my own, in millimetres</option>
+        </SelectField>
+        {gridId === 'own' ? (
+          <div className="grid grid-cols-4 gap-x-4">
+            {(Object.keys(OWN) as (keyof typeof OWN)[]).map((key) => (
+              <TextField
+                key={key}
+                label={NAMES[key]}
+                value={own[key]}
+                onChange={(event) => setOwn({ ...own, [key]: event.target.value })}
+                inputMode="decimal"
+              />
+            ))}
+          </div>
+        ) : null}
+        <div className="grid grid-cols-2 gap-4">
+          <TextField label="How many" value={count} onChange={(event) => setCount(event.target.value)} inputMode="numeric" />
+          <TextField
+            label="Beginning at place"
+            value={from}
+            onChange={(event) => setFrom(event.target.value)}
+            inputMode="numeric"
+            hint="for a part-used sheet"
+          />
+        </div>
+        {lies && size !== null ? (
+          <p className="flex flex-wrap gap-3">
+            <a className={linkLook('main', true)} href={`/api/label?as=pdf&${query}`} target="_blank" rel="noreferrer">
+              Sheets as PDF
+            </a>
+            <a className={linkLook('plain', true)} href={`/api/label?as=png&${query}`}>
+              One as a picture
+            </a>
+          </p>
+        ) : (
+          <p role="alert" className="font-semibold text-late">
+            ▲{' '}
+            {lies
+              ? 'All that must be said does not fit so small a label. Choose a larger one.'
+              : 'These labels do not lie within their page. Check the millimetres.'}
+          </p>
+        )}
+        <p className="mt-3 max-w-prose text-sm text-soft">
+          What a label must say, and how large, differs from place to place: follow your local rules for weights, contents and
+          contact with food. Rendle certifies nothing.
+        </p>
+      </div>
+      {lies && size !== null ? (
+        <figure>
+          <div
+            className="border border-rule bg-white text-[#12211c]"
+            style={{
+              width: `${grid.width * 1.9}mm`,
+              maxWidth: '100%',
+              aspectRatio: `${grid.width} / ${grid.height}`,
+              padding: `${PAD_MM * 1.9}mm`,
+              fontSize: `${size * 1.9}pt`,
+              lineHeight: 1.2,
+              overflow: 'hidden',
+            }}
+          >
+            <div className="flex gap-2">
+              <div className="min-w-0 flex-1">
+                <p style={{ fontSize: '1.5em', fontWeight: 700, lineHeight: 1.1 }}>{label.title}</p>
+                <p style={{ fontWeight: 600 }}>{label.net}</p>
+                <p>
+                  {label.number} made {label.made} best before {label.bestBefore}
+                </p>
+              </div>
+              {/* biome-ignore lint/performance/noImgElement: a code drawn on the server */}
+              <img
+                src={code}
+                alt="Code of the lot"
+                style={{ width: `${codeMm(grid.height) * 1.9}mm`, height: `${codeMm(grid.height) * 1.9}mm` }}
+              />
+            </div>
+            <p>
+              <strong>Contents:</strong> {label.contents}
+            </p>
+            <p style={{ fontWeight: 600 }}>Allergens: {label.allergens}</p>
+            <p>
+              {label.use} {label.cautions}
+            </p>
+            <p>{label.shop}</p>
+          </div>
+          <figcaption className="reading mt-1 text-sm text-soft">
+            {grid.width} × {grid.height} mm, set in {size} pt; shown at almost twice its size
+          </figcaption>
+        </figure>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { useState } from 'react';
+import type { LoggedMelt } from '@/core/melt';
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { FormSheet } from '../../shop/components/form-sheet';
+import { useSave } from '../../shop/use-save';
+import { saveFit, savePan } from '../actions';
+import { useRehearsal } from '../use-rehearsal';
+
+export type PanFacts = {
+  readonly id: number;
+  readonly name: string;
+  readonly waterG: number;
+  readonly heaterW: number;
+  readonly lossWPerK: number;
+  readonly uaWPerK: number;
+  readonly fittedReadings: number;
+  /** Its melts as they were logged. */
+  readonly melts: readonly LoggedMelt[];
+};
+
+type Fit = {
+  readonly pan: { readonly heaterW: number; readonly lossWPerK: number; readonly uaWPerK: number };
+  readonly misfitBeforeC: number;
+  readonly misfitAfterC: number;
+  readonly readings: number;
+};
+
+/** The pan that the rehearsal reckons with, and its fit to the melts that were logged in it. */
+export function PanChoice({
+  pans,
+  chosen,
+  onChoose,
+}: {
+  readonly pans: readonly PanFacts[];
+  readonly chosen: PanFacts | undefined;
+  readonly onChoose: (id: number) => void;
+}) {
+  const rehearsal = useRehearsal();
+  const [fit, setFit] = useState<Fit | null>(null);
+  const { busy, rest, run } = useSave();
+  const logged = chosen?.melts.reduce((sum, one) => sum + one.readings.length, 0) ?? 0;
+  return (
+    <div>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="flex flex-col gap-1">
+          <span className="label">Pan and heater</span>
+          <select
+            className="min-h-11 border-0 border-ink border-b-2 bg-paper px-3"
+            value={chosen?.id ?? 0}
+            onChange={(event) => onChoose(Number(event.target.value))}
+          >
+            <option value={0}>not said</option>
+            {pans.map((pan) => (
+              <option key={pan.id} value={pan.id}>
+                {pan.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <FormSheet
+          opens="Enter a pan"
+          look="quiet"
+          title="A pan and its heater"
+          say="What heat it loses and how it gives it to the pot begin as estimates; your own logged melts put them right."
+          saves="Keep it"
+          fields={[
+            { name: 'name', label: 'Name', hint: 'Enamel pan on the small ring' },
+            { name: 'water', label: 'Water in it', hint: '1.5 kg' },
+            { name: 'watts', label: 'Heater', hint: '900 W', type: 'number' },
+          ]}
+          save={savePan}
+        />
+        {chosen && logged >= 3 ? (
+          <Button look="quiet" onClick={async () => setFit(await rehearsal().fitPan(chosen, chosen.melts))}>
+            Fit it to {logged} readings
+          </Button>
+        ) : null}
+      </div>
+      {chosen ? (
+        <p className="reading mt-1 text-sm text-soft">
+          {chosen.heaterW.toFixed(0)} W, loses {chosen.lossWPerK.toFixed(1)} W/K, gives {chosen.uaWPerK.toFixed(1)} W/K;{' '}
+          {chosen.fittedReadings > 0 ? `fitted to ${chosen.fittedReadings} of your readings` : 'working estimates'}
+        </p>
+      ) : null}
+      {fit && chosen ? (
+        <p role="status" className="mt-1">
+          The rehearsal missed by <span className="reading">{fit.misfitBeforeC.toFixed(1)}</span> °C; fitted it misses by{' '}
+          <strong className="reading">{fit.misfitAfterC.toFixed(1)} °C</strong>.{' '}
+          <Button
+            disabled={busy}
+            onClick={() =>
+              void run(
+                () => saveFit({ panId: chosen.id, ...fit.pan, readings: fit.readings }),
+                () => setFit(null),
+              )
+            }
+          >
+            Use that
+          </Button>
+        </p>
+      ) : null}
+      <Faults of={rest([])} />
+    </div>
+  );
+}

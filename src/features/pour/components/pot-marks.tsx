@@ -1,0 +1,67 @@
+import type { Running } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { formatMass } from '@/core/quantity';
+import { familyFill } from '@/ui/family';
+
+const grams = (value: number): string => value.toFixed(value >= 100 ? 0 : 1);
+
+type Props = {
+  readonly lines: Running['lines'];
+  readonly entering: string | null;
+  readonly targetG: number;
+  readonly slips: readonly string[];
+};
+
+/** Every ingredient of the pot with its mark, and the slips that moved them. */
+export function PotMarks({ lines, entering, targetG, slips }: Props) {
+  return (
+    <section aria-label="Marks">
+      <h2 className="mb-2">The pot, {formatMass(targetG)}</h2>
+      <ol>
+        {lines.map((line) => (
+          <li key={line.ingredient} className="border-hair border-b py-2">
+            <div className="flex items-center gap-3">
+              <span aria-hidden="true" className="h-6 w-6" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
+              <span className={`grow ${line.ingredient === entering ? 'font-semibold' : ''}`}>
+                {findIngredient(line.ingredient)?.name}
+              </span>
+              <span className="reading">
+                <strong>{grams(line.pouredG)}</strong> of {grams(line.targetG)} g
+              </span>
+              <span
+                className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
+              >
+                {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
+              </span>
+            </div>
+          </li>
+        ))}
+      </ol>
+      {slips.length > 0 ? (
+        <ul className="mt-3" aria-label="Slips">
+          {slips.map((says) => (
+            <li key={says} className="border-late border-l-4 py-0.5 pl-3 text-sm">
+              {says}
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      <p className="mt-3 text-sm text-soft">
+        Small pieces of wax melt faster. Tare with the empty pot on the scale, then read what it shows; nothing is taken off or
+        added in your head.
+      </p>
+    </section>
+  );
+}
+
+/** The way to the mark; its last tenth is drawn as long as all before it, so that the bar slows. */
+export function ToMark({ toGo, target, family }: { readonly toGo: number; readonly target: number; readonly family: string }) {
+  const share = Math.min(1, Math.max(0, 1 - toGo / Math.max(target, 1e-9)));
+  const drawn = share < 0.9 ? (share / 0.9) * 0.5 : 0.5 + ((share - 0.9) / 0.1) * 0.5;
+  return (
+    <div className="relative mt-2 h-7 border-ink border-2" aria-hidden="true">
+      <div className="h-full" style={{ ...familyFill(family), width: `${drawn * 100}%` }} />
+      <span className="absolute inset-y-0 left-1/2 border-ink border-l border-dashed" />
+    </div>
+  );
+}

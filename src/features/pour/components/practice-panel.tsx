@@ -1,0 +1,78 @@
+'use client';
+
+import { useState } from 'react';
+import type { PracticeScale } from '@/devices/practice-scale';
+import { Button } from '@/ui/button';
+import type { DeviceState } from '../use-device';
+
+const TROUBLE = {
+  overload: 'Too much on the scale: take something off. What was read before is kept.',
+  garbage: 'The scale sends something that cannot be read. Wait, or type what it shows.',
+  lost: 'The scale is silent: its cable or battery. The pot stands on it still; type what it shows, or plug it in again.',
+} as const;
+
+type Props = {
+  readonly scale: PracticeScale | null;
+  readonly state: DeviceState;
+  readonly markG: number | null;
+  readonly onStart: () => void;
+  readonly onStop: () => void;
+};
+
+/** A practice scale beside the typed way: it pours, drifts, is unplugged and plugged in again. */
+export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
+  const [unplugged, setUnplugged] = useState(false);
+  if (!scale)
+    return (
+      <p className="mt-3 flex flex-wrap items-center gap-3">
+        <Button look="quiet" onClick={onStart}>
+          Use the practice scale
+        </Button>
+        <span className="text-soft">or type every reading</span>
+      </p>
+    );
+  return (
+    <section aria-label="Practice scale" className="mt-3 border-rule border-t pt-2">
+      <p className="flex flex-wrap items-center gap-x-4">
+        <span className="label">Practice scale</span>
+        <span className="reading text-xl">
+          {state.value === null ? '–' : `${state.value.toFixed(1)} g`}{' '}
+          <span className={`text-base font-semibold ${state.stable ? 'text-fit' : 'text-soft'}`}>
+            {state.trouble === 'lost' ? '◌ silent' : state.stable ? '● steady' : '○ moving'}
+          </span>
+        </span>
+      </p>
+      {state.trouble ? (
+        <p role="alert" className="my-1 border-late border-l-8 bg-paper px-3 py-2 font-semibold">
+          ▲ {TROUBLE[state.trouble]}
+        </p>
+      ) : null}
+      <div className="mt-1 flex flex-wrap gap-2">
+        <Button disabled={markG === null} onClick={() => markG !== null && scale.pourTo(markG)}>
+          Pour to the mark
+        </Button>
+        <Button onClick={() => scale.pourTo((state.value ?? 0) + 25)}>Slip: 25 g more</Button>
+        <Button onClick={scale.stopPouring}>Stop pouring</Button>
+        <Button
+          onClick={() => {
+            if (unplugged) scale.plug();
+            else scale.unplug();
+            setUnplugged(!unplugged);
+          }}
+        >
+          {unplugged ? 'Plug it in' : 'Pull the cable'}
+        </Button>
+        <Button onClick={scale.garble}>Garble the line</Button>
+        <Button
+          look="quiet"
+          onClick={() => {
+            setUnplugged(false);
+            onStop();
+          }}
+        >
+          Put the practice scale away
+        </Button>
+      </div>
+    </section>
+  );
+}

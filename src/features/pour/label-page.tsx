@@ -1,0 +1,25 @@
+import 'server-only';
+import { notFound } from 'next/navigation';
+import { allLots } from '@/data/stores/queries';
+import { Link } from '@/ui/link';
+import { codePng } from '../care/code';
+import { session } from '../shop/session';
+import { LabelForm } from './components/label-form';
+import { labelFor } from './label-routes';
+
+/** Labels for one lot: as many as there are tins, on a sheet or one by one. */
+export async function LabelPage({ id }: { readonly id: number }) {
+  const { db, shop } = await session();
+  const lot = allLots(db).find((one) => one.id === id);
+  const label = labelFor(db, shop, id);
+  if (!lot || !label) notFound();
+  return (
+    <>
+      <p className="reading">
+        <Link href={`/stores/lots/${id}`}>{lot.number}</Link>
+      </p>
+      <h1 className="mb-4">Labels for {lot.title}</h1>
+      <LabelForm lotId={id} label={label} code={await codePng(label.code)} count={lot.countLeft ?? 1} />
+    </>
+  );
+}

@@ -1,0 +1,80 @@
+import 'server-only';
+import { eq } from 'drizzle-orm';
+import { dateOf } from '@/core/quantity';
+import type { Db } from '@/data/db';
+import { fill } from '@/data/schema';
+import type { Shop } from '@/data/shop/queries';
+import { allLots } from '@/data/stores/queries';
+import { download } from '../shop/csv';
+import { session } from '../shop/session';
+import { fitsPage, GRIDS, type Grid, type Label, labelOf, typeFor } from './label';
+import { labelSheets } from './label-pdf';
+import { labelPicture } from './label-png';
+
+/** The label of a lot as it is today; null for a lot that has none. */
+export function labelFor(db: Db, shop: Shop, lotId: number): Label | null {
+  const lot = allLots(db).find((one) => one.id === lotId);
+  if (!lot?.nature || (lot.kind !== 'made' && lot.kind !== 'tin')) return null;
+  const filled = db.select().from(fill).where(eq(fill.lotId, lotId)).get();
+  return labelOf({
+    title: lot.title,
+    number: lot.number,
+    netG: filled?.netG ?? lot.leftG,
+    contents: lot.contents,
+    undeclared: lot.undeclared,
+    nature: lot.nature,
+    made: dateOf(lot.at, shop.zone),
+    bestBefore: lot.bestBefore,
+    shop: shop.name,
+  });
+}
+
+const NUMBERS = ['columns', 'rows', 'width', 'height', 'left', 'top', 'gapX', 'gapY', 'pageWidth', 'pageHeight'] as const;
+
+/** The grid that was asked for: one of the usual two, or the shop's own in millimetres; null when it does not lie within its page. */
+export function gridOf(asked: URLSearchParams): Grid | null {
+  const usual = GRIDS.find((grid) => grid.id === asked.get('grid'));
+  if (usual) return usual;
+  const [columns = 0, rows = 0, width = 0, height = 0, left = 0, top = 0, gapX = 0, gapY = 0, pageWidth = 0, pageHeight = 0] =
+    NUMBERS.map((name) => Number((asked.get(name) ?? '').replace(',', '.') || Number.NaN));
+  const own: Grid = {
+    id: 'own',
+    name: 'own',
+    page: [pageWidth, pageHeight],
+    columns,
+    rows,
+    width,
+    height,
+    left,
+    top,
+    gapX: gapX || 0,
+    gapY: gapY || 0,
+  };
+  const whole =
+    Number.isInteger(columns) && Number.isInteger(rows) && columns * rows <= 400 && pageWidth <= 2000 && pageHeight <= 2000;
+  return whole && fitsPage(own) ? own : null;
+}
+
+const say = (text: string, status: number): Response =>
+  new Response(text, { status, headers: { 'content-type': 'text/plain; charset=utf-8' } });
+
+/** Labels of one lot: `?as=pdf` sheets or `?as=png` one picture. */
+export async function labelResponse(request: Request): Promise<Response> {
+  const { db, shop } = await session();
+  const asked = new URL(request.url).searchParams;
+  const label = labelFor(db, shop, Number(asked.get('lot')));
+  if (!label) return say('There is no label for this lot.', 404);
+  const grid = gridOf(asked);
+  if (!grid) return say('These labels do not lie within their page. Check the millimetres.', 400);
+  const size = typeFor(label, grid);
+  if (size === null)
+    return say(`All that the label must say does not fit ${grid.width} × ${grid.height} mm. Choose a larger label.`, 400);
+  const name = `label-${label.number.replace('/', '-')}`;
+  if (asked.get('as') === 'png')
+    return download(`${name}.png`, 'image/png', new Uint8Array(await labelPicture(label, grid, size)));
+  const count = Math.min(500, Math.max(1, Math.floor(Number(asked.get('count') ?? 1)) || 1));
+  const from = Math.min(grid.columns * grid.rows - 1, Math.max(0, Math.floor(Number(asked.get('from') ?? 1)) - 1 || 0));
+  return new Response(new Uint8Array(await labelSheets(label, grid, size, count, from)), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${name}.pdf"` },
+  });
+}

@@ -1,0 +1,181 @@
+import type { Blend } from '@/core/blend';
+
+/** A grid of labels on a sheet, mm. */
+export type Grid = {
+  readonly id: string;
+  readonly name: string;
+  readonly page: readonly [number, number];
+  readonly columns: number;
+  readonly rows: number;
+  readonly width: number;
+  readonly height: number;
+  readonly left: number;
+  readonly top: number;
+  readonly gapX: number;
+  readonly gapY: number;
+};
+
+/** Two usual sheets; any other is written down in millimetres. */
+export const GRIDS: readonly Grid[] = [
+  {
+    id: 'a4-3x8',
+    name: 'A4, 3 × 8, 70 × 37 mm',
+    page: [210, 297],
+    columns: 3,
+    rows: 8,
+    width: 70,
+    height: 37,
+    left: 0,
+    top: 0.5,
+    gapX: 0,
+    gapY: 0,
+  },
+  {
+    id: 'letter-2x5',
+    name: 'US letter, 2 × 5, 4 × 2 in',
+    page: [215.9, 279.4],
+    columns: 2,
+    rows: 5,
+    width: 101.6,
+    height: 50.8,
+    left: 4.0,
+    top: 12.7,
+    gapX: 4.7,
+    gapY: 0,
+  },
+];
+
+/** Whether a grid of the shop's own lies within its page. */
+export const fitsPage = ({ page, columns, rows, width, height, left, top, gapX, gapY }: Grid): boolean =>
+  columns >= 1 &&
+  rows >= 1 &&
+  width >= 20 &&
+  height >= 15 &&
+  left >= 0 &&
+  top >= 0 &&
+  left + columns * width + (columns - 1) * gapX <= page[0] + 0.6 &&
+  top + rows * height + (rows - 1) * gapY <= page[1] + 0.6;
+
+/** Everything a label says, once: the sheet, the picture and the screen read it from here. */
+export type Label = {
+  readonly title: string;
+  readonly number: string;
+  readonly net: string;
+  readonly contents: string;
+  readonly allergens: string;
+  readonly made: string;
+  readonly bestBefore: string;
+  readonly use: string;
+  readonly cautions: string;
+  readonly shop: string;
+  readonly code: string;
+};
+
+const OZ_G = 28.349523125;
+
+/** Net mass in both systems of units, rounded down: a label never says more than is in the jar. */
+export function netWords(grams: number): string {
+  const down = (value: number, digits: number): string =>
+    (Math.floor(value * 10 ** digits + 1e-9) / 10 ** digits).toFixed(digits);
+  const metric = grams >= 1000 ? `${down(grams / 1000, 2)} kg` : grams >= 100 ? `${down(grams, 0)} g` : `${down(grams, 1)} g`;
+  const ounces = grams / OZ_G;
+  return `${metric} / ${ounces >= 16 ? `${Math.floor(ounces / 16)} lb ${down(ounces % 16, 1)} oz` : `${down(ounces, 2)} oz`} net`;
+}
+
+const howToUse = ({ consistency, drying }: Pick<Blend, 'consistency' | 'drying'>): string =>
+  consistency === 'liquid' || consistency === 'cream'
+    ? `Wipe on, ${drying === 'never' ? 'leave it as long as you like' : 'leave it no more than a quarter of an hour'}, wipe dry.`
+    : consistency === 'bar' || consistency === 'block'
+      ? 'Rub on warm wood, buff hard.'
+      : `Rub in thin, ${drying === 'never' ? 'leave a quarter of an hour' : 'buff within the hour'}, buff.`;
+
+const cautionWords = ({ ragHazard, flammable }: Pick<Blend, 'ragHazard' | 'flammable'>): string =>
+  [
+    ragHazard === 'self-heating' ? 'Oily cloths can set themselves alight: lay flat outdoors or in water.' : '',
+    flammable ? 'Flammable: no flame or spark, fresh air.' : '',
+    'Not for swallowing. Keep from children.',
+  ]
+    .filter(Boolean)
+    .join(' ');
+
+type Source = {
+  readonly title: string;
+  readonly number: string;
+  readonly netG: number;
+  readonly contents: readonly string[];
+  readonly undeclared: readonly string[];
+  readonly nature: Blend;
+  readonly made: string;
+  readonly bestBefore: string | null;
+  readonly shop: string;
+};
+
+/** What a lot's label must say: contents in descending order, the lowest net mass that was measured. */
+export function labelOf({ title, number, netG, contents, undeclared, nature, made, bestBefore, shop }: Source): Label {
+  const allergens = nature.allergens.join(', ') || 'none known';
+  return {
+    title,
+    number,
+    net: netWords(netG),
+    contents: contents.join(', '),
+    allergens: undeclared.length > 0 ? `${allergens}; not all contents declared` : allergens,
+    made,
+    bestBefore: bestBefore ?? 'not known',
+    use: howToUse(nature),
+    cautions: cautionWords(nature),
+    shop,
+    code: `${number} ${title}. Made ${made}, best before ${bestBefore ?? 'not known'}. Contains ${contents.join(', ')}. Allergens: ${allergens}.`,
+  };
+}
+
+/** Widths of the shipped font: on average a letter takes this share of its size. Measured over English text, on the wide side. */
+const LETTER_EM = 0.545;
+const BOLD_EM = 0.6;
+const LEADING = 1.22;
+const MM_PT = 72 / 25.4;
+export const PAD_MM = 2.2;
+/** The smallest and the largest type a label is set in, pt. */
+export const TYPE_PT = { least: 4.2, most: 9 } as const;
+
+const linesOf = (text: string, widthPt: number, sizePt: number, em: number): number => {
+  const perLine = Math.max(1, Math.floor(widthPt / (sizePt * em)));
+  // Words are not broken, so a line ends early by part of a word; longer than a line, a word stands alone.
+  let [lines, used] = [1, 0];
+  for (const word of text.split(' ')) {
+    const need = word.length + (used > 0 ? 1 : 0);
+    if (used > 0 && used + need > perLine) {
+      lines++;
+      used = word.length;
+    } else used += need;
+    if (word.length > perLine) lines += Math.ceil(word.length / perLine) - 1;
+  }
+  return lines;
+};
+
+/** How large the code stands beside the text, mm. */
+export const codeMm = (height: number): number => Math.min(22, Math.max(12, height * 0.42));
+
+/** The largest type at which all of a label fits its space; null when even the least does not, so that nothing is ever clipped. */
+export function typeFor(label: Label, { width, height }: Pick<Grid, 'width' | 'height'>): number | null {
+  const inner = (width - 2 * PAD_MM) * MM_PT;
+  const beside = inner - (codeMm(height) + 1.5) * MM_PT;
+  const room = (height - 2 * PAD_MM) * MM_PT;
+  for (let size = TYPE_PT.most; size >= TYPE_PT.least; size -= 0.2) {
+    const titlePt = size * 1.5;
+    const head = linesOf(label.title, beside, titlePt, BOLD_EM) * titlePt * 1.12;
+    const top =
+      head +
+      (linesOf(label.net, beside, size, BOLD_EM) +
+        linesOf(`${label.number} made ${label.made} best before ${label.bestBefore}`, beside, size, LETTER_EM)) *
+        size *
+        LEADING;
+    const rest = [
+      `Contents: ${label.contents}`,
+      `Allergens: ${label.allergens}`,
+      `${label.use} ${label.cautions}`,
+      label.shop,
+    ].reduce((sum, text) => sum + linesOf(text, inner, size, LETTER_EM) * size * LEADING, 0);
+    if (Math.max(top, codeMm(height) * MM_PT) + rest <= room) return Number(size.toFixed(1));
+  }
+  return null;
+}
