@@ -53,7 +53,15 @@ describe('the ledger', () => {
     const of = (why: string) => sums.find((row) => row.why === why)?.grams ?? 0;
     const left = allLots(db).reduce((sum, lot) => sum + lot.leftG, 0);
     expect(
-      of('receive') + of('pour') + of('coat') + of('fill') + of('loss') + of('correction') + of('count') + of('sale') + of('bath'),
+      of('receive') +
+        of('pour') +
+        of('coat') +
+        of('fill') +
+        of('loss') +
+        of('correction') +
+        of('count') +
+        of('sale') +
+        of('bath'),
     ).toBeCloseTo(left, 6);
     // What was poured out of ingredient lots came into made ones, and what was filled came into tins.
     const made = allLots(db)

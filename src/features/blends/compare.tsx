@@ -10,7 +10,7 @@ import { allFormulas } from '@/data/blends/queries';
 import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '@/messages';
-import { Button } from '@/ui/button';
+import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { session } from '../shop/session';
@@ -114,7 +114,9 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
             {formula.name}
           </label>
         ))}
-        <Button type="submit">Lay them side by side</Button>
+        <button type="submit" className={linkLook('plain')}>
+          Lay them side by side
+        </button>
       </form>
       {ids.length > MOST ? (
         <p className="mb-3 font-semibold text-late">▲ Four fit beside each other; the first four are shown.</p>

@@ -5,6 +5,7 @@ import type { Db } from '@/data/db';
 import { fill } from '@/data/schema';
 import type { Shop } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
+import { longDate } from '@/ui/when';
 import { download } from '../shop/csv';
 import { session } from '../shop/session';
 import { fitsPage, GRIDS, type Grid, type Label, labelOf, typeFor } from './label';
@@ -23,8 +24,8 @@ export function labelFor(db: Db, shop: Shop, lotId: number): Label | null {
     contents: lot.contents,
     undeclared: lot.undeclared,
     nature: lot.nature,
-    made: dateOf(lot.at, shop.zone),
-    bestBefore: lot.bestBefore,
+    made: longDate(dateOf(lot.at, shop.zone)),
+    bestBefore: lot.bestBefore === null ? null : longDate(lot.bestBefore),
     shop: shop.name,
   });
 }

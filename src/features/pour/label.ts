@@ -124,7 +124,7 @@ export function labelOf({ title, number, netG, contents, undeclared, nature, mad
     use: howToUse(nature),
     cautions: cautionWords(nature),
     shop,
-    code: `${number} ${title}. Made ${made}, best before ${bestBefore ?? 'not known'}. Contains ${contents.join(', ')}. Allergens: ${allergens}.`,
+    code: `${number} ${title}. Best before ${bestBefore ?? 'not known'}. Allergens: ${allergens}.`,
   };
 }
 

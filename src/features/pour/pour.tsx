@@ -20,10 +20,10 @@ import { PourDone } from './components/pour-done';
 import { RunningScale } from './components/running-scale';
 
 const STAGES = [
-  { id: 'weighing', name: 'Weigh' },
-  { id: 'heating', name: 'Melt' },
+  { id: 'weighing', name: 'Gather and weigh' },
+  { id: 'heating', name: 'Melt and check' },
   { id: 'filling', name: 'Fill' },
-  { id: 'done', name: 'Kept' },
+  { id: 'done', name: 'Label and clean up' },
 ] as const;
 
 const blendOf = (pot: Pot): Blend => {

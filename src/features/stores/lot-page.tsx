@@ -133,8 +133,8 @@ export async function LotPage({ id }: { readonly id: number }) {
           ) : null}
           {lot.nature ? (
             <>
-              <Fact name="Feel">{FEEL_WORDS[lot.nature.consistency]}</Fact>
-              <Fact name="Drying">{DRYING_WORDS[lot.nature.drying]}</Fact>
+              {shares.length > 1 ? <Fact name="Feel">{FEEL_WORDS[lot.nature.consistency]}</Fact> : null}
+              {lot.nature.waxFraction < 1 ? <Fact name="Drying">{DRYING_WORDS[lot.nature.drying]}</Fact> : null}
               <Fact name="Food">{CONTACT_WORDS[lot.nature.contact]}</Fact>
               <Fact name="Allergens">{lot.nature.allergens.join(', ') || 'none known'}</Fact>
             </>

@@ -44,7 +44,7 @@ function columns(trace: Trace): Node[][] {
   const gone = trace.tins.map(
     (tin, i): Node => ({
       key: `tin-${tin.lotId}-${i}`,
-      title: `${tin.count} tins`,
+      title: tin.count === 1 ? '1 tin' : `${tin.count} tins`,
       under: tin.buyer ?? 'sold',
       tone: 'var(--wet)',
       dashed: false,

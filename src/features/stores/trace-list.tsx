@@ -57,7 +57,7 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
           {trace.tins.map((tin, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: sales of the same tins on one day differ in nothing else
             <li key={`${tin.lotId}-${i}`} className="border-hair border-b py-1">
-              {tin.count} tins {tin.buyer ? `to ${tin.buyer} ` : ''}on {longDate(tin.soldOn)}
+              {tin.count === 1 ? '1 tin' : `${tin.count} tins`} {tin.buyer ? `to ${tin.buyer} ` : ''}on {longDate(tin.soldOn)}
             </li>
           ))}
         </ul>

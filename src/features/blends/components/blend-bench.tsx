@@ -144,7 +144,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           Choose two ingredients and their parts, and the plank is sawn here.
         </p>
       )}
-      <div className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+      <div className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-5">
           <BlendLines draft={draft} blend={blend} sized={sized} faults={faults} onChange={setDraft} />
           <OtherBasis draft={draft} />

@@ -75,11 +75,11 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
         <thead>
           <tr className="label border-ink border-b text-left">
             <th className="py-1 font-normal">Ingredient</th>
-            <th className="w-20 py-1 pl-3 text-right font-normal">Parts</th>
-            <th className="w-20 py-1 pl-3 text-right font-normal">% weight</th>
-            <th className="w-24 py-1 pl-3 text-right font-normal">{sized ? 'Grams' : 'g per kg'}</th>
-            <th className="w-20 py-1 pl-3 text-right font-normal">Volume</th>
-            <th className="w-24 py-1 font-normal">
+            <th className="w-18 py-1 pl-2 text-right font-normal">Parts</th>
+            <th className="w-18 py-1 pl-2 text-right font-normal">% weight</th>
+            <th className="w-20 py-1 pl-2 text-right font-normal">{sized ? 'Grams' : 'g per kg'}</th>
+            <th className="w-18 py-1 pl-2 text-right font-normal">Volume</th>
+            <th className="w-20 py-1 font-normal">
               <span className="sr-only">Lock or take out</span>
             </th>
           </tr>
@@ -103,7 +103,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                     <p className="text-sm font-semibold text-late">▲ {fault}</p>
                   ) : null}
                 </td>
-                <td className="py-1 pl-3">
+                <td className="py-1 pl-2">
                   <input
                     aria-label={`Parts of line ${index + 1}`}
                     aria-invalid={fault ? true : undefined}
@@ -113,7 +113,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                     onChange={(event) => set(index, { parts: event.target.value })}
                   />
                 </td>
-                <td className="py-1 pl-3">
+                <td className="py-1 pl-2">
                   <Typed
                     label={`Percent of ${name}`}
                     value={made ? (made.massFraction * 100).toFixed(1) : ''}
@@ -121,7 +121,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                     onTake={(text) => takeShare(index, text)}
                   />
                 </td>
-                <td className="py-1 pl-3">
+                <td className="py-1 pl-2">
                   <Typed
                     label={`Grams of ${name}`}
                     value={made ? made.massG.toFixed(made.massG >= 100 ? 0 : 1) : ''}
@@ -136,7 +136,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                     aria-pressed={line.locked === true}
                     aria-label={`Lock the share of ${name}`}
                     title="Its share stays while the others move"
-                    className={`min-h-11 min-w-11 text-sm font-semibold ${line.locked ? 'bg-ink text-bench' : 'text-soft underline underline-offset-4'}`}
+                    className={`min-h-11 min-w-10 text-sm font-semibold ${line.locked ? 'bg-ink text-bench' : 'text-soft underline underline-offset-4'}`}
                     onClick={() => set(index, { locked: !line.locked })}
                   >
                     {line.locked ? 'fixed' : 'fix'}
@@ -145,7 +145,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                     type="button"
                     aria-label={`Take line ${index + 1} out`}
                     disabled={draft.lines.length <= 1}
-                    className="min-h-11 min-w-9 text-xl disabled:opacity-30"
+                    className="min-h-11 min-w-8 text-xl disabled:opacity-30"
                     onClick={() => lines(draft.lines.filter((_, i) => i !== index))}
                   >
                     ×

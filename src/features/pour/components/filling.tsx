@@ -156,7 +156,7 @@ export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFract
                     hint={
                       jar.tareG === null
                         ? 'its tare is not known: weigh on a tared empty'
-                        : `67.1 68.4; tare ${formatMass(jar.tareG)}`
+                        : `one or several, with a space between; tare ${formatMass(jar.tareG)}`
                     }
                     echo={
                       samples

@@ -82,7 +82,7 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
           {pot.fills.map((fill) => (
             <li key={fill.lotId}>
               <Link href={`/stores/lots/${fill.lotId}/label`}>
-                Labels for the {fill.count} {fill.container.toLowerCase()}
+                Labels for {fill.count} × {fill.container}
               </Link>
             </li>
           ))}

@@ -1,0 +1,11 @@
+import { chromium } from '@playwright/test';
+const [,, script] = process.argv;
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox','--disable-gpu','--disable-dev-shm-usage','--disable-quic','--disable-background-networking'] });
+const c = await b.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'Europe/Lisbon', baseURL: 'http://127.0.0.1:4100' });
+await c.addCookies([{ name: 'rendle-person', value: '1', url: 'http://127.0.0.1:4100' }]);
+const page = await c.newPage();
+page.on('console', m => { if (['error','warning'].includes(m.type())) console.log('CONSOLE', m.text().slice(0, 300)); });
+page.on('pageerror', e => console.log('PAGEERROR', String(e).slice(0, 400)));
+const shot = (name, o = {}) => page.screenshot({ path: `/tmp/shots/${name}.png`, ...o });
+await (await import(script)).default(page, shot, c);
+await b.close();
