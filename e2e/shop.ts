@@ -126,6 +126,15 @@ export async function beWren(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Wren Aldersea', pressed: true }).waitFor();
 }
 
+/** Finds an ingredient by a name and takes the first that answers, by the keyboard as at the bench. */
+export async function pick(page: Page, label: string, name: string): Promise<void> {
+  const field = page.getByRole('combobox', { name: label, exact: true });
+  await field.fill(name);
+  await page.getByRole('listbox', { name: label, exact: true }).getByRole('option').first().waitFor();
+  await field.press('ArrowDown');
+  await field.press('Enter');
+}
+
 /** The percentage the cure screen shows large. */
 export async function readyPercent(page: Page): Promise<number> {
   return Number(
@@ -145,6 +154,11 @@ export const VIEWS = [
   '/blends',
   '/blends/1',
   '/blends/new',
+  '/blends/compare?f=1&f=2&f=3&f=4',
+  '/convert',
+  '/stores/lots/2',
+  '/stores/lots/12',
+  '/stores/lots/13/label',
   '/work',
   '/work/new',
   '/work/31-006',

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, MONDAY_MORNING, readyPercent, type Shop, test } from './shop';
+import { expect, MONDAY_MORNING, readyPercent, type Shop, test, pick } from './shop';
 
 /** How a maker works a control: by pointing at it, or by the keyboard alone. */
 type Hand = (control: Locator) => Promise<void>;
@@ -28,7 +28,7 @@ async function setUp(page: Page, hand: Hand): Promise<void> {
 async function receive(page: Page, hand: Hand, ingredient: string, amount: string, price: string): Promise<void> {
   await page.goto('/stores');
   await hand(page.getByRole('button', { name: 'Receive a lot' }));
-  await page.getByLabel('Ingredient', { exact: true }).selectOption({ label: ingredient });
+  await pick(page, 'What is in the tin', ingredient);
   await page.getByLabel('Amount').fill(amount);
   await page.getByLabel('Supplier').fill('Estuary Supply Loft');
   await page.getByLabel('Lot code on the label').fill('X 1');
@@ -59,14 +59,13 @@ async function stores(page: Page, hand: Hand): Promise<void> {
 async function blends(page: Page, hand: Hand): Promise<void> {
   await page.goto('/blends/new');
   await page.getByLabel('Name of the formula').fill('Saltwick paste');
-  await page.getByLabel('Ingredient 1').selectOption({ label: 'Beeswax, filtered' });
-  await page.getByLabel('Ingredient 2').selectOption({ label: 'White mineral oil, food grade' });
+  await pick(page, 'Ingredient 1', 'Beeswax, filtered');
+  await pick(page, 'Ingredient 2', 'liquid paraffin');
   await page.getByLabel('Ratio').fill('1 : 3.5');
   await expect(page.getByLabel('Parts of line 2')).toHaveValue('3.5');
   // 900 g of 1 : 3.5 is 200 g and 700 g.
-  const rows = page.getByRole('row');
-  await expect(rows.nth(1)).toContainText('200 g');
-  await expect(rows.nth(2)).toContainText('700 g');
+  await expect(page.getByLabel('Grams of Beeswax, filtered')).toHaveValue('200');
+  await expect(page.getByLabel('Grams of White mineral oil, food grade')).toHaveValue('700');
   await expect(page.getByRole('heading', { name: 'Feel: soft paste' })).toBeVisible();
   await expect(page.getByText('never dries; it settles')).toBeVisible();
   await expect(page.getByText('bee product').first()).toBeVisible();
@@ -109,6 +108,8 @@ async function weigh(page: Page, hand: Hand, reading: string): Promise<void> {
 
 async function pour(page: Page, hand: Hand): Promise<void> {
   await expect(page).toHaveURL(/\/pour\/\d+/);
+  await expect(page.getByText('Fetch these')).toBeVisible();
+  await hand(page.getByRole('button', { name: 'All is at hand' }));
   await expect(page.getByText('until the scale says 100 g')).toBeVisible();
   await expect(page.getByText('Hot wax and oil burn.')).toBeVisible();
   await weigh(page, hand, '104');
@@ -120,6 +121,7 @@ async function pour(page: Page, hand: Hand): Promise<void> {
   await expect(page.getByText('until the scale says 468 g')).toBeVisible();
   await weigh(page, hand, '468');
   await hand(page.getByRole('button', { name: 'All in' }));
+  await hand(page.getByRole('button', { name: 'It is on the heat' }));
   await page.getByLabel('The thermometer says').fill('150F');
   await expect(page.getByText('= 65.6 °C')).toBeVisible();
   await hand(page.getByRole('button', { name: 'Read', exact: true }));

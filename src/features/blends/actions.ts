@@ -61,7 +61,10 @@ export async function lookAtFile(input: unknown): Promise<Answer<FilePreview>> {
       name,
       status,
       knownAs,
-      under: lines.length === 0 ? '' : `${lines.map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')} by ${basis === 'mass' ? 'weight' : 'volume'}`,
+      under:
+        lines.length === 0
+          ? ''
+          : `${lines.map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')} by ${basis === 'mass' ? 'weight' : 'volume'}`,
       faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue)}`),
     }));
     return ok({ fault, rows });
