@@ -7,8 +7,12 @@ import { makeShop } from '../e2e/shop';
 const VIEWS: readonly (readonly [name: string, address: string, before?: (page: Page) => Promise<void>])[] = [
   ['today', '/'],
   ['stores', '/stores'],
+  ['lot', '/stores/lots/2'],
   ['blends', '/blends/1'],
+  ['compare', '/blends/compare?f=1&f=2&f=3&f=4'],
   ['pour', '/blends/1', pour],
+  ['melt', '/blends/1', melt],
+  ['label', '/stores/lots/13/label'],
   ['work', '/work'],
   ['start-batch', '/work/new', chooseLots],
   ['coat-book', '/work/31-006'],
@@ -21,7 +25,27 @@ const VIEWS: readonly (readonly [name: string, address: string, before?: (page: 
 
 async function pour(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Pour 900/ }).click();
+  await page.getByRole('button', { name: 'All is at hand' }).click();
   await page.getByLabel('The scale says').fill('154');
+}
+
+/** On a second pot: weighed, on the heat, and read a few times as the minutes pass. */
+async function melt(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Pour 900/ }).click();
+  await page.getByRole('button', { name: 'All is at hand' }).click();
+  for (const reading of ['181', '904']) {
+    await page.getByLabel('The scale says').fill(reading);
+    await page.getByRole('button', { name: 'Weighed', exact: true }).click();
+    await page.waitForTimeout(900);
+  }
+  await page.getByRole('button', { name: 'All in' }).click();
+  await page.getByRole('button', { name: 'It is on the heat' }).click();
+  for (const tempC of [24, 41, 52, 60]) {
+    shop.advance(4 / 60);
+    await page.getByLabel('The thermometer says').fill(String(tempC));
+    await page.getByRole('button', { name: 'Read', exact: true }).click();
+    await page.waitForTimeout(900);
+  }
 }
 
 async function chooseLots(page: Page): Promise<void> {

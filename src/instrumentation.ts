@@ -1,7 +1,7 @@
 /** Brings the shop's file up to date before the first page is asked for. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
-  const { migrateFile, shopFile } = await import('./data/db');
+  const [{ migrateFile }, { shopFile }] = await Promise.all([import('./data/db'), import('./data/files')]);
   const copy = migrateFile(shopFile(), new Date().toISOString().replace(/[:.]/g, '-'));
   if (copy) console.log(`The shop's file was copied to ${copy} before it was brought up to date.`);
 }

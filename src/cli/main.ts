@@ -21,7 +21,7 @@ async function runCalc(name: string | undefined): Promise<number> {
 }
 
 async function runBackup(to: string | undefined): Promise<number> {
-  const { backup, shopFile } = await import('@/data/db');
+  const [{ backup }, { shopFile }] = await Promise.all([import('@/data/db'), import('@/data/files')]);
   if (!to) return complain('Say where the copy goes: rendle backup FILE');
   if (!existsSync(shopFile())) return complain(`There is no shop's file at ${shopFile()}. Set RENDLE_DATA to its folder.`);
   if (existsSync(to)) return complain(`${to} exists already. Choose another name, so that no older copy is lost.`);
@@ -31,8 +31,9 @@ async function runBackup(to: string | undefined): Promise<number> {
 }
 
 async function runDemo(isFresh: boolean): Promise<number> {
-  const [{ migrateFile, openFile, shopFile }, { loadDemo }, { findShop }, { now }] = await Promise.all([
+  const [{ migrateFile, openFile }, { shopFile }, { loadDemo }, { findShop }, { now }] = await Promise.all([
     import('@/data/db'),
+    import('@/data/files'),
     import('@/data/demo/load'),
     import('@/data/shop/queries'),
     import('@/data/clock'),

@@ -1,18 +1,16 @@
 import 'server-only';
-import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { filesBeside, keepFile, keptFiles, shopFile } from './files';
 import * as schema from './schema';
 
 export type Db = BetterSQLite3Database<typeof schema>;
 
 const MIGRATIONS = path.join(process.cwd(), 'drizzle');
-
-/** Where the shop's file lies: `RENDLE_DATA` is the folder, `shop.sqlite` in it. */
-export const shopFile = (): string => path.join(process.env.RENDLE_DATA ?? path.join(process.cwd(), 'data'), 'shop.sqlite');
 
 /** Opens a shop's file with the pragmas the house relies on. */
 export function openFile(file: string): { readonly db: Db; readonly raw: Database.Database } {
@@ -49,6 +47,7 @@ export function migrateFile(file: string, stamp: string): string | null {
       if (broken.length > 0)
         throw new Error(`rows of ${broken[0]?.table} lost what they refer to; the file before is at ${copy}`);
     }
+    if (file !== ':memory:') unpackFiles(raw, file);
     return copy;
   } finally {
     raw.close();
@@ -63,7 +62,7 @@ export function database(): Db {
   return held.rendleDb;
 }
 
-/** A consistent copy of a live database, by SQLite's own backup. */
+/** A consistent copy of a live database by SQLite's own backup, with the files that lie beside it packed in: one file holds all. */
 export async function backup(from: string, to: string): Promise<void> {
   const raw = new Database(from, { fileMustExist: true, readonly: true });
   try {
@@ -71,4 +70,22 @@ export async function backup(from: string, to: string): Promise<void> {
   } finally {
     raw.close();
   }
+  const copy = new Database(to);
+  try {
+    copy.exec('create table kept_file (name text primary key, bytes blob not null) strict');
+    const pack = copy.prepare('insert into kept_file (name, bytes) values (?, ?)');
+    for (const name of keptFiles(filesBeside(from))) pack.run(name, readFileSync(path.join(filesBeside(from), name)));
+  } finally {
+    copy.close();
+  }
+}
+
+/** Unpacks the files a backup holds beside it, when one was put in place of a shop's file. */
+function unpackFiles(raw: Database.Database, file: string): void {
+  if (!raw.prepare("select 1 from sqlite_master where name = 'kept_file'").get()) return;
+  const rows = raw.prepare('select name, bytes from kept_file').all() as { readonly name: string; readonly bytes: Buffer }[];
+  for (const { name, bytes } of rows) {
+    if (keepFile(bytes, filesBeside(file)) !== name) throw new Error(`the file ${name} in this backup is not what it was`);
+  }
+  raw.exec('drop table kept_file');
 }

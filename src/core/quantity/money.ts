@@ -12,7 +12,9 @@ const decimalsOf = (currency: string): number => DECIMALS[currency] ?? 2;
 
 /** A typed price in the shop's currency: `12.50`, `12,5`; not negative. Returns minor units. */
 export function parseMoney(text: string, currency: string): Result<Minor> {
-  const number = parseNumber(text.replace(/[^\d.,\-\s/]/g, ''));
+  const figures = text.replace(/[^\d.,\-\s/]/g, '').trim();
+  if (figures === '' && text.trim() !== '') return fail('not-a-number', '', { text });
+  const number = parseNumber(figures);
   if (!number.ok) return number;
   if (number.value < 0) return fail('must-not-be-negative', '', { value: number.value });
   if (number.value > 1e7) return fail('too-large', '', { value: number.value, most: 1e7 });

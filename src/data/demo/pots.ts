@@ -1,16 +1,7 @@
 import 'server-only';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import {
-  addPan,
-  fillJars,
-  finishHeating,
-  finishWeighing,
-  lidJars,
-  putOnHeat,
-  recordPotTemperature,
-  recordWeighing,
-  startPour,
-} from '../pour/commands';
+import { fillJars, finishWeighing, lidJars, recordWeighing, startPour } from '../pour/commands';
+import { addPan, finishHeating, putOnHeat, recordPotTemperature } from '../pour/heat';
 import { findPot } from '../pour/queries';
 import { allLots, containers } from '../stores/queries';
 import { by, DAY, INES, must, type Scene } from './scene';

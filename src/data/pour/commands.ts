@@ -1,28 +1,16 @@
 import 'server-only';
 import { and, eq, isNull } from 'drizzle-orm';
-import { blend, correct, isMixedPaint, PAINT_KEEPS_HOURS, running, spreadOver } from '@/core/blend';
+import { blend, isMixedPaint, PAINT_KEEPS_HOURS, spreadOver } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import {
-  container,
-  fill,
-  formulaRevision,
-  hold,
-  lot,
-  lotEdge,
-  pan,
-  potReading,
-  pour,
-  pourEntry,
-  slip,
-  type SLIPS,
-} from '../schema';
+import { container, fill, formulaRevision, lot, lotEdge, pour, pourEntry, slip } from '../schema';
 import { theShop } from '../shop/queries';
 import { move, nextLotNumber } from '../stores/commands';
 import { leftOf } from '../stores/queries';
-import { findPot, type Pot, spreadWaiting } from './queries';
+import { gramsToWeigh, noteSlip, openPot, pouredOf, touch } from './open';
+import { type Pot, spreadWaiting } from './queries';
 
 export function startPour(
   db: Db,
@@ -67,23 +55,6 @@ function takenUp(before: Pot, nextG: number): { ingredient: string; parts: numbe
   const next = spreadOver(fractions, poured, nextG);
   return next ? Object.entries(next).map(([ingredient, parts]) => ({ ingredient, parts })) : null;
 }
-
-type Open = { readonly pot: Pot };
-
-/** A pot that may still be changed, at the version the maker saw when one is given. */
-function openPot(tx: Db, id: number, states: readonly Pot['state'][], version?: number): Result<Open> {
-  const pot = findPot(tx, id);
-  if (!pot) return fail('not-found', 'pourId');
-  if (!states.includes(pot.state)) return fail('pour-closed', 'pourId');
-  return version !== undefined && pot.version !== version ? fail('stale', '') : ok({ pot });
-}
-
-const touch = (tx: Db, pot: Pot, change: Partial<typeof pour.$inferInsert>): void => {
-  tx.update(pour)
-    .set({ ...change, version: pot.version + 1 })
-    .where(and(eq(pour.id, pot.id), eq(pour.version, pot.version)))
-    .run();
-};
 
 export type Weighed = {
   readonly clientId: string;
@@ -139,77 +110,6 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
   });
 }
 
-/** The pot's marks in grams, whatever they were written in. */
-function gramsToWeigh(pot: Pot): { ingredient: string; parts: number }[] {
-  const state = running(pot.weighTo.lines, pot.weighTo.basis, pot.targetG, {});
-  return state.ok ? state.value.lines.map((line) => ({ ingredient: line.ingredient, parts: line.targetG })) : [];
-}
-
-function noteSlip(tx: Db, pot: Pot, kind: (typeof SLIPS)[number], says: string, by: By): void {
-  tx.insert(slip).values({ kind, pourId: pot.id, says, personId: by.personId, at: by.nowMs }).run();
-}
-
-/** After an overshoot that stays: this pot is finished as it is, and the next of its formula takes the slip up. */
-export function spreadSlip(db: Db, pourId: number, version: number, by: By): Result<void> {
-  return command(db, (tx) => {
-    const open = openPot(tx, pourId, ['weighing'], version);
-    if (!open.ok) return open;
-    const { pot } = open.value;
-    const lines = gramsToWeigh(pot).map((line) => ({ ...line, parts: Math.max(line.parts, pouredOf(pot, line.ingredient)) }));
-    const targetG = lines.reduce((sum, line) => sum + line.parts, 0);
-    if (targetG <= pot.targetG) return fail('nothing-poured', 'poured');
-    touch(tx, pot, { lines, targetG });
-    noteSlip(
-      tx,
-      pot,
-      'spread',
-      `${(targetG - pot.targetG).toFixed(1)} g too much stays in. The next pot of this formula can take it up.`,
-      by,
-    );
-    return ok(undefined);
-  });
-}
-
-/** The pot went too hot, or its water bath ran dry: what is browned becomes tool wax and is held. */
-export function recordHeatSlip(
-  db: Db,
-  input: { readonly pourId: number; readonly kind: 'browned' | 'boiled-dry'; readonly spoilt: boolean },
-  by: By,
-): Result<void> {
-  return command(db, (tx) => {
-    const open = openPot(tx, input.pourId, ['heating', 'filling', 'done']);
-    if (!open.ok) return open;
-    const { pot } = open.value;
-    const says =
-      input.kind === 'browned'
-        ? 'Browned past the ceiling, scent gone: tool wax only.'
-        : `The water bath boiled dry.${input.spoilt ? ' Browned: tool wax only.' : ' Nothing browned: topped up and gone on.'}`;
-    noteSlip(tx, pot, input.kind, says, by);
-    if (input.spoilt && pot.lotId !== null)
-      tx.insert(hold).values({ lotId: pot.lotId, reason: 'Browned: tool wax only', personId: by.personId, at: by.nowMs }).run();
-    return ok(undefined);
-  });
-}
-/** After an overshoot: the pot grows to the size at which the ratio holds again. */
-export function rescale(db: Db, pourId: number, version: number, by: By): Result<{ readonly totalG: number }> {
-  return command(db, (tx) => {
-    const open = openPot(tx, pourId, ['weighing'], version);
-    if (!open.ok) return open;
-    const { pot } = open.value;
-    const { lines, basis } = pot.weighTo;
-    const poured = Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]));
-    const fixed = correct({ mode: 'overpour', lines, basis, poured });
-    if (!fixed.ok) return fixed;
-    const totalG = Math.max(pot.targetG, 'totalG' in fixed.value ? (fixed.value.totalG ?? 0) : 0);
-    touch(tx, pot, { targetG: totalG });
-    noteSlip(tx, pot, 'overpour', `Poured over: the pot grows from ${pot.targetG.toFixed(1)} g to ${totalG.toFixed(1)} g.`, by);
-    return ok({ totalG });
-  });
-}
-
-export const pouredOf = (pot: Pick<Pot, 'entries'>, ingredient: string): number =>
-  pot.entries.filter((entry) => entry.ingredientId === ingredient).reduce((sum, entry) => sum + entry.grams, 0);
-
 const earliest = (dates: readonly (string | null)[]): string | null => dates.filter((date) => date !== null).sort()[0] ?? null;
 
 /** All is weighed: the pot becomes a made lot that knows what went into it. Its best-before is the earliest of the recipe's keeping and its lots'. */
@@ -257,32 +157,6 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
     if (!moved.ok) return moved;
     touch(tx, pot, { lotId: row.id, state: made.value.heat === 'water-bath' ? 'heating' : 'filling' });
     return ok({ number });
-  });
-}
-
-export function recordPotTemperature(
-  db: Db,
-  input: { readonly clientId: string; readonly pourId: number; readonly tempC: number },
-  by: By,
-): Result<void> {
-  return command(db, (tx) => {
-    const open = openPot(tx, input.pourId, ['heating', 'filling']);
-    if (!open.ok) return open;
-    tx.insert(potReading)
-      .values({ ...input, at: by.nowMs })
-      .onConflictDoNothing({ target: potReading.clientId })
-      .run();
-    return ok(undefined);
-  });
-}
-
-/** The pot is clear and off the heat. */
-export function finishHeating(db: Db, pourId: number, version: number): Result<void> {
-  return command(db, (tx) => {
-    const open = openPot(tx, pourId, ['heating'], version);
-    if (!open.ok) return open;
-    touch(tx, open.value.pot, { state: 'filling' });
-    return ok(undefined);
   });
 }
 
@@ -375,45 +249,5 @@ export function lidJars(db: Db, pourId: number, by: By): Result<void> {
       .where(and(eq(pour.id, pourId), isNull(pour.liddedAt)))
       .run();
     return lidded.changes === 0 ? fail('pour-closed', 'pourId') : ok(undefined);
-  });
-}
-
-/** The pot goes on the heat in a pan by name. */
-export function putOnHeat(db: Db, pourId: number, version: number, panId: number | null, by: By): Result<void> {
-  return command(db, (tx) => {
-    const open = openPot(tx, pourId, ['heating'], version);
-    if (!open.ok) return open;
-    if (panId !== null && !tx.select().from(pan).where(eq(pan.id, panId)).get()) return fail('not-found', 'panId');
-    touch(tx, open.value.pot, { panId, onHeatAt: by.nowMs });
-    return ok(undefined);
-  });
-}
-
-type PanInput = {
-  readonly name: string;
-  readonly waterG: number;
-  readonly heaterW: number;
-  readonly lossWPerK: number;
-  readonly uaWPerK: number;
-};
-
-export function addPan(db: Db, input: PanInput): Result<void> {
-  return command(db, (tx) => {
-    if (tx.select().from(pan).where(eq(pan.name, input.name)).get()) return fail('name-taken', 'name', { name: input.name });
-    tx.insert(pan).values(input).run();
-    return ok(undefined);
-  });
-}
-
-/** Takes up what a pan's logged melts say of it. */
-export function fitPanTo(db: Db, panId: number, fitted: Omit<PanInput, 'name' | 'waterG'>, readings: number): Result<void> {
-  return command(db, (tx) => {
-    const row = tx.select().from(pan).where(eq(pan.id, panId)).get();
-    if (!row) return fail('not-found', 'panId');
-    tx.update(pan)
-      .set({ ...fitted, fittedReadings: readings, version: row.version + 1 })
-      .where(eq(pan.id, panId))
-      .run();
-    return ok(undefined);
   });
 }

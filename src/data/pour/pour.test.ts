@@ -7,19 +7,9 @@ import { addContainer, countContainer, countLot, move, receiveLot } from '../sto
 import { allLots, containers, leftOf, pricesPerKg } from '../stores/queries';
 import { traceOf } from '../trace/queries';
 import { emptyDb } from '../testing';
-import {
-  abandonPour,
-  fillJars,
-  finishHeating,
-  finishWeighing,
-  recordPotTemperature,
-  recordWeighing,
-  rescale,
-  startPour,
-  lidJars,
-  recordHeatSlip,
-  spreadSlip,
-} from './commands';
+import { abandonPour, fillJars, finishWeighing, lidJars, recordWeighing, startPour } from './commands';
+import { finishHeating, recordPotTemperature } from './heat';
+import { recordHeatSlip, rescale, spreadSlip } from './slips';
 import { findPot, openJars } from './queries';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'better-sqlite3';
@@ -7,6 +7,7 @@ import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { allLots, containers } from '../stores/queries';
 import { afterEach, describe, expect, it } from 'vitest';
 import { backup, migrateFile, openFile } from '../db';
+import { filesBeside, keepFile, keptFiles } from '../files';
 import { person } from '../schema';
 import { emptyDb, refusal } from '../testing';
 import { changeShop, recordReading, setUpShop } from './commands';
@@ -109,6 +110,7 @@ describe('a shop’s file', () => {
     migrateFile(file, 'x');
     const { db, raw } = openFile(file);
     setUpShop(db, NEW, 0);
+    const hash = keepFile(Buffer.from('a declaration'), filesBeside(file));
     const copying = backup(file, path.join(home, 'copy.sqlite'));
     db.insert(person).values({ initials: 'ZZ', name: 'Later' }).run();
     await copying;
@@ -117,5 +119,12 @@ describe('a shop’s file', () => {
     expect(copy.pragma('integrity_check', { simple: true })).toBe('ok');
     expect(copy.prepare('select count(*) as n from regimen').get()).toEqual({ n: 14 });
     copy.close();
+    // Put in place elsewhere, it brings its files with it.
+    const other = folder();
+    copyFileSync(path.join(home, 'copy.sqlite'), path.join(other, 'shop.sqlite'));
+    migrateFile(path.join(other, 'shop.sqlite'), 'back');
+    expect(keptFiles(filesBeside(path.join(other, 'shop.sqlite')))).toEqual([hash]);
+    expect(readFileSync(path.join(other, 'files', hash), 'utf8')).toBe('a declaration');
+    migrateFile(path.join(other, 'shop.sqlite'), 'again');
   });
 });

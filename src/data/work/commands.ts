@@ -64,6 +64,7 @@ export function chooseMaterials(
       if (needed) issues.push({ code: 'slot-empty', path: `materials.${slot.slot}`, with: { name: slot.name } });
       continue;
     }
+    if (lot.held) issues.push({ code: 'lot-held', path: `materials.${slot.slot}`, with: { number: lot.held.number } });
     const fits = suits(slot, lot.nature, lot.number);
     if (!fits.ok) issues.push(...fits.issues);
     materials[slot.slot] = lot;

@@ -2,21 +2,9 @@
 
 import { z } from 'zod';
 import { ok, parseMass, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
-import {
-  abandonPour,
-  addPan,
-  fitPanTo,
-  lidJars,
-  putOnHeat,
-  recordHeatSlip,
-  spreadSlip,
-  fillJars,
-  finishHeating,
-  finishWeighing,
-  recordPotTemperature,
-  recordWeighing,
-  rescale,
-} from '@/data/pour/commands';
+import { abandonPour, fillJars, finishWeighing, lidJars, recordWeighing } from '@/data/pour/commands';
+import { addPan, finishHeating, fitPanTo, putOnHeat, recordPotTemperature } from '@/data/pour/heat';
+import { recordHeatSlip, rescale, spreadSlip } from '@/data/pour/slips';
 import { containers } from '@/data/stores/queries';
 import { act, type Answer, reader } from '../shop/act';
 

@@ -1,12 +1,12 @@
 import 'server-only';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
-import { blend, type Blend, gather } from '@/core/blend';
+import { blend, type Blend, gather, isMixedPaint, PAINT_KEEPS_HOURS } from '@/core/blend';
 import { cautionsFor } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { formatMass } from '@/core/quantity';
 import { CAUTION_WORDS } from '@/messages';
-import { pouredOf } from '@/data/pour/commands';
+import { pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
 import { findPot, meltsOf, pans, type Pot } from '@/data/pour/queries';
@@ -54,6 +54,8 @@ const panFacts = (db: Db, ambientC: number): PanFacts[] =>
 /** Why there is no melt, where there is none. */
 const coldWords = ({ heat, lines }: Blend): string | null => {
   if (heat !== 'none') return null;
+  if (isMixedPaint(lines.map((line) => line.ingredient)))
+    return `Stirred cold. Shake it, do not stir; chilled it keeps ${PAINT_KEEPS_HOURS} hours, then it is thrown away. The powder holds lime: no dust, no eyes.`;
   const names = lines.flatMap((line) =>
     ingredientOf(line.ingredient).neverHeat ? [ingredientOf(line.ingredient).name.toLowerCase()] : [],
   );

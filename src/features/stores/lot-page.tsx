@@ -106,6 +106,10 @@ export async function LotPage({ id }: { readonly id: number }) {
             {KIND_WORDS[lot.kind]}
             {lot.supplier ? `, ${lot.supplier}` : ''} <span className="reading">{lot.supplierCode}</span>
           </Fact>
+          <Fact name={lot.kind === 'bath' ? 'Started' : lot.kind === 'bought' || lot.kind === 'ready' ? 'Came in' : 'Made'}>
+            {longDate(dateOf(lot.at, shop.zone))}
+            {lot.kind === 'bath' ? `, ${daysBetween(dateOf(lot.at, shop.zone), today)} days ago` : ''}
+          </Fact>
           {lot.openedOn ? (
             <Fact name="Opened">
               {longDate(lot.openedOn)}, {daysBetween(lot.openedOn, today)} days ago

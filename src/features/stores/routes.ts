@@ -1,6 +1,6 @@
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
-import { formatInstant } from '@/core/quantity';
+import { formatInstant, toMajor } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { keepFile, readKept } from '@/data/files';
 import { declaration, movement } from '@/data/schema';
@@ -13,7 +13,7 @@ import { session } from '../shop/session';
 type Rows = Parameters<typeof csvFile>[1];
 
 const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
-  lots: (db) =>
+  lots: (db, currency) =>
     allLots(db).map((lot) => ({
       number: lot.number,
       kind: lot.kind,
@@ -25,7 +25,7 @@ const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
       supplier_code: lot.supplierCode,
       opened_on: lot.openedOn,
       best_before: lot.bestBefore,
-      price: lot.priceMinor === null ? null : lot.priceMinor / 100,
+      price: lot.priceMinor === null ? null : toMajor(lot.priceMinor, currency),
       contents: lot.contents.join('; '),
       allergens: lot.nature?.allergens.join('; ') ?? '',
       held: lot.held?.reason ?? null,
@@ -46,14 +46,14 @@ const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
         entry: row.entry,
       }));
   },
-  jars: (db) =>
+  jars: (db, currency) =>
     containers(db).map((jar) => ({
       name: jar.name,
       holds_ml: jar.capacityMl,
       fill_percent: jar.fillFraction * 100,
       have: jar.have,
       tare_g: jar.tareG,
-      price: jar.priceMinor === null ? null : jar.priceMinor / 100,
+      price: jar.priceMinor === null ? null : toMajor(jar.priceMinor, currency),
     })),
   finishes: (db) =>
     readyMades(db).map((one) => ({

@@ -2,16 +2,15 @@ import 'server-only';
 import { SPECIES } from '@/core/material';
 import { formatInstant } from '@/core/quantity';
 import { shopHours } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
+import { allLots, usable } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
-import { findIngredient } from '@/core/material';
 import { session } from '../shop/session';
 import { StartBatch } from './components/start-batch';
 
 /** The form that starts a batch, with all it may be made of. */
 export async function NewBatch() {
   const { db, shop, nowMs } = await session();
-  const lots = allLots(db).filter((lot) => lot.leftG > 0 && lot.nature);
+  const lots = usable(allLots(db)).filter((lot) => lot.nature);
   return (
     <>
       <h1 className="mb-4">Start a batch</h1>
@@ -24,7 +23,7 @@ export async function NewBatch() {
           number: lot.number,
           leftG: lot.leftG,
           minorPerKg: lot.minorPerKg,
-          name: lot.ingredientId ? (findIngredient(lot.ingredientId)?.name ?? '') : lot.title,
+          name: lot.undeclared.length > 0 ? `${lot.title} (contents not all declared)` : lot.title,
           drying: lot.nature?.drying ?? 'never',
           waxEquivalent: lot.nature?.waxEquivalent ?? 0,
           maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { formatVolume } from '@/core/quantity';
+import { formatMass, formatVolume } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
@@ -115,6 +115,7 @@ function JarCount({ jar }: { readonly jar: Jar }) {
           fault={faults.have ?? rest(['have'])[0]}
           inputMode="numeric"
         />
+        {jar.tareG === null ? null : <span className="reading mb-6 text-sm text-soft">empty {formatMass(jar.tareG)}</span>}
         {changed ? (
           <Button type="submit" className="mb-6" disabled={busy}>
             Counted

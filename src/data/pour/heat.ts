@@ -1,0 +1,73 @@
+import 'server-only';
+import { eq } from 'drizzle-orm';
+import { fail, ok, type Result } from '@/core/quantity';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { pan, potReading } from '../schema';
+import { openPot, touch } from './open';
+
+export function recordPotTemperature(
+  db: Db,
+  input: { readonly clientId: string; readonly pourId: number; readonly tempC: number },
+  by: By,
+): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, input.pourId, ['heating', 'filling']);
+    if (!open.ok) return open;
+    tx.insert(potReading)
+      .values({ ...input, at: by.nowMs })
+      .onConflictDoNothing({ target: potReading.clientId })
+      .run();
+    return ok(undefined);
+  });
+}
+
+/** The pot is clear and off the heat. */
+export function finishHeating(db: Db, pourId: number, version: number): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['heating'], version);
+    if (!open.ok) return open;
+    touch(tx, open.value.pot, { state: 'filling' });
+    return ok(undefined);
+  });
+}
+
+/** The pot goes on the heat in a pan by name. */
+export function putOnHeat(db: Db, pourId: number, version: number, panId: number | null, by: By): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['heating'], version);
+    if (!open.ok) return open;
+    if (panId !== null && !tx.select().from(pan).where(eq(pan.id, panId)).get()) return fail('not-found', 'panId');
+    touch(tx, open.value.pot, { panId, onHeatAt: by.nowMs });
+    return ok(undefined);
+  });
+}
+
+type PanInput = {
+  readonly name: string;
+  readonly waterG: number;
+  readonly heaterW: number;
+  readonly lossWPerK: number;
+  readonly uaWPerK: number;
+};
+
+export function addPan(db: Db, input: PanInput): Result<void> {
+  return command(db, (tx) => {
+    if (tx.select().from(pan).where(eq(pan.name, input.name)).get()) return fail('name-taken', 'name', { name: input.name });
+    tx.insert(pan).values(input).run();
+    return ok(undefined);
+  });
+}
+
+/** Takes up what a pan's logged melts say of it. */
+export function fitPanTo(db: Db, panId: number, fitted: Omit<PanInput, 'name' | 'waterG'>, readings: number): Result<void> {
+  return command(db, (tx) => {
+    const row = tx.select().from(pan).where(eq(pan.id, panId)).get();
+    if (!row) return fail('not-found', 'panId');
+    tx.update(pan)
+      .set({ ...fitted, fittedReadings: readings, version: row.version + 1 })
+      .where(eq(pan.id, panId))
+      .run();
+    return ok(undefined);
+  });
+}

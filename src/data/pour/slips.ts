@@ -1,0 +1,66 @@
+import 'server-only';
+import { correct } from '@/core/blend';
+import { fail, ok, type Result } from '@/core/quantity';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import { hold } from '../schema';
+import { gramsToWeigh, noteSlip, openPot, pouredOf, touch } from './open';
+
+/** After an overshoot: the pot grows to the size at which the ratio holds again. */
+export function rescale(db: Db, pourId: number, version: number, by: By): Result<{ readonly totalG: number }> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['weighing'], version);
+    if (!open.ok) return open;
+    const { pot } = open.value;
+    const { lines, basis } = pot.weighTo;
+    const poured = Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]));
+    const fixed = correct({ mode: 'overpour', lines, basis, poured });
+    if (!fixed.ok) return fixed;
+    const totalG = Math.max(pot.targetG, 'totalG' in fixed.value ? (fixed.value.totalG ?? 0) : 0);
+    touch(tx, pot, { targetG: totalG });
+    noteSlip(tx, pot, 'overpour', `Poured over: the pot grows from ${pot.targetG.toFixed(1)} g to ${totalG.toFixed(1)} g.`, by);
+    return ok({ totalG });
+  });
+}
+
+/** After an overshoot that stays: this pot is finished as it is, and the next of its formula takes the slip up. */
+export function spreadSlip(db: Db, pourId: number, version: number, by: By): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['weighing'], version);
+    if (!open.ok) return open;
+    const { pot } = open.value;
+    const lines = gramsToWeigh(pot).map((line) => ({ ...line, parts: Math.max(line.parts, pouredOf(pot, line.ingredient)) }));
+    const targetG = lines.reduce((sum, line) => sum + line.parts, 0);
+    if (targetG <= pot.targetG) return fail('nothing-poured', 'poured');
+    touch(tx, pot, { lines, targetG });
+    noteSlip(
+      tx,
+      pot,
+      'spread',
+      `${(targetG - pot.targetG).toFixed(1)} g too much stays in. The next pot of this formula can take it up.`,
+      by,
+    );
+    return ok(undefined);
+  });
+}
+
+/** The pot went too hot, or its water bath ran dry: what is browned becomes tool wax and is held. */
+export function recordHeatSlip(
+  db: Db,
+  input: { readonly pourId: number; readonly kind: 'browned' | 'boiled-dry'; readonly spoilt: boolean },
+  by: By,
+): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, input.pourId, ['heating', 'filling', 'done']);
+    if (!open.ok) return open;
+    const { pot } = open.value;
+    const says =
+      input.kind === 'browned'
+        ? 'Browned past the ceiling, scent gone: tool wax only.'
+        : `The water bath boiled dry.${input.spoilt ? ' Browned: tool wax only.' : ' Nothing browned: topped up and gone on.'}`;
+    noteSlip(tx, pot, input.kind, says, by);
+    if (input.spoilt && pot.lotId !== null)
+      tx.insert(hold).values({ lotId: pot.lotId, reason: 'Browned: tool wax only', personId: by.personId, at: by.nowMs }).run();
+    return ok(undefined);
+  });
+}
