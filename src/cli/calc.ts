@@ -3,7 +3,7 @@ import { care } from '@/core/care';
 import { cure } from '@/core/cure';
 import { melt } from '@/core/melt';
 import { area, emc, uptake } from '@/core/piece';
-import { plan, rounds } from '@/core/plan';
+import { day, plan, rounds } from '@/core/plan';
 import { ok, type Result } from '@/core/quantity';
 import { sayBlocking, sayIssue } from '@/messages';
 import { loadSolver } from '@/solvers/highs';
@@ -13,6 +13,14 @@ function planInWords(input: unknown): Result<unknown> {
   const made = plan(input);
   if (!made.ok || made.value.feasible) return made;
   return ok({ ...made.value, blocking: { ...made.value.blocking, reason: sayBlocking(made.value.blocking) } });
+}
+
+/** The whole shop's plan with what blocks it in words. */
+function dayInWords(input: unknown): Result<unknown> {
+  const made = day(input);
+  if (!made.ok || made.value.feasible) return made;
+  const { blocking } = made.value;
+  return ok({ ...made.value, blocking: { ...blocking, reason: sayBlocking(blocking) } });
 }
 
 type Calculation = (input: unknown) => Result<unknown> | Promise<Result<unknown>>;
@@ -32,6 +40,7 @@ export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   care,
   correct,
   cure,
+  day: dayInWords,
   emc,
   fill,
   melt,

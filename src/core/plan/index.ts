@@ -1,3 +1,5 @@
+export { type DayPlan, day } from './day';
+export type { DayInput } from './day-schema';
 export type { Blocking } from './blocking';
 export { openingsOf } from './openings';
 export { type Missed, type Plan, type PlannedStep, plan } from './plan';

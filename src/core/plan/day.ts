@@ -1,0 +1,185 @@
+import { check } from '@/core/contract';
+import { fail, formatInstant, instantOf, type Issue, MINUTES_PER_DAY, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
+import type { Blocking } from './blocking';
+import { type Arranged, arrange } from './arrange';
+import { DayInput } from './day-schema';
+import { openingsOf } from './openings';
+import type { Board, DayBatch, DayJob } from './place';
+
+export type DayStepAt = { readonly id: string; readonly startAt: string; readonly endAt: string; readonly by: string };
+export type DayPlan =
+  | {
+      readonly feasible: true;
+      /** `Σ weight·max(0, end − dueAt)`, minutes. */
+      readonly lateMin: number;
+      /** Sum of the batches' ends, minutes after the start. */
+      readonly sumEndMin: number;
+      readonly batches: readonly {
+        readonly id: string;
+        readonly endsAt: string;
+        readonly lateMin: number;
+        readonly steps: readonly DayStepAt[];
+      }[];
+    }
+  | { readonly feasible: false; readonly blocking: Blocking & { readonly batchId: string } };
+
+type Input = ReturnType<typeof DayInput.parse>;
+type Read = { readonly board: Board; readonly batches: readonly DayBatch[]; readonly startMs: number };
+
+/** Everything in whole minutes after the start: hands and least waits up, longest waits down, so that no rounding breaks a window. */
+function read(input: Input): Result<Read> {
+  const issues: Issue[] = [];
+  const moment = (text: string, path: string): number => {
+    const found = instantOf(text, input.zone);
+    if (found.ok) return found.value;
+    const unknown = found.issues[0]?.code === 'unknown-zone';
+    issues.push(
+      unknown ? { code: 'unknown-zone', path: 'zone', with: { zone: input.zone } } : { code: 'bad-time', path, with: { text } },
+    );
+    return 0;
+  };
+  const startMs = moment(input.start, 'start');
+  if (issues.length > 0) return { ok: false, issues };
+  const minute = (text: string, path: string): number => (moment(text, path) - startMs) / MS_PER_MINUTE;
+  const horizon = input.horizonDays * MINUTES_PER_DAY;
+  const handIds = input.hands.map((hand) => hand.id);
+  const spotIds = input.spots.map((spot) => spot.id);
+  const twice = (ids: readonly string[], path: string): void => {
+    const id = ids.find((one, i) => ids.indexOf(one) !== i);
+    if (id !== undefined) issues.push({ code: 'duplicate-id', path, with: { id } });
+  };
+  twice(handIds, 'hands');
+  twice(spotIds, 'spots');
+  twice(
+    input.batches.map((batch) => batch.id),
+    'batches',
+  );
+  const fixedOf = (batchId: string, stepId: string): DayJob['fixed'] => {
+    const index = input.fixed.findIndex((one) => one.batch === batchId && one.step === stepId);
+    const one = input.fixed[index];
+    if (!one) return null;
+    const [start, end] = [minute(one.startAt, `fixed.${index}.startAt`), minute(one.endAt, `fixed.${index}.endAt`)];
+    if (end < start) issues.push({ code: 'actual-backwards', path: `fixed.${index}` });
+    return { start: Math.floor(start), end: Math.ceil(end), by: handIds.indexOf(one.by) };
+  };
+  const batches = input.batches.map((batch, b): DayBatch => {
+    twice(
+      batch.steps.map((step) => step.id),
+      `batches.${b}.steps`,
+    );
+    return {
+      id: batch.id,
+      release: Math.ceil(minute(batch.release, `batches.${b}.release`)),
+      due: batch.dueAt ? minute(batch.dueAt, `batches.${b}.dueAt`) : null,
+      weight: batch.weight,
+      jobs: batch.steps.map((step, s): DayJob => {
+        const path = `batches.${b}.steps.${s}`;
+        const by = step.by ?? handIds;
+        for (const id of by) if (!handIds.includes(id)) issues.push({ code: 'unknown-line', path: `${path}.by`, with: { id } });
+        const { spot } = step.wait;
+        if (spot !== undefined && !spotIds.includes(spot))
+          issues.push({ code: 'unknown-line', path: `${path}.wait.spot`, with: { id: spot } });
+        const least = Math.ceil(step.wait.min);
+        const most = step.wait.max === null ? Number.POSITIVE_INFINITY : Math.floor(step.wait.max);
+        return {
+          id: step.id,
+          hands: Math.ceil(step.handsMin),
+          by: by.map((id) => handIds.indexOf(id)),
+          least,
+          ideal: Math.min(Math.max(Math.ceil(step.wait.ideal), least), most),
+          most,
+          spot: spot === undefined ? null : spotIds.indexOf(spot),
+          units: step.wait.units,
+          fixed: fixedOf(batch.id, step.id),
+        };
+      }),
+    };
+  });
+  input.fixed.forEach((one, i) => {
+    if (!input.batches.some((batch) => batch.id === one.batch && batch.steps.some((step) => step.id === one.step)))
+      issues.push({ code: 'unknown-line', path: `fixed.${i}`, with: { id: `${one.batch}/${one.step}` } });
+  });
+  if (issues.length > 0) return { ok: false, issues };
+  const board: Board = {
+    open: input.hands.map((hand) =>
+      openingsOf({ zone: input.zone, shopHours: hand.hours, closed: hand.closed }, startMs, horizon),
+    ),
+    busy: input.hands.map(() => []),
+    capacity: input.spots.map((spot) => spot.capacity),
+    taken: input.spots.map(() => []),
+    horizon,
+  };
+  return ok({ board, batches, startMs });
+}
+
+function sayPlan({ batches, startMs }: Read, input: Input, { places }: Extract<Arranged, { feasible: true }>): DayPlan {
+  const say = (minute: number): string => formatInstant(startMs + minute * MS_PER_MINUTE, input.zone);
+  const rows = batches.map((batch, b) => {
+    const placed = places[b] ?? [];
+    const end = placed.at(-1)?.end ?? 0;
+    return {
+      id: batch.id,
+      end,
+      endsAt: say(end),
+      lateMin: batch.due === null ? 0 : Math.max(0, end - batch.due) * batch.weight,
+      steps: placed.map(({ start, end: until, by }, i) => ({
+        id: batch.jobs[i]?.id ?? '',
+        startAt: say(start),
+        endAt: say(until),
+        by: input.hands[by]?.id ?? input.fixed.find((one) => one.batch === batch.id && one.step === batch.jobs[i]?.id)?.by ?? '',
+      })),
+    };
+  });
+  return {
+    feasible: true,
+    lateMin: rows.reduce((sum, row) => sum + row.lateMin, 0),
+    sumEndMin: rows.reduce((sum, row) => sum + row.end, 0),
+    batches: rows.map(({ end: _, ...row }) => row),
+  };
+}
+
+/**
+ * The whole shop's plan (calc.md, 7): least weighted lateness, then the least sum of ends; no hands in two places or outside their hours,
+ * no spot over capacity, no window broken, nothing fixed moved. The same input gives the same plan.
+ * @param input hands, spots, batches and what is fixed; times ISO 8601 in the zone's wall clock or with offset
+ */
+export function day(input: unknown): Result<DayPlan> {
+  const checked = check(DayInput, input);
+  if (!checked.ok) return checked;
+  if (checked.value.batches.length === 0) return ok({ feasible: true, lateMin: 0, sumEndMin: 0, batches: [] });
+  const found = read(checked.value);
+  if (!found.ok) return found;
+  const arranged = arrange(found.value.batches, found.value.board);
+  if (arranged.feasible) return ok(sayPlan(found.value, checked.value, arranged));
+  const batch = found.value.batches[arranged.batch];
+  const job = batch?.jobs[arranged.job];
+  const before = batch?.jobs[arranged.job - 1];
+  if (!batch || !job) return fail('invalid', 'batches', { detail: 'nothing can be planned' });
+  const longest = Math.max(0, ...job.by.flatMap((hand) => (found.value.board.open[hand] ?? []).map(([a, b]) => b - a)));
+  const why =
+    longest === 0
+      ? 'no-opening'
+      : longest < job.hands
+        ? 'no-opening-long-enough'
+        : before && before.most !== Number.POSITIVE_INFINITY
+          ? 'no-opening-in-window'
+          : 'past-horizon';
+  return ok({
+    feasible: false,
+    blocking: {
+      batchId: batch.id,
+      stepId: job.id,
+      why,
+      handsMin: job.hands,
+      longestMin: longest,
+      horizonDays: checked.value.horizonDays,
+      ...(before
+        ? {
+            after: before.id,
+            waitMin: before.least,
+            ...(before.most === Number.POSITIVE_INFINITY ? {} : { waitMax: before.most }),
+          }
+        : {}),
+    },
+  });
+}

@@ -1,0 +1,221 @@
+import { intersect, shift, type Span, union } from './spans';
+import { roomFor, type Taken } from './spots';
+
+/** One job of a batch in whole minutes; `fixed` where it has been done, is under way or is pinned. */
+export type DayJob = {
+  readonly id: string;
+  readonly hands: number;
+  readonly by: readonly number[];
+  readonly least: number;
+  readonly ideal: number;
+  readonly most: number;
+  readonly spot: number | null;
+  readonly units: number;
+  readonly fixed: { readonly start: number; readonly end: number; readonly by: number } | null;
+};
+
+export type DayBatch = {
+  readonly id: string;
+  readonly release: number;
+  readonly due: number | null;
+  readonly weight: number;
+  readonly jobs: readonly DayJob[];
+};
+
+/** Where one job lies: its minutes, whose hands. */
+export type Placed = { readonly start: number; readonly end: number; readonly by: number };
+/** The shop as it stands: when each pair of hands is open and busy, what each spot holds. */
+export type Board = {
+  readonly open: readonly (readonly Span[])[];
+  readonly busy: readonly Span[][];
+  readonly capacity: readonly number[];
+  readonly taken: readonly Taken[][];
+  readonly horizon: number;
+};
+
+/** Which of the fitting earlier times a job takes when its follower is placed. */
+export type Lean = 'ideal' | 'early' | 'late';
+
+/** The first of some spans, in order and apart, that ends after a minute. */
+function firstPast(spans: readonly Span[], minute: number): number {
+  let [low, high] = [0, spans.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((spans[middle] as Span)[1] <= minute) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** Minutes at which a job of some length may start, between what keeps a pair of hands busy. */
+function startsOf(open: readonly Span[], busy: readonly Span[], hands: number, from: number, until: number): Span[] {
+  const starts: Span[] = [];
+  let b = firstPast(busy, from);
+  for (const [opens, closes] of open) {
+    if (closes < from) continue;
+    if (opens > until) break;
+    while (b < busy.length && (busy[b] as Span)[1] <= opens) b++;
+    let at = opens;
+    for (let i = b; i < busy.length && (busy[i] as Span)[0] < closes; i++) {
+      const [starts_, ends] = busy[i] as Span;
+      if (starts_ - hands >= at) starts.push([at, starts_ - hands]);
+      at = Math.max(at, ends);
+    }
+    if (closes - hands >= at) starts.push([at, closes - hands]);
+  }
+  return starts;
+}
+
+const ENDLESS = Number.POSITIVE_INFINITY;
+
+/** What follows from the job before: where the next may start, by its wait and the room where it waits. */
+function follow(job: DayJob, starts: readonly Span[], room: readonly Span[] | null, horizon: number): Span[] {
+  const length = job.fixed ? job.fixed.end - job.fixed.start : job.hands;
+  const ends = starts.map(([a, b]): Span => [a + length, b + length]);
+  const most = job.most === ENDLESS ? horizon : job.most;
+  if (!room) return shift(ends, job.least, most);
+  const spans = room.flatMap((here) => intersect(shift(intersect(ends, [here]), job.least, most), [here]));
+  // A wait of no time takes no room.
+  return union(job.least === 0 ? [...spans, ...ends] : spans);
+}
+
+export type Chain = { readonly reach: readonly (readonly Span[])[]; readonly rooms: readonly (readonly Span[] | null)[] };
+
+/** How far past its least time a batch is looked for at first, and by how much further each time it does not fit, minutes. */
+const LOOK_MIN = 4 * 1440;
+const LOOK_FURTHER = 3;
+
+/** Every start of every job that the jobs before it allow, looked for near the start first; `blockedAt` names the first that has none. */
+export function reachOf(batch: DayBatch, board: Board): Chain & { readonly blockedAt: number | null } {
+  const begins = Math.max(batch.release, ...batch.jobs.map((job) => job.fixed?.end ?? 0), 0);
+  const least = batch.jobs.reduce((sum, job) => sum + job.hands + job.least, 0);
+  for (let look = LOOK_MIN; ; look *= LOOK_FURTHER) {
+    const until = Math.min(board.horizon, begins + least + look);
+    const chain = reachUntil(batch, board, until);
+    if (chain.blockedAt === null || until >= board.horizon) return chain;
+  }
+}
+
+function reachUntil(batch: DayBatch, board: Board, horizon: number): Chain & { readonly blockedAt: number | null } {
+  const reach: Span[][] = [];
+  const rooms: (readonly Span[] | null)[] = [];
+  let may: readonly Span[] = [[Math.max(batch.release, 0), horizon]];
+  for (const [i, job] of batch.jobs.entries()) {
+    const before = batch.jobs[i - 1];
+    if (job.fixed) reach.push([[job.fixed.start, job.fixed.start]]);
+    else {
+      // A window that closed before now, after a job that is done, opens again from now: late, and said to be.
+      if (before?.fixed && (may.at(-1)?.[1] ?? -1) < 0) may = [[0, horizon]];
+      const free = union(
+        job.by.flatMap((hand) =>
+          startsOf(board.open[hand] ?? [], board.busy[hand] ?? [], job.hands, may[0]?.[0] ?? 0, may.at(-1)?.[1] ?? 0),
+        ),
+      );
+      const starts = intersect(free, intersect(may, [[0, horizon]]));
+      if (starts.length === 0) return { reach, rooms, blockedAt: i };
+      reach.push(starts);
+    }
+    const isLast = i === batch.jobs.length - 1;
+    const room =
+      isLast || job.spot === null
+        ? null
+        : roomFor(board.capacity[job.spot] ?? 0, job.units, board.taken[job.spot] ?? [], [reach[i]?.[0]?.[0] ?? 0, horizon]);
+    rooms.push(room);
+    if (!isLast) may = follow(job, reach[i] as Span[], room, horizon);
+  }
+  return { reach, rooms, blockedAt: null };
+}
+
+/** The point of some spans nearest to a wanted one. */
+function nearest(spans: readonly Span[], wanted: number): number {
+  let best = Number.NaN;
+  for (const [a, b] of spans) {
+    const at = Math.min(b, Math.max(a, wanted));
+    if (Number.isNaN(best) || Math.abs(at - wanted) < Math.abs(best - wanted)) best = at;
+  }
+  return best;
+}
+
+/** Starts of a job that its follower's start allows. */
+function allowed(job: DayJob, next: number, reach: readonly Span[], room: readonly Span[] | null, nextIsLate: boolean): Span[] {
+  const length = job.fixed ? job.fixed.end - job.fixed.start : job.hands;
+  if (job.fixed || nextIsLate) return [...reach];
+  const window: Span = [next - job.most - length, next - job.least - length];
+  const here = room?.find(([a, b]) => a <= next && next <= b);
+  const within = intersect(reach, [window]);
+  if (!room) return within;
+  const inRoom = here ? intersect(within, [[here[0] - length, here[1] - length]]) : [];
+  return inRoom.length > 0 || job.least > 0 ? inRoom : intersect(within, [[next - length, next - length]]);
+}
+
+/** Starts of all jobs that end with the last at `end`, the earlier ones leaning as told. */
+export function traceBack(batch: DayBatch, { reach, rooms }: Chain, last: number, lean: Lean): number[] {
+  const starts: number[] = [last];
+  for (let i = batch.jobs.length - 2; i >= 0; i--) {
+    const job = batch.jobs[i] as DayJob;
+    const next = starts[0] as number;
+    const spans = allowed(job, next, reach[i] ?? [], rooms[i] ?? null, false);
+    const length = job.hands;
+    const wanted =
+      lean === 'early' ? Number.NEGATIVE_INFINITY : lean === 'late' ? Number.POSITIVE_INFINITY : next - job.ideal - length;
+    const at = job.fixed
+      ? job.fixed.start
+      : Number.isFinite(wanted)
+        ? nearest(spans, wanted)
+        : lean === 'early'
+          ? (spans[0]?.[0] ?? Number.NaN)
+          : (spans.at(-1)?.[1] ?? Number.NaN);
+    starts.unshift(at);
+  }
+  return starts;
+}
+
+/** Whose hands are free for a job; of several, those that are open the shortest around it, so that the others stay whole. */
+function handFor(job: DayJob, start: number, board: Board): number {
+  const free = job.by.filter(
+    (hand) =>
+      (board.open[hand] ?? []).some(([a, b]) => a <= start && start + job.hands <= b) &&
+      !(board.busy[hand] ?? []).some(([a, b]) => a < start + job.hands && start < b),
+  );
+  const spare = (hand: number): number => {
+    const opening = (board.open[hand] ?? []).find(([a, b]) => a <= start && start <= b);
+    return opening ? opening[1] - opening[0] : ENDLESS;
+  };
+  return free.sort((a, b) => spare(a) - spare(b) || a - b)[0] ?? job.by[0] ?? 0;
+}
+
+const insert = (busy: Span[], span: Span): void => {
+  let at = busy.length;
+  while (at > 0 && (busy[at - 1] as Span)[0] > span[0]) at--;
+  busy.splice(at, 0, span);
+};
+
+/** Puts a batch on the board; gives where its jobs lie and how to take them off again. */
+export function put(
+  batch: DayBatch,
+  starts: readonly number[],
+  board: Board,
+): { readonly placed: readonly Placed[]; readonly takeOff: () => void } {
+  const undo: (() => void)[] = [];
+  const placed = batch.jobs.map((job, i): Placed => {
+    if (job.fixed) return job.fixed;
+    const start = starts[i] as number;
+    const by = handFor(job, start, board);
+    if (job.hands > 0) {
+      const span: Span = [start, start + job.hands];
+      const busy = board.busy[by] as Span[];
+      insert(busy, span);
+      undo.push(() => busy.splice(busy.indexOf(span), 1));
+    }
+    return { start, end: start + job.hands, by };
+  });
+  batch.jobs.forEach((job, i) => {
+    const next = placed[i + 1];
+    if (job.spot === null || !next) return;
+    const taken = board.taken[job.spot] as Taken[];
+    const stay: Taken = { from: (placed[i] as Placed).end, to: next.start, units: job.units };
+    taken.push(stay);
+    undo.push(() => taken.splice(taken.indexOf(stay), 1));
+  });
+  return { placed, takeOff: () => undo.reverse().forEach((run) => void run()) };
+}
