@@ -134,19 +134,15 @@ describe('the whole shop’s plan', () => {
       fc.property(shop, fc.integer({ min: 1, max: 3 }), (input, count) => {
         const first = planned(input);
         if (!first.feasible) return;
-        const fixed = first.batches
-          .slice(0, count)
-          .flatMap((batch) =>
-            batch.steps
-              .slice(0, 1)
-              .map((one) => ({
-                batch: batch.id,
-                step: one.id,
-                startAt: one.startAt.slice(0, 16),
-                endAt: one.endAt.slice(0, 16),
-                by: one.by,
-              })),
-          );
+        const fixed = first.batches.slice(0, count).flatMap((batch) =>
+          batch.steps.slice(0, 1).map((one) => ({
+            batch: batch.id,
+            step: one.id,
+            startAt: one.startAt.slice(0, 16),
+            endAt: one.endAt.slice(0, 16),
+            by: one.by,
+          })),
+        );
         const again = planned({ ...input, fixed });
         expect(again.feasible).toBe(true);
         if (again.feasible) {

@@ -15,7 +15,21 @@ export function ownOfReady({ declared, isAllDeclared, drying }: ReadyMade): Reco
   return Object.fromEntries(ids.map((id) => [id, 1 / ids.length]));
 }
 
+/** Natures by composition, remembered; past this many all are forgotten. A lot's composition rarely changes, and every page asks for it. */
+const MOST_NATURES = 20_000;
+const natures = new Map<string, Blend | null>();
+
 export function natureOf(composition: Readonly<Record<string, number>>): Blend | null {
+  const key = Object.entries(composition).join(' ');
+  const known = natures.get(key);
+  if (known !== undefined) return known;
+  if (natures.size >= MOST_NATURES) natures.clear();
+  const nature = reckonNature(composition);
+  natures.set(key, nature);
+  return nature;
+}
+
+function reckonNature(composition: Readonly<Record<string, number>>): Blend | null {
   const lines = Object.entries(composition).map(([ingredient, parts]) => ({ ingredient, parts }));
   const result = blend({ lines, make: { massG: 100 } });
   return result.ok ? result.value : null;

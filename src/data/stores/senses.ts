@@ -1,10 +1,10 @@
 import 'server-only';
-import { desc, eq } from 'drizzle-orm';
+import { desc, eq, sql } from 'drizzle-orm';
 import { type Consistency, fitThumbs, type WaxFactor } from '@/core/blend';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { calibration, declaration, lot, type LOT_CHECKS, lotCheck, movement, person, slip, thumbTest } from '../schema';
+import { calibration, declaration, lot, type LOT_CHECKS, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
 import type { KnownLot } from './queries';
 
 export type LotCheckKind = (typeof LOT_CHECKS)[number];
@@ -41,6 +41,17 @@ export function keepDeclaration(
   });
 }
 
+/** One movement of a lot, with the batch or the pot that caused it. */
+export type LedgerRow = {
+  readonly id: number;
+  readonly grams: number;
+  readonly why: (typeof MOVES)[number];
+  readonly at: number;
+  readonly initials: string;
+  readonly batch: string | null;
+  readonly pot: string | null;
+};
+
 /** All that is known of one lot beside its stock, newest first. */
 export function recordOf(db: Db, lotId: number) {
   const who = { initials: person.initials };
@@ -56,13 +67,12 @@ export function recordOf(db: Db, lotId: number) {
     declarations: db.select().from(declaration).where(eq(declaration.lotId, lotId)).orderBy(desc(declaration.at)).all(),
     slips: db.select().from(slip).where(eq(slip.lotId, lotId)).orderBy(desc(slip.at)).all(),
     thumbs: db.select().from(thumbTest).where(eq(thumbTest.lotId, lotId)).orderBy(desc(thumbTest.at)).all(),
-    movements: db
-      .select({ id: movement.id, grams: movement.grams, why: movement.why, at: movement.at, initials: person.initials })
-      .from(movement)
-      .innerJoin(person, eq(person.id, movement.personId))
-      .where(eq(movement.lotId, lotId))
-      .orderBy(desc(movement.at), desc(movement.id))
-      .all(),
+    movements: db.all<LedgerRow>(sql`
+      select m.id, m.grams, m.why, m.at, p.initials, b.number as batch,
+        (select l.number from pour_entry e join pour o on o.id = e.pour_id join lot l on l.id = o.lot_id where e.client_id = m.entry) as pot
+      from movement m join person p on p.id = m.person_id
+      left join log_entry g on g.client_id = m.entry left join batch b on b.id = g.batch_id
+      where m.lot_id = ${lotId} order by m.at desc, m.id desc`),
   };
 }
 

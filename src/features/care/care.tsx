@@ -3,12 +3,12 @@ import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { dateOf, daysBetween } from '@/core/quantity';
 import { findSold, soldPieces, type SoldPiece, unsoldPieces } from '@/data/care/queries';
-import { allLots } from '@/data/stores/queries';
+
 import { allBatchIds, loadBatch } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
-import { session } from '../shop/session';
+import { lotsNow, session } from '../shop/session';
 import { titleOf } from '../today/strip';
 import { PrintButton } from './components/print-button';
 import { releasedRing, type Slip, slipOf } from './slip';
@@ -18,7 +18,7 @@ import { SlipCard } from './slip-card';
 export async function Care() {
   const { db, shop, nowMs } = await session();
   const today = dateOf(nowMs, shop.zone);
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   const sold = soldPieces(db, today);
   const forSale = allBatchIds(db).flatMap((id) => {
     const batch = loadBatch(db, id, nowMs, lots);

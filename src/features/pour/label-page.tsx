@@ -1,16 +1,16 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { allLots } from '@/data/stores/queries';
+
 import { Link } from '@/ui/link';
 import { codePng } from '../care/code';
-import { session } from '../shop/session';
+import { lotsNow, session } from '../shop/session';
 import { LabelForm } from './components/label-form';
 import { labelFor } from './label-routes';
 
 /** Labels for one lot: as many as there are tins, on a sheet or one by one. */
 export async function LabelPage({ id }: { readonly id: number }) {
   const { db, shop } = await session();
-  const lot = allLots(db).find((one) => one.id === id);
+  const lot = lotsNow(db).find((one) => one.id === id);
   const label = labelFor(db, shop, id);
   if (!lot || !label) notFound();
   return (

@@ -8,7 +8,7 @@ import { allLots } from '@/data/stores/queries';
 import { longDate } from '@/ui/when';
 import { download } from '../shop/csv';
 import { session } from '../shop/session';
-import { fitsPage, GRIDS, type Grid, type Label, labelOf, typeFor } from './label';
+import { fitsPage, GRIDS, type Grid, type Label, labelOf, sheetFault, typeFor } from './label';
 import { labelSheets } from './label-pdf';
 import { labelPicture } from './label-png';
 
@@ -73,9 +73,10 @@ export async function labelResponse(request: Request): Promise<Response> {
   const name = `label-${label.number.replace('/', '-')}`;
   if (asked.get('as') === 'png')
     return download(`${name}.png`, 'image/png', new Uint8Array(await labelPicture(label, grid, size)));
-  const count = Math.min(500, Math.max(1, Math.floor(Number(asked.get('count') ?? 1)) || 1));
-  const from = Math.min(grid.columns * grid.rows - 1, Math.max(0, Math.floor(Number(asked.get('from') ?? 1)) - 1 || 0));
-  return new Response(new Uint8Array(await labelSheets(label, grid, size, count, from)), {
+  const [count, from] = [Number(asked.get('count') ?? 1), Number(asked.get('from') ?? 1)];
+  const fault = sheetFault(grid, count, from);
+  if (fault) return say(fault, 400);
+  return new Response(new Uint8Array(await labelSheets(label, grid, size, count, from - 1)), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${name}.pdf"` },
   });
 }

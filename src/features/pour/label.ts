@@ -179,3 +179,15 @@ export function typeFor(label: Label, { width, height }: Pick<Grid, 'width' | 'h
   }
   return null;
 }
+
+/** The most labels made at a time. */
+const MOST_LABELS = 500;
+
+/** What is wrong with how many labels are asked for and where they begin; null when nothing is. */
+export function sheetFault(grid: Pick<Grid, 'columns' | 'rows'>, count: number, from: number): string | null {
+  const places = grid.columns * grid.rows;
+  if (!Number.isInteger(count) || count < 1 || count > MOST_LABELS)
+    return `Write how many as a whole number, 1 to ${MOST_LABELS}.`;
+  if (!Number.isInteger(from) || from < 1 || from > places) return `The sheet has places 1 to ${places}.`;
+  return null;
+}

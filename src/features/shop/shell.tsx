@@ -7,13 +7,13 @@ import type { Db } from '@/data/db';
 import type { KnownLot } from '@/data/stores/queries';
 import type { PotClock } from '../today/components/pot-clocks';
 import { openRagLines } from '@/data/rags/queries';
-import { allLots } from '@/data/stores/queries';
+
 import { soldPieces } from '@/data/care/queries';
 import { HandStrip } from '../today/components/hand-strip';
 import { openBatches } from '../today/strip';
 import { NarrowBar } from './components/device';
 import { Rail } from './components/rail';
-import { isDim, session } from './session';
+import { isDim, lotsNow, session } from './session';
 
 /** A lot this near its best-before is counted on the rail. */
 const NEAR_DAYS = 30;
@@ -37,7 +37,7 @@ const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
 /** What stands around every screen of the shop: the rail of stations and the hand strip. */
 export async function Shell({ children }: { readonly children: ReactNode }) {
   const { db, shop, people, person, nowMs } = await session();
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   const open = openBatches(db, nowMs);
   const actions = open.flatMap((one) => (one.action ? [one.action] : []));
   const today = dateOf(nowMs, shop.zone);

@@ -64,6 +64,7 @@ export async function saveTinSale(input: unknown): Promise<Answer> {
       const number = read.take('count', parsePositive(count));
       const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
       if (number === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
+      if (!Number.isInteger(number)) return fail('invalid', 'count', { detail: 'a whole number' });
       const sold = sellTins(db, { ...rest, count: number, priceMinor }, by);
       return sold.ok ? ok(undefined) : sold;
     },

@@ -2,14 +2,14 @@ import 'server-only';
 import { notFound } from 'next/navigation';
 import { findIngredient } from '@/core/material';
 import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
-import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
+import { type KnownLot, readyMades, usable } from '@/data/stores/queries';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, WHY_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { session } from '../shop/session';
+import { lotsNow, session } from '../shop/session';
 import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
 import { PutRight } from './components/put-right-sheet';
@@ -42,7 +42,7 @@ function Fact({ name, children }: { readonly name: string; readonly children: Re
 /** One lot whole: what it is, what was found of it, every movement, and its trace both ways. */
 export async function LotPage({ id }: { readonly id: number }) {
   const { db, shop, nowMs } = await session();
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   const lot = lots.find((one) => one.id === id);
   const trace = lot ? traceOf(db, id) : null;
   if (!lot || !trace) notFound();
@@ -207,7 +207,16 @@ export async function LotPage({ id }: { readonly id: number }) {
               <tr key={one.id} className="reading border-hair border-b">
                 <td className="py-1">{when(one.at, shop.zone)}</td>
                 <td className="py-1">{one.initials}</td>
-                <td className="py-1">{WHY_WORDS[one.why]}</td>
+                <td className="py-1">
+                  {WHY_WORDS[one.why]}
+                  {one.batch ? (
+                    <>
+                      {' '}
+                      <Link href={`/work/${one.batch}`}>{one.batch}</Link>
+                    </>
+                  ) : null}
+                  {one.pot ? ` into ${one.pot}` : ''}
+                </td>
                 <td className="py-1 text-right font-semibold">
                   {one.grams > 0 ? '+' : '−'} {formatMass(Math.abs(one.grams))}
                 </td>

@@ -1,11 +1,12 @@
 import 'server-only';
+import { lotsNow } from '../shop/session';
 import { cache } from 'react';
 import type { RingFacts } from '@/core/regimen';
 import type { CheckKind } from '@/core/cure';
 import { sayBlocking } from '@/messages';
 import type { Db } from '@/data/db';
 import { lastReading, shopHours } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
+
 import { type Batch, loadBatch, openBatchIds } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
@@ -99,7 +100,7 @@ function byUrgency(a: HandAction | null, b: HandAction | null): number {
 
 /** Every open batch with its standing and next action, most urgent first; reckoned once for a page. */
 export const openBatches = cache((db: Db, nowMs: number): OpenBatch[] => {
-  const [lots, hours] = [allLots(db), shopHours(db)];
+  const [lots, hours] = [lotsNow(db), shopHours(db)];
   return openBatchIds(db)
     .flatMap((id) => {
       const batch = loadBatch(db, id, nowMs, lots);

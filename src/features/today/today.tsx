@@ -1,8 +1,8 @@
 import 'server-only';
 import { formatMass } from '@/core/quantity';
 import { lastReading, places, shopHours } from '@/data/shop/queries';
-import { allLots } from '@/data/stores/queries';
-import { session } from '../shop/session';
+
+import { lotsNow, session } from '../shop/session';
 import { DayLine, type Peg } from './components/day-line';
 import { Rack, type Shelf } from './components/rack';
 import { week } from './week';
@@ -48,7 +48,7 @@ export async function Today() {
     };
   });
   const blocked = open.flatMap(({ batch, action }) => (action?.blocked ? [`${batch.number}: ${action.blocked}.`] : []));
-  const low = allLots(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
+  const low = lotsNow(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
   return (
     <>
       <h1>On the rack</h1>

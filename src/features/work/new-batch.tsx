@@ -2,15 +2,15 @@ import 'server-only';
 import { SPECIES } from '@/core/material';
 import { formatInstant } from '@/core/quantity';
 import { shopHours } from '@/data/shop/queries';
-import { allLots, usable } from '@/data/stores/queries';
+import { usable } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
-import { session } from '../shop/session';
+import { lotsNow, session } from '../shop/session';
 import { StartBatch } from './components/start-batch';
 
 /** The form that starts a batch, with all it may be made of. */
 export async function NewBatch() {
   const { db, shop, nowMs } = await session();
-  const lots = usable(allLots(db)).filter((lot) => lot.nature);
+  const lots = usable(lotsNow(db)).filter((lot) => lot.nature);
   return (
     <>
       <h1 className="mb-4">Start a batch</h1>

@@ -1,19 +1,19 @@
 import 'server-only';
 import { Link } from '@/ui/link';
-import { allLots } from '@/data/stores/queries';
+
 import { allBatchIds, loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import { Ring } from '@/ui/ring';
 import { dayAndDate } from '@/ui/when';
-import { session } from '../shop/session';
+import { lotsNow, session } from '../shop/session';
 import { type OpenBatch, openBatches, titleOf } from '../today/strip';
 import { NextTiming } from './components/next-timing';
 
 /** Every open batch with what it wants next; the decided ones beneath. */
 export async function Work() {
   const { db, shop, nowMs } = await session();
-  const lots = allLots(db);
+  const lots = lotsNow(db);
   const open = openBatches(db, nowMs);
   const decided = allBatchIds(db).flatMap((id) => {
     if (open.some((one) => one.batch.id === id)) return [];

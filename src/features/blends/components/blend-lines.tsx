@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatVolume, parseMass, parsePositive } from '@/core/quantity';
+import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
 import { type Draft, type DraftLine, setGrams, setShare } from '../draft';
@@ -30,27 +31,40 @@ function Typed({
   readonly label: string;
   readonly value: string;
   readonly disabled: boolean;
-  readonly onTake: (text: string) => void;
+  readonly onTake: (text: string) => string | null;
 }) {
   const [text, setText] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
   const take = (): void => {
-    if (text !== null && text !== value) onTake(text);
-    setText(null);
+    const said = text !== null && text !== value ? onTake(text) : null;
+    setFault(said);
+    if (said === null) setText(null);
   };
   return (
-    <input
-      aria-label={label}
-      className={`${BOX} reading text-right disabled:border-hair`}
-      inputMode="decimal"
-      disabled={disabled}
-      value={text ?? value}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={take}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') take();
-        if (event.key === 'Escape') setText(null);
-      }}
-    />
+    <>
+      <input
+        aria-label={label}
+        className={`${BOX} reading text-right disabled:border-hair`}
+        inputMode="decimal"
+        disabled={disabled}
+        value={text ?? value}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={take}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') take();
+          if (event.key === 'Escape') {
+            setText(null);
+            setFault(null);
+          }
+        }}
+        aria-invalid={fault ? true : undefined}
+      />
+      {fault ? (
+        <p role="alert" className="text-right text-sm font-semibold leading-4 text-late">
+          ▲ {fault}
+        </p>
+      ) : null}
+    </>
   );
 }
 
@@ -60,14 +74,19 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
   const set = (index: number, change: Partial<DraftLine>): void =>
     lines(draft.lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
   const shares = blend?.lines.map((line) => line.massFraction) ?? [];
-  const takeShare = (index: number, text: string): void => {
+  const takeShare = (index: number, text: string): string | null => {
     const typed = parsePositive(text.replace('%', ''));
-    const next = typed.ok ? setShare(draft, shares, index, typed.value / 100) : null;
-    if (next) onChange(next);
+    if (!typed.ok) return typed.issues.map(sayIssue).join(' ');
+    const next = setShare(draft, shares, index, typed.value / 100);
+    if (!next) return 'No room: the fixed lines and this one must leave some for the rest.';
+    onChange(next);
+    return null;
   };
-  const takeGrams = (index: number, text: string): void => {
+  const takeGrams = (index: number, text: string): string | null => {
     const typed = parseMass(text);
-    if (typed.ok) onChange(setGrams(draft, blend?.lines.map((line) => line.massG) ?? [], index, typed.value));
+    if (!typed.ok) return typed.issues.map(sayIssue).join(' ');
+    onChange(setGrams(draft, blend?.lines.map((line) => line.massG) ?? [], index, typed.value));
+    return null;
   };
   return (
     <div>

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { linkLook } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import { fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, typeFor } from '../label';
+import { fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, sheetFault, typeFor } from '../label';
 
 const OWN = {
   columns: '2',
@@ -58,6 +58,7 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
   const grid = GRIDS.find((one) => one.id === gridId) ?? ownGrid(own);
   const lies = fitsPage(grid);
   const size = lies ? typeFor(label, grid) : null;
+  const fault = sheetFault(grid, Number(count), Number(from));
   const query = new URLSearchParams({ lot: String(lotId), grid: gridId, count, from, ...(gridId === 'own' ? own : {}) });
   return (
     <div className="grid gap-8 bench:grid-cols-2">
@@ -93,7 +94,11 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
             hint="for a part-used sheet"
           />
         </div>
-        {lies && size !== null ? (
+        {lies && size !== null && fault ? (
+          <p role="alert" className="font-semibold text-late">
+            ▲ {fault}
+          </p>
+        ) : lies && size !== null ? (
           <p className="flex flex-wrap gap-3">
             <a className={linkLook('main', true)} href={`/api/label?as=pdf&${query}`} target="_blank" rel="noreferrer">
               Sheets as PDF

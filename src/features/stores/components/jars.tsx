@@ -15,6 +15,7 @@ export type Jar = {
   readonly fillFraction: number;
   readonly have: number;
   readonly tareG: number | null;
+  readonly price: string | null;
   readonly version: number;
 };
 const EMPTY = { name: '', capacity: '', fill: '92', have: '', tare: '', price: '' };
@@ -116,6 +117,7 @@ function JarCount({ jar }: { readonly jar: Jar }) {
           inputMode="numeric"
         />
         {jar.tareG === null ? null : <span className="reading mb-6 text-sm text-soft">empty {formatMass(jar.tareG)}</span>}
+        {jar.price === null ? null : <span className="reading mb-6 text-sm text-soft">{jar.price} apiece</span>}
         {changed ? (
           <Button type="submit" className="mb-6" disabled={busy}>
             Counted
