@@ -122,10 +122,11 @@ async function pour(page: Page, hand: Hand): Promise<void> {
   await weigh(page, hand, '468');
   await hand(page.getByRole('button', { name: 'All in' }));
   await hand(page.getByRole('button', { name: 'It is on the heat' }));
+  await expect(page.getByRole('button', { name: 'It is on the heat' })).toHaveCount(0);
   await page.getByLabel('The thermometer says').fill('150F');
   await expect(page.getByText('= 65.6 °C')).toBeVisible();
   await hand(page.getByRole('button', { name: 'Read', exact: true }));
-  await expect(page.getByText('65.6 °C').last()).toBeVisible();
+  await expect(page.getByLabel('Thermometer log').getByText('65.6 °C')).toBeVisible();
   await hand(page.getByRole('button', { name: 'Clear, off the heat' }));
   await page.getByLabel('Tin 60 ml: how many filled').fill('3');
   await page.getByLabel('Tin 60 ml: net mass').fill('47.2');

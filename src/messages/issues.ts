@@ -66,6 +66,10 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     expected ? `That comes later: record “${expected}” first.` : 'All steps of this batch are done already.',
   'actual-backwards': () => 'This lies before the step that came before it. Check the times.',
   'finish-by-later': () => 'Planning back from a finishing date is not possible yet. Give a start.',
+  'profile-short': () => 'A profile needs at least a foot and a rim. Add a point.',
+  'profile-backwards': () =>
+    'The outside must climb from foot to rim. This point lies no higher than the one before: raise it or take it out.',
+  'profile-thick': () => 'The wall or floor is too thick for this form: nothing hollow is left. Make it thinner.',
   'profile-undercut': () => 'The inside reaches through the outside here. Check the profile.',
   'one-ingredient': () => 'A formula mixes at least two ingredients. Add a second one, or use the stock lot neat.',
   'not-found': () => 'This is no longer here. Go back and choose again.',

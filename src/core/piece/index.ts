@@ -2,3 +2,4 @@ export { type Area, area } from './area';
 export { emc, FIT_MOISTURE } from './emc';
 export { FINISH_CLASSES, type FinishClass, Geometry } from './schema';
 export { coatGrams, type Uptake, uptake } from './uptake';
+export { checkInside, checkOutside, insideOf, type ProfilePoint, smooth } from './profile';

@@ -1,8 +1,8 @@
 'use server';
 
 import { z } from 'zod';
-import { parseMass, instantOf, parsePositive, parseSizes, type Result, fail, ok } from '@/core/quantity';
-import type { Geometry } from '@/core/piece';
+import { parseMass, instantOf, parsePositive, fail } from '@/core/quantity';
+import { geometryOf } from './design';
 import { addDesign, moveBatch, startBatch } from '@/data/work/commands';
 import { correctEntry, undoLast } from '@/data/work/record';
 import { checkRags, layRags } from '@/data/rags/commands';
@@ -43,26 +43,23 @@ export async function checkCloths(input: unknown): Promise<Answer> {
 
 const Design = z.object({
   name: z.string().trim().min(1).max(80),
+  cutOn: z.boolean(),
+  shape: z.enum(['board', 'spoon', 'turned']),
   sizes: z.string(),
   grain: z.enum(['long', 'end']),
-  cutOn: z.boolean(),
+  bowl: z.string(),
+  handle: z.string(),
+  points: z.array(z.object({ key: z.string(), r: z.string(), z: z.string() })).max(60),
+  curved: z.boolean(),
+  wall: z.string(),
+  floor: z.string(),
 });
 
-function boardOf(sizes: string, grain: 'long' | 'end'): Result<Geometry> {
-  const parsed = parseSizes(sizes);
-  if (!parsed.ok) return parsed;
-  const [lengthMm, widthMm, thickMm, more] = parsed.value;
-  if (lengthMm === undefined || widthMm === undefined || thickMm === undefined || more !== undefined)
-    return fail('invalid', '', { detail: 'length × width × thickness' });
-  return ok({ shape: 'board', lengthMm, widthMm, thickMm, grain });
-}
-
-/** A board's design from typed sizes: `420 x 260 x 24`. */
+/** A design as it was typed or drawn; the server measures it again. */
 export async function saveDesign(input: unknown): Promise<Answer<{ readonly revisionId: number }>> {
-  return act(Design, input, (db, { name, sizes, grain, cutOn }, by) => {
-    const read = reader();
-    const geometry = read.take('sizes', boardOf(sizes, grain));
-    return geometry ? addDesign(db, { name, geometry, cutOn }, by.nowMs) : { ok: false, issues: read.issues };
+  return act(Design, input, (db, draft, by) => {
+    const geometry = geometryOf(draft);
+    return geometry.ok ? addDesign(db, { name: draft.name, geometry: geometry.value, cutOn: draft.cutOn }, by.nowMs) : geometry;
   });
 }
 

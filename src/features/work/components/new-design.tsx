@@ -1,87 +1,159 @@
 'use client';
 
 import { useState } from 'react';
-import { area } from '@/core/piece';
-import { parseSizes } from '@/core/quantity';
+import { area, type Geometry } from '@/core/piece';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useSave } from '../../shop/use-save';
 import { saveDesign } from '../actions';
+import { type DesignDraft, geometryOf } from '../design';
+import { PiecePicture } from './piece-picture';
+import { ProfileEditor } from './profile-editor';
 
-/** What was understood of typed sizes, with the surface that comes of them. */
-function echoOf(sizes: string, grain: 'long' | 'end'): { readonly echo: string | null; readonly fault: string } {
-  if (sizes.trim() === '') return { echo: null, fault: '' };
-  const parsed = parseSizes(sizes);
-  if (!parsed.ok) return { echo: null, fault: parsed.issues.map(sayIssue).join(' ') };
-  const [lengthMm, widthMm, thickMm] = parsed.value;
-  const measured = area({ shape: 'board', lengthMm, widthMm, thickMm, grain });
-  return {
-    echo: measured.ok
-      ? `${parsed.value.map((mm) => mm.toFixed(0)).join(' × ')} mm, ${(measured.value.areaMm2 / 100).toFixed(0)} cm²`
-      : null,
-    fault: measured.ok ? '' : 'Write length × width × thickness.',
-  };
-}
+const EMPTY: DesignDraft = {
+  name: '',
+  cutOn: true,
+  shape: 'board',
+  sizes: '',
+  grain: 'long',
+  bowl: '',
+  handle: '',
+  points: [
+    { key: 'foot', r: '40', z: '0' },
+    { key: 'side', r: '85', z: '35' },
+    { key: 'rim', r: '100', z: '70' },
+  ],
+  curved: true,
+  wall: '8',
+  floor: '10',
+};
+const SHAPES: readonly { readonly id: Geometry['shape']; readonly name: string }[] = [
+  { id: 'board', name: 'Board' },
+  { id: 'spoon', name: 'Spoon or spreader' },
+  { id: 'turned', name: 'Turned form' },
+];
 
-/** The sheet for a board's design. */
+/** Whether anything of a shape has been typed yet: before that nothing is at fault. */
+const isBegun = (draft: DesignDraft): boolean =>
+  draft.shape === 'turned' || (draft.shape === 'board' ? draft.sizes : draft.bowl + draft.handle).trim() !== '';
+
+/** The sheet for a design: its shape typed or drawn, its surface at once. */
 export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) => void }) {
   const [open, setOpen] = useState(false);
-  const [name, setName] = useState('');
-  const [sizes, setSizes] = useState('');
-  const [grain, setGrain] = useState<'long' | 'end'>('long');
-  const [cutOn, setCutOn] = useState(true);
-  const { busy, faults, rest, run } = useSave<{ readonly revisionId: number }>();
-  const read = echoOf(sizes, grain);
+  const [draft, setDraft] = useState(EMPTY);
+  const { busy, faults: said, rest, run } = useSave<{ readonly revisionId: number }>();
+  const change = (part: Partial<DesignDraft>): void => setDraft({ ...draft, ...part });
+  const geometry = geometryOf(draft);
+  const measured = geometry.ok ? area(geometry.value) : null;
+  const wrong =
+    geometry.ok || !isBegun(draft)
+      ? {}
+      : Object.fromEntries([...geometry.issues].reverse().map((issue) => [issue.path, sayIssue(issue)]));
+  const faults: Readonly<Record<string, string>> = { ...said, ...wrong };
+  const echo =
+    measured?.ok && geometry.ok
+      ? `${sizesOf(geometry.value)}${(measured.value.areaMm2 / 100).toFixed(0)} cm², ${((measured.value.endGrainMm2 / measured.value.areaMm2) * 100).toFixed(0)} % of it end grain`
+      : null;
   return (
     <>
       <Button className="mt-5" onClick={() => setOpen(true)}>
         New design
       </Button>
-      <Sheet title="A board" open={open} onOpenChange={setOpen}>
+      <Sheet title="A design" open={open} onOpenChange={setOpen}>
         <form
           className="flex flex-col gap-1"
           onSubmit={(event) => {
             event.preventDefault();
             event.stopPropagation();
             void run(
-              () => saveDesign({ name, sizes, grain, cutOn }),
+              () => saveDesign(draft),
               (made) => {
                 onMade(made.revisionId);
+                setDraft(EMPTY);
                 setOpen(false);
               },
             );
           }}
         >
-          <TextField label="Name" value={name} onChange={(event) => setName(event.target.value)} fault={faults.name} required />
           <TextField
-            label="Length × width × thickness"
-            value={sizes}
-            onChange={(event) => setSizes(event.target.value)}
-            hint="420 x 260 x 24, or 12 x 18 x 1 in"
-            echo={read.echo}
-            fault={read.fault || (read.echo ? undefined : faults.sizes)}
+            label="Name"
+            value={draft.name}
+            onChange={(event) => change({ name: event.target.value })}
+            fault={said.name}
             required
           />
           <SelectField
-            label="Grain of the faces"
-            value={grain}
-            onChange={(event) => setGrain(event.target.value === 'end' ? 'end' : 'long')}
+            label="Shape"
+            value={draft.shape}
+            onChange={(event) => change({ shape: SHAPES.find((shape) => shape.id === event.target.value)?.id ?? 'board' })}
           >
-            <option value="long">long grain</option>
-            <option value="end">end grain</option>
+            {SHAPES.map((shape) => (
+              <option key={shape.id} value={shape.id}>
+                {shape.name}
+              </option>
+            ))}
           </SelectField>
+          {draft.shape === 'board' ? (
+            <>
+              <TextField
+                label="Length × width × thickness"
+                value={draft.sizes}
+                onChange={(event) => change({ sizes: event.target.value })}
+                hint="420 x 260 x 24, or 12 x 18 x 1 in"
+                echo={echo}
+                fault={faults.sizes}
+                required
+              />
+              <SelectField
+                label="Grain of the faces"
+                value={draft.grain}
+                onChange={(event) => change({ grain: event.target.value === 'end' ? 'end' : 'long' })}
+              >
+                <option value="long">long grain</option>
+                <option value="end">end grain</option>
+              </SelectField>
+            </>
+          ) : null}
+          {draft.shape === 'spoon' ? (
+            <>
+              <TextField
+                label="Bowl: length × width × depth"
+                value={draft.bowl}
+                onChange={(event) => change({ bowl: event.target.value })}
+                hint="70 x 50 x 14"
+                fault={faults.bowl}
+              />
+              <TextField
+                label="Handle: length × width × thickness"
+                value={draft.handle}
+                onChange={(event) => change({ handle: event.target.value })}
+                hint="200 x 18 x 10"
+                echo={echo}
+                fault={faults.handle}
+              />
+            </>
+          ) : null}
+          {draft.shape === 'turned' ? (
+            <>
+              <ProfileEditor draft={draft} faults={faults} onChange={change} />
+              <p className="reading text-soft" role="status">
+                {echo ? `= ${echo}` : ''}
+              </p>
+            </>
+          ) : null}
+          {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
           <label className="flex min-h-11 items-center gap-3">
             <input
               type="checkbox"
               className="h-5 w-5 accent-ink"
-              checked={cutOn}
-              onChange={(event) => setCutOn(event.target.checked)}
+              checked={draft.cutOn}
+              onChange={(event) => change({ cutOn: event.target.checked })}
             />
             A knife works on it: no film there
           </label>
-          <Faults of={rest(['name', 'sizes'])} />
+          <Faults of={rest(['name', 'sizes', 'bowl', 'handle', 'wall', 'floor', ...draft.points.map((_, i) => `points.${i}`)])} />
           <Button look="main" big type="submit" disabled={busy}>
             Keep the design
           </Button>
@@ -90,3 +162,8 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
     </>
   );
 }
+
+const sizesOf = (geometry: Geometry): string =>
+  geometry.shape === 'board'
+    ? `${[geometry.lengthMm, geometry.widthMm, geometry.thickMm].map((mm) => mm.toFixed(0)).join(' × ')} mm, `
+    : '';

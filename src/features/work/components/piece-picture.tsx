@@ -1,0 +1,96 @@
+import type { Geometry } from '@/core/piece';
+
+const W = 360;
+const H = 220;
+const INK = { fill: 'var(--paper)', stroke: 'var(--ink)', strokeWidth: 2.5 } as const;
+
+/** A piece as it is drawn: a board from above and from its edge, a spoon from above, turned work cut through. To scale within itself. */
+export function PiecePicture({ geometry, name }: { readonly geometry: Geometry; readonly name: string }) {
+  return (
+    <svg viewBox={`0 0 ${W} ${H}`} className="w-full max-w-md" role="img" aria-label={`Drawing of ${name}`}>
+      {geometry.shape === 'board' ? (
+        <Board {...geometry} />
+      ) : geometry.shape === 'spoon' ? (
+        <Spoon {...geometry} />
+      ) : (
+        <Turned {...geometry} />
+      )}
+    </svg>
+  );
+}
+
+type Of<S extends Geometry['shape']> = Extract<Geometry, { shape: S }>;
+
+function Board({ lengthMm, widthMm, thickMm, grain }: Of<'board'>) {
+  const k = Math.min((W - 20) / lengthMm, (H - 60) / (widthMm + thickMm));
+  const [l, w, t] = [lengthMm * k, widthMm * k, Math.max(4, thickMm * k)];
+  const lines = Array.from({ length: 7 }, (_, i) => (i + 1) / 8);
+  return (
+    <g transform={`translate(${(W - l) / 2} 8)`}>
+      <rect width={l} height={w} {...INK} />
+      {lines.map((share) =>
+        grain === 'long' ? (
+          <path
+            key={share}
+            d={`M4 ${w * share}Q${l / 2} ${w * share + 5} ${l - 4} ${w * share}`}
+            stroke="var(--rule)"
+            fill="none"
+          />
+        ) : (
+          <circle key={share} cx={l * share} cy={w / 2} r={Math.min(w, l) / 11} stroke="var(--rule)" fill="none" />
+        ),
+      )}
+      <rect y={w + 14} width={l} height={t} {...INK} />
+      <text x={l / 2} y={w + t + 32} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
+        {lengthMm.toFixed(0)} × {widthMm.toFixed(0)} × {thickMm.toFixed(0)} mm
+      </text>
+    </g>
+  );
+}
+
+function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm }: Of<'spoon'>) {
+  const k = Math.min((W - 20) / (bowlLengthMm + handleLengthMm), (H - 50) / bowlWidthMm);
+  const [bl, bw, hl, hw] = [bowlLengthMm * k, bowlWidthMm * k, handleLengthMm * k, handleWidthMm * k];
+  return (
+    <g transform={`translate(${(W - bl - hl) / 2} ${H / 2 - 10})`}>
+      <rect x={bl - 6} y={-hw / 2} width={hl + 6} height={hw} rx={hw / 2} {...INK} />
+      <ellipse cx={bl / 2} cy={0} rx={bl / 2} ry={bw / 2} {...INK} />
+      <ellipse cx={bl / 2} cy={0} rx={bl / 2 - 6} ry={bw / 2 - 6} fill="none" stroke="var(--rule)" />
+      <text x={(bl + hl) / 2} y={bw / 2 + 26} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
+        {(bowlLengthMm + handleLengthMm).toFixed(0)} mm long
+      </text>
+    </g>
+  );
+}
+
+function Turned({ outer, inner }: Of<'turned'>) {
+  const radius = Math.max(...outer.map(([r]) => r), 1);
+  const [low, high] = [outer[0]?.[1] ?? 0, outer.at(-1)?.[1] ?? 1];
+  const k = Math.min((W - 30) / (2 * radius), (H - 44) / Math.max(1, high - low));
+  const point = (side: 1 | -1) => (one: readonly [number, number]) =>
+    `${(W / 2 + side * one[0] * k).toFixed(1)} ${(H - 30 - (one[1] - low) * k).toFixed(1)}`;
+  const half = (side: 1 | -1): string => `M${[...outer.map(point(side)), ...[...inner].reverse().map(point(side))].join('L')}`;
+  const floor = inner[0] ?? [0, low];
+  return (
+    <g>
+      {([1, -1] as const).map((side) => (
+        <path
+          key={side}
+          d={`${half(side)}L${W / 2} ${H - 30 - (floor[1] - low) * k}L${W / 2} ${H - 30}Z`}
+          {...INK}
+          fill="url(#cut)"
+        />
+      ))}
+      <defs>
+        <pattern id="cut" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="8" height="8" fill="var(--paper)" />
+          <path d="M0 0V8" stroke="var(--rule)" strokeWidth="3" />
+        </pattern>
+      </defs>
+      <path d={`M${W / 2} 6V${H - 22}`} stroke="var(--soft)" strokeDasharray="6 4" />
+      <text x={W / 2} y={H - 6} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
+        {(2 * radius).toFixed(0)} mm across, {(high - low).toFixed(0)} mm high, cut through
+      </text>
+    </g>
+  );
+}

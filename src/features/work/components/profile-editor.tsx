@@ -1,0 +1,177 @@
+'use client';
+
+import Papa from 'papaparse';
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/field';
+import { freshId } from '@/ui/id';
+import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '../design';
+
+const VIEW = 300;
+const STEP_MM = 1;
+type Props = {
+  readonly draft: DesignDraft;
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onChange: (change: Partial<DesignDraft>) => void;
+};
+
+/** Half a section, foot to rim: points dragged, moved with the arrow keys, or typed; straight or smooth between them. */
+export function ProfileEditor({ draft, faults, onChange }: Props) {
+  const drawing = useRef<SVGSVGElement>(null);
+  const [fileFault, setFileFault] = useState('');
+  const points = pointsOf(draft.points);
+  const outer = outsideOf(draft);
+  const known = points.ok ? points.value : [];
+  const most = Math.max(60, ...known.flat()) * 1.15;
+  const k = VIEW / most;
+  const set = (index: number, change: Partial<PointDraft>): void =>
+    onChange({ points: draft.points.map((point, i) => (i === index ? { ...point, ...change } : point)) });
+  const moveTo = (index: number, r: number, z: number): void => {
+    const below = known[index - 1]?.[1] ?? Number.NEGATIVE_INFINITY;
+    const above = known[index + 1]?.[1] ?? Number.POSITIVE_INFINITY;
+    const height = Math.min(above - STEP_MM, Math.max(below + STEP_MM, z, 0));
+    set(index, { r: String(Math.max(0, Math.round(r))), z: String(Math.round(height)) });
+  };
+  const drag = (index: number) => (event: PointerEvent<SVGGElement>) => {
+    if (!event.currentTarget.hasPointerCapture(event.pointerId) || !drawing.current) return;
+    const box = drawing.current.getBoundingClientRect();
+    moveTo(index, ((event.clientX - box.left) / box.width) * most, ((box.bottom - event.clientY) / box.height) * most);
+  };
+  const press = (index: number) => (event: KeyboardEvent) => {
+    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    const point = known[index];
+    if (!by || !point) return;
+    event.preventDefault();
+    const far = event.shiftKey ? 10 : 1;
+    moveTo(index, point[0] + (by[0] ?? 0) * far, point[1] + (by[1] ?? 0) * far);
+  };
+  const add = (): void => {
+    const last = known.at(-1) ?? [30, 0];
+    onChange({
+      points: [...draft.points, { key: freshId(), r: String(Math.round(last[0])), z: String(Math.round(last[1] + 10)) }],
+    });
+  };
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const parsed = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
+    const read = readProfile(parsed.data);
+    setFileFault(read.ok ? '' : read.issues.map(sayIssue).join(' '));
+    if (read.ok) onChange({ points: read.value });
+  };
+  return (
+    <fieldset>
+      <legend className="label mb-1">Half a section: axis on the left, foot below, rim above</legend>
+      <svg
+        ref={drawing}
+        viewBox={`0 0 ${VIEW} ${VIEW}`}
+        className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
+        role="group"
+        aria-label="Profile"
+      >
+        {outer.ok ? (
+          <polyline
+            points={outer.value.map(([r, z]) => `${r * k},${VIEW - z * k}`).join(' ')}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={3}
+          />
+        ) : null}
+        {known.map(([r, z], index) => (
+          // biome-ignore lint/a11y/useSemanticElements: a point of a drawing has no element of its own
+          <g
+            key={draft.points[index]?.key}
+            role="slider"
+            tabIndex={0}
+            aria-label={`Point ${index + 1}`}
+            aria-valuenow={Math.round(r)}
+            aria-valuetext={`${Math.round(r)} mm from the axis, ${Math.round(z)} mm high`}
+            onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+            onPointerMove={drag(index)}
+            onKeyDown={press(index)}
+            className="cursor-move outline-none focus-visible:[&>circle:last-child]:stroke-wet"
+          >
+            <circle cx={r * k} cy={VIEW - z * k} r={20} fill="transparent" />
+            <circle cx={r * k} cy={VIEW - z * k} r={7} fill="var(--bench)" stroke="var(--ink)" strokeWidth={3} />
+          </g>
+        ))}
+      </svg>
+      <div className="label mt-2 grid grid-cols-[4rem_1fr_1fr_2.75rem] gap-2" aria-hidden="true">
+        <span />
+        <span className="text-right">from the axis</span>
+        <span className="text-right">high</span>
+      </div>
+      <ol>
+        {draft.points.map((point, index) => (
+          <li key={point.key} className="grid grid-cols-[4rem_1fr_1fr_2.75rem] items-center gap-2 border-hair border-b py-1">
+            <span className="label">Point {index + 1}</span>
+            {(['r', 'z'] as const).map((axis) => (
+              <input
+                key={axis}
+                aria-label={`Point ${index + 1}, ${axis === 'r' ? 'from the axis' : 'high'}`}
+                aria-invalid={faults[`points.${index}`] ? true : undefined}
+                className="reading min-h-11 border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                value={point[axis]}
+                onChange={(event) => set(index, { [axis]: event.target.value })}
+              />
+            ))}
+            <button
+              type="button"
+              aria-label={`Take point ${index + 1} out`}
+              className="min-h-11 text-xl disabled:opacity-30"
+              disabled={draft.points.length <= 2}
+              onClick={() => onChange({ points: draft.points.filter((_, i) => i !== index) })}
+            >
+              ×
+            </button>
+            {faults[`points.${index}`] ? (
+              <p className="col-span-4 text-sm font-semibold text-late">▲ {faults[`points.${index}`]}</p>
+            ) : null}
+          </li>
+        ))}
+      </ol>
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Button onClick={add}>Add a point</Button>
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-ink"
+            checked={draft.curved}
+            onChange={() => onChange({ curved: !draft.curved })}
+          />
+          Smooth curve
+        </label>
+        <label className="flex items-center gap-2">
+          <span className="label">Profile from CSV (r,z in mm or in)</span>
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            className="min-h-11 max-w-52 text-sm"
+            onChange={(event) => void take(event.target.files?.[0])}
+          />
+        </label>
+      </div>
+      {fileFault ? (
+        <p role="alert" className="font-semibold text-late">
+          ▲ {fileFault}
+        </p>
+      ) : null}
+      <div className="mt-2 grid grid-cols-2 gap-4">
+        <TextField
+          label="Wall"
+          value={draft.wall}
+          onChange={(event) => onChange({ wall: event.target.value })}
+          fault={faults.wall}
+          hint="8 mm"
+        />
+        <TextField
+          label="Floor"
+          value={draft.floor}
+          onChange={(event) => onChange({ floor: event.target.value })}
+          fault={faults.floor}
+          hint="10 mm"
+        />
+      </div>
+    </fieldset>
+  );
+}
