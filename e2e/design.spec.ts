@@ -7,7 +7,9 @@ test('a profile is drawn by keyboard, typed and taken from a file, and its surfa
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Name').fill('Straight beaker');
   await sheet.getByLabel('Shape').selectOption('turned');
-  await sheet.locator('input[type=file]').setInputFiles({ name: 'beaker.csv', mimeType: 'text/csv', buffer: Buffer.from('r,z\n40,0\n50,100\n') });
+  await sheet
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'beaker.csv', mimeType: 'text/csv', buffer: Buffer.from('r,z\n40,0\n50,100\n') });
   await sheet.getByLabel('Wall').fill('5 mm');
   await sheet.getByLabel('Floor').fill('0.5 cm');
   const foot = sheet.getByRole('slider', { name: 'Point 1' });

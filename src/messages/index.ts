@@ -12,7 +12,9 @@ export {
   HEAT_WORDS,
   LOT_CHECK_WORDS,
   limitWords,
+  MEET_WORDS,
   PURPOSE_WORDS,
   RAG_WORDS,
+  sayReason,
   WHY_WORDS,
 } from './words';

@@ -3,6 +3,7 @@ import { findIngredient } from '@/core/material';
 import type { CareClass } from '@/core/care';
 import type { CheckKind } from '@/core/cure';
 import type { Contact, Family } from '@/core/material';
+import type { Meet, Reason, ReasonCode } from '@/core/regimen';
 import type { GateId } from '@/core/release';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
@@ -124,3 +125,35 @@ export const WHY_WORDS = {
   loss: 'lost',
   correction: 'corrected',
 } as const;
+
+export const MEET_WORDS: Readonly<Record<Meet, string>> = {
+  knife: 'a knife',
+  mouth: 'a mouth',
+  hot: 'hot food',
+  hands: 'hands',
+  display: 'only eyes',
+  'closed-box': 'a closed lid',
+};
+const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
+  'film-under-knife': () => 'a film lies on it: a knife chips it into the food',
+  'film-in-mouth': () => 'a film lies on it: it does not belong in a mouth',
+  allergen: (about) => `every lot that fits holds what is to be avoided (${about})`,
+  'not-for-food': (about) => `no lot for “${about}” is fit where food lies`,
+  'too-late': (about) => `not fit before about ${about} days`,
+  'nothing-in-stock': (about) => `nothing in stock suits “${about}”`,
+  'renewed-by-owner': () => 'renewed in a minute by an owner who does re-oil',
+  'washes-out': () => 'washes out, and nobody is sure to renew it',
+  'lasts-without-care': () => 'lasts longest where nobody re-oils',
+  'owner-unknown-safe': () => 'the house’s choice where the owner is not known',
+  'stands-heat': () => 'takes hot food',
+  'marks-with-heat': () => 'softens or marks with heat',
+  'smell-stays': () => 'its smell stays long under a lid',
+  'no-smell': () => 'leaves no smell under a lid',
+  shines: () => 'can be brought to a shine',
+  'stays-matt': () => 'stays quiet, no shine',
+  'keeps-colour': () => 'darkens the wood least',
+  'warms-colour': () => 'warms and deepens the colour',
+  quick: () => 'ready within days',
+};
+/** Why a finish was refused, or what it gains or costs. */
+export const sayReason = ({ code, with: about = '' }: Reason): string => REASON_WORDS[code](about);

@@ -11,7 +11,13 @@ const code = (result: { ok: boolean; issues?: readonly { code: string; path: str
   result.ok ? 'ok' : `${result.issues?.[0]?.path} ${result.issues?.[0]?.code}`;
 const climbing = fc
   .array(fc.tuple(fc.integer({ min: 25, max: 140 }), fc.integer({ min: 8, max: 60 })), { minLength: 2, maxLength: 7 })
-  .map((steps) => steps.reduce<ProfilePoint[]>((points, [r, up]) => [...points, [r, (points.at(-1)?.[1] ?? -up) + up]], []));
+  .map((steps) => {
+    let z = 0;
+    return steps.map(([r, up], i): ProfilePoint => {
+      if (i > 0) z += up;
+      return [r, z];
+    });
+  });
 
 describe('a turned profile', () => {
   it('has the surface of a cylinder and of a cone where it is one', () => {

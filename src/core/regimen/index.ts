@@ -15,3 +15,16 @@ export { type DwellBound, planSteps, scheduleOf, type Task } from './schedule';
 export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind } from './schema';
 export { REGIMENS } from './shipped';
 export { PASTE_UP_TO, POURED_BELOW, suits } from './suits';
+export {
+  type Candidate,
+  type Choice,
+  chooseFinish,
+  COLOURS,
+  MEETS,
+  type Meet,
+  OWNERS,
+  type Reason,
+  type ReasonCode,
+  SHINES,
+  type Wish,
+} from './choose';

@@ -8,7 +8,7 @@ import { lotsNow, session } from '../shop/session';
 import { StartBatch } from './components/start-batch';
 
 /** The form that starts a batch, with all it may be made of. */
-export async function NewBatch() {
+export async function NewBatch({ regimen }: { readonly regimen: string | null }) {
   const { db, shop, nowMs } = await session();
   const lots = usable(lotsNow(db)).filter((lot) => lot.nature);
   return (
@@ -28,6 +28,7 @@ export async function NewBatch() {
           waxEquivalent: lot.nature?.waxEquivalent ?? 0,
           maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },
         }))}
+        first={regimen}
         hours={shopHours(db)}
         currency={shop.currency}
         now={formatInstant(nowMs, shop.zone).slice(0, 16)}

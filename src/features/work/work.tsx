@@ -24,9 +24,14 @@ export async function Work() {
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Work</h1>
-        <Link href="/work/new" className={linkLook('main')}>
-          Start a batch
-        </Link>
+        <div className="flex flex-wrap gap-2">
+          <Link href="/work/choose" className={linkLook('plain')}>
+            Which finish?
+          </Link>
+          <Link href="/work/new" className={linkLook('main')}>
+            Start a batch
+          </Link>
+        </div>
       </div>
       {open.length === 0 ? (
         <p className="mt-4 max-w-prose">No batch is open. Start one: a design, a wood, a regimen and the lots it takes.</p>

@@ -66,8 +66,6 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
         ref={drawing}
         viewBox={`0 0 ${VIEW} ${VIEW}`}
         className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
-        role="group"
-        aria-label="Profile"
       >
         {outer.ok ? (
           <polyline
@@ -78,7 +76,6 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
           />
         ) : null}
         {known.map(([r, z], index) => (
-          // biome-ignore lint/a11y/useSemanticElements: a point of a drawing has no element of its own
           <g
             key={draft.points[index]?.key}
             role="slider"

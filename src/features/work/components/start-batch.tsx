@@ -24,6 +24,8 @@ type Props = {
   readonly species: readonly SpeciesChoice[];
   readonly regimens: readonly RegimenChoice[];
   readonly lots: readonly LotChoice[];
+  /** The regimen it begins with, where one was chosen before. */
+  readonly first: string | null;
   readonly hours: ShopHours;
   readonly currency: string;
   readonly now: string;
@@ -32,13 +34,13 @@ type Props = {
 const FOOD = { good: 'fit for food', caution: 'questioned for food', avoid: 'not for food' } as const;
 
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
-export function StartBatch({ designs, species, regimens, lots, hours, currency, now }: Props) {
+export function StartBatch({ designs, species, regimens, lots, first, hours, currency, now }: Props) {
   const router = useRouter();
   const [design, setDesign] = useState(designs[0]?.revisionId ?? 0);
   const [wood, setWood] = useState('sycamore');
   const [origin, setOrigin] = useState<'bought' | 'offcut' | 'found'>('bought');
   const [pieces, setPieces] = useState('6');
-  const [regimenId, setRegimenId] = useState(regimens[0]?.revisionId ?? 0);
+  const [regimenId, setRegimenId] = useState((regimens.find((one) => one.id === first) ?? regimens[0])?.revisionId ?? 0);
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
   const [startAt, setStartAt] = useState(now);
   const [due, setDue] = useState('');

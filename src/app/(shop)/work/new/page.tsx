@@ -3,6 +3,10 @@ import { NewBatch } from '@/features/work/new-batch';
 
 export const metadata: Metadata = { title: 'Start a batch' };
 
-export default function NewBatchPage() {
-  return <NewBatch />;
+export default async function StartBatchPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<{ readonly regimen?: string }>;
+}) {
+  return <NewBatch regimen={(await searchParams).regimen ?? null} />;
 }
