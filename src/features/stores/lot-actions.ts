@@ -93,7 +93,7 @@ export async function saveRight(input: unknown): Promise<Answer<{ readonly id: n
       const lots = allLots(db);
       const lot = rightLot(lots, lotId);
       if (!lot) return fail('not-found', '');
-      const right = putRight(lot, rightLot(lots, asked.other), asked);
+      const right = putRight(lot, rightLot(lots, asked.other), asked, theShop(db).ambientC);
       if (!right.ok) return right;
       const { parts, lostG, says } = right.value;
       const slip = { kind: asked.mode === 'feel' ? ('retarget' as const) : asked.mode, says };

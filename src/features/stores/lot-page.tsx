@@ -90,7 +90,11 @@ export async function LotPage({ id }: { readonly id: number }) {
       />
       {lot.kind === 'made' && lot.leftG > 0 && !lot.held ? (
         <div className="mt-2 flex flex-wrap gap-2">
-          <PutRight lot={asRight(lot)} others={others.filter((one) => one.kind !== 'tin' && one.kind !== 'bath').map(asRight)} />
+          <PutRight
+            ambientC={shop.ambientC}
+            lot={asRight(lot)}
+            others={others.filter((one) => one.kind !== 'tin' && one.kind !== 'bath').map(asRight)}
+          />
         </div>
       ) : null}
       {lot.kind === 'made' || lot.kind === 'tin' ? (

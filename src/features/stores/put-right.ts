@@ -1,4 +1,4 @@
-import { addForFeel, correct, PURPOSE_FEEL, PURPOSES } from '@/core/blend';
+import { addForFeel, correct, PURPOSE_FEEL, PURPOSES, waxEquivalentAt } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { fail, formatMass, ok, parseMass, type Result } from '@/core/quantity';
 
@@ -33,11 +33,11 @@ export type Righted = {
 /** A marriage is reckoned in shares of 1; wax equivalents go higher, so both are measured by this. */
 const E_SCALE = 4;
 
-const wantedFeel = (purpose: string): number | undefined =>
-  PURPOSE_FEEL[PURPOSES.find((one) => one === purpose) ?? 'board-paste'];
+/** The wax equivalent wanted, counted at 20 °C, so that it feels so in this shop. */
+const wantedFeel = (purpose: string, ambientC: number): number =>
+  PURPOSE_FEEL[PURPOSES.find((one) => one === purpose) ?? 'board-paste'] / waxEquivalentAt(1, ambientC);
 
-function feel(lot: RightLot, other: RightLot, purpose: string): Result<Righted> {
-  const wanted = wantedFeel(purpose) ?? 0;
+function feel(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
   const add = addForFeel(lot.leftG, lot.waxEquivalent, wanted, { id: other.number, hardening: other.waxEquivalent });
   if (!add.ok) return { ok: false, issues: add.issues.map((issue) => ({ ...issue, path: 'other' })) };
   if (add.value.addG > other.leftG)
@@ -53,9 +53,9 @@ function feel(lot: RightLot, other: RightLot, purpose: string): Result<Righted> 
   });
 }
 
-function marry(lot: RightLot, other: RightLot, purpose: string): Result<Righted> {
+function marry(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
   const part = (one: RightLot) => ({ massG: one.leftG, fraction: one.waxEquivalent / E_SCALE });
-  const wed = correct({ mode: 'marry', a: part(lot), b: part(other), target: (wantedFeel(purpose) ?? 0) / E_SCALE });
+  const wed = correct({ mode: 'marry', a: part(lot), b: part(other), target: wanted / E_SCALE });
   if (!wed.ok) return { ok: false, issues: wed.issues.map((issue) => ({ ...issue, path: 'other' })) };
   if (!('fromAG' in wed.value)) return fail('not-found', 'other');
   const { fromAG, fromBG, totalG } = wed.value;
@@ -116,14 +116,14 @@ function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted
   });
 }
 
-/** Reckons how a lot is put right; the bench shows it, the server reckons it again. */
-export function putRight(lot: RightLot, other: RightLot | undefined, input: RightInput): Result<Righted> {
+/** Reckons how a lot is put right; the bench shows it, the server reckons it again. `ambientC` is the shop's temperature. */
+export function putRight(lot: RightLot, other: RightLot | undefined, input: RightInput, ambientC: number): Result<Righted> {
   if (!other) return fail('required', 'other');
   switch (input.mode) {
     case 'feel':
-      return feel(lot, other, input.purpose);
+      return feel(lot, other, wantedFeel(input.purpose, ambientC));
     case 'marry':
-      return marry(lot, other, input.purpose);
+      return marry(lot, other, wantedFeel(input.purpose, ambientC));
     case 'top-up':
       return topUp(lot, other, input.gross, input.tare);
     case 'let-down':

@@ -116,7 +116,9 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
                 <>
                   {' '}
                   until the scale says <strong className="reading text-2xl">{grams(stopAtG)} g</strong>
-                  {isSplit ? ` and ${lot?.number} is empty; the rest comes from the next lot` : ''}
+                  {isSplit
+                    ? ` and ${lot?.number} is empty; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot, so receive one for the rest'}`
+                    : ''}
                 </>
               ) : null}
             </p>

@@ -25,7 +25,15 @@ const isSolvent = (lot: RightLot): boolean => {
 };
 
 /** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
-export function PutRight({ lot, others }: { readonly lot: RightLot; readonly others: readonly RightLot[] }) {
+export function PutRight({
+  lot,
+  others,
+  ambientC,
+}: {
+  readonly lot: RightLot;
+  readonly others: readonly RightLot[];
+  readonly ambientC: number;
+}) {
   const [open, setOpen] = useState(false);
   const [mode, setMode] = useState<Right>('feel');
   const [input, setInput] = useState({ other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' });
@@ -34,7 +42,7 @@ export function PutRight({ lot, others }: { readonly lot: RightLot; readonly oth
     mode === 'feel' ? !isSolvent(one) : mode === 'marry' ? Object.keys(one.composition).length > 1 : isSolvent(one),
   );
   const other = choices.find((one) => one.id === input.other) ?? choices[0];
-  const reckoned = putRight(lot, other, { mode, ...input });
+  const reckoned = putRight(lot, other, { mode, ...input }, ambientC);
   const said = reckoned.ok ? {} : Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)]));
   const set = (field: keyof typeof input) => (event: { readonly target: { readonly value: string } }) =>
     setInput({ ...input, [field]: field === 'other' ? Number(event.target.value) : event.target.value });
