@@ -67,6 +67,7 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
         viewBox={`0 0 ${VIEW} ${VIEW}`}
         className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
       >
+        <title>The profile drawn, its points to be moved</title>
         {outer.ok ? (
           <polyline
             points={outer.value.map(([r, z]) => `${r * k},${VIEW - z * k}`).join(' ')}
