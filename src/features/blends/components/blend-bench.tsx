@@ -11,6 +11,7 @@ import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { useDraft } from '@/ui/draft';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { Plank } from '@/ui/plank';
 import { useSave } from '../../shop/use-save';
 import { beginPour, save } from '../actions';
@@ -152,10 +153,9 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           <div>
             <Faults of={[...rest([...FIELDS]), ...pouring.rest([])].filter(Boolean)} />
             {around.waiting && sized && !isChanged ? (
-              <label className="mt-2 flex min-h-11 items-center gap-3">
-                <input type="checkbox" className="h-5 w-5 accent-ink" checked={takesUp} onChange={() => setTakesUp(!takesUp)} />
+              <Tick checked={takesUp} onChange={() => setTakesUp(!takesUp)}>
                 Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
-              </label>
+              </Tick>
             ) : null}
             {around.residueG > 0 && sized && blend ? (
               <p className="text-sm text-soft">

@@ -8,6 +8,7 @@ import { FAMILY_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import type { Around } from '../draft';
 import { useSolver } from '../use-solver';
 
@@ -92,18 +93,16 @@ export function SolveSheet({ around, currency, onTake }: Props) {
               {priced
                 .filter((one) => one.family === family)
                 .map((one) => (
-                  <label key={one.id} className="flex min-h-11 items-center gap-2">
-                    <input
-                      type="checkbox"
-                      className="h-5 w-5 accent-ink"
-                      checked={chosen.includes(one.id)}
-                      onChange={() => {
-                        setChosen(chosen.includes(one.id) ? chosen.filter((id) => id !== one.id) : [...chosen, one.id]);
-                        setFound(null);
-                      }}
-                    />
+                  <Tick
+                    key={one.id}
+                    checked={chosen.includes(one.id)}
+                    onChange={() => {
+                      setChosen(chosen.includes(one.id) ? chosen.filter((id) => id !== one.id) : [...chosen, one.id]);
+                      setFound(null);
+                    }}
+                  >
                     {one.name}
-                  </label>
+                  </Tick>
                 ))}
             </div>
           ))}
@@ -149,41 +148,27 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         <fieldset className="flex flex-wrap gap-x-5">
           <legend className="label">Without</legend>
           {ALLERGENS.map((allergen) => (
-            <label key={allergen} className="flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                className="h-5 w-5 accent-ink"
-                checked={limits.avoid.includes(allergen)}
-                onChange={() =>
-                  set({
-                    avoid: limits.avoid.includes(allergen)
-                      ? limits.avoid.filter((one) => one !== allergen)
-                      : [...limits.avoid, allergen],
-                  })
-                }
-              />
+            <Tick
+              key={allergen}
+              checked={limits.avoid.includes(allergen)}
+              onChange={() =>
+                set({
+                  avoid: limits.avoid.includes(allergen)
+                    ? limits.avoid.filter((one) => one !== allergen)
+                    : [...limits.avoid, allergen],
+                })
+              }
+            >
               {allergen}
-            </label>
+            </Tick>
           ))}
         </fieldset>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="h-5 w-5 accent-ink"
-            checked={limits.cool}
-            onChange={() => set({ cool: !limits.cool })}
-          />
+        <Tick checked={limits.cool} onChange={() => set({ cool: !limits.cool })}>
           It must pour below the ceiling of all that is in it
-        </label>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="h-5 w-5 accent-ink"
-            checked={limits.fromStock}
-            onChange={() => set({ fromStock: !limits.fromStock })}
-          />
+        </Tick>
+        <Tick checked={limits.fromStock} onChange={() => set({ fromStock: !limits.fromStock })}>
           Only from what is in stock
-        </label>
+        </Tick>
         <Faults of={faults} />
         <Button look="main" big disabled={busy || chosen.length === 0} onClick={() => void solve()}>
           {busy ? 'Looking …' : 'Find it'}

@@ -7,6 +7,7 @@ import { IngredientPicker } from '../../blends/components/ingredient-picker';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { useSave } from '../../shop/use-save';
 import { saveReady } from '../lot-actions';
 
@@ -21,7 +22,6 @@ const EMPTY = {
   coverage: '',
   labelRule: '',
 };
-const TICK = 'h-5 w-5 accent-ink';
 
 /** A bought finish: what its label declares, what it does not say, and the label's own rule. */
 export function ReadySheet() {
@@ -78,19 +78,12 @@ export function ReadySheet() {
             ))}
           </ul>
           {faults.declared ? <p className="font-semibold text-late">▲ {faults.declared}</p> : null}
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className={TICK}
-              checked={ready.isAllDeclared}
-              onChange={() => set({ isAllDeclared: !ready.isAllDeclared })}
-            />
+          <Tick checked={ready.isAllDeclared} onChange={() => set({ isAllDeclared: !ready.isAllDeclared })}>
             These are all its contents; the maker says so
-          </label>
-          <label className="flex min-h-11 items-center gap-3">
-            <input type="checkbox" className={TICK} checked={ready.isPaste} onChange={() => set({ isPaste: !ready.isPaste })} />A
-            paste to rub in, not an oil to pour
-          </label>
+          </Tick>
+          <Tick checked={ready.isPaste} onChange={() => set({ isPaste: !ready.isPaste })}>
+            A paste to rub in, not an oil to pour
+          </Tick>
           <div className="grid grid-cols-2 gap-x-4">
             <SelectField label="It" value={ready.drying} onChange={(event) => set({ drying: event.target.value })}>
               <option value="drying">dries</option>

@@ -6,6 +6,7 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { useSave } from '../../shop/use-save';
 import { saveDesign } from '../actions';
 import { type DesignDraft, geometryOf } from '../design';
@@ -144,15 +145,9 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
             </>
           ) : null}
           {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
-          <label className="flex min-h-11 items-center gap-3">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-ink"
-              checked={draft.cutOn}
-              onChange={(event) => change({ cutOn: event.target.checked })}
-            />
+          <Tick checked={draft.cutOn} onChange={() => change({ cutOn: !draft.cutOn })}>
             A knife works on it: no film there
-          </label>
+          </Tick>
           <Faults of={rest(['name', 'sizes', 'bowl', 'handle', 'wall', 'floor', ...draft.points.map((_, i) => `points.${i}`)])} />
           <Button look="main" big type="submit" disabled={busy}>
             Keep the design

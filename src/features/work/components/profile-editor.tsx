@@ -5,6 +5,7 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { freshId } from '@/ui/id';
 import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '../design';
 
@@ -130,15 +131,9 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
       </ol>
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <Button onClick={add}>Add a point</Button>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="h-5 w-5 accent-ink"
-            checked={draft.curved}
-            onChange={() => onChange({ curved: !draft.curved })}
-          />
+        <Tick checked={draft.curved} onChange={() => onChange({ curved: !draft.curved })}>
           Smooth curve
-        </label>
+        </Tick>
         <label className="flex items-center gap-2">
           <span className="label">Profile from CSV (r,z in mm or in)</span>
           <input
