@@ -9,7 +9,7 @@ import { setUpShop } from '../shop/commands';
 import { emptyDb } from '../testing';
 import { sellTins } from '../tins/commands';
 import { traceOf } from '../trace/queries';
-import { combineLots } from './combine';
+import { combineLots, topUpSolvent } from './combine';
 import { addContainer, addReadyMade, countLot, loseFrom, move, receiveLot } from './commands';
 import { heldBy, holdLot, liftHold } from './holds';
 import { allLots, findLot, leftOf } from './queries';
@@ -204,6 +204,43 @@ describe('pouring lots together', () => {
       leftG: expect.closeTo(2710, 9),
       nature: { allergens: ['tree nut'], ragHazard: 'self-heating' },
     });
+  });
+});
+
+describe('a bottle topped up', () => {
+  it('holds as much as before, knows the new solvent’s lot, and is no stronger in it than it was', () => {
+    bought('tung-oil', 500);
+    bought('citrus-solvent', 400);
+    bought('citrus-solvent', 400);
+    combineLots(
+      db,
+      {
+        parts: [
+          { lotId: 3, grams: 300 },
+          { lotId: 4, grams: 300 },
+        ],
+        into: { kind: 'bath', name: 'Thinned tung' },
+      },
+      by,
+    );
+    const bottle = allLots(db).at(-1);
+    const slip = { kind: 'top-up' as const, says: '20 g left through the lid' };
+    expect(code(topUpSolvent(db, { lotId: bottle?.id ?? 0, solventLotId: 5, lostG: 20, slip }, by))).toBe('ok');
+    const after = allLots(db).at(-1);
+    expect(after).toMatchObject({
+      leftG: expect.closeTo(600, 9),
+      composition: { 'tung-oil': expect.closeTo(0.5, 9), 'citrus-solvent': expect.closeTo(0.5, 9) },
+    });
+    expect([leftOf(db, 4), leftOf(db, 5)]).toEqual([100, 380]);
+    expect(
+      traceOf(db, bottle?.id ?? 0)
+        ?.lots.filter((one) => one.way === 'back')
+        .map((one) => one.id),
+    ).toEqual([3, 4, 5]);
+    expect(code(topUpSolvent(db, { lotId: bottle?.id ?? 0, solventLotId: 5, lostG: 0, slip }, by))).toBe('must-be-positive');
+    expect(code(topUpSolvent(db, { lotId: bottle?.id ?? 0, solventLotId: 5, lostG: 900, slip }, by))).toBe('overdrawn');
+    expect(code(topUpSolvent(db, { lotId: 3, solventLotId: bottle?.id ?? 0, lostG: 1, slip }, by))).toBe('not-found');
+    expect(leftOf(db, bottle?.id ?? 0)).toBeCloseTo(600, 9);
   });
 });
 
