@@ -229,4 +229,9 @@ test('a declaration is kept with its lot and comes back as it was', async ({ pag
     .locator('input[type=file]')
     .setInputFiles({ name: 'x.exe', mimeType: 'application/octet-stream', buffer: Buffer.from('MZ') });
   await expect(page.getByText('Keep a PDF, a PNG or a JPEG.')).toBeVisible();
+  const foreign = await page.request.post('/api/declaration', {
+    headers: { 'sec-fetch-site': 'cross-site' },
+    multipart: { lot: '1', file: { name: 'a.pdf', mimeType: 'application/pdf', buffer: bytes } },
+  });
+  expect(foreign.status()).toBe(403);
 });

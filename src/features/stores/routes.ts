@@ -8,6 +8,7 @@ import { allLots, containers, readyMades } from '@/data/stores/queries';
 import { keepDeclaration } from '@/data/stores/senses';
 import { type Trace, traceOf } from '@/data/trace/queries';
 import { csvFile } from '../shop/csv';
+import { sameSite } from '../shop/same-site';
 import { session } from '../shop/session';
 
 type Rows = Parameters<typeof csvFile>[1];
@@ -139,6 +140,7 @@ const say = (fault: string, status: number): Response => Response.json({ fault }
 
 /** Takes a supplier's declaration: PDF, PNG or JPEG, kept beside the database by its hash. */
 export async function takeDeclaration(request: Request): Promise<Response> {
+  if (!sameSite(request)) return say('Declarations come from the shop’s own pages.', 403);
   const { db, person, nowMs } = await session();
   if (!person) return say('Say first who is at this device.', 401);
   const form = await request.formData();

@@ -2,6 +2,7 @@ import 'server-only';
 import { z } from 'zod';
 import { recordEntry } from '@/data/work/record';
 import { act } from '../shop/act';
+import { sameSite } from '../shop/same-site';
 
 const id = z.string().min(8).max(64);
 
@@ -22,8 +23,6 @@ export const Record = z.object({
   pass: z.boolean().nullable().default(null),
   seen: z.string().max(2000).default(''),
 });
-
-const sameSite = (request: Request): boolean => [null, 'same-origin', 'none'].includes(request.headers.get('sec-fetch-site'));
 
 /** Takes one record, as often as it is sent, and stores it once. 422 with the reasons when it cannot be. */
 export async function POST(request: Request): Promise<Response> {
