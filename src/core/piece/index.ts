@@ -3,3 +3,4 @@ export { emc, FIT_MOISTURE } from './emc';
 export { FINISH_CLASSES, type FinishClass, Geometry } from './schema';
 export { coatGrams, type Uptake, uptake } from './uptake';
 export { checkInside, checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
+export { dampness, type Dampness, dryBy, looksOf, type MoistureReading } from './moisture';

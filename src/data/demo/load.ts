@@ -5,6 +5,7 @@ import { drawDesigns, tellStories } from './batches';
 import { demoReadings } from './climate';
 import { makePots } from './pots';
 import { DAY, must, ZONE } from './scene';
+import { readWood } from './wood';
 import { afterPots, stockUp, writeFormulas } from './stock';
 
 /** Fills an empty file with the shed of the demo, all dates counted from `nowMs`. */
@@ -32,4 +33,5 @@ export function loadDemo(db: Db, nowMs: number): void {
   drawDesigns(scene);
   tellStories(scene, made);
   afterPots(scene, made);
+  readWood(scene);
 }

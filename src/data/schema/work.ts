@@ -295,3 +295,22 @@ export const release = sqliteTable(
   },
   (t) => [index('release_batch').on(t.batchId), positive('release_at', t.at)],
 );
+
+/** A moisture meter's reading of a batch's wood, and where on it. One that says nothing (just wetted, a knot) is kept and left out. */
+export const moistureReading = sqliteTable(
+  'moisture_reading',
+  {
+    id: integer('id').primaryKey(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    percent: real('percent').notNull(),
+    spot: text('spot').notNull().default(''),
+    isValid: integer('is_valid', { mode: 'boolean' }).notNull().default(true),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('moisture_reading_batch').on(t.batchId), check('moisture_reading_percent', sql`${t.percent} between 2 and 120`)],
+);

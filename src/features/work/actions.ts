@@ -2,6 +2,7 @@
 
 import { z } from 'zod';
 import { parseMass, instantOf, parsePositive, fail } from '@/core/quantity';
+import { recordMoisture } from '@/data/moisture/moisture';
 import { geometryOf } from './design';
 import { addDesign, moveBatch, startBatch } from '@/data/work/commands';
 import { correctEntry, undoLast } from '@/data/work/record';
@@ -93,4 +94,17 @@ const Move = z.object({ batchId: id, placeId: id });
 
 export async function moveTo(input: unknown): Promise<Answer> {
   return act(Move, input, (db, { batchId, placeId }, by) => moveBatch(db, batchId, placeId, by));
+}
+
+const Moisture = z.object({ batchId: id, percent: z.string(), spot: z.string().trim().max(80), valid: z.enum(['yes', 'no']) });
+
+/** What the moisture meter says. */
+export async function saveMoisture(input: unknown): Promise<Answer> {
+  return act(Moisture, input, (db, { percent, valid, ...rest }, by) => {
+    const read = reader();
+    const value = read.take('percent', parsePositive(percent.replace('%', '')));
+    return value === undefined
+      ? { ok: false, issues: read.issues }
+      : recordMoisture(db, { ...rest, percent: value, isValid: valid === 'yes' }, by);
+  });
 }

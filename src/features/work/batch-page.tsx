@@ -1,4 +1,6 @@
 import 'server-only';
+import { woodState } from '@/data/moisture/moisture';
+import { Wood } from './wood';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { cautionsFor } from '@/core/caution';
@@ -198,6 +200,9 @@ export async function BatchPage({ number }: { readonly number: string }) {
             ))}
             <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
           </section>
+          {batch.release ? null : (
+            <Wood batchId={batch.id} state={woodState(db, batch.id, batch.place?.id ?? null)} zone={shop.zone} />
+          )}
           <Cautions of={cautions.map((caution) => CAUTION_WORDS[caution])} open={1} />
         </div>
       </div>

@@ -1,0 +1,17 @@
+import 'server-only';
+import { recordMoisture } from '../moisture/moisture';
+import { allBatchIds } from '../work/batch';
+import { by, DAY, INES, must, type Scene } from './scene';
+
+/** What the meter said of the newest boards: a little damp, drying, and once just wetted. */
+export function readWood({ db, nowMs }: Scene): void {
+  const batchId = allBatchIds(db).at(-1) ?? 0;
+  for (const [daysAgo, percent, spot, isValid] of [
+    [5, 15.8, 'middle', true],
+    [5, 15.2, 'end', true],
+    [3, 14.4, 'middle', true],
+    [2, 19, 'middle, just wetted', false],
+    [1, 13.3, 'middle', true],
+  ] as const)
+    must(recordMoisture(db, { batchId, percent, spot, isValid }, by(INES, nowMs - daysAgo * DAY)));
+}
