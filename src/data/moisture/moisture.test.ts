@@ -22,7 +22,7 @@ describe('the wood of a batch', () => {
     expect(state.dryBy?.atMs).toBeGreaterThan(NOW + 4 * DAY);
     expect(state.readings).toHaveLength(4);
     expect(woodState(db, 1, null)).toMatchObject({ emcPercent: null, dryBy: null, dampness: { percent: 16 } });
-    expect(woodState(db, 2, 1).dampness).toBeNull();
+    expect(woodState(db, 3, 1).dampness).toBeNull();
   });
   it('refuses what no meter says', () => {
     const db = emptyDb();
