@@ -10,7 +10,7 @@ import { emptyDb } from '../testing';
 import { sellTins } from '../tins/commands';
 import { traceOf } from '../trace/queries';
 import { combineLots, topUpSolvent } from './combine';
-import { addContainer, addReadyMade, countLot, loseFrom, move, receiveLot } from './commands';
+import { addContainer, countLot, loseFrom, move, receiveLot } from './commands';
 import { heldBy, holdLot, liftHold } from './holds';
 import { allLots, findLot, leftOf } from './queries';
 import { calibrate, checkLot, hardeningOf, keepDeclaration, recordOf, recordThumb, thumbFactors } from './senses';
@@ -288,91 +288,6 @@ describe('tins', () => {
         .map((one) => one.number),
     ).toEqual(['S31-01', 'S31-02']);
     expect(traceOf(db, 999)).toBeNull();
-  });
-});
-
-describe('a ready-made', () => {
-  const tin = {
-    name: 'Harbour board finish',
-    declared: ['mineral-oil'],
-    isAllDeclared: false,
-    drying: 'drying' as const,
-    isPaste: false,
-    contact: 'once-cured' as const,
-    densityGPerMl: 0.88,
-    coverageM2PerL: 12,
-    labelRule: 'Two thin coats a day apart.',
-  };
-  it('is used as a blend is, on the safe side, and says what is not known of it', () => {
-    expect(addReadyMade(db, { ...tin, isAllDeclared: true, declared: [] })).toMatchObject({ issues: [{ code: 'required' }] });
-    const { value } = addReadyMade(db, tin) as { value: { id: number } };
-    expect(code(addReadyMade(db, tin))).toBe('name-taken');
-    receiveLot(
-      db,
-      {
-        ingredientId: null,
-        readyMadeId: value.id,
-        grams: 440,
-        supplier: '',
-        supplierCode: '',
-        openedOn: null,
-        bestBefore: null,
-        priceMinor: 1900,
-        note: '',
-      },
-      by,
-    );
-    const got = allLots(db).at(-1);
-    expect(got).toMatchObject({
-      kind: 'ready',
-      title: 'Harbour board finish',
-      undeclared: ['Harbour board finish'],
-      minorPerKg: (1900 / 440) * 1000,
-    });
-    expect(got?.contents).toEqual(['White mineral oil, food grade', 'Harbour board finish (contents not all declared)']);
-    expect(got?.nature).toMatchObject({
-      drying: 'drying',
-      heat: 'none',
-      ragHazard: 'self-heating',
-      contact: 'once-cured',
-      knifeSurface: false,
-    });
-    combineLots(
-      db,
-      {
-        parts: [
-          { lotId: got?.id ?? 0, grams: 100 },
-          { lotId: 2, grams: 10 },
-        ],
-        into: { kind: 'bath', name: 'Dip' },
-      },
-      by,
-    );
-    expect(allLots(db).at(-1)?.undeclared).toEqual(['Harbour board finish']);
-  });
-  it('is taken at its word where all is declared', () => {
-    addReadyMade(db, { ...tin, isAllDeclared: true, declared: ['walnut-oil-heat-treated', 'carnauba-wax'], isPaste: true });
-    receiveLot(
-      db,
-      {
-        ingredientId: null,
-        readyMadeId: 1,
-        grams: 100,
-        supplier: '',
-        supplierCode: '',
-        openedOn: null,
-        bestBefore: null,
-        priceMinor: null,
-        note: '',
-      },
-      by,
-    );
-    const got = allLots(db).at(-1);
-    expect(got).toMatchObject({
-      undeclared: [],
-      nature: { allergens: ['tree nut'], knifeSurface: true, consistency: 'soft-paste' },
-    });
-    expect(got?.contents).toEqual(['Walnut oil, heat-treated', 'Carnauba wax, flake']);
   });
 });
 

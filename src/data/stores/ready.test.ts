@@ -1,0 +1,108 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Db } from '../db';
+import { setUpShop } from '../shop/commands';
+import { emptyDb } from '../testing';
+import { combineLots } from './combine';
+import { addReadyMade, receiveLot } from './commands';
+import { allLots } from './queries';
+
+const NOW = Date.parse('2031-03-03T10:00:00Z');
+const by = { personId: 1, nowMs: NOW };
+let db: Db;
+const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
+
+beforeEach(() => {
+  db = emptyDb();
+  setUpShop(
+    db,
+    { name: 'S', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [] },
+    NOW,
+  );
+  const lot = { grams: 900, supplier: '', supplierCode: '', openedOn: null, bestBefore: null, priceMinor: 1000, note: '' };
+  for (const ingredientId of ['beeswax', 'mineral-oil']) receiveLot(db, { ...lot, ingredientId }, by);
+});
+
+describe('a ready-made', () => {
+  const tin = {
+    name: 'Harbour board finish',
+    declared: ['mineral-oil'],
+    isAllDeclared: false,
+    drying: 'drying' as const,
+    isPaste: false,
+    contact: 'once-cured' as const,
+    densityGPerMl: 0.88,
+    coverageM2PerL: 12,
+    labelRule: 'Two thin coats a day apart.',
+  };
+  it('is used as a blend is, on the safe side, and says what is not known of it', () => {
+    expect(addReadyMade(db, { ...tin, isAllDeclared: true, declared: [] })).toMatchObject({ issues: [{ code: 'required' }] });
+    const { value } = addReadyMade(db, tin) as { value: { id: number } };
+    expect(code(addReadyMade(db, tin))).toBe('name-taken');
+    receiveLot(
+      db,
+      {
+        ingredientId: null,
+        readyMadeId: value.id,
+        grams: 440,
+        supplier: '',
+        supplierCode: '',
+        openedOn: null,
+        bestBefore: null,
+        priceMinor: 1900,
+        note: '',
+      },
+      by,
+    );
+    const got = allLots(db).at(-1);
+    expect(got).toMatchObject({
+      kind: 'ready',
+      title: 'Harbour board finish',
+      undeclared: ['Harbour board finish'],
+      minorPerKg: (1900 / 440) * 1000,
+    });
+    expect(got?.contents).toEqual(['White mineral oil, food grade', 'Harbour board finish (contents not all declared)']);
+    expect(got?.nature).toMatchObject({
+      drying: 'drying',
+      heat: 'none',
+      ragHazard: 'self-heating',
+      contact: 'once-cured',
+      knifeSurface: false,
+    });
+    combineLots(
+      db,
+      {
+        parts: [
+          { lotId: got?.id ?? 0, grams: 100 },
+          { lotId: 2, grams: 10 },
+        ],
+        into: { kind: 'bath', name: 'Dip' },
+      },
+      by,
+    );
+    expect(allLots(db).at(-1)?.undeclared).toEqual(['Harbour board finish']);
+  });
+  it('is taken at its word where all is declared', () => {
+    addReadyMade(db, { ...tin, isAllDeclared: true, declared: ['walnut-oil-heat-treated', 'carnauba-wax'], isPaste: true });
+    receiveLot(
+      db,
+      {
+        ingredientId: null,
+        readyMadeId: 1,
+        grams: 100,
+        supplier: '',
+        supplierCode: '',
+        openedOn: null,
+        bestBefore: null,
+        priceMinor: null,
+        note: '',
+      },
+      by,
+    );
+    const got = allLots(db).at(-1);
+    expect(got).toMatchObject({
+      undeclared: [],
+      nature: { allergens: ['tree nut'], knifeSurface: true, consistency: 'soft-paste' },
+    });
+    expect(got?.contents).toEqual(['Walnut oil, heat-treated', 'Carnauba wax, flake']);
+  });
+});
