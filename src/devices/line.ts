@@ -1,3 +1,5 @@
+import { gramsPer } from '@/core/quantity';
+
 /**
  * The plain line protocol of the house's devices: one reading a line, `name=number;unit=…;rest=0|1`, or the word `over`.
  * `mass=123.4;unit=g;rest=1` · `temp=65.2;unit=C;rest=1` · `over`. A device takes the word `tare`.
@@ -7,10 +9,11 @@ export type Line =
   | { readonly kind: 'overload' }
   | { readonly kind: 'garbage' };
 
-const GRAMS = { g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 } as const;
+/** Units a scale may speak in. */
+const SCALE_UNITS: readonly string[] = ['g', 'kg', 'oz', 'lb'];
 
 const convert = (name: string, value: number, unit: string): number | null => {
-  if (name === 'mass' && Object.hasOwn(GRAMS, unit)) return value * GRAMS[unit as keyof typeof GRAMS];
+  if (name === 'mass' && SCALE_UNITS.includes(unit)) return value * gramsPer(unit);
   if (name === 'temp' && unit === 'C') return value;
   return name === 'temp' && unit === 'F' ? ((value - 32) * 5) / 9 : null;
 };

@@ -1,3 +1,4 @@
+import { gramsPer } from '@/core/quantity';
 import { noise, type Sim } from './line';
 
 /** A scale that is not there: it holds a mass, fills while something is poured, and misbehaves as scales do. */
@@ -21,7 +22,6 @@ const NEAR_G = 40;
 const REST_MS = 900;
 /** A cheap load cell creeps, g a second. */
 const DRIFT_G_PER_S = 0.004;
-const GRAMS_PER_OZ = 28.349523125;
 
 /** @param seed makes its noise; startG what already stands on it; past maxG it says it is overloaded */
 export function practiceScale({ seed, startG, maxG = 5000, unit = 'g' }: Options): PracticeScale {
@@ -53,7 +53,7 @@ export function practiceScale({ seed, startG, maxG = 5000, unit = 'g' }: Options
       if (mass > maxG) return 'over';
       const isStill = still >= REST_MS;
       const shown = mass - zero + Math.min(drift, 0.3) + (isStill ? 0 : (random() - 0.5) * 1.2);
-      const value = unit === 'g' ? shown.toFixed(1) : (shown / GRAMS_PER_OZ).toFixed(3);
+      const value = unit === 'g' ? shown.toFixed(1) : (shown / gramsPer('oz')).toFixed(3);
       return `mass=${value};unit=${unit};rest=${isStill ? 1 : 0}`;
     },
     tare: () => {

@@ -2,7 +2,7 @@ export { type OunceMeaning, parseAmount } from './amount';
 export { formatDuration, MINUTES_PER_DAY, type Minutes, minutes, MS_PER_HOUR, MS_PER_MINUTE } from './duration';
 export { fail, type Issue, type IssueCode, ok, type Result } from './issue';
 export { type Millimetres, millimetres, parseLength, parseSizes } from './length';
-export { formatMass, type Grams, grams, parseMass } from './mass';
+export { formatMass, type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass';
 export { formatMoney, type Minor, parseMoney, toMajor } from './money';
 export { checkPositive, parseNumber, parsePositive } from './number';
 export {
@@ -16,5 +16,14 @@ export {
   toKelvin,
 } from './temperature';
 export { minus, plus, type Quantity } from './unit';
-export { formatVolume, type GramsPerMl, massOf, type Millilitres, millilitres, parseVolume, volumeOf } from './volume';
+export {
+  formatVolume,
+  type GramsPerMl,
+  massOf,
+  type Millilitres,
+  millilitres,
+  millilitresPer,
+  parseVolume,
+  volumeOf,
+} from './volume';
 export { addDays, addMonths, dateOf, dayOfWeek, daysBetween, formatInstant, instantOf, isZone, wallClock } from './zoned';

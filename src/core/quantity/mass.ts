@@ -1,6 +1,6 @@
 import { parseTerms, sumTerms } from './measure';
-import type { Result } from './issue';
-import type { Quantity, UnitRow } from './unit';
+import { ok, type Result } from './issue';
+import { perUnitOf, type Quantity, type UnitRow } from './unit';
 
 /** Mass in grams. */
 export type Grams = Quantity<'g'>;
@@ -14,6 +14,9 @@ export const MASS_UNITS = [
   { names: ['lb', 'pound'], perUnit: 453.59237 },
 ] as const satisfies readonly UnitRow[];
 
+/** Grams in one of a unit of the table. */
+export const gramsPer = (unit: string): number => perUnitOf(MASS_UNITS, unit);
+
 export const grams = (value: number): Grams => value as Grams;
 
 /**
@@ -25,6 +28,10 @@ export function parseMass(text: string): Result<Grams> {
   const terms = parseTerms(text);
   return (terms.ok ? sumTerms(terms.value, MASS_UNITS, 'g') : terms) as Result<Grams>;
 }
+
+/** A typed mass that may be nothing: `0`, `0 g`. Returns grams, not negative. */
+export const parseMassOrNone = (text: string): Result<Grams> =>
+  /^\s*0+([.,]0*)?\s*(g|kg)?\s*$/i.test(text) ? ok(grams(0)) : parseMass(text);
 
 /** `4.2 g`, `755 g`, `2.50 kg`: as many digits as a bench scale shows. */
 export function formatMass(mass: number): string {

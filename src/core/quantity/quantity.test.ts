@@ -11,22 +11,25 @@ import {
   formatMass,
   formatMoney,
   formatVolume,
-  type Grams,
   grams,
+  gramsPer,
   instantOf,
   isZone,
   massOf,
   millilitres,
+  millilitresPer,
   parseAmount,
   parseHumidity,
   parseLength,
   parseMass,
+  parseMassOrNone,
   parseMoney,
   parseNumber,
   parseSizes,
   parseTemperature,
   parseVolume,
   plus,
+  type Grams,
   volumeOf,
   wallClock,
 } from '.';
@@ -171,5 +174,17 @@ describe('moments', () => {
     expect([isZone('Europe/Lisbon'), isZone('Mars/Olympus')]).toEqual([true, false]);
     expect(value(instantOf('2031-02-30T10:00', 'Europe/Lisbon'))).toBe('bad-time');
     expect(value(instantOf('2031-02-03T10:00', 'Mars/Olympus'))).toBe('unknown-zone');
+  });
+});
+
+describe('units by name', () => {
+  it('come from the one table, and nothing is a fair mass where it may be', () => {
+    expect([gramsPer('oz'), gramsPer('lb'), millilitresPer('us fl oz'), millilitresPer('imp fl oz')]).toEqual([
+      28.349523125, 453.59237, 29.5735295625, 28.4130625,
+    ]);
+    expect(() => gramsPer('furlong')).toThrow('no unit furlong');
+    for (const text of ['0', '0 g', '0,0 kg', '00.']) expect(parseMassOrNone(text)).toEqual({ ok: true, value: 0 });
+    expect(parseMassOrNone('0.5 g')).toEqual({ ok: true, value: 0.5 });
+    expect(parseMassOrNone('').ok).toBe(false);
   });
 });

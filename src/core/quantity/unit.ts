@@ -17,3 +17,10 @@ export function lookUpUnit<R extends UnitRow>(table: readonly R[], written: stri
   const plain = written.toLowerCase().replace(/\./g, '').replace(/\s+/g, ' ').trim();
   return table.find((row) => row.names.includes(plain) || row.names.includes(plain.replace(/s$/, '')));
 }
+
+/** Base units in one of a unit that is known to be in a table. Throws on one that is not: a fault of the caller. */
+export function perUnitOf(table: readonly UnitRow[], unit: string): number {
+  const row = lookUpUnit(table, unit);
+  if (!row) throw new Error(`no unit ${unit}`);
+  return row.perUnit;
+}

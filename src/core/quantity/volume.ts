@@ -1,7 +1,7 @@
 import { parseTerms, sumTerms } from './measure';
 import type { Grams } from './mass';
 import type { Result } from './issue';
-import type { Quantity, UnitRow } from './unit';
+import { perUnitOf, type Quantity, type UnitRow } from './unit';
 
 /** Volume in millilitres. */
 export type Millilitres = Quantity<'ml'>;
@@ -18,6 +18,9 @@ export const VOLUME_UNITS = [
   { names: ['imp fl oz', 'imperial fl oz', 'uk fl oz', 'imperial fluid ounce'], perUnit: 28.4130625 },
   { names: ['cup', 'us cup'], perUnit: 236.5882365 },
 ] as const satisfies readonly UnitRow[];
+
+/** Millilitres in one of a unit of the table. */
+export const millilitresPer = (unit: string): number => perUnitOf(VOLUME_UNITS, unit);
 
 export const millilitres = (value: number): Millilitres => value as Millilitres;
 

@@ -75,8 +75,9 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
     const { pot } = open.value;
     const { entries } = pot;
     if (tx.select().from(pourEntry).where(eq(pourEntry.clientId, input.clientId)).get()) return ok(undefined);
-    const isStray = !pot.weighTo.lines.some((line) => line.ingredient === input.ingredientId);
-    if (isStray && !input.stray) return fail('unknown-line', 'ingredientId', { id: input.ingredientId });
+    const isStray = !pot.revision.lines.some((line) => line.ingredient === input.ingredientId);
+    const isKnown = pot.weighTo.lines.some((line) => line.ingredient === input.ingredientId);
+    if (isStray && !isKnown && !input.stray) return fail('unknown-line', 'ingredientId', { id: input.ingredientId });
     const replaced = entries.find((entry) => entry.clientId === input.corrects);
     if (input.corrects && (!replaced || replaced !== entries.at(-1))) return fail('not-found', 'corrects');
     const before = replaced ? replaced.readingG - replaced.grams : (entries.at(-1)?.readingG ?? 0);
@@ -95,8 +96,11 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
       .values({ ...entry, grams, personId: by.personId, at: by.nowMs })
       .run();
     if (isStray) {
-      const lines = [...gramsToWeigh(pot), { ingredient: input.ingredientId, parts: grams }];
-      touch(tx, pot, { lines, targetG: pot.targetG + grams });
+      // Its mark is what is in, however often it is weighed or corrected.
+      const parts = pouredOf(pot, input.ingredientId) - (replaced?.grams ?? 0) + grams;
+      const others = gramsToWeigh(pot).filter((line) => line.ingredient !== input.ingredientId);
+      const lines = [...others, { ingredient: input.ingredientId, parts }];
+      touch(tx, pot, { lines, targetG: lines.reduce((sum, line) => sum + line.parts, 0) });
       const name = findIngredient(input.ingredientId)?.name ?? input.ingredientId;
       noteSlip(
         tx,

@@ -169,6 +169,11 @@ describe('a pot', () => {
       ),
     ).toBe('ok');
     expect(pot()?.weighTo.lines.map((line) => line.ingredient)).toEqual(['beeswax', 'mineral-oil', 'tung-oil']);
+    // A reading that was wrong is corrected like any other, and its mark goes with it.
+    const again = { clientId: 'w3bw3bw3', pourId, ingredientId: 'tung-oil', lotId: 3, readingG: 125, corrects: 'w3w3w3w3' };
+    expect(code(recordWeighing(db, again, by))).toBe('ok');
+    expect(pot()?.weighTo.lines.at(-1)).toEqual({ ingredient: 'tung-oil', parts: 25 });
+    expect([pot()?.targetG, leftOf(db, 3)]).toEqual([475, 475]);
     weigh('w2w2w2w2', 'mineral-oil', 2, 480);
     expect(code(finishWeighing(db, pourId, pot()?.version ?? 0, by))).toBe('ok');
     const made = allLots(db).find((one) => one.kind === 'made');
@@ -177,7 +182,7 @@ describe('a pot', () => {
       ragHazard: 'self-heating',
       contact: 'once-cured',
     });
-    expect(pot()?.slips.map((one) => one.kind)).toEqual(['stray']);
+    expect(pot()?.slips.map((one) => one.kind)).toEqual(['stray', 'stray']);
   });
   it('takes the label’s net mass from the lowest jar weighed and draws down their mean', () => {
     weigh('w1w1w1w1', 'beeswax', 1, 100);

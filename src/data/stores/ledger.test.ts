@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sql } from 'drizzle-orm';
+import { command } from '../command';
 import { loadDemo } from '../demo/load';
 import { setUpShop } from '../shop/commands';
 import { emptyDb } from '../testing';
@@ -95,5 +96,18 @@ describe('the ledger', () => {
       issues: [{ code: 'unknown-ingredient' }],
     });
     expect(leftOf(db, 99)).toBe(0);
+  });
+  it('keeps all of several commands run as one, or none of them', () => {
+    const db = bare();
+    receiveLot(db, oil, by);
+    const both = (last: number) =>
+      command(db, (tx) => {
+        const first = countLot(tx, 1, 700, by);
+        return first.ok ? countLot(tx, last, 5, by) : first;
+      });
+    expect(both(99)).toMatchObject({ ok: false, issues: [{ code: 'not-found' }] });
+    expect(leftOf(db, 1)).toBe(1000);
+    expect(both(1).ok).toBe(true);
+    expect(leftOf(db, 1)).toBe(5);
   });
 });

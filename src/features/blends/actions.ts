@@ -6,6 +6,7 @@ import { ok } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { saveFormula } from '@/data/blends/commands';
 import { allFormulas } from '@/data/blends/queries';
+import { command } from '@/data/command';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
 import { calibrate, thumbFactors } from '@/data/stores/senses';
@@ -71,24 +72,22 @@ export async function lookAtFile(input: unknown): Promise<Answer<FilePreview>> {
   });
 }
 
-/** Saves what a file holds that is new or another revision; what is the same or refused is left. */
+/** Saves what a file holds that is new or another revision; what is the same or refused is left. All or none. */
 export async function takeFile(input: unknown): Promise<Answer<{ readonly saved: number }>> {
-  return act(File, input, (db, { text }, by) => {
-    let saved = 0;
-    for (const one of preview(db, text).found) {
-      if (one.status !== 'new' && one.status !== 'revision') continue;
-      const known = one.status === 'revision' ? allFormulas(db).find((formula) => formula.name === one.knownAs) : undefined;
-      const { name, basis, note, lines } = one;
-      const made = saveFormula(
-        db,
-        { id: known?.id ?? null, version: known?.version ?? 1, name: known?.name ?? name, basis, note, lines },
-        by,
-      );
-      if (!made.ok) return made;
-      saved++;
-    }
-    return ok({ saved });
-  });
+  return act(File, input, (db, { text }, by) =>
+    command(db, (tx) => {
+      let saved = 0;
+      for (const { name, basis, note, lines, status, knownAs } of preview(tx, text).found) {
+        if (status !== 'new' && status !== 'revision') continue;
+        const known = status === 'revision' ? allFormulas(tx).find((formula) => formula.name === knownAs) : undefined;
+        const id = known?.id ?? null;
+        const made = saveFormula(tx, { id, version: known?.version ?? 1, name: known?.name ?? name, basis, note, lines }, by);
+        if (!made.ok) return made;
+        saved++;
+      }
+      return ok({ saved });
+    }),
+  );
 }
 
 const Thumbs = z.object({ use: z.boolean() });

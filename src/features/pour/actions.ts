@@ -1,7 +1,7 @@
 'use server';
 
 import { z } from 'zod';
-import { ok, parseMass, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
+import { ok, parseMass, parseMassOrNone, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
 import { abandonPour, fillJars, finishWeighing, lidJars, recordWeighing } from '@/data/pour/commands';
 import { addPan, finishHeating, fitPanTo, putOnHeat, recordPotTemperature } from '@/data/pour/heat';
 import { recordHeatSlip, rescale, spreadSlip } from '@/data/pour/slips';
@@ -117,13 +117,12 @@ const countOf = (text: string): Result<number> =>
     : text.trim() === ''
       ? ok(0)
       : { ok: false, issues: [{ code: 'invalid', path: '', with: { detail: 'a whole number' } }] };
-const massOrNone = (text: string): Result<number> => (/^\s*0*([.,]0*)?\s*g?\s*$/.test(text) ? ok(0) : parseMass(text));
 
 /** Jars filled, what they weigh net, and what stays in the pot. */
 export async function filled(input: unknown): Promise<Answer<{ readonly leftG: number }>> {
   return act(Fill, input, (db, { residue, jars, ...pot }, by) => {
     const read = reader();
-    const residueG = read.take('residue', massOrNone(residue));
+    const residueG = read.take('residue', residue.trim() === '' ? ok(0) : parseMassOrNone(residue));
     const sizesThere = containers(db);
     const sizes = jars.map((jar, i) => {
       const count = read.take(`jars.${i}.count`, countOf(jar.count));

@@ -1,4 +1,5 @@
 import type { Blend } from '@/core/blend';
+import { gramsPer } from '@/core/quantity';
 
 /** A grid of labels on a sheet, mm. */
 export type Grid = {
@@ -71,14 +72,12 @@ export type Label = {
   readonly code: string;
 };
 
-const OZ_G = 28.349523125;
-
 /** Net mass in both systems of units, rounded down: a label never says more than is in the jar. */
 export function netWords(grams: number): string {
   const down = (value: number, digits: number): string =>
     (Math.floor(value * 10 ** digits + 1e-9) / 10 ** digits).toFixed(digits);
   const metric = grams >= 1000 ? `${down(grams / 1000, 2)} kg` : grams >= 100 ? `${down(grams, 0)} g` : `${down(grams, 1)} g`;
-  const ounces = grams / OZ_G;
+  const ounces = grams / gramsPer('oz');
   return `${metric} / ${ounces >= 16 ? `${Math.floor(ounces / 16)} lb ${down(ounces % 16, 1)} oz` : `${down(ounces, 2)} oz`} net`;
 }
 

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { findIngredient, isLiquid } from '@/core/material';
-import { fail, parseAmount, parseMass, parseMoney, parseNumber, parseVolume } from '@/core/quantity';
+import { fail, parseAmount, parseMass, parseMassOrNone, parseMoney, parseNumber, parseVolume } from '@/core/quantity';
 import { addContainer, countContainer, countLot, receiveLot } from '@/data/stores/commands';
 import { readyMades } from '@/data/stores/queries';
 import { theShop } from '@/data/shop/queries';
@@ -59,8 +59,7 @@ const Count = z.object({ lotId: z.int().positive(), found: z.string() });
 /** Puts a lot's stock to what was weighed; nothing left is a fair answer. */
 export async function saveCount(input: unknown): Promise<Answer> {
   return act(Count, input, (db, { lotId, found }, by) => {
-    if (/^0*([.,]0*)?\s*(g|kg)?$/i.test(found.trim()) && found.trim() !== '') return countLot(db, lotId, 0, by);
-    const parsed = parseMass(found);
+    const parsed = parseMassOrNone(found);
     return parsed.ok
       ? countLot(db, lotId, parsed.value, by)
       : { ok: false, issues: parsed.issues.map((issue) => ({ ...issue, path: 'found' })) };

@@ -3,16 +3,17 @@
 import { z } from 'zod';
 import { FEELS } from '@/core/blend';
 import { CONTACTS } from '@/core/material';
-import { fail, ok, parseMass, parseMoney, parseNumber, parseTemperature, parsePositive } from '@/core/quantity';
+import { fail, ok, parseMass, parseMassOrNone, parseMoney, parseNumber, parseTemperature, parsePositive } from '@/core/quantity';
 import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
+import type { Db } from '@/data/db';
 import { addContainer, addReadyMade, countContainer, countLot, loseFrom, receiveLot } from '@/data/stores/commands';
 import { holdLot, liftHold } from '@/data/stores/holds';
 import { allLots, containers } from '@/data/stores/queries';
 import { sayIssue } from '@/messages';
 import type { FilePreview } from '../shop/components/file-sheet';
-import { readStores } from './stores-file';
+import { readStores, type StoresRow } from './stores-file';
 import { checkLot, recordThumb } from '@/data/stores/senses';
 import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
@@ -169,25 +170,24 @@ export async function lookAtStores(input: unknown): Promise<Answer<FilePreview>>
   });
 }
 
-/** Saves the lots and jars of a file that are new or changed. */
+/** A size that is new, or one that is there counted anew. */
+const takeJar = (db: Db, { id: known, version, ...facts }: NonNullable<StoresRow['jar']>) =>
+  known === null ? addContainer(db, facts) : countContainer(db, known, facts.have, version);
+
+/** Saves the lots and jars of a file that are new or changed; all or none. */
 export async function takeStores(input: unknown): Promise<Answer<{ readonly saved: number }>> {
-  return act(File, input, (db, { text: file }, by) => {
-    let saved = 0;
-    for (const { status, lot, jar } of readStores(file, around(db)).rows) {
-      if (status !== 'new' && status !== 'revision') continue;
-      const { id: jarId = null, version = 1, ...facts } = jar ?? {};
-      const made = lot
-        ? receiveLot(db, lot, by)
-        : jarId !== null && jar
-          ? countContainer(db, jarId, jar.have, version)
-          : jar
-            ? addContainer(db, { ...jar, ...facts })
-            : ok(undefined);
-      if (!made.ok) return made;
-      saved++;
-    }
-    return ok({ saved });
-  });
+  return act(File, input, (db, { text: file }, by) =>
+    command(db, (tx) => {
+      let saved = 0;
+      for (const { status, lot, jar } of readStores(file, around(tx)).rows) {
+        if (status !== 'new' && status !== 'revision') continue;
+        const made = lot ? receiveLot(tx, lot, by) : jar ? takeJar(tx, jar) : ok(undefined);
+        if (!made.ok) return made;
+        saved++;
+      }
+      return ok({ saved });
+    }),
+  );
 }
 
 const Take = z.object({ counts: z.array(z.object({ lotId: id, found: z.string() })).max(500) });
@@ -198,7 +198,7 @@ export async function saveStockTake(input: unknown): Promise<Answer<{ readonly c
     const read = reader();
     const grams = counts.map(({ lotId, found }) => ({
       lotId,
-      grams: /^0+([.,]0+)?\s*(g|kg)?$/i.test(found.trim()) ? 0 : read.take(String(lotId), parseMass(found)),
+      grams: read.take(String(lotId), parseMassOrNone(found)),
     }));
     if (read.issues.length > 0) return { ok: false, issues: read.issues };
     return command(db, (tx) => {
