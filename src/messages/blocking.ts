@@ -10,6 +10,7 @@ const WORDS: Readonly<Record<Blocking['why'], (at: Blocking, name: (id: string) 
     `${name(at.stepId)} takes ${formatDuration(at.handsMin)} of hands, and the longest opening is ${formatDuration(at.longestMin ?? 0)}`,
   'no-opening-in-window': (at, name) =>
     `${name(at.stepId)} must follow ${name(at.after ?? '')} by ${span(at)}, and no opening with ${formatDuration(at.handsMin)} of hands fits there`,
+  'not-by-then': (at, name) => `${name(at.stepId)} cannot be done by then, however soon it is begun`,
   'past-horizon': (at, name) => `${name(at.stepId)} does not fit within ${at.horizonDays} days: widen the hours or start earlier`,
 };
 

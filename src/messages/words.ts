@@ -4,6 +4,8 @@ import type { CareClass } from '@/core/care';
 import type { CheckKind } from '@/core/cure';
 import type { Contact, Family } from '@/core/material';
 import type { Meet, Reason, ReasonCode } from '@/core/regimen';
+import type { Surface } from '@/core/piece';
+import type { Fault, Way } from '@/core/regimen';
 import type { GateId } from '@/core/release';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
@@ -157,3 +159,47 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
 };
 /** Why a finish was refused, or what it gains or costs. */
 export const sayReason = ({ code, with: about = '' }: Reason): string => REASON_WORDS[code](about);
+
+export const SURFACE_WORDS: Readonly<Record<Surface, string>> = {
+  underside: 'underside',
+  top: 'top face',
+  edges: 'edges',
+  'end-grain': 'end grain',
+  groove: 'groove',
+  hole: 'handle hole',
+  engraving: 'engraving',
+  outside: 'outside',
+  inside: 'inside',
+  foot: 'foot',
+  rim: 'rim',
+  'bowl-inside': 'inside of the bowl',
+  'bowl-outside': 'back of the bowl',
+  handle: 'handle',
+  lid: 'lid',
+};
+
+/** What can be seen amiss, and what to do where no step of the batch mends it. */
+export const FAULT_WORDS: Readonly<Record<Fault, { readonly name: string; readonly advice: string }>> = {
+  gummed: {
+    name: 'gummed surplus',
+    advice: 'Re-wet with the same oil, scrub and wipe; past a day a fine pad and solvent-free oil.',
+  },
+  'dry-spots': { name: 'dry spots', advice: 'It drank there. Re-wet those spots and wipe when the rest is wiped.' },
+  'raised-fibre': { name: 'raised fibre', advice: 'Smooth with 220 along the grain and re-oil.' },
+  'cut-through': { name: 'cut through by scuffing', advice: 'Recoat that face.' },
+  rings: { name: 'rings from buffing too soon', advice: 'Let it harden for a day, then recoat.' },
+  weeping: { name: 'weeping', advice: 'Wipe daily in the warm until clean paper stays clean.' },
+  damp: { name: 'damp wood', advice: 'Wait; read the moisture again under “Wood”: it gives a date.' },
+  rancid: { name: 'rancid smell', advice: 'Strip it. Hold the lot on its page in Stores: that names every piece it reached.' },
+  split: { name: 'split', advice: 'Let the piece leave the batch, below under “Pieces”.' },
+};
+
+export const WAY_WORDS: Readonly<Record<Way, string>> = {
+  rewet: 'Re-wet, scrub and wipe',
+  'pad-off': 'Fine pad and solvent-free oil',
+  'rewet-spots': 'Re-wet the dry spots',
+  'smooth-and-oil': 'Smooth with 220 and re-oil',
+  'recoat-face': 'Recoat that face',
+  'harden-and-recoat': 'Let it harden, then recoat',
+  'wipe-daily': 'Wipe daily until the paper stays clean',
+};

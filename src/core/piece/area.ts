@@ -1,5 +1,5 @@
 import { check } from '@/core/contract';
-import { ok, type Result } from '@/core/quantity';
+import { fail, ok, type Result } from '@/core/quantity';
 import { Geometry } from './schema';
 
 /** Surface of one piece, mm², and the part of it that is end grain. */
@@ -11,6 +11,15 @@ export const THOMSEN_P = 1.6075;
 export const TURNED_END_SHARE = 1 / 3;
 /** Share of a spoon that is end grain. Source: working estimate. */
 export const SPOON_END_SHARE = 0.1;
+
+/** Share of a scoop that is end grain: its bowl is cut across the grain more than a spoon's. Source: working estimate. */
+export const SCOOP_END_SHARE = 0.25;
+/** Share of a lidded box that is end grain. Source: working estimate for mitred or jointed sides. */
+export const BOX_END_SHARE = 0.12;
+/** How much more surface an engraved face has than a plain one. Source: working estimate for a V cut. */
+export const ENGRAVED_MORE = 0.3;
+/** Share of the walls of a groove or a hole that is end grain. Source: working estimate, half run along the grain. */
+export const CUT_END_SHARE = 0.5;
 
 type Point = readonly [number, number];
 
@@ -36,12 +45,46 @@ function ellipsoid(a: number, b: number, c: number): number {
 /** Ramanujan's first perimeter of an ellipse: `π[3(a + b) − √((3a + b)(a + 3b))]`. */
 const perimeter = (a: number, b: number): number => Math.PI * (3 * (a + b) - Math.sqrt((3 * a + b) * (a + 3 * b)));
 
+type Board = Extract<Geometry, { shape: 'board' }>;
+
+/** What a groove, a hole and engraving add to a plain board, mm²; `cut` is the part of it in fresh walls. */
+function boardExtras({ lengthMm: l, widthMm: w, thickMm: t, groove, hole, engravedShare = 0 }: Board): {
+  readonly more: number;
+  readonly cut: number;
+} {
+  const path = groove ? 2 * (l + w - 4 * groove.insetMm) : 0;
+  // A half ellipse as wide as the groove and as deep, in place of the flat it was cut from.
+  const grooved = groove ? Math.max(0, path) * (perimeter(groove.widthMm / 2, groove.depthMm) / 2 - groove.widthMm) : 0;
+  // A slot with round ends: its wall, less the two openings.
+  const slot = hole ? { straight: Math.max(0, hole.lengthMm - hole.widthMm), width: hole.widthMm } : null;
+  const wall = slot ? (2 * slot.straight + Math.PI * slot.width) * t : 0;
+  const opening = slot ? slot.straight * slot.width + (Math.PI * slot.width ** 2) / 4 : 0;
+  return { more: grooved + wall - 2 * opening + ENGRAVED_MORE * engravedShare * l * w, cut: Math.max(0, grooved) + wall };
+}
+
 function areaOf(piece: Geometry): Area {
   switch (piece.shape) {
     case 'board': {
       const { lengthMm: l, widthMm: w, thickMm: t } = piece;
-      const endGrainMm2 = piece.grain === 'end' ? 2 * l * w : 2 * w * t;
-      return { areaMm2: 2 * (l * w + l * t + w * t), endGrainMm2 };
+      const plain = piece.grain === 'end' ? 2 * l * w : 2 * w * t;
+      const { more, cut } = boardExtras(piece);
+      return { areaMm2: 2 * (l * w + l * t + w * t) + more, endGrainMm2: plain + CUT_END_SHARE * cut };
+    }
+    case 'scoop': {
+      const [a, b, c, wall] = [piece.bowlLengthMm / 2, piece.bowlWidthMm / 2, piece.bowlDepthMm, piece.wallMm];
+      const outside = ellipsoid(a, b, c) / 2;
+      const inside = ellipsoid(a - wall, b - wall, c - wall) / 2;
+      const rim = Math.PI * (a * b - (a - wall) * (b - wall));
+      const handle = perimeter(piece.handleWidthMm / 2, piece.handleThickMm / 2) * piece.handleLengthMm;
+      const areaMm2 = outside + inside + rim + handle;
+      return { areaMm2, endGrainMm2: areaMm2 * SCOOP_END_SHARE };
+    }
+    case 'box': {
+      const { lengthMm: l, widthMm: w, heightMm: h, wallMm: t } = piece;
+      const [il, iw, ih] = [l - 2 * t, w - 2 * t, h - t];
+      const body = l * w + 2 * (l + w) * h + il * iw + 2 * (il + iw) * ih + (l * w - il * iw);
+      const lid = piece.lid ? 2 * l * w + 2 * (l + w) * t : 0;
+      return { areaMm2: body + lid, endGrainMm2: (body + lid) * BOX_END_SHARE };
     }
     case 'turned': {
       const areaMm2 = turnedArea(piece.outer, piece.inner);
@@ -55,11 +98,33 @@ function areaOf(piece: Geometry): Area {
   }
 }
 
+/** What is hollowed must leave a wall, and what is cut must lie within the piece. */
+function unfit(piece: Geometry): Result<void> {
+  if (piece.shape === 'board') {
+    const { groove, hole } = piece;
+    const least = Math.min(piece.lengthMm, piece.widthMm);
+    if (groove && (groove.depthMm >= piece.thickMm || 2 * groove.insetMm + groove.widthMm >= least))
+      return fail('cut-too-large', 'groove');
+    if (
+      hole &&
+      (hole.lengthMm >= Math.max(piece.lengthMm, piece.widthMm) || hole.widthMm >= least || hole.widthMm > hole.lengthMm)
+    )
+      return fail('cut-too-large', 'hole');
+  }
+  if (piece.shape === 'scoop' && 2 * piece.wallMm >= Math.min(piece.bowlLengthMm, piece.bowlWidthMm, 2 * piece.bowlDepthMm))
+    return fail('cut-too-large', 'wall');
+  if (piece.shape === 'box' && (2 * piece.wallMm >= Math.min(piece.lengthMm, piece.widthMm) || piece.wallMm >= piece.heightMm))
+    return fail('cut-too-large', 'wall');
+  return ok(undefined);
+}
+
 /**
- * Surface and end grain of a board, a turned form or a spoon (calc.md, 5).
+ * Surface and end grain of a board, a turned form, a spoon, a scoop or a box (calc.md, 5; scoop, box and what is cut into a board are working estimates).
  * @example area({ shape: 'board', lengthMm: 420, widthMm: 260, thickMm: 24, grain: 'long' }) // → 251040 mm², of it 12480 end grain
  */
 export function area(input: unknown): Result<Area> {
   const checked = check(Geometry, input);
-  return checked.ok ? ok(areaOf(checked.value)) : checked;
+  if (!checked.ok) return checked;
+  const fits = unfit(checked.value);
+  return fits.ok ? ok(areaOf(checked.value)) : fits;
 }

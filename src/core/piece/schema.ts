@@ -7,7 +7,19 @@ const profile = z.array(z.tuple([z.number().min(0), z.number()])).min(2);
 
 /** What a piece looks like, as far as finish cares. Lengths in mm; turned profiles run from foot to rim. */
 export const Geometry = z.discriminatedUnion('shape', [
-  z.object({ shape: z.literal('board'), lengthMm: mm, widthMm: mm, thickMm: mm, grain: z.enum(['long', 'end']) }),
+  z.object({
+    shape: z.literal('board'),
+    lengthMm: mm,
+    widthMm: mm,
+    thickMm: mm,
+    grain: z.enum(['long', 'end']),
+    /** A half-round groove for juice, its middle so far in from the edges of one face. */
+    groove: z.object({ widthMm: mm, depthMm: mm, insetMm: mm }).optional(),
+    /** A slot to hold it by, right through. */
+    hole: z.object({ lengthMm: mm, widthMm: mm }).optional(),
+    /** Share of one face that is engraved. */
+    engravedShare: z.number().min(0).max(1).optional(),
+  }),
   z.object({ shape: z.literal('turned'), outer: profile, inner: profile }),
   z.object({
     shape: z.literal('spoon'),
@@ -18,6 +30,17 @@ export const Geometry = z.discriminatedUnion('shape', [
     handleWidthMm: mm,
     handleThickMm: mm,
   }),
+  z.object({
+    shape: z.literal('scoop'),
+    bowlLengthMm: mm,
+    bowlWidthMm: mm,
+    bowlDepthMm: mm,
+    wallMm: mm,
+    handleLengthMm: mm,
+    handleWidthMm: mm,
+    handleThickMm: mm,
+  }),
+  z.object({ shape: z.literal('box'), lengthMm: mm, widthMm: mm, heightMm: mm, wallMm: mm, lid: z.boolean() }),
 ]);
 export type Geometry = z.infer<typeof Geometry>;
 

@@ -5,7 +5,7 @@ import type { Span } from './spans';
 /** Why no plan exists, as data; the words live in src/messages. Minutes. */
 export type Blocking = {
   readonly stepId: string;
-  readonly why: 'no-opening' | 'no-opening-long-enough' | 'no-opening-in-window' | 'past-horizon';
+  readonly why: 'no-opening' | 'no-opening-long-enough' | 'no-opening-in-window' | 'past-horizon' | 'not-by-then';
   readonly handsMin: number;
   readonly after?: string;
   readonly waitMin?: number;

@@ -28,6 +28,8 @@ export const DayInput = z.object({
   fixed: z
     .array(z.object({ batch: z.string(), step: z.string(), startAt: z.string(), endAt: z.string(), by: z.string() }))
     .default([]),
+  /** Steps that a person holds to a start; the plan goes round them. */
+  pins: z.array(z.object({ batch: z.string(), step: z.string(), startAt: z.string() })).default([]),
   horizonDays: z.int().positive().max(400).default(60),
 });
 export type DayInput = z.input<typeof DayInput>;

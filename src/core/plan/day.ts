@@ -62,6 +62,11 @@ function read(input: Input): Result<Read> {
     if (end < start) issues.push({ code: 'actual-backwards', path: `fixed.${index}` });
     return { start: Math.floor(start), end: Math.ceil(end), by: handIds.indexOf(one.by) };
   };
+  const pinOf = (batchId: string, stepId: string): number | null => {
+    const index = input.pins.findIndex((one) => one.batch === batchId && one.step === stepId);
+    const one = input.pins[index];
+    return one ? Math.round(minute(one.startAt, `pins.${index}.startAt`)) : null;
+  };
   const batches = input.batches.map((batch, b): DayBatch => {
     twice(
       batch.steps.map((step) => step.id),
@@ -91,6 +96,7 @@ function read(input: Input): Result<Read> {
           spot: spot === undefined ? null : spotIds.indexOf(spot),
           units: step.wait.units,
           fixed: fixedOf(batch.id, step.id),
+          pin: pinOf(batch.id, step.id),
         };
       }),
     };

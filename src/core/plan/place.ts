@@ -12,6 +12,8 @@ export type DayJob = {
   readonly spot: number | null;
   readonly units: number;
   readonly fixed: { readonly start: number; readonly end: number; readonly by: number } | null;
+  /** The one minute it may start at, where a person holds it there. */
+  readonly pin: number | null;
 };
 
 export type DayBatch = {
@@ -111,7 +113,8 @@ function reachUntil(batch: DayBatch, board: Board, horizon: number): Chain & { r
           startsOf(board.open[hand] ?? [], board.busy[hand] ?? [], job.hands, may[0]?.[0] ?? 0, may.at(-1)?.[1] ?? 0),
         ),
       );
-      const starts = intersect(free, intersect(may, [[0, horizon]]));
+      const held: Span = job.pin === null ? [0, horizon] : [job.pin, job.pin];
+      const starts = intersect(free, intersect(may, [held]));
       if (starts.length === 0) return { reach, rooms, blockedAt: i };
       reach.push(starts);
     }

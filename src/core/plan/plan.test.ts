@@ -208,7 +208,7 @@ describe('plan', () => {
     ['step-out-of-order', { actual: [{ id: 'wipe', startAt: '2031-03-03T09:00', endAt: '2031-03-03T09:05' }] }],
     ['actual-backwards', { actual: [{ id: 'flood', startAt: '2031-03-03T09:00', endAt: '2031-03-03T08:05' }] }],
     ['must-not-be-negative', { steps: [{ id: 'a', handsMin: -5, wait: { min: 0, ideal: 0, max: null } }] }],
-    ['finish-by-later', { finishBy: '2031-03-05T08:00' }],
+    ['finish-by-or-start', { finishBy: '2031-03-05T08:00' }],
     ['required', { start: undefined }],
   ])('refuses %s', (code, change) => {
     const result = plan({ ...base, ...change });

@@ -59,7 +59,8 @@ function readActual({ actual, steps, zone }: Input): Result<readonly Done[]> {
   return issues.length > 0 ? { ok: false, issues } : ok(done);
 }
 
-function readMoments(input: Input): Result<{ startMs: number; nowMs: number }> {
+/** Where the plan counts from: its start, or the horizon before the time it must be finished by. */
+function readMoments(input: Input): Result<{ startMs: number; nowMs: number; finishMs: number | null }> {
   const issues: Issue[] = [];
   const read = (text: string, path: string): number => {
     const moment = instantOf(text, input.zone);
@@ -70,9 +71,13 @@ function readMoments(input: Input): Result<{ startMs: number; nowMs: number }> {
     );
     return 0;
   };
-  const startMs = read(input.start ?? '', 'start');
   const nowMs = input.now === undefined ? Number.NEGATIVE_INFINITY : read(input.now, 'now');
-  return issues.length > 0 ? { ok: false, issues } : ok({ startMs, nowMs });
+  const finishMs = input.finishBy === undefined ? null : read(input.finishBy, 'finishBy');
+  const startMs =
+    finishMs === null
+      ? read(input.start ?? '', 'start')
+      : Math.max(nowMs, finishMs - input.horizonDays * MINUTES_PER_DAY * MS_PER_MINUTE);
+  return issues.length > 0 ? { ok: false, issues } : ok({ startMs, nowMs, finishMs });
 }
 
 /** Minutes after the base at which the first job left may start, what was ideal for it, and by how much its window is past. */
@@ -183,7 +188,8 @@ function quickStarts(links: readonly Link[], reach: Reach, prefer: 'soonest' | '
 
 /**
  * When each job of one batch must be done (calc.md, 7): hands inside the shop's hours, waits inside their windows, exact on whole minutes.
- * Clock changes inside a wait do not bend it. With `actual` (and `now`) the rest is planned from what happened.
+ * Clock changes inside a wait do not bend it. With `actual` (and `now`) the rest is planned from what happened;
+ * with `finishBy` instead of `start` it begins as late as it can and still ends by then.
  * @returns the plan, or what stands in its way; issues for input that makes no sense
  */
 export function plan(raw: unknown): Result<Plan> {
@@ -198,7 +204,7 @@ export function plan(raw: unknown): Result<Plan> {
   const unfit = allLinks.findIndex((link) => link.most < link.least);
   if (unfit >= 0) return fail('wait-order', `steps.${unfit}.wait`);
   const done = actual.value;
-  const { startMs, nowMs } = moments.value;
+  const { startMs, nowMs, finishMs } = moments.value;
   const baseMs = Math.ceil(startMs / MS_PER_MINUTE) * MS_PER_MINUTE;
   const minuteOf = (ms: number): number => (ms - baseMs) / MS_PER_MINUTE;
   const say: Say = (ms) => formatInstant(ms, input.zone);
@@ -208,22 +214,27 @@ export function plan(raw: unknown): Result<Plan> {
   const lastDone = done.at(-1);
   if (links.length === 0) return ok({ feasible: true, endsAt: say(lastDone?.endMs ?? baseMs), deviationMin: 0, steps: past });
   const fromMs = Math.max(nowMs, lastDone?.endMs ?? baseMs, baseMs);
-  const horizonMin = input.horizonDays * MINUTES_PER_DAY + minuteOf(fromMs);
-  const entry = entryOf(
+  const horizonMin =
+    finishMs === null ? input.horizonDays * MINUTES_PER_DAY + minuteOf(fromMs) : Math.max(0, Math.floor(minuteOf(finishMs)));
+  let entry = entryOf(
     lastDone && { link: allLinks[done.length - 1] as Link, endMin: minuteOf(lastDone.endMs) },
     minuteOf(nowMs),
     horizonMin,
   );
   const missed = entry.missedBy > 0 && steps[0] ? { missed: [{ id: steps[0].id, byMin: entry.missedBy }] } : {};
   const openings = openingsOf(input, baseMs, horizonMin).map(([open, close]): Span => [open, Math.min(close, horizonMin)]);
-  const reach = reachable(links, openings, entry.first);
+  let reach = reachable(links, openings, entry.first);
   const blockedAt = reach.findIndex((spans) => spans.length === 0);
   if (blockedAt >= 0) {
-    return ok({
-      feasible: false,
-      blocking: blockingOf(input.steps, links, done.length, blockedAt, openings, input.horizonDays),
-      ...missed,
-    });
+    const blocking = blockingOf(input.steps, links, done.length, blockedAt, openings, input.horizonDays);
+    const notByThen = finishMs !== null && (blocking.why === 'past-horizon' || blocking.why === 'no-opening');
+    return ok({ feasible: false, blocking: notByThen ? { ...blocking, why: 'not-by-then' } : blocking, ...missed });
+  }
+  if (finishMs !== null) {
+    // The chain run backwards from the last minute it may end in: nothing begins later and still ends by then.
+    const [latest = 0] = slacks(links, reach, horizonMin);
+    entry = { ...entry, first: [latest, latest] };
+    reach = reachable(links, openings, entry.first);
   }
   const starts = quickStarts(links, reach, input.prefer, entry) ?? bestStarts(links, reach, input.prefer, entry.ideal);
   const lastStart = starts.at(-1) as number;

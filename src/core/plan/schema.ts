@@ -36,7 +36,10 @@ export const PlanInput = z
     actual: z.array(z.object({ id: z.string(), startAt: z.string(), endAt: z.string() })).default([]),
     finishBy: z.string().optional(),
   })
-  .refine((input) => input.finishBy === undefined, { ...fault('finish-by-later'), path: ['finishBy'] })
+  .refine((input) => input.finishBy === undefined || (input.start === undefined && input.actual.length === 0), {
+    ...fault('finish-by-or-start'),
+    path: ['finishBy'],
+  })
   .refine((input) => input.start !== undefined || input.finishBy !== undefined, { ...fault('required'), path: ['start'] });
 export type PlanInput = z.input<typeof PlanInput>;
 

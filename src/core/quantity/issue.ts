@@ -36,7 +36,7 @@ export type IssueCode =
   | 'bad-time'
   | 'step-out-of-order'
   | 'actual-backwards'
-  | 'finish-by-later'
+  | 'finish-by-or-start'
   | 'profile-undercut'
   | 'profile-short'
   | 'profile-backwards'
@@ -80,7 +80,22 @@ export type IssueCode =
   | 'bad-date'
   | 'not-enough-tins'
   | 'next-pot-too-small'
-  | 'below-tare';
+  | 'below-tare'
+  | 'outside-window'
+  | 'recorded-elsewhere'
+  | 'not-in-step'
+  | 'not-alike'
+  | 'no-such-piece'
+  | 'not-a-photo'
+  | 'way-begun'
+  | 'grit-backwards'
+  | 'grit-jump'
+  | 'scuff-coarser'
+  | 'coat-over-wet'
+  | 'wipe-missing'
+  | 'name-needed'
+  | 'lighter-after'
+  | 'cut-too-large';
 
 /** One fault: what, where in the input, and the bounds that were broken. */
 export type Issue = {

@@ -9,9 +9,23 @@ export {
   standingOf,
   turnsOf,
   type Window,
+  windowAfter,
 } from './progress';
+export { ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';
-export { type DwellBound, planSteps, scheduleOf, type Task } from './schedule';
+export {
+  type Fault,
+  FAULTS,
+  GUMMED_PAST_MIN,
+  OFFERS,
+  type Taken,
+  type Way,
+  WAYS,
+  waysFor,
+  withRecoveries,
+  withTurns,
+} from './recoveries';
+export { type DwellBound, planSteps, roundsRecorded, scheduleOf, type Task } from './schedule';
 export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind } from './schema';
 export { REGIMENS } from './shipped';
 export { PASTE_UP_TO, POURED_BELOW, suits } from './suits';

@@ -43,7 +43,8 @@ const whole = (wait: Wait): Wait => ({
 
 /**
  * The steps of a regimen for so many pieces: dwells bounded by each material's chemistry and split into rounds that can be wiped in time,
- * steps that are repeated until a check passes as often as they were (`turns`, by step id, 1 when absent).
+ * steps that are repeated until a check passes as often as they were (`turns`, by step id, 1 when absent). Rounds that were already
+ * coated keep their sizes (`recorded`, by the coat's step id), however many pieces have left or come since.
  * @returns an issue naming the step whose material or hands do not allow it
  */
 export function scheduleOf(
@@ -51,6 +52,7 @@ export function scheduleOf(
   pieces: number,
   bound: DwellBound,
   turns: Readonly<Record<string, number>> = {},
+  recorded: Readonly<Record<string, readonly number[]>> = {},
 ): Result<readonly Task[]> {
   const tasks: Task[] = [];
   const issues: Issue[] = [];
@@ -73,12 +75,18 @@ export function scheduleOf(
       continue;
     }
     const dwell = bounded(step, bound);
-    const split = dwell.ok ? rounds({ pieces, coat: step, wipe: next, dwell: dwell.value }) : dwell;
+    const before = (recorded[step.id] ?? []).map((size) => Math.min(size, pieces));
+    const left = pieces - before.reduce((sum, size) => sum + size, 0);
+    const split = dwell.ok
+      ? rounds({ pieces: left > 0 ? left : Math.max(1, ...before), coat: step, wipe: next, dwell: dwell.value })
+      : dwell;
     if (!split.ok) {
       issues.push(...split.issues.map((issue) => ({ ...issue, path: step.id })));
       continue;
     }
-    const { rounds: count, pieces: sizes, wait } = split.value;
+    const { wait } = split.value;
+    const sizes = [...before, ...(left > 0 ? split.value.pieces : [])];
+    const count = sizes.length;
     sizes.forEach((size, index) => {
       const of = { round: index + 1, rounds: count, pieces: size };
       tasks.push({
@@ -99,6 +107,17 @@ export function scheduleOf(
     i++;
   }
   return issues.length > 0 ? { ok: false, issues } : ok(tasks);
+}
+
+/** The sizes of the rounds that were coated, by the coat's step id, from the keys of what was recorded. */
+export function roundsRecorded(facts: readonly { readonly key: string; readonly pieces: number }[]): Record<string, number[]> {
+  const sizes: Record<string, number[]> = {};
+  for (const { key, pieces } of facts) {
+    const [step = key, round = '1'] = key.replace(/\+.*$/, '').split('#');
+    sizes[step] ??= [];
+    sizes[step][Number(round) - 1] = pieces;
+  }
+  return Object.fromEntries(Object.entries(sizes).map(([step, list]) => [step, Array.from(list, (size) => size ?? 0)]));
 }
 
 /** The tasks as the planner takes them. */

@@ -159,7 +159,7 @@ export const thumbTest = sqliteTable(
 export const calibration = sqliteTable(
   'calibration',
   {
-    what: text('what', { enum: ['hardening'] }).notNull(),
+    what: text('what', { enum: ['hardening', 'uptake'] }).notNull(),
     key: text('key').notNull(),
     value: real('value').notNull(),
     prior: real('prior').notNull(),

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { check, index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { PLACE_KINDS } from '@/core/regimen';
 import { moment, oneOf, version } from './shared';
 
@@ -28,6 +28,37 @@ export const person = sqliteTable('person', {
   version: version(),
 });
 
+/** One pair of hands' own hours; a person without any keeps the shop's. */
+export const personOpening = sqliteTable(
+  'person_opening',
+  {
+    id: integer('id').primaryKey(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    day: integer('day').notNull(),
+    open: text('open').notNull(),
+    close: text('close').notNull(),
+  },
+  (t) => [
+    index('person_opening_person').on(t.personId),
+    check('person_opening_day', sql`${t.day} between 1 and 7`),
+    check('person_opening_order', sql`${t.open} < ${t.close}`),
+  ],
+);
+
+/** Days on which one pair of hands is away. */
+export const personAway = sqliteTable(
+  'person_away',
+  {
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    date: text('date').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.personId, t.date] })],
+);
+
 export const opening = sqliteTable(
   'opening',
   {
@@ -50,6 +81,9 @@ export const place = sqliteTable(
     light: text('light', { enum: ['dark', 'indoor', 'window', 'sun'] })
       .notNull()
       .default('indoor'),
+    /** What fits, in the unit of its kind: litres of a bath, metres of a shelf, batches at a lathe; null where nothing limits it. */
+    capacity: real('capacity'),
+    version: version(),
   },
   (t) => [oneOf('place_kind', t.kind, PLACE_KINDS)],
 );

@@ -36,6 +36,8 @@ export const designRevision = sqliteTable(
     geometry: text('geometry', { mode: 'json' }).notNull(),
     /** Whether a knife works on it: then no film may lie there. */
     cutOn: integer('cut_on', { mode: 'boolean' }).notNull(),
+    /** Whether it is a toy or goes into a mouth: stricter gates. */
+    mouthed: integer('mouthed', { mode: 'boolean' }).notNull().default(false),
     at: moment('at').notNull(),
   },
   (t) => [unique('design_revision_number').on(t.designId, t.number)],
@@ -57,6 +59,9 @@ export const regimenRevision = sqliteTable(
     careClass: text('care_class', { enum: CARE_CLASSES }).notNull(),
     knifeSurface: integer('knife_surface', { mode: 'boolean' }).notNull(),
     slots: text('slots', { mode: 'json' }).notNull(),
+    /** Why this revision was written; empty for what was shipped. */
+    why: text('why').notNull().default(''),
+    personId: integer('person_id').references(() => person.id),
     at: moment('at').notNull(),
   },
   (t) => [unique('regimen_revision_number').on(t.regimenId, t.number)],
@@ -86,6 +91,8 @@ export const regimenStep = sqliteTable(
     place: text('place', { enum: PLACE_KINDS }),
     optional: integer('optional', { mode: 'boolean' }).notNull(),
     note: text('note').notNull(),
+    /** What the tin's label says where the house does otherwise; `note` gives the reason. */
+    labelRule: text('label_rule').notNull().default(''),
   },
   (t) => [
     primaryKey({ columns: [t.revisionId, t.ordinal] }),
@@ -117,6 +124,9 @@ export const batch = sqliteTable(
     startAt: moment('start_at').notNull(),
     dueAt: moment('due_at'),
     splitFrom: integer('split_from').references((): AnySQLiteColumn => batch.id),
+    splitAt: moment('split_at'),
+    /** The batch that all its pieces went over to. */
+    joinedTo: integer('joined_to').references((): AnySQLiteColumn => batch.id),
     prefer: text('prefer', { enum: ['soonest', 'ideal'] })
       .notNull()
       .default('ideal'),
@@ -138,6 +148,8 @@ export const piece = sqliteTable(
       .references(() => batch.id),
     ordinal: integer('ordinal').notNull(),
     code: text('code').notNull().unique(),
+    /** What is chalked on it once it has gone over to another batch; before that its batch's number and its own. */
+    tag: text('tag'),
     leftAt: moment('left_at'),
     leftWhy: text('left_why'),
   },
@@ -189,6 +201,9 @@ export const logEntry = sqliteTable(
     rhFraction: real('rh_fraction'),
     pass: integer('pass', { mode: 'boolean' }),
     seen: text('seen').notNull().default(''),
+    /** Faults seen, each with the surface it was on. */
+    faults: text('faults', { mode: 'json' }).notNull().default([]),
+    photo: text('photo'),
     corrects: text('corrects'),
   },
   (t) => [
@@ -314,3 +329,122 @@ export const moistureReading = sqliteTable(
   },
   (t) => [index('moisture_reading_batch').on(t.batchId), check('moisture_reading_percent', sql`${t.percent} between 2 and 120`)],
 );
+
+/** A step that a person holds to a time; the plan goes round it. */
+export const pin = sqliteTable(
+  'pin',
+  {
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    task: text('task').notNull(),
+    startAt: moment('start_at').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.task] })],
+);
+
+/** A piece that went from one batch to another; its history goes with it. */
+export const pieceMove = sqliteTable(
+  'piece_move',
+  {
+    id: integer('id').primaryKey(),
+    pieceId: integer('piece_id')
+      .notNull()
+      .references(() => piece.id),
+    fromBatch: integer('from_batch')
+      .notNull()
+      .references(() => batch.id),
+    toBatch: integer('to_batch')
+      .notNull()
+      .references(() => batch.id),
+    why: text('why').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('piece_move_piece').on(t.pieceId), index('piece_move_to').on(t.toBatch)],
+);
+
+/** A way back that was taken up: its steps stand before the step that was next. */
+export const recovery = sqliteTable(
+  'recovery',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    way: text('way').notNull(),
+    beforeTask: text('before_task').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+    withdrawnAt: moment('withdrawn_at'),
+  },
+  (t) => [index('recovery_batch').on(t.batchId)],
+);
+
+/** A piece on the scale before and after a coat: what it drank. */
+export const massReading = sqliteTable(
+  'mass_reading',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    pieceId: integer('piece_id')
+      .notNull()
+      .references(() => piece.id),
+    task: text('task').notNull(),
+    beforeG: real('before_g').notNull(),
+    afterG: real('after_g'),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [
+    index('mass_reading_batch').on(t.batchId),
+    positive('mass_reading_before', t.beforeG),
+    check('mass_reading_after', sql`${t.afterG} is null or ${t.afterG} >= ${t.beforeG}`),
+  ],
+);
+
+/** What is found when a bath is looked at. */
+export const bathLook = sqliteTable(
+  'bath_look',
+  {
+    id: integer('id').primaryKey(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lot.id),
+    debris: text('debris', { enum: ['clear', 'dust', 'sludge'] }).notNull(),
+    note: text('note').notNull().default(''),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('bath_look_lot').on(t.lotId)],
+);
+
+/** A piece that came home, or a stranger's: what is wrong with it where, what the work costs, and when it went back. */
+export const restoration = sqliteTable('restoration', {
+  batchId: integer('batch_id')
+    .primaryKey()
+    .references(() => batch.id),
+  pieceId: integer('piece_id').references(() => piece.id),
+  owner: text('owner').notNull(),
+  wasFinishedWith: text('was_finished_with').notNull().default(''),
+  marks: text('marks', { mode: 'json' }).notNull(),
+  billMinor: integer('bill_minor'),
+  backAt: moment('back_at'),
+  version: version(),
+});

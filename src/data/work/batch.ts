@@ -1,12 +1,14 @@
 import 'server-only';
-import { and, asc, desc, eq, lte, notInArray, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, lte, notInArray, sql } from 'drizzle-orm';
 import type { CheckSeen } from '@/core/cure';
+import type { UptakeFactor } from '@/core/piece';
 import { speciesOf, type Species } from '@/core/material';
-import { readBook } from '@/core/regimen';
+import { readBook, type Taken, type Way } from '@/core/regimen';
 import type { Db } from '../db';
-import { batch, batchMaterial, checkEntry, logEntry, piece, placement, place, release } from '../schema';
+import { batch, batchMaterial, checkEntry, logEntry, piece, placement, place, recovery, release } from '../schema';
 import { places, type Place } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
+import { shopUptake } from './uptake';
 import { type Design, findDesign, findRegimen, type KnownRegimen } from './catalogue';
 
 export type LogEntry = typeof logEntry.$inferSelect;
@@ -19,16 +21,56 @@ export type Batch = typeof batch.$inferSelect & {
   readonly design: Design;
   readonly species: Species;
   readonly regimen: KnownRegimen;
+  /** Pieces that belong to it, those that left for good among them. */
   readonly pieces: readonly Piece[];
+  /** Ways back that were taken up and stand. */
+  readonly recoveries: readonly (Taken & { readonly at: number; readonly clientId: string })[];
   readonly materials: Readonly<Record<string, KnownLot>>;
   readonly book: readonly { readonly entry: LogEntry; readonly stands: LogEntry | null }[];
   readonly checks: readonly (CheckRow & CheckSeen)[];
   readonly place: Place | null;
+  /** The shop's own uptake factors; estimates go by them. */
+  readonly uptake: readonly UptakeFactor[];
   readonly release: ReleaseRow | null;
 };
 
 /** Pieces that are still in a batch. */
 export const piecesIn = (one: Pick<Batch, 'pieces'>): Piece[] => one.pieces.filter((row) => row.leftAt === null);
+
+/** What is chalked on a piece: `31-014/3`; it stays when the piece goes over to another batch. */
+export const tagOf = (of: { readonly number: string }, one: Pick<Piece, 'tag' | 'ordinal'>): string =>
+  one.tag ?? `${of.number}/${one.ordinal}`;
+
+/** A batch and those it was split from, each with the moment up to which its book is shared. */
+function lineOf(db: Db, id: number): { readonly id: number; readonly until: number }[] {
+  const line = [{ id, until: Number.MAX_SAFE_INTEGER }];
+  for (let row = db.select().from(batch).where(eq(batch.id, id)).get(); row?.splitFrom && row.splitAt; ) {
+    line.push({ id: row.splitFrom, until: Math.min(row.splitAt, line.at(-1)?.until ?? row.splitAt) });
+    row = db.select().from(batch).where(eq(batch.id, row.splitFrom)).get();
+  }
+  return line;
+}
+
+/** The book of a batch, what it shares with the one it was split from included. */
+const bookOf = (db: Db, line: ReturnType<typeof lineOf>): Batch['book'] =>
+  line
+    .flatMap(({ id, until }) =>
+      readBook(db.select().from(logEntry).where(eq(logEntry.batchId, id)).orderBy(asc(logEntry.id)).all()).filter(
+        ({ entry, stands }) => (stands ?? entry).at <= until,
+      ),
+    )
+    .sort((a, b) => (a.stands ?? a.entry).at - (b.stands ?? b.entry).at);
+
+const checksOf = (db: Db, line: ReturnType<typeof lineOf>): CheckRow[] =>
+  line
+    .flatMap(({ id, until }) =>
+      db
+        .select()
+        .from(checkEntry)
+        .where(and(eq(checkEntry.batchId, id), lte(checkEntry.at, until)))
+        .all(),
+    )
+    .sort((a, b) => a.at - b.at);
 
 function materialsOf(db: Db, batchId: number, lots: readonly KnownLot[]): Record<string, KnownLot> {
   const rows = db.select().from(batchMaterial).where(eq(batchMaterial.batchId, batchId)).all();
@@ -55,7 +97,7 @@ export function loadBatch(db: Db, id: number, nowMs: number, lots: readonly Know
   const design = row && findDesign(db, row.designRevisionId);
   const regimen = row && findRegimen(db, row.regimenRevisionId);
   if (!row || !design || !regimen) return null;
-  const checks = db.select().from(checkEntry).where(eq(checkEntry.batchId, id)).orderBy(asc(checkEntry.at)).all();
+  const line = lineOf(db, id);
   return {
     ...row,
     design,
@@ -63,14 +105,22 @@ export function loadBatch(db: Db, id: number, nowMs: number, lots: readonly Know
     species: speciesOf(row.speciesId),
     pieces: db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all(),
     materials: materialsOf(db, id, lots),
-    book: readBook(db.select().from(logEntry).where(eq(logEntry.batchId, id)).orderBy(asc(logEntry.id)).all()),
-    checks: checks.map((check) => ({ ...check, atMs: check.at })),
+    recoveries: db
+      .select()
+      .from(recovery)
+      .where(and(eq(recovery.batchId, id), isNull(recovery.withdrawnAt)))
+      .orderBy(asc(recovery.id))
+      .all()
+      .map((one) => ({ id: one.id, clientId: one.clientId, way: one.way as Way, beforeTask: one.beforeTask, at: one.at })),
+    book: bookOf(db, line),
+    checks: checksOf(db, line).map((check) => ({ ...check, atMs: check.at })),
     place: placeAt(db, id, nowMs),
+    uptake: shopUptake(db),
     release: db.select().from(release).where(eq(release.batchId, id)).orderBy(desc(release.id)).limit(1).get() ?? null,
   };
 }
 
-/** Ids of batches that are neither released nor refused, oldest first. */
+/** Ids of batches with pieces still to be decided on, oldest first. */
 export const openBatchIds = (db: Db): number[] => {
   const decided = db
     .select({ id: release.batchId })
@@ -80,7 +130,13 @@ export const openBatchIds = (db: Db): number[] => {
   return db
     .select({ id: batch.id })
     .from(batch)
-    .where(decided.length > 0 ? notInArray(batch.id, decided) : sql`1`)
+    .where(
+      and(
+        decided.length > 0 ? notInArray(batch.id, decided) : sql`1`,
+        isNull(batch.joinedTo),
+        sql`exists (select 1 from ${piece} where ${piece.batchId} = ${batch.id} and ${piece.leftAt} is null)`,
+      ),
+    )
     .orderBy(asc(batch.id))
     .all()
     .map((row) => row.id);

@@ -12,6 +12,7 @@ export type Design = {
   readonly revisionId: number;
   readonly geometry: Geometry;
   readonly cutOn: boolean;
+  readonly mouthed: boolean;
   readonly area: Area;
 };
 
@@ -25,6 +26,7 @@ function toDesign(row: { design: typeof design.$inferSelect; design_revision: ty
     revisionId: row.design_revision.id,
     geometry,
     cutOn: row.design_revision.cutOn,
+    mouthed: row.design_revision.mouthed,
     area: measured.value,
   };
 }

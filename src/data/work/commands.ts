@@ -16,7 +16,7 @@ import { dwellBound } from './standing';
 
 export function addDesign(
   db: Db,
-  input: { readonly name: string; readonly geometry: Geometry; readonly cutOn: boolean },
+  input: { readonly name: string; readonly geometry: Geometry; readonly cutOn: boolean; readonly mouthed?: boolean },
   nowMs: number,
 ): Result<{ readonly id: number; readonly revisionId: number }> {
   return command(db, (tx) => {
@@ -27,7 +27,14 @@ export function addDesign(
     const { id } = tx.insert(design).values({ name: input.name, createdAt: nowMs }).returning({ id: design.id }).get();
     const revision = tx
       .insert(designRevision)
-      .values({ designId: id, number: 1, geometry: input.geometry, cutOn: input.cutOn, at: nowMs })
+      .values({
+        designId: id,
+        number: 1,
+        geometry: input.geometry,
+        cutOn: input.cutOn,
+        mouthed: input.mouthed ?? false,
+        at: nowMs,
+      })
       .returning({ id: designRevision.id })
       .get();
     return ok({ id, revisionId: revision.id });
@@ -79,7 +86,7 @@ function freshCode(): string {
   }
 }
 
-function nextBatchNumber(tx: Db, nowMs: number): string {
+export function nextBatchNumber(tx: Db, nowMs: number): string {
   const year = Number(dateOf(nowMs, theShop(tx).zone).slice(0, 4));
   const stem = chalkNumber('', year, 0, 3).slice(0, -3);
   const last =

@@ -1,14 +1,15 @@
 import 'server-only';
 import { and, eq } from 'drizzle-orm';
-import { coatGrams } from '@/core/piece';
+import { coatGrams, factorFor } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
-import type { Task } from '@/core/regimen';
+import type { Fault, Task } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
-import { checkEntry, logEntry, movement, place, placement } from '../schema';
+import { batch as batchTable, checkEntry, logEntry, movement, place, placement } from '../schema';
 import { growRagLine, shrinkRagLine } from '../rags/commands';
 import { theShop } from '../shop/queries';
 import { move } from '../stores/commands';
+import { withdrawCaused } from './recover';
 import { type Batch, loadBatch } from './batch';
 import { progressOfBatch } from './standing';
 
@@ -28,17 +29,23 @@ export type Report = {
   readonly rh: number | null;
   readonly pass: boolean | null;
   readonly seen: string;
+  /** What was seen amiss and on which surface. */
+  readonly faults?: readonly { readonly fault: Fault; readonly surface: string }[];
+  /** The hash of a photo that was kept beside the database. */
+  readonly photo?: string | null;
 };
 
 export type Recorded = { readonly stored: 'new' | 'already'; readonly clientId: string };
 
 /** What one task is reckoned to take of its slot's lot, grams for all its pieces. */
 export const estimatedGrams = (
-  batch: Pick<Batch, 'design' | 'species'>,
+  batch: Pick<Batch, 'design' | 'species' | 'uptake'>,
   { step, pieces }: Pick<Task, 'step' | 'pieces'>,
 ): number =>
   step.slot && step.coatClass
-    ? coatGrams({ ...batch.design.area, porosity: batch.species.porosity }, step.coatClass, step.coat ?? 1) * pieces
+    ? coatGrams({ ...batch.design.area, porosity: batch.species.porosity }, step.coatClass, step.coat ?? 1) *
+      (factorFor(batch.uptake, batch.species.id, step.coatClass)?.factor ?? 1) *
+      pieces
     : 0;
 
 /** Whether a live report comes when it can: it is what is next, after what was last, and not in the future. */
@@ -83,10 +90,13 @@ export function recordEntry(db: Db, report: Report, by: By): Result<Recorded> {
     const lot = task.step.slot ? batch.materials[task.step.slot] : undefined;
     const isCoat = report.kind === 'done' && lot !== undefined;
     const grams = isCoat ? (report.grams ?? estimatedGrams(batch, task)) : null;
-    const { rh, queued: _, ...facts } = report;
+    const { rh, queued: _, faults = [], photo = null, ...facts } = report;
+    withdrawCaused(tx, batch, report.task, report.at, by);
     tx.insert(logEntry)
       .values({
         ...facts,
+        faults,
+        photo,
         rhFraction: rh,
         grams,
         gramsEstimated: isCoat && report.grams === null,
@@ -119,6 +129,9 @@ export function recordEntry(db: Db, report: Report, by: By): Result<Recorded> {
   });
 }
 
+const numberOf = (tx: Db, id: number): string =>
+  tx.select({ number: batchTable.number }).from(batchTable).where(eq(batchTable.id, id)).get()?.number ?? '';
+
 /** Gives back what an entry drew, by a movement of its own. */
 function giveBack(tx: Db, entry: string, cause: string, by: By): Result<void> {
   for (const row of tx.select().from(movement).where(eq(movement.entry, entry)).all()) {
@@ -142,6 +155,7 @@ export function undoLast(db: Db, input: Back, by: By): Result<{ readonly undone:
     const standing = batch.book.find(({ entry }) => entry.clientId === last?.fact.id);
     if (!last || !standing?.stands) return fail('nothing-to-undo', 'batchId');
     const { entry, stands } = standing;
+    if (entry.batchId !== batch.id) return fail('recorded-elsewhere', 'batchId', { number: numberOf(tx, entry.batchId) });
     tx.insert(logEntry)
       .values({
         ...input,
@@ -175,6 +189,8 @@ export function correctEntry(db: Db, input: Correction, by: By): Result<void> {
       ({ entry, stands }) => stands && (entry.clientId === input.corrects || stands.clientId === input.corrects),
     );
     if (!batch || !standing?.stands) return fail('not-found', 'corrects');
+    if (standing.entry.batchId !== batch.id)
+      return fail('recorded-elsewhere', 'batchId', { number: numberOf(tx, standing.entry.batchId) });
     if (batch.release) return fail('already-decided', 'batchId');
     if (isAhead(input.at, by)) return fail('in-the-future', 'at');
     const { stands } = standing;

@@ -13,24 +13,25 @@ import {
   type TimedClimate,
 } from '@/core/cure';
 import { ingredientOf } from '@/core/material';
-import { type Plan, plan } from '@/core/plan';
-import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
+import { MS_PER_MINUTE } from '@/core/quantity';
 import {
   type DwellBound,
   type Fact,
-  planSteps,
   type Progress,
   progressOf,
   type RingFacts,
   ringOf,
+  roundsRecorded,
   scheduleOf,
   type Task,
   turnsOf,
+  withRecoveries,
+  withTurns,
 } from '@/core/regimen';
 import type { Db } from '../db';
-import { type ShopHours, readingsOf, shopHours } from '../shop/queries';
+import { readingsOf } from '../shop/queries';
 import type { KnownLot } from '../stores/queries';
-import type { Batch } from './batch';
+import { type Batch, piecesIn } from './batch';
 
 /** The cure of a batch from its last coat on; hours are equivalent hours at 20 °C. */
 export type CureStanding = {
@@ -50,7 +51,6 @@ export type CureStanding = {
 export type Standing = {
   readonly tasks: readonly Task[];
   readonly progress: Progress;
-  readonly plan: Plan | null;
   readonly cure: CureStanding | null;
   readonly fitness: Fitness;
   readonly ring: RingFacts;
@@ -78,7 +78,7 @@ function forecastOf(readings: readonly TimedClimate[], nowMs: number): Climate {
 }
 
 /** Facts of the book that stand, as the core's progress takes them. */
-export const factsOf = ({ book }: Pick<Batch, 'book'>): Fact[] =>
+export const factsOf = ({ book }: Pick<Batch, 'book'>): (Fact & { readonly pieces: number })[] =>
   book.flatMap(({ entry, stands }) =>
     stands
       ? [
@@ -88,6 +88,7 @@ export const factsOf = ({ book }: Pick<Batch, 'book'>): Fact[] =>
             atMs: stands.at,
             kind: entry.kind === 'left-out' ? ('left-out' as const) : ('done' as const),
             pass: stands.pass,
+            pieces: stands.pieces,
           },
         ]
       : [],
@@ -96,33 +97,12 @@ export const factsOf = ({ book }: Pick<Batch, 'book'>): Fact[] =>
 /** The tasks of a batch with what was recorded laid against them. Throws when its materials do not allow its regimen: that is refused before it starts. */
 export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]; readonly progress: Progress } {
   const facts = factsOf(batch);
-  const schedule = scheduleOf(batch.regimen.steps, Math.max(1, batch.pieces.length), dwellBound(batch.materials), turnsOf(facts));
+  const pieces = Math.max(1, piecesIn(batch).length);
+  const bound = dwellBound(batch.materials);
+  const schedule = scheduleOf(batch.regimen.steps, pieces, bound, turnsOf(facts), roundsRecorded(facts));
   if (!schedule.ok) throw new Error(`batch ${batch.number} cannot be scheduled: ${JSON.stringify(schedule.issues)}`);
-  return { tasks: schedule.value, progress: progressOf(schedule.value, facts) };
-}
-
-/** A task left out takes no hands and leaves no wait. */
-const planTasks = (tasks: readonly Task[], progress: Progress) =>
-  planSteps(tasks).map((step, index) =>
-    progress.done[index]?.fact.kind === 'left-out' ? { ...step, handsMin: 0, wait: { min: 0, ideal: 0, max: null } } : step,
-  );
-
-function planOf(batch: Batch, tasks: readonly Task[], progress: Progress, hours: ShopHours, nowMs: number): Plan | null {
-  const startMs = progress.done[0]?.startMs ?? Math.max(batch.startAt, nowMs);
-  const made = plan({
-    ...hours,
-    start: formatInstant(startMs, hours.zone),
-    steps: planTasks(tasks, progress),
-    prefer: batch.prefer,
-    now: formatInstant(Math.ceil(nowMs / MS_PER_MINUTE) * MS_PER_MINUTE, hours.zone),
-    actual: progress.done.map(({ task, startMs: from, fact }) => ({
-      id: task.key,
-      startAt: formatInstant(from, hours.zone),
-      endAt: formatInstant(fact.atMs, hours.zone),
-    })),
-  });
-  if (!made.ok) throw new Error(`batch ${batch.number} cannot be planned: ${JSON.stringify(made.issues)}`);
-  return made.value;
+  const tasks = withTurns(withRecoveries(schedule.value, batch.recoveries, pieces, bound), turnsOf(facts));
+  return { tasks, progress: progressOf(tasks, facts) };
 }
 
 /** The longest time any of a batch's materials needs; a bare batch needs none. */
@@ -179,7 +159,7 @@ function leastUntil(progress: Progress): number {
 }
 
 /** What a batch comes to at a moment. */
-export function standingOfBatch(db: Db, batch: Batch, nowMs: number, hours: ShopHours = shopHours(db)): Standing {
+export function standingOfBatch(db: Db, batch: Batch, nowMs: number): Standing {
   const { tasks, progress } = progressOfBatch(batch);
   const cure = cureOf(db, batch, progress, nowMs);
   const isBare = Object.keys(batch.materials).length === 0;
@@ -190,7 +170,6 @@ export function standingOfBatch(db: Db, batch: Batch, nowMs: number, hours: Shop
   return {
     tasks,
     progress,
-    plan: batch.release ? null : planOf(batch, tasks, progress, hours, nowMs),
     cure,
     fitness: fit,
     ring: ringOf(progress, nowMs, pReady, isDone && fit.fit, batch.release?.outcome ?? null),

@@ -5,9 +5,10 @@ import type { RingFacts } from '@/core/regimen';
 import type { CheckKind } from '@/core/cure';
 import { sayBlocking } from '@/messages';
 import type { Db } from '@/data/db';
-import { lastReading, shopHours } from '@/data/shop/queries';
+import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
+import { lastReading, people, shopHours } from '@/data/shop/queries';
 
-import { type Batch, loadBatch, openBatchIds } from '@/data/work/batch';
+import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
 
@@ -34,26 +35,38 @@ export type HandAction = {
   readonly latestMs: number | null;
   readonly plannedMs: number | null;
   readonly slackUntilMs: number | null;
+  /** Whose hands the plan gives it to. */
+  readonly by: string | null;
   readonly blocked: string | null;
   readonly tempC: number | null;
   readonly rh: number | null;
 };
 
-export type OpenBatch = { readonly batch: Batch; readonly standing: Standing; readonly action: HandAction | null };
+export type OpenBatch = {
+  readonly batch: Batch;
+  readonly standing: Standing;
+  readonly plan: BatchPlan | null;
+  readonly action: HandAction | null;
+};
 
 const plural = (name: string, count: number): string => (count === 1 ? name : `${name}s`);
 
 /** `8 sycamore bread boards` */
 export const titleOf = (batch: Pick<Batch, 'pieces' | 'species' | 'design'>): string =>
-  `${batch.pieces.length} ${batch.species.name.toLowerCase()} ${plural(batch.design.name.toLowerCase(), batch.pieces.length)}`;
+  `${piecesIn(batch).length} ${batch.species.name.toLowerCase()} ${plural(batch.design.name.toLowerCase(), piecesIn(batch).length)}`;
 
-const moment = (text: string | null | undefined): number | null => (text ? Date.parse(text) : null);
-
-function actionOf(db: Db, batch: Batch, { progress, plan, ring, tasks }: Standing, nowMs: number): HandAction | null {
+function actionOf(
+  db: Db,
+  batch: Batch,
+  { progress, ring, tasks }: Standing,
+  plan: BatchPlan | null,
+  nowMs: number,
+): HandAction | null {
   const next = progress.next;
   if (!next) return null;
   const { task, window } = next;
   const planned = plan?.feasible ? plan.steps.find((step) => step.id === task.key) : undefined;
+  const initials = new Map(people(db).map((person) => [String(person.id), person.initials]));
   const reading = batch.place ? lastReading(db, batch.place.id) : null;
   const recent = reading && nowMs - reading.at < 12 * 3_600_000 ? reading : null;
   const name = (key: string): string => tasks.find((one) => one.key === key)?.step.action.toLowerCase() ?? key;
@@ -75,8 +88,9 @@ function actionOf(db: Db, batch: Batch, { progress, plan, ring, tasks }: Standin
     estimatedG: task.step.slot && batch.materials[task.step.slot] ? estimatedGrams(batch, task) : null,
     fromMs: progress.done.at(-1)?.fact.atMs ?? null,
     ...window,
-    plannedMs: moment(planned?.startAt),
-    slackUntilMs: moment(planned?.slackUntil),
+    plannedMs: planned?.startMs ?? null,
+    slackUntilMs: planned?.slackUntilMs ?? null,
+    by: planned ? (initials.get(planned.by) ?? null) : null,
     blocked: plan && !plan.feasible ? sayBlocking(plan.blocking, name) : null,
     tempC: recent?.tempC ?? null,
     rh: recent?.rhFraction ?? null,
@@ -98,15 +112,23 @@ function byUrgency(a: HandAction | null, b: HandAction | null): number {
   return differs < 0 ? 0 : (left[differs] ?? 0) < (right[differs] ?? 0) ? -1 : 1;
 }
 
-/** Every open batch with its standing and next action, most urgent first; reckoned once for a page. */
-export const openBatches = cache((db: Db, nowMs: number): OpenBatch[] => {
-  const [lots, hours] = [lotsNow(db), shopHours(db)];
-  return openBatchIds(db)
-    .flatMap((id) => {
-      const batch = loadBatch(db, id, nowMs, lots);
-      if (!batch) return [];
-      const standing = standingOfBatch(db, batch, nowMs, hours);
-      return [{ batch, standing, action: actionOf(db, batch, standing, nowMs) }];
+/** The open batches and the plan of the whole shop; reckoned once for a page. */
+export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly OpenBatch[]; readonly plan: ShopPlan } => {
+  const lots = lotsNow(db);
+  const standing = openBatchIds(db).flatMap((id) => {
+    const batch = loadBatch(db, id, nowMs, lots);
+    return batch ? [{ batch, standing: standingOfBatch(db, batch, nowMs) }] : [];
+  });
+  const waiting = standing.map(({ batch, standing: { progress } }) => ({ batch, progress }));
+  const plan = shopPlan(db, waiting, nowMs, shopHours(db));
+  const open = standing
+    .map((one): OpenBatch => {
+      const own = plan.batches.get(one.batch.id) ?? null;
+      return { ...one, plan: own, action: actionOf(db, one.batch, one.standing, own, nowMs) };
     })
     .sort((a, b) => byUrgency(a.action, b.action));
+  return { open, plan };
 });
+
+/** Every open batch with its standing, plan and next action, most urgent first. */
+export const openBatches = (db: Db, nowMs: number): readonly OpenBatch[] => shopNow(db, nowMs).open;

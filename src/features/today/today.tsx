@@ -10,18 +10,18 @@ import { type OpenBatch, openBatches, titleOf } from './strip';
 
 /** The hand-work of the coming days, from each batch's own plan. */
 function pegsOf(open: readonly OpenBatch[]): Peg[] {
-  return open.flatMap(({ batch, standing }) => {
-    if (!standing.plan?.feasible) return [];
+  return open.flatMap(({ batch, standing, plan }) => {
+    if (!plan?.feasible) return [];
     const left = new Set(standing.progress.rest.map((task) => task.key));
     const action = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.action ?? key;
-    return standing.plan.steps
+    return plan.steps
       .filter((step) => left.has(step.id))
       .map((step) => ({
         key: `${batch.id}-${step.id}`,
         number: batch.number,
         action: action(step.id),
-        fromMs: Date.parse(step.startAt),
-        toMs: Date.parse(step.endAt),
+        fromMs: step.startMs,
+        toMs: step.endMs,
       }));
   });
 }

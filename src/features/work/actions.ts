@@ -45,7 +45,8 @@ export async function checkCloths(input: unknown): Promise<Answer> {
 const Design = z.object({
   name: z.string().trim().min(1).max(80),
   cutOn: z.boolean(),
-  shape: z.enum(['board', 'spoon', 'turned']),
+  mouthed: z.boolean().default(false),
+  shape: z.enum(['board', 'spoon', 'scoop', 'turned', 'box']),
   sizes: z.string(),
   grain: z.enum(['long', 'end']),
   bowl: z.string(),
@@ -54,13 +55,19 @@ const Design = z.object({
   curved: z.boolean(),
   wall: z.string(),
   floor: z.string(),
+  groove: z.string().default(''),
+  hole: z.string().default(''),
+  engraved: z.string().default(''),
+  lid: z.boolean().default(true),
 });
 
 /** A design as it was typed or drawn; the server measures it again. */
 export async function saveDesign(input: unknown): Promise<Answer<{ readonly revisionId: number }>> {
   return act(Design, input, (db, draft, by) => {
     const geometry = geometryOf(draft);
-    return geometry.ok ? addDesign(db, { name: draft.name, geometry: geometry.value, cutOn: draft.cutOn }, by.nowMs) : geometry;
+    return geometry.ok
+      ? addDesign(db, { name: draft.name, geometry: geometry.value, cutOn: draft.cutOn, mouthed: draft.mouthed }, by.nowMs)
+      : geometry;
   });
 }
 

@@ -5,7 +5,8 @@ import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { cautionsFor } from '@/core/caution';
 import { formatInstant, formatMass, formatMoney, formatTemperature } from '@/core/quantity';
-import { missOf } from '@/core/regimen';
+import { missOf, type Task, windowAfter } from '@/core/regimen';
+import type { BatchPlan } from '@/data/plan/shop-plan';
 import { CAUTION_WORDS } from '@/messages';
 import { ingredientOf } from '@/core/material';
 import { people, places } from '@/data/shop/queries';
@@ -39,8 +40,14 @@ function windowWords(earliestMs: number | null, latestMs: number | null, time: (
 }
 
 /** The rows of the book: every task, with the plan's pencil and the log's ink. */
-function rowsOf(batch: Batch, standing: Standing, zone: string, nowMs: number, initials: ReadonlyMap<number, string>): BookRow[] {
-  const { progress, plan, tasks } = standing;
+function rowsOf(
+  batch: Batch,
+  { progress, tasks }: Standing,
+  plan: BatchPlan | null,
+  zone: string,
+  nowMs: number,
+  initials: ReadonlyMap<number, string>,
+): BookRow[] {
   const time = (ms: number): string => clockTime(ms, zone, nowMs);
   return tasks.map((task, index) => {
     const done = progress.done[index];
@@ -48,16 +55,22 @@ function rowsOf(batch: Batch, standing: Standing, zone: string, nowMs: number, i
     const book = done && batch.book.find(({ entry }) => entry.clientId === done.fact.id);
     const entry = book?.stands;
     const round = task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : '';
-    const { earliest, latest } = planned?.window ?? { earliest: null, latest: null };
+    const before = plan?.feasible ? plan.steps.find((step) => step.id === tasks[index - 1]?.key) : undefined;
+    const ahead =
+      progress.next?.task.key === task.key
+        ? progress.next.window
+        : before && tasks[index - 1]
+          ? windowAfter(tasks[index - 1] as Task, before.endMs)
+          : null;
     return {
       key: task.key,
       action: `${task.step.action}${round}`,
       done: task.step.done,
-      planned: done ? '' : planned ? time(Date.parse(planned.startAt)) : '',
+      planned: done ? '' : planned ? `${time(planned.startMs)} ${initials.get(Number(planned.by)) ?? ''}` : '',
       window: done
         ? windowWords(done.window.earliestMs, done.window.latestMs, time)
-        : windowWords(earliest ? Date.parse(earliest) : null, latest ? Date.parse(latest) : null, time),
-      slack: done || !planned || planned.slackUntil === planned.startAt ? null : time(Date.parse(planned.slackUntil)),
+        : windowWords(ahead?.earliestMs ?? null, ahead?.latestMs ?? null, time),
+      slack: done || !planned || planned.slackUntilMs === planned.startMs ? null : time(planned.slackUntilMs),
       actual:
         done && entry && book
           ? {
@@ -136,7 +149,8 @@ export async function BatchPage({ number }: { readonly number: string }) {
       ({ entry }) =>
         `${standing.tasks.find((task) => task.key === entry.task)?.step.done ?? entry.task} ${clockTime(entry.at, shop.zone, nowMs)}`,
     );
-  const ends = standing.plan?.feasible ? Date.parse(standing.plan.endsAt) : null;
+  const plan = open?.plan ?? null;
+  const ends = plan?.feasible ? plan.endsMs : null;
   return (
     <>
       <div className="mb-4 flex flex-wrap items-center gap-6">
@@ -181,7 +195,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
       <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <CoatBook
           batchId={batch.id}
-          rows={rowsOf(batch, standing, shop.zone, nowMs, initials)}
+          rows={rowsOf(batch, standing, plan, shop.zone, nowMs, initials)}
           undone={undone}
           locked={batch.release !== null}
         />

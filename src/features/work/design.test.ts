@@ -5,6 +5,11 @@ import { type DesignDraft, geometryOf, readProfile } from './design';
 const draft: DesignDraft = {
   name: 'x',
   cutOn: true,
+  mouthed: false,
+  groove: '',
+  hole: '',
+  engraved: '',
+  lid: true,
   shape: 'board',
   sizes: '420 x 260 x 24',
   grain: 'long',

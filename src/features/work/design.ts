@@ -1,11 +1,12 @@
 import { checkOutside, type Geometry, insideOf, type ProfilePoint, smooth } from '@/core/piece';
-import { fail, type Issue, ok, parseLength, parseSizes, type Result } from '@/core/quantity';
+import { fail, type Issue, ok, parseLength, parsePositive, parseSizes, type Result } from '@/core/quantity';
 
 export type PointDraft = { readonly key: string; readonly r: string; readonly z: string };
 /** A design as it is typed: everything as text. */
 export type DesignDraft = {
   readonly name: string;
   readonly cutOn: boolean;
+  readonly mouthed: boolean;
   readonly shape: Geometry['shape'];
   readonly sizes: string;
   readonly grain: 'long' | 'end';
@@ -15,6 +16,10 @@ export type DesignDraft = {
   readonly curved: boolean;
   readonly wall: string;
   readonly floor: string;
+  readonly groove: string;
+  readonly hole: string;
+  readonly engraved: string;
+  readonly lid: boolean;
 };
 
 const at = <T>(path: string, result: Result<T>): Result<T> =>
@@ -55,22 +60,58 @@ export function outsideOf(draft: DesignDraft): Result<readonly ProfilePoint[]> {
   return ok(draft.curved ? smooth(points.value) : points.value);
 }
 
+/** Typed sizes that may be left empty, so many of them. */
+function sizesOrNone(path: string, text: string, count: number, says: string): Result<readonly number[] | null> {
+  if (text.trim() === '') return ok(null);
+  const parsed = at(path, parseSizes(text));
+  if (!parsed.ok) return parsed;
+  return parsed.value.length === count ? parsed : fail('invalid', path, { detail: says });
+}
+
+type Cuts = Pick<Extract<Geometry, { shape: 'board' }>, 'groove' | 'hole' | 'engravedShare'>;
+
+/** What is cut into a board, each left out where nothing is typed. */
+function cutsOf(draft: DesignDraft): Result<Cuts> {
+  const groove = sizesOrNone('groove', draft.groove, 3, 'width × depth × distance from the edge');
+  const hole = sizesOrNone('hole', draft.hole, 2, 'length × width of the hole');
+  const share = draft.engraved.trim() === '' ? ok(0) : at('engraved', parsePositive(draft.engraved.replace('%', '')));
+  if (!groove.ok || !hole.ok || !share.ok)
+    return { ok: false, issues: [groove, hole, share].flatMap((one) => (one.ok ? [] : one.issues)) };
+  if (share.value > 100) return fail('too-large', 'engraved', { most: 100 });
+  const [g, h] = [groove.value, hole.value];
+  return ok({
+    ...(g ? { groove: { widthMm: g[0] ?? 0, depthMm: g[1] ?? 0, insetMm: g[2] ?? 0 } } : {}),
+    ...(h ? { hole: { lengthMm: h[0] ?? 0, widthMm: h[1] ?? 0 } } : {}),
+    ...(share.value > 0 ? { engravedShare: share.value / 100 } : {}),
+  });
+}
+
 /** The shape of a typed design, or every fault at its field. */
 export function geometryOf(draft: DesignDraft): Result<Geometry> {
   if (draft.shape === 'board') {
     const sizes = three('sizes', draft.sizes, 'length × width × thickness');
     if (!sizes.ok) return sizes;
     const [lengthMm, widthMm, thickMm] = sizes.value;
-    return ok({ shape: 'board', lengthMm, widthMm, thickMm, grain: draft.grain });
+    const cuts = cutsOf(draft);
+    return cuts.ok ? ok({ shape: 'board', lengthMm, widthMm, thickMm, grain: draft.grain, ...cuts.value }) : cuts;
   }
-  if (draft.shape === 'spoon') {
+  if (draft.shape === 'box') {
+    const [sizes, wall] = [three('sizes', draft.sizes, 'length × width × height'), at('wall', parseLength(draft.wall))];
+    if (!sizes.ok || !wall.ok) return { ok: false, issues: [sizes, wall].flatMap((one) => (one.ok ? [] : one.issues)) };
+    const [lengthMm, widthMm, heightMm] = sizes.value;
+    return ok({ shape: 'box', lengthMm, widthMm, heightMm, wallMm: wall.value, lid: draft.lid });
+  }
+  if (draft.shape === 'spoon' || draft.shape === 'scoop') {
     const bowl = three('bowl', draft.bowl, 'length × width × depth of the bowl');
     const handle = three('handle', draft.handle, 'length × width × thickness of the handle');
     if (!bowl.ok || !handle.ok)
       return { ok: false, issues: [...(bowl.ok ? [] : bowl.issues), ...(handle.ok ? [] : handle.issues)] };
     const [bowlLengthMm, bowlWidthMm, bowlDepthMm] = bowl.value;
     const [handleLengthMm, handleWidthMm, handleThickMm] = handle.value;
-    return ok({ shape: 'spoon', bowlLengthMm, bowlWidthMm, bowlDepthMm, handleLengthMm, handleWidthMm, handleThickMm });
+    const sizes = { bowlLengthMm, bowlWidthMm, bowlDepthMm, handleLengthMm, handleWidthMm, handleThickMm };
+    if (draft.shape === 'spoon') return ok({ shape: 'spoon', ...sizes });
+    const wall = at('wall', parseLength(draft.wall));
+    return wall.ok ? ok({ shape: 'scoop', ...sizes, wallMm: wall.value }) : wall;
   }
   const outer = outsideOf(draft);
   const [wall, floor] = [at('wall', parseLength(draft.wall)), at('floor', parseLength(draft.floor))];

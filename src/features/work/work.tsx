@@ -61,7 +61,7 @@ export async function Work() {
 }
 
 function BatchRow({
-  one: { batch, standing, action },
+  one: { batch, standing, plan, action },
   nowMs,
   zone,
 }: {
@@ -69,7 +69,7 @@ function BatchRow({
   readonly nowMs: number;
   readonly zone: string;
 }) {
-  const ends = standing.plan?.feasible ? Date.parse(standing.plan.endsAt) : null;
+  const ends = plan?.feasible ? plan.endsMs : null;
   const late = ends !== null && batch.dueAt !== null && ends > batch.dueAt;
   return (
     <li className="border-rule border-t">

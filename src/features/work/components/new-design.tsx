@@ -16,6 +16,7 @@ import { ProfileEditor } from './profile-editor';
 const EMPTY: DesignDraft = {
   name: '',
   cutOn: true,
+  mouthed: false,
   shape: 'board',
   sizes: '',
   grain: 'long',
@@ -29,16 +30,23 @@ const EMPTY: DesignDraft = {
   curved: true,
   wall: '8',
   floor: '10',
+  groove: '',
+  hole: '',
+  engraved: '',
+  lid: true,
 };
 const SHAPES: readonly { readonly id: Geometry['shape']; readonly name: string }[] = [
   { id: 'board', name: 'Board' },
   { id: 'spoon', name: 'Spoon or spreader' },
+  { id: 'scoop', name: 'Scoop' },
   { id: 'turned', name: 'Turned form' },
+  { id: 'box', name: 'Lidded box' },
 ];
 
 /** Whether anything of a shape has been typed yet: before that nothing is at fault. */
 const isBegun = (draft: DesignDraft): boolean =>
-  draft.shape === 'turned' || (draft.shape === 'board' ? draft.sizes : draft.bowl + draft.handle).trim() !== '';
+  draft.shape === 'turned' ||
+  (draft.shape === 'board' || draft.shape === 'box' ? draft.sizes : draft.bowl + draft.handle).trim() !== '';
 
 /** The sheet for a design: its shape typed or drawn, its surface at once. */
 export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) => void }) {
@@ -115,9 +123,55 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
                 <option value="long">long grain</option>
                 <option value="end">end grain</option>
               </SelectField>
+              <TextField
+                label="Juice groove: width × depth × from the edge"
+                value={draft.groove}
+                onChange={(event) => change({ groove: event.target.value })}
+                hint="12 x 5 x 20; empty for none"
+                fault={faults.groove}
+              />
+              <TextField
+                label="Handle hole: length × width"
+                value={draft.hole}
+                onChange={(event) => change({ hole: event.target.value })}
+                hint="90 x 30; empty for none"
+                fault={faults.hole}
+              />
+              <TextField
+                label="Engraved, share of the top face"
+                value={draft.engraved}
+                onChange={(event) => change({ engraved: event.target.value })}
+                hint="10 %; empty for none"
+                fault={faults.engraved}
+              />
             </>
           ) : null}
-          {draft.shape === 'spoon' ? (
+          {draft.shape === 'box' ? (
+            <>
+              <TextField
+                label="Length × width × height"
+                value={draft.sizes}
+                onChange={(event) => change({ sizes: event.target.value })}
+                hint="180 x 120 x 90"
+                echo={echo}
+                fault={faults.sizes}
+                required
+              />
+              <Tick checked={draft.lid} onChange={() => change({ lid: !draft.lid })}>
+                With a lid
+              </Tick>
+            </>
+          ) : null}
+          {draft.shape === 'box' || draft.shape === 'scoop' ? (
+            <TextField
+              label="Wall"
+              value={draft.wall}
+              onChange={(event) => change({ wall: event.target.value })}
+              hint="8 mm"
+              fault={faults.wall}
+            />
+          ) : null}
+          {draft.shape === 'spoon' || draft.shape === 'scoop' ? (
             <>
               <TextField
                 label="Bowl: length × width × depth"
@@ -148,7 +202,23 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
           <Tick checked={draft.cutOn} onChange={() => change({ cutOn: !draft.cutOn })}>
             A knife works on it: no film there
           </Tick>
-          <Faults of={rest(['name', 'sizes', 'bowl', 'handle', 'wall', 'floor', ...draft.points.map((_, i) => `points.${i}`)])} />
+          <Tick checked={draft.mouthed} onChange={() => change({ mouthed: !draft.mouthed })}>
+            A toy, or goes into a mouth: stricter gates before release
+          </Tick>
+          <Faults
+            of={rest([
+              'name',
+              'sizes',
+              'bowl',
+              'handle',
+              'wall',
+              'floor',
+              'groove',
+              'hole',
+              'engraved',
+              ...draft.points.map((_, i) => `points.${i}`),
+            ])}
+          />
           <Button look="main" big type="submit" disabled={busy}>
             Keep the design
           </Button>

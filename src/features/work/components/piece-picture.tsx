@@ -10,8 +10,10 @@ export function PiecePicture({ geometry, name }: { readonly geometry: Geometry; 
     <svg viewBox={`0 0 ${W} ${H}`} className="w-full max-w-md" role="img" aria-label={`Drawing of ${name}`}>
       {geometry.shape === 'board' ? (
         <Board {...geometry} />
-      ) : geometry.shape === 'spoon' ? (
+      ) : geometry.shape === 'spoon' || geometry.shape === 'scoop' ? (
         <Spoon {...geometry} />
+      ) : geometry.shape === 'box' ? (
+        <Box {...geometry} />
       ) : (
         <Turned {...geometry} />
       )}
@@ -21,7 +23,7 @@ export function PiecePicture({ geometry, name }: { readonly geometry: Geometry; 
 
 type Of<S extends Geometry['shape']> = Extract<Geometry, { shape: S }>;
 
-function Board({ lengthMm, widthMm, thickMm, grain }: Of<'board'>) {
+function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare }: Of<'board'>) {
   const k = Math.min((W - 20) / lengthMm, (H - 60) / (widthMm + thickMm));
   const [l, w, t] = [lengthMm * k, widthMm * k, Math.max(4, thickMm * k)];
   const lines = Array.from({ length: 7 }, (_, i) => (i + 1) / 8);
@@ -40,6 +42,42 @@ function Board({ lengthMm, widthMm, thickMm, grain }: Of<'board'>) {
           <circle key={share} cx={l * share} cy={w / 2} r={Math.min(w, l) / 11} stroke="var(--rule)" fill="none" />
         ),
       )}
+      {groove ? (
+        <rect
+          x={groove.insetMm * k}
+          y={groove.insetMm * k}
+          width={Math.max(0, l - 2 * groove.insetMm * k)}
+          height={Math.max(0, w - 2 * groove.insetMm * k)}
+          rx={groove.widthMm * k}
+          fill="none"
+          stroke="var(--soft)"
+          strokeWidth={Math.max(2, groove.widthMm * k)}
+          opacity={0.55}
+        />
+      ) : null}
+      {hole ? (
+        <rect
+          x={l - hole.widthMm * k * 1.8}
+          y={(w - hole.lengthMm * k) / 2}
+          width={hole.widthMm * k}
+          height={hole.lengthMm * k}
+          rx={(hole.widthMm * k) / 2}
+          fill="var(--bench)"
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
+      ) : null}
+      {engravedShare ? (
+        <rect
+          x={l * 0.08}
+          y={w * 0.3}
+          width={Math.sqrt(engravedShare) * l * 0.8}
+          height={Math.sqrt(engravedShare) * w * 0.8}
+          fill="none"
+          stroke="var(--soft)"
+          strokeDasharray="3 3"
+        />
+      ) : null}
       <rect y={w + 14} width={l} height={t} {...INK} />
       <text x={l / 2} y={w + t + 32} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
         {lengthMm.toFixed(0)} × {widthMm.toFixed(0)} × {thickMm.toFixed(0)} mm
@@ -48,7 +86,7 @@ function Board({ lengthMm, widthMm, thickMm, grain }: Of<'board'>) {
   );
 }
 
-function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm }: Of<'spoon'>) {
+function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm }: Of<'spoon'> | Of<'scoop'>) {
   const k = Math.min((W - 20) / (bowlLengthMm + handleLengthMm), (H - 50) / bowlWidthMm);
   const [bl, bw, hl, hw] = [bowlLengthMm * k, bowlWidthMm * k, handleLengthMm * k, handleWidthMm * k];
   return (
@@ -58,6 +96,22 @@ function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm }: Of<
       <ellipse cx={bl / 2} cy={0} rx={bl / 2 - 6} ry={bw / 2 - 6} fill="none" stroke="var(--rule)" />
       <text x={(bl + hl) / 2} y={bw / 2 + 26} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
         {(bowlLengthMm + handleLengthMm).toFixed(0)} mm long
+      </text>
+    </g>
+  );
+}
+
+function Box({ lengthMm, widthMm, heightMm, wallMm, lid }: Of<'box'>) {
+  const top = lid ? wallMm + 12 : 0;
+  const k = Math.min((W - 20) / lengthMm, (H - 40) / (heightMm + top));
+  const [l, h, t] = [lengthMm * k, heightMm * k, Math.max(3, wallMm * k)];
+  const y = lid ? t + 12 * k : 0;
+  return (
+    <g transform={`translate(${(W - l) / 2} 6)`}>
+      {lid ? <rect width={l} height={t} {...INK} /> : null}
+      <path d={`M0 ${y}V${y + h}H${l}V${y}H${l - t}V${y + h - t}H${t}V${y}Z`} {...INK} />
+      <text x={l / 2} y={y + h + 24} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
+        {lengthMm.toFixed(0)} × {widthMm.toFixed(0)} × {heightMm.toFixed(0)} mm, cut through
       </text>
     </g>
   );

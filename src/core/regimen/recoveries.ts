@@ -1,0 +1,150 @@
+import { buff, coat, hours, sand, step, wait, wipe } from './steps';
+import type { RegimenStep } from './schema';
+import type { DwellBound, Task } from './schedule';
+
+/** What can be seen amiss on a surface while the work goes on. */
+export const FAULTS = [
+  'gummed',
+  'dry-spots',
+  'raised-fibre',
+  'cut-through',
+  'rings',
+  'weeping',
+  'damp',
+  'rancid',
+  'split',
+] as const;
+export type Fault = (typeof FAULTS)[number];
+
+/** The ways back. */
+export const WAYS = [
+  'rewet',
+  'pad-off',
+  'rewet-spots',
+  'smooth-and-oil',
+  'recoat-face',
+  'harden-and-recoat',
+  'wipe-daily',
+] as const;
+export type Way = (typeof WAYS)[number];
+
+/** What the way back needs of the batch: the slot and class of the coat it mends, and how that lies. */
+type Mended = { readonly slot: string; readonly coatClass: NonNullable<RegimenStep['coatClass']>; readonly coat: number };
+
+const again = (
+  id: string,
+  action: string,
+  done: string,
+  dwell: RegimenStep['wait'],
+  { slot, coatClass, coat: n }: Mended,
+): RegimenStep => coat(id, action, done, dwell, { slot, coatClass, coat: n + 1, lies: 'thin' });
+const REST = wait(hours(12), hours(24), hours(72));
+
+/** The steps of each way back (practice.md, what goes wrong), each with its own windows. Waits are working estimates, minutes. */
+const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
+  rewet: (of) => [
+    again('rewet', 'Re-wet with the same oil and scrub', 'Re-wetted', wait(5, 10, 15), of),
+    wipe('rewet-wipe', REST),
+  ],
+  'pad-off': (of) => [
+    again('pad', 'Rub off with a fine pad and solvent-free oil', 'Rubbed off', wait(5, 10, 15), of),
+    wipe('pad-wipe', REST),
+  ],
+  'rewet-spots': (of) => [again('spots', 'Re-wet the dry spots', 'Re-wetted', wait(5, 10, 20), of), wipe('spots-wipe', REST)],
+  'smooth-and-oil': (of) => [
+    { ...sand(220), id: 'smooth', action: 'Smooth with 220, dust off', done: 'Smoothed' },
+    again('re-oil', 'Rub on a thin coat where it was smoothed', 'Re-oiled', wait(5, 10, 20), of),
+    wipe('re-oil-wipe', REST),
+  ],
+  'recoat-face': (of) => [again('recoat', 'Recoat that face', 'Recoated', wait(5, 10, 20), of), wipe('recoat-wipe', REST)],
+  'harden-and-recoat': (of) => [
+    step('turn', 'harden', 'Set aside to harden', 'Set aside', wait(hours(24), hours(24), null), {
+      perPieceMin: 0,
+      place: 'rack',
+    }),
+    again('recoat', 'Rub on a thin coat', 'Recoated', wait(5, 10, 20), of),
+    buff('recoat-buff', REST),
+  ],
+  'wipe-daily': () => [
+    wipe('weep', wait(hours(12), hours(24), hours(48)), {
+      action: 'Wipe in the warm; press clean paper on',
+      done: 'Wiped',
+      until: 'towel',
+      note: 'Daily until the paper stays clean.',
+    }),
+  ],
+};
+
+/** What is offered for each fault, the likeliest first; none where the way back is no step of this batch. */
+export const OFFERS: Readonly<Record<Fault, readonly Way[]>> = {
+  gummed: ['rewet', 'pad-off'],
+  'dry-spots': ['rewet-spots'],
+  'raised-fibre': ['smooth-and-oil'],
+  'cut-through': ['recoat-face'],
+  rings: ['harden-and-recoat'],
+  weeping: ['wipe-daily'],
+  damp: [],
+  rancid: [],
+  split: [],
+};
+
+/** Past this long a gummed surplus no longer softens in oil alone, minutes. Source: practice.md. */
+export const GUMMED_PAST_MIN = 24 * 60;
+
+/** The ways back for a fault, the one that suits first: past a day gummed surplus wants the pad. */
+export const waysFor = (fault: Fault, overdueMin: number): readonly Way[] =>
+  fault === 'gummed' && overdueMin > GUMMED_PAST_MIN ? [...OFFERS.gummed].reverse() : OFFERS[fault];
+
+/** A way back that was taken up: which, its own id, and the task it stands before. */
+export type Taken = { readonly id: number; readonly way: Way; readonly beforeTask: string };
+
+/** The coat that a way back mends: the last one before a task, or the first there is. */
+function mendedBefore(tasks: readonly Task[], index: number): Mended | null {
+  const coats = tasks.filter((task) => task.step.slot !== null && task.step.coatClass !== null);
+  const last = tasks.slice(0, index).findLast((task) => coats.includes(task)) ?? coats[0];
+  return last?.step.slot && last.step.coatClass
+    ? { slot: last.step.slot, coatClass: last.step.coatClass, coat: last.step.coat ?? 1 }
+    : null;
+}
+
+const cut = ({ wait: { min, ideal, max } }: RegimenStep, most: number | null): RegimenStep['wait'] =>
+  most === null
+    ? { min, ideal, max }
+    : { min: Math.min(min, most), ideal: Math.min(ideal, most), max: max === null ? most : Math.min(max, most) };
+
+/** Puts the steps of the ways back where they belong. Where a wipe or a buff is next anyway, the way back's own is left out. */
+export function withRecoveries(tasks: readonly Task[], taken: readonly Taken[], pieces: number, bound: DwellBound): Task[] {
+  let all = [...tasks];
+  for (const { id, way, beforeTask } of taken) {
+    const index = all.findIndex((task) => task.key === beforeTask);
+    const mended = mendedBefore(all, index);
+    if (index < 0 || !mended) continue;
+    const next = all[index]?.step.kind;
+    const steps = STEPS[way](mended);
+    const endsAlike =
+      (next === 'wipe' || next === 'buff') && ['wipe', 'buff'].includes(steps.at(-1)?.kind ?? '') && steps.length > 1;
+    const inserted = (endsAlike ? steps.slice(0, -1) : steps).map((one): Task => {
+      const most = one.slot && one.lies ? (bound(one.slot)?.[one.lies] ?? null) : null;
+      const at = cut(one, most);
+      return {
+        key: `${way}~${id}:${one.id}`,
+        step: { ...one, wait: at },
+        round: 1,
+        rounds: 1,
+        pieces,
+        handsMin: Math.ceil(one.setupMin + pieces * one.perPieceMin),
+        wait: at,
+      };
+    });
+    all = [...all.slice(0, index), ...inserted, ...all.slice(index)];
+  }
+  return all;
+}
+
+/** A way back that is repeated until its check passes stands once more for every time it failed. */
+export const withTurns = (tasks: readonly Task[], turns: Readonly<Record<string, number>>): Task[] =>
+  tasks.flatMap((task) =>
+    task.key.includes('~')
+      ? Array.from({ length: turns[task.key] ?? 1 }, (_, i) => (i === 0 ? task : { ...task, key: `${task.key}+${i + 1}` }))
+      : [task],
+  );

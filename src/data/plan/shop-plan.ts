@@ -1,0 +1,191 @@
+import 'server-only';
+import { roomTaken } from '@/core/piece';
+import { type Blocking, type DayInput, type DayPlan, day, type Moved, movedBetween, type ShopStep, slackOf } from '@/core/plan';
+import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
+import { ROOM_UNITS, type Progress, type Task } from '@/core/regimen';
+import type { Db } from '../db';
+import { places, type Place, type ShopHours } from '../shop/queries';
+import { type Batch, piecesIn } from '../work/batch';
+import { handsOf } from './hands';
+import { allPins, type Pin } from './pins';
+
+/** An open batch as far as it matters to a plan. */
+export type Waiting = { readonly batch: Batch; readonly progress: Progress };
+/** A planned step of one batch. */
+export type Planned = ShopStep;
+export type BatchPlan =
+  | { readonly feasible: true; readonly steps: readonly Planned[]; readonly endsMs: number; readonly lateMin: number }
+  | { readonly feasible: false; readonly blocking: Blocking };
+
+export type ShopPlan = {
+  readonly input: DayInput;
+  readonly found: Extract<DayPlan, { feasible: true }>;
+  readonly batches: ReadonlyMap<number, BatchPlan>;
+  readonly moved: readonly Moved[];
+  /** Pins that could not be held. */
+  readonly unheld: readonly Pin[];
+};
+
+const HORIZON_DAYS = 60;
+/** A plan is made anew when something was recorded, or after so long. */
+const STANDS_MS = 5 * MS_PER_MINUTE;
+
+/** Room by kind of place: the capacities of all places of a kind together; a kind with an unlimited place has no limit. */
+function spotsOf(all: readonly Place[]): DayInput['spots'] {
+  const kinds = [...new Set(all.map((place) => place.kind))].filter((kind) => ROOM_UNITS[kind] !== null);
+  return kinds.flatMap((kind) => {
+    const rooms = all.filter((place) => place.kind === kind).map((place) => place.capacity);
+    return rooms.some((room) => room === null)
+      ? []
+      : [{ id: kind, capacity: rooms.reduce<number>((sum, room) => sum + (room ?? 0), 0) }];
+  });
+}
+
+/** The wait of a task with what it holds of a place meanwhile; what is too much for the place takes all of it. */
+function waitOf(
+  batch: Pick<Batch, 'design'>,
+  task: Task,
+  spots: DayInput['spots'],
+): DayInput['batches'][number]['steps'][number]['wait'] {
+  const spot = spots?.find((one) => one.id === task.step.place);
+  const unit = task.step.place ? ROOM_UNITS[task.step.place] : null;
+  return spot && unit
+    ? { ...task.wait, spot: spot.id, units: Math.min(spot.capacity, roomTaken(batch.design.geometry, task.pieces, unit)) }
+    : task.wait;
+}
+
+/** Tasks as the whole shop's planner takes them. */
+export const daySteps = (batch: Pick<Batch, 'design'>, tasks: readonly Task[], spots: DayInput['spots']) =>
+  tasks.map((task) => ({ id: task.key, handsMin: task.handsMin, wait: waitOf(batch, task, spots) }));
+
+/** The planner's input for all open batches: what was done last stands fixed, what is left is to be placed. */
+export function dayInput(db: Db, open: readonly Waiting[], nowMs: number, hours: ShopHours): DayInput {
+  const startMs = Math.ceil(nowMs / MS_PER_MINUTE) * MS_PER_MINUTE;
+  const say = (ms: number): string => formatInstant(ms, hours.zone);
+  const spots = spotsOf(places(db));
+  const pins = allPins(db);
+  const going = open.filter(({ progress }) => progress.rest.length > 0);
+  return {
+    start: say(startMs),
+    zone: hours.zone,
+    hands: handsOf(db, hours),
+    spots,
+    horizonDays: HORIZON_DAYS,
+    batches: going.map(({ batch, progress }) => {
+      const last = progress.done.at(-1);
+      const before = last
+        ? [
+            last.fact.kind === 'left-out'
+              ? { id: last.task.key, handsMin: 0, wait: { min: 0, ideal: 0, max: null } }
+              : { id: last.task.key, handsMin: 0, wait: waitOf(batch, last.task, spots) },
+          ]
+        : [];
+      return {
+        id: String(batch.id),
+        release: say(Math.max(batch.startAt, startMs)),
+        ...(batch.dueAt === null ? {} : { dueAt: say(batch.dueAt) }),
+        weight: Math.max(1, piecesIn(batch).length),
+        steps: [...before, ...daySteps(batch, progress.rest, spots)],
+      };
+    }),
+    fixed: going.flatMap(({ batch, progress }) => {
+      const last = progress.done.at(-1);
+      return last
+        ? [
+            {
+              batch: String(batch.id),
+              step: last.task.key,
+              startAt: say(last.fact.atMs),
+              endAt: say(last.fact.atMs),
+              by: String(batch.personId),
+            },
+          ]
+        : [];
+    }),
+    pins: pins
+      .filter(
+        (one) =>
+          one.startAt >= startMs &&
+          going.some(({ batch, progress }) => batch.id === one.batchId && progress.rest.some((task) => task.key === one.task)),
+      )
+      .map((one) => ({ batch: String(one.batchId), step: one.task, startAt: say(one.startAt) })),
+  };
+}
+
+/** Plans, letting go first of the pins and then of the batch that stands in the way, until the rest can be planned. */
+function planAll(input: DayInput): {
+  readonly found: Extract<DayPlan, { feasible: true }>;
+  readonly input: DayInput;
+  readonly blocked: Map<number, Blocking>;
+  readonly unheld: NonNullable<DayInput['pins']>;
+} {
+  const blocked = new Map<number, Blocking>();
+  let unheld: NonNullable<DayInput['pins']> = [];
+  for (let now = input; ; ) {
+    const made = day(now);
+    if (!made.ok) throw new Error(`the shop cannot be planned: ${JSON.stringify(made.issues)}`);
+    if (made.value.feasible) return { found: made.value, input: now, blocked, unheld };
+    const { batchId, ...blocking } = made.value.blocking;
+    const held = (now.pins ?? []).filter((one) => one.batch === batchId);
+    if (held.length > 0) {
+      unheld = [...unheld, ...held];
+      now = { ...now, pins: (now.pins ?? []).filter((one) => one.batch !== batchId) };
+      continue;
+    }
+    blocked.set(Number(batchId), blocking);
+    now = {
+      ...now,
+      batches: now.batches.filter((one) => one.id !== batchId),
+      fixed: (now.fixed ?? []).filter((one) => one.batch !== batchId),
+    };
+  }
+}
+
+type Kept = { readonly key: string; readonly madeMs: number; readonly plan: ShopPlan; readonly steps: readonly ShopStep[] };
+const kept = globalThis as typeof globalThis & { rendlePlan?: WeakMap<Db, Kept> };
+
+/** All that a plan rests on but the moment. */
+const keyOf = ({ start: _, batches, ...rest }: DayInput): string =>
+  JSON.stringify({
+    ...rest,
+    batches: batches.map(({ release, ...batch }) => ({
+      ...batch,
+      begun: (rest.fixed ?? []).some((one) => one.batch === batch.id) ? '' : release.slice(0, 10),
+    })),
+  });
+
+/**
+ * The whole shop's plan at a moment. The same records give the same plan; it stands until something is recorded, or for a few minutes,
+ * so that it does not jitter. It says what it moved since the one before.
+ */
+export function shopPlan(db: Db, open: readonly Waiting[], nowMs: number, hours: ShopHours): ShopPlan {
+  const wanted = dayInput(db, open, nowMs, hours);
+  const key = keyOf(wanted);
+  kept.rendlePlan ??= new WeakMap();
+  const before = kept.rendlePlan.get(db);
+  if (before && before.key === key && nowMs >= before.madeMs && nowMs - before.madeMs < STANDS_MS) return before.plan;
+  const { found, input, blocked, unheld } = planAll(wanted);
+  const steps = slackOf(input, found);
+  const moved = before && nowMs >= before.madeMs ? movedBetween(before.steps, steps) : [];
+  const pins = allPins(db);
+  const plan: ShopPlan = {
+    input,
+    found,
+    moved: moved.length > 0 || before?.key !== key ? moved : (before?.plan.moved ?? []),
+    unheld: pins.filter((one) => unheld.some((pin) => pin.batch === String(one.batchId) && pin.step === one.task)),
+    batches: new Map<number, BatchPlan>([
+      ...found.batches.map((row): [number, BatchPlan] => [
+        Number(row.id),
+        {
+          feasible: true,
+          steps: steps.filter((step) => step.batch === row.id),
+          endsMs: Date.parse(row.endsAt),
+          lateMin: row.lateMin,
+        },
+      ]),
+      ...[...blocked].map(([id, blocking]): [number, BatchPlan] => [id, { feasible: false, blocking }]),
+    ]),
+  };
+  kept.rendlePlan.set(db, { key, madeMs: nowMs, plan, steps });
+  return plan;
+}
