@@ -120,19 +120,25 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'next-pot-too-small': () => 'So small a pot cannot take the slip up. Make the next pot larger, or rescale this one.',
   'below-tare': ({ tare }) => `A filled jar cannot weigh less than an empty one (${number(tare)} g). Weigh again.`,
   'outside-window': () => 'This lies outside the step’s window, where harm begins. Choose a time inside it.',
-  'recorded-elsewhere': ({ number: from }) => `This was recorded in ${from ?? 'another batch'}, before these pieces left it. Put it right there.`,
-  'not-in-step': ({ number: other }) => `Batch ${other ?? ''} is at another step. Only batches that wait for the same step can be joined.`,
-  'not-alike': ({ number: other, what }) => `Batch ${other ?? ''} differs in ${what ?? 'kind'}. Record them together instead; each keeps its own book.`,
+  'recorded-elsewhere': ({ number: from }) =>
+    `This was recorded in ${from ?? 'another batch'}, before these pieces left it. Put it right there.`,
+  'not-in-step': ({ number: other }) =>
+    `Batch ${other ?? ''} is at another step. Only batches that wait for the same step can be joined.`,
+  'not-alike': ({ number: other, what }) =>
+    `Batch ${other ?? ''} differs in ${what ?? 'kind'}. Record them together instead; each keeps its own book.`,
   'no-such-piece': ({ tag }) => `No piece ${tag ?? ''} is in this batch. Its chalk mark looks like 31-014/3.`,
   'not-a-photo': () => 'This is not a photo that can be kept: JPEG, PNG or WebP, up to 4 MB.',
   'way-begun': () => 'Steps of this way back are recorded already. Take them back first.',
   'grit-backwards': ({ grit, last }) =>
     `Grit ${grit ?? ''} is coarser than ${last ?? ''} before it. Go finer each time; a repair is the only way back.`,
-  'grit-jump': ({ grit, last }) => `From ${last ?? ''} to ${grit ?? ''} is more than double: the scratches stay. Put a grit between.`,
-  'scuff-coarser': ({ grit, last }) => `A scuff with ${grit ?? ''} is coarser than the sanding before it (${last ?? ''}). Scuff finer.`,
+  'grit-jump': ({ grit, last }) =>
+    `From ${last ?? ''} to ${grit ?? ''} is more than double: the scratches stay. Put a grit between.`,
+  'scuff-coarser': ({ grit, last }) =>
+    `A scuff with ${grit ?? ''} is coarser than the sanding before it (${last ?? ''}). Scuff finer.`,
   'coat-over-wet': ({ action }) =>
     `“${action ?? ''}” goes over a coat that was never wiped or left to rest. Wipe it, or let it rest first.`,
-  'wipe-missing': ({ action }) => `“${action ?? ''}” floods the wood and no wipe or buff follows. What dries there gums: add one.`,
+  'wipe-missing': ({ action }) =>
+    `“${action ?? ''}” floods the wood and no wipe or buff follows. What dries there gums: add one.`,
   'name-needed': () => 'This needs a name of its own.',
   'cut-too-large': () => 'This would cut through the piece or reach past its edge. Make it smaller.',
   'lighter-after': () => 'A piece cannot be lighter after a coat than before it. Weigh again.',

@@ -3,3 +3,4 @@ export { type AgeClock, ageClock, type TimedClimate } from './age';
 export { type CheckSeen, type Cure, cure, estimate, type Needed, quantile, readyShare } from './cure';
 export { CHECK_HOLDS_HOURS, FIT_FROM, type Fitness, fitness } from './fit';
 export { CHECK_KINDS, type CheckKind, type Climate, LIGHTS, type Light } from './schema';
+export { cureRate } from './rate';

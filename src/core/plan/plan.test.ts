@@ -199,6 +199,48 @@ describe('plan', () => {
     expect(result.endsAt.slice(11, 16)).toBe('09:55');
   });
 
+  it('with a time to be finished by begins as late as it can: one minute later and it would not be done', () => {
+    const by = '2031-03-06T16:00';
+    const { start: _, ...rest } = base;
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            handsMin: fc.integer({ min: 1, max: 120 }),
+            min: fc.integer({ min: 0, max: 900 }),
+            over: fc.integer({ min: 0, max: 400 }),
+          }),
+          { minLength: 1, maxLength: 4 },
+        ),
+        (rows) => {
+          const steps = rows.map(({ handsMin, min, over }, i) => ({
+            id: `s${i}`,
+            handsMin,
+            wait: { min, ideal: min, max: min + over },
+          }));
+          const found = plan({ ...rest, steps, finishBy: by, now: '2031-03-03T07:00' });
+          if (!found.ok) throw new Error(JSON.stringify(found));
+          const soonest = plan({ ...rest, steps, start: '2031-03-03T07:00' });
+          const limit = wallClock(by, ZONE);
+          if (!found.value.feasible)
+            return expect(soonest.ok && soonest.value.feasible ? Date.parse(soonest.value.endsAt) : limit + 1).toBeGreaterThan(
+              limit,
+            );
+          expect(Date.parse(found.value.endsAt)).toBeLessThanOrEqual(limit);
+          const first = Date.parse(found.value.steps[0]?.startAt ?? '');
+          const later = plan({ ...rest, steps, start: new Date(first + 60_000).toISOString() });
+          if (later.ok && later.value.feasible) expect(Date.parse(later.value.endsAt)).toBeGreaterThan(limit);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+  it('says what cannot be done by then', () => {
+    const { start: _, ...rest } = base;
+    const found = plan({ ...rest, finishBy: '2031-03-03T09:00', now: '2031-03-03T08:30' });
+    expect(found).toMatchObject({ ok: true, value: { feasible: false, blocking: { why: 'not-by-then' } } });
+  });
+
   it.each([
     ['wait-order', { steps: [{ id: 'a', handsMin: 5, wait: { min: 9, ideal: 3, max: null } }] }],
     ['duplicate-id', { steps: [base.steps[0], base.steps[0]] }],

@@ -227,8 +227,11 @@ export function plan(raw: unknown): Result<Plan> {
   const blockedAt = reach.findIndex((spans) => spans.length === 0);
   if (blockedAt >= 0) {
     const blocking = blockingOf(input.steps, links, done.length, blockedAt, openings, input.horizonDays);
-    const notByThen = finishMs !== null && (blocking.why === 'past-horizon' || blocking.why === 'no-opening');
-    return ok({ feasible: false, blocking: notByThen ? { ...blocking, why: 'not-by-then' } : blocking, ...missed });
+    if (finishMs === null) return ok({ feasible: false, blocking, ...missed });
+    // Without the date: either it fits nowhere, for the same reason, or only the date stands in the way.
+    const { finishBy: _, ...dateless } = input;
+    const anyhow = plan({ ...dateless, start: say(baseMs) });
+    return !anyhow.ok || !anyhow.value.feasible ? anyhow : ok({ feasible: false, blocking: { ...blocking, why: 'not-by-then' } });
   }
   if (finishMs !== null) {
     // The chain run backwards from the last minute it may end in: nothing begins later and still ends by then.

@@ -11,6 +11,8 @@ export {
   type Window,
   windowAfter,
 } from './progress';
+export { type Ask, EVENING, type Give, type Offer, offer, type ShopNow } from './promise';
+export { dayJobs, waitIn } from './dayjobs';
 export { ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';
 export {

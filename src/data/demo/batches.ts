@@ -101,7 +101,6 @@ function tell({ db, nowMs }: Scene, story: Story): string {
         materials: story.materials,
         startAt: startMs,
         dueAt,
-        prefer: 'soonest',
       },
       by(WREN, Math.min(startMs, nowMs)),
     ),

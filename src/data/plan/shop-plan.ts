@@ -1,8 +1,7 @@
 import 'server-only';
-import { roomTaken } from '@/core/piece';
 import { type Blocking, type DayInput, type DayPlan, day, type Moved, movedBetween, type ShopStep, slackOf } from '@/core/plan';
 import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
-import { ROOM_UNITS, type Progress, type Task } from '@/core/regimen';
+import { dayJobs, type Progress, ROOM_UNITS, waitIn } from '@/core/regimen';
 import type { Db } from '../db';
 import { places, type Place, type ShopHours } from '../shop/queries';
 import { type Batch, piecesIn } from '../work/batch';
@@ -41,23 +40,6 @@ function spotsOf(all: readonly Place[]): DayInput['spots'] {
   });
 }
 
-/** The wait of a task with what it holds of a place meanwhile; what is too much for the place takes all of it. */
-function waitOf(
-  batch: Pick<Batch, 'design'>,
-  task: Task,
-  spots: DayInput['spots'],
-): DayInput['batches'][number]['steps'][number]['wait'] {
-  const spot = spots?.find((one) => one.id === task.step.place);
-  const unit = task.step.place ? ROOM_UNITS[task.step.place] : null;
-  return spot && unit
-    ? { ...task.wait, spot: spot.id, units: Math.min(spot.capacity, roomTaken(batch.design.geometry, task.pieces, unit)) }
-    : task.wait;
-}
-
-/** Tasks as the whole shop's planner takes them. */
-export const daySteps = (batch: Pick<Batch, 'design'>, tasks: readonly Task[], spots: DayInput['spots']) =>
-  tasks.map((task) => ({ id: task.key, handsMin: task.handsMin, wait: waitOf(batch, task, spots) }));
-
 /** The planner's input for all open batches: what was done last stands fixed, what is left is to be placed. */
 export function dayInput(db: Db, open: readonly Waiting[], nowMs: number, hours: ShopHours): DayInput {
   const startMs = Math.ceil(nowMs / MS_PER_MINUTE) * MS_PER_MINUTE;
@@ -77,7 +59,7 @@ export function dayInput(db: Db, open: readonly Waiting[], nowMs: number, hours:
         ? [
             last.fact.kind === 'left-out'
               ? { id: last.task.key, handsMin: 0, wait: { min: 0, ideal: 0, max: null } }
-              : { id: last.task.key, handsMin: 0, wait: waitOf(batch, last.task, spots) },
+              : { id: last.task.key, handsMin: 0, wait: waitIn(batch.design.geometry, last.task, spots) },
           ]
         : [];
       return {
@@ -85,7 +67,7 @@ export function dayInput(db: Db, open: readonly Waiting[], nowMs: number, hours:
         release: say(Math.max(batch.startAt, startMs)),
         ...(batch.dueAt === null ? {} : { dueAt: say(batch.dueAt) }),
         weight: Math.max(1, piecesIn(batch).length),
-        steps: [...before, ...daySteps(batch, progress.rest, spots)],
+        steps: [...before, ...dayJobs(batch.design.geometry, progress.rest, spots)],
       };
     }),
     fixed: going.flatMap(({ batch, progress }) => {

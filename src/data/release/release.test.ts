@@ -103,7 +103,6 @@ describe('a new batch', () => {
         materials: { oil: lot('tung-oil') },
         startAt: NOW,
         dueAt: null,
-        prefer: 'soonest',
         ...change,
       },
       by,

@@ -50,7 +50,6 @@ export type NewBatch = {
   readonly materials: Readonly<Record<string, number>>;
   readonly startAt: number;
   readonly dueAt: number | null;
-  readonly prefer: 'soonest' | 'ideal';
 };
 
 /** How far back a start may lie: the minutes it takes to fill in a form. */

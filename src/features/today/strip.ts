@@ -3,6 +3,7 @@ import { lotsNow } from '../shop/session';
 import { cache } from 'react';
 import type { RingFacts } from '@/core/regimen';
 import type { CheckKind } from '@/core/cure';
+import { MS_PER_MINUTE } from '@/core/quantity';
 import { sayBlocking } from '@/messages';
 import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
@@ -99,17 +100,25 @@ function actionOf(
 
 const NEVER = Number.POSITIVE_INFINITY;
 
-/** What is planned soonest comes first; of those, what spoils soonest; then what lies wet; then what has waited longest. */
-function byUrgency(a: HandAction | null, b: HandAction | null): number {
+/** What lies wet, or has a window that closes, presses before work that can wait once its window opens within so long. */
+const PRESSING_MS = 60 * MS_PER_MINUTE;
+
+/** What lies wet or can spoil within the hour comes first, by its plan; then what is planned soonest; of those what spoils soonest, lies wet, has waited longest. */
+function byUrgency(nowMs: number) {
   const keys = (action: HandAction | null): readonly number[] => [
+    action && (action.latestMs !== null || action.ring.state === 'wet') && (action.earliestMs ?? 0) <= nowMs + PRESSING_MS
+      ? 0
+      : 1,
     action?.plannedMs ?? action?.earliestMs ?? NEVER,
     action?.latestMs ?? NEVER,
     action?.ring.state === 'wet' ? 0 : 1,
     action?.idealMs ?? NEVER,
   ];
-  const [left, right] = [keys(a), keys(b)];
-  const differs = left.findIndex((key, index) => key !== right[index]);
-  return differs < 0 ? 0 : (left[differs] ?? 0) < (right[differs] ?? 0) ? -1 : 1;
+  return (a: HandAction | null, b: HandAction | null): number => {
+    const [left, right] = [keys(a), keys(b)];
+    const differs = left.findIndex((key, index) => key !== right[index]);
+    return differs < 0 ? 0 : (left[differs] ?? 0) < (right[differs] ?? 0) ? -1 : 1;
+  };
 }
 
 /** The open batches and the plan of the whole shop; reckoned once for a page. */
@@ -121,12 +130,13 @@ export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly 
   });
   const waiting = standing.map(({ batch, standing: { progress } }) => ({ batch, progress }));
   const plan = shopPlan(db, waiting, nowMs, shopHours(db));
+  const order = byUrgency(nowMs);
   const open = standing
     .map((one): OpenBatch => {
       const own = plan.batches.get(one.batch.id) ?? null;
       return { ...one, plan: own, action: actionOf(db, one.batch, one.standing, own, nowMs) };
     })
-    .sort((a, b) => byUrgency(a.action, b.action));
+    .sort((a, b) => order(a.action, b.action));
   return { open, plan };
 });
 

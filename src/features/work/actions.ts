@@ -80,7 +80,6 @@ const Start = z.object({
   materials: z.record(z.string(), z.int()),
   start: z.string(),
   due: z.string(),
-  prefer: z.enum(['soonest', 'ideal']),
 });
 
 /** Starts a batch from what was typed. */

@@ -1,9 +1,7 @@
 import type { Species } from '@/core/material';
-import { type Area, coatGrams } from '@/core/piece';
-import { type Plan, plan } from '@/core/plan';
+import { type Area, coatGrams, factorFor, type UptakeFactor } from '@/core/piece';
 import { ok, type Result } from '@/core/quantity';
-import { planSteps, type Regimen, scheduleOf, type Task } from '@/core/regimen';
-import type { ShopHours } from '@/data/shop/queries';
+import { type Regimen, scheduleOf, type Task } from '@/core/regimen';
 
 export type LotChoice = {
   readonly id: number;
@@ -14,50 +12,53 @@ export type LotChoice = {
   readonly drying: 'never' | 'drying' | 'mixed';
   readonly waxEquivalent: number;
   readonly maxDwellMin: { readonly flooded: number | null; readonly thin: number | null };
+  /** Equivalent hours its finish needs to be fit for food. */
+  readonly a0Hours: number;
 };
 
-export type Outlook = {
-  readonly tasks: readonly Task[];
-  readonly plan: Plan;
-  readonly needs: readonly {
-    readonly slot: string;
-    readonly grams: number;
-    readonly minor: number | null;
-    readonly short: boolean;
-  }[];
+export type Need = {
+  readonly slot: string;
+  readonly grams: number;
+  readonly minor: number | null;
+  readonly short: boolean;
+  /** Weighings of this wood and finish in this shop that the estimate rests on. */
+  readonly records: number;
 };
 
 export type Wish = {
   readonly regimen: Regimen;
   readonly pieces: number;
   readonly area: Area;
-  readonly porosity: Species['porosity'];
+  readonly species: Pick<Species, 'id' | 'porosity'>;
   readonly lots: Readonly<Record<string, LotChoice | undefined>>;
-  readonly start: string;
-  readonly prefer: 'soonest' | 'ideal';
+  readonly uptake: readonly UptakeFactor[];
 };
 
-/** What a batch will take and when it will be done, before it is started. */
-export function outlook({ regimen, pieces, area, porosity, lots, start, prefer }: Wish, hours: ShopHours): Result<Outlook> {
+/** What a batch will take of each lot before it is started: the shipped figures, moved by what this shop has weighed. */
+export function needsOf({ regimen, pieces, area, species, lots, uptake }: Wish): Result<readonly Need[]> {
   const tasks = scheduleOf(regimen.steps, pieces, (slot) => lots[slot]?.maxDwellMin);
   if (!tasks.ok) return tasks;
-  const planned = plan({ ...hours, start, steps: planSteps(tasks.value), prefer });
-  if (!planned.ok) return planned;
-  const needs = regimen.slots.map(({ slot }) => {
-    const lot = lots[slot];
-    const grams = tasks.value
-      .filter(({ step }) => step.slot === slot && step.coatClass)
-      .reduce(
-        (sum, task) =>
-          sum + coatGrams({ ...area, porosity }, task.step.coatClass ?? 'oil-wax', task.step.coat ?? 1) * task.pieces,
-        0,
+  const gramsOf = ({ step, pieces: many }: Task): number => {
+    const finishClass = step.coatClass;
+    if (!finishClass) return 0;
+    const factor = factorFor(uptake, species.id, finishClass)?.factor ?? 1;
+    return coatGrams({ ...area, porosity: species.porosity }, finishClass, step.coat ?? 1) * factor * many;
+  };
+  return ok(
+    regimen.slots.map(({ slot }): Need => {
+      const lot = lots[slot];
+      const coats = tasks.value.filter(({ step }) => step.slot === slot && step.coatClass);
+      const grams = coats.reduce((sum, task) => sum + gramsOf(task), 0);
+      const records = coats.map(({ step }) =>
+        step.coatClass ? (factorFor(uptake, species.id, step.coatClass)?.records ?? 0) : 0,
       );
-    return {
-      slot,
-      grams,
-      minor: lot?.minorPerKg == null ? null : (lot.minorPerKg * grams) / 1000,
-      short: lot !== undefined && grams > lot.leftG,
-    };
-  });
-  return ok({ tasks: tasks.value, plan: planned.value, needs });
+      return {
+        slot,
+        grams,
+        minor: lot?.minorPerKg == null ? null : (lot.minorPerKg * grams) / 1000,
+        short: lot !== undefined && grams > lot.leftG,
+        records: Math.max(0, ...records),
+      };
+    }),
+  );
 }

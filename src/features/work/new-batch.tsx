@@ -1,15 +1,18 @@
 import 'server-only';
 import { SPECIES } from '@/core/material';
 import { formatInstant } from '@/core/quantity';
-import { shopHours } from '@/data/shop/queries';
+import { a0OfMaterials } from '@/data/work/standing';
+import { shopUptake } from '@/data/work/uptake';
 import { usable } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
+import { shopNow } from '../today/strip';
+import { asShopNow } from '../today/shop-now';
 import { lotsNow, session } from '../shop/session';
 import { StartBatch } from './components/start-batch';
 
 /** The form that starts a batch, with all it may be made of. */
 export async function NewBatch({ regimen }: { readonly regimen: string | null }) {
-  const { db, shop, nowMs } = await session();
+  const { db, shop, people, nowMs } = await session();
   const lots = usable(lotsNow(db)).filter((lot) => lot.nature);
   return (
     <>
@@ -26,10 +29,14 @@ export async function NewBatch({ regimen }: { readonly regimen: string | null })
           name: lot.undeclared.length > 0 ? `${lot.title} (contents not all declared)` : lot.title,
           drying: lot.nature?.drying ?? 'never',
           waxEquivalent: lot.nature?.waxEquivalent ?? 0,
+          a0Hours: a0OfMaterials([lot])?.hours ?? 0,
           maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },
         }))}
         first={regimen}
-        hours={shopHours(db)}
+        zone={shop.zone}
+        shop={asShopNow(db, shopNow(db, nowMs))}
+        uptake={shopUptake(db)}
+        initials={Object.fromEntries(people.map((person) => [String(person.id), person.initials]))}
         currency={shop.currency}
         now={formatInstant(nowMs, shop.zone).slice(0, 16)}
       />

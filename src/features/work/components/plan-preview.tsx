@@ -1,28 +1,79 @@
-import type { Plan } from '@/core/plan';
 import { formatDuration } from '@/core/quantity';
-import type { Task } from '@/core/regimen';
+import { type Give, type Offer, type Task, windowAfter } from '@/core/regimen';
 import { sayBlocking } from '@/messages';
-import { clockTime } from '@/ui/when';
+import { clockTime, dayAndDate } from '@/ui/when';
 
-/** The plan before it begins: every step with its hands, the chemistry's window, and the plan's own slack told apart from it. */
-export function PlanPreview({
-  plan,
-  tasks,
-  zone,
-}: {
-  readonly plan: Plan;
-  readonly tasks: readonly Task[];
+const plural = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
+
+/** What would have to give, in a maker's words. */
+const giveWords = (give: Give, pieces: number, zone: string): string =>
+  give.what === 'pieces'
+    ? `${plural(give.pieces)} instead of ${pieces}`
+    : give.what === 'evenings'
+      ? `hands that go on until ${give.until}`
+      : give.what === 'warm'
+        ? `curing in the warm cabinet: fit ${dayAndDate(give.readyMs, zone)}`
+        : `batch ${give.batch} left until after it`;
+
+type Props = {
+  readonly offer: Offer;
+  readonly pieces: number;
+  readonly dueMs: number | null;
+  readonly settles: boolean;
   readonly zone: string;
-}) {
-  const task = (key: string): Task | undefined => tasks.find((one) => one.key === key);
-  if (!plan.feasible) {
-    return (
-      <p className="border-late border-l-4 pl-3 font-semibold">
-        ▲ No plan: {sayBlocking(plan.blocking, (key) => task(key)?.step.action.toLowerCase() ?? key)}.
-      </p>
-    );
+  readonly initials: Readonly<Record<string, string>>;
+};
+
+/** The answer first: what can be promised; then every step with its hands and the chemistry's window. */
+export function PlanPreview({ offer, pieces, dueMs, settles, zone, initials }: Props) {
+  const { tasks, blocked } = offer;
+  if (blocked) {
+    const name = (key: string): string => tasks.find((one) => one.key === key)?.step.action.toLowerCase() ?? key;
+    return <p className="border-late border-l-4 pl-3 font-semibold">▲ No plan: {sayBlocking(blocked, name)}.</p>;
   }
-  const at = (text: string): string => clockTime(Date.parse(text), zone);
+  const holds = dueMs === null || offer.readyMs <= dueMs;
+  return (
+    <>
+      <h2 className="mb-1">
+        {holds ? '' : '▲ '}
+        {settles ? 'Settled' : 'Fit to sell'} by {dayAndDate(offer.readyMs, zone)}
+      </h2>
+      <p className="mb-2">
+        Hands done {dayAndDate(offer.stepsEndMs, zone)}, with nothing that is planned moved for it.{' '}
+        <span className="text-soft">The rest is an estimate: nine in ten such batches are fit by then.</span>
+      </p>
+      {offer.latestStartMs !== null ? (
+        <p className="mb-2">
+          For that date it may start as late as <strong className="reading">{clockTime(offer.latestStartMs, zone)}</strong>,{' '}
+          {dayAndDate(offer.latestStartMs, zone)}.
+        </p>
+      ) : null}
+      {holds ? null : (
+        <div className="mb-3 border-late border-l-4 pl-3">
+          <p className="font-semibold">It cannot be ready by {dayAndDate(dueMs ?? 0, zone)} as it stands.</p>
+          {offer.gives.length > 0 ? (
+            <>
+              <p>Any one of these would do:</p>
+              <ul className="list-disc pl-5">
+                {offer.gives.map((give) => (
+                  <li key={give.what}>{giveWords(give, pieces, zone)}</li>
+                ))}
+              </ul>
+            </>
+          ) : (
+            <p>
+              No fewer pieces, no evenings and no other batch left until later would do: choose another regimen or another date.
+            </p>
+          )}
+        </div>
+      )}
+      <Steps offer={offer} zone={zone} initials={initials} />
+    </>
+  );
+}
+
+function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initials'>) {
+  const at = (ms: number): string => clockTime(ms, zone);
   return (
     <div className="relative overflow-x-auto">
       <table className="w-full">
@@ -30,14 +81,17 @@ export function PlanPreview({
           <tr className="label border-ink border-b text-left">
             <th className="py-1 font-normal">Step</th>
             <th className="py-1 pl-3 font-normal">Planned</th>
+            <th className="py-1 pl-3 font-normal">Hands</th>
             <th className="py-1 pl-3 font-normal">Window: harm outside it</th>
-            <th className="py-1 pl-3 font-normal">Slack of the plan</th>
           </tr>
         </thead>
         <tbody className="reading">
-          {plan.steps.map((step) => {
-            const of = task(step.id);
-            const { earliest, latest } = step.window;
+          {offer.steps.map((step, i) => {
+            const of = offer.tasks[i];
+            const before = offer.steps[i - 1];
+            const { earliestMs, latestMs } = before
+              ? windowAfter(offer.tasks[i - 1] as Task, before.endMs)
+              : { earliestMs: null, latestMs: null };
             return (
               <tr key={step.id} className="border-hair border-b align-top">
                 <td className="py-1">
@@ -45,12 +99,14 @@ export function PlanPreview({
                   {of && of.rounds > 1 ? ` (${of.round} of ${of.rounds}, ${of.pieces} pieces)` : ''}
                   <span className="text-soft"> {of ? formatDuration(of.handsMin) : ''}</span>
                 </td>
-                <td className="py-1 pl-3 font-semibold">{at(step.startAt)}</td>
+                <td className="py-1 pl-3 font-semibold">{at(step.startMs)}</td>
+                <td className="py-1 pl-3">{initials[step.by] ?? ''}</td>
                 <td className="py-1 pl-3">
-                  {earliest ? (latest ? `${at(earliest)} to ${at(latest)}` : `from ${at(earliest)}`) : '–'}
-                </td>
-                <td className="py-1 pl-3 text-soft italic">
-                  {step.slackUntil === step.startAt ? 'none' : `until ${at(step.slackUntil)}`}
+                  {earliestMs === null
+                    ? '–'
+                    : latestMs === null
+                      ? `from ${at(earliestMs)}`
+                      : `${at(earliestMs)} to ${at(latestMs)}`}
                 </td>
               </tr>
             );

@@ -1,19 +1,20 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import type { Species } from '@/core/material';
-import { formatMass, formatMoney, parsePositive } from '@/core/quantity';
-import { type Regimen, type Slot, suits } from '@/core/regimen';
+import { formatMass, formatMoney, instantOf, parsePositive } from '@/core/quantity';
+import type { UptakeFactor } from '@/core/piece';
+import { type Offer, type Regimen, type ShopNow, type Slot, suits } from '@/core/regimen';
 import { sayIssue } from '@/messages';
-import type { ShopHours } from '@/data/shop/queries';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { dayAndDate } from '@/ui/when';
+import { useWorker } from '@/ui/worker';
+import type { PlannerFace } from '@/workers/planner';
 import { useSave } from '../../shop/use-save';
 import { start } from '../actions';
-import { type LotChoice, outlook } from '../estimate';
+import { type LotChoice, type Need, needsOf } from '../estimate';
 import { NewDesign } from './new-design';
 import { PlanPreview } from './plan-preview';
 
@@ -26,7 +27,11 @@ type Props = {
   readonly lots: readonly LotChoice[];
   /** The regimen it begins with, where one was chosen before. */
   readonly first: string | null;
-  readonly hours: ShopHours;
+  readonly zone: string;
+  /** The shop as it is planned now: what is promised goes round it. */
+  readonly shop: ShopNow;
+  readonly uptake: readonly UptakeFactor[];
+  readonly initials: Readonly<Record<string, string>>;
   readonly currency: string;
   readonly now: string;
 };
@@ -34,7 +39,7 @@ type Props = {
 const FOOD = { good: 'fit for food', caution: 'questioned for food', avoid: 'not for food' } as const;
 
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
-export function StartBatch({ designs, species, regimens, lots, first, hours, currency, now }: Props) {
+export function StartBatch({ designs, species, regimens, lots, first, zone, shop, uptake, initials, currency, now }: Props) {
   const router = useRouter();
   const [design, setDesign] = useState(designs[0]?.revisionId ?? 0);
   const [wood, setWood] = useState('sycamore');
@@ -44,7 +49,6 @@ export function StartBatch({ designs, species, regimens, lots, first, hours, cur
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
   const [startAt, setStartAt] = useState(now);
   const [due, setDue] = useState('');
-  const [prefer, setPrefer] = useState<'soonest' | 'ideal'>('soonest');
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
 
   const regimen = regimens.find((one) => one.revisionId === regimenId);
@@ -59,25 +63,55 @@ export function StartBatch({ designs, species, regimens, lots, first, hours, cur
     count: count.ok && Number.isInteger(count.value) && count.value <= 500 ? count.value : null,
     chosen,
     startAt,
-    prefer,
+    due,
   });
-  const seen =
+  const lotsOf = (of: Regimen) =>
+    Object.fromEntries(of.slots.map(({ slot }) => [slot, lots.find((lot) => lot.id === wish.chosen[slot])]));
+  const needs =
     wish.regimen && wish.shape && wish.timber && wish.count
-      ? outlook(
-          {
-            regimen: wish.regimen,
-            pieces: wish.count,
-            area: wish.shape.area,
-            porosity: wish.timber.porosity,
-            lots: Object.fromEntries(
-              wish.regimen.slots.map(({ slot }) => [slot, lots.find((lot) => lot.id === wish.chosen[slot])]),
-            ),
-            start: wish.startAt || now,
-            prefer: wish.prefer,
-          },
-          hours,
-        )
+      ? needsOf({
+          regimen: wish.regimen,
+          pieces: wish.count,
+          area: wish.shape.area,
+          species: wish.timber,
+          lots: lotsOf(wish.regimen),
+          uptake,
+        })
       : null;
+  const dueMs = momentOf(wish.due === '' ? '' : `${wish.due}T18:00`, zone);
+  const startMs = momentOf(wish.startAt || now, zone);
+  const planner = useWorker<PlannerFace>(
+    () => new Worker(new URL('../../../workers/planner.ts', import.meta.url), { type: 'module' }),
+  );
+  const [promised, setPromised] = useState<{
+    readonly for: typeof wish;
+    readonly offer: Offer | null;
+    readonly fault: string;
+  } | null>(null);
+  const chosenLots = wish.regimen ? Object.values(lotsOf(wish.regimen)).filter((lot) => lot !== undefined) : [];
+  const a0Hours = Math.max(0, ...chosenLots.map((lot) => lot.a0Hours));
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the promise follows the wish alone; all else stands still for the page
+  useEffect(() => {
+    let stale = false;
+    const { regimen: of, shape: drawn, count: many } = wish;
+    if (!of || !drawn || !many || startMs === null) return setPromised(null);
+    const dwells = Object.fromEntries(
+      Object.entries(lotsOf(of)).flatMap(([slot, lot]) => (lot ? [[slot, lot.maxDwellMin] as const] : [])),
+    );
+    void planner()
+      .offer(shop, { steps: of.steps, geometry: drawn.geometry, pieces: many, dwells, a0Hours, startMs, dueMs })
+      .then((made) => {
+        if (!stale)
+          setPromised({
+            for: wish,
+            offer: made.ok ? made.value : null,
+            fault: made.ok ? '' : made.issues.map(sayIssue).join(' '),
+          });
+      });
+    return () => {
+      stale = true;
+    };
+  }, [wish.regimen, wish.shape, wish.count, wish.chosen, wish.startAt, wish.due]);
 
   const submit = (): void => {
     const materials = Object.fromEntries(
@@ -94,7 +128,6 @@ export function StartBatch({ designs, species, regimens, lots, first, hours, cur
           materials,
           start: startAt === now ? '' : startAt,
           due,
-          prefer,
         }),
       (made) => router.push(`/work/${made.number}`),
     );
@@ -194,7 +227,7 @@ export function StartBatch({ designs, species, regimens, lots, first, hours, cur
             ))}
           </SelectField>
         ))}
-        <div className="grid grid-cols-[1.5fr_1fr_1fr] gap-4">
+        <div className="grid grid-cols-2 gap-4">
           <TextField
             label="Start"
             type="datetime-local"
@@ -209,14 +242,6 @@ export function StartBatch({ designs, species, regimens, lots, first, hours, cur
             onChange={(event) => setDue(event.target.value)}
             fault={faults.due}
           />
-          <SelectField
-            label="Plan it"
-            value={prefer}
-            onChange={(event) => setPrefer(event.target.value === 'ideal' ? 'ideal' : 'soonest')}
-          >
-            <option value="soonest">done soonest</option>
-            <option value="ideal">at the ideal times</option>
-          </SelectField>
         </div>
         <Faults
           of={rest([
@@ -234,43 +259,49 @@ export function StartBatch({ designs, species, regimens, lots, first, hours, cur
         </Button>
       </form>
       <section aria-label="What it will take" aria-live="polite">
-        {seen?.ok ? (
-          <>
-            <h2 className="mb-1">
-              {seen.value.plan.feasible
-                ? `All steps done ${dayAndDate(Date.parse(seen.value.plan.endsAt), hours.zone)}`
-                : 'It does not fit the shop’s hours'}
-            </h2>
-            <Needs needs={seen.value.needs} regimen={regimen} pieces={count.ok ? count.value : 1} currency={currency} />
-            <PlanPreview plan={seen.value.plan} tasks={seen.value.tasks} zone={hours.zone} />
-          </>
-        ) : seen ? (
-          <p className="border-late border-l-4 pl-3">▲ {seen.issues.map(sayIssue).join(' ')}</p>
+        {promised?.offer ? (
+          <PlanPreview
+            offer={promised.offer}
+            pieces={wish.count ?? 1}
+            dueMs={dueMs}
+            settles={chosenLots.length > 0 && chosenLots.every((lot) => lot.drying === 'never')}
+            zone={zone}
+            initials={initials}
+          />
+        ) : promised ? (
+          <p className="border-late border-l-4 pl-3">▲ {promised.fault}</p>
         ) : (
-          <p className="text-soft">With a design, a wood and a number of pieces, the plan and the finish it takes stand here.</p>
+          <p className="text-soft">
+            With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.
+          </p>
         )}
+        {needs?.ok ? (
+          <Needs needs={needs.value} regimen={regimen} pieces={count.ok ? count.value : 1} currency={currency} />
+        ) : null}
       </section>
     </div>
   );
 }
 
 type NeedsProps = {
-  readonly needs: readonly {
-    readonly slot: string;
-    readonly grams: number;
-    readonly minor: number | null;
-    readonly short: boolean;
-  }[];
+  readonly needs: readonly Need[];
   readonly regimen: Regimen | undefined;
   readonly pieces: number;
   readonly currency: string;
 };
 
+/** A typed moment in UTC ms; null where there is none or it makes no sense. */
+function momentOf(text: string, zone: string): number | null {
+  const read = text === '' ? null : instantOf(text, zone);
+  return read?.ok ? read.value : null;
+}
+
 function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
   const known = needs.every((need) => need.minor !== null);
   const total = needs.reduce((sum, need) => sum + (need.minor ?? 0), 0);
+  const weighed = Math.max(0, ...needs.map((need) => need.records));
   return (
-    <p className="mb-4">
+    <p className="mt-4">
       {needs.map((need) => (
         <span key={need.slot} className={need.short ? 'font-semibold text-late' : ''}>
           {need.short ? '▲ ' : ''}
@@ -286,7 +317,10 @@ function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
       ) : (
         'choose the lots to see the cost. '
       )}
-      <span className="text-soft">An estimate from surface, wood and coat.</span>
+      <span className="text-soft">
+        An estimate from surface, wood and coat
+        {weighed > 0 ? `, moved by ${weighed} of your own weighings` : '; weighing a coat puts it right'}.
+      </span>
     </p>
   );
 }

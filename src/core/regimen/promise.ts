@@ -1,0 +1,151 @@
+import type { Geometry } from '@/core/piece';
+import { type DayInput, type DayPlan, latestStart, promise } from '@/core/plan';
+import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
+import { dayJobs } from './dayjobs';
+import { type DwellBound, scheduleOf, type Task } from './schedule';
+import type { RegimenStep } from './schema';
+
+/** The shop as a promise sees it: its planner's input, the plan that stands, and how fast finish cures where it rests. */
+export type ShopNow = {
+  readonly input: DayInput;
+  readonly found: Extract<DayPlan, { feasible: true }>;
+  /** Rate of cure against 20 °C, on the rack and in the warm cabinet. */
+  readonly rate: { readonly rack: number; readonly warm: number };
+  readonly names: Readonly<Record<string, string>>;
+};
+
+export type Ask = {
+  readonly steps: readonly RegimenStep[];
+  readonly geometry: Geometry;
+  readonly pieces: number;
+  readonly bound: DwellBound;
+  /** Equivalent hours to fit for food; 0 for bare wood. */
+  readonly a0Hours: number;
+  readonly startMs: number;
+  readonly dueMs: number | null;
+};
+
+/** What would make a due date possible after all. */
+export type Give =
+  | { readonly what: 'pieces'; readonly pieces: number }
+  | { readonly what: 'evenings'; readonly until: string }
+  | { readonly what: 'warm'; readonly readyMs: number }
+  | { readonly what: 'after'; readonly batch: string };
+
+export type Offer = {
+  readonly tasks: readonly Task[];
+  readonly startMs: number;
+  readonly stepsEndMs: number;
+  /** When nine in ten such batches are fit, by the estimate. */
+  readonly readyMs: number;
+  readonly steps: readonly { readonly id: string; readonly startMs: number; readonly endMs: number; readonly by: string }[];
+  /** The latest start that still keeps the due date; null without one, or when none does. */
+  readonly latestStartMs: number | null;
+  readonly gives: readonly Give[];
+  readonly blocked: Extract<DayPlan, { feasible: false }>['blocking'] | null;
+};
+
+/** The ninth decile of `ln A ~ Normal(ln A0, 0.35)`: the share of A0 that nine in ten need at most. */
+export const HONEST_SHARE = Math.exp(0.35 * 1.2815515655);
+/** How late hands could go on when a date presses. Source: working choice. */
+export const EVENING = '21:00';
+
+const cureMs = (a0Hours: number, rate: number): number => (a0Hours * HONEST_SHARE * MS_PER_HOUR) / Math.max(0.05, rate);
+
+type Batch = DayInput['batches'][number];
+const asBatch = ({ geometry }: Ask, tasks: readonly Task[], shop: ShopNow, releaseMs: number, dueMs: number | null): Batch => ({
+  id: 'promise',
+  release: formatInstant(releaseMs, shop.input.zone),
+  ...(dueMs === null ? {} : { dueAt: formatInstant(dueMs, shop.input.zone) }),
+  steps: dayJobs(geometry, tasks, shop.input.spots),
+});
+
+/** Lets every pair of hands work into the evening. */
+const evenings = (input: DayInput): DayInput => ({
+  ...input,
+  hands: input.hands.map((hand) => ({
+    ...hand,
+    hours: hand.hours.map((row) =>
+      row.close < EVENING && !hand.hours.some((other) => other.day === row.day && other.close > row.close)
+        ? { ...row, close: EVENING }
+        : row,
+    ),
+  })),
+});
+
+/** The plan without what is still to come of one batch. */
+const without = (found: ShopNow['found'], id: string, nowMs: number): ShopNow['found'] => ({
+  ...found,
+  batches: found.batches.map((batch) =>
+    batch.id === id ? { ...batch, steps: batch.steps.filter((step) => Date.parse(step.startAt) < nowMs) } : batch,
+  ),
+});
+
+/** The most pieces that keep a date, by halving; 0 when not even one does. */
+function mostPieces(fewerThan: number, keeps: (pieces: number) => boolean): number {
+  let [low, high] = [0, fewerThan];
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if (keeps(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+/**
+ * What the shop can honestly promise for one more batch, nothing that is planned moved for it: when its steps end, when it will be fit,
+ * how late it may start for a date, and what must give when the date cannot be kept.
+ */
+export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
+  const schedule = (pieces: number) => scheduleOf(ask.steps, pieces, ask.bound);
+  const tasks = schedule(ask.pieces);
+  if (!tasks.ok) return tasks;
+  const cured = cureMs(ask.a0Hours, shop.rate.rack);
+  const stepsDue = ask.dueMs === null ? null : ask.dueMs - cured;
+  const batch = asBatch(ask, tasks.value, shop, ask.startMs, stepsDue);
+  const made = promise(shop.input, shop.found, batch);
+  if (!made.ok) return made;
+  const nothing = { tasks: tasks.value, steps: [], latestStartMs: null, gives: [] };
+  if (!made.value.ok)
+    return ok({
+      ...nothing,
+      startMs: ask.startMs,
+      stepsEndMs: Number.NaN,
+      readyMs: Number.NaN,
+      blocked: made.value.plan.blocking,
+    });
+  const { startMs, endMs, plan } = made.value;
+  const steps = plan.steps.map(({ id, startAt, endAt, by }) => ({
+    id,
+    by,
+    startMs: Date.parse(startAt),
+    endMs: Date.parse(endAt),
+  }));
+  const base: Offer = { ...nothing, steps, startMs, stepsEndMs: endMs, readyMs: endMs + cured, blocked: null };
+  if (ask.dueMs === null || stepsDue === null) return ok(base);
+  if (endMs <= stepsDue) {
+    const latest = latestStart(shop.input, shop.found, batch, stepsDue);
+    return latest.ok ? ok({ ...base, latestStartMs: latest.value?.startMs ?? null }) : latest;
+  }
+  return ok({ ...base, gives: givesOf(shop, ask, batch, stepsDue, endMs) });
+}
+
+function givesOf(shop: ShopNow, ask: Ask, batch: Batch, stepsDue: number, endMs: number): Give[] {
+  const dueMs = ask.dueMs ?? 0;
+  const endOf = (input: DayInput, found: ShopNow['found'], of: Batch): number => {
+    const tried = promise(input, found, of);
+    return tried.ok && tried.value.ok ? tried.value.endMs : Number.POSITIVE_INFINITY;
+  };
+  const gives: Give[] = [];
+  const pieces = mostPieces(ask.pieces, (count) => {
+    const fewer = scheduleOf(ask.steps, count, ask.bound);
+    return fewer.ok && endOf(shop.input, shop.found, asBatch(ask, fewer.value, shop, ask.startMs, stepsDue)) <= stepsDue;
+  });
+  if (pieces > 0) gives.push({ what: 'pieces', pieces });
+  const warmEnd = endMs + cureMs(ask.a0Hours, shop.rate.warm);
+  if (ask.a0Hours > 0 && warmEnd <= dueMs) gives.push({ what: 'warm', readyMs: warmEnd });
+  if (endOf(evenings(shop.input), shop.found, batch) <= stepsDue) gives.push({ what: 'evenings', until: EVENING });
+  const other = shop.found.batches.find(({ id }) => endOf(shop.input, without(shop.found, id, ask.startMs), batch) <= stepsDue);
+  if (other) gives.push({ what: 'after', batch: shop.names[other.id] ?? other.id });
+  return gives;
+}

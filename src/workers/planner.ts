@@ -1,0 +1,17 @@
+import { expose } from 'comlink';
+import { day } from '@/core/plan';
+import { type Ask, offer, type RegimenStep, type ShopNow } from '@/core/regimen';
+
+/** What may be asked over the wire: the dwell each slot's lot allows, as data. */
+export type AskAcross = Omit<Ask, 'bound' | 'steps'> & {
+  readonly steps: readonly RegimenStep[];
+  readonly dwells: Readonly<Record<string, { readonly flooded: number | null; readonly thin: number | null }>>;
+};
+
+const face = {
+  day,
+  offer: (shop: ShopNow, { dwells, ...ask }: AskAcross) => offer(shop, { ...ask, bound: (slot) => dwells[slot] }),
+};
+export type PlannerFace = typeof face;
+
+expose(face);
