@@ -22,3 +22,7 @@ export const longDate = (date: string): string =>
   new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long', year: 'numeric' }).format(
     Date.parse(`${date}T12:00:00Z`),
   );
+
+/** `2031-03-04T09:12`, as a field for a date and time takes it. */
+export const wallTime = (ms: number, zone: string): string =>
+  new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(ms).replace(' ', 'T');

@@ -1,8 +1,8 @@
 import 'server-only';
-import { and, asc, eq } from 'drizzle-orm';
+import { asc, eq } from 'drizzle-orm';
 import type { DayInput, Opening } from '@/core/plan';
 import { ok, type Result } from '@/core/quantity';
-import { type By, command } from '../command';
+import { command } from '../command';
 import type { Db } from '../db';
 import { personAway, personOpening } from '../schema';
 import { people, type ShopHours } from '../shop/queries';
@@ -29,12 +29,10 @@ export const handsOf = (db: Db, shop: ShopHours): DayInput['hands'] =>
   }));
 
 /** Writes one person's hours anew; no hours means the shop's. */
-export function setHandHours(db: Db, { personId, hours, away }: Hours, _by: By): Result<void> {
+export function setHandHours(db: Db, { personId, hours, away }: Hours): Result<void> {
   return command(db, (tx) => {
     tx.delete(personOpening).where(eq(personOpening.personId, personId)).run();
-    tx.delete(personAway)
-      .where(and(eq(personAway.personId, personId)))
-      .run();
+    tx.delete(personAway).where(eq(personAway.personId, personId)).run();
     if (hours.length > 0)
       tx.insert(personOpening)
         .values(hours.map((row) => ({ personId, ...row })))

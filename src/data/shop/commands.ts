@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Result } from '@/core/quantity';
 import { PLACE_KINDS, REGIMENS } from '@/core/regimen';
@@ -90,6 +90,18 @@ export function changeShop(db: Db, version: number, change: ShopChange): Result<
     if (closed.length > 0)
       tx.insert(closedDay)
         .values(closed.map((date) => ({ date })))
+        .run();
+    return ok(undefined);
+  });
+}
+
+/** What fits in each place; null for no limit. */
+export function changeRooms(db: Db, rows: readonly { readonly id: number; readonly capacity: number | null }[]): Result<void> {
+  return command(db, (tx) => {
+    for (const { id, capacity } of rows)
+      tx.update(place)
+        .set({ capacity, version: sql`${place.version} + 1` })
+        .where(eq(place.id, id))
         .run();
     return ok(undefined);
   });

@@ -5,11 +5,12 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { check } from '@/core/contract';
 import { Opening } from '@/core/plan';
-import { fail, parseHumidity, parseTemperature } from '@/core/quantity';
+import { fail, parseHumidity, parsePositive, parseTemperature } from '@/core/quantity';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
-import { addPerson, changeShop, recordReading, setUpShop } from '@/data/shop/commands';
+import { setHandHours } from '@/data/plan/hands';
+import { addPerson, changeRooms, changeShop, recordReading, setUpShop } from '@/data/shop/commands';
 import { findShop } from '@/data/shop/queries';
 import { act, type Answer, reader, refuse } from './act';
 import { PERSON_COOKIE, SCHEME_COOKIE } from './session';
@@ -95,4 +96,25 @@ export async function saveReading(input: unknown): Promise<Answer> {
     if (tempC < -40 || tempC > 60) return fail('too-large', 'temp', { least: -40, most: 60 });
     return recordReading(db, { clientId, placeId, at: by.nowMs, tempC, rh: humidity }, by);
   });
+}
+
+const Rooms = z.object({ places: z.array(z.object({ id: z.int().positive(), capacity: z.string() })).min(1) });
+
+/** What fits where; empty for no limit. */
+export async function savePlaces(input: unknown): Promise<Answer> {
+  return act(Rooms, input, (db, { places }) => {
+    const read = reader();
+    const rows = places.map(({ id, capacity }) => ({
+      id,
+      capacity: capacity.trim() === '' ? null : (read.take(`places.${id}`, parsePositive(capacity)) ?? null),
+    }));
+    return read.issues.length > 0 ? { ok: false, issues: read.issues } : changeRooms(db, rows);
+  });
+}
+
+const Hands = z.object({ personId: z.int().positive(), hours: z.array(Opening), away: z.array(z.iso.date()) });
+
+/** When one pair of hands is here; no hours of their own means the shop's. */
+export async function saveHands(input: unknown): Promise<Answer> {
+  return act(Hands, input, (db, hands) => setHandHours(db, hands));
 }

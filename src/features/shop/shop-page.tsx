@@ -2,15 +2,21 @@ import 'server-only';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { database } from '@/data/db';
-import { findShop, shopHours } from '@/data/shop/queries';
+import { ROOM_UNITS } from '@/core/regimen';
+import { handHours } from '@/data/plan/hands';
+import { findShop, places, shopHours } from '@/data/shop/queries';
 import { AddPerson, ShopForm } from './components/shop-form';
+import { PersonHours } from './components/person-hours';
+import { RoomForm } from './components/room-form';
 import { SetUp } from './components/set-up';
+import { Link } from '@/ui/link';
 import { session } from './session';
 
 /** The shop's own facts and people. */
 export async function ShopPage() {
   const { db, shop, people } = await session();
   const { shopHours: hours, closed } = shopHours(db);
+  const hands = handHours(db);
   return (
     <>
       <h1 className="mb-4">{shop.name}</h1>
@@ -27,8 +33,22 @@ export async function ShopPage() {
         closed={closed}
       />
       <h2 className="mt-8 mb-2">People</h2>
-      <p className="mb-3">{people.map((person) => `${person.initials} ${person.name}`).join(', ')}</p>
+      <ul className="mb-3 max-w-xl">
+        {people.map(({ id, initials, name }) => {
+          const own = hands.find((one) => one.personId === id);
+          return (
+            <PersonHours key={id} person={{ id, initials, name }} own={own?.hours ?? []} away={own?.away ?? []} shop={hours} />
+          );
+        })}
+      </ul>
       <AddPerson />
+      <h2 className="mt-8 mb-2">What fits where</h2>
+      <RoomForm
+        places={places(db).map(({ id, name, kind, capacity }) => ({ id, name, kind, capacity, unit: ROOM_UNITS[kind] }))}
+      />
+      <p className="mt-6">
+        <Link href="/notice/rags">Notice for the wall: oily cloths</Link>
+      </p>
       <h2 className="mt-8 mb-2">Keep what is kept</h2>
       <p className="max-w-prose">
         Everything lies in one file. <code className="reading">bin/rendle backup FILE</code> makes a consistent copy while the

@@ -1,68 +1,188 @@
 import 'server-only';
-import { formatMass } from '@/core/quantity';
-import { lastReading, places, shopHours } from '@/data/shop/queries';
-
+import { roomTaken } from '@/core/piece';
+import { dateOf, formatMass } from '@/core/quantity';
+import { ROOM_UNITS } from '@/core/regimen';
+import { allPins } from '@/data/plan/pins';
+import { lastReading, people as allPeople, places, type Place, shopHours } from '@/data/shop/queries';
+import { piecesIn } from '@/data/work/batch';
+import { Link } from '@/ui/link';
+import { clockTime } from '@/ui/when';
 import { lotsNow, session } from '../shop/session';
-import { DayLine, type Peg } from './components/day-line';
+import { DayLine } from './components/day-line';
+import { MoveRing } from './components/move-ring';
 import { Rack, type Shelf } from './components/rack';
+import { pegsOf } from './pegs';
+import { type OpenBatch, shopNow, titleOf } from './strip';
 import { week } from './week';
-import { type OpenBatch, openBatches, titleOf } from './strip';
 
-/** The hand-work of the coming days, from each batch's own plan. */
-function pegsOf(open: readonly OpenBatch[]): Peg[] {
-  return open.flatMap(({ batch, standing, plan }) => {
-    if (!plan?.feasible) return [];
-    const left = new Set(standing.progress.rest.map((task) => task.key));
-    const action = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.action ?? key;
-    return plan.steps
-      .filter((step) => left.has(step.id))
-      .map((step) => ({
-        key: `${batch.id}-${step.id}`,
-        number: batch.number,
-        action: action(step.id),
-        fromMs: step.startMs,
-        toMs: step.endMs,
-      }));
-  });
+/** What of the shop is looked at: one person's hands, one place. */
+export type Look = { readonly who: string | null; readonly place: string | null };
+
+const amount = (value: number): string => (value < 10 ? value.toFixed(1) : value.toFixed(0));
+
+/** How full a place is: what stands on it against what fits. */
+function roomWords(place: Place, standing: readonly OpenBatch[]): { readonly room: string; readonly overfull: boolean } {
+  const unit = ROOM_UNITS[place.kind];
+  if (unit === null || place.capacity === null) return { room: '', overfull: false };
+  const used = standing.reduce((sum, { batch }) => sum + roomTaken(batch.design.geometry, piecesIn(batch).length, unit), 0);
+  const short = unit === 'litres' ? 'l' : unit === 'metres' ? 'm' : '';
+  return { room: `${amount(used)} of ${amount(place.capacity)} ${short}`.trim(), overfull: used > place.capacity + 1e-9 };
 }
 
 /** Today: the rack as it stands, and the hand-work of the coming week on the shop's hours. */
-export async function Today() {
+export async function Today({ look }: { readonly look: Look }) {
   const { db, shop, nowMs } = await session();
-  const open = openBatches(db, nowMs);
-  const shelves: Shelf[] = places(db).map((place) => {
-    const reading = lastReading(db, place.id);
-    return {
-      id: place.id,
-      name: place.name,
-      air: reading ? `${reading.tempC.toFixed(1)} °C, ${Math.round(reading.rhFraction * 100)} %` : 'no reading yet',
-      standing: open
-        .filter((one) => one.batch.place?.id === place.id)
-        .map(({ batch, standing, action }) => ({
-          id: batch.id,
-          number: batch.number,
-          title: titleOf(batch),
-          ring: standing.ring,
-          next: action?.action ?? 'All steps done',
-        })),
-    };
-  });
+  const { open, plan } = shopNow(db, nowMs);
+  const crew = allPeople(db);
+  const all = places(db);
+  const shown = open.filter(
+    (one) => (!look.who || one.action?.by === look.who) && (!look.place || String(one.batch.place?.id) === look.place),
+  );
+  const shelves: Shelf[] = all
+    .filter((place) => !look.place || String(place.id) === look.place)
+    .map((place) => {
+      const reading = lastReading(db, place.id);
+      return {
+        id: place.id,
+        name: place.name,
+        air: reading ? `${reading.tempC.toFixed(1)} °C, ${Math.round(reading.rhFraction * 100)} %` : 'no reading yet',
+        ...roomWords(
+          place,
+          open.filter((one) => one.batch.place?.id === place.id),
+        ),
+        standing: shown
+          .filter((one) => one.batch.place?.id === place.id)
+          .map(({ batch, standing, action }) => ({
+            id: batch.id,
+            number: batch.number,
+            title: titleOf(batch),
+            ring: standing.ring,
+            next: action?.action ?? 'All steps done',
+          })),
+      };
+    });
   const blocked = open.flatMap(({ batch, action }) => (action?.blocked ? [`${batch.number}: ${action.blocked}.`] : []));
   const low = lotsNow(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
+  const pegs = pegsOf(open, crew, allPins(db)).filter(
+    (peg) => (!look.who || peg.who === look.who) && (!look.place || shown.some((one) => one.batch.id === peg.batchId)),
+  );
   return (
     <>
-      <h1>On the rack</h1>
+      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+        <h1>On the rack</h1>
+        <Filters look={look} crew={crew.map((one) => one.initials)} places={all} />
+      </div>
       <Rack shelves={shelves} />
-      <h2 className="mt-8 mb-2">The week for hands</h2>
+      {open.length > 0 ? (
+        <MoveRing
+          batches={open.map(({ batch }) => ({ id: batch.id, number: batch.number, title: titleOf(batch) }))}
+          places={all.map(({ id, name }) => ({ id, name }))}
+        />
+      ) : null}
+      <div className="mt-6 mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
+        <h2>The week for hands</h2>
+        <p className="flex flex-wrap gap-x-5">
+          <Link href={`/sheet/${dateOf(nowMs, shop.zone)}`} className="inline-flex min-h-11 items-center">
+            Today’s sheet for the wall
+          </Link>
+          <a href={`/api/hands${look.who ? `?who=${look.who}` : ''}`} className="inline-flex min-h-11 items-center">
+            Calendar of {look.who ?? 'all'} hand-work
+          </a>
+        </p>
+      </div>
+      <PlanWords open={open} plan={plan} blocked={blocked} zone={shop.zone} nowMs={nowMs} />
+      <DayLine days={week(shopHours(db), nowMs)} pegs={pegs} nowMs={nowMs} zone={shop.zone} />
+      {low.length > 0 ? (
+        <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${formatMass(lot.leftG)})`).join(', ')}.</p>
+      ) : null}
+    </>
+  );
+}
+
+type PlanProps = {
+  readonly open: readonly OpenBatch[];
+  readonly plan: ReturnType<typeof shopNow>['plan'];
+  readonly blocked: readonly string[];
+  readonly zone: string;
+  readonly nowMs: number;
+};
+const MOST_MOVES = 4;
+
+/** What the plan cannot do, what it would not hold, and what it moved since it was last made and why. */
+function PlanWords({ open, plan, blocked, zone, nowMs }: PlanProps) {
+  const find = (id: number) => open.find((one) => one.batch.id === id);
+  const action = (id: number, key: string): string =>
+    find(id)
+      ?.standing.tasks.find((task) => task.key === key)
+      ?.step.action.toLowerCase() ?? key;
+  const newest = open
+    .flatMap(({ batch }) => batch.book.map(({ entry }) => ({ batch, entry })))
+    .sort((a, b) => b.entry.recordedAt - a.entry.recordedAt)[0];
+  const time = (ms: number): string => clockTime(ms, zone, nowMs);
+  return (
+    <>
       {blocked.map((text) => (
         <p key={text} className="mb-2 border-l-4 border-late pl-3">
           ▲ {text}
         </p>
       ))}
-      <DayLine days={week(shopHours(db), nowMs)} pegs={pegsOf(open)} nowMs={nowMs} zone={shop.zone} />
-      {low.length > 0 ? (
-        <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${formatMass(lot.leftG)})`).join(', ')}.</p>
+      {plan.unheld.map((pin) => (
+        <p key={`${pin.batchId}-${pin.task}`} className="mb-2 border-l-4 border-late pl-3">
+          ▲ {find(pin.batchId)?.batch.number} cannot be held at {time(pin.startAt)} ({action(pin.batchId, pin.task)}): its window
+          or someone’s hands do not allow it. The plan goes on without.
+        </p>
+      ))}
+      {plan.moved.length > 0 ? (
+        <details className="mb-2">
+          <summary className="min-h-11 cursor-pointer py-2">
+            The plan moved {plan.moved.length} {plan.moved.length === 1 ? 'step' : 'steps'}
+            {newest ? `, since ${newest.batch.number} was recorded ${time(newest.entry.recordedAt)}` : ''}
+          </summary>
+          <ul className="reading pl-4">
+            {plan.moved.slice(0, MOST_MOVES).map((move) => (
+              <li key={`${move.batch}-${move.id}`}>
+                {find(Number(move.batch))?.batch.number} {action(Number(move.batch), move.id)}: {time(move.fromMs)} →{' '}
+                {time(move.toMs)}
+              </li>
+            ))}
+            {plan.moved.length > MOST_MOVES ? <li>and {plan.moved.length - MOST_MOVES} more</li> : null}
+          </ul>
+        </details>
       ) : null}
     </>
+  );
+}
+
+type FilterProps = { readonly look: Look; readonly crew: readonly string[]; readonly places: readonly Place[] };
+
+/** Whose hands and which place; a plain form, so that it works by keyboard and without a script. */
+function Filters({ look, crew, places: all }: FilterProps) {
+  const box = 'min-h-11 border-ink border-b-2 bg-paper px-2';
+  return (
+    <form action="/" className="no-print flex flex-wrap items-center gap-3">
+      <label className="flex items-center gap-2">
+        <span className="text-soft">Hands</span>
+        <select name="who" defaultValue={look.who ?? ''} className={box}>
+          <option value="">everyone</option>
+          {crew.map((initials) => (
+            <option key={initials}>{initials}</option>
+          ))}
+        </select>
+      </label>
+      <label className="flex items-center gap-2">
+        <span className="text-soft">Place</span>
+        <select name="place" defaultValue={look.place ?? ''} className={box}>
+          <option value="">everywhere</option>
+          {all.map((place) => (
+            <option key={place.id} value={place.id}>
+              {place.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <button type="submit" className="min-h-11 px-2 font-semibold underline underline-offset-4">
+        Show
+      </button>
+    </form>
   );
 }

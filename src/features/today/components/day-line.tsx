@@ -1,20 +1,24 @@
-import { Link } from '@/ui/link';
-import { clockTime, dayAndDate } from '@/ui/when';
-import type { Day } from '../week';
+'use client';
 
-export type Peg = {
-  readonly key: string;
-  readonly number: string;
-  readonly action: string;
-  readonly fromMs: number;
-  readonly toMs: number;
-};
+import { type PointerEvent as ReactPointerEvent, useRef, useState } from 'react';
+import { clockTime, dayAndDate, wallTime } from '@/ui/when';
+import { useSave } from '../../shop/use-save';
+import { holdStep } from '../actions';
+import type { Peg } from '../pegs';
+import type { Day } from '../week';
+import { PegSheet } from './peg-sheet';
 
 const LANE_PX = 25;
 /** Share of the row that one letter of a peg's words takes, a little generously. */
 const LETTER_SHARE = 0.0062;
 /** Pegs past this share of the row have their words on their left. */
 const RIGHT_FROM = 72;
+
+const SNAP_MS = 5 * 60_000;
+/** A press that moves less than this is a touch, not a drag, pixels. */
+const DRAG_FROM_PX = 6;
+
+const wordsOf = (peg: Peg): string => `${peg.number} ${peg.action}${peg.who ? ` · ${peg.who}` : ''}`;
 
 type Placed = {
   readonly peg: Peg;
@@ -30,7 +34,7 @@ function place(pegs: readonly Peg[], at: (ms: number) => number): Placed[] {
   return [...pegs]
     .map((peg) => {
       const [left, width] = [at(peg.fromMs), Math.max(0.4, at(peg.toMs) - at(peg.fromMs))];
-      const words = 100 * LETTER_SHARE * `${peg.number} ${peg.action}`.length;
+      const words = 100 * LETTER_SHARE * wordsOf(peg).length;
       const wordsLeft = left > RIGHT_FROM;
       return {
         peg,
@@ -66,47 +70,84 @@ function boundsOf(days: readonly Day[], pegs: readonly Peg[]): Bounds {
 
 type Props = { readonly days: readonly Day[]; readonly pegs: readonly Peg[]; readonly nowMs: number; readonly zone: string };
 
-/** Hand-work as pegs on the shop's hours for today and the six days after, hours running to the right. */
+/** Hand-work as pegs on the shop's hours for today and the six days after, hours running to the right. A peg is touched for its sheet, or dragged. */
 export function DayLine({ days, pegs, nowMs, zone }: Props) {
   const bounds = boundsOf(days, pegs);
+  const [open, setOpen] = useState<Peg | null>(null);
+  const { faults, run } = useSave();
+  const drop = (peg: Peg, toMs: number): void => void run(() => holdStep({ batchId: peg.batchId, task: peg.task, at: toMs }));
   return (
-    <ol className="flex flex-col">
-      {days.map((day) => (
-        <DayRow
-          key={day.date}
-          day={day}
-          pegs={pegs.filter((peg) => peg.fromMs >= day.fromMs && peg.fromMs < day.toMs)}
-          bounds={bounds}
-          nowMs={nowMs}
+    <>
+      <p role="alert" className={Object.keys(faults).length > 0 ? 'mb-2 font-semibold text-late' : ''}>
+        {Object.values(faults).map((text) => `▲ ${text}`)}
+      </p>
+      <ol className="flex flex-col">
+        {days.map((day) => (
+          <DayRow
+            key={day.date}
+            day={day}
+            pegs={pegs.filter((peg) => peg.fromMs >= day.fromMs && peg.fromMs < day.toMs)}
+            bounds={bounds}
+            nowMs={nowMs}
+            zone={zone}
+            onOpen={setOpen}
+            onDrop={drop}
+          />
+        ))}
+      </ol>
+      {open ? (
+        <PegSheet
+          key={open.key}
+          peg={open}
           zone={zone}
+          nowMs={nowMs}
+          localStart={wallTime(open.fromMs, zone)}
+          onClose={() => setOpen(null)}
         />
-      ))}
-    </ol>
+      ) : null}
+    </>
   );
 }
 
-function DayRow({
-  day,
-  pegs,
-  bounds,
-  nowMs,
-  zone,
-}: {
+type RowProps = {
   readonly day: Day;
   readonly pegs: readonly Peg[];
   readonly bounds: Bounds;
   readonly nowMs: number;
   readonly zone: string;
-}) {
+  readonly onOpen: (peg: Peg) => void;
+  readonly onDrop: (peg: Peg, toMs: number) => void;
+};
+
+type Drag = { readonly key: string; readonly startX: number; readonly dxMs: number; readonly moved: boolean };
+
+function DayRow({ day, pegs, bounds, nowMs, zone, onOpen, onDrop }: RowProps) {
   const span = (bounds.to - bounds.from) * (day.toMs - day.fromMs);
   const at = (ms: number): number => (100 * (ms - day.fromMs - bounds.from * (day.toMs - day.fromMs))) / span;
   const lanes = place(pegs, at);
   const height = Math.max(1, ...lanes.map(({ lane }) => lane + 1)) * LANE_PX + 8;
   const isToday = nowMs >= day.fromMs && nowMs < day.toMs;
+  const row = useRef<HTMLDivElement>(null);
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const msOf = (dx: number): number => Math.round(((dx / Math.max(1, row.current?.clientWidth ?? 1)) * span) / SNAP_MS) * SNAP_MS;
+  const grab = (peg: Peg) => (event: ReactPointerEvent<HTMLButtonElement>) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    setDrag({ key: peg.key, startX: event.clientX, dxMs: 0, moved: false });
+  };
+  const pull = (event: ReactPointerEvent<HTMLButtonElement>): void => {
+    if (!drag) return;
+    const dx = event.clientX - drag.startX;
+    setDrag({ ...drag, dxMs: msOf(dx), moved: drag.moved || Math.abs(dx) > DRAG_FROM_PX });
+  };
+  const leave = (peg: Peg) => () => {
+    if (drag?.moved && drag.dxMs !== 0) onDrop(peg, peg.fromMs + drag.dxMs);
+    else if (drag) onOpen(peg);
+    setDrag(null);
+  };
   return (
     <li className="grid grid-cols-[6.5rem_1fr] items-stretch border-hair border-t">
       <p className={`reading py-1 ${isToday ? 'font-bold' : 'text-soft'}`}>{isToday ? 'Today' : dayAndDate(day.fromMs, zone)}</p>
-      <div className="relative overflow-hidden" style={{ height }}>
+      <div ref={row} className="relative overflow-hidden" style={{ height }}>
         {day.openings.map(([from, to]) => (
           <div
             key={from}
@@ -118,21 +159,48 @@ function DayRow({
           </div>
         ))}
         {day.openings.length === 0 ? <p className="py-1 text-sm text-soft">closed</p> : null}
-        {lanes.map(({ peg, lane, left, width, wordsLeft }) => (
-          <Link
-            key={peg.key}
-            href={`/work/${peg.number}`}
-            title={`${clockTime(peg.fromMs, zone, peg.fromMs)} to ${clockTime(peg.toMs, zone, peg.toMs)}: ${peg.action}, ${peg.number}`}
-            className="absolute h-6 whitespace-nowrap text-xs leading-5 no-underline hover:underline"
-            style={{ left: `${left}%`, width: `${width}%`, top: lane * LANE_PX }}
-          >
-            <span aria-hidden="true" className="block h-5 min-w-1 bg-ink" />
-            <span className={`reading absolute top-0 ${wordsLeft ? 'right-full pr-1' : 'left-full pl-1'}`}>
-              <span className="sr-only">{clockTime(peg.fromMs, zone, peg.fromMs)} </span>
-              {peg.number} {peg.action}
-            </span>
-          </Link>
-        ))}
+        {lanes.map(({ peg, lane, left, width, wordsLeft }) => {
+          const shift = drag?.key === peg.key && drag.moved ? drag.dxMs : 0;
+          const windowFrom = peg.earliestMs === null ? null : Math.max(0, at(peg.earliestMs));
+          const windowTo = peg.latestMs === null ? 100 : Math.min(100, at(peg.latestMs));
+          return (
+            <div key={peg.key}>
+              {shift !== 0 && windowFrom !== null && windowTo > windowFrom ? (
+                <span
+                  aria-hidden="true"
+                  className="absolute h-1 bg-wet"
+                  style={{ left: `${windowFrom}%`, width: `${windowTo - windowFrom}%`, top: lane * LANE_PX + 21 }}
+                />
+              ) : null}
+              <button
+                type="button"
+                title={`${clockTime(peg.fromMs, zone, peg.fromMs)} to ${clockTime(peg.toMs, zone, peg.toMs)}: ${peg.action}, ${peg.number}`}
+                className="absolute h-6 touch-pan-y whitespace-nowrap text-left text-xs leading-5 hover:underline"
+                style={{ left: `${left + (100 * shift) / span}%`, width: `${width}%`, top: lane * LANE_PX }}
+                onPointerDown={grab(peg)}
+                onPointerMove={pull}
+                onPointerUp={leave(peg)}
+                onPointerCancel={() => setDrag(null)}
+                onClick={(event) => {
+                  // A key press has no pointer before it.
+                  if (event.detail === 0) onOpen(peg);
+                }}
+              >
+                <span
+                  aria-hidden="true"
+                  className={`block h-5 min-w-1 ${peg.pinned ? 'border-2 border-ink bg-wax' : 'bg-ink'}`}
+                />
+                <span className={`reading absolute top-0 ${wordsLeft ? 'right-full pr-1' : 'left-full pl-1'}`}>
+                  <span className={shift === 0 ? 'sr-only' : 'font-bold'}>
+                    {clockTime(peg.fromMs + shift, zone, peg.fromMs)}{' '}
+                  </span>
+                  {wordsOf(peg)}
+                  {peg.pinned ? <span className="sr-only"> (held there)</span> : null}
+                </span>
+              </button>
+            </div>
+          );
+        })}
         {isToday ? (
           <span aria-hidden="true" className="absolute inset-y-0 w-0.5 bg-late" style={{ left: `${at(nowMs)}%` }} />
         ) : null}

@@ -6,6 +6,9 @@ export type Shelf = {
   readonly id: number;
   readonly name: string;
   readonly air: string;
+  /** How full it is, in words; empty where nothing limits it. */
+  readonly room: string;
+  readonly overfull: boolean;
   readonly standing: readonly {
     readonly id: number;
     readonly number: string;
@@ -15,13 +18,17 @@ export type Shelf = {
   }[];
 };
 
+/** From this many on, rings stand smaller so that the whole shop stays in sight. */
+const CROWDED = 16;
+
 /** The places of the shop as shelves, seen from the front, with the rings standing where the pieces stand. */
 export function Rack({ shelves }: { readonly shelves: readonly Shelf[] }) {
+  const size = shelves.reduce((sum, shelf) => sum + shelf.standing.length, 0) >= CROWDED ? 44 : 64;
   return (
     <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3 wide:grid-cols-3">
       {shelves.map((shelf) => (
         <li key={shelf.id} className="flex flex-col">
-          <ul className="flex min-h-20 grow flex-wrap items-end gap-x-5 gap-y-2 px-3">
+          <ul className="flex min-h-20 grow flex-wrap items-end gap-x-4 gap-y-1 px-3">
             {shelf.standing.map((one) => (
               <li key={one.id}>
                 <Link
@@ -29,15 +36,21 @@ export function Rack({ shelves }: { readonly shelves: readonly Shelf[] }) {
                   className="flex flex-col items-center no-underline hover:underline"
                   title={`${one.title}. Next: ${one.next}`}
                 >
-                  <span className="reading text-sm font-semibold">{one.number}</span>
-                  <Ring facts={one.ring} seed={one.id} size={64} title={one.title} />
+                  <span className="reading text-sm font-semibold leading-4">{one.number}</span>
+                  <Ring facts={one.ring} seed={one.id} size={size} title={one.title} />
                 </Link>
               </li>
             ))}
           </ul>
           <div aria-hidden="true" className="h-[7px] border-ink border-t-4 border-b bg-rule" />
-          <p className="flex justify-between px-1 pt-1">
+          <p className="flex flex-wrap justify-between gap-x-3 px-1 pt-1">
             <span className="font-semibold">{shelf.name}</span>
+            {shelf.room ? (
+              <span className={`reading ${shelf.overfull ? 'font-semibold text-late' : 'text-soft'}`}>
+                {shelf.overfull ? '▲ ' : ''}
+                {shelf.room}
+              </span>
+            ) : null}
             <span className="reading text-soft">{shelf.air}</span>
           </p>
         </li>

@@ -1,0 +1,91 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { useSave } from '../../shop/use-save';
+import { moveTo } from '../../work/actions';
+
+type Props = {
+  readonly batches: readonly { readonly id: number; readonly number: string; readonly title: string }[];
+  readonly places: readonly { readonly id: number; readonly name: string }[];
+};
+
+const near = (text: string, typed: string): boolean => text.toLowerCase().startsWith(typed.trim().toLowerCase());
+
+/** Carries a batch to another place: both are chosen, or typed as they are called. */
+export function MoveRing({ batches, places }: Props) {
+  const [batch, setBatch] = useState('');
+  const [place, setPlace] = useState('');
+  const [missing, setMissing] = useState('');
+  const { busy, rest, run } = useSave();
+  const carry = (): void => {
+    const what =
+      batches.find((one) => one.number === batch.trim()) ??
+      batches.find((one) => one.number.endsWith(batch.trim()) && batch.trim() !== '');
+    const where = place.trim() === '' ? undefined : places.find((one) => near(one.name, place));
+    if (!what || !where) {
+      setMissing(
+        what ? `No place is called “${place}”.` : `No open batch is called “${batch}”. Type its number, 31-006 or just 006.`,
+      );
+      return;
+    }
+    setMissing('');
+    void run(
+      () => moveTo({ batchId: what.id, placeId: where.id }),
+      () => {
+        setBatch('');
+        setPlace('');
+      },
+    );
+  };
+  const box = 'reading min-h-11 border-ink border-b-2 bg-paper px-2';
+  return (
+    <form
+      className="no-print mt-3 flex flex-wrap items-center gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        carry();
+      }}
+    >
+      <label className="flex items-center gap-2">
+        <span className="text-soft">Move</span>
+        <input
+          list="open-batches"
+          value={batch}
+          onChange={(event) => setBatch(event.target.value)}
+          className={`${box} w-28`}
+          placeholder="31-006"
+          autoComplete="off"
+        />
+      </label>
+      <datalist id="open-batches">
+        {batches.map((one) => (
+          <option key={one.id} value={one.number}>
+            {one.title}
+          </option>
+        ))}
+      </datalist>
+      <label className="flex items-center gap-2">
+        <span className="text-soft">to</span>
+        <input
+          list="all-places"
+          value={place}
+          onChange={(event) => setPlace(event.target.value)}
+          className={`${box} w-36`}
+          placeholder="sill"
+          autoComplete="off"
+        />
+      </label>
+      <datalist id="all-places">
+        {places.map((one) => (
+          <option key={one.id} value={one.name} />
+        ))}
+      </datalist>
+      <Button type="submit" disabled={busy}>
+        Move
+      </Button>
+      <Faults of={missing ? [missing] : rest([])} />
+    </form>
+  );
+}

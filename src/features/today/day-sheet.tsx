@@ -1,0 +1,86 @@
+import 'server-only';
+import { notFound } from 'next/navigation';
+import { addDays, wallClock } from '@/core/quantity';
+import { allPins } from '@/data/plan/pins';
+import { openRagLines } from '@/data/rags/queries';
+import { Ring } from '@/ui/ring';
+import { Link } from '@/ui/link';
+import { clockTime, longDate } from '@/ui/when';
+import { session } from '../shop/session';
+import { PrintButton } from '../care/components/print-button';
+import { type Peg, pegsOf } from './pegs';
+import { shopNow } from './strip';
+
+/** The day's hand-work on paper for the wall: times, whose hands, windows, room to tick. */
+export async function DaySheet({ date }: { readonly date: string }) {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(date) || Number.isNaN(Date.parse(date))) notFound();
+  const { db, shop, people, nowMs } = await session();
+  const { open } = shopNow(db, nowMs);
+  const [fromMs, toMs] = [wallClock(`${date}T00:00`, shop.zone), wallClock(`${addDays(date, 1)}T00:00`, shop.zone)];
+  const pegs = pegsOf(open, people, allPins(db))
+    .filter((peg) => peg.fromMs >= fromMs && peg.fromMs < toMs)
+    .sort((a, b) => a.fromMs - b.fromMs);
+  const time = (ms: number): string => clockTime(ms, shop.zone, ms);
+  return (
+    <main className="mx-auto max-w-4xl p-6">
+      <div className="no-print mb-4 flex flex-wrap gap-4">
+        <PrintButton />
+        <Link href={`/sheet/${addDays(date, -1)}`} className="inline-flex min-h-11 items-center">
+          Day before
+        </Link>
+        <Link href={`/sheet/${addDays(date, 1)}`} className="inline-flex min-h-11 items-center">
+          Day after
+        </Link>
+        <Link href="/" className="inline-flex min-h-11 items-center">
+          Today
+        </Link>
+      </div>
+      <h1>{longDate(date)}</h1>
+      <p className="mb-3 text-soft">
+        {shop.name}. Planned {clockTime(nowMs, shop.zone)}; the plan moves when something is recorded.
+      </p>
+      {pegs.length === 0 ? <p className="text-lg">No hand-work is planned for this day.</p> : null}
+      <ol>
+        {pegs.map((peg) => (
+          <Line key={peg.key} peg={peg} time={time} ring={open.find((one) => one.batch.id === peg.batchId)?.standing.ring} />
+        ))}
+      </ol>
+      <h2 className="mt-6">Oily cloths</h2>
+      <p className="max-w-prose">
+        {openRagLines(db).length > 0 ? 'A rag line is open: answer it before anyone leaves. ' : ''}
+        Flat and single on metal, stone or outdoors, or under water in a lidded metal can. Never in a heap, never in a bin. Look
+        at them next morning.
+      </p>
+    </main>
+  );
+}
+
+type LineProps = {
+  readonly peg: Peg;
+  readonly time: (ms: number) => string;
+  readonly ring: Parameters<typeof Ring>[0]['facts'] | undefined;
+};
+
+function Line({ peg, time, ring }: LineProps) {
+  return (
+    <li className="grid grid-cols-[6rem_3.5rem_2.5rem_minmax(0,1fr)_10rem_2rem] items-center gap-x-3 border-ink border-t py-2">
+      <span className="reading text-xl font-semibold">{time(peg.fromMs)}</span>
+      <span className="reading font-semibold">{peg.who}</span>
+      {ring ? <Ring facts={ring} seed={peg.batchId} size={36} title={peg.number} /> : <span />}
+      <span>
+        <span className="block font-semibold">{peg.action}</span>
+        <span className="reading text-sm">
+          {peg.number} {peg.title}
+        </span>
+      </span>
+      <span className="reading text-sm">
+        {peg.latestMs !== null && peg.earliestMs !== null
+          ? `not before ${time(peg.earliestMs)}, not after ${time(peg.latestMs)}`
+          : peg.earliestMs !== null
+            ? `not before ${time(peg.earliestMs)}`
+            : ''}
+      </span>
+      <span aria-hidden="true" className="size-7 border-2 border-ink" />
+    </li>
+  );
+}

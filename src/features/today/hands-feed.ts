@@ -1,0 +1,40 @@
+import 'server-only';
+import ical, { ICalCalendarMethod } from 'ical-generator';
+import { people } from '@/data/shop/queries';
+import { session } from '../shop/session';
+import { shopNow, titleOf } from './strip';
+
+/** The hand-work of one person, or of all, as a calendar that any calendar program follows. `who` is their initials. */
+export async function GET(request: Request): Promise<Response> {
+  const { db, shop, nowMs } = await session();
+  const who = new URL(request.url).searchParams.get('who')?.toUpperCase() ?? '';
+  const crew = people(db);
+  const person = crew.find((one) => one.initials.toUpperCase() === who);
+  if (who !== '' && !person) return new Response('Nobody here has these initials.', { status: 404 });
+  const { open } = shopNow(db, nowMs);
+  const calendar = ical({
+    name: person ? `${shop.name}: ${person.name}` : shop.name,
+    method: ICalCalendarMethod.PUBLISH,
+    prodId: { company: 'Rendle', product: 'Hands', language: 'EN' },
+    ttl: 900,
+  });
+  for (const { batch, standing, plan } of open) {
+    if (!plan?.feasible) continue;
+    const left = new Map(standing.progress.rest.map((task) => [task.key, task]));
+    for (const step of plan.steps) {
+      const task = left.get(step.id);
+      if (!task || (person && step.by !== String(person.id)) || step.endMs < nowMs) continue;
+      calendar.createEvent({
+        id: `${batch.number}-${step.id}@rendle`,
+        start: new Date(step.startMs),
+        end: new Date(Math.max(step.endMs, step.startMs + 60_000)),
+        stamp: new Date(nowMs),
+        summary: `${task.step.action}, ${batch.number}`,
+        description: `${titleOf(batch)}${task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : ''}. The plan moves when something is recorded.`,
+      });
+    }
+  }
+  return new Response(calendar.toString(), {
+    headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': 'inline; filename="hands.ics"' },
+  });
+}

@@ -1,0 +1,59 @@
+import type { Person } from '@/data/shop/queries';
+import type { Pin } from '@/data/plan/pins';
+import { type Task, windowAfter } from '@/core/regimen';
+import type { OpenBatch } from './strip';
+import { titleOf } from './strip';
+
+/** One piece of hand-work on the day line; UTC ms. */
+export type Peg = {
+  readonly key: string;
+  readonly batchId: number;
+  readonly task: string;
+  readonly number: string;
+  readonly title: string;
+  readonly action: string;
+  readonly who: string;
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly earliestMs: number | null;
+  readonly latestMs: number | null;
+  readonly slackUntilMs: number;
+  readonly pinned: boolean;
+};
+
+/** The hand-work of the coming days, from the plan of the whole shop. */
+export function pegsOf(open: readonly OpenBatch[], people: readonly Person[], pins: readonly Pin[]): Peg[] {
+  const initials = new Map(people.map((person) => [String(person.id), person.initials]));
+  return open.flatMap(({ batch, standing: { tasks, progress }, plan }) => {
+    if (!plan?.feasible) return [];
+    const left = new Set(progress.rest.map((task) => task.key));
+    return plan.steps
+      .filter((step) => left.has(step.id))
+      .map((step): Peg => {
+        const index = tasks.findIndex((task) => task.key === step.id);
+        const before = plan.steps.find((one) => one.id === tasks[index - 1]?.key);
+        const window =
+          progress.next?.task.key === step.id
+            ? progress.next.window
+            : before
+              ? windowAfter(tasks[index - 1] as Task, before.endMs)
+              : { earliestMs: null, latestMs: null };
+        const task = tasks[index];
+        return {
+          key: `${batch.id}-${step.id}`,
+          batchId: batch.id,
+          task: step.id,
+          number: batch.number,
+          title: titleOf(batch),
+          action: `${task?.step.action ?? step.id}${task && task.rounds > 1 ? ` (${task.round}/${task.rounds})` : ''}`,
+          who: initials.get(step.by) ?? '',
+          fromMs: step.startMs,
+          toMs: step.endMs,
+          earliestMs: window.earliestMs,
+          latestMs: window.latestMs,
+          slackUntilMs: step.slackUntilMs,
+          pinned: pins.some((pin) => pin.batchId === batch.id && pin.task === step.id),
+        };
+      });
+  });
+}
