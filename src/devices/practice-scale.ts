@@ -6,6 +6,8 @@ export type PracticeScale = Sim & {
   /** Begins to pour; the stream thins as the mark comes near, and runs a little past it. */
   readonly pourTo: (markG: number) => void;
   readonly stopPouring: () => void;
+  /** Sets something else on it, of so many grams in all. */
+  readonly put: (grams: number) => void;
   readonly unplug: () => void;
   readonly plug: () => void;
   readonly garble: () => void;
@@ -66,6 +68,11 @@ export function practiceScale({ seed, startG, maxG = 5000, unit = 'g' }: Options
     },
     stopPouring: () => {
       mark = null;
+    },
+    put: (grams) => {
+      mass = zero + grams;
+      mark = null;
+      still = 0;
     },
     unplug: () => {
       plugged = false;

@@ -7,6 +7,7 @@ export {
   CONTACT_WORDS,
   DRYING_WORDS,
   FAMILY_WORDS,
+  FAULT_WORDS,
   FEEL_WORDS,
   GATE_WORDS,
   HEAT_WORDS,
@@ -15,6 +16,8 @@ export {
   MEET_WORDS,
   PURPOSE_WORDS,
   RAG_WORDS,
+  SURFACE_WORDS,
   sayReason,
+  WAY_WORDS,
   WHY_WORDS,
 } from './words';

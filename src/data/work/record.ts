@@ -178,6 +178,33 @@ export function undoLast(db: Db, input: Back, by: By): Result<{ readonly undone:
   });
 }
 
+/** Strikes a record that fits nowhere: the same thing was recorded twice, from two devices. */
+export function strikeWaiting(db: Db, input: Back & { readonly entry: string }, by: By): Result<void> {
+  return command(db, (tx) => {
+    const { entry: which, ...back } = input;
+    if (tx.select().from(logEntry).where(eq(logEntry.clientId, input.clientId)).get()) return ok(undefined);
+    const batch = loadBatch(tx, input.batchId, by.nowMs);
+    const fact = batch && progressOfBatch(batch).progress.waiting.find((one) => one.id === which);
+    const standing = batch?.book.find(({ entry }) => entry.clientId === which);
+    if (!fact || !standing?.stands) return fail('not-found', 'entry');
+    const { entry, stands } = standing;
+    tx.insert(logEntry)
+      .values({
+        ...back,
+        kind: 'undo',
+        task: entry.task,
+        pieces: entry.pieces,
+        at: by.nowMs,
+        recordedAt: by.nowMs,
+        personId: by.personId,
+        corrects: stands.clientId,
+      })
+      .run();
+    shrinkRagLine(tx, entry.clientId);
+    return giveBack(tx, stands.clientId, input.clientId, by);
+  });
+}
+
 type Correction = Back & { readonly corrects: string; readonly at: number; readonly grams: number | null; readonly seen: string };
 
 /** Strikes an entry through and writes what it should have said; the first stays readable. */

@@ -74,7 +74,7 @@ function goOver(tx: Db, from: Batch, pieces: readonly Piece[], toBatch: number, 
 }
 
 /** What two batches must have in common before they can be one. */
-function unlike(a: Batch, b: Batch): string | null {
+export function unlike(a: Batch, b: Batch): string | null {
   if (a.design.revisionId !== b.design.revisionId) return 'design';
   if (a.species.id !== b.species.id) return 'wood';
   if (a.regimen.revisionId !== b.regimen.revisionId) return 'regimen';
@@ -129,4 +129,27 @@ export function partWith(db: Db, { batchId, pieces, why }: Parting, by: By): Res
       .run();
     return ok({ count: named.value.length });
   });
+}
+
+const numbers = (db: Db): Map<number, string> =>
+  new Map(
+    db
+      .select({ id: batch.id, number: batch.number })
+      .from(batch)
+      .all()
+      .map((row) => [row.id, row.number]),
+  );
+
+/** How each piece that came over came to be here, by piece. */
+export function movesOf(db: Db, of: Batch): Map<number, string> {
+  const name = numbers(db);
+  const rows = db.select().from(pieceMove).where(eq(pieceMove.toBatch, of.id)).all();
+  return new Map(rows.map((row) => [row.pieceId, `from ${name.get(row.fromBatch) ?? ''}${row.why ? `: ${row.why}` : ''}`]));
+}
+
+/** Where a batch comes from or went to, in words; null where it has always been itself. */
+export function sourceOf(db: Db, of: Batch): string | null {
+  const name = numbers(db);
+  if (of.joinedTo !== null) return `All of it went into ${name.get(of.joinedTo) ?? ''}.`;
+  return of.splitFrom === null ? null : `Split off from ${name.get(of.splitFrom) ?? ''}; the book before that is shared.`;
 }

@@ -1,11 +1,15 @@
 'use server';
 
 import { z } from 'zod';
-import { parseMass, instantOf, parsePositive, fail } from '@/core/quantity';
+import { parseMass, instantOf, ok, parsePositive, fail } from '@/core/quantity';
 import { recordMoisture } from '@/data/moisture/moisture';
 import { geometryOf } from './design';
 import { addDesign, moveBatch, startBatch } from '@/data/work/commands';
-import { correctEntry, undoLast } from '@/data/work/record';
+import { WAYS } from '@/core/regimen';
+import { leaveWay, takeWay } from '@/data/work/recover';
+import { correctEntry, strikeWaiting, undoLast } from '@/data/work/record';
+import { joinBatches, partWith, splitBatch } from '@/data/work/split';
+import { weighAfter, weighBefore } from '@/data/work/uptake';
 import { checkRags, layRags } from '@/data/rags/commands';
 import { theShop } from '@/data/shop/queries';
 import { act, type Answer, reader } from '../shop/act';
@@ -112,5 +116,69 @@ export async function saveMoisture(input: unknown): Promise<Answer> {
     return value === undefined
       ? { ok: false, issues: read.issues }
       : recordMoisture(db, { ...rest, percent: value, isValid: valid === 'yes' }, by);
+  });
+}
+
+/** Strikes a record that another device had made already. */
+export async function strike(input: unknown): Promise<Answer> {
+  return act(Back.extend({ entry: clientId }), input, (db, back, by) => strikeWaiting(db, back, by));
+}
+
+const Parting = z.object({ batchId: id, pieces: z.string().max(400), why: z.string().trim().max(200) });
+
+/** Some pieces become a batch of their own. */
+export async function split(input: unknown): Promise<Answer<{ readonly number: string }>> {
+  return act(Parting, input, (db, parting, by) => splitBatch(db, parting, by));
+}
+
+/** Pieces leave for good. */
+export async function part(input: unknown): Promise<Answer<{ readonly count: number }>> {
+  return act(Parting, input, (db, parting, by) => partWith(db, parting, by));
+}
+
+/** A batch goes into another that waits for the same step. */
+export async function join(input: unknown): Promise<Answer<{ readonly number: string }>> {
+  return act(z.object({ batchId: id, into: z.string().max(20) }), input, (db, joining, by) => joinBatches(db, joining, by));
+}
+
+/** Takes up a way back. */
+export async function goBack(input: unknown): Promise<Answer> {
+  return act(z.object({ clientId, batchId: id, way: z.enum(WAYS) }), input, (db, wish, by) => takeWay(db, wish, by));
+}
+
+/** Lets a way back go that nothing was done of. */
+export async function dropWay(input: unknown): Promise<Answer> {
+  return act(z.object({ batchId: id, id }), input, (db, which, by) => leaveWay(db, which, by));
+}
+
+const Weighing = z.object({
+  clientId,
+  batchId: id,
+  pieceId: id,
+  task: z.string().min(1).max(120),
+  before: z.string(),
+  after: z.string(),
+});
+
+/** A piece on the scale: before a coat, and after it when it is known already. */
+export async function weighPiece(input: unknown): Promise<Answer> {
+  return act(Weighing, input, (db, { before, after, ...where }, by) => {
+    const read = reader();
+    const beforeG = read.take('before', parseMass(before));
+    const afterG = after.trim() === '' ? null : read.take('after', parseMass(after));
+    if (beforeG === undefined || afterG === undefined) return { ok: false, issues: read.issues };
+    if (afterG !== null && afterG < beforeG) return fail('lighter-after', 'after');
+    const made = weighBefore(db, { ...where, beforeG }, by);
+    return made.ok && afterG !== null ? weighAfter(db, { id: made.value.id, afterG }) : made.ok ? ok(undefined) : made;
+  });
+}
+
+/** The same piece after the coat was wiped. */
+export async function weighAgain(input: unknown): Promise<Answer> {
+  return act(z.object({ id, after: z.string() }), input, (db, { id: which, after }) => {
+    const mass = parseMass(after);
+    return mass.ok
+      ? weighAfter(db, { id: which, afterG: mass.value })
+      : { ok: false, issues: mass.issues.map((issue) => ({ ...issue, path: 'after' })) };
   });
 }

@@ -4,13 +4,12 @@ import { Wood } from './wood';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { cautionsFor } from '@/core/caution';
-import { formatInstant, formatMass, formatMoney, formatTemperature } from '@/core/quantity';
-import { missOf, type Task, windowAfter } from '@/core/regimen';
-import type { BatchPlan } from '@/data/plan/shop-plan';
+import { formatMass, formatMoney } from '@/core/quantity';
 import { CAUTION_WORDS } from '@/messages';
 import { ingredientOf } from '@/core/material';
 import { people, places } from '@/data/shop/queries';
-import { type Batch, findBatchId, loadBatch, type LogEntry } from '@/data/work/batch';
+import { type Batch, findBatchId, loadBatch, tagOf } from '@/data/work/batch';
+import { movesOf, sourceOf } from '@/data/work/split';
 import { estimatedGrams } from '@/data/work/record';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
@@ -19,78 +18,15 @@ import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { openBatches, titleOf } from '../today/strip';
-import { type BookRow, CoatBook } from './components/coat-book';
+import { rowsOf } from './book-rows';
+import { CoatBook } from './components/coat-book';
 import { MoveTo } from './components/move-to';
+import { PieceList } from './components/piece-list';
 import { RecordPanel } from './components/record-panel';
-
-const details = (entry: LogEntry): string =>
-  [
-    entry.grams === null ? '' : `${formatMass(entry.grams)}${entry.gramsEstimated ? ' (estimate)' : ''}`,
-    entry.tempC === null ? '' : formatTemperature(entry.tempC),
-    entry.rhFraction === null ? '' : `${Math.round(entry.rhFraction * 100)} %`,
-    entry.pass === null ? '' : entry.pass ? 'passed' : 'not yet',
-  ]
-    .filter(Boolean)
-    .join(', ');
-
-/** The chemistry's window in words; empty where nothing bounds it. */
-function windowWords(earliestMs: number | null, latestMs: number | null, time: (ms: number) => string): string {
-  if (earliestMs === null) return '';
-  return latestMs === null ? `from ${time(earliestMs)}; nothing spoils` : `${time(earliestMs)} to ${time(latestMs)}`;
-}
-
-/** The rows of the book: every task, with the plan's pencil and the log's ink. */
-function rowsOf(
-  batch: Batch,
-  { progress, tasks }: Standing,
-  plan: BatchPlan | null,
-  zone: string,
-  nowMs: number,
-  initials: ReadonlyMap<number, string>,
-): BookRow[] {
-  const time = (ms: number): string => clockTime(ms, zone, nowMs);
-  return tasks.map((task, index) => {
-    const done = progress.done[index];
-    const planned = plan?.feasible ? plan.steps.find((step) => step.id === task.key) : undefined;
-    const book = done && batch.book.find(({ entry }) => entry.clientId === done.fact.id);
-    const entry = book?.stands;
-    const round = task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : '';
-    const before = plan?.feasible ? plan.steps.find((step) => step.id === tasks[index - 1]?.key) : undefined;
-    const ahead =
-      progress.next?.task.key === task.key
-        ? progress.next.window
-        : before && tasks[index - 1]
-          ? windowAfter(tasks[index - 1] as Task, before.endMs)
-          : null;
-    return {
-      key: task.key,
-      action: `${task.step.action}${round}`,
-      done: task.step.done,
-      planned: done ? '' : planned ? `${time(planned.startMs)} ${initials.get(Number(planned.by)) ?? ''}` : '',
-      window: done
-        ? windowWords(done.window.earliestMs, done.window.latestMs, time)
-        : windowWords(ahead?.earliestMs ?? null, ahead?.latestMs ?? null, time),
-      slack: done || !planned || planned.slackUntilMs === planned.startMs ? null : time(planned.slackUntilMs),
-      actual:
-        done && entry && book
-          ? {
-              clientId: book.entry.clientId,
-              time: time(entry.at),
-              who: initials.get(entry.personId) ?? '',
-              details: details(entry),
-              seen: entry.seen,
-              missMin: Math.round(missOf(done.window, done.startMs)),
-              leftOut: book.entry.kind === 'left-out',
-              struck: book.entry.clientId === entry.clientId ? [] : [`${time(book.entry.at)} ${details(book.entry)}`],
-              at: formatInstant(entry.at, zone).slice(0, 16),
-              grams: entry.grams === null ? null : formatMass(entry.grams),
-            }
-          : null,
-      isNext: progress.next?.task.key === task.key,
-      isCoat: task.step.kind === 'coat',
-    };
-  });
-}
+import { WaysBack } from './components/ways-back';
+import { Drinks } from './drinks';
+import { alikeTo } from './alike';
+import { troublesOf } from './troubles';
 
 type Need = {
   readonly slot: string;
@@ -143,6 +79,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
     woodForFood: batch.species.food,
     ...(nature ? { blend: nature } : {}),
   });
+  const moves = movesOf(db, batch);
   const undone = batch.book
     .filter(({ stands }) => stands === null)
     .map(
@@ -190,6 +127,22 @@ export async function BatchPage({ number }: { readonly number: string }) {
           nowMs={nowMs}
           zone={shop.zone}
           lastDone={standing.progress.done.at(-1)?.task.step.done ?? null}
+          geometry={batch.design.geometry}
+        />
+      )}
+      {batch.release ? null : (
+        <WaysBack
+          batchId={batch.id}
+          troubles={troublesOf(batch, standing.progress, nowMs)}
+          taken={batch.recoveries.map(({ id: way_id, way }) => ({
+            id: way_id,
+            way,
+            begun: standing.progress.done.some(({ task }) => task.key.startsWith(`${way}~${way_id}:`)),
+          }))}
+          doubles={standing.progress.waiting.map((fact) => ({
+            id: fact.id,
+            says: `“${standing.tasks.find((task) => task.key === fact.key)?.step.done ?? fact.key}” was recorded once more at ${clockTime(fact.atMs, shop.zone, nowMs)}, from another device or before its turn. The first one stands.`,
+          }))}
         />
       )}
       <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
@@ -217,6 +170,20 @@ export async function BatchPage({ number }: { readonly number: string }) {
           {batch.release ? null : (
             <Wood batchId={batch.id} state={woodState(db, batch.id, batch.place?.id ?? null)} zone={shop.zone} />
           )}
+          {batch.release ? null : <Drinks db={db} batch={batch} standing={standing} />}
+          <PieceList
+            batchId={batch.id}
+            pieces={batch.pieces.map((one) => ({
+              id: one.id,
+              tag: tagOf(batch, one),
+              code: one.code,
+              left: one.leftWhy,
+              came: moves.get(one.id) ?? null,
+            }))}
+            alike={batch.release ? [] : alikeTo(batch, standing, openBatches(db, nowMs))}
+            origin={sourceOf(db, batch)}
+            locked={batch.release !== null}
+          />
           <Cautions of={cautions.map((caution) => CAUTION_WORDS[caution])} open={1} />
         </div>
       </div>

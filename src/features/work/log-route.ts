@@ -1,7 +1,11 @@
 import 'server-only';
 import { z } from 'zod';
+import { SURFACES } from '@/core/piece';
+import { ok } from '@/core/quantity';
+import { FAULTS } from '@/core/regimen';
 import { recordEntry } from '@/data/work/record';
 import { act } from '../shop/act';
+import { keepPhoto, MOST_PHOTO_CHARS } from './photo';
 import { sameSite } from '../shop/same-site';
 
 const id = z.string().min(8).max(64);
@@ -22,6 +26,12 @@ export const Record = z.object({
   rh: z.number().min(0).max(1).nullable().default(null),
   pass: z.boolean().nullable().default(null),
   seen: z.string().max(2000).default(''),
+  faults: z
+    .array(z.object({ fault: z.enum(FAULTS), surface: z.enum(SURFACES) }))
+    .max(40)
+    .default([]),
+  /** A photo as a data URL (JPEG, PNG or WebP); kept as a file beside the database. */
+  photoData: z.string().max(MOST_PHOTO_CHARS).nullable().default(null),
 });
 
 /** Takes one record, as often as it is sent, and stores it once. 422 with the reasons when it cannot be. */
@@ -34,6 +44,9 @@ export async function POST(request: Request): Promise<Response> {
   } catch {
     return Response.json({ ok: false, faults: { '': 'This is not JSON.' } }, { status: 400 });
   }
-  const answer = await act(Record, body, (db, report, by) => recordEntry(db, report, by));
+  const answer = await act(Record, body, (db, { photoData, ...report }, by) => {
+    const photo = photoData === null ? ok(null) : keepPhoto(photoData);
+    return photo.ok ? recordEntry(db, { ...report, photo: photo.value }, by) : photo;
+  });
   return Response.json(answer, { status: answer.ok ? 200 : 422 });
 }

@@ -25,6 +25,12 @@ export async function Work() {
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Work</h1>
         <div className="flex flex-wrap gap-2">
+          <Link href="/work/round" className={linkLook('plain')}>
+            One round
+          </Link>
+          <Link href="/work/regimens" className={linkLook('plain')}>
+            Regimens
+          </Link>
           <Link href="/work/choose" className={linkLook('plain')}>
             Which finish?
           </Link>

@@ -21,6 +21,11 @@ export type BookRow = {
     readonly struck: readonly string[];
     readonly at: string;
     readonly grams: string | null;
+    /** What was typed, without the faults beside it. */
+    readonly note: string;
+    readonly photo: string | null;
+    /** Whether it was recorded in the batch this one was split from. */
+    readonly elsewhere: boolean;
   } | null;
   readonly isNext: boolean;
   readonly isCoat: boolean;
@@ -76,13 +81,24 @@ export function CoatBook({
                       </span>
                     ) : null}
                     {row.actual.seen ? <span className="block text-sm">Seen: {row.actual.seen}</span> : null}
+                    {row.actual.photo ? (
+                      <a href={`/api/photo?hash=${row.actual.photo}`}>
+                        {/* biome-ignore lint/performance/noImgElement: kept beside the database, served as it is */}
+                        <img
+                          src={`/api/photo?hash=${row.actual.photo}`}
+                          alt={`${row.done} ${row.actual.time}`}
+                          className="my-1 h-24"
+                          loading="lazy"
+                        />
+                      </a>
+                    ) : null}
                     {row.actual.struck.map((text) => (
                       <s key={text} className="reading block text-sm text-soft">
                         {text}
                       </s>
                     ))}
                   </div>
-                  {locked ? null : (
+                  {locked || row.actual.elsewhere ? null : (
                     <CorrectEntry
                       batchId={batchId}
                       entry={{
@@ -90,7 +106,7 @@ export function CoatBook({
                         done: row.done,
                         at: row.actual.at,
                         grams: row.actual.grams,
-                        seen: row.actual.seen,
+                        seen: row.actual.note,
                       }}
                     />
                   )}

@@ -12,6 +12,9 @@ export type Sent =
 const KEY = 'rendle-outbox';
 const DEVICE = 'rendle-device';
 const SEQUENCE = 'rendle-sequence';
+const REFUSED = 'rendle-refused';
+/** A change of what waits or was refused is told to the page under this name. */
+export const OUTBOX_CHANGED = 'rendle-outbox-changed';
 
 /** This device's name for itself and its next sequence number. */
 export function stamp(): { readonly device: string; readonly deviceSequence: number } {
@@ -23,7 +26,19 @@ export function stamp(): { readonly device: string; readonly deviceSequence: num
 }
 
 export const waiting = (): Waiting[] => JSON.parse(localStorage.getItem(KEY) ?? '[]') as Waiting[];
-const keep = (records: readonly Waiting[]): void => localStorage.setItem(KEY, JSON.stringify(records));
+const keep = (records: readonly Waiting[]): void => {
+  localStorage.setItem(KEY, JSON.stringify(records));
+  if (typeof window !== 'undefined') window.dispatchEvent(new Event(OUTBOX_CHANGED));
+};
+
+/** A record that came late and was not taken, with the reasons; it stays until someone has read it. */
+export type Refused = { readonly record: Waiting; readonly why: string };
+export const refused = (): Refused[] => JSON.parse(localStorage.getItem(REFUSED) ?? '[]') as Refused[];
+const keepRefused = (list: readonly Refused[]): void => {
+  localStorage.setItem(REFUSED, JSON.stringify(list));
+  if (typeof window !== 'undefined') window.dispatchEvent(new Event(OUTBOX_CHANGED));
+};
+export const letRefusedGo = (clientId: string): void => keepRefused(refused().filter((one) => one.record.clientId !== clientId));
 const drop = (clientId: string): void => keep(waiting().filter((record) => record.clientId !== clientId));
 
 async function post(record: Waiting): Promise<Sent> {
@@ -49,7 +64,7 @@ export async function send(record: Waiting): Promise<Sent> {
   return sent;
 }
 
-/** Sends what waits, in order. What the server refuses is let go and told. */
+/** Sends what waits, in order. What the server refuses is kept aside with its reasons until it has been read. */
 export async function flush(): Promise<{ readonly sent: number; readonly faults: readonly string[] }> {
   const faults: string[] = [];
   let count = 0;
@@ -58,7 +73,11 @@ export async function flush(): Promise<{ readonly sent: number; readonly faults:
     if (sent.ok === 'waiting') break;
     drop(record.clientId);
     count++;
-    if (!sent.ok) faults.push(...Object.values(sent.faults));
+    if (sent.ok) continue;
+    const why = Object.values(sent.faults).join(' ');
+    faults.push(why);
+    const { photoData: _, ...rest } = record;
+    keepRefused([...refused(), { record: rest, why }]);
   }
   return { sent: count, faults };
 }

@@ -1,11 +1,42 @@
-import type { Geometry } from '@/core/piece';
+import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 
 const W = 360;
 const H = 220;
 const INK = { fill: 'var(--paper)', stroke: 'var(--ink)', strokeWidth: 2.5 } as const;
 
+type Props = {
+  readonly geometry: Geometry;
+  readonly name: string;
+  /** Numbers on its surfaces: true where something is amiss, false where it is fine, none where it was not looked at. */
+  readonly seen?: Readonly<Partial<Record<Surface, boolean>>>;
+};
+
+/** Where each surface's number stands in the drawing, as shares of its width and height. */
+const WHERE: Readonly<Record<Geometry['shape'], Readonly<Partial<Record<Surface, readonly [number, number]>>>>> = {
+  board: {
+    underside: [0.2, 0.82],
+    edges: [0.5, 0.76],
+    'end-grain': [0.08, 0.35],
+    top: [0.5, 0.35],
+    groove: [0.24, 0.14],
+    hole: [0.86, 0.35],
+    engraving: [0.3, 0.45],
+  },
+  turned: { foot: [0.5, 0.84], outside: [0.86, 0.45], inside: [0.5, 0.3], rim: [0.2, 0.06] },
+  spoon: { 'bowl-outside': [0.14, 0.66], handle: [0.68, 0.45], 'bowl-inside': [0.18, 0.45], 'end-grain': [0.95, 0.45] },
+  scoop: { 'bowl-outside': [0.14, 0.66], handle: [0.68, 0.45], 'bowl-inside': [0.18, 0.45], 'end-grain': [0.95, 0.45] },
+  box: {
+    underside: [0.5, 0.84],
+    outside: [0.06, 0.5],
+    inside: [0.5, 0.45],
+    rim: [0.9, 0.2],
+    'end-grain': [0.94, 0.6],
+    lid: [0.5, 0.05],
+  },
+};
+
 /** A piece as it is drawn: a board from above and from its edge, a spoon from above, turned work cut through. To scale within itself. */
-export function PiecePicture({ geometry, name }: { readonly geometry: Geometry; readonly name: string }) {
+export function PiecePicture({ geometry, name, seen }: Props) {
   return (
     <svg viewBox={`0 0 ${W} ${H}`} className="w-full max-w-md" role="img" aria-label={`Drawing of ${name}`}>
       {geometry.shape === 'board' ? (
@@ -17,6 +48,26 @@ export function PiecePicture({ geometry, name }: { readonly geometry: Geometry; 
       ) : (
         <Turned {...geometry} />
       )}
+      {seen
+        ? surfacesOf(geometry).map((surface, i) => {
+            const [x, y] = WHERE[geometry.shape][surface] ?? [0.5, 0.5];
+            const tone = seen[surface] === undefined ? 'var(--paper)' : seen[surface] ? 'var(--late)' : 'var(--fit)';
+            return (
+              <g key={surface} transform={`translate(${x * W} ${y * H})`}>
+                <circle r={12} fill={tone} stroke="var(--ink)" strokeWidth={2} />
+                <text
+                  textAnchor="middle"
+                  y={5}
+                  fontSize={14}
+                  fontWeight={700}
+                  fill={seen[surface] === undefined ? 'var(--ink)' : 'var(--on-state)'}
+                >
+                  {i + 1}
+                </text>
+              </g>
+            );
+          })
+        : null}
     </svg>
   );
 }

@@ -1,16 +1,20 @@
 'use client';
 
 import { useState } from 'react';
-import { formatDuration, formatMass, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
+import type { Geometry } from '@/core/piece';
+import { formatDuration, formatMass, instantOf, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { standingNow, Timing } from '@/features/today/components/timing';
 import type { HandAction } from '@/features/today/strip';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { useNow } from '@/ui/now';
+import { smallPhoto } from './small-photo';
+import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
+import { TinScale } from './tin-scale';
 import { useRecord } from './use-record';
 
-const EMPTY = { grams: '', temp: '', rh: '', seen: '' };
+const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '' };
 
 /** A typed field that may be left empty: then what is usual stands. */
 const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly value: T | null; readonly fault: string } => {
@@ -37,20 +41,26 @@ export function RecordPanel({
   nowMs: serverNowMs,
   zone,
   lastDone,
+  geometry,
 }: {
   readonly action: HandAction | null;
   readonly nowMs: number;
   readonly zone: string;
   readonly lastDone: string | null;
+  readonly geometry: Geometry;
 }) {
   const nowMs = useNow(serverNowMs);
   const [typed, setTyped] = useState(EMPTY);
+  const [surfaces, setSurfaces] = useState<SeenOn>({});
+  const [photo, setPhoto] = useState<string | null>(null);
+  const [photoFault, setPhotoFault] = useState('');
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
   const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
     setTyped({ ...typed, [field]: event.target.value });
   if (!action) return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
   const [grams, temp, rh] = [maybe(typed.grams, parseMass), maybe(typed.temp, parseTemperature), maybe(typed.rh, parseHumidity)];
-  const faulty = [grams, temp, rh].some((one) => one.fault !== '');
+  const at = maybe(typed.at, (text) => instantOf(text, zone));
+  const faulty = [grams, temp, rh, at].some((one) => one.fault !== '');
   const standing = standingNow(action, nowMs);
   const risk = riskWords(action, nowMs);
   const write = (more: { readonly pass?: boolean; readonly kind?: 'left-out' } = {}): void => {
@@ -59,9 +69,15 @@ export function RecordPanel({
       tempC: temp.value ?? action.tempC,
       rh: rh.value ?? action.rh,
       seen: typed.seen,
+      faults: faultsIn(surfaces),
+      photoData: photo,
+      ...(at.value === null ? {} : { at: at.value }),
       ...more,
     }).then((stored) => {
-      if (stored) setTyped(EMPTY);
+      if (!stored) return;
+      setTyped(EMPTY);
+      setSurfaces({});
+      setPhoto(null);
     });
   };
   return (
@@ -89,6 +105,14 @@ export function RecordPanel({
           />
         )}
         <TextField
+          label="Done at"
+          type="datetime-local"
+          value={typed.at}
+          onChange={set('at')}
+          hint="now, unless typed"
+          fault={at.fault}
+        />
+        <TextField
           label="Temperature"
           value={typed.temp}
           onChange={set('temp')}
@@ -108,9 +132,37 @@ export function RecordPanel({
           value={typed.seen}
           onChange={set('seen')}
           placeholder="dry spots, raised fibre …"
-          className={action.estimatedG === null ? 'col-span-2' : ''}
+          className={action.estimatedG === null ? '' : 'col-span-2 bench:col-span-3'}
         />
       </div>
+      {action.estimatedG === null ? null : <TinScale onUsed={(g) => setTyped({ ...typed, grams: `${g.toFixed(1)} g` })} />}
+      <details className="mb-3">
+        <summary className="min-h-11 cursor-pointer py-2">
+          Look it over: surfaces, faults, photo
+          {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
+          {photo ? ', photo ready' : ''}
+        </summary>
+        <SurfaceList geometry={geometry} name={action.title} seen={surfaces} onChange={setSurfaces} />
+        <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
+          <span className="font-semibold">Photo</span>
+          <input
+            type="file"
+            accept="image/*"
+            capture="environment"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (!file) return;
+              void smallPhoto(file).then((small) => {
+                setPhoto(small);
+                setPhotoFault(small ? '' : 'This cannot be read as a picture. Try another.');
+              });
+            }}
+          />
+          {/* biome-ignore lint/performance/noImgElement: a picture of this device, not yet anywhere else */}
+          {photo ? <img src={photo} alt="What will be kept" className="h-20" /> : null}
+          {photoFault ? <span className="font-semibold text-late">▲ {photoFault}</span> : null}
+        </label>
+      </details>
       <div className="flex flex-wrap gap-3">
         {action.outcome ? (
           <>

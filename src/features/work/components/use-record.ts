@@ -2,6 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Surface } from '@/core/piece';
+import type { Fault } from '@/core/regimen';
 import { freshId } from '@/ui/id';
 import { undo } from '../actions';
 import { flush, send, stamp, waiting } from './outbox';
@@ -15,6 +17,9 @@ export type Details = {
   readonly seen?: string;
   readonly kind?: 'done' | 'left-out';
   readonly at?: number;
+  readonly faults?: readonly { readonly fault: Fault; readonly surface: Surface }[];
+  /** A photo as a data URL, already made small. */
+  readonly photoData?: string | null;
 };
 type Target = { readonly batchId: number; readonly number: string; readonly task: string; readonly done: string };
 export type Told = { readonly text: string; readonly tone: 'done' | 'fault' | 'waiting' };
@@ -46,6 +51,8 @@ export function useRecord(serverNowMs: number): {
       const sent = await send({
         clientId: freshId(),
         batchId: target.batchId,
+        number: target.number,
+        says: target.done,
         task: target.task,
         ...stamp(),
         clockOffsetMs: Math.round(offset.current),

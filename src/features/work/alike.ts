@@ -1,0 +1,17 @@
+import 'server-only';
+import type { Batch } from '@/data/work/batch';
+import { unlike } from '@/data/work/split';
+import type { Standing } from '@/data/work/standing';
+import type { OpenBatch } from '../today/strip';
+
+/** Open batches that this one could be joined to: alike in all, and waiting for the same step. */
+export const alikeTo = (batch: Batch, { progress }: Standing, open: readonly OpenBatch[]): string[] =>
+  open
+    .filter(
+      (one) =>
+        one.batch.id !== batch.id &&
+        unlike(batch, one.batch) === null &&
+        progress.next !== null &&
+        one.standing.progress.next?.task.step.id === progress.next.task.step.id,
+    )
+    .map((one) => one.batch.number);

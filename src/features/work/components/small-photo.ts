@@ -1,0 +1,21 @@
+'use client';
+
+/** The longest side of a kept photo, pixels, and how hard it is pressed. */
+const SIDE = 1280;
+const QUALITY = 0.8;
+
+/** A photo made small enough to keep on this device until the shop's file has it; null where it cannot be read as a picture. */
+export async function smallPhoto(file: File): Promise<string | null> {
+  try {
+    const bitmap = await createImageBitmap(file);
+    const scale = Math.min(1, SIDE / Math.max(bitmap.width, bitmap.height));
+    const canvas = document.createElement('canvas');
+    canvas.width = Math.max(1, Math.round(bitmap.width * scale));
+    canvas.height = Math.max(1, Math.round(bitmap.height * scale));
+    canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+    bitmap.close();
+    return canvas.toDataURL('image/jpeg', QUALITY);
+  } catch {
+    return null;
+  }
+}

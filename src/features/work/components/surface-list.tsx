@@ -1,0 +1,55 @@
+'use client';
+
+import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
+import { FAULTS, type Fault } from '@/core/regimen';
+import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
+import { PiecePicture } from './piece-picture';
+
+/** What was seen of each surface: fine, or a fault; nothing where it was not looked at. */
+export type SeenOn = Readonly<Partial<Record<Surface, Fault | 'fine'>>>;
+
+export const faultsIn = (seen: SeenOn): { readonly fault: Fault; readonly surface: Surface }[] =>
+  Object.entries(seen).flatMap(([surface, fault]) => (fault && fault !== 'fine' ? [{ surface: surface as Surface, fault }] : []));
+
+type Props = {
+  readonly geometry: Geometry;
+  readonly name: string;
+  readonly seen: SeenOn;
+  readonly onChange: (seen: SeenOn) => void;
+};
+
+/** The piece with its surfaces numbered, each looked at in the order it is coated. */
+export function SurfaceList({ geometry, name, seen, onChange }: Props) {
+  const marks = Object.fromEntries(Object.entries(seen).map(([surface, what]) => [surface, what !== 'fine']));
+  return (
+    <div className="grid gap-x-6 bench:grid-cols-[minmax(0,16rem)_minmax(0,1fr)]">
+      <PiecePicture geometry={geometry} name={name} seen={marks} />
+      <ol className="grid content-start gap-x-6 bench:grid-cols-2">
+        {surfacesOf(geometry).map((surface, i) => (
+          <li key={surface}>
+            <label className="grid min-h-11 grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
+              <span className="reading font-semibold">{i + 1}</span>
+              <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
+              <select
+                className="min-h-11 border-ink border-b-2 bg-paper px-2"
+                value={seen[surface] ?? ''}
+                onChange={(event) => {
+                  const { [surface]: _, ...rest } = seen;
+                  onChange(event.target.value === '' ? rest : { ...rest, [surface]: event.target.value as Fault | 'fine' });
+                }}
+              >
+                <option value="">not looked at</option>
+                <option value="fine">fine</option>
+                {FAULTS.map((fault) => (
+                  <option key={fault} value={fault}>
+                    {FAULT_WORDS[fault].name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}

@@ -1,0 +1,105 @@
+'use client';
+
+import { useState } from 'react';
+import { formatMass, parseMass } from '@/core/quantity';
+import type { DevicePort } from '@/devices/line';
+import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
+import { sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/dialog';
+import { TextField } from '@/ui/field';
+import { portOf, useDevice } from '../../pour/use-device';
+
+type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
+
+const faultOf = (text: string): string | undefined => {
+  const read = text.trim() === '' ? null : parseMass(text);
+  return read && !read.ok ? read.issues.map(sayIssue).join(' ') : undefined;
+};
+
+/** What a coat used, by the tin before and after it: typed as the scale shows, or taken from the scale. */
+export function TinScale({ onUsed }: { readonly onUsed: (grams: number) => void }) {
+  const [open, setOpen] = useState(false);
+  const [before, setBefore] = useState('');
+  const [after, setAfter] = useState('');
+  const [device, setDevice] = useState<Device | null>(null);
+  const shown = useDevice(open ? (device?.port ?? null) : null);
+  const [b, a] = [parseMass(before), parseMass(after)];
+  const used = b.ok && a.ok ? b.value - a.value : null;
+  const take = shown.stable && shown.value !== null ? `${shown.value.toFixed(1)} g` : null;
+  return (
+    <>
+      <Button look="quiet" onClick={() => setOpen(true)}>
+        Weigh the tin
+      </Button>
+      <Sheet
+        title="The tin before and after"
+        open={open}
+        onOpenChange={setOpen}
+        say="Lid, tin and cloth-clip the same both times."
+      >
+        {device ? (
+          <p className="reading text-xl" aria-live="polite">
+            {shown.value === null ? '–' : `${shown.value.toFixed(1)} g`}{' '}
+            <span className={`text-base font-semibold ${shown.stable ? 'text-fit' : 'text-soft'}`}>
+              {shown.trouble === 'lost' ? '◌ silent' : shown.stable ? '● steady' : '○ moving'}
+            </span>
+          </p>
+        ) : (
+          <Button
+            look="quiet"
+            onClick={() => {
+              const scale = practiceScale({ seed: 7, startG: 812 });
+              setDevice({ scale, port: portOf('Practice scale', 'mass', scale) });
+            }}
+          >
+            Use the practice scale
+          </Button>
+        )}
+        <TextField
+          label="Before"
+          value={before}
+          inputMode="decimal"
+          onChange={(event) => setBefore(event.target.value)}
+          fault={faultOf(before)}
+        />
+        {device ? (
+          <Button disabled={take === null} onClick={() => setBefore(take ?? '')}>
+            Take it as before
+          </Button>
+        ) : null}
+        <TextField
+          label="After"
+          value={after}
+          inputMode="decimal"
+          onChange={(event) => setAfter(event.target.value)}
+          fault={faultOf(after)}
+        />
+        {device ? (
+          <div className="flex flex-wrap gap-2">
+            <Button disabled={take === null} onClick={() => setAfter(take ?? '')}>
+              Take it as after
+            </Button>
+            <Button look="quiet" onClick={() => device.scale.put(Math.max(0, device.scale.mass() - 60))}>
+              Practice: 60 g used
+            </Button>
+          </div>
+        ) : null}
+        <p className="reading text-xl" aria-live="polite">
+          {used === null ? '' : used < 0 ? '▲ More in the tin than before: weigh again.' : `${formatMass(used)} used`}
+        </p>
+        <Button
+          look="main"
+          big
+          disabled={used === null || used < 0}
+          onClick={() => {
+            if (used !== null) onUsed(used);
+            setOpen(false);
+          }}
+        >
+          Use this
+        </Button>
+      </Sheet>
+    </>
+  );
+}

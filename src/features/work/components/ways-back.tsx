@@ -1,0 +1,72 @@
+'use client';
+
+import type { Way } from '@/core/regimen';
+import { WAY_WORDS } from '@/messages';
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { freshId } from '@/ui/id';
+import { useSave } from '../../shop/use-save';
+import { dropWay, goBack, strike } from '../actions';
+import { stamp } from './outbox';
+
+export type Trouble = { readonly key: string; readonly what: string; readonly advice: string; readonly ways: readonly Way[] };
+type Props = {
+  readonly batchId: number;
+  readonly troubles: readonly Trouble[];
+  readonly taken: readonly { readonly id: number; readonly way: Way; readonly begun: boolean }[];
+  readonly doubles: readonly { readonly id: string; readonly says: string }[];
+};
+
+/** What was seen amiss with the ways back it offers, what was taken up, and records that two devices made of one thing. */
+export function WaysBack({ batchId, troubles, taken, doubles }: Props) {
+  const { busy, rest, run } = useSave();
+  if (troubles.length + taken.length + doubles.length === 0) return null;
+  return (
+    <section aria-label="Ways back" className="my-4 border-late border-l-4 pl-4">
+      {troubles.map((trouble) => (
+        <div key={trouble.key} className="mb-3">
+          <p>
+            <strong className="first-letter:uppercase">{trouble.what}.</strong> {trouble.advice}
+          </p>
+          <div className="mt-1 flex flex-wrap gap-3">
+            {trouble.ways.map((way, i) => (
+              <Button
+                key={way}
+                look={i === 0 ? 'hand' : 'plain'}
+                disabled={busy}
+                onClick={() => void run(() => goBack({ clientId: freshId(), batchId, way }))}
+              >
+                {WAY_WORDS[way]}
+              </Button>
+            ))}
+          </div>
+        </div>
+      ))}
+      {taken.map((one) => (
+        <p key={one.id} className="flex flex-wrap items-center gap-3">
+          <span>
+            Taken up: <strong>{WAY_WORDS[one.way]}</strong>. Its steps stand in the book.
+          </span>
+          {one.begun ? null : (
+            <Button look="quiet" disabled={busy} onClick={() => void run(() => dropWay({ batchId, id: one.id }))}>
+              Take the way off again
+            </Button>
+          )}
+        </p>
+      ))}
+      {doubles.map((one) => (
+        <p key={one.id} className="flex flex-wrap items-center gap-3">
+          <span>▲ {one.says}</span>
+          <Button
+            look="quiet"
+            disabled={busy}
+            onClick={() => void run(() => strike({ clientId: freshId(), batchId, ...stamp(), entry: one.id }))}
+          >
+            Strike this one
+          </Button>
+        </p>
+      ))}
+      <Faults of={rest([])} />
+    </section>
+  );
+}

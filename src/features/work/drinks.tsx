@@ -1,0 +1,63 @@
+import 'server-only';
+import { thirstOf } from '@/core/piece';
+import { formatMass } from '@/core/quantity';
+import type { Db } from '@/data/db';
+import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
+import { massReadings } from '@/data/work/uptake';
+import type { Standing } from '@/data/work/standing';
+import { WeighPiece } from './components/weigh-piece';
+
+const ADVICE = {
+  drinking: { mark: '●', says: 'It still drinks: another coat is taken up.' },
+  slowing: { mark: '◐', says: 'It slows: one more thin coat, then stop.' },
+  full: { mark: '○', says: 'It is full: more would only lie on top. Stop here.' },
+} as const;
+
+/** What the pieces drank by the scale: grams a square metre coat by coat, and whether to go on. */
+export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batch: Batch; readonly standing: Standing }) {
+  const readings = massReadings(db, batch.id);
+  const done = readings.filter((row) => row.afterG !== null);
+  const open = readings.filter((row) => row.afterG === null);
+  const byPiece = [...new Set(done.map((row) => row.pieceId))].map((id) => done.filter((row) => row.pieceId === id));
+  const tasks = standing.tasks.filter((task) => task.step.kind === 'coat');
+  const next = standing.progress.rest.find((task) => task.step.kind === 'coat') ?? tasks.at(-1);
+  const name = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.done.toLowerCase() ?? key;
+  return (
+    <section>
+      <h2 className="mb-1">What it drinks</h2>
+      {byPiece.map((rows) => {
+        const { perM2, thirst } = thirstOf(
+          rows.map((row) => (row.afterG ?? 0) - row.beforeG),
+          batch.design.area.areaMm2,
+        );
+        const advice = thirst ? ADVICE[thirst] : null;
+        const [first] = rows;
+        return (
+          <div key={first?.pieceId} className="mb-1">
+            <p className="reading">
+              {first ? tagOf(batch, first) : ''}: {perM2.map((value) => `${value.toFixed(0)} g/m²`).join(', then ')}
+            </p>
+            <p className="font-semibold">
+              {advice ? `${advice.mark} ${advice.says}` : 'One coat weighed; the next tells whether it goes on.'}
+            </p>
+          </div>
+        );
+      })}
+      {done.length === 0 ? (
+        <p className="text-sm text-soft">
+          The end of a soak is what it drank, not minutes: weigh one piece before a coat and after its wipe.
+        </p>
+      ) : null}
+      <WeighPiece
+        batchId={batch.id}
+        task={next?.key ?? ''}
+        coat={next ? name(next.key) : ''}
+        pieces={piecesIn(batch).map((one) => ({ id: one.id, tag: tagOf(batch, one) }))}
+        open={open.map((row) => ({
+          id: row.id,
+          says: `${tagOf(batch, row)} was ${formatMass(row.beforeG)} before it was ${name(row.task)}`,
+        }))}
+      />
+    </section>
+  );
+}
