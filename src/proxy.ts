@@ -12,4 +12,4 @@ export default function proxy(request: NextRequest): NextResponse {
   return NextResponse.redirect(door);
 }
 
-export const config = { matcher: ['/((?!_next/|enter|care/|icon|favicon).*)'] };
+export const config = { matcher: ['/((?!_next/|enter|care/|sw.js|icon|favicon).*)'] };

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { isDim } from '@/features/shop/session';
+import { KeepOffline } from '@/ui/keep-offline';
 import './globals.css';
 
 export const metadata: Metadata = {
@@ -11,7 +12,10 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   return (
     <html lang="en" data-scheme={(await isDim()) ? 'dim' : 'day'}>
-      <body>{children}</body>
+      <body>
+        {children}
+        <KeepOffline />
+      </body>
     </html>
   );
 }

@@ -140,6 +140,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'wipe-missing': ({ action }) =>
     `“${action ?? ''}” floods the wood and no wipe or buff follows. What dries there gums: add one.`,
   'name-needed': () => 'This needs a name of its own.',
+  'not-a-duration': ({ text }) => `“${text ?? ''}” is no length of time. Write it like 20 min, 1 h 30 or 2 days.`,
   'cut-too-large': () => 'This would cut through the piece or reach past its edge. Make it smaller.',
   'lighter-after': () => 'A piece cannot be lighter after a coat than before it. Weigh again.',
 };

@@ -1,3 +1,5 @@
+import { fail, ok, type Result } from './issue';
+import { parseNumber } from './number';
 import type { Quantity } from './unit';
 
 /** Elapsed minutes. */
@@ -16,4 +18,31 @@ export function formatDuration(length: number): string {
   const [days, hours, rest] = [Math.floor(whole / 1440), Math.floor((whole % 1440) / 60), whole % 60];
   if (days > 0) return hours > 0 ? `${days} d ${hours} h` : `${days} d`;
   return rest > 0 ? `${hours} h ${rest} min` : `${hours} h`;
+}
+
+const UNIT_MIN: Readonly<Record<string, number>> = {
+  min: 1,
+  m: 1,
+  h: 60,
+  hour: 60,
+  hours: 60,
+  hr: 60,
+  d: MINUTES_PER_DAY,
+  day: MINUTES_PER_DAY,
+  days: MINUTES_PER_DAY,
+};
+
+/** Minutes as people type them: `20`, `20 min`, `1 h 30`, `1,5 h`, `2 days`. A bare number after hours is minutes. */
+export function parseDuration(text: string): Result<Minutes> {
+  const parts = [...text.trim().matchAll(/([\d.,]+)\s*([a-z]*)/gi)];
+  const left = text.replace(/([\d.,]+)\s*([a-z]*)/gi, '').trim();
+  if (parts.length === 0 || left !== '') return fail('not-a-duration', '', { text });
+  let total = 0;
+  for (const [, number = '', unit = ''] of parts) {
+    const value = parseNumber(number);
+    const per = unit === '' ? 1 : UNIT_MIN[unit.toLowerCase()];
+    if (!value.ok || per === undefined) return fail('not-a-duration', '', { text });
+    total += value.value * per;
+  }
+  return total < 0 ? fail('must-not-be-negative', '') : ok(minutes(total));
 }

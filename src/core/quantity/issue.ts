@@ -95,7 +95,8 @@ export type IssueCode =
   | 'wipe-missing'
   | 'name-needed'
   | 'lighter-after'
-  | 'cut-too-large';
+  | 'cut-too-large'
+  | 'not-a-duration';
 
 /** One fault: what, where in the input, and the bounds that were broken. */
 export type Issue = {

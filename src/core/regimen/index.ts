@@ -44,3 +44,4 @@ export {
   SHINES,
   type Wish,
 } from './choose';
+export { faultsOfSequence, gritOf } from './rules';

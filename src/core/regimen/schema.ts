@@ -31,6 +31,8 @@ export const RegimenStep = z.object({
   place: z.enum(PLACE_KINDS).nullable().default(null),
   optional: z.boolean().default(false),
   note: z.string().default(''),
+  /** What the tin's label says where the house does otherwise; `note` gives the reason. */
+  labelRule: z.string().default(''),
 });
 export type RegimenStep = z.output<typeof RegimenStep>;
 

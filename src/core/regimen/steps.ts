@@ -47,6 +47,7 @@ export function step(
     place: null,
     optional: false,
     note: '',
+    labelRule: '',
     ...extra,
   };
 }

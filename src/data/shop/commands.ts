@@ -4,8 +4,9 @@ import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Result } from '@/core/quantity';
 import { PLACE_KINDS, REGIMENS } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
+import { writeRevision } from '../work/regimens';
 import type { Db } from '../db';
-import { closedDay, opening, person, place, regimen, regimenRevision, regimenStep, roomReading, shop } from '../schema';
+import { closedDay, opening, person, place, regimen, roomReading, shop } from '../schema';
 
 export type NewShop = {
   readonly name: string;
@@ -20,23 +21,10 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 
 /** Puts the shipped regimens into the file, each as its first revision; those already there stay as they are. */
 export function shipRegimens(db: Db, nowMs: number): void {
-  for (const { steps, ...shipped } of REGIMENS) {
+  for (const shipped of REGIMENS) {
     if (db.select().from(regimen).where(eq(regimen.id, shipped.id)).get()) continue;
     db.insert(regimen).values({ id: shipped.id, name: shipped.name }).run();
-    const { id: revisionId } = db
-      .insert(regimenRevision)
-      .values({ ...shipped, id: undefined, regimenId: shipped.id, number: 1, at: nowMs })
-      .returning({ id: regimenRevision.id })
-      .get();
-    const rows = steps.map(({ wait, ...step }, ordinal) => ({
-      ...step,
-      revisionId,
-      ordinal,
-      waitMin: wait.min,
-      waitIdealMin: wait.ideal,
-      waitMaxMin: wait.max,
-    }));
-    db.insert(regimenStep).values(rows).run();
+    writeRevision(db, shipped, 1, '', null, nowMs);
   }
 }
 

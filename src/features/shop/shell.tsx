@@ -69,7 +69,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
       <div className="min-w-0 grow pb-16 bench:pb-0">
         <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
         <HandStrip
-          actions={actions.slice(0, 3)}
+          actions={actions.slice(0, 12)}
           rags={openRagLines(db)}
           pots={potClocks(db, lots)}
           nowMs={nowMs}

@@ -5,7 +5,9 @@ import { parseMass, instantOf, ok, parsePositive, fail } from '@/core/quantity';
 import { recordMoisture } from '@/data/moisture/moisture';
 import { geometryOf } from './design';
 import { addDesign, moveBatch, startBatch } from '@/data/work/commands';
-import { WAYS } from '@/core/regimen';
+import { Slot, WAYS } from '@/core/regimen';
+import { saveRegimen } from '@/data/work/regimens';
+import { CHOICES, readRegimen } from './regimen-draft';
 import { leaveWay, takeWay } from '@/data/work/recover';
 import { correctEntry, strikeWaiting, undoLast } from '@/data/work/record';
 import { joinBatches, partWith, splitBatch } from '@/data/work/split';
@@ -180,5 +182,52 @@ export async function weighAgain(input: unknown): Promise<Answer> {
     return mass.ok
       ? weighAfter(db, { id: which, afterG: mass.value })
       : { ok: false, issues: mass.issues.map((issue) => ({ ...issue, path: 'after' })) };
+  });
+}
+
+const text = z.string().max(400);
+const StepTyped = z.object({
+  key: text,
+  id: z.string().min(1).max(60),
+  kind: z.enum(CHOICES.kinds),
+  action: text,
+  done: text,
+  setup: text,
+  perPiece: text,
+  min: text,
+  ideal: text,
+  max: text,
+  slot: text,
+  lies: text,
+  coatClass: text,
+  coat: text,
+  until: text,
+  place: text,
+  optional: z.boolean(),
+  note: text,
+  labelRule: text,
+});
+const Written = z.object({
+  base: id,
+  why: text,
+  asOwn: z.boolean(),
+  draft: z.object({
+    id: z.string().min(1).max(80),
+    name: text,
+    school: text,
+    gains: text,
+    costs: text,
+    careClass: z.enum(CHOICES.care),
+    knifeSurface: z.boolean(),
+    slots: z.array(Slot),
+    steps: z.array(StepTyped).min(1).max(80),
+  }),
+});
+
+/** Keeps a regimen as it was typed: the next revision, or one of the shop's own. */
+export async function keepRegimen(input: unknown): Promise<Answer<{ readonly id: string }>> {
+  return act(Written, input, (db, { draft, ...how }, by) => {
+    const regimen = readRegimen(draft);
+    return regimen.ok ? saveRegimen(db, { regimen: regimen.value, ...how }, by) : regimen;
   });
 }

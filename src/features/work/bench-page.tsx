@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { findBatchId } from '@/data/work/batch';
 import { openRagLines } from '@/data/rags/queries';
 import { session } from '../shop/session';
+import { aheadOf } from '../today/ahead';
 import { openBatches } from '../today/strip';
 import { BenchView } from './components/bench-view';
 
@@ -14,6 +15,7 @@ export async function BenchPage({ number }: { readonly number: string }) {
   return (
     <BenchView
       action={found?.action ?? null}
+      ahead={aheadOf(found?.standing.progress.rest ?? [])}
       number={number}
       nowMs={nowMs}
       zone={shop.zone}

@@ -1,6 +1,7 @@
 'use client';
 
 import { Link } from '@/ui/link';
+import { AlarmSwitch } from '../../today/components/alarm-switch';
 import { choosePerson, dim } from '../actions';
 
 export type DevicePerson = { readonly id: number; readonly initials: string; readonly name: string };
@@ -56,6 +57,7 @@ export function NarrowBar({
         {shop}
       </Link>
       <div className="flex items-center gap-4">
+        <AlarmSwitch />
         <DimSwitch isDim={isDim} />
         <WhoIsHere people={people} person={person} />
       </div>

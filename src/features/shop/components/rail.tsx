@@ -5,6 +5,7 @@ import { Link } from '@/ui/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Sheet } from '@/ui/dialog';
+import { AlarmSwitch } from '../../today/components/alarm-switch';
 import { type DevicePerson, DimSwitch, WhoIsHere } from './device';
 
 export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'cure' | 'care', number>>;
@@ -111,6 +112,7 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
           Keys
         </button>
         <DimSwitch isDim={isDim} />
+        <AlarmSwitch />
       </div>
       <Sheet title="Keys" open={keys} onOpenChange={setKeys}>
         <dl className="grid grid-cols-[7rem_1fr] gap-y-2">

@@ -10,6 +10,8 @@ import { RagAnswer, type RagView } from '@/features/work/components/rag-answer';
 import { useRecord } from '@/features/work/components/use-record';
 import type { HandAction } from '../strip';
 import { type PotClock, PotClocks } from './pot-clocks';
+import { WaitingRecords } from '@/features/work/components/waiting-records';
+import { useAlarms } from './use-alarms';
 import { standingNow, Timing } from './timing';
 
 const REFRESH_MS = 20_000;
@@ -33,6 +35,7 @@ export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
   const first = actions[0];
+  const call = useAlarms(actions, nowMs);
   const pressing = useRef(false);
 
   useEffect(() => {
@@ -102,6 +105,12 @@ export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready
           <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
         ))}
       </div>
+      <WaitingRecords />
+      {call ? (
+        <p role="status" className="border-rule border-t px-4 py-2 font-semibold">
+          {call}
+        </p>
+      ) : null}
       {pots.length > 0 ? <PotClocks pots={pots} nowMs={nowMs} zone={zone} /> : null}
       {ready ? null : (
         <p className="border-rule border-t bg-glow px-4 py-2 font-semibold">

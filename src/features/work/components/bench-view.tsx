@@ -4,11 +4,16 @@ import { Link } from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { formatDuration } from '@/core/quantity';
+import { AlarmSwitch } from '@/features/today/components/alarm-switch';
 import { standingNow, Timing } from '@/features/today/components/timing';
+import { useAlarms } from '@/features/today/components/use-alarms';
+import { type Ahead, projected } from '@/features/today/ahead';
 import type { HandAction } from '@/features/today/strip';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
+import { clockTime } from '@/ui/when';
+import { useOutbox, WaitingRecords } from './waiting-records';
 import { RagAnswer, type RagView } from './rag-answer';
 import { useRecord } from './use-record';
 
@@ -24,8 +29,54 @@ function countdown(action: HandAction, nowMs: number): { readonly big: string; r
   return { big: 'now', small: 'nothing spoils' };
 }
 
+/** The three moments of a window, to be read across the shop. */
+function Moments({ action, zone, nowMs }: { readonly action: HandAction; readonly zone: string; readonly nowMs: number }) {
+  const { earliestMs, idealMs, latestMs } = action;
+  if (earliestMs === null) return null;
+  const at = (ms: number | null): string => (ms === null ? 'never' : clockTime(ms, zone, nowMs));
+  return (
+    <dl className="grid max-w-4xl grid-cols-3 gap-4 text-[clamp(1.6rem,3.4vw,2.6rem)] leading-tight">
+      {(
+        [
+          ['from', earliestMs],
+          ['best', idealMs],
+          ['harm after', latestMs],
+        ] as const
+      ).map(([name, ms]) => (
+        <div key={name}>
+          <dt className="text-[0.5em] text-soft">{name}</dt>
+          <dd className="reading font-semibold">{at(ms)}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** Keeps the screen awake, and asks again when the tablet comes back; only a secure address may, elsewhere its own setting holds. */
+function useWakeLock(): void {
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    const ask = (): void => {
+      if (document.visibilityState !== 'visible') return;
+      void navigator.wakeLock?.request('screen').then(
+        (held) => {
+          lock = held;
+        },
+        () => undefined,
+      );
+    };
+    ask();
+    document.addEventListener('visibilitychange', ask);
+    return () => {
+      document.removeEventListener('visibilitychange', ask);
+      void lock?.release();
+    };
+  }, []);
+}
+
 type Props = {
   readonly action: HandAction | null;
+  readonly ahead: readonly Ahead[];
   readonly number: string;
   readonly nowMs: number;
   readonly zone: string;
@@ -35,8 +86,11 @@ type Props = {
 };
 
 /** One batch, full screen, three buttons: done, take back, and out. */
-export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, ready, rags }: Props) {
+export function BenchView({ action: shopsAction, ahead, number, nowMs: serverNowMs, zone, lastDone, ready, rags }: Props) {
   const nowMs = useNow(serverNowMs);
+  const { kept } = useOutbox();
+  const action = shopsAction && projected(shopsAction, ahead, kept as unknown as Parameters<typeof projected>[2]);
+  const call = useAlarms(action ? [action] : [], nowMs);
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
 
@@ -58,17 +112,7 @@ export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, 
     return () => clearInterval(timer);
   }, [router]);
 
-  useEffect(() => {
-    // Only a secure address may keep the screen awake; elsewhere the tablet's own setting holds.
-    let lock: WakeLockSentinel | null = null;
-    void navigator.wakeLock?.request('screen').then(
-      (held) => {
-        lock = held;
-      },
-      () => undefined,
-    );
-    return () => void lock?.release();
-  }, []);
+  useWakeLock();
 
   const standing = action ? standingNow(action, nowMs) : 'ready';
   const count = action ? countdown(action, nowMs) : { big: 'done', small: 'every step' };
@@ -98,10 +142,18 @@ export function BenchView({ action, number, nowMs: serverNowMs, zone, lastDone, 
         {count.big}
         <span className="block text-[0.16em] font-normal text-soft">{count.small}</span>
       </p>
+      {action ? <Moments action={action} zone={zone} nowMs={nowMs} /> : null}
       {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
-      <p role="status" className={`min-h-7 text-xl font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
-        {told?.text}
-      </p>
+      <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">
+        <p
+          role="status"
+          className={`text-xl font-semibold ${told?.tone === 'fault' ? 'text-late' : told?.tone === 'waiting' ? 'text-cure' : 'text-fit'}`}
+        >
+          {told?.text ?? call}
+        </p>
+        <AlarmSwitch />
+      </div>
+      <WaitingRecords />
       <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
         {action?.outcome ? (
           <div className="grid grid-cols-2 gap-4">

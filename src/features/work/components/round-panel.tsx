@@ -80,7 +80,6 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
             ▲ {missing}
           </p>
         ) : null}
-        {/* biome-ignore lint/a11y/useMediaCaption: the camera's own picture, without sound */}
         <video
           ref={camera.video}
           muted

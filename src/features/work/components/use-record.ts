@@ -1,10 +1,11 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { Surface } from '@/core/piece';
 import type { Fault } from '@/core/regimen';
 import { freshId } from '@/ui/id';
+import { clockOffset, shopClock } from '@/ui/now';
 import { undo } from '../actions';
 import { flush, send, stamp, waiting } from './outbox';
 
@@ -37,17 +38,13 @@ export function useRecord(serverNowMs: number): {
   readonly takeBack: (batchId?: number, number?: string) => Promise<void>;
 } {
   const router = useRouter();
-  const offset = useRef(0);
-  useEffect(() => {
-    offset.current = serverNowMs - Date.now();
-  }, [serverNowMs]);
   const [busy, setBusy] = useState(false);
   const [told, setTold] = useState<Told | null>(null);
 
   const record = useCallback(
     async (target: Target, details: Details = {}) => {
       setBusy(true);
-      const at = details.at ?? Date.now() + offset.current;
+      const at = details.at ?? shopClock(serverNowMs);
       const sent = await send({
         clientId: freshId(),
         batchId: target.batchId,
@@ -55,7 +52,7 @@ export function useRecord(serverNowMs: number): {
         says: target.done,
         task: target.task,
         ...stamp(),
-        clockOffsetMs: Math.round(offset.current),
+        clockOffsetMs: clockOffset(),
         ...details,
         at: Math.round(at),
       });
@@ -72,7 +69,7 @@ export function useRecord(serverNowMs: number): {
       } else setTold({ tone: 'fault', text: Object.values(sent.faults).join(' ') });
       return sent.ok === true;
     },
-    [router],
+    [router, serverNowMs],
   );
 
   const takeBack = useCallback(

@@ -1,0 +1,2 @@
+export { GET } from '@/features/shop/clock-route';
+export const dynamic = 'force-dynamic';

@@ -1,0 +1,86 @@
+import type { Issue } from '@/core/quantity';
+import type { Regimen, RegimenStep } from './schema';
+
+/** Past this a flooded, and a thin, coat of a drying material turns gummy, minutes. Source: calc.md 2, maxDwellMin. */
+export const DRYING_DWELL_MAX = { flooded: 20, thin: 60 } as const;
+/** A coat that is left this long and not wiped has set enough for another material, minutes. Source: working estimate for seals and paint. */
+export const SETS_FROM_MIN = 30;
+/** From one grit to the next at most this factor. Source: practice.md, 4. */
+export const GRIT_JUMP = 2;
+
+/** The grit a step names, if it does: `Sand to 220`, `Knock back with 220`. */
+export const gritOf = ({ kind, action }: Pick<RegimenStep, 'kind' | 'action'>): number | null => {
+  const found = kind === 'sand' || kind === 'scuff' ? /\b(\d{2,4})\b/.exec(action)?.[1] : undefined;
+  return found ? Number(found) : null;
+};
+
+type Rule = (regimen: Regimen) => Issue[];
+const at = (index: number): string => `steps.${index}`;
+
+/** Each grit finer than the one before, none more than double; a scuff no coarser than the sanding before it. */
+const grits: Rule = ({ steps }) => {
+  let last: number | null = null;
+  return steps.flatMap((step, i): Issue[] => {
+    const grit = gritOf(step);
+    if (grit === null) return [];
+    const before = last;
+    if (step.kind === 'sand') last = grit;
+    if (before === null) return [];
+    const bounds = { grit, last: before };
+    if (step.kind === 'scuff') return grit < before ? [{ code: 'scuff-coarser', path: at(i), with: bounds }] : [];
+    if (grit < before) return [{ code: 'grit-backwards', path: at(i), with: bounds }];
+    return grit > GRIT_JUMP * before ? [{ code: 'grit-jump', path: at(i), with: bounds }] : [];
+  });
+};
+
+const isWipe = (step: RegimenStep): boolean => step.kind === 'wipe' || step.kind === 'buff';
+const laysDown = (step: RegimenStep): boolean => step.kind === 'coat' && step.slot !== null;
+
+/** What floods the wood is wiped or buffed off before another material comes, or the end. */
+const wiped: Rule = ({ steps }) =>
+  steps.flatMap((step, i): Issue[] => {
+    if (!laysDown(step) || step.lies !== 'flooded') return [];
+    const end = steps.findIndex((other, j) => j > i && laysDown(other) && other.slot !== step.slot);
+    const until = steps.slice(i + 1, end < 0 ? undefined : end);
+    return until.some(isWipe) ? [] : [{ code: 'wipe-missing', path: at(i), with: { action: step.action } }];
+  });
+
+/** Nothing of another material over a coat that was neither wiped, nor scuffed, nor left to set. */
+const overWet: Rule = ({ steps }) =>
+  steps.flatMap((step, i): Issue[] => {
+    const before = steps.slice(0, i).findLastIndex(laysDown);
+    const under = steps[before];
+    if (!laysDown(step) || !under || under.slot === step.slot) return [];
+    const between = steps.slice(before, i);
+    const rested = between.some((one) => isWipe(one) || one.kind === 'scuff' || one.wait.min >= SETS_FROM_MIN);
+    return rested ? [] : [{ code: 'coat-over-wet', path: at(i), with: { action: step.action } }];
+  });
+
+/** A dwell of what dries ends before it gums. */
+const dwells: Rule = ({ steps, slots }) =>
+  steps.flatMap((step, i): Issue[] => {
+    const slot = slots.find((one) => one.slot === step.slot);
+    const next = steps[i + 1];
+    if (!slot || !step.lies || !next || !isWipe(next) || slot.wants.includes('never')) return [];
+    const most = DRYING_DWELL_MAX[step.lies];
+    return step.wait.max === null || step.wait.max > most ? [{ code: 'dwell-past-chemistry', path: at(i), with: { most } }] : [];
+  });
+
+/** Materials that steps name must be among the regimen's own. */
+const materials: Rule = ({ steps, slots }) =>
+  steps.flatMap((step, i): Issue[] =>
+    step.slot !== null && !slots.some((one) => one.slot === step.slot)
+      ? [{ code: 'unknown-line', path: `${at(i)}.slot`, with: { id: step.slot } }]
+      : [],
+  );
+
+const ids: Rule = ({ steps }) =>
+  steps.flatMap((step, i): Issue[] =>
+    steps.findIndex((other) => other.id === step.id) < i ? [{ code: 'duplicate-id', path: at(i), with: { id: step.id } }] : [],
+  );
+
+/** The rules of sequence, one function each; what breaks them is named at its step. */
+const RULES: readonly Rule[] = [grits, wiped, overWet, dwells, materials, ids];
+
+/** Everything in a regimen's order that the work does not allow; empty where nothing is wrong. */
+export const faultsOfSequence = (regimen: Regimen): Issue[] => RULES.flatMap((rule) => rule(regimen));
