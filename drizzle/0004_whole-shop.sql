@@ -17,18 +17,6 @@ CREATE TABLE `person_opening` (
 ) STRICT;
 --> statement-breakpoint
 CREATE INDEX `person_opening_person` ON `person_opening` (`person_id`);--> statement-breakpoint
-CREATE TABLE `bath_look` (
-	`id` integer PRIMARY KEY NOT NULL,
-	`lot_id` integer NOT NULL,
-	`debris` text NOT NULL,
-	`note` text DEFAULT '' NOT NULL,
-	`person_id` integer NOT NULL,
-	`at` integer NOT NULL,
-	FOREIGN KEY (`lot_id`) REFERENCES `lot`(`id`) ON UPDATE no action ON DELETE no action,
-	FOREIGN KEY (`person_id`) REFERENCES `person`(`id`) ON UPDATE no action ON DELETE no action
-) STRICT;
---> statement-breakpoint
-CREATE INDEX `bath_look_lot` ON `bath_look` (`lot_id`);--> statement-breakpoint
 CREATE TABLE `mass_reading` (
 	`id` integer PRIMARY KEY NOT NULL,
 	`client_id` text NOT NULL,

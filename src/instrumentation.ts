@@ -4,4 +4,12 @@ export async function register(): Promise<void> {
   const [{ migrateFile }, { shopFile }] = await Promise.all([import('./data/db'), import('./data/files')]);
   const copy = migrateFile(shopFile(), new Date().toISOString().replace(/[:.]/g, '-'));
   if (copy) console.log(`The shop's file was copied to ${copy} before it was brought up to date.`);
+  const [{ database }, { findShop }, { shipRegimens }, { now }] = await Promise.all([
+    import('./data/db'),
+    import('./data/shop/queries'),
+    import('./data/shop/commands'),
+    import('./data/clock'),
+  ]);
+  // A file of an earlier version gets the regimens that have come since.
+  if (findShop(database())) shipRegimens(database(), now());
 }

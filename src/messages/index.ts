@@ -13,6 +13,7 @@ export {
   HEAT_WORDS,
   LOT_CHECK_WORDS,
   limitWords,
+  MARK_WORDS,
   MEET_WORDS,
   PURPOSE_WORDS,
   RAG_WORDS,

@@ -5,7 +5,7 @@ import type { CheckKind } from '@/core/cure';
 import type { Contact, Family } from '@/core/material';
 import type { Meet, Reason, ReasonCode } from '@/core/regimen';
 import type { Surface } from '@/core/piece';
-import type { Fault, Way } from '@/core/regimen';
+import type { Fault, Mark, Way } from '@/core/regimen';
 import type { GateId } from '@/core/release';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
@@ -68,6 +68,11 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
   wood: { name: 'Wood fit for food, of known origin', unmet: 'This wood or its origin speaks against food.' },
   contact: { name: 'Every ingredient may meet food', unmet: 'An ingredient is not for where food lies.' },
   surface: { name: 'No film under a knife', unmet: 'A film lies where a knife works. Strip it and choose another regimen.' },
+  mouthed: {
+    name: 'Fit for a mouth: all contents known, no nut, no film, fully cured',
+    unmet:
+      'A toy or a thing for a mouth wants known contents, no nut oil, no film and a passed cure. This tool does not certify: toy rules apply.',
+  },
   rags: { name: 'Its cloths are dealt with', unmet: 'Answer the rag line of this batch at the top right.' },
 };
 /** How an owner keeps a finish, in a sentence for the slip. */
@@ -202,4 +207,12 @@ export const WAY_WORDS: Readonly<Record<Way, string>> = {
   'recoat-face': 'Recoat that face',
   'harden-and-recoat': 'Let it harden, then recoat',
   'wipe-daily': 'Wipe daily until the paper stays clean',
+};
+
+export const MARK_WORDS: Readonly<Record<Mark, string>> = {
+  dull: 'dull and dry',
+  stain: 'stain',
+  scar: 'knife scars',
+  burn: 'burn',
+  crack: 'crack',
 };

@@ -60,6 +60,10 @@ export const Species = z.object({
   food: z.enum(['good', 'caution', 'avoid']),
   disputed: z.boolean(),
   note: z.string(),
+  /** What must be asked where its name is also given to another wood. */
+  ask: z.string().optional(),
+  /** Both sides, where makers disagree. */
+  sides: z.object({ for: z.string(), against: z.string() }).optional(),
 });
 export type Species = z.infer<typeof Species>;
 export type Porosity = Species['porosity'];

@@ -45,3 +45,4 @@ export {
   type Wish,
 } from './choose';
 export { faultsOfSequence, gritOf } from './rules';
+export { isRestoration, type Mark, type Marked, MARKS, notNeeded, RESTORATIONS, sandingPlan } from './restore';

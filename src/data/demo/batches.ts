@@ -70,21 +70,21 @@ export function drawDesigns({ db, nowMs }: Scene): void {
   );
 }
 
-type Story = {
+export type Story = {
   readonly design: string;
   readonly species: string;
   readonly pieces: number;
   readonly regimen: string;
   readonly materials: Readonly<Record<string, number>>;
   /** What was done, each by how many hours ago; a check step says how it went, and some are left out. */
-  readonly done: readonly (readonly [task: string, hoursAgo: number, outcome?: boolean | 'left-out'])[];
+  readonly done: readonly (readonly [task: string, hoursAgo: number, outcome?: boolean | 'left-out' | null, grams?: number])[];
   readonly startsInHours?: number;
   readonly dueInDays?: number;
   readonly checks?: readonly (readonly [kind: CheckKind, hoursAgo: number, pass: boolean])[];
   readonly stands?: string;
 };
 
-function tell({ db, nowMs }: Scene, story: Story): string {
+export function tell({ db, nowMs }: Scene, story: Story): string {
   const startMs = nowMs + (story.startsInHours ?? -(story.done[0]?.[1] ?? 0) - 1) * MS_PER_HOUR;
   const design = allDesigns(db).find((one) => one.name === story.design);
   const regimen = allRegimens(db).find((one) => one.id === story.regimen);
@@ -105,7 +105,7 @@ function tell({ db, nowMs }: Scene, story: Story): string {
       by(WREN, Math.min(startMs, nowMs)),
     ),
   );
-  story.done.forEach(([task, hoursAgo, outcome], i) => {
+  story.done.forEach(([task, hoursAgo, outcome, grams = null], i) => {
     const at = nowMs - Math.round(hoursAgo * 60) * MS_PER_MINUTE;
     const report = {
       clientId: `demo-${started.id}-${i}`,
@@ -117,7 +117,7 @@ function tell({ db, nowMs }: Scene, story: Story): string {
       deviceSequence: i,
       clockOffsetMs: 0,
       queued: false,
-      grams: null,
+      grams,
       tempC: 18.4,
       rh: 0.56,
       pass: typeof outcome === 'boolean' ? outcome : null,

@@ -4,6 +4,7 @@ import { setUpShop } from '../shop/commands';
 import { drawDesigns, tellStories } from './batches';
 import { demoReadings } from './climate';
 import { makePots } from './pots';
+import { arrangeShop, tellMore } from './more';
 import { DAY, must, ZONE } from './scene';
 import { readWood } from './wood';
 import { afterPots, stockUp, writeFormulas } from './stock';
@@ -33,5 +34,7 @@ export function loadDemo(db: Db, nowMs: number): void {
   drawDesigns(scene);
   tellStories(scene, made);
   afterPots(scene, made);
+  arrangeShop(scene);
+  tellMore(scene, made);
   readWood(scene);
 }

@@ -5,7 +5,7 @@ import { by, DAY, INES, must, type Scene } from './scene';
 
 /** What the meter said of the newest boards: a little damp, drying, and once just wetted. */
 export function readWood({ db, nowMs }: Scene): void {
-  const batchId = allBatchIds(db)[0] ?? 0;
+  const batchId = allBatchIds(db).at(-7) ?? 0;
   for (const [daysAgo, percent, spot, isValid] of [
     [5, 15.8, 'middle', true],
     [5, 15.2, 'end', true],

@@ -34,7 +34,10 @@ export function evidenceOf(db: Db, batch: Batch, standing: Standing): Evidence {
     contact: worstOf(lots.map((lot) => lot.nature?.contact ?? 'not-for-food')),
     cutOn: batch.design.cutOn,
     knifeSurface: batch.regimen.knifeSurface && lots.every((lot) => lot.nature?.knifeSurface ?? false),
-    ragsOpen: ragsOpenFor(db, batch.id),
+    ragsOpen: ragsOpenFor(db, batch.id) + (batch.splitFrom === null ? 0 : ragsOpenFor(db, batch.splitFrom)),
+    mouthed: batch.design.mouthed,
+    undeclared: contentsOf(batch).undeclared.length,
+    allergens: contentsOf(batch).allergens,
   };
 }
 

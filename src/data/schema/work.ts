@@ -417,24 +417,6 @@ export const massReading = sqliteTable(
   ],
 );
 
-/** What is found when a bath is looked at. */
-export const bathLook = sqliteTable(
-  'bath_look',
-  {
-    id: integer('id').primaryKey(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
-    debris: text('debris', { enum: ['clear', 'dust', 'sludge'] }).notNull(),
-    note: text('note').notNull().default(''),
-    personId: integer('person_id')
-      .notNull()
-      .references(() => person.id),
-    at: moment('at').notNull(),
-  },
-  (t) => [index('bath_look_lot').on(t.lotId)],
-);
-
 /** A piece that came home, or a stranger's: what is wrong with it where, what the work costs, and when it went back. */
 export const restoration = sqliteTable('restoration', {
   batchId: integer('batch_id')

@@ -2,7 +2,7 @@ import 'server-only';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Result } from '@/core/quantity';
-import { PLACE_KINDS, REGIMENS } from '@/core/regimen';
+import { PLACE_KINDS, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import { writeRevision } from '../work/regimens';
 import type { Db } from '../db';
@@ -21,7 +21,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 
 /** Puts the shipped regimens into the file, each as its first revision; those already there stay as they are. */
 export function shipRegimens(db: Db, nowMs: number): void {
-  for (const shipped of REGIMENS) {
+  for (const shipped of [...REGIMENS, ...RESTORATIONS]) {
     if (db.select().from(regimen).where(eq(regimen.id, shipped.id)).get()) continue;
     db.insert(regimen).values({ id: shipped.id, name: shipped.name }).run();
     writeRevision(db, shipped, 1, '', null, nowMs);

@@ -50,6 +50,7 @@ function evidenceWords(
         ? 'a knife works on it; no film'
         : 'a knife works on it, and a film lies there'
       : 'no knife works on it',
+    mouthed: `${evidence.undeclared === 0 ? 'all contents declared' : 'contents not all declared'}; allergens ${evidence.allergens.join(', ') || 'none known'}. Look for small parts; this tool does not certify, and toy rules apply where you sell.`,
     rags: evidence.ragsOpen === 0 ? 'none open' : `${evidence.ragsOpen} open`,
   };
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { notFound } from 'next/navigation';
 import { findIngredient } from '@/core/material';
 import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
+import { bathState } from '@/data/bath/bath';
 import { type KnownLot, readyMades, usable } from '@/data/stores/queries';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
@@ -10,6 +11,7 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 import { lotsNow, session } from '../shop/session';
+import { Bath } from './bath';
 import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
 import { PutRight } from './components/put-right-sheet';
@@ -51,6 +53,7 @@ export async function LotPage({ id }: { readonly id: number }) {
   const others = usable(lots).filter((one) => one.id !== id);
   const ready = lot.readyMadeId === null ? undefined : readyMades(db).find((one) => one.id === lot.readyMadeId);
   const shares = Object.entries(lot.composition).sort((a, b) => b[1] - a[1]);
+  const strained = record.checks.find((check) => check.kind === 'strained');
   const ownHold = lot.held?.number === lot.number;
   return (
     <>
@@ -103,6 +106,17 @@ export async function LotPage({ id }: { readonly id: number }) {
             Labels
           </Link>
         </p>
+      ) : null}
+      {lot.kind === 'bath' ? (
+        <Bath
+          state={bathState(db, lot, nowMs, lots)}
+          lastClear={record.checks.find((check) => check.kind === 'clear')?.pass ?? null}
+          strainedOn={strained ? dateOf(strained.at, shop.zone) : null}
+          startedOn={dateOf(lot.at, shop.zone)}
+          today={today}
+          zone={shop.zone}
+          nowMs={nowMs}
+        />
       ) : null}
       <div className="mt-6 grid gap-x-12 gap-y-6 bench:grid-cols-2">
         <dl className="grid grid-cols-[9rem_1fr] content-start gap-y-1.5">

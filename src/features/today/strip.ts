@@ -103,9 +103,10 @@ const NEVER = Number.POSITIVE_INFINITY;
 /** What lies wet, or has a window that closes, presses before work that can wait once its window opens within so long. */
 const PRESSING_MS = 60 * MS_PER_MINUTE;
 
-/** What lies wet or can spoil within the hour comes first, by its plan; then what is planned soonest; of those what spoils soonest, lies wet, has waited longest. */
+/** What is past its window comes first; then what lies wet or can spoil within the hour, by its plan; then what is planned soonest; of those what spoils soonest, lies wet, has waited longest. */
 function byUrgency(nowMs: number) {
   const keys = (action: HandAction | null): readonly number[] => [
+    action?.latestMs != null && action.latestMs < nowMs ? 0 : 1,
     action && (action.latestMs !== null || action.ring.state === 'wet') && (action.earliestMs ?? 0) <= nowMs + PRESSING_MS
       ? 0
       : 1,

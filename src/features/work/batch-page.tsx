@@ -25,6 +25,8 @@ import { PieceList } from './components/piece-list';
 import { RecordPanel } from './components/record-panel';
 import { WaysBack } from './components/ways-back';
 import { Drinks } from './drinks';
+import { restorationOf } from '@/data/restore/restore';
+import { RestorationPanel } from './restore';
 import { alikeTo } from './alike';
 import { troublesOf } from './troubles';
 
@@ -79,6 +81,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
     woodForFood: batch.species.food,
     ...(nature ? { blend: nature } : {}),
   });
+  const job = restorationOf(db, batch.id);
   const moves = movesOf(db, batch);
   const undone = batch.book
     .filter(({ stands }) => stands === null)
@@ -116,6 +119,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
           </Link>
         </div>
       </div>
+      {job ? <RestorationPanel job={job} currency={shop.currency} zone={shop.zone} /> : null}
       {batch.release ? (
         <p className="text-lg">
           This batch was {batch.release.outcome} as {batch.release.number}.{' '}

@@ -1,5 +1,6 @@
 import 'server-only';
 import { SPECIES } from '@/core/material';
+import { isRestoration } from '@/core/regimen';
 import { formatInstant } from '@/core/quantity';
 import { a0OfMaterials } from '@/data/work/standing';
 import { shopUptake } from '@/data/work/uptake';
@@ -19,8 +20,8 @@ export async function NewBatch({ regimen }: { readonly regimen: string | null })
       <h1 className="mb-4">Start a batch</h1>
       <StartBatch
         designs={allDesigns(db)}
-        species={SPECIES.map(({ id, name, food, note, porosity, disputed }) => ({ id, name, food, note, porosity, disputed }))}
-        regimens={allRegimens(db)}
+        species={SPECIES}
+        regimens={allRegimens(db).filter((one) => !isRestoration(one.id))}
         lots={lots.map((lot) => ({
           id: lot.id,
           number: lot.number,

@@ -28,6 +28,9 @@ export async function Work() {
           <Link href="/work/round" className={linkLook('plain')}>
             One round
           </Link>
+          <Link href="/work/restore" className={linkLook('plain')}>
+            A piece comes home
+          </Link>
           <Link href="/work/regimens" className={linkLook('plain')}>
             Regimens
           </Link>

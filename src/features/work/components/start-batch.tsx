@@ -10,6 +10,7 @@ import { sayIssue } from '@/messages';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { useWorker } from '@/ui/worker';
 import type { PlannerFace } from '@/workers/planner';
 import { useSave } from '../../shop/use-save';
@@ -18,7 +19,7 @@ import { type LotChoice, type Need, needsOf } from '../estimate';
 import { NewDesign } from './new-design';
 import { PlanPreview } from './plan-preview';
 
-type SpeciesChoice = Pick<Species, 'id' | 'name' | 'food' | 'note' | 'porosity' | 'disputed'>;
+type SpeciesChoice = Pick<Species, 'id' | 'name' | 'food' | 'note' | 'porosity' | 'disputed' | 'ask' | 'sides'>;
 type RegimenChoice = Regimen & { readonly revisionId: number };
 type Props = {
   readonly designs: readonly Design[];
@@ -49,6 +50,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
   const [startAt, setStartAt] = useState(now);
   const [due, setDue] = useState('');
+  const [sureOf, setSureOf] = useState('');
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
 
   const regimen = regimens.find((one) => one.revisionId === regimenId);
@@ -190,7 +192,17 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           >
             <strong>{FOOD[timber.food]}</strong>
             {timber.disputed ? ', makers disagree' : ''}. {timber.note}
+            {timber.sides ? (
+              <span className="block">
+                For it: {timber.sides.for} Against it: {timber.sides.against}
+              </span>
+            ) : null}
           </p>
+        ) : null}
+        {timber?.ask ? (
+          <Tick checked={sureOf === timber.id} onChange={() => setSureOf(sureOf === timber.id ? '' : timber.id)}>
+            {timber.ask} Yes, I am sure.
+          </Tick>
         ) : null}
         <SelectField
           label="Regimen"
@@ -254,7 +266,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             ...(regimen?.slots.map(({ slot }) => `materials.${slot}`) ?? []),
           ])}
         />
-        <Button look="main" big type="submit" disabled={busy}>
+        <Button look="main" big type="submit" disabled={busy || (timber?.ask !== undefined && sureOf !== timber.id)}>
           Start the batch
         </Button>
       </form>

@@ -1,0 +1,8 @@
+import type { Metadata } from 'next';
+import { NewRestoration } from '@/features/work/restore';
+
+export const metadata: Metadata = { title: 'A piece comes home' };
+
+export default function Restore() {
+  return <NewRestoration />;
+}
