@@ -1,4 +1,4 @@
-import { type Board, type DayBatch, type Lean, type Placed, put, reachOf, traceBack } from './place';
+import { type Board, type DayBatch, type Lean, type Placed, put, reachOf, traceTo } from './place';
 import type { Taken } from './spots';
 
 export type Arranged =
@@ -74,7 +74,7 @@ function table(batches: readonly DayBatch[], board: Board) {
         return { batch: b, job: chain.blockedAt };
       }
       const lean = way.leans[b] ?? 'ideal';
-      seats.push({ b, lean, ...put(batch, traceBack(batch, chain, chain.reach.at(-1)?.[0]?.[0] ?? 0, lean), on) });
+      seats.push({ b, lean, ...put(batch, traceTo(batch, chain, chain.reach.at(-1)?.[0]?.[0] ?? 0, lean), on) });
     }
     const places: Placed[][] = batches.map(() => []);
     for (const { b, placed } of seats) places[b] = [...placed];
@@ -145,13 +145,20 @@ export function arrange(batches: readonly DayBatch[], board: Board): Arranged {
     1,
     batches.reduce((sum, batch) => sum + batch.jobs.length, 0),
   );
-  let left = Math.max(Math.min(6, Math.ceil(FULL_SHOP_JOBS / jobs)), Math.floor(EFFORT_JOBS / jobs));
+  let left = Math.max(Math.min(5, Math.ceil(FULL_SHOP_JOBS / jobs)), Math.floor(EFFORT_JOBS / jobs));
   let best: Tried | null = null;
   let way: Way | null = null;
   let blocked: Blocked = { batch: 0, job: 0 };
   const bound = boundOf(batches, board);
   const build = table(batches, board);
-  const attempt = (next: Way): boolean => {
+  // What is past its window is placed before all else, whatever the order.
+  const late = new Set(batches.flatMap((batch, b) => (batch.late ? [b] : [])));
+  const lateFirst = ({ order, leans }: Way): Way =>
+    late.size === 0
+      ? { order, leans }
+      : { order: [...order.filter((b) => late.has(b)), ...order.filter((b) => !late.has(b))], leans };
+  const attempt = (wish: Way): boolean => {
+    const next = lateFirst(wish);
     left--;
     const tried = build(next);
     if (!('places' in tried)) {

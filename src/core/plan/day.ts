@@ -26,6 +26,13 @@ export type DayPlan =
 type Input = ReturnType<typeof DayInput.parse>;
 type Read = { readonly board: Board; readonly batches: readonly DayBatch[]; readonly startMs: number };
 
+/** Whether the step after the last one done is past its window already. */
+function isLate(jobs: readonly DayJob[]): boolean {
+  const last = jobs.findLastIndex((job) => job.fixed !== null);
+  const job = jobs[last];
+  return job?.fixed != null && jobs[last + 1] !== undefined && job.fixed.end + job.most < 0;
+}
+
 /** Everything in whole minutes after the start: hands and least waits up, longest waits down, so that no rounding breaks a window. */
 function read(input: Input): Result<Read> {
   const issues: Issue[] = [];
@@ -72,7 +79,7 @@ function read(input: Input): Result<Read> {
       batch.steps.map((step) => step.id),
       `batches.${b}.steps`,
     );
-    return {
+    const row = {
       id: batch.id,
       release: Math.ceil(minute(batch.release, `batches.${b}.release`)),
       due: batch.dueAt ? minute(batch.dueAt, `batches.${b}.dueAt`) : null,
@@ -100,6 +107,7 @@ function read(input: Input): Result<Read> {
         };
       }),
     };
+    return { ...row, late: isLate(row.jobs) };
   });
   input.fixed.forEach((one, i) => {
     if (!input.batches.some((batch) => batch.id === one.batch && batch.steps.some((step) => step.id === one.step)))

@@ -22,6 +22,8 @@ export type DayBatch = {
   readonly due: number | null;
   readonly weight: number;
   readonly jobs: readonly DayJob[];
+  /** Whether the step after the last one done is past its window: it is due at once, before anything else. */
+  readonly late: boolean;
 };
 
 /** Where one job lies: its minutes, whose hands. */
@@ -116,7 +118,8 @@ function reachUntil(batch: DayBatch, board: Board, horizon: number): Chain & { r
       const held: Span = job.pin === null ? [0, horizon] : [job.pin, job.pin];
       const starts = intersect(free, intersect(may, [held]));
       if (starts.length === 0) return { reach, rooms, blockedAt: i };
-      reach.push(starts);
+      const soonest = (starts[0] as Span)[0];
+      reach.push(before?.fixed && batch.late ? [[soonest, soonest]] : starts);
     }
     const isLast = i === batch.jobs.length - 1;
     const room =
@@ -139,36 +142,62 @@ function nearest(spans: readonly Span[], wanted: number): number {
   return best;
 }
 
-/** Starts of a job that its follower's start allows. */
-function allowed(job: DayJob, next: number, reach: readonly Span[], room: readonly Span[] | null, nextIsLate: boolean): Span[] {
-  const length = job.fixed ? job.fixed.end - job.fixed.start : job.hands;
-  if (job.fixed || nextIsLate) return [...reach];
-  const window: Span = [next - job.most - length, next - job.least - length];
-  const here = room?.find(([a, b]) => a <= next && next <= b);
-  const within = intersect(reach, [window]);
-  if (!room) return within;
-  const inRoom = here ? intersect(within, [[here[0] - length, here[1] - length]]) : [];
-  return inRoom.length > 0 || job.least > 0 ? inRoom : intersect(within, [[next - length, next - length]]);
+const lengthOf = (job: DayJob): number => (job.fixed ? job.fixed.end - job.fixed.start : job.hands);
+
+/** Starts of a job from which its follower can start somewhere in `next`, in the room where it waits. */
+function allowed(job: DayJob, next: readonly Span[], reach: readonly Span[], room: readonly Span[] | null): Span[] {
+  const length = lengthOf(job);
+  if (job.fixed) return [...reach];
+  const most = Math.min(job.most, next.at(-1)?.[1] ?? 0);
+  const before = (spans: readonly Span[]): Span[] =>
+    union(spans.map(([a, b]): Span => [a - most - length, b - job.least - length]));
+  if (!room) return intersect(reach, before(next));
+  const inRoom = room.flatMap(([from, to]) =>
+    intersect(intersect(reach, before(intersect(next, [[from, to]]))), [[from - length, to - length]]),
+  );
+  // A wait of no time takes no room.
+  return union(
+    job.least === 0 ? [...inRoom, ...intersect(reach, union(next.map(([a, b]): Span => [a - length, b - length])))] : inRoom,
+  );
 }
 
-/** Starts of all jobs that end with the last at `end`, the earlier ones leaning as told. */
-export function traceBack(batch: DayBatch, { reach, rooms }: Chain, last: number, lean: Lean): number[] {
-  const starts: number[] = [last];
-  for (let i = batch.jobs.length - 2; i >= 0; i--) {
-    const job = batch.jobs[i] as DayJob;
-    const next = starts[0] as number;
-    const spans = allowed(job, next, reach[i] ?? [], rooms[i] ?? null, false);
-    const length = job.hands;
-    const wanted =
-      lean === 'early' ? Number.NEGATIVE_INFINITY : lean === 'late' ? Number.POSITIVE_INFINITY : next - job.ideal - length;
-    const at = job.fixed
-      ? job.fixed.start
-      : Number.isFinite(wanted)
-        ? nearest(spans, wanted)
-        : lean === 'early'
+/** Where a job may start after the one before it started at a minute. */
+function after(job: DayJob, start: number, next: readonly Span[], room: readonly Span[] | null): Span[] {
+  const end = start + lengthOf(job);
+  const window: Span = [end + job.least, end + Math.min(job.most, Math.max(next.at(-1)?.[1] ?? 0, end))];
+  const within = intersect(next, [window]);
+  const here = room?.find(([from, to]) => from <= end && end <= to);
+  if (!room) return within;
+  const inRoom = here ? intersect(within, [here]) : [];
+  return inRoom.length > 0 || job.least > 0 ? inRoom : intersect(next, [[end, end]]);
+}
+
+/** Starts of all jobs that end with the last at a minute: from the first on, each nearest to its ideal, or as early or late as it may. */
+export function traceTo(batch: DayBatch, { reach, rooms }: Chain, last: number, lean: Lean): number[] {
+  const { jobs } = batch;
+  const ways: Span[][] = [[[last, last]]];
+  for (let i = jobs.length - 2; i >= 0; i--)
+    ways.unshift(allowed(jobs[i] as DayJob, ways[0] as Span[], reach[i] ?? [], rooms[i] ?? null));
+  const starts: number[] = [];
+  for (const [i, job] of jobs.entries()) {
+    const before = jobs[i - 1];
+    const from = starts[i - 1];
+    if (job.fixed) {
+      starts.push(job.fixed.start);
+      continue;
+    }
+    const way = ways[i] as Span[];
+    const follows = before && from !== undefined ? after(before, from, way, rooms[i - 1] ?? null) : way;
+    // After a step that is done the window may be past, or its place over-full: then it goes on from now.
+    const spans = follows.length === 0 && before?.fixed ? way : follows;
+    const ideal = before && from !== undefined ? from + lengthOf(before) + before.ideal : Number.NEGATIVE_INFINITY;
+    starts.push(
+      lean === 'late'
+        ? (spans.at(-1)?.[1] ?? Number.NaN)
+        : lean === 'early' || !Number.isFinite(ideal)
           ? (spans[0]?.[0] ?? Number.NaN)
-          : (spans.at(-1)?.[1] ?? Number.NaN);
-    starts.unshift(at);
+          : nearest(spans, ideal),
+    );
   }
   return starts;
 }

@@ -124,7 +124,7 @@ export function tell({ db, nowMs }: Scene, story: Story): string {
       seen: '',
     };
     must(recordEntry(db, report, by(i % 3 === 0 ? INES : WREN, at)));
-    for (const line of hoursAgo > 15 ? openRagLines(db) : []) {
+    for (const line of hoursAgo > 15 ? openRagLines(db).filter((one) => one.laidAt === null && one.openedAt <= at) : []) {
       must(layRags(db, line.id, 'flat', line.version, by(WREN, at + 20 * MS_PER_MINUTE)));
       must(checkRags(db, line.id, line.version + 1, by(INES, at + 14 * MS_PER_HOUR)));
     }

@@ -55,14 +55,14 @@ export function tellMore(scene: Scene, made: ReadonlyMap<string, number>): void 
     pieces: 2,
     regimen: 'warm-cure',
     materials: { oil: tung },
-    done: warmCure(14),
+    done: warmCure(14.5),
     stands: 'warm cabinet',
     dueInDays: 16,
   });
   for (const line of openRagLines(db)
     .filter((one) => one.laidAt === null && one.hazard === 'self-heating')
     .slice(0, 1))
-    must(layRags(db, line.id, 'flat', line.version, by(WREN, nowMs - 13 * MS_PER_HOUR)));
+    must(layRags(db, line.id, 'flat', line.version, by(WREN, nowMs - 14 * MS_PER_HOUR)));
   tell(scene, {
     design: 'Bread board',
     species: 'cherry',

@@ -55,6 +55,39 @@ describe('the hand strip', () => {
   });
 });
 
+describe('the plan of the whole shop', () => {
+  const db = emptyDb();
+  loadDemo(db, NOON);
+  it('can be made at any hour of the days after, whatever has been left lying', { timeout: 30_000 }, () => {
+    for (let hour = 0; hour < 24 * 8; hour += 6.1) {
+      const nowMs = NOON + Math.round(hour * 60) * 60_000;
+      for (const { plan, action } of openBatches(db, nowMs)) {
+        if (!plan?.feasible) expect(action?.blocked ?? '').toMatch(/\w/);
+        else for (const step of plan.steps) expect(Number.isFinite(step.startMs) && step.slackUntilMs >= step.startMs).toBe(true);
+      }
+    }
+  });
+  it('gives a step that is past its window to the first hands that are free, before all else', () => {
+    const late = openBatches(db, NOON).find((one) => one.batch.number === '31-010');
+    expect(late?.action?.plannedMs).toBe(NOON);
+    expect(openBatches(db, NOON)[0]?.batch.number).toBe('31-010');
+  });
+  it('never gives one pair of hands two things at once, nor work outside their hours', () => {
+    const steps = openBatches(db, NOON).flatMap(({ plan, standing }) =>
+      plan?.feasible ? plan.steps.filter((step) => standing.progress.rest.some((task) => task.key === step.id)) : [],
+    );
+    for (const by of ['1', '2']) {
+      const own = steps.filter((step) => step.by === by).sort((a, b) => a.startMs - b.startMs);
+      expect(own.length).toBeGreaterThan(5);
+      own.slice(1).forEach((step, i) => {
+        expect(step.startMs).toBeGreaterThanOrEqual(own[i]?.endMs ?? 0);
+      });
+    }
+    const ines = steps.filter((step) => step.by === '2').map((step) => clockTime(step.startMs, 'Europe/Lisbon', step.startMs));
+    expect(ines.every((time) => time >= '09:00' && time < '16:30')).toBe(true);
+  });
+});
+
 describe('the week', () => {
   const db = emptyDb();
   loadDemo(db, Date.parse('2031-03-28T12:00:00Z'));

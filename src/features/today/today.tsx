@@ -25,8 +25,9 @@ function roomWords(place: Place, standing: readonly OpenBatch[]): { readonly roo
   const unit = ROOM_UNITS[place.kind];
   if (unit === null || place.capacity === null) return { room: '', overfull: false };
   const used = standing.reduce((sum, { batch }) => sum + roomTaken(batch.design.geometry, piecesIn(batch).length, unit), 0);
-  const short = unit === 'litres' ? 'l' : unit === 'metres' ? 'm' : '';
-  return { room: `${amount(used)} of ${amount(place.capacity)} ${short}`.trim(), overfull: used > place.capacity + 1e-9 };
+  const short = unit === 'litres' ? 'l' : 'm';
+  const room = unit === 'batches' ? `${used} of ${place.capacity}` : `${amount(used)} of ${amount(place.capacity)} ${short}`;
+  return { room, overfull: used > place.capacity + 1e-9 };
 }
 
 /** Today: the rack as it stands, and the hand-work of the coming week on the shop's hours. */

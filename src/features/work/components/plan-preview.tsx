@@ -19,13 +19,14 @@ type Props = {
   readonly offer: Offer;
   readonly pieces: number;
   readonly dueMs: number | null;
-  readonly settles: boolean;
+  /** Whether its finish settles or cures; null while its lots are not chosen. */
+  readonly sets: 'settles' | 'cures' | 'bare' | null;
   readonly zone: string;
   readonly initials: Readonly<Record<string, string>>;
 };
 
 /** The answer first: what can be promised; then every step with its hands and the chemistry's window. */
-export function PlanPreview({ offer, pieces, dueMs, settles, zone, initials }: Props) {
+export function PlanPreview({ offer, pieces, dueMs, sets, zone, initials }: Props) {
   const { tasks, blocked } = offer;
   if (blocked) {
     const name = (key: string): string => tasks.find((one) => one.key === key)?.step.action.toLowerCase() ?? key;
@@ -36,11 +37,19 @@ export function PlanPreview({ offer, pieces, dueMs, settles, zone, initials }: P
     <>
       <h2 className="mb-1">
         {holds ? '' : '▲ '}
-        {settles ? 'Settled' : 'Fit to sell'} by {dayAndDate(offer.readyMs, zone)}
+        {sets === null || sets === 'bare' ? 'Hands done' : sets === 'settles' ? 'Settled' : 'Cured'} by{' '}
+        {dayAndDate(offer.readyMs, zone)}
       </h2>
       <p className="mb-2">
-        Hands done {dayAndDate(offer.stepsEndMs, zone)}, with nothing that is planned moved for it.{' '}
-        <span className="text-soft">The rest is an estimate: nine in ten such batches are fit by then.</span>
+        {sets === 'settles' || sets === 'cures' ? `Hands done ${dayAndDate(offer.stepsEndMs, zone)}, with` : 'With'} nothing that
+        is planned moved for it.{' '}
+        <span className="text-soft">
+          {sets === null
+            ? 'Choose the lots to see when its finish is fit.'
+            : sets === 'bare'
+              ? ''
+              : 'The rest is an estimate: nine in ten such batches are fit by then.'}
+        </span>
       </p>
       {offer.latestStartMs !== null ? (
         <p className="mb-2">

@@ -27,9 +27,7 @@ const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly
 function riskWords(action: HandAction, nowMs: number): string | null {
   const standing = standingNow(action, nowMs);
   if (standing === 'at-risk')
-    return action.kind === 'wipe' || action.kind === 'buff'
-      ? 'The surplus may have gummed. Re-wet with the same oil, scrub, wipe; past a day use a fine pad and solvent-free oil.'
-      : 'The window is past: look it over before you go on.';
+    return action.kind === 'wipe' || action.kind === 'buff' ? null : 'The window is past: look it over before you go on.';
   if (standing === 'too-early' && action.earliestMs !== null)
     return `${formatDuration((action.earliestMs - nowMs) / 60_000)} early: ${action.kind === 'coat' ? 'the coat beneath is not ready for another' : 'it has not drunk its fill, or is not dry enough'}. Recording it says so in the book.`;
   return null;

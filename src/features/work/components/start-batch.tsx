@@ -276,7 +276,15 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             offer={promised.offer}
             pieces={wish.count ?? 1}
             dueMs={dueMs}
-            settles={chosenLots.length > 0 && chosenLots.every((lot) => lot.drying === 'never')}
+            sets={
+              wish.regimen?.slots.length === 0
+                ? 'bare'
+                : chosenLots.length === 0
+                  ? null
+                  : chosenLots.every((lot) => lot.drying === 'never')
+                    ? 'settles'
+                    : 'cures'
+            }
             zone={zone}
             initials={initials}
           />
