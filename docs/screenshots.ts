@@ -17,6 +17,8 @@ const VIEWS: readonly (readonly [name: string, address: string, before?: (page: 
   ['start-batch', '/work/new', chooseLots],
   ['coat-book', '/work/31-006'],
   ['bench', '/work/31-004/bench'],
+  ['regimen', '/work/regimens/thin-drying'],
+  ['round', '/work/round'],
   ['cure', '/cure/31-002'],
   ['release', '/release/31-003'],
   ['care', '/care'],

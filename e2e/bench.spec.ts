@@ -44,6 +44,9 @@ test('number keys go to the stations, b to the bench, F1 lists the keys', async 
 test('the alarm of self-heating cloths cannot be left unanswered', async ({ page, shop }) => {
   await beWren(page);
   const cloths = page.getByRole('complementary', { name: 'Oily cloths' });
+  // Those of last evening lie flat and are looked at first; today's have not been answered for.
+  await cloths.first().getByRole('button', { name: 'Looked at: cold' }).click();
+  await expect(cloths).toHaveCount(1);
   await expect(cloths).toContainText('Oily cloths can set fire to the shop');
   for (const path of ['/stores', '/blends', '/work', '/cure', '/care', '/work/31-006/bench']) {
     await page.goto(path);
@@ -67,9 +70,9 @@ test('late is told from at risk, and the book keeps what was early', async ({ pa
   shop.advance(11.5);
   await page.reload();
   const strip = page.getByRole('region', status);
-  await expect(strip.getByText(/▲ at risk: .* past its window/)).toBeVisible();
+  await expect(strip.getByText(/▲ at risk: .* past its window/).first()).toBeVisible();
   await page.goto('/work/31-004');
-  await expect(page.getByText('The surplus may have gummed.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Ways back' })).toContainText('The wipe is past its window.');
   await page.getByRole('region', { name: 'Record the next action' }).getByRole('button', { name: 'Wiped' }).click();
   await expect(page.getByRole('region', { name: 'Coat book' })).toContainText('past its window');
 });
@@ -101,10 +104,10 @@ test('two tabs: both see what the other recorded, and a stale change is refused'
   await other.goto('/shop');
   await page.goto('/shop');
   await page.getByLabel('Name', { exact: true }).first().fill('Quillhaven Shed');
-  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Kept.')).toBeVisible();
   await other.getByLabel('Usual temperature').fill('18');
-  await other.getByRole('button', { name: 'Keep' }).click();
+  await other.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(other.getByText('Someone else changed this')).toBeVisible();
   await expect(other.getByLabel('Usual temperature')).toHaveValue('18');
 });
@@ -156,7 +159,7 @@ test.describe('the clock goes forward in the night', () => {
     await page.getByLabel('Regimen').selectOption({ label: 'Long soak: one generous coat' });
     const rows = page.getByRole('region', { name: 'What it will take' }).getByRole('row');
     await expect(rows.nth(5)).toContainText('Wipe');
-    await expect(page.getByRole('heading', { name: /All steps done/ })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /^Hands done by/ })).toBeVisible();
   });
 });
 
@@ -164,7 +167,8 @@ test.describe('at one in the morning', () => {
   test.use({ wish: { demo: true, at: MONDAY_MORNING.replace('08:40', '01:10') } });
   test('the shop is shut and the plan says when it opens', async ({ page }) => {
     await beWren(page);
-    await expect(page.getByRole('region', status)).toContainText('planned 08:30');
+    await page.goto('/work');
+    await expect(page.getByText('planned 08:30').first()).toBeVisible();
   });
 });
 
@@ -181,9 +185,9 @@ test('on a phone: touch your initials, then record; what another device did stan
   await page.getByRole('button', { name: 'Ines Tollmark' }).click();
   await expect(strip.getByText('Who is at this device?')).toHaveCount(0);
   await strip.getByRole('button', { name: 'Wiped' }).first().click();
-  await expect(strip.getByRole('status')).toContainText('Wiped · 31-004');
+  await expect(strip.getByRole('status')).toContainText('Wiped · 31-010');
   const tablet = await browser.newPage({ baseURL: shop.url, viewport: { width: 768, height: 1024 } });
-  await tablet.goto('/work/31-004');
+  await tablet.goto('/work/31-010');
   await expect(tablet.getByRole('region', { name: 'Coat book' }).getByText('IT').last()).toBeVisible();
   await expect(tablet.getByRole('region', { name: 'Coat book' })).toContainText('Wiped');
   await tablet.close();

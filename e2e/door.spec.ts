@@ -37,10 +37,10 @@ test('an address for the owners turns the code into a link that answers', async 
     await page.getByRole('button', { name: 'Wren Aldersea' }).click();
     await page.goto(`${shop.url}/shop`);
     await page.getByLabel('Public base address').fill('ftp://wrong');
-    await page.getByRole('button', { name: 'Keep' }).click();
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByText('does not fit here').first()).toBeVisible();
     await page.getByLabel('Public base address').fill(`${shop.url}/`);
-    await page.getByRole('button', { name: 'Keep' }).click();
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByText('Kept.')).toBeVisible();
     await page.goto(`${shop.url}/care`);
     await page.getByRole('link', { name: 'Slip' }).first().click();

@@ -84,7 +84,7 @@ test('a batch is not started in the past, with no lot, or with a lot that does n
     await expect(page.getByText(says).first(), pieces).toBeVisible();
   }
   await page.goto('/work');
-  await expect(page.getByText('31-008')).toHaveCount(0);
+  await expect(page.getByText('31-014')).toHaveCount(0);
 });
 
 test('a lot is not overdrawn, and a wipe does not come before its coat', async ({ page, request, shop }) => {

@@ -1,10 +1,27 @@
+import Database from 'better-sqlite3';
+import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { type Db, openFile } from './db';
+import { loadDemo } from './demo/load';
+import * as schema from './schema';
 
 /** An empty, migrated shop's file in memory, for tests. */
 export function emptyDb(): Db {
   const { db } = openFile(':memory:');
   migrate(db, { migrationsFolder: 'drizzle' });
+  return db;
+}
+
+const sheds = new Map<number, Buffer>();
+
+/** The demo shed of a moment in memory, for tests: made once, then copied. */
+export function demoDb(nowMs: number): Db {
+  const known = sheds.get(nowMs);
+  if (known) return drizzle(new Database(known), { schema }) as Db;
+  const { db, raw } = openFile(':memory:');
+  migrate(db, { migrationsFolder: 'drizzle' });
+  loadDemo(db, nowMs);
+  sheds.set(nowMs, raw.serialize());
   return db;
 }
 

@@ -251,4 +251,37 @@ describe('room on a spot', () => {
     expect(roomFor(1, 2, taken, [0, 100])).toEqual([]);
     expect(roomFor(2, 1, taken, [16, 100])).toEqual([[20, 100]]);
   });
+  it('does what is past its window at once, before anything else, and holds a pin where it can be', () => {
+    const hours = [1, 2, 3, 4, 5].map((one) => ({ day: one, open: '08:00', close: '16:00' }));
+    const work = (id: string) => ({ id, handsMin: 30, wait: { min: 0, ideal: 0, max: null } });
+    const input: DayInput = {
+      start: START,
+      zone: ZONE,
+      hands: [{ id: 'a', hours }],
+      batches: [
+        { id: 'due', release: START, dueAt: '2031-03-03T08:30', weight: 50, steps: [work('x')] },
+        {
+          id: 'late',
+          release: START,
+          steps: [
+            { id: 'coat', handsMin: 0, wait: { min: 5, ideal: 10, max: 15 } },
+            { ...work('wipe'), handsMin: 10 },
+            work('rest'),
+          ],
+        },
+      ],
+      fixed: [{ batch: 'late', step: 'coat', startAt: '2031-03-03T07:00', endAt: '2031-03-03T07:00', by: 'a' }],
+    };
+    const found = planned(input);
+    const at = (plan: DayPlan, batch: string, step: string) =>
+      plan.feasible
+        ? minute(plan.batches.find((one) => one.id === batch)?.steps.find((one) => one.id === step)?.startAt ?? '')
+        : Number.NaN;
+    expect([at(found, 'late', 'wipe'), at(found, 'due', 'x')]).toEqual([0, 10]);
+    const pinned = planned({ ...input, pins: [{ batch: 'due', step: 'x', startAt: '2031-03-03T12:00' }] });
+    expect(at(pinned, 'due', 'x')).toBe(240);
+    expect(planned({ ...input, pins: [{ batch: 'due', step: 'x', startAt: '2031-03-03T15:45' }] })).toMatchObject({
+      feasible: false,
+    });
+  });
 });

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { loadDemo } from '../demo/load';
-import { emptyDb, refusal } from '../testing';
+import { demoDb, refusal } from '../testing';
 import { moistureReading } from '../schema';
 import { recordMoisture, woodState } from './moisture';
 
@@ -11,8 +10,7 @@ const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => 
 
 describe('the wood of a batch', () => {
   it('is held against the air it stands in, and forecast from its own readings', () => {
-    const db = emptyDb();
-    loadDemo(db, NOW);
+    const db = demoDb(NOW);
     const read = (percent: number, days: number, isValid = true) =>
       code(recordMoisture(db, { batchId: 1, percent, spot: 'middle', isValid }, at(days)));
     expect([read(24, 0), read(40, 0, false), read(19, 2), read(16, 4)]).toEqual(['ok', 'ok', 'ok', 'ok']);
@@ -25,8 +23,7 @@ describe('the wood of a batch', () => {
     expect(woodState(db, 3, 1).dampness).toBeNull();
   });
   it('refuses what no meter says', () => {
-    const db = emptyDb();
-    loadDemo(db, NOW);
+    const db = demoDb(NOW);
     expect(code(recordMoisture(db, { batchId: 1, percent: 0, spot: '', isValid: true }, at(0)))).toBe('too-large');
     expect(code(recordMoisture(db, { batchId: 999, percent: 9, spot: '', isValid: true }, at(0)))).toBe('not-found');
     expect(refusal(() => db.insert(moistureReading).values({ batchId: 1, percent: 500, personId: 1, at: 0 }).run())).toMatch(

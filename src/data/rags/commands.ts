@@ -1,6 +1,6 @@
 import 'server-only';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import { fail, ok, type Result } from '@/core/quantity';
+import { fail, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { RAG_HAZARDS, type RAG_WAYS, ragLine, ragLineEntry } from '../schema';
@@ -10,9 +10,18 @@ type Cloth = { readonly batchId: number; readonly entry: string; readonly hazard
 
 const worse = (a: Hazard, b: Hazard): Hazard => (RAG_HAZARDS.indexOf(a) < RAG_HAZARDS.indexOf(b) ? a : b);
 
+/** Coats this far apart belong to different working sessions. */
+const SESSION_MS = 10 * MS_PER_HOUR;
+
 /** Adds a coat's cloths to the session's rag line; opens one when none is waiting for an answer. The worst cloth sets its hazard. */
 export function growRagLine(tx: Db, { batchId, entry, hazard, at }: Cloth, by: By): void {
-  const open = tx.select().from(ragLine).where(isNull(ragLine.laidAt)).orderBy(desc(ragLine.openedAt)).get();
+  const open = tx
+    .select()
+    .from(ragLine)
+    .where(isNull(ragLine.laidAt))
+    .orderBy(desc(ragLine.openedAt))
+    .all()
+    .find((line) => Math.abs(at - line.openedAt) <= SESSION_MS);
   const id =
     open?.id ?? tx.insert(ragLine).values({ hazard, openedAt: at, openedBy: by.personId }).returning({ id: ragLine.id }).get().id;
   if (open)

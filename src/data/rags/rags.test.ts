@@ -1,7 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Db } from '../db';
-import { loadDemo } from '../demo/load';
-import { emptyDb } from '../testing';
+import { demoDb } from '../testing';
 import { findBatchId } from '../work/batch';
 import { checkRags, growRagLine, layRags, shrinkRagLine } from './commands';
 import { openRagLines, ragsOpenFor } from './queries';
@@ -11,17 +10,17 @@ const by = { personId: 1, nowMs: NOW };
 const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
 let db: Db;
 let boards: number;
-const open = () => openRagLines(db)[0];
+const open = () => openRagLines(db).find((line) => line.laidAt === null);
 
 beforeEach(() => {
-  db = emptyDb();
-  loadDemo(db, NOW);
+  db = demoDb(NOW);
   boards = findBatchId(db, '31-006') ?? 0;
 });
 
 describe('the rag line', () => {
   it('holds the session’s coats of every batch, and is as bad as its worst cloth', () => {
-    expect(open()).toMatchObject({ hazard: 'self-heating', coats: 3, batches: ['31-005', '31-006'], laidAt: null });
+    expect(open()).toMatchObject({ hazard: 'self-heating', coats: 5, laidAt: null });
+    expect(open()?.batches).toEqual(expect.arrayContaining(['31-005', '31-006', '31-010']));
     expect(ragsOpenFor(db, boards)).toBe(1);
   });
   it('stays until it is answered and looked at the next day', () => {
@@ -33,7 +32,7 @@ describe('the rag line', () => {
     expect(ragsOpenFor(db, boards)).toBe(1);
     expect(code(checkRags(db, line.id, line.version, by))).toBe('stale');
     expect(code(checkRags(db, line.id, line.version + 1, by))).toBe('ok');
-    expect([openRagLines(db).length, ragsOpenFor(db, boards)]).toEqual([0, 0]);
+    expect([open(), ragsOpenFor(db, boards)]).toEqual([undefined, 0]);
     expect(code(checkRags(db, 999, 1, by))).toBe('not-found');
   });
   it('of plain cloths is closed for release once they are laid', () => {
@@ -55,5 +54,11 @@ describe('the rag line', () => {
     expect(openRagLines(db).filter((one) => one.laidAt === null)).toMatchObject([{ hazard: 'flammable', coats: 3 }]);
     for (const entry of ['one', 'two', 'three', 'never-was']) shrinkRagLine(db, entry);
     expect(openRagLines(db).filter((one) => one.laidAt === null)).toEqual([]);
+  });
+  it('is another one for another session, however late its coat is recorded', () => {
+    const before = openRagLines(db).length;
+    growRagLine(db, { batchId: boards, entry: 'next-day', hazard: 'plain', at: NOW + 20 * 3_600_000 }, by);
+    growRagLine(db, { batchId: boards, entry: 'same-session', hazard: 'plain', at: NOW + 3_600_000 }, by);
+    expect(openRagLines(db)).toHaveLength(before + 1);
   });
 });

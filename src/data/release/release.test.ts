@@ -3,8 +3,7 @@ import { sellPieces, type Sale } from '../care/commands';
 import { findSold, soldPieces } from '../care/queries';
 import { recordCheck } from '../cure/commands';
 import type { Db } from '../db';
-import { loadDemo } from '../demo/load';
-import { emptyDb } from '../testing';
+import { demoDb } from '../testing';
 import { findBatchId, loadBatch } from '../work/batch';
 import { startBatch } from '../work/commands';
 import { allRegimens } from '../work/catalogue';
@@ -30,8 +29,7 @@ const sale = (number: string, pieces: number): Sale => ({
 });
 
 beforeEach(() => {
-  db = emptyDb();
-  loadDemo(db, NOW);
+  db = demoDb(NOW);
 });
 
 describe('release', () => {

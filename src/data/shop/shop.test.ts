@@ -40,7 +40,7 @@ describe('a shop’s file', () => {
     expect(code(setUpShop(db, NEW, 0))).toBe('ok');
     expect(code(setUpShop(db, NEW, 0))).toBe('already-decided');
     expect([people(db).length, places(db).length, shopHours(db).shopHours]).toEqual([1, 6, NEW.hours]);
-    expect(db.get<{ n: number }>(sql`select count(*) as n from regimen_revision`)).toEqual({ n: 14 });
+    expect(db.get<{ n: number }>(sql`select count(*) as n from regimen_revision`)).toEqual({ n: 16 });
   });
   it('refuses a stale change and keeps the first', () => {
     const db = emptyDb();
@@ -117,7 +117,7 @@ describe('a shop’s file', () => {
     raw.close();
     const copy = new Database(path.join(home, 'copy.sqlite'));
     expect(copy.pragma('integrity_check', { simple: true })).toBe('ok');
-    expect(copy.prepare('select count(*) as n from regimen').get()).toEqual({ n: 14 });
+    expect(copy.prepare('select count(*) as n from regimen').get()).toEqual({ n: 16 });
     copy.close();
     // Put in place elsewhere, it brings its files with it.
     const other = folder();

@@ -2,9 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sql } from 'drizzle-orm';
 import { command } from '../command';
-import { loadDemo } from '../demo/load';
 import { setUpShop } from '../shop/commands';
-import { emptyDb } from '../testing';
+import { demoDb, emptyDb } from '../testing';
 import { countLot, move, nextLotNumber, receiveLot } from './commands';
 import { allLots, leftOf } from './queries';
 
@@ -48,8 +47,7 @@ describe('the ledger', () => {
     );
   });
   it('keeps mass in the demo shed: all that came in is there, used, sold or lost', () => {
-    const db = emptyDb();
-    loadDemo(db, NOW);
+    const db = demoDb(NOW);
     const sums = db.all<{ why: string; grams: number }>(sql`select why, sum(grams) as grams from movement group by why`);
     const of = (why: string) => sums.find((row) => row.why === why)?.grams ?? 0;
     const left = allLots(db).reduce((sum, lot) => sum + lot.leftG, 0);

@@ -1,11 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { loadDemo } from '../demo/load';
 import { openRagLines } from '../rags/queries';
 import { layRags } from '../rags/commands';
 import { logEntry } from '../schema';
 import { leftOf } from '../stores/queries';
-import { emptyDb, refusal } from '../testing';
+import { demoDb, refusal } from '../testing';
 import { findBatchId, loadBatch } from './batch';
 import { correctEntry, recordEntry, type Report, undoLast } from './record';
 import { progressOfBatch } from './standing';
@@ -18,8 +17,7 @@ let batchId: number;
 const by = { personId: 1, nowMs: NOW };
 
 beforeEach(() => {
-  db = emptyDb();
-  loadDemo(db, NOW);
+  db = demoDb(NOW);
   batchId = findBatchId(db, '31-007') ?? 0;
 });
 

@@ -66,8 +66,10 @@ function weighings(db: Db): Weighed[] {
 
 /** The shop's own uptake factors, reckoned anew when something was weighed. */
 export function shopUptake(db: Db): readonly UptakeFactor[] {
+  // Only weighings count, and corrections, which may have changed one.
   const last = db.get<{ a: number; b: number }>(
-    sql`select (select count(*) from ${logEntry}) as a, (select count(${massReading.afterG}) from ${massReading}) as b`,
+    sql`select (select count(*) from ${logEntry} where (${logEntry.gramsEstimated} = 0 and ${logEntry.grams} > 0) or ${logEntry.corrects} is not null) as a,
+      (select count(${massReading.afterG}) from ${massReading}) as b`,
   );
   const key = `${last.a}.${last.b}`;
   const known = kept.get(db);

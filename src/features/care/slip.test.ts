@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { findSold, soldPieces } from '@/data/care/queries';
-import { loadDemo } from '@/data/demo/load';
 import { theShop } from '@/data/shop/queries';
-import { emptyDb } from '@/data/testing';
+import { demoDb } from '@/data/testing';
 import { calendarOf } from './calendar';
 import { codePng } from './code';
 import { slipPdf } from './pdf';
@@ -11,8 +10,7 @@ import { slipOf } from './slip';
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 
 function demoSlip(change: { baseAddress?: string | null; species?: string; name?: string } = {}) {
-  const db = emptyDb();
-  loadDemo(db, NOW);
+  const db = demoDb(NOW);
   const row = soldPieces(db, '2031-03-03').find((one) => one.buyer !== null);
   const sold = findSold(db, row?.code ?? '', NOW);
   if (!sold) throw new Error('nothing sold');

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { loadDemo } from '@/data/demo/load';
-import { emptyDb } from '@/data/testing';
+import { demoDb } from '@/data/testing';
 import { findBatchId, loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { fanPoints, milestonesOf } from './fan';
@@ -8,8 +7,7 @@ import { fanPoints, milestonesOf } from './fan';
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 
 describe('the cure fan', () => {
-  const db = emptyDb();
-  loadDemo(db, NOW);
+  const db = demoDb(NOW);
   const batch = loadBatch(db, findBatchId(db, '31-002') ?? 0, NOW);
   const cure = batch && standingOfBatch(db, batch, NOW).cure;
   if (!cure) throw new Error('nothing cures');

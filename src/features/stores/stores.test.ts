@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { loadDemo } from '@/data/demo/load';
 import { allLots, containers } from '@/data/stores/queries';
-import { emptyDb } from '@/data/testing';
+import { demoDb } from '@/data/testing';
 import { traceOf } from '@/data/trace/queries';
 import { toCsv } from '../shop/csv';
 import { putRight, type RightLot } from './put-right';
@@ -9,8 +8,7 @@ import { traceRows } from './routes';
 import { readStores } from './stores-file';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
-const db = emptyDb();
-loadDemo(db, NOW);
+const db = demoDb(NOW);
 const around = { lots: allLots(db), jars: containers(db), currency: 'EUR' };
 const codes = (text: string) =>
   readStores(text, around).rows.map((row) => [row.status, ...row.issues.map((issue) => `${issue.path}:${issue.code}`)]);

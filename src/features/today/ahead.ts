@@ -68,7 +68,8 @@ export type Call = { readonly at: number; readonly what: 'opens' | 'ideal' | 'so
 /** The calls of an action. Where nothing spoils only the opening is called. */
 export function callsOf({ earliestMs, idealMs, latestMs, fromMs }: HandAction): Call[] {
   if (fromMs === null || earliestMs === null) return [];
-  const calls: Call[] = [{ at: earliestMs, what: 'opens' }];
+  // What may follow at once needs no calling.
+  const calls: Call[] = earliestMs > fromMs + MS_PER_MINUTE ? [{ at: earliestMs, what: 'opens' }] : [];
   if (idealMs !== null && idealMs > earliestMs) calls.push({ at: idealMs, what: 'ideal' });
   if (latestMs !== null) {
     if (latestMs - CALL_BEFORE_MS > earliestMs) calls.push({ at: latestMs - CALL_BEFORE_MS, what: 'soon' });

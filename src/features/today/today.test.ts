@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { loadDemo } from '@/data/demo/load';
 import { shopHours } from '@/data/shop/queries';
-import { emptyDb } from '@/data/testing';
+import { demoDb } from '@/data/testing';
 import { recordEntry } from '@/data/work/record';
 import { clockTime, longDate } from '@/ui/when';
 import { openBatches, titleOf } from './strip';
@@ -10,8 +9,7 @@ import { week } from './week';
 const NOON = Date.parse('2031-03-05T14:20:00Z');
 
 describe('the hand strip', () => {
-  const db = emptyDb();
-  loadDemo(db, NOON);
+  const db = demoDb(NOON);
   it('puts what can spoil within the hour first, then what is planned soonest', () => {
     const open = openBatches(db, NOON);
     expect(open.map((one) => one.batch.number).slice(0, 3)).toEqual(expect.arrayContaining(['31-004', '31-006']));
@@ -56,8 +54,7 @@ describe('the hand strip', () => {
 });
 
 describe('the plan of the whole shop', () => {
-  const db = emptyDb();
-  loadDemo(db, NOON);
+  const db = demoDb(NOON);
   it('can be made at any hour of the days after, whatever has been left lying', { timeout: 30_000 }, () => {
     for (let hour = 0; hour < 24 * 8; hour += 6.1) {
       const nowMs = NOON + Math.round(hour * 60) * 60_000;
@@ -89,8 +86,7 @@ describe('the plan of the whole shop', () => {
 });
 
 describe('the week', () => {
-  const db = emptyDb();
-  loadDemo(db, Date.parse('2031-03-28T12:00:00Z'));
+  const db = demoDb(Date.parse('2031-03-28T12:00:00Z'));
   it('has seven days with their openings, one of them an hour shorter', () => {
     const days = week(shopHours(db), Date.parse('2031-03-28T12:00:00Z'));
     expect(days.map((day) => day.date)).toEqual([

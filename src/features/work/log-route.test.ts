@@ -8,6 +8,8 @@ describe('the open shape of a record', () => {
     expect(Record.parse(least)).toEqual({
       ...least,
       kind: 'done',
+      faults: [],
+      photoData: null,
       clockOffsetMs: 0,
       queued: false,
       grams: null,

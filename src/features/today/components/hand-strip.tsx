@@ -107,7 +107,7 @@ export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready
       </div>
       <WaitingRecords />
       {call ? (
-        <p role="status" className="border-rule border-t px-4 py-2 font-semibold">
+        <p role="log" className="border-rule border-t px-4 py-2 font-semibold">
           {call}
         </p>
       ) : null}

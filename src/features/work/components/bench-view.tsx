@@ -35,7 +35,7 @@ function Moments({ action, zone, nowMs }: { readonly action: HandAction; readonl
   if (earliestMs === null) return null;
   const at = (ms: number | null): string => (ms === null ? 'never' : clockTime(ms, zone, nowMs));
   return (
-    <dl className="grid max-w-4xl grid-cols-3 gap-4 text-[clamp(1.6rem,3.4vw,2.6rem)] leading-tight">
+    <dl className="grid grid-cols-[auto_auto] items-baseline gap-x-5 text-[clamp(1.8rem,4.4vw,3.4rem)] leading-tight">
       {(
         [
           ['from', earliestMs],
@@ -43,7 +43,7 @@ function Moments({ action, zone, nowMs }: { readonly action: HandAction; readonl
           ['harm after', latestMs],
         ] as const
       ).map(([name, ms]) => (
-        <div key={name}>
+        <div key={name} className="contents">
           <dt className="text-[0.5em] text-soft">{name}</dt>
           <dd className="reading font-semibold">{at(ms)}</dd>
         </div>
@@ -119,30 +119,32 @@ export function BenchView({ action: shopsAction, ahead, number, nowMs: serverNow
   return (
     <main
       data-own-space
-      className={`flex min-h-screen flex-col gap-4 p-6 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}
+      className={`flex min-h-screen flex-col gap-3 p-5 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}
     >
-      <div className="flex flex-wrap items-center gap-6">
-        {action ? <Ring facts={action.ring} seed={action.batchId} size={150} title={number} /> : null}
-        <div className="min-w-0">
-          <p className="reading text-2xl font-semibold">
+      <div className="flex items-start gap-5">
+        {action ? <Ring facts={action.ring} seed={action.batchId} size={110} title={number} /> : null}
+        <div className="min-w-0 grow">
+          <p className="reading text-xl font-semibold">
             {number} {action?.title}
           </p>
-          <h1 className="text-[clamp(1.8rem,4.5vw,3.2rem)]">{action ? action.action : 'All steps done'}</h1>
+          <h1 className="text-[clamp(1.6rem,3.6vw,2.7rem)]">{action ? action.action : 'All steps done'}</h1>
           {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
         </div>
-        <div className="ml-auto flex flex-col">
+        <div className="ml-auto flex flex-col wide:flex-row">
           {rags.map((line) => (
             <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
           ))}
         </div>
       </div>
-      <p
-        className={`reading grow text-[clamp(6rem,19vw,15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}
-      >
-        {count.big}
-        <span className="block text-[0.16em] font-normal text-soft">{count.small}</span>
-      </p>
-      {action ? <Moments action={action} zone={zone} nowMs={nowMs} /> : null}
+      <div className="flex grow flex-wrap items-center justify-between gap-x-10">
+        <p
+          className={`reading text-[clamp(5rem,min(17vw,27vh),15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}
+        >
+          {count.big}
+          <span className="block text-[0.18em] font-normal text-soft">{count.small}</span>
+        </p>
+        {action ? <Moments action={action} zone={zone} nowMs={nowMs} /> : null}
+      </div>
       {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
       <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">
         <p

@@ -58,7 +58,7 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
     >
       <p className="font-semibold leading-5">
         {alarm ? '▲ ' : ''}
-        {HEAD[line.hazard]}
+        {line.laidAt === null ? HEAD[line.hazard] : due ? 'Look at the cloths: are they cold?' : 'Cloths lie, to be looked at'}
       </p>
       <p className="reading text-sm leading-5">
         {line.coats} {line.coats === 1 ? 'coat' : 'coats'} since {clockTime(line.openedAt, zone, nowMs)},{' '}

@@ -33,10 +33,11 @@ const BLANK: Omit<StepDraft, 'key' | 'id'> = {
 };
 
 /** The waits of a step in a few words. */
-const waitWords = ({ min, ideal, max }: StepDraft): string =>
-  [min === '0' && ideal === '' ? '' : `${min || '0'}`, ideal && ideal !== min ? ideal : '', max ? `at most ${max}` : '']
-    .filter(Boolean)
-    .join(' / ') || 'no wait';
+const waitWords = ({ min, ideal, max }: StepDraft): string => {
+  const least = min === '0' || min === '' ? '' : min;
+  const best = ideal === '0' || ideal === min ? '' : ideal;
+  return [least, best && (least ? `best ${best}` : best), max && `at most ${max}`].filter(Boolean).join(', ') || 'no wait';
+};
 
 /** A regimen step by step: what is typed is checked against the rules of sequence at once, each fault at its step. */
 export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenDraft; readonly base: number }) {
@@ -97,7 +98,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
       <ol className="border-ink border-b">
         {draft.steps.map((step, index) => (
           <li key={step.key} className="border-rule border-t py-1">
-            <div className="grid items-center gap-x-3 bench:grid-cols-[2rem_minmax(0,1.3fr)_minmax(0,1fr)_auto]">
+            <div className="grid items-center gap-x-3 bench:grid-cols-[2rem_minmax(0,1.3fr)_minmax(0,1fr)_11rem]">
               <span className="reading text-soft">{index + 1}</span>
               <span>
                 <strong>{step.action}</strong>
