@@ -178,8 +178,8 @@ test('faults by surface, a photo and the tin on the scale go into the book with 
   await sheet.getByRole('button', { name: 'Take it as after' }).click();
   await sheet.getByRole('button', { name: 'Use this' }).click();
   await page.getByText('Look it over').click();
-  await page.getByLabel(/End grain/).selectOption('dry spots');
-  await page.getByLabel(/Top face/).selectOption('fine');
+  await page.getByLabel(/end grain/).selectOption('dry spots');
+  await page.getByLabel(/top face/).selectOption('fine');
   await page.getByLabel('Photo').setInputFiles(path.resolve('docs/screenshots/work.png'));
   await expect(page.getByAltText('What will be kept')).toBeVisible();
   await page
@@ -230,7 +230,7 @@ test('pieces part and meet again; a regimen is changed; a piece comes home', asy
 
   await page.goto('/work/restore');
   await page.getByLabel('Whose it is').fill('A stranger from over the water');
-  await page.getByLabel(/Top face/).selectOption('stain');
+  await page.getByLabel(/top face/).selectOption('stain');
   await expect(page.getByText('Sand 180, then 240, along the grain.')).toBeVisible();
   await page.getByLabel('Never-drying oil').selectOption({ index: 1 });
   await page.getByRole('button', { name: 'Take it in' }).click();

@@ -4,6 +4,7 @@ import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { type Db, openFile } from './db';
 import { loadDemo } from './demo/load';
 import * as schema from './schema';
+import type { Report } from './work/record';
 
 /** An empty, migrated shop's file in memory, for tests. */
 export function emptyDb(): Db {
@@ -11,6 +12,25 @@ export function emptyDb(): Db {
   migrate(db, { migrationsFolder: 'drizzle' });
   return db;
 }
+
+/** A record as a device sends it, done and with nothing seen, at a moment. */
+export const reportOf = (batchId: number, task: string, at: number, more: Partial<Report> = {}): Report => ({
+  clientId: `report-${batchId}-${task}-${at}`,
+  batchId,
+  kind: 'done',
+  task,
+  at,
+  device: 'tablet-1',
+  deviceSequence: 1,
+  clockOffsetMs: 0,
+  queued: false,
+  grams: null,
+  tempC: null,
+  rh: null,
+  pass: null,
+  seen: '',
+  ...more,
+});
 
 const sheds = new Map<number, Buffer>();
 

@@ -4,3 +4,4 @@ export * from './pour';
 export * from './shop';
 export * from './stores';
 export * from './work';
+export * from './pieces';

@@ -4,7 +4,7 @@ import { openRagLines } from '../rags/queries';
 import { layRags } from '../rags/commands';
 import { logEntry } from '../schema';
 import { leftOf } from '../stores/queries';
-import { demoDb, refusal } from '../testing';
+import { demoDb, reportOf, refusal } from '../testing';
 import { findBatchId, loadBatch } from './batch';
 import { correctEntry, recordEntry, type Report, undoLast } from './record';
 import { progressOfBatch } from './standing';
@@ -21,23 +21,8 @@ beforeEach(() => {
   batchId = findBatchId(db, '31-007') ?? 0;
 });
 
-const report = (task: string, minutes: number, more: Partial<Report> = {}): Report => ({
-  clientId: `client-${task}`,
-  batchId,
-  kind: 'done',
-  task,
-  at: NOW + minutes * MIN,
-  device: 'tablet-1',
-  deviceSequence: 1,
-  clockOffsetMs: 0,
-  queued: false,
-  grams: null,
-  tempC: null,
-  rh: null,
-  pass: null,
-  seen: '',
-  ...more,
-});
+const report = (task: string, minutes: number, more: Partial<Report> = {}): Report =>
+  reportOf(batchId, task, NOW + minutes * MIN, { clientId: `client-${task}`, ...more });
 const later = (minutes: number) => ({ personId: 1, nowMs: NOW + minutes * MIN });
 const say = (task: string, minutes: number, more: Partial<Report> = {}) =>
   recordEntry(db, report(task, minutes, more), later(minutes));

@@ -1,9 +1,9 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { waysFor } from '@/core/regimen';
 import type { Db } from '../db';
-import { demoDb } from '../testing';
+import { demoDb, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';
-import { recordEntry, strikeWaiting, undoLast } from './record';
+import { recordEntry, type Report, strikeWaiting, undoLast } from './record';
 import { leaveWay, takeWay } from './recover';
 import { progressOfBatch } from './standing';
 
@@ -20,28 +20,8 @@ const next = () => {
   const batch = loadBatch(db, batchId, NOW);
   return batch ? progressOfBatch(batch).progress.next : null;
 };
-const say = (task: string, minutes: number, more: object = {}) =>
-  recordEntry(
-    db,
-    {
-      clientId: `say-${task}-${minutes}`,
-      batchId,
-      kind: 'done',
-      task,
-      at: NOW + minutes * MIN,
-      device: 'tablet-1',
-      deviceSequence: 1,
-      clockOffsetMs: 0,
-      queued: false,
-      grams: null,
-      tempC: null,
-      rh: null,
-      pass: null,
-      seen: '',
-      ...more,
-    },
-    at(minutes),
-  );
+const say = (task: string, minutes: number, more: Partial<Report> = {}) =>
+  recordEntry(db, reportOf(batchId, task, NOW + minutes * MIN, more), at(minutes));
 
 beforeEach(() => {
   db = demoDb(NOW);

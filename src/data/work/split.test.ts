@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Db } from '../db';
 import { evidenceOf } from '../release/commands';
-import { demoDb } from '../testing';
+import { demoDb, reportOf } from '../testing';
 import { traceOf } from '../trace/queries';
 import { findBatchId, loadBatch, openBatchIds, piecesIn, tagOf } from './batch';
-import { correctEntry, recordEntry, type Report, undoLast } from './record';
+import { correctEntry, recordEntry, undoLast } from './record';
 import { joinBatches, movesOf, partWith, piecesNamed, sourceOf, splitBatch } from './split';
 import { progressOfBatch, standingOfBatch } from './standing';
 
@@ -21,22 +21,7 @@ const must = <T>(result: { ok: true; value: T } | { ok: false; issues: readonly 
   return result.value;
 };
 const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
-const report = (batchId: number, task: string): Report => ({
-  clientId: `rep-${batchId}-${task}`,
-  batchId,
-  kind: 'done',
-  task,
-  at: NOW + 60_000,
-  device: 'tablet-1',
-  deviceSequence: 1,
-  clockOffsetMs: 0,
-  queued: false,
-  grams: null,
-  tempC: null,
-  rh: null,
-  pass: null,
-  seen: '',
-});
+const report = (batchId: number, task: string) => reportOf(batchId, task, NOW + 60_000);
 const later = { personId: 1, nowMs: NOW + 60_000 };
 
 beforeEach(() => {

@@ -53,6 +53,8 @@ export function projected(action: HandAction, ahead: readonly Ahead[], written: 
           plannedMs: null,
           slackUntilMs: null,
           lot: null,
+          note: '',
+          labelRule: '',
           estimatedG: null,
           blocked: null,
         }

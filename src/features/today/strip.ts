@@ -9,6 +9,7 @@ import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
 import { lastReading, people, shopHours } from '@/data/shop/queries';
 
+import { readyMades } from '@/data/stores/queries';
 import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
@@ -29,6 +30,9 @@ export type HandAction = {
   readonly outcome: CheckKind | null;
   readonly optional: boolean;
   readonly lot: string | null;
+  /** What the regimen notes of this step, and what the label says where it is ruled otherwise. */
+  readonly note: string;
+  readonly labelRule: string;
   readonly estimatedG: number | null;
   readonly fromMs: number | null;
   readonly earliestMs: number | null;
@@ -55,6 +59,12 @@ const plural = (name: string, count: number): string => (count === 1 ? name : `$
 /** `8 sycamore bread boards` */
 export const titleOf = (batch: Pick<Batch, 'pieces' | 'species' | 'design'>): string =>
   `${piecesIn(batch).length} ${batch.species.name.toLowerCase()} ${plural(batch.design.name.toLowerCase(), piecesIn(batch).length)}`;
+
+/** The label of a bought finish, where a step takes one. */
+function labelOf(db: Db, batch: Batch, slot: string | null): string {
+  const id = slot ? batch.materials[slot]?.readyMadeId : null;
+  return id == null ? '' : (readyMades(db).find((one) => one.id === id)?.labelRule ?? '');
+}
 
 function actionOf(
   db: Db,
@@ -85,6 +95,8 @@ function actionOf(
     round: task.rounds > 1 ? `round ${task.round} of ${task.rounds}` : '',
     outcome: task.step.until,
     optional: task.step.optional,
+    note: task.step.note,
+    labelRule: task.step.labelRule || labelOf(db, batch, task.step.slot),
     lot: task.step.slot ? (batch.materials[task.step.slot]?.number ?? null) : null,
     estimatedG: task.step.slot && batch.materials[task.step.slot] ? estimatedGrams(batch, task) : null,
     fromMs: progress.done.at(-1)?.fact.atMs ?? null,

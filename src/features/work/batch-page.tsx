@@ -102,6 +102,11 @@ export async function BatchPage({ number }: { readonly number: string }) {
             {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
             {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
           </p>
+          {batch.design.mouthed ? (
+            <p className="font-semibold">
+              ▲ A toy, or goes into a mouth: stricter gates before release. Look for small parts; toy rules apply where you sell.
+            </p>
+          ) : null}
           {batch.release ? null : (
             <MoveTo
               batchId={batch.id}

@@ -88,6 +88,13 @@ export function RecordPanel({
         {action.lot ? <span className="reading text-soft">from {action.lot}</span> : null}
       </div>
       <Timing action={action} nowMs={nowMs} zone={zone} />
+      {action.note ? <p className="text-soft">{action.note}</p> : null}
+      {action.labelRule ? (
+        <p>
+          <strong>The label says:</strong> {action.labelRule}. The house’s times stand above; where the maker of a finish rules,
+          keep to it.
+        </p>
+      ) : null}
       {risk ? <p className={`my-2 border-l-4 pl-3 ${standing === 'at-risk' ? 'border-late' : 'border-cure'}`}>{risk}</p> : null}
       {action.blocked ? <p className="my-2 border-late border-l-4 pl-3">▲ No plan: {action.blocked}.</p> : null}
       <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">

@@ -1,0 +1,106 @@
+import { sql } from 'drizzle-orm';
+import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { moment, positive, version } from './shared';
+import { person } from './shop';
+import { batch, piece } from './work';
+
+/** A step that a person holds to a time; the plan goes round it. */
+export const pin = sqliteTable(
+  'pin',
+  {
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    task: text('task').notNull(),
+    startAt: moment('start_at').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.task] })],
+);
+
+/** A piece that went from one batch to another; its history goes with it. */
+export const pieceMove = sqliteTable(
+  'piece_move',
+  {
+    id: integer('id').primaryKey(),
+    pieceId: integer('piece_id')
+      .notNull()
+      .references(() => piece.id),
+    fromBatch: integer('from_batch')
+      .notNull()
+      .references(() => batch.id),
+    toBatch: integer('to_batch')
+      .notNull()
+      .references(() => batch.id),
+    why: text('why').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('piece_move_piece').on(t.pieceId), index('piece_move_to').on(t.toBatch)],
+);
+
+/** A way back that was taken up: its steps stand before the step that was next. */
+export const recovery = sqliteTable(
+  'recovery',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    way: text('way').notNull(),
+    beforeTask: text('before_task').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+    withdrawnAt: moment('withdrawn_at'),
+  },
+  (t) => [index('recovery_batch').on(t.batchId)],
+);
+
+/** A piece on the scale before and after a coat: what it drank. */
+export const massReading = sqliteTable(
+  'mass_reading',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    pieceId: integer('piece_id')
+      .notNull()
+      .references(() => piece.id),
+    task: text('task').notNull(),
+    beforeG: real('before_g').notNull(),
+    afterG: real('after_g'),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [
+    index('mass_reading_batch').on(t.batchId),
+    positive('mass_reading_before', t.beforeG),
+    check('mass_reading_after', sql`${t.afterG} is null or ${t.afterG} >= ${t.beforeG}`),
+  ],
+);
+
+/** A piece that came home, or a stranger's: what is wrong with it where, what the work costs, and when it went back. */
+export const restoration = sqliteTable('restoration', {
+  batchId: integer('batch_id')
+    .primaryKey()
+    .references(() => batch.id),
+  pieceId: integer('piece_id').references(() => piece.id),
+  owner: text('owner').notNull(),
+  wasFinishedWith: text('was_finished_with').notNull().default(''),
+  marks: text('marks', { mode: 'json' }).notNull(),
+  billMinor: integer('bill_minor'),
+  backAt: moment('back_at'),
+  version: version(),
+});
