@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { demoDb } from '@/data/testing';
+import { demoDb, reportOf } from '@/data/testing';
 import { recordEntry } from '@/data/work/record';
 import { aheadOf, callsOf, projected } from './ahead';
 import { openBatches } from './strip';
@@ -26,20 +26,7 @@ describe('what a device knows without the shop', () => {
     ];
     const here = projected(action, ahead, written);
     written.forEach(({ task, at }, i) => {
-      const report = {
-        clientId: `offline-${i}`,
-        batchId: id,
-        kind: 'done' as const,
-        task,
-        at,
-        device: 'tablet-1',
-        deviceSequence: i,
-      };
-      recordEntry(
-        db,
-        { ...report, clockOffsetMs: 0, queued: true, grams: null, tempC: null, rh: null, pass: null, seen: '' },
-        { personId: 1, nowMs: NOW + 60 * MIN },
-      );
+      recordEntry(db, reportOf(id, task, at, { deviceSequence: i, queued: true }), { personId: 1, nowMs: NOW + 60 * MIN });
     });
     const there = six(NOW + 60 * MIN).action;
     const say = (one: typeof there | null) => one && [one.task, one.done, one.earliestMs, one.idealMs, one.latestMs, one.fromMs];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { shopHours } from '@/data/shop/queries';
-import { demoDb } from '@/data/testing';
+import { demoDb, reportOf } from '@/data/testing';
 import { recordEntry } from '@/data/work/record';
 import { clockTime, longDate } from '@/ui/when';
 import { openBatches, titleOf } from './strip';
@@ -26,26 +26,7 @@ describe('the hand strip', () => {
   });
   it('re-flows from what happened', () => {
     const before = openBatches(db, NOON).find((one) => one.batch.number === '31-006')?.action;
-    recordEntry(
-      db,
-      {
-        clientId: 'wiped-now',
-        batchId: before?.batchId ?? 0,
-        kind: 'done',
-        task: before?.task ?? '',
-        at: NOON,
-        device: 'device-1',
-        deviceSequence: 1,
-        clockOffsetMs: 0,
-        queued: false,
-        grams: null,
-        tempC: null,
-        rh: null,
-        pass: null,
-        seen: '',
-      },
-      { personId: 1, nowMs: NOON },
-    );
+    recordEntry(db, reportOf(before?.batchId ?? 0, before?.task ?? '', NOON), { personId: 1, nowMs: NOON });
     const after = openBatches(db, NOON + 60_000).find((one) => one.batch.number === '31-006')?.action;
     expect([before?.task, after?.task]).toEqual(['wipe-2', 'flood-3']);
     expect(after?.earliestMs).toBe(NOON + 30 * 60_000);

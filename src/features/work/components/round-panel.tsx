@@ -60,7 +60,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
           <label className="flex items-center gap-2">
             <span className="text-soft">Mark or number</span>
             <input
-              className="reading min-h-14 w-40 border-ink border-b-2 bg-paper px-3 text-lg"
+              className="reading min-h-14 w-32 border-ink border-b-2 bg-paper px-3 text-lg"
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
               placeholder="31-014/3"
