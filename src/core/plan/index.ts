@@ -2,7 +2,7 @@ export { type DayPlan, day } from './day';
 export type { DayInput } from './day-schema';
 export type { Blocking } from './blocking';
 export { type Moved, movedBetween, type ShopStep, slackOf } from './standing';
-export { latestStart, promise, type Promised } from './promise';
+export { latestStart, type Placed, promise, type Promised } from './promise';
 export { openingsOf } from './openings';
 export { type Missed, type Plan, type PlannedStep, plan } from './plan';
 export { type Rounds, rounds } from './rounds';

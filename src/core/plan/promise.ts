@@ -34,34 +34,36 @@ export function promise(shop: DayInput, planned: Extract<DayPlan, { feasible: tr
 
 /** How finely a latest start is looked for, minutes. */
 const LOOK_EVERY_MIN = 60;
-/** How many starts are tried at most. */
-const MOST_TRIES = 400;
+
+/** A batch that was placed. */
+export type Placed = Extract<Promised, { ok: true }>;
 
 /**
- * The latest start at which one more batch is still done by its due date, looked for backwards from it an hour at a time;
- * null when not even a start now would do.
- * @param finishMs by when its steps must be done
+ * The latest start at which one more batch still keeps what is asked of it, looked for by halving down to the hour;
+ * null when not even a start at its release would do.
+ * @param untilMs no start is looked for past it
+ * @param keeps whether a plan is good enough; one that begins later must not be better
  */
 export function latestStart(
   shop: DayInput,
   planned: Extract<DayPlan, { feasible: true }>,
   one: NewBatch,
-  finishMs: number,
-): Result<Extract<Promised, { ok: true }> | null> {
+  untilMs: number,
+  keeps: (placed: Placed) => boolean,
+): Result<Placed | null> {
   const from = instantOf(one.release, shop.zone);
   if (!from.ok) return from;
   const works = (atMs: number): Result<Promised> => promise(shop, planned, { ...one, release: formatInstant(atMs, shop.zone) });
   const first = works(from.value);
   if (!first.ok) return first;
-  if (!first.value.ok || first.value.endMs > finishMs) return ok(null);
-  // Ends do not come earlier when the start is later, so the last start that holds is found by halving, then by the hour.
-  let [low, high] = [from.value, finishMs];
+  if (!first.value.ok || !keeps(first.value)) return ok(null);
+  let [low, high] = [from.value, untilMs];
   let best = first.value;
-  for (let tries = 0; tries < MOST_TRIES && high - low > LOOK_EVERY_MIN * MS_PER_MINUTE; tries++) {
+  while (high - low > LOOK_EVERY_MIN * MS_PER_MINUTE) {
     const middle = low + Math.floor((high - low) / 2 / MS_PER_MINUTE) * MS_PER_MINUTE;
     const tried = works(middle);
     if (!tried.ok) return tried;
-    if (tried.value.ok && tried.value.endMs <= finishMs) {
+    if (tried.value.ok && keeps(tried.value)) {
       best = tried.value.startMs >= best.startMs ? tried.value : best;
       low = middle;
     } else high = middle;

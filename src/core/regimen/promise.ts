@@ -1,5 +1,5 @@
 import type { Geometry } from '@/core/piece';
-import { type DayInput, type DayPlan, latestStart, promise } from '@/core/plan';
+import { type DayInput, type DayPlan, latestStart, type Placed, promise } from '@/core/plan';
 import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { dayJobs } from './dayjobs';
 import { type DwellBound, scheduleOf, type Task } from './schedule';
@@ -52,11 +52,17 @@ export const EVENING = '21:00';
 
 const cureMs = (a0Hours: number, rate: number): number => (a0Hours * HONEST_SHARE * MS_PER_HOUR) / Math.max(0.05, rate);
 
+/** When nine in ten are fit: its cure begins with the last coat's wipe or buff, and its steps must be done as well. */
+function readyOf({ plan, endMs }: Placed, tasks: readonly Task[], cured: number): number {
+  const last = tasks.findLastIndex(({ step }) => step.kind === 'coat' || step.kind === 'wipe' || step.kind === 'buff');
+  const from = plan.steps[last];
+  return Math.max(endMs, from ? Date.parse(from.endAt) + cured : endMs);
+}
+
 type Batch = DayInput['batches'][number];
-const asBatch = ({ geometry }: Ask, tasks: readonly Task[], shop: ShopNow, releaseMs: number, dueMs: number | null): Batch => ({
+const asBatch = ({ geometry }: Ask, tasks: readonly Task[], shop: ShopNow, releaseMs: number): Batch => ({
   id: 'promise',
   release: formatInstant(releaseMs, shop.input.zone),
-  ...(dueMs === null ? {} : { dueAt: formatInstant(dueMs, shop.input.zone) }),
   steps: dayJobs(geometry, tasks, shop.input.spots),
 });
 
@@ -101,8 +107,7 @@ export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
   const tasks = schedule(ask.pieces);
   if (!tasks.ok) return tasks;
   const cured = cureMs(ask.a0Hours, shop.rate.rack);
-  const stepsDue = ask.dueMs === null ? null : ask.dueMs - cured;
-  const batch = asBatch(ask, tasks.value, shop, ask.startMs, stepsDue);
+  const batch = asBatch(ask, tasks.value, shop, ask.startMs);
   const made = promise(shop.input, shop.found, batch);
   if (!made.ok) return made;
   const nothing = { tasks: tasks.value, steps: [], latestStartMs: null, gives: [] };
@@ -121,31 +126,34 @@ export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
     startMs: Date.parse(startAt),
     endMs: Date.parse(endAt),
   }));
-  const base: Offer = { ...nothing, steps, startMs, stepsEndMs: endMs, readyMs: endMs + cured, blocked: null };
-  if (ask.dueMs === null || stepsDue === null) return ok(base);
-  if (endMs <= stepsDue) {
-    const latest = latestStart(shop.input, shop.found, batch, stepsDue);
-    return latest.ok ? ok({ ...base, latestStartMs: latest.value?.startMs ?? null }) : latest;
-  }
-  return ok({ ...base, gives: givesOf(shop, ask, batch, stepsDue, endMs) });
+  const readyMs = readyOf(made.value, tasks.value, cured);
+  const base: Offer = { ...nothing, steps, startMs, stepsEndMs: endMs, readyMs, blocked: null };
+  const { dueMs } = ask;
+  if (dueMs === null) return ok(base);
+  if (readyMs > dueMs) return ok({ ...base, gives: givesOf(shop, ask, tasks.value, dueMs) });
+  const latest = latestStart(shop.input, shop.found, batch, dueMs, (placed) => readyOf(placed, tasks.value, cured) <= dueMs);
+  return latest.ok ? ok({ ...base, latestStartMs: latest.value?.startMs ?? null }) : latest;
 }
 
-function givesOf(shop: ShopNow, ask: Ask, batch: Batch, stepsDue: number, endMs: number): Give[] {
-  const dueMs = ask.dueMs ?? 0;
-  const endOf = (input: DayInput, found: ShopNow['found'], of: Batch): number => {
-    const tried = promise(input, found, of);
-    return tried.ok && tried.value.ok ? tried.value.endMs : Number.POSITIVE_INFINITY;
+/** Every single change that would make the date; each is tried by planning it. */
+function givesOf(shop: ShopNow, ask: Ask, tasks: readonly Task[], dueMs: number): Give[] {
+  const readyWith = (input: DayInput, found: ShopNow['found'], of: readonly Task[], rate: number): number => {
+    const tried = promise(input, found, asBatch(ask, of, shop, ask.startMs));
+    return tried.ok && tried.value.ok ? readyOf(tried.value, of, cureMs(ask.a0Hours, rate)) : Number.POSITIVE_INFINITY;
   };
+  const { rack, warm } = shop.rate;
   const gives: Give[] = [];
   const pieces = mostPieces(ask.pieces, (count) => {
     const fewer = scheduleOf(ask.steps, count, ask.bound);
-    return fewer.ok && endOf(shop.input, shop.found, asBatch(ask, fewer.value, shop, ask.startMs, stepsDue)) <= stepsDue;
+    return fewer.ok && readyWith(shop.input, shop.found, fewer.value, rack) <= dueMs;
   });
   if (pieces > 0) gives.push({ what: 'pieces', pieces });
-  const warmEnd = endMs + cureMs(ask.a0Hours, shop.rate.warm);
-  if (ask.a0Hours > 0 && warmEnd <= dueMs) gives.push({ what: 'warm', readyMs: warmEnd });
-  if (endOf(evenings(shop.input), shop.found, batch) <= stepsDue) gives.push({ what: 'evenings', until: EVENING });
-  const other = shop.found.batches.find(({ id }) => endOf(shop.input, without(shop.found, id, ask.startMs), batch) <= stepsDue);
+  const inTheWarm = ask.a0Hours > 0 ? readyWith(shop.input, shop.found, tasks, warm) : Number.POSITIVE_INFINITY;
+  if (inTheWarm <= dueMs) gives.push({ what: 'warm', readyMs: inTheWarm });
+  if (readyWith(evenings(shop.input), shop.found, tasks, rack) <= dueMs) gives.push({ what: 'evenings', until: EVENING });
+  const other = shop.found.batches.find(
+    ({ id }) => readyWith(shop.input, without(shop.found, id, ask.startMs), tasks, rack) <= dueMs,
+  );
   if (other) gives.push({ what: 'after', batch: shop.names[other.id] ?? other.id });
   return gives;
 }
