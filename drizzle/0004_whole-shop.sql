@@ -101,4 +101,6 @@ ALTER TABLE `log_entry` ADD `photo` text;--> statement-breakpoint
 ALTER TABLE `piece` ADD `tag` text;--> statement-breakpoint
 ALTER TABLE `regimen_revision` ADD `why` text DEFAULT '' NOT NULL;--> statement-breakpoint
 ALTER TABLE `regimen_revision` ADD `person_id` integer REFERENCES person(id);--> statement-breakpoint
+ALTER TABLE `regimen_step` ADD `expect` integer DEFAULT 1 NOT NULL;--> statement-breakpoint
+ALTER TABLE `regimen_step` ADD `again_min` real DEFAULT 0 NOT NULL;--> statement-breakpoint
 ALTER TABLE `regimen_step` ADD `label_rule` text DEFAULT '' NOT NULL;

@@ -32,13 +32,23 @@ export const windowAfter = ({ wait }: Pick<Task, 'wait'>, endMs: number): Window
   latestMs: wait.max === null ? null : endMs + wait.max * MS_PER_MINUTE,
 });
 
-/** How often each repeated step must stand in the schedule: once, and once more for every time its check failed. */
-export function turnsOf(facts: readonly Fact[]): Record<string, number> {
+/** A step that is repeated until its check passes, as far as counting goes. */
+export type Repeated = { readonly id: string; readonly until: string | null; readonly expect: number };
+
+/**
+ * How often each repeated step must stand in the schedule: once more than its check failed; while it has not passed at least as often
+ * as it is reckoned to.
+ */
+export function turnsOf(facts: readonly Fact[], steps: readonly Repeated[] = []): Record<string, number> {
   const turns: Record<string, number> = {};
+  const passed = new Set<string>();
   for (const { key, pass } of facts) {
     const step = key.replace(/[#+].*$/, '');
     if (pass === false) turns[step] = (turns[step] ?? 1) + 1;
+    if (pass === true) passed.add(step);
   }
+  for (const { id, until, expect } of steps)
+    if (until !== null && expect > 1 && !passed.has(id)) turns[id] = Math.max(expect, turns[id] ?? 1);
   return turns;
 }
 

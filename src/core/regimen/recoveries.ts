@@ -1,6 +1,7 @@
 import { buff, coat, hours, sand, step, wait, wipe } from './steps';
 import type { RegimenStep } from './schema';
-import type { DwellBound, Task } from './schedule';
+import { type Fact, turnsOf } from './progress';
+import { againAfter, type DwellBound, type Task } from './schedule';
 
 /** What can be seen amiss on a surface while the work goes on. */
 export const FAULTS = [
@@ -70,6 +71,8 @@ const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
       action: 'Wipe in the warm; press clean paper on',
       done: 'Wiped',
       until: 'towel',
+      expect: 2,
+      againMin: hours(24),
       note: 'Daily until the paper stays clean.',
     }),
   ],
@@ -141,10 +144,14 @@ export function withRecoveries(tasks: readonly Task[], taken: readonly Taken[], 
   return all;
 }
 
-/** A way back that is repeated until its check passes stands once more for every time it failed. */
-export const withTurns = (tasks: readonly Task[], turns: Readonly<Record<string, number>>): Task[] =>
-  tasks.flatMap((task) =>
-    task.key.includes('~')
-      ? Array.from({ length: turns[task.key] ?? 1 }, (_, i) => (i === 0 ? task : { ...task, key: `${task.key}+${i + 1}` }))
-      : [task],
-  );
+/** A way back that is repeated until its check passes stands as often as it is reckoned to, and once more for every time it failed. */
+export const withTurns = (tasks: readonly Task[], facts: readonly Fact[]): Task[] =>
+  tasks.flatMap((task) => {
+    if (!task.key.includes('~')) return [task];
+    const count = turnsOf(facts, [{ ...task.step, id: task.key }])[task.key] ?? 1;
+    return Array.from({ length: count }, (_, i) => ({
+      ...task,
+      key: i === 0 ? task.key : `${task.key}+${i + 1}`,
+      wait: i + 1 < count ? againAfter(task.step) : task.wait,
+    }));
+  });

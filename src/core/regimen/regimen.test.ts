@@ -104,6 +104,11 @@ describe('the schedule', () => {
       { id: 'b', key: 'leach-daily+2', atMs: 2, kind: 'done', pass: false },
     ];
     expect(turnsOf(facts)).toEqual({ 'leach-daily': 3 });
+    const repeated = [{ id: 'leach-daily', until: 'towel', expect: 2 }];
+    // Reckoned with twice before anything is known; a pass at the first ends it.
+    expect(turnsOf([], repeated)).toEqual({ 'leach-daily': 2 });
+    expect(turnsOf([{ id: 'a', key: 'leach-daily', atMs: 1, kind: 'done', pass: true }], repeated)).toEqual({});
+    expect(turnsOf(facts, repeated)).toEqual({ 'leach-daily': 3 });
     expect(
       tasksOf('bath', 2, turnsOf(facts))
         .filter((task) => task.step.id === 'leach-daily')

@@ -32,6 +32,9 @@ function bounded(step: RegimenStep, bound: DwellBound): Result<Wait> {
   return ok({ min, ideal: Math.min(ideal, chemistry), max: chemistry });
 }
 
+/** How long after one turn of a repeated step the next may come. */
+export const againAfter = ({ againMin }: Pick<RegimenStep, 'againMin'>): Wait => ({ min: againMin, ideal: againMin, max: null });
+
 const keyOf = (step: RegimenStep, round: number, turn: number): string =>
   `${step.id}${round > 1 ? `#${round}` : ''}${turn > 1 ? `+${turn}` : ''}`;
 
@@ -56,7 +59,7 @@ export function scheduleOf(
 ): Result<readonly Task[]> {
   const tasks: Task[] = [];
   const issues: Issue[] = [];
-  const simple = (step: RegimenStep, turn: number): void => {
+  const simple = (step: RegimenStep, turn: number, count: number): void => {
     tasks.push({
       key: keyOf(step, 1, turn),
       step,
@@ -64,14 +67,15 @@ export function scheduleOf(
       rounds: 1,
       pieces,
       handsMin: Math.ceil(step.setupMin + pieces * step.perPieceMin),
-      wait: whole(step.wait),
+      wait: turn < count ? againAfter(step) : whole(step.wait),
     });
   };
   for (let i = 0; i < steps.length; i++) {
     const step = steps[i] as RegimenStep;
     const next = steps[i + 1];
     if (!next || !isDwell(step, next)) {
-      for (let turn = 1; turn <= (turns[step.id] ?? 1); turn++) simple(step, turn);
+      const count = turns[step.id] ?? 1;
+      for (let turn = 1; turn <= count; turn++) simple(step, turn, count);
       continue;
     }
     const dwell = bounded(step, bound);

@@ -28,6 +28,9 @@ export const RegimenStep = z.object({
   coatClass: z.enum(FINISH_CLASSES).nullable().default(null),
   coat: z.int().positive().nullable().default(null),
   until: z.enum(CHECK_KINDS).nullable().default(null),
+  /** How often a step that is repeated until its check passes is reckoned with, and how long after it comes again, minutes. */
+  expect: z.int().min(1).max(20).default(1),
+  againMin: z.number().min(0).default(0),
   place: z.enum(PLACE_KINDS).nullable().default(null),
   optional: z.boolean().default(false),
   note: z.string().default(''),

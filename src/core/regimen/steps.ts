@@ -44,6 +44,8 @@ export function step(
     coatClass: null,
     coat: null,
     until: null,
+    expect: 1,
+    againMin: 0,
     place: null,
     optional: false,
     note: '',

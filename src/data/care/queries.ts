@@ -61,6 +61,7 @@ export type SoldRow = {
   readonly code: string;
   readonly number: string;
   readonly ordinal: number;
+  readonly tag: string | null;
   readonly soldOn: string;
   readonly buyer: string | null;
   readonly nextDue: string | null;
@@ -73,6 +74,7 @@ export function soldPieces(db: Db, today: string): SoldRow[] {
     .select({
       code: piece.code,
       ordinal: piece.ordinal,
+      tag: piece.tag,
       batchId: piece.batchId,
       number: batch.number,
       soldOn: sale.soldOn,

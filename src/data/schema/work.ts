@@ -88,6 +88,8 @@ export const regimenStep = sqliteTable(
     coatClass: text('coat_class', { enum: FINISH_CLASSES }),
     coat: integer('coat'),
     until: text('until', { enum: CHECK_KINDS }),
+    expect: integer('expect').notNull().default(1),
+    againMin: real('again_min').notNull().default(0),
     place: text('place', { enum: PLACE_KINDS }),
     optional: integer('optional', { mode: 'boolean' }).notNull(),
     note: text('note').notNull(),

@@ -89,7 +89,7 @@ export function traceOf(db: Db, lotId: number): Trace | null {
     group by b.id order by b.id`);
   const batchIds = JSON.stringify(batches.map((one) => one.id));
   const pieces = db.all<TracePiece>(sql`
-    select p.batch_id as batchId, b.number || '/' || p.ordinal as number, p.code, s.sold_on as soldOn, o.name as buyer,
+    select p.batch_id as batchId, coalesce(p.tag, b.number || '/' || p.ordinal) as number, p.code, s.sold_on as soldOn, o.name as buyer,
       (select r.outcome from release r where r.batch_id = b.id order by r.id desc limit 1) as outcome
     from json_each(${batchIds}) j join piece p on p.batch_id = j.value join batch b on b.id = p.batch_id
     left join sale s on s.piece_id = p.id left join owner o on o.id = s.owner_id order by p.batch_id, p.ordinal`);

@@ -99,9 +99,9 @@ export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]
   const facts = factsOf(batch);
   const pieces = Math.max(1, piecesIn(batch).length);
   const bound = dwellBound(batch.materials);
-  const schedule = scheduleOf(batch.regimen.steps, pieces, bound, turnsOf(facts), roundsRecorded(facts));
+  const schedule = scheduleOf(batch.regimen.steps, pieces, bound, turnsOf(facts, batch.regimen.steps), roundsRecorded(facts));
   if (!schedule.ok) throw new Error(`batch ${batch.number} cannot be scheduled: ${JSON.stringify(schedule.issues)}`);
-  const tasks = withTurns(withRecoveries(schedule.value, batch.recoveries, pieces, bound), turnsOf(facts));
+  const tasks = withTurns(withRecoveries(schedule.value, batch.recoveries, pieces, bound), facts);
   return { tasks, progress: progressOf(tasks, facts) };
 }
 

@@ -4,7 +4,7 @@ import { notFound } from 'next/navigation';
 import { dateOf, daysBetween } from '@/core/quantity';
 import { findSold, soldPieces, type SoldPiece, unsoldPieces } from '@/data/care/queries';
 
-import { allBatchIds, loadBatch } from '@/data/work/batch';
+import { allBatchIds, loadBatch, tagOf } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
@@ -59,7 +59,7 @@ export async function Care() {
                 <td className="reading py-2 pr-4 font-semibold">
                   <span className="flex items-center gap-3">
                     {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
-                    {one.number}/{one.ordinal}
+                    {tagOf(one, one)}
                   </span>
                 </td>
                 <td className="py-2 pr-4">

@@ -4,6 +4,7 @@ import { CARE_WORDS } from '@/messages';
 import type { RingFacts } from '@/core/regimen';
 import type { Shop } from '@/data/shop/queries';
 import type { SoldPiece } from '@/data/care/queries';
+import { tagOf } from '@/data/work/batch';
 import { contentsOf } from '@/data/release/commands';
 
 /** Everything the slip says, once: the screen, the PDF, the calendar and the owner's page all read it from here. */
@@ -55,7 +56,7 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const wash = 'Wash by hand, wipe dry at once, stand it on edge to air.';
   const never = 'No soaking, no heat, no dishwasher, no microwave.';
   const treat = CARE_WORDS[plan.careClass];
-  const pieceNumber = `${batch.number}/${piece.ordinal}`;
+  const pieceNumber = tagOf(batch, piece);
   const short = `${title} ${pieceNumber}. ${wash} ${never} ${plan.intervalDays === null ? '' : 'Treat it when it looks dull.'}${allergens.length > 0 ? ` Contains ${allergens.join(', ')}.` : ''}${undeclared.length > 0 ? ` Contents of ${undeclared.join(', ')} are not all declared.` : ''}`;
   return {
     code: piece.code,

@@ -202,6 +202,8 @@ const StepTyped = z.object({
   coatClass: text,
   coat: text,
   until: text,
+  expect: text,
+  again: text,
   place: text,
   optional: z.boolean(),
   note: text,

@@ -21,6 +21,8 @@ export type StepDraft = {
   readonly coatClass: string;
   readonly coat: string;
   readonly until: string;
+  readonly expect: string;
+  readonly again: string;
   readonly place: string;
   readonly optional: boolean;
   readonly note: string;
@@ -53,6 +55,8 @@ export const draftStep = (step: RegimenStep, key: string): StepDraft => ({
   coatClass: text(step.coatClass),
   coat: text(step.coat),
   until: text(step.until),
+  expect: text(step.expect),
+  again: time(step.againMin),
   place: text(step.place),
   optional: step.optional,
   note: step.note,
@@ -81,7 +85,7 @@ function readStep(draft: StepDraft, index: number, issues: Issue[]): unknown {
   const ideal = take('ideal', parseDuration(draft.ideal === '' ? draft.min : draft.ideal)) ?? min;
   const max = draft.max.trim() === '' ? null : (take('max', parseDuration(draft.max)) ?? null);
   if (min > ideal || (max !== null && ideal > max)) issues.push({ code: 'wait-order', path: `steps.${index}.ideal` });
-  const coat = draft.coat.trim() === '' ? null : (take('coat', checkedCoat(draft.coat)) ?? null);
+  const coat = draft.coat.trim() === '' ? null : (take('coat', wholeNumber(draft.coat)) ?? null);
   if (draft.action.trim() === '') issues.push({ code: 'required', path: `steps.${index}.action` });
   return {
     id: draft.id,
@@ -96,6 +100,8 @@ function readStep(draft: StepDraft, index: number, issues: Issue[]): unknown {
     coatClass: oneOf(draft.coatClass, FINISH_CLASSES),
     coat,
     until: oneOf(draft.until, CHECK_KINDS),
+    expect: take('expect', wholeNumber(draft.expect || '1')) ?? 1,
+    againMin: take('again', parseDuration(draft.again || '0')) ?? 0,
     place: oneOf(draft.place, PLACE_KINDS),
     optional: draft.optional,
     note: draft.note.trim(),
@@ -103,7 +109,7 @@ function readStep(draft: StepDraft, index: number, issues: Issue[]): unknown {
   };
 }
 
-function checkedCoat(value: string): Result<number> {
+function wholeNumber(value: string): Result<number> {
   const read = parsePositive(value);
   return !read.ok || Number.isInteger(read.value) ? read : fail('invalid', '', { detail: 'a whole number' });
 }

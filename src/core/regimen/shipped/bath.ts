@@ -34,6 +34,8 @@ export const bath: Regimen = {
     wipe('leach-daily', wait(0, 0, null), {
       action: 'Wipe; press clean paper on',
       until: 'towel',
+      expect: 2,
+      againMin: hours(24),
       note: 'Daily until the paper stays clean.',
     }),
     coat(

@@ -10,7 +10,7 @@ import { useAlarms } from '@/features/today/components/use-alarms';
 import { type Ahead, projected } from '@/features/today/ahead';
 import type { HandAction } from '@/features/today/strip';
 import { Button } from '@/ui/button';
-import { useNow } from '@/ui/now';
+import { clockOffset, useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { clockTime } from '@/ui/when';
 import { useOutbox, WaitingRecords } from './waiting-records';
@@ -50,6 +50,19 @@ function Moments({ action, zone, nowMs }: { readonly action: HandAction; readonl
       ))}
     </dl>
   );
+}
+
+/** Past this a device's clock is worth a word; past a day it is a test's. */
+const CLOCK_OFF_MS = [60_000, 86_400_000] as const;
+
+/** Says that this device's own clock is off; what is recorded is right all the same. */
+function ClockNote() {
+  const off = Math.abs(clockOffset());
+  return off > CLOCK_OFF_MS[0] && off < CLOCK_OFF_MS[1] ? (
+    <p className="text-soft">
+      This device’s clock is {formatDuration(off / 60_000)} off the shop’s; times are recorded by the shop’s.
+    </p>
+  ) : null;
 }
 
 /** Keeps the screen awake, and asks again when the tablet comes back; only a secure address may, elsewhere its own setting holds. */
@@ -156,6 +169,7 @@ export function BenchView({ action: shopsAction, ahead, number, nowMs: serverNow
         <AlarmSwitch />
       </div>
       <WaitingRecords />
+      <ClockNote />
       <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
         {action?.outcome ? (
           <div className="grid grid-cols-2 gap-4">

@@ -26,6 +26,8 @@ const BLANK: Omit<StepDraft, 'key' | 'id'> = {
   coatClass: '',
   coat: '',
   until: '',
+  expect: '1',
+  again: '0',
   place: '',
   optional: false,
   note: '',

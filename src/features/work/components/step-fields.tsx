@@ -49,6 +49,12 @@ export function StepFields({ step, slots, onChange }: Props) {
           May be left out
         </Tick>
       </div>
+      {step.until ? (
+        <>
+          <TextField label="Reckon with so many times" inputMode="numeric" value={step.expect} onChange={set('expect')} />
+          <TextField label="Again after" value={step.again} onChange={set('again')} hint="24 h" />
+        </>
+      ) : null}
       {pick('slot', 'Material', slots)}
       {pick('lies', 'It lies', CHOICES.lies)}
       {pick('coatClass', 'Class of coat', CHOICES.classes)}
