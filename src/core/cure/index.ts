@@ -4,3 +4,14 @@ export { type CheckSeen, type Cure, cure, estimate, type Needed, quantile, ready
 export { CHECK_HOLDS_HOURS, FIT_FROM, type Fitness, fitness } from './fit';
 export { CHECK_KINDS, type CheckKind, type Climate, LIGHTS, type Light } from './schema';
 export { cureRate } from './rate';
+export {
+  type Daily,
+  dailyRate,
+  type Movable,
+  type Move,
+  rankMoves,
+  type ReadyAt,
+  readyWith,
+  type Spot,
+  type Underway,
+} from './whatif';

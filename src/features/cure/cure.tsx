@@ -15,6 +15,8 @@ import { session } from '../shop/session';
 import { openBatches, titleOf } from '../today/strip';
 import { CheckForm } from './components/check-form';
 import { FanChart } from './components/fan-chart';
+import { WhatIf } from './components/what-if';
+import { movesFor, scenesFor } from './elsewhere';
 import { fanPoints, milestonesOf } from './fan';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
@@ -31,12 +33,15 @@ function missing({ fitness, progress }: Standing): string {
   return left.length === 0 ? 'Fit: it can go to release.' : `Still wants ${left.join(', ')}.`;
 }
 
+const MOST_MOVES = 5;
+
 /** Every batch past its last coat, with how likely it is fit and when. */
 export async function Cure() {
   const { db, shop, nowMs } = await session();
   const curing = openBatches(db, nowMs).flatMap(({ batch, standing }) =>
     standing.cure ? [{ batch, standing, cure: standing.cure }] : [],
   );
+  const moves = movesFor(db, openBatches(db, nowMs), nowMs);
   const rooms = places(db).map((place) => ({ place, reading: lastReading(db, place.id) }));
   return (
     <>
@@ -79,6 +84,23 @@ export async function Cure() {
         Estimates from the room’s readings and your checks; working figures of the trade that err late. The estimate alone
         releases nothing.
       </p>
+      {moves.length > 0 ? (
+        <section className="mt-8 max-w-3xl">
+          <h2 className="mb-1">What would hurry them</h2>
+          <ol>
+            {moves.slice(0, MOST_MOVES).map((move) => (
+              <li key={`${move.id}-${move.to}`} className="border-hair border-t py-1.5">
+                Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
+                <strong>{dayAndDate(move.readyMs, shop.zone)}</strong>, {formatDuration(move.gainMs / 60_000)} sooner
+                {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
+              </li>
+            ))}
+          </ol>
+          <p className="text-sm text-soft">
+            Each by itself, with the room that is left now, by the last week’s air there. Estimates.
+          </p>
+        </section>
+      ) : null}
       <div className="mt-8 grid gap-10 wide:grid-cols-2">
         <ReadingForm places={rooms.map(({ place }) => ({ id: place.id, name: place.name }))} at={rooms[0]?.place.id ?? 0} />
         <section>
@@ -133,7 +155,22 @@ export async function CurePage({ number }: { readonly number: string }) {
         </Link>
       </div>
       {cure ? (
-        <CureBody batch={batch} standing={standing} cure={cure} nowMs={nowMs} zone={shop.zone} />
+        <>
+          <CureBody batch={batch} standing={standing} cure={cure} nowMs={nowMs} zone={shop.zone} />
+          {batch.release ? null : (
+            <div className="mt-6 max-w-3xl">
+              <WhatIf
+                needed={cure.needed}
+                ageHours={cure.ageHours}
+                nowMs={nowMs}
+                zone={shop.zone}
+                settles={cure.settles}
+                nowReady={cure.readyAtMs}
+                scenes={scenesFor(db, nowMs)}
+              />
+            </div>
+          )}
+        </>
       ) : (
         <p>
           {Object.keys(batch.materials).length === 0

@@ -1,0 +1,64 @@
+import { MS_PER_HOUR } from '@/core/quantity';
+import { type Needed, quantile } from './cure';
+import { cureRate } from './rate';
+import type { Climate } from './schema';
+
+/** A day somewhere: so many hours of each climate; the hours make 24. */
+export type Daily = readonly { readonly climate: Climate; readonly hours: number }[];
+
+/** Mean rate over a day: `Σ k·hours / Σ hours`. */
+export const dailyRate = (day: Daily): number => {
+  const hours = day.reduce((sum, part) => sum + part.hours, 0);
+  return hours > 0 ? day.reduce((sum, part) => sum + cureRate(part.climate) * part.hours, 0) / hours : 0;
+};
+
+export type ReadyAt = { readonly p10: number; readonly p50: number; readonly p90: number };
+
+/** What has been gained so far and what is still needed. */
+export type Underway = { readonly needed: Needed; readonly ageHours: number; readonly nowMs: number };
+
+/** When a share of such batches would be fit if the rate were another from now on; a moment that is past is now. UTC ms. */
+export function readyWith({ needed, ageHours, nowMs }: Underway, rate: number): ReadyAt {
+  const at = (share: number): number =>
+    nowMs + (Math.max(0, quantile(needed, share) - ageHours) / Math.max(rate, 1e-6)) * MS_PER_HOUR;
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+}
+
+/** A batch that cures somewhere and may be carried elsewhere. `room` is what it takes of each place; absent where it may not go. */
+export type Movable = Underway & {
+  readonly id: string;
+  readonly place: string;
+  readonly dueMs: number | null;
+  readonly room: Readonly<Record<string, number>>;
+};
+/** A place with its daily rate and the room left; null where nothing limits it. */
+export type Spot = { readonly id: string; readonly rate: number; readonly left: number | null };
+
+export type Move = {
+  readonly id: string;
+  readonly to: string;
+  readonly readyMs: number;
+  readonly gainMs: number;
+  /** Whether it is ready by its date there, and would not be where it stands. */
+  readonly keepsDate: boolean;
+};
+
+/**
+ * Where to carry which batch, best first: those that keep a date before those that only gain time, and of these the most gained.
+ * Each is looked at by itself, with the room that is left now.
+ */
+export function rankMoves(batches: readonly Movable[], spots: readonly Spot[]): Move[] {
+  const rateOf = (id: string): number => spots.find((spot) => spot.id === id)?.rate ?? 1;
+  return batches
+    .flatMap((batch) => {
+      const here = readyWith(batch, rateOf(batch.place)).p90;
+      return spots.flatMap((spot): Move[] => {
+        const takes = batch.room[spot.id];
+        if (spot.id === batch.place || takes === undefined || (spot.left !== null && takes > spot.left)) return [];
+        const there = readyWith(batch, spot.rate).p90;
+        const keepsDate = batch.dueMs !== null && there <= batch.dueMs && here > batch.dueMs;
+        return there < here ? [{ id: batch.id, to: spot.id, readyMs: there, gainMs: here - there, keepsDate }] : [];
+      });
+    })
+    .sort((a, b) => Number(b.keepsDate) - Number(a.keepsDate) || b.gainMs - a.gainMs);
+}
