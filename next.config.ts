@@ -10,6 +10,8 @@ const config: NextConfig = {
   turbopack: { root },
   outputFileTracingRoot: root,
   devIndicators: false,
+  // A room logger's month of readings is larger than the usual form.
+  experimental: { serverActions: { bodySizeLimit: '8mb' } },
   // Types are checked by bin/test; a maker who opens the demo need not wait for them.
   typescript: { ignoreBuildErrors: true },
 };

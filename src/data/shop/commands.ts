@@ -124,3 +124,25 @@ export function recordReading(db: Db, reading: NewReading, by: By): Result<void>
     return ok(undefined);
   });
 }
+
+/** Keeps a logger's readings of a place; a moment that is kept already stays as it is. Gives how many were new. */
+export function recordReadings(
+  db: Db,
+  placeId: number,
+  readings: readonly { readonly atMs: number; readonly tempC: number; readonly rh: number }[],
+  by: By,
+): Result<number> {
+  return command(db, (tx) => {
+    if (!tx.select().from(place).where(eq(place.id, placeId)).get()) return fail('not-found', 'placeId');
+    let kept = 0;
+    for (const { atMs, tempC, rh } of readings) {
+      if (isAhead(atMs, by)) continue;
+      kept += tx
+        .insert(roomReading)
+        .values({ clientId: `logger-${placeId}-${atMs}`, placeId, at: atMs, tempC, rhFraction: rh, personId: by.personId })
+        .onConflictDoNothing({ target: roomReading.clientId })
+        .run().changes;
+    }
+    return ok(kept);
+  });
+}

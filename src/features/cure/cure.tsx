@@ -11,7 +11,9 @@ import { linkLook } from '@/ui/button';
 import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { ReadingForm } from '../shop/components/reading-form';
+import { FileSheet } from '../shop/components/file-sheet';
 import { session } from '../shop/session';
+import { lookAtReadings, takeReadings } from './readings-actions';
 import { openBatches, titleOf } from '../today/strip';
 import { CheckForm } from './components/check-form';
 import { FanChart } from './components/fan-chart';
@@ -105,16 +107,32 @@ export async function Cure() {
         <ReadingForm places={rooms.map(({ place }) => ({ id: place.id, name: place.name }))} at={rooms[0]?.place.id ?? 0} />
         <section>
           <h2 className="mb-1">The air now</h2>
-          <dl className="reading grid grid-cols-[8rem_6rem_4rem_1fr] gap-y-1">
+          <dl className="reading grid grid-cols-[7rem_5rem_3.5rem_1fr_auto] items-center gap-y-1">
             {rooms.map(({ place, reading }) => (
               <div key={place.id} className="contents">
                 <dt>{place.name}</dt>
                 <dd className="font-semibold">{reading ? `${reading.tempC.toFixed(1)} °C` : '–'}</dd>
                 <dd className="font-semibold">{reading ? percent(reading.rhFraction) : ''}</dd>
                 <dd className="text-soft">{reading ? clockTime(reading.at, shop.zone, nowMs) : 'no reading'}</dd>
+                <dd>
+                  <FileSheet
+                    opens="Readings in"
+                    title={`Readings of the ${place.name.toLowerCase()}`}
+                    say="A room logger’s file: time, temperature, humidity, in whatever order, unit and decimal mark it writes. What it was taken for is shown before anything is kept."
+                    look={lookAtReadings}
+                    take={takeReadings}
+                    beside={{ placeId: place.id }}
+                    quiet
+                  />
+                </dd>
               </div>
             ))}
           </dl>
+          <p className="mt-1 text-sm">
+            <a href={`/api/practice-logger?place=${rooms.find(({ place }) => place.kind === 'rack')?.place.id ?? 1}`}>
+              A practice logger’s week as a file
+            </a>
+          </p>
         </section>
       </div>
     </>

@@ -24,6 +24,10 @@ export function readCsv(text: string): { readonly headings: readonly string[]; r
   return { headings: parsed.meta.fields ?? [], rows };
 }
 
+/** Every cell of a CSV as text, the heading first, whatever mark parts them. */
+export const readCells = (text: string): string[][] =>
+  Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' }).data;
+
 /** A file to keep. */
 export const download = (name: string, type: string, body: string | Uint8Array): Response =>
   new Response(typeof body === 'string' ? body : Buffer.from(body), {

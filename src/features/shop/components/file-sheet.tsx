@@ -32,10 +32,13 @@ type Props = {
   readonly say: string;
   readonly look: (input: unknown) => Promise<Answer<FilePreview>>;
   readonly take: (input: unknown) => Promise<Answer<{ readonly saved: number }>>;
+  /** What goes with the text, such as the place it is of. */
+  readonly beside?: Readonly<Record<string, unknown>>;
+  readonly quiet?: boolean;
 };
 
 /** Takes a file in: what was understood is shown first, then what is good is saved. */
-export function FileSheet({ opens, title, say, look, take }: Props) {
+export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = false }: Props) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [preview, setPreview] = useState<FilePreview | null>(null);
@@ -46,12 +49,14 @@ export function FileSheet({ opens, title, say, look, take }: Props) {
     setText(next);
     setSaved(null);
     setPreview(null);
-    if (next.trim() !== '') void looking.run(() => look({ text: next }), setPreview);
+    if (next.trim() !== '') void looking.run(() => look({ ...beside, text: next }), setPreview);
   };
   const count = preview?.rows.filter((one) => one.status === 'new' || one.status === 'revision').length ?? 0;
   return (
     <>
-      <Button onClick={() => setOpen(true)}>{opens}</Button>
+      <Button look={quiet ? 'quiet' : 'plain'} onClick={() => setOpen(true)}>
+        {opens}
+      </Button>
       <Sheet title={title} open={open} onOpenChange={setOpen} say={say}>
         <label className="flex flex-col gap-1">
           <span className="label">The file</span>
@@ -102,7 +107,7 @@ export function FileSheet({ opens, title, say, look, take }: Props) {
                 disabled={count === 0 || taking.busy}
                 onClick={() =>
                   void taking.run(
-                    () => take({ text }),
+                    () => take({ ...beside, text }),
                     (done) => setSaved(done.saved),
                   )
                 }

@@ -1,0 +1,151 @@
+import { fail, instantOf, type Issue, MS_PER_HOUR, ok, parseNumber, type Result } from '@/core/quantity';
+
+/** One reading of a room logger; UTC ms, °C, humidity 0–1. */
+export type Logged = { readonly atMs: number; readonly tempC: number; readonly rh: number };
+/** What a logger's file was understood as. `order` is that of day, month and year where they are written so. */
+export type Understood = {
+  readonly order: 'iso' | 'day-first' | 'month-first';
+  /** Whether the order could be told from the file itself. */
+  readonly orderIsSure: boolean;
+  readonly unit: 'C' | 'F';
+  readonly humidity: 'percent' | 'fraction';
+  readonly decimal: 'comma' | 'point';
+};
+export type LoggerFile = {
+  readonly understood: Understood;
+  readonly readings: readonly Logged[];
+  /** Rows that could not be read, by their place in the file (the first row after the heading is 1). */
+  readonly faults: readonly { readonly row: number; readonly issue: Issue }[];
+  /** Stretches without a reading that are far longer than the logger's own beat. */
+  readonly gaps: readonly { readonly fromMs: number; readonly toMs: number }[];
+};
+
+const NAMES = {
+  date: /^(date|datum|fecha|jour|day)\b/i,
+  time: /time|zeit|hora|heure|uhr|stamp/i,
+  temp: /temp|°\s*[cf]|celsius|fahrenheit/i,
+  rh: /\brh\b|\bhum|feucht|humed|hygro|%/i,
+} as const;
+/** Past this median a temperature without a unit is taken as °F: no shop is 45 °C warm. */
+const FAHRENHEIT_FROM = 45;
+/** A pause this many beats long is a gap, and never less than an hour. */
+const GAP_BEATS = 4;
+const LEAST_GAP_MS = MS_PER_HOUR;
+const LIMITS = { tempC: [-40, 60], rh: [0, 1] } as const;
+
+type Columns = { readonly date: number; readonly time: number; readonly temp: number; readonly rh: number };
+
+function columnsOf(heading: readonly string[]): Result<Columns> {
+  const find = (name: RegExp, not: readonly number[]): number =>
+    heading.findIndex((cell, i) => name.test(cell) && !not.includes(i));
+  const date = find(NAMES.date, []);
+  const time = find(NAMES.time, [date]);
+  const temp = find(NAMES.temp, [date, time]);
+  const rh = find(NAMES.rh, [date, time, temp]);
+  const issues: Issue[] = [
+    ...(date < 0 && time < 0 ? [{ code: 'required' as const, path: 'time' }] : []),
+    ...(temp < 0 ? [{ code: 'required' as const, path: 'temperature' }] : []),
+    ...(rh < 0 ? [{ code: 'required' as const, path: 'humidity' }] : []),
+  ];
+  return issues.length > 0 ? { ok: false, issues } : ok({ date, time, temp, rh });
+}
+
+const WRITTEN = /^(\d{1,2})[./-](\d{1,2})[./-](\d{2,4})[ T,]*(\d{1,2}):(\d{2})(?::\d{2})?\s*(am|pm)?$/i;
+const two = (value: number): string => String(value).padStart(2, '0');
+
+/** A moment as it is written, in an order of day and month; null where it is none. */
+function momentOf(text: string, order: Understood['order'], zone: string): number | null {
+  const match = WRITTEN.exec(text);
+  if (!match) {
+    const iso = instantOf(text.trim().replace(/^(\d{4}-\d{2}-\d{2})\s+(\d{2}:\d{2})/, '$1T$2'), zone);
+    return iso.ok ? iso.value : null;
+  }
+  const [, a = '', b = '', y = '', h = '', m = '', half] = match;
+  const [day, month] = order === 'month-first' ? [Number(b), Number(a)] : [Number(a), Number(b)];
+  const year = y.length === 2 ? `20${y}` : y.padStart(4, '0');
+  const hour = half ? (Number(h) % 12) + (half.toLowerCase() === 'pm' ? 12 : 0) : Number(h);
+  if (month < 1 || month > 12 || day < 1 || day > 31 || hour > 23) return null;
+  const found = instantOf(`${year}-${two(month)}-${two(day)}T${two(hour)}:${m}`, zone);
+  return found.ok ? found.value : null;
+}
+
+/** Day or month first: told by a number past twelve, else by which order makes the file run on without leaps. */
+function orderOf(texts: readonly string[], zone: string): Pick<Understood, 'order' | 'orderIsSure'> {
+  const written = texts.flatMap((text) => WRITTEN.exec(text) ?? []);
+  if (!texts.some((text) => WRITTEN.test(text))) return { order: 'iso', orderIsSure: true };
+  const matches = texts.flatMap((text) => {
+    const match = WRITTEN.exec(text);
+    return match ? [[Number(match[1]), Number(match[2])] as const] : [];
+  });
+  if (written.length > 0 && matches.some(([a]) => a > 12)) return { order: 'day-first', orderIsSure: true };
+  if (matches.some(([, b]) => b > 12)) return { order: 'month-first', orderIsSure: true };
+  const span = (order: Understood['order']): number => {
+    const at = texts.map((text) => momentOf(text, order, zone)).filter((one) => one !== null);
+    return at.length > 0 ? Math.max(...at) - Math.min(...at) : Number.POSITIVE_INFINITY;
+  };
+  const [dayFirst, monthFirst] = [span('day-first'), span('month-first')];
+  return monthFirst < dayFirst
+    ? { order: 'month-first', orderIsSure: true }
+    : { order: 'day-first', orderIsSure: dayFirst < monthFirst };
+}
+
+const middle = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+
+function gapsIn(readings: readonly Logged[]): LoggerFile['gaps'] {
+  const steps = readings.slice(1).map((one, i) => one.atMs - (readings[i] as Logged).atMs);
+  const limit = Math.max(LEAST_GAP_MS, GAP_BEATS * middle(steps));
+  return readings.slice(1).flatMap((one, i) => {
+    const before = readings[i] as Logged;
+    return one.atMs - before.atMs > limit ? [{ fromMs: before.atMs, toMs: one.atMs }] : [];
+  });
+}
+
+/**
+ * Reads the rows of a room logger's file, whatever order, unit and decimal mark it writes, and says what it took them for.
+ * @param rows cells as text, the heading first
+ * @param zone where its wall clock stands
+ */
+export function readLogger(rows: readonly (readonly string[])[], zone: string): Result<LoggerFile> {
+  const [heading = [], ...body] = rows;
+  const columns = columnsOf(heading);
+  if (!columns.ok) return columns;
+  if (body.length === 0) return fail('required', 'rows');
+  const { date, time, temp, rh } = columns.value;
+  const cell = (row: readonly string[], index: number): string => (index < 0 ? '' : (row[index] ?? '').trim());
+  const whens = body.map((row) => [cell(row, date), cell(row, time)].filter(Boolean).join(' '));
+  const order = orderOf(whens, zone);
+  const temps = body.map((row) => parseNumber(cell(row, temp).replace(/°?\s*[cf]$/i, '')));
+  const hums = body.map((row) => parseNumber(cell(row, rh).replace(/%\s*$/, '')));
+  const known = temps.flatMap((one) => (one.ok ? [one.value] : []));
+  const named = /°?\s*f(ahrenheit)?\b/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '');
+  const unit = named || (!/c/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '') && middle(known) > FAHRENHEIT_FROM) ? 'F' : 'C';
+  const humidity = Math.max(0, ...hums.flatMap((one) => (one.ok ? [one.value] : []))) <= 1 ? 'fraction' : 'percent';
+  const faults: { row: number; issue: Issue }[] = [];
+  const readings = new Map<number, Logged>();
+  body.forEach((_, i) => {
+    const atMs = momentOf(whens[i] ?? '', order.order, zone);
+    const [t, h] = [temps[i], hums[i]];
+    if (atMs === null) faults.push({ row: i + 1, issue: { code: 'bad-time', path: 'time', with: { text: whens[i] ?? '' } } });
+    else if (!t?.ok || !h?.ok)
+      faults.push({
+        row: i + 1,
+        issue: { code: 'not-a-number', path: 'reading', with: { text: t?.ok ? rhText(body[i], rh) : rhText(body[i], temp) } },
+      });
+    else {
+      const tempC = unit === 'F' ? ((t.value - 32) * 5) / 9 : t.value;
+      const share = humidity === 'percent' ? h.value / 100 : h.value;
+      const fits = tempC >= LIMITS.tempC[0] && tempC <= LIMITS.tempC[1] && share >= LIMITS.rh[0] && share <= LIMITS.rh[1];
+      if (fits) readings.set(atMs, { atMs, tempC, rh: share });
+      else
+        faults.push({
+          row: i + 1,
+          issue: { code: 'too-large', path: 'reading', with: { least: LIMITS.tempC[0], most: LIMITS.tempC[1] } },
+        });
+    }
+  });
+  const sorted = [...readings.values()].sort((a, b) => a.atMs - b.atMs);
+  const decimal = body.some((row) => cell(row, temp).includes(',') || cell(row, rh).includes(',')) ? 'comma' : 'point';
+  return ok({ understood: { ...order, unit, humidity, decimal }, readings: sorted, faults, gaps: gapsIn(sorted) });
+}
+
+const rhText = (row: readonly string[] | undefined, index: number): string => row?.[index] ?? '';

@@ -1,0 +1,64 @@
+import { noise } from './line';
+
+/** How a practice logger writes its file. */
+export type LoggerStyle = {
+  readonly delimiter: ',' | ';' | '\t';
+  readonly decimal: '.' | ',';
+  readonly order: 'iso' | 'day-first' | 'month-first';
+  readonly unit: 'C' | 'F';
+};
+type Options = {
+  readonly seed: number;
+  readonly fromMs: number;
+  readonly untilMs: number;
+  readonly everyMin: number;
+  readonly meanC: number;
+  readonly rh: number;
+  readonly style: LoggerStyle;
+  /** Hours after the start at which it was lost, and for how long. */
+  readonly gap?: { readonly afterHours: number; readonly hours: number };
+  /** Hours after the start at which its battery went flat. */
+  readonly flatAfterHours?: number;
+  /** How far its clock is ahead, minutes. */
+  readonly clockAheadMin?: number;
+};
+
+const HOUR_MS = 3_600_000;
+const pad = (value: number): string => String(value).padStart(2, '0');
+
+/** A wall clock as a logger writes it; it knows no zone but its own, given as an offset. */
+function written(ms: number, order: LoggerStyle['order']): string {
+  const at = new Date(ms);
+  const [y, m, d] = [at.getUTCFullYear(), pad(at.getUTCMonth() + 1), pad(at.getUTCDate())];
+  const time = `${pad(at.getUTCHours())}:${pad(at.getUTCMinutes())}`;
+  return order === 'iso' ? `${y}-${m}-${d} ${time}` : order === 'day-first' ? `${d}.${m}.${y} ${time}` : `${m}/${d}/${y} ${time}`;
+}
+
+/** A room logger that is not there: days and nights of a room as a file, with what loggers do wrong. Its wall clock is UTC. */
+export function loggerFile({
+  seed,
+  fromMs,
+  untilMs,
+  everyMin,
+  meanC,
+  rh,
+  style,
+  gap,
+  flatAfterHours,
+  clockAheadMin = 0,
+}: Options): string {
+  const random = noise(seed);
+  const show = (value: number, digits: number): string => value.toFixed(digits).replace('.', style.decimal);
+  const lines = [['Date/Time', style.unit === 'F' ? 'Temp °F' : 'Temp °C', 'RH %'].join(style.delimiter)];
+  for (let ms = fromMs; ms <= untilMs; ms += everyMin * 60_000) {
+    const hours = (ms - fromMs) / HOUR_MS;
+    if (flatAfterHours !== undefined && hours > flatAfterHours) break;
+    if (gap && hours > gap.afterHours && hours < gap.afterHours + gap.hours) continue;
+    const swing = Math.sin((((ms / HOUR_MS) % 24) - 9) * (Math.PI / 12));
+    const tempC = meanC + 2 * swing + (random() - 0.5) * 0.4;
+    const share = rh - 0.04 * swing + (random() - 0.5) * 0.01;
+    const temp = style.unit === 'F' ? (tempC * 9) / 5 + 32 : tempC;
+    lines.push([written(ms + clockAheadMin * 60_000, style.order), show(temp, 1), show(share * 100, 1)].join(style.delimiter));
+  }
+  return `${lines.join('\r\n')}\r\n`;
+}

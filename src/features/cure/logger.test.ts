@@ -1,0 +1,88 @@
+import fc from 'fast-check';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { readLogger } from '@/core/cure';
+import { type LoggerStyle, loggerFile } from '@/devices/practice-logger';
+
+const FROM = Date.parse('2031-03-03T08:00:00Z');
+const DAY = 86_400_000;
+const options = { seed: 3, fromMs: FROM, untilMs: FROM + 4 * DAY, everyMin: 10, meanC: 18, rh: 0.56 };
+const style: LoggerStyle = { delimiter: ';', decimal: ',', order: 'day-first', unit: 'C' };
+const rowsOf = (text: string) => Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
+const read = (text: string, zone = 'UTC') => {
+  const found = readLogger(rowsOf(text), zone);
+  if (!found.ok) throw new Error(found.issues.map((issue) => `${issue.path} ${issue.code}`).join());
+  return found.value;
+};
+
+describe('a room logger’s file', () => {
+  it('is read the same however it is written', () => {
+    const plain = read(loggerFile({ ...options, style: { delimiter: ',', decimal: '.', order: 'iso', unit: 'C' } }));
+    expect(plain.readings).toHaveLength(4 * 144 + 1);
+    fc.assert(
+      fc.property(
+        fc.record({
+          delimiter: fc.constantFrom(';', '\t') as fc.Arbitrary<LoggerStyle['delimiter']>,
+          decimal: fc.constantFrom('.', ',') as fc.Arbitrary<LoggerStyle['decimal']>,
+          order: fc.constantFrom('iso', 'day-first', 'month-first') as fc.Arbitrary<LoggerStyle['order']>,
+          unit: fc.constantFrom('C', 'F') as fc.Arbitrary<LoggerStyle['unit']>,
+        }),
+        (written) => {
+          const found = read(loggerFile({ ...options, style: written }));
+          expect(found.understood).toMatchObject({
+            order: written.order,
+            orderIsSure: true,
+            unit: written.unit,
+            humidity: 'percent',
+            decimal: written.decimal === ',' ? 'comma' : 'point',
+          });
+          expect(found.faults).toEqual([]);
+          expect(found.readings).toHaveLength(plain.readings.length);
+          found.readings.forEach((one, i) => {
+            expect(one.atMs).toBe(plain.readings[i]?.atMs);
+            expect(Math.abs(one.tempC - (plain.readings[i]?.tempC ?? 0))).toBeLessThan(0.12);
+          });
+        },
+      ),
+      { numRuns: 24 },
+    );
+  });
+  it('shows a gap and a flat battery, and invents nothing for them', () => {
+    const found = read(loggerFile({ ...options, style, gap: { afterHours: 20, hours: 9 }, flatAfterHours: 60 }));
+    expect(found.gaps).toHaveLength(1);
+    expect((found.gaps[0]?.toMs ?? 0) - (found.gaps[0]?.fromMs ?? 0)).toBeGreaterThanOrEqual(9 * 3_600_000);
+    expect(found.readings.at(-1)?.atMs).toBeLessThanOrEqual(FROM + 60 * 3_600_000);
+    expect(found.readings.every((one) => one.atMs <= FROM + 20 * 3_600_000 || one.atMs >= FROM + 29 * 3_600_000)).toBe(true);
+  });
+  it('keeps a logger’s own wall clock in the shop’s zone', () => {
+    const found = read('Time;Temp °C;RH %\r\n13.03.2031 09:00;18,0;55\r\n', 'Europe/Oslo');
+    expect(found.readings[0]?.atMs).toBe(Date.parse('2031-03-13T08:00:00Z'));
+  });
+  it('tells which order is meant by the file running on, and says where it cannot be told', () => {
+    const rows = (lines: readonly string[]) =>
+      read(['Time,Temp,Hum', ...lines.map((line) => `${line} 10:00,18.5,55`)].join('\n'));
+    expect(rows(['03/04/2031', '03/05/2031', '03/06/2031']).understood).toMatchObject({
+      order: 'month-first',
+      orderIsSure: true,
+    });
+    expect(rows(['03/04/2031', '04/04/2031', '05/04/2031']).understood).toMatchObject({ order: 'day-first', orderIsSure: true });
+    expect(rows(['03/03/2031']).understood).toMatchObject({ order: 'day-first', orderIsSure: false });
+  });
+  it('names rows it cannot read, and takes the others', () => {
+    const found = read(
+      'Date,Time,Temp,RH\n04.03.2031,10:00 pm,18,0.5\nsoon,,18,0.5\n05.03.2031,10:00,warm,0.5\n06.03.2031,10:00,99,0.5\n',
+    );
+    expect(found.readings).toMatchObject([{ tempC: 18, rh: 0.5 }]);
+    expect(found.readings[0]?.atMs).toBe(Date.parse('2031-03-04T22:00:00Z'));
+    expect(found.faults.map(({ row, issue }) => [row, issue.code])).toEqual([
+      [2, 'bad-time'],
+      [3, 'not-a-number'],
+      [4, 'too-large'],
+    ]);
+    expect(readLogger([['a', 'b']], 'UTC')).toMatchObject({
+      ok: false,
+      issues: [{ path: 'time' }, { path: 'temperature' }, { path: 'humidity' }],
+    });
+    expect(readLogger([['time', 'temp', 'rh']], 'UTC')).toMatchObject({ ok: false });
+  });
+});
