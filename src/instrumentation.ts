@@ -1,3 +1,5 @@
+const POST_EVERY_MS = 5 * 60_000;
+
 /** Brings the shop's file up to date before the first page is asked for. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
@@ -12,4 +14,10 @@ export async function register(): Promise<void> {
   ]);
   // A file of an earlier version gets the regimens that have come since.
   if (findShop(database())) shipRegimens(database(), now());
+  const { postRound } = await import('./features/care/post-round');
+  // The post goes round by itself; a round that fails is told and tried again.
+  const round = (): void => {
+    if (findShop(database())) void postRound(database(), now()).catch((error) => console.error('The post:', error));
+  };
+  setInterval(round, POST_EVERY_MS).unref();
 }

@@ -13,6 +13,8 @@ export type Sale = {
   readonly pieces: number;
   readonly priceMinor: number | null;
   readonly buyer: string;
+  /** Where reminders go; empty when the buyer wants none. */
+  readonly email?: string;
   readonly soldOn: string;
   readonly use: Use;
   readonly wash: Wash;
@@ -48,9 +50,13 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
     const schedule = scheduleFor(tx, batch, input);
     if (!schedule.ok) return schedule;
     const ownerId =
-      input.buyer.trim() === ''
+      input.buyer.trim() === '' && !input.email
         ? null
-        : tx.insert(owner).values({ name: input.buyer.trim() }).returning({ id: owner.id }).get().id;
+        : tx
+            .insert(owner)
+            .values({ name: input.buyer.trim() || 'not named', email: input.email?.trim() || null })
+            .returning({ id: owner.id })
+            .get().id;
     const sold = free.slice(0, input.pieces);
     for (const piece of sold) {
       const { id: saleId } = tx

@@ -192,6 +192,7 @@ export function tellStories(scene: Scene, made: ReadonlyMap<string, number>): vo
         pieces: 2,
         priceMinor: 6800,
         buyer: 'Odalys Fennimore-Brackenridge of the Upper Ferry House',
+        email: 'odalys@ferryhouse.example',
         soldOn: day(nowMs, -16),
         use: 'daily',
         wash: 'hand',

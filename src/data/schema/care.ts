@@ -7,7 +7,13 @@ import { lot } from './stores';
 import { piece } from './work';
 
 /** Someone who has a piece; erasable apart from the trace. */
-export const owner = sqliteTable('owner', { id: integer('id').primaryKey(), name: text('name').notNull() });
+export const owner = sqliteTable('owner', {
+  id: integer('id').primaryKey(),
+  name: text('name').notNull(),
+  /** Where reminders go, if the owner wants them. */
+  email: text('email'),
+  erasedAt: moment('erased_at'),
+});
 
 export const sale = sqliteTable(
   'sale',
@@ -68,6 +74,8 @@ export const carePlan = sqliteTable('care_plan', {
   upkeep: text('upkeep', { enum: UPKEEPS }).notNull(),
   intervalDays: integer('interval_days'),
   gramsPerTreatment: real('grams_per_treatment').notNull(),
+  /** No more reminders: the owner said so, or the piece is gone. */
+  stoppedAt: moment('stopped_at'),
 });
 
 export const careEvent = sqliteTable(
@@ -81,4 +89,48 @@ export const careEvent = sqliteTable(
     dueOn: text('due_on').notNull(),
   },
   (t) => [unique('care_event_once').on(t.carePlanId, t.ordinal), index('care_event_due').on(t.dueOn)],
+);
+
+export const REPORTS = ['re-oiled', 'wrong'] as const;
+
+/** What an owner said on the piece's page. */
+export const careReport = sqliteTable(
+  'care_report',
+  {
+    id: integer('id').primaryKey(),
+    carePlanId: integer('care_plan_id')
+      .notNull()
+      .references(() => carePlan.id),
+    kind: text('kind', { enum: REPORTS }).notNull(),
+    reportedOn: text('reported_on').notNull(),
+    note: text('note').notNull().default(''),
+    at: moment('at').notNull(),
+    /** When someone of the shop has seen it. */
+    seenAt: moment('seen_at'),
+  },
+  (t) => [index('care_report_plan').on(t.carePlanId), unique('care_report_once').on(t.carePlanId, t.kind, t.reportedOn)],
+);
+
+export const LETTER_STATES = ['waiting', 'sending', 'sent', 'failed', 'voided'] as const;
+
+/** Letters to owners. A look of a plan is written about once, whatever happens; the key sees to it. */
+export const outbox = sqliteTable(
+  'outbox',
+  {
+    id: integer('id').primaryKey(),
+    carePlanId: integer('care_plan_id')
+      .notNull()
+      .references(() => carePlan.id),
+    ordinal: integer('ordinal').notNull(),
+    dueOn: text('due_on').notNull(),
+    to: text('to').notNull(),
+    subject: text('subject').notNull(),
+    body: text('body').notNull(),
+    state: text('state', { enum: LETTER_STATES }).notNull().default('waiting'),
+    why: text('why').notNull().default(''),
+    file: text('file'),
+    madeAt: moment('made_at').notNull(),
+    sentAt: moment('sent_at'),
+  },
+  (t) => [unique('outbox_once').on(t.carePlanId, t.ordinal), index('outbox_state').on(t.state)],
 );

@@ -2,6 +2,8 @@ import 'server-only';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { dateOf, daysBetween } from '@/core/quantity';
+import { careOf, unseenReports } from '@/data/care/owners';
+import { letters } from '@/data/care/post';
 import { findSold, soldPieces, type SoldPiece, unsoldPieces } from '@/data/care/queries';
 
 import { allBatchIds, loadBatch, tagOf } from '@/data/work/batch';
@@ -10,6 +12,8 @@ import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
 import { lotsNow, session } from '../shop/session';
 import { titleOf } from '../today/strip';
+import { OwnerTools } from './components/owner-tools';
+import { Letters, Said } from './letters';
 import { PrintButton } from './components/print-button';
 import { releasedRing, type Slip, slipOf } from './slip';
 import { SlipCard } from './slip-card';
@@ -47,6 +51,7 @@ export async function Care() {
           </li>
         ))}
       </ul>
+      <Said reports={unseenReports(db)} zone={shop.zone} />
       <h2 className="mt-8 mb-1">Sold and cared for</h2>
       {sold.length === 0 ? <p className="text-soft">No piece has been sold yet.</p> : null}
       <table className="w-full">
@@ -82,6 +87,7 @@ export async function Care() {
           })}
         </tbody>
       </table>
+      <Letters rows={letters(db)} zone={shop.zone} />
     </>
   );
 }
@@ -92,6 +98,7 @@ export async function SlipPage({ code }: { readonly code: string }) {
   const sold = findSold(db, code, nowMs);
   if (!sold) notFound();
   const slip = slipOf(sold, shop);
+  const keeps = careOf(db, code);
   return (
     <div className="flex flex-wrap gap-10">
       <div className="border-2 border-ink print:border-0">
@@ -121,6 +128,10 @@ export async function SlipPage({ code }: { readonly code: string }) {
             ? `The code leads to ${slip.codeText}.`
             : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}
         </p>
+        {keeps?.ownerId ? <OwnerTools ownerId={keeps.ownerId} /> : null}
+        {keeps && keeps.reOiledOn.length > 0 ? (
+          <p className="mt-4">Re-oiled by its owner: {keeps.reOiledOn.map(longDate).join(', ')}.</p>
+        ) : null}
         <h2 className="mt-6 mb-1">Looks</h2>
         <ol className="reading columns-2">
           {sold.dates.slice(0, 24).map((date) => (
@@ -137,36 +148,4 @@ export async function slipFor(code: string): Promise<{ readonly slip: Slip; read
   const { db, shop, nowMs } = await session();
   const sold = findSold(db, code, nowMs);
   return sold ? { slip: slipOf(sold, shop), sold } : null;
-}
-
-/** What an owner sees: how to care, the next look by date and by water drop. No shop data. */
-export async function OwnerPage({ code }: { readonly code: string }) {
-  const found = await slipFor(code);
-  if (!found) notFound();
-  const { slip, sold } = found;
-  const { shop, nowMs } = await session();
-  const today = dateOf(nowMs, shop.zone);
-  const next = sold.dates.find((date) => date >= today);
-  return (
-    <main className="mx-auto flex max-w-xl flex-col gap-3 p-6 text-lg">
-      <h1>{slip.title}</h1>
-      <p className="text-soft">
-        {slip.shop} · <span className="reading">{slip.pieceNumber}</span>
-      </p>
-      <p className="font-semibold">{slip.look}</p>
-      {next ? <p>Next look: {longDate(next)}.</p> : null}
-      <h2>Keep it</h2>
-      <p>
-        {slip.wash} {slip.never}
-      </p>
-      <h2>Renew it</h2>
-      <p>{slip.treat}</p>
-      {slip.cloths ? <p className="border-late border-l-4 pl-3 font-semibold">{slip.cloths}</p> : null}
-      <h2>On it</h2>
-      <p>
-        {slip.ingredients.join(', ')}. Allergens: <strong>{slip.allergens.join(', ') || 'none known'}</strong>.
-      </p>
-      <p>{slip.sendBack}</p>
-    </main>
-  );
 }

@@ -23,6 +23,7 @@ export function SellForm({
     pieces: '1',
     price: '',
     buyer: '',
+    email: '',
     soldOn: today,
     use: 'weekly',
     wash: 'hand',
@@ -69,12 +70,22 @@ export function SellForm({
             />
             <TextField label="Sold on" type="date" value={sale.soldOn} onChange={set('soldOn')} fault={faults.soldOn} />
           </div>
-          <TextField
-            label="Buyer (may stay empty)"
-            value={sale.buyer}
-            onChange={set('buyer')}
-            hint="kept as little as possible; never on the slip’s code"
-          />
+          <div className="grid grid-cols-2 gap-4">
+            <TextField
+              label="Buyer (may stay empty)"
+              value={sale.buyer}
+              onChange={set('buyer')}
+              hint="kept as little as possible; never on the slip’s code"
+            />
+            <TextField
+              label="Address for reminders (may stay empty)"
+              type="email"
+              value={sale.email}
+              onChange={set('email')}
+              hint="only if they want letters; they can stop them"
+              fault={faults.email}
+            />
+          </div>
           <div className="grid grid-cols-3 gap-4">
             <SelectField label="Used" value={sale.use} onChange={set('use')}>
               <option value="daily">daily</option>
@@ -92,7 +103,7 @@ export function SellForm({
               <option value="unknown">is not known</option>
             </SelectField>
           </div>
-          <Faults of={rest(['pieces', 'price', 'soldOn'])} />
+          <Faults of={rest(['pieces', 'price', 'soldOn', 'email'])} />
           <Button look="main" big type="submit" disabled={busy}>
             Sold
           </Button>

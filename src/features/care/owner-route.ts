@@ -1,0 +1,13 @@
+import 'server-only';
+import { exportOwner } from '@/data/care/owners';
+import { download } from '../shop/csv';
+import { session } from '../shop/session';
+
+/** Everything kept of one person, as a file. */
+export async function GET(request: Request): Promise<Response> {
+  const { db } = await session();
+  const kept = exportOwner(db, Number(new URL(request.url).searchParams.get('id')));
+  return kept
+    ? download('person.json', 'application/json; charset=utf-8', JSON.stringify(kept, null, 2))
+    : new Response('Nobody is kept under this number.', { status: 404 });
+}

@@ -1,0 +1,24 @@
+import 'server-only';
+import { rmSync } from 'node:fs';
+import path from 'node:path';
+import { sendLetters, writeLetters } from '@/data/care/post';
+import type { Db } from '@/data/db';
+import { shopFile } from '@/data/files';
+import { fileFolder, mailServer, type Post } from '@/devices/post';
+
+/** Where letters lie that the stand-in wrote. */
+export const outboxFolder = (): string => path.join(path.dirname(shopFile()), 'outbox');
+
+/** The way out that is set up: a mail server by `RENDLE_SMTP`, else the folder beside the shop's file. */
+const thePost = (): Post => (process.env.RENDLE_SMTP ? mailServer(process.env.RENDLE_SMTP) : fileFolder(outboxFolder()));
+
+/** One round of the post: what is due is written down, what waits is sent. */
+export async function postRound(db: Db, nowMs: number): Promise<{ readonly sent: number; readonly failed: number }> {
+  writeLetters(db, nowMs);
+  return sendLetters(db, thePost(), nowMs);
+}
+
+/** Removes letters of someone who is forgotten. */
+export function removeLetters(files: readonly string[]): void {
+  for (const file of files) rmSync(path.join(outboxFolder(), path.basename(file)), { force: true });
+}
