@@ -5,5 +5,11 @@ const src = fileURLToPath(new URL('./src', import.meta.url));
 
 export default defineConfig({
   resolve: { alias: { '@': src, 'server-only': fileURLToPath(new URL('./node_modules/server-only/empty.js', import.meta.url)) } },
-  test: { include: ['src/**/*.test.ts', 'src/**/*.test.tsx'], environment: 'node' },
+  test: {
+    // The demo shed is told anew in many tests; a busy machine takes seconds for it.
+    testTimeout: 20_000,
+    hookTimeout: 30_000,
+    include: ['src/**/*.test.ts', 'src/**/*.test.tsx'],
+    environment: 'node',
+  },
 });

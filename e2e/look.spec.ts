@@ -35,6 +35,7 @@ for (const scheme of ['day', 'dim'] as const) {
 test.setTimeout(240_000);
 
 test('no view runs out of the tablet or the phone sideways', async ({ page }) => {
+  test.slow();
   await beWren(page);
   for (const [width, height] of [
     [768, 1024],
@@ -50,6 +51,7 @@ test('no view runs out of the tablet or the phone sideways', async ({ page }) =>
 });
 
 test('every view answers without a fault in the browser', async ({ page }) => {
+  test.slow();
   const faulty: string[] = [];
   page.on('pageerror', (error) => faulty.push(String(error)));
   page.on('console', (message) => {

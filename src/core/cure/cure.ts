@@ -40,9 +40,10 @@ export type Needed = { readonly hours: readonly number[]; readonly weights: read
 export function neededHours(
   a0Hours: number,
   checks: readonly { readonly ageHours: number; readonly kind: CheckKind; readonly pass: boolean }[],
+  spread = LN_SPREAD,
 ): Needed {
   const z = Array.from({ length: GRID_POINTS }, (_, i) => -GRID_SPAN + (2 * GRID_SPAN * i) / (GRID_POINTS - 1));
-  const hours = z.map((value) => a0Hours * Math.exp(LN_SPREAD * value));
+  const hours = z.map((value) => a0Hours * Math.exp(spread * value));
   const raw = z.map((value, index) =>
     checks.reduce(
       (weight, { ageHours, kind, pass }) => {
@@ -89,10 +90,11 @@ function moments<T extends { readonly at: string }>(
 }
 
 /** The estimate over a clock and some checks: what the screens draw the fan from. */
-export function estimate(a0Hours: number, clock: AgeClock, checks: readonly CheckSeen[]): Needed {
+export function estimate(a0Hours: number, clock: AgeClock, checks: readonly CheckSeen[], spread = LN_SPREAD): Needed {
   return neededHours(
     a0Hours,
     countingChecks(checks).map((seen) => ({ ...seen, ageHours: clock.ageAt(seen.atMs) })),
+    spread,
   );
 }
 

@@ -1,4 +1,5 @@
 import 'server-only';
+import { learnedA0 } from '../cure/learned';
 import { sql } from 'drizzle-orm';
 import { worstOf } from '@/core/material';
 import { dateOf, fail, ok, type Result } from '@/core/quantity';
@@ -66,7 +67,7 @@ export function decideRelease(
     if (batch.release) return fail('already-decided', 'batchId');
     const held = outcome === 'released' ? Object.values(batch.materials).find((lot) => lot.held) : undefined;
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
-    const evidence = evidenceOf(tx, batch, standingOfBatch(tx, batch, by.nowMs));
+    const evidence = evidenceOf(tx, batch, standingOfBatch(tx, batch, by.nowMs, learnedA0(tx)));
     const gates = gatesOf(evidence);
     const needsReason = outcome === 'refused' || gates.some((gate) => !gate.met);
     if (outcome === 'released' && !mayRelease(gates, signed))

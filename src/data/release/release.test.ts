@@ -56,7 +56,7 @@ describe('release', () => {
       contact: 'once-cured',
       cutOn: false,
     });
-    expect(a0OfMaterials(Object.values(bowls.materials))).toEqual({ hours: 96, settles: false });
+    expect(a0OfMaterials(Object.values(bowls.materials))).toEqual({ hours: 96, settles: false, of: 'Heron oil-wax' });
     expect(a0OfMaterials([])).toBeNull();
   });
   it('moves with a check', () => {

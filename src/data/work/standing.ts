@@ -7,7 +7,9 @@ import {
   estimate,
   type Fitness,
   fitness,
+  type Learning,
   type Needed,
+  nextBatch,
   quantile,
   readyShare,
   type TimedClimate,
@@ -36,7 +38,10 @@ import { type Batch, piecesIn } from './batch';
 /** The cure of a batch from its last coat on; hours are equivalent hours at 20 °C. */
 export type CureStanding = {
   readonly startMs: number;
+  /** What it needs here, and what is shipped; they differ by what this many of the shop's own batches said. */
   readonly a0Hours: number;
+  readonly shippedHours: number;
+  readonly learnedFrom: number;
   readonly settles: boolean;
   readonly clock: AgeClock;
   readonly needed: Needed;
@@ -106,16 +111,19 @@ export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]
 }
 
 /** The longest time any of a batch's materials needs; a bare batch needs none. */
-export function a0OfMaterials(materials: readonly KnownLot[]): { readonly hours: number; readonly settles: boolean } | null {
-  const each = materials.map((lot) =>
-    a0Of(Object.entries(lot.composition).map(([id, w]) => ({ ingredient: ingredientOf(id), w }))),
-  );
+export function a0OfMaterials(
+  materials: readonly KnownLot[],
+): { readonly hours: number; readonly settles: boolean; readonly of: string } | null {
+  const each = materials.map((lot) => ({
+    ...a0Of(Object.entries(lot.composition).map(([id, w]) => ({ ingredient: ingredientOf(id), w }))),
+    of: lot.title,
+  }));
   const slowest = each.sort((a, b) => b.hours - a.hours)[0];
-  return slowest ? { hours: slowest.hours, settles: each.every((one) => one.source === 'settle') } : null;
+  return slowest ? { hours: slowest.hours, settles: each.every((one) => one.source === 'settle'), of: slowest.of } : null;
 }
 
 /** When the last coat was finished: the wipe or buff after it, once no coat is left to do. Null before. */
-function cureStart(progress: Progress): number | null {
+export function cureStart(progress: Progress): number | null {
   const coatsLeft = progress.rest.some((task) => task.step.kind === 'coat' && !task.step.optional);
   const last = progress.done.findLast(
     ({ task, fact }) => fact.kind === 'done' && ['coat', 'wipe', 'buff'].includes(task.step.kind),
@@ -123,10 +131,12 @@ function cureStart(progress: Progress): number | null {
   return coatsLeft || !last ? null : last.fact.atMs;
 }
 
-function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number): CureStanding | null {
+function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learning: Learning | null): CureStanding | null {
   const startMs = cureStart(progress);
-  const a0 = a0OfMaterials(Object.values(batch.materials));
-  if (startMs === null || !a0) return null;
+  const shipped = a0OfMaterials(Object.values(batch.materials));
+  if (startMs === null || !shipped) return null;
+  const own = learning && !shipped.settles ? nextBatch(learning, shipped.of, batch.species.id) : null;
+  const a0 = { ...shipped, hours: shipped.hours * Math.exp(own?.lnShift ?? 0) };
   const readings = batch.place ? readingsOf(db, batch.place, startMs, nowMs) : [];
   const light = batch.place?.light ?? 'indoor';
   const forecast = { ...forecastOf(readings, nowMs), light };
@@ -135,12 +145,15 @@ function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number): CureSt
     a0.hours,
     clock,
     batch.checks.filter((check) => check.at >= startMs),
+    own?.spread,
   );
   const ageHours = clock.ageAt(nowMs);
   const at = (share: number): number => clock.timeOf(quantile(needed, share));
   return {
     startMs,
     a0Hours: a0.hours,
+    shippedHours: shipped.hours,
+    learnedFrom: own?.records ?? 0,
     settles: a0.settles,
     clock,
     needed,
@@ -159,9 +172,9 @@ function leastUntil(progress: Progress): number {
 }
 
 /** What a batch comes to at a moment. */
-export function standingOfBatch(db: Db, batch: Batch, nowMs: number): Standing {
+export function standingOfBatch(db: Db, batch: Batch, nowMs: number, learning: Learning | null = null): Standing {
   const { tasks, progress } = progressOfBatch(batch);
-  const cure = cureOf(db, batch, progress, nowMs);
+  const cure = cureOf(db, batch, progress, nowMs, learning);
   const isBare = Object.keys(batch.materials).length === 0;
   const pReady = cure?.pReady ?? (isBare ? 1 : 0);
   const seen = cure ? batch.checks.filter((check) => check.at >= cure.startMs) : isBare ? batch.checks : [];

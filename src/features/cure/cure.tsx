@@ -1,4 +1,5 @@
 import 'server-only';
+import { learnedA0 } from '@/data/cure/learned';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { readyShare } from '@/core/cure';
@@ -152,7 +153,7 @@ export async function CurePage({ number }: { readonly number: string }) {
   const id = findBatchId(db, number);
   const batch = id === null ? null : loadBatch(db, id, nowMs);
   if (!batch) notFound();
-  const standing = standingOfBatch(db, batch, nowMs);
+  const standing = standingOfBatch(db, batch, nowMs, learnedA0(db));
   const { cure } = standing;
   return (
     <>
@@ -255,7 +256,7 @@ function CureBody({ batch, cure, nowMs, zone }: BodyProps) {
           <dd className="font-semibold">{formatDuration((nowMs - cure.startMs) / 60_000)}</dd>
           <dt className="text-soft">Counts as</dt>
           <dd className="font-semibold">
-            {cure.ageHours.toFixed(0)} h at 20 °C of about {cure.a0Hours} h
+            {cure.ageHours.toFixed(0)} h at 20 °C of about {cure.a0Hours.toFixed(0)} h
           </dd>
         </dl>
         <p className="mt-3 text-sm text-soft">
@@ -264,7 +265,10 @@ function CureBody({ batch, cure, nowMs, zone }: BodyProps) {
           {cure.readings.length === 0
             ? ': none yet, so 20 °C and 50 % are taken'
             : `; ahead, the mean of the last week, ${cure.forecast.tempC.toFixed(1)} °C and ${percent(cure.forecast.rh)}`}
-          . A working figure of the trade, erring late.
+          .{' '}
+          {cure.learnedFrom > 0
+            ? `The shipped ${cure.shippedHours} h were moved by ${cure.learnedFrom} of your own batches.`
+            : 'A working figure of the trade, erring late; your own released batches will move it.'}
         </p>
       </section>
     </div>

@@ -1,4 +1,5 @@
 import 'server-only';
+import { learnedA0 } from '@/data/cure/learned';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { cautionsFor } from '@/core/caution';
@@ -61,7 +62,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
   const id = findBatchId(db, number);
   const batch = id === null ? null : loadBatch(db, id, nowMs);
   if (!batch) notFound();
-  const standing = standingOfBatch(db, batch, nowMs);
+  const standing = standingOfBatch(db, batch, nowMs, learnedA0(db));
   const evidence = evidenceOf(db, batch, standing);
   const ingredients = Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition).map(ingredientOf));
   const { allergens, undeclared } = contentsOf(batch);

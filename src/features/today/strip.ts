@@ -1,4 +1,5 @@
 import 'server-only';
+import { learnedA0 } from '@/data/cure/learned';
 import { lotsNow } from '../shop/session';
 import { cache } from 'react';
 import type { RingFacts } from '@/core/regimen';
@@ -139,7 +140,7 @@ export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly 
   const lots = lotsNow(db);
   const standing = openBatchIds(db).flatMap((id) => {
     const batch = loadBatch(db, id, nowMs, lots);
-    return batch ? [{ batch, standing: standingOfBatch(db, batch, nowMs) }] : [];
+    return batch ? [{ batch, standing: standingOfBatch(db, batch, nowMs, learnedA0(db)) }] : [];
   });
   const waiting = standing.map(({ batch, standing: { progress } }) => ({ batch, progress }));
   const plan = shopPlan(db, waiting, nowMs, shopHours(db));

@@ -1,4 +1,5 @@
 import 'server-only';
+import { learnedA0 } from '@/data/cure/learned';
 import { woodState } from '@/data/moisture/moisture';
 import { Wood } from './wood';
 import { Link } from '@/ui/link';
@@ -67,7 +68,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
   const id = findBatchId(db, number);
   const batch = open?.batch ?? (id === null ? null : loadBatch(db, id, nowMs));
   if (!batch) notFound();
-  const standing = open?.standing ?? standingOfBatch(db, batch, nowMs);
+  const standing = open?.standing ?? standingOfBatch(db, batch, nowMs, learnedA0(db));
   const action = open?.action ?? null;
   const initials = new Map(people(db).map((person) => [person.id, person.initials]));
   const nature =

@@ -1,0 +1,49 @@
+import 'server-only';
+import { eq, sql } from 'drizzle-orm';
+import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } from '@/core/cure';
+import type { Db } from '../db';
+import { checkEntry, release } from '../schema';
+import { readingsOf } from '../shop/queries';
+import { allLots } from '../stores/queries';
+import { loadBatch } from '../work/batch';
+import { a0OfMaterials, cureStart, progressOfBatch } from '../work/standing';
+
+const kept = new WeakMap<Db, { readonly key: string; readonly learning: Learning }>();
+
+/** What the shop's decided batches said of their need, each from its own readings and checks and the shipped A0. */
+function pastOf(db: Db): PastBatch[] {
+  const lots = allLots(db);
+  const decided = db.select({ id: release.batchId, at: release.at }).from(release).where(eq(release.outcome, 'released')).all();
+  return decided.flatMap(({ id, at }): PastBatch[] => {
+    const batch = loadBatch(db, id, at, lots);
+    const a0 = batch && a0OfMaterials(Object.values(batch.materials));
+    if (!batch || !a0 || a0.settles) return [];
+    const startMs = cureStart(progressOfBatch(batch).progress);
+    const readings = startMs !== null && batch.place ? readingsOf(db, batch.place, startMs, at) : [];
+    const last = readings.at(-1);
+    if (startMs === null || !last) return [];
+    const clock = ageClock(startMs, readings, last);
+    const said = saidBy(
+      estimate(
+        a0.hours,
+        clock,
+        batch.checks.filter((check) => check.at >= startMs),
+      ),
+      a0.hours,
+    );
+    return said ? [{ formula: a0.of, wood: batch.species.id, ...said }] : [];
+  });
+}
+
+/** The shop's own A0, reckoned anew when a batch was released or checked. */
+export function learnedA0(db: Db): Learning {
+  const { a, b } = db.get<{ a: number; b: number }>(
+    sql`select (select count(*) from ${release}) as a, (select count(*) from ${checkEntry}) as b`,
+  );
+  const key = `${a}.${b}`;
+  const known = kept.get(db);
+  if (known?.key === key) return known.learning;
+  const learning = learnA0(pastOf(db));
+  kept.set(db, { key, learning });
+  return learning;
+}
