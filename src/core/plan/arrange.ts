@@ -1,4 +1,4 @@
-import { type Board, type DayBatch, type Lean, type Placed, put, reachOf, traceTo } from './place';
+import { type Board, type DayBatch, type Lean, type Placed, put, reachOf, settleLate, traceTo } from './place';
 import type { Taken } from './spots';
 
 export type Arranged =
@@ -140,7 +140,8 @@ function shuffler(): (below: number) => number {
  * Arranges batches on the board: first in a few plain orders, then in every order of a small shop, then by taking some batches out of
  * the best order found and putting them back elsewhere. Never worse than by due date.
  */
-export function arrange(batches: readonly DayBatch[], board: Board): Arranged {
+export function arrange(all: readonly DayBatch[], board: Board): Arranged {
+  const batches = settleLate(all, fixedBoard(all, board));
   const jobs = Math.max(
     1,
     batches.reduce((sum, batch) => sum + batch.jobs.length, 0),
@@ -151,14 +152,7 @@ export function arrange(batches: readonly DayBatch[], board: Board): Arranged {
   let blocked: Blocked = { batch: 0, job: 0 };
   const bound = boundOf(batches, board);
   const build = table(batches, board);
-  // What is past its window is placed before all else, whatever the order.
-  const late = new Set(batches.flatMap((batch, b) => (batch.late ? [b] : [])));
-  const lateFirst = ({ order, leans }: Way): Way =>
-    late.size === 0
-      ? { order, leans }
-      : { order: [...order.filter((b) => late.has(b)), ...order.filter((b) => !late.has(b))], leans };
-  const attempt = (wish: Way): boolean => {
-    const next = lateFirst(wish);
+  const attempt = (next: Way): boolean => {
     left--;
     const tried = build(next);
     if (!('places' in tried)) {

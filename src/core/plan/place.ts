@@ -118,8 +118,7 @@ function reachUntil(batch: DayBatch, board: Board, horizon: number): Chain & { r
       const held: Span = job.pin === null ? [0, horizon] : [job.pin, job.pin];
       const starts = intersect(free, intersect(may, [held]));
       if (starts.length === 0) return { reach, rooms, blockedAt: i };
-      const soonest = (starts[0] as Span)[0];
-      reach.push(before?.fixed && batch.late ? [[soonest, soonest]] : starts);
+      reach.push(starts);
     }
     const isLast = i === batch.jobs.length - 1;
     const room =
@@ -221,6 +220,30 @@ const insert = (busy: Span[], span: Span): void => {
   while (at > 0 && (busy[at - 1] as Span)[0] > span[0]) at--;
   busy.splice(at, 0, span);
 };
+
+/**
+ * What is past its window already, put where the first hands are free, before anything else is placed: it does not wait for a better plan.
+ * Gives the batches with those jobs fixed, and the board with them on it.
+ */
+export function settleLate(batches: readonly DayBatch[], board: Board): DayBatch[] {
+  const settled = [...batches];
+  for (const [b, batch] of batches.entries()) {
+    if (!batch.late) continue;
+    const index = batch.jobs.findLastIndex((job) => job.fixed !== null) + 1;
+    const job = batch.jobs[index];
+    if (!job) continue;
+    const starts = union(
+      job.by.flatMap((hand) => startsOf(board.open[hand] ?? [], board.busy[hand] ?? [], job.hands, 0, board.horizon)),
+    );
+    const start = starts[0] ? Math.max(0, starts[0][0]) : null;
+    if (start === null) continue;
+    const by = handFor(job, start, board);
+    const fixed = { start, end: start + job.hands, by };
+    if (job.hands > 0) insert(board.busy[by] as Span[], [fixed.start, fixed.end]);
+    settled[b] = { ...batch, jobs: batch.jobs.map((one, i) => (i === index ? { ...one, fixed } : one)) };
+  }
+  return settled;
+}
 
 /** Puts a batch on the board; gives where its jobs lie and how to take them off again. */
 export function put(

@@ -30,7 +30,7 @@ export function WhatIf({ needed, ageHours, nowMs, zone, settles, nowReady, scene
   const day: Daily | undefined =
     id === OWN ? (own ? [{ climate: own, hours: 24 }] : undefined) : scenes.find((scene) => scene.id === id)?.day;
   const found = day ? readyWith({ needed, ageHours, nowMs }, dailyRate(day)) : null;
-  const gain = found ? nowReady.p90 - found.p90 : 0;
+  const gain = found ? Math.max(nowReady.p90, nowMs) - found.p90 : 0;
   return (
     <section aria-label="What if">
       <h2 className="mb-1">What if from now on it …</h2>
