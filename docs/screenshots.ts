@@ -53,6 +53,7 @@ async function melt(page: Page): Promise<void> {
 async function chooseLots(page: Page): Promise<void> {
   await page.getByLabel(/^Oil:/).selectOption({ index: 1 });
   await page.getByLabel(/^Wax paste:/).selectOption({ index: 2 });
+  await page.getByRole('heading', { name: /^Settled by/ }).waitFor();
 }
 
 const folder = path.resolve(import.meta.dirname, 'screenshots');

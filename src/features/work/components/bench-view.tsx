@@ -109,8 +109,12 @@ export function BenchView({ action: shopsAction, ahead, number, nowMs: serverNow
 
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {
+      // A sheet that closes on this key has it to itself.
+      if (event.defaultPrevented) return;
       if (event.key === 'Escape') router.push(`/work/${number}`);
-      const onControl = event.target instanceof HTMLElement && event.target.closest('button, a') !== null;
+      const onControl =
+        event.target instanceof HTMLElement &&
+        event.target.closest('button, a, input, textarea, select, [role="dialog"]') !== null;
       if (event.key === ' ' && !event.repeat && !onControl && action && !action.outcome && !busy && ready) {
         event.preventDefault();
         void record(action);

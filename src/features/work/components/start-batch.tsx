@@ -292,7 +292,9 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           <p className="border-late border-l-4 pl-3">▲ {promised.fault}</p>
         ) : (
           <p className="text-soft">
-            With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.
+            {needs?.ok
+              ? 'The shop’s plan is gone through …'
+              : 'With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.'}
           </p>
         )}
         {needs?.ok ? (
