@@ -108,7 +108,7 @@ export async function Cure() {
         <ReadingForm places={rooms.map(({ place }) => ({ id: place.id, name: place.name }))} at={rooms[0]?.place.id ?? 0} />
         <section>
           <h2 className="mb-1">The air now</h2>
-          <dl className="reading grid grid-cols-[7rem_5rem_3.5rem_1fr_auto] items-center gap-y-1">
+          <dl className="reading grid grid-cols-[minmax(0,1fr)_4rem_3rem_minmax(0,1fr)_auto] items-center gap-y-1">
             {rooms.map(({ place, reading }) => (
               <div key={place.id} className="contents">
                 <dt>{place.name}</dt>

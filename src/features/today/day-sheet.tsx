@@ -63,17 +63,19 @@ type LineProps = {
 
 function Line({ peg, time, ring }: LineProps) {
   return (
-    <li className="grid grid-cols-[6rem_3.5rem_2.5rem_minmax(0,1fr)_10rem_2rem] items-center gap-x-3 border-ink border-t py-2">
+    <li className="grid grid-cols-[4rem_2.5rem_minmax(0,1fr)_2rem] items-center gap-x-3 bench:grid-cols-[6rem_3.5rem_2.5rem_minmax(0,1fr)_10rem_2rem] print:grid-cols-[6rem_3.5rem_2.5rem_minmax(0,1fr)_10rem_2rem] border-ink border-t py-2">
       <span className="reading text-xl font-semibold">{time(peg.fromMs)}</span>
       <span className="reading font-semibold">{peg.who}</span>
-      {ring ? <Ring facts={ring} seed={peg.batchId} size={36} title={peg.number} /> : <span />}
+      <span className="hidden bench:block print:block">
+        {ring ? <Ring facts={ring} seed={peg.batchId} size={36} title={peg.number} /> : null}
+      </span>
       <span>
         <span className="block font-semibold">{peg.action}</span>
         <span className="reading text-sm">
           {peg.number} {peg.title}
         </span>
       </span>
-      <span className="reading text-sm">
+      <span className="reading hidden text-sm bench:block print:block">
         {peg.latestMs !== null && peg.earliestMs !== null
           ? `not before ${time(peg.earliestMs)}, not after ${time(peg.latestMs)}`
           : peg.earliestMs !== null
