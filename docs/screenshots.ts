@@ -51,6 +51,7 @@ async function melt(page: Page): Promise<void> {
 }
 
 async function chooseLots(page: Page): Promise<void> {
+  await page.getByRole('heading', { name: /^Hands done by/ }).waitFor();
   await page.getByLabel(/^Oil:/).selectOption({ index: 1 });
   await page.getByLabel(/^Wax paste:/).selectOption({ index: 2 });
   await page.getByRole('heading', { name: /^Settled by/ }).waitFor();

@@ -1,6 +1,6 @@
 /* Keeps the pages a maker has open, so that a tablet that is reloaded without a network still shows its batch and records. */
-const PAGES = 'rendle-pages-2';
-const PARTS = 'rendle-parts-2';
+const PAGES = 'rendle-pages-3';
+const PARTS = 'rendle-parts-3';
 const MOST_PAGES = 60;
 
 self.addEventListener('install', () => self.skipWaiting());
@@ -45,6 +45,8 @@ self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  // Workers of several kinds share one script and tell themselves apart by what follows its name, which a kept answer would lose.
+  if (request.destination === 'worker') return;
   if (url.pathname.startsWith('/_next/static/')) event.respondWith(part(request));
   else if (request.mode === 'navigate' && !url.pathname.startsWith('/care/') && !url.pathname.startsWith('/api/'))
     event.respondWith(page(request));
