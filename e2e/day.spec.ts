@@ -237,3 +237,22 @@ test('pieces part and meet again; a regimen is changed; a piece comes home', asy
   await expect(page.getByRole('region', { name: 'Restoration' })).toContainText('A stranger from over the water');
   await expect(page.getByRole('region', panel)).toContainText('Next: Sand to 180');
 });
+
+test('each worker stays the one it is, on pages this device has kept', async ({ page }) => {
+  await beWren(page);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.goto('/blends/1');
+  await page.getByRole('button', { name: /^Pour 900/ }).click();
+  await page.getByRole('button', { name: 'All is at hand' }).click();
+  for (const reading of ['181', '904']) {
+    await page.getByLabel('The scale says').fill(reading);
+    await page.getByRole('button', { name: 'Weighed', exact: true }).click();
+    await page.waitForTimeout(900);
+  }
+  await page.getByRole('button', { name: 'All in' }).click();
+  await expect(page.getByRole('button', { name: 'It is on the heat' })).toBeVisible();
+  // The rehearsal ran in its worker; the planner must not be taken for it.
+  await page.waitForTimeout(1500);
+  await page.goto('/work/new');
+  await expect(page.getByRole('heading', { name: /^Hands done by/ })).toBeVisible({ timeout: 20_000 });
+});
