@@ -146,7 +146,7 @@ export function arrange(all: readonly DayBatch[], board: Board): Arranged {
     1,
     batches.reduce((sum, batch) => sum + batch.jobs.length, 0),
   );
-  let left = Math.max(Math.min(5, Math.ceil(FULL_SHOP_JOBS / jobs)), Math.floor(EFFORT_JOBS / jobs));
+  let left = Math.max(Math.min(4, Math.ceil(FULL_SHOP_JOBS / jobs)), Math.floor(EFFORT_JOBS / jobs));
   let best: Tried | null = null;
   let way: Way | null = null;
   let blocked: Blocked = { batch: 0, job: 0 };
