@@ -6,7 +6,7 @@ export type Arranged =
   | { readonly feasible: false; readonly batch: number; readonly job: number };
 
 /** How much is tried, in jobs placed: enough for a small shop to be searched through, and a full one to answer at once. */
-const EFFORT_JOBS = 3000;
+const EFFORT_JOBS = 2400;
 /** Past this many jobs a shop is so full that only the first plain orders are tried. */
 const FULL_SHOP_JOBS = 4500;
 /** Up to this many batches every order is tried. */
@@ -146,7 +146,7 @@ export function arrange(all: readonly DayBatch[], board: Board): Arranged {
     1,
     batches.reduce((sum, batch) => sum + batch.jobs.length, 0),
   );
-  let left = Math.max(Math.min(4, Math.ceil(FULL_SHOP_JOBS / jobs)), Math.floor(EFFORT_JOBS / jobs));
+  let left = Math.max(Math.min(3, Math.ceil(FULL_SHOP_JOBS / jobs)), Math.floor(EFFORT_JOBS / jobs));
   let best: Tried | null = null;
   let way: Way | null = null;
   let blocked: Blocked = { batch: 0, job: 0 };
