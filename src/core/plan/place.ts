@@ -223,7 +223,8 @@ const insert = (busy: Span[], span: Span): void => {
 
 /**
  * What is past its window already, put where the first hands are free, before anything else is placed: it does not wait for a better plan.
- * Gives the batches with those jobs fixed, and the board with them on it.
+ * Gives the batches with those jobs fixed.
+ * @param board a board of its own, on which the hands they take are marked
  */
 export function settleLate(batches: readonly DayBatch[], board: Board): DayBatch[] {
   const settled = [...batches];

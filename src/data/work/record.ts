@@ -10,7 +10,7 @@ import { growRagLine, shrinkRagLine } from '../rags/commands';
 import { theShop } from '../shop/queries';
 import { move } from '../stores/commands';
 import { withdrawCaused } from './recover';
-import { type Batch, loadBatch } from './batch';
+import { type Batch, loadBatch, type LogEntry } from './batch';
 import { progressOfBatch } from './standing';
 
 /** One thing done, as a device reports it. `queued` says that it was written down while the server was out of reach. */
@@ -143,6 +143,26 @@ function giveBack(tx: Db, entry: string, cause: string, by: By): Result<void> {
 
 type Back = { readonly clientId: string; readonly batchId: number; readonly device: string; readonly deviceSequence: number };
 
+type Stood = { readonly entry: LogEntry; readonly stands: LogEntry };
+
+/** Strikes an entry through: it stays readable, what it drew is given back, and its cloth leaves the rag line. */
+function strikeOut(tx: Db, back: Back, { entry, stands }: Stood, by: By): Result<void> {
+  tx.insert(logEntry)
+    .values({
+      ...back,
+      kind: 'undo',
+      task: entry.task,
+      pieces: entry.pieces,
+      at: by.nowMs,
+      recordedAt: by.nowMs,
+      personId: by.personId,
+      corrects: stands.clientId,
+    })
+    .run();
+  shrinkRagLine(tx, entry.clientId);
+  return giveBack(tx, stands.clientId, back.clientId, by);
+}
+
 /** Takes the last thing done back: it stays in the book struck through, and what it drew is given back. */
 export function undoLast(db: Db, input: Back, by: By): Result<{ readonly undone: string }> {
   return command(db, (tx) => {
@@ -156,21 +176,8 @@ export function undoLast(db: Db, input: Back, by: By): Result<{ readonly undone:
     if (!last || !standing?.stands) return fail('nothing-to-undo', 'batchId');
     const { entry, stands } = standing;
     if (entry.batchId !== batch.id) return fail('recorded-elsewhere', 'batchId', { number: numberOf(tx, entry.batchId) });
-    tx.insert(logEntry)
-      .values({
-        ...input,
-        kind: 'undo',
-        task: entry.task,
-        pieces: entry.pieces,
-        at: by.nowMs,
-        recordedAt: by.nowMs,
-        personId: by.personId,
-        corrects: stands.clientId,
-      })
-      .run();
-    const back = giveBack(tx, stands.clientId, input.clientId, by);
-    if (!back.ok) return back;
-    shrinkRagLine(tx, entry.clientId);
+    const struck = strikeOut(tx, input, { entry, stands }, by);
+    if (!struck.ok) return struck;
     tx.delete(checkEntry)
       .where(and(eq(checkEntry.clientId, entry.clientId), eq(checkEntry.batchId, batch.id)))
       .run();
@@ -188,20 +195,7 @@ export function strikeWaiting(db: Db, input: Back & { readonly entry: string }, 
     const standing = batch?.book.find(({ entry }) => entry.clientId === which);
     if (!fact || !standing?.stands) return fail('not-found', 'entry');
     const { entry, stands } = standing;
-    tx.insert(logEntry)
-      .values({
-        ...back,
-        kind: 'undo',
-        task: entry.task,
-        pieces: entry.pieces,
-        at: by.nowMs,
-        recordedAt: by.nowMs,
-        personId: by.personId,
-        corrects: stands.clientId,
-      })
-      .run();
-    shrinkRagLine(tx, entry.clientId);
-    return giveBack(tx, stands.clientId, input.clientId, by);
+    return strikeOut(tx, back, { entry, stands }, by);
   });
 }
 

@@ -12,10 +12,18 @@ export const outboxFolder = (): string => path.join(path.dirname(shopFile()), 'o
 /** The way out that is set up: a mail server by `RENDLE_SMTP`, else the folder beside the shop's file. */
 const thePost = (): Post => (process.env.RENDLE_SMTP ? mailServer(process.env.RENDLE_SMTP) : fileFolder(outboxFolder()));
 
-/** One round of the post: what is due is written down, what waits is sent. */
-export async function postRound(db: Db, nowMs: number): Promise<{ readonly sent: number; readonly failed: number }> {
-  writeLetters(db, nowMs);
-  return sendLetters(db, thePost(), nowMs);
+type Went = { readonly sent: number; readonly failed: number };
+const going = globalThis as typeof globalThis & { rendlePost?: Promise<Went> | undefined };
+
+/** One round of the post: what is due is written down, what waits is sent. One round at a time: a second asks how the first went. */
+export function postRound(db: Db, nowMs: number): Promise<Went> {
+  going.rendlePost ??= (async () => {
+    writeLetters(db, nowMs);
+    return sendLetters(db, thePost(), nowMs);
+  })().finally(() => {
+    going.rendlePost = undefined;
+  });
+  return going.rendlePost;
 }
 
 /** Removes letters of someone who is forgotten. */

@@ -2,25 +2,13 @@ import { MS_PER_MINUTE } from '@/core/quantity';
 import type { Task, Window } from '@/core/regimen';
 import { windowAfter } from '@/core/regimen';
 import type { HandAction } from './strip';
+import { asAction, type TaskWords } from './task-words';
 
 /** What comes after the next action, as far as a device must know it to go on without the shop. */
-export type Ahead = Pick<HandAction, 'task' | 'action' | 'done' | 'kind' | 'pieces' | 'round' | 'outcome' | 'optional'> & {
-  readonly wait: Task['wait'];
-};
+export type Ahead = TaskWords & { readonly wait: Task['wait'] };
 
 /** The steps left of a batch, for its bench view. */
-export const aheadOf = (rest: readonly Task[]): Ahead[] =>
-  rest.map((task) => ({
-    task: task.key,
-    action: task.step.action,
-    done: task.step.done,
-    kind: task.step.kind,
-    pieces: task.pieces,
-    round: task.rounds > 1 ? `round ${task.round} of ${task.rounds}` : '',
-    outcome: task.step.until,
-    optional: task.step.optional,
-    wait: task.wait,
-  }));
+export const aheadOf = (rest: readonly Task[]): Ahead[] => rest.map((task) => ({ ...asAction(task), wait: task.wait }));
 
 type Written = {
   readonly batchId: number;

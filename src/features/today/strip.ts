@@ -6,6 +6,7 @@ import type { RingFacts } from '@/core/regimen';
 import type { CheckKind } from '@/core/cure';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { sayBlocking } from '@/messages';
+import { asAction } from './task-words';
 import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
 import { lastReading, people, shopHours } from '@/data/shop/queries';
@@ -72,13 +73,13 @@ function actionOf(
   batch: Batch,
   { progress, ring, tasks }: Standing,
   plan: BatchPlan | null,
+  initials: ReadonlyMap<string, string>,
   nowMs: number,
 ): HandAction | null {
   const next = progress.next;
   if (!next) return null;
   const { task, window } = next;
   const planned = plan?.feasible ? plan.steps.find((step) => step.id === task.key) : undefined;
-  const initials = new Map(people(db).map((person) => [String(person.id), person.initials]));
   const reading = batch.place ? lastReading(db, batch.place.id) : null;
   const recent = reading && nowMs - reading.at < 12 * 3_600_000 ? reading : null;
   const name = (key: string): string => tasks.find((one) => one.key === key)?.step.action.toLowerCase() ?? key;
@@ -88,14 +89,7 @@ function actionOf(
     title: titleOf(batch),
     place: batch.place?.name ?? '',
     ring,
-    task: task.key,
-    action: task.step.action,
-    done: task.step.done,
-    kind: task.step.kind,
-    pieces: task.pieces,
-    round: task.rounds > 1 ? `round ${task.round} of ${task.rounds}` : '',
-    outcome: task.step.until,
-    optional: task.step.optional,
+    ...asAction(task),
     note: task.step.note,
     labelRule: task.step.labelRule || labelOf(db, batch, task.step.slot),
     lot: task.step.slot ? (batch.materials[task.step.slot]?.number ?? null) : null,
@@ -144,11 +138,12 @@ export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly 
   });
   const waiting = standing.map(({ batch, standing: { progress } }) => ({ batch, progress }));
   const plan = shopPlan(db, waiting, nowMs, shopHours(db));
+  const initials = new Map(people(db).map((person) => [String(person.id), person.initials]));
   const order = byUrgency(nowMs);
   const open = standing
     .map((one): OpenBatch => {
       const own = plan.batches.get(one.batch.id) ?? null;
-      return { ...one, plan: own, action: actionOf(db, one.batch, one.standing, own, nowMs) };
+      return { ...one, plan: own, action: actionOf(db, one.batch, one.standing, own, initials, nowMs) };
     })
     .sort((a, b) => order(a.action, b.action));
   return { open, plan };
