@@ -10,7 +10,7 @@ import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import path from 'node:path';
 
 /** Today's server time by how many batches are open: while the plan stands, and right after a record, when the shop is planned anew. */
-const SIZES = [5, 60, 300] as const;
+const SIZES = [12, 60, 300] as const;
 const CALLS = 15;
 const AT = Date.parse('2031-03-05T14:20:00Z');
 const HOUR = 3_600_000;

@@ -11,7 +11,6 @@ const VIEWS: readonly (readonly [name: string, address: string, before?: (page: 
   ['blends', '/blends/1'],
   ['compare', '/blends/compare?f=1&f=2&f=3&f=4'],
   ['pour', '/blends/1', pour],
-  ['melt', '/blends/1', melt],
   ['label', '/stores/lots/13/label'],
   ['work', '/work'],
   ['start-batch', '/work/new', chooseLots],
@@ -22,7 +21,9 @@ const VIEWS: readonly (readonly [name: string, address: string, before?: (page: 
   ['cure', '/cure/31-002'],
   ['release', '/release/31-003'],
   ['care', '/care'],
-  ['slip', '/care', (page) => page.getByRole('link', { name: 'Slip' }).first().click()],
+  ['returns', '/returns'],
+  ['slip', '/care', openSlip],
+  ['owner', '/care', openOwner],
 ];
 
 async function pour(page: Page): Promise<void> {
@@ -31,23 +32,22 @@ async function pour(page: Page): Promise<void> {
   await page.getByLabel('The scale says').fill('154');
 }
 
-/** On a second pot: weighed, on the heat, and read a few times as the minutes pass. */
-async function melt(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /^Pour 900/ }).click();
-  await page.getByRole('button', { name: 'All is at hand' }).click();
-  for (const reading of ['181', '904']) {
-    await page.getByLabel('The scale says').fill(reading);
-    await page.getByRole('button', { name: 'Weighed', exact: true }).click();
-    await page.waitForTimeout(900);
-  }
-  await page.getByRole('button', { name: 'All in' }).click();
-  await page.getByRole('button', { name: 'It is on the heat' }).click();
-  for (const tempC of [24, 41, 52, 60]) {
-    shop.advance(4 / 60);
-    await page.getByLabel('The thermometer says').fill(String(tempC));
-    await page.getByRole('button', { name: 'Read', exact: true }).click();
-    await page.waitForTimeout(900);
-  }
+/** The slip of a board whose buyer is known. */
+async function openSlip(page: Page): Promise<void> {
+  await page
+    .getByRole('row', { name: /O\. F\./ })
+    .first()
+    .getByRole('link', { name: 'Slip' })
+    .click();
+  await page.getByRole('heading', { name: /^Slip/ }).waitFor();
+}
+
+/** The same board's page, as its owner has it on a phone. */
+async function openOwner(page: Page): Promise<void> {
+  await openSlip(page);
+  await page.getByRole('link', { name: 'The owner’s page' }).click();
+  await page.waitForURL(/care\//);
+  await page.setViewportSize({ width: 390, height: 844 });
 }
 
 async function chooseLots(page: Page): Promise<void> {

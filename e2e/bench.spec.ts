@@ -147,7 +147,7 @@ test('a check bends the estimate, and a refused batch says why', async ({ page }
   await expect(page.getByText('Write the reason')).toBeVisible();
   await page.getByLabel(/Reason/).fill('tacky at the foot');
   await page.getByRole('button', { name: 'Refuse' }).click();
-  await expect(page.getByText('Reason: tacky at the foot.')).toBeVisible();
+  await expect(page.getByText(/refused, to be mended .*: tacky at the foot\./)).toBeVisible();
 });
 
 test.describe('the clock goes forward in the night', () => {

@@ -177,6 +177,8 @@ export const VIEWS = [
   '/cure/31-002',
   '/release/31-003',
   '/release/31-001',
+  '/cure?by=2031-03-12',
   '/care',
+  '/returns',
   '/shop',
 ];

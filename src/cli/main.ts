@@ -5,6 +5,7 @@ import { calc } from './calc';
 // The shop's file is only opened for the commands that need it: a calculation starts without it.
 const HELP = `rendle calc NAME < input.json     one case, or an array of cases
 rendle backup FILE                a consistent copy of the shop's live file
+rendle rebuild                    reckons what is cached of readings anew from the readings themselves
 rendle demo [--fresh]             fills the file in RENDLE_DATA with the demo shed, unless it holds a shop`;
 
 const say = (text: string): void => void process.stdout.write(`${text}\n`);
@@ -30,6 +31,21 @@ async function runBackup(to: string | undefined): Promise<number> {
   return 0;
 }
 
+async function runRebuild(): Promise<number> {
+  const [{ migrateFile, openFile }, { shopFile }, { rebuildRooms }] = await Promise.all([
+    import('@/data/db'),
+    import('@/data/files'),
+    import('@/data/shop/commands'),
+  ]);
+  if (!existsSync(shopFile())) return complain(`There is no shop's file at ${shopFile()}. Set RENDLE_DATA to its folder.`);
+  migrateFile(shopFile(), 'rebuild');
+  const { db, raw } = openFile(shopFile());
+  rebuildRooms(db);
+  raw.close();
+  say('The hours and seasons of every place are reckoned anew.');
+  return 0;
+}
+
 async function runDemo(isFresh: boolean): Promise<number> {
   const [{ migrateFile, openFile }, { shopFile }, { loadDemo }, { findShop }, { now }] = await Promise.all([
     import('@/data/db'),
@@ -50,6 +66,7 @@ async function runDemo(isFresh: boolean): Promise<number> {
 async function main([command, argument]: readonly string[]): Promise<number> {
   if (command === 'calc') return runCalc(argument);
   if (command === 'backup') return runBackup(argument);
+  if (command === 'rebuild') return runRebuild();
   if (command === 'demo') return runDemo(argument === '--fresh');
   return complain(HELP);
 }

@@ -1,6 +1,6 @@
 import 'server-only';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
 /** Where the shop's file lies: `RENDLE_DATA` is the folder, `shop.sqlite` in it. */
@@ -23,6 +23,11 @@ export function keepFile(bytes: Uint8Array, folder = filesBeside(shopFile())): s
 export function readKept(hash: string): Uint8Array | null {
   const file = path.join(filesBeside(shopFile()), hash);
   return isHash(hash) && existsSync(file) ? readFileSync(file) : null;
+}
+
+/** Removes what is kept under a hash, as far as it is there. */
+export function dropFile(hash: string): void {
+  if (isHash(hash)) rmSync(path.join(filesBeside(shopFile()), hash), { force: true });
 }
 
 /** Names of all that is kept. */

@@ -10,6 +10,8 @@ export type Letter = {
   readonly subject: string;
   readonly text: string;
   readonly dateMs: number;
+  /** Where one can say that no more are wanted. */
+  readonly unsubscribe?: string | null;
 };
 
 /** The way out of the shop. `sendsTwice` says whether a letter that is given to it again would arrive again. */
@@ -20,7 +22,7 @@ export type Post = {
   readonly send: (letter: Letter) => Promise<string | null>;
 };
 
-const messageOf = ({ id, from, to, subject, text, dateMs }: Letter) => ({
+const messageOf = ({ id, from, to, subject, text, dateMs, unsubscribe }: Letter) => ({
   messageId: `<${id}@rendle>`,
   from,
   to,
@@ -28,6 +30,7 @@ const messageOf = ({ id, from, to, subject, text, dateMs }: Letter) => ({
   text,
   date: new Date(dateMs),
   headers: { 'Auto-Submitted': 'auto-generated' },
+  ...(unsubscribe ? { list: { unsubscribe } } : {}),
 });
 
 /** The stand-in: every letter becomes a file that any mail program opens. A letter that is written again is the same file. */

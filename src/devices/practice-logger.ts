@@ -14,6 +14,8 @@ type Options = {
   readonly everyMin: number;
   readonly meanC: number;
   readonly rh: number;
+  /** How much midsummer and midwinter differ from the mean of the year, °C; the mean given is that of the last day. */
+  readonly seasonC?: number;
   readonly style: LoggerStyle;
   /** Hours after the start at which it was lost, and for how long. */
   readonly gap?: { readonly afterHours: number; readonly hours: number };
@@ -24,6 +26,8 @@ type Options = {
 };
 
 const HOUR_MS = 3_600_000;
+/** −1 at midwinter, 1 at midsummer, north of the equator. */
+const season = (ms: number): number => -Math.cos(((ms / (24 * HOUR_MS) - 15) / 365.25) * 2 * Math.PI);
 const pad = (value: number): string => String(value).padStart(2, '0');
 
 /** A wall clock as a logger writes it; it knows no zone but its own, given as an offset. */
@@ -42,6 +46,7 @@ export function loggerFile({
   everyMin,
   meanC,
   rh,
+  seasonC = 0,
   style,
   gap,
   flatAfterHours,
@@ -55,7 +60,7 @@ export function loggerFile({
     if (flatAfterHours !== undefined && hours > flatAfterHours) break;
     if (gap && hours > gap.afterHours && hours < gap.afterHours + gap.hours) continue;
     const swing = Math.sin((((ms / HOUR_MS) % 24) - 9) * (Math.PI / 12));
-    const tempC = meanC + 2 * swing + (random() - 0.5) * 0.4;
+    const tempC = meanC + seasonC * (season(ms) - season(untilMs)) + 2 * swing + (random() - 0.5) * 0.4;
     const share = rh - 0.04 * swing + (random() - 0.5) * 0.01;
     const temp = style.unit === 'F' ? (tempC * 9) / 5 + 32 : tempC;
     lines.push([written(ms + clockAheadMin * 60_000, style.order), show(temp, 1), show(share * 100, 1)].join(style.delimiter));

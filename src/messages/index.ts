@@ -2,9 +2,9 @@ export { sayBlocking } from './blocking';
 export { CAUTION_WORDS } from './cautions';
 export { sayIssue } from './issues';
 export {
-  CARE_WORDS,
   CHECK_WORDS,
   CONTACT_WORDS,
+  COST_WORDS,
   DRYING_WORDS,
   FAMILY_WORDS,
   FAULT_WORDS,
@@ -16,6 +16,7 @@ export {
   MARK_WORDS,
   MEET_WORDS,
   PURPOSE_WORDS,
+  RAG_WAY_WORDS,
   RAG_WORDS,
   SURFACE_WORDS,
   sayReason,

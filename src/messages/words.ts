@@ -6,7 +6,7 @@ import type { Contact, Family } from '@/core/material';
 import type { Meet, Reason, ReasonCode } from '@/core/regimen';
 import type { Surface } from '@/core/piece';
 import type { Fault, Mark, Way } from '@/core/regimen';
-import type { GateId } from '@/core/release';
+import type { CostPart, GateId } from '@/core/release';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
   'never-dry-oil': 'Never-drying oil',
@@ -75,6 +75,18 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
   },
   rags: { name: 'Its cloths are dealt with', unmet: 'Answer the rag line of this batch at the top right.' },
 };
+export const COST_WORDS: Readonly<Record<CostPart, string>> = {
+  wood: 'Wood',
+  blend: 'Blend on it',
+  hands: 'Hands',
+  slip: 'Slip',
+};
+export const RAG_WAY_WORDS = {
+  flat: 'laid flat',
+  'under-water': 'under water in a lidded can',
+  burnt: 'burnt outdoors',
+  'none-left': 'none were left',
+} as const;
 /** How an owner keeps a finish, in a sentence for the slip. */
 export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
   'never-dry': 'Oil it when it looks dull: flood it, leave it half an hour, wipe it dry.',

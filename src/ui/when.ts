@@ -1,28 +1,35 @@
+const formatters = new Map<string, Intl.DateTimeFormat>();
+
+/** A formatter, made once: making one costs more than using it a hundred times. */
+function formatter(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = `${locale} ${JSON.stringify(options)}`;
+  const known = formatters.get(key) ?? new Intl.DateTimeFormat(locale, options);
+  formatters.set(key, known);
+  return known;
+}
+
 /** `Tue 09:12` in the shop's zone; today’s times without the day. */
 export function clockTime(ms: number, zone: string, nowMs?: number): string {
-  const time = new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(ms);
+  const time = formatter('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(ms);
   if (nowMs !== undefined && dayName(ms, zone) === dayName(nowMs, zone) && Math.abs(ms - nowMs) < 6 * 86_400_000) return time;
   if (nowMs !== undefined && Math.abs(ms - nowMs) > 6 * 86_400_000) return `${dayMonth(ms, zone)}, ${time}`;
   return `${dayName(ms, zone)} ${time}`;
 }
 
-const dayName = (ms: number, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short' }).format(ms);
+const dayName = (ms: number, zone: string): string => formatter('en-GB', { timeZone: zone, weekday: 'short' }).format(ms);
 
 /** `4 Mar` */
 export const dayMonth = (ms: number, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: zone, day: 'numeric', month: 'short' }).format(ms);
+  formatter('en-GB', { timeZone: zone, day: 'numeric', month: 'short' }).format(ms);
 
 /** `Tue 4 Mar` */
 export const dayAndDate = (ms: number, zone: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short' }).format(ms);
+  formatter('en-GB', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short' }).format(ms);
 
 /** `4 March 2031` of a calendar date. */
 export const longDate = (date: string): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long', year: 'numeric' }).format(
-    Date.parse(`${date}T12:00:00Z`),
-  );
+  formatter('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long', year: 'numeric' }).format(Date.parse(`${date}T12:00:00Z`));
 
 /** `2031-03-04T09:12`, as a field for a date and time takes it. */
 export const wallTime = (ms: number, zone: string): string =>
-  new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(ms).replace(' ', 'T');
+  formatter('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(ms).replace(' ', 'T');

@@ -50,13 +50,21 @@ export function intervalOf(finishClass: CareClass, use: Use, wash: Wash, rh?: nu
   return Math.max(LEAST_INTERVAL_DAYS, Math.floor((thousandths + 500) / 1000));
 }
 
+/** The rule of bedding-in, in days after the sale. */
+export const LOOKS = {
+  bedding: (finishClass: CareClass, interval: number, horizonDays: number): readonly number[] =>
+    (finishClass === 'never-dry' || finishClass === 'oil-wax') && interval > BEDDING_IN.whenIntervalOver
+      ? BEDDING_IN.days.filter((day) => day <= horizonDays)
+      : [],
+  soonAfter: (day: number, regular: number): boolean => regular >= day && regular <= day + BEDDING_IN.unlessRegularWithin,
+} as const;
+
 /** Days after `from`: every multiple within the horizon (the first always), and the bedding-in of a never-drying finish. */
 function daysOf(finishClass: CareClass, interval: number, horizonDays: number): number[] {
   const count = Math.max(1, Math.floor(horizonDays / interval));
   const regular = Array.from({ length: count }, (_, index) => (index + 1) * interval);
-  const beds = (finishClass === 'never-dry' || finishClass === 'oil-wax') && interval > BEDDING_IN.whenIntervalOver;
-  const extra = (beds ? BEDDING_IN.days : []).filter(
-    (day) => day <= horizonDays && !regular.some((date) => date >= day && date <= day + BEDDING_IN.unlessRegularWithin),
+  const extra = LOOKS.bedding(finishClass, interval, horizonDays).filter(
+    (day) => !regular.some((date) => LOOKS.soonAfter(day, date)),
   );
   return [...extra, ...regular].sort((a, b) => a - b);
 }

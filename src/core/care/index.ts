@@ -1,3 +1,6 @@
-export { type Care, care } from './care';
+export { type Care, care, intervalOf } from './care';
+export { careInSeason, COUNTRIES, looksFrom } from './season';
+export { bestBottle, treatmentsAYear } from './bottle';
+export { FEW, medianOf, type Share, shareOf } from './back';
 export { MOST_FACTOR, ownInterval, PRIOR_GAPS } from './learn';
-export { CARE_CLASSES, type CareClass, USES, type Use, type Wash, WASHES } from './schema';
+export { CARE_CLASSES, type CareClass, LANGUAGES, type Language, USES, type Use, type Wash, WASHES } from './schema';

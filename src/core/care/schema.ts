@@ -13,6 +13,9 @@ export const CARE_CLASSES = [
   'bare',
 ] as const;
 export const USES = ['daily', 'weekly', 'occasional'] as const;
+/** Languages of slips, letters and owners' pages. */
+export const LANGUAGES = ['en', 'de', 'fr', 'es'] as const;
+export type Language = (typeof LANGUAGES)[number];
 export const WASHES = ['wipe', 'hand', 'soak'] as const;
 
 export const CareInput = z.object({

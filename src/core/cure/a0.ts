@@ -50,10 +50,26 @@ export function a0Of(lines: readonly AppliedLine[]): { readonly hours: number; r
   return { hours: A0_HOURS[slowest], source: slowest };
 }
 
-/** Milestones as shares of A0. Source: working estimates. */
-export const MILESTONES = [
-  { id: 'recoat', share: 0.1 },
-  { id: 'handle', share: 0.25 },
-  { id: 'buff', share: 0.4 },
-  { id: 'food', share: 1 },
-] as const;
+/** What a finish comes to in turn; these are different things. */
+export const MILESTONE_IDS = ['touch', 'recoat', 'handle', 'buff', 'food', 'sale'] as const;
+export type MilestoneId = (typeof MILESTONE_IDS)[number];
+type Shares = Readonly<Record<MilestoneId, number>>;
+
+/** Milestones as shares of A0 of an oil. Source: working estimates. */
+export const OIL_SHARES: Shares = { touch: 0.05, recoat: 0.1, handle: 0.25, buff: 0.4, food: 1, sale: 1 };
+
+/**
+ * Where a finish goes its own way: resin is dry as its alcohol leaves, heat-bodied oil is rubbed so thin that it wants a day between
+ * coats, what never dries may be oiled again at once. Working estimates; each recoat lies in the rest of the regimen that ships for it.
+ */
+const OWN_SHARES: Readonly<Partial<Record<A0Source, Partial<Shares>>>> = {
+  settle: { touch: 0.04, recoat: 0.02, handle: 0.04, buff: 0.08 },
+  shellac: { touch: 0.01, recoat: 0.015, handle: 0.08 },
+  friction: { touch: 0.005, recoat: 0.01, handle: 0.02, buff: 0.1 },
+  'linseed-heat-bodied': { touch: 0.12, recoat: 0.3 },
+  'wiping-varnish': { touch: 0.03, handle: 0.2, buff: 0.5 },
+};
+
+/** The milestones of what sets, each as a share of its A0, in the order they are reached. */
+export const milestones = (source: A0Source): readonly { readonly id: MilestoneId; readonly share: number }[] =>
+  MILESTONE_IDS.map((id) => ({ id, share: OWN_SHARES[source]?.[id] ?? OIL_SHARES[id] })).sort((a, b) => a.share - b.share);

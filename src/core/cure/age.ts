@@ -30,14 +30,23 @@ export function ageClock(startMs: number, readings: readonly TimedClimate[], for
     if (before && before.fromMs === fromMs) stretches.pop();
     stretches.push({ fromMs, rate: cureRate(climate), ageHours });
   }
-  const last = (holds: (stretch: Stretch) => boolean): Stretch => (stretches.findLast(holds) ?? stretches[0]) as Stretch;
+  /** The last stretch that begins at or before a value of one of its rising fields. */
+  const last = (of: (stretch: Stretch) => number, value: number): Stretch => {
+    let [low, high] = [0, stretches.length - 1];
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2);
+      if (of(stretches[middle] as Stretch) <= value) low = middle;
+      else high = middle - 1;
+    }
+    return stretches[low] as Stretch;
+  };
   return {
     ageAt: (ms) => {
-      const stretch = last((s) => s.fromMs <= ms);
+      const stretch = last((s) => s.fromMs, ms);
       return ms <= startMs ? 0 : stretch.ageHours + (stretch.rate * (ms - stretch.fromMs)) / MS_PER_HOUR;
     },
     timeOf: (ageHours) => {
-      const stretch = last((s) => s.ageHours <= ageHours);
+      const stretch = last((s) => s.ageHours, ageHours);
       return Math.max(startMs, stretch.fromMs + ((ageHours - stretch.ageHours) / stretch.rate) * MS_PER_HOUR);
     },
   };

@@ -2,7 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ingredientOf } from '@/core/material';
 import { MS_PER_HOUR } from '@/core/quantity';
-import { a0Of, ageClock, CHECK_HOLDS_HOURS, cure, estimate, FIT_FROM, fitness, MILESTONES, quantile, readyShare } from '.';
+import {
+  a0Of,
+  ageClock,
+  CHECK_HOLDS_HOURS,
+  cure,
+  estimate,
+  FIT_FROM,
+  fitness,
+  MILESTONE_IDS,
+  milestones,
+  quantile,
+  readyShare,
+} from '.';
 import { A0_HOURS, COUNTS_FROM_SHARE } from './a0';
 import { CHECK_ERRORS, countingChecks, GRID_POINTS, LN_SPREAD, neededHours, REPEAT_HOURS } from './cure';
 import { ACTIVATION_J_PER_MOL, cureRate, HUMIDITY, LIGHT_FACTOR, RATE_CAP, REFERENCE_C } from './rate';
@@ -64,12 +76,21 @@ describe('constants', () => {
       'walnut-oil-raw': 336,
       'raw-linseed': 504,
     });
-    expect(MILESTONES.map(({ id, share }) => [id, share])).toEqual([
+    expect(milestones('tung-oil').map(({ id, share }) => [id, share])).toEqual([
+      ['touch', 0.05],
       ['recoat', 0.1],
       ['handle', 0.25],
       ['buff', 0.4],
       ['food', 1],
+      ['sale', 1],
     ]);
+  });
+  it('puts food and sale last for every finish', () => {
+    for (const source of Object.keys(A0_HOURS) as (keyof typeof A0_HOURS)[]) {
+      const found = milestones(source);
+      expect(found.map((one) => one.id).sort()).toEqual([...MILESTONE_IDS].sort());
+      expect(found.filter((one) => one.id === 'food' || one.id === 'sale').every((one) => one.share === 1)).toBe(true);
+    }
   });
 });
 

@@ -37,11 +37,10 @@ export function countingChecks(checks: readonly CheckSeen[]): CheckSeen[] {
 /** The equivalent hours needed, as weights on a grid: the prior bent by each check. Weights sum to 1. */
 export type Needed = { readonly hours: readonly number[]; readonly weights: readonly number[] };
 
-export function neededHours(
-  a0Hours: number,
-  checks: readonly { readonly ageHours: number; readonly kind: CheckKind; readonly pass: boolean }[],
-  spread = LN_SPREAD,
-): Needed {
+/** A check with the age at which it was made, equivalent hours. */
+export type SeenAt = { readonly ageHours: number; readonly kind: CheckKind; readonly pass: boolean };
+
+export function neededHours(a0Hours: number, checks: readonly SeenAt[], spread = LN_SPREAD): Needed {
   const z = Array.from({ length: GRID_POINTS }, (_, i) => -GRID_SPAN + (2 * GRID_SPAN * i) / (GRID_POINTS - 1));
   const hours = z.map((value) => a0Hours * Math.exp(spread * value));
   const raw = z.map((value, index) =>

@@ -1,17 +1,33 @@
-export { type A0Source, a0Of, MILESTONES } from './a0';
+export { type A0Source, a0Of, MILESTONE_IDS, type MilestoneId, milestones } from './a0';
 export { type AgeClock, ageClock, type TimedClimate } from './age';
-export { type CheckSeen, type Cure, cure, estimate, type Needed, quantile, readyShare } from './cure';
+export {
+  type CheckSeen,
+  type Cure,
+  countingChecks,
+  cure,
+  estimate,
+  LN_SPREAD,
+  type Needed,
+  neededHours,
+  quantile,
+  readyShare,
+  type SeenAt,
+} from './cure';
+export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
 export { CHECK_HOLDS_HOURS, FIT_FROM, type Fitness, fitness } from './fit';
 export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
-export { type Logged, type LoggerFile, readLogger, type Understood } from './logger';
+export { clockSetRight, type Logged, type LoggerFile, readLogger, type Understood } from './logger';
 export { CHECK_KINDS, type CheckKind, type Climate, LIGHTS, type Light } from './schema';
 export { cureRate } from './rate';
+export { coverage } from './simulated';
+export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './weigh';
 export {
   type Daily,
   dailyRate,
   type Movable,
   type Move,
   rankMoves,
+  togetherMoves,
   type ReadyAt,
   readyWith,
   type Spot,

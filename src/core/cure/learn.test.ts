@@ -2,16 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { learnA0, nextBatch, type PastBatch, saidBy } from '.';
 import { LN_SPREAD, neededHours } from './cure';
 import { LEVELS, WITHIN } from './learn';
-
-/** Numbers that look random and are the same every time. */
-function source(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return (state + 0.5) / 4294967296;
-  };
-}
-const normal = (random: () => number): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
+import { coverage } from './simulated';
 
 describe('the shop’s own A0', () => {
   it('rests on these figures, which together make the shipped spread', () => {
@@ -65,28 +56,7 @@ describe('the shop’s own A0', () => {
     expect(long?.variance).toBeGreaterThan(0);
   });
   it('holds eight in ten of two thousand simulated batches in its band of eight in ten', () => {
-    const random = source(11);
-    const Z80 = 1.2815515655;
-    let [held, all] = [0, 0];
-    while (all < 2000) {
-      const shop = LEVELS.shop * normal(random);
-      const formulas = ['a', 'b', 'c'].map((id) => ({ id, shift: shop + LEVELS.formula * normal(random) }));
-      const pairs = formulas.flatMap((formula) =>
-        ['x', 'y'].map((wood) => ({ formula: formula.id, wood, shift: formula.shift + LEVELS.wood * normal(random) })),
-      );
-      const past: PastBatch[] = [];
-      for (let i = 0; i < 20; i++) {
-        const pair = pairs[Math.floor(random() * pairs.length)];
-        if (!pair) continue;
-        const need = pair.shift + WITHIN * normal(random);
-        const next = nextBatch(learnA0(past), pair.formula, pair.wood);
-        all++;
-        if (Math.abs(need - next.lnShift) <= Z80 * next.spread) held++;
-        // What its checks said of it: its need, blurred.
-        const blur = 0.1 + 0.15 * random();
-        past.push({ formula: pair.formula, wood: pair.wood, lnShift: need + blur * normal(random), variance: blur ** 2 });
-      }
-    }
+    const { held, all } = coverage(11, 2000);
     expect(held / all).toBeGreaterThan(0.75);
     expect(held / all).toBeLessThan(0.85);
   });

@@ -149,3 +149,23 @@ export function readLogger(rows: readonly (readonly string[])[], zone: string): 
 }
 
 const rhText = (row: readonly string[] | undefined, index: number): string => row?.[index] ?? '';
+
+/** A clock is wrong by whole half-hours: a zone, or a change of clocks nobody told it about. Further than a day it is not a clock that is wrong. */
+const HALF_HOUR_MS = 1_800_000;
+const SLACK_MS = 120_000;
+const MOST_AHEAD_MS = 26 * 3_600_000;
+
+/**
+ * Puts a logger's clock right where it can be seen to be wrong: readings that lie in the future are moved back by the least whole
+ * half-hours that bring them to now. A clock that is behind cannot be told from a file, and is left.
+ * @returns the readings, and by how much its clock was ahead, ms; readings further ahead than a day stay as they were
+ */
+export function clockSetRight(
+  readings: readonly Logged[],
+  nowMs: number,
+): { readonly readings: readonly Logged[]; readonly aheadMs: number } {
+  const ahead = (readings.at(-1)?.atMs ?? nowMs) - nowMs;
+  if (ahead <= SLACK_MS || ahead > MOST_AHEAD_MS) return { readings, aheadMs: 0 };
+  const aheadMs = Math.ceil((ahead - SLACK_MS) / HALF_HOUR_MS) * HALF_HOUR_MS;
+  return { readings: readings.map((one) => ({ ...one, atMs: one.atMs - aheadMs })), aheadMs };
+}

@@ -62,3 +62,30 @@ export function rankMoves(batches: readonly Movable[], spots: readonly Spot[]): 
     })
     .sort((a, b) => Number(b.keepsDate) - Number(a.keepsDate) || b.gainMs - a.gainMs);
 }
+
+/** Moves that may all be made, and which batches are late all the same. */
+export type Together = { readonly moves: readonly Move[]; readonly late: readonly string[] };
+
+/**
+ * Which batches to carry where so that as many as can be are ready in time: the best move is made, the room it takes and leaves is
+ * reckoned with, and so on while a date is kept by one. Only what keeps a date is moved.
+ */
+export function togetherMoves(batches: readonly Movable[], spots: readonly Spot[]): Together {
+  let [standing, room] = [[...batches], [...spots]];
+  const moves: Move[] = [];
+  for (;;) {
+    const best = rankMoves(standing, room).find((move) => move.keepsDate);
+    const moved = best && standing.find((one) => one.id === best.id);
+    if (!best || !moved) break;
+    moves.push(best);
+    const shift = (spot: Spot): number =>
+      spot.id === best.to ? -(moved.room[spot.id] ?? 0) : spot.id === moved.place ? (moved.room[spot.id] ?? 0) : 0;
+    room = room.map((spot) => (spot.left === null ? spot : { ...spot, left: spot.left + shift(spot) }));
+    standing = standing.map((one) => (one.id === best.id ? { ...one, place: best.to } : one));
+  }
+  const rateOf = (id: string): number => spots.find((spot) => spot.id === id)?.rate ?? 1;
+  const late = standing
+    .filter((one) => one.dueMs !== null && readyWith(one, rateOf(one.place)).p90 > one.dueMs)
+    .map((one) => one.id);
+  return { moves, late };
+}

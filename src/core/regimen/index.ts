@@ -16,6 +16,7 @@ export { dayJobs, waitIn } from './dayjobs';
 export { ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';
 export {
+  AT_THE_END,
   type Fault,
   FAULTS,
   GUMMED_PAST_MIN,

@@ -98,7 +98,10 @@ export const GUMMED_PAST_MIN = 24 * 60;
 export const waysFor = (fault: Fault, overdueMin: number): readonly Way[] =>
   fault === 'gummed' && overdueMin > GUMMED_PAST_MIN ? [...OFFERS.gummed].reverse() : OFFERS[fault];
 
-/** A way back that was taken up: which, its own id, and the task it stands before. */
+/** Stands for the place after the last step. */
+export const AT_THE_END = 'end';
+
+/** A way back that was taken up: which, its own id, and the task it stands before; or that it stands at the end. */
 export type Taken = { readonly id: number; readonly way: Way; readonly beforeTask: string };
 
 /** The coat that a way back mends: the last one before a task, or the first there is. */
@@ -119,7 +122,7 @@ const cut = ({ wait: { min, ideal, max } }: RegimenStep, most: number | null): R
 export function withRecoveries(tasks: readonly Task[], taken: readonly Taken[], pieces: number, bound: DwellBound): Task[] {
   let all = [...tasks];
   for (const { id, way, beforeTask } of taken) {
-    const index = all.findIndex((task) => task.key === beforeTask);
+    const index = beforeTask === AT_THE_END ? all.length : all.findIndex((task) => task.key === beforeTask);
     const mended = mendedBefore(all, index);
     if (index < 0 || !mended) continue;
     const next = all[index]?.step.kind;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { milestones } from '@/core/cure';
 import { plan } from '@/core/plan';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import {
@@ -213,5 +214,26 @@ describe('the coat book', () => {
       entry('u', { kind: 'undo', corrects: 'a2', recordedAt: 3 }),
     ]);
     expect(book[0]?.stands).toBeNull();
+  });
+});
+
+describe('milestones of a finish', () => {
+  it('lets a finish be recoated when the regimen that ships for it does', () => {
+    const rests = [
+      ['settle', 24, 'soak-wax'],
+      ['friction', 72, 'friction'],
+      ['linseed-heat-bodied', 96, 'one-can'],
+      ['tung-oil', 240, 'thin-drying'],
+      ['wiping-varnish', 240, 'wiping-build'],
+    ] as const;
+    for (const [source, hours, id] of rests) {
+      const share = milestones(source).find((one) => one.id === 'recoat')?.share ?? 0;
+      const min = share * hours * 60;
+      const steps = REGIMENS.find((regimen) => regimen.id === id)?.steps ?? [];
+      const fits = steps.some(
+        (step) => step.wait.min <= min && (step.wait.max === null || min <= step.wait.max) && step.wait.max !== 0,
+      );
+      expect([source, fits]).toEqual([source, true]);
+    }
   });
 });

@@ -1,1 +1,3 @@
-export { type Evidence, GATES, type Gate, type GateId, gatesOf, mayRelease } from './gates';
+export { COST_PARTS, type Cost, type CostPart, costOf } from './cost';
+export { type Evidence, type Gate, GATES, type GateId, gatesOf, mayRelease } from './gates';
+export { ReleaseRecord } from './schema';

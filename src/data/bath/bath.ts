@@ -25,10 +25,10 @@ export type BathState = {
 const DEFAULT_DENSITY = 0.86;
 
 /** How a bath stands: level from what goes in and out, the pieces under in it, what they take with them, what was seen of it. */
-export function bathState(db: Db, lot: KnownLot, nowMs: number, lots: readonly KnownLot[]): BathState {
+export function bathState(db: Db, lot: KnownLot, nowMs: number): BathState {
   const density = lot.nature?.densityGPerMl ?? DEFAULT_DENSITY;
   const inside = openBatchIds(db).flatMap((id) => {
-    const batch = loadBatch(db, id, nowMs, lots);
+    const batch = loadBatch(db, id, nowMs);
     const slot = batch && Object.entries(batch.materials).find(([, of]) => of.id === lot.id)?.[0];
     if (!batch || slot === undefined || batch.place?.kind !== 'bath') return [];
     const { progress } = progressOfBatch(batch);

@@ -1,11 +1,13 @@
 import 'server-only';
-import { care, type Use, type Wash } from '@/core/care';
+import { care, careInSeason, type Language, type Use, type Wash } from '@/core/care';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, owner, sale, type UPKEEPS } from '../schema';
 import { theShop } from '../shop/queries';
 import { type Batch, loadBatch } from '../work/batch';
+import { takeTins } from '../tins/commands';
+import { CARE_HORIZON_DAYS } from './horizon';
 import { unsoldPieces } from './queries';
 
 export type Sale = {
@@ -19,22 +21,25 @@ export type Sale = {
   readonly use: Use;
   readonly wash: Wash;
   readonly upkeep: (typeof UPKEEPS)[number];
+  readonly language?: Language;
+  /** ISO code of the country it goes to; null where not known. */
+  readonly country?: string | null;
+  /** The tins to take one from for each piece; null for none. */
+  readonly bottleLotId?: number | null;
 };
 
-/** Two years of looks are written down; the slip shows the first of them. */
-export const CARE_HORIZON_DAYS = 730;
-
-const scheduleFor = (db: Db, batch: Batch, input: Sale) =>
-  care({
+/** Interval, grams a treatment and dates, by the seasons of the country it goes to. */
+function scheduleFor(db: Db, batch: Batch, input: Sale) {
+  const finish = {
     finishClass: batch.regimen.careClass,
     use: input.use,
     wash: input.wash,
     from: input.soldOn,
     horizonDays: CARE_HORIZON_DAYS,
-    zone: theShop(db).zone,
-    ...batch.design.area,
-    porosity: batch.species.porosity,
-  });
+  };
+  const found = care({ ...finish, zone: theShop(db).zone, ...batch.design.area, porosity: batch.species.porosity });
+  return found.ok ? ok({ ...found.value, dates: careInSeason({ ...finish, country: input.country ?? null }) }) : found;
+}
 
 /** Sells some pieces of a released batch; each gets a care plan of its own. */
 export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes: readonly string[] }> {
@@ -79,6 +84,8 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
           use: input.use,
           wash: input.wash,
           upkeep: input.upkeep,
+          language: input.language ?? 'en',
+          country: input.country ?? null,
           intervalDays: schedule.value.intervalDays,
           gramsPerTreatment: schedule.value.gramsPerTreatment,
         })
@@ -86,6 +93,14 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
         .get();
       const events = schedule.value.dates.map((dueOn, ordinal) => ({ carePlanId, ordinal, dueOn }));
       if (events.length > 0) tx.insert(careEvent).values(events).run();
+      if (input.bottleLotId) {
+        const given = takeTins(
+          tx,
+          { lotId: input.bottleLotId, count: 1, priceMinor: null, withPieceId: piece.id, ownerId, soldOn: input.soldOn },
+          by,
+        );
+        if (!given.ok) return { ok: false, issues: given.issues.map((issue) => ({ ...issue, path: 'bottle' })) };
+      }
     }
     return ok({ codes: sold.map((piece) => piece.code) });
   });

@@ -1,31 +1,28 @@
 import 'server-only';
-import { and, asc, desc, eq, gt, isNull } from 'drizzle-orm';
-import { ownInterval } from '@/core/care';
-import { addDays, dateOf, fail, ok, type Result } from '@/core/quantity';
+import { and, asc, desc, eq, gt, inArray, isNull, or } from 'drizzle-orm';
+import { dateOf, fail, ok, type Result } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
-import { careEvent, carePlan, careReport, outbox, owner, piece, sale, tinSale } from '../schema';
+import { carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
-import { CARE_HORIZON_DAYS } from './commands';
+import { endPlan, giveTo, holderIdOf, type Plan, planOf, reOiledOn, rewriteDates } from './plans';
 import { voidWaiting } from './post';
 
 /** So many reports of one piece are taken in a day; more is someone's joke. */
 const MOST_A_DAY = 5;
 const DAY_MS = 86_400_000;
 
-const planOf = (tx: Db, code: string) =>
-  tx
-    .select({ plan: carePlan, sale })
-    .from(piece)
-    .innerJoin(sale, eq(sale.pieceId, piece.id))
-    .innerJoin(carePlan, eq(carePlan.saleId, sale.id))
-    .where(eq(piece.code, code))
-    .get();
+type Report = {
+  readonly code: string;
+  readonly kind: (typeof REPORTS)[number];
+  readonly note: string;
+  readonly photo?: string | null;
+  /** Who of the shop wrote it down; nobody when the owner said it. */
+  readonly personId?: number | null;
+};
 
-type Report = { readonly code: string; readonly kind: 're-oiled' | 'wrong'; readonly note: string };
-
-/** What an owner says of a piece. A re-oiling moves the dates by the owner's own rhythm; the same said twice in a day is said once. */
-export function reportCare(db: Db, { code, kind, note }: Report, nowMs: number): Result<void> {
+/** What an owner says of a piece, or the shop for them. A re-oiling moves the dates by the owner's own rhythm; the same said twice in a day is said once. */
+export function reportCare(db: Db, { code, kind, note, photo = null, personId = null }: Report, nowMs: number): Result<void> {
   return command(db, (tx) => {
     const found = planOf(tx, code);
     if (!found) return fail('not-found', 'code');
@@ -39,45 +36,25 @@ export function reportCare(db: Db, { code, kind, note }: Report, nowMs: number):
     const today = dateOf(nowMs, theShop(tx).zone);
     const added = tx
       .insert(careReport)
-      .values({ carePlanId: plan.id, kind, reportedOn: today, note: note.trim().slice(0, 2000), at: nowMs })
+      .values({
+        carePlanId: plan.id,
+        kind,
+        reportedOn: today,
+        note: note.trim().slice(0, 2000),
+        photo,
+        personId,
+        at: nowMs,
+        seenAt: personId === null ? null : nowMs,
+      })
       .onConflictDoNothing()
       .run().changes;
-    if (added > 0 && kind === 're-oiled') moveDates(tx, plan, found.sale.soldOn, today);
+    if (added === 0) return ok(undefined);
+    if (kind === 're-oiled') rewriteDates(tx, plan.id, found.sale.soldOn, today);
+    // Whoever has it now is not known: nobody is written to, and the one who gave it away never again.
+    if (kind === 'given') giveTo(tx, plan.id, { name: '', email: '' });
+    if (kind === 'ended') endPlan(tx, plan.id, nowMs, today);
     return ok(undefined);
   });
-}
-
-/** The dates from a re-oiling on; those still to come are written anew, and go on counting where the last letter stopped. */
-function moveDates(tx: Db, plan: typeof carePlan.$inferSelect, soldOn: string, today: string): void {
-  if (plan.intervalDays === null) return;
-  const done = tx
-    .select({ on: careReport.reportedOn })
-    .from(careReport)
-    .where(and(eq(careReport.carePlanId, plan.id), eq(careReport.kind, 're-oiled')))
-    .all()
-    .map((row) => row.on);
-  const interval = ownInterval(plan.intervalDays, [soldOn, ...done]);
-  const last = tx
-    .select()
-    .from(careEvent)
-    .where(eq(careEvent.carePlanId, plan.id))
-    .orderBy(desc(careEvent.ordinal))
-    .limit(1)
-    .get();
-  tx.delete(careEvent)
-    .where(and(eq(careEvent.carePlanId, plan.id), gt(careEvent.dueOn, today)))
-    .run();
-  voidWaiting(tx, plan.id);
-  const count = Math.max(1, Math.floor(CARE_HORIZON_DAYS / interval));
-  tx.insert(careEvent)
-    .values(
-      Array.from({ length: count }, (_, i) => ({
-        carePlanId: plan.id,
-        ordinal: (last?.ordinal ?? 0) + 1 + i,
-        dueOn: addDays(today, (i + 1) * interval),
-      })),
-    )
-    .run();
 }
 
 /** No more letters about a piece, or letters again. */
@@ -90,6 +67,11 @@ export function stopLetters(db: Db, code: string, stop: boolean, nowMs: number):
       .where(eq(carePlan.id, found.plan.id))
       .run();
     if (stop) voidWaiting(tx, found.plan.id);
+    else if (found.plan.endedAt !== null) {
+      // Said to be no more by mistake: it has looks again.
+      tx.update(carePlan).set({ endedAt: null }).where(eq(carePlan.id, found.plan.id)).run();
+      rewriteDates(tx, found.plan.id, found.sale.soldOn, dateOf(nowMs, theShop(tx).zone));
+    }
     return ok(undefined);
   });
 }
@@ -109,6 +91,10 @@ export const unseenReports = (db: Db): ReportRow[] =>
     .all()
     .map(({ report, code }) => ({ ...report, code }));
 
+/** All that was said of one piece, newest first. */
+export const reportsOf = (db: Db, planId: number): (typeof careReport.$inferSelect)[] =>
+  db.select().from(careReport).where(eq(careReport.carePlanId, planId)).orderBy(desc(careReport.at)).all();
+
 export function seeReport(db: Db, id: number, nowMs: number): Result<void> {
   return command(db, (tx) => {
     const seen = tx.update(careReport).set({ seenAt: nowMs }).where(eq(careReport.id, id)).run().changes;
@@ -116,38 +102,65 @@ export function seeReport(db: Db, id: number, nowMs: number): Result<void> {
   });
 }
 
-/** Whether a piece's letters are stopped, and when it was re-oiled by its owner. */
-export function careOf(
-  db: Db,
-  code: string,
-): { readonly stopped: boolean; readonly reOiledOn: readonly string[]; readonly ownerId: number | null } | null {
+export type Kept = {
+  readonly stopped: boolean;
+  readonly ended: boolean;
+  readonly reOiledOn: readonly string[];
+  readonly ownerId: number | null;
+  readonly holder: string | null;
+  readonly hasAddress: boolean;
+  readonly bounced: boolean;
+  readonly plan: Plan;
+};
+
+/** How a sold piece stands with its owner: letters, re-oilings, who has it now. */
+export function careOf(db: Db, code: string): Kept | null {
   const found = planOf(db, code);
   if (!found) return null;
-  const rows = db
-    .select()
-    .from(careReport)
-    .where(and(eq(careReport.carePlanId, found.plan.id), eq(careReport.kind, 're-oiled')))
-    .orderBy(asc(careReport.reportedOn))
-    .all();
-  return { stopped: found.plan.stoppedAt !== null, reOiledOn: rows.map((row) => row.reportedOn), ownerId: found.sale.ownerId };
+  const ownerId = holderIdOf(found);
+  const holder = ownerId === null ? undefined : db.select().from(owner).where(eq(owner.id, ownerId)).get();
+  return {
+    stopped: found.plan.stoppedAt !== null,
+    ended: found.plan.endedAt !== null,
+    reOiledOn: reOiledOn(db, found.plan.id),
+    ownerId,
+    holder: holder?.name ?? null,
+    hasAddress: Boolean(holder?.email),
+    bounced: holder?.bouncedAt != null,
+    plan: found.plan,
+  };
 }
 
+/** Plans of pieces a person bought or has now. */
 const plansOf = (tx: Db, ownerId: number): number[] =>
+  tx
+    .select({ id: carePlan.id })
+    .from(carePlan)
+    .innerJoin(sale, eq(sale.id, carePlan.saleId))
+    .where(or(eq(carePlan.holderId, ownerId), and(eq(sale.ownerId, ownerId), isNull(carePlan.holderId))))
+    .all()
+    .map((row) => row.id);
+
+/** Plans of pieces a person bought, whoever has them now. */
+const boughtBy = (tx: Db, ownerId: number): number[] =>
   tx
     .select({ id: carePlan.id })
     .from(carePlan)
     .innerJoin(sale, eq(sale.id, carePlan.saleId))
     .where(eq(sale.ownerId, ownerId))
     .all()
-    .map((row) => row.id);
+    .map((one) => one.id);
+
+/** Letters about what a person has now, and all that went to their address. */
+const lettersTo = (plans: readonly number[], email: string | null) =>
+  or(inArray(outbox.carePlanId, [...plans]), email === null ? undefined : eq(outbox.to, email));
 
 /** Everything kept of one person, as a file for them. */
 export function exportOwner(db: Db, ownerId: number): Record<string, unknown> | null {
   const row = db.select().from(owner).where(eq(owner.id, ownerId)).get();
   if (!row) return null;
-  const plans = plansOf(db, ownerId);
-  const of = <T extends { readonly carePlanId: number }>(rows: readonly T[]): T[] =>
-    rows.filter((one) => plans.includes(one.carePlanId));
+  const now = plansOf(db, ownerId);
+  const ever = [...now, ...boughtBy(db, ownerId)];
   return {
     name: row.name,
     email: row.email,
@@ -163,27 +176,51 @@ export function exportOwner(db: Db, ownerId: number): Record<string, unknown> | 
       .where(eq(tinSale.ownerId, ownerId))
       .all()
       .map(({ lotId, count, soldOn }) => ({ lotId, count, soldOn })),
-    said: of(db.select().from(careReport).all()).map(({ kind, reportedOn, note }) => ({ kind, on: reportedOn, note })),
-    letters: of(db.select().from(outbox).all()).map(({ subject, body, state, dueOn }) => ({ subject, body, state, dueOn })),
+    said: db
+      .select()
+      .from(careReport)
+      .where(inArray(careReport.carePlanId, ever))
+      .all()
+      .map(({ kind, reportedOn, note, photo }) => ({
+        kind,
+        on: reportedOn,
+        note,
+        photo,
+      })),
+    letters: db
+      .select()
+      .from(outbox)
+      .where(lettersTo(now, row.email))
+      .all()
+      .map(({ subject, body, state, dueOn }) => ({ subject, body, state, dueOn })),
   };
 }
 
+/** What lies beside the file and goes with a person: letters by name, photos by hash. */
+type Erased = { readonly files: readonly string[]; readonly photos: readonly string[] };
+
 /** Forgets one person everywhere in one go; pieces, sales and the trace stay, without a name. Gives the letter files to remove. */
-export function eraseOwner(db: Db, ownerId: number, nowMs: number): Result<{ readonly files: readonly string[] }> {
+export function eraseOwner(db: Db, ownerId: number, nowMs: number): Result<Erased> {
   return command(db, (tx) => {
     const row = tx.select().from(owner).where(eq(owner.id, ownerId)).get();
     if (!row) return fail('not-found', 'ownerId');
     if (row.erasedAt !== null) return fail('already-decided', 'ownerId');
-    tx.update(owner).set({ name: 'erased', email: null, erasedAt: nowMs }).where(eq(owner.id, ownerId)).run();
+    tx.update(owner).set({ name: 'erased', email: null, bouncedAt: null, erasedAt: nowMs }).where(eq(owner.id, ownerId)).run();
     const files: string[] = [];
-    for (const planId of plansOf(tx, ownerId)) {
-      voidWaiting(tx, planId);
-      for (const letter of tx.select().from(outbox).where(eq(outbox.carePlanId, planId)).all())
-        if (letter.file) files.push(letter.file);
-      tx.update(outbox).set({ to: '', body: '', file: null }).where(eq(outbox.carePlanId, planId)).run();
-      tx.update(careReport).set({ note: '' }).where(eq(careReport.carePlanId, planId)).run();
-      tx.update(carePlan).set({ stoppedAt: nowMs }).where(eq(carePlan.id, planId)).run();
-    }
-    return ok({ files });
+    const photos: string[] = [];
+    const now = plansOf(tx, ownerId);
+    const ever = [...new Set([...now, ...boughtBy(tx, ownerId)])];
+    const theirs = lettersTo(now, row.email);
+    for (const letter of tx.select().from(outbox).where(theirs).all()) if (letter.file) files.push(letter.file);
+    tx.update(outbox)
+      .set({ state: 'voided' })
+      .where(and(theirs, inArray(outbox.state, ['draft', 'waiting', 'failed'])))
+      .run();
+    tx.update(outbox).set({ to: '', subject: '', body: '', file: null, why: '' }).where(theirs).run();
+    for (const report of tx.select().from(careReport).where(inArray(careReport.carePlanId, ever)).all())
+      if (report.photo) photos.push(report.photo);
+    tx.update(careReport).set({ note: '', photo: null }).where(inArray(careReport.carePlanId, ever)).run();
+    tx.update(carePlan).set({ stoppedAt: nowMs }).where(inArray(carePlan.id, now)).run();
+    return ok({ files, photos });
   });
 }

@@ -1,23 +1,50 @@
 import 'server-only';
-import { and, asc, eq, inArray, isNotNull, isNull, lte } from 'drizzle-orm';
-import { addDays, dateOf, formatInstant } from '@/core/quantity';
+import { and, asc, eq, gte, inArray, isNotNull, isNull, lte } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/sqlite-core';
+import type { Language } from '@/core/care';
+import { addDays, dateOf, fail, formatInstant, ok, type Result } from '@/core/quantity';
+import { command } from '../command';
 import type { Db } from '../db';
-import { careEvent, carePlan, outbox, owner, piece, sale } from '../schema';
+import { careEvent, carePlan, hold, outbox, owner, piece, sale, tinSale } from '../schema';
+import { traceOf } from '../trace/queries';
 import { theShop } from '../shop/queries';
 import { loadBatch, tagOf } from '../work/batch';
 
 export type LetterRow = typeof outbox.$inferSelect;
+export type Mail = {
+  readonly id: string;
+  readonly from: string;
+  readonly to: string;
+  readonly subject: string;
+  readonly text: string;
+  readonly dateMs: number;
+  /** Where one can say that no more are wanted. */
+  readonly unsubscribe?: string | null;
+};
 /** What hands a letter on; see devices/post. */
-export type Sender = {
-  readonly sendsTwice: boolean;
-  readonly send: (letter: {
-    readonly id: string;
-    readonly from: string;
-    readonly to: string;
-    readonly subject: string;
-    readonly text: string;
-    readonly dateMs: number;
-  }) => Promise<string | null>;
+export type Sender = { readonly sendsTwice: boolean; readonly send: (letter: Mail) => Promise<string | null> };
+
+/** What a letter about a piece is written from. */
+export type About = {
+  readonly language: Language;
+  readonly design: string;
+  readonly speciesId: string;
+  readonly tag: string;
+  readonly code: string;
+  readonly shop: string;
+  readonly baseAddress: string | null;
+  /** Whether a tin of the same went with it. */
+  readonly hasBottle: boolean;
+};
+/** Who puts letters into words. */
+export type Writer = {
+  readonly look: (about: About) => { readonly subject: string; readonly body: string };
+  readonly hold: (about: About, why: string) => { readonly subject: string; readonly body: string };
+  /** Several letters to one address as one. */
+  readonly together: (
+    language: Language,
+    rows: readonly { readonly subject: string; readonly body: string }[],
+  ) => { readonly subject: string; readonly body: string };
 };
 
 /** A look that was due longer ago than this is written about no more. */
@@ -32,51 +59,115 @@ const isQuiet = (nowMs: number, zone: string): boolean => {
   return time >= QUIET.from || time < QUIET.until;
 };
 
-/** Writes the letters whose look is due; each look once, whatever its date has become. Gives how many are new. */
-export function writeLetters(db: Db, nowMs: number): number {
-  const shop = theShop(db);
-  const today = dateOf(nowMs, shop.zone);
-  const due = db
-    .select({ planId: carePlan.id, ordinal: careEvent.ordinal, dueOn: careEvent.dueOn, email: owner.email, piece })
-    .from(careEvent)
-    .innerJoin(carePlan, eq(carePlan.id, careEvent.carePlanId))
+const holder = alias(owner, 'holder');
+
+/** Plans with whom they are written to now: who has the piece, where that is not who bought it. */
+const written = (db: Db) =>
+  db
+    .select({ plan: carePlan, piece, buyer: owner, holder })
+    .from(carePlan)
     .innerJoin(sale, eq(sale.id, carePlan.saleId))
     .innerJoin(piece, eq(piece.id, sale.pieceId))
-    .innerJoin(owner, eq(owner.id, sale.ownerId))
-    .where(and(lte(careEvent.dueOn, today), isNull(carePlan.stoppedAt), isNotNull(owner.email), isNull(owner.erasedAt)))
-    .all()
-    .filter((row) => row.dueOn >= addDays(today, -STALE_DAYS));
+    .leftJoin(owner, eq(owner.id, sale.ownerId))
+    .leftJoin(holder, eq(holder.id, carePlan.holderId))
+    .$dynamic();
+type Written = ReturnType<ReturnType<typeof written>['all']>[number];
+
+/** The address a piece's letters go to; null where there is none, it was forgotten, or letters came back from it. */
+function addressOf({ plan, buyer, holder: has }: Written): string | null {
+  const who = plan.holderId === null ? buyer : has;
+  return who && who.erasedAt === null && who.bouncedAt === null ? who.email : null;
+}
+
+function aboutOf(db: Db, { plan, piece: one }: Written, nowMs: number): About | null {
+  const batch = loadBatch(db, one.batchId, nowMs);
+  const shop = theShop(db);
+  const bottle = db.select({ id: tinSale.id }).from(tinSale).where(eq(tinSale.withPieceId, one.id)).limit(1).get();
+  return (
+    batch && {
+      language: plan.language,
+      design: batch.design.name,
+      speciesId: batch.species.id,
+      tag: tagOf(batch, one),
+      code: one.code,
+      shop: shop.name,
+      baseAddress: shop.baseAddress,
+      hasBottle: bottle !== undefined,
+    }
+  );
+}
+
+/** Writes the letters whose look is due; each look once, whatever its date has become. Gives how many are new. */
+export function writeLetters(db: Db, nowMs: number, words: Writer): number {
+  const today = dateOf(nowMs, theShop(db).zone);
+  const due = db
+    .select({ planId: careEvent.carePlanId, ordinal: careEvent.ordinal, dueOn: careEvent.dueOn })
+    .from(careEvent)
+    .where(and(lte(careEvent.dueOn, today), gte(careEvent.dueOn, addDays(today, -STALE_DAYS))))
+    .all();
   let made = 0;
-  for (const row of due) {
-    const batch = loadBatch(db, row.piece.batchId, nowMs);
-    if (!batch || row.email === null) continue;
-    const what = `${batch.species.name.toLowerCase()} ${batch.design.name.toLowerCase()}`;
-    const link = shop.baseAddress ? `${shop.baseAddress}/care/${row.piece.code}` : null;
-    const body = [
-      `Your ${what} (${tagOf(batch, row.piece)}) from ${shop.name} is due a look.`,
-      'Look first: when the wood is dull or a water drop no longer beads, treat it as its card says. If it looks well, leave it.',
-      link ? `How to care for it, and to say that it was re-oiled or that something is wrong:\n${link}` : '',
-      link
-        ? `To have no more of these letters: ${link}#letters`
-        : 'To have no more of these letters, answer with the word “stop”.',
-    ]
-      .filter(Boolean)
-      .join('\n\n');
+  for (const { planId, ordinal, dueOn } of due) {
+    const row = written(db)
+      .where(and(eq(carePlan.id, planId), isNull(carePlan.stoppedAt), isNull(carePlan.endedAt)))
+      .get();
+    const to = row && addressOf(row);
+    const about = row && to ? aboutOf(db, row, nowMs) : null;
+    if (!to || !about) continue;
     made += db
       .insert(outbox)
-      .values({
-        carePlanId: row.planId,
-        ordinal: row.ordinal,
-        dueOn: row.dueOn,
-        to: row.email,
-        subject: `A look at your ${what}`,
-        body,
-        madeAt: nowMs,
-      })
+      .values({ carePlanId: planId, ordinal, dueOn, to, ...words.look(about), madeAt: nowMs })
       .onConflictDoNothing({ target: [outbox.carePlanId, outbox.ordinal] })
       .run().changes;
   }
   return made;
+}
+
+/** Drafts a letter to everyone who has a piece that a held lot is on, once for each hold; a person sends them. Gives how many are new. */
+export function draftHoldLetters(db: Db, lotId: number, words: Writer, nowMs: number): Result<{ readonly drafted: number }> {
+  return command(db, (tx) => {
+    const stands = tx
+      .select()
+      .from(hold)
+      .where(and(eq(hold.lotId, lotId), isNull(hold.liftedAt)))
+      .get();
+    const trace = stands && traceOf(tx, lotId);
+    if (!stands || !trace) return fail('not-found', 'lotId');
+    const codes = trace.pieces.filter((one) => one.soldOn !== null).map((one) => one.code);
+    const rows = codes.length === 0 ? [] : written(tx).where(inArray(piece.code, codes)).all();
+    let drafted = 0;
+    for (const row of rows) {
+      const to = addressOf(row);
+      const about = to ? aboutOf(tx, row, nowMs) : null;
+      if (!to || !about) continue;
+      drafted += tx
+        .insert(outbox)
+        .values({
+          carePlanId: row.plan.id,
+          ordinal: -stands.id,
+          kind: 'hold',
+          state: 'draft',
+          dueOn: dateOf(nowMs, theShop(tx).zone),
+          to,
+          ...words.hold(about, stands.reason),
+          madeAt: nowMs,
+        })
+        .onConflictDoNothing({ target: [outbox.carePlanId, outbox.ordinal] })
+        .run().changes;
+    }
+    return ok({ drafted });
+  });
+}
+
+/** A person has read a draft: it goes with the next post, or it is thrown away. */
+export function settleDraft(db: Db, id: number, send: boolean): Result<void> {
+  return command(db, (tx) => {
+    const settled = tx
+      .update(outbox)
+      .set({ state: send ? 'waiting' : 'voided' })
+      .where(and(eq(outbox.id, id), eq(outbox.state, 'draft')))
+      .run().changes;
+    return settled > 0 ? ok(undefined) : fail('not-found', 'id');
+  });
 }
 
 /** What was being sent when the shop fell over: a file can be written again, a mail server cannot be asked, so it is left to a person. */
@@ -91,45 +182,109 @@ function pickUp(db: Db, sender: Sender): void {
     .run();
 }
 
+/** Puts what waits for one address into one parcel, named before anything leaves, so that it is the same parcel after a crash. */
+function packParcels(db: Db): void {
+  const loose = db
+    .select()
+    .from(outbox)
+    .where(and(eq(outbox.state, 'waiting'), isNull(outbox.parcel)))
+    .orderBy(asc(outbox.id))
+    .limit(BATCH)
+    .all();
+  const names = new Map<string, string>();
+  for (const row of loose) {
+    const key = `${row.kind} ${row.to}`;
+    const name = names.get(key) ?? `${row.kind}-${row.carePlanId}-${Math.abs(row.ordinal)}`;
+    names.set(key, name);
+    db.update(outbox).set({ parcel: name }).where(eq(outbox.id, row.id)).run();
+  }
+}
+
+/** Whether a mail server said that nobody can be reached there; anything else may be tried again by hand. */
+const isBounce = (error: unknown): boolean => {
+  const code = (error as { readonly responseCode?: unknown }).responseCode;
+  return (typeof code === 'number' && code >= 550 && code <= 559) || /^55\d\b/.test(error instanceof Error ? error.message : '');
+};
+
+/** Notes that letters to an address come back: nobody is written to there until another address is given. */
+function markBounced(db: Db, to: string, nowMs: number): void {
+  db.update(owner).set({ bouncedAt: nowMs }).where(eq(owner.email, to)).run();
+}
+
 /** Sends what waits, outside the quiet hours; a letter is never sent twice, even when the shop stops half-way. */
 export async function sendLetters(
   db: Db,
   sender: Sender,
   nowMs: number,
+  words: Pick<Writer, 'together'>,
 ): Promise<{ readonly sent: number; readonly failed: number }> {
   const shop = theShop(db);
   pickUp(db, sender);
   if (isQuiet(nowMs, shop.zone)) return { sent: 0, failed: 0 };
-  const waiting = db.select().from(outbox).where(eq(outbox.state, 'waiting')).orderBy(asc(outbox.id)).limit(BATCH).all();
+  db.transaction((tx) => packParcels(tx as unknown as Db));
+  const waiting = db
+    .select({ row: outbox, language: carePlan.language, code: piece.code })
+    .from(outbox)
+    .innerJoin(carePlan, eq(carePlan.id, outbox.carePlanId))
+    .innerJoin(sale, eq(sale.id, carePlan.saleId))
+    .innerJoin(piece, eq(piece.id, sale.pieceId))
+    .where(and(eq(outbox.state, 'waiting'), isNotNull(outbox.parcel)))
+    .orderBy(asc(outbox.id))
+    .all();
+  const parcels = new Map<string, (typeof waiting)[number][]>();
+  for (const one of waiting) parcels.set(one.row.parcel ?? '', [...(parcels.get(one.row.parcel ?? '') ?? []), one]);
   let [sent, failed] = [0, 0];
-  for (const row of waiting) {
+  for (const [parcel, rows] of parcels) {
+    const ids = rows.map(({ row }) => row.id);
     const still = db
       .update(outbox)
       .set({ state: 'sending' })
-      .where(and(eq(outbox.id, row.id), eq(outbox.state, 'waiting')))
+      .where(and(inArray(outbox.id, ids), eq(outbox.state, 'waiting')))
       .run().changes;
-    if (still === 0) continue;
+    const first = rows[0];
+    if (still < ids.length || !first) continue;
+    const { subject, body } =
+      rows.length === 1
+        ? first.row
+        : words.together(
+            first.language,
+            rows.map(({ row }) => row),
+          );
     try {
       const file = await sender.send({
-        id: `look-${row.carePlanId}-${row.ordinal}`,
+        id: parcel,
         from: `"${shop.name.replace(/"/g, '')}" <shop@localhost>`,
-        to: row.to,
-        subject: row.subject,
-        text: row.body,
+        to: first.row.to,
+        subject,
+        text: body,
         dateMs: nowMs,
+        unsubscribe: shop.baseAddress ? `${shop.baseAddress}/care/${first.code}#letters` : null,
       });
-      db.update(outbox).set({ state: 'sent', sentAt: nowMs, file }).where(eq(outbox.id, row.id)).run();
-      sent++;
+      db.update(outbox).set({ state: 'sent', sentAt: nowMs, file }).where(inArray(outbox.id, ids)).run();
+      sent += ids.length;
     } catch (error) {
       // An address that bounces is not tried again and again; a person looks at it.
+      if (isBounce(error)) markBounced(db, first.row.to, nowMs);
       db.update(outbox)
         .set({ state: 'failed', why: error instanceof Error ? error.message.slice(0, 200) : 'It was not taken.' })
-        .where(eq(outbox.id, row.id))
+        .where(inArray(outbox.id, ids))
         .run();
-      failed++;
+      failed += ids.length;
     }
   }
   return { sent, failed };
+}
+
+/** A letter that did not go is tried once more, in the parcel it was in. */
+export function retryLetter(db: Db, id: number): Result<void> {
+  return command(db, (tx) => {
+    const tried = tx
+      .update(outbox)
+      .set({ state: 'waiting', why: '' })
+      .where(and(eq(outbox.id, id), eq(outbox.state, 'failed')))
+      .run().changes;
+    return tried > 0 ? ok(undefined) : fail('not-found', 'id');
+  });
 }
 
 /** Letters, newest first. */
@@ -139,6 +294,6 @@ export const letters = (db: Db): LetterRow[] => db.select().from(outbox).orderBy
 export const voidWaiting = (tx: Db, carePlanId: number): void => {
   tx.update(outbox)
     .set({ state: 'voided' })
-    .where(and(eq(outbox.carePlanId, carePlanId), inArray(outbox.state, ['waiting', 'failed'])))
+    .where(and(eq(outbox.carePlanId, carePlanId), inArray(outbox.state, ['waiting', 'failed']), eq(outbox.kind, 'look')))
     .run();
 };

@@ -1,6 +1,8 @@
 import 'server-only';
-import { and, asc, desc, eq, gte, inArray } from 'drizzle-orm';
+import { asc, desc, eq, gte, inArray, sql } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/sqlite-core';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { batch, careEvent, carePlan, owner, piece, sale } from '../schema';
 import { type Batch, loadBatch, type Piece, piecesIn } from '../work/batch';
 
@@ -69,8 +71,18 @@ export type SoldRow = {
 };
 
 /** Every sold piece, newest first, with its next date from a day on. */
-export function soldPieces(db: Db, today: string): SoldRow[] {
-  const rows = db
+export const soldPieces = (db: Db, today: string): SoldRow[] => keep(db, `sold ${today}`, () => readSold(db, today));
+
+const holder = alias(owner, 'holder');
+
+function readSold(db: Db, today: string): SoldRow[] {
+  const next = db
+    .select({ planId: careEvent.carePlanId, dueOn: sql<string>`min(${careEvent.dueOn})`.as('next_due') })
+    .from(careEvent)
+    .where(gte(careEvent.dueOn, today))
+    .groupBy(careEvent.carePlanId)
+    .as('next');
+  return db
     .select({
       code: piece.code,
       ordinal: piece.ordinal,
@@ -78,25 +90,17 @@ export function soldPieces(db: Db, today: string): SoldRow[] {
       batchId: piece.batchId,
       number: batch.number,
       soldOn: sale.soldOn,
-      buyer: owner.name,
-      planId: carePlan.id,
+      // Who has it now, where that is not who bought it.
+      buyer: sql<string | null>`coalesce(${holder.name}, ${owner.name})`,
+      nextDue: next.dueOn,
     })
     .from(sale)
     .innerJoin(piece, eq(piece.id, sale.pieceId))
     .innerJoin(batch, eq(batch.id, piece.batchId))
     .innerJoin(carePlan, eq(carePlan.saleId, sale.id))
     .leftJoin(owner, eq(owner.id, sale.ownerId))
+    .leftJoin(holder, eq(holder.id, carePlan.holderId))
+    .leftJoin(next, eq(next.planId, carePlan.id))
     .orderBy(desc(sale.soldOn), asc(piece.ordinal))
     .all();
-  return rows.map(({ planId, ...row }) => ({
-    ...row,
-    nextDue:
-      db
-        .select({ dueOn: careEvent.dueOn })
-        .from(careEvent)
-        .where(and(eq(careEvent.carePlanId, planId), gte(careEvent.dueOn, today)))
-        .orderBy(asc(careEvent.dueOn))
-        .limit(1)
-        .get()?.dueOn ?? null,
-  }));
 }

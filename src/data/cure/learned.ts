@@ -3,8 +3,8 @@ import { eq, sql } from 'drizzle-orm';
 import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } from '@/core/cure';
 import type { Db } from '../db';
 import { checkEntry, release } from '../schema';
-import { readingsOf } from '../shop/queries';
-import { allLots } from '../stores/queries';
+
+import { airOf } from './air';
 import { loadBatch } from '../work/batch';
 import { a0OfMaterials, cureStart, progressOfBatch } from '../work/standing';
 
@@ -12,17 +12,16 @@ const kept = new WeakMap<Db, { readonly key: string; readonly learning: Learning
 
 /** What the shop's decided batches said of their need, each from its own readings and checks and the shipped A0. */
 function pastOf(db: Db): PastBatch[] {
-  const lots = allLots(db);
   const decided = db.select({ id: release.batchId, at: release.at }).from(release).where(eq(release.outcome, 'released')).all();
   return decided.flatMap(({ id, at }): PastBatch[] => {
-    const batch = loadBatch(db, id, at, lots);
+    const batch = loadBatch(db, id, at);
     const a0 = batch && a0OfMaterials(Object.values(batch.materials));
     if (!batch || !a0 || a0.settles) return [];
     const startMs = cureStart(progressOfBatch(batch).progress);
-    const readings = startMs !== null && batch.place ? readingsOf(db, batch.place, startMs, at) : [];
-    const last = readings.at(-1);
-    if (startMs === null || !last) return [];
-    const clock = ageClock(startMs, readings, last);
+    const air = startMs !== null && batch.place ? airOf(db, id, batch.place, startMs, at) : null;
+    const last = air?.readings.length ? air.reckoned.at(-1) : undefined;
+    if (startMs === null || !air || !last) return [];
+    const clock = ageClock(startMs, air.reckoned, last);
     const said = saidBy(
       estimate(
         a0.hours,

@@ -237,7 +237,7 @@ export function tellStories(scene: Scene, made: ReadonlyMap<string, number>): vo
     checks: [
       ['towel', 96, false],
       ['smell', 40, false],
-      ['towel', 20, true],
+      ['water-bead', 20, true],
     ],
     stands: 'sill',
     dueInDays: 9,

@@ -16,7 +16,14 @@ const EVERY_HOURS = 3;
 /** Weather that is never twice the same and always the same: two slow waves no multiple of each other. */
 const weather = (hour: number): number => Math.sin(hour / 31) * 0.7 + Math.sin(hour / 83) * 0.9;
 
-/** Weeks of readings of every place, every three hours up to a moment. */
+/** How much warmer midsummer is than midwinter, °C, and by how much drier the air of a heated winter, shares. */
+const SEASON = { tempC: 6, rh: 0.04 } as const;
+const season = (ms: number): number => -Math.cos(((ms / 86_400_000 - 15) / 365.25) * 2 * Math.PI);
+
+/** The logger on the rack had a flat battery for most of a day, this many hours before now. */
+const FLAT = { place: 'rack', from: 205, to: 184 } as const;
+
+/** Readings of every place, every three hours up to a moment. */
 export function demoReadings(db: Db, fromMs: number, untilMs: number): void {
   const rows = places(db).flatMap((place) => {
     const room = ROOMS[place.kind];
@@ -26,13 +33,17 @@ export function demoReadings(db: Db, fromMs: number, untilMs: number): void {
       const at = fromMs + i * EVERY_HOURS * MS_PER_HOUR;
       const hour = at / MS_PER_HOUR;
       const day = Math.sin(((hour % 24) - 9) * (Math.PI / 12));
+      const year = place.kind === 'warm cabinet' ? 0 : season(at) + season(untilMs) * -1;
       return {
         clientId: `demo-${place.id}-${i}`,
         placeId: place.id,
         at,
-        tempC: Math.round((room.meanC + room.swingC * day + weather(hour)) * 10) / 10,
-        rhFraction: Math.round((room.rh - 0.05 * day - 0.02 * weather(hour)) * 100) / 100,
+        tempC: Math.round((room.meanC + room.swingC * day + weather(hour) + (SEASON.tempC / 2) * year) * 10) / 10,
+        rhFraction: Math.round((room.rh - 0.05 * day - 0.02 * weather(hour) + (SEASON.rh / 2) * year) * 100) / 100,
       };
+    }).filter(({ at }) => {
+      const ago = (untilMs - at) / MS_PER_HOUR;
+      return place.kind !== FLAT.place || ago > FLAT.from || ago < FLAT.to;
     });
   });
   for (let i = 0; i < rows.length; i += 500)

@@ -1,5 +1,6 @@
 import 'server-only';
 import type { Db } from '../db';
+import { shop } from '../schema';
 import { setUpShop } from '../shop/commands';
 import { drawDesigns, tellStories } from './batches';
 import { demoReadings } from './climate';
@@ -7,6 +8,7 @@ import { makePots } from './pots';
 import { arrangeShop, tellMore } from './more';
 import { DAY, must, ZONE } from './scene';
 import { readWood } from './wood';
+import { gatherEvidence, tellYear } from './year';
 import { afterPots, stockUp, writeFormulas } from './stock';
 
 /** Fills an empty file with the shed of the demo, all dates counted from `nowMs`. */
@@ -24,17 +26,24 @@ export function loadDemo(db: Db, nowMs: number): void {
     setUpShop(
       db,
       { name: 'Quillhaven Joinery Shed', zone: ZONE, currency: 'EUR', people: crew, hours: weekdays },
-      nowMs - 41 * DAY,
+      nowMs - 400 * DAY,
     ),
   );
   const scene = { db, nowMs };
-  demoReadings(db, nowMs - 40 * DAY, nowMs);
+  demoReadings(db, nowMs - 398 * DAY, nowMs);
+  sayCosts(db);
   stockUp(scene);
-  const made = makePots(scene, writeFormulas(scene));
+  const formulas = writeFormulas(scene);
+  const made = makePots(scene, formulas);
   drawDesigns(scene);
   tellStories(scene, made);
   afterPots(scene, made);
   arrangeShop(scene);
   tellMore(scene, made);
   readWood(scene);
+  tellYear(scene, formulas.get('Lantern paste') ?? 0);
+  gatherEvidence(scene);
 }
+
+/** What an hour of hands and a printed slip cost the shed. */
+const sayCosts = (db: Db): void => void db.update(shop).set({ hourMinor: 2400, slipMinor: 12 }).run();

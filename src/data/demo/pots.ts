@@ -13,10 +13,12 @@ type Pot = {
   readonly offG: readonly number[];
   readonly jars: readonly (readonly [string, number, number])[];
   readonly temps: readonly number[];
+  /** The lots to weigh from; without them the first of each ingredient. */
+  readonly from?: readonly number[];
 };
 
 /** Weighs, melts and fills one pot as it was done; `offG` is how far each ingredient missed its mark. */
-function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, temps }: Pot): number {
+export function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, temps, from }: Pot): number {
   const maker = by(INES, at);
   const { id } = must(startPour(db, { revisionId, targetG }, maker));
   const lines = findPot(db, id)?.revision.lines ?? [];
@@ -24,7 +26,7 @@ function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, temps }: 
   let reading = 0;
   lines.forEach((line, i) => {
     reading += (targetG * line.parts) / parts + (offG[i] ?? 0);
-    const lot = allLots(db).find((one) => one.ingredientId === line.ingredient);
+    const lot = allLots(db).find((one) => one.ingredientId === line.ingredient && (from?.includes(one.id) ?? true));
     must(
       recordWeighing(
         db,

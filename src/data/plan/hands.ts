@@ -4,13 +4,16 @@ import type { DayInput, Opening } from '@/core/plan';
 import { ok, type Result } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { personAway, personOpening } from '../schema';
 import { people, type ShopHours } from '../shop/queries';
 
 export type Hours = { readonly personId: number; readonly hours: readonly Opening[]; readonly away: readonly string[] };
 
 /** Each person's own hours, empty where they keep the shop's, and the days they are away. */
-export function handHours(db: Db): Hours[] {
+export const handHours = (db: Db): Hours[] => keep(db, 'hands', () => readHands(db));
+
+function readHands(db: Db): Hours[] {
   const openings = db.select().from(personOpening).orderBy(asc(personOpening.day), asc(personOpening.open)).all();
   const away = db.select().from(personAway).orderBy(asc(personAway.date)).all();
   return people(db).map(({ id }) => ({

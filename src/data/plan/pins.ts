@@ -3,12 +3,13 @@ import { and, eq } from 'drizzle-orm';
 import { fail, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { pin } from '../schema';
 import { loadBatch } from '../work/batch';
 import { progressOfBatch } from '../work/standing';
 
 export type Pin = typeof pin.$inferSelect;
-export const allPins = (db: Db): Pin[] => db.select().from(pin).all();
+export const allPins = (db: Db): Pin[] => keep(db, 'pins', () => db.select().from(pin).all());
 
 type Where = { readonly batchId: number; readonly task: string };
 

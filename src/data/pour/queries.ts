@@ -2,6 +2,7 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { findRevision, type Line, type Revision } from '../blends/queries';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { container, fill, lot, movement, pan, potReading, pour, pourEntry, slip } from '../schema';
 
 export type Pour = typeof pour.$inferSelect;
@@ -54,7 +55,9 @@ export function findPot(db: Db, id: number): Pot | null {
 }
 
 /** Pots that are not finished, newest first. */
-export const openPours = (db: Db): Pour[] =>
+export const openPours = (db: Db): Pour[] => keep(db, 'open pours', () => readPours(db));
+
+const readPours = (db: Db): Pour[] =>
   db
     .select()
     .from(pour)
@@ -120,7 +123,10 @@ export function meltsOf(
 export const COOLS_MIN = { opaque: 30, lid: 180 } as const;
 
 /** Filled pots that still stand open, for the clocks on the hand strip. */
-export const openJars = (db: Db): { readonly pourId: number; readonly number: string; readonly filledAt: number }[] =>
+type OpenJars = { readonly pourId: number; readonly number: string; readonly filledAt: number };
+export const openJars = (db: Db): OpenJars[] => keep(db, 'open jars', () => readJars(db));
+
+const readJars = (db: Db): OpenJars[] =>
   db
     .select({ pourId: pour.id, number: lot.number, filledAt: pour.filledAt })
     .from(pour)

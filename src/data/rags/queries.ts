@@ -1,12 +1,15 @@
 import 'server-only';
 import { asc, eq, isNull } from 'drizzle-orm';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { batch, ragLine, ragLineEntry } from '../schema';
 
 export type RagLine = typeof ragLine.$inferSelect & { readonly coats: number; readonly batches: readonly string[] };
 
 /** Rag lines still waiting for an answer or for the next day's look, oldest first. */
-export function openRagLines(db: Db): RagLine[] {
+export const openRagLines = (db: Db): RagLine[] => keep(db, 'open rags', () => readOpen(db));
+
+function readOpen(db: Db): RagLine[] {
   return db
     .select()
     .from(ragLine)

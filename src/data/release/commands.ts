@@ -1,17 +1,19 @@
 import 'server-only';
 import { learnedA0 } from '../cure/learned';
-import { sql } from 'drizzle-orm';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { worstOf } from '@/core/material';
 import { dateOf, fail, ok, type Result } from '@/core/quantity';
+import { AT_THE_END, type Way } from '@/core/regimen';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
 import { chalkNumber } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
-import { release } from '../schema';
+import { batchPrice, labelled, piece, recovery, release } from '../schema';
 import { theShop } from '../shop/queries';
 import { type Batch, loadBatch } from '../work/batch';
 import { type Standing, standingOfBatch } from '../work/standing';
+import { recordFor } from './record';
 
 /** What a batch's materials hold, as the slip must name it: contents, allergens, and what nobody declared. */
 export function contentsOf({ materials }: Pick<Batch, 'materials'>) {
@@ -42,53 +44,128 @@ export function evidenceOf(db: Db, batch: Batch, standing: Standing): Evidence {
   };
 }
 
+/** What becomes of a batch that is refused: waited for or mended by a way back and judged again, or rejected. */
+export type Refusal = { readonly next: 'mend' | 'reject'; readonly way: Way | null };
+
 export type Decision = {
   readonly batchId: number;
   readonly outcome: 'released' | 'refused';
   readonly reason: string;
   readonly signed: readonly GateId[];
+  /** Only of a refusal. */
+  readonly refusal?: Refusal;
 };
 
 function nextReleaseNumber(tx: Db, nowMs: number): string {
   const year = Number(dateOf(nowMs, theShop(tx).zone).slice(0, 4));
-  const count = tx.select({ n: sql<number>`count(*)` }).from(release).get()?.n ?? 0;
-  return chalkNumber('R', year, count + 1, 3);
+  const stem = chalkNumber('R', year, 0, 3).slice(0, -3);
+  const last = tx
+    .select({ most: sql<number | null>`max(cast(substr(${release.number}, ${stem.length + 1}) as integer))` })
+    .from(release)
+    .where(sql`${release.number} like ${`${stem}%`}`)
+    .get();
+  return chalkNumber('R', year, (last?.most ?? 0) + 1, 3);
+}
+
+/** A batch as it would be judged at a moment: its evidence, its gates, and the record they would make. */
+export function judge(db: Db, batch: Batch, standing: Standing) {
+  const evidence = evidenceOf(db, batch, standing);
+  return { evidence, gates: gatesOf(evidence) };
 }
 
 /** Releases or refuses a batch on the evidence of this moment; the record never changes. */
-export function decideRelease(
-  db: Db,
-  { batchId, outcome, reason, signed }: Decision,
-  by: By,
-): Result<{ readonly number: string }> {
+export function decideRelease(db: Db, decision: Decision, by: By): Result<{ readonly number: string }> {
+  const { batchId, outcome, reason, signed, refusal } = decision;
   return command(db, (tx) => {
     const batch = loadBatch(tx, batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release) return fail('already-decided', 'batchId');
     const held = outcome === 'released' ? Object.values(batch.materials).find((lot) => lot.held) : undefined;
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
-    const evidence = evidenceOf(tx, batch, standingOfBatch(tx, batch, by.nowMs, learnedA0(tx)));
-    const gates = gatesOf(evidence);
+    const standing = standingOfBatch(tx, batch, by.nowMs, learnedA0(tx));
+    const judged = judge(tx, batch, standing);
+    const { gates } = judged;
     const needsReason = outcome === 'refused' || gates.some((gate) => !gate.met);
     if (outcome === 'released' && !mayRelease(gates, signed))
       return fail('gate-unmet', 'signed', { gate: firstUnmet(gates, signed) });
     if (needsReason && reason.trim() === '') return fail('reason-needed', 'reason');
     const number = nextReleaseNumber(tx, by.nowMs);
+    const next = outcome === 'refused' ? (refusal?.next ?? 'reject') : null;
+    const stands = {
+      number,
+      outcome,
+      next,
+      reason: reason.trim(),
+      signed: gates.filter((gate) => !gate.met && signed.includes(gate.id)).map((gate) => gate.id),
+    };
+    const record = recordFor(tx, batch, standing, judged, { ...stands, personId: by.personId, atMs: by.nowMs });
     tx.insert(release)
       .values({
-        number,
+        ...stands,
         batchId,
-        outcome,
-        reason: reason.trim(),
         gates: gates.map((gate) => ({ ...gate })),
-        signed: [...signed],
+        record: `${JSON.stringify(record, null, 2)}\n`,
         personId: by.personId,
         at: by.nowMs,
       })
       .run();
+    if (next !== null) sendBack(tx, batch, standing, { next, way: refusal?.way ?? null }, reason.trim(), by);
     return ok({ number });
   });
 }
 
+/** After a refusal: the way back stands before what is next, or after the last step; or the pieces leave. */
+function sendBack(tx: Db, batch: Batch, { progress }: Standing, { next, way }: Refusal, reason: string, by: By): void {
+  if (next === 'reject')
+    tx.update(piece)
+      .set({ leftAt: by.nowMs, leftWhy: `rejected: ${reason}`.slice(0, 200) })
+      .where(and(eq(piece.batchId, batch.id), isNull(piece.leftAt)))
+      .run();
+  else if (way)
+    tx.insert(recovery)
+      .values({
+        clientId: `refused-${batch.id}-${by.nowMs}`,
+        batchId: batch.id,
+        way,
+        beforeTask: progress.next?.task.key ?? AT_THE_END,
+        personId: by.personId,
+        at: by.nowMs,
+      })
+      .run();
+}
+
 const firstUnmet = (gates: readonly Gate[], signed: readonly GateId[]): string =>
   gates.find((gate) => !gate.met && !(gate.mayOverride && signed.includes(gate.id)))?.id ?? '';
+
+/** The record of a number as it was signed, word for word; null where there is none, or none was kept. */
+export const signedRecord = (db: Db, number: string): { readonly text: string | null } | null => {
+  const row = db.select({ text: release.record }).from(release).where(eq(release.number, number)).get();
+  return row ?? null;
+};
+
+/** What was decided of a batch before, oldest first; the one that stands is the batch's own. */
+export const decisionsOf = (db: Db, batchId: number): (typeof release.$inferSelect)[] =>
+  db.select().from(release).where(eq(release.batchId, batchId)).orderBy(asc(release.id)).all();
+
+type Price = { readonly batchId: number; readonly woodMinor: number | null; readonly priceMinor: number | null };
+
+/** What a batch's pieces cost in wood and are to sell for. */
+export function setPrice(db: Db, { batchId, ...price }: Price, by: By): Result<void> {
+  return command(db, (tx) => {
+    if (!loadBatch(tx, batchId, by.nowMs)) return fail('not-found', 'batchId');
+    tx.insert(batchPrice)
+      .values({ batchId, ...price })
+      .onConflictDoUpdate({ target: batchPrice.batchId, set: { ...price, version: sql`${batchPrice.version} + 1` } })
+      .run();
+    return ok(undefined);
+  });
+}
+
+/** Says that a batch's tags and labels are on; said twice it was said once. */
+export function sayLabelled(db: Db, batchId: number, by: By): Result<void> {
+  return command(db, (tx) => {
+    if (!loadBatch(tx, batchId, by.nowMs)) return fail('not-found', 'batchId');
+    tx.insert(labelled).values({ batchId, personId: by.personId, at: by.nowMs }).onConflictDoNothing().run();
+    return ok(undefined);
+  });
+}

@@ -3,14 +3,17 @@ import { sellPieces, type Sale } from '../care/commands';
 import { findSold, soldPieces } from '../care/queries';
 import { recordCheck } from '../cure/commands';
 import type { Db } from '../db';
-import { demoDb } from '../testing';
-import { findBatchId, loadBatch } from '../work/batch';
+import { sql } from 'drizzle-orm';
+import { bottlesFor } from '../care/bottles';
+import { demoDb, refusal, reportOf } from '../testing';
+import { sellTins } from '../tins/commands';
+import { findBatchId, loadBatch, openBatchIds } from '../work/batch';
 import { startBatch } from '../work/commands';
 import { allRegimens } from '../work/catalogue';
 import { recordEntry } from '../work/record';
 import { a0OfMaterials, standingOfBatch } from '../work/standing';
 import { allLots } from '../stores/queries';
-import { decideRelease, evidenceOf } from './commands';
+import { decideRelease, decisionsOf, evidenceOf, type Refusal, signedRecord } from './commands';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const by = { personId: 1, nowMs: NOW };
@@ -45,7 +48,8 @@ describe('release', () => {
       number: 'R31-002',
       outcome: 'released',
       reason: 'paper ran out',
-      signed: ['steps', 'estimate', 'least-time'],
+      // Only what was open counts as signed for.
+      signed: ['steps', 'estimate'],
     });
   });
   it('rests on evidence of its own batch', () => {
@@ -56,7 +60,7 @@ describe('release', () => {
       contact: 'once-cured',
       cutOn: false,
     });
-    expect(a0OfMaterials(Object.values(bowls.materials))).toEqual({ hours: 96, settles: false, of: 'Heron oil-wax' });
+    expect(a0OfMaterials(Object.values(bowls.materials))).toMatchObject({ hours: 96, settles: false, of: 'Heron oil-wax' });
     expect(a0OfMaterials([])).toBeNull();
   });
   it('moves with a check', () => {
@@ -67,6 +71,93 @@ describe('release', () => {
     const before = ready();
     recordCheck(db, { clientId: 'check-bb', batchId: id('31-002'), kind: 'water-bead', pass: false, note: '', at: NOW }, by);
     expect(ready()).toBeLessThan(before);
+  });
+});
+
+describe('a batch that is refused', () => {
+  const spoons = () => id('31-003');
+  const refuse = (refusal: Refusal, nowMs = NOW) =>
+    decideRelease(db, { batchId: spoons(), outcome: 'refused', reason: 'it weeps', signed: [], refusal }, { personId: 2, nowMs });
+  it('to be mended stays open with its way back, and is judged again under another number', () => {
+    expect(code(refuse({ next: 'mend', way: 'wipe-daily' }))).toBe('ok');
+    const batch = loadBatch(db, spoons(), NOW);
+    expect(batch?.release).toBeNull();
+    expect(openBatchIds(db)).toContain(spoons());
+    if (!batch) throw new Error('gone');
+    const { progress } = standingOfBatch(db, batch, NOW);
+    expect(progress.rest.some((task) => task.key.startsWith('wipe-daily~'))).toBe(true);
+    expect(code(refuse({ next: 'mend', way: null }))).toBe('ok');
+    expect(decisionsOf(db, spoons()).map((one) => [one.number, one.next])).toEqual([
+      ['R31-002', 'mend'],
+      ['R31-003', 'mend'],
+    ]);
+  });
+  it('after its last step has the way back at its end', () => {
+    const left = () => {
+      const batch = loadBatch(db, spoons(), NOW);
+      return batch ? standingOfBatch(db, batch, NOW).progress.rest.map((task) => task.key) : [];
+    };
+    for (const task of left()) recordEntry(db, reportOf(spoons(), task, NOW, { pass: true, clientId: `last-${task}` }), by);
+    expect(left()).toEqual([]);
+    expect(code(refuse({ next: 'mend', way: 'rewet' }, NOW + 1000))).toBe('ok');
+    expect(left().every((key) => key.startsWith('rewet~'))).toBe(true);
+    expect(left().length).toBeGreaterThan(0);
+  });
+  it('for good is over, and its pieces are not sold', () => {
+    expect(code(refuse({ next: 'reject', way: null }))).toBe('ok');
+    const batch = loadBatch(db, spoons(), NOW);
+    expect(batch?.release).toMatchObject({ outcome: 'refused', next: 'reject' });
+    expect(batch?.pieces.every((piece) => piece.leftWhy === 'rejected: it weeps')).toBe(true);
+    expect(openBatchIds(db)).not.toContain(spoons());
+    expect(code(refuse({ next: 'mend', way: null }))).toBe('already-decided');
+  });
+  it('leaves a record nobody can change or take out', () => {
+    refuse({ next: 'reject', way: null });
+    expect(refusal(() => db.run(sql`update release set reason = 'none'`))).toMatch(/not changed/);
+    expect(refusal(() => db.run(sql`delete from release`))).toMatch(/not deleted/);
+    expect(JSON.parse(signedRecord(db, 'R31-002')?.text ?? '{}')).toMatchObject({
+      reason: 'it weeps',
+      next: 'reject',
+      by: 'Ines Tollmark',
+    });
+    expect(signedRecord(db, 'R99-999')).toBeNull();
+  });
+});
+
+describe('the bottle in the box', () => {
+  it('is a tin of the same, leaves the stores with the piece, and is found by its trace', () => {
+    const board = loadBatch(db, id('31-001'), NOW);
+    if (!board) throw new Error('gone');
+    const bottles = bottlesFor(db, board);
+    const best = bottles.find((one) => one.isBest);
+    expect(best).toMatchObject({ title: 'Lantern paste', isSame: true, brings: [] });
+    expect(best?.costMinor).toBeGreaterThan(60);
+    expect((best?.netG ?? 0) / (best?.treatments ?? 1)).toBeGreaterThan(1);
+    const sold = sellPieces(db, { ...sale('31-001', 2), bottleLotId: best?.lotId ?? 0 }, by);
+    if (!sold.ok) throw new Error('not sold');
+    const left = bottlesFor(db, board).find((one) => one.lotId === best?.lotId)?.left;
+    expect(left).toBe((best?.left ?? 0) - 2);
+    const refill = {
+      lotId: best?.lotId ?? 0,
+      count: 1,
+      priceMinor: 950,
+      buyer: '',
+      withPiece: sold.value.codes[0] ?? '',
+      soldOn: '2031-03-03',
+    };
+    expect(sellTins(db, refill, by)).toMatchObject({ ok: true, value: { left: (left ?? 0) - 1 } });
+    expect(code(sellPieces(db, { ...sale('31-001', 1), bottleLotId: 1 }, by))).toBe('not-found');
+    expect(findSold(db, board.pieces.at(-1)?.code ?? '', NOW)?.sale.soldOn).not.toBe('2031-03-03');
+  });
+  it('is none for a piece that nothing renews, and none that brings an allergen is the best', () => {
+    const bare = openBatchIds(db)
+      .map((one) => loadBatch(db, one, NOW))
+      .find((one) => one?.regimen.careClass === 'bare');
+    expect(bare && bottlesFor(db, bare)).toEqual([]);
+    for (const one of openBatchIds(db)) {
+      const batch = loadBatch(db, one, NOW);
+      for (const bottle of batch ? bottlesFor(db, batch) : []) expect(bottle.isBest && bottle.brings.length > 0).toBe(false);
+    }
   });
 });
 
@@ -81,7 +172,7 @@ describe('sale', () => {
     const piece = findSold(db, sold.value.codes[0] ?? '', NOW);
     expect(piece?.dates.slice(0, 3)).toEqual(['2031-03-10', '2031-03-24', '2031-04-17']);
     expect(piece?.plan).toMatchObject({ careClass: 'oil-wax', intervalDays: 45 });
-    expect(soldPieces(db, '2031-03-03')).toHaveLength(5);
+    expect(soldPieces(db, '2031-03-03').filter((one) => one.number === '31-001')).toHaveLength(5);
     expect(findSold(db, 'NOSUCHCODE', NOW)).toBeNull();
   });
 });

@@ -73,7 +73,7 @@ describe('a bath', () => {
     const lots = allLots(db);
     const bath = lots.find((lot) => lot.kind === 'bath');
     if (!bath) throw new Error('no bath');
-    const state = bathState(db, bath, NOW, lots);
+    const state = bathState(db, bath, NOW);
     expect(state.inIt).toMatchObject([{ number: '31-008', pieces: 12 }]);
     expect(state.displacedMl).toBeGreaterThan(0);
     expect(state.oilMl).toBeCloseTo(bath.leftG / (bath.nature?.densityGPerMl ?? 1), 6);

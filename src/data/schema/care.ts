@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, real, sqliteTable, text, unique } from 'drizzle-orm/sqlite-core';
-import { CARE_CLASSES, USES, WASHES } from '@/core/care';
+import { CARE_CLASSES, LANGUAGES, USES, WASHES } from '@/core/care';
 import { moment } from './shared';
 import { person } from './shop';
 import { lot } from './stores';
@@ -12,6 +12,8 @@ export const owner = sqliteTable('owner', {
   name: text('name').notNull(),
   /** Where reminders go, if the owner wants them. */
   email: text('email'),
+  /** When a letter to this address came back; it is not written to until another is given. */
+  bouncedAt: moment('bounced_at'),
   erasedAt: moment('erased_at'),
 });
 
@@ -74,6 +76,14 @@ export const carePlan = sqliteTable('care_plan', {
   upkeep: text('upkeep', { enum: UPKEEPS }).notNull(),
   intervalDays: integer('interval_days'),
   gramsPerTreatment: real('grams_per_treatment').notNull(),
+  /** What letters and the owner's page are written in. */
+  language: text('language', { enum: LANGUAGES }).notNull().default('en'),
+  /** Country whose rooms it stands in; null: like the shop's own. */
+  country: text('country'),
+  /** Who has it now, where that is not who bought it. */
+  holderId: integer('holder_id').references(() => owner.id),
+  /** The piece is no more: no looks, no letters. */
+  endedAt: moment('ended_at'),
   /** No more reminders: the owner said so, or the piece is gone. */
   stoppedAt: moment('stopped_at'),
 });
@@ -91,9 +101,9 @@ export const careEvent = sqliteTable(
   (t) => [unique('care_event_once').on(t.carePlanId, t.ordinal), index('care_event_due').on(t.dueOn)],
 );
 
-export const REPORTS = ['re-oiled', 'wrong'] as const;
+export const REPORTS = ['re-oiled', 'wrong', 'refill', 'given', 'ended', 'returned'] as const;
 
-/** What an owner said on the piece's page. */
+/** What an owner said on the piece's page, or the shop wrote down for them. */
 export const careReport = sqliteTable(
   'care_report',
   {
@@ -105,15 +115,25 @@ export const careReport = sqliteTable(
     reportedOn: text('reported_on').notNull(),
     note: text('note').notNull().default(''),
     at: moment('at').notNull(),
+    /** A photo beside the database, by its hash. */
+    photo: text('photo'),
+    /** Who of the shop wrote it down; null: the owner said it. */
+    personId: integer('person_id').references(() => person.id),
     /** When someone of the shop has seen it. */
     seenAt: moment('seen_at'),
   },
   (t) => [index('care_report_plan').on(t.carePlanId), unique('care_report_once').on(t.carePlanId, t.kind, t.reportedOn)],
 );
 
-export const LETTER_STATES = ['waiting', 'sending', 'sent', 'failed', 'voided'] as const;
+/** `look`: a look is due; `hold`: a lot on the piece is held. */
+export const LETTER_KINDS = ['look', 'hold'] as const;
+/** A draft waits for a person; the rest go by themselves. */
+export const LETTER_STATES = ['draft', 'waiting', 'sending', 'sent', 'failed', 'voided'] as const;
 
-/** Letters to owners. A look of a plan is written about once, whatever happens; the key sees to it. */
+/**
+ * Letters to owners. A look of a plan is written about once, whatever happens; the key sees to it. One about a hold has the hold's
+ * number, negative, as its ordinal. What goes to one address together travels in one parcel, named before it leaves.
+ */
 export const outbox = sqliteTable(
   'outbox',
   {
@@ -123,6 +143,8 @@ export const outbox = sqliteTable(
       .references(() => carePlan.id),
     ordinal: integer('ordinal').notNull(),
     dueOn: text('due_on').notNull(),
+    kind: text('kind', { enum: LETTER_KINDS }).notNull().default('look'),
+    parcel: text('parcel'),
     to: text('to').notNull(),
     subject: text('subject').notNull(),
     body: text('body').notNull(),

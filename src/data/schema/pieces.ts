@@ -104,3 +104,49 @@ export const restoration = sqliteTable('restoration', {
   backAt: moment('back_at'),
   version: version(),
 });
+
+/** A test piece on the scale while it cures: solvent leaves, oxygen comes. */
+export const weighIn = sqliteTable(
+  'weigh_in',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    grams: real('grams').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('weigh_in_batch').on(t.batchId, t.at), positive('weigh_in_grams', t.grams)],
+);
+
+/** What a batch's pieces cost in wood and are to sell for, minor units a piece. */
+export const batchPrice = sqliteTable(
+  'batch_price',
+  {
+    batchId: integer('batch_id')
+      .primaryKey()
+      .references(() => batch.id),
+    woodMinor: integer('wood_minor'),
+    priceMinor: integer('price_minor'),
+    version: version(),
+  },
+  (t) => [
+    check('batch_price_wood', sql`${t.woodMinor} is null or ${t.woodMinor} >= 0`),
+    check('batch_price_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
+  ],
+);
+
+/** That a batch's tags or labels were printed and put on. */
+export const labelled = sqliteTable('labelled', {
+  batchId: integer('batch_id')
+    .primaryKey()
+    .references(() => batch.id),
+  personId: integer('person_id')
+    .notNull()
+    .references(() => person.id),
+  at: moment('at').notNull(),
+});

@@ -14,6 +14,9 @@ export const shop = sqliteTable(
     ambientC: real('ambient_c').notNull().default(20),
     /** Where the owner's pages can be reached by the public; null until the shop sets it. */
     baseAddress: text('base_address'),
+    /** What an hour of hands and one printed slip cost, minor units; null where the shop does not say. */
+    hourMinor: integer('hour_minor'),
+    slipMinor: integer('slip_minor'),
     createdAt: moment('created_at').notNull(),
     version: version(),
   },
@@ -106,4 +109,37 @@ export const roomReading = sqliteTable(
     check('room_reading_temp', sql`${t.tempC} between -40 and 60`),
     check('room_reading_rh', sql`${t.rhFraction} between 0 and 1`),
   ],
+);
+
+/** Readings of a place by the hour: kept by triggers on every reading that comes in, so that ten years of them are read in no time. */
+export const roomHour = sqliteTable(
+  'room_hour',
+  {
+    placeId: integer('place_id')
+      .notNull()
+      .references(() => place.id),
+    /** Whole hours since 1970, UTC. */
+    hour: integer('hour').notNull(),
+    firstAt: moment('first_at').notNull(),
+    n: integer('n').notNull(),
+    sumTempC: real('sum_temp_c').notNull(),
+    sumRhFraction: real('sum_rh_fraction').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.placeId, t.hour] })],
+);
+
+/** The same by month of the year and hour of the day, UTC: what a place is usually like. Kept by the same triggers. */
+export const roomSeason = sqliteTable(
+  'room_season',
+  {
+    placeId: integer('place_id')
+      .notNull()
+      .references(() => place.id),
+    month: integer('month').notNull(),
+    hour: integer('hour').notNull(),
+    n: integer('n').notNull(),
+    sumTempC: real('sum_temp_c').notNull(),
+    sumRhFraction: real('sum_rh_fraction').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.placeId, t.month, t.hour] })],
 );

@@ -292,7 +292,7 @@ export const ragLineEntry = sqliteTable(
   (t) => [primaryKey({ columns: [t.ragLineId, t.entry] }), index('rag_line_entry_batch').on(t.batchId)],
 );
 
-/** Fit to sell, or not: what was looked at when it was decided. Never changed. */
+/** Fit to sell, or not: what was looked at when it was decided. Never changed; the file itself refuses it. */
 export const release = sqliteTable(
   'release',
   {
@@ -305,6 +305,10 @@ export const release = sqliteTable(
     reason: text('reason').notNull().default(''),
     gates: text('gates', { mode: 'json' }).notNull(),
     signed: text('signed', { mode: 'json' }).notNull(),
+    /** What becomes of what was refused: it is mended and judged again, or it is rejected. */
+    next: text('next', { enum: ['mend', 'reject'] }),
+    /** The whole record in its published shape, as it was signed. */
+    record: text('record'),
     personId: integer('person_id')
       .notNull()
       .references(() => person.id),

@@ -54,6 +54,8 @@ export type ShopChange = {
   readonly zone: string;
   readonly baseAddress: string | null;
   readonly ambientC: number;
+  readonly hourMinor?: number | null;
+  readonly slipMinor?: number | null;
   readonly hours: readonly Opening[];
   readonly closed: readonly string[];
 };
@@ -144,5 +146,18 @@ export function recordReadings(
         .run().changes;
     }
     return ok(kept);
+  });
+}
+
+/** Reckons the hours and seasons of every place anew from its readings; they are caches, kept by triggers. */
+export function rebuildRooms(db: Db): void {
+  db.transaction((tx) => {
+    tx.run(sql`delete from room_hour`);
+    tx.run(sql`delete from room_season`);
+    tx.run(sql`insert into room_hour
+      select place_id, at / 3600000, min(at), count(*), sum(temp_c), sum(rh_fraction) from room_reading group by 1, 2`);
+    tx.run(sql`insert into room_season
+      select place_id, cast(strftime('%m', at / 1000, 'unixepoch') as integer), (at / 3600000) % 24, count(*), sum(temp_c), sum(rh_fraction)
+      from room_reading group by 1, 2, 3`);
   });
 }

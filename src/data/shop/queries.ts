@@ -1,16 +1,18 @@
 import 'server-only';
-import { and, asc, desc, eq, gte, lt } from 'drizzle-orm';
-import type { TimedClimate } from '@/core/cure';
+import { and, asc, between, desc, eq, lt } from 'drizzle-orm';
+import type { SeasonCell, TimedClimate } from '@/core/cure';
+import { MS_PER_HOUR } from '@/core/quantity';
 import type { Opening } from '@/core/plan';
 import type { Db } from '../db';
-import { closedDay, opening, person, place, roomReading, shop } from '../schema';
+import { keep } from '../kept';
+import { closedDay, opening, person, place, roomHour, roomReading, roomSeason, shop } from '../schema';
 
 export type Shop = typeof shop.$inferSelect;
 export type Person = typeof person.$inferSelect;
 export type Place = typeof place.$inferSelect;
 
 /** The shop, or null before it was set up. */
-export const findShop = (db: Db): Shop | null => db.select().from(shop).get() ?? null;
+export const findShop = (db: Db): Shop | null => keep(db, 'shop', () => db.select().from(shop).get() ?? null);
 
 /** The shop of a file that was set up. Throws before. */
 export function theShop(db: Db): Shop {
@@ -19,12 +21,15 @@ export function theShop(db: Db): Shop {
   return found;
 }
 
-export const people = (db: Db): Person[] => db.select().from(person).where(eq(person.active, true)).orderBy(asc(person.id)).all();
+export const people = (db: Db): Person[] =>
+  keep(db, 'people', () => db.select().from(person).where(eq(person.active, true)).orderBy(asc(person.id)).all());
 
 export type ShopHours = { readonly zone: string; readonly shopHours: readonly Opening[]; readonly closed: readonly string[] };
 
 /** The shop's hours as the planner takes them. */
-export function shopHours(db: Db): ShopHours {
+export const shopHours = (db: Db): ShopHours => keep(db, 'hours of the shop', () => readHours(db));
+
+function readHours(db: Db): ShopHours {
   const hours = db.select().from(opening).orderBy(asc(opening.day), asc(opening.open)).all();
   return {
     zone: theShop(db).zone,
@@ -38,26 +43,58 @@ export function shopHours(db: Db): ShopHours {
   };
 }
 
-export const places = (db: Db): Place[] => db.select().from(place).orderBy(asc(place.id)).all();
+export const places = (db: Db): Place[] => keep(db, 'places', () => db.select().from(place).orderBy(asc(place.id)).all());
 
-/** A place's readings from one moment to another with its light, and the one before that still holds. */
+/** A place's hours from one to another, and the last one before that had any. */
+const hoursOf = (db: Db, placeId: number, from: number, until: number): (typeof roomHour.$inferSelect)[] =>
+  keep(db, `hours ${placeId} ${from} ${until}`, () => {
+    const before = db
+      .select()
+      .from(roomHour)
+      .where(and(eq(roomHour.placeId, placeId), lt(roomHour.hour, from)))
+      .orderBy(desc(roomHour.hour))
+      .limit(1)
+      .all();
+    const within = db
+      .select()
+      .from(roomHour)
+      .where(and(eq(roomHour.placeId, placeId), between(roomHour.hour, from, until)))
+      .orderBy(asc(roomHour.hour))
+      .all();
+    return [...before, ...within];
+  });
+
+/** A place's readings from one moment to another by the hour, with its light, and the one before that still holds. An hour with several is their mean. */
 export function readingsOf(db: Db, at: Place, fromMs: number, untilMs: number): TimedClimate[] {
-  const before = db
-    .select()
-    .from(roomReading)
-    .where(and(eq(roomReading.placeId, at.id), lt(roomReading.at, fromMs)))
-    .orderBy(desc(roomReading.at))
-    .limit(1)
-    .all();
-  const within = db
-    .select()
-    .from(roomReading)
-    .where(and(eq(roomReading.placeId, at.id), gte(roomReading.at, fromMs), lt(roomReading.at, untilMs)))
-    .orderBy(asc(roomReading.at))
-    .all();
-  return [...before, ...within].map((row) => ({ atMs: row.at, tempC: row.tempC, rh: row.rhFraction, light: at.light }));
+  const hours = hoursOf(db, at.id, Math.floor(fromMs / MS_PER_HOUR), Math.floor(untilMs / MS_PER_HOUR)).filter(
+    (row) => row.firstAt < untilMs,
+  );
+  const first = Math.max(
+    0,
+    hours.findLastIndex((row) => row.firstAt < fromMs),
+  );
+  return hours.slice(first).map((row) => ({
+    atMs: row.firstAt,
+    tempC: row.sumTempC / row.n,
+    rh: row.sumRhFraction / row.n,
+    light: at.light,
+  }));
 }
+
+/** What a place is usually like: by month of the year and hour of the day. */
+export const seasonOf = (db: Db, placeId: number): SeasonCell[] =>
+  db
+    .select()
+    .from(roomSeason)
+    .where(eq(roomSeason.placeId, placeId))
+    .all()
+    .map((row) => ({ month: row.month, hour: row.hour, n: row.n, sumTempC: row.sumTempC, sumRh: row.sumRhFraction }));
 
 /** The newest reading of a place, if any. */
 export const lastReading = (db: Db, placeId: number): typeof roomReading.$inferSelect | null =>
-  db.select().from(roomReading).where(eq(roomReading.placeId, placeId)).orderBy(desc(roomReading.at)).limit(1).get() ?? null;
+  keep(
+    db,
+    `last reading ${placeId}`,
+    () =>
+      db.select().from(roomReading).where(eq(roomReading.placeId, placeId)).orderBy(desc(roomReading.at)).limit(1).get() ?? null,
+  );

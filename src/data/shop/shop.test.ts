@@ -10,8 +10,8 @@ import { backup, migrateFile, openFile } from '../db';
 import { filesBeside, keepFile, keptFiles } from '../files';
 import { person } from '../schema';
 import { emptyDb, refusal } from '../testing';
-import { changeShop, recordReading, setUpShop } from './commands';
-import { findShop, people, places, readingsOf, shopHours } from './queries';
+import { changeShop, rebuildRooms, recordReading, setUpShop } from './commands';
+import { findShop, people, places, readingsOf, seasonOf, shopHours } from './queries';
 
 const folders: string[] = [];
 const folder = (): string => {
@@ -31,6 +31,8 @@ const NEW = {
   hours: [{ day: 1, open: '08:00', close: '12:00' }],
 };
 const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
+
+const HOUR = 3_600_000;
 
 describe('a shop’s file', () => {
   it('is set up once, with its people, hours, places and the fourteen regimens', () => {
@@ -55,12 +57,26 @@ describe('a shop’s file', () => {
     const [bench] = places(db);
     if (!bench) throw new Error('no bench');
     const reading = (clientId: string, at: number, tempC: number) =>
-      recordReading(db, { clientId, placeId: bench.id, at, tempC, rh: 0.5 }, { personId: 1, nowMs: 1e6 });
+      recordReading(db, { clientId, placeId: bench.id, at, tempC, rh: 0.5 }, { personId: 1, nowMs: 4 * HOUR });
     reading('aaaaaaaa', 100, 18);
     reading('aaaaaaaa', 100, 18);
-    reading('bbbbbbbb', 300, 20);
-    expect(readingsOf(db, bench, 200, 400).map((row) => row.tempC)).toEqual([18, 20]);
-    expect(code(reading('cccccccc', 9e6, 20))).toBe('in-the-future');
+    reading('bbbbbbbb', 2 * HOUR + 300, 20);
+    reading('dddddddd', 2 * HOUR + 900, 23);
+    expect(readingsOf(db, bench, HOUR, 3 * HOUR)).toMatchObject([
+      { tempC: 18, atMs: 100 },
+      { tempC: 21.5, atMs: 2 * HOUR + 300 },
+    ]);
+    expect(seasonOf(db, bench.id)).toMatchObject([
+      { month: 1, hour: 0, n: 1, sumTempC: 18 },
+      { month: 1, hour: 2, n: 2, sumTempC: 43 },
+    ]);
+    const kept = [readingsOf(db, bench, 0, 9 * HOUR), seasonOf(db, bench.id)];
+    db.run(sql`delete from room_hour`);
+    db.run(sql`update room_season set n = 99`);
+    rebuildRooms(db);
+    expect([readingsOf(db, bench, 0, 9 * HOUR), seasonOf(db, bench.id)]).toEqual(kept);
+    expect(refusal(() => db.run(sql`update room_reading set temp_c = 30`))).toMatch(/not changed/);
+    expect(code(reading('cccccccc', 5 * HOUR, 20))).toBe('in-the-future');
     expect(
       refusal(() =>
         db.run(sql`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values ('x', 1, 1, 20, 7)`),

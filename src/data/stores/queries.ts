@@ -4,6 +4,7 @@ import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { container, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
 import { natureOf, natureOfReady, ownOfReady, type ReadyMade } from './nature';
 
@@ -28,8 +29,10 @@ export type KnownLot = Lot & {
   readonly held: { readonly reason: string; readonly number: string } | null;
 };
 
-export const containers = (db: Db): Container[] => db.select().from(container).orderBy(asc(container.capacityMl)).all();
-export const readyMades = (db: Db): ReadyMade[] => db.select().from(readyMade).orderBy(asc(readyMade.name)).all();
+export const containers = (db: Db): Container[] =>
+  keep(db, 'containers', () => db.select().from(container).orderBy(asc(container.capacityMl)).all());
+export const readyMades = (db: Db): ReadyMade[] =>
+  keep(db, 'ready-mades', () => db.select().from(readyMade).orderBy(asc(readyMade.name)).all());
 
 const leftByLot = (db: Db): Map<number, number> =>
   new Map(
@@ -104,7 +107,9 @@ const formulaNames = (db: Db): Map<number, string> =>
   );
 
 /** Every lot of the stores, newest last. */
-export function allLots(db: Db): KnownLot[] {
+export const allLots = (db: Db): KnownLot[] => keep(db, 'lots', () => readLots(db));
+
+function readLots(db: Db): KnownLot[] {
   const rows = db.select().from(lot).orderBy(asc(lot.id)).all();
   const byId = new Map(rows.map((row) => [row.id, row]));
   const ready = new Map(readyMades(db).map((one) => [one.id, one]));

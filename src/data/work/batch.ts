@@ -1,10 +1,11 @@
 import 'server-only';
-import { and, asc, desc, eq, isNull, lte, notInArray, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
 import type { CheckSeen } from '@/core/cure';
 import type { UptakeFactor } from '@/core/piece';
 import { speciesOf, type Species } from '@/core/material';
 import { readBook, type Taken, type Way } from '@/core/regimen';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { batch, batchMaterial, checkEntry, logEntry, piece, placement, place, recovery, release } from '../schema';
 import { places, type Place } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
@@ -79,20 +80,34 @@ function materialsOf(db: Db, batchId: number, lots: readonly KnownLot[]): Record
   );
 }
 
-function placeAt(db: Db, batchId: number, untilMs: number): Place | null {
-  const row = db
-    .select({ place })
-    .from(placement)
-    .innerJoin(place, eq(place.id, placement.placeId))
-    .where(and(eq(placement.batchId, batchId), lte(placement.at, untilMs)))
-    .orderBy(desc(placement.at), desc(placement.id))
-    .limit(1)
-    .get();
-  return row?.place ?? places(db).find((one) => one.kind === 'bench') ?? null;
+/** Where a batch stood from which moment on, oldest first. */
+export const staysOf = (db: Db, batchId: number): { readonly place: Place; readonly at: number }[] =>
+  keep(db, `stays ${batchId}`, () =>
+    db
+      .select({ place, at: placement.at })
+      .from(placement)
+      .innerJoin(place, eq(place.id, placement.placeId))
+      .where(eq(placement.batchId, batchId))
+      .orderBy(asc(placement.at), asc(placement.id))
+      .all(),
+  );
+
+const placeAt = (db: Db, batchId: number, untilMs: number): Place | null =>
+  staysOf(db, batchId).findLast((stay) => stay.at <= untilMs)?.place ?? places(db).find((one) => one.kind === 'bench') ?? null;
+
+/** What was decided of a batch for good; one that was refused to be mended is open again. */
+function standsDecided(db: Db, id: number): ReleaseRow | null {
+  const row = db.select().from(release).where(eq(release.batchId, id)).orderBy(desc(release.id)).limit(1).get();
+  return row && row.next !== 'mend' ? row : null;
 }
 
-/** Loads one batch; `lots` may be handed on when many are loaded. */
-export function loadBatch(db: Db, id: number, nowMs: number, lots: readonly KnownLot[] = allLots(db)): Batch | null {
+/** One batch with all that was recorded of it, and where it stood at a moment. */
+export function loadBatch(db: Db, id: number, nowMs: number): Batch | null {
+  const found = keep(db, `batch ${id}`, () => readBatch(db, id));
+  return found && { ...found, place: placeAt(db, id, nowMs) };
+}
+
+function readBatch(db: Db, id: number): Omit<Batch, 'place'> | null {
   const row = db.select().from(batch).where(eq(batch.id, id)).get();
   const design = row && findDesign(db, row.designRevisionId);
   const regimen = row && findRegimen(db, row.regimenRevisionId);
@@ -104,7 +119,7 @@ export function loadBatch(db: Db, id: number, nowMs: number, lots: readonly Know
     regimen,
     species: speciesOf(row.speciesId),
     pieces: db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all(),
-    materials: materialsOf(db, id, lots),
+    materials: materialsOf(db, id, allLots(db)),
     recoveries: db
       .select()
       .from(recovery)
@@ -114,17 +129,19 @@ export function loadBatch(db: Db, id: number, nowMs: number, lots: readonly Know
       .map((one) => ({ id: one.id, clientId: one.clientId, way: one.way as Way, beforeTask: one.beforeTask, at: one.at })),
     book: bookOf(db, line),
     checks: checksOf(db, line).map((check) => ({ ...check, atMs: check.at })),
-    place: placeAt(db, id, nowMs),
     uptake: shopUptake(db),
-    release: db.select().from(release).where(eq(release.batchId, id)).orderBy(desc(release.id)).limit(1).get() ?? null,
+    release: standsDecided(db, id),
   };
 }
 
 /** Ids of batches with pieces still to be decided on, oldest first. */
-export const openBatchIds = (db: Db): number[] => {
+export const openBatchIds = (db: Db): number[] => keep(db, 'open batches', () => readOpen(db));
+
+function readOpen(db: Db): number[] {
   const decided = db
     .select({ id: release.batchId })
     .from(release)
+    .where(or(isNull(release.next), ne(release.next, 'mend')))
     .all()
     .map((row) => row.id);
   return db
@@ -140,7 +157,7 @@ export const openBatchIds = (db: Db): number[] => {
     .orderBy(asc(batch.id))
     .all()
     .map((row) => row.id);
-};
+}
 
 export const allBatchIds = (db: Db): number[] =>
   db

@@ -1,18 +1,20 @@
 import 'server-only';
 import {
+  type A0Source,
   type AgeClock,
   a0Of,
   ageClock,
-  type Climate,
-  estimate,
+  countingChecks,
   type Fitness,
   fitness,
   type Learning,
+  LN_SPREAD,
   type Needed,
+  neededHours,
   nextBatch,
   quantile,
   readyShare,
-  type TimedClimate,
+  type SeenAt,
 } from '@/core/cure';
 import { ingredientOf } from '@/core/material';
 import { MS_PER_MINUTE } from '@/core/quantity';
@@ -31,7 +33,7 @@ import {
   withTurns,
 } from '@/core/regimen';
 import type { Db } from '../db';
-import { readingsOf } from '../shop/queries';
+import { type Air, airOf } from '../cure/air';
 import type { KnownLot } from '../stores/queries';
 import { type Batch, piecesIn } from './batch';
 
@@ -44,9 +46,13 @@ export type CureStanding = {
   readonly learnedFrom: number;
   readonly settles: boolean;
   readonly clock: AgeClock;
+  /** What the estimate was bent by, and the spread it began with; `needed` follows from these and A0. */
+  readonly seen: readonly SeenAt[];
+  readonly spread: number;
   readonly needed: Needed;
-  readonly readings: readonly TimedClimate[];
-  readonly forecast: Climate;
+  /** What it sets by; its milestones follow from it. */
+  readonly source: A0Source;
+  readonly air: Air;
   readonly ageHours: number;
   readonly pReady: number;
   readonly readyAtMs: { readonly p10: number; readonly p50: number; readonly p90: number };
@@ -66,21 +72,6 @@ export const dwellBound =
   (materials: Readonly<Record<string, KnownLot>>): DwellBound =>
   (slot) =>
     materials[slot]?.nature?.maxDwellMin;
-
-/** Climate expected where nothing has been measured: the rate's own reference. */
-const UNMEASURED: Climate = { tempC: 20, rh: 0.5, light: 'indoor' };
-const FORECAST_DAYS = 7;
-
-/** The mean of the last week's readings, or the last one there is. */
-function forecastOf(readings: readonly TimedClimate[], nowMs: number): Climate {
-  const last = readings.at(-1);
-  if (!last) return UNMEASURED;
-  const recent = readings.filter((reading) => reading.atMs >= nowMs - FORECAST_DAYS * 1440 * MS_PER_MINUTE);
-  const of = recent.length > 0 ? recent : [last];
-  const mean = (value: (reading: TimedClimate) => number): number =>
-    of.reduce((sum, reading) => sum + value(reading), 0) / of.length;
-  return { tempC: mean((reading) => reading.tempC), rh: mean((reading) => reading.rh), light: last.light };
-}
 
 /** Facts of the book that stand, as the core's progress takes them. */
 export const factsOf = ({ book }: Pick<Batch, 'book'>): (Fact & { readonly pieces: number })[] =>
@@ -113,13 +104,15 @@ export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]
 /** The longest time any of a batch's materials needs; a bare batch needs none. */
 export function a0OfMaterials(
   materials: readonly KnownLot[],
-): { readonly hours: number; readonly settles: boolean; readonly of: string } | null {
+): { readonly hours: number; readonly source: A0Source; readonly settles: boolean; readonly of: string } | null {
   const each = materials.map((lot) => ({
     ...a0Of(Object.entries(lot.composition).map(([id, w]) => ({ ingredient: ingredientOf(id), w }))),
     of: lot.title,
   }));
   const slowest = each.sort((a, b) => b.hours - a.hours)[0];
-  return slowest ? { hours: slowest.hours, settles: each.every((one) => one.source === 'settle'), of: slowest.of } : null;
+  return slowest
+    ? { hours: slowest.hours, source: slowest.source, settles: each.every((one) => one.source === 'settle'), of: slowest.of }
+    : null;
 }
 
 /** When the last coat was finished: the wipe or buff after it, once no coat is left to do. Null before. */
@@ -137,16 +130,16 @@ function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learnin
   if (startMs === null || !shipped) return null;
   const own = learning && !shipped.settles ? nextBatch(learning, shipped.of, batch.species.id) : null;
   const a0 = { ...shipped, hours: shipped.hours * Math.exp(own?.lnShift ?? 0) };
-  const readings = batch.place ? readingsOf(db, batch.place, startMs, nowMs) : [];
-  const light = batch.place?.light ?? 'indoor';
-  const forecast = { ...forecastOf(readings, nowMs), light };
-  const clock = ageClock(startMs, readings, forecast);
-  const needed = estimate(
-    a0.hours,
-    clock,
-    batch.checks.filter((check) => check.at >= startMs),
-    own?.spread,
-  );
+  if (!batch.place) return null;
+  const air = airOf(db, batch.id, batch.place, startMs, nowMs);
+  const clock = ageClock(startMs, air.reckoned, air.reckoned.at(-1) ?? air.forecast);
+  const seen = countingChecks(batch.checks.filter((check) => check.at >= startMs)).map(({ kind, pass, atMs }) => ({
+    kind,
+    pass,
+    ageHours: clock.ageAt(atMs),
+  }));
+  const spread = own?.spread ?? LN_SPREAD;
+  const needed = neededHours(a0.hours, seen, spread);
   const ageHours = clock.ageAt(nowMs);
   const at = (share: number): number => clock.timeOf(quantile(needed, share));
   return {
@@ -156,9 +149,11 @@ function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learnin
     learnedFrom: own?.records ?? 0,
     settles: a0.settles,
     clock,
+    seen,
+    spread,
     needed,
-    readings,
-    forecast,
+    source: shipped.source,
+    air,
     ageHours,
     pReady: readyShare(needed, ageHours),
     readyAtMs: { p10: at(0.1), p50: at(0.5), p90: at(0.9) },

@@ -7,12 +7,12 @@ import { dateOf, formatMass, formatMoney } from '@/core/quantity';
 import { allFormulas, findFormula, type Formula, usesOf } from '@/data/blends/queries';
 import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
 import { hardeningOf, thumbFactors } from '@/data/stores/senses';
-import { containers, type KnownLot, pricesPerKg } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot, pricesPerKg } from '@/data/stores/queries';
 import type { Db } from '@/data/db';
 import { FEEL_WORDS, DRYING_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 import { BlendBench } from './components/blend-bench';
 import { BestUse } from './components/best-use';
 import { Calibrate } from './components/calibrate';
@@ -24,7 +24,7 @@ import { Revisions } from './revisions';
 /** Every formula on one plank scale, and pots that are not finished. */
 export async function Blends() {
   const { db, shop } = await session();
-  const lots = lotsNow(db);
+  const lots = allLots(db);
   const around = aroundOf(db, lots, shop.ambientC, null);
   const { prices, hardening } = around;
   const formulas = allFormulas(db);
@@ -226,7 +226,7 @@ export async function Bench({ id }: { readonly id: number | null }) {
         version={formula?.version ?? 1}
         revision={revision ? { number: revision.number, isUsed: revision.isUsed } : null}
         initial={initial}
-        around={aroundOf(db, lotsNow(db), shop.ambientC, revision?.id ?? null)}
+        around={aroundOf(db, allLots(db), shop.ambientC, revision?.id ?? null)}
         currency={shop.currency}
         today={dateOf(nowMs, shop.zone)}
       />

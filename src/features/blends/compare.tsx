@@ -7,13 +7,13 @@ import { findIngredient, ingredientOf } from '@/core/material';
 import { uptake } from '@/core/piece';
 import { formatDuration, formatMoney, formatTemperature } from '@/core/quantity';
 import { allFormulas } from '@/data/blends/queries';
-import { pricesPerKg } from '@/data/stores/queries';
+import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 
 const MOST = 4;
 /** The board costs are spoken of: 420 × 260 × 24 mm, long grain, closed pores, first coat. */
@@ -55,7 +55,7 @@ function upkeep(made: Blend, today: string, zone: string): string {
 export async function Compare({ ids }: { readonly ids: readonly number[] }) {
   const { db, shop, nowMs } = await session();
   const formulas = allFormulas(db);
-  const prices = pricesPerKg(lotsNow(db));
+  const prices = pricesPerKg(allLots(db));
   const hardening = hardeningOf(db);
   const today = new Date(nowMs).toISOString().slice(0, 10);
   const chosen = ids.slice(0, MOST).flatMap((id) => {

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { understand } from '@/core/blend';
 import { INGREDIENTS } from '@/core/material';
 import type { Formula } from '@/data/blends/queries';
-import { formulaSchema } from '../../../docs/formats/write-schema';
+import { formulaSchema, releaseSchema } from '../../../docs/formats/write-schema';
 import { readCsv, toCsv } from '../shop/csv';
 import { formulasAsCsv, formulasAsJson, isFormulaFile, readFormulas } from './formula-file';
 
@@ -105,6 +105,7 @@ describe('files of formulas', () => {
   });
   it('are published by the shape they are read by', () => {
     expect(readFileSync('docs/formats/formulas.schema.json', 'utf8')).toBe(formulaSchema());
+    expect(readFileSync('docs/formats/release.schema.json', 'utf8')).toBe(releaseSchema());
   });
 });
 

@@ -1,9 +1,14 @@
 'use server';
 
 import { z } from 'zod';
-import { USES, WASHES } from '@/core/care';
+import { COUNTRIES, LANGUAGES, USES, WASHES } from '@/core/care';
 import { fail, parseMoney, parsePositive } from '@/core/quantity';
-import { eraseOwner, seeReport } from '@/data/care/owners';
+import { eraseOwner, reportCare, seeReport } from '@/data/care/owners';
+import { changePlan, setHolder } from '@/data/care/plans';
+import { draftHoldLetters, retryLetter, settleDraft } from '@/data/care/post';
+import { dropFile } from '@/data/files';
+import { sellTins } from '@/data/tins/commands';
+import { letterWords } from './letter-words';
 import { sellPieces } from '@/data/care/commands';
 import { theShop } from '@/data/shop/queries';
 import { revalidatePath } from 'next/cache';
@@ -11,27 +16,33 @@ import { session } from '../shop/session';
 import { postRound, removeLetters } from './post-round';
 import { act, type Answer, reader } from '../shop/act';
 
+const email = z.union([z.literal(''), z.email()]);
+const Country = z.union([z.literal(''), z.enum(COUNTRIES)]).transform((id) => id || null);
+
 const Sale = z.object({
   batchId: z.int().positive(),
   pieces: z.string(),
   price: z.string(),
   buyer: z.string().max(160),
-  email: z.union([z.literal(''), z.email()]).default(''),
+  email: email.default(''),
   soldOn: z.iso.date(),
   use: z.enum(USES),
   wash: z.enum(WASHES),
   upkeep: z.enum(['re-oils', 'will-not', 'unknown']),
+  language: z.enum(LANGUAGES),
+  country: Country,
+  bottle: z.string().regex(/^\d*$/),
 });
 
 /** Sells pieces of a released batch; each gets its care plan. */
 export async function sell(input: unknown): Promise<Answer<{ readonly codes: readonly string[] }>> {
-  return act(Sale, input, (db, { pieces, price, ...rest }, by) => {
+  return act(Sale, input, (db, { pieces, price, bottle, ...rest }, by) => {
     const read = reader();
     const count = read.take('pieces', parsePositive(pieces));
     const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
     if (count === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
     if (!Number.isInteger(count)) return fail('invalid', 'pieces', { detail: 'a whole number of pieces' });
-    return sellPieces(db, { ...rest, pieces: count, priceMinor }, by);
+    return sellPieces(db, { ...rest, pieces: count, priceMinor, bottleLotId: bottle === '' ? null : Number(bottle) }, by);
   });
 }
 
@@ -47,6 +58,7 @@ export async function erase(input: unknown): Promise<Answer> {
   );
   if (!erased.ok) return erased;
   removeLetters(erased.value.files);
+  erased.value.photos.forEach(dropFile);
   return { ok: true, value: undefined };
 }
 
@@ -56,4 +68,58 @@ export async function sendNow(): Promise<Answer<{ readonly sent: number; readonl
   const value = await postRound(db, nowMs);
   revalidatePath('/', 'layout');
   return { ok: true, value };
+}
+
+const code = z.string().min(1).max(40);
+const Plan = z.object({ code, language: z.enum(LANGUAGES), country: Country, use: z.enum(USES), wash: z.enum(WASHES) });
+
+/** Where a sold piece lives and how it is used; its looks follow. */
+export async function savePlan(input: unknown): Promise<Answer> {
+  return act(Plan, input, (db, plan, by) => changePlan(db, plan, by.nowMs));
+}
+
+/** Who has a sold piece now. */
+export async function saveHolder(input: unknown): Promise<Answer> {
+  return act(z.object({ code, name: z.string().max(160), email }), input, (db, holder) => setHolder(db, holder));
+}
+
+const Note = z.object({ code, kind: z.enum(['re-oiled', 'wrong', 'returned', 'ended']), note: z.string().max(2000) });
+
+/** What an owner told the shop by mouth or letter, or what came of a piece. */
+export async function noteReport(input: unknown): Promise<Answer> {
+  return act(Note, input, (db, report, by) => reportCare(db, { ...report, personId: by.personId }, by.nowMs));
+}
+
+const Refill = z.object({
+  code,
+  lotId: z.coerce.number<string>().int().positive(),
+  price: z.string().max(40),
+  soldOn: z.iso.date(),
+});
+
+/** One more tin for a sold piece, from the lot it is in. */
+export async function sellRefill(input: unknown): Promise<Answer<unknown>> {
+  return act(Refill, input, (db, { code: withPiece, price, ...rest }, by) => {
+    const read = reader();
+    const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+    if (priceMinor === undefined) return { ok: false, issues: read.issues };
+    return sellTins(db, { ...rest, withPiece, buyer: '', count: 1, priceMinor }, by);
+  });
+}
+
+/** Drafts a letter to everyone who has a piece a held lot is on. */
+export async function draftLetters(input: unknown): Promise<Answer<{ readonly drafted: number }>> {
+  return act(z.object({ lotId: z.int().positive() }), input, (db, { lotId }, by) =>
+    draftHoldLetters(db, lotId, letterWords, by.nowMs),
+  );
+}
+
+/** A draft goes, or does not. */
+export async function settle(input: unknown): Promise<Answer> {
+  return act(z.object({ id: z.int().positive(), send: z.boolean() }), input, (db, { id, send }) => settleDraft(db, id, send));
+}
+
+/** A letter that did not go is tried again. */
+export async function tryAgain(input: unknown): Promise<Answer> {
+  return act(z.object({ id: z.int().positive() }), input, (db, { id }) => retryLetter(db, id));
 }

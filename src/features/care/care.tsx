@@ -1,35 +1,45 @@
 import 'server-only';
-import { Link } from '@/ui/link';
-import { notFound } from 'next/navigation';
 import { dateOf, daysBetween } from '@/core/quantity';
-import { careOf, unseenReports } from '@/data/care/owners';
+import { unseenReports } from '@/data/care/owners';
 import { letters } from '@/data/care/post';
-import { findSold, soldPieces, type SoldPiece, unsoldPieces } from '@/data/care/queries';
-
+import { type SoldRow, soldPieces, unsoldPieces } from '@/data/care/queries';
 import { allBatchIds, loadBatch, tagOf } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
-import { lotsNow, session } from '../shop/session';
+import { allLots } from '@/data/stores/queries';
+import { session } from '../shop/session';
 import { titleOf } from '../today/strip';
-import { OwnerTools } from './components/owner-tools';
+import { Bottles } from './bottles';
 import { Letters, Said } from './letters';
-import { PrintButton } from './components/print-button';
-import { releasedRing, type Slip, slipOf } from './slip';
-import { SlipCard } from './slip-card';
+import { releasedRing } from './slip';
 
-/** Care: what waits to be sold, and every sold piece with its next look. */
+/** A look that is due within so many days stands at the top. */
+const SOON_DAYS = 7;
+
+/** Care: what waits to be sold, whose look is due, and every other sold piece by its batch. */
 export async function Care() {
   const { db, shop, nowMs } = await session();
   const today = dateOf(nowMs, shop.zone);
-  const lots = lotsNow(db);
+  const lots = allLots(db);
   const sold = soldPieces(db, today);
   const forSale = allBatchIds(db).flatMap((id) => {
-    const batch = loadBatch(db, id, nowMs, lots);
+    const batch = loadBatch(db, id, nowMs);
     const left = batch?.release?.outcome === 'released' ? unsoldPieces(db, batch).length : 0;
     return batch && left > 0 ? [{ batch, left }] : [];
   });
-  const nameOf = new Map(sold.map((one) => [one.batchId, loadBatch(db, one.batchId, nowMs, lots)]));
+  const batchOf = new Map([...new Set(sold.map((one) => one.batchId))].map((id) => [id, loadBatch(db, id, nowMs)]));
+  const isSoon = ({ nextDue }: SoldRow): boolean => nextDue !== null && daysBetween(today, nextDue) <= SOON_DAYS;
+  const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
+  // Only where someone is known can something be done about a look; the rest stand by their batch.
+  const due = sold.filter((one) => isSoon(one) && one.buyer !== null).sort(byDate);
+  const later = [...batchOf.keys()]
+    .flatMap((id): [number, SoldRow[]][] => {
+      const rows = sold.filter((one) => one.batchId === id && !due.includes(one)).sort(byDate);
+      return rows.length > 0 ? [[id, rows]] : [];
+    })
+    .sort(([, a], [, b]) => byDate(a[0] as SoldRow, b[0] as SoldRow));
   return (
     <>
       <h1>Care</h1>
@@ -52,100 +62,100 @@ export async function Care() {
         ))}
       </ul>
       <Said reports={unseenReports(db)} zone={shop.zone} />
-      <h2 className="mt-8 mb-1">Sold and cared for</h2>
+      <div className="mt-8 mb-1 flex flex-wrap items-baseline justify-between gap-4">
+        <h2>Sold: owners’ looks due this week first</h2>
+        <span className="flex gap-5">
+          <Link href="/returns">What comes back</Link>
+          <a href="/api/care-calendar">All looks as a calendar</a>
+        </span>
+      </div>
       {sold.length === 0 ? <p className="text-soft">No piece has been sold yet.</p> : null}
-      <table className="w-full">
-        <tbody>
-          {sold.map((one) => {
-            const batch = nameOf.get(one.batchId);
-            const days = one.nextDue ? daysBetween(today, one.nextDue) : null;
-            return (
-              <tr key={one.code} className="border-hair border-t align-middle">
-                <td className="reading py-2 pr-4 font-semibold">
-                  <span className="flex items-center gap-3">
-                    {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
-                    {tagOf(one, one)}
-                  </span>
-                </td>
-                <td className="py-2 pr-4">
-                  {batch ? `${batch.species.name} ${batch.design.name.toLowerCase()}` : ''}
-                  <span className="block text-sm text-soft">{one.buyer ?? 'buyer not noted'}</span>
-                </td>
-                <td className="reading py-2 pr-4 text-sm">
-                  sold {longDate(one.soldOn)}
-                  <span className={`block ${days !== null && days <= 7 ? 'font-semibold text-cure' : 'text-soft'}`}>
-                    {one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}
-                  </span>
-                </td>
-                <td className="py-1 text-right">
-                  <Link href={`/slip/${one.code}`} className={linkLook('plain')}>
-                    Slip
-                  </Link>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <PieceTable rows={due} batchOf={batchOf} today={today} />
+      {sold.length > 0 && due.length === 0 ? (
+        <p className="text-soft">No look of a known owner is due within {SOON_DAYS} days.</p>
+      ) : null}
+      {later.map(([batchId, rows]) => {
+        const batch = batchOf.get(batchId);
+        const next = rows[0]?.nextDue ?? null;
+        return (
+          <details key={batchId} className="border-rule border-t">
+            <summary className="flex min-h-12 flex-wrap items-center gap-4 py-1">
+              {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={batch.number} /> : null}
+              <span className="reading font-semibold">{rows[0]?.number}</span>
+              <span className="grow">
+                {batch ? `${batch.species.name} ${batch.design.name.toLowerCase()}` : ''}, {rows.length}{' '}
+                {rows.length === 1 ? 'piece' : 'pieces'}
+              </span>
+              <span
+                className={`reading ${next !== null && daysBetween(today, next) <= SOON_DAYS ? 'font-semibold text-cure' : 'text-soft'}`}
+              >
+                {next ? `next look ${longDate(next)}` : 'no dates'}
+              </span>
+            </summary>
+            <PieceTable rows={rows} batchOf={batchOf} today={today} />
+          </details>
+        );
+      })}
+      <Bottles db={db} lots={lots} today={today} />
       <Letters rows={letters(db)} zone={shop.zone} />
     </>
   );
 }
 
-/** The slip of a sold piece, and where it can be had. */
-export async function SlipPage({ code }: { readonly code: string }) {
-  const { db, shop, nowMs } = await session();
-  const sold = findSold(db, code, nowMs);
-  if (!sold) notFound();
-  const slip = slipOf(sold, shop);
-  const keeps = careOf(db, code);
+type TableProps = {
+  readonly rows: readonly SoldRow[];
+  readonly batchOf: ReadonlyMap<number, ReturnType<typeof loadBatch>>;
+  readonly today: string;
+};
+
+/** Sold pieces, one a row, with whose they are and when they are looked at. */
+function PieceTable({ rows, batchOf, today }: TableProps) {
   return (
-    <div className="flex flex-wrap gap-10">
-      <div className="border-2 border-ink print:border-0">
-        <SlipCard slip={slip} />
-      </div>
-      <div className="no-print max-w-md grow">
-        <h1>
-          Slip <span className="reading">{slip.pieceNumber}</span>
-        </h1>
-        <p className="mt-2">{sold.buyer ?? 'No buyer is noted.'}</p>
-        <div className="mt-4 flex flex-col items-start gap-2">
-          <a href={`/slip/${code}/pdf`} className={linkLook('main', true)}>
-            A6 as PDF
-          </a>
-          <PrintButton />
-          <a href={`/slip/${code}/ics`} className={linkLook('plain')}>
-            Dates for a calendar
-          </a>
-          {shop.baseAddress ? (
-            <a href={`/care/${code}`} className={linkLook('plain')}>
-              The owner’s page
-            </a>
-          ) : null}
-        </div>
-        <p className="mt-4 text-sm text-soft">
-          {shop.baseAddress
-            ? `The code leads to ${slip.codeText}.`
-            : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}
-        </p>
-        {keeps?.ownerId ? <OwnerTools ownerId={keeps.ownerId} /> : null}
-        {keeps && keeps.reOiledOn.length > 0 ? (
-          <p className="mt-4">Re-oiled by its owner: {keeps.reOiledOn.map(longDate).join(', ')}.</p>
-        ) : null}
-        <h2 className="mt-6 mb-1">Looks</h2>
-        <ol className="reading columns-2">
-          {sold.dates.slice(0, 24).map((date) => (
-            <li key={date}>{longDate(date)}</li>
-          ))}
-        </ol>
-      </div>
-    </div>
+    <table className="w-full">
+      <tbody>
+        {rows.map((one) => {
+          const batch = batchOf.get(one.batchId);
+          const days = one.nextDue ? daysBetween(today, one.nextDue) : null;
+          return (
+            <tr key={one.code} className="border-hair border-t align-middle">
+              <td className="reading py-2 pr-4 font-semibold">
+                <span className="flex items-center gap-3">
+                  {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
+                  {tagOf(one, one)}
+                </span>
+              </td>
+              <td className="py-2 pr-4">
+                {batch ? `${batch.species.name} ${batch.design.name.toLowerCase()}` : ''}
+                <span className="block text-sm text-soft">{one.buyer ? initialsOf(one.buyer) : 'buyer not noted'}</span>
+              </td>
+              <td className="reading py-2 pr-4 text-sm">
+                sold {longDate(one.soldOn)}
+                <span className={`block ${days !== null && days <= SOON_DAYS ? 'font-semibold text-cure' : 'text-soft'}`}>
+                  {one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}
+                </span>
+              </td>
+              <td className="py-1 text-right">
+                <Link href={`/slip/${one.code}`} className={linkLook('plain')}>
+                  Slip
+                </Link>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }
 
-/** The sold piece of a code with its slip, for the PDF, the calendar and the owner's page. Null when there is none. */
-export async function slipFor(code: string): Promise<{ readonly slip: Slip; readonly sold: SoldPiece } | null> {
-  const { db, shop, nowMs } = await session();
-  const sold = findSold(db, code, nowMs);
-  return sold ? { slip: slipOf(sold, shop), sold } : null;
-}
+/** What stands for a buyer without a name. */
+const NAMELESS = ['erased', 'not named'];
+
+/** A buyer shown as little as possible: the first letters; the whole name stands on the piece's own page. */
+const initialsOf = (name: string): string =>
+  NAMELESS.find((one) => one === name) ??
+  name
+    .split(/[\s-]+/)
+    .filter((word, i) => i === 0 || /^\p{Lu}/u.test(word))
+    .slice(0, 3)
+    .map((word) => `${word.charAt(0).toUpperCase()}.`)
+    .join(' ');

@@ -1,11 +1,13 @@
 import 'server-only';
 import { QUIET, type LetterRow } from '@/data/care/post';
 import type { ReportRow } from '@/data/care/owners';
+import { REPORT_WORDS } from './care-words';
 import { Link } from '@/ui/link';
 import { clockTime, dayAndDate, longDate } from '@/ui/when';
-import { SeenButton, SendNow } from './components/owner-tools';
+import { AgainButton, DraftButtons, SeenButton, SendNow } from './components/owner-tools';
 
 const STATE: Readonly<Record<LetterRow['state'], { readonly mark: string; readonly says: string; readonly tone: string }>> = {
+  draft: { mark: '✎', says: 'a draft', tone: 'text-cure font-semibold' },
   waiting: { mark: '○', says: 'waits', tone: 'text-soft' },
   sending: { mark: '◐', says: 'is being sent', tone: 'text-cure' },
   sent: { mark: '●', says: 'sent', tone: 'text-fit' },
@@ -24,9 +26,11 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
         {reports.map((one) => (
           <li key={one.id} className="flex flex-wrap items-center gap-4 border-hair border-t py-1">
             <span className={one.kind === 'wrong' ? 'font-semibold text-late' : ''}>
-              {one.kind === 'wrong' ? '▲ Something is wrong' : '● Re-oiled'}
+              {one.kind === 'wrong' ? '▲ ' : '● '}
+              <span className="inline-block first-letter:uppercase">{REPORT_WORDS[one.kind]}</span>
             </span>
             <span className="grow">{one.note}</span>
+            {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>photo</a> : null}
             <Link href={`/slip/${one.code}`} className="reading">
               {one.code}
             </Link>
@@ -42,14 +46,15 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
 /** Letters to owners: what waits, what went and when, what did not. */
 export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; readonly zone: string }) {
   return (
-    <section className="mt-8">
+    <section id="letters" className="mt-8">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h2>Letters</h2>
         <SendNow />
       </div>
       <p className="text-sm text-soft">
-        A look is written about once, to owners who left an address. Nobody is written to between {QUIET.from} and {QUIET.until}.
-        Without a mail server each letter is a file in the folder “outbox” beside the shop’s file.
+        A look is written about once, to owners who left an address; what goes to one address goes as one letter. Nobody is
+        written to between {QUIET.from} and {QUIET.until}. Without a mail server each letter is a file in the folder “outbox”
+        beside the shop’s file.
       </p>
       {rows.length === 0 ? <p className="text-soft">None yet.</p> : null}
       <ul>
@@ -70,7 +75,17 @@ export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; r
                   ? longDate(row.dueOn)
                   : `${dayAndDate(row.sentAt, zone)} ${clockTime(row.sentAt, zone, row.sentAt)}`}
               </span>
-              {row.why ? <span className="text-late bench:col-span-4">{row.why}</span> : null}
+              {row.why ? (
+                <span className="flex items-center gap-3 text-late bench:col-span-4">
+                  {row.why} <AgainButton id={row.id} />
+                </span>
+              ) : null}
+              {row.state === 'draft' ? (
+                <span className="flex flex-wrap items-start justify-between gap-3 border-cure border-l-4 pl-3 bench:col-span-4">
+                  <span className="max-w-prose whitespace-pre-line text-sm">{row.body}</span>
+                  <DraftButtons id={row.id} />
+                </span>
+              ) : null}
             </li>
           );
         })}

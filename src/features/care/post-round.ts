@@ -3,6 +3,7 @@ import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { sendLetters, writeLetters } from '@/data/care/post';
 import type { Db } from '@/data/db';
+import { letterWords } from './letter-words';
 import { shopFile } from '@/data/files';
 import { fileFolder, mailServer, type Post } from '@/devices/post';
 
@@ -18,8 +19,8 @@ const going = globalThis as typeof globalThis & { rendlePost?: Promise<Went> | u
 /** One round of the post: what is due is written down, what waits is sent. One round at a time: a second asks how the first went. */
 export function postRound(db: Db, nowMs: number): Promise<Went> {
   going.rendlePost ??= (async () => {
-    writeLetters(db, nowMs);
-    return sendLetters(db, thePost(), nowMs);
+    writeLetters(db, nowMs, letterWords);
+    return sendLetters(db, thePost(), nowMs, letterWords);
   })().finally(() => {
     going.rendlePost = undefined;
   });

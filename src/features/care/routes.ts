@@ -1,24 +1,85 @@
 import 'server-only';
+import { LANGUAGES, type Language } from '@/core/care';
+import { dateOf } from '@/core/quantity';
+import { careOf } from '@/data/care/owners';
+import { findSold, soldPieces } from '@/data/care/queries';
+import { now } from '@/data/clock';
+import { database } from '@/data/db';
+import { theShop } from '@/data/shop/queries';
+import { session } from '../shop/session';
 import { calendarOf } from './calendar';
-import { slipFor } from './care';
-import { slipPdf } from './pdf';
+import { languageOf } from './owner-page';
+import { slipPdf, type SlipWish } from './pdf';
+import { SLIP_SIZES, slipOf } from './slip';
 
 const missing = (): Response => new Response('There is no piece with this code.', { status: 404 });
 
-/** The slip as an A6 PDF. */
-export async function pdfResponse(code: string): Promise<Response> {
-  const found = await slipFor(code);
+function slipFor(code: string) {
+  const db = database();
+  const sold = findSold(db, code, now());
+  return sold ? { slip: slipOf(sold, theShop(db)), sold } : null;
+}
+
+const languageNamed = (text: string | null | undefined): Language | undefined => LANGUAGES.find((one) => one === text);
+
+/** Size and languages asked for: one side each, the second only when it is another. */
+export function wishOf(asked: { readonly get: (name: string) => string | null | undefined }, own: Language): SlipWish {
+  const first = languageNamed(asked.get('lang')) ?? own;
+  const also = languageNamed(asked.get('also'));
+  return {
+    size: SLIP_SIZES.find((size) => size === asked.get('size')) ?? 'A6',
+    languages: also && also !== first ? [first, also] : [first],
+  };
+}
+
+/** The slip as a PDF of the size and languages asked for. */
+export async function pdfResponse(request: Request, code: string): Promise<Response> {
+  const found = slipFor(code);
   if (!found) return missing();
-  return new Response(new Uint8Array(await slipPdf(found.slip)), {
-    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="slip-${code}.pdf"` },
+  const wish = wishOf(new URL(request.url).searchParams, found.slip.language);
+  const { pdf } = await slipPdf(found.slip, wish);
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="slip-${code}-${wish.size}-${wish.languages.join('-')}.pdf"`,
+    },
   });
 }
 
-/** The dates to look as a calendar file. */
-export async function calendarResponse(code: string): Promise<Response> {
-  const found = await slipFor(code);
-  if (!found) return missing();
-  return new Response(calendarOf(found.slip, found.sold.dates), {
-    headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': `attachment; filename="care-${code}.ics"` },
+const asCalendar = (name: string, text: string): Response =>
+  new Response(text, {
+    headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': `attachment; filename="${name}.ics"` },
   });
+
+/** The dates to look of one piece as a calendar file. */
+export function calendarResponse(request: Request, code: string): Response {
+  const found = slipFor(code);
+  if (!found) return missing();
+  const language = languageOf(request, found.slip.language);
+  return asCalendar(`care-${code}`, calendarOf([{ slip: found.slip, dates: found.sold.dates, language }]));
+}
+
+const AHEAD_MS = 120 * 86_400_000;
+
+/** The looks of the coming months as a calendar: every sold piece for the shop, or those of one person. */
+export async function shopCalendar(request: Request): Promise<Response> {
+  const { db, shop, nowMs } = await session();
+  const [today, until] = [dateOf(nowMs, shop.zone), dateOf(nowMs + AHEAD_MS, shop.zone)];
+  const owner = new URL(request.url).searchParams.get('owner');
+  const pieces = soldPieces(db, today).flatMap(({ code, buyer }) => {
+    const keeps = careOf(db, code);
+    const sold = keeps && !keeps.ended && (owner === null || keeps.ownerId === Number(owner)) ? findSold(db, code, nowMs) : null;
+    if (!sold) return [];
+    const dates = sold.dates.filter((date) => date >= today && date <= until);
+    const slip = slipOf(sold, shop);
+    return [
+      {
+        slip,
+        dates,
+        language: owner === null ? ('en' as const) : slip.language,
+        ...(owner === null ? { whose: buyer ?? '' } : {}),
+      },
+    ];
+  });
+  return asCalendar(owner === null ? 'looks' : 'looks-of-one', calendarOf(pieces));
 }

@@ -1,53 +1,60 @@
 import 'server-only';
+import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
 import { Ring } from '@/ui/ring';
-import { longDate } from '@/ui/when';
 import { codePng } from './code';
-import type { Slip } from './slip';
+import type { Slip, SlipSize, SlipText } from './slip';
 
-/** The slip as it is printed: A6, the ring's ink on white. */
-export async function SlipCard({ slip }: { readonly slip: Slip }) {
-  const code = await codePng(slip.codeText);
+const Sign = ({ of }: { readonly of: Pictogram }) => (
+  <svg viewBox="0 0 24 24" className="mt-[0.15em] h-[2em] w-[2em] shrink-0" aria-hidden="true">
+    {PICTOGRAMS[of].map((d) => (
+      <path key={d} d={d} fill="none" stroke="currentColor" strokeWidth={1.8} />
+    ))}
+  </svg>
+);
+
+type Props = { readonly slip: Slip; readonly text: SlipText; readonly size: SlipSize; readonly pt: number };
+
+/** One side of the slip as it is printed: its size, its type, the ring's ink on white. */
+export async function SlipCard({ slip, text, size, pt }: Props) {
+  const code = await codePng(text.codeText);
+  const small = size === 'A7';
   return (
     <article
       data-scheme="day"
-      className="slip flex w-[105mm] min-h-[148mm] flex-col gap-1 bg-white p-[6.3mm] text-[#12211c] text-[12px] leading-[1.38]"
+      lang={text.language}
+      className={`slip flex flex-col gap-[0.5em] bg-white text-[#12211c] leading-[1.3] ${small ? 'min-h-[105mm] w-[74mm] p-[3.9mm]' : 'min-h-[148mm] w-[105mm] p-[6mm]'}`}
+      style={{ fontSize: `${pt}pt` }}
     >
-      <div className="flex gap-3">
-        <Ring facts={slip.ring} seed={slip.seed} size={64} title={slip.pieceNumber} />
+      <div className="flex gap-[8pt]">
+        <Ring facts={slip.ring} seed={slip.seed} size={small ? 44 : 60} title={slip.pieceNumber} />
         <div className="grow">
-          <h2 className="text-[21px] leading-[1.15]">{slip.title}</h2>
-          <p className="text-[#46564f]">
+          <h2 className="text-[1.7em] leading-[1.12]">{text.title}</h2>
+          <p className="text-[#46564f] text-[0.88em]">
             {slip.shop} · <span className="reading">{slip.pieceNumber}</span> · <span className="reading">{slip.code}</span>
           </p>
-          <p className="text-[#46564f]">{slip.wood}</p>
+          <p className="text-[#46564f] text-[0.88em]">{text.wood}</p>
         </div>
         {/* biome-ignore lint/performance/noImgElement: a code drawn here and now, nothing to optimise */}
-        <img className="h-[22mm] w-[22mm] shrink-0" alt="Code of this piece" src={code} />
+        <img className={`shrink-0 ${small ? 'h-[16mm] w-[16mm]' : 'h-[22mm] w-[22mm]'}`} alt="Code of this piece" src={code} />
       </div>
-      <hr className="my-1 border-[#12211c]" />
-      <p className="font-semibold">{slip.look}</p>
-      <h3 className="mt-1 text-[12.5px]">Keep it</h3>
-      <p>
-        {slip.wash} {slip.never}
+      <hr className="border-[#12211c]" />
+      <p className="flex gap-[5pt] font-semibold">
+        <Sign of="look" />
+        {text.look}
       </p>
-      <h3 className="mt-1 text-[12.5px]">Renew it</h3>
-      <p>
-        {slip.treat}
-        {slip.intervalDays === null
-          ? ''
-          : ` About every ${slip.intervalDays} days, ${slip.grams.toFixed(1)} g a time. First looks: ${slip.nextDates.map(longDate).join(', ')}.`}
-      </p>
-      {slip.cloths ? <p className="font-semibold">{slip.cloths}</p> : null}
-      <h3 className="mt-1 text-[12.5px]">On it</h3>
-      <p>
-        {slip.finish}. {slip.ingredients.join(', ') || 'Nothing'}.
-      </p>
-      <p className="font-semibold">
-        Allergens: {slip.allergens.join(', ') || 'none known'}.
-        {slip.undeclared.length > 0 ? ` Not all contents declared: ${slip.undeclared.join(', ')}.` : ''}
-      </p>
-      <h3 className="mt-1 text-[12.5px]">Send it back</h3>
-      <p>{slip.sendBack}</p>
+      {text.parts.map((part) => (
+        <div key={part.sign + part.heading} className="flex gap-[5pt]">
+          <Sign of={part.sign} />
+          <div>
+            {part.heading ? <h3 className="font-bold text-[1em] leading-[1.3]">{part.heading}</h3> : null}
+            {part.lines.map((line, i) => (
+              <p key={line} className={part.strong || (part.sign === 'on' && i > 0) ? 'font-semibold' : ''}>
+                {line}
+              </p>
+            ))}
+          </div>
+        </div>
+      ))}
     </article>
   );
 }

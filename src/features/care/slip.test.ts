@@ -1,21 +1,37 @@
+import ICAL from 'ical.js';
+import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
+import { LANGUAGES } from '@/core/care';
+import type { About } from '@/data/care/post';
 import { findSold, soldPieces } from '@/data/care/queries';
 import { theShop } from '@/data/shop/queries';
 import { demoDb } from '@/data/testing';
 import { calendarOf } from './calendar';
 import { codePng } from './code';
-import { slipPdf } from './pdf';
-import { slipOf } from './slip';
+import { letterWords } from './letter-words';
+import { slipPdf, type SlipWish } from './pdf';
+import { slipIn, slipOf } from './slip';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
+const LONG = 'Very long serving and bread board with juice groove for the winter lantern fair, second size';
 
-function demoSlip(change: { baseAddress?: string | null; species?: string; name?: string } = {}) {
+function demoSlip(change: { baseAddress?: string | null; name?: string } = {}) {
   const db = demoDb(NOW);
-  const row = soldPieces(db, '2031-03-03').find((one) => one.buyer !== null);
+  const row = soldPieces(db, '2031-03-03').find((one) => one.buyer?.startsWith('Odalys'));
   const sold = findSold(db, row?.code ?? '', NOW);
   if (!sold) throw new Error('nothing sold');
-  const longer = change.name ? { ...sold, batch: { ...sold.batch, design: { ...sold.batch.design, name: change.name } } } : sold;
-  return { slip: slipOf(longer, { ...theShop(db), baseAddress: change.baseAddress ?? null }), sold };
+  const named = change.name ? { ...sold, batch: { ...sold.batch, design: { ...sold.batch.design, name: change.name } } } : sold;
+  return { slip: slipOf(named, { ...theShop(db), baseAddress: change.baseAddress ?? null }), sold };
+}
+const sidesOf = (language: (typeof LANGUAGES)[number], slip = demoSlip().slip): string =>
+  JSON.stringify([slipIn(slip, language), slipIn(slip, language, 'A7')]);
+
+/** A PDF's pages as text, its size in mm, and how many there are. */
+async function read(pdf: Buffer) {
+  const document = await getDocumentProxy(new Uint8Array(pdf));
+  const { text } = await extractText(document, { mergePages: false });
+  const [, , width = 0, height = 0] = (await document.getPage(1)).view;
+  return { pages: text.map((page) => page.replace(/\s+/g, ' ')), mm: [width, height].map((pt) => Math.round((pt / 72) * 25.4)) };
 }
 
 describe('the slip', () => {
@@ -23,45 +39,102 @@ describe('the slip', () => {
     const { slip, sold } = demoSlip();
     expect(slip).toMatchObject({
       pieceNumber: expect.stringMatching(/^31-001\/\d$/),
-      title: 'Pear bread board',
       allergens: ['bee product'],
       intervalDays: 32,
-      cloths: null,
+      ingredients: ['White mineral oil, food grade', 'Beeswax, filtered'],
+      language: 'en',
     });
-    expect(slip.ingredients).toEqual(['White mineral oil, food grade', 'Beeswax, filtered']);
     expect(slip.nextDates).toHaveLength(4);
-    expect(JSON.stringify(slip)).not.toContain(sold.buyer ?? 'nobody');
-    expect(JSON.stringify(slip)).not.toMatch(/certified|waterproof|100 ?% safe|antibacterial/i);
+    expect(slipIn(slip, 'en').title).toBe('Pear bread board');
+    expect(sidesOf('en')).not.toContain(sold.buyer ?? 'nobody');
+    expect(slipIn(slip, 'en').parts.some((part) => part.sign === 'cloths')).toBe(false);
+  });
+  it.each(LANGUAGES)('names wood, contents and allergens in %s, and claims nothing', (language) => {
+    const said = sidesOf(language);
+    expect(said).toContain(
+      { en: 'bee product', de: 'Bienenerzeugnis', fr: 'produit de la ruche', es: 'producto de abeja' }[language],
+    );
+    expect(said).toContain({ en: 'Pear (Pyrus', de: 'Birnbaum (Pyrus', fr: 'Poirier (Pyrus', es: 'Peral (Pyrus' }[language]);
+    expect(said).not.toMatch(/certified|zertifi|waterproof|100 ?% safe|antibacterial/i);
+    if (language !== 'en') expect(said).not.toMatch(/mineral oil|Beeswax|Wash by hand|none known/);
   });
   it('carries the care text in its code until the shop has an address', () => {
-    expect(demoSlip().slip.codeText).toContain('Contains bee product.');
+    expect(slipIn(demoSlip().slip, 'en').codeText).toContain('Allergens: bee product.');
     const { slip } = demoSlip({ baseAddress: 'https://shed.example' });
-    expect(slip.codeText).toBe(`https://shed.example/care/${slip.code}`);
+    expect(slipIn(slip, 'en').codeText).toBe(`https://shed.example/care/${slip.code}`);
   });
   it('makes a code that is an image', async () => {
     expect(await codePng('Wash by hand.')).toMatch(/^data:image\/png;base64,/);
   });
-  it.each([['Bread board'], ['Very long serving and bread board with juice groove for the winter lantern fair, second size']])(
-    'is one A6 page as PDF for “%s”',
-    async (name) => {
-      const pdf = (await slipPdf(demoSlip({ name }).slip)).toString('latin1');
-      expect(pdf.slice(0, 5)).toBe('%PDF-');
-      expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
-      const [, width, height] = /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf) ?? [];
-      expect([(Number(width) / 72) * 25.4, (Number(height) / 72) * 25.4].map(Math.round)).toEqual([105, 148]);
-    },
-  );
-  it('gives its dates to a calendar as whole days with ids that stay', () => {
-    const { slip, sold } = demoSlip();
-    const text = calendarOf(slip, sold.dates);
-    const unfolded = text.replace(/\r\n /g, '');
-    expect(text.startsWith('BEGIN:VCALENDAR\r\nVERSION:2.0')).toBe(true);
-    expect(unfolded.match(/BEGIN:VEVENT/g)).toHaveLength(sold.dates.length);
-    sold.dates.forEach((date, i) => {
-      expect(unfolded).toContain(`UID:${slip.code}-${i}@rendle`);
-      expect(unfolded).toContain(`DTSTART;VALUE=DATE:${date.replaceAll('-', '')}`);
+  const wishes: (readonly [SlipWish, string, number[]])[] = [
+    [{ size: 'A6', languages: ['en'] }, 'Bread board', [105, 148]],
+    [{ size: 'A6', languages: ['de', 'fr'] }, LONG, [105, 148]],
+    [{ size: 'A7', languages: ['en'] }, LONG, [74, 105]],
+    [{ size: 'A7', languages: ['es', 'de'] }, LONG, [74, 105]],
+  ];
+  it.each(wishes)('is one side a language as PDF, whole, for %o', async (wish, name, mm) => {
+    const { slip } = demoSlip({ name });
+    const { pdf, pt } = await slipPdf(slip, wish);
+    const found = await read(pdf);
+    expect(found.mm).toEqual(mm);
+    expect(found.pages).toHaveLength(wish.languages.length);
+    expect(pt).toBeGreaterThanOrEqual(4.6);
+    wish.languages.forEach((language, i) => {
+      const text = slipIn(slip, language, wish.size);
+      for (const line of [text.title, text.look, ...text.parts.flatMap((part) => [part.heading, ...part.lines])])
+        expect(found.pages[i]).toContain(line.replace(/\s+/g, ' ').trim());
     });
+  });
+});
+
+describe('dates for a calendar', () => {
+  it('are read by another’s parser as whole days with ids that stay', () => {
+    const { slip, sold } = demoSlip();
+    const text = calendarOf([{ slip, dates: sold.dates, language: 'en' }]);
+    const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+    expect(events.map((event) => event.startDate.toString())).toEqual([...sold.dates]);
+    expect(events.every((event) => event.startDate.isDate)).toBe(true);
+    expect(new Set(events.map((event) => event.uid)).size).toBe(sold.dates.length);
+    expect(events[0]?.uid).toBe(`${slip.code}-${sold.dates[0]}@rendle`);
+    expect(events[0]?.description).toContain('bee product');
+    expect(calendarOf([{ slip, dates: sold.dates, language: 'en' }])).toBe(text);
     expect(Math.max(...text.split('\r\n').map((line) => Buffer.byteLength(line)))).toBeLessThanOrEqual(75);
-    expect(calendarOf(slip, sold.dates)).toBe(text);
+  });
+  it('hold several pieces for the shop, with whose they are', () => {
+    const { slip, sold } = demoSlip();
+    const text = calendarOf([
+      { slip, dates: sold.dates.slice(0, 2), language: 'en', whose: 'Odalys' },
+      { slip: { ...slip, code: 'OTHERCODE9' }, dates: sold.dates.slice(0, 1), language: 'en', whose: '' },
+    ]);
+    const titles = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one).summary);
+    expect(titles).toHaveLength(3);
+    expect(titles[0]).toMatch(/^Pear bread board 31-001\/\d, Odalys$/);
+  });
+});
+
+describe('letters', () => {
+  const about: About = {
+    language: 'en',
+    design: 'Bread board',
+    speciesId: 'pear',
+    tag: '31-001/2',
+    code: 'ABCDEFGHJK',
+    shop: 'Shed',
+    baseAddress: 'https://shed.example',
+    hasBottle: true,
+  };
+  it('say what is due, where its page is, and how to have no more', () => {
+    const { subject, body } = letterWords.look(about);
+    expect(subject).toBe('A look at your pear bread board');
+    expect(body).toContain('https://shed.example/care/ABCDEFGHJK#letters');
+    expect(body).toContain('left in the tin');
+    expect(letterWords.look({ ...about, baseAddress: null, hasBottle: false }).body).toContain('answer with the word “stop”');
+  });
+  it('are in the owner’s language, several as one, and plain about harm', () => {
+    expect(letterWords.look({ ...about, language: 'de' }).subject).toBe('Zeit, nach dem Holz zu sehen: Bread board, Birnbaum');
+    expect(letterWords.hold(about, 'smells rancid').body).toContain('do not use it for food');
+    const both = letterWords.together('fr', [letterWords.look(about), letterWords.look(about)]);
+    expect(both.subject).toContain('2 pièces');
+    expect(both.body.split('* * *')).toHaveLength(2);
   });
 });

@@ -1,22 +1,25 @@
 import 'server-only';
-import type { CareClass } from '@/core/care';
-import { CARE_WORDS } from '@/messages';
+import type { CareClass, Language } from '@/core/care';
 import type { RingFacts } from '@/core/regimen';
-import type { Shop } from '@/data/shop/queries';
 import type { SoldPiece } from '@/data/care/queries';
-import { tagOf } from '@/data/work/batch';
 import { contentsOf } from '@/data/release/commands';
+import type { Shop } from '@/data/shop/queries';
+import { tagOf } from '@/data/work/batch';
+import { allergenIn, dateIn, gramsIn, ingredientIn, SLIP_WORDS, woodIn } from '@/messages/slip';
+import type { Pictogram } from '@/ui/pictograms';
 
-/** Everything the slip says, once: the screen, the PDF, the calendar and the owner's page all read it from here. */
+/** Everything a slip is made from, once: the screen, the PDF, the calendar, letters and the owner's page all read it from here. */
 export type Slip = {
   readonly code: string;
   readonly ring: RingFacts;
   readonly seed: number;
   readonly pieceNumber: string;
-  readonly title: string;
-  readonly wood: string;
+  readonly design: string;
+  readonly speciesId: string;
+  readonly botanical: string;
+  readonly porosity: SoldPiece['batch']['species']['porosity'];
   readonly shop: string;
-  readonly finish: string;
+  readonly careClass: CareClass;
   readonly ingredients: readonly string[];
   readonly allergens: readonly string[];
   /** Bought finishes whose makers do not declare all that is in them. */
@@ -25,14 +28,9 @@ export type Slip = {
   readonly intervalDays: number | null;
   readonly nextDates: readonly string[];
   readonly grams: number;
-  readonly treat: string;
-  readonly wash: string;
-  readonly never: string;
-  readonly sendBack: string;
-  readonly look: string;
-  readonly cloths: string | null;
-  /** What the code holds: the owner's page, or the care text itself while the shop has no public address. */
-  readonly codeText: string;
+  readonly language: Language;
+  /** The owner's page, where the shop has a public address. */
+  readonly address: string | null;
 };
 
 /** The ring of a released batch: every coat a growth ring, the bark whole. */
@@ -48,25 +46,17 @@ const DRYING: readonly CareClass[] = ['drying-oil', 'drying-oil-wax', 'hard-wax'
 export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const { batch, piece, plan } = sold;
   const { contents, allergens, undeclared } = contentsOf(batch);
-  const title = `${batch.species.name} ${batch.design.name.toLowerCase()}`;
-  const look =
-    plan.intervalDays === null
-      ? 'Nothing needs renewing. If it feels rough after a wash, smooth it with 240 paper along the grain.'
-      : 'Look first: when the wood is dull or a water drop no longer beads, treat it. The dates are only a reminder to look.';
-  const wash = 'Wash by hand, wipe dry at once, stand it on edge to air.';
-  const never = 'No soaking, no heat, no dishwasher, no microwave.';
-  const treat = CARE_WORDS[plan.careClass];
-  const pieceNumber = tagOf(batch, piece);
-  const short = `${title} ${pieceNumber}. ${wash} ${never} ${plan.intervalDays === null ? '' : 'Treat it when it looks dull.'}${allergens.length > 0 ? ` Contains ${allergens.join(', ')}.` : ''}${undeclared.length > 0 ? ` Contents of ${undeclared.join(', ')} are not all declared.` : ''}`;
   return {
     code: piece.code,
-    pieceNumber,
+    pieceNumber: tagOf(batch, piece),
     ring: releasedRing(batch),
     seed: batch.id,
-    title,
-    wood: `${batch.species.name} (${batch.species.botanical})`,
+    design: batch.design.name,
+    speciesId: batch.species.id,
+    botanical: batch.species.botanical,
+    porosity: batch.species.porosity,
     shop: shop.name,
-    finish: `${batch.regimen.name}: ${batch.regimen.school}`,
+    careClass: plan.careClass,
     ingredients: contents,
     allergens,
     undeclared,
@@ -74,14 +64,80 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     intervalDays: plan.intervalDays,
     nextDates: sold.dates.slice(0, DATES_SHOWN),
     grams: plan.gramsPerTreatment,
-    treat,
-    wash,
-    never,
-    sendBack: 'A deep crack, a loose joint or a smell that stays: send it back, quoting the number.',
-    look,
-    cloths: DRYING.includes(plan.careClass)
-      ? 'Oily cloths can set themselves alight: lay them flat outdoors or put them in water. Never in a heap or a bin.'
-      : null,
-    codeText: shop.baseAddress ? `${shop.baseAddress}/care/${piece.code}` : short,
+    language: plan.language,
+    address: shop.baseAddress ? `${shop.baseAddress}/care/${piece.code}` : null,
+  };
+}
+
+/** What a piece is called in a language; the design's name is the maker's own and is never translated. */
+export const titleIn = (language: Language, { speciesId, design }: Pick<Slip, 'speciesId' | 'design'>): string =>
+  language === 'en' ? `${woodIn('en', speciesId)} ${design.toLowerCase()}` : `${design}, ${woodIn(language, speciesId)}`;
+
+/** A part of a slip under its heading, with its sign. */
+export type SlipPart = {
+  readonly sign: Pictogram;
+  readonly heading: string;
+  readonly lines: readonly string[];
+  readonly strong?: boolean;
+};
+export type SlipText = {
+  readonly language: Language;
+  readonly title: string;
+  readonly wood: string;
+  readonly look: string;
+  readonly parts: readonly SlipPart[];
+  /** What its code holds: the owner's page, or the care text itself while the shop has no public address. */
+  readonly codeText: string;
+};
+
+/** Sizes of slips: the full card, and the small one that says the same in fewer words. */
+export const SLIP_SIZES = ['A6', 'A7'] as const;
+export type SlipSize = (typeof SLIP_SIZES)[number];
+
+/** A slip in one language: what this wood and this finish want, allergens, what never to do, when to send it back. */
+export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): SlipText {
+  const words = SLIP_WORDS[language];
+  const { headings } = words;
+  const full = size === 'A6';
+  const allergens = slip.allergens.map((name) => allergenIn(language, name)).join(', ') || words.noneKnown;
+  const title = titleIn(language, slip);
+  const renewing =
+    slip.intervalDays === null || !full
+      ? []
+      : [
+          slip.grams > 0 ? words.every(slip.intervalDays, gramsIn(language, slip.grams)) : '',
+          slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => dateIn(language, date)).join(', ')) : '',
+        ];
+  const on = [
+    words.finish[slip.careClass],
+    ...(full ? [slip.ingredients.map((name) => ingredientIn(language, name)).join(', ') || words.nothing] : []),
+  ];
+  const parts: SlipPart[] = [
+    { sign: 'wash', heading: headings.keep, lines: [[words.wash, words.wood[slip.porosity]].filter(Boolean).join(' ')] },
+    { sign: 'soak', heading: headings.never, lines: [words.never] },
+    {
+      sign: 'renew',
+      heading: headings.renew,
+      lines: [words.treat[slip.careClass], renewing.filter(Boolean).join(' ')].filter(Boolean),
+    },
+    ...(DRYING.includes(slip.careClass) ? [{ sign: 'cloths' as const, heading: '', lines: [words.cloths], strong: true }] : []),
+    {
+      sign: 'on',
+      heading: headings.on,
+      lines: [
+        `${on.join('. ')}.`,
+        `${words.allergens}: ${allergens}.${slip.undeclared.length > 0 ? ` ${words.undeclared}: ${slip.undeclared.join(', ')}.` : ''}`,
+      ],
+    },
+    { sign: 'back', heading: headings.back, lines: [words.back] },
+  ];
+  const short = `${title} ${slip.pieceNumber}. ${words.wash} ${words.never} ${words.allergens}: ${allergens}.${slip.undeclared.length > 0 ? ` ${words.undeclared}: ${slip.undeclared.join(', ')}.` : ''}`;
+  return {
+    language,
+    title,
+    wood: `${woodIn(language, slip.speciesId)} (${slip.botanical})`,
+    look: slip.intervalDays === null ? words.lookBare : words.look,
+    parts,
+    codeText: slip.address ?? short,
   };
 }

@@ -1,14 +1,14 @@
 import 'server-only';
-import { type Climate, type Daily, dailyRate, type Move, rankMoves } from '@/core/cure';
+import { ahead, type Daily, dailyRate, type Move, rankMoves, togetherMoves } from '@/core/cure';
 import { roomTaken } from '@/core/piece';
 import { ROOM_UNITS } from '@/core/regimen';
 import type { Db } from '@/data/db';
-import { places, type Place, readingsOf } from '@/data/shop/queries';
+import { forecastFor } from '@/data/cure/air';
+import { places, type Place } from '@/data/shop/queries';
 import { piecesIn } from '@/data/work/batch';
 import type { OpenBatch } from '../today/strip';
 import type { Scene } from './components/what-if';
 
-const DAYS = 7;
 const DAY_MS = 86_400_000;
 /** Where pieces may stand to cure; nothing cures in a bath or on a lathe. */
 const RESTS: readonly Place['kind'][] = ['bench', 'rack', 'sill', 'warm cabinet'];
@@ -18,50 +18,54 @@ const MAY: Daily = [
   { climate: { tempC: 19, rh: 0.55, light: 'window' }, hours: 9 },
   { climate: { tempC: 15, rh: 0.65, light: 'dark' }, hours: 10 },
 ];
-const COLD_NIGHT: Climate = { tempC: 8, rh: 0.7, light: 'dark' };
+const COLD_NIGHT = { tempC: 8, rh: 0.7 } as const;
 
-/** The mean air of a place over the last week; null where it was not read. */
-function airOf(db: Db, place: Place, nowMs: number): Climate | null {
-  const readings = readingsOf(db, place, nowMs - DAYS * DAY_MS, nowMs);
-  if (readings.length === 0) return null;
-  const mean = (of: (one: (typeof readings)[number]) => number): number =>
-    readings.reduce((sum, one) => sum + of(one), 0) / readings.length;
-  return { tempC: mean((one) => one.tempC), rh: mean((one) => one.rh), light: place.light };
+const WEEK_MS = 7 * DAY_MS;
+
+/** The coming week at a place, three hours at a time, by its own history; null where it was never read. */
+function weekAt(db: Db, place: Place, nowMs: number): Daily | null {
+  const forecast = forecastFor(db, place, nowMs);
+  return forecast
+    ? ahead(forecast, nowMs, nowMs + WEEK_MS, place.light).map(({ tempC, rh, light }) => ({
+        climate: { tempC, rh, light },
+        hours: 3,
+      }))
+    : null;
 }
 
-/** Places it could stand at, by their last week's air, and two changes of the air itself. */
+/** A week with the heating off at night: what is measured now by day, cold from evening to morning. */
+const coldNights = (week: Daily): Daily =>
+  week.map((part, i) => (i % 8 < 3 ? part : { ...part, climate: { ...part.climate, ...COLD_NIGHT } }));
+
+/** Places it could stand at, by what they will be like, and two changes of the air itself. */
 export function scenesFor(db: Db, nowMs: number): Scene[] {
   const known = places(db).flatMap((place) => {
-    const air = RESTS.includes(place.kind) ? airOf(db, place, nowMs) : null;
-    return air ? [{ place, air }] : [];
+    const day = RESTS.includes(place.kind) ? weekAt(db, place, nowMs) : null;
+    return day ? [{ place, day }] : [];
   });
-  const rack = known.find(({ place }) => place.kind === 'rack')?.air;
+  const rack = known.find(({ place }) => place.kind === 'rack')?.day;
   return [
-    ...known.map(({ place, air }) => ({
+    ...known.map(({ place, day }) => ({
       id: String(place.id),
       name: `at the ${place.name.toLowerCase()}`,
-      day: [{ climate: air, hours: 24 }],
+      rate: dailyRate(day),
     })),
-    { id: 'may', name: 'on a sill in May', day: MAY },
-    ...(rack
-      ? [
-          {
-            id: 'nights',
-            name: 'on the rack, heating off at night',
-            day: [
-              { climate: rack, hours: 10 },
-              { climate: COLD_NIGHT, hours: 14 },
-            ],
-          },
-        ]
-      : []),
+    { id: 'may', name: 'on a sill in May', rate: dailyRate(MAY) },
+    ...(rack ? [{ id: 'nights', name: 'on the rack, heating off at night', rate: dailyRate(coldNights(rack)) }] : []),
   ];
 }
 
 export type NamedMove = Move & { readonly number: string; readonly place: string };
 
-/** Which batch to carry where so that more of them are ready in time, best first. */
-export function movesFor(db: Db, open: readonly OpenBatch[], nowMs: number): NamedMove[] {
+export type Advice = {
+  /** Each by itself, best first. */
+  readonly moves: readonly NamedMove[];
+  /** Those that may all be made so that a day is kept, and who misses it all the same. */
+  readonly together: { readonly moves: readonly NamedMove[]; readonly late: readonly string[] };
+};
+
+/** Which batch to carry where so that more of them are ready in time: by their own dates, or all by one day. */
+export function adviceFor(db: Db, open: readonly OpenBatch[], nowMs: number, allByMs: number | null): Advice {
   const all = places(db).filter((place) => RESTS.includes(place.kind));
   const taken = (place: Place): number =>
     open
@@ -71,15 +75,9 @@ export function movesFor(db: Db, open: readonly OpenBatch[], nowMs: number): Nam
         0,
       );
   const spots = all.flatMap((place) => {
-    const air = airOf(db, place, nowMs);
-    return air
-      ? [
-          {
-            id: String(place.id),
-            rate: dailyRate([{ climate: air, hours: 24 }]),
-            left: place.capacity === null ? null : place.capacity - taken(place),
-          },
-        ]
+    const week = weekAt(db, place, nowMs);
+    return week
+      ? [{ id: String(place.id), rate: dailyRate(week), left: place.capacity === null ? null : place.capacity - taken(place) }]
       : [];
   });
   const batches = open.flatMap(({ batch, standing: { cure } }) => {
@@ -91,7 +89,7 @@ export function movesFor(db: Db, open: readonly OpenBatch[], nowMs: number): Nam
       {
         id: String(batch.id),
         place: String(batch.place.id),
-        dueMs: batch.dueAt,
+        dueMs: allByMs ?? batch.dueAt,
         needed: cure.needed,
         ageHours: cure.ageHours,
         nowMs,
@@ -104,9 +102,11 @@ export function movesFor(db: Db, open: readonly OpenBatch[], nowMs: number): Nam
     ];
   });
   const name = (id: string): string => all.find((place) => String(place.id) === id)?.name.toLowerCase() ?? id;
-  return rankMoves(batches, spots).map((move) => ({
-    ...move,
-    number: open.find(({ batch }) => String(batch.id) === move.id)?.batch.number ?? '',
-    place: name(move.to),
-  }));
+  const number = (id: string): string => open.find(({ batch }) => String(batch.id) === id)?.batch.number ?? '';
+  const named = (move: Move): NamedMove => ({ ...move, number: number(move.id), place: name(move.to) });
+  const together = togetherMoves(batches, spots);
+  return {
+    moves: rankMoves(batches, spots).map(named),
+    together: { moves: together.moves.map(named), late: together.late.map(number) },
+  };
 }

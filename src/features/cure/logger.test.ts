@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { readLogger } from '@/core/cure';
+import { clockSetRight, readLogger } from '@/core/cure';
 import { type LoggerStyle, loggerFile } from '@/devices/practice-logger';
 
 const FROM = Date.parse('2031-03-03T08:00:00Z');
@@ -53,6 +53,23 @@ describe('a room logger’s file', () => {
     expect((found.gaps[0]?.toMs ?? 0) - (found.gaps[0]?.fromMs ?? 0)).toBeGreaterThanOrEqual(9 * 3_600_000);
     expect(found.readings.at(-1)?.atMs).toBeLessThanOrEqual(FROM + 60 * 3_600_000);
     expect(found.readings.every((one) => one.atMs <= FROM + 20 * 3_600_000 || one.atMs >= FROM + 29 * 3_600_000)).toBe(true);
+  });
+  it('has its clock set right where it is seen to be ahead, never where it cannot be told', () => {
+    const until = FROM + 4 * DAY;
+    const late = read(loggerFile({ ...options, style, clockAheadMin: 60 })).readings;
+    const right = clockSetRight(late, until + 90_000);
+    expect(right.aheadMs).toBe(3_600_000);
+    expect(right.readings.at(-1)?.atMs).toBe(until);
+    expect(clockSetRight(late, until + 61 * 60_000)).toMatchObject({ aheadMs: 0 });
+    expect(clockSetRight(late, until - 40 * DAY)).toMatchObject({ aheadMs: 0 });
+    expect(clockSetRight([], until)).toEqual({ readings: [], aheadMs: 0 });
+  });
+  it('has a year in it, warmer in summer', () => {
+    const year = read(
+      loggerFile({ ...options, style, fromMs: FROM - 300 * DAY, untilMs: FROM, everyMin: 180, seasonC: 4 }),
+    ).readings;
+    const near = (date: string) => year.find((one) => one.atMs >= Date.parse(date))?.tempC ?? 0;
+    expect(near('2030-07-15T12:00:00Z') - near('2031-01-15T12:00:00Z')).toBeGreaterThan(5);
   });
   it('keeps a logger’s own wall clock in the shop’s zone', () => {
     const found = read('Time;Temp °C;RH %\r\n13.03.2031 09:00;18,0;55\r\n', 'Europe/Oslo');

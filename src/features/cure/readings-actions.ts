@@ -1,7 +1,7 @@
 'use server';
 
 import { z } from 'zod';
-import { type LoggerFile, readLogger } from '@/core/cure';
+import { clockSetRight, type LoggerFile, readLogger } from '@/core/cure';
 import { formatDuration, ok, type Result } from '@/core/quantity';
 import { isAhead } from '@/data/command';
 import { recordReadings } from '@/data/shop/commands';
@@ -32,7 +32,8 @@ export async function lookAtReadings(input: unknown): Promise<Answer<FilePreview
     const { zone } = theShop(db);
     const file = readLogger(readCells(text), zone);
     if (!file.ok) return ok({ fault: file.issues.map((issue) => `${sayIssue(issue)} (${issue.path})`).join(' '), rows: [] });
-    const { readings, faults, gaps } = file.value;
+    const { faults, gaps } = file.value;
+    const { readings, aheadMs } = clockSetRight(file.value.readings, by.nowMs);
     const when = (ms: number): string => `${dayAndDate(ms, zone)} ${clockTime(ms, zone, ms)}`;
     const [first, last] = [readings[0], readings.at(-1)];
     const ahead = readings.filter((one) => isAhead(one.atMs, by)).length;
@@ -45,10 +46,13 @@ export async function lookAtReadings(input: unknown): Promise<Answer<FilePreview
           status: readings.length > ahead ? 'new' : 'refused',
           knownAs: null,
           faults: [
+            ...(aheadMs > 0
+              ? [`The logger’s clock is ahead by ${formatDuration(aheadMs / 60_000)}: its times are moved back by that.`]
+              : []),
             ...(ahead > 0 ? [`${ahead} lie in the future and are left out: the logger’s clock is ahead.`] : []),
             ...gaps.map(
               (gap) =>
-                `A gap of ${formatDuration((gap.toMs - gap.fromMs) / 60_000)} from ${when(gap.fromMs)}: the reading before it holds.`,
+                `A gap of ${formatDuration((gap.toMs - gap.fromMs) / 60_000)} from ${when(gap.fromMs - aheadMs)}: it is shown, and bridged by what is usual there.`,
             ),
             ...faults.slice(0, MOST_FAULTS).map(({ row, issue }) => `Row ${row}: ${sayIssue(issue)}`),
             ...(faults.length > MOST_FAULTS ? [`and ${faults.length - MOST_FAULTS} more rows that cannot be read`] : []),
@@ -64,7 +68,7 @@ export async function takeReadings(input: unknown): Promise<Answer<{ readonly sa
   return act(Taken, input, (db, { placeId, text }, by) => {
     const file = readLogger(readCells(text), theShop(db).zone);
     if (!file.ok) return file;
-    const kept = recordReadings(db, placeId, file.value.readings, by);
+    const kept = recordReadings(db, placeId, clockSetRight(file.value.readings, by.nowMs).readings, by);
     return kept.ok ? ok({ saved: kept.value }) : kept;
   });
 }

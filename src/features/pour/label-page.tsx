@@ -3,14 +3,15 @@ import { notFound } from 'next/navigation';
 
 import { Link } from '@/ui/link';
 import { codePng } from '../care/code';
-import { lotsNow, session } from '../shop/session';
+import { allLots } from '@/data/stores/queries';
+import { session } from '../shop/session';
 import { LabelForm } from './components/label-form';
 import { labelFor } from './label-routes';
 
 /** Labels for one lot: as many as there are tins, on a sheet or one by one. */
 export async function LabelPage({ id }: { readonly id: number }) {
   const { db, shop } = await session();
-  const lot = lotsNow(db).find((one) => one.id === id);
+  const lot = allLots(db).find((one) => one.id === id);
   const label = labelFor(db, shop, id);
   if (!lot || !label) notFound();
   return (

@@ -2,15 +2,19 @@
 
 import { z } from 'zod';
 import { GATES } from '@/core/release';
-import { decideRelease } from '@/data/release/commands';
+import { WAYS } from '@/core/regimen';
+import { parseMoney } from '@/core/quantity';
+import { theShop } from '@/data/shop/queries';
+import { decideRelease, sayLabelled, setPrice } from '@/data/release/commands';
 import { GATE_WORDS } from '@/messages';
-import { act, type Answer } from '../shop/act';
+import { act, type Answer, reader } from '../shop/act';
 
 const Decision = z.object({
   batchId: z.int().positive(),
   outcome: z.enum(['released', 'refused']),
   reason: z.string().max(2000),
   signed: z.array(z.enum(GATES)),
+  refusal: z.object({ next: z.enum(['mend', 'reject']), way: z.enum(WAYS).nullable() }).optional(),
 });
 
 /** Releases or refuses a batch. */
@@ -28,4 +32,23 @@ export async function decide(input: unknown): Promise<Answer<{ readonly number: 
       ),
     };
   });
+}
+
+const Prices = z.object({ batchId: z.int().positive(), wood: z.string().max(40), price: z.string().max(40) });
+
+/** Wood and price of a batch's pieces; empty is not known. */
+export async function savePrice(input: unknown): Promise<Answer> {
+  return act(Prices, input, (db, { batchId, wood, price }, by) => {
+    const read = reader();
+    const money = (path: string, text: string): number | null | undefined =>
+      text.trim() === '' ? null : read.take(path, parseMoney(text, theShop(db).currency));
+    const [woodMinor, priceMinor] = [money('wood', wood), money('price', price)];
+    if (woodMinor === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
+    return setPrice(db, { batchId, woodMinor, priceMinor }, by);
+  });
+}
+
+/** Tags and labels are on. */
+export async function putLabelsOn(input: unknown): Promise<Answer> {
+  return act(z.object({ batchId: z.int().positive() }), input, (db, { batchId }, by) => sayLabelled(db, batchId, by));
 }

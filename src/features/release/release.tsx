@@ -1,58 +1,65 @@
 import 'server-only';
-import { learnedA0 } from '@/data/cure/learned';
-import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { cautionsFor } from '@/core/caution';
-import { dateOf, formatDuration } from '@/core/quantity';
-import { type Evidence, type Gate, GATES, type GateId, gatesOf } from '@/core/release';
-import { CAUTION_WORDS, CHECK_WORDS, CONTACT_WORDS, GATE_WORDS } from '@/messages';
-import { unsoldPieces } from '@/data/care/queries';
 import { ingredientOf } from '@/core/material';
-import { contentsOf, evidenceOf } from '@/data/release/commands';
+import { dateOf, formatDuration, toMajor } from '@/core/quantity';
+import { type Evidence, type Gate, GATES, type GateId, ReleaseRecord } from '@/core/release';
+import { bottlesFor } from '@/data/care/bottles';
+import { unsoldPieces } from '@/data/care/queries';
+import { learnedA0 } from '@/data/cure/learned';
+import { contentsOf, decisionsOf, judge } from '@/data/release/commands';
+import { recordFor } from '@/data/release/record';
 import { people } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
+import { CAUTION_WORDS, CONTACT_WORDS, GATE_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
+import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { SellForm } from '../care/components/sell-form';
 import { session } from '../shop/session';
 import { titleOf } from '../today/strip';
 import { Decide } from './components/decide';
+import { Labelled, PriceForm } from './components/price-form';
+import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from './record-body';
 
-/** What each gate rests on, in words. */
+/** What each gate rests on, in words; who and when where someone did it. */
 function evidenceWords(
   batch: Batch,
-  { cure, progress, fitness }: Standing,
+  { progress, fitness }: Standing,
   evidence: Evidence,
-  zone: string,
+  record: ReleaseRecord,
   nowMs: number,
-): Record<GateId, string> {
-  const last = batch.checks.at(-1);
+): Record<GateId, readonly string[]> {
   const lastCoat = progress.done.findLast(({ task }) => ['coat', 'wipe', 'buff'].includes(task.step.kind));
+  const checks = checkLinesOf(record).slice(-2).reverse();
+  const rags = ragLinesOf(record);
   return {
-    steps: `${progress.done.length} done, ${progress.rest.length} left`,
-    'least-time': lastCoat
-      ? `${formatDuration((nowMs - lastCoat.fact.atMs) / 60_000)} since the last coat; least ${formatDuration(lastCoat.task.wait.min)}`
-      : fitness.leastTime
-        ? 'no coat'
-        : '',
-    estimate: cure
-      ? `${Math.round(cure.pReady * 100)} % likely ${cure.settles ? 'settled' : 'cured'} now; most likely by ${dayAndDate(cure.readyAtMs.p50, zone)}`
-      : 'no finish to cure',
-    check: last
-      ? `${CHECK_WORDS[last.kind].name}: ${last.pass ? CHECK_WORDS[last.kind].pass : CHECK_WORDS[last.kind].fail}, ${clockTime(last.at, zone, nowMs)}`
-      : 'none recorded',
-    wood: `${batch.species.name}, ${batch.origin}: ${batch.species.note}`,
-    contact: `${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`,
-    surface: evidence.cutOn
-      ? evidence.knifeSurface
-        ? 'a knife works on it; no film'
-        : 'a knife works on it, and a film lies there'
-      : 'no knife works on it',
-    mouthed: `${evidence.undeclared === 0 ? 'all contents declared' : 'contents not all declared'}; allergens ${evidence.allergens.join(', ') || 'none known'}. Look for small parts; this tool does not certify, and toy rules apply where you sell.`,
-    rags: evidence.ragsOpen === 0 ? 'none open' : `${evidence.ragsOpen} open`,
+    steps: [`${progress.done.length} done, ${progress.rest.length} left`],
+    'least-time': [
+      lastCoat
+        ? `${formatDuration((nowMs - lastCoat.fact.atMs) / 60_000)} since the last coat; least ${formatDuration(lastCoat.task.wait.min)}`
+        : fitness.leastTime
+          ? 'no coat'
+          : '',
+    ],
+    estimate: [airLineOf(record)],
+    check: checks.length > 0 ? checks : ['none recorded'],
+    wood: [`${batch.species.name}, ${batch.origin}: ${batch.species.note}`],
+    contact: [`${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`],
+    surface: [
+      evidence.cutOn
+        ? evidence.knifeSurface
+          ? 'a knife works on it; no film'
+          : 'a knife works on it, and a film lies there'
+        : 'no knife works on it',
+    ],
+    mouthed: [
+      `${evidence.undeclared === 0 ? 'all contents declared' : 'contents not all declared'}; allergens ${evidence.allergens.join(', ') || 'none known'}. Look for small parts; this tool does not certify, and toy rules apply where you sell.`,
+    ],
+    rags: rags.length > 0 ? rags : ['none open'],
   };
 }
 
@@ -63,7 +70,18 @@ export async function ReleasePage({ number }: { readonly number: string }) {
   const batch = id === null ? null : loadBatch(db, id, nowMs);
   if (!batch) notFound();
   const standing = standingOfBatch(db, batch, nowMs, learnedA0(db));
-  const evidence = evidenceOf(db, batch, standing);
+  const judged = judge(db, batch, standing);
+  const record = ReleaseRecord.safeParse(batch.release?.record ? JSON.parse(batch.release.record) : null).data;
+  const draft = recordFor(db, batch, standing, judged, {
+    number: '',
+    outcome: 'released',
+    next: null,
+    reason: '',
+    signed: [],
+    personId: 0,
+    atMs: nowMs,
+  });
+  const before = decisionsOf(db, batch.id).filter((one) => one.id !== batch.release?.id);
   const ingredients = Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition).map(ingredientOf));
   const { allergens, undeclared } = contentsOf(batch);
   const held = Object.values(batch.materials).find((lot) => lot.held)?.held;
@@ -96,14 +114,52 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           zone={shop.zone}
           currency={shop.currency}
           today={dateOf(nowMs, shop.zone)}
+          record={record ?? null}
+          bottles={bottlesFor(db, batch)}
+          priceMinor={draft.cost.priceMinor}
         />
       ) : (
-        <Decide
-          batchId={batch.id}
-          gates={gatesOf(evidence)}
-          evidence={evidenceWords(batch, standing, evidence, shop.zone, nowMs)}
-        />
+        <div className="grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
+          <Decide
+            batchId={batch.id}
+            gates={judged.gates}
+            evidence={evidenceWords(batch, standing, judged.evidence, draft, nowMs)}
+          />
+          <div>
+            <CostOf record={draft} />
+            <PriceForm
+              batchId={batch.id}
+              currency={shop.currency}
+              wood={draft.cost.parts.wood == null ? '' : String(toMajor(draft.cost.parts.wood, shop.currency))}
+              price={draft.cost.priceMinor === null ? '' : String(toMajor(draft.cost.priceMinor, shop.currency))}
+            />
+            <h3 className="mt-4">Labels</h3>
+            {draft.labelled ? (
+              <p className="reading">
+                ● On since {recordTime(draft.labelled.at, shop.zone)}, {draft.labelled.by}
+              </p>
+            ) : (
+              <Labelled batchId={batch.id} number={batch.number} />
+            )}
+            <details className="mt-4">
+              <summary className="min-h-11 font-semibold">The rest of the record</summary>
+              <RecordBody record={draft} />
+            </details>
+          </div>
+        </div>
       )}
+      {before.length > 0 ? (
+        <section className="mt-6">
+          <h2 className="mb-1">Judged before</h2>
+          {before.map((one) => (
+            <p key={one.id}>
+              <span className="reading font-semibold">{one.number}</span> {one.outcome}
+              {one.next === 'mend' ? ', to be mended' : ''} on {dayAndDate(one.at, shop.zone)}: {one.reason}.{' '}
+              {one.record ? <a href={`/api/release?number=${one.number}&as=pdf`}>The record</a> : null}
+            </p>
+          ))}
+        </section>
+      ) : null}
       <div className="mt-6 max-w-3xl">
         <Cautions
           of={cautionsFor({ ingredients, doing: 'releasing', woodForFood: batch.species.food }).map(
@@ -123,9 +179,34 @@ type DecidedProps = {
   readonly zone: string;
   readonly currency: string;
   readonly today: string;
+  readonly record: ReleaseRecord | null;
+  readonly bottles: React.ComponentProps<typeof SellForm>['bottles'];
+  readonly priceMinor: number | null;
 };
 
-function Decided({ batch, unsold, who, zone, currency, today }: DecidedProps) {
+/** What a piece cost and what is left of its price. */
+function CostOf({ record }: { readonly record: ReleaseRecord }) {
+  return (
+    <section>
+      <h2 className="mb-1">Cost of a piece</h2>
+      <dl className="reading grid grid-cols-[8rem_1fr] gap-y-0.5">
+        {costLinesOf(record).map(([name, says]) => (
+          <div key={name} className="contents">
+            <dt className="text-soft">{name}</dt>
+            <dd className={says === 'not entered' ? 'text-soft' : 'font-semibold'}>{says}</dd>
+          </div>
+        ))}
+        <dt className="border-ink border-t text-soft">Left of the price</dt>
+        <dd className={`border-ink border-t font-semibold ${(record.cost.marginMinor ?? 0) < 0 ? 'text-late' : ''}`}>
+          {(record.cost.marginMinor ?? 0) < 0 ? '▲ ' : ''}
+          {marginLine(record)}
+        </dd>
+      </dl>
+    </section>
+  );
+}
+
+function Decided({ batch, unsold, who, zone, currency, today, record, bottles, priceMinor }: DecidedProps) {
   const { release } = batch;
   if (!release) return null;
   const gates = (release.gates as Gate[]).filter((gate) => GATES.includes(gate.id));
@@ -137,9 +218,9 @@ function Decided({ batch, unsold, who, zone, currency, today }: DecidedProps) {
           Record <span className="reading">{release.number}</span>
         </h2>
         <p className="mb-2">
-          {release.outcome === 'released' ? 'Released' : 'Refused'} {clockTime(release.at, zone)} on{' '}
-          {dayAndDate(release.at, zone)} by {who}.{release.reason ? ` Reason: ${release.reason}.` : ''} The record does not
-          change.
+          {release.outcome === 'released' ? 'Released' : 'Refused'} {dayAndDate(release.at, zone)},{' '}
+          {clockTime(release.at, zone).split(' ').at(-1)}, by {who}.{release.reason ? ` Reason: ${release.reason}.` : ''} The
+          record does not change.
         </p>
         <ul>
           {gates.map((gate) => (
@@ -150,8 +231,38 @@ function Decided({ batch, unsold, who, zone, currency, today }: DecidedProps) {
             </li>
           ))}
         </ul>
+        {record ? (
+          <>
+            <p className="mt-3 flex flex-wrap gap-3">
+              <a href={`/api/release?number=${release.number}&as=pdf`} className={linkLook('main')}>
+                Record as PDF
+              </a>
+              <a href={`/api/release?number=${release.number}&as=json`} className={linkLook('plain')}>
+                Record as JSON
+              </a>
+            </p>
+            <div className="mt-4">
+              <CostOf record={record} />
+            </div>
+            <details className="mt-3">
+              <summary className="min-h-11 font-semibold">What it rests on</summary>
+              <RecordBody record={record} />
+            </details>
+          </>
+        ) : (
+          <p className="mt-3 text-soft">It was decided before whole records were kept.</p>
+        )}
       </section>
-      {release.outcome === 'released' ? <SellForm batchId={batch.id} unsold={unsold} currency={currency} today={today} /> : null}
+      {release.outcome === 'released' ? (
+        <SellForm
+          batchId={batch.id}
+          unsold={unsold}
+          currency={currency}
+          today={today}
+          bottles={bottles}
+          price={priceMinor === null ? '' : String(toMajor(priceMinor, currency))}
+        />
+      ) : null}
     </div>
   );
 }

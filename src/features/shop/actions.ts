@@ -5,13 +5,13 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { check } from '@/core/contract';
 import { Opening } from '@/core/plan';
-import { fail, parseHumidity, parsePositive, parseTemperature } from '@/core/quantity';
+import { fail, parseHumidity, parseMoney, parsePositive, parseTemperature } from '@/core/quantity';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
 import { setHandHours } from '@/data/plan/hands';
 import { addPerson, changeRooms, changeShop, recordReading, setUpShop } from '@/data/shop/commands';
-import { findShop } from '@/data/shop/queries';
+import { findShop, theShop } from '@/data/shop/queries';
 import { act, type Answer, reader, refuse } from './act';
 import { PERSON_COOKIE, SCHEME_COOKIE } from './session';
 
@@ -65,17 +65,25 @@ const Change = z.object({
   zone: text.min(1),
   baseAddress: httpAddress,
   ambient: z.string(),
+  hour: z.string().default(''),
+  slip: z.string().default(''),
   hours: z.array(Opening),
   closed: z.array(z.iso.date()),
 });
 
 export async function saveShop(input: unknown): Promise<Answer> {
-  return act(Change, input, (db, { version, ambient, baseAddress, ...change }) => {
-    const ambientC = parseTemperature(ambient);
-    if (!ambientC.ok) return fail(ambientC.issues[0]?.code ?? 'invalid', 'ambient', ambientC.issues[0]?.with);
+  return act(Change, input, (db, { version, ambient, baseAddress, hour, slip, ...change }) => {
+    const read = reader();
+    const ambientC = read.take('ambient', parseTemperature(ambient));
+    const money = (path: string, text: string): number | null | undefined =>
+      text.trim() === '' ? null : read.take(path, parseMoney(text, theShop(db).currency));
+    const [hourMinor, slipMinor] = [money('hour', hour), money('slip', slip)];
+    if (ambientC === undefined || hourMinor === undefined || slipMinor === undefined) return { ok: false, issues: read.issues };
     return changeShop(db, version, {
       ...change,
-      ambientC: ambientC.value,
+      ambientC,
+      hourMinor,
+      slipMinor,
       baseAddress: baseAddress === '' ? null : baseAddress.replace(/\/+$/, ''),
     });
   });

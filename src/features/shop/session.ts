@@ -5,7 +5,6 @@ import { connection } from 'next/server';
 import { cache } from 'react';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
-import { allLots, type KnownLot } from '@/data/stores/queries';
 import { findShop, people, type Person, type Shop } from '@/data/shop/queries';
 
 export const PERSON_COOKIE = 'rendle-person';
@@ -31,8 +30,5 @@ export const session = cache(async (): Promise<Session> => {
   const only = crew.length === 1 ? crew[0] : undefined;
   return { db, shop, people: crew, person: crew.find((one) => one.id === chosen) ?? only ?? null, nowMs: now() };
 });
-
-/** Every lot as it stands, reckoned once for the whole page. */
-export const lotsNow = cache((db: Db): KnownLot[] => allLots(db));
 
 export const isDim = async (): Promise<boolean> => (await cookies()).get(SCHEME_COOKIE)?.value === 'dim';

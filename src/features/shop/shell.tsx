@@ -4,7 +4,7 @@ import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
 import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
 import { isMixedPaint } from '@/core/blend';
 import type { Db } from '@/data/db';
-import type { KnownLot } from '@/data/stores/queries';
+import { allLots, type KnownLot } from '@/data/stores/queries';
 import type { PotClock } from '../today/components/pot-clocks';
 import { openRagLines } from '@/data/rags/queries';
 
@@ -13,7 +13,7 @@ import { HandStrip } from '../today/components/hand-strip';
 import { openBatches } from '../today/strip';
 import { NarrowBar } from './components/device';
 import { Rail } from './components/rail';
-import { isDim, lotsNow, session } from './session';
+import { isDim, session } from './session';
 
 /** A lot this near its best-before is counted on the rail. */
 const NEAR_DAYS = 30;
@@ -37,7 +37,7 @@ const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
 /** What stands around every screen of the shop: the rail of stations and the hand strip. */
 export async function Shell({ children }: { readonly children: ReactNode }) {
   const { db, shop, people, person, nowMs } = await session();
-  const lots = lotsNow(db);
+  const lots = allLots(db);
   const open = openBatches(db, nowMs);
   const actions = open.flatMap((one) => (one.action ? [one.action] : []));
   const today = dateOf(nowMs, shop.zone);
@@ -49,7 +49,9 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     blends: openPours(db).length,
     work: open.length,
     cure: open.filter((one) => one.standing.cure !== null).length,
-    care: soldPieces(db, today).filter((sold) => sold.nextDue !== null && sold.nextDue <= addDays(today, 7)).length,
+    care: soldPieces(db, today).filter(
+      (sold) => sold.buyer !== null && sold.nextDue !== null && sold.nextDue <= addDays(today, 7),
+    ).length,
   };
   const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
   const dimmed = await isDim();

@@ -2,6 +2,7 @@ import 'server-only';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { database } from '@/data/db';
+import { toMajor } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
 import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
@@ -21,13 +22,15 @@ export async function ShopPage() {
     <>
       <h1 className="mb-4">{shop.name}</h1>
       <ShopForm
-        key={shop.version}
         facts={{
           version: shop.version,
           name: shop.name,
           zone: shop.zone,
           baseAddress: shop.baseAddress ?? '',
           ambient: `${shop.ambientC} °C`,
+          currency: shop.currency,
+          hour: shop.hourMinor === null ? '' : String(toMajor(shop.hourMinor, shop.currency)),
+          slip: shop.slipMinor === null ? '' : String(toMajor(shop.slipMinor, shop.currency)),
         }}
         hours={hours}
         closed={closed}

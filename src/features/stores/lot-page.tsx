@@ -3,19 +3,20 @@ import { notFound } from 'next/navigation';
 import { findIngredient } from '@/core/material';
 import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
 import { bathState } from '@/data/bath/bath';
-import { type KnownLot, readyMades, usable } from '@/data/stores/queries';
+import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, WHY_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 import { Bath } from './bath';
 import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
 import { PutRight } from './components/put-right-sheet';
 import type { RightLot } from './put-right';
+import { Reached } from './reached';
 import { when } from './routes';
 import { TraceDrawing } from './trace-drawing';
 import { TraceList } from './trace-list';
@@ -44,7 +45,7 @@ function Fact({ name, children }: { readonly name: string; readonly children: Re
 /** One lot whole: what it is, what was found of it, every movement, and its trace both ways. */
 export async function LotPage({ id }: { readonly id: number }) {
   const { db, shop, nowMs } = await session();
-  const lots = lotsNow(db);
+  const lots = allLots(db);
   const lot = lots.find((one) => one.id === id);
   const trace = lot ? traceOf(db, id) : null;
   if (!lot || !trace) notFound();
@@ -78,6 +79,7 @@ export async function LotPage({ id }: { readonly id: number }) {
           ▲ Held{ownHold ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn from it.
         </p>
       ) : null}
+      {ownHold ? <Reached trace={trace} lotId={id} /> : null}
       <LotButtons
         lot={{
           id,
@@ -109,7 +111,7 @@ export async function LotPage({ id }: { readonly id: number }) {
       ) : null}
       {lot.kind === 'bath' ? (
         <Bath
-          state={bathState(db, lot, nowMs, lots)}
+          state={bathState(db, lot, nowMs)}
           lastClear={record.checks.find((check) => check.kind === 'clear')?.pass ?? null}
           strainedOn={strained ? dateOf(strained.at, shop.zone) : null}
           startedOn={dateOf(lot.at, shop.zone)}

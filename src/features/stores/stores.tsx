@@ -1,13 +1,13 @@
 import 'server-only';
 import { daysLeft, findIngredient, LEAST_USE_DAYS, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
-import { containers, type KnownLot, readyMades, usable, usedSince } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot, readyMades, usable, usedSince } from '@/data/stores/queries';
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
 import { Link } from '@/ui/link';
 import { FileSheet } from '../shop/components/file-sheet';
 import { FormSheet } from '../shop/components/form-sheet';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 import { ReadySheet } from './components/ready-sheet';
 import { StockTake } from './components/stock-take';
 import { lookAtStores, startBath, takeStores } from './lot-actions';
@@ -29,7 +29,7 @@ const KINDS = {
 /** Stores: what is there, what it cost, how long it keeps; jars; and every ingredient with its facts. */
 export async function Stores() {
   const { db, shop, nowMs } = await session();
-  const lots = lotsNow(db);
+  const lots = allLots(db);
   const today = dateOf(nowMs, shop.zone);
   const sources = usable(lots)
     .filter((lot) => lot.kind !== 'tin' && lot.kind !== 'bath')

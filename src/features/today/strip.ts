@@ -1,12 +1,10 @@
 import 'server-only';
 import { learnedA0 } from '@/data/cure/learned';
-import { lotsNow } from '../shop/session';
 import { cache } from 'react';
 import type { RingFacts } from '@/core/regimen';
-import type { CheckKind } from '@/core/cure';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { sayBlocking } from '@/messages';
-import { asAction } from './task-words';
+import { asAction, type TaskWords } from './task-words';
 import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
 import { lastReading, people, shopHours } from '@/data/shop/queries';
@@ -17,20 +15,12 @@ import { estimatedGrams } from '@/data/work/record';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
 
 /** The next thing hands must do to one batch, as the strip, the bench and the rack show it. Times in UTC ms. */
-export type HandAction = {
+export type HandAction = TaskWords & {
   readonly batchId: number;
   readonly number: string;
   readonly title: string;
   readonly place: string;
   readonly ring: RingFacts;
-  readonly task: string;
-  readonly action: string;
-  readonly done: string;
-  readonly kind: string;
-  readonly pieces: number;
-  readonly round: string;
-  readonly outcome: CheckKind | null;
-  readonly optional: boolean;
   readonly lot: string | null;
   /** What the regimen notes of this step, and what the label says where it is ruled otherwise. */
   readonly note: string;
@@ -131,9 +121,8 @@ function byUrgency(nowMs: number) {
 
 /** The open batches and the plan of the whole shop; reckoned once for a page. */
 export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly OpenBatch[]; readonly plan: ShopPlan } => {
-  const lots = lotsNow(db);
   const standing = openBatchIds(db).flatMap((id) => {
-    const batch = loadBatch(db, id, nowMs, lots);
+    const batch = loadBatch(db, id, nowMs);
     return batch ? [{ batch, standing: standingOfBatch(db, batch, nowMs, learnedA0(db)) }] : [];
   });
   const waiting = standing.map(({ batch, standing: { progress } }) => ({ batch, progress }));

@@ -7,7 +7,8 @@ import { lastReading, people as allPeople, places, type Place, shopHours } from 
 import { piecesIn } from '@/data/work/batch';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
-import { lotsNow, session } from '../shop/session';
+import { allLots } from '@/data/stores/queries';
+import { session } from '../shop/session';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';
 import { Rack, type Shelf } from './components/rack';
@@ -63,7 +64,7 @@ export async function Today({ look }: { readonly look: Look }) {
       };
     });
   const blocked = open.flatMap(({ batch, action }) => (action?.blocked ? [`${batch.number}: ${action.blocked}.`] : []));
-  const low = lotsNow(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
+  const low = allLots(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
   const pegs = pegsOf(open, crew, allPins(db)).filter(
     (peg) => (!look.who || peg.who === look.who) && (!look.place || shown.some((one) => one.batch.id === peg.batchId)),
   );

@@ -3,11 +3,11 @@ import { z } from 'zod';
 import { INGREDIENTS } from '@/core/material';
 import { chooseFinish, type Choice, COLOURS, MEETS, OWNERS, SHINES, type Wish } from '@/core/regimen';
 import { allRegimens } from '@/data/work/catalogue';
-import { usable } from '@/data/stores/queries';
+import { allLots, usable } from '@/data/stores/queries';
 import { MEET_WORDS, sayReason } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 
 const ALLERGENS = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
 const OWNER_WORDS = { 're-oils': 're-oils it', 'will-not': 'will not look after it', unknown: 'is not known' } as const;
@@ -28,7 +28,7 @@ const Asked = z.object({
 export async function Choose({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
   const { db } = await session();
   const wish: Wish = Asked.parse({ ...asked, days: asked.days || null });
-  const lots = usable(lotsNow(db)).flatMap((lot) =>
+  const lots = usable(allLots(db)).flatMap((lot) =>
     lot.nature ? [{ id: lot.id, number: lot.number, title: lot.title, nature: lot.nature }] : [],
   );
   const regimens = allRegimens(db);

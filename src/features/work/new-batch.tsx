@@ -4,17 +4,17 @@ import { isRestoration } from '@/core/regimen';
 import { formatInstant } from '@/core/quantity';
 import { a0OfMaterials } from '@/data/work/standing';
 import { shopUptake } from '@/data/work/uptake';
-import { usable } from '@/data/stores/queries';
+import { allLots, usable } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
 import { shopNow } from '../today/strip';
 import { asShopNow } from '../today/shop-now';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 import { StartBatch } from './components/start-batch';
 
 /** The form that starts a batch, with all it may be made of. */
 export async function NewBatch({ regimen }: { readonly regimen: string | null }) {
   const { db, shop, people, nowMs } = await session();
-  const lots = usable(lotsNow(db)).filter((lot) => lot.nature);
+  const lots = usable(allLots(db)).filter((lot) => lot.nature);
   return (
     <>
       <h1 className="mb-4">Start a batch</h1>

@@ -14,6 +14,9 @@ const KINDS: readonly Kind[] = [
 ];
 const kindOf = (bytes: Uint8Array): Kind | undefined => KINDS.find(({ starts }) => starts.every((byte, i) => bytes[i] === byte));
 
+/** Whether bytes begin as a photo of a kind that is kept. */
+export const isPhoto = (bytes: Uint8Array): boolean => kindOf(bytes) !== undefined;
+
 /** Keeps a photo beside the database and gives its hash. */
 export function keepPhoto(dataUrl: string): Result<string> {
   const base64 = /^data:image\/(?:jpeg|png|webp);base64,([A-Za-z0-9+/=]+)$/.exec(dataUrl)?.[1];

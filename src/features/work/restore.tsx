@@ -4,17 +4,17 @@ import { formatMoney } from '@/core/quantity';
 import { isRestoration, sandingPlan } from '@/core/regimen';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import type { Restoration } from '@/data/restore/restore';
-import { usable } from '@/data/stores/queries';
+import { allLots, usable } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
 import { dayAndDate } from '@/ui/when';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';
 
 /** A piece that comes home by its code, or a stranger's: what is wrong with it where, and how it is put right. */
 export async function NewRestoration() {
   const { db } = await session();
-  const lots = usable(lotsNow(db)).filter((lot) => lot.nature);
+  const lots = usable(allLots(db)).filter((lot) => lot.nature);
   return (
     <>
       <h1>A piece comes home</h1>

@@ -6,18 +6,17 @@ import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import { Ring } from '@/ui/ring';
 import { dayAndDate } from '@/ui/when';
-import { lotsNow, session } from '../shop/session';
+import { session } from '../shop/session';
 import { type OpenBatch, openBatches, titleOf } from '../today/strip';
 import { NextTiming } from './components/next-timing';
 
 /** Every open batch with what it wants next; the decided ones beneath. */
 export async function Work() {
   const { db, shop, nowMs } = await session();
-  const lots = lotsNow(db);
   const open = openBatches(db, nowMs);
   const decided = allBatchIds(db).flatMap((id) => {
     if (open.some((one) => one.batch.id === id)) return [];
-    const batch = loadBatch(db, id, nowMs, lots);
+    const batch = loadBatch(db, id, nowMs);
     return batch?.release ? [{ batch, release: batch.release, standing: standingOfBatch(db, batch, nowMs) }] : [];
   });
   return (

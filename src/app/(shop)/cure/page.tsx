@@ -3,6 +3,6 @@ import { Cure } from '@/features/cure/cure';
 
 export const metadata: Metadata = { title: 'Cure' };
 
-export default function CureList() {
-  return <Cure />;
+export default async function CureList({ searchParams }: { readonly searchParams: Promise<{ readonly by?: string }> }) {
+  return <Cure by={(await searchParams).by || null} />;
 }

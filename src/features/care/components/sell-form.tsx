@@ -1,33 +1,64 @@
 'use client';
 
-import { Link } from '@/ui/link';
 import { useState } from 'react';
+import { COUNTRIES, LANGUAGES } from '@/core/care';
+import { formatMoney } from '@/core/quantity';
+import { Link } from '@/ui/link';
+import { LANGUAGE_NAMES } from '../care-words';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useSave } from '../../shop/use-save';
 import { sell } from '../actions';
 
-/** Sells some of a released batch: who, how it will be used and washed; each piece gets a slip of its own. */
-export function SellForm({
-  batchId,
-  unsold,
-  currency,
-  today,
-}: {
+type Bottle = {
+  readonly lotId: number;
+  readonly number: string;
+  readonly title: string;
+  readonly size: string;
+  readonly left: number;
+  readonly treatments: number;
+  readonly costMinor: number | null;
+  readonly brings: readonly string[];
+  readonly isBest: boolean;
+};
+type Props = {
   readonly batchId: number;
   readonly unsold: number;
   readonly currency: string;
   readonly today: string;
-}) {
+  readonly bottles: readonly Bottle[];
+  /** What a piece is to sell for, as typed under its cost; may be empty. */
+  readonly price: string;
+};
+
+const bottleWords = ({ size, number, title, left, treatments, costMinor, brings, isBest }: Bottle, currency: string): string =>
+  [
+    `${isBest ? 'give this: ' : ''}${size || number}, ${title}`,
+    `${Math.floor(treatments)} treatments`,
+    costMinor === null ? 'cost not known' : `costs ${formatMoney(costMinor, currency)}`,
+    `${left} left`,
+    brings.length > 0 ? `brings ${brings.join(', ')}` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+
+const names = new Intl.DisplayNames('en-GB', { type: 'region' });
+const COUNTRY_CHOICES = COUNTRIES.map((id) => ({ id, name: names.of(id) ?? id })).sort((a, b) => a.name.localeCompare(b.name));
+
+/** Sells some of a released batch: who, how it will be used and washed, and the bottle in the box; each piece gets a slip of its own. */
+export function SellForm({ batchId, unsold, currency, today, bottles, price }: Props) {
   const [sale, setSale] = useState({
     pieces: '1',
-    price: '',
+    price,
     buyer: '',
     email: '',
     soldOn: today,
     use: 'weekly',
     wash: 'hand',
     upkeep: 're-oils',
+    language: 'en',
+    country: '',
+    bottle: '',
   });
   const [codes, setCodes] = useState<readonly string[]>([]);
   const { busy, faults, rest, run } = useSave<{ readonly codes: readonly string[] }>();
@@ -103,7 +134,41 @@ export function SellForm({
               <option value="unknown">is not known</option>
             </SelectField>
           </div>
-          <Faults of={rest(['pieces', 'price', 'soldOn', 'email'])} />
+          <div className="grid grid-cols-2 gap-4">
+            <SelectField label="Goes to" value={sale.country} onChange={set('country')} hint="dry winter rooms want looks sooner">
+              <option value="">not known</option>
+              {COUNTRY_CHOICES.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </SelectField>
+            <SelectField label="Slip and letters in" value={sale.language} onChange={set('language')}>
+              {LANGUAGES.map((id) => (
+                <option key={id} value={id}>
+                  {LANGUAGE_NAMES[id]}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+          {bottles.length > 0 ? (
+            <SelectField
+              label="Bottle in the box, one for each piece"
+              value={sale.bottle}
+              onChange={set('bottle')}
+              fault={faults.bottle}
+            >
+              <option value="">none</option>
+              {bottles.map((one) => (
+                <option key={one.lotId} value={one.lotId}>
+                  {bottleWords(one, currency)}
+                </option>
+              ))}
+            </SelectField>
+          ) : (
+            <p className="text-sm text-soft">No tin that renews this finish is left: nothing can go in the box.</p>
+          )}
+          <Faults of={rest(['pieces', 'price', 'soldOn', 'email', 'bottle'])} />
           <Button look="main" big type="submit" disabled={busy}>
             Sold
           </Button>

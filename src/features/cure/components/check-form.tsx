@@ -10,12 +10,13 @@ import { useSave } from '../../shop/use-save';
 import { saveCheck } from '../actions';
 
 /** The four checks, each with its two outcomes; one touch records it. */
-export function CheckForm({ batchId }: { readonly batchId: number }) {
+export function CheckForm({ batchId, settles }: { readonly batchId: number; readonly settles: boolean }) {
   const [note, setNote] = useState('');
   const { busy, rest, run } = useSave();
   return (
     <section>
       <h2 className="mb-1">Check it now</h2>
+      {settles ? <p className="text-soft">Lay it in the warm for an hour first: what weeps comes out then.</p> : null}
       <TextField
         label="Seen, before you choose (may stay empty)"
         value={note}

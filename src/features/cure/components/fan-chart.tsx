@@ -19,34 +19,34 @@ type Mark = { readonly atMs: number; readonly ready: number; readonly pass: bool
 type Props = {
   readonly points: readonly FanPoint[];
   readonly marks: readonly Mark[];
+  readonly gaps: readonly { readonly fromMs: number; readonly toMs: number }[];
   readonly nowMs: number;
   readonly p10: number;
   readonly p90: number;
   readonly zone: string;
   readonly words: string;
+  /** How it would go elsewhere, when that is asked. */
+  readonly there: readonly { readonly atMs: number; readonly there: number }[];
 };
 
 const TICK = { fill: 'var(--soft)', fontSize: 13 } as const;
+const LEFT = 48;
 
-/** The cure fan: the probability of fit-for-use, the band from the early to the late date, each check as a mark, the room's warmth behind. */
-export function FanChart({ points, marks, nowMs, p10, p90, zone, words }: Props) {
+/** The cure fan: how likely it is fit over time, the band from the early to the late date, each check as a mark; beneath it the air it stood in. */
+export function FanChart({ points, marks, gaps, nowMs, p10, p90, zone, words, there }: Props) {
   const first = points[0]?.atMs ?? 0;
   const last = points.at(-1)?.atMs ?? 1;
+  const line = [...points, ...there].sort((a, b) => a.atMs - b.atMs);
+  const days = { dataKey: 'atMs', type: 'number', domain: [first, last], tickCount: 7, tick: TICK } as const;
+  const warmth = points.flatMap((point) => point.tempC ?? point.likelyC ?? []);
+  const [low, high] = [Math.floor(Math.min(...warmth, 15) - 1), Math.ceil(Math.max(...warmth, 20) + 1)];
   return (
     <figure aria-label={words}>
-      <div className="relative h-72 w-full overflow-hidden" aria-hidden="true">
-        <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 700, height: 288 }}>
-          <ComposedChart accessibilityLayer={false} data={[...points]} margin={{ top: 12, right: 8, bottom: 4, left: 0 }}>
+      <div className="relative h-60 w-full overflow-hidden" aria-hidden="true">
+        <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 700, height: 240 }}>
+          <ComposedChart accessibilityLayer={false} data={line} margin={{ top: 12, right: 14, bottom: 0, left: 0 }}>
             <CartesianGrid stroke="var(--hair)" vertical={false} />
-            <XAxis
-              dataKey="atMs"
-              type="number"
-              domain={[first, last]}
-              tickFormatter={(ms: number) => dayMonth(ms, zone)}
-              tick={TICK}
-              stroke="var(--ink)"
-              tickCount={7}
-            />
+            <XAxis {...days} tick={false} stroke="var(--ink)" height={6} />
             <YAxis
               yAxisId="ready"
               domain={[0, 1]}
@@ -54,27 +54,9 @@ export function FanChart({ points, marks, nowMs, p10, p90, zone, words }: Props)
               tickFormatter={(share: number) => `${Math.round(share * 100)} %`}
               tick={TICK}
               stroke="var(--ink)"
-              width={48}
-            />
-            <YAxis
-              yAxisId="air"
-              orientation="right"
-              domain={[0, 60]}
-              ticks={[10, 20, 30]}
-              tickFormatter={(t: number) => `${t} °C`}
-              tick={TICK}
-              stroke="var(--rule)"
-              width={48}
+              width={LEFT}
             />
             <ReferenceArea yAxisId="ready" x1={p10} x2={Math.min(p90, last)} fill="var(--cure)" fillOpacity={0.16} />
-            <Area
-              yAxisId="air"
-              dataKey="tempC"
-              stroke="var(--rule)"
-              fill="var(--hair)"
-              isAnimationActive={false}
-              connectNulls={false}
-            />
             <ReferenceLine
               yAxisId="ready"
               y={0.9}
@@ -82,7 +64,27 @@ export function FanChart({ points, marks, nowMs, p10, p90, zone, words }: Props)
               strokeDasharray="6 4"
               label={{ value: 'fit from here', position: 'insideTopRight', fill: 'var(--fit)', fontSize: 13 }}
             />
-            <Line yAxisId="ready" dataKey="ready" stroke="var(--ink)" strokeWidth={3} dot={false} isAnimationActive={false} />
+            <Line
+              yAxisId="ready"
+              dataKey="ready"
+              stroke="var(--ink)"
+              strokeWidth={3}
+              dot={false}
+              isAnimationActive={false}
+              connectNulls
+            />
+            {there.length > 0 ? (
+              <Line
+                yAxisId="ready"
+                dataKey="there"
+                stroke="var(--cure)"
+                strokeWidth={3}
+                strokeDasharray="3 5"
+                dot={false}
+                isAnimationActive={false}
+                connectNulls
+              />
+            ) : null}
             <ReferenceLine
               yAxisId="ready"
               x={nowMs}
@@ -106,8 +108,60 @@ export function FanChart({ points, marks, nowMs, p10, p90, zone, words }: Props)
           </ComposedChart>
         </ResponsiveContainer>
       </div>
+      <div className="relative h-28 w-full overflow-hidden" aria-hidden="true">
+        <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 700, height: 112 }}>
+          <ComposedChart accessibilityLayer={false} data={[...points]} margin={{ top: 6, right: 14, bottom: 4, left: 0 }}>
+            <XAxis {...days} tickFormatter={(ms: number) => dayMonth(ms, zone)} stroke="var(--ink)" />
+            <YAxis
+              domain={[low, high]}
+              tickCount={3}
+              allowDecimals={false}
+              tickFormatter={(t: number) => `${t}°`}
+              tick={TICK}
+              stroke="var(--rule)"
+              width={LEFT}
+              yAxisId="air"
+            />
+            <YAxis yAxisId="damp" orientation="right" domain={[0, 1]} hide />
+            {gaps.map((gap) => (
+              <ReferenceArea key={gap.fromMs} yAxisId="air" x1={gap.fromMs} x2={gap.toMs} fill="var(--late)" fillOpacity={0.14} />
+            ))}
+            <Area
+              yAxisId="damp"
+              dataKey="rh"
+              stroke="none"
+              fill="var(--rest)"
+              fillOpacity={0.22}
+              isAnimationActive={false}
+              connectNulls={false}
+            />
+            <Line
+              yAxisId="air"
+              dataKey="tempC"
+              stroke="var(--ink)"
+              strokeWidth={2}
+              dot={false}
+              isAnimationActive={false}
+              connectNulls={false}
+            />
+            <Line
+              yAxisId="air"
+              dataKey="likelyC"
+              stroke="var(--soft)"
+              strokeWidth={2}
+              strokeDasharray="2 4"
+              dot={false}
+              isAnimationActive={false}
+              connectNulls={false}
+            />
+            <ReferenceLine yAxisId="air" x={nowMs} stroke="var(--late)" strokeWidth={2} />
+          </ComposedChart>
+        </ResponsiveContainer>
+      </div>
       <figcaption className="text-sm text-soft">
-        {words} Filled mark: a check that passed; hollow: one that did not. Grey: the room’s warmth. Band: early to late date.
+        {words} Filled mark: a check that passed; hollow: one that did not. Band: early to late date. Beneath: temperature as
+        read, dotted where it is only expected; grey, the humidity
+        {gaps.length > 0 ? '; red, nothing was read' : ''}.
       </figcaption>
     </figure>
   );

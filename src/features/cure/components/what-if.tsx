@@ -1,41 +1,88 @@
 'use client';
 
-import { useState } from 'react';
-import { type Climate, type Daily, dailyRate, type Needed, readyWith } from '@/core/cure';
+import dynamic from 'next/dynamic';
+import { type ComponentProps, useEffect, useState } from 'react';
+import { type Climate, cureRate, type ReadyAt, type SeenAt } from '@/core/cure';
 import { formatDuration, parseHumidity, parseTemperature } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
+import { useElsewhere } from '../use-elsewhere';
+import type { FanChart as Chart } from './fan-chart';
 
-export type Scene = { readonly id: string; readonly name: string; readonly day: Daily };
-type Props = {
-  readonly needed: Needed;
+/** Somewhere it could stand, with the mean rate of cure there. */
+export type Scene = { readonly id: string; readonly name: string; readonly rate: number };
+type Under = {
+  readonly a0Hours: number;
+  readonly seen: readonly SeenAt[];
+  readonly spread: number;
   readonly ageHours: number;
-  readonly nowMs: number;
-  readonly zone: string;
   readonly settles: boolean;
-  /** How it goes on as it stands, as the estimate reckons it. */
-  readonly nowReady: { readonly p50: number; readonly p90: number };
+  readonly nowReady: ReadyAt;
   readonly scenes: readonly Scene[];
 };
+type Props = {
+  readonly chart: Omit<ComponentProps<typeof Chart>, 'there'>;
+  /** Null once it is decided: then nothing is asked any more. */
+  readonly under: Under | null;
+};
+type There = { readonly ready: ReadyAt; readonly line: readonly { readonly atMs: number; readonly there: number }[] };
 
 const OWN = 'own';
 
-/** What would become of the dates if it stood somewhere else from now on. */
-export function WhatIf({ needed, ageHours, nowMs, zone, settles, nowReady, scenes }: Props) {
+/** Charts are drawn where they are looked at; the server says the same in words. */
+const FanChart = dynamic(() => import('./fan-chart').then((file) => file.FanChart), {
+  ssr: false,
+  loading: () => <div className="h-88" />,
+});
+
+/** The fan, and what would become of it if the batch stood somewhere else from now on. */
+export function Fan({ chart, under }: Props) {
+  const [there, setThere] = useState<There | null>(null);
+  return (
+    <div>
+      <FanChart {...chart} there={there?.line ?? []} />
+      {under ? <WhatIf chart={chart} under={under} there={there} onThere={setThere} /> : null}
+    </div>
+  );
+}
+
+type WhatIfProps = {
+  readonly chart: Props['chart'];
+  readonly under: Under;
+  readonly there: There | null;
+  readonly onThere: (there: There | null) => void;
+};
+
+function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatIfProps) {
+  const { a0Hours, seen, spread, ageHours, settles, nowReady, scenes } = under;
   const [id, setId] = useState('');
   const [temp, setTemp] = useState('25 °C');
   const [rh, setRh] = useState('45 %');
+  const elsewhere = useElsewhere();
   const [tempC, humidity] = [parseTemperature(temp), parseHumidity(rh)];
   const own: Climate | null = tempC.ok && humidity.ok ? { tempC: tempC.value, rh: humidity.value, light: 'indoor' } : null;
-  const day: Daily | undefined =
-    id === OWN ? (own ? [{ climate: own, hours: 24 }] : undefined) : scenes.find((scene) => scene.id === id)?.day;
-  const found = day ? readyWith({ needed, ageHours, nowMs }, dailyRate(day)) : null;
+  const rate = id === OWN ? own && cureRate(own) : (scenes.find((scene) => scene.id === id)?.rate ?? null);
+  const until = points.at(-1)?.atMs ?? nowMs;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the batch changes with the page, and with it the moment
+  useEffect(() => {
+    let stale = false;
+    if (rate === null) onThere(null);
+    else
+      void elsewhere()
+        .elsewhere({ a0Hours, seen, spread, ageHours, nowMs }, rate, until)
+        .then((found) => {
+          if (!stale) onThere(found);
+        });
+    return () => {
+      stale = true;
+    };
+  }, [rate, ageHours, nowMs, until]);
+  const found = rate === null ? undefined : there?.ready;
   const gain = found ? Math.max(nowReady.p90, nowMs) - found.p90 : 0;
   return (
-    <section aria-label="What if">
-      <h2 className="mb-1">What if from now on it …</h2>
+    <section aria-label="What if" className="mt-4">
       <div className="grid gap-x-4 bench:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)]">
-        <SelectField label="stood" value={id} onChange={(event) => setId(event.target.value)}>
+        <SelectField label="What if from now on it stood" value={id} onChange={(event) => setId(event.target.value)}>
           <option value="">where it is</option>
           {scenes.map((scene) => (
             <option key={scene.id} value={scene.id}>

@@ -2,9 +2,10 @@
 
 import { useState } from 'react';
 import type { Gate, GateId } from '@/core/release';
-import { GATE_WORDS } from '@/messages';
+import { WAYS } from '@/core/regimen';
+import { GATE_WORDS, WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
-import { Faults, TextField } from '@/ui/field';
+import { Faults, SelectField, TextField } from '@/ui/field';
 import { useSave } from '../../shop/use-save';
 import { decide } from '../actions';
 
@@ -16,15 +17,25 @@ export function Decide({
 }: {
   readonly batchId: number;
   readonly gates: readonly Gate[];
-  readonly evidence: Readonly<Record<GateId, string>>;
+  readonly evidence: Readonly<Record<GateId, readonly string[]>>;
 }) {
   const [signed, setSigned] = useState<readonly GateId[]>([]);
   const [reason, setReason] = useState('');
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
   const unmet = gates.filter((gate) => !gate.met);
   const open = unmet.filter((gate) => !(gate.mayOverride && signed.includes(gate.id)));
+  const [then, setThen] = useState('wait');
+  const refusal = { next: then === 'reject' ? 'reject' : 'mend', way: WAYS.find((way) => way === then) ?? null };
   const say = (outcome: 'released' | 'refused'): void =>
-    void run(() => decide({ batchId, outcome, reason, signed: outcome === 'released' ? signed : [] }));
+    void run(() =>
+      decide({
+        batchId,
+        outcome,
+        reason,
+        signed: outcome === 'released' ? signed : [],
+        ...(outcome === 'refused' ? { refusal } : {}),
+      }),
+    );
   return (
     <section>
       <ol className="border-ink border-b">
@@ -41,7 +52,11 @@ export function Decide({
               <span className="sr-only">{gate.met ? ': met' : ': not met'}</span>
             </span>
             <span className="text-sm">
-              <span className="reading">{evidence[gate.id]}</span>
+              {evidence[gate.id].map((line) => (
+                <span key={line} className="reading block">
+                  {line}
+                </span>
+              ))}
               {gate.met ? null : <span className="block font-semibold text-late">{GATE_WORDS[gate.id].unmet}</span>}
               {!gate.met && gate.mayOverride ? (
                 <label className="flex min-h-11 items-center gap-2">
@@ -68,19 +83,30 @@ export function Decide({
           fault={faults.reason}
         />
         <Faults of={rest(['reason'])} />
-        <div className="mt-2 flex gap-3">
+        <div className="mt-2 flex flex-wrap items-center gap-4">
           <Button look="main" big disabled={busy || open.length > 0} onClick={() => say('released')}>
             Release
           </Button>
+          {open.length > 0 ? (
+            <p className="min-w-60 flex-1 text-soft">
+              Before release: {open.map((gate) => GATE_WORDS[gate.id].name.toLowerCase()).join('; ')}.
+            </p>
+          ) : null}
+        </div>
+        <div className="mt-5 grid items-end gap-4 bench:grid-cols-[auto_minmax(0,1fr)]">
           <Button big disabled={busy} onClick={() => say('refused')}>
             Refuse
           </Button>
+          <SelectField label="and then" value={then} onChange={(event) => setThen(event.target.value)}>
+            <option value="wait">wait, and judge it again</option>
+            {WAYS.map((way) => (
+              <option key={way} value={way}>
+                {WAY_WORDS[way].charAt(0).toLowerCase() + WAY_WORDS[way].slice(1)}, and judge it again
+              </option>
+            ))}
+            <option value="reject">reject it: the pieces are not sold</option>
+          </SelectField>
         </div>
-        {open.length > 0 ? (
-          <p className="mt-2 text-soft">
-            Before release: {open.map((gate) => GATE_WORDS[gate.id].name.toLowerCase()).join('; ')}.
-          </p>
-        ) : null}
       </div>
     </section>
   );

@@ -14,22 +14,25 @@ type Facts = {
   readonly zone: string;
   readonly baseAddress: string;
   readonly ambient: string;
+  readonly currency: string;
+  readonly hour: string;
+  readonly slip: string;
 };
 
-/** The shop's own facts: hours, closed days, the address its codes lead to. */
-export function ShopForm({
-  facts,
-  hours,
-  closed,
-}: {
-  readonly facts: Facts;
-  readonly hours: readonly Opening[];
-  readonly closed: readonly string[];
-}) {
+type FormProps = { readonly facts: Facts; readonly hours: readonly Opening[]; readonly closed: readonly string[] };
+
+/** The shop's own facts: hours, closed days, the address its codes lead to. They are read anew when they changed; that they were kept stays said. */
+export function ShopForm(props: FormProps) {
+  const [kept, setKept] = useState(false);
+  return <ShopFields key={props.facts.version} {...props} kept={kept} onKept={setKept} />;
+}
+
+type FieldsProps = FormProps & { readonly kept: boolean; readonly onKept: (kept: boolean) => void };
+
+function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps) {
   const [shop, setShop] = useState(facts);
   const [text, setText] = useState(hoursText(hours));
   const [days, setDays] = useState(closed.join(', '));
-  const [kept, setKept] = useState(false);
   const { busy, faults, rest, run } = useSave();
   const read = readHours(text);
   const set = (field: keyof Facts) => (event: { readonly target: { readonly value: string } }) =>
@@ -71,6 +74,23 @@ export function ShopForm({
         hint="https://…; codes on slips lead to it. Leave empty until it answers."
         fault={faults.baseAddress}
       />
+      <div className="grid grid-cols-2 gap-4">
+        <TextField
+          label={`An hour of hands costs (${shop.currency})`}
+          inputMode="decimal"
+          value={shop.hour}
+          onChange={set('hour')}
+          fault={faults.hour}
+          hint="empty: not reckoned"
+        />
+        <TextField
+          label={`A printed slip costs (${shop.currency})`}
+          inputMode="decimal"
+          value={shop.slip}
+          onChange={set('slip')}
+          fault={faults.slip}
+        />
+      </div>
       <HoursFields value={text} onChange={setText} />
       <TextField
         label="Closed days"
@@ -80,7 +100,7 @@ export function ShopForm({
         fault={Object.entries(faults).find(([path]) => path.startsWith('closed'))?.[1]}
       />
       <Faults
-        of={rest(['name', 'zone', 'ambient', 'baseAddress']).filter(
+        of={rest(['name', 'zone', 'ambient', 'baseAddress', 'hour', 'slip']).filter(
           (text_) => !Object.entries(faults).some(([path, said]) => path.startsWith('closed') && said === text_),
         )}
       />

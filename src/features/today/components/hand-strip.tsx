@@ -82,7 +82,7 @@ export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready
 
   return (
     <section aria-label="Next for hands" className="no-print border-b-2 border-ink bg-paper">
-      <div className="flex flex-col bench:flex-row">
+      <div className="flex flex-col wide:flex-row">
         <ol className="grid grow grid-cols-1 divide-y divide-rule bench:grid-cols-3 bench:divide-x bench:divide-y-0">
           {actions.slice(0, 3).map((action, index) => (
             <li key={`${action.batchId}-${action.task}`} className={index > 0 ? 'hidden bench:block' : ''}>
@@ -101,9 +101,11 @@ export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready
             </li>
           ) : null}
         </ol>
-        {rags.map((line) => (
-          <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
-        ))}
+        <div className="flex flex-col bench:flex-row wide:contents">
+          {rags.map((line) => (
+            <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
+          ))}
+        </div>
       </div>
       <WaitingRecords />
       {call ? (

@@ -54,7 +54,7 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
   return (
     <aside
       aria-label="Oily cloths"
-      className={`flex shrink-0 flex-col gap-2 border-t-2 border-ink px-3 py-3 bench:w-52 bench:border-t-0 bench:border-l-2 ${alarm ? 'bg-late text-on-state' : 'bg-glow'}`}
+      className={`flex shrink-0 flex-col gap-2 border-t-2 border-ink px-3 py-3 bench:flex-1 wide:w-52 wide:flex-none wide:border-t-0 wide:border-l-2 ${alarm ? 'bg-late text-on-state' : 'bg-glow'}`}
     >
       <p className="font-semibold leading-5">
         {alarm ? '▲ ' : ''}

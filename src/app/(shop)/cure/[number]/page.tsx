@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { CurePage } from '@/features/cure/cure';
+import { CurePage } from '@/features/cure/cure-page';
 
 export const metadata: Metadata = { title: 'Cure of a batch' };
 

@@ -1,8 +1,10 @@
 import type { Metadata } from 'next';
-import { SlipPage } from '@/features/care/care';
+import { type SlipAsked, SlipPage } from '@/features/care/slip-page';
 
 export const metadata: Metadata = { title: 'Slip' };
 
-export default async function Slip({ params }: { readonly params: Promise<{ readonly code: string }> }) {
-  return <SlipPage code={(await params).code} />;
+type Props = { readonly params: Promise<{ readonly code: string }>; readonly searchParams: Promise<SlipAsked> };
+
+export default async function Slip({ params, searchParams }: Props) {
+  return <SlipPage code={(await params).code} asked={await searchParams} />;
 }

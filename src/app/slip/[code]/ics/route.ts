@@ -1,5 +1,8 @@
 import { calendarResponse } from '@/features/care/routes';
 
-export async function GET(_: Request, { params }: { readonly params: Promise<{ readonly code: string }> }): Promise<Response> {
-  return calendarResponse((await params).code);
+export async function GET(
+  request: Request,
+  { params }: { readonly params: Promise<{ readonly code: string }> },
+): Promise<Response> {
+  return calendarResponse(request, (await params).code);
 }

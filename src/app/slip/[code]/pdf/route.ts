@@ -1,5 +1,8 @@
 import { pdfResponse } from '@/features/care/routes';
 
-export async function GET(_: Request, { params }: { readonly params: Promise<{ readonly code: string }> }): Promise<Response> {
-  return pdfResponse((await params).code);
+export async function GET(
+  request: Request,
+  { params }: { readonly params: Promise<{ readonly code: string }> },
+): Promise<Response> {
+  return pdfResponse(request, (await params).code);
 }

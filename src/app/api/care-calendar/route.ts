@@ -1,0 +1,1 @@
+export { shopCalendar as GET } from '@/features/care/routes';

@@ -1,0 +1,1 @@
+export { GET } from '@/features/release/record-route';

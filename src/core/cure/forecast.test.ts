@@ -1,0 +1,116 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ahead, bridge, forecastOf, gapsIn, type SeasonCell, type TimedClimate, togetherMoves } from '.';
+import { SPELL_HOURS } from './forecast';
+
+const HOUR = 3_600_000;
+const NOW = Date.parse('2031-03-05T12:00:00Z');
+
+/** A room with seasons and days: 16 ± 6 °C over the year, ± 2 °C over the day. */
+const room = (ms: number): { tempC: number; rh: number } => {
+  const day = (ms - Date.parse('2031-01-15T00:00:00Z')) / 86_400_000;
+  const hour = (ms / HOUR) % 24;
+  return {
+    tempC: 16 - 6 * Math.cos((day / 365.25) * 2 * Math.PI) + 2 * Math.sin(((hour - 9) * Math.PI) / 12),
+    rh: 0.55 + 0.08 * Math.cos((day / 365.25) * 2 * Math.PI),
+  };
+};
+const history = (days: number, everyH = 1, off = 0): TimedClimate[] =>
+  Array.from({ length: Math.floor((days * 24) / everyH) }, (_, i) => {
+    const atMs = NOW - days * 24 * HOUR + i * everyH * HOUR;
+    return { ...room(atMs), tempC: room(atMs).tempC + off, light: 'indoor', atMs };
+  });
+function cellsOf(readings: readonly TimedClimate[]): SeasonCell[] {
+  const cells = new Map<string, SeasonCell>();
+  for (const { atMs, tempC, rh } of readings) {
+    const [month, hour] = [new Date(atMs).getUTCMonth() + 1, new Date(atMs).getUTCHours()];
+    const old = cells.get(`${month} ${hour}`) ?? { month, hour, n: 0, sumTempC: 0, sumRh: 0 };
+    cells.set(`${month} ${hour}`, { ...old, n: old.n + 1, sumTempC: old.sumTempC + tempC, sumRh: old.sumRh + rh });
+  }
+  return [...cells.values()];
+}
+
+describe('the forecast of a room', () => {
+  const year = history(400);
+  it('knows the time of day and the season from the shop’s own year', () => {
+    const found = forecastOf(cellsOf(year), year.slice(-72), NOW);
+    for (const days of [1, 10, 60, 130, 200]) {
+      for (const hour of [3, 15]) {
+        const ms = Date.parse('2031-03-05T00:00:00Z') + (days * 24 + hour) * HOUR;
+        expect(Math.abs((found?.(ms).tempC ?? 99) - room(ms).tempC)).toBeLessThan(1);
+        expect(Math.abs((found?.(ms).rh ?? 9) - room(ms).rh)).toBeLessThan(0.03);
+      }
+    }
+  });
+  it('is flat about its mean with a few weeks, keeps the swing of the day, and invents nothing from nothing', () => {
+    const weeks = history(21);
+    const found = forecastOf(cellsOf(weeks), weeks.slice(-72), NOW);
+    const mean = weeks.reduce((sum, one) => sum + one.tempC, 0) / weeks.length;
+    const noon = Date.parse('2031-07-05T15:00:00Z');
+    expect(Math.abs((found?.(noon).tempC ?? 0) - mean)).toBeLessThan(2.5);
+    expect((found?.(noon).tempC ?? 0) - (found?.(noon - 12 * HOUR).tempC ?? 0)).toBeGreaterThan(2);
+    expect(forecastOf([], [], NOW)).toBeNull();
+  });
+  it('carries a cold spell on and lets it fade', () => {
+    const spell = history(3, 1, -5);
+    const found = forecastOf(cellsOf(year), spell, NOW);
+    const usual = forecastOf(cellsOf(year), [], NOW);
+    const off = (hours: number): number => (found?.(NOW + hours * HOUR).tempC ?? 0) - (usual?.(NOW + hours * HOUR).tempC ?? 0);
+    expect(off(0)).toBeLessThan(-4);
+    expect(off(SPELL_HOURS) / off(0)).toBeCloseTo(Math.exp(-1), 6);
+    expect(Math.abs(off(20 * 24))).toBeLessThan(0.05);
+  });
+});
+
+describe('gaps in the readings', () => {
+  const whole = history(6);
+  const holed = whole.filter((one) => one.atMs < NOW - 80 * HOUR || one.atMs > NOW - 50 * HOUR);
+  it('are found by the usual step, and none where readings are merely rare', () => {
+    expect(gapsIn(whole)).toEqual([]);
+    expect(gapsIn(history(20, 24))).toEqual([]);
+    expect(gapsIn(holed)).toHaveLength(1);
+    expect(gapsIn([])).toEqual([]);
+  });
+  it('are bridged by what is usual, bent to both ends; readings stay as they were', () => {
+    const usual = forecastOf(cellsOf(history(400)), [], NOW);
+    if (!usual) throw new Error('no history');
+    const filled = bridge(holed, gapsIn(holed), usual);
+    const added = filled.filter((one) => !holed.some((read) => read.atMs === one.atMs));
+    expect(added.length).toBeGreaterThan(8);
+    for (const one of added) expect(Math.abs(one.tempC - room(one.atMs).tempC)).toBeLessThan(1.2);
+    expect(filled.filter((one) => holed.includes(one))).toHaveLength(holed.length);
+    expect(filled.map((one) => one.atMs)).toEqual([...filled.map((one) => one.atMs)].sort((a, b) => a - b));
+  });
+  it('leave the forecast as three-hourly stretches without holes', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), (hours) => {
+        const found = ahead(() => ({ tempC: 20, rh: 0.5 }), NOW, NOW + hours * HOUR, 'dark');
+        expect(found).toHaveLength(Math.ceil(hours / 3));
+        expect(found[0]?.atMs).toBe(NOW);
+      }),
+    );
+  });
+});
+
+describe('moves that are made together', () => {
+  const needed = { hours: [100], weights: [1] };
+  const batch = (id: string, room: number, dueHours: number) => ({
+    id,
+    needed,
+    ageHours: 0,
+    nowMs: NOW,
+    place: 'rack',
+    dueMs: NOW + dueHours * HOUR,
+    room: { rack: room, warm: room },
+  });
+  const spots = [
+    { id: 'rack', rate: 1, left: 5 },
+    { id: 'warm', rate: 2, left: 1 },
+  ];
+  it('share the room there is, and name who is late all the same', () => {
+    const found = togetherMoves([batch('a', 0.7, 60), batch('b', 0.7, 60), batch('c', 0.2, 120)], spots);
+    expect(found.moves.map((move) => [move.id, move.to])).toEqual([['a', 'warm']]);
+    expect(found.late).toEqual(['b']);
+    expect(togetherMoves([batch('a', 0.5, 60), batch('b', 0.5, 60)], spots).late).toEqual([]);
+  });
+});

@@ -1,0 +1,120 @@
+import { MS_PER_HOUR } from '@/core/quantity';
+import type { TimedClimate } from './age';
+import type { Climate, Light } from './schema';
+
+/** What was read in one hour of the day in one month of the year, all years together; UTC. */
+export type SeasonCell = {
+  readonly month: number;
+  readonly hour: number;
+  readonly n: number;
+  readonly sumTempC: number;
+  readonly sumRh: number;
+};
+type Air = Pick<Climate, 'tempC' | 'rh'>;
+/** The air to be expected at a moment, UTC ms. */
+export type Forecast = (ms: number) => Air;
+
+/** Readings that weigh as much as what is known of the whole year. Source: working estimate, about a week of three-hourly readings. */
+export const PRIOR_READINGS = 56;
+/** How long today's difference from the usual lasts, hours. Source: working estimate, about the life of a spell of weather. */
+export const SPELL_HOURS = 72;
+/** A gap is longer than so many usual steps between readings, and than so many hours. Source: working estimates. */
+export const GAP = { steps: 4, hours: 6 } as const;
+
+const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / Math.max(values.length, 1);
+const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
+
+/** One quantity's usual year: month means `(Σ + κ·m)/(n + κ)`, joined in straight lines from mid-month to mid-month, and the day's swing by the hour. */
+function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => number): (ms: number) => number {
+  const total = cells.reduce((sum, cell) => sum + cell.n, 0);
+  const all = cells.reduce((sum, cell) => sum + of(cell), 0) / total;
+  const shrunk = (some: readonly SeasonCell[], towards: number): number => {
+    const n = some.reduce((sum, cell) => sum + cell.n, 0);
+    return (some.reduce((sum, cell) => sum + of(cell), 0) + PRIOR_READINGS * towards) / (n + PRIOR_READINGS);
+  };
+  const months = Array.from({ length: 12 }, (_, i) =>
+    shrunk(
+      cells.filter((cell) => cell.month === i + 1),
+      all,
+    ),
+  );
+  const byHour = Array.from({ length: 24 }, (_, hour) => cells.filter((cell) => cell.hour === hour && cell.n > 0));
+  const known = byHour.flatMap((some, hour) => {
+    const n = some.reduce((sum, cell) => sum + cell.n, 0);
+    return n > 0 ? [{ hour, off: some.reduce((sum, cell) => sum + of(cell), 0) / n - all }] : [];
+  });
+  // An hour that was never read takes the nearest one that was.
+  const swing = Array.from({ length: 24 }, (_, hour) => {
+    const away = (other: number): number => Math.min((hour - other + 24) % 24, (other - hour + 24) % 24);
+    return [...known].sort((a, b) => away(a.hour) - away(b.hour))[0]?.off ?? 0;
+  });
+  return (ms) => {
+    const date = new Date(ms);
+    const place = date.getUTCMonth() + (date.getUTCDate() - 0.5) / 30.4 - 0.5;
+    const [low, share] = [Math.floor(place), place - Math.floor(place)];
+    const at = (month: number): number => months[(month + 12) % 12] as number;
+    return at(low) * (1 - share) + at(low + 1) * share + (swing[date.getUTCHours()] as number);
+  };
+}
+
+/**
+ * The air of a place to come, from its own history: `usual(month, hour) + spell·exp(−Δt/72 h)`, where the spell is how much the last
+ * three days differed from the usual. With few readings the year is flat at their mean.
+ * Returns null where nothing was ever read.
+ */
+export function forecastOf(cells: readonly SeasonCell[], recent: readonly TimedClimate[], nowMs: number): Forecast | null {
+  if (cells.every((cell) => cell.n === 0)) return null;
+  const [temp, rh] = [usualYear(cells, (cell) => cell.sumTempC), usualYear(cells, (cell) => cell.sumRh)];
+  const near = recent.filter((one) => one.atMs <= nowMs && one.atMs >= nowMs - SPELL_HOURS * MS_PER_HOUR);
+  const spell = {
+    tempC: mean(near.map((one) => one.tempC - temp(one.atMs))),
+    rh: mean(near.map((one) => one.rh - rh(one.atMs))),
+  };
+  return (ms) => {
+    const fades = Math.exp(-Math.max(0, ms - nowMs) / (SPELL_HOURS * MS_PER_HOUR));
+    return {
+      tempC: temp(ms) + (near.length > 0 ? spell.tempC * fades : 0),
+      rh: Math.min(1, Math.max(0, rh(ms) + (near.length > 0 ? spell.rh * fades : 0))),
+    };
+  };
+}
+
+/** A stretch without readings, UTC ms. */
+export type AirGap = { readonly fromMs: number; readonly toMs: number };
+
+/** Where nothing was read for much longer than usual. */
+export function gapsIn(readings: readonly TimedClimate[]): AirGap[] {
+  const steps = readings.slice(1).map((one, i) => one.atMs - (readings[i]?.atMs ?? one.atMs));
+  const least = Math.max(GAP.hours * MS_PER_HOUR, GAP.steps * median(steps));
+  return steps.flatMap((step, i) => (step > least ? [{ fromMs: readings[i]?.atMs ?? 0, toMs: readings[i + 1]?.atMs ?? 0 }] : []));
+}
+
+const STEP_MS = 3 * MS_PER_HOUR;
+
+/** The forecast as climates, three-hourly, from one moment to another. */
+export const ahead = (forecast: Forecast, fromMs: number, untilMs: number, light: Light): TimedClimate[] =>
+  Array.from({ length: Math.max(0, Math.ceil((untilMs - fromMs) / STEP_MS)) }, (_, i) => ({
+    ...forecast(fromMs + (i + 0.5) * STEP_MS),
+    light,
+    atMs: fromMs + i * STEP_MS,
+  }));
+
+/** Fills gaps by what is usual, drawn straight from how much it differed at one end to how much at the other. What was read stays. */
+export function bridge(readings: readonly TimedClimate[], gaps: readonly AirGap[], usual: Forecast): TimedClimate[] {
+  const at = (ms: number) => readings.find((one) => one.atMs === ms);
+  const filled = gaps.flatMap(({ fromMs, toMs }) => {
+    const [before, after] = [at(fromMs), at(toMs)];
+    if (!before || !after) return [];
+    const [left, right] = [usual(fromMs), usual(toMs)];
+    return ahead(usual, fromMs + STEP_MS, toMs, before.light).map((one) => {
+      const share = (one.atMs - fromMs) / (toMs - fromMs);
+      const blend = (a: number, b: number): number => a * (1 - share) + b * share;
+      return {
+        ...one,
+        tempC: one.tempC + blend(before.tempC - left.tempC, after.tempC - right.tempC),
+        rh: Math.min(1, Math.max(0, one.rh + blend(before.rh - left.rh, after.rh - right.rh))),
+      };
+    });
+  });
+  return [...readings, ...filled].sort((a, b) => a.atMs - b.atMs);
+}

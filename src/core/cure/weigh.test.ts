@@ -1,0 +1,61 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { LEAST_WEIGHINGS, type Weighing, weighCurve } from '.';
+
+/** A repeatable scatter about nought, uniform in ±1. */
+function scatter(seed: number): () => number {
+  let state = seed * 2654435761;
+  return () => {
+    state = (state * 1664525 + 1013904223) % 4294967296;
+    return (state / 4294967296) * 2 - 1;
+  };
+}
+const HOURS = [0, 6, 12, 20, 28, 40, 52, 70, 90, 110, 130, 150, 170, 190, 210];
+/** 2 g of solvent leave by hour 24, 1.2 g of oxygen come by hour 120. */
+const truth = (hours: number): number => 500 - 2 * Math.min(1, hours / 24) + 1.2 * Math.min(1, Math.max(0, (hours - 24) / 96));
+const weigh = (of: (hours: number) => number, noise = 0, seed = 1, hours: readonly number[] = HOURS): Weighing[] => {
+  const next = scatter(seed);
+  return hours.map((at) => ({ hours: at, grams: of(at) + noise * next() }));
+};
+
+describe('a test piece on the scale', () => {
+  it('shows solvent leaving, oxygen coming and a plateau', () => {
+    const found = weighCurve(weigh(truth));
+    expect(found?.lostG).toBeCloseTo(2, 0);
+    expect(found?.gainedG).toBeCloseTo(1.2, 0);
+    expect(Math.abs((found?.plateau?.fromHours ?? 0) - 120)).toBeLessThan(12);
+    expect(found?.at(300)).toBeCloseTo(499.2, 1);
+  });
+  it('has the true plateau in its span nine times in ten, about', () => {
+    let held = 0;
+    for (let seed = 1; seed <= 100; seed++) {
+      const plateau = weighCurve(weigh(truth, 0.1, seed))?.plateau;
+      if (plateau && plateau.low - 10 <= 120 && 120 <= plateau.high + 10) held++;
+    }
+    expect(held).toBeGreaterThan(80);
+  });
+  it('finds none while the piece still changes, and none in the wrong direction', () => {
+    expect(weighCurve(weigh((hours) => 500 + hours / 100))?.plateau).toBeNull();
+    const early = HOURS.filter((hours) => hours < 100);
+    expect(weighCurve(weigh(truth, 0, 1, early))?.plateau).toBeNull();
+    const falls = weighCurve(weigh((hours) => 500 - 3 * Math.min(1, hours / 30)));
+    expect(falls).toMatchObject({ gainedG: 0 });
+    expect(falls?.lostG).toBeCloseTo(3, 1);
+  });
+  it('says a piece that never changed rests from the start, and nothing from too few weighings', () => {
+    expect(weighCurve(weigh(() => 500))).toMatchObject({ lostG: 0, gainedG: 0, plateau: { fromHours: 0 } });
+    expect(weighCurve(weigh(truth).slice(0, LEAST_WEIGHINGS - 1))).toBeNull();
+  });
+  it('does not care for the order, and moves with the weight of the piece', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 3000, noNaN: true }), fc.integer({ min: 1, max: 50 }), (offset, seed) => {
+        const some = weigh(truth, 0.05, seed);
+        const moved = weighCurve([...some].reverse().map((one) => ({ ...one, grams: one.grams + offset })));
+        const plain = weighCurve(some);
+        expect(moved?.lostG).toBeCloseTo(plain?.lostG ?? 0, 5);
+        expect(moved?.plateau?.fromHours).toBe(plain?.plateau?.fromHours);
+      }),
+      { numRuns: 20 },
+    );
+  });
+});

@@ -1,0 +1,2 @@
+/** Two years of looks are written down; the slip shows the first of them. */
+export const CARE_HORIZON_DAYS = 730;

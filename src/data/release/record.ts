@@ -1,0 +1,192 @@
+import 'server-only';
+import { asc, eq, inArray, sql } from 'drizzle-orm';
+import { costOf, type Cost, type Evidence, type Gate, type GateId, ReleaseRecord } from '@/core/release';
+import { formatInstant } from '@/core/quantity';
+import { weighInOf } from '../cure/commands';
+import type { Db } from '../db';
+import { batchPrice, labelled, person, ragLine, ragLineEntry } from '../schema';
+import { theShop } from '../shop/queries';
+import { allLots } from '../stores/queries';
+import { type Batch, piecesIn, tagOf } from '../work/batch';
+import type { Standing } from '../work/standing';
+
+/** Who did something, by the number the file keeps of them; those who left included. */
+const namesOf = (db: Db): ReadonlyMap<number, string> =>
+  new Map(
+    db
+      .select()
+      .from(person)
+      .all()
+      .map((row) => [row.id, row.name]),
+  );
+
+type Paper = { readonly lot: string; readonly name: string; readonly sha256: string };
+
+/** Suppliers' papers on a lot and on every lot that went into it. */
+const papersOf = (db: Db, lotId: number): Paper[] =>
+  db.all<Paper>(sql`
+    with recursive back(id) as (
+      select ${lotId} union select e.from_lot from lot_edge e join back on e.into_lot = back.id
+    )
+    select l.number as lot, d.name, d.hash as sha256 from back join declaration d on d.lot_id = back.id join lot l on l.id = back.id
+    order by l.number, d.id`);
+
+/** What a batch's pieces cost and are to sell for. */
+export function costOfBatch(db: Db, batch: Batch, { progress }: Standing): Cost {
+  const shop = theShop(db);
+  const price = db.select().from(batchPrice).where(eq(batchPrice.batchId, batch.id)).get();
+  const priceOf = new Map(allLots(db).map((lot) => [lot.id, lot.minorPerKg]));
+  return costOf({
+    pieces: batch.pieces.length,
+    woodMinor: price?.woodMinor ?? null,
+    draws: batch.book.flatMap(({ stands }) =>
+      stands?.lotId && stands.grams ? [{ grams: stands.grams, minorPerKg: priceOf.get(stands.lotId) ?? null }] : [],
+    ),
+    handsMin: progress.done.filter(({ fact }) => fact.kind === 'done').reduce((sum, { task }) => sum + task.handsMin, 0),
+    hourMinor: shop.hourMinor,
+    slipMinor: shop.slipMinor,
+    priceMinor: price?.priceMinor ?? null,
+  });
+}
+
+export type Judged = {
+  readonly number: string;
+  readonly outcome: 'released' | 'refused';
+  readonly next: 'mend' | 'reject' | null;
+  readonly reason: string;
+  readonly signed: readonly GateId[];
+  readonly personId: number;
+  readonly atMs: number;
+};
+
+/** Everything a release rests on, in its published shape. The screen shows it before, the file keeps it after. */
+export function recordFor(
+  db: Db,
+  batch: Batch,
+  standing: Standing,
+  { gates, evidence }: { readonly gates: readonly Gate[]; readonly evidence: Evidence },
+  judged: Judged,
+): ReleaseRecord {
+  const shop = theShop(db);
+  const names = namesOf(db);
+  const at = (ms: number): string => formatInstant(ms, shop.zone);
+  const who = (id: number): string => names.get(id) ?? '';
+  const lots = allLots(db);
+  const numberOf = new Map(lots.map((lot) => [lot.id, lot.number]));
+  const { cure, progress } = standing;
+  const stood = batch.book.flatMap(({ stands }) => (stands && stands.kind !== 'left-out' ? [stands] : []));
+  const { weighed, curve } = cure ? weighInOf(db, batch.id, cure.startMs) : { weighed: [], curve: null };
+  const put = db.select().from(labelled).where(eq(labelled.batchId, batch.id)).get();
+  const mean = (of: (one: { readonly tempC: number; readonly rh: number }) => number): number | null =>
+    cure && cure.air.readings.length > 0
+      ? cure.air.readings.reduce((sum, one) => sum + of(one), 0) / cure.air.readings.length
+      : null;
+  const cost = costOfBatch(db, batch, standing);
+  const actionOf = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.done ?? key;
+  return ReleaseRecord.parse({
+    format: 'rendle-release',
+    version: 1,
+    number: judged.number,
+    outcome: judged.outcome,
+    next: judged.next,
+    reason: judged.reason,
+    at: at(judged.atMs),
+    by: who(judged.personId),
+    shop: shop.name,
+    zone: shop.zone,
+    batch: {
+      number: batch.number,
+      design: batch.design.name,
+      wood: batch.species.name,
+      botanical: batch.species.botanical,
+      origin: batch.origin,
+      regimen: batch.regimen.name,
+      school: batch.regimen.school,
+      pieces: piecesIn(batch).map((piece) => ({ tag: tagOf(batch, piece), code: piece.code })),
+    },
+    gates: gates.map(({ id, met }) => ({ id, met, signed: judged.signed.includes(id) })),
+    steps: { done: progress.done.length, left: progress.rest.length },
+    contact: evidence.contact,
+    allergens: [...evidence.allergens],
+    undeclared: [...new Set(Object.values(batch.materials).flatMap((lot) => lot.undeclared))],
+    lots: Object.entries(batch.materials).map(([slot, lot]) => ({
+      slot,
+      number: lot.number,
+      title: lot.title,
+      contents: [...lot.contents],
+      bestBefore: lot.bestBefore,
+      declarations: papersOf(db, lot.id),
+    })),
+    coats: stood
+      .filter((entry) => entry.lotId !== null)
+      .map((entry) => ({
+        at: at(entry.at),
+        by: who(entry.personId),
+        what: actionOf(entry.task),
+        lot: entry.lotId === null ? null : (numberOf.get(entry.lotId) ?? null),
+        grams: entry.grams,
+        estimated: entry.gramsEstimated,
+      })),
+    checks: batch.checks.map((check) => ({
+      at: at(check.at),
+      by: who(check.personId),
+      kind: check.kind,
+      pass: check.pass,
+      note: check.note,
+    })),
+    cure: cure
+      ? {
+          from: at(cure.startMs),
+          settles: cure.settles,
+          neededHours: cure.a0Hours,
+          ageHours: cure.ageHours,
+          likely: Math.min(1, Math.max(0, cure.pReady)),
+          likelyBy: at(cure.readyAtMs.p90),
+          hoursRead: cure.air.readings.length,
+          gaps: cure.air.gaps.map((gap) => ({ from: at(gap.fromMs), to: at(gap.toMs) })),
+          meanTempC: mean((one) => one.tempC),
+          meanRh: mean((one) => one.rh),
+        }
+      : null,
+    weighed: weighed.length > 0 ? { times: weighed.length, restsSinceHours: curve?.plateau?.fromHours ?? null } : null,
+    photos: stood.flatMap((entry) =>
+      entry.photo ? [{ at: at(entry.at), what: actionOf(entry.task), sha256: entry.photo }] : [],
+    ),
+    rags: ragsOf(db, batch).map((line) => ({
+      opened: at(line.openedAt),
+      how: line.way,
+      laid: line.laidAt === null ? null : at(line.laidAt),
+      checked: line.checkedAt === null ? null : at(line.checkedAt),
+    })),
+    labelled: put ? { at: at(put.at), by: who(put.personId) } : null,
+    cost: {
+      currency: shop.currency,
+      parts: cost.parts,
+      sumMinor: cost.sumMinor,
+      priceMinor: cost.priceMinor,
+      marginMinor: cost.marginMinor,
+      handsMinPerPiece: cost.handsMinPerPiece,
+      gramsPerPiece: cost.gramsPerPiece,
+    },
+  });
+}
+
+/** The rag lines that hold cloths of a batch, or of the one it was split from. */
+function ragsOf(db: Db, { id, splitFrom }: Batch): (typeof ragLine.$inferSelect)[] {
+  const ids = db
+    .selectDistinct({ id: ragLineEntry.ragLineId })
+    .from(ragLineEntry)
+    .where(inArray(ragLineEntry.batchId, splitFrom === null ? [id] : [id, splitFrom]))
+    .all();
+  return db
+    .select()
+    .from(ragLine)
+    .where(
+      inArray(
+        ragLine.id,
+        ids.map((row) => row.id),
+      ),
+    )
+    .orderBy(asc(ragLine.openedAt))
+    .all();
+}

@@ -1,0 +1,69 @@
+import 'server-only';
+import type { CareClass } from '@/core/care';
+import { addDays, formatMass } from '@/core/quantity';
+import { gramsDue, REFILL_DAYS } from '@/data/care/bottles';
+import type { Db } from '@/data/db';
+import type { KnownLot } from '@/data/stores/queries';
+import { SLIP_WORDS } from '@/messages/slip';
+import { Link } from '@/ui/link';
+
+type Props = { readonly db: Db; readonly lots: readonly KnownLot[]; readonly today: string };
+
+/** What never dries is renewed from tins that never dry, the rest from tins that do. */
+const dryingOf = (finish: CareClass): 'never' | 'drying' => (finish === 'never-dry' || finish === 'oil-wax' ? 'never' : 'drying');
+
+/** Tins for refills against what owners will use up in the coming months: what runs short is said before it is asked for. */
+export function Bottles({ db, lots, today }: Props) {
+  const due = gramsDue(db, today, addDays(today, REFILL_DAYS)).filter((row) => row.grams > 0);
+  const tins = lots.filter((lot) => lot.kind === 'tin' && !lot.held);
+  if (due.length === 0 && tins.length === 0) return null;
+  return (
+    <section className="mt-8">
+      <h2 className="mb-1">Bottles and refills</h2>
+      <ul>
+        {due.map((row) => {
+          const there = tins.filter((lot) => lot.nature?.drying === dryingOf(row.careClass) && (lot.countLeft ?? 0) > 0);
+          const grams = there.reduce((sum, lot) => sum + lot.leftG, 0);
+          return (
+            <li
+              key={row.careClass}
+              className="grid gap-x-4 border-hair border-t py-1.5 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.4fr)]"
+            >
+              <span>
+                {SLIP_WORDS.en.finish[row.careClass]}
+                <span className="block text-sm text-soft">
+                  {row.pieces} {row.pieces === 1 ? 'piece' : 'pieces'} out there
+                </span>
+              </span>
+              <span className="reading">
+                {formatMass(row.grams)} wanted in {REFILL_DAYS} days
+              </span>
+              <span className={grams < row.grams ? 'font-semibold text-late' : ''}>
+                {there.length === 0
+                  ? '▲ No tin that renews it: sold out. '
+                  : grams < row.grams
+                    ? `▲ Only ${formatMass(grams)} in tins: `
+                    : `${formatMass(grams)} in tins: `}
+                {there.map((lot, i) => (
+                  <span key={lot.id} className="font-normal text-ink">
+                    {i > 0 ? ', ' : ''}
+                    <Link href={`/stores/lots/${lot.id}`}>{lot.number}</Link> {lot.title}, {lot.countLeft}
+                  </span>
+                ))}
+                {grams < row.grams ? (
+                  <>
+                    {there.length > 0 ? '. ' : ''}
+                    <Link href="/blends">Pour more</Link>
+                  </>
+                ) : null}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="text-sm text-soft">
+        Wanted is what every owner would use who looks on the day and treats; few do all of it. Estimates from area and wood.
+      </p>
+    </section>
+  );
+}

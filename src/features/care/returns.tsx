@@ -1,0 +1,82 @@
+import 'server-only';
+import { FEW, type Share } from '@/core/care';
+import { addDays, dateOf } from '@/core/quantity';
+import { whatComesBack } from '@/data/care/returns';
+import { SLIP_WORDS, woodIn } from '@/messages/slip';
+import { Link } from '@/ui/link';
+import { session } from '../shop/session';
+import { BackChart } from './components/back-chart';
+
+const MONTHS = 14;
+
+/** The last months up to a day, oldest first, as `2031-03`. */
+function lastMonths(today: string): string[] {
+  const months: string[] = [];
+  for (let at = today; months.length < MONTHS; at = addDays(`${at.slice(0, 7)}-01`, -1)) months.unshift(at.slice(0, 7));
+  return months;
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** A share in words that do not claim more than the pieces carry. */
+function shareWords({ of, n, low, high }: Share): string {
+  if (n < FEW) return `${of} of ${n}: too few to say`;
+  return `${of} of ${n}, likely ${percent(low)} to ${percent(high)}`;
+}
+
+/** What comes back teaches: complaints, returns and owners' own rhythm, by finish and wood and over time. */
+export async function Returns() {
+  const { db, shop, nowMs } = await session();
+  const { rows, months } = whatComesBack(db, lastMonths(dateOf(nowMs, shop.zone)));
+  const sum = (of: (month: (typeof months)[number]) => number): number => months.reduce((total, month) => total + of(month), 0);
+  return (
+    <>
+      <p>
+        <Link href="/care">Care</Link>
+      </p>
+      <h1 className="mb-3">What comes back</h1>
+      {rows.length === 0 ? <p className="text-soft">Nothing has been sold yet; then this page tells how it went.</p> : null}
+      {rows.length > 0 ? (
+        <BackChart
+          months={months}
+          words={`In ${MONTHS} months ${sum((one) => one.sold)} sold, ${sum((one) => one.wrong)} times something said to be wrong, ${sum((one) => one.back)} came back.`}
+        />
+      ) : null}
+      {rows.length > 0 ? (
+        <table className="mt-6 w-full">
+          <thead>
+            <tr className="border-ink border-b text-left">
+              <th className="py-1 pr-4">Finish and wood</th>
+              <th className="py-1 pr-4">Sold</th>
+              <th className="py-1 pr-4">Something wrong</th>
+              <th className="py-1 pr-4">Came back</th>
+              <th className="py-1">Re-oiled every</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={`${row.finish}${row.speciesId}`} className="border-hair border-b align-top">
+                <td className="py-1.5 pr-4">
+                  {SLIP_WORDS.en.finish[row.finish]}
+                  <span className="block text-sm text-soft">{woodIn('en', row.speciesId)}</span>
+                </td>
+                <td className="reading py-1.5 pr-4">{row.sold}</td>
+                <td className="reading py-1.5 pr-4">{shareWords(row.wrong)}</td>
+                <td className="reading py-1.5 pr-4">{shareWords(row.back)}</td>
+                <td className="reading py-1.5">
+                  {row.everyDays === null
+                    ? 'nobody said'
+                    : `${Math.round(row.everyDays)} days, said ${row.gaps === 1 ? 'once' : `${row.gaps} times`}`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : null}
+      <p className="mt-2 max-w-prose text-sm text-soft">
+        Spans hold the true share four times in five. Under {FEW} pieces a share is not worth acting on. Owners who are content
+        seldom write, so what is wrong is counted more surely than what is well.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,155 @@
+import 'server-only';
+import { notFound } from 'next/navigation';
+import { COUNTRIES, LANGUAGES } from '@/core/care';
+import { bottlesFor } from '@/data/care/bottles';
+import { careOf, reportsOf } from '@/data/care/owners';
+import { findSold } from '@/data/care/queries';
+import { linkLook } from '@/ui/button';
+import { longDate } from '@/ui/when';
+import { dateOf, formatMass } from '@/core/quantity';
+import { session } from '../shop/session';
+import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from './care-words';
+import { OwnerTools, PieceTools } from './components/owner-tools';
+import { PrintButton } from './components/print-button';
+import { slipPdf } from './pdf';
+import { wishOf } from './routes';
+import { SLIP_SIZES, slipIn, slipOf } from './slip';
+import { SlipCard } from './slip-card';
+
+export type SlipAsked = { readonly size?: string; readonly lang?: string; readonly also?: string };
+
+/** The slip of a sold piece as it is printed, where it can be had, and how the piece stands with its owner. */
+export async function SlipPage({ code, asked }: { readonly code: string; readonly asked: SlipAsked }) {
+  const { db, shop, nowMs } = await session();
+  const sold = findSold(db, code, nowMs);
+  const keeps = sold && careOf(db, code);
+  if (!sold || !keeps) notFound();
+  const slip = slipOf(sold, shop);
+  const wish = wishOf(new Map(Object.entries(asked)), slip.language);
+  const { pt } = await slipPdf(slip, wish);
+  const query = new URLSearchParams({ size: wish.size, lang: wish.languages[0] ?? 'en', also: wish.languages[1] ?? '' });
+  const select = 'min-h-11 border-2 border-ink bg-paper px-2';
+  const today = dateOf(nowMs, shop.zone);
+  const reports = reportsOf(db, keeps.plan.id);
+  return (
+    <div className="flex flex-wrap gap-10">
+      <div className="flex flex-col gap-4">
+        {wish.languages.map((language) => (
+          <div key={language} className="w-fit border-2 border-ink print:border-0">
+            <SlipCard slip={slip} text={slipIn(slip, language, wish.size)} size={wish.size} pt={pt} />
+          </div>
+        ))}
+      </div>
+      <div className="no-print max-w-xl grow basis-96">
+        <h1>
+          Slip <span className="reading">{slip.pieceNumber}</span>
+        </h1>
+        <p className="mt-1">
+          {keeps.holder ?? 'No owner is noted.'}
+          {keeps.plan.country ? `, ${countryName(keeps.plan.country)}` : ''}
+          {keeps.ended ? ' The piece is no more.' : keeps.stopped ? ' Letters are stopped.' : ''}
+        </p>
+        {keeps.bounced ? (
+          <p className="font-semibold text-late">▲ Letters to this address come back. Enter another under “Who has it”.</p>
+        ) : null}
+        <form className="mt-4 flex flex-wrap items-end gap-3">
+          <label className="flex flex-col">
+            <span className="label">Size</span>
+            <select name="size" defaultValue={wish.size} className={select}>
+              {SLIP_SIZES.map((size) => (
+                <option key={size}>{size}</option>
+              ))}
+            </select>
+          </label>
+          <label className="flex flex-col">
+            <span className="label">Language</span>
+            <select name="lang" defaultValue={wish.languages[0]} className={select}>
+              {LANGUAGES.map((one) => (
+                <option key={one} value={one}>
+                  {LANGUAGE_NAMES[one]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="flex flex-col">
+            <span className="label">On the back</span>
+            <select name="also" defaultValue={wish.languages[1] ?? ''} className={select}>
+              <option value="">nothing</option>
+              {LANGUAGES.map((one) => (
+                <option key={one} value={one}>
+                  {LANGUAGE_NAMES[one]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button type="submit" className={linkLook('plain')}>
+            Set it so
+          </button>
+        </form>
+        <div className="mt-4 flex flex-wrap items-center gap-3">
+          <a href={`/slip/${code}/pdf?${query}`} className={linkLook('main', true)}>
+            {wish.size} as PDF
+          </a>
+          <PrintButton />
+        </div>
+        <p className="mt-2 text-sm text-soft">
+          Set in {pt.toFixed(1)} pt, the largest at which all of it fits.{' '}
+          {shop.baseAddress
+            ? `The code leads to ${slip.address}.`
+            : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}
+        </p>
+        <p className="mt-3 flex flex-wrap gap-x-6 gap-y-1">
+          <a href={`/care/${code}`}>The owner’s page</a>
+          <a href={`/care/${code}/file?lang=${wish.languages[0]}`}>The same as a file</a>
+          <a href={`/slip/${code}/ics`}>Dates for a calendar</a>
+        </p>
+        <PieceTools
+          code={code}
+          now={{
+            language: keeps.plan.language,
+            country: keeps.plan.country ?? '',
+            use: keeps.plan.use,
+            wash: keeps.plan.wash,
+          }}
+          countries={COUNTRIES.map((id) => ({ value: id, name: countryName(id) })).sort((a, b) => a.name.localeCompare(b.name))}
+          languages={LANGUAGES.map((id) => ({ value: id, name: LANGUAGE_NAMES[id] }))}
+          today={today}
+          currency={shop.currency}
+          bottles={bottlesFor(db, sold.batch).map((one) => ({
+            value: String(one.lotId),
+            name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${formatMass(slip.grams)}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
+          }))}
+          ended={keeps.ended}
+        />
+        {keeps.ownerId ? <OwnerTools ownerId={keeps.ownerId} /> : null}
+        {reports.length > 0 ? (
+          <>
+            <h2 className="mt-6 mb-1">What was said of it</h2>
+            <ul>
+              {reports.map((one) => (
+                <li key={one.id} className="flex flex-wrap gap-3 border-hair border-t py-1">
+                  <span className="reading w-36">{longDate(one.reportedOn)}</span>
+                  <span className="grow">
+                    {REPORT_WORDS[one.kind]}
+                    {one.note ? `: ${one.note}` : ''}
+                  </span>
+                  {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>photo</a> : null}
+                </li>
+              ))}
+            </ul>
+          </>
+        ) : null}
+        <h2 className="mt-6 mb-1">Looks</h2>
+        {sold.dates.filter((date) => date >= today).length === 0 ? <p className="text-soft">None are due.</p> : null}
+        <ol className="reading columns-2">
+          {sold.dates
+            .filter((date) => date >= today)
+            .slice(0, 16)
+            .map((date) => (
+              <li key={date}>{longDate(date)}</li>
+            ))}
+        </ol>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { careOf, reportsOf, unseenReports } from '@/data/care/owners';
+import { soldPieces } from '@/data/care/queries';
+import type { Db } from '@/data/db';
+import { demoDb } from '@/data/testing';
+import { tell } from './tell-route';
+
+const NOW = Date.parse('2031-03-05T14:20:00Z');
+const folder = mkdtempSync(path.join(tmpdir(), 'rendle-tell-'));
+const held = globalThis as { rendleDb?: Db | undefined };
+let db: Db;
+let code = '';
+
+beforeEach(() => {
+  db = demoDb(NOW);
+  held.rendleDb = db;
+  vi.stubEnv('RENDLE_DATA', folder);
+  vi.useFakeTimers({ now: NOW, toFake: ['Date'] });
+  code = soldPieces(db, '2031-03-05').find((one) => one.buyer?.startsWith('Odalys'))?.code ?? '';
+});
+afterAll(() => {
+  held.rendleDb = undefined;
+  vi.unstubAllEnvs();
+  vi.useRealTimers();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+  'base64',
+);
+/** What the page is told after a form was sent. */
+async function send(fields: Readonly<Record<string, string | File>>, to = code): Promise<string> {
+  const form = new FormData();
+  for (const [name, value] of Object.entries(fields)) form.set(name, value);
+  const answer = await tell(new Request(`http://localhost/care/${to}/tell`, { method: 'POST', body: form }), to);
+  expect(answer.status).toBe(303);
+  return new URL(answer.headers.get('location') ?? '', 'http://localhost').search;
+}
+const planId = () => careOf(db, code)?.plan.id ?? 0;
+
+describe('what an owner sends from the page', () => {
+  it('is taken, in their language, and stands before the shop', async () => {
+    expect(await send({ what: 're-oiled', lang: 'de' })).toBe('?told=re-oiled&lang=de');
+    expect(await send({ what: 'refill' })).toBe('?told=refill');
+    expect(unseenReports(db).map((one) => one.kind)).toEqual(['re-oiled', 'refill']);
+    expect(careOf(db, code)?.reOiledOn).toEqual(['2031-03-05']);
+  });
+  it('keeps a photo with words that were taken, and nothing of what is no photo', async () => {
+    expect(await send({ what: 'wrong', note: 'a crack', photo: new File([PNG], 'crack.png') })).toBe('?told=wrong');
+    const [report] = reportsOf(db, planId());
+    expect(report?.photo).toMatch(/^[0-9a-f]{64}$/);
+    expect(existsSync(path.join(folder, 'files', report?.photo ?? ''))).toBe(true);
+    expect(await send({ what: 'wrong', note: 'more', photo: new File(['<svg onload=x>'], 'x.png') })).toBe('?told=not-a-photo');
+    expect(reportsOf(db, planId())).toHaveLength(1);
+  });
+  it('is refused in words when it is empty, nonsense, too large, or of no piece', async () => {
+    expect(await send({ what: 'wrong', note: '  ' })).toBe('?told=say-what');
+    expect(await send({ what: 'everything' })).toBe('?told=not-understood');
+    expect(await send({ what: 'refill' }, 'NOSUCHCODE')).toBe('?told=not-found');
+    const large = new Request(`http://localhost/care/${code}/tell`, {
+      method: 'POST',
+      headers: { 'content-length': '9000000' },
+      body: 'x',
+    });
+    expect((await tell(large, code)).headers.get('location')).toContain('told=not-a-photo');
+    expect(reportsOf(db, planId())).toEqual([]);
+  });
+  it('stops letters and asks for them again; a piece that was said to be gone comes back', async () => {
+    expect(await send({ what: 'stop' })).toBe('?told=stop');
+    expect(careOf(db, code)).toMatchObject({ stopped: true });
+    expect(await send({ what: 'letters' })).toBe('?told=letters');
+    expect(await send({ what: 'ended' })).toBe('?told=ended');
+    expect(careOf(db, code)).toMatchObject({ ended: true });
+    await send({ what: 'letters' });
+    expect(careOf(db, code)).toMatchObject({ ended: false, stopped: false });
+  });
+});

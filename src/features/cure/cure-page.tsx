@@ -1,0 +1,209 @@
+import 'server-only';
+import { notFound } from 'next/navigation';
+import { readyShare } from '@/core/cure';
+import { formatDuration } from '@/core/quantity';
+import { learnedA0 } from '@/data/cure/learned';
+import { people, places } from '@/data/shop/queries';
+import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
+import { type CureStanding, standingOfBatch } from '@/data/work/standing';
+import { CHECK_WORDS } from '@/messages';
+import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
+import { Ring } from '@/ui/ring';
+import { clockTime, dayAndDate, dayMonth } from '@/ui/when';
+import { ReadingForm } from '../shop/components/reading-form';
+import { session } from '../shop/session';
+import { openBatches, titleOf } from '../today/strip';
+import { CheckForm } from './components/check-form';
+import { Fan, type Scene } from './components/what-if';
+import { scenesFor } from './elsewhere';
+import { fanPoints, milestonesOf } from './fan';
+import { WeighIn } from './weigh-in';
+import { milestoneWords, missing, percent, verb, weepWords } from './words';
+
+/** The cure of one batch: the fan, its checks, and what it still wants. */
+export async function CurePage({ number }: { readonly number: string }) {
+  const { db, shop, nowMs } = await session();
+  const id = findBatchId(db, number);
+  const batch = id === null ? null : loadBatch(db, id, nowMs);
+  if (!batch) notFound();
+  const standing =
+    openBatches(db, nowMs).find((one) => one.batch.id === batch.id)?.standing ?? standingOfBatch(db, batch, nowMs, learnedA0(db));
+  const { cure } = standing;
+  return (
+    <>
+      <div className="mb-4 flex flex-wrap items-center gap-6">
+        <Ring facts={standing.ring} seed={batch.id} size={96} title={batch.number} />
+        <div className="grow">
+          <p className="reading font-semibold">{batch.number}</p>
+          <h1>{titleOf(batch)}</h1>
+          <p className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}>
+            {missing(standing)}
+          </p>
+        </div>
+        <Link href={`/work/${number}`} className={linkLook('plain')}>
+          Coat book
+        </Link>
+        <Link href={`/release/${number}`} className={linkLook('main')}>
+          To release
+        </Link>
+      </div>
+      {cure ? (
+        <>
+          <CureBody
+            batch={batch}
+            cure={cure}
+            nowMs={nowMs}
+            zone={shop.zone}
+            scenes={batch.release ? null : scenesFor(db, nowMs)}
+          />
+          {cure.settles ? (
+            <p className="mt-4 max-w-3xl border-rest border-l-4 pl-3">
+              It never dries and is never called cured: it settles. {weepWords(batch, standing, nowMs, shop.zone)}
+            </p>
+          ) : null}
+        </>
+      ) : (
+        <p>
+          {Object.keys(batch.materials).length === 0
+            ? 'A bare piece neither cures nor settles.'
+            : 'The last coat is still to come; the estimate begins there.'}
+        </p>
+      )}
+      <div className="mt-6 grid gap-10 wide:grid-cols-2">
+        {batch.release ? null : <CheckForm batchId={batch.id} settles={cure?.settles ?? false} />}
+        <div className="flex flex-col gap-8">
+          <Checks
+            batch={batch}
+            zone={shop.zone}
+            nowMs={nowMs}
+            initials={new Map(people(db).map((person) => [person.id, person.initials]))}
+          />
+          {cure ? <WeighIn db={db} batchId={batch.id} startMs={cure.startMs} decided={batch.release !== null} /> : null}
+        </div>
+      </div>
+      <div className="mt-8 max-w-3xl">
+        <ReadingForm places={places(db).map(({ id: placeId, name }) => ({ id: placeId, name }))} at={batch.place?.id ?? 0} />
+      </div>
+    </>
+  );
+}
+
+/** What the estimate rests on. */
+function airWords(batch: Batch, { air }: CureStanding, zone: string): string {
+  const { readings, gaps, forecast } = air;
+  const where = batch.place?.name.toLowerCase() ?? 'bench';
+  if (readings.length === 0)
+    return `Nothing was read where it stood: reckoned with ${forecast.tempC.toFixed(1)} °C and ${percent(forecast.rh)}.`;
+  const hole = gaps
+    .map(
+      ({ fromMs, toMs }) =>
+        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${formatDuration((toMs - fromMs) / 60_000)}; that is bridged by what is usual there.`,
+    )
+    .join(' ');
+  return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${forecast.tempC.toFixed(1)} °C and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
+}
+
+type BodyProps = {
+  readonly batch: Batch;
+  readonly cure: CureStanding;
+  readonly scenes: readonly Scene[] | null;
+  readonly nowMs: number;
+  readonly zone: string;
+};
+
+function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
+  const marks = batch.checks
+    .filter((check) => check.at >= cure.startMs)
+    .map((check) => ({
+      atMs: check.at,
+      ready: readyShare(cure.needed, cure.clock.ageAt(check.at)),
+      pass: check.pass,
+      name: CHECK_WORDS[check.kind].name,
+    }));
+  const words = `${percent(cure.pReady)} likely ${verb(cure)} now; ${dayAndDate(cure.readyAtMs.p10, zone)} at the earliest, most likely by ${dayAndDate(cure.readyAtMs.p50, zone)}, almost surely by ${dayAndDate(cure.readyAtMs.p90, zone)}.`;
+  return (
+    <div className="grid gap-8 wide:grid-cols-[minmax(0,2.2fr)_minmax(0,1fr)]">
+      <Fan
+        chart={{
+          points: fanPoints(cure, nowMs),
+          marks,
+          gaps: cure.air.gaps,
+          nowMs,
+          p10: cure.readyAtMs.p10,
+          p90: cure.readyAtMs.p90,
+          zone,
+          words,
+        }}
+        under={
+          scenes && {
+            a0Hours: cure.a0Hours,
+            seen: cure.seen,
+            spread: cure.spread,
+            ageHours: cure.ageHours,
+            settles: cure.settles,
+            nowReady: cure.readyAtMs,
+            scenes,
+          }
+        }
+      />
+      <section>
+        <p className="reading text-[4.5rem] font-semibold leading-none">{percent(cure.pReady)}</p>
+        <p className="mb-3 text-soft">likely {verb(cure)}, an estimate</p>
+        <dl className="reading grid grid-cols-[9rem_1fr] gap-y-1">
+          {milestonesOf(cure).map(({ id, atMs }) => (
+            <div key={id} className="contents">
+              <dt className="text-soft">{milestoneWords(id, cure)}</dt>
+              <dd className="font-semibold">{atMs <= nowMs ? 'now' : `about ${clockTime(atMs, zone, nowMs)}`}</dd>
+            </div>
+          ))}
+          <dt className="text-soft">Since last coat</dt>
+          <dd className="font-semibold">{formatDuration((nowMs - cure.startMs) / 60_000)}</dd>
+          <dt className="text-soft">Counts as</dt>
+          <dd className="font-semibold">
+            {cure.ageHours.toFixed(0)} h at 20 °C of about {cure.a0Hours.toFixed(0)} h
+          </dd>
+        </dl>
+        <p className="mt-3 text-sm text-soft">
+          {airWords(batch, cure, zone)}{' '}
+          {cure.learnedFrom > 0
+            ? `The shipped ${cure.shippedHours} h were moved by ${cure.learnedFrom} of your own batches.`
+            : 'A working figure of the trade, erring late; your own released batches will move it.'}
+        </p>
+      </section>
+    </div>
+  );
+}
+
+function Checks({
+  batch,
+  zone,
+  nowMs,
+  initials,
+}: {
+  readonly batch: Batch;
+  readonly zone: string;
+  readonly nowMs: number;
+  readonly initials: ReadonlyMap<number, string>;
+}) {
+  return (
+    <section>
+      <h2 className="mb-1">Checks so far</h2>
+      {batch.checks.length === 0 ? <p className="text-soft">None yet.</p> : null}
+      <ul>
+        {[...batch.checks].reverse().map((check) => (
+          <li key={check.clientId} className="flex items-baseline gap-3 border-hair border-t py-1.5">
+            <span className={`font-semibold ${check.pass ? 'text-fit' : 'text-late'}`}>{check.pass ? '●' : '○'}</span>
+            <span className="grow">
+              {CHECK_WORDS[check.kind].name}: {check.pass ? CHECK_WORDS[check.kind].pass : CHECK_WORDS[check.kind].fail}
+              {check.note ? `. ${check.note}` : ''}
+            </span>
+            <span className="reading text-soft">
+              {clockTime(check.at, zone, nowMs)} {initials.get(check.personId)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

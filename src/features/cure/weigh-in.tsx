@@ -1,0 +1,47 @@
+import 'server-only';
+import { LEAST_WEIGHINGS, type WeighCurve } from '@/core/cure';
+import { formatDuration } from '@/core/quantity';
+import { weighInOf } from '@/data/cure/commands';
+import type { Db } from '@/data/db';
+import { WeighDrawn } from './components/weigh-drawn';
+import { WeighForm } from './components/weigh-form';
+
+/** What the weighings say, in words. */
+export function weighWords(curve: WeighCurve | null, count: number): string {
+  if (!curve)
+    return `${count} of at least ${LEAST_WEIGHINGS} weighings. Four say something; one a day, longer than you think it cures, says it well.`;
+  const days = (hours: number): string => formatDuration(hours * 60);
+  const parts = [
+    curve.lostUntil === null ? '' : `${curve.lostG.toFixed(1)} g left it until ${days(curve.lostUntil)} after the last coat.`,
+    curve.gainedG > 0 ? `${curve.gainedG.toFixed(1)} g came from the air as the oil set.` : '',
+    curve.plateau
+      ? curve.plateau.fromHours === curve.plateau.low && curve.plateau.high === curve.plateau.low
+        ? 'Its weight never changed beyond the scale’s own scatter.'
+        : `Since ${days(curve.plateau.fromHours)} it changes no more (nine in ten: ${days(curve.plateau.low)} to ${days(curve.plateau.high)}).`
+      : 'It still changes: no plateau yet.',
+  ];
+  return parts.filter(Boolean).join(' ');
+}
+
+type Props = { readonly db: Db; readonly batchId: number; readonly startMs: number; readonly decided: boolean };
+
+/** The weigh-in of a batch's test piece: evidence beside the estimate, never instead of a check. */
+export function WeighIn({ db, batchId, startMs, decided }: Props) {
+  const { weighed, curve } = weighInOf(db, batchId, startMs);
+  if (weighed.length === 0 && decided) return null;
+  const last = weighed.at(-1)?.hours ?? 0;
+  const drawn = curve ? Array.from({ length: 61 }, (_, i) => ({ hours: (last * i) / 60, grams: curve.at((last * i) / 60) })) : [];
+  return (
+    <section>
+      <div className="mb-1 flex flex-wrap items-baseline justify-between gap-3">
+        <h2>Weigh-in</h2>
+        {decided ? null : <WeighForm batchId={batchId} />}
+      </div>
+      {weighed.length > 0 ? <WeighDrawn weighed={weighed} curve={drawn} plateau={curve?.plateau ?? null} /> : null}
+      <p className="reading">{weighWords(curve, weighed.length)}</p>
+      <p className="text-sm text-soft">
+        Solvent leaves, then oxygen is taken up, then it rests. Evidence beside the estimate; it releases nothing by itself.
+      </p>
+    </section>
+  );
+}

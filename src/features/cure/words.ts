@@ -1,0 +1,59 @@
+import 'server-only';
+import type { MilestoneId } from '@/core/cure';
+import type { Batch } from '@/data/work/batch';
+import type { CureStanding, Standing } from '@/data/work/standing';
+import { clockTime } from '@/ui/when';
+
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+export const verb = (cure: CureStanding): string => (cure.settles ? 'settled' : 'cured');
+
+/** What is still missing before a batch is fit, in words. */
+export function missing({ fitness, progress }: Standing): string {
+  const left = [
+    progress.rest.length > 1 ? `${progress.rest.length} steps` : progress.rest.length === 1 ? 'its last step' : '',
+    fitness.estimate ? '' : 'the estimate at nine in ten',
+    fitness.check ? '' : 'a check passed in the last 48 h',
+    fitness.leastTime ? '' : 'the regimen’s least time',
+  ].filter(Boolean);
+  return left.length === 0 ? 'Fit: it can go to release.' : `Still wants ${left.join(', ')}.`;
+}
+
+const DRYING_WORDS: Readonly<Record<MilestoneId, string>> = {
+  touch: 'Dry to the touch',
+  recoat: 'May be recoated',
+  handle: 'May be handled',
+  buff: 'May be buffed',
+  food: 'Fit for food',
+  sale: 'May be sold',
+};
+const SETTLING_WORDS: Readonly<Record<MilestoneId, string>> = {
+  touch: 'Not greasy to the touch',
+  recoat: 'May be oiled again',
+  handle: 'May be handled',
+  buff: 'May be buffed',
+  food: 'Settled, fit for food',
+  sale: 'May be sold',
+};
+export const milestoneWords = (id: MilestoneId, { settles }: Pick<CureStanding, 'settles'>): string =>
+  (settles ? SETTLING_WORDS : DRYING_WORDS)[id];
+
+const DAY_MS = 86_400_000;
+
+/** How a never-drying finish comes to rest: what the last paper said, and when it is to be wiped again. */
+export function weepWords({ checks, regimen }: Batch, { progress }: Standing, nowMs: number, zone: string): string {
+  const wipes = progress.done.filter(({ task }) => task.step.kind === 'wipe' || task.step.until === 'towel');
+  const lastWipe = wipes.at(-1)?.fact;
+  const paper = [
+    ...checks.filter((check) => check.kind === 'towel').map((check) => ({ atMs: check.at, pass: check.pass })),
+    ...progress.done
+      .filter(({ task, fact }) => task.step.until === 'towel' && fact.pass !== null)
+      .map(({ fact }) => ({ atMs: fact.atMs, pass: fact.pass === true })),
+  ]
+    .sort((a, b) => a.atMs - b.atMs)
+    .at(-1);
+  const from = regimen.steps.some((step) => step.place === 'bath') ? 'From the bath it leaches for hours to days' : 'It may weep';
+  if (!paper) return `${from}: wipe it in the warm until clean paper stays clean.`;
+  if (paper.pass) return `Clean paper stayed clean ${clockTime(paper.atMs, zone, nowMs)}.`;
+  const due = Math.max(paper.atMs, lastWipe?.atMs ?? 0) + DAY_MS;
+  return `It weeps: paper took oil ${clockTime(paper.atMs, zone, nowMs)}. Wipe it again ${due < nowMs ? 'now' : `by ${clockTime(due, zone, nowMs)}`}.`;
+}

@@ -1,0 +1,44 @@
+'use client';
+
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { Link } from '@/ui/link';
+import { FormSheet } from '../../shop/components/form-sheet';
+import { useSave } from '../../shop/use-save';
+import { putLabelsOn, savePrice } from '../actions';
+
+type Props = { readonly batchId: number; readonly currency: string; readonly wood: string; readonly price: string };
+
+/** Wood and price of one piece. */
+export function PriceForm({ batchId, currency, wood, price }: Props) {
+  return (
+    <div className="mt-2">
+      <FormSheet
+        opens="Wood and price"
+        title="Wood and price of a piece"
+        say="Hands and slip are entered once for the shop, under its name. Leave empty what you do not know."
+        saves="Keep it"
+        fields={[
+          { name: 'wood', label: `Wood of one piece (${currency})`, type: 'number', value: wood },
+          { name: 'price', label: `To sell for (${currency})`, type: 'number', value: price },
+        ]}
+        save={(values) => savePrice({ batchId, ...values })}
+      />
+    </div>
+  );
+}
+
+/** Tags and labels are on the pieces. */
+export function Labelled({ batchId, number }: { readonly batchId: number; readonly number: string }) {
+  const { busy, rest, run } = useSave();
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <span>Not said to be on yet.</span>
+      <Link href={`/tags/${batchId}`}>Tags of {number}</Link>
+      <Button disabled={busy} onClick={() => void run(() => putLabelsOn({ batchId }))}>
+        They are on
+      </Button>
+      <Faults of={rest([])} />
+    </div>
+  );
+}

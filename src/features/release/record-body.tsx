@@ -1,0 +1,165 @@
+import 'server-only';
+import { COST_PARTS, type ReleaseRecord } from '@/core/release';
+import { formatDuration, formatMass, formatMoney } from '@/core/quantity';
+import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS } from '@/messages';
+import { clockTime, dayAndDate } from '@/ui/when';
+
+const ms = (moment: string): number => Date.parse(moment);
+
+/** When something was, as a record says it. */
+export const recordTime = (moment: string, zone: string): string =>
+  `${dayAndDate(ms(moment), zone)}, ${clockTime(ms(moment), zone, ms(moment))}`;
+
+/** What the rag lines of a record say. */
+export const ragLinesOf = ({ rags, zone }: ReleaseRecord): string[] =>
+  rags.map(({ opened, how, checked }) =>
+    [
+      recordTime(opened, zone),
+      how ? RAG_WAY_WORDS[how as keyof typeof RAG_WAY_WORDS] : 'not answered',
+      checked ? `looked at ${recordTime(checked, zone)}` : how === 'none-left' ? '' : 'not looked at yet',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  );
+
+/** The checks of a record, with who and when. */
+export const checkLinesOf = ({ checks, zone }: ReleaseRecord): string[] =>
+  checks.map(
+    ({ kind, pass, note, at, by }) =>
+      `${pass ? '●' : '○'} ${CHECK_WORDS[kind].name}: ${pass ? CHECK_WORDS[kind].pass : CHECK_WORDS[kind].fail}${note ? `, ${note}` : ''}; ${by}, ${recordTime(at, zone)}`,
+  );
+
+/** The air a record rests on. */
+export function airLineOf({ cure, zone }: ReleaseRecord): string {
+  if (!cure) return 'no finish to cure';
+  const gaps = cure.gaps.map(
+    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${formatDuration((ms(to) - ms(from)) / 60_000)}`,
+  );
+  return [
+    `${Math.round(cure.likely * 100)} % likely ${cure.settles ? 'settled' : 'cured'}: ${cure.ageHours.toFixed(0)} of about ${cure.neededHours.toFixed(0)} h at 20 °C`,
+    cure.hoursRead > 0 && cure.meanTempC !== null && cure.meanRh !== null
+      ? `${cure.hoursRead} hours read, mean ${cure.meanTempC.toFixed(1)} °C and ${Math.round(cure.meanRh * 100)} %`
+      : 'the room was not read',
+    ...gaps,
+  ].join('; ');
+}
+
+/** Cost of one piece in words, part by part. */
+export const costLinesOf = ({ cost }: ReleaseRecord): (readonly [name: string, says: string])[] =>
+  COST_PARTS.map((part) => {
+    const minor = cost.parts[part];
+    const beside =
+      part === 'hands'
+        ? ` for ${formatDuration(cost.handsMinPerPiece)}`
+        : part === 'blend'
+          ? ` for ${formatMass(cost.gramsPerPiece)}`
+          : '';
+    return [
+      COST_WORDS[part],
+      minor === null || minor === undefined ? 'not entered' : `${formatMoney(minor, cost.currency)}${beside}`,
+    ] as const;
+  });
+
+/** What is left of the price, with what is not in it said. */
+export function marginLine({ cost }: ReleaseRecord): string {
+  const unknown = COST_PARTS.filter((part) => cost.parts[part] === null).map((part) => COST_WORDS[part].toLowerCase());
+  const most = unknown.length > 0 ? ` at most: ${unknown.join(', ')} not entered` : '';
+  if (cost.priceMinor === null || cost.marginMinor === null) return 'no price entered';
+  return `${formatMoney(cost.marginMinor, cost.currency)} of ${formatMoney(cost.priceMinor, cost.currency)}${most}`;
+}
+
+function Part({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
+  return (
+    <section className="mb-4">
+      <h3 className="mb-0.5">{name}</h3>
+      {children}
+    </section>
+  );
+}
+
+/** The rest a release record holds beside its gates: lots and papers, coats, checks, photos, cloths. */
+export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
+  const { lots, coats, photos, zone } = record;
+  return (
+    <div className="text-sm">
+      <Part name="Lots on it, and their papers">
+        {lots.length === 0 ? <p>Nothing is on it.</p> : null}
+        <ul>
+          {lots.map((lot) => (
+            <li key={`${lot.slot}-${lot.number}`} className="border-hair border-t py-1">
+              <span className="reading font-semibold">{lot.number}</span> {lot.title}: {lot.contents.join(', ')}.{' '}
+              {lot.declarations.length > 0 ? (
+                <>
+                  Declared:{' '}
+                  {lot.declarations.map((paper, i) => (
+                    <span key={`${paper.lot}-${paper.sha256}`}>
+                      {i > 0 ? ', ' : ''}
+                      <a href={`/api/declaration/${paper.sha256}`}>{paper.name}</a> ({paper.lot})
+                    </span>
+                  ))}
+                </>
+              ) : (
+                <span className="text-soft">No supplier’s declaration on file.</span>
+              )}
+            </li>
+          ))}
+        </ul>
+      </Part>
+      <Part name="Coats">
+        <ul>
+          {coats.map((coat) => (
+            <li key={`${coat.at}-${coat.what}`} className="reading flex gap-3 border-hair border-t py-0.5">
+              <span className="w-36 shrink-0">{recordTime(coat.at, zone)}</span>
+              <span className="grow">
+                {coat.what}, {coat.lot}
+              </span>
+              <span>{coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${formatMass(coat.grams)}`}</span>
+              <span className="text-soft">{coat.by}</span>
+            </li>
+          ))}
+        </ul>
+        {coats.length === 0 ? <p className="text-soft">None.</p> : null}
+      </Part>
+      <Part name="Checks">
+        {record.checks.length === 0 ? <p className="text-soft">None.</p> : null}
+        <ul>
+          {checkLinesOf(record).map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+        {record.weighed ? (
+          <p>
+            Test piece weighed {record.weighed.times} times:{' '}
+            {record.weighed.restsSinceHours === null
+              ? 'no plateau yet'
+              : `at rest since ${formatDuration(record.weighed.restsSinceHours * 60)} after the last coat`}
+            .
+          </p>
+        ) : null}
+      </Part>
+      <Part name="Cloths">
+        {record.rags.length === 0 ? <p className="text-soft">None were oily.</p> : null}
+        <ul>
+          {ragLinesOf(record).map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      </Part>
+      {photos.length > 0 ? (
+        <Part name="Photos">
+          <div className="flex flex-wrap gap-2">
+            {photos.map((photo) => (
+              // biome-ignore lint/performance/noImgElement: a kept photo, already small
+              <img
+                key={photo.sha256}
+                src={`/api/photo?hash=${photo.sha256}`}
+                alt={`${photo.what}, ${recordTime(photo.at, zone)}`}
+                className="h-28 border border-rule"
+              />
+            ))}
+          </div>
+        </Part>
+      ) : null}
+    </div>
+  );
+}

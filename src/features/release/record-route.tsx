@@ -1,0 +1,21 @@
+import 'server-only';
+import { signedRecord } from '@/data/release/commands';
+import { ReleaseRecord } from '@/core/release';
+import { download } from '../shop/csv';
+import { session } from '../shop/session';
+import { recordPdf } from './record-pdf';
+
+/** A release record as it was signed: the open file, or printed. */
+export async function GET(request: Request): Promise<Response> {
+  const { db } = await session();
+  const asked = new URL(request.url).searchParams;
+  const found = signedRecord(db, asked.get('number') ?? '');
+  if (!found) return new Response('There is no record with this number.', { status: 404 });
+  if (found.text === null) return new Response('It was decided before whole records were kept.', { status: 404 });
+  const record = ReleaseRecord.parse(JSON.parse(found.text));
+  // The very text that was signed: its fingerprint stands at the foot of the printed record.
+  if (asked.get('as') !== 'pdf') return download(`release-${record.number}.json`, 'application/json; charset=utf-8', found.text);
+  return new Response(new Uint8Array(await recordPdf(record, found.text)), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="release-${record.number}.pdf"` },
+  });
+}

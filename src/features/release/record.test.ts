@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import Ajv from 'ajv/dist/2020';
+import addFormats from 'ajv-formats';
+import { extractText, getDocumentProxy } from 'unpdf';
+import { describe, expect, it } from 'vitest';
+import { ReleaseRecord } from '@/core/release';
+import { recordCheck } from '@/data/cure/commands';
+import type { Db } from '@/data/db';
+import { decideRelease, sayLabelled, setPrice, signedRecord } from '@/data/release/commands';
+import { demoDb } from '@/data/testing';
+import { findBatchId } from '@/data/work/batch';
+import { recordPdf } from './record-pdf';
+
+const NOW = Date.parse('2031-03-05T14:20:00Z');
+const by = { personId: 1, nowMs: NOW };
+
+function released(db: Db = demoDb(NOW)): { readonly text: string; readonly number: string } {
+  const batchId = findBatchId(db, '31-003') ?? 0;
+  setPrice(db, { batchId, woodMinor: 160, priceMinor: 1450 }, by);
+  sayLabelled(db, batchId, by);
+  recordCheck(db, { clientId: 'check-record', batchId, kind: 'touch', pass: true, note: 'dry all over', at: NOW }, by);
+  const done = decideRelease(
+    db,
+    { batchId, outcome: 'released', reason: 'the paper ran out', signed: ['steps', 'estimate', 'least-time', 'wood'] },
+    by,
+  );
+  if (!done.ok) throw new Error(JSON.stringify(done.issues));
+  return { text: signedRecord(db, done.value.number)?.text ?? '', number: done.value.number };
+}
+
+describe('the release record', () => {
+  it('meets its published schema', () => {
+    const ajv = new Ajv({ strict: false });
+    addFormats(ajv);
+    const check = ajv.compile(JSON.parse(readFileSync('docs/formats/release.schema.json', 'utf8')));
+    const record = JSON.parse(released().text);
+    expect([check(record), check.errors]).toEqual([true, null]);
+    expect(check({ ...record, outcome: 'perhaps' })).toBe(false);
+    expect(check({ ...record, gates: [{ id: 'check', met: 'yes', signed: false }] })).toBe(false);
+  });
+  it('holds who judged what, on which evidence, and what a piece cost', () => {
+    const record = ReleaseRecord.parse(JSON.parse(released().text));
+    expect(record).toMatchObject({
+      outcome: 'released',
+      reason: 'the paper ran out',
+      by: 'Wren Aldersea',
+      batch: { number: '31-003', wood: 'Plum' },
+      checks: [{ kind: 'touch', pass: true, note: 'dry all over', by: 'Wren Aldersea' }],
+      labelled: { by: expect.any(String) },
+      allergens: ['bee product'],
+    });
+    // Only gates that were open count as signed for.
+    expect(record.gates.filter((gate) => gate.signed).map((gate) => gate.id)).toEqual(
+      record.gates.filter((gate) => !gate.met).map((gate) => gate.id),
+    );
+    expect(record.coats.length).toBeGreaterThan(2);
+    expect(record.coats.every((coat) => coat.lot !== null && (coat.grams ?? 0) > 0)).toBe(true);
+    const { parts, sumMinor, marginMinor } = record.cost;
+    expect(parts.wood).toBe(160);
+    expect(sumMinor).toBeCloseTo(
+      Object.values(parts).reduce((sum: number, part) => sum + (part ?? 0), 0),
+      6,
+    );
+    expect(marginMinor).toBeCloseTo(1450 - sumMinor, 6);
+  });
+  it('prints on A4 with its reason, its evidence and the fingerprint of what was signed', async () => {
+    const { text, number } = released();
+    const pdf = await recordPdf(ReleaseRecord.parse(JSON.parse(text)), text);
+    const document = await getDocumentProxy(new Uint8Array(pdf));
+    const [, , width = 0, height = 0] = (await document.getPage(1)).view;
+    expect([width, height].map((pt) => Math.round((pt / 72) * 25.4))).toEqual([210, 297]);
+    const said = (await extractText(document, { mergePages: true })).text.replace(/\s+/g, ' ');
+    for (const words of [
+      `Release record ${number}`,
+      'Reason: the paper ran out',
+      'signed for',
+      'dry all over',
+      'not a certificate',
+      'Left of the price',
+    ])
+      expect(said).toContain(words);
+    expect(said).toMatch(/SHA-256 of its JSON: [0-9a-f]{64}/);
+  });
+});

@@ -1,0 +1,39 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { Link } from '@/ui/link';
+import { draftLetters } from '../../care/actions';
+import { useSave } from '../../shop/use-save';
+
+/** Drafts a letter to everyone who has a piece this held lot is on; they are read and sent under Care. */
+export function HoldLetters({ lotId }: { readonly lotId: number }) {
+  const [drafted, setDrafted] = useState<number | null>(null);
+  const { busy, rest, run } = useSave<{ readonly drafted: number }>();
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-3">
+      <Button
+        look="late"
+        disabled={busy}
+        onClick={() =>
+          void run(
+            () => draftLetters({ lotId }),
+            (made) => setDrafted(made.drafted),
+          )
+        }
+      >
+        Draft letters to them
+      </Button>
+      <span role="status">
+        {drafted === null ? null : (
+          <>
+            {drafted === 0 ? 'No new letter: all with an address have theirs. ' : `${drafted} drafted. `}
+            <Link href="/care#letters">Read and send them</Link>
+          </>
+        )}
+      </span>
+      <Faults of={rest([])} />
+    </div>
+  );
+}

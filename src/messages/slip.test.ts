@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest';
+import { CARE_CLASSES, LANGUAGES } from '@/core/care';
+import { INGREDIENTS, SPECIES } from '@/core/material';
+import { allergenIn, dateIn, gramsIn, ingredientIn, SLIP_WORDS, woodIn } from './slip';
+
+/** Every path of a tree of words. */
+const paths = (value: unknown, at = ''): string[] =>
+  typeof value === 'object' && value !== null ? Object.entries(value).flatMap(([key, one]) => paths(one, `${at}.${key}`)) : [at];
+
+describe('words of slips and letters', () => {
+  const english = SLIP_WORDS.en;
+  it.each(LANGUAGES.filter((language) => language !== 'en'))('are all there in %s, and none is left in English', (language) => {
+    const words = SLIP_WORDS[language];
+    const named = (tree: typeof words) => paths({ ...tree, ingredients: {}, woods: {} }).sort();
+    expect(named(words)).toEqual(named(english));
+    expect(Object.keys(words.ingredients).sort()).toEqual(INGREDIENTS.map((one) => one.id).sort());
+    expect(Object.keys(words.woods).sort()).toEqual(SPECIES.map((one) => one.id).sort());
+    for (const kind of CARE_CLASSES) expect(words.treat[kind]).not.toBe(english.treat[kind]);
+    const allergens = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))];
+    expect(allergens.every((name) => name in words.allergenNames)).toBe(true);
+  });
+  it.each(LANGUAGES)('claim nothing that cannot be claimed, in %s', (language) => {
+    const words = SLIP_WORDS[language];
+    const said = JSON.stringify([words, words.every(30, '4'), words.letter.due('a', 'b', 'c')]);
+    expect(said).not.toMatch(/certifi|zertifi|waterproof|wasserdicht|imperm|antibact|antibakt|100 ?%/i);
+    expect(words.letter.hold('Löffel', '31-001/1', 'Shed', 'ranzig')).toContain('31-001/1');
+  });
+  it('name woods, ingredients, allergens, dates and grams in the language', () => {
+    expect(woodIn('de', 'pear')).toBe('Birnbaum');
+    expect(ingredientIn('fr', 'Beeswax, filtered')).toBe('Cire d’abeille, filtrée');
+    expect(ingredientIn('fr', 'Harbourside worktop finish (contents not all declared)')).toContain('Harbourside');
+    expect(allergenIn('es', 'tree nut')).toBe('fruto de cáscara');
+    expect(dateIn('de', '2031-03-04')).toBe('4. März 2031');
+    expect(gramsIn('fr', 4.25)).toMatch(/^4,[23]$/);
+    expect(woodIn('en', 'pear')).toBe('Pear');
+  });
+});

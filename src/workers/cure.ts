@@ -1,0 +1,30 @@
+import { expose } from 'comlink';
+import { neededHours, readyShare, readyWith, type SeenAt } from '@/core/cure';
+
+const STEPS = 60;
+
+/** A batch as it stands: what it began with, what was seen of it, how old it is. */
+type Batch = {
+  readonly a0Hours: number;
+  readonly seen: readonly SeenAt[];
+  readonly spread: number;
+  readonly ageHours: number;
+  readonly nowMs: number;
+};
+
+/** The dates at another rate of cure from now on, and the fan's line there up to a moment. */
+const face = {
+  elsewhere: ({ a0Hours, seen, spread, ageHours, nowMs }: Batch, rate: number, untilMs: number) => {
+    const under = { needed: neededHours(a0Hours, seen, spread), ageHours, nowMs };
+    return {
+      ready: readyWith(under, rate),
+      line: Array.from({ length: STEPS + 1 }, (_, i) => {
+        const atMs = under.nowMs + ((untilMs - under.nowMs) * i) / STEPS;
+        return { atMs, there: readyShare(under.needed, under.ageHours + (rate * (atMs - under.nowMs)) / 3_600_000) };
+      }),
+    };
+  },
+};
+export type CureFace = typeof face;
+
+expose(face);
