@@ -246,7 +246,7 @@ describe('one person’s data', () => {
     // What was said of a piece before it was given on is theirs still; so are the letters that went to them about it.
     reportCare(db, { code: piece, kind: 'given', note: '' }, NOW);
     expect(exportOwner(db, id)).toMatchObject({ said: [{ note: 'my kitchen is damp' }, { kind: 'given' }] });
-    expect((exportOwner(db, id)?.letters as unknown[]).length).toBe(2);
+    expect(exportOwner(db, id)?.letters).toHaveLength(2);
     const erased = eraseOwner(db, id, NOW);
     expect(erased.ok && erased.value.files.length).toBeGreaterThan(0);
     const everything = JSON.stringify([db.select().from(owner).all(), db.select().from(outbox).all(), unseenReports(db)]);
