@@ -11,5 +11,6 @@ export default defineConfig({
     hookTimeout: 30_000,
     include: ['src/**/*.test.ts', 'src/**/*.test.tsx'],
     environment: 'node',
+    globalSetup: 'vitest.sheds.ts',
   },
 });

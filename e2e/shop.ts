@@ -30,8 +30,7 @@ function demoShed(at: string, env: NodeJS.ProcessEnv): string {
   const known = sheds.get(at);
   if (known && existsSync(known)) return known;
   const folder = mkdtempSync(path.join(tmpdir(), 'rendle-shed-'));
-  execFileSync('node', ['--conditions=react-server', '--import', 'tsx', 'src/cli/main.ts', 'demo'], {
-    cwd: HOME,
+  execFileSync(path.join(HOME, 'bin/rendle'), ['demo'], {
     env: { ...env, RENDLE_DATA: folder },
     stdio: 'inherit',
   });

@@ -1,3 +1,5 @@
+import { existsSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
@@ -32,17 +34,31 @@ export const reportOf = (batchId: number, task: string, at: number, more: Partia
   ...more,
 });
 
+/** Where the files of one run of the tests keep their sheds for each other; a run by itself has none. */
+const shedFile = (nowMs: number): string | null =>
+  process.env.RENDLE_TEST_SHEDS ? path.join(process.env.RENDLE_TEST_SHEDS, `${nowMs}.sqlite`) : null;
+
 const sheds = new Map<number, Buffer>();
 
-/** The demo shed of a moment in memory, for tests: made once, then copied. */
-export function demoDb(nowMs: number): Db {
-  const known = sheds.get(nowMs);
-  if (known) return drizzle(new Database(known), { schema }) as Db;
+function shedOf(nowMs: number): Buffer {
+  const file = shedFile(nowMs);
+  if (file && existsSync(file)) return readFileSync(file);
   const { db, raw } = openFile(':memory:');
   migrate(db, { migrationsFolder: 'drizzle' });
   loadDemo(db, nowMs);
-  sheds.set(nowMs, raw.serialize());
-  return db;
+  const shed = raw.serialize();
+  if (file) {
+    writeFileSync(`${file}.${process.pid}`, shed);
+    renameSync(`${file}.${process.pid}`, file);
+  }
+  return shed;
+}
+
+/** The demo shed of a moment in memory, for tests: told once in a run, then copied. */
+export function demoDb(nowMs: number): Db {
+  const shed = sheds.get(nowMs) ?? shedOf(nowMs);
+  sheds.set(nowMs, shed);
+  return drizzle(new Database(shed), { schema }) as Db;
 }
 
 /** What SQLite said when it refused; empty when it did not. */
