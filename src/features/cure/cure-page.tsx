@@ -19,7 +19,7 @@ import { Fan, type Scene } from './components/what-if';
 import { scenesFor } from './elsewhere';
 import { fanPoints, milestonesOf } from './fan';
 import { WeighIn } from './weigh-in';
-import { milestoneWords, missing, percent, verb, weepWords } from './words';
+import { milestoneWords, missing, percent, reachedWords, verb, weepWords } from './words';
 
 /** The cure of one batch: the fan, its checks, and what it still wants. */
 export async function CurePage({ number }: { readonly number: string }) {
@@ -151,10 +151,10 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
         <p className="reading text-[4.5rem] font-semibold leading-none">{percent(cure.pReady)}</p>
         <p className="mb-3 text-soft">likely {verb(cure)}, an estimate</p>
         <dl className="reading grid grid-cols-[9rem_1fr] gap-y-1">
-          {milestonesOf(cure).map(({ id, atMs }) => (
+          {milestonesOf(cure).map(({ id, ...reached }) => (
             <div key={id} className="contents">
               <dt className="text-soft">{milestoneWords(id, cure)}</dt>
-              <dd className="font-semibold">{atMs <= nowMs ? 'now' : `about ${clockTime(atMs, zone, nowMs)}`}</dd>
+              <dd className="font-semibold">{reachedWords(reached, nowMs, zone)}</dd>
             </div>
           ))}
           <dt className="text-soft">Since last coat</dt>

@@ -22,9 +22,17 @@ describe('the cure fan', () => {
     expect(points.filter((point) => point.atMs > NOW).every((point) => point.tempC === null)).toBe(true);
     expect(points.filter((point) => point.tempC !== null).length).toBeGreaterThan(20);
   });
+  it('shows how the checks bent it: two that failed and one that passed moved the line', () => {
+    expect(cure.seen.map((one) => one.pass)).toEqual([false, false, true]);
+    expect(points.some((point) => Math.abs((point.unchecked ?? 0) - point.ready) > 0.1)).toBe(true);
+    expect(fanPoints({ ...cure, seen: [] }, NOW).every((point) => point.unchecked === null)).toBe(true);
+  });
   it('reaches its milestones in their order', () => {
-    const times = milestonesOf(cure).map((milestone) => milestone.atMs);
-    expect([...times].sort((a, b) => a - b)).toEqual(times);
+    const reached = milestonesOf(cure);
+    for (const times of [reached.map((one) => one.likelyMs), reached.map((one) => one.surelyMs)])
+      expect([...times].sort((a, b) => a - b)).toEqual(times);
+    expect(reached.every((one) => one.likelyMs <= one.surelyMs)).toBe(true);
+    expect(reached.at(-1)).toEqual({ id: 'sale', likelyMs: cure.readyAtMs.p50, surelyMs: cure.readyAtMs.p90 });
     expect(cure.readyAtMs.p10).toBeLessThanOrEqual(cure.readyAtMs.p50);
     expect(cure.readyAtMs.p50).toBeLessThanOrEqual(cure.readyAtMs.p90);
   });

@@ -1,10 +1,12 @@
-import { type MilestoneId, milestones, quantile, readyShare } from '@/core/cure';
+import { type MilestoneId, milestones, neededHours, quantile, readyShare } from '@/core/cure';
 import { MS_PER_HOUR } from '@/core/quantity';
 import type { CureStanding } from '@/data/work/standing';
 
 export type FanPoint = {
   readonly atMs: number;
   readonly ready: number;
+  /** The same without the checks; null where none bent it. */
+  readonly unchecked: number | null;
   /** What was measured; null where nothing was. */
   readonly tempC: number | null;
   readonly rh: number | null;
@@ -16,7 +18,11 @@ const POINTS = 120;
 const MARGIN = 1.15;
 
 /** The fan as points: probability of fit-for-use over the time from the last coat to past the late date, with the air beneath it. */
-export function fanPoints({ startMs, clock, needed, air, readyAtMs }: CureStanding, nowMs: number): FanPoint[] {
+export function fanPoints(
+  { startMs, clock, needed, a0Hours, spread, seen, air, readyAtMs }: CureStanding,
+  nowMs: number,
+): FanPoint[] {
+  const before = seen.length > 0 ? neededHours(a0Hours, [], spread) : null;
   const endMs = startMs + Math.max(readyAtMs.p90 - startMs, nowMs - startMs, 24 * MS_PER_HOUR) * MARGIN;
   const lastMs = air.readings.at(-1)?.atMs ?? startMs;
   return Array.from({ length: POINTS + 1 }, (_, i) => {
@@ -28,6 +34,7 @@ export function fanPoints({ startMs, clock, needed, air, readyAtMs }: CureStandi
     return {
       atMs,
       ready: readyShare(needed, clock.ageAt(atMs)),
+      unchecked: before && readyShare(before, clock.ageAt(atMs)),
       tempC: read?.tempC ?? null,
       rh: read?.rh ?? null,
       likelyC: reckoned?.tempC ?? null,
@@ -35,6 +42,12 @@ export function fanPoints({ startMs, clock, needed, air, readyAtMs }: CureStandi
   });
 }
 
-/** When each milestone is reached at the median, UTC ms. */
-export const milestonesOf = ({ clock, needed, source }: CureStanding): { readonly id: MilestoneId; readonly atMs: number }[] =>
-  milestones(source).map(({ id, share }) => ({ id, atMs: clock.timeOf(share * quantile(needed, 0.5)) }));
+export type Reached = { readonly id: MilestoneId; readonly likelyMs: number; readonly surelyMs: number };
+
+/** When each milestone is reached, as likely as not and nine times in ten, UTC ms. */
+export const milestonesOf = ({ clock, needed, source }: CureStanding): Reached[] =>
+  milestones(source).map(({ id, share }) => ({
+    id,
+    likelyMs: clock.timeOf(share * quantile(needed, 0.5)),
+    surelyMs: clock.timeOf(share * quantile(needed, 0.9)),
+  }));

@@ -17,7 +17,7 @@ export function weighWords(curve: WeighCurve | null, count: number): string {
     curve.plateau
       ? curve.plateau.fromHours === curve.plateau.low && curve.plateau.high === curve.plateau.low
         ? 'Its weight never changed beyond the scale’s own scatter.'
-        : `Since ${days(curve.plateau.fromHours)} it changes no more (nine in ten: ${days(curve.plateau.low)} to ${days(curve.plateau.high)}).`
+        : `Since about ${days(curve.plateau.fromHours)} it changes no more (nine in ten: ${days(curve.plateau.low)} to ${days(curve.plateau.high)}).`
       : 'It still changes: no plateau yet.',
   ];
   return parts.filter(Boolean).join(' ');

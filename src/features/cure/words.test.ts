@@ -8,7 +8,7 @@ import { standingOfBatch } from '@/data/work/standing';
 import { openBatches } from '../today/strip';
 import { adviceFor, scenesFor } from './elsewhere';
 import { weighWords } from './weigh-in';
-import { milestoneWords, missing, weepWords } from './words';
+import { milestoneWords, missing, reachedWords, weepWords } from './words';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const HOUR = 3_600_000;
@@ -55,12 +55,22 @@ describe('words of what never dries', () => {
   });
 });
 
+describe('words of a milestone', () => {
+  it('say now only of what is almost sure: eight in ten is not yet fit for food', () => {
+    const at = (likely: number, surely: number) =>
+      reachedWords({ likelyMs: NOW + likely * HOUR, surelyMs: NOW + surely * HOUR }, NOW, 'UTC');
+    expect(at(-5, -1)).toBe('now');
+    expect(at(-5, 20)).toBe('likely; surely Thu 10:20');
+    expect(at(4, 20)).toBe('likely 18:20, surely Thu 10:20');
+  });
+});
+
 describe('words of a weigh-in', () => {
   const weigh = (grams: readonly number[]) => weighCurve(grams.map((value, i) => ({ hours: i * 20, grams: value })));
   it('say what left, what came, and whether it rests', () => {
     expect(weighWords(null, 2)).toContain('2 of at least 4');
     expect(weighWords(weigh([412.9, 411.8, 411.4, 411.6, 411.9, 412.1, 412.2, 412.2, 412.2, 412.2]), 10)).toMatch(
-      /g left it until .* g came from the air as the oil set\. Since .* it changes no more \(nine in ten: /,
+      /g left it until .* g came from the air as the oil set\. Since about .* it changes no more \(nine in ten: /,
     );
     expect(weighWords(weigh([400, 400.4, 400.8, 401.2, 401.6]), 5)).toContain('It still changes');
     expect(weighWords(weigh([400, 400, 400, 400]), 4)).toContain('never changed');

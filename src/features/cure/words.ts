@@ -3,6 +3,7 @@ import type { MilestoneId } from '@/core/cure';
 import type { Batch } from '@/data/work/batch';
 import type { CureStanding, Standing } from '@/data/work/standing';
 import { clockTime } from '@/ui/when';
+import type { Reached } from './fan';
 
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 export const verb = (cure: CureStanding): string => (cure.settles ? 'settled' : 'cured');
@@ -36,6 +37,13 @@ const SETTLING_WORDS: Readonly<Record<MilestoneId, string>> = {
 };
 export const milestoneWords = (id: MilestoneId, { settles }: Pick<CureStanding, 'settles'>): string =>
   (settles ? SETTLING_WORDS : DRYING_WORDS)[id];
+
+/** When a milestone is reached: “now” is only said of what is almost sure, so that it never reads as more than release asks. */
+export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs: number, zone: string): string {
+  if (surelyMs <= nowMs) return 'now';
+  const surely = `surely ${clockTime(surelyMs, zone, nowMs)}`;
+  return likelyMs <= nowMs ? `likely; ${surely}` : `likely ${clockTime(likelyMs, zone, nowMs)}, ${surely}`;
+}
 
 const DAY_MS = 86_400_000;
 

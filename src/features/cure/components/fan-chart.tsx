@@ -38,6 +38,7 @@ export function FanChart({ points, marks, gaps, nowMs, p10, p90, zone, words, th
   const last = points.at(-1)?.atMs ?? 1;
   const line = [...points, ...there].sort((a, b) => a.atMs - b.atMs);
   const days = { dataKey: 'atMs', type: 'number', domain: [first, last], tickCount: 7, tick: TICK } as const;
+  const isBent = points.some((point) => point.unchecked !== null);
   const warmth = points.flatMap((point) => point.tempC ?? point.likelyC ?? []);
   const [low, high] = [Math.floor(Math.min(...warmth, 15) - 1), Math.ceil(Math.max(...warmth, 20) + 1)];
   return (
@@ -64,6 +65,17 @@ export function FanChart({ points, marks, gaps, nowMs, p10, p90, zone, words, th
               strokeDasharray="6 4"
               label={{ value: 'fit from here', position: 'insideTopRight', fill: 'var(--fit)', fontSize: 13 }}
             />
+            {isBent ? (
+              <Line
+                yAxisId="ready"
+                dataKey="unchecked"
+                stroke="var(--soft)"
+                strokeWidth={1.5}
+                dot={false}
+                isAnimationActive={false}
+                connectNulls
+              />
+            ) : null}
             <Line
               yAxisId="ready"
               dataKey="ready"
@@ -159,8 +171,9 @@ export function FanChart({ points, marks, gaps, nowMs, p10, p90, zone, words, th
         </ResponsiveContainer>
       </div>
       <figcaption className="text-sm text-soft">
-        {words} Filled mark: a check that passed; hollow: one that did not. Band: early to late date. Beneath: temperature as
-        read, dotted where it is only expected; grey, the humidity
+        {words} {marks.length > 0 ? 'Filled mark: a check that passed; hollow: one that did not. ' : ''}
+        {isBent ? 'Thin line: the estimate without them. ' : ''}
+        Band: early to late date. Beneath: temperature as read, dotted where it is only expected; grey, the humidity
         {gaps.length > 0 ? '; red, nothing was read' : ''}.
       </figcaption>
     </figure>
