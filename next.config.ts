@@ -6,7 +6,7 @@ const root = path.resolve(import.meta.dirname);
 const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
-  serverExternalPackages: ['better-sqlite3', 'ical-generator', 'qrcode', '@react-pdf/renderer'],
+  serverExternalPackages: ['@napi-rs/canvas', 'better-sqlite3', 'ical-generator', 'qrcode', '@react-pdf/renderer', 'unpdf'],
   turbopack: { root },
   outputFileTracingRoot: root,
   devIndicators: false,

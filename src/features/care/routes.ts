@@ -9,8 +9,8 @@ import { theShop } from '@/data/shop/queries';
 import { session } from '../shop/session';
 import { calendarOf } from './calendar';
 import { languageOf } from './owner-page';
-import { slipPdf, type SlipWish } from './pdf';
-import { SLIP_SIZES, slipOf } from './slip';
+import { slipPdf, slipPicture, type SlipWish } from './pdf';
+import { SLIP_SIZES, slipOf, tooLong } from './slip';
 
 const missing = (): Response => new Response('There is no piece with this code.', { status: 404 });
 
@@ -32,13 +32,23 @@ export function wishOf(asked: { readonly get: (name: string) => string | null | 
   };
 }
 
+/** One side of the slip as a picture of what is printed. */
+export async function pictureResponse(request: Request, code: string): Promise<Response> {
+  const found = slipFor(code);
+  const asked = new URL(request.url).searchParams;
+  const picture = found && (await slipPicture(found.slip, wishOf(asked, found.slip.language), Number(asked.get('side') ?? 0)));
+  if (!picture) return missing();
+  return new Response(new Uint8Array(picture), { headers: { 'content-type': 'image/png', 'cache-control': 'no-cache' } });
+}
+
 /** The slip as a PDF of the size and languages asked for. */
 export async function pdfResponse(request: Request, code: string): Promise<Response> {
   const found = slipFor(code);
   if (!found) return missing();
   const wish = wishOf(new URL(request.url).searchParams, found.slip.language);
-  const { pdf } = await slipPdf(found.slip, wish);
-  return new Response(new Uint8Array(pdf), {
+  const made = await slipPdf(found.slip, wish);
+  if (!made) return new Response(tooLong(found.slip, wish), { status: 422 });
+  return new Response(new Uint8Array(made.pdf), {
     headers: {
       'content-type': 'application/pdf',
       'content-disposition': `inline; filename="slip-${code}-${wish.size}-${wish.languages.join('-')}.pdf"`,

@@ -13,8 +13,8 @@ import { OwnerTools, PieceTools } from './components/owner-tools';
 import { PrintButton } from './components/print-button';
 import { slipPdf } from './pdf';
 import { wishOf } from './routes';
-import { SLIP_SIZES, slipIn, slipOf } from './slip';
-import { SlipCard } from './slip-card';
+import { SLIP_SIZES, slipIn, slipOf, tooLong } from './slip';
+import { SlipSide } from './slip-side';
 
 export type SlipAsked = { readonly size?: string; readonly lang?: string; readonly also?: string };
 
@@ -26,7 +26,7 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
   if (!sold || !keeps) notFound();
   const slip = slipOf(sold, shop);
   const wish = wishOf(new Map(Object.entries(asked)), slip.language);
-  const { pt } = await slipPdf(slip, wish);
+  const made = await slipPdf(slip, wish);
   const query = new URLSearchParams({ size: wish.size, lang: wish.languages[0] ?? 'en', also: wish.languages[1] ?? '' });
   const select = 'min-h-11 border-2 border-ink bg-paper px-2';
   const today = dateOf(nowMs, shop.zone);
@@ -34,11 +34,20 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
   return (
     <div className="flex flex-wrap gap-10">
       <div className="flex flex-col gap-4">
-        {wish.languages.map((language) => (
-          <div key={language} className="w-fit border-2 border-ink print:border-0">
-            <SlipCard slip={slip} text={slipIn(slip, language, wish.size)} size={wish.size} pt={pt} />
-          </div>
-        ))}
+        {made ? (
+          wish.languages.map((language, side) => (
+            <SlipSide
+              key={language}
+              text={slipIn(slip, language, wish.size)}
+              size={wish.size}
+              address={`/slip/${code}/picture?${query}&side=${side}`}
+            />
+          ))
+        ) : (
+          <p role="alert" className="max-w-[105mm] border-2 border-late p-4 font-semibold text-late">
+            ▲ {tooLong(slip, wish)}
+          </p>
+        )}
       </div>
       <div className="no-print max-w-xl grow basis-96">
         <h1>
@@ -86,14 +95,16 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
             Set it so
           </button>
         </form>
-        <div className="mt-4 flex flex-wrap items-center gap-3">
-          <a href={`/slip/${code}/pdf?${query}`} className={linkLook('main', true)}>
-            {wish.size} as PDF
-          </a>
-          <PrintButton />
-        </div>
+        {made ? (
+          <div className="mt-4 flex flex-wrap items-center gap-3">
+            <a href={`/slip/${code}/pdf?${query}`} className={linkLook('main', true)}>
+              {wish.size} as PDF
+            </a>
+            <PrintButton />
+          </div>
+        ) : null}
         <p className="mt-2 text-sm text-soft">
-          Set in {pt.toFixed(1)} pt, the largest at which all of it fits.{' '}
+          {made ? `Set in ${made.pt.toFixed(1)} pt, as large as fits; shown as it prints. ` : ''}
           {shop.baseAddress
             ? `The code leads to ${slip.address}.`
             : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}

@@ -9,8 +9,8 @@ import { demoDb } from '@/data/testing';
 import { calendarOf } from './calendar';
 import { codePng } from './code';
 import { letterWords } from './letter-words';
-import { slipPdf, type SlipWish } from './pdf';
-import { slipIn, slipOf } from './slip';
+import { slipPdf, slipPicture, type SlipWish } from './pdf';
+import { slipIn, slipOf, tooLong } from './slip';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const LONG = 'Very long serving and bread board with juice groove for the winter lantern fair, second size';
@@ -74,7 +74,9 @@ describe('the slip', () => {
   ];
   it.each(wishes)('is one side a language as PDF, whole, for %o', async (wish, name, mm) => {
     const { slip } = demoSlip({ name });
-    const { pdf, pt } = await slipPdf(slip, wish);
+    const made = await slipPdf(slip, wish);
+    if (!made) throw new Error('it does not fit');
+    const { pdf, pt } = made;
     const found = await read(pdf);
     expect(found.mm).toEqual(mm);
     expect(found.pages).toHaveLength(wish.languages.length);
@@ -84,6 +86,27 @@ describe('the slip', () => {
       for (const line of [text.title, text.look, ...text.parts.flatMap((part) => [part.heading, ...part.lines])])
         expect(found.pages[i]).toContain(line.replace(/\s+/g, ' ').trim());
     });
+  });
+});
+
+describe('the slip as a picture', () => {
+  /** Width and height as a PNG says them in its head. */
+  const sizeOf = (png: Buffer | null) => [png?.readUInt32BE(16), png?.readUInt32BE(20)];
+  it('is a side of what is printed, at 300 dots an inch', async () => {
+    const { slip } = demoSlip();
+    const wish: SlipWish = { size: 'A7', languages: ['en', 'fr'] };
+    const [front, back] = [await slipPicture(slip, wish, 0), await slipPicture(slip, wish, 1)];
+    expect(sizeOf(front)).toEqual([873, 1240]);
+    expect(back?.equals(front ?? Buffer.alloc(0))).toBe(false);
+    expect(await slipPicture(slip, wish, 2)).toBeNull();
+    expect(await slipPicture(slip, wish, Number.NaN)).toBeNull();
+  });
+  it('is refused, and not cut, where it says more than fits in type that can be read', async () => {
+    const { slip } = demoSlip({ name: `${LONG} `.repeat(12) });
+    const wish: SlipWish = { size: 'A7', languages: ['en'] };
+    expect(await slipPdf(slip, wish)).toBeNull();
+    expect(await slipPicture(slip, wish, 0)).toBeNull();
+    expect(tooLong(slip, wish)).toContain('Choose A6');
   });
 });
 

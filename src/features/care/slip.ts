@@ -94,6 +94,9 @@ export type SlipText = {
 export const SLIP_SIZES = ['A6', 'A7'] as const;
 export type SlipSize = (typeof SLIP_SIZES)[number];
 
+/** What is read as one is never broken over two lines. */
+const together = (text: string): string => text.replaceAll(' ', '\u00a0');
+
 /** A slip in one language: what this wood and this finish want, allergens, what never to do, when to send it back. */
 export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): SlipText {
   const words = SLIP_WORDS[language];
@@ -105,8 +108,8 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
     slip.intervalDays === null || !full
       ? []
       : [
-          slip.grams > 0 ? words.every(slip.intervalDays, gramsIn(language, slip.grams)) : '',
-          slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => dateIn(language, date)).join(', ')) : '',
+          slip.grams > 0 ? words.every(slip.intervalDays, together(gramsIn(language, slip.grams))) : '',
+          slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => together(dateIn(language, date))).join(', ')) : '',
         ];
   const on = [
     words.finish[slip.careClass],
@@ -141,3 +144,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
     codeText: slip.address ?? short,
   };
 }
+
+/** Said where even the least type does not fit. */
+export const tooLong = ({ pieceNumber }: Pick<Slip, 'pieceNumber'>, { size }: { readonly size: SlipSize }): string =>
+  `The slip of ${pieceNumber} says more than fits on ${size} in type that can be read. Choose ${size === 'A7' ? 'A6, or ' : ''}a shorter name for the design or the shop.`;
