@@ -207,6 +207,13 @@ test('a piece moves, is given on, gets a refill; what came back is told with how
   await page.getByRole('button', { name: 'Refill' }).click();
   await page.getByRole('button', { name: 'It leaves the shop' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.goto('/care');
+  await page.getByLabel('Find a sold piece').fill('weir');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: '1 sold piece for “weir”' })).toBeVisible();
+  await expect(page.getByText('T. W.')).toBeVisible();
+  await expect(page.getByText('Tarn Weir')).toHaveCount(0);
+  await page.getByRole('link', { name: 'All of Care' }).click();
   await page.goto('/returns');
   await expect(page.getByText('too few to say').first()).toBeVisible();
   await expect(page.getByText(/2 of 14, likely \d+ % to \d+ %/)).toBeVisible();

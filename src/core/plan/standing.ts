@@ -1,5 +1,5 @@
 import { openingsOf } from './openings';
-import { instantOf, MINUTES_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
+import { instantOf, MINUTES_PER_DAY, MS_PER_MINUTE, groupBy } from '@/core/quantity';
 import type { DayPlan, DayStepAt } from './day';
 import { DayInput } from './day-schema';
 
@@ -41,8 +41,10 @@ export function slackOf(input: DayInput, found: Feasible): ShopStep[] {
   const isFixed = (batch: string, step: string): boolean =>
     parsed.fixed.some((one) => one.batch === batch && one.step === step) ||
     parsed.pins.some((one) => one.batch === batch && one.step === step);
-  const byHand = new Map<string, typeof all>();
-  for (const step of [...all].sort((a, b) => a.startMs - b.startMs)) byHand.set(step.by, [...(byHand.get(step.by) ?? []), step]);
+  const byHand = groupBy(
+    [...all].sort((a, b) => a.startMs - b.startMs),
+    (step) => step.by,
+  );
   return all.map((step, i) => {
     if (isFixed(step.batch, step.id)) return { ...step, slackUntilMs: step.startMs };
     const length = step.endMs - step.startMs;

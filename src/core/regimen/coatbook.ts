@@ -1,3 +1,4 @@
+import { groupBy } from '@/core/quantity';
 /** An entry of the coat book as far as order and correction go. */
 export type BookEntry = {
   readonly clientId: string;
@@ -15,8 +16,7 @@ export type Standing<E extends BookEntry> = { readonly entry: E; readonly stands
  * Entries are ordered by their own time, whatever order they came in.
  */
 export function readBook<E extends BookEntry>(entries: readonly E[]): Standing<E>[] {
-  const later = new Map<string, E[]>();
-  for (const entry of entries) if (entry.corrects) later.set(entry.corrects, [...(later.get(entry.corrects) ?? []), entry]);
+  const later = groupBy(entries, (entry) => entry.corrects);
   const standing = (entry: E): E | null => {
     const last = [...(later.get(entry.clientId) ?? [])].sort((a, b) => a.recordedAt - b.recordedAt).at(-1);
     if (!last) return entry;

@@ -141,6 +141,20 @@ const plansOf = (tx: Db, ownerId: number): number[] =>
     .all()
     .map((row) => row.id);
 
+/** Codes of the pieces a person has that are still in use. */
+export const codesOf = (db: Db, ownerId: number): string[] => {
+  const plans = plansOf(db, ownerId);
+  return db
+    .select({ code: piece.code })
+    .from(carePlan)
+    .innerJoin(sale, eq(sale.id, carePlan.saleId))
+    .innerJoin(piece, eq(piece.id, sale.pieceId))
+    .where(and(inArray(carePlan.id, plans), isNull(carePlan.endedAt)))
+    .orderBy(asc(piece.id))
+    .all()
+    .map((row) => row.code);
+};
+
 /** Plans of pieces a person bought, whoever has them now. */
 const boughtBy = (tx: Db, ownerId: number): number[] =>
   tx

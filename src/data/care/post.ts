@@ -2,7 +2,7 @@ import 'server-only';
 import { and, asc, eq, gte, inArray, isNotNull, isNull, lte } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
 import type { Language } from '@/core/care';
-import { addDays, dateOf, fail, formatInstant, ok, type Result } from '@/core/quantity';
+import { addDays, dateOf, fail, formatInstant, ok, type Result, groupBy } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, hold, outbox, owner, piece, sale, tinSale } from '../schema';
@@ -231,8 +231,7 @@ export async function sendLetters(
     .where(and(eq(outbox.state, 'waiting'), isNotNull(outbox.parcel)))
     .orderBy(asc(outbox.id))
     .all();
-  const parcels = new Map<string, (typeof waiting)[number][]>();
-  for (const one of waiting) parcels.set(one.row.parcel ?? '', [...(parcels.get(one.row.parcel ?? '') ?? []), one]);
+  const parcels = groupBy(waiting, ({ row }) => row.parcel ?? '');
   let [sent, failed] = [0, 0];
   for (const [parcel, rows] of parcels) {
     const ids = rows.map(({ row }) => row.id);

@@ -1,10 +1,10 @@
 import 'server-only';
-import { asc, desc, eq, gte, inArray, sql } from 'drizzle-orm';
+import { and, asc, between, count, desc, eq, gte, inArray, isNull, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { batch, careEvent, carePlan, owner, piece, sale } from '../schema';
-import { type Batch, loadBatch, type Piece, piecesIn } from '../work/batch';
+import { batch, careEvent, carePlan, design, designRevision, owner, piece, release, sale } from '../schema';
+import { type Batch, loadBatch, type Piece, piecesIn, tagOf } from '../work/batch';
 
 /** Pieces of a batch that have not been sold. */
 export function unsoldPieces(db: Db, one: Batch): Piece[] {
@@ -21,6 +21,20 @@ export function unsoldPieces(db: Db, one: Batch): Piece[] {
   );
   return piecesIn(one).filter((row) => !sold.has(row.id));
 }
+
+/** Released batches with pieces that no one has bought, the newest first, and how many. */
+export const batchesToSell = (db: Db): { readonly batchId: number; readonly left: number }[] =>
+  keep(db, 'to sell', () =>
+    db
+      .select({ batchId: piece.batchId, left: count() })
+      .from(piece)
+      .innerJoin(release, and(eq(release.batchId, piece.batchId), eq(release.outcome, 'released')))
+      .leftJoin(sale, eq(sale.pieceId, piece.id))
+      .where(and(isNull(piece.leftAt), isNull(sale.id)))
+      .groupBy(piece.batchId)
+      .orderBy(desc(piece.batchId))
+      .all(),
+  );
 
 /** A sold piece with its care plan, its dates and the batch it comes from. */
 export type SoldPiece = {
@@ -103,4 +117,58 @@ function readSold(db: Db, today: string): SoldRow[] {
     .leftJoin(next, eq(next.planId, carePlan.id))
     .orderBy(desc(sale.soldOn), asc(piece.ordinal))
     .all();
+}
+
+/** A look that an owner has before them. */
+export type Look = Pick<SoldRow, 'number' | 'ordinal' | 'tag'> & {
+  readonly dueOn: string;
+  readonly speciesId: string;
+  readonly design: string;
+  readonly whose: string;
+};
+
+/** Looks of pieces that are still in use and whose owner is known, over some days, the earliest first. */
+export const looksBetween = (db: Db, from: string, until: string): Look[] =>
+  db
+    .select({
+      dueOn: careEvent.dueOn,
+      number: batch.number,
+      ordinal: piece.ordinal,
+      tag: piece.tag,
+      speciesId: batch.speciesId,
+      design: design.name,
+      whose: sql<string>`coalesce(${holder.name}, ${owner.name})`,
+    })
+    .from(careEvent)
+    .innerJoin(carePlan, eq(carePlan.id, careEvent.carePlanId))
+    .innerJoin(sale, eq(sale.id, carePlan.saleId))
+    .innerJoin(piece, eq(piece.id, sale.pieceId))
+    .innerJoin(batch, eq(batch.id, piece.batchId))
+    .innerJoin(designRevision, eq(designRevision.id, batch.designRevisionId))
+    .innerJoin(design, eq(design.id, designRevision.designId))
+    .leftJoin(owner, eq(owner.id, sale.ownerId))
+    .leftJoin(holder, eq(holder.id, carePlan.holderId))
+    .where(
+      and(
+        between(careEvent.dueOn, from, until),
+        isNull(carePlan.endedAt),
+        sql`coalesce(${carePlan.holderId}, ${sale.ownerId}) is not null`,
+      ),
+    )
+    .orderBy(asc(careEvent.dueOn), asc(piece.id))
+    .all();
+
+const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().trim();
+
+/** Sold pieces by what is chalked on them, their code, or a part of the name of who has them; the whole of a batch by its number. */
+export function findPieces(rows: readonly SoldRow[], asked: string): SoldRow[] {
+  const wanted = plain(asked);
+  if (wanted === '') return [];
+  return rows.filter(
+    (row) =>
+      plain(row.code) === wanted ||
+      plain(tagOf(row, row)) === wanted ||
+      plain(row.number) === wanted ||
+      (wanted.length > 1 && row.buyer !== null && plain(row.buyer).includes(wanted)),
+  );
 }

@@ -1,8 +1,9 @@
 import 'server-only';
 import { asc, eq, isNotNull } from 'drizzle-orm';
 import { type CareClass, medianOf, type Share, shareOf } from '@/core/care';
-import { daysBetween } from '@/core/quantity';
+import { daysBetween, groupBy } from '@/core/quantity';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { batch, carePlan, careReport, piece, restoration, sale } from '../schema';
 
 /** What came of one sort of finish on one wood. */
@@ -21,6 +22,8 @@ export type CameOf = {
 /** One month: pieces sold in it, and what was said in it. */
 export type Month = { readonly month: string; readonly sold: number; readonly wrong: number; readonly back: number };
 
+type CameBack = { readonly rows: readonly CameOf[]; readonly months: readonly Month[] };
+
 type Sold = {
   readonly planId: number;
   readonly finish: CareClass;
@@ -33,9 +36,7 @@ type Sold = {
 
 /** Every sold piece with what came of it. */
 function soldWithReports(db: Db): Sold[] {
-  const reports = new Map<number, { readonly kind: string; readonly on: string }[]>();
-  for (const row of db.select().from(careReport).orderBy(asc(careReport.at)).all())
-    reports.set(row.carePlanId, [...(reports.get(row.carePlanId) ?? []), { kind: row.kind, on: row.reportedOn }]);
+  const reports = groupBy(db.select().from(careReport).orderBy(asc(careReport.at)).all(), (row) => row.carePlanId);
   const home = new Map<number, string>();
   for (const row of db
     .select({ pieceId: restoration.pieceId, at: batch.at })
@@ -59,7 +60,7 @@ function soldWithReports(db: Db): Sold[] {
     .all()
     .map(({ pieceId, ...row }) => {
       const of = (kind: string): string[] =>
-        (reports.get(row.planId) ?? []).filter((one) => one.kind === kind).map((one) => one.on);
+        (reports.get(row.planId) ?? []).filter((one) => one.kind === kind).map((one) => one.reportedOn);
       const came = home.get(pieceId);
       return { ...row, wrongOn: of('wrong'), backOn: [...of('returned'), ...(came ? [came] : [])], reOiledOn: of('re-oiled') };
     });
@@ -71,14 +72,12 @@ const gapsOf = ({ soldOn, reOiledOn }: Sold): number[] => {
 };
 
 /** What comes back, by finish and wood, most sold first; and over the last months, oldest first. */
-export function whatComesBack(
-  db: Db,
-  months: readonly string[],
-): { readonly rows: readonly CameOf[]; readonly months: readonly Month[] } {
+export const whatComesBack = (db: Db, months: readonly string[]): CameBack =>
+  keep(db, `came back ${months.join()}`, () => readBack(db, months));
+
+function readBack(db: Db, months: readonly string[]): CameBack {
   const all = soldWithReports(db);
-  const groups = new Map<string, Sold[]>();
-  for (const one of all)
-    groups.set(`${one.finish} ${one.speciesId}`, [...(groups.get(`${one.finish} ${one.speciesId}`) ?? []), one]);
+  const groups = groupBy(all, (one) => `${one.finish} ${one.speciesId}`);
   const rows = [...groups.values()].map((some) => {
     const gaps = some.flatMap(gapsOf);
     const count = (of: (one: Sold) => boolean): number => some.filter(of).length;

@@ -1,11 +1,12 @@
 import 'server-only';
+import { asc } from 'drizzle-orm';
 import { recordMoisture } from '../moisture/moisture';
-import { allBatchIds } from '../work/batch';
+import { batch } from '../schema';
 import { by, DAY, INES, must, type Scene } from './scene';
 
 /** What the meter said of the newest boards: a little damp, drying, and once just wetted. */
 export function readWood({ db, nowMs }: Scene): void {
-  const batchId = allBatchIds(db).at(-7) ?? 0;
+  const batchId = db.select({ id: batch.id }).from(batch).orderBy(asc(batch.id)).limit(1).offset(6).get()?.id ?? 0;
   for (const [daysAgo, percent, spot, isValid] of [
     [5, 15.8, 'middle', true],
     [5, 15.2, 'end', true],

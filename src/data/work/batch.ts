@@ -159,13 +159,18 @@ function readOpen(db: Db): number[] {
     .map((row) => row.id);
 }
 
-export const allBatchIds = (db: Db): number[] =>
-  db
-    .select({ id: batch.id })
-    .from(batch)
-    .orderBy(desc(batch.id))
-    .all()
-    .map((row) => row.id);
+/** Ids of batches that were released or rejected, the newest decision first. */
+export const decidedBatchIds = (db: Db): number[] =>
+  keep(db, 'decided batches', () =>
+    db
+      .select({ id: release.batchId })
+      .from(release)
+      .where(or(isNull(release.next), ne(release.next, 'mend')))
+      .groupBy(release.batchId)
+      .orderBy(desc(sql`max(${release.id})`))
+      .all()
+      .map((row) => row.id),
+  );
 
 export const findBatchId = (db: Db, number: string): number | null =>
   db.select({ id: batch.id }).from(batch).where(eq(batch.number, number)).get()?.id ?? null;

@@ -1,27 +1,28 @@
 import 'server-only';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import type { Language } from '@/core/care';
+import { groupBy } from '@/core/quantity';
+import type { Look } from '@/data/care/queries';
+import { tagOf } from '@/data/work/batch';
 import { allergenIn, SLIP_WORDS } from '@/messages/slip';
-import { type Slip, slipIn } from './slip';
+import { initialsOf } from './care-words';
+import { type Slip, slipIn, titleIn } from './slip';
 
 /** A piece's looks to be put into a calendar, each with the number that stays its own. */
 export type Looked = {
   readonly slip: Slip;
   readonly dates: readonly string[];
   readonly language: Language;
-  /** Whose it is, for the shop's own calendar. */
-  readonly whose?: string;
 };
+
+const emptyCalendar = (name: string) =>
+  ical({ name, method: ICalCalendarMethod.PUBLISH, prodId: { company: 'Rendle', product: 'Care', language: 'EN' } });
 
 /** Dates to look as a calendar that any calendar program imports: whole days, the same ids every time. */
 export function calendarOf(pieces: readonly Looked[]): string {
   const first = pieces[0];
-  const calendar = ical({
-    name: pieces.length === 1 && first ? slipIn(first.slip, first.language).title : 'Care',
-    method: ICalCalendarMethod.PUBLISH,
-    prodId: { company: 'Rendle', product: 'Care', language: 'EN' },
-  });
-  for (const { slip, dates, language, whose } of pieces) {
+  const calendar = emptyCalendar(pieces.length === 1 && first ? slipIn(first.slip, first.language).title : 'Care');
+  for (const { slip, dates, language } of pieces) {
     const text = slipIn(slip, language);
     const words = SLIP_WORDS[language];
     const allergens = slip.allergens.map((name) => allergenIn(language, name)).join(', ');
@@ -31,12 +32,24 @@ export function calendarOf(pieces: readonly Looked[]): string {
         start: new Date(`${date}T00:00:00Z`),
         allDay: true,
         stamp: new Date(`${slip.soldOn}T12:00:00Z`),
-        summary:
-          whose === undefined
-            ? words.letter.subject(text.title)
-            : `${text.title} ${slip.pieceNumber}${whose ? `, ${whose}` : ''}`,
+        summary: words.letter.subject(text.title),
         description: `${text.look} ${words.treat[slip.careClass]}${allergens ? ` ${words.allergens}: ${allergens}.` : ''}`,
       });
   }
+  return calendar.toString();
+}
+
+/** Owners' looks for the shop: one entry a day, with the pieces that are looked at and the first letters of who has them. */
+export function looksCalendar(looks: readonly Look[]): string {
+  const calendar = emptyCalendar('Owners’ looks');
+  for (const [day, due] of groupBy(looks, (one) => one.dueOn))
+    calendar.createEvent({
+      id: `looks-${day}@rendle`,
+      start: new Date(`${day}T00:00:00Z`),
+      allDay: true,
+      stamp: new Date(`${day}T12:00:00Z`),
+      summary: due.length === 1 ? 'One owner’s look' : `${due.length} owners’ looks`,
+      description: due.map((one) => `${titleIn('en', one)} ${tagOf(one, one)}, ${initialsOf(one.whose)}`).join('\n'),
+    });
   return calendar.toString();
 }

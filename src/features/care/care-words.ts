@@ -14,3 +14,16 @@ export const REPORT_WORDS = {
   ended: 'is no more',
   returned: 'came back',
 } as const;
+
+/** What stands for a buyer without a name. */
+const NAMELESS = ['erased', 'not named'];
+
+/** A buyer shown as little as possible: the first letters; the whole name stands on the piece's own page. */
+export const initialsOf = (name: string): string =>
+  NAMELESS.find((one) => one === name) ??
+  name
+    .split(/[\s-]+/)
+    .filter((word, i) => i === 0 || /^\p{Lu}/u.test(word))
+    .slice(0, 3)
+    .map((word) => `${word.charAt(0).toUpperCase()}.`)
+    .join(' ');

@@ -1,48 +1,109 @@
 import 'server-only';
-import { dateOf, daysBetween } from '@/core/quantity';
+import { dateOf, daysBetween, groupBy } from '@/core/quantity';
 import { unseenReports } from '@/data/care/owners';
 import { letters } from '@/data/care/post';
-import { type SoldRow, soldPieces, unsoldPieces } from '@/data/care/queries';
-import { allBatchIds, loadBatch, tagOf } from '@/data/work/batch';
+import { batchesToSell, findPieces, type SoldRow, soldPieces } from '@/data/care/queries';
+import type { Db } from '@/data/db';
+import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
+import { pageOf, Pages } from '@/ui/pages';
 import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
 import { allLots } from '@/data/stores/queries';
 import { session } from '../shop/session';
 import { titleOf } from '../today/strip';
 import { Bottles } from './bottles';
+import { initialsOf } from './care-words';
 import { Letters, Said } from './letters';
 import { releasedRing } from './slip';
 
 /** A look that is due within so many days stands at the top. */
 const SOON_DAYS = 7;
+/** Pieces of known owners that stand there at most, and batches of the rest on one page. */
+const MOST_SHOWN = 40;
+const BATCHES_SHOWN = 15;
 
-/** Care: what waits to be sold, whose look is due, and every other sold piece by its batch. */
-export async function Care() {
+const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
+const isSoon = (today: string, due: string | null): boolean => due !== null && daysBetween(today, due) <= SOON_DAYS;
+
+export type CareAsked = { readonly find?: string; readonly page?: string };
+
+/** Care: what waits to be sold, whose look is due, and every other sold piece by its batch; or the pieces that were asked for. */
+export async function Care({ find, page }: CareAsked) {
+  const asked = String(find ?? '').trim();
   const { db, shop, nowMs } = await session();
   const today = dateOf(nowMs, shop.zone);
-  const lots = allLots(db);
   const sold = soldPieces(db, today);
-  const forSale = allBatchIds(db).flatMap((id) => {
-    const batch = loadBatch(db, id, nowMs);
-    const left = batch?.release?.outcome === 'released' ? unsoldPieces(db, batch).length : 0;
-    return batch && left > 0 ? [{ batch, left }] : [];
-  });
-  const batchOf = new Map([...new Set(sold.map((one) => one.batchId))].map((id) => [id, loadBatch(db, id, nowMs)]));
-  const isSoon = ({ nextDue }: SoldRow): boolean => nextDue !== null && daysBetween(today, nextDue) <= SOON_DAYS;
-  const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
-  // Only where someone is known can something be done about a look; the rest stand by their batch.
-  const due = sold.filter((one) => isSoon(one) && one.buyer !== null).sort(byDate);
-  const later = [...batchOf.keys()]
-    .flatMap((id): [number, SoldRow[]][] => {
-      const rows = sold.filter((one) => one.batchId === id && !due.includes(one)).sort(byDate);
-      return rows.length > 0 ? [[id, rows]] : [];
-    })
-    .sort(([, a], [, b]) => byDate(a[0] as SoldRow, b[0] as SoldRow));
   return (
     <>
-      <h1>Care</h1>
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1>Care</h1>
+        <form action="/care" className="flex items-end gap-2">
+          <label className="flex flex-col">
+            <span className="label">Find a sold piece</span>
+            <input
+              name="find"
+              type="search"
+              defaultValue={asked}
+              placeholder="31-001/2, its code, a name"
+              autoComplete="off"
+              className="min-h-11 w-64 border-0 border-ink border-b-2 bg-paper px-3 placeholder:text-soft"
+            />
+          </label>
+          <button type="submit" className={linkLook('plain')}>
+            Find
+          </button>
+        </form>
+      </div>
+      {asked === '' ? (
+        <Everything db={db} sold={sold} today={today} nowMs={nowMs} zone={shop.zone} page={page} />
+      ) : (
+        <Found db={db} rows={findPieces(sold, asked)} asked={asked} today={today} nowMs={nowMs} />
+      )}
+    </>
+  );
+}
+
+type Around = { readonly db: Db; readonly today: string; readonly nowMs: number };
+
+/** The pieces that were asked for. */
+function Found({ db, rows, asked, today, nowMs }: Around & { readonly rows: readonly SoldRow[]; readonly asked: string }) {
+  return (
+    <>
+      <h2 className="mt-5 mb-1" role="status">
+        {rows.length === 0 ? 'No' : rows.length} sold {rows.length === 1 ? 'piece' : 'pieces'} for “{asked}”
+      </h2>
+      {rows.length === 0 ? (
+        <p>A piece is found by what is chalked on it, by the code on its slip, or by a part of its owner’s name.</p>
+      ) : null}
+      <PieceTable db={db} nowMs={nowMs} rows={rows.slice(0, MOST_SHOWN)} today={today} />
+      {rows.length > MOST_SHOWN ? <p className="text-soft">The first {MOST_SHOWN} are shown. Say more to see fewer.</p> : null}
+      <p className="mt-4">
+        <Link href="/care">All of Care</Link>
+      </p>
+    </>
+  );
+}
+
+type AllProps = Around & { readonly sold: readonly SoldRow[]; readonly zone: string; readonly page: string | undefined };
+
+function Everything({ db, sold, today, nowMs, zone, page }: AllProps) {
+  const forSale = batchesToSell(db).flatMap(({ batchId, left }) => {
+    const batch = loadBatch(db, batchId, nowMs);
+    return batch ? [{ batch, left }] : [];
+  });
+  // Only where someone is known can something be done about a look; the rest stand by their batch.
+  const due = sold.filter((one) => isSoon(today, one.nextDue) && one.buyer !== null).sort(byDate);
+  const isDue = new Set(due.map((one) => one.code));
+  const rest = groupBy(
+    sold.filter((one) => !isDue.has(one.code)),
+    (one) => one.batchId,
+  );
+  const groups = [...rest.values()].map((rows) => rows.sort(byDate)).sort(([a], [b]) => byDate(a as SoldRow, b as SoldRow));
+  const shown = pageOf(groups, page, BATCHES_SHOWN);
+  return (
+    <>
       <h2 className="mt-5 mb-1">Released, to sell</h2>
       {forSale.length === 0 ? (
         <p className="text-soft">Nothing is released and unsold. Batches come here from Cure and release.</p>
@@ -61,76 +122,88 @@ export async function Care() {
           </li>
         ))}
       </ul>
-      <Said reports={unseenReports(db)} zone={shop.zone} />
+      <Said reports={unseenReports(db)} zone={zone} />
       <div className="mt-8 mb-1 flex flex-wrap items-baseline justify-between gap-4">
         <h2>Sold: owners’ looks due this week first</h2>
         <span className="flex gap-5">
           <Link href="/returns">What comes back</Link>
-          <a href="/api/care-calendar">All looks as a calendar</a>
+          <a href="/api/care-calendar">Looks as a calendar</a>
         </span>
       </div>
       {sold.length === 0 ? <p className="text-soft">No piece has been sold yet.</p> : null}
-      <PieceTable rows={due} batchOf={batchOf} today={today} />
+      <PieceTable db={db} nowMs={nowMs} rows={due.slice(0, MOST_SHOWN)} today={today} />
+      {due.length > MOST_SHOWN ? (
+        <p className="border-hair border-t py-2 text-soft">
+          And {due.length - MOST_SHOWN} more this week; their letters go by themselves.
+        </p>
+      ) : null}
       {sold.length > 0 && due.length === 0 ? (
         <p className="text-soft">No look of a known owner is due within {SOON_DAYS} days.</p>
       ) : null}
-      {later.map(([batchId, rows]) => {
-        const batch = batchOf.get(batchId);
-        const next = rows[0]?.nextDue ?? null;
-        return (
-          <details key={batchId} className="border-rule border-t">
-            <summary className="flex min-h-12 flex-wrap items-center gap-4 py-1">
-              {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={batch.number} /> : null}
-              <span className="reading font-semibold">{rows[0]?.number}</span>
-              <span className="grow">
-                {batch ? `${batch.species.name} ${batch.design.name.toLowerCase()}` : ''}, {rows.length}{' '}
-                {rows.length === 1 ? 'piece' : 'pieces'}
-              </span>
-              <span
-                className={`reading ${next !== null && daysBetween(today, next) <= SOON_DAYS ? 'font-semibold text-cure' : 'text-soft'}`}
-              >
-                {next ? `next look ${longDate(next)}` : 'no dates'}
-              </span>
-            </summary>
-            <PieceTable rows={rows} batchOf={batchOf} today={today} />
-          </details>
-        );
-      })}
-      <Bottles db={db} lots={lots} today={today} />
-      <Letters rows={letters(db)} zone={shop.zone} />
+      {shown.rows.map((rows) => (
+        <SoldBatch key={rows[0]?.batchId} db={db} rows={rows} today={today} nowMs={nowMs} />
+      ))}
+      <Pages page={shown.page} pages={shown.pages} path="/care" before="Sooner" after="Later" />
+      <Bottles db={db} lots={allLots(db)} today={today} />
+      <Letters rows={letters(db)} zone={zone} />
     </>
   );
 }
 
-type TableProps = {
-  readonly rows: readonly SoldRow[];
-  readonly batchOf: ReadonlyMap<number, ReturnType<typeof loadBatch>>;
-  readonly today: string;
-};
+/** The sold pieces of one batch, folded. */
+function SoldBatch({ db, rows, today, nowMs }: Around & { readonly rows: readonly SoldRow[] }) {
+  const [first] = rows;
+  const batch = first && loadBatch(db, first.batchId, nowMs);
+  if (!batch) return null;
+  const next = first.nextDue;
+  return (
+    <details className="border-rule border-t">
+      <summary className="flex min-h-12 flex-wrap items-center gap-4 py-1">
+        <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={batch.number} />
+        <span className="reading font-semibold">{batch.number}</span>
+        <span className="grow">
+          {woodenName(batch)}, {rows.length} {rows.length === 1 ? 'piece' : 'pieces'}
+        </span>
+        <span className={`reading ${isSoon(today, next) ? 'font-semibold text-cure' : 'text-soft'}`}>
+          {next ? `next look ${longDate(next)}` : 'no dates'}
+        </span>
+      </summary>
+      <PieceTable db={db} nowMs={nowMs} rows={rows} today={today} folded />
+    </details>
+  );
+}
+
+const woodenName = ({ species, design }: Pick<Batch, 'species' | 'design'>): string =>
+  `${species.name} ${design.name.toLowerCase()}`;
 
 /** Sold pieces, one a row, with whose they are and when they are looked at. */
-function PieceTable({ rows, batchOf, today }: TableProps) {
+function PieceTable({
+  db,
+  rows,
+  today,
+  nowMs,
+  folded = false,
+}: Around & { readonly rows: readonly SoldRow[]; readonly folded?: boolean }) {
   return (
     <table className="w-full">
       <tbody>
         {rows.map((one) => {
-          const batch = batchOf.get(one.batchId);
-          const days = one.nextDue ? daysBetween(today, one.nextDue) : null;
+          const batch = loadBatch(db, one.batchId, nowMs);
           return (
             <tr key={one.code} className="border-hair border-t align-middle">
               <td className="reading py-2 pr-4 font-semibold">
                 <span className="flex items-center gap-3">
-                  {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
+                  {batch && !folded ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
                   {tagOf(one, one)}
                 </span>
               </td>
               <td className="py-2 pr-4">
-                {batch ? `${batch.species.name} ${batch.design.name.toLowerCase()}` : ''}
+                {batch ? woodenName(batch) : ''}
                 <span className="block text-sm text-soft">{one.buyer ? initialsOf(one.buyer) : 'buyer not noted'}</span>
               </td>
               <td className="reading py-2 pr-4 text-sm">
                 sold {longDate(one.soldOn)}
-                <span className={`block ${days !== null && days <= SOON_DAYS ? 'font-semibold text-cure' : 'text-soft'}`}>
+                <span className={`block ${isSoon(today, one.nextDue) ? 'font-semibold text-cure' : 'text-soft'}`}>
                   {one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}
                 </span>
               </td>
@@ -146,16 +219,3 @@ function PieceTable({ rows, batchOf, today }: TableProps) {
     </table>
   );
 }
-
-/** What stands for a buyer without a name. */
-const NAMELESS = ['erased', 'not named'];
-
-/** A buyer shown as little as possible: the first letters; the whole name stands on the piece's own page. */
-const initialsOf = (name: string): string =>
-  NAMELESS.find((one) => one === name) ??
-  name
-    .split(/[\s-]+/)
-    .filter((word, i) => i === 0 || /^\p{Lu}/u.test(word))
-    .slice(0, 3)
-    .map((word) => `${word.charAt(0).toUpperCase()}.`)
-    .join(' ');

@@ -1,13 +1,13 @@
 import 'server-only';
 import { LANGUAGES, type Language } from '@/core/care';
 import { dateOf } from '@/core/quantity';
-import { careOf } from '@/data/care/owners';
-import { findSold, soldPieces } from '@/data/care/queries';
+import { codesOf } from '@/data/care/owners';
+import { findSold, looksBetween } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { theShop } from '@/data/shop/queries';
 import { session } from '../shop/session';
-import { calendarOf } from './calendar';
+import { calendarOf, looksCalendar } from './calendar';
 import { languageOf } from './owner-page';
 import { slipPdf, slipPicture, type SlipWish } from './pdf';
 import { SLIP_SIZES, slipOf, tooLong } from './slip';
@@ -71,25 +71,17 @@ export function calendarResponse(request: Request, code: string): Response {
 
 const AHEAD_MS = 120 * 86_400_000;
 
-/** The looks of the coming months as a calendar: every sold piece for the shop, or those of one person. */
+/** The looks of the coming months as a calendar: by day for the shop, or those of one person's pieces with how to care for each. */
 export async function shopCalendar(request: Request): Promise<Response> {
   const { db, shop, nowMs } = await session();
   const [today, until] = [dateOf(nowMs, shop.zone), dateOf(nowMs + AHEAD_MS, shop.zone)];
   const owner = new URL(request.url).searchParams.get('owner');
-  const pieces = soldPieces(db, today).flatMap(({ code, buyer }) => {
-    const keeps = careOf(db, code);
-    const sold = keeps && !keeps.ended && (owner === null || keeps.ownerId === Number(owner)) ? findSold(db, code, nowMs) : null;
+  if (owner === null) return asCalendar('looks', looksCalendar(looksBetween(db, today, until)));
+  const pieces = codesOf(db, Number(owner)).flatMap((code) => {
+    const sold = findSold(db, code, nowMs);
     if (!sold) return [];
-    const dates = sold.dates.filter((date) => date >= today && date <= until);
     const slip = slipOf(sold, shop);
-    return [
-      {
-        slip,
-        dates,
-        language: owner === null ? ('en' as const) : slip.language,
-        ...(owner === null ? { whose: buyer ?? '' } : {}),
-      },
-    ];
+    return [{ slip, dates: sold.dates.filter((date) => date >= today && date <= until), language: slip.language }];
   });
-  return asCalendar(owner === null ? 'looks' : 'looks-of-one', calendarOf(pieces));
+  return asCalendar('looks-of-one', calendarOf(pieces));
 }

@@ -3,10 +3,10 @@ import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
 import { LANGUAGES } from '@/core/care';
 import type { About } from '@/data/care/post';
-import { findSold, soldPieces } from '@/data/care/queries';
+import { findSold, looksBetween, soldPieces } from '@/data/care/queries';
 import { theShop } from '@/data/shop/queries';
 import { demoDb } from '@/data/testing';
-import { calendarOf } from './calendar';
+import { calendarOf, looksCalendar } from './calendar';
 import { codePng } from './code';
 import { letterWords } from './letter-words';
 import { slipPdf, slipPicture, type SlipWish } from './pdf';
@@ -123,15 +123,17 @@ describe('dates for a calendar', () => {
     expect(calendarOf([{ slip, dates: sold.dates, language: 'en' }])).toBe(text);
     expect(Math.max(...text.split('\r\n').map((line) => Buffer.byteLength(line)))).toBeLessThanOrEqual(75);
   });
-  it('hold several pieces for the shop, with whose they are', () => {
-    const { slip, sold } = demoSlip();
-    const text = calendarOf([
-      { slip, dates: sold.dates.slice(0, 2), language: 'en', whose: 'Odalys' },
-      { slip: { ...slip, code: 'OTHERCODE9' }, dates: sold.dates.slice(0, 1), language: 'en', whose: '' },
-    ]);
-    const titles = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one).summary);
-    expect(titles).toHaveLength(3);
-    expect(titles[0]).toMatch(/^Pear bread board 31-001\/\d, Odalys$/);
+  it('hold the shop’s looks by day, with no more of a name than its letters', () => {
+    const looks = looksBetween(demoDb(NOW), '2031-03-03', '2031-06-30');
+    const events = new ICAL.Component(ICAL.parse(looksCalendar(looks)))
+      .getAllSubcomponents('vevent')
+      .map((one) => new ICAL.Event(one));
+    expect(events.map((event) => event.startDate.toString())).toEqual([...new Set(looks.map((one) => one.dueOn))]);
+    const [first] = events;
+    const due = looks.filter((one) => one.dueOn === first?.startDate.toString());
+    expect(first?.description.split('\n')).toHaveLength(due.length);
+    expect(first?.description).toMatch(/^Pear bread board 31-001\/\d, O\. F\./);
+    expect(looksCalendar(looks)).not.toContain('Fennimore');
   });
 });
 

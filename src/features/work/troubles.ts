@@ -1,5 +1,5 @@
-import { type Fault, FAULTS, type Progress, type Task, waysFor } from '@/core/regimen';
-import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
+import { FAULTS, type Progress, type Task, waysFor } from '@/core/regimen';
+import { MS_PER_HOUR, MS_PER_MINUTE, groupBy } from '@/core/quantity';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { z } from 'zod';
 import { SURFACES } from '@/core/piece';
@@ -19,8 +19,7 @@ export function troublesOf(batch: Batch, progress: Progress, nowMs: number): Tro
   const seen = batch.book.flatMap(({ stands }) =>
     stands && stands.at > nowMs - OFFERED_MS && stands.recordedAt > mendedAt ? faultsOf(stands) : [],
   );
-  const byFault = new Map<Fault, string[]>();
-  for (const { fault, surface } of seen) byFault.set(fault, [...(byFault.get(fault) ?? []), SURFACE_WORDS[surface]]);
+  const byFault = groupBy(seen, ({ fault }) => fault);
   const overdue = overdueMin(progress, nowMs);
   const next: Task | undefined = progress.next?.task;
   const missed = overdue > 0 && (next?.step.kind === 'wipe' || next?.step.kind === 'buff') && !byFault.has('gummed');
@@ -37,7 +36,7 @@ export function troublesOf(batch: Batch, progress: Progress, nowMs: number): Tro
       : []),
     ...[...byFault].map(([fault, surfaces]) => ({
       key: fault,
-      what: `${FAULT_WORDS[fault].name}, ${[...new Set(surfaces)].join(', ')}`,
+      what: `${FAULT_WORDS[fault].name}, ${[...new Set(surfaces.map(({ surface }) => SURFACE_WORDS[surface]))].join(', ')}`,
       advice: FAULT_WORDS[fault].advice,
       ways: next ? waysFor(fault, overdue) : [],
     })),

@@ -1,21 +1,23 @@
 import 'server-only';
 import { Link } from '@/ui/link';
-
-import { allBatchIds, loadBatch } from '@/data/work/batch';
+import { decidedBatchIds, loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
+import { pageOf, Pages } from '@/ui/pages';
 import { Ring } from '@/ui/ring';
 import { dayAndDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { type OpenBatch, openBatches, titleOf } from '../today/strip';
 import { NextTiming } from './components/next-timing';
 
+const DECIDED_SHOWN = 12;
+
 /** Every open batch with what it wants next; the decided ones beneath. */
-export async function Work() {
+export async function Work({ page }: { readonly page?: string }) {
   const { db, shop, nowMs } = await session();
   const open = openBatches(db, nowMs);
-  const decided = allBatchIds(db).flatMap((id) => {
-    if (open.some((one) => one.batch.id === id)) return [];
+  const shown = pageOf(decidedBatchIds(db), page, DECIDED_SHOWN);
+  const decided = shown.rows.flatMap((id) => {
     const batch = loadBatch(db, id, nowMs);
     return batch?.release ? [{ batch, release: batch.release, standing: standingOfBatch(db, batch, nowMs) }] : [];
   });
@@ -64,6 +66,7 @@ export async function Work() {
           </li>
         ))}
       </ul>
+      <Pages page={shown.page} pages={shown.pages} path="/work" before="Newer" after="Older" />
     </>
   );
 }

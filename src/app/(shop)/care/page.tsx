@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { Care } from '@/features/care/care';
+import { Care, type CareAsked } from '@/features/care/care';
 
 export const metadata: Metadata = { title: 'Care' };
 
-export default function CareList() {
-  return <Care />;
+export default async function CareList({ searchParams }: { readonly searchParams: Promise<CareAsked> }) {
+  return <Care {...(await searchParams)} />;
 }

@@ -3,6 +3,6 @@ import { Work } from '@/features/work/work';
 
 export const metadata: Metadata = { title: 'Work' };
 
-export default function WorkPage() {
-  return <Work />;
+export default async function WorkPage({ searchParams }: { readonly searchParams: Promise<{ readonly page?: string }> }) {
+  return <Work {...(await searchParams)} />;
 }
