@@ -79,6 +79,7 @@ export const COST_WORDS: Readonly<Record<CostPart, string>> = {
   wood: 'Wood',
   blend: 'Blend on it',
   hands: 'Hands',
+  jar: 'Jar in the box',
   slip: 'Slip',
 };
 export const RAG_WAY_WORDS = {

@@ -11,18 +11,19 @@ const spent = {
   ],
   handsMin: 120,
   hourMinor: 2400,
+  jarMinor: 250,
   slipMinor: 15,
   priceMinor: 4500,
 };
 
 describe('what a piece costs', () => {
-  it('is its wood, its share of blend and hands, and its slip', () => {
+  it('is its wood, its share of blend and hands, its jar and its slip', () => {
     expect(costOf(spent)).toEqual({
-      parts: { wood: 600, blend: 75, hands: 1200, slip: 15 },
+      parts: { wood: 600, blend: 75, hands: 1200, jar: 250, slip: 15 },
       unknown: [],
-      sumMinor: 1890,
+      sumMinor: 2140,
       priceMinor: 4500,
-      marginMinor: 2610,
+      marginMinor: 2360,
       handsMinPerPiece: 30,
       gramsPerPiece: 30,
     });
@@ -30,8 +31,10 @@ describe('what a piece costs', () => {
   it('names what nobody entered, and leaves it out of the sum', () => {
     const found = costOf({ ...spent, woodMinor: null, hourMinor: null, draws: [...spent.draws, { grams: 1, minorPerKg: null }] });
     expect(found.unknown).toEqual(['wood', 'blend', 'hands']);
-    expect(found.sumMinor).toBe(15);
+    expect(found.sumMinor).toBe(265);
     expect(costOf({ ...spent, priceMinor: null }).marginMinor).toBeNull();
+    expect(costOf({ ...spent, jarMinor: null }).unknown).toEqual(['jar']);
+    expect(costOf({ ...spent, jarMinor: 0 }).unknown).toEqual([]);
   });
   it('halves the batch’s part with twice the pieces, never the wood', () => {
     fc.assert(

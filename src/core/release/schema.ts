@@ -77,6 +77,8 @@ export const ReleaseRecord = z.object({
   cost: z.object({
     currency: z.string(),
     parts: z.record(z.enum(COST_PARTS), Minor.nullable()),
+    /** The lot of the jar that goes into the box. */
+    jar: z.string().nullable(),
     sumMinor: Minor,
     priceMinor: Minor.nullable(),
     marginMinor: z.number().nullable(),

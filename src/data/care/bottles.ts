@@ -34,6 +34,15 @@ const renews = ({ nature }: KnownLot, finish: CareClass): boolean =>
   (nature.contact === 'food-grade' || nature.contact === 'once-cured') &&
   nature.drying === (NEVER.includes(finish) ? 'never' : 'drying');
 
+/** What one tin of a lot cost, filled: what is in it and what it is in, minor units; null where a price is missing. */
+export function tinCost(db: Db, lot: KnownLot): number | null {
+  const jar = containers(db).find((one) => one.id === lot.containerId);
+  if (lot.minorPerKg === null || jar?.priceMinor == null) return null;
+  return (netOf(lot) * lot.minorPerKg) / 1000 + jar.priceMinor;
+}
+
+const netOf = (lot: KnownLot): number => lot.receivedG / (lot.count ?? 1);
+
 /** Tins on the shelf that renew a batch's pieces, what is on them first, with the one to give. */
 export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = allLots(db)): Bottle[] {
   const { careClass } = batch.regimen;
@@ -51,22 +60,20 @@ export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = all
   const { gramsPerTreatment, intervalDays } = plan.value;
   const on = Object.values(batch.materials);
   const onIt = new Set(on.flatMap((lot) => lot.nature?.allergens ?? []));
-  const sizes = new Map(containers(db).map((one) => [one.id, one]));
+  const sizes = new Map(containers(db).map((one) => [one.id, one.name]));
   const found = lots
     .filter((lot) => lot.kind === 'tin' && !lot.held && (lot.countLeft ?? 0) > 0 && renews(lot, careClass))
     .map((lot) => {
-      const netG = lot.receivedG / (lot.count ?? 1);
-      const jar = sizes.get(lot.containerId ?? 0);
-      const blend = lot.minorPerKg === null ? null : (netG * lot.minorPerKg) / 1000;
+      const netG = netOf(lot);
       return {
         lotId: lot.id,
         number: lot.number,
         title: lot.title,
-        size: jar?.name ?? '',
+        size: sizes.get(lot.containerId ?? 0) ?? '',
         netG,
         left: lot.countLeft ?? 0,
         treatments: netG / gramsPerTreatment,
-        costMinor: blend === null || jar?.priceMinor == null ? null : blend + jar.priceMinor,
+        costMinor: tinCost(db, lot),
         isSame: on.some((one) => one.title === lot.title),
         brings: (lot.nature?.allergens ?? []).filter((name) => !onIt.has(name)),
       };

@@ -1,5 +1,6 @@
 import 'server-only';
 import { MS_PER_HOUR } from '@/core/quantity';
+import { bottlesFor } from '../care/bottles';
 import { sellPieces } from '../care/commands';
 import { reportCare, seeReport, unseenReports } from '../care/owners';
 import { recordCheck, recordWeighing } from '../cure/commands';
@@ -208,6 +209,7 @@ function sellOld({ db, nowMs }: Scene, past: Past, batchId: number, atMs: number
         batchId,
         woodMinor: past.design === 'Stirring spoon' ? 180 : 900,
         priceMinor: past.design === 'Stirring spoon' ? 1400 : 5200,
+        jarLotId: null,
       },
       at,
     ),
@@ -252,8 +254,10 @@ export function gatherEvidence({ db, nowMs }: Scene): void {
         by(i % 2 ? INES : WREN, nowMs - (208 - i * 20) * MS_PER_HOUR),
       ),
     );
-  must(setPrice(db, { batchId: bowls, woodMinor: 1150, priceMinor: 6800 }, by(INES, nowMs - DAY)));
-  must(setPrice(db, { batchId: 3, woodMinor: 160, priceMinor: 1450 }, by(INES, nowMs - DAY)));
+  const standing = loadBatch(db, bowls, nowMs);
+  const jarLotId = (standing && bottlesFor(db, standing)[0]?.lotId) ?? null;
+  must(setPrice(db, { batchId: bowls, woodMinor: 1150, priceMinor: 6800, jarLotId }, by(INES, nowMs - DAY)));
+  must(setPrice(db, { batchId: 3, woodMinor: 160, priceMinor: 1450, jarLotId: null }, by(INES, nowMs - DAY)));
   must(sayLabelled(db, 3, by(INES, nowMs - 3 * MS_PER_HOUR)));
   const [rack, sill] = ['rack', 'sill'].map((kind) => places(db).find((one) => one.kind === kind)?.id ?? 0) as [number, number];
   // The bowls stood on the rack for two days before they went to the sill.

@@ -11,6 +11,7 @@ import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';
 import { theShop } from '../shop/queries';
+import { allLots } from '../stores/queries';
 import { type Batch, loadBatch } from '../work/batch';
 import { type Standing, standingOfBatch } from '../work/standing';
 import { recordFor } from './record';
@@ -147,12 +148,19 @@ export const signedRecord = (db: Db, number: string): { readonly text: string | 
 export const decisionsOf = (db: Db, batchId: number): (typeof release.$inferSelect)[] =>
   db.select().from(release).where(eq(release.batchId, batchId)).orderBy(asc(release.id)).all();
 
-type Price = { readonly batchId: number; readonly woodMinor: number | null; readonly priceMinor: number | null };
+type Price = {
+  readonly batchId: number;
+  readonly woodMinor: number | null;
+  readonly priceMinor: number | null;
+  readonly jarLotId: number | null;
+};
 
-/** What a batch's pieces cost in wood and are to sell for. */
+/** What a batch's pieces cost in wood, which tin goes with them, and what they are to sell for. */
 export function setPrice(db: Db, { batchId, ...price }: Price, by: By): Result<void> {
   return command(db, (tx) => {
     if (!loadBatch(tx, batchId, by.nowMs)) return fail('not-found', 'batchId');
+    const isTin = allLots(tx).some((lot) => lot.id === price.jarLotId && lot.kind === 'tin');
+    if (price.jarLotId !== null && !isTin) return fail('not-found', 'jar');
     tx.insert(batchPrice)
       .values({ batchId, ...price })
       .onConflictDoUpdate({ target: batchPrice.batchId, set: { ...price, version: sql`${batchPrice.version} + 1` } })

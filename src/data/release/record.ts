@@ -6,7 +6,8 @@ import { weighInOf } from '../cure/commands';
 import type { Db } from '../db';
 import { batchPrice, labelled, person, ragLine, ragLineEntry } from '../schema';
 import { theShop } from '../shop/queries';
-import { allLots } from '../stores/queries';
+import { tinCost } from '../care/bottles';
+import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, piecesIn, tagOf } from '../work/batch';
 import type { Standing } from '../work/standing';
 
@@ -32,11 +33,13 @@ const papersOf = (db: Db, lotId: number): Paper[] =>
     order by l.number, d.id`);
 
 /** What a batch's pieces cost and are to sell for. */
-export function costOfBatch(db: Db, batch: Batch, { progress }: Standing): Cost {
+export function costOfBatch(db: Db, batch: Batch, { progress }: Standing): Cost & { readonly jar: KnownLot | null } {
   const shop = theShop(db);
+  const lots = allLots(db);
   const price = db.select().from(batchPrice).where(eq(batchPrice.batchId, batch.id)).get();
-  const priceOf = new Map(allLots(db).map((lot) => [lot.id, lot.minorPerKg]));
-  return costOf({
+  const priceOf = new Map(lots.map((lot) => [lot.id, lot.minorPerKg]));
+  const jar = lots.find((lot) => lot.id === price?.jarLotId) ?? null;
+  const cost = costOf({
     pieces: batch.pieces.length,
     woodMinor: price?.woodMinor ?? null,
     draws: batch.book.flatMap(({ stands }) =>
@@ -44,9 +47,11 @@ export function costOfBatch(db: Db, batch: Batch, { progress }: Standing): Cost 
     ),
     handsMin: progress.done.filter(({ fact }) => fact.kind === 'done').reduce((sum, { task }) => sum + task.handsMin, 0),
     hourMinor: shop.hourMinor,
+    jarMinor: jar ? tinCost(db, jar) : 0,
     slipMinor: shop.slipMinor,
     priceMinor: price?.priceMinor ?? null,
   });
+  return { ...cost, jar };
 }
 
 export type Judged = {
@@ -167,6 +172,7 @@ export function recordFor(
       marginMinor: cost.marginMinor,
       handsMinPerPiece: cost.handsMinPerPiece,
       gramsPerPiece: cost.gramsPerPiece,
+      jar: cost.jar?.number ?? null,
     },
   });
 }

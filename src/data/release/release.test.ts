@@ -13,7 +13,8 @@ import { allRegimens } from '../work/catalogue';
 import { recordEntry } from '../work/record';
 import { a0OfMaterials, standingOfBatch } from '../work/standing';
 import { allLots } from '../stores/queries';
-import { decideRelease, decisionsOf, evidenceOf, type Refusal, signedRecord } from './commands';
+import { decideRelease, decisionsOf, evidenceOf, type Refusal, setPrice, signedRecord } from './commands';
+import { costOfBatch } from './record';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const by = { personId: 1, nowMs: NOW };
@@ -148,6 +149,26 @@ describe('the bottle in the box', () => {
     expect(sellTins(db, refill, by)).toMatchObject({ ok: true, value: { left: (left ?? 0) - 1 } });
     expect(code(sellPieces(db, { ...sale('31-001', 1), bottleLotId: 1 }, by))).toBe('not-found');
     expect(findSold(db, board.pieces.at(-1)?.code ?? '', NOW)?.sale.soldOn).not.toBe('2031-03-03');
+  });
+  it('counts in the cost of a piece when it is said to go with it, and is only ever a tin', () => {
+    const costNow = () => {
+      const board = loadBatch(db, id('31-001'), NOW);
+      if (!board) throw new Error('gone');
+      return { cost: costOfBatch(db, board, standingOfBatch(db, board, NOW)), bottle: bottlesFor(db, board)[0] };
+    };
+    const { cost: without, bottle } = costNow();
+    const price = { batchId: id('31-001'), woodMinor: 900, priceMinor: 5200 };
+    expect(without.parts.jar).toBe(0);
+    expect(setPrice(db, { ...price, jarLotId: bottle?.lotId ?? 0 }, by).ok).toBe(true);
+    const { cost: with_ } = costNow();
+    expect(with_.parts.jar).toBeCloseTo(bottle?.costMinor ?? 0, 6);
+    expect(with_.jar?.number).toBe(bottle?.number);
+    const oil = allLots(db).find((lot) => lot.kind !== 'tin')?.id ?? 0;
+    expect(setPrice(db, { ...price, jarLotId: oil }, by)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'not-found', path: 'jar' }],
+    });
+    expect(costNow().cost.jar?.number).toBe(bottle?.number);
   });
   it('is none for a piece that nothing renews, and none that brings an allergen is the best', () => {
     const bare = openBatchIds(db)

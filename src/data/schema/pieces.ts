@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { moment, positive, version } from './shared';
 import { person } from './shop';
+import { lot } from './stores';
 import { batch, piece } from './work';
 
 /** A step that a person holds to a time; the plan goes round it. */
@@ -132,6 +133,8 @@ export const batchPrice = sqliteTable(
       .references(() => batch.id),
     woodMinor: integer('wood_minor'),
     priceMinor: integer('price_minor'),
+    /** The tin that goes into the box with each piece; null where none does. */
+    jarLotId: integer('jar_lot_id').references(() => lot.id),
     version: version(),
   },
   (t) => [

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { COUNTRIES, LANGUAGES, USES, WASHES } from '@/core/care';
-import { fail, parseMoney, parsePositive } from '@/core/quantity';
+import { fail, parsePositive } from '@/core/quantity';
 import { eraseOwner, reportCare, seeReport } from '@/data/care/owners';
 import { changePlan, setHolder } from '@/data/care/plans';
 import { draftHoldLetters, retryLetter, settleDraft } from '@/data/care/post';
@@ -10,11 +10,10 @@ import { dropFile } from '@/data/files';
 import { sellTins } from '@/data/tins/commands';
 import { letterWords } from './letter-words';
 import { sellPieces } from '@/data/care/commands';
-import { theShop } from '@/data/shop/queries';
 import { revalidatePath } from 'next/cache';
 import { session } from '../shop/session';
 import { postRound, removeLetters } from './post-round';
-import { act, type Answer, reader } from '../shop/act';
+import { act, type Answer, moneyOf, reader } from '../shop/act';
 
 const email = z.union([z.literal(''), z.email()]);
 const Country = z.union([z.literal(''), z.enum(COUNTRIES)]).transform((id) => id || null);
@@ -39,7 +38,7 @@ export async function sell(input: unknown): Promise<Answer<{ readonly codes: rea
   return act(Sale, input, (db, { pieces, price, bottle, ...rest }, by) => {
     const read = reader();
     const count = read.take('pieces', parsePositive(pieces));
-    const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+    const priceMinor = read.orNone('price', price, moneyOf(db));
     if (count === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
     if (!Number.isInteger(count)) return fail('invalid', 'pieces', { detail: 'a whole number of pieces' });
     return sellPieces(db, { ...rest, pieces: count, priceMinor, bottleLotId: bottle === '' ? null : Number(bottle) }, by);
@@ -101,7 +100,7 @@ const Refill = z.object({
 export async function sellRefill(input: unknown): Promise<Answer<unknown>> {
   return act(Refill, input, (db, { code: withPiece, price, ...rest }, by) => {
     const read = reader();
-    const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+    const priceMinor = read.orNone('price', price, moneyOf(db));
     if (priceMinor === undefined) return { ok: false, issues: read.issues };
     return sellTins(db, { ...rest, withPiece, buyer: '', count: 1, priceMinor }, by);
   });

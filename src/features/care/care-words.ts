@@ -1,3 +1,4 @@
+import { formatMoney } from '@/core/quantity';
 import type { Language } from '@/core/care';
 
 export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = { en: 'English', de: 'Deutsch', fr: 'Français', es: 'Español' };
@@ -27,3 +28,30 @@ export const initialsOf = (name: string): string =>
     .slice(0, 3)
     .map((word) => `${word.charAt(0).toUpperCase()}.`)
     .join(' ');
+
+/** A tin that can go into the box with a piece. */
+export type Bottle = {
+  readonly lotId: number;
+  readonly number: string;
+  readonly title: string;
+  readonly size: string;
+  readonly left: number;
+  readonly treatments: number;
+  readonly costMinor: number | null;
+  readonly brings: readonly string[];
+  readonly isBest: boolean;
+};
+
+export const bottleWords = (
+  { size, number, title, left, treatments, costMinor, brings, isBest }: Bottle,
+  currency: string,
+): string =>
+  [
+    `${isBest ? 'give this: ' : ''}${size || number}, ${title}`,
+    `${Math.floor(treatments)} treatments`,
+    costMinor === null ? 'cost not known' : `costs ${formatMoney(costMinor, currency)}`,
+    `${left} left`,
+    brings.length > 0 ? `brings ${brings.join(', ')}` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');

@@ -3,11 +3,9 @@
 import { z } from 'zod';
 import { GATES } from '@/core/release';
 import { WAYS } from '@/core/regimen';
-import { parseMoney } from '@/core/quantity';
-import { theShop } from '@/data/shop/queries';
 import { decideRelease, sayLabelled, setPrice } from '@/data/release/commands';
 import { GATE_WORDS } from '@/messages';
-import { act, type Answer, reader } from '../shop/act';
+import { act, type Answer, moneyOf, reader } from '../shop/act';
 
 const Decision = z.object({
   batchId: z.int().positive(),
@@ -34,17 +32,21 @@ export async function decide(input: unknown): Promise<Answer<{ readonly number: 
   });
 }
 
-const Prices = z.object({ batchId: z.int().positive(), wood: z.string().max(40), price: z.string().max(40) });
+const Prices = z.object({
+  batchId: z.int().positive(),
+  wood: z.string().max(40),
+  price: z.string().max(40),
+  jar: z.string().max(20),
+});
 
-/** Wood and price of a batch's pieces; empty is not known. */
+/** Wood, price and jar of a batch's pieces; empty is not known, no jar is none. */
 export async function savePrice(input: unknown): Promise<Answer> {
-  return act(Prices, input, (db, { batchId, wood, price }, by) => {
+  return act(Prices, input, (db, { batchId, wood, price, jar }, by) => {
     const read = reader();
-    const money = (path: string, text: string): number | null | undefined =>
-      text.trim() === '' ? null : read.take(path, parseMoney(text, theShop(db).currency));
-    const [woodMinor, priceMinor] = [money('wood', wood), money('price', price)];
+    const money = moneyOf(db);
+    const [woodMinor, priceMinor] = [read.orNone('wood', wood, money), read.orNone('price', price, money)];
     if (woodMinor === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
-    return setPrice(db, { batchId, woodMinor, priceMinor }, by);
+    return setPrice(db, { batchId, woodMinor, priceMinor, jarLotId: jar === '' ? null : Number(jar) }, by);
   });
 }
 

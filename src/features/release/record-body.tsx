@@ -53,7 +53,10 @@ export const costLinesOf = ({ cost }: ReleaseRecord): (readonly [name: string, s
         ? ` for ${formatDuration(cost.handsMinPerPiece)}`
         : part === 'blend'
           ? ` for ${formatMass(cost.gramsPerPiece)}`
-          : '';
+          : part === 'jar' && cost.jar
+            ? `, ${cost.jar}`
+            : '';
+    if (part === 'jar' && cost.jar === null) return [COST_WORDS.jar, 'none'] as const;
     return [
       COST_WORDS[part],
       minor === null || minor === undefined ? 'not entered' : `${formatMoney(minor, cost.currency)}${beside}`,

@@ -16,7 +16,7 @@ const by = { personId: 1, nowMs: NOW };
 
 function released(db: Db = demoDb(NOW)): { readonly text: string; readonly number: string } {
   const batchId = findBatchId(db, '31-003') ?? 0;
-  setPrice(db, { batchId, woodMinor: 160, priceMinor: 1450 }, by);
+  setPrice(db, { batchId, woodMinor: 160, priceMinor: 1450, jarLotId: null }, by);
   sayLabelled(db, batchId, by);
   recordCheck(db, { clientId: 'check-record', batchId, kind: 'touch', pass: true, note: 'dry all over', at: NOW }, by);
   const done = decideRelease(

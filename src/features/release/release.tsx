@@ -22,6 +22,8 @@ import { SellForm } from '../care/components/sell-form';
 import { session } from '../shop/session';
 import { titleOf } from '../today/strip';
 import { Decide } from './components/decide';
+import { bottleWords } from '../care/care-words';
+import { allLots } from '@/data/stores/queries';
 import { Labelled, PriceForm } from './components/price-form';
 import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from './record-body';
 
@@ -84,6 +86,8 @@ export async function ReleasePage({ number }: { readonly number: string }) {
   const before = decisionsOf(db, batch.id).filter((one) => one.id !== batch.release?.id);
   const ingredients = Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition).map(ingredientOf));
   const { allergens, undeclared } = contentsOf(batch);
+  const jars = bottlesFor(db, batch);
+  const jarLotId = allLots(db).find((lot) => lot.number === draft.cost.jar)?.id ?? null;
   const held = Object.values(batch.materials).find((lot) => lot.held)?.held;
   return (
     <>
@@ -115,7 +119,8 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           currency={shop.currency}
           today={dateOf(nowMs, shop.zone)}
           record={record ?? null}
-          bottles={bottlesFor(db, batch)}
+          bottles={jars}
+          jar={String(jarLotId ?? '')}
           priceMinor={draft.cost.priceMinor}
         />
       ) : (
@@ -132,6 +137,13 @@ export async function ReleasePage({ number }: { readonly number: string }) {
               currency={shop.currency}
               wood={draft.cost.parts.wood == null ? '' : String(toMajor(draft.cost.parts.wood, shop.currency))}
               price={draft.cost.priceMinor === null ? '' : String(toMajor(draft.cost.priceMinor, shop.currency))}
+              jar={String(jarLotId ?? '')}
+              jars={[
+                ...jars.map((one) => ({ value: String(one.lotId), name: bottleWords(one, shop.currency) })),
+                ...(jarLotId !== null && jars.every((one) => one.lotId !== jarLotId)
+                  ? [{ value: String(jarLotId), name: `${draft.cost.jar}, none left` }]
+                  : []),
+              ]}
             />
             <h3 className="mt-4">Labels</h3>
             {draft.labelled ? (
@@ -181,6 +193,7 @@ type DecidedProps = {
   readonly today: string;
   readonly record: ReleaseRecord | null;
   readonly bottles: React.ComponentProps<typeof SellForm>['bottles'];
+  readonly jar: string;
   readonly priceMinor: number | null;
 };
 
@@ -206,7 +219,7 @@ function CostOf({ record }: { readonly record: ReleaseRecord }) {
   );
 }
 
-function Decided({ batch, unsold, who, zone, currency, today, record, bottles, priceMinor }: DecidedProps) {
+function Decided({ batch, unsold, who, zone, currency, today, record, bottles, jar, priceMinor }: DecidedProps) {
   const { release } = batch;
   if (!release) return null;
   const gates = (release.gates as Gate[]).filter((gate) => GATES.includes(gate.id));
@@ -260,6 +273,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, p
           currency={currency}
           today={today}
           bottles={bottles}
+          bottle={jar}
           price={priceMinor === null ? '' : String(toMajor(priceMinor, currency))}
         />
       ) : null}

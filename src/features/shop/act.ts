@@ -2,10 +2,11 @@ import 'server-only';
 import { revalidatePath } from 'next/cache';
 import type { z } from 'zod';
 import { check } from '@/core/contract';
-import type { Issue, Result } from '@/core/quantity';
+import { type Issue, type Minor, parseMoney, type Result } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import type { By } from '@/data/command';
 import type { Db } from '@/data/db';
+import { theShop } from '@/data/shop/queries';
 import { session } from './session';
 
 /** What an action says: done, or what is wrong by field (`''` for the whole). */
@@ -18,18 +19,30 @@ export const refuse = (issues: readonly Issue[]): { readonly ok: false; readonly
   faults: Object.fromEntries([...issues].reverse().map((issue) => [issue.path, sayIssue(issue)])),
 });
 
+type Reader = {
+  /** What was understood; undefined, and a fault kept, where it was not. */
+  readonly take: <T>(path: string, result: Result<T>) => T | undefined;
+  /** The same of a field that may stay empty: null then. */
+  readonly orNone: <T>(path: string, text: string, parse: (text: string) => Result<T>) => T | null | undefined;
+  readonly issues: Issue[];
+};
+
 /** Gathers the faults of several typed fields, so that all are said at once. */
-export function reader(): { readonly take: <T>(path: string, result: Result<T>) => T | undefined; readonly issues: Issue[] } {
+export function reader(): Reader {
   const issues: Issue[] = [];
-  return {
-    issues,
-    take: (path, result) => {
-      if (result.ok) return result.value;
-      issues.push(...result.issues.map((issue) => ({ ...issue, path: issue.path ? `${path}.${issue.path}` : path })));
-      return undefined;
-    },
+  const take: Reader['take'] = (path, result) => {
+    if (result.ok) return result.value;
+    issues.push(...result.issues.map((issue) => ({ ...issue, path: issue.path ? `${path}.${issue.path}` : path })));
+    return undefined;
   };
+  return { issues, take, orNone: (path, text, parse) => (text.trim() === '' ? null : take(path, parse(text))) };
 }
+
+/** Reads amounts in the shop's own money. */
+export const moneyOf =
+  (db: Db) =>
+  (text: string): Result<Minor> =>
+    parseMoney(text, theShop(db).currency);
 
 /** The one way in for every change: parse, say who does it, call one command, tell the pages. */
 export async function act<S extends z.ZodType, T>(

@@ -5,14 +5,14 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { check } from '@/core/contract';
 import { Opening } from '@/core/plan';
-import { fail, parseHumidity, parseMoney, parsePositive, parseTemperature } from '@/core/quantity';
+import { fail, parseHumidity, parsePositive, parseTemperature } from '@/core/quantity';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
 import { setHandHours } from '@/data/plan/hands';
 import { addPerson, changeRooms, changeShop, recordReading, setUpShop } from '@/data/shop/commands';
-import { findShop, theShop } from '@/data/shop/queries';
-import { act, type Answer, reader, refuse } from './act';
+import { findShop } from '@/data/shop/queries';
+import { act, type Answer, moneyOf, reader, refuse } from './act';
 import { PERSON_COOKIE, SCHEME_COOKIE } from './session';
 
 const YEAR_S = 365 * 24 * 3600;
@@ -75,9 +75,8 @@ export async function saveShop(input: unknown): Promise<Answer> {
   return act(Change, input, (db, { version, ambient, baseAddress, hour, slip, ...change }) => {
     const read = reader();
     const ambientC = read.take('ambient', parseTemperature(ambient));
-    const money = (path: string, text: string): number | null | undefined =>
-      text.trim() === '' ? null : read.take(path, parseMoney(text, theShop(db).currency));
-    const [hourMinor, slipMinor] = [money('hour', hour), money('slip', slip)];
+    const money = moneyOf(db);
+    const [hourMinor, slipMinor] = [read.orNone('hour', hour, money), read.orNone('slip', slip, money)];
     if (ambientC === undefined || hourMinor === undefined || slipMinor === undefined) return { ok: false, issues: read.issues };
     return changeShop(db, version, {
       ...change,

@@ -2,11 +2,10 @@
 
 import { z } from 'zod';
 import { findIngredient, isLiquid } from '@/core/material';
-import { fail, parseAmount, parseMass, parseMassOrNone, parseMoney, parseNumber, parseVolume } from '@/core/quantity';
+import { fail, parseAmount, parseMass, parseMassOrNone, parseNumber, parseVolume } from '@/core/quantity';
 import { addContainer, countContainer, countLot, receiveLot } from '@/data/stores/commands';
 import { readyMades } from '@/data/stores/queries';
-import { theShop } from '@/data/shop/queries';
-import { act, type Answer, reader } from '../shop/act';
+import { act, type Answer, moneyOf, reader } from '../shop/act';
 
 const text = z.string().trim().max(120);
 const day = z.union([z.literal(''), z.iso.date()]);
@@ -37,7 +36,7 @@ export async function saveLot(input: unknown): Promise<Answer<{ readonly number:
     if (!stuff) return fail('required', 'ingredientId');
     const read = reader();
     const parsed = read.take('amount', parseAmount(amount, stuff, ounce ?? undefined));
-    const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+    const priceMinor = read.orNone('price', price, moneyOf(db));
     if (parsed === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
     return receiveLot(
       db,
@@ -81,8 +80,8 @@ export async function saveJar(input: unknown): Promise<Answer> {
     const capacityMl = read.take('capacity', parseVolume(capacity));
     const percent = read.take('fill', parseNumber(fill.replace('%', '')));
     const count = read.take('have', parseNumber(have));
-    const tareG = tare.trim() === '' ? null : read.take('tare', parseMass(tare));
-    const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+    const tareG = read.orNone('tare', tare, parseMass);
+    const priceMinor = read.orNone('price', price, moneyOf(db));
     if (
       capacityMl === undefined ||
       percent === undefined ||

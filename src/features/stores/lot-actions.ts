@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { FEELS } from '@/core/blend';
 import { CONTACTS } from '@/core/material';
-import { fail, ok, parseMass, parseMassOrNone, parseMoney, parseNumber, parseTemperature, parsePositive } from '@/core/quantity';
+import { fail, ok, parseMass, parseMassOrNone, parseNumber, parseTemperature, parsePositive } from '@/core/quantity';
 import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
@@ -17,7 +17,7 @@ import { readStores, type StoresRow } from './stores-file';
 import { checkLot, recordThumb } from '@/data/stores/senses';
 import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
-import { act, type Answer, reader } from '../shop/act';
+import { act, type Answer, moneyOf, reader } from '../shop/act';
 import { putRight, RIGHTS, type RightLot } from './put-right';
 
 const id = z.int().positive();
@@ -63,7 +63,7 @@ export async function saveTinSale(input: unknown): Promise<Answer> {
     (db, { count, price, ...rest }, by) => {
       const read = reader();
       const number = read.take('count', parsePositive(count));
-      const priceMinor = price.trim() === '' ? null : read.take('price', parseMoney(price, theShop(db).currency));
+      const priceMinor = read.orNone('price', price, moneyOf(db));
       if (number === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
       if (!Number.isInteger(number)) return fail('invalid', 'count', { detail: 'a whole number' });
       const sold = sellTins(db, { ...rest, count: number, priceMinor }, by);
@@ -139,7 +139,7 @@ export async function saveReady(input: unknown): Promise<Answer<{ readonly id: n
   return act(Ready, input, (db, { density, coverage, ...rest }) => {
     const read = reader();
     const densityGPerMl = read.take('density', parsePositive(density));
-    const coverageM2PerL = coverage.trim() === '' ? null : read.take('coverage', parseNumber(coverage));
+    const coverageM2PerL = read.orNone('coverage', coverage, parseNumber);
     if (densityGPerMl === undefined || coverageM2PerL === undefined) return { ok: false, issues: read.issues };
     if (densityGPerMl < 0.5 || densityGPerMl > 2) return fail('too-large', 'density', { least: 0.5, most: 2 });
     return addReadyMade(db, { ...rest, densityGPerMl, coverageM2PerL });

@@ -32,7 +32,7 @@ export async function correct(input: unknown): Promise<Answer> {
   return act(Correction, input, (db, { at, grams, ...rest }, by) => {
     const read = reader();
     const atMs = read.take('at', instantOf(at, theShop(db).zone));
-    const mass = grams.trim() === '' ? null : read.take('grams', parseMass(grams));
+    const mass = read.orNone('grams', grams, parseMass);
     if (atMs === undefined || mass === undefined) return { ok: false, issues: read.issues };
     return correctEntry(db, { ...rest, at: atMs, grams: mass }, by);
   });
@@ -167,7 +167,7 @@ export async function weighPiece(input: unknown): Promise<Answer> {
   return act(Weighing, input, (db, { before, after, ...where }, by) => {
     const read = reader();
     const beforeG = read.take('before', parseMass(before));
-    const afterG = after.trim() === '' ? null : read.take('after', parseMass(after));
+    const afterG = read.orNone('after', after, parseMass);
     if (beforeG === undefined || afterG === undefined) return { ok: false, issues: read.issues };
     if (afterG !== null && afterG < beforeG) return fail('lighter-after', 'after');
     const made = weighBefore(db, { ...where, beforeG }, by);

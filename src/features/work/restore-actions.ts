@@ -2,11 +2,9 @@
 
 import { z } from 'zod';
 import { SURFACES } from '@/core/piece';
-import { ok, parseMoney, type Result } from '@/core/quantity';
 import { MARKS } from '@/core/regimen';
 import { startRestoration, wentBack } from '@/data/restore/restore';
-import { theShop } from '@/data/shop/queries';
-import { act, type Answer } from '../shop/act';
+import { act, type Answer, moneyOf, reader } from '../shop/act';
 
 const id = z.int().positive();
 const text = z.string().trim().max(200);
@@ -22,17 +20,15 @@ const Job = z.object({
   lotId: id.nullable(),
 });
 
-const moneyOrNone = (typed: string, currency: string): Result<number | null> =>
-  typed === '' ? ok(null) : parseMoney(typed, currency);
-
 /** Takes a piece in that comes home. */
 export async function takeIn(input: unknown): Promise<Answer<{ readonly number: string }>> {
   return act(Job, input, (db, { bill, designRevisionId, speciesId, regimenRevisionId, lotId, ...job }, by) => {
-    const billMinor = moneyOrNone(bill, theShop(db).currency);
-    if (!billMinor.ok) return { ok: false, issues: billMinor.issues.map((issue) => ({ ...issue, path: 'bill' })) };
+    const read = reader();
+    const billMinor = read.orNone('bill', bill, moneyOf(db));
+    if (billMinor === undefined) return { ok: false, issues: read.issues };
     return startRestoration(
       db,
-      { ...job, billMinor: billMinor.value },
+      { ...job, billMinor },
       {
         designRevisionId,
         speciesId,
@@ -51,9 +47,8 @@ export async function takeIn(input: unknown): Promise<Answer<{ readonly number: 
 /** It went back to its owner. */
 export async function sendBack(input: unknown): Promise<Answer> {
   return act(z.object({ batchId: id, bill: text }), input, (db, { batchId, bill }, by) => {
-    const billMinor = moneyOrNone(bill, theShop(db).currency);
-    return billMinor.ok
-      ? wentBack(db, { batchId, billMinor: billMinor.value }, by)
-      : { ok: false, issues: billMinor.issues.map((issue) => ({ ...issue, path: 'bill' })) };
+    const read = reader();
+    const billMinor = read.orNone('bill', bill, moneyOf(db));
+    return billMinor === undefined ? { ok: false, issues: read.issues } : wentBack(db, { batchId, billMinor }, by);
   });
 }

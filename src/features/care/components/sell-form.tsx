@@ -2,51 +2,30 @@
 
 import { useState } from 'react';
 import { COUNTRIES, LANGUAGES } from '@/core/care';
-import { formatMoney } from '@/core/quantity';
 import { Link } from '@/ui/link';
-import { LANGUAGE_NAMES } from '../care-words';
+import { type Bottle, bottleWords, LANGUAGE_NAMES } from '../care-words';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useSave } from '../../shop/use-save';
 import { sell } from '../actions';
 
-type Bottle = {
-  readonly lotId: number;
-  readonly number: string;
-  readonly title: string;
-  readonly size: string;
-  readonly left: number;
-  readonly treatments: number;
-  readonly costMinor: number | null;
-  readonly brings: readonly string[];
-  readonly isBest: boolean;
-};
 type Props = {
   readonly batchId: number;
   readonly unsold: number;
   readonly currency: string;
   readonly today: string;
   readonly bottles: readonly Bottle[];
+  /** The lot that was said to go with the pieces; may be empty. */
+  readonly bottle: string;
   /** What a piece is to sell for, as typed under its cost; may be empty. */
   readonly price: string;
 };
-
-const bottleWords = ({ size, number, title, left, treatments, costMinor, brings, isBest }: Bottle, currency: string): string =>
-  [
-    `${isBest ? 'give this: ' : ''}${size || number}, ${title}`,
-    `${Math.floor(treatments)} treatments`,
-    costMinor === null ? 'cost not known' : `costs ${formatMoney(costMinor, currency)}`,
-    `${left} left`,
-    brings.length > 0 ? `brings ${brings.join(', ')}` : '',
-  ]
-    .filter(Boolean)
-    .join(', ');
 
 const names = new Intl.DisplayNames('en-GB', { type: 'region' });
 const COUNTRY_CHOICES = COUNTRIES.map((id) => ({ id, name: names.of(id) ?? id })).sort((a, b) => a.name.localeCompare(b.name));
 
 /** Sells some of a released batch: who, how it will be used and washed, and the bottle in the box; each piece gets a slip of its own. */
-export function SellForm({ batchId, unsold, currency, today, bottles, price }: Props) {
+export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price }: Props) {
   const [sale, setSale] = useState({
     pieces: '1',
     price,
@@ -58,7 +37,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, price }: P
     upkeep: 're-oils',
     language: 'en',
     country: '',
-    bottle: '',
+    bottle: bottles.some((one) => String(one.lotId) === bottle) ? bottle : '',
   });
   const [codes, setCodes] = useState<readonly string[]>([]);
   const { busy, faults, rest, run } = useSave<{ readonly codes: readonly string[] }>();

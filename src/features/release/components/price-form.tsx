@@ -7,10 +7,17 @@ import { FormSheet } from '../../shop/components/form-sheet';
 import { useSave } from '../../shop/use-save';
 import { putLabelsOn, savePrice } from '../actions';
 
-type Props = { readonly batchId: number; readonly currency: string; readonly wood: string; readonly price: string };
+type Props = {
+  readonly batchId: number;
+  readonly currency: string;
+  readonly wood: string;
+  readonly price: string;
+  readonly jar: string;
+  readonly jars: readonly { readonly value: string; readonly name: string }[];
+};
 
-/** Wood and price of one piece. */
-export function PriceForm({ batchId, currency, wood, price }: Props) {
+/** Wood and price of one piece, and the jar that goes into its box. */
+export function PriceForm({ batchId, currency, wood, price, jar, jars }: Props) {
   return (
     <div className="mt-2">
       <FormSheet
@@ -20,6 +27,7 @@ export function PriceForm({ batchId, currency, wood, price }: Props) {
         saves="Keep it"
         fields={[
           { name: 'wood', label: `Wood of one piece (${currency})`, type: 'number', value: wood },
+          { name: 'jar', label: 'Jar in the box', value: jar, options: [{ value: '', name: 'none' }, ...jars] },
           { name: 'price', label: `To sell for (${currency})`, type: 'number', value: price },
         ]}
         save={(values) => savePrice({ batchId, ...values })}

@@ -1,0 +1,1 @@
+ALTER TABLE `batch_price` ADD `jar_lot_id` integer REFERENCES lot(id);
