@@ -9,6 +9,7 @@ import { freshId } from './id';
 import { pageOf, Pages } from './pages';
 import { Plank } from './plank';
 import { logOf, Ring, ringShare, ringWords } from './ring';
+import { clockTime } from './when';
 import { WindowBar } from './window-bar';
 import { Button, linkLook } from './button';
 
@@ -148,5 +149,16 @@ describe('pages of a long list', () => {
     expect(drawn(1, 3)).not.toContain('Sooner');
     expect(drawn(2, 3)).toMatch(/href="\/care".*page 2 of 3.*href="\/care\?page=3"/);
     expect(drawn(3, 3)).not.toContain('Later');
+  });
+});
+
+describe('a moment', () => {
+  const now = Date.parse('2031-03-05T14:20:00Z');
+  const said = (at: string) => clockTime(Date.parse(at), 'UTC', now);
+  it('is said by as much of its date as tells it apart', () => {
+    expect(said('2031-03-05T09:12:00Z')).toBe('09:12');
+    expect(said('2031-03-04T09:12:00Z')).toBe('Tue 09:12');
+    expect(said('2031-02-20T09:12:00Z')).toBe('20 Feb, 09:12');
+    expect(said('2030-03-05T09:12:00Z')).toBe('5 Mar 2030, 09:12');
   });
 });

@@ -8,11 +8,14 @@ function formatter(locale: string, options: Intl.DateTimeFormatOptions): Intl.Da
   return known;
 }
 
-/** `Tue 09:12` in the shop's zone; today’s times without the day. */
+const DAY_MS = 86_400_000;
+
+/** `Tue 09:12` in the shop’s zone; today’s times without the day, far ones by their date, those of another half-year with the year. */
 export function clockTime(ms: number, zone: string, nowMs?: number): string {
   const time = formatter('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(ms);
-  if (nowMs !== undefined && dayName(ms, zone) === dayName(nowMs, zone) && Math.abs(ms - nowMs) < 6 * 86_400_000) return time;
-  if (nowMs !== undefined && Math.abs(ms - nowMs) > 6 * 86_400_000) return `${dayMonth(ms, zone)}, ${time}`;
+  if (nowMs !== undefined && dayName(ms, zone) === dayName(nowMs, zone) && Math.abs(ms - nowMs) < 6 * DAY_MS) return time;
+  if (nowMs !== undefined && Math.abs(ms - nowMs) > 180 * DAY_MS) return `${fullDate(ms, zone)}, ${time}`;
+  if (nowMs !== undefined && Math.abs(ms - nowMs) > 6 * DAY_MS) return `${dayMonth(ms, zone)}, ${time}`;
   return `${dayName(ms, zone)} ${time}`;
 }
 
@@ -25,6 +28,10 @@ export const dayMonth = (ms: number, zone: string): string =>
 /** `Tue 4 Mar` */
 export const dayAndDate = (ms: number, zone: string): string =>
   formatter('en-GB', { timeZone: zone, weekday: 'short', day: 'numeric', month: 'short' }).format(ms);
+
+/** `4 Mar 2031`, for what is kept for years. */
+export const fullDate = (ms: number, zone: string): string =>
+  formatter('en-GB', { timeZone: zone, day: 'numeric', month: 'short', year: 'numeric' }).format(ms);
 
 /** `4 March 2031` of a calendar date. */
 export const longDate = (date: string): string =>

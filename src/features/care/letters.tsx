@@ -3,7 +3,7 @@ import { QUIET, type LetterRow } from '@/data/care/post';
 import type { ReportRow } from '@/data/care/owners';
 import { REPORT_WORDS } from './care-words';
 import { Link } from '@/ui/link';
-import { clockTime, dayAndDate, longDate } from '@/ui/when';
+import { clockTime, fullDate, longDate } from '@/ui/when';
 import { AgainButton, DraftButtons, SeenButton, SendNow } from './components/owner-tools';
 
 const STATE: Readonly<Record<LetterRow['state'], { readonly mark: string; readonly says: string; readonly tone: string }>> = {
@@ -34,7 +34,7 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
             <Link href={`/slip/${one.code}`} className="reading">
               {one.code}
             </Link>
-            <span className="reading text-soft">{dayAndDate(one.at, zone)}</span>
+            <span className="reading text-soft">{fullDate(one.at, zone)}</span>
             <SeenButton id={one.id} />
           </li>
         ))}
@@ -73,7 +73,7 @@ export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; r
               <span className="reading text-sm">
                 {row.sentAt === null
                   ? longDate(row.dueOn)
-                  : `${dayAndDate(row.sentAt, zone)} ${clockTime(row.sentAt, zone, row.sentAt)}`}
+                  : `${fullDate(row.sentAt, zone)} ${clockTime(row.sentAt, zone, row.sentAt)}`}
               </span>
               {row.why ? (
                 <span className="flex items-center gap-3 text-late bench:col-span-4">

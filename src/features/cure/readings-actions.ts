@@ -7,7 +7,7 @@ import { isAhead } from '@/data/command';
 import { recordReadings } from '@/data/shop/commands';
 import { theShop } from '@/data/shop/queries';
 import { sayIssue } from '@/messages';
-import { dayAndDate, clockTime } from '@/ui/when';
+import { clockTime, fullDate } from '@/ui/when';
 import { act, type Answer } from '../shop/act';
 import type { FilePreview } from '../shop/components/file-sheet';
 import { readCells } from '../shop/csv';
@@ -34,7 +34,7 @@ export async function lookAtReadings(input: unknown): Promise<Answer<FilePreview
     if (!file.ok) return ok({ fault: file.issues.map((issue) => `${sayIssue(issue)} (${issue.path})`).join(' '), rows: [] });
     const { faults, gaps } = file.value;
     const { readings, aheadMs } = clockSetRight(file.value.readings, by.nowMs);
-    const when = (ms: number): string => `${dayAndDate(ms, zone)} ${clockTime(ms, zone, ms)}`;
+    const when = (ms: number): string => `${fullDate(ms, zone)} ${clockTime(ms, zone, ms)}`;
     const [first, last] = [readings[0], readings.at(-1)];
     const ahead = readings.filter((one) => isAhead(one.atMs, by)).length;
     return ok({

@@ -2,7 +2,7 @@ import 'server-only';
 import { Document, Image, Page, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import { codePng } from '../care/code';
 import { registerFonts } from '../shop/fonts';
-import { codeMm, type Grid, type Label, PAD_MM } from './label';
+import { codeMm, datesLine, type Grid, type Label, PAD_MM } from './label';
 
 const MM = 72 / 25.4;
 const INK = '#12211c';
@@ -35,9 +35,7 @@ function One({
         <View style={{ flex: 1 }}>
           <Text style={{ fontSize: size * 1.5, fontWeight: 700, lineHeight: 1.1 }}>{label.title}</Text>
           <Text style={{ fontWeight: 600 }}>{label.net}</Text>
-          <Text>
-            {label.number} made {label.made} best before {label.bestBefore}
-          </Text>
+          <Text>{datesLine(label)}</Text>
         </View>
         <Image src={code} style={{ width: side, height: side }} />
       </View>

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { ImageResponse } from 'next/og';
 import { codePng } from '../care/code';
 import { FONT_FILES } from '../shop/fonts';
-import { codeMm, type Grid, type Label, PAD_MM } from './label';
+import { codeMm, datesLine, type Grid, type Label, PAD_MM } from './label';
 
 /** Dots in a millimetre at 300 to the inch. */
 const DOTS = 300 / 25.4;
@@ -34,7 +34,7 @@ export async function labelPicture(label: Label, grid: Pick<Grid, 'width' | 'hei
         <div style={{ display: 'flex', flexDirection: 'column', flex: 1 }}>
           <div style={{ fontSize: size * 1.5 * PT, fontWeight: 700, lineHeight: 1.1 }}>{label.title}</div>
           <div style={{ fontWeight: 600 }}>{label.net}</div>
-          <div>{`${label.number} made ${label.made} best before ${label.bestBefore}`}</div>
+          <div>{datesLine(label)}</div>
         </div>
         {/* biome-ignore lint/performance/noImgElement: a picture inside a picture */}
         <img src={code} width={side} height={side} alt="" />

@@ -154,6 +154,10 @@ const linesOf = (text: string, widthPt: number, sizePt: number, em: number): num
 /** How large the code stands beside the text, mm. */
 export const codeMm = (height: number): number => Math.min(22, Math.max(12, height * 0.42));
 
+/** Number and dates on one line; a date is never broken over two. */
+export const datesLine = ({ number, made, bestBefore }: Pick<Label, 'number' | 'made' | 'bestBefore'>): string =>
+  `${number} made ${made.replaceAll(' ', '\u00a0')} best before ${bestBefore.replaceAll(' ', '\u00a0')}`;
+
 /** The largest type at which all of a label fits its space; null when even the least does not, so that nothing is ever clipped. */
 export function typeFor(label: Label, { width, height }: Pick<Grid, 'width' | 'height'>): number | null {
   const inner = (width - 2 * PAD_MM) * MM_PT;
@@ -163,11 +167,7 @@ export function typeFor(label: Label, { width, height }: Pick<Grid, 'width' | 'h
     const titlePt = size * 1.5;
     const head = linesOf(label.title, beside, titlePt, BOLD_EM) * titlePt * 1.12;
     const top =
-      head +
-      (linesOf(label.net, beside, size, BOLD_EM) +
-        linesOf(`${label.number} made ${label.made} best before ${label.bestBefore}`, beside, size, LETTER_EM)) *
-        size *
-        LEADING;
+      head + (linesOf(label.net, beside, size, BOLD_EM) + linesOf(datesLine(label), beside, size, LETTER_EM)) * size * LEADING;
     const rest = [
       `Contents: ${label.contents}`,
       `Allergens: ${label.allergens}`,

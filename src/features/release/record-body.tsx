@@ -2,13 +2,13 @@ import 'server-only';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
 import { formatDuration, formatMass, formatMoney } from '@/core/quantity';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS } from '@/messages';
-import { clockTime, dayAndDate } from '@/ui/when';
+import { clockTime, fullDate } from '@/ui/when';
 
 const ms = (moment: string): number => Date.parse(moment);
 
 /** When something was, as a record says it. */
 export const recordTime = (moment: string, zone: string): string =>
-  `${dayAndDate(ms(moment), zone)}, ${clockTime(ms(moment), zone, ms(moment))}`;
+  `${fullDate(ms(moment), zone)}, ${clockTime(ms(moment), zone, ms(moment))}`;
 
 /** What the rag lines of a record say. */
 export const ragLinesOf = ({ rags, zone }: ReleaseRecord): string[] =>

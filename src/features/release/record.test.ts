@@ -76,6 +76,7 @@ describe('the release record', () => {
       'signed for',
       'dry all over',
       'not a certificate',
+      'Signed by Wren Aldersea, 5 Mar 2031, 14:20',
       'Left of the price',
     ])
       expect(said).toContain(words);

@@ -17,7 +17,7 @@ import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
-import { clockTime, dayAndDate } from '@/ui/when';
+import { clockTime, fullDate } from '@/ui/when';
 import { SellForm } from '../care/components/sell-form';
 import { session } from '../shop/session';
 import { titleOf } from '../today/strip';
@@ -166,7 +166,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           {before.map((one) => (
             <p key={one.id}>
               <span className="reading font-semibold">{one.number}</span> {one.outcome}
-              {one.next === 'mend' ? ', to be mended' : ''} on {dayAndDate(one.at, shop.zone)}: {one.reason}.{' '}
+              {one.next === 'mend' ? ', to be mended' : ''} on {fullDate(one.at, shop.zone)}: {one.reason}.{' '}
               {one.record ? <a href={`/api/release?number=${one.number}&as=pdf`}>The record</a> : null}
             </p>
           ))}
@@ -231,7 +231,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
           Record <span className="reading">{release.number}</span>
         </h2>
         <p className="mb-2">
-          {release.outcome === 'released' ? 'Released' : 'Refused'} {dayAndDate(release.at, zone)},{' '}
+          {release.outcome === 'released' ? 'Released' : 'Refused'} {fullDate(release.at, zone)},{' '}
           {clockTime(release.at, zone).split(' ').at(-1)}, by {who}.{release.reason ? ` Reason: ${release.reason}.` : ''} The
           record does not change.
         </p>

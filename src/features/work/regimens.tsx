@@ -4,7 +4,7 @@ import { people } from '@/data/shop/queries';
 import { allRegimens } from '@/data/work/catalogue';
 import { revisionsOf } from '@/data/work/regimens';
 import { Link } from '@/ui/link';
-import { dayAndDate } from '@/ui/when';
+import { fullDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { RegimenEditor } from './components/regimen-editor';
 import { draftOf } from './regimen-draft';
@@ -64,7 +64,7 @@ export async function RegimenPage({ id }: { readonly id: string }) {
       <ol>
         {revisionsOf(db, id).map((revision) => (
           <li key={revision.number} className="reading border-hair border-t py-1.5">
-            <strong>{revision.number}</strong> {dayAndDate(revision.at, shop.zone)}{' '}
+            <strong>{revision.number}</strong> {fullDate(revision.at, shop.zone)}{' '}
             {revision.personId === null ? 'as shipped' : (initials.get(revision.personId) ?? '')}
             {revision.why ? `: ${revision.why}` : ''}
             {revision.batches.length > 0 ? (

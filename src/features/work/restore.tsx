@@ -6,7 +6,7 @@ import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import type { Restoration } from '@/data/restore/restore';
 import { allLots, usable } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
-import { dayAndDate } from '@/ui/when';
+import { fullDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';
@@ -64,7 +64,7 @@ export function RestorationPanel({ job, currency, zone }: PanelProps) {
         <GoneBack batchId={job.batchId} bill={job.billMinor === null ? '' : formatMoney(job.billMinor, currency)} />
       ) : (
         <p className="font-semibold">
-          Back with its owner {dayAndDate(job.backAt, zone)}
+          Back with its owner {fullDate(job.backAt, zone)}
           {job.billMinor === null ? '' : `, billed ${formatMoney(job.billMinor, currency)}`}.
         </p>
       )}

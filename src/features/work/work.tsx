@@ -5,7 +5,7 @@ import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import { pageOf, Pages } from '@/ui/pages';
 import { Ring } from '@/ui/ring';
-import { dayAndDate } from '@/ui/when';
+import { dayAndDate, fullDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { type OpenBatch, openBatches, titleOf } from '../today/strip';
 import { NextTiming } from './components/next-timing';
@@ -60,7 +60,7 @@ export async function Work({ page }: { readonly page?: string }) {
               <span className="reading w-20 font-semibold">{batch.number}</span>
               <span className="grow">{titleOf(batch)}</span>
               <span className="text-soft">
-                {release.outcome} {dayAndDate(release.at, shop.zone)}
+                {release.outcome} {fullDate(release.at, shop.zone)}
               </span>
             </Link>
           </li>
