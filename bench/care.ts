@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { makeShop } from '../e2e/shop';
+import { timeAddress } from './address';
 import { openFile } from '../src/data/db';
 
 /** Server time of the stations that look back, with years of sold pieces: 400 batches, 4,000 pieces, each with its dates and half with an owner. */
@@ -51,18 +52,10 @@ function fill(file: string): void {
 }
 
 const shop = makeShop({ demo: true, at: AT });
-const headers = { cookie: 'rendle-person=1' };
 
 async function time(view: string): Promise<string> {
-  const times: number[] = [];
-  let size = 0;
-  for (let i = 0; i < WARM_UPS + CALLS; i++) {
-    const from = performance.now();
-    size = (await (await fetch(shop.url + view, { headers })).text()).length;
-    if (i >= WARM_UPS) times.push(performance.now() - from);
-  }
-  times.sort((a, b) => a - b);
-  return `${(times[CALLS >> 1] ?? 0).toFixed(0)} ms in the middle, ${(times.at(-1) ?? 0).toFixed(0)} ms at worst, ${(size / 1024).toFixed(0)} kB`;
+  const { says, page } = await timeAddress(shop.url + view, WARM_UPS, CALLS);
+  return `${says}, ${(page.length / 1024).toFixed(0)} kB`;
 }
 const VIEWS = ['/care', '/care?page=9', '/care?find=29-200%2F4', '/work', '/returns', '/api/care-calendar', '/'] as const;
 try {

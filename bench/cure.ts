@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { makeShop } from '../e2e/shop';
+import { timeAddress } from './address';
 import { coverage } from '../src/core/cure/index';
 import { openFile } from '../src/data/db';
 
@@ -38,17 +39,7 @@ function fill(file: string): { readonly rows: number; readonly places: number; r
 }
 
 const shop = makeShop({ demo: true, at: AT });
-const headers = { cookie: 'rendle-person=1' };
-async function time(view: string): Promise<string> {
-  const times: number[] = [];
-  for (let i = 0; i < WARM_UPS + CALLS; i++) {
-    const from = performance.now();
-    await (await fetch(shop.url + view, { headers })).text();
-    if (i >= WARM_UPS) times.push(performance.now() - from);
-  }
-  times.sort((a, b) => a - b);
-  return `${(times[CALLS >> 1] ?? 0).toFixed(0)} ms in the middle, ${(times.at(-1) ?? 0).toFixed(0)} ms at worst`;
-}
+const time = async (view: string): Promise<string> => (await timeAddress(shop.url + view, WARM_UPS, CALLS)).says;
 try {
   await shop.start();
   for (const view of ['/cure/31-002', '/cure']) console.log(`cure   ${view} with the demo's readings: ${await time(view)}`);
