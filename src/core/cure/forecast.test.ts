@@ -51,6 +51,22 @@ describe('the forecast of a room', () => {
     expect((found?.(noon).tempC ?? 0) - (found?.(noon - 12 * HOUR).tempC ?? 0)).toBeGreaterThan(2);
     expect(forecastOf([], [], NOW)).toBeNull();
   });
+  it('swings by the season: a shop that is heated by day in winter and left alone in summer', () => {
+    const heated = history(400).map((one) => {
+      const [month, hour] = [new Date(one.atMs).getUTCMonth(), new Date(one.atMs).getUTCHours()];
+      const winter = month < 3 || month > 9;
+      return { ...one, tempC: winter ? (hour >= 8 && hour < 18 ? 19 : 9) : 20 };
+    });
+    const found = forecastOf(cellsOf(heated), [], NOW);
+    const swingOn = (date: string): number =>
+      (found?.(Date.parse(`${date}T13:00:00Z`)).tempC ?? 0) - (found?.(Date.parse(`${date}T03:00:00Z`)).tempC ?? 0);
+    expect(swingOn('2032-01-15')).toBeGreaterThan(8);
+    expect(Math.abs(swingOn('2031-07-15'))).toBeLessThan(2.5);
+    // Every third hour alone says the same.
+    const rare = forecastOf(cellsOf(heated.filter((_, i) => i % 3 === 0)), [], NOW);
+    expect(rare?.(Date.parse('2032-01-15T13:00:00Z')).tempC).toBeGreaterThan(17);
+    expect(rare?.(Date.parse('2032-01-15T03:00:00Z')).tempC).toBeLessThan(11);
+  });
   it('carries a cold spell on and lets it fade', () => {
     const spell = history(3, 1, -5);
     const found = forecastOf(cellsOf(year), spell, NOW);

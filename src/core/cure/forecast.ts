@@ -1,4 +1,4 @@
-import { MS_PER_HOUR } from '@/core/quantity';
+import { groupBy, MS_PER_HOUR } from '@/core/quantity';
 import type { TimedClimate } from './age';
 import type { Climate, Light } from './schema';
 
@@ -16,6 +16,8 @@ export type Forecast = (ms: number) => Air;
 
 /** Readings that weigh as much as what is known of the whole year. Source: working estimate, about a week of three-hourly readings. */
 export const PRIOR_READINGS = 56;
+/** Readings of one hour of the day in one month that weigh as much as that hour's all year. Source: working estimate, two weeks of days. */
+const PRIOR_OF_HOUR = 14;
 /** How long today's difference from the usual lasts, hours. Source: working estimate, about the life of a spell of weather. */
 export const SPELL_HOURS = 72;
 /** A gap is longer than so many usual steps between readings, and than so many hours. Source: working estimates. */
@@ -24,36 +26,40 @@ export const GAP = { steps: 4, hours: 6 } as const;
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / Math.max(values.length, 1);
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
 
-/** One quantity's usual year: month means `(Σ + κ·m)/(n + κ)`, joined in straight lines from mid-month to mid-month, and the day's swing by the hour. */
+/**
+ * One quantity's usual year. Month means `(Σ + κ·m)/(n + κ)`; to each the swing of its day by the hour, `(Σ − n·m̄ + κₕ·s)/(n + κₕ)`, drawn
+ * towards the year's own swing `s`: a shop heated by day swings otherwise in winter. Joined in straight lines from mid-month to mid-month.
+ */
 function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => number): (ms: number) => number {
-  const total = cells.reduce((sum, cell) => sum + cell.n, 0);
-  const all = cells.reduce((sum, cell) => sum + of(cell), 0) / total;
-  const shrunk = (some: readonly SeasonCell[], towards: number): number => {
-    const n = some.reduce((sum, cell) => sum + cell.n, 0);
-    return (some.reduce((sum, cell) => sum + of(cell), 0) + PRIOR_READINGS * towards) / (n + PRIOR_READINGS);
-  };
-  const months = Array.from({ length: 12 }, (_, i) =>
-    shrunk(
-      cells.filter((cell) => cell.month === i + 1),
-      all,
-    ),
+  const count = (some: readonly SeasonCell[]): number => some.reduce((sum, cell) => sum + cell.n, 0);
+  const sum = (some: readonly SeasonCell[]): number => some.reduce((total, cell) => total + of(cell), 0);
+  const all = sum(cells) / count(cells);
+  const byHour = groupBy(
+    cells.filter((cell) => cell.n > 0),
+    (cell) => cell.hour,
   );
-  const byHour = Array.from({ length: 24 }, (_, hour) => cells.filter((cell) => cell.hour === hour && cell.n > 0));
-  const known = byHour.flatMap((some, hour) => {
-    const n = some.reduce((sum, cell) => sum + cell.n, 0);
-    return n > 0 ? [{ hour, off: some.reduce((sum, cell) => sum + of(cell), 0) / n - all }] : [];
-  });
+  const swing = new Map([...byHour].map(([hour, some]) => [hour, sum(some) / count(some) - all]));
   // An hour that was never read takes the nearest one that was.
-  const swing = Array.from({ length: 24 }, (_, hour) => {
+  const nearest = Array.from({ length: 24 }, (_, hour) => {
     const away = (other: number): number => Math.min((hour - other + 24) % 24, (other - hour + 24) % 24);
-    return [...known].sort((a, b) => away(a.hour) - away(b.hour))[0]?.off ?? 0;
+    return [...swing.keys()].sort((a, b) => away(a) - away(b))[0] ?? hour;
+  });
+  const usual = Array.from({ length: 12 }, (_, i) => {
+    const month = cells.filter((cell) => cell.month === i + 1 && cell.n > 0);
+    const n = count(month);
+    const level = (sum(month) + PRIOR_READINGS * all) / (n + PRIOR_READINGS);
+    return nearest.map((hour) => {
+      const then = month.filter((cell) => cell.hour === hour);
+      const off = then.length > 0 ? sum(then) - (count(then) * sum(month)) / n : 0;
+      return level + (off + PRIOR_OF_HOUR * (swing.get(hour) ?? 0)) / (count(then) + PRIOR_OF_HOUR);
+    });
   });
   return (ms) => {
     const date = new Date(ms);
     const place = date.getUTCMonth() + (date.getUTCDate() - 0.5) / 30.4 - 0.5;
     const [low, share] = [Math.floor(place), place - Math.floor(place)];
-    const at = (month: number): number => months[(month + 12) % 12] as number;
-    return at(low) * (1 - share) + at(low + 1) * share + (swing[date.getUTCHours()] as number);
+    const at = (month: number): number => usual[(month + 12) % 12]?.[date.getUTCHours()] ?? all;
+    return at(low) * (1 - share) + at(low + 1) * share;
   };
 }
 
