@@ -11,7 +11,7 @@ import { session } from '../shop/session';
 import { openBatches, titleOf } from '../today/strip';
 import { adviceFor, type NamedMove } from './elsewhere';
 import { lookAtReadings, takeReadings } from './readings-actions';
-import { missing, percent, verb, weepWords } from './words';
+import { missing, percent, spanWords, verb, weepWords } from './words';
 
 const MOST_MOVES = 5;
 
@@ -48,8 +48,7 @@ export async function Cure({ by }: { readonly by: string | null }) {
               <span className="reading text-4xl font-semibold">{percent(cure.pReady)}</span>
               <span className="text-sm">
                 <span className="reading block">
-                  likely {verb(cure)} {dayAndDate(cure.readyAtMs.p50, shop.zone)} ({dayAndDate(cure.readyAtMs.p10, shop.zone)} to{' '}
-                  {dayAndDate(cure.readyAtMs.p90, shop.zone)})
+                  likely {verb(cure)} {spanWords(cure.readyAtMs, shop.zone, nowMs)}
                 </span>
                 <span
                   className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}

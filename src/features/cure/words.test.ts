@@ -8,7 +8,7 @@ import { standingOfBatch } from '@/data/work/standing';
 import { openBatches } from '../today/strip';
 import { adviceFor, scenesFor } from './elsewhere';
 import { weighWords } from './weigh-in';
-import { milestoneWords, missing, reachedWords, weepWords } from './words';
+import { milestoneWords, missing, reachedWords, spanWords, weepWords } from './words';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const HOUR = 3_600_000;
@@ -62,6 +62,14 @@ describe('words of a milestone', () => {
     expect(at(-5, -1)).toBe('now');
     expect(at(-5, 20)).toBe('likely; surely Thu 10:20');
     expect(at(4, 20)).toBe('likely 18:20, surely Thu 10:20');
+  });
+});
+
+describe('words of a span', () => {
+  it('say the hour only where it is known so finely', () => {
+    const span = (hours: number) => spanWords({ p10: NOW, p50: NOW + (hours * HOUR) / 2, p90: NOW + hours * HOUR }, 'UTC', NOW);
+    expect(span(20)).toBe('Thu 00:20 (14:20 to Thu 10:20)');
+    expect(span(100)).toBe('Fri 7 Mar (Wed 5 Mar to Sun 9 Mar)');
   });
 });
 

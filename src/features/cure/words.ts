@@ -2,7 +2,7 @@ import 'server-only';
 import type { MilestoneId } from '@/core/cure';
 import type { Batch } from '@/data/work/batch';
 import type { CureStanding, Standing } from '@/data/work/standing';
-import { clockTime } from '@/ui/when';
+import { clockTime, dayAndDate } from '@/ui/when';
 import type { Reached } from './fan';
 
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
@@ -37,6 +37,15 @@ const SETTLING_WORDS: Readonly<Record<MilestoneId, string>> = {
 };
 export const milestoneWords = (id: MilestoneId, { settles }: Pick<CureStanding, 'settles'>): string =>
   (settles ? SETTLING_WORDS : DRYING_WORDS)[id];
+
+/** By the hour while early and late lie within this of each other, by the day else: no finer than it is known. */
+const BY_THE_HOUR_MS = 2 * 86_400_000;
+
+/** The likely moment with the early and the late one. */
+export function spanWords({ p10, p50, p90 }: CureStanding['readyAtMs'], zone: string, nowMs: number): string {
+  const say = p90 - p10 < BY_THE_HOUR_MS ? (ms: number) => clockTime(ms, zone, nowMs) : (ms: number) => dayAndDate(ms, zone);
+  return `${say(p50)} (${say(p10)} to ${say(p90)})`;
+}
 
 /** When a milestone is reached: “now” is only said of what is almost sure, so that it never reads as more than release asks. */
 export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs: number, zone: string): string {
