@@ -1,0 +1,75 @@
+import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { migrateFile, openFile } from './db';
+import { refusal } from './testing';
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(path.join(tmpdir(), 'rendle-migrations-'));
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+/** A shop's file as it was after so many migrations. */
+function fileOf(migrations: number): string {
+  const until = path.join(folder, 'until');
+  cpSync('drizzle', until, { recursive: true });
+  const journal = JSON.parse(readFileSync(path.join(until, 'meta/_journal.json'), 'utf8'));
+  writeFileSync(
+    path.join(until, 'meta/_journal.json'),
+    JSON.stringify({ ...journal, entries: journal.entries.slice(0, migrations) }),
+  );
+  const file = path.join(folder, 'shop.sqlite');
+  const { db, raw } = openFile(file);
+  migrate(db, { migrationsFolder: until });
+  raw.close();
+  return file;
+}
+
+describe('a file of an older house', () => {
+  it('keeps its readings, gets their hours and seasons, and a copy of itself beside it', () => {
+    const file = fileOf(6);
+    const old = openFile(file).raw;
+    old.prepare("insert into place (id, name, kind, light) values (1, 'Rack', 'rack', 'indoor')").run();
+    const add = old.prepare('insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values (?, 1, ?, ?, ?)');
+    const from = Date.parse('2030-12-30T21:00:00Z');
+    for (let i = 0; i < 200; i++) add.run(`old-${i}`, from + i * 1_800_000, 15 + (i % 7), 0.4 + (i % 5) / 50);
+    old.close();
+    const copy = migrateFile(file, 'test');
+    expect(copy && existsSync(copy)).toBe(true);
+    const { raw } = openFile(file);
+    const one = (sql: string) => raw.prepare(sql).raw().get() as number[];
+    const told = one('select count(*), sum(temp_c), sum(rh_fraction) from room_reading');
+    expect(told[0]).toBe(200);
+    for (const table of ['room_hour', 'room_season']) {
+      const kept = one(`select sum(n), sum(sum_temp_c), sum(sum_rh_fraction) from ${table}`);
+      for (const [i, value] of kept.entries()) expect(value).toBeCloseTo(told[i] as number, 6);
+    }
+    expect(one('select count(distinct month) from room_season')[0]).toBe(2);
+    raw
+      .prepare('insert into room_reading (client_id, place_id, at, temp_c, rh_fraction) values (?, 1, ?, ?, ?)')
+      .run('new', from + 1, 20, 0.5);
+    expect(one('select sum(n) from room_hour')[0]).toBe(201);
+    expect(refusal(() => raw.prepare('update room_reading set temp_c = 30').run())).toContain('a reading is not changed');
+    raw.close();
+    expect(migrateFile(file, 'again')).toBeNull();
+  });
+  it('comes up from any step of the way to the same shape', () => {
+    const shapeOf = (file: string): unknown => {
+      const { raw } = openFile(file);
+      const shape = raw.prepare("select type, name, sql from sqlite_master where name not like 'sqlite_%' order by 1, 2").all();
+      raw.close();
+      return shape;
+    };
+    const count = readdirSync('drizzle').filter((name) => name.endsWith('.sql')).length;
+    const whole = shapeOf(fileOf(count));
+    for (let i = 1; i < count; i++) {
+      rmSync(folder, { recursive: true, force: true });
+      const file = fileOf(i);
+      migrateFile(file, 'step');
+      expect(shapeOf(file)).toEqual(whole);
+    }
+  });
+});
