@@ -30,8 +30,9 @@ test('a check bends the fan, a gap is shown, a test piece is weighed, and what i
   const whatIf = page.getByRole('region', { name: 'What if' });
   await whatIf.getByLabel('What if from now on it stood').selectOption('at the warm cabinet');
   await expect(whatIf).toContainText('sooner');
-  // The line elsewhere is drawn beside the fan's own.
-  await expect(page.locator('figure path.recharts-line-curve')).toHaveCount(4);
+  // The line elsewhere, and the one without the checks, are drawn beside the fan's own.
+  await expect(page.locator('figure path.recharts-line-curve')).toHaveCount(5);
+  await expect(page.getByText(/Thin line: the estimate without them/)).toBeVisible();
   await expect(page.getByText(/it changes no more/)).toBeVisible();
   await page.getByRole('button', { name: 'Weigh the test piece' }).click();
   await page.getByLabel('It weighs').fill('heavy');
@@ -120,6 +121,7 @@ test('a lot held later names who has it, drafts letters, and they go once they w
   await page.getByRole('link', { name: 'Read and send them' }).click();
   await expect(page.getByText('✎ a draft')).toHaveCount(2);
   await expect(page.getByText(/Please do not use it for food/)).toHaveCount(2);
+  await expect(page.getByRole('button', { name: 'Send all 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Send it' }).first().click();
   await expect(page.getByText('✎ a draft')).toHaveCount(1);
   await page.getByRole('button', { name: 'Throw away' }).click();

@@ -13,7 +13,16 @@ import { holdLot } from '../stores/holds';
 import { findSold, soldPieces } from './queries';
 import { changePlan, setHolder } from './plans';
 import { careOf, eraseOwner, exportOwner, reportCare, seeReport, stopLetters, unseenReports } from './owners';
-import { draftHoldLetters, letters, retryLetter, type Sender, sendLetters, settleDraft, type Writer, writeLetters } from './post';
+import {
+  draftHoldLetters,
+  letters,
+  retryLetter,
+  type Sender,
+  sendLetters,
+  settleDrafts,
+  type Writer,
+  writeLetters,
+} from './post';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const DAY = 86_400_000;
@@ -217,21 +226,46 @@ describe('a piece’s later life', () => {
 });
 
 describe('a lot that is held later', () => {
+  /** Drafts to everyone who has the paste. */
+  const drafted = (): void => {
+    const lotId = allLots(db).find((one) => one.title === 'Lantern paste')?.id ?? 0;
+    holdLot(db, lotId, 'smells rancid', { personId: 1, nowMs: NOW });
+    draftHoldLetters(db, lotId, words, NOW);
+  };
   it('drafts a letter to everyone who has a piece it is on, once, and a person sends or drops it', async () => {
     const lot = allLots(db).find((one) => one.title === 'Lantern paste');
     expect(code(draftHoldLetters(db, lot?.id ?? 0, words, NOW))).toBe('not-found');
     holdLot(db, lot?.id ?? 0, 'smells rancid', { personId: 1, nowMs: NOW });
-    const drafted = draftHoldLetters(db, lot?.id ?? 0, words, NOW);
-    expect(drafted.ok && drafted.value.drafted).toBe(2);
+    const first = draftHoldLetters(db, lot?.id ?? 0, words, NOW);
+    expect(first.ok && first.value.drafted).toBe(2);
     expect(draftHoldLetters(db, lot?.id ?? 0, words, NOW)).toMatchObject({ value: { drafted: 0 } });
     expect((await sendLetters(db, post, NOW, words)).sent).toBe(0);
     const [one, two] = letters(db).filter((row) => row.kind === 'hold');
     expect(one).toMatchObject({ state: 'draft', body: 'smells rancid' });
     // Who asked for no reminders is told of harm all the same.
     stopLetters(db, dated()?.code ?? '', true, NOW);
-    expect([settleDraft(db, one?.id ?? 0, true).ok, settleDraft(db, two?.id ?? 0, false).ok]).toEqual([true, true]);
+    expect([settleDrafts(db, [one?.id ?? 0], true).ok, settleDrafts(db, [two?.id ?? 0], false).ok]).toEqual([true, true]);
     expect((await sendLetters(db, post, NOW, words)).sent).toBe(1);
-    expect(code(settleDraft(db, one?.id ?? 0, true))).toBe('not-found');
+    expect(code(settleDrafts(db, [one?.id ?? 0], true))).toBe('not-found');
+  });
+  it('are settled together, and one settled before stays as it is', () => {
+    drafted();
+    const drafts = letters(db).filter((row) => row.state === 'draft');
+    expect(drafts.length).toBeGreaterThan(1);
+    const [first, ...others] = drafts.map((row) => row.id);
+    settleDrafts(db, [first ?? 0], false);
+    expect(settleDrafts(db, [first ?? 0, ...others], true).ok).toBe(true);
+    const after = new Map(letters(db).map((row) => [row.id, row.state]));
+    expect(after.get(first ?? 0)).toBe('voided');
+    expect(others.every((id) => after.get(id) === 'waiting')).toBe(true);
+  });
+  it('that want a person are never hidden behind those that went', async () => {
+    writeLetters(db, NOW, words);
+    await sendLetters(db, post, NOW, words);
+    drafted();
+    const shown = letters(db, 1);
+    expect(shown.filter((row) => row.state === 'draft').length).toBe(letters(db).filter((row) => row.state === 'draft').length);
+    expect(shown.filter((row) => row.state !== 'draft')).toHaveLength(1);
   });
 });
 

@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, asc, eq, gte, inArray, isNotNull, isNull, lte } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lte, notInArray } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
 import type { Language } from '@/core/care';
 import { addDays, dateOf, fail, formatInstant, ok, type Result, groupBy } from '@/core/quantity';
@@ -158,15 +158,15 @@ export function draftHoldLetters(db: Db, lotId: number, words: Writer, nowMs: nu
   });
 }
 
-/** A person has read a draft: it goes with the next post, or it is thrown away. */
-export function settleDraft(db: Db, id: number, send: boolean): Result<void> {
+/** A person has read some drafts: they go with the next post, or are thrown away; one that was settled before stays as it is. */
+export function settleDrafts(db: Db, ids: readonly number[], send: boolean): Result<void> {
   return command(db, (tx) => {
     const settled = tx
       .update(outbox)
       .set({ state: send ? 'waiting' : 'voided' })
-      .where(and(eq(outbox.id, id), eq(outbox.state, 'draft')))
+      .where(and(inArray(outbox.id, [...ids]), eq(outbox.state, 'draft')))
       .run().changes;
-    return settled > 0 ? ok(undefined) : fail('not-found', 'id');
+    return settled > 0 ? ok(undefined) : fail('not-found', 'ids');
   });
 }
 
@@ -286,8 +286,14 @@ export function retryLetter(db: Db, id: number): Result<void> {
   });
 }
 
-/** Letters, newest first. */
-export const letters = (db: Db): LetterRow[] => db.select().from(outbox).orderBy(asc(outbox.id)).all().reverse();
+/** Letters that want a person: drafts to be read, and what did not go. */
+const WANTS_A_PERSON: LetterRow['state'][] = ['draft', 'failed'];
+
+/** Every letter that wants a person, then at most so many of the others; each newest first. */
+export const letters = (db: Db, mostOthers = -1): LetterRow[] => [
+  ...db.select().from(outbox).where(inArray(outbox.state, WANTS_A_PERSON)).orderBy(desc(outbox.id)).all(),
+  ...db.select().from(outbox).where(notInArray(outbox.state, WANTS_A_PERSON)).orderBy(desc(outbox.id)).limit(mostOthers).all(),
+];
 
 /** Takes letters back that have not left: the plan was stopped, the owner erased, the date moved on. */
 export const voidWaiting = (tx: Db, carePlanId: number): void => {

@@ -5,7 +5,7 @@ import { COUNTRIES, LANGUAGES, USES, WASHES } from '@/core/care';
 import { fail, parsePositive } from '@/core/quantity';
 import { eraseOwner, reportCare, seeReport } from '@/data/care/owners';
 import { changePlan, setHolder } from '@/data/care/plans';
-import { draftHoldLetters, retryLetter, settleDraft } from '@/data/care/post';
+import { draftHoldLetters, retryLetter, settleDrafts } from '@/data/care/post';
 import { dropFile } from '@/data/files';
 import { sellTins } from '@/data/tins/commands';
 import { letterWords } from './letter-words';
@@ -113,9 +113,11 @@ export async function draftLetters(input: unknown): Promise<Answer<{ readonly dr
   );
 }
 
-/** A draft goes, or does not. */
+const Settled = z.object({ ids: z.array(z.int().positive()).min(1).max(10_000), send: z.boolean() });
+
+/** Drafts go, or do not. */
 export async function settle(input: unknown): Promise<Answer> {
-  return act(z.object({ id: z.int().positive(), send: z.boolean() }), input, (db, { id, send }) => settleDraft(db, id, send));
+  return act(Settled, input, (db, { ids, send }) => settleDrafts(db, ids, send));
 }
 
 /** A letter that did not go is tried again. */

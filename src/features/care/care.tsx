@@ -23,6 +23,8 @@ const SOON_DAYS = 7;
 /** Pieces of known owners that stand there at most, and batches of the rest on one page. */
 const MOST_SHOWN = 40;
 const BATCHES_SHOWN = 15;
+/** Letters that went or wait, shown at most; what wants a person is always shown. */
+const LETTERS_SHOWN = 20;
 
 const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
 const isSoon = (today: string, due: string | null): boolean => due !== null && daysBetween(today, due) <= SOON_DAYS;
@@ -145,7 +147,7 @@ function Everything({ db, sold, today, nowMs, zone, page }: AllProps) {
       ))}
       <Pages page={shown.page} pages={shown.pages} path="/care" before="Sooner" after="Later" />
       <Bottles db={db} lots={allLots(db)} today={today} />
-      <Letters rows={letters(db)} zone={zone} />
+      <Letters rows={letters(db, LETTERS_SHOWN)} zone={zone} />
     </>
   );
 }

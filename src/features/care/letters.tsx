@@ -14,7 +14,8 @@ const STATE: Readonly<Record<LetterRow['state'], { readonly mark: string; readon
   failed: { mark: '▲', says: 'did not go', tone: 'text-late font-semibold' },
   voided: { mark: '–', says: 'taken back', tone: 'text-soft' },
 };
-const SHOWN = 30;
+/** More drafts than this are folded: the first words of one tell the others. */
+const FOLDED_FROM = 4;
 
 /** What owners said that nobody here has read yet. */
 export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]; readonly zone: string }) {
@@ -45,6 +46,7 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
 
 /** Letters to owners: what waits, what went and when, what did not. */
 export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; readonly zone: string }) {
+  const drafts = rows.filter((row) => row.state === 'draft').map((row) => row.id);
   return (
     <section id="letters" className="mt-8">
       <div className="flex flex-wrap items-center justify-between gap-4">
@@ -57,8 +59,14 @@ export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; r
         beside the shop’s file.
       </p>
       {rows.length === 0 ? <p className="text-soft">None yet.</p> : null}
+      {drafts.length > 1 ? (
+        <div className="mt-2 flex flex-wrap items-center justify-between gap-3 border-cure border-l-4 pl-3">
+          <span className="font-semibold">{drafts.length} drafts wait to be read; nothing of them goes before.</span>
+          <DraftButtons ids={drafts} />
+        </div>
+      ) : null}
       <ul>
-        {rows.slice(0, SHOWN).map((row) => {
+        {rows.map((row) => {
           const { mark, says, tone } = STATE[row.state];
           return (
             <li
@@ -81,10 +89,13 @@ export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; r
                 </span>
               ) : null}
               {row.state === 'draft' ? (
-                <span className="flex flex-wrap items-start justify-between gap-3 border-cure border-l-4 pl-3 bench:col-span-4">
-                  <span className="max-w-prose whitespace-pre-line text-sm">{row.body}</span>
-                  <DraftButtons id={row.id} />
-                </span>
+                <div className="flex flex-wrap items-start justify-between gap-3 border-cure border-l-4 pl-3 bench:col-span-4">
+                  <details open={drafts.length < FOLDED_FROM}>
+                    <summary className="min-h-11 content-center text-sm">What it says</summary>
+                    <span className="block max-w-prose whitespace-pre-line text-sm">{row.body}</span>
+                  </details>
+                  <DraftButtons ids={[row.id]} />
+                </div>
               ) : null}
             </li>
           );

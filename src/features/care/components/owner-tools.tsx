@@ -77,15 +77,16 @@ export function OwnerTools({ ownerId }: { readonly ownerId: number }) {
 }
 
 /** A draft is sent with the next post, or thrown away. */
-export function DraftButtons({ id }: { readonly id: number }) {
+export function DraftButtons({ ids }: { readonly ids: readonly number[] }) {
   const { busy, run } = useSave();
+  const all = ids.length > 1;
   return (
     <span className="flex gap-2">
-      <Button disabled={busy} onClick={() => void run(() => settle({ id, send: true }))}>
-        Send it
+      <Button disabled={busy} onClick={() => void run(() => settle({ ids, send: true }))}>
+        {all ? `Send all ${ids.length}` : 'Send it'}
       </Button>
-      <Button look="quiet" disabled={busy} onClick={() => void run(() => settle({ id, send: false }))}>
-        Throw away
+      <Button look="quiet" disabled={busy} onClick={() => void run(() => settle({ ids, send: false }))}>
+        {all ? 'Throw all away' : 'Throw away'}
       </Button>
     </span>
   );
