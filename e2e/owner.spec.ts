@@ -94,6 +94,12 @@ test('what if it stood elsewhere, and a logger’s file taken in', async ({ page
   await sheet.getByRole('textbox').fill(file);
   await expect(sheet.getByText('dates day, then month, °C, humidity in percent, decimal comma')).toBeVisible();
   await expect(sheet.getByText(/A gap of 7 h/)).toBeVisible();
-  await sheet.getByRole('button', { name: 'Save 1 of 1' }).click();
+  const span = sheet.getByText(/\d+ readings, .* to /);
+  const asWritten = await span.innerText();
+  await sheet.getByLabel('Its clock was').selectOption('an hour fast');
+  await expect(span).not.toHaveText(asWritten);
+  await sheet.getByLabel('Its clock was').selectOption('right');
+  await expect(span).toHaveText(asWritten);
+  await sheet.getByRole('button', { name: /^Keep 9\d\d readings$/ }).click();
   await expect(sheet.getByRole('status')).toContainText(/9\d\d saved/);
 });

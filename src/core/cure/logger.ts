@@ -70,7 +70,11 @@ function momentOf(text: string, order: Understood['order'], zone: string): numbe
 }
 
 /** Day or month first: told by a number past twelve, else by which order makes the file run on without leaps. */
-function orderOf(texts: readonly string[], zone: string): Pick<Understood, 'order' | 'orderIsSure'> {
+function orderOf(
+  texts: readonly string[],
+  zone: string,
+  asked: Understood['order'] | null,
+): Pick<Understood, 'order' | 'orderIsSure'> {
   const written = texts.flatMap((text) => WRITTEN.exec(text) ?? []);
   if (!texts.some((text) => WRITTEN.test(text))) return { order: 'iso', orderIsSure: true };
   const matches = texts.flatMap((text) => {
@@ -79,6 +83,7 @@ function orderOf(texts: readonly string[], zone: string): Pick<Understood, 'orde
   });
   if (written.length > 0 && matches.some(([a]) => a > 12)) return { order: 'day-first', orderIsSure: true };
   if (matches.some(([, b]) => b > 12)) return { order: 'month-first', orderIsSure: true };
+  if (asked === 'day-first' || asked === 'month-first') return { order: asked, orderIsSure: false };
   const span = (order: Understood['order']): number => {
     const at = texts.map((text) => momentOf(text, order, zone)).filter((one) => one !== null);
     return at.length > 0 ? Math.max(...at) - Math.min(...at) : Number.POSITIVE_INFINITY;
@@ -104,8 +109,13 @@ function gapsIn(readings: readonly Logged[]): LoggerFile['gaps'] {
  * Reads the rows of a room logger's file, whatever order, unit and decimal mark it writes, and says what it took them for.
  * @param rows cells as text, the heading first
  * @param zone where its wall clock stands
+ * @param asked the order of day and month, where someone said which it is
  */
-export function readLogger(rows: readonly (readonly string[])[], zone: string): Result<LoggerFile> {
+export function readLogger(
+  rows: readonly (readonly string[])[],
+  zone: string,
+  asked: Understood['order'] | null = null,
+): Result<LoggerFile> {
   const [heading = [], ...body] = rows;
   const columns = columnsOf(heading);
   if (!columns.ok) return columns;
@@ -113,7 +123,7 @@ export function readLogger(rows: readonly (readonly string[])[], zone: string): 
   const { date, time, temp, rh } = columns.value;
   const cell = (row: readonly string[], index: number): string => (index < 0 ? '' : (row[index] ?? '').trim());
   const whens = body.map((row) => [cell(row, date), cell(row, time)].filter(Boolean).join(' '));
-  const order = orderOf(whens, zone);
+  const order = orderOf(whens, zone, asked);
   const temps = body.map((row) => parseNumber(cell(row, temp).replace(/°?\s*[cf]$/i, '')));
   const hums = body.map((row) => parseNumber(cell(row, rh).replace(/%\s*$/, '')));
   const known = temps.flatMap((one) => (one.ok ? [one.value] : []));
@@ -157,7 +167,7 @@ const MOST_AHEAD_MS = 26 * 3_600_000;
 
 /**
  * Puts a logger's clock right where it can be seen to be wrong: readings that lie in the future are moved back by the least whole
- * half-hours that bring them to now. A clock that is behind cannot be told from a file, and is left.
+ * half-hours that bring them to now. A clock that is behind cannot be told from a file: who knows it says so before.
  * @returns the readings, and by how much its clock was ahead, ms; readings further ahead than a day stay as they were
  */
 export function clockSetRight(

@@ -54,6 +54,23 @@ describe('a room logger’s file', () => {
     expect(found.readings.at(-1)?.atMs).toBeLessThanOrEqual(FROM + 60 * 3_600_000);
     expect(found.readings.every((one) => one.atMs <= FROM + 20 * 3_600_000 || one.atMs >= FROM + 29 * 3_600_000)).toBe(true);
   });
+  it('asks for the order of day and month only where the file leaves it open, and takes the answer', () => {
+    const rows = [
+      ['Time', 'Temp °C', 'RH %'],
+      ['03/04/2031 08:00', '18', '55'],
+      ['03/04/2031 09:00', '18.5', '55'],
+    ];
+    const of = (asked: 'day-first' | 'month-first' | null) => {
+      const found = readLogger(rows, 'UTC', asked);
+      return found.ok ? [found.value.understood.orderIsSure, new Date(found.value.readings[0]?.atMs ?? 0).toISOString()] : [];
+    };
+    expect(of(null)).toEqual([false, '2031-04-03T08:00:00.000Z']);
+    expect(of('month-first')).toEqual([false, '2031-03-04T08:00:00.000Z']);
+    expect(of('day-first')).toEqual(of(null));
+    // What the file itself tells is not talked over.
+    const told = readLogger([...rows, ['25/04/2031 10:00', '18', '55']], 'UTC', 'month-first');
+    expect(told.ok && told.value.understood).toMatchObject({ order: 'day-first', orderIsSure: true });
+  });
   it('has its clock set right where it is seen to be ahead, never where it cannot be told', () => {
     const until = FROM + 4 * DAY;
     const late = read(loggerFile({ ...options, style, clockAheadMin: 60 })).readings;

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
-import { Faults } from '@/ui/field';
+import { Faults, SelectField } from '@/ui/field';
 import type { Answer } from '../act';
 import { useSave } from '../use-save';
 
@@ -25,6 +25,15 @@ export type FilePreview = {
     readonly knownAs: string | null;
     readonly faults: readonly string[];
   }[];
+  /** What the file alone cannot tell: it is guessed, and can be answered otherwise. */
+  readonly asks?: readonly {
+    readonly name: string;
+    readonly label: string;
+    readonly value: string;
+    readonly options: readonly { readonly value: string; readonly name: string }[];
+  }[];
+  /** What the button saves, where rows are not what is counted. */
+  readonly saves?: string;
 };
 type Props = {
   readonly opens: string;
@@ -43,13 +52,15 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
   const [text, setText] = useState('');
   const [preview, setPreview] = useState<FilePreview | null>(null);
   const [saved, setSaved] = useState<number | null>(null);
+  const [answers, setAnswers] = useState<Readonly<Record<string, string>>>({});
   const looking = useSave<FilePreview>();
   const taking = useSave<{ readonly saved: number }>();
-  const read = (next: string): void => {
+  const read = (next: string, told: typeof answers): void => {
     setText(next);
+    setAnswers(told);
     setSaved(null);
-    setPreview(null);
-    if (next.trim() !== '') void looking.run(() => look({ ...beside, text: next }), setPreview);
+    if (next !== text) setPreview(null);
+    if (next.trim() !== '') void looking.run(() => look({ ...beside, ...told, text: next }), setPreview);
   };
   const count = preview?.rows.filter((one) => one.status === 'new' || one.status === 'revision').length ?? 0;
   return (
@@ -62,9 +73,9 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
           <span className="label">The file</span>
           <input
             type="file"
-            accept=".json,.csv,text/csv,application/json"
+            accept=".json,.csv,.tsv,.txt,text/*,application/json"
             className="min-h-11 file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
-            onChange={async (event) => read((await event.target.files?.[0]?.text()) ?? '')}
+            onChange={async (event) => read((await event.target.files?.[0]?.text()) ?? '', {})}
           />
         </label>
         <label className="flex flex-col gap-1">
@@ -72,7 +83,7 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
           <textarea
             className="min-h-24 border-2 border-ink bg-paper p-2 font-mono text-sm"
             value={text}
-            onChange={(event) => read(event.target.value)}
+            onChange={(event) => read(event.target.value, {})}
           />
         </label>
         <Faults of={[...(preview?.fault ? [preview.fault] : []), ...looking.rest([]), ...taking.rest([])]} />
@@ -100,6 +111,20 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
                 );
               })}
             </ul>
+            {preview.asks?.map(({ name, label, value, options }) => (
+              <SelectField
+                key={name}
+                label={label}
+                value={answers[name] ?? value}
+                onChange={(event) => read(text, { ...answers, [name]: event.target.value })}
+              >
+                {options.map((one) => (
+                  <option key={one.value} value={one.value}>
+                    {one.name}
+                  </option>
+                ))}
+              </SelectField>
+            ))}
             {saved === null ? (
               <Button
                 look="main"
@@ -107,12 +132,12 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
                 disabled={count === 0 || taking.busy}
                 onClick={() =>
                   void taking.run(
-                    () => take({ ...beside, text }),
+                    () => take({ ...beside, ...answers, text }),
                     (done) => setSaved(done.saved),
                   )
                 }
               >
-                {count === 0 ? 'Nothing new to save' : `Save ${count} of ${preview.rows.length}`}
+                {count === 0 ? 'Nothing new to save' : (preview.saves ?? `Save ${count} of ${preview.rows.length}`)}
               </Button>
             ) : (
               <p role="status" className="font-semibold text-fit">
