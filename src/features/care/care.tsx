@@ -73,7 +73,7 @@ type Around = { readonly db: Db; readonly today: string; readonly nowMs: number 
 function Found({ db, rows, asked, today, nowMs }: Around & { readonly rows: readonly SoldRow[]; readonly asked: string }) {
   return (
     <>
-      <h2 className="mt-5 mb-1" role="status">
+      <h2 className="mt-5 mb-1">
         {rows.length === 0 ? 'No' : rows.length} sold {rows.length === 1 ? 'piece' : 'pieces'} for “{asked}”
       </h2>
       {rows.length === 0 ? (
