@@ -58,8 +58,11 @@ export function neededHours(a0Hours: number, checks: readonly SeenAt[], spread =
 }
 
 /** P(A ≤ age). */
-export const readyShare = ({ hours, weights }: Needed, ageHours: number): number =>
-  hours.reduce((sum, needed, index) => (needed <= ageHours ? sum + (weights[index] as number) : sum), 0);
+export function readyShare({ hours, weights }: Needed, ageHours: number): number {
+  let share = 0;
+  for (let i = 0; i < hours.length && (hours[i] as number) <= ageHours; i++) share += weights[i] as number;
+  return share;
+}
 
 /** The smallest grid hours whose cumulative weight reaches a share. */
 export function quantile({ hours, weights }: Needed, share: number): number {

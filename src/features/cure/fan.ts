@@ -27,14 +27,15 @@ export function fanPoints(
   const lastMs = air.readings.at(-1)?.atMs ?? startMs;
   return Array.from({ length: POINTS + 1 }, (_, i) => {
     const atMs = startMs + ((endMs - startMs) * i) / POINTS;
+    const age = clock.ageAt(atMs);
     const inGap = air.gaps.some((gap) => atMs > gap.fromMs && atMs < gap.toMs);
     const isRead = !inGap && atMs <= Math.min(nowMs, lastMs + 3 * MS_PER_HOUR);
     const read = isRead ? air.readings.findLast((one) => one.atMs <= atMs) : undefined;
     const reckoned = isRead ? undefined : air.reckoned.findLast((one) => one.atMs <= atMs);
     return {
       atMs,
-      ready: readyShare(needed, clock.ageAt(atMs)),
-      unchecked: before && readyShare(before, clock.ageAt(atMs)),
+      ready: readyShare(needed, age),
+      unchecked: before && readyShare(before, age),
       tempC: read?.tempC ?? null,
       rh: read?.rh ?? null,
       likelyC: reckoned?.tempC ?? null,
