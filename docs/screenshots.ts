@@ -77,6 +77,7 @@ try {
   for (const [name, address, before] of VIEWS) {
     await page.goto(address, { waitUntil: 'networkidle' });
     await before?.(page);
+    await page.waitForLoadState('networkidle');
     await page.waitForTimeout(700);
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
   }

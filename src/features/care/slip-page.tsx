@@ -11,7 +11,7 @@ import { session } from '../shop/session';
 import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from './care-words';
 import { OwnerTools, PieceTools } from './components/owner-tools';
 import { PrintButton } from './components/print-button';
-import { slipPdf } from './pdf';
+import { slipPdf, slipPicture } from './pdf';
 import { wishOf } from './routes';
 import { SLIP_SIZES, slipIn, slipOf, tooLong } from './slip';
 import { SlipSide } from './slip-side';
@@ -27,6 +27,8 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
   const slip = slipOf(sold, shop);
   const wish = wishOf(new Map(Object.entries(asked)), slip.language);
   const made = await slipPdf(slip, wish);
+  // Drawn while the page is on its way; each side is then asked for by its address.
+  for (const side of wish.languages.keys()) void slipPicture(slip, wish, side).catch(() => undefined);
   const query = new URLSearchParams({ size: wish.size, lang: wish.languages[0] ?? 'en', also: wish.languages[1] ?? '' });
   const select = 'min-h-11 border-2 border-ink bg-paper px-2';
   const today = dateOf(nowMs, shop.zone);

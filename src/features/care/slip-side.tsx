@@ -8,8 +8,11 @@ const SIDE: Readonly<Record<SlipSize, string>> = { A6: 'w-[105mm] h-[148mm]', A7
 export function SlipSide({ text, size, address }: Props) {
   return (
     <figure lang={text.language} className="relative w-fit border-2 border-ink bg-white print:border-0">
+      <span aria-hidden="true" className="absolute inset-0 grid place-content-center text-[#46564f] print:hidden">
+        is being drawn as it prints
+      </span>
       {/* biome-ignore lint/performance/noImgElement: drawn for this slip at the size it is printed, nothing to optimise */}
-      <img src={address} alt="" className={`max-w-full object-contain ${SIDE[size]}`} />
+      <img src={address} alt="" className={`relative max-w-full object-contain ${SIDE[size]}`} />
       <figcaption className="sr-only">
         {text.title}. {text.wood}. {text.look}
         {text.parts.map((part) => (

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { linkLook } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import { fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, sheetFault, typeFor } from '../label';
+import { datesLine, fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, sheetFault, typeFor } from '../label';
 
 const OWN = {
   columns: '2',
@@ -138,9 +138,7 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
               <div className="min-w-0 flex-1">
                 <p style={{ fontSize: '1.5em', fontWeight: 700, lineHeight: 1.1 }}>{label.title}</p>
                 <p style={{ fontWeight: 600 }}>{label.net}</p>
-                <p>
-                  {label.number} made {label.made} best before {label.bestBefore}
-                </p>
+                <p>{datesLine(label)}</p>
               </div>
               {/* biome-ignore lint/performance/noImgElement: a code drawn on the server */}
               <img
