@@ -1,26 +1,7 @@
 import { mkdirSync, renameSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import nodemailer from 'nodemailer';
-
-/** A letter as it leaves the shop. `id` is its own for ever: the same letter sent twice is the same letter. */
-export type Letter = {
-  readonly id: string;
-  readonly from: string;
-  readonly to: string;
-  readonly subject: string;
-  readonly text: string;
-  readonly dateMs: number;
-  /** Where one can say that no more are wanted. */
-  readonly unsubscribe?: string | null;
-};
-
-/** The way out of the shop. `sendsTwice` says whether a letter that is given to it again would arrive again. */
-export type Post = {
-  readonly name: string;
-  readonly sendsTwice: boolean;
-  /** @returns where the letter can be found, if anywhere. Throws when it was not taken. */
-  readonly send: (letter: Letter) => Promise<string | null>;
-};
+import type { Letter, Post } from '@/core/care';
 
 const messageOf = ({ id, from, to, subject, text, dateMs, unsubscribe }: Letter) => ({
   messageId: `<${id}@rendle>`,
@@ -37,7 +18,6 @@ const messageOf = ({ id, from, to, subject, text, dateMs, unsubscribe }: Letter)
 export function fileFolder(folder: string): Post {
   const writer = nodemailer.createTransport({ streamTransport: true, buffer: true, newline: 'windows' });
   return {
-    name: 'the outbox folder',
     sendsTwice: false,
     send: async (letter) => {
       const { message } = await writer.sendMail(messageOf(letter));
@@ -55,7 +35,6 @@ export function fileFolder(folder: string): Post {
 export function mailServer(address: string): Post {
   const server = nodemailer.createTransport(address);
   return {
-    name: new URL(address).hostname,
     sendsTwice: true,
     send: async (letter) => {
       await server.sendMail(messageOf(letter));

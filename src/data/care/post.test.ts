@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { simpleParser } from 'mailparser';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { ownInterval, PRIOR_GAPS } from '@/core/care';
+import { ownInterval, type Post, PRIOR_GAPS } from '@/core/care';
 import { fileFolder } from '@/devices/post';
 import type { Db } from '../db';
 import { careEvent, carePlan, outbox, owner } from '../schema';
@@ -13,16 +13,7 @@ import { holdLot } from '../stores/holds';
 import { findSold, soldPieces } from './queries';
 import { changePlan, setHolder } from './plans';
 import { careOf, eraseOwner, exportOwner, reportCare, seeReport, stopLetters, unseenReports } from './owners';
-import {
-  draftHoldLetters,
-  letters,
-  retryLetter,
-  type Sender,
-  sendLetters,
-  settleDrafts,
-  type Writer,
-  writeLetters,
-} from './post';
+import { draftHoldLetters, letters, retryLetter, sendLetters, settleDrafts, type Writer, writeLetters } from './post';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const DAY = 86_400_000;
@@ -37,7 +28,7 @@ const words: Writer = {
 };
 let db: Db;
 let folder: string;
-let post: Sender;
+let post: Post;
 const dated = () => soldPieces(db, '2031-03-05').filter((one) => one.buyer?.startsWith('Odalys'))[0];
 /** Noon of the day a piece is next looked at. */
 const nextLook = (): number =>
@@ -103,14 +94,14 @@ describe('letters to owners', () => {
     writeLetters(db, NOW, words);
     db.update(outbox).set({ state: 'sending' }).run();
     let calls = 0;
-    const server: Sender = { sendsTwice: true, send: async () => `letter ${++calls}` };
+    const server: Post = { sendsTwice: true, send: async () => `letter ${++calls}` };
     expect((await sendLetters(db, server, NOW, words)).sent).toBe(0);
     expect(calls).toBe(0);
     expect(letters(db).every((row) => row.state === 'failed' && row.why.includes('may have gone'))).toBe(true);
   });
   it('that bounce are kept with why, and not tried again and again', async () => {
     writeLetters(db, NOW, words);
-    const bounce: Sender = { sendsTwice: true, send: () => Promise.reject(new Error('550 no such box')) };
+    const bounce: Post = { sendsTwice: true, send: () => Promise.reject(new Error('550 no such box')) };
     const first = await sendLetters(db, bounce, NOW, words);
     expect(first.failed).toBeGreaterThan(0);
     expect((await sendLetters(db, bounce, NOW, words)).failed).toBe(0);

@@ -1,7 +1,7 @@
 import 'server-only';
 import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lte, notInArray } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
-import type { Language } from '@/core/care';
+import type { Language, Post } from '@/core/care';
 import { addDays, dateOf, fail, formatInstant, ok, type Result, groupBy } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
@@ -11,19 +11,6 @@ import { theShop } from '../shop/queries';
 import { loadBatch, tagOf } from '../work/batch';
 
 export type LetterRow = typeof outbox.$inferSelect;
-export type Mail = {
-  readonly id: string;
-  readonly from: string;
-  readonly to: string;
-  readonly subject: string;
-  readonly text: string;
-  readonly dateMs: number;
-  /** Where one can say that no more are wanted. */
-  readonly unsubscribe?: string | null;
-};
-/** What hands a letter on; see devices/post. */
-export type Sender = { readonly sendsTwice: boolean; readonly send: (letter: Mail) => Promise<string | null> };
-
 /** What a letter about a piece is written from. */
 export type About = {
   readonly language: Language;
@@ -171,7 +158,7 @@ export function settleDrafts(db: Db, ids: readonly number[], send: boolean): Res
 }
 
 /** What was being sent when the shop fell over: a file can be written again, a mail server cannot be asked, so it is left to a person. */
-function pickUp(db: Db, sender: Sender): void {
+function pickUp(db: Db, sender: Post): void {
   db.update(outbox)
     .set(
       sender.sendsTwice
@@ -214,7 +201,7 @@ function markBounced(db: Db, to: string, nowMs: number): void {
 /** Sends what waits, outside the quiet hours; a letter is never sent twice, even when the shop stops half-way. */
 export async function sendLetters(
   db: Db,
-  sender: Sender,
+  sender: Post,
   nowMs: number,
   words: Pick<Writer, 'together'>,
 ): Promise<{ readonly sent: number; readonly failed: number }> {

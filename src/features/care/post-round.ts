@@ -5,7 +5,8 @@ import { sendLetters, writeLetters } from '@/data/care/post';
 import type { Db } from '@/data/db';
 import { letterWords } from './letter-words';
 import { shopFile } from '@/data/files';
-import { fileFolder, mailServer, type Post } from '@/devices/post';
+import type { Post } from '@/core/care';
+import { fileFolder, mailServer } from '@/devices/post';
 
 /** Where letters lie that the stand-in wrote. */
 export const outboxFolder = (): string => path.join(path.dirname(shopFile()), 'outbox');
