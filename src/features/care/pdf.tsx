@@ -4,6 +4,7 @@ import type { Language } from '@/core/care';
 import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
 import { logOf, ringShare } from '@/ui/ring';
 import { registerFonts } from '../shop/fonts';
+import { widestWord } from '../shop/measure';
 import { Words } from '../shop/set-words';
 import { codePng } from './code';
 import { pdfPicture } from '../shop/pdf-picture';
@@ -18,9 +19,21 @@ const TYPE_PT: Readonly<Record<SlipSize, { readonly most: number; readonly least
 };
 /** From one type to the next that is tried. */
 const STEP = 1.03;
-/** A first guess at the type: letters of a slip fill about this share of its inner area, pt², as squares of their type. Measured on the demo shed's slips in four languages, 0.60 to 0.76. */
-const FILL = 0.68;
-const AREA_PT2: Readonly<Record<SlipSize, number>> = { A6: 263 * 385, A7: 188 * 276 };
+/** A first guess at the type: letters of a slip fill about this share of its room, as squares of their type. Measured on the demo shed's slips in four languages, 0.64 to 0.81. */
+const FILL = 0.72;
+/** Sides of a card, and what stands in its head, pt. */
+const LAYOUT_PT: Readonly<Record<SlipSize, Readonly<Record<'width' | 'height' | 'padding' | 'code' | 'log' | 'gap', number>>>> = {
+  A6: { width: 297.6, height: 419.5, padding: 17, code: 62, log: 45, gap: 8 },
+  A7: { width: 209.8, height: 297.6, padding: 11, code: 46, log: 33, gap: 8 },
+};
+const SIGN_GAP_PT = 5;
+
+/** How wide a line may be beside the code, and beside a sign, pt. */
+function roomOf(size: SlipSize, pt: number): { readonly head: number; readonly body: number; readonly height: number } {
+  const { width, height, padding, code, log, gap } = LAYOUT_PT[size];
+  const inner = width - 2 * padding;
+  return { head: inner - code - log - 2 * gap, body: inner - 2 * pt - SIGN_GAP_PT, height: height - 2 * padding };
+}
 
 /** The batch's ring as it is on the screen, in ink: every coat a growth ring, the bark whole. */
 function Log({ slip, side }: { readonly slip: Slip; readonly side: number }) {
@@ -37,7 +50,7 @@ function Log({ slip, side }: { readonly slip: Slip; readonly side: number }) {
 }
 
 const Sign = ({ of, side }: { readonly of: Pictogram; readonly side: number }) => (
-  <Svg viewBox="0 0 24 24" style={{ width: side, height: side, marginRight: 5 }}>
+  <Svg viewBox="0 0 24 24" style={{ width: side, height: side, marginRight: SIGN_GAP_PT }}>
     {PICTOGRAMS[of].map((d) => (
       <Path key={d} d={d} stroke={INK} strokeWidth={1.8} fill="none" />
     ))}
@@ -53,20 +66,18 @@ type CardProps = {
 };
 
 function Card({ slip, text, code, size, pt }: CardProps) {
-  const side = size === 'A6' ? 62 : 46;
+  const { code: side, log, padding, gap } = LAYOUT_PT[size];
+  const { head, body } = roomOf(size, pt);
   return (
-    <Page
-      size={size}
-      style={{ fontFamily: 'Archivo', fontSize: pt, lineHeight: 1.3, color: INK, padding: size === 'A6' ? 17 : 11 }}
-    >
-      <View style={{ flexDirection: 'row', gap: 8 }}>
-        <Log slip={slip} side={side * 0.72} />
+    <Page size={size} style={{ fontFamily: 'Archivo', fontSize: pt, lineHeight: 1.3, color: INK, padding }}>
+      <View style={{ flexDirection: 'row', gap }}>
+        <Log slip={slip} side={log} />
         <View style={{ flex: 1 }}>
-          <Words pt={pt * 1.7} weight={700} lineHeight={1.12}>
+          <Words pt={pt * 1.7} width={head} weight={700} lineHeight={1.12}>
             {text.title}
           </Words>
           {[`${slip.shop}\u00a0· ${slip.pieceNumber}\u00a0· ${slip.code}`, text.wood].map((line) => (
-            <Words key={line} pt={pt * 0.88} color={SOFT}>
+            <Words key={line} pt={pt * 0.88} width={head} color={SOFT}>
               {line}
             </Words>
           ))}
@@ -77,7 +88,7 @@ function Card({ slip, text, code, size, pt }: CardProps) {
       <View style={{ flexDirection: 'row' }}>
         <Sign of="look" side={pt * 2} />
         <View style={{ flex: 1 }}>
-          <Words pt={pt} weight={600}>
+          <Words pt={pt} width={body} weight={600}>
             {text.look}
           </Words>
         </View>
@@ -87,12 +98,12 @@ function Card({ slip, text, code, size, pt }: CardProps) {
           <Sign of={part.sign} side={pt * 2} />
           <View style={{ flex: 1 }}>
             {part.heading ? (
-              <Words pt={pt} weight={700}>
+              <Words pt={pt} width={body} weight={700}>
                 {part.heading}
               </Words>
             ) : null}
             {part.lines.map((line, i) => (
-              <Words key={line} pt={pt} weight={part.strong || (part.sign === 'on' && i > 0) ? 600 : 400}>
+              <Words key={line} pt={pt} width={body} weight={part.strong || (part.sign === 'on' && i > 0) ? 600 : 400}>
                 {line}
               </Words>
             ))}
@@ -103,8 +114,8 @@ function Card({ slip, text, code, size, pt }: CardProps) {
   );
 }
 
-const lettersOf = ({ title, wood, look, parts }: SlipText): number =>
-  [title, wood, look, ...parts.flatMap((part) => [part.heading, ...part.lines])].join(' ').length;
+const allOf = ({ title, wood, look, parts }: SlipText): string =>
+  [title, wood, look, ...parts.flatMap((part) => [part.heading, ...part.lines])].join(' ');
 
 export type SlipWish = { readonly size: SlipSize; readonly languages: readonly Language[] };
 
@@ -163,8 +174,14 @@ async function setSlip(slip: Slip, { size, languages }: SlipWish): Promise<Print
     return pagesOf(pdf) === sides.length ? { pdf, pt } : null;
   };
   const { most, least } = TYPE_PT[size];
-  const letters = Math.max(...sides.map(({ text }) => lettersOf(text)));
-  const guess = Math.min(most, Math.max(least, Math.sqrt((FILL * AREA_PT2[size]) / letters)));
+  const { head, body, height } = roomOf(size, least);
+  // A single word that is wider than its room even in the least type cannot be set whole.
+  const tooWide = sides.some(
+    ({ text }) => widestWord(text.title, 700) * least > head || widestWord(allOf(text), 700) * least > body,
+  );
+  if (tooWide) return null;
+  const letters = Math.max(...sides.map(({ text }) => allOf(text).length));
+  const guess = Math.min(most, Math.max(least, Math.sqrt((FILL * body * height) / letters)));
   let best = await setIn(guess);
   for (let pt = guess / STEP; !best && pt > least; pt /= STEP) best = await setIn(pt);
   if (!best) return setIn(least);

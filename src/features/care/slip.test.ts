@@ -31,7 +31,18 @@ async function read(pdf: Buffer) {
   const document = await getDocumentProxy(new Uint8Array(pdf));
   const { text } = await extractText(document, { mergePages: false });
   const [, , width = 0, height = 0] = (await document.getPage(1)).view;
-  return { pages: text.map((page) => page.replace(/\s+/g, ' ')), mm: [width, height].map((pt) => Math.round((pt / 72) * 25.4)) };
+  const furthest = await Promise.all(
+    text.map(async (_, i) => {
+      const { items } = await (await document.getPage(i + 1)).getTextContent();
+      return Math.max(...items.map((item) => ('transform' in item ? item.transform[4] + item.width : 0)));
+    }),
+  );
+  return {
+    width,
+    furthest,
+    pages: text.map((page) => page.replace(/\s+/g, ' ')),
+    mm: [width, height].map((pt) => Math.round((pt / 72) * 25.4)),
+  };
 }
 
 describe('the slip', () => {
@@ -80,6 +91,7 @@ describe('the slip', () => {
     const found = await read(pdf);
     expect(found.mm).toEqual(mm);
     expect(found.pages).toHaveLength(wish.languages.length);
+    for (const x of found.furthest) expect(x).toBeLessThan(found.width - 10);
     expect(pt).toBeGreaterThanOrEqual(4.6);
     wish.languages.forEach((language, i) => {
       const text = slipIn(slip, language, wish.size);
@@ -107,6 +119,19 @@ describe('the slip as a picture', () => {
     expect(await slipPdf(slip, wish)).toBeNull();
     expect(await slipPicture(slip, wish, 0)).toBeNull();
     expect(tooLong(slip, wish)).toContain('Choose A6');
+  });
+  it('sets one very long word smaller, so that it stays clear of the code, and refuses what no type can hold', async () => {
+    const word = 'Lanternfairbreakfastboard';
+    const { slip } = demoSlip({ name: word });
+    const made = await slipPdf(slip, { size: 'A7', languages: ['de'] });
+    const document = await getDocumentProxy(new Uint8Array(made?.pdf ?? []));
+    const { items } = await (await document.getPage(1)).getTextContent();
+    const title = items.find((item) => 'str' in item && item.str.startsWith(word));
+    const end = title && 'transform' in title ? title.transform[4] + title.width : 0;
+    expect(end).toBeGreaterThan(60);
+    // The code begins 46 pt before the right margin.
+    expect(end).toBeLessThanOrEqual(210 - 11 - 46);
+    expect(await slipPdf(demoSlip({ name: word.repeat(6) }).slip, { size: 'A7', languages: ['de'] })).toBeNull();
   });
 });
 
