@@ -54,6 +54,12 @@ describe('a label', () => {
     expect(typeFor(label(), { width: 101.6, height: 50.8 }) ?? 0).toBeGreaterThan(long ?? 99);
     expect(typeFor(label({ title: LONG }), { width: 25, height: 15 })).toBeNull();
   });
+  it('never lets one long word run into the code or the next label', () => {
+    const size = typeFor(label({ title: 'Lantern'.repeat(4) }), first);
+    expect(size).toBeGreaterThan(TYPE_PT.least);
+    expect(size).toBeLessThan(typeFor(label(), first) ?? 0);
+    expect(typeFor(label({ title: 'Lantern'.repeat(7) }), first)).toBeNull();
+  });
   it('prints every word of the longest names, as many as asked, over as many sheets', async () => {
     for (const grid of GRIDS) {
       const one = label({ title: LONG, shop: 'Saltwick Bench and Turnery of the Upper Estuary' });

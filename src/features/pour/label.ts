@@ -138,7 +138,7 @@ export const TYPE_PT = { least: 4.2, most: 9 } as const;
 
 const linesOf = (text: string, widthPt: number, sizePt: number, em: number): number => {
   const perLine = Math.max(1, Math.floor(widthPt / (sizePt * em)));
-  // Words are not broken, so a line ends early by part of a word; longer than a line, a word stands alone.
+  // Words are not broken, so a line ends early by part of a word; one that is longer than a line does not fit at this size.
   let [lines, used] = [1, 0];
   for (const word of text.split(' ')) {
     const need = word.length + (used > 0 ? 1 : 0);
@@ -146,7 +146,7 @@ const linesOf = (text: string, widthPt: number, sizePt: number, em: number): num
       lines++;
       used = word.length;
     } else used += need;
-    if (word.length > perLine) lines += Math.ceil(word.length / perLine) - 1;
+    if (word.length > perLine) return Number.POSITIVE_INFINITY;
   }
   return lines;
 };
