@@ -40,6 +40,7 @@ async function openSlip(page: Page): Promise<void> {
     .getByRole('link', { name: 'Slip' })
     .click();
   await page.getByRole('heading', { name: /^Slip/ }).waitFor();
+  await page.locator('figure img').evaluate((one: HTMLImageElement) => one.decode());
 }
 
 /** The same board's page, as its owner has it on a phone. */
@@ -77,7 +78,6 @@ try {
   for (const [name, address, before] of VIEWS) {
     await page.goto(address, { waitUntil: 'networkidle' });
     await before?.(page);
-    await page.waitForLoadState('networkidle');
     await page.waitForTimeout(700);
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
   }
