@@ -1,6 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { readyShare } from '@/core/cure';
+import { quantile, readyShare } from '@/core/cure';
 import { formatDuration } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
@@ -160,8 +160,10 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
           <dt className="text-soft">Since last coat</dt>
           <dd className="font-semibold">{formatDuration((nowMs - cure.startMs) / 60_000)}</dd>
           <dt className="text-soft">Counts as</dt>
+          <dd className="font-semibold">{cure.ageHours.toFixed(0)} h at 20 °C</dd>
+          <dt className="text-soft">Such are ready</dt>
           <dd className="font-semibold">
-            {cure.ageHours.toFixed(0)} h at 20 °C of about {cure.a0Hours.toFixed(0)} h
+            half by {quantile(cure.needed, 0.5).toFixed(0)} h, nine in ten by {quantile(cure.needed, 0.9).toFixed(0)} h
           </dd>
         </dl>
         <p className="mt-3 text-sm text-soft">

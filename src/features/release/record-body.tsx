@@ -36,7 +36,7 @@ export function airLineOf({ cure, zone }: ReleaseRecord): string {
     ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${formatDuration((ms(to) - ms(from)) / 60_000)}`,
   );
   return [
-    `${Math.round(cure.likely * 100)} % likely ${cure.settles ? 'settled' : 'cured'}: ${cure.ageHours.toFixed(0)} of about ${cure.neededHours.toFixed(0)} h at 20 °C`,
+    `${Math.round(cure.likely * 100)} % likely ${cure.settles ? 'settled' : 'cured'}: ${cure.ageHours.toFixed(0)} h at 20 °C, where half are ready by ${cure.neededHours.toFixed(0)} h`,
     cure.hoursRead > 0 && cure.meanTempC !== null && cure.meanRh !== null
       ? `${cure.hoursRead} hours read, mean ${cure.meanTempC.toFixed(1)} °C and ${Math.round(cure.meanRh * 100)} %`
       : 'the room was not read',
