@@ -1,6 +1,7 @@
 import 'server-only';
 import { asc, eq, inArray, sql } from 'drizzle-orm';
 import { costOf, type Cost, type Evidence, type Gate, type GateId, ReleaseRecord } from '@/core/release';
+import { quantile } from '@/core/cure';
 import { formatInstant } from '@/core/quantity';
 import { weighInOf } from '../cure/commands';
 import type { Db } from '../db';
@@ -143,7 +144,7 @@ export function recordFor(
       ? {
           from: at(cure.startMs),
           settles: cure.settles,
-          neededHours: cure.a0Hours,
+          neededHours: quantile(cure.needed, 0.5),
           ageHours: cure.ageHours,
           likely: Math.min(1, Math.max(0, cure.pReady)),
           likelyBy: at(cure.readyAtMs.p90),
