@@ -8,6 +8,8 @@ const fs = require("fs");
 const cases = JSON.parse(fs.readFileSync("golden/blend.json")).map((one) => one.input);
 fs.writeFileSync(process.argv[1], JSON.stringify(Array.from({ length: 400 }, (_, i) => cases[i % cases.length])));
 ' "$folder/in.json"
+# Packages and bundle are made with the first call; what is timed is the work.
+bin/rendle >/dev/null 2>&1 || true
 started=$(date +%s%N)
 bin/rendle calc blend <"$folder/in.json" >"$folder/out.json"
 took=$((($(date +%s%N) - started) / 1000000))
