@@ -33,6 +33,9 @@ const answer = (request, response) => {
 const server = isSecure
   ? createHttps({ cert: readFileSync(RENDLE_CERT), key: readFileSync(RENDLE_KEY) }, answer)
   : createHttp(answer);
+// A tablet keeps its connection between two touches: one closed after the usual five seconds could be closed just as the next touch comes.
+server.keepAliveTimeout = 75_000;
+server.headersTimeout = 80_000;
 server.on('error', (error) => {
   console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: --port 4190` : String(error));
   process.exit(1);
