@@ -31,7 +31,7 @@ build_app() {
 # Bundles the command line, unless it was bundled from these very sources: it starts in half a second, not two.
 build_cli() {
   local want
-  want="$(cd "$1" && { find src/{cli,core,data,devices,messages,solvers} -type f -print0 | sort -z | xargs -0 sha256sum; sha256sum package-lock.json tsconfig.json; } | sha256sum | cut -d' ' -f1)"
+  want="$(cd "$1" && { find src/{cli,core,data,devices,messages,solvers} -type f -print0 | sort -z | xargs -0 sha256sum; sha256sum package.json package-lock.json tsconfig.json; } | sha256sum | cut -d' ' -f1)"
   [ "$(cat "$1/.cli/.rendle-built" 2>/dev/null)" = "$want" ] && return 0
   (cd "$1" && rm -rf .cli && npm run --silent cli)
   echo "$want" > "$1/.cli/.rendle-built"

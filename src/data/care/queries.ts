@@ -88,6 +88,8 @@ export type SoldRow = {
 export const soldPieces = (db: Db, today: string): SoldRow[] => keep(db, `sold ${today}`, () => readSold(db, today));
 
 const holder = alias(owner, 'holder');
+/** Who has a piece now: who it was given to, else who bought it. */
+const HOLDER_NAME = sql<string | null>`coalesce(${holder.name}, ${owner.name})`;
 
 function readSold(db: Db, today: string): SoldRow[] {
   const next = db
@@ -104,8 +106,7 @@ function readSold(db: Db, today: string): SoldRow[] {
       batchId: piece.batchId,
       number: batch.number,
       soldOn: sale.soldOn,
-      // Who has it now, where that is not who bought it.
-      buyer: sql<string | null>`coalesce(${holder.name}, ${owner.name})`,
+      buyer: HOLDER_NAME,
       nextDue: next.dueOn,
     })
     .from(sale)
@@ -137,7 +138,7 @@ export const looksBetween = (db: Db, from: string, until: string): Look[] =>
       tag: piece.tag,
       speciesId: batch.speciesId,
       design: design.name,
-      whose: sql<string>`coalesce(${holder.name}, ${owner.name})`,
+      whose: sql<string>`${HOLDER_NAME}`,
     })
     .from(careEvent)
     .innerJoin(carePlan, eq(carePlan.id, careEvent.carePlanId))
