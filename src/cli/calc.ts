@@ -1,10 +1,13 @@
 import { blend, cheapest, correct, fill } from '@/core/blend';
 import { care } from '@/core/care';
+import { cautions } from '@/core/caution';
 import { cure } from '@/core/cure';
+import { identify } from '@/core/material';
 import { melt } from '@/core/melt';
 import { area, emc, uptake } from '@/core/piece';
 import { day, plan, rounds } from '@/core/plan';
 import { ok, type Result } from '@/core/quantity';
+import { gates } from '@/core/use';
 import { sayBlocking, sayIssue } from '@/messages';
 import { loadSolver } from '@/solvers/highs';
 
@@ -38,11 +41,14 @@ export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   area,
   blend,
   care,
+  cautions,
   correct,
   cure,
   day: dayInWords,
   emc,
   fill,
+  gates,
+  identify,
   melt,
   plan: planInWords,
   rounds,

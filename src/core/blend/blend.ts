@@ -4,7 +4,22 @@ import type { Contact } from '@/core/material';
 import { type Consistency, feelOf } from './feel';
 import { type HeatLadder, heatLadder } from './heat';
 import { densityOf, type Share, sharesOf } from './lines';
-import { allergensOf, type Drying, dryingOf, isFlammable, maxDwell, type RagHazard, ragHazardOf, worstContact } from './nature';
+import {
+  allergensOf,
+  type Drying,
+  driedLinesOf,
+  dryingOf,
+  isFlammable,
+  keepsMonths,
+  type MaxDwell,
+  maxDwell,
+  type RagHazard,
+  ragHazardOf,
+  separatesOf,
+  stays,
+  turnsRancid,
+  worstContact,
+} from './nature';
 import { BlendInput, type Make } from './schema';
 
 export type BlendLine = {
@@ -21,12 +36,16 @@ export type Blend = HeatLadder & {
   readonly densityGPerMl: number;
   readonly lines: readonly BlendLine[];
   readonly driedFraction: number;
-  readonly driedLines: Readonly<Record<string, number>>;
+  readonly driedLines: readonly { readonly ingredient: string; readonly massFraction: number }[];
   readonly waxFraction: number;
   readonly waxEquivalent: number;
   readonly consistency: Consistency;
   readonly drying: Drying;
-  readonly maxDwellMin: { readonly flooded: number | null; readonly thin: number | null };
+  /** It turns rancid in wood. */
+  readonly turnsRancid: boolean;
+  /** Its parts go asunder: shake before each use. */
+  readonly separates: boolean;
+  readonly maxDwellMin: MaxDwell;
   readonly contact: Contact;
   readonly knifeSurface: boolean;
   readonly allergens: readonly string[];
@@ -43,25 +62,27 @@ const TIE = 1e-9;
 
 type Sized = { readonly totalG: number; readonly limiting?: string; readonly left?: Record<string, number> };
 
-/** The largest total such that no line exceeds its stock: min over lines of stock_i / w_i. */
-function sizeFromStock(shares: readonly Share[], stock: Readonly<Record<string, number>>): Result<Sized> {
+/** The largest total such that no line exceeds its stock: min over lines of stock_i / w_i. Lines not named count as unlimited where `others` is enough. */
+function sizeFromStock(shares: readonly Share[], stock: Readonly<Record<string, number>>, others?: 'enough'): Result<Sized> {
   let best: { totalG: number; id: string } | undefined;
   for (const { ingredient, w } of shares) {
     const have = stock[ingredient.id];
+    if (have === undefined && others === 'enough') continue;
     if (have === undefined) return fail('no-stock-given', `make.from.${ingredient.id}`, { name: ingredient.name });
     const totalG = have / w;
     if (!best || totalG < best.totalG * (1 - TIE)) best = { totalG, id: ingredient.id };
   }
-  const totalG = best?.totalG ?? 0;
+  if (!best) return fail('no-stock-given', 'make.from', { name: shares[0]?.ingredient.name ?? '' });
+  const { totalG } = best;
   const used = new Map(shares.map(({ ingredient, w }) => [ingredient.id, totalG * w]));
   const left = Object.fromEntries(Object.entries(stock).map(([id, have]) => [id, Math.max(0, have - (used.get(id) ?? 0))]));
-  return ok(best ? { totalG, limiting: best.id, left } : { totalG });
+  return ok({ totalG, limiting: best.id, left });
 }
 
 function sizeOf(make: Make, shares: readonly Share[], density: number): Result<Sized> {
   if ('massG' in make) return ok({ totalG: make.massG });
   if ('volumeMl' in make) return ok({ totalG: make.volumeMl * density });
-  if ('from' in make) return sizeFromStock(shares, make.from);
+  if ('from' in make) return sizeFromStock(shares, make.from, make.others);
   const { capacityMl, fill, count } = make.containers;
   return ok({ totalG: capacityMl * fill * count * density });
 }
@@ -95,8 +116,6 @@ export function blend(input: unknown): Result<Blend> {
   if (!size.ok) return size;
   const { totalG, ...stock } = size.value;
   const ingredients = shares.map((share) => share.ingredient);
-  const dried = shares.map(({ ingredient, w }) => ({ id: ingredient.id, left: w * (1 - ingredient.volatileFraction) }));
-  const driedFraction = dried.reduce((sum, line) => sum + line.left, 0);
   const waxEquivalent = shares.reduce(
     (sum, { ingredient, w }) => sum + w * (hardening?.[ingredient.id] ?? ingredient.hardening),
     0,
@@ -112,20 +131,22 @@ export function blend(input: unknown): Result<Blend> {
       volumeMl: (w * totalG) / ingredient.densityGPerMl,
       massFraction: w,
     })),
-    driedFraction,
-    driedLines: Object.fromEntries(dried.filter((line) => line.left > 0).map(({ id, left }) => [id, left / driedFraction])),
+    driedFraction: shares.reduce((sum, share) => sum + stays(share), 0),
+    driedLines: driedLinesOf(shares),
     waxFraction: shares.reduce((sum, { ingredient, w }) => sum + (ingredient.family === 'wax' ? w : 0), 0),
     waxEquivalent,
     consistency: feelOf(waxEquivalent, ambientC),
-    ...heatLadder(shares),
+    ...heatLadder(shares, ambientC),
     drying,
-    maxDwellMin: maxDwell(drying),
+    turnsRancid: turnsRancid(shares, drying),
+    separates: separatesOf(ingredients),
+    maxDwellMin: maxDwell(shares, drying),
     contact: worstContact(ingredients),
     knifeSurface: !ingredients.some((ingredient) => ingredient.filmForming),
     allergens: allergensOf(ingredients),
     flammable: isFlammable(ingredients),
     ragHazard: ragHazardOf(ingredients),
-    bestBeforeMonths: Math.min(...ingredients.map((ingredient) => ingredient.shelfMonths)),
+    bestBeforeMonths: keepsMonths(ingredients),
     ...(prices ? { costPerKg: costPerKg(shares, prices) } : {}),
     ...stock,
   });

@@ -4,7 +4,7 @@ import { CONTACTS, findIngredient, type Ingredient } from '@/core/material';
 import { fail, GAS_CONSTANT, type Issue, ok, type Result, toKelvin } from '@/core/quantity';
 import { POUR_ABOVE_CLEAR_K } from './heat';
 import { holds, type LinearProblem, type LinearRow, type LinearSolver } from './linear';
-import { DRYING_SHARES, dries } from './nature';
+import { DRYING_SHARES } from './nature';
 import { SolveInput } from './schema';
 
 type Limits = z.output<typeof SolveInput>['limits'];
@@ -85,8 +85,8 @@ function rowsOf(ingredients: readonly Ingredient[], limits: Limits, on: Readonly
   const { waxEquivalent, volatile, drying } = limits;
   if (waxEquivalent) row('waxEquivalent', (one) => one.hardening, waxEquivalent[0], waxEquivalent[1]);
   if (volatile) row('volatile', (one) => one.volatileFraction, volatile[0], volatile[1]);
-  if (drying === 'drying') row('drying', (one) => stays(one) * ((dries(one) ? 1 : 0) - DRYING_SHARES.drying), 0, null);
-  if (drying === 'never') row('drying', (one) => stays(one) * ((dries(one) ? 1 : 0) - DRYING_SHARES.never), null, 0);
+  if (drying === 'drying') row('drying', (one) => stays(one) * ((one.dries === 'drying' ? 1 : 0) - DRYING_SHARES.drying), 0, null);
+  if (drying === 'never') row('drying', (one) => stays(one) * ((one.dries !== 'never' ? 1 : 0) - DRYING_SHARES.never), null, 0);
   if (ceilingC !== null) rows.push(...heatRows(ingredients, ceilingC));
   return rows;
 }

@@ -3,9 +3,18 @@ export { type Cheapest, cheapest } from './cheapest';
 export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
 export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';
-export type { Heat, HeatLadder } from './heat';
+export { type Heat, heatConflictWay, type HeatLadder } from './heat';
 export type { LinearAnswer, LinearProblem, LinearSolver } from './linear';
-export { allergensOf as allergensIn, type Drying, type RagHazard, worstContact } from './nature';
+export {
+  allergensOf as allergensIn,
+  ANTIOXIDANT_FROM,
+  type Drying,
+  dryingOf,
+  heatsRags,
+  type RagHazard,
+  worseHazard,
+  worstContact,
+} from './nature';
 export { type Products, products } from './products';
 export { ON_MARK, type Running, running } from './running';
 export { BASES, type BlendInput, Line, type Make, type ProductsInput, type SolveInput } from './schema';

@@ -1,50 +1,78 @@
-import { type Contact, type Ingredient, worstOf } from '@/core/material';
+import { type Contact, givesVapour, type Ingredient, worstOf } from '@/core/material';
 import type { Share } from './lines';
 
 export type Drying = 'drying' | 'never' | 'mixed';
 export type RagHazard = 'self-heating' | 'flammable' | 'plain';
 
-/** Iodine value from which an oil dries. Source: the usual division of drying oils. */
-export const DRIES_FROM_IODINE = 120;
 /** Iodine value from which a wet rag can heat itself. Source: working estimate on the safe side; semi-drying oils included. */
 export const RAG_HEATS_FROM_IODINE = 90;
 /** Shares of what can dry, at and past which a blend counts as drying or never drying. Source: working estimate. */
 export const DRYING_SHARES = { drying: 0.9, never: 0.1 } as const;
-/** Longest dwell of a blend that dries, minutes, by how the coat lies. Source: working estimate; past it the surplus gums. */
-export const LONGEST_DWELL_MIN = { flooded: 20, thin: 60 } as const;
+/** Vitamin E past this share of what stays keeps an oil from drying. Source: working estimate; it is an antioxidant. */
+export const ANTIOXIDANT_FROM = 0.002;
+/** What turns rancid counts past this share of what stays beside the wax. Source: working estimate. */
+export const RANCID_FROM = 0.1;
+/** Thinned this far or more, a coat's surplus gums as fast as the quickest oil's, minutes by how it lies. Source: working estimate. */
+export const THINNED = { fromVolatile: 0.25, dwellMin: { flooded: 20, thin: 60 } } as const;
+/** An ingredient counts for the dwell from this share of the mass. Source: working estimate. */
+export const DWELL_FROM_SHARE = 0.1;
+/** Months a blend keeps with water in it, and shellac once it is dissolved. Source: working estimates of the trade. */
+export const KEEPS_MONTHS = { withWater: 1, dissolvedShellac: 12, mixedPaint: 0 } as const;
 /** Shares this close to a bound are the bound. */
-const SHARE_TOLERANCE = 1e-12;
-
-/** Whether an ingredient sets to a solid: an oil of high iodine value, one with metal driers, or a film. */
-export const dries = (ingredient: Ingredient): boolean =>
-  ingredient.iodineValue >= DRIES_FROM_IODINE || ingredient.metallicDrier || ingredient.filmForming;
+const SHARE_TOLERANCE = 1e-9;
 
 /** Whether a cloth wet with it can heat itself. */
 export const heatsRags = (ingredient: Ingredient): boolean =>
   ingredient.selfHeating || ingredient.iodineValue >= RAG_HEATS_FROM_IODINE;
 
-/** The mass share of what dries within the non-volatile, non-wax part; 0 when nothing is there. */
-export function dryingShare(shares: readonly Share[]): number {
-  let stays = 0;
-  let drying = 0;
-  for (const { ingredient, w } of shares) {
-    if (ingredient.family === 'wax') continue;
-    const left = w * (1 - ingredient.volatileFraction);
-    stays += left;
-    if (dries(ingredient)) drying += left;
-  }
-  return stays > 0 ? drying / stays : 0;
+/** Mass that stays of a line, per mass of the whole. */
+export const stays = ({ ingredient, w }: Share): number => w * (1 - ingredient.volatileFraction);
+
+/** `dried_i = w_i·(1 − v_i) / Σ w·(1 − v)`: the shares of what stays, nothing left out but zeros. */
+export function driedLinesOf(shares: readonly Share[]): { readonly ingredient: string; readonly massFraction: number }[] {
+  const whole = shares.reduce((sum, share) => sum + stays(share), 0);
+  return shares.flatMap((share) =>
+    stays(share) > 0 ? [{ ingredient: share.ingredient.id, massFraction: stays(share) / whole }] : [],
+  );
+}
+
+/** Share of what stays of the non-wax lines that is of some kind; 0 when nothing is there. */
+function shareOf(shares: readonly Share[], isKind: (ingredient: Ingredient) => boolean): number {
+  const oils = shares.filter(({ ingredient }) => ingredient.family !== 'wax');
+  const whole = oils.reduce((sum, share) => sum + stays(share), 0);
+  const part = oils.reduce((sum, share) => sum + (isKind(share.ingredient) ? stays(share) : 0), 0);
+  return whole > 0 ? part / whole : 0;
 }
 
 export function dryingOf(shares: readonly Share[]): Drying {
-  const share = dryingShare(shares);
-  if (share >= DRYING_SHARES.drying - SHARE_TOLERANCE) return 'drying';
-  return share <= DRYING_SHARES.never + SHARE_TOLERANCE ? 'never' : 'mixed';
+  const drying = shareOf(shares, (one) => one.dries === 'drying');
+  const byHalves = shareOf(shares, (one) => one.dries !== 'never');
+  const antioxidant = driedLinesOf(shares).find((line) => line.ingredient === 'vitamin-e')?.massFraction ?? 0;
+  if (antioxidant > ANTIOXIDANT_FROM + SHARE_TOLERANCE && byHalves > DRYING_SHARES.never + SHARE_TOLERANCE) return 'mixed';
+  if (drying >= DRYING_SHARES.drying - SHARE_TOLERANCE) return 'drying';
+  return byHalves <= DRYING_SHARES.never + SHARE_TOLERANCE ? 'never' : 'mixed';
 }
 
-/** The longest a coat may lie before it is wiped, minutes; null where nothing gums. */
-export const maxDwell = (drying: Drying): { flooded: number | null; thin: number | null } =>
-  drying === 'never' ? { flooded: null, thin: null } : { ...LONGEST_DWELL_MIN };
+/** Kitchen oils and oils that dry by halves turn rancid, unless enough beside them dries. */
+export const turnsRancid = (shares: readonly Share[], drying: Drying): boolean =>
+  drying !== 'drying' &&
+  shareOf(shares, ({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil') > RANCID_FROM + SHARE_TOLERANCE;
+
+/** Longest dwell of a coat, minutes by how it lies; null where nothing gums. */
+export type MaxDwell = { readonly flooded: number | null; readonly thin: number | null };
+
+/** The longest a coat may lie before it is wiped: that of the quickest line which is a tenth of the whole, less where much is thinner. */
+export function maxDwell(shares: readonly Share[], drying: Drying): MaxDwell {
+  if (drying === 'never') return { flooded: null, thin: null };
+  const gumming = shares.filter(({ ingredient }) => ingredient.dwellMin !== null);
+  const counting = gumming.filter(({ w }) => w >= DWELL_FROM_SHARE - SHARE_TOLERANCE);
+  const volatile = shares.reduce((sum, { ingredient, w }) => sum + w * ingredient.volatileFraction, 0);
+  const bounds = (counting.length > 0 ? counting : gumming).flatMap(({ ingredient }) => ingredient.dwellMin ?? []);
+  if (volatile >= THINNED.fromVolatile - SHARE_TOLERANCE) bounds.push(THINNED.dwellMin);
+  const least = (of: (bound: { flooded: number; thin: number }) => number): number | null =>
+    bounds.length > 0 ? Math.min(...bounds.map(of)) : null;
+  return { flooded: least((bound) => bound.flooded), thin: least((bound) => bound.thin) };
+}
 
 /** The worst contact class of some ingredients. */
 export const worstContact = (ingredients: readonly Ingredient[]): Contact =>
@@ -54,10 +82,27 @@ export const allergensOf = (ingredients: readonly Ingredient[]): string[] =>
   [...new Set(ingredients.flatMap((ingredient) => ingredient.allergens))].sort();
 
 /** A volatile line with a flash point makes the whole flammable. */
-export const isFlammable = (ingredients: readonly Ingredient[]): boolean =>
-  ingredients.some((ingredient) => ingredient.volatileFraction > 0 && ingredient.flashC !== null);
+export const isFlammable = (ingredients: readonly Ingredient[]): boolean => ingredients.some(givesVapour);
 
 export function ragHazardOf(ingredients: readonly Ingredient[]): RagHazard {
   if (ingredients.some(heatsRags)) return 'self-heating';
   return isFlammable(ingredients) ? 'flammable' : 'plain';
+}
+
+/** The graver of two hazards. */
+const HAZARDS: readonly RagHazard[] = ['plain', 'flammable', 'self-heating'];
+export const worseHazard = (a: RagHazard, b: RagHazard): RagHazard => (HAZARDS.indexOf(a) >= HAZARDS.indexOf(b) ? a : b);
+
+/** Whether lines stand together that part again: it must be shaken before each use. */
+export const separatesOf = (ingredients: readonly Ingredient[]): boolean => new Set(ingredients.map((one) => one.mixes)).size > 1;
+
+/** Months a blend keeps: its shortest-lived line; less with water, with dissolved shellac, with paint that was mixed. */
+export function keepsMonths(ingredients: readonly Ingredient[]): number {
+  const has = (id: string): boolean => ingredients.some((one) => one.id === id);
+  return Math.min(
+    ...ingredients.map((one) => one.shelfMonths),
+    ...(has('water') && ingredients.some((one) => one.mixes !== 'water') ? [KEEPS_MONTHS.withWater] : []),
+    ...(has('milk-paint-powder') && has('water') ? [KEEPS_MONTHS.mixedPaint] : []),
+    ...(has('shellac-flake') && ingredients.length > 1 ? [KEEPS_MONTHS.dissolvedShellac] : []),
+  );
 }

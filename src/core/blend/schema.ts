@@ -7,11 +7,11 @@ export type Line = z.infer<typeof Line>;
 export const BASES = ['mass', 'volume'] as const;
 const gramsById = z.record(z.string(), z.number().min(0));
 
-/** How much to make: one of a mass, a volume, all that some stock allows, or so many filled containers. */
+/** How much to make: one of a mass, a volume, all that some stock allows (`others: 'enough'`: what is not named counts as unlimited), or so many filled containers. */
 export const Make = z.union([
   z.strictObject({ massG: z.number().positive() }),
   z.strictObject({ volumeMl: z.number().positive() }),
-  z.strictObject({ from: z.record(z.string(), z.number().positive()) }),
+  z.strictObject({ from: z.record(z.string(), z.number().positive()), others: z.literal('enough').optional() }),
   z.strictObject({
     containers: z.object({ capacityMl: z.number().positive(), fill: z.number().positive().max(1), count: z.int().positive() }),
   }),
@@ -22,7 +22,7 @@ export const BlendInput = z.object({
   lines: z.array(Line).min(1),
   basis: z.enum(BASES).default('mass'),
   make: Make,
-  ambientC: z.number().default(20),
+  ambientC: z.number().min(-40).max(60).default(20),
   prices: gramsById.optional(),
   /** The shop's own hardening of some waxes, from its thumb tests; the shipped values stand for the rest. */
   hardening: gramsById.optional(),

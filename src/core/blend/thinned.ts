@@ -11,7 +11,9 @@ export type Thinning = {
   readonly tooThin: boolean;
 };
 
-const OILS: ReadonlySet<string> = new Set(['never-dry-oil', 'culinary-oil', 'drying-oil']);
+const OILS: ReadonlySet<string> = new Set(['never-dry-oil', 'culinary-oil', 'semi-drying-oil', 'drying-oil']);
+/** Solvent may exceed oil by this share of the blend before it is called too thin: no scale pours nearer. Source: working tolerance. */
+export const TOO_THIN_BY = 0.01;
 
 /** A blend that is thinned; null where nothing in it leaves as it dries. Unknown ingredients give null too. */
 export function thinning(lines: readonly Line[], basis: 'mass' | 'volume'): Thinning | null {
@@ -22,13 +24,14 @@ export function thinning(lines: readonly Line[], basis: 'mass' | 'volume'): Thin
   const isOil = (family: string): boolean => OILS.has(family);
   const isSolvent = (family: string): boolean => family === 'solvent';
   const staysShare = shares.value.reduce((total, { ingredient, w }) => total + w * (1 - ingredient.volatileFraction), 0);
+  const whole = sum(() => true, 'parts');
   const hasResin = shares.value.some(({ ingredient }) => ingredient.family === 'resin');
   return {
     solventShare: sum(isSolvent, 'w'),
     oilShare: sum(isOil, 'w'),
     staysShare,
     coatsPerNeat: staysShare > 0 ? 1 / staysShare : null,
-    tooThin: !hasResin && sum(isOil, 'parts') > 0 && sum(isSolvent, 'parts') > sum(isOil, 'parts') * (1 + 1e-9),
+    tooThin: !hasResin && sum(isOil, 'parts') > 0 && sum(isSolvent, 'parts') - sum(isOil, 'parts') > whole * (TOO_THIN_BY + 1e-9),
   };
 }
 

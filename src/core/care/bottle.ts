@@ -4,7 +4,7 @@ import type { CareClass } from './schema';
 /** Treatments a piece wants in its first year: the regular looks, and its bedding-in. */
 export function treatmentsAYear(finishClass: CareClass, intervalDays: number | null): number {
   if (intervalDays === null) return 0;
-  const beds = (finishClass === 'never-dry' || finishClass === 'oil-wax') && intervalDays > BEDDING_IN.whenIntervalOver;
+  const beds = (finishClass === 'never-dry' || finishClass === 'oil-wax') && intervalDays >= BEDDING_IN.whenIntervalFrom;
   return Math.floor(365 / intervalDays) + (beds ? BEDDING_IN.days.length : 0);
 }
 

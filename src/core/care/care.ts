@@ -19,8 +19,9 @@ export const USE_TENTHS: Readonly<Record<Use, number>> = { daily: 7, weekly: 10,
 export const WASH_TENTHS: Readonly<Record<Wash, number>> = { wipe: 12, hand: 10, soak: 6 };
 export const DRY_ROOM = { belowRh: 0.35, tenths: 8 } as const;
 export const LEAST_INTERVAL_DAYS = 7;
+export const MOST_INTERVAL_DAYS = 365;
 /** First treatments of a never-drying finish, days after the sale. Source: house practice. */
-export const BEDDING_IN = { days: [7, 21], whenIntervalOver: 21, unlessRegularWithin: 7 } as const;
+export const BEDDING_IN = { days: [7, 21], whenIntervalFrom: 14, unlessRegularWithin: 7 } as const;
 
 /** What one treatment takes, as a coat class; null: none is put on. */
 const TREATMENT: Readonly<Record<CareClass, FinishClass | null>> = {
@@ -41,19 +42,19 @@ export type Care = {
   readonly treatmentsPerBottle?: number | null;
 };
 
-/** base × use × wash × dry, rounded half up to whole days, at least 7. */
+/** base × use × wash × dry, rounded half up to whole days, at least 7 and at most 365. */
 export function intervalOf(finishClass: CareClass, use: Use, wash: Wash, rh?: number): number | null {
   const base = BASE_DAYS[finishClass];
   if (base === null) return null;
   const dry = rh !== undefined && rh < DRY_ROOM.belowRh ? DRY_ROOM.tenths : 10;
   const thousandths = base * USE_TENTHS[use] * WASH_TENTHS[wash] * dry;
-  return Math.max(LEAST_INTERVAL_DAYS, Math.floor((thousandths + 500) / 1000));
+  return Math.min(MOST_INTERVAL_DAYS, Math.max(LEAST_INTERVAL_DAYS, Math.floor((thousandths + 500) / 1000)));
 }
 
 /** The rule of bedding-in, in days after the sale. */
 export const LOOKS = {
   bedding: (finishClass: CareClass, interval: number, horizonDays: number): readonly number[] =>
-    (finishClass === 'never-dry' || finishClass === 'oil-wax') && interval > BEDDING_IN.whenIntervalOver
+    (finishClass === 'never-dry' || finishClass === 'oil-wax') && interval >= BEDDING_IN.whenIntervalFrom
       ? BEDDING_IN.days.filter((day) => day <= horizonDays)
       : [],
   soonAfter: (day: number, regular: number): boolean => regular >= day && regular <= day + BEDDING_IN.unlessRegularWithin,

@@ -1,66 +1,180 @@
-import type { Blend } from '@/core/blend';
-import type { Ingredient } from '@/core/material';
+import { z } from 'zod';
+import { heatsRags } from '@/core/blend';
+import { check } from '@/core/contract';
+import { findIngredient, FOOD_VERDICTS, givesVapour, type Ingredient, isOilSolvent } from '@/core/material';
+import { type Issue, ok, type Result } from '@/core/quantity';
 
-/** Every caution the interface can show; the texts live in src/messages. Ordered: what can hurt most comes first. */
+/** Every warning a moment may need, the gravest first; the texts live in src/messages. */
 export const CAUTIONS = [
   'rags-self-heat',
   'never-heat',
-  'heat-conflict',
+  'isocyanate',
+  'hot-heater',
+  'spatter',
   'hot-wax',
+  'two-stage',
+  'rags-flammable',
   'solvent',
-  'metal-driers',
-  'film',
-  'mixed-drying',
-  'more-solvent-than-oil',
-  'nut-or-other-allergen',
+  'aspiration',
+  'toxic-wood',
+  'old-paint',
   'lathe',
-  'lime-powder',
+  'warm-cabinet',
+  'oily-dust',
+  'lime-dust',
+  'sensitising-dust',
   'dust',
-  'wood-for-food',
-  'plain-rags',
-  'food-safe-is-a-claim',
+  'driers',
+  'undeclared',
+  'allergen',
+  'tacky',
+  'antioxidant',
+  'rancid',
+  'mould-water',
+  'separates',
 ] as const;
 export type Caution = (typeof CAUTIONS)[number];
 
-/** What is in hand where a caution may bite. */
-export type Scene = {
-  readonly ingredients: readonly Ingredient[];
-  readonly blend?: Pick<Blend, 'heat' | 'heatConflict' | 'drying' | 'ragHazard' | 'knifeSurface' | 'lines'>;
-  readonly doing: 'blending' | 'heating' | 'coating' | 'sanding' | 'turning' | 'releasing';
-  readonly woodForFood?: 'good' | 'caution' | 'avoid';
+/** What hands do at a moment. */
+export const DOINGS = [
+  'weighing',
+  'heating',
+  'filling',
+  'coating',
+  'wiping',
+  'buffing',
+  'leaching',
+  'sanding',
+  'turning',
+  'reading',
+  'labelling',
+  'releasing',
+  'curing',
+] as const;
+export type Doing = (typeof DOINGS)[number];
+
+/** What a pot is warmed by, or a piece. */
+export const HEATERS = ['water-bath', 'slow-cooker', 'microwave', 'hob', 'heat-gun', 'oven', 'torch'] as const;
+export type Heater = (typeof HEATERS)[number];
+
+export const CautionsInput = z.object({
+  doing: z.enum(DOINGS),
+  ingredients: z.array(z.string()).max(100),
+  drying: z.enum(['drying', 'never', 'mixed']),
+  place: z.string().max(100).optional(),
+  heater: z.enum(HEATERS).optional(),
+  wood: z.enum(FOOD_VERDICTS).optional(),
+  woodSensitises: z.boolean().default(false),
+  oiledBefore: z.boolean().default(false),
+  restoring: z.boolean().default(false),
+  unknownFinish: z.boolean().default(false),
+  undeclared: z.boolean().default(false),
+});
+export type CautionsInput = z.input<typeof CautionsInput>;
+
+/** What is in hand, read once. */
+type Moment = Omit<z.output<typeof CautionsInput>, 'ingredients'> & {
+  readonly lines: readonly Ingredient[];
+  readonly heats: boolean;
+  readonly vapour: boolean;
+  readonly wax: boolean;
+  readonly neverHeat: readonly Ingredient[];
 };
 
-const oilShare = ({ blend, ingredients }: Scene, families: readonly string[]): number =>
-  (blend?.lines ?? []).reduce((sum, line) => {
-    const family = ingredients.find((ingredient) => ingredient.id === line.ingredient)?.family ?? '';
-    return families.includes(family) ? sum + line.massFraction : sum;
-  }, 0);
+/** Liquids that are deadly in the lungs when swallowed. Source: suppliers' safety sheets by kind. */
+const ASPIRATION: ReadonlySet<string> = new Set([
+  'citrus-solvent',
+  'mineral-spirits',
+  'turpentine',
+  'isoparaffin',
+  'wiping-varnish',
+]);
+const HANDS: readonly Doing[] = ['weighing', 'heating', 'filling', 'coating', 'wiping', 'buffing', 'leaching'];
+const WITH_CLOTHS: readonly Doing[] = [...HANDS, 'reading', 'labelling'];
+const DUSTY: readonly Doing[] = ['sanding', 'turning'];
+const OPEN_FIRE: readonly (Heater | undefined)[] = ['heat-gun', 'oven', 'torch'];
 
-const OILS = ['drying-oil', 'culinary-oil', 'never-dry-oil'];
-const handlesRags = ({ doing }: Scene): boolean => doing === 'coating' || doing === 'blending';
-
-/** When each caution bites. `plain-rags` is only said where `rags-self-heat` is not. */
-const BITES: Readonly<Record<Caution, (scene: Scene) => boolean>> = {
-  'rags-self-heat': (scene) => handlesRags(scene) && scene.blend?.ragHazard === 'self-heating',
-  'never-heat': (scene) => scene.doing !== 'releasing' && scene.ingredients.some((ingredient) => ingredient.neverHeat),
-  'heat-conflict': (scene) => scene.blend?.heatConflict === true,
-  'hot-wax': (scene) => scene.blend?.heat === 'water-bath' && (scene.doing === 'heating' || scene.doing === 'blending'),
-  solvent: (scene) =>
-    scene.ingredients.some(
-      (ingredient) => ingredient.family === 'solvent' || (ingredient.volatileFraction > 0 && ingredient.flashC !== null),
-    ),
-  'metal-driers': (scene) => scene.ingredients.some((ingredient) => ingredient.metallicDrier),
-  film: (scene) => scene.blend?.knifeSurface === false,
-  'mixed-drying': (scene) => scene.blend?.drying === 'mixed',
-  'more-solvent-than-oil': (scene) => oilShare(scene, ['solvent']) > oilShare(scene, OILS) && oilShare(scene, OILS) > 0,
-  'nut-or-other-allergen': (scene) => scene.ingredients.some((ingredient) => ingredient.allergens.length > 0),
-  lathe: (scene) => scene.doing === 'turning',
-  'lime-powder': (scene) => scene.ingredients.some((ingredient) => ingredient.family === 'paint'),
-  dust: (scene) => scene.doing === 'sanding',
-  'wood-for-food': (scene) => scene.woodForFood === 'caution' || scene.woodForFood === 'avoid',
-  'plain-rags': (scene) => scene.doing === 'coating' && scene.blend !== undefined && scene.blend.ragHazard !== 'self-heating',
-  'food-safe-is-a-claim': (scene) => scene.doing === 'releasing',
+const is = ({ doing }: Moment, ...some: readonly Doing[]): boolean => some.includes(doing);
+const has = ({ lines }: Moment, ...ids: readonly string[]): boolean => lines.some((one) => ids.includes(one.id));
+/** Wax with at least one never-heat line, all of them solvents of the oil group. */
+const isThinnedWax = ({ wax, neverHeat }: Moment): boolean => wax && neverHeat.length > 0 && neverHeat.every(isOilSolvent);
+const hotOil = ({ lines, neverHeat }: Moment): boolean => {
+  const isHot = (one: Ingredient): boolean => one.mixes === 'oil';
+  return lines.some(isHot) && neverHeat.every((one) => one.id === 'water');
 };
 
-/** The cautions that bite in a scene, worst first. */
-export const cautionsFor = (scene: Scene): readonly Caution[] => CAUTIONS.filter((caution) => BITES[caution](scene));
+/** When each warning bites; one to a line, asked by its name. */
+const BITES: Readonly<Record<Caution, (moment: Moment) => boolean>> = {
+  'rags-self-heat': (m) => is(m, ...WITH_CLOTHS) && m.heats,
+  'rags-flammable': (m) => is(m, ...WITH_CLOTHS) && !m.heats && m.vapour,
+  'hot-wax': (m) => (is(m, 'heating', 'filling') && m.wax) || (is(m, 'heating') && hotOil(m)),
+  'hot-heater': (m) =>
+    (is(m, 'heating') && m.heater !== undefined && m.heater !== 'water-bath') ||
+    (is(m, 'coating', 'curing') && OPEN_FIRE.includes(m.heater)),
+  'two-stage': (m) => is(m, 'heating') && isThinnedWax(m),
+  'never-heat': (m) =>
+    is(m, 'heating') && ((m.neverHeat.some((one) => one.id !== 'water') && !isThinnedWax(m)) || m.undeclared),
+  spatter: (m) => is(m, 'heating') && has(m, 'water') && m.lines.some((one) => one.mixes !== 'water'),
+  solvent: (m) =>
+    (is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') && m.vapour) ||
+    (is(m, 'heating') && isThinnedWax(m)),
+  aspiration: (m) =>
+    (is(m, 'weighing', 'filling', 'reading', 'labelling') && m.lines.some((one) => ASPIRATION.has(one.id))) ||
+    (is(m, 'labelling') && has(m, 'mineral-oil')),
+  rancid: (m) =>
+    is(m, 'weighing', 'reading') &&
+    m.lines.some(({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil'),
+  antioxidant: (m) =>
+    is(m, 'weighing', 'reading') && has(m, 'vitamin-e') && m.lines.some((one) => one.dries !== 'never'),
+  isocyanate: (m) =>
+    is(m, 'weighing', 'coating', 'wiping', 'reading', 'labelling') && has(m, 'isocyanate-hardener'),
+  driers: (m) =>
+    is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') && m.lines.some((one) => one.metallicDrier),
+  allergen: (m) =>
+    is(m, 'weighing', 'filling', 'coating', 'labelling', 'releasing') && m.lines.some((one) => one.allergens.length > 0),
+  undeclared: (m) => is(m, ...WITH_CLOTHS, 'releasing') && m.undeclared,
+  lathe: (m) => is(m, 'turning') || (is(m, 'coating', 'wiping', 'buffing', 'sanding') && m.place === 'lathe'),
+  dust: (m) => is(m, ...DUSTY),
+  'oily-dust': (m) => is(m, ...DUSTY) && ((m.oiledBefore && m.heats) || m.restoring),
+  'old-paint': (m) => is(m, ...DUSTY) && m.restoring && m.unknownFinish,
+  'sensitising-dust': (m) => is(m, ...DUSTY) && m.woodSensitises,
+  'lime-dust': (m) => is(m, 'weighing', 'sanding') && has(m, 'milk-paint-powder'),
+  'toxic-wood': (m) => is(m, 'sanding', 'turning', 'releasing') && m.wood === 'toxic',
+  'warm-cabinet': (m) => is(m, 'coating', 'wiping', 'curing') && m.place === 'warm cabinet',
+  'mould-water': (m) =>
+    is(m, 'weighing', 'filling', 'labelling', 'reading') && has(m, 'water') && m.lines.some((one) => one.mixes !== 'water'),
+  tacky: (m) => is(m, 'weighing', 'coating', 'reading') && m.drying === 'mixed',
+  separates: (m) => is(m, 'coating', 'filling', 'labelling') && new Set(m.lines.map((one) => one.mixes)).size > 1,
+};
+
+/** The cautions of a moment, the gravest first. Unknown ingredients are a fault of the caller's input. */
+export function cautionsFor(input: CautionsInput): Result<readonly Caution[]> {
+  const checked = check(CautionsInput, input);
+  if (!checked.ok) return checked;
+  const { ingredients, ...rest } = checked.value;
+  const issues: Issue[] = [];
+  const lines = ingredients.flatMap((id, i) => {
+    const found = findIngredient(id);
+    if (!found) issues.push({ code: 'unknown-ingredient', path: `ingredients.${i}`, with: { id } });
+    return found ?? [];
+  });
+  if (issues.length > 0) return { ok: false, issues };
+  const moment: Moment = {
+    ...rest,
+    lines,
+    heats: rest.undeclared || lines.some(heatsRags),
+    vapour: lines.some(givesVapour),
+    wax: lines.some((one) => one.family === 'wax'),
+    neverHeat: lines.filter((one) => one.neverHeat),
+  };
+  return ok(CAUTIONS.filter((caution) => BITES[caution](moment)));
+}
+
+/**
+ * Which warnings a moment needs (calc.md, 15), sorted by name.
+ * @example cautions({ doing: 'coating', ingredients: ['tung-oil'], drying: 'drying' }) // → { cautions: ['allergen', 'rags-self-heat'] }
+ */
+export function cautions(input: unknown): Result<{ readonly cautions: readonly Caution[] }> {
+  const found = cautionsFor(input as CautionsInput);
+  return found.ok ? ok({ cautions: [...found.value].sort() }) : found;
+}

@@ -1,1 +1,1 @@
-export { CAUTIONS, type Caution, cautionsFor, type Scene } from './caution';
+export { CAUTIONS, type Caution, cautions, cautionsFor, type CautionsInput, type Doing, HEATERS, type Heater } from './caution';

@@ -1,53 +1,93 @@
+import { type Drying, dryingOf } from '@/core/blend';
 import type { Ingredient } from '@/core/material';
+import type { CureMode } from './schema';
 
-/** Hours at 20 °C to fit-for-food after the last coat, by what sets. Source: working estimates of the trade, erring late. */
-export const A0_HOURS = {
-  settle: 24,
-  shellac: 48,
-  friction: 72,
-  'linseed-heat-bodied': 96,
-  'walnut-oil-heat-treated': 120,
-  'metallic-driers': 168,
-  'tung-in-citrus': 168,
-  'tung-oil': 240,
-  'wiping-varnish': 240,
-  'hemp-oil': 336,
-  'walnut-oil-raw': 336,
-  'raw-linseed': 504,
-} as const;
-export type A0Source = keyof typeof A0_HOURS;
+/** Hours at 20 °C to fit-for-food after the last coat, by what sets, and how it sets. Source: working estimates of the trade, erring late. */
+export const A0: Readonly<Record<A0Source, { readonly hours: number; readonly mode: CureMode }>> = {
+  settle: { hours: 24, mode: 'settle' },
+  'milk-paint': { hours: 24, mode: 'oxidise' },
+  shellac: { hours: 48, mode: 'evaporate' },
+  friction: { hours: 72, mode: 'evaporate' },
+  'hard-wax': { hours: 168, mode: 'oxidise' },
+  'metallic-driers': { hours: 168, mode: 'oxidise' },
+  'tung-heat-bodied': { hours: 168, mode: 'oxidise' },
+  'tung-oil': { hours: 240, mode: 'oxidise' },
+  'linseed-heat-bodied': { hours: 240, mode: 'oxidise' },
+  'walnut-heat-treated': { hours: 240, mode: 'oxidise' },
+  'wiping-varnish': { hours: 240, mode: 'oxidise' },
+  'hemp-oil': { hours: 336, mode: 'oxidise' },
+  'walnut-oil-raw': { hours: 336, mode: 'oxidise' },
+  'raw-linseed': { hours: 504, mode: 'oxidise' },
+};
+export const A0_SOURCES = [
+  'settle',
+  'milk-paint',
+  'shellac',
+  'friction',
+  'hard-wax',
+  'metallic-driers',
+  'tung-heat-bodied',
+  'tung-oil',
+  'linseed-heat-bodied',
+  'walnut-heat-treated',
+  'wiping-varnish',
+  'hemp-oil',
+  'walnut-oil-raw',
+  'raw-linseed',
+] as const;
+export type A0Source = (typeof A0_SOURCES)[number];
 
-/** A drying ingredient counts from this share of what stays. Source: working estimate. */
+/** A drying ingredient counts from this share of what stays beside the wax. Source: working estimate. */
 export const COUNTS_FROM_SHARE = 0.1;
+/** On a wood whose own oils hold it back, what dries needs this much longer. Source: working estimate. */
+export const SLOW_WOOD_FACTOR = 1.5;
 
 const BY_INGREDIENT: Readonly<Record<string, A0Source>> = {
+  'tung-oil': 'tung-oil',
+  'tung-oil-heat-bodied': 'tung-heat-bodied',
   'linseed-heat-bodied': 'linseed-heat-bodied',
-  'walnut-oil-heat-treated': 'walnut-oil-heat-treated',
+  'walnut-oil-heat-treated': 'walnut-heat-treated',
   'walnut-oil-raw': 'walnut-oil-raw',
   'flaxseed-oil': 'raw-linseed',
   'linseed-raw-solvent': 'raw-linseed',
   'linseed-boiled-driers': 'metallic-driers',
   'hemp-oil': 'hemp-oil',
   'wiping-varnish': 'wiping-varnish',
+  'shellac-solution': 'shellac',
+  'shellac-flake': 'shellac',
+  'milk-paint-powder': 'milk-paint',
+  'isocyanate-hardener': 'hard-wax',
 };
 
 /** A line of a material: the ingredient and its mass fraction as applied. */
 export type AppliedLine = { readonly ingredient: Ingredient; readonly w: number };
 
-function sourceOf(id: string, lines: readonly AppliedLine[]): A0Source | undefined {
-  if (id === 'tung-oil') return lines.some((line) => line.ingredient.id === 'citrus-solvent') ? 'tung-in-citrus' : 'tung-oil';
-  if (id === 'shellac-solution')
-    return lines.some((line) => line.ingredient.volatileFraction < 1 && line.ingredient.id !== id) ? 'friction' : 'shellac';
-  return BY_INGREDIENT[id];
-}
+/** Hours needed at 20 °C, what sets them, and how that sets. */
+export type Needs = { readonly hours: number; readonly source: A0Source; readonly mode: CureMode };
 
-/** Hours a material needs: that of its slowest drying ingredient that makes up at least a tenth of what stays; else it settles. */
-export function a0Of(lines: readonly AppliedLine[]): { readonly hours: number; readonly source: A0Source } {
-  const stays = lines.map(({ ingredient, w }) => ({ id: ingredient.id, left: w * (1 - ingredient.volatileFraction) }));
-  const total = stays.reduce((sum, line) => sum + line.left, 0);
-  const sources = stays.filter((line) => line.left >= COUNTS_FROM_SHARE * total - 1e-12).map((line) => sourceOf(line.id, lines));
-  const slowest = sources.filter((source) => source !== undefined).sort((a, b) => A0_HOURS[b] - A0_HOURS[a])[0] ?? 'settle';
-  return { hours: A0_HOURS[slowest], source: slowest };
+const needsOf = (source: A0Source): Needs => ({ ...A0[source], source });
+
+/**
+ * Hours a material needs: that of its slowest drying ingredient that makes up at least a tenth of what stays of the non-wax part; it
+ * settles where nothing dries; a polish of resin and oil takes as long as its oil, and at least as a polish does.
+ * @param onSlowWood the wood holds back what dries
+ * @returns null for a blend that stays tacky: it never is
+ */
+export function a0Of(lines: readonly AppliedLine[], onSlowWood = false): Needs | null {
+  const drying: Drying = dryingOf(lines.map((line) => ({ ...line, parts: line.w })));
+  if (drying === 'mixed') return null;
+  if (drying === 'never') return needsOf('settle');
+  const left = lines.flatMap(({ ingredient, w }) =>
+    ingredient.family === 'wax' ? [] : [{ ingredient, left: w * (1 - ingredient.volatileFraction) }],
+  );
+  const total = left.reduce((sum, line) => sum + line.left, 0);
+  const counting = left.filter((line) => line.left >= COUNTS_FROM_SHARE * total - 1e-9);
+  const sources = counting.flatMap(({ ingredient }) => BY_INGREDIENT[ingredient.id] ?? []);
+  const oils = left.filter(({ ingredient }) => ingredient.family.endsWith('oil') && counting.some((one) => one.ingredient === ingredient));
+  const isPolish = sources.includes('shellac') && oils.length > 0;
+  const slowest = [...sources, ...(isPolish ? (['friction'] as const) : [])].sort((a, b) => A0[b].hours - A0[a].hours)[0] ?? 'settle';
+  const needs = needsOf(slowest);
+  return onSlowWood && needs.mode === 'oxidise' ? { ...needs, hours: needs.hours * SLOW_WOOD_FACTOR } : needs;
 }
 
 /** What a finish comes to in turn; these are different things. */
@@ -59,14 +99,12 @@ type Shares = Readonly<Record<MilestoneId, number>>;
 export const OIL_SHARES: Shares = { touch: 0.05, recoat: 0.1, handle: 0.25, buff: 0.4, food: 1, sale: 1 };
 
 /**
- * Where a finish goes its own way: resin is dry as its alcohol leaves, heat-bodied oil is rubbed so thin that it wants a day between
- * coats, what never dries may be oiled again at once. Working estimates; each recoat lies in the rest of the regimen that ships for it.
+ * Where a finish goes its own way: resin is dry as its alcohol leaves; what never dries may be oiled again at once. Working estimates; each recoat lies in the rest of the regimen that ships for it.
  */
 const OWN_SHARES: Readonly<Partial<Record<A0Source, Partial<Shares>>>> = {
   settle: { touch: 0.04, recoat: 0.02, handle: 0.04, buff: 0.08 },
   shellac: { touch: 0.01, recoat: 0.015, handle: 0.08 },
   friction: { touch: 0.005, recoat: 0.01, handle: 0.02, buff: 0.1 },
-  'linseed-heat-bodied': { touch: 0.12, recoat: 0.3 },
   'wiping-varnish': { touch: 0.03, handle: 0.2, buff: 0.5 },
 };
 

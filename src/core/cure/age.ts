@@ -1,6 +1,6 @@
 import { MS_PER_HOUR } from '@/core/quantity';
 import { cureRate } from './rate';
-import type { Climate } from './schema';
+import type { Climate, CureMode } from './schema';
 
 export type TimedClimate = Climate & { readonly atMs: number };
 
@@ -14,7 +14,12 @@ export type AgeClock = { readonly ageAt: (ms: number) => number; readonly timeOf
  * `a(t) = ∫k dt` over readings: each holds until the next, the first also before itself, the forecast after the last.
  * @param readings in any order; of two at one moment the later in the list counts
  */
-export function ageClock(startMs: number, readings: readonly TimedClimate[], forecast: Climate): AgeClock {
+export function ageClock(
+  startMs: number,
+  readings: readonly TimedClimate[],
+  forecast: Climate,
+  mode: CureMode = 'oxidise',
+): AgeClock {
   const sorted = [...readings].sort((a, b) => a.atMs - b.atMs);
   const first = sorted[0];
   const changes = [
@@ -28,7 +33,7 @@ export function ageClock(startMs: number, readings: readonly TimedClimate[], for
     const before = stretches.at(-1);
     const ageHours = before ? before.ageHours + (before.rate * (fromMs - before.fromMs)) / MS_PER_HOUR : 0;
     if (before && before.fromMs === fromMs) stretches.pop();
-    stretches.push({ fromMs, rate: cureRate(climate), ageHours });
+    stretches.push({ fromMs, rate: cureRate(climate, mode), ageHours });
   }
   /** The last stretch that begins at or before a value of one of its rising fields. */
   const last = (of: (stretch: Stretch) => number, value: number): Stretch => {

@@ -3,58 +3,79 @@ import { fail, formatInstant, instantOf, type Issue, MS_PER_HOUR, ok, type Resul
 import { type AgeClock, ageClock } from './age';
 import { type CheckKind, CureInput } from './schema';
 
-/** Spread of ln A around the finish's A0. Source: working estimate. */
-export const LN_SPREAD = 0.35;
-/** The grid of z: −4 … 4 in this many equal steps. */
-export const GRID_POINTS = 801;
-const GRID_SPAN = 4;
-/** How often a check passes too early (fp) or fails too late (fn). Source: working estimates. */
+/** Scale of ln A around the finish's A0. Source: working estimate. */
+export const LN_SCALE = 0.35;
+/** Degrees of freedom of the prior's tails: heavy, so that checks which all pass can overrule the figure. Source: working estimate. */
+export const TAIL_DF = 4;
+/** The grid of z: −6 … 6 in this many equal steps. */
+export const GRID_POINTS = 1201;
+const GRID_SPAN = 6;
+/** Belief that it never will be: a coat too thick, an oily wood, a spoiled oil. Source: working estimate. */
+export const NEVER = 0.02;
+/** How often a check passes too early (fp) or fails too late (fn). A drop beads on wet oil too. Source: working estimates. */
 export const CHECK_ERRORS: Readonly<Record<CheckKind, { readonly fp: number; readonly fn: number }>> = {
   towel: { fp: 0.1, fn: 0.05 },
   smell: { fp: 0.15, fn: 0.1 },
   touch: { fp: 0.2, fn: 0.05 },
-  'water-bead': { fp: 0.25, fn: 0.15 },
+  'water-bead': { fp: 0.6, fn: 0.15 },
 };
-/** Of checks of one kind closer together than this, only the last counts. */
+/** Of checks of one kind and outcome closer together than this, only the last counts. */
 export const REPEAT_HOURS = 12;
+
+const GRID_Z = Array.from({ length: GRID_POINTS }, (_, i) => -GRID_SPAN + (2 * GRID_SPAN * i) / (GRID_POINTS - 1));
+const RAW = GRID_Z.map((z) => (1 + z ** 2 / TAIL_DF) ** (-(TAIL_DF + 1) / 2));
+const RAW_SUM = RAW.reduce((sum, weight) => sum + weight, 0);
+/** Weights of z, together 1 − NEVER. */
+const PRIOR = RAW.map((weight) => ((1 - NEVER) * weight) / RAW_SUM);
+/** Variance of z on its grid, where it ever is: what the prior itself holds, tails and cut included. */
+export const Z_VARIANCE = GRID_Z.reduce((sum, z, i) => sum + z ** 2 * ((PRIOR[i] as number) / (1 - NEVER)), 0);
+/** Standard deviation of ln A under the shipped prior. */
+export const LN_SPREAD = LN_SCALE * Math.sqrt(Z_VARIANCE);
 
 export type CheckSeen = { readonly atMs: number; readonly kind: CheckKind; readonly pass: boolean };
 export type Cure = {
   readonly ageHours: number;
   readonly pReady: number;
-  readonly readyAt: { readonly p10: string; readonly p50: string; readonly p90: string };
+  /** Null where a date cannot be said. */
+  readonly readyAt: { readonly p10: string | null; readonly p50: string | null; readonly p90: string | null };
 };
 
-/** Leaves out a check that is followed within 12 h by another of its kind. */
+/** Leaves out a check that is followed within 12 h by another of its kind and outcome; what is left out still leaves out earlier ones. */
 export function countingChecks(checks: readonly CheckSeen[]): CheckSeen[] {
   const sorted = [...checks].sort((a, b) => a.atMs - b.atMs);
   return sorted.filter(
     (seen, index) =>
-      !sorted.slice(index + 1).some((later) => later.kind === seen.kind && later.atMs - seen.atMs <= REPEAT_HOURS * MS_PER_HOUR),
+      !sorted
+        .slice(index + 1)
+        .some(
+          (later) =>
+            later.kind === seen.kind && later.pass === seen.pass && later.atMs - seen.atMs <= REPEAT_HOURS * MS_PER_HOUR,
+        ),
   );
 }
 
-/** The equivalent hours needed, as weights on a grid: the prior bent by each check. Weights sum to 1. */
-export type Needed = { readonly hours: readonly number[]; readonly weights: readonly number[] };
+/** The equivalent hours needed, as weights on a grid, the prior bent by each check, with the belief that it never is. All sum to 1. */
+export type Needed = { readonly hours: readonly number[]; readonly weights: readonly number[]; readonly never: number };
 
 /** A check with the age at which it was made, equivalent hours. */
 export type SeenAt = { readonly ageHours: number; readonly kind: CheckKind; readonly pass: boolean };
 
-export function neededHours(a0Hours: number, checks: readonly SeenAt[], spread = LN_SPREAD): Needed {
-  const z = Array.from({ length: GRID_POINTS }, (_, i) => -GRID_SPAN + (2 * GRID_SPAN * i) / (GRID_POINTS - 1));
-  const hours = z.map((value) => a0Hours * Math.exp(spread * value));
-  const raw = z.map((value, index) =>
-    checks.reduce(
-      (weight, { ageHours, kind, pass }) => {
-        const { fp, fn } = CHECK_ERRORS[kind];
-        const isReady = (hours[index] as number) <= ageHours;
-        return weight * (pass ? (isReady ? 1 - fn : fp) : isReady ? fn : 1 - fp);
-      },
-      Math.exp((-value * value) / 2),
-    ),
-  );
-  const sum = raw.reduce((total, weight) => total + weight, 0);
-  return { hours, weights: raw.map((weight) => weight / sum) };
+/** How likely a check comes out as it did, where the finish was ready or was not. */
+function likelihood({ kind, pass }: SeenAt, isReady: boolean): number {
+  const { fp, fn } = CHECK_ERRORS[kind];
+  if (pass) return isReady ? 1 - fn : fp;
+  return isReady ? fn : 1 - fp;
+}
+
+/** The prior around A0 on its grid, each weight times the likelihood of every check. @param scale that of ln A */
+export function neededHours(a0Hours: number, checks: readonly SeenAt[], scale = LN_SCALE): Needed {
+  const hours = GRID_Z.map((z) => a0Hours * Math.exp(scale * z));
+  const weightOf = (prior: number, isReady: (check: SeenAt) => boolean): number =>
+    checks.reduce((weight, check) => weight * likelihood(check, isReady(check)), prior);
+  const raw = hours.map((needed, i) => weightOf(PRIOR[i] as number, (check) => needed <= check.ageHours));
+  const never = weightOf(NEVER, () => false);
+  const sum = raw.reduce((total, weight) => total + weight, never);
+  return { hours, weights: raw.map((weight) => weight / sum), never: never / sum };
 }
 
 /** P(A ≤ age). */
@@ -64,15 +85,18 @@ export function readyShare({ hours, weights }: Needed, ageHours: number): number
   return share;
 }
 
-/** The smallest grid hours whose cumulative weight reaches a share. */
-export function quantile({ hours, weights }: Needed, share: number): number {
+/** The smallest grid hours whose cumulative weight reaches a share; null where too much says never. */
+export function quantile({ hours, weights }: Needed, share: number): number | null {
   let cumulative = 0;
   for (let i = 0; i < hours.length; i++) {
     cumulative += weights[i] as number;
     if (cumulative >= share) return hours[i] as number;
   }
-  return hours.at(-1) as number;
+  return null;
 }
+
+/** How many times A0 a finish needs in a share of all cases, before any check was made: from the prior's own grid. */
+export const priorFactor = (share: number): number => quantile(neededHours(1, []), share) ?? Number.POSITIVE_INFINITY;
 
 type Moment<T> = T & { readonly atMs: number };
 
@@ -92,22 +116,22 @@ function moments<T extends { readonly at: string }>(
 }
 
 /** The estimate over a clock and some checks: what the screens draw the fan from. */
-export function estimate(a0Hours: number, clock: AgeClock, checks: readonly CheckSeen[], spread = LN_SPREAD): Needed {
+export function estimate(a0Hours: number, clock: AgeClock, checks: readonly CheckSeen[], scale = LN_SCALE): Needed {
   return neededHours(
     a0Hours,
     countingChecks(checks).map((seen) => ({ ...seen, ageHours: clock.ageAt(seen.atMs) })),
-    spread,
+    scale,
   );
 }
 
 /**
- * When a finish is fit for use (calc.md, 8): age in equivalent hours, P(ready) now, and the dates at which P reaches 10, 50 and 90 %.
- * An estimate; it releases nothing by itself.
+ * When a finish is fit for use (calc.md, 8): age in equivalent hours, P(ready) now, and the dates at which P reaches 10, 50 and 90 %,
+ * null where it may never. An estimate; it releases nothing by itself.
  */
 export function cure(input: unknown): Result<Cure> {
   const checked = check(CureInput, input);
   if (!checked.ok) return checked;
-  const { startAt, zone, a0Hours, readings, forecast, tests, now } = checked.value;
+  const { startAt, zone, a0Hours, mode, readings, forecast, tests, now } = checked.value;
   const start = instantOf(startAt, zone);
   const current = instantOf(now, zone);
   if (!start.ok)
@@ -120,10 +144,17 @@ export function cure(input: unknown): Result<Cure> {
   const climate = moments(readings, zone, 'readings', issues);
   const checks = moments(tests, zone, 'tests', issues);
   if (issues.length > 0) return { ok: false, issues };
-  const clock = ageClock(start.value, climate, forecast);
-  const needed = estimate(a0Hours, clock, checks);
+  const clock = ageClock(start.value, climate, forecast, mode);
+  const needed = estimate(
+    a0Hours,
+    clock,
+    checks.filter((seen) => seen.atMs <= current.value),
+  );
   const ageHours = clock.ageAt(current.value);
-  const readyAt = (share: number): string => formatInstant(clock.timeOf(quantile(needed, share)), zone);
+  const readyAt = (share: number): string | null => {
+    const hours = quantile(needed, share);
+    return hours === null ? null : formatInstant(clock.timeOf(hours), zone);
+  };
   return ok({
     ageHours,
     pReady: readyShare(needed, ageHours),

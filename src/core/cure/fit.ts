@@ -1,21 +1,43 @@
 import { MS_PER_HOUR } from '@/core/quantity';
 import type { CheckSeen } from './cure';
+import type { CheckKind, CureMode } from './schema';
 
 /** The estimate must reach this before anything is called fit. */
 export const FIT_FROM = 0.9;
 /** A check passed counts for this long. */
 export const CHECK_HOLDS_HOURS = 48;
+/** The checks that can open a release, by how a finish sets. A drop that beads shows protection, never cure, and opens nothing. */
+export const OPENING_CHECKS: Readonly<Record<CureMode, readonly CheckKind[]>> = {
+  oxidise: ['towel', 'smell'],
+  settle: ['towel', 'touch'],
+  evaporate: ['smell', 'touch'],
+};
 
 /** What "fit" rests on, each part by itself, so that a screen can show which is missing. */
 export type Fitness = { readonly estimate: boolean; readonly check: boolean; readonly leastTime: boolean; readonly fit: boolean };
 
-/** Fit is `pReady ≥ 0.9`, and a check passed in the last 48 h with none failed after it, and the regimen's least time. */
-export function fitness(pReady: number, checks: readonly CheckSeen[], nowMs: number, leastUntilMs: number): Fitness {
+/**
+ * Whether the checks open the release: of every kind made since the last coat the latest, however old, passed, and one of those that
+ * count for this finish did within the last hours.
+ */
+export function checksOpen(checks: readonly CheckSeen[], mode: CureMode, nowMs: number): boolean {
   const seen = [...checks].filter((check) => check.atMs <= nowMs).sort((a, b) => a.atMs - b.atMs);
-  const passed = seen.findLast((check) => check.pass);
-  const failedAfter = passed !== undefined && seen.some((check) => !check.pass && check.atMs >= passed.atMs);
+  const latest = new Map(seen.map((check) => [check.kind, check]));
+  const isFresh = (check: CheckSeen | undefined): boolean =>
+    check !== undefined && nowMs - check.atMs <= CHECK_HOLDS_HOURS * MS_PER_HOUR;
+  return [...latest.values()].every((check) => check.pass) && OPENING_CHECKS[mode].some((kind) => isFresh(latest.get(kind)));
+}
+
+/** Fit is `pReady ≥ 0.9`, and the checks, and the regimen's least time. */
+export function fitness(
+  pReady: number,
+  checks: readonly CheckSeen[],
+  nowMs: number,
+  leastUntilMs: number,
+  mode: CureMode,
+): Fitness {
   const estimate = pReady >= FIT_FROM;
-  const check = passed !== undefined && !failedAfter && nowMs - passed.atMs <= CHECK_HOLDS_HOURS * MS_PER_HOUR;
+  const check = checksOpen(checks, mode, nowMs);
   const leastTime = nowMs >= leastUntilMs;
   return { estimate, check, leastTime, fit: estimate && check && leastTime };
 }

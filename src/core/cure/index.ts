@@ -1,4 +1,4 @@
-export { type A0Source, a0Of, MILESTONE_IDS, type MilestoneId, milestones } from './a0';
+export { type A0Source, a0Of, MILESTONE_IDS, type MilestoneId, milestones, type Needs } from './a0';
 export { type AgeClock, ageClock, type TimedClimate } from './age';
 export {
   type CheckSeen,
@@ -6,18 +6,19 @@ export {
   countingChecks,
   cure,
   estimate,
-  LN_SPREAD,
+  LN_SCALE,
   type Needed,
   neededHours,
+  priorFactor,
   quantile,
   readyShare,
   type SeenAt,
 } from './cure';
 export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
-export { CHECK_HOLDS_HOURS, FIT_FROM, type Fitness, fitness } from './fit';
+export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, OPENING_CHECKS } from './fit';
 export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
 export { clockSetRight, type Logged, type LoggerFile, readLogger, type Understood } from './logger';
-export { CHECK_KINDS, type CheckKind, type Climate, LIGHTS, type Light } from './schema';
+export { CHECK_KINDS, type CheckKind, type Climate, CURE_MODES, type CureMode, LIGHTS, type Light } from './schema';
 export { cureRate } from './rate';
 export { coverage } from './simulated';
 export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './weigh';

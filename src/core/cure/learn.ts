@@ -1,4 +1,4 @@
-import { LN_SPREAD, type Needed } from './cure';
+import { LN_SPREAD, type Needed, Z_VARIANCE } from './cure';
 
 /**
  * What a past batch said of its own need: the mean and variance of ln A after its checks, as its own estimate had it from the shipped A0,
@@ -30,9 +30,11 @@ export function saidBy(
   { hours, weights }: Needed,
   a0Hours: number,
 ): { readonly lnShift: number; readonly variance: number } | null {
+  // A batch that came to be fit: the belief that it never would is left out.
+  const ever = weights.reduce((sum, weight) => sum + weight, 0);
   const ln = hours.map((value) => Math.log(value / a0Hours));
-  const mean = ln.reduce((sum, value, i) => sum + value * (weights[i] ?? 0), 0);
-  const variance = ln.reduce((sum, value, i) => sum + (value - mean) ** 2 * (weights[i] ?? 0), 0);
+  const mean = ln.reduce((sum, value, i) => sum + (value * (weights[i] ?? 0)) / ever, 0);
+  const variance = ln.reduce((sum, value, i) => sum + ((value - mean) ** 2 * (weights[i] ?? 0)) / ever, 0);
   if (variance >= SILENT * LN_SPREAD ** 2) return null;
   const own = 1 / (1 / variance - 1 / LN_SPREAD ** 2);
   return { lnShift: (own * mean) / variance, variance: own };
@@ -105,20 +107,23 @@ export function learnA0(past: readonly PastBatch[]): Learning {
   return { shop: { ...shop, records: past.length }, formula, pair };
 }
 
-/** What is known of the next batch of a formula on a wood: the shift of ln A and its whole spread, `√(variance + within²)`. */
+/** A standard deviation of ln A as the scale of the prior's own shape. */
+const scaleOf = (variance: number): number => Math.sqrt(variance / Z_VARIANCE);
+
+/** What is known of the next batch of a formula on a wood: the shift of ln A and the scale of its prior, from `variance + within²`. */
 export function nextBatch(
   { shop, formula, pair }: Learning,
   of: string,
   wood: string,
-): { readonly lnShift: number; readonly spread: number; readonly records: number } {
+): { readonly lnShift: number; readonly scale: number; readonly records: number } {
   const known = pair[key(of, wood)];
-  if (known) return { lnShift: known.mean, spread: Math.sqrt(known.variance + WITHIN ** 2), records: known.records };
+  if (known) return { lnShift: known.mean, scale: scaleOf(known.variance + WITHIN ** 2), records: known.records };
   const above = formula[of];
   if (above)
-    return { lnShift: above.mean, spread: Math.sqrt(above.variance + LEVELS.wood ** 2 + WITHIN ** 2), records: above.records };
+    return { lnShift: above.mean, scale: scaleOf(above.variance + LEVELS.wood ** 2 + WITHIN ** 2), records: above.records };
   return {
     lnShift: shop.mean,
-    spread: Math.sqrt(shop.variance + LEVELS.formula ** 2 + LEVELS.wood ** 2 + WITHIN ** 2),
+    scale: scaleOf(shop.variance + LEVELS.formula ** 2 + LEVELS.wood ** 2 + WITHIN ** 2),
     records: shop.records,
   };
 }

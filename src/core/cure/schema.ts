@@ -2,6 +2,9 @@ import { z } from 'zod';
 
 export const LIGHTS = ['dark', 'indoor', 'window', 'sun'] as const;
 export const CHECK_KINDS = ['towel', 'smell', 'touch', 'water-bead'] as const;
+/** How a finish sets: by oxygen, by sinking in and being wiped, or by its solvent leaving. */
+export const CURE_MODES = ['oxidise', 'settle', 'evaporate'] as const;
+export type CureMode = (typeof CURE_MODES)[number];
 export type Light = (typeof LIGHTS)[number];
 export type CheckKind = (typeof CHECK_KINDS)[number];
 
@@ -15,7 +18,8 @@ export type Climate = z.infer<typeof Climate>;
 export const CureInput = z.object({
   startAt: z.string(),
   zone: z.string(),
-  a0Hours: z.number().positive(),
+  a0Hours: z.number().positive().max(1e6),
+  mode: z.enum(CURE_MODES).default('oxidise'),
   readings: z.array(Climate.extend({ at: z.string() })).default([]),
   forecast: Climate,
   tests: z.array(z.object({ at: z.string(), kind: z.enum(CHECK_KINDS), pass: z.boolean() })).default([]),

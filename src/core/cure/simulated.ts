@@ -1,3 +1,4 @@
+import { neededHours, quantile, TAIL_DF, Z_VARIANCE } from './cure';
 import { LEVELS, learnA0, nextBatch, type PastBatch, WITHIN } from './learn';
 
 /** Numbers that look random and are the same every time, 0–1. */
@@ -9,8 +10,22 @@ export function randomFrom(seed: number): () => number {
   };
 }
 const normal = (random: () => number): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
-/** z of a band that holds eight in ten. */
-const Z80 = 1.2815515655;
+/** Student's t of the prior's tails, drawn until it lies on the prior's grid, in standard deviations. */
+function heavyTailed(random: () => number): number {
+  for (;;) {
+    let chi = 0;
+    for (let i = 0; i < TAIL_DF; i++) chi += normal(random) ** 2;
+    const t = normal(random) / Math.sqrt(chi / TAIL_DF);
+    if (Math.abs(t) <= 6) return t / Math.sqrt(Z_VARIANCE);
+  }
+}
+
+/** Quantiles of ln A around a shift, from the very grid the screens take them from; never left out. */
+function lnBand(scale: number): { readonly low: number; readonly high: number } {
+  const prior = neededHours(1, [], scale);
+  const ever = 1 - prior.never;
+  return { low: Math.log(quantile(prior, 0.1 * ever) ?? 1), high: Math.log(quantile(prior, 0.9 * ever) ?? 1) };
+}
 
 /**
  * Simulated shops of three formulas on two woods, twenty batches each: each batch is foretold from those before it.
@@ -29,10 +44,11 @@ export function coverage(seed: number, batches: number): { readonly held: number
     for (let i = 0; i < 20; i++) {
       const pair = pairs[Math.floor(random() * pairs.length)];
       if (!pair) continue;
-      const need = pair.shift + WITHIN * normal(random);
+      const need = pair.shift + WITHIN * heavyTailed(random);
       const next = nextBatch(learnA0(past), pair.formula, pair.wood);
       all++;
-      if (Math.abs(need - next.lnShift) <= Z80 * next.spread) held++;
+      const { low, high } = lnBand(next.scale);
+      if (need - next.lnShift >= low && need - next.lnShift <= high) held++;
       // What its checks said of it: its need, blurred.
       const blur = 0.1 + 0.15 * random();
       past.push({ formula: pair.formula, wood: pair.wood, lnShift: need + blur * normal(random), variance: blur ** 2 });

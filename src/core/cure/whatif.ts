@@ -12,15 +12,21 @@ export const dailyRate = (day: Daily): number => {
   return hours > 0 ? day.reduce((sum, part) => sum + cureRate(part.climate) * part.hours, 0) / hours : 0;
 };
 
-export type ReadyAt = { readonly p10: number; readonly p50: number; readonly p90: number };
+/** Moments by which a share of such batches is fit, UTC ms; null where it cannot be said. */
+export type ReadyAt = { readonly p10: number | null; readonly p50: number | null; readonly p90: number | null };
+
+/** A moment that cannot be said lies past every other. */
+const late = (ms: number | null): number => ms ?? Number.POSITIVE_INFINITY;
 
 /** What has been gained so far and what is still needed. */
 export type Underway = { readonly needed: Needed; readonly ageHours: number; readonly nowMs: number };
 
 /** When a share of such batches would be fit if the rate were another from now on; a moment that is past is now. UTC ms. */
 export function readyWith({ needed, ageHours, nowMs }: Underway, rate: number): ReadyAt {
-  const at = (share: number): number =>
-    nowMs + (Math.max(0, quantile(needed, share) - ageHours) / Math.max(rate, 1e-6)) * MS_PER_HOUR;
+  const at = (share: number): number | null => {
+    const hours = quantile(needed, share);
+    return hours === null ? null : nowMs + (Math.max(0, hours - ageHours) / Math.max(rate, 1e-6)) * MS_PER_HOUR;
+  };
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
 }
 
@@ -51,11 +57,11 @@ export function rankMoves(batches: readonly Movable[], spots: readonly Spot[]): 
   const rateOf = (id: string): number => spots.find((spot) => spot.id === id)?.rate ?? 1;
   return batches
     .flatMap((batch) => {
-      const here = readyWith(batch, rateOf(batch.place)).p90;
+      const here = late(readyWith(batch, rateOf(batch.place)).p90);
       return spots.flatMap((spot): Move[] => {
         const takes = batch.room[spot.id];
         if (spot.id === batch.place || takes === undefined || (spot.left !== null && takes > spot.left)) return [];
-        const there = readyWith(batch, spot.rate).p90;
+        const there = late(readyWith(batch, spot.rate).p90);
         const keepsDate = batch.dueMs !== null && there <= batch.dueMs && here > batch.dueMs;
         return there < here ? [{ id: batch.id, to: spot.id, readyMs: there, gainMs: here - there, keepsDate }] : [];
       });
@@ -84,8 +90,8 @@ export function togetherMoves(batches: readonly Movable[], spots: readonly Spot[
     standing = standing.map((one) => (one.id === best.id ? { ...one, place: best.to } : one));
   }
   const rateOf = (id: string): number => spots.find((spot) => spot.id === id)?.rate ?? 1;
-  const late = standing
-    .filter((one) => one.dueMs !== null && readyWith(one, rateOf(one.place)).p90 > one.dueMs)
+  const left = standing
+    .filter((one) => one.dueMs !== null && late(readyWith(one, rateOf(one.place)).p90) > one.dueMs)
     .map((one) => one.id);
-  return { moves, late };
+  return { moves, late: left };
 }

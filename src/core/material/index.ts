@@ -1,15 +1,21 @@
-export { answersTo, findIngredient, INGREDIENTS, ingredientOf, isLiquid } from './ingredients';
+export { answersTo, findIngredient, givesVapour, INGREDIENTS, ingredientOf, isLiquid, isOilSolvent } from './ingredients';
 export {
   CONTACTS,
   type Contact,
   FAMILIES,
   type Family,
+  FOOD_VERDICTS,
+  type FoodVerdict,
   type Ingredient,
+  ORIGINS,
+  type Origin,
+  PIECE_USES,
+  type PieceUse,
   POROSITIES,
   type Porosity,
   type Species,
   worstOf,
 } from './schema';
 export { findSpecies, SPECIES, speciesOf } from './species';
-export { lookUpName, type NameFound, severalMeanings } from './names';
+export { type Identified, identify, nearNames, plainName, REFUSALS, type Refusal } from './identify';
 export { daysLeft, LEAST_USE_DAYS, USE_WINDOW_DAYS } from './run-out';

@@ -4,6 +4,7 @@ import { z } from 'zod';
 export const FAMILIES = [
   'never-dry-oil',
   'culinary-oil',
+  'semi-drying-oil',
   'drying-oil',
   'wax',
   'resin',
@@ -16,7 +17,16 @@ export const FAMILIES = [
 /** How close to food a material may come, best first. */
 export const CONTACTS = ['food-grade', 'once-cured', 'indirect-only', 'not-for-food'] as const;
 
-/** An ingredient as shipped. Densities g/ml at 20 °C; heats J/g; temperatures °C; iodine value g I₂/100 g; keeping in months. */
+/** Whether it sets to a solid, by halves (tacky for months), or never. */
+export const DRIES = ['drying', 'semi', 'never'] as const;
+
+/** What it mixes with; lines of two groups part again and must be shaken. */
+export const MIX_GROUPS = ['oil', 'spirit', 'water'] as const;
+
+/** The longest a coat of it may lie before its surplus gums, minutes, by how the coat lies. */
+const Dwell = z.object({ flooded: z.number().positive(), thin: z.number().positive() });
+
+/** An ingredient as shipped. Densities g/ml at 20 °C, of molten wax at 80 °C; heats J/g; temperatures °C; iodine value g I₂/100 g; keeping in months. */
 export const Ingredient = z.object({
   id: z.string(),
   name: z.string(),
@@ -37,6 +47,10 @@ export const Ingredient = z.object({
   allergens: z.array(z.string()),
   shelfMonths: z.number().int().positive(),
   selfHeating: z.boolean(),
+  dries: z.enum(DRIES),
+  mixes: z.enum(MIX_GROUPS),
+  moltenGPerMl: z.number().positive().nullable(),
+  dwellMin: Dwell.nullable(),
   alsoCalled: z.array(z.string()),
   note: z.string(),
 });
@@ -49,7 +63,29 @@ export type Family = Ingredient['family'];
 
 export const POROSITIES = ['closed', 'fine-open', 'open', 'soft'] as const;
 
-/** A wood as shipped: density kg/m³ at 12 % moisture, and the verdict on food with its reason. */
+/** How fit a wood is for food. `unknown` is never shipped: it is the answer of a maker who cannot say which tree it is. */
+export const FOOD_VERDICTS = ['good', 'caution', 'avoid', 'toxic', 'unknown'] as const;
+export type FoodVerdict = (typeof FOOD_VERDICTS)[number];
+
+/** Where a piece of wood came from: `felled` is a tree one felled and knows. */
+export const ORIGINS = ['bought', 'offcut', 'felled', 'found', 'treated'] as const;
+export type Origin = (typeof ORIGINS)[number];
+
+/** What a piece is for. */
+export const PIECE_USES = [
+  'food-wet',
+  'food-dry',
+  'hot-food',
+  'mouth',
+  'toy',
+  'knife',
+  'hands',
+  'display',
+  'outdoors',
+] as const;
+export type PieceUse = (typeof PIECE_USES)[number];
+
+/** A wood as shipped: density kg/m³ at 12 % moisture, the verdict on food with its reason, the uses it is kept off, what its dust does. */
 export const Species = z.object({
   id: z.string(),
   name: z.string(),
@@ -57,10 +93,14 @@ export const Species = z.object({
   kind: z.enum(['hardwood', 'softwood', 'grass']),
   porosity: z.enum(POROSITIES),
   densityKgPerM3: z.number().positive(),
-  food: z.enum(['good', 'caution', 'avoid']),
+  food: z.enum(FOOD_VERDICTS),
+  keepOff: z.array(z.enum(PIECE_USES)),
+  dust: z.enum(['sensitises', 'poison']).nullable(),
+  /** Its own oils hold back what should dry on it. */
+  slowsCure: z.boolean(),
   disputed: z.boolean(),
   note: z.string(),
-  /** What must be asked where its name is also given to another wood. */
+  /** Which tree it is, asked where its name is also given to another. */
   ask: z.string().optional(),
   /** Both sides, where makers disagree. */
   sides: z.object({ for: z.string(), against: z.string() }).optional(),

@@ -1,12 +1,14 @@
 import { check } from '@/core/contract';
 import { fail, ok, type Result } from '@/core/quantity';
-import { Geometry } from './schema';
+import { AreaInput, type Geometry, type PlainShape } from './schema';
 
 /** Surface of one piece, mm², and the part of it that is end grain. */
 export type Area = { readonly areaMm2: number; readonly endGrainMm2: number };
 
 /** Exponent of Thomsen's formula for the surface of an ellipsoid; within about 1 %. Source: K. Thomsen. */
 export const THOMSEN_P = 1.6075;
+/** Share of a ring that is end grain: two stretches of its round. Source: working estimate. */
+export const RING_END_SHARE = 1 / 3;
 /** Share of a turned piece taken as end grain. Source: working estimate for bowls turned across the grain. */
 export const TURNED_END_SHARE = 1 / 3;
 /** Share of a spoon that is end grain. Source: working estimate. */
@@ -62,8 +64,29 @@ function boardExtras({ lengthMm: l, widthMm: w, thickMm: t, groove, hole, engrav
   return { more: grooved + wall - 2 * opening + ENGRAVED_MORE * engravedShare * l * w, cut: Math.max(0, grooved) + wall };
 }
 
-function areaOf(piece: Geometry): Area {
+/** A turned form with nothing inside: the outer skin with a disc at each end. */
+function solidTurned(outer: readonly Point[]): Area {
+  const areaMm2 = skin(outer) + disc(outer) + Math.PI * (outer.at(-1)?.[0] ?? 0) ** 2;
+  return { areaMm2, endGrainMm2: areaMm2 * TURNED_END_SHARE };
+}
+
+function areaOf(piece: Geometry | PlainShape): Area {
   switch (piece.shape) {
+    case 'disc': {
+      const [faces, edge] = [(Math.PI * piece.diameterMm ** 2) / 2, Math.PI * piece.diameterMm * piece.thickMm];
+      return { areaMm2: faces + edge, endGrainMm2: piece.grain === 'end' ? faces : edge / 2 };
+    }
+    case 'tray': {
+      const { lengthMm: l, widthMm: w, thickMm: t, recessLengthMm: a, recessWidthMm: b, recessDepthMm: c } = piece;
+      return { areaMm2: 2 * (l * w + l * t + w * t) + 2 * (a + b) * c, endGrainMm2: 2 * w * t + 2 * b * c };
+    }
+    case 'ring': {
+      // Torus of bar d and outer D: π²·d·(D − d)
+      const areaMm2 = Math.PI ** 2 * piece.barMm * (piece.outerMm - piece.barMm);
+      return { areaMm2, endGrainMm2: areaMm2 * RING_END_SHARE };
+    }
+    case 'plain':
+      return { areaMm2: piece.areaMm2, endGrainMm2: piece.areaMm2 * piece.endGrainShare };
     case 'board': {
       const { lengthMm: l, widthMm: w, thickMm: t } = piece;
       const plain = piece.grain === 'end' ? 2 * l * w : 2 * w * t;
@@ -87,6 +110,7 @@ function areaOf(piece: Geometry): Area {
       return { areaMm2: body + lid, endGrainMm2: (body + lid) * BOX_END_SHARE };
     }
     case 'turned': {
+      if (!('inner' in piece)) return solidTurned(piece.outer);
       const areaMm2 = turnedArea(piece.outer, piece.inner);
       return { areaMm2, endGrainMm2: areaMm2 * TURNED_END_SHARE };
     }
@@ -99,7 +123,13 @@ function areaOf(piece: Geometry): Area {
 }
 
 /** What is hollowed must leave a wall, and what is cut must lie within the piece. */
-function unfit(piece: Geometry): Result<void> {
+function unfit(piece: Geometry | PlainShape): Result<void> {
+  if (piece.shape === 'ring' && 2 * piece.barMm >= piece.outerMm) return fail('cut-too-large', 'barMm');
+  if (
+    piece.shape === 'tray' &&
+    (piece.recessLengthMm >= piece.lengthMm || piece.recessWidthMm >= piece.widthMm || piece.recessDepthMm >= piece.thickMm)
+  )
+    return fail('cut-too-large', 'recess');
   if (piece.shape === 'board') {
     const { groove, hole } = piece;
     const least = Math.min(piece.lengthMm, piece.widthMm);
@@ -119,12 +149,20 @@ function unfit(piece: Geometry): Result<void> {
 }
 
 /**
- * Surface and end grain of a board, a turned form, a spoon, a scoop or a box (calc.md, 5; scoop, box and what is cut into a board are working estimates).
+ * Surface and end grain of a board, disc, tray, ring, turned form, spoon, scoop, box, plain area, or parts with their counts (calc.md, 5;
+ * scoop, box and what is cut into a board are working estimates).
  * @example area({ shape: 'board', lengthMm: 420, widthMm: 260, thickMm: 24, grain: 'long' }) // → 251040 mm², of it 12480 end grain
  */
 export function area(input: unknown): Result<Area> {
-  const checked = check(Geometry, input);
+  const checked = check(AreaInput, input);
   if (!checked.ok) return checked;
-  const fits = unfit(checked.value);
-  return fits.ok ? ok(areaOf(checked.value)) : fits;
+  const parts = checked.value.shape === 'parts' ? checked.value.parts : [{ count: 1, of: checked.value }];
+  let whole: Area = { areaMm2: 0, endGrainMm2: 0 };
+  for (const { count, of } of parts) {
+    const fits = unfit(of);
+    if (!fits.ok) return fits;
+    const one = areaOf(of);
+    whole = { areaMm2: whole.areaMm2 + count * one.areaMm2, endGrainMm2: whole.endGrainMm2 + count * one.endGrainMm2 };
+  }
+  return ok(whole);
 }

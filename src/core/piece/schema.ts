@@ -44,6 +44,43 @@ export const Geometry = z.discriminatedUnion('shape', [
 ]);
 export type Geometry = z.infer<typeof Geometry>;
 
+/** Shapes that are reckoned besides those a design is drawn in. A recess is as wide as its walls leave it; a ring is a torus. */
+const PlainShape = z.discriminatedUnion('shape', [
+  z.object({ shape: z.literal('disc'), diameterMm: mm, thickMm: mm, grain: z.enum(['long', 'end']) }),
+  z.object({
+    shape: z.literal('tray'),
+    lengthMm: mm,
+    widthMm: mm,
+    thickMm: mm,
+    recessLengthMm: mm,
+    recessWidthMm: mm,
+    recessDepthMm: mm,
+  }),
+  z.object({ shape: z.literal('ring'), outerMm: mm, barMm: mm }),
+  z.object({ shape: z.literal('plain'), areaMm2: mm, endGrainShare: z.number().min(0).max(1) }),
+  z.strictObject({ shape: z.literal('turned'), outer: profile }),
+]);
+export type PlainShape = z.infer<typeof PlainShape>;
+
+const PLAIN_SHAPES: readonly string[] = PlainShape.options.map((option) => option.shape.shape.value);
+
+/** One solid thing: a design's shape, or one that is only reckoned; a turned form without an inside is solid. */
+const Solid = z
+  .looseObject({ shape: z.string() })
+  .transform((value, context): Geometry | PlainShape => {
+    const isPlain = PLAIN_SHAPES.includes(value.shape) && !(value.shape === 'turned' && 'inner' in value);
+    const parsed = (isPlain ? PlainShape : Geometry).safeParse(value, { reportInput: true });
+    if (parsed.success) return parsed.data;
+    for (const { input: _, ...issue } of parsed.error.issues) context.addIssue({ ...issue, input: _ } as never);
+    return z.NEVER;
+  });
+
+/** What has a surface: one thing, or parts with their counts. */
+export const AreaInput = z.union([
+  z.object({ shape: z.literal('parts'), parts: z.array(z.object({ count: z.int().positive().max(10_000), of: Solid })).min(1).max(100) }),
+  Solid,
+]);
+
 export const FINISH_CLASSES = ['flood-oil', 'bath', 'thin-oil', 'oil-wax', 'hard-wax', 'wax-paste', 'friction', 'film'] as const;
 export const FinishClass = z.enum(FINISH_CLASSES);
 export type FinishClass = z.infer<typeof FinishClass>;
@@ -53,8 +90,8 @@ export const UptakeInput = z.object({
   endGrainMm2: z.number().min(0),
   finishClass: FinishClass,
   porosity: z.enum(POROSITIES),
-  coats: z.int().positive(),
-  pieces: z.int().positive(),
+  coats: z.int().positive().max(50),
+  pieces: z.int().positive().max(10_000),
 });
 
 export const EmcInput = z.object({ tempC: z.number().min(-40).max(120), rh: z.number().min(0).max(1) });

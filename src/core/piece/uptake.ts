@@ -17,21 +17,31 @@ export const UPTAKE_G_PER_M2: Readonly<Record<FinishClass, number>> = {
 /** Thirst of a wood by its pores. Source: working estimates. */
 export const THIRST: Readonly<Record<Porosity, number>> = { closed: 1, 'fine-open': 1.15, open: 1.4, soft: 1.6 };
 /** End grain drinks this many times what long grain does. Source: working estimate. */
-export const END_GRAIN_THIRST = 2.5;
+export const END_GRAIN_THIRST = 3.5;
 /** Each coat takes this share of the one before, but never less than `least` of the first. Source: working estimate. */
 export const LATER_COATS = { ratio: 0.45, least: 0.12 } as const;
+/** What lies on the wood and does not soak in: its first coat, and each later one. Source: working estimate. */
+export const ON_TOP: { readonly classes: readonly FinishClass[]; readonly later: number } = {
+  classes: ['film', 'friction'],
+  later: 0.8,
+};
+
+/** A coat's share of the first. */
+export const coatShare = (finishClass: FinishClass, coat: number): number => {
+  if (ON_TOP.classes.includes(finishClass)) return coat === 1 ? 1 : ON_TOP.later;
+  return Math.max(LATER_COATS.ratio ** (coat - 1), LATER_COATS.least);
+};
 
 export type Uptake = { readonly perCoatG: readonly number[]; readonly perPieceG: number; readonly totalG: number };
 
-/** Grams one coat takes on one piece: `a_eff·1e-6·U·s·max(0.45^(c−1), 0.12)`, `a_eff = (area − end) + 2.5·end`. */
+/** Grams one coat takes on one piece: `a_eff·1e-6·U·s·max(0.45^(c−1), 0.12)`, `a_eff = (area − end) + 3.5·end`; film and friction: 1, then 0.8. */
 export function coatGrams(
   piece: { readonly areaMm2: number; readonly endGrainMm2: number; readonly porosity: Porosity },
   finishClass: FinishClass,
   coat: number,
 ): number {
   const effective = piece.areaMm2 - piece.endGrainMm2 + END_GRAIN_THIRST * piece.endGrainMm2;
-  const share = Math.max(LATER_COATS.ratio ** (coat - 1), LATER_COATS.least);
-  return effective * 1e-6 * UPTAKE_G_PER_M2[finishClass] * THIRST[piece.porosity] * share;
+  return effective * 1e-6 * UPTAKE_G_PER_M2[finishClass] * THIRST[piece.porosity] * coatShare(finishClass, coat);
 }
 
 /** Finish a batch will take (calc.md, 5); an estimate. `perCoatG` is for one piece. */

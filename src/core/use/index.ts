@@ -1,0 +1,1 @@
+export { FOOD_USES, gates, type GatesInput, meetsFood, STATEMENTS, type Statement, USE_GATES, type UseGate, type UseGateId, type UseGates } from './gates';
