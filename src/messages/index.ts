@@ -1,5 +1,5 @@
 export { sayBlocking } from './blocking';
-export { CAUTION_WORDS } from './cautions';
+export { CAUTION_WORDS, type CautionWords, NOTICE_WORDS, sayCaution } from './cautions';
 export { sayIssue } from './issues';
 export {
   CHECK_WORDS,
@@ -10,16 +10,22 @@ export {
   FAULT_WORDS,
   FEEL_WORDS,
   GATE_WORDS,
+  GATE_WORDS_1,
   HEAT_WORDS,
+  HEATER_WORDS,
   LOT_CHECK_WORDS,
   limitWords,
   MARK_WORDS,
   MEET_WORDS,
+  ORIGIN_WORDS,
   PURPOSE_WORDS,
   RAG_WAY_WORDS,
   RAG_WORDS,
+  STATEMENT_WORDS,
   SURFACE_WORDS,
   sayReason,
+  USE_WORDS,
+  VERDICT_WORDS,
   WAY_WORDS,
   WHY_WORDS,
 } from './words';

@@ -15,6 +15,9 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     text
       ? `“${text}” could not be read as an amount. Write it like 2.5, 0,75 or 1 1/2.`
       : 'Write a number, like 2.5, 0,75 or 1 1/2.',
+  'thousand-or-one': ({ text, thousands, decimal }) =>
+    `“${text}” may mean ${thousands} or ${decimal}. Write the one you mean: ${thousands}, or ${decimal} with a point.`,
+  'no-material': ({ name, why }) => `“${name}” is ${why}: no material for this work.`,
   'must-be-positive': () => 'This must be more than zero. Write what there really is.',
   'must-not-be-negative': () => 'This cannot be less than zero.',
   'too-large': ({ least, most, unit }) =>
@@ -108,7 +111,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'wax-too-soft': () =>
     'Even all wax would not be that hard in this room. Add a harder wax, such as carnauba, or choose a softer use.',
   'wrong-way': () => 'That ingredient pulls the feel the other way. Add oil to soften, wax to harden.',
-  'ambiguous-name': ({ name }) => `“${name}” is sold with different liquids in it. Write what is really in the tin.`,
+  'ambiguous-name': ({ name, may }) =>
+    `“${name}” does not say what is in the tin. ${may ? `Write which it is, with nothing added: ${may}. ` : ''}If it is a bought finish, enter it with what its label says.`,
   'unknown-basis': ({ basis }) => `“${basis ?? ''}” is no way to measure here. Write mass or volume.`,
   'solvent-above-oil': () =>
     'There is more solvent than oil. It would leave too little behind and dry patchy: no more solvent than oil.',

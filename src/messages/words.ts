@@ -2,7 +2,10 @@ import type { Consistency, Drying, Heat, Purpose, RagHazard } from '@/core/blend
 import { findIngredient } from '@/core/material';
 import type { CareClass } from '@/core/care';
 import type { CheckKind } from '@/core/cure';
-import type { Contact, Family } from '@/core/material';
+import type { Contact, Family, FoodVerdict, Origin, PieceUse } from '@/core/material';
+import type { Heater } from '@/core/caution';
+import type { ClothWay } from '@/core/cloths';
+import type { Statement } from '@/core/use';
 import type { Meet, Reason, ReasonCode } from '@/core/regimen';
 import type { Surface } from '@/core/piece';
 import type { Fault, Mark, Way } from '@/core/regimen';
@@ -11,6 +14,7 @@ import type { CostPart, GateId } from '@/core/release';
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
   'never-dry-oil': 'Never-drying oil',
   'culinary-oil': 'Kitchen oil',
+  'semi-drying-oil': 'Oil that dries by halves',
   'drying-oil': 'Drying oil',
   wax: 'Wax',
   resin: 'Resin',
@@ -41,6 +45,8 @@ export const DRYING_WORDS: Readonly<Record<Drying, string>> = {
 };
 export const HEAT_WORDS: Readonly<Record<Heat, string>> = {
   none: 'never heat',
+  'two-stage': 'two stages: melt, cool, then the solvent',
+  cold: 'cold, in the closed jar',
   'water-bath': 'water bath',
   'not-needed': 'no heat needed',
 };
@@ -64,16 +70,68 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
     name: 'The estimate says it is fit',
     unmet: 'The estimate is below nine in ten: wait, warm it, or record a check.',
   },
-  check: { name: 'A check passed in the last 48 hours, none failed after', unmet: 'Record a check on the Cure screen.' },
-  wood: { name: 'Wood fit for food, of known origin', unmet: 'This wood or its origin speaks against food.' },
-  contact: { name: 'Every ingredient may meet food', unmet: 'An ingredient is not for where food lies.' },
-  surface: { name: 'No film under a knife', unmet: 'A film lies where a knife works. Strip it and choose another regimen.' },
-  mouthed: {
-    name: 'Fit for a mouth: all contents known, no nut, no film, fully cured',
-    unmet:
-      'A toy or a thing for a mouth wants known contents, no nut oil, no film and a passed cure. This tool does not certify: toy rules apply.',
+  check: {
+    name: 'Checks passed: the latest of each kind, and one that counts within 48 hours',
+    unmet: 'Record a check on the Cure screen. A water drop alone opens nothing.',
   },
-  rags: { name: 'Its cloths are dealt with', unmet: 'Answer the rag line of this batch at the top right.' },
+  wood: { name: 'The wood is fit for what it is for', unmet: 'This wood speaks against what it is for.' },
+  origin: { name: 'Known where the wood came from', unmet: 'Found or treated wood may hold what nobody knows.' },
+  contact: { name: 'Every ingredient may meet food', unmet: 'An ingredient is not for where food lies.' },
+  film: {
+    name: 'No film under a knife or in a mouth',
+    unmet: 'A film lies where a knife or a mouth is. Strip it and choose another regimen.',
+  },
+  heat: { name: 'Stands hot food', unmet: 'It softens, washes out or marks under hot food.' },
+  cures: { name: 'It sets, and does not stay tacky', unmet: 'Part of it dries and part never does: it stays tacky.' },
+  declared: {
+    name: 'All contents declared, or stated fit by the supplier',
+    unmet: 'Not all contents are declared. Ask the supplier for a statement and file it with the lot.',
+  },
+  nut: { name: 'No nut in a toy', unmet: 'It holds tree nut: not for a toy.' },
+  rags: { name: 'Its cloths are dealt with', unmet: 'Answer the cloths of this batch at the top right.' },
+};
+/** The gates of the first records, which had other names. */
+export const GATE_WORDS_1: Readonly<Record<'surface' | 'mouthed', { readonly name: string }>> = {
+  surface: { name: 'No film under a knife' },
+  mouthed: { name: 'Fit for a mouth: all contents known, no nut, no film, fully cured' },
+};
+export const VERDICT_WORDS: Readonly<Record<FoodVerdict, string>> = {
+  good: 'fit for food',
+  caution: 'makers do not agree that it is fit for food',
+  avoid: 'not for food',
+  toxic: 'poisonous: not for food, not for toys',
+  unknown: 'which tree it is, is not known',
+};
+export const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
+  bought: 'bought as this wood',
+  offcut: 'an offcut of bought wood',
+  felled: 'a tree I felled and know',
+  found: 'found, nobody knows where it was',
+  treated: 'treated: pallet, sleeper, old joinery',
+};
+export const USE_WORDS: Readonly<Record<PieceUse, string>> = {
+  'food-wet': 'wet food',
+  'food-dry': 'dry food',
+  'hot-food': 'hot food',
+  mouth: 'a mouth',
+  toy: 'a toy',
+  knife: 'a knife',
+  hands: 'hands',
+  display: 'only eyes',
+  outdoors: 'outdoors',
+};
+export const STATEMENT_WORDS: Readonly<Record<Statement, string>> = {
+  food: 'fit for food once cured',
+  toy: 'fit for toys',
+};
+export const HEATER_WORDS: Readonly<Record<Heater, string>> = {
+  'water-bath': 'water bath',
+  'slow-cooker': 'slow cooker',
+  microwave: 'microwave',
+  hob: 'hob, no water bath',
+  'heat-gun': 'heat gun',
+  oven: 'oven',
+  torch: 'torch',
 };
 export const COST_WORDS: Readonly<Record<CostPart, string>> = {
   wood: 'Wood',
@@ -82,12 +140,12 @@ export const COST_WORDS: Readonly<Record<CostPart, string>> = {
   jar: 'Jar in the box',
   slip: 'Slip',
 };
-export const RAG_WAY_WORDS = {
+export const RAG_WAY_WORDS: Readonly<Record<ClothWay, string>> = {
   flat: 'laid flat',
   'under-water': 'under water in a lidded can',
   burnt: 'burnt outdoors',
   'none-left': 'none were left',
-} as const;
+};
 /** How an owner keeps a finish, in a sentence for the slip. */
 export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
   'never-dry': 'Oil it when it looks dull: flood it, leave it half an hour, wipe it dry.',
@@ -127,8 +185,14 @@ export function limitWords(limit: string): string {
   return LIMIT_WORDS[limit] ?? limit;
 }
 export const LOT_CHECK_WORDS = {
-  thumbnail: { name: 'Thumbnail', how: 'At 18 to 24 °C the nail skips over clean beeswax.', pass: 'skips', fail: 'drags' },
-  cut: { name: 'Cut', how: 'A cut block peels smoothly.', pass: 'peels', fail: 'crumbles' },
+  thumbnail: {
+    name: 'Thumbnail, for beeswax',
+    how: 'At 18 to 24 °C, beside a piece known to be pure: push the nail along it. Pure wax makes it judder and skip; wax with oil in it lets it sweep, a smooth peel comes off and it dents. It finds oil, not paraffin or stearin.',
+    pass: 'judders and skips',
+    fail: 'sweeps and peels',
+  },
+  /** Asked no more: what it passed, a smooth peel, speaks for oil in the wax. */
+  cut: { name: 'Cut', how: '', pass: 'peeled: check again with the thumbnail', fail: 'crumbled' },
   smell: { name: 'Smell', how: 'As it should smell, nothing sharp or stale.', pass: 'right', fail: 'off' },
   colour: { name: 'Colour', how: 'Held against the last lot in daylight.', pass: 'as before', fail: 'differs' },
   clear: { name: 'Clear', how: 'No cloud, no sediment.', pass: 'clear', fail: 'cloudy' },

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { INGREDIENTS, lookUpName, severalMeanings } from '@/core/material';
 import {
   addForFeel,
   blend,
@@ -162,21 +161,6 @@ describe('conversion', () => {
   });
 });
 
-describe('names on tins', () => {
-  it.each(['tung finish', 'Boiled', 'board  oil', 'Danish', 'baby oil'])('“%s” asks what is in the tin', (name) => {
-    expect(lookUpName(name).kind).toBe('several');
-    expect(severalMeanings(name)?.length).toBeGreaterThan(1);
-  });
-  it('finds every ingredient by each of its names', () => {
-    for (const one of INGREDIENTS)
-      for (const name of [one.id, one.name, ...one.alsoCalled])
-        expect(lookUpName(` ${name.toUpperCase()} `)).toMatchObject({ kind: 'one', ingredient: { id: one.id } });
-    expect(lookUpName('carnauba')).toMatchObject({ kind: 'one' });
-    expect(lookUpName('unobtainium').kind).toBe('none');
-    expect(lookUpName('o').kind).toBe('none');
-  });
-});
-
 describe('formula files', () => {
   const read = (name: string, lines: readonly (readonly [string, number | null])[], basis = 'mass') => ({
     at: name,
@@ -207,7 +191,7 @@ describe('formula files', () => {
       [
         read('Other name', [
           ['beeswax', 2],
-          ['liquid paraffin', 7],
+          ['White Mineral Oil, food-grade', 7],
         ]),
         read('lantern paste', [
           ['beeswax', 1],
@@ -218,7 +202,7 @@ describe('formula files', () => {
           ['mineral-oil', 9],
         ]),
         read('Tung mix', [
-          ['tung finish', 1],
+          ['tung oil finish', 1],
           ['beeswax', null],
         ]),
         read(

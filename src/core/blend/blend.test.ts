@@ -4,8 +4,16 @@ import { INGREDIENTS } from '@/core/material';
 import { blend, correct, FEEL_BANDS, fill, running, waxEquivalentAt } from '.';
 import { feelOf, SOFTENING_PER_C } from './feel';
 import { EXPANSION_PER_K, HOT_BRIM_LIMIT, MOLTEN_WAX_EXPANSION } from './fill';
-import { POUR_ABOVE_CLEAR_K } from './heat';
-import { DRIES_FROM_IODINE, DRYING_SHARES, LONGEST_DWELL_MIN, RAG_HEATS_FROM_IODINE } from './nature';
+import { COLD_UP_TO_C, POUR_ABOVE_CLEAR_K, TWO_STAGE } from './heat';
+import {
+  ANTIOXIDANT_FROM,
+  DRYING_SHARES,
+  DWELL_FROM_SHARE,
+  KEEPS_MONTHS,
+  RAG_HEATS_FROM_IODINE,
+  RANCID_FROM,
+  THINNED,
+} from './nature';
 import { ON_MARK } from './running';
 
 const paste = [
@@ -27,20 +35,28 @@ describe('constants', () => {
       MOLTEN_WAX_EXPANSION,
       HOT_BRIM_LIMIT,
       POUR_ABOVE_CLEAR_K,
-      DRIES_FROM_IODINE,
       RAG_HEATS_FROM_IODINE,
+      ANTIOXIDANT_FROM,
+      RANCID_FROM,
+      DWELL_FROM_SHARE,
+      COLD_UP_TO_C,
     }).toEqual({
       SOFTENING_PER_C: 0.012,
       EXPANSION_PER_K: 0.00075,
       MOLTEN_WAX_EXPANSION: 0.1,
       HOT_BRIM_LIMIT: 0.98,
       POUR_ABOVE_CLEAR_K: 8,
-      DRIES_FROM_IODINE: 120,
       RAG_HEATS_FROM_IODINE: 90,
+      ANTIOXIDANT_FROM: 0.002,
+      RANCID_FROM: 0.1,
+      DWELL_FROM_SHARE: 0.1,
+      COLD_UP_TO_C: 66,
     });
-    expect([DRYING_SHARES, LONGEST_DWELL_MIN, ON_MARK]).toEqual([
+    expect([DRYING_SHARES, THINNED, KEEPS_MONTHS, TWO_STAGE, ON_MARK]).toEqual([
       { drying: 0.9, never: 0.1 },
-      { flooded: 20, thin: 60 },
+      { fromVolatile: 0.25, dwellMin: { flooded: 20, thin: 60 } },
+      { withWater: 1, dissolvedShellac: 12, mixedPaint: 0 },
+      { addAtMostC: 40, belowFlashK: 10, softBelow: 0.3, aboveRoomK: 5 },
       { grams: 0.5, share: 0.002 },
     ]);
     expect(FEEL_BANDS.map((band) => band.below)).toEqual([0.06, 0.14, 0.24, 0.4, 0.58, 0.85, Number.POSITIVE_INFINITY]);
@@ -108,14 +124,15 @@ describe('blend', () => {
       heat: 'not-needed',
       heatConflict: false,
     });
-    expect(
+    // Pure wax in thinner: too stiff to beat the thinner in, soft enough to dissolve cold; a harder wax does neither.
+    const inThinner = (wax: string) =>
       made({
         lines: [
-          { ingredient: 'beeswax', parts: 1 },
+          { ingredient: wax, parts: 1 },
           { ingredient: 'citrus-solvent', parts: 1 },
         ],
-      }).heat,
-    ).toBe('none');
+      }).heat;
+    expect([inThinner('beeswax'), inThinner('carnauba-wax')]).toEqual(['cold', 'none']);
     expect(
       made({
         lines: [
@@ -124,6 +141,40 @@ describe('blend', () => {
         ],
       }).heatConflict,
     ).toBe(true);
+  });
+  it('pours wax with solvent in two stages, and only where the room lets it cool', () => {
+    const lines = [
+      { ingredient: 'beeswax', parts: 1 },
+      { ingredient: 'tung-oil', parts: 4 },
+      { ingredient: 'turpentine', parts: 2 },
+    ];
+    expect(made({ lines })).toMatchObject({
+      heat: 'two-stage',
+      addBelowC: 25,
+      stages: [['beeswax', 'tung-oil'], ['turpentine']],
+    });
+    expect(made({ lines, ambientC: 21 }).heat).toBe('cold');
+    expect(made({ lines }).clearC).toBeCloseTo(made({ lines: lines.slice(0, 2) }).clearC ?? 0, 9);
+    expect(made({ lines: lines.slice(0, 2) }).stages).toBeUndefined();
+  });
+  it('knows what keeps an oil from drying, what turns rancid, and what parts again', () => {
+    const of = (parts: Record<string, number>) =>
+      made({ lines: Object.entries(parts).map(([ingredient, share]) => ({ ingredient, parts: share })) });
+    expect(of({ 'flaxseed-oil': 99.7, 'vitamin-e': 0.3 }).drying).toBe('mixed');
+    expect(of({ 'flaxseed-oil': 99.85, 'vitamin-e': 0.15 }).drying).toBe('drying');
+    expect(of({ 'mineral-oil': 99, 'vitamin-e': 1 }).drying).toBe('never');
+    expect([of({ 'sunflower-oil': 1 }).drying, of({ 'sunflower-oil': 1 }).turnsRancid]).toEqual(['mixed', true]);
+    expect(of({ 'olive-oil': 1, 'mineral-oil': 9.5 }).turnsRancid).toBe(false);
+    expect(of({ 'shellac-flake': 1, 'ethanol-pure': 3 })).toMatchObject({ separates: false, bestBeforeMonths: 12 });
+    expect(of({ 'tung-oil': 1, 'shellac-solution': 1 }).separates).toBe(true);
+    expect(of({ 'milk-paint-powder': 1, water: 1 }).bestBeforeMonths).toBe(0);
+    expect(of({ beeswax: 1, 'mineral-oil': 3, water: 1 }).bestBeforeMonths).toBe(1);
+  });
+  it('makes as much as one lump allows, the rest being enough', () => {
+    const lump = made({ lines: paste, make: { from: { beeswax: 100 }, others: 'enough' } });
+    expect(lump.totalG).toBeCloseTo(450, 9);
+    expect(lump).toMatchObject({ limiting: 'beeswax', left: { beeswax: 0 } });
+    expect(code(blend({ lines: paste, make: { from: { 'tung-oil': 5 }, others: 'enough' } }))).toBe('no-stock-given');
   });
   it('alarms at rags from iodine 90 on, not before', () => {
     expect(made({ lines: [{ ingredient: 'almond-oil', parts: 1 }] })).toMatchObject({

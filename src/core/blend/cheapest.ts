@@ -85,7 +85,8 @@ function rowsOf(ingredients: readonly Ingredient[], limits: Limits, on: Readonly
   const { waxEquivalent, volatile, drying } = limits;
   if (waxEquivalent) row('waxEquivalent', (one) => one.hardening, waxEquivalent[0], waxEquivalent[1]);
   if (volatile) row('volatile', (one) => one.volatileFraction, volatile[0], volatile[1]);
-  if (drying === 'drying') row('drying', (one) => stays(one) * ((one.dries === 'drying' ? 1 : 0) - DRYING_SHARES.drying), 0, null);
+  if (drying === 'drying')
+    row('drying', (one) => stays(one) * ((one.dries === 'drying' ? 1 : 0) - DRYING_SHARES.drying), 0, null);
   if (drying === 'never') row('drying', (one) => stays(one) * ((one.dries !== 'never' ? 1 : 0) - DRYING_SHARES.never), null, 0);
   if (ceilingC !== null) rows.push(...heatRows(ingredients, ceilingC));
   return rows;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { lookUpName } from '@/core/material';
+import { nameToIngredient } from '@/core/material';
 import type { Issue } from '@/core/quantity';
 import { sharesOf } from './lines';
 import { BASES, type Line } from './schema';
@@ -61,14 +61,13 @@ function readLines(read: Read): { readonly lines: Line[]; readonly issues: Issue
   const issues: Issue[] = [];
   const lines: Line[] = [];
   for (const { at, ingredient, parts } of read.lines) {
-    const found = lookUpName(ingredient);
+    const found = nameToIngredient(ingredient, at);
     if (parts === null) issues.push({ code: 'not-a-number', path: at });
     else if (!(parts > 0)) issues.push({ code: 'must-be-positive', path: at });
-    if (found.kind === 'several') issues.push({ code: 'ambiguous-name', path: at, with: { name: ingredient } });
-    else if (found.kind === 'none') issues.push({ code: 'unknown-ingredient', path: at, with: { id: ingredient } });
-    else if (lines.some((line) => line.ingredient === found.ingredient.id))
-      issues.push({ code: 'duplicate-ingredient', path: at, with: { name: found.ingredient.name } });
-    else if (parts !== null && parts > 0) lines.push({ ingredient: found.ingredient.id, parts });
+    if (!found.ok) issues.push(...found.issues);
+    else if (lines.some((line) => line.ingredient === found.value.id))
+      issues.push({ code: 'duplicate-ingredient', path: at, with: { name: found.value.name } });
+    else if (parts !== null && parts > 0) lines.push({ ingredient: found.value.id, parts });
   }
   return { lines, issues };
 }

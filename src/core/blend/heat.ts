@@ -52,7 +52,12 @@ const highest = (values: readonly (number | null)[]): number | null => {
   return known.length > 0 ? Math.max(...known) : null;
 };
 
-type Made = { readonly heat: Heat; readonly warmed: readonly Share[]; readonly addBelowC?: number; readonly stages?: HeatLadder['stages'] };
+type Made = {
+  readonly heat: Heat;
+  readonly warmed: readonly Share[];
+  readonly addBelowC?: number;
+  readonly stages?: HeatLadder['stages'];
+};
 
 /** How wax is brought together with thinner, which is never heated: beaten in by hand below its bound, or left to dissolve cold. */
 function withSolvent(shares: readonly Share[], ambientC: number): Made {

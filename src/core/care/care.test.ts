@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { care } from '.';
-import { BASE_DAYS, BEDDING_IN, DRY_ROOM, intervalOf, LEAST_INTERVAL_DAYS, USE_TENTHS, WASH_TENTHS } from './care';
+import {
+  BASE_DAYS,
+  BEDDING_IN,
+  DRY_ROOM,
+  intervalOf,
+  LEAST_INTERVAL_DAYS,
+  MOST_INTERVAL_DAYS,
+  USE_TENTHS,
+  WASH_TENTHS,
+} from './care';
 
 const base = {
   finishClass: 'never-dry',
@@ -31,13 +40,14 @@ describe('care', () => {
       friction: 180,
       bare: null,
     });
-    expect([USE_TENTHS, WASH_TENTHS, DRY_ROOM, LEAST_INTERVAL_DAYS]).toEqual([
+    expect([USE_TENTHS, WASH_TENTHS, DRY_ROOM, LEAST_INTERVAL_DAYS, MOST_INTERVAL_DAYS]).toEqual([
       { daily: 7, weekly: 10, occasional: 16 },
       { wipe: 12, hand: 10, soak: 6 },
       { belowRh: 0.35, tenths: 8 },
       7,
+      365,
     ]);
-    expect(BEDDING_IN).toEqual({ days: [7, 21], whenIntervalOver: 21, unlessRegularWithin: 7 });
+    expect(BEDDING_IN).toEqual({ days: [7, 21], whenIntervalFrom: 14, unlessRegularWithin: 7 });
   });
   it('reckons in exact decimals, half up', () => {
     expect(intervalOf('oil-wax', 'daily', 'hand')).toBe(32);

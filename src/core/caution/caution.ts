@@ -112,8 +112,7 @@ const BITES: Readonly<Record<Caution, (moment: Moment) => boolean>> = {
     (is(m, 'heating') && m.heater !== undefined && m.heater !== 'water-bath') ||
     (is(m, 'coating', 'curing') && OPEN_FIRE.includes(m.heater)),
   'two-stage': (m) => is(m, 'heating') && isThinnedWax(m),
-  'never-heat': (m) =>
-    is(m, 'heating') && ((m.neverHeat.some((one) => one.id !== 'water') && !isThinnedWax(m)) || m.undeclared),
+  'never-heat': (m) => is(m, 'heating') && ((m.neverHeat.some((one) => one.id !== 'water') && !isThinnedWax(m)) || m.undeclared),
   spatter: (m) => is(m, 'heating') && has(m, 'water') && m.lines.some((one) => one.mixes !== 'water'),
   solvent: (m) =>
     (is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') && m.vapour) ||
@@ -122,12 +121,9 @@ const BITES: Readonly<Record<Caution, (moment: Moment) => boolean>> = {
     (is(m, 'weighing', 'filling', 'reading', 'labelling') && m.lines.some((one) => ASPIRATION.has(one.id))) ||
     (is(m, 'labelling') && has(m, 'mineral-oil')),
   rancid: (m) =>
-    is(m, 'weighing', 'reading') &&
-    m.lines.some(({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil'),
-  antioxidant: (m) =>
-    is(m, 'weighing', 'reading') && has(m, 'vitamin-e') && m.lines.some((one) => one.dries !== 'never'),
-  isocyanate: (m) =>
-    is(m, 'weighing', 'coating', 'wiping', 'reading', 'labelling') && has(m, 'isocyanate-hardener'),
+    is(m, 'weighing', 'reading') && m.lines.some(({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil'),
+  antioxidant: (m) => is(m, 'weighing', 'reading') && has(m, 'vitamin-e') && m.lines.some((one) => one.dries !== 'never'),
+  isocyanate: (m) => is(m, 'weighing', 'coating', 'wiping', 'reading', 'labelling') && has(m, 'isocyanate-hardener'),
   driers: (m) =>
     is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') && m.lines.some((one) => one.metallicDrier),
   allergen: (m) =>

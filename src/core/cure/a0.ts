@@ -83,9 +83,12 @@ export function a0Of(lines: readonly AppliedLine[], onSlowWood = false): Needs |
   const total = left.reduce((sum, line) => sum + line.left, 0);
   const counting = left.filter((line) => line.left >= COUNTS_FROM_SHARE * total - 1e-9);
   const sources = counting.flatMap(({ ingredient }) => BY_INGREDIENT[ingredient.id] ?? []);
-  const oils = left.filter(({ ingredient }) => ingredient.family.endsWith('oil') && counting.some((one) => one.ingredient === ingredient));
+  const oils = left.filter(
+    ({ ingredient }) => ingredient.family.endsWith('oil') && counting.some((one) => one.ingredient === ingredient),
+  );
   const isPolish = sources.includes('shellac') && oils.length > 0;
-  const slowest = [...sources, ...(isPolish ? (['friction'] as const) : [])].sort((a, b) => A0[b].hours - A0[a].hours)[0] ?? 'settle';
+  const slowest =
+    [...sources, ...(isPolish ? (['friction'] as const) : [])].sort((a, b) => A0[b].hours - A0[a].hours)[0] ?? 'settle';
   const needs = needsOf(slowest);
   return onSlowWood && needs.mode === 'oxidise' ? { ...needs, hours: needs.hours * SLOW_WOOD_FACTOR } : needs;
 }

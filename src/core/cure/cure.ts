@@ -48,8 +48,7 @@ export function countingChecks(checks: readonly CheckSeen[]): CheckSeen[] {
       !sorted
         .slice(index + 1)
         .some(
-          (later) =>
-            later.kind === seen.kind && later.pass === seen.pass && later.atMs - seen.atMs <= REPEAT_HOURS * MS_PER_HOUR,
+          (later) => later.kind === seen.kind && later.pass === seen.pass && later.atMs - seen.atMs <= REPEAT_HOURS * MS_PER_HOUR,
         ),
   );
 }

@@ -109,7 +109,8 @@ describe('gaps in the readings', () => {
 });
 
 describe('moves that are made together', () => {
-  const needed = { hours: [100], weights: [1] };
+  const needed = { hours: [100], weights: [1], never: 0 };
+  const at = (rate: number) => ({ oxidise: rate, settle: rate, evaporate: rate });
   const batch = (id: string, room: number, dueHours: number) => ({
     id,
     needed,
@@ -117,11 +118,12 @@ describe('moves that are made together', () => {
     nowMs: NOW,
     place: 'rack',
     dueMs: NOW + dueHours * HOUR,
+    mode: 'oxidise' as const,
     room: { rack: room, warm: room },
   });
   const spots = [
-    { id: 'rack', rate: 1, left: 5 },
-    { id: 'warm', rate: 2, left: 1 },
+    { id: 'rack', rates: at(1), left: 5 },
+    { id: 'warm', rates: at(2), left: 1 },
   ];
   it('share the room there is, and name who is late all the same', () => {
     const found = togetherMoves([batch('a', 0.7, 60), batch('b', 0.7, 60), batch('c', 0.2, 120)], spots);

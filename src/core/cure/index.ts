@@ -25,6 +25,7 @@ export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './w
 export {
   type Daily,
   dailyRate,
+  dailyRates,
   type Movable,
   type Move,
   rankMoves,

@@ -12,7 +12,10 @@ type Humidity = { readonly from: number; readonly to: number; readonly least: nu
  * adds more. Oxidation of a drying oil; settling of what never dries, by warmth alone; evaporation from a resin. Working estimates.
  */
 export const MODES: Readonly<
-  Record<CureMode, { readonly activationJPerMol: number; readonly humidity: Humidity | null; readonly light: boolean; readonly cap: number }>
+  Record<
+    CureMode,
+    { readonly activationJPerMol: number; readonly humidity: Humidity | null; readonly light: boolean; readonly cap: number }
+  >
 > = {
   oxidise: { activationJPerMol: 62_000, humidity: { from: 0.6, to: 0.9, least: 0.5 }, light: true, cap: 10 },
   settle: { activationJPerMol: 30_000, humidity: null, light: false, cap: 4 },

@@ -1,16 +1,23 @@
 import { MS_PER_HOUR } from '@/core/quantity';
 import { type Needed, quantile } from './cure';
 import { cureRate } from './rate';
-import type { Climate } from './schema';
+import type { Climate, CureMode } from './schema';
 
 /** A day somewhere: so many hours of each climate; the hours make 24. */
 export type Daily = readonly { readonly climate: Climate; readonly hours: number }[];
 
 /** Mean rate over a day: `Σ k·hours / Σ hours`. */
-export const dailyRate = (day: Daily): number => {
+export const dailyRate = (day: Daily, mode: CureMode = 'oxidise'): number => {
   const hours = day.reduce((sum, part) => sum + part.hours, 0);
-  return hours > 0 ? day.reduce((sum, part) => sum + cureRate(part.climate) * part.hours, 0) / hours : 0;
+  return hours > 0 ? day.reduce((sum, part) => sum + cureRate(part.climate, mode) * part.hours, 0) / hours : 0;
 };
+
+/** The mean rate of a day for each way of setting. */
+export const dailyRates = (day: Daily): Readonly<Record<CureMode, number>> => ({
+  oxidise: dailyRate(day, 'oxidise'),
+  settle: dailyRate(day, 'settle'),
+  evaporate: dailyRate(day, 'evaporate'),
+});
 
 /** Moments by which a share of such batches is fit, UTC ms; null where it cannot be said. */
 export type ReadyAt = { readonly p10: number | null; readonly p50: number | null; readonly p90: number | null };
@@ -35,10 +42,11 @@ export type Movable = Underway & {
   readonly id: string;
   readonly place: string;
   readonly dueMs: number | null;
+  readonly mode: CureMode;
   readonly room: Readonly<Record<string, number>>;
 };
-/** A place with its daily rate and the room left; null where nothing limits it. */
-export type Spot = { readonly id: string; readonly rate: number; readonly left: number | null };
+/** A place with its daily rate for each way of setting, and the room left; null where nothing limits it. */
+export type Spot = { readonly id: string; readonly rates: Readonly<Record<CureMode, number>>; readonly left: number | null };
 
 export type Move = {
   readonly id: string;
@@ -54,14 +62,14 @@ export type Move = {
  * Each is looked at by itself, with the room that is left now.
  */
 export function rankMoves(batches: readonly Movable[], spots: readonly Spot[]): Move[] {
-  const rateOf = (id: string): number => spots.find((spot) => spot.id === id)?.rate ?? 1;
+  const rateOf = (id: string, mode: CureMode): number => spots.find((spot) => spot.id === id)?.rates[mode] ?? 1;
   return batches
     .flatMap((batch) => {
-      const here = late(readyWith(batch, rateOf(batch.place)).p90);
+      const here = late(readyWith(batch, rateOf(batch.place, batch.mode)).p90);
       return spots.flatMap((spot): Move[] => {
         const takes = batch.room[spot.id];
         if (spot.id === batch.place || takes === undefined || (spot.left !== null && takes > spot.left)) return [];
-        const there = late(readyWith(batch, spot.rate).p90);
+        const there = late(readyWith(batch, spot.rates[batch.mode]).p90);
         const keepsDate = batch.dueMs !== null && there <= batch.dueMs && here > batch.dueMs;
         return there < here ? [{ id: batch.id, to: spot.id, readyMs: there, gainMs: here - there, keepsDate }] : [];
       });
@@ -89,9 +97,9 @@ export function togetherMoves(batches: readonly Movable[], spots: readonly Spot[
     room = room.map((spot) => (spot.left === null ? spot : { ...spot, left: spot.left + shift(spot) }));
     standing = standing.map((one) => (one.id === best.id ? { ...one, place: best.to } : one));
   }
-  const rateOf = (id: string): number => spots.find((spot) => spot.id === id)?.rate ?? 1;
+  const rateOf = (id: string, mode: CureMode): number => spots.find((spot) => spot.id === id)?.rates[mode] ?? 1;
   const left = standing
-    .filter((one) => one.dueMs !== null && late(readyWith(one, rateOf(one.place)).p90) > one.dueMs)
+    .filter((one) => one.dueMs !== null && late(readyWith(one, rateOf(one.place, one.mode)).p90) > one.dueMs)
     .map((one) => one.id);
   return { moves, late: left };
 }

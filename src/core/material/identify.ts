@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { check } from '@/core/contract';
 import { fail, ok, type Result } from '@/core/quantity';
-import { findIngredient, INGREDIENTS } from './ingredients';
+import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
 import shipped from './names.json';
+import type { Ingredient } from './schema';
 
 /** Why a thing is no material for this work. */
 export const REFUSALS = ['fuel', 'machine-oil', 'biocide', 'candle', 'perfume', 'poison'] as const;
@@ -77,4 +78,25 @@ export function nearNames(text: string): readonly string[] {
       [one.name, one.id, ...one.alsoCalled].some((name) => plainName(name).includes(plain)) &&
       !(NEVER_NEAR.has(one.id) && /substitute|ersatz|mineral/.test(plain)),
   ).map((one) => one.id);
+}
+
+/** What a thing is that is no material for this work. */
+export const REFUSAL_KINDS: Readonly<Record<Refusal, string>> = {
+  fuel: 'a fuel',
+  'machine-oil': 'an oil for machines',
+  biocide: 'a wood preservative',
+  candle: 'candle stuff, with dye or scent',
+  perfume: 'oil with perfume',
+  poison: 'a poison',
+};
+
+/** The one ingredient a name in a file stands for; an issue where it may be several, is none, or is no material for this work. */
+export function nameToIngredient(name: string, path: string): Result<Ingredient> {
+  const found = identify({ name });
+  if (!found.ok) return { ok: false, issues: found.issues.map((issue) => ({ ...issue, path })) };
+  const { value } = found;
+  if (value.id !== null) return ok(ingredientOf(value.id));
+  if ('refuse' in value) return fail('no-material', path, { name, why: REFUSAL_KINDS[value.refuse] });
+  if ('ask' in value) return fail('ambiguous-name', path, { name, may: value.ask.map((id) => ingredientOf(id).name).join('; ') });
+  return fail('unknown-ingredient', path, { id: name });
 }

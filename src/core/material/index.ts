@@ -17,5 +17,14 @@ export {
   worstOf,
 } from './schema';
 export { findSpecies, SPECIES, speciesOf } from './species';
-export { type Identified, identify, nearNames, plainName, REFUSALS, type Refusal } from './identify';
+export {
+  type Identified,
+  identify,
+  nameToIngredient,
+  nearNames,
+  plainName,
+  REFUSAL_KINDS,
+  REFUSALS,
+  type Refusal,
+} from './identify';
 export { daysLeft, LEAST_USE_DAYS, USE_WINDOW_DAYS } from './run-out';

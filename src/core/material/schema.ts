@@ -72,17 +72,7 @@ export const ORIGINS = ['bought', 'offcut', 'felled', 'found', 'treated'] as con
 export type Origin = (typeof ORIGINS)[number];
 
 /** What a piece is for. */
-export const PIECE_USES = [
-  'food-wet',
-  'food-dry',
-  'hot-food',
-  'mouth',
-  'toy',
-  'knife',
-  'hands',
-  'display',
-  'outdoors',
-] as const;
+export const PIECE_USES = ['food-wet', 'food-dry', 'hot-food', 'mouth', 'toy', 'knife', 'hands', 'display', 'outdoors'] as const;
 export type PieceUse = (typeof PIECE_USES)[number];
 
 /** A wood as shipped: density kg/m³ at 12 % moisture, the verdict on food with its reason, the uses it is kept off, what its dust does. */

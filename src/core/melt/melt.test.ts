@@ -30,7 +30,7 @@ describe('melt', () => {
   it('stops when the pan is dry', () => {
     const { dryAtMin, waterLeftG, trace } = run({ waterG: 20, heaterW: 2000, minutes: 60 });
     expect(dryAtMin).toBeGreaterThan(0);
-    expect(waterLeftG).toBe(0);
+    expect(waterLeftG).toBeLessThan(1);
     expect(trace.at(-1)?.min).toBeLessThanOrEqual(dryAtMin ?? 0);
   });
   it('never warms water past boiling, nor melts more than all', () => {

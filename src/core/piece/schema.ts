@@ -64,22 +64,33 @@ export type PlainShape = z.infer<typeof PlainShape>;
 
 const PLAIN_SHAPES: readonly string[] = PlainShape.options.map((option) => option.shape.shape.value);
 
-/** One solid thing: a design's shape, or one that is only reckoned; a turned form without an inside is solid. */
-const Solid = z
-  .looseObject({ shape: z.string() })
-  .transform((value, context): Geometry | PlainShape => {
-    const isPlain = PLAIN_SHAPES.includes(value.shape) && !(value.shape === 'turned' && 'inner' in value);
-    const parsed = (isPlain ? PlainShape : Geometry).safeParse(value, { reportInput: true });
+/** Reads a value by the shape it names, so that a fault stands at its own field. */
+const byShape = <T>(read: (value: { readonly shape: string }) => z.ZodType<T>) =>
+  z.looseObject({ shape: z.string() }).transform((value, context): T => {
+    const parsed = read(value).safeParse(value, { reportInput: true });
     if (parsed.success) return parsed.data;
-    for (const { input: _, ...issue } of parsed.error.issues) context.addIssue({ ...issue, input: _ } as never);
+    for (const issue of parsed.error.issues) context.issues.push(issue as z.core.$ZodRawIssue);
     return z.NEVER;
   });
 
+const isPlain = (value: { readonly shape: string }): boolean =>
+  PLAIN_SHAPES.includes(value.shape) && !(value.shape === 'turned' && 'inner' in value);
+
+/** One solid thing: a design's shape, or one that is only reckoned; a turned form without an inside is solid. */
+const Solid = byShape<Geometry | PlainShape>((value) => (isPlain(value) ? PlainShape : Geometry));
+
+const Parts = z.object({
+  shape: z.literal('parts'),
+  parts: z
+    .array(z.object({ count: z.int().positive().max(10_000), of: Solid }))
+    .min(1)
+    .max(100),
+});
+
 /** What has a surface: one thing, or parts with their counts. */
-export const AreaInput = z.union([
-  z.object({ shape: z.literal('parts'), parts: z.array(z.object({ count: z.int().positive().max(10_000), of: Solid })).min(1).max(100) }),
-  Solid,
-]);
+export const AreaInput = byShape<Geometry | PlainShape | z.infer<typeof Parts>>((value) =>
+  value.shape === 'parts' ? Parts : Solid,
+);
 
 export const FINISH_CLASSES = ['flood-oil', 'bath', 'thin-oil', 'oil-wax', 'hard-wax', 'wax-paste', 'friction', 'film'] as const;
 export const FinishClass = z.enum(FINISH_CLASSES);

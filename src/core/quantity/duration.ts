@@ -41,6 +41,7 @@ export function parseDuration(text: string): Result<Minutes> {
   for (const [, number = '', unit = ''] of parts) {
     const value = parseNumber(number);
     const per = unit === '' ? 1 : UNIT_MIN[unit.toLowerCase()];
+    if (!value.ok && value.issues[0]?.code === 'thousand-or-one') return value;
     if (!value.ok || per === undefined) return fail('not-a-duration', '', { text });
     total += value.value * per;
   }

@@ -3,6 +3,8 @@ export type IssueCode =
   | 'invalid'
   | 'required'
   | 'not-a-number'
+  | 'thousand-or-one'
+  | 'no-material'
   | 'must-be-positive'
   | 'must-not-be-negative'
   | 'too-large'

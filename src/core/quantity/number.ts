@@ -18,7 +18,7 @@ const VULGAR: Readonly<Record<string, string>> = {
 export const LARGEST_TYPED = 1e8;
 
 /**
- * A number as people write it: `2.5`, `0,75`, `1 1/2`, `1½`, `1/2`, `1 250` (thin or plain space as thousands).
+ * A number as people write it: `2.5`, `0,75`, `1 1/2`, `1½`, `1/2`, `1 250` (thin or plain space as thousands). `1,000` asks.
  * @returns the number, finite and as typed (sign kept)
  * @example parseNumber('1½') // → { ok: true, value: 1.5 }
  */
@@ -34,6 +34,12 @@ export function parseNumber(text: string): Result<number> {
     const [, sign, whole = '0', top = '0', bottom = '1'] = fraction;
     if (Number(bottom) === 0) return fail('not-a-number', '', { text });
     return ok((sign === '-' ? -1 : 1) * (Number(whole) + Number(top) / Number(bottom)));
+  }
+  // One comma before three figures: thousands to some, a decimal comma to others. Asked, never guessed.
+  if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(spelled)) {
+    const [whole = '', rest = ''] = spelled.split(',');
+    const decimal = `${whole}.${rest.replace(/0+$/, '') || '0'}`;
+    return fail('thousand-or-one', '', { text: spelled, thousands: `${whole}${rest}`, decimal });
   }
   const grouped = spelled.replace(/(\d) (?=\d{3}(\D|$))/g, '$1');
   // 1.250,5 and 1,250.5: the last mark is the decimal one; a lone comma is a decimal comma.

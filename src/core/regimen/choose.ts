@@ -1,5 +1,5 @@
 import type { Blend } from '@/core/blend';
-import { a0Of } from '@/core/cure';
+import { a0Of, priorFactor } from '@/core/cure';
 import { ingredientOf } from '@/core/material';
 import type { Regimen, Slot } from './schema';
 import { suits } from './suits';
@@ -57,8 +57,8 @@ export type Choice = {
   readonly readyDays: number;
 };
 
-/** The nine tenths of the prior on cure: exp(0.35 · 1.2816). Source: calc.md, 8. */
-const LATE_CURE = Math.exp(0.35 * 1.2816);
+/** How many times its hours nine in ten finishes need, from the prior's own grid. */
+const LATE_CURE = priorFactor(0.9);
 const MINUTES_PER_DAY = 1440;
 const SAFE: ReadonlySet<string> = new Set(['food-grade', 'once-cured']);
 
@@ -81,9 +81,10 @@ const WEIGHT: Readonly<Partial<Record<ReasonCode, number>>> = {
 
 const touchesFood = ({ meets }: Wish): boolean => meets.some((meet) => meet === 'knife' || meet === 'mouth' || meet === 'hot');
 
-/** Hours at 20 °C until it is fit for food. */
+/** Hours at 20 °C until it is fit for food; what stays tacky never is. */
 const hoursOf = (nature: Blend): number =>
-  a0Of(nature.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction }))).hours;
+  a0Of(nature.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })))?.hours ??
+  Number.POSITIVE_INFINITY;
 
 /** The lot of a slot that suits best: one without what is to be avoided, fit for food where food lies, soonest ready of those. */
 function lotFor(

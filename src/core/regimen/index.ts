@@ -13,7 +13,7 @@ export {
 } from './progress';
 export { type Ask, EVENING, type Give, type Offer, offer, type ShopNow } from './promise';
 export { dayJobs, waitIn } from './dayjobs';
-export { ROOM_UNITS } from './places';
+export { CABINET, type CabinetFault, cabinetFault, ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';
 export {
   AT_THE_END,
@@ -28,7 +28,7 @@ export {
   withRecoveries,
   withTurns,
 } from './recoveries';
-export { type DwellBound, planSteps, roundsRecorded, scheduleOf, type Task } from './schedule';
+export { type DwellBound, outOfTheWarm, planSteps, roundsRecorded, scheduleOf, type SlotBound, type Task } from './schedule';
 export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind } from './schema';
 export { REGIMENS } from './shipped';
 export { PASTE_UP_TO, POURED_BELOW, suits } from './suits';
@@ -47,3 +47,4 @@ export {
 } from './choose';
 export { faultsOfSequence, gritOf } from './rules';
 export { isRestoration, type Mark, type Marked, MARKS, notNeeded, RESTORATIONS, sandingPlan } from './restore';
+export { asNowKnown, isAsShipped } from './withdrawn';

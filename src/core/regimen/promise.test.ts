@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { priorFactor } from '@/core/cure';
 import { day, type DayInput } from '@/core/plan';
 import { offer, REGIMENS, type ShopNow } from '.';
 
@@ -8,6 +9,8 @@ const START = Date.parse('2031-03-03T08:30:00Z');
 const board = { shape: 'board', lengthMm: 420, widthMm: 260, thickMm: 24, grain: 'long' } as const;
 const soak = REGIMENS.find((one) => one.id === 'soak-wax');
 if (!soak) throw new Error('no regimen');
+
+const at = (rate: number) => ({ oxidise: rate, settle: rate, evaporate: rate });
 
 function shop(change: Partial<DayInput> = {}): ShopNow {
   const input: DayInput = {
@@ -20,9 +23,19 @@ function shop(change: Partial<DayInput> = {}): ShopNow {
   };
   const found = day(input);
   if (!found.ok || !found.value.feasible) throw new Error(JSON.stringify(found));
-  return { input, found: found.value, rate: { rack: 1, warm: 2.5 }, names: { old: '31-001' } };
+  return { input, found: found.value, rate: { rack: at(1), warm: at(2.5) }, names: { old: '31-001' } };
 }
-const ask = { steps: soak.steps, geometry: board, pieces: 8, bound: () => undefined, a0Hours: 24, startMs: START, dueMs: null };
+const ask = {
+  steps: soak.steps,
+  geometry: board,
+  pieces: 8,
+  bound: () => undefined,
+  a0Hours: 24,
+  mode: 'settle' as const,
+  vapour: false,
+  startMs: START,
+  dueMs: null,
+};
 const made = (at: ShopNow, change: Partial<Parameters<typeof offer>[1]> = {}) => {
   const result = offer(at, { ...ask, ...change });
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
@@ -51,10 +64,10 @@ describe('what can be promised', () => {
       }
   });
   it('is fit when nine in ten such batches are, by the rate of the place', () => {
-    const slow = made({ ...shop(), rate: { rack: 0.5, warm: 2 } });
+    const slow = made({ ...shop(), rate: { rack: at(0.5), warm: at(2) } });
     const now = made(shop());
     const lastCoat = now.steps.find((step) => step.id === 'buff')?.endMs ?? 0;
-    expect(now.readyMs - lastCoat).toBeCloseTo(24 * 3_600_000 * Math.exp(0.35 * 1.2815515655), 0);
+    expect(now.readyMs - lastCoat).toBeCloseTo(24 * 3_600_000 * priorFactor(0.9), 0);
     expect(made(shop(), { a0Hours: 0 }).readyMs).toBe(now.stepsEndMs);
     expect(slow.readyMs).toBeGreaterThan(made(shop()).readyMs);
   });
@@ -74,6 +87,14 @@ describe('what can be promised', () => {
     const pieces = gives.find((give) => give.what === 'pieces');
     expect(pieces?.what === 'pieces' && pieces.pieces).toBeGreaterThanOrEqual(2);
     if (pieces?.what === 'pieces') expect(made(shop(), { pieces: pieces.pieces }).readyMs).toBeLessThanOrEqual(dueMs);
+  });
+  it('never promises by a warm cabinet what gives off vapour', () => {
+    const slow = made(shop(), { a0Hours: 240 });
+    const dueMs = slow.readyMs - 3 * 86_400_000;
+    expect(made(shop(), { a0Hours: 240, dueMs }).gives.some((give) => give.what === 'warm')).toBe(true);
+    expect(made(shop(), { a0Hours: 240, dueMs, vapour: true }).gives.some((give) => give.what === 'warm')).toBe(false);
+    const none = { ...shop(), rate: { rack: at(1), warm: null } };
+    expect(made(none, { a0Hours: 240, dueMs }).gives.some((give) => give.what === 'warm')).toBe(false);
   });
   it('says which batch would have to wait', () => {
     const dueMs = made(shop()).readyMs + 3_600_000;

@@ -1,3 +1,4 @@
+import { type CureMode, priorFactor } from '@/core/cure';
 import type { Geometry } from '@/core/piece';
 import { type DayInput, type DayPlan, latestStart, type Placed, promise } from '@/core/plan';
 import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
@@ -9,8 +10,8 @@ import type { RegimenStep } from './schema';
 export type ShopNow = {
   readonly input: DayInput;
   readonly found: Extract<DayPlan, { feasible: true }>;
-  /** Rate of cure against 20 °C, on the rack and in the warm cabinet. */
-  readonly rate: { readonly rack: number; readonly warm: number };
+  /** Rate of setting against 20 °C by how it sets, on the rack and in the warm cabinet; no cabinet, or one too hot: null. */
+  readonly rate: { readonly rack: Readonly<Record<CureMode, number>>; readonly warm: Readonly<Record<CureMode, number>> | null };
   readonly names: Readonly<Record<string, string>>;
 };
 
@@ -19,8 +20,11 @@ export type Ask = {
   readonly geometry: Geometry;
   readonly pieces: number;
   readonly bound: DwellBound;
-  /** Equivalent hours to fit for food; 0 for bare wood. */
+  /** Equivalent hours to fit for food and how that sets; 0 for bare wood. */
   readonly a0Hours: number;
+  readonly mode: CureMode;
+  /** Something in it gives off vapour: a warm cabinet is no way to hurry it. */
+  readonly vapour: boolean;
   readonly startMs: number;
   readonly dueMs: number | null;
 };
@@ -45,8 +49,8 @@ export type Offer = {
   readonly blocked: Extract<DayPlan, { feasible: false }>['blocking'] | null;
 };
 
-/** The ninth decile of `ln A ~ Normal(ln A0, 0.35)`: the share of A0 that nine in ten need at most. */
-export const HONEST_SHARE = Math.exp(0.35 * 1.2815515655);
+/** How many times A0 nine in ten need at most, from the prior's own grid. */
+export const HONEST_SHARE = priorFactor(0.9);
 /** How late hands could go on when a date presses. Source: working choice. */
 export const EVENING = '21:00';
 
@@ -106,7 +110,7 @@ export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
   const schedule = (pieces: number) => scheduleOf(ask.steps, pieces, ask.bound);
   const tasks = schedule(ask.pieces);
   if (!tasks.ok) return tasks;
-  const cured = cureMs(ask.a0Hours, shop.rate.rack);
+  const cured = cureMs(ask.a0Hours, shop.rate.rack[ask.mode]);
   const batch = asBatch(ask, tasks.value, shop, ask.startMs);
   const made = promise(shop.input, shop.found, batch);
   if (!made.ok) return made;
@@ -141,14 +145,16 @@ function givesOf(shop: ShopNow, ask: Ask, tasks: readonly Task[], dueMs: number)
     const tried = promise(input, found, asBatch(ask, of, shop, ask.startMs));
     return tried.ok && tried.value.ok ? readyOf(tried.value, of, cureMs(ask.a0Hours, rate)) : Number.POSITIVE_INFINITY;
   };
-  const { rack, warm } = shop.rate;
+  const rack = shop.rate.rack[ask.mode];
+  // Vapour lights in a cabinet: what holds it is never promised by one, not even after its day.
+  const warm = ask.vapour ? null : (shop.rate.warm?.[ask.mode] ?? null);
   const gives: Give[] = [];
   const pieces = mostPieces(ask.pieces, (count) => {
     const fewer = scheduleOf(ask.steps, count, ask.bound);
     return fewer.ok && readyWith(shop.input, shop.found, fewer.value, rack) <= dueMs;
   });
   if (pieces > 0) gives.push({ what: 'pieces', pieces });
-  const inTheWarm = ask.a0Hours > 0 ? readyWith(shop.input, shop.found, tasks, warm) : Number.POSITIVE_INFINITY;
+  const inTheWarm = ask.a0Hours > 0 && warm !== null ? readyWith(shop.input, shop.found, tasks, warm) : Number.POSITIVE_INFINITY;
   if (inTheWarm <= dueMs) gives.push({ what: 'warm', readyMs: inTheWarm });
   if (readyWith(evenings(shop.input), shop.found, tasks, rack) <= dueMs) gives.push({ what: 'evenings', until: EVENING });
   const other = shop.found.batches.find(

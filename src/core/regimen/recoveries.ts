@@ -39,7 +39,7 @@ const again = (
   dwell: RegimenStep['wait'],
   { slot, coatClass, coat: n }: Mended,
 ): RegimenStep => coat(id, action, done, dwell, { slot, coatClass, coat: n + 1, lies: 'thin' });
-const REST = wait(hours(12), hours(24), hours(72));
+const REST = wait(hours(12), hours(24), null);
 
 /** The steps of each way back (practice.md, what goes wrong), each with its own windows. Waits are working estimates, minutes. */
 const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
@@ -67,7 +67,7 @@ const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
     buff('recoat-buff', REST),
   ],
   'wipe-daily': () => [
-    wipe('weep', wait(hours(12), hours(24), hours(48)), {
+    wipe('weep', wait(hours(12), hours(24), null), {
       action: 'Wipe in the warm; press clean paper on',
       done: 'Wiped',
       until: 'towel',

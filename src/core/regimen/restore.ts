@@ -69,14 +69,14 @@ const restoreDrying: Regimen = {
   slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'any', hint: 'as it was finished with before' }],
   steps: [
     ...sanding,
-    coat('coat-1', 'Rub on a thin coat', 'Coated', wait(5, 10, 20), {
+    coat('coat-1', 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
       slot: 'oil',
       coat: 1,
       lies: 'thin',
       coatClass: 'thin-oil',
     }),
-    wipe('wipe-1', wait(hours(24), hours(24), hours(72))),
-    coat('coat-2', 'Rub on a thin coat', 'Coated', wait(5, 10, 20), {
+    wipe('wipe-1', wait(hours(24), hours(24), null)),
+    coat('coat-2', 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
       slot: 'oil',
       coat: 2,
       lies: 'thin',

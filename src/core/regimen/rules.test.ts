@@ -31,8 +31,11 @@ describe('the rules of sequence', () => {
     expect(codes(flood('a'), wipe('w', wait(0, 0, null)), over, buff('b', wait(0, 0, null)))).toEqual([]);
   });
   it('bound the dwell of what dries, and let a never-drying one lie', () => {
-    expect(codes(flood('a', wait(5, 30, null)), wipe('w', wait(0, 0, null)))).toEqual([['dwell-past-chemistry', 'steps.0']]);
-    expect(codes(flood('a', wait(5, 30, null), 'paste'), wipe('w', wait(0, 0, null)))).toEqual([]);
+    expect(codes(flood('a', wait(5, 30, 300)), wipe('w', wait(0, 0, null)))).toEqual([['dwell-past-chemistry', 'steps.0']]);
+    expect(codes(flood('a', wait(300, 300, null)), wipe('w', wait(0, 0, null)))).toEqual([['dwell-past-chemistry', 'steps.0']]);
+    // Without a bound it goes by the oil's own, which the plan keeps.
+    expect(codes(flood('a', wait(5, 30, null)), wipe('w', wait(0, 0, null)))).toEqual([]);
+    expect(codes(flood('a', wait(5, 30, 300), 'paste'), wipe('w', wait(0, 0, null)))).toEqual([]);
   });
   it('know the materials and want every step named once', () => {
     expect(codes(flood('a', wait(5, 10, 20), 'tar'), wipe('w', wait(0, 0, null)))).toEqual([['unknown-line', 'steps.0.slot']]);

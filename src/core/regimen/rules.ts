@@ -1,8 +1,12 @@
+import { INGREDIENTS } from '@/core/material';
 import type { Issue } from '@/core/quantity';
 import type { Regimen, RegimenStep } from './schema';
 
-/** Past this a flooded, and a thin, coat of a drying material turns gummy, minutes. Source: calc.md 2, maxDwellMin. */
-export const DRYING_DWELL_MAX = { flooded: 20, thin: 60 } as const;
+/** No drying ingredient bears a longer dwell than this, minutes by how the coat lies; the material's own bound is shorter and is kept by the plan. */
+export const DRYING_DWELL_MAX = {
+  flooded: Math.max(...INGREDIENTS.map((one) => one.dwellMin?.flooded ?? 0)),
+  thin: Math.max(...INGREDIENTS.map((one) => one.dwellMin?.thin ?? 0)),
+} as const;
 /** A coat that is left this long and not wiped has set enough for another material, minutes. Source: working estimate for seals and paint. */
 export const SETS_FROM_MIN = 30;
 /** From one grit to the next at most this factor. Source: practice.md, 4. */
@@ -56,14 +60,16 @@ const overWet: Rule = ({ steps }) =>
     return rested ? [] : [{ code: 'coat-over-wet', path: at(i), with: { action: step.action } }];
   });
 
-/** A dwell of what dries ends before it gums. */
+/** A dwell of what dries ends before any of it gums; one without an upper bound goes by its material's. */
 const dwells: Rule = ({ steps, slots }) =>
   steps.flatMap((step, i): Issue[] => {
     const slot = slots.find((one) => one.slot === step.slot);
     const next = steps[i + 1];
     if (!slot || !step.lies || !next || !isWipe(next) || slot.wants.includes('never')) return [];
     const most = DRYING_DWELL_MAX[step.lies];
-    return step.wait.max === null || step.wait.max > most ? [{ code: 'dwell-past-chemistry', path: at(i), with: { most } }] : [];
+    return step.wait.min > most || (step.wait.max ?? 0) > most
+      ? [{ code: 'dwell-past-chemistry', path: at(i), with: { most } }]
+      : [];
   });
 
 /** Materials that steps name must be among the regimen's own. */

@@ -1,5 +1,6 @@
 import { type PlanStep, rounds, type Wait } from '@/core/plan';
 import { fail, type Issue, ok, type Result } from '@/core/quantity';
+import { CABINET } from './places';
 import type { RegimenStep } from './schema';
 
 /** A step as it will be done with so many pieces: one round of it, once. `key` names it in the log and the plan. */
@@ -13,8 +14,40 @@ export type Task = {
   readonly wait: Wait;
 };
 
-/** The longest dwell of a slot's material by how it lies, minutes; null where nothing gums. */
-export type DwellBound = (slot: string) => { readonly flooded: number | null; readonly thin: number | null } | undefined;
+/** What a slot's material bears: its longest dwell by how it lies, minutes, null where nothing gums; and whether it gives off vapour. */
+export type SlotBound = { readonly flooded: number | null; readonly thin: number | null; readonly vapour?: boolean };
+export type DwellBound = (slot: string) => SlotBound | undefined;
+
+const WET: readonly RegimenStep['kind'][] = ['coat', 'wipe', 'buff'];
+
+/**
+ * Keeps what gives off vapour out of the warm cabinet for its day: a wet step rests on the rack instead, and what is to be carried in
+ * waits in the room for as long as is still missing.
+ */
+export function outOfTheWarm(steps: readonly RegimenStep[], bound: DwellBound): RegimenStep[] {
+  const least = CABINET.afterWetHours * 60;
+  let dryMin = Number.POSITIVE_INFINITY;
+  let slot: string | null = null;
+  const kept: RegimenStep[] = [];
+  for (const step of steps) {
+    slot = step.slot ?? slot;
+    const isWet = WET.includes(step.kind) && slot !== null && bound(slot)?.vapour === true;
+    if (isWet) dryMin = 0;
+    if (step.place === 'warm cabinet' && isWet) kept.push({ ...step, place: 'rack' });
+    else if (step.place === 'warm cabinet' && dryMin < least) {
+      const before = kept.pop();
+      if (before) {
+        const min = before.wait.min + least - dryMin;
+        const max = before.wait.max === null ? null : Math.max(before.wait.max, min);
+        kept.push({ ...before, wait: { min, ideal: Math.max(before.wait.ideal, min), max } });
+      }
+      kept.push(step);
+      dryMin = least;
+    } else kept.push(step);
+    dryMin += step.wait.min;
+  }
+  return kept;
+}
 
 /** How long the pieces of one round may wait for the next coat while other rounds are still being wiped. */
 const BETWEEN_ROUNDS: Wait = { min: 0, ideal: 0, max: 60 };
@@ -51,12 +84,13 @@ const whole = (wait: Wait): Wait => ({
  * @returns an issue naming the step whose material or hands do not allow it
  */
 export function scheduleOf(
-  steps: readonly RegimenStep[],
+  written: readonly RegimenStep[],
   pieces: number,
   bound: DwellBound,
   turns: Readonly<Record<string, number>> = {},
   recorded: Readonly<Record<string, readonly number[]>> = {},
 ): Result<readonly Task[]> {
+  const steps = outOfTheWarm(written, bound);
   const tasks: Task[] = [];
   const issues: Issue[] = [];
   const simple = (step: RegimenStep, turn: number, count: number): void => {

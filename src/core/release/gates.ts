@@ -1,55 +1,38 @@
-import type { Contact, Species } from '@/core/material';
 import type { Fitness } from '@/core/cure';
+import type { PieceUse } from '@/core/material';
+import { USE_GATES, type UseGate } from '@/core/use';
 
-/** What must hold before a batch may be sold, in the order it is looked at. */
-export const GATES = ['steps', 'least-time', 'estimate', 'check', 'wood', 'contact', 'surface', 'mouthed', 'rags'] as const;
+/** What must hold before a batch may be sold, in the order it is looked at: what time brings, what the piece is for, its cloths. */
+export const TIME_GATES = ['steps', 'least-time', 'estimate', 'check'] as const;
+export const GATES = [...TIME_GATES, ...USE_GATES, 'rags'] as const;
 export type GateId = (typeof GATES)[number];
 
-/** What a gate is judged on. */
+/** What a batch is judged on beside the gates of its use. */
 export type Evidence = {
   readonly stepsLeft: number;
   readonly fitness: Fitness;
-  readonly species: Pick<Species, 'food'>;
-  readonly origin: 'bought' | 'offcut' | 'found';
-  readonly contact: Contact;
-  readonly cutOn: boolean;
-  readonly knifeSurface: boolean;
+  readonly use: readonly PieceUse[];
+  readonly useGates: readonly UseGate[];
   readonly ragsOpen: number;
-  /** A toy, or a thing for a mouth. */
-  readonly mouthed: boolean;
-  readonly undeclared: number;
-  readonly allergens: readonly string[];
 };
 
-/** One gate: whether it is met, and whether a maker may sign for it with a reason. */
-export type Gate = { readonly id: GateId; readonly met: boolean; readonly mayOverride: boolean };
+/** One gate: whether it is met, and whether a maker may sign for it with a reason; nothing that is met wants signing. */
+export type Gate = { readonly id: GateId; readonly met: boolean; readonly maySign: boolean };
 
-/** Each gate's rule. `surface` is the film that must not lie under a knife; `mouthed` wants known contents, no nut, no film and a full cure; `contact` that of the worst line of every material. */
-const RULES: Readonly<Record<GateId, { readonly holds: (evidence: Evidence) => boolean; readonly mayOverride: boolean }>> = {
-  steps: { holds: ({ stepsLeft }) => stepsLeft === 0, mayOverride: true },
-  'least-time': { holds: ({ fitness }) => fitness.leastTime, mayOverride: true },
-  estimate: { holds: ({ fitness }) => fitness.estimate, mayOverride: true },
-  check: { holds: ({ fitness }) => fitness.check, mayOverride: false },
-  wood: { holds: ({ species, origin }) => species.food !== 'avoid' && origin !== 'found', mayOverride: true },
-  contact: { holds: ({ contact }) => contact === 'food-grade' || contact === 'once-cured', mayOverride: true },
-  surface: { holds: ({ cutOn, knifeSurface }) => !cutOn || knifeSurface, mayOverride: false },
-  mouthed: {
-    holds: ({ mouthed, undeclared, allergens, knifeSurface, fitness }) =>
-      !mouthed ||
-      (undeclared === 0 && !allergens.some((one) => one.includes('nut')) && knifeSurface && fitness.estimate && fitness.check),
-    mayOverride: false,
-  },
-  rags: { holds: ({ ragsOpen }) => ragsOpen === 0, mayOverride: false },
-};
-
-/** Every gate with its verdict; the stricter one only where a piece goes into a mouth. */
-export const gatesOf = (evidence: Evidence): readonly Gate[] =>
-  GATES.filter((id) => id !== 'mouthed' || evidence.mouthed).map((id) => ({
-    id,
-    met: RULES[id].holds(evidence),
-    mayOverride: RULES[id].mayOverride,
-  }));
+/** Every gate with its verdict. Steps, least time and estimate may be signed for, but not for a mouth or a toy; a check and the cloths never. */
+export function gatesOf({ stepsLeft, fitness, use, useGates, ragsOpen }: Evidence): readonly Gate[] {
+  const soft = !use.includes('mouth') && !use.includes('toy');
+  const gate = (id: GateId, met: boolean, maySign: boolean): Gate => ({ id, met, maySign: !met && maySign });
+  return [
+    gate('steps', stepsLeft === 0, soft),
+    gate('least-time', fitness.leastTime, soft),
+    gate('estimate', fitness.estimate, soft),
+    gate('check', fitness.check, false),
+    ...useGates,
+    gate('rags', ragsOpen === 0, false),
+  ];
+}
 
 /** Whether a batch may be released with some gates signed for. */
 export const mayRelease = (gates: readonly Gate[], signed: readonly GateId[]): boolean =>
-  gates.every((gate) => gate.met || (gate.mayOverride && signed.includes(gate.id)));
+  gates.every((gate) => gate.met || (gate.maySign && signed.includes(gate.id)));

@@ -1,14 +1,20 @@
 import { z } from 'zod';
-import { CHECK_KINDS } from '@/core/cure';
+import { CHECK_KINDS, CURE_MODES } from '@/core/cure';
 import { COST_PARTS } from './cost';
 import { GATES } from './gates';
+import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
+import { STATEMENTS } from '@/core/use';
 
 const Moment = z.iso.datetime({ offset: true });
 const Sha256 = z.string().regex(/^[0-9a-f]{64}$/);
 const Minor = z.number().min(0);
 
-/** A release record as an open file: what was looked at when a batch was judged fit to sell, or not. Money in minor units, grams, °C, shares 0–1. */
-export const ReleaseRecord = z.object({
+/** The gates of the first records. */
+export const GATES_1 = ['steps', 'least-time', 'estimate', 'check', 'wood', 'contact', 'surface', 'mouthed', 'rags'] as const;
+/** Where wood could come from in them. */
+const ORIGINS_1 = ['bought', 'offcut', 'found'] as const;
+
+const Record1 = z.object({
   format: z.literal('rendle-release'),
   version: z.literal(1),
   number: z.string(),
@@ -24,12 +30,12 @@ export const ReleaseRecord = z.object({
     design: z.string(),
     wood: z.string(),
     botanical: z.string(),
-    origin: z.enum(['bought', 'offcut', 'found']),
+    origin: z.enum(ORIGINS_1),
     regimen: z.string(),
     school: z.string(),
     pieces: z.array(z.object({ tag: z.string(), code: z.string() })),
   }),
-  gates: z.array(z.object({ id: z.enum(GATES), met: z.boolean(), signed: z.boolean() })),
+  gates: z.array(z.object({ id: z.enum(GATES_1), met: z.boolean(), signed: z.boolean() })),
   steps: z.object({ done: z.int(), left: z.int() }),
   contact: z.string(),
   allergens: z.array(z.string()),
@@ -86,4 +92,33 @@ export const ReleaseRecord = z.object({
     gramsPerPiece: z.number().min(0),
   }),
 });
+
+/** From the second shape on: what the piece is for, how its wood was judged, what papers say of each lot, and a date that may be unsayable. */
+const Record2 = Record1.extend({
+  version: z.literal(2),
+  batch: Record1.shape.batch.extend({
+    origin: z.enum(ORIGINS),
+    use: z.array(z.enum(PIECE_USES)),
+    woodVerdict: z.enum(FOOD_VERDICTS),
+  }),
+  gates: z.array(z.object({ id: z.enum(GATES), met: z.boolean(), signed: z.boolean() })),
+  /** The slip, the owner's page and the label must say "Not for food". */
+  notForFood: z.boolean(),
+  lots: z.array(Record1.shape.lots.element.extend({ statement: z.array(z.enum(STATEMENTS)) })),
+  cure: Record1.shape.cure
+    .unwrap()
+    .extend({
+      mode: z.enum(CURE_MODES),
+      /** Null where half of such batches may never be. */
+      neededHours: z.number().nullable(),
+      /** Null where a date cannot be said. */
+      likelyBy: Moment.nullable(),
+    })
+    .nullable(),
+});
+
+/** A release record as an open file: what was looked at when a batch was judged fit to sell, or not. Money in minor units, grams, °C, shares 0–1. Old ones keep the first shape. */
+export const ReleaseRecord = z.discriminatedUnion('version', [Record1, Record2]);
+export const NewReleaseRecord = Record2;
+export type NewReleaseRecord = z.infer<typeof Record2>;
 export type ReleaseRecord = z.infer<typeof ReleaseRecord>;

@@ -100,8 +100,7 @@ const cures: Rule = { applies: food, met: ({ finish }) => finish.drying !== 'mix
 
 const declared: Rule = {
   applies: food,
-  met: (piece) =>
-    !piece.finish.undeclared || cleared(piece) || (piece.finish.statement.includes('food') && !meets(piece, 'toy')),
+  met: (piece) => !piece.finish.undeclared || cleared(piece) || (piece.finish.statement.includes('food') && !meets(piece, 'toy')),
   maySign: soft,
 };
 
@@ -118,7 +117,9 @@ function isNotForFood(piece: Piece, gates: readonly UseGate[]): boolean {
   const unmet = (id: UseGateId): UseGate | undefined => gates.find((gate) => gate.id === id && !gate.met);
   if (food(piece)) {
     const undeclared = unmet('declared');
-    return ['wood', 'origin', 'contact'].some((id) => unmet(id as UseGateId)) || (undeclared !== undefined && !undeclared.maySign);
+    return (
+      ['wood', 'origin', 'contact'].some((id) => unmet(id as UseGateId)) || (undeclared !== undefined && !undeclared.maySign)
+    );
   }
   const { tableware, finish, wood: of } = piece;
   return (

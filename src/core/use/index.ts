@@ -1,1 +1,13 @@
-export { FOOD_USES, gates, type GatesInput, meetsFood, STATEMENTS, type Statement, USE_GATES, type UseGate, type UseGateId, type UseGates } from './gates';
+export { finishOf, type Layer, usualUses } from './finish';
+export {
+  FOOD_USES,
+  gates,
+  type GatesInput,
+  meetsFood,
+  STATEMENTS,
+  type Statement,
+  USE_GATES,
+  type UseGate,
+  type UseGateId,
+  type UseGates,
+} from './gates';

@@ -1,5 +1,5 @@
 import 'server-only';
-import { isLiquid, lookUpName } from '@/core/material';
+import { isLiquid, nameToIngredient } from '@/core/material';
 import { type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
@@ -49,21 +49,17 @@ function lotRow(row: CsvRow, at: string, lots: readonly KnownLot[], currency: st
     jar: null,
   };
   if (known) return { ...base, status: 'same', knownAs: known.number, issues, lot: null };
-  const found = lookUpName(row.ingredient ?? '');
-  if (found.kind === 'none') issues.push({ code: 'unknown-ingredient', path: at, with: { id: row.ingredient ?? '' } });
-  if (found.kind === 'several') issues.push({ code: 'ambiguous-name', path: at, with: { name: row.ingredient ?? '' } });
+  const ingredient = take(nameToIngredient(row.ingredient ?? '', at));
   const amount = row.amount || (row.grams ? `${row.grams} g` : '');
-  const parsed =
-    found.kind === 'one'
-      ? take(parseAmount(amount, { densityGPerMl: found.ingredient.densityGPerMl, liquid: isLiquid(found.ingredient) }))
-      : undefined;
+  const parsed = ingredient
+    ? take(parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }))
+    : undefined;
   for (const date of [row.opened_on, row.best_before])
     if (date && !isDate(date)) issues.push({ code: 'bad-date', path: at, with: { text: date } });
   const price = row.price ? take(parseMoney(row.price, currency)) : null;
-  if (issues.length > 0 || found.kind !== 'one' || !parsed)
-    return { ...base, status: 'refused', knownAs: null, issues, lot: null };
+  if (issues.length > 0 || !ingredient || !parsed) return { ...base, status: 'refused', knownAs: null, issues, lot: null };
   const lot = {
-    ingredientId: found.ingredient.id,
+    ingredientId: ingredient.id,
     grams: parsed.massG,
     supplier: row.supplier ?? '',
     supplierCode: row.supplier_code ?? '',
@@ -72,7 +68,7 @@ function lotRow(row: CsvRow, at: string, lots: readonly KnownLot[], currency: st
     priceMinor: price ?? null,
     note: row.note ?? '',
   };
-  return { ...base, name: found.ingredient.name, status: 'new', knownAs: null, issues, lot };
+  return { ...base, name: ingredient.name, status: 'new', knownAs: null, issues, lot };
 }
 
 function jarRow(row: CsvRow, at: string, jars: readonly Container[], currency: string): StoresRow {

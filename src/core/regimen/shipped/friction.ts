@@ -1,7 +1,7 @@
 import type { Regimen } from '../schema';
 import { coat, hours, lastCheck, sand, step, wait } from '../steps';
 
-const polish = (n: number, rest = wait(30, 45, 240)) =>
+const polish = (n: number, rest = wait(1, 3, null)) =>
   coat(
     `polish-${n}`,
     'Polish with paper at a slow lathe',
@@ -31,14 +31,14 @@ export const friction: Regimen = {
       'seal',
       'Seal',
       'Sealed',
-      wait(15, 30, null),
+      wait(30, 45, null),
       { slot: 'sealer', coat: 1, lies: 'thin', coatClass: 'friction' },
       { place: 'lathe' },
     ),
     step('scuff', 'scuff', 'Scuff with a fine pad', 'Scuffed', wait(0, 0, null), { place: 'lathe' }),
     polish(1),
     polish(2),
-    polish(3, wait(hours(60), hours(60), null)),
+    polish(3, wait(hours(168), hours(168), null)),
     lastCheck(),
   ],
 };

@@ -16,14 +16,14 @@ export const longSoak: Regimen = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat('flood', 'Flood generously', 'Flooded', wait(hours(18), hours(20), hours(30)), {
+    coat('flood', 'Flood generously', 'Flooded', wait(hours(4), hours(18), null), {
       slot: 'oil',
       coat: 1,
       lies: 'flooded',
       coatClass: 'flood-oil',
     }),
     wipe('wipe', wait(0, 0, null)),
-    coat('wax', 'Rub in the wax paste', 'Waxed', wait(10, 15, 60), {
+    coat('wax', 'Rub in the wax paste', 'Waxed', wait(10, 15, null), {
       slot: 'paste',
       coat: 1,
       lies: 'thin',

@@ -2,7 +2,7 @@ import type { Regimen } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, step, wait } from '../steps';
 
 const rub = (n: number) =>
-  coat(`rub-${n}`, 'Rub on thin', 'Rubbed on', wait(45, 50, 60), { slot: 'oilwax', coat: n, lies: 'thin', coatClass: 'oil-wax' });
+  coat(`rub-${n}`, 'Rub on thin', 'Rubbed on', wait(30, 45, 60), { slot: 'oilwax', coat: n, lies: 'thin', coatClass: 'oil-wax' });
 
 /** Heat-bodied oil with wax, out of one tin. */
 export const oneCan: Regimen = {
@@ -16,12 +16,12 @@ export const oneCan: Regimen = {
   slots: [{ slot: 'oilwax', name: 'Oil with wax', wants: ['drying'], feel: 'any', hint: 'heat-bodied oil and wax' }],
   steps: [
     ...raiseGrain(120, 220),
-    step('warm', 'warm', 'Stand the tin in warm water if below 15 °C', 'Warmed', wait(0, 0, 60), {
+    step('warm', 'warm', 'Stand the tin in warm water if below 15 °C', 'Warmed', wait(0, 0, null), {
       optional: true,
       place: 'bench',
     }),
     rub(1),
-    buff('buff-1', wait(hours(24), hours(36), hours(48))),
+    buff('buff-1', wait(hours(24), hours(36), null)),
     rub(2),
     buff('buff-2', wait(hours(24), hours(48), null)),
     lastCheck(),

@@ -11,20 +11,20 @@ export const paintedRim: Regimen = {
   careClass: 'drying-oil',
   knifeSurface: false,
   slots: [
-    { slot: 'paint', name: 'Powder paint', wants: ['never'], feel: 'any', hint: 'mixed the same day, shaken' },
+    { slot: 'paint', name: 'Powder paint', wants: ['drying'], feel: 'any', hint: 'mixed the same day, shaken' },
     { slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'to seal' },
   ],
   steps: [
     sand(120),
     sand(220),
-    coat('paint', 'Shake; brush on thin', 'Painted', wait(hours(4), hours(4), null), {
+    coat('paint', 'Shake; brush on thin, 20 mm below the lip', 'Painted', wait(hours(4), hours(4), null), {
       slot: 'paint',
       coat: 1,
       lies: 'thin',
       coatClass: 'wax-paste',
     }),
     step('scuff', 'scuff', 'Smooth with a fine pad', 'Smoothed', wait(0, 0, null), { place: 'bench' }),
-    coat('seal', 'Oil thinly, after a test piece', 'Oiled', wait(5, 10, 20), {
+    coat('seal', 'Oil thinly, after a test piece', 'Oiled', wait(5, 10, null), {
       slot: 'oil',
       coat: 1,
       lies: 'thin',

@@ -27,8 +27,11 @@ export const saturate: Regimen = {
     soak(1),
     soak(2),
     soak(3),
-    wipe('wipe', wait(hours(24), hours(48), null), { action: 'Wipe it all off', note: 'Again if the wood stays dull anywhere.' }),
-    coat('wax', 'Rub in the hard wax', 'Waxed', wait(45, 60, 180), {
+    wipe('wipe', wait(hours(120), hours(144), null), {
+      action: 'Wipe it all off',
+      note: 'Again if the wood stays dull anywhere. Then it cures five to seven days before the wax.',
+    }),
+    coat('wax', 'Rub in the hard wax', 'Waxed', wait(45, 60, null), {
       slot: 'paste',
       coat: 1,
       lies: 'thin',

@@ -5,25 +5,25 @@ const seal = (n: number, rest = wait(30, 45, null)) =>
   coat(`seal-${n}`, 'Seal thinly', 'Sealed', rest, { slot: 'sealer', coat: n, lies: 'thin', coatClass: 'film' });
 
 const oil = (n: number) =>
-  coat(`oil-${n}`, 'Lay on the oil-wax wet', 'Oiled', wait(30, 40, 60), {
+  coat(`oil-${n}`, 'Lay on the oil-wax wet', 'Oiled', wait(20, 30, 60), {
     slot: 'oilwax',
     coat: n,
     lies: 'thin',
     coatClass: 'oil-wax',
   });
 
-/** Resin seal, then walnut oil and wax; one side, then the other. */
+/** Resin seal, then oil and wax; one side, then the other. */
 export const sealOil: Regimen = {
   id: 'seal-oil',
   name: 'Seal, then oil',
-  school: 'resin seal, then walnut and wax',
+  school: 'resin seal, then oil and wax',
   gains: 'Even on patchy wood; less oil.',
-  costs: 'The seal is a film: not under a knife. A nut oil: declared.',
+  costs: 'The seal is a film: not under a knife. An oil from a nut is declared.',
   careClass: 'drying-oil-wax',
   knifeSurface: false,
   slots: [
     { slot: 'sealer', name: 'Resin seal', wants: ['drying'], feel: 'any', hint: 'dewaxed, thin' },
-    { slot: 'oilwax', name: 'Oil-wax', wants: ['drying'], feel: 'any', hint: 'walnut oil and wax' },
+    { slot: 'oilwax', name: 'Oil-wax', wants: ['drying'], feel: 'any', hint: 'tung or heat-bodied linseed, and wax' },
   ],
   steps: [
     sand(120),

@@ -30,7 +30,7 @@ export const soakWax: Regimen = {
     wipe('wipe-2', wait(30, 60, null)),
     flood(3),
     wipe('wipe-3', wait(hours(8), hours(12), null), { note: 'Overnight.' }),
-    coat('wax', 'Rub in the wax paste', 'Waxed', wait(15, 25, 90), {
+    coat('wax', 'Rub in the wax paste', 'Waxed', wait(15, 25, null), {
       slot: 'paste',
       coat: 1,
       lies: 'thin',

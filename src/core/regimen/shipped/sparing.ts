@@ -2,7 +2,7 @@ import type { Regimen } from '../schema';
 import { buff, coat, hours, lastCheck, sand, wait } from '../steps';
 
 const pad = (n: number) =>
-  coat(`pad-${n}`, 'Stir, work in with a fine pad', 'Worked in', wait(30, 40, 60), {
+  coat(`pad-${n}`, 'Stir, work in with a fine pad', 'Worked in', wait(10, 30, 45), {
     slot: 'hardwax',
     coat: n,
     lies: 'thin',
@@ -23,7 +23,7 @@ export const sparing: Regimen = {
     sand(120),
     sand(180),
     pad(1),
-    buff('buff-1', wait(hours(48), hours(48), hours(96)), { action: 'Buff it all off' }),
+    buff('buff-1', wait(hours(24), hours(48), null), { action: 'Buff it all off' }),
     pad(2),
     buff('buff-2', wait(hours(48), hours(48), null), { action: 'Buff it all off' }),
     lastCheck(),

@@ -2,7 +2,7 @@ import type { Regimen } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
 
 const rub = (n: number) =>
-  coat(`coat-${n}`, 'Rub on a thin coat', 'Coated', wait(5, 10, 20), {
+  coat(`coat-${n}`, 'Rub on a thin coat', 'Coated', wait(5, 10, null), {
     slot: 'oil',
     coat: n,
     lies: 'thin',
@@ -29,15 +29,15 @@ export const thinDrying: Regimen = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    coat('soak', 'First soak, keep it wet', 'Soaked', wait(10, 15, 20), {
+    coat('soak', 'First soak, keep it wet', 'Soaked', wait(10, 20, null), {
       slot: 'oil',
       coat: 1,
       lies: 'flooded',
       coatClass: 'thin-oil',
     }),
-    wipe('wipe-1', wait(hours(24), hours(24), hours(72))),
+    wipe('wipe-1', wait(hours(24), hours(24), null)),
     rub(2),
-    wipe('wipe-2', wait(hours(24), hours(24), hours(72))),
+    wipe('wipe-2', wait(hours(24), hours(24), null)),
     rub(3),
     wipe('wipe-3', wait(hours(72), hours(120), null), { note: 'It cures; the estimate and the checks say when.' }),
     buff('buff', wait(0, 0, null)),

@@ -2,7 +2,7 @@
 
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
-import { answersTo, findIngredient, INGREDIENTS, severalMeanings } from '@/core/material';
+import { findIngredient, identify, INGREDIENTS, nearNames, REFUSAL_KINDS } from '@/core/material';
 import { FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 
@@ -12,38 +12,50 @@ type Option =
   | { readonly kind: 'ready'; readonly id: number; readonly name: string; readonly says: string }
   | { readonly kind: 'unknown'; readonly name: string; readonly says: string };
 
-/** What a typed name may mean: ingredients by any of their names, or what is really in a tin whose name means several liquids. */
+const optionOf = (id: string, says?: string): Option[] => {
+  const one = findIngredient(id);
+  if (!one) return [];
+  const other = one.alsoCalled.length > 0 ? `also ${one.alsoCalled.join(', ')}` : FAMILY_WORDS[one.family];
+  return [{ kind: 'ingredient', id: one.id, name: one.name, says: says ?? other, family: one.family }];
+};
+
+/** What the list asks or says above its options. */
+type Heading = string | null;
+
+/** What a typed name may mean: the one ingredient, what may really be in a tin of that name, no material at all, or names that lie near. */
 function optionsFor(
   text: string,
   ready: readonly ReadyChoice[],
-): { readonly asks: boolean; readonly options: readonly Option[] } {
-  const several = severalMeanings(text);
+): { readonly heading: Heading; readonly options: readonly Option[] } {
+  const typed = text.trim();
   const own = ready
-    .filter((one) => one.name.toLowerCase().includes(text.trim().toLowerCase()))
+    .filter((one) => one.name.toLowerCase().includes(typed.toLowerCase()))
     .map((one): Option => ({ kind: 'ready', id: one.id, name: one.name, says: 'bought finish, used as it comes' }));
-  if (several)
-    return {
-      asks: true,
-      options: [
-        ...several.map(({ inside, ingredient }): Option => {
-          const found = findIngredient(ingredient ?? '');
-          return found
-            ? { kind: 'ingredient', id: found.id, name: found.name, says: inside, family: found.family }
-            : { kind: 'unknown', name: 'A bought finish', says: inside };
-        }),
-        ...own,
-      ],
-    };
-  const options = INGREDIENTS.filter((one) => text.trim() === '' || answersTo(one, text)).map(
-    (one): Option => ({
-      kind: 'ingredient',
-      id: one.id,
-      name: one.name,
-      says: one.alsoCalled.length > 0 ? `also ${one.alsoCalled.join(', ')}` : FAMILY_WORDS[one.family],
-      family: one.family,
-    }),
-  );
-  return { asks: false, options: [...options, ...own] };
+  if (typed === '') return { heading: null, options: [...INGREDIENTS.flatMap((one) => optionOf(one.id)), ...own] };
+  const found = identify({ name: typed });
+  const near = nearNames(typed);
+  if (!found.ok) return { heading: null, options: own };
+  const { value } = found;
+  if (value.id !== null) {
+    const others = near.filter((id) => id !== value.id);
+    return { heading: null, options: [...optionOf(value.id), ...others.flatMap((id) => optionOf(id)), ...own] };
+  }
+  if ('refuse' in value) return { heading: `That is ${REFUSAL_KINDS[value.refuse]}: no material for this work.`, options: [] };
+  if (!('ask' in value)) return { heading: null, options: [...near.flatMap((id) => optionOf(id)), ...own] };
+  const [only, ...more] = value.ask;
+  const asks =
+    value.ask.length === 0
+      ? 'This name says nothing of what is inside.'
+      : more.length === 0
+        ? `Is it ${(findIngredient(only ?? '')?.name ?? '').toLowerCase()}, sold as that, with nothing added?`
+        : 'Different liquids are sold under this name. What is really in the tin?';
+  const bought: Option = {
+    kind: 'unknown',
+    name: 'A bought finish',
+    says: value.bought ? 'most likely: enter it with what its label says' : 'a mix, or the tin does not say',
+  };
+  const choices = value.ask.flatMap((id) => optionOf(id, more.length === 0 ? 'yes: that, and nothing else' : undefined));
+  return { heading: asks, options: value.bought ? [bought, ...choices, ...own] : [...choices, bought, ...own] };
 }
 
 type Props = {
@@ -60,7 +72,7 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
   const shown = findIngredient(value)?.name ?? '';
   const [text, setText] = useState(shown);
   const [unknown, setUnknown] = useState(false);
-  const { asks, options } = optionsFor(text === shown ? '' : text, ready);
+  const { heading, options } = optionsFor(text === shown ? '' : text, ready);
   const box = useCombobox<Option>({
     items: [...options],
     inputValue: text,
@@ -103,14 +115,14 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
         {...box.getMenuProps()}
         className={`absolute left-0 z-30 max-h-80 w-full min-w-72 overflow-y-auto border-2 border-ink bg-paper shadow-xl ${box.isOpen ? '' : 'hidden'}`}
       >
-        {box.isOpen && asks ? (
+        {box.isOpen && heading ? (
           <li className="border-hair border-b bg-bench px-3 py-2 font-semibold" role="presentation">
-            This name stands on different liquids. What is really in the tin?
+            {heading}
           </li>
         ) : null}
-        {box.isOpen && options.length === 0 ? (
+        {box.isOpen && !heading && options.length === 0 ? (
           <li className="px-3 py-2 text-soft" role="presentation">
-            Nothing by that name. Try another, such as “white oil”.
+            Nothing by that name. Try another, such as “white oil”, or enter it as a bought finish in the stores.
           </li>
         ) : null}
         {box.isOpen

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import {
+  clothHazard,
+  closesWhenLaid,
+  inSession,
+  LOOK_AFTER_HOURS,
+  lookFromMs,
+  makesCloths,
+  SESSION_HOURS,
+  waysFor,
+  worstHazard,
+} from '.';
+
+const HOUR = 3_600_000;
+
+describe('oily cloths', () => {
+  it('come from every coat, wipe and buff, and from sanding once oil is on', () => {
+    for (const kind of ['coat', 'wipe', 'buff'] as const) expect(makesCloths(kind, false)).toBe(true);
+    for (const kind of ['sand', 'scuff'] as const)
+      expect([makesCloths(kind, false), makesCloths(kind, true)]).toEqual([false, true]);
+    for (const kind of ['wet', 'turn', 'check', 'warm'] as const) expect(makesCloths(kind, true)).toBe(false);
+  });
+  it('heat where nobody says what is on them', () => {
+    expect(clothHazard({ ragHazard: 'plain', undeclared: true })).toBe('self-heating');
+    expect(clothHazard({ ragHazard: null, undeclared: false })).toBe('self-heating');
+    expect(clothHazard({ ragHazard: 'plain', undeclared: false })).toBe('plain');
+    expect(worstHazard(['plain', 'flammable'])).toBe('flammable');
+    expect(worstHazard([])).toBe('plain');
+  });
+  it('are one session for ten hours, and looked at twelve hours after they were laid', () => {
+    expect([SESSION_HOURS, LOOK_AFTER_HOURS]).toEqual([10, 12]);
+    expect([inSession(0, 10 * HOUR), inSession(0, 10 * HOUR + 1), inSession(10 * HOUR, 0)]).toEqual([true, false, true]);
+    expect(lookFromMs(5)).toBe(5 + 12 * HOUR);
+    expect([closesWhenLaid('plain'), closesWhenLaid('flammable'), closesWhenLaid('self-heating')]).toEqual([true, false, false]);
+  });
+  it('are never burnt with solvent in them', () => {
+    expect(waysFor('self-heating', false)).toContain('burnt');
+    expect(waysFor('self-heating', true)).not.toContain('burnt');
+    expect(waysFor('flammable', false)).not.toContain('burnt');
+  });
+});

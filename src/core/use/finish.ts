@@ -1,0 +1,58 @@
+import type { Drying } from '@/core/blend';
+import { type Contact, type PieceUse, worstOf } from '@/core/material';
+import type { Geometry } from '@/core/piece';
+import type { GatesInput, Statement } from './gates';
+
+/** One material on a piece, as far as its gates go. */
+export type Layer = {
+  readonly contact: Contact;
+  readonly filmForming: boolean;
+  readonly drying: Drying;
+  readonly waxEquivalent: number;
+  readonly allergens: readonly string[];
+  readonly undeclared: boolean;
+  /** What the supplier's papers on file say of this very finish. */
+  readonly statement: readonly Statement[];
+};
+type Finish = GatesInput['finish'];
+
+/** What a statement must cover: only what would be refused without it. */
+const WANTS: Readonly<Record<Statement, (layer: Layer) => boolean>> = {
+  food: (layer) => layer.undeclared,
+  toy: (layer) => layer.undeclared || layer.filmForming || layer.contact === 'indirect-only' || layer.contact === 'not-for-food',
+};
+
+/** A statement counts when every layer that wants one has it, and one does. */
+const covers = (layers: readonly Layer[], statement: Statement): boolean => {
+  const wanting = layers.filter(WANTS[statement]);
+  return wanting.length > 0 && wanting.every((layer) => layer.statement.includes(statement));
+};
+
+/**
+ * The finish of a piece while its surfaces have none of their own: the worst contact, any film, anything undeclared; tacky if any layer
+ * is, else drying if any dries. Bare wood dries in every gate.
+ * @param film the regimen itself counts as a film
+ */
+export function finishOf(layers: readonly Layer[], film = false): Finish {
+  const drying: Drying = layers.some((layer) => layer.drying === 'mixed')
+    ? 'mixed'
+    : layers.length === 0 || layers.some((layer) => layer.drying === 'drying')
+      ? 'drying'
+      : 'never';
+  return {
+    contact: worstOf(layers.map((layer) => layer.contact)),
+    filmForming: film || layers.some((layer) => layer.filmForming),
+    drying,
+    waxEquivalent: Math.max(0, ...layers.map((layer) => layer.waxEquivalent)),
+    allergens: [...new Set(layers.flatMap((layer) => layer.allergens))].sort(),
+    undeclared: layers.some((layer) => layer.undeclared),
+    statement: (['food', 'toy'] as const).filter((statement) => covers(layers, statement)),
+  };
+}
+
+/** What a piece of a shape is most likely for, until its maker says otherwise. Source: practice of the trade. */
+export function usualUses({ shape }: Pick<Geometry, 'shape'>): readonly PieceUse[] {
+  if (shape === 'board') return ['food-wet', 'knife'];
+  if (shape === 'spoon') return ['food-wet', 'mouth'];
+  return shape === 'box' ? ['food-dry'] : ['food-wet'];
+}
