@@ -14,7 +14,14 @@ export async function register(): Promise<void> {
   ]);
   // A file of an earlier version gets the regimens that have come since.
   if (findShop(database())) shipRegimens(database(), now());
-  const { postRound } = await import('./features/care/post-round');
+  const [{ postRound }, { bringUpToFacts }, { draftJudgedLetters }, { letterWords }] = await Promise.all([
+    import('./features/care/post-round'),
+    import('./data/facts/facts'),
+    import('./data/care/post'),
+    import('./features/care/letter-words'),
+  ]);
+  // What is known may have changed since this file was last open: what that touches is held, listed and told once.
+  if (bringUpToFacts(database(), now())) draftJudgedLetters(database(), letterWords, now());
   // The post goes round by itself; a round that fails is told and tried again.
   const round = (): void => {
     if (findShop(database())) void postRound(database(), now()).catch((error) => console.error('The post:', error));

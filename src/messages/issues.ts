@@ -103,6 +103,15 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'already-decided': () => 'This batch has been released or refused already.',
   'not-released': () => 'Only released pieces can be sold. Release the batch first.',
   'not-enough-pieces': ({ left }) => `Only ${left} pieces are left to sell. Choose fewer.`,
+  'never-burnt': () => 'Cloths with solvent in them are never burnt: the vapour catches fire first. Lay them flat outdoors.',
+  'solvent-last': ({ name }) =>
+    `${name} is stirred in last, off the heat, once the pot is below its mark. Weigh the rest first, or make this pot cold.`,
+  'too-warm-for-solvent': ({ most }) =>
+    `Read the thermometer first: solvent goes in only below ${number(most)} °C, off the heat and away from any flame.`,
+  'still-lumps': () => 'Look against the light: it is filled only once no lump of wax is left. Shake it and wait.',
+  'practice-only': () => 'Practice devices write into practice pots only. Begin one to try them.',
+  'pieces-held': () =>
+    'These pieces are held: by what is known now they would be refused. Say under “What we know has changed” what becomes of them.',
   'rags-first': () => 'Say first how the cloths lie.',
   'not-enough-jars': ({ name, have }) => `There are only ${have} of “${name}” in the stores. Fill fewer, or enter more jars.`,
   'pour-closed': () => 'This pot is finished. Start a new one.',

@@ -31,6 +31,10 @@ describe('words', () => {
       detail: 'a whole number',
       wants: 'never',
       feel: 'paste',
+      thousands: '1000',
+      decimal: '1.0',
+      why: 'a fuel',
+      may: 'Tung oil',
     };
     for (const words of [sayIssue({ code, path: '', with: bounds })]) {
       expect(words).toMatch(/^[A-Z“0-9].*[.?]$/);

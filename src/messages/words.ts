@@ -149,13 +149,13 @@ export const RAG_WAY_WORDS: Readonly<Record<ClothWay, string>> = {
 /** How an owner keeps a finish, in a sentence for the slip. */
 export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
   'never-dry': 'Oil it when it looks dull: flood it, leave it half an hour, wipe it dry.',
-  'oil-wax': 'When it looks dull, rub in a little board paste or oil, leave it half an hour, wipe and buff.',
+  'oil-wax': 'When it looks dull, rub in a little oil-wax paste, leave it half an hour, wipe and buff.',
   'drying-oil':
     'When it looks dull, rub on a very thin coat of the same drying oil, wipe it all off after ten minutes, and let it cure for a week.',
   'drying-oil-wax':
     'When it looks dull, rub in very little oil-wax, buff it off within the hour, and let it harden for two days.',
-  'hard-wax': 'Once a year look at it in a low light; where it is worn, work in a spoonful of hard-wax oil and buff it off.',
-  film: 'Only look at it: where the film is broken, send it back. No knife on it.',
+  'hard-wax': 'Once a year look at it in a low light; where it is worn, work in a very little hard-wax oil and buff it off.',
+  film: 'Only look at it: where the film is damaged, send it back. Do not cut on it.',
   friction: 'Dust it; a little polish on a soft paper brings the shine back.',
   bare: 'Nothing to renew: wash and dry it.',
 };

@@ -11,6 +11,7 @@ export {
   type Drying,
   dryingOf,
   heatsRags,
+  keepsMonthsOf,
   type RagHazard,
   worseHazard,
   worstContact,

@@ -1,4 +1,4 @@
-import { type Contact, givesVapour, type Ingredient, worstOf } from '@/core/material';
+import { type Contact, givesVapour, type Ingredient, ingredientOf, worstOf } from '@/core/material';
 import type { Share } from './lines';
 
 export type Drying = 'drying' | 'never' | 'mixed';
@@ -106,3 +106,6 @@ export function keepsMonths(ingredients: readonly Ingredient[]): number {
     ...(has('shellac-flake') && ingredients.length > 1 ? [KEEPS_MONTHS.dissolvedShellac] : []),
   );
 }
+
+/** The same by ids, of a blend that is made already. */
+export const keepsMonthsOf = (ids: readonly string[]): number => keepsMonths(ids.map(ingredientOf));

@@ -7,6 +7,7 @@ import { careEvent, carePlan, owner, sale, type UPKEEPS } from '../schema';
 import { theShop } from '../shop/queries';
 import { type Batch, loadBatch } from '../work/batch';
 import { takeTins } from '../tins/commands';
+import { heldNotice } from '../facts/facts';
 import { CARE_HORIZON_DAYS } from './horizon';
 import { unsoldPieces } from './queries';
 
@@ -49,6 +50,7 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
     if (batch.release?.outcome !== 'released') return fail('not-released', 'batchId');
     const held = Object.values(batch.materials).find((lot) => lot.held);
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
+    if (heldNotice(tx, batch.id)) return fail('pieces-held', 'batchId');
     if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
     const free = unsoldPieces(tx, batch);
     if (free.length < input.pieces) return fail('not-enough-pieces', 'pieces', { left: free.length });

@@ -5,7 +5,8 @@ import type { Language, Post } from '@/core/care';
 import { addDays, dateOf, fail, formatInstant, ok, type Result, groupBy } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
-import { careEvent, carePlan, hold, outbox, owner, piece, sale, tinSale } from '../schema';
+import type { UseGateId } from '@/core/use';
+import { careEvent, carePlan, factNotice, hold, outbox, owner, piece, sale, tinSale } from '../schema';
 import { traceOf } from '../trace/queries';
 import { theShop } from '../shop/queries';
 import { loadBatch, tagOf } from '../work/batch';
@@ -27,6 +28,8 @@ export type About = {
 export type Writer = {
   readonly look: (about: About) => { readonly subject: string; readonly body: string };
   readonly hold: (about: About, why: string) => { readonly subject: string; readonly body: string };
+  /** That a piece sold before would be refused by what is known now, and by which gates. */
+  readonly judged: (about: About, gates: readonly UseGateId[]) => { readonly subject: string; readonly body: string };
   /** Several letters to one address as one. */
   readonly together: (
     language: Language,
@@ -143,6 +146,43 @@ export function draftHoldLetters(db: Db, lotId: number, words: Writer, nowMs: nu
     }
     return ok({ drafted });
   });
+}
+
+/** Ordinals of letters about changed judgements lie below those of holds. */
+const JUDGED_FROM = -1_000_000;
+
+/** Drafts a letter to everyone who has a piece that would be refused by what is known now, once each; none is sent by itself. */
+export function draftJudgedLetters(db: Db, words: Writer, nowMs: number): number {
+  let drafted = 0;
+  for (const notice of db.select().from(factNotice).where(eq(factNotice.kind, 'sold-refused')).all()) {
+    const { codes = [], gates = [] } = notice.detail as {
+      readonly codes?: readonly string[];
+      readonly gates?: readonly UseGateId[];
+    };
+    if (codes.length === 0) continue;
+    for (const row of written(db)
+      .where(inArray(piece.code, [...codes]))
+      .all()) {
+      const to = addressOf(row);
+      const about = to ? aboutOf(db, row, nowMs) : null;
+      if (!to || !about) continue;
+      drafted += db
+        .insert(outbox)
+        .values({
+          carePlanId: row.plan.id,
+          ordinal: JUDGED_FROM - notice.id,
+          kind: 'hold',
+          state: 'draft',
+          dueOn: dateOf(nowMs, theShop(db).zone),
+          to,
+          ...words.judged(about, gates),
+          madeAt: nowMs,
+        })
+        .onConflictDoNothing({ target: [outbox.carePlanId, outbox.ordinal] })
+        .run().changes;
+    }
+  }
+  return drafted;
 }
 
 /** A person has read some drafts: they go with the next post, or are thrown away; one that was settled before stays as it is. */

@@ -6,7 +6,7 @@ import { checkEntry, release } from '../schema';
 
 import { airOf } from './air';
 import { loadBatch } from '../work/batch';
-import { a0OfMaterials, cureStart, progressOfBatch } from '../work/standing';
+import { cureStart, progressOfBatch, setBy } from '../work/standing';
 
 const kept = new WeakMap<Db, { readonly key: string; readonly learning: Learning }>();
 
@@ -15,13 +15,13 @@ function pastOf(db: Db): PastBatch[] {
   const decided = db.select({ id: release.batchId, at: release.at }).from(release).where(eq(release.outcome, 'released')).all();
   return decided.flatMap(({ id, at }): PastBatch[] => {
     const batch = loadBatch(db, id, at);
-    const a0 = batch && a0OfMaterials(Object.values(batch.materials));
+    const a0 = batch && setBy(batch);
     if (!batch || !a0 || a0.settles) return [];
     const startMs = cureStart(progressOfBatch(batch).progress);
     const air = startMs !== null && batch.place ? airOf(db, id, batch.place, startMs, at) : null;
     const last = air?.readings.length ? air.reckoned.at(-1) : undefined;
     if (startMs === null || !air || !last) return [];
-    const clock = ageClock(startMs, air.reckoned, last);
+    const clock = ageClock(startMs, air.reckoned, last, a0.mode);
     const said = saidBy(
       estimate(
         a0.hours,

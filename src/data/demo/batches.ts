@@ -20,7 +20,11 @@ export function drawDesigns({ db, nowMs }: Scene): void {
   must(
     addDesign(
       db,
-      { name: 'Bread board', cutOn: true, geometry: { shape: 'board', lengthMm: 420, widthMm: 260, thickMm: 24, grain: 'long' } },
+      {
+        name: 'Bread board',
+        uses: ['food-wet', 'knife'],
+        geometry: { shape: 'board', lengthMm: 420, widthMm: 260, thickMm: 24, grain: 'long' },
+      },
       at,
     ),
   );
@@ -29,7 +33,7 @@ export function drawDesigns({ db, nowMs }: Scene): void {
       db,
       {
         name: 'Stirring spoon',
-        cutOn: false,
+        uses: ['food-wet', 'mouth'],
         geometry: {
           shape: 'spoon',
           bowlLengthMm: 80,
@@ -48,7 +52,7 @@ export function drawDesigns({ db, nowMs }: Scene): void {
       db,
       {
         name: 'Lantern bowl',
-        cutOn: false,
+        uses: ['food-dry', 'hands'],
         geometry: {
           shape: 'turned',
           outer: [

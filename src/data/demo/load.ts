@@ -46,4 +46,4 @@ export function loadDemo(db: Db, nowMs: number): void {
 }
 
 /** What an hour of hands and a printed slip cost the shed. */
-const sayCosts = (db: Db): void => void db.update(shop).set({ hourMinor: 2400, slipMinor: 12 }).run();
+const sayCosts = (db: Db): void => void db.update(shop).set({ hourMinor: 2400, slipMinor: 12, isDemo: true }).run();

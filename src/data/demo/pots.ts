@@ -54,7 +54,8 @@ export function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, te
       ),
     );
   });
-  if (findPot(db, id)?.state === 'heating') must(finishHeating(db, id, findPot(db, id)?.version ?? 1));
+  if (findPot(db, id)?.state === 'heating')
+    must(finishHeating(db, id, findPot(db, id)?.version ?? 1, by(INES, at + 48 * MS_PER_MINUTE)));
   const filled = jars.map(([name, count, netG]) => ({
     containerId: containers(db).find((one) => one.name === name)?.id ?? 0,
     count,

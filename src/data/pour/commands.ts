@@ -1,6 +1,7 @@
 import 'server-only';
 import { and, eq, isNull } from 'drizzle-orm';
 import { blend, isMixedPaint, PAINT_KEEPS_HOURS, spreadOver } from '@/core/blend';
+import type { Heater } from '@/core/caution';
 import { findIngredient } from '@/core/material';
 import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
@@ -9,12 +10,20 @@ import { container, fill, formulaRevision, lot, lotEdge, pour, pourEntry, slip }
 import { theShop } from '../shop/queries';
 import { move, nextLotNumber } from '../stores/commands';
 import { leftOf } from '../stores/queries';
-import { gramsToWeigh, noteSlip, openPot, pouredOf, touch } from './open';
+import { gramsToWeigh, linesNow, madeOf, mayPractise, noteSlip, openPot, pouredOf, touch } from './open';
 import { type Pot, spreadWaiting } from './queries';
 
 export function startPour(
   db: Db,
-  input: { readonly revisionId: number; readonly targetG: number; readonly residueG?: number; readonly takeUp?: boolean },
+  input: {
+    readonly revisionId: number;
+    readonly targetG: number;
+    readonly residueG?: number;
+    readonly takeUp?: boolean;
+    readonly heater?: Heater | null;
+    /** Draws no stock, becomes no lot, prints nothing. */
+    readonly practice?: boolean;
+  },
   by: By,
 ): Result<{ readonly id: number }> {
   return command(db, (tx) => {
@@ -30,6 +39,8 @@ export function startPour(
         formulaRevisionId: input.revisionId,
         targetG: input.targetG,
         residueG: input.residueG ?? 0,
+        heater: input.heater ?? null,
+        practice: input.practice ?? false,
         lines,
         personId: by.personId,
         at: by.nowMs,
@@ -60,11 +71,14 @@ export type Weighed = {
   readonly clientId: string;
   readonly pourId: number;
   readonly ingredientId: string;
-  readonly lotId: number;
+  /** Null at a practice pot. */
+  readonly lotId: number | null;
   readonly readingG: number;
   readonly corrects: string | null;
   /** Said on purpose: what went in is not in the formula. */
   readonly stray?: boolean;
+  /** Read by a practice scale. */
+  readonly fromPractice?: boolean;
 };
 
 /** What the scale said once an ingredient was in: its grams are the rise since the reading before, and leave its lot. */
@@ -75,6 +89,11 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
     const { pot } = open.value;
     const { entries } = pot;
     if (tx.select().from(pourEntry).where(eq(pourEntry.clientId, input.clientId)).get()) return ok(undefined);
+    if (input.fromPractice && !mayPractise(tx, pot)) return fail('practice-only', 'readingG');
+    const made = madeOf(tx, pot);
+    const now = made.ok ? linesNow(made.value, pot) : null;
+    if (now && !input.stray && made.ok && made.value.stages?.[1].includes(input.ingredientId))
+      return fail('solvent-last', 'ingredientId', { name: findIngredient(input.ingredientId)?.name ?? '' });
     const isStray = !pot.revision.lines.some((line) => line.ingredient === input.ingredientId);
     const isKnown = pot.weighTo.lines.some((line) => line.ingredient === input.ingredientId);
     if (isStray && !isKnown && !input.stray) return fail('unknown-line', 'ingredientId', { id: input.ingredientId });
@@ -83,17 +102,20 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
     const before = replaced ? replaced.readingG - replaced.grams : (entries.at(-1)?.readingG ?? 0);
     const grams = input.readingG - before;
     if (grams <= 0) return fail('reading-fell', 'readingG', { before });
-    if (replaced) {
+    if (replaced?.lotId != null) {
       const back = move(tx, { lotId: replaced.lotId, grams: replaced.grams, why: 'correction', entry: input.clientId }, by);
       if (!back.ok) return back;
     }
-    const source = tx.select().from(lot).where(eq(lot.id, input.lotId)).get();
-    if (source?.ingredientId !== input.ingredientId) return fail('not-found', 'lotId');
-    const out = move(tx, { lotId: input.lotId, grams: -grams, why: 'pour', entry: input.clientId }, by);
-    if (!out.ok) return out;
-    const { stray: _, ...entry } = input;
+    if (!pot.practice) {
+      const { lotId } = input;
+      const source = lotId === null ? undefined : tx.select().from(lot).where(eq(lot.id, lotId)).get();
+      if (lotId === null || source?.ingredientId !== input.ingredientId) return fail('not-found', 'lotId');
+      const out = move(tx, { lotId, grams: -grams, why: 'pour', entry: input.clientId }, by);
+      if (!out.ok) return out;
+    }
+    const { stray: _, fromPractice: __, ...entry } = input;
     tx.insert(pourEntry)
-      .values({ ...entry, grams, personId: by.personId, at: by.nowMs })
+      .values({ ...entry, lotId: pot.practice ? null : input.lotId, grams, personId: by.personId, at: by.nowMs })
       .run();
     if (isStray) {
       // Its mark is what is in, however often it is weighed or corrected.
@@ -122,14 +144,27 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
     const open = openPot(tx, pourId, ['weighing'], version);
     if (!open.ok) return open;
     const { pot } = open.value;
+    const whole = madeOf(tx, pot);
+    const first = whole.ok ? linesNow(whole.value, pot) : null;
     const { lines } = pot.weighTo;
-    const missing = lines.filter((line) => pouredOf(pot, line.ingredient) <= 0);
-    if (pot.entries.length < 2 || missing.length > 0) return fail('no-readings', 'entries');
+    const missing = lines.filter((line) => pouredOf(pot, line.ingredient) <= 0 && (first?.includes(line.ingredient) ?? true));
+    if (pot.entries.length < (first ? 1 : 2) || missing.length > 0) return fail('no-readings', 'entries');
+    if (first) {
+      touch(tx, pot, { state: 'heating' });
+      return ok({ number: '' });
+    }
     const poured = lines.map((line) => ({ ingredient: line.ingredient, parts: pouredOf(pot, line.ingredient) }));
-    const made = blend({ lines: poured, make: { massG: 100 } });
+    const made = blend({ lines: poured, make: { massG: 100 }, ambientC: theShop(tx).ambientC });
     if (!made.ok) return made;
+    // A pot in two stages has been on the heat; what is made cold never goes there.
+    const state = made.value.heat === 'water-bath' ? ('heating' as const) : ('filling' as const);
+    if (pot.practice) {
+      touch(tx, pot, { state });
+      return ok({ number: '' });
+    }
     const today = dateOf(by.nowMs, theShop(tx).zone);
-    const sources = pot.entries.map((entry) => tx.select().from(lot).where(eq(lot.id, entry.lotId)).get());
+    const drawn = pot.entries.flatMap(({ lotId, grams }) => (lotId === null ? [] : [{ lotId, grams }]));
+    const sources = drawn.map((entry) => tx.select().from(lot).where(eq(lot.id, entry.lotId)).get());
     const totalG = poured.reduce((sum, line) => sum + line.parts, 0);
     const number = nextLotNumber(tx, 'B', by.nowMs);
     const bestBefore = earliest([
@@ -153,13 +188,13 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
       .returning({ id: lot.id })
       .get();
     const byLot = new Map<number, number>();
-    for (const entry of pot.entries) byLot.set(entry.lotId, (byLot.get(entry.lotId) ?? 0) + entry.grams);
+    for (const entry of drawn) byLot.set(entry.lotId, (byLot.get(entry.lotId) ?? 0) + entry.grams);
     tx.insert(lotEdge)
       .values([...byLot].map(([fromLot, grams]) => ({ fromLot, intoLot: row.id, grams })))
       .run();
     const moved = move(tx, { lotId: row.id, grams: totalG, why: 'receive' }, by);
     if (!moved.ok) return moved;
-    touch(tx, pot, { lotId: row.id, state: made.value.heat === 'water-bath' ? 'heating' : 'filling' });
+    touch(tx, pot, { lotId: row.id, state });
     return ok({ number });
   });
 }
@@ -167,6 +202,8 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
 export type Filling = {
   readonly pourId: number;
   readonly version: number;
+  /** Of a blend made cold: looked at against the light, no lump of wax is left. */
+  readonly noLumps?: boolean;
   readonly residueG: number;
   readonly jars: readonly Jars[];
 };
@@ -190,6 +227,12 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
     const open = openPot(tx, input.pourId, ['filling'], input.version);
     if (!open.ok) return open;
     const { pot } = open.value;
+    const blended = madeOf(tx, pot);
+    if (blended.ok && blended.value.heat === 'cold' && !input.noLumps) return fail('still-lumps', 'noLumps');
+    if (pot.practice) {
+      touch(tx, pot, { state: 'done', filledAt: null });
+      return ok({ leftG: 0 });
+    }
     const made = pot.lotId === null ? undefined : tx.select().from(lot).where(eq(lot.id, pot.lotId)).get();
     if (!made) return fail('not-found', 'pourId');
     if (input.residueG > 0) {
@@ -253,5 +296,25 @@ export function lidJars(db: Db, pourId: number, by: By): Result<void> {
       .where(and(eq(pour.id, pourId), isNull(pour.liddedAt)))
       .run();
     return lidded.changes === 0 ? fail('pour-closed', 'pourId') : ok(undefined);
+  });
+}
+
+/** What a pot is warmed by; it may be changed while the pot is open. */
+export function sayHeater(db: Db, { pourId, heater }: { readonly pourId: number; readonly heater: Heater }): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['weighing', 'heating', 'filling']);
+    if (!open.ok) return open;
+    touch(tx, open.value.pot, { heater });
+    return ok(undefined);
+  });
+}
+
+/** The pot is made cold in the closed jar, never warmed; said before anything of its solvent is weighed. */
+export function makeCold(db: Db, pourId: number, version: number): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['weighing'], version);
+    if (!open.ok) return open;
+    touch(tx, open.value.pot, { cold: true });
+    return ok(undefined);
   });
 }

@@ -4,16 +4,20 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { pan, potReading } from '../schema';
-import { openPot, touch } from './open';
+import { madeOf, mayPractise, openPot, touch } from './open';
 
 export function recordPotTemperature(
   db: Db,
-  input: { readonly clientId: string; readonly pourId: number; readonly tempC: number },
+  {
+    practice = false,
+    ...input
+  }: { readonly clientId: string; readonly pourId: number; readonly tempC: number; readonly practice?: boolean },
   by: By,
 ): Result<void> {
   return command(db, (tx) => {
     const open = openPot(tx, input.pourId, ['heating', 'filling']);
     if (!open.ok) return open;
+    if (practice && !mayPractise(tx, open.value.pot)) return fail('practice-only', 'temp');
     tx.insert(potReading)
       .values({ ...input, at: by.nowMs })
       .onConflictDoNothing({ target: potReading.clientId })
@@ -22,12 +26,25 @@ export function recordPotTemperature(
   });
 }
 
-/** The pot is clear and off the heat. */
-export function finishHeating(db: Db, pourId: number, version: number): Result<void> {
+/**
+ * The pot is clear and off the heat. One in two stages goes back on the scale for its solvent, but only once the thermometer has shown it
+ * below the mark: vapour of what is stirred in hotter catches fire.
+ */
+export function finishHeating(db: Db, pourId: number, version: number, by: By): Result<void> {
   return command(db, (tx) => {
     const open = openPot(tx, pourId, ['heating'], version);
     if (!open.ok) return open;
-    touch(tx, open.value.pot, { state: 'filling' });
+    const { pot } = open.value;
+    const made = madeOf(tx, pot);
+    if (!made.ok) return made;
+    const { addBelowC } = made.value;
+    if (addBelowC === undefined || pot.lotId !== null) {
+      touch(tx, pot, { state: 'filling' });
+      return ok(undefined);
+    }
+    const last = pot.temperatures.at(-1);
+    if (!last || last.tempC >= addBelowC) return fail('too-warm-for-solvent', 'temp', { most: addBelowC });
+    touch(tx, pot, { state: 'weighing', cooledAt: by.nowMs });
     return ok(undefined);
   });
 }

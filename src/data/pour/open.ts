@@ -1,10 +1,11 @@
 import 'server-only';
 import { and, eq } from 'drizzle-orm';
-import { running } from '@/core/blend';
+import { blend, type Blend, running } from '@/core/blend';
 import { fail, ok, type Result } from '@/core/quantity';
 import type { By } from '../command';
 import type { Db } from '../db';
 import { pour, slip, type SLIPS } from '../schema';
+import { theShop } from '../shop/queries';
 import { findPot, type Pot } from './queries';
 
 /** A pot that may still be changed, at the version the maker saw when one is given. */
@@ -36,3 +37,18 @@ export function gramsToWeigh(pot: Pot): { ingredient: string; parts: number }[] 
 export function noteSlip(tx: Db, pot: Pot, kind: (typeof SLIPS)[number], says: string, by: By): void {
   tx.insert(slip).values({ kind, pourId: pot.id, says, personId: by.personId, at: by.nowMs }).run();
 }
+
+/** What a pot will be, in the shop's own warmth; one that is made cold is not heated in stages. */
+export function madeOf(db: Db, pot: Pot): Result<Blend> {
+  const made = blend({ ...pot.weighTo, make: { massG: pot.targetG }, ambientC: theShop(db).ambientC });
+  if (!made.ok || !pot.cold || made.value.heat !== 'two-stage') return made;
+  const { stages: _, addBelowC: __, ...rest } = made.value;
+  return ok({ ...rest, heat: 'cold' });
+}
+
+/** Lines of a pot that may be weighed now: of one in two stages the solvent only once the rest was melted and has cooled. */
+export const linesNow = ({ stages }: Pick<Blend, 'stages'>, pot: Pick<Pot, 'cooledAt'>): readonly string[] | null =>
+  stages && pot.cooledAt === null ? stages[0] : null;
+
+/** Practice devices write into practice pots only, but for the demo shed. */
+export const mayPractise = (db: Db, pot: Pick<Pot, 'practice'>): boolean => pot.practice || theShop(db).isDemo;

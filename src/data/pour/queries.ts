@@ -102,7 +102,7 @@ export function meltsOf(
   return db
     .select()
     .from(pour)
-    .where(eq(pour.panId, panId))
+    .where(and(eq(pour.panId, panId), eq(pour.practice, false)))
     .all()
     .flatMap((row) => {
       const { onHeatAt } = row;

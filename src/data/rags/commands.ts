@@ -1,72 +1,123 @@
 import 'server-only';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import { fail, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
+import type { RagHazard } from '@/core/blend';
+import { type ClothWay, closesWhenLaid, inSession, lookFromMs, waysFor, worstHazard } from '@/core/cloths';
+import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { RAG_HAZARDS, type RAG_WAYS, ragLine, ragLineEntry } from '../schema';
+import { pour, ragLine, ragLineEntry, ragLook } from '../schema';
 
-type Hazard = (typeof RAG_HAZARDS)[number];
-type Cloth = { readonly batchId: number; readonly entry: string; readonly hazard: Hazard; readonly at: number };
+/** An act that left cloths: at a batch or at a pot, what is on them, and whether that gives off vapour. */
+export type Cloth = {
+  readonly of: { readonly batchId: number } | { readonly pourId: number };
+  readonly entry: string;
+  readonly hazard: RagHazard;
+  readonly vapour: boolean;
+  readonly at: number;
+};
 
-const worse = (a: Hazard, b: Hazard): Hazard => (RAG_HAZARDS.indexOf(a) < RAG_HAZARDS.indexOf(b) ? a : b);
-
-/** Coats this far apart belong to different working sessions. */
-const SESSION_MS = 10 * MS_PER_HOUR;
-
-/** Adds a coat's cloths to the session's rag line; opens one when none is waiting for an answer. The worst cloth sets its hazard. */
-export function growRagLine(tx: Db, { batchId, entry, hazard, at }: Cloth, by: By): void {
-  const open = tx
-    .select()
-    .from(ragLine)
-    .where(isNull(ragLine.laidAt))
-    .orderBy(desc(ragLine.openedAt))
-    .all()
-    .find((line) => Math.abs(at - line.openedAt) <= SESSION_MS);
+/**
+ * Adds an act's cloths to the session's rag line; the worst cloth sets its hazard. One that was answered before opens again: what was laid
+ * lies, but these do not yet.
+ */
+export function growRagLine(tx: Db, { of, entry, hazard, vapour, at }: Cloth, by: By): void {
+  if (tx.select().from(ragLineEntry).where(eq(ragLineEntry.entry, entry)).get()) return;
+  const lines = tx.select().from(ragLine).orderBy(desc(ragLine.openedAt)).limit(40).all();
+  const open = lines.find((line) => inSession(line.openedAt, at) && (line.checkedAt === null || closesWhenLaid(line.hazard)));
   const id =
-    open?.id ?? tx.insert(ragLine).values({ hazard, openedAt: at, openedBy: by.personId }).returning({ id: ragLine.id }).get().id;
+    open?.id ??
+    tx.insert(ragLine).values({ hazard, vapour, openedAt: at, openedBy: by.personId }).returning({ id: ragLine.id }).get().id;
   if (open)
     tx.update(ragLine)
-      .set({ hazard: worse(open.hazard, hazard), version: open.version + 1 })
+      .set({
+        hazard: worstHazard([open.hazard, hazard]),
+        vapour: open.vapour || vapour,
+        way: null,
+        laidAt: null,
+        laidBy: null,
+        checkedAt: null,
+        checkedBy: null,
+        answeredAt: open.laidAt ?? open.answeredAt,
+        version: open.version + 1,
+      })
       .where(eq(ragLine.id, open.id))
       .run();
-  tx.insert(ragLineEntry).values({ ragLineId: id, entry, batchId }).run();
+  tx.insert(ragLineEntry)
+    .values({ ragLineId: id, entry, batchId: 'batchId' in of ? of.batchId : null, pourId: 'pourId' in of ? of.pourId : null })
+    .run();
 }
 
-/** A coat that was taken back leaves no cloth; a line left with none, and not yet answered, goes. */
+/** An act that was taken back leaves no cloth; a line left with none, and not yet answered, goes. */
 export function shrinkRagLine(tx: Db, entry: string): void {
   const held = tx.select().from(ragLineEntry).where(eq(ragLineEntry.entry, entry)).get();
   if (!held) return;
   tx.delete(ragLineEntry).where(eq(ragLineEntry.entry, entry)).run();
   const more = tx.select().from(ragLineEntry).where(eq(ragLineEntry.ragLineId, held.ragLineId)).get();
-  if (!more)
+  const looked = tx.select().from(ragLook).where(eq(ragLook.ragLineId, held.ragLineId)).get();
+  if (!more && !looked)
     tx.delete(ragLine)
-      .where(and(eq(ragLine.id, held.ragLineId), isNull(ragLine.laidAt)))
+      .where(and(eq(ragLine.id, held.ragLineId), isNull(ragLine.laidAt), isNull(ragLine.answeredAt)))
       .run();
 }
 
-/** Says how the cloths lie. The line stays until they are looked at the next day. */
-export function layRags(db: Db, id: number, way: (typeof RAG_WAYS)[number], version: number, by: By): Result<void> {
+/** Says how the cloths lie. A line of plain oil is closed by it; the others stay until they are looked at the next day. */
+export function layRags(db: Db, id: number, way: ClothWay, version: number, by: By): Result<void> {
   return command(db, (tx) => {
+    const line = tx.select().from(ragLine).where(eq(ragLine.id, id)).get();
+    if (!line) return fail('not-found', 'id');
+    if (!waysFor(line.hazard, line.vapour).includes(way)) return fail('never-burnt', 'way');
+    const closed = closesWhenLaid(line.hazard) ? { checkedAt: by.nowMs, checkedBy: by.personId } : {};
     const changed = tx
       .update(ragLine)
-      .set({ way, laidAt: by.nowMs, laidBy: by.personId, version: version + 1 })
+      .set({ way, laidAt: by.nowMs, laidBy: by.personId, ...closed, version: version + 1 })
       .where(and(eq(ragLine.id, id), eq(ragLine.version, version)))
       .run();
     return changed.changes === 0 ? fail('stale', 'way') : ok(undefined);
   });
 }
 
-/** The next day's look: dry, flat and cold, or gone. */
-export function checkRags(db: Db, id: number, version: number, by: By): Result<void> {
+/**
+ * A look at the cloths: dry, flat and cold, or gone. Every look is kept; it closes the line only from twelve hours after they were laid,
+ * since they heat within hours.
+ * @returns whether it closed the line, and from when on a look will
+ */
+export function checkRags(
+  db: Db,
+  id: number,
+  version: number,
+  by: By,
+): Result<{ readonly closed: boolean; readonly fromMs: number }> {
   return command(db, (tx) => {
     const line = tx.select().from(ragLine).where(eq(ragLine.id, id)).get();
     if (!line) return fail('not-found', 'id');
     if (line.laidAt === null) return fail('rags-first', 'way');
-    const changed = tx
-      .update(ragLine)
-      .set({ checkedAt: by.nowMs, checkedBy: by.personId, version: version + 1 })
-      .where(and(eq(ragLine.id, id), eq(ragLine.version, version)))
+    if (line.version !== version || line.checkedAt !== null) return fail('stale', 'way');
+    const fromMs = lookFromMs(line.laidAt);
+    const closed = by.nowMs >= fromMs;
+    tx.insert(ragLook).values({ ragLineId: id, closes: closed, personId: by.personId, at: by.nowMs }).run();
+    tx.update(ragLine)
+      .set(closed ? { checkedAt: by.nowMs, checkedBy: by.personId, version: version + 1 } : { version: version + 1 })
+      .where(eq(ragLine.id, id))
       .run();
-    return changed.changes === 0 ? fail('stale', 'way') : ok(undefined);
+    return ok({ closed, fromMs });
+  });
+}
+
+/** Something was spilt at a pot, or wiped up there: its cloths join the session's line. */
+export function recordSpill(
+  db: Db,
+  {
+    clientId,
+    pourId,
+    hazard,
+    vapour,
+  }: { readonly clientId: string; readonly pourId: number; readonly hazard: RagHazard; readonly vapour: boolean },
+  by: By,
+): Result<void> {
+  return command(db, (tx) => {
+    const pot = tx.select().from(pour).where(eq(pour.id, pourId)).get();
+    if (!pot) return fail('not-found', 'pourId');
+    growRagLine(tx, { of: { pourId }, entry: clientId, hazard, vapour, at: by.nowMs }, by);
+    return ok(undefined);
   });
 }

@@ -1,10 +1,17 @@
 import 'server-only';
-import { asc, eq, isNull } from 'drizzle-orm';
+import { asc, desc, eq, isNull } from 'drizzle-orm';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { batch, ragLine, ragLineEntry } from '../schema';
+import { batch, formula, formulaRevision, pour, ragLine, ragLineEntry, ragLook } from '../schema';
 
-export type RagLine = typeof ragLine.$inferSelect & { readonly coats: number; readonly batches: readonly string[] };
+export type RagLine = typeof ragLine.$inferSelect & {
+  /** Acts that left cloths: coats, wipes, buffs, spills, oily sanding. */
+  readonly acts: number;
+  /** The batches and pots they were left at, as people call them. */
+  readonly at: readonly string[];
+  /** The last look that came too early to close it. */
+  readonly lookedAt: number | null;
+};
 
 /** Rag lines still waiting for an answer or for the next day's look, oldest first. */
 export const openRagLines = (db: Db): RagLine[] => keep(db, 'open rags', () => readOpen(db));
@@ -18,22 +25,31 @@ function readOpen(db: Db): RagLine[] {
     .all()
     .map((line) => {
       const held = db
-        .select({ number: batch.number })
+        .select({ number: batch.number, pot: formula.name })
         .from(ragLineEntry)
-        .innerJoin(batch, eq(batch.id, ragLineEntry.batchId))
+        .leftJoin(batch, eq(batch.id, ragLineEntry.batchId))
+        .leftJoin(pour, eq(pour.id, ragLineEntry.pourId))
+        .leftJoin(formulaRevision, eq(formulaRevision.id, pour.formulaRevisionId))
+        .leftJoin(formula, eq(formula.id, formulaRevision.formulaId))
         .where(eq(ragLineEntry.ragLineId, line.id))
         .all();
-      return { ...line, coats: held.length, batches: [...new Set(held.map((row) => row.number))] };
+      const looked = db.select().from(ragLook).where(eq(ragLook.ragLineId, line.id)).orderBy(desc(ragLook.at)).get();
+      return {
+        ...line,
+        acts: held.length,
+        at: [...new Set(held.map((row) => row.number ?? `the pot of ${row.pot ?? ''}`))],
+        lookedAt: looked?.at ?? null,
+      };
     });
 }
 
-/** How many of a batch's rag lines are not yet closed, of those that can heat themselves or burn. */
+/** How many of a batch's rag lines are not yet closed. */
 export function ragsOpenFor(db: Db, batchId: number): number {
-  const lines = db
-    .selectDistinct({ id: ragLine.id, checkedAt: ragLine.checkedAt, laidAt: ragLine.laidAt, hazard: ragLine.hazard })
+  return db
+    .selectDistinct({ id: ragLine.id, checkedAt: ragLine.checkedAt })
     .from(ragLineEntry)
     .innerJoin(ragLine, eq(ragLine.id, ragLineEntry.ragLineId))
     .where(eq(ragLineEntry.batchId, batchId))
-    .all();
-  return lines.filter((line) => (line.hazard === 'plain' ? line.laidAt === null : line.checkedAt === null)).length;
+    .all()
+    .filter((line) => line.checkedAt === null).length;
 }

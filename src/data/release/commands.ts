@@ -1,18 +1,20 @@
 import 'server-only';
 import { learnedA0 } from '../cure/learned';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
-import { worstOf } from '@/core/material';
+import type { Contact, Origin, Species } from '@/core/material';
 import { dateOf, fail, ok, type Result } from '@/core/quantity';
 import { AT_THE_END, type Way } from '@/core/regimen';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
+import { finishOf, gates, type Layer, type UseGates } from '@/core/use';
 import { chalkNumber } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';
 import { theShop } from '../shop/queries';
-import { allLots } from '../stores/queries';
+import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, loadBatch } from '../work/batch';
+import type { Design, KnownRegimen } from '../work/catalogue';
 import { type Standing, standingOfBatch } from '../work/standing';
 import { recordFor } from './record';
 
@@ -27,23 +29,74 @@ export function contentsOf({ materials }: Pick<Batch, 'materials'>) {
   };
 }
 
-/** What a batch's release is judged on. */
-export function evidenceOf(db: Db, batch: Batch, standing: Standing): Evidence {
-  const lots = Object.values(batch.materials);
+/** One lot as a layer on a piece; what is not known of it counts against it. */
+export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer => ({
+  contact: nature?.contact ?? 'not-for-food',
+  filmForming: !(nature?.knifeSurface ?? false),
+  drying: nature?.drying ?? 'mixed',
+  waxEquivalent: nature?.waxEquivalent ?? 0,
+  allergens: nature?.allergens ?? [],
+  undeclared: undeclared.length > 0 || nature === null,
+  statement: statements,
+});
+
+/** What a piece's gates are asked with: design, wood, regimen and lots, whether it is begun or only thought of. */
+export type Judged = {
+  readonly design: Pick<Design, 'uses' | 'tableware'>;
+  readonly species: Species;
+  readonly origin: Origin;
+  readonly treeKnown: boolean;
+  readonly regimen: Pick<KnownRegimen, 'knifeSurface'>;
+  readonly lots: readonly KnownLot[];
+};
+
+/** The finish of a piece as its gates see it. */
+export const finishFor = ({ lots, regimen }: Pick<Judged, 'lots' | 'regimen'>) =>
+  finishOf(lots.map(layerOf), !regimen.knifeSurface);
+
+/** The gates that need no time. */
+export function useGatesOf(judged: Judged): UseGates {
+  const { design, species, origin, treeKnown } = judged;
+  const found = gates({
+    use: [...design.uses],
+    tableware: design.tableware,
+    wood: { food: treeKnown ? species.food : 'unknown', keepOff: [...species.keepOff], origin },
+    finish: finishFor(judged),
+  });
+  if (!found.ok) throw new Error(`gates of a batch: ${JSON.stringify(found.issues)}`);
+  return found.value;
+}
+
+const judgedOf = (batch: Batch): Judged => ({ ...batch, lots: Object.values(batch.materials) });
+
+/** What a batch's release is judged on, and what its record says beside. */
+export type Found = Evidence & {
+  readonly notForFood: boolean;
+  readonly contact: Contact;
+  readonly filmForming: boolean;
+  readonly allergens: readonly string[];
+  readonly undeclared: number;
+};
+
+export function evidenceOf(db: Db, batch: Batch, standing: Standing): Found {
+  const use = useGatesOf(judgedOf(batch));
+  const finish = finishFor(judgedOf(batch));
   return {
     stepsLeft: standing.progress.rest.length,
     fitness: standing.fitness,
-    species: batch.species,
-    origin: batch.origin,
-    contact: worstOf(lots.map((lot) => lot.nature?.contact ?? 'not-for-food')),
-    cutOn: batch.design.cutOn,
-    knifeSurface: batch.regimen.knifeSurface && lots.every((lot) => lot.nature?.knifeSurface ?? false),
+    use: batch.design.uses,
+    useGates: use.gates,
     ragsOpen: ragsOpenFor(db, batch.id) + (batch.splitFrom === null ? 0 : ragsOpenFor(db, batch.splitFrom)),
-    mouthed: batch.design.mouthed,
-    undeclared: contentsOf(batch).undeclared.length,
+    notForFood: use.notForFood,
+    contact: finish.contact,
+    filmForming: finish.filmForming,
     allergens: contentsOf(batch).allergens,
+    undeclared: contentsOf(batch).undeclared.length,
   };
 }
+
+/** Whether the slip, the owner's page and the label of a batch's pieces say "Not for food". */
+export const saysNotForFood = (batch: Batch): boolean => useGatesOf(judgedOf(batch)).notForFood;
 
 /** What becomes of a batch that is refused: waited for or mended by a way back and judged again, or rejected. */
 export type Refusal = { readonly next: 'mend' | 'reject'; readonly way: Way | null };
@@ -136,7 +189,7 @@ function sendBack(tx: Db, batch: Batch, { progress }: Standing, { next, way }: R
 }
 
 const firstUnmet = (gates: readonly Gate[], signed: readonly GateId[]): string =>
-  gates.find((gate) => !gate.met && !(gate.mayOverride && signed.includes(gate.id)))?.id ?? '';
+  gates.find((gate) => !gate.met && !(gate.maySign && signed.includes(gate.id)))?.id ?? '';
 
 /** The record of a number as it was signed, word for word; null where there is none, or none was kept. */
 export const signedRecord = (db: Db, number: string): { readonly text: string | null } | null => {

@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc, eq, inArray, sql } from 'drizzle-orm';
-import { costOf, type Cost, type Evidence, type Gate, type GateId, ReleaseRecord } from '@/core/release';
+import { costOf, type Cost, type Evidence, type Gate, type GateId, NewReleaseRecord } from '@/core/release';
 import { quantile } from '@/core/cure';
 import { formatInstant } from '@/core/quantity';
 import { weighInOf } from '../cure/commands';
@@ -65,14 +65,17 @@ export type Judged = {
   readonly atMs: number;
 };
 
+/** What the record says beside the gates. */
+type Told = Evidence & { readonly notForFood: boolean; readonly contact: string; readonly allergens: readonly string[] };
+
 /** Everything a release rests on, in its published shape. The screen shows it before, the file keeps it after. */
 export function recordFor(
   db: Db,
   batch: Batch,
   standing: Standing,
-  { gates, evidence }: { readonly gates: readonly Gate[]; readonly evidence: Evidence },
+  { gates, evidence }: { readonly gates: readonly Gate[]; readonly evidence: Told },
   judged: Judged,
-): ReleaseRecord {
+): NewReleaseRecord {
   const shop = theShop(db);
   const names = namesOf(db);
   const at = (ms: number): string => formatInstant(ms, shop.zone);
@@ -89,9 +92,9 @@ export function recordFor(
       : null;
   const cost = costOfBatch(db, batch, standing);
   const actionOf = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.done ?? key;
-  return ReleaseRecord.parse({
+  return NewReleaseRecord.parse({
     format: 'rendle-release',
-    version: 1,
+    version: 2,
     number: judged.number,
     outcome: judged.outcome,
     next: judged.next,
@@ -106,11 +109,14 @@ export function recordFor(
       wood: batch.species.name,
       botanical: batch.species.botanical,
       origin: batch.origin,
+      use: [...batch.design.uses],
+      woodVerdict: batch.treeKnown ? batch.species.food : 'unknown',
       regimen: batch.regimen.name,
       school: batch.regimen.school,
       pieces: piecesIn(batch).map((piece) => ({ tag: tagOf(batch, piece), code: piece.code })),
     },
     gates: gates.map(({ id, met }) => ({ id, met, signed: judged.signed.includes(id) })),
+    notForFood: evidence.notForFood,
     steps: { done: progress.done.length, left: progress.rest.length },
     contact: evidence.contact,
     allergens: [...evidence.allergens],
@@ -122,6 +128,7 @@ export function recordFor(
       contents: [...lot.contents],
       bestBefore: lot.bestBefore,
       declarations: papersOf(db, lot.id),
+      statement: [...lot.statements],
     })),
     coats: stood
       .filter((entry) => entry.lotId !== null)
@@ -144,10 +151,11 @@ export function recordFor(
       ? {
           from: at(cure.startMs),
           settles: cure.settles,
+          mode: cure.mode,
           neededHours: quantile(cure.needed, 0.5),
           ageHours: cure.ageHours,
           likely: Math.min(1, Math.max(0, cure.pReady)),
-          likelyBy: at(cure.readyAtMs.p90),
+          likelyBy: cure.readyAtMs.p90 === null ? null : at(cure.readyAtMs.p90),
           hoursRead: cure.air.readings.length,
           gaps: cure.air.gaps.map((gap) => ({ from: at(gap.fromMs), to: at(gap.toMs) })),
           meanTempC: mean((one) => one.tempC),

@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { FEELS } from '@/core/blend';
+import { HEATERS } from '@/core/caution';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
 import { person } from './shop';
@@ -38,7 +39,15 @@ export const pour = sqliteTable(
     /** Grams this pot is weighed to where a slip changed them; null: the formula's own parts. */
     lines: text('lines', { mode: 'json' }).$type<readonly { readonly ingredient: string; readonly parts: number }[]>(),
     panId: integer('pan_id').references(() => pan.id),
+    /** What it is warmed by; null before it is said, or where nothing is heated. */
+    heater: text('heater', { enum: HEATERS }),
+    /** A practice pot draws no stock, becomes no lot and prints nothing. */
+    practice: integer('practice', { mode: 'boolean' }).notNull().default(false),
+    /** Made cold in the closed jar: wax shaved into thinner, never warmed. */
+    cold: integer('cold', { mode: 'boolean' }).notNull().default(false),
     onHeatAt: moment('on_heat_at'),
+    /** When it had fallen below the mark under which solvent is stirred in; only of a pot in two stages. */
+    cooledAt: moment('cooled_at'),
     filledAt: moment('filled_at'),
     liddedAt: moment('lidded_at'),
     state: text('state', { enum: POUR_STATES }).notNull().default('weighing'),
@@ -62,9 +71,8 @@ export const pourEntry = sqliteTable(
       .notNull()
       .references(() => pour.id),
     ingredientId: text('ingredient_id').notNull(),
-    lotId: integer('lot_id')
-      .notNull()
-      .references(() => lot.id),
+    /** Null at a practice pot: nothing was drawn. */
+    lotId: integer('lot_id').references(() => lot.id),
     /** Cumulative scale reading after this ingredient, tared. */
     readingG: real('reading_g').notNull(),
     grams: real('grams').notNull(),

@@ -17,6 +17,10 @@ export const shop = sqliteTable(
     /** What an hour of hands and one printed slip cost, minor units; null where the shop does not say. */
     hourMinor: integer('hour_minor'),
     slipMinor: integer('slip_minor'),
+    /** Up to which of the house's facts and judgements this file was gone through. */
+    factsVersion: integer('facts_version').notNull().default(0),
+    /** The demo shed: practice devices may write into its pots. */
+    isDemo: integer('is_demo', { mode: 'boolean' }).notNull().default(false),
     createdAt: moment('created_at').notNull(),
     version: version(),
   },

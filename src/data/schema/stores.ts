@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { CONTACTS } from '@/core/material';
+import type { Statement } from '@/core/use';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
 import { person } from './shop';
@@ -196,6 +197,8 @@ export const declaration = sqliteTable(
       .references(() => lot.id),
     name: text('name').notNull(),
     hash: text('hash').notNull(),
+    /** What the paper states of this very lot: fit for food, fit for toys. */
+    says: text('says', { mode: 'json' }).notNull().default([]).$type<readonly Statement[]>(),
     bytes: integer('bytes').notNull(),
     personId: integer('person_id')
       .notNull()

@@ -11,10 +11,13 @@ import {
   unique,
 } from 'drizzle-orm/sqlite-core';
 import { CARE_CLASSES } from '@/core/care';
+import { CLOTH_WAYS } from '@/core/cloths';
 import { CHECK_KINDS } from '@/core/cure';
+import { ORIGINS, type PieceUse } from '@/core/material';
 import { FINISH_CLASSES } from '@/core/piece';
 import { LIES, PLACE_KINDS, STEP_KINDS } from '@/core/regimen';
 import { moment, oneOf, positive, version } from './shared';
+import { pour } from './pour';
 import { person, place } from './shop';
 import { lot } from './stores';
 
@@ -34,10 +37,15 @@ export const designRevision = sqliteTable(
       .references(() => design.id),
     number: integer('number').notNull(),
     geometry: text('geometry', { mode: 'json' }).notNull(),
-    /** Whether a knife works on it: then no film may lie there. */
+    /** Kept for files of the first shape: a knife in the uses, a mouth or a toy in them. */
     cutOn: integer('cut_on', { mode: 'boolean' }).notNull(),
-    /** Whether it is a toy or goes into a mouth: stricter gates. */
     mouthed: integer('mouthed', { mode: 'boolean' }).notNull().default(false),
+    /** What it is for. */
+    uses: text('uses', { mode: 'json' }).notNull().default(['food-wet']).$type<readonly PieceUse[]>(),
+    /** Whether it could be taken for tableware where it is not for food. */
+    tableware: integer('tableware', { mode: 'boolean' }).notNull().default(true),
+    /** Whether its maker said so; else it was read off an older file and is asked about. */
+    usesSaid: integer('uses_said', { mode: 'boolean' }).notNull().default(true),
     at: moment('at').notNull(),
   },
   (t) => [unique('design_revision_number').on(t.designId, t.number)],
@@ -108,8 +116,6 @@ export const regimenStep = sqliteTable(
   ],
 );
 
-export const ORIGINS = ['bought', 'offcut', 'found'] as const;
-
 export const batch = sqliteTable(
   'batch',
   {
@@ -120,6 +126,8 @@ export const batch = sqliteTable(
       .references(() => designRevision.id),
     speciesId: text('species_id').notNull(),
     origin: text('origin', { enum: ORIGINS }).notNull(),
+    /** Whether the maker is sure which tree it is, where its name is given to another too. */
+    treeKnown: integer('tree_known', { mode: 'boolean' }).notNull().default(true),
     regimenRevisionId: integer('regimen_revision_id')
       .notNull()
       .references(() => regimenRevision.id),
@@ -251,10 +259,9 @@ export const checkEntry = sqliteTable(
   (t) => [index('check_entry_batch_at').on(t.batchId, t.at), oneOf('check_entry_kind', t.kind, CHECK_KINDS)],
 );
 
-export const RAG_WAYS = ['flat', 'under-water', 'burnt', 'none-left'] as const;
 export const RAG_HAZARDS = ['self-heating', 'flammable', 'plain'] as const;
 
-/** One session's oily cloths: what they are, how they lie, and the look at them next day. */
+/** One session's oily cloths: what they are, how they lie, and the look at them next day. More cloths open it again. */
 export const ragLine = sqliteTable(
   'rag_line',
   {
@@ -264,7 +271,11 @@ export const ragLine = sqliteTable(
     openedBy: integer('opened_by')
       .notNull()
       .references(() => person.id),
-    way: text('way', { enum: RAG_WAYS }),
+    way: text('way', { enum: CLOTH_WAYS }),
+    /** Something on them gives off vapour. */
+    vapour: integer('vapour', { mode: 'boolean' }).notNull().default(false),
+    /** When it was answered before more cloths came. */
+    answeredAt: moment('answered_at'),
     laidAt: moment('laid_at'),
     laidBy: integer('laid_by').references(() => person.id),
     checkedAt: moment('checked_at'),
@@ -277,7 +288,7 @@ export const ragLine = sqliteTable(
   ],
 );
 
-/** The coats whose cloths a rag line holds. */
+/** The acts whose cloths a rag line holds: at a batch, or at a pot. */
 export const ragLineEntry = sqliteTable(
   'rag_line_entry',
   {
@@ -285,11 +296,58 @@ export const ragLineEntry = sqliteTable(
       .notNull()
       .references(() => ragLine.id),
     entry: text('entry').notNull(),
-    batchId: integer('batch_id')
-      .notNull()
-      .references(() => batch.id),
+    batchId: integer('batch_id').references(() => batch.id),
+    pourId: integer('pour_id').references((): AnySQLiteColumn => pour.id),
   },
-  (t) => [primaryKey({ columns: [t.ragLineId, t.entry] }), index('rag_line_entry_batch').on(t.batchId)],
+  (t) => [
+    primaryKey({ columns: [t.ragLineId, t.entry] }),
+    index('rag_line_entry_batch').on(t.batchId),
+    check('rag_line_entry_of', sql`(${t.batchId} is null) <> (${t.pourId} is null)`),
+  ],
+);
+
+/** Each look at the cloths; one that came too early is kept and closes nothing. */
+export const ragLook = sqliteTable(
+  'rag_look',
+  {
+    id: integer('id').primaryKey(),
+    ragLineId: integer('rag_line_id')
+      .notNull()
+      .references(() => ragLine.id),
+    closes: integer('closes', { mode: 'boolean' }).notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('rag_look_line').on(t.ragLineId)],
+);
+
+/** What became of things when the house's facts changed: told once; pieces that would be refused now are held until someone says what becomes of them. */
+export const FACT_NOTICES = ['held', 'sold-refused', 'lot-shortened', 'fit-moved', 'regimen-offered'] as const;
+export const factNotice = sqliteTable(
+  'fact_notice',
+  {
+    id: integer('id').primaryKey(),
+    kind: text('kind', { enum: FACT_NOTICES }).notNull(),
+    /** What it is about, as its kind names it: `batch 4`, `lot 7`, `regimen warm-cure`. */
+    about: text('about').notNull(),
+    batchId: integer('batch_id').references(() => batch.id),
+    lotId: integer('lot_id').references(() => lot.id),
+    regimenId: text('regimen_id').references(() => regimen.id),
+    detail: text('detail', { mode: 'json' }).notNull().$type<Readonly<Record<string, unknown>>>(),
+    at: moment('at').notNull(),
+    toldAt: moment('told_at'),
+    toldBy: integer('told_by').references(() => person.id),
+    /** Of held pieces: that they may be sold all the same, or are not sold, and why. */
+    settled: text('settled', { enum: ['sell', 'keep'] }),
+    reason: text('reason').notNull().default(''),
+  },
+  (t) => [
+    unique('fact_notice_about').on(t.kind, t.about, t.at),
+    oneOf('fact_notice_kind', t.kind, FACT_NOTICES),
+    index('fact_notice_batch').on(t.batchId),
+  ],
 );
 
 /** Fit to sell, or not: what was looked at when it was decided. Never changed; the file itself refuses it. */

@@ -4,6 +4,7 @@ import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Result } from '@/core/quantity';
 import { PLACE_KINDS, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
+import { FACTS_VERSION } from '../facts/version';
 import { writeRevision } from '../work/regimens';
 import type { Db } from '../db';
 import { closedDay, opening, person, place, regimen, roomReading, shop } from '../schema';
@@ -33,7 +34,16 @@ export function setUpShop(db: Db, input: NewShop, nowMs: number): Result<void> {
   return command(db, (tx) => {
     if (!isZone(input.zone)) return fail('unknown-zone', 'zone', { zone: input.zone });
     if (tx.select().from(shop).get()) return fail('already-decided', '');
-    tx.insert(shop).values({ id: 1, name: input.name, zone: input.zone, currency: input.currency, createdAt: nowMs }).run();
+    tx.insert(shop)
+      .values({
+        id: 1,
+        name: input.name,
+        zone: input.zone,
+        currency: input.currency,
+        factsVersion: FACTS_VERSION,
+        createdAt: nowMs,
+      })
+      .run();
     tx.insert(person)
       .values([...input.people])
       .run();

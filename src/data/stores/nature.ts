@@ -8,9 +8,12 @@ export type ReadyMade = typeof readyMade.$inferSelect;
 /** What stands for contents that are not declared, on the safe side: a film with driers where it dries, else plain mineral oil. */
 const UNDECLARED = { drying: 'wiping-varnish', never: 'mineral-oil' } as const;
 
+/** Ids of a ready-made's declared contents that the house knows. */
+export const declaredOf = ({ declared }: Pick<ReadyMade, 'declared'>): string[] => declared.filter((id) => findIngredient(id));
+
 /** A ready-made as shares of what it is reckoned with: its declared contents in equal parts, and the worst of its kind for the rest. */
 export function ownOfReady({ declared, isAllDeclared, drying }: ReadyMade): Record<string, number> {
-  const known = declared.filter((id) => findIngredient(id));
+  const known = declaredOf({ declared });
   const ids = isAllDeclared && known.length > 0 ? known : [...new Set([...known, UNDECLARED[drying]])];
   return Object.fromEntries(ids.map((id) => [id, 1 / ids.length]));
 }
@@ -44,8 +47,13 @@ export function natureOfReady(ready: ReadyMade): Blend | null {
   const base = natureOf(ownOfReady(ready));
   if (!base) return null;
   const declared = ready.declared.flatMap((id) => findIngredient(id) ?? []);
+  const isUnknown = !ready.isAllDeclared;
   return {
     ...base,
+    // What is not declared is unknown: its cloths are taken to heat and its vapour to burn, but it is called no film for it.
+    ragHazard: isUnknown ? 'self-heating' : base.ragHazard,
+    flammable: isUnknown || base.flammable,
+    knifeSurface: !declared.some((one) => one.filmForming),
     densityGPerMl: ready.densityGPerMl,
     volumeMl: base.totalG / ready.densityGPerMl,
     waxEquivalent: ready.isPaste ? READY_FEEL.paste : READY_FEEL.liquid,

@@ -2,10 +2,11 @@ import 'server-only';
 import { asc, eq, isNull, sql } from 'drizzle-orm';
 import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
+import type { Statement } from '@/core/use';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { container, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
+import { container, declaration, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
 import { natureOf, natureOfReady, ownOfReady, type ReadyMade } from './nature';
 
 export type Lot = typeof lot.$inferSelect;
@@ -19,6 +20,10 @@ export type KnownLot = Lot & {
   /** Tins still there; null for what is not counted. */
   readonly countLeft: number | null;
   readonly composition: Readonly<Record<string, number>>;
+  /** Ids of what is known to be in it; what only stands in for undeclared contents is not among them. */
+  readonly ingredients: readonly string[];
+  /** What suppliers' papers on file state of this very lot. */
+  readonly statements: readonly Statement[];
   /** Names of what is in it, most first. */
   readonly contents: readonly string[];
   /** Ready-mades in it whose contents are not all declared. */
@@ -133,6 +138,7 @@ function readLots(db: Db): KnownLot[] {
       .all()
       .map((one) => [one.lotId, one.reason]),
   );
+  const statements = statementsByLot(db);
   return rows.map((row) => {
     const composition = compositionOf(row.id);
     const own = readyOf(row);
@@ -142,6 +148,10 @@ function readLots(db: Db): KnownLot[] {
     const parts = Object.entries(composition).sort((a, b) => b[1] - a[1]);
     const undeclared = [...new Set(inside.filter((one) => !one.isAllDeclared).map((one) => one.name))];
     const declared = new Set(inside.flatMap((one) => one.declared));
+    // What stands in for undeclared contents is reckoned with, never listed as if it were known.
+    const known = parts.flatMap(([id]) =>
+      findIngredient(id) && !(inside.length > 0 && !declared.has(id) && isStandIn(id, origins, byId)) ? [id] : [],
+    );
     return {
       ...row,
       title:
@@ -152,19 +162,29 @@ function readLots(db: Db): KnownLot[] {
       leftG: Math.max(0, left.get(row.id) ?? 0),
       countLeft: row.count === null ? null : row.count - (sold.get(row.id) ?? 0),
       composition,
+      ingredients: known,
+      statements: statements.get(row.id) ?? [],
       contents: [
-        // What stands in for undeclared contents is reckoned with, never listed as if it were known.
-        ...parts.flatMap(([id]) =>
-          inside.length > 0 && !declared.has(id) && isStandIn(id, origins, byId) ? [] : (findIngredient(id)?.name ?? []),
-        ),
+        ...known.map((id) => findIngredient(id)?.name ?? id),
         ...undeclared.map((name) => `${name} (contents not all declared)`),
       ],
       undeclared,
-      nature: own ? natureOfReady(own) : natureOf(composition),
+      nature: own ? natureOfReady(own) : withUnknown(natureOf(composition), undeclared.length > 0),
       minorPerKg: costOf(row.id),
       held: heldBy === undefined ? null : { reason: holds.get(heldBy) ?? '', number: byId.get(heldBy)?.number ?? '' },
     };
   });
+}
+
+/** A blend that holds something undeclared: its cloths are taken to heat and its vapour to burn. */
+const withUnknown = (nature: Blend | null, isUnknown: boolean): Blend | null =>
+  nature && isUnknown ? { ...nature, ragHazard: 'self-heating', flammable: true } : nature;
+
+function statementsByLot(db: Db): ReadonlyMap<number, readonly Statement[]> {
+  const found = new Map<number, Statement[]>();
+  for (const { lotId, says } of db.select({ lotId: declaration.lotId, says: declaration.says }).from(declaration).all())
+    found.set(lotId, [...new Set([...(found.get(lotId) ?? []), ...says])]);
+  return found;
 }
 
 /** Whether an ingredient is in a lot only as the stand-in of a ready-made: no bought lot of it went in. */

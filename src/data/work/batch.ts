@@ -3,7 +3,7 @@ import { and, asc, desc, eq, isNull, lte, ne, notInArray, or, sql } from 'drizzl
 import type { CheckSeen } from '@/core/cure';
 import type { UptakeFactor } from '@/core/piece';
 import { speciesOf, type Species } from '@/core/material';
-import { readBook, type Taken, type Way } from '@/core/regimen';
+import { asNowKnown, readBook, type Taken, type Way } from '@/core/regimen';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, batchMaterial, checkEntry, logEntry, piece, placement, place, recovery, release } from '../schema';
@@ -113,10 +113,13 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place'> | null {
   const regimen = row && findRegimen(db, row.regimenRevisionId);
   if (!row || !design || !regimen) return null;
   const line = lineOf(db, id);
+  const decided = standsDecided(db, id);
+  // What was withdrawn from a shipped regimen is withdrawn from a running batch too; what was decided stays as it was judged.
+  const now = decided || !regimen.shipped ? regimen : { ...regimen, steps: asNowKnown(regimen.id, regimen.steps) };
   return {
     ...row,
     design,
-    regimen,
+    regimen: now,
     species: speciesOf(row.speciesId),
     pieces: db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all(),
     materials: materialsOf(db, id, allLots(db)),
@@ -130,7 +133,7 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place'> | null {
     book: bookOf(db, line),
     checks: checksOf(db, line).map((check) => ({ ...check, atMs: check.at })),
     uptake: shopUptake(db),
-    release: standsDecided(db, id),
+    release: decided,
   };
 }
 

@@ -1,6 +1,7 @@
 import 'server-only';
 import { asc, desc, eq } from 'drizzle-orm';
 import { z } from 'zod';
+import { PIECE_USES, type PieceUse } from '@/core/material';
 import { type Area, area, Geometry } from '@/core/piece';
 import { Regimen, Slot } from '@/core/regimen';
 import type { Db } from '../db';
@@ -11,8 +12,11 @@ export type Design = {
   readonly name: string;
   readonly revisionId: number;
   readonly geometry: Geometry;
-  readonly cutOn: boolean;
-  readonly mouthed: boolean;
+  /** What it is for, and whether its maker said so or an older file did. */
+  readonly uses: readonly PieceUse[];
+  readonly usesSaid: boolean;
+  /** Whether it could be taken for tableware where it is not for food. */
+  readonly tableware: boolean;
   readonly area: Area;
 };
 
@@ -25,8 +29,9 @@ function toDesign(row: { design: typeof design.$inferSelect; design_revision: ty
     name: row.design.name,
     revisionId: row.design_revision.id,
     geometry,
-    cutOn: row.design_revision.cutOn,
-    mouthed: row.design_revision.mouthed,
+    uses: z.array(z.enum(PIECE_USES)).min(1).parse(row.design_revision.uses),
+    usesSaid: row.design_revision.usesSaid,
+    tableware: row.design_revision.tableware,
     area: measured.value,
   };
 }
@@ -44,7 +49,11 @@ export function findDesign(db: Db, revisionId: number): Design | null {
   return row ? toDesign(row) : null;
 }
 
-export type KnownRegimen = Regimen & { readonly revisionId: number };
+export type KnownRegimen = Regimen & {
+  readonly revisionId: number;
+  readonly number: number /** As it ships, not changed by the shop. */;
+  readonly shipped: boolean;
+};
 
 function toRegimen(
   db: Db,
@@ -64,7 +73,7 @@ function toRegimen(
     slots: z.array(Slot).parse(revision.slots),
     steps: steps.map((step) => ({ ...step, wait: { min: step.waitMin, ideal: step.waitIdealMin, max: step.waitMaxMin } })),
   });
-  return { ...parsed, revisionId: revision.id };
+  return { ...parsed, revisionId: revision.id, number: revision.number, shipped: revision.personId === null };
 }
 
 const regimenRows = (db: Db) => db.select().from(regimenRevision).innerJoin(regimen, eq(regimen.id, regimenRevision.regimenId));

@@ -1,50 +1,101 @@
 import 'server-only';
 import { randomBytes } from 'node:crypto';
-import { eq, sql } from 'drizzle-orm';
-import { findSpecies } from '@/core/material';
+import { and, desc, eq, sql } from 'drizzle-orm';
+import { findSpecies, type Origin, type PieceUse } from '@/core/material';
 import { type Geometry, area } from '@/core/piece';
 import { dateOf, fail, type Issue, ok, type Result } from '@/core/quantity';
 import { scheduleOf, suits } from '@/core/regimen';
 import { chalkNumber, codeFrom } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { batch, batchMaterial, design, designRevision, type ORIGINS, piece, place, placement } from '../schema';
+import { batch, batchMaterial, design, designRevision, piece, place, placement } from '../schema';
+import { freeByUses } from '../facts/facts';
 import { theShop } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
 import { findDesign, findRegimen, type KnownRegimen } from './catalogue';
 import { dwellBound } from './standing';
 
+/** What a design is for. */
+export type ForWhat = { readonly uses: readonly PieceUse[]; readonly tableware?: boolean };
+
+/** A revision's uses as the file keeps them, with the two marks of its first shape. */
+const usesRow = ({ uses, tableware = true }: ForWhat) => ({
+  uses: [...uses],
+  tableware,
+  usesSaid: true,
+  cutOn: uses.includes('knife'),
+  mouthed: uses.includes('mouth') || uses.includes('toy'),
+});
+
 export function addDesign(
   db: Db,
-  input: { readonly name: string; readonly geometry: Geometry; readonly cutOn: boolean; readonly mouthed?: boolean },
+  input: { readonly name: string; readonly geometry: Geometry } & ForWhat,
   nowMs: number,
 ): Result<{ readonly id: number; readonly revisionId: number }> {
   return command(db, (tx) => {
     const measured = area(input.geometry);
     if (!measured.ok) return measured;
+    if (input.uses.length === 0) return fail('required', 'uses');
     if (tx.select().from(design).where(eq(design.name, input.name)).get())
       return fail('name-taken', 'name', { name: input.name });
     const { id } = tx.insert(design).values({ name: input.name, createdAt: nowMs }).returning({ id: design.id }).get();
     const revision = tx
       .insert(designRevision)
-      .values({
-        designId: id,
-        number: 1,
-        geometry: input.geometry,
-        cutOn: input.cutOn,
-        mouthed: input.mouthed ?? false,
-        at: nowMs,
-      })
+      .values({ designId: id, number: 1, geometry: input.geometry, ...usesRow(input), at: nowMs })
       .returning({ id: designRevision.id })
       .get();
     return ok({ id, revisionId: revision.id });
   });
 }
 
+/**
+ * Says what a design is for. What was only read off an older file is answered in its place, so that running batches follow; what its
+ * maker had said before is changed as a revision, and batches keep the one they began with.
+ */
+export function sayUses(
+  db: Db,
+  input: { readonly designId: number; readonly base: number } & ForWhat,
+  by: By,
+): Result<{ readonly revisionId: number }> {
+  return command(db, (tx) => {
+    if (input.uses.length === 0) return fail('required', 'uses');
+    const newest = tx
+      .select()
+      .from(designRevision)
+      .where(eq(designRevision.designId, input.designId))
+      .orderBy(desc(designRevision.number))
+      .get();
+    if (!newest) return fail('not-found', 'designId');
+    if (newest.id !== input.base) return fail('stale', '');
+    tx.update(designRevision)
+      .set(usesRow(input))
+      .where(and(eq(designRevision.designId, input.designId), eq(designRevision.usesSaid, false)))
+      .run();
+    if (!newest.usesSaid) {
+      freeByUses(tx, input.designId, by);
+      return ok({ revisionId: newest.id });
+    }
+    const row = tx
+      .insert(designRevision)
+      .values({
+        designId: input.designId,
+        number: newest.number + 1,
+        geometry: newest.geometry,
+        ...usesRow(input),
+        at: by.nowMs,
+      })
+      .returning({ id: designRevision.id })
+      .get();
+    return ok({ revisionId: row.id });
+  });
+}
+
 export type NewBatch = {
   readonly designRevisionId: number;
   readonly speciesId: string;
-  readonly origin: (typeof ORIGINS)[number];
+  readonly origin: Origin;
+  /** Whether the maker is sure which tree it is; true unless said. */
+  readonly treeKnown?: boolean;
   readonly pieces: number;
   readonly regimenRevisionId: number;
   readonly materials: Readonly<Record<string, number>>;

@@ -1,16 +1,18 @@
 import 'server-only';
 import { and, eq } from 'drizzle-orm';
+import { clothHazard, makesCloths, worstHazard } from '@/core/cloths';
 import { coatGrams, factorFor } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
 import type { Fault, Task } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
-import { batch as batchTable, checkEntry, logEntry, movement, place, placement } from '../schema';
-import { growRagLine, shrinkRagLine } from '../rags/commands';
+import { batch as batchTable, checkEntry, logEntry, movement, place, placement, restoration } from '../schema';
+import { type Cloth, growRagLine, shrinkRagLine } from '../rags/commands';
 import { theShop } from '../shop/queries';
 import { move } from '../stores/commands';
 import { withdrawCaused } from './recover';
 import { type Batch, loadBatch, type LogEntry } from './batch';
+import type { KnownLot } from '../stores/queries';
 import { progressOfBatch } from './standing';
 
 /** One thing done, as a device reports it. `queued` says that it was written down while the server was out of reach. */
@@ -66,6 +68,34 @@ function fits(tx: Db, batch: Batch, report: Report, nowMs: number): Result<Task>
   return ok(task);
 }
 
+/** Lots that were given to a batch before a moment, the last one first; the one of a task that is a coat itself comes before them. */
+function lotsOn(batch: Batch, task: Task, at: number): KnownLot[] {
+  const own = task.step.slot ? batch.materials[task.step.slot] : undefined;
+  const given = batch.book
+    .filter(({ stands }) => stands !== null && stands.kind !== 'left-out' && stands.lotId !== null && stands.at <= at)
+    .reverse()
+    .flatMap(({ stands }) => Object.values(batch.materials).find((lot) => lot.id === stands?.lotId) ?? []);
+  return [...(own ? [own] : []), ...given];
+}
+
+/** What an act's cloths hold: of a coat its lot, of a wipe or a buff what was given last, of oily dust the worst of all that is on. */
+function clothsOf(tx: Db, batch: Batch, task: Task, at: number): Pick<Cloth, 'hazard' | 'vapour'> | null {
+  const lots = lotsOn(batch, task, at);
+  const isOld = tx.select().from(restoration).where(eq(restoration.batchId, batch.id)).get() !== undefined;
+  if (!makesCloths(task.step.kind, lots.length > 0 || isOld)) return null;
+  const isDust = task.step.kind === 'sand' || task.step.kind === 'scuff';
+  const on = isDust ? lots : lots.slice(0, 1);
+  if (on.length === 0 && !isDust) return null;
+  const hazards = on.map((lot) =>
+    clothHazard({ ragHazard: lot.nature?.ragHazard ?? null, undeclared: lot.undeclared.length > 0 }),
+  );
+  return {
+    // Nobody knows what a piece that comes home was finished with before.
+    hazard: worstHazard(isDust && isOld ? [...hazards, 'self-heating'] : hazards),
+    vapour: on.some((lot) => lot.nature?.flammable ?? true),
+  };
+}
+
 /** Where the pieces go after a step, when it says. */
 function follow(tx: Db, batch: Batch, task: Task, at: number): void {
   if (!task.step.place || task.step.place === batch.place?.kind) return;
@@ -109,8 +139,9 @@ export function recordEntry(db: Db, report: Report, by: By): Result<Recorded> {
     if (isCoat) {
       const drawn = move(tx, { lotId: lot.id, grams: -(grams ?? 0), why: 'coat', entry: report.clientId, at: report.at }, by);
       if (!drawn.ok) return drawn;
-      growRagLine(tx, { batchId: batch.id, entry: report.clientId, hazard: lot.nature?.ragHazard ?? 'plain', at: report.at }, by);
     }
+    const cloths = report.kind === 'done' ? clothsOf(tx, batch, task, report.at) : null;
+    if (cloths) growRagLine(tx, { of: { batchId: batch.id }, entry: report.clientId, ...cloths, at: report.at }, by);
     if (report.kind === 'done') follow(tx, batch, task, report.at);
     if (task.step.until && report.pass !== null) {
       tx.insert(checkEntry)

@@ -1,18 +1,20 @@
 import 'server-only';
 import {
-  type A0Source,
   type AgeClock,
   a0Of,
   ageClock,
+  type CureMode,
   countingChecks,
   type Fitness,
   fitness,
   type Learning,
-  LN_SPREAD,
+  LN_SCALE,
   type Needed,
+  type Needs,
   neededHours,
   nextBatch,
   quantile,
+  type ReadyAt,
   readyShare,
   type SeenAt,
 } from '@/core/cure';
@@ -27,6 +29,7 @@ import {
   ringOf,
   roundsRecorded,
   scheduleOf,
+  type SlotBound,
   type Task,
   turnsOf,
   withRecoveries,
@@ -45,17 +48,19 @@ export type CureStanding = {
   readonly shippedHours: number;
   readonly learnedFrom: number;
   readonly settles: boolean;
+  readonly mode: CureMode;
   readonly clock: AgeClock;
-  /** What the estimate was bent by, and the spread it began with; `needed` follows from these and A0. */
+  /** What the estimate was bent by, and the scale it began with; `needed` follows from these and A0. */
   readonly seen: readonly SeenAt[];
-  readonly spread: number;
+  readonly scale: number;
   readonly needed: Needed;
   /** What it sets by; its milestones follow from it. */
-  readonly source: A0Source;
+  readonly source: Needs['source'];
   readonly air: Air;
   readonly ageHours: number;
   readonly pReady: number;
-  readonly readyAtMs: { readonly p10: number; readonly p50: number; readonly p90: number };
+  /** Null where a date cannot be said. */
+  readonly readyAtMs: ReadyAt;
 };
 
 /** What follows from a batch's records at a moment. Opinions, reckoned anew each time. */
@@ -71,7 +76,11 @@ export type Standing = {
 export const dwellBound =
   (materials: Readonly<Record<string, KnownLot>>): DwellBound =>
   (slot) =>
-    materials[slot]?.nature?.maxDwellMin;
+    slotBound(materials[slot]);
+
+/** What one lot bears in a schedule. */
+export const slotBound = (lot: KnownLot | undefined): SlotBound | undefined =>
+  lot?.nature ? { ...lot.nature.maxDwellMin, vapour: lot.nature.flammable } : undefined;
 
 /** Facts of the book that stand, as the core's progress takes them. */
 export const factsOf = ({ book }: Pick<Batch, 'book'>): (Fact & { readonly pieces: number })[] =>
@@ -90,29 +99,55 @@ export const factsOf = ({ book }: Pick<Batch, 'book'>): (Fact & { readonly piece
       : [],
   );
 
-/** The tasks of a batch with what was recorded laid against them. Throws when its materials do not allow its regimen: that is refused before it starts. */
+/**
+ * The tasks of a batch with what was recorded laid against them. Materials that do not allow a regimen are refused before it starts; where
+ * what is known of them changed since, the regimen's own times stand for what is running.
+ */
 export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]; readonly progress: Progress } {
   const facts = factsOf(batch);
   const pieces = Math.max(1, piecesIn(batch).length);
   const bound = dwellBound(batch.materials);
-  const schedule = scheduleOf(batch.regimen.steps, pieces, bound, turnsOf(facts, batch.regimen.steps), roundsRecorded(facts));
+  const scheduled = (by: DwellBound) =>
+    scheduleOf(batch.regimen.steps, pieces, by, turnsOf(facts, batch.regimen.steps), roundsRecorded(facts));
+  const strict = scheduled(bound);
+  const schedule = strict.ok ? strict : scheduled(() => undefined);
   if (!schedule.ok) throw new Error(`batch ${batch.number} cannot be scheduled: ${JSON.stringify(schedule.issues)}`);
   const tasks = withTurns(withRecoveries(schedule.value, batch.recoveries, pieces, bound), facts);
   return { tasks, progress: progressOf(tasks, facts) };
 }
 
-/** The longest time any of a batch's materials needs; a bare batch needs none. */
-export function a0OfMaterials(
-  materials: readonly KnownLot[],
-): { readonly hours: number; readonly source: A0Source; readonly settles: boolean; readonly of: string } | null {
-  const each = materials.map((lot) => ({
-    ...a0Of(Object.entries(lot.composition).map(([id, w]) => ({ ingredient: ingredientOf(id), w }))),
-    of: lot.title,
-  }));
+/** What a batch sets by: hours, how, and the lot that sets them. */
+export type SetBy = Needs & { readonly settles: boolean; readonly of: string };
+
+/** The longest time any of a batch's materials needs, on a wood that may hold it back; a bare batch needs none, and what stays tacky has none. */
+export function a0OfMaterials(materials: readonly KnownLot[], slowsCure = false): SetBy | null {
+  const each = materials.flatMap((lot) => {
+    const needs = a0Of(
+      Object.entries(lot.composition).map(([id, w]) => ({ ingredient: ingredientOf(id), w })),
+      slowsCure,
+    );
+    return needs ? [{ ...needs, of: lot.title }] : [];
+  });
   const slowest = each.sort((a, b) => b.hours - a.hours)[0];
-  return slowest
-    ? { hours: slowest.hours, source: slowest.source, settles: each.every((one) => one.source === 'settle'), of: slowest.of }
+  return slowest && each.length === materials.length
+    ? { ...slowest, settles: each.every((one) => one.source === 'settle') }
     : null;
+}
+
+/** What a batch sets by; null for bare wood. */
+export const setBy = ({ materials, species }: Pick<Batch, 'materials' | 'species'>): SetBy | null =>
+  a0OfMaterials(Object.values(materials), species.slowsCure);
+
+/** When a batch was last wet with something that gives off vapour, UTC ms; null when it never was. */
+export function vapourWetMs(batch: Pick<Batch, 'materials'>, { done }: Progress): number | null {
+  let slot: string | null = null;
+  let wetMs: number | null = null;
+  for (const { task, fact } of done) {
+    slot = task.step.slot ?? slot;
+    const isWet = fact.kind === 'done' && ['coat', 'wipe', 'buff'].includes(task.step.kind);
+    if (isWet && slot !== null && batch.materials[slot]?.nature?.flammable) wetMs = fact.atMs;
+  }
+  return wetMs;
 }
 
 /** When the last coat was finished: the wipe or buff after it, once no coat is left to do. Null before. */
@@ -126,31 +161,35 @@ export function cureStart(progress: Progress): number | null {
 
 function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learning: Learning | null): CureStanding | null {
   const startMs = cureStart(progress);
-  const shipped = a0OfMaterials(Object.values(batch.materials));
+  const shipped = setBy(batch);
   if (startMs === null || !shipped) return null;
   const own = learning && !shipped.settles ? nextBatch(learning, shipped.of, batch.species.id) : null;
   const a0 = { ...shipped, hours: shipped.hours * Math.exp(own?.lnShift ?? 0) };
   if (!batch.place) return null;
   const air = airOf(db, batch.id, batch.place, startMs, nowMs);
-  const clock = ageClock(startMs, air.reckoned, air.reckoned.at(-1) ?? air.forecast);
+  const clock = ageClock(startMs, air.reckoned, air.reckoned.at(-1) ?? air.forecast, shipped.mode);
   const seen = countingChecks(batch.checks.filter((check) => check.at >= startMs)).map(({ kind, pass, atMs }) => ({
     kind,
     pass,
     ageHours: clock.ageAt(atMs),
   }));
-  const spread = own?.spread ?? LN_SPREAD;
-  const needed = neededHours(a0.hours, seen, spread);
+  const scale = own?.scale ?? LN_SCALE;
+  const needed = neededHours(a0.hours, seen, scale);
   const ageHours = clock.ageAt(nowMs);
-  const at = (share: number): number => clock.timeOf(quantile(needed, share));
+  const at = (share: number): number | null => {
+    const hours = quantile(needed, share);
+    return hours === null ? null : clock.timeOf(hours);
+  };
   return {
     startMs,
     a0Hours: a0.hours,
     shippedHours: shipped.hours,
     learnedFrom: own?.records ?? 0,
     settles: a0.settles,
+    mode: a0.mode,
     clock,
     seen,
-    spread,
+    scale,
     needed,
     source: shipped.source,
     air,
@@ -173,7 +212,7 @@ export function standingOfBatch(db: Db, batch: Batch, nowMs: number, learning: L
   const isBare = Object.keys(batch.materials).length === 0;
   const pReady = cure?.pReady ?? (isBare ? 1 : 0);
   const seen = cure ? batch.checks.filter((check) => check.at >= cure.startMs) : isBare ? batch.checks : [];
-  const fit = fitness(pReady, seen, nowMs, leastUntil(progress));
+  const fit = fitness(pReady, seen, nowMs, leastUntil(progress), setBy(batch)?.mode ?? 'settle');
   const isDone = progress.rest.length === 0;
   return {
     tasks,

@@ -1,8 +1,24 @@
 import type { CareClass } from '@/core/care';
+import type { Caution } from '@/core/caution';
+import type { ContentUse } from '@/core/label';
+import type { UseGateId } from '@/core/use';
 
 /** Pores of a wood, as the core names them. */
 type Porosity = 'closed' | 'fine-open' | 'open' | 'soft';
-export type Allergen = 'coconut' | 'tree nut' | 'tung nut' | 'bee product' | 'citrus terpene' | 'milk';
+export type Allergen = 'coconut' | 'tree nut' | 'tung nut' | 'bee product' | 'citrus terpene' | 'milk' | 'soya' | 'turpentine';
+
+/** Cautions that stand on labels and slips, in few words; an allergen and what is undeclared are named by themselves. */
+export const LABEL_CAUTIONS = [
+  'rags-self-heat',
+  'rags-flammable',
+  'isocyanate',
+  'solvent',
+  'aspiration',
+  'driers',
+  'mould-water',
+  'separates',
+] as const satisfies readonly Caution[];
+export type LabelCaution = (typeof LABEL_CAUTIONS)[number];
 
 /** Everything that a slip, a letter and an owner's page say in one language. */
 export type SlipWords = {
@@ -20,6 +36,29 @@ export type SlipWords = {
   readonly wood: Readonly<Record<Porosity, string>>;
   readonly treat: Readonly<Record<CareClass, string>>;
   readonly finish: Readonly<Record<CareClass, string>>;
+  /** Said where the piece is not for food, whatever it looks like. */
+  readonly notForFood: string;
+  /** How scars are taken out. */
+  readonly scars: string;
+  /** Instead of grams below one. */
+  readonly drops: string;
+  /** What it is renewed with: what is on it. */
+  readonly same: (name: string) => string;
+  /** How many treatments the bottle in the box holds. */
+  readonly inBottle: (count: number) => string;
+  /** What the shop can take out. */
+  readonly workshop: string;
+  readonly cautions: Readonly<Record<LabelCaution, string>>;
+  /** How the very contents of a jar are used; minutes at most where it dries. */
+  readonly use: Readonly<Record<ContentUse, (minutes: number) => string>>;
+  readonly label: {
+    readonly contents: string;
+    readonly made: string;
+    readonly bestBefore: string;
+    readonly unknown: string;
+    readonly net: string;
+    readonly notToSwallow: string;
+  };
   readonly every: (days: number, grams: string) => string;
   readonly first: (dates: string) => string;
   readonly back: string;
@@ -43,6 +82,10 @@ export type SlipWords = {
     readonly holdSubject: (what: string) => string;
     readonly hold: (what: string, tag: string, shop: string, why: string) => string;
     readonly bottle: string;
+    readonly judgedSubject: (what: string) => string;
+    readonly judged: (what: string, tag: string, shop: string, why: string) => string;
+    /** Why a gate refuses, in half a sentence. */
+    readonly gates: Readonly<Record<UseGateId, string>>;
   };
   readonly page: {
     readonly next: string;

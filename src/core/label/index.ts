@@ -1,0 +1,1 @@
+export { CONTENT_USES, type ContentUse, contentUse, jarNotForFood } from './use';
