@@ -1,4 +1,5 @@
-import type { Caution, Notice } from '@/core/caution';
+import { type Caution, type CautionsInput, cautionsFor, type Notice } from '@/core/caution';
+import { findIngredient } from '@/core/material';
 
 export type CautionWords = { readonly head: string; readonly text: string };
 
@@ -134,3 +135,13 @@ export const NOTICE_WORDS: Readonly<Record<Notice, CautionWords>> = {
     text: 'What stands here is evidence and what is not known. Rules for what touches food, for weights, labels and chemicals differ by place: follow your local code and the supplier’s sheet, and in doubt ask a qualified laboratory or adviser.',
   },
 };
+
+/** The cautions of a moment in words, the gravest first; an allergen is named by what is in hand. */
+export function cautionsInWords(moment: CautionsInput): CautionWords[] {
+  const found = cautionsFor(moment);
+  const allergens = [...new Set(moment.ingredients.flatMap((id) => findIngredient(id)?.allergens ?? []))].sort();
+  return found.ok ? found.value.map((caution) => sayCaution(caution, allergens)) : [];
+}
+
+/** Notices in words. */
+export const noticesInWords = (notices: readonly Notice[]): CautionWords[] => notices.map((notice) => NOTICE_WORDS[notice]);

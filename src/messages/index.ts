@@ -1,5 +1,12 @@
 export { sayBlocking } from './blocking';
-export { CAUTION_WORDS, type CautionWords, NOTICE_WORDS, sayCaution } from './cautions';
+export {
+  CAUTION_WORDS,
+  type CautionWords,
+  cautionsInWords,
+  NOTICE_WORDS,
+  noticesInWords,
+  sayCaution,
+} from './cautions';
 export { sayIssue } from './issues';
 export {
   CHECK_WORDS,

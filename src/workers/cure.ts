@@ -7,15 +7,15 @@ const STEPS = 60;
 type Batch = {
   readonly a0Hours: number;
   readonly seen: readonly SeenAt[];
-  readonly spread: number;
+  readonly scale: number;
   readonly ageHours: number;
   readonly nowMs: number;
 };
 
 /** The dates at another rate of cure from now on, and the fan's line there up to a moment. */
 const face = {
-  elsewhere: ({ a0Hours, seen, spread, ageHours, nowMs }: Batch, rate: number, untilMs: number) => {
-    const under = { needed: neededHours(a0Hours, seen, spread), ageHours, nowMs };
+  elsewhere: ({ a0Hours, seen, scale, ageHours, nowMs }: Batch, rate: number, untilMs: number) => {
+    const under = { needed: neededHours(a0Hours, seen, scale), ageHours, nowMs };
     return {
       ready: readyWith(under, rate),
       line: Array.from({ length: STEPS + 1 }, (_, i) => {

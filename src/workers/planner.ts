@@ -1,11 +1,11 @@
 import { expose } from 'comlink';
 import { day } from '@/core/plan';
-import { type Ask, offer, type RegimenStep, type ShopNow } from '@/core/regimen';
+import { type Ask, offer, type RegimenStep, type ShopNow, type SlotBound } from '@/core/regimen';
 
-/** What may be asked over the wire: the dwell each slot's lot allows, as data. */
+/** What may be asked over the wire: what each slot's lot bears, as data. */
 export type AskAcross = Omit<Ask, 'bound' | 'steps'> & {
   readonly steps: readonly RegimenStep[];
-  readonly dwells: Readonly<Record<string, { readonly flooded: number | null; readonly thin: number | null }>>;
+  readonly dwells: Readonly<Record<string, SlotBound>>;
 };
 
 const face = {

@@ -1,4 +1,5 @@
 import 'server-only';
+import { closesWhenLaid } from '@/core/cloths';
 import type { CheckKind } from '@/core/cure';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { sellPieces } from '../care/commands';
@@ -130,7 +131,7 @@ export function tell({ db, nowMs }: Scene, story: Story): string {
     must(recordEntry(db, report, by(i % 3 === 0 ? INES : WREN, at)));
     for (const line of hoursAgo > 15 ? openRagLines(db).filter((one) => one.laidAt === null && one.openedAt <= at) : []) {
       must(layRags(db, line.id, 'flat', line.version, by(WREN, at + 20 * MS_PER_MINUTE)));
-      must(checkRags(db, line.id, line.version + 1, by(INES, at + 14 * MS_PER_HOUR)));
+      if (!closesWhenLaid(line.hazard)) must(checkRags(db, line.id, line.version + 1, by(INES, at + 14 * MS_PER_HOUR)));
     }
   });
   const place = places(db).find((one) => one.kind === story.stands);

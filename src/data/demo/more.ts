@@ -35,6 +35,8 @@ export function tellMore(scene: Scene, made: ReadonlyMap<string, number>): void 
   const lots = allLots(db);
   const trough = lots.find((lot) => lot.kind === 'bath')?.id ?? 0;
   const [paste, tung] = [made.get('Lantern paste') ?? 0, made.get('Tideline tung') ?? 0];
+  // Neat oil only goes into the warm: what holds solvent gives off vapour.
+  const neat = lots.find((lot) => lot.ingredientId === 'tung-oil' && lot.leftG > 100)?.id ?? 0;
   tell(scene, {
     design: 'Stirring spoon',
     species: 'hornbeam',
@@ -54,7 +56,7 @@ export function tellMore(scene: Scene, made: ReadonlyMap<string, number>): void 
     species: 'plum',
     pieces: 2,
     regimen: 'warm-cure',
-    materials: { oil: tung },
+    materials: { oil: neat },
     done: warmCure(14.5),
     stands: 'warm cabinet',
     dueInDays: 16,
@@ -102,6 +104,7 @@ const warmCure = (endHoursAgo: number) =>
     ['knock-back-220', endHoursAgo + 2],
     ['coat-1', endHoursAgo + 0.5],
     ['wipe-1', endHoursAgo],
+    ['turn', endHoursAgo - 13],
   ] as const;
 
 /** One board of the eight on the scale: what the first flood took, and the second still lying on it. */

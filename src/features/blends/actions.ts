@@ -10,6 +10,7 @@ import { command } from '@/data/command';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
 import { calibrate, thumbFactors } from '@/data/stores/senses';
+import { HEATERS } from '@/core/caution';
 import { startPour } from '@/data/pour/commands';
 import { findIngredient } from '@/core/material';
 import { act, type Answer } from '../shop/act';
@@ -36,6 +37,8 @@ const Pour = z.object({
   targetG: z.number().positive().max(1e6),
   residueG: z.number().min(0).max(1e4),
   takeUp: z.boolean(),
+  heater: z.enum(HEATERS).nullable(),
+  practice: z.boolean(),
 });
 
 /** Begins a pot of a saved revision. */

@@ -51,6 +51,12 @@ function upkeep(made: Blend, today: string, zone: string): string {
   return plan.ok && plan.value.intervalDays ? `look every ${plan.value.intervalDays} days` : 'nothing';
 }
 
+/** Hours until it is fit for food; what stays tacky never is. */
+function fitWords(made: Blend): string {
+  const needs = a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })));
+  return needs ? `${formatDuration(needs.hours * 60)} at 20 °C` : 'never: it stays tacky';
+}
+
 /** Up to four formulas on one scale. */
 export async function Compare({ ids }: { readonly ids: readonly number[] }) {
   const { db, shop, nowMs } = await session();
@@ -89,8 +95,7 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
     { name: 'Drying', of: (made) => DRYING_WORDS[made.drying] },
     {
       name: 'Fit for food after',
-      of: (made) =>
-        `${formatDuration(a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction }))).hours * 60)} at 20 °C`,
+      of: fitWords,
     },
     { name: 'Upkeep, daily use', of: (made) => upkeep(made, today, shop.zone) },
     { name: 'Allergens', of: (made) => made.allergens.join(', ') || 'none known' },

@@ -28,6 +28,11 @@ export const letterWords: Writer = {
     const { letter } = SLIP_WORDS[about.language];
     return { subject: letter.holdSubject(what(about)), body: letter.hold(what(about), about.tag, about.shop, why) };
   },
+  judged: (about, gates) => {
+    const { letter } = SLIP_WORDS[about.language];
+    const why = gates.map((gate) => letter.gates[gate]).join('; ');
+    return { subject: letter.judgedSubject(what(about)), body: letter.judged(what(about), about.tag, about.shop, why) };
+  },
   together: (language, rows) => ({
     subject: SLIP_WORDS[language].letter.severalSubject(rows.length),
     body: rows.map((row) => row.body).join('\n\n* * *\n\n'),

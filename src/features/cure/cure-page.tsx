@@ -1,6 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { quantile, readyShare } from '@/core/cure';
+import { OPENING_CHECKS, quantile, readyShare } from '@/core/cure';
 import { formatDuration } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
@@ -19,7 +19,7 @@ import { Fan, type Scene } from './components/what-if';
 import { scenesFor } from './elsewhere';
 import { fanPoints, milestonesOf } from './fan';
 import { WeighIn } from './weigh-in';
-import { milestoneWords, missing, percent, reachedWords, verb, weepWords } from './words';
+import { milestoneWords, missing, percent, reachedWords, UNSAYABLE, verb, weepWords } from './words';
 
 /** The cure of one batch: the fan, its checks, and what it still wants. */
 export async function CurePage({ number }: { readonly number: string }) {
@@ -55,7 +55,7 @@ export async function CurePage({ number }: { readonly number: string }) {
             cure={cure}
             nowMs={nowMs}
             zone={shop.zone}
-            scenes={batch.release ? null : scenesFor(db, nowMs)}
+            scenes={batch.release ? null : scenesFor(db, batch, standing, nowMs)}
           />
           {cure.settles ? (
             <p className="mt-4 max-w-3xl border-rest border-l-4 pl-3">
@@ -67,11 +67,15 @@ export async function CurePage({ number }: { readonly number: string }) {
         <p>
           {Object.keys(batch.materials).length === 0
             ? 'A bare piece neither cures nor settles.'
-            : 'The last coat is still to come; the estimate begins there.'}
+            : Object.values(batch.materials).some((lot) => lot.nature?.drying === 'mixed')
+              ? 'Part of what is on it dries and part never does: it stays tacky, and no date can be said.'
+              : 'The last coat is still to come; the estimate begins there.'}
         </p>
       )}
       <div className="mt-6 grid gap-10 wide:grid-cols-2">
-        {batch.release ? null : <CheckForm batchId={batch.id} settles={cure?.settles ?? false} />}
+        {batch.release ? null : (
+          <CheckForm batchId={batch.id} settles={cure?.settles ?? false} opens={OPENING_CHECKS[cure?.mode ?? 'settle']} />
+        )}
         <div className="flex flex-col gap-8">
           <Checks
             batch={batch}
@@ -104,6 +108,15 @@ function airWords(batch: Batch, { air }: CureStanding, zone: string): string {
   return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${forecast.tempC.toFixed(1)} °C and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
 }
 
+/** By how many hours at 20 °C such a batch is ready; what cannot be said is said to be so. */
+function hoursWords(needed: CureStanding['needed']): string {
+  const say = (share: number): string => {
+    const hours = quantile(needed, share);
+    return hours === null ? UNSAYABLE : `${hours.toFixed(0)} h`;
+  };
+  return `half by ${say(0.5)}, nine in ten by ${say(0.9)}`;
+}
+
 type BodyProps = {
   readonly batch: Batch;
   readonly cure: CureStanding;
@@ -121,7 +134,13 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
       pass: check.pass,
       name: CHECK_WORDS[check.kind].name,
     }));
-  const words = `${percent(cure.pReady)} likely ${verb(cure)} now; ${dayAndDate(cure.readyAtMs.p10, zone)} at the earliest, most likely by ${dayAndDate(cure.readyAtMs.p50, zone)}, almost surely by ${dayAndDate(cure.readyAtMs.p90, zone)}.`;
+  const on = (ms: number | null): string => (ms === null ? UNSAYABLE : dayAndDate(ms, zone));
+  const { p10, p50, p90 } = cure.readyAtMs;
+  const dates =
+    p10 === null
+      ? `${UNSAYABLE}: too much speaks against it ever being ready`
+      : `${on(p10)} at the earliest, ${p50 === null ? `most likely: ${UNSAYABLE}` : `most likely by ${on(p50)}`}, ${p90 === null ? `almost surely: ${UNSAYABLE}` : `almost surely by ${on(p90)}`}`;
+  const words = `${percent(cure.pReady)} likely ${verb(cure)} now; ${dates}.`;
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,2.2fr)_minmax(0,1fr)]">
       <Fan
@@ -139,7 +158,8 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
           scenes && {
             a0Hours: cure.a0Hours,
             seen: cure.seen,
-            spread: cure.spread,
+            scale: cure.scale,
+            mode: cure.mode,
             ageHours: cure.ageHours,
             settles: cure.settles,
             nowReady: cure.readyAtMs,
@@ -162,12 +182,11 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
           <dt className="text-soft">Counts as</dt>
           <dd className="font-semibold">{cure.ageHours.toFixed(0)} h at 20 °C</dd>
           <dt className="text-soft">Such are ready</dt>
-          <dd className="font-semibold">
-            half by {quantile(cure.needed, 0.5).toFixed(0)} h, nine in ten by {quantile(cure.needed, 0.9).toFixed(0)} h
-          </dd>
+          <dd className="font-semibold">{hoursWords(cure.needed)}</dd>
         </dl>
         <p className="mt-3 text-sm text-soft">
           {airWords(batch, cure, zone)}{' '}
+          {cure.needed.never >= 0.1 ? 'So much failed that it may never be ready: look at it, strip it or begin again. ' : ''}
           {cure.learnedFrom > 0
             ? `The shipped ${cure.shippedHours} h were moved by ${cure.learnedFrom} of your own batches.`
             : 'A working figure of the trade, erring late; your own released batches will move it.'}

@@ -1,11 +1,12 @@
 import 'server-only';
-import { ahead, type Daily, dailyRate, type Move, rankMoves, togetherMoves } from '@/core/cure';
+import { ahead, type Daily, dailyRate, dailyRates, type Move, rankMoves, togetherMoves } from '@/core/cure';
 import { roomTaken } from '@/core/piece';
-import { ROOM_UNITS } from '@/core/regimen';
+import { cabinetFault, ROOM_UNITS } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { forecastFor } from '@/data/cure/air';
 import { places, type Place } from '@/data/shop/queries';
-import { piecesIn } from '@/data/work/batch';
+import { type Batch, piecesIn } from '@/data/work/batch';
+import { type Standing, vapourWetMs } from '@/data/work/standing';
 import type { OpenBatch } from '../today/strip';
 import type { Scene } from './components/what-if';
 
@@ -37,21 +38,30 @@ function weekAt(db: Db, place: Place, nowMs: number): Daily | null {
 const coldNights = (week: Daily): Daily =>
   week.map((part, i) => (i % 8 < 3 ? part : { ...part, climate: { ...part.climate, ...COLD_NIGHT } }));
 
-/** Places it could stand at, by what they will be like, and two changes of the air itself. */
-export function scenesFor(db: Db, nowMs: number): Scene[] {
+/** The warmest a place will be in the coming week, °C; null where it was never read. */
+const warmest = (week: Daily | null): number | null =>
+  week && week.length > 0 ? Math.max(...week.map((part) => part.climate.tempC)) : null;
+
+/** Whether a batch may be put at a place: a warm cabinet takes nothing with vapour within its day, and is not too hot. */
+const mayStandAt = (place: Place, week: Daily | null, batch: Batch, standing: Standing, nowMs: number): boolean =>
+  place.kind !== 'warm cabinet' || cabinetFault(vapourWetMs(batch, standing.progress), nowMs, warmest(week)) === null;
+
+/** Places it could stand at, by what they will be like, and two changes of the air itself; never where it may not stand. */
+export function scenesFor(db: Db, batch: Batch, standing: Standing, nowMs: number): Scene[] {
+  const mode = standing.cure?.mode ?? 'oxidise';
   const known = places(db).flatMap((place) => {
     const day = RESTS.includes(place.kind) ? weekAt(db, place, nowMs) : null;
-    return day ? [{ place, day }] : [];
+    return day && mayStandAt(place, day, batch, standing, nowMs) ? [{ place, day }] : [];
   });
   const rack = known.find(({ place }) => place.kind === 'rack')?.day;
   return [
     ...known.map(({ place, day }) => ({
       id: String(place.id),
       name: `at the ${place.name.toLowerCase()}`,
-      rate: dailyRate(day),
+      rate: dailyRate(day, mode),
     })),
-    { id: 'may', name: 'on a sill in May', rate: dailyRate(MAY) },
-    ...(rack ? [{ id: 'nights', name: 'on the rack, heating off at night', rate: dailyRate(coldNights(rack)) }] : []),
+    { id: 'may', name: 'on a sill in May', rate: dailyRate(MAY, mode) },
+    ...(rack ? [{ id: 'nights', name: 'on the rack, heating off at night', rate: dailyRate(coldNights(rack), mode) }] : []),
   ];
 }
 
@@ -77,12 +87,12 @@ export function adviceFor(db: Db, open: readonly OpenBatch[], nowMs: number, all
   const spots = all.flatMap((place) => {
     const week = weekAt(db, place, nowMs);
     return week
-      ? [{ id: String(place.id), rate: dailyRate(week), left: place.capacity === null ? null : place.capacity - taken(place) }]
+      ? [{ id: String(place.id), rates: dailyRates(week), left: place.capacity === null ? null : place.capacity - taken(place) }]
       : [];
   });
-  const batches = open.flatMap(({ batch, standing: { cure } }) => {
-    // Work still wet with solvent does not go into a warm cabinet.
-    const wet = Object.values(batch.materials).some((lot) => lot.nature?.flammable);
+  const weeks = new Map(all.map((place) => [place.id, weekAt(db, place, nowMs)]));
+  const batches = open.flatMap(({ batch, standing }) => {
+    const { cure } = standing;
     if (!cure || cure.settles || !batch.place) return [];
     const pieces = piecesIn(batch).length;
     return [
@@ -90,12 +100,13 @@ export function adviceFor(db: Db, open: readonly OpenBatch[], nowMs: number, all
         id: String(batch.id),
         place: String(batch.place.id),
         dueMs: allByMs ?? batch.dueAt,
+        mode: cure.mode,
         needed: cure.needed,
         ageHours: cure.ageHours,
         nowMs,
         room: Object.fromEntries(
           all
-            .filter((place) => place.kind !== 'bench' && !(place.kind === 'warm cabinet' && wet && nowMs - cure.startMs < DAY_MS))
+            .filter((place) => place.kind !== 'bench' && mayStandAt(place, weeks.get(place.id) ?? null, batch, standing, nowMs))
             .map((place) => [String(place.id), roomTaken(batch.design.geometry, pieces, ROOM_UNITS[place.kind] ?? 'metres')]),
         ),
       },

@@ -19,11 +19,12 @@ const MARGIN = 1.15;
 
 /** The fan as points: probability of fit-for-use over the time from the last coat to past the late date, with the air beneath it. */
 export function fanPoints(
-  { startMs, clock, needed, a0Hours, spread, seen, air, readyAtMs }: CureStanding,
+  { startMs, clock, needed, a0Hours, scale, seen, air, readyAtMs }: CureStanding,
   nowMs: number,
 ): FanPoint[] {
-  const before = seen.length > 0 ? neededHours(a0Hours, [], spread) : null;
-  const endMs = startMs + Math.max(readyAtMs.p90 - startMs, nowMs - startMs, 24 * MS_PER_HOUR) * MARGIN;
+  const before = seen.length > 0 ? neededHours(a0Hours, [], scale) : null;
+  const lastMsSaid = readyAtMs.p90 ?? readyAtMs.p50 ?? readyAtMs.p10 ?? nowMs;
+  const endMs = startMs + Math.max(lastMsSaid - startMs, nowMs - startMs, 24 * MS_PER_HOUR) * MARGIN;
   const lastMs = air.readings.at(-1)?.atMs ?? startMs;
   return Array.from({ length: POINTS + 1 }, (_, i) => {
     const atMs = startMs + ((endMs - startMs) * i) / POINTS;
@@ -43,12 +44,15 @@ export function fanPoints(
   });
 }
 
-export type Reached = { readonly id: MilestoneId; readonly likelyMs: number; readonly surelyMs: number };
+/** Null where a moment cannot be said. */
+export type Reached = { readonly id: MilestoneId; readonly likelyMs: number | null; readonly surelyMs: number | null };
 
 /** When each milestone is reached, as likely as not and nine times in ten, UTC ms. */
-export const milestonesOf = ({ clock, needed, source }: CureStanding): Reached[] =>
-  milestones(source).map(({ id, share }) => ({
+export const milestonesOf = ({ clock, needed, source }: CureStanding): Reached[] => {
+  const at = (share: number, hours: number | null): number | null => (hours === null ? null : clock.timeOf(share * hours));
+  return milestones(source).map(({ id, share }) => ({
     id,
-    likelyMs: clock.timeOf(share * quantile(needed, 0.5)),
-    surelyMs: clock.timeOf(share * quantile(needed, 0.9)),
+    likelyMs: at(share, quantile(needed, 0.5)),
+    surelyMs: at(share, quantile(needed, 0.9)),
   }));
+};

@@ -13,7 +13,7 @@ export function missing({ fitness, progress }: Standing): string {
   const left = [
     progress.rest.length > 1 ? `${progress.rest.length} steps` : progress.rest.length === 1 ? 'its last step' : '',
     fitness.estimate ? '' : 'the estimate at nine in ten',
-    fitness.check ? '' : 'a check passed in the last 48 h',
+    fitness.check ? '' : 'a check that opens it, passed in the last 48 h, and none of another kind failed since',
     fitness.leastTime ? '' : 'the regimen’s least time',
   ].filter(Boolean);
   return left.length === 0 ? 'Fit: it can go to release.' : `Still wants ${left.join(', ')}.`;
@@ -41,16 +41,22 @@ export const milestoneWords = (id: MilestoneId, { settles }: Pick<CureStanding, 
 /** By the hour while early and late lie within this of each other, by the day else: no finer than it is known. */
 const BY_THE_HOUR_MS = 2 * 86_400_000;
 
-/** The likely moment with the early and the late one. */
+/** Said where too much speaks for never: a coat too thick, an oily wood, a spoiled oil. */
+export const UNSAYABLE = 'no date can be said';
+
+/** The likely moment with the early and the late one; what cannot be said is said to be so. */
 export function spanWords({ p10, p50, p90 }: CureStanding['readyAtMs'], zone: string, nowMs: number): string {
+  if (p10 === null || p50 === null) return UNSAYABLE;
+  if (p90 === null) return `${dayAndDate(p50, zone)} (${dayAndDate(p10, zone)} at the earliest, and perhaps never)`;
   const say = p90 - p10 < BY_THE_HOUR_MS ? (ms: number) => clockTime(ms, zone, nowMs) : (ms: number) => dayAndDate(ms, zone);
   return `${say(p50)} (${say(p10)} to ${say(p90)})`;
 }
 
 /** When a milestone is reached: “now” is only said of what is almost sure, so that it never reads as more than release asks. */
 export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs: number, zone: string): string {
-  if (surelyMs <= nowMs) return 'now';
-  const surely = `surely ${clockTime(surelyMs, zone, nowMs)}`;
+  if (likelyMs === null) return UNSAYABLE;
+  if (surelyMs !== null && surelyMs <= nowMs) return 'now';
+  const surely = surelyMs === null ? `${UNSAYABLE} for sure` : `surely ${clockTime(surelyMs, zone, nowMs)}`;
   return likelyMs <= nowMs ? `likely; ${surely}` : `likely ${clockTime(likelyMs, zone, nowMs)}, ${surely}`;
 }
 

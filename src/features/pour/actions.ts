@@ -1,10 +1,15 @@
 'use server';
 
 import { z } from 'zod';
-import { ok, parseMass, parseMassOrNone, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
-import { abandonPour, fillJars, finishWeighing, lidJars, recordWeighing } from '@/data/pour/commands';
+import { fail, ok, parseMass, parseMassOrNone, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
+import { HEATERS } from '@/core/caution';
+import { clothHazard } from '@/core/cloths';
+import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
 import { addPan, finishHeating, fitPanTo, putOnHeat, recordPotTemperature } from '@/data/pour/heat';
+import { madeOf } from '@/data/pour/open';
+import { findPot } from '@/data/pour/queries';
 import { recordHeatSlip, rescale, spreadSlip } from '@/data/pour/slips';
+import { recordSpill } from '@/data/rags/commands';
 import { containers } from '@/data/stores/queries';
 import { act, type Answer, reader } from '../shop/act';
 
@@ -14,7 +19,8 @@ const Weighed = z.object({
   clientId,
   pourId: id,
   ingredientId: z.string(),
-  lotId: z.int(),
+  lotId: z.int().nullable(),
+  fromPractice: z.boolean().default(false),
   reading: z.string(),
   corrects: clientId.nullable(),
   stray: z.boolean(),
@@ -89,14 +95,35 @@ export async function allIn(input: unknown): Promise<Answer<{ readonly number: s
 }
 
 export async function offTheHeat(input: unknown): Promise<Answer> {
-  return act(Pot, input, (db, { pourId, version }) => finishHeating(db, pourId, version));
+  return act(Pot, input, (db, { pourId, version }, by) => finishHeating(db, pourId, version, by));
+}
+
+/** The pot is made cold in the closed jar. */
+export async function madeCold(input: unknown): Promise<Answer> {
+  return act(Pot, input, (db, { pourId, version }) => makeCold(db, pourId, version));
+}
+
+/** What the pot is warmed by. */
+export async function warmedBy(input: unknown): Promise<Answer> {
+  return act(z.object({ pourId: id, heater: z.enum(HEATERS) }), input, (db, said) => sayHeater(db, said));
+}
+
+/** Something was spilt, or wiped up with a cloth: it joins the rag line with what is in the pot. */
+export async function spilt(input: unknown): Promise<Answer> {
+  return act(z.object({ clientId, pourId: id }), input, (db, { clientId: entry, pourId }, by) => {
+    const pot = findPot(db, pourId);
+    const made = pot ? madeOf(db, pot) : null;
+    if (!made?.ok) return fail('not-found', 'pourId');
+    const hazard = clothHazard({ ragHazard: made.value.ragHazard, undeclared: false });
+    return recordSpill(db, { clientId: entry, pourId, hazard, vapour: made.value.flammable }, by);
+  });
 }
 
 export async function giveUp(input: unknown): Promise<Answer> {
   return act(Pot, input, (db, { pourId, version }) => abandonPour(db, pourId, version));
 }
 
-const Temperature = z.object({ clientId, pourId: id, temp: z.string() });
+const Temperature = z.object({ clientId, pourId: id, temp: z.string(), practice: z.boolean().default(false) });
 
 export async function readPot(input: unknown): Promise<Answer> {
   return act(Temperature, input, (db, { temp, ...rest }, by) => {
@@ -107,6 +134,7 @@ export async function readPot(input: unknown): Promise<Answer> {
 }
 
 const Fill = Pot.extend({
+  noLumps: z.boolean().default(false),
   residue: z.string(),
   jars: z.array(z.object({ containerId: id, count: z.string(), net: z.string(), weighed: z.string() })),
 });

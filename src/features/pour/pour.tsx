@@ -2,11 +2,11 @@ import 'server-only';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { blend, type Blend, gather, isMixedPaint, PAINT_KEEPS_HOURS } from '@/core/blend';
-import { cautionsFor } from '@/core/caution';
+import { type Doing, noticesOfBlend } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { formatMass } from '@/core/quantity';
-import { CAUTION_WORDS } from '@/messages';
-import { pouredOf } from '@/data/pour/open';
+import { cautionsInWords, noticesInWords } from '@/messages';
+import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
 import { findPot, meltsOf, pans, type Pot } from '@/data/pour/queries';
@@ -18,6 +18,7 @@ import { Melting } from './components/melting';
 import type { PanFacts } from './components/pan-choice';
 import { PourDone } from './components/pour-done';
 import { RunningScale } from './components/running-scale';
+import { SpillButton } from './components/spill-button';
 
 const STAGES = [
   { id: 'weighing', name: 'Gather and weigh' },
@@ -25,12 +26,6 @@ const STAGES = [
   { id: 'filling', name: 'Fill' },
   { id: 'done', name: 'Label and clean up' },
 ] as const;
-
-const blendOf = (pot: Pot): Blend => {
-  const made = blend({ ...pot.weighTo, make: { massG: pot.targetG } });
-  if (!made.ok) throw new Error(`formula ${pot.revision.name} does not blend`);
-  return made.value;
-};
 
 const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
   lots
@@ -53,6 +48,8 @@ const panFacts = (db: Db, ambientC: number): PanFacts[] =>
 
 /** Why there is no melt, where there is none. */
 const coldWords = ({ heat, lines }: Blend): string | null => {
+  if (heat === 'cold')
+    return 'Made cold: shave the wax into the jar, close it, shake it now and then for days, never warm it. Fill it only once no lump is left against the light.';
   if (heat !== 'none') return null;
   if (isMixedPaint(lines.map((line) => line.ingredient)))
     return `Stirred cold. Shake it, do not stir; chilled it keeps ${PAINT_KEEPS_HOURS} hours, then it is thrown away. The powder holds lime: no dust, no eyes.`;
@@ -62,24 +59,49 @@ const coldWords = ({ heat, lines }: Blend): string | null => {
   return `Filled cold: this holds ${names.join(' and ')} and is never heated. Closed, labelled containers, never ones that look like drink; no flame or spark near.`;
 };
 
+/** What is done at each state of a pot, as cautions call it. */
+const DOING: Readonly<Record<string, Doing>> = {
+  weighing: 'weighing',
+  heating: 'heating',
+  filling: 'filling',
+  done: 'labelling',
+};
+
 /** One pot from the first gram to the last jar; every reading is kept as it is typed, so it can be left and gone on with. */
 export async function PourPage({ id }: { readonly id: number }) {
   const { db, shop, nowMs } = await session();
   const pot = findPot(db, id);
   if (!pot) notFound();
-  const made = blendOf(pot);
+  const found = madeOf(db, pot);
+  if (!found.ok) throw new Error(`formula ${pot.revision.name} does not blend`);
+  const made = found.value;
   const lots = allLots(db);
-  const { lines, basis } = pot.weighTo;
-  const ingredients = lines.map((line) => ingredientOf(line.ingredient));
+  // Of a pot in two stages only what goes on the heat is weighed first; its mark is its share of the whole.
+  const first = linesNow(made, pot);
+  const { basis } = pot.weighTo;
+  const lines = pot.weighTo.lines.filter((line) => first?.includes(line.ingredient) ?? true);
+  const targetG = first
+    ? made.lines.reduce((sum, line) => sum + (first.includes(line.ingredient) ? line.massG : 0), 0)
+    : pot.targetG;
   const shelf = lots.filter((one) => one.kind === 'bought' && one.leftG > 1e-6 && !one.held);
   const needs = Object.fromEntries(made.lines.map((line) => [line.ingredient, line.massG]));
-  const cautions = cautionsFor({ ingredients, blend: made, doing: 'heating' }).map((caution) => CAUTION_WORDS[caution]);
-  const stages = STAGES.filter((stage) => stage.id !== 'heating' || made.heat === 'water-bath');
+  const cautions = [
+    ...cautionsInWords({
+      doing: DOING[pot.state] ?? 'weighing',
+      ingredients: made.lines.map((line) => line.ingredient),
+      drying: made.drying,
+      ...(pot.heater ? { heater: pot.heater } : {}),
+    }),
+    ...noticesInWords(noticesOfBlend(made)),
+  ];
+  const isWarmed = made.heat === 'water-bath' || made.heat === 'two-stage';
+  const stages = STAGES.filter((stage) => stage.id !== 'heating' || isWarmed);
   const lot = lots.find((one) => one.id === pot.lotId);
   return (
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1>
+          {pot.practice ? 'Practice: ' : ''}
           {pot.revision.name} <span className="reading font-normal text-soft">{pot.lotNumber ?? formatMass(pot.targetG)}</span>
         </h1>
         <ol className="flex gap-4" aria-label="Stages of the pour">
@@ -94,17 +116,49 @@ export async function PourPage({ id }: { readonly id: number }) {
           ))}
         </ol>
       </div>
+      {pot.practice ? (
+        <p className="border-cure border-l-8 bg-paper px-3 py-2">
+          <strong>A practice pot.</strong> It draws no stock, takes no lot number and prints nothing.
+        </p>
+      ) : null}
+      {made.stages && pot.state === 'weighing' ? (
+        <p className="mt-2 border-wet border-l-4 pl-3">
+          {pot.cooledAt === null ? (
+            <>
+              <strong>In two stages.</strong> First{' '}
+              {made.stages[0].map((one) => ingredientOf(one).name.toLowerCase()).join(' and ')}; melted, off the heat and below{' '}
+              {made.addBelowC?.toFixed(0)} °C, then{' '}
+              {made.stages[1].map((one) => ingredientOf(one).name.toLowerCase()).join(' and ')}.
+            </>
+          ) : (
+            <>
+              <strong>Below {made.addBelowC?.toFixed(0)} °C.</strong> Away from any flame or heater, put the pot on the scale as
+              it is and stir the solvent in by hand.
+            </>
+          )}
+        </p>
+      ) : null}
       <div className="mt-4 flex flex-col gap-6">
         {pot.state === 'weighing' ? (
           <RunningScale
-            pot={{ id: pot.id, version: pot.version, targetG: pot.targetG, residueG: pot.residueG, basis, lines }}
+            pot={{
+              id: pot.id,
+              version: pot.version,
+              targetG,
+              residueG: pot.residueG,
+              basis,
+              lines,
+              practice: pot.practice,
+              mayPractise: mayPractise(db, pot),
+              mayBeCold: made.stages !== undefined && pot.cooledAt === null,
+            }}
             poured={Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
             last={
               pot.entries.at(-1)
                 ? {
                     clientId: pot.entries.at(-1)?.clientId ?? '',
                     ingredientId: pot.entries.at(-1)?.ingredientId ?? '',
-                    lotId: pot.entries.at(-1)?.lotId ?? 0,
+                    lotId: pot.entries.at(-1)?.lotId ?? null,
                     readingG: pot.entries.at(-1)?.readingG ?? 0,
                   }
                 : null
@@ -113,7 +167,7 @@ export async function PourPage({ id }: { readonly id: number }) {
             slips={pot.slips.map((one) => one.says)}
             lots={Object.fromEntries(lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}
             gathered={gather(
-              needs,
+              pot.practice ? {} : needs,
               shelf.map((one) => ({
                 id: one.id,
                 ingredient: one.ingredientId ?? '',
@@ -131,6 +185,8 @@ export async function PourPage({ id }: { readonly id: number }) {
             pourId={pot.id}
             version={pot.version}
             heat={made}
+            heater={pot.heater}
+            mayPractise={mayPractise(db, pot)}
             potG={pot.targetG}
             waxFraction={made.waxFraction}
             ambientC={shop.ambientC}
@@ -141,16 +197,17 @@ export async function PourPage({ id }: { readonly id: number }) {
             temperatures={pot.temperatures.map(({ at, tempC }) => ({ at, tempC }))}
           />
         ) : null}
-        {pot.state === 'filling' && lot ? (
+        {pot.state === 'filling' && (lot || pot.practice) ? (
           <Filling
             pourId={pot.id}
             version={pot.version}
-            massG={lot.leftG}
+            massG={lot?.leftG ?? pot.targetG}
             densityGPerMl={made.densityGPerMl}
-            pourC={made.pourC}
+            pourC={made.heat === 'water-bath' ? made.pourC : null}
             waxFraction={made.waxFraction}
             residueG={pot.residueG}
             cold={coldWords(made)}
+            asksLumps={made.heat === 'cold'}
             jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have, tareG }) => ({
               id: jarId,
               name,
@@ -162,12 +219,18 @@ export async function PourPage({ id }: { readonly id: number }) {
           />
         ) : null}
         {pot.state === 'done' && lot ? <PourDone pot={pot} lot={lot} lots={lots} /> : null}
+        {pot.state === 'done' && pot.practice ? (
+          <p>
+            The practice pot is done. Nothing was drawn and there is nothing to label. <Link href="/blends">To the blends</Link>
+          </p>
+        ) : null}
         {pot.state === 'abandoned' ? (
           <p>
             This pot was given up. What was weighed into it is gone from its lots. <Link href="/blends">To the blends</Link>
           </p>
         ) : null}
-        {pot.state === 'weighing' || pot.state === 'heating' ? <Cautions of={cautions} open={1} /> : null}
+        {pot.state === 'abandoned' ? null : <Cautions of={cautions} open={1} />}
+        {pot.state === 'abandoned' || pot.practice ? null : <SpillButton pourId={pot.id} />}
       </div>
     </>
   );

@@ -1,10 +1,12 @@
 'use server';
 
 import { z } from 'zod';
+import { CLOTH_WAYS } from '@/core/cloths';
+import { ORIGINS, PIECE_USES } from '@/core/material';
 import { parseMass, instantOf, ok, parsePositive, fail } from '@/core/quantity';
 import { recordMoisture } from '@/data/moisture/moisture';
 import { geometryOf } from './design';
-import { addDesign, moveBatch, startBatch } from '@/data/work/commands';
+import { addDesign, moveBatch, sayUses, startBatch } from '@/data/work/commands';
 import { Slot, WAYS } from '@/core/regimen';
 import { saveRegimen } from '@/data/work/regimens';
 import { CHOICES, readRegimen } from './regimen-draft';
@@ -38,20 +40,20 @@ export async function correct(input: unknown): Promise<Answer> {
   });
 }
 
-const Rags = z.object({ id, version: z.int(), way: z.enum(['flat', 'under-water', 'burnt', 'none-left']) });
+const Rags = z.object({ id, version: z.int(), way: z.enum(CLOTH_WAYS) });
 
 export async function layCloths(input: unknown): Promise<Answer> {
   return act(Rags, input, (db, { id: line, way, version }, by) => layRags(db, line, way, version, by));
 }
 
-export async function checkCloths(input: unknown): Promise<Answer> {
+export async function checkCloths(input: unknown): Promise<Answer<{ readonly closed: boolean }>> {
   return act(Rags.omit({ way: true }), input, (db, { id: line, version }, by) => checkRags(db, line, version, by));
 }
 
 const Design = z.object({
   name: z.string().trim().min(1).max(80),
-  cutOn: z.boolean(),
-  mouthed: z.boolean().default(false),
+  uses: z.array(z.enum(PIECE_USES)),
+  tableware: z.boolean().default(true),
   shape: z.enum(['board', 'spoon', 'scoop', 'turned', 'box']),
   sizes: z.string(),
   grain: z.enum(['long', 'end']),
@@ -72,15 +74,28 @@ export async function saveDesign(input: unknown): Promise<Answer<{ readonly revi
   return act(Design, input, (db, draft, by) => {
     const geometry = geometryOf(draft);
     return geometry.ok
-      ? addDesign(db, { name: draft.name, geometry: geometry.value, cutOn: draft.cutOn, mouthed: draft.mouthed }, by.nowMs)
+      ? addDesign(db, { name: draft.name, geometry: geometry.value, uses: draft.uses, tableware: draft.tableware }, by.nowMs)
       : geometry;
   });
+}
+
+const Uses = z.object({
+  designId: id,
+  base: id,
+  uses: z.array(z.enum(PIECE_USES)),
+  tableware: z.boolean(),
+});
+
+/** What a design is for: an answer to what an older file guessed, or its next revision. */
+export async function changeUses(input: unknown): Promise<Answer<{ readonly revisionId: number }>> {
+  return act(Uses, input, (db, change, by) => sayUses(db, change, by));
 }
 
 const Start = z.object({
   designRevisionId: id,
   speciesId: z.string().min(1),
-  origin: z.enum(['bought', 'offcut', 'found']),
+  origin: z.enum(ORIGINS),
+  treeKnown: z.boolean().default(true),
   pieces: z.string(),
   regimenRevisionId: id,
   materials: z.record(z.string(), z.int()),

@@ -4,10 +4,9 @@ import { woodState } from '@/data/moisture/moisture';
 import { Wood } from './wood';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
-import { cautionsFor } from '@/core/caution';
+import { noticesOfPiece } from '@/core/caution';
 import { formatMass, formatMoney } from '@/core/quantity';
-import { CAUTION_WORDS } from '@/messages';
-import { ingredientOf } from '@/core/material';
+import { noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, tagOf } from '@/data/work/batch';
 import { movesOf, sourceOf } from '@/data/work/split';
@@ -29,6 +28,8 @@ import { Drinks } from './drinks';
 import { restorationOf } from '@/data/restore/restore';
 import { RestorationPanel } from './restore';
 import { alikeTo } from './alike';
+import { cautionsWith } from './cautions';
+import { cabinetTrouble, momentOf } from './moment';
 import { troublesOf } from './troubles';
 
 type Need = {
@@ -71,18 +72,14 @@ export async function BatchPage({ number }: { readonly number: string }) {
   const standing = open?.standing ?? standingOfBatch(db, batch, nowMs, learnedA0(db));
   const action = open?.action ?? null;
   const initials = new Map(people(db).map((person) => [person.id, person.initials]));
-  const nature =
-    Object.values(batch.materials)
-      .map((lot) => lot.nature)
-      .find((one) => one?.ragHazard === 'self-heating') ?? Object.values(batch.materials)[0]?.nature;
-  const nextKind = standing.progress.next?.task.step.kind;
-  const cautions = cautionsFor({
-    ingredients: Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition).map(ingredientOf)),
-    doing: nextKind === 'sand' ? 'sanding' : 'coating',
-    woodForFood: batch.species.food,
-    ...(nature ? { blend: nature } : {}),
-  });
   const job = restorationOf(db, batch.id);
+  const moment = momentOf(batch, standing.progress, job !== null);
+  const film = !batch.regimen.knifeSurface || Object.values(batch.materials).some((lot) => lot.nature?.knifeSurface === false);
+  const cautions = [
+    ...(moment ? cautionsWith(moment.lots, moment.is) : []),
+    ...noticesInWords(noticesOfPiece(batch.design.uses, film, false)),
+  ];
+  const inTheWarm = cabinetTrouble(db, batch, standing.progress, nowMs);
   const moves = movesOf(db, batch);
   const undone = batch.book
     .filter(({ stands }) => stands === null)
@@ -103,9 +100,13 @@ export async function BatchPage({ number }: { readonly number: string }) {
             {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
             {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
           </p>
-          {batch.design.mouthed ? (
-            <p className="font-semibold">
-              ▲ A toy, or goes into a mouth: stricter gates before release. Look for small parts; toy rules apply where you sell.
+          <p>
+            For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}. {batch.species.name}, {ORIGIN_WORDS[batch.origin]}:{' '}
+            {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
+          </p>
+          {inTheWarm ? (
+            <p role="alert" className="border-late border-l-8 bg-paper px-3 py-2 font-semibold text-late">
+              ▲ {inTheWarm}
             </p>
           ) : null}
           {batch.release ? null : (
@@ -194,7 +195,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
             origin={sourceOf(db, batch)}
             locked={batch.release !== null}
           />
-          <Cautions of={cautions.map((caution) => CAUTION_WORDS[caution])} open={1} />
+          <Cautions of={cautions} open={1} />
         </div>
       </div>
     </>

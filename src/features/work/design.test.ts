@@ -4,8 +4,8 @@ import { type DesignDraft, geometryOf, readProfile } from './design';
 
 const draft: DesignDraft = {
   name: 'x',
-  cutOn: true,
-  mouthed: false,
+  uses: ['food-wet', 'knife'] as const,
+  tableware: true,
   groove: '',
   hole: '',
   engraved: '',

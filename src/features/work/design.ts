@@ -1,3 +1,4 @@
+import type { PieceUse } from '@/core/material';
 import { checkOutside, type Geometry, insideOf, type ProfilePoint, smooth } from '@/core/piece';
 import { fail, type Issue, ok, parseLength, parsePositive, parseSizes, type Result } from '@/core/quantity';
 
@@ -5,8 +6,8 @@ export type PointDraft = { readonly key: string; readonly r: string; readonly z:
 /** A design as it is typed: everything as text. */
 export type DesignDraft = {
   readonly name: string;
-  readonly cutOn: boolean;
-  readonly mouthed: boolean;
+  readonly uses: readonly PieceUse[];
+  readonly tableware: boolean;
   readonly shape: Geometry['shape'];
   readonly sizes: string;
   readonly grain: 'long' | 'end';

@@ -1,7 +1,9 @@
+import type { CureMode } from '@/core/cure';
 import type { Species } from '@/core/material';
 import { type Area, coatGrams, factorFor, type UptakeFactor } from '@/core/piece';
 import { ok, type Result } from '@/core/quantity';
-import { type Regimen, scheduleOf, type Task } from '@/core/regimen';
+import { type Regimen, scheduleOf, type SlotBound, type Task } from '@/core/regimen';
+import type { Layer } from '@/core/use';
 
 export type LotChoice = {
   readonly id: number;
@@ -11,9 +13,13 @@ export type LotChoice = {
   readonly minorPerKg: number | null;
   readonly drying: 'never' | 'drying' | 'mixed';
   readonly waxEquivalent: number;
-  readonly maxDwellMin: { readonly flooded: number | null; readonly thin: number | null };
-  /** Equivalent hours its finish needs to be fit for food. */
+  /** What it bears in a schedule. */
+  readonly bound: SlotBound;
+  /** Equivalent hours its finish needs to be fit for food, and how it sets. */
   readonly a0Hours: number;
+  readonly mode: CureMode;
+  /** What the gates ask of it. */
+  readonly layer: Layer;
 };
 
 export type Need = {
@@ -36,7 +42,7 @@ export type Wish = {
 
 /** What a batch will take of each lot before it is started: the shipped figures, moved by what this shop has weighed. */
 export function needsOf({ regimen, pieces, area, species, lots, uptake }: Wish): Result<readonly Need[]> {
-  const tasks = scheduleOf(regimen.steps, pieces, (slot) => lots[slot]?.maxDwellMin);
+  const tasks = scheduleOf(regimen.steps, pieces, (slot) => lots[slot]?.bound);
   if (!tasks.ok) return tasks;
   const gramsOf = ({ step, pieces: many }: Task): number => {
     const finishClass = step.coatClass;

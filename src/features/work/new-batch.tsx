@@ -2,7 +2,8 @@ import 'server-only';
 import { SPECIES } from '@/core/material';
 import { isRestoration } from '@/core/regimen';
 import { formatInstant } from '@/core/quantity';
-import { a0OfMaterials } from '@/data/work/standing';
+import { layerOf } from '@/data/release/commands';
+import { a0OfMaterials, slotBound } from '@/data/work/standing';
 import { shopUptake } from '@/data/work/uptake';
 import { allLots, usable } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
@@ -31,7 +32,9 @@ export async function NewBatch({ regimen }: { readonly regimen: string | null })
           drying: lot.nature?.drying ?? 'never',
           waxEquivalent: lot.nature?.waxEquivalent ?? 0,
           a0Hours: a0OfMaterials([lot])?.hours ?? 0,
-          maxDwellMin: lot.nature?.maxDwellMin ?? { flooded: null, thin: null },
+          mode: a0OfMaterials([lot])?.mode ?? 'oxidise',
+          bound: slotBound(lot) ?? { flooded: null, thin: null },
+          layer: layerOf(lot),
         }))}
         first={regimen}
         zone={shop.zone}

@@ -3,10 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Blend } from '@/core/blend';
-import { cautionsFor } from '@/core/caution';
-import { findIngredient, ingredientOf } from '@/core/material';
+import { type Heater, noticesOfBlend } from '@/core/caution';
+import { findIngredient } from '@/core/material';
 import { formatMass, formatVolume } from '@/core/quantity';
-import { CAUTION_WORDS, sayIssue } from '@/messages';
+import { cautionsInWords, HEATER_WORDS, noticesInWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { useDraft } from '@/ui/draft';
@@ -45,6 +45,9 @@ const boardsOf = (blend: Blend) =>
     under: [formatMass(line.massG), formatVolume(line.volumeMl)],
   }));
 
+/** What a pot may be warmed by; a bare hob is never suggested first. */
+const POT_HEATERS = ['water-bath', 'slow-cooker', 'microwave', 'hob'] as const satisfies readonly Heater[];
+
 /** The bench where a formula is written: the plank, its lines, its size, and at once what it will be. */
 export function BlendBench({ id, version, revision, initial, around, currency, today }: BenchProps) {
   const router = useRouter();
@@ -54,6 +57,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
   const { busy, faults: said, rest, run } = useSave<{ readonly id: number; readonly revisionId: number }>();
   const pouring = useSave<{ readonly id: number }>();
+  const [heater, setHeater] = useState<Heater>('water-bath');
   const reckoned = reckon(draft, around);
   const { blend, sized } = reckoned;
   const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)])) };
@@ -83,17 +87,30 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
         .sort((a, b) => b[1] - a[1])
         .map(([ingredient, share]) => ({ key: ingredient, ingredient, parts: String(Number((share * 100).toPrecision(4))) })),
     });
-  const pour = (): void =>
+  const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
+  const ids = blend?.lines.map((line) => line.ingredient) ?? [];
+  const cautions = blend
+    ? [
+        ...cautionsInWords({ doing: 'weighing', ingredients: ids, drying: blend.drying }),
+        ...noticesInWords(noticesOfBlend(blend)),
+      ]
+    : [];
+  const pour = (as: { readonly practice: boolean }): void =>
     store(({ revisionId }) => {
-      if (blend && sized)
+      if (blend)
         void pouring.run(
-          () => beginPour({ revisionId, targetG: blend.totalG + around.residueG, residueG: around.residueG, takeUp: takesUp }),
+          () =>
+            beginPour({
+              revisionId,
+              targetG: blend.totalG + around.residueG,
+              residueG: around.residueG,
+              takeUp: takesUp && !as.practice,
+              heater: heats ? heater : null,
+              practice: as.practice,
+            }),
           (made) => router.push(`/pour/${made.id}`),
         );
     });
-  const scene = blend
-    ? { ingredients: blend.lines.map((line) => ingredientOf(line.ingredient)), blend, doing: 'blending' as const }
-    : null;
 
   return (
     <div className="flex flex-col gap-5">
@@ -157,6 +174,21 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
                 Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
               </Tick>
             ) : null}
+            {heats && sized ? (
+              <SelectField
+                className="max-w-xs"
+                label="Warmed by"
+                value={heater}
+                onChange={(event) => setHeater(POT_HEATERS.find((one) => one === event.target.value) ?? 'water-bath')}
+                hint={heater === 'water-bath' ? 'the house’s choice' : 'no water holds this heat back: by thermometer'}
+              >
+                {POT_HEATERS.map((one) => (
+                  <option key={one} value={one}>
+                    {HEATER_WORDS[one]}
+                  </option>
+                ))}
+              </SelectField>
+            ) : null}
             {around.residueG > 0 && sized && blend ? (
               <p className="text-sm text-soft">
                 Weighed to {formatMass(blend.totalG + around.residueG)}: {formatMass(around.residueG)} stays in the pot, as it did
@@ -172,8 +204,11 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
               >
                 Save the formula
               </Button>
-              <Button look="hand" big disabled={busy || !blend || !sized} onClick={pour}>
+              <Button look="hand" big disabled={busy || !blend || !sized} onClick={() => pour({ practice: false })}>
                 {blend && sized ? `Pour ${formatMass(blend.totalG)}` : 'Pour it'}
+              </Button>
+              <Button disabled={busy || !blend} onClick={() => pour({ practice: true })}>
+                Practise it
               </Button>
               <SolveSheet around={around} currency={currency} onTake={takeFractions} />
             </div>
@@ -185,7 +220,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
             <PurposeRow draft={draft} ambientC={around.ambientC} hardening={around.hardening} onChange={setDraft} />
             <BlendFacts blend={blend} currency={currency} today={today} />
             <HeatLadder heat={blend} />
-            {scene ? <Cautions of={cautionsFor(scene).map((caution) => CAUTION_WORDS[caution])} open={1} /> : null}
+            <Cautions of={cautions} open={1} />
           </div>
         ) : null}
       </div>

@@ -51,6 +51,12 @@ export function BlendFacts({
         {CONTACT_WORDS[blend.contact]}
         {blend.knifeSurface ? '' : '; a film, not under a knife'}
       </Row>
+      {blend.turnsRancid ? (
+        <Row name="Keeping" bad>
+          turns rancid in wood
+        </Row>
+      ) : null}
+      {blend.separates ? <Row name="Mixing">its parts go asunder: shake before each use</Row> : null}
       <Row name="Allergens">{blend.allergens.join(', ') || 'none known'}</Row>
       <Row name="Cloths" bad={blend.ragHazard === 'self-heating'}>
         {RAG_WORDS[blend.ragHazard]}

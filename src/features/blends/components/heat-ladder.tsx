@@ -23,12 +23,23 @@ function spread(rungs: readonly Rung[], y: (tempC: number) => number): { readonl
 export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly potC?: number | null }) {
   if (heat.heat === 'none')
     return (
-      <p className="border-late border-l-4 pl-3 font-semibold">Never heat this blend: it holds solvent, alcohol or resin.</p>
+      <p className="border-late border-l-4 pl-3 font-semibold">
+        Never heat this blend: it holds solvent, alcohol, resin or water
+        {heat.clearC === null ? '' : ', and its wax is too hard to dissolve cold or to be beaten in below its flash point'}.
+      </p>
+    );
+  if (heat.heat === 'cold')
+    return (
+      <p className="border-late border-l-4 pl-3">
+        <strong>Never warmed: made cold.</strong> Shave the wax, leave it in the closed jar with the rest, shake it for days until
+        no lump is left.
+      </p>
     );
   if (heat.clearC === null || heat.pourC === null) return <p className="text-soft">No wax in it: nothing to melt.</p>;
   const rungs: Rung[] = [
     { name: 'clear', tempC: heat.clearC, tone: 'var(--wax)' },
     { name: 'pour', tempC: heat.pourC, tone: 'var(--fit)' },
+    ...(heat.addBelowC === undefined ? [] : [{ name: 'solvent below', tempC: heat.addBelowC, tone: 'var(--wet)' }]),
     ...(heat.holdMaxC === null ? [] : [{ name: 'ceiling', tempC: heat.holdMaxC, tone: 'var(--late)' }]),
   ];
   const top = Math.max(100, ...rungs.map((rung) => rung.tempC), potC ?? 0) + 8;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { CHECK_KINDS } from '@/core/cure';
+import { CHECK_KINDS, type CheckKind } from '@/core/cure';
 import { CHECK_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
@@ -10,7 +10,16 @@ import { useSave } from '../../shop/use-save';
 import { saveCheck } from '../actions';
 
 /** The four checks, each with its two outcomes; one touch records it. */
-export function CheckForm({ batchId, settles }: { readonly batchId: number; readonly settles: boolean }) {
+export function CheckForm({
+  batchId,
+  settles,
+  opens,
+}: {
+  readonly batchId: number;
+  readonly settles: boolean;
+  /** The checks that can open its release. */
+  readonly opens: readonly CheckKind[];
+}) {
   const [note, setNote] = useState('');
   const { busy, rest, run } = useSave();
   return (
@@ -33,7 +42,9 @@ export function CheckForm({ batchId, settles }: { readonly batchId: number; read
           return (
             <li key={kind} className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-2 border-hair border-t py-1.5">
               <span>
-                <strong>{name}</strong> <span className="block text-sm text-soft">{how}</span>
+                <strong>{name}</strong>
+                {opens.includes(kind) ? <span className="text-sm"> opens the release</span> : null}{' '}
+                <span className="block text-sm text-soft">{how}</span>
               </span>
               <Button disabled={busy} aria-label={`${name}: ${pass}`} onClick={() => say(true)}>
                 {pass}

@@ -21,8 +21,8 @@ type Props = {
   readonly marks: readonly Mark[];
   readonly gaps: readonly { readonly fromMs: number; readonly toMs: number }[];
   readonly nowMs: number;
-  readonly p10: number;
-  readonly p90: number;
+  readonly p10: number | null;
+  readonly p90: number | null;
   readonly zone: string;
   readonly words: string;
   /** How it would go elsewhere, when that is asked. */
@@ -57,7 +57,9 @@ export function FanChart({ points, marks, gaps, nowMs, p10, p90, zone, words, th
               stroke="var(--ink)"
               width={LEFT}
             />
-            <ReferenceArea yAxisId="ready" x1={p10} x2={Math.min(p90, last)} fill="var(--cure)" fillOpacity={0.16} />
+            {p10 === null ? null : (
+              <ReferenceArea yAxisId="ready" x1={p10} x2={Math.min(p90 ?? last, last)} fill="var(--cure)" fillOpacity={0.16} />
+            )}
             <ReferenceLine
               yAxisId="ready"
               y={0.9}

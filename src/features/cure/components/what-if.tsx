@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { type ComponentProps, useEffect, useState } from 'react';
-import { type Climate, cureRate, type ReadyAt, type SeenAt } from '@/core/cure';
+import { type Climate, type CureMode, cureRate, type ReadyAt, type SeenAt } from '@/core/cure';
 import { formatDuration, parseHumidity, parseTemperature } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
@@ -14,7 +14,8 @@ export type Scene = { readonly id: string; readonly name: string; readonly rate:
 type Under = {
   readonly a0Hours: number;
   readonly seen: readonly SeenAt[];
-  readonly spread: number;
+  readonly scale: number;
+  readonly mode: CureMode;
   readonly ageHours: number;
   readonly settles: boolean;
   readonly nowReady: ReadyAt;
@@ -54,14 +55,14 @@ type WhatIfProps = {
 };
 
 function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatIfProps) {
-  const { a0Hours, seen, spread, ageHours, settles, nowReady, scenes } = under;
+  const { a0Hours, seen, scale, mode, ageHours, settles, nowReady, scenes } = under;
   const [id, setId] = useState('');
   const [temp, setTemp] = useState('25 °C');
   const [rh, setRh] = useState('45 %');
   const elsewhere = useElsewhere();
   const [tempC, humidity] = [parseTemperature(temp), parseHumidity(rh)];
   const own: Climate | null = tempC.ok && humidity.ok ? { tempC: tempC.value, rh: humidity.value, light: 'indoor' } : null;
-  const rate = id === OWN ? own && cureRate(own) : (scenes.find((scene) => scene.id === id)?.rate ?? null);
+  const rate = id === OWN ? own && cureRate(own, mode) : (scenes.find((scene) => scene.id === id)?.rate ?? null);
   const until = points.at(-1)?.atMs ?? nowMs;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the batch changes with the page, and with it the moment
   useEffect(() => {
@@ -69,7 +70,7 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
     if (rate === null) onThere(null);
     else
       void elsewhere()
-        .elsewhere({ a0Hours, seen, spread, ageHours, nowMs }, rate, until)
+        .elsewhere({ a0Hours, seen, scale, ageHours, nowMs }, rate, until)
         .then((found) => {
           if (!stale) onThere(found);
         });
@@ -78,7 +79,8 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
     };
   }, [rate, ageHours, nowMs, until]);
   const found = rate === null ? undefined : there?.ready;
-  const gain = found ? Math.max(nowReady.p90, nowMs) - found.p90 : 0;
+  const gain = found?.p90 != null && nowReady.p90 !== null ? Math.max(nowReady.p90, nowMs) - found.p90 : 0;
+  const on = (ms: number | null): string => (ms === null ? 'at a date that cannot be said' : dayAndDate(ms, zone));
   return (
     <section aria-label="What if" className="mt-4">
       <div className="grid gap-x-4 bench:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)]">
@@ -111,16 +113,17 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
       <p aria-live="polite" className="min-h-12">
         {found ? (
           <>
-            Most likely {settles ? 'settled' : 'cured'} <strong>{dayAndDate(found.p50, zone)}</strong>, almost surely by{' '}
-            <strong>{dayAndDate(found.p90, zone)}</strong>:{' '}
+            Most likely {settles ? 'settled' : 'cured'} <strong>{on(found.p50)}</strong>, almost surely by{' '}
+            <strong>{on(found.p90)}</strong>:{' '}
             {Math.abs(gain) < 3_600_000
               ? 'no different.'
               : `${formatDuration(Math.abs(gain) / 60_000)} ${gain > 0 ? 'sooner' : 'later'}.`}{' '}
-            <span className="text-soft">An estimate. A warm cabinet takes no work still wet with solvent.</span>
+            <span className="text-soft">An estimate.</span>
           </>
         ) : (
           <span className="text-soft">
-            Almost surely by {dayAndDate(nowReady.p90, zone)} where it stands. Choose another place to see what that changes.
+            Almost surely {nowReady.p90 === null ? '' : 'by '}
+            {on(nowReady.p90)} where it stands. Choose another place to see what that changes.
           </span>
         )}
       </p>

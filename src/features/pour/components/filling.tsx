@@ -5,6 +5,7 @@ import { fill, HOT_BRIM_LIMIT } from '@/core/blend';
 import { formatMass, parseMass, parseNumber } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { useSave } from '../../shop/use-save';
 import { filled } from '../actions';
 
@@ -27,6 +28,8 @@ type Props = {
   readonly residueG: number;
   /** Why it is filled cold. */
   readonly cold: string | null;
+  /** Made cold: no lump of wax may be left. */
+  readonly asksLumps: boolean;
 };
 
 const massOr = (text: string, fallback: number): number => {
@@ -56,7 +59,18 @@ function samplesOf(
 }
 
 /** Fills jars: the mix that leaves least is proposed, and everything can be typed over. */
-export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFraction, jars, residueG: usual, cold }: Props) {
+export function Filling({
+  pourId,
+  version,
+  massG,
+  densityGPerMl,
+  pourC,
+  waxFraction,
+  jars,
+  residueG: usual,
+  cold,
+  asksLumps,
+}: Props) {
   const [residue, setResidue] = useState(`${Number((usual > 0 ? usual : 4).toFixed(1))} g`);
   const residueG = massOr(residue, 0);
   const sizes = jars
@@ -77,6 +91,7 @@ export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFract
   const [counts, setCounts] = useState<Readonly<Record<number, string>>>({});
   const [weighed, setWeighed] = useState<Readonly<Record<number, string>>>({});
   const [nets, setNets] = useState<Readonly<Record<number, string>>>({});
+  const [noLumps, setNoLumps] = useState(false);
   const { busy, faults, rest, run } = useSave<{ readonly leftG: number }>();
   const countOf = (jar: Jar): string => counts[jar.id] ?? String(proposed?.counts[jar.id] ?? 0);
   const netOf = (jar: Jar): string => nets[jar.id] ?? (jar.capacityMl * jar.fillFraction * densityGPerMl).toFixed(1);
@@ -92,6 +107,7 @@ export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFract
         pourId,
         version,
         residue,
+        noLumps,
         jars: jars.map((jar) => ({ containerId: jar.id, count: countOf(jar), net: netOf(jar), weighed: weighed[jar.id] ?? '' })),
       }),
     );
@@ -193,6 +209,11 @@ export function Filling({ pourId, version, massG, densityGPerMl, pourC, waxFract
             : `${formatMass(Math.max(0, leftG))} left for the shop jar`}
         </p>
       </div>
+      {asksLumps ? (
+        <Tick checked={noLumps} onChange={() => setNoLumps(!noLumps)}>
+          Looked at against the light: no lump of wax is left
+        </Tick>
+      ) : null}
       <Faults of={rest(['residue', ...jars.flatMap((_, i) => [`jars.${i}.count`, `jars.${i}.net`, `jars.${i}.weighed`])])} />
       <Button look="hand" big disabled={busy || leftG < -0.05} onClick={save}>
         Filled

@@ -1,17 +1,18 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { HeatLadder as Ladder } from '@/core/blend';
+import { heatConflictWay, type HeatLadder as Ladder } from '@/core/blend';
+import { type Heater, HEATERS } from '@/core/caution';
 import type { MeltRow } from '@/core/melt';
 import { formatTemperature, parseTemperature } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
-import { sayIssue } from '@/messages';
+import { HEATER_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { Faults, TextField } from '@/ui/field';
+import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
-import { heatSlip, offTheHeat, onTheHeat, readPot } from '../actions';
+import { heatSlip, offTheHeat, onTheHeat, readPot, warmedBy } from '../actions';
 import { portOf, useDevice } from '../use-device';
 import { useRehearsal } from '../use-rehearsal';
 import { PanChoice, type PanFacts } from './pan-choice';
@@ -21,6 +22,9 @@ type Props = {
   readonly pourId: number;
   readonly version: number;
   readonly heat: Ladder;
+  readonly heater: Heater | null;
+  /** Whether a practice thermometer may write into it. */
+  readonly mayPractise: boolean;
   readonly potG: number;
   readonly waxFraction: number;
   readonly ambientC: number;
@@ -31,6 +35,8 @@ type Props = {
   readonly nowMs: number;
 };
 
+/** What a pot may be warmed by. */
+const POT_HEATERS: readonly Heater[] = ['water-bath', 'slow-cooker', 'microwave', 'hob'];
 /** Within this of the ceiling the screen warns. */
 const NEAR_CEILING_K = 5;
 /** A connected thermometer is written down this often, ms. */
@@ -40,7 +46,10 @@ const PIECE_MM = 8;
 const REHEARSED_MIN = 60;
 
 /** What the pot's temperature means for this blend. */
-function say(tempC: number | null, { clearC, pourC, holdMaxC }: Ladder): { readonly text: string; readonly bad: boolean } {
+function say(
+  tempC: number | null,
+  { clearC, pourC, holdMaxC, addBelowC }: Ladder,
+): { readonly text: string; readonly bad: boolean } {
   if (tempC === null) return { text: 'Set the vessel in the water bath, off its bottom, and read the thermometer.', bad: false };
   if (holdMaxC !== null && tempC > holdMaxC)
     return { text: 'Past the ceiling: off the heat now. If it has browned or lost its scent, say so below.', bad: true };
@@ -48,13 +57,19 @@ function say(tempC: number | null, { clearC, pourC, holdMaxC }: Ladder): { reado
     return { text: `Close to the ceiling of ${formatTemperature(holdMaxC)}: turn the heat down.`, bad: true };
   if (clearC !== null && tempC < clearC)
     return { text: 'Not clear yet. Stir now and then; no rolling boil, water below the rim.', bad: false };
+  if (addBelowC !== undefined)
+    return {
+      text: `Clear: off the heat, away from any flame. The solvent goes in below ${formatTemperature(addBelowC)}; let it fall and read again.`,
+      bad: false,
+    };
   if (pourC !== null && tempC < pourC) return { text: 'Clear soon. Pour as soon as it is clear and a little above.', bad: false };
   return { text: 'Hot enough to pour: take it off, fill at once.', bad: false };
 }
 
 /** The melt: the pot's curve against the ladder, rehearsed beforehand, read by hand or from a thermometer. */
 export function Melting(props: Props) {
-  const { pourId, version, heat, potG, waxFraction, ambientC, onHeatAt, panId, pans, temperatures, nowMs } = props;
+  const { pourId, version, heat, heater, mayPractise, potG, waxFraction, ambientC, onHeatAt, panId, pans, temperatures, nowMs } =
+    props;
   const [temp, setTemp] = useState('');
   const [chosenId, setChosenId] = useState(panId ?? pans[0]?.id ?? 0);
   const [trace, setTrace] = useState<readonly MeltRow[]>([]);
@@ -86,17 +101,18 @@ export function Melting(props: Props) {
       isStale = true;
     };
   }, [rehearsed]);
-  const save = (text: string, then?: () => void): void =>
-    void run(() => readPot({ clientId: freshId(), pourId, temp: text }), then);
+  const save = (text: string, practice: boolean, then?: () => void): void =>
+    void run(() => readPot({ clientId: freshId(), pourId, temp: text, practice }), then);
   const written = useRef(0);
   const live = useDevice(port, (event) => {
     if (event.kind !== 'reading' || event.atMs - written.current < EVERY_MS) return;
     written.current = event.atMs;
-    save(`${event.value.toFixed(1)} C`);
+    save(`${event.value.toFixed(1)} C`, true);
   });
   const typed = parseTemperature(temp);
   const now = live.value !== null && live.trouble === null ? live.value : (temperatures.at(-1)?.tempC ?? null);
   const words = say(now, heat);
+  const conflict = heatConflictWay(heat);
   const start = onHeatAt ?? temperatures[0]?.at ?? nowMs;
   const points: CurvePoint[] = [
     ...temperatures.filter((one) => one.at >= start).map((one) => ({ min: (one.at - start) / 60_000, pot: one.tempC })),
@@ -113,12 +129,37 @@ export function Melting(props: Props) {
           {words.bad ? '▲ ' : ''}
           {words.text}
         </p>
-        {heat.heatConflict ? (
+        {conflict === null ? null : (
           <p className="mt-2 border-late border-l-8 bg-paper px-4 py-2">
-            <strong>In two stages:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
-            {heat.holdMaxC === null ? 'the ceiling' : formatTemperature(heat.holdMaxC)}, then stir in the rest.
+            {conflict === 'in-two-goes' ? (
+              <>
+                <strong>In two goes:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
+                {heat.holdMaxC === null ? 'the ceiling' : formatTemperature(heat.holdMaxC)}, then stir in the rest.
+              </>
+            ) : (
+              <>
+                <strong>It will set grainy:</strong> its wax is not even clear below the ceiling. Use less of the hardest wax next
+                time.
+              </>
+            )}
           </p>
-        ) : null}
+        )}
+        <SelectField
+          className="mt-2 max-w-xs"
+          label="Warmed by"
+          value={heater ?? ''}
+          onChange={(event) => {
+            const chosen = HEATERS.find((one) => one === event.target.value);
+            if (chosen) void run(() => warmedBy({ pourId, heater: chosen }));
+          }}
+        >
+          <option value="">not said yet</option>
+          {HEATERS.filter((one) => POT_HEATERS.includes(one)).map((one) => (
+            <option key={one} value={one}>
+              {HEATER_WORDS[one]}
+            </option>
+          ))}
+        </SelectField>
         {onHeatAt === null ? (
           <Button
             look="hand"
@@ -134,7 +175,7 @@ export function Melting(props: Props) {
           className="mt-4 flex items-start gap-4"
           onSubmit={(event) => {
             event.preventDefault();
-            save(temp, () => setTemp(''));
+            save(temp, false, () => setTemp(''));
           }}
         >
           <TextField
@@ -151,7 +192,7 @@ export function Melting(props: Props) {
             Read
           </Button>
         </form>
-        {rehearsed ? (
+        {rehearsed && mayPractise ? (
           <p className="flex flex-wrap items-center gap-3">
             <Button
               look="quiet"
@@ -173,7 +214,7 @@ export function Melting(props: Props) {
         ) : null}
         <Faults of={rest(['temp'])} />
         <Button look="hand" big className="mt-2" disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
-          Clear, off the heat
+          {heat.addBelowC === undefined ? 'Clear, off the heat' : `Below ${formatTemperature(heat.addBelowC)}: on to the solvent`}
         </Button>
         <details className="mt-4">
           <summary className="min-h-11 font-semibold">Something went wrong</summary>

@@ -11,7 +11,7 @@ import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
-import { allIn, giveUp, growPot, leaveForNext, weigh } from '../actions';
+import { allIn, giveUp, growPot, leaveForNext, madeCold, weigh } from '../actions';
 import { portOf, useDevice } from '../use-device';
 import { Gather, type ShelfLot } from './gather';
 import { Overpour } from './overpour';
@@ -27,12 +27,18 @@ type Props = {
     readonly residueG: number;
     readonly basis: 'mass' | 'volume';
     readonly lines: readonly { readonly ingredient: string; readonly parts: number }[];
+    /** Draws no stock. */
+    readonly practice: boolean;
+    /** Whether a practice scale may write into it. */
+    readonly mayPractise: boolean;
+    /** Wax with solvent that has not been begun in two stages yet. */
+    readonly mayBeCold: boolean;
   };
   readonly poured: Readonly<Record<string, number>>;
   readonly last: {
     readonly clientId: string;
     readonly ingredientId: string;
-    readonly lotId: number;
+    readonly lotId: number | null;
     readonly readingG: number;
   } | null;
   readonly struck: readonly number[];
@@ -51,7 +57,7 @@ type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 
 /** One number fills the screen: grams still to go, with the cumulative reading to stop at. Read from a scale or typed as it shows. */
 export function RunningScale({ pot, poured, last, struck, slips, lots, gathered, strays }: Props) {
-  const [isGathered, setGathered] = useState(last !== null);
+  const [isGathered, setGathered] = useState(last !== null || pot.practice);
   const [device, setDevice] = useState<Device | null>(null);
   const shown = useDevice(device?.port ?? null);
   const [reading, setReading] = useState('');
@@ -65,11 +71,11 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
   const { next, over, lines } = state.value;
   const entering = correcting && last ? last.ingredientId : next?.ingredient;
   const choices = entering ? (lots[entering] ?? []) : [];
-  const lotId = entering ? (correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id ?? 0)) : 0;
+  const lotId = entering ? ((correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id)) ?? 0) : 0;
   const lot = choices.find((one) => one.id === lotId);
   const onScale = next ? next.stopAtG - next.toGoG : 0;
   // Where the lot cannot fill the line, it is emptied first and the next one goes on from there.
-  const toGoG = next ? Math.min(next.toGoG, lot && !correcting ? lot.leftG : next.toGoG) : 0;
+  const toGoG = next ? Math.min(next.toGoG, lot && !correcting && !pot.practice ? lot.leftG : next.toGoG) : 0;
   const stopAtG = onScale + toGoG;
   const isSplit = next !== null && toGoG < next.toGoG - HAIR_G;
   const typed = parseMass(reading);
@@ -83,7 +89,8 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
           clientId: freshId(),
           pourId: pot.id,
           ingredientId: entering,
-          lotId,
+          lotId: pot.practice ? null : lotId,
+          fromPractice: device !== null && reading === '',
           reading: text,
           corrects: correcting ? (last?.clientId ?? null) : null,
           stray: false,
@@ -151,7 +158,9 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
                 echo={reading !== '' && typed.ok ? formatMass(typed.value) : null}
                 fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
               />
+              {pot.practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
               <SelectField
+                className={pot.practice ? 'hidden' : ''}
                 label="From lot"
                 value={lotId}
                 disabled={correcting}
@@ -191,6 +200,15 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
               {correcting ? 'Leave it as it was' : `Correct the last reading (${grams(last.readingG)} g)`}
             </Button>
           ) : null}
+          {pot.mayBeCold ? (
+            <Button
+              look="quiet"
+              disabled={busy}
+              onClick={() => void run(() => madeCold({ pourId: pot.id, version: pot.version }))}
+            >
+              Make it cold instead, in the closed jar
+            </Button>
+          ) : null}
           <StraySheet
             pourId={pot.id}
             strays={strays}
@@ -211,17 +229,24 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
             ))}
           </p>
         ) : null}
-        <PracticePanel
-          scale={device?.scale ?? null}
-          state={shown}
-          markG={next ? stopAtG : null}
-          onStart={() => {
-            // The pot stands on the scale with what is in it already.
-            const scale = practiceScale({ seed: pot.id, startG: last?.readingG ?? 0 });
-            setDevice({ scale, port: portOf('practice scale', 'mass', scale) });
-          }}
-          onStop={() => setDevice(null)}
-        />
+        {pot.mayPractise ? null : (
+          <p className="mt-3 text-soft">
+            A practice scale writes into practice pots only: begin one with “Practise it” on the blend.
+          </p>
+        )}
+        {pot.mayPractise ? (
+          <PracticePanel
+            scale={device?.scale ?? null}
+            state={shown}
+            markG={next ? stopAtG : null}
+            onStart={() => {
+              // The pot stands on the scale with what is in it already.
+              const scale = practiceScale({ seed: pot.id, startG: last?.readingG ?? 0 });
+              setDevice({ scale, port: portOf('practice scale', 'mass', scale) });
+            }}
+            onStop={() => setDevice(null)}
+          />
+        ) : null}
       </section>
       <PotMarks lines={lines} entering={entering ?? null} targetG={pot.targetG} slips={slips} />
     </div>

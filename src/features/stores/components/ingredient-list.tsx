@@ -1,12 +1,15 @@
 'use client';
 
 import { useState } from 'react';
+import type { Drying } from '@/core/blend';
 import { answersTo, INGREDIENTS, type Ingredient } from '@/core/material';
-import { cautionsFor } from '@/core/caution';
 import { formatTemperature } from '@/core/quantity';
-import { CAUTION_WORDS, CONTACT_WORDS, FAMILY_WORDS } from '@/messages';
+import { cautionsInWords, CONTACT_WORDS, FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
+
+/** How an ingredient dries by itself: one that dries by halves stays tacky. */
+const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' : dries);
 
 const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
   ['Density', `${one.densityGPerMl} g/ml`],
@@ -55,11 +58,13 @@ export function IngredientList() {
                 ))}
               </dl>
               <ul className="mb-3 flex flex-col gap-2">
-                {cautionsFor({ ingredients: [one], doing: 'blending' }).map((caution) => (
-                  <li key={caution} className="border-late border-l-4 pl-3 text-sm">
-                    <strong>{CAUTION_WORDS[caution].head}</strong> {CAUTION_WORDS[caution].text}
-                  </li>
-                ))}
+                {cautionsInWords({ doing: 'reading', ingredients: [one.id], drying: dryingOf(one) }).map(
+                  ({ head, text: says }) => (
+                    <li key={head} className="border-late border-l-4 pl-3 text-sm">
+                      <strong>{head}</strong> {says}
+                    </li>
+                  ),
+                )}
               </ul>
             </details>
           </li>

@@ -2,12 +2,14 @@
 
 import { useState } from 'react';
 import { area, type Geometry } from '@/core/piece';
+import { usualUses } from '@/core/use';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { useSave } from '../../shop/use-save';
+import { UseTicks } from './uses';
 import { saveDesign } from '../actions';
 import { type DesignDraft, geometryOf } from '../design';
 import { PiecePicture } from './piece-picture';
@@ -15,8 +17,8 @@ import { ProfileEditor } from './profile-editor';
 
 const EMPTY: DesignDraft = {
   name: '',
-  cutOn: true,
-  mouthed: false,
+  uses: usualUses({ shape: 'board' }),
+  tableware: true,
   shape: 'board',
   sizes: '',
   grain: 'long',
@@ -96,7 +98,12 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
           <SelectField
             label="Shape"
             value={draft.shape}
-            onChange={(event) => change({ shape: SHAPES.find((shape) => shape.id === event.target.value)?.id ?? 'board' })}
+            onChange={(event) => {
+              const shape = SHAPES.find((one) => one.id === event.target.value)?.id ?? 'board';
+              // What it is usually for follows the shape, until the maker has said otherwise.
+              const isUsual = String(draft.uses) === String(usualUses({ shape: draft.shape }));
+              change({ shape, ...(isUsual ? { uses: usualUses({ shape }) } : {}) });
+            }}
           >
             {SHAPES.map((shape) => (
               <option key={shape.id} value={shape.id}>
@@ -199,12 +206,7 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
             </>
           ) : null}
           {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
-          <Tick checked={draft.cutOn} onChange={() => change({ cutOn: !draft.cutOn })}>
-            A knife works on it: no film there
-          </Tick>
-          <Tick checked={draft.mouthed} onChange={() => change({ mouthed: !draft.mouthed })}>
-            A toy, or goes into a mouth: stricter gates before release
-          </Tick>
+          <UseTicks uses={draft.uses} tableware={draft.tableware} onChange={change} />
           <Faults
             of={rest([
               'name',
@@ -219,7 +221,7 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
               ...draft.points.map((_, i) => `points.${i}`),
             ])}
           />
-          <Button look="main" big type="submit" disabled={busy}>
+          <Button look="main" big type="submit" disabled={busy || draft.uses.length === 0}>
             Keep the design
           </Button>
         </form>

@@ -1,10 +1,12 @@
 'use client';
 
 import { useState } from 'react';
+import { type ClothWay, lookFromMs, waysFor } from '@/core/cloths';
 import { formatDuration } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { clockTime } from '@/ui/when';
+import type { Answer } from '../../shop/act';
 import { checkCloths, layCloths } from '../actions';
 
 export type RagView = {
@@ -14,16 +16,23 @@ export type RagView = {
   readonly openedAt: number;
   readonly laidAt: number | null;
   readonly way: string | null;
-  readonly coats: number;
-  readonly batches: readonly string[];
+  /** Something on them gives off vapour: they are not burnt. */
+  readonly vapour: boolean;
+  /** When they were answered before more came. */
+  readonly answeredAt: number | null;
+  /** Acts that left cloths, and the batches and pots they were left at. */
+  readonly acts: number;
+  readonly at: readonly string[];
+  /** A look that came too early to close it. */
+  readonly lookedAt: number | null;
 };
 
-const WAYS = [
-  { way: 'flat', done: 'Laid flat, single, on metal, stone or outdoors' },
-  { way: 'under-water', done: 'Under water in a lidded metal can' },
-  { way: 'burnt', done: 'Burnt outdoors, no solvent in them' },
-  { way: 'none-left', done: 'No cloth or paper was used' },
-] as const;
+const WAY_DONE: Readonly<Record<ClothWay, string>> = {
+  flat: 'Laid flat, single, on metal, stone or outdoors',
+  'under-water': 'Under water in a lidded metal can',
+  burnt: 'Burnt outdoors, no solvent in them',
+  'none-left': 'No cloth or paper was used',
+};
 const LIE: Readonly<Record<string, string>> = {
   flat: 'lie flat',
   'under-water': 'lie under water',
@@ -37,16 +46,13 @@ const HEAD: Readonly<Record<RagView['hazard'], string>> = {
   plain: 'Oily cloths: lay them flat',
 };
 
-/** Twelve hours on, the cloths want the next day's look. */
-const LOOK_AFTER_MS = 12 * 3_600_000;
-
 /** The open rag line at the end of the strip: it cannot be sent away unanswered. With a drying oil it is an alarm until it is answered. */
 export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; readonly nowMs: number; readonly zone: string }) {
   const [open, setOpen] = useState(false);
   const [fault, setFault] = useState('');
   const alarm = line.hazard === 'self-heating' && line.laidAt === null;
-  const due = line.laidAt !== null && nowMs - line.laidAt >= LOOK_AFTER_MS;
-  const answer = async (run: () => ReturnType<typeof layCloths>): Promise<void> => {
+  const due = line.laidAt !== null && nowMs >= lookFromMs(line.laidAt);
+  const answer = async (run: () => Promise<Answer<unknown>>): Promise<void> => {
     const said = await run();
     setFault(said.ok ? '' : Object.values(said.faults).join(' '));
     if (said.ok) setOpen(false);
@@ -58,12 +64,18 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
     >
       <p className="font-semibold leading-5">
         {alarm ? '▲ ' : ''}
-        {line.laidAt === null ? HEAD[line.hazard] : due ? 'Look at the cloths: are they cold?' : 'Cloths lie, to be looked at'}
+        {line.laidAt === null
+          ? line.answeredAt === null
+            ? HEAD[line.hazard]
+            : 'And the cloths you wiped with since?'
+          : due
+            ? 'Look at the cloths: are they cold?'
+            : 'Cloths lie, to be looked at'}
       </p>
       <p className="reading text-sm leading-5">
-        {line.coats} {line.coats === 1 ? 'coat' : 'coats'} since {clockTime(line.openedAt, zone, nowMs)},{' '}
-        {line.batches.join(', ')}
-        {line.way ? `. They ${LIE[line.way] ?? ''}.` : ''}
+        {line.acts} {line.acts === 1 ? 'act' : 'acts'} with cloths since {clockTime(line.openedAt, zone, nowMs)},{' '}
+        {line.at.join(', ')}.{line.way ? ` They ${LIE[line.way] ?? ''}.` : ''}
+        {line.lookedAt !== null && !due ? ` Looked at ${clockTime(line.lookedAt, zone, nowMs)}: too early to close it.` : ''}
       </p>
       <Button
         big
@@ -72,13 +84,12 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
         onClick={() =>
           line.laidAt === null ? setOpen(true) : void answer(() => checkCloths({ id: line.id, version: line.version }))
         }
-        disabled={line.laidAt !== null && !due}
       >
         {line.laidAt === null
           ? 'How do they lie?'
           : due
             ? 'Looked at: cold'
-            : `Look in ${formatDuration((line.laidAt + LOOK_AFTER_MS - nowMs) / 60_000)}`}
+            : `Looked at early (counts in ${formatDuration((lookFromMs(line.laidAt) - nowMs) / 60_000)})`}
       </Button>
       {fault ? <p role="alert">▲ {fault}</p> : null}
       <Sheet
@@ -87,17 +98,24 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
         onOpenChange={setOpen}
         say="Cloths, paper, pads, gloves, brushes and oil-soaked dust of this session. Never in a heap, never in a bin; never hot-washed or tumble-dried."
       >
-        {WAYS.map(({ way, done }) => (
+        {line.answeredAt === null ? null : (
+          <p className="font-semibold">What was laid before lies. These are the ones since then.</p>
+        )}
+        {waysFor(line.hazard, line.vapour).map((way) => (
           <Button
             key={way}
             big
             className="text-left"
             onClick={() => void answer(() => layCloths({ id: line.id, way, version: line.version }))}
           >
-            {done}
+            {WAY_DONE[way]}
           </Button>
         ))}
-        <p className="text-soft">The line stays here until they are looked at the next day.</p>
+        <p className="text-soft">
+          {line.hazard === 'plain'
+            ? 'Plain oil does not heat itself: once laid, they are done with.'
+            : 'The line stays here until they are looked at the next day.'}
+        </p>
       </Sheet>
     </aside>
   );

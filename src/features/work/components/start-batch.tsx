@@ -2,24 +2,30 @@
 
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useState } from 'react';
-import type { Species } from '@/core/material';
+import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
+import { ORIGINS, type Origin, type Species } from '@/core/material';
 import { formatMass, formatMoney, instantOf, parsePositive } from '@/core/quantity';
 import type { UptakeFactor } from '@/core/piece';
 import { type Offer, type Regimen, type ShopNow, type Slot, suits } from '@/core/regimen';
-import { sayIssue } from '@/messages';
+import { ORIGIN_WORDS, sayIssue, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { gatesAhead } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { Tick } from '@/ui/tick';
 import { useWorker } from '@/ui/worker';
 import type { PlannerFace } from '@/workers/planner';
 import { useSave } from '../../shop/use-save';
 import { start } from '../actions';
 import { type LotChoice, type Need, needsOf } from '../estimate';
+import { GatesAhead } from './gates-ahead';
 import { NewDesign } from './new-design';
 import { PlanPreview } from './plan-preview';
+import { UsesOf } from './uses';
 
-type SpeciesChoice = Pick<Species, 'id' | 'name' | 'food' | 'note' | 'porosity' | 'disputed' | 'ask' | 'sides'>;
+type SpeciesChoice = Pick<
+  Species,
+  'id' | 'name' | 'food' | 'note' | 'porosity' | 'disputed' | 'ask' | 'sides' | 'keepOff' | 'dust' | 'slowsCure'
+>;
 type RegimenChoice = Regimen & { readonly revisionId: number };
 type Props = {
   readonly designs: readonly Design[];
@@ -37,20 +43,19 @@ type Props = {
   readonly now: string;
 };
 
-const FOOD = { good: 'fit for food', caution: 'questioned for food', avoid: 'not for food' } as const;
-
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
 export function StartBatch({ designs, species, regimens, lots, first, zone, shop, uptake, initials, currency, now }: Props) {
   const router = useRouter();
   const [design, setDesign] = useState(designs[0]?.revisionId ?? 0);
   const [wood, setWood] = useState('sycamore');
-  const [origin, setOrigin] = useState<'bought' | 'offcut' | 'found'>('bought');
+  const [origin, setOrigin] = useState<Origin>('bought');
   const [pieces, setPieces] = useState('6');
   const [regimenId, setRegimenId] = useState((regimens.find((one) => one.id === first) ?? regimens[0])?.revisionId ?? 0);
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
   const [startAt, setStartAt] = useState(now);
   const [due, setDue] = useState('');
-  const [sureOf, setSureOf] = useState('');
+  /** Which wood's question was answered, and how. */
+  const [tree, setTree] = useState<{ readonly of: string; readonly known: boolean } | null>(null);
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
 
   const regimen = regimens.find((one) => one.revisionId === regimenId);
@@ -91,17 +96,21 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     readonly fault: string;
   } | null>(null);
   const chosenLots = wish.regimen ? Object.values(lotsOf(wish.regimen)).filter((lot) => lot !== undefined) : [];
-  const a0Hours = Math.max(0, ...chosenLots.map((lot) => lot.a0Hours));
+  const slowest = [...chosenLots].sort((a, b) => b.a0Hours - a.a0Hours)[0];
+  const mode: CureMode = slowest?.mode ?? 'settle';
+  const slowed = wish.timber?.slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1;
+  const a0Hours = (slowest?.a0Hours ?? 0) * slowed;
+  const vapour = chosenLots.some((lot) => lot.bound.vapour);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the promise follows the wish alone; all else stands still for the page
   useEffect(() => {
     let stale = false;
     const { regimen: of, shape: drawn, count: many } = wish;
     if (!of || !drawn || !many || startMs === null) return setPromised(null);
     const dwells = Object.fromEntries(
-      Object.entries(lotsOf(of)).flatMap(([slot, lot]) => (lot ? [[slot, lot.maxDwellMin] as const] : [])),
+      Object.entries(lotsOf(of)).flatMap(([slot, lot]) => (lot ? [[slot, lot.bound] as const] : [])),
     );
     void planner()
-      .offer(shop, { steps: of.steps, geometry: drawn.geometry, pieces: many, dwells, a0Hours, startMs, dueMs })
+      .offer(shop, { steps: of.steps, geometry: drawn.geometry, pieces: many, dwells, a0Hours, mode, vapour, startMs, dueMs })
       .then((made) => {
         if (!stale)
           setPromised({
@@ -113,7 +122,27 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     return () => {
       stale = true;
     };
-  }, [wish.regimen, wish.shape, wish.count, wish.chosen, wish.startAt, wish.due]);
+  }, [wish.regimen, wish.shape, wish.count, wish.chosen, wish.startAt, wish.due, wish.timber]);
+
+  const known = timber?.ask === undefined || (tree?.of === timber.id && tree.known);
+  const ahead =
+    shape && timber && regimen
+      ? gatesAhead({
+          use: [...shape.uses],
+          tableware: shape.tableware,
+          wood: { food: known ? timber.food : 'unknown', keepOff: [...timber.keepOff], origin },
+          film: !regimen.knifeSurface,
+          chosen: Object.fromEntries(
+            regimen.slots.map(({ slot }) => {
+              const lot = lots.find((one) => one.id === chosen[slot]);
+              return [slot, lot && { ...lot.layer, id: lot.id }];
+            }),
+          ),
+          choices: Object.fromEntries(
+            regimen.slots.map((of) => [of.slot, fitting(of).map((lot) => ({ ...lot.layer, id: lot.id }))]),
+          ),
+        })
+      : null;
 
   const submit = (): void => {
     const materials = Object.fromEntries(
@@ -125,6 +154,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           designRevisionId: design,
           speciesId: wood,
           origin,
+          treeKnown: known,
           pieces,
           regimenRevisionId: regimenId,
           materials,
@@ -164,19 +194,22 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           </SelectField>
           <NewDesign onMade={setDesign} />
         </div>
+        {shape ? <UsesOf key={shape.revisionId} design={shape} onSaid={setDesign} /> : null}
         <div className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_6rem] gap-4">
           <SelectField label="Wood" value={wood} onChange={(event) => setWood(event.target.value)}>
             {species.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.name}
-                {one.food === 'good' ? '' : `, ${FOOD[one.food]}`}
+                {one.food === 'good' ? '' : `, ${VERDICT_WORDS[one.food]}`}
               </option>
             ))}
           </SelectField>
           <SelectField label="It was" value={origin} onChange={(event) => setOrigin(event.target.value as typeof origin)}>
-            <option value="bought">bought</option>
-            <option value="offcut">an offcut of bought wood</option>
-            <option value="found">found: not for food</option>
+            {ORIGINS.map((one) => (
+              <option key={one} value={one}>
+                {ORIGIN_WORDS[one]}
+              </option>
+            ))}
           </SelectField>
           <TextField
             label="Pieces"
@@ -190,8 +223,11 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           <p
             className={`mb-3 border-l-4 pl-3 text-sm ${timber.food === 'good' ? 'border-fit' : timber.food === 'caution' ? 'border-cure' : 'border-late'}`}
           >
-            <strong>{FOOD[timber.food]}</strong>
-            {timber.disputed ? ', makers disagree' : ''}. {timber.note}
+            <strong>{VERDICT_WORDS[timber.food]}</strong>
+            {timber.disputed && timber.food !== 'caution' ? ', makers disagree' : ''}. {timber.note}
+            {timber.keepOff.length > 0 ? ` Kept off ${timber.keepOff.map((use) => USE_WORDS[use]).join(', ')}.` : ''}
+            {timber.dust === null ? '' : timber.dust === 'poison' ? ' Its dust is poisonous.' : ' Its dust makes many allergic.'}
+            {timber.slowsCure ? ' It holds back what dries on it: half as long again.' : ''}
             {timber.sides ? (
               <span className="block">
                 For it: {timber.sides.for} Against it: {timber.sides.against}
@@ -200,9 +236,28 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           </p>
         ) : null}
         {timber?.ask ? (
-          <Tick checked={sureOf === timber.id} onChange={() => setSureOf(sureOf === timber.id ? '' : timber.id)}>
-            {timber.ask} Yes, I am sure.
-          </Tick>
+          <fieldset className="mb-2">
+            <legend className="font-semibold">{timber.ask}</legend>
+            <div className="flex flex-wrap gap-x-6">
+              {(
+                [
+                  [true, 'Yes, I am sure'],
+                  [false, 'I cannot say'],
+                ] as const
+              ).map(([isKnown, says]) => (
+                <label key={says} className="flex min-h-11 items-center gap-2">
+                  <input
+                    type="radio"
+                    name="tree"
+                    className="h-5 w-5 accent-ink"
+                    checked={tree?.of === timber.id && tree.known === isKnown}
+                    onChange={() => setTree({ of: timber.id, known: isKnown })}
+                  />
+                  {says}
+                </label>
+              ))}
+            </div>
+          </fieldset>
         ) : null}
         <SelectField
           label="Regimen"
@@ -266,7 +321,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             ...(regimen?.slots.map(({ slot }) => `materials.${slot}`) ?? []),
           ])}
         />
-        <Button look="main" big type="submit" disabled={busy || (timber?.ask !== undefined && sureOf !== timber.id)}>
+        <Button look="main" big type="submit" disabled={busy || (timber?.ask !== undefined && tree?.of !== timber.id)}>
           Start the batch
         </Button>
       </form>
@@ -297,6 +352,16 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
               : 'With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.'}
           </p>
         )}
+        {ahead?.ok ? (
+          <GatesAhead
+            gates={ahead.value.gates}
+            notForFood={ahead.value.notForFood}
+            nameOf={(id) => {
+              const lot = lots.find((one) => one.id === id);
+              return lot ? `${lot.number} ${lot.name}` : '';
+            }}
+          />
+        ) : null}
         {needs?.ok ? (
           <Needs needs={needs.value} regimen={regimen} pieces={count.ok ? count.value : 1} currency={currency} />
         ) : null}

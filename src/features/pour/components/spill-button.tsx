@@ -1,0 +1,33 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { freshId } from '@/ui/id';
+import { useSave } from '../../shop/use-save';
+import { spilt } from '../actions';
+
+/** Something was spilt, or wiped up with a cloth: that cloth is one of the session's. */
+export function SpillButton({ pourId }: { readonly pourId: number }) {
+  const [said, setSaid] = useState(false);
+  const { busy, rest, run } = useSave<void>();
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <Button
+        disabled={busy}
+        onClick={() =>
+          void run(
+            () => spilt({ clientId: freshId(), pourId }),
+            () => setSaid(true),
+          )
+        }
+      >
+        Wiped something up
+      </Button>
+      <span role="status" className="text-soft">
+        {said ? 'Its cloths stand at the top with the others.' : 'a spill, the pot, the spoon: its cloths join the others'}
+      </span>
+      <Faults of={rest([])} />
+    </div>
+  );
+}

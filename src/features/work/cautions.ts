@@ -1,0 +1,22 @@
+import 'server-only';
+import type { Drying } from '@/core/blend';
+import type { CautionsInput } from '@/core/caution';
+import { type CautionWords, cautionsInWords } from '@/messages';
+import type { KnownLot } from '@/data/stores/queries';
+
+/** What several lots are together, as far as a caution asks. */
+const dryingOf = (lots: readonly KnownLot[]): Drying => {
+  const each = lots.flatMap((lot) => lot.nature?.drying ?? []);
+  return each.includes('mixed') ? 'mixed' : each.includes('drying') ? 'drying' : 'never';
+};
+
+export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared'>;
+
+/** The cautions of a moment with some lots in hand, in words; what stands in for undeclared contents says nothing. */
+export const cautionsWith = (lots: readonly KnownLot[], moment: Moment): CautionWords[] =>
+  cautionsInWords({
+    ...moment,
+    ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
+    drying: dryingOf(lots),
+    undeclared: lots.some((lot) => lot.undeclared.length > 0),
+  });

@@ -1,0 +1,61 @@
+import 'server-only';
+import type { Doing } from '@/core/caution';
+import { formatDuration } from '@/core/quantity';
+import { CABINET, cabinetFault, type Progress, type StepKind } from '@/core/regimen';
+import type { Db } from '@/data/db';
+import { lastReading } from '@/data/shop/queries';
+import type { KnownLot } from '@/data/stores/queries';
+import type { Batch } from '@/data/work/batch';
+import { vapourWetMs } from '@/data/work/standing';
+import type { Moment } from './cautions';
+
+/** What hands do in a step, as cautions call it; a step that turns a piece over is no turning, and many are no moment of danger at all. */
+const DOING: Readonly<Partial<Record<StepKind, Doing>>> = {
+  sand: 'sanding',
+  scuff: 'sanding',
+  coat: 'coating',
+  wipe: 'wiping',
+  buff: 'buffing',
+};
+
+/** The lots in hand in the next step of a batch, and what is done with them; null where nothing bites. */
+export function momentOf(
+  batch: Batch,
+  { next, done }: Progress,
+  restoring: boolean,
+): { readonly lots: readonly KnownLot[]; readonly is: Moment } | null {
+  if (!next) return null;
+  const { step } = next.task;
+  const doing = step.place === 'bath' && step.kind === 'wipe' ? 'leaching' : DOING[step.kind];
+  if (!doing) return null;
+  const slots = [...done.map((one) => one.task.step.slot), step.slot].filter((slot) => slot !== null);
+  const last = slots.at(-1);
+  const given = [...new Set(slots)].flatMap((slot) => batch.materials[slot] ?? []);
+  const inHand = last && batch.materials[last] ? [batch.materials[last]] : [];
+  const stands = doing === 'coating' || doing === 'sanding' ? (step.place ?? batch.place?.kind) : batch.place?.kind;
+  return {
+    lots: doing === 'sanding' ? given : inHand,
+    is: {
+      doing,
+      ...(stands ? { place: stands } : {}),
+      wood: batch.treeKnown ? batch.species.food : 'unknown',
+      woodSensitises: batch.species.dust !== null,
+      oiledBefore: given.length > 0,
+      restoring,
+      unknownFinish: restoring,
+    },
+  };
+}
+
+/** What is wrong with a batch that stands in a warm cabinet, in words; null where nothing is. What was done is recorded, and alarms. */
+export function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number): string | null {
+  if (batch.place?.kind !== 'warm cabinet' || batch.release) return null;
+  const reading = lastReading(db, batch.place.id);
+  const wet = vapourWetMs(batch, progress);
+  const fault = cabinetFault(wet, nowMs, reading?.tempC ?? null);
+  if (fault === 'vapour' && wet !== null)
+    return `${batch.number} stands in the warm cabinet wet with something that gives off vapour, wiped ${formatDuration((nowMs - wet) / 60_000)} ago: take it out now. It may go in after ${CABINET.afterWetHours} h.`;
+  if (fault === 'too-hot')
+    return `The warm cabinet was read at ${reading?.tempC.toFixed(1)} °C: turn it down, at most ${CABINET.atMostC} °C.`;
+  return null;
+}
