@@ -91,10 +91,12 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
   rags: { name: 'Its cloths are dealt with', unmet: 'Answer the cloths of this batch at the top right.' },
 };
 /** The gates of the first records, which had other names. */
-export const GATE_WORDS_1: Readonly<Record<'surface' | 'mouthed', { readonly name: string }>> = {
+const GATE_WORDS_1: Readonly<Record<'surface' | 'mouthed', { readonly name: string }>> = {
   surface: { name: 'No film under a knife' },
   mouthed: { name: 'Fit for a mouth: all contents known, no nut, no film, fully cured' },
 };
+/** A gate's name, of a record new or old. */
+export const gateName = (id: string): string => ({ ...GATE_WORDS_1, ...GATE_WORDS })[id as GateId]?.name ?? id;
 export const VERDICT_WORDS: Readonly<Record<FoodVerdict, string>> = {
   good: 'fit for food',
   caution: 'makers do not agree that it is fit for food',

@@ -3,7 +3,9 @@ import { and, asc, between, count, desc, eq, gte, inArray, isNull, sql } from 'd
 import { alias } from 'drizzle-orm/sqlite-core';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { batch, careEvent, carePlan, design, designRevision, owner, piece, release, sale } from '../schema';
+import { batch, careEvent, carePlan, design, designRevision, owner, piece, release, sale, tinSale } from '../schema';
+import { allLots, type KnownLot } from '../stores/queries';
+import { reOiledOn } from './plans';
 import { type Batch, loadBatch, type Piece, piecesIn, tagOf } from '../work/batch';
 
 /** Pieces of a batch that have not been sold. */
@@ -44,6 +46,10 @@ export type SoldPiece = {
   readonly plan: typeof carePlan.$inferSelect;
   readonly buyer: string | null;
   readonly dates: readonly string[];
+  /** The tin that went with it. */
+  readonly tin: KnownLot | null;
+  /** How often it was re-oiled since. */
+  readonly treated: number;
 };
 
 export function findSold(db: Db, code: string, nowMs: number): SoldPiece | null {
@@ -70,7 +76,15 @@ export function findSold(db: Db, code: string, nowMs: number): SoldPiece | null 
     plan: row.care_plan,
     buyer: row.owner?.name ?? null,
     dates: dates.map((date) => date.dueOn),
+    tin: tinWith(db, row.piece.id),
+    treated: reOiledOn(db, row.care_plan.id).length,
   };
+}
+
+/** The tin that was given with a piece. */
+function tinWith(db: Db, pieceId: number): KnownLot | null {
+  const given = db.select({ lotId: tinSale.lotId }).from(tinSale).where(eq(tinSale.withPieceId, pieceId)).get();
+  return allLots(db).find((lot) => lot.id === given?.lotId) ?? null;
 }
 
 export type SoldRow = {

@@ -8,7 +8,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { factNotice, piece, regimenRevision, release, sale, shop } from '../schema';
 import { learnedA0 } from '../cure/learned';
-import { useGatesOf } from '../release/commands';
+import { gatesOfUse } from '../release/commands';
 import { findShop, theShop } from '../shop/queries';
 import { allLots } from '../stores/queries';
 import { type Batch, loadBatch, openBatchIds, tagOf } from '../work/batch';
@@ -39,7 +39,7 @@ const signedNow = (signed: readonly string[]): ReadonlySet<string> =>
 /** Gates of a released batch that would refuse it today: unmet, and not signed for then where they may be signed for now. */
 export function refusedNow(batch: Batch): UseGateId[] {
   const signed = signedNow((batch.release?.signed as readonly string[] | undefined) ?? []);
-  return useGatesOf({ ...batch, lots: Object.values(batch.materials) })
+  return gatesOfUse({ ...batch, lots: Object.values(batch.materials) })
     .gates.filter((gate) => !gate.met && !(gate.maySign && signed.has(gate.id)))
     .map((gate) => gate.id);
 }
@@ -225,9 +225,22 @@ export function settleHeld(
   });
 }
 
+/** Takes the shipped revision that was offered as the regimen's next one. Batches that began keep theirs. */
+export function takeShipped(db: Db, id: number, by: By): Result<void> {
+  return command(db, (tx) => {
+    const row = tx.select().from(factNotice).where(eq(factNotice.id, id)).get();
+    const shipped = [...REGIMENS, ...RESTORATIONS].find((one) => one.id === row?.regimenId);
+    const newest = shipped && allRegimens(tx).find((one) => one.id === shipped.id);
+    if (row?.kind !== 'regimen-offered' || !shipped || !newest) return fail('not-found', 'id');
+    if (!isAsShipped(newest)) writeRevision(tx, shipped, newest.number + 1, 'as now shipped', by.personId, by.nowMs);
+    tx.update(factNotice).set({ toldAt: by.nowMs, toldBy: by.personId }).where(eq(factNotice.id, id)).run();
+    return ok(undefined);
+  });
+}
+
 /** Whether every gate that refuses a released batch today may be signed for. */
 export function maySellAllTheSame(batch: Batch): boolean {
-  const { gates } = useGatesOf({ ...batch, lots: Object.values(batch.materials) });
+  const { gates } = gatesOfUse({ ...batch, lots: Object.values(batch.materials) });
   return refusedNow(batch).every((id) => gates.some((gate) => gate.id === id && gate.maySign));
 }
 

@@ -55,7 +55,7 @@ export const finishFor = ({ lots, regimen }: Pick<Judged, 'lots' | 'regimen'>) =
   finishOf(lots.map(layerOf), !regimen.knifeSurface);
 
 /** The gates that need no time. */
-export function useGatesOf(judged: Judged): UseGates {
+export function gatesOfUse(judged: Judged): UseGates {
   const { design, species, origin, treeKnown } = judged;
   const found = gates({
     use: [...design.uses],
@@ -79,7 +79,7 @@ export type Found = Evidence & {
 };
 
 export function evidenceOf(db: Db, batch: Batch, standing: Standing): Found {
-  const use = useGatesOf(judgedOf(batch));
+  const use = gatesOfUse(judgedOf(batch));
   const finish = finishFor(judgedOf(batch));
   return {
     stepsLeft: standing.progress.rest.length,
@@ -96,7 +96,7 @@ export function evidenceOf(db: Db, batch: Batch, standing: Standing): Found {
 }
 
 /** Whether the slip, the owner's page and the label of a batch's pieces say "Not for food". */
-export const saysNotForFood = (batch: Batch): boolean => useGatesOf(judgedOf(batch)).notForFood;
+export const saysNotForFood = (batch: Batch): boolean => gatesOfUse(judgedOf(batch)).notForFood;
 
 /** What becomes of a batch that is refused: waited for or mended by a way back and judged again, or rejected. */
 export type Refusal = { readonly next: 'mend' | 'reject'; readonly way: Way | null };

@@ -2,6 +2,7 @@ import 'server-only';
 import { desc, eq, sql } from 'drizzle-orm';
 import { type Consistency, fitThumbs, type WaxFactor } from '@/core/blend';
 import { fail, ok, type Result } from '@/core/quantity';
+import type { Statement } from '@/core/use';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { calibration, declaration, lot, type LOT_CHECKS, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
@@ -29,7 +30,14 @@ export function checkLot(
 /** Keeps the name of a declaration whose file lies beside the database. */
 export function keepDeclaration(
   db: Db,
-  input: { readonly lotId: number; readonly name: string; readonly hash: string; readonly bytes: number },
+  input: {
+    readonly lotId: number;
+    readonly name: string;
+    readonly hash: string;
+    readonly bytes: number;
+    /** What the paper states of this very lot. */
+    readonly says?: readonly Statement[];
+  },
   by: By,
 ): Result<void> {
   return command(db, (tx) => {

@@ -1,11 +1,22 @@
 import 'server-only';
 import type { CareClass, Language } from '@/core/care';
+import { cautionsFor } from '@/core/caution';
 import type { RingFacts } from '@/core/regimen';
 import type { SoldPiece } from '@/data/care/queries';
-import { contentsOf } from '@/data/release/commands';
+import { contentsOf, saysNotForFood } from '@/data/release/commands';
 import type { Shop } from '@/data/shop/queries';
+import type { KnownLot } from '@/data/stores/queries';
 import { tagOf } from '@/data/work/batch';
-import { allergenIn, dateIn, gramsIn, ingredientIn, SLIP_WORDS, woodIn } from '@/messages/slip';
+import {
+  allergenIn,
+  dateIn,
+  gramsIn,
+  ingredientIn,
+  LABEL_CAUTIONS,
+  type LabelCaution,
+  SLIP_WORDS,
+  woodIn,
+} from '@/messages/slip';
 import type { Pictogram } from '@/ui/pictograms';
 
 /** Everything a slip is made from, once: the screen, the PDF, the calendar, letters and the owner's page all read it from here. */
@@ -28,6 +39,14 @@ export type Slip = {
   readonly intervalDays: number | null;
   readonly nextDates: readonly string[];
   readonly grams: number;
+  /** Said first, where the piece is not for food. */
+  readonly notForFood: boolean;
+  /** What it is renewed with, as it stands on its lot; null where nothing renews it. */
+  readonly renewWith: string | null;
+  /** What is to be heeded when it is renewed, the gravest first. */
+  readonly cautions: readonly LabelCaution[];
+  /** Treatments left in the bottle that came with it; null where none did. */
+  readonly inBottle: number | null;
   readonly language: Language;
   /** The owner's page, where the shop has a public address. */
   readonly address: string | null;
@@ -40,12 +59,27 @@ export function releasedRing(batch: Pick<SoldPiece['batch'], 'regimen'>): RingFa
 }
 
 const DATES_SHOWN = 4;
-/** Sorts of finish whose renewal leaves cloths that can heat themselves. */
-const DRYING: readonly CareClass[] = ['drying-oil', 'drying-oil-wax', 'hard-wax'];
+
+/** What a label, a slip or an owner's page must warn of, where some lots are handled by whoever reads it. */
+export function labelCautions(lots: readonly KnownLot[]): readonly LabelCaution[] {
+  const found = cautionsFor({
+    doing: 'labelling',
+    ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
+    drying: lots.find((lot) => lot.nature)?.nature?.drying ?? 'mixed',
+    undeclared: lots.some((lot) => lot.undeclared.length > 0),
+  });
+  return found.ok ? LABEL_CAUTIONS.filter((one) => found.value.includes(one)) : [];
+}
+
+/** The lot of the last coat: what is on the piece, and what renews it. */
+const lastOn = ({ regimen, materials }: SoldPiece['batch']): KnownLot | null =>
+  regimen.steps.flatMap((step) => (step.kind === 'coat' && step.slot ? (materials[step.slot] ?? []) : [])).at(-1) ?? null;
 
 export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const { batch, piece, plan } = sold;
   const { contents, allergens, undeclared } = contentsOf(batch);
+  const renews = plan.gramsPerTreatment > 0 ? lastOn(batch) : null;
+  const tin = sold.tin ? sold.tin.receivedG / (sold.tin.count ?? 1) : 0;
   return {
     code: piece.code,
     pieceNumber: tagOf(batch, piece),
@@ -64,6 +98,11 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     intervalDays: plan.intervalDays,
     nextDates: sold.dates.slice(0, DATES_SHOWN),
     grams: plan.gramsPerTreatment,
+    notForFood: saysNotForFood(batch),
+    renewWith: renews?.title ?? null,
+    cautions: labelCautions([renews, sold.tin].flatMap((lot) => lot ?? [])),
+    inBottle:
+      sold.tin && plan.gramsPerTreatment > 0 ? Math.max(0, Math.floor(tin / plan.gramsPerTreatment) - sold.treated) : null,
     language: plan.language,
     address: shop.baseAddress ? `${shop.baseAddress}/care/${piece.code}` : null,
   };
@@ -97,6 +136,10 @@ export type SlipSize = (typeof SLIP_SIZES)[number];
 /** What is read as one is never broken over two lines. */
 const together = (text: string): string => text.replaceAll(' ', '\u00a0');
 
+/** How much a treatment takes, as a language writes it. */
+const amountIn = (language: Language, grams: number): string =>
+  grams < 1 ? SLIP_WORDS[language].drops : `${gramsIn(language, grams)} g`;
+
 /** A slip in one language: what this wood and this finish want, allergens, what never to do, when to send it back. */
 export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): SlipText {
   const words = SLIP_WORDS[language];
@@ -108,7 +151,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
     slip.intervalDays === null || !full
       ? []
       : [
-          slip.grams > 0 ? words.every(slip.intervalDays, together(gramsIn(language, slip.grams))) : '',
+          slip.grams > 0 ? words.every(slip.intervalDays, together(amountIn(language, slip.grams))) : '',
           slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => together(dateIn(language, date))).join(', ')) : '',
         ];
   const on = [
@@ -116,14 +159,30 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
     ...(full ? [slip.ingredients.map((name) => ingredientIn(language, name)).join(', ') || words.nothing] : []),
   ];
   const parts: SlipPart[] = [
+    ...(slip.notForFood ? [{ sign: 'soak' as const, heading: words.notForFood, lines: [], strong: true }] : []),
     { sign: 'wash', heading: headings.keep, lines: [[words.wash, words.wood[slip.porosity]].filter(Boolean).join(' ')] },
     { sign: 'soak', heading: headings.never, lines: [words.never] },
     {
       sign: 'renew',
       heading: headings.renew,
-      lines: [words.treat[slip.careClass], renewing.filter(Boolean).join(' ')].filter(Boolean),
+      lines: [
+        words.treat[slip.careClass],
+        slip.renewWith ? words.same(ingredientIn(language, slip.renewWith)) : '',
+        renewing.filter(Boolean).join(' '),
+        full && slip.inBottle !== null && slip.inBottle > 0 ? words.inBottle(slip.inBottle) : '',
+        full && slip.renewWith ? words.scars : '',
+      ].filter(Boolean),
     },
-    ...(DRYING.includes(slip.careClass) ? [{ sign: 'cloths' as const, heading: '', lines: [words.cloths], strong: true }] : []),
+    ...(slip.cautions.length > 0
+      ? [
+          {
+            sign: 'cloths' as const,
+            heading: '',
+            lines: [slip.cautions.map((one) => (one === 'rags-self-heat' ? words.cloths : words.cautions[one])).join(' ')],
+            strong: true,
+          },
+        ]
+      : []),
     {
       sign: 'on',
       heading: headings.on,
@@ -132,9 +191,9 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
         `${words.allergens}: ${allergens}.${slip.undeclared.length > 0 ? ` ${words.undeclared}: ${slip.undeclared.join(', ')}.` : ''}`,
       ],
     },
-    { sign: 'back', heading: headings.back, lines: [words.back] },
+    { sign: 'back', heading: headings.back, lines: [full ? `${words.back} ${words.workshop}` : words.back] },
   ];
-  const short = `${title} ${slip.pieceNumber}. ${words.wash} ${words.never} ${words.allergens}: ${allergens}.${slip.undeclared.length > 0 ? ` ${words.undeclared}: ${slip.undeclared.join(', ')}.` : ''}`;
+  const short = `${slip.notForFood ? `${words.notForFood}! ` : ''}${title} ${slip.pieceNumber}. ${words.wash} ${words.never} ${words.allergens}: ${allergens}.${slip.undeclared.length > 0 ? ` ${words.undeclared}: ${slip.undeclared.join(', ')}.` : ''}`;
   return {
     language,
     title,

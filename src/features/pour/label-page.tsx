@@ -6,13 +6,13 @@ import { codePng } from '../care/code';
 import { allLots } from '@/data/stores/queries';
 import { session } from '../shop/session';
 import { LabelForm } from './components/label-form';
-import { labelFor } from './label-routes';
+import { labelFor, labelLanguage } from './label-routes';
 
 /** Labels for one lot: as many as there are tins, on a sheet or one by one. */
-export async function LabelPage({ id }: { readonly id: number }) {
+export async function LabelPage({ id, lang }: { readonly id: number; readonly lang?: string }) {
   const { db, shop } = await session();
   const lot = allLots(db).find((one) => one.id === id);
-  const label = labelFor(db, shop, id);
+  const label = labelFor(db, shop, id, labelLanguage(lang ?? null));
   if (!lot || !label) notFound();
   return (
     <>

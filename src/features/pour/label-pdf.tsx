@@ -2,7 +2,7 @@ import 'server-only';
 import { Document, Image, Page, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import { codePng } from '../care/code';
 import { registerFonts } from '../shop/fonts';
-import { codeMm, datesLine, type Grid, type Label, PAD_MM } from './label';
+import { codeMm, type Grid, type Label, PAD_MM } from './label';
 
 const MM = 72 / 25.4;
 const INK = '#12211c';
@@ -34,16 +34,17 @@ function One({
       <View style={{ flexDirection: 'row', gap: 1.5 * MM }}>
         <View style={{ flex: 1 }}>
           <Text style={{ fontSize: size * 1.5, fontWeight: 700, lineHeight: 1.1 }}>{label.title}</Text>
+          {label.notForFood ? <Text style={{ fontSize: size * 1.3, fontWeight: 700 }}>{label.notForFood}</Text> : null}
           <Text style={{ fontWeight: 600 }}>{label.net}</Text>
-          <Text>{datesLine(label)}</Text>
+          <Text>{label.dates}</Text>
         </View>
         <Image src={code} style={{ width: side, height: side }} />
       </View>
       <Text>
-        <Text style={{ fontWeight: 600 }}>Contents: </Text>
-        {label.contents}
+        <Text style={{ fontWeight: 600 }}>{label.contents[0]}: </Text>
+        {label.contents[1]}
       </Text>
-      <Text style={{ fontWeight: 600 }}>Allergens: {label.allergens}</Text>
+      <Text style={{ fontWeight: 600 }}>{label.allergens}</Text>
       <Text>
         {label.use} {label.cautions}
       </Text>
@@ -62,7 +63,7 @@ export async function labelSheets(label: Label, grid: Grid, size: number, count:
     places.filter((place) => Math.floor(place / perSheet) === s),
   );
   return renderToBuffer(
-    <Document title={`Labels ${label.number}`} author={label.shop} language="en">
+    <Document title={`Labels ${label.number}`} author={label.shop} language={label.language}>
       {sheets.map((sheet, s) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a sheet is its number
         <Page key={s} size={[grid.page[0] * MM, grid.page[1] * MM]}>

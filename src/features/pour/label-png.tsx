@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { ImageResponse } from 'next/og';
 import { codePng } from '../care/code';
 import { FONT_FILES } from '../shop/fonts';
-import { codeMm, datesLine, type Grid, type Label, PAD_MM } from './label';
+import { codeMm, type Grid, type Label, PAD_MM } from './label';
 
 /** Dots in a millimetre at 300 to the inch. */
 const DOTS = 300 / 25.4;
@@ -33,14 +33,15 @@ export async function labelPicture(label: Label, grid: Pick<Grid, 'width' | 'hei
       <div style={{ display: 'flex', gap: px(1.5) }}>
         <div style={{ display: 'flex', flexDirection: 'column', flex: 1 }}>
           <div style={{ fontSize: size * 1.5 * PT, fontWeight: 700, lineHeight: 1.1 }}>{label.title}</div>
+          {label.notForFood ? <div style={{ fontSize: size * 1.3 * PT, fontWeight: 700 }}>{label.notForFood}</div> : null}
           <div style={{ fontWeight: 600 }}>{label.net}</div>
-          <div>{datesLine(label)}</div>
+          <div>{label.dates}</div>
         </div>
         {/* biome-ignore lint/performance/noImgElement: a picture inside a picture */}
         <img src={code} width={side} height={side} alt="" />
       </div>
-      <div>{`Contents: ${label.contents}`}</div>
-      <div style={{ fontWeight: 600 }}>{`Allergens: ${label.allergens}`}</div>
+      <div>{label.contents.join(': ')}</div>
+      <div style={{ fontWeight: 600 }}>{label.allergens}</div>
       <div>{`${label.use} ${label.cautions}`}</div>
       <div>{label.shop}</div>
     </div>,

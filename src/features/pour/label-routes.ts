@@ -1,34 +1,41 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
+import { LANGUAGES, type Language } from '@/core/care';
 import { dateOf } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { fill } from '@/data/schema';
 import type { Shop } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
-import { longDate } from '@/ui/when';
 import { download } from '../shop/csv';
 import { session } from '../shop/session';
+import { labelCautions } from '../care/slip';
 import { fitsPage, GRIDS, type Grid, type Label, labelOf, sheetFault, typeFor } from './label';
 import { labelSheets } from './label-pdf';
 import { labelPicture } from './label-png';
 
 /** The label of a lot as it is today; null for a lot that has none. */
-export function labelFor(db: Db, shop: Shop, lotId: number): Label | null {
+export function labelFor(db: Db, shop: Shop, lotId: number, language: Language = 'en'): Label | null {
   const lot = allLots(db).find((one) => one.id === lotId);
   if (!lot?.nature || (lot.kind !== 'made' && lot.kind !== 'tin')) return null;
   const filled = db.select().from(fill).where(eq(fill.lotId, lotId)).get();
   return labelOf({
+    language,
     title: lot.title,
     number: lot.number,
     netG: filled?.netG ?? lot.leftG,
     contents: lot.contents,
     undeclared: lot.undeclared,
     nature: lot.nature,
-    made: longDate(dateOf(lot.at, shop.zone)),
-    bestBefore: lot.bestBefore === null ? null : longDate(lot.bestBefore),
+    statements: lot.statements,
+    cautions: labelCautions([lot]),
+    madeOn: dateOf(lot.at, shop.zone),
+    bestBefore: lot.bestBefore,
     shop: shop.name,
   });
 }
+
+/** The language asked for, else English. */
+export const labelLanguage = (asked: string | null): Language => LANGUAGES.find((one) => one === asked) ?? 'en';
 
 const NUMBERS = ['columns', 'rows', 'width', 'height', 'left', 'top', 'gapX', 'gapY', 'pageWidth', 'pageHeight'] as const;
 
@@ -63,7 +70,7 @@ const say = (text: string, status: number): Response =>
 export async function labelResponse(request: Request): Promise<Response> {
   const { db, shop } = await session();
   const asked = new URL(request.url).searchParams;
-  const label = labelFor(db, shop, Number(asked.get('lot')));
+  const label = labelFor(db, shop, Number(asked.get('lot')), labelLanguage(asked.get('lang')));
   if (!label) return say('There is no label for this lot.', 404);
   const grid = gridOf(asked);
   if (!grid) return say('These labels do not lie within their page. Check the millimetres.', 400);

@@ -1,5 +1,9 @@
 import type { Blend } from '@/core/blend';
+import type { Language } from '@/core/care';
+import { contentUse, jarNotForFood } from '@/core/label';
 import { gramsPer } from '@/core/quantity';
+import { allergenIn, dateIn, ingredientIn, type LabelCaution, SLIP_WORDS } from '@/messages/slip';
+import type { Statement } from '@/core/use';
 
 /** A grid of labels on a sheet, mm. */
 export type Grid = {
@@ -57,15 +61,19 @@ export const fitsPage = ({ page, columns, rows, width, height, left, top, gapX, 
   left + columns * width + (columns - 1) * gapX <= page[0] + 0.6 &&
   top + rows * height + (rows - 1) * gapY <= page[1] + 0.6;
 
-/** Everything a label says, once: the sheet, the picture and the screen read it from here. */
+/** Everything a label says, once and in one language: the sheet, the picture and the screen read it from here. */
 export type Label = {
+  readonly language: Language;
   readonly title: string;
   readonly number: string;
   readonly net: string;
-  readonly contents: string;
+  /** Number and dates on one line; a date is never broken over two. */
+  readonly dates: string;
+  readonly contents: readonly [heading: string, says: string];
+  /** Allergens, with what is not declared. */
   readonly allergens: string;
-  readonly made: string;
-  readonly bestBefore: string;
+  /** “Not for food”, where its contents are not; empty elsewhere. */
+  readonly notForFood: string;
   readonly use: string;
   readonly cautions: string;
   readonly shop: string;
@@ -73,57 +81,53 @@ export type Label = {
 };
 
 /** Net mass in both systems of units, rounded down: a label never says more than is in the jar. */
-export function netWords(grams: number): string {
+export function netWords(grams: number, net = 'net'): string {
   const down = (value: number, digits: number): string =>
     (Math.floor(value * 10 ** digits + 1e-9) / 10 ** digits).toFixed(digits);
   const metric = grams >= 1000 ? `${down(grams / 1000, 2)} kg` : grams >= 100 ? `${down(grams, 0)} g` : `${down(grams, 1)} g`;
   const ounces = grams / gramsPer('oz');
-  return `${metric} / ${ounces >= 16 ? `${Math.floor(ounces / 16)} lb ${down(ounces % 16, 1)} oz` : `${down(ounces, 2)} oz`} net`;
+  return `${metric} / ${ounces >= 16 ? `${Math.floor(ounces / 16)} lb ${down(ounces % 16, 1)} oz` : `${down(ounces, 2)} oz`} ${net}`;
 }
 
-const howToUse = ({ consistency, drying }: Pick<Blend, 'consistency' | 'drying'>): string =>
-  consistency === 'liquid' || consistency === 'cream'
-    ? `Wipe on, ${drying === 'never' ? 'leave it as long as you like' : 'leave it no more than a quarter of an hour'}, wipe dry.`
-    : consistency === 'bar' || consistency === 'block'
-      ? 'Rub on warm wood, buff hard.'
-      : `Rub in thin, ${drying === 'never' ? 'leave a quarter of an hour' : 'buff within the hour'}, buff.`;
-
-const cautionWords = ({ ragHazard, flammable }: Pick<Blend, 'ragHazard' | 'flammable'>): string =>
-  [
-    ragHazard === 'self-heating' ? 'Oily cloths can set themselves alight: lay flat outdoors or in water.' : '',
-    flammable ? 'Flammable: no flame or spark, fresh air.' : '',
-    'Not for swallowing. Keep from children.',
-  ]
-    .filter(Boolean)
-    .join(' ');
-
 type Source = {
+  readonly language: Language;
   readonly title: string;
   readonly number: string;
   readonly netG: number;
   readonly contents: readonly string[];
   readonly undeclared: readonly string[];
+  readonly statements: readonly Statement[];
+  /** Cautions of a label, as the core gives them, the gravest first. */
+  readonly cautions: readonly LabelCaution[];
   readonly nature: Blend;
-  readonly made: string;
+  readonly madeOn: string;
   readonly bestBefore: string | null;
   readonly shop: string;
 };
 
 /** What a lot's label must say: contents in descending order, the lowest net mass that was measured. */
-export function labelOf({ title, number, netG, contents, undeclared, nature, made, bestBefore, shop }: Source): Label {
-  const allergens = nature.allergens.join(', ') || 'none known';
+export function labelOf(source: Source): Label {
+  const { language, title, number, netG, contents, undeclared, statements, cautions, nature, madeOn, bestBefore, shop } = source;
+  const words = SLIP_WORDS[language];
+  const { use, minutes } = contentUse(nature);
+  const named = nature.allergens.map((name) => allergenIn(language, name)).join(', ') || words.noneKnown;
+  const until = bestBefore === null ? words.label.unknown : dateIn(language, bestBefore);
+  const date = (text: string): string => text.replaceAll(' ', '\u00a0');
+  const allergens = `${words.allergens}: ${named}${undeclared.length > 0 ? `. ${words.undeclared}: ${undeclared.join(', ')}` : ''}`;
+  const notForFood = jarNotForFood(nature, undeclared.length > 0, statements) ? words.notForFood : '';
   return {
+    language,
     title,
     number,
-    net: netWords(netG),
-    contents: contents.join(', '),
-    allergens: undeclared.length > 0 ? `${allergens}; not all contents declared` : allergens,
-    made,
-    bestBefore: bestBefore ?? 'not known',
-    use: howToUse(nature),
-    cautions: cautionWords(nature),
+    net: netWords(netG, words.label.net),
+    dates: `${number} ${words.label.made} ${date(dateIn(language, madeOn))} ${words.label.bestBefore} ${date(until)}`,
+    contents: [words.label.contents, contents.map((name) => ingredientIn(language, name)).join(', ')],
+    allergens,
+    notForFood,
+    use: words.use[use](minutes),
+    cautions: [...cautions.map((one) => words.cautions[one]), words.label.notToSwallow].join(' '),
     shop,
-    code: `${number} ${title}. Best before ${bestBefore ?? 'not known'}. Allergens: ${allergens}.`,
+    code: `${number} ${title}. ${notForFood ? `${notForFood}! ` : ''}${words.label.bestBefore} ${until}. ${allergens}.`,
   };
 }
 
@@ -154,10 +158,6 @@ const linesOf = (text: string, widthPt: number, sizePt: number, em: number): num
 /** How large the code stands beside the text, mm. */
 export const codeMm = (height: number): number => Math.min(22, Math.max(12, height * 0.42));
 
-/** Number and dates on one line; a date is never broken over two. */
-export const datesLine = ({ number, made, bestBefore }: Pick<Label, 'number' | 'made' | 'bestBefore'>): string =>
-  `${number} made ${made.replaceAll(' ', '\u00a0')} best before ${bestBefore.replaceAll(' ', '\u00a0')}`;
-
 /** The largest type at which all of a label fits its space; null when even the least does not, so that nothing is ever clipped. */
 export function typeFor(label: Label, { width, height }: Pick<Grid, 'width' | 'height'>): number | null {
   const inner = (width - 2 * PAD_MM) * MM_PT;
@@ -167,13 +167,13 @@ export function typeFor(label: Label, { width, height }: Pick<Grid, 'width' | 'h
     const titlePt = size * 1.5;
     const head = linesOf(label.title, beside, titlePt, BOLD_EM) * titlePt * 1.12;
     const top =
-      head + (linesOf(label.net, beside, size, BOLD_EM) + linesOf(datesLine(label), beside, size, LETTER_EM)) * size * LEADING;
-    const rest = [
-      `Contents: ${label.contents}`,
-      `Allergens: ${label.allergens}`,
-      `${label.use} ${label.cautions}`,
-      label.shop,
-    ].reduce((sum, text) => sum + linesOf(text, inner, size, LETTER_EM) * size * LEADING, 0);
+      head +
+      (label.notForFood ? linesOf(label.notForFood, beside, size * 1.3, BOLD_EM) * size * 1.3 * LEADING : 0) +
+      (linesOf(label.net, beside, size, BOLD_EM) + linesOf(label.dates, beside, size, LETTER_EM)) * size * LEADING;
+    const rest = [label.contents.join(': '), label.allergens, `${label.use} ${label.cautions}`, label.shop].reduce(
+      (sum, text) => sum + linesOf(text, inner, size, LETTER_EM) * size * LEADING,
+      0,
+    );
     if (Math.max(top, codeMm(height) * MM_PT) + rest <= room) return Number(size.toFixed(1));
   }
   return null;

@@ -1,7 +1,7 @@
 import 'server-only';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
 import { formatDuration, formatMass, formatMoney } from '@/core/quantity';
-import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS } from '@/messages';
+import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';
 
 const ms = (moment: string): number => Date.parse(moment);
@@ -36,7 +36,7 @@ export function airLineOf({ cure, zone }: ReleaseRecord): string {
     ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${formatDuration((ms(to) - ms(from)) / 60_000)}`,
   );
   return [
-    `${Math.round(cure.likely * 100)} % likely ${cure.settles ? 'settled' : 'cured'}: ${cure.ageHours.toFixed(0)} h at 20 °C, where half are ready by ${cure.neededHours.toFixed(0)} h`,
+    `${Math.round(cure.likely * 100)} % likely ${cure.settles ? 'settled' : 'cured'}: ${cure.ageHours.toFixed(0)} h at 20 °C, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${cure.neededHours.toFixed(0)} h`}`,
     cure.hoursRead > 0 && cure.meanTempC !== null && cure.meanRh !== null
       ? `${cure.hoursRead} hours read, mean ${cure.meanTempC.toFixed(1)} °C and ${Math.round(cure.meanRh * 100)} %`
       : 'the room was not read',
@@ -71,6 +71,12 @@ export function marginLine({ cost }: ReleaseRecord): string {
   return `${formatMoney(cost.marginMinor, cost.currency)} of ${formatMoney(cost.priceMinor, cost.currency)}${most}`;
 }
 
+/** What the supplier's papers on a lot state, where the record says it. */
+export const statementsOf = (lot: ReleaseRecord['lots'][number]): string =>
+  'statement' in lot && lot.statement.length > 0
+    ? ` Stated: ${lot.statement.map((one) => STATEMENT_WORDS[one]).join(', ')}.`
+    : '';
+
 function Part({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
   return (
     <section className="mb-4">
@@ -104,6 +110,7 @@ export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
               ) : (
                 <span className="text-soft">No supplier’s declaration on file.</span>
               )}
+              {statementsOf(lot)}
             </li>
           ))}
         </ul>

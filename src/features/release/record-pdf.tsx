@@ -3,9 +3,9 @@ import { createHash } from 'node:crypto';
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { ReleaseRecord } from '@/core/release';
 import { formatMass } from '@/core/quantity';
-import { CONTACT_WORDS, GATE_WORDS } from '@/messages';
+import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { registerFonts } from '../shop/fonts';
-import { airLineOf, checkLinesOf, costLinesOf, marginLine, ragLinesOf, recordTime } from './record-body';
+import { airLineOf, checkLinesOf, costLinesOf, marginLine, ragLinesOf, recordTime, statementsOf } from './record-body';
 
 const styles = StyleSheet.create({
   page: { fontFamily: 'Archivo', fontSize: 9.2, lineHeight: 1.35, color: '#12211c', padding: 42, paddingBottom: 60 },
@@ -38,8 +38,14 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
         <Text style={styles.title}>Release record {record.number}</Text>
         <Text style={styles.soft}>
           {record.shop}. Batch {batch.number}: {batch.pieces.length} × {batch.design}, {batch.wood} ({batch.botanical}),{' '}
-          {batch.origin}. {batch.regimen}: {batch.school}.
+          {ORIGIN_WORDS[batch.origin]}. {batch.regimen}: {batch.school}.
         </Text>
+        {record.version === 2 ? (
+          <Text style={record.notForFood ? styles.strong : {}}>
+            For {record.batch.use.map((use) => USE_WORDS[use]).join(', ')}. Wood: {VERDICT_WORDS[record.batch.woodVerdict]}.
+            {record.notForFood ? ' Not for food; the slip says so.' : ''}
+          </Text>
+        ) : null}
         <Text style={[styles.strong, { marginTop: 6 }]}>{verdict(record)}</Text>
         <Text>
           Signed by {record.by}, {recordTime(record.at, zone)} ({zone}).
@@ -48,7 +54,7 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
         {record.gates.map((gate) => (
           <View key={gate.id} style={styles.row} wrap={false}>
             <Text style={{ width: 70 }}>{gate.met ? 'met' : gate.signed ? 'signed for' : 'not met'}</Text>
-            <Text style={{ flex: 1 }}>{GATE_WORDS[gate.id].name}</Text>
+            <Text style={{ flex: 1 }}>{gateName(gate.id)}</Text>
           </View>
         ))}
         <Head>What it rests on</Head>
@@ -74,6 +80,7 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
               {lot.declarations.length > 0
                 ? `Declared: ${lot.declarations.map((paper) => `${paper.name} (${paper.lot})`).join(', ')}.`
                 : 'No declaration on file.'}
+              {statementsOf(lot)}
             </Text>
           </View>
         ))}

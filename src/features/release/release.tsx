@@ -1,18 +1,18 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { cautionsFor } from '@/core/caution';
-import { ingredientOf } from '@/core/material';
+import { noticesOfPiece } from '@/core/caution';
 import { dateOf, formatDuration, toMajor } from '@/core/quantity';
-import { type Evidence, type Gate, GATES, type GateId, ReleaseRecord } from '@/core/release';
+import { type GateId, ReleaseRecord } from '@/core/release';
 import { bottlesFor } from '@/data/care/bottles';
 import { unsoldPieces } from '@/data/care/queries';
 import { learnedA0 } from '@/data/cure/learned';
-import { contentsOf, decisionsOf, judge } from '@/data/release/commands';
+import { heldNotice } from '@/data/facts/facts';
+import { contentsOf, decisionsOf, type Found, judge } from '@/data/release/commands';
 import { recordFor } from '@/data/release/record';
 import { people } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
-import { CAUTION_WORDS, CONTACT_WORDS, GATE_WORDS } from '@/messages';
+import { CONTACT_WORDS, DRYING_WORDS, gateName, noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
@@ -23,6 +23,7 @@ import { session } from '../shop/session';
 import { titleOf } from '../today/strip';
 import { Decide } from './components/decide';
 import { bottleWords } from '../care/care-words';
+import { cautionsWith } from '../work/cautions';
 import { allLots } from '@/data/stores/queries';
 import { Labelled, PriceForm } from './components/price-form';
 import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from './record-body';
@@ -31,13 +32,17 @@ import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesO
 function evidenceWords(
   batch: Batch,
   { progress, fitness }: Standing,
-  evidence: Evidence,
+  evidence: Found,
   record: ReleaseRecord,
   nowMs: number,
-): Record<GateId, readonly string[]> {
+): Partial<Record<GateId, readonly string[]>> {
+  const lots = Object.values(batch.materials);
   const lastCoat = progress.done.findLast(({ task }) => ['coat', 'wipe', 'buff'].includes(task.step.kind));
   const checks = checkLinesOf(record).slice(-2).reverse();
   const rags = ragLinesOf(record);
+  const wood = batch.treeKnown ? batch.species.food : 'unknown';
+  const papers = lots.flatMap((lot) => (lot.statements.length > 0 ? [`statement on file with ${lot.number}`] : []));
+  const { undeclared, allergens } = contentsOf(batch);
   return {
     steps: [`${progress.done.length} done, ${progress.rest.length} left`],
     'least-time': [
@@ -49,18 +54,21 @@ function evidenceWords(
     ],
     estimate: [airLineOf(record)],
     check: checks.length > 0 ? checks : ['none recorded'],
-    wood: [`${batch.species.name}, ${batch.origin}: ${batch.species.note}`],
-    contact: [`${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`],
-    surface: [
-      evidence.cutOn
-        ? evidence.knifeSurface
-          ? 'a knife works on it; no film'
-          : 'a knife works on it, and a film lies there'
-        : 'no knife works on it',
+    wood: [`${batch.species.name}: ${VERDICT_WORDS[wood]}. ${batch.species.note}`],
+    origin: [ORIGIN_WORDS[batch.origin]],
+    contact: [
+      `${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`,
+      ...papers,
     ],
-    mouthed: [
-      `${evidence.undeclared === 0 ? 'all contents declared' : 'contents not all declared'}; allergens ${evidence.allergens.join(', ') || 'none known'}. Look for small parts; this tool does not certify, and toy rules apply where you sell.`,
+    film: [evidence.filmForming ? 'a film lies on it' : 'no film'],
+    heat: [
+      [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || 'nothing on it',
     ],
+    cures: [
+      [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || 'nothing on it',
+    ],
+    declared: [undeclared.length === 0 ? 'all contents declared' : `not declared: ${undeclared.join(', ')}`, ...papers],
+    nut: [`allergens: ${allergens.join(', ') || 'none known'}`],
     rags: rags.length > 0 ? rags : ['none open'],
   };
 }
@@ -84,7 +92,8 @@ export async function ReleasePage({ number }: { readonly number: string }) {
     atMs: nowMs,
   });
   const before = decisionsOf(db, batch.id).filter((one) => one.id !== batch.release?.id);
-  const ingredients = Object.values(batch.materials).flatMap((lot) => Object.keys(lot.composition).map(ingredientOf));
+  const kept = heldNotice(db, batch.id);
+  const notForFood = judged.evidence.notForFood;
   const { allergens, undeclared } = contentsOf(batch);
   const jars = bottlesFor(db, batch);
   const jarLotId = allLots(db).find((lot) => lot.number === draft.cost.jar)?.id ?? null;
@@ -96,10 +105,19 @@ export async function ReleasePage({ number }: { readonly number: string }) {
         <div className="grow">
           <p className="reading font-semibold">{batch.number}</p>
           <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : `Fit to sell? ${titleOf(batch)}`}</h1>
+          <p>For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.</p>
+          {notForFood ? (
+            <p className="font-semibold text-late">▲ Not for food: its slip, its page and its letters say so.</p>
+          ) : null}
           <p>
             Allergens for the slip: <strong>{allergens.join(', ') || 'none known'}</strong>
           </p>
           {undeclared.length > 0 ? <p>Contents not all declared: {undeclared.join(', ')}. The slip says so.</p> : null}
+          {kept ? (
+            <p className="font-semibold text-late">
+              ▲ What is left of it is held, since what is known has changed. <Link href="/changes">What it means</Link>
+            </p>
+          ) : null}
           {held ? (
             <p className="font-semibold text-late">
               ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
@@ -174,9 +192,13 @@ export async function ReleasePage({ number }: { readonly number: string }) {
       ) : null}
       <div className="mt-6 max-w-3xl">
         <Cautions
-          of={cautionsFor({ ingredients, doing: 'releasing', woodForFood: batch.species.food }).map(
-            (caution) => CAUTION_WORDS[caution],
-          )}
+          of={[
+            ...cautionsWith(Object.values(batch.materials), {
+              doing: 'releasing',
+              wood: batch.treeKnown ? batch.species.food : 'unknown',
+            }),
+            ...noticesInWords(noticesOfPiece(batch.design.uses, judged.evidence.filmForming, true)),
+          ]}
           open={3}
         />
       </div>
@@ -222,8 +244,8 @@ function CostOf({ record }: { readonly record: ReleaseRecord }) {
 function Decided({ batch, unsold, who, zone, currency, today, record, bottles, jar, priceMinor }: DecidedProps) {
   const { release } = batch;
   if (!release) return null;
-  const gates = (release.gates as Gate[]).filter((gate) => GATES.includes(gate.id));
-  const signed = release.signed as GateId[];
+  const gates = release.gates as readonly { readonly id: string; readonly met: boolean }[];
+  const signed = release.signed as readonly string[];
   return (
     <div className="grid gap-10 wide:grid-cols-2">
       <section>
@@ -239,7 +261,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
           {gates.map((gate) => (
             <li key={gate.id} className="border-hair border-t py-1">
               <span className={gate.met ? 'text-fit' : 'text-late'}>{gate.met ? '● ' : '○ '}</span>
-              {GATE_WORDS[gate.id].name}
+              {gateName(gate.id)}
               {signed.includes(gate.id) ? ', signed for' : ''}
             </li>
           ))}

@@ -13,6 +13,7 @@ import { HandStrip } from '../today/components/hand-strip';
 import { openBatches } from '../today/strip';
 import { NarrowBar } from './components/device';
 import { Rail } from './components/rail';
+import { cabinetTroubles } from '../work/moment';
 import { isDim, session } from './session';
 
 /** A lot this near its best-before is counted on the rail. */
@@ -74,6 +75,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
           actions={actions.slice(0, 12)}
           rags={openRagLines(db)}
           pots={potClocks(db, lots)}
+          troubles={cabinetTroubles(db, open, nowMs)}
           nowMs={nowMs}
           zone={shop.zone}
           ready={person !== null}

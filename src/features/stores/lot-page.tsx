@@ -6,8 +6,10 @@ import { bathState } from '@/data/bath/bath';
 import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
-import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, WHY_WORDS } from '@/messages';
+import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, STATEMENT_WORDS, WHY_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
+import { Cautions } from '@/ui/cautions';
+import { cautionsWith } from '../work/cautions';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 import { session } from '../shop/session';
@@ -120,6 +122,9 @@ export async function LotPage({ id }: { readonly id: number }) {
           nowMs={nowMs}
         />
       ) : null}
+      <div className="mt-4 max-w-3xl">
+        <Cautions of={cautionsWith([lot], { doing: 'reading' })} open={2} />
+      </div>
       <div className="mt-6 grid gap-x-12 gap-y-6 bench:grid-cols-2">
         <dl className="grid grid-cols-[9rem_1fr] content-start gap-y-1.5">
           <Fact name="It is">
@@ -204,6 +209,9 @@ export async function LotPage({ id }: { readonly id: number }) {
                 <li key={one.id} className="border-hair border-b py-1">
                   <a href={`/api/declaration/${one.hash}`}>{one.name}</a>{' '}
                   <span className="reading text-sm text-soft">{(one.bytes / 1024).toFixed(0)} kB</span>
+                  {one.says.length > 0 ? (
+                    <span className="block">states: {one.says.map((says) => STATEMENT_WORDS[says]).join(', ')}</span>
+                  ) : null}
                 </li>
               ))}
             </ul>

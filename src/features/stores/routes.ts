@@ -1,5 +1,6 @@
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
+import { STATEMENTS, type Statement } from '@/core/use';
 import { formatInstant, toMajor } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { keepFile, readKept } from '@/data/files';
@@ -138,6 +139,9 @@ const typeOf = (bytes: Uint8Array): string | undefined =>
 
 const say = (fault: string, status: number): Response => Response.json({ fault }, { status });
 
+/** What a paper is said to state. */
+const statedBy = (form: FormData): Statement[] => STATEMENTS.filter((one) => form.getAll('says').includes(one));
+
 /** Takes a supplier's declaration: PDF, PNG or JPEG, kept beside the database by its hash. */
 export async function takeDeclaration(request: Request): Promise<Response> {
   if (!sameSite(request)) return say('Declarations come from the shop’s own pages.', 403);
@@ -151,7 +155,13 @@ export async function takeDeclaration(request: Request): Promise<Response> {
   if (!typeOf(bytes)) return say('Keep a PDF, a PNG or a JPEG.', 415);
   const kept = keepDeclaration(
     db,
-    { lotId: Number(form.get('lot')), name: file.name.slice(0, 160), hash: keepFile(bytes), bytes: file.size },
+    {
+      lotId: Number(form.get('lot')),
+      name: file.name.slice(0, 160),
+      hash: keepFile(bytes),
+      bytes: file.size,
+      says: statedBy(form),
+    },
     { personId: person.id, nowMs },
   );
   return kept.ok ? Response.json({ ok: true }) : say('This lot is no longer here.', 404);

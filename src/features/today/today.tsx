@@ -8,6 +8,7 @@ import { piecesIn } from '@/data/work/batch';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
 import { allLots } from '@/data/stores/queries';
+import { openNotices } from '@/data/facts/facts';
 import { session } from '../shop/session';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';
@@ -68,8 +69,20 @@ export async function Today({ look }: { readonly look: Look }) {
   const pegs = pegsOf(open, crew, allPins(db)).filter(
     (peg) => (!look.who || peg.who === look.who) && (!look.place || shown.some((one) => one.batch.id === peg.batchId)),
   );
+  const changed = openNotices(db);
+  const holds = changed.filter((one) => one.kind === 'held').length;
   return (
     <>
+      {changed.length > 0 ? (
+        <p className="mb-3 border-late border-l-8 bg-paper px-3 py-2">
+          {holds > 0 ? '▲ ' : ''}
+          <Link href="/changes" className="font-semibold">
+            What is known has changed
+          </Link>
+          : {changed.length} {changed.length === 1 ? 'thing' : 'things'} to read
+          {holds > 0 ? `, ${holds} ${holds === 1 ? 'batch is' : 'batches are'} held from sale` : ''}.
+        </p>
+      ) : null}
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <h1>On the rack</h1>
         <Filters look={look} crew={crew.map((one) => one.initials)} places={all} />

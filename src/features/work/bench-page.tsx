@@ -5,7 +5,9 @@ import { openRagLines } from '@/data/rags/queries';
 import { session } from '../shop/session';
 import { aheadOf } from '../today/ahead';
 import { openBatches } from '../today/strip';
+import { restorationOf } from '@/data/restore/restore';
 import { BenchView } from './components/bench-view';
+import { cabinetTroubles, gravestOf } from './moment';
 
 /** The bench view of one batch. */
 export async function BenchPage({ number }: { readonly number: string }) {
@@ -22,6 +24,8 @@ export async function BenchPage({ number }: { readonly number: string }) {
       lastDone={found?.standing.progress.done.at(-1)?.task.step.done ?? null}
       ready={person !== null}
       rags={openRagLines(db)}
+      caution={found ? gravestOf(found.batch, found.standing.progress, restorationOf(db, found.batch.id) !== null) : null}
+      troubles={cabinetTroubles(db, openBatches(db, nowMs), nowMs)}
     />
   );
 }

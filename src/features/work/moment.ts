@@ -7,7 +7,8 @@ import { lastReading } from '@/data/shop/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import { vapourWetMs } from '@/data/work/standing';
-import type { Moment } from './cautions';
+import { cautionsWith, type Moment } from './cautions';
+import type { CautionWords } from '@/messages';
 
 /** What hands do in a step, as cautions call it; a step that turns a piece over is no turning, and many are no moment of danger at all. */
 const DOING: Readonly<Partial<Record<StepKind, Doing>>> = {
@@ -47,8 +48,7 @@ export function momentOf(
   };
 }
 
-/** What is wrong with a batch that stands in a warm cabinet, in words; null where nothing is. What was done is recorded, and alarms. */
-export function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number): string | null {
+function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number): string | null {
   if (batch.place?.kind !== 'warm cabinet' || batch.release) return null;
   const reading = lastReading(db, batch.place.id);
   const wet = vapourWetMs(batch, progress);
@@ -58,4 +58,24 @@ export function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: 
   if (fault === 'too-hot')
     return `The warm cabinet was read at ${reading?.tempC.toFixed(1)} °C: turn it down, at most ${CABINET.atMostC} °C.`;
   return null;
+}
+
+/** An alarm that stands until what it says is put right; its key stays while its words change. */
+export type Trouble = { readonly key: string; readonly text: string };
+
+/** What is wrong in the warm cabinet, batch by batch; what was done there is recorded all the same, and alarms. */
+export const cabinetTroubles = (
+  db: Db,
+  some: readonly { readonly batch: Batch; readonly standing: { readonly progress: Progress } }[],
+  nowMs: number,
+): Trouble[] =>
+  some.flatMap(({ batch, standing }) => {
+    const text = cabinetTrouble(db, batch, standing.progress, nowMs);
+    return text === null ? [] : [{ key: `cabinet ${batch.number}`, text }];
+  });
+
+/** The gravest caution of what is next on a batch; null where nothing bites. */
+export function gravestOf(batch: Batch, progress: Progress, restoring: boolean): CautionWords | null {
+  const moment = momentOf(batch, progress, restoring);
+  return (moment && cautionsWith(moment.lots, moment.is)[0]) ?? null;
 }

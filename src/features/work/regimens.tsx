@@ -53,7 +53,7 @@ export async function RegimenPage({ id }: { readonly id: string }) {
   const { db, shop } = await session();
   const regimen = allRegimens(db).find((one) => one.id === id);
   if (!regimen) notFound();
-  const { revisionId, ...of } = regimen;
+  const { revisionId, number: _number, shipped: _shipped, ...of } = regimen;
   const initials = new Map(people(db).map((person) => [person.id, person.initials]));
   return (
     <>

@@ -77,7 +77,7 @@ export const de: SlipWords = {
     net: 'netto',
     notToSwallow: 'Nicht zum Verschlucken. Von Kindern fernhalten.',
   },
-  every: (days, grams) => `Etwa alle ${days} Tage, je ${grams} g.`,
+  every: (days, amount) => `Etwa alle ${days} Tage, je ${amount}.`,
   first: (dates) => `Nächste Termine: ${dates}.`,
   back: 'Ein tiefer Riss, eine offene Leimfuge oder ein Geruch, der bleibt: mit der Nummer zurückschicken.',
   cloths:

@@ -61,7 +61,7 @@ export const en: SlipWords = {
     net: 'net',
     notToSwallow: 'Not for swallowing. Keep from children.',
   },
-  every: (days, grams) => `About every ${days} days, ${grams} g a time.`,
+  every: (days, amount) => `About every ${days} days, ${amount} a time.`,
   first: (dates) => `First looks: ${dates}.`,
   back: 'A deep crack, a loose joint or a smell that stays: send it back, quoting the number.',
   cloths: 'Oily cloths can set themselves alight: lay them flat outdoors or put them in water. Never in a heap or a bin.',

@@ -73,7 +73,7 @@ export const es: SlipWords = {
     net: 'neto',
     notToSwallow: 'No ingerir. Mantener fuera del alcance de los niños.',
   },
-  every: (days, grams) => `Cada ${days} días más o menos, ${grams} g cada vez.`,
+  every: (days, amount) => `Cada ${days} días más o menos, ${amount} cada vez.`,
   first: (dates) => `Próximas revisiones: ${dates}.`,
   back: 'Una grieta honda, una junta suelta o un olor que no se va: envíela al taller con su número.',
   cloths:

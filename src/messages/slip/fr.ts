@@ -76,7 +76,7 @@ export const fr: SlipWords = {
     net: 'net',
     notToSwallow: 'Ne pas avaler. Tenir hors de portée des enfants.',
   },
-  every: (days, grams) => `Environ tous les ${days} jours, ${grams} g à la fois.`,
+  every: (days, amount) => `Environ tous les ${days} jours, ${amount} à la fois.`,
   first: (dates) => `Prochaines vérifications : ${dates}.`,
   back: 'Une fente profonde, un joint de colle ouvert ou une odeur persistante : renvoyez-la avec son numéro.',
   cloths:

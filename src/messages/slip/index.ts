@@ -6,7 +6,7 @@ import { es } from './es';
 import { fr } from './fr';
 import type { Allergen, SlipWords } from './shape';
 
-export type { SlipWords } from './shape';
+export { LABEL_CAUTIONS, type LabelCaution, type SlipWords } from './shape';
 
 /** Slips, letters and owners' pages in every language that ships. */
 export const SLIP_WORDS: Readonly<Record<Language, SlipWords>> = { en, de, fr, es };

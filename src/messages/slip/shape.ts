@@ -59,7 +59,8 @@ export type SlipWords = {
     readonly net: string;
     readonly notToSwallow: string;
   };
-  readonly every: (days: number, grams: string) => string;
+  /** How often, and how much a time: grams with their unit, or a few drops. */
+  readonly every: (days: number, amount: string) => string;
   readonly first: (dates: string) => string;
   readonly back: string;
   readonly cloths: string;

@@ -1,9 +1,12 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { LANGUAGES } from '@/core/care';
+import { LANGUAGE_NAMES } from '../../care/care-words';
 import { linkLook } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import { datesLine, fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, sheetFault, typeFor } from '../label';
+import { fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, sheetFault, typeFor } from '../label';
 
 const OWN = {
   columns: '2',
@@ -51,6 +54,7 @@ type Props = { readonly lotId: number; readonly label: Label; readonly code: str
 
 /** Chooses the sheet and how many; the label stands beside it as it will be printed. */
 export function LabelForm({ lotId, label, code, count: first }: Props) {
+  const router = useRouter();
   const [gridId, setGridId] = useState(GRIDS[0]?.id ?? 'own');
   const [own, setOwn] = useState(OWN);
   const [count, setCount] = useState(String(first));
@@ -59,10 +63,28 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
   const lies = fitsPage(grid);
   const size = lies ? typeFor(label, grid) : null;
   const fault = sheetFault(grid, Number(count), Number(from));
-  const query = new URLSearchParams({ lot: String(lotId), grid: gridId, count, from, ...(gridId === 'own' ? own : {}) });
+  const query = new URLSearchParams({
+    lot: String(lotId),
+    lang: label.language,
+    grid: gridId,
+    count,
+    from,
+    ...(gridId === 'own' ? own : {}),
+  });
   return (
     <div className="grid gap-8 bench:grid-cols-2">
       <div>
+        <SelectField
+          label="Language"
+          value={label.language}
+          onChange={(event) => router.replace(`?lang=${event.target.value}`, { scroll: false })}
+        >
+          {LANGUAGES.map((one) => (
+            <option key={one} value={one}>
+              {LANGUAGE_NAMES[one]}
+            </option>
+          ))}
+        </SelectField>
         <SelectField label="Sheet" value={gridId} onChange={(event) => setGridId(event.target.value)}>
           {GRIDS.map((one) => (
             <option key={one.id} value={one.id}>
@@ -116,8 +138,9 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
           </p>
         )}
         <p className="mt-3 max-w-prose text-sm text-soft">
-          What a label must say, and how large, differs from place to place: follow your local rules for weights, contents and
-          contact with food. Rendle certifies nothing.
+          What a label must say, and how large, differs from place to place: follow your local rules for weights, contents,
+          contact with food, and the law on labelling chemicals: where it asks for signs, a signal word or a child-proof cap, this
+          label does not replace them. Rendle certifies nothing.
         </p>
       </div>
       {lies && size !== null ? (
@@ -137,8 +160,9 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
             <div className="flex gap-2">
               <div className="min-w-0 flex-1">
                 <p style={{ fontSize: '1.5em', fontWeight: 700, lineHeight: 1.1 }}>{label.title}</p>
+                {label.notForFood ? <p style={{ fontSize: '1.3em', fontWeight: 700 }}>{label.notForFood}</p> : null}
                 <p style={{ fontWeight: 600 }}>{label.net}</p>
-                <p>{datesLine(label)}</p>
+                <p>{label.dates}</p>
               </div>
               {/* biome-ignore lint/performance/noImgElement: a code drawn on the server */}
               <img
@@ -148,9 +172,9 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
               />
             </div>
             <p>
-              <strong>Contents:</strong> {label.contents}
+              <strong>{label.contents[0]}:</strong> {label.contents[1]}
             </p>
-            <p style={{ fontWeight: 600 }}>Allergens: {label.allergens}</p>
+            <p style={{ fontWeight: 600 }}>{label.allergens}</p>
             <p>
               {label.use} {label.cautions}
             </p>

@@ -17,13 +17,13 @@ export function Decide({
 }: {
   readonly batchId: number;
   readonly gates: readonly Gate[];
-  readonly evidence: Readonly<Record<GateId, readonly string[]>>;
+  readonly evidence: Readonly<Partial<Record<GateId, readonly string[]>>>;
 }) {
   const [signed, setSigned] = useState<readonly GateId[]>([]);
   const [reason, setReason] = useState('');
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
   const unmet = gates.filter((gate) => !gate.met);
-  const open = unmet.filter((gate) => !(gate.mayOverride && signed.includes(gate.id)));
+  const open = unmet.filter((gate) => !(gate.maySign && signed.includes(gate.id)));
   const [then, setThen] = useState('wait');
   const refusal = { next: then === 'reject' ? 'reject' : 'mend', way: WAYS.find((way) => way === then) ?? null };
   const say = (outcome: 'released' | 'refused'): void =>
@@ -52,13 +52,14 @@ export function Decide({
               <span className="sr-only">{gate.met ? ': met' : ': not met'}</span>
             </span>
             <span className="text-sm">
-              {evidence[gate.id].map((line) => (
+              {(evidence[gate.id] ?? []).map((line) => (
                 <span key={line} className="reading block">
                   {line}
                 </span>
               ))}
               {gate.met ? null : <span className="block font-semibold text-late">{GATE_WORDS[gate.id].unmet}</span>}
-              {!gate.met && gate.mayOverride ? (
+              {!gate.met && !gate.maySign ? <span className="block">Nobody may sign for this one.</span> : null}
+              {!gate.met && gate.maySign ? (
                 <label className="flex min-h-11 items-center gap-2">
                   <input
                     type="checkbox"

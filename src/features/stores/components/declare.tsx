@@ -2,28 +2,49 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { STATEMENTS, type Statement } from '@/core/use';
+import { STATEMENT_WORDS } from '@/messages';
 import { Faults } from '@/ui/field';
 
-/** Keeps a supplier's declaration with its lot. */
+/** Keeps a supplier's declaration with its lot, and what it states in so many words; a statement counts at release. */
 export function Declare({ lotId }: { readonly lotId: number }) {
   const router = useRouter();
   const [fault, setFault] = useState('');
+  const [says, setSays] = useState<readonly Statement[]>([]);
   const send = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const form = new FormData();
     form.set('file', file);
     form.set('lot', String(lotId));
+    for (const one of says) form.append('says', one);
     try {
       const answer = await fetch('/api/declaration', { method: 'POST', body: form });
       const said = (await answer.json()) as { readonly fault?: string };
       setFault(said.fault ?? '');
-      if (answer.ok) router.refresh();
+      if (answer.ok) {
+        setSays([]);
+        router.refresh();
+      }
     } catch {
       setFault('The shop’s file did not answer. Choose the file again in a moment.');
     }
   };
   return (
     <div>
+      <fieldset className="mb-2 flex flex-wrap gap-x-5">
+        <legend className="label">A paper on this very lot states, in so many words</legend>
+        {STATEMENTS.map((one) => (
+          <label key={one} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-ink"
+              checked={says.includes(one)}
+              onChange={(event) => setSays(event.target.checked ? [...says, one] : says.filter((other) => other !== one))}
+            />
+            {STATEMENT_WORDS[one]}
+          </label>
+        ))}
+      </fieldset>
       <label className="flex flex-col gap-1">
         <span className="label">Keep a declaration (PDF, PNG, JPEG)</span>
         <input

@@ -22,7 +22,8 @@ type Props = {
   readonly currency: string;
 };
 
-const CHECKS = Object.entries(LOT_CHECK_WORDS);
+/** Checks that are asked; a retired one stands only where it was made. */
+const CHECKS = Object.entries(LOT_CHECK_WORDS).filter(([, words]) => words.how !== '');
 const choose = (sources: readonly Source[]) =>
   sources.map((one) => ({ value: String(one.id), name: `${one.number} ${one.title}` }));
 

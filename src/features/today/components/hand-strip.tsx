@@ -20,6 +20,8 @@ type Props = {
   readonly actions: readonly HandAction[];
   readonly rags: readonly RagView[];
   readonly pots: readonly PotClock[];
+  /** What is wrong in the shop and burns. */
+  readonly troubles: readonly { readonly key: string; readonly text: string }[];
   readonly nowMs: number;
   readonly zone: string;
   readonly ready: boolean;
@@ -30,12 +32,12 @@ const isBusy = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, select, button, a, [role="dialog"], summary') !== null;
 
 /** Across the top of every screen: the next three things hands must do, each with its window and one button; the open rag line at its end. */
-export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready }: Props) {
+export function HandStrip({ actions, rags, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
   const first = actions[0];
-  const call = useAlarms(actions, nowMs);
+  const call = useAlarms(actions, nowMs, troubles);
   const pressing = useRef(false);
 
   useEffect(() => {
@@ -82,6 +84,11 @@ export function HandStrip({ actions, rags, pots, nowMs: serverNowMs, zone, ready
 
   return (
     <section aria-label="Next for hands" className="no-print border-b-2 border-ink bg-paper">
+      {troubles.map(({ key, text }) => (
+        <p key={key} role="alert" className="bg-late px-4 py-2 font-semibold text-bench">
+          ▲ {text}
+        </p>
+      ))}
       <div className="flex flex-col wide:flex-row">
         <ol className="grid grow grid-cols-1 divide-y divide-rule bench:grid-cols-3 bench:divide-x bench:divide-y-0">
           {actions.slice(0, 3).map((action, index) => (

@@ -82,8 +82,12 @@ export function useAlarmSwitch(): { readonly on: boolean; readonly turn: () => P
   return { on, turn };
 }
 
-/** Calls out what becomes due; gives the last call, for the screen. Each is called once on this device. */
-export function useAlarms(actions: readonly HandAction[], nowMs: number): string {
+/** Calls out what becomes due and what is wrong; gives the last call, for the screen. Each is called once on this device. */
+export function useAlarms(
+  actions: readonly HandAction[],
+  nowMs: number,
+  troubles: readonly { readonly key: string; readonly text: string }[] = [],
+): string {
   const { on } = useAlarmSwitch();
   const before = useRef(nowMs);
   const called = useRef(new Set<string>());
@@ -105,5 +109,16 @@ export function useAlarms(actions: readonly HandAction[], nowMs: number): string
         notify(text);
       }
   }, [actions, nowMs, on]);
+  const stands = useRef(new Set<string>());
+  useEffect(() => {
+    for (const { key, text } of troubles) {
+      if (stands.current.has(key) || !on) continue;
+      beep(BEEPS.risk);
+      speak(text);
+      notify(text);
+    }
+    // What was put right and comes again is called again.
+    stands.current = new Set(on ? troubles.map((one) => one.key) : []);
+  }, [troubles, on]);
   return last;
 }

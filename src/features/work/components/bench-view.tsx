@@ -14,6 +14,7 @@ import { clockOffset, useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { clockTime } from '@/ui/when';
 import { useOutbox, WaitingRecords } from './waiting-records';
+import type { Trouble } from '../moment';
 import { RagAnswer, type RagView } from './rag-answer';
 import { useRecord } from './use-record';
 
@@ -96,14 +97,29 @@ type Props = {
   readonly lastDone: string | null;
   readonly ready: boolean;
   readonly rags: readonly RagView[];
+  /** The gravest caution of what is next. */
+  readonly caution: { readonly head: string; readonly text: string } | null;
+  /** What is wrong in the shop and burns. */
+  readonly troubles: readonly Trouble[];
 };
 
 /** One batch, full screen, three buttons: done, take back, and out. */
-export function BenchView({ action: shopsAction, ahead, number, nowMs: serverNowMs, zone, lastDone, ready, rags }: Props) {
+export function BenchView({
+  action: shopsAction,
+  ahead,
+  number,
+  nowMs: serverNowMs,
+  zone,
+  lastDone,
+  ready,
+  rags,
+  caution,
+  troubles,
+}: Props) {
   const nowMs = useNow(serverNowMs);
   const { kept } = useOutbox();
   const action = shopsAction && projected(shopsAction, ahead, kept as unknown as Parameters<typeof projected>[2]);
-  const call = useAlarms(action ? [action] : [], nowMs);
+  const call = useAlarms(action ? [action] : [], nowMs, troubles);
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
 
@@ -153,6 +169,16 @@ export function BenchView({ action: shopsAction, ahead, number, nowMs: serverNow
           ))}
         </div>
       </div>
+      {troubles.map(({ key, text }) => (
+        <p key={key} role="alert" className="bg-late px-4 py-2 text-xl font-semibold text-bench">
+          ▲ {text}
+        </p>
+      ))}
+      {caution ? (
+        <p className="border-late border-l-8 bg-paper px-4 py-2 text-xl">
+          <strong>▲ {caution.head}</strong> {caution.text}
+        </p>
+      ) : null}
       <div className="flex grow flex-wrap items-center justify-between gap-x-10">
         <p
           className={`reading text-[clamp(5rem,min(17vw,27vh),15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}

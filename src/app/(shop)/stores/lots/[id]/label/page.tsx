@@ -2,6 +2,9 @@ import { LabelPage } from '@/features/pour/label-page';
 
 export const metadata = { title: 'Labels' };
 
-export default async function Page({ params }: { readonly params: Promise<{ readonly id: string }> }) {
-  return <LabelPage id={Number((await params).id)} />;
+type Props = { readonly params: Promise<{ readonly id: string }>; readonly searchParams: Promise<{ readonly lang?: string }> };
+
+export default async function Page({ params, searchParams }: Props) {
+  const { lang } = await searchParams;
+  return <LabelPage id={Number((await params).id)} {...(lang ? { lang } : {})} />;
 }

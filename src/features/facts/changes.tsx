@@ -1,0 +1,75 @@
+import 'server-only';
+import { type FactNotice, maySellAllTheSame, openNotices } from '@/data/facts/facts';
+import { loadBatch } from '@/data/work/batch';
+import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
+import { fullDate } from '@/ui/when';
+import { session } from '../shop/session';
+import { Read, Settle, TakeOffered } from './components/notice-buttons';
+import { sayNotice } from './fact-words';
+
+/** Where a notice leads. */
+function placeOf({ kind, detail, lotId, regimenId }: FactNotice): { readonly href: string; readonly name: string } | null {
+  const number = String(detail.number ?? '');
+  if (kind === 'held') return { href: `/release/${number}`, name: 'Its release' };
+  if (kind === 'sold-refused') return { href: '/care', name: 'Letters' };
+  if (kind === 'lot-shortened' && lotId) return { href: `/stores/lots/${lotId}`, name: 'The lot' };
+  if (kind === 'fit-moved') return { href: `/cure/${number}`, name: 'Its cure' };
+  return regimenId ? { href: `/work/regimens/${regimenId}`, name: 'The regimen' } : null;
+}
+
+/** All that changed for this shop when the house's facts changed, each told once; what is held stands first and stays until it is settled. */
+export async function Changes() {
+  const { db, shop, nowMs } = await session();
+  const notices = openNotices(db);
+  const order: readonly FactNotice['kind'][] = ['held', 'sold-refused', 'regimen-offered', 'lot-shortened', 'fit-moved'];
+  const sorted = [...notices].sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind));
+  const readable = sorted.filter((one) => one.kind !== 'held' && one.toldAt === null);
+  return (
+    <div className="max-w-4xl">
+      <h1>What is known has changed</h1>
+      <p className="mb-4 max-w-prose text-soft">
+        Rendle’s facts and judgements were put right since this shop’s file was begun. Old release records stay as they were
+        signed. What that means for what stands here:
+      </p>
+      {sorted.length === 0 ? <p>Nothing that was not read yet.</p> : null}
+      <ul>
+        {sorted.map((one) => {
+          const { head, text } = sayNotice(one, shop.zone);
+          const batch = one.kind === 'held' && one.batchId ? loadBatch(db, one.batchId, nowMs) : null;
+          const to = placeOf(one);
+          return (
+            <li key={one.id} className="border-hair border-t py-3">
+              <h2 className={one.kind === 'held' || one.kind === 'sold-refused' ? 'text-late' : ''}>
+                {one.kind === 'held' || one.kind === 'sold-refused' ? '▲ ' : ''}
+                {head}
+              </h2>
+              <p className="max-w-prose">{text}</p>
+              {one.settled === 'keep' ? <p className="text-soft">Kept here: {one.reason}.</p> : null}
+              <div className="mt-1 flex flex-wrap items-center gap-3">
+                {batch ? (
+                  <Settle id={one.id} number={batch.number} maySell={maySellAllTheSame(batch)} isKept={one.settled === 'keep'} />
+                ) : null}
+                {one.kind === 'regimen-offered' ? <TakeOffered id={one.id} /> : null}
+                {to ? (
+                  <Link href={to.href} className={linkLook('plain')}>
+                    {to.name}
+                  </Link>
+                ) : null}
+                {one.kind === 'held' ? null : (
+                  <Read ids={[one.id]}>{one.kind === 'regimen-offered' ? 'Keep our own' : 'Read'}</Read>
+                )}
+                <span className="reading text-sm text-soft">{fullDate(one.at, shop.zone)}</span>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {readable.length > 1 ? (
+        <p className="mt-4">
+          <Read ids={readable.map((one) => one.id)}>{`All ${readable.length} are read`}</Read>
+        </p>
+      ) : null}
+    </div>
+  );
+}
