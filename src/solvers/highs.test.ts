@@ -175,12 +175,12 @@ describe('the cheapest blend', () => {
   });
   it('keeps the pour below the ceiling when heat conflict is forbidden', () => {
     const base = {
-      ingredients: ['carnauba-wax', 'beeswax', 'mineral-oil'],
-      prices: { 'carnauba-wax': 5, beeswax: 20, 'mineral-oil': 8 },
+      ingredients: ['carnauba-wax', 'beeswax', 'walnut-oil-raw'],
+      prices: { 'carnauba-wax': 5, beeswax: 20, 'walnut-oil-raw': 8 },
     };
     const blendOf = (noHeatConflict: boolean) => {
       const found = cheapest(
-        { ...base, limits: { waxEquivalent: [0.6, 0.8], ranges: { beeswax: [0.05, 1] }, noHeatConflict } },
+        { ...base, limits: { waxEquivalent: [1, 1.1], ranges: { beeswax: [0.05, 1] }, noHeatConflict } },
         solver,
       );
       if (!found.ok || !found.value.feasible) throw new Error('none');

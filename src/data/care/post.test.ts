@@ -23,6 +23,7 @@ const words: Writer = {
     subject: `look ${about.tag}`,
     body: `${about.design} in ${about.language}${about.hasBottle ? ', with a tin' : ''}`,
   }),
+  judged: (about, gates) => ({ subject: `judged ${about.tag}`, body: gates.join(' ') }),
   hold: (about, why) => ({ subject: `hold ${about.tag}`, body: why }),
   together: (language, rows) => ({ subject: `${rows.length} in ${language}`, body: rows.map((row) => row.body).join(' + ') }),
 };

@@ -56,7 +56,10 @@ describe('the shop’s plan', () => {
   });
   it('refuses a hold outside the window, in the past, or on what is done; and goes on without one that cannot be', () => {
     const bath = { batchId: idOf('31-008'), task: 'drain' };
-    expect(code(pinStep(db, bath, NOW + 40 * 60 * MIN, by))).toBe('outside-window');
+    // Wet oil that dries has a latest moment; what never dries in a bath has none.
+    expect(code(pinStep(db, { batchId: idOf('31-010'), task: 'wipe-2' }, NOW + 60 * MIN, by))).toBe('outside-window');
+    expect(code(pinStep(db, bath, NOW + 40 * 60 * MIN, by))).toBe('ok');
+    expect(code(pinStep(db, bath, null, by))).toBe('ok');
     expect(code(pinStep(db, bath, NOW - 60 * MIN, by))).toBe('in-the-past');
     expect(code(pinStep(db, { ...bath, task: 'submerge' }, NOW + MIN, by))).toBe('already-decided');
     expect(code(pinStep(db, { ...bath, task: 'nothing' }, NOW + MIN, by))).toBe('not-found');

@@ -118,7 +118,7 @@ describe('a pot', () => {
     finishWeighing(db, pourId, pot()?.version ?? 0, by);
     expect(pot()?.state).toBe('heating');
     expect(code(recordPotTemperature(db, { clientId: 't1t1t1t1', pourId, tempC: 66 }, by))).toBe('ok');
-    finishHeating(db, pourId, pot()?.version ?? 0);
+    finishHeating(db, pourId, pot()?.version ?? 0, by);
     addContainer(db, { name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5 });
     const fill = (count: number, netG: number) =>
       fillJars(db, { pourId, version: pot()?.version ?? 0, residueG: 5, jars: [{ containerId: 1, count, netG }] }, by);
@@ -188,7 +188,7 @@ describe('a pot', () => {
     weigh('w1w1w1w1', 'beeswax', 1, 100);
     weigh('w2w2w2w2', 'mineral-oil', 2, 450);
     finishWeighing(db, pourId, pot()?.version ?? 0, by);
-    finishHeating(db, pourId, pot()?.version ?? 0);
+    finishHeating(db, pourId, pot()?.version ?? 0, by);
     addContainer(db, { name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5, tareG: 21 });
     fillJars(
       db,

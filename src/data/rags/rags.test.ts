@@ -2,7 +2,8 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { Db } from '../db';
 import { demoDb } from '../testing';
 import { findBatchId } from '../work/batch';
-import { checkRags, growRagLine, layRags, shrinkRagLine } from './commands';
+import { pour, ragLook } from '../schema';
+import { checkRags, growRagLine, layRags, recordSpill, shrinkRagLine } from './commands';
 import { openRagLines, ragsOpenFor } from './queries';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
@@ -17,48 +18,111 @@ beforeEach(() => {
   boards = findBatchId(db, '31-006') ?? 0;
 });
 
+const HOUR = 3_600_000;
+const later = (hours: number) => ({ personId: 1, nowMs: NOW + hours * HOUR });
+const grow = (
+  entry: string,
+  hazard: 'self-heating' | 'flammable' | 'plain',
+  of: { batchId: number } | { pourId: number } = { batchId: boards },
+  at = NOW,
+) => growRagLine(db, { of, entry, hazard, vapour: hazard === 'flammable', at }, by);
+/** What lies open of other sessions out of the way. */
+function settle(): void {
+  for (const line of openRagLines(db)) {
+    if (line.laidAt === null) layRags(db, line.id, 'under-water', line.version, later(-20));
+    const now = openRagLines(db).find((one) => one.id === line.id);
+    if (now) checkRags(db, line.id, now.version, by);
+  }
+}
+
 describe('the rag line', () => {
-  it('holds the session’s coats of every batch, and is as bad as its worst cloth', () => {
-    expect(open()).toMatchObject({ hazard: 'self-heating', coats: 5, laidAt: null });
-    expect(open()?.batches).toEqual(expect.arrayContaining(['31-005', '31-006', '31-010']));
-    expect(ragsOpenFor(db, boards)).toBe(1);
+  it('holds the session’s acts of every batch, and is as bad as its worst cloth', () => {
+    expect(open()).toMatchObject({ hazard: 'self-heating', laidAt: null });
+    expect(open()?.at).toEqual(expect.arrayContaining(['31-004', '31-009', '31-010']));
+    expect(ragsOpenFor(db, findBatchId(db, '31-009') ?? 0)).toBe(1);
   });
-  it('stays until it is answered and looked at the next day', () => {
+  it('stays until it is answered and looked at twelve hours after it was laid; an early look is kept and closes nothing', () => {
+    settle();
+    grow('one', 'self-heating');
     const line = open();
     if (!line) throw new Error('no line');
+    const look = (hours: number) => {
+      const now = openRagLines(db).find((one) => one.id === line.id);
+      return checkRags(db, line.id, now?.version ?? -1, later(hours));
+    };
     expect(code(checkRags(db, line.id, line.version, by))).toBe('rags-first');
     expect(code(layRags(db, line.id, 'flat', line.version - 1, by))).toBe('stale');
     expect(code(layRags(db, line.id, 'flat', line.version, by))).toBe('ok');
+    expect(code(checkRags(db, line.id, line.version, later(13)))).toBe('stale');
+    for (const hours of [0, 1, 11.99])
+      expect(look(hours)).toMatchObject({ ok: true, value: { closed: false, fromMs: NOW + 12 * HOUR } });
     expect(ragsOpenFor(db, boards)).toBe(1);
-    expect(code(checkRags(db, line.id, line.version, by))).toBe('stale');
-    expect(code(checkRags(db, line.id, line.version + 1, by))).toBe('ok');
-    expect([open(), ragsOpenFor(db, boards)]).toEqual([undefined, 0]);
+    expect(openRagLines(db).find((one) => one.id === line.id)?.lookedAt).toBe(NOW + 11.99 * HOUR);
+    expect(look(12)).toMatchObject({ ok: true, value: { closed: true } });
+    expect(ragsOpenFor(db, boards)).toBe(0);
+    const looks = db
+      .select()
+      .from(ragLook)
+      .all()
+      .filter((one) => one.ragLineId === line.id);
+    expect(looks.map((one) => one.closes)).toEqual([false, false, false, true]);
     expect(code(checkRags(db, 999, 1, by))).toBe('not-found');
   });
-  it('of plain cloths is closed for release once they are laid', () => {
-    const line = open();
-    if (line) layRags(db, line.id, 'under-water', line.version, by);
-    growRagLine(db, { batchId: boards, entry: 'plain-coat', hazard: 'plain', at: NOW }, by);
-    const plain = openRagLines(db).find((one) => one.hazard === 'plain');
+  it('of plain oil is closed when it is laid', () => {
+    settle();
+    grow('plain-coat', 'plain');
+    const plain = open();
     if (!plain) throw new Error('no plain line');
-    expect(ragsOpenFor(db, boards)).toBe(2);
-    layRags(db, plain.id, 'none-left', plain.version, by);
     expect(ragsOpenFor(db, boards)).toBe(1);
+    layRags(db, plain.id, 'flat', plain.version, by);
+    expect([openRagLines(db), ragsOpenFor(db, boards)]).toEqual([[], 0]);
+  });
+  it('that was answered opens again for the cloths of what is done after', () => {
+    settle();
+    grow('coat', 'self-heating');
+    const line = open();
+    layRags(db, line?.id ?? 0, 'flat', line?.version ?? 0, by);
+    expect(open()).toBeUndefined();
+    grow('wipe', 'self-heating', { batchId: boards }, NOW + HOUR);
+    expect(open()).toMatchObject({ id: line?.id, acts: 2, answeredAt: NOW, way: null });
+    // Plain cloths that were put away, and then one that heats itself.
+    settle();
+    grow('oiled', 'plain');
+    const plain = open();
+    layRags(db, plain?.id ?? 0, 'flat', plain?.version ?? 0, by);
+    grow('varnished', 'self-heating');
+    expect(open()).toMatchObject({ hazard: 'self-heating' });
   });
   it('gets worse with a worse cloth, never better, and goes with its last cloth', () => {
-    const line = open();
-    if (line) layRags(db, line.id, 'flat', line.version, by);
-    growRagLine(db, { batchId: boards, entry: 'one', hazard: 'plain', at: NOW }, by);
-    growRagLine(db, { batchId: boards, entry: 'two', hazard: 'flammable', at: NOW }, by);
-    growRagLine(db, { batchId: boards, entry: 'three', hazard: 'plain', at: NOW }, by);
-    expect(openRagLines(db).filter((one) => one.laidAt === null)).toMatchObject([{ hazard: 'flammable', coats: 3 }]);
+    settle();
+    grow('one', 'plain');
+    grow('two', 'flammable');
+    grow('three', 'plain');
+    expect(open()).toMatchObject({ hazard: 'flammable', vapour: true, acts: 3 });
     for (const entry of ['one', 'two', 'three', 'never-was']) shrinkRagLine(db, entry);
-    expect(openRagLines(db).filter((one) => one.laidAt === null)).toEqual([]);
+    expect(open()).toBeUndefined();
+  });
+  it('belongs to a pot as well, and says which', () => {
+    settle();
+    const pot = db.select().from(pour).get();
+    if (!pot) throw new Error('no pot');
+    const spill = { clientId: 'spill', pourId: pot.id, hazard: 'self-heating', vapour: true } as const;
+    expect([code(recordSpill(db, spill, by)), code(recordSpill(db, spill, by))]).toEqual(['ok', 'ok']);
+    expect(open()).toMatchObject({ acts: 1, at: [expect.stringMatching(/^the pot of ./)] });
+    expect(code(recordSpill(db, { ...spill, clientId: 'other', pourId: 999 }, by))).toBe('not-found');
+    expect(ragsOpenFor(db, boards)).toBe(0);
+  });
+  it('with solvent in it is never burnt', () => {
+    settle();
+    grow('thinned', 'flammable');
+    const line = open();
+    expect(code(layRags(db, line?.id ?? 0, 'burnt', line?.version ?? 0, by))).toBe('never-burnt');
+    expect(code(layRags(db, line?.id ?? 0, 'under-water', line?.version ?? 0, by))).toBe('ok');
   });
   it('is another one for another session, however late its coat is recorded', () => {
     const before = openRagLines(db).length;
-    growRagLine(db, { batchId: boards, entry: 'next-day', hazard: 'plain', at: NOW + 20 * 3_600_000 }, by);
-    growRagLine(db, { batchId: boards, entry: 'same-session', hazard: 'plain', at: NOW + 3_600_000 }, by);
+    grow('next-day', 'plain', { batchId: boards }, NOW + 20 * HOUR);
+    grow('same-session', 'plain', { batchId: boards }, NOW + HOUR);
     expect(openRagLines(db)).toHaveLength(before + 1);
   });
 });

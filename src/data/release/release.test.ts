@@ -38,30 +38,48 @@ beforeEach(() => {
 
 describe('release', () => {
   it('is refused while a gate nobody can sign for is open, and wants a reason for the rest', () => {
-    const spoons = { batchId: id('31-003'), outcome: 'released' as const, reason: '', signed: [] };
-    expect(code(decideRelease(db, spoons, by))).toBe('gate-unmet');
-    recordCheck(db, { clientId: 'check-aa', batchId: id('31-003'), kind: 'touch', pass: true, note: '', at: NOW }, by);
-    const signed = ['steps', 'estimate', 'least-time'] as const;
-    expect(code(decideRelease(db, { ...spoons, signed }, by))).toBe('reason-needed');
-    expect(code(decideRelease(db, { ...spoons, signed, reason: 'paper ran out' }, by))).toBe('ok');
-    expect(code(decideRelease(db, { ...spoons, outcome: 'refused', reason: 'no' }, by))).toBe('already-decided');
-    expect(loadBatch(db, id('31-003'), NOW)?.release).toMatchObject({
+    const bowls = { batchId: id('31-002'), outcome: 'released' as const, reason: '', signed: [] };
+    const checked = (kind: 'towel' | 'smell' | 'water-bead', at = NOW) =>
+      recordCheck(db, { clientId: `check-${kind}`, batchId: id('31-002'), kind, pass: true, note: '', at }, { ...by, nowMs: at });
+    expect(code(decideRelease(db, bowls, by))).toBe('gate-unmet');
+    const signed = ['steps', 'estimate', 'least-time', 'check'] as const;
+    // A water drop opens nothing, nor does one kind while another's latest failed.
+    checked('water-bead');
+    checked('towel');
+    expect(code(decideRelease(db, { ...bowls, signed, reason: 'x' }, by))).toBe('gate-unmet');
+    checked('smell');
+    expect(code(decideRelease(db, { ...bowls, signed }, by))).toBe('reason-needed');
+    expect(code(decideRelease(db, { ...bowls, signed, reason: 'paper ran out' }, by))).toBe('ok');
+    expect(code(decideRelease(db, { ...bowls, outcome: 'refused', reason: 'no' }, by))).toBe('already-decided');
+    expect(loadBatch(db, id('31-002'), NOW)?.release).toMatchObject({
       number: 'R31-002',
       outcome: 'released',
       reason: 'paper ran out',
       // Only what was open counts as signed for.
-      signed: ['steps', 'estimate'],
+      signed: ['steps'],
     });
+  });
+  it('of what goes into a mouth is signed for by nobody while steps, least time or estimate are open', () => {
+    for (const kind of ['towel', 'touch'] as const)
+      recordCheck(db, { clientId: `mouth-${kind}`, batchId: id('31-003'), kind, pass: true, note: '', at: NOW }, by);
+    const spoons = { batchId: id('31-003'), outcome: 'released' as const, reason: 'the fair is tomorrow' };
+    expect(code(decideRelease(db, { ...spoons, signed: ['steps', 'estimate', 'least-time'] }, by))).toBe('gate-unmet');
+    expect(loadBatch(db, id('31-003'), NOW)?.release).toBeNull();
   });
   it('rests on evidence of its own batch', () => {
     const bowls = loadBatch(db, id('31-005'), NOW);
     if (!bowls) throw new Error('no bowls');
     expect(evidenceOf(db, bowls, standingOfBatch(db, bowls, NOW))).toMatchObject({
-      ragsOpen: 1,
+      use: ['food-dry', 'hands'],
       contact: 'once-cured',
-      cutOn: false,
+      notForFood: false,
     });
-    expect(a0OfMaterials(Object.values(bowls.materials))).toMatchObject({ hours: 96, settles: false, of: 'Heron oil-wax' });
+    expect(a0OfMaterials(Object.values(bowls.materials))).toMatchObject({
+      hours: 240,
+      mode: 'oxidise',
+      settles: false,
+      of: 'Heron oil-wax',
+    });
     expect(a0OfMaterials([])).toBeNull();
   });
   it('moves with a check', () => {
@@ -208,6 +226,7 @@ describe('a new batch', () => {
         designRevisionId: 1,
         speciesId: 'sycamore',
         origin: 'bought',
+        treeKnown: true,
         pieces: 2,
         regimenRevisionId: regimen('thin-drying'),
         materials: { oil: lot('tung-oil') },

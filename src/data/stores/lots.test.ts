@@ -58,7 +58,7 @@ function pot(wax: number, oil: number, tins = 0): number {
     by,
   );
   finishWeighing(db, id, findPot(db, id)?.version ?? 0, by);
-  finishHeating(db, id, findPot(db, id)?.version ?? 0);
+  finishHeating(db, id, findPot(db, id)?.version ?? 0, by);
   fillJars(
     db,
     {

@@ -66,7 +66,8 @@ describe('a ready-made', () => {
       heat: 'none',
       ragHazard: 'self-heating',
       contact: 'once-cured',
-      knifeSurface: false,
+      // A film only where it is declared one, or forms one.
+      knifeSurface: true,
     });
     combineLots(
       db,

@@ -68,16 +68,16 @@ describe('recording', () => {
     untilFlooded();
     say('flood-1', 150);
     expect(before - leftOf(db, oilLot())).toBeGreaterThan(100);
-    const line = openRagLines(db).find((one) => one.batches.includes('31-007'));
+    const line = openRagLines(db).find((one) => one.at.includes('31-007'));
     expect(line).toMatchObject({ hazard: 'self-heating', laidAt: null });
   });
-  it('opens a line of its own once the last was answered, and grows it', () => {
+  it('opens the answered line again, and each wipe and coat grows it', () => {
     for (const line of openRagLines(db).filter((one) => one.laidAt === null)) layRags(db, line.id, 'flat', line.version, by);
     untilFlooded();
     say('wipe-1', 185);
     say('flood-2', 250);
     expect(openRagLines(db).filter((one) => one.laidAt === null)).toMatchObject([
-      { hazard: 'plain', coats: 2, batches: ['31-007'] },
+      { hazard: 'self-heating', at: expect.arrayContaining(['31-007']) },
     ]);
   });
   it('refuses to overdraw a lot and changes nothing', () => {
@@ -96,7 +96,7 @@ describe('recording', () => {
     expect(undoLast(db, undo, later(152))).toMatchObject({ ok: true });
     expect(leftOf(db, oilLot())).toBeCloseTo(before, 9);
     expect(doneTasks()).toHaveLength(3);
-    expect(openRagLines(db).some((line) => line.batches.includes('31-007'))).toBe(false);
+    expect(openRagLines(db).some((line) => line.at.includes('31-007'))).toBe(false);
     expect(code(say('flood-1', 155, { clientId: 'again' }))).toBe('ok');
   });
   it('corrects by striking through: stock follows, what stood stays', () => {

@@ -82,7 +82,7 @@ describe('files of formulas', () => {
     expect('fault' in file && file.fault).toContain(says);
   });
   it('read semicolons, decimal commas and names as people write them', () => {
-    const [one] = understand(read('Formula;Basis;Ingredient;Parts\nPaste;;Beeswax, filtered;1\nPaste;;white oil;3,5\n'), []);
+    const [one] = understand(read('Formula;Basis;Ingredient;Parts\nPaste;;Beeswax, filtered;1\nPaste;;mineral-oil;3,5\n'), []);
     expect(one).toMatchObject({
       name: 'Paste',
       basis: 'mass',

@@ -56,7 +56,7 @@ describe('the owner’s page', () => {
   });
   it('asks for nothing once the piece is no more', () => {
     const html = ownerHtml(view({ ended: true, stopped: true }));
-    expect(html).toContain('is no more');
+    expect(html).toContain('no longer exists');
     // But it can be said that this was a mistake.
     expect(html.match(/name="what" value="([a-z-]+)"/g)).toEqual(['name="what" value="letters"']);
   });

@@ -71,6 +71,10 @@ export function labelCautions(lots: readonly KnownLot[]): readonly LabelCaution[
   return found.ok ? LABEL_CAUTIONS.filter((one) => found.value.includes(one)) : [];
 }
 
+/** On a slip: the cloths of whatever renews it; of what is in a bottle only where one came with it. */
+const slipCautions = (renews: KnownLot | null, tin: KnownLot | null): readonly LabelCaution[] =>
+  labelCautions([renews, tin].flatMap((lot) => lot ?? [])).filter((one) => tin !== null || one.startsWith('rags'));
+
 /** The lot of the last coat: what is on the piece, and what renews it. */
 const lastOn = ({ regimen, materials }: SoldPiece['batch']): KnownLot | null =>
   regimen.steps.flatMap((step) => (step.kind === 'coat' && step.slot ? (materials[step.slot] ?? []) : [])).at(-1) ?? null;
@@ -100,7 +104,7 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     grams: plan.gramsPerTreatment,
     notForFood: saysNotForFood(batch),
     renewWith: renews?.title ?? null,
-    cautions: labelCautions([renews, sold.tin].flatMap((lot) => lot ?? [])),
+    cautions: slipCautions(renews, sold.tin),
     inBottle:
       sold.tin && plan.gramsPerTreatment > 0 ? Math.max(0, Math.floor(tin / plan.gramsPerTreatment) - sold.treated) : null,
     language: plan.language,

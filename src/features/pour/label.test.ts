@@ -16,14 +16,17 @@ const made = blend({
 if (!made.ok) throw new Error('no blend');
 const label = (change: Partial<Parameters<typeof labelOf>[0]> = {}): Label =>
   labelOf({
+    language: 'en',
     title: 'Tideline paste',
     number: 'B31-07/a',
     netG: 47.46,
     contents: ['Walnut oil, cold-pressed', 'Beeswax, filtered', 'Citrus solvent (d-limonene)'],
     undeclared: [],
+    statements: [],
+    cautions: ['rags-self-heat', 'solvent', 'aspiration'],
     nature: made.value,
-    made: '3 March 2031',
-    bestBefore: '3 December 2031',
+    madeOn: '2031-03-03',
+    bestBefore: '2031-12-03',
     shop: 'Saltwick Bench',
     ...change,
   });
@@ -40,11 +43,11 @@ describe('a label', () => {
   ])('never says more than the %s g that are in it', (grams, says) => expect(netWords(grams)).toBe(says));
   it('says what cloths, solvent and allergens ask for', () => {
     expect(label()).toMatchObject({
-      allergens: 'bee product, citrus terpene, tree nut',
-      cautions: expect.stringMatching(/alight.*Flammable.*Not for swallowing/),
+      allergens: 'Allergens: bee product, citrus terpene, tree nut',
+      cautions: expect.stringMatching(/alight.*Flammable.*vomit.*Not for swallowing/),
     });
-    expect(label({ undeclared: ['Harbour oil'] }).allergens).toContain('not all contents declared');
-    expect(label({ bestBefore: null }).bestBefore).toBe('not known');
+    expect(label({ undeclared: ['Harbour oil'] }).allergens).toContain('Not all contents declared: Harbour oil');
+    expect(label({ bestBefore: null }).dates).toMatch(/best before not\u00a0known$/);
   });
   it('is set smaller for longer words, never below what can be read, and refused where it cannot fit', () => {
     const short = typeFor(label(), first);

@@ -9,7 +9,7 @@ import { cautionsInWords, noticesInWords } from '@/messages';
 import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
-import { findPot, meltsOf, pans, type Pot } from '@/data/pour/queries';
+import { findPot, meltsOf, pans } from '@/data/pour/queries';
 import { allLots, containers, type KnownLot } from '@/data/stores/queries';
 import { Cautions } from '@/ui/cautions';
 import { session } from '../shop/session';

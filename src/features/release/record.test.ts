@@ -15,13 +15,14 @@ const NOW = Date.parse('2031-03-05T14:20:00Z');
 const by = { personId: 1, nowMs: NOW };
 
 function released(db: Db = demoDb(NOW)): { readonly text: string; readonly number: string } {
-  const batchId = findBatchId(db, '31-003') ?? 0;
+  const batchId = findBatchId(db, '31-002') ?? 0;
   setPrice(db, { batchId, woodMinor: 160, priceMinor: 1450, jarLotId: null }, by);
   sayLabelled(db, batchId, by);
-  recordCheck(db, { clientId: 'check-record', batchId, kind: 'touch', pass: true, note: 'dry all over', at: NOW }, by);
+  for (const kind of ['towel', 'smell'] as const)
+    recordCheck(db, { clientId: `check-${kind}`, batchId, kind, pass: true, note: 'nothing all over', at: NOW }, by);
   const done = decideRelease(
     db,
-    { batchId, outcome: 'released', reason: 'the paper ran out', signed: ['steps', 'estimate', 'least-time', 'wood'] },
+    { batchId, outcome: 'released', reason: 'the paper ran out', signed: ['steps', 'estimate', 'least-time'] },
     by,
   );
   if (!done.ok) throw new Error(JSON.stringify(done.issues));
@@ -44,16 +45,17 @@ describe('the release record', () => {
       outcome: 'released',
       reason: 'the paper ran out',
       by: 'Wren Aldersea',
-      batch: { number: '31-003', wood: 'Plum' },
-      checks: [{ kind: 'touch', pass: true, note: 'dry all over', by: 'Wren Aldersea' }],
+      version: 2,
+      batch: { number: '31-002', use: ['food-dry', 'hands'] },
+
       labelled: { by: expect.any(String) },
-      allergens: ['bee product'],
     });
     // Only gates that were open count as signed for.
     expect(record.gates.filter((gate) => gate.signed).map((gate) => gate.id)).toEqual(
       record.gates.filter((gate) => !gate.met).map((gate) => gate.id),
     );
     expect(record.coats.length).toBeGreaterThan(2);
+    expect(record.checks.at(-1)).toMatchObject({ kind: 'smell', pass: true, note: 'nothing all over', by: 'Wren Aldersea' });
     expect(record.coats.every((coat) => coat.lot !== null && (coat.grams ?? 0) > 0)).toBe(true);
     const { parts, sumMinor, marginMinor } = record.cost;
     expect(parts.wood).toBe(160);
@@ -74,7 +76,8 @@ describe('the release record', () => {
       `Release record ${number}`,
       'Reason: the paper ran out',
       'signed for',
-      'dry all over',
+      'nothing all over',
+      'For dry food, hands',
       'not a certificate',
       'Signed by Wren Aldersea, 5 Mar 2031, 14:20',
       'Left of the price',

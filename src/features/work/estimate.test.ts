@@ -13,8 +13,10 @@ const lot = (change: Partial<LotChoice> = {}): LotChoice => ({
   minorPerKg: 900,
   drying: 'never',
   waxEquivalent: 0,
-  maxDwellMin: { flooded: null, thin: null },
+  bound: { flooded: null, thin: null },
+  mode: 'settle',
   a0Hours: 24,
+  layer: { contact: 'food-grade', filmForming: false, drying: 'never', waxEquivalent: 0, allergens: [], undeclared: false, statement: [] },
   ...change,
 });
 const wish: Wish = {
@@ -60,7 +62,7 @@ describe('what a batch will take', () => {
   it('refuses a dwell that the oil does not bear', () => {
     const soak = REGIMENS.find((one) => one.id === 'long-soak');
     if (!soak) throw new Error('no regimen');
-    expect(needsOf({ ...wish, regimen: soak, lots: { oil: lot({ maxDwellMin: { flooded: 20, thin: 60 } }) } })).toMatchObject({
+    expect(needsOf({ ...wish, regimen: soak, lots: { oil: lot({ bound: { flooded: 20, thin: 60 } }) } })).toMatchObject({
       ok: false,
       issues: [{ code: 'dwell-past-chemistry' }],
     });
