@@ -4,6 +4,7 @@ import { createServer as createHttp } from 'node:http';
 import { createServer as createHttps } from 'node:https';
 import path from 'node:path';
 import next from 'next';
+import { opensInBrowsers, otherPort } from './ports.mjs';
 
 const { RENDLE_PORT = '4180', RENDLE_LAN = '', RENDLE_PASSCODE = '', RENDLE_CERT = '', RENDLE_KEY = '' } = process.env;
 const port = Number(RENDLE_PORT);
@@ -11,6 +12,10 @@ const isLan = RENDLE_LAN === '1';
 const isSecure = RENDLE_CERT !== '' && RENDLE_KEY !== '';
 const dir = path.resolve(import.meta.dirname, '../..');
 
+if (!opensInBrowsers(port)) {
+  console.error(`No browser opens port ${RENDLE_PORT}. Choose another: --port ${otherPort(port)}`);
+  process.exit(2);
+}
 if (isLan && RENDLE_PASSCODE.length < 6) {
   console.error('Set a passcode of at least six characters first: RENDLE_PASSCODE=… bin/start --lan');
   process.exit(2);
@@ -37,7 +42,7 @@ const server = isSecure
 server.keepAliveTimeout = 75_000;
 server.headersTimeout = 80_000;
 server.on('error', (error) => {
-  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: --port 4190` : String(error));
+  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: --port ${otherPort(port)}` : String(error));
   process.exit(1);
 });
 server.listen(port, isLan ? '0.0.0.0' : '127.0.0.1');

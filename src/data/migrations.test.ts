@@ -1,10 +1,9 @@
-import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { migrateFile, openFile } from './db';
-import { refusal } from './testing';
+import { fileOfShape, refusal } from './testing';
 
 let folder: string;
 beforeEach(() => {
@@ -12,21 +11,7 @@ beforeEach(() => {
 });
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
-/** A shop's file as it was after so many migrations. */
-function fileOf(migrations: number): string {
-  const until = path.join(folder, 'until');
-  cpSync('drizzle', until, { recursive: true });
-  const journal = JSON.parse(readFileSync(path.join(until, 'meta/_journal.json'), 'utf8'));
-  writeFileSync(
-    path.join(until, 'meta/_journal.json'),
-    JSON.stringify({ ...journal, entries: journal.entries.slice(0, migrations) }),
-  );
-  const file = path.join(folder, 'shop.sqlite');
-  const { db, raw } = openFile(file);
-  migrate(db, { migrationsFolder: until });
-  raw.close();
-  return file;
-}
+const fileOf = (migrations: number): string => fileOfShape(folder, migrations);
 
 describe('a file of an older house', () => {
   it('keeps its readings, gets their hours and seasons, and a copy of itself beside it', () => {

@@ -1,4 +1,4 @@
-import { existsSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
@@ -13,6 +13,23 @@ export function emptyDb(): Db {
   const { db } = openFile(':memory:');
   migrate(db, { migrationsFolder: 'drizzle' });
   return db;
+}
+
+/** A shop's file in a folder as it was after so many migrations, empty. */
+export function fileOfShape(folder: string, migrations: number): string {
+  const until = path.join(folder, 'until');
+  mkdirSync(folder, { recursive: true });
+  cpSync('drizzle', until, { recursive: true });
+  const journal = JSON.parse(readFileSync(path.join(until, 'meta/_journal.json'), 'utf8'));
+  writeFileSync(
+    path.join(until, 'meta/_journal.json'),
+    JSON.stringify({ ...journal, entries: journal.entries.slice(0, migrations) }),
+  );
+  const file = path.join(folder, 'shop.sqlite');
+  const { db, raw } = openFile(file);
+  migrate(db, { migrationsFolder: until });
+  raw.close();
+  return file;
 }
 
 /** A record as a device sends it, done and with nothing seen, at a moment. */

@@ -80,7 +80,9 @@ function shortenLots(tx: Db, nowMs: number): void {
   const { zone } = theShop(tx);
   for (const lot of allLots(tx)) {
     if ((lot.kind !== 'made' && lot.kind !== 'tin') || lot.leftG <= 0.5 || lot.bestBefore === null) continue;
-    const now = addMonths(dateOf(lot.at, zone), keepsMonthsOf(lot.ingredients));
+    const months = keepsMonthsOf(lot.ingredients);
+    if (!Number.isFinite(months)) continue;
+    const now = addMonths(dateOf(lot.at, zone), months);
     if (now < lot.bestBefore)
       note(
         tx,

@@ -16,7 +16,15 @@ const lot = (change: Partial<LotChoice> = {}): LotChoice => ({
   bound: { flooded: null, thin: null },
   mode: 'settle',
   a0Hours: 24,
-  layer: { contact: 'food-grade', filmForming: false, drying: 'never', waxEquivalent: 0, allergens: [], undeclared: false, statement: [] },
+  layer: {
+    contact: 'food-grade',
+    filmForming: false,
+    drying: 'never',
+    waxEquivalent: 0,
+    allergens: [],
+    undeclared: false,
+    statement: [],
+  },
   ...change,
 });
 const wish: Wish = {

@@ -27,13 +27,16 @@ export function momentOf(
 ): { readonly lots: readonly KnownLot[]; readonly is: Moment } | null {
   if (!next) return null;
   const { step } = next.task;
-  const doing = step.place === 'bath' && step.kind === 'wipe' ? 'leaching' : DOING[step.kind];
+  // What is carried into the warm or stands there bites as well, whatever the step is called.
+  const warm = (step.place ?? batch.place?.kind) === 'warm cabinet';
+  const doing = step.place === 'bath' && step.kind === 'wipe' ? 'leaching' : (DOING[step.kind] ?? (warm ? 'curing' : undefined));
   if (!doing) return null;
   const slots = [...done.map((one) => one.task.step.slot), step.slot].filter((slot) => slot !== null);
   const last = slots.at(-1);
   const given = [...new Set(slots)].flatMap((slot) => batch.materials[slot] ?? []);
   const inHand = last && batch.materials[last] ? [batch.materials[last]] : [];
-  const stands = doing === 'coating' || doing === 'sanding' ? (step.place ?? batch.place?.kind) : batch.place?.kind;
+  const isHere = step.place === 'lathe' || ['coating', 'sanding', 'curing'].includes(doing);
+  const stands = isHere ? (step.place ?? batch.place?.kind) : batch.place?.kind;
   return {
     lots: doing === 'sanding' ? given : inHand,
     is: {

@@ -5,10 +5,13 @@ import { GATE_WORDS } from '@/messages';
 export function GatesAhead({
   gates,
   notForFood,
+  asks,
   nameOf,
 }: {
   readonly gates: readonly GateAhead[];
   readonly notForFood: boolean;
+  /** What must be said first, for this to hold. */
+  readonly asks: string | null;
   readonly nameOf: (lotId: number) => string;
 }) {
   const unmet = gates.filter((gate) => !gate.met);
@@ -20,6 +23,7 @@ export function GatesAhead({
           ▲ Slip, owner’s page and label will say: Not for food.
         </p>
       ) : null}
+      {asks ? <p className="font-semibold">{asks}</p> : null}
       {gates.length === 0 ? <p className="text-soft">It meets no food: nothing is asked of wood or finish for that.</p> : null}
       {gates.length > 0 && unmet.length === 0 ? (
         <p className="text-fit">● Nothing in wood and finish stands against it. Time, checks and cloths come later.</p>

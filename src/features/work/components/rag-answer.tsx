@@ -73,7 +73,7 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
             : 'Cloths lie, to be looked at'}
       </p>
       <p className="reading text-sm leading-5">
-        {line.acts} {line.acts === 1 ? 'act' : 'acts'} with cloths since {clockTime(line.openedAt, zone, nowMs)},{' '}
+        Cloths of {line.acts} {line.acts === 1 ? 'step' : 'steps'} since {clockTime(line.openedAt, zone, nowMs)},{' '}
         {line.at.join(', ')}.{line.way ? ` They ${LIE[line.way] ?? ''}.` : ''}
         {line.lookedAt !== null && !due ? ` Looked at ${clockTime(line.lookedAt, zone, nowMs)}: too early to close it.` : ''}
       </p>

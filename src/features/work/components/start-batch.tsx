@@ -124,13 +124,15 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     };
   }, [wish.regimen, wish.shape, wish.count, wish.chosen, wish.startAt, wish.due, wish.timber]);
 
+  const asked = timber?.ask !== undefined && tree?.of !== timber.id;
   const known = timber?.ask === undefined || (tree?.of === timber.id && tree.known);
   const ahead =
     shape && timber && regimen
       ? gatesAhead({
           use: [...shape.uses],
           tableware: shape.tableware,
-          wood: { food: known ? timber.food : 'unknown', keepOff: [...timber.keepOff], origin },
+          // Until it is said which tree it is, the wood is taken at its name, and the page says so.
+          wood: { food: known || asked ? timber.food : 'unknown', keepOff: [...timber.keepOff], origin },
           film: !regimen.knifeSurface,
           chosen: Object.fromEntries(
             regimen.slots.map(({ slot }) => {
@@ -356,6 +358,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           <GatesAhead
             gates={ahead.value.gates}
             notForFood={ahead.value.notForFood}
+            asks={asked ? 'Say which tree it is: who cannot, must sign for its wood or take another.' : null}
             nameOf={(id) => {
               const lot = lots.find((one) => one.id === id);
               return lot ? `${lot.number} ${lot.name}` : '';
