@@ -1,6 +1,6 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import { fail, ok, type Result } from '@/core/quantity';
+import { fail, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { pan, potReading } from '../schema';
@@ -26,6 +26,9 @@ export function recordPotTemperature(
   });
 }
 
+/** A reading this old no longer says how warm a pot is. Source: working choice. */
+const READING_FRESH_MS = 15 * MS_PER_MINUTE;
+
 /**
  * The pot is clear and off the heat. One in two stages goes back on the scale for its solvent, but only once the thermometer has shown it
  * below the mark: vapour of what is stirred in hotter catches fire.
@@ -43,7 +46,8 @@ export function finishHeating(db: Db, pourId: number, version: number, by: By): 
       return ok(undefined);
     }
     const last = pot.temperatures.at(-1);
-    if (!last || last.tempC >= addBelowC) return fail('too-warm-for-solvent', 'temp', { most: addBelowC });
+    const isFresh = last !== undefined && by.nowMs - last.at <= READING_FRESH_MS;
+    if (!isFresh || last.tempC >= addBelowC) return fail('too-warm-for-solvent', 'temp', { most: addBelowC });
     touch(tx, pot, { state: 'weighing', cooledAt: by.nowMs });
     return ok(undefined);
   });

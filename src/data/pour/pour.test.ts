@@ -7,7 +7,7 @@ import { addContainer, countContainer, countLot, move, receiveLot } from '../sto
 import { allLots, containers, leftOf, pricesPerKg } from '../stores/queries';
 import { traceOf } from '../trace/queries';
 import { emptyDb } from '../testing';
-import { abandonPour, fillJars, finishWeighing, lidJars, recordWeighing, startPour } from './commands';
+import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordWeighing, startPour } from './commands';
 import { finishHeating, recordPotTemperature } from './heat';
 import { recordHeatSlip, rescale, spreadSlip } from './slips';
 import { findPot, openJars } from './queries';
@@ -213,5 +213,103 @@ describe('a pot', () => {
     const made = allLots(db).find((one) => one.kind === 'made');
     expect(made?.held?.reason).toMatch(/tool wax/);
     expect(code(move(db, { lotId: made?.id ?? 0, grams: -5, why: 'coat' }, by))).toBe('lot-held');
+  });
+});
+
+describe('a pot of wax with solvent', () => {
+  const thinned = () => {
+    lot('citrus-solvent', 800, null, null);
+    const lines = [
+      { ingredient: 'beeswax', parts: 1 },
+      { ingredient: 'mineral-oil', parts: 3 },
+      { ingredient: 'citrus-solvent', parts: 1 },
+    ];
+    const saved = saveFormula(db, { ...paste, name: 'Thin paste', lines }, by);
+    const started = saved.ok
+      ? startPour(db, { revisionId: saved.value.revisionId, targetG: 500, heater: 'water-bath' }, by)
+      : saved;
+    pourId = started.ok ? started.value.id : 0;
+  };
+  const warm = (tempC: number, minutes = 0, clientId = `t-${tempC}-${minutes}`) =>
+    recordPotTemperature(db, { clientId, pourId, tempC }, { ...by, nowMs: NOW + minutes * 60_000 });
+  const off = (minutes = 0) => code(finishHeating(db, pourId, pot()?.version ?? 0, { ...by, nowMs: NOW + minutes * 60_000 }));
+  const done = () => finishWeighing(db, pourId, pot()?.version ?? 0, by);
+
+  it('is melted without it, and takes it only once the thermometer fell below the mark', () => {
+    thinned();
+    weigh('v1v1v1v1', 'beeswax', 1, 100);
+    expect(code(weigh('v2v2v2v2', 'citrus-solvent', 3, 200))).toBe('solvent-last');
+    weigh('v3v3v3v3', 'mineral-oil', 2, 400);
+    expect(code(done())).toBe('ok');
+    expect([pot()?.state, pot()?.lotId, leftOf(db, 3)]).toEqual(['heating', null, 800]);
+    expect(off()).toBe('too-warm-for-solvent');
+    warm(78);
+    expect(off()).toBe('too-warm-for-solvent');
+    // What was read half an hour ago does not say how warm it is now.
+    warm(21, 1);
+    expect(off(31)).toBe('too-warm-for-solvent');
+    warm(35, 32);
+    expect(off(33)).toBe('ok');
+    expect(pot()?.state).toBe('weighing');
+    expect(code(weigh('v4v4v4v4', 'citrus-solvent', 3, 500))).toBe('ok');
+    expect(done()).toMatchObject({ ok: true, value: { number: 'B31-01' } });
+    // It never goes back on the heat with the solvent in.
+    expect(pot()?.state).toBe('filling');
+  });
+  it('may be made cold, and is not filled before someone says that no lump is left', () => {
+    thinned();
+    expect(code(makeCold(db, pourId, pot()?.version ?? 0))).toBe('ok');
+    weigh('c1c1c1c1', 'citrus-solvent', 3, 100);
+    weigh('c2c2c2c2', 'beeswax', 1, 200);
+    weigh('c3c3c3c3', 'mineral-oil', 2, 500);
+    expect(code(done())).toBe('ok');
+    expect(pot()?.state).toBe('filling');
+    const fill = (noLumps: boolean) => fillJars(db, { pourId, version: pot()?.version ?? 0, residueG: 0, jars: [], noLumps }, by);
+    expect([code(fill(false)), pot()?.state]).toEqual(['still-lumps', 'filling']);
+    expect(code(fill(true))).toBe('ok');
+  });
+});
+
+describe('practice', () => {
+  it('writes into no real pot', () => {
+    const scale = (fromPractice: boolean, id = 'p1p1p1p1') =>
+      recordWeighing(
+        db,
+        { clientId: id, pourId, ingredientId: 'beeswax', lotId: 1, readingG: 100, corrects: null, fromPractice },
+        by,
+      );
+    expect(code(scale(true))).toBe('practice-only');
+    expect([leftOf(db, 1), pot()?.entries]).toEqual([300, []]);
+    expect(code(scale(false))).toBe('ok');
+    weigh('p2p2p2p2', 'mineral-oil', 2, 450);
+    finishWeighing(db, pourId, pot()?.version ?? 0, by);
+    const warm = (practice: boolean) => recordPotTemperature(db, { clientId: `q-${practice}`, pourId, tempC: 60, practice }, by);
+    expect([code(warm(true)), pot()?.temperatures.length, code(warm(false))]).toEqual(['practice-only', 0, 'ok']);
+  });
+  it('in a pot of its own draws no stock, takes no lot number and fills no jar', () => {
+    const begun = startPour(db, { revisionId, targetG: 450, practice: true }, by);
+    pourId = begun.ok ? begun.value.id : 0;
+    for (const [ingredientId, readingG] of [
+      ['beeswax', 100],
+      ['mineral-oil', 450],
+    ] as const)
+      expect(
+        code(
+          recordWeighing(
+            db,
+            { clientId: `x-${ingredientId}`, pourId, ingredientId, lotId: null, readingG, corrects: null, fromPractice: true },
+            by,
+          ),
+        ),
+      ).toBe('ok');
+    expect(finishWeighing(db, pourId, pot()?.version ?? 0, by)).toMatchObject({ ok: true, value: { number: '' } });
+    recordPotTemperature(db, { clientId: 'x-warm', pourId, tempC: 66, practice: true }, by);
+    finishHeating(db, pourId, pot()?.version ?? 0, by);
+    addContainer(db, { name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5 });
+    const jars = [{ containerId: 1, count: 2, netG: 47 }];
+    expect(code(fillJars(db, { pourId, version: pot()?.version ?? 0, residueG: 5, jars }, by))).toBe('ok');
+    expect([leftOf(db, 1), leftOf(db, 2), containers(db)[0]?.have]).toEqual([300, 2000, 5]);
+    expect(allLots(db).map((one) => one.kind)).toEqual(['bought', 'bought']);
+    expect(pot()).toMatchObject({ state: 'done', lotId: null, practice: true });
   });
 });
