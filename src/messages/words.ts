@@ -9,7 +9,7 @@ import type { Statement } from '@/core/use';
 import type { Meet, Reason, ReasonCode } from '@/core/regimen';
 import type { Surface } from '@/core/piece';
 import type { Fault, Mark, Way } from '@/core/regimen';
-import type { CostPart, GateId } from '@/core/release';
+import type { CostPart, GateId, GATES_1 } from '@/core/release';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
   'never-dry-oil': 'Never-drying oil',
@@ -90,13 +90,22 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
   nut: { name: 'No nut in a toy', unmet: 'It holds tree nut: not for a toy.' },
   rags: { name: 'Its cloths are dealt with', unmet: 'Answer the cloths of this batch at the top right.' },
 };
-/** The gates of the first records, which had other names. */
-const GATE_WORDS_1: Readonly<Record<'surface' | 'mouthed', { readonly name: string }>> = {
-  surface: { name: 'No film under a knife' },
-  mouthed: { name: 'Fit for a mouth: all contents known, no nut, no film, fully cured' },
+/** Gates as the first records named them: they meant other things, and print as they were. */
+const GATE_NAMES_1: Readonly<Record<(typeof GATES_1)[number], string>> = {
+  steps: 'Every step done',
+  'least-time': 'The regimen’s least time has passed',
+  estimate: 'The estimate says it is fit',
+  check: 'A check passed in the last 48 hours, none failed after',
+  wood: 'Wood fit for food, of known origin',
+  contact: 'Every ingredient may meet food',
+  surface: 'No film under a knife',
+  mouthed: 'Fit for a mouth: all contents known, no nut, no film, fully cured',
+  rags: 'Its cloths are dealt with',
 };
-/** A gate's name, of a record new or old. */
-export const gateName = (id: string): string => ({ ...GATE_WORDS_1, ...GATE_WORDS })[id as GateId]?.name ?? id;
+
+/** A gate's name, as records of a shape name it. */
+export const gateName = (id: string, version: 1 | 2 = 2): string =>
+  (version === 1 ? GATE_NAMES_1[id as keyof typeof GATE_NAMES_1] : GATE_WORDS[id as GateId]?.name) ?? id;
 export const VERDICT_WORDS: Readonly<Record<FoodVerdict, string>> = {
   good: 'fit for food',
   caution: 'makers do not agree that it is fit for food',

@@ -54,6 +54,12 @@ describe('the owner’s page', () => {
     expect(html).toContain('data:text/calendar');
     expect(html).toContain('href="https://shed.example/care/');
   });
+  it('says “Not for food” above all else where it is not', () => {
+    const of = view({});
+    const html = ownerHtml({ ...of, slip: { ...of.slip, notForFood: true } });
+    expect(html.indexOf('Not for food')).toBeLessThan(html.indexOf('Wash by hand'));
+    expect(ownerHtml(of)).not.toContain('Not for food');
+  });
   it('asks for nothing once the piece is no more', () => {
     const html = ownerHtml(view({ ended: true, stopped: true }));
     expect(html).toContain('no longer exists');

@@ -5,7 +5,10 @@ import { LANGUAGES } from '@/core/care';
 import type { About } from '@/data/care/post';
 import { findSold, looksBetween, soldPieces } from '@/data/care/queries';
 import { theShop } from '@/data/shop/queries';
+import { SPECIES } from '@/core/material';
+import { allLots, type KnownLot } from '@/data/stores/queries';
 import { demoDb } from '@/data/testing';
+import { SLIP_WORDS } from '@/messages/slip';
 import { calendarOf, looksCalendar } from './calendar';
 import { codePng } from './code';
 import { letterWords } from './letter-words';
@@ -14,6 +17,8 @@ import { slipIn, slipOf, tooLong } from './slip';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const LONG = 'Very long serving and bread board with juice groove for the winter lantern fair, second size';
+
+const demoLots = allLots(demoDb(NOW));
 
 function demoSlip(change: { baseAddress?: string | null; name?: string } = {}) {
   const db = demoDb(NOW);
@@ -68,6 +73,59 @@ describe('the slip', () => {
     expect(said).toContain({ en: 'Pear (Pyrus', de: 'Birnbaum (Pyrus', fr: 'Poirier (Pyrus', es: 'Peral (Pyrus' }[language]);
     expect(said).not.toMatch(/certified|zertifi|waterproof|100 ?% safe|antibacterial/i);
     if (language !== 'en') expect(said).not.toMatch(/mineral oil|Beeswax|Wash by hand|none known/);
+  });
+  it.each(LANGUAGES)(
+    'says “Not for food” first where it is not, in %s: on the card, in its code and on the owner’s page',
+    (language) => {
+      const words = SLIP_WORDS[language];
+      const slip = { ...demoSlip().slip, notForFood: true };
+      const said = slipIn(slip, language);
+      expect(said.parts[0]).toMatchObject({ heading: words.notForFood, strong: true });
+      expect(said.codeText).toContain(words.notForFood);
+      expect(slipIn({ ...slip, notForFood: false }, language).codeText).not.toContain(words.notForFood);
+    },
+  );
+  it('is not for food where its wood or its finish is not, by the gates', () => {
+    const { sold } = demoSlip();
+    const shop = theShop(demoDb(NOW));
+    const yew = SPECIES.find((one) => one.id === 'yew');
+    if (!yew) throw new Error('no yew');
+    expect(slipOf(sold, shop).notForFood).toBe(false);
+    expect(slipOf({ ...sold, batch: { ...sold.batch, species: yew } }, shop).notForFood).toBe(true);
+  });
+  it('names what is on it to renew it with, how to take out scars, and what is left in the bottle', () => {
+    const { slip, sold } = demoSlip();
+    const renew = (change: Partial<typeof slip>, size: 'A6' | 'A7' = 'A6') =>
+      slipIn({ ...slip, ...change }, 'en', size)
+        .parts.find((part) => part.sign === 'renew')
+        ?.lines.join(' ')
+        .replaceAll('\u00a0', ' ') ?? '';
+    expect(slip.renewWith).toBe('Lantern paste');
+    expect(renew({})).toMatch(
+      /Renew it with what is on it: Lantern paste\. .*Scars: 240 paper or finer, with the grain.*only over engraving/,
+    );
+    expect(renew({ inBottle: 7 })).toContain('holds about 7 treatments');
+    expect(renew({ inBottle: 0 })).not.toContain('bottle');
+    expect(renew({ renewWith: null })).not.toMatch(/Scars|what is on it/);
+    expect(renew({ grams: 0.4 })).toContain('a few drops a time');
+    expect(renew({ grams: 1.2 })).toContain('1.2 g a time');
+    // Of a tin in the box: what it held by weight, less what was used.
+    const tin = { ...Object.values(sold.batch.materials)[0], receivedG: 47 * 3, count: 3 } as KnownLot;
+    const left = (treated: number) => slipOf({ ...sold, tin, treated }, theShop(demoDb(NOW))).inBottle;
+    expect([left(0), left(2), left(99)]).toEqual([Math.floor(47 / slip.grams), Math.floor(47 / slip.grams) - 2, 0]);
+  });
+  it('warns of cloths for what renews it, and of what is in a bottle only where one came with it', () => {
+    const { sold } = demoSlip();
+    const thinned = demoLots.find((lot) => lot.ingredients.includes('citrus-solvent') && lot.kind === 'made');
+    if (!thinned) throw new Error('no thinned lot');
+    const slot = sold.batch.regimen.steps.filter((step) => step.kind === 'coat').at(-1)?.slot ?? '';
+    const of = (tin: KnownLot | null) =>
+      slipOf(
+        { ...sold, tin, batch: { ...sold.batch, materials: { ...sold.batch.materials, [slot]: thinned } } },
+        theShop(demoDb(NOW)),
+      ).cautions;
+    expect(of(null)).toEqual(['rags-self-heat']);
+    expect(of(thinned)).toEqual(expect.arrayContaining(['rags-self-heat', 'solvent', 'aspiration']));
   });
   it('carries the care text in its code until the shop has an address', () => {
     expect(slipIn(demoSlip().slip, 'en').codeText).toContain('Allergens: bee product.');
@@ -179,6 +237,13 @@ describe('letters', () => {
     expect(body).toContain('https://shed.example/care/ABCDEFGHJK#letters');
     expect(body).toContain('left in the tin');
     expect(letterWords.look({ ...about, baseAddress: null, hasBottle: false }).body).toContain('answer with the word “stop”');
+  });
+  it.each(LANGUAGES)('say in %s why a piece would not be sold today, and what to do until it is answered', (language) => {
+    const { subject, body } = letterWords.judged({ ...about, language }, ['wood', 'film']);
+    const { letter } = SLIP_WORDS[language];
+    expect(body).toContain(`${letter.gates.wood}; ${letter.gates.film}`);
+    expect(body).toContain('31-001/2');
+    expect(subject).not.toBe(letterWords.look({ ...about, language }).subject);
   });
   it('are in the owner’s language, several as one, and plain about harm', () => {
     expect(letterWords.look({ ...about, language: 'de' }).subject).toBe('Zeit, nach dem Holz zu sehen: Bread board, Birnbaum');

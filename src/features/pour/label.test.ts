@@ -1,6 +1,8 @@
 import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
+import { LANGUAGES } from '@/core/care';
+import { SLIP_WORDS } from '@/messages/slip';
 import { fitsPage, GRIDS, type Label, labelOf, netWords, TYPE_PT, typeFor } from './label';
 import { gridOf } from './label-routes';
 import { labelSheets } from './label-pdf';
@@ -14,6 +16,15 @@ const made = blend({
   make: { massG: 100 },
 });
 if (!made.ok) throw new Error('no blend');
+const withDriers = blend({
+  lines: [
+    { ingredient: 'linseed-boiled-driers', parts: 1 },
+    { ingredient: 'citrus-solvent', parts: 0.5 },
+  ],
+  make: { massG: 100 },
+});
+if (!withDriers.ok) throw new Error('no blend');
+const driers = withDriers.value;
 const label = (change: Partial<Parameters<typeof labelOf>[0]> = {}): Label =>
   labelOf({
     language: 'en',
@@ -48,6 +59,18 @@ describe('a label', () => {
     });
     expect(label({ undeclared: ['Harbour oil'] }).allergens).toContain('Not all contents declared: Harbour oil');
     expect(label({ bestBefore: null }).dates).toMatch(/best before not\u00a0known$/);
+  });
+  it.each(LANGUAGES)('is whole in %s, with its cautions, its use, and “Not for food” where its contents are not', (language) => {
+    const words = SLIP_WORDS[language];
+    const said = label({ language, nature: driers, cautions: ['rags-self-heat', 'driers'] });
+    expect(said.notForFood).toBe(words.notForFood);
+    expect(said.code).toContain(words.notForFood);
+    expect(said.cautions).toContain(words.cautions.driers);
+    expect(said.use).not.toBe(label({ language }).use);
+    expect(label({ language }).notForFood).toBe('');
+    expect(typeFor(said, first)).not.toBeNull();
+    if (language !== 'en')
+      expect(JSON.stringify({ ...said, title: '', shop: '' })).not.toMatch(/best before|Contents|Beeswax|not known|Not for/);
   });
   it('is set smaller for longer words, never below what can be read, and refused where it cannot fit', () => {
     const short = typeFor(label(), first);

@@ -38,7 +38,7 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
         <Text style={styles.title}>Release record {record.number}</Text>
         <Text style={styles.soft}>
           {record.shop}. Batch {batch.number}: {batch.pieces.length} × {batch.design}, {batch.wood} ({batch.botanical}),{' '}
-          {ORIGIN_WORDS[batch.origin]}. {batch.regimen}: {batch.school}.
+          {record.version === 1 ? batch.origin : ORIGIN_WORDS[batch.origin]}. {batch.regimen}: {batch.school}.
         </Text>
         {record.version === 2 ? (
           <Text style={record.notForFood ? styles.strong : {}}>
@@ -54,7 +54,7 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
         {record.gates.map((gate) => (
           <View key={gate.id} style={styles.row} wrap={false}>
             <Text style={{ width: 70 }}>{gate.met ? 'met' : gate.signed ? 'signed for' : 'not met'}</Text>
-            <Text style={{ flex: 1 }}>{gateName(gate.id)}</Text>
+            <Text style={{ flex: 1 }}>{gateName(gate.id, record.version)}</Text>
           </View>
         ))}
         <Head>What it rests on</Head>

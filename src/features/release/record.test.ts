@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import Ajv from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
@@ -9,6 +10,7 @@ import type { Db } from '@/data/db';
 import { decideRelease, sayLabelled, setPrice, signedRecord } from '@/data/release/commands';
 import { demoDb } from '@/data/testing';
 import { findBatchId } from '@/data/work/batch';
+import { costLinesOf, marginLine } from './record-body';
 import { recordPdf } from './record-pdf';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
@@ -64,6 +66,25 @@ describe('the release record', () => {
       6,
     );
     expect(marginMinor).toBeCloseTo(1450 - sumMinor, 6);
+  });
+  it('of the first shape opens as it was: word for word, with its gates, its cost and its fingerprint', async () => {
+    const text = readFileSync('src/core/release/old/record-1.json', 'utf8');
+    const record = ReleaseRecord.parse(JSON.parse(text));
+    expect(record.version).toBe(1);
+    expect(record).toEqual(JSON.parse(text));
+    const said = (
+      await extractText(await getDocumentProxy(new Uint8Array(await recordPdf(record, text))), { mergePages: true })
+    ).text.replace(/\s+/g, ' ');
+    for (const words of [
+      'A check passed in the last 48 hours, none failed after',
+      'Wood fit for food, of known origin',
+      '(Prunus domestica), bought.',
+      'the paper ran out',
+      marginLine(record).replace(/\s+/g, ' '),
+      createHash('sha256').update(text).digest('hex'),
+    ])
+      expect(said).toContain(words);
+    expect(costLinesOf(record).find(([name]) => name === 'Wood')?.[1]).toBe('1.60 EUR');
   });
   it('prints on A4 with its reason, its evidence and the fingerprint of what was signed', async () => {
     const { text, number } = released();

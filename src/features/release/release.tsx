@@ -261,7 +261,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
           {gates.map((gate) => (
             <li key={gate.id} className="border-hair border-t py-1">
               <span className={gate.met ? 'text-fit' : 'text-late'}>{gate.met ? '● ' : '○ '}</span>
-              {gateName(gate.id)}
+              {gateName(gate.id, record?.version ?? 1)}
               {signed.includes(gate.id) ? ', signed for' : ''}
             </li>
           ))}
