@@ -133,7 +133,7 @@ test('a file with five kinds of bad row is shown before anything is saved, and t
   const rows = [
     'formula,basis,ingredient,parts,note',
     'Gull paste,mass,beeswax,1,for gulls',
-    'Gull paste,mass,liquid paraffin,6,',
+    'Gull paste,mass,"White mineral oil, food grade",6,',
     'Dock mix,mass,tung finish,1,',
     'Dock mix,mass,beeswax,x,',
     'Alone,mass,beeswax,1,',

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  type Consistency,
   addForFeel,
   blend,
   densityAt,
@@ -8,8 +9,10 @@ import {
   fitThumbs,
   forPurpose,
   gather,
+  FEEL_BANDS,
   PURPOSE_FEEL,
   PURPOSES,
+  type Purpose,
   sameBlend,
   spreadOver,
   thinning,
@@ -22,6 +25,16 @@ const PASTE = [
   { ingredient: 'mineral-oil', parts: 3.5 },
 ];
 
+/** What each purpose feels like, by the bands. */
+const FELT: Readonly<Record<Purpose, Consistency>> = {
+  feed: 'liquid',
+  salve: 'cream',
+  'board-paste': 'soft-paste',
+  'firm-paste': 'firm-paste',
+  'tool-block': 'soap',
+  'hard-polish': 'bar',
+};
+
 describe('feel for a purpose', () => {
   it.each(PURPOSES)('%s is reached at any room temperature', (purpose) => {
     for (const ambientC of [12, 20, 27]) {
@@ -33,6 +46,12 @@ describe('feel for a purpose', () => {
         ambientC,
       });
       expect(made.ok && waxEquivalentAt(made.value.waxEquivalent, ambientC)).toBeCloseTo(PURPOSE_FEEL[purpose], 12);
+      // What the maker feels is the band the purpose lies in, well inside it, in a warm room as in a cold one.
+      const band = made.ok ? FEEL_BANDS.findIndex((one) => one.feel === made.value.consistency) : -1;
+      const [from, to] = [FEEL_BANDS[band - 1]?.below ?? 0, FEEL_BANDS[band]?.below ?? 0];
+      expect([purpose, made.ok && made.value.consistency]).toEqual([purpose, FELT[purpose]]);
+      expect(PURPOSE_FEEL[purpose] - from).toBeGreaterThan(0.02);
+      expect(to - PURPOSE_FEEL[purpose]).toBeGreaterThan(0.02);
     }
   });
   it('says why it cannot be', () => {

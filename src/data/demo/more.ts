@@ -61,10 +61,6 @@ export function tellMore(scene: Scene, made: ReadonlyMap<string, number>): void 
     stands: 'warm cabinet',
     dueInDays: 16,
   });
-  for (const line of openRagLines(db)
-    .filter((one) => one.laidAt === null && one.hazard === 'self-heating')
-    .slice(0, 1))
-    must(layRags(db, line.id, 'flat', line.version, by(WREN, nowMs - 14 * MS_PER_HOUR)));
   tell(scene, {
     design: 'Bread board',
     species: 'cherry',
@@ -77,7 +73,7 @@ export function tellMore(scene: Scene, made: ReadonlyMap<string, number>): void 
       ['knock-back-220', 26],
       ['soak', 25.6, null, 41],
       ['wipe-1', 25.3],
-      ['coat-2', 0.7, null, 17],
+      ['coat-2', 1.1, null, 17],
     ],
     dueInDays: 20,
   });
@@ -94,6 +90,11 @@ export function tellMore(scene: Scene, made: ReadonlyMap<string, number>): void 
   const spoons = findBatchId(db, bare) ?? 0;
   must(splitBatch(db, { batchId: spoons, pieces: '5, 6', why: 'promised for Saturday' }, by(INES, nowMs - 12 * MS_PER_MINUTE)));
   comeHome(scene);
+  // Last evening's cloths were laid before the door was locked, and wait for their look.
+  for (const line of openRagLines(db)
+    .filter((one) => one.laidAt === null && one.hazard === 'self-heating')
+    .slice(0, 1))
+    must(layRags(db, line.id, 'flat', line.version, by(WREN, nowMs - 14 * MS_PER_HOUR)));
 }
 
 /** The steps of the hurried regimen up to its rest in the warm, ending so many hours ago. */

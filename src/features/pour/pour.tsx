@@ -187,7 +187,7 @@ export async function PourPage({ id }: { readonly id: number }) {
             heat={made}
             heater={pot.heater}
             mayPractise={mayPractise(db, pot)}
-            potG={pot.targetG}
+            potG={targetG}
             waxFraction={made.waxFraction}
             ambientC={shop.ambientC}
             onHeatAt={pot.onHeatAt}
