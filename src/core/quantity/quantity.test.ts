@@ -81,6 +81,9 @@ describe('typed amounts', () => {
     ['1 lb 2 oz', 510.29141625],
     ['7.5oz', 212.6214234375],
     ['0,5 kg', 500],
+    ['0,250 kg', 250],
+    ['1.250 kg', 1250],
+    ['1,2500 kg', 1250],
     ['250', 250],
     ['1 250 g', 1250],
     ['1½ kg', 1500],
@@ -99,6 +102,10 @@ describe('typed amounts', () => {
     ['NaN', 'not-a-number'],
     ['1/0', 'not-a-number'],
     ['12,5,5 g', 'not-a-number'],
+    // Thousands to some, a decimal comma to others: asked, never guessed.
+    ['1,000', 'thousand-or-one'],
+    ['2,500 g', 'thousand-or-one'],
+    ['12,345 kg', 'thousand-or-one'],
   ])('refuses %s', (text, code) => expect(value(parseMass(text))).toBe(code));
   it('asks what an ounce of a liquid is, and takes the answer', () => {
     expect(value(parseAmount('8 oz', oil))).toBe('ounce-ambiguous');

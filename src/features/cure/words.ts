@@ -56,8 +56,10 @@ export function spanWords({ p10, p50, p90 }: CureStanding['readyAtMs'], zone: st
 export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs: number, zone: string): string {
   if (likelyMs === null) return UNSAYABLE;
   if (surelyMs !== null && surelyMs <= nowMs) return 'now';
-  const surely = surelyMs === null ? `${UNSAYABLE} for sure` : `surely ${clockTime(surelyMs, zone, nowMs)}`;
-  return likelyMs <= nowMs ? `likely; ${surely}` : `likely ${clockTime(likelyMs, zone, nowMs)}, ${surely}`;
+  const isFine = surelyMs !== null && surelyMs - Math.max(likelyMs, nowMs) < BY_THE_HOUR_MS;
+  const say = (ms: number): string => (isFine ? clockTime(ms, zone, nowMs) : dayAndDate(ms, zone));
+  const surely = surelyMs === null ? `${UNSAYABLE} for sure` : `surely ${say(surelyMs)}`;
+  return likelyMs <= nowMs ? `likely; ${surely}` : `likely ${say(likelyMs)}, ${surely}`;
 }
 
 const DAY_MS = 86_400_000;

@@ -175,13 +175,14 @@ export function BenchView({
         </p>
       ))}
       {caution ? (
-        <p className="border-late border-l-8 bg-paper px-4 py-2 text-xl">
-          <strong>▲ {caution.head}</strong> {caution.text}
-        </p>
+        <details className="border-late border-l-8 bg-paper px-4 text-xl">
+          <summary className="min-h-11 py-1.5 font-semibold">▲ {caution.head}</summary>
+          <p className="pb-2">{caution.text}</p>
+        </details>
       ) : null}
       <div className="flex grow flex-wrap items-center justify-between gap-x-10">
         <p
-          className={`reading text-[clamp(5rem,min(17vw,27vh),15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}
+          className={`reading text-[clamp(5rem,min(17vw,24vh),15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}
         >
           {count.big}
           <span className="block text-[0.18em] font-normal text-soft">{count.small}</span>

@@ -197,7 +197,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           <NewDesign onMade={setDesign} />
         </div>
         {shape ? <UsesOf key={shape.revisionId} design={shape} onSaid={setDesign} /> : null}
-        <div className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_6rem] gap-4">
+        <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)_5rem] gap-4">
           <SelectField label="Wood" value={wood} onChange={(event) => setWood(event.target.value)}>
             {species.map((one) => (
               <option key={one.id} value={one.id}>
