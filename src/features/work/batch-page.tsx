@@ -139,6 +139,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
           zone={shop.zone}
           lastDone={standing.progress.done.at(-1)?.task.step.done ?? null}
           geometry={batch.design.geometry}
+          mayPractise={shop.isDemo}
         />
       )}
       {batch.release ? null : (

@@ -40,12 +40,14 @@ export function RecordPanel({
   zone,
   lastDone,
   geometry,
+  mayPractise,
 }: {
   readonly action: HandAction | null;
   readonly nowMs: number;
   readonly zone: string;
   readonly lastDone: string | null;
   readonly geometry: Geometry;
+  readonly mayPractise: boolean;
 }) {
   const nowMs = useNow(serverNowMs);
   const [typed, setTyped] = useState(EMPTY);
@@ -140,7 +142,9 @@ export function RecordPanel({
           className={action.estimatedG === null ? '' : 'col-span-2 bench:col-span-3'}
         />
       </div>
-      {action.estimatedG === null ? null : <TinScale onUsed={(g) => setTyped({ ...typed, grams: `${g.toFixed(1)} g` })} />}
+      {action.estimatedG === null ? null : (
+        <TinScale mayPractise={mayPractise} onUsed={(g) => setTyped({ ...typed, grams: `${g.toFixed(1)} g` })} />
+      )}
       <details className="mb-3">
         <summary className="min-h-11 cursor-pointer py-2">
           Look it over: surfaces, faults, photo

@@ -18,7 +18,14 @@ const faultOf = (text: string): string | undefined => {
 };
 
 /** What a coat used, by the tin before and after it: typed as the scale shows, or taken from the scale. */
-export function TinScale({ onUsed }: { readonly onUsed: (grams: number) => void }) {
+export function TinScale({
+  onUsed,
+  mayPractise,
+}: {
+  readonly onUsed: (grams: number) => void;
+  /** Only in the demo shed: practice devices write into no real book. */
+  readonly mayPractise: boolean;
+}) {
   const [open, setOpen] = useState(false);
   const [before, setBefore] = useState('');
   const [after, setAfter] = useState('');
@@ -45,7 +52,7 @@ export function TinScale({ onUsed }: { readonly onUsed: (grams: number) => void 
               {shown.trouble === 'lost' ? '◌ silent' : shown.stable ? '● steady' : '○ moving'}
             </span>
           </p>
-        ) : (
+        ) : mayPractise ? (
           <Button
             look="quiet"
             onClick={() => {
@@ -55,7 +62,7 @@ export function TinScale({ onUsed }: { readonly onUsed: (grams: number) => void 
           >
             Use the practice scale
           </Button>
-        )}
+        ) : null}
         <TextField
           label="Before"
           value={before}
