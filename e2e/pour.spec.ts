@@ -134,7 +134,7 @@ test('a file with five kinds of bad row is shown before anything is saved, and t
     'formula,basis,ingredient,parts,note',
     'Gull paste,mass,beeswax,1,for gulls',
     'Gull paste,mass,"White mineral oil, food grade",6,',
-    'Dock mix,mass,tung finish,1,',
+    'Dock mix,mass,tung oil,1,',
     'Dock mix,mass,beeswax,x,',
     'Alone,mass,beeswax,1,',
     'Spooned,spoons,beeswax,1,',
@@ -151,7 +151,7 @@ test('a file with five kinds of bad row is shown before anything is saved, and t
   const list = page.getByLabel('What was understood');
   for (const [name, says] of [
     ['Gull paste', 'new'],
-    ['Dock mix', 'row 4: “tung finish” is sold with different liquids'],
+    ['Dock mix', 'row 4: “tung oil” does not say what is in the tin'],
     ['Dock mix', 'row 5: Write a number'],
     ['Alone', 'at least two ingredients'],
     ['Spooned', 'stands here twice'],

@@ -29,7 +29,7 @@ import { restorationOf } from '@/data/restore/restore';
 import { RestorationPanel } from './restore';
 import { alikeTo } from './alike';
 import { cautionsWith } from './cautions';
-import { cabinetTroubles, momentOf } from './moment';
+import { momentOf } from './moment';
 import { troublesOf } from './troubles';
 
 type Need = {
@@ -79,7 +79,6 @@ export async function BatchPage({ number }: { readonly number: string }) {
     ...(moment ? cautionsWith(moment.lots, moment.is) : []),
     ...noticesInWords(noticesOfPiece(batch.design.uses, film, false)),
   ];
-  const inTheWarm = cabinetTroubles(db, [{ batch, standing }], nowMs);
   const moves = movesOf(db, batch);
   const undone = batch.book
     .filter(({ stands }) => stands === null)
@@ -104,11 +103,6 @@ export async function BatchPage({ number }: { readonly number: string }) {
             For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}. {batch.species.name}, {ORIGIN_WORDS[batch.origin]}:{' '}
             {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
           </p>
-          {inTheWarm.map(({ key, text }) => (
-            <p key={key} className="border-late border-l-8 bg-paper px-3 py-2 font-semibold text-late">
-              ▲ {text}
-            </p>
-          ))}
           {batch.release ? null : (
             <MoveTo
               batchId={batch.id}
