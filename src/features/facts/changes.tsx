@@ -47,7 +47,7 @@ export async function Changes() {
               <p className="max-w-prose">{text}</p>
               {one.settled === 'keep' ? <p className="text-soft">Kept here: {one.reason}.</p> : null}
               <div className="mt-1 flex flex-wrap items-center gap-3">
-                {batch ? (
+                {batch && (one.settled !== 'keep' || maySellAllTheSame(batch)) ? (
                   <Settle id={one.id} number={batch.number} maySell={maySellAllTheSame(batch)} isKept={one.settled === 'keep'} />
                 ) : null}
                 {one.kind === 'regimen-offered' ? <TakeOffered id={one.id} /> : null}

@@ -29,7 +29,7 @@ import { restorationOf } from '@/data/restore/restore';
 import { RestorationPanel } from './restore';
 import { alikeTo } from './alike';
 import { cautionsWith } from './cautions';
-import { momentOf } from './moment';
+import { momentOf, warmFromMs } from './moment';
 import { troublesOf } from './troubles';
 
 type Need = {
@@ -80,6 +80,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
     ...noticesInWords(noticesOfPiece(batch.design.uses, film, false)),
   ];
   const moves = movesOf(db, batch);
+  const warm = warmFromMs(batch, standing.progress, nowMs);
   const undone = batch.book
     .filter(({ stands }) => stands === null)
     .map(
@@ -106,7 +107,11 @@ export async function BatchPage({ number }: { readonly number: string }) {
           {batch.release ? null : (
             <MoveTo
               batchId={batch.id}
-              places={places(db).map(({ id: placeId, name }) => ({ id: placeId, name }))}
+              places={places(db).map(({ id: placeId, name, kind }) => ({
+                id: placeId,
+                name:
+                  kind === 'warm cabinet' && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
+              }))}
               at={batch.place?.id ?? null}
             />
           )}

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Doing } from '@/core/caution';
-import { formatDuration } from '@/core/quantity';
+import { formatDuration, MS_PER_HOUR } from '@/core/quantity';
 import { CABINET, cabinetFault, type Progress, type StepKind } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { lastReading } from '@/data/shop/queries';
@@ -76,6 +76,12 @@ export const cabinetTroubles = (
     const text = cabinetTrouble(db, batch, standing.progress, nowMs);
     return text === null ? [] : [{ key: `cabinet ${batch.number}`, text }];
   });
+
+/** From when on a batch may go into a warm cabinet, UTC ms; null where nothing on it gives off vapour any more. */
+export function warmFromMs(batch: Batch, progress: Progress, nowMs: number): number | null {
+  const wet = vapourWetMs(batch, progress);
+  return wet !== null && cabinetFault(wet, nowMs, null) === 'vapour' ? wet + CABINET.afterWetHours * MS_PER_HOUR : null;
+}
 
 /** The gravest caution of what is next on a batch; null where nothing bites. */
 export function gravestOf(batch: Batch, progress: Progress, restoring: boolean): CautionWords | null {
