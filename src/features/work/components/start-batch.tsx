@@ -3,11 +3,11 @@
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
-import { ORIGINS, type Origin, type Species } from '@/core/material';
-import { formatMass, formatMoney, instantOf, parsePositive } from '@/core/quantity';
+import { ORIGINS, type Origin } from '@/core/material';
+import { formatMass, instantOf, parsePositive } from '@/core/quantity';
 import type { UptakeFactor } from '@/core/piece';
 import { type Offer, type Regimen, type ShopNow, type Slot, suits } from '@/core/regimen';
-import { ORIGIN_WORDS, sayIssue, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { gatesAhead } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
@@ -16,16 +16,14 @@ import { useWorker } from '@/ui/worker';
 import type { PlannerFace } from '@/workers/planner';
 import { useSave } from '../../shop/use-save';
 import { start } from '../actions';
-import { type LotChoice, type Need, needsOf } from '../estimate';
+import { type LotChoice, needsOf } from '../estimate';
 import { GatesAhead } from './gates-ahead';
 import { NewDesign } from './new-design';
 import { PlanPreview } from './plan-preview';
+import { Needs } from './needs';
 import { UsesOf } from './uses';
+import { type SpeciesChoice, WoodFacts } from './wood-facts';
 
-type SpeciesChoice = Pick<
-  Species,
-  'id' | 'name' | 'food' | 'note' | 'porosity' | 'disputed' | 'ask' | 'sides' | 'keepOff' | 'dust' | 'slowsCure'
->;
 type RegimenChoice = Regimen & { readonly revisionId: number };
 type Props = {
   readonly designs: readonly Design[];
@@ -222,44 +220,11 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           />
         </div>
         {timber ? (
-          <p
-            className={`mb-3 border-l-4 pl-3 text-sm ${timber.food === 'good' ? 'border-fit' : timber.food === 'caution' ? 'border-cure' : 'border-late'}`}
-          >
-            <strong>{VERDICT_WORDS[timber.food]}</strong>
-            {timber.disputed && timber.food !== 'caution' ? ', makers disagree' : ''}. {timber.note}
-            {timber.keepOff.length > 0 ? ` Kept off ${timber.keepOff.map((use) => USE_WORDS[use]).join(', ')}.` : ''}
-            {timber.dust === null ? '' : timber.dust === 'poison' ? ' Its dust is poisonous.' : ' Its dust makes many allergic.'}
-            {timber.slowsCure ? ' It holds back what dries on it: half as long again.' : ''}
-            {timber.sides ? (
-              <span className="block">
-                For it: {timber.sides.for} Against it: {timber.sides.against}
-              </span>
-            ) : null}
-          </p>
-        ) : null}
-        {timber?.ask ? (
-          <fieldset className="mb-2">
-            <legend className="font-semibold">{timber.ask}</legend>
-            <div className="flex flex-wrap gap-x-6">
-              {(
-                [
-                  [true, 'Yes, I am sure'],
-                  [false, 'I cannot say'],
-                ] as const
-              ).map(([isKnown, says]) => (
-                <label key={says} className="flex min-h-11 items-center gap-2">
-                  <input
-                    type="radio"
-                    name="tree"
-                    className="h-5 w-5 accent-ink"
-                    checked={tree?.of === timber.id && tree.known === isKnown}
-                    onChange={() => setTree({ of: timber.id, known: isKnown })}
-                  />
-                  {says}
-                </label>
-              ))}
-            </div>
-          </fieldset>
+          <WoodFacts
+            timber={timber}
+            known={tree?.of === timber.id ? tree.known : null}
+            onSay={(known) => setTree({ of: timber.id, known })}
+          />
         ) : null}
         <SelectField
           label="Regimen"
@@ -373,44 +338,8 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
   );
 }
 
-type NeedsProps = {
-  readonly needs: readonly Need[];
-  readonly regimen: Regimen | undefined;
-  readonly pieces: number;
-  readonly currency: string;
-};
-
 /** A typed moment in UTC ms; null where there is none or it makes no sense. */
 function momentOf(text: string, zone: string): number | null {
   const read = text === '' ? null : instantOf(text, zone);
   return read?.ok ? read.value : null;
-}
-
-function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
-  const known = needs.every((need) => need.minor !== null);
-  const total = needs.reduce((sum, need) => sum + (need.minor ?? 0), 0);
-  const weighed = Math.max(0, ...needs.map((need) => need.records));
-  return (
-    <p className="mt-4">
-      {needs.map((need) => (
-        <span key={need.slot} className={need.short ? 'font-semibold text-late' : ''}>
-          {need.short ? '▲ ' : ''}
-          <span className="reading font-semibold">{formatMass(need.grams)}</span>{' '}
-          {regimen?.slots.find((one) => one.slot === need.slot)?.name.toLowerCase()}
-          {need.short ? ' (more than the lot holds)' : ''},{' '}
-        </span>
-      ))}
-      {needs.length === 0 ? (
-        'No finish. '
-      ) : known ? (
-        <span className="reading">{formatMoney(total / pieces, currency)} of finish a piece. </span>
-      ) : (
-        'choose the lots to see the cost. '
-      )}
-      <span className="text-soft">
-        An estimate from surface, wood and coat
-        {weighed > 0 ? `, moved by ${weighed} of your own weighings` : '; weighing a coat puts it right'}.
-      </span>
-    </p>
-  );
 }

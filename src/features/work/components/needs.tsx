@@ -1,0 +1,40 @@
+import { formatMass, formatMoney } from '@/core/quantity';
+import type { Regimen } from '@/core/regimen';
+import type { Need } from '../estimate';
+
+type NeedsProps = {
+  readonly needs: readonly Need[];
+  readonly regimen: Regimen | undefined;
+  readonly pieces: number;
+  readonly currency: string;
+};
+
+/** What a batch takes of each lot, and what that costs a piece. */
+export function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
+  const known = needs.every((need) => need.minor !== null);
+  const total = needs.reduce((sum, need) => sum + (need.minor ?? 0), 0);
+  const weighed = Math.max(0, ...needs.map((need) => need.records));
+  return (
+    <p className="mt-4">
+      {needs.map((need) => (
+        <span key={need.slot} className={need.short ? 'font-semibold text-late' : ''}>
+          {need.short ? '▲ ' : ''}
+          <span className="reading font-semibold">{formatMass(need.grams)}</span>{' '}
+          {regimen?.slots.find((one) => one.slot === need.slot)?.name.toLowerCase()}
+          {need.short ? ' (more than the lot holds)' : ''},{' '}
+        </span>
+      ))}
+      {needs.length === 0 ? (
+        'No finish. '
+      ) : known ? (
+        <span className="reading">{formatMoney(total / pieces, currency)} of finish a piece. </span>
+      ) : (
+        'choose the lots to see the cost. '
+      )}
+      <span className="text-soft">
+        An estimate from surface, wood and coat
+        {weighed > 0 ? `, moved by ${weighed} of your own weighings` : '; weighing a coat puts it right'}.
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,59 @@
+import type { Species } from '@/core/material';
+import { USE_WORDS, VERDICT_WORDS } from '@/messages';
+
+export type SpeciesChoice = Pick<
+  Species,
+  'id' | 'name' | 'food' | 'note' | 'porosity' | 'disputed' | 'ask' | 'sides' | 'keepOff' | 'dust' | 'slowsCure'
+>;
+
+const BORDERS: Readonly<Partial<Record<Species['food'], string>>> = { good: 'border-fit', caution: 'border-cure' };
+const ANSWERS = [
+  [true, 'Yes, I am sure'],
+  [false, 'I cannot say'],
+] as const;
+
+type Props = {
+  readonly timber: SpeciesChoice;
+  /** Whether the maker is sure which tree it is; null while that was not said. */
+  readonly known: boolean | null;
+  readonly onSay: (known: boolean) => void;
+};
+
+/** How a wood stands to food, what is known for and against it, and, where its name stands on several trees, which it is. */
+export function WoodFacts({ timber, known, onSay }: Props) {
+  return (
+    <>
+      <p className={`mb-3 border-l-4 pl-3 text-sm ${BORDERS[timber.food] ?? 'border-late'}`}>
+        <strong>{VERDICT_WORDS[timber.food]}</strong>
+        {timber.disputed && timber.food !== 'caution' ? ', makers disagree' : ''}. {timber.note}
+        {timber.keepOff.length > 0 ? ` Kept off ${timber.keepOff.map((use) => USE_WORDS[use]).join(', ')}.` : ''}
+        {timber.dust === null ? '' : timber.dust === 'poison' ? ' Its dust is poisonous.' : ' Its dust makes many allergic.'}
+        {timber.slowsCure ? ' It holds back what dries on it: half as long again.' : ''}
+        {timber.sides ? (
+          <span className="block">
+            For it: {timber.sides.for} Against it: {timber.sides.against}
+          </span>
+        ) : null}
+      </p>
+      {timber.ask ? (
+        <fieldset className="mb-2">
+          <legend className="font-semibold">{timber.ask}</legend>
+          <div className="flex flex-wrap gap-x-6">
+            {ANSWERS.map(([isKnown, says]) => (
+              <label key={says} className="flex min-h-11 items-center gap-2">
+                <input
+                  type="radio"
+                  name="tree"
+                  className="h-5 w-5 accent-ink"
+                  checked={known === isKnown}
+                  onChange={() => onSay(isKnown)}
+                />
+                {says}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      ) : null}
+    </>
+  );
+}
