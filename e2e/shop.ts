@@ -155,6 +155,7 @@ export const VIEWS = [
   '/blends/new',
   '/blends/compare?f=1&f=2&f=3&f=4',
   '/convert',
+  '/changes',
   '/stores/lots/2',
   '/stores/lots/12',
   '/stores/lots/13/label',

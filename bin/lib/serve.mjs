@@ -26,14 +26,18 @@ if (!isLan) delete process.env.RENDLE_PASSCODE;
 const isOwnName = (host = '') => /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(host);
 
 const app = next({ dev: false, dir, hostname: isLan ? '0.0.0.0' : '127.0.0.1', port });
-await app.prepare();
-const handle = app.getRequestHandler();
-const answer = (request, response) => {
+/** Answers once the app is ready; who asks before then waits. */
+let sayReady;
+const ready = new Promise((done) => {
+  sayReady = done;
+});
+const answer = async (request, response) => {
   if (!isLan && !isOwnName(request.headers.host)) {
     response.writeHead(421).end('This shop answers on this machine only.');
     return;
   }
-  void handle(request, response);
+  const handle = await ready;
+  await handle(request, response);
 };
 const server = isSecure
   ? createHttps({ cert: readFileSync(RENDLE_CERT), key: readFileSync(RENDLE_KEY) }, answer)
@@ -45,5 +49,8 @@ server.on('error', (error) => {
   console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: --port ${otherPort(port)}` : String(error));
   process.exit(1);
 });
-server.listen(port, isLan ? '0.0.0.0' : '127.0.0.1');
+// The port first: one that is taken is said at once, not after the app was loaded.
+await new Promise((done) => server.listen(port, isLan ? '0.0.0.0' : '127.0.0.1', done));
+await app.prepare();
+sayReady(app.getRequestHandler());
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(0));
