@@ -1,4 +1,4 @@
-import { beWren, expect, pick, test } from './shop';
+import { beWren, expect, pick, test, weighTo } from './shop';
 
 test.use({ wish: { demo: true, at: '2031-03-05T14:20:00Z' } });
 
@@ -21,11 +21,7 @@ test('wax with solvent is melted without it, and takes it only below the mark; t
   await page.getByRole('button', { name: 'Pour 500 g' }).click();
   await page.getByRole('button', { name: 'All is at hand' }).click();
   await expect(page.getByText('In two stages.')).toBeVisible();
-  for (const reading of ['101', '403']) {
-    await page.getByLabel('The scale says').fill(reading);
-    await page.getByRole('button', { name: 'Weighed', exact: true }).click();
-    await page.waitForTimeout(500);
-  }
+  for (const reading of ['101', '403']) await weighTo(page, reading);
   // The solvent is not among what is weighed first.
   await page.getByRole('button', { name: 'All in' }).click();
   await expect(page.getByLabel('Warmed by')).toHaveValue('microwave');
@@ -43,8 +39,7 @@ test('wax with solvent is melted without it, and takes it only below the mark; t
   await expect(page.getByLabel('Thermometer log')).toContainText('33.0 °C');
   await on.click();
   await expect(page.getByText(/Away from any flame or heater/)).toBeVisible();
-  await page.getByLabel('The scale says').fill('504');
-  await page.getByRole('button', { name: 'Weighed', exact: true }).click();
+  await weighTo(page, '504');
   // What is spilt at the pot has cloths too.
   await page.getByRole('button', { name: 'Wiped something up' }).click();
   await expect(page.getByRole('complementary', { name: 'Oily cloths' }).last()).toContainText('the pot of Thin tideline paste');
@@ -60,11 +55,7 @@ test('a practice pot draws no stock, takes no number and prints nothing', async 
   await page.goto('/blends/1');
   await page.getByRole('button', { name: 'Practise it' }).click();
   await expect(page.getByText('A practice pot.')).toBeVisible();
-  for (const reading of ['181', '904']) {
-    await page.getByLabel('The scale says').fill(reading);
-    await page.getByRole('button', { name: 'Weighed', exact: true }).click();
-    await page.waitForTimeout(500);
-  }
+  for (const reading of ['181', '904']) await weighTo(page, reading);
   await page.getByRole('button', { name: 'All in' }).click();
   await page.getByRole('button', { name: 'Clear, off the heat' }).click();
   await page.getByRole('button', { name: 'Filled', exact: true }).click();

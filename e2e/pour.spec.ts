@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { beWren, expect, test } from './shop';
+import { beWren, expect, test, weighTo } from './shop';
 
 const textOf = async (bytes: Uint8Array): Promise<{ readonly text: string; readonly pages: number }> => {
   const { text, totalPages } = await extractText(await getDocumentProxy(new Uint8Array(bytes)), { mergePages: true });
@@ -79,17 +79,7 @@ test('what went in by mistake is owned up to before it is kept', async ({ page }
 test('jars are weighed, the label says the lowest, and its sheet says all it must', async ({ page }) => {
   await beWren(page);
   await openPot(page);
-  for (const reading of ['181', '904']) {
-    await page.getByLabel('The scale says').fill(reading);
-    await weighed(page).click();
-    await expect(
-      page
-        .getByLabel('The scale says')
-        .or(page.getByRole('button', { name: 'All in' }))
-        .first(),
-    ).toBeVisible();
-    await page.waitForTimeout(600);
-  }
+  for (const reading of ['181', '904']) await weighTo(page, reading);
   await page.getByRole('button', { name: 'All in' }).click();
   await page.getByRole('button', { name: 'Clear, off the heat' }).click();
   await page.getByLabel('Tin 60 ml: how many filled').fill('4');

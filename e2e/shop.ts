@@ -2,7 +2,7 @@ import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 
 const HOME = path.resolve(import.meta.dirname, '..');
 const HOUR = 3_600_000;
@@ -116,7 +116,7 @@ export const test = base.extend<Options & { shop: Shop }>({
     await use(shop.url);
   },
 });
-export { expect } from '@playwright/test';
+export { expect };
 
 /** Says who is at this device, as a maker does once. */
 export async function beWren(page: Page): Promise<void> {
@@ -182,3 +182,12 @@ export const VIEWS = [
   '/returns',
   '/shop',
 ];
+
+/** Types what the scale says and keeps it; the next reading waits until this one is written. */
+export async function weighTo(page: Page, reading: string): Promise<void> {
+  const field = page.getByLabel('The scale says');
+  await expect(field).toHaveValue('');
+  await field.fill(reading);
+  await page.getByRole('button', { name: 'Weighed', exact: true }).click();
+  await expect.poll(async () => (await field.count()) === 0 || (await field.inputValue()) === '').toBe(true);
+}
