@@ -21,7 +21,9 @@ export async function register(): Promise<void> {
     import('./features/care/letter-words'),
   ]);
   // What is known may have changed since this file was last open: what that touches is held, listed and told once.
-  if (bringUpToFacts(database(), now())) draftJudgedLetters(database(), letterWords, now());
+  bringUpToFacts(database(), now());
+  // Each is drafted once; a shop that was cut off between the two is caught up.
+  draftJudgedLetters(database(), letterWords, now());
   // The post goes round by itself; a round that fails is told and tried again.
   const round = (): void => {
     if (findShop(database())) void postRound(database(), now()).catch((error) => console.error('The post:', error));

@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type Database from 'better-sqlite3';
+import { sql } from 'drizzle-orm';
 import { afterEach, describe, expect, it } from 'vitest';
 import { REGIMENS } from '@/core/regimen';
 import { draftJudgedLetters, letters, type Writer } from '../care/post';
@@ -258,6 +259,15 @@ describe.each(SHAPES)('a file of shape %i, once the facts have changed', (shape)
     sayUses(db, { designId: 1, base: 1, uses: ['display'], tableware: false }, by);
     expect(heldNotice(db, 1)).toBeNull();
     expect(sellPieces(db, sale, by)).toMatchObject({ ok: true });
+  });
+  it('holds and lists as well what a use that was only guessed let through', () => {
+    const db = olderShop(shape);
+    db.run(sql`update batch set species_id = 'hard-maple', origin = 'found' where id = 1`);
+    db.run(sql`update shop set facts_version = 99`);
+    expect(heldNotice(db, 1)).toBeNull();
+    sayUses(db, { designId: 1, base: 1, uses: ['mouth'], tableware: true }, by);
+    expect(heldNotice(db, 1)?.detail).toMatchObject({ number: '31-001', gates: expect.arrayContaining(['origin']) });
+    expect(openNotices(db).some((one) => one.kind === 'sold-refused')).toBe(true);
   });
   it('reads each design by what was known of it, and asks at its next opening', () => {
     const db = olderShop(shape);

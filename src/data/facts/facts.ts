@@ -53,24 +53,24 @@ const soldCodes = (tx: Db, batchId: number): string[] =>
     .all()
     .map((row) => row.code);
 
-/** Pieces released before that would be refused now: those still here are held, those sold are listed. */
-function judgeReleased(tx: Db, nowMs: number): void {
+/** Pieces released before, of one design or of all, that would be refused now: those still here are held, those sold are listed. */
+function judgeReleased(tx: Db, nowMs: number, designId: number | null = null): void {
   const ids = tx.selectDistinct({ id: release.batchId }).from(release).where(eq(release.outcome, 'released')).all();
   for (const { id } of ids) {
     const batch = loadBatch(tx, id, nowMs);
-    if (batch?.release?.outcome !== 'released') continue;
+    if (batch?.release?.outcome !== 'released' || (designId !== null && batch.design.id !== designId)) continue;
     const gates = refusedNow(batch);
     if (gates.length === 0) continue;
     const sold = soldCodes(tx, id);
     const free = batch.pieces.filter((one) => one.leftAt === null && !sold.includes(one.code));
     const detail = { number: batch.number, title: `${batch.species.name} ${batch.design.name}`.toLowerCase(), gates };
-    if (free.length > 0)
+    if (free.length > 0 && heldNotice(tx, id) === null)
       note(
         tx,
         { kind: 'held', about: `batch ${id}`, batchId: id, detail: { ...detail, tags: free.map((one) => tagOf(batch, one)) } },
         nowMs,
       );
-    if (sold.length > 0)
+    if (sold.length > 0 && !isListed(tx, id))
       note(tx, { kind: 'sold-refused', about: `batch ${id}`, batchId: id, detail: { ...detail, codes: sold } }, nowMs);
   }
 }
@@ -121,6 +121,13 @@ function moveFits(tx: Db, nowMs: number): void {
       );
   }
 }
+
+const isListed = (tx: Db, batchId: number): boolean =>
+  tx
+    .select()
+    .from(factNotice)
+    .where(and(eq(factNotice.batchId, batchId), eq(factNotice.kind, 'sold-refused')))
+    .get() !== undefined;
 
 const shippedFace = (id: string): string =>
   JSON.stringify([...REGIMENS, ...RESTORATIONS].find((one) => one.id === id)?.steps ?? []);
@@ -246,8 +253,9 @@ export function maySellAllTheSame(batch: Batch): boolean {
   return refusedNow(batch).every((id) => gates.some((gate) => gate.id === id && gate.maySign));
 }
 
-/** After a design's uses were said: what was held for a use that was only guessed, and is not refused by what was said, is free again. */
-export function freeByUses(db: Db, designId: number, by: By): void {
+/** After a design's uses were said, where they were only guessed: what is not refused by them is free again, what is refused by them is held and listed. */
+export function judgeByUses(db: Db, designId: number, by: By): void {
+  judgeReleased(db, by.nowMs, designId);
   const rows = db.select().from(factNotice).where(eq(factNotice.kind, 'held')).all();
   for (const row of rows) {
     const batch = isHolding(row) && row.batchId ? loadBatch(db, row.batchId, by.nowMs) : null;

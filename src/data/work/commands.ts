@@ -9,7 +9,7 @@ import { chalkNumber, codeFrom } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, batchMaterial, design, designRevision, piece, place, placement } from '../schema';
-import { freeByUses } from '../facts/facts';
+import { judgeByUses } from '../facts/facts';
 import { theShop } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
 import { findDesign, findRegimen, type KnownRegimen } from './catalogue';
@@ -72,7 +72,7 @@ export function sayUses(
       .where(and(eq(designRevision.designId, input.designId), eq(designRevision.usesSaid, false)))
       .run();
     if (!newest.usesSaid) {
-      freeByUses(tx, input.designId, by);
+      judgeByUses(tx, input.designId, by);
       return ok({ revisionId: newest.id });
     }
     const row = tx

@@ -18,6 +18,7 @@ import {
   woodIn,
 } from '@/messages/slip';
 import type { Pictogram } from '@/ui/pictograms';
+import { momentWith } from '../work/cautions';
 
 /** Everything a slip is made from, once: the screen, the PDF, the calendar, letters and the owner's page all read it from here. */
 export type Slip = {
@@ -62,12 +63,7 @@ const DATES_SHOWN = 4;
 
 /** What a label, a slip or an owner's page must warn of, where some lots are handled by whoever reads it. */
 export function labelCautions(lots: readonly KnownLot[]): readonly LabelCaution[] {
-  const found = cautionsFor({
-    doing: 'labelling',
-    ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
-    drying: lots.find((lot) => lot.nature)?.nature?.drying ?? 'mixed',
-    undeclared: lots.some((lot) => lot.undeclared.length > 0),
-  });
+  const found = cautionsFor(momentWith(lots, { doing: 'labelling' }));
   return found.ok ? LABEL_CAUTIONS.filter((one) => found.value.includes(one)) : [];
 }
 

@@ -43,6 +43,8 @@ function evidenceWords(
   const wood = batch.treeKnown ? batch.species.food : 'unknown';
   const papers = lots.flatMap((lot) => (lot.statements.length > 0 ? [`statement on file with ${lot.number}`] : []));
   const { undeclared, allergens } = contentsOf(batch);
+  const drying =
+    [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || 'nothing on it';
   return {
     steps: [`${progress.done.length} done, ${progress.rest.length} left`],
     'least-time': [
@@ -61,12 +63,8 @@ function evidenceWords(
       ...papers,
     ],
     film: [evidence.filmForming ? 'a film lies on it' : 'no film'],
-    heat: [
-      [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || 'nothing on it',
-    ],
-    cures: [
-      [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || 'nothing on it',
-    ],
+    heat: [drying],
+    cures: [drying],
     declared: [undeclared.length === 0 ? 'all contents declared' : `not declared: ${undeclared.join(', ')}`, ...papers],
     nut: [`allergens: ${allergens.join(', ') || 'none known'}`],
     rags: rags.length > 0 ? rags : ['none open'],

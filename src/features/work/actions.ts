@@ -16,6 +16,8 @@ import { joinBatches, partWith, splitBatch } from '@/data/work/split';
 import { weighAfter, weighBefore } from '@/data/work/uptake';
 import { checkRags, layRags } from '@/data/rags/commands';
 import { theShop } from '@/data/shop/queries';
+import { draftJudgedLetters } from '@/data/care/post';
+import { letterWords } from '../care/letter-words';
 import { act, type Answer, reader } from '../shop/act';
 
 const id = z.int().positive();
@@ -88,7 +90,12 @@ const Uses = z.object({
 
 /** What a design is for: an answer to what an older file guessed, or its next revision. */
 export async function changeUses(input: unknown): Promise<Answer<{ readonly revisionId: number }>> {
-  return act(Uses, input, (db, change, by) => sayUses(db, change, by));
+  return act(Uses, input, (db, change, by) => {
+    const said = sayUses(db, change, by);
+    // What was sold for a use that was only guessed may be refused by what was said.
+    if (said.ok) draftJudgedLetters(db, letterWords, by.nowMs);
+    return said;
+  });
 }
 
 const Start = z.object({

@@ -12,11 +12,14 @@ const dryingOf = (lots: readonly KnownLot[]): Drying => {
 
 export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared'>;
 
-/** The cautions of a moment with some lots in hand, in words; what stands in for undeclared contents says nothing. */
+/** A moment with some lots in hand, as cautions are asked; what stands in for undeclared contents says nothing. */
+export const momentWith = (lots: readonly KnownLot[], moment: Moment): CautionsInput => ({
+  ...moment,
+  ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
+  drying: dryingOf(lots),
+  undeclared: lots.some((lot) => lot.undeclared.length > 0),
+});
+
+/** The cautions of a moment with some lots in hand, in words. */
 export const cautionsWith = (lots: readonly KnownLot[], moment: Moment): CautionWords[] =>
-  cautionsInWords({
-    ...moment,
-    ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
-    drying: dryingOf(lots),
-    undeclared: lots.some((lot) => lot.undeclared.length > 0),
-  });
+  cautionsInWords(momentWith(lots, moment));
