@@ -1,4 +1,6 @@
 export { sayBlocking } from './blocking';
+export { OWNER_WORDS, sayChoice, sayReason } from './choose';
+export { ROLE_WORDS, roleWords, WHY_NONE_WORDS } from './roles';
 export {
   CAUTION_WORDS,
   type CautionWords,
@@ -20,17 +22,16 @@ export {
   gateName,
   HEAT_WORDS,
   HEATER_WORDS,
+  LAST_WORDS,
   LOT_CHECK_WORDS,
   limitWords,
   MARK_WORDS,
-  MEET_WORDS,
   ORIGIN_WORDS,
   PURPOSE_WORDS,
   RAG_WAY_WORDS,
   RAG_WORDS,
   STATEMENT_WORDS,
   SURFACE_WORDS,
-  sayReason,
   USE_WORDS,
   VERDICT_WORDS,
   WAY_WORDS,

@@ -1,4 +1,5 @@
 import type { Issue, IssueCode } from '@/core/quantity';
+import { roleWords } from './roles';
 
 type Bounds = Readonly<Record<string, string | number>>;
 type Words = (bounds: Bounds) => string;
@@ -89,6 +90,19 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'no-readings': () => 'Nothing has been weighed yet. Weigh at least two ingredients.',
   'reading-fell': ({ before }) =>
     `The scale said ${number(before)} g before, so it cannot say less now. Tare again or correct the reading before.`,
+  'wrong-role': ({ name, takes, is }) =>
+    `${name} is ${is === '' || is === undefined ? 'none of the materials' : roleWords(is)} and does not go here: this wants ${roleWords(takes)}. Choose another lot.`,
+  'too-slow': ({ name, most }) =>
+    `${name} sets too slowly for so many coats in a day: this regimen counts on one that is fit within ${number(most)} h at 20 °C. Choose another lot or a patient regimen.`,
+  'no-coats-left': () => 'No coat of this material is left to strike.',
+  'no-coat-yet': () => 'Nothing of this material is planned or given here. Choose one that is.',
+  'change-begun': () => 'What was done since rests on it. Take that back first, then this.',
+  'much-more': ({ number: lot, left, wanted }) =>
+    `${number(wanted)} g is far more than such a coat takes, and lot ${lot} holds ${number(left)} g by the book. If it was so, say so; if it is a slip, put it right.`,
+  'before-lot': ({ number: lot }) =>
+    `That is before lot ${lot} came in or was made. If it was so, say so; if the time is wrong, put it right.`,
+  'before-batch': ({ number: batch }) =>
+    `That is before batch ${batch} began. If it was so, say so; if the time is wrong, put it right.`,
   'wrong-drying': ({ name, wants }) =>
     `${name} does not suit this place in the regimen: it wants a material that ${wants === 'never' ? 'never dries' : 'dries'}. Choose another lot or another regimen.`,
   'wrong-feel': ({ name, feel }) =>

@@ -6,9 +6,8 @@ import type { Contact, Family, FoodVerdict, Origin, PieceUse } from '@/core/mate
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
 import type { Statement } from '@/core/use';
-import type { Meet, Reason, ReasonCode } from '@/core/regimen';
 import type { Surface } from '@/core/piece';
-import type { Fault, Mark, Way } from '@/core/regimen';
+import type { Fault, LastReason, Mark, Way } from '@/core/regimen';
 import type { CostPart, GateId, GATES_1 } from '@/core/release';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
@@ -186,6 +185,9 @@ const LIMIT_WORDS: Readonly<Record<string, string>> = {
   drying: 'whether it dries',
   volatile: 'how much may leave as it dries',
   noHeatConflict: 'pouring below the ceiling',
+  dries: 'that something in it dries',
+  thinner: 'no more solvent than oil',
+  mixes: 'that its parts mix without being shaken',
 };
 /** A limit of the solver as people say it. */
 export function limitWords(limit: string): string {
@@ -221,37 +223,14 @@ export const WHY_WORDS = {
   correction: 'corrected',
 } as const;
 
-export const MEET_WORDS: Readonly<Record<Meet, string>> = {
-  knife: 'a knife',
-  mouth: 'a mouth',
-  hot: 'hot food',
-  hands: 'hands',
-  display: 'only eyes',
-  'closed-box': 'a closed lid',
+/** Why no more coats are given. */
+export const LAST_WORDS: Readonly<Record<LastReason | 'label', string>> = {
+  full: 'it takes no more',
+  sheen: 'the sheen is right',
+  out: 'out of finish',
+  other: 'another reason',
+  label: 'by its label',
 };
-const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
-  'film-under-knife': () => 'a film lies on it: a knife chips it into the food',
-  'film-in-mouth': () => 'a film lies on it: it does not belong in a mouth',
-  allergen: (about) => `every lot that fits holds what is to be avoided (${about})`,
-  'not-for-food': (about) => `no lot for “${about}” is fit where food lies`,
-  'too-late': (about) => `not fit before about ${about} days`,
-  'nothing-in-stock': (about) => `nothing in stock suits “${about}”`,
-  'renewed-by-owner': () => 'renewed in a minute by an owner who does re-oil',
-  'washes-out': () => 'washes out, and nobody is sure to renew it',
-  'lasts-without-care': () => 'lasts longest where nobody re-oils',
-  'owner-unknown-safe': () => 'the house’s choice where the owner is not known',
-  'stands-heat': () => 'takes hot food',
-  'marks-with-heat': () => 'softens or marks with heat',
-  'smell-stays': () => 'its smell stays long under a lid',
-  'no-smell': () => 'leaves no smell under a lid',
-  shines: () => 'can be brought to a shine',
-  'stays-matt': () => 'stays quiet, no shine',
-  'keeps-colour': () => 'darkens the wood least',
-  'warms-colour': () => 'warms and deepens the colour',
-  quick: () => 'ready within days',
-};
-/** Why a finish was refused, or what it gains or costs. */
-export const sayReason = ({ code, with: about = '' }: Reason): string => REASON_WORDS[code](about);
 
 export const SURFACE_WORDS: Readonly<Record<Surface, string>> = {
   underside: 'underside',

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { cheapest, type LinearSolver, products } from '@/core/blend';
+import { cheapestToUse, type LinearSolver, products } from '@/core/blend';
 import { loadSolver } from '@/solvers/highs';
 
 let loading: Promise<LinearSolver> | undefined;
@@ -9,7 +9,7 @@ const solver = (): Promise<LinearSolver> => {
 };
 
 const face = {
-  cheapest: async (input: unknown) => cheapest(input, await solver()),
+  cheapest: async (input: unknown, mayBeShaken: boolean) => cheapestToUse(input, mayBeShaken, await solver()),
   products: async (input: unknown) => products(input, await solver()),
 };
 export type SolverFace = typeof face;

@@ -77,6 +77,11 @@ function heatRows(ingredients: readonly Ingredient[], ceilingC: number): LinearR
   });
 }
 
+/** What a maker who uses the blend wants beside the limits that were set; each is on like a limit. */
+export const USE_LIMITS = ['dries', 'thinner'] as const;
+/** Where drying is asked at least this share of the mass dries: wax alone would pass as drying. Source: working estimate. */
+export const DRIES_AT_LEAST = 0.05;
+
 function rowsOf(ingredients: readonly Ingredient[], limits: Limits, on: ReadonlySet<string>, ceilingC: number | null) {
   const rows: LinearRow[] = [{ name: 'whole', coefficients: ingredients.map(() => 1), min: 1, max: 1 }];
   const row = (name: string, of: (one: Ingredient) => number, min: number | null, max: number | null): void => {
@@ -88,6 +93,8 @@ function rowsOf(ingredients: readonly Ingredient[], limits: Limits, on: Readonly
   if (drying === 'drying')
     row('drying', (one) => stays(one) * ((one.dries === 'drying' ? 1 : 0) - DRYING_SHARES.drying), 0, null);
   if (drying === 'never') row('drying', (one) => stays(one) * ((one.dries !== 'never' ? 1 : 0) - DRYING_SHARES.never), null, 0);
+  row('dries', (one) => stays(one) * (one.dries === 'drying' ? 1 : 0), DRIES_AT_LEAST, null);
+  row('thinner', (one) => one.volatileFraction - (one.family.endsWith('oil') ? 1 : 0), null, 0);
   if (ceilingC !== null) rows.push(...heatRows(ingredients, ceilingC));
   return rows;
 }
@@ -156,6 +163,29 @@ function clashOf(names: readonly string[], holdsTogether: (on: ReadonlySet<strin
   return [...kept];
 }
 
+/** A problem that was read: its ingredients with their prices, its limits, and the names of those that are on. */
+type Asked = {
+  readonly ingredients: readonly Ingredient[];
+  readonly prices: readonly number[];
+  readonly limits: Limits;
+  readonly names: readonly string[];
+};
+
+const fractionsOf = (ingredients: readonly Ingredient[], { x }: Found): Record<string, number> =>
+  Object.fromEntries(ingredients.flatMap((one, i) => ((x[i] ?? 0) > 0 ? [[one.id, x[i] ?? 0]] : [])));
+
+function answer({ ingredients, prices, limits, names }: Asked, solver: LinearSolver): Cheapest {
+  const solve = (on: ReadonlySet<string>): Found | null => best(ingredients, prices, limits, on, solver);
+  const found = solve(new Set(names));
+  if (!found) return { feasible: false, clash: clashOf(names, (on) => solve(on) !== null) };
+  return {
+    feasible: true,
+    costPerKg: found.costPerKg,
+    fractions: fractionsOf(ingredients, found),
+    binding: found.binding,
+  };
+}
+
 /**
  * The cheapest blend of some ingredients within limits (calc.md, 11).
  * @param input ingredients, prices per kg, limits; `noHeatConflict` besides those of the contract
@@ -163,6 +193,56 @@ function clashOf(names: readonly string[], holdsTogether: (on: ReadonlySet<strin
  * @returns every fault of the input at once, the blend with the limits that bind, or a smallest set of limits that clash
  */
 export function cheapest(input: unknown, solver: LinearSolver): Result<Cheapest> {
+  const asked = read(input);
+  return asked.ok ? ok(answer(asked.value, solver)) : asked;
+}
+
+/** The groups of ingredients that may stand together: one `mixes` group, or, where it may be shaken, any but water with oil or wax. */
+const TOGETHER: Readonly<Record<'still' | 'shaken', readonly (readonly Ingredient['mixes'][])[]>> = {
+  still: [['oil'], ['spirit'], ['water']],
+  shaken: [
+    ['oil', 'spirit'],
+    ['water', 'spirit'],
+  ],
+};
+
+/**
+ * The cheapest blend a maker can use (calc.md, 11, "the screens add"): lines that mix, or may be shaken; no water with oil or wax;
+ * something that dries where drying is asked; no more solvent than oil unless a volatile share was said.
+ * @param mayBeShaken it may part and be shaken before each use
+ * @returns as `cheapest`; the clash names `mixes` where only parting ingredients would do
+ */
+export function cheapestToUse(input: unknown, mayBeShaken: boolean, solver: LinearSolver): Result<Cheapest> {
+  const asked = read(input);
+  if (!asked.ok) return asked;
+  const { ingredients, prices, limits, names } = asked.value;
+  const usual = [...(limits.drying === 'drying' ? ['dries'] : []), ...(limits.volatile === undefined ? ['thinner'] : [])];
+  const needed = Object.entries(limits.ranges ?? {}).flatMap(([id, [least]]) => (least > 0 ? [id] : []));
+  const tried = TOGETHER[mayBeShaken ? 'shaken' : 'still'].flatMap((groups): Cheapest[] => {
+    const chosen = ingredients.flatMap((one, i) => (groups.includes(one.mixes) ? [{ one, price: prices[i] ?? 0 }] : []));
+    if (chosen.length === 0 || needed.some((id) => !chosen.some(({ one }) => one.id === id))) return [];
+    // Resin is dissolved in far more spirit than it weighs; only an oil is thinned.
+    const hasOil = chosen.some(({ one }) => one.family.endsWith('oil'));
+    const on = [...names.filter((name) => isOf(name, chosen)), ...usual.filter((name) => name !== 'thinner' || hasOil)];
+    return [
+      answer({ ingredients: chosen.map(({ one }) => one), prices: chosen.map(({ price }) => price), limits, names: on }, solver),
+    ];
+  });
+  const feasible = tried.flatMap((one) => (one.feasible ? [one] : [])).sort((a, b) => a.costPerKg - b.costPerKg)[0];
+  if (feasible) return ok(feasible);
+  const plain = answer(asked.value, solver);
+  if (!plain.feasible) return ok(plain);
+  const clash = tried.flatMap((one) => (one.feasible ? [] : one.clash));
+  return ok({ feasible: false, clash: clash.length > 0 ? [...new Set(clash)] : ['mixes'] });
+}
+
+/** A range or a stock of what is left out is no limit any more. */
+const isOf = (name: string, chosen: readonly { readonly one: Ingredient }[]): boolean => {
+  const [, id] = /^(?:ranges|stock)\.(.+)$/.exec(name) ?? [];
+  return id === undefined || chosen.some(({ one }) => one.id === id);
+};
+
+function read(input: unknown): Result<Asked> {
   const checked = check(SolveInput, input);
   if (!checked.ok) return checked;
   const { ingredients: ids, prices, limits } = checked.value;
@@ -180,12 +260,10 @@ export function cheapest(input: unknown, solver: LinearSolver): Result<Cheapest>
     if (!ids.includes(id)) issues.push({ code: 'unknown-line', path: `limits.ranges.${id}`, with: { id } });
   if (issues.length > 0) return { ok: false, issues };
   if (limits.stock && limits.totalG === undefined) return fail('required', 'limits.totalG');
-  const cost = ingredients.map((one) => prices[one.id] ?? 0);
-  const names = namesOf(limits, ingredients);
-  const found = best(ingredients, cost, limits, new Set(names), solver);
-  if (!found) return ok({ feasible: false, clash: clashOf(names, (on) => best(ingredients, cost, limits, on, solver) !== null) });
-  const fractions = Object.fromEntries(
-    ingredients.flatMap((one, i) => ((found.x[i] ?? 0) > 0 ? [[one.id, found.x[i] ?? 0]] : [])),
-  );
-  return ok({ feasible: true, costPerKg: found.costPerKg, fractions, binding: found.binding });
+  return ok({
+    ingredients,
+    prices: ingredients.map((one) => prices[one.id] ?? 0),
+    limits,
+    names: namesOf(limits, ingredients),
+  });
 }

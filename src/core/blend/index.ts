@@ -1,5 +1,6 @@
 export { type Blend, type BlendLine, blend } from './blend';
-export { type Cheapest, cheapest } from './cheapest';
+export { type Bought, declaredOf, natureOfBought, sharesOfBought, UNDECLARED, withUndeclared } from './bought';
+export { type Cheapest, cheapest, cheapestToUse } from './cheapest';
 export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
 export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';

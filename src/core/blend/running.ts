@@ -13,7 +13,15 @@ export type Running = {
   }[];
   readonly next: { readonly ingredient: string; readonly toGoG: number; readonly stopAtG: number } | null;
   readonly over: { readonly ingredient: string; readonly overG: number } | null;
+  /** How the pot may be brought to its end as it is: what is short of its mark, and whether that is no more than a scale may be out by. Null while something is not in at all. */
+  readonly asItIs: {
+    readonly short: readonly { readonly ingredient: string; readonly shortG: number; readonly share: number }[];
+    readonly near: boolean;
+  } | null;
 };
+
+/** A line this much short is still the same blend: what a bench scale and a hand may be out by. Source: working estimate. */
+export const NEAR_ENOUGH = { grams: 2, share: 0.01 } as const;
 
 /** A line counts as on its mark within this many grams, or this share of it. Source: working estimate for a bench scale of 0.1 g. */
 export const ON_MARK = { grams: 0.5, share: 0.002 } as const;
@@ -51,10 +59,19 @@ export function running(
     states.find((line) => line.pouredG === 0) ??
     states.find((line) => !line.isDone);
   const worst = [...states].sort((a, b) => b.pouredG / b.targetG - a.pouredG / a.targetG).find((line) => line.overG > 0);
+  const short = states
+    .filter((line) => !line.isDone && line.overG === 0)
+    .map(({ ingredient, targetG: target, pouredG }) => ({
+      ingredient,
+      shortG: target - pouredG,
+      share: (target - pouredG) / target,
+    }));
+  const near = short.every(({ shortG, share }) => shortG <= NEAR_ENOUGH.grams || share <= NEAR_ENOUGH.share);
   const toGoG = open ? open.targetG - open.pouredG : 0;
   return ok({
     lines: states,
     next: open ? { ingredient: open.ingredient, toGoG, stopAtG: onScale + toGoG } : null,
     over: worst ? { ingredient: worst.ingredient, overG: worst.overG } : null,
+    asItIs: states.every((line) => line.pouredG > 0) ? { short, near } : null,
   });
 }

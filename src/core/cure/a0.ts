@@ -18,6 +18,7 @@ export const A0: Readonly<Record<A0Source, { readonly hours: number; readonly mo
   'hemp-oil': { hours: 336, mode: 'oxidise' },
   'walnut-oil-raw': { hours: 336, mode: 'oxidise' },
   'raw-linseed': { hours: 504, mode: 'oxidise' },
+  bought: { hours: 240, mode: 'oxidise' },
 };
 export const A0_SOURCES = [
   'settle',
@@ -34,6 +35,7 @@ export const A0_SOURCES = [
   'hemp-oil',
   'walnut-oil-raw',
   'raw-linseed',
+  'bought',
 ] as const;
 export type A0Source = (typeof A0_SOURCES)[number];
 
@@ -63,7 +65,29 @@ const BY_INGREDIENT: Readonly<Record<string, A0Source>> = {
 export type AppliedLine = { readonly ingredient: Ingredient; readonly w: number };
 
 /** Hours needed at 20 °C, what sets them, and how that sets. */
-export type Needs = { readonly hours: number; readonly source: A0Source; readonly mode: CureMode };
+export type Needs = { readonly hours: number; readonly source: A0Source | 'label'; readonly mode: CureMode };
+
+/** What a bought finish sets like where its label gives no hours, by what it is; any other that dries as an oil whose kind is not known. */
+export const BOUGHT_LIKE: Readonly<Record<string, A0Source>> = {
+  'hard-wax-oil': 'hard-wax',
+  'resin-seal': 'shellac',
+  polish: 'friction',
+  varnish: 'wiping-varnish',
+};
+
+/**
+ * Hours a bought finish needs: its label's own, else those of what it is; its contents need not be known.
+ * @param role what the shop calls it; null where nobody said
+ * @param labelHours hours to food from the label
+ */
+export function a0OfBought(role: string | null, drying: 'drying' | 'never', labelHours: number | null): Needs {
+  const like = drying === 'never' ? needsOf('settle') : needsOf(BOUGHT_LIKE[role ?? ''] ?? 'bought');
+  return labelHours === null ? like : { ...like, hours: labelHours, source: 'label' };
+}
+
+/** What a wood that holds back what dries makes of the hours. */
+export const onWood = (needs: Needs, slowsCure: boolean): Needs =>
+  slowsCure && needs.mode === 'oxidise' ? { ...needs, hours: needs.hours * SLOW_WOOD_FACTOR } : needs;
 
 const needsOf = (source: A0Source): Needs => ({ ...A0[source], source });
 
@@ -90,7 +114,7 @@ export function a0Of(lines: readonly AppliedLine[], onSlowWood = false): Needs |
   const slowest =
     [...sources, ...(isPolish ? (['friction'] as const) : [])].sort((a, b) => A0[b].hours - A0[a].hours)[0] ?? 'settle';
   const needs = needsOf(slowest);
-  return onSlowWood && needs.mode === 'oxidise' ? { ...needs, hours: needs.hours * SLOW_WOOD_FACTOR } : needs;
+  return onWood(needs, onSlowWood);
 }
 
 /** What a finish comes to in turn; these are different things. */
@@ -112,5 +136,7 @@ const OWN_SHARES: Readonly<Partial<Record<A0Source, Partial<Shares>>>> = {
 };
 
 /** The milestones of what sets, each as a share of its A0, in the order they are reached. */
-export const milestones = (source: A0Source): readonly { readonly id: MilestoneId; readonly share: number }[] =>
-  MILESTONE_IDS.map((id) => ({ id, share: OWN_SHARES[source]?.[id] ?? OIL_SHARES[id] })).sort((a, b) => a.share - b.share);
+export const milestones = (source: Needs['source']): readonly { readonly id: MilestoneId; readonly share: number }[] =>
+  MILESTONE_IDS.map((id) => ({ id, share: (source === 'label' ? undefined : OWN_SHARES[source]?.[id]) ?? OIL_SHARES[id] })).sort(
+    (a, b) => a.share - b.share,
+  );

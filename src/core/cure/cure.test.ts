@@ -91,6 +91,7 @@ describe('constants', () => {
       'hemp-oil': 336,
       'walnut-oil-raw': 336,
       'raw-linseed': 504,
+      bought: 240,
     });
     expect(SLOW_WOOD_FACTOR).toBe(1.5);
     expect(milestones('tung-oil').map(({ id, share }) => [id, share])).toEqual([

@@ -1,4 +1,14 @@
-export { type A0Source, a0Of, MILESTONE_IDS, type MilestoneId, milestones, type Needs, SLOW_WOOD_FACTOR } from './a0';
+export {
+  type A0Source,
+  a0Of,
+  a0OfBought,
+  MILESTONE_IDS,
+  type MilestoneId,
+  milestones,
+  type Needs,
+  onWood,
+  SLOW_WOOD_FACTOR,
+} from './a0';
 export { type AgeClock, ageClock, type TimedClimate } from './age';
 export {
   type CheckSeen,

@@ -28,3 +28,4 @@ export {
   type Refusal,
 } from './identify';
 export { daysLeft, LEAST_USE_DAYS, USE_WINDOW_DAYS } from './run-out';
+export { type Role, ROLES } from './roles';

@@ -27,4 +27,15 @@ export {
   parseVolume,
   volumeOf,
 } from './volume';
-export { addDays, addMonths, dateOf, dayOfWeek, daysBetween, formatInstant, instantOf, isZone, wallClock } from './zoned';
+export {
+  MS_PER_DAY,
+  addDays,
+  addMonths,
+  dateOf,
+  dayOfWeek,
+  daysBetween,
+  formatInstant,
+  instantOf,
+  isZone,
+  wallClock,
+} from './zoned';

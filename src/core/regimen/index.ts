@@ -1,3 +1,14 @@
+export {
+  byLabelCoats,
+  careGiven,
+  type CoatGroup,
+  coatGroups,
+  labelledSteps,
+  LAST_REASONS,
+  type LastReason,
+  type StepChange,
+  withChanges,
+} from './changes';
 export { type BookEntry, readBook } from './coatbook';
 export {
   type DoneTask,
@@ -11,7 +22,7 @@ export {
   type Window,
   windowAfter,
 } from './progress';
-export { type Ask, EVENING, type Give, type Offer, offer, type ShopNow } from './promise';
+export { type Ask, EVENING, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './promise';
 export { dayJobs, waitIn } from './dayjobs';
 export { CABINET, type CabinetFault, cabinetFault, ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';
@@ -19,6 +30,7 @@ export {
   AT_THE_END,
   type Fault,
   FAULTS,
+  faultsFor,
   GUMMED_PAST_MIN,
   OFFERS,
   type Taken,
@@ -28,23 +40,24 @@ export {
   withRecoveries,
   withTurns,
 } from './recoveries';
-export { type DwellBound, outOfTheWarm, planSteps, roundsRecorded, scheduleOf, type SlotBound, type Task } from './schedule';
-export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind } from './schema';
-export { REGIMENS } from './shipped';
-export { PASTE_UP_TO, POURED_BELOW, suits } from './suits';
 export {
-  type Candidate,
-  type Choice,
-  chooseFinish,
-  COLOURS,
-  MEETS,
-  type Meet,
-  OWNERS,
-  type Reason,
-  type ReasonCode,
-  SHINES,
-  type Wish,
-} from './choose';
+  type DwellBound,
+  outOfTheWarm,
+  planSteps,
+  roundsRecorded,
+  type Scheduling,
+  scheduleOf,
+  type SlotBound,
+  type Task,
+} from './schedule';
+export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
+export { leastUntil, setsAfter, settingFrom } from './setting';
+export { handsScale } from './steps';
+export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind, type Written } from './schema';
+export { gramsPerPiece, type Soaks } from './soak';
+export { REGIMENS } from './shipped';
+export { PASTE_UP_TO, POURED_BELOW, rolesOf, rolesOfBought } from './roles';
+export { type Material, offerFor, suits, type WhyNone } from './suits';
 export { faultsOfSequence, gritOf } from './rules';
 export { isRestoration, type Mark, type Marked, MARKS, notNeeded, RESTORATIONS, sandingPlan } from './restore';
 export { asNowKnown, isAsShipped } from './withdrawn';

@@ -26,11 +26,16 @@ export type Progress = {
 const OPEN_WINDOW: Window = { earliestMs: null, idealMs: null, latestMs: null };
 
 /** The window of what follows a task that ended at a moment. */
-export const windowAfter = ({ wait }: Pick<Task, 'wait'>, endMs: number): Window => ({
-  earliestMs: endMs + wait.min * MS_PER_MINUTE,
-  idealMs: endMs + wait.ideal * MS_PER_MINUTE,
-  latestMs: wait.max === null ? null : endMs + wait.max * MS_PER_MINUTE,
-});
+export function windowAfter({ wait, riskMin }: Pick<Task, 'wait' | 'riskMin'>, endMs: number): Window {
+  // A soak that was allowed past its bound is called out at the bound all the same.
+  const most = riskMin ?? wait.max;
+  const at = (minutes: number): number => endMs + Math.min(minutes, most ?? minutes) * MS_PER_MINUTE;
+  return {
+    earliestMs: at(wait.min),
+    idealMs: at(wait.ideal),
+    latestMs: most === null ? null : endMs + most * MS_PER_MINUTE,
+  };
+}
 
 /** A step that is repeated until its check passes, as far as counting goes. */
 export type Repeated = { readonly id: string; readonly until: string | null; readonly expect: number };

@@ -4,6 +4,7 @@ import { type DayInput, type DayPlan, latestStart, type Placed, promise } from '
 import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { dayJobs } from './dayjobs';
 import { type DwellBound, scheduleOf, type Task } from './schedule';
+import { setsAfter } from './setting';
 import type { RegimenStep } from './schema';
 
 /** The shop as a promise sees it: its planner's input, the plan that stands, and how fast finish cures where it rests. */
@@ -20,6 +21,9 @@ export type Ask = {
   readonly geometry: Geometry;
   readonly pieces: number;
   readonly bound: DwellBound;
+  /** Hands' minutes per piece against a bread board's, and whether the first soak may lie past its bound. */
+  readonly scale?: number;
+  readonly beyond?: boolean;
   /** Equivalent hours to fit for food and how that sets; 0 for bare wood. */
   readonly a0Hours: number;
   readonly mode: CureMode;
@@ -58,10 +62,12 @@ const cureMs = (a0Hours: number, rate: number): number => (a0Hours * HONEST_SHAR
 
 /** When nine in ten are fit: its cure begins with the last coat's wipe or buff, and its steps must be done as well. */
 function readyOf({ plan, endMs }: Placed, tasks: readonly Task[], cured: number): number {
-  const last = tasks.findLastIndex(({ step }) => step.kind === 'coat' || step.kind === 'wipe' || step.kind === 'buff');
-  const from = plan.steps[last];
+  const from = plan.steps[setsAfter(tasks)];
   return Math.max(endMs, from ? Date.parse(from.endAt) + cured : endMs);
 }
+
+const scheduleAsked = ({ steps, bound, scale = 1, beyond = false }: Ask, pieces: number) =>
+  scheduleOf(steps, pieces, bound, { scale, beyond });
 
 type Batch = DayInput['batches'][number];
 const asBatch = ({ geometry }: Ask, tasks: readonly Task[], shop: ShopNow, releaseMs: number): Batch => ({
@@ -107,7 +113,7 @@ function mostPieces(fewerThan: number, keeps: (pieces: number) => boolean): numb
  * how late it may start for a date, and what must give when the date cannot be kept.
  */
 export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
-  const schedule = (pieces: number) => scheduleOf(ask.steps, pieces, ask.bound);
+  const schedule = (pieces: number) => scheduleAsked(ask, pieces);
   const tasks = schedule(ask.pieces);
   if (!tasks.ok) return tasks;
   const cured = cureMs(ask.a0Hours, shop.rate.rack[ask.mode]);
@@ -150,7 +156,7 @@ function givesOf(shop: ShopNow, ask: Ask, tasks: readonly Task[], dueMs: number)
   const warm = ask.vapour ? null : (shop.rate.warm?.[ask.mode] ?? null);
   const gives: Give[] = [];
   const pieces = mostPieces(ask.pieces, (count) => {
-    const fewer = scheduleOf(ask.steps, count, ask.bound);
+    const fewer = scheduleAsked(ask, count);
     return fewer.ok && readyWith(shop.input, shop.found, fewer.value, rack) <= dueMs;
   });
   if (pieces > 0) gives.push({ what: 'pieces', pieces });

@@ -1,4 +1,4 @@
-import { buff, coat, hours, sand, step, wait, wipe } from './steps';
+import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import type { RegimenStep } from './schema';
 import { type Fact, turnsOf } from './progress';
 import { againAfter, type DwellBound, type Task } from './schedule';
@@ -91,6 +91,13 @@ export const OFFERS: Readonly<Record<Fault, readonly Way[]>> = {
   split: [],
 };
 
+/** What can be seen amiss where nothing on a piece dries: no surplus gums, and no set coat is cut through. */
+const ONLY_WHERE_IT_DRIES: readonly Fault[] = ['gummed', 'cut-through', 'rings'];
+
+/** The faults that can be seen on what a piece was finished with. */
+export const faultsFor = (dries: boolean): readonly Fault[] =>
+  dries ? FAULTS : FAULTS.filter((fault) => !ONLY_WHERE_IT_DRIES.includes(fault));
+
 /** Past this long a gummed surplus no longer softens in oil alone, minutes. Source: practice.md. */
 export const GUMMED_PAST_MIN = 24 * 60;
 
@@ -118,11 +125,30 @@ const cut = ({ wait: { min, ideal, max } }: RegimenStep, most: number | null): R
     ? { min, ideal, max }
     : { min: Math.min(min, most), ideal: Math.min(ideal, most), max: max === null ? most : Math.min(max, most) };
 
+/**
+ * Where a task stands, or would stand: one that was struck since, or is cut into other rounds now, gives its place to what comes after it
+ * in the order the steps were written in.
+ */
+function placeOf(tasks: readonly Task[], key: string, order: readonly string[]): number {
+  const exact = tasks.findIndex((task) => task.key === key);
+  if (exact >= 0 || key.includes('~')) return exact;
+  const from = order.indexOf(key.replace(/[#+].*$/, ''));
+  if (from < 0) return -1;
+  const next = order.slice(from).map((id) => tasks.findIndex((task) => task.step.id === id));
+  return next.find((index) => index >= 0) ?? tasks.length;
+}
+
 /** Puts the steps of the ways back where they belong. Where a wipe or a buff is next anyway, the way back's own is left out. */
-export function withRecoveries(tasks: readonly Task[], taken: readonly Taken[], pieces: number, bound: DwellBound): Task[] {
+export function withRecoveries(
+  tasks: readonly Task[],
+  taken: readonly Taken[],
+  pieces: number,
+  bound: DwellBound,
+  { scale = 1, order = [] }: { readonly scale?: number; readonly order?: readonly string[] } = {},
+): Task[] {
   let all = [...tasks];
   for (const { id, way, beforeTask } of taken) {
-    const index = beforeTask === AT_THE_END ? all.length : all.findIndex((task) => task.key === beforeTask);
+    const index = beforeTask === AT_THE_END ? all.length : placeOf(all, beforeTask, order);
     const mended = mendedBefore(all, index);
     if (index < 0 || !mended) continue;
     const next = all[index]?.step.kind;
@@ -138,7 +164,7 @@ export function withRecoveries(tasks: readonly Task[], taken: readonly Taken[], 
         round: 1,
         rounds: 1,
         pieces,
-        handsMin: Math.ceil(one.setupMin + pieces * one.perPieceMin),
+        handsMin: handsMin(one, pieces, scale),
         wait: at,
       };
     });

@@ -21,12 +21,9 @@ const free = () => ({ flooded: null, thin: null });
 const drying = () => ({ flooded: 20, thin: 60 });
 const regimen = (id: string) => REGIMENS.find((one) => one.id === id) ?? REGIMENS[0];
 function tasksOf(id: string, pieces: number, turns = {}): readonly Task[] {
-  const result = scheduleOf(
-    regimen(id)?.steps ?? [],
-    pieces,
-    ['soak-wax', 'long-soak', 'bath'].includes(id) ? free : drying,
+  const result = scheduleOf(regimen(id)?.steps ?? [], pieces, ['soak-wax', 'long-soak', 'bath'].includes(id) ? free : drying, {
     turns,
-  );
+  });
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
   return result.value;
 }

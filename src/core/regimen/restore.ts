@@ -1,5 +1,5 @@
 import type { Surface } from '@/core/piece';
-import { Regimen } from './schema';
+import { Regimen, type Written } from './schema';
 import { buff, coat, hours, lastCheck, sand, wait, wipe } from './steps';
 
 /** What a piece that comes home can have on a surface. */
@@ -28,7 +28,7 @@ const sanding = [
 ];
 
 /** A piece that comes home and whose finish never dries. */
-const restoreNever: Regimen = {
+const restoreNever: Written = {
   id: 'restore-never',
   name: 'Restoration, never-drying oil',
   school: 'sand out, re-oil, settle',
@@ -36,7 +36,16 @@ const restoreNever: Regimen = {
   costs: 'Scars deeper than a millimetre stay.',
   careClass: 'never-dry',
   knifeSurface: true,
-  slots: [{ slot: 'oil', name: 'Never-drying oil', wants: ['never'], feel: 'any', hint: 'as it was finished with before' }],
+  slots: [
+    {
+      slot: 'oil',
+      name: 'Never-drying oil',
+      wants: ['never'],
+      feel: 'any',
+      roles: ['neat-oil', 'oil-wax', 'paste'],
+      hint: 'as it was finished with before',
+    },
+  ],
   steps: [
     ...sanding,
     coat('flood-1', 'Flood, keep it wet', 'Flooded', wait(20, 30, null), {
@@ -58,7 +67,7 @@ const restoreNever: Regimen = {
 };
 
 /** A piece that comes home and whose finish dries. */
-const restoreDrying: Regimen = {
+const restoreDrying: Written = {
   id: 'restore-drying',
   name: 'Restoration, drying oil',
   school: 'sand out, two thin coats, cure',
@@ -66,7 +75,16 @@ const restoreDrying: Regimen = {
   costs: 'A week or more away from its owner; rags can catch fire.',
   careClass: 'drying-oil',
   knifeSurface: true,
-  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'any', hint: 'as it was finished with before' }],
+  slots: [
+    {
+      slot: 'oil',
+      name: 'Drying oil',
+      wants: ['drying'],
+      feel: 'any',
+      roles: ['neat-oil', 'thinned-oil', 'oil-wax', 'hard-wax-oil'],
+      hint: 'as it was finished with before',
+    },
+  ],
   steps: [
     ...sanding,
     coat('coat-1', 'Rub on a thin coat', 'Coated', wait(5, 10, null), {

@@ -66,6 +66,8 @@ const dwells: Rule = ({ steps, slots }) =>
     const slot = slots.find((one) => one.slot === step.slot);
     const next = steps[i + 1];
     if (!slot || !step.lies || !next || !isWipe(next) || slot.wants.includes('never')) return [];
+    // A wet first soak may lie longer: whoever begins a batch with it reads what can go wrong, and says why.
+    if (step.lies === 'flooded' && !steps.slice(0, i).some(laysDown)) return [];
     const most = DRYING_DWELL_MAX[step.lies];
     return step.wait.min > most || (step.wait.max ?? 0) > most
       ? [{ code: 'dwell-past-chemistry', path: at(i), with: { most } }]

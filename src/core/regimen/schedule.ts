@@ -2,6 +2,7 @@ import { type PlanStep, rounds, type Wait } from '@/core/plan';
 import { fail, type Issue, ok, type Result } from '@/core/quantity';
 import { CABINET } from './places';
 import type { RegimenStep } from './schema';
+import { handsMin } from './steps';
 
 /** A step as it will be done with so many pieces: one round of it, once. `key` names it in the log and the plan. */
 export type Task = {
@@ -12,10 +13,21 @@ export type Task = {
   readonly pieces: number;
   readonly handsMin: number;
   readonly wait: Wait;
+  /** Of a soak that was allowed past its material's bound: where harm begins all the same, minutes after the coat. */
+  readonly riskMin?: number;
 };
 
-/** What a slot's material bears: its longest dwell by how it lies, minutes, null where nothing gums; and whether it gives off vapour. */
-export type SlotBound = { readonly flooded: number | null; readonly thin: number | null; readonly vapour?: boolean };
+/**
+ * What a slot's material bears: its longest dwell by how it lies, minutes, null where nothing gums; whether it gives off vapour; what a
+ * bought finish's label says of dwell and rest; and after how many days its dried coat wants a scuff before the next, null for never.
+ */
+export type SlotBound = {
+  readonly flooded: number | null;
+  readonly thin: number | null;
+  readonly vapour?: boolean;
+  readonly label?: { readonly dwell: Wait | null; readonly gapMin: number | null };
+  readonly scuffAfterDays?: number | null;
+};
 export type DwellBound = (slot: string) => SlotBound | undefined;
 
 const WET: readonly RegimenStep['kind'][] = ['coat', 'wipe', 'buff'];
@@ -52,18 +64,49 @@ export function outOfTheWarm(steps: readonly RegimenStep[], bound: DwellBound): 
 /** How long the pieces of one round may wait for the next coat while other rounds are still being wiped. */
 const BETWEEN_ROUNDS: Wait = { min: 0, ideal: 0, max: 60 };
 
+/** What a bought finish's label says stands in place of the regimen's dwell and of its rest before the next coat of the same material. */
+export function asLabelled(steps: readonly RegimenStep[], bound: DwellBound): RegimenStep[] {
+  let slot: string | null = null;
+  return steps.map((step, i) => {
+    const next = steps[i + 1];
+    slot = step.slot ?? slot;
+    const label = slot === null ? undefined : bound(slot)?.label;
+    if (!label) return step;
+    if (label.dwell && isDwell(step, next)) return { ...step, wait: label.dwell };
+    const isGap = step.kind !== 'coat' && next?.kind === 'coat' && next.slot === slot;
+    return isGap && label.gapMin !== null ? { ...step, wait: { min: label.gapMin, ideal: label.gapMin, max: null } } : step;
+  });
+}
+
 /** Whether a coat's wait is a dwell that the next step ends. */
 const isDwell = (step: RegimenStep, next: RegimenStep | undefined): boolean =>
   step.kind === 'coat' && (next?.kind === 'wipe' || next?.kind === 'buff') && step.lies !== null;
 
+/** How a batch is scheduled beside its steps. */
+export type Scheduling = {
+  /** How often repeated steps stand, by step id, 1 when absent. */
+  readonly turns?: Readonly<Record<string, number>>;
+  /** Sizes of the rounds that were coated already, by the coat's step id. */
+  readonly recorded?: Readonly<Record<string, readonly number[]>>;
+  /** Hands' minutes per piece against a bread board's (`handsScale`). */
+  readonly scale?: number;
+  /** The wet first soak may lie past its material's bound: someone read what can go wrong, and said why. */
+  readonly beyond?: boolean;
+};
+
+const chemistryOf = (step: RegimenStep, bound: DwellBound): number | null =>
+  step.slot && step.lies ? (bound(step.slot)?.[step.lies] ?? null) : null;
+
 /** The dwell as the material allows it: the step's own, cut at what the chemistry bears. */
 function bounded(step: RegimenStep, bound: DwellBound): Result<Wait> {
-  const chemistry = step.slot && step.lies ? (bound(step.slot)?.[step.lies] ?? null) : null;
+  const chemistry = chemistryOf(step, bound);
   const { min, ideal, max } = step.wait;
   if (chemistry === null || (max !== null && max <= chemistry)) return ok(step.wait);
   if (min > chemistry) return fail('dwell-past-chemistry', step.id, { most: chemistry });
   return ok({ min, ideal: Math.min(ideal, chemistry), max: chemistry });
 }
+
+const scaled = ({ setupMin, perPieceMin }: RegimenStep, scale: number) => ({ setupMin, perPieceMin: perPieceMin * scale });
 
 /** How long after one turn of a repeated step the next may come. */
 export const againAfter = ({ againMin }: Pick<RegimenStep, 'againMin'>): Wait => ({ min: againMin, ideal: againMin, max: null });
@@ -79,18 +122,18 @@ const whole = (wait: Wait): Wait => ({
 
 /**
  * The steps of a regimen for so many pieces: dwells bounded by each material's chemistry and split into rounds that can be wiped in time,
- * steps that are repeated until a check passes as often as they were (`turns`, by step id, 1 when absent). Rounds that were already
- * coated keep their sizes (`recorded`, by the coat's step id), however many pieces have left or come since.
+ * steps that are repeated until a check passes as often as they were. Rounds that were already coated keep their sizes, however many
+ * pieces have left or come since.
  * @returns an issue naming the step whose material or hands do not allow it
  */
 export function scheduleOf(
   written: readonly RegimenStep[],
   pieces: number,
   bound: DwellBound,
-  turns: Readonly<Record<string, number>> = {},
-  recorded: Readonly<Record<string, readonly number[]>> = {},
+  { turns = {}, recorded = {}, scale = 1, beyond = false }: Scheduling = {},
 ): Result<readonly Task[]> {
-  const steps = outOfTheWarm(written, bound);
+  const steps = outOfTheWarm(asLabelled(written, bound), bound);
+  const firstCoat = steps.find((step) => step.kind === 'coat' && step.slot !== null);
   const tasks: Task[] = [];
   const issues: Issue[] = [];
   const simple = (step: RegimenStep, turn: number, count: number): void => {
@@ -100,7 +143,7 @@ export function scheduleOf(
       round: 1,
       rounds: 1,
       pieces,
-      handsMin: Math.ceil(step.setupMin + pieces * step.perPieceMin),
+      handsMin: handsMin(step, pieces, scale),
       wait: turn < count ? againAfter(step) : whole(step.wait),
     });
   };
@@ -112,11 +155,18 @@ export function scheduleOf(
       for (let turn = 1; turn <= count; turn++) simple(step, turn, count);
       continue;
     }
-    const dwell = bounded(step, bound);
+    const risk = chemistryOf(step, bound);
+    const isBeyond = beyond && step === firstCoat && step.lies === 'flooded' && risk !== null && step.wait.min > risk;
+    const dwell = isBeyond ? ok(step.wait) : bounded(step, bound);
     const before = (recorded[step.id] ?? []).map((size) => Math.min(size, pieces));
     const left = pieces - before.reduce((sum, size) => sum + size, 0);
     const split = dwell.ok
-      ? rounds({ pieces: left > 0 ? left : Math.max(1, ...before), coat: step, wipe: next, dwell: dwell.value })
+      ? rounds({
+          pieces: left > 0 ? left : Math.max(1, ...before),
+          coat: scaled(step, scale),
+          wipe: scaled(next, scale),
+          dwell: dwell.value,
+        })
       : dwell;
     if (!split.ok) {
       issues.push(...split.issues.map((issue) => ({ ...issue, path: step.id })));
@@ -131,14 +181,15 @@ export function scheduleOf(
         key: keyOf(step, index + 1, 1),
         step,
         ...of,
-        handsMin: Math.ceil(step.setupMin + size * step.perPieceMin),
+        handsMin: handsMin(step, size, scale),
         wait: whole(wait),
+        ...(isBeyond && risk !== null ? { riskMin: risk } : {}),
       });
       tasks.push({
         key: keyOf(next, index + 1, 1),
         step: next,
         ...of,
-        handsMin: Math.ceil(next.setupMin + size * next.perPieceMin),
+        handsMin: handsMin(next, size, scale),
         wait: index + 1 < count ? BETWEEN_ROUNDS : whole(next.wait),
       });
     });

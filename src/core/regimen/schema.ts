@@ -3,6 +3,7 @@ import { FINISH_CLASSES } from '@/core/piece';
 import { CHECK_KINDS } from '@/core/cure';
 import { CARE_CLASSES } from '@/core/care';
 import { Wait } from '@/core/plan';
+import { ROLES } from '@/core/material';
 
 /** What hands do in a step. */
 export const STEP_KINDS = ['sand', 'wet', 'coat', 'wipe', 'buff', 'scuff', 'warm', 'turn', 'check'] as const;
@@ -48,6 +49,10 @@ export const Slot = z.object({
   name: z.string().min(1),
   wants: z.array(z.enum(['never', 'drying'])).min(1),
   feel: z.enum(SLOT_FEELS).default('any'),
+  /** The families of materials it takes; empty: those its coats stand for. */
+  roles: z.array(z.enum(ROLES)).default([]),
+  /** The regimen counts on an oil that is fit within so many hours at 20 °C; null: any. */
+  quickHours: z.number().positive().nullable().default(null),
   hint: z.string().default(''),
 });
 export type Slot = z.output<typeof Slot>;
@@ -65,5 +70,7 @@ export const Regimen = z.object({
   steps: z.array(RegimenStep).min(1),
 });
 export type Regimen = z.output<typeof Regimen>;
+/** A regimen as it is written down: what has a usual value may be left out. */
+export type Written = z.input<typeof Regimen>;
 export type StepKind = RegimenStep['kind'];
 export type PlaceKind = (typeof PLACE_KINDS)[number];

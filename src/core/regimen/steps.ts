@@ -14,6 +14,19 @@ export const HANDS_MIN: Readonly<Record<StepKind, { readonly setupMin: number; r
   check: { setupMin: 1, perPieceMin: 0.5 },
 };
 
+/** Minutes per piece are those of a piece of this surface, m²; a smaller one takes less, but never less than this share. Source: working estimates. */
+export const HANDS_AREA = { m2: 0.22, leastShare: 1 / 3 } as const;
+/** How much longer hands are over a piece than over one of bread-board size; setting up takes as long as ever. */
+export const handsScale = ({ areaMm2 }: { readonly areaMm2: number }): number =>
+  Math.max(HANDS_AREA.leastShare, (areaMm2 * 1e-6) / HANDS_AREA.m2);
+/** Minutes of hands over so many pieces at one step. */
+export const handsMin = (step: Pick<RegimenStep, 'setupMin' | 'perPieceMin'>, pieces: number, scale: number): number =>
+  // A hair is taken off before rounding up: 3 × 1.1 is 3.3000000000000003 to a computer.
+  Math.ceil(step.setupMin + pieces * step.perPieceMin * scale - 1e-9);
+
+/** What a regimen of many coats in a day counts on: fit within a week at 20 °C. Source: cure/a0, oils with driers and heat-bodied tung. */
+export const QUICK_HOURS = 168;
+
 const HOUR = 60;
 export const hours = (value: number): number => value * HOUR;
 

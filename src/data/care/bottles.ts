@@ -58,7 +58,7 @@ export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = all
   });
   if (!plan.ok || plan.value.gramsPerTreatment === 0) return [];
   const { gramsPerTreatment, intervalDays } = plan.value;
-  const on = Object.values(batch.materials);
+  const on = batch.on;
   const onIt = new Set(on.flatMap((lot) => lot.nature?.allergens ?? []));
   const sizes = new Map(containers(db).map((one) => [one.id, one.name]));
   const found = lots

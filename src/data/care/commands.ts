@@ -48,7 +48,7 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
     const batch = loadBatch(tx, input.batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release?.outcome !== 'released') return fail('not-released', 'batchId');
-    const held = Object.values(batch.materials).find((lot) => lot.held);
+    const held = batch.on.find((lot) => lot.held);
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
     if (heldNotice(tx, batch.id)) return fail('pieces-held', 'batchId');
     if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');

@@ -6,7 +6,8 @@ import { checkEntry, release } from '../schema';
 
 import { airOf } from './air';
 import { loadBatch } from '../work/batch';
-import { cureStart, progressOfBatch, setBy } from '../work/standing';
+import { settingFrom } from '@/core/regimen';
+import { progressOfBatch, setBy } from '../work/standing';
 
 const kept = new WeakMap<Db, { readonly key: string; readonly learning: Learning }>();
 
@@ -17,7 +18,7 @@ function pastOf(db: Db): PastBatch[] {
     const batch = loadBatch(db, id, at);
     const a0 = batch && setBy(batch);
     if (!batch || !a0 || a0.settles) return [];
-    const startMs = cureStart(progressOfBatch(batch).progress);
+    const startMs = settingFrom(progressOfBatch(batch).progress);
     const air = startMs !== null && batch.place ? airOf(db, id, batch.place, startMs, at) : null;
     const last = air?.readings.length ? air.reckoned.at(-1) : undefined;
     if (startMs === null || !air || !last) return [];

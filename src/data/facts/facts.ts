@@ -39,7 +39,7 @@ const signedNow = (signed: readonly string[]): ReadonlySet<string> =>
 /** Gates of a released batch that would refuse it today: unmet, and not signed for then where they may be signed for now. */
 export function refusedNow(batch: Batch): UseGateId[] {
   const signed = signedNow((batch.release?.signed as readonly string[] | undefined) ?? []);
-  return gatesOfUse({ ...batch, lots: Object.values(batch.materials) })
+  return gatesOfUse({ ...batch, lots: batch.on })
     .gates.filter((gate) => !gate.met && !(gate.maySign && signed.has(gate.id)))
     .map((gate) => gate.id);
 }
@@ -103,8 +103,7 @@ function moveFits(tx: Db, nowMs: number): void {
     const batch = loadBatch(tx, id, nowMs);
     const cure = batch && standingOfBatch(tx, batch, nowMs, learnedA0(tx)).cure;
     if (!batch || !cure) continue;
-    const isThinnedTung =
-      cure.source === 'tung-oil' && Object.values(batch.materials).some((lot) => lot.ingredients.includes('citrus-solvent'));
+    const isThinnedTung = cure.source === 'tung-oil' && batch.on.some((lot) => lot.ingredients.includes('citrus-solvent'));
     const before = isThinnedTung
       ? THINNED_TUNG_BEFORE
       : (HOURS_BEFORE[cure.source] ?? cure.shippedHours / (batch.species.slowsCure && cure.mode === 'oxidise' ? 1.5 : 1));
@@ -249,7 +248,7 @@ export function takeShipped(db: Db, id: number, by: By): Result<void> {
 
 /** Whether every gate that refuses a released batch today may be signed for. */
 export function maySellAllTheSame(batch: Batch): boolean {
-  const { gates } = gatesOfUse({ ...batch, lots: Object.values(batch.materials) });
+  const { gates } = gatesOfUse({ ...batch, lots: batch.on });
   return refusedNow(batch).every((id) => gates.some((gate) => gate.id === id && gate.maySign));
 }
 

@@ -110,7 +110,7 @@ export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
       const { lotId } = input;
       const source = lotId === null ? undefined : tx.select().from(lot).where(eq(lot.id, lotId)).get();
       if (lotId === null || source?.ingredientId !== input.ingredientId) return fail('not-found', 'lotId');
-      const out = move(tx, { lotId, grams: -grams, why: 'pour', entry: input.clientId }, by);
+      const out = move(tx, { lotId, grams: -grams, why: 'pour', entry: input.clientId, happened: true }, by);
       if (!out.ok) return out;
     }
     const { stray: _, fromPractice: __, ...entry } = input;

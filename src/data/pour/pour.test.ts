@@ -105,7 +105,6 @@ describe('a pot', () => {
   });
   it.each([
     ['reading-fell', () => weigh('w9w9w9w9', 'beeswax', 1, 0)],
-    ['overdrawn', () => weigh('w9w9w9w9', 'beeswax', 1, 301)],
     ['unknown-line', () => weigh('w9w9w9w9', 'tung-oil', 1, 5)],
     ['not-found', () => weigh('w9w9w9w9', 'beeswax', 2, 5)],
   ])('refuses %s and draws nothing', (wanted, run) => {

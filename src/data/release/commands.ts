@@ -67,7 +67,7 @@ export function gatesOfUse(judged: Judged): UseGates {
   return found.value;
 }
 
-const judgedOf = (batch: Batch): Judged => ({ ...batch, lots: Object.values(batch.materials) });
+const judgedOf = (batch: Batch): Judged => ({ ...batch, lots: batch.on });
 
 /** What a batch's release is judged on, and what its record says beside. */
 export type Found = Evidence & {
@@ -134,7 +134,7 @@ export function decideRelease(db: Db, decision: Decision, by: By): Result<{ read
     const batch = loadBatch(tx, batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release) return fail('already-decided', 'batchId');
-    const held = outcome === 'released' ? Object.values(batch.materials).find((lot) => lot.held) : undefined;
+    const held = outcome === 'released' ? batch.on.find((lot) => lot.held) : undefined;
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
     const standing = standingOfBatch(tx, batch, by.nowMs, learnedA0(tx));
     const judged = judge(tx, batch, standing);

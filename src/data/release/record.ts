@@ -120,16 +120,18 @@ export function recordFor(
     steps: { done: progress.done.length, left: progress.rest.length },
     contact: evidence.contact,
     allergens: [...evidence.allergens],
-    undeclared: [...new Set(Object.values(batch.materials).flatMap((lot) => lot.undeclared))],
-    lots: Object.entries(batch.materials).map(([slot, lot]) => ({
-      slot,
-      number: lot.number,
-      title: lot.title,
-      contents: [...lot.contents],
-      bestBefore: lot.bestBefore,
-      declarations: papersOf(db, lot.id),
-      statement: [...lot.statements],
-    })),
+    undeclared: [...new Set(batch.on.flatMap((lot) => lot.undeclared))],
+    lots: batch.lots
+      .filter(({ lot }) => batch.on.includes(lot))
+      .map(({ slot, lot }) => ({
+        slot,
+        number: lot.number,
+        title: lot.title,
+        contents: [...lot.contents],
+        bestBefore: lot.bestBefore,
+        declarations: papersOf(db, lot.id),
+        statement: [...lot.statements],
+      })),
     coats: stood
       .filter((entry) => entry.lotId !== null)
       .map((entry) => ({

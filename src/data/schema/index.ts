@@ -3,5 +3,6 @@ export * from './care';
 export * from './pour';
 export * from './shop';
 export * from './stores';
+export * from './changes';
 export * from './work';
 export * from './pieces';

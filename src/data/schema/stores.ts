@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { CONTACTS } from '@/core/material';
+import { CONTACTS, ROLES } from '@/core/material';
 import type { Statement } from '@/core/use';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
@@ -50,12 +50,27 @@ export const readyMade = sqliteTable(
     densityGPerMl: real('density_g_per_ml').notNull(),
     coverageM2PerL: real('coverage_m2_per_l'),
     labelRule: text('label_rule').notNull().default(''),
+    /** What it is in the work; null where nobody said yet. */
+    role: text('role', { enum: ROLES }),
+    /** Mass fractions of declared contents, where the data sheet gives them. */
+    shares: text('shares', { mode: 'json' }).notNull().default({}).$type<Readonly<Record<string, number>>>(),
+    /** The label's own figures; null where it gives none. */
+    labelDwellMin: real('label_dwell_min'),
+    labelDwellMaxMin: real('label_dwell_max_min'),
+    labelGapMin: real('label_gap_min'),
+    labelCoats: integer('label_coats'),
+    labelFoodHours: real('label_food_hours'),
     version: version(),
   },
   (t) => [
     oneOf('ready_made_drying', t.drying, ['drying', 'never']),
     positive('ready_made_density', t.densityGPerMl),
     check('ready_made_coverage', sql`${t.coverageM2PerL} is null or ${t.coverageM2PerL} > 0`),
+    check('ready_made_role', sql`${t.role} is null or ${t.role} in (${sql.raw(ROLES.map((one) => `'${one}'`).join(', '))})`),
+    check(
+      'ready_made_label',
+      sql`coalesce(${t.labelDwellMin}, 1) > 0 and coalesce(${t.labelDwellMaxMin}, 1) > 0 and coalesce(${t.labelGapMin}, 0) >= 0 and coalesce(${t.labelCoats}, 1) > 0 and coalesce(${t.labelFoodHours}, 1) > 0`,
+    ),
   ],
 );
 
@@ -160,6 +175,8 @@ export const hold = sqliteTable(
     at: moment('at').notNull(),
     liftedBy: integer('lifted_by').references(() => person.id),
     liftedAt: moment('lifted_at'),
+    /** Why it may be used again. */
+    liftWhy: text('lift_why').notNull().default(''),
   },
   (t) => [
     index('hold_lot').on(t.lotId),

@@ -133,6 +133,8 @@ export const batch = sqliteTable(
       .references(() => regimenRevision.id),
     startAt: moment('start_at').notNull(),
     dueAt: moment('due_at'),
+    /** Why its first soak may lie past the bound of its oil; empty where it does not. */
+    beyondWhy: text('beyond_why').notNull().default(''),
     splitFrom: integer('split_from').references((): AnySQLiteColumn => batch.id),
     splitAt: moment('split_at'),
     /** The batch that all its pieces went over to. */
@@ -166,7 +168,7 @@ export const piece = sqliteTable(
   (t) => [unique('piece_ordinal').on(t.batchId, t.ordinal)],
 );
 
-/** Which lot each material slot of a batch is taken from. */
+/** Which lot each material slot of a batch is taken from, and since when: 0 from the start. */
 export const batchMaterial = sqliteTable(
   'batch_material',
   {
@@ -177,8 +179,9 @@ export const batchMaterial = sqliteTable(
     lotId: integer('lot_id')
       .notNull()
       .references(() => lot.id),
+    fromAt: moment('from_at').notNull().default(0),
   },
-  (t) => [primaryKey({ columns: [t.batchId, t.slot] }), index('batch_material_lot').on(t.lotId)],
+  (t) => [primaryKey({ columns: [t.batchId, t.slot, t.fromAt] }), index('batch_material_lot').on(t.lotId)],
 );
 
 export const ENTRY_KINDS = ['done', 'left-out', 'correction', 'undo'] as const;

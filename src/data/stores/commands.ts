@@ -30,19 +30,24 @@ type Move = {
   readonly why: (typeof MOVES)[number];
   readonly entry?: string;
   readonly at?: number;
+  /** It was weighed or laid: written whatever the book says, which a count puts right. */
+  readonly happened?: boolean;
 };
 
 /** What a hold stops; weighing again, throwing away and putting right stay open. */
 const USES: ReadonlySet<Move['why']> = new Set(['pour', 'coat', 'bath', 'fill', 'sale']);
 
-/** Moves stock in or out of a lot; a lot is never overdrawn, and nothing is drawn from one that is held or holds a held one. */
-export function move(tx: Db, { lotId, grams, why, entry, at }: Move, by: By): Result<void> {
+/**
+ * Moves stock in or out of a lot. Nothing is drawn from one that is held or holds a held one; nothing is sold, filled or thrown away that the
+ * book does not hold, but what happened at the wood or the pot is kept, and a count asked for.
+ */
+export function move(tx: Db, { lotId, grams, why, entry, at, happened = false }: Move, by: By): Result<void> {
   if (grams === 0) return ok(undefined);
   if (grams < 0) {
-    const held = USES.has(why) ? heldBy(tx, lotId) : null;
+    const held = USES.has(why) ? heldBy(tx, lotId, at ?? by.nowMs) : null;
     if (held) return fail('lot-held', 'lotId', { number: held });
     const left = leftOf(tx, lotId);
-    if (left + grams < -1e-6) {
+    if (left + grams < -1e-6 && !happened) {
       const number = tx.select({ number: lot.number }).from(lot).where(eq(lot.id, lotId)).get()?.number ?? '';
       return fail('overdrawn', 'grams', { number, left, wanted: -grams });
     }

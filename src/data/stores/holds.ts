@@ -5,14 +5,14 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { hold, lot } from '../schema';
 
-/** The number of the held lot that a lot is, or came from; null when nothing stops it. */
-export function heldBy(db: Db, lotId: number): string | null {
+/** The number of the held lot that a lot is, or came from; null when nothing stops it. What was drawn before the hold was laid is drawn. */
+export function heldBy(db: Db, lotId: number, atMs: number): string | null {
   const row = db.get<{ number: string } | undefined>(sql`
     with recursive back(id) as (
       select ${lotId}
       union select e.from_lot from lot_edge e join back on e.into_lot = back.id
     )
-    select l.number from back join hold h on h.lot_id = back.id and h.lifted_at is null join lot l on l.id = back.id limit 1`);
+    select l.number from back join hold h on h.lot_id = back.id and h.lifted_at is null and h.at <= ${atMs} join lot l on l.id = back.id limit 1`);
   return row?.number ?? null;
 }
 
@@ -34,11 +34,12 @@ export function holdLot(db: Db, lotId: number, reason: string, by: By): Result<v
   });
 }
 
-export function liftHold(db: Db, lotId: number, by: By): Result<void> {
+export function liftHold(db: Db, lotId: number, why: string, by: By): Result<void> {
   return command(db, (tx) => {
+    if (why.trim() === '') return fail('reason-needed', 'why');
     const lifted = tx
       .update(hold)
-      .set({ liftedBy: by.personId, liftedAt: by.nowMs })
+      .set({ liftedBy: by.personId, liftedAt: by.nowMs, liftWhy: why.trim() })
       .where(and(eq(hold.lotId, lotId), isNull(hold.liftedAt)))
       .run();
     return lifted.changes === 0 ? fail('not-found', 'lotId') : ok(undefined);

@@ -37,7 +37,7 @@ describe('the ledger', () => {
       fc.property(fc.array(fc.integer({ min: -700, max: 300 }), { minLength: 1, maxLength: 12 }), (moves) => {
         let wanted = leftOf(db, 1);
         for (const grams of moves) {
-          const moved = move(db, { lotId: 1, grams, why: grams < 0 ? 'coat' : 'correction' }, by);
+          const moved = move(db, { lotId: 1, grams, why: grams < 0 ? 'loss' : 'correction' }, by);
           expect(moved.ok).toBe(wanted + grams >= -1e-6);
           if (moved.ok) wanted += grams;
           expect(leftOf(db, 1)).toBeCloseTo(wanted, 6);

@@ -1,68 +1,57 @@
 import 'server-only';
-import { type Blend, blend } from '@/core/blend';
-import { findIngredient, worstOf } from '@/core/material';
+import { type Blend, natureOfBought, sharesOfBought, UNDECLARED, withUndeclared } from '@/core/blend';
+import { a0Of, a0OfBought, type Needs } from '@/core/cure';
+import { ingredientOf, type Role } from '@/core/material';
+import { rolesOf, rolesOfBought } from '@/core/regimen';
 import type { readyMade } from '../schema';
 
 export type ReadyMade = typeof readyMade.$inferSelect;
 
-/** What stands for contents that are not declared, on the safe side: a film with driers where it dries, else plain mineral oil. */
-const UNDECLARED = { drying: 'wiping-varnish', never: 'mineral-oil' } as const;
+export const ownOfReady = (ready: ReadyMade): Record<string, number> => sharesOfBought(ready);
 
-/** Ids of a ready-made's declared contents that the house knows. */
-export const declaredOf = ({ declared }: Pick<ReadyMade, 'declared'>): string[] => declared.filter((id) => findIngredient(id));
-
-/** A ready-made as shares of what it is reckoned with: its declared contents in equal parts, and the worst of its kind for the rest. */
-export function ownOfReady({ declared, isAllDeclared, drying }: ReadyMade): Record<string, number> {
-  const known = declaredOf({ declared });
-  const ids = isAllDeclared && known.length > 0 ? known : [...new Set([...known, UNDECLARED[drying]])];
-  return Object.fromEntries(ids.map((id) => [id, 1 / ids.length]));
-}
+/** What is asked of a material again and again: what it makes, what it is in the work, how long it sets. */
+export type Known = { readonly nature: Blend | null; readonly roles: readonly Role[]; readonly needs: Needs | null };
 
 /** Natures by composition, remembered; past this many all are forgotten. A lot's composition rarely changes, and every page asks for it. */
 const MOST_NATURES = 20_000;
-const natures = new Map<string, Blend | null>();
+const remembered = new Map<string, Known>();
 
-export function natureOf(composition: Readonly<Record<string, number>>): Blend | null {
-  const key = Object.entries(composition).join(' ');
-  const known = natures.get(key);
-  if (known !== undefined) return known;
-  if (natures.size >= MOST_NATURES) natures.clear();
-  const nature = reckonNature(composition);
-  natures.set(key, nature);
-  return nature;
+/** What a mix is by what is in it, bought finishes that went into it among that. */
+export function knownMix(composition: Readonly<Record<string, number>>, inside: readonly ReadyMade[]): Known {
+  const key = `${Object.entries(composition).join(' ')} ${inside.map((one) => `${one.id}.${one.version}`).join(' ')}`;
+  const known = remembered.get(key);
+  if (known) return known;
+  if (remembered.size >= MOST_NATURES) remembered.clear();
+  const found = reckonMix(composition, inside);
+  remembered.set(key, found);
+  return found;
 }
 
-function reckonNature(composition: Readonly<Record<string, number>>): Blend | null {
-  const lines = Object.entries(composition).map(([ingredient, parts]) => ({ ingredient, parts }));
-  const result = blend({ lines, make: { massG: 100 } });
-  return result.ok ? result.value : null;
-}
-
-/** Wax equivalents a bought paste and a bought oil are taken to have: the label says which it is, not how much wax. Working estimates. */
-const READY_FEEL = { paste: 0.19, liquid: 0 } as const;
-const DWELL = { drying: { flooded: 20, thin: 60 }, never: { flooded: null, thin: null } } as const;
-
-/** What is known of a bought finish as it comes: its label where it speaks, the safe side where it does not. Never heated. */
-export function natureOfReady(ready: ReadyMade): Blend | null {
-  const base = natureOf(ownOfReady(ready));
-  if (!base) return null;
-  const declared = ready.declared.flatMap((id) => findIngredient(id) ?? []);
-  const isUnknown = !ready.isAllDeclared;
+function reckonMix(composition: Readonly<Record<string, number>>, inside: readonly ReadyMade[]): Known {
+  const nature = withUndeclared(composition, inside);
+  if (!nature) return { nature: null, roles: [], needs: null };
+  const lines = Object.entries(composition).filter(([id]) => id !== UNDECLARED);
+  const [only] = inside;
+  if (lines.length === 0 && only) return knownReady(only);
   return {
-    ...base,
-    // What is not declared is unknown: its cloths are taken to heat and its vapour to burn, but it is called no film for it.
-    ragHazard: isUnknown ? 'self-heating' : base.ragHazard,
-    flammable: isUnknown || base.flammable,
-    knifeSurface: !declared.some((one) => one.filmForming),
-    densityGPerMl: ready.densityGPerMl,
-    volumeMl: base.totalG / ready.densityGPerMl,
-    waxEquivalent: ready.isPaste ? READY_FEEL.paste : READY_FEEL.liquid,
-    consistency: ready.isPaste ? 'soft-paste' : 'liquid',
-    drying: ready.drying,
-    maxDwellMin: DWELL[ready.drying],
-    contact: worstOf([ready.contact, ...declared.map((one) => one.contact)]),
-    allergens: [...new Set(declared.flatMap((one) => one.allergens))].sort(),
-    heat: 'none',
-    heatConflict: false,
+    nature,
+    roles: rolesOf(
+      lines.map(([ingredient, massFraction]) => ({ ingredient, massFraction })),
+      nature.waxEquivalent,
+    ),
+    needs: a0Of(lines.map(([id, w]) => ({ ingredient: ingredientOf(id), w }))),
+  };
+}
+
+/** What is known of a bought finish: its label where it speaks. */
+export function knownReady(ready: ReadyMade): Known {
+  const lines = Object.entries(ownOfReady(ready));
+  const isWhole = lines.every(([id]) => id !== UNDECLARED);
+  const byContents =
+    isWhole && ready.role !== 'hard-wax-oil' ? a0Of(lines.map(([id, w]) => ({ ingredient: ingredientOf(id), w }))) : null;
+  return {
+    nature: natureOfBought(ready),
+    roles: rolesOfBought(ready.role, ready.isPaste, ready.drying),
+    needs: ready.labelFoodHours === null && byContents ? byContents : a0OfBought(ready.role, ready.drying, ready.labelFoodHours),
   };
 }

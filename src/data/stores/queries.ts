@@ -1,38 +1,42 @@
 import 'server-only';
 import { asc, eq, isNull, sql } from 'drizzle-orm';
-import type { Blend } from '@/core/blend';
+import { UNDECLARED } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import type { Statement } from '@/core/use';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { container, declaration, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
-import { natureOf, natureOfReady, ownOfReady, type ReadyMade } from './nature';
+import { type Known, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
 
 export type Lot = typeof lot.$inferSelect;
 export type Container = typeof container.$inferSelect;
 
 /** A lot with what is left of it, what it is made of, and what that makes of it. Prices in the shop's money per kg. */
-export type KnownLot = Lot & {
-  /** What people call it: the ingredient, the formula, the ready-made or the bath. */
-  readonly title: string;
-  readonly leftG: number;
-  /** Tins still there; null for what is not counted. */
-  readonly countLeft: number | null;
-  readonly composition: Readonly<Record<string, number>>;
-  /** Ids of what is known to be in it; what only stands in for undeclared contents is not among them. */
-  readonly ingredients: readonly string[];
-  /** What suppliers' papers on file state of this very lot. */
-  readonly statements: readonly Statement[];
-  /** Names of what is in it, most first. */
-  readonly contents: readonly string[];
-  /** Ready-mades in it whose contents are not all declared. */
-  readonly undeclared: readonly string[];
-  readonly nature: Blend | null;
-  readonly minorPerKg: number | null;
-  /** Why nothing may be drawn from it: a hold on it or on a lot that went into it. */
-  readonly held: { readonly reason: string; readonly number: string } | null;
-};
+export type KnownLot = Lot &
+  Known & {
+    /** What people call it: the ingredient, the formula, the ready-made or the bath. */
+    readonly title: string;
+    readonly leftG: number;
+    /** Tins still there; null for what is not counted. */
+    readonly countLeft: number | null;
+    readonly composition: Readonly<Record<string, number>>;
+    /** Ids of what is known to be in it; what only stands in for undeclared contents is not among them. */
+    readonly ingredients: readonly string[];
+    /** What suppliers' papers on file state of this very lot. */
+    readonly statements: readonly Statement[];
+    /** Names of what is in it, most first. */
+    readonly contents: readonly string[];
+    /** Ready-mades in it whose contents are not all declared. */
+    readonly undeclared: readonly string[];
+    /** Grams by which more was drawn than the book held: count it. */
+    readonly overdrawnG: number;
+    /** Of a bought finish: its label and what the shop calls it. */
+    readonly ready: ReadyMade | null;
+    readonly minorPerKg: number | null;
+    /** Why nothing may be drawn from it: a hold on it or on a lot that went into it. */
+    readonly held: { readonly reason: string; readonly number: string } | null;
+  };
 
 export const containers = (db: Db): Container[] =>
   keep(db, 'containers', () => db.select().from(container).orderBy(asc(container.capacityMl)).all());
@@ -147,11 +151,7 @@ function readLots(db: Db): KnownLot[] {
     const heldBy = holds.size === 0 ? undefined : [row.id, ...origins].find((id) => holds.has(id));
     const parts = Object.entries(composition).sort((a, b) => b[1] - a[1]);
     const undeclared = [...new Set(inside.filter((one) => !one.isAllDeclared).map((one) => one.name))];
-    const declared = new Set(inside.flatMap((one) => one.declared));
-    // What stands in for undeclared contents is reckoned with, never listed as if it were known.
-    const known = parts.flatMap(([id]) =>
-      findIngredient(id) && !(inside.length > 0 && !declared.has(id) && isStandIn(id, origins, byId)) ? [id] : [],
-    );
+    const known = parts.flatMap(([id]) => (id !== UNDECLARED && findIngredient(id) ? [id] : []));
     return {
       ...row,
       title:
@@ -160,6 +160,7 @@ function readLots(db: Db): KnownLot[] {
         (row.formulaRevisionId ? names.get(row.formulaRevisionId) : findIngredient(row.ingredientId ?? '')?.name) ??
         '',
       leftG: Math.max(0, left.get(row.id) ?? 0),
+      overdrawnG: Math.max(0, -(left.get(row.id) ?? 0)),
       countLeft: row.count === null ? null : row.count - (sold.get(row.id) ?? 0),
       composition,
       ingredients: known,
@@ -169,16 +170,13 @@ function readLots(db: Db): KnownLot[] {
         ...undeclared.map((name) => `${name} (contents not all declared)`),
       ],
       undeclared,
-      nature: own ? natureOfReady(own) : withUnknown(natureOf(composition), undeclared.length > 0),
+      ...(own ? knownReady(own) : knownMix(composition, inside)),
+      ready: own ?? null,
       minorPerKg: costOf(row.id),
       held: heldBy === undefined ? null : { reason: holds.get(heldBy) ?? '', number: byId.get(heldBy)?.number ?? '' },
     };
   });
 }
-
-/** A blend that holds something undeclared: its cloths are taken to heat and its vapour to burn. */
-const withUnknown = (nature: Blend | null, isUnknown: boolean): Blend | null =>
-  nature && isUnknown ? { ...nature, ragHazard: 'self-heating', flammable: true } : nature;
 
 function statementsByLot(db: Db): ReadonlyMap<number, readonly Statement[]> {
   const found = new Map<number, Statement[]>();
@@ -186,10 +184,6 @@ function statementsByLot(db: Db): ReadonlyMap<number, readonly Statement[]> {
     found.set(lotId, [...new Set([...(found.get(lotId) ?? []), ...says])]);
   return found;
 }
-
-/** Whether an ingredient is in a lot only as the stand-in of a ready-made: no bought lot of it went in. */
-const isStandIn = (id: string, origins: readonly number[], lots: ReadonlyMap<number, Lot>): boolean =>
-  !origins.some((origin) => lots.get(origin)?.ingredientId === id);
 
 export const findLot = (lots: readonly KnownLot[], number: string): KnownLot | undefined =>
   lots.find((one) => one.number === number);

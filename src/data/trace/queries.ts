@@ -19,6 +19,8 @@ export type TraceBatch = {
   readonly design: string;
   readonly lotId: number;
   readonly pieces: number;
+  /** Nothing was drawn for it yet: it is only to be coated from it. */
+  readonly planned: boolean;
 };
 export type TracePiece = {
   readonly batchId: number;
@@ -76,18 +78,31 @@ export function traceOf(db: Db, lotId: number): Trace | null {
   const edges = db.all<TraceEdge>(sql`
     select e.from_lot as "from", e.into_lot as "into", e.grams from json_each(${ids}) j join lot_edge e on e.into_lot = j.value
     where e.from_lot in (select value from json_each(${ids}))`);
-  // A batch is touched by a lot it was to be coated from, and by one that was drawn for a coat of it.
-  const batches = db.all<TraceBatch>(sql`
-    with touched(batch_id, lot_id) as (
-      select m.batch_id, m.lot_id from json_each(${forward}) j join batch_material m on m.lot_id = j.value
-      union select g.batch_id, g.lot_id from json_each(${forward}) j join log_entry g on g.lot_id = j.value
+  // A batch is reached by a lot that was drawn for a coat of it and not given back, before it was split off or in what was joined to it;
+  // one that is only to be coated from it is planned.
+  const batches = db
+    .all<Omit<TraceBatch, 'planned'> & { planned: number }>(sql`
+    with recursive drawn(batch_id, lot_id, at) as (
+      select g.batch_id, m.lot_id, min(g.at) from json_each(${forward}) j join movement m on m.lot_id = j.value
+      join log_entry g on g.client_id = m.entry where m.why in ('coat', 'correction') group by g.batch_id, m.lot_id having sum(m.grams) < -1e-9
+      union select b.id, t.lot_id, t.at from drawn t join batch b on b.split_from = t.batch_id and t.at <= b.split_at
+      union select b.joined_to, t.lot_id, t.at from drawn t join batch b on b.id = t.batch_id where b.joined_to is not null
+    ),
+    reached(batch_id, lot_id, planned) as (
+      select batch_id, lot_id, 0 from drawn
+      union select m.batch_id, m.lot_id, 1 from json_each(${forward}) j join batch_material m on m.lot_id = j.value
+      where not exists (select 1 from drawn t where t.batch_id = m.batch_id)
+        and not exists (select 1 from batch_material n where n.batch_id = m.batch_id and n.slot = m.slot and n.from_at > m.from_at)
+        and not exists (select 1 from release r where r.batch_id = m.batch_id and coalesce(r.next, '') <> 'mend')
+        and not exists (select 1 from batch b where b.id = m.batch_id and b.joined_to is not null)
     )
-    select b.id, b.number, d.name as design, min(t.lot_id) as lotId,
+    select b.id, b.number, d.name as design, min(t.lot_id) as lotId, t.planned,
       (select count(*) from piece p where p.batch_id = b.id) as pieces
-    from touched t join batch b on b.id = t.batch_id
+    from reached t join batch b on b.id = t.batch_id
     join design_revision dr on dr.id = b.design_revision_id join design d on d.id = dr.design_id
-    group by b.id order by b.id`);
-  const batchIds = JSON.stringify(batches.map((one) => one.id));
+    group by b.id order by b.id`)
+    .map((row) => ({ ...row, planned: row.planned === 1 }));
+  const batchIds = JSON.stringify(batches.filter((one) => !one.planned).map((one) => one.id));
   const pieces = db.all<TracePiece>(sql`
     select p.batch_id as batchId, coalesce(p.tag, b.number || '/' || p.ordinal) as number, p.code, s.sold_on as soldOn, o.name as buyer,
       (select r.outcome from release r where r.batch_id = b.id order by r.id desc limit 1) as outcome

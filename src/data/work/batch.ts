@@ -1,12 +1,13 @@
 import 'server-only';
-import { and, asc, desc, eq, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
 import type { CheckSeen } from '@/core/cure';
 import type { UptakeFactor } from '@/core/piece';
 import { speciesOf, type Species } from '@/core/material';
-import { asNowKnown, readBook, type Taken, type Way } from '@/core/regimen';
+import { asNowKnown, careGiven, readBook, type Taken, type Way, withChanges } from '@/core/regimen';
+import { type ChangeRow, changesOf } from './changed';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { batch, batchMaterial, checkEntry, logEntry, piece, placement, place, recovery, release } from '../schema';
+import { batch, batchMaterial, checkEntry, logEntry, movement, piece, placement, place, recovery, release } from '../schema';
 import { places, type Place } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
 import { shopUptake } from './uptake';
@@ -26,7 +27,18 @@ export type Batch = typeof batch.$inferSelect & {
   readonly pieces: readonly Piece[];
   /** Ways back that were taken up and stand. */
   readonly recoveries: readonly (Taken & { readonly at: number; readonly clientId: string })[];
+  /** The lot each slot is taken from now. */
   readonly materials: Readonly<Record<string, KnownLot>>;
+  /** Every lot a slot was taken from, and since when. */
+  readonly lots: readonly SlotLot[];
+  /** Lots that lie on its pieces, or will by its plan. */
+  readonly on: readonly KnownLot[];
+  /** What was decided of its coats while it ran, as far as it stands. */
+  readonly changes: readonly ChangeRow[];
+  /** Steps in the order they were written, with coats added, before any was struck. */
+  readonly written: readonly string[];
+  /** The moment it was looked at. */
+  readonly asOfMs: number;
   readonly book: readonly { readonly entry: LogEntry; readonly stands: LogEntry | null }[];
   readonly checks: readonly (CheckRow & CheckSeen)[];
   readonly place: Place | null;
@@ -34,6 +46,12 @@ export type Batch = typeof batch.$inferSelect & {
   readonly uptake: readonly UptakeFactor[];
   readonly release: ReleaseRow | null;
 };
+
+export type SlotLot = { readonly slot: string; readonly lot: KnownLot; readonly fromAt: number };
+
+/** The lot a slot was taken from at a moment. */
+export const lotAt = ({ lots }: Pick<Batch, 'lots'>, slot: string, atMs: number): KnownLot | undefined =>
+  (lots.findLast((one) => one.slot === slot && one.fromAt <= atMs) ?? lots.find((one) => one.slot === slot))?.lot;
 
 /** Pieces that are still in a batch. */
 export const piecesIn = (one: Pick<Batch, 'pieces'>): Piece[] => one.pieces.filter((row) => row.leftAt === null);
@@ -73,11 +91,38 @@ const checksOf = (db: Db, line: ReturnType<typeof lineOf>): CheckRow[] =>
     )
     .sort((a, b) => a.at - b.at);
 
-function materialsOf(db: Db, batchId: number, lots: readonly KnownLot[]): Record<string, KnownLot> {
-  const rows = db.select().from(batchMaterial).where(eq(batchMaterial.batchId, batchId)).all();
-  return Object.fromEntries(
-    rows.flatMap(({ slot, lotId }) => lots.filter((one) => one.id === lotId).map((one) => [slot, one] as const)),
-  );
+const lotsOf = (db: Db, batchId: number, lots: readonly KnownLot[]): SlotLot[] =>
+  db
+    .select()
+    .from(batchMaterial)
+    .where(eq(batchMaterial.batchId, batchId))
+    .orderBy(asc(batchMaterial.fromAt))
+    .all()
+    .flatMap(({ slot, lotId, fromAt }) => lots.filter((one) => one.id === lotId).map((lot) => ({ slot, lot, fromAt })));
+
+/** Lots that were drawn for the coats that stand, and those of coats that are still to come. */
+function lotsOnPieces(
+  db: Db,
+  book: Batch['book'],
+  steps: KnownRegimen['steps'],
+  materials: Batch['materials'],
+  lots: readonly KnownLot[],
+): KnownLot[] {
+  const standing = book.flatMap(({ entry, stands }) => (stands ? [{ task: entry.task, kind: entry.kind, stands }] : []));
+  const coats = standing.filter(({ kind, stands }) => kind !== 'left-out' && stands.lotId !== null);
+  const drawn = coats.flatMap(({ stands }) => [
+    stands.lotId,
+    ...db
+      .select({ id: movement.lotId })
+      .from(movement)
+      .where(and(eq(movement.entry, stands.clientId), eq(movement.why, 'coat')))
+      .all()
+      .map((row) => row.id),
+  ]);
+  const recorded = new Set(standing.map(({ task }) => task.replace(/[#+].*$/, '')));
+  const planned = steps.flatMap((step) => (step.slot && !recorded.has(step.id) ? (materials[step.slot]?.id ?? []) : []));
+  const ids = new Set([...drawn, ...planned]);
+  return lots.filter((lot) => ids.has(lot.id));
 }
 
 /** Where a batch stood from which moment on, oldest first. */
@@ -104,10 +149,10 @@ function standsDecided(db: Db, id: number): ReleaseRow | null {
 /** One batch with all that was recorded of it, and where it stood at a moment. */
 export function loadBatch(db: Db, id: number, nowMs: number): Batch | null {
   const found = keep(db, `batch ${id}`, () => readBatch(db, id));
-  return found && { ...found, place: placeAt(db, id, nowMs) };
+  return found && { ...found, place: placeAt(db, id, nowMs), asOfMs: nowMs };
 }
 
-function readBatch(db: Db, id: number): Omit<Batch, 'place'> | null {
+function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs'> | null {
   const row = db.select().from(batch).where(eq(batch.id, id)).get();
   const design = row && findDesign(db, row.designRevisionId);
   const regimen = row && findRegimen(db, row.regimenRevisionId);
@@ -116,21 +161,37 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place'> | null {
   const decided = standsDecided(db, id);
   // What was withdrawn from a shipped regimen is withdrawn from a running batch too; what was decided stays as it was judged.
   const now = decided || !regimen.shipped ? regimen : { ...regimen, steps: asNowKnown(regimen.id, regimen.steps) };
+  const all = allLots(db);
+  const ids = line.map((of) => of.id);
+  const changes = changesOf(db, line);
+  const steps = withChanges(now.steps, changes);
+  const lots = lotsOf(db, id, all);
+  const materials = Object.fromEntries(lots.map(({ slot, lot }) => [slot, lot]));
+  const book = bookOf(db, line);
+  const isStruck = changes.some((change) => change.kind === 'last');
   return {
     ...row,
     design,
-    regimen: now,
+    regimen: { ...now, steps, ...(isStruck ? { careClass: careGiven(now.careClass, steps) } : {}) },
+    changes,
+    written: withChanges(
+      now.steps,
+      changes.filter((change) => change.kind === 'another'),
+    ).map((step) => step.id),
     species: speciesOf(row.speciesId),
     pieces: db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all(),
-    materials: materialsOf(db, id, allLots(db)),
+    materials,
+    lots,
+    on: lotsOnPieces(db, book, steps, materials, all),
     recoveries: db
       .select()
       .from(recovery)
-      .where(and(eq(recovery.batchId, id), isNull(recovery.withdrawnAt)))
+      .where(and(inArray(recovery.batchId, ids), isNull(recovery.withdrawnAt)))
       .orderBy(asc(recovery.id))
       .all()
+      .filter((one) => line.some((of) => of.id === one.batchId && one.at <= of.until))
       .map((one) => ({ id: one.id, clientId: one.clientId, way: one.way as Way, beforeTask: one.beforeTask, at: one.at })),
-    book: bookOf(db, line),
+    book,
     checks: checksOf(db, line).map((check) => ({ ...check, atMs: check.at })),
     uptake: shopUptake(db),
     release: decided,

@@ -4,11 +4,11 @@ import { and, desc, eq, sql } from 'drizzle-orm';
 import { findSpecies, type Origin, type PieceUse } from '@/core/material';
 import { type Geometry, area } from '@/core/piece';
 import { dateOf, fail, type Issue, ok, type Result } from '@/core/quantity';
-import { scheduleOf, suits } from '@/core/regimen';
+import { byLabelCoats, handsScale, type RegimenStep, scheduleOf, type Slot, suits } from '@/core/regimen';
 import { chalkNumber, codeFrom } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { batch, batchMaterial, design, designRevision, piece, place, placement } from '../schema';
+import { batch, batchMaterial, design, designRevision, piece, place, placement, stepChange } from '../schema';
 import { judgeByUses } from '../facts/facts';
 import { theShop } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
@@ -101,10 +101,29 @@ export type NewBatch = {
   readonly materials: Readonly<Record<string, number>>;
   readonly startAt: number;
   readonly dueAt: number | null;
+  /** Why its first soak may lie past the bound of its oil: someone read what can go wrong. */
+  readonly beyondWhy?: string;
 };
 
 /** How far back a start may lie: the minutes it takes to fill in a form. */
 const START_GRACE_MS = 30 * 60_000;
+
+/** A lot for a slot, as long as it suits and nothing holds it. */
+export function chooseFor(slot: Slot, steps: readonly RegimenStep[], lotId: number, lots: readonly KnownLot[]): Result<KnownLot> {
+  const path = `materials.${slot.slot}`;
+  const lot = lots.find((one) => one.id === lotId);
+  if (!lot?.nature) return fail('slot-empty', path, { name: slot.name });
+  const material = {
+    roles: lot.roles,
+    drying: lot.nature.drying,
+    waxEquivalent: lot.nature.waxEquivalent,
+    a0Hours: lot.needs?.hours ?? null,
+  };
+  const held: Issue[] = lot.held ? [{ code: 'lot-held', path, with: { number: lot.held.number } }] : [];
+  const fits = suits(slot, material, lot.number, steps);
+  const issues = [...held, ...(fits.ok ? [] : fits.issues)];
+  return issues.length > 0 ? { ok: false, issues } : ok(lot);
+}
 
 /** Each slot's lot, as long as it suits: dries or never dries as the regimen wants, and does not stay tacky. */
 export function chooseMaterials(
@@ -115,16 +134,12 @@ export function chooseMaterials(
   const issues: Issue[] = [];
   const materials: Record<string, KnownLot> = {};
   for (const slot of regimen.slots) {
-    const lot = lots.find((one) => one.id === chosen[slot.slot]);
     const needed = regimen.steps.some((step) => step.slot === slot.slot && !step.optional);
-    if (!lot?.nature) {
-      if (needed) issues.push({ code: 'slot-empty', path: `materials.${slot.slot}`, with: { name: slot.name } });
-      continue;
-    }
-    if (lot.held) issues.push({ code: 'lot-held', path: `materials.${slot.slot}`, with: { number: lot.held.number } });
-    const fits = suits(slot, lot.nature, lot.number);
-    if (!fits.ok) issues.push(...fits.issues);
-    materials[slot.slot] = lot;
+    const id = chosen[slot.slot];
+    if (id === undefined && !needed) continue;
+    const lot = chooseFor(slot, regimen.steps, id ?? 0, lots);
+    if (lot.ok) materials[slot.slot] = lot.value;
+    else issues.push(...lot.issues);
   }
   return issues.length > 0 ? { ok: false, issues } : ok(materials);
 }
@@ -148,22 +163,51 @@ export function nextBatchNumber(tx: Db, nowMs: number): string {
   return chalkNumber('', year, last + 1, 3);
 }
 
+/** A bought finish's label says how many coats: more than the regimen gives, or fewer. */
+function byLabels(tx: Db, batchId: number, { steps }: KnownRegimen, lots: Readonly<Record<string, KnownLot>>, by: By): void {
+  for (const [slot, { ready, number }] of Object.entries(lots)) {
+    if (!ready || ready.labelCoats === null) continue;
+    const { more, lastAfter } = byLabelCoats(steps, slot, ready.labelCoats);
+    const row = {
+      batchId,
+      slot,
+      reason: 'label' as const,
+      note: `${ready.labelCoats} by the label of ${number}`,
+      personId: by.personId,
+      at: by.nowMs,
+    };
+    for (let i = 0; i < more; i++)
+      tx.insert(stepChange)
+        .values({ ...row, clientId: `label-${batchId}-${slot}-${i}`, kind: 'another', after: null })
+        .run();
+    if (lastAfter !== null)
+      tx.insert(stepChange)
+        .values({ ...row, clientId: `label-${batchId}-${slot}`, kind: 'last', after: lastAfter })
+        .run();
+  }
+}
+
 /** Starts a batch: its pieces get codes, its materials lots. Refused when hands, materials and regimen do not go together. */
 export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly id: number; readonly number: string }> {
   return command(db, (tx) => {
     const regimen = findRegimen(tx, input.regimenRevisionId);
     if (!regimen) return fail('not-found', 'regimenRevisionId');
-    if (!findDesign(tx, input.designRevisionId)) return fail('not-found', 'designRevisionId');
+    const shape = findDesign(tx, input.designRevisionId);
+    if (!shape) return fail('not-found', 'designRevisionId');
     if (!findSpecies(input.speciesId)) return fail('not-found', 'speciesId');
     if (input.startAt < by.nowMs - START_GRACE_MS) return fail('in-the-past', 'startAt');
     if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
     if (input.pieces > 500) return fail('too-large', 'pieces', { most: 500 });
     const materials = chooseMaterials(regimen, input.materials, allLots(tx));
     if (!materials.ok) return materials;
-    const schedule = scheduleOf(regimen.steps, input.pieces, dwellBound(materials.value));
+    const scale = handsScale(shape.area);
+    const [bound, why] = [dwellBound(materials.value), (input.beyondWhy ?? '').trim()];
+    const strict = scheduleOf(regimen.steps, input.pieces, bound, { scale });
+    const schedule = strict.ok || why === '' ? strict : scheduleOf(regimen.steps, input.pieces, bound, { scale, beyond: true });
     if (!schedule.ok) return schedule;
     const number = nextBatchNumber(tx, by.nowMs);
-    const { materials: _, pieces, ...facts } = input;
+    const { materials: _, pieces, beyondWhy: __, ...rest } = input;
+    const facts = { ...rest, beyondWhy: strict.ok ? '' : why };
     const { id } = tx
       .insert(batch)
       .values({ ...facts, number, personId: by.personId, at: by.nowMs })
@@ -174,6 +218,7 @@ export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly i
       .run();
     const rows = Object.entries(materials.value).map(([slot, lot]) => ({ batchId: id, slot, lotId: lot.id }));
     if (rows.length > 0) tx.insert(batchMaterial).values(rows).run();
+    byLabels(tx, id, regimen, materials.value, by);
     const bench = tx.select().from(place).where(eq(place.kind, 'bench')).get();
     if (bench) tx.insert(placement).values({ batchId: id, placeId: bench.id, at: by.nowMs }).run();
     return ok({ id, number });

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { openRagLines } from '../rags/queries';
 import { layRags } from '../rags/commands';
 import { logEntry } from '../schema';
-import { leftOf } from '../stores/queries';
+import { allLots, leftOf } from '../stores/queries';
 import { demoDb, reportOf, refusal } from '../testing';
 import { findBatchId, loadBatch } from './batch';
 import { correctEntry, recordEntry, type Report, undoLast } from './record';
@@ -80,13 +80,19 @@ describe('recording', () => {
       { hazard: 'self-heating', at: expect.arrayContaining(['31-007']) },
     ]);
   });
-  it('refuses to overdraw a lot and changes nothing', () => {
+  it('keeps a coat that took more than the book holds, and asks only where it is far more', () => {
     say('sand-120', 10);
     say('wet', 12);
     say('knock-back-220', 140);
     const before = leftOf(db, oilLot());
-    expect(code(say('flood-1', 150, { grams: 90_000 }))).toBe('overdrawn');
+    expect(code(say('flood-1', 150, { grams: 90_000 }))).toBe('much-more');
     expect([leftOf(db, oilLot()), doneTasks().length]).toEqual([before, 3]);
+    expect(code(say('flood-1', 150, { grams: 90_000, sure: true }))).toBe('ok');
+    expect(leftOf(db, oilLot())).toBeCloseTo(before - 90_000, 6);
+    expect(allLots(db).find((lot) => lot.id === oilLot())).toMatchObject({
+      leftG: 0,
+      overdrawnG: expect.closeTo(90_000 - before, 6),
+    });
   });
   it('takes the last thing back with its stock and its cloths, and lets it be done again', () => {
     const before = leftOf(db, oilLot());

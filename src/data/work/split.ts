@@ -52,7 +52,7 @@ export function splitBatch(db: Db, { batchId, pieces, why }: Parting, by: By): R
       })
       .returning({ id: batch.id })
       .get();
-    const materials = Object.entries(from.materials).map(([slot, lot]) => ({ batchId: id, slot, lotId: lot.id }));
+    const materials = from.lots.map(({ slot, lot, fromAt }) => ({ batchId: id, slot, lotId: lot.id, fromAt }));
     if (materials.length > 0) tx.insert(batchMaterial).values(materials).run();
     if (from.place) tx.insert(placement).values({ batchId: id, placeId: from.place.id, at: by.nowMs }).run();
     goOver(tx, from, named.value, id, why, by);
@@ -73,11 +73,16 @@ function goOver(tx: Db, from: Batch, pieces: readonly Piece[], toBatch: number, 
   }
 }
 
+/** A step without the mark of the coat that was added. */
+const stem = (id: string): string => id.replace(/\*\d+/g, '*');
+
 /** What two batches must have in common before they can be one. */
 export function unlike(a: Batch, b: Batch): string | null {
   if (a.design.revisionId !== b.design.revisionId) return 'design';
   if (a.species.id !== b.species.id) return 'wood';
   if (a.regimen.revisionId !== b.regimen.revisionId) return 'regimen';
+  if (a.regimen.steps.map((step) => stem(step.id)).join() !== b.regimen.steps.map((step) => stem(step.id)).join())
+    return 'the coats they are given';
   const slots = new Set([...Object.keys(a.materials), ...Object.keys(b.materials)]);
   return [...slots].some((slot) => a.materials[slot]?.id !== b.materials[slot]?.id) ? 'the lots it takes' : null;
 }

@@ -1,7 +1,6 @@
 import 'server-only';
 import {
   type AgeClock,
-  a0Of,
   ageClock,
   type CureMode,
   countingChecks,
@@ -13,32 +12,36 @@ import {
   type Needs,
   neededHours,
   nextBatch,
+  onWood,
   quantile,
   type ReadyAt,
   readyShare,
   type SeenAt,
 } from '@/core/cure';
-import { ingredientOf } from '@/core/material';
-import { MS_PER_MINUTE } from '@/core/quantity';
 import {
   type DwellBound,
   type Fact,
+  handsScale,
+  leastUntil,
   type Progress,
   progressOf,
   type RingFacts,
   ringOf,
   roundsRecorded,
   scheduleOf,
+  SCUFF_AFTER_DAYS,
+  settingFrom,
   type SlotBound,
   type Task,
   turnsOf,
   withRecoveries,
+  withScuffs,
   withTurns,
 } from '@/core/regimen';
 import type { Db } from '../db';
 import { type Air, airOf } from '../cure/air';
 import type { KnownLot } from '../stores/queries';
-import { type Batch, piecesIn } from './batch';
+import { type Batch, lotAt, piecesIn } from './batch';
 
 /** The cure of a batch from its last coat on; hours are equivalent hours at 20 °C. */
 export type CureStanding = {
@@ -78,9 +81,25 @@ export const dwellBound =
   (slot) =>
     slotBound(materials[slot]);
 
+/** What a bought finish's label says of dwell and rest; undefined where it says nothing. */
+function labelOf({ ready }: Pick<KnownLot, 'ready'>): SlotBound['label'] {
+  if (!ready || (ready.labelDwellMin === null && ready.labelGapMin === null)) return undefined;
+  const { labelDwellMin: min, labelDwellMaxMin: max, labelGapMin: gapMin } = ready;
+  return { dwell: min === null ? null : { min, ideal: min, max }, gapMin };
+}
+
 /** What one lot bears in a schedule. */
-export const slotBound = (lot: KnownLot | undefined): SlotBound | undefined =>
-  lot?.nature ? { ...lot.nature.maxDwellMin, vapour: lot.nature.flammable } : undefined;
+export function slotBound(lot: KnownLot | undefined): SlotBound | undefined {
+  if (!lot?.nature) return undefined;
+  const label = labelOf(lot);
+  const scuffs = lot.nature.drying === 'drying' && lot.needs?.mode === 'oxidise';
+  return {
+    ...lot.nature.maxDwellMin,
+    vapour: lot.nature.flammable,
+    ...(label ? { label } : {}),
+    scuffAfterDays: scuffs ? SCUFF_AFTER_DAYS[lot.roles.includes('varnish') ? 'varnish' : 'oil'] : null,
+  };
+}
 
 /** Facts of the book that stand, as the core's progress takes them. */
 export const factsOf = ({ book }: Pick<Batch, 'book'>): (Fact & { readonly pieces: number })[] =>
@@ -107,12 +126,19 @@ export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]
   const facts = factsOf(batch);
   const pieces = Math.max(1, piecesIn(batch).length);
   const bound = dwellBound(batch.materials);
-  const scheduled = (by: DwellBound) =>
-    scheduleOf(batch.regimen.steps, pieces, by, turnsOf(facts, batch.regimen.steps), roundsRecorded(facts));
+  const scale = handsScale(batch.design.area);
+  const how = {
+    turns: turnsOf(facts, batch.regimen.steps),
+    recorded: roundsRecorded(facts),
+    scale,
+    beyond: batch.beyondWhy !== '',
+  };
+  const scheduled = (by: DwellBound) => scheduleOf(batch.regimen.steps, pieces, by, how);
   const strict = scheduled(bound);
   const schedule = strict.ok ? strict : scheduled(() => undefined);
   if (!schedule.ok) throw new Error(`batch ${batch.number} cannot be scheduled: ${JSON.stringify(schedule.issues)}`);
-  const tasks = withTurns(withRecoveries(schedule.value, batch.recoveries, pieces, bound), facts);
+  const recovered = withRecoveries(schedule.value, batch.recoveries, pieces, bound, { scale, order: batch.written });
+  const tasks = withTurns(withScuffs(recovered, facts, bound, batch.asOfMs, scale), facts);
   return { tasks, progress: progressOf(tasks, facts) };
 }
 
@@ -121,46 +147,28 @@ export type SetBy = Needs & { readonly settles: boolean; readonly of: string };
 
 /** The longest time any of a batch's materials needs, on a wood that may hold it back; a bare batch needs none, and what stays tacky has none. */
 export function a0OfMaterials(materials: readonly KnownLot[], slowsCure = false): SetBy | null {
-  const each = materials.flatMap((lot) => {
-    const needs = a0Of(
-      Object.entries(lot.composition).map(([id, w]) => ({ ingredient: ingredientOf(id), w })),
-      slowsCure,
-    );
-    return needs ? [{ ...needs, of: lot.title }] : [];
-  });
+  const each = materials.flatMap((lot) => (lot.needs ? [{ ...onWood(lot.needs, slowsCure), of: lot.title }] : []));
   const slowest = each.sort((a, b) => b.hours - a.hours)[0];
-  return slowest && each.length === materials.length
-    ? { ...slowest, settles: each.every((one) => one.source === 'settle') }
-    : null;
+  return slowest && each.length === materials.length ? { ...slowest, settles: each.every((one) => one.mode === 'settle') } : null;
 }
 
 /** What a batch sets by; null for bare wood. */
-export const setBy = ({ materials, species }: Pick<Batch, 'materials' | 'species'>): SetBy | null =>
-  a0OfMaterials(Object.values(materials), species.slowsCure);
+export const setBy = ({ on, species }: Pick<Batch, 'on' | 'species'>): SetBy | null => a0OfMaterials(on, species.slowsCure);
 
 /** When a batch was last wet with something that gives off vapour, UTC ms; null when it never was. */
-export function vapourWetMs(batch: Pick<Batch, 'materials'>, { done }: Progress): number | null {
+export function vapourWetMs(batch: Pick<Batch, 'lots'>, { done }: Progress): number | null {
   let slot: string | null = null;
   let wetMs: number | null = null;
   for (const { task, fact } of done) {
     slot = task.step.slot ?? slot;
     const isWet = fact.kind === 'done' && ['coat', 'wipe', 'buff'].includes(task.step.kind);
-    if (isWet && slot !== null && batch.materials[slot]?.nature?.flammable) wetMs = fact.atMs;
+    if (isWet && slot !== null && lotAt(batch, slot, fact.atMs)?.nature?.flammable) wetMs = fact.atMs;
   }
   return wetMs;
 }
 
-/** When the last coat was finished: the wipe or buff after it, once no coat is left to do. Null before. */
-export function cureStart(progress: Progress): number | null {
-  const coatsLeft = progress.rest.some((task) => task.step.kind === 'coat' && !task.step.optional);
-  const last = progress.done.findLast(
-    ({ task, fact }) => fact.kind === 'done' && ['coat', 'wipe', 'buff'].includes(task.step.kind),
-  );
-  return coatsLeft || !last ? null : last.fact.atMs;
-}
-
 function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learning: Learning | null): CureStanding | null {
-  const startMs = cureStart(progress);
+  const startMs = settingFrom(progress);
   const shipped = setBy(batch);
   if (startMs === null || !shipped) return null;
   const own = learning && !shipped.settles ? nextBatch(learning, shipped.of, batch.species.id) : null;
@@ -199,17 +207,11 @@ function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learnin
   };
 }
 
-/** The least time of the regimen: the wait after the last thing done to the finish. */
-function leastUntil(progress: Progress): number {
-  const last = progress.done.findLast(({ task }) => ['coat', 'wipe', 'buff'].includes(task.step.kind));
-  return last ? last.fact.atMs + last.task.wait.min * MS_PER_MINUTE : 0;
-}
-
 /** What a batch comes to at a moment. */
 export function standingOfBatch(db: Db, batch: Batch, nowMs: number, learning: Learning | null = null): Standing {
   const { tasks, progress } = progressOfBatch(batch);
   const cure = cureOf(db, batch, progress, nowMs, learning);
-  const isBare = Object.keys(batch.materials).length === 0;
+  const isBare = batch.on.length === 0;
   const pReady = cure?.pReady ?? (isBare ? 1 : 0);
   const seen = cure ? batch.checks.filter((check) => check.at >= cure.startMs) : isBare ? batch.checks : [];
   const fit = fitness(pReady, seen, nowMs, leastUntil(progress), setBy(batch)?.mode ?? 'settle');

@@ -10,7 +10,9 @@ import { findDesign } from './catalogue';
 
 const kept = new WeakMap<Db, { readonly key: string; readonly factors: readonly UptakeFactor[] }>();
 
-const stepOf = (task: string): string => task.replace(/[#+].*$/, '');
+/** The step of a regimen that a task stands for; a coat more stands for the one it repeats. */
+const stepOf = (task: string): string => task.replace(/[#+*].*$/, '');
+const repeats = (task: string): number => task.split('*').length - 1;
 
 /** What a record's coat was estimated at for one piece, by the shipped figures. */
 function estimator(db: Db) {
@@ -31,7 +33,7 @@ function estimator(db: Db) {
     const design = of && findDesign(db, of.designRevisionId);
     const species = of && findSpecies(of.speciesId);
     if (!design || !species || !step?.coatClass) return null;
-    const perPieceG = coatGrams({ ...design.area, porosity: species.porosity }, step.coatClass, step.coat ?? 1);
+    const perPieceG = coatGrams({ ...design.area, porosity: species.porosity }, step.coatClass, (step.coat ?? 1) + repeats(task));
     return { species: species.id, finishClass: step.coatClass, perPieceG };
   };
 }

@@ -5,7 +5,7 @@ import { formatDuration } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
-import { type CureStanding, standingOfBatch } from '@/data/work/standing';
+import { type CureStanding, type Standing, standingOfBatch } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -65,11 +65,13 @@ export async function CurePage({ number }: { readonly number: string }) {
         </>
       ) : (
         <p>
-          {Object.keys(batch.materials).length === 0
+          {batch.on.length === 0
             ? 'A bare piece neither cures nor settles.'
-            : Object.values(batch.materials).some((lot) => lot.nature?.drying === 'mixed')
+            : batch.on.some((lot) => lot.nature?.drying === 'mixed')
               ? 'Part of what is on it dries and part never does: it stays tacky, and no date can be said.'
-              : 'The last coat is still to come; the estimate begins there.'}
+              : isWet(standing)
+                ? 'Its last coat still lies wet, or it is still in its bath: setting begins when it is wiped.'
+                : 'The last coat is still to come; the estimate begins there.'}
         </p>
       )}
       <div className="mt-6 grid gap-10 wide:grid-cols-2">
@@ -83,7 +85,15 @@ export async function CurePage({ number }: { readonly number: string }) {
             nowMs={nowMs}
             initials={new Map(people(db).map((person) => [person.id, person.initials]))}
           />
-          {cure ? <WeighIn db={db} batchId={batch.id} startMs={cure.startMs} decided={batch.release !== null} /> : null}
+          {cure ? (
+            <WeighIn
+              db={db}
+              batchId={batch.id}
+              startMs={cure.startMs}
+              decided={batch.release !== null}
+              airs={cure.air.reckoned}
+            />
+          ) : null}
         </div>
       </div>
       <div className="mt-8 max-w-3xl">
@@ -92,6 +102,11 @@ export async function CurePage({ number }: { readonly number: string }) {
     </>
   );
 }
+
+/** Whether all its coats are on, and the last was not wiped yet. */
+const isWet = ({ progress }: Pick<Standing, 'progress'>): boolean =>
+  !progress.rest.some(({ step }) => step.kind === 'coat' && !step.optional) &&
+  progress.done.some(({ task, fact }) => task.step.kind === 'coat' && fact.kind === 'done');
 
 /** What the estimate rests on. */
 function airWords(batch: Batch, { air }: CureStanding, zone: string): string {

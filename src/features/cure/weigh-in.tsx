@@ -1,6 +1,7 @@
 import 'server-only';
 import { LEAST_WEIGHINGS, type WeighCurve } from '@/core/cure';
-import { formatDuration } from '@/core/quantity';
+import { moistureSwing } from '@/core/piece';
+import { formatDuration, MS_PER_HOUR } from '@/core/quantity';
 import { weighInOf } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
 import { WeighDrawn } from './components/weigh-drawn';
@@ -23,13 +24,36 @@ export function weighWords(curve: WeighCurve | null, count: number): string {
   return parts.filter(Boolean).join(' ');
 }
 
-type Props = { readonly db: Db; readonly batchId: number; readonly startMs: number; readonly decided: boolean };
+/** What moisture alone may have done to a piece that was weighed without a bare one beside it. */
+function swingWords(startG: number, airs: Props['airs']): string {
+  const swing = moistureSwing(startG, airs);
+  if (!swing) return '';
+  const { lowG, highG } = swing;
+  return highG - lowG < 0.05
+    ? 'The air hardly changed since: moisture moved it by nothing a scale would show.'
+    : `No bare piece was weighed beside it: by its wood’s moisture alone the air since then may have moved it by ${signed(lowG)} to ${signed(highG)} g at most.`;
+}
+const signed = (grams: number): string => `${grams < -0.05 ? '−' : '+'}${Math.abs(grams).toFixed(1)}`;
+
+type Props = {
+  readonly db: Db;
+  readonly batchId: number;
+  readonly startMs: number;
+  readonly decided: boolean;
+  /** The air where it stood, from its last coat on. */
+  readonly airs: readonly { readonly atMs: number; readonly tempC: number; readonly rh: number }[];
+};
 
 /** The weigh-in of a batch's test piece: evidence beside the estimate, never instead of a check. */
-export function WeighIn({ db, batchId, startMs, decided }: Props) {
+export function WeighIn({ db, batchId, startMs, decided, airs }: Props) {
   const { weighed, curve } = weighInOf(db, batchId, startMs);
   if (weighed.length === 0 && decided) return null;
+  const [first] = [...weighed].sort((a, b) => a.hours - b.hours);
+  const fromMs = startMs + (first?.hours ?? 0) * MS_PER_HOUR;
   const last = weighed.at(-1)?.hours ?? 0;
+  const untilMs = startMs + last * MS_PER_HOUR;
+  const before = airs.findLast((air) => air.atMs <= fromMs);
+  const since = [...(before ? [before] : []), ...airs.filter((air) => air.atMs > fromMs && air.atMs <= untilMs)];
   const drawn = curve ? Array.from({ length: 61 }, (_, i) => ({ hours: (last * i) / 60, grams: curve.at((last * i) / 60) })) : [];
   return (
     <section>
@@ -39,6 +63,7 @@ export function WeighIn({ db, batchId, startMs, decided }: Props) {
       </div>
       {weighed.length > 0 ? <WeighDrawn weighed={weighed} curve={drawn} plateau={curve?.plateau ?? null} /> : null}
       <p className="reading">{weighWords(curve, weighed.length)}</p>
+      {first && weighed.length > 1 ? <p>{swingWords(first.grams, since)}</p> : null}
       <p className="text-sm text-soft">
         Solvent leaves, then oxygen is taken up, then it rests. Evidence beside the estimate; it releases nothing by itself.
       </p>

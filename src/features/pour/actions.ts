@@ -10,7 +10,8 @@ import { madeOf } from '@/data/pour/open';
 import { findPot } from '@/data/pour/queries';
 import { recordHeatSlip, rescale, spreadSlip } from '@/data/pour/slips';
 import { recordSpill } from '@/data/rags/commands';
-import { containers } from '@/data/stores/queries';
+import { countLot } from '@/data/stores/commands';
+import { containers, leftOf } from '@/data/stores/queries';
 import { act, type Answer, reader } from '../shop/act';
 
 const id = z.int().positive();
@@ -92,6 +93,13 @@ export async function saveFit(input: unknown): Promise<Answer> {
 
 export async function allIn(input: unknown): Promise<Answer<{ readonly number: string }>> {
   return act(Pot, input, (db, { pourId, version }, by) => finishWeighing(db, pourId, version, by));
+}
+
+/** The bottle held more than its book: the difference is booked, and the lot is empty by the book. */
+export async function bookMore(input: unknown): Promise<Answer> {
+  return act(z.object({ lotId: id }), input, (db, { lotId }, by) =>
+    leftOf(db, lotId) < 0 ? countLot(db, lotId, 0, by) : fail('not-found', 'lotId'),
+  );
 }
 
 export async function offTheHeat(input: unknown): Promise<Answer> {

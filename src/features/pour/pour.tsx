@@ -27,11 +27,16 @@ const STAGES = [
   { id: 'done', name: 'Label and clean up' },
 ] as const;
 
+/** Lots of an ingredient, the earliest best-before first; those that are empty by the book, and may not be, last. */
 const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
   lots
-    .filter((lot) => lot.ingredientId === ingredient && lot.leftG > 1e-6 && !lot.held)
-    .sort((a, b) => (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'))
+    .filter((lot) => lot.kind === 'bought' && lot.ingredientId === ingredient && !lot.held)
+    .sort(
+      (a, b) => Number(a.leftG <= HAIR_G) - Number(b.leftG <= HAIR_G) || (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'),
+    )
     .map(({ id, number, leftG, bestBefore }) => ({ id, number, leftG, bestBefore }));
+/** A lot with no more than this is empty by the book, g. */
+const HAIR_G = 1e-6;
 
 /** Each pan with its melts as they were logged. */
 const panFacts = (db: Db, ambientC: number): PanFacts[] =>
@@ -163,6 +168,9 @@ export async function PourPage({ id }: { readonly id: number }) {
                   }
                 : null
             }
+            overdrawn={lots
+              .filter((one) => one.overdrawnG > 0.05 && pot.entries.some((entry) => entry.lotId === one.id))
+              .map(({ id: lotId, number, overdrawnG }) => ({ lotId, number, overG: overdrawnG }))}
             struck={pot.struck.map((entry) => entry.readingG)}
             slips={pot.slips.map((one) => one.says)}
             lots={Object.fromEntries(lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}

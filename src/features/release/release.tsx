@@ -36,7 +36,7 @@ function evidenceWords(
   record: ReleaseRecord,
   nowMs: number,
 ): Partial<Record<GateId, readonly string[]>> {
-  const lots = Object.values(batch.materials);
+  const lots = batch.on;
   const lastCoat = progress.done.findLast(({ task }) => ['coat', 'wipe', 'buff'].includes(task.step.kind));
   const checks = checkLinesOf(record).slice(-2).reverse();
   const rags = ragLinesOf(record);
@@ -95,7 +95,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
   const { allergens, undeclared } = contentsOf(batch);
   const jars = bottlesFor(db, batch);
   const jarLotId = allLots(db).find((lot) => lot.number === draft.cost.jar)?.id ?? null;
-  const held = Object.values(batch.materials).find((lot) => lot.held)?.held;
+  const held = batch.on.find((lot) => lot.held)?.held;
   return (
     <>
       <div className="mb-4 flex flex-wrap items-center gap-6">
@@ -191,7 +191,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
       <div className="mt-6 max-w-3xl">
         <Cautions
           of={[
-            ...cautionsWith(Object.values(batch.materials), {
+            ...cautionsWith(batch.on, {
               doing: 'releasing',
               wood: batch.treeKnown ? batch.species.food : 'unknown',
             }),

@@ -2,8 +2,17 @@
 
 import { z } from 'zod';
 import { FEELS } from '@/core/blend';
-import { CONTACTS } from '@/core/material';
-import { fail, ok, parseMass, parseMassOrNone, parseNumber, parseTemperature, parsePositive } from '@/core/quantity';
+import { CONTACTS, ROLES } from '@/core/material';
+import {
+  fail,
+  ok,
+  parseDuration,
+  parseMass,
+  parseMassOrNone,
+  parsePositive,
+  parseTemperature,
+  type Result,
+} from '@/core/quantity';
 import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
@@ -28,7 +37,7 @@ export async function hold(input: unknown): Promise<Answer> {
 }
 
 export async function lift(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: id }), input, (db, { lotId }, by) => liftHold(db, lotId, by));
+  return act(z.object({ lotId: id, why: text }), input, (db, { lotId, why }, by) => liftHold(db, lotId, why, by));
 }
 
 export async function saveCheck(input: unknown): Promise<Answer> {
@@ -132,17 +141,63 @@ const Ready = z.object({
   density: z.string(),
   coverage: z.string(),
   labelRule: text,
+  role: z.enum(ROLES),
+  shares: z.record(z.string(), z.string()),
+  dwell: z.string(),
+  gap: z.string(),
+  coats: z.string(),
+  food: z.string(),
 });
+
+/** `15`, `15 min` or `15 to 20 min`: what a label says of leaving it on. */
+function dwellOf(words: string): Result<{ readonly min: number; readonly max: number | null }> {
+  const [first = '', second] = words.split(/\s*(?:–|-|to)\s*/);
+  const most = second === undefined ? null : parseDuration(second);
+  const unit = second?.replace(/[\d.,\s]/g, '') ?? '';
+  const least = parseDuration(/[a-z]/i.test(first) ? first : `${first} ${unit}`);
+  if (!least.ok) return least;
+  if (most && !most.ok) return most;
+  if (least.value <= 0) return fail('must-be-positive', '');
+  return most && most.value < least.value ? fail('wait-order', '') : ok({ min: least.value, max: most ? most.value : null });
+}
+
+/** A share of a declared content, in percent. */
+function shareOf(words: string): Result<number> {
+  const read = parsePositive(words.replace('%', ''));
+  return read.ok && read.value > 100 ? fail('too-large', '', { least: 0, most: 100, unit: '%' }) : read;
+}
 
 /** Writes down a bought finish. */
 export async function saveReady(input: unknown): Promise<Answer<{ readonly id: number }>> {
-  return act(Ready, input, (db, { density, coverage, ...rest }) => {
+  return act(Ready, input, (db, { density, coverage, dwell, gap, coats, food, shares, ...rest }) => {
     const read = reader();
     const densityGPerMl = read.take('density', parsePositive(density));
-    const coverageM2PerL = read.orNone('coverage', coverage, parseNumber);
-    if (densityGPerMl === undefined || coverageM2PerL === undefined) return { ok: false, issues: read.issues };
+    const coverageM2PerL = read.orNone('coverage', coverage, parsePositive);
+    const left = read.orNone('dwell', dwell, dwellOf);
+    const labelGapMin = read.orNone('gap', gap, parseDuration);
+    const labelCoats = read.orNone('coats', coats, parsePositive);
+    const foodMin = read.orNone('food', food, parseDuration);
+    const known = Object.entries(shares).filter(([which, said]) => rest.declared.includes(which) && said.trim() !== '');
+    const parts = known.map(([which, said]) => [which, read.take(`shares.${which}`, shareOf(said))] as const);
+    if (read.issues.length > 0 || densityGPerMl === undefined) return { ok: false, issues: read.issues };
     if (densityGPerMl < 0.5 || densityGPerMl > 2) return fail('too-large', 'density', { least: 0.5, most: 2 });
-    return addReadyMade(db, { ...rest, densityGPerMl, coverageM2PerL });
+    if (labelCoats != null && !Number.isInteger(labelCoats)) return fail('invalid', 'coats', { detail: 'a whole number' });
+    if (labelCoats != null && labelCoats > 12) return fail('too-large', 'coats', { least: 1, most: 12 });
+    if (foodMin === 0) return fail('must-be-positive', 'food');
+    const fractions = Object.fromEntries(parts.map(([which, percent]) => [which, (percent ?? 0) / 100]));
+    const sum = Object.values(fractions).reduce((all, one) => all + one, 0);
+    if (sum > 1 + 1e-6) return fail('fractions-sum', 'declared', { sum });
+    return addReadyMade(db, {
+      ...rest,
+      shares: fractions,
+      densityGPerMl,
+      coverageM2PerL: coverageM2PerL ?? null,
+      labelDwellMin: left?.min ?? null,
+      labelDwellMaxMin: left?.max ?? null,
+      labelGapMin: labelGapMin ?? null,
+      labelCoats: labelCoats ?? null,
+      labelFoodHours: foodMin == null ? null : foodMin / 60,
+    });
   });
 }
 

@@ -1,12 +1,13 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { findIngredient } from '@/core/material';
-import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
+import { dateOf, daysBetween, formatDuration, formatMass, formatMoney } from '@/core/quantity';
 import { bathState } from '@/data/bath/bath';
 import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
+import type { ReadyMade } from '@/data/stores/nature';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
-import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, STATEMENT_WORDS, WHY_WORDS } from '@/messages';
+import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, ROLE_WORDS, STATEMENT_WORDS, WHY_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { cautionsWith } from '../work/cautions';
@@ -34,6 +35,20 @@ const asRight = (lot: KnownLot): RightLot => ({
   waxEquivalent: lot.nature?.waxEquivalent ?? 0,
   composition: lot.composition,
 });
+
+/** What a bought finish's label says, in a line. */
+const labelWords = (ready: ReadyMade): string =>
+  [
+    ready.labelDwellMin === null
+      ? ''
+      : `leave on ${formatDuration(ready.labelDwellMin)}${ready.labelDwellMaxMin === null ? '' : ` to ${formatDuration(ready.labelDwellMaxMin)}`}`,
+    ready.labelGapMin === null ? '' : `${formatDuration(ready.labelGapMin)} between coats`,
+    ready.labelCoats === null ? '' : ready.labelCoats === 1 ? 'one coat' : `${ready.labelCoats} coats`,
+    ready.coverageM2PerL === null ? '' : `${ready.coverageM2PerL} m² a litre`,
+    ready.labelFoodHours === null ? '' : `food after ${formatDuration(ready.labelFoodHours * 60)}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 function Fact({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
   return (
@@ -79,6 +94,12 @@ export async function LotPage({ id }: { readonly id: number }) {
       {lot.held ? (
         <p role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3 text-lg font-semibold">
           ▲ Held{ownHold ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn from it.
+        </p>
+      ) : null}
+      {lot.overdrawnG > 0.05 ? (
+        <p role="status" className="mb-4 border-cure border-l-8 bg-paper px-4 py-3">
+          <strong>Count it.</strong> {formatMass(lot.overdrawnG)} more were drawn than the book held. What was done is kept; weigh
+          what is there and put the book right in <Link href="/stores">Stores</Link>.
         </p>
       ) : null}
       {ownHold ? <Reached trace={trace} lotId={id} /> : null}
@@ -149,14 +170,16 @@ export async function LotPage({ id }: { readonly id: number }) {
             <Fact name="By weight">
               <span className="reading">
                 {shares
-                  .map(([part, w]) => `${(w * 100).toFixed(1)} % ${findIngredient(part)?.name.toLowerCase() ?? part}`)
+                  .map(([part, w]) => `${(w * 100).toFixed(1)} % ${findIngredient(part)?.name.toLowerCase() ?? 'not declared'}`)
                   .join(', ')}
               </span>
               {lot.kind === 'bath' ? (
                 <span className="block font-normal text-soft">All that ever went in: an allergen stays.</span>
               ) : null}
               {lot.undeclared.length > 0 ? (
-                <span className="block font-normal text-soft">Reckoned on the safe side where contents are not declared.</span>
+                <span className="block font-normal text-soft">
+                  What is not declared is not known: its cloths are taken to heat, and its vapour to burn.
+                </span>
               ) : null}
             </Fact>
           ) : null}
@@ -170,8 +193,9 @@ export async function LotPage({ id }: { readonly id: number }) {
           ) : null}
           {ready ? (
             <>
-              <Fact name="Label’s rule">{ready.labelRule || 'none written'}</Fact>
-              <Fact name="Coverage">{ready.coverageM2PerL === null ? 'not said' : `${ready.coverageM2PerL} m² a litre`}</Fact>
+              <Fact name="In the work">{ready.role ? ROLE_WORDS[ready.role] : 'not said yet'}</Fact>
+              <Fact name="Its label says">{labelWords(ready) || 'nothing of time, coats or coverage'}</Fact>
+              {ready.labelRule ? <Fact name="In its words">{ready.labelRule}</Fact> : null}
               <Fact name="Not known">
                 {ready.isAllDeclared ? 'nothing: all contents are declared' : 'the rest of its contents'}
               </Fact>

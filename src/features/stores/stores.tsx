@@ -63,6 +63,17 @@ export async function Stores() {
           />
         </div>
       </div>
+      {lots
+        .filter((lot) => lot.overdrawnG > 0.05)
+        .map((lot) => (
+          <p key={lot.id} role="status" className="mt-3 flex flex-wrap items-center gap-x-3 border-cure border-l-8 bg-paper px-3">
+            <span>
+              <strong>Count {lot.number}.</strong> {formatMass(lot.overdrawnG)} more of {lot.title.toLowerCase()} were used than
+              the book held. Weigh what is left:
+            </span>
+            <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
+          </p>
+        ))}
       <RunOut lots={lots} used={usedSince(db, nowMs - USE_WINDOW_DAYS * DAY_MS)} nowMs={nowMs} />
       {lots.length === 0 ? (
         <p className="mt-4 max-w-prose">

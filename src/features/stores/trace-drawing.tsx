@@ -36,9 +36,9 @@ function columns(trace: Trace): Node[][] {
     return {
       key: `batch-${batch.id}`,
       title: batch.number,
-      under: `${pieces.length} pieces, ${sold} sold`,
-      tone: 'var(--wet)',
-      dashed: false,
+      under: batch.planned ? `planned, ${batch.pieces} pieces` : `${pieces.length} pieces, ${sold} sold`,
+      tone: batch.planned ? 'var(--soft)' : 'var(--wet)',
+      dashed: batch.planned,
     };
   });
   const gone = trace.tins.map(

@@ -9,6 +9,8 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
   const lots = (way: 'back' | 'on') => trace.lots.filter((lot) => lot.way === way);
   const sold = trace.pieces.filter((piece) => piece.soldOn !== null);
   const here = trace.pieces.length - sold.length;
+  const drawn = trace.batches.filter((batch) => !batch.planned);
+  const planned = trace.batches.filter((batch) => batch.planned);
   return (
     <div className="mt-3 grid gap-x-10 gap-y-4 bench:grid-cols-3">
       {(['back', 'on'] as const).map((way) => (
@@ -33,11 +35,11 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
       <section>
         <h3>Reached</h3>
         <p className="mb-1">
-          {trace.batches.length} batches, {trace.pieces.length} pieces: {here} in the shop, {sold.length} sold
+          {drawn.length} batches, {trace.pieces.length} pieces: {here} in the shop, {sold.length} sold
           {trace.tins.length > 0 ? `; ${trace.tins.reduce((sum, tin) => sum + tin.count, 0)} tins sold` : ''}.
         </p>
         <ul>
-          {trace.batches.slice(0, SHOWN).map((batch) => (
+          {drawn.slice(0, SHOWN).map((batch) => (
             <li key={batch.id} className="border-hair border-b py-1">
               <Link href={`/work/${batch.number}`} className="reading font-semibold">
                 {batch.number}
@@ -52,6 +54,14 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
                   )
                   .join('; ')}
               </span>
+            </li>
+          ))}
+          {planned.map((batch) => (
+            <li key={batch.id} className="border-hair border-b border-dashed py-1 text-soft">
+              <Link href={`/work/${batch.number}`} className="reading">
+                {batch.number}
+              </Link>{' '}
+              {batch.design}: planned, nothing drawn yet
             </li>
           ))}
           {trace.tins.map((tin, i) => (

@@ -7,7 +7,8 @@ import { parseMass, instantOf, ok, parsePositive, fail } from '@/core/quantity';
 import { recordMoisture } from '@/data/moisture/moisture';
 import { geometryOf } from './design';
 import { addDesign, moveBatch, sayUses, startBatch } from '@/data/work/commands';
-import { Slot, WAYS } from '@/core/regimen';
+import { LAST_REASONS, Slot, WAYS } from '@/core/regimen';
+import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/work/changes';
 import { saveRegimen } from '@/data/work/regimens';
 import { CHOICES, readRegimen } from './regimen-draft';
 import { leaveWay, takeWay } from '@/data/work/recover';
@@ -29,7 +30,13 @@ export async function undo(input: unknown): Promise<Answer<{ readonly undone: st
   return act(Back, input, (db, back, by) => undoLast(db, back, by));
 }
 
-const Correction = Back.extend({ corrects: clientId, at: z.string().min(1), grams: z.string(), seen: z.string().max(2000) });
+const Correction = Back.extend({
+  corrects: clientId,
+  at: z.string().min(1),
+  grams: z.string(),
+  seen: z.string().max(2000),
+  sure: z.boolean().default(false),
+});
 
 /** Strikes an entry through and writes what it should have said. */
 export async function correct(input: unknown): Promise<Answer> {
@@ -108,11 +115,12 @@ const Start = z.object({
   materials: z.record(z.string(), z.int()),
   start: z.string(),
   due: z.string(),
+  beyond: z.string().trim().max(300).default(''),
 });
 
 /** Starts a batch from what was typed. */
 export async function start(input: unknown): Promise<Answer<{ readonly number: string }>> {
-  return act(Start, input, (db, { pieces, start: startText, due, ...rest }, by) => {
+  return act(Start, input, (db, { pieces, start: startText, due, beyond, ...rest }, by) => {
     const read = reader();
     const { zone } = theShop(db);
     const count = read.take('pieces', parsePositive(pieces));
@@ -120,8 +128,35 @@ export async function start(input: unknown): Promise<Answer<{ readonly number: s
     const dueAt = due === '' ? null : read.take('due', instantOf(due.length === 10 ? `${due}T18:00` : due, zone));
     if (count === undefined || startAt === undefined || dueAt === undefined) return { ok: false, issues: read.issues };
     if (!Number.isInteger(count)) return fail('invalid', 'pieces', { detail: 'a whole number of pieces' });
-    return startBatch(db, { ...rest, pieces: count, startAt, dueAt }, by);
+    return startBatch(db, { ...rest, pieces: count, startAt, dueAt, beyondWhy: beyond }, by);
   });
+}
+
+const words = z.string().trim().max(300);
+const OfSlot = z.object({ batchId: id, slot: z.string().min(1) });
+
+/** Another coat of a material, from the same lot or from another. */
+export async function another(input: unknown): Promise<Answer> {
+  return act(OfSlot.extend({ clientId, lotId: z.int().nullable(), note: words }), input, (db, more, by) =>
+    anotherCoat(db, more, by),
+  );
+}
+
+/** That was the last coat of a material, and why. */
+export async function lastOne(input: unknown): Promise<Answer> {
+  return act(OfSlot.extend({ clientId, reason: z.enum(LAST_REASONS), note: words }), input, (db, last, by) =>
+    thatWasTheLast(db, last, by),
+  );
+}
+
+/** Takes a coat more, or that it was the last, back. */
+export async function changeBack(input: unknown): Promise<Answer> {
+  return act(z.object({ clientId, batchId: id, id }), input, (db, back, by) => takeChangeBack(db, back, by));
+}
+
+/** The next coats of a material come from another lot. */
+export async function otherLot(input: unknown): Promise<Answer> {
+  return act(OfSlot.extend({ lotId: id }), input, (db, change, by) => changeLot(db, change, by));
 }
 
 const Move = z.object({ batchId: id, placeId: id });

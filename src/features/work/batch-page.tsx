@@ -19,7 +19,9 @@ import { clockTime, dayAndDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { openBatches, titleOf } from '../today/strip';
 import { rowsOf } from './book-rows';
+import { changeWords, coatSlots } from './coats';
 import { CoatBook } from './components/coat-book';
+import { CoatChanges } from './components/coat-changes';
 import { MoveTo } from './components/move-to';
 import { PieceList } from './components/piece-list';
 import { RecordPanel } from './components/record-panel';
@@ -74,11 +76,12 @@ export async function BatchPage({ number }: { readonly number: string }) {
   const initials = new Map(people(db).map((person) => [person.id, person.initials]));
   const job = restorationOf(db, batch.id);
   const moment = momentOf(batch, standing.progress, job !== null);
-  const film = !batch.regimen.knifeSurface || Object.values(batch.materials).some((lot) => lot.nature?.knifeSurface === false);
+  const film = !batch.regimen.knifeSurface || batch.on.some((lot) => lot.nature?.knifeSurface === false);
   const cautions = [
     ...(moment ? cautionsWith(moment.lots, moment.is) : []),
     ...noticesInWords(noticesOfPiece(batch.design.uses, film, false)),
   ];
+  const coats = coatSlots(db, batch, standing);
   const moves = movesOf(db, batch);
   const warm = warmFromMs(batch, standing.progress, nowMs);
   const undone = batch.book
@@ -139,7 +142,12 @@ export async function BatchPage({ number }: { readonly number: string }) {
           lastDone={standing.progress.done.at(-1)?.task.step.done ?? null}
           geometry={batch.design.geometry}
           mayPractise={shop.isDemo}
+          dries={batch.on.some((lot) => lot.nature?.drying !== 'never')}
+          nextLots={coats.find(({ slot }) => slot === standing.progress.next?.task.step.slot)?.lots ?? []}
         />
+      )}
+      {batch.release || coats.length === 0 ? null : (
+        <CoatChanges batchId={batch.id} slots={coats} changes={changeWords(batch, initials, shop.zone, nowMs)} />
       )}
       {batch.release ? null : (
         <WaysBack

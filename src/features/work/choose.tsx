@@ -1,45 +1,68 @@
 import 'server-only';
 import { z } from 'zod';
-import { INGREDIENTS } from '@/core/material';
-import { chooseFinish, type Choice, COLOURS, MEETS, OWNERS, SHINES, type Wish } from '@/core/regimen';
+import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type Wish } from '@/core/choose';
+import { findSpecies, INGREDIENTS, ORIGINS, PIECE_USES, SPECIES } from '@/core/material';
 import { allRegimens } from '@/data/work/catalogue';
-import { allLots, usable } from '@/data/stores/queries';
-import { MEET_WORDS, sayReason } from '@/messages';
+import { allLots } from '@/data/stores/queries';
+import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { session } from '../shop/session';
+import { candidates } from './materials';
 
 const ALLERGENS = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
-const OWNER_WORDS = { 're-oils': 're-oils it', 'will-not': 'will not look after it', unknown: 'is not known' } as const;
 const SHINE_WORDS = { any: 'no matter', matt: 'none', gloss: 'a shine' } as const;
 const COLOUR_WORDS = { any: 'no matter', 'as-it-is': 'as it is', warm: 'warmer' } as const;
+/** A wood nobody has named yet: one that is fit for food and holds nothing back. */
+const ANY_WOOD = { food: 'good', keepOff: [], slowsCure: false } as const;
 
 const many = <T extends z.ZodType>(item: T) => z.preprocess((value) => [value ?? []].flat(), z.array(item));
 const Asked = z.object({
-  meets: many(z.enum(MEETS)).catch([]),
+  uses: many(z.enum(PIECE_USES)).catch([]),
+  closed: z.literal('yes').optional().catch(undefined),
   owner: z.enum(OWNERS).catch('unknown'),
   avoid: many(z.string()).catch([]),
   days: z.coerce.number<unknown>().positive().max(400).nullable().catch(null),
   shine: z.enum(SHINES).catch('any'),
   colour: z.enum(COLOURS).catch('any'),
+  wood: z.string().catch(''),
+  origin: z.enum(ORIGINS).catch('bought'),
 });
 
-/** Which finish for which piece: what it will meet and who owns it decide, not the maker’s habit. */
+/** Which finish for which piece: what it is for and who owns it decide, not the maker’s habit. */
 export async function Choose({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
   const { db } = await session();
-  const wish: Wish = Asked.parse({ ...asked, days: asked.days || null });
-  const lots = usable(allLots(db)).flatMap((lot) =>
-    lot.nature ? [{ id: lot.id, number: lot.number, title: lot.title, nature: lot.nature }] : [],
-  );
-  const regimens = allRegimens(db);
-  const choices = chooseFinish(regimens, lots, wish);
+  const { closed, wood, origin, ...said } = Asked.parse({ ...asked, days: asked.days || null });
+  const species = findSpecies(wood);
+  const { food, keepOff, slowsCure } = species ?? ANY_WOOD;
+  const wish: Wish = { ...said, closed: closed === 'yes', wood: { food, keepOff: [...keepOff], origin, slowsCure } };
+  const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
+  const [first] = fit;
   return (
     <>
       <h1 className="mb-3">Which finish?</h1>
       <div className="grid gap-x-10 gap-y-6 bench:grid-cols-[19rem_minmax(0,1fr)]">
         <form className="flex flex-col gap-3" action="/work/choose">
-          <Ticks name="meets" legend="It will meet" options={MEETS.map((meet) => [meet, MEET_WORDS[meet]])} chosen={wish.meets} />
+          <Ticks
+            name="uses"
+            legend="It is for (nothing ticked: wet food)"
+            options={PIECE_USES.map((use) => [use, USE_WORDS[use]])}
+            chosen={wish.uses}
+          />
+          <Ticks name="closed" legend="And" options={[['yes', 'kept under a lid']]} chosen={wish.closed ? ['yes'] : []} />
+          <Pick
+            name="wood"
+            label="Wood"
+            options={[
+              ['', 'one that is fit for food'],
+              ...SPECIES.map(
+                (one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const,
+              ),
+            ]}
+            chosen={species ? wood : ''}
+          />
+          <Pick name="origin" label="It was" options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
           <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
           <Ticks name="avoid" legend="Without" options={ALLERGENS.map((one) => [one, one])} chosen={wish.avoid} />
           <label className="flex flex-col gap-1">
@@ -62,14 +85,19 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
           </button>
         </form>
         <div>
+          {first ? (
+            <p className="mb-3 border-fit border-l-8 bg-paper px-4 py-3 text-lg" data-testid="say-aloud">
+              “{sayChoice(first, wish)}”
+            </p>
+          ) : null}
           <ol>
             {fit.map((one, i) => (
-              <Row key={one.regimen.id} choice={one} place={i + 1} />
+              <Row key={one.regimen.id} choice={one} place={i + 1} wood={species ? wood : ''} origin={origin} />
             ))}
           </ol>
           {fit.length === 0 ? (
             <p className="font-semibold text-late">
-              ▲ Nothing keeps all of this. Loosen what is to be avoided, or give it more days.
+              ▲ Nothing in the stores keeps all of this. What stands in the way of each is below.
             </p>
           ) : null}
           {refused.length > 0 ? <h2 className="mt-6 mb-1">Refused</h2> : null}
@@ -92,7 +120,25 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
   );
 }
 
-function Row({ choice, place }: { readonly choice: Choice; readonly place: number }) {
+/** Where a choice is begun: the regimen with the lots it named, and the wood that was asked about. */
+function startOf({ regimen, lots }: Choice, wood: string, origin: string): string {
+  const asked = new URLSearchParams({ regimen: regimen.id, origin });
+  for (const { slot, lot } of lots) asked.set(`lot.${slot}`, String(lot.id));
+  if (wood !== '') asked.set('wood', wood);
+  return `/work/new?${asked.toString()}`;
+}
+
+function Row({
+  choice,
+  place,
+  wood,
+  origin,
+}: {
+  readonly choice: Choice;
+  readonly place: number;
+  readonly wood: string;
+  readonly origin: string;
+}) {
   const { regimen, lots, gains, costs, readyDays } = choice;
   return (
     <li className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-x-3 border-rule border-t py-3">
@@ -109,7 +155,7 @@ function Row({ choice, place }: { readonly choice: Choice; readonly place: numbe
       </div>
       <div className="text-right">
         <p className="reading font-semibold">{readyDays < 1 ? 'the same day' : `about ${Math.ceil(readyDays)} days`}</p>
-        <Link href={`/work/new?regimen=${regimen.id}`}>Start with it</Link>
+        <Link href={startOf(choice, wood, origin)}>Start with it</Link>
       </div>
     </li>
   );

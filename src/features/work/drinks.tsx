@@ -5,6 +5,7 @@ import type { Db } from '@/data/db';
 import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import { massReadings } from '@/data/work/uptake';
 import type { Standing } from '@/data/work/standing';
+import { LastCoat } from './components/coat-changes';
 import { WeighPiece } from './components/weigh-piece';
 
 const ADVICE = {
@@ -21,6 +22,12 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
   const byPiece = [...new Set(done.map((row) => row.pieceId))].map((id) => done.filter((row) => row.pieceId === id));
   const tasks = standing.tasks.filter((task) => task.step.kind === 'coat');
   const next = standing.progress.rest.find((task) => task.step.kind === 'coat') ?? tasks.at(-1);
+  // What a piece is full of is what it was given last.
+  const last = standing.progress.done.findLast(({ task }) => task.step.kind === 'coat')?.task.step.slot;
+  const soaking = batch.regimen.slots.find(({ slot }) => slot === last);
+  const left = standing.progress.rest.filter(
+    ({ step, round }) => step.kind === 'coat' && step.slot === last && round === 1,
+  ).length;
   const name = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.done.toLowerCase() ?? key;
   return (
     <section>
@@ -40,6 +47,16 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
             <p className="font-semibold">
               {advice ? `${advice.mark} ${advice.says}` : 'One coat weighed; the next tells whether it goes on.'}
             </p>
+            {thirst === 'full' && soaking && left > 0 ? (
+              <LastCoat
+                batchId={batch.id}
+                slot={soaking.slot}
+                name={soaking.name.toLowerCase()}
+                left={left}
+                reason="full"
+                look="hand"
+              />
+            ) : null}
           </div>
         );
       })}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { uptake } from '@/core/piece';
+import { type Geometry, poresMl, uptake, volumeMl } from '@/core/piece';
 import { REGIMENS } from '@/core/regimen';
 import { type LotChoice, needsOf, type Wish } from './estimate';
 
@@ -8,7 +8,12 @@ if (!regimen) throw new Error('no regimen');
 const lot = (change: Partial<LotChoice> = {}): LotChoice => ({
   id: 1,
   number: 'S31-01',
-  name: 'Oil',
+  title: 'Oil',
+  held: false,
+  roles: ['neat-oil'],
+  densityGPerMl: 0.86,
+  coverageM2PerL: null,
+  labelCoats: null,
   leftG: 2000,
   minorPerKg: 900,
   drying: 'never',
@@ -31,7 +36,9 @@ const wish: Wish = {
   regimen,
   pieces: 6,
   area: { areaMm2: 251040, endGrainMm2: 12480 },
-  species: { id: 'maple', porosity: 'closed' },
+  geometry: { shape: 'board', lengthMm: 400, widthMm: 260, thickMm: 26, grain: 'long' } as Geometry,
+  species: { id: 'maple', porosity: 'closed', densityKgPerM3: 700 },
+  beyond: false,
   uptake: [],
   lots: { oil: lot(), paste: lot({ id: 2, waxEquivalent: 0.22, minorPerKg: 1100 }) },
 };
@@ -74,5 +81,25 @@ describe('what a batch will take', () => {
       ok: false,
       issues: [{ code: 'dwell-past-chemistry' }],
     });
+  });
+  it('goes by the coverage and the coats of a label', () => {
+    const label = lot({ coverageM2PerL: 20, densityGPerMl: 0.9, labelCoats: 2 });
+    const [oil] = made({ lots: { oil: label, paste: lot() } });
+    expect(oil?.grams).toBeCloseTo((0.25104 / 20) * 1000 * 0.9 * 2 * 6, 6);
+    const [more] = made({ lots: { oil: { ...label, labelCoats: 5 }, paste: lot() } });
+    expect(more?.grams).toBeCloseTo(((oil?.grams ?? 0) / 2) * 5, 6);
+  });
+  it('reckons with no more than the pores hold', () => {
+    const thin: Geometry = { shape: 'board', lengthMm: 400, widthMm: 260, thickMm: 0.5, grain: 'long' } as Geometry;
+    const [oil, paste] = made({ geometry: thin });
+    const most = poresMl(volumeMl(thin), 700) * 0.86 * 6;
+    expect((oil?.grams ?? 0) + (paste?.grams ?? 0)).toBeCloseTo(most, 6);
+    expect(oil?.grams).toBeGreaterThan(0);
+  });
+  it('lets a first soak lie past its bound where it was said why', () => {
+    const soak = REGIMENS.find((one) => one.id === 'long-soak');
+    if (!soak) throw new Error('no regimen');
+    const bound = { flooded: 20, thin: 60 };
+    expect(needsOf({ ...wish, regimen: soak, beyond: true, lots: { oil: lot({ bound }), paste: lot() } }).ok).toBe(true);
   });
 });

@@ -1,25 +1,27 @@
-import type { CureMode } from '@/core/cure';
+import type { Candidate } from '@/core/choose';
 import type { Species } from '@/core/material';
-import { type Area, coatGrams, factorFor, type UptakeFactor } from '@/core/piece';
+import { factorFor, type Geometry, type UptakeFactor, type Area, volumeMl } from '@/core/piece';
 import { ok, type Result } from '@/core/quantity';
-import { type Regimen, scheduleOf, type SlotBound, type Task } from '@/core/regimen';
-import type { Layer } from '@/core/use';
+import {
+  gramsPerPiece,
+  handsScale,
+  labelledSteps,
+  type Regimen,
+  type RegimenStep,
+  scheduleOf,
+  type SlotBound,
+} from '@/core/regimen';
 
-export type LotChoice = {
-  readonly id: number;
-  readonly number: string;
-  readonly name: string;
+/** A lot that may be chosen for a slot, with what it costs and how it behaves in a schedule. */
+export type LotChoice = Candidate & {
   readonly leftG: number;
   readonly minorPerKg: number | null;
-  readonly drying: 'never' | 'drying' | 'mixed';
-  readonly waxEquivalent: number;
   /** What it bears in a schedule. */
   readonly bound: SlotBound;
-  /** Equivalent hours its finish needs to be fit for food, and how it sets. */
-  readonly a0Hours: number;
-  readonly mode: CureMode;
-  /** What the gates ask of it. */
-  readonly layer: Layer;
+  readonly densityGPerMl: number;
+  /** What its label says it covers, and how many coats it asks for; null where it does not. */
+  readonly coverageM2PerL: number | null;
+  readonly labelCoats: number | null;
 };
 
 export type Need = {
@@ -35,26 +37,34 @@ export type Wish = {
   readonly regimen: Regimen;
   readonly pieces: number;
   readonly area: Area;
-  readonly species: Pick<Species, 'id' | 'porosity'>;
+  readonly geometry: Geometry;
+  readonly species: Pick<Species, 'id' | 'porosity' | 'densityKgPerM3'>;
   readonly lots: Readonly<Record<string, LotChoice | undefined>>;
   readonly uptake: readonly UptakeFactor[];
+  /** The first soak may lie past its oil's bound. */
+  readonly beyond: boolean;
 };
 
-/** What a batch will take of each lot before it is started: the shipped figures, moved by what this shop has weighed. */
-export function needsOf({ regimen, pieces, area, species, lots, uptake }: Wish): Result<readonly Need[]> {
-  const tasks = scheduleOf(regimen.steps, pieces, (slot) => lots[slot]?.bound);
+/** A regimen's steps with as many coats as the labels of its bought finishes ask for. */
+export const stepsFor = (regimen: Regimen, lots: Wish['lots']): readonly RegimenStep[] =>
+  labelledSteps(regimen.steps, Object.fromEntries(regimen.slots.map(({ slot }) => [slot, lots[slot]?.labelCoats ?? null])));
+
+/** What a batch will take of each lot before it is started: the label's coverage or the house's figures, moved by what this shop has weighed. */
+export function needsOf({ regimen, pieces, area, geometry, species, lots, uptake, beyond }: Wish): Result<readonly Need[]> {
+  const steps = stepsFor(regimen, lots);
+  const tasks = scheduleOf(steps, pieces, (slot) => lots[slot]?.bound, { scale: handsScale(area), beyond });
   if (!tasks.ok) return tasks;
-  const gramsOf = ({ step, pieces: many }: Task): number => {
-    const finishClass = step.coatClass;
-    if (!finishClass) return 0;
-    const factor = factorFor(uptake, species.id, finishClass)?.factor ?? 1;
-    return coatGrams({ ...area, porosity: species.porosity }, finishClass, step.coat ?? 1) * factor * many;
-  };
+  const soaks = { ...area, volumeMl: volumeMl(geometry), ...species };
+  const each = gramsPerPiece(steps, soaks, (slot, finishClass) => ({
+    factor: factorFor(uptake, species.id, finishClass)?.factor ?? 1,
+    densityGPerMl: lots[slot]?.densityGPerMl ?? 0.9,
+    coverageM2PerL: lots[slot]?.coverageM2PerL ?? null,
+  }));
   return ok(
     regimen.slots.map(({ slot }): Need => {
       const lot = lots[slot];
       const coats = tasks.value.filter(({ step }) => step.slot === slot && step.coatClass);
-      const grams = coats.reduce((sum, task) => sum + gramsOf(task), 0);
+      const grams = coats.reduce((sum, task) => sum + (each.get(task.step.id) ?? 0) * task.pieces, 0);
       const records = coats.map(({ step }) =>
         step.coatClass ? (factorFor(uptake, species.id, step.coatClass)?.records ?? 0) : 0,
       );

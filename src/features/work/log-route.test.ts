@@ -17,6 +17,8 @@ describe('the open shape of a record', () => {
       rh: null,
       pass: null,
       seen: '',
+      nextLot: null,
+      sure: false,
     });
   });
   it.each([

@@ -31,6 +31,13 @@ export const Record = z.object({
     .max(40)
     .default([]),
   /** A photo as a data URL (JPEG, PNG or WebP); kept as a file beside the database. */
+  /** Its lot ran out within the coat: the rest, and what comes after, from this lot; grams null where not weighed. */
+  nextLot: z
+    .object({ lotId: z.int().positive(), grams: z.number().min(0).max(1e6).nullable().default(null) })
+    .nullable()
+    .default(null),
+  /** A time before its lot was there or its batch began was asked about, and is right. */
+  sure: z.boolean().default(false),
   photoData: z.string().max(MOST_PHOTO_CHARS).nullable().default(null),
 });
 

@@ -33,7 +33,7 @@ export function momentOf(
   if (!doing) return null;
   const slots = [...done.map((one) => one.task.step.slot), step.slot].filter((slot) => slot !== null);
   const last = slots.at(-1);
-  const given = [...new Set(slots)].flatMap((slot) => batch.materials[slot] ?? []);
+  const given = batch.lots.flatMap(({ slot, lot }) => (slots.includes(slot) ? [lot] : []));
   const inHand = last && batch.materials[last] ? [batch.materials[last]] : [];
   const isHere = step.place === 'lathe' || ['coating', 'sanding', 'curing'].includes(doing);
   const stands = isHere ? (step.place ?? batch.place?.kind) : batch.place?.kind;

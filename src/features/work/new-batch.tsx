@@ -2,20 +2,28 @@ import 'server-only';
 import { SPECIES } from '@/core/material';
 import { isRestoration } from '@/core/regimen';
 import { formatInstant } from '@/core/quantity';
-import { layerOf } from '@/data/release/commands';
-import { a0OfMaterials, slotBound } from '@/data/work/standing';
+import { coversOf } from '@/data/work/record';
+import { slotBound } from '@/data/work/standing';
 import { shopUptake } from '@/data/work/uptake';
-import { allLots, usable } from '@/data/stores/queries';
+import { allLots } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
 import { shopNow } from '../today/strip';
 import { asShopNow } from '../today/shop-now';
 import { session } from '../shop/session';
 import { StartBatch } from './components/start-batch';
+import { candidates } from './materials';
 
 /** The form that starts a batch, with all it may be made of. */
-export async function NewBatch({ regimen }: { readonly regimen: string | null }) {
+export type NewBatchAsked = {
+  readonly regimen?: string;
+  readonly wood?: string;
+  readonly origin?: string;
+  readonly lots: Readonly<Record<string, number>>;
+};
+
+export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
   const { db, shop, people, nowMs } = await session();
-  const lots = usable(allLots(db)).filter((lot) => lot.nature);
+  const lots = allLots(db);
   return (
     <>
       <h1 className="mb-4">Start a batch</h1>
@@ -23,20 +31,18 @@ export async function NewBatch({ regimen }: { readonly regimen: string | null })
         designs={allDesigns(db)}
         species={SPECIES}
         regimens={allRegimens(db).filter((one) => !isRestoration(one.id))}
-        lots={lots.map((lot) => ({
-          id: lot.id,
-          number: lot.number,
-          leftG: lot.leftG,
-          minorPerKg: lot.minorPerKg,
-          name: lot.undeclared.length > 0 ? `${lot.title} (contents not all declared)` : lot.title,
-          drying: lot.nature?.drying ?? 'never',
-          waxEquivalent: lot.nature?.waxEquivalent ?? 0,
-          a0Hours: a0OfMaterials([lot])?.hours ?? 0,
-          mode: a0OfMaterials([lot])?.mode ?? 'oxidise',
-          bound: slotBound(lot) ?? { flooded: null, thin: null },
-          layer: layerOf(lot),
-        }))}
-        first={regimen}
+        lots={candidates(lots).map((one) => {
+          const lot = lots.find((other) => other.id === one.id);
+          return {
+            ...one,
+            leftG: lot?.leftG ?? 0,
+            minorPerKg: lot?.minorPerKg ?? null,
+            bound: slotBound(lot) ?? { flooded: null, thin: null },
+            ...coversOf(lot),
+            labelCoats: lot?.ready?.labelCoats ?? null,
+          };
+        })}
+        first={asked}
         zone={shop.zone}
         shop={asShopNow(db, shopNow(db, nowMs))}
         uptake={shopUptake(db)}

@@ -4,17 +4,17 @@ import { formatMoney } from '@/core/quantity';
 import { isRestoration, sandingPlan } from '@/core/regimen';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import type { Restoration } from '@/data/restore/restore';
-import { allLots, usable } from '@/data/stores/queries';
+import { allLots } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
 import { fullDate } from '@/ui/when';
 import { session } from '../shop/session';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';
+import { candidates } from './materials';
 
 /** A piece that comes home by its code, or a stranger's: what is wrong with it where, and how it is put right. */
 export async function NewRestoration() {
   const { db } = await session();
-  const lots = usable(allLots(db)).filter((lot) => lot.nature);
   return (
     <>
       <h1>A piece comes home</h1>
@@ -25,13 +25,7 @@ export async function NewRestoration() {
         designs={allDesigns(db).map(({ revisionId, name, geometry }) => ({ revisionId, name, geometry }))}
         species={SPECIES.map(({ id, name }) => ({ id, name }))}
         regimens={allRegimens(db).filter((one) => isRestoration(one.id))}
-        lots={lots.map((lot) => ({
-          id: lot.id,
-          number: lot.number,
-          name: lot.title,
-          drying: lot.nature?.drying ?? 'never',
-          waxEquivalent: lot.nature?.waxEquivalent ?? 0,
-        }))}
+        lots={candidates(allLots(db))}
       />
     </>
   );

@@ -1,4 +1,4 @@
-import { FAULTS, type Progress, type Task, waysFor } from '@/core/regimen';
+import { FAULTS, faultsFor, type Progress, type Task, waysFor } from '@/core/regimen';
 import { MS_PER_HOUR, MS_PER_MINUTE, groupBy } from '@/core/quantity';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { z } from 'zod';
@@ -19,10 +19,19 @@ export function troublesOf(batch: Batch, progress: Progress, nowMs: number): Tro
   const seen = batch.book.flatMap(({ stands }) =>
     stands && stands.at > nowMs - OFFERED_MS && stands.recordedAt > mendedAt ? faultsOf(stands) : [],
   );
-  const byFault = groupBy(seen, ({ fault }) => fault);
+  // What never dries never gums: no cure for it is offered, whatever was written down.
+  const possible = faultsFor(batch.on.some((lot) => lot.nature?.drying !== 'never'));
+  const byFault = groupBy(
+    seen.filter(({ fault }) => possible.includes(fault)),
+    ({ fault }) => fault,
+  );
   const overdue = overdueMin(progress, nowMs);
   const next: Task | undefined = progress.next?.task;
-  const missed = overdue > 0 && (next?.step.kind === 'wipe' || next?.step.kind === 'buff') && !byFault.has('gummed');
+  const missed =
+    possible.includes('gummed') &&
+    overdue > 0 &&
+    (next?.step.kind === 'wipe' || next?.step.kind === 'buff') &&
+    !byFault.has('gummed');
   return [
     ...(missed && !batch.recoveries.some((one) => one.beforeTask === next?.key)
       ? [

@@ -1,8 +1,8 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { NONE, raiseGrain, sand, step } from '../steps';
 
 /** Nothing at all. */
-export const bare: Regimen = {
+export const bare: Written = {
   id: 'bare',
   name: 'Bare',
   school: 'nothing',

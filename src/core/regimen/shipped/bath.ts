@@ -1,8 +1,8 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { coat, buff, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
 
 /** Submersion: the end of it is absorption, and the pieces leach for days. */
-export const bath: Regimen = {
+export const bath: Written = {
   id: 'bath',
   name: 'Bath',
   school: 'submersion',
@@ -11,8 +11,8 @@ export const bath: Regimen = {
   careClass: 'never-dry',
   knifeSurface: true,
   slots: [
-    { slot: 'oil', name: 'Bath oil', wants: ['never'], feel: 'liquid', hint: 'never-drying, the bath lot' },
-    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', hint: 'only if the wax is wanted' },
+    { slot: 'oil', name: 'Bath oil', wants: ['never'], feel: 'liquid', roles: ['neat-oil'], hint: 'never-drying, the bath lot' },
+    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', roles: ['paste'], hint: 'only if the wax is wanted' },
   ],
   steps: [
     ...raiseGrain(120, 220),

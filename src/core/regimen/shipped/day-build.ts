@@ -1,11 +1,11 @@
-import type { Regimen } from '../schema';
-import { coat, hours, lastCheck, raiseGrain, step, wait, wipe } from '../steps';
+import type { Written } from '../schema';
+import { coat, hours, lastCheck, QUICK_HOURS, raiseGrain, step, wait, wipe } from '../steps';
 
 const rub = (n: number) =>
   coat(`coat-${n}`, 'Coat', 'Coated', wait(10, 10, 15), { slot: 'oil', coat: n, lies: 'flooded', coatClass: 'thin-oil' });
 
 /** Four coats in a day or so. */
-export const dayBuild: Regimen = {
+export const dayBuild: Written = {
   id: 'day-build',
   name: 'Built in a day',
   school: 'four coats in a day or so',
@@ -13,7 +13,17 @@ export const dayBuild: Regimen = {
   costs: 'Someone must stay near: no window is longer than three hours at first.',
   careClass: 'drying-oil',
   knifeSurface: true,
-  slots: [{ slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'one that sets within hours' }],
+  slots: [
+    {
+      slot: 'oil',
+      name: 'Drying oil',
+      wants: ['drying'],
+      feel: 'liquid',
+      roles: ['neat-oil', 'thinned-oil'],
+      quickHours: QUICK_HOURS,
+      hint: 'one that sets within hours',
+    },
+  ],
   steps: [
     ...raiseGrain(120, 220),
     coat('coat-1', 'Flood', 'Flooded', wait(5, 8, 15), { slot: 'oil', coat: 1, lies: 'flooded', coatClass: 'thin-oil' }),

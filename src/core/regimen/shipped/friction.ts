@@ -1,4 +1,4 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { coat, hours, lastCheck, sand, step, wait } from '../steps';
 
 const polish = (n: number, rest = wait(1, 3, null)) =>
@@ -12,7 +12,7 @@ const polish = (n: number, rest = wait(1, 3, null)) =>
   );
 
 /** Resin polish on the lathe; paper, never cloth. */
-export const friction: Regimen = {
+export const friction: Written = {
   id: 'friction',
   name: 'Friction polish',
   school: 'resin polish on the lathe',
@@ -21,8 +21,8 @@ export const friction: Regimen = {
   careClass: 'friction',
   knifeSurface: false,
   slots: [
-    { slot: 'sealer', name: 'Sealer', wants: ['drying'], feel: 'any', hint: 'resin, thin' },
-    { slot: 'polish', name: 'Friction polish', wants: ['drying'], feel: 'any', hint: 'let down freshly' },
+    { slot: 'sealer', name: 'Sealer', wants: ['drying'], feel: 'any', roles: ['resin-seal'], hint: 'resin, thin' },
+    { slot: 'polish', name: 'Friction polish', wants: ['drying'], feel: 'any', roles: ['polish'], hint: 'let down freshly' },
   ],
   steps: [
     sand(180),

@@ -1,8 +1,8 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
 
 /** One generous coat of never-drying oil, left most of a day. */
-export const longSoak: Regimen = {
+export const longSoak: Written = {
   id: 'long-soak',
   name: 'Long soak',
   school: 'one generous coat',
@@ -11,8 +11,8 @@ export const longSoak: Regimen = {
   careClass: 'oil-wax',
   knifeSurface: true,
   slots: [
-    { slot: 'oil', name: 'Oil', wants: ['never'], feel: 'liquid', hint: 'neat, never-drying' },
-    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', hint: 'soft to firm paste' },
+    { slot: 'oil', name: 'Oil', wants: ['never'], feel: 'liquid', roles: ['neat-oil'], hint: 'neat, never-drying' },
+    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', roles: ['paste'], hint: 'soft to firm paste' },
   ],
   steps: [
     ...raiseGrain(120, 220),

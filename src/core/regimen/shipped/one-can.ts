@@ -1,11 +1,11 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, step, wait } from '../steps';
 
 const rub = (n: number) =>
   coat(`rub-${n}`, 'Rub on thin', 'Rubbed on', wait(30, 45, 60), { slot: 'oilwax', coat: n, lies: 'thin', coatClass: 'oil-wax' });
 
 /** Heat-bodied oil with wax, out of one tin. */
-export const oneCan: Regimen = {
+export const oneCan: Written = {
   id: 'one-can',
   name: 'One tin',
   school: 'heat-bodied oil with wax',
@@ -13,7 +13,9 @@ export const oneCan: Regimen = {
   costs: 'Sticks if rubbed on thick or left past the hour.',
   careClass: 'drying-oil-wax',
   knifeSurface: true,
-  slots: [{ slot: 'oilwax', name: 'Oil with wax', wants: ['drying'], feel: 'any', hint: 'heat-bodied oil and wax' }],
+  slots: [
+    { slot: 'oilwax', name: 'Oil with wax', wants: ['drying'], feel: 'any', roles: ['oil-wax'], hint: 'heat-bodied oil and wax' },
+  ],
   steps: [
     ...raiseGrain(120, 220),
     step('warm', 'warm', 'Stand the tin in warm water if below 15 °C', 'Warmed', wait(0, 0, null), {

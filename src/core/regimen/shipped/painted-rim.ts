@@ -1,8 +1,8 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { coat, hours, lastCheck, sand, step, wait, wipe } from '../steps';
 
 /** Powder paint off the food face, sealed. */
-export const paintedRim: Regimen = {
+export const paintedRim: Written = {
   id: 'painted-rim',
   name: 'Painted rim',
   school: 'powder paint off the food face, sealed',
@@ -11,8 +11,8 @@ export const paintedRim: Regimen = {
   careClass: 'drying-oil',
   knifeSurface: false,
   slots: [
-    { slot: 'paint', name: 'Powder paint', wants: ['drying'], feel: 'any', hint: 'mixed the same day, shaken' },
-    { slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'to seal' },
+    { slot: 'paint', name: 'Powder paint', wants: ['drying'], feel: 'any', roles: ['paint'], hint: 'mixed the same day, shaken' },
+    { slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', roles: ['neat-oil', 'thinned-oil'], hint: 'to seal' },
   ],
   steps: [
     sand(120),

@@ -1,4 +1,4 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
 
 const soak = (n: number, dwell = wait(15, 15, 20)) =>
@@ -10,7 +10,7 @@ const soak = (n: number, dwell = wait(15, 15, 20)) =>
   });
 
 /** Quarter-hour coats until it takes no more, then hard wax. */
-export const saturate: Regimen = {
+export const saturate: Written = {
   id: 'saturate',
   name: 'Saturate',
   school: 'quarter-hour coats until it takes no more',
@@ -19,8 +19,22 @@ export const saturate: Regimen = {
   careClass: 'drying-oil-wax',
   knifeSurface: true,
   slots: [
-    { slot: 'oil', name: 'Drying oil', wants: ['drying'], feel: 'liquid', hint: 'thinned goes deeper' },
-    { slot: 'paste', name: 'Hard wax', wants: ['drying', 'never'], feel: 'paste', hint: 'firm paste or harder' },
+    {
+      slot: 'oil',
+      name: 'Drying oil',
+      wants: ['drying'],
+      feel: 'liquid',
+      roles: ['neat-oil', 'thinned-oil'],
+      hint: 'thinned goes deeper',
+    },
+    {
+      slot: 'paste',
+      name: 'Hard wax',
+      wants: ['drying', 'never'],
+      feel: 'paste',
+      roles: ['paste'],
+      hint: 'firm paste or harder',
+    },
   ],
   steps: [
     ...raiseGrain(120, 220),

@@ -1,4 +1,4 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { coat, hours, lastCheck, sand, step, wait, wipe } from '../steps';
 
 const seal = (n: number, rest = wait(30, 45, null)) =>
@@ -13,7 +13,7 @@ const oil = (n: number) =>
   });
 
 /** Resin seal, then oil and wax; one side, then the other. */
-export const sealOil: Regimen = {
+export const sealOil: Written = {
   id: 'seal-oil',
   name: 'Seal, then oil',
   school: 'resin seal, then oil and wax',
@@ -22,8 +22,15 @@ export const sealOil: Regimen = {
   careClass: 'drying-oil-wax',
   knifeSurface: false,
   slots: [
-    { slot: 'sealer', name: 'Resin seal', wants: ['drying'], feel: 'any', hint: 'dewaxed, thin' },
-    { slot: 'oilwax', name: 'Oil-wax', wants: ['drying'], feel: 'any', hint: 'tung or heat-bodied linseed, and wax' },
+    { slot: 'sealer', name: 'Resin seal', wants: ['drying'], feel: 'any', roles: ['resin-seal'], hint: 'dewaxed, thin' },
+    {
+      slot: 'oilwax',
+      name: 'Oil-wax',
+      wants: ['drying'],
+      feel: 'any',
+      roles: ['oil-wax'],
+      hint: 'tung or heat-bodied linseed, and wax',
+    },
   ],
   steps: [
     sand(120),

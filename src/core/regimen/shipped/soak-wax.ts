@@ -1,4 +1,4 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
 
 const flood = (n: number) =>
@@ -10,7 +10,7 @@ const flood = (n: number) =>
   });
 
 /** Never-drying oil, then wax paste. */
-export const soakWax: Regimen = {
+export const soakWax: Written = {
   id: 'soak-wax',
   name: 'Soak and wax',
   school: 'never-drying oil, then wax paste',
@@ -19,8 +19,8 @@ export const soakWax: Regimen = {
   careClass: 'oil-wax',
   knifeSurface: true,
   slots: [
-    { slot: 'oil', name: 'Oil', wants: ['never'], feel: 'liquid', hint: 'neat, never-drying' },
-    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', hint: 'soft to firm paste' },
+    { slot: 'oil', name: 'Oil', wants: ['never'], feel: 'liquid', roles: ['neat-oil'], hint: 'neat, never-drying' },
+    { slot: 'paste', name: 'Wax paste', wants: ['never'], feel: 'paste', roles: ['paste'], hint: 'soft to firm paste' },
   ],
   steps: [
     ...raiseGrain(120, 220),

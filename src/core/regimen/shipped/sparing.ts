@@ -1,4 +1,4 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { buff, coat, hours, lastCheck, sand, wait } from '../steps';
 
 const pad = (n: number) =>
@@ -10,7 +10,7 @@ const pad = (n: number) =>
   });
 
 /** Hard-wax oil, a spoonful goes far. */
-export const sparing: Regimen = {
+export const sparing: Written = {
   id: 'sparing',
   name: 'Sparing',
   school: 'hard-wax oil, a spoonful goes far',
@@ -18,7 +18,16 @@ export const sparing: Regimen = {
   costs: 'Two days between coats; hard to mend in one spot.',
   careClass: 'hard-wax',
   knifeSurface: true,
-  slots: [{ slot: 'hardwax', name: 'Hard-wax oil', wants: ['drying'], feel: 'any', hint: 'stirred well' }],
+  slots: [
+    {
+      slot: 'hardwax',
+      name: 'Hard-wax oil',
+      wants: ['drying'],
+      feel: 'any',
+      roles: ['hard-wax-oil', 'oil-wax'],
+      hint: 'stirred well',
+    },
+  ],
   steps: [
     sand(120),
     sand(180),

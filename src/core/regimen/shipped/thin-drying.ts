@@ -1,4 +1,4 @@
-import type { Regimen } from '../schema';
+import type { Written } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
 
 const rub = (n: number) =>
@@ -10,7 +10,7 @@ const rub = (n: number) =>
   });
 
 /** Pure drying oil, thin coats a day or more apart. */
-export const thinDrying: Regimen = {
+export const thinDrying: Written = {
   id: 'thin-drying',
   name: 'Thin and patient',
   school: 'pure drying oil, patient',
@@ -24,6 +24,7 @@ export const thinDrying: Regimen = {
       name: 'Drying oil',
       wants: ['drying'],
       feel: 'liquid',
+      roles: ['neat-oil', 'thinned-oil'],
       hint: 'pure, or thinned with no more solvent than oil',
     },
   ],

@@ -1,11 +1,11 @@
-import type { Regimen, RegimenStep } from '../schema';
+import type { RegimenStep, Written } from '../schema';
 import { buff, coat, hours, lastCheck, raiseGrain, step, wait, wipe } from '../steps';
 
 const carry = (id: string, rest: RegimenStep['wait']) =>
   step('turn', id, 'Carry into the sun or the warm cabinet, 35 °C; turn it once', 'Carried in', rest, { place: 'warm cabinet' });
 
 /** Thin drying coats hurried by sun or a warm cabinet. */
-export const warmCure: Regimen = {
+export const warmCure: Written = {
   id: 'warm-cure',
   name: 'Warm cure',
   school: 'thin drying oil hurried by sun or a warm cabinet',
@@ -19,6 +19,7 @@ export const warmCure: Regimen = {
       name: 'Drying oil',
       wants: ['drying'],
       feel: 'liquid',
+      roles: ['neat-oil'],
       hint: 'pure, no solvent: vapour in a warm cabinet catches fire',
     },
   ],

@@ -1,11 +1,13 @@
-import type { Regimen } from '../schema';
-import { coat, hours, lastCheck, sand, wait, wipe } from '../steps';
+import type { Written } from '../schema';
+import { coat, hours, lastCheck, NONE, sand, step, wait, wipe } from '../steps';
 
 const rub = (n: number) =>
   coat(`coat-${n}`, 'Wipe on', 'Wiped on', wait(5, 8, 15), { slot: 'varnish', coat: n, lies: 'flooded', coatClass: 'film' });
 
+const scuff = (n: number) => step('scuff', `scuff-${n}`, 'Scuff with a fine pad', 'Scuffed', NONE, { place: 'bench' });
+
 /** Oil and varnish wiped on; display and rims only. */
-export const wipingBuild: Regimen = {
+export const wipingBuild: Written = {
   id: 'wiping-build',
   name: 'Wiped-on build',
   school: 'oil and varnish, display and rims only',
@@ -13,14 +15,18 @@ export const wipingBuild: Regimen = {
   costs: 'A film: a knife chips it. Not for knife faces.',
   careClass: 'film',
   knifeSurface: false,
-  slots: [{ slot: 'varnish', name: 'Wiping finish', wants: ['drying'], feel: 'any', hint: 'oil and varnish' }],
+  slots: [
+    { slot: 'varnish', name: 'Wiping finish', wants: ['drying'], feel: 'any', roles: ['varnish'], hint: 'oil and varnish' },
+  ],
   steps: [
     sand(120),
     sand(220),
     rub(1),
     wipe('wipe-1', wait(hours(20), hours(24), null)),
+    scuff(2),
     rub(2),
     wipe('wipe-2', wait(hours(20), hours(24), null)),
+    scuff(3),
     rub(3),
     wipe('wipe-3', wait(hours(72), hours(168), null), { note: 'Until no smell is left.' }),
     lastCheck(),

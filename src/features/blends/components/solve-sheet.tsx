@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Cheapest } from '@/core/blend';
+import { blend, type Cheapest } from '@/core/blend';
 import { FAMILIES, findIngredient, INGREDIENTS } from '@/core/material';
 import { formatMoney, parseMass, parseNumber } from '@/core/quantity';
-import { FAMILY_WORDS, limitWords, sayIssue } from '@/messages';
+import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -20,6 +20,7 @@ const EMPTY = {
   drying: '',
   avoid: [] as string[],
   cool: true,
+  shaken: false,
   fromStock: true,
   total: '1 kg',
   ceiling: '',
@@ -55,7 +56,7 @@ export function SolveSheet({ around, currency, onTake }: Props) {
       return setFaults(['Write the wax as percent of beeswax, the lower number first.']);
     if (limits.fromStock && !total.ok) return setFaults(total.issues.map(sayIssue));
     setBusy(true);
-    const answer = await solver().cheapest({
+    const asked = {
       ingredients: chosen,
       prices: around.prices,
       limits: {
@@ -66,7 +67,8 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         ...(limits.cool ? { noHeatConflict: true } : {}),
         ...(limits.fromStock && total.ok ? { totalG: total.value, stock: around.stock } : {}),
       },
-    });
+    };
+    const answer = await solver().cheapest(asked, limits.shaken);
     setBusy(false);
     setFaults(answer.ok ? [] : answer.issues.map(sayIssue));
     setFound(answer.ok ? answer.value : null);
@@ -166,6 +168,9 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         <Tick checked={limits.cool} onChange={() => set({ cool: !limits.cool })}>
           It must pour below the ceiling of all that is in it
         </Tick>
+        <Tick checked={limits.shaken} onChange={() => set({ shaken: !limits.shaken })}>
+          It may part and be shaken before each use; water never stands with oil or wax
+        </Tick>
         <Tick checked={limits.fromStock} onChange={() => set({ fromStock: !limits.fromStock })}>
           Only from what is in stock
         </Tick>
@@ -201,6 +206,7 @@ export function SolveSheet({ around, currency, onTake }: Props) {
                     ? `What holds the price up: ${found.binding.map(limitWords).join(', ')}.`
                     : 'No limit holds the price up: this is the cheapest there is.'}
                 </p>
+                <Verdict fractions={found.fractions} ambientC={around.ambientC} />
                 <Button
                   look="hand"
                   big
@@ -221,5 +227,26 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         ) : null}
       </Sheet>
     </>
+  );
+}
+
+/** What the blend itself says of the answer: cheap is not yet useful. */
+function Verdict({ fractions, ambientC }: { readonly fractions: Readonly<Record<string, number>>; readonly ambientC: number }) {
+  const lines = Object.entries(fractions).map(([ingredient, parts]) => ({ ingredient, parts }));
+  const made = blend({ lines, make: { massG: 100 }, ambientC });
+  if (!made.ok) return null;
+  const { consistency, drying, contact, heat, heatConflict, separates, allergens, turnsRancid } = made.value;
+  const warns = [
+    ...(drying === 'mixed' ? ['it stays tacky'] : []),
+    ...(heatConflict ? ['its wax wants more heat than its oil bears'] : []),
+    ...(turnsRancid ? ['it turns rancid'] : []),
+    ...(separates ? ['it parts: shake before each use'] : []),
+  ];
+  return (
+    <p className="mb-3">
+      {[FEEL_WORDS[consistency], DRYING_WORDS[drying], CONTACT_WORDS[contact], HEAT_WORDS[heat]].join('; ')}
+      {allergens.length > 0 ? `; holds ${allergens.join(', ')}` : ''}.
+      {warns.length > 0 ? <strong className="text-late"> ▲ {warns.join('; ')}.</strong> : null}
+    </p>
   );
 }

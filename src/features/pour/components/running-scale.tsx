@@ -11,7 +11,7 @@ import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
-import { allIn, giveUp, growPot, leaveForNext, madeCold, weigh } from '../actions';
+import { allIn, bookMore, giveUp, growPot, leaveForNext, madeCold, weigh } from '../actions';
 import { portOf, useDevice } from '../use-device';
 import { Gather, type ShelfLot } from './gather';
 import { Overpour } from './overpour';
@@ -41,6 +41,8 @@ type Props = {
     readonly lotId: number | null;
     readonly readingG: number;
   } | null;
+  /** Lots that gave more than their book held. */
+  readonly overdrawn: readonly { readonly lotId: number; readonly number: string; readonly overG: number }[];
   readonly struck: readonly number[];
   readonly slips: readonly string[];
   readonly lots: Readonly<Record<string, readonly ShelfLot[]>>;
@@ -53,10 +55,16 @@ const grams = (value: number): string => value.toFixed(value >= 100 ? 0 : 1);
 /** A mark this near is on it, g. */
 const HAIR_G = 0.05;
 
+/** What is missing of a pot's lines, and how much of each that is. */
+const shortWords = (short: readonly { readonly ingredient: string; readonly shortG: number; readonly share: number }[]): string =>
+  short
+    .map((one) => `${grams(one.shortG)} g of ${nameOf(one.ingredient).toLowerCase()} short, ${Math.round(one.share * 100)} %`)
+    .join('; ');
+
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 
 /** One number fills the screen: grams still to go, with the cumulative reading to stop at. Read from a scale or typed as it shows. */
-export function RunningScale({ pot, poured, last, struck, slips, lots, gathered, strays }: Props) {
+export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots, gathered, strays }: Props) {
   const [isGathered, setGathered] = useState(last !== null || pot.practice);
   const [device, setDevice] = useState<Device | null>(null);
   const shown = useDevice(device?.port ?? null);
@@ -68,14 +76,16 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
   if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
   const shelf = Object.values(lots).flat();
   if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
-  const { next, over, lines } = state.value;
+  const { next, over, lines, asItIs } = state.value;
   const entering = correcting && last ? last.ingredientId : next?.ingredient;
   const choices = entering ? (lots[entering] ?? []) : [];
   const lotId = entering ? ((correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id)) ?? 0) : 0;
   const lot = choices.find((one) => one.id === lotId);
   const onScale = next ? next.stopAtG - next.toGoG : 0;
   // Where the lot cannot fill the line, it is emptied first and the next one goes on from there.
-  const toGoG = next ? Math.min(next.toGoG, lot && !correcting && !pot.practice ? lot.leftG : next.toGoG) : 0;
+  // One that is empty by the book may hold more all the same: then the mark is the line's own.
+  const booked = lot && !correcting && !pot.practice && lot.leftG > HAIR_G ? lot.leftG : Number.POSITIVE_INFINITY;
+  const toGoG = next ? Math.min(next.toGoG, booked) : 0;
   const stopAtG = onScale + toGoG;
   const isSplit = next !== null && toGoG < next.toGoG - HAIR_G;
   const typed = parseMass(reading);
@@ -124,7 +134,7 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
                   {' '}
                   until the scale says <strong className="reading text-2xl">{grams(stopAtG)} g</strong>
                   {isSplit
-                    ? ` and ${lot?.number} is empty; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot, so receive one for the rest'}`
+                    ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${grams(next.stopAtG)} g: the book is put right`
                     : ''}
                 </>
               ) : null}
@@ -171,7 +181,7 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
                 {choices.length === 0 ? <option value={0}>–</option> : null}
                 {choices.map((one) => (
                   <option key={one.id} value={one.id}>
-                    {one.number}, {formatMass(one.leftG)} left
+                    {one.number}, {one.leftG > HAIR_G ? `${formatMass(one.leftG)} left` : 'empty by the book'}
                   </option>
                 ))}
               </SelectField>
@@ -183,6 +193,16 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
         ) : (
           <p className="text-lg">Everything is in.</p>
         )}
+        {overdrawn.map((one) => (
+          <p key={one.lotId} role="status" className="mt-2 flex flex-wrap items-center gap-x-4 border-cure border-l-4 pl-3">
+            <span>
+              {one.number} held {one.overG.toFixed(1)} g more than its book said. It is in, and kept.
+            </span>
+            <Button disabled={busy} onClick={() => void run(() => bookMore({ lotId: one.lotId }))}>
+              The bottle held more: book +{one.overG.toFixed(1)} g
+            </Button>
+          </p>
+        ))}
         <Faults of={rest(['reading', 'lotId'])} />
         <div className="mt-2 flex flex-wrap gap-3">
           {!next ? (
@@ -193,6 +213,16 @@ export function RunningScale({ pot, poured, last, struck, slips, lots, gathered,
               onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}
             >
               All in
+            </Button>
+          ) : null}
+          {next && asItIs && !correcting ? (
+            <Button
+              look={asItIs.near ? 'hand' : 'plain'}
+              big={asItIs.near}
+              disabled={busy}
+              onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}
+            >
+              {asItIs.near ? 'Near enough, go on' : `Go on with what is in (${shortWords(asItIs.short)})`}
             </Button>
           ) : null}
           {last ? (

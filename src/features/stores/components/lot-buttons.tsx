@@ -2,9 +2,7 @@
 
 import { FEELS } from '@/core/blend';
 import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
-import { Button } from '@/ui/button';
 import { FormSheet } from '../../shop/components/form-sheet';
-import { useSave } from '../../shop/use-save';
 import { hold, lift, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
 
 type Source = { readonly id: number; readonly number: string; readonly title: string };
@@ -29,7 +27,6 @@ const choose = (sources: readonly Source[]) =>
 
 /** All that may be done with one lot. */
 export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
-  const lifting = useSave();
   return (
     <div className="flex flex-wrap gap-2">
       {lot.kind === 'tin' && (lot.countLeft ?? 0) > 0 ? (
@@ -108,9 +105,14 @@ export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
         save={(values) => saveLoss({ lotId: lot.id, ...values })}
       />
       {isHeld ? (
-        <Button disabled={lifting.busy} onClick={() => void lifting.run(() => lift({ lotId: lot.id }))}>
-          Lift the hold
-        </Button>
+        <FormSheet
+          opens="Lift the hold"
+          title={`Lift the hold on ${lot.number}`}
+          say="From this moment it may be drawn from again, and so may all it went into. Why stands on its record."
+          saves="Lift it"
+          fields={[{ name: 'why', label: 'Why it may be used again', hint: 'smelled again, sound; supplier cleared it' }]}
+          save={(values) => lift({ lotId: lot.id, ...values })}
+        />
       ) : (
         <FormSheet
           opens="Hold it"

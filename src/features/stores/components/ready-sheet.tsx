@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { CONTACTS, findIngredient } from '@/core/material';
-import { CONTACT_WORDS } from '@/messages';
+import { CONTACTS, findIngredient, ROLES } from '@/core/material';
+import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
 import { IngredientPicker } from '../../blends/components/ingredient-picker';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
@@ -21,6 +21,12 @@ const EMPTY = {
   density: '0.9',
   coverage: '',
   labelRule: '',
+  role: 'oil-wax',
+  shares: {} as Readonly<Record<string, string>>,
+  dwell: '',
+  gap: '',
+  coats: '',
+  food: '',
 };
 
 /** A bought finish: what its label declares, what it does not say, and the label's own rule. */
@@ -64,9 +70,9 @@ export function ReadySheet() {
             value=""
             onPick={(id) => (ready.declared.includes(id) ? undefined : set({ declared: [...ready.declared, id] }))}
           />
-          <ul className="my-1 flex flex-wrap gap-2">
+          <ul className="my-1 flex flex-col gap-1">
             {ready.declared.map((id) => (
-              <li key={id}>
+              <li key={id} className="grid grid-cols-[minmax(0,1fr)_8rem] items-end gap-3">
                 <Button
                   look="plain"
                   onClick={() => set({ declared: ready.declared.filter((one) => one !== id) })}
@@ -74,6 +80,14 @@ export function ReadySheet() {
                 >
                   {findIngredient(id)?.name} ×
                 </Button>
+                <TextField
+                  label="Its share, %"
+                  value={ready.shares[id] ?? ''}
+                  onChange={(event) => set({ shares: { ...ready.shares, [id]: event.target.value } })}
+                  fault={faults[`shares.${id}`]}
+                  hint="where it is said"
+                  inputMode="decimal"
+                />
               </li>
             ))}
           </ul>
@@ -81,6 +95,13 @@ export function ReadySheet() {
           <Tick checked={ready.isAllDeclared} onChange={() => set({ isAllDeclared: !ready.isAllDeclared })}>
             These are all its contents; the maker says so
           </Tick>
+          <SelectField label="In the work it is" value={ready.role} onChange={(event) => set({ role: event.target.value })}>
+            {ROLES.map((role) => (
+              <option key={role} value={role}>
+                {ROLE_WORDS[role]}
+              </option>
+            ))}
+          </SelectField>
           <Tick checked={ready.isPaste} onChange={() => set({ isPaste: !ready.isPaste })}>
             A paste to rub in, not an oil to pour
           </Tick>
@@ -113,17 +134,62 @@ export function ReadySheet() {
               value={ready.coverage}
               onChange={(event) => set({ coverage: event.target.value })}
               fault={faults.coverage}
-              hint="from the label"
+              hint="of one coat, from the label"
               inputMode="decimal"
             />
+            <TextField
+              label="Leave it on"
+              value={ready.dwell}
+              onChange={(event) => set({ dwell: event.target.value })}
+              fault={faults.dwell}
+              hint="15 to 20 min; then it is wiped"
+            />
+            <TextField
+              label="Between coats"
+              value={ready.gap}
+              onChange={(event) => set({ gap: event.target.value })}
+              fault={faults.gap}
+              hint="12 h"
+            />
+            <TextField
+              label="Coats"
+              value={ready.coats}
+              onChange={(event) => set({ coats: event.target.value })}
+              fault={faults.coats}
+              hint="how many the label asks for"
+              inputMode="numeric"
+            />
+            <TextField
+              label="Until food may touch it"
+              value={ready.food}
+              onChange={(event) => set({ food: event.target.value })}
+              fault={faults.food}
+              hint="7 days"
+            />
           </div>
+          <p className="text-sm text-soft">
+            What the label says stands in place of the house’s figures: the plan, what it takes, its cost and its cure go by it.
+            Leave empty what it does not say.
+          </p>
           <TextField
-            label="The label’s own rule"
+            label="The label’s own words"
             value={ready.labelRule}
             onChange={(event) => set({ labelRule: event.target.value })}
             hint="two thin coats a day apart, a week to cure"
           />
-          <Faults of={rest(['name', 'declared', 'density', 'coverage'])} />
+          <Faults
+            of={rest([
+              'name',
+              'declared',
+              'density',
+              'coverage',
+              'dwell',
+              'gap',
+              'coats',
+              'food',
+              ...ready.declared.map((id) => `shares.${id}`),
+            ])}
+          />
           <Button look="main" big type="submit" disabled={busy}>
             Keep it
           </Button>

@@ -5,6 +5,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
+import { Tick } from '@/ui/tick';
 import { useSave } from '../../shop/use-save';
 import { correct } from '../actions';
 import { stamp } from './outbox';
@@ -26,6 +27,7 @@ export function CorrectEntry({ batchId, entry }: Props) {
   const [at, setAt] = useState(entry.at);
   const [grams, setGrams] = useState('');
   const [seen, setSeen] = useState(entry.seen);
+  const [sure, setSure] = useState(false);
   const { busy, faults, rest, run } = useSave();
   return (
     <>
@@ -48,7 +50,7 @@ export function CorrectEntry({ batchId, entry }: Props) {
           onSubmit={(event) => {
             event.preventDefault();
             void run(
-              () => correct({ clientId: freshId(), batchId, ...stamp(), corrects: entry.clientId, at, grams, seen }),
+              () => correct({ clientId: freshId(), batchId, ...stamp(), corrects: entry.clientId, at, grams, seen, sure }),
               () => setOpen(false),
             );
           }}
@@ -72,6 +74,11 @@ export function CorrectEntry({ batchId, entry }: Props) {
           ) : null}
           <TextField label="Seen" value={seen} onChange={(event) => setSeen(event.target.value)} />
           <Faults of={rest(['at', 'grams'])} />
+          {faults.sure ? (
+            <Tick checked={sure} onChange={() => setSure(!sure)}>
+              It was so
+            </Tick>
+          ) : null}
           <Button look="main" big type="submit" disabled={busy}>
             Write the correction
           </Button>

@@ -7,14 +7,14 @@ import { sayIssue } from '@/messages';
 import { standingNow, Timing } from '@/features/today/components/timing';
 import type { HandAction } from '@/features/today/strip';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/field';
+import { SelectField, TextField } from '@/ui/field';
 import { useNow } from '@/ui/now';
 import { smallPhoto } from './small-photo';
 import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
 import { TinScale } from './tin-scale';
 import { useRecord } from './use-record';
 
-const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '' };
+const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '', next: '', nextGrams: '' };
 
 /** A typed field that may be left empty: then what is usual stands. */
 const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly value: T | null; readonly fault: string } => {
@@ -41,6 +41,8 @@ export function RecordPanel({
   lastDone,
   geometry,
   mayPractise,
+  dries,
+  nextLots,
 }: {
   readonly action: HandAction | null;
   readonly nowMs: number;
@@ -48,6 +50,10 @@ export function RecordPanel({
   readonly lastDone: string | null;
   readonly geometry: Geometry;
   readonly mayPractise: boolean;
+  /** Whether anything on it dries. */
+  readonly dries: boolean;
+  /** Lots that may be taken up when the one in hand runs out. */
+  readonly nextLots: readonly { readonly id: number; readonly says: string }[];
 }) {
   const nowMs = useNow(serverNowMs);
   const [typed, setTyped] = useState(EMPTY);
@@ -60,10 +66,11 @@ export function RecordPanel({
   if (!action) return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
   const [grams, temp, rh] = [maybe(typed.grams, parseMass), maybe(typed.temp, parseTemperature), maybe(typed.rh, parseHumidity)];
   const at = maybe(typed.at, (text) => instantOf(text, zone));
-  const faulty = [grams, temp, rh, at].some((one) => one.fault !== '');
+  const nextGrams = maybe(typed.nextGrams, parseMass);
+  const faulty = [grams, temp, rh, at, nextGrams].some((one) => one.fault !== '');
   const standing = standingNow(action, nowMs);
   const risk = riskWords(action, nowMs);
-  const write = (more: { readonly pass?: boolean; readonly kind?: 'left-out' } = {}): void => {
+  const write = (more: { readonly pass?: boolean; readonly kind?: 'left-out'; readonly sure?: boolean } = {}): void => {
     void record(action, {
       grams: grams.value,
       tempC: temp.value ?? action.tempC,
@@ -71,6 +78,7 @@ export function RecordPanel({
       seen: typed.seen,
       faults: faultsIn(surfaces),
       photoData: photo,
+      ...(typed.next === '' ? {} : { nextLot: { lotId: Number(typed.next), grams: nextGrams.value } }),
       ...(at.value === null ? {} : { at: at.value }),
       ...more,
     }).then((stored) => {
@@ -145,13 +153,38 @@ export function RecordPanel({
       {action.estimatedG === null ? null : (
         <TinScale mayPractise={mayPractise} onUsed={(g) => setTyped({ ...typed, grams: `${g.toFixed(1)} g` })} />
       )}
+      {action.estimatedG !== null && nextLots.length > 0 ? (
+        <details className="mb-1">
+          <summary className="min-h-11 cursor-pointer py-2">
+            {action.lot} ran out within this coat{typed.next === '' ? '' : ', the rest from another'}
+          </summary>
+          <div className="grid max-w-xl grid-cols-2 gap-x-4">
+            <SelectField label="The rest came from" value={typed.next} onChange={set('next')} hint="and so do the coats after it">
+              <option value="">it did not run out</option>
+              {nextLots.map((lot) => (
+                <option key={lot.id} value={lot.id}>
+                  {lot.says}
+                </option>
+              ))}
+            </SelectField>
+            <TextField
+              label="Of that"
+              value={typed.nextGrams}
+              onChange={set('nextGrams')}
+              hint="empty: what the first did not hold"
+              fault={nextGrams.fault}
+              inputMode="decimal"
+            />
+          </div>
+        </details>
+      ) : null}
       <details className="mb-3">
         <summary className="min-h-11 cursor-pointer py-2">
           Look it over: surfaces, faults, photo
           {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
           {photo ? ', photo ready' : ''}
         </summary>
-        <SurfaceList geometry={geometry} name={action.title} seen={surfaces} onChange={setSurfaces} />
+        <SurfaceList geometry={geometry} name={action.title} seen={surfaces} dries={dries} onChange={setSurfaces} />
         <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
           <span className="font-semibold">Photo</span>
           <input
@@ -209,6 +242,11 @@ export function RecordPanel({
         {told?.tone === 'fault' ? '▲ ' : ''}
         {told?.text}
       </p>
+      {told?.asks ? (
+        <Button disabled={busy || faulty} onClick={() => write({ sure: true })}>
+          It was so: record it
+        </Button>
+      ) : null}
     </section>
   );
 }

@@ -3,26 +3,20 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
-import { type Mark, MARKS, type Regimen, sandingPlan, suits } from '@/core/regimen';
-import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
+import type { Candidate } from '@/core/choose';
+import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
+import { MARK_WORDS, SURFACE_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useSave } from '../../shop/use-save';
 import { takeIn } from '../restore-actions';
 import { PiecePicture } from './piece-picture';
 
-type Lot = {
-  readonly id: number;
-  readonly number: string;
-  readonly name: string;
-  readonly drying: 'never' | 'drying' | 'mixed';
-  readonly waxEquivalent: number;
-};
 type Props = {
   readonly designs: readonly { readonly revisionId: number; readonly name: string; readonly geometry: Geometry }[];
   readonly species: readonly { readonly id: string; readonly name: string }[];
   readonly regimens: readonly (Regimen & { readonly revisionId: number })[];
-  readonly lots: readonly Lot[];
+  readonly lots: readonly Candidate[];
 };
 type On = Readonly<Partial<Record<Surface, Mark>>>;
 
@@ -39,7 +33,7 @@ export function RestoreForm({ designs, species, regimens, lots }: Props) {
   const shape = designs.find((one) => one.revisionId === design);
   const regimen = regimens.find((one) => one.revisionId === regimenId);
   const slot = regimen?.slots[0];
-  const fitting = slot ? lots.filter((lot) => suits(slot, lot, lot.number).ok) : [];
+  const { lots: fitting, why } = slot && regimen ? offerFor(slot, lots, regimen.steps) : { lots: [], why: null };
   const marks = Object.entries(on).flatMap(([surface, mark]) => (mark ? [{ surface: surface as Surface, mark }] : []));
   const set = (field: keyof typeof typed) => (event: { readonly target: { readonly value: string } }) =>
     setTyped({ ...typed, [field]: event.target.value });
@@ -110,12 +104,12 @@ export function RestoreForm({ designs, species, regimens, lots }: Props) {
           value={lotId}
           onChange={(event) => setLotId(Number(event.target.value))}
           fault={faults['materials.oil']}
-          hint={fitting.length === 0 ? 'no lot that suits is in the stores' : ''}
+          hint={why ? WHY_NONE_WORDS[why] : ''}
         >
           <option value={0}>Choose the lot …</option>
           {fitting.map((lot) => (
             <option key={lot.id} value={lot.id}>
-              {lot.number} {lot.name}
+              {lot.number} {lot.title}
             </option>
           ))}
         </SelectField>

@@ -6,8 +6,8 @@ import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { ORIGINS, type Origin } from '@/core/material';
 import { formatMass, instantOf, parsePositive } from '@/core/quantity';
 import type { UptakeFactor } from '@/core/piece';
-import { type Offer, type Regimen, type ShopNow, type Slot, suits } from '@/core/regimen';
-import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
+import { handsScale, type Offer, offerFor, type Regimen, type ShopNow, type WhyNone } from '@/core/regimen';
+import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { gatesAhead } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
@@ -16,7 +16,9 @@ import { useWorker } from '@/ui/worker';
 import type { PlannerFace } from '@/workers/planner';
 import { useSave } from '../../shop/use-save';
 import { start } from '../actions';
-import { type LotChoice, needsOf } from '../estimate';
+import { type LotChoice, needsOf, stepsFor } from '../estimate';
+import type { NewBatchAsked } from '../new-batch';
+import { Beyond } from './beyond';
 import { GatesAhead } from './gates-ahead';
 import { NewDesign } from './new-design';
 import { PlanPreview } from './plan-preview';
@@ -30,8 +32,8 @@ type Props = {
   readonly species: readonly SpeciesChoice[];
   readonly regimens: readonly RegimenChoice[];
   readonly lots: readonly LotChoice[];
-  /** The regimen it begins with, where one was chosen before. */
-  readonly first: string | null;
+  /** What it begins with, where it was chosen before: a regimen with lots for its slots, a wood. */
+  readonly first: NewBatchAsked;
   readonly zone: string;
   /** The shop as it is planned now: what is promised goes round it. */
   readonly shop: ShopNow;
@@ -45,11 +47,13 @@ type Props = {
 export function StartBatch({ designs, species, regimens, lots, first, zone, shop, uptake, initials, currency, now }: Props) {
   const router = useRouter();
   const [design, setDesign] = useState(designs[0]?.revisionId ?? 0);
-  const [wood, setWood] = useState('sycamore');
-  const [origin, setOrigin] = useState<Origin>('bought');
+  const [wood, setWood] = useState(species.find((one) => one.id === first.wood)?.id ?? 'sycamore');
+  const [origin, setOrigin] = useState<Origin>(ORIGINS.find((one) => one === first.origin) ?? 'bought');
   const [pieces, setPieces] = useState('6');
-  const [regimenId, setRegimenId] = useState((regimens.find((one) => one.id === first) ?? regimens[0])?.revisionId ?? 0);
-  const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
+  const [regimenId, setRegimenId] = useState((regimens.find((one) => one.id === first.regimen) ?? regimens[0])?.revisionId ?? 0);
+  const [chosen, setChosen] = useState<Readonly<Record<string, number>>>(first.lots);
+  /** Why the first soak may lie past the bound of its oil. */
+  const [beyond, setBeyond] = useState('');
   const [startAt, setStartAt] = useState(now);
   const [due, setDue] = useState('');
   /** Which wood's question was answered, and how. */
@@ -59,7 +63,8 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
   const regimen = regimens.find((one) => one.revisionId === regimenId);
   const timber = species.find((one) => one.id === wood);
   const shape = designs.find((one) => one.revisionId === design);
-  const fitting = (slot: Slot): readonly LotChoice[] => lots.filter((lot) => suits(slot, lot, lot.number).ok);
+  const offered = new Map(regimen?.slots.map((slot) => [slot.slot, offerFor(slot, lots, regimen.steps)]));
+  const fitting = (slot: string): readonly LotChoice[] => offered.get(slot)?.lots ?? [];
   const count = parsePositive(pieces);
   const wish = useDeferredValue({
     regimen,
@@ -69,6 +74,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     chosen,
     startAt,
     due,
+    beyond: beyond.trim() !== '',
   });
   const lotsOf = (of: Regimen) =>
     Object.fromEntries(of.slots.map(({ slot }) => [slot, lots.find((lot) => lot.id === wish.chosen[slot])]));
@@ -78,6 +84,8 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           regimen: wish.regimen,
           pieces: wish.count,
           area: wish.shape.area,
+          geometry: wish.shape.geometry,
+          beyond: wish.beyond,
           species: wish.timber,
           lots: lotsOf(wish.regimen),
           uptake,
@@ -94,10 +102,11 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     readonly fault: string;
   } | null>(null);
   const chosenLots = wish.regimen ? Object.values(lotsOf(wish.regimen)).filter((lot) => lot !== undefined) : [];
-  const slowest = [...chosenLots].sort((a, b) => b.a0Hours - a.a0Hours)[0];
+  const slowest = [...chosenLots].sort((a, b) => (b.a0Hours ?? 0) - (a.a0Hours ?? 0))[0];
   const mode: CureMode = slowest?.mode ?? 'settle';
   const slowed = wish.timber?.slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1;
   const a0Hours = (slowest?.a0Hours ?? 0) * slowed;
+  const tooLong = needs && !needs.ok ? needs.issues.find((issue) => issue.code === 'dwell-past-chemistry') : undefined;
   const vapour = chosenLots.some((lot) => lot.bound.vapour);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the promise follows the wish alone; all else stands still for the page
   useEffect(() => {
@@ -108,7 +117,19 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
       Object.entries(lotsOf(of)).flatMap(([slot, lot]) => (lot ? [[slot, lot.bound] as const] : [])),
     );
     void planner()
-      .offer(shop, { steps: of.steps, geometry: drawn.geometry, pieces: many, dwells, a0Hours, mode, vapour, startMs, dueMs })
+      .offer(shop, {
+        steps: stepsFor(of, lotsOf(of)),
+        geometry: drawn.geometry,
+        scale: handsScale(drawn.area),
+        beyond: wish.beyond,
+        pieces: many,
+        dwells,
+        a0Hours,
+        mode,
+        vapour,
+        startMs,
+        dueMs,
+      })
       .then((made) => {
         if (!stale)
           setPromised({
@@ -120,7 +141,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     return () => {
       stale = true;
     };
-  }, [wish.regimen, wish.shape, wish.count, wish.chosen, wish.startAt, wish.due, wish.timber]);
+  }, [wish.regimen, wish.shape, wish.count, wish.chosen, wish.startAt, wish.due, wish.timber, wish.beyond]);
 
   const asked = timber?.ask !== undefined && tree?.of !== timber.id;
   const known = timber?.ask === undefined || (tree?.of === timber.id && tree.known);
@@ -139,7 +160,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             }),
           ),
           choices: Object.fromEntries(
-            regimen.slots.map((of) => [of.slot, fitting(of).map((lot) => ({ ...lot.layer, id: lot.id }))]),
+            regimen.slots.map((of) => [of.slot, fitting(of.slot).map((lot) => ({ ...lot.layer, id: lot.id }))]),
           ),
         })
       : null;
@@ -160,6 +181,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           materials,
           start: startAt === now ? '' : startAt,
           due,
+          beyond,
         }),
       (made) => router.push(`/work/${made.number}`),
     );
@@ -251,16 +273,19 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             value={chosen[of.slot] ?? 0}
             onChange={(event) => setChosen({ ...chosen, [of.slot]: Number(event.target.value) })}
             fault={faults[`materials.${of.slot}`]}
-            hint={fitting(of).length === 0 ? 'no lot that suits is in the stores: receive or pour one' : ''}
+            hint={whyNone(offered.get(of.slot)?.why)}
           >
             <option value={0}>Choose the lot …</option>
-            {fitting(of).map((lot) => (
+            {fitting(of.slot).map((lot) => (
               <option key={lot.id} value={lot.id}>
-                {lot.number} {lot.name}, {formatMass(lot.leftG)}
+                {lot.number} {lot.title}, {formatMass(lot.leftG)}
               </option>
             ))}
           </SelectField>
         ))}
+        {tooLong || beyond !== '' ? (
+          <Beyond most={Number(tooLong?.with?.most ?? 0)} why={beyond} onChange={setBeyond} fault={faults.beyond} />
+        ) : null}
         <div className="grid grid-cols-2 gap-4">
           <TextField
             label="Start"
@@ -285,6 +310,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             'start',
             'startAt',
             'due',
+            'beyond',
             ...(regimen?.slots.map(({ slot }) => `materials.${slot}`) ?? []),
           ])}
         />
@@ -326,7 +352,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             asks={asked ? 'Say which tree it is: who cannot, must sign for its wood or take another.' : null}
             nameOf={(id) => {
               const lot = lots.find((one) => one.id === id);
-              return lot ? `${lot.number} ${lot.name}` : '';
+              return lot ? `${lot.number} ${lot.title}` : '';
             }}
           />
         ) : null}
@@ -337,6 +363,8 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     </div>
   );
 }
+
+const whyNone = (why: WhyNone | null | undefined): string => (why ? WHY_NONE_WORDS[why] : '');
 
 /** A typed moment in UTC ms; null where there is none or it makes no sense. */
 function momentOf(text: string, zone: string): number | null {

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
-import { FAULTS, type Fault } from '@/core/regimen';
+import { type Fault, faultsFor } from '@/core/regimen';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { PiecePicture } from './piece-picture';
 
@@ -15,11 +15,13 @@ type Props = {
   readonly geometry: Geometry;
   readonly name: string;
   readonly seen: SeenOn;
+  /** Whether anything on it dries. */
+  readonly dries: boolean;
   readonly onChange: (seen: SeenOn) => void;
 };
 
 /** The piece with its surfaces numbered, each looked at in the order it is coated. */
-export function SurfaceList({ geometry, name, seen, onChange }: Props) {
+export function SurfaceList({ geometry, name, seen, dries, onChange }: Props) {
   const marks = Object.fromEntries(Object.entries(seen).map(([surface, what]) => [surface, what !== 'fine']));
   return (
     <div className="grid gap-x-6 bench:grid-cols-[minmax(0,16rem)_minmax(0,1fr)]">
@@ -40,7 +42,7 @@ export function SurfaceList({ geometry, name, seen, onChange }: Props) {
               >
                 <option value="">not looked at</option>
                 <option value="fine">fine</option>
-                {FAULTS.map((fault) => (
+                {faultsFor(dries).map((fault) => (
                   <option key={fault} value={fault}>
                     {FAULT_WORDS[fault].name}
                   </option>

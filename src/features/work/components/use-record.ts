@@ -21,9 +21,18 @@ export type Details = {
   readonly faults?: readonly { readonly fault: Fault; readonly surface: Surface }[];
   /** A photo as a data URL, already made small. */
   readonly photoData?: string | null;
+  /** Its lot ran out within the coat: the rest came from this one. */
+  readonly nextLot?: { readonly lotId: number; readonly grams: number | null } | null;
+  /** A time that was asked about is right. */
+  readonly sure?: boolean;
 };
 type Target = { readonly batchId: number; readonly number: string; readonly task: string; readonly done: string };
-export type Told = { readonly text: string; readonly tone: 'done' | 'fault' | 'waiting' };
+export type Told = {
+  readonly text: string;
+  readonly tone: 'done' | 'fault' | 'waiting';
+  /** It was not refused but asked about: it may be said that it was so. */
+  readonly asks?: boolean;
+};
 
 const LAST = 'rendle-last';
 const FLUSH_EVERY_MS = 5000;
@@ -66,7 +75,7 @@ export function useRecord(serverNowMs: number): {
         sessionStorage.setItem(LAST, JSON.stringify({ batchId: target.batchId, number: target.number } satisfies Last));
         setTold({ tone: 'done', text: `${target.done} · ${target.number}` });
         router.refresh();
-      } else setTold({ tone: 'fault', text: Object.values(sent.faults).join(' ') });
+      } else setTold({ tone: 'fault', text: Object.values(sent.faults).join(' '), asks: sent.faults.sure !== undefined });
       return sent.ok === true;
     },
     [router, serverNowMs],

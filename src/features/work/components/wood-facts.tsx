@@ -3,7 +3,18 @@ import { USE_WORDS, VERDICT_WORDS } from '@/messages';
 
 export type SpeciesChoice = Pick<
   Species,
-  'id' | 'name' | 'food' | 'note' | 'porosity' | 'disputed' | 'ask' | 'sides' | 'keepOff' | 'dust' | 'slowsCure'
+  | 'id'
+  | 'name'
+  | 'food'
+  | 'note'
+  | 'porosity'
+  | 'disputed'
+  | 'ask'
+  | 'sides'
+  | 'keepOff'
+  | 'dust'
+  | 'slowsCure'
+  | 'densityKgPerM3'
 >;
 
 const BORDERS: Readonly<Partial<Record<Species['food'], string>>> = { good: 'border-fit', caution: 'border-cure' };

@@ -3,10 +3,23 @@ import { NewBatch } from '@/features/work/new-batch';
 
 export const metadata: Metadata = { title: 'Start a batch' };
 
-export default async function StartBatchPage({
-  searchParams,
-}: {
-  readonly searchParams: Promise<{ readonly regimen?: string }>;
-}) {
-  return <NewBatch regimen={(await searchParams).regimen ?? null} />;
+type Asked = Readonly<Record<string, string | string[] | undefined>>;
+const one = (value: string | string[] | undefined): string | undefined => (Array.isArray(value) ? value[0] : value);
+
+export default async function StartBatchPage({ searchParams }: { readonly searchParams: Promise<Asked> }) {
+  const asked = await searchParams;
+  const lots = Object.entries(asked).flatMap(([name, value]) =>
+    name.startsWith('lot.') ? [[name.slice(4), Number(one(value))] as const] : [],
+  );
+  const [regimen, wood, origin] = [one(asked.regimen), one(asked.wood), one(asked.origin)];
+  return (
+    <NewBatch
+      asked={{
+        ...(regimen ? { regimen } : {}),
+        ...(wood ? { wood } : {}),
+        ...(origin ? { origin } : {}),
+        lots: Object.fromEntries(lots),
+      }}
+    />
+  );
 }

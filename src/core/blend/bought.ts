@@ -1,0 +1,106 @@
+import { type Contact, findIngredient, worstOf } from '@/core/material';
+import { type Blend, blend } from './blend';
+import { heatsRags, THINNED } from './nature';
+
+/** Stands in a composition for what nobody declared. It is no ingredient: neither varnish nor mineral oil nor anything else that is known. */
+export const UNDECLARED = 'undeclared';
+
+/** A bought finish as its label and data sheet have it; dwell in minutes. */
+export type Bought = {
+  readonly declared: readonly string[];
+  /** Mass fractions of declared contents, where they are given. */
+  readonly shares: Readonly<Record<string, number>>;
+  readonly isAllDeclared: boolean;
+  readonly drying: 'drying' | 'never';
+  readonly isPaste: boolean;
+  readonly contact: Contact;
+  readonly densityGPerMl: number;
+  readonly labelDwellMin: number | null;
+  readonly labelDwellMaxMin: number | null;
+};
+
+/** Wax equivalents a bought paste and a bought oil are taken to have: the label says which it is, not how much wax. Working estimates. */
+const FEEL = { paste: 0.19, liquid: 0 } as const;
+/** Months a finish keeps whose contents are not declared. Source: working estimate. */
+const KEEPS_UNKNOWN_MONTHS = 12;
+
+/** Ids of a bought finish's declared contents that the house knows. */
+export const declaredOf = ({ declared }: Pick<Bought, 'declared'>): string[] => declared.filter((id) => findIngredient(id));
+
+/**
+ * A bought finish as mass fractions: declared contents by their shares; those without one share what is left in equal parts, with what is
+ * not declared where not all is.
+ */
+export function sharesOfBought(bought: Pick<Bought, 'declared' | 'shares' | 'isAllDeclared'>): Record<string, number> {
+  const known = declaredOf(bought);
+  const given = known.filter((id) => (bought.shares[id] ?? 0) > 0);
+  const open = known.filter((id) => !given.includes(id));
+  if (!bought.isAllDeclared || known.length === 0) open.push(UNDECLARED);
+  const sum = given.reduce((all, id) => all + (bought.shares[id] ?? 0), 0);
+  const left = Math.max(0, 1 - sum);
+  const whole = open.length > 0 ? Math.max(1, sum) : sum;
+  return Object.fromEntries([
+    ...given.map((id) => [id, (bought.shares[id] ?? 0) / whole] as const),
+    ...(left > 0 ? open.map((id) => [id, left / open.length] as const) : []),
+  ]);
+}
+
+/** What is known of a composition by itself; null where nothing in it is an ingredient. */
+function natureOfKnown(composition: Readonly<Record<string, number>>): Blend | null {
+  const lines = Object.entries(composition)
+    .filter(([id]) => id !== UNDECLARED)
+    .map(([ingredient, parts]) => ({ ingredient, parts }));
+  const made = lines.length > 0 ? blend({ lines, make: { massG: 100 } }) : null;
+  return made?.ok ? made.value : null;
+}
+
+/** A shape to write on where nothing is known; every figure of it that says something is replaced. */
+function blank(): Blend {
+  const made = blend({ lines: [{ ingredient: 'mineral-oil', parts: 1 }], make: { massG: 100 } });
+  if (!made.ok) throw new Error('no blank blend');
+  return { ...made.value, lines: [], driedLines: [], bestBeforeMonths: KEEPS_UNKNOWN_MONTHS, flashC: null, holdMaxC: null };
+}
+
+/**
+ * What is known of a bought finish as it comes: its label where it speaks, the safe side where it does not. It is never heated. What is not
+ * declared is called no film and no oil; its cloths are taken to heat and its vapour to burn.
+ */
+export function natureOfBought(bought: Bought): Blend {
+  const base = natureOfKnown(sharesOfBought(bought)) ?? blank();
+  const declared = declaredOf(bought).flatMap((id) => findIngredient(id) ?? []);
+  const isUnknown = !bought.isAllDeclared || declared.length === 0;
+  const usual = bought.drying === 'drying' ? THINNED.dwellMin : { flooded: null, thin: null };
+  const label = bought.labelDwellMaxMin ?? bought.labelDwellMin;
+  const most = (own: number | null): number | null =>
+    label === null || own === null ? own : bought.labelDwellMaxMin === null ? Math.max(own, label) : label;
+  return {
+    ...base,
+    ragHazard: isUnknown || declared.some(heatsRags) ? 'self-heating' : base.ragHazard,
+    flammable: isUnknown || base.flammable,
+    knifeSurface: !declared.some((one) => one.filmForming),
+    densityGPerMl: bought.densityGPerMl,
+    volumeMl: base.totalG / bought.densityGPerMl,
+    waxEquivalent: bought.isPaste ? FEEL.paste : FEEL.liquid,
+    consistency: bought.isPaste ? 'soft-paste' : 'liquid',
+    drying: bought.drying,
+    maxDwellMin: { flooded: most(usual.flooded), thin: most(usual.thin) },
+    contact: worstOf([bought.contact, ...declared.map((one) => one.contact)]),
+    allergens: [...new Set(declared.flatMap((one) => one.allergens))].sort(),
+    heat: 'none',
+    heatConflict: false,
+  };
+}
+
+/** What a blend is into which a finish went whose contents are not all declared: the rest is unknown. */
+export const withUndeclared = (composition: Readonly<Record<string, number>>, inside: readonly Bought[]): Blend | null => {
+  const [only] = inside;
+  if (!only) return natureOfKnown(composition);
+  const known = natureOfKnown(composition) ?? natureOfBought(only);
+  const each = inside.map(natureOfBought);
+  const isUnknown = inside.some((one) => !one.isAllDeclared || declaredOf(one).length === 0);
+  return {
+    ...known,
+    contact: worstOf([known.contact, ...each.map((one) => one.contact)]),
+    ...(isUnknown ? { ragHazard: 'self-heating' as const, flammable: true } : {}),
+  };
+};

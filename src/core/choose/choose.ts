@@ -1,0 +1,249 @@
+import type { CareClass } from '@/core/care';
+import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
+import type { PieceUse } from '@/core/material';
+import { HONEST_SHARE, isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
+import { finishOf, gates, type GatesInput, type Layer, meetsFood, type UseGate, type UseGateId } from '@/core/use';
+
+/** Who owns a piece, and what is wished of its finish. */
+export const OWNERS = ['re-oils', 'will-not', 'unknown'] as const;
+export const SHINES = ['any', 'matt', 'gloss'] as const;
+export const COLOURS = ['any', 'as-it-is', 'warm'] as const;
+
+export type Wish = {
+  /** What it is for; nothing said: wet food. */
+  readonly uses: readonly PieceUse[];
+  /** Kept under a lid: a smell would stay. */
+  readonly closed: boolean;
+  readonly owner: (typeof OWNERS)[number];
+  readonly avoid: readonly string[];
+  /** Days until it must leave the shop; null: no hurry. */
+  readonly days: number | null;
+  readonly shine: (typeof SHINES)[number];
+  readonly colour: (typeof COLOURS)[number];
+  readonly wood: GatesInput['wood'] & { readonly slowsCure: boolean };
+};
+
+/** A lot that might be used. */
+export type Candidate = Material & {
+  readonly id: number;
+  readonly number: string;
+  readonly title: string;
+  readonly held: boolean;
+  readonly mode: CureMode;
+  readonly layer: Layer;
+};
+
+/** Why a finish is refused outright, or what it gains and costs for this wish. */
+export type ReasonCode =
+  | `gate-${UseGateId}`
+  | WhyNone
+  | 'not-for-food'
+  | 'allergen'
+  | 'too-late'
+  | 'renewed-by-owner'
+  | 'washes-out'
+  | 'lasts-without-care'
+  | 'owner-unknown-safe'
+  | 'bare-greys'
+  | 'bare-soaks'
+  | 'stands-heat'
+  | 'marks-with-heat'
+  | 'smell-stays'
+  | 'no-smell'
+  | 'easy-dry-food'
+  | 'wears-well'
+  | 'weathers'
+  | 'flakes-outdoors'
+  | 'shines'
+  | 'stays-dull'
+  | 'stays-matt'
+  | 'keeps-colour'
+  | 'darkens'
+  | 'warms-colour'
+  | 'quick';
+export type Reason = { readonly code: ReasonCode; readonly with?: string };
+
+export type Choice = {
+  readonly regimen: Regimen;
+  readonly lots: readonly { readonly slot: string; readonly lot: Candidate }[];
+  readonly refused: readonly Reason[];
+  readonly gains: readonly Reason[];
+  readonly costs: readonly Reason[];
+  /** Days from the first step until it is most likely fit, at 20 °C; an estimate that errs late. */
+  readonly readyDays: number;
+};
+
+const MINUTES_PER_DAY = 1440;
+const QUICK_DAYS = 3;
+
+/** Weight of each reason in the ranking. Working estimates: what is wished most of a finish comes first. */
+const WEIGHT: Readonly<Partial<Record<ReasonCode, number>>> = {
+  'renewed-by-owner': 2,
+  'lasts-without-care': 3,
+  'owner-unknown-safe': 2,
+  'washes-out': -3,
+  'bare-greys': -3,
+  'bare-soaks': -3,
+  'stands-heat': 2,
+  'marks-with-heat': -2,
+  'smell-stays': -2,
+  'no-smell': 1,
+  'easy-dry-food': 1,
+  'wears-well': 1,
+  weathers: 1,
+  'flakes-outdoors': -2,
+  shines: 2,
+  'stays-dull': -1,
+  'stays-matt': 1,
+  'keeps-colour': 1,
+  darkens: -1,
+  'warms-colour': 1,
+  quick: 1,
+};
+
+/** What a piece is for where nothing, or only a lid, was said: food is assumed. */
+export const usesOf = ({ uses }: Pick<Wish, 'uses'>): readonly PieceUse[] => (uses.length > 0 ? uses : ['food-wet']);
+
+const hoursOf = ({ a0Hours, mode }: Candidate, { wood }: Wish): number =>
+  (a0Hours ?? Number.POSITIVE_INFINITY) * (wood.slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1);
+
+type Offered = { readonly slot: Slot; readonly lots: readonly Candidate[]; readonly why: Reason | null };
+
+/** The lots a slot may take: of its family, free, without what is to be avoided, the soonest ready first; of those that gates see alike only the soonest. */
+function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: Wish): Offered {
+  const found = offerFor(slot, lots, regimen.steps);
+  if (found.why) return { slot, lots: [], why: { code: found.why, with: slot.name } };
+  const clean = found.lots.filter((lot) => !lot.layer.allergens.some((one) => wish.avoid.includes(one)));
+  if (clean.length === 0) return { slot, lots: [], why: { code: 'allergen', with: wish.avoid.join(', ') } };
+  const soonest = [...clean].sort((a, b) => hoursOf(a, wish) - hoursOf(b, wish) || a.id - b.id);
+  const faces = new Set<string>();
+  const alike = soonest.filter(({ layer }) => {
+    const face = JSON.stringify(layer);
+    return faces.has(face) ? false : Boolean(faces.add(face));
+  });
+  return { slot, lots: alike, why: null };
+}
+
+type Judged = { readonly lots: readonly Candidate[]; readonly unmet: readonly UseGate[]; readonly notForFood: boolean };
+
+function judge(regimen: Regimen, lots: readonly Candidate[], wish: Wish): Judged {
+  const found = gates({
+    use: [...usesOf(wish)],
+    wood: { food: wish.wood.food, keepOff: wish.wood.keepOff, origin: wish.wood.origin },
+    finish: finishOf(
+      lots.map((lot) => lot.layer),
+      !regimen.knifeSurface,
+    ),
+  });
+  // A wish the gates cannot read recommends nothing.
+  if (!found.ok) return { lots, unmet: [{ id: 'wood', met: false, maySign: false }], notForFood: true };
+  return { lots, unmet: found.value.gates.filter((gate) => !gate.met), notForFood: found.value.notForFood };
+}
+
+/** Every way to fill the slots, the soonest first in each. */
+const combinations = (slots: readonly Offered[]): Candidate[][] =>
+  slots.reduce<Candidate[][]>((all, { lots }) => all.flatMap((chosen) => lots.map((lot) => [...chosen, lot])), [[]]);
+
+/** The lots that no gate refuses; where every choice is refused, the one that fewest do. */
+function bestLots(regimen: Regimen, slots: readonly Offered[], wish: Wish): Judged {
+  const food = meetsFood(usesOf(wish));
+  const weight = ({ unmet, notForFood }: Judged): number => unmet.length * 2 + (food && notForFood ? 1 : 0);
+  let best: Judged | null = null;
+  for (const lots of combinations(slots)) {
+    const judged = judge(regimen, lots, wish);
+    if (weight(judged) === 0) return judged;
+    if (!best || weight(judged) < weight(best)) best = judged;
+  }
+  return best ?? judge(regimen, [], wish);
+}
+
+const ONE_OF = (careClass: CareClass, ...some: readonly CareClass[]): boolean => some.includes(careClass);
+
+/** What a finish gains and costs by the kind its owner will meet. */
+function reasonsOf({ careClass }: Regimen, wish: Wish, readyDays: number): Reason[] {
+  const never = ONE_OF(careClass, 'never-dry', 'oil-wax');
+  const film = ONE_OF(careClass, 'film', 'friction');
+  const dries = ONE_OF(careClass, 'drying-oil', 'drying-oil-wax');
+  const bare = careClass === 'bare';
+  const uses = usesOf(wish);
+  const mouth = uses.includes('mouth') || uses.includes('toy');
+  const is = (use: PieceUse): boolean => uses.includes(use);
+  const rows: readonly (readonly [boolean, ReasonCode])[] = [
+    [wish.owner === 're-oils' && never, 'renewed-by-owner'],
+    [wish.owner === 'will-not' && (dries || careClass === 'hard-wax'), 'lasts-without-care'],
+    [wish.owner === 'unknown' && (dries || careClass === 'hard-wax'), 'owner-unknown-safe'],
+    [wish.owner !== 're-oils' && never, 'washes-out'],
+    [wish.owner !== 're-oils' && bare, 'bare-greys'],
+    [mouth && bare, 'bare-soaks'],
+    [is('hot-food') && (careClass === 'hard-wax' || careClass === 'drying-oil' || (bare && !mouth)), 'stands-heat'],
+    [is('hot-food') && (film || careClass === 'oil-wax'), 'marks-with-heat'],
+    [wish.closed && dries, 'smell-stays'],
+    [wish.closed && (careClass === 'friction' || (bare && !mouth) || never), 'no-smell'],
+    [is('food-dry') && !is('food-wet') && (never || careClass === 'hard-wax'), 'easy-dry-food'],
+    [is('hands') && (careClass === 'hard-wax' || dries || film), 'wears-well'],
+    [is('outdoors') && careClass === 'drying-oil', 'weathers'],
+    [is('outdoors') && film, 'flakes-outdoors'],
+    [is('outdoors') && wish.owner === 're-oils' && never, 'washes-out'],
+    [wish.shine === 'gloss' && film, 'shines'],
+    [wish.shine === 'gloss' && !film, 'stays-dull'],
+    [wish.shine === 'matt' && !film, 'stays-matt'],
+    [wish.colour === 'as-it-is' && (never || bare), 'keeps-colour'],
+    [wish.colour === 'as-it-is' && dries, 'darkens'],
+    [wish.colour === 'warm' && dries, 'warms-colour'],
+    [readyDays <= QUICK_DAYS, 'quick'],
+  ];
+  return rows.flatMap(([isSo, code]) => (isSo ? [{ code }] : []));
+}
+
+function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: Wish): Choice {
+  // A material that may be left out is not named: what is recommended holds without it.
+  const needed = regimen.slots.filter((slot) => regimen.steps.some((step) => step.slot === slot.slot && !step.optional));
+  const slots = needed.map((slot) => offered(slot, regimen, lots, wish));
+  const missing = slots.flatMap(({ why }) => (why ? [why] : []));
+  const judged = missing.length > 0 ? null : bestLots(regimen, slots, wish);
+  const chosen = slots.flatMap(({ slot }, i) => {
+    const lot = judged?.lots[i];
+    return lot ? [{ slot: slot.slot, lot }] : [];
+  });
+  const waits = regimen.steps.reduce(
+    (sum, step) => sum + step.setupMin + step.perPieceMin + (step.optional ? 0 : step.wait.ideal),
+    0,
+  );
+  const cure = Math.max(0, ...chosen.map(({ lot }) => hoursOf(lot, wish))) * HONEST_SHARE;
+  const readyDays = waits / MINUTES_PER_DAY + cure / 24;
+  const food = meetsFood(usesOf(wish));
+  const refused: Reason[] = [
+    ...missing,
+    ...(judged?.unmet ?? []).map((gate): Reason => ({ code: `gate-${gate.id}`, with: gate.maySign ? 'sign' : '' })),
+    ...(food && judged?.notForFood && judged.unmet.length === 0 ? [{ code: 'not-for-food' as const }] : []),
+    ...(wish.days !== null && readyDays > wish.days
+      ? [{ code: 'too-late' as const, with: Math.ceil(readyDays).toString() }]
+      : []),
+  ];
+  const reasons = reasonsOf(regimen, wish, readyDays);
+  const weighs = ({ code }: Reason): number => WEIGHT[code] ?? 0;
+  return {
+    regimen,
+    lots: chosen,
+    refused,
+    gains: reasons.filter((reason) => weighs(reason) > 0),
+    costs: reasons.filter((reason) => weighs(reason) < 0),
+    readyDays,
+  };
+}
+
+const scoreOf = ({ gains, costs }: Choice): number =>
+  [...gains, ...costs].reduce((sum, { code }) => sum + (WEIGHT[code] ?? 0), 0);
+
+/**
+ * Regimens for a new piece, ranked by what it is for and who owns it, with lots in stock that no gate refuses; bare wood is one of the
+ * answers. Refused: whatever a gate would not let through unsigned, what every fitting lot holds and is to be avoided, what is not fit by
+ * the day it must leave, what nothing in stock suits.
+ */
+export const chooseFinish = (regimens: readonly Regimen[], lots: readonly Candidate[], wish: Wish): Choice[] =>
+  regimens
+    .filter((regimen) => !isRestoration(regimen.id))
+    .map((regimen) => choiceOf(regimen, lots, wish))
+    .sort(
+      (a, b) => Math.sign(a.refused.length) - Math.sign(b.refused.length) || scoreOf(b) - scoreOf(a) || a.readyDays - b.readyDays,
+    );

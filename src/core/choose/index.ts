@@ -1,0 +1,12 @@
+export {
+  type Candidate,
+  type Choice,
+  chooseFinish,
+  COLOURS,
+  OWNERS,
+  type Reason,
+  type ReasonCode,
+  SHINES,
+  usesOf,
+  type Wish,
+} from './choose';

@@ -1,0 +1,42 @@
+import 'server-only';
+import { asc, inArray } from 'drizzle-orm';
+import type { StepChange } from '@/core/regimen';
+import type { Db } from '../db';
+import { stepChange } from '../schema';
+
+/** A change that stands, with who made it and why. */
+export type ChangeRow = StepChange & Pick<typeof stepChange.$inferSelect, 'reason' | 'note' | 'personId' | 'at' | 'batchId'>;
+
+/** The changes of a batch that stand, those it shares with the one it was split from included, in the order they were made. */
+export function changesOf(db: Db, line: readonly { readonly id: number; readonly until: number }[]): ChangeRow[] {
+  const rows = db
+    .select()
+    .from(stepChange)
+    .where(
+      inArray(
+        stepChange.batchId,
+        line.map((of) => of.id),
+      ),
+    )
+    .orderBy(asc(stepChange.id))
+    .all()
+    .filter((row) => line.some((of) => of.id === row.batchId && row.at <= of.until));
+  const back = new Set(rows.map((row) => row.takesBack));
+  return rows.flatMap((row) =>
+    row.kind === 'back' || back.has(row.id)
+      ? []
+      : [
+          {
+            id: row.id,
+            kind: row.kind,
+            slot: row.slot,
+            after: row.after,
+            reason: row.reason,
+            note: row.note,
+            personId: row.personId,
+            at: row.at,
+            batchId: row.batchId,
+          },
+        ],
+  );
+}

@@ -1,0 +1,25 @@
+import 'server-only';
+import type { Candidate } from '@/core/choose';
+import type { KnownLot } from '@/data/stores/queries';
+import { layerOf } from '@/data/release/commands';
+
+/** Lots that still hold something, as choices are made between them; held ones among them, so that it can be said why a list is empty. */
+export const candidates = (lots: readonly KnownLot[]): Candidate[] =>
+  lots.flatMap((lot) =>
+    lot.nature && lot.leftG > 0
+      ? [
+          {
+            id: lot.id,
+            number: lot.number,
+            title: lot.undeclared.length > 0 ? `${lot.title} (contents not all declared)` : lot.title,
+            held: lot.held !== null,
+            roles: lot.roles,
+            drying: lot.nature.drying,
+            waxEquivalent: lot.nature.waxEquivalent,
+            a0Hours: lot.needs?.hours ?? null,
+            mode: lot.needs?.mode ?? 'oxidise',
+            layer: layerOf(lot),
+          },
+        ]
+      : [],
+  );

@@ -1,0 +1,65 @@
+import type { PieceUse } from '@/core/material';
+import { type Choice, type Reason, type ReasonCode, usesOf, type Wish } from '@/core/choose';
+import { USE_WORDS } from './words';
+
+const signed = (about: string, words: string): string => (about === 'sign' ? `${words} (a maker may sign for it)` : words);
+
+const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
+  'gate-wood': (about) => signed(about, 'this wood is not for that use'),
+  'gate-origin': (about) => signed(about, 'wood of that origin is not for food'),
+  'gate-contact': (about) => signed(about, 'it is not fit where food lies'),
+  'gate-film': (about) => signed(about, 'a film lies on it: it does not belong under a knife or in a mouth'),
+  'gate-heat': (about) => signed(about, 'it does not stand hot food'),
+  'gate-cures': (about) => signed(about, 'it never becomes dry'),
+  'gate-declared': (about) => signed(about, 'its contents are not all declared'),
+  'gate-nut': () => 'it holds tree nut: not for a toy',
+  'none-in-stock': () => 'nothing is in the stores',
+  'all-held': (about) => `every lot that suits “${about}” is held`,
+  'wrong-role': (about) => `no lot in the stores is “${about}”`,
+  'wrong-kind': (about) => `no lot for “${about}” dries, feels or sets as it must`,
+  'not-for-food': () => 'what it would carry is not for food',
+  allergen: (about) => `every lot that fits holds what is to be avoided (${about})`,
+  'too-late': (about) => `not fit before about ${about} days`,
+  'renewed-by-owner': () => 'renewed in a minute by an owner who does re-oil',
+  'washes-out': () => 'washes out, and wants oil again and again',
+  'lasts-without-care': () => 'lasts longest where nobody re-oils',
+  'owner-unknown-safe': () => 'the house’s choice where the owner is not known',
+  'bare-greys': () => 'greys and stains unless someone washes and dries it every time',
+  'bare-soaks': () => 'soaks up what a mouth leaves on it',
+  'stands-heat': () => 'takes hot food',
+  'marks-with-heat': () => 'softens or marks with heat',
+  'smell-stays': () => 'its smell stays long under a lid',
+  'no-smell': () => 'leaves no smell under a lid',
+  'easy-dry-food': () => 'dry food asks little of it',
+  'wears-well': () => 'wears well in the hand',
+  weathers: () => 'weathers evenly and can be oiled over',
+  'flakes-outdoors': () => 'flakes outdoors',
+  shines: () => 'can be brought to a shine',
+  'stays-dull': () => 'will not shine',
+  'stays-matt': () => 'stays quiet, no shine',
+  'keeps-colour': () => 'darkens the wood least',
+  darkens: () => 'darkens and yellows the wood',
+  'warms-colour': () => 'warms and deepens the colour',
+  quick: () => 'ready within days',
+};
+/** Why a finish was refused, or what it gains or costs. */
+export const sayReason = ({ code, with: about = '' }: Reason): string => REASON_WORDS[code](about);
+
+export const OWNER_WORDS: Readonly<Record<Wish['owner'], string>> = {
+  're-oils': 're-oils it',
+  'will-not': 'will not look after it',
+  unknown: 'is not known',
+};
+
+const FOR_WORDS = (uses: readonly PieceUse[]): string => uses.map((use) => USE_WORDS[use]).join(', ');
+
+/** The answer in one sentence, to be said aloud to who asked. */
+export function sayChoice({ regimen, lots, readyDays, gains, costs }: Choice, wish: Wish): string {
+  const owner = wish.owner === 'unknown' ? 'whoever owns it' : `an owner who ${OWNER_WORDS[wish.owner]}`;
+  const lot = lots.map((one) => `${one.lot.title} (${one.lot.number})`).join(' and then ');
+  const when = readyDays < 1 ? 'the same day' : `in about ${Math.ceil(readyDays)} days`;
+  const gain = gains[0] ? `it ${gains[0].code === 'owner-unknown-safe' ? 'is ' : ''}${sayReason(gains[0])}` : '';
+  const cost = costs[0] ? `it ${sayReason(costs[0])}` : '';
+  const why = [gain, cost].filter(Boolean).join(', but ');
+  return `For ${FOR_WORDS(usesOf(wish))} and ${owner}: ${regimen.name}${lot === '' ? '' : `, with ${lot}`}, fit ${when}${why === '' ? '' : `; ${why}`}.`;
+}
