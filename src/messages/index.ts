@@ -1,6 +1,6 @@
 export { sayBlocking } from './blocking';
 export { OWNER_WORDS, sayChoice, sayReason } from './choose';
-export { ROLE_WORDS, roleWords, WHY_NONE_WORDS } from './roles';
+export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export {
   CAUTION_WORDS,
   type CautionWords,

@@ -77,8 +77,6 @@ function heatRows(ingredients: readonly Ingredient[], ceilingC: number): LinearR
   });
 }
 
-/** What a maker who uses the blend wants beside the limits that were set; each is on like a limit. */
-export const USE_LIMITS = ['dries', 'thinner'] as const;
 /** Where drying is asked at least this share of the mass dries: wax alone would pass as drying. Source: working estimate. */
 export const DRIES_AT_LEAST = 0.05;
 

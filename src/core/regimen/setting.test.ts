@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { type Fact, leastUntil, progressOf, REGIMENS, scheduleOf, settingFrom, setsAfter, withScuffs } from '.';
+import { type DwellBound, type Fact, leastUntil, progressOf, REGIMENS, scheduleOf, settingFrom, setsAfter, withScuffs } from '.';
 import { plan } from '../plan';
 import { planSteps } from './schedule';
 import { SCUFF_AFTER_DAYS } from './scuffs';
@@ -59,7 +59,7 @@ describe('setting', () => {
 describe('between dried coats', () => {
   const varnish = () => ({ flooded: 15, thin: 15, scuffAfterDays: SCUFF_AFTER_DAYS.varnish });
   const oil = () => ({ flooded: 20, thin: 60, scuffAfterDays: SCUFF_AFTER_DAYS.oil });
-  const keys = (facts: readonly Fact[], days: number, bound: () => ReturnType<typeof oil> | { flooded: null; thin: null }) =>
+  const keys = (facts: readonly Fact[], days: number, bound: DwellBound) =>
     withScuffs(tasksOf('thin-drying'), facts, bound, at(4 * HOUR + days * 24 * HOUR)).map((task) => task.key);
   const facts = ['sand-120', 'wet', 'knock-back-220', 'soak', 'wipe-1'].map((key, i) => done(key, i * HOUR));
   it('is a scuff past seven days, and none before, however long the regimen lets it rest', () => {

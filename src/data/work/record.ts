@@ -233,9 +233,10 @@ function drawFor(tx: Db, batch: Batch, { task, lot, grams, nextLot, entry, at }:
 const numberOf = (tx: Db, id: number): string =>
   tx.select({ number: batchTable.number }).from(batchTable).where(eq(batchTable.id, id)).get()?.number ?? '';
 
-/** Gives back what an entry drew, by a movement of its own. */
+/** Gives back what an entry drew, by a movement of its own; what it gave back itself stays given back. */
 function giveBack(tx: Db, entry: string, cause: string, by: By): Result<void> {
-  for (const row of tx.select().from(movement).where(eq(movement.entry, entry)).all()) {
+  const drawn = and(eq(movement.entry, entry), eq(movement.why, 'coat'));
+  for (const row of tx.select().from(movement).where(drawn).all()) {
     const back = move(tx, { lotId: row.lotId, grams: -row.grams, why: 'correction', entry: cause }, by);
     if (!back.ok) return back;
   }

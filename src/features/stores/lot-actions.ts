@@ -27,6 +27,7 @@ import { checkLot, recordThumb } from '@/data/stores/senses';
 import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
 import { act, type Answer, moneyOf, reader } from '../shop/act';
+import { mayFillBath } from './bath-lots';
 import { putRight, RIGHTS, type RightLot } from './put-right';
 
 const id = z.int().positive();
@@ -121,6 +122,9 @@ export async function saveBath(input: unknown): Promise<Answer<{ readonly id: nu
     const read = reader();
     const grams = read.take('amount', parseMass(amount));
     if (grams === undefined) return { ok: false, issues: read.issues };
+    const source = allLots(db).find((one) => one.id === Number(from));
+    const fits = source ? mayFillBath(source) : fail('not-found', 'from');
+    if (!fits.ok) return fits;
     const into = bath === null ? ({ kind: 'bath', name } as const) : ({ kind: 'top', lotId: bath } as const);
     return combineLots(db, { parts: [{ lotId: Number(from), grams }], into }, by);
   });

@@ -11,6 +11,7 @@ import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, ROLE_WORDS, S
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { cautionsWith } from '../work/cautions';
+import { bathLots } from './bath-lots';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 import { session } from '../shop/session';
@@ -112,7 +113,7 @@ export async function LotPage({ id }: { readonly id: number }) {
           hasWax: (lot.nature?.waxFraction ?? 0) > 0 && lot.kind === 'made',
         }}
         isHeld={ownHold}
-        sources={others.filter((one) => one.kind !== 'tin').map(({ id: from, number, title }) => ({ id: from, number, title }))}
+        sources={bathLots(others).lots.map(({ id: from, number, title }) => ({ id: from, number, title }))}
         today={today}
         currency={shop.currency}
       />

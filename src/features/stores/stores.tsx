@@ -1,13 +1,15 @@
 import 'server-only';
 import { daysLeft, findIngredient, LEAST_USE_DAYS, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
-import { allLots, containers, type KnownLot, readyMades, usable, usedSince } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot, readyMades, usedSince } from '@/data/stores/queries';
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
 import { Link } from '@/ui/link';
 import { FileSheet } from '../shop/components/file-sheet';
 import { FormSheet } from '../shop/components/form-sheet';
+import { WHY_NONE_WORDS } from '@/messages';
 import { session } from '../shop/session';
+import { bathLots } from './bath-lots';
 import { ReadySheet } from './components/ready-sheet';
 import { StockTake } from './components/stock-take';
 import { lookAtStores, startBath, takeStores } from './lot-actions';
@@ -31,9 +33,8 @@ export async function Stores() {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
   const today = dateOf(nowMs, shop.zone);
-  const sources = usable(lots)
-    .filter((lot) => lot.kind !== 'tin' && lot.kind !== 'bath')
-    .map((lot) => ({ value: String(lot.id), name: `${lot.number} ${lot.title}` }));
+  const bath = bathLots(lots);
+  const sources = bath.lots.map((lot) => ({ value: String(lot.id), name: `${lot.number} ${lot.title}` }));
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
@@ -49,7 +50,7 @@ export async function Stores() {
             saves="It is filled"
             fields={[
               { name: 'name', label: 'What the shop calls it', hint: 'Long trough' },
-              { name: 'from', label: 'Filled from', options: sources },
+              { name: 'from', label: 'Filled from', options: sources, hint: bath.why ? WHY_NONE_WORDS[bath.why] : '' },
               { name: 'amount', label: 'How much', hint: '2 kg' },
             ]}
             save={startBath}

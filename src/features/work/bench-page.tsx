@@ -6,12 +6,13 @@ import { session } from '../shop/session';
 import { aheadOf } from '../today/ahead';
 import { openBatches } from '../today/strip';
 import { restorationOf } from '@/data/restore/restore';
+import { changeWords, coatSlots } from './coats';
 import { BenchView } from './components/bench-view';
 import { cabinetTroubles, gravestOf } from './moment';
 
 /** The bench view of one batch. */
 export async function BenchPage({ number }: { readonly number: string }) {
-  const { db, shop, nowMs, person } = await session();
+  const { db, shop, nowMs, person, people } = await session();
   if (findBatchId(db, number) === null) notFound();
   const found = openBatches(db, nowMs).find((one) => one.batch.number === number);
   return (
@@ -24,6 +25,9 @@ export async function BenchPage({ number }: { readonly number: string }) {
       lastDone={found?.standing.progress.done.at(-1)?.task.step.done ?? null}
       ready={person !== null}
       rags={openRagLines(db)}
+      coats={found ? coatSlots(db, found.batch, found.standing) : []}
+      changes={found ? changeWords(found.batch, new Map(people.map((one) => [one.id, one.initials])), shop.zone, nowMs) : []}
+      batchId={found?.batch.id ?? 0}
       caution={found ? gravestOf(found.batch, found.standing.progress, restorationOf(db, found.batch.id) !== null) : null}
       troubles={cabinetTroubles(db, openBatches(db, nowMs), nowMs)}
     />

@@ -10,17 +10,10 @@ import { allDesigns, allRegimens } from '@/data/work/catalogue';
 import { shopNow } from '../today/strip';
 import { asShopNow } from '../today/shop-now';
 import { session } from '../shop/session';
-import { StartBatch } from './components/start-batch';
+import { type NewBatchAsked, StartBatch } from './components/start-batch';
 import { candidates } from './materials';
 
 /** The form that starts a batch, with all it may be made of. */
-export type NewBatchAsked = {
-  readonly regimen?: string;
-  readonly wood?: string;
-  readonly origin?: string;
-  readonly lots: Readonly<Record<string, number>>;
-};
-
 export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
   const { db, shop, people, nowMs } = await session();
   const lots = allLots(db);

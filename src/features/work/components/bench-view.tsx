@@ -15,6 +15,7 @@ import { Ring } from '@/ui/ring';
 import { clockTime } from '@/ui/when';
 import { useOutbox, WaitingRecords } from './waiting-records';
 import type { Trouble } from '../moment';
+import { CoatChanges, type CoatSlot } from './coat-changes';
 import { RagAnswer, type RagView } from './rag-answer';
 import { useRecord } from './use-record';
 
@@ -97,6 +98,10 @@ type Props = {
   readonly lastDone: string | null;
   readonly ready: boolean;
   readonly rags: readonly RagView[];
+  readonly batchId: number;
+  /** Its materials with their coats, and what was decided of them. */
+  readonly coats: readonly CoatSlot[];
+  readonly changes: readonly { readonly id: number; readonly says: string }[];
   /** The gravest caution of what is next. */
   readonly caution: { readonly head: string; readonly text: string } | null;
   /** What is wrong in the shop and burns. */
@@ -113,6 +118,9 @@ export function BenchView({
   lastDone,
   ready,
   rags,
+  batchId,
+  coats,
+  changes,
   caution,
   troubles,
 }: Props) {
@@ -199,6 +207,12 @@ export function BenchView({
         </p>
         <AlarmSwitch />
       </div>
+      {coats.length > 0 ? (
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 text-xl font-semibold">More coats, or fewer</summary>
+          <CoatChanges batchId={batchId} slots={coats} changes={changes} />
+        </details>
+      ) : null}
       <WaitingRecords />
       <ClockNote />
       <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">

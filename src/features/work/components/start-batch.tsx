@@ -17,7 +17,6 @@ import type { PlannerFace } from '@/workers/planner';
 import { useSave } from '../../shop/use-save';
 import { start } from '../actions';
 import { type LotChoice, needsOf, stepsFor } from '../estimate';
-import type { NewBatchAsked } from '../new-batch';
 import { Beyond } from './beyond';
 import { GatesAhead } from './gates-ahead';
 import { NewDesign } from './new-design';
@@ -25,6 +24,14 @@ import { PlanPreview } from './plan-preview';
 import { Needs } from './needs';
 import { UsesOf } from './uses';
 import { type SpeciesChoice, WoodFacts } from './wood-facts';
+
+/** What a start form may be opened with. */
+export type NewBatchAsked = {
+  readonly regimen?: string;
+  readonly wood?: string;
+  readonly origin?: string;
+  readonly lots: Readonly<Record<string, number>>;
+};
 
 type RegimenChoice = Regimen & { readonly revisionId: number };
 type Props = {

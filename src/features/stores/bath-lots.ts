@@ -1,0 +1,24 @@
+import 'server-only';
+import { fail, type Result } from '@/core/quantity';
+import { offerFor, REGIMENS, suits } from '@/core/regimen';
+import type { KnownLot } from '@/data/stores/queries';
+import { candidates } from '../work/materials';
+
+/** The bath regimen, and its slot: what a bath is filled with. */
+const bath = REGIMENS.find((one) => one.id === 'bath');
+const slot = bath?.slots.find((one) => one.slot === 'oil');
+
+/** Lots a bath may be filled from or topped up with; why there is none. */
+export function bathLots(lots: readonly KnownLot[]) {
+  const from = lots.filter((lot) => lot.kind !== 'tin' && lot.kind !== 'bath');
+  if (!bath || !slot) throw new Error('the bath regimen takes an oil');
+  return offerFor(slot, candidates(from), bath.steps);
+}
+
+/** Whether a lot may fill a bath, in a fault's own words where it may not. */
+export function mayFillBath(lot: KnownLot): Result<void> {
+  const [one] = candidates([{ ...lot, leftG: Math.max(lot.leftG, 1) }]);
+  if (!bath || !slot || !one) return fail('not-found', 'from');
+  const fits = suits(slot, one, lot.number, bath.steps);
+  return fits.ok ? fits : { ok: false, issues: fits.issues.map((issue) => ({ ...issue, path: 'from' })) };
+}
