@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { blend, cheapest, type LinearSolver, products } from '@/core/blend';
+import { blend, cheapest, cheapestToUse, type LinearSolver, products } from '@/core/blend';
+import { ingredientOf } from '@/core/material';
 import { CONTACTS, findIngredient, INGREDIENTS } from '@/core/material';
 import { loadSolver } from './highs';
 
@@ -240,5 +241,58 @@ describe('the best use of stock and jars', () => {
       ),
       { seed: 13, numRuns: 40 },
     );
+  });
+});
+
+describe('the cheapest blend a maker can use', () => {
+  const prices: Record<string, number> = {
+    beeswax: 20,
+    'mineral-oil': 8,
+    'tung-oil': 30,
+    turpentine: 3,
+    'ethanol-pure': 2,
+    'shellac-flake': 40,
+    water: 0.1,
+    'milk-paint-powder': 15,
+  };
+  const find = (limits: object, mayBeShaken = false, ids = Object.keys(prices)) => {
+    const found = cheapestToUse({ ingredients: ids, prices, limits }, mayBeShaken, solver);
+    if (!found.ok) throw new Error(JSON.stringify(found.issues));
+    return found.value;
+  };
+  const ids = (of: ReturnType<typeof find>): string[] => (of.feasible ? Object.keys(of.fractions) : []);
+  it('is of one kind that mixes, unless it may be shaken; never water with oil or wax', () => {
+    fc.assert(
+      fc.property(
+        fc.subarray(Object.keys(prices), { minLength: 2 }),
+        fc.boolean(),
+        fc.integer({ min: 0, max: 60 }),
+        (list, shaken, least) => {
+          const found = find({ waxEquivalent: [least / 100, 1] }, shaken, list);
+          if (!found.feasible) return;
+          const groups = new Set(ids(found).map((id) => ingredientOf(id).mixes));
+          expect(groups.size).toBeLessThanOrEqual(shaken ? 2 : 1);
+          expect(groups.has('water') && groups.has('oil')).toBe(false);
+        },
+      ),
+      { seed: 5, numRuns: 150 },
+    );
+  });
+  it('has something in it that dries where drying is asked', () => {
+    const wax = find({ drying: 'drying', waxEquivalent: [0.1, 1] }, false, ['beeswax', 'tung-oil']);
+    expect(ids(wax).sort()).toEqual(['beeswax', 'tung-oil']);
+    expect(wax).toMatchObject({ fractions: { 'tung-oil': expect.closeTo(0.05, 6) } });
+    expect(find({ drying: 'drying' }, false, ['beeswax', 'mineral-oil'])).toMatchObject({ feasible: false });
+  });
+  it('holds no more solvent than oil, unless a share of it was asked', () => {
+    const thin = find({ contact: 'not-for-food' }, false, ['tung-oil', 'turpentine']);
+    expect(thin).toMatchObject({ fractions: { turpentine: expect.closeTo(0.5, 6) }, binding: ['thinner'] });
+    const asked = find({ volatile: [0.8, 0.9] }, false, ['tung-oil', 'turpentine']);
+    expect(asked).toMatchObject({ fractions: { turpentine: expect.closeTo(0.9, 6) } });
+  });
+  it('says so where only what parts would do', () => {
+    const both = { ranges: { 'tung-oil': [0.2, 1], 'ethanol-pure': [0.2, 1] } };
+    expect(find(both)).toEqual({ feasible: false, clash: ['mixes'] });
+    expect(find(both, true)).toMatchObject({ feasible: true });
   });
 });

@@ -14,7 +14,7 @@ import {
   RANCID_FROM,
   THINNED,
 } from './nature';
-import { ON_MARK } from './running';
+import { NEAR_ENOUGH, ON_MARK } from './running';
 
 const paste = [
   { ingredient: 'beeswax', parts: 1 },
@@ -308,5 +308,16 @@ describe('the running scale', () => {
     expect(at({ beeswax: 100.4 }).over).toBeNull();
     expect(at({ beeswax: 104 }).over).toEqual({ ingredient: 'beeswax', overG: 4 });
     expect(at({ beeswax: 100, 'mineral-oil': 364 }, 468).next).toEqual({ ingredient: 'beeswax', toGoG: 4, stopAtG: 468 });
+  });
+  it('can be brought to its end as it is once all is in, and says whether that is near enough', () => {
+    expect(NEAR_ENOUGH).toEqual({ grams: 2, share: 0.01 });
+    expect(at({ beeswax: 100 }).asItIs).toBeNull();
+    expect(at({ beeswax: 99, 'mineral-oil': 350 }).asItIs).toMatchObject({
+      near: true,
+      short: [{ ingredient: 'beeswax', shortG: 1 }],
+    });
+    expect(at({ beeswax: 100, 'mineral-oil': 347 }).asItIs?.near).toBe(true);
+    expect(at({ beeswax: 90, 'mineral-oil': 350 }).asItIs).toMatchObject({ near: false, short: [{ shortG: 10, share: 0.1 }] });
+    expect(at({ beeswax: 100, 'mineral-oil': 350 }).asItIs).toEqual({ near: true, short: [] });
   });
 });

@@ -1,6 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { area, factorFor, roomTaken, shelfMm, surfacesOf, thirstOf, uptakeFactors, volumeMl, type Weighed } from '.';
+import {
+  area,
+  factorFor,
+  roomTaken,
+  shelfMm,
+  surfacesOf,
+  thirstOf,
+  uptakeFactors,
+  volumeMl,
+  type Weighed,
+  emc,
+  moistureSwing,
+  poresMl,
+} from '.';
+import { FILLS_SHARE, WALLS_KG_PER_M3 } from './pores';
 import { FULL_BELOW, PRIOR_RECORDS, SLIP_FACTOR, SLOWING_BELOW } from './absorb';
 import { BOX_END_SHARE, CUT_END_SHARE, ENGRAVED_MORE, SCOOP_END_SHARE } from './area';
 
@@ -122,5 +136,32 @@ describe('what is cut, hollowed and put on a shelf', () => {
     expect(surfacesOf(board)).toEqual(['underside', 'edges', 'end-grain', 'top']);
     expect(surfacesOf({ ...board, groove: { widthMm: 10, depthMm: 5, insetMm: 20 }, engravedShare: 0.1 })).toContain('groove');
     expect(surfacesOf({ shape: 'box', lengthMm: 100, widthMm: 80, heightMm: 50, wallMm: 10, lid: true })).toContain('lid');
+  });
+});
+
+describe('what the wood can hold', () => {
+  it('is its hollows, but for a tenth, and nothing in a wood as dense as its own walls', () => {
+    expect([WALLS_KG_PER_M3, FILLS_SHARE]).toEqual([1500, 0.9]);
+    expect(poresMl(1000, 750)).toBeCloseTo(450, 9);
+    expect(poresMl(1000, 1500)).toBe(0);
+    expect(poresMl(1000, 1600)).toBe(0);
+  });
+});
+
+describe('what moisture alone may have done', () => {
+  it('follows the wood’s equilibrium from the air at the start', () => {
+    const swing = moistureSwing(500, [
+      { tempC: 20, rh: 0.5 },
+      { tempC: 20, rh: 0.35 },
+      { tempC: 20, rh: 0.65 },
+    ]);
+    const at = (rh: number): number => {
+      const found = emc({ tempC: 20, rh });
+      return found.ok ? found.value.emcPercent : Number.NaN;
+    };
+    expect(swing?.lowG).toBeCloseTo((500 * (at(0.35) - at(0.5))) / (100 + at(0.5)), 9);
+    expect(swing?.highG).toBeCloseTo((500 * (at(0.65) - at(0.5))) / (100 + at(0.5)), 9);
+    expect(moistureSwing(500, [{ tempC: 20, rh: 0.5 }])).toEqual({ lowG: 0, highG: 0 });
+    expect(moistureSwing(500, [])).toBeNull();
   });
 });

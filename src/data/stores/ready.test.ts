@@ -106,4 +106,31 @@ describe('a ready-made', () => {
     });
     expect(got?.contents).toEqual(['Walnut oil, heat-treated', 'Carnauba wax, flake']);
   });
+  it('is what its label says: role, hours to food, coverage, and its contents by their shares', () => {
+    const label = {
+      ...tin,
+      declared: ['tung-oil'],
+      shares: { 'tung-oil': 0.4 },
+      role: 'hard-wax-oil' as const,
+      labelDwellMin: 10,
+      labelDwellMaxMin: 15,
+      labelGapMin: 12 * 60,
+      labelCoats: 3,
+      labelFoodHours: 96,
+    };
+    addReadyMade(db, label);
+    addReadyMade(db, { ...label, name: 'No hours', labelFoodHours: null });
+    addReadyMade(db, { ...label, name: 'Nobody said', role: null, labelFoodHours: null });
+    const rest = { grams: 100, supplier: '', supplierCode: '', openedOn: null, bestBefore: null, priceMinor: null, note: '' };
+    for (const readyMadeId of [1, 2, 3]) receiveLot(db, { ...rest, ingredientId: null, readyMadeId }, by);
+    const [said, silent, unsaid] = allLots(db).slice(-3);
+    expect(said).toMatchObject({
+      roles: ['hard-wax-oil'],
+      needs: { hours: 96, source: 'label' },
+      composition: { 'tung-oil': 0.4, undeclared: 0.6 },
+      nature: { maxDwellMin: { flooded: 15, thin: 15 } },
+    });
+    expect(silent?.needs).toMatchObject({ hours: 168, source: 'hard-wax' });
+    expect(unsaid).toMatchObject({ roles: ['oil-wax', 'hard-wax-oil'], needs: { hours: 240, source: 'bought' } });
+  });
 });
