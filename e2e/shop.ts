@@ -161,7 +161,7 @@ export const VIEWS = [
   '/stores/lots/13/label',
   '/work',
   '/work/new',
-  '/work/choose?meets=knife&meets=hot&owner=unknown&avoid=tree+nut',
+  '/work/choose?uses=food-wet&uses=knife&uses=hot-food&owner=unknown&avoid=tree+nut',
   '/work/31-006',
   '/work/31-010',
   '/work/31-013',

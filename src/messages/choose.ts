@@ -1,4 +1,3 @@
-import type { PieceUse } from '@/core/material';
 import { type Choice, type Reason, type ReasonCode, usesOf, type Wish } from '@/core/choose';
 import { USE_WORDS } from './words';
 
@@ -51,15 +50,17 @@ export const OWNER_WORDS: Readonly<Record<Wish['owner'], string>> = {
   unknown: 'is not known',
 };
 
-const FOR_WORDS = (uses: readonly PieceUse[]): string => uses.map((use) => USE_WORDS[use]).join(', ');
+const listed = (words: readonly string[]): string =>
+  words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
 
 /** The answer in one sentence, to be said aloud to who asked. */
 export function sayChoice({ regimen, lots, readyDays, gains, costs }: Choice, wish: Wish): string {
+  const uses = listed(usesOf(wish).map((use) => USE_WORDS[use]));
   const owner = wish.owner === 'unknown' ? 'whoever owns it' : `an owner who ${OWNER_WORDS[wish.owner]}`;
-  const lot = lots.map((one) => `${one.lot.title} (${one.lot.number})`).join(' and then ');
+  const from = lots.length > 0 ? ` from ${listed(lots.map(({ lot }) => `${lot.title} (${lot.number})`))}` : '';
   const when = readyDays < 1 ? 'the same day' : `in about ${Math.ceil(readyDays)} days`;
-  const gain = gains[0] ? `it ${gains[0].code === 'owner-unknown-safe' ? 'is ' : ''}${sayReason(gains[0])}` : '';
-  const cost = costs[0] ? `it ${sayReason(costs[0])}` : '';
-  const why = [gain, cost].filter(Boolean).join(', but ');
-  return `For ${FOR_WORDS(usesOf(wish))} and ${owner}: ${regimen.name}${lot === '' ? '' : `, with ${lot}`}, fit ${when}${why === '' ? '' : `; ${why}`}.`;
+  const [gain, cost] = [gains[0], costs[0]];
+  const is = gain?.code === 'owner-unknown-safe' ? 'is ' : '';
+  const why = [...(gain ? [`it ${is}${sayReason(gain)}`] : []), ...(cost ? [`it ${sayReason(cost)}`] : [])].join(', but ');
+  return `For ${uses}, ${owner}: “${regimen.name}”, ${regimen.school}${from}, fit ${when}${why === '' ? '' : `; ${why}`}.`;
 }

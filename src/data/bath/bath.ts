@@ -29,7 +29,7 @@ export function bathState(db: Db, lot: KnownLot, nowMs: number): BathState {
   const density = lot.nature?.densityGPerMl ?? DEFAULT_DENSITY;
   const inside = openBatchIds(db).flatMap((id) => {
     const batch = loadBatch(db, id, nowMs);
-    const slot = batch && batch.lots.find((one) => one.lot.id === lot.id)?.slot;
+    const slot = batch?.lots.find((one) => one.lot.id === lot.id)?.slot;
     if (!batch || slot === undefined || batch.place?.kind !== 'bath') return [];
     const { progress } = progressOfBatch(batch);
     const last = progress.done.at(-1);

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { finishFor } from '../release/commands';
 import { holdLot } from '../stores/holds';
@@ -265,4 +266,63 @@ describe('what was drawn', () => {
     expect(child.progress.rest.map((task) => task.key)).toEqual(parent.progress.rest.map((task) => task.key));
     expect(traceOf(db, oil())?.batches.find((one) => one.id === id)?.planned).toBe(false);
   });
+});
+
+describe('any run of coats, strikes, additions and lots', () => {
+  it('loses and invents no gram in the book, and leaves a batch that can go on', () => {
+    const acts = fc.array(fc.tuple(fc.nat(5), fc.nat(200)), { minLength: 8, maxLength: 24 });
+    fc.assert(
+      fc.property(acts, (run) => {
+        db = demoDb(NOW);
+        const oils = allLots(db).filter((lot) => lot.ingredientId === 'mineral-oil' && !lot.held);
+        const came = receiveLot(
+          db,
+          {
+            ingredientId: 'mineral-oil',
+            grams: 60,
+            supplier: '',
+            supplierCode: '',
+            openedOn: null,
+            bestBefore: null,
+            priceMinor: null,
+            note: '',
+          },
+          byAt(0),
+        );
+        const lots = [...oils.map((lot) => lot.id), came.ok ? came.value.id : 0];
+        const before = lots.reduce((sum, id) => sum + leftOf(db, id), 0);
+        clock = 0;
+        for (const [i, [act, of]] of run.entries()) {
+          clock += 24 * HOUR;
+          const next = progressOfBatch(batch()).progress.next?.task;
+          const lotId = lots[of % lots.length] as number;
+          const who = { batchId, device: 'tablet-1', deviceSequence: i };
+          if (act <= 2 && next)
+            recordEntry(
+              db,
+              reportOf(batchId, next.key, at(clock), {
+                clientId: `run-record-${i}`,
+                pass: next.step.until ? true : null,
+                grams: next.step.slot === 'oil' ? of : null,
+                sure: true,
+                ...(act === 2 && next.step.slot === 'oil' && lotId !== oil() ? { nextLot: { lotId, grams: null } } : {}),
+              }),
+              byAt(clock),
+            );
+          if (act === 3) undoLast(db, { clientId: `run-undo-${i}`, ...who }, byAt(clock));
+          if (act === 4) more('oil', of % 2 ? lotId : null);
+          if (act === 5) last('oil', { clientId: `run-last-${i}` });
+        }
+        const found = batch();
+        const { progress } = progressOfBatch(found);
+        const given = found.book
+          .filter(({ stands }) => stands !== null && lots.includes(stands.lotId ?? 0))
+          .reduce((sum, { stands }) => sum + (stands?.grams ?? 0), 0);
+        expect(lots.reduce((sum, id) => sum + leftOf(db, id), 0)).toBeCloseTo(before - given, 6);
+        expect(progress.waiting).toEqual([]);
+        expect(new Set(progressOfBatch(found).tasks.map((task) => task.key)).size).toBe(progressOfBatch(found).tasks.length);
+      }),
+      { seed: 3, numRuns: 40 },
+    );
+  }, 120_000);
 });

@@ -87,7 +87,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
         <div>
           {first ? (
             <p className="mb-3 border-fit border-l-8 bg-paper px-4 py-3 text-lg" data-testid="say-aloud">
-              “{sayChoice(first, wish)}”
+              {sayChoice(first, wish)}
             </p>
           ) : null}
           <ol>
