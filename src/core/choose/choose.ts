@@ -29,6 +29,7 @@ export type Candidate = Material & {
   readonly number: string;
   readonly title: string;
   readonly held: boolean;
+  readonly leftG: number;
   readonly mode: CureMode;
   readonly layer: Layer;
 };
@@ -109,13 +110,13 @@ const hoursOf = ({ a0Hours, mode }: Candidate, { wood }: Wish): number =>
 
 type Offered = { readonly slot: Slot; readonly lots: readonly Candidate[]; readonly why: Reason | null };
 
-/** The lots a slot may take: of its family, free, without what is to be avoided, the soonest ready first; of those that gates see alike only the soonest. */
+/** The lots a slot may take: of its family, free, without what is to be avoided, the soonest ready first, of those alike the one that holds most; of those that gates see alike only the first. */
 function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: Wish): Offered {
   const found = offerFor(slot, lots, regimen.steps);
   if (found.why) return { slot, lots: [], why: { code: found.why, with: slot.name } };
   const clean = found.lots.filter((lot) => !lot.layer.allergens.some((one) => wish.avoid.includes(one)));
   if (clean.length === 0) return { slot, lots: [], why: { code: 'allergen', with: wish.avoid.join(', ') } };
-  const soonest = [...clean].sort((a, b) => hoursOf(a, wish) - hoursOf(b, wish) || a.id - b.id);
+  const soonest = [...clean].sort((a, b) => hoursOf(a, wish) - hoursOf(b, wish) || b.leftG - a.leftG || a.id - b.id);
   const faces = new Set<string>();
   const alike = soonest.filter(({ layer }) => {
     const face = JSON.stringify(layer);

@@ -57,6 +57,10 @@ export function stockUp({ db, nowMs }: Scene): void {
       densityGPerMl: 0.9,
       coverageM2PerL: 14,
       labelRule: 'Two thin coats a day apart; a week before use.',
+      role: 'hard-wax-oil',
+      labelGapMin: 24 * 60,
+      labelCoats: 2,
+      labelFoodHours: 7 * 24,
     }),
   );
   must(

@@ -137,14 +137,39 @@ export function loseFrom(db: Db, lotId: number, grams: number, by: By): Result<v
 
 export type ReadyInput = Omit<typeof readyMade.$inferInsert, 'id' | 'version'>;
 
+/** What a label says must hold together: its contents are known ones, and all of them are named where all are declared. */
+function labelFaults(input: Pick<ReadyInput, 'declared' | 'isAllDeclared'>): Result<void> {
+  const stray = input.declared.find((id) => !findIngredient(id));
+  if (stray) return fail('unknown-ingredient', 'declared', { id: stray });
+  return input.isAllDeclared && input.declared.length === 0 ? fail('required', 'declared') : ok(undefined);
+}
+
+/** Puts right what was written of a bought finish, at the version that was read. Batches that run go by it from now on. */
+export function changeReadyMade(
+  db: Db,
+  { id, version, ...input }: ReadyInput & { readonly id: number; readonly version: number },
+): Result<{ readonly id: number }> {
+  return command(db, (tx) => {
+    const namesake = tx.select().from(readyMade).where(eq(readyMade.name, input.name)).get();
+    if (namesake && namesake.id !== id) return fail('name-taken', 'name', { name: input.name });
+    const sound = labelFaults(input);
+    if (!sound.ok) return sound;
+    const changed = tx
+      .update(readyMade)
+      .set({ ...input, version: version + 1 })
+      .where(and(eq(readyMade.id, id), eq(readyMade.version, version)))
+      .run();
+    return changed.changes === 0 ? fail('stale', '') : ok({ id });
+  });
+}
+
 /** Writes down a bought finish: what its label declares, what it does not, and its own rule. */
 export function addReadyMade(db: Db, input: ReadyInput): Result<{ readonly id: number }> {
   return command(db, (tx) => {
     if (tx.select().from(readyMade).where(eq(readyMade.name, input.name)).get())
       return fail('name-taken', 'name', { name: input.name });
-    const stray = input.declared.find((id) => !findIngredient(id));
-    if (stray) return fail('unknown-ingredient', 'declared', { id: stray });
-    if (input.isAllDeclared && input.declared.length === 0) return fail('required', 'declared');
+    const sound = labelFaults(input);
+    if (!sound.ok) return sound;
     return ok(tx.insert(readyMade).values(input).returning({ id: readyMade.id }).get());
   });
 }

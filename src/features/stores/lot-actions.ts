@@ -17,7 +17,15 @@ import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
 import type { Db } from '@/data/db';
-import { addContainer, addReadyMade, countContainer, countLot, loseFrom, receiveLot } from '@/data/stores/commands';
+import {
+  addContainer,
+  addReadyMade,
+  changeReadyMade,
+  countContainer,
+  countLot,
+  loseFrom,
+  receiveLot,
+} from '@/data/stores/commands';
 import { holdLot, liftHold } from '@/data/stores/holds';
 import { allLots, containers } from '@/data/stores/queries';
 import { sayIssue } from '@/messages';
@@ -136,6 +144,8 @@ export async function startBath(values: Readonly<Record<string, string>>): Promi
 }
 
 const Ready = z.object({
+  /** Of one that is there already: which, and the version that was read. */
+  known: z.object({ id, version: z.int() }).nullable().default(null),
   name: text.min(1),
   declared: z.array(z.string()).max(20),
   isAllDeclared: z.boolean(),
@@ -173,7 +183,7 @@ function shareOf(words: string): Result<number> {
 
 /** Writes down a bought finish. */
 export async function saveReady(input: unknown): Promise<Answer<{ readonly id: number }>> {
-  return act(Ready, input, (db, { density, coverage, dwell, gap, coats, food, shares, ...rest }) => {
+  return act(Ready, input, (db, { density, coverage, dwell, gap, coats, food, shares, known, ...rest }) => {
     const read = reader();
     const densityGPerMl = read.take('density', parsePositive(density));
     const coverageM2PerL = read.orNone('coverage', coverage, parsePositive);
@@ -181,8 +191,8 @@ export async function saveReady(input: unknown): Promise<Answer<{ readonly id: n
     const labelGapMin = read.orNone('gap', gap, parseDuration);
     const labelCoats = read.orNone('coats', coats, parsePositive);
     const foodMin = read.orNone('food', food, parseDuration);
-    const known = Object.entries(shares).filter(([which, said]) => rest.declared.includes(which) && said.trim() !== '');
-    const parts = known.map(([which, said]) => [which, read.take(`shares.${which}`, shareOf(said))] as const);
+    const given = Object.entries(shares).filter(([which, said]) => rest.declared.includes(which) && said.trim() !== '');
+    const parts = given.map(([which, said]) => [which, read.take(`shares.${which}`, shareOf(said))] as const);
     if (read.issues.length > 0 || densityGPerMl === undefined) return { ok: false, issues: read.issues };
     if (densityGPerMl < 0.5 || densityGPerMl > 2) return fail('too-large', 'density', { least: 0.5, most: 2 });
     if (labelCoats != null && !Number.isInteger(labelCoats)) return fail('invalid', 'coats', { detail: 'a whole number' });
@@ -191,7 +201,7 @@ export async function saveReady(input: unknown): Promise<Answer<{ readonly id: n
     const fractions = Object.fromEntries(parts.map(([which, percent]) => [which, (percent ?? 0) / 100]));
     const sum = Object.values(fractions).reduce((all, one) => all + one, 0);
     if (sum > 1 + 1e-6) return fail('fractions-sum', 'declared', { sum });
-    return addReadyMade(db, {
+    const label = {
       ...rest,
       shares: fractions,
       densityGPerMl,
@@ -201,7 +211,8 @@ export async function saveReady(input: unknown): Promise<Answer<{ readonly id: n
       labelGapMin: labelGapMin ?? null,
       labelCoats: labelCoats ?? null,
       labelFoodHours: foodMin == null ? null : foodMin / 60,
-    });
+    };
+    return known ? changeReadyMade(db, { ...label, ...known }) : addReadyMade(db, label);
   });
 }
 

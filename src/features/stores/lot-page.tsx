@@ -19,6 +19,7 @@ import { Bath } from './bath';
 import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
 import { PutRight } from './components/put-right-sheet';
+import { ReadySheet } from './components/ready-sheet';
 import type { RightLot } from './put-right';
 import { Reached } from './reached';
 import { when } from './routes';
@@ -242,6 +243,7 @@ export async function LotPage({ id }: { readonly id: number }) {
             </ul>
           </section>
           <Declare lotId={id} />
+          {ready ? <ReadySheet of={ready} /> : null}
         </div>
       </div>
       <section className="mt-8">

@@ -14,7 +14,6 @@ import {
 
 /** A lot that may be chosen for a slot, with what it costs and how it behaves in a schedule. */
 export type LotChoice = Candidate & {
-  readonly leftG: number;
   readonly minorPerKg: number | null;
   /** What it bears in a schedule. */
   readonly bound: SlotBound;

@@ -13,6 +13,7 @@ export const candidates = (lots: readonly KnownLot[]): Candidate[] =>
             number: lot.number,
             title: lot.undeclared.length > 0 ? `${lot.title} (contents not all declared)` : lot.title,
             held: lot.held !== null,
+            leftG: lot.leftG,
             roles: lot.roles,
             drying: lot.nature.drying,
             waxEquivalent: lot.nature.waxEquivalent,

@@ -28,7 +28,6 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
           const lot = lots.find((other) => other.id === one.id);
           return {
             ...one,
-            leftG: lot?.leftG ?? 0,
             minorPerKg: lot?.minorPerKg ?? null,
             bound: slotBound(lot) ?? { flooded: null, thin: null },
             ...coversOf(lot),

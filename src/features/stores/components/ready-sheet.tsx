@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { CONTACTS, findIngredient, ROLES } from '@/core/material';
+import { formatDuration } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
 import { IngredientPicker } from '../../blends/components/ingredient-picker';
 import { Button } from '@/ui/button';
@@ -29,17 +30,69 @@ const EMPTY = {
   food: '',
 };
 
+/** A bought finish that is written down already. */
+export type KnownReady = {
+  readonly id: number;
+  readonly version: number;
+  readonly name: string;
+  readonly declared: readonly string[];
+  readonly shares: Readonly<Record<string, number>>;
+  readonly isAllDeclared: boolean;
+  readonly drying: string;
+  readonly isPaste: boolean;
+  readonly contact: string;
+  readonly densityGPerMl: number;
+  readonly coverageM2PerL: number | null;
+  readonly labelRule: string;
+  readonly role: string | null;
+  readonly labelDwellMin: number | null;
+  readonly labelDwellMaxMin: number | null;
+  readonly labelGapMin: number | null;
+  readonly labelCoats: number | null;
+  readonly labelFoodHours: number | null;
+};
+
+const typedNumber = (value: number | null): string => (value === null ? '' : String(value));
+const typedTime = (minutes: number | null): string => (minutes === null ? '' : formatDuration(minutes));
+
+/** What is known of a finish as it would be typed. */
+const typedOf = (of: KnownReady): typeof EMPTY => ({
+  name: of.name,
+  declared: of.declared,
+  isAllDeclared: of.isAllDeclared,
+  drying: of.drying,
+  isPaste: of.isPaste,
+  contact: of.contact,
+  density: String(of.densityGPerMl),
+  coverage: typedNumber(of.coverageM2PerL),
+  labelRule: of.labelRule,
+  role: of.role ?? EMPTY.role,
+  shares: Object.fromEntries(Object.entries(of.shares).map(([id, share]) => [id, String(Number((share * 100).toFixed(4)))])),
+  dwell: [typedTime(of.labelDwellMin), typedTime(of.labelDwellMaxMin)].filter(Boolean).join(' to '),
+  gap: typedTime(of.labelGapMin),
+  coats: typedNumber(of.labelCoats),
+  food: typedTime(of.labelFoodHours === null ? null : of.labelFoodHours * 60),
+});
+
 /** A bought finish: what its label declares, what it does not say, and the label's own rule. */
-export function ReadySheet() {
+export function ReadySheet({ of }: { readonly of?: KnownReady }) {
+  const first = of ? typedOf(of) : EMPTY;
   const [open, setOpen] = useState(false);
-  const [ready, setReady] = useState(EMPTY);
+  const [ready, setReady] = useState(first);
   const { busy, faults, rest, run } = useSave<{ readonly id: number }>();
   const set = (change: Partial<typeof EMPTY>): void => setReady({ ...ready, ...change });
   return (
     <>
-      <Button onClick={() => setOpen(true)}>A bought finish</Button>
+      <Button
+        onClick={() => {
+          if (of) setReady(first);
+          setOpen(true);
+        }}
+      >
+        {of ? 'Put its label right' : 'A bought finish'}
+      </Button>
       <Sheet
-        title="A bought finish"
+        title={of ? `The label of ${of.name}` : 'A bought finish'}
         open={open}
         onOpenChange={setOpen}
         say="Used as it comes. What its maker does not declare is said on every screen and slip, and reckoned on the safe side."
@@ -49,9 +102,9 @@ export function ReadySheet() {
           onSubmit={(event) => {
             event.preventDefault();
             void run(
-              () => saveReady(ready),
+              () => saveReady({ ...ready, known: of ? { id: of.id, version: of.version } : null }),
               () => {
-                setReady(EMPTY);
+                setReady(first);
                 setOpen(false);
               },
             );
