@@ -77,7 +77,7 @@ test('that was the last at coat two of five, through to release; and it can be t
   await beWren(page);
   const number = await begin(page, 'thin-drying', { 'Drying oil': 'S31-03' });
   for (const left of ['0 given, 4 to come', '0 given, 5 to come']) {
-    await coats(page).getByRole('button', { name: 'Another coat of drying oil' }).click();
+    await coats(page).getByRole('button', { name: 'Another coat of drying oil', exact: true }).click();
     await page.getByRole('dialog').getByRole('button', { name: 'Another coat' }).click();
     await expect(coats(page)).toContainText(left);
   }
@@ -90,7 +90,7 @@ test('that was the last at coat two of five, through to release; and it can be t
   // Said while it still lies wet: the wipe stays, what is left of the coats goes.
   await expect(coats(page)).toContainText('2 given, 3 to come');
   const last = async (): Promise<void> => {
-    await coats(page).getByRole('button', { name: 'That was the last of the drying oil' }).click();
+    await coats(page).getByRole('button', { name: 'That was the last of the drying oil', exact: true }).click();
     const sheet = page.getByRole('dialog');
     await expect(sheet).toContainText('3 coats still planned are struck');
     await sheet.getByLabel('Why').selectOption('sheen');
@@ -144,7 +144,7 @@ test('a coat more after “full”, which the weigh-in offered to end', async ({
   await page.getByRole('dialog').getByRole('button', { name: 'That was the last', exact: true }).click();
   await expect(coats(page)).toContainText('2 given, 0 to come');
   // It looks thin in the morning all the same.
-  await coats(page).getByRole('button', { name: 'Another coat of oil' }).click();
+  await coats(page).getByRole('button', { name: 'Another coat of oil', exact: true }).click();
   await page.getByRole('dialog').getByLabel('Why, if you like').fill('thin in the morning');
   await page.getByRole('dialog').getByRole('button', { name: 'Another coat' }).click();
   await expect(coats(page)).toContainText('2 given, 1 to come');
@@ -193,8 +193,11 @@ test('a pot one gram short is brought to its end, and a bottle that holds more t
   await page.getByRole('button', { name: 'All is at hand' }).click();
   const mark = Number((await page.getByText(/until the scale says/).innerText()).match(/says ([\d.]+)/)?.[1]);
   await weighTo(page, (mark - 1).toFixed(1));
-  await weighTo(page, '59');
+  // No more wax is at hand: it is near enough, and the oil comes.
   await page.getByRole('button', { name: 'Near enough, go on' }).click();
+  await expect(page.getByText('gone on with what is in')).toBeVisible();
+  await weighTo(page, '59');
+  await page.getByRole('button', { name: 'All in' }).click();
   await expect(page.getByRole('button', { name: 'It is on the heat' })).toBeVisible();
 
   // The book of the wax is put to less than the bottle holds.
@@ -226,13 +229,13 @@ test('a bought finish, from its label to a released board', async ({ page, shop 
   await label.getByLabel('Coverage, m² a litre').fill('25');
   await label.getByLabel('Leave it on').fill('10 to 15 min');
   await label.getByLabel('Between coats').fill('12 h');
-  await label.getByLabel('Coats').fill('three');
+  await label.getByLabel('Coats', { exact: true }).fill('three');
   await label.getByLabel('Until food may touch it').fill('7 days');
   await label.getByRole('button', { name: 'Keep it' }).click();
   // What cannot be read is said at its field, and nothing typed is lost.
   await expect(label.getByText(/“three” could not be read/)).toBeVisible();
   await expect(label.getByLabel('Leave it on')).toHaveValue('10 to 15 min');
-  await label.getByLabel('Coats').fill('3');
+  await label.getByLabel('Coats', { exact: true }).fill('3');
   await label.getByRole('button', { name: 'Keep it' }).click();
   await expect(label).toHaveCount(0);
   await page.getByRole('button', { name: 'Receive a lot' }).click();

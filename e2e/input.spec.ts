@@ -90,7 +90,11 @@ test('a batch is not started in the past, with no lot, or with a lot that does n
   await expect(page.getByText('31-014')).toHaveCount(0);
 });
 
-test('a lot is not overdrawn, and a wipe does not come before its coat', async ({ page, request, shop }) => {
+test('a coat far beyond book and estimate is asked about, and a wipe does not come before its coat', async ({
+  page,
+  request,
+  shop,
+}) => {
   await beWren(page);
   await page.goto('/work/31-006');
   const panel = page.getByRole('region', { name: 'Record the next action' });
@@ -98,7 +102,8 @@ test('a lot is not overdrawn, and a wipe does not come before its coat', async (
   await expect(panel).toContainText('Next: Flood again');
   await panel.getByLabel('Used').fill('9 kg');
   await panel.getByRole('button', { name: /Flooded/ }).click();
-  await expect(panel.getByRole('status')).toContainText('this takes 9000 g');
+  await expect(panel.getByRole('status')).toContainText('9000 g is far more than such a coat takes');
+  await expect(panel.getByRole('button', { name: 'It was so: record it' })).toBeVisible();
   await expect(panel.getByLabel('Used')).toHaveValue('9 kg');
   const cookies = await page.context().cookies();
   const answer = await request.post(`${shop.url}/api/log`, {

@@ -309,15 +309,24 @@ describe('the running scale', () => {
     expect(at({ beeswax: 104 }).over).toEqual({ ingredient: 'beeswax', overG: 4 });
     expect(at({ beeswax: 100, 'mineral-oil': 364 }, 468).next).toEqual({ ingredient: 'beeswax', toGoG: 4, stopAtG: 468 });
   });
-  it('can be brought to its end as it is once all is in, and says whether that is near enough', () => {
+  it('says of a line that was begun and is short how short, whether that is near enough, and what less keeps the ratio', () => {
+    const short = (poured: Record<string, number>, last: string) => {
+      const result = running(paste, 'mass', 450, poured, last);
+      return result.ok ? result.value.short : null;
+    };
     expect(NEAR_ENOUGH).toEqual({ grams: 2, share: 0.01 });
-    expect(at({ beeswax: 100 }).asItIs).toBeNull();
-    expect(at({ beeswax: 99, 'mineral-oil': 350 }).asItIs).toMatchObject({
-      near: true,
-      short: [{ ingredient: 'beeswax', shortG: 1 }],
+    expect(at({}).short).toBeNull();
+    expect(short({ beeswax: 99 }, 'beeswax')).toMatchObject({ ingredient: 'beeswax', shortG: 1, near: true });
+    expect(short({ beeswax: 90 }, 'beeswax')).toEqual({
+      ingredient: 'beeswax',
+      shortG: 10,
+      share: 0.1,
+      near: false,
+      lessG: expect.closeTo(405, 9),
     });
-    expect(at({ beeswax: 100, 'mineral-oil': 347 }).asItIs?.near).toBe(true);
-    expect(at({ beeswax: 90, 'mineral-oil': 350 }).asItIs).toMatchObject({ near: false, short: [{ shortG: 10, share: 0.1 }] });
-    expect(at({ beeswax: 100, 'mineral-oil': 350 }).asItIs).toEqual({ near: true, short: [] });
+    expect(short({ beeswax: 100, 'mineral-oil': 347 }, 'mineral-oil')?.near).toBe(true);
+    // All the wax is in already: a smaller pot would have too much of it.
+    expect(short({ beeswax: 100, 'mineral-oil': 300 }, 'mineral-oil')).toMatchObject({ near: false, lessG: null });
+    expect(at({ beeswax: 100, 'mineral-oil': 350 }).short).toBeNull();
   });
 });

@@ -13,10 +13,16 @@ export type Running = {
   }[];
   readonly next: { readonly ingredient: string; readonly toGoG: number; readonly stopAtG: number } | null;
   readonly over: { readonly ingredient: string; readonly overG: number } | null;
-  /** How the pot may be brought to its end as it is: what is short of its mark, and whether that is no more than a scale may be out by. Null while something is not in at all. */
-  readonly asItIs: {
-    readonly short: readonly { readonly ingredient: string; readonly shortG: number; readonly share: number }[];
+  /**
+   * What is in of the next line where that was begun and is short of its mark: by how much, whether no more than a scale may be out by, and
+   * the size at which the pot keeps its ratio with what is in (null where another line is past that already).
+   */
+  readonly short: {
+    readonly ingredient: string;
+    readonly shortG: number;
+    readonly share: number;
     readonly near: boolean;
+    readonly lessG: number | null;
   } | null;
 };
 
@@ -59,19 +65,22 @@ export function running(
     states.find((line) => line.pouredG === 0) ??
     states.find((line) => !line.isDone);
   const worst = [...states].sort((a, b) => b.pouredG / b.targetG - a.pouredG / a.targetG).find((line) => line.overG > 0);
-  const short = states
-    .filter((line) => !line.isDone && line.overG === 0)
-    .map(({ ingredient, targetG: target, pouredG }) => ({
-      ingredient,
-      shortG: target - pouredG,
-      share: (target - pouredG) / target,
-    }));
-  const near = short.every(({ shortG, share }) => shortG <= NEAR_ENOUGH.grams || share <= NEAR_ENOUGH.share);
   const toGoG = open ? open.targetG - open.pouredG : 0;
   return ok({
     lines: states,
     next: open ? { ingredient: open.ingredient, toGoG, stopAtG: onScale + toGoG } : null,
     over: worst ? { ingredient: worst.ingredient, overG: worst.overG } : null,
-    asItIs: states.every((line) => line.pouredG > 0) ? { short, near } : null,
+    short: open && open.pouredG > 0 ? shortOf(open, states, targetG) : null,
   });
+}
+
+type State = Running['lines'][number];
+
+function shortOf({ ingredient, targetG: mark, pouredG }: State, lines: readonly State[], targetG: number): Running['short'] {
+  const shortG = mark - pouredG;
+  const share = shortG / mark;
+  const kept = pouredG / mark;
+  const isPast = lines.some((line) => line.pouredG > kept * line.targetG + Math.max(ON_MARK.grams, line.targetG * ON_MARK.share));
+  const near = shortG <= NEAR_ENOUGH.grams || share <= NEAR_ENOUGH.share;
+  return { ingredient, shortG, share, near, lessG: isPast ? null : kept * targetG };
 }

@@ -9,7 +9,7 @@ import { traceOf } from '../trace/queries';
 import { emptyDb } from '../testing';
 import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordWeighing, startPour } from './commands';
 import { finishHeating, recordPotTemperature } from './heat';
-import { recordHeatSlip, rescale, spreadSlip } from './slips';
+import { recordHeatSlip, rescale, settleShort, spreadSlip } from './slips';
 import { findPot, openJars } from './queries';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
@@ -110,6 +110,24 @@ describe('a pot', () => {
   ])('refuses %s and draws nothing', (wanted, run) => {
     expect(code(run())).toBe(wanted);
     expect([leftOf(db, 1), leftOf(db, 2)]).toEqual([300, 2000]);
+  });
+  it('keeps what was weighed beyond the book of a lot, which a count puts right', () => {
+    expect(code(weigh('w9w9w9w9', 'beeswax', 1, 302))).toBe('ok');
+    expect([leftOf(db, 1), allLots(db)[0]?.leftG, allLots(db)[0]?.overdrawnG]).toEqual([-2, 0, 2]);
+    countLot(db, 1, 0, by);
+    expect([leftOf(db, 1), allLots(db)[0]?.overdrawnG]).toEqual([0, 0]);
+  });
+  it('goes on with a line that is short as it is, or is made less so that its ratio holds', () => {
+    weigh('w1w1w1w1', 'beeswax', 1, 90);
+    expect(code(settleShort(db, { pourId, version: 9, how: 'less' }, by))).toBe('stale');
+    expect(code(settleShort(db, { pourId, version: 1, how: 'less' }, by))).toBe('ok');
+    expect(pot()?.targetG).toBeCloseTo(405, 9);
+    weigh('w2w2w2w2', 'mineral-oil', 2, 300);
+    expect(code(settleShort(db, { pourId, version: pot()?.version ?? 0, how: 'less' }, by))).toBe('nothing-poured');
+    expect(code(settleShort(db, { pourId, version: pot()?.version ?? 0, how: 'as-it-is' }, by))).toBe('ok');
+    expect(pot()?.targetG).toBeCloseTo(300, 9);
+    expect(code(finishWeighing(db, pourId, pot()?.version ?? 0, by))).toBe('ok');
+    expect(pot()?.slips.map((one) => one.kind)).toEqual(['short', 'short']);
   });
   it('is heated, filled into tins that are counted down, and what is left is the shop jar', () => {
     weigh('w1w1w1w1', 'beeswax', 1, 100);

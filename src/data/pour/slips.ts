@@ -1,5 +1,6 @@
 import 'server-only';
-import { correct } from '@/core/blend';
+import { correct, running } from '@/core/blend';
+import { findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
@@ -38,6 +39,47 @@ export function spreadSlip(db: Db, pourId: number, version: number, by: By): Res
       pot,
       'spread',
       `${(targetG - pot.targetG).toFixed(1)} g too much stays in. The next pot of this formula can take it up.`,
+      by,
+    );
+    return ok(undefined);
+  });
+}
+
+/**
+ * A line that was begun and is short, with nothing more of it at hand: what is in is its mark now, or the whole pot is made smaller, so that
+ * the ratio holds. The lot knows what went in either way.
+ */
+export function settleShort(
+  db: Db,
+  { pourId, version, how }: { readonly pourId: number; readonly version: number; readonly how: 'as-it-is' | 'less' },
+  by: By,
+): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['weighing'], version);
+    if (!open.ok) return open;
+    const { pot } = open.value;
+    const marks = gramsToWeigh(pot);
+    const poured = Object.fromEntries(marks.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]));
+    const state = running(marks, 'mass', pot.targetG, poured, pot.entries.at(-1)?.ingredientId);
+    if (!state.ok) return state;
+    const { short } = state.value;
+    if (!short) return fail('nothing-poured', 'poured');
+    const name = (findIngredient(short.ingredient)?.name ?? short.ingredient).toLowerCase();
+    if (how === 'less') {
+      if (short.lessG === null) return fail('nothing-poured', 'poured');
+      touch(tx, pot, { targetG: short.lessG });
+      noteSlip(tx, pot, 'short', `Short of ${name}: the pot is made ${short.lessG.toFixed(1)} g, so that its ratio holds.`, by);
+      return ok(undefined);
+    }
+    const lines = marks.map((line) =>
+      line.ingredient === short.ingredient ? { ...line, parts: poured[short.ingredient] ?? line.parts } : line,
+    );
+    touch(tx, pot, { lines, targetG: lines.reduce((sum, line) => sum + line.parts, 0) });
+    noteSlip(
+      tx,
+      pot,
+      'short',
+      `${short.shortG.toFixed(1)} g of ${name} short (${(short.share * 100).toFixed(1)} %): gone on with what is in.`,
       by,
     );
     return ok(undefined);

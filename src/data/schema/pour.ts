@@ -121,7 +121,18 @@ export const fill = sqliteTable(
   (t) => [index('fill_pour').on(t.pourId), positive('fill_count', t.count), positive('fill_net', t.netG)],
 );
 
-export const SLIPS = ['overpour', 'spread', 'stray', 'browned', 'boiled-dry', 'retarget', 'marry', 'top-up', 'let-down'] as const;
+export const SLIPS = [
+  'overpour',
+  'spread',
+  'stray',
+  'browned',
+  'boiled-dry',
+  'retarget',
+  'marry',
+  'top-up',
+  'let-down',
+  'short',
+] as const;
 
 /** A slip of the hand and how it was put right. */
 export const slip = sqliteTable(

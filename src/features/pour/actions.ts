@@ -8,7 +8,7 @@ import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordWeighin
 import { addPan, finishHeating, fitPanTo, putOnHeat, recordPotTemperature } from '@/data/pour/heat';
 import { madeOf } from '@/data/pour/open';
 import { findPot } from '@/data/pour/queries';
-import { recordHeatSlip, rescale, spreadSlip } from '@/data/pour/slips';
+import { recordHeatSlip, rescale, settleShort, spreadSlip } from '@/data/pour/slips';
 import { recordSpill } from '@/data/rags/commands';
 import { countLot } from '@/data/stores/commands';
 import { containers, leftOf } from '@/data/stores/queries';
@@ -93,6 +93,11 @@ export async function saveFit(input: unknown): Promise<Answer> {
 
 export async function allIn(input: unknown): Promise<Answer<{ readonly number: string }>> {
   return act(Pot, input, (db, { pourId, version }, by) => finishWeighing(db, pourId, version, by));
+}
+
+/** A line that is short, with nothing more of it at hand. */
+export async function goOnShort(input: unknown): Promise<Answer> {
+  return act(Pot.extend({ how: z.enum(['as-it-is', 'less']) }), input, (db, short, by) => settleShort(db, short, by));
 }
 
 /** The bottle held more than its book: the difference is booked, and the lot is empty by the book. */

@@ -67,6 +67,15 @@ const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
       contact: one.contact,
       density_g_per_ml: one.densityGPerMl,
       coverage_m2_per_l: one.coverageM2PerL,
+      role: one.role,
+      shares: Object.entries(one.shares)
+        .map(([id, share]) => `${id} ${share}`)
+        .join('; '),
+      leave_on_min: one.labelDwellMin,
+      leave_on_most_min: one.labelDwellMaxMin,
+      between_coats_min: one.labelGapMin,
+      coats: one.labelCoats,
+      food_after_h: one.labelFoodHours,
       label_rule: one.labelRule,
     })),
 };
@@ -94,7 +103,7 @@ export const traceRows = (trace: Trace): Rows => [
     kind: 'batch',
     number: batch.number,
     what: batch.design,
-    way: 'on',
+    way: batch.planned ? 'planned' : 'on',
     grams_in: null,
     date: null,
     buyer: null,

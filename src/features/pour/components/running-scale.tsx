@@ -11,7 +11,7 @@ import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
-import { allIn, bookMore, giveUp, growPot, leaveForNext, madeCold, weigh } from '../actions';
+import { allIn, bookMore, giveUp, goOnShort, growPot, leaveForNext, madeCold, weigh } from '../actions';
 import { portOf, useDevice } from '../use-device';
 import { Gather, type ShelfLot } from './gather';
 import { Overpour } from './overpour';
@@ -55,12 +55,6 @@ const grams = (value: number): string => value.toFixed(value >= 100 ? 0 : 1);
 /** A mark this near is on it, g. */
 const HAIR_G = 0.05;
 
-/** What is missing of a pot's lines, and how much of each that is. */
-const shortWords = (short: readonly { readonly ingredient: string; readonly shortG: number; readonly share: number }[]): string =>
-  short
-    .map((one) => `${grams(one.shortG)} g of ${nameOf(one.ingredient).toLowerCase()} short, ${Math.round(one.share * 100)} %`)
-    .join('; ');
-
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 
 /** One number fills the screen: grams still to go, with the cumulative reading to stop at. Read from a scale or typed as it shows. */
@@ -76,7 +70,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
   const shelf = Object.values(lots).flat();
   if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
-  const { next, over, lines, asItIs } = state.value;
+  const { next, over, lines, short } = state.value;
   const entering = correcting && last ? last.ingredientId : next?.ingredient;
   const choices = entering ? (lots[entering] ?? []) : [];
   const lotId = entering ? ((correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id)) ?? 0) : 0;
@@ -215,14 +209,24 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
               All in
             </Button>
           ) : null}
-          {next && asItIs && !correcting ? (
+          {short && !correcting ? (
             <Button
-              look={asItIs.near ? 'hand' : 'plain'}
-              big={asItIs.near}
+              look={short.near ? 'hand' : 'plain'}
+              big={short.near}
               disabled={busy}
-              onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}
+              onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'as-it-is' }))}
             >
-              {asItIs.near ? 'Near enough, go on' : `Go on with what is in (${shortWords(asItIs.short)})`}
+              {short.near
+                ? 'Near enough, go on'
+                : `Go on with what is in: ${grams(short.shortG)} g of ${nameOf(short.ingredient).toLowerCase()} short, ${Math.round(short.share * 100)} %`}
+            </Button>
+          ) : null}
+          {short && !short.near && short.lessG !== null && !correcting ? (
+            <Button
+              disabled={busy}
+              onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'less' }))}
+            >
+              Make less: {grams(short.lessG)} g, its ratio kept
             </Button>
           ) : null}
           {last ? (
