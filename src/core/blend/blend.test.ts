@@ -314,9 +314,10 @@ describe('the running scale', () => {
       const result = running(paste, 'mass', 450, poured, last);
       return result.ok ? result.value.short : null;
     };
-    expect(NEAR_ENOUGH).toEqual({ grams: 2, share: 0.01 });
+    expect(NEAR_ENOUGH).toEqual({ grams: 1, ofShare: 0.05, share: 0.01 });
     expect(at({}).short).toBeNull();
     expect(short({ beeswax: 99 }, 'beeswax')).toMatchObject({ ingredient: 'beeswax', shortG: 1, near: true });
+    expect(short({ beeswax: 98.5 }, 'beeswax')?.near).toBe(false);
     expect(short({ beeswax: 90 }, 'beeswax')).toEqual({
       ingredient: 'beeswax',
       shortG: 10,

@@ -26,8 +26,9 @@ export type Running = {
   } | null;
 };
 
-/** A line this much short is still the same blend: what a bench scale and a hand may be out by. Source: working estimate. */
-export const NEAR_ENOUGH = { grams: 2, share: 0.01 } as const;
+/** A line this much short is still the same blend: so many grams, what a bench scale and a hand may be out by, as long as that is a small part of it; or so small a part. Source: working estimate. */
+export const NEAR_ENOUGH = { grams: 1, ofShare: 0.05, share: 0.01 } as const;
+const HAIR = 1e-9;
 
 /** A line counts as on its mark within this many grams, or this share of it. Source: working estimate for a bench scale of 0.1 g. */
 export const ON_MARK = { grams: 0.5, share: 0.002 } as const;
@@ -81,6 +82,6 @@ function shortOf({ ingredient, targetG: mark, pouredG }: State, lines: readonly 
   const share = shortG / mark;
   const kept = pouredG / mark;
   const isPast = lines.some((line) => line.pouredG > kept * line.targetG + Math.max(ON_MARK.grams, line.targetG * ON_MARK.share));
-  const near = shortG <= NEAR_ENOUGH.grams || share <= NEAR_ENOUGH.share;
+  const near = (shortG <= NEAR_ENOUGH.grams + HAIR && share <= NEAR_ENOUGH.ofShare) || share <= NEAR_ENOUGH.share + HAIR;
   return { ingredient, shortG, share, near, lessG: isPast ? null : kept * targetG };
 }

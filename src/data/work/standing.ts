@@ -171,7 +171,9 @@ function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learnin
   const startMs = settingFrom(progress);
   const shipped = setBy(batch);
   if (startMs === null || !shipped) return null;
-  const own = learning && !shipped.settles ? nextBatch(learning, shipped.of, batch.species.id) : null;
+  // What a label says is its maker's word: other batches do not move it.
+  const own =
+    learning && !shipped.settles && shipped.source !== 'label' ? nextBatch(learning, shipped.of, batch.species.id) : null;
   const a0 = { ...shipped, hours: shipped.hours * Math.exp(own?.lnShift ?? 0) };
   if (!batch.place) return null;
   const air = airOf(db, batch.id, batch.place, startMs, nowMs);

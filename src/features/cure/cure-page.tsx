@@ -204,7 +204,9 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
           {cure.needed.never >= 0.1 ? 'So much failed that it may never be ready: look at it, strip it or begin again. ' : ''}
           {cure.learnedFrom > 0
             ? `The shipped ${cure.shippedHours} h were moved by ${cure.learnedFrom} of your own batches.`
-            : 'A working figure of the trade, erring late; your own released batches will move it.'}
+            : cure.source === 'label'
+              ? 'The hours are its label’s: its maker’s word stands for the house’s figure, and your checks overrule both.'
+              : 'A working figure of the trade, erring late; your own released batches will move it.'}
         </p>
       </section>
     </div>
