@@ -109,7 +109,7 @@ export const waysFor = (fault: Fault, overdueMin: number): readonly Way[] =>
 export const AT_THE_END = 'end';
 
 /** A way back that was taken up: which, its own id, and the task it stands before; or that it stands at the end. */
-export type Taken = { readonly id: number; readonly way: Way; readonly beforeTask: string };
+export type Taken = { readonly id: number; readonly way: Way; readonly beforeTask: string; readonly at?: number };
 
 /** The coat that a way back mends: the last one before a task, or the first there is. */
 function mendedBefore(tasks: readonly Task[], index: number): Mended | null {
@@ -138,17 +138,29 @@ function placeOf(tasks: readonly Task[], key: string, order: readonly string[]):
   return next.find((index) => index >= 0) ?? tasks.length;
 }
 
+/** How ways back are placed: hands against a bread board's, the order steps were written in, and when each change of the coats was made. */
+type Placing = {
+  readonly scale?: number;
+  readonly order?: readonly string[];
+  readonly addedAt?: ReadonlyMap<number, number>;
+};
+
+/** The change that added a step; 0 where none did. */
+const changeOf = (task: Task | undefined): number => Number(/\*(\d+)$/.exec(task?.step.id ?? '')?.[1] ?? 0);
+
 /** Puts the steps of the ways back where they belong. Where a wipe or a buff is next anyway, the way back's own is left out. */
 export function withRecoveries(
   tasks: readonly Task[],
   taken: readonly Taken[],
   pieces: number,
   bound: DwellBound,
-  { scale = 1, order = [] }: { readonly scale?: number; readonly order?: readonly string[] } = {},
+  { scale = 1, order = [], addedAt = new Map() }: Placing = {},
 ): Task[] {
   let all = [...tasks];
-  for (const { id, way, beforeTask } of taken) {
-    const index = beforeTask === AT_THE_END ? all.length : placeOf(all, beforeTask, order);
+  for (const { id, way, beforeTask, at: takenAt = 0 } of taken) {
+    let index = beforeTask === AT_THE_END ? all.length : placeOf(all, beforeTask, order);
+    // Coats that were added since it was taken up come after it.
+    while (index > 0 && (addedAt.get(changeOf(all[index - 1])) ?? 0) > takenAt) index--;
     const mended = mendedBefore(all, index);
     if (index < 0 || !mended) continue;
     const next = all[index]?.step.kind;

@@ -11,6 +11,7 @@ import { findBatchId, loadBatch } from './batch';
 import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from './changes';
 import { startBatch } from './commands';
 import { correctEntry, recordEntry, type Report, undoLast } from './record';
+import { takeWay } from './recover';
 import { splitBatch } from './split';
 import { progressOfBatch, standingOfBatch } from './standing';
 
@@ -158,6 +159,25 @@ describe('another coat', () => {
   });
 });
 
+describe('a way back', () => {
+  it('that was taken up keeps its place, whatever coats are added or struck after it', () => {
+    soaked();
+    clock = 190;
+    expect(said(takeWay(db, { clientId: 'way-1-way-1', batchId, way: 'rewet-spots' }, byAt(190)))).toBe('ok');
+    const [spots, wiped] = todo();
+    say(spots ?? '', 200);
+    say(wiped ?? '', 215);
+    const before = progressOfBatch(batch()).progress.done.length;
+    last('oil');
+    // What was given last is the coat of the regimen; the way back after it stands.
+    expect(todo()).toEqual(['wax', 'buff', 'check']);
+    expect(progressOfBatch(batch()).progress).toMatchObject({ waiting: [], done: { length: before } });
+    more('oil');
+    expect(todo().slice(0, 2)).toEqual([`flood-1*${batch().changes.at(-1)?.id}`, `wipe-1*${batch().changes.at(-1)?.id}`]);
+    expect(progressOfBatch(batch()).progress).toMatchObject({ waiting: [], done: { length: before } });
+  });
+});
+
 describe('a lot', () => {
   it('is changed from a coat on: what was drawn before stays where it was drawn', () => {
     soaked();
@@ -270,7 +290,7 @@ describe('what was drawn', () => {
 
 describe('any run of coats, strikes, additions and lots', () => {
   it('loses and invents no gram in the book, and leaves a batch that can go on', () => {
-    const acts = fc.array(fc.tuple(fc.nat(5), fc.nat(200)), { minLength: 8, maxLength: 24 });
+    const acts = fc.array(fc.tuple(fc.nat(6), fc.nat(200)), { minLength: 8, maxLength: 24 });
     fc.assert(
       fc.property(acts, (run) => {
         db = demoDb(NOW);
@@ -312,6 +332,7 @@ describe('any run of coats, strikes, additions and lots', () => {
           if (act === 3) undoLast(db, { clientId: `run-undo-${i}`, ...who }, byAt(clock));
           if (act === 4) more('oil', of % 2 ? lotId : null);
           if (act === 5) last('oil', { clientId: `run-last-${i}` });
+          if (act === 6) takeWay(db, { clientId: `run-way-${i}`, batchId, way: 'rewet-spots' }, byAt(clock));
         }
         const found = batch();
         const { progress } = progressOfBatch(found);

@@ -11,10 +11,14 @@ import { chooseFor } from './commands';
 import { progressOfBatch } from './standing';
 
 const stepOf = (key: string): string => key.replace(/[#+].*$/, '');
+/** Steps of the regimen itself; those of a way back and a scuff between are put in beside them. */
+const isOfRegimen = (key: string): boolean => !/[~^]/.test(key);
 
 /** The last coat of a material that was given or begun, as a step; null where none was. */
 function lastGiven({ done }: Progress, slot: string): string | null {
-  const coat = done.findLast(({ task, fact }) => task.step.slot === slot && task.step.kind === 'coat' && fact.kind === 'done');
+  const coat = done.findLast(
+    ({ task, fact }) => task.step.slot === slot && task.step.kind === 'coat' && fact.kind === 'done' && isOfRegimen(task.key),
+  );
   return coat ? stepOf(coat.task.key) : null;
 }
 
@@ -75,7 +79,8 @@ export function anotherCoat(db: Db, { clientId, batchId, slot, lotId, note }: An
     if (!found.ok) return found;
     const batch = found.value;
     if (!coatGroups(batch.regimen.steps).some((group) => group.slot === slot)) return fail('no-coat-yet', 'slot');
-    const last = progressOfBatch(batch).progress.done.at(-1);
+    if (lotId === null && !batch.materials[slot]) return fail('slot-empty', 'lot', { name: slot });
+    const last = progressOfBatch(batch).progress.done.findLast(({ task }) => isOfRegimen(task.key));
     tx.insert(stepChange)
       .values({
         clientId,

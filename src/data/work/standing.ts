@@ -137,7 +137,11 @@ export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]
   const strict = scheduled(bound);
   const schedule = strict.ok ? strict : scheduled(() => undefined);
   if (!schedule.ok) throw new Error(`batch ${batch.number} cannot be scheduled: ${JSON.stringify(schedule.issues)}`);
-  const recovered = withRecoveries(schedule.value, batch.recoveries, pieces, bound, { scale, order: batch.written });
+  const recovered = withRecoveries(schedule.value, batch.recoveries, pieces, bound, {
+    scale,
+    order: batch.written,
+    addedAt: new Map(batch.changes.map((change) => [change.id, change.at])),
+  });
   const tasks = withTurns(withScuffs(recovered, facts, bound, batch.asOfMs, scale), facts);
   return { tasks, progress: progressOf(tasks, facts) };
 }

@@ -207,12 +207,6 @@ export function BenchView({
         </p>
         <AlarmSwitch />
       </div>
-      {coats.length > 0 ? (
-        <details>
-          <summary className="min-h-11 cursor-pointer py-2 text-xl font-semibold">More coats, or fewer</summary>
-          <CoatChanges batchId={batchId} slots={coats} changes={changes} />
-        </details>
-      ) : null}
       <WaitingRecords />
       <ClockNote />
       <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
@@ -254,6 +248,12 @@ export function BenchView({
           Coat book
         </Link>
       </div>
+      {coats.length > 0 ? (
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 text-xl font-semibold">More coats, or fewer</summary>
+          <CoatChanges batchId={batchId} slots={coats} changes={changes} />
+        </details>
+      ) : null}
       {ready ? null : <p className="text-xl font-semibold text-late">▲ Say first who is at this device, on any other screen.</p>}
     </main>
   );
