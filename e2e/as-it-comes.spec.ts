@@ -299,3 +299,57 @@ test('a bath of 36 hours is scolded by nobody, and has not begun to settle', asy
   await expect(page.getByText('0 %', { exact: true })).toHaveCount(0);
   await step(page, number, 'Draining');
 });
+
+test('a first soak longer than its oil bears is allowed once it was read what can go wrong; its alarm stays', async ({
+  page,
+  shop,
+}) => {
+  await beWren(page);
+  await page.goto('/work/regimens/thin-drying');
+  const soak = page.getByRole('listitem').filter({ hasText: 'First soak, keep it wet' }).first();
+  await soak.getByRole('button', { name: /^Change/ }).click();
+  await page.getByLabel('Then wait at least').fill('150 min');
+  await page.getByLabel('Best', { exact: true }).fill('160 min');
+  await page.getByLabel('Why this revision').fill('our end grain drinks for hours');
+  await page.getByRole('button', { name: 'Keep as the next revision' }).click();
+  await expect(page.getByText('our end grain drinks for hours')).toBeVisible();
+  await page.goto('/work/new?regimen=thin-drying');
+  await page.getByLabel('Yes, I am sure').check();
+  await page.getByLabel('Pieces').fill('1');
+  const oil = page.getByLabel(/^Drying oil:/);
+  await oil.selectOption((await oil.locator('option', { hasText: 'S31-03' }).getAttribute('value')) ?? '');
+  await expect(page.getByText('its surplus gums after 120 min')).toBeVisible();
+  await page.getByRole('button', { name: 'Start the batch' }).click();
+  await expect(page.getByText('This material gums after 120 min').first()).toBeVisible();
+  await page.getByLabel(/^Read\. It may lie longer/).check();
+  await page.getByLabel('Why it may').fill('thirsty end grain');
+  await page.getByRole('button', { name: 'Start the batch' }).click();
+  await page.waitForURL(/\/work\/\d\d-\d+$/);
+  const number = page.url().split('/').at(-1) ?? '';
+  await prepare(page, shop, number);
+  await step(page, number, 'Soaked');
+  shop.advance(2.1);
+  await page.goto(`/work/${number}`);
+  // It was allowed; the alarm calls at two hours all the same.
+  await expect(panel(page)).toContainText('at risk');
+});
+
+test('the chooser opens what it named, and an empty list says why', async ({ page }) => {
+  await beWren(page);
+  await page.goto('/work/choose');
+  await page.getByLabel('a mouth', { exact: true }).check();
+  await page.getByLabel('Its owner').selectOption('will-not');
+  await page.getByRole('button', { name: 'Rank them' }).click();
+  const first = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('link', { name: 'Start with it' }) })
+    .first();
+  const said = await page.getByTestId('say-aloud').innerText();
+  const [, lot = ''] = /\(([SB]\d\d-\d+)\)/.exec(said) ?? [];
+  expect(lot).not.toBe('');
+  await expect(first).toContainText(lot);
+  await first.getByRole('link', { name: 'Start with it' }).click();
+  await expect(page.locator('select').filter({ has: page.locator('option:checked', { hasText: lot }) })).toHaveCount(1);
+  await page.goto('/work/new?regimen=painted-rim');
+  await expect(page.getByText('no lot in the stores is of this kind')).toBeVisible();
+});
