@@ -40,17 +40,23 @@ async function prepare(page: Page, shop: Shop, number: string): Promise<void> {
 
 /** Every open cloth line is laid, and looked at a day later. */
 async function answerCloths(page: Page, shop: Shop): Promise<void> {
+  const strip = page.getByRole('region', { name: 'Next for hands' });
+  const fresh = async (): Promise<void> => {
+    await page.goto('/');
+    await expect(strip).toBeVisible();
+    await page.waitForLoadState('networkidle');
+  };
   const asks = page.getByRole('button', { name: 'How do they lie?' });
-  await page.goto('/');
-  for (let left = await asks.count(); left > 0; left--) {
+  for (await fresh(); (await asks.count()) > 0; await fresh()) {
+    const left = await asks.count();
     await asks.first().click();
     await page.getByRole('button', { name: /Laid flat/ }).click();
     await expect(asks).toHaveCount(left - 1);
   }
   shop.advance(14);
-  await page.goto('/');
   const looks = page.getByRole('button', { name: 'Looked at: cold' });
-  for (let left = await looks.count(); left > 0; left--) {
+  for (await fresh(); (await looks.count()) > 0; await fresh()) {
+    const left = await looks.count();
     await looks.first().click();
     await expect(looks).toHaveCount(left - 1);
   }

@@ -60,10 +60,25 @@ type ErrorObject = { readonly error: { readonly path: string; readonly message: 
 
 const errorOf = (path: string, message: string): ErrorObject => ({ error: { path, message } });
 
+/** Whether every number of a result is one. */
+function isSayable(value: unknown): boolean {
+  if (typeof value === 'number') return Number.isFinite(value);
+  return typeof value !== 'object' || value === null || Object.values(value).every(isSayable);
+}
+
 /** One case: the result, or an error object. */
 async function one(name: string, input: unknown): Promise<unknown> {
-  const result = await (CALCULATIONS[name] as Calculation)(input);
-  if (result.ok) return result.value;
+  let result: Result<unknown>;
+  try {
+    result = await (CALCULATIONS[name] as Calculation)(input);
+  } catch {
+    // One case that breaks the reckoning never ends the others.
+    return errorOf('', 'This case cannot be reckoned. Check its numbers: one of them is far from anything that is made.');
+  }
+  if (result.ok)
+    return isSayable(result.value)
+      ? result.value
+      : errorOf('', 'Its numbers are too large or too small to be reckoned with. Check the digits and the units.');
   const [first] = result.issues;
   return errorOf(first?.path ?? '', result.issues.map(sayIssue).join(' '));
 }

@@ -1,11 +1,11 @@
 import 'server-only';
-import { copyFileSync, existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { filesBeside, keepFile, keptFiles, shopFile } from './files';
+import { filesBeside, flushFile, keepFile, shopFile } from './files';
 import * as schema from './schema';
 
 export type Db = BetterSQLite3Database<typeof schema>;
@@ -23,30 +23,48 @@ export function openFile(file: string): { readonly db: Db; readonly raw: Databas
   return { db: drizzle(raw, { schema }), raw };
 }
 
-const appliedCount = (raw: Database.Database): number => {
+/** How many migrations a file has been through; 0 for one that has been through none. */
+export const migrationsOf = (raw: Database.Database): number => {
   const table = raw.prepare("select 1 from sqlite_master where name = '__drizzle_migrations'").get();
   return table ? (raw.prepare('select count(*) as n from __drizzle_migrations').get() as { n: number }).n : 0;
 };
+
+/** How many migrations this version knows. */
+export const knownMigrations = (): number => readMigrationFiles({ migrationsFolder: MIGRATIONS }).length;
+
+/** Brings an open file up to date; references are not followed while tables are rebuilt, and all are checked after. */
+function migrateOpen(db: Db, raw: Database.Database): void {
+  raw.pragma('foreign_keys = OFF');
+  migrate(db, { migrationsFolder: MIGRATIONS });
+  const broken = raw.pragma('foreign_key_check') as readonly { readonly table: string }[];
+  if (broken.length > 0) throw new Error(`rows of ${broken[0]?.table} lost what they refer to`);
+}
+
+/** Brings a copy that stands by itself up to date, and takes out what only a copy holds. It is closed, one file, when this returns. */
+export function bringUpToDate(file: string): void {
+  const { db, raw } = openFile(file);
+  try {
+    if (migrationsOf(raw) < knownMigrations()) migrateOpen(db, raw);
+    raw.exec('drop table if exists kept_file; drop table if exists backup_note');
+    raw.pragma('journal_mode = DELETE');
+  } finally {
+    raw.close();
+  }
+}
 
 /** Brings a file up to date; an existing one is copied beside itself first. Returns the copy's path, if one was made. */
 export function migrateFile(file: string, stamp: string): string | null {
   const isNew = file === ':memory:' || !existsSync(file);
   const { db, raw } = openFile(file);
   try {
-    const pending = readMigrationFiles({ migrationsFolder: MIGRATIONS }).length - appliedCount(raw);
+    const pending = knownMigrations() - migrationsOf(raw);
     const copy = !isNew && pending > 0 ? `${file}.before-migration-${stamp}` : null;
     if (copy) {
       raw.pragma('wal_checkpoint(TRUNCATE)');
       copyFileSync(file, copy);
+      flushFile(copy);
     }
-    if (pending > 0) {
-      // Tables that are rebuilt are dropped for a moment: references are not followed then, and all are checked after.
-      raw.pragma('foreign_keys = OFF');
-      migrate(db, { migrationsFolder: MIGRATIONS });
-      const broken = raw.pragma('foreign_key_check') as readonly { readonly table: string }[];
-      if (broken.length > 0)
-        throw new Error(`rows of ${broken[0]?.table} lost what they refer to; the file before is at ${copy}`);
-    }
+    if (pending > 0) migrateOpen(db, raw);
     if (file !== ':memory:') unpackFiles(raw, file);
     return copy;
   } finally {
@@ -62,24 +80,6 @@ export function database(): Db {
   return held.rendleDb;
 }
 
-/** A consistent copy of a live database by SQLite's own backup, with the files that lie beside it packed in: one file holds all. */
-export async function backup(from: string, to: string): Promise<void> {
-  const raw = new Database(from, { fileMustExist: true, readonly: true });
-  try {
-    await raw.backup(to);
-  } finally {
-    raw.close();
-  }
-  const copy = new Database(to);
-  try {
-    copy.exec('create table kept_file (name text primary key, bytes blob not null) strict');
-    const pack = copy.prepare('insert into kept_file (name, bytes) values (?, ?)');
-    for (const name of keptFiles(filesBeside(from))) pack.run(name, readFileSync(path.join(filesBeside(from), name)));
-  } finally {
-    copy.close();
-  }
-}
-
 /** Unpacks the files a backup holds beside it, when one was put in place of a shop's file. */
 function unpackFiles(raw: Database.Database, file: string): void {
   if (!raw.prepare("select 1 from sqlite_master where name = 'kept_file'").get()) return;
@@ -87,5 +87,5 @@ function unpackFiles(raw: Database.Database, file: string): void {
   for (const { name, bytes } of rows) {
     if (keepFile(bytes, filesBeside(file)) !== name) throw new Error(`the file ${name} in this backup is not what it was`);
   }
-  raw.exec('drop table kept_file');
+  raw.exec('drop table kept_file; drop table if exists backup_note');
 }

@@ -1,6 +1,17 @@
 import 'server-only';
-import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createHash, randomBytes } from 'node:crypto';
+import {
+  closeSync,
+  existsSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeSync,
+} from 'node:fs';
 import path from 'node:path';
 
 /** Where the shop's file lies: `RENDLE_DATA` is the folder, `shop.sqlite` in it. */
@@ -10,20 +21,71 @@ export const shopFile = (): string => path.join(process.env.RENDLE_DATA ?? path.
 export const filesBeside = (file: string): string => path.join(path.dirname(file), 'files');
 
 const isHash = (name: string): boolean => /^[0-9a-f]{64}$/.test(name);
+export const hashOf = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex');
 
-/** Keeps some bytes; the same bytes are kept once. */
-export function keepFile(bytes: Uint8Array, folder = filesBeside(shopFile())): string {
-  const hash = createHash('sha256').update(bytes).digest('hex');
+/** A name that is only used while something is being written; what is cut off leaves it, and `tidy` takes it away. */
+export const PART = /\.[0-9a-f]{12}\.part$/;
+export const partOf = (file: string): string => `${file}.${randomBytes(6).toString('hex')}.part`;
+
+/** Makes sure that what was written, renamed or removed in a folder is on the disk. */
+export function flushFolder(folder: string): void {
+  const handle = openSync(folder, 'r');
+  try {
+    fsyncSync(handle);
+  } finally {
+    closeSync(handle);
+  }
+}
+
+/** Makes sure that a file's bytes are on the disk. */
+export function flushFile(file: string): void {
+  const handle = openSync(file, 'r+');
+  try {
+    fsyncSync(handle);
+  } finally {
+    closeSync(handle);
+  }
+}
+
+/** Writes a file whole or not at all: under another name first, flushed, then renamed. A full disk leaves nothing behind. */
+export function writeWhole(file: string, bytes: Uint8Array): void {
+  const part = partOf(file);
+  try {
+    const handle = openSync(part, 'wx');
+    try {
+      for (let at = 0; at < bytes.length; ) at += writeSync(handle, bytes, at);
+      fsyncSync(handle);
+    } finally {
+      closeSync(handle);
+    }
+    renameSync(part, file);
+  } catch (fault) {
+    rmSync(part, { force: true });
+    throw fault;
+  }
+  flushFolder(path.dirname(file));
+}
+
+/** What lies under a hash: its bytes, nothing, or bytes that are no longer what they were. */
+export type Kept = { readonly state: 'whole'; readonly bytes: Uint8Array } | { readonly state: 'missing' | 'broken' };
+
+export function keptIn(folder: string, hash: string): Kept {
   const file = path.join(folder, hash);
+  if (!isHash(hash) || !existsSync(file)) return { state: 'missing' };
+  const bytes = readFileSync(file);
+  return hashOf(bytes) === hash ? { state: 'whole', bytes } : { state: 'broken' };
+}
+
+/** Keeps some bytes; the same bytes are kept once, and what was broken is replaced by a good copy. */
+export function keepFile(bytes: Uint8Array, folder = filesBeside(shopFile())): string {
+  const hash = hashOf(bytes);
   mkdirSync(folder, { recursive: true });
-  if (!existsSync(file)) writeFileSync(file, bytes);
+  if (keptIn(folder, hash).state !== 'whole') writeWhole(path.join(folder, hash), bytes);
   return hash;
 }
 
-export function readKept(hash: string): Uint8Array | null {
-  const file = path.join(filesBeside(shopFile()), hash);
-  return isHash(hash) && existsSync(file) ? readFileSync(file) : null;
-}
+/** What is kept beside the shop under a hash; read anew and looked at each time it is served. */
+export const readKept = (hash: string): Kept => keptIn(filesBeside(shopFile()), hash);
 
 /** Removes what is kept under a hash, as far as it is there. */
 export function dropFile(hash: string): void {

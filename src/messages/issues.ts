@@ -97,6 +97,14 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'no-coats-left': () => 'No coat of this material is left to strike.',
   'no-coat-yet': () => 'Nothing of this material is planned or given here. Choose one that is.',
   'change-begun': () => 'What was done since rests on it. Take that back first, then this.',
+  'disk-full': () =>
+    'The disk is full: nothing was written, and what you typed stays here. Make room on the disk, then try again.',
+  'not-writable': () =>
+    'The shop’s file cannot be written to: its disk or folder is read-only. What you typed stays here. Make it writable, then try again.',
+  'file-locked': () =>
+    'Another program holds the shop’s file. What you typed stays here. Close what copies or opens it, then try again.',
+  'file-damaged': () =>
+    'The shop’s file is damaged, and nothing was written. Stop the shop and put the newest good copy back: bin/rendle restore FILE.',
   'much-more': ({ number: lot, left, wanted }) =>
     `${number(wanted)} g is far more than such a coat takes, and lot ${lot} holds ${number(left)} g by the book. If it was so, say so; if it is a slip, put it right.`,
   'before-lot': ({ number: lot }) =>

@@ -1,18 +1,25 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+/** What a draft becomes: said outright, or from what it is by then, so that two changes in one breath both stand. */
+export type Next<T> = T | ((now: T) => T);
 
 /** State that survives a closed tab: kept on this device under a key until it is let go. */
-export function useDraft<T>(key: string, initial: T): readonly [T, (next: T) => void, () => void] {
+export function useDraft<T>(key: string, initial: T): readonly [T, (next: Next<T>) => void, () => void] {
   const [value, setValue] = useState(initial);
+  const latest = useRef(initial);
   useEffect(() => {
     const kept = localStorage.getItem(key);
-    if (kept) setValue(JSON.parse(kept) as T);
+    if (!kept) return;
+    latest.current = JSON.parse(kept) as T;
+    setValue(latest.current);
   }, [key]);
   const set = useCallback(
-    (next: T) => {
-      setValue(next);
-      localStorage.setItem(key, JSON.stringify(next));
+    (next: Next<T>) => {
+      latest.current = typeof next === 'function' ? (next as (now: T) => T)(latest.current) : next;
+      setValue(latest.current);
+      localStorage.setItem(key, JSON.stringify(latest.current));
     },
     [key],
   );

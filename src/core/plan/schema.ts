@@ -12,9 +12,12 @@ export const Opening = z
   .refine((row) => row.open < row.close && row.close <= '24:00', fault('opening-order'));
 export type Opening = z.infer<typeof Opening>;
 
+/** Minutes a wait may be: up to some twenty years. */
+const minutes = z.number().min(0).max(1e7);
+
 /** What must pass between two jobs, minutes; no `max` means that nothing spoils. */
 export const Wait = z
-  .object({ min: z.number().min(0), ideal: z.number().min(0), max: z.number().min(0).nullable().default(null) })
+  .object({ min: minutes, ideal: minutes, max: minutes.nullable().default(null) })
   .refine((wait) => wait.min <= wait.ideal && (wait.max === null || wait.ideal <= wait.max), fault('wait-order'));
 export type Wait = z.infer<typeof Wait>;
 
@@ -43,7 +46,7 @@ export const PlanInput = z
   .refine((input) => input.start !== undefined || input.finishBy !== undefined, { ...fault('required'), path: ['start'] });
 export type PlanInput = z.input<typeof PlanInput>;
 
-const Job = z.object({ setupMin: z.number().min(0), perPieceMin: z.number().min(0) });
+const Job = z.object({ setupMin: z.number().min(0).max(100_000), perPieceMin: z.number().min(0).max(100_000) });
 export type Job = z.infer<typeof Job>;
 
 export const RoundsInput = z.object({ pieces: z.int().positive().max(10_000), coat: Job, wipe: Job, dwell: Wait });

@@ -1,5 +1,8 @@
 import 'server-only';
-import type { Db } from '../db';
+import { mkdirSync, renameSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { type Db, migrateFile, openFile } from '../db';
+import { flushFolder, partOf } from '../files';
 import { shop } from '../schema';
 import { setUpShop } from '../shop/commands';
 import { drawDesigns, tellStories } from './batches';
@@ -47,3 +50,20 @@ export function loadDemo(db: Db, nowMs: number): void {
 
 /** What an hour of hands and a printed slip cost the shed. */
 const sayCosts = (db: Db): void => void db.update(shop).set({ hourMinor: 2400, slipMinor: 12, isDemo: true }).run();
+
+/** The demo shed as a file of its own, in one go or not at all: what is cut off leaves no half shed where a shop's file belongs. */
+export function makeDemoFile(file: string, nowMs: number): void {
+  mkdirSync(path.dirname(file), { recursive: true });
+  const fresh = partOf(file);
+  migrateFile(fresh, 'demo');
+  const { db, raw } = openFile(fresh);
+  try {
+    loadDemo(db, nowMs);
+    raw.pragma('journal_mode = DELETE');
+  } finally {
+    raw.close();
+  }
+  for (const ending of ['-wal', '-shm']) rmSync(`${file}${ending}`, { force: true });
+  renameSync(fresh, file);
+  flushFolder(path.dirname(file));
+}

@@ -6,9 +6,11 @@ import { sql } from 'drizzle-orm';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { allLots, containers } from '../stores/queries';
 import { afterEach, describe, expect, it } from 'vitest';
-import { backup, migrateFile, openFile } from '../db';
+import { migrateFile, openFile } from '../db';
+import { backup } from '../safe/backup';
 import { filesBeside, keepFile, keptFiles } from '../files';
-import { person } from '../schema';
+import { declaration, person } from '../schema';
+import { receiveLot } from '../stores/commands';
 import { emptyDb, refusal } from '../testing';
 import { changeShop, rebuildRooms, recordReading, setUpShop } from './commands';
 import { findShop, people, places, readingsOf, seasonOf, shopHours } from './queries';
@@ -127,7 +129,22 @@ describe('a shop’s file', () => {
     const { db, raw } = openFile(file);
     setUpShop(db, NEW, 0);
     const hash = keepFile(Buffer.from('a declaration'), filesBeside(file));
-    const copying = backup(file, path.join(home, 'copy.sqlite'));
+    receiveLot(
+      db,
+      {
+        ingredientId: 'beeswax',
+        grams: 1,
+        supplier: '',
+        supplierCode: '',
+        openedOn: null,
+        bestBefore: null,
+        priceMinor: null,
+        note: '',
+      },
+      { personId: 1, nowMs: 0 },
+    );
+    db.insert(declaration).values({ lotId: 1, name: 'paper', hash, bytes: 13, personId: 1, at: 0 }).run();
+    const copying = backup(file, path.join(home, 'copy.sqlite'), { nowMs: 0 });
     db.insert(person).values({ initials: 'ZZ', name: 'Later' }).run();
     await copying;
     raw.close();

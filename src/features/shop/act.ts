@@ -5,6 +5,7 @@ import { check } from '@/core/contract';
 import { type Issue, type Minor, parseMoney, type Result } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import type { By } from '@/data/command';
+import { unwritten } from '@/data/unwritten';
 import type { Db } from '@/data/db';
 import { theShop } from '@/data/shop/queries';
 import { session } from './session';
@@ -12,7 +13,12 @@ import { session } from './session';
 /** What an action says: done, or what is wrong by field (`''` for the whole). */
 export type Answer<T = void> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly faults: Readonly<Record<string, string>> };
+  | {
+      readonly ok: false;
+      readonly faults: Readonly<Record<string, string>>;
+      /** It was in order and could not be written: it may be sent again. */
+      readonly unwritten?: true;
+    };
 
 export const refuse = (issues: readonly Issue[]): { readonly ok: false; readonly faults: Record<string, string> } => ({
   ok: false,
@@ -54,7 +60,14 @@ export async function act<S extends z.ZodType, T>(
   if (!parsed.ok) return refuse(parsed.issues);
   const { db, person, nowMs } = await session();
   if (!person) return refuse([{ code: 'no-person', path: '' }]);
-  const result = run(db, parsed.value, { personId: person.id, nowMs });
+  let result: Result<T>;
+  try {
+    result = run(db, parsed.value, { personId: person.id, nowMs });
+  } catch (fault) {
+    const code = unwritten(fault);
+    if (code === null) throw fault;
+    return { ...refuse([{ code, path: '' }]), unwritten: true };
+  }
   if (!result.ok) return refuse(result.issues);
   revalidatePath('/', 'layout');
   return { ok: true, value: result.value };

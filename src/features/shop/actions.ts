@@ -5,8 +5,9 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { check } from '@/core/contract';
 import { Opening } from '@/core/plan';
-import { fail, parseHumidity, parsePositive, parseTemperature } from '@/core/quantity';
+import { fail, ok, parseHumidity, parsePositive, parseTemperature } from '@/core/quantity';
 import { now } from '@/data/clock';
+import { command } from '@/data/command';
 import { database } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
 import { setHandHours } from '@/data/plan/hands';
@@ -53,7 +54,12 @@ export async function setUp(input: unknown): Promise<Answer> {
 export async function openDemo(): Promise<Answer> {
   const db = database();
   if (findShop(db)) return refuse([{ code: 'already-decided', path: '' }]);
-  loadDemo(db, now());
+  // In one go or not at all: what is cut off leaves an empty file, not half a shed.
+  const loaded = command(db, (tx) => {
+    loadDemo(tx, now());
+    return ok(undefined);
+  });
+  if (!loaded.ok) return refuse(loaded.issues);
   await choosePerson(1);
   return { ok: true, value: undefined };
 }

@@ -2,10 +2,11 @@ import 'server-only';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { database } from '@/data/db';
-import { toMajor } from '@/core/quantity';
+import { dateOf, toMajor } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
 import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
+import { Copies } from './copies';
 import { AddPerson, ShopForm } from './components/shop-form';
 import { PersonHours } from './components/person-hours';
 import { RoomForm } from './components/room-form';
@@ -15,7 +16,7 @@ import { session } from './session';
 
 /** The shop's own facts and people. */
 export async function ShopPage() {
-  const { db, shop, people } = await session();
+  const { db, shop, people, nowMs } = await session();
   const { shopHours: hours, closed } = shopHours(db);
   const hands = handHours(db);
   return (
@@ -52,11 +53,7 @@ export async function ShopPage() {
       <p className="mt-6">
         <Link href="/notice/rags">Notice for the wall: oily cloths</Link>
       </p>
-      <h2 className="mt-8 mb-2">Keep what is kept</h2>
-      <p className="max-w-prose">
-        Everything lies in one file. <code className="reading">bin/rendle backup FILE</code> makes a consistent copy while the
-        shop is open; to go back to one, stop the shop and put the copy in place of <code className="reading">shop.sqlite</code>.
-      </p>
+      <Copies today={dateOf(nowMs, shop.zone)} isDemo={shop.isDemo} />
     </>
   );
 }

@@ -3,7 +3,7 @@ import { desc, eq } from 'drizzle-orm';
 import { STATEMENTS, type Statement } from '@/core/use';
 import { formatInstant, toMajor } from '@/core/quantity';
 import type { Db } from '@/data/db';
-import { keepFile, readKept } from '@/data/files';
+import { hashOf, keepFile, readKept } from '@/data/files';
 import { declaration, movement } from '@/data/schema';
 import { allLots, containers, readyMades } from '@/data/stores/queries';
 import { keepDeclaration } from '@/data/stores/senses';
@@ -167,13 +167,15 @@ export async function takeDeclaration(request: Request): Promise<Response> {
     {
       lotId: Number(form.get('lot')),
       name: file.name.slice(0, 160),
-      hash: keepFile(bytes),
+      hash: hashOf(bytes),
       bytes: file.size,
       says: statedBy(form),
     },
     { personId: person.id, nowMs },
   );
-  return kept.ok ? Response.json({ ok: true }) : say('This lot is no longer here.', 404);
+  if (!kept.ok) return say('This lot is no longer here.', 404);
+  keepFile(bytes);
+  return Response.json({ ok: true });
 }
 
 export async function showDeclaration(
@@ -183,8 +185,16 @@ export async function showDeclaration(
   const { db } = await session();
   const { hash } = await params;
   const row = db.select().from(declaration).where(eq(declaration.hash, hash)).get();
-  const bytes = row ? readKept(hash) : null;
-  if (!row || !bytes) return new Response('This file is not here.', { status: 404 });
+  const kept = row ? readKept(hash) : null;
+  if (kept?.state === 'broken')
+    return new Response(
+      'This paper was damaged on the disk. Keep it again from the lot’s page, or restore a copy that holds it.',
+      {
+        status: 410,
+      },
+    );
+  if (!row || kept?.state !== 'whole') return new Response('This file is not here.', { status: 404 });
+  const { bytes } = kept;
   return new Response(Buffer.from(bytes), {
     headers: {
       'content-type': typeOf(bytes) ?? 'application/octet-stream',

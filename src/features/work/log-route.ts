@@ -5,7 +5,8 @@ import { ok } from '@/core/quantity';
 import { FAULTS } from '@/core/regimen';
 import { recordEntry } from '@/data/work/record';
 import { act } from '../shop/act';
-import { keepPhoto, MOST_PHOTO_CHARS } from './photo';
+import { keepFile } from '@/data/files';
+import { MOST_PHOTO_CHARS, photoOf } from './photo';
 import { sameSite } from '../shop/same-site';
 
 const id = z.string().min(8).max(64);
@@ -52,8 +53,13 @@ export async function POST(request: Request): Promise<Response> {
     return Response.json({ ok: false, faults: { '': 'This is not JSON.' } }, { status: 400 });
   }
   const answer = await act(Record, body, (db, { photoData, ...report }, by) => {
-    const photo = photoData === null ? ok(null) : keepPhoto(photoData);
-    return photo.ok ? recordEntry(db, { ...report, photo: photo.value }, by) : photo;
+    const photo = photoData === null ? ok(null) : photoOf(photoData);
+    if (!photo.ok) return photo;
+    const recorded = recordEntry(db, { ...report, photo: photo.value?.hash ?? null }, by);
+    // A photo is kept once its record was taken, and again when a record comes that was: what was cut off between is made good.
+    if (recorded.ok && photo.value) keepFile(photo.value.bytes);
+    return recorded;
   });
-  return Response.json(answer, { status: answer.ok ? 200 : 422 });
+  // What could not be written stays on the device and is sent again.
+  return Response.json(answer, { status: answer.ok ? 200 : answer.unwritten ? 507 : 422 });
 }

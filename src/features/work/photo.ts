@@ -1,6 +1,6 @@
 import 'server-only';
 import { fail, ok, type Result } from '@/core/quantity';
-import { keepFile, readKept } from '@/data/files';
+import { hashOf, readKept } from '@/data/files';
 
 /** A photo of at most 4 MB as a data URL is so many letters long. */
 export const MOST_PHOTO_CHARS = 5_700_000;
@@ -17,19 +17,21 @@ const kindOf = (bytes: Uint8Array): Kind | undefined => KINDS.find(({ starts }) 
 /** Whether bytes begin as a photo of a kind that is kept. */
 export const isPhoto = (bytes: Uint8Array): boolean => kindOf(bytes) !== undefined;
 
-/** Keeps a photo beside the database and gives its hash. */
-export function keepPhoto(dataUrl: string): Result<string> {
+/** A photo that was sent, and the hash it will be kept under once the record it belongs to was taken. */
+export function photoOf(dataUrl: string): Result<{ readonly bytes: Uint8Array; readonly hash: string }> {
   const base64 = /^data:image\/(?:jpeg|png|webp);base64,([A-Za-z0-9+/=]+)$/.exec(dataUrl)?.[1];
   const bytes = base64 ? new Uint8Array(Buffer.from(base64, 'base64')) : null;
-  return bytes && kindOf(bytes) ? ok(keepFile(bytes)) : fail('not-a-photo', 'photoData');
+  return bytes && kindOf(bytes) ? ok({ bytes, hash: hashOf(bytes) }) : fail('not-a-photo', 'photoData');
 }
 
 /** A kept photo by its hash. */
 export async function GET(request: Request): Promise<Response> {
-  const bytes = readKept(new URL(request.url).searchParams.get('hash') ?? '');
-  const kind = bytes && kindOf(bytes);
-  if (!bytes || !kind) return new Response('There is no such photo.', { status: 404 });
-  return new Response(new Uint8Array(bytes), {
+  const kept = readKept(new URL(request.url).searchParams.get('hash') ?? '');
+  if (kept.state === 'broken')
+    return new Response('This photo was damaged on the disk. Send it again, or restore a copy that holds it.', { status: 410 });
+  const kind = kept.state === 'whole' ? kindOf(kept.bytes) : undefined;
+  if (kept.state !== 'whole' || !kind) return new Response('There is no such photo.', { status: 404 });
+  return new Response(new Uint8Array(kept.bytes), {
     headers: {
       'content-type': kind.type,
       'cache-control': 'private, max-age=31536000, immutable',

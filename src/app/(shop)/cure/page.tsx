@@ -1,8 +1,11 @@
 import type { Metadata } from 'next';
+import { z } from 'zod';
 import { Cure } from '@/features/cure/cure';
 
 export const metadata: Metadata = { title: 'Cure' };
 
 export default async function CureList({ searchParams }: { readonly searchParams: Promise<{ readonly by?: string }> }) {
-  return <Cure by={(await searchParams).by || null} />;
+  // A day that makes no sense is none.
+  const by = z.iso.date().safeParse((await searchParams).by);
+  return <Cure by={by.success ? by.data : null} />;
 }

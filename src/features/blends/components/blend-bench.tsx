@@ -61,13 +61,13 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const reckoned = reckon(draft, around);
   const { blend, sized } = reckoned;
   const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)])) };
-  const change = (part: Partial<Draft>): void => setDraft({ ...draft, ...part });
+  const change = (part: Partial<Draft>): void => setDraft((now) => ({ ...now, ...part }));
 
   const typeRatio = (text: string): void => {
     setRatio(text);
     const parts = partsOf(text);
     if (parts.ok && parts.value.length === draft.lines.length)
-      change({ lines: draft.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) });
+      setDraft((now) => ({ ...now, lines: now.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) }));
   };
   const store = (then: (saved: { readonly id: number; readonly revisionId: number }) => void): void => {
     const lines = linesOf(draft.lines);

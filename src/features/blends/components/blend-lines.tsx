@@ -6,6 +6,7 @@ import { findIngredient } from '@/core/material';
 import { formatVolume, parseMass, parsePositive } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
+import type { Next } from '@/ui/draft';
 import { freshId } from '@/ui/id';
 import { type Draft, type DraftLine, setGrams, setShare } from '../draft';
 import { IngredientPicker } from './ingredient-picker';
@@ -18,7 +19,7 @@ type Props = {
   readonly blend: Blend | null;
   readonly sized: boolean;
   readonly faults: Readonly<Record<string, string>>;
-  readonly onChange: (draft: Draft) => void;
+  readonly onChange: (draft: Next<Draft>) => void;
 };
 
 /** A number that may be typed over: what was reckoned until it is touched, taken up when it is left. */
@@ -72,7 +73,7 @@ function Typed({
 export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
   const lines = (next: readonly DraftLine[]): void => onChange({ ...draft, lines: next });
   const set = (index: number, change: Partial<DraftLine>): void =>
-    lines(draft.lines.map((line, i) => (i === index ? { ...line, ...change } : line)));
+    onChange((now) => ({ ...now, lines: now.lines.map((line, i) => (i === index ? { ...line, ...change } : line)) }));
   const shares = blend?.lines.map((line) => line.massFraction) ?? [];
   const takeShare = (index: number, text: string): string | null => {
     const typed = parsePositive(text.replace('%', ''));

@@ -1,0 +1,44 @@
+import 'server-only';
+import { daysBetween } from '@/core/quantity';
+import { shopFile } from '@/data/files';
+import { bytesOf, copiesOf, dailyCopies } from '@/data/safe/daily';
+import { longDate } from '@/ui/when';
+import { CopyButtons } from './components/copy-buttons';
+
+const MB = 1_000_000;
+/** A copy older than this many days is said loudly. */
+const OLD_DAYS = 2;
+
+/** The shop's copies: the last one and how old it is, what they take, and a way to take, look over and carry one away. */
+export function Copies({ today, isDemo }: { readonly today: string; readonly isDemo: boolean }) {
+  const folder = copiesOf(shopFile());
+  const copies = dailyCopies(folder);
+  const [last] = copies;
+  const age = last ? daysBetween(last.date, today) : null;
+  const isOld = age === null || age > OLD_DAYS;
+  return (
+    <section aria-label="Copies" className="max-w-2xl">
+      <h2 className="mt-8 mb-2">Copies</h2>
+      {isDemo ? (
+        <p className="mb-2">The demo shed is made anew at will, so none is taken of it by itself.</p>
+      ) : (
+        <p className={`mb-2 border-l-4 pl-3 ${isOld ? 'border-late font-semibold text-late' : 'border-fit'}`}>
+          {last
+            ? `${isOld ? '▲ ' : ''}The last one is of ${longDate(last.date)}${age === 0 ? ', today' : age === 1 ? ', yesterday' : `, ${age} days ago`}.`
+            : '▲ There is none yet: the first is taken within minutes of a start.'}
+        </p>
+      )}
+      <p className="mb-2">
+        One is taken each day by itself, and stays for seven days, four weeks, twelve months: {copies.length} now,{' '}
+        <span className="reading">{(bytesOf(folder) / MB).toFixed(1)} MB</span> with their photos and papers, in{' '}
+        <code className="reading break-all">{folder}</code>.
+      </p>
+      <p className="mb-3 text-soft">
+        A copy on the same disk is lost with it: name a folder of another disk in <code className="reading">RENDLE_COPIES</code>,
+        or carry a whole copy away now and then. To go back to one: stop the shop,{' '}
+        <code className="reading">bin/rendle restore FILE</code>.
+      </p>
+      <CopyButtons dates={copies.map((one) => one.date)} />
+    </section>
+  );
+}

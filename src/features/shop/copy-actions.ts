@@ -1,0 +1,42 @@
+'use server';
+
+import path from 'node:path';
+import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
+import { dateOf } from '@/core/quantity';
+import { shopFile } from '@/data/files';
+import { NotCopied, verify } from '@/data/safe/backup';
+import { copiesOf, copyOfDay } from '@/data/safe/daily';
+import { unwritten } from '@/data/unwritten';
+import { type Answer, refuse } from './act';
+import { session } from './session';
+
+/** Takes today's copy, or says that it is there. */
+export async function takeCopy(): Promise<Answer<string>> {
+  const { shop, person, nowMs } = await session();
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  try {
+    const file = shopFile();
+    const made = await copyOfDay(file, copiesOf(file), dateOf(nowMs, shop.zone), nowMs);
+    revalidatePath('/shop');
+    return { ok: true, value: made ? `Taken, with ${made.files} files.` : 'Today’s copy is there already.' };
+  } catch (fault) {
+    const code = unwritten(fault);
+    if (code) return refuse([{ code, path: '' }]);
+    if (fault instanceof NotCopied) return { ok: false, faults: { '': fault.message } };
+    throw fault;
+  }
+}
+
+const Asked = z.object({ date: z.iso.date() });
+
+/** Looks a copy over as a restore would. */
+export async function lookOver(input: unknown): Promise<Answer<string>> {
+  const { person } = await session();
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  const { date } = Asked.parse(input);
+  const { ok, faults, lacking } = verify(path.join(copiesOf(shopFile()), `shop-${date}.sqlite`));
+  if (!ok) return { ok: false, faults: { '': `The copy of ${date} cannot be restored: ${faults.join('; ')}.` } };
+  const lacks = lacking.length > 0 ? ` ${lacking.length} of its photos or papers are missing.` : '';
+  return { ok: true, value: `The copy of ${date} can be restored.${lacks}` };
+}
