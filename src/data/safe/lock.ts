@@ -10,6 +10,9 @@ export type Holder = z.output<typeof Holder>;
 
 export type Lock = { readonly ok: true; readonly release: () => void } | { readonly ok: false; readonly by: Holder | null };
 
+/** Locks this process holds: a handle that nobody keeps would be closed when memory is tidied up, and its lock gone with it. */
+const holding = globalThis as { rendleLocks?: Set<Database.Database> };
+
 const lockOf = (folder: string): string => path.join(folder, 'open.lock');
 
 function holderOf(folder: string): Holder | null {
@@ -35,11 +38,14 @@ export function takeLock(folder: string, holder: Holder): Lock {
       return { ok: false, by: holderOf(folder) };
     throw fault;
   }
+  holding.rendleLocks ??= new Set();
+  holding.rendleLocks.add(raw);
   writeFileSync(`${lockOf(folder)}.json`, JSON.stringify(holder));
   return {
     ok: true,
     release: () => {
       if (existsSync(`${lockOf(folder)}.json`)) rmSync(`${lockOf(folder)}.json`, { force: true });
+      holding.rendleLocks?.delete(raw);
       raw.close();
     },
   };
