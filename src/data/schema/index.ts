@@ -4,5 +4,6 @@ export * from './pour';
 export * from './shop';
 export * from './stores';
 export * from './changes';
+export * from './watch';
 export * from './work';
 export * from './pieces';

@@ -6,7 +6,8 @@ import { logEntry } from '../schema';
 import { allLots, leftOf } from '../stores/queries';
 import { demoDb, reportOf, refusal } from '../testing';
 import { findBatchId, loadBatch } from './batch';
-import { correctEntry, recordEntry, type Report, undoLast } from './record';
+import { recordEntry, type Report } from './record';
+import { correctEntry, undoLast } from './strike';
 import { progressOfBatch } from './standing';
 import type { Db } from '../db';
 

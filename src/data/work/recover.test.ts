@@ -3,7 +3,8 @@ import { waysFor } from '@/core/regimen';
 import type { Db } from '../db';
 import { demoDb, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';
-import { recordEntry, type Report, strikeWaiting, undoLast } from './record';
+import { recordEntry, type Report } from './record';
+import { strikeWaiting, undoLast } from './strike';
 import { leaveWay, takeWay } from './recover';
 import { progressOfBatch } from './standing';
 

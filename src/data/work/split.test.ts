@@ -4,7 +4,8 @@ import { evidenceOf } from '../release/commands';
 import { demoDb, reportOf } from '../testing';
 import { traceOf } from '../trace/queries';
 import { findBatchId, loadBatch, openBatchIds, piecesIn, tagOf } from './batch';
-import { correctEntry, recordEntry, undoLast } from './record';
+import { recordEntry } from './record';
+import { correctEntry, undoLast } from './strike';
 import { joinBatches, movesOf, partWith, piecesNamed, sourceOf, splitBatch } from './split';
 import { progressOfBatch, standingOfBatch } from './standing';
 

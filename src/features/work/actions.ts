@@ -12,7 +12,7 @@ import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/w
 import { saveRegimen } from '@/data/work/regimens';
 import { CHOICES, readRegimen } from './regimen-draft';
 import { leaveWay, takeWay } from '@/data/work/recover';
-import { correctEntry, strikeWaiting, undoLast } from '@/data/work/record';
+import { correctEntry, strikeWaiting, undoLast } from '@/data/work/strike';
 import { joinBatches, partWith, splitBatch } from '@/data/work/split';
 import { weighAfter, weighBefore } from '@/data/work/uptake';
 import { checkRags, layRags } from '@/data/rags/commands';

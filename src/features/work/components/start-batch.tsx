@@ -1,24 +1,23 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useDeferredValue, useEffect, useState } from 'react';
-import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
+import { useDeferredValue, useState } from 'react';
 import { ORIGINS, type Origin } from '@/core/material';
-import { formatMass, instantOf, parsePositive } from '@/core/quantity';
+import { instantOf, parsePositive } from '@/core/quantity';
 import type { UptakeFactor } from '@/core/piece';
-import { handsScale, type Offer, offerFor, type Regimen, type ShopNow, type WhyNone } from '@/core/regimen';
-import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
+import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { gatesAhead } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { useWorker } from '@/ui/worker';
-import type { PlannerFace } from '@/workers/planner';
 import { useSave } from '../../shop/use-save';
 import { start } from '../actions';
-import { type LotChoice, needsOf, stepsFor } from '../estimate';
+import { type LotChoice, needsOf } from '../estimate';
 import { Beyond } from './beyond';
 import { GatesAhead } from './gates-ahead';
+import { SlotFields } from './slot-fields';
+import { usePromise } from './use-promise';
 import { NewDesign } from './new-design';
 import { PlanPreview } from './plan-preview';
 import { Needs } from './needs';
@@ -100,55 +99,20 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
       : null;
   const dueMs = momentOf(wish.due === '' ? '' : `${wish.due}T18:00`, zone);
   const startMs = momentOf(wish.startAt || now, zone);
-  const planner = useWorker<PlannerFace>(
-    () => new Worker(new URL('../../../workers/planner.ts', import.meta.url), { type: 'module' }),
-  );
-  const [promised, setPromised] = useState<{
-    readonly for: typeof wish;
-    readonly offer: Offer | null;
-    readonly fault: string;
-  } | null>(null);
-  const chosenLots = wish.regimen ? Object.values(lotsOf(wish.regimen)).filter((lot) => lot !== undefined) : [];
-  const slowest = [...chosenLots].sort((a, b) => (b.a0Hours ?? 0) - (a.a0Hours ?? 0))[0];
-  const mode: CureMode = slowest?.mode ?? 'settle';
-  const slowed = wish.timber?.slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1;
-  const a0Hours = (slowest?.a0Hours ?? 0) * slowed;
+  const wishedLots = wish.regimen ? lotsOf(wish.regimen) : {};
+  const chosenLots = Object.values(wishedLots).filter((lot) => lot !== undefined);
   const tooLong = needs && !needs.ok ? needs.issues.find((issue) => issue.code === 'dwell-past-chemistry') : undefined;
-  const vapour = chosenLots.some((lot) => lot.bound.vapour);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the promise follows the wish alone; all else stands still for the page
-  useEffect(() => {
-    let stale = false;
-    const { regimen: of, shape: drawn, count: many } = wish;
-    if (!of || !drawn || !many || startMs === null) return setPromised(null);
-    const dwells = Object.fromEntries(
-      Object.entries(lotsOf(of)).flatMap(([slot, lot]) => (lot ? [[slot, lot.bound] as const] : [])),
-    );
-    void planner()
-      .offer(shop, {
-        steps: stepsFor(of, lotsOf(of)),
-        geometry: drawn.geometry,
-        scale: handsScale(drawn.area),
-        beyond: wish.beyond,
-        pieces: many,
-        dwells,
-        a0Hours,
-        mode,
-        vapour,
-        startMs,
-        dueMs,
-      })
-      .then((made) => {
-        if (!stale)
-          setPromised({
-            for: wish,
-            offer: made.ok ? made.value : null,
-            fault: made.ok ? '' : made.issues.map(sayIssue).join(' '),
-          });
-      });
-    return () => {
-      stale = true;
-    };
-  }, [wish.regimen, wish.shape, wish.count, wish.chosen, wish.startAt, wish.due, wish.timber, wish.beyond]);
+  const { regimen: asRegimen, shape: asShape, count: pieceCount, beyond: isBeyond, timber: asTimber } = wish;
+  const promised = usePromise(shop, {
+    regimen: asRegimen,
+    shape: asShape,
+    count: pieceCount,
+    lots: wishedLots,
+    beyond: isBeyond,
+    slowsCure: asTimber?.slowsCure ?? false,
+    startMs,
+    dueMs,
+  });
 
   const asked = timber?.ask !== undefined && tree?.of !== timber.id;
   const known = timber?.ask === undefined || (tree?.of === timber.id && tree.known);
@@ -273,23 +237,15 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>}
           </p>
         ) : null}
-        {regimen?.slots.map((of) => (
-          <SelectField
-            key={of.slot}
-            label={`${of.name}: ${of.hint}`}
-            value={chosen[of.slot] ?? 0}
-            onChange={(event) => setChosen({ ...chosen, [of.slot]: Number(event.target.value) })}
-            fault={faults[`materials.${of.slot}`]}
-            hint={whyNone(offered.get(of.slot)?.why)}
-          >
-            <option value={0}>Choose the lot …</option>
-            {fitting(of.slot).map((lot) => (
-              <option key={lot.id} value={lot.id}>
-                {lot.number} {lot.title}, {formatMass(lot.leftG)}
-              </option>
-            ))}
-          </SelectField>
-        ))}
+        {regimen ? (
+          <SlotFields
+            slots={regimen.slots}
+            offered={offered}
+            chosen={chosen}
+            faults={faults}
+            onChoose={(slot, lot) => setChosen({ ...chosen, [slot]: lot })}
+          />
+        ) : null}
         {tooLong || beyond !== '' ? (
           <Beyond most={Number(tooLong?.with?.most ?? 0)} why={beyond} onChange={setBeyond} fault={faults.beyond} />
         ) : null}
@@ -370,8 +326,6 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
     </div>
   );
 }
-
-const whyNone = (why: WhyNone | null | undefined): string => (why ? WHY_NONE_WORDS[why] : '');
 
 /** A typed moment in UTC ms; null where there is none or it makes no sense. */
 function momentOf(text: string, zone: string): number | null {

@@ -1,0 +1,38 @@
+import { formatMass } from '@/core/quantity';
+import type { Slot, WhyNone } from '@/core/regimen';
+import { WHY_NONE_WORDS } from '@/messages';
+import { SelectField } from '@/ui/field';
+import type { LotChoice } from '../estimate';
+
+type Props = {
+  readonly slots: readonly Slot[];
+  /** Lots that suit each slot, or why there is none. */
+  readonly offered: ReadonlyMap<string, { readonly lots: readonly LotChoice[]; readonly why: WhyNone | null }>;
+  readonly chosen: Readonly<Record<string, number>>;
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onChoose: (slot: string, lot: number) => void;
+};
+
+/** A lot for each material of a regimen, of those that suit; an empty list says why. */
+export function SlotFields({ slots, offered, chosen, faults, onChoose }: Props) {
+  return slots.map((of) => {
+    const found = offered.get(of.slot);
+    return (
+      <SelectField
+        key={of.slot}
+        label={`${of.name}: ${of.hint}`}
+        value={chosen[of.slot] ?? 0}
+        onChange={(event) => onChoose(of.slot, Number(event.target.value))}
+        fault={faults[`materials.${of.slot}`]}
+        hint={found?.why ? WHY_NONE_WORDS[found.why] : ''}
+      >
+        <option value={0}>Choose the lot …</option>
+        {found?.lots.map((lot) => (
+          <option key={lot.id} value={lot.id}>
+            {lot.number} {lot.title}, {formatMass(lot.leftG)}
+          </option>
+        ))}
+      </SelectField>
+    );
+  });
+}
