@@ -35,7 +35,7 @@ export function FormSheet({ opens, title, say, saves, fields, save, look = 'plai
   const [values, setValues] = useState<Values>(first);
   const { busy, faults, rest, run } = useSave<unknown>();
   const set = (name: string) => (event: { readonly target: { readonly value: string } }) =>
-    setValues({ ...values, [name]: event.target.value });
+    setValues((now) => ({ ...now, [name]: event.target.value }));
   return (
     <>
       <Button

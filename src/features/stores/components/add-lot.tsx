@@ -57,8 +57,10 @@ export function AddLot({ currency, ready }: { readonly currency: string; readonl
   const [lot, setLot] = useState(EMPTY);
   const [ounce, setOunce] = useState<OunceMeaning | null>(null);
   const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
+  // From what stands there by then: a name that was picked and an amount typed in the same breath both stay.
+  const change = (part: Partial<typeof EMPTY>): void => setLot((now) => ({ ...now, ...part }));
   const set = (field: Exclude<keyof typeof EMPTY, 'readyMadeId'>) => (event: { readonly target: { readonly value: string } }) =>
-    setLot({ ...lot, [field]: event.target.value });
+    change({ [field]: event.target.value });
   const ingredient = findIngredient(lot.ingredientId);
   const bought = ready.find((one) => one.id === lot.readyMadeId);
   const stuff = ingredient
@@ -96,8 +98,8 @@ export function AddLot({ currency, ready }: { readonly currency: string; readonl
             label="What is in the tin"
             value={lot.ingredientId}
             ready={ready}
-            onPick={(id) => setLot({ ...lot, ingredientId: id, readyMadeId: null })}
-            onPickReady={(id) => setLot({ ...lot, ingredientId: '', readyMadeId: id })}
+            onPick={(id) => change({ ingredientId: id, readyMadeId: null })}
+            onPickReady={(id) => change({ ingredientId: '', readyMadeId: id })}
           />
           {faults.ingredientId ? <p className="text-sm font-semibold text-late">▲ {faults.ingredientId}</p> : null}
           <TextField

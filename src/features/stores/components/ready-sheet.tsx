@@ -80,7 +80,7 @@ export function ReadySheet({ of }: { readonly of?: KnownReady }) {
   const [open, setOpen] = useState(false);
   const [ready, setReady] = useState(first);
   const { busy, faults, rest, run } = useSave<{ readonly id: number }>();
-  const set = (change: Partial<typeof EMPTY>): void => setReady({ ...ready, ...change });
+  const set = (change: Partial<typeof EMPTY>): void => setReady((now) => ({ ...now, ...change }));
   return (
     <>
       <Button
