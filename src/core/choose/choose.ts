@@ -176,10 +176,10 @@ function reasonsOf({ careClass }: Regimen, wish: Wish, readyDays: number): Reaso
     [wish.owner !== 're-oils' && never, 'washes-out'],
     [wish.owner !== 're-oils' && bare, 'bare-greys'],
     [mouth && bare, 'bare-soaks'],
-    [is('hot-food') && (careClass === 'hard-wax' || careClass === 'drying-oil' || (bare && !mouth)), 'stands-heat'],
+    [is('hot-food') && (careClass === 'hard-wax' || careClass === 'drying-oil' || bare), 'stands-heat'],
     [is('hot-food') && (film || careClass === 'oil-wax'), 'marks-with-heat'],
     [wish.closed && dries, 'smell-stays'],
-    [wish.closed && (careClass === 'friction' || (bare && !mouth) || never), 'no-smell'],
+    [wish.closed && (careClass === 'friction' || bare || never), 'no-smell'],
     [is('food-dry') && !is('food-wet') && (never || careClass === 'hard-wax'), 'easy-dry-food'],
     [is('hands') && (careClass === 'hard-wax' || dries || film), 'wears-well'],
     [is('outdoors') && careClass === 'drying-oil', 'weathers'],
@@ -193,7 +193,10 @@ function reasonsOf({ careClass }: Regimen, wish: Wish, readyDays: number): Reaso
     [wish.colour === 'warm' && dries, 'warms-colour'],
     [readyDays <= QUICK_DAYS, 'quick'],
   ];
-  return rows.flatMap(([isSo, code]) => (isSo ? [{ code }] : []));
+  const reasons = rows.flatMap(([isSo, code]): Reason[] => (isSo ? [{ code }] : []));
+  // Bare wood is praised neither for a mouth nor to an owner who looks after nothing.
+  const unpraised = bare && (mouth || wish.owner === 'will-not');
+  return unpraised ? reasons.filter(({ code }) => (WEIGHT[code] ?? 0) < 0) : reasons;
 }
 
 function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: Wish): Choice {

@@ -48,13 +48,14 @@ export {
   type Scheduling,
   scheduleOf,
   type SlotBound,
+  stepOfTask,
   type Task,
 } from './schedule';
 export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
 export { leastUntil, setsAfter, settingFrom } from './setting';
 export { handsScale } from './steps';
 export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind, type Written } from './schema';
-export { gramsPerPiece, type Soaks } from './soak';
+export { gramsPerPiece, type Soaks, USUAL_DENSITY } from './soak';
 export { REGIMENS } from './shipped';
 export { PASTE_UP_TO, POURED_BELOW, rolesOf, rolesOfBought } from './roles';
 export { type Material, offerFor, suits, type WhyNone } from './suits';

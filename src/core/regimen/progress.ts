@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
-import type { Task } from './schedule';
+import { stepOfTask, type Task } from './schedule';
 
 /** One thing that happened to a batch: a task done or left out. `atMs` is when hands were done with it. */
 export type Fact = {
@@ -48,7 +48,7 @@ export function turnsOf(facts: readonly Fact[], steps: readonly Repeated[] = [])
   const turns: Record<string, number> = {};
   const passed = new Set<string>();
   for (const { key, pass } of facts) {
-    const step = key.replace(/[#+].*$/, '');
+    const step = stepOfTask(key);
     if (pass === false) turns[step] = (turns[step] ?? 1) + 1;
     if (pass === true) passed.add(step);
   }

@@ -1,7 +1,7 @@
 import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import type { RegimenStep } from './schema';
 import { type Fact, turnsOf } from './progress';
-import { againAfter, type DwellBound, type Task } from './schedule';
+import { againAfter, type DwellBound, stepOfTask, type Task } from './schedule';
 
 /** What can be seen amiss on a surface while the work goes on. */
 export const FAULTS = [
@@ -132,7 +132,7 @@ const cut = ({ wait: { min, ideal, max } }: RegimenStep, most: number | null): R
 function placeOf(tasks: readonly Task[], key: string, order: readonly string[]): number {
   const exact = tasks.findIndex((task) => task.key === key);
   if (exact >= 0 || key.includes('~')) return exact;
-  const from = order.indexOf(key.replace(/[#+].*$/, ''));
+  const from = order.indexOf(stepOfTask(key));
   if (from < 0) return -1;
   const next = order.slice(from).map((id) => tasks.findIndex((task) => task.step.id === id));
   return next.find((index) => index >= 0) ?? tasks.length;

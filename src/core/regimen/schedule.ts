@@ -111,6 +111,9 @@ const scaled = ({ setupMin, perPieceMin }: RegimenStep, scale: number) => ({ set
 /** How long after one turn of a repeated step the next may come. */
 export const againAfter = ({ againMin }: Pick<RegimenStep, 'againMin'>): Wait => ({ min: againMin, ideal: againMin, max: null });
 
+/** The step a task stands for, whatever its round and its turn. */
+export const stepOfTask = (key: string): string => key.replace(/[#+].*$/, '');
+
 const keyOf = (step: RegimenStep, round: number, turn: number): string =>
   `${step.id}${round > 1 ? `#${round}` : ''}${turn > 1 ? `+${turn}` : ''}`;
 

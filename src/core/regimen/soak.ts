@@ -2,6 +2,9 @@ import { coatGrams, type FinishClass, ON_TOP, poresMl } from '@/core/piece';
 import type { Porosity } from '@/core/material';
 import type { RegimenStep } from './schema';
 
+/** Density reckoned with before a lot is chosen, g/ml. Source: oils of the trade lie between 0.85 and 0.95. */
+export const USUAL_DENSITY = 0.9;
+
 /** What a piece offers its finish: surface in mm², its volume in ml, its wood's pores and density in kg/m³. */
 export type Soaks = {
   readonly areaMm2: number;

@@ -3,7 +3,7 @@ import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } fro
 import type { CheckSeen } from '@/core/cure';
 import type { UptakeFactor } from '@/core/piece';
 import { speciesOf, type Species } from '@/core/material';
-import { asNowKnown, careGiven, readBook, type Taken, type Way, withChanges } from '@/core/regimen';
+import { asNowKnown, careGiven, readBook, stepOfTask, type Taken, type Way, withChanges } from '@/core/regimen';
 import { type ChangeRow, changesOf } from './changed';
 import type { Db } from '../db';
 import { keep } from '../kept';
@@ -119,7 +119,7 @@ function lotsOnPieces(
       .all()
       .map((row) => row.id),
   ]);
-  const recorded = new Set(standing.map(({ task }) => task.replace(/[#+].*$/, '')));
+  const recorded = new Set(standing.map(({ task }) => stepOfTask(task)));
   const planned = steps.flatMap((step) => (step.slot && !recorded.has(step.id) ? (materials[step.slot]?.id ?? []) : []));
   const ids = new Set([...drawn, ...planned]);
   return lots.filter((lot) => ids.has(lot.id));

@@ -1,7 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
-import { coatGroups, type LastReason, type Progress } from '@/core/regimen';
+import { coatGroups, type LastReason, type Progress, stepOfTask } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batchMaterial, stepChange } from '../schema';
@@ -10,7 +10,6 @@ import { type Batch, loadBatch } from './batch';
 import { chooseFor } from './commands';
 import { progressOfBatch } from './standing';
 
-const stepOf = (key: string): string => key.replace(/[#+].*$/, '');
 /** Steps of the regimen itself; those of a way back and a scuff between are put in beside them. */
 const isOfRegimen = (key: string): boolean => !/[~^]/.test(key);
 
@@ -19,7 +18,7 @@ function lastGiven({ done }: Progress, slot: string): string | null {
   const coat = done.findLast(
     ({ task, fact }) => task.step.slot === slot && task.step.kind === 'coat' && fact.kind === 'done' && isOfRegimen(task.key),
   );
-  return coat ? stepOf(coat.task.key) : null;
+  return coat ? stepOfTask(coat.task.key) : null;
 }
 
 /** A batch whose coats may still be changed. */
@@ -87,7 +86,7 @@ export function anotherCoat(db: Db, { clientId, batchId, slot, lotId, note }: An
         batchId,
         kind: 'another',
         slot,
-        after: last ? stepOf(last.task.key) : null,
+        after: last ? stepOfTask(last.task.key) : null,
         note: note.trim(),
         personId: by.personId,
         at: by.nowMs,

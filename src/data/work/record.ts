@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import { clothHazard, makesCloths, worstHazard } from '@/core/cloths';
 import { factorFor, volumeMl } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
-import { type Fault, gramsPerPiece, type Task } from '@/core/regimen';
+import { type Fault, gramsPerPiece, type Task, USUAL_DENSITY } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { checkEntry, logEntry, place, placement, restoration } from '../schema';
@@ -65,8 +65,6 @@ export const coversOf = (lot: KnownLot | undefined) => ({
   densityGPerMl: lot?.nature?.densityGPerMl ?? USUAL_DENSITY,
   coverageM2PerL: lot?.ready?.coverageM2PerL ?? null,
 });
-/** Density reckoned with before a lot is chosen, g/ml. Source: oils of the trade lie between 0.85 and 0.95. */
-const USUAL_DENSITY = 0.9;
 
 const soaksOf = ({ design, species }: Pick<Batch, 'design' | 'species'>) => ({
   ...design.area,

@@ -10,6 +10,7 @@ import {
   type RegimenStep,
   scheduleOf,
   type SlotBound,
+  USUAL_DENSITY,
 } from '@/core/regimen';
 
 /** A lot that may be chosen for a slot, with what it costs and how it behaves in a schedule. */
@@ -56,7 +57,7 @@ export function needsOf({ regimen, pieces, area, geometry, species, lots, uptake
   const soaks = { ...area, volumeMl: volumeMl(geometry), ...species };
   const each = gramsPerPiece(steps, soaks, (slot, finishClass) => ({
     factor: factorFor(uptake, species.id, finishClass)?.factor ?? 1,
-    densityGPerMl: lots[slot]?.densityGPerMl ?? 0.9,
+    densityGPerMl: lots[slot]?.densityGPerMl ?? USUAL_DENSITY,
     coverageM2PerL: lots[slot]?.coverageM2PerL ?? null,
   }));
   return ok(
