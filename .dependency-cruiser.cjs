@@ -1,4 +1,4 @@
-/** The arrows of the house: app → features → data, ui, messages, core; data → core; devices → core; core → core only. */
+/** The arrows of the house: app → features → web, data, ui, messages, core; web → data, ui, messages, core; data → core; devices → core; core → core only. */
 const room = (name) => `^src/${name}/`;
 const only = (name, from, allowed, extra = {}) => ({
   name,
@@ -29,7 +29,10 @@ module.exports = {
     {
       name: 'core-by-its-doors',
       severity: 'error',
-      from: { path: '^(src/(app|features|data|ui|messages|devices|cli|solvers|workers)|e2e|bench)/', pathNot: '\\.test\\.tsx?$' },
+      from: {
+        path: '^(src/(app|features|web|data|ui|messages|devices|cli|solvers|workers)|e2e|bench)/',
+        pathNot: '\\.test\\.tsx?$',
+      },
       to: { path: '^src/core/', pathNot: '^src/core/[^/]+/index\\.ts$' },
     },
     only('messages-know-core', room('messages'), [room('messages'), room('core')]),
@@ -39,8 +42,17 @@ module.exports = {
     only('solvers-know-core', room('solvers'), [room('solvers'), room('core')]),
     only('workers-know-core-and-solvers', room('workers'), [room('workers'), room('core'), room('solvers')]),
     only('cli-knows-core-and-data', room('cli'), [room('cli'), room('core'), room('messages'), room('data'), room('solvers')]),
+    only('web-knows-how-pages-work', room('web'), [
+      room('web'),
+      '^src/threads/jobs\\.ts$',
+      room('data'),
+      room('ui'),
+      room('messages'),
+      room('core'),
+    ]),
     only('features-know', room('features'), [
       room('features'),
+      room('web'),
       room('data'),
       room('ui'),
       room('messages'),
@@ -48,7 +60,15 @@ module.exports = {
       room('devices'),
       room('workers'),
     ]),
-    only('app-composes', room('app'), [room('app'), room('features'), room('ui'), '\\.css$']),
+    only('threads-do-work-of-others', room('threads'), [room('threads'), room('features'), room('data'), room('core')]),
+    {
+      name: 'threads-are-asked-by-name',
+      comment: 'What runs in a thread is loaded there; the server knows its jobs by their types alone.',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '^src/threads/' },
+      to: { path: '^src/threads/', dependencyTypesNot: ['type-only'] },
+    },
+    only('app-composes', room('app'), [room('app'), room('features'), room('web'), room('ui'), '\\.css$']),
     {
       name: 'data-stays-on-the-server',
       comment: 'Components reach data by queries and actions of their station.',

@@ -1,79 +1,11 @@
+import { asPage } from './address';
 import { makeShop } from '../e2e/shop';
-import { openFile } from '../src/data/db';
-import { loadDemo } from '../src/data/demo/load';
-import { allLots } from '../src/data/stores/queries';
-import { openBatchIds } from '../src/data/work/batch';
-import { allDesigns, allRegimens } from '../src/data/work/catalogue';
-import { startBatch } from '../src/data/work/commands';
-import { recordEntry } from '../src/data/work/record';
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { AT, fill } from './shed';
 import path from 'node:path';
 
 /** Today's server time by how many batches are open: while the plan stands, and right after a record, when the shop is planned anew. */
 const SIZES = [12, 60, 300] as const;
 const CALLS = 15;
-const AT = Date.parse('2031-03-05T14:20:00Z');
-const HOUR = 3_600_000;
-const STEPS = ['sand-120', 'wet', 'knock-back-220', 'flood-1', 'wipe-1'] as const;
-
-/** A demo shed with so many open batches, each some steps on its way. */
-function fill(file: string, size: number): void {
-  const { db, raw } = openFile(file);
-  migrate(db, { migrationsFolder: 'drizzle' });
-  loadDemo(db, AT);
-  const regimen = allRegimens(db).find((one) => one.id === 'soak-wax');
-  const design = allDesigns(db)[0];
-  const lots = allLots(db);
-  const oil = lots.find((lot) => lot.ingredientId === 'mineral-oil')?.id ?? 0;
-  const paste = lots.find((lot) => lot.title === 'Lantern paste')?.id ?? 0;
-  for (let n = openBatchIds(db).length; n < size; n++) {
-    const startAt = AT - (9 + (n % 60)) * HOUR;
-    const by = { personId: 1 + (n % 2), nowMs: startAt };
-    const made = startBatch(
-      db,
-      {
-        designRevisionId: design?.revisionId ?? 0,
-        speciesId: 'sycamore',
-        origin: 'bought',
-        pieces: 4 + (n % 9),
-        regimenRevisionId: regimen?.revisionId ?? 0,
-        materials: { oil, paste },
-        startAt,
-        dueAt: AT + (4 + (n % 20)) * 24 * HOUR,
-      },
-      by,
-    );
-    if (!made.ok) throw new Error(JSON.stringify(made.issues));
-    STEPS.slice(0, 1 + (n % 5)).forEach((task, i) => {
-      const at = startAt + (i + 1) * 1.2 * HOUR;
-      const report = {
-        clientId: `bench-${n}-${i}`,
-        batchId: made.value.id,
-        kind: 'done' as const,
-        task,
-        at,
-        device: 'bench-device',
-        deviceSequence: i,
-      };
-      recordEntry(
-        db,
-        {
-          ...report,
-          clockOffsetMs: 0,
-          queued: false,
-          grams: task === 'flood-1' ? 0.1 : null,
-          tempC: 18,
-          rh: 0.5,
-          pass: null,
-          seen: '',
-        },
-        { ...by, nowMs: at },
-      );
-    });
-  }
-  raw.close();
-}
-
 const middle = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? 0;
 
 for (const size of SIZES) {
@@ -81,7 +13,7 @@ for (const size of SIZES) {
   try {
     fill(path.join(shop.folder, 'shop.sqlite'), size);
     await shop.start();
-    const headers = { cookie: 'rendle-person=1', 'content-type': 'application/json' };
+    const headers = asPage(shop.url);
     const page = async (): Promise<number> => {
       const from = performance.now();
       await (await fetch(shop.url, { headers })).text();

@@ -59,7 +59,7 @@ async function chooseLots(page: Page): Promise<void> {
 }
 
 const folder = path.resolve(import.meta.dirname, 'screenshots');
-execFileSync('npx', ['--no-install', 'next', 'build'], { stdio: 'ignore' });
+execFileSync('npm', ['run', '--silent', 'build'], { stdio: 'ignore' });
 const shop = makeShop({ demo: true, at: '2031-03-05T14:20:00Z' });
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',

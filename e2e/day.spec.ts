@@ -64,6 +64,7 @@ test('three records at the bench without a network, a reload in between, and bac
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Flood again');
   await page.getByRole('button', { name: /^Flooded/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wipe until dry, turn the cloth');
+  await expect(page.getByRole('button', { name: /^Wiped/ })).toBeEnabled();
   await page.keyboard.press('Space');
   await expect(page.getByText('3 records wait on this device')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rub in the wax paste');
@@ -75,10 +76,12 @@ test('three records at the bench without a network, a reload in between, and bac
   expect(shop.url).toContain('localhost');
 });
 
-test('two devices record one thing: both are shown, and one is struck', async ({ page, context }) => {
+test('two devices record one thing: both are shown, and one is struck', async ({ page, browser, shop }) => {
   await beWren(page);
   await page.goto('/work/31-006');
-  const second = await context.newPage();
+  const tablet = await browser.newContext({ baseURL: shop.url });
+  const second = await tablet.newPage();
+  await beWren(second);
   await second.goto('/work/31-006/bench');
   await expect(second.getByRole('button', { name: /^Wiped/ })).toBeVisible();
   await second.route('**/api/log', (route) => route.abort());
@@ -93,6 +96,7 @@ test('two devices record one thing: both are shown, and one is struck', async ({
   await expect(ways).toContainText('was recorded once more');
   await ways.getByRole('button', { name: 'Strike this one' }).click();
   await expect(ways).toHaveCount(0);
+  await tablet.close();
 });
 
 test('a step is held to a time, dragged, and let go; the wall has its sheet and the calendar its hands', async ({

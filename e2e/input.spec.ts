@@ -107,7 +107,7 @@ test('a coat far beyond book and estimate is asked about, and a wipe does not co
   await expect(panel.getByLabel('Used')).toHaveValue('9 kg');
   const cookies = await page.context().cookies();
   const answer = await request.post(`${shop.url}/api/log`, {
-    headers: { cookie: cookies.map(({ name, value }) => `${name}=${value}`).join('; ') },
+    headers: { origin: shop.url, cookie: cookies.map(({ name, value }) => `${name}=${value}`).join('; ') },
     data: {
       clientId: 'wipe-before-coat',
       batchId: 6,

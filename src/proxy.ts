@@ -1,15 +1,41 @@
+import { randomBytes } from 'node:crypto';
 import { type NextRequest, NextResponse } from 'next/server';
-import { mayEnter, PASS_COOKIE } from './data/lan';
+import { log } from './data/log';
+import { deviceCookie, isSecure, peerOf, visitor } from './web/door';
+import { isOpen, isOwnersPage } from './web/open-routes';
+import { mayWriteFrom } from './web/origin';
+import { contentPolicy, headersFor } from './web/policy';
 
-/** At the door: devices of the network give the passcode once. Owners' pages, the entrance and what they are drawn with stand open. */
-export default function proxy(request: NextRequest): NextResponse {
-  if (mayEnter(request.cookies.get(PASS_COOKIE)?.value)) return NextResponse.next();
-  if (request.nextUrl.pathname.startsWith('/api/'))
-    return NextResponse.json({ ok: false, faults: { '': 'Give the shop’s passcode first.' } }, { status: 401 });
+/** What is answered instead of the route, where the door stays shut; null where it opens. */
+function turnedAway(request: NextRequest): NextResponse | null {
+  const { pathname } = request.nextUrl;
+  const say = (words: string, status: number): NextResponse =>
+    NextResponse.json({ ok: false, faults: { '': words } }, { status });
+  if (!mayWriteFrom(request)) {
+    log({ what: 'refused', address: peerOf(request.headers).address, why: 'from another site', route: pathname.slice(0, 80) });
+    return say('This comes from another site. What is written comes from the shop’s own pages.', 403);
+  }
+  if (isOpen(pathname) || visitor(request.cookies.get(deviceCookie())?.value)) return null;
+  if (pathname.startsWith('/api/') || request.method !== 'GET')
+    return say('This device must give the shop’s passcode first.', 401);
   const door = request.nextUrl.clone();
   door.pathname = '/enter';
   door.search = '';
   return NextResponse.redirect(door);
 }
 
-export const config = { matcher: ['/((?!_next/|enter|care/|sw.js|icon|favicon).*)'] };
+/** At the door: writes come from the shop's own pages, devices of the network give the passcode once, and every answer carries its policies. */
+export default function proxy(request: NextRequest): NextResponse {
+  const { pathname } = request.nextUrl;
+  const nonce = randomBytes(16).toString('base64');
+  const policy = contentPolicy(nonce, process.env.NODE_ENV !== 'production');
+  const headers = new Headers(request.headers);
+  // The nonce reaches the page's scripts by this header of the request.
+  headers.set('content-security-policy', policy);
+  const response = turnedAway(request) ?? NextResponse.next({ request: { headers } });
+  for (const [name, value] of Object.entries(headersFor(pathname, isSecure()))) response.headers.set(name, value);
+  if (!isOwnersPage(pathname)) response.headers.set('content-security-policy', policy);
+  return response;
+}
+
+export const config = { matcher: ['/((?!_next/static/).*)'] };

@@ -19,10 +19,6 @@ while [ $# -gt 0 ]; do
 done
 export RENDLE_DATA RENDLE_PORT="$port" NEXT_TELEMETRY_DISABLED=1
 
-if [ "${RENDLE_LAN:-}" = 1 ] && [ "${#RENDLE_PASSCODE}" -lt 6 ]; then
-  echo "Set a passcode of at least six characters first: RENDLE_PASSCODE=… $(basename "$0") --lan" >&2
-  exit 2
-fi
 install_packages "$here"
 build_app "$here"
 cd "$here"

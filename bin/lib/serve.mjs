@@ -6,7 +6,7 @@ import path from 'node:path';
 import next from 'next';
 import { opensInBrowsers, otherPort } from './ports.mjs';
 
-const { RENDLE_PORT = '4180', RENDLE_LAN = '', RENDLE_PASSCODE = '', RENDLE_CERT = '', RENDLE_KEY = '' } = process.env;
+const { RENDLE_PORT = '4180', RENDLE_LAN = '', RENDLE_CERT = '', RENDLE_KEY = '' } = process.env;
 const port = Number(RENDLE_PORT);
 const isLan = RENDLE_LAN === '1';
 const isSecure = RENDLE_CERT !== '' && RENDLE_KEY !== '';
@@ -16,16 +16,24 @@ if (!opensInBrowsers(port)) {
   console.error(`No browser opens port ${RENDLE_PORT}. Choose another: --port ${otherPort(port)}`);
   process.exit(2);
 }
-if (isLan && RENDLE_PASSCODE.length < 6) {
-  console.error('Set a passcode of at least six characters first: RENDLE_PASSCODE=… bin/start --lan');
-  process.exit(2);
-}
-if (!isLan) delete process.env.RENDLE_PASSCODE;
 
 /** On loopback only this machine's own names are answered, so that no other site can speak to the shop through a browser. */
 const isOwnName = (host = '') => /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/.test(host);
 
 const app = next({ dev: false, dir, hostname: isLan ? '0.0.0.0' : '127.0.0.1', port });
+/** Photos and papers are up to 12 MB, and what goes round them. */
+const MOST_SENT = 13_000_000;
+
+/**
+ * Who asks, written over whatever was sent under this name. A proxy on this machine passes others on and names them last in
+ * X-Forwarded-For: those are not this machine itself, whatever they claim.
+ */
+const peerOf = (request) => {
+  const from = request.socket.remoteAddress ?? 'unknown';
+  const passedOn = request.headers['x-forwarded-for']?.split(',').at(-1)?.trim().slice(0, 60);
+  return passedOn && /^(127\.|::1$|::ffff:127\.)/.test(from) ? `${passedOn}, passed on` : from;
+};
+
 /** Answers once the app is ready; who asks before then waits. */
 let sayReady;
 const ready = new Promise((done) => {
@@ -36,6 +44,17 @@ const answer = async (request, response) => {
     response.writeHead(421).end('This shop answers on this machine only.');
     return;
   }
+  // What is sent says how long it is, and is never longer than a photo or a paper may be: nothing larger is even read.
+  if (!['GET', 'HEAD', 'OPTIONS'].includes(request.method ?? '')) {
+    const length = Number(request.headers['content-length'] ?? Number.NaN);
+    if (!(length <= MOST_SENT)) {
+      const words = Number.isNaN(length) ? 'Say how long it is (Content-Length).' : 'This is larger than 12 MB. Send it smaller.';
+      response.writeHead(Number.isNaN(length) ? 411 : 413, { 'content-type': 'text/plain; charset=utf-8', connection: 'close' });
+      response.end(words);
+      return;
+    }
+  }
+  request.headers['x-rendle-peer'] = peerOf(request);
   const handle = await ready;
   await handle(request, response);
 };

@@ -21,10 +21,10 @@ install_packages() {
 # Builds the app, unless it was built from these very sources.
 build_app() {
   local want
-  want="$(cd "$1" && { find src public assets drizzle -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum; sha256sum next.config.ts package-lock.json postcss.config.mjs tsconfig.json; } | sha256sum | cut -d' ' -f1)"
+  want="$(cd "$1" && { find src assets drizzle -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum; sha256sum next.config.ts package.json package-lock.json postcss.config.mjs tsconfig.json; } | sha256sum | cut -d' ' -f1)"
   [ "$(cat "$1/.next/.rendle-built" 2>/dev/null)" = "$want" ] && return 0
   echo "Building the app (about a minute) …"
-  (cd "$1" && NEXT_TELEMETRY_DISABLED=1 npx --no-install next build)
+  (cd "$1" && NEXT_TELEMETRY_DISABLED=1 npm run --silent build)
   echo "$want" > "$1/.next/.rendle-built"
 }
 

@@ -12,13 +12,17 @@ export type Db = BetterSQLite3Database<typeof schema>;
 
 const MIGRATIONS = path.join(process.cwd(), 'drizzle');
 
+/** How long one attempt waits for another program's lock, ms. */
+const BUSY_MS = 60;
+
 /** Opens a shop's file with the pragmas the house relies on. */
 export function openFile(file: string): { readonly db: Db; readonly raw: Database.Database } {
   if (file !== ':memory:') mkdirSync(path.dirname(file), { recursive: true });
   const raw = new Database(file);
   raw.pragma('journal_mode = WAL');
   raw.pragma('foreign_keys = ON');
-  raw.pragma('busy_timeout = 5000');
+  // Short: a server waits for a lock without holding up its other clients (`patiently`).
+  raw.pragma(`busy_timeout = ${BUSY_MS}`);
   raw.pragma('synchronous = FULL');
   return { db: drizzle(raw, { schema }), raw };
 }

@@ -2,11 +2,12 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { eq } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import { command } from './command';
 import { openFile } from './db';
 import { ok } from '@/core/quantity';
-import { keep } from './kept';
+import { keep, whileFilling } from './kept';
 import { place } from './schema';
 import { places } from './shop/queries';
 
@@ -33,6 +34,18 @@ describe('what is kept of the file', () => {
     expect(places(one.db).map((row) => row.name)).toEqual(['Bench']);
     other.db.insert(place).values({ name: 'Rack', kind: 'rack' }).run();
     expect(places(one.db).map((row) => row.name)).toEqual(['Bench', 'Rack']);
+  });
+  it('stays as it was while another thread fills a list in, but for what this process writes, and is made anew at the end', async () => {
+    const before = places(one.db).length;
+    await whileFilling(async () => {
+      other.db.insert(place).values({ name: 'Shed', kind: 'rack' }).run();
+      expect(places(one.db)).toHaveLength(before);
+      one.db.insert(place).values({ name: 'Loft', kind: 'rack' }).run();
+      expect(places(one.db)).toHaveLength(before + 2);
+    });
+    other.db.delete(place).where(eq(place.name, 'Shed')).run();
+    one.db.delete(place).where(eq(place.name, 'Loft')).run();
+    expect(places(one.db)).toHaveLength(before);
   });
   it('is never kept inside a command: it sees what it has just written, and a command that is refused leaves nothing behind', () => {
     const inside = command(one.db, (tx) => {

@@ -2,8 +2,22 @@ import 'server-only';
 import type Database from 'better-sqlite3';
 import type { Db } from './db';
 
-type Kept = { readonly changes: Database.Statement; at: string; values: Map<string, unknown> };
+type Kept = { readonly changes: Database.Statement; outside: unknown; at: string; values: Map<string, unknown> };
 const kept = new WeakMap<Database.Database, Kept>();
+const held = globalThis as { rendleFilling?: number };
+
+/**
+ * While another thread of this server fills a long list in, part by part, what was reckoned stays as it was before: it is reckoned anew
+ * once, at the end, and not after every part. What this process itself writes counts at once as ever.
+ */
+export async function whileFilling<T>(run: () => Promise<T>): Promise<T> {
+  held.rendleFilling = (held.rendleFilling ?? 0) + 1;
+  try {
+    return await run();
+  } finally {
+    held.rendleFilling--;
+  }
+}
 
 /**
  * What was read or reckoned from the file, until anything in it changes: `total_changes` counts what this process wrote, `data_version`
@@ -14,11 +28,13 @@ export function keep<T>(db: Db, key: string, make: () => T): T {
   if (!client || client.inTransaction) return make();
   const known: Kept = kept.get(client) ?? {
     changes: client.prepare('select total_changes()').pluck(),
+    outside: null,
     at: '',
     values: new Map(),
   };
   kept.set(client, known);
-  const at = `${client.pragma('data_version', { simple: true })}.${known.changes.get()}`;
+  if (!held.rendleFilling || known.outside === null) known.outside = client.pragma('data_version', { simple: true });
+  const at = `${known.outside}.${known.changes.get()}`;
   if (known.at !== at) {
     known.at = at;
     known.values = new Map();

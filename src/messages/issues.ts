@@ -97,12 +97,23 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'no-coats-left': () => 'No coat of this material is left to strike.',
   'no-coat-yet': () => 'Nothing of this material is planned or given here. Choose one that is.',
   'change-begun': () => 'What was done since rests on it. Take that back first, then this.',
+  'disk-fault': () =>
+    'The disk did not take this, though it is not full: it may be failing. What you wrote stays here. Carry a whole copy away, then have the disk looked at.',
   'disk-full': () =>
     'The disk is full: nothing was written, and what you typed stays here. Make room on the disk, then try again.',
   'not-writable': () =>
     'The shop’s file cannot be written to: its disk or folder is read-only. What you typed stays here. Make it writable, then try again.',
   'file-locked': () =>
     'Another program holds the shop’s file. What you typed stays here. Close what copies or opens it, then try again.',
+  'clock-leapt': () =>
+    'This machine’s clock leapt against the newest record, so nothing is dated by it yet. What you wrote stays. Open Today and say whether the clock is right.',
+  'too-long': ({ most, letters }) =>
+    `This is ${letters === undefined ? 'too long' : `${number(letters)} letters long`}; at most ${number(most)} are read here. Was the wrong thing pasted?`,
+  'too-many': ({ most }) => `There are more than ${number(most)} here, more than is looked at in one go. Take fewer at a time.`,
+  'passcode-length': ({ least, most }) =>
+    `A passcode has ${number(least)} to ${number(most)} letters. Several words are easier to keep.`,
+  'not-the-same': () => 'The two do not say the same. Type both again.',
+  'too-many-today': () => 'That is as much as one day takes. Come again tomorrow, or write to the shop.',
   'file-damaged': () =>
     'The shop’s file is damaged, and nothing was written. Stop the shop and put the newest good copy back: bin/rendle restore FILE.',
   'much-more': ({ number: lot, left, wanted }) =>

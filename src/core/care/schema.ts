@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { above, atLeastNone, MOST, shortText } from '@/core/contract';
 import { POROSITIES } from '@/core/material';
 
 /** Finishes as their owner meets them. */
@@ -23,14 +24,14 @@ export const CareInput = z.object({
   use: z.enum(USES),
   wash: z.enum(WASHES),
   rh: z.number().min(0).max(1).optional(),
-  from: z.string(),
+  from: shortText,
   horizonDays: z.int().positive().max(36525),
-  zone: z.string(),
-  areaMm2: z.number().positive(),
-  endGrainMm2: z.number().min(0),
+  zone: shortText,
+  areaMm2: above(MOST.squareMillimetres),
+  endGrainMm2: atLeastNone(MOST.squareMillimetres),
   porosity: z.enum(POROSITIES),
-  bottleMl: z.number().positive().optional(),
-  densityGPerMl: z.number().positive().optional(),
+  bottleMl: above(MOST.millilitres).optional(),
+  densityGPerMl: above(MOST.gramsPerMl).optional(),
 });
 export type CareClass = (typeof CARE_CLASSES)[number];
 export type Use = (typeof USES)[number];

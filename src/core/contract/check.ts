@@ -7,6 +7,8 @@ type CustomParams = { readonly code?: IssueCode; readonly with?: Issue['with'] }
 function codeOf(issue: z.core.$ZodIssue): IssueCode {
   if (issue.code === 'custom') return (issue.params as CustomParams | undefined)?.code ?? 'invalid';
   if (issue.code === 'invalid_type') return issue.input === undefined ? 'required' : 'invalid';
+  if (issue.code === 'too_big')
+    return issue.origin === 'string' ? 'too-long' : issue.origin === 'array' ? 'too-many' : 'too-large';
   if (issue.code === 'too_small') return issue.inclusive ? 'must-not-be-negative' : 'must-be-positive';
   return 'invalid';
 }
@@ -19,6 +21,7 @@ function toIssue(issue: z.core.$ZodIssue): Issue {
   const code = codeOf(issue);
   const path = pathOf(issue.path);
   if (own) return { code, path, with: own };
+  if (issue.code === 'too_big') return { code, path, with: { most: Number(issue.maximum) } };
   return code === 'invalid' ? { code, path, with: { detail: issue.message } } : { code, path };
 }
 

@@ -1,1 +1,2 @@
+export { above, atLeastNone, byName, MOST, shortText } from './bounds';
 export { check } from './check';

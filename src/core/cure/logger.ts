@@ -31,6 +31,8 @@ const FAHRENHEIT_FROM = 45;
 /** A pause this many beats long is a gap, and never less than an hour. */
 const GAP_BEATS = 4;
 const LEAST_GAP_MS = MS_PER_HOUR;
+/** No cell of a reading is longer; the rest of one that is was never a number. */
+const MOST_CELL = 60;
 const LIMITS = { tempC: [-40, 60], rh: [0, 1] } as const;
 
 type Columns = { readonly date: number; readonly time: number; readonly temp: number; readonly rh: number };
@@ -57,6 +59,7 @@ const two = (value: number): string => String(value).padStart(2, '0');
 function momentOf(text: string, order: Understood['order'], zone: string): number | null {
   const match = WRITTEN.exec(text);
   if (!match) {
+    if (!/^\s*\d{4}-/.test(text)) return null;
     const iso = instantOf(text.trim().replace(/^(\d{4}-\d{2}-\d{2})\s+(\d{2}:\d{2})/, '$1T$2'), zone);
     return iso.ok ? iso.value : null;
   }
@@ -86,7 +89,7 @@ function orderOf(
   if (asked === 'day-first' || asked === 'month-first') return { order: asked, orderIsSure: false };
   const span = (order: Understood['order']): number => {
     const at = texts.map((text) => momentOf(text, order, zone)).filter((one) => one !== null);
-    return at.length > 0 ? Math.max(...at) - Math.min(...at) : Number.POSITIVE_INFINITY;
+    return at.length > 0 ? greatest(at) - at.reduce((a, b) => Math.min(a, b)) : Number.POSITIVE_INFINITY;
   };
   const [dayFirst, monthFirst] = [span('day-first'), span('month-first')];
   return monthFirst < dayFirst
@@ -94,6 +97,8 @@ function orderOf(
     : { order: 'day-first', orderIsSure: dayFirst < monthFirst };
 }
 
+/** The greatest of any number of values: a year of readings is more than a call takes as arguments. */
+const greatest = (values: readonly number[]): number => values.reduce((a, b) => Math.max(a, b), Number.NEGATIVE_INFINITY);
 const middle = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 function gapsIn(readings: readonly Logged[]): LoggerFile['gaps'] {
@@ -116,20 +121,22 @@ export function readLogger(
   zone: string,
   asked: Understood['order'] | null = null,
 ): Result<LoggerFile> {
-  const [heading = [], ...body] = rows;
+  const heading = (rows[0] ?? []).map((cell) => cell.slice(0, MOST_CELL));
+  const body = rows.slice(1);
   const columns = columnsOf(heading);
   if (!columns.ok) return columns;
   if (body.length === 0) return fail('required', 'rows');
   const { date, time, temp, rh } = columns.value;
-  const cell = (row: readonly string[], index: number): string => (index < 0 ? '' : (row[index] ?? '').trim());
+  const cell = (row: readonly string[], index: number): string =>
+    index < 0 ? '' : (row[index] ?? '').slice(0, MOST_CELL).trim();
   const whens = body.map((row) => [cell(row, date), cell(row, time)].filter(Boolean).join(' '));
   const order = orderOf(whens, zone, asked);
-  const temps = body.map((row) => parseNumber(cell(row, temp).replace(/°?\s*[cf]$/i, '')));
-  const hums = body.map((row) => parseNumber(cell(row, rh).replace(/%\s*$/, '')));
+  const temps = body.map((row) => parseNumber(cell(row, temp).replace(/°? ?[cf]$/i, '')));
+  const hums = body.map((row) => parseNumber(cell(row, rh).replace(/%$/, '')));
   const known = temps.flatMap((one) => (one.ok ? [one.value] : []));
   const named = /°?\s*f(ahrenheit)?\b/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '');
   const unit = named || (!/c/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '') && middle(known) > FAHRENHEIT_FROM) ? 'F' : 'C';
-  const humidity = Math.max(0, ...hums.flatMap((one) => (one.ok ? [one.value] : []))) <= 1 ? 'fraction' : 'percent';
+  const humidity = greatest(hums.map((one) => (one.ok ? one.value : 0))) <= 1 ? 'fraction' : 'percent';
   const faults: { row: number; issue: Issue }[] = [];
   const readings = new Map<number, Logged>();
   body.forEach((_, i) => {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOST, shortText } from '@/core/contract';
 
 export const LIGHTS = ['dark', 'indoor', 'window', 'sun'] as const;
 export const CHECK_KINDS = ['towel', 'smell', 'touch', 'water-bead'] as const;
@@ -16,12 +17,18 @@ const Climate = z.object({
 export type Climate = z.infer<typeof Climate>;
 
 export const CureInput = z.object({
-  startAt: z.string(),
-  zone: z.string(),
+  startAt: shortText,
+  zone: shortText,
   a0Hours: z.number().positive().max(1e6),
   mode: z.enum(CURE_MODES).default('oxidise'),
-  readings: z.array(Climate.extend({ at: z.string() })).default([]),
+  readings: z
+    .array(Climate.extend({ at: shortText }))
+    .max(MOST.rows)
+    .default([]),
   forecast: Climate,
-  tests: z.array(z.object({ at: z.string(), kind: z.enum(CHECK_KINDS), pass: z.boolean() })).default([]),
-  now: z.string(),
+  tests: z
+    .array(z.object({ at: shortText, kind: z.enum(CHECK_KINDS), pass: z.boolean() }))
+    .max(1000)
+    .default([]),
+  now: shortText,
 });

@@ -1,9 +1,13 @@
 import { z } from 'zod';
+import { above, atLeastNone, MOST } from '@/core/contract';
 import { POROSITIES } from '@/core/material';
 
-const mm = z.number().positive();
+const mm = above(MOST.millimetres);
 /** A profile point `[radius, height]` in mm; a radius of 0 is the axis. */
-const profile = z.array(z.tuple([z.number().min(0), z.number()])).min(2);
+const profile = z
+  .array(z.tuple([atLeastNone(MOST.millimetres), z.number().min(-MOST.millimetres).max(MOST.millimetres)]))
+  .min(2)
+  .max(2000);
 
 /** What a piece looks like, as far as finish cares. Lengths in mm; turned profiles run from foot to rim. */
 export const Geometry = z.discriminatedUnion('shape', [
@@ -57,7 +61,7 @@ const PlainShape = z.discriminatedUnion('shape', [
     recessDepthMm: mm,
   }),
   z.object({ shape: z.literal('ring'), outerMm: mm, barMm: mm }),
-  z.object({ shape: z.literal('plain'), areaMm2: mm, endGrainShare: z.number().min(0).max(1) }),
+  z.object({ shape: z.literal('plain'), areaMm2: above(MOST.squareMillimetres), endGrainShare: z.number().min(0).max(1) }),
   z.strictObject({ shape: z.literal('turned'), outer: profile }),
 ]);
 export type PlainShape = z.infer<typeof PlainShape>;
@@ -97,8 +101,8 @@ export const FinishClass = z.enum(FINISH_CLASSES);
 export type FinishClass = z.infer<typeof FinishClass>;
 
 export const UptakeInput = z.object({
-  areaMm2: z.number().positive(),
-  endGrainMm2: z.number().min(0),
+  areaMm2: above(MOST.squareMillimetres),
+  endGrainMm2: atLeastNone(MOST.squareMillimetres),
   finishClass: FinishClass,
   porosity: z.enum(POROSITIES),
   coats: z.int().positive().max(50),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { shortText } from '@/core/contract';
 import type { Issue, IssueCode } from '@/core/quantity';
 
 const clock = z.string().regex(/^([01]\d|2[0-4]):[0-5]\d$/, 'a time of day such as 08:30');
@@ -21,23 +22,26 @@ export const Wait = z
   .refine((wait) => wait.min <= wait.ideal && (wait.max === null || wait.ideal <= wait.max), fault('wait-order'));
 export type Wait = z.infer<typeof Wait>;
 
-const Step = z.object({ id: z.string().min(1), handsMin: z.number().min(0).max(100_000), wait: Wait });
+const Step = z.object({ id: shortText.min(1), handsMin: z.number().min(0).max(100_000), wait: Wait });
 export type PlanStep = z.infer<typeof Step>;
 
 const repeatedStep = (steps: readonly { id: string }[]): boolean => new Set(steps.map((step) => step.id)).size === steps.length;
 
 export const PlanInput = z
   .object({
-    start: z.string().optional(),
-    zone: z.string(),
-    shopHours: z.array(Opening),
-    closed: z.array(z.iso.date()).default([]),
-    steps: z.array(Step).min(1).refine(repeatedStep, fault('duplicate-id')),
+    start: shortText.optional(),
+    zone: shortText,
+    shopHours: z.array(Opening).max(100),
+    closed: z.array(z.iso.date()).max(2000).default([]),
+    steps: z.array(Step).min(1).max(400).refine(repeatedStep, fault('duplicate-id')),
     prefer: z.enum(['soonest', 'ideal']).default('soonest'),
     horizonDays: z.int().positive().max(400).default(40),
-    now: z.string().optional(),
-    actual: z.array(z.object({ id: z.string(), startAt: z.string(), endAt: z.string() })).default([]),
-    finishBy: z.string().optional(),
+    now: shortText.optional(),
+    actual: z
+      .array(z.object({ id: shortText, startAt: shortText, endAt: shortText }))
+      .max(2000)
+      .default([]),
+    finishBy: shortText.optional(),
   })
   .refine((input) => input.finishBy === undefined || (input.start === undefined && input.actual.length === 0), {
     ...fault('finish-by-or-start'),

@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from './issue';
 import { parseNumber } from './number';
+import { typedText } from './typed';
 import type { Quantity } from './unit';
 
 /** Elapsed minutes. */
@@ -34,8 +35,10 @@ const UNIT_MIN: Readonly<Record<string, number>> = {
 
 /** Minutes as people type them: `20`, `20 min`, `1 h 30`, `1,5 h`, `2 days`. A bare number after hours is minutes. */
 export function parseDuration(text: string): Result<Minutes> {
-  const parts = [...text.trim().matchAll(/([\d.,]+)\s*([a-z]*)/gi)];
-  const left = text.replace(/([\d.,]+)\s*([a-z]*)/gi, '').trim();
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const parts = [...typed.value.matchAll(/([\d.,]+) ?([a-z]*)/gi)];
+  const left = typed.value.replace(/([\d.,]+) ?([a-z]*)/gi, '').trim();
   if (parts.length === 0 || left !== '') return fail('not-a-duration', '', { text });
   let total = 0;
   for (const [, number = '', unit = ''] of parts) {

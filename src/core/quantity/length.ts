@@ -1,4 +1,5 @@
-import type { Result } from './issue';
+import { fail, type Result } from './issue';
+import { typedText } from './typed';
 import { parseTerms, sumTerms } from './measure';
 import type { Quantity, UnitRow } from './unit';
 
@@ -14,6 +15,9 @@ export const LENGTH_UNITS = [
   { names: ['ft', 'foot', 'feet', "'", '′'], perUnit: 304.8 },
 ] as const satisfies readonly UnitRow[];
 
+/** More sizes than this describe no piece. */
+const MOST_SIZES = 12;
+
 export const millimetres = (value: number): Millimetres => value as Millimetres;
 
 /** A typed length: `420`, `42 cm`, `1½ in`; a bare number is millimetres. Returns mm, above 0. */
@@ -27,11 +31,14 @@ export function parseLength(text: string): Result<Millimetres> {
  * @returns millimetres, in the order typed
  */
 export function parseSizes(text: string): Result<readonly Millimetres[]> {
-  const parts = text.split(/\s*[x×*]\s*/i);
-  const last = /([a-z"″'′]+)\s*$/i.exec(parts.at(-1) ?? '')?.[1] ?? 'mm';
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const parts = typed.value.split(/ ?[x×*] ?/i);
+  if (parts.length > MOST_SIZES) return fail('too-large', '', { most: MOST_SIZES });
+  const last = /[a-z"″'′]{1,12}$/i.exec(parts.at(-1) ?? '')?.[0] ?? 'mm';
   const sizes: Millimetres[] = [];
   for (const part of parts) {
-    const size = parseLength(/[a-z"″'′]\s*$/i.test(part) ? part : `${part} ${last}`);
+    const size = parseLength(/[a-z"″'′]$/i.test(part) ? part : `${part} ${last}`);
     if (!size.ok) return size;
     sizes.push(size.value);
   }

@@ -1,5 +1,6 @@
 import { fail, type Issue, ok, type Result } from './issue';
 import { checkPositive, parseNumber } from './number';
+import { typedText } from './typed';
 import { lookUpUnit, type UnitRow } from './unit';
 
 const TERM = /([+-]?[\d½⅓⅔¼¾⅛⅜⅝⅞⅕][\d.,/\s½⅓⅔¼¾⅛⅜⅝⅞⅕\u2009\u202f\u00a0]*)\s*([^\d.,/\s½⅓⅔¼¾⅛⅜⅝⅞⅕][^\d½⅓⅔¼¾⅛⅜⅝⅞⅕]*)?/gy;
@@ -9,7 +10,9 @@ export type Term = { readonly value: number; readonly unit: string };
 
 /** Splits `1 lb 2 oz` into its terms; an issue when a part of the text belongs to no term. */
 export function parseTerms(text: string): Result<readonly Term[]> {
-  const trimmed = text.trim();
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const trimmed = typed.value;
   if (trimmed === '') return fail('required', '');
   const terms: Term[] = [];
   TERM.lastIndex = 0;

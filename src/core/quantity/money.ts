@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from './issue';
 import { parseNumber } from './number';
+import { typedText } from './typed';
 import type { Quantity } from './unit';
 
 /** Money in minor units (cents, pence, øre), a whole number. */
@@ -12,8 +13,10 @@ const decimalsOf = (currency: string): number => DECIMALS[currency] ?? 2;
 
 /** A typed price in the shop's currency: `12.50`, `12,5`; not negative. Returns minor units. */
 export function parseMoney(text: string, currency: string): Result<Minor> {
-  const figures = text.replace(/[^\d.,\-\s/]/g, '').trim();
-  if (figures === '' && text.trim() !== '') return fail('not-a-number', '', { text });
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const figures = typed.value.replace(/[^\d.,\-\s/]/g, '').trim();
+  if (figures === '' && typed.value !== '') return fail('not-a-number', '', { text });
   const number = parseNumber(figures);
   if (!number.ok) return number;
   if (number.value < 0) return fail('must-not-be-negative', '', { value: number.value });

@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from './issue';
+import { typedText } from './typed';
 
 /** Vulgar fractions people type or paste. */
 const VULGAR: Readonly<Record<string, string>> = {
@@ -23,11 +24,9 @@ export const LARGEST_TYPED = 1e8;
  * @example parseNumber('1½') // → { ok: true, value: 1.5 }
  */
 export function parseNumber(text: string): Result<number> {
-  const spelled = text
-    .trim()
-    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞⅕]/g, (c) => ` ${VULGAR[c]}`)
-    .replace(/[\u2009\u202f\u00a0]/g, ' ')
-    .trim();
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const spelled = typed.value.replace(/[½⅓⅔¼¾⅛⅜⅝⅞⅕]/g, (c) => ` ${VULGAR[c]}`).trim();
   if (spelled === '') return fail('required', '');
   const fraction = /^([+-]?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(spelled);
   if (fraction) {

@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from './issue';
 import { parseNumber } from './number';
+import { typedText } from './typed';
 import type { Quantity } from './unit';
 
 /** Temperature in degrees Celsius. */
@@ -23,10 +24,12 @@ export const toCelsius = (t: number): Celsius => (t - ZERO_CELSIUS_K) as Celsius
  * @example parseTemperature('150F') // → { ok: true, value: 65.55… }
  */
 export function parseTemperature(text: string): Result<Celsius> {
-  const match = /^(.*?)\s*°?\s*([cf])?$/i.exec(text.trim());
-  const number = parseNumber(match?.[1] ?? text);
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const unit = /[cf]$/i.exec(typed.value)?.[0].toLowerCase();
+  const number = parseNumber(typed.value.slice(0, unit ? -1 : undefined).replace(/ ?° ?$/, ''));
   if (!number.ok) return number;
-  const value = match?.[2]?.toLowerCase() === 'f' ? ((number.value - 32) * 5) / 9 : number.value;
+  const value = unit === 'f' ? ((number.value - 32) * 5) / 9 : number.value;
   if (value < READING_RANGE_C.least || value > READING_RANGE_C.most) {
     return fail('too-large', '', { value, least: READING_RANGE_C.least, most: READING_RANGE_C.most });
   }
@@ -37,8 +40,10 @@ export const formatTemperature = (t: number): string => `${t.toFixed(1)} °C`;
 
 /** Relative humidity as typed, in percent (`55`, `55 %`) or as a fraction (`0.55`); returns 0–1. */
 export function parseHumidity(text: string): Result<number> {
-  const number = parseNumber(text.replace('%', ''));
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const number = parseNumber(typed.value.replace('%', ''));
   if (!number.ok) return number;
-  const fraction = text.includes('%') || number.value > 1 ? number.value / 100 : number.value;
+  const fraction = typed.value.includes('%') || number.value > 1 ? number.value / 100 : number.value;
   return fraction >= 0 && fraction <= 1 ? ok(fraction) : fail('too-large', '', { value: number.value, least: 0, most: 100 });
 }

@@ -1,8 +1,9 @@
 /** Letters and figures that no one takes for another, chalked or read aloud. */
 export const CODE_ALPHABET = '23456789ABCDEFGHJKMNPQRSTUVWXYZ';
-export const CODE_LENGTH = 10;
+/** 13 of 31 letters: 64 bits, which nobody guesses. Codes of ten that were printed before stay good. */
+export const CODE_LENGTH = 13;
 
-/** A piece's code from random bytes (at least ten). Bytes that would favour some letters are passed over; null when too few are left. */
+/** A piece's code from random bytes (at least thirteen). Bytes that would favour some letters are passed over; null when too few are left. */
 export function codeFrom(bytes: Uint8Array): string | null {
   const fair = Math.floor(256 / CODE_ALPHABET.length) * CODE_ALPHABET.length;
   const letters = [...bytes].filter((byte) => byte < fair).map((byte) => CODE_ALPHABET[byte % CODE_ALPHABET.length]);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { check } from '@/core/contract';
+import { check, MOST, shortText } from '@/core/contract';
 import { CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES, type PieceUse } from '@/core/material';
 import { ok, type Result } from '@/core/quantity';
 
@@ -27,7 +27,7 @@ export const GatesInput = z.object({
     filmForming: z.boolean(),
     drying: z.enum(['drying', 'never', 'mixed']),
     waxEquivalent: z.number().min(0).max(100),
-    allergens: z.array(z.string()),
+    allergens: z.array(shortText).max(MOST.lines),
     undeclared: z.boolean(),
     statement: z.array(z.enum(STATEMENTS)).default([]),
   }),

@@ -28,7 +28,7 @@ describe('a piece that comes home', () => {
     const id = findBatchId(db, '31-013') ?? 0;
     const job = restorationOf(db, id);
     expect(job).toMatchObject({ owner: 'The Upper Ferry House', billMinor: 2800, backAt: null });
-    expect(job?.code).toMatch(/^[A-Z0-9]{10}$/);
+    expect(job?.code).toMatch(/^[A-Z0-9]{13}$/);
     const batch = loadBatch(db, id, NOW);
     expect(batch && progressOfBatch(batch).progress.next?.task.key).toBe('sand-120');
     expect(wentBack(db, { batchId: id, billMinor: 3100 }, by).ok).toBe(true);

@@ -9,7 +9,9 @@ import { countsOf, damageOf, filesNamed } from './checked';
 /** What a copy came to: how many files went in, and which were named but not there whole. */
 export type Copied = { readonly files: number; readonly lacking: readonly string[] };
 /** A copy was not made, and why, in words. */
-export class NotCopied extends Error {}
+export class NotCopied extends Error {
+  override name = 'NotCopied';
+}
 
 /** Whether a file begins as a SQLite file does. */
 export function isSqlite(file: string): boolean {

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { check, index, integer, real, sqliteTable, text, unique } from 'drizzle-orm/sqlite-core';
+import { check, index, integer, real, sqliteTable, text, unique, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { CARE_CLASSES, LANGUAGES, USES, WASHES } from '@/core/care';
 import { moment } from './shared';
 import { person } from './shop';
@@ -115,14 +115,19 @@ export const careReport = sqliteTable(
     reportedOn: text('reported_on').notNull(),
     note: text('note').notNull().default(''),
     at: moment('at').notNull(),
-    /** A photo beside the database, by its hash. */
+    /** A photo beside the database, by its hash; its size counts for the day. */
     photo: text('photo'),
+    photoBytes: integer('photo_bytes').notNull().default(0),
     /** Who of the shop wrote it down; null: the owner said it. */
     personId: integer('person_id').references(() => person.id),
     /** When someone of the shop has seen it. */
     seenAt: moment('seen_at'),
   },
-  (t) => [index('care_report_plan').on(t.carePlanId), unique('care_report_once').on(t.carePlanId, t.kind, t.reportedOn)],
+  (t) => [
+    index('care_report_plan').on(t.carePlanId),
+    // Of what is wrong each word is kept; all else said twice in a day is said once.
+    uniqueIndex('care_report_once').on(t.carePlanId, t.kind, t.reportedOn).where(sql`"kind" <> 'wrong'`),
+  ],
 );
 
 /** `look`: a look is due; `hold`: a lot on the piece is held. */

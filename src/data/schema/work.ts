@@ -220,6 +220,7 @@ export const logEntry = sqliteTable(
   (t) => [
     index('log_entry_batch_at').on(t.batchId, t.at),
     index('log_entry_corrects').on(t.corrects),
+    index('log_entry_recorded').on(t.recordedAt),
     oneOf('log_entry_kind', t.kind, ENTRY_KINDS),
     check('log_entry_grams', sql`${t.grams} is null or ${t.grams} >= 0`),
     check('log_entry_points', sql`(${t.kind} in ('correction', 'undo')) = (${t.corrects} is not null)`),

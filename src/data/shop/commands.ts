@@ -146,14 +146,22 @@ export function recordReadings(
 ): Result<number> {
   return command(db, (tx) => {
     if (!tx.select().from(place).where(eq(place.id, placeId)).get()) return fail('not-found', 'placeId');
+    const add = tx
+      .insert(roomReading)
+      .values({
+        clientId: sql.placeholder('clientId'),
+        placeId,
+        at: sql.placeholder('at'),
+        tempC: sql.placeholder('tempC'),
+        rhFraction: sql.placeholder('rh'),
+        personId: by.personId,
+      })
+      .onConflictDoNothing({ target: roomReading.clientId })
+      .prepare();
     let kept = 0;
     for (const { atMs, tempC, rh } of readings) {
       if (isAhead(atMs, by)) continue;
-      kept += tx
-        .insert(roomReading)
-        .values({ clientId: `logger-${placeId}-${atMs}`, placeId, at: atMs, tempC, rhFraction: rh, personId: by.personId })
-        .onConflictDoNothing({ target: roomReading.clientId })
-        .run().changes;
+      kept += add.run({ clientId: `logger-${placeId}-${atMs}`, at: atMs, tempC, rh }).changes;
     }
     return ok(kept);
   });

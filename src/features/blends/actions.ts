@@ -13,6 +13,7 @@ import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { HEATERS } from '@/core/caution';
 import { startPour } from '@/data/pour/commands';
 import { findIngredient } from '@/core/material';
+import { MOST_LIST } from '../shop/csv';
 import { act, type Answer } from '../shop/act';
 import type { FilePreview } from '../shop/components/file-sheet';
 import { readFormulas } from './formula-file';
@@ -46,7 +47,7 @@ export async function beginPour(input: unknown): Promise<Answer<{ readonly id: n
   return act(Pour, input, (db, pour, by) => startPour(db, pour, by));
 }
 
-const File = z.object({ text: z.string().max(2_000_000) });
+const File = z.object({ text: z.string().max(MOST_LIST) });
 function preview(db: Db, text: string): { readonly fault: string | null; readonly found: readonly Understood[] } {
   const read = readFormulas(text);
   if ('fault' in read) return { fault: read.fault, found: [] };

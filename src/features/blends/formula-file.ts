@@ -2,7 +2,7 @@ import 'server-only';
 import { FormulaFile, type Read } from '@/core/blend';
 import { parseNumber } from '@/core/quantity';
 import type { Formula } from '@/data/blends/queries';
-import { readCsv, toCsv } from '../shop/csv';
+import { MOST_ROWS, readCsv, TOO_MANY_ROWS, toCsv } from '../shop/csv';
 
 const latest = (formulas: readonly Formula[]) =>
   formulas.flatMap((formula) => {
@@ -30,10 +30,15 @@ export const formulasAsCsv = (formulas: readonly Formula[]): string =>
 
 const HEADINGS = ['formula', 'basis', 'ingredient', 'parts'];
 
-function readRows(text: string): { readonly read: readonly Read[]; readonly missing: readonly string[] } {
+function readRows(text: string): {
+  readonly read: readonly Read[];
+  readonly missing: readonly string[];
+  readonly isTooLong: boolean;
+} {
   const { headings, rows } = readCsv(text);
   const missing = HEADINGS.filter((heading) => !headings.includes(heading));
-  if (missing.length > 0) return { read: [], missing };
+  const isTooLong = rows.length > MOST_ROWS;
+  if (missing.length > 0 || isTooLong) return { read: [], missing, isTooLong };
   const byName = new Map<string, { at: string; name: string; basis: string; note: string; lines: Read['lines'][number][] }>();
   rows.forEach((row, i) => {
     const at = `row ${i + 2}`;
@@ -44,7 +49,7 @@ function readRows(text: string): { readonly read: readonly Read[]; readonly miss
     if (found) found.lines.push(line);
     else byName.set(name, { at, name, basis: (row.basis || 'mass').toLowerCase(), note: row.note ?? '', lines: [line] });
   });
-  return { read: [...byName.values()], missing: [] };
+  return { read: [...byName.values()], missing, isTooLong };
 }
 
 /** The shape of each formula is read leniently, so that one bad line does not hide the good ones. */
@@ -76,7 +81,8 @@ export type FileRead = { readonly read: readonly Read[] } | { readonly fault: st
 export function readFormulas(text: string): FileRead {
   if (text.trim() === '') return { fault: 'The file is empty.' };
   if (!/^[{[]/.test(text.trim())) {
-    const { read, missing } = readRows(text);
+    const { read, missing, isTooLong } = readRows(text);
+    if (isTooLong) return { fault: TOO_MANY_ROWS };
     if (missing.length > 0)
       return { fault: `A column is missing: ${missing.join(', ')}. The first row names formula, basis, ingredient, parts.` };
     return { read };
@@ -87,6 +93,7 @@ export function readFormulas(text: string): FileRead {
       return { fault: 'This JSON is no file of formulas: its “format” should be “rendle-formulas”.' };
     if (data.version !== 1)
       return { fault: `This file is of version ${String(data.version)}; version 1 is what can be read here.` };
+    if (Array.isArray(data.formulas) && data.formulas.length > MOST_ROWS) return { fault: TOO_MANY_ROWS };
     return { read: readObjects(data.formulas) };
   } catch {
     return { fault: 'This is not JSON. Check the brackets, quotes and commas.' };

@@ -6,7 +6,9 @@ import { careOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
+import { guessesAt } from '@/data/door/guesses';
 import { findShop } from '@/data/shop/queries';
+import { peerOf } from '@/web/door';
 import { calendarOf } from './calendar';
 import { missingHtml, type OwnerView, ownerHtml } from './owner-html';
 import { slipOf } from './slip';
@@ -17,10 +19,12 @@ export function languageOf(request: Request, otherwise: Language): Language {
   return LANGUAGES.find((one) => one === asked) ?? otherwise;
 }
 
+const LONGEST_GUESS_MS = 4000;
 const HEADERS = {
   'content-type': 'text/html; charset=utf-8',
   'cache-control': 'no-store',
-  'referrer-policy': 'no-referrer',
+  // Its forms must say where they come from, to this shop alone.
+  'referrer-policy': 'same-origin',
   'x-content-type-options': 'nosniff',
   'content-security-policy':
     "default-src 'none'; style-src 'unsafe-inline'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
@@ -51,19 +55,24 @@ function viewOf(db: Db, code: string, request: Request, as: OwnerView['as']): Ow
 }
 
 /** What an owner sees: how to care, the next look by date and by water drop, and what can be told to the shop. No shop data, no script. */
-export function ownerPage(request: Request, code: string): Response {
+export async function ownerPage(request: Request, code: string): Promise<Response> {
   const view = viewOf(database(), code, request, 'page');
-  return view
-    ? new Response(ownerHtml(view), { headers: HEADERS })
-    : new Response(missingHtml(languageOf(request, 'en')), { status: 404, headers: HEADERS });
+  return view ? new Response(ownerHtml(view), { headers: HEADERS }) : missing(request);
+}
+
+/** A wrong code is answered slower each time; a right one never waits, and no one is locked out: behind a proxy all come from one address. */
+async function missing(request: Request): Promise<Response> {
+  const guess = guessesAt('code').begin(peerOf(request.headers).address, Date.now());
+  await new Promise((resolve) => setTimeout(resolve, Math.min(guess.waitMs, LONGEST_GUESS_MS)));
+  return new Response(missingHtml(languageOf(request, 'en')), { status: 404, headers: HEADERS });
 }
 
 /** The same as one file that can be put anywhere. */
-export function ownerFile(request: Request, code: string): Response {
+export async function ownerFile(request: Request, code: string): Promise<Response> {
   const view = viewOf(database(), code, request, 'file');
   return view
     ? new Response(ownerHtml(view), {
         headers: { ...HEADERS, 'content-disposition': `attachment; filename="care-${code}-${view.language}.html"` },
       })
-    : new Response(missingHtml(languageOf(request, 'en')), { status: 404, headers: HEADERS });
+    : missing(request);
 }

@@ -7,7 +7,6 @@ import { registerFonts } from '../shop/fonts';
 import { widestWord } from '../shop/measure';
 import { Words } from '../shop/set-words';
 import { codePng } from './code';
-import { pdfPicture } from '../shop/pdf-picture';
 import { type Slip, slipIn, type SlipSize, type SlipText } from './slip';
 
 const INK = '#12211c';
@@ -123,39 +122,10 @@ export type SlipWish = { readonly size: SlipSize; readonly languages: readonly L
 const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0;
 
 /** A slip as set: its PDF and the type, pt. */
-type Printed = { readonly pdf: Buffer; readonly pt: number };
-
-/** What was made lately, by all it says: the page asks for the type, then its pictures and the PDF are fetched. */
-function lately<T>(most: number): (key: string, make: () => Promise<T>) => Promise<T> {
-  const kept = new Map<string, Promise<T>>();
-  return (key, make) => {
-    const known = kept.get(key) ?? make();
-    kept.delete(key);
-    kept.set(key, known);
-    known.catch(() => kept.delete(key));
-    for (const old of [...kept.keys()].slice(0, Math.max(0, kept.size - most))) kept.delete(old);
-    return known;
-  };
-}
-const printed = lately<Printed | null>(40);
-const pictured = lately<Buffer>(12);
-
-/** The slip as a PDF, set once for as long as it says the same; null when even the least type does not fit, so that nothing is ever cut. */
-export const slipPdf = (slip: Slip, wish: SlipWish): Promise<Printed | null> =>
-  printed(JSON.stringify([slip, wish]), () => setSlip(slip, wish));
-
-/** Dots of a printed inch. */
-const DPI = 300;
-
-/** One side of the printed slip as a picture, drawn from the very PDF: what is seen is what is printed. Null where there is no such side. */
-export async function slipPicture(slip: Slip, wish: SlipWish, side: number): Promise<Buffer | null> {
-  if (!Number.isInteger(side) || side < 0 || side >= wish.languages.length) return null;
-  const made = await slipPdf(slip, wish);
-  return made && pictured(JSON.stringify([slip, wish, side]), () => pdfPicture(made.pdf, side + 1, DPI));
-}
+export type Printed = { readonly pdf: Buffer; readonly pt: number };
 
 /** The slip as a PDF in the shipped font: one side for each language, in the largest type at which every side is one page. */
-async function setSlip(slip: Slip, { size, languages }: SlipWish): Promise<Printed | null> {
+export async function setSlip(slip: Slip, { size, languages }: SlipWish): Promise<Printed | null> {
   registerFonts();
   const sides = await Promise.all(
     languages.map(async (language) => {

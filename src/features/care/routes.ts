@@ -9,7 +9,8 @@ import { theShop } from '@/data/shop/queries';
 import { session } from '../shop/session';
 import { calendarOf, looksCalendar } from './calendar';
 import { languageOf } from './owner-page';
-import { slipPdf, slipPicture, type SlipWish } from './pdf';
+import type { SlipWish } from './pdf';
+import { slipPdf, slipPicture } from './slip-print';
 import { SLIP_SIZES, slipOf, tooLong } from './slip';
 
 const missing = (): Response => new Response('There is no piece with this code.', { status: 404 });

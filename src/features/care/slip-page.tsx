@@ -11,7 +11,7 @@ import { session } from '../shop/session';
 import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from './care-words';
 import { OwnerTools, PieceTools } from './components/owner-tools';
 import { PrintButton } from './components/print-button';
-import { slipPdf, slipPicture } from './pdf';
+import { slipPdf, slipPicture } from './slip-print';
 import { wishOf } from './routes';
 import { SLIP_SIZES, slipIn, slipOf, tooLong } from './slip';
 import { SlipSide } from './slip-side';

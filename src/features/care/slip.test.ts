@@ -12,7 +12,8 @@ import { SLIP_WORDS } from '@/messages/slip';
 import { calendarOf, looksCalendar } from './calendar';
 import { codePng } from './code';
 import { letterWords } from './letter-words';
-import { slipPdf, slipPicture, type SlipWish } from './pdf';
+import type { SlipWish } from './pdf';
+import { slipPdf, slipPicture } from './slip-print';
 import { slipIn, slipOf, tooLong } from './slip';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');

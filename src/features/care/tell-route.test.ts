@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -19,6 +19,7 @@ beforeEach(() => {
   held.rendleDb = db;
   vi.stubEnv('RENDLE_DATA', folder);
   vi.useFakeTimers({ now: NOW, toFake: ['Date'] });
+  delete (globalThis as { rendleSent?: unknown }).rendleSent;
   code = soldPieces(db, '2031-03-05').find((one) => one.buyer?.startsWith('Odalys'))?.code ?? '';
 });
 afterAll(() => {
@@ -54,6 +55,7 @@ describe('what an owner sends from the page', () => {
     const [report] = reportsOf(db, planId());
     expect(report?.photo).toMatch(/^[0-9a-f]{64}$/);
     expect(existsSync(path.join(folder, 'files', report?.photo ?? ''))).toBe(true);
+    expect(reportsOf(db, planId())[0]?.photoBytes).toBe(readFileSync(path.join(folder, 'files', report?.photo ?? '')).length);
     expect(await send({ what: 'wrong', note: 'more', photo: new File(['<svg onload=x>'], 'x.png') })).toBe('?told=not-a-photo');
     expect(reportsOf(db, planId())).toHaveLength(1);
   });
@@ -63,11 +65,41 @@ describe('what an owner sends from the page', () => {
     expect(await send({ what: 'refill' }, 'NOSUCHCODE')).toBe('?told=not-found');
     const large = new Request(`http://localhost/care/${code}/tell`, {
       method: 'POST',
-      headers: { 'content-length': '9000000' },
+      headers: { 'content-length': '19000000' },
       body: 'x',
     });
     expect((await tell(large, code)).headers.get('location')).toContain('told=not-a-photo');
     expect(reportsOf(db, planId())).toEqual([]);
+  });
+  it('keeps a second thing that is wrong on the same day, the same form once, and so many a day', async () => {
+    for (const note of ['a crack', 'a crack', 'and it smells']) expect(await send({ what: 'wrong', note })).toBe('?told=wrong');
+    expect(reportsOf(db, planId()).map((one) => one.note)).toEqual(expect.arrayContaining(['a crack', 'and it smells']));
+    expect(reportsOf(db, planId())).toHaveLength(2);
+    for (let i = 0; i < 10; i++) expect(await send({ what: 'wrong', note: `more ${i}` })).toBe('?told=wrong');
+    expect(await send({ what: 'wrong', note: 'one more' })).toBe('?told=enough');
+  });
+  it('counts bytes as they come, whatever the head claims, and reads no more of a code that had its day', async () => {
+    const flood = async (): Promise<{ readonly told: string; readonly read: number }> => {
+      let read = 0;
+      const body = new ReadableStream<Uint8Array>({
+        pull(to) {
+          read += 1_000_000;
+          if (read > 100_000_000) to.close();
+          else to.enqueue(new Uint8Array(1_000_000));
+        },
+      });
+      const request = new Request(`http://localhost/care/${code}/tell`, { method: 'POST', body, duplex: 'half' } as RequestInit);
+      return { told: (await tell(request, code)).headers.get('location') ?? '', read };
+    };
+    const first = await flood();
+    expect(first.told).toContain('told=not-a-photo');
+    expect(first.read).toBeLessThan(16_000_000);
+    for (let i = 0; i < 4; i++) await flood();
+    const last = await flood();
+    expect(last.told).toContain('told=enough');
+    expect(last.read).toBeLessThan(3_000_000);
+    vi.setSystemTime(NOW + 86_400_000);
+    expect(await send({ what: 'refill' })).toBe('?told=refill');
   });
   it('stops letters and asks for them again; a piece that was said to be gone comes back', async () => {
     expect(await send({ what: 'stop' })).toBe('?told=stop');

@@ -1,50 +1,96 @@
 import 'server-only';
-import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { LANGUAGES } from '@/core/care';
-import { reportCare, stopLetters } from '@/data/care/owners';
+import { dateOf } from '@/core/quantity';
+import { careOf, reportCare, stopLetters } from '@/data/care/owners';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
-import { keepFile } from '@/data/files';
-import { isPhoto } from '../work/photo';
+import { clockDoubt } from '@/data/shop/clock-doubt';
+import { hashOf, keepFile } from '@/data/files';
+import { patiently } from '@/web/patience';
+import { smallPicture } from './small-picture';
 
 const Told = z.object({
   what: z.enum(['re-oiled', 'wrong', 'refill', 'given', 'ended', 'stop', 'letters']),
   note: z.string().max(2000).default(''),
   lang: z.enum(LANGUAGES).optional(),
 });
-const MOST_PHOTO = 4_000_000;
 /** A form of this page is never larger: a photo, some words, and what goes round them. */
-const MOST_FORM = MOST_PHOTO + 100_000;
+const MOST_FORM = 12_000_000;
+/** What is sent to one piece's page in a day, taken or not; past it nothing is even read. */
+const MOST_SENT_A_DAY = 40_000_000;
+const MOST_CODES = 5000;
 
-/** The photo of a form: none, bytes, or something that is no photo. */
+const held = globalThis as { rendleSent?: Map<string, number> };
+
+/** Counts what was sent to a code on a day of UTC; false once that is enough. */
+function countSent(code: string, bytes: number): boolean {
+  held.rendleSent ??= new Map();
+  const key = `${dateOf(now(), 'UTC')} ${code}`;
+  const sent = (held.rendleSent.get(key) ?? 0) + bytes;
+  if (held.rendleSent.size >= MOST_CODES) held.rendleSent.clear();
+  held.rendleSent.set(key, sent);
+  return sent <= MOST_SENT_A_DAY;
+}
+
+/** The bytes of a form, counted as they come; null as soon as they are too many, whatever their head claims. */
+async function bytesOf(request: Request, code: string): Promise<Uint8Array<ArrayBuffer> | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_FORM) return null;
+  const parts: Uint8Array[] = [];
+  let length = 0;
+  const reader = request.body?.getReader();
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    length += part.value.length;
+    if (length > MOST_FORM || !countSent(code, part.value.length)) {
+      await reader?.cancel();
+      return null;
+    }
+    parts.push(part.value);
+  }
+  return new Uint8Array(Buffer.concat(parts));
+}
+
+async function formOf(request: Request, bytes: Uint8Array<ArrayBuffer>): Promise<FormData | null> {
+  try {
+    return await new Response(bytes, { headers: { 'content-type': request.headers.get('content-type') ?? '' } }).formData();
+  } catch {
+    return null;
+  }
+}
+
+/** The photo of a form, drawn anew and small: none, bytes, or something that is no photo. */
 async function photoIn(form: FormData): Promise<Uint8Array | null | 'not-a-photo'> {
   const file = form.get('photo');
   if (!(file instanceof File) || file.size === 0) return null;
-  if (file.size > MOST_PHOTO) return 'not-a-photo';
   const bytes = new Uint8Array(await file.arrayBuffer());
-  return isPhoto(bytes) ? bytes : 'not-a-photo';
+  return (await smallPicture(bytes)) ?? 'not-a-photo';
 }
 
 /** What an owner says by the plain forms of the piece's page; it works without a script. */
 export async function tell(request: Request, code: string): Promise<Response> {
-  const isLarge = Number(request.headers.get('content-length') ?? 0) > MOST_FORM;
-  const form = isLarge ? null : await request.formData().catch(() => null);
-  const said = form ? Object.fromEntries([...form].filter(([, value]) => typeof value === 'string')) : {};
-  const parsed = Told.safeParse(said);
-  const lang = parsed.success && parsed.data.lang ? `&lang=${parsed.data.lang}` : '';
+  let lang = '';
   const back = (told: string): Response =>
     new Response(null, { status: 303, headers: { location: `/care/${encodeURIComponent(code)}?told=${told}${lang}` } });
-  if (isLarge) return back('not-a-photo');
+  // A code that is none is told apart before a byte of the form is read.
+  if (careOf(database(), code) === null) return back('not-found');
+  if (!countSent(code, 0) || clockDoubt(database(), now())) return back('enough');
+  const bytes = await bytesOf(request, code);
+  if (!bytes) return back(countSent(code, 0) ? 'not-a-photo' : 'enough');
+  const form = await formOf(request, bytes);
+  const said = form ? Object.fromEntries([...form].filter(([, value]) => typeof value === 'string')) : {};
+  const parsed = Told.safeParse(said);
   if (!parsed.success || !form) return back('not-understood');
+  lang = parsed.data.lang ? `&lang=${parsed.data.lang}` : '';
   const { what, note } = parsed.data;
   if (what === 'wrong' && note.trim() === '') return back('say-what');
-  if (what === 'stop' || what === 'letters')
-    return back(stopLetters(database(), code, what === 'stop', now()).ok ? what : 'not-found');
+  if (what === 'stop' || what === 'letters') {
+    const done = await patiently(() => stopLetters(database(), code, what === 'stop', now()));
+    return back(done.ok ? what : 'not-found');
+  }
   const photo = what === 'wrong' ? await photoIn(form) : null;
   if (photo === 'not-a-photo') return back(photo);
-  const hash = photo && createHash('sha256').update(photo).digest('hex');
-  const done = reportCare(database(), { code, kind: what, note, photo: hash }, now());
+  const report = { code, kind: what, note, photo: photo && hashOf(photo), photoBytes: photo?.length ?? 0 };
+  const done = await patiently(() => reportCare(database(), report, now()));
   // The photo is kept only with words that were taken: a flood of them fills no disk.
   if (done.ok && photo) keepFile(photo);
   return back(done.ok ? what : done.issues[0]?.code === 'not-found' ? 'not-found' : 'enough');

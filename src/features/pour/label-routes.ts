@@ -6,6 +6,7 @@ import type { Db } from '@/data/db';
 import { fill } from '@/data/schema';
 import type { Shop } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
+import { inThread } from '@/web/thread';
 import { download } from '../shop/csv';
 import { session } from '../shop/session';
 import { labelCautions } from '../care/slip';
@@ -83,7 +84,7 @@ export async function labelResponse(request: Request): Promise<Response> {
   const [count, from] = [Number(asked.get('count') ?? 1), Number(asked.get('from') ?? 1)];
   const fault = sheetFault(grid, count, from);
   if (fault) return say(fault, 400);
-  return new Response(new Uint8Array(await labelSheets(label, grid, size, count, from - 1)), {
+  return new Response(new Uint8Array(await inThread('paper', 'labelSheets', [label, grid, size, count, from - 1], labelSheets)), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${name}.pdf"` },
   });
 }

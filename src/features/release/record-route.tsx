@@ -1,6 +1,7 @@
 import 'server-only';
 import { signedRecord } from '@/data/release/commands';
 import { ReleaseRecord } from '@/core/release';
+import { inThread } from '@/web/thread';
 import { download } from '../shop/csv';
 import { session } from '../shop/session';
 import { recordPdf } from './record-pdf';
@@ -15,7 +16,7 @@ export async function GET(request: Request): Promise<Response> {
   const record = ReleaseRecord.parse(JSON.parse(found.text));
   // The very text that was signed: its fingerprint stands at the foot of the printed record.
   if (asked.get('as') !== 'pdf') return download(`release-${record.number}.json`, 'application/json; charset=utf-8', found.text);
-  return new Response(new Uint8Array(await recordPdf(record, found.text)), {
+  return new Response(new Uint8Array(await inThread('paper', 'recordPdf', [record, found.text], recordPdf)), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="release-${record.number}.pdf"` },
   });
 }

@@ -7,7 +7,9 @@ import { sayIssue } from '@/messages';
 import type { By } from '@/data/command';
 import { unwritten } from '@/data/unwritten';
 import type { Db } from '@/data/db';
+import { clockDoubt } from '@/data/shop/clock-doubt';
 import { theShop } from '@/data/shop/queries';
+import { patiently } from '@/web/patience';
 import { session } from './session';
 
 /** What an action says: done, or what is wrong by field (`''` for the whole). */
@@ -54,15 +56,22 @@ export const moneyOf =
 export async function act<S extends z.ZodType, T>(
   shape: S,
   input: unknown,
-  run: (db: Db, parsed: z.output<S>, by: By) => Result<T>,
+  run: (db: Db, parsed: z.output<S>, by: By) => Result<T> | Promise<Result<T>>,
 ): Promise<Answer<T>> {
   const parsed = check(shape, input);
   if (!parsed.ok) return refuse(parsed.issues);
   const { db, person, nowMs } = await session();
   if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  // Nothing is dated by a clock that leapt until someone has said that it is right.
+  if (clockDoubt(db, nowMs)) return { ...refuse([{ code: 'clock-leapt', path: '' }]), unwritten: true };
+  return answer(() => run(db, parsed.value, { personId: person.id, nowMs }));
+}
+
+/** Makes one write and tells the pages; a full, locked or damaged file is said in words. */
+export async function answer<T>(write: () => Result<T> | Promise<Result<T>>): Promise<Answer<T>> {
   let result: Result<T>;
   try {
-    result = run(db, parsed.value, { personId: person.id, nowMs });
+    result = await patiently(write);
   } catch (fault) {
     const code = unwritten(fault);
     if (code === null) throw fault;

@@ -13,20 +13,22 @@ import { loadDemo } from '@/data/demo/load';
 import { setHandHours } from '@/data/plan/hands';
 import { addPerson, changeRooms, changeShop, recordReading, setUpShop } from '@/data/shop/commands';
 import { findShop } from '@/data/shop/queries';
-import { act, type Answer, moneyOf, reader, refuse } from './act';
+import { cookieOptions } from '@/web/door';
+import { act, type Answer, answer, moneyOf, reader, refuse } from './act';
+import { log } from '@/data/log';
+import { trustClock } from '@/data/shop/clock-doubt';
+import { session } from './session';
 import { PERSON_COOKIE, SCHEME_COOKIE } from './session';
-
-const YEAR_S = 365 * 24 * 3600;
 
 /** Says who is at this device. */
 export async function choosePerson(id: number): Promise<void> {
-  (await cookies()).set(PERSON_COOKIE, String(z.int().positive().parse(id)), { maxAge: YEAR_S, sameSite: 'lax', path: '/' });
+  (await cookies()).set(PERSON_COOKIE, String(z.int().positive().parse(id)), cookieOptions());
   revalidatePath('/', 'layout');
 }
 
 /** Turns the dim scheme for the evening on or off, for this device. */
 export async function dim(on: boolean): Promise<void> {
-  (await cookies()).set(SCHEME_COOKIE, on ? 'dim' : 'day', { maxAge: YEAR_S, sameSite: 'lax', path: '/' });
+  (await cookies()).set(SCHEME_COOKIE, on ? 'dim' : 'day', cookieOptions());
   revalidatePath('/', 'layout');
 }
 
@@ -44,8 +46,8 @@ const NewShop = z.object({
 export async function setUp(input: unknown): Promise<Answer> {
   const parsed = check(NewShop, input);
   if (!parsed.ok) return refuse(parsed.issues);
-  const made = setUpShop(database(), parsed.value, now());
-  if (!made.ok) return refuse(made.issues);
+  const made = await answer(() => setUpShop(database(), parsed.value, now()));
+  if (!made.ok) return made;
   await choosePerson(1);
   return { ok: true, value: undefined };
 }
@@ -55,11 +57,13 @@ export async function openDemo(): Promise<Answer> {
   const db = database();
   if (findShop(db)) return refuse([{ code: 'already-decided', path: '' }]);
   // In one go or not at all: what is cut off leaves an empty file, not half a shed.
-  const loaded = command(db, (tx) => {
-    loadDemo(tx, now());
-    return ok(undefined);
-  });
-  if (!loaded.ok) return refuse(loaded.issues);
+  const loaded = await answer(() =>
+    command(db, (tx) => {
+      loadDemo(tx, now());
+      return ok(undefined);
+    }),
+  );
+  if (!loaded.ok) return loaded;
   await choosePerson(1);
   return { ok: true, value: undefined };
 }
@@ -123,6 +127,15 @@ export async function savePlaces(input: unknown): Promise<Answer> {
     }));
     return read.issues.length > 0 ? { ok: false, issues: read.issues } : changeRooms(db, rows);
   });
+}
+
+/** Someone says that the machine's clock is right although it leapt. */
+export async function sayClockIsRight(): Promise<Answer> {
+  const { db, person, nowMs } = await session();
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  const done = await answer(() => trustClock(db, { personId: person.id, nowMs }));
+  if (done.ok) log({ what: 'clock', why: `${person.initials} says it is right` });
+  return done;
 }
 
 const Hands = z.object({ personId: z.int().positive(), hours: z.array(Opening), away: z.array(z.iso.date()) });

@@ -5,10 +5,12 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { dateOf } from '@/core/quantity';
 import { shopFile } from '@/data/files';
+import { log } from '@/data/log';
 import { NotCopied, verify } from '@/data/safe/backup';
 import { copiesOf, copyOfDay } from '@/data/safe/daily';
 import { unwritten } from '@/data/unwritten';
 import { type Answer, refuse } from './act';
+import { inThread } from '@/web/thread';
 import { session } from './session';
 
 /** Takes today's copy, or says that it is there. */
@@ -17,13 +19,14 @@ export async function takeCopy(): Promise<Answer<string>> {
   if (!person) return refuse([{ code: 'no-person', path: '' }]);
   try {
     const file = shopFile();
-    const made = await copyOfDay(file, copiesOf(file), dateOf(nowMs, shop.zone), nowMs);
+    const made = await inThread('data', 'copyOfDay', [file, copiesOf(file), dateOf(nowMs, shop.zone), nowMs], copyOfDay);
+    if (made) log({ what: 'copy made', where: copiesOf(file) });
     revalidatePath('/shop');
     return { ok: true, value: made ? `Taken, with ${made.files} files.` : 'Today’s copy is there already.' };
   } catch (fault) {
     const code = unwritten(fault);
     if (code) return refuse([{ code, path: '' }]);
-    if (fault instanceof NotCopied) return { ok: false, faults: { '': fault.message } };
+    if (fault instanceof Error && fault.name === NotCopied.name) return { ok: false, faults: { '': fault.message } };
     throw fault;
   }
 }
@@ -35,7 +38,12 @@ export async function lookOver(input: unknown): Promise<Answer<string>> {
   const { person } = await session();
   if (!person) return refuse([{ code: 'no-person', path: '' }]);
   const { date } = Asked.parse(input);
-  const { ok, faults, lacking } = verify(path.join(copiesOf(shopFile()), `shop-${date}.sqlite`));
+  const { ok, faults, lacking } = await inThread(
+    'data',
+    'verify',
+    [path.join(copiesOf(shopFile()), `shop-${date}.sqlite`)],
+    verify,
+  );
   if (!ok) return { ok: false, faults: { '': `The copy of ${date} cannot be restored: ${faults.join('; ')}.` } };
   const lacks = lacking.length > 0 ? ` ${lacking.length} of its photos or papers are missing.` : '';
   return { ok: true, value: `The copy of ${date} can be restored.${lacks}` };

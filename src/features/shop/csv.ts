@@ -11,10 +11,35 @@ export const toCsv = (rows: readonly Readonly<Record<string, Cell>>[]): string =
 /** What guards a cell that begins like a formula is taken off again. */
 const unguard = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '').trim();
 
+/** A list of lots or formulas is never longer. */
+export const MOST_ROWS = 1000;
+/** Nor is its text, letters: what is longer is refused before it is read. */
+export const MOST_LIST = 500_000;
+/** No cell of such a list says more. */
+export const MOST_CELL = 2000;
+/** What is said of a list that is longer, or of a cell that cannot be one. */
+export const TOO_MANY_ROWS = `More than ${MOST_ROWS} rows are not taken in one go. Split the file and take it in parts.`;
+
+/** No heading is longer: what has none this near its beginning is no table, and is not looked at further. */
+const LONGEST_HEADING = 4000;
+
+const headingOf = (text: string): string => text.slice(0, LONGEST_HEADING + 1).split(/[\r\n]/, 1)[0] ?? '';
+const isTable = (text: string): boolean => headingOf(text).length <= LONGEST_HEADING;
+
+/** The mark that parts the cells of a heading: what it holds most of. */
+function markOf(text: string): string {
+  const heading = headingOf(text);
+  return [',', ';', '\t', '|'].reduce((most, mark) => (heading.split(mark).length > heading.split(most).length ? mark : most));
+}
+
 /** Rows of a CSV with a heading, whatever mark parts its cells; headings in small letters. */
 export function readCsv(text: string): { readonly headings: readonly string[]; readonly rows: readonly CsvRow[] } {
+  if (!isTable(text)) return { headings: [], rows: [] };
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
+    delimiter: markOf(text),
+    // One more than is taken, so that more can be told.
+    preview: MOST_ROWS + 1,
     skipEmptyLines: 'greedy',
     transformHeader: (heading) => heading.trim().toLowerCase(),
   });
@@ -26,7 +51,9 @@ export function readCsv(text: string): { readonly headings: readonly string[]; r
 
 /** Every cell of a CSV as text, the heading first, whatever mark parts them. */
 export const readCells = (text: string): string[][] =>
-  Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' }).data;
+  !isTable(text)
+    ? []
+    : Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter: markOf(text), skipEmptyLines: 'greedy' }).data;
 
 /** A file to keep. */
 export const download = (name: string, type: string, body: string | Uint8Array): Response =>

@@ -1,20 +1,50 @@
 'use server';
 
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
-import { isPasscode, PASS_COOKIE, passToken } from '@/data/lan';
+import { formatInstant } from '@/core/quantity';
+import { now } from '@/data/clock';
+import { database } from '@/data/db';
+import { letIn } from '@/data/door/devices';
+import { guessesAt } from '@/data/door/guesses';
+import { isPasscode } from '@/data/door/passcode';
+import { log } from '@/data/log';
+import { findShop } from '@/data/shop/queries';
+import { unwritten } from '@/data/unwritten';
+import { sayIssue } from '@/messages';
+import { patiently } from '@/web/patience';
+import { cookieOptions, deviceCookie, peerOf } from '@/web/door';
 
-const YEAR_S = 365 * 24 * 3600;
-/** A wrong passcode waits this long before it is told, so that none can be guessed quickly. */
-const WRONG_WAITS_MS = 1500;
+const MOST_NAME = 40;
 
-/** Lets a device in that knows the passcode. */
+/** Lets a device in that knows the passcode. Wrong words wait longer each time, and too many lock their address out for a while. */
 export async function enter(_: string, form: FormData): Promise<string> {
-  const typed = String(form.get('passcode') ?? '');
-  if (!isPasscode(typed)) {
-    await new Promise((resolve) => setTimeout(resolve, WRONG_WAITS_MS));
+  const [typed, name] = ['passcode', 'name'].map((field) => String(form.get(field) ?? ''));
+  const { address, isHere } = peerOf(await headers());
+  const [db, guesses] = [database(), guessesAt('passcode')];
+  const lockedUntil = guesses.lockedUntil(address, isHere, Date.now());
+  if (lockedUntil !== null) {
+    const until = formatInstant(now() + lockedUntil - Date.now(), findShop(db)?.zone ?? 'UTC').slice(11, 16);
+    log({ what: 'refused', address, why: 'locked out', route: '/enter' });
+    return `Too many wrong passcodes. Nobody new comes in before ${until}. Devices that are in already stay in.`;
+  }
+  const guess = guesses.begin(address, Date.now());
+  if (!(await isPasscode(db, typed ?? ''))) {
+    log({ what: 'refused', address, why: 'wrong passcode', route: '/enter' });
+    await new Promise((resolve) => setTimeout(resolve, guess.waitMs));
     return 'That is not the passcode. Ask who opened the shop, and type it again.';
   }
-  (await cookies()).set(PASS_COOKIE, passToken(typed), { maxAge: YEAR_S, httpOnly: true, sameSite: 'lax', path: '/' });
+  guess.right();
+  let token: string;
+  const device = name?.trim().slice(0, MOST_NAME) || 'A device without a name';
+  try {
+    token = await patiently(() => letIn(db, { name: device, address }, now()));
+  } catch (fault) {
+    const code = unwritten(fault);
+    if (code === null) throw fault;
+    return sayIssue({ code, path: '' });
+  }
+  (await cookies()).set(deviceCookie(), token, cookieOptions());
+  log({ what: 'came in', device, address });
   redirect('/');
 }

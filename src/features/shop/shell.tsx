@@ -4,6 +4,8 @@ import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
 import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
 import { isMixedPaint } from '@/core/blend';
 import type { Db } from '@/data/db';
+import { type ClockDoubt as Doubt, clockDoubt } from '@/data/shop/clock-doubt';
+import { knownDamage } from '@/data/safe/sound';
 import { allLots, type KnownLot } from '@/data/stores/queries';
 import type { PotClock } from '../today/components/pot-clocks';
 import { openRagLines } from '@/data/rags/queries';
@@ -13,7 +15,11 @@ import { HandStrip } from '../today/components/hand-strip';
 import { openBatches } from '../today/strip';
 import { NarrowBar } from './components/device';
 import { Rail } from './components/rail';
+import { ClockDoubt } from './components/clock-doubt';
+import { WrongWords } from './components/wrong-words';
+import { wrongLately } from './door';
 import { cabinetTroubles } from '../work/moment';
+import { clockTime, longDate } from '@/ui/when';
 import { isDim, session } from './session';
 
 /** A lot this near its best-before is counted on the rail. */
@@ -34,6 +40,13 @@ const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
     )
     .map((lot) => ({ kind: 'paint' as const, lotId: lot.id, number: lot.number, until: lot.bestBefore ?? '' })),
 ];
+
+const doubtWords = (doubt: Doubt | null, nowMs: number, zone: string) =>
+  doubt && {
+    way: doubt.way,
+    says: `${longDate(dateOf(nowMs, zone))}, ${clockTime(nowMs, zone, nowMs)}`,
+    newest: `${longDate(dateOf(doubt.newestMs, zone))}, ${clockTime(doubt.newestMs, zone, doubt.newestMs)}`,
+  };
 
 /** What stands around every screen of the shop: the rail of stations and the hand strip. */
 export async function Shell({ children }: { readonly children: ReactNode }) {
@@ -56,6 +69,8 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
   };
   const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
   const dimmed = await isDim();
+  const damage = knownDamage();
+  const doubt = doubtWords(clockDoubt(db, nowMs), nowMs, shop.zone);
   return (
     <div className="flex min-h-screen flex-col bench:flex-row">
       <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
@@ -81,6 +96,14 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
           ready={person !== null}
         />
         <main id="main" className="px-4 py-5 bench:px-6">
+          {damage.length > 0 ? (
+            <p role="alert" className="no-print mb-4 border-late border-l-4 bg-paper px-4 py-3 font-semibold">
+              ▲ The shop’s file is damaged: {damage[0]}. Record on paper from now on, stop the shop, and put the newest good copy
+              back (README, “Keeping and restoring”).
+            </p>
+          ) : null}
+          {doubt ? <ClockDoubt {...doubt} /> : null}
+          <WrongWords lately={wrongLately(nowMs, shop.zone)} />
           {children}
         </main>
       </div>

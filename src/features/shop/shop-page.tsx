@@ -7,6 +7,7 @@ import { ROOM_UNITS } from '@/core/regimen';
 import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
 import { Copies } from './copies';
+import { Door } from './door';
 import { AddPerson, ShopForm } from './components/shop-form';
 import { PersonHours } from './components/person-hours';
 import { RoomForm } from './components/room-form';
@@ -53,6 +54,7 @@ export async function ShopPage() {
       <p className="mt-6">
         <Link href="/notice/rags">Notice for the wall: oily cloths</Link>
       </p>
+      <Door />
       <Copies today={dateOf(nowMs, shop.zone)} isDemo={shop.isDemo} />
     </>
   );

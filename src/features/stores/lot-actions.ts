@@ -34,6 +34,7 @@ import { readStores, type StoresRow } from './stores-file';
 import { checkLot, recordThumb } from '@/data/stores/senses';
 import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
+import { MOST_LIST } from '../shop/csv';
 import { act, type Answer, moneyOf, reader } from '../shop/act';
 import { mayFillBath } from './bath-lots';
 import { putRight, RIGHTS, type RightLot } from './put-right';
@@ -216,7 +217,7 @@ export async function saveReady(input: unknown): Promise<Answer<{ readonly id: n
   });
 }
 
-const File = z.object({ text: z.string().max(2_000_000) });
+const File = z.object({ text: z.string().max(MOST_LIST) });
 const around = (db: Parameters<typeof allLots>[0]) => ({
   lots: allLots(db),
   jars: containers(db),

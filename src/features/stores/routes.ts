@@ -9,7 +9,7 @@ import { allLots, containers, readyMades } from '@/data/stores/queries';
 import { keepDeclaration } from '@/data/stores/senses';
 import { type Trace, traceOf } from '@/data/trace/queries';
 import { csvFile } from '../shop/csv';
-import { sameSite } from '../shop/same-site';
+import { patiently } from '@/web/patience';
 import { session } from '../shop/session';
 
 type Rows = Parameters<typeof csvFile>[1];
@@ -153,7 +153,6 @@ const statedBy = (form: FormData): Statement[] => STATEMENTS.filter((one) => for
 
 /** Takes a supplier's declaration: PDF, PNG or JPEG, kept beside the database by its hash. */
 export async function takeDeclaration(request: Request): Promise<Response> {
-  if (!sameSite(request)) return say('Declarations come from the shop’s own pages.', 403);
   const { db, person, nowMs } = await session();
   if (!person) return say('Say first who is at this device.', 401);
   const form = await request.formData();
@@ -162,16 +161,18 @@ export async function takeDeclaration(request: Request): Promise<Response> {
   if (file.size > MOST_BYTES) return say('This file is larger than 12 MB. Scan it smaller.', 413);
   const bytes = new Uint8Array(await file.arrayBuffer());
   if (!typeOf(bytes)) return say('Keep a PDF, a PNG or a JPEG.', 415);
-  const kept = keepDeclaration(
-    db,
-    {
-      lotId: Number(form.get('lot')),
-      name: file.name.slice(0, 160),
-      hash: hashOf(bytes),
-      bytes: file.size,
-      says: statedBy(form),
-    },
-    { personId: person.id, nowMs },
+  const kept = await patiently(() =>
+    keepDeclaration(
+      db,
+      {
+        lotId: Number(form.get('lot')),
+        name: file.name.slice(0, 160),
+        hash: hashOf(bytes),
+        bytes: file.size,
+        says: statedBy(form),
+      },
+      { personId: person.id, nowMs },
+    ),
   );
   if (!kept.ok) return say('This lot is no longer here.', 404);
   keepFile(bytes);
@@ -199,7 +200,7 @@ export async function showDeclaration(
     headers: {
       'content-type': typeOf(bytes) ?? 'application/octet-stream',
       'x-content-type-options': 'nosniff',
-      'content-disposition': `inline; filename*=UTF-8''${encodeURIComponent(row.name)}`,
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(row.name)}`,
     },
   });
 }

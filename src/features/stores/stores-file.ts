@@ -3,7 +3,7 @@ import { isLiquid, nameToIngredient } from '@/core/material';
 import { type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
-import { type CsvRow, readCsv } from '../shop/csv';
+import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '../shop/csv';
 
 export type JarInput = {
   readonly name: string;
@@ -26,7 +26,10 @@ export type StoresRow = {
 };
 
 const DATE = /^\d{4}-\d\d-\d\d$/;
-const isDate = (text: string): boolean => DATE.test(text) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text);
+const isDate = (text: string): boolean => {
+  const at = DATE.test(text) ? Date.parse(`${text}T00:00:00Z`) : Number.NaN;
+  return !Number.isNaN(at) && new Date(at).toISOString().startsWith(text);
+};
 
 /** Reads one value, keeping its fault with the row it stands in. */
 function taker(at: string, issues: Issue[]) {
@@ -39,7 +42,25 @@ function taker(at: string, issues: Issue[]) {
   };
 }
 
-function lotRow(row: CsvRow, at: string, lots: readonly KnownLot[], currency: string): StoresRow {
+/** Looks names up once each: a list names the same few over and over. */
+function namer(): (name: string) => ReturnType<typeof nameToIngredient> {
+  const known = new Map<string, ReturnType<typeof nameToIngredient>>();
+  return (name) => {
+    const found = known.get(name) ?? nameToIngredient(name, '');
+    known.set(name, found);
+    return found;
+  };
+}
+
+function lotRow(
+  row: CsvRow,
+  at: string,
+  {
+    lots,
+    currency,
+    named,
+  }: { readonly lots: readonly KnownLot[]; readonly currency: string; readonly named: ReturnType<typeof namer> },
+): StoresRow {
   const issues: Issue[] = [];
   const take = taker(at, issues);
   const known = row.number ? lots.find((lot) => lot.number === row.number) : undefined;
@@ -49,11 +70,13 @@ function lotRow(row: CsvRow, at: string, lots: readonly KnownLot[], currency: st
     jar: null,
   };
   if (known) return { ...base, status: 'same', knownAs: known.number, issues, lot: null };
-  const ingredient = take(nameToIngredient(row.ingredient ?? '', at));
+  const ingredient = take(named(row.ingredient ?? ''));
   const amount = row.amount || (row.grams ? `${row.grams} g` : '');
   const parsed = ingredient
     ? take(parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }))
     : undefined;
+  for (const cell of Object.values(row))
+    if (cell.length > MOST_CELL) issues.push({ code: 'too-long', path: at, with: { most: MOST_CELL, letters: cell.length } });
   for (const date of [row.opened_on, row.best_before])
     if (date && !isDate(date)) issues.push({ code: 'bad-date', path: at, with: { text: date } });
   const price = row.price ? take(parseMoney(row.price, currency)) : null;
@@ -112,11 +135,13 @@ export function readStores(
   const { headings, rows } = readCsv(text);
   const has = (...names: readonly string[]): boolean => names.every((name) => headings.includes(name));
   if (rows.length === 0) return { fault: 'The file holds no row under its headings.', rows: [] };
+  if (rows.length > MOST_ROWS) return { fault: TOO_MANY_ROWS, rows: [] };
   if (has('name', 'holds_ml')) return { fault: null, rows: rows.map((row, i) => jarRow(row, `row ${i + 2}`, jars, currency)) };
   if (!has('ingredient') || !(has('amount') || has('grams')))
     return { fault: 'The first row should name ingredient and amount for lots, or name and holds_ml for jars.', rows: [] };
+  const named = namer();
   const bought = rows
     .map((row, i) => ({ row, at: `row ${i + 2}` }))
     .filter(({ row }) => !row.kind || row.kind === 'bought' || lots.some((lot) => lot.number === row.number));
-  return { fault: null, rows: bought.map(({ row, at }) => lotRow(row, at, lots, currency)) };
+  return { fault: null, rows: bought.map(({ row, at }) => lotRow(row, at, { lots, currency, named })) };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Record } from './log-route';
+import { Record } from './log-record';
 
 const least = { clientId: 'abcdefgh', batchId: 1, task: 'flood-1', at: 5, device: 'tablet-one', deviceSequence: 1 };
 

@@ -34,6 +34,8 @@ export async function GET(request: Request): Promise<Response> {
   return new Response(new Uint8Array(kept.bytes), {
     headers: {
       'content-type': kind.type,
+      // A picture on a page is shown all the same; opened by itself it is kept as a file and never as a page of the shop.
+      'content-disposition': `attachment; filename="photo.${kind.type.slice('image/'.length)}"`,
       'cache-control': 'private, max-age=31536000, immutable',
       'x-content-type-options': 'nosniff',
     },

@@ -26,9 +26,10 @@ export async function Work({ page }: { readonly page?: string }) {
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Work</h1>
         <div className="flex flex-wrap gap-2">
-          <Link href="/work/round" className={linkLook('plain')}>
+          {/* Loaded anew: the camera is allowed there alone. */}
+          <a href="/work/round" className={linkLook('plain')}>
             One round
-          </Link>
+          </a>
           <Link href="/work/restore" className={linkLook('plain')}>
             A piece comes home
           </Link>

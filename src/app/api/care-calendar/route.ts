@@ -1,1 +1,4 @@
-export { shopCalendar as GET } from '@/features/care/routes';
+import { shopCalendar } from '@/features/care/routes';
+import { route } from '@/web/route';
+
+export const GET = route(shopCalendar);

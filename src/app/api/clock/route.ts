@@ -1,2 +1,5 @@
-export { GET } from '@/features/shop/clock-route';
+import { GET as answer } from '@/features/shop/clock-route';
+import { route } from '@/web/route';
+
+export const GET = route(answer);
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,4 @@
-export { takeDeclaration as POST } from '@/features/stores/routes';
+import { takeDeclaration } from '@/features/stores/routes';
+import { route } from '@/web/route';
+
+export const POST = route(takeDeclaration);

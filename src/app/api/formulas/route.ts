@@ -1,1 +1,4 @@
-export { exportFormulas as GET } from '@/features/blends/routes';
+import { exportFormulas } from '@/features/blends/routes';
+import { route } from '@/web/route';
+
+export const GET = route(exportFormulas);

@@ -1,1 +1,4 @@
-export { labelResponse as GET } from '@/features/pour/label-routes';
+import { labelResponse } from '@/features/pour/label-routes';
+import { route } from '@/web/route';
+
+export const GET = route(labelResponse);

@@ -1,1 +1,4 @@
-export { GET } from '@/features/work/photo';
+import { GET as answer } from '@/features/work/photo';
+import { route } from '@/web/route';
+
+export const GET = route(answer);

@@ -1,1 +1,4 @@
-export { GET } from '@/features/cure/practice-logger';
+import { GET as answer } from '@/features/cure/practice-logger';
+import { route } from '@/web/route';
+
+export const GET = route(answer);

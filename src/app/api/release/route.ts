@@ -1,1 +1,4 @@
-export { GET } from '@/features/release/record-route';
+import { GET as answer } from '@/features/release/record-route';
+import { route } from '@/web/route';
+
+export const GET = route(answer);

@@ -1,1 +1,4 @@
-export { exportStores as GET } from '@/features/stores/routes';
+import { exportStores } from '@/features/stores/routes';
+import { route } from '@/web/route';
+
+export const GET = route(exportStores);

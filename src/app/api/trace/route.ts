@@ -1,1 +1,4 @@
-export { exportTrace as GET } from '@/features/stores/routes';
+import { exportTrace } from '@/features/stores/routes';
+import { route } from '@/web/route';
+
+export const GET = route(exportTrace);

@@ -1,8 +1,6 @@
+import { route } from '@/web/route';
 import { ownerPage } from '@/features/care/owner-page';
 
-export async function GET(
-  request: Request,
-  { params }: { readonly params: Promise<{ readonly code: string }> },
-): Promise<Response> {
-  return ownerPage(request, (await params).code);
-}
+export const GET = route(async (request, { params }: { readonly params: Promise<{ readonly code: string }> }) =>
+  ownerPage(request, (await params).code),
+);

@@ -125,8 +125,8 @@ export function BenchView({
   troubles,
 }: Props) {
   const nowMs = useNow(serverNowMs);
-  const { kept } = useOutbox();
-  const action = shopsAction && projected(shopsAction, ahead, kept as unknown as Parameters<typeof projected>[2]);
+  const { waiting } = useOutbox();
+  const action = shopsAction && projected(shopsAction, ahead, waiting as unknown as Parameters<typeof projected>[2]);
   const call = useAlarms(action ? [action] : [], nowMs, troubles);
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);

@@ -8,7 +8,7 @@ import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { useSave } from '../../shop/use-save';
 import { correct } from '../actions';
-import { stamp } from './outbox';
+import { stamp } from '@/web/outbox-store';
 
 type Props = {
   readonly batchId: number;
@@ -50,7 +50,8 @@ export function CorrectEntry({ batchId, entry }: Props) {
           onSubmit={(event) => {
             event.preventDefault();
             void run(
-              () => correct({ clientId: freshId(), batchId, ...stamp(), corrects: entry.clientId, at, grams, seen, sure }),
+              async () =>
+                correct({ clientId: freshId(), batchId, ...(await stamp()), corrects: entry.clientId, at, grams, seen, sure }),
               () => setOpen(false),
             );
           }}

@@ -9,7 +9,7 @@ import type { HandAction } from '@/features/today/strip';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { useNow } from '@/ui/now';
-import { smallPhoto } from './small-photo';
+import { type SmallPhoto, smallPhoto } from './small-photo';
 import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
 import { TinScale } from './tin-scale';
 import { useRecord } from './use-record';
@@ -58,7 +58,7 @@ export function RecordPanel({
   const nowMs = useNow(serverNowMs);
   const [typed, setTyped] = useState(EMPTY);
   const [surfaces, setSurfaces] = useState<SeenOn>({});
-  const [photo, setPhoto] = useState<string | null>(null);
+  const [photo, setPhoto] = useState<SmallPhoto | null>(null);
   const [photoFault, setPhotoFault] = useState('');
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
   const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
@@ -77,7 +77,7 @@ export function RecordPanel({
       rh: rh.value ?? action.rh,
       seen: typed.seen,
       faults: faultsIn(surfaces),
-      photoData: photo,
+      photo: photo?.blob ?? null,
       ...(typed.next === '' ? {} : { nextLot: { lotId: Number(typed.next), grams: nextGrams.value } }),
       ...(at.value === null ? {} : { at: at.value }),
       ...more,
@@ -201,7 +201,7 @@ export function RecordPanel({
             }}
           />
           {/* biome-ignore lint/performance/noImgElement: a picture of this device, not yet anywhere else */}
-          {photo ? <img src={photo} alt="What will be kept" className="h-20" /> : null}
+          {photo ? <img src={photo.shown} alt="What will be kept" className="h-20" /> : null}
           {photoFault ? <span className="font-semibold text-late">▲ {photoFault}</span> : null}
         </label>
       </details>

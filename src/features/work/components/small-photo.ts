@@ -4,8 +4,11 @@
 const SIDE = 1280;
 const QUALITY = 0.8;
 
+/** A small photo, and the address under which this page shows it. */
+export type SmallPhoto = { readonly blob: Blob; readonly shown: string };
+
 /** A photo made small enough to keep on this device until the shop's file has it; null where it cannot be read as a picture. */
-export async function smallPhoto(file: File): Promise<string | null> {
+export async function smallPhoto(file: File): Promise<SmallPhoto | null> {
   try {
     const bitmap = await createImageBitmap(file);
     const scale = Math.min(1, SIDE / Math.max(bitmap.width, bitmap.height));
@@ -14,7 +17,8 @@ export async function smallPhoto(file: File): Promise<string | null> {
     canvas.height = Math.max(1, Math.round(bitmap.height * scale));
     canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
     bitmap.close();
-    return canvas.toDataURL('image/jpeg', QUALITY);
+    const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', QUALITY));
+    return blob && { blob, shown: URL.createObjectURL(blob) };
   } catch {
     return null;
   }

@@ -7,7 +7,8 @@ import type { Fault } from '@/core/regimen';
 import { freshId } from '@/ui/id';
 import { clockOffset, shopClock } from '@/ui/now';
 import { undo } from '../actions';
-import { flush, send, stamp, waiting } from './outbox';
+import { flush, send } from '@/web/outbox';
+import { stamp } from '@/web/outbox-store';
 
 /** What a device records besides the task itself. */
 export type Details = {
@@ -19,8 +20,8 @@ export type Details = {
   readonly kind?: 'done' | 'left-out';
   readonly at?: number;
   readonly faults?: readonly { readonly fault: Fault; readonly surface: Surface }[];
-  /** A photo as a data URL, already made small. */
-  readonly photoData?: string | null;
+  /** A photo, already made small. */
+  readonly photo?: Blob | null;
   /** Its lot ran out within the coat: the rest came from this one. */
   readonly nextLot?: { readonly lotId: number; readonly grams: number | null } | null;
   /** A time that was asked about is right. */
@@ -36,6 +37,7 @@ export type Told = {
 
 const LAST = 'rendle-last';
 const FLUSH_EVERY_MS = 5000;
+const LET_IN = 'This device must give the shop’s passcode again: reload the page. Nothing is lost.';
 
 type Last = { readonly batchId: number; readonly number: string };
 
@@ -43,6 +45,7 @@ type Last = { readonly batchId: number; readonly number: string };
 export function useRecord(serverNowMs: number): {
   readonly busy: boolean;
   readonly told: Told | null;
+  /** Whether it is recorded, or kept on this device until the shop answers. */
   readonly record: (target: Target, details?: Details) => Promise<boolean>;
   readonly takeBack: (batchId?: number, number?: string) => Promise<void>;
 } {
@@ -60,7 +63,7 @@ export function useRecord(serverNowMs: number): {
         number: target.number,
         says: target.done,
         task: target.task,
-        ...stamp(),
+        ...(await stamp()),
         clockOffsetMs: clockOffset(),
         ...details,
         at: Math.round(at),
@@ -69,14 +72,16 @@ export function useRecord(serverNowMs: number): {
       if (sent.ok === 'waiting')
         setTold({
           tone: 'waiting',
-          text: `${target.done} is written down on this device and goes to the shop’s file as soon as it answers.`,
+          text: sent.door
+            ? `${target.done} is written down on this device. ${LET_IN}`
+            : `${target.done} is written down on this device and goes to the shop’s file as soon as it answers.`,
         });
       else if (sent.ok) {
         sessionStorage.setItem(LAST, JSON.stringify({ batchId: target.batchId, number: target.number } satisfies Last));
         setTold({ tone: 'done', text: `${target.done} · ${target.number}` });
         router.refresh();
       } else setTold({ tone: 'fault', text: Object.values(sent.faults).join(' '), asks: sent.faults.sure !== undefined });
-      return sent.ok === true;
+      return sent.ok !== false;
     },
     [router, serverNowMs],
   );
@@ -86,7 +91,7 @@ export function useRecord(serverNowMs: number): {
       const last = batchId && number ? { batchId, number } : (JSON.parse(sessionStorage.getItem(LAST) ?? 'null') as Last | null);
       if (!last) return setTold({ tone: 'fault', text: 'Nothing was recorded from this device yet.' });
       setBusy(true);
-      const answer = await undo({ clientId: freshId(), batchId: last.batchId, ...stamp() });
+      const answer = await undo({ clientId: freshId(), batchId: last.batchId, ...(await stamp()) });
       setBusy(false);
       setTold(
         answer.ok
@@ -100,10 +105,13 @@ export function useRecord(serverNowMs: number): {
 
   useEffect(() => {
     const tryAgain = async (): Promise<void> => {
-      if (waiting().length === 0) return;
-      const { sent, faults } = await flush();
-      if (faults.length > 0) setTold({ tone: 'fault', text: faults.join(' ') });
+      const { sent, faults, door, left } = await flush();
+      if (door) setTold({ tone: 'fault', text: LET_IN });
+      else if (faults.length > 0) setTold({ tone: 'fault', text: faults.join(' ') });
       else if (sent > 0) setTold({ tone: 'done', text: `Sent now: ${sent} kept on this device.` });
+      else if (left === 0)
+        // Another part of this page, or another tab, sent it.
+        setTold((now) => (now?.tone === 'waiting' ? { tone: 'done', text: 'Sent now: what was kept on this device.' } : now));
       if (sent > 0) router.refresh();
     };
     const timer = setInterval(tryAgain, FLUSH_EVERY_MS);

@@ -2,22 +2,31 @@
 
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/button';
-import { letRefusedGo, OUTBOX_CHANGED, type Refused, refused, type Waiting, waiting } from './outbox';
+import { kept, letRefusedGo, OUTBOX_CHANGED, stillFits } from '@/web/outbox';
+import type { Refused, Waiting } from '@/web/outbox-store';
 
-/** What this device has written down and not yet sent, and what came too late to be taken; told as it changes. */
-export function useOutbox(): { readonly kept: readonly Waiting[]; readonly notTaken: readonly Refused[] } {
-  const [state, setState] = useState<{ readonly kept: readonly Waiting[]; readonly notTaken: readonly Refused[] }>({
-    kept: [],
-    notTaken: [],
-  });
+const MB = 1_000_000;
+/** With less than this many photos' room left the device is called nearly full. */
+const NEARLY_FULL_MB = 5;
+
+type State = { readonly waiting: readonly Waiting[]; readonly refused: readonly Refused[]; readonly fits: number | null };
+
+/** What this device has written down and not yet sent, and what came too late to be taken; told as it changes, in any tab. */
+export function useOutbox(): State {
+  const [state, setState] = useState<State>({ waiting: [], refused: [], fits: null });
   useEffect(() => {
-    const read = (): void => setState({ kept: waiting(), notTaken: refused() });
-    read();
-    window.addEventListener(OUTBOX_CHANGED, read);
-    window.addEventListener('storage', read);
+    const read = async (): Promise<void> => {
+      const { waiting, refused } = await kept();
+      setState({ waiting, refused, fits: waiting.length > 0 ? await stillFits() : null });
+    };
+    void read();
+    const again = (): void => void read();
+    const others = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(OUTBOX_CHANGED);
+    others?.addEventListener('message', again);
+    window.addEventListener(OUTBOX_CHANGED, again);
     return () => {
-      window.removeEventListener(OUTBOX_CHANGED, read);
-      window.removeEventListener('storage', read);
+      others?.close();
+      window.removeEventListener(OUTBOX_CHANGED, again);
     };
   }, []);
   return state;
@@ -25,22 +34,29 @@ export function useOutbox(): { readonly kept: readonly Waiting[]; readonly notTa
 
 /** Says what waits on this device, and shows every record that was not taken until someone has read why. */
 export function WaitingRecords() {
-  const { kept, notTaken } = useOutbox();
-  if (kept.length + notTaken.length === 0) return null;
+  const { waiting, refused, fits } = useOutbox();
+  if (waiting.length + refused.length === 0) return null;
+  const megabytes = waiting.reduce((sum, one) => sum + (one.photo?.size ?? 0), 0) / MB;
   return (
     <div className="no-print border-rule border-t bg-glow px-4 py-2">
-      {kept.length > 0 ? (
+      {waiting.length > 0 ? (
         <p className="font-semibold">
-          {kept.length === 1 ? 'One record waits' : `${kept.length} records wait`} on this device for the shop to answer; each
-          keeps its own time.
+          {waiting.length === 1 ? 'One record waits' : `${waiting.length} records wait`} on this device for the shop to answer;
+          each keeps its own time.
+          {megabytes >= 0.1 ? ` Photos: ${megabytes.toFixed(1)} MB.` : ''}
+          {fits === null
+            ? ''
+            : fits / MB < NEARLY_FULL_MB
+              ? ' ▲ This device is nearly full.'
+              : ` ${Math.floor(fits / MB)} MB still fit.`}
         </p>
       ) : null}
-      {notTaken.map(({ record, why }) => (
+      {refused.map(({ record, why }) => (
         <p key={record.clientId} role="alert" className="flex flex-wrap items-center gap-3">
           <span>
             ▲ “{String(record.says ?? record.task)}” {String(record.number ?? '')} from this device was not taken: {why}
           </span>
-          <Button look="quiet" onClick={() => letRefusedGo(record.clientId)}>
+          <Button look="quiet" onClick={() => void letRefusedGo(record.clientId)}>
             Read
           </Button>
         </p>

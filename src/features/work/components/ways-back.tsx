@@ -7,7 +7,7 @@ import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useSave } from '../../shop/use-save';
 import { dropWay, goBack, strike } from '../actions';
-import { stamp } from './outbox';
+import { stamp } from '@/web/outbox-store';
 
 export type Trouble = { readonly key: string; readonly what: string; readonly advice: string; readonly ways: readonly Way[] };
 type Props = {
@@ -60,7 +60,7 @@ export function WaysBack({ batchId, troubles, taken, doubles }: Props) {
           <Button
             look="quiet"
             disabled={busy}
-            onClick={() => void run(() => strike({ clientId: freshId(), batchId, ...stamp(), entry: one.id }))}
+            onClick={() => void run(async () => strike({ clientId: freshId(), batchId, ...(await stamp()), entry: one.id }))}
           >
             Strike this one
           </Button>

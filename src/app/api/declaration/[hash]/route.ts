@@ -1,1 +1,4 @@
-export { showDeclaration as GET } from '@/features/stores/routes';
+import { showDeclaration } from '@/features/stores/routes';
+import { route } from '@/web/route';
+
+export const GET = route(showDeclaration);

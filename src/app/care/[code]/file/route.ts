@@ -1,8 +1,6 @@
+import { route } from '@/web/route';
 import { ownerFile } from '@/features/care/owner-page';
 
-export async function GET(
-  request: Request,
-  { params }: { readonly params: Promise<{ readonly code: string }> },
-): Promise<Response> {
-  return ownerFile(request, (await params).code);
-}
+export const GET = route(async (request, { params }: { readonly params: Promise<{ readonly code: string }> }) =>
+  ownerFile(request, (await params).code),
+);

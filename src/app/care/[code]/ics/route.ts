@@ -1,8 +1,6 @@
+import { route } from '@/web/route';
 import { calendarResponse } from '@/features/care/routes';
 
-export async function GET(
-  request: Request,
-  { params }: { readonly params: Promise<{ readonly code: string }> },
-): Promise<Response> {
-  return calendarResponse(request, (await params).code);
-}
+export const GET = route(async (request, { params }: { readonly params: Promise<{ readonly code: string }> }) =>
+  calendarResponse(request, (await params).code),
+);

@@ -1,8 +1,6 @@
+import { route } from '@/web/route';
 import { pdfResponse } from '@/features/care/routes';
 
-export async function GET(
-  request: Request,
-  { params }: { readonly params: Promise<{ readonly code: string }> },
-): Promise<Response> {
-  return pdfResponse(request, (await params).code);
-}
+export const GET = route(async (request, { params }: { readonly params: Promise<{ readonly code: string }> }) =>
+  pdfResponse(request, (await params).code),
+);

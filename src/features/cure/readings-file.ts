@@ -1,0 +1,121 @@
+import 'server-only';
+import { z } from 'zod';
+import { clockSetRight, type LoggerFile, readLogger } from '@/core/cure';
+import { formatDuration, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
+import { type By, isAhead } from '@/data/command';
+import { openFile } from '@/data/db';
+import { recordReadings } from '@/data/shop/commands';
+import { sayIssue } from '@/messages';
+import { clockTime, fullDate } from '@/ui/when';
+import type { FilePreview } from '../shop/components/file-sheet';
+import { readCells } from '../shop/csv';
+
+const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
+export const Taken = z.object({
+  placeId: z.int().positive(),
+  text: z.string().max(8_000_000),
+  order: z.enum(['day-first', 'month-first']).nullable().default(null),
+  clock: z.enum(['right', 'slow', 'fast']).default('right'),
+});
+export type Taken = z.output<typeof Taken>;
+
+/** A logger's file as it is understood with what someone said of it, its clock put right. */
+function understand({ text, order, clock }: Taken, zone: string, nowMs: number) {
+  const file = readLogger(readCells(text), zone, order);
+  if (!file.ok) return file;
+  const offMs = HOUR_OFF[clock] * MS_PER_HOUR;
+  const told = file.value.readings.map((one) => ({ ...one, atMs: one.atMs + offMs }));
+  const { readings, aheadMs } = clockSetRight(told, nowMs);
+  return ok({ file: file.value, readings, aheadMs, movedMs: offMs - aheadMs });
+}
+const MOST_FAULTS = 6;
+const MOST_GAPS = 12;
+const ORDERS = [
+  { value: 'day-first', name: 'day, then month' },
+  { value: 'month-first', name: 'month, then day' },
+];
+const CLOCKS = [
+  { value: 'right', name: 'right' },
+  { value: 'slow', name: 'an hour slow' },
+  { value: 'fast', name: 'an hour fast' },
+];
+
+const ORDER = { iso: 'year-month-day', 'day-first': 'day, then month', 'month-first': 'month, then day' } as const;
+
+/** What a file was taken for, in words. */
+const understoodWords = ({ understood: { order, orderIsSure, unit, humidity, decimal } }: LoggerFile): string =>
+  [
+    `dates ${ORDER[order]}${orderIsSure ? '' : ' (cannot be told for sure: say below)'}`,
+    `°${unit}`,
+    humidity === 'percent' ? 'humidity in percent' : 'humidity as 0 to 1',
+    `decimal ${decimal}`,
+  ].join(', ');
+
+/** What a logger's file was understood to hold, gaps and unreadable rows included; for a thread of its own. */
+export function lookAtFile(taken: Taken, zone: string, nowMs: number): Result<FilePreview> {
+  const read = understand(taken, zone, nowMs);
+  if (!read.ok) return ok({ fault: read.issues.map((issue) => `${sayIssue(issue)} (${issue.path})`).join(' '), rows: [] });
+  const { file, readings, aheadMs, movedMs } = read.value;
+  const { faults, gaps, understood } = file;
+  const when = (ms: number): string => `${fullDate(ms, zone)} ${clockTime(ms, zone, ms)}`;
+  const [first, last] = [readings[0], readings.at(-1)];
+  const ahead = readings.filter((one) => isAhead(one.atMs, { nowMs })).length;
+  return ok({
+    fault: null,
+    saves: `Keep ${readings.length - ahead} readings`,
+    asks: [
+      ...(understood.orderIsSure ? [] : [{ name: 'order', label: 'Its dates are', value: understood.order, options: ORDERS }]),
+      { name: 'clock', label: 'Its clock was', value: 'right', options: CLOCKS },
+    ],
+    rows: [
+      {
+        name: first && last ? `${readings.length} readings, ${when(first.atMs)} to ${when(last.atMs)}` : 'no reading',
+        under: understoodWords(file),
+        status: readings.length > ahead ? 'new' : 'refused',
+        knownAs: null,
+        faults: [
+          ...(aheadMs > 0
+            ? [`The logger’s clock is ahead by ${formatDuration(aheadMs / 60_000)}: its times are moved back by that.`]
+            : []),
+          ...(ahead > 0 ? [`${ahead} lie in the future and are left out: the logger’s clock is ahead.`] : []),
+          ...gaps
+            .slice(0, MOST_GAPS)
+            .map(
+              (gap) =>
+                `A gap of ${formatDuration((gap.toMs - gap.fromMs) / 60_000)} from ${when(gap.fromMs + movedMs)}: it is shown, and bridged by what is usual there.`,
+            ),
+          ...(gaps.length > MOST_GAPS ? [`and ${gaps.length - MOST_GAPS} more gaps`] : []),
+          ...faults.slice(0, MOST_FAULTS).map(({ row, issue }) => `Row ${row}: ${sayIssue(issue)}`),
+          ...(faults.length > MOST_FAULTS ? [`and ${faults.length - MOST_FAULTS} more rows that cannot be read`] : []),
+        ],
+      },
+    ],
+  });
+}
+
+/** So many readings are kept at a time, and so long is waited between: others who write come in between. */
+const AT_A_TIME = 10_000;
+const PAUSE_MS = 400;
+
+/**
+ * Keeps what could be read of a file, for a thread of its own, through a connection of its own. It is kept part by part: each is a whole,
+ * and what was cut off is made good by taking the file again, since a reading is kept once.
+ */
+export async function takeFile(file: string, taken: Taken, zone: string, by: By): Promise<Result<{ readonly saved: number }>> {
+  const read = understand(taken, zone, by.nowMs);
+  if (!read.ok) return read;
+  const { db, raw } = openFile(file);
+  try {
+    raw.pragma('busy_timeout = 5000');
+    let saved = 0;
+    for (let from = 0; from < read.value.readings.length; from += AT_A_TIME) {
+      const kept = recordReadings(db, taken.placeId, read.value.readings.slice(from, from + AT_A_TIME), by);
+      if (!kept.ok) return kept;
+      saved += kept.value;
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+    }
+    return ok({ saved });
+  } finally {
+    raw.close();
+  }
+}

@@ -1,0 +1,104 @@
+import 'server-only';
+import { dateOf, MS_PER_DAY } from './core/quantity';
+import { draftJudgedLetters } from './data/care/post';
+import { now } from './data/clock';
+import { database, migrateFile } from './data/db';
+import { hasPasscode, isPasscode, setPasscode } from './data/door/passcode';
+import { bringUpToFacts } from './data/facts/facts';
+import { shopFile } from './data/files';
+import { log } from './data/log';
+import { copiesOf, copyOfDay } from './data/safe/daily';
+import { openOrLeave } from './data/safe/opening';
+import { setDamage, soundness } from './data/safe/sound';
+import { clockDoubt } from './data/shop/clock-doubt';
+import { shipRegimens } from './data/shop/commands';
+import { findShop } from './data/shop/queries';
+import { letterWords } from './features/care/letter-words';
+import { postRound } from './features/care/post-round';
+import { sayIssue } from './messages';
+import { inThread, readyThread } from './web/thread';
+
+const POST_EVERY_MS = 5 * 60_000;
+/** The day's copy is looked for a minute after the start, and every quarter of an hour. */
+const COPY_AFTER_MS = 60_000;
+const COPY_EVERY_MS = 15 * 60_000;
+/** The first page goes first; then the thread that draws slips gets ready. */
+const PAPER_AFTER_MS = 2000;
+
+function leave(words: string): never {
+  console.error(words);
+  process.exit(2);
+}
+
+/** Keeps the passcode that was given at the start; a shop that is open to the network without one ends in words. */
+async function openDoor(): Promise<void> {
+  const { RENDLE_LAN, RENDLE_PASSCODE } = process.env;
+  delete process.env.RENDLE_PASSCODE;
+  if (RENDLE_LAN !== '1') return;
+  const db = database();
+  if (RENDLE_PASSCODE && !(await isPasscode(db, RENDLE_PASSCODE))) {
+    const set = await setPasscode(db, RENDLE_PASSCODE, now());
+    if (!set.ok) leave(set.issues.map(sayIssue).join(' '));
+    log({ what: 'new passcode', by: 'start' });
+  }
+  if (!hasPasscode(db)) leave('Set a passcode first: RENDLE_PASSCODE=… bin/start --lan');
+}
+
+/** Rounds that go by themselves while the shop is open: the post, and a copy a day. One that fails is told and tried again. */
+function beginRounds(): void {
+  const post = (): void => {
+    if (findShop(database()) && !clockDoubt(database(), now()))
+      void postRound(database(), now()).catch((error) => console.error('The post:', error));
+  };
+  setInterval(post, POST_EVERY_MS).unref();
+  const copy = async (): Promise<void> => {
+    const shop = findShop(database());
+    // The demo shed is made anew at will and needs none.
+    if (!shop || shop.isDemo || clockDoubt(database(), now())) return;
+    const file = shopFile();
+    const where = copiesOf(file);
+    try {
+      if (await inThread('data', 'copyOfDay', [file, where, dateOf(now(), shop.zone), now()], copyOfDay))
+        log({ what: 'copy made', where });
+    } catch (fault) {
+      const why = fault instanceof Error ? fault.message : String(fault);
+      log({ what: 'copy failed', where, why });
+      console.error('The daily copy:', why);
+    }
+  };
+  // Once a day, and soon after a start, the file is looked over in a thread while the shop goes on.
+  const look = async (): Promise<void> => {
+    const damage = await inThread('data', 'soundness', [shopFile()], soundness);
+    setDamage(damage);
+    for (const why of damage) log({ what: 'damaged', where: shopFile(), why });
+  };
+  const looked = (): void => void look().catch((error) => console.error('Looking the file over:', error));
+  setTimeout(() => readyThread('paper'), PAPER_AFTER_MS).unref();
+  setTimeout(looked, COPY_AFTER_MS).unref();
+  setInterval(looked, MS_PER_DAY).unref();
+  setTimeout(copy, COPY_AFTER_MS).unref();
+  setInterval(copy, COPY_EVERY_MS).unref();
+}
+
+/** Opens the shop: takes its folder, brings its file up to date, and sets going what goes by itself. All before the first page. */
+export async function start(): Promise<void> {
+  openOrLeave(shopFile());
+  const before = migrateFile(shopFile(), new Date().toISOString().replace(/[:.]/g, '-'));
+  if (before) console.log(`The shop's file was copied to ${before} before it was brought up to date.`);
+  log({ what: 'started', port: process.env.RENDLE_PORT ?? '' });
+  await openDoor();
+  const db = database();
+  const doubt = clockDoubt(db, now());
+  if (doubt) {
+    const why = `the clock says ${new Date(now()).toISOString()}, the newest record is of ${new Date(doubt.newestMs).toISOString()}`;
+    log({ what: 'clock', why });
+    console.error(`${why}: nothing is dated until someone says on Today whether the clock is right.`);
+  }
+  // A file of an earlier version gets the regimens that have come since.
+  if (findShop(db)) shipRegimens(db, now());
+  // What is known may have changed since this file was last open: what that touches is held, listed and told once.
+  if (!doubt) bringUpToFacts(db, now());
+  // Each is drafted once; a shop that was cut off between the two is caught up.
+  if (!doubt) draftJudgedLetters(db, letterWords, now());
+  beginRounds();
+}

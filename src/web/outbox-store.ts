@@ -1,0 +1,112 @@
+'use client';
+
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { freshId } from '@/ui/id';
+import { photoBlob } from './photo-data';
+
+/** A record on its way to the shop’s file, with its photo as it is. It stays on this device until the server has answered for it. */
+export type Waiting = { readonly clientId: string; readonly photo?: Blob | null; readonly [field: string]: unknown };
+/** A record that came late and was not taken, with the reasons; it stays until someone has read it. */
+export type Refused = { readonly record: Waiting; readonly why: string };
+
+interface Bench extends DBSchema {
+  /** In the order they were written down. */
+  waiting: { key: number; value: Waiting; indexes: { client: string } };
+  refused: { key: string; value: Refused };
+  about: { key: string; value: string | number };
+}
+type Store = IDBPDatabase<Bench>;
+type Old = { readonly clientId?: unknown; readonly photoData?: unknown };
+
+const NAME = 'rendle-bench';
+/** Names under which the first house kept what waits; moved once, then let go. */
+const OLD = {
+  waiting: 'rendle-outbox',
+  refused: 'rendle-refused',
+  device: 'rendle-device',
+  sequence: 'rendle-sequence',
+} as const;
+
+const parsed = (text: string | null): unknown[] => {
+  try {
+    const list: unknown = JSON.parse(text ?? '[]');
+    return Array.isArray(list) ? list : [];
+  } catch {
+    return [];
+  }
+};
+
+/** Takes over what the first house had written on this device, all of it before it is let go there. */
+async function moveOld(db: Store): Promise<void> {
+  if (typeof localStorage === 'undefined') return;
+  const old = (name: keyof typeof OLD): string | null => localStorage.getItem(OLD[name]);
+  if (Object.values(OLD).every((key) => localStorage.getItem(key) === null)) return;
+  const records = parsed(old('waiting')).flatMap((one): Waiting[] => {
+    const { photoData, ...rest } = one as Old;
+    return typeof rest.clientId === 'string' ? [{ ...rest, clientId: rest.clientId, photo: photoBlob(photoData) }] : [];
+  });
+  const tx = db.transaction(['waiting', 'refused', 'about'], 'readwrite', { durability: 'strict' });
+  for (const record of records)
+    if ((await tx.objectStore('waiting').index('client').getKey(record.clientId)) === undefined)
+      await tx.objectStore('waiting').add(record);
+  for (const one of parsed(old('refused')) as Refused[])
+    if (typeof one?.record?.clientId === 'string') await tx.objectStore('refused').put(one, one.record.clientId);
+  const about = tx.objectStore('about');
+  const device = old('device');
+  if (device && (await about.get('device')) === undefined) await about.put(device, 'device');
+  const counted = Number(old('sequence') ?? 0);
+  await about.put(Math.max(counted || 0, Number((await about.get('sequence')) ?? 0)), 'sequence');
+  await tx.done;
+  for (const key of Object.values(OLD)) localStorage.removeItem(key);
+}
+
+let opened: Promise<Store> | null = null;
+
+/** This device's store; rejects where the browser has none to give, and is tried again the next time. */
+export function benchStore(): Promise<Store> {
+  opened ??= (async () => {
+    const db = await openDB<Bench>(NAME, 1, {
+      upgrade(fresh) {
+        fresh.createObjectStore('waiting', { autoIncrement: true }).createIndex('client', 'clientId', { unique: true });
+        fresh.createObjectStore('refused');
+        fresh.createObjectStore('about');
+      },
+      terminated() {
+        opened = null;
+      },
+    });
+    await moveOld(db);
+    return db;
+  })().catch((fault) => {
+    opened = null;
+    throw fault;
+  });
+  return opened;
+}
+
+/** Lets go of the open store, as a reload does. */
+export async function closeStore(): Promise<void> {
+  const db = await opened?.catch(() => null);
+  opened = null;
+  db?.close();
+}
+
+let loose: { device: string; sequence: number } | null = null;
+
+/** This device's name for itself and its next sequence number, counted once over all its tabs. */
+export async function stamp(): Promise<{ readonly device: string; readonly deviceSequence: number }> {
+  try {
+    const tx = (await benchStore()).transaction('about', 'readwrite');
+    const device = String((await tx.store.get('device')) ?? freshId());
+    const deviceSequence = Number((await tx.store.get('sequence')) ?? 0) + 1;
+    await tx.store.put(device, 'device');
+    await tx.store.put(deviceSequence, 'sequence');
+    await tx.done;
+    return { device, deviceSequence };
+  } catch {
+    // Nothing can be kept here: it counts as a device of its own while the page is open.
+    loose ??= { device: freshId(), sequence: 0 };
+    loose.sequence++;
+    return { device: loose.device, deviceSequence: loose.sequence };
+  }
+}

@@ -1,0 +1,33 @@
+import 'server-only';
+import { randomInt } from 'node:crypto';
+import { unstable_rethrow } from 'next/navigation';
+import { sayIssue } from '@/messages';
+import { unwritten } from '@/data/unwritten';
+import { noteFault } from './fault';
+
+type Handler<A extends readonly unknown[]> = (request: Request, ...rest: A) => Response | Promise<Response>;
+
+/**
+ * A route handler that never answers with an empty 500: a full, locked or damaged file is said in words (507), any other fault with a
+ * number a person can quote.
+ */
+export const route =
+  <A extends readonly unknown[]>(handler: Handler<A>): Handler<A> =>
+  async (request, ...rest) => {
+    try {
+      return await handler(request, ...rest);
+    } catch (fault) {
+      unstable_rethrow(fault);
+      const code = unwritten(fault);
+      const number = String(randomInt(1e8, 1e9));
+      noteFault(number, fault, new URL(request.url).pathname);
+      const words = code
+        ? sayIssue({ code, path: '' })
+        : `Something went wrong in the shop; nothing recorded is lost. Quote fault ${number} with the shop’s log.`;
+      const isJson =
+        request.headers.get('accept')?.includes('application/json') || request.headers.get('content-type') === 'application/json';
+      return isJson
+        ? Response.json({ ok: false, faults: { '': words }, unwritten: true }, { status: code ? 507 : 500 })
+        : new Response(words, { status: code ? 507 : 500, headers: { 'content-type': 'text/plain; charset=utf-8' } });
+    }
+  };
