@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beWren, expect, MONDAY_MORNING, pick, readyPercent, type Shop, test, weighTo } from './shop';
+import { beWren, expect, layCloths, MONDAY_MORNING, pick, readyPercent, type Shop, test, weighTo } from './shop';
 
 test.use({ wish: { demo: true, at: MONDAY_MORNING } });
 
@@ -49,8 +49,7 @@ async function answerCloths(page: Page, shop: Shop): Promise<void> {
   const asks = page.getByRole('button', { name: 'How do they lie?' });
   for (await fresh(); (await asks.count()) > 0; await fresh()) {
     const left = await asks.count();
-    await asks.first().click();
-    await page.getByRole('button', { name: /Laid flat/ }).click();
+    await layCloths(page, /Laid flat/);
     await expect(asks).toHaveCount(left - 1);
   }
   shop.advance(14);

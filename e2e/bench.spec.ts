@@ -1,4 +1,4 @@
-import { beWren, expect, MONDAY_MORNING, readyPercent, test } from './shop';
+import { beWren, expect, layCloths, MONDAY_MORNING, readyPercent, test } from './shop';
 
 const status = { name: 'Next for hands' } as const;
 
@@ -55,8 +55,7 @@ test('the alarm of self-heating cloths cannot be left unanswered', async ({ page
   await cloths.getByRole('button').click();
   await page.keyboard.press('Escape');
   await expect(cloths).toContainText('How do they lie?');
-  await cloths.getByRole('button').click();
-  await page.getByRole('button', { name: /Laid flat/ }).click();
+  await layCloths(page, /Laid flat/);
   // A look a moment later is kept and closes nothing; nor does one of eleven hours later.
   for (const hours of [0, 11]) {
     shop.advance(hours);
@@ -73,8 +72,7 @@ test('the alarm of self-heating cloths cannot be left unanswered', async ({ page
 test('a wipe after the cloths were answered for asks again', async ({ page }) => {
   await beWren(page);
   const cloths = page.getByRole('complementary', { name: 'Oily cloths' });
-  await cloths.last().getByRole('button', { name: 'How do they lie?' }).click();
-  await page.getByRole('button', { name: /Laid flat/ }).click();
+  await layCloths(page, /Laid flat/);
   await expect(cloths.getByRole('button', { name: 'How do they lie?' })).toHaveCount(0);
   await page.goto('/work/31-010');
   await page.getByRole('region', { name: 'Record the next action' }).getByRole('button', { name: 'Wiped' }).click();

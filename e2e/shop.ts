@@ -2,7 +2,7 @@ import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 const HOME = path.resolve(import.meta.dirname, '..');
 const HOUR = 3_600_000;
@@ -190,4 +190,15 @@ export async function weighTo(page: Page, reading: string): Promise<void> {
   await field.fill(reading);
   await page.getByRole('button', { name: 'Weighed', exact: true }).click();
   await expect.poll(async () => (await field.count()) === 0 || (await field.inputValue()) === '').toBe(true);
+}
+
+/** Says how the oily cloths lie, and waits until it is kept: an open dialog hides the line behind it, which proves nothing. */
+export async function layCloths(
+  page: Page,
+  way: RegExp,
+  hand: (control: Locator) => Promise<void> = (control) => control.click(),
+): Promise<void> {
+  await hand(page.getByRole('button', { name: 'How do they lie?' }).first());
+  await hand(page.getByRole('dialog').getByRole('button', { name: way }));
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 }

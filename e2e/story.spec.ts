@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, MONDAY_MORNING, readyPercent, type Shop, test, pick } from './shop';
+import { expect, layCloths, MONDAY_MORNING, pick, readyPercent, type Shop, test } from './shop';
 
 /** How a maker works a control: by pointing at it, or by the keyboard alone. */
 type Hand = (control: Locator) => Promise<void>;
@@ -196,8 +196,7 @@ async function soak(page: Page, hand: Hand, shop: Shop): Promise<void> {
     await later(0.6);
     await record(page, hand, 'Wiped');
   }
-  await hand(page.getByRole('button', { name: 'How do they lie?' }));
-  await hand(page.getByRole('button', { name: /Laid flat, single/ }));
+  await layCloths(page, /Laid flat, single/, hand);
   // Plain oil does not heat itself: laid, its cloths are done with.
   await expect(page.getByRole('complementary', { name: 'Oily cloths' })).toHaveCount(0);
   await later(14);
@@ -228,8 +227,7 @@ async function cureAndRelease(page: Page, hand: Hand, shop: Shop): Promise<void>
   // The wax paste of the morning opened a rag line of its own.
   await expect(page.getByText('Its cloths are dealt with').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Release', exact: true })).toBeDisabled();
-  await hand(page.getByRole('button', { name: 'How do they lie?' }));
-  await hand(page.getByRole('button', { name: /Under water/ }));
+  await layCloths(page, /Under water/, hand);
   await expect(page.getByText(/certified|100 % safe|waterproof|antibacterial/i)).toHaveCount(0);
   shop.advance(14);
   await page.reload();
