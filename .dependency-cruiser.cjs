@@ -1,4 +1,7 @@
-/** The arrows of the house: app → features → web, data, ui, messages, core; web → data, ui, messages, core; data → core; devices → core; core → core only. */
+/**
+ * The arrows of the house: app → features → web, print, data, ui, messages, core; web → data, ui, messages, core;
+ * print → ui, messages, core; data → core; devices → core; core → core only. A feature imports no other feature.
+ */
 const room = (name) => `^src/${name}/`;
 const only = (name, from, allowed, extra = {}) => ({
   name,
@@ -30,7 +33,7 @@ module.exports = {
       name: 'core-by-its-doors',
       severity: 'error',
       from: {
-        path: '^(src/(app|features|web|data|ui|messages|devices|cli|solvers|workers)|e2e|bench)/',
+        path: '^(src/(app|features|web|print|data|ui|messages|devices|cli|solvers|workers)|e2e|bench)/',
         pathNot: '\\.test\\.tsx?$',
       },
       to: { path: '^src/core/', pathNot: '^src/core/[^/]+/index\\.ts$' },
@@ -45,14 +48,24 @@ module.exports = {
     only('web-knows-how-pages-work', room('web'), [
       room('web'),
       '^src/threads/jobs\\.ts$',
+      room('devices'),
       room('data'),
       room('ui'),
       room('messages'),
       room('core'),
     ]),
+    only('print-knows-what-is-drawn', room('print'), [room('print'), room('ui'), room('messages'), room('core')]),
+    {
+      name: 'stations-stand-alone',
+      comment: 'A feature imports no other feature: what two share goes down, into web, print, ui, messages or the core.',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+    },
     only('features-know', room('features'), [
       room('features'),
       room('web'),
+      room('print'),
       room('data'),
       room('ui'),
       room('messages'),
@@ -60,7 +73,13 @@ module.exports = {
       room('devices'),
       room('workers'),
     ]),
-    only('threads-do-work-of-others', room('threads'), [room('threads'), room('features'), room('data'), room('core')]),
+    only('threads-do-work-of-others', room('threads'), [
+      room('threads'),
+      room('features'),
+      room('print'),
+      room('data'),
+      room('core'),
+    ]),
     {
       name: 'threads-are-asked-by-name',
       comment: 'What runs in a thread is loaded there; the server knows its jobs by their types alone.',

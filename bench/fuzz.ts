@@ -28,10 +28,10 @@ import { ReleaseRecord } from '@/core/release';
 import { readLine } from '@/devices/line';
 import { readFormulas } from '@/features/blends/formula-file';
 import { smallPicture } from '@/features/care/small-picture';
-import { MOST_LIST, readCells } from '@/features/shop/csv';
+import { MOST_LIST, readCells } from '@/web/csv';
 import { readStores } from '@/features/stores/stores-file';
-import { Record as LogRecord } from '@/features/work/log-record';
-import { photoOf } from '@/features/work/photo';
+import { Record as LogRecord } from '@/web/hands/log-record';
+import { photoOf } from '@/web/photo';
 import { isOpen } from '@/web/open-routes';
 import { mayWriteFrom } from '@/web/origin';
 

@@ -13,7 +13,7 @@ import { setDamage, soundness } from './data/safe/sound';
 import { clockDoubt } from './data/shop/clock-doubt';
 import { shipRegimens } from './data/shop/commands';
 import { findShop } from './data/shop/queries';
-import { letterWords } from './features/care/letter-words';
+import { letterWords } from '@/web/letter-words';
 import { postRound } from './features/care/post-round';
 import { sayIssue } from './messages';
 import { inThread, readyThread } from './web/thread';

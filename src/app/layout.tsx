@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
-import { isDim } from '@/features/shop/session';
+import { isDim } from '@/web/session';
 import { KeepOffline } from '@/ui/keep-offline';
 import './globals.css';
 

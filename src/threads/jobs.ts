@@ -1,11 +1,11 @@
 import { backup, verify } from '@/data/safe/backup';
 import { copyOfDay } from '@/data/safe/daily';
 import { soundness } from '@/data/safe/sound';
-import { setSlip } from '@/features/care/pdf';
+import { setSlip } from '@/print/slip-pdf';
 import { lookAtFile, takeFile } from '@/features/cure/readings-file';
-import { labelSheets } from '@/features/pour/label-pdf';
-import { recordPdf } from '@/features/release/record-pdf';
-import { pdfPicture } from '@/features/shop/pdf-picture';
+import { labelSheets } from '@/print/label-pdf';
+import { recordPdf } from '@/print/record-pdf';
+import { pdfPicture } from '@/print/pdf-picture';
 
 /** What takes longer than a request may hold the others up, by the thread that does it. Each takes and gives what can be copied. */
 export const JOBS = {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Shell } from '@/features/shop/shell';
+import { Shell } from '@/web/shell/shell';
 
 export default function ShopLayout({ children }: { readonly children: ReactNode }) {
   return <Shell>{children}</Shell>;

@@ -1,4 +1,4 @@
-import { EnterForm } from '@/features/shop/components/enter-form';
+import { EnterForm } from '@/features/settings/components/enter-form';
 
 export default function Enter() {
   return (

@@ -1,4 +1,4 @@
-import { SetUpPage } from '@/features/shop/shop-page';
+import { SetUpPage } from '@/features/settings/shop-page';
 
 export default function SetUp() {
   return <SetUpPage />;

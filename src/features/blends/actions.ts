@@ -1,6 +1,7 @@
 'use server';
 
 import { z } from 'zod';
+import { rowId } from '@/web/shapes';
 import { type Understood, understand } from '@/core/blend';
 import { ok } from '@/core/quantity';
 import { sayIssue } from '@/messages';
@@ -13,14 +14,14 @@ import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { HEATERS } from '@/core/caution';
 import { startPour } from '@/data/pour/commands';
 import { findIngredient } from '@/core/material';
-import { MOST_LIST } from '../shop/csv';
-import { act, type Answer } from '../shop/act';
-import type { FilePreview } from '../shop/components/file-sheet';
+import { MOST_LIST } from '@/web/csv';
+import { act, type Answer } from '@/web/act';
+import type { FilePreview } from '@/web/file-sheet';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({ ingredient: z.string(), parts: z.number().positive() });
 const Formula = z.object({
-  id: z.int().positive().nullable(),
+  id: rowId.nullable(),
   version: z.int(),
   name: z.string().trim().min(1).max(120),
   basis: z.enum(['mass', 'volume']),
@@ -34,7 +35,7 @@ export async function save(input: unknown): Promise<Answer<{ readonly id: number
 }
 
 const Pour = z.object({
-  revisionId: z.int().positive(),
+  revisionId: rowId,
   targetG: z.number().positive().max(1e6),
   residueG: z.number().min(0).max(1e4),
   takeUp: z.boolean(),

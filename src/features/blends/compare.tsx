@@ -13,7 +13,7 @@ import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 
 const MOST = 4;
 /** The board costs are spoken of: 420 × 260 × 24 mm, long grain, closed pores, first coat. */

@@ -1,5 +1,5 @@
 import 'server-only';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { ConvertForm } from './components/convert-form';
 
 /** A page of its own for the phone at the shelf. */

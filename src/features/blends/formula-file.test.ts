@@ -5,7 +5,7 @@ import { understand } from '@/core/blend';
 import { INGREDIENTS } from '@/core/material';
 import type { Formula } from '@/data/blends/queries';
 import { formulaSchema, releaseSchema } from '../../../docs/formats/write-schema';
-import { readCsv, toCsv } from '../shop/csv';
+import { readCsv, toCsv } from '@/web/csv';
 import { formulasAsCsv, formulasAsJson, isFormulaFile, readFormulas } from './formula-file';
 
 const formula = (

@@ -2,7 +2,7 @@ import 'server-only';
 import { FormulaFile, type Read } from '@/core/blend';
 import { parseNumber } from '@/core/quantity';
 import type { Formula } from '@/data/blends/queries';
-import { MOST_ROWS, readCsv, TOO_MANY_ROWS, toCsv } from '../shop/csv';
+import { MOST_ROWS, readCsv, TOO_MANY_ROWS, toCsv } from '@/web/csv';
 
 const latest = (formulas: readonly Formula[]) =>
   formulas.flatMap((formula) => {

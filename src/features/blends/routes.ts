@@ -1,7 +1,7 @@
 import 'server-only';
 import { allFormulas } from '@/data/blends/queries';
-import { csvFile, download } from '../shop/csv';
-import { session } from '../shop/session';
+import { csvFile, download } from '@/web/csv';
+import { session } from '@/web/session';
 import { formulasAsCsv, formulasAsJson } from './formula-file';
 
 /** Every formula as a file: `?as=json` or `?as=csv`. */

@@ -1,60 +1,26 @@
 'use server';
 
 import { z } from 'zod';
-import { COUNTRIES, LANGUAGES, USES, WASHES } from '@/core/care';
-import { fail, parsePositive } from '@/core/quantity';
+import { countryOrNone, emailOrNone, rowId } from '@/web/shapes';
+import { LANGUAGES, USES, WASHES } from '@/core/care';
 import { eraseOwner, reportCare, seeReport } from '@/data/care/owners';
 import { changePlan, setHolder } from '@/data/care/plans';
-import { draftHoldLetters, retryLetter, settleDrafts } from '@/data/care/post';
+import { retryLetter, settleDrafts } from '@/data/care/post';
 import { dropFile } from '@/data/files';
 import { sellTins } from '@/data/tins/commands';
-import { letterWords } from './letter-words';
-import { sellPieces } from '@/data/care/commands';
 import { revalidatePath } from 'next/cache';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { postRound, removeLetters } from './post-round';
-import { act, type Answer, moneyOf, reader } from '../shop/act';
-
-const email = z.union([z.literal(''), z.email()]);
-const Country = z.union([z.literal(''), z.enum(COUNTRIES)]).transform((id) => id || null);
-
-const Sale = z.object({
-  batchId: z.int().positive(),
-  pieces: z.string(),
-  price: z.string(),
-  buyer: z.string().max(160),
-  email: email.default(''),
-  soldOn: z.iso.date(),
-  use: z.enum(USES),
-  wash: z.enum(WASHES),
-  upkeep: z.enum(['re-oils', 'will-not', 'unknown']),
-  language: z.enum(LANGUAGES),
-  country: Country,
-  bottle: z.string().regex(/^\d*$/),
-});
-
-/** Sells pieces of a released batch; each gets its care plan. */
-export async function sell(input: unknown): Promise<Answer<{ readonly codes: readonly string[] }>> {
-  return act(Sale, input, (db, { pieces, price, bottle, ...rest }, by) => {
-    const read = reader();
-    const count = read.take('pieces', parsePositive(pieces));
-    const priceMinor = read.orNone('price', price, moneyOf(db));
-    if (count === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
-    if (!Number.isInteger(count)) return fail('invalid', 'pieces', { detail: 'a whole number of pieces' });
-    return sellPieces(db, { ...rest, pieces: count, priceMinor, bottleLotId: bottle === '' ? null : Number(bottle) }, by);
-  });
-}
+import { act, type Answer, moneyOf, reader } from '@/web/act';
 
 /** Someone of the shop has read what an owner said. */
 export async function markSeen(input: unknown): Promise<Answer> {
-  return act(z.object({ id: z.int().positive() }), input, (db, { id }, by) => seeReport(db, id, by.nowMs));
+  return act(z.object({ id: rowId }), input, (db, { id }, by) => seeReport(db, id, by.nowMs));
 }
 
 /** Forgets one person; what went to them as files goes as well. */
 export async function erase(input: unknown): Promise<Answer> {
-  const erased = await act(z.object({ ownerId: z.int().positive() }), input, (db, { ownerId }, by) =>
-    eraseOwner(db, ownerId, by.nowMs),
-  );
+  const erased = await act(z.object({ ownerId: rowId }), input, (db, { ownerId }, by) => eraseOwner(db, ownerId, by.nowMs));
   if (!erased.ok) return erased;
   removeLetters(erased.value.files);
   erased.value.photos.forEach(dropFile);
@@ -70,7 +36,7 @@ export async function sendNow(): Promise<Answer<{ readonly sent: number; readonl
 }
 
 const code = z.string().min(1).max(40);
-const Plan = z.object({ code, language: z.enum(LANGUAGES), country: Country, use: z.enum(USES), wash: z.enum(WASHES) });
+const Plan = z.object({ code, language: z.enum(LANGUAGES), country: countryOrNone, use: z.enum(USES), wash: z.enum(WASHES) });
 
 /** Where a sold piece lives and how it is used; its looks follow. */
 export async function savePlan(input: unknown): Promise<Answer> {
@@ -79,7 +45,7 @@ export async function savePlan(input: unknown): Promise<Answer> {
 
 /** Who has a sold piece now. */
 export async function saveHolder(input: unknown): Promise<Answer> {
-  return act(z.object({ code, name: z.string().max(160), email }), input, (db, holder) => setHolder(db, holder));
+  return act(z.object({ code, name: z.string().max(160), email: emailOrNone }), input, (db, holder) => setHolder(db, holder));
 }
 
 const Note = z.object({ code, kind: z.enum(['re-oiled', 'wrong', 'returned', 'ended']), note: z.string().max(2000) });
@@ -106,14 +72,7 @@ export async function sellRefill(input: unknown): Promise<Answer<unknown>> {
   });
 }
 
-/** Drafts a letter to everyone who has a piece a held lot is on. */
-export async function draftLetters(input: unknown): Promise<Answer<{ readonly drafted: number }>> {
-  return act(z.object({ lotId: z.int().positive() }), input, (db, { lotId }, by) =>
-    draftHoldLetters(db, lotId, letterWords, by.nowMs),
-  );
-}
-
-const Settled = z.object({ ids: z.array(z.int().positive()).min(1).max(10_000), send: z.boolean() });
+const Settled = z.object({ ids: z.array(rowId).min(1).max(10_000), send: z.boolean() });
 
 /** Drafts go, or do not. */
 export async function settle(input: unknown): Promise<Answer> {
@@ -122,5 +81,5 @@ export async function settle(input: unknown): Promise<Answer> {
 
 /** A letter that did not go is tried again. */
 export async function tryAgain(input: unknown): Promise<Answer> {
-  return act(z.object({ id: z.int().positive() }), input, (db, { id }) => retryLetter(db, id));
+  return act(z.object({ id: rowId }), input, (db, { id }) => retryLetter(db, id));
 }

@@ -4,9 +4,9 @@ import type { Language } from '@/core/care';
 import { groupBy } from '@/core/quantity';
 import type { Look } from '@/data/care/queries';
 import { tagOf } from '@/data/work/batch';
-import { allergenIn, SLIP_WORDS } from '@/messages/slip';
-import { initialsOf } from './care-words';
-import { type Slip, slipIn, titleIn } from './slip';
+import { allergenIn, SLIP_WORDS, titleIn } from '@/messages/slip';
+import { initialsOf } from '@/messages/care';
+import { type Slip, slipIn } from '@/print/slip';
 
 /** A piece's looks to be put into a calendar, each with the number that stays its own. */
 export type Looked = {

@@ -11,10 +11,10 @@ import { pageOf, Pages } from '@/ui/pages';
 import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
 import { allLots } from '@/data/stores/queries';
-import { session } from '../shop/session';
-import { titleOf } from '../today/strip';
+import { session } from '@/web/session';
+import { titleOf } from '@/web/hands/open-batches';
 import { Bottles } from './bottles';
-import { initialsOf } from './care-words';
+import { initialsOf } from '@/messages/care';
 import { Letters, Said } from './letters';
 import { releasedRing } from './slip';
 

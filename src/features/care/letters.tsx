@@ -1,7 +1,7 @@
 import 'server-only';
 import { QUIET, type LetterRow } from '@/data/care/post';
 import type { ReportRow } from '@/data/care/owners';
-import { REPORT_WORDS } from './care-words';
+import { REPORT_WORDS } from '@/messages/care';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate, longDate } from '@/ui/when';
 import { AgainButton, DraftButtons, SeenButton, SendNow } from './components/owner-tools';

@@ -4,7 +4,7 @@ import { render } from 'preact-render-to-string';
 import { LANGUAGES, type Language } from '@/core/care';
 import { dateIn, SLIP_WORDS } from '@/messages/slip';
 import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
-import { type Slip, slipIn } from './slip';
+import { type Slip, slipIn } from '@/print/slip';
 
 /** What an owner's page shows beside the slip. */
 export type OwnerView = {

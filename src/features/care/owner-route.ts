@@ -1,7 +1,7 @@
 import 'server-only';
 import { exportOwner } from '@/data/care/owners';
-import { download } from '../shop/csv';
-import { session } from '../shop/session';
+import { download } from '@/web/csv';
+import { session } from '@/web/session';
 
 /** Everything kept of one person, as a file. */
 export async function GET(request: Request): Promise<Response> {

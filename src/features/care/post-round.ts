@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs';
 import path from 'node:path';
 import { sendLetters, writeLetters } from '@/data/care/post';
 import type { Db } from '@/data/db';
-import { letterWords } from './letter-words';
+import { letterWords } from '@/web/letter-words';
 import { shopFile } from '@/data/files';
 import type { Post } from '@/core/care';
 import { fileFolder, mailServer } from '@/devices/post';

@@ -4,7 +4,7 @@ import { addDays, dateOf } from '@/core/quantity';
 import { whatComesBack } from '@/data/care/returns';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
 import { Link } from '@/ui/link';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { BackChart } from './components/back-chart';
 
 const MONTHS = 14;

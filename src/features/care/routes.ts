@@ -6,12 +6,13 @@ import { findSold, looksBetween } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { theShop } from '@/data/shop/queries';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { calendarOf, looksCalendar } from './calendar';
 import { languageOf } from './owner-page';
-import type { SlipWish } from './pdf';
+import type { SlipWish } from '@/print/slip-pdf';
 import { slipPdf, slipPicture } from './slip-print';
-import { SLIP_SIZES, slipOf, tooLong } from './slip';
+import { slipOf } from './slip';
+import { SLIP_SIZES, tooLong } from '@/print/slip';
 
 const missing = (): Response => new Response('There is no piece with this code.', { status: 404 });
 

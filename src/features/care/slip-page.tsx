@@ -7,14 +7,15 @@ import { findSold } from '@/data/care/queries';
 import { linkLook } from '@/ui/button';
 import { longDate } from '@/ui/when';
 import { dateOf, formatMass } from '@/core/quantity';
-import { session } from '../shop/session';
-import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from './care-words';
+import { session } from '@/web/session';
+import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from '@/messages/care';
 import { OwnerTools, PieceTools } from './components/owner-tools';
-import { PrintButton } from './components/print-button';
+import { PrintButton } from '@/ui/print-button';
 import { slipPdf, slipPicture } from './slip-print';
 import { wishOf } from './routes';
-import { SLIP_SIZES, slipIn, slipOf, tooLong } from './slip';
-import { SlipSide } from './slip-side';
+import { slipOf } from './slip';
+import { SLIP_SIZES, slipIn, tooLong } from '@/print/slip';
+import { SlipSide } from '@/print/slip-side';
 
 export type SlipAsked = { readonly size?: string; readonly lang?: string; readonly also?: string };
 

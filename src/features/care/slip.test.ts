@@ -10,11 +10,12 @@ import { allLots, type KnownLot } from '@/data/stores/queries';
 import { demoDb } from '@/data/testing';
 import { SLIP_WORDS } from '@/messages/slip';
 import { calendarOf, looksCalendar } from './calendar';
-import { codePng } from './code';
-import { letterWords } from './letter-words';
-import type { SlipWish } from './pdf';
+import { codePng } from '@/print/code';
+import { letterWords } from '@/web/letter-words';
+import type { SlipWish } from '@/print/slip-pdf';
 import { slipPdf, slipPicture } from './slip-print';
-import { slipIn, slipOf, tooLong } from './slip';
+import { slipOf } from './slip';
+import { slipIn, tooLong } from '@/print/slip';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const LONG = 'Very long serving and bread board with juice groove for the winter lantern fair, second size';

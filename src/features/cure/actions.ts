@@ -1,14 +1,16 @@
 'use server';
 
 import { z } from 'zod';
+import { clientId, rowId } from '@/web/shapes';
 import { CHECK_KINDS } from '@/core/cure';
-import { parseMass } from '@/core/quantity';
+import { fail, parseHumidity, parseMass, parseTemperature } from '@/core/quantity';
 import { recordCheck, recordWeighing } from '@/data/cure/commands';
-import { act, type Answer } from '../shop/act';
+import { recordReading } from '@/data/shop/commands';
+import { act, type Answer, reader } from '@/web/act';
 
 const Check = z.object({
-  clientId: z.string().min(8).max(64),
-  batchId: z.int().positive(),
+  clientId,
+  batchId: rowId,
   kind: z.enum(CHECK_KINDS),
   pass: z.boolean(),
   note: z.string().max(2000),
@@ -19,7 +21,7 @@ export async function saveCheck(input: unknown): Promise<Answer> {
   return act(Check, input, (db, check, by) => recordCheck(db, { ...check, at: by.nowMs }, by));
 }
 
-const Weighing = z.object({ clientId: z.string().min(8).max(64), batchId: z.int().positive(), mass: z.string().max(40) });
+const Weighing = z.object({ clientId, batchId: rowId, mass: z.string().max(40) });
 
 /** What a batch's test piece weighs now. */
 export async function saveWeighing(input: unknown): Promise<Answer> {
@@ -27,5 +29,18 @@ export async function saveWeighing(input: unknown): Promise<Answer> {
     const grams = parseMass(mass);
     if (!grams.ok) return { ok: false, issues: grams.issues.map((issue) => ({ ...issue, path: 'mass' })) };
     return recordWeighing(db, { ...rest, grams: grams.value, at: by.nowMs }, by);
+  });
+}
+
+const Reading = z.object({ clientId: z.string().min(8), placeId: z.int(), temp: z.string(), rh: z.string() });
+
+/** A room reading, typed. */
+export async function saveReading(input: unknown): Promise<Answer> {
+  return act(Reading, input, (db, { clientId, placeId, temp, rh }, by) => {
+    const read = reader();
+    const [tempC, humidity] = [read.take('temp', parseTemperature(temp)), read.take('rh', parseHumidity(rh))];
+    if (tempC === undefined || humidity === undefined) return { ok: false, issues: read.issues };
+    if (tempC < -40 || tempC > 60) return fail('too-large', 'temp', { least: -40, most: 60 });
+    return recordReading(db, { clientId, placeId, at: by.nowMs, tempC, rh: humidity }, by);
   });
 }

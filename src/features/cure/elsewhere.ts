@@ -7,7 +7,7 @@ import { forecastFor } from '@/data/cure/air';
 import { places, type Place } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
 import { type Standing, vapourWetMs } from '@/data/work/standing';
-import type { OpenBatch } from '../today/strip';
+import type { OpenBatch } from '@/web/hands/open-batches';
 import type { Scene } from './components/what-if';
 
 const DAY_MS = 86_400_000;

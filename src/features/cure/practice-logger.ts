@@ -2,8 +2,8 @@ import 'server-only';
 import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
 import { lastReading, places } from '@/data/shop/queries';
 import { loggerFile } from '@/devices/practice-logger';
-import { download } from '../shop/csv';
-import { session } from '../shop/session';
+import { download } from '@/web/csv';
+import { session } from '@/web/session';
 
 const DAY_MS = 86_400_000;
 

@@ -4,8 +4,8 @@ import { shopFile } from '@/data/files';
 import { whileFilling } from '@/data/kept';
 import { theShop } from '@/data/shop/queries';
 import { inThread } from '@/web/thread';
-import { act, type Answer } from '../shop/act';
-import type { FilePreview } from '../shop/components/file-sheet';
+import { act, type Answer } from '@/web/act';
+import type { FilePreview } from '@/web/file-sheet';
 import { lookAtFile, Taken, takeFile } from './readings-file';
 
 /** Shows what a logger's file was understood to hold, gaps and unreadable rows included. */

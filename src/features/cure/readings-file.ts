@@ -1,5 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
+import { rowId } from '@/web/shapes';
 import { clockSetRight, type LoggerFile, readLogger } from '@/core/cure';
 import { formatDuration, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { type By, isAhead } from '@/data/command';
@@ -7,12 +8,12 @@ import { openFile } from '@/data/db';
 import { recordReadings } from '@/data/shop/commands';
 import { sayIssue } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';
-import type { FilePreview } from '../shop/components/file-sheet';
-import { readCells } from '../shop/csv';
+import type { FilePreview } from '@/web/file-sheet';
+import { readCells } from '@/web/csv';
 
 const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
 export const Taken = z.object({
-  placeId: z.int().positive(),
+  placeId: rowId,
   text: z.string().max(8_000_000),
   order: z.enum(['day-first', 'month-first']).nullable().default(null),
   clock: z.enum(['right', 'slow', 'fast']).default('right'),

@@ -1,10 +1,11 @@
 'use server';
 
 import { z } from 'zod';
+import { rowId } from '@/web/shapes';
 import { settleHeld, takeShipped, tellNotices } from '@/data/facts/facts';
-import { act, type Answer } from '../shop/act';
+import { act, type Answer } from '@/web/act';
 
-const Id = z.int().positive();
+const Id = rowId;
 
 /** Says that what has changed was read. Held pieces stay held. */
 export async function sayRead(input: unknown): Promise<Answer> {

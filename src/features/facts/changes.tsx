@@ -4,7 +4,7 @@ import { loadBatch } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { Read, Settle, TakeOffered } from './components/notice-buttons';
 import { sayNotice } from './fact-words';
 

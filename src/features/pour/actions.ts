@@ -1,10 +1,11 @@
 'use server';
 
 import { z } from 'zod';
+import { clientId, rowId } from '@/web/shapes';
 import { fail, ok, parseMass, parseMassOrNone, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
 import { HEATERS } from '@/core/caution';
 import { clothHazard } from '@/core/cloths';
-import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
+import { abandonPour, fillJars, finishWeighing, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
 import { addPan, finishHeating, fitPanTo, putOnHeat, recordPotTemperature } from '@/data/pour/heat';
 import { madeOf } from '@/data/pour/open';
 import { findPot } from '@/data/pour/queries';
@@ -12,13 +13,11 @@ import { recordHeatSlip, rescale, settleShort, spreadSlip } from '@/data/pour/sl
 import { recordSpill } from '@/data/rags/commands';
 import { countLot } from '@/data/stores/commands';
 import { containers, leftOf } from '@/data/stores/queries';
-import { act, type Answer, reader } from '../shop/act';
+import { act, type Answer, reader } from '@/web/act';
 
-const id = z.int().positive();
-const clientId = z.string().min(8).max(64);
 const Weighed = z.object({
   clientId,
-  pourId: id,
+  pourId: rowId,
   ingredientId: z.string(),
   lotId: z.int().nullable(),
   fromPractice: z.boolean().default(false),
@@ -40,7 +39,7 @@ export async function weigh(input: unknown): Promise<Answer> {
   });
 }
 
-const Pot = z.object({ pourId: id, version: z.int() });
+const Pot = z.object({ pourId: rowId, version: z.int() });
 
 export async function growPot(input: unknown): Promise<Answer<{ readonly totalG: number }>> {
   return act(Pot, input, (db, { pourId, version }, by) => rescale(db, pourId, version, by));
@@ -51,18 +50,14 @@ export async function leaveForNext(input: unknown): Promise<Answer> {
   return act(Pot, input, (db, { pourId, version }, by) => spreadSlip(db, pourId, version, by));
 }
 
-const OnHeat = Pot.extend({ panId: z.int().positive().nullable() });
+const OnHeat = Pot.extend({ panId: rowId.nullable() });
 export async function onTheHeat(input: unknown): Promise<Answer> {
   return act(OnHeat, input, (db, { pourId, version, panId }, by) => putOnHeat(db, pourId, version, panId, by));
 }
 
-const HeatSlip = z.object({ pourId: id, kind: z.enum(['browned', 'boiled-dry']), spoilt: z.boolean() });
+const HeatSlip = z.object({ pourId: rowId, kind: z.enum(['browned', 'boiled-dry']), spoilt: z.boolean() });
 export async function heatSlip(input: unknown): Promise<Answer> {
   return act(HeatSlip, input, (db, slip, by) => recordHeatSlip(db, slip, by));
-}
-
-export async function lidded(input: unknown): Promise<Answer> {
-  return act(z.object({ pourId: id }), input, (db, { pourId }, by) => lidJars(db, pourId, by));
 }
 
 const Pan = z.object({ name: z.string().trim().min(1).max(80), water: z.string(), watts: z.string() });
@@ -81,7 +76,7 @@ export async function savePan(input: unknown): Promise<Answer> {
 const NEW_PAN = { lossWPerK: 3, uaWPerK: 10 } as const;
 
 const Fitted = z.object({
-  panId: id,
+  panId: rowId,
   heaterW: z.number().positive().max(20_000),
   lossWPerK: z.number().min(0).max(1000),
   uaWPerK: z.number().positive().max(5000),
@@ -102,7 +97,7 @@ export async function goOnShort(input: unknown): Promise<Answer> {
 
 /** The bottle held more than its book: the difference is booked, and the lot is empty by the book. */
 export async function bookMore(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: id }), input, (db, { lotId }, by) =>
+  return act(z.object({ lotId: rowId }), input, (db, { lotId }, by) =>
     leftOf(db, lotId) < 0 ? countLot(db, lotId, 0, by) : fail('not-found', 'lotId'),
   );
 }
@@ -118,12 +113,12 @@ export async function madeCold(input: unknown): Promise<Answer> {
 
 /** What the pot is warmed by. */
 export async function warmedBy(input: unknown): Promise<Answer> {
-  return act(z.object({ pourId: id, heater: z.enum(HEATERS) }), input, (db, said) => sayHeater(db, said));
+  return act(z.object({ pourId: rowId, heater: z.enum(HEATERS) }), input, (db, said) => sayHeater(db, said));
 }
 
 /** Something was spilt, or wiped up with a cloth: it joins the rag line with what is in the pot. */
 export async function spilt(input: unknown): Promise<Answer> {
-  return act(z.object({ clientId, pourId: id }), input, (db, { clientId: entry, pourId }, by) => {
+  return act(z.object({ clientId, pourId: rowId }), input, (db, { clientId: entry, pourId }, by) => {
     const pot = findPot(db, pourId);
     const made = pot ? madeOf(db, pot) : null;
     if (!made?.ok) return fail('not-found', 'pourId');
@@ -136,7 +131,7 @@ export async function giveUp(input: unknown): Promise<Answer> {
   return act(Pot, input, (db, { pourId, version }) => abandonPour(db, pourId, version));
 }
 
-const Temperature = z.object({ clientId, pourId: id, temp: z.string(), practice: z.boolean().default(false) });
+const Temperature = z.object({ clientId, pourId: rowId, temp: z.string(), practice: z.boolean().default(false) });
 
 export async function readPot(input: unknown): Promise<Answer> {
   return act(Temperature, input, (db, { temp, ...rest }, by) => {
@@ -149,7 +144,7 @@ export async function readPot(input: unknown): Promise<Answer> {
 const Fill = Pot.extend({
   noLumps: z.boolean().default(false),
   residue: z.string(),
-  jars: z.array(z.object({ containerId: id, count: z.string(), net: z.string(), weighed: z.string() })),
+  jars: z.array(z.object({ containerId: rowId, count: z.string(), net: z.string(), weighed: z.string() })),
 });
 
 const countOf = (text: string): Result<number> =>

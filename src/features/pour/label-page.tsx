@@ -2,9 +2,9 @@ import 'server-only';
 import { notFound } from 'next/navigation';
 
 import { Link } from '@/ui/link';
-import { codePng } from '../care/code';
+import { codePng } from '@/print/code';
 import { allLots } from '@/data/stores/queries';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { LabelForm } from './components/label-form';
 import { labelFor, labelLanguage } from './label-routes';
 

@@ -7,12 +7,12 @@ import { fill } from '@/data/schema';
 import type { Shop } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
 import { inThread } from '@/web/thread';
-import { download } from '../shop/csv';
-import { session } from '../shop/session';
-import { labelCautions } from '../care/slip';
-import { fitsPage, GRIDS, type Grid, type Label, labelOf, sheetFault, typeFor } from './label';
-import { labelSheets } from './label-pdf';
-import { labelPicture } from './label-png';
+import { download } from '@/web/csv';
+import { session } from '@/web/session';
+import { labelCautions } from '@/web/cautions';
+import { fitsPage, GRIDS, type Grid, type Label, labelOf, sheetFault, typeFor } from '@/print/label';
+import { labelSheets } from '@/print/label-pdf';
+import { labelPicture } from '@/print/label-png';
 
 /** The label of a lot as it is today; null for a lot that has none. */
 export function labelFor(db: Db, shop: Shop, lotId: number, language: Language = 'en'): Label | null {

@@ -12,7 +12,7 @@ import type { Db } from '@/data/db';
 import { findPot, meltsOf, pans } from '@/data/pour/queries';
 import { allLots, containers, type KnownLot } from '@/data/stores/queries';
 import { Cautions } from '@/ui/cautions';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { Filling } from './components/filling';
 import { Melting } from './components/melting';
 import type { PanFacts } from './components/pan-choice';

@@ -2,9 +2,9 @@ import 'server-only';
 import { signedRecord } from '@/data/release/commands';
 import { ReleaseRecord } from '@/core/release';
 import { inThread } from '@/web/thread';
-import { download } from '../shop/csv';
-import { session } from '../shop/session';
-import { recordPdf } from './record-pdf';
+import { download } from '@/web/csv';
+import { session } from '@/web/session';
+import { recordPdf } from '@/print/record-pdf';
 
 /** A release record as it was signed: the open file, or printed. */
 export async function GET(request: Request): Promise<Response> {

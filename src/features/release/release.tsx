@@ -18,15 +18,15 @@ import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
 import { clockTime, fullDate } from '@/ui/when';
-import { SellForm } from '../care/components/sell-form';
-import { session } from '../shop/session';
-import { titleOf } from '../today/strip';
+import { SellForm } from './components/sell-form';
+import { session } from '@/web/session';
+import { titleOf } from '@/web/hands/open-batches';
 import { Decide } from './components/decide';
-import { bottleWords } from '../care/care-words';
-import { cautionsWith } from '../work/cautions';
+import { bottleWords } from '@/messages/care';
+import { cautionsWith } from '@/web/cautions';
 import { allLots } from '@/data/stores/queries';
 import { Labelled, PriceForm } from './components/price-form';
-import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from './record-body';
+import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from '@/print/record-body';
 
 /** What each gate rests on, in words; who and when where someone did it. */
 function evidenceWords(

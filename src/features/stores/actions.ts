@@ -1,18 +1,21 @@
 'use server';
 
 import { z } from 'zod';
+import { rowId } from '@/web/shapes';
+import { draftHoldLetters } from '@/data/care/post';
+import { letterWords } from '@/web/letter-words';
 import { findIngredient, isLiquid } from '@/core/material';
 import { fail, parseAmount, parseMass, parseMassOrNone, parseNumber, parseVolume } from '@/core/quantity';
 import { addContainer, countContainer, countLot, receiveLot } from '@/data/stores/commands';
 import { readyMades } from '@/data/stores/queries';
-import { act, type Answer, moneyOf, reader } from '../shop/act';
+import { act, type Answer, moneyOf, reader } from '@/web/act';
 
 const text = z.string().trim().max(120);
 const day = z.union([z.literal(''), z.iso.date()]);
 
 const Lot = z.object({
   ingredientId: z.string(),
-  readyMadeId: z.int().positive().nullable(),
+  readyMadeId: rowId.nullable(),
   amount: z.string(),
   ounce: z.enum(['weight', 'us-fluid', 'imperial-fluid']).nullable(),
   supplier: text,
@@ -53,7 +56,7 @@ export async function saveLot(input: unknown): Promise<Answer<{ readonly number:
   });
 }
 
-const Count = z.object({ lotId: z.int().positive(), found: z.string() });
+const Count = z.object({ lotId: rowId, found: z.string() });
 
 /** Puts a lot's stock to what was weighed; nothing left is a fair answer. */
 export async function saveCount(input: unknown): Promise<Answer> {
@@ -96,7 +99,7 @@ export async function saveJar(input: unknown): Promise<Answer> {
   });
 }
 
-const JarCount = z.object({ id: z.int().positive(), have: z.string(), version: z.int() });
+const JarCount = z.object({ id: rowId, have: z.string(), version: z.int() });
 
 export async function saveJarCount(input: unknown): Promise<Answer> {
   return act(JarCount, input, (db, { id, have, version }) => {
@@ -106,4 +109,9 @@ export async function saveJarCount(input: unknown): Promise<Answer> {
       return fail('too-large', 'have', { least: 0, most: 100_000 });
     return countContainer(db, id, count.value, version);
   });
+}
+
+/** Drafts a letter to everyone who has a piece a held lot is on. */
+export async function draftLetters(input: unknown): Promise<Answer<{ readonly drafted: number }>> {
+  return act(z.object({ lotId: rowId }), input, (db, { lotId }, by) => draftHoldLetters(db, lotId, letterWords, by.nowMs));
 }

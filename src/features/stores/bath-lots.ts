@@ -2,7 +2,7 @@ import 'server-only';
 import { fail, type Result } from '@/core/quantity';
 import { offerFor, REGIMENS, suits } from '@/core/regimen';
 import type { KnownLot } from '@/data/stores/queries';
-import { candidates } from '../work/materials';
+import { candidates } from '@/data/stores/candidates';
 
 /** The bath regimen, and its slot: what a bath is filled with. */
 const bath = REGIMENS.find((one) => one.id === 'bath');

@@ -1,6 +1,7 @@
 'use server';
 
 import { z } from 'zod';
+import { rowId } from '@/web/shapes';
 import { FEELS } from '@/core/blend';
 import { CONTACTS, ROLES } from '@/core/material';
 import {
@@ -29,37 +30,36 @@ import {
 import { holdLot, liftHold } from '@/data/stores/holds';
 import { allLots, containers } from '@/data/stores/queries';
 import { sayIssue } from '@/messages';
-import type { FilePreview } from '../shop/components/file-sheet';
+import type { FilePreview } from '@/web/file-sheet';
 import { readStores, type StoresRow } from './stores-file';
 import { checkLot, recordThumb } from '@/data/stores/senses';
 import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
-import { MOST_LIST } from '../shop/csv';
-import { act, type Answer, moneyOf, reader } from '../shop/act';
+import { MOST_LIST } from '@/web/csv';
+import { act, type Answer, moneyOf, reader } from '@/web/act';
 import { mayFillBath } from './bath-lots';
 import { putRight, RIGHTS, type RightLot } from './put-right';
 
-const id = z.int().positive();
 const text = z.string().trim().max(500);
 
 export async function hold(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: id, reason: text }), input, (db, { lotId, reason }, by) => holdLot(db, lotId, reason, by));
+  return act(z.object({ lotId: rowId, reason: text }), input, (db, { lotId, reason }, by) => holdLot(db, lotId, reason, by));
 }
 
 export async function lift(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: id, why: text }), input, (db, { lotId, why }, by) => liftHold(db, lotId, why, by));
+  return act(z.object({ lotId: rowId, why: text }), input, (db, { lotId, why }, by) => liftHold(db, lotId, why, by));
 }
 
 export async function saveCheck(input: unknown): Promise<Answer> {
   return act(
-    z.object({ lotId: id, kind: z.enum(LOT_CHECKS), pass: z.enum(['yes', 'no']), note: text }),
+    z.object({ lotId: rowId, kind: z.enum(LOT_CHECKS), pass: z.enum(['yes', 'no']), note: text }),
     input,
     (db, { pass, ...rest }, by) => checkLot(db, { ...rest, pass: pass === 'yes' }, by),
   );
 }
 
 export async function saveThumb(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: id, temp: z.string(), felt: z.enum(FEELS) }), input, (db, { temp, ...rest }, by) => {
+  return act(z.object({ lotId: rowId, temp: z.string(), felt: z.enum(FEELS) }), input, (db, { temp, ...rest }, by) => {
     const read = reader();
     const tempC = read.take('temp', parseTemperature(temp));
     return tempC === undefined ? { ok: false, issues: read.issues } : recordThumb(db, { ...rest, tempC }, by);
@@ -67,7 +67,7 @@ export async function saveThumb(input: unknown): Promise<Answer> {
 }
 
 export async function saveLoss(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: id, amount: z.string() }), input, (db, { lotId, amount }, by) => {
+  return act(z.object({ lotId: rowId, amount: z.string() }), input, (db, { lotId, amount }, by) => {
     const read = reader();
     const grams = read.take('amount', parseMass(amount));
     return grams === undefined ? { ok: false, issues: read.issues } : loseFrom(db, lotId, grams, by);
@@ -77,7 +77,7 @@ export async function saveLoss(input: unknown): Promise<Answer> {
 const day = z.iso.date();
 export async function saveTinSale(input: unknown): Promise<Answer> {
   return act(
-    z.object({ lotId: id, count: z.string(), price: z.string(), buyer: text, withPiece: text, soldOn: day }),
+    z.object({ lotId: rowId, count: z.string(), price: z.string(), buyer: text, withPiece: text, soldOn: day }),
     input,
     (db, { count, price, ...rest }, by) => {
       const read = reader();
@@ -100,7 +100,7 @@ const rightLot = (lots: ReturnType<typeof allLots>, lotId: number): RightLot | u
 export async function saveRight(input: unknown): Promise<Answer<{ readonly id: number }>> {
   return act(
     z.object({
-      lotId: id,
+      lotId: rowId,
       mode: z.enum(RIGHTS),
       other: z.int(),
       purpose: z.string(),
@@ -146,7 +146,7 @@ export async function startBath(values: Readonly<Record<string, string>>): Promi
 
 const Ready = z.object({
   /** Of one that is there already: which, and the version that was read. */
-  known: z.object({ id, version: z.int() }).nullable().default(null),
+  known: z.object({ id: rowId, version: z.int() }).nullable().default(null),
   name: text.min(1),
   declared: z.array(z.string()).max(20),
   isAllDeclared: z.boolean(),
@@ -261,7 +261,7 @@ export async function takeStores(input: unknown): Promise<Answer<{ readonly save
   );
 }
 
-const Take = z.object({ counts: z.array(z.object({ lotId: id, found: z.string() })).max(500) });
+const Take = z.object({ counts: z.array(z.object({ lotId: rowId, found: z.string() })).max(500) });
 
 /** A stock-take: every lot that was weighed is put to what was found; all or none. */
 export async function saveStockTake(input: unknown): Promise<Answer<{ readonly counted: number }>> {

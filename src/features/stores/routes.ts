@@ -8,9 +8,9 @@ import { declaration, movement } from '@/data/schema';
 import { allLots, containers, readyMades } from '@/data/stores/queries';
 import { keepDeclaration } from '@/data/stores/senses';
 import { type Trace, traceOf } from '@/data/trace/queries';
-import { csvFile } from '../shop/csv';
+import { csvFile } from '@/web/csv';
 import { patiently } from '@/web/patience';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 
 type Rows = Parameters<typeof csvFile>[1];
 

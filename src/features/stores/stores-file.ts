@@ -3,7 +3,7 @@ import { isLiquid, nameToIngredient } from '@/core/material';
 import { type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
-import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '../shop/csv';
+import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';
 
 export type JarInput = {
   readonly name: string;

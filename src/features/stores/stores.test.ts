@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { allLots, containers } from '@/data/stores/queries';
 import { demoDb } from '@/data/testing';
 import { traceOf } from '@/data/trace/queries';
-import { toCsv } from '../shop/csv';
+import { toCsv } from '@/web/csv';
 import { putRight, type RightLot } from './put-right';
 import { traceRows } from './routes';
 import { readStores } from './stores-file';

@@ -5,10 +5,10 @@ import { allLots, containers, type KnownLot, readyMades, usedSince } from '@/dat
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
 import { Link } from '@/ui/link';
-import { FileSheet } from '../shop/components/file-sheet';
-import { FormSheet } from '../shop/components/form-sheet';
+import { FileSheet } from '@/web/file-sheet';
+import { FormSheet } from '@/web/form-sheet';
 import { WHY_NONE_WORDS } from '@/messages';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { bathLots } from './bath-lots';
 import { ReadySheet } from './components/ready-sheet';
 import { StockTake } from './components/stock-take';

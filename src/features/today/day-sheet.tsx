@@ -6,10 +6,10 @@ import { openRagLines } from '@/data/rags/queries';
 import { Ring } from '@/ui/ring';
 import { Link } from '@/ui/link';
 import { clockTime, longDate } from '@/ui/when';
-import { session } from '../shop/session';
-import { PrintButton } from '../care/components/print-button';
+import { session } from '@/web/session';
+import { PrintButton } from '@/ui/print-button';
 import { type Peg, pegsOf } from './pegs';
-import { shopNow } from './strip';
+import { shopNow } from '@/web/hands/open-batches';
 
 /** The day's hand-work on paper for the wall: times, whose hands, windows, room to tick. */
 export async function DaySheet({ date }: { readonly date: string }) {

@@ -1,8 +1,8 @@
 import 'server-only';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { people } from '@/data/shop/queries';
-import { session } from '../shop/session';
-import { shopNow, titleOf } from './strip';
+import { session } from '@/web/session';
+import { shopNow, titleOf } from '@/web/hands/open-batches';
 
 /** The hand-work of one person, or of all, as a calendar that any calendar program follows. `who` is their initials. */
 export async function GET(request: Request): Promise<Response> {

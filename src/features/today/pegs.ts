@@ -1,8 +1,8 @@
 import type { Person } from '@/data/shop/queries';
 import type { Pin } from '@/data/plan/pins';
 import { type Task, windowAfter } from '@/core/regimen';
-import type { OpenBatch } from './strip';
-import { titleOf } from './strip';
+import type { OpenBatch } from '@/web/hands/open-batches';
+import { titleOf } from '@/web/hands/open-batches';
 
 /** One piece of hand-work on the day line; UTC ms. */
 export type Peg = {

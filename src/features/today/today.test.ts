@@ -3,7 +3,7 @@ import { shopHours } from '@/data/shop/queries';
 import { demoDb, reportOf } from '@/data/testing';
 import { recordEntry } from '@/data/work/record';
 import { clockTime, longDate } from '@/ui/when';
-import { openBatches, titleOf } from './strip';
+import { openBatches, titleOf } from '@/web/hands/open-batches';
 import { week } from './week';
 
 const NOON = Date.parse('2031-03-05T14:20:00Z');

@@ -9,12 +9,12 @@ import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
 import { allLots } from '@/data/stores/queries';
 import { openNotices } from '@/data/facts/facts';
-import { session } from '../shop/session';
+import { session } from '@/web/session';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';
 import { Rack, type Shelf } from './components/rack';
 import { pegsOf } from './pegs';
-import { type OpenBatch, shopNow, titleOf } from './strip';
+import { type OpenBatch, shopNow, titleOf } from '@/web/hands/open-batches';
 import { week } from './week';
 
 /** What of the shop is looked at: one person's hands, one place. */

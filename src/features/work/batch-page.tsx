@@ -16,22 +16,23 @@ import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate } from '@/ui/when';
-import { session } from '../shop/session';
-import { openBatches, titleOf } from '../today/strip';
+import { session } from '@/web/session';
+import { openBatches, titleOf } from '@/web/hands/open-batches';
 import { rowsOf } from './book-rows';
-import { changeWords, coatSlots } from './coats';
+import { changeWords, coatSlots } from '@/web/hands/coats';
 import { CoatBook } from './components/coat-book';
-import { CoatChanges } from './components/coat-changes';
+import { CoatChanges } from '@/web/hands/coat-changes';
 import { MoveTo } from './components/move-to';
 import { PieceList } from './components/piece-list';
 import { RecordPanel } from './components/record-panel';
 import { WaysBack } from './components/ways-back';
 import { Drinks } from './drinks';
-import { restorationOf } from '@/data/restore/restore';
-import { RestorationPanel } from './restore';
+import { type Restoration, restorationOf } from '@/data/restore/restore';
+import type { Shop } from '@/data/shop/queries';
+import type { ReactNode } from 'react';
 import { alikeTo } from './alike';
-import { cautionsWith } from './cautions';
-import { momentOf, warmFromMs } from './moment';
+import { cautionsWith } from '@/web/cautions';
+import { momentOf, warmFromMs } from '@/web/hands/moment';
 import { troublesOf } from './troubles';
 
 type Need = {
@@ -65,7 +66,14 @@ function needsOf(batch: Batch, standing: Standing): Need[] {
 }
 
 /** One batch: what is next, its coat book, its materials, and where it stands. */
-export async function BatchPage({ number }: { readonly number: string }) {
+export async function BatchPage({
+  number,
+  restoration,
+}: {
+  readonly number: string;
+  /** What this batch is where it is a piece that came home, drawn by its own station. */
+  readonly restoration: (job: Restoration, shop: Shop) => ReactNode;
+}) {
   const { db, shop, nowMs } = await session();
   const open = openBatches(db, nowMs).find((one) => one.batch.number === number);
   const id = findBatchId(db, number);
@@ -128,7 +136,7 @@ export async function BatchPage({ number }: { readonly number: string }) {
           </Link>
         </div>
       </div>
-      {job ? <RestorationPanel job={job} currency={shop.currency} zone={shop.zone} /> : null}
+      {job ? restoration(job, shop) : null}
       {batch.release ? (
         <p className="text-lg">
           This batch was {batch.release.outcome} as {batch.release.number}.{' '}

@@ -5,7 +5,7 @@ import type { Db } from '@/data/db';
 import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import { massReadings } from '@/data/work/uptake';
 import type { Standing } from '@/data/work/standing';
-import { LastCoat } from './components/coat-changes';
+import { LastCoat } from '@/web/hands/coat-changes';
 import { WeighPiece } from './components/weigh-piece';
 
 const ADVICE = {

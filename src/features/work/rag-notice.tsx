@@ -1,6 +1,6 @@
 import 'server-only';
-import { PrintButton } from '../care/components/print-button';
-import { session } from '../shop/session';
+import { PrintButton } from '@/ui/print-button';
+import { session } from '@/web/session';
 import { Link } from '@/ui/link';
 
 const RULES = [

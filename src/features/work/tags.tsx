@@ -5,8 +5,8 @@ import { loadBatch, piecesIn, tagOf } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
-import { PrintButton } from '../care/components/print-button';
-import { session } from '../shop/session';
+import { PrintButton } from '@/ui/print-button';
+import { session } from '@/web/session';
 
 /** Tags for the pieces of a batch: its ring, the chalk mark, and a code a camera reads; cut along the lines. */
 export async function Tags({ id }: { readonly id: number }) {

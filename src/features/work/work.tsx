@@ -6,8 +6,8 @@ import { linkLook } from '@/ui/button';
 import { pageOf, Pages } from '@/ui/pages';
 import { Ring } from '@/ui/ring';
 import { dayAndDate, fullDate } from '@/ui/when';
-import { session } from '../shop/session';
-import { type OpenBatch, openBatches, titleOf } from '../today/strip';
+import { session } from '@/web/session';
+import { type OpenBatch, openBatches, titleOf } from '@/web/hands/open-batches';
 import { NextTiming } from './components/next-timing';
 
 const DECIDED_SHOWN = 12;

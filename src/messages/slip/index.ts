@@ -34,3 +34,10 @@ export const dateIn = (language: Language, date: string): string =>
 /** Grams as a language writes them: one decimal. */
 export const gramsIn = (language: Language, grams: number): string =>
   new Intl.NumberFormat(LOCALES[language], { minimumFractionDigits: 1, maximumFractionDigits: 1 }).format(grams);
+
+/** What a piece is called in a language; the design's name is the maker's own and is never translated. */
+export const titleIn = (
+  language: Language,
+  { speciesId, design }: { readonly speciesId: string; readonly design: string },
+): string =>
+  language === 'en' ? `${woodIn('en', speciesId)} ${design.toLowerCase()}` : `${design}, ${woodIn(language, speciesId)}`;

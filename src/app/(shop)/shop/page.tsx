@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { ShopPage } from '@/features/shop/shop-page';
+import { ShopPage } from '@/features/settings/shop-page';
 
 export const metadata: Metadata = { title: 'The shop' };
 

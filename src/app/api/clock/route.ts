@@ -1,4 +1,4 @@
-import { GET as answer } from '@/features/shop/clock-route';
+import { GET as answer } from '@/web/shell/clock-route';
 import { route } from '@/web/route';
 
 export const GET = route(answer);

@@ -1,4 +1,4 @@
-import { GET as answer } from '@/features/shop/copy-route';
+import { GET as answer } from '@/features/settings/copy-route';
 import { route } from '@/web/route';
 
 export const GET = route(answer);

@@ -1,4 +1,4 @@
-import { GET as answer } from '@/features/shop/fault-route';
+import { GET as answer } from '@/web/shell/fault-route';
 import { route } from '@/web/route';
 
 export const GET = route(answer);

@@ -1,4 +1,4 @@
-import { GET as answer } from '@/features/work/photo';
+import { GET as answer } from '@/web/photo';
 import { route } from '@/web/route';
 
 export const GET = route(answer);

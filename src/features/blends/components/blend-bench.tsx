@@ -13,7 +13,7 @@ import { useDraft } from '@/ui/draft';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { Plank } from '@/ui/plank';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { beginPour, save } from '../actions';
 import { type Around, type Draft, linesOf, moveKerf, otherBasis, partsOf, ratioOf, reckon } from '../draft';
 import { BlendFacts } from './blend-facts';

@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
 import { freshId } from '@/ui/id';
 import { type Draft, type DraftLine, setGrams, setShare } from '../draft';
-import { IngredientPicker } from './ingredient-picker';
+import { IngredientPicker } from '@/web/ingredient-picker';
 
 const MOST_LINES = 12;
 const BOX = 'min-h-11 w-full border-0 border-b-2 border-ink bg-paper px-2';

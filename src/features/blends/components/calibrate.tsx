@@ -4,7 +4,7 @@ import type { WaxFactor } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { takeUpThumbs } from '../actions';
 
 /** What the shop's thumb tests make of its waxes: shipped, by the tests, and on how many they rest. */

@@ -6,7 +6,7 @@ import { findIngredient, isLiquid } from '@/core/material';
 import { type OunceMeaning, parseAmount, parseTemperature } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { TextField } from '@/ui/field';
-import { IngredientPicker } from './ingredient-picker';
+import { IngredientPicker } from '@/web/ingredient-picker';
 
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: 'by weight' },

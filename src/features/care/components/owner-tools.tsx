@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
-import { FormSheet } from '../../shop/components/form-sheet';
+import { useSave } from '@/web/use-save';
+import { FormSheet } from '@/web/form-sheet';
 import { erase, markSeen, noteReport, saveHolder, savePlan, sellRefill, sendNow, settle, tryAgain } from '../actions';
 
 /** Has been read. */

@@ -6,7 +6,7 @@ import { CHECK_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { saveCheck } from '../actions';
 
 /** The four checks, each with its two outcomes; one touch records it. */

@@ -2,8 +2,8 @@
 
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { FormSheet } from '../../shop/components/form-sheet';
-import { useSave } from '../../shop/use-save';
+import { FormSheet } from '@/web/form-sheet';
+import { useSave } from '@/web/use-save';
 import { sayRead, settle, takeOffered } from '../actions';
 
 /** Read and out of the way; what is held stays held. */

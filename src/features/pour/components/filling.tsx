@@ -6,7 +6,7 @@ import { formatMass, parseMass, parseNumber } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { filled } from '../actions';
 
 type Jar = {

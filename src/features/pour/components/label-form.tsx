@@ -3,10 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { LANGUAGES } from '@/core/care';
-import { LANGUAGE_NAMES } from '../../care/care-words';
+import { LANGUAGE_NAMES } from '@/messages/care';
 import { linkLook } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import { fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, sheetFault, typeFor } from '../label';
+import { fitsPage, GRIDS, type Grid, type Label, PAD_MM, codeMm, sheetFault, typeFor } from '@/print/label';
 
 const OWN = {
   columns: '2',

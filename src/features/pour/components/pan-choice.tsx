@@ -4,8 +4,8 @@ import { useState } from 'react';
 import type { LoggedMelt } from '@/core/melt';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { FormSheet } from '../../shop/components/form-sheet';
-import { useSave } from '../../shop/use-save';
+import { FormSheet } from '@/web/form-sheet';
+import { useSave } from '@/web/use-save';
 import { saveFit, savePan } from '../actions';
 import { useRehearsal } from '../use-rehearsal';
 

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { PracticeScale } from '@/devices/practice-scale';
 import { Button } from '@/ui/button';
-import type { DeviceState } from '../use-device';
+import type { DeviceState } from '@/web/use-device';
 
 const TROUBLE = {
   overload: 'Too much on the scale: take something off. What was read before is kept.',

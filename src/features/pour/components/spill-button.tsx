@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { spilt } from '../actions';
 
 /** Something was spilt, or wiped up with a cloth: that cloth is one of the session's. */

@@ -6,7 +6,7 @@ import { WAYS } from '@/core/regimen';
 import { GATE_WORDS, WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { decide } from '../actions';
 
 /** Every gate with its evidence; unmet ones may be signed for where that is allowed, with a reason that stands on the record. */

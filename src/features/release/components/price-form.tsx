@@ -3,8 +3,8 @@
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Link } from '@/ui/link';
-import { FormSheet } from '../../shop/components/form-sheet';
-import { useSave } from '../../shop/use-save';
+import { FormSheet } from '@/web/form-sheet';
+import { useSave } from '@/web/use-save';
 import { putLabelsOn, savePrice } from '../actions';
 
 type Props = {

@@ -7,8 +7,8 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
-import { IngredientPicker } from '../../blends/components/ingredient-picker';
-import { useSave } from '../../shop/use-save';
+import { IngredientPicker } from '@/web/ingredient-picker';
+import { useSave } from '@/web/use-save';
 import { saveLot } from '../actions';
 
 const EMPTY = {

@@ -5,7 +5,7 @@ import { formatMass } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { saveCount } from '../actions';
 
 /** What the ledger says is left, and a way to put it right by weighing. */

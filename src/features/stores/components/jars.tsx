@@ -5,7 +5,7 @@ import { formatMass, formatVolume } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { saveJar, saveJarCount } from '../actions';
 
 export type Jar = {

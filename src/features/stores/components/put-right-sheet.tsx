@@ -8,7 +8,7 @@ import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { saveRight } from '../lot-actions';
 import { putRight, type Right, type RightLot } from '../put-right';
 

@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { CONTACTS, findIngredient, ROLES } from '@/core/material';
 import { formatDuration } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
-import { IngredientPicker } from '../../blends/components/ingredient-picker';
+import { IngredientPicker } from '@/web/ingredient-picker';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { saveReady } from '../lot-actions';
 
 const EMPTY = {

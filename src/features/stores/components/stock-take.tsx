@@ -6,7 +6,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { saveStockTake } from '../lot-actions';
 
 type Row = { readonly id: number; readonly number: string; readonly title: string; readonly leftG: number };

@@ -2,7 +2,7 @@
 
 import { type PointerEvent as ReactPointerEvent, useRef, useState } from 'react';
 import { clockTime, dayAndDate, wallTime } from '@/ui/when';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { holdStep } from '../actions';
 import type { Peg } from '../pegs';
 import type { Day } from '../week';

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { useSave } from '../../shop/use-save';
-import { moveTo } from '../../work/actions';
+import { useSave } from '@/web/use-save';
+import { moveTo } from '@/web/hands/actions';
 
 type Props = {
   readonly batches: readonly { readonly id: number; readonly number: string; readonly title: string }[];

@@ -6,7 +6,7 @@ import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { holdStep, letGo } from '../actions';
 import type { Peg } from '../pegs';
 

@@ -6,7 +6,7 @@ import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
-import { useSave } from '../../shop/use-save';
+import { useSave } from '@/web/use-save';
 import { correct } from '../actions';
 import { stamp } from '@/web/outbox-store';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { useSave } from '../../shop/use-save';
-import { moveTo } from '../actions';
+import { useSave } from '@/web/use-save';
+import { moveTo } from '@/web/hands/actions';
 
 type Place = { readonly id: number; readonly name: string };
 

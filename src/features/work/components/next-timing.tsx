@@ -1,7 +1,7 @@
 'use client';
 
-import { Timing } from '@/features/today/components/timing';
-import type { HandAction } from '@/features/today/strip';
+import { Timing } from '@/web/hands/timing';
+import type { HandAction } from '@/core/hands';
 import { useNow } from '@/ui/now';
 
 /** The window of a batch's next action, ticking. */

@@ -2,17 +2,26 @@
 
 import { useState } from 'react';
 import type { Geometry } from '@/core/piece';
-import { formatDuration, formatMass, instantOf, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
+import {
+  formatDuration,
+  formatMass,
+  instantOf,
+  MS_PER_MINUTE,
+  parseHumidity,
+  parseMass,
+  parseTemperature,
+  type Result,
+} from '@/core/quantity';
 import { sayIssue } from '@/messages';
-import { standingNow, Timing } from '@/features/today/components/timing';
-import type { HandAction } from '@/features/today/strip';
+import { Timing } from '@/web/hands/timing';
+import { type HandAction, type HandRisk, pressOf, riskOf } from '@/core/hands';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { useNow } from '@/ui/now';
 import { type SmallPhoto, smallPhoto } from './small-photo';
 import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
 import { TinScale } from './tin-scale';
-import { useRecord } from './use-record';
+import { useRecord } from '@/web/hands/use-record';
 
 const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '', next: '', nextGrams: '' };
 
@@ -23,14 +32,17 @@ const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly
   return parsed.ok ? { value: parsed.value, fault: '' } : { value: null, fault: parsed.issues.map(sayIssue).join(' ') };
 };
 
+const RISK_WORDS: Readonly<Record<HandRisk, string>> = {
+  'past-window': 'The window is past: look it over before you go on.',
+  'coat-not-ready': 'the coat beneath is not ready for another',
+  'not-drunk': 'it has not drunk its fill, or is not dry enough',
+};
+
 /** What an early or a late hand risks, in words. */
 function riskWords(action: HandAction, nowMs: number): string | null {
-  const standing = standingNow(action, nowMs);
-  if (standing === 'at-risk')
-    return action.kind === 'wipe' || action.kind === 'buff' ? null : 'The window is past: look it over before you go on.';
-  if (standing === 'too-early' && action.earliestMs !== null)
-    return `${formatDuration((action.earliestMs - nowMs) / 60_000)} early: ${action.kind === 'coat' ? 'the coat beneath is not ready for another' : 'it has not drunk its fill, or is not dry enough'}. Recording it says so in the book.`;
-  return null;
+  const risk = riskOf(action, pressOf(action, nowMs));
+  if (risk === null || risk === 'past-window') return risk && RISK_WORDS[risk];
+  return `${formatDuration(((action.earliestMs ?? nowMs) - nowMs) / MS_PER_MINUTE)} early: ${RISK_WORDS[risk]}. Recording it says so in the book.`;
 }
 
 /** Records the next action of one batch with all that was seen; what is left empty is taken from the estimate and the room's last reading. */
@@ -68,7 +80,7 @@ export function RecordPanel({
   const at = maybe(typed.at, (text) => instantOf(text, zone));
   const nextGrams = maybe(typed.nextGrams, parseMass);
   const faulty = [grams, temp, rh, at, nextGrams].some((one) => one.fault !== '');
-  const standing = standingNow(action, nowMs);
+  const standing = pressOf(action, nowMs);
   const risk = riskWords(action, nowMs);
   const write = (more: { readonly pass?: boolean; readonly kind?: 'left-out'; readonly sure?: boolean } = {}): void => {
     void record(action, {

@@ -8,7 +8,7 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
-import { portOf, useDevice } from '../../pour/use-device';
+import { portOf, useDevice } from '@/web/use-device';
 
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 

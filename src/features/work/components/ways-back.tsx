@@ -5,8 +5,9 @@ import { WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { useSave } from '../../shop/use-save';
-import { dropWay, goBack, strike } from '../actions';
+import { useSave } from '@/web/use-save';
+import { strike } from '@/web/hands/actions';
+import { dropWay, goBack } from '../actions';
 import { stamp } from '@/web/outbox-store';
 
 export type Trouble = { readonly key: string; readonly what: string; readonly advice: string; readonly ways: readonly Way[] };

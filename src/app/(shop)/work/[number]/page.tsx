@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { RestorationPanel } from '@/features/restore/restore';
 import { BatchPage } from '@/features/work/batch-page';
 
 type Props = { readonly params: Promise<{ readonly number: string }> };
@@ -8,5 +9,10 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function Batch({ params }: Props) {
-  return <BatchPage number={(await params).number} />;
+  return (
+    <BatchPage
+      number={(await params).number}
+      restoration={(job, { currency, zone }) => <RestorationPanel job={job} currency={currency} zone={zone} />}
+    />
+  );
 }

@@ -1,4 +1,4 @@
-import { Choose } from '@/features/work/choose';
+import { Choose } from '@/features/start/choose';
 
 export const metadata = { title: 'Choose a finish' };
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { NewBatch } from '@/features/work/new-batch';
+import { NewBatch } from '@/features/start/new-batch';
 
 export const metadata: Metadata = { title: 'Start a batch' };
 

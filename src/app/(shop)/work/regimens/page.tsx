@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { Regimens } from '@/features/work/regimens';
+import { Regimens } from '@/features/regimens/regimens';
 
 export const metadata: Metadata = { title: 'Regimens' };
 

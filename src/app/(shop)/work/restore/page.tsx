@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { NewRestoration } from '@/features/work/restore';
+import { NewRestoration } from '@/features/restore/restore';
 
 export const metadata: Metadata = { title: 'A piece comes home' };
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { Round } from '@/features/work/round';
+import { Round } from '@/features/bench/round';
 
 export const metadata: Metadata = { title: 'One round' };
 

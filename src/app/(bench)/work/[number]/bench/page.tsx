@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { BenchPage } from '@/features/work/bench-page';
+import { BenchPage } from '@/features/bench/bench-page';
 
 export const metadata: Metadata = { title: 'Bench' };
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { RegimenPage } from '@/features/work/regimens';
+import { RegimenPage } from '@/features/regimens/regimens';
 
 export const metadata: Metadata = { title: 'Regimen' };
 

@@ -1,0 +1,7 @@
+export type { HandAction } from './action';
+export { type Ahead, aheadOf, CALL_BEFORE_MS, type Call, callsOf, projected } from './ahead';
+export { type Countdown, countdownOf } from './countdown';
+export { doingIn, isDoneThere } from './doing';
+export { asAction, type TaskWords } from './task-words';
+export { type Amiss, amissNow, OFFERED_HOURS, overdueMin, type SeenEntry } from './troubles';
+export { byUrgency, type HandRisk, isForHandsNow, PRESSING_MS, pressOf, READING_COUNTS_HOURS, riskOf } from './urgency';

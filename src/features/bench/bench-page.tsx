@@ -1,0 +1,35 @@
+import 'server-only';
+import { notFound } from 'next/navigation';
+import { findBatchId } from '@/data/work/batch';
+import { openRagLines } from '@/data/rags/queries';
+import { session } from '@/web/session';
+import { aheadOf } from '@/core/hands';
+import { openBatches } from '@/web/hands/open-batches';
+import { restorationOf } from '@/data/restore/restore';
+import { changeWords, coatSlots } from '@/web/hands/coats';
+import { BenchView } from './components/bench-view';
+import { cabinetTroubles, gravestOf } from '@/web/hands/moment';
+
+/** The bench view of one batch. */
+export async function BenchPage({ number }: { readonly number: string }) {
+  const { db, shop, nowMs, person, people } = await session();
+  if (findBatchId(db, number) === null) notFound();
+  const found = openBatches(db, nowMs).find((one) => one.batch.number === number);
+  return (
+    <BenchView
+      action={found?.action ?? null}
+      ahead={aheadOf(found?.standing.progress.rest ?? [])}
+      number={number}
+      nowMs={nowMs}
+      zone={shop.zone}
+      lastDone={found?.standing.progress.done.at(-1)?.task.step.done ?? null}
+      ready={person !== null}
+      rags={openRagLines(db)}
+      coats={found ? coatSlots(db, found.batch, found.standing) : []}
+      changes={found ? changeWords(found.batch, new Map(people.map((one) => [one.id, one.initials])), shop.zone, nowMs) : []}
+      batchId={found?.batch.id ?? 0}
+      caution={found ? gravestOf(found.batch, found.standing.progress, restorationOf(db, found.batch.id) !== null) : null}
+      troubles={cabinetTroubles(db, openBatches(db, nowMs), nowMs)}
+    />
+  );
+}

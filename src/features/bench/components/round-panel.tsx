@@ -1,0 +1,145 @@
+'use client';
+
+import { useState } from 'react';
+import { Timing } from '@/web/hands/timing';
+import { type HandAction, pressOf } from '@/core/hands';
+import { Button } from '@/ui/button';
+import { useNow } from '@/ui/now';
+import { Ring } from '@/ui/ring';
+import { Tick } from '@/ui/tick';
+import { useCamera } from './use-camera';
+import { useRecord } from '@/web/hands/use-record';
+
+type Props = {
+  readonly actions: readonly HandAction[];
+  /** Batches by the chalk marks and codes of their pieces. */
+  readonly tags: Readonly<Record<string, number>>;
+  readonly nowMs: number;
+  readonly zone: string;
+  readonly ready: boolean;
+};
+
+/** Batches in hand, gathered by what they wait for: one button records it for all of them. */
+export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: Props) {
+  const nowMs = useNow(serverNowMs);
+  const [chosen, setChosen] = useState<readonly number[]>([]);
+  const [typed, setTyped] = useState('');
+  const [missing, setMissing] = useState('');
+  const { busy, told, record } = useRecord(serverNowMs);
+  const add = (text: string): void => {
+    const mark = text.trim();
+    const id = tags[mark] ?? tags[mark.toUpperCase()] ?? actions.find((one) => one.number === mark)?.batchId;
+    if (id === undefined || !actions.some((one) => one.batchId === id)) {
+      setMissing(`“${mark}” is no open batch or piece that waits for hands.`);
+      return;
+    }
+    setMissing('');
+    setChosen((before) => (before.includes(id) ? before : [...before, id]));
+  };
+  const camera = useCamera(add);
+  const inHand = actions.filter((one) => chosen.includes(one.batchId));
+  const groups = [...new Set(inHand.map((one) => one.done))].map((done) => inHand.filter((one) => one.done === done));
+  const recordAll = async (group: readonly HandAction[]): Promise<void> => {
+    for (const action of group) {
+      const stored = await record(action);
+      if (!stored) return;
+    }
+    setChosen((before) => before.filter((id) => !group.some((one) => one.batchId === id)));
+  };
+  return (
+    <div className="grid gap-8 wide:grid-cols-2">
+      <section aria-label="Open batches">
+        <form
+          className="mb-3 flex flex-wrap items-center gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            add(typed);
+            setTyped('');
+          }}
+        >
+          <label className="flex items-center gap-2">
+            <span className="text-soft">Mark or number</span>
+            <input
+              className="reading min-h-14 w-32 border-ink border-b-2 bg-paper px-3 text-lg"
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+              placeholder="31-014/3"
+              autoComplete="off"
+            />
+          </label>
+          <Button big type="submit">
+            Take in hand
+          </Button>
+          <Button big look="quiet" onClick={() => (camera.on ? camera.stop() : void camera.start())}>
+            {camera.on ? 'Camera off' : 'Read by camera'}
+          </Button>
+        </form>
+        {camera.absent ? <p className="mb-2">{camera.absent}</p> : null}
+        {missing ? (
+          <p role="alert" className="mb-2 font-semibold text-late">
+            ▲ {missing}
+          </p>
+        ) : null}
+        <video
+          ref={camera.video}
+          muted
+          playsInline
+          className={camera.on ? 'mb-3 w-full max-w-sm border-2 border-ink' : 'hidden'}
+        />
+        {actions.map((action) => (
+          <div key={action.batchId} className="border-hair border-t">
+            <Tick
+              checked={chosen.includes(action.batchId)}
+              onChange={() =>
+                setChosen(
+                  chosen.includes(action.batchId) ? chosen.filter((id) => id !== action.batchId) : [...chosen, action.batchId],
+                )
+              }
+            >
+              <Ring facts={action.ring} seed={action.batchId} size={36} title={action.number} />
+              <span>
+                <strong className="reading">{action.number}</strong> {action.title}: {action.action}
+              </span>
+            </Tick>
+          </div>
+        ))}
+        {actions.length === 0 ? <p className="text-soft">No batch waits for hands.</p> : null}
+      </section>
+      <section aria-label="In hand">
+        <h2 className="mb-2">In hand</h2>
+        {groups.length === 0 ? <p className="text-soft">Nothing yet: choose on the left, type a mark, or read a tag.</p> : null}
+        {groups.map((group) => {
+          const late = group.some((one) => pressOf(one, nowMs) === 'at-risk');
+          const early = group.some((one) => pressOf(one, nowMs) === 'too-early');
+          return (
+            <div key={group[0]?.done} className="mb-5 border-ink border-t-2 pt-2">
+              {group.map((action) => (
+                <div key={action.batchId} className="mb-2">
+                  <p>
+                    <strong className="reading">{action.number}</strong> {action.action}
+                    {action.round ? ` (${action.round})` : ''}
+                  </p>
+                  <Timing action={action} nowMs={nowMs} zone={zone} />
+                </div>
+              ))}
+              <Button
+                big
+                look={late ? 'late' : 'hand'}
+                className="w-full"
+                disabled={busy || !ready}
+                onClick={() => void recordAll(group)}
+              >
+                {group[0]?.done}
+                {early ? ' early' : ''}: {group.map((one) => one.number).join(', ')}
+              </Button>
+            </div>
+          );
+        })}
+        <p role="status" className={`min-h-6 font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
+          {told?.text}
+        </p>
+        {ready ? null : <p className="font-semibold text-late">▲ Say first who is at this device.</p>}
+      </section>
+    </div>
+  );
+}

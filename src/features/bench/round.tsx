@@ -1,0 +1,33 @@
+import 'server-only';
+import { piecesIn, tagOf } from '@/data/work/batch';
+import { session } from '@/web/session';
+import { openBatches } from '@/web/hands/open-batches';
+import { RoundPanel } from './components/round-panel';
+
+/** Several batches in one round: chosen, typed or read by their tags, and recorded together; each keeps its own book. */
+export async function Round() {
+  const { db, shop, nowMs, person } = await session();
+  const open = openBatches(db, nowMs);
+  return (
+    <>
+      <h1>One round</h1>
+      <p className="mb-4 max-w-prose text-soft">
+        Wipe these three, then flood that one. Choose the batches in hand; what they wait for is recorded for all of them at once.
+      </p>
+      <RoundPanel
+        actions={open.flatMap((one) => (one.action && one.action.outcome === null ? [one.action] : []))}
+        tags={Object.fromEntries(
+          open.flatMap(({ batch }) =>
+            piecesIn(batch).flatMap((piece) => [
+              [tagOf(batch, piece), batch.id],
+              [piece.code, batch.id],
+            ]),
+          ),
+        )}
+        nowMs={nowMs}
+        zone={shop.zone}
+        ready={person !== null}
+      />
+    </>
+  );
+}

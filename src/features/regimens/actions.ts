@@ -1,0 +1,59 @@
+'use server';
+
+import { z } from 'zod';
+import { rowId } from '@/web/shapes';
+import { Slot } from '@/core/regimen';
+import { saveRegimen } from '@/data/work/regimens';
+import { act, type Answer } from '@/web/act';
+import { CHOICES, readRegimen } from './regimen-draft';
+
+const text = z.string().max(400);
+
+const StepTyped = z.object({
+  key: text,
+  id: z.string().min(1).max(60),
+  kind: z.enum(CHOICES.kinds),
+  action: text,
+  done: text,
+  setup: text,
+  perPiece: text,
+  min: text,
+  ideal: text,
+  max: text,
+  slot: text,
+  lies: text,
+  coatClass: text,
+  coat: text,
+  until: text,
+  expect: text,
+  again: text,
+  place: text,
+  optional: z.boolean(),
+  note: text,
+  labelRule: text,
+});
+
+const Written = z.object({
+  base: rowId,
+  why: text,
+  asOwn: z.boolean(),
+  draft: z.object({
+    id: z.string().min(1).max(80),
+    name: text,
+    school: text,
+    gains: text,
+    costs: text,
+    careClass: z.enum(CHOICES.care),
+    knifeSurface: z.boolean(),
+    slots: z.array(Slot),
+    steps: z.array(StepTyped).min(1).max(80),
+  }),
+});
+
+/** Keeps a regimen as it was typed: the next revision, or one of the shop's own. */
+export async function keepRegimen(input: unknown): Promise<Answer<{ readonly id: string }>> {
+  return act(Written, input, (db, { draft, ...how }, by) => {
+    const regimen = readRegimen(draft);
+    return regimen.ok ? saveRegimen(db, { regimen: regimen.value, ...how }, by) : regimen;
+  });
+}

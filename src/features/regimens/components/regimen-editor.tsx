@@ -1,0 +1,199 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { Faults, TextField } from '@/ui/field';
+import { freshId } from '@/ui/id';
+import { Tick } from '@/ui/tick';
+import { useSave } from '@/web/use-save';
+import { keepRegimen } from '../actions';
+import { type RegimenDraft, readRegimen, type StepDraft } from '../regimen-draft';
+import { StepFields } from './step-fields';
+
+const BLANK: Omit<StepDraft, 'key' | 'id'> = {
+  kind: 'check',
+  action: 'Look it over',
+  done: 'Looked over',
+  setup: '1',
+  perPiece: '0.5',
+  min: '0',
+  ideal: '',
+  max: '',
+  slot: '',
+  lies: '',
+  coatClass: '',
+  coat: '',
+  until: '',
+  expect: '1',
+  again: '0',
+  place: '',
+  optional: false,
+  note: '',
+  labelRule: '',
+};
+
+/** The waits of a step in a few words. */
+const waitWords = ({ min, ideal, max }: StepDraft): string => {
+  const least = min === '0' || min === '' ? '' : min;
+  const best = ideal === '0' || ideal === min ? '' : ideal;
+  return [least, best && (least ? `best ${best}` : best), max && `at most ${max}`].filter(Boolean).join(', ') || 'no wait';
+};
+
+/** A regimen step by step: what is typed is checked against the rules of sequence at once, each fault at its step. */
+export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenDraft; readonly base: number }) {
+  const router = useRouter();
+  const [draft, setDraft] = useState(first);
+  const [open, setOpen] = useState<string | null>(null);
+  const [why, setWhy] = useState('');
+  const { busy, faults, rest, run } = useSave<{ readonly id: string }>();
+  const read = readRegimen(draft);
+  const issues = read.ok ? [] : read.issues;
+  const said = (index: number): readonly string[] =>
+    issues.filter((issue) => issue.path === `steps.${index}` || issue.path.startsWith(`steps.${index}.`)).map(sayIssue);
+  const setSteps = (steps: readonly StepDraft[]): void => setDraft({ ...draft, steps });
+  const change = (index: number, part: Partial<StepDraft>): void =>
+    setSteps(draft.steps.map((step, i) => (i === index ? { ...step, ...part } : step)));
+  const carry = (index: number, by: -1 | 1): void => {
+    const steps = [...draft.steps];
+    const [step] = steps.splice(index, 1);
+    if (step) steps.splice(index + by, 0, step);
+    setSteps(steps);
+  };
+  const addAfter = (index: number): void => {
+    const key = freshId();
+    setSteps([
+      ...draft.steps.slice(0, index + 1),
+      { ...BLANK, key, id: `step-${key.slice(0, 6)}` },
+      ...draft.steps.slice(index + 1),
+    ]);
+    setOpen(key);
+  };
+  const keep = (asOwn: boolean): void =>
+    void run(
+      () => keepRegimen({ draft, base, why, asOwn }),
+      ({ id }) => {
+        if (asOwn) router.push(`/work/regimens/${id}`);
+      },
+    );
+  const changed = JSON.stringify(draft) !== JSON.stringify(first);
+  return (
+    <form onSubmit={(event) => event.preventDefault()}>
+      <div className="grid gap-x-6 bench:grid-cols-2">
+        <TextField label="Gains" value={draft.gains} onChange={(event) => setDraft({ ...draft, gains: event.target.value })} />
+        <TextField label="Costs" value={draft.costs} onChange={(event) => setDraft({ ...draft, costs: event.target.value })} />
+      </div>
+      <Tick checked={draft.knifeSurface} onChange={() => setDraft({ ...draft, knifeSurface: !draft.knifeSurface })}>
+        May lie where a knife works
+      </Tick>
+      <p className="my-2 text-sm text-soft">
+        Takes{' '}
+        {draft.slots
+          .map(
+            (slot) =>
+              `${slot.name.toLowerCase()} (${slot.wants.map((one) => (one === 'never' ? 'never drying' : 'drying')).join(' or ')})`,
+          )
+          .join(', ') || 'no finish'}
+        .
+      </p>
+      <ol className="border-ink border-b">
+        {draft.steps.map((step, index) => (
+          <li key={step.key} className="border-rule border-t py-1">
+            <div className="grid items-center gap-x-3 bench:grid-cols-[2rem_minmax(0,1.3fr)_minmax(0,1fr)_11rem]">
+              <span className="reading text-soft">{index + 1}</span>
+              <span>
+                <strong>{step.action}</strong>
+                {step.optional ? <span className="text-soft"> (may be left out)</span> : null}
+                {step.until ? <span className="text-soft"> until {step.until} passes</span> : null}
+                {step.labelRule ? (
+                  <span className="block text-sm">
+                    Label: {step.labelRule}. House: {step.note || 'otherwise'}
+                  </span>
+                ) : null}
+              </span>
+              <span className="reading text-sm">
+                {waitWords(step)}
+                <span className="block text-soft">
+                  hands {step.setup} + {step.perPiece} min a piece{step.slot ? `, ${step.slot}` : ''}
+                  {step.lies ? `, ${step.lies}` : ''}
+                </span>
+              </span>
+              <span className="flex flex-wrap">
+                <Button
+                  look="quiet"
+                  onClick={() => setOpen(open === step.key ? null : step.key)}
+                  aria-expanded={open === step.key}
+                >
+                  {open === step.key ? 'Close' : 'Change'}
+                </Button>
+                <Button
+                  look="quiet"
+                  disabled={index === 0}
+                  onClick={() => carry(index, -1)}
+                  aria-label={`${step.action} earlier`}
+                >
+                  ↑
+                </Button>
+                <Button
+                  look="quiet"
+                  disabled={index === draft.steps.length - 1}
+                  onClick={() => carry(index, 1)}
+                  aria-label={`${step.action} later`}
+                >
+                  ↓
+                </Button>
+              </span>
+            </div>
+            {said(index).map((words) => (
+              <p key={words} className="pl-8 font-semibold text-late">
+                ▲ {words}
+              </p>
+            ))}
+            {open === step.key ? (
+              <>
+                <StepFields step={step} slots={draft.slots.map((slot) => slot.slot)} onChange={(part) => change(index, part)} />
+                <div className="mb-2 flex flex-wrap gap-3 pl-8">
+                  <Button onClick={() => addAfter(index)}>A step after this</Button>
+                  <Button disabled={draft.steps.length < 2} onClick={() => setSteps(draft.steps.filter((_, i) => i !== index))}>
+                    Take this step out
+                  </Button>
+                </div>
+              </>
+            ) : null}
+          </li>
+        ))}
+      </ol>
+      {changed ? (
+        <section aria-label="Keep it" className="mt-4 grid max-w-3xl gap-x-6 bench:grid-cols-2">
+          <div>
+            <TextField
+              label="Why this revision"
+              value={why}
+              onChange={(event) => setWhy(event.target.value)}
+              hint="two coats were never enough on pear"
+              fault={faults.why}
+            />
+            <Button look="main" big disabled={busy || !read.ok} onClick={() => keep(false)}>
+              Keep as the next revision
+            </Button>
+          </div>
+          <div>
+            <TextField
+              label="Or under a name of its own"
+              value={draft.name}
+              onChange={(event) => setDraft({ ...draft, name: event.target.value })}
+              fault={faults.name}
+            />
+            <Button big disabled={busy || !read.ok || draft.name.trim() === first.name} onClick={() => keep(true)}>
+              Keep as our own
+            </Button>
+          </div>
+          <div className="bench:col-span-2">
+            <Faults of={rest(['why', 'name'])} />
+          </div>
+        </section>
+      ) : null}
+    </form>
+  );
+}

@@ -1,0 +1,78 @@
+import 'server-only';
+import { notFound } from 'next/navigation';
+import { people } from '@/data/shop/queries';
+import { allRegimens } from '@/data/work/catalogue';
+import { revisionsOf } from '@/data/work/regimens';
+import { Link } from '@/ui/link';
+import { fullDate } from '@/ui/when';
+import { session } from '@/web/session';
+import { RegimenEditor } from './components/regimen-editor';
+import { draftOf } from './regimen-draft';
+
+/** Every school that is shipped and the shop's own, each with what it gains and costs. */
+export async function Regimens() {
+  const { db } = await session();
+  return (
+    <>
+      <h1>Regimens</h1>
+      <p className="mb-3 max-w-prose text-soft">
+        Makers disagree; each school stands here with what it gains and what it costs. Open one to read its steps, change it, or
+        make one of your own from it. Batches keep the revision they began with.
+      </p>
+      <ul>
+        {allRegimens(db).map((regimen) => {
+          const [newest] = revisionsOf(db, regimen.id);
+          return (
+            <li key={regimen.id} className="border-hair border-t">
+              <Link
+                href={`/work/regimens/${regimen.id}`}
+                className="grid gap-x-6 py-2 no-underline hover:underline bench:grid-cols-[14rem_minmax(0,1fr)_8rem]"
+              >
+                <span>
+                  <strong>{regimen.name}</strong>
+                  <span className="block text-sm text-soft">{regimen.school}</span>
+                </span>
+                <span className="text-sm">
+                  {regimen.gains} <span className="text-soft">{regimen.costs}</span>
+                  {regimen.knifeSurface ? '' : <strong className="block text-late">▲ Not under a knife.</strong>}
+                </span>
+                <span className="reading text-sm text-soft">
+                  {regimen.steps.length} steps, revision {newest?.number ?? 1}
+                </span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}
+
+/** One regimen: its steps, to read and to change, and its revisions. */
+export async function RegimenPage({ id }: { readonly id: string }) {
+  const { db, shop } = await session();
+  const regimen = allRegimens(db).find((one) => one.id === id);
+  if (!regimen) notFound();
+  const { revisionId, number: _number, shipped: _shipped, ...of } = regimen;
+  const initials = new Map(people(db).map((person) => [person.id, person.initials]));
+  return (
+    <>
+      <h1>{regimen.name}</h1>
+      <p className="mb-4 text-soft">{regimen.school}</p>
+      <RegimenEditor key={revisionId} draft={draftOf(of)} base={revisionId} />
+      <h2 className="mt-8 mb-1">Revisions</h2>
+      <ol>
+        {revisionsOf(db, id).map((revision) => (
+          <li key={revision.number} className="reading border-hair border-t py-1.5">
+            <strong>{revision.number}</strong> {fullDate(revision.at, shop.zone)}{' '}
+            {revision.personId === null ? 'as shipped' : (initials.get(revision.personId) ?? '')}
+            {revision.why ? `: ${revision.why}` : ''}
+            {revision.batches.length > 0 ? (
+              <span className="text-soft">. Began with it: {revision.batches.join(', ')}</span>
+            ) : null}
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}

@@ -1,0 +1,158 @@
+'use client';
+
+import { useState } from 'react';
+import { COUNTRIES, LANGUAGES } from '@/core/care';
+import { Link } from '@/ui/link';
+import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
+import { Button } from '@/ui/button';
+import { Faults, SelectField, TextField } from '@/ui/field';
+import { useSave } from '@/web/use-save';
+import { sell } from '../actions';
+
+type Props = {
+  readonly batchId: number;
+  readonly unsold: number;
+  readonly currency: string;
+  readonly today: string;
+  readonly bottles: readonly Bottle[];
+  /** The lot that was said to go with the pieces; may be empty. */
+  readonly bottle: string;
+  /** What a piece is to sell for, as typed under its cost; may be empty. */
+  readonly price: string;
+};
+
+const names = new Intl.DisplayNames('en-GB', { type: 'region' });
+const COUNTRY_CHOICES = COUNTRIES.map((id) => ({ id, name: names.of(id) ?? id })).sort((a, b) => a.name.localeCompare(b.name));
+
+/** Sells some of a released batch: who, how it will be used and washed, and the bottle in the box; each piece gets a slip of its own. */
+export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price }: Props) {
+  const [sale, setSale] = useState({
+    pieces: '1',
+    price,
+    buyer: '',
+    email: '',
+    soldOn: today,
+    use: 'weekly',
+    wash: 'hand',
+    upkeep: 're-oils',
+    language: 'en',
+    country: '',
+    bottle: bottles.some((one) => String(one.lotId) === bottle) ? bottle : '',
+  });
+  const [codes, setCodes] = useState<readonly string[]>([]);
+  const { busy, faults, rest, run } = useSave<{ readonly codes: readonly string[] }>();
+  const set = (field: keyof typeof sale) => (event: { readonly target: { readonly value: string } }) =>
+    setSale({ ...sale, [field]: event.target.value });
+  return (
+    <section>
+      <h2 className="mb-1">
+        Sell: {unsold === 0 ? 'all are sold' : `${unsold} ${unsold === 1 ? 'piece is' : 'pieces are'} left`}
+      </h2>
+      {codes.length > 0 ? (
+        <p role="status" className="mb-3 border-fit border-l-4 pl-3">
+          Sold. The slips:{' '}
+          {codes.map((code) => (
+            <Link key={code} href={`/slip/${code}`} className="reading mr-3 font-semibold">
+              {code}
+            </Link>
+          ))}
+        </p>
+      ) : null}
+      {unsold > 0 ? (
+        <form
+          className="flex flex-col gap-1"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void run(
+              () => sell({ ...sale, batchId }),
+              ({ codes: made }) => setCodes(made),
+            );
+          }}
+        >
+          <div className="grid grid-cols-3 gap-4">
+            <TextField label="Pieces" inputMode="numeric" value={sale.pieces} onChange={set('pieces')} fault={faults.pieces} />
+            <TextField
+              label={`Price each (${currency})`}
+              inputMode="decimal"
+              value={sale.price}
+              onChange={set('price')}
+              fault={faults.price}
+            />
+            <TextField label="Sold on" type="date" value={sale.soldOn} onChange={set('soldOn')} fault={faults.soldOn} />
+          </div>
+          <div className="grid grid-cols-2 gap-4">
+            <TextField
+              label="Buyer (may stay empty)"
+              value={sale.buyer}
+              onChange={set('buyer')}
+              hint="kept as little as possible; never on the slip’s code"
+            />
+            <TextField
+              label="Address for reminders (may stay empty)"
+              type="email"
+              value={sale.email}
+              onChange={set('email')}
+              hint="only if they want letters; they can stop them"
+              fault={faults.email}
+            />
+          </div>
+          <div className="grid grid-cols-3 gap-4">
+            <SelectField label="Used" value={sale.use} onChange={set('use')}>
+              <option value="daily">daily</option>
+              <option value="weekly">weekly</option>
+              <option value="occasional">now and then</option>
+            </SelectField>
+            <SelectField label="Cleaned" value={sale.wash} onChange={set('wash')}>
+              <option value="wipe">wiped</option>
+              <option value="hand">washed by hand</option>
+              <option value="soak">left in water</option>
+            </SelectField>
+            <SelectField label="The owner" value={sale.upkeep} onChange={set('upkeep')}>
+              <option value="re-oils">re-oils</option>
+              <option value="will-not">will not</option>
+              <option value="unknown">is not known</option>
+            </SelectField>
+          </div>
+          <div className="grid grid-cols-2 gap-4">
+            <SelectField label="Goes to" value={sale.country} onChange={set('country')} hint="dry winter rooms want looks sooner">
+              <option value="">not known</option>
+              {COUNTRY_CHOICES.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </SelectField>
+            <SelectField label="Slip and letters in" value={sale.language} onChange={set('language')}>
+              {LANGUAGES.map((id) => (
+                <option key={id} value={id}>
+                  {LANGUAGE_NAMES[id]}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+          {bottles.length > 0 ? (
+            <SelectField
+              label="Bottle in the box, one for each piece"
+              value={sale.bottle}
+              onChange={set('bottle')}
+              fault={faults.bottle}
+            >
+              <option value="">none</option>
+              {bottles.map((one) => (
+                <option key={one.lotId} value={one.lotId}>
+                  {bottleWords(one, currency)}
+                </option>
+              ))}
+            </SelectField>
+          ) : (
+            <p className="text-sm text-soft">No tin that renews this finish is left: nothing can go in the box.</p>
+          )}
+          <Faults of={rest(['pieces', 'price', 'soldOn', 'email', 'bottle'])} />
+          <Button look="main" big type="submit" disabled={busy}>
+            Sold
+          </Button>
+        </form>
+      ) : null}
+    </section>
+  );
+}

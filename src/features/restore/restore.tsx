@@ -1,0 +1,67 @@
+import 'server-only';
+import { SPECIES } from '@/core/material';
+import { formatMoney } from '@/core/quantity';
+import { isRestoration, sandingPlan } from '@/core/regimen';
+import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
+import type { Restoration } from '@/data/restore/restore';
+import { allLots } from '@/data/stores/queries';
+import { allDesigns, allRegimens } from '@/data/work/catalogue';
+import { fullDate } from '@/ui/when';
+import { session } from '@/web/session';
+import { GoneBack } from './components/gone-back';
+import { RestoreForm } from './components/restore-form';
+import { candidates } from '@/data/stores/candidates';
+
+/** A piece that comes home by its code, or a stranger's: what is wrong with it where, and how it is put right. */
+export async function NewRestoration() {
+  const { db } = await session();
+  return (
+    <>
+      <h1>A piece comes home</h1>
+      <p className="mb-4 max-w-prose text-soft">
+        Say what is wrong and where: the sanding plan follows from the deepest mark. A crack is not sanded out.
+      </p>
+      <RestoreForm
+        designs={allDesigns(db).map(({ revisionId, name, geometry }) => ({ revisionId, name, geometry }))}
+        species={SPECIES.map(({ id, name }) => ({ id, name }))}
+        regimens={allRegimens(db).filter((one) => isRestoration(one.id))}
+        lots={candidates(allLots(db))}
+      />
+    </>
+  );
+}
+
+type PanelProps = { readonly job: Restoration; readonly currency: string; readonly zone: string };
+
+/** What this batch is beside a batch: whose piece, what was wrong, what it costs, and whether it went back. */
+export function RestorationPanel({ job, currency, zone }: PanelProps) {
+  return (
+    <section aria-label="Restoration" className="my-4 border-cure border-l-4 pl-4">
+      <p>
+        <strong>Comes home</strong> from {job.owner}
+        {job.code ? (
+          <>
+            , code <span className="reading">{job.code}</span>
+          </>
+        ) : (
+          ', a stranger’s piece'
+        )}
+        {job.wasFinishedWith ? `; it was finished with ${job.wasFinishedWith}` : ''}.
+      </p>
+      <p>
+        {job.marks.length > 0
+          ? job.marks.map(({ surface, mark }) => `${MARK_WORDS[mark]}, ${SURFACE_WORDS[surface]}`).join('; ')
+          : 'No mark was written down'}
+        . Sanding: {sandingPlan(job.marks).join(', ')}.
+      </p>
+      {job.backAt === null ? (
+        <GoneBack batchId={job.batchId} bill={job.billMinor === null ? '' : formatMoney(job.billMinor, currency)} />
+      ) : (
+        <p className="font-semibold">
+          Back with its owner {fullDate(job.backAt, zone)}
+          {job.billMinor === null ? '' : `, billed ${formatMoney(job.billMinor, currency)}`}.
+        </p>
+      )}
+    </section>
+  );
+}

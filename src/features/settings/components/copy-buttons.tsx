@@ -1,0 +1,45 @@
+'use client';
+
+import { useState } from 'react';
+import { Button, linkLook } from '@/ui/button';
+import { Faults, SelectField } from '@/ui/field';
+import { lookOver, takeCopy } from '../copy-actions';
+import { useSave } from '@/web/use-save';
+
+/** Take a copy now, look one over, carry a whole one away. */
+export function CopyButtons({ dates }: { readonly dates: readonly string[] }) {
+  const [date, setDate] = useState('');
+  const [told, setTold] = useState('');
+  const { busy, rest, run } = useSave<string>();
+  const chosen = dates.includes(date) ? date : (dates[0] ?? '');
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-3">
+        <Button disabled={busy} onClick={() => void run(() => takeCopy(), setTold)}>
+          Take one now
+        </Button>
+        <a href="/api/copy" download className={linkLook('plain')}>
+          Carry a whole copy away
+        </a>
+        {dates.length > 0 ? (
+          <>
+            <SelectField label="The copy of" value={chosen} onChange={(event) => setDate(event.target.value)}>
+              {dates.map((one) => (
+                <option key={one} value={one}>
+                  {one}
+                </option>
+              ))}
+            </SelectField>
+            <Button disabled={busy} onClick={() => void run(() => lookOver({ date: chosen }), setTold)}>
+              Look it over
+            </Button>
+          </>
+        ) : null}
+      </div>
+      <p role="status" className="min-h-6 pt-1 font-semibold text-fit">
+        {told}
+      </p>
+      <Faults of={rest([])} />
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+'use server';
+
+import path from 'node:path';
+import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
+import { dateOf } from '@/core/quantity';
+import { shopFile } from '@/data/files';
+import { log } from '@/data/log';
+import { NotCopied, verify } from '@/data/safe/backup';
+import { copiesOf, copyOfDay } from '@/data/safe/daily';
+import { unwritten } from '@/data/unwritten';
+import { type Answer, refuse } from '@/web/act';
+import { inThread } from '@/web/thread';
+import { session } from '@/web/session';
+
+/** Takes today's copy, or says that it is there. */
+export async function takeCopy(): Promise<Answer<string>> {
+  const { shop, person, nowMs } = await session();
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  try {
+    const file = shopFile();
+    const made = await inThread('data', 'copyOfDay', [file, copiesOf(file), dateOf(nowMs, shop.zone), nowMs], copyOfDay);
+    if (made) log({ what: 'copy made', where: copiesOf(file) });
+    revalidatePath('/shop');
+    return { ok: true, value: made ? `Taken, with ${made.files} files.` : 'Today’s copy is there already.' };
+  } catch (fault) {
+    const code = unwritten(fault);
+    if (code) return refuse([{ code, path: '' }]);
+    if (fault instanceof Error && fault.name === NotCopied.name) return { ok: false, faults: { '': fault.message } };
+    throw fault;
+  }
+}
+
+const Asked = z.object({ date: z.iso.date() });
+
+/** Looks a copy over as a restore would. */
+export async function lookOver(input: unknown): Promise<Answer<string>> {
+  const { person } = await session();
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  const { date } = Asked.parse(input);
+  const { ok, faults, lacking } = await inThread(
+    'data',
+    'verify',
+    [path.join(copiesOf(shopFile()), `shop-${date}.sqlite`)],
+    verify,
+  );
+  if (!ok) return { ok: false, faults: { '': `The copy of ${date} cannot be restored: ${faults.join('; ')}.` } };
+  const lacks = lacking.length > 0 ? ` ${lacking.length} of its photos or papers are missing.` : '';
+  return { ok: true, value: `The copy of ${date} can be restored.${lacks}` };
+}

@@ -1,0 +1,221 @@
+import 'server-only';
+import { z } from 'zod';
+import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type Wish } from '@/core/choose';
+import { findSpecies, INGREDIENTS, ORIGINS, PIECE_USES, SPECIES } from '@/core/material';
+import { allRegimens } from '@/data/work/catalogue';
+import { allLots } from '@/data/stores/queries';
+import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
+import { session } from '@/web/session';
+import { candidates } from '@/data/stores/candidates';
+
+const ALLERGENS = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
+const SHINE_WORDS = { any: 'no matter', matt: 'none', gloss: 'a shine' } as const;
+const COLOUR_WORDS = { any: 'no matter', 'as-it-is': 'as it is', warm: 'warmer' } as const;
+/** A wood nobody has named yet: one that is fit for food and holds nothing back. */
+const ANY_WOOD = { food: 'good', keepOff: [], slowsCure: false } as const;
+
+const many = <T extends z.ZodType>(item: T) => z.preprocess((value) => [value ?? []].flat(), z.array(item));
+const Asked = z.object({
+  uses: many(z.enum(PIECE_USES)).catch([]),
+  closed: z.literal('yes').optional().catch(undefined),
+  owner: z.enum(OWNERS).catch('unknown'),
+  avoid: many(z.string()).catch([]),
+  days: z.coerce.number<unknown>().positive().max(400).nullable().catch(null),
+  shine: z.enum(SHINES).catch('any'),
+  colour: z.enum(COLOURS).catch('any'),
+  wood: z.string().catch(''),
+  origin: z.enum(ORIGINS).catch('bought'),
+});
+
+/** Which finish for which piece: what it is for and who owns it decide, not the maker’s habit. */
+export async function Choose({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
+  const { db } = await session();
+  const { closed, wood, origin, ...said } = Asked.parse({ ...asked, days: asked.days || null });
+  const species = findSpecies(wood);
+  const { food, keepOff, slowsCure } = species ?? ANY_WOOD;
+  const wish: Wish = { ...said, closed: closed === 'yes', wood: { food, keepOff: [...keepOff], origin, slowsCure } };
+  const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
+  const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
+  const [first] = fit;
+  return (
+    <>
+      <h1 className="mb-3">Which finish?</h1>
+      <div className="grid gap-x-10 gap-y-6 bench:grid-cols-[19rem_minmax(0,1fr)]">
+        <form className="flex flex-col gap-3" action="/work/choose">
+          <Ticks
+            name="uses"
+            legend="It is for (nothing ticked: wet food)"
+            options={PIECE_USES.map((use) => [use, USE_WORDS[use]])}
+            chosen={wish.uses}
+          />
+          <Ticks name="closed" legend="And" options={[['yes', 'kept under a lid']]} chosen={wish.closed ? ['yes'] : []} />
+          <Pick
+            name="wood"
+            label="Wood"
+            options={[
+              ['', 'one that is fit for food'],
+              ...SPECIES.map(
+                (one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const,
+              ),
+            ]}
+            chosen={species ? wood : ''}
+          />
+          <Pick name="origin" label="It was" options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
+          <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
+          <Ticks name="avoid" legend="Without" options={ALLERGENS.map((one) => [one, one])} chosen={wish.avoid} />
+          <label className="flex flex-col gap-1">
+            <span className="label">Days until it must leave</span>
+            <input
+              name="days"
+              type="number"
+              min={1}
+              max={400}
+              defaultValue={wish.days ?? ''}
+              className="min-h-11 border-0 border-ink border-b-2 bg-paper px-3"
+            />
+          </label>
+          <div className="grid grid-cols-2 gap-4">
+            <Pick name="shine" label="Shine" options={Object.entries(SHINE_WORDS)} chosen={wish.shine} />
+            <Pick name="colour" label="Colour" options={Object.entries(COLOUR_WORDS)} chosen={wish.colour} />
+          </div>
+          <button type="submit" className={linkLook('main', true)}>
+            Rank them
+          </button>
+        </form>
+        <div>
+          {first ? (
+            <p className="mb-3 border-fit border-l-8 bg-paper px-4 py-3 text-lg" data-testid="say-aloud">
+              {sayChoice(first, wish)}
+            </p>
+          ) : null}
+          <ol>
+            {fit.map((one, i) => (
+              <Row key={one.regimen.id} choice={one} place={i + 1} wood={species ? wood : ''} origin={origin} />
+            ))}
+          </ol>
+          {fit.length === 0 ? (
+            <p className="font-semibold text-late">
+              ▲ Nothing in the stores keeps all of this. What stands in the way of each is below.
+            </p>
+          ) : null}
+          {refused.length > 0 ? <h2 className="mt-6 mb-1">Refused</h2> : null}
+          <ul>
+            {refused.map(({ regimen, refused: why }) => (
+              <li key={regimen.id} className="border-hair border-t py-1.5">
+                <span className="font-semibold">{regimen.name}</span>{' '}
+                <span className="text-late">▲ {why.map(sayReason).join('; ')}</span>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-4 max-w-prose text-sm text-soft">
+            A ranking of working estimates, not a rule. Where nobody knows the owner the house prefers an oil that dries, for
+            those who re-oil one that never does; no film under a knife. Days are reckoned at 20 °C and err late. Nothing here is
+            certified.
+          </p>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** Where a choice is begun: the regimen with the lots it named, and the wood that was asked about. */
+function startOf({ regimen, lots }: Choice, wood: string, origin: string): string {
+  const asked = new URLSearchParams({ regimen: regimen.id, origin });
+  for (const { slot, lot } of lots) asked.set(`lot.${slot}`, String(lot.id));
+  if (wood !== '') asked.set('wood', wood);
+  return `/work/new?${asked.toString()}`;
+}
+
+function Row({
+  choice,
+  place,
+  wood,
+  origin,
+}: {
+  readonly choice: Choice;
+  readonly place: number;
+  readonly wood: string;
+  readonly origin: string;
+}) {
+  const { regimen, lots, gains, costs, readyDays } = choice;
+  return (
+    <li className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-x-3 border-rule border-t py-3">
+      <span className="reading text-2xl font-semibold leading-none">{place}</span>
+      <div>
+        <p>
+          <strong>{regimen.name}</strong> <span className="text-soft">{regimen.school}</span>
+        </p>
+        {gains.length > 0 ? <p className="text-fit">● {gains.map(sayReason).join('; ')}</p> : null}
+        {costs.length > 0 ? <p className="text-late">▲ {costs.map(sayReason).join('; ')}</p> : null}
+        <p className="text-sm text-soft">
+          {regimen.costs} {lots.length > 0 ? `With ${lots.map(({ lot }) => `${lot.title} (${lot.number})`).join(' and ')}.` : ''}
+        </p>
+      </div>
+      <div className="text-right">
+        <p className="reading font-semibold">{readyDays < 1 ? 'the same day' : `about ${Math.ceil(readyDays)} days`}</p>
+        <Link href={startOf(choice, wood, origin)}>Start with it</Link>
+      </div>
+    </li>
+  );
+}
+
+type Options = readonly (readonly [value: string, name: string])[];
+
+function Ticks({
+  name,
+  legend,
+  options,
+  chosen,
+}: {
+  readonly name: string;
+  readonly legend: string;
+  readonly options: Options;
+  readonly chosen: readonly string[];
+}) {
+  return (
+    <fieldset>
+      <legend className="label">{legend}</legend>
+      <div className="flex flex-wrap gap-x-5">
+        {options.map(([value, says]) => (
+          <label key={value} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              name={name}
+              value={value}
+              defaultChecked={chosen.includes(value)}
+              className="h-5 w-5 accent-ink"
+            />
+            {says}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+function Pick({
+  name,
+  label,
+  options,
+  chosen,
+}: {
+  readonly name: string;
+  readonly label: string;
+  readonly options: Options;
+  readonly chosen: string;
+}) {
+  return (
+    <label className="flex flex-col gap-1">
+      <span className="label">{label}</span>
+      <select name={name} defaultValue={chosen} className="min-h-11 border-0 border-ink border-b-2 bg-paper px-3">
+        {options.map(([value, says]) => (
+          <option key={value} value={value}>
+            {says}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

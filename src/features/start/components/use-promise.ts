@@ -1,0 +1,67 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { SLOW_WOOD_FACTOR } from '@/core/cure';
+import { handsScale, type Offer, type Regimen, type ShopNow } from '@/core/regimen';
+import type { Design } from '@/data/work/catalogue';
+import { sayIssue } from '@/messages';
+import { useWorker } from '@/ui/worker';
+import type { PlannerFace } from '@/workers/planner';
+import { type LotChoice, stepsFor } from '../estimate';
+
+/** What a promise is asked for; it is not asked while any of it is still open. */
+type Wish = {
+  readonly regimen: (Regimen & { readonly revisionId: number }) | undefined;
+  readonly shape: Design | undefined;
+  readonly count: number | null;
+  readonly lots: Readonly<Record<string, LotChoice | undefined>>;
+  readonly beyond: boolean;
+  readonly slowsCure: boolean;
+  readonly startMs: number | null;
+  readonly dueMs: number | null;
+};
+export type Promised = { readonly offer: Offer | null; readonly fault: string };
+
+/** What the shop can honestly promise, reckoned off the page's own thread; asked anew when what is wished changes, an older answer is dropped. */
+export function usePromise(shop: ShopNow, wish: Wish): Promised | null {
+  const planner = useWorker<PlannerFace>(() => new Worker(new URL('@/workers/planner.ts', import.meta.url), { type: 'module' }));
+  const [promised, setPromised] = useState<Promised | null>(null);
+  const { regimen: of, shape: drawn, lots: from, ...plain } = wish;
+  const wished = JSON.stringify([
+    of?.revisionId,
+    drawn?.revisionId,
+    Object.entries(from).map(([slot, lot]) => [slot, lot?.id]),
+    plain,
+  ]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the promise follows what was wished alone; all else stands still for the page
+  useEffect(() => {
+    let stale = false;
+    const { regimen, shape, count, lots, beyond, slowsCure, startMs, dueMs } = wish;
+    if (!regimen || !shape || !count || startMs === null) return setPromised(null);
+    const chosen = Object.values(lots).filter((lot) => lot !== undefined);
+    const slowest = [...chosen].sort((a, b) => (b.a0Hours ?? 0) - (a.a0Hours ?? 0))[0];
+    const mode = slowest?.mode ?? 'settle';
+    void planner()
+      .offer(shop, {
+        steps: stepsFor(regimen, lots),
+        geometry: shape.geometry,
+        scale: handsScale(shape.area),
+        beyond,
+        pieces: count,
+        dwells: Object.fromEntries(Object.entries(lots).flatMap(([slot, lot]) => (lot ? [[slot, lot.bound] as const] : []))),
+        a0Hours: (slowest?.a0Hours ?? 0) * (slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1),
+        mode,
+        vapour: chosen.some((lot) => lot.bound.vapour),
+        startMs,
+        dueMs,
+      })
+      .then((made) => {
+        if (!stale)
+          setPromised({ offer: made.ok ? made.value : null, fault: made.ok ? '' : made.issues.map(sayIssue).join(' ') });
+      });
+    return () => {
+      stale = true;
+    };
+  }, [wished]);
+  return promised;
+}

@@ -1,0 +1,101 @@
+'use client';
+
+import { useState } from 'react';
+import { PIECE_USES, type PieceUse } from '@/core/material';
+import { meetsFood } from '@/core/use';
+import { USE_WORDS } from '@/messages';
+import type { Design } from '@/data/work/catalogue';
+import { Button } from '@/ui/button';
+import { Sheet } from '@/ui/dialog';
+import { Faults } from '@/ui/field';
+import { Tick } from '@/ui/tick';
+import { useSave } from '@/web/use-save';
+import { changeUses } from '../actions';
+
+type Props = {
+  readonly uses: readonly PieceUse[];
+  readonly tableware: boolean;
+  readonly onChange: (change: { readonly uses: readonly PieceUse[]; readonly tableware: boolean }) => void;
+};
+
+/** What a piece is for, as boxes to tick. */
+export function UseTicks({ uses, tableware, onChange }: Props) {
+  return (
+    <fieldset>
+      <legend className="label">What it is for</legend>
+      <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-3">
+        {PIECE_USES.map((use) => (
+          <Tick
+            key={use}
+            checked={uses.includes(use)}
+            onChange={() =>
+              onChange({ tableware, uses: PIECE_USES.filter((one) => (one === use ? !uses.includes(use) : uses.includes(one))) })
+            }
+          >
+            {USE_WORDS[use]}
+          </Tick>
+        ))}
+      </div>
+      {uses.length > 0 && !meetsFood(uses) ? (
+        <Tick checked={tableware} onChange={() => onChange({ uses, tableware: !tableware })}>
+          Somebody could take it for tableware
+        </Tick>
+      ) : null}
+      {uses.length === 0 ? (
+        <p className="font-semibold text-late">▲ Choose at least one: it decides which gates stand before a sale.</p>
+      ) : null}
+    </fieldset>
+  );
+}
+
+/** What a design is for, in a line; asked where an older file only guessed it, and changed as a revision. */
+export function UsesOf({ design, onSaid }: { readonly design: Design; readonly onSaid: (revisionId: number) => void }) {
+  const [open, setOpen] = useState(false);
+  const [draft, setDraft] = useState({ uses: design.uses, tableware: design.tableware });
+  const { busy, rest, run } = useSave<{ readonly revisionId: number }>();
+  const save = (uses: readonly PieceUse[], tableware: boolean): void =>
+    void run(
+      () => changeUses({ designId: design.id, base: design.revisionId, uses, tableware }),
+      (said) => {
+        setOpen(false);
+        onSaid(said.revisionId);
+      },
+    );
+  const says = design.uses.map((use) => USE_WORDS[use]).join(', ');
+  return (
+    <div className="mb-2">
+      {design.usesSaid ? (
+        <p className="flex flex-wrap items-center gap-x-4">
+          <span>For {says}.</span>
+          <Button look="quiet" onClick={() => setOpen(true)}>
+            Change what it is for
+          </Button>
+        </p>
+      ) : (
+        <div className="border-cure border-l-8 bg-paper px-3 py-2">
+          <p>
+            <strong>What is “{design.name}” for?</strong> It was drawn before that was asked; it is taken to be for {says}.
+          </p>
+          <p className="mt-1 flex flex-wrap gap-3">
+            <Button look="main" disabled={busy} onClick={() => save(design.uses, design.tableware)}>
+              Yes, for that
+            </Button>
+            <Button onClick={() => setOpen(true)}>For something else</Button>
+          </p>
+        </div>
+      )}
+      <Faults of={rest([])} />
+      <Sheet
+        title={`What ${design.name} is for`}
+        open={open}
+        onOpenChange={setOpen}
+        say="It decides which gates stand before a sale. Batches that run keep what they began with."
+      >
+        <UseTicks {...draft} onChange={setDraft} />
+        <Button look="main" big disabled={busy || draft.uses.length === 0} onClick={() => save(draft.uses, draft.tableware)}>
+          Keep it
+        </Button>
+      </Sheet>
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+import 'server-only';
+import { SPECIES } from '@/core/material';
+import { isRestoration } from '@/core/regimen';
+import { formatInstant } from '@/core/quantity';
+import { coversOf } from '@/data/work/record';
+import { slotBound } from '@/data/work/standing';
+import { shopUptake } from '@/data/work/uptake';
+import { allLots } from '@/data/stores/queries';
+import { allDesigns, allRegimens } from '@/data/work/catalogue';
+import { shopNow } from '@/web/hands/open-batches';
+import { asShopNow } from './shop-now';
+import { session } from '@/web/session';
+import { type NewBatchAsked, StartBatch } from './components/start-batch';
+import { candidates } from '@/data/stores/candidates';
+
+/** The form that starts a batch, with all it may be made of. */
+export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
+  const { db, shop, people, nowMs } = await session();
+  const lots = allLots(db);
+  return (
+    <>
+      <h1 className="mb-4">Start a batch</h1>
+      <StartBatch
+        designs={allDesigns(db)}
+        species={SPECIES}
+        regimens={allRegimens(db).filter((one) => !isRestoration(one.id))}
+        lots={candidates(lots).map((one) => {
+          const lot = lots.find((other) => other.id === one.id);
+          return {
+            ...one,
+            minorPerKg: lot?.minorPerKg ?? null,
+            bound: slotBound(lot) ?? { flooded: null, thin: null },
+            ...coversOf(lot),
+            labelCoats: lot?.ready?.labelCoats ?? null,
+          };
+        })}
+        first={asked}
+        zone={shop.zone}
+        shop={asShopNow(db, shopNow(db, nowMs))}
+        uptake={shopUptake(db)}
+        initials={Object.fromEntries(people.map((person) => [String(person.id), person.initials]))}
+        currency={shop.currency}
+        now={formatInstant(nowMs, shop.zone).slice(0, 16)}
+      />
+    </>
+  );
+}

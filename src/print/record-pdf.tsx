@@ -1,0 +1,138 @@
+import 'server-only';
+import { createHash } from 'node:crypto';
+import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
+import type { ReleaseRecord } from '@/core/release';
+import { formatMass } from '@/core/quantity';
+import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { registerFonts } from './fonts';
+import { airLineOf, checkLinesOf, costLinesOf, marginLine, ragLinesOf, recordTime, statementsOf } from './record-body';
+
+const styles = StyleSheet.create({
+  page: { fontFamily: 'Archivo', fontSize: 9.2, lineHeight: 1.35, color: '#12211c', padding: 42, paddingBottom: 60 },
+  title: { fontSize: 18, fontWeight: 700, lineHeight: 1.15 },
+  head: { fontSize: 10.5, fontWeight: 700, marginTop: 9, marginBottom: 2 },
+  row: { flexDirection: 'row', gap: 8, borderTopWidth: 0.5, borderTopColor: '#a9b4b0', paddingVertical: 1.5 },
+  strong: { fontWeight: 600 },
+  soft: { color: '#46564f' },
+  foot: { position: 'absolute', bottom: 24, left: 42, right: 42, fontSize: 7.2, color: '#46564f' },
+});
+
+const Head = ({ children }: { readonly children: string }) => <Text style={styles.head}>{children}</Text>;
+
+/** What was decided, in one sentence, with the reason that prints on the record. */
+function verdict({ outcome, next, reason }: ReleaseRecord): string {
+  const what =
+    outcome === 'released'
+      ? 'Released for sale'
+      : next === 'mend'
+        ? 'Refused, to be mended and judged again'
+        : 'Refused and rejected';
+  return `${what}.${reason ? ` Reason: ${reason}` : ''}`;
+}
+
+function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark: string }) {
+  const { batch, zone } = record;
+  return (
+    <Document title={`Release record ${record.number}`} author={record.shop} language="en">
+      <Page size="A4" style={styles.page}>
+        <Text style={styles.title}>Release record {record.number}</Text>
+        <Text style={styles.soft}>
+          {record.shop}. Batch {batch.number}: {batch.pieces.length} × {batch.design}, {batch.wood} ({batch.botanical}),{' '}
+          {record.version === 1 ? batch.origin : ORIGIN_WORDS[batch.origin]}. {batch.regimen}: {batch.school}.
+        </Text>
+        {record.version === 2 ? (
+          <Text style={record.notForFood ? styles.strong : {}}>
+            For {record.batch.use.map((use) => USE_WORDS[use]).join(', ')}. Wood: {VERDICT_WORDS[record.batch.woodVerdict]}.
+            {record.notForFood ? ' Not for food; the slip says so.' : ''}
+          </Text>
+        ) : null}
+        <Text style={[styles.strong, { marginTop: 6 }]}>{verdict(record)}</Text>
+        <Text>
+          Signed by {record.by}, {recordTime(record.at, zone)} ({zone}).
+        </Text>
+        <Head>Gates</Head>
+        {record.gates.map((gate) => (
+          <View key={gate.id} style={styles.row} wrap={false}>
+            <Text style={{ width: 70 }}>{gate.met ? 'met' : gate.signed ? 'signed for' : 'not met'}</Text>
+            <Text style={{ flex: 1 }}>{gateName(gate.id, record.version)}</Text>
+          </View>
+        ))}
+        <Head>What it rests on</Head>
+        <Text>{airLineOf(record)}.</Text>
+        <Text>
+          Steps: {record.steps.done} done, {record.steps.left} left. Contact:{' '}
+          {CONTACT_WORDS[record.contact as keyof typeof CONTACT_WORDS] ?? record.contact}. Allergens:{' '}
+          {record.allergens.join(', ') || 'none known'}.
+          {record.undeclared.length > 0 ? ` Not all contents declared: ${record.undeclared.join(', ')}.` : ''}
+        </Text>
+        {record.weighed ? <Text>Test piece weighed {record.weighed.times} times.</Text> : null}
+        <Head>Checks</Head>
+        {record.checks.length === 0 ? <Text>None.</Text> : null}
+        {checkLinesOf(record).map((line) => (
+          <Text key={line}>{line.replace(/^● /, 'passed: ').replace(/^○ /, 'failed: ')}</Text>
+        ))}
+        <Head>Lots and papers</Head>
+        {record.lots.map((lot) => (
+          <View key={`${lot.slot}${lot.number}`} style={styles.row} wrap={false}>
+            <Text style={{ width: 70 }}>{lot.number}</Text>
+            <Text style={{ flex: 1 }}>
+              {lot.title}: {lot.contents.join(', ')}.{' '}
+              {lot.declarations.length > 0
+                ? `Declared: ${lot.declarations.map((paper) => `${paper.name} (${paper.lot})`).join(', ')}.`
+                : 'No declaration on file.'}
+              {statementsOf(lot)}
+            </Text>
+          </View>
+        ))}
+        {record.lots.length === 0 ? <Text>Nothing is on it.</Text> : null}
+        <Head>Coats</Head>
+        {record.coats.map((coat) => (
+          <View key={`${coat.at}${coat.what}`} style={styles.row} wrap={false}>
+            <Text style={{ width: 120 }}>{recordTime(coat.at, zone)}</Text>
+            <Text style={{ flex: 1 }}>
+              {coat.what}, {coat.lot}
+            </Text>
+            <Text style={{ width: 80 }}>
+              {coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${formatMass(coat.grams)}`}
+            </Text>
+            <Text style={{ width: 90 }}>{coat.by}</Text>
+          </View>
+        ))}
+        <Head>Cloths</Head>
+        {record.rags.length === 0 ? <Text>None were oily.</Text> : null}
+        {ragLinesOf(record).map((line) => (
+          <Text key={line}>{line}</Text>
+        ))}
+        <Head>Labels and photos</Head>
+        <Text>
+          {record.labelled
+            ? `Labels on, ${record.labelled.by}, ${recordTime(record.labelled.at, zone)}.`
+            : 'Labels not said to be on.'}{' '}
+          {record.photos.length} photos kept.
+        </Text>
+        <Head>Cost of a piece</Head>
+        {costLinesOf(record).map(([name, says]) => (
+          <View key={name} style={styles.row} wrap={false}>
+            <Text style={{ width: 120 }}>{name}</Text>
+            <Text style={{ flex: 1 }}>{says}</Text>
+          </View>
+        ))}
+        <Text style={styles.strong}>Left of the price: {marginLine(record)}</Text>
+        <Head>Pieces</Head>
+        <Text>{batch.pieces.map((piece) => `${piece.tag} ${piece.code}`).join(', ') || 'none left'}</Text>
+        <View fixed style={styles.foot}>
+          <Text>
+            Evidence and unknowns, not a certificate: rules for food-contact articles differ by place; follow the local code.
+            Record {record.number}. SHA-256 of its JSON: {mark}
+          </Text>
+        </View>
+      </Page>
+    </Document>
+  );
+}
+
+/** A release record on A4; its foot names the fingerprint of the very text that was signed. */
+export async function recordPdf(record: ReleaseRecord, text: string): Promise<Buffer> {
+  registerFonts();
+  return renderToBuffer(<Sheet record={record} mark={createHash('sha256').update(text).digest('hex')} />);
+}

@@ -1,0 +1,32 @@
+import 'server-only';
+import type { Drying } from '@/core/blend';
+import { type CautionsInput, cautionsFor } from '@/core/caution';
+import { type CautionWords, cautionsInWords } from '@/messages';
+import { LABEL_CAUTIONS, type LabelCaution } from '@/messages/slip';
+import type { KnownLot } from '@/data/stores/queries';
+
+/** What several lots are together, as far as a caution asks. */
+const dryingOf = (lots: readonly KnownLot[]): Drying => {
+  const each = lots.flatMap((lot) => lot.nature?.drying ?? []);
+  return each.includes('mixed') ? 'mixed' : each.includes('drying') ? 'drying' : 'never';
+};
+
+export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared'>;
+
+/** A moment with some lots in hand, as cautions are asked; what stands in for undeclared contents says nothing. */
+export const momentWith = (lots: readonly KnownLot[], moment: Moment): CautionsInput => ({
+  ...moment,
+  ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
+  drying: dryingOf(lots),
+  undeclared: lots.some((lot) => lot.undeclared.length > 0),
+});
+
+/** The cautions of a moment with some lots in hand, in words. */
+export const cautionsWith = (lots: readonly KnownLot[], moment: Moment): CautionWords[] =>
+  cautionsInWords(momentWith(lots, moment));
+
+/** What a label, a slip or an owner's page must warn of, where some lots are handled by whoever reads it. */
+export function labelCautions(lots: readonly KnownLot[]): readonly LabelCaution[] {
+  const found = cautionsFor(momentWith(lots, { doing: 'labelling' }));
+  return found.ok ? LABEL_CAUTIONS.filter((one) => found.value.includes(one)) : [];
+}

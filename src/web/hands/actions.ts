@@ -1,0 +1,72 @@
+'use server';
+
+import { z } from 'zod';
+import { clientId, rowId } from '../shapes';
+import { CLOTH_WAYS } from '@/core/cloths';
+import { LAST_REASONS } from '@/core/regimen';
+import { lidJars } from '@/data/pour/commands';
+import { checkRags, layRags } from '@/data/rags/commands';
+import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/work/changes';
+import { moveBatch } from '@/data/work/commands';
+import { strikeWaiting, undoLast } from '@/data/work/strike';
+import { act, type Answer } from '../act';
+
+const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });
+
+/** Takes the last thing done to a batch back; says what it was. */
+export async function undo(input: unknown): Promise<Answer<{ readonly undone: string }>> {
+  return act(Back, input, (db, back, by) => undoLast(db, back, by));
+}
+
+const Rags = z.object({ id: rowId, version: z.int(), way: z.enum(CLOTH_WAYS) });
+
+export async function layCloths(input: unknown): Promise<Answer> {
+  return act(Rags, input, (db, { id: line, way, version }, by) => layRags(db, line, way, version, by));
+}
+
+export async function checkCloths(input: unknown): Promise<Answer<{ readonly closed: boolean }>> {
+  return act(Rags.omit({ way: true }), input, (db, { id: line, version }, by) => checkRags(db, line, version, by));
+}
+
+const words = z.string().trim().max(300);
+
+const OfSlot = z.object({ batchId: rowId, slot: z.string().min(1) });
+
+/** Another coat of a material, from the same lot or from another. */
+export async function another(input: unknown): Promise<Answer> {
+  return act(OfSlot.extend({ clientId, lotId: z.int().nullable(), note: words }), input, (db, more, by) =>
+    anotherCoat(db, more, by),
+  );
+}
+
+/** That was the last coat of a material, and why. */
+export async function lastOne(input: unknown): Promise<Answer> {
+  return act(OfSlot.extend({ clientId, reason: z.enum(LAST_REASONS), note: words }), input, (db, last, by) =>
+    thatWasTheLast(db, last, by),
+  );
+}
+
+/** Takes a coat more, or that it was the last, back. */
+export async function changeBack(input: unknown): Promise<Answer> {
+  return act(z.object({ clientId, batchId: rowId, id: rowId }), input, (db, back, by) => takeChangeBack(db, back, by));
+}
+
+/** The next coats of a material come from another lot. */
+export async function otherLot(input: unknown): Promise<Answer> {
+  return act(OfSlot.extend({ lotId: rowId }), input, (db, change, by) => changeLot(db, change, by));
+}
+
+const Move = z.object({ batchId: rowId, placeId: rowId });
+
+export async function moveTo(input: unknown): Promise<Answer> {
+  return act(Move, input, (db, { batchId, placeId }, by) => moveBatch(db, batchId, placeId, by));
+}
+
+/** Strikes a record that another device had made already. */
+export async function strike(input: unknown): Promise<Answer> {
+  return act(Back.extend({ entry: clientId }), input, (db, back, by) => strikeWaiting(db, back, by));
+}
+
+export async function lidded(input: unknown): Promise<Answer> {
+  return act(z.object({ pourId: rowId }), input, (db, { pourId }, by) => lidJars(db, pourId, by));
+}

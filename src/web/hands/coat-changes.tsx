@@ -1,0 +1,128 @@
+'use client';
+
+import { LAST_REASONS, type LastReason } from '@/core/regimen';
+import { LAST_WORDS } from '@/messages';
+import { Button } from '@/ui/button';
+import { freshId } from '@/ui/id';
+import { FormSheet } from '../form-sheet';
+import { useSave } from '../use-save';
+import { another, changeBack, lastOne, otherLot } from './actions';
+
+/** A material of a batch: its coats given and still to come, the lot it is taken from, and those it could be. */
+export type CoatSlot = {
+  readonly slot: string;
+  readonly name: string;
+  readonly lot: { readonly id: number; readonly number: string } | null;
+  readonly given: number;
+  readonly left: number;
+  readonly lots: readonly { readonly id: number; readonly says: string }[];
+};
+type Change = { readonly id: number; readonly says: string };
+type Props = { readonly batchId: number; readonly slots: readonly CoatSlot[]; readonly changes: readonly Change[] };
+
+const coats = (count: number): string => (count === 1 ? '1 coat' : `${count} coats`);
+
+/** That was the last coat of a material: why, and it may be taken back. */
+export function LastCoat({
+  batchId,
+  slot,
+  name,
+  left,
+  reason = LAST_REASONS[0],
+  look = 'plain',
+}: {
+  readonly batchId: number;
+  readonly slot: string;
+  readonly name: string;
+  readonly left: number;
+  readonly reason?: LastReason;
+  readonly look?: 'plain' | 'hand';
+}) {
+  const ordered = [reason, ...LAST_REASONS.filter((one) => one !== reason)];
+  return (
+    <FormSheet
+      opens={`That was the last of the ${name}`}
+      title={`That was the last of the ${name}`}
+      say={`${coats(left)} still planned ${left === 1 ? 'is' : 'are'} struck, with the wipes and scuffs between. What is on stays on record, and setting begins with it. It can be taken back.`}
+      saves="That was the last"
+      look={look}
+      fields={[
+        { name: 'reason', label: 'Why', options: ordered.map((one) => ({ value: one, name: LAST_WORDS[one] })) },
+        { name: 'note', label: 'In your words', hint: 'needed only for another reason' },
+      ]}
+      save={({ reason: why, note }) => lastOne({ clientId: freshId(), batchId, slot, reason: why, note })}
+    />
+  );
+}
+
+/** More or fewer coats than planned, and from which lot: ordinary acts of any batch, at any time. */
+export function CoatChanges({ batchId, slots, changes }: Props) {
+  const back = useSave();
+  return (
+    <section aria-label="Coats" className="mt-4">
+      <h2 className="mb-1">Coats</h2>
+      <ul>
+        {slots.map(({ slot, name, lot, given, left, lots }) => (
+          <li key={slot} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-hair border-b py-1.5">
+            <span className="grow">
+              <strong>{name}</strong> {lot ? <span className="reading">{lot.number}</span> : 'no lot chosen'}:{' '}
+              <span className="reading">
+                {given} given, {left} to come
+              </span>
+            </span>
+            <FormSheet
+              opens={`Another coat of ${name.toLowerCase()}`}
+              title={`Another coat of ${name.toLowerCase()}`}
+              say="The last coat of it once more, with its waits. The plan, what it takes and the promise follow."
+              saves="Another coat"
+              fields={[
+                {
+                  name: 'lot',
+                  label: 'From',
+                  options: [
+                    ...(lot ? [{ value: '', name: `${lot.number}, as before` }] : []),
+                    ...lots.map((one) => ({ value: String(one.id), name: one.says })),
+                  ],
+                },
+                { name: 'note', label: 'Why, if you like', hint: 'still drinks; looks thin' },
+              ]}
+              save={({ lot: from, note }) =>
+                another({ clientId: freshId(), batchId, slot, lotId: from ? Number(from) : null, note })
+              }
+            />
+            {left > 0 ? <LastCoat batchId={batchId} slot={slot} name={name.toLowerCase()} left={left} /> : null}
+            {left > 0 && lots.length > 0 ? (
+              <FormSheet
+                opens={`Another lot for the ${name.toLowerCase()}`}
+                look="quiet"
+                title={`Another lot for the ${name.toLowerCase()}`}
+                say="From the next coat on. What was drawn before stays where it was drawn, and both lots stand on the record."
+                saves="Take it from there"
+                fields={[{ name: 'lot', label: 'From', options: lots.map((one) => ({ value: String(one.id), name: one.says })) }]}
+                save={({ lot: from }) => otherLot({ batchId, slot, lotId: Number(from) })}
+              />
+            ) : null}
+          </li>
+        ))}
+      </ul>
+      {changes.map(({ id, says }) => (
+        <p key={id} className="mt-1 flex flex-wrap items-center gap-x-4 border-cure border-l-4 pl-3">
+          <span className="grow">{says}</span>
+          <Button
+            look="quiet"
+            disabled={back.busy}
+            aria-label={`Take back: ${says}`}
+            onClick={() => void back.run(() => changeBack({ clientId: freshId(), batchId, id }))}
+          >
+            Take it back
+          </Button>
+        </p>
+      ))}
+      {back.rest([]).map((fault) => (
+        <p key={fault} role="alert" className="font-semibold text-late">
+          ▲ {fault}
+        </p>
+      ))}
+    </section>
+  );
+}

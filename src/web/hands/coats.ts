@@ -1,0 +1,57 @@
+import 'server-only';
+import { formatMass } from '@/core/quantity';
+import { offerFor } from '@/core/regimen';
+import type { Db } from '@/data/db';
+import { allLots } from '@/data/stores/queries';
+import type { Batch } from '@/data/work/batch';
+import type { Standing } from '@/data/work/standing';
+import { LAST_WORDS } from '@/messages';
+import { clockTime } from '@/ui/when';
+import type { CoatSlot } from './coat-changes';
+import { candidates } from '@/data/stores/candidates';
+
+/** The materials of a batch with their coats given and to come, and the lots each could be taken from. */
+export function coatSlots(db: Db, batch: Batch, { progress }: Standing): CoatSlot[] {
+  const lots = allLots(db);
+  const leftG = new Map(lots.map((lot) => [lot.id, lot.leftG]));
+  const known = candidates(lots);
+  const isCoat =
+    (slot: string) =>
+    (task: { readonly step: { readonly kind: string; readonly slot: string | null }; readonly round: number }) =>
+      task.step.kind === 'coat' && task.step.slot === slot && task.round === 1;
+  return batch.regimen.slots.flatMap((slot) => {
+    const lot = batch.materials[slot.slot];
+    const given = progress.done.filter(({ task, fact }) => fact.kind === 'done' && isCoat(slot.slot)(task)).length;
+    const left = progress.rest.filter(isCoat(slot.slot)).length;
+    if (!lot && left === 0 && given === 0) return [];
+    return [
+      {
+        slot: slot.slot,
+        name: slot.name,
+        lot: lot ? { id: lot.id, number: lot.number } : null,
+        given,
+        left,
+        lots: offerFor(slot, known, batch.regimen.steps)
+          .lots.filter((one) => one.id !== lot?.id)
+          .map((one) => ({ id: one.id, says: `${one.number} ${one.title}, ${formatMass(leftG.get(one.id) ?? 0)}` })),
+      },
+    ];
+  });
+}
+
+/** What was decided of a batch's coats, in a line each. */
+export const changeWords = (
+  batch: Batch,
+  initials: ReadonlyMap<number, string>,
+  zone: string,
+  nowMs: number,
+): { readonly id: number; readonly says: string }[] =>
+  batch.changes.map(({ id, kind, slot, reason, note, personId, at }) => {
+    const name = (batch.regimen.slots.find((one) => one.slot === slot)?.name ?? slot).toLowerCase();
+    const why = [reason && reason !== 'other' ? LAST_WORDS[reason] : '', note].filter(Boolean).join(', ');
+    const what = kind === 'another' ? `Another coat of ${name}` : `That was the last of the ${name}`;
+    return {
+      id,
+      says: `${what}${why === '' ? '' : `: ${why}`} (${initials.get(personId) ?? ''} ${clockTime(at, zone, nowMs)}).`,
+    };
+  });

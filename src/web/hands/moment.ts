@@ -1,0 +1,78 @@
+import 'server-only';
+import { doingIn, isDoneThere } from '@/core/hands';
+import { formatDuration, MS_PER_HOUR } from '@/core/quantity';
+import { CABINET, cabinetFault, type Progress } from '@/core/regimen';
+import type { Db } from '@/data/db';
+import { lastReading } from '@/data/shop/queries';
+import type { KnownLot } from '@/data/stores/queries';
+import type { Batch } from '@/data/work/batch';
+import { vapourWetMs } from '@/data/work/standing';
+import { cautionsWith, type Moment } from '../cautions';
+import type { CautionWords } from '@/messages';
+
+/** The lots in hand in the next step of a batch, and what is done with them; null where nothing bites. */
+export function momentOf(
+  batch: Batch,
+  { next, done }: Progress,
+  restoring: boolean,
+): { readonly lots: readonly KnownLot[]; readonly is: Moment } | null {
+  if (!next) return null;
+  const { step } = next.task;
+  const doing = doingIn(step, batch.place?.kind ?? null);
+  if (!doing) return null;
+  const slots = [...done.map((one) => one.task.step.slot), step.slot].filter((slot) => slot !== null);
+  const last = slots.at(-1);
+  const given = batch.lots.flatMap(({ slot, lot }) => (slots.includes(slot) ? [lot] : []));
+  const inHand = last && batch.materials[last] ? [batch.materials[last]] : [];
+  const stands = isDoneThere(step, doing) ? (step.place ?? batch.place?.kind) : batch.place?.kind;
+  return {
+    lots: doing === 'sanding' ? given : inHand,
+    is: {
+      doing,
+      ...(stands ? { place: stands } : {}),
+      wood: batch.treeKnown ? batch.species.food : 'unknown',
+      woodSensitises: batch.species.dust !== null,
+      oiledBefore: given.length > 0,
+      restoring,
+      unknownFinish: restoring,
+    },
+  };
+}
+
+function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number): string | null {
+  if (batch.place?.kind !== 'warm cabinet' || batch.release) return null;
+  const reading = lastReading(db, batch.place.id);
+  const wet = vapourWetMs(batch, progress);
+  const fault = cabinetFault(wet, nowMs, reading?.tempC ?? null);
+  if (fault === 'vapour' && wet !== null)
+    return `${batch.number} stands in the warm cabinet wet with something that gives off vapour, wiped ${formatDuration((nowMs - wet) / 60_000)} ago: take it out now. It may go in after ${CABINET.afterWetHours} h.`;
+  if (fault === 'too-hot')
+    return `The warm cabinet was read at ${reading?.tempC.toFixed(1)} °C: turn it down, at most ${CABINET.atMostC} °C.`;
+  return null;
+}
+
+/** An alarm that stands until what it says is put right; its key stays while its words change. */
+export type Trouble = { readonly key: string; readonly text: string };
+
+/** What is wrong in the warm cabinet, batch by batch; what was done there is recorded all the same, and alarms. */
+export const cabinetTroubles = (
+  db: Db,
+  some: readonly { readonly batch: Batch; readonly standing: { readonly progress: Progress } }[],
+  nowMs: number,
+): Trouble[] =>
+  some.flatMap(({ batch, standing }) => {
+    const text = cabinetTrouble(db, batch, standing.progress, nowMs);
+    return text === null ? [] : [{ key: `cabinet ${batch.number}`, text }];
+  });
+
+/** From when on a batch may go into a warm cabinet, UTC ms; null where nothing on it gives off vapour any more. */
+export function warmFromMs(batch: Batch, progress: Progress, nowMs: number): number | null {
+  const wet = vapourWetMs(batch, progress);
+  return wet !== null && cabinetFault(wet, nowMs, null) === 'vapour' ? wet + CABINET.afterWetHours * MS_PER_HOUR : null;
+}
+
+/** The gravest caution of what is next on a batch; null where nothing bites. */
+export function gravestOf(batch: Batch, progress: Progress, restoring: boolean): CautionWords | null {
+  const moment = momentOf(batch, progress, restoring);
+  return (moment && cautionsWith(moment.lots, moment.is)[0]) ?? null;
+}

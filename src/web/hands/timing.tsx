@@ -1,0 +1,48 @@
+'use client';
+
+import { formatDuration, MS_PER_MINUTE as MIN } from '@/core/quantity';
+import { clockTime } from '@/ui/when';
+import { WindowBar } from '@/ui/window-bar';
+import { type HandAction, pressOf } from '@/core/hands';
+
+/** What the clock says of an action, in few words. */
+export function timingWords(action: HandAction, nowMs: number, zone: string): string {
+  const at = (ms: number): string => clockTime(ms, zone, nowMs);
+  const { earliestMs, latestMs, idealMs, plannedMs, slackUntilMs } = action;
+  const standing = pressOf(action, nowMs);
+  if (standing === 'at-risk' && latestMs !== null) return `at risk: ${formatDuration((nowMs - latestMs) / MIN)} past its window`;
+  if (standing === 'too-early' && earliestMs !== null)
+    return `in ${formatDuration((earliestMs - nowMs) / MIN)}, from ${at(earliestMs)}`;
+  if (latestMs !== null) return `until ${at(latestMs)}, ${formatDuration((latestMs - nowMs) / MIN)} left`;
+  if (standing === 'later-than-planned' && slackUntilMs !== null) return `later than planned (${at(slackUntilMs)}); no harm`;
+  if (plannedMs !== null && plannedMs > nowMs + MIN) return `planned ${at(plannedMs)}`;
+  return idealMs === null ? 'when you are ready' : `ready since ${at(idealMs)}; nothing spoils`;
+}
+
+/** The window bar with its words; "at risk" and "later than planned" differ in shape, colour and words. */
+export function Timing({ action, nowMs, zone }: { readonly action: HandAction; readonly nowMs: number; readonly zone: string }) {
+  const standing = pressOf(action, nowMs);
+  const { fromMs, earliestMs, idealMs, latestMs, slackUntilMs } = action;
+  return (
+    <div>
+      {fromMs !== null && earliestMs !== null && idealMs !== null ? (
+        <WindowBar
+          fromMs={fromMs}
+          earliestMs={earliestMs}
+          idealMs={idealMs}
+          latestMs={latestMs}
+          slackUntilMs={slackUntilMs}
+          nowMs={nowMs}
+        />
+      ) : (
+        <div className="h-[22px]" />
+      )}
+      <p
+        className={`reading text-[0.95rem] leading-5 ${standing === 'at-risk' ? 'font-bold text-late' : standing === 'later-than-planned' ? 'text-ink italic' : 'text-soft'}`}
+      >
+        {standing === 'at-risk' ? '▲ ' : standing === 'later-than-planned' ? '◁ ' : ''}
+        {timingWords(action, nowMs, zone)}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { COUNTRIES } from '@/core/care';
+
+/** Shapes that many actions take. */
+
+/** The number of a row. */
+export const rowId = z.int().positive();
+/** What a device calls a record it made, so that it is kept once however often it is sent. */
+export const clientId = z.string().min(8).max(64);
+/** An address of mail, or none. */
+export const emailOrNone = z.union([z.literal(''), z.email()]);
+/** A country by its code, null where none was chosen. */
+export const countryOrNone = z.union([z.literal(''), z.enum(COUNTRIES)]).transform((code) => code || null);

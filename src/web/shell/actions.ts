@@ -1,0 +1,31 @@
+'use server';
+
+import { revalidatePath } from 'next/cache';
+import { cookies } from 'next/headers';
+import { z } from 'zod';
+import { log } from '@/data/log';
+import { trustClock } from '@/data/shop/clock-doubt';
+import { type Answer, answer, refuse } from '../act';
+import { cookieOptions } from '../door';
+import { PERSON_COOKIE, SCHEME_COOKIE, session } from '../session';
+
+/** Says who is at this device. */
+export async function choosePerson(id: number): Promise<void> {
+  (await cookies()).set(PERSON_COOKIE, String(z.int().positive().parse(id)), cookieOptions());
+  revalidatePath('/', 'layout');
+}
+
+/** Turns the dim scheme for the evening on or off, for this device. */
+export async function dim(on: boolean): Promise<void> {
+  (await cookies()).set(SCHEME_COOKIE, on ? 'dim' : 'day', cookieOptions());
+  revalidatePath('/', 'layout');
+}
+
+/** Someone says that the machine's clock is right although it leapt. */
+export async function sayClockIsRight(): Promise<Answer> {
+  const { db, person, nowMs } = await session();
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  const done = await answer(() => trustClock(db, { personId: person.id, nowMs }));
+  if (done.ok) log({ what: 'clock', why: `${person.initials} says it is right` });
+  return done;
+}

@@ -1,0 +1,66 @@
+'use client';
+
+import { Link } from '@/ui/link';
+import { AlarmSwitch } from '../hands/alarm-switch';
+import { choosePerson, dim } from './actions';
+
+export type DevicePerson = { readonly id: number; readonly initials: string; readonly name: string };
+
+/** Who is at this device, changed in one touch. */
+export function WhoIsHere({ people, person }: { readonly people: readonly DevicePerson[]; readonly person: number | null }) {
+  return (
+    <fieldset>
+      <legend className="label">{person ? 'At this device' : 'Who is here?'}</legend>
+      <div className="flex flex-wrap gap-1">
+        {people.map((one) => (
+          <button
+            type="button"
+            key={one.id}
+            title={one.name}
+            aria-pressed={one.id === person}
+            aria-label={one.name}
+            onClick={() => void choosePerson(one.id)}
+            className={`min-h-11 min-w-11 grow border-2 border-ink px-1 text-sm font-semibold ${one.id === person ? 'bg-ink text-bench' : person ? 'hover:bg-hair' : 'bg-glow'}`}
+          >
+            {one.initials}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+/** Daylight or the dim scheme for the evening. */
+export function DimSwitch({ isDim }: { readonly isDim: boolean }) {
+  return (
+    <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => void dim(!isDim)}>
+      {isDim ? 'Daylight' : 'Dim'}
+    </button>
+  );
+}
+
+/** What the rail holds at its foot, across the top where the rail lies along the bottom. */
+export function NarrowBar({
+  shop,
+  people,
+  person,
+  isDim,
+}: {
+  readonly shop: string;
+  readonly people: readonly DevicePerson[];
+  readonly person: number | null;
+  readonly isDim: boolean;
+}) {
+  return (
+    <div className="no-print flex items-center justify-between gap-4 border-rule border-b px-4 py-1 bench:hidden">
+      <Link href="/shop" className="flex min-h-11 items-center font-semibold">
+        {shop}
+      </Link>
+      <div className="flex items-center gap-4">
+        <AlarmSwitch />
+        <DimSwitch isDim={isDim} />
+        <WhoIsHere people={people} person={person} />
+      </div>
+    </div>
+  );
+}

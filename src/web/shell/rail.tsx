@@ -1,0 +1,129 @@
+'use client';
+
+import { Armchair, CalendarClock, Droplets, FlaskConical, Hourglass, Package } from 'lucide-react';
+import { Link } from '@/ui/link';
+import { usePathname, useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { Sheet } from '@/ui/dialog';
+import { AlarmSwitch } from '../hands/alarm-switch';
+import { type DevicePerson, DimSwitch, WhoIsHere } from './device';
+
+export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'cure' | 'care', number>>;
+
+/** The stations in working order; the figure is its key. */
+const STATIONS = [
+  { id: 'today', name: 'Today', href: '/', icon: CalendarClock, waits: 'for hands now' },
+  { id: 'stores', name: 'Stores', href: '/stores', icon: Package, waits: 'near their date' },
+  { id: 'blends', name: 'Blends', href: '/blends', icon: FlaskConical, waits: 'pots open' },
+  { id: 'work', name: 'Work', href: '/work', icon: Droplets, waits: 'batches open' },
+  { id: 'cure', name: 'Cure', href: '/cure', icon: Hourglass, waits: 'curing or settling' },
+  { id: 'care', name: 'Care', href: '/care', icon: Armchair, waits: 'due this week' },
+] as const;
+
+const KEYS = [
+  ['1 – 6', 'go to a station'],
+  ['Space', 'record the next action'],
+  ['Ctrl Z', 'take back the last record'],
+  ['b', 'bench view of the next batch'],
+  ['F1', 'this list'],
+] as const;
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('input, textarea, select, [role="dialog"]') !== null;
+
+type Props = {
+  readonly counts: Counts;
+  readonly people: readonly DevicePerson[];
+  readonly person: number | null;
+  readonly isDim: boolean;
+  readonly shop: string;
+  readonly next: string | null;
+};
+
+/** The rail of stations down the left edge, along the bottom when narrow, with who is at this device beneath. */
+export function Rail({ counts, people, person, isDim, shop, next }: Props) {
+  const path = usePathname();
+  const router = useRouter();
+  const [keys, setKeys] = useState(false);
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      if (event.key === 'F1') {
+        event.preventDefault();
+        setKeys(true);
+      }
+      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+      const station = STATIONS[Number(event.key) - 1];
+      if (station && event.key.trim() !== '') router.push(station.href);
+      if (event.key === 'b' && next) router.push(`/work/${next}/bench`);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [router, next]);
+
+  const isHere = (href: string): boolean =>
+    href === '/'
+      ? path === '/'
+      : path.startsWith(href) ||
+        (href === '/blends' && path.startsWith('/pour')) ||
+        (href === '/cure' && path.startsWith('/release')) ||
+        (href === '/care' && path.startsWith('/slip'));
+  return (
+    <header className="no-print fixed inset-x-0 bottom-0 z-30 flex border-ink border-t-2 bg-bench bench:sticky bench:top-0 bench:h-screen bench:w-24 bench:shrink-0 bench:flex-col bench:border-t-0 bench:border-r-2">
+      <p className="hidden px-2 pt-3 pb-2 bench:block">
+        <Link
+          href="/shop"
+          className="block text-[1.05rem] font-[680] leading-5 no-underline hover:underline"
+          style={{ fontStretch: '118%' }}
+        >
+          Rendle
+          <span className="mt-1 block text-xs font-normal leading-4 text-soft" style={{ fontStretch: '90%' }}>
+            {shop}
+          </span>
+        </Link>
+      </p>
+      <nav aria-label="Stations" className="grow">
+        <ul className="flex bench:flex-col">
+          {STATIONS.map(({ id, name, href, icon: Icon, waits }) => (
+            <li key={id} className="grow">
+              <Link
+                href={href}
+                aria-current={isHere(href) ? 'page' : undefined}
+                className={`flex min-h-14 flex-col items-start justify-center gap-0.5 border-ink px-2 text-sm no-underline bench:border-l-4 ${isHere(href) ? 'bg-paper font-semibold bench:border-ink' : 'text-soft hover:text-ink bench:border-transparent'}`}
+              >
+                <span className="flex w-full items-center justify-between">
+                  <Icon size={19} strokeWidth={1.75} aria-hidden="true" />
+                  {counts[id] > 0 ? (
+                    <span className="reading text-sm font-bold text-ink">
+                      {counts[id]}
+                      <span className="sr-only"> {waits}</span>
+                    </span>
+                  ) : null}
+                </span>
+                {name}
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </nav>
+      <div className="hidden flex-col gap-1 px-2 pb-3 bench:flex">
+        <WhoIsHere people={people} person={person} />
+        <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => setKeys(true)}>
+          Keys
+        </button>
+        <DimSwitch isDim={isDim} />
+        <AlarmSwitch />
+      </div>
+      <Sheet title="Keys" open={keys} onOpenChange={setKeys}>
+        <dl className="grid grid-cols-[7rem_1fr] gap-y-2">
+          {KEYS.map(([key, does]) => (
+            <div key={key} className="contents">
+              <dt className="reading font-semibold">{key}</dt>
+              <dd>{does}</dd>
+            </div>
+          ))}
+        </dl>
+      </Sheet>
+    </header>
+  );
+}

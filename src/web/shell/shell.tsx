@@ -1,0 +1,113 @@
+import 'server-only';
+import type { ReactNode } from 'react';
+import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
+import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
+import { isForHandsNow } from '@/core/hands';
+import { isMixedPaint } from '@/core/blend';
+import type { Db } from '@/data/db';
+import { type ClockDoubt as Doubt, clockDoubt } from '@/data/shop/clock-doubt';
+import { knownDamage } from '@/data/safe/sound';
+import { allLots, type KnownLot } from '@/data/stores/queries';
+import type { PotClock } from '../hands/pot-clocks';
+import { openRagLines } from '@/data/rags/queries';
+
+import { soldPieces } from '@/data/care/queries';
+import { HandStrip } from '../hands/hand-strip';
+import { openBatches } from '../hands/open-batches';
+import { NarrowBar } from './device';
+import { Rail } from './rail';
+import { ClockDoubt } from './clock-doubt';
+import { WrongWords } from './wrong-words';
+import { wrongLately } from './wrong-lately';
+import { cabinetTroubles } from '../hands/moment';
+import { clockTime, longDate } from '@/ui/when';
+import { isDim, session } from '../session';
+
+/** A lot this near its best-before is counted on the rail. */
+const NEAR_DAYS = 30;
+
+/** Filled jars that cool, and mixed paint that spoils. */
+const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
+  ...openJars(db).map(({ pourId, number, filledAt }) => ({
+    kind: 'jars' as const,
+    pourId,
+    number,
+    opaqueAt: filledAt + COOLS_MIN.opaque * MS_PER_MINUTE,
+    lidAt: filledAt + COOLS_MIN.lid * MS_PER_MINUTE,
+  })),
+  ...lots
+    .filter(
+      (lot) => lot.kind === 'made' && lot.leftG > 0.5 && lot.bestBefore !== null && isMixedPaint(Object.keys(lot.composition)),
+    )
+    .map((lot) => ({ kind: 'paint' as const, lotId: lot.id, number: lot.number, until: lot.bestBefore ?? '' })),
+];
+
+const doubtWords = (doubt: Doubt | null, nowMs: number, zone: string) =>
+  doubt && {
+    way: doubt.way,
+    says: `${longDate(dateOf(nowMs, zone))}, ${clockTime(nowMs, zone, nowMs)}`,
+    newest: `${longDate(dateOf(doubt.newestMs, zone))}, ${clockTime(doubt.newestMs, zone, doubt.newestMs)}`,
+  };
+
+/** What stands around every screen of the shop: the rail of stations and the hand strip. */
+export async function Shell({ children }: { readonly children: ReactNode }) {
+  const { db, shop, people, person, nowMs } = await session();
+  const lots = allLots(db);
+  const open = openBatches(db, nowMs);
+  const actions = open.flatMap((one) => (one.action ? [one.action] : []));
+  const today = dateOf(nowMs, shop.zone);
+  const near = addDays(today, NEAR_DAYS);
+  const counts = {
+    today: actions.filter((action) => isForHandsNow(action, nowMs)).length,
+    stores: lots.filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.bestBefore !== null && lot.bestBefore <= near)
+      .length,
+    blends: openPours(db).length,
+    work: open.length,
+    cure: open.filter((one) => one.standing.cure !== null).length,
+    care: soldPieces(db, today).filter(
+      (sold) => sold.buyer !== null && sold.nextDue !== null && sold.nextDue <= addDays(today, 7),
+    ).length,
+  };
+  const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
+  const dimmed = await isDim();
+  const damage = knownDamage();
+  const doubt = doubtWords(clockDoubt(db, nowMs), nowMs, shop.zone);
+  return (
+    <div className="flex min-h-screen flex-col bench:flex-row">
+      <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
+        To the content
+      </a>
+      <Rail
+        counts={counts}
+        people={crew}
+        person={person?.id ?? null}
+        isDim={dimmed}
+        shop={shop.name}
+        next={actions[0]?.number ?? null}
+      />
+      <div className="min-w-0 grow pb-16 bench:pb-0">
+        <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
+        <HandStrip
+          actions={actions.slice(0, 12)}
+          rags={openRagLines(db)}
+          pots={potClocks(db, lots)}
+          troubles={cabinetTroubles(db, open, nowMs)}
+          nowMs={nowMs}
+          zone={shop.zone}
+          ready={person !== null}
+        />
+        <main id="main" className="px-4 py-5 bench:px-6">
+          {damage.length > 0 ? (
+            <p role="alert" className="no-print mb-4 border-late border-l-4 bg-paper px-4 py-3 font-semibold">
+              ▲ The shop’s file is damaged: {damage[0]}. Record on paper from now on, stop the shop, and put the newest good copy
+              back (README, “Keeping and restoring”).
+            </p>
+          ) : null}
+          {doubt ? <ClockDoubt {...doubt} /> : null}
+          <WrongWords lately={wrongLately(nowMs, shop.zone)} />
+          {children}
+        </main>
+      </div>
+    </div>
+  );
+}
