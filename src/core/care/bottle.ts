@@ -1,11 +1,10 @@
-import { BEDDING_IN } from './care';
-import type { CareClass } from './schema';
+import { LOOKS } from './care';
+import type { CareClass } from './classes';
 
 /** Treatments a piece wants in its first year: the regular looks, and its bedding-in. */
 export function treatmentsAYear(finishClass: CareClass, intervalDays: number | null): number {
   if (intervalDays === null) return 0;
-  const beds = (finishClass === 'never-dry' || finishClass === 'oil-wax') && intervalDays >= BEDDING_IN.whenIntervalFrom;
-  return Math.floor(365 / intervalDays) + (beds ? BEDDING_IN.days.length : 0);
+  return Math.floor(365 / intervalDays) + LOOKS.bedding(finishClass, intervalDays, 365).length;
 }
 
 /** The bottle to give: the smallest that lasts the first year, else the one that lasts longest. Null where none is there. */

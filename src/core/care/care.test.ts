@@ -1,15 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { care } from '.';
-import {
-  BASE_DAYS,
-  BEDDING_IN,
-  DRY_ROOM,
-  intervalOf,
-  LEAST_INTERVAL_DAYS,
-  MOST_INTERVAL_DAYS,
-  USE_TENTHS,
-  WASH_TENTHS,
-} from './care';
+import { CARE_CLASSES, care, careTraits } from '.';
+import { BEDDING_IN, DRY_ROOM, intervalOf, LEAST_INTERVAL_DAYS, MOST_INTERVAL_DAYS, USE_TENTHS, WASH_TENTHS } from './care';
 
 const base = {
   finishClass: 'never-dry',
@@ -30,7 +21,7 @@ const made = (change: Record<string, unknown>) => {
 
 describe('care', () => {
   it('rests on the figures of the design', () => {
-    expect(BASE_DAYS).toEqual({
+    expect(Object.fromEntries(CARE_CLASSES.map((kind) => [kind, careTraits(kind).baseDays]))).toEqual({
       'never-dry': 30,
       'oil-wax': 45,
       'drying-oil': 180,

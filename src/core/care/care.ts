@@ -1,19 +1,9 @@
 import { check } from '@/core/contract';
-import { coatGrams, type FinishClass } from '@/core/piece';
+import { coatGrams } from '@/core/piece';
 import { addDays, dateOf, fail, instantOf, isZone, ok, type Result } from '@/core/quantity';
-import { type CareClass, CareInput, type Use, type Wash } from './schema';
+import { type CareClass, careTraits } from './classes';
+import { CareInput, type Use, type Wash } from './schema';
 
-/** Days between looks for a finish in weekly use, washed by hand; null: bare wood has none. Source: working estimates. */
-export const BASE_DAYS: Readonly<Record<CareClass, number | null>> = {
-  'never-dry': 30,
-  'oil-wax': 45,
-  'drying-oil': 180,
-  'drying-oil-wax': 180,
-  'hard-wax': 365,
-  film: 365,
-  friction: 180,
-  bare: null,
-};
 /** Factors in tenths, so that the product is exact in whole numbers. Source: working estimates. */
 export const USE_TENTHS: Readonly<Record<Use, number>> = { daily: 7, weekly: 10, occasional: 16 };
 export const WASH_TENTHS: Readonly<Record<Wash, number>> = { wipe: 12, hand: 10, soak: 6 };
@@ -22,18 +12,6 @@ export const LEAST_INTERVAL_DAYS = 7;
 export const MOST_INTERVAL_DAYS = 365;
 /** First treatments of a never-drying finish, days after the sale. Source: house practice. */
 export const BEDDING_IN = { days: [7, 21], whenIntervalFrom: 14, unlessRegularWithin: 7 } as const;
-
-/** What one treatment takes, as a coat class; null: none is put on. */
-const TREATMENT: Readonly<Record<CareClass, FinishClass | null>> = {
-  'never-dry': 'flood-oil',
-  'oil-wax': 'oil-wax',
-  'drying-oil': 'thin-oil',
-  'drying-oil-wax': 'oil-wax',
-  'hard-wax': 'hard-wax',
-  film: null,
-  friction: 'friction',
-  bare: null,
-};
 
 export type Care = {
   readonly intervalDays: number | null;
@@ -44,7 +22,7 @@ export type Care = {
 
 /** base × use × wash × dry, rounded half up to whole days, at least 7 and at most 365. */
 export function intervalOf(finishClass: CareClass, use: Use, wash: Wash, rh?: number): number | null {
-  const base = BASE_DAYS[finishClass];
+  const base = careTraits(finishClass).baseDays;
   if (base === null) return null;
   const dry = rh !== undefined && rh < DRY_ROOM.belowRh ? DRY_ROOM.tenths : 10;
   const thousandths = base * USE_TENTHS[use] * WASH_TENTHS[wash] * dry;
@@ -54,7 +32,7 @@ export function intervalOf(finishClass: CareClass, use: Use, wash: Wash, rh?: nu
 /** The rule of bedding-in, in days after the sale. */
 export const LOOKS = {
   bedding: (finishClass: CareClass, interval: number, horizonDays: number): readonly number[] =>
-    (finishClass === 'never-dry' || finishClass === 'oil-wax') && interval >= BEDDING_IN.whenIntervalFrom
+    careTraits(finishClass).never && interval >= BEDDING_IN.whenIntervalFrom
       ? BEDDING_IN.days.filter((day) => day <= horizonDays)
       : [],
   soonAfter: (day: number, regular: number): boolean => regular >= day && regular <= day + BEDDING_IN.unlessRegularWithin,
@@ -85,7 +63,7 @@ export function care(input: unknown): Result<Care> {
   const start = startDate(from, zone);
   if (!start.ok) return start;
   const intervalDays = intervalOf(finishClass, use, wash, rh);
-  const treatment = TREATMENT[finishClass];
+  const treatment = careTraits(finishClass).treatment;
   const gramsPerTreatment = treatment ? coatGrams(piece, treatment, 2) : 0;
   const dates =
     intervalDays === null ? [] : daysOf(finishClass, intervalDays, horizonDays).map((day) => addDays(start.value, day));

@@ -3,5 +3,6 @@ export { careInSeason, COUNTRIES, looksFrom } from './season';
 export { bestBottle, treatmentsAYear } from './bottle';
 export { FEW, medianOf, type Share, shareOf } from './back';
 export { MOST_FACTOR, ownInterval, PRIOR_GAPS } from './learn';
-export { CARE_CLASSES, type CareClass, LANGUAGES, type Language, USES, type Use, type Wash, WASHES } from './schema';
+export { CARE_CLASSES, type CareClass, careTraits } from './classes';
+export { LANGUAGES, type Language, USES, type Use, type Wash, WASHES } from './schema';
 export type { Letter, Post } from './letter';

@@ -1,18 +1,8 @@
 import { z } from 'zod';
 import { above, atLeastNone, MOST, shortText } from '@/core/contract';
 import { POROSITIES } from '@/core/material';
+import { CARE_CLASSES } from './classes';
 
-/** Finishes as their owner meets them. */
-export const CARE_CLASSES = [
-  'never-dry',
-  'oil-wax',
-  'drying-oil',
-  'drying-oil-wax',
-  'hard-wax',
-  'film',
-  'friction',
-  'bare',
-] as const;
 export const USES = ['daily', 'weekly', 'occasional'] as const;
 /** Languages of slips, letters and owners' pages. */
 export const LANGUAGES = ['en', 'de', 'fr', 'es'] as const;
@@ -33,6 +23,5 @@ export const CareInput = z.object({
   bottleMl: above(MOST.millilitres).optional(),
   densityGPerMl: above(MOST.gramsPerMl).optional(),
 });
-export type CareClass = (typeof CARE_CLASSES)[number];
 export type Use = (typeof USES)[number];
 export type Wash = (typeof WASHES)[number];

@@ -1,6 +1,7 @@
 import { addDays, daysBetween } from '@/core/quantity';
 import { DRY_ROOM, intervalOf, LEAST_INTERVAL_DAYS, LOOKS } from './care';
-import type { CareClass, Use, Wash } from './schema';
+import type { CareClass } from './classes';
+import type { Use, Wash } from './schema';
 
 /** Air of lived-in rooms, shares of humidity at midwinter and midsummer. Source: working estimates for heated homes of such a climate. */
 type Rooms = { readonly winter: number; readonly summer: number; readonly south?: true };

@@ -1,4 +1,4 @@
-import type { CareClass } from '@/core/care';
+import { careTraits } from '@/core/care';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
 import type { PieceUse } from '@/core/material';
 import { HONEST_SHARE, isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
@@ -158,30 +158,26 @@ function bestLots(regimen: Regimen, slots: readonly Offered[], wish: Wish): Judg
   return best ?? judge(regimen, [], wish);
 }
 
-const ONE_OF = (careClass: CareClass, ...some: readonly CareClass[]): boolean => some.includes(careClass);
-
 /** What a finish gains and costs by the kind its owner will meet. */
 function reasonsOf({ careClass }: Regimen, wish: Wish, readyDays: number): Reason[] {
-  const never = ONE_OF(careClass, 'never-dry', 'oil-wax');
-  const film = ONE_OF(careClass, 'film', 'friction');
-  const dries = ONE_OF(careClass, 'drying-oil', 'drying-oil-wax');
+  const { never, film, dries, lastsWithoutCare, heat } = careTraits(careClass);
   const bare = careClass === 'bare';
   const uses = usesOf(wish);
   const mouth = uses.includes('mouth') || uses.includes('toy');
   const is = (use: PieceUse): boolean => uses.includes(use);
   const rows: readonly (readonly [boolean, ReasonCode])[] = [
     [wish.owner === 're-oils' && never, 'renewed-by-owner'],
-    [wish.owner === 'will-not' && (dries || careClass === 'hard-wax'), 'lasts-without-care'],
-    [wish.owner === 'unknown' && (dries || careClass === 'hard-wax'), 'owner-unknown-safe'],
+    [wish.owner === 'will-not' && lastsWithoutCare, 'lasts-without-care'],
+    [wish.owner === 'unknown' && lastsWithoutCare, 'owner-unknown-safe'],
     [wish.owner !== 're-oils' && never, 'washes-out'],
     [wish.owner !== 're-oils' && bare, 'bare-greys'],
     [mouth && bare, 'bare-soaks'],
-    [is('hot-food') && (careClass === 'hard-wax' || careClass === 'drying-oil' || bare), 'stands-heat'],
-    [is('hot-food') && (film || careClass === 'oil-wax'), 'marks-with-heat'],
+    [is('hot-food') && heat === 'stands', 'stands-heat'],
+    [is('hot-food') && heat === 'marks', 'marks-with-heat'],
     [wish.closed && dries, 'smell-stays'],
     [wish.closed && (careClass === 'friction' || bare || never), 'no-smell'],
     [is('food-dry') && !is('food-wet') && (never || careClass === 'hard-wax'), 'easy-dry-food'],
-    [is('hands') && (careClass === 'hard-wax' || dries || film), 'wears-well'],
+    [is('hands') && (lastsWithoutCare || film), 'wears-well'],
     [is('outdoors') && careClass === 'drying-oil', 'weathers'],
     [is('outdoors') && film, 'flakes-outdoors'],
     [is('outdoors') && wish.owner === 're-oils' && never, 'washes-out'],

@@ -1,6 +1,6 @@
 import { type RagHazard, worseHazard } from '@/core/blend';
 import { MS_PER_HOUR } from '@/core/quantity';
-import type { StepKind } from '@/core/regimen';
+import { abrades, handlesWet, type StepKind } from '@/core/regimen';
 
 /** Ways oily cloths may lie until they are harmless. */
 export const CLOTH_WAYS = ['flat', 'under-water', 'burnt', 'none-left'] as const;
@@ -11,13 +11,8 @@ export const SESSION_HOURS = 10;
 /** The next day's look counts from this long after the cloths were laid, hours. Source: practice of the trade; they heat within hours, with nobody near. */
 export const LOOK_AFTER_HOURS = 12;
 
-/** Kinds of step after which there is always a cloth, pad or paper; and those that make oily dust and paper once there is oil on. */
-const ALWAYS: readonly StepKind[] = ['coat', 'wipe', 'buff'];
-const ONCE_OILED: readonly StepKind[] = ['sand', 'scuff'];
-
-/** Whether an act leaves cloths, pads, papers or dust that may heat themselves. */
-export const makesCloths = (kind: StepKind, oiled: boolean): boolean =>
-  ALWAYS.includes(kind) || (oiled && ONCE_OILED.includes(kind));
+/** Whether an act leaves cloths, pads, papers or dust that may heat themselves: a coat and what takes it off always, what cuts the surface once there is oil on. */
+export const makesCloths = (kind: StepKind, oiled: boolean): boolean => handlesWet({ kind }) || (oiled && abrades({ kind }));
 
 /** What is on a cloth: unknown contents heat. */
 export const clothHazard = (on: { readonly ragHazard: RagHazard | null; readonly undeclared: boolean }): RagHazard =>

@@ -1,12 +1,12 @@
 import type { CheckKind } from '@/core/cure';
-import type { Task } from '@/core/regimen';
+import type { StepKind, Task } from '@/core/regimen';
 
 /** A task as the strip and the bench say it. */
 export type TaskWords = {
   readonly task: string;
   readonly action: string;
   readonly done: string;
-  readonly kind: string;
+  readonly kind: StepKind;
   readonly pieces: number;
   readonly round: string;
   readonly outcome: CheckKind | null;

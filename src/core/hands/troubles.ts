@@ -1,6 +1,6 @@
 import { groupBy, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import type { Surface } from '@/core/piece';
-import { type Fault, faultsFor, type Progress, type Way, waysFor } from '@/core/regimen';
+import { endsCoat, type Fault, faultsFor, type Progress, type Way, waysFor } from '@/core/regimen';
 
 /** A fault that was seen this long ago is no longer offered a way back, hours. Source: working choice, three days. */
 export const OFFERED_HOURS = 72;
@@ -43,7 +43,8 @@ export function amissNow(
   const missed =
     possible.includes('gummed') &&
     overdue > 0 &&
-    (next?.step.kind === 'wipe' || next?.step.kind === 'buff') &&
+    next !== undefined &&
+    endsCoat(next.step) &&
     !byFault.has('gummed') &&
     !recoveries.some((one) => one.beforeTask === next.key);
   return [

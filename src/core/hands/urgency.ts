@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { type Standing, standingOf } from '@/core/regimen';
+import { endsCoat, laysCoat, type Standing, standingOf } from '@/core/regimen';
 import type { HandAction } from './action';
 
 /** What lies wet, or has a window that closes, presses before work that can wait once its window opens within so long. */
@@ -43,7 +43,7 @@ export type HandRisk = 'past-window' | 'coat-not-ready' | 'not-drunk';
 
 /** What is risked by recording an action now; null where nothing is, or where its ways back say it better. */
 export function riskOf(action: Pick<HandAction, 'kind'>, press: Standing): HandRisk | null {
-  if (press === 'at-risk') return action.kind === 'wipe' || action.kind === 'buff' ? null : 'past-window';
+  if (press === 'at-risk') return endsCoat(action) ? null : 'past-window';
   if (press !== 'too-early') return null;
-  return action.kind === 'coat' ? 'coat-not-ready' : 'not-drunk';
+  return laysCoat(action) ? 'coat-not-ready' : 'not-drunk';
 }

@@ -1,3 +1,5 @@
+import { drawsLot, endsCoat } from './kinds';
+import { careTraits } from '@/core/care';
 import type { CareClass } from '@/core/care';
 import type { FinishClass } from '@/core/piece';
 import type { RegimenStep } from './schema';
@@ -35,20 +37,17 @@ const BETWEEN: Readonly<Record<FinishClass, Wait>> = {
 /** A coat and what belongs to it: the steps up to the next coat, as far as they wipe, scuff, buff it off or turn it over. */
 export type CoatGroup = { readonly from: number; readonly to: number; readonly slot: string; readonly wiped: boolean };
 
-const isCoat = (step: RegimenStep | undefined): boolean => step?.kind === 'coat' && step.slot !== null;
-const ends = (step: RegimenStep): boolean => step.kind === 'wipe' || step.kind === 'buff';
-
 /** The coats of a regimen with what belongs to each; `to` is the last step of it. A buff that ends no dwell belongs to none. */
 export function coatGroups(steps: readonly RegimenStep[]): CoatGroup[] {
   return steps.flatMap((step, from): CoatGroup[] => {
-    if (!isCoat(step) || step.slot === null) return [];
+    if (!drawsLot(step) || step.slot === null) return [];
     let to = from;
     let wiped = false;
-    for (let i = from + 1; i < steps.length && !isCoat(steps[i]); i++) {
+    for (let i = from + 1; i < steps.length && !drawsLot(steps[i]); i++) {
       const next = steps[i] as RegimenStep;
       const belongs = next.kind === 'wipe' || next.kind === 'scuff' || next.kind === 'turn' || (next.kind === 'buff' && !wiped);
       if (!belongs) break;
-      wiped ||= ends(next);
+      wiped ||= endsCoat(next);
       to = i;
     }
     return [{ from, to, slot: step.slot, wiped }];
@@ -155,10 +154,10 @@ const WAXED: readonly FinishClass[] = ['wax-paste', 'oil-wax'];
 
 /** What a piece's owner will meet once coats were struck: bare wood where none is left, an oil alone where its wax was left out. */
 export function careGiven(careClass: CareClass, steps: readonly RegimenStep[]): CareClass {
-  const left = steps.flatMap((step) => (isCoat(step) && step.coatClass ? [step.coatClass] : []));
+  const left = steps.flatMap((step) => (drawsLot(step) && step.coatClass ? [step.coatClass] : []));
   if (left.length === 0) return 'bare';
   if (left.some((one) => WAXED.includes(one))) return careClass;
-  if (careClass === 'oil-wax') return 'never-dry';
-  if (careClass !== 'drying-oil-wax') return careClass;
-  return left.every((one) => one === 'film') ? 'film' : 'drying-oil';
+  const { withoutWax, dries } = careTraits(careClass);
+  if (withoutWax === null) return careClass;
+  return dries && left.every((one) => one === 'film') ? 'film' : withoutWax;
 }

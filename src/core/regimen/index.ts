@@ -53,8 +53,9 @@ export {
 } from './schedule';
 export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
 export { leastUntil, setsAfter, settingFrom } from './setting';
+export { abrades, drawsLot, endsCoat, handlesWet, laysCoat, STEP_KINDS, type StepKind } from './kinds';
 export { handsScale } from './steps';
-export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, STEP_KINDS, type StepKind, type Written } from './schema';
+export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, type Written } from './schema';
 export { gramsPerPiece, type Soaks, USUAL_DENSITY } from './soak';
 export { REGIMENS } from './shipped';
 export { PASTE_UP_TO, POURED_BELOW, rolesOf, rolesOfBought } from './roles';

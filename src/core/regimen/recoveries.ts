@@ -1,3 +1,4 @@
+import { endsCoat } from './kinds';
 import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import type { RegimenStep } from './schema';
 import { type Fact, turnsOf } from './progress';
@@ -163,10 +164,9 @@ export function withRecoveries(
     while (index > 0 && (addedAt.get(changeOf(all[index - 1])) ?? 0) > takenAt) index--;
     const mended = mendedBefore(all, index);
     if (index < 0 || !mended) continue;
-    const next = all[index]?.step.kind;
+    const next = all[index]?.step;
     const steps = STEPS[way](mended);
-    const endsAlike =
-      (next === 'wipe' || next === 'buff') && ['wipe', 'buff'].includes(steps.at(-1)?.kind ?? '') && steps.length > 1;
+    const endsAlike = next !== undefined && endsCoat(next) && steps.slice(1).slice(-1).some(endsCoat);
     const inserted = (endsAlike ? steps.slice(0, -1) : steps).map((one): Task => {
       const most = one.slot && one.lies ? (bound(one.slot)?.[one.lies] ?? null) : null;
       const at = cut(one, most);

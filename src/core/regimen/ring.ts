@@ -1,3 +1,5 @@
+import { laysCoat } from './kinds';
+import type { RegimenStep } from './schema';
 import type { Progress, Window } from './progress';
 
 /** What the ring of a batch shows. `travel` is how far the wait has run: 0–1 up to its earliest notch, 1–2 from there to its latest, past 2 when overdue; null when nothing is waited for. */
@@ -30,7 +32,7 @@ export function ringOf(
   fit: boolean,
   outcome: 'released' | 'refused' | null,
 ): RingFacts {
-  const isCoat = (step: { kind: string; coat: number | null }): boolean => step.kind === 'coat' && step.coat !== null;
+  const isCoat = (step: Pick<RegimenStep, 'kind' | 'coat'>): boolean => laysCoat(step) && step.coat !== null;
   const coats = progress.done.filter(({ task }) => isCoat(task.step) && task.round === task.rounds).length;
   const coatsPlanned = coats + progress.rest.filter((task) => isCoat(task.step) && task.round === task.rounds).length;
   const last = progress.done.at(-1);
@@ -40,6 +42,6 @@ export function ringOf(
   const coatsLeft = coatsPlanned > coats;
   const state =
     outcome ??
-    (fit ? 'fit' : !last || coats === 0 ? 'prep' : last.task.step.kind === 'coat' ? 'wet' : coatsLeft ? 'resting' : 'curing');
+    (fit ? 'fit' : !last || coats === 0 ? 'prep' : laysCoat(last.task.step) ? 'wet' : coatsLeft ? 'resting' : 'curing');
   return { coats, coatsPlanned, state, travel, overdue, cured: coats > 0 && !coatsLeft ? pReady : 0 };
 }

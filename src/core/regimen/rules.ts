@@ -1,3 +1,4 @@
+import { abrades, drawsLot, endsCoat } from './kinds';
 import { INGREDIENTS } from '@/core/material';
 import type { Issue } from '@/core/quantity';
 import type { Regimen, RegimenStep } from './schema';
@@ -14,7 +15,7 @@ export const GRIT_JUMP = 2;
 
 /** The grit a step names, if it does: `Sand to 220`, `Knock back with 220`. */
 export const gritOf = ({ kind, action }: Pick<RegimenStep, 'kind' | 'action'>): number | null => {
-  const found = kind === 'sand' || kind === 'scuff' ? /\b(\d{2,4})\b/.exec(action)?.[1] : undefined;
+  const found = abrades({ kind }) ? /\b(\d{2,4})\b/.exec(action)?.[1] : undefined;
   return found ? Number(found) : null;
 };
 
@@ -37,26 +38,23 @@ const grits: Rule = ({ steps }) => {
   });
 };
 
-const isWipe = (step: RegimenStep): boolean => step.kind === 'wipe' || step.kind === 'buff';
-const laysDown = (step: RegimenStep): boolean => step.kind === 'coat' && step.slot !== null;
-
 /** What floods the wood is wiped or buffed off before another material comes, or the end. */
 const wiped: Rule = ({ steps }) =>
   steps.flatMap((step, i): Issue[] => {
-    if (!laysDown(step) || step.lies !== 'flooded') return [];
-    const end = steps.findIndex((other, j) => j > i && laysDown(other) && other.slot !== step.slot);
+    if (!drawsLot(step) || step.lies !== 'flooded') return [];
+    const end = steps.findIndex((other, j) => j > i && drawsLot(other) && other.slot !== step.slot);
     const until = steps.slice(i + 1, end < 0 ? undefined : end);
-    return until.some(isWipe) ? [] : [{ code: 'wipe-missing', path: at(i), with: { action: step.action } }];
+    return until.some(endsCoat) ? [] : [{ code: 'wipe-missing', path: at(i), with: { action: step.action } }];
   });
 
 /** Nothing of another material over a coat that was neither wiped, nor scuffed, nor left to set. */
 const overWet: Rule = ({ steps }) =>
   steps.flatMap((step, i): Issue[] => {
-    const before = steps.slice(0, i).findLastIndex(laysDown);
+    const before = steps.slice(0, i).findLastIndex(drawsLot);
     const under = steps[before];
-    if (!laysDown(step) || !under || under.slot === step.slot) return [];
+    if (!drawsLot(step) || !under || under.slot === step.slot) return [];
     const between = steps.slice(before, i);
-    const rested = between.some((one) => isWipe(one) || one.kind === 'scuff' || one.wait.min >= SETS_FROM_MIN);
+    const rested = between.some((one) => endsCoat(one) || one.kind === 'scuff' || one.wait.min >= SETS_FROM_MIN);
     return rested ? [] : [{ code: 'coat-over-wet', path: at(i), with: { action: step.action } }];
   });
 
@@ -65,9 +63,9 @@ const dwells: Rule = ({ steps, slots }) =>
   steps.flatMap((step, i): Issue[] => {
     const slot = slots.find((one) => one.slot === step.slot);
     const next = steps[i + 1];
-    if (!slot || !step.lies || !next || !isWipe(next) || slot.wants.includes('never')) return [];
+    if (!slot || !step.lies || !next || !endsCoat(next) || slot.wants.includes('never')) return [];
     // A wet first soak may lie longer: whoever begins a batch with it reads what can go wrong, and says why.
-    if (step.lies === 'flooded' && !steps.slice(0, i).some(laysDown)) return [];
+    if (step.lies === 'flooded' && !steps.slice(0, i).some(drawsLot)) return [];
     const most = DRYING_DWELL_MAX[step.lies];
     return step.wait.min > most || (step.wait.max ?? 0) > most
       ? [{ code: 'dwell-past-chemistry', path: at(i), with: { most } }]

@@ -1,3 +1,4 @@
+import { drawsLot, endsCoat, handlesWet, laysCoat } from './kinds';
 import { type PlanStep, rounds, type Wait } from '@/core/plan';
 import { fail, type Issue, ok, type Result } from '@/core/quantity';
 import { CABINET } from './places';
@@ -30,8 +31,6 @@ export type SlotBound = {
 };
 export type DwellBound = (slot: string) => SlotBound | undefined;
 
-const WET: readonly RegimenStep['kind'][] = ['coat', 'wipe', 'buff'];
-
 /**
  * Keeps what gives off vapour out of the warm cabinet for its day: a wet step rests on the rack instead, and what is to be carried in
  * waits in the room for as long as is still missing.
@@ -43,7 +42,7 @@ export function outOfTheWarm(steps: readonly RegimenStep[], bound: DwellBound): 
   const kept: RegimenStep[] = [];
   for (const step of steps) {
     slot = step.slot ?? slot;
-    const isWet = WET.includes(step.kind) && slot !== null && bound(slot)?.vapour === true;
+    const isWet = handlesWet(step) && slot !== null && bound(slot)?.vapour === true;
     if (isWet) dryMin = 0;
     if (step.place === 'warm cabinet' && isWet) kept.push({ ...step, place: 'rack' });
     else if (step.place === 'warm cabinet' && dryMin < least) {
@@ -73,14 +72,14 @@ export function asLabelled(steps: readonly RegimenStep[], bound: DwellBound): Re
     const label = slot === null ? undefined : bound(slot)?.label;
     if (!label) return step;
     if (label.dwell && isDwell(step, next)) return { ...step, wait: label.dwell };
-    const isGap = step.kind !== 'coat' && next?.kind === 'coat' && next.slot === slot;
+    const isGap = !laysCoat(step) && next !== undefined && laysCoat(next) && next.slot === slot;
     return isGap && label.gapMin !== null ? { ...step, wait: { min: label.gapMin, ideal: label.gapMin, max: null } } : step;
   });
 }
 
 /** Whether a coat's wait is a dwell that the next step ends. */
 const isDwell = (step: RegimenStep, next: RegimenStep | undefined): boolean =>
-  step.kind === 'coat' && (next?.kind === 'wipe' || next?.kind === 'buff') && step.lies !== null;
+  laysCoat(step) && next !== undefined && endsCoat(next) && step.lies !== null;
 
 /** How a batch is scheduled beside its steps. */
 export type Scheduling = {
@@ -136,7 +135,7 @@ export function scheduleOf(
   { turns = {}, recorded = {}, scale = 1, beyond = false }: Scheduling = {},
 ): Result<readonly Task[]> {
   const steps = outOfTheWarm(asLabelled(written, bound), bound);
-  const firstCoat = steps.find((step) => step.kind === 'coat' && step.slot !== null);
+  const firstCoat = steps.find(drawsLot);
   const tasks: Task[] = [];
   const issues: Issue[] = [];
   const simple = (step: RegimenStep, turn: number, count: number): void => {

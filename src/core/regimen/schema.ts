@@ -4,9 +4,8 @@ import { CHECK_KINDS } from '@/core/cure';
 import { CARE_CLASSES } from '@/core/care';
 import { Wait } from '@/core/plan';
 import { ROLES } from '@/core/material';
+import { STEP_KINDS } from './kinds';
 
-/** What hands do in a step. */
-export const STEP_KINDS = ['sand', 'wet', 'coat', 'wipe', 'buff', 'scuff', 'warm', 'turn', 'check'] as const;
 /** How a coat lies; it bounds the dwell. */
 export const LIES = ['flooded', 'thin'] as const;
 /** Places of the shop, by what they are for. */
@@ -72,5 +71,4 @@ export const Regimen = z.object({
 export type Regimen = z.output<typeof Regimen>;
 /** A regimen as it is written down: what has a usual value may be left out. */
 export type Written = z.input<typeof Regimen>;
-export type StepKind = RegimenStep['kind'];
 export type PlaceKind = (typeof PLACE_KINDS)[number];

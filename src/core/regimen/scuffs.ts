@@ -1,3 +1,4 @@
+import { abrades, laysCoat } from './kinds';
 import type { FinishClass } from '@/core/piece';
 import { MS_PER_DAY } from '@/core/quantity';
 import type { Fact } from './progress';
@@ -28,9 +29,9 @@ export function withScuffs(tasks: readonly Task[], facts: readonly Fact[], bound
     const { slot, coatClass, kind } = task.step;
     const days = slot === null ? null : (bound(slot)?.scuffAfterDays ?? null);
     if (kind !== 'coat' || days === null || coatClass === null || !HOLDS_ON.includes(coatClass) || task.round > 1) return [task];
-    const under = tasks.findLastIndex((other, j) => j < i && other.step.kind === 'coat' && other.step.slot === slot);
+    const under = tasks.findLastIndex((other, j) => j < i && laysCoat(other.step) && other.step.slot === slot);
     const between = tasks.slice(under + 1, i);
-    if (under < 0 || between.some((one) => one.step.kind === 'scuff' || one.step.kind === 'sand')) return [task];
+    if (under < 0 || between.some((one) => abrades(one.step))) return [task];
     const key = `scuff^${task.key}`;
     const lastMs = between.map((one) => at.get(one.key)).findLast((ms) => ms !== undefined);
     const isLong = !at.has(task.key) && lastMs !== undefined && nowMs > lastMs + days * MS_PER_DAY;

@@ -1,9 +1,10 @@
+import { drawsLot, endsCoat } from './kinds';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import type { Progress } from './progress';
 import type { Task } from './schedule';
 
-const isCoat = ({ step }: Pick<Task, 'step'>): boolean => step.kind === 'coat' && step.slot !== null;
-const wipes = ({ step }: Pick<Task, 'step'>): boolean => step.kind === 'wipe' || step.kind === 'buff';
+const isCoat = ({ step }: Pick<Task, 'step'>): boolean => drawsLot(step);
+const wipes = ({ step }: Pick<Task, 'step'>): boolean => endsCoat(step);
 
 /** The task after which a finish begins to set: the wipe or buff that ends the last coat's dwell, or the coat where nothing wipes it. -1 without a coat. */
 export function setsAfter(tasks: readonly Task[]): number {

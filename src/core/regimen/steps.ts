@@ -1,18 +1,6 @@
 import type { FinishClass } from '@/core/piece';
-import type { RegimenStep, StepKind } from './schema';
-
-/** Hands by kind of step, minutes to set up and per piece. Source: working estimates for boards of bread size, editable by the maker. */
-export const HANDS_MIN: Readonly<Record<StepKind, { readonly setupMin: number; readonly perPieceMin: number }>> = {
-  sand: { setupMin: 2, perPieceMin: 3 },
-  wet: { setupMin: 1, perPieceMin: 0.5 },
-  coat: { setupMin: 3, perPieceMin: 1.5 },
-  wipe: { setupMin: 2, perPieceMin: 1 },
-  buff: { setupMin: 2, perPieceMin: 2 },
-  scuff: { setupMin: 2, perPieceMin: 1.5 },
-  warm: { setupMin: 3, perPieceMin: 0 },
-  turn: { setupMin: 0, perPieceMin: 0.5 },
-  check: { setupMin: 1, perPieceMin: 0.5 },
-};
+import { STEP_TRAITS, type StepKind } from './kinds';
+import type { RegimenStep } from './schema';
 
 /** Minutes per piece are those of a piece of this surface, m²; a smaller one takes less, but never less than this share. Source: working estimates. */
 export const HANDS_AREA = { m2: 0.22, leastShare: 1 / 3 } as const;
@@ -50,7 +38,8 @@ export function step(
     kind,
     action,
     done,
-    ...HANDS_MIN[kind],
+    setupMin: STEP_TRAITS[kind].setupMin,
+    perPieceMin: STEP_TRAITS[kind].perPieceMin,
     wait: after,
     slot: null,
     lies: null,

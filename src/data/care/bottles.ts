@@ -1,6 +1,6 @@
 import 'server-only';
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import { bestBottle, type CareClass, care, treatmentsAYear } from '@/core/care';
+import { bestBottle, type CareClass, care, treatmentsAYear, careTraits } from '@/core/care';
 import type { Db } from '../db';
 import { careEvent, carePlan, piece, sale } from '../schema';
 import { theShop } from '../shop/queries';
@@ -25,14 +25,11 @@ export type Bottle = {
   readonly isBest: boolean;
 };
 
-/** Sorts of finish that a never-drying tin renews; the others want one that dries. */
-const NEVER: readonly CareClass[] = ['never-dry', 'oil-wax'];
-
 /** Whether a tin renews a finish: what never dries on what never dries, what dries on what dries, and fit for food. */
 const renews = ({ nature }: KnownLot, finish: CareClass): boolean =>
   nature !== null &&
   (nature.contact === 'food-grade' || nature.contact === 'once-cured') &&
-  nature.drying === (NEVER.includes(finish) ? 'never' : 'drying');
+  nature.drying === careTraits(finish).renewedBy;
 
 /** What one tin of a lot cost, filled: what is in it and what it is in, minor units; null where a price is missing. */
 export function tinCost(db: Db, lot: KnownLot): number | null {

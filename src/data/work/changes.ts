@@ -1,7 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
-import { coatGroups, type LastReason, type Progress, stepOfTask } from '@/core/regimen';
+import { coatGroups, type LastReason, type Progress, stepOfTask, laysCoat } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batchMaterial, stepChange } from '../schema';
@@ -16,7 +16,7 @@ const isOfRegimen = (key: string): boolean => !/[~^]/.test(key);
 /** The last coat of a material that was given or begun, as a step; null where none was. */
 function lastGiven({ done }: Progress, slot: string): string | null {
   const coat = done.findLast(
-    ({ task, fact }) => task.step.slot === slot && task.step.kind === 'coat' && fact.kind === 'done' && isOfRegimen(task.key),
+    ({ task, fact }) => task.step.slot === slot && laysCoat(task.step) && fact.kind === 'done' && isOfRegimen(task.key),
   );
   return coat ? stepOfTask(coat.task.key) : null;
 }
@@ -49,7 +49,7 @@ export function thatWasTheLast(db: Db, { clientId, batchId, slot, reason, note }
     const found = changeable(tx, batchId, by.nowMs);
     if (!found.ok) return found;
     const { progress } = progressOfBatch(found.value);
-    if (!progress.rest.some(({ step }) => step.slot === slot && step.kind === 'coat')) return fail('no-coats-left', 'slot');
+    if (!progress.rest.some(({ step }) => step.slot === slot && laysCoat(step))) return fail('no-coats-left', 'slot');
     if (reason === 'other' && note.trim() === '') return fail('reason-needed', 'note');
     const after = lastGiven(progress, slot);
     const others = coatGroups(found.value.regimen.steps).some((group) => group.slot !== slot);

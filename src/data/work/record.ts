@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import { clothHazard, makesCloths, worstHazard } from '@/core/cloths';
 import { factorFor, volumeMl } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
-import { type Fault, gramsPerPiece, type Task, USUAL_DENSITY } from '@/core/regimen';
+import { type Fault, gramsPerPiece, type Task, USUAL_DENSITY, abrades } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { checkEntry, logEntry, place, placement, restoration } from '../schema';
@@ -107,7 +107,7 @@ function clothsOf(tx: Db, batch: Batch, task: Task, at: number): Pick<Cloth, 'ha
   const lots = lotsOn(batch, task, at);
   const isOld = tx.select().from(restoration).where(eq(restoration.batchId, batch.id)).get() !== undefined;
   if (!makesCloths(task.step.kind, lots.length > 0 || isOld)) return null;
-  const isDust = task.step.kind === 'sand' || task.step.kind === 'scuff';
+  const isDust = abrades(task.step);
   const on = isDust ? lots : lots.slice(0, 1);
   if (on.length === 0 && !isDust) return null;
   const hazards = on.map((lot) =>

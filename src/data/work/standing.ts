@@ -37,6 +37,7 @@ import {
   withRecoveries,
   withScuffs,
   withTurns,
+  handlesWet,
 } from '@/core/regimen';
 import type { Db } from '../db';
 import { type Air, airOf } from '../cure/air';
@@ -165,7 +166,7 @@ export function vapourWetMs(batch: Pick<Batch, 'lots'>, { done }: Progress): num
   let wetMs: number | null = null;
   for (const { task, fact } of done) {
     slot = task.step.slot ?? slot;
-    const isWet = fact.kind === 'done' && ['coat', 'wipe', 'buff'].includes(task.step.kind);
+    const isWet = fact.kind === 'done' && handlesWet(task.step);
     if (isWet && slot !== null && lotAt(batch, slot, fact.atMs)?.nature?.flammable) wetMs = fact.atMs;
   }
   return wetMs;

@@ -1,5 +1,5 @@
+import { careTraits } from '@/core/care';
 import 'server-only';
-import type { CareClass } from '@/core/care';
 import { addDays, formatMass } from '@/core/quantity';
 import { gramsDue, REFILL_DAYS } from '@/data/care/bottles';
 import type { Db } from '@/data/db';
@@ -10,7 +10,6 @@ import { Link } from '@/ui/link';
 type Props = { readonly db: Db; readonly lots: readonly KnownLot[]; readonly today: string };
 
 /** What never dries is renewed from tins that never dry, the rest from tins that do. */
-const dryingOf = (finish: CareClass): 'never' | 'drying' => (finish === 'never-dry' || finish === 'oil-wax' ? 'never' : 'drying');
 
 /** Tins for refills against what owners will use up in the coming months: what runs short is said before it is asked for. */
 export function Bottles({ db, lots, today }: Props) {
@@ -22,7 +21,9 @@ export function Bottles({ db, lots, today }: Props) {
       <h2 className="mb-1">Bottles and refills</h2>
       <ul>
         {due.map((row) => {
-          const there = tins.filter((lot) => lot.nature?.drying === dryingOf(row.careClass) && (lot.countLeft ?? 0) > 0);
+          const there = tins.filter(
+            (lot) => lot.nature?.drying === careTraits(row.careClass).renewedBy && (lot.countLeft ?? 0) > 0,
+          );
           const grams = there.reduce((sum, lot) => sum + lot.leftG, 0);
           return (
             <li

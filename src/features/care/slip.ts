@@ -1,3 +1,4 @@
+import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import type { RingFacts } from '@/core/regimen';
 import type { SoldPiece } from '@/data/care/queries';
@@ -11,7 +12,7 @@ import { labelCautions } from '@/web/cautions';
 
 /** The ring of a released batch: every coat a growth ring, the bark whole. */
 export function releasedRing(batch: Pick<SoldPiece['batch'], 'regimen'>): RingFacts {
-  const coats = batch.regimen.steps.filter((step) => step.kind === 'coat').length;
+  const coats = batch.regimen.steps.filter(laysCoat).length;
   return { coats, coatsPlanned: coats, state: 'released', travel: null, overdue: false, cured: 0 };
 }
 
@@ -23,7 +24,7 @@ const slipCautions = (renews: KnownLot | null, tin: KnownLot | null): readonly L
 
 /** The lot of the last coat: what is on the piece, and what renews it. */
 const lastOn = ({ regimen, materials }: SoldPiece['batch']): KnownLot | null =>
-  regimen.steps.flatMap((step) => (step.kind === 'coat' && step.slot ? (materials[step.slot] ?? []) : [])).at(-1) ?? null;
+  regimen.steps.flatMap((step) => (laysCoat(step) && step.slot ? (materials[step.slot] ?? []) : [])).at(-1) ?? null;
 
 export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const { batch, piece, plan } = sold;

@@ -1,3 +1,4 @@
+import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { OPENING_CHECKS, quantile, readyShare } from '@/core/cure';
@@ -105,8 +106,8 @@ export async function CurePage({ number }: { readonly number: string }) {
 
 /** Whether all its coats are on, and the last was not wiped yet. */
 const isWet = ({ progress }: Pick<Standing, 'progress'>): boolean =>
-  !progress.rest.some(({ step }) => step.kind === 'coat' && !step.optional) &&
-  progress.done.some(({ task, fact }) => task.step.kind === 'coat' && fact.kind === 'done');
+  !progress.rest.some(({ step }) => laysCoat(step) && !step.optional) &&
+  progress.done.some(({ task, fact }) => laysCoat(task.step) && fact.kind === 'done');
 
 /** What the estimate rests on. */
 function airWords(batch: Batch, { air }: CureStanding, zone: string): string {

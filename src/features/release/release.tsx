@@ -1,3 +1,4 @@
+import { handlesWet } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
@@ -37,7 +38,7 @@ function evidenceWords(
   nowMs: number,
 ): Partial<Record<GateId, readonly string[]>> {
   const lots = batch.on;
-  const lastCoat = progress.done.findLast(({ task }) => ['coat', 'wipe', 'buff'].includes(task.step.kind));
+  const lastCoat = progress.done.findLast(({ task }) => handlesWet(task.step));
   const checks = checkLinesOf(record).slice(-2).reverse();
   const rags = ragLinesOf(record);
   const wood = batch.treeKnown ? batch.species.food : 'unknown';

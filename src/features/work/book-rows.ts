@@ -1,6 +1,6 @@
 import 'server-only';
 import { formatInstant, formatMass, formatTemperature } from '@/core/quantity';
-import { missOf, type Task, windowAfter } from '@/core/regimen';
+import { missOf, type Task, windowAfter, laysCoat } from '@/core/regimen';
 import type { BatchPlan } from '@/data/plan/shop-plan';
 import type { Batch, LogEntry } from '@/data/work/batch';
 import type { Standing } from '@/data/work/standing';
@@ -81,7 +81,7 @@ export function rowsOf(
             }
           : null,
       isNext: progress.next?.task.key === task.key,
-      isCoat: task.step.kind === 'coat',
+      isCoat: laysCoat(task.step),
     };
   });
 }

@@ -1,3 +1,4 @@
+import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { thirstOf } from '@/core/piece';
 import { formatMass } from '@/core/quantity';
@@ -20,14 +21,12 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
   const done = readings.filter((row) => row.afterG !== null);
   const open = readings.filter((row) => row.afterG === null);
   const byPiece = [...new Set(done.map((row) => row.pieceId))].map((id) => done.filter((row) => row.pieceId === id));
-  const tasks = standing.tasks.filter((task) => task.step.kind === 'coat');
-  const next = standing.progress.rest.find((task) => task.step.kind === 'coat') ?? tasks.at(-1);
+  const tasks = standing.tasks.filter((task) => laysCoat(task.step));
+  const next = standing.progress.rest.find((task) => laysCoat(task.step)) ?? tasks.at(-1);
   // What a piece is full of is what it was given last.
-  const last = standing.progress.done.findLast(({ task }) => task.step.kind === 'coat')?.task.step.slot;
+  const last = standing.progress.done.findLast(({ task }) => laysCoat(task.step))?.task.step.slot;
   const soaking = batch.regimen.slots.find(({ slot }) => slot === last);
-  const left = standing.progress.rest.filter(
-    ({ step, round }) => step.kind === 'coat' && step.slot === last && round === 1,
-  ).length;
+  const left = standing.progress.rest.filter(({ step, round }) => laysCoat(step) && step.slot === last && round === 1).length;
   const name = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.done.toLowerCase() ?? key;
   return (
     <section>

@@ -1,6 +1,6 @@
 import 'server-only';
 import { formatMass } from '@/core/quantity';
-import { offerFor } from '@/core/regimen';
+import { offerFor, laysCoat, type Task } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
@@ -15,10 +15,8 @@ export function coatSlots(db: Db, batch: Batch, { progress }: Standing): CoatSlo
   const lots = allLots(db);
   const leftG = new Map(lots.map((lot) => [lot.id, lot.leftG]));
   const known = candidates(lots);
-  const isCoat =
-    (slot: string) =>
-    (task: { readonly step: { readonly kind: string; readonly slot: string | null }; readonly round: number }) =>
-      task.step.kind === 'coat' && task.step.slot === slot && task.round === 1;
+  const isCoat = (slot: string) => (task: Pick<Task, 'step' | 'round'>) =>
+    laysCoat(task.step) && task.step.slot === slot && task.round === 1;
   return batch.regimen.slots.flatMap((slot) => {
     const lot = batch.materials[slot.slot];
     const given = progress.done.filter(({ task, fact }) => fact.kind === 'done' && isCoat(slot.slot)(task)).length;
