@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
 import { dateOf, MS_PER_DAY } from './core/quantity';
 import { draftJudgedLetters } from './data/care/post';
@@ -18,10 +19,10 @@ import { postRound } from './features/care/post-round';
 import { sayIssue } from './messages';
 import { inThread, readyThread } from './web/thread';
 
-const POST_EVERY_MS = 5 * 60_000;
+const POST_EVERY_MS = 5 * MS_PER_MINUTE;
 /** The day's copy is looked for a minute after the start, and every quarter of an hour. */
-const COPY_AFTER_MS = 60_000;
-const COPY_EVERY_MS = 15 * 60_000;
+const COPY_AFTER_MS = MS_PER_MINUTE;
+const COPY_EVERY_MS = 15 * MS_PER_MINUTE;
 /** The first page goes first; then the thread that draws slips gets ready. */
 const PAPER_AFTER_MS = 2000;
 

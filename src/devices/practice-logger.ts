@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE, MS_PER_HOUR } from '@/core/quantity';
 import { noise } from './line';
 
 /** How a practice logger writes its file. */
@@ -25,9 +26,8 @@ type Options = {
   readonly clockAheadMin?: number;
 };
 
-const HOUR_MS = 3_600_000;
 /** −1 at midwinter, 1 at midsummer, north of the equator. */
-const season = (ms: number): number => -Math.cos(((ms / (24 * HOUR_MS) - 15) / 365.25) * 2 * Math.PI);
+const season = (ms: number): number => -Math.cos(((ms / (24 * MS_PER_HOUR) - 15) / 365.25) * 2 * Math.PI);
 const pad = (value: number): string => String(value).padStart(2, '0');
 
 /** A wall clock as a logger writes it; it knows no zone but its own, given as an offset. */
@@ -55,15 +55,17 @@ export function loggerFile({
   const random = noise(seed);
   const show = (value: number, digits: number): string => value.toFixed(digits).replace('.', style.decimal);
   const lines = [['Date/Time', style.unit === 'F' ? 'Temp °F' : 'Temp °C', 'RH %'].join(style.delimiter)];
-  for (let ms = fromMs; ms <= untilMs; ms += everyMin * 60_000) {
-    const hours = (ms - fromMs) / HOUR_MS;
+  for (let ms = fromMs; ms <= untilMs; ms += everyMin * MS_PER_MINUTE) {
+    const hours = (ms - fromMs) / MS_PER_HOUR;
     if (flatAfterHours !== undefined && hours > flatAfterHours) break;
     if (gap && hours > gap.afterHours && hours < gap.afterHours + gap.hours) continue;
-    const swing = Math.sin((((ms / HOUR_MS) % 24) - 9) * (Math.PI / 12));
+    const swing = Math.sin((((ms / MS_PER_HOUR) % 24) - 9) * (Math.PI / 12));
     const tempC = meanC + seasonC * (season(ms) - season(untilMs)) + 2 * swing + (random() - 0.5) * 0.4;
     const share = rh - 0.04 * swing + (random() - 0.5) * 0.01;
     const temp = style.unit === 'F' ? (tempC * 9) / 5 + 32 : tempC;
-    lines.push([written(ms + clockAheadMin * 60_000, style.order), show(temp, 1), show(share * 100, 1)].join(style.delimiter));
+    lines.push(
+      [written(ms + clockAheadMin * MS_PER_MINUTE, style.order), show(temp, 1), show(share * 100, 1)].join(style.delimiter),
+    );
   }
   return `${lines.join('\r\n')}\r\n`;
 }

@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from '@/core/quantity';
 import { melt } from '@/core/melt';
 import { noise, type Sim } from './line';
 
@@ -21,7 +22,7 @@ export function practiceThermometer({
   let plugged = true;
   return {
     step: (ms) => {
-      minute += ms / 60_000;
+      minute += ms / MS_PER_MINUTE;
       if (!plugged) return null;
       const row = trace.find((one) => one.min >= minute) ?? trace.at(-1);
       return `temp=${((row?.potC ?? 20) + (random() - 0.5) * 0.6).toFixed(1)};unit=C;rest=1`;

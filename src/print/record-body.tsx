@@ -1,6 +1,6 @@
 import 'server-only';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
-import { formatDuration, formatMass, formatMoney } from '@/core/quantity';
+import { formatDuration, formatMass, formatMoney, MS_PER_MINUTE } from '@/core/quantity';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';
 
@@ -33,7 +33,7 @@ export const checkLinesOf = ({ checks, zone }: ReleaseRecord): string[] =>
 export function airLineOf({ cure, zone }: ReleaseRecord): string {
   if (!cure) return 'no finish to cure';
   const gaps = cure.gaps.map(
-    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${formatDuration((ms(to) - ms(from)) / 60_000)}`,
+    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${formatDuration((ms(to) - ms(from)) / MS_PER_MINUTE)}`,
   );
   return [
     `${Math.round(cure.likely * 100)} % likely ${cure.settles ? 'settled' : 'cured'}: ${cure.ageHours.toFixed(0)} h at 20 °C, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${cure.neededHours.toFixed(0)} h`}`,

@@ -1,3 +1,5 @@
+import { MS_PER_DAY } from '@/core/quantity';
+
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
 /** A formatter, made once: making one costs more than using it a hundred times. */
@@ -8,14 +10,12 @@ function formatter(locale: string, options: Intl.DateTimeFormatOptions): Intl.Da
   return known;
 }
 
-const DAY_MS = 86_400_000;
-
 /** `Tue 09:12` in the shop’s zone; today’s times without the day, far ones by their date, those of another half-year with the year. */
 export function clockTime(ms: number, zone: string, nowMs?: number): string {
   const time = formatter('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(ms);
-  if (nowMs !== undefined && dayName(ms, zone) === dayName(nowMs, zone) && Math.abs(ms - nowMs) < 6 * DAY_MS) return time;
-  if (nowMs !== undefined && Math.abs(ms - nowMs) > 180 * DAY_MS) return `${fullDate(ms, zone)}, ${time}`;
-  if (nowMs !== undefined && Math.abs(ms - nowMs) > 6 * DAY_MS) return `${dayMonth(ms, zone)}, ${time}`;
+  if (nowMs !== undefined && dayName(ms, zone) === dayName(nowMs, zone) && Math.abs(ms - nowMs) < 6 * MS_PER_DAY) return time;
+  if (nowMs !== undefined && Math.abs(ms - nowMs) > 180 * MS_PER_DAY) return `${fullDate(ms, zone)}, ${time}`;
+  if (nowMs !== undefined && Math.abs(ms - nowMs) > 6 * MS_PER_DAY) return `${dayMonth(ms, zone)}, ${time}`;
   return `${dayName(ms, zone)} ${time}`;
 }
 

@@ -1,3 +1,5 @@
+import { MS_PER_MINUTE } from '@/core/quantity';
+
 type Props = {
   readonly fromMs: number;
   readonly earliestMs: number;
@@ -7,15 +9,13 @@ type Props = {
   readonly nowMs: number;
 };
 
-const MIN_MS = 60_000;
-
 /**
  * A window in time: a thick bar is the chemistry (earliest to latest), broken where nothing spoils; the tall line is the ideal;
  * a small foot is the plan's own slack; the triangle is now.
  */
 export function WindowBar({ fromMs, earliestMs, idealMs, latestMs, slackUntilMs, nowMs }: Props) {
-  const openEnd = Math.max(idealMs, slackUntilMs ?? 0) + Math.max(15 * MIN_MS, (idealMs - fromMs) * 0.4);
-  const end = Math.max(latestMs ?? openEnd, earliestMs + MIN_MS);
+  const openEnd = Math.max(idealMs, slackUntilMs ?? 0) + Math.max(15 * MS_PER_MINUTE, (idealMs - fromMs) * 0.4);
+  const end = Math.max(latestMs ?? openEnd, earliestMs + MS_PER_MINUTE);
   const x = (ms: number): string =>
     `${Math.round(Math.min(1, Math.max(0, (ms - fromMs) / Math.max(1, end - fromMs))) * 1000) / 10}%`;
   const overdue = latestMs !== null && nowMs > latestMs;

@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
@@ -10,7 +11,7 @@ type Thread = keyof Jobs;
 type Call = (...args: any[]) => unknown;
 
 /** A job that takes longer than this is given up, and its thread with it. */
-const LONGEST_MS = 5 * 60_000;
+const LONGEST_MS = 5 * MS_PER_MINUTE;
 /** Made beside the app by its build, and loaded as it is: the app's own bundler is not to look into it. */
 const bundle = (): string =>
   path.join(/* turbopackIgnore: true */ process.cwd(), process.env.RENDLE_THREADS ?? '.threads', 'main.mjs');

@@ -1,3 +1,4 @@
+import { MS_PER_HOUR } from '@/core/quantity';
 import { expose } from 'comlink';
 import { neededHours, readyShare, readyWith, type SeenAt } from '@/core/cure';
 
@@ -20,7 +21,7 @@ const face = {
       ready: readyWith(under, rate),
       line: Array.from({ length: STEPS + 1 }, (_, i) => {
         const atMs = under.nowMs + ((untilMs - under.nowMs) * i) / STEPS;
-        return { atMs, there: readyShare(under.needed, under.ageHours + (rate * (atMs - under.nowMs)) / 3_600_000) };
+        return { atMs, there: readyShare(under.needed, under.ageHours + (rate * (atMs - under.nowMs)) / MS_PER_HOUR) };
       }),
     };
   },

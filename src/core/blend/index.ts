@@ -1,5 +1,22 @@
 export { type Blend, type BlendLine, blend } from './blend';
 export { type Bought, declaredOf, natureOfBought, sharesOfBought, UNDECLARED, withUndeclared } from './bought';
+export {
+  type DraftAround,
+  type DraftJar,
+  type DraftLine,
+  draftLines,
+  type FormulaDraft,
+  moveKerf,
+  otherBasis,
+  partsOf,
+  ratioOf,
+  reckon,
+  setGrams,
+  setShare,
+  type SizeBy,
+  withFractions,
+} from './draft';
+export { putRight, type Right, type Righted, RIGHTS, type RightLot, rightChoices } from './put-right';
 export { type Cheapest, cheapest, cheapestToUse } from './cheapest';
 export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';

@@ -30,6 +30,8 @@ export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy
 export { clockSetRight, type Logged, type LoggerFile, readLogger, type Understood } from './logger';
 export { CHECK_KINDS, type CheckKind, type Climate, CURE_MODES, type CureMode, LIGHTS, type Light } from './schema';
 export { cureRate } from './rate';
+export { coldNights, MAY, warmestIn, weekOf } from './scenes';
+export { type Weeping, weepingNow, WIPE_AGAIN_HOURS } from './weep';
 export { coverage } from './simulated';
 export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './weigh';
 export {

@@ -170,7 +170,7 @@ const rhText = (row: readonly string[] | undefined, index: number): string => ro
 /** A clock is wrong by whole half-hours: a zone, or a change of clocks nobody told it about. Further than a day it is not a clock that is wrong. */
 const HALF_HOUR_MS = 1_800_000;
 const SLACK_MS = 120_000;
-const MOST_AHEAD_MS = 26 * 3_600_000;
+const MOST_AHEAD_MS = 26 * MS_PER_HOUR;
 
 /**
  * Puts a logger's clock right where it can be seen to be wrong: readings that lie in the future are moved back by the least whole

@@ -27,5 +27,5 @@ export {
   REFUSALS,
   type Refusal,
 } from './identify';
-export { daysLeft, LEAST_USE_DAYS, USE_WINDOW_DAYS } from './run-out';
+export { daysLeft, type Keeping, keepingOf, type RunsOut, runningOut, USE_WINDOW_DAYS } from './run-out';
 export { type Role, ROLES } from './roles';

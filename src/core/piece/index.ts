@@ -1,3 +1,4 @@
+export { type DesignDraft, geometryOf, outsideOf, type PointDraft, pointsOf, readProfile } from './draft';
 export { type Area, area } from './area';
 export { emc, FIT_MOISTURE } from './emc';
 export { FINISH_CLASSES, type FinishClass, Geometry } from './schema';

@@ -1,3 +1,4 @@
+import { MS_PER_HOUR, MS_PER_DAY } from '@/core/quantity';
 import { FIT_MOISTURE } from './emc';
 
 /** One reading of a moisture meter: wood moisture, % of dry mass. */
@@ -25,7 +26,7 @@ const middle = (values: readonly number[]): number => {
 };
 
 /** Readings taken within this of the latest are one look at the wood, ms. */
-const ONE_LOOK_MS = 3_600_000;
+const ONE_LOOK_MS = MS_PER_HOUR;
 
 /** Readings by look, oldest first: several places read in one go are one look, its middle counts. */
 export function looksOf(readings: readonly MoistureReading[]): MoistureReading[] {
@@ -57,8 +58,6 @@ export type Drying = {
   readonly lateMs: number | null;
 };
 
-const DAY_MS = 86_400_000;
-
 /**
  * When a damp piece will be fit, by its own readings: first-order approach to the air's equilibrium,
  * `dM/dt = −k·(M − E)`, so `ln(M − E)` falls in a straight line; k by least squares, its band one standard error either way.
@@ -67,9 +66,9 @@ const DAY_MS = 86_400_000;
 export function dryBy(readings: readonly MoistureReading[], emcPercent: number, limit: number = FIT_MOISTURE.fit): Drying | null {
   const looks = looksOf(readings).filter((look) => look.percent - emcPercent > METER_SD);
   const [first, last] = [looks[0], looks.at(-1)];
-  if (!first || !last || last.percent <= limit || emcPercent >= limit || last.atMs - first.atMs < DAY_MS) return null;
+  if (!first || !last || last.percent <= limit || emcPercent >= limit || last.atMs - first.atMs < MS_PER_DAY) return null;
   const rows = looks.map((look) => ({
-    t: (look.atMs - first.atMs) / DAY_MS,
+    t: (look.atMs - first.atMs) / MS_PER_DAY,
     y: Math.log(look.percent - emcPercent),
     // A reading near the equilibrium says little of the logarithm: weight by the meter's spread carried through.
     w: ((look.percent - emcPercent) / METER_SD) ** 2,
@@ -86,8 +85,8 @@ export function dryBy(readings: readonly MoistureReading[], emcPercent: number, 
   if (likely === null) return null;
   const [early, late] = [days(k + error) ?? likely, days(k - error)];
   return {
-    atMs: last.atMs + likely * DAY_MS,
-    earlyMs: last.atMs + early * DAY_MS,
-    lateMs: late === null ? null : last.atMs + late * DAY_MS,
+    atMs: last.atMs + likely * MS_PER_DAY,
+    earlyMs: last.atMs + early * MS_PER_DAY,
+    lateMs: late === null ? null : last.atMs + late * MS_PER_DAY,
   };
 }

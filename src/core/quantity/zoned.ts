@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from './duration';
 import { Temporal } from 'temporal-polyfill';
 import { fail, ok, type Result } from './issue';
 import { MOST_TYPED } from './typed';
@@ -58,7 +59,7 @@ const twoDigits = (value: number): string => String(value).padStart(2, '0');
 export function formatInstant(ms: number, zone: string): string {
   const seconds = Math.floor(Math.round(ms) / 1000) * 1000;
   const offset = offsetAt(seconds, zone);
-  const minutes = Math.abs(offset) / 60_000;
+  const minutes = Math.abs(offset) / MS_PER_MINUTE;
   const local = new Date(seconds + offset).toISOString().slice(0, 19);
   return `${local}${offset < 0 ? '-' : '+'}${twoDigits(Math.floor(minutes / 60))}:${twoDigits(Math.floor(minutes % 60))}`;
 }

@@ -23,6 +23,7 @@ export {
   windowAfter,
 } from './progress';
 export { type Ask, EVENING, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './promise';
+export { CHOICES, draftOf, draftStep, type RegimenDraft, readRegimen, type StepDraft } from './draft';
 export { dayJobs, waitIn } from './dayjobs';
 export { CABINET, type CabinetFault, cabinetFault, ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';

@@ -1,5 +1,5 @@
 import 'server-only';
-import { MS_PER_HOUR } from '@/core/quantity';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/quantity';
 import type { Db } from '../db';
 import { roomReading } from '../schema';
 import { places } from '../shop/queries';
@@ -18,7 +18,7 @@ const weather = (hour: number): number => Math.sin(hour / 31) * 0.7 + Math.sin(h
 
 /** How much warmer midsummer is than midwinter, °C, and by how much drier the air of a heated winter, shares. */
 const SEASON = { tempC: 6, rh: 0.04 } as const;
-const season = (ms: number): number => -Math.cos(((ms / 86_400_000 - 15) / 365.25) * 2 * Math.PI);
+const season = (ms: number): number => -Math.cos(((ms / MS_PER_DAY - 15) / 365.25) * 2 * Math.PI);
 
 /** The logger on the rack had a flat battery for most of a day, this many hours before now. */
 const FLAT = { place: 'rack', from: 205, to: 184 } as const;

@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { findRevision, type Line, type Revision } from '../blends/queries';
@@ -113,7 +114,9 @@ export function meltsOf(
           pourId: row.id,
           potG: row.targetG,
           revisionId: row.formulaRevisionId,
-          readings: readings.flatMap(({ at, tempC }) => (at >= onHeatAt ? [{ min: (at - onHeatAt) / 60_000, tempC }] : [])),
+          readings: readings.flatMap(({ at, tempC }) =>
+            at >= onHeatAt ? [{ min: (at - onHeatAt) / MS_PER_MINUTE, tempC }] : [],
+          ),
         },
       ];
     });

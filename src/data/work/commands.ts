@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { and, desc, eq, sql } from 'drizzle-orm';
 import { findSpecies, type Origin, type PieceUse } from '@/core/material';
 import { type Geometry, area } from '@/core/piece';
-import { dateOf, fail, type Issue, ok, type Result } from '@/core/quantity';
+import { dateOf, fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { byLabelCoats, handsScale, type RegimenStep, scheduleOf, type Slot, suits } from '@/core/regimen';
 import { chalkNumber, codeFrom } from '@/core/trace';
 import { type By, command } from '../command';
@@ -106,7 +106,7 @@ export type NewBatch = {
 };
 
 /** How far back a start may lie: the minutes it takes to fill in a form. */
-const START_GRACE_MS = 30 * 60_000;
+const START_GRACE_MS = 30 * MS_PER_MINUTE;
 
 /** A lot for a slot, as long as it suits and nothing holds it. */
 export function chooseFor(slot: Slot, steps: readonly RegimenStep[], lotId: number, lots: readonly KnownLot[]): Result<KnownLot> {

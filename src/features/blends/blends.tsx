@@ -18,7 +18,7 @@ import { BestUse } from './components/best-use';
 import { Calibrate } from './components/calibrate';
 import { FileSheet } from '@/web/file-sheet';
 import { lookAtFile, takeFile } from './actions';
-import type { Around, Draft } from './draft';
+import type { DraftAround, FormulaDraft } from '@/core/blend';
 import { Revisions } from './revisions';
 
 /** Every formula on one plank scale, and pots that are not finished. */
@@ -147,7 +147,7 @@ function FormulaRow({
 }
 
 /** Every formula in every jar it may be filled into: what the best use is chosen from. */
-const productsOf = (formulas: readonly Formula[], jars: Around['jars']) =>
+const productsOf = (formulas: readonly Formula[], jars: DraftAround['jars']) =>
   formulas.flatMap((formula) => {
     const revision = formula.revisions[0];
     const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1 } }) : null;
@@ -163,7 +163,7 @@ const productsOf = (formulas: readonly Formula[], jars: Around['jars']) =>
   });
 
 /** What the bench reckons with: prices, stock and jars of this shop. */
-function aroundOf(db: Db, lots: readonly KnownLot[], ambientC: number, revisionId: number | null): Around {
+function aroundOf(db: Db, lots: readonly KnownLot[], ambientC: number, revisionId: number | null): DraftAround {
   const stock: Record<string, number> = {};
   for (const lot of lots)
     if (lot.kind === 'bought' && lot.ingredientId && !lot.held)
@@ -186,7 +186,7 @@ function aroundOf(db: Db, lots: readonly KnownLot[], ambientC: number, revisionI
   };
 }
 
-const EMPTY: Draft = {
+const EMPTY: FormulaDraft = {
   name: '',
   note: '',
   basis: 'mass',
@@ -207,7 +207,7 @@ export async function Bench({ id }: { readonly id: number | null }) {
   const formula = id === null ? null : findFormula(db, id);
   if (id !== null && !formula) notFound();
   const revision = formula?.revisions[0];
-  const initial: Draft =
+  const initial: FormulaDraft =
     formula && revision
       ? {
           ...EMPTY,

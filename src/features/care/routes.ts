@@ -1,6 +1,6 @@
 import 'server-only';
 import { LANGUAGES, type Language } from '@/core/care';
-import { dateOf } from '@/core/quantity';
+import { dateOf, MS_PER_DAY } from '@/core/quantity';
 import { codesOf } from '@/data/care/owners';
 import { findSold, looksBetween } from '@/data/care/queries';
 import { now } from '@/data/clock';
@@ -71,7 +71,7 @@ export function calendarResponse(request: Request, code: string): Response {
   return asCalendar(`care-${code}`, calendarOf([{ slip: found.slip, dates: found.sold.dates, language }]));
 }
 
-const AHEAD_MS = 120 * 86_400_000;
+const AHEAD_MS = 120 * MS_PER_DAY;
 
 /** The looks of the coming months as a calendar: by day for the shop, or those of one person's pieces with how to care for each. */
 export async function shopCalendar(request: Request): Promise<Response> {

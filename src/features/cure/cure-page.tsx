@@ -2,7 +2,7 @@ import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { OPENING_CHECKS, quantile, readyShare } from '@/core/cure';
-import { formatDuration } from '@/core/quantity';
+import { formatDuration, MS_PER_MINUTE } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
@@ -118,7 +118,7 @@ function airWords(batch: Batch, { air }: CureStanding, zone: string): string {
   const hole = gaps
     .map(
       ({ fromMs, toMs }) =>
-        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${formatDuration((toMs - fromMs) / 60_000)}; that is bridged by what is usual there.`,
+        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${formatDuration((toMs - fromMs) / MS_PER_MINUTE)}; that is bridged by what is usual there.`,
     )
     .join(' ');
   return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${forecast.tempC.toFixed(1)} °C and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
@@ -194,7 +194,7 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
             </div>
           ))}
           <dt className="text-soft">Since last coat</dt>
-          <dd className="font-semibold">{formatDuration((nowMs - cure.startMs) / 60_000)}</dd>
+          <dd className="font-semibold">{formatDuration((nowMs - cure.startMs) / MS_PER_MINUTE)}</dd>
           <dt className="text-soft">Counts as</dt>
           <dd className="font-semibold">{cure.ageHours.toFixed(0)} h at 20 °C</dd>
           <dt className="text-soft">Such are ready</dt>

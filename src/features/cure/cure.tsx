@@ -1,5 +1,5 @@
 import 'server-only';
-import { formatDuration, instantOf } from '@/core/quantity';
+import { formatDuration, instantOf, MS_PER_MINUTE } from '@/core/quantity';
 import { lastReading, places } from '@/data/shop/queries';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -89,7 +89,7 @@ export async function Cure({ by }: { readonly by: string | null }) {
           {moves.slice(0, MOST_MOVES).map((move) => (
             <li key={`${move.id}-${move.to}`} className="border-hair border-t py-1.5">
               Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
-              <strong>{dayAndDate(move.readyMs, shop.zone)}</strong>, {formatDuration(move.gainMs / 60_000)} sooner
+              <strong>{dayAndDate(move.readyMs, shop.zone)}</strong>, {formatDuration(move.gainMs / MS_PER_MINUTE)} sooner
               {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
             </li>
           ))}

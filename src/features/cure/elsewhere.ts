@@ -1,5 +1,18 @@
 import 'server-only';
-import { ahead, type Daily, dailyRate, dailyRates, type Move, rankMoves, togetherMoves } from '@/core/cure';
+import {
+  ahead,
+  coldNights,
+  type Daily,
+  dailyRate,
+  dailyRates,
+  MAY,
+  type Move,
+  rankMoves,
+  togetherMoves,
+  warmestIn,
+  weekOf,
+} from '@/core/cure';
+import { MS_PER_DAY } from '@/core/quantity';
 import { roomTaken } from '@/core/piece';
 import { cabinetFault, ROOM_UNITS } from '@/core/regimen';
 import type { Db } from '@/data/db';
@@ -10,41 +23,21 @@ import { type Standing, vapourWetMs } from '@/data/work/standing';
 import type { OpenBatch } from '@/web/hands/open-batches';
 import type { Scene } from './components/what-if';
 
-const DAY_MS = 86_400_000;
 /** Where pieces may stand to cure; nothing cures in a bath or on a lathe. */
 const RESTS: readonly Place['kind'][] = ['bench', 'rack', 'sill', 'warm cabinet'];
-/** A sill in late spring: working estimate of a temperate coast. */
-const MAY: Daily = [
-  { climate: { tempC: 22, rh: 0.5, light: 'sun' }, hours: 5 },
-  { climate: { tempC: 19, rh: 0.55, light: 'window' }, hours: 9 },
-  { climate: { tempC: 15, rh: 0.65, light: 'dark' }, hours: 10 },
-];
-const COLD_NIGHT = { tempC: 8, rh: 0.7 } as const;
-
-const WEEK_MS = 7 * DAY_MS;
+const WEEK_MS = 7 * MS_PER_DAY;
 
 /** The coming week at a place, three hours at a time, by its own history; null where it was never read. */
 function weekAt(db: Db, place: Place, nowMs: number): Daily | null {
   const forecast = forecastFor(db, place, nowMs);
   return forecast
-    ? ahead(forecast, nowMs, nowMs + WEEK_MS, place.light).map(({ tempC, rh, light }) => ({
-        climate: { tempC, rh, light },
-        hours: 3,
-      }))
+    ? weekOf(ahead(forecast, nowMs, nowMs + WEEK_MS, place.light).map(({ tempC, rh, light }) => ({ tempC, rh, light })))
     : null;
 }
 
-/** A week with the heating off at night: what is measured now by day, cold from evening to morning. */
-const coldNights = (week: Daily): Daily =>
-  week.map((part, i) => (i % 8 < 3 ? part : { ...part, climate: { ...part.climate, ...COLD_NIGHT } }));
-
-/** The warmest a place will be in the coming week, °C; null where it was never read. */
-const warmest = (week: Daily | null): number | null =>
-  week && week.length > 0 ? Math.max(...week.map((part) => part.climate.tempC)) : null;
-
 /** Whether a batch may be put at a place: a warm cabinet takes nothing with vapour within its day, and is not too hot. */
 const mayStandAt = (place: Place, week: Daily | null, batch: Batch, standing: Standing, nowMs: number): boolean =>
-  place.kind !== 'warm cabinet' || cabinetFault(vapourWetMs(batch, standing.progress), nowMs, warmest(week)) === null;
+  place.kind !== 'warm cabinet' || cabinetFault(vapourWetMs(batch, standing.progress), nowMs, warmestIn(week)) === null;
 
 /** Places it could stand at, by what they will be like, and two changes of the air itself; never where it may not stand. */
 export function scenesFor(db: Db, batch: Batch, standing: Standing, nowMs: number): Scene[] {

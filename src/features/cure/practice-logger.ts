@@ -1,11 +1,9 @@
 import 'server-only';
-import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
+import { formatInstant, MS_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
 import { lastReading, places } from '@/data/shop/queries';
 import { loggerFile } from '@/devices/practice-logger';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
-
-const DAY_MS = 86_400_000;
 
 /** Days of a practice logger at a place as such a thing would write them: a week with a gap, or a year from a clock that is an hour ahead. */
 export async function GET(request: Request): Promise<Response> {
@@ -20,7 +18,7 @@ export async function GET(request: Request): Promise<Response> {
   const wall = Date.parse(`${formatInstant(nowMs, shop.zone).slice(0, 16)}Z`);
   const text = loggerFile({
     seed: place.id,
-    fromMs: nowMs - days * DAY_MS,
+    fromMs: nowMs - days * MS_PER_DAY,
     untilMs: nowMs,
     everyMin: isYear ? 60 : 10,
     seasonC: 3,

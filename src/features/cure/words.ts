@@ -1,5 +1,6 @@
+import { MS_PER_DAY } from '@/core/quantity';
 import 'server-only';
-import type { MilestoneId } from '@/core/cure';
+import { type MilestoneId, weepingNow } from '@/core/cure';
 import type { Batch } from '@/data/work/batch';
 import type { CureStanding, Standing } from '@/data/work/standing';
 import { clockTime, dayAndDate } from '@/ui/when';
@@ -39,7 +40,7 @@ export const milestoneWords = (id: MilestoneId, { settles }: Pick<CureStanding, 
   (settles ? SETTLING_WORDS : DRYING_WORDS)[id];
 
 /** By the hour while early and late lie within this of each other, by the day else: no finer than it is known. */
-const BY_THE_HOUR_MS = 2 * 86_400_000;
+const BY_THE_HOUR_MS = 2 * MS_PER_DAY;
 
 /** Said where too much speaks for never: a coat too thick, an oily wood, a spoiled oil. */
 export const UNSAYABLE = 'no date can be said';
@@ -62,23 +63,21 @@ export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs:
   return likelyMs <= nowMs ? `likely; ${surely}` : `likely ${say(likelyMs)}, ${surely}`;
 }
 
-const DAY_MS = 86_400_000;
-
 /** How a never-drying finish comes to rest: what the last paper said, and when it is to be wiped again. */
 export function weepWords({ checks, regimen }: Batch, { progress }: Standing, nowMs: number, zone: string): string {
-  const wipes = progress.done.filter(({ task }) => task.step.kind === 'wipe' || task.step.until === 'towel');
-  const lastWipe = wipes.at(-1)?.fact;
-  const paper = [
-    ...checks.filter((check) => check.kind === 'towel').map((check) => ({ atMs: check.at, pass: check.pass })),
-    ...progress.done
-      .filter(({ task, fact }) => task.step.until === 'towel' && fact.pass !== null)
-      .map(({ fact }) => ({ atMs: fact.atMs, pass: fact.pass === true })),
-  ]
-    .sort((a, b) => a.atMs - b.atMs)
-    .at(-1);
+  const ofTowel = progress.done.filter(({ task }) => task.step.until === 'towel');
+  const wiped = progress.done.filter(({ task }) => task.step.kind === 'wipe' || task.step.until === 'towel').at(-1)?.fact;
+  const weeping = weepingNow(
+    [
+      ...checks.filter((check) => check.kind === 'towel').map((check) => ({ atMs: check.at, pass: check.pass })),
+      ...ofTowel.flatMap(({ fact }) => (fact.pass === null ? [] : [{ atMs: fact.atMs, pass: fact.pass === true }])),
+    ],
+    wiped?.atMs ?? null,
+  );
+  const at = (ms: number): string => clockTime(ms, zone, nowMs);
+  if (weeping.state === 'clean') return `Clean paper stayed clean ${at(weeping.sinceMs)}.`;
+  if (weeping.state === 'weeps')
+    return `It weeps: paper took oil ${at(weeping.sinceMs)}. Wipe it again ${weeping.wipeByMs < nowMs ? 'now' : `by ${at(weeping.wipeByMs)}`}.`;
   const from = regimen.steps.some((step) => step.place === 'bath') ? 'From the bath it leaches for hours to days' : 'It may weep';
-  if (!paper) return `${from}: wipe it in the warm until clean paper stays clean.`;
-  if (paper.pass) return `Clean paper stayed clean ${clockTime(paper.atMs, zone, nowMs)}.`;
-  const due = Math.max(paper.atMs, lastWipe?.atMs ?? 0) + DAY_MS;
-  return `It weeps: paper took oil ${clockTime(paper.atMs, zone, nowMs)}. Wipe it again ${due < nowMs ? 'now' : `by ${clockTime(due, zone, nowMs)}`}.`;
+  return `${from}: wipe it in the warm until clean paper stays clean.`;
 }

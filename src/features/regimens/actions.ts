@@ -5,7 +5,7 @@ import { rowId } from '@/web/shapes';
 import { Slot } from '@/core/regimen';
 import { saveRegimen } from '@/data/work/regimens';
 import { act, type Answer } from '@/web/act';
-import { CHOICES, readRegimen } from './regimen-draft';
+import { CHOICES, readRegimen } from '@/core/regimen';
 
 const text = z.string().max(400);
 

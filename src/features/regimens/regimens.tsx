@@ -7,7 +7,7 @@ import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
 import { RegimenEditor } from './components/regimen-editor';
-import { draftOf } from './regimen-draft';
+import { draftOf } from '@/core/regimen';
 
 /** Every school that is shipped and the shop's own, each with what it gains and costs. */
 export async function Regimens() {

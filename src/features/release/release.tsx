@@ -2,7 +2,7 @@ import { handlesWet } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
-import { dateOf, formatDuration, toMajor } from '@/core/quantity';
+import { dateOf, formatDuration, MS_PER_MINUTE, toMajor } from '@/core/quantity';
 import { type GateId, ReleaseRecord } from '@/core/release';
 import { bottlesFor } from '@/data/care/bottles';
 import { unsoldPieces } from '@/data/care/queries';
@@ -50,7 +50,7 @@ function evidenceWords(
     steps: [`${progress.done.length} done, ${progress.rest.length} left`],
     'least-time': [
       lastCoat
-        ? `${formatDuration((nowMs - lastCoat.fact.atMs) / 60_000)} since the last coat; least ${formatDuration(lastCoat.task.wait.min)}`
+        ? `${formatDuration((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE)} since the last coat; least ${formatDuration(lastCoat.task.wait.min)}`
         : fitness.leastTime
           ? 'no coat'
           : '',

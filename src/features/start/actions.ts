@@ -9,7 +9,7 @@ import { theShop } from '@/data/shop/queries';
 import { addDesign, sayUses, startBatch } from '@/data/work/commands';
 import { act, type Answer, reader } from '@/web/act';
 import { letterWords } from '@/web/letter-words';
-import { geometryOf } from './design';
+import { geometryOf } from '@/core/piece';
 
 const Design = z.object({
   name: z.string().trim().min(1).max(80),

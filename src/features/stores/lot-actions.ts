@@ -38,7 +38,8 @@ import { sellTins } from '@/data/tins/commands';
 import { MOST_LIST } from '@/web/csv';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
 import { mayFillBath } from './bath-lots';
-import { putRight, RIGHTS, type RightLot } from './put-right';
+import { rightWords } from '@/messages/right';
+import { putRight, RIGHTS, type RightLot } from '@/core/blend';
 
 const text = z.string().trim().max(500);
 
@@ -113,9 +114,11 @@ export async function saveRight(input: unknown): Promise<Answer<{ readonly id: n
       const lots = allLots(db);
       const lot = rightLot(lots, lotId);
       if (!lot) return fail('not-found', '');
-      const right = putRight(lot, rightLot(lots, asked.other), asked, theShop(db).ambientC);
+      const other = rightLot(lots, asked.other);
+      const right = putRight(lot, other, asked, theShop(db).ambientC);
       if (!right.ok) return right;
-      const { parts, lostG, says } = right.value;
+      const { parts, lostG } = right.value;
+      const says = other ? rightWords(right.value, lot, other) : '';
       const slip = { kind: asked.mode === 'feel' ? ('retarget' as const) : asked.mode, says };
       if (asked.mode === 'top-up') return topUpSolvent(db, { lotId, solventLotId: asked.other, lostG, slip }, by);
       return combineLots(db, { parts, into: { kind: 'made' }, slip }, by);

@@ -20,7 +20,7 @@ import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
 import { PutRight } from './components/put-right-sheet';
 import { ReadySheet } from './components/ready-sheet';
-import type { RightLot } from './put-right';
+import type { RightLot } from '@/core/blend';
 import { Reached } from './reached';
 import { when } from './routes';
 import { TraceDrawing } from './trace-drawing';

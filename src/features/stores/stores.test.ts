@@ -3,7 +3,7 @@ import { allLots, containers } from '@/data/stores/queries';
 import { demoDb } from '@/data/testing';
 import { traceOf } from '@/data/trace/queries';
 import { toCsv } from '@/web/csv';
-import { putRight, type RightLot } from './put-right';
+import { putRight, type RightLot } from '@/core/blend';
 import { traceRows } from './routes';
 import { readStores } from './stores-file';
 

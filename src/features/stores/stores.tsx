@@ -1,6 +1,6 @@
 import 'server-only';
-import { daysLeft, findIngredient, LEAST_USE_DAYS, USE_WINDOW_DAYS } from '@/core/material';
-import { dateOf, daysBetween, formatMass, formatMoney } from '@/core/quantity';
+import { findIngredient, keepingOf, runningOut, USE_WINDOW_DAYS } from '@/core/material';
+import { dateOf, formatMass, formatMoney, MS_PER_DAY } from '@/core/quantity';
 import { allLots, containers, type KnownLot, readyMades, usedSince } from '@/data/stores/queries';
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
@@ -17,8 +17,6 @@ import { AddLot } from './components/add-lot';
 import { CountLot } from './components/count-lot';
 import { IngredientList } from './components/ingredient-list';
 import { Jars } from './components/jars';
-
-const DAY_MS = 86_400_000;
 
 const KINDS = {
   bought: 'Ingredient lots',
@@ -75,7 +73,7 @@ export async function Stores() {
             <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
           </p>
         ))}
-      <RunOut lots={lots} used={usedSince(db, nowMs - USE_WINDOW_DAYS * DAY_MS)} nowMs={nowMs} />
+      <RunOut lots={lots} used={usedSince(db, nowMs - USE_WINDOW_DAYS * MS_PER_DAY)} nowMs={nowMs} />
       {lots.length === 0 ? (
         <p className="mt-4 max-w-prose">
           Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.
@@ -115,17 +113,11 @@ const familyOf = (lot: KnownLot): string =>
       : 'never-dry-oil';
 
 function bestBefore(date: string | null, today: string): { readonly text: string; readonly late: boolean } {
-  if (!date) return { text: 'no date', late: false };
-  const days = daysBetween(today, date);
-  return days < 0
-    ? { text: `past since ${longDate(date)}`, late: true }
-    : days <= 30
-      ? { text: `${longDate(date)}, ${days} days left`, late: true }
-      : { text: longDate(date), late: false };
+  const { state, days } = keepingOf(date, today);
+  const on = date === null ? '' : longDate(date);
+  const text = { 'no-date': 'no date', past: `past since ${on}`, near: `${on}, ${days} days left`, keeps: on }[state];
+  return { text, late: state === 'past' || state === 'near' };
 }
-
-/** What runs out within this many days is said above the shelves. */
-const SOON_DAYS = 75;
 
 /** How long each ingredient lasts at the rate it was used. An estimate. */
 function RunOut({
@@ -137,14 +129,7 @@ function RunOut({
   readonly used: ReturnType<typeof usedSince>;
   readonly nowMs: number;
 }) {
-  const rows = used
-    .flatMap(({ ingredientId, grams, firstAt }) => {
-      const leftG = lots.filter((lot) => lot.ingredientId === ingredientId && !lot.held).reduce((sum, lot) => sum + lot.leftG, 0);
-      const over = Math.max(LEAST_USE_DAYS, (nowMs - firstAt) / DAY_MS);
-      const days = daysLeft(grams, over, leftG);
-      return days === null || days > SOON_DAYS ? [] : [{ id: ingredientId, days, leftG, perDay: grams / over }];
-    })
-    .sort((a, b) => a.days - b.days);
+  const rows = runningOut(used, lots, nowMs);
   if (rows.length === 0) return null;
   return (
     <p className="mt-3 border-ink border-l-4 pl-3">

@@ -1,3 +1,4 @@
+import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { people } from '@/data/shop/queries';
@@ -27,7 +28,7 @@ export async function GET(request: Request): Promise<Response> {
       calendar.createEvent({
         id: `${batch.number}-${step.id}@rendle`,
         start: new Date(step.startMs),
-        end: new Date(Math.max(step.endMs, step.startMs + 60_000)),
+        end: new Date(Math.max(step.endMs, step.startMs + MS_PER_MINUTE)),
         stamp: new Date(nowMs),
         summary: `${task.step.action}, ${batch.number}`,
         description: `${titleOf(batch)}${task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : ''}. The plan moves when something is recorded.`,

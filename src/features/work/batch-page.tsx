@@ -5,6 +5,7 @@ import { Wood } from './wood';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
+import { needsLeft } from '@/core/cost';
 import { formatMass, formatMoney } from '@/core/quantity';
 import { noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { people, places } from '@/data/shop/queries';
@@ -44,26 +45,13 @@ type Need = {
   readonly minor: number | null;
 };
 
-/** Finish still to come and its cost, by material. An estimate. */
-function needsOf(batch: Batch, standing: Standing): Need[] {
-  return batch.regimen.slots.flatMap(({ slot, name }) => {
-    const lot = batch.materials[slot];
-    if (!lot) return [];
-    const grams = standing.progress.rest
-      .filter((task) => task.step.slot === slot)
-      .reduce((sum, task) => sum + estimatedGrams(batch, task), 0);
-    return [
-      {
-        slot,
-        name,
-        lot: lot.number,
-        grams,
-        leftG: lot.leftG,
-        minor: lot.minorPerKg === null ? null : (lot.minorPerKg * grams) / 1000,
-      },
-    ];
+/** Finish still to come and its cost, by material, beside its lot. */
+const needsOf = (batch: Batch, { progress }: Standing): Need[] =>
+  needsLeft(batch.regimen.slots, progress.rest, batch.materials, (task) => estimatedGrams(batch, task)).flatMap((need) => {
+    const lot = batch.materials[need.slot];
+    const name = batch.regimen.slots.find((one) => one.slot === need.slot)?.name ?? need.slot;
+    return lot ? [{ ...need, name, lot: lot.number, leftG: lot.leftG }] : [];
   });
-}
 
 /** One batch: what is next, its coat book, its materials, and where it stands. */
 export async function BatchPage({

@@ -1,10 +1,12 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type ClothWay, lookFromMs, waysFor } from '@/core/cloths';
-import { formatDuration } from '@/core/quantity';
+import { formatDuration, MS_PER_MINUTE } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
+import { Faults } from '@/ui/field';
 import { clockTime } from '@/ui/when';
 import type { Answer } from '../act';
 import { checkCloths, layCloths } from './actions';
@@ -48,6 +50,7 @@ const HEAD: Readonly<Record<RagView['hazard'], string>> = {
 
 /** The open rag line at the end of the strip: it cannot be sent away unanswered. With a drying oil it is an alarm until it is answered. */
 export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; readonly nowMs: number; readonly zone: string }) {
+  const router = useRouter();
   const [open, setOpen] = useState(false);
   const [fault, setFault] = useState('');
   const alarm = line.hazard === 'self-heating' && line.laidAt === null;
@@ -56,6 +59,8 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
     const said = await run();
     setFault(said.ok ? '' : Object.values(said.faults).join(' '));
     if (said.ok) setOpen(false);
+    // A wipe that was recorded a moment ago adds to the line: what is refused for it is shown as it is now, and may be said again.
+    else router.refresh();
   };
   return (
     <aside
@@ -89,9 +94,9 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
           ? 'How do they lie?'
           : due
             ? 'Looked at: cold'
-            : `Looked at early (counts in ${formatDuration((lookFromMs(line.laidAt) - nowMs) / 60_000)})`}
+            : `Looked at early (counts in ${formatDuration((lookFromMs(line.laidAt) - nowMs) / MS_PER_MINUTE)})`}
       </Button>
-      {fault ? <p role="alert">▲ {fault}</p> : null}
+      {fault && !open ? <p role="alert">▲ {fault}</p> : null}
       <Sheet
         title="How do the cloths lie?"
         open={open}
@@ -111,6 +116,7 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
             {WAY_DONE[way]}
           </Button>
         ))}
+        <Faults of={fault ? [fault] : []} />
         <p className="text-soft">
           {line.hazard === 'plain'
             ? 'Plain oil does not heat itself: once laid, they are done with.'

@@ -4,6 +4,7 @@ import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
 import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
 import { isForHandsNow } from '@/core/hands';
 import { isMixedPaint } from '@/core/blend';
+import { keepingOf } from '@/core/material';
 import type { Db } from '@/data/db';
 import { type ClockDoubt as Doubt, clockDoubt } from '@/data/shop/clock-doubt';
 import { knownDamage } from '@/data/safe/sound';
@@ -22,9 +23,6 @@ import { wrongLately } from './wrong-lately';
 import { cabinetTroubles } from '../hands/moment';
 import { clockTime, longDate } from '@/ui/when';
 import { isDim, session } from '../session';
-
-/** A lot this near its best-before is counted on the rail. */
-const NEAR_DAYS = 30;
 
 /** Filled jars that cool, and mixed paint that spoils. */
 const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
@@ -56,11 +54,11 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
   const open = openBatches(db, nowMs);
   const actions = open.flatMap((one) => (one.action ? [one.action] : []));
   const today = dateOf(nowMs, shop.zone);
-  const near = addDays(today, NEAR_DAYS);
   const counts = {
     today: actions.filter((action) => isForHandsNow(action, nowMs)).length,
-    stores: lots.filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.bestBefore !== null && lot.bestBefore <= near)
-      .length,
+    stores: lots.filter(
+      (lot) => lot.kind === 'bought' && lot.leftG > 0 && ['near', 'past'].includes(keepingOf(lot.bestBefore, today).state),
+    ).length,
     blends: openPours(db).length,
     work: open.length,
     cure: open.filter((one) => one.standing.cure !== null).length,

@@ -3,7 +3,7 @@
 import { Link } from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { formatDuration } from '@/core/quantity';
+import { formatDuration, MS_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
 import { AlarmSwitch } from '@/web/hands/alarm-switch';
 import { Timing } from '@/web/hands/timing';
 import { useAlarms } from '@/web/hands/use-alarms';
@@ -56,14 +56,14 @@ function Moments({ action, zone, nowMs }: { readonly action: HandAction; readonl
 }
 
 /** Past this a device's clock is worth a word; past a day it is a test's. */
-const CLOCK_OFF_MS = [60_000, 86_400_000] as const;
+const CLOCK_OFF_MS = [MS_PER_MINUTE, MS_PER_DAY] as const;
 
 /** Says that this device's own clock is off; what is recorded is right all the same. */
 function ClockNote() {
   const off = Math.abs(clockOffset());
   return off > CLOCK_OFF_MS[0] && off < CLOCK_OFF_MS[1] ? (
     <p className="text-soft">
-      This device’s clock is {formatDuration(off / 60_000)} off the shop’s; times are recorded by the shop’s.
+      This device’s clock is {formatDuration(off / MS_PER_MINUTE)} off the shop’s; times are recorded by the shop’s.
     </p>
   ) : null;
 }

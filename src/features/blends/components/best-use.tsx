@@ -9,20 +9,20 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults } from '@/ui/field';
-import type { Jar } from '../draft';
+import type { DraftJar } from '@/core/blend';
 import { useSolver } from '../use-solver';
 
 export type Product = {
   readonly id: string;
   readonly name: string;
-  readonly jar: Jar;
+  readonly jar: DraftJar;
   readonly netG: number;
   readonly fractions: Readonly<Record<string, number>>;
 };
 type Props = {
   readonly products: readonly Product[];
   readonly stock: Readonly<Record<string, number>>;
-  readonly jars: readonly Jar[];
+  readonly jars: readonly DraftJar[];
   readonly currency: string;
 };
 
@@ -39,7 +39,7 @@ export function BestUse({ products, stock, jars, currency }: Props) {
   });
   const priced = new Map(typed);
   const byPrice = priced.size > 0;
-  const jarOf = (id: string): Jar | undefined => jars.find((jar) => String(jar.id) === id);
+  const jarOf = (id: string): DraftJar | undefined => jars.find((jar) => String(jar.id) === id);
   const find = async (): Promise<void> => {
     const answer = await solver().products({
       stock,

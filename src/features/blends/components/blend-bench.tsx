@@ -15,7 +15,7 @@ import { Tick } from '@/ui/tick';
 import { Plank } from '@/ui/plank';
 import { useSave } from '@/web/use-save';
 import { beginPour, save } from '../actions';
-import { type Around, type Draft, linesOf, moveKerf, otherBasis, partsOf, ratioOf, reckon } from '../draft';
+import { type DraftAround, type FormulaDraft, draftLines, moveKerf, otherBasis, partsOf, ratioOf, reckon } from '@/core/blend';
 import { BlendFacts } from './blend-facts';
 import { BlendLines } from './blend-lines';
 import { FeelScale } from './feel-scale';
@@ -28,8 +28,8 @@ export type BenchProps = {
   readonly id: number | null;
   readonly version: number;
   readonly revision: { readonly number: number; readonly isUsed: boolean } | null;
-  readonly initial: Draft;
-  readonly around: Around;
+  readonly initial: FormulaDraft;
+  readonly around: DraftAround;
   readonly currency: string;
   readonly today: string;
 };
@@ -51,7 +51,7 @@ const POT_HEATERS = ['water-bath', 'slow-cooker', 'microwave', 'hob'] as const s
 /** The bench where a formula is written: the plank, its lines, its size, and at once what it will be. */
 export function BlendBench({ id, version, revision, initial, around, currency, today }: BenchProps) {
   const router = useRouter();
-  const [draft, setDraft, letGo] = useDraft<Draft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
+  const [draft, setDraft, letGo] = useDraft<FormulaDraft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
   const [ratio, setRatio] = useState<string | null>(null);
   const [takesUp, setTakesUp] = useState(false);
   const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
@@ -61,7 +61,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const reckoned = reckon(draft, around);
   const { blend, sized } = reckoned;
   const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)])) };
-  const change = (part: Partial<Draft>): void => setDraft((now) => ({ ...now, ...part }));
+  const change = (part: Partial<FormulaDraft>): void => setDraft((now) => ({ ...now, ...part }));
 
   const typeRatio = (text: string): void => {
     setRatio(text);
@@ -70,7 +70,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
       setDraft((now) => ({ ...now, lines: now.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) }));
   };
   const store = (then: (saved: { readonly id: number; readonly revisionId: number }) => void): void => {
-    const lines = linesOf(draft.lines);
+    const lines = draftLines(draft.lines);
     if (!lines.ok) return;
     void run(
       () => save({ id, version, name: draft.name, basis: draft.basis, note: draft.note, lines: lines.value }),
@@ -229,7 +229,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
 }
 
 /** By volume it is so much wax by weight, not so much: said wherever the two differ. */
-function OtherBasis({ draft }: { readonly draft: Draft }) {
+function OtherBasis({ draft }: { readonly draft: FormulaDraft }) {
   const other = otherBasis(draft);
   if (!other) return null;
   const percent = (share: number): string => `${(share * 100).toFixed(1)} %`;

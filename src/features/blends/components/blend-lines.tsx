@@ -8,18 +8,18 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
 import { freshId } from '@/ui/id';
-import { type Draft, type DraftLine, setGrams, setShare } from '../draft';
+import { type FormulaDraft, type DraftLine, setGrams, setShare } from '@/core/blend';
 import { IngredientPicker } from '@/web/ingredient-picker';
 
 const MOST_LINES = 12;
 const BOX = 'min-h-11 w-full border-0 border-b-2 border-ink bg-paper px-2';
 
 type Props = {
-  readonly draft: Draft;
+  readonly draft: FormulaDraft;
   readonly blend: Blend | null;
   readonly sized: boolean;
   readonly faults: Readonly<Record<string, string>>;
-  readonly onChange: (draft: Next<Draft>) => void;
+  readonly onChange: (draft: Next<FormulaDraft>) => void;
 };
 
 /** A number that may be typed over: what was reckoned until it is touched, taken up when it is left. */

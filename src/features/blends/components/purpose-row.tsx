@@ -4,19 +4,19 @@ import { forPurpose, PURPOSES, type Purpose } from '@/core/blend';
 import { formatTemperature } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { useState } from 'react';
-import { type Draft, linesOf, withFractions } from '../draft';
+import { type FormulaDraft, draftLines, withFractions } from '@/core/blend';
 
 type Props = {
-  readonly draft: Draft;
+  readonly draft: FormulaDraft;
   readonly ambientC: number;
   readonly hardening: Readonly<Record<string, number>>;
-  readonly onChange: (draft: Draft) => void;
+  readonly onChange: (draft: FormulaDraft) => void;
 };
 
 /** What it is for: each purpose with the wax share it asks for at the shop's own temperature. */
 export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
   const [fault, setFault] = useState('');
-  const lines = linesOf(draft.lines);
+  const lines = draftLines(draft.lines);
   if (!lines.ok) return null;
   const found = (purpose: Purpose) => forPurpose(lines.value, draft.basis, purpose, ambientC, hardening);
   const take = (purpose: Purpose): void => {

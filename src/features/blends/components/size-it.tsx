@@ -4,7 +4,7 @@ import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatMass } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
-import type { Around, Draft, SizeBy } from '../draft';
+import type { DraftAround, FormulaDraft, SizeBy } from '@/core/blend';
 
 const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'mass', name: 'A total' },
@@ -14,12 +14,12 @@ const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
 ];
 
 type Props = {
-  readonly draft: Draft;
-  readonly around: Around;
+  readonly draft: FormulaDraft;
+  readonly around: DraftAround;
   readonly blend: Blend | null;
   readonly sized: boolean;
   readonly faults: Readonly<Record<string, string>>;
-  readonly onChange: (change: Partial<Draft>) => void;
+  readonly onChange: (change: Partial<FormulaDraft>) => void;
 };
 
 /** Sizes the pot from whatever is fixed. */

@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import type { Around } from '../draft';
+import type { DraftAround } from '@/core/blend';
 import { useSolver } from '../use-solver';
 
 const ALLERGENS = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
@@ -27,7 +27,7 @@ const EMPTY = {
 };
 
 type Props = {
-  readonly around: Around;
+  readonly around: DraftAround;
   readonly currency: string;
   readonly onTake: (fractions: Readonly<Record<string, number>>) => void;
 };

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { heatConflictWay, type HeatLadder as Ladder } from '@/core/blend';
 import { type Heater, HEATERS } from '@/core/caution';
 import type { MeltRow } from '@/core/melt';
-import { formatTemperature, parseTemperature } from '@/core/quantity';
+import { formatTemperature, MS_PER_MINUTE, parseTemperature } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
 import { HEATER_WORDS, sayIssue } from '@/messages';
@@ -115,7 +115,7 @@ export function Melting(props: Props) {
   const conflict = heatConflictWay(heat);
   const start = onHeatAt ?? temperatures[0]?.at ?? nowMs;
   const points: CurvePoint[] = [
-    ...temperatures.filter((one) => one.at >= start).map((one) => ({ min: (one.at - start) / 60_000, pot: one.tempC })),
+    ...temperatures.filter((one) => one.at >= start).map((one) => ({ min: (one.at - start) / MS_PER_MINUTE, pot: one.tempC })),
     ...trace.filter((_, i) => i % 6 === 0).map((row) => ({ min: row.min, rehearsed: row.potC })),
   ].sort((a, b) => a.min - b.min);
   return (
@@ -200,7 +200,7 @@ export function Melting(props: Props) {
                 const sim = practiceThermometer({
                   seed: pourId,
                   pot: rehearsed,
-                  startMin: onHeatAt === null ? 0 : (Date.now() - onHeatAt) / 60_000,
+                  startMin: onHeatAt === null ? 0 : (Date.now() - onHeatAt) / MS_PER_MINUTE,
                 });
                 setPort(port ? null : portOf('practice thermometer', 'temp', sim));
               }}

@@ -9,7 +9,7 @@ import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { useSave } from '@/web/use-save';
 import { keepRegimen } from '../actions';
-import { type RegimenDraft, readRegimen, type StepDraft } from '../regimen-draft';
+import { type RegimenDraft, readRegimen, type StepDraft } from '@/core/regimen';
 import { StepFields } from './step-fields';
 
 const BLANK: Omit<StepDraft, 'key' | 'id'> = {

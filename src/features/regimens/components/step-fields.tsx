@@ -1,7 +1,7 @@
 import { CHECK_WORDS } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { CHOICES, type StepDraft } from '../regimen-draft';
+import { CHOICES, type StepDraft } from '@/core/regimen';
 
 type Props = {
   readonly step: StepDraft;

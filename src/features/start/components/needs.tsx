@@ -1,6 +1,6 @@
 import { formatMass, formatMoney } from '@/core/quantity';
 import type { Regimen } from '@/core/regimen';
-import type { Need } from '../estimate';
+import type { Need } from '@/core/cost';
 
 type NeedsProps = {
   readonly needs: readonly Need[];

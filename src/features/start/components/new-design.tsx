@@ -11,7 +11,7 @@ import { Tick } from '@/ui/tick';
 import { useSave } from '@/web/use-save';
 import { UseTicks } from './uses';
 import { saveDesign } from '../actions';
-import { type DesignDraft, geometryOf } from '../design';
+import { type DesignDraft, geometryOf } from '@/core/piece';
 import { PiecePicture } from '@/web/piece-picture';
 import { ProfileEditor } from './profile-editor';
 

@@ -7,7 +7,7 @@ import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { freshId } from '@/ui/id';
-import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '../design';
+import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '@/core/piece';
 
 const VIEW = 300;
 const STEP_MM = 1;

@@ -13,7 +13,7 @@ import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useSave } from '@/web/use-save';
 import { start } from '../actions';
-import { type LotChoice, needsOf } from '../estimate';
+import { type LotChoice, needsOf } from '@/core/cost';
 import { Beyond } from './beyond';
 import { GatesAhead } from './gates-ahead';
 import { SlotFields } from './slot-fields';

@@ -7,7 +7,7 @@ import type { Design } from '@/data/work/catalogue';
 import { sayIssue } from '@/messages';
 import { useWorker } from '@/ui/worker';
 import type { PlannerFace } from '@/workers/planner';
-import { type LotChoice, stepsFor } from '../estimate';
+import { type LotChoice, stepsFor } from '@/core/cost';
 
 /** What a promise is asked for; it is not asked while any of it is still open. */
 type Wish = {

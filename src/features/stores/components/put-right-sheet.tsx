@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { PURPOSES } from '@/core/blend';
-import { findIngredient } from '@/core/material';
+import { PURPOSES, putRight, type Right, type RightLot, rightChoices } from '@/core/blend';
 import { formatMass } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
@@ -10,7 +9,7 @@ import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useSave } from '@/web/use-save';
 import { saveRight } from '../lot-actions';
-import { putRight, type Right, type RightLot } from '../put-right';
+import { rightWords } from '@/messages/right';
 
 const MODES: readonly { readonly id: Right; readonly name: string; readonly says: string }[] = [
   { id: 'feel', name: 'Too soft or too hard', says: 'Melt it again and add wax or oil until it is right.' },
@@ -18,11 +17,6 @@ const MODES: readonly { readonly id: Right; readonly name: string; readonly says
   { id: 'top-up', name: 'Solvent left through the lid', says: 'Weigh the bottle: what is missing is solvent.' },
   { id: 'let-down', name: 'Let a concentrate down', says: 'Thinned for use with the one solvent it lacks.' },
 ];
-
-const isSolvent = (lot: RightLot): boolean => {
-  const [only, ...more] = Object.keys(lot.composition);
-  return more.length === 0 && findIngredient(only ?? '')?.volatileFraction === 1;
-};
 
 /** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
 export function PutRight({
@@ -38,9 +32,7 @@ export function PutRight({
   const [mode, setMode] = useState<Right>('feel');
   const [input, setInput] = useState({ other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' });
   const { busy, faults, rest, run } = useSave<{ readonly id: number }>();
-  const choices = others.filter((one) =>
-    mode === 'feel' ? !isSolvent(one) : mode === 'marry' ? Object.keys(one.composition).length > 1 : isSolvent(one),
-  );
+  const choices = rightChoices(mode, others);
   const other = choices.find((one) => one.id === input.other) ?? choices[0];
   const reckoned = putRight(lot, other, { mode, ...input }, ambientC);
   const said = reckoned.ok ? {} : Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)]));
@@ -113,9 +105,9 @@ export function PutRight({
         {mode === 'let-down' ? (
           <TextField label="Solvent in the mix, % by weight" value={input.target} onChange={set('target')} fault={said.target} />
         ) : null}
-        {reckoned.ok ? (
+        {reckoned.ok && other ? (
           <p role="status" className="border-fit border-l-8 bg-paper px-4 py-3 text-lg">
-            {reckoned.value.says}
+            {rightWords(reckoned.value, lot, other)}
           </p>
         ) : null}
         <Faults of={rest(['other', 'gross', 'tare', 'target'])} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { MS_PER_MINUTE } from '@/core/quantity';
 import { type PointerEvent as ReactPointerEvent, useRef, useState } from 'react';
 import { clockTime, dayAndDate, wallTime } from '@/ui/when';
 import { useSave } from '@/web/use-save';
@@ -14,7 +15,7 @@ const LETTER_SHARE = 0.0062;
 /** Pegs past this share of the row have their words on their left. */
 const RIGHT_FROM = 72;
 
-const SNAP_MS = 5 * 60_000;
+const SNAP_MS = 5 * MS_PER_MINUTE;
 /** A press that moves less than this is a touch, not a drag, pixels. */
 const DRAG_FROM_PX = 6;
 

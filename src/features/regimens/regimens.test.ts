@@ -1,11 +1,10 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { REGIMENS, RESTORATIONS } from '@/core/regimen';
+import { draftOf, REGIMENS, RESTORATIONS, readRegimen } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { demoDb } from '@/data/testing';
 import { findBatchId, loadBatch } from '@/data/work/batch';
 import { allRegimens } from '@/data/work/catalogue';
 import { revisionsOf, saveRegimen } from '@/data/work/regimens';
-import { draftOf, readRegimen } from './regimen-draft';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const by = { personId: 1, nowMs: NOW };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { area } from '@/core/piece';
-import { type DesignDraft, geometryOf, readProfile } from './design';
+import { area } from '.';
+import { type DesignDraft, geometryOf, readProfile } from './draft';
 
 const draft: DesignDraft = {
   name: 'x',

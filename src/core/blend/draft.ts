@@ -1,4 +1,5 @@
-import { type Blend, blend, type Make } from '@/core/blend';
+import { type Blend, blend } from './blend';
+import type { Make } from './schema';
 import { findIngredient, isLiquid } from '@/core/material';
 import {
   fail,
@@ -23,7 +24,7 @@ export const SIZES = ['mass', 'volume', 'from', 'jars'] as const;
 export type SizeBy = (typeof SIZES)[number];
 
 /** A formula as it is being written: everything as typed. */
-export type Draft = {
+export type FormulaDraft = {
   readonly name: string;
   readonly note: string;
   readonly basis: 'mass' | 'volume';
@@ -35,7 +36,7 @@ export type Draft = {
   readonly jar: { readonly id: number; readonly count: string };
 };
 
-export type Jar = {
+export type DraftJar = {
   readonly id: number;
   readonly name: string;
   readonly capacityMl: number;
@@ -47,7 +48,7 @@ const at = <T>(path: string, result: Result<T>): Result<T> =>
   result.ok ? result : { ok: false, issues: result.issues.map((issue) => ({ ...issue, path })) };
 
 /** Typed lines as the core takes them; each fault at its line. */
-export function linesOf(lines: readonly DraftLine[]): Result<{ readonly ingredient: string; readonly parts: number }[]> {
+export function draftLines(lines: readonly DraftLine[]): Result<{ readonly ingredient: string; readonly parts: number }[]> {
   const issues: Issue[] = [];
   const read = lines.map((line, index) => {
     const parts = parsePositive(line.parts);
@@ -58,7 +59,7 @@ export function linesOf(lines: readonly DraftLine[]): Result<{ readonly ingredie
   return issues.length > 0 ? { ok: false, issues } : ok(read);
 }
 
-function stockOf(draft: Draft, stock: Readonly<Record<string, number>>): Result<Make> {
+function stockOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>): Result<Make> {
   const from: Record<string, number> = {};
   const issues: Issue[] = [];
   for (const { ingredient: id } of draft.lines) {
@@ -77,7 +78,7 @@ function stockOf(draft: Draft, stock: Readonly<Record<string, number>>): Result<
 }
 
 /** What is fixed, as typed: a total, a volume, what there is, or so many jars. */
-export function makeOf(draft: Draft, stock: Readonly<Record<string, number>>, jars: readonly Jar[]): Result<Make> {
+export function makeOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>, jars: readonly DraftJar[]): Result<Make> {
   switch (draft.sizeBy) {
     case 'mass': {
       const massG = at('mass', parseMass(draft.mass));
@@ -100,10 +101,10 @@ export function makeOf(draft: Draft, stock: Readonly<Record<string, number>>, ja
   }
 }
 
-export type Around = {
+export type DraftAround = {
   readonly prices: Readonly<Record<string, number>>;
   readonly stock: Readonly<Record<string, number>>;
-  readonly jars: readonly Jar[];
+  readonly jars: readonly DraftJar[];
   readonly ambientC: number;
   /** The shop's own hardening of its waxes, from thumb tests. */
   readonly hardening: Readonly<Record<string, number>>;
@@ -116,8 +117,8 @@ export type Around = {
 export type Reckoned = { readonly blend: Blend | null; readonly sized: boolean; readonly issues: readonly Issue[] };
 
 /** The blend of a draft; where only its size is missing, what it will be for a kilogram. */
-export function reckon(draft: Draft, { prices, stock, jars, ambientC, hardening }: Around): Reckoned {
-  const lines = linesOf(draft.lines);
+export function reckon(draft: FormulaDraft, { prices, stock, jars, ambientC, hardening }: DraftAround): Reckoned {
+  const lines = draftLines(draft.lines);
   if (!lines.ok) return { blend: null, sized: false, issues: lines.issues };
   const make = makeOf(draft, stock, jars);
   const input = { lines: lines.value, basis: draft.basis, ambientC, prices, hardening };
@@ -154,7 +155,7 @@ export function snapped(share: number, pair: number): number {
   return near.sort((a, b) => Math.abs(a - share) - Math.abs(b - share))[0] ?? share;
 }
 
-const densityOf = (draft: Draft, line: DraftLine): number =>
+const densityOf = (draft: FormulaDraft, line: DraftLine): number =>
   draft.basis === 'volume' ? (findIngredient(line.ingredient)?.densityGPerMl ?? 1) : 1;
 
 const numberOf = (text: string): number => {
@@ -163,7 +164,7 @@ const numberOf = (text: string): number => {
 };
 
 /** Parts that make some mass fractions. One line keeps its parts as they are said, so that 1 : 3.5 becomes 1 : 3.2 and not 1.05 : 3.45. */
-export function withFractions(draft: Draft, fractions: readonly number[], keeps = 0): Draft {
+export function withFractions(draft: FormulaDraft, fractions: readonly number[], keeps = 0): FormulaDraft {
   const raw = draft.lines.map((line, i) => (fractions[i] ?? 0) / densityOf(draft, line));
   const scale = (numberOf(draft.lines[keeps]?.parts ?? '') || 1) / (raw[keeps] || 1);
   return {
@@ -178,7 +179,7 @@ export function withFractions(draft: Draft, fractions: readonly number[], keeps 
 const LEAST_SHARE = 0.001;
 
 /** One line gets another share; locked lines keep theirs and the rest give or take in proportion. Null where there is no room. */
-export function setShare(draft: Draft, shares: readonly number[], index: number, share: number): Draft | null {
+export function setShare(draft: FormulaDraft, shares: readonly number[], index: number, share: number): FormulaDraft | null {
   const moves = (i: number): boolean => i !== index && !draft.lines[i]?.locked;
   const fixed = shares.reduce((sum, one, i) => sum + (i !== index && !moves(i) ? one : 0), 0);
   const loose = shares.reduce((sum, one, i) => sum + (moves(i) ? one : 0), 0);
@@ -196,7 +197,7 @@ export function setShare(draft: Draft, shares: readonly number[], index: number,
 }
 
 /** One line gets so many grams, the others keep theirs: the pot grows or shrinks with it. */
-export function setGrams(draft: Draft, grams: readonly number[], index: number, wanted: number): Draft {
+export function setGrams(draft: FormulaDraft, grams: readonly number[], index: number, wanted: number): FormulaDraft {
   const next = grams.map((one, i) => (i === index ? wanted : one));
   const total = next.reduce((sum, one) => sum + one, 0);
   return {
@@ -210,7 +211,7 @@ export function setGrams(draft: Draft, grams: readonly number[], index: number, 
 }
 
 /** Parts after a kerf was moved: the two boards it parts share anew what they had together; near a simple ratio it clicks to it. */
-export function moveKerf(draft: Draft, shares: readonly number[], index: number, share: number): Draft {
+export function moveKerf(draft: FormulaDraft, shares: readonly number[], index: number, share: number): FormulaDraft {
   const [left, right] = [draft.lines[index], draft.lines[index + 1]];
   if (!left || !right || left.locked || right.locked) return draft;
   const pair = (shares[index] ?? 0) + (shares[index + 1] ?? 0);
@@ -227,8 +228,8 @@ export function moveKerf(draft: Draft, shares: readonly number[], index: number,
 }
 
 /** What the same words would be by the other measure, so that nobody takes one for the other; shares of wax by weight. */
-export function otherBasis(draft: Draft): { readonly asWritten: number; readonly otherwise: number } | null {
-  const lines = linesOf(draft.lines);
+export function otherBasis(draft: FormulaDraft): { readonly asWritten: number; readonly otherwise: number } | null {
+  const lines = draftLines(draft.lines);
   if (!lines.ok) return null;
   const [here, there] = (['mass', 'volume'] as const)
     .toSorted((a) => (a === draft.basis ? -1 : 1))

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import {
-  type Around,
-  type Draft,
-  linesOf,
+  type DraftAround,
+  type FormulaDraft,
+  draftLines,
   makeOf,
   moveKerf,
   otherBasis,
@@ -15,7 +15,7 @@ import {
   withFractions,
 } from './draft';
 
-const draft: Draft = {
+const draft: FormulaDraft = {
   name: 'Paste',
   note: '',
   basis: 'mass',
@@ -29,7 +29,7 @@ const draft: Draft = {
     { key: 'b', ingredient: 'mineral-oil', parts: '3,5' },
   ],
 };
-const around: Around = {
+const around: DraftAround = {
   prices: { beeswax: 2000, 'mineral-oil': 900 },
   stock: { beeswax: 100, 'mineral-oil': 1000 },
   jars: [{ id: 1, name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5 }],
@@ -38,7 +38,7 @@ const around: Around = {
   residueG: 0,
   waiting: null,
 };
-const sized = (change: Partial<Draft>) => reckon({ ...draft, ...change }, around);
+const sized = (change: Partial<FormulaDraft>) => reckon({ ...draft, ...change }, around);
 
 describe('a formula being written', () => {
   it('is reckoned as it is typed', () => {
@@ -57,7 +57,7 @@ describe('a formula being written', () => {
     expect(sized({ sizeBy: 'jars' }).blend?.volumeMl).toBeCloseTo(6 * 54, 9);
   });
   it('says what is wrong with its size and still shows what it will be', () => {
-    const faulty = (change: Partial<Draft>) => {
+    const faulty = (change: Partial<FormulaDraft>) => {
       const { blend, sized: isSized, issues } = sized(change);
       return [blend?.totalG, isSized, issues.map((issue) => `${issue.path}:${issue.code}`)];
     };
@@ -72,7 +72,7 @@ describe('a formula being written', () => {
     ]);
   });
   it('names every bad line at once', () => {
-    const result = linesOf([
+    const result = draftLines([
       { key: 'a', ingredient: '', parts: '0' },
       { key: 'b', ingredient: 'beeswax', parts: 'some' },
     ]);
@@ -91,13 +91,13 @@ describe('a formula being written', () => {
   });
   it('moves a kerf without touching the other boards, the first part staying as it is said', () => {
     expect(moveKerf(draft, [2 / 9, 7 / 9], 0, 0.25).lines.map((line) => line.parts)).toEqual(['1', '3']);
-    const three: Draft = { ...draft, lines: [...draft.lines, { key: 'c', ingredient: 'carnauba-wax', parts: '0.5' }] };
+    const three: FormulaDraft = { ...draft, lines: [...draft.lines, { key: 'c', ingredient: 'carnauba-wax', parts: '0.5' }] };
     const moved = moveKerf(three, [0.2, 0.7, 0.1], 0, 0.3);
     expect(moved.lines.map((line) => line.parts)).toEqual(['1.5', '3', '0.5']);
     expect(moveKerf(draft, [0.2, 0.8], 5, 0.3)).toBe(draft);
   });
   it('keeps the share of a kerf in a formula by volume', () => {
-    const byVolume: Draft = { ...draft, basis: 'volume' };
+    const byVolume: FormulaDraft = { ...draft, basis: 'volume' };
     const before = reckon(byVolume, around).blend?.lines.map((line) => line.massFraction) ?? [];
     const after = reckon(moveKerf(byVolume, before, 0, 0.3), around).blend?.lines[0]?.massFraction;
     expect(after).toBeCloseTo(0.3, 2);
@@ -107,11 +107,11 @@ describe('a formula being written', () => {
     expect(snapped(0.26, 1)).toBe(0.26);
     expect(snapped(0.1003, 0.4)).toBeCloseTo(0.1, 12);
     expect(moveKerf(draft, [2 / 9, 7 / 9], 0, 0.2508).lines[1]?.parts).toBe('3');
-    const locked: Draft = { ...draft, lines: draft.lines.map((line) => ({ ...line, locked: line.key === 'a' })) };
+    const locked: FormulaDraft = { ...draft, lines: draft.lines.map((line) => ({ ...line, locked: line.key === 'a' })) };
     expect(moveKerf(locked, [2 / 9, 7 / 9], 0, 0.3)).toBe(locked);
   });
   it('gives one line another share while a locked one keeps its own', () => {
-    const three: Draft = {
+    const three: FormulaDraft = {
       ...draft,
       lines: [
         ...draft.lines.map((line) => ({ ...line, parts: '1' })),

@@ -78,3 +78,20 @@ export function needsOf({ regimen, pieces, area, geometry, species, lots, uptake
     }),
   );
 }
+
+/** Finish still to come of one material, grams, and what it costs; minor null where its price is not known. An estimate. */
+export type Left = { readonly slot: string; readonly grams: number; readonly minor: number | null };
+
+/** What is still to come of each material that has a lot: the estimates of the tasks that are left. */
+export const needsLeft = <T extends { readonly step: Pick<RegimenStep, 'slot'> }>(
+  slots: readonly { readonly slot: string }[],
+  rest: readonly T[],
+  lots: Readonly<Record<string, { readonly minorPerKg: number | null } | undefined>>,
+  gramsOf: (task: T) => number,
+): Left[] =>
+  slots.flatMap(({ slot }) => {
+    const lot = lots[slot];
+    if (!lot) return [];
+    const grams = rest.filter((task) => task.step.slot === slot).reduce((sum, task) => sum + gramsOf(task), 0);
+    return [{ slot, grams, minor: lot.minorPerKg === null ? null : (lot.minorPerKg * grams) / 1000 }];
+  });

@@ -1,5 +1,6 @@
 import type { PieceUse } from '@/core/material';
-import { checkOutside, type Geometry, insideOf, type ProfilePoint, smooth } from '@/core/piece';
+import { checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
+import type { Geometry } from './schema';
 import { fail, type Issue, ok, parseLength, parsePositive, parseSizes, type Result } from '@/core/quantity';
 
 export type PointDraft = { readonly key: string; readonly r: string; readonly z: string };

@@ -2,7 +2,9 @@ import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
 import { FINISH_CLASSES } from '@/core/piece';
 import { fail, formatDuration, type Issue, ok, parseDuration, parseNumber, parsePositive, type Result } from '@/core/quantity';
-import { faultsOfSequence, LIES, PLACE_KINDS, Regimen, type RegimenStep, STEP_KINDS } from '@/core/regimen';
+import { STEP_KINDS } from './kinds';
+import { faultsOfSequence } from './rules';
+import { LIES, PLACE_KINDS, Regimen, type RegimenStep } from './schema';
 
 /** A step as it is typed: durations and choices as text, empty for none. */
 export type StepDraft = {

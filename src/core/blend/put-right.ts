@@ -1,6 +1,8 @@
-import { addForFeel, correct, PURPOSE_FEEL, PURPOSES, waxEquivalentAt } from '@/core/blend';
+import { correct } from './correct';
+import { waxEquivalentAt } from './feel';
+import { addForFeel, PURPOSE_FEEL, PURPOSES } from './purpose';
 import { findIngredient } from '@/core/material';
-import { fail, formatMass, ok, parseMass, type Result } from '@/core/quantity';
+import { fail, ok, parseMass, type Result } from '@/core/quantity';
 
 /** A lot as far as putting right goes. */
 export type RightLot = {
@@ -23,12 +25,24 @@ export type RightInput = {
   readonly target: string;
 };
 
-/** What goes together, what went into the air, and the sentence that is kept. */
+/** What goes together, grams of each lot, how much it makes, and what went into the air. */
 export type Righted = {
+  readonly mode: Right;
   readonly parts: readonly { readonly lotId: number; readonly grams: number }[];
+  readonly totalG: number;
   readonly lostG: number;
-  readonly says: string;
 };
+
+const isSolvent = (lot: RightLot): boolean => {
+  const [only, ...more] = Object.keys(lot.composition);
+  return more.length === 0 && findIngredient(only ?? '')?.volatileFraction === 1;
+};
+
+/** Lots that a way of putting right may take: a blend to marry, a solvent to top up or let down with, anything else for the feel. */
+export const rightChoices = <L extends RightLot>(mode: Right, others: readonly L[]): readonly L[] =>
+  others.filter((one) =>
+    mode === 'feel' ? !isSolvent(one) : mode === 'marry' ? Object.keys(one.composition).length > 1 : isSolvent(one),
+  );
 
 /** A marriage is reckoned in shares of 1; wax equivalents go higher, so both are measured by this. */
 const E_SCALE = 4;
@@ -47,9 +61,10 @@ function feel(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
     { lotId: other.id, grams: add.value.addG },
   ];
   return ok({
+    mode: 'feel',
     parts,
+    totalG: add.value.totalG,
     lostG: 0,
-    says: `${formatMass(add.value.addG)} of ${other.number} (${other.title}) into all ${formatMass(lot.leftG)} of ${lot.number}: ${formatMass(add.value.totalG)}.`,
   });
 }
 
@@ -60,12 +75,13 @@ function marry(lot: RightLot, other: RightLot, wanted: number): Result<Righted> 
   if (!('fromAG' in wed.value)) return fail('not-found', 'other');
   const { fromAG, fromBG, totalG } = wed.value;
   return ok({
+    mode: 'marry',
+    totalG,
     parts: [
       { lotId: lot.id, grams: fromAG },
       { lotId: other.id, grams: fromBG },
     ],
     lostG: 0,
-    says: `${formatMass(fromAG)} of ${lot.number} with ${formatMass(fromBG)} of ${other.number}: ${formatMass(totalG)}.`,
   });
 }
 
@@ -87,9 +103,10 @@ function topUp(lot: RightLot, other: RightLot, gross: string, tare: string): Res
   if (!('lostG' in lost.value)) return fail('not-found', 'other');
   const lostG = Number(lost.value.lostG);
   return ok({
+    mode: 'top-up',
     parts: [{ lotId: other.id, grams: lostG }],
+    totalG: lot.leftG + lostG,
     lostG,
-    says: `${formatMass(lostG)} of solvent left through the lid; as much of ${other.number} goes back in.`,
   });
 }
 
@@ -111,8 +128,9 @@ function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted
       { lotId: lot.id, grams: lot.leftG },
       { lotId: other.id, grams: addG },
     ],
+    mode: 'let-down',
+    totalG: lot.leftG + addG,
     lostG: 0,
-    says: `${formatMass(addG)} of ${other.number} lets ${formatMass(lot.leftG)} down to ${formatMass(lot.leftG + addG)}.`,
   });
 }
 

@@ -1,0 +1,1 @@
+export { type LotChoice, type Need, needsLeft, needsOf, stepsFor } from './needs';
