@@ -6,7 +6,8 @@ import { expect, test as base, type Locator, type Page } from '@playwright/test'
 
 const HOME = path.resolve(import.meta.dirname, '..');
 const HOUR = 3_600_000;
-let nextPort = 4300;
+/** Each worker of the runner has ports of its own, all of which a browser opens. */
+let nextPort = 4300 + (Number(process.env.TEST_WORKER_INDEX ?? 0) % 7) * 100;
 
 /** A shop of its own for one test: its file, its server, and a clock that the test turns. */
 export type Shop = {

@@ -162,6 +162,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `Lot ${lot} is held: nothing may be drawn from it. Choose another lot, or lift the hold on its page.`,
   'same-lot': () => 'These are the same lot. Choose two different ones.',
   'bad-date': ({ text }) => `“${text ?? ''}” is no date. Write it like 2031-03-04.`,
+  'bad-hours': () => 'Write opening and closing like 08:30-18:00; closing comes after opening.',
   'not-enough-tins': ({ left }) => `Only ${left} are left. Choose fewer.`,
   'next-pot-too-small': () => 'So small a pot cannot take the slip up. Make the next pot larger, or rescale this one.',
   'below-tare': ({ tare }) => `A filled jar cannot weigh less than an empty one (${number(tare)} g). Weigh again.`,

@@ -4,7 +4,9 @@ import type { Issue, IssueCode, Result } from '@/core/quantity';
 /** The room's own issue, when a refinement raised one: `{ params: { code } }` on a Zod custom issue. */
 type CustomParams = { readonly code?: IssueCode; readonly with?: Issue['with'] };
 
-function codeOf(issue: z.core.$ZodIssue): IssueCode {
+type ZodIssue = z.core.$ZodIssue | z.core.$ZodRawIssue;
+
+function codeOf(issue: ZodIssue): IssueCode {
   if (issue.code === 'custom') return (issue.params as CustomParams | undefined)?.code ?? 'invalid';
   if (issue.code === 'invalid_type') return issue.input === undefined ? 'required' : 'invalid';
   if (issue.code === 'too_big')
@@ -16,17 +18,18 @@ function codeOf(issue: z.core.$ZodIssue): IssueCode {
 /** The path of a fault as people read it: `lines.0.parts`. */
 const pathOf = (path: readonly PropertyKey[]): string => path.map(String).join('.');
 
-function toIssue(issue: z.core.$ZodIssue): Issue {
+/** A fault of a shape as the house's own, whether it was raised by the shape itself or by what a typed field holds. */
+export function issueOf(issue: ZodIssue): Issue {
   const own = issue.code === 'custom' ? (issue.params as CustomParams | undefined)?.with : undefined;
   const code = codeOf(issue);
-  const path = pathOf(issue.path);
+  const path = pathOf(issue.path ?? []);
   if (own) return { code, path, with: own };
   if (issue.code === 'too_big') return { code, path, with: { most: Number(issue.maximum) } };
-  return code === 'invalid' ? { code, path, with: { detail: issue.message } } : { code, path };
+  return code === 'invalid' && issue.message ? { code, path, with: { detail: issue.message } } : { code, path };
 }
 
 /** Checks an input against its shape and gives every fault at once, as data. */
 export function check<S extends z.ZodType>(schema: S, input: unknown): Result<z.output<S>> {
   const parsed = schema.safeParse(input, { reportInput: true });
-  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: parsed.error.issues.map(toIssue) };
+  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, issues: parsed.error.issues.map(issueOf) };
 }

@@ -105,6 +105,7 @@ export type IssueCode =
   | 'lot-held'
   | 'same-lot'
   | 'bad-date'
+  | 'bad-hours'
   | 'not-enough-tins'
   | 'next-pot-too-small'
   | 'below-tare'

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { clientId, rowId } from '@/web/shapes';
-import { fail, ok, parseMass, parseMassOrNone, parseNumber, parsePositive, parseTemperature, type Result } from '@/core/quantity';
+import { fail, parseMass, parseNumber, parsePositive } from '@/core/quantity';
 import { HEATERS } from '@/core/caution';
 import { clothHazard } from '@/core/cloths';
 import { abandonPour, fillJars, finishWeighing, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
@@ -14,6 +14,7 @@ import { recordSpill } from '@/data/rags/commands';
 import { countLot } from '@/data/stores/commands';
 import { containers, leftOf } from '@/data/stores/queries';
 import { act, type Answer, reader } from '@/web/act';
+import { FillFields, TemperatureFields } from './forms';
 
 const Weighed = z.object({
   clientId,
@@ -131,37 +132,18 @@ export async function giveUp(input: unknown): Promise<Answer> {
   return act(Pot, input, (db, { pourId, version }) => abandonPour(db, pourId, version));
 }
 
-const Temperature = z.object({ clientId, pourId: rowId, temp: z.string(), practice: z.boolean().default(false) });
-
 export async function readPot(input: unknown): Promise<Answer> {
-  return act(Temperature, input, (db, { temp, ...rest }, by) => {
-    const read = reader();
-    const tempC = read.take('temp', parseTemperature(temp));
-    return tempC === undefined ? { ok: false, issues: read.issues } : recordPotTemperature(db, { ...rest, tempC }, by);
-  });
+  const Reading = TemperatureFields.extend({ clientId, pourId: rowId, practice: z.boolean().default(false) });
+  return act(Reading, input, (db, { temp, ...rest }, by) => recordPotTemperature(db, { ...rest, tempC: temp }, by));
 }
-
-const Fill = Pot.extend({
-  noLumps: z.boolean().default(false),
-  residue: z.string(),
-  jars: z.array(z.object({ containerId: rowId, count: z.string(), net: z.string(), weighed: z.string() })),
-});
-
-const countOf = (text: string): Result<number> =>
-  /^\d{1,4}$/.test(text.trim())
-    ? ok(Number(text))
-    : text.trim() === ''
-      ? ok(0)
-      : { ok: false, issues: [{ code: 'invalid', path: '', with: { detail: 'a whole number' } }] };
 
 /** Jars filled, what they weigh net, and what stays in the pot. */
 export async function filled(input: unknown): Promise<Answer<{ readonly leftG: number }>> {
-  return act(Fill, input, (db, { residue, jars, ...pot }, by) => {
+  return act(FillFields.extend(Pot.shape), input, (db, { residue, jars, ...pot }, by) => {
     const read = reader();
-    const residueG = read.take('residue', residue.trim() === '' ? ok(0) : parseMassOrNone(residue));
     const sizesThere = containers(db);
     const sizes = jars.map((jar, i) => {
-      const count = read.take(`jars.${i}.count`, countOf(jar.count));
+      const { count } = jar;
       const tareG = sizesThere.find((size) => size.id === jar.containerId)?.tareG ?? 0;
       const samplesG = count
         ? jar.weighed
@@ -173,13 +155,13 @@ export async function filled(input: unknown): Promise<Answer<{ readonly leftG: n
         read.issues.push({ code: 'below-tare', path: `jars.${i}.weighed`, with: { tare: tareG } });
       return {
         containerId: jar.containerId,
-        count: count ?? 0,
+        count,
         netG: count && samplesG.length === 0 ? (read.take(`jars.${i}.net`, parseMass(jar.net)) ?? 0) : 0,
         samplesG: samplesG.map((gross) => gross - tareG),
       };
     });
-    return read.issues.length > 0 || residueG === undefined
+    return read.issues.length > 0
       ? { ok: false, issues: read.issues }
-      : fillJars(db, { ...pot, residueG, jars: sizes }, by);
+      : fillJars(db, { ...pot, residueG: residue, jars: sizes }, by);
   });
 }

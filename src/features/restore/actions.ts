@@ -2,31 +2,17 @@
 
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
-import { SURFACES } from '@/core/piece';
-import { MARKS } from '@/core/regimen';
 import { startRestoration, wentBack } from '@/data/restore/restore';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
-
-const text = z.string().trim().max(200);
-const Job = z.object({
-  code: text,
-  owner: text,
-  wasFinishedWith: text,
-  bill: text,
-  marks: z.array(z.object({ surface: z.enum(SURFACES), mark: z.enum(MARKS) })).max(40),
-  designRevisionId: rowId,
-  speciesId: z.string().min(1),
-  regimenRevisionId: rowId,
-  lotId: rowId.nullable(),
-});
+import { JobFields } from './forms';
 
 /** Takes a piece in that comes home. */
 export async function takeIn(input: unknown): Promise<Answer<{ readonly number: string }>> {
-  return act(Job, input, (db, { bill, designRevisionId, speciesId, regimenRevisionId, lotId, ...job }, by) => {
+  return act(JobFields, input, (db, { bill, designRevisionId, speciesId, regimenRevisionId, lotId, ...job }, by) => {
     const read = reader();
     const billMinor = read.orNone('bill', bill, moneyOf(db));
     if (billMinor === undefined) return { ok: false, issues: read.issues };
-    return startRestoration(
+    const started = startRestoration(
       db,
       { ...job, billMinor },
       {
@@ -41,12 +27,18 @@ export async function takeIn(input: unknown): Promise<Answer<{ readonly number: 
       },
       by,
     );
+    return started.ok
+      ? started
+      : {
+          ok: false,
+          issues: started.issues.map((issue) => (issue.path === 'materials.oil' ? { ...issue, path: 'lotId' } : issue)),
+        };
   });
 }
 
 /** It went back to its owner. */
 export async function sendBack(input: unknown): Promise<Answer> {
-  return act(z.object({ batchId: rowId, bill: text }), input, (db, { batchId, bill }, by) => {
+  return act(z.object({ batchId: rowId, bill: JobFields.shape.bill }), input, (db, { batchId, bill }, by) => {
     const read = reader();
     const billMinor = read.orNone('bill', bill, moneyOf(db));
     return billMinor === undefined ? { ok: false, issues: read.issues } : wentBack(db, { batchId, billMinor }, by);

@@ -3,8 +3,7 @@
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
 import { check } from '@/core/contract';
-import { Opening } from '@/core/plan';
-import { ok, parsePositive, parseTemperature } from '@/core/quantity';
+import { ok } from '@/core/quantity';
 import { now } from '@/data/clock';
 import { command } from '@/data/command';
 import { database } from '@/data/db';
@@ -14,20 +13,11 @@ import { addPerson, changeRooms, changeShop, setUpShop } from '@/data/shop/comma
 import { findShop } from '@/data/shop/queries';
 import { act, type Answer, answer, moneyOf, reader, refuse } from '@/web/act';
 import { choosePerson } from '@/web/shell/actions';
-
-const text = z.string().trim();
-const Person = z.object({ initials: text.min(1).max(4), name: text.min(1).max(80) });
-const NewShop = z.object({
-  name: text.min(1).max(80),
-  zone: text.min(1),
-  currency: text.regex(/^[A-Z]{3}$/),
-  people: z.array(Person).min(1),
-  hours: z.array(Opening),
-});
+import { HandsFields, NewShopFields, PersonFields, RoomFields, ShopFields } from './forms';
 
 /** Sets an empty file up as a shop; whoever does so is at this device from then on. */
 export async function setUp(input: unknown): Promise<Answer> {
-  const parsed = check(NewShop, input);
+  const parsed = check(NewShopFields, input);
   if (!parsed.ok) return refuse(parsed.issues);
   const made = await answer(() => setUpShop(database(), parsed.value, now()));
   if (!made.ok) return made;
@@ -51,29 +41,15 @@ export async function openDemo(): Promise<Answer> {
   return { ok: true, value: undefined };
 }
 
-const httpAddress = z.union([z.literal(''), z.url({ protocol: /^https?$/ })]);
-const Change = z.object({
-  version: z.int(),
-  name: text.min(1).max(80),
-  zone: text.min(1),
-  baseAddress: httpAddress,
-  ambient: z.string(),
-  hour: z.string().default(''),
-  slip: z.string().default(''),
-  hours: z.array(Opening),
-  closed: z.array(z.iso.date()),
-});
-
 export async function saveShop(input: unknown): Promise<Answer> {
-  return act(Change, input, (db, { version, ambient, baseAddress, hour, slip, ...change }) => {
+  return act(ShopFields.extend({ version: z.int() }), input, (db, { version, ambient, baseAddress, hour, slip, ...change }) => {
     const read = reader();
-    const ambientC = read.take('ambient', parseTemperature(ambient));
     const money = moneyOf(db);
     const [hourMinor, slipMinor] = [read.orNone('hour', hour, money), read.orNone('slip', slip, money)];
-    if (ambientC === undefined || hourMinor === undefined || slipMinor === undefined) return { ok: false, issues: read.issues };
+    if (hourMinor === undefined || slipMinor === undefined) return { ok: false, issues: read.issues };
     return changeShop(db, version, {
       ...change,
-      ambientC,
+      ambientC: ambient,
       hourMinor,
       slipMinor,
       baseAddress: baseAddress === '' ? null : baseAddress.replace(/\/+$/, ''),
@@ -82,26 +58,15 @@ export async function saveShop(input: unknown): Promise<Answer> {
 }
 
 export async function savePerson(input: unknown): Promise<Answer> {
-  return act(Person, input, (db, person) => addPerson(db, person));
+  return act(PersonFields, input, (db, person) => addPerson(db, person));
 }
-
-const Rooms = z.object({ places: z.array(z.object({ id: rowId, capacity: z.string() })).min(1) });
 
 /** What fits where; empty for no limit. */
 export async function savePlaces(input: unknown): Promise<Answer> {
-  return act(Rooms, input, (db, { places }) => {
-    const read = reader();
-    const rows = places.map(({ id, capacity }) => ({
-      id,
-      capacity: capacity.trim() === '' ? null : (read.take(`places.${id}`, parsePositive(capacity)) ?? null),
-    }));
-    return read.issues.length > 0 ? { ok: false, issues: read.issues } : changeRooms(db, rows);
-  });
+  return act(RoomFields, input, (db, { places }) => changeRooms(db, places));
 }
-
-const Hands = z.object({ personId: rowId, hours: z.array(Opening), away: z.array(z.iso.date()) });
 
 /** When one pair of hands is here; no hours of their own means the shop's. */
 export async function saveHands(input: unknown): Promise<Answer> {
-  return act(Hands, input, (db, hands) => setHandHours(db, hands));
+  return act(HandsFields.extend({ personId: rowId }), input, (db, hands) => setHandHours(db, hands));
 }

@@ -10,6 +10,7 @@ import { deviceOf, endDevice } from '@/data/door/devices';
 import { setPasscode } from '@/data/door/passcode';
 import { log } from '@/data/log';
 import { deviceCookie, peerOf } from '@/web/door';
+import { PasscodeFields } from './forms';
 import { act, type Answer, answer, refuse } from '@/web/act';
 import { session } from '@/web/session';
 
@@ -38,11 +39,9 @@ export async function leave(): Promise<void> {
   redirect('/enter');
 }
 
-const Change = z.object({ passcode: z.string(), again: z.string() });
-
 /** Sets a new passcode; every other device must give it. */
 export async function changePasscode(input: unknown): Promise<Answer> {
-  const parsed = check(Change, input);
+  const parsed = check(PasscodeFields, input);
   if (!parsed.ok) return refuse(parsed.issues);
   const { db, nowMs, person } = await session();
   if (!person) return refuse([{ code: 'no-person', path: '' }]);

@@ -3,17 +3,7 @@
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
 import { FEELS } from '@/core/blend';
-import { CONTACTS, ROLES } from '@/core/material';
-import {
-  fail,
-  ok,
-  parseDuration,
-  parseMass,
-  parseMassOrNone,
-  parsePositive,
-  parseTemperature,
-  type Result,
-} from '@/core/quantity';
+import { fail, ok, parseMass, parsePositive, parseTemperature } from '@/core/quantity';
 import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
@@ -37,9 +27,10 @@ import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
 import { MOST_LIST } from '@/web/csv';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
+import { ReadyFields, RightFields, StockFields } from './forms';
 import { mayFillBath } from './bath-lots';
 import { rightWords } from '@/messages/right';
-import { putRight, RIGHTS, type RightLot } from '@/core/blend';
+import { putRight, type RightLot } from '@/core/blend';
 
 const text = z.string().trim().max(500);
 
@@ -99,31 +90,19 @@ const rightLot = (lots: ReturnType<typeof allLots>, lotId: number): RightLot | u
 
 /** Reckons again what the bench showed, and does it. */
 export async function saveRight(input: unknown): Promise<Answer<{ readonly id: number }>> {
-  return act(
-    z.object({
-      lotId: rowId,
-      mode: z.enum(RIGHTS),
-      other: z.int(),
-      purpose: z.string(),
-      gross: z.string(),
-      tare: z.string(),
-      target: z.string(),
-    }),
-    input,
-    (db, { lotId, ...asked }, by) => {
-      const lots = allLots(db);
-      const lot = rightLot(lots, lotId);
-      if (!lot) return fail('not-found', '');
-      const other = rightLot(lots, asked.other);
-      const right = putRight(lot, other, asked, theShop(db).ambientC);
-      if (!right.ok) return right;
-      const { parts, lostG } = right.value;
-      const says = other ? rightWords(right.value, lot, other) : '';
-      const slip = { kind: asked.mode === 'feel' ? ('retarget' as const) : asked.mode, says };
-      if (asked.mode === 'top-up') return topUpSolvent(db, { lotId, solventLotId: asked.other, lostG, slip }, by);
-      return combineLots(db, { parts, into: { kind: 'made' }, slip }, by);
-    },
-  );
+  return act(RightFields.extend({ lotId: rowId }), input, (db, { lotId, ...asked }, by) => {
+    const lots = allLots(db);
+    const lot = rightLot(lots, lotId);
+    if (!lot) return fail('not-found', '');
+    const other = rightLot(lots, asked.other);
+    const right = putRight(lot, other, asked, theShop(db).ambientC);
+    if (!right.ok) return right;
+    const { parts, lostG } = right.value;
+    const says = other ? rightWords(right.value, lot, other) : '';
+    const slip = { kind: asked.mode === 'feel' ? ('retarget' as const) : asked.mode, says };
+    if (asked.mode === 'top-up') return topUpSolvent(db, { lotId, solventLotId: asked.other, lostG, slip }, by);
+    return combineLots(db, { parts, into: { kind: 'made' }, slip }, by);
+  });
 }
 
 const Bath = z.object({ name: text, from: z.string(), amount: z.string(), bath: z.int().nullable() });
@@ -147,77 +126,12 @@ export async function startBath(values: Readonly<Record<string, string>>): Promi
   return saveBath({ name: values.name ?? '', from: values.from ?? '', amount: values.amount ?? '', bath: null });
 }
 
-const Ready = z.object({
-  /** Of one that is there already: which, and the version that was read. */
-  known: z.object({ id: rowId, version: z.int() }).nullable().default(null),
-  name: text.min(1),
-  declared: z.array(z.string()).max(20),
-  isAllDeclared: z.boolean(),
-  drying: z.enum(['drying', 'never']),
-  isPaste: z.boolean(),
-  contact: z.enum(CONTACTS),
-  density: z.string(),
-  coverage: z.string(),
-  labelRule: text,
-  role: z.enum(ROLES),
-  shares: z.record(z.string(), z.string()),
-  dwell: z.string(),
-  gap: z.string(),
-  coats: z.string(),
-  food: z.string(),
-});
-
-/** `15`, `15 min` or `15 to 20 min`: what a label says of leaving it on. */
-function dwellOf(words: string): Result<{ readonly min: number; readonly max: number | null }> {
-  const [first = '', second] = words.split(/\s*(?:–|-|to)\s*/);
-  const most = second === undefined ? null : parseDuration(second);
-  const unit = second?.replace(/[\d.,\s]/g, '') ?? '';
-  const least = parseDuration(/[a-z]/i.test(first) ? first : `${first} ${unit}`);
-  if (!least.ok) return least;
-  if (most && !most.ok) return most;
-  if (least.value <= 0) return fail('must-be-positive', '');
-  return most && most.value < least.value ? fail('wait-order', '') : ok({ min: least.value, max: most ? most.value : null });
-}
-
-/** A share of a declared content, in percent. */
-function shareOf(words: string): Result<number> {
-  const read = parsePositive(words.replace('%', ''));
-  return read.ok && read.value > 100 ? fail('too-large', '', { least: 0, most: 100, unit: '%' }) : read;
-}
-
-/** Writes down a bought finish. */
+/** Writes down a bought finish, or puts what is written of it right. */
 export async function saveReady(input: unknown): Promise<Answer<{ readonly id: number }>> {
-  return act(Ready, input, (db, { density, coverage, dwell, gap, coats, food, shares, known, ...rest }) => {
-    const read = reader();
-    const densityGPerMl = read.take('density', parsePositive(density));
-    const coverageM2PerL = read.orNone('coverage', coverage, parsePositive);
-    const left = read.orNone('dwell', dwell, dwellOf);
-    const labelGapMin = read.orNone('gap', gap, parseDuration);
-    const labelCoats = read.orNone('coats', coats, parsePositive);
-    const foodMin = read.orNone('food', food, parseDuration);
-    const given = Object.entries(shares).filter(([which, said]) => rest.declared.includes(which) && said.trim() !== '');
-    const parts = given.map(([which, said]) => [which, read.take(`shares.${which}`, shareOf(said))] as const);
-    if (read.issues.length > 0 || densityGPerMl === undefined) return { ok: false, issues: read.issues };
-    if (densityGPerMl < 0.5 || densityGPerMl > 2) return fail('too-large', 'density', { least: 0.5, most: 2 });
-    if (labelCoats != null && !Number.isInteger(labelCoats)) return fail('invalid', 'coats', { detail: 'a whole number' });
-    if (labelCoats != null && labelCoats > 12) return fail('too-large', 'coats', { least: 1, most: 12 });
-    if (foodMin === 0) return fail('must-be-positive', 'food');
-    const fractions = Object.fromEntries(parts.map(([which, percent]) => [which, (percent ?? 0) / 100]));
-    const sum = Object.values(fractions).reduce((all, one) => all + one, 0);
-    if (sum > 1 + 1e-6) return fail('fractions-sum', 'declared', { sum });
-    const label = {
-      ...rest,
-      shares: fractions,
-      densityGPerMl,
-      coverageM2PerL: coverageM2PerL ?? null,
-      labelDwellMin: left?.min ?? null,
-      labelDwellMaxMin: left?.max ?? null,
-      labelGapMin: labelGapMin ?? null,
-      labelCoats: labelCoats ?? null,
-      labelFoodHours: foodMin == null ? null : foodMin / 60,
-    };
-    return known ? changeReadyMade(db, { ...label, ...known }) : addReadyMade(db, label);
-  });
+  const Ready = ReadyFields.and(z.object({ known: z.object({ id: rowId, version: z.int() }).nullable() }));
+  return act(Ready, input, (db, { known, ...label }) =>
+    known ? changeReadyMade(db, { ...label, ...known }) : addReadyMade(db, label),
+  );
 }
 
 const File = z.object({ text: z.string().max(MOST_LIST) });
@@ -264,23 +178,18 @@ export async function takeStores(input: unknown): Promise<Answer<{ readonly save
   );
 }
 
-const Take = z.object({ counts: z.array(z.object({ lotId: rowId, found: z.string() })).max(500) });
-
 /** A stock-take: every lot that was weighed is put to what was found; all or none. */
 export async function saveStockTake(input: unknown): Promise<Answer<{ readonly counted: number }>> {
-  return act(Take, input, (db, { counts }, by) => {
-    const read = reader();
-    const grams = counts.map(({ lotId, found }) => ({
-      lotId,
-      grams: read.take(String(lotId), parseMassOrNone(found)),
-    }));
-    if (read.issues.length > 0) return { ok: false, issues: read.issues };
-    return command(db, (tx) => {
-      for (const one of grams) {
-        const counted = countLot(tx, one.lotId, one.grams ?? 0, by);
+  return act(StockFields, input, (db, { found }, by) =>
+    command(db, (tx) => {
+      const weighed = Object.entries(found).flatMap(([lotId, grams]) =>
+        grams === null ? [] : [{ lotId: Number(lotId), grams }],
+      );
+      for (const { lotId, grams } of weighed) {
+        const counted = countLot(tx, lotId, grams, by);
         if (!counted.ok) return counted;
       }
-      return ok({ counted: grams.length });
-    });
-  });
+      return ok({ counted: weighed.length });
+    }),
+  );
 }

@@ -6,7 +6,7 @@ import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
 import { Link } from '@/ui/link';
 import { FileSheet } from '@/web/file-sheet';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { WHY_NONE_WORDS } from '@/messages';
 import { session } from '@/web/session';
 import { bathLots } from './bath-lots';

@@ -2,7 +2,8 @@
 
 import { z } from 'zod';
 import { clientId, rowId } from '@/web/shapes';
-import { parseMass, instantOf, ok, parsePositive, fail } from '@/core/quantity';
+import { typed } from '@/core/contract';
+import { instantOf, ok, parseMass } from '@/core/quantity';
 import { recordMoisture } from '@/data/moisture/moisture';
 import { WAYS } from '@/core/regimen';
 import { leaveWay, takeWay } from '@/data/work/recover';
@@ -11,39 +12,25 @@ import { joinBatches, partWith, splitBatch } from '@/data/work/split';
 import { weighAfter, weighBefore } from '@/data/work/uptake';
 import { theShop } from '@/data/shop/queries';
 import { act, type Answer, reader } from '@/web/act';
+import { CorrectionFields, DrinkFields, MoistureFields } from './forms';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });
 
-const Correction = Back.extend({
-  corrects: clientId,
-  at: z.string().min(1),
-  grams: z.string(),
-  seen: z.string().max(2000),
-  sure: z.boolean().default(false),
-});
-
 /** Strikes an entry through and writes what it should have said. */
 export async function correct(input: unknown): Promise<Answer> {
-  return act(Correction, input, (db, { at, grams, ...rest }, by) => {
+  return act(CorrectionFields.extend(Back.shape).extend({ corrects: clientId }), input, (db, { at, grams, ...rest }, by) => {
     const read = reader();
     const atMs = read.take('at', instantOf(at, theShop(db).zone));
-    const mass = read.orNone('grams', grams, parseMass);
-    if (atMs === undefined || mass === undefined) return { ok: false, issues: read.issues };
-    return correctEntry(db, { ...rest, at: atMs, grams: mass }, by);
+    if (atMs === undefined) return { ok: false, issues: read.issues };
+    return correctEntry(db, { ...rest, at: atMs, grams }, by);
   });
 }
 
-const Moisture = z.object({ batchId: rowId, percent: z.string(), spot: z.string().trim().max(80), valid: z.enum(['yes', 'no']) });
-
 /** What the moisture meter says. */
 export async function saveMoisture(input: unknown): Promise<Answer> {
-  return act(Moisture, input, (db, { percent, valid, ...rest }, by) => {
-    const read = reader();
-    const value = read.take('percent', parsePositive(percent.replace('%', '')));
-    return value === undefined
-      ? { ok: false, issues: read.issues }
-      : recordMoisture(db, { ...rest, percent: value, isValid: valid === 'yes' }, by);
-  });
+  return act(MoistureFields.extend({ batchId: rowId }), input, (db, { valid, ...rest }, by) =>
+    recordMoisture(db, { ...rest, isValid: valid === 'yes' }, by),
+  );
 }
 
 const Parting = z.object({ batchId: rowId, pieces: z.string().max(400), why: z.string().trim().max(200) });
@@ -73,34 +60,18 @@ export async function dropWay(input: unknown): Promise<Answer> {
   return act(z.object({ batchId: rowId, id: rowId }), input, (db, which, by) => leaveWay(db, which, by));
 }
 
-const Weighing = z.object({
-  clientId,
-  batchId: rowId,
-  pieceId: rowId,
-  task: z.string().min(1).max(120),
-  before: z.string(),
-  after: z.string(),
-});
-
 /** A piece on the scale: before a coat, and after it when it is known already. */
 export async function weighPiece(input: unknown): Promise<Answer> {
-  return act(Weighing, input, (db, { before, after, ...where }, by) => {
-    const read = reader();
-    const beforeG = read.take('before', parseMass(before));
-    const afterG = read.orNone('after', after, parseMass);
-    if (beforeG === undefined || afterG === undefined) return { ok: false, issues: read.issues };
-    if (afterG !== null && afterG < beforeG) return fail('lighter-after', 'after');
-    const made = weighBefore(db, { ...where, beforeG }, by);
-    return made.ok && afterG !== null ? weighAfter(db, { id: made.value.id, afterG }) : made.ok ? ok(undefined) : made;
+  const Weighing = z.object({ clientId, batchId: rowId, pieceId: rowId, task: z.string().min(1).max(120) });
+  return act(Weighing.and(DrinkFields), input, (db, { before, after, ...where }, by) => {
+    const made = weighBefore(db, { ...where, beforeG: before }, by);
+    return made.ok && after !== null ? weighAfter(db, { id: made.value.id, afterG: after }) : made.ok ? ok(undefined) : made;
   });
 }
 
 /** The same piece after the coat was wiped. */
 export async function weighAgain(input: unknown): Promise<Answer> {
-  return act(z.object({ id: rowId, after: z.string() }), input, (db, { id: which, after }) => {
-    const mass = parseMass(after);
-    return mass.ok
-      ? weighAfter(db, { id: which, afterG: mass.value })
-      : { ok: false, issues: mass.issues.map((issue) => ({ ...issue, path: 'after' })) };
-  });
+  return act(z.object({ id: rowId, after: typed(parseMass) }), input, (db, { id, after }) =>
+    weighAfter(db, { id, afterG: after }),
+  );
 }

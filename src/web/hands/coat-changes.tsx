@@ -4,7 +4,7 @@ import { LAST_REASONS, type LastReason } from '@/core/regimen';
 import { LAST_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
-import { FormSheet } from '../form-sheet';
+import { FormSheet } from '../form/form-sheet';
 import { useSave } from '../use-save';
 import { another, changeBack, lastOne, otherLot } from './actions';
 

@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
 import { useSave } from '@/web/use-save';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { erase, markSeen, noteReport, saveHolder, savePlan, sellRefill, sendNow, settle, tryAgain } from '../actions';
 
 /** Has been read. */

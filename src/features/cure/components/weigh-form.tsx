@@ -1,7 +1,7 @@
 'use client';
 
 import { freshId } from '@/ui/id';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { saveWeighing } from '../actions';
 
 /** The test piece on the scale, now. */

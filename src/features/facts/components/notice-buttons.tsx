@@ -2,7 +2,7 @@
 
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { useSave } from '@/web/use-save';
 import { sayRead, settle, takeOffered } from '../actions';
 

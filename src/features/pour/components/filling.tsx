@@ -1,13 +1,14 @@
 'use client';
 
-import { useState } from 'react';
+import { z } from 'zod';
 import { fill, HOT_BRIM_LIMIT } from '@/core/blend';
 import { formatMass, parseMass, parseNumber } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { useSave } from '@/web/use-save';
+import { useForm } from '@/web/form/use-form';
 import { filled } from '../actions';
+import { FillFields } from '../forms';
 
 type Jar = {
   readonly id: number;
@@ -31,6 +32,14 @@ type Props = {
   /** Made cold: no lump of wax may be left. */
   readonly asksLumps: boolean;
 };
+
+/** As it is typed: what was not touched is null, and stands as it is reckoned. */
+const FillTyped = z.object({
+  residue: FillFields.shape.residue,
+  noLumps: FillFields.shape.noLumps,
+  jars: z.array(z.object({ count: z.string().nullable(), net: z.string().nullable(), weighed: z.string() })),
+});
+type Typed = z.input<typeof FillTyped>;
 
 const massOr = (text: string, fallback: number): number => {
   const parsed = parseMass(text);
@@ -71,7 +80,28 @@ export function Filling({
   cold,
   asksLumps,
 }: Props) {
-  const [residue, setResidue] = useState(`${Number((usual > 0 ? usual : 4).toFixed(1))} g`);
+  const form = useForm<Typed, { readonly leftG: number }>({
+    schema: FillTyped,
+    start: {
+      residue: `${Number((usual > 0 ? usual : 4).toFixed(1))} g`,
+      noLumps: false,
+      jars: jars.map(() => ({ count: null, net: null, weighed: '' })),
+    },
+    save: ({ jars: rows, ...pot }) =>
+      filled({
+        pourId,
+        version,
+        ...pot,
+        jars: jars.map((jar, i) => ({
+          containerId: jar.id,
+          count: countOf(i),
+          net: netOf(i),
+          weighed: rows[i]?.weighed ?? '',
+        })),
+      }),
+    keptAs: `filling ${pourId}`,
+  });
+  const { residue, noLumps, jars: rows } = form.values;
   const residueG = massOr(residue, 0);
   const sizes = jars
     .filter((jar) => jar.have > 0)
@@ -88,30 +118,17 @@ export function Filling({
         })
       : null;
   const proposed = best?.ok ? best.value : null;
-  const [counts, setCounts] = useState<Readonly<Record<number, string>>>({});
-  const [weighed, setWeighed] = useState<Readonly<Record<number, string>>>({});
-  const [nets, setNets] = useState<Readonly<Record<number, string>>>({});
-  const [noLumps, setNoLumps] = useState(false);
-  const { busy, faults, rest, run } = useSave<{ readonly leftG: number }>();
-  const countOf = (jar: Jar): string => counts[jar.id] ?? String(proposed?.counts[jar.id] ?? 0);
-  const netOf = (jar: Jar): string => nets[jar.id] ?? (jar.capacityMl * jar.fillFraction * densityGPerMl).toFixed(1);
+  const countOf = (i: number): string => rows[i]?.count ?? String(proposed?.counts[jars[i]?.id ?? 0] ?? 0);
+  const netOf = (i: number): string => {
+    const jar = jars[i];
+    return rows[i]?.net ?? (jar ? jar.capacityMl * jar.fillFraction * densityGPerMl : 0).toFixed(1);
+  };
   const filledG = jars.reduce(
-    (sum, jar) =>
-      sum + Number(countOf(jar) || 0) * (samplesOf(weighed[jar.id] ?? '', jar.tareG ?? 0)?.meanG ?? massOr(netOf(jar), 0)),
+    (sum, jar, i) =>
+      sum + Number(countOf(i) || 0) * (samplesOf(rows[i]?.weighed ?? '', jar.tareG ?? 0)?.meanG ?? massOr(netOf(i), 0)),
     0,
   );
   const leftG = massG - residueG - filledG;
-  const save = (): void => {
-    void run(() =>
-      filled({
-        pourId,
-        version,
-        residue,
-        noLumps,
-        jars: jars.map((jar) => ({ containerId: jar.id, count: countOf(jar), net: netOf(jar), weighed: weighed[jar.id] ?? '' })),
-      }),
-    );
-  };
   return (
     <section>
       <p className="text-lg">
@@ -133,7 +150,7 @@ export function Filling({
         <tbody>
           {jars.map((jar, i) => {
             const brim = proposed?.hotBrim?.[jar.id];
-            const samples = samplesOf(weighed[jar.id] ?? '', jar.tareG ?? 0);
+            const samples = samplesOf(rows[i]?.weighed ?? '', jar.tareG ?? 0);
             const high = brim !== undefined && brim > HOT_BRIM_LIMIT;
             return (
               <tr key={jar.id} className="border-hair border-b align-top">
@@ -146,9 +163,8 @@ export function Filling({
                     label=""
                     aria-label={`${jar.name}: how many filled`}
                     inputMode="numeric"
-                    value={countOf(jar)}
-                    onChange={(event) => setCounts({ ...counts, [jar.id]: event.target.value })}
-                    fault={faults[`jars.${i}.count`]}
+                    {...form.field(`jars.${i}.count`)}
+                    value={countOf(i)}
                   />
                 </td>
                 <td className="pr-4">
@@ -156,9 +172,8 @@ export function Filling({
                     label=""
                     aria-label={`${jar.name}: net mass`}
                     inputMode="decimal"
-                    value={netOf(jar)}
-                    onChange={(event) => setNets({ ...nets, [jar.id]: event.target.value })}
-                    fault={faults[`jars.${i}.net`]}
+                    {...form.field(`jars.${i}.net`)}
+                    value={netOf(i)}
                     hint="g"
                   />
                 </td>
@@ -166,9 +181,7 @@ export function Filling({
                   <TextField
                     label=""
                     aria-label={`${jar.name}: weighed, with the jar`}
-                    value={weighed[jar.id] ?? ''}
-                    onChange={(event) => setWeighed({ ...weighed, [jar.id]: event.target.value })}
-                    fault={faults[`jars.${i}.weighed`]}
+                    {...form.field(`jars.${i}.weighed`)}
                     hint={
                       jar.tareG === null
                         ? 'its tare is not known: weigh on a tared empty'
@@ -195,14 +208,7 @@ export function Filling({
         <p className="my-3">No jars are in the stores. Enter a size under Stores, or keep the whole pot as the shop jar.</p>
       ) : null}
       <div className="mt-3 flex flex-wrap items-start gap-8">
-        <TextField
-          className="w-44"
-          label="Stays in the pot"
-          value={residue}
-          onChange={(event) => setResidue(event.target.value)}
-          fault={faults.residue}
-          hint="lost, not in any jar"
-        />
+        <TextField className="w-44" label="Stays in the pot" {...form.field('residue')} hint="lost, not in any jar" />
         <p className={`pt-6 text-lg ${leftG < -0.05 ? 'font-semibold text-late' : ''}`} role="status">
           {leftG < -0.05
             ? `▲ ${formatMass(-leftG)} more than there is`
@@ -210,12 +216,12 @@ export function Filling({
         </p>
       </div>
       {asksLumps ? (
-        <Tick checked={noLumps} onChange={() => setNoLumps(!noLumps)}>
+        <Tick checked={noLumps} onChange={() => form.set('noLumps', !noLumps)}>
           Looked at against the light: no lump of wax is left
         </Tick>
       ) : null}
-      <Faults of={rest(['residue', ...jars.flatMap((_, i) => [`jars.${i}.count`, `jars.${i}.net`, `jars.${i}.weighed`])])} />
-      <Button look="hand" big disabled={busy || leftG < -0.05} onClick={save}>
+      <Faults of={form.faults} />
+      <Button look="hand" big disabled={form.busy || leftG < -0.05} onClick={() => form.submit()}>
         Filled
       </Button>
     </section>

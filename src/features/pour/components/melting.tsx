@@ -11,8 +11,10 @@ import { HEATER_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
+import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
 import { heatSlip, offTheHeat, onTheHeat, readPot, warmedBy } from '../actions';
+import { TemperatureFields } from '../forms';
 import { portOf, useDevice } from '@/web/use-device';
 import { useRehearsal } from '../use-rehearsal';
 import { PanChoice, type PanFacts } from './pan-choice';
@@ -70,12 +72,18 @@ function say(
 export function Melting(props: Props) {
   const { pourId, version, heat, heater, mayPractise, potG, waxFraction, ambientC, onHeatAt, panId, pans, temperatures, nowMs } =
     props;
-  const [temp, setTemp] = useState('');
   const [chosenId, setChosenId] = useState(panId ?? pans[0]?.id ?? 0);
   const [trace, setTrace] = useState<readonly MeltRow[]>([]);
   const [clearAt, setClearAt] = useState<number | null>(null);
   const [port, setPort] = useState<DevicePort | null>(null);
-  const { busy, faults, rest, run } = useSave<void>();
+  const { busy, rest, run } = useSave<void>();
+  const form = useForm({
+    schema: TemperatureFields,
+    start: { temp: '' },
+    save: ({ temp: said }) => readPot({ clientId: freshId(), pourId, temp: said, practice: false }),
+    keptAs: `thermometer ${pourId}`,
+  });
+  const { temp } = form.values;
   const rehearsal = useRehearsal();
   const pan = pans.find((one) => one.id === chosenId);
   const rehearsed = useMemo(
@@ -101,13 +109,11 @@ export function Melting(props: Props) {
       isStale = true;
     };
   }, [rehearsed]);
-  const save = (text: string, practice: boolean, then?: () => void): void =>
-    void run(() => readPot({ clientId: freshId(), pourId, temp: text, practice }), then);
   const written = useRef(0);
   const live = useDevice(port, (event) => {
     if (event.kind !== 'reading' || event.atMs - written.current < EVERY_MS) return;
     written.current = event.atMs;
-    save(`${event.value.toFixed(1)} C`, true);
+    void run(() => readPot({ clientId: freshId(), pourId, temp: `${event.value.toFixed(1)} C`, practice: true }));
   });
   const typed = parseTemperature(temp);
   const now = live.value !== null && live.trouble === null ? live.value : (temperatures.at(-1)?.tempC ?? null);
@@ -171,24 +177,17 @@ export function Melting(props: Props) {
             It is on the heat
           </Button>
         ) : null}
-        <form
-          className="mt-4 flex items-start gap-4"
-          onSubmit={(event) => {
-            event.preventDefault();
-            save(temp, false, () => setTemp(''));
-          }}
-        >
+        <form noValidate className="mt-4 flex items-start gap-4" onSubmit={form.submit}>
           <TextField
             className="w-56"
             label="The thermometer says"
-            value={temp}
-            onChange={(event) => setTemp(event.target.value)}
             inputMode="decimal"
             hint="68, 150F"
             echo={typed.ok ? formatTemperature(typed.value) : null}
-            fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.temp}
+            {...form.field('temp')}
+            fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('temp')}
           />
-          <Button look="plain" big type="submit" className="mt-5" disabled={busy || temp === ''}>
+          <Button look="plain" big type="submit" className="mt-5" disabled={form.busy || temp === ''}>
             Read
           </Button>
         </form>
@@ -212,7 +211,7 @@ export function Melting(props: Props) {
             ) : null}
           </p>
         ) : null}
-        <Faults of={rest(['temp'])} />
+        <Faults of={[...form.faults, ...rest([])]} />
         <Button look="hand" big className="mt-2" disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
           {heat.addBelowC === undefined ? 'Clear, off the heat' : `Below ${formatTemperature(heat.addBelowC)}: on to the solvent`}
         </Button>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { LoggedMelt } from '@/core/melt';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { useSave } from '@/web/use-save';
 import { saveFit, savePan } from '../actions';
 import { useRehearsal } from '../use-rehearsal';

@@ -5,7 +5,7 @@ import { findIngredient } from '@/core/material';
 import { formatMass, parseMass } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { freshId } from '@/ui/id';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { weigh } from '../actions';
 
 export type Stray = { readonly lotId: number; readonly number: string; readonly ingredient: string };

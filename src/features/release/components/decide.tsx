@@ -1,13 +1,14 @@
 'use client';
 
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Gate, GateId } from '@/core/release';
 import { WAYS } from '@/core/regimen';
 import { GATE_WORDS, WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { useSave } from '@/web/use-save';
+import { useForm } from '@/web/form/use-form';
 import { decide } from '../actions';
+import { DecisionFields } from '../forms';
 
 /** Every gate with its evidence; unmet ones may be signed for where that is allowed, with a reason that stands on the record. */
 export function Decide({
@@ -20,22 +21,28 @@ export function Decide({
   readonly evidence: Readonly<Partial<Record<GateId, readonly string[]>>>;
 }) {
   const [signed, setSigned] = useState<readonly GateId[]>([]);
-  const [reason, setReason] = useState('');
-  const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
   const unmet = gates.filter((gate) => !gate.met);
   const open = unmet.filter((gate) => !(gate.maySign && signed.includes(gate.id)));
   const [then, setThen] = useState('wait');
   const refusal = { next: then === 'reject' ? 'reject' : 'mend', way: WAYS.find((way) => way === then) ?? null };
-  const say = (outcome: 'released' | 'refused'): void =>
-    void run(() =>
+  const outcomeNow = useRef<'released' | 'refused'>('released');
+  const form = useForm<{ reason: string }, { readonly number: string }>({
+    schema: DecisionFields,
+    start: { reason: '' },
+    save: ({ reason }) =>
       decide({
         batchId,
-        outcome,
+        outcome: outcomeNow.current,
         reason,
-        signed: outcome === 'released' ? signed : [],
-        ...(outcome === 'refused' ? { refusal } : {}),
+        signed: outcomeNow.current === 'released' ? signed : [],
+        ...(outcomeNow.current === 'refused' ? { refusal } : {}),
       }),
-    );
+    keptAs: `decision ${batchId}`,
+  });
+  const say = (now: 'released' | 'refused'): void => {
+    outcomeNow.current = now;
+    form.submit();
+  };
   return (
     <section>
       <ol className="border-ink border-b">
@@ -79,13 +86,11 @@ export function Decide({
       <div className="mt-4 max-w-xl">
         <TextField
           label={unmet.length > 0 ? 'Reason, for the record' : 'Reason, needed only to refuse'}
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-          fault={faults.reason}
+          {...form.field('reason')}
         />
-        <Faults of={rest(['reason'])} />
+        <Faults of={form.faults} />
         <div className="mt-2 flex flex-wrap items-center gap-4">
-          <Button look="main" big disabled={busy || open.length > 0} onClick={() => say('released')}>
+          <Button look="main" big disabled={form.busy || open.length > 0} onClick={() => say('released')}>
             Release
           </Button>
           {open.length > 0 ? (
@@ -95,7 +100,7 @@ export function Decide({
           ) : null}
         </div>
         <div className="mt-5 grid items-end gap-4 bench:grid-cols-[auto_minmax(0,1fr)]">
-          <Button big disabled={busy} onClick={() => say('refused')}>
+          <Button big disabled={form.busy} onClick={() => say('refused')}>
             Refuse
           </Button>
           <SelectField label="and then" value={then} onChange={(event) => setThen(event.target.value)}>

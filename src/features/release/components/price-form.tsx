@@ -3,7 +3,7 @@
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Link } from '@/ui/link';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { useSave } from '@/web/use-save';
 import { putLabelsOn, savePrice } from '../actions';
 

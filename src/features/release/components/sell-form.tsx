@@ -6,8 +6,12 @@ import { Link } from '@/ui/link';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { useSave } from '@/web/use-save';
+import { useForm } from '@/web/form/use-form';
+import type { z } from 'zod';
 import { sell } from '../actions';
+import { SaleFields } from '../forms';
+
+type SaleTyped = z.input<typeof SaleFields>;
 
 type Props = {
   readonly batchId: number;
@@ -26,23 +30,27 @@ const COUNTRY_CHOICES = COUNTRIES.map((id) => ({ id, name: names.of(id) ?? id })
 
 /** Sells some of a released batch: who, how it will be used and washed, and the bottle in the box; each piece gets a slip of its own. */
 export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price }: Props) {
-  const [sale, setSale] = useState({
-    pieces: '1',
-    price,
-    buyer: '',
-    email: '',
-    soldOn: today,
-    use: 'weekly',
-    wash: 'hand',
-    upkeep: 're-oils',
-    language: 'en',
-    country: '',
-    bottle: bottles.some((one) => String(one.lotId) === bottle) ? bottle : '',
-  });
   const [codes, setCodes] = useState<readonly string[]>([]);
-  const { busy, faults, rest, run } = useSave<{ readonly codes: readonly string[] }>();
-  const set = (field: keyof typeof sale) => (event: { readonly target: { readonly value: string } }) =>
-    setSale({ ...sale, [field]: event.target.value });
+  const form = useForm<SaleTyped, { readonly codes: readonly string[] }>({
+    schema: SaleFields,
+    start: {
+      pieces: '1',
+      price,
+      buyer: '',
+      email: '',
+      soldOn: today,
+      use: 'weekly',
+      wash: 'hand',
+      upkeep: 're-oils',
+      language: 'en',
+      country: '',
+      bottle: bottles.some((one) => String(one.lotId) === bottle) ? bottle : '',
+    },
+    save: (sale) => sell({ ...sale, batchId }),
+    done: ({ codes: made }) => setCodes(made),
+    keptAs: `sale ${batchId}`,
+    stays: true,
+  });
   return (
     <section>
       <h2 className="mb-1">
@@ -59,62 +67,44 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
         </p>
       ) : null}
       {unsold > 0 ? (
-        <form
-          className="flex flex-col gap-1"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void run(
-              () => sell({ ...sale, batchId }),
-              ({ codes: made }) => setCodes(made),
-            );
-          }}
-        >
+        <form noValidate className="flex flex-col gap-1" onSubmit={form.submit}>
           <div className="grid grid-cols-3 gap-4">
-            <TextField label="Pieces" inputMode="numeric" value={sale.pieces} onChange={set('pieces')} fault={faults.pieces} />
-            <TextField
-              label={`Price each (${currency})`}
-              inputMode="decimal"
-              value={sale.price}
-              onChange={set('price')}
-              fault={faults.price}
-            />
-            <TextField label="Sold on" type="date" value={sale.soldOn} onChange={set('soldOn')} fault={faults.soldOn} />
+            <TextField label="Pieces" inputMode="numeric" {...form.field('pieces')} />
+            <TextField label={`Price each (${currency})`} inputMode="decimal" {...form.field('price')} />
+            <TextField label="Sold on" type="date" {...form.field('soldOn')} />
           </div>
           <div className="grid grid-cols-2 gap-4">
             <TextField
               label="Buyer (may stay empty)"
-              value={sale.buyer}
-              onChange={set('buyer')}
+              {...form.field('buyer')}
               hint="kept as little as possible; never on the slip’s code"
             />
             <TextField
               label="Address for reminders (may stay empty)"
               type="email"
-              value={sale.email}
-              onChange={set('email')}
+              {...form.field('email')}
               hint="only if they want letters; they can stop them"
-              fault={faults.email}
             />
           </div>
           <div className="grid grid-cols-3 gap-4">
-            <SelectField label="Used" value={sale.use} onChange={set('use')}>
+            <SelectField label="Used" {...form.field('use')}>
               <option value="daily">daily</option>
               <option value="weekly">weekly</option>
               <option value="occasional">now and then</option>
             </SelectField>
-            <SelectField label="Cleaned" value={sale.wash} onChange={set('wash')}>
+            <SelectField label="Cleaned" {...form.field('wash')}>
               <option value="wipe">wiped</option>
               <option value="hand">washed by hand</option>
               <option value="soak">left in water</option>
             </SelectField>
-            <SelectField label="The owner" value={sale.upkeep} onChange={set('upkeep')}>
+            <SelectField label="The owner" {...form.field('upkeep')}>
               <option value="re-oils">re-oils</option>
               <option value="will-not">will not</option>
               <option value="unknown">is not known</option>
             </SelectField>
           </div>
           <div className="grid grid-cols-2 gap-4">
-            <SelectField label="Goes to" value={sale.country} onChange={set('country')} hint="dry winter rooms want looks sooner">
+            <SelectField label="Goes to" {...form.field('country')} hint="dry winter rooms want looks sooner">
               <option value="">not known</option>
               {COUNTRY_CHOICES.map(({ id, name }) => (
                 <option key={id} value={id}>
@@ -122,7 +112,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
                 </option>
               ))}
             </SelectField>
-            <SelectField label="Slip and letters in" value={sale.language} onChange={set('language')}>
+            <SelectField label="Slip and letters in" {...form.field('language')}>
               {LANGUAGES.map((id) => (
                 <option key={id} value={id}>
                   {LANGUAGE_NAMES[id]}
@@ -131,12 +121,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
             </SelectField>
           </div>
           {bottles.length > 0 ? (
-            <SelectField
-              label="Bottle in the box, one for each piece"
-              value={sale.bottle}
-              onChange={set('bottle')}
-              fault={faults.bottle}
-            >
+            <SelectField label="Bottle in the box, one for each piece" {...form.field('bottle')}>
               <option value="">none</option>
               {bottles.map((one) => (
                 <option key={one.lotId} value={one.lotId}>
@@ -147,8 +132,8 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
           ) : (
             <p className="text-sm text-soft">No tin that renews this finish is left: nothing can go in the box.</p>
           )}
-          <Faults of={rest(['pieces', 'price', 'soldOn', 'email', 'bottle'])} />
-          <Button look="main" big type="submit" disabled={busy}>
+          <Faults of={form.faults} />
+          <Button look="main" big type="submit" disabled={form.busy}>
             Sold
           </Button>
         </form>

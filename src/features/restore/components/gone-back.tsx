@@ -1,6 +1,6 @@
 'use client';
 
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { sendBack } from '../actions';
 
 /** The piece goes back to its owner, with what it cost. */

@@ -2,10 +2,12 @@
 
 import { useState } from 'react';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
 import { changePasscode, leave, sendAway } from '../door-actions';
 import { useSave } from '@/web/use-save';
+import { PasscodeFields } from '../forms';
+import { useForm } from '@/web/form/use-form';
+import { SheetForm } from '@/web/form/sheet-form';
 
 type DeviceRow = {
   readonly id: number;
@@ -58,19 +60,19 @@ export function Devices({ devices, days }: { readonly devices: readonly DeviceRo
 /** A new passcode, typed twice. */
 export function PasscodeForm({ has }: { readonly has: boolean }) {
   const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState({ passcode: '', again: '' });
   const [told, setTold] = useState('');
-  const { busy, faults, rest, run } = useSave();
+  const form = useForm({
+    schema: PasscodeFields,
+    start: { passcode: '', again: '' },
+    save: changePasscode,
+    done: () => {
+      setTold('The new passcode counts from now on.');
+      setOpen(false);
+    },
+    keptAs: null,
+  });
   const field = (name: 'passcode' | 'again', label: string) => (
-    <TextField
-      label={label}
-      type="password"
-      autoComplete="new-password"
-      maxLength={200}
-      value={typed[name]}
-      fault={faults[name]}
-      onChange={(event) => setTyped((now) => ({ ...now, [name]: event.target.value }))}
-    />
+    <TextField label={label} type="password" autoComplete="new-password" maxLength={200} {...form.field(name)} />
   );
   return (
     <>
@@ -78,30 +80,11 @@ export function PasscodeForm({ has }: { readonly has: boolean }) {
       <p role="status" className="min-h-6 pt-1 font-semibold text-fit">
         {told}
       </p>
-      <Sheet open={open} onOpenChange={setOpen} title={has ? 'New passcode' : 'Set a passcode'}>
-        <form
-          className="flex flex-col gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void run(
-              () => changePasscode(typed),
-              () => {
-                setTyped({ passcode: '', again: '' });
-                setTold('The new passcode counts from now on.');
-                setOpen(false);
-              },
-            );
-          }}
-        >
-          <p>Every other device is sent away and must give the new one. What waits on a device stays there and is sent after.</p>
-          {field('passcode', 'New passcode')}
-          {field('again', 'The same again')}
-          <Faults of={rest(['passcode', 'again'])} />
-          <Button look="main" big type="submit" disabled={busy}>
-            Keep
-          </Button>
-        </form>
-      </Sheet>
+      <SheetForm form={form} open={open} onOpenChange={setOpen} title={has ? 'New passcode' : 'Set a passcode'} saves="Keep">
+        <p>Every other device is sent away and must give the new one. What waits on a device stays there and is sent after.</p>
+        {field('passcode', 'New passcode')}
+        {field('again', 'The same again')}
+      </SheetForm>
     </>
   );
 }

@@ -1,71 +1,65 @@
 'use client';
 
 import { useState } from 'react';
-import { parsePositive } from '@/core/quantity';
+import type { RoomUnit } from '@/core/piece';
 import type { PlaceKind } from '@/core/regimen';
-import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { savePlaces } from '../actions';
-import { useSave } from '@/web/use-save';
+import { RoomFields } from '../forms';
+import { useForm } from '@/web/form/use-form';
 
 type Row = {
   readonly id: number;
   readonly name: string;
   readonly kind: PlaceKind;
   readonly capacity: number | null;
-  readonly unit: string | null;
+  readonly unit: RoomUnit | null;
+};
+
+const UNIT_WORDS: Readonly<Record<RoomUnit, string>> = {
+  batches: 'batches at a time',
+  litres: 'litres of pieces under',
+  metres: 'metres of shelf',
 };
 
 /** What fits where: the plan keeps to it. Empty means that nothing limits a place. */
 export function RoomForm({ places }: { readonly places: readonly Row[] }) {
-  const [typed, setTyped] = useState<Readonly<Record<number, string>>>(
-    Object.fromEntries(places.map((place) => [place.id, place.capacity === null ? '' : String(place.capacity)])),
-  );
   const [kept, setKept] = useState(false);
-  const { busy, rest, run } = useSave();
-  const read = (text: string) => (text.trim() === '' ? null : parsePositive(text));
-  const faulty = places.some((place) => read(typed[place.id] ?? '')?.ok === false);
+  const form = useForm({
+    schema: RoomFields,
+    start: { places: places.map(({ id, capacity }) => ({ id, capacity: capacity === null ? '' : String(capacity) })) },
+    save: savePlaces,
+    done: () => setKept(true),
+    keptAs: 'rooms',
+    stays: true,
+  });
   return (
     <form
+      noValidate
       className="flex max-w-xl flex-col gap-1"
       onSubmit={(event) => {
-        event.preventDefault();
         setKept(false);
-        void run(
-          () => savePlaces({ places: places.map(({ id }) => ({ id, capacity: typed[id] ?? '' })) }),
-          () => setKept(true),
-        );
+        form.submit(event);
       }}
     >
       <div className="grid grid-cols-2 gap-x-6">
-        {places
-          .filter((place) => place.unit !== null)
-          .map((place) => {
-            const said = read(typed[place.id] ?? '');
-            return (
-              <TextField
-                key={place.id}
-                label={place.name}
-                value={typed[place.id] ?? ''}
-                inputMode="decimal"
-                placeholder="no limit"
-                hint={
-                  place.unit === 'batches'
-                    ? 'batches at a time'
-                    : place.unit === 'litres'
-                      ? 'litres of pieces under'
-                      : 'metres of shelf'
-                }
-                fault={said && !said.ok ? said.issues.map(sayIssue).join(' ') : undefined}
-                onChange={(event) => setTyped({ ...typed, [place.id]: event.target.value })}
-              />
-            );
-          })}
+        {places.map((place, i) =>
+          place.unit === null ? null : (
+            <TextField
+              key={place.id}
+              label={place.name}
+              inputMode="decimal"
+              placeholder="no limit"
+              hint={UNIT_WORDS[place.unit]}
+              {...form.field(`places.${i}.capacity`)}
+            />
+          ),
+        )}
       </div>
-      <Faults of={rest([])} />
+      <Faults of={form.faults} />
       <div className="flex items-center gap-4">
-        <Button type="submit" disabled={busy || faulty}>
+        <Button type="submit" disabled={form.busy}>
           Keep what fits
         </Button>
         <span role="status" className="font-semibold text-fit">

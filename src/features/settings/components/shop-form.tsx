@@ -1,12 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import type { Opening } from '@/core/plan';
+import { hoursText, type Opening } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { savePerson, saveShop } from '../actions';
-import { useSave } from '@/web/use-save';
-import { HoursFields, hoursText, readHours } from './hours-fields';
+import { useForm } from '@/web/form/use-form';
+import { PersonFields, ShopFields as ShopFacts } from '../forms';
+import { HoursFields } from './hours-fields';
 
 type Facts = {
   readonly version: number;
@@ -30,82 +31,49 @@ export function ShopForm(props: FormProps) {
 type FieldsProps = FormProps & { readonly kept: boolean; readonly onKept: (kept: boolean) => void };
 
 function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps) {
-  const [shop, setShop] = useState(facts);
-  const [text, setText] = useState(hoursText(hours));
-  const [days, setDays] = useState(closed.join(', '));
-  const { busy, faults, rest, run } = useSave();
-  const read = readHours(text);
-  const set = (field: keyof Facts) => (event: { readonly target: { readonly value: string } }) =>
-    setShop({ ...shop, [field]: event.target.value });
+  const { version, currency, ...known } = facts;
+  const form = useForm({
+    schema: ShopFacts,
+    start: { ...known, hours: hoursText(hours), closed: closed.join(', ') },
+    save: (shop) => saveShop({ version, ...shop }),
+    done: () => setKept(true),
+    keptAs: 'shop',
+    stays: true,
+  });
   return (
     <form
+      noValidate
       className="flex max-w-xl flex-col gap-2"
       onSubmit={(event) => {
-        event.preventDefault();
         setKept(false);
-        const dates = days.split(/[,\s]+/).filter(Boolean);
-        if (read.bad.length === 0) {
-          void run(
-            () => saveShop({ ...shop, hours: read.hours, closed: dates }),
-            () => {
-              setShop({ ...shop, version: shop.version + 1 });
-              setKept(true);
-            },
-          );
-        }
+        form.submit(event);
       }}
     >
-      <TextField label="Name" value={shop.name} onChange={set('name')} fault={faults.name} />
+      <TextField label="Name" {...form.field('name')} />
       <div className="grid grid-cols-2 gap-4">
-        <TextField label="Time zone" value={shop.zone} onChange={set('zone')} fault={faults.zone} />
-        <TextField
-          label="Usual temperature of the shop"
-          value={shop.ambient}
-          onChange={set('ambient')}
-          fault={faults.ambient}
-          hint="feel is reckoned for it"
-        />
+        <TextField label="Time zone" {...form.field('zone')} />
+        <TextField label="Usual temperature of the shop" hint="feel is reckoned for it" {...form.field('ambient')} />
       </div>
       <TextField
         label="Public base address"
-        value={shop.baseAddress}
-        onChange={set('baseAddress')}
         placeholder="none yet"
         hint="https://…; codes on slips lead to it. Leave empty until it answers."
-        fault={faults.baseAddress}
+        {...form.field('baseAddress')}
       />
       <div className="grid grid-cols-2 gap-4">
         <TextField
-          label={`An hour of hands costs (${shop.currency})`}
+          label={`An hour of hands costs (${currency})`}
           inputMode="decimal"
-          value={shop.hour}
-          onChange={set('hour')}
-          fault={faults.hour}
           hint="empty: not reckoned"
+          {...form.field('hour')}
         />
-        <TextField
-          label={`A printed slip costs (${shop.currency})`}
-          inputMode="decimal"
-          value={shop.slip}
-          onChange={set('slip')}
-          fault={faults.slip}
-        />
+        <TextField label={`A printed slip costs (${currency})`} inputMode="decimal" {...form.field('slip')} />
       </div>
-      <HoursFields value={text} onChange={setText} />
-      <TextField
-        label="Closed days"
-        value={days}
-        onChange={(event) => setDays(event.target.value)}
-        hint="2031-12-24, 2031-12-25"
-        fault={Object.entries(faults).find(([path]) => path.startsWith('closed'))?.[1]}
-      />
-      <Faults
-        of={rest(['name', 'zone', 'ambient', 'baseAddress', 'hour', 'slip']).filter(
-          (text_) => !Object.entries(faults).some(([path, said]) => path.startsWith('closed') && said === text_),
-        )}
-      />
+      <HoursFields value={form.values.hours} onChange={(next) => form.set('hours', [...next])} />
+      <TextField label="Closed days" hint="2031-12-24, 2031-12-25" {...form.field('closed')} />
+      <Faults of={form.faults} />
       <div className="flex items-center gap-4">
-        <Button look="main" big type="submit" disabled={busy}>
+        <Button look="main" big type="submit" disabled={form.busy}>
           Keep
         </Button>
         <span role="status" className="font-semibold text-fit">
@@ -118,39 +86,12 @@ function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps
 
 /** One more person who works here. */
 export function AddPerson() {
-  const [initials, setInitials] = useState('');
-  const [name, setName] = useState('');
-  const { busy, faults, rest, run } = useSave();
+  const form = useForm({ schema: PersonFields, start: { initials: '', name: '' }, save: savePerson, keptAs: 'person' });
   return (
-    <form
-      className="grid max-w-xl grid-cols-[6rem_1fr_auto] items-start gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void run(
-          () => savePerson({ initials, name }),
-          () => {
-            setInitials('');
-            setName('');
-          },
-        );
-      }}
-    >
-      <TextField
-        label="Initials"
-        value={initials}
-        maxLength={4}
-        onChange={(event) => setInitials(event.target.value)}
-        fault={faults.initials}
-        required
-      />
-      <TextField
-        label="Name"
-        value={name}
-        onChange={(event) => setName(event.target.value)}
-        fault={faults.name ?? rest(['initials', 'name'])[0]}
-        required
-      />
-      <Button type="submit" className="mt-5" disabled={busy}>
+    <form noValidate className="grid max-w-xl grid-cols-[6rem_1fr_auto] items-start gap-4" onSubmit={form.submit}>
+      <TextField label="Initials" maxLength={4} {...form.field('initials')} />
+      <TextField label="Name" {...form.field('name')} fault={form.fault('name') ?? form.faults[0]} />
+      <Button type="submit" className="mt-5" disabled={form.busy}>
         Add
       </Button>
     </form>

@@ -5,19 +5,21 @@ import { area, type Geometry } from '@/core/piece';
 import { usualUses } from '@/core/use';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
-import { Faults, SelectField, TextField } from '@/ui/field';
+import type { z } from 'zod';
+import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { useSave } from '@/web/use-save';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
 import { UseTicks } from './uses';
 import { saveDesign } from '../actions';
+import { DesignFields } from '../forms';
 import { type DesignDraft, geometryOf } from '@/core/piece';
 import { PiecePicture } from '@/web/piece-picture';
 import { ProfileEditor } from './profile-editor';
 
-const EMPTY: DesignDraft = {
+const EMPTY: z.input<typeof DesignFields> = {
   name: '',
-  uses: usualUses({ shape: 'board' }),
+  uses: [...usualUses({ shape: 'board' })],
   tableware: true,
   shape: 'board',
   sizes: '',
@@ -50,19 +52,34 @@ const isBegun = (draft: DesignDraft): boolean =>
   draft.shape === 'turned' ||
   (draft.shape === 'board' || draft.shape === 'box' ? draft.sizes : draft.bowl + draft.handle).trim() !== '';
 
+type Typed = 'sizes' | 'groove' | 'hole' | 'engraved' | 'wall' | 'bowl' | 'handle';
+
 /** The sheet for a design: its shape typed or drawn, its surface at once. */
 export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) => void }) {
   const [open, setOpen] = useState(false);
-  const [draft, setDraft] = useState(EMPTY);
-  const { busy, faults: said, rest, run } = useSave<{ readonly revisionId: number }>();
-  const change = (part: Partial<DesignDraft>): void => setDraft({ ...draft, ...part });
+  const form = useForm<z.input<typeof DesignFields>, { readonly revisionId: number }>({
+    schema: DesignFields,
+    start: EMPTY,
+    save: saveDesign,
+    done: (made) => {
+      onMade(made.revisionId);
+      setOpen(false);
+    },
+    keptAs: 'design',
+  });
+  const draft = form.values;
+  const change = (part: Partial<DesignDraft>): void => {
+    for (const [name, value] of Object.entries(part)) form.set(name as keyof typeof draft, value as never);
+  };
   const geometry = geometryOf(draft);
   const measured = geometry.ok ? area(geometry.value) : null;
   const wrong =
     geometry.ok || !isBegun(draft)
       ? {}
       : Object.fromEntries([...geometry.issues].reverse().map((issue) => [issue.path, sayIssue(issue)]));
-  const faults: Readonly<Record<string, string>> = { ...said, ...wrong };
+  // A form with a shape that cannot be measured says so at once; what the save found stands until its field is changed.
+  const faults: Readonly<Record<string, string>> = wrong;
+  const field = (name: Typed) => ({ ...form.field(name), fault: faults[name] ?? form.fault(name) });
   const echo =
     measured?.ok && geometry.ok
       ? `${sizesOf(geometry.value)}${(measured.value.areaMm2 / 100).toFixed(0)} cm², ${((measured.value.endGrainMm2 / measured.value.areaMm2) * 100).toFixed(0)} % of it end grain`
@@ -72,160 +89,78 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
       <Button className="mt-5" onClick={() => setOpen(true)}>
         New design
       </Button>
-      <Sheet title="A design" open={open} onOpenChange={setOpen}>
-        <form
-          className="flex flex-col gap-1"
-          onSubmit={(event) => {
-            event.preventDefault();
-            event.stopPropagation();
-            void run(
-              () => saveDesign(draft),
-              (made) => {
-                onMade(made.revisionId);
-                setDraft(EMPTY);
-                setOpen(false);
-              },
-            );
+      <SheetForm
+        form={form}
+        title="A design"
+        open={open}
+        onOpenChange={setOpen}
+        saves="Keep the design"
+        notYet={draft.uses.length === 0}
+      >
+        <TextField label="Name" {...form.field('name')} />
+        <SelectField
+          label="Shape"
+          value={draft.shape}
+          onChange={(event) => {
+            const shape = SHAPES.find((one) => one.id === event.target.value)?.id ?? 'board';
+            // What it is usually for follows the shape, until the maker has said otherwise.
+            const isUsual = String(draft.uses) === String(usualUses({ shape: draft.shape }));
+            change({ shape, ...(isUsual ? { uses: usualUses({ shape }) } : {}) });
           }}
         >
-          <TextField
-            label="Name"
-            value={draft.name}
-            onChange={(event) => change({ name: event.target.value })}
-            fault={said.name}
-            required
-          />
-          <SelectField
-            label="Shape"
-            value={draft.shape}
-            onChange={(event) => {
-              const shape = SHAPES.find((one) => one.id === event.target.value)?.id ?? 'board';
-              // What it is usually for follows the shape, until the maker has said otherwise.
-              const isUsual = String(draft.uses) === String(usualUses({ shape: draft.shape }));
-              change({ shape, ...(isUsual ? { uses: usualUses({ shape }) } : {}) });
-            }}
-          >
-            {SHAPES.map((shape) => (
-              <option key={shape.id} value={shape.id}>
-                {shape.name}
-              </option>
-            ))}
-          </SelectField>
-          {draft.shape === 'board' ? (
-            <>
-              <TextField
-                label="Length × width × thickness"
-                value={draft.sizes}
-                onChange={(event) => change({ sizes: event.target.value })}
-                hint="420 x 260 x 24, or 12 x 18 x 1 in"
-                echo={echo}
-                fault={faults.sizes}
-                required
-              />
-              <SelectField
-                label="Grain of the faces"
-                value={draft.grain}
-                onChange={(event) => change({ grain: event.target.value === 'end' ? 'end' : 'long' })}
-              >
-                <option value="long">long grain</option>
-                <option value="end">end grain</option>
-              </SelectField>
-              <TextField
-                label="Juice groove: width × depth × from the edge"
-                value={draft.groove}
-                onChange={(event) => change({ groove: event.target.value })}
-                hint="12 x 5 x 20; empty for none"
-                fault={faults.groove}
-              />
-              <TextField
-                label="Handle hole: length × width"
-                value={draft.hole}
-                onChange={(event) => change({ hole: event.target.value })}
-                hint="90 x 30; empty for none"
-                fault={faults.hole}
-              />
-              <TextField
-                label="Engraved, share of the top face"
-                value={draft.engraved}
-                onChange={(event) => change({ engraved: event.target.value })}
-                hint="10 %; empty for none"
-                fault={faults.engraved}
-              />
-            </>
-          ) : null}
-          {draft.shape === 'box' ? (
-            <>
-              <TextField
-                label="Length × width × height"
-                value={draft.sizes}
-                onChange={(event) => change({ sizes: event.target.value })}
-                hint="180 x 120 x 90"
-                echo={echo}
-                fault={faults.sizes}
-                required
-              />
-              <Tick checked={draft.lid} onChange={() => change({ lid: !draft.lid })}>
-                With a lid
-              </Tick>
-            </>
-          ) : null}
-          {draft.shape === 'box' || draft.shape === 'scoop' ? (
+          {SHAPES.map((shape) => (
+            <option key={shape.id} value={shape.id}>
+              {shape.name}
+            </option>
+          ))}
+        </SelectField>
+        {draft.shape === 'board' ? (
+          <>
             <TextField
-              label="Wall"
-              value={draft.wall}
-              onChange={(event) => change({ wall: event.target.value })}
-              hint="8 mm"
-              fault={faults.wall}
+              label="Length × width × thickness"
+              {...field('sizes')}
+              hint="420 x 260 x 24, or 12 x 18 x 1 in"
+              echo={echo}
             />
-          ) : null}
-          {draft.shape === 'spoon' || draft.shape === 'scoop' ? (
-            <>
-              <TextField
-                label="Bowl: length × width × depth"
-                value={draft.bowl}
-                onChange={(event) => change({ bowl: event.target.value })}
-                hint="70 x 50 x 14"
-                fault={faults.bowl}
-              />
-              <TextField
-                label="Handle: length × width × thickness"
-                value={draft.handle}
-                onChange={(event) => change({ handle: event.target.value })}
-                hint="200 x 18 x 10"
-                echo={echo}
-                fault={faults.handle}
-              />
-            </>
-          ) : null}
-          {draft.shape === 'turned' ? (
-            <>
-              <ProfileEditor draft={draft} faults={faults} onChange={change} />
-              <p className="reading text-soft" role="status">
-                {echo ? `= ${echo}` : ''}
-              </p>
-            </>
-          ) : null}
-          {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
-          <UseTicks uses={draft.uses} tableware={draft.tableware} onChange={change} />
-          <Faults
-            of={rest([
-              'name',
-              'sizes',
-              'bowl',
-              'handle',
-              'wall',
-              'floor',
-              'groove',
-              'hole',
-              'engraved',
-              ...draft.points.map((_, i) => `points.${i}`),
-            ])}
-          />
-          <Button look="main" big type="submit" disabled={busy || draft.uses.length === 0}>
-            Keep the design
-          </Button>
-        </form>
-      </Sheet>
+            <SelectField label="Grain of the faces" {...form.field('grain')}>
+              <option value="long">long grain</option>
+              <option value="end">end grain</option>
+            </SelectField>
+            <TextField
+              label="Juice groove: width × depth × from the edge"
+              {...field('groove')}
+              hint="12 x 5 x 20; empty for none"
+            />
+            <TextField label="Handle hole: length × width" {...field('hole')} hint="90 x 30; empty for none" />
+            <TextField label="Engraved, share of the top face" {...field('engraved')} hint="10 %; empty for none" />
+          </>
+        ) : null}
+        {draft.shape === 'box' ? (
+          <>
+            <TextField label="Length × width × height" {...field('sizes')} hint="180 x 120 x 90" echo={echo} />
+            <Tick checked={draft.lid} onChange={() => change({ lid: !draft.lid })}>
+              With a lid
+            </Tick>
+          </>
+        ) : null}
+        {draft.shape === 'box' || draft.shape === 'scoop' ? <TextField label="Wall" {...field('wall')} hint="8 mm" /> : null}
+        {draft.shape === 'spoon' || draft.shape === 'scoop' ? (
+          <>
+            <TextField label="Bowl: length × width × depth" {...field('bowl')} hint="70 x 50 x 14" />
+            <TextField label="Handle: length × width × thickness" {...field('handle')} hint="200 x 18 x 10" echo={echo} />
+          </>
+        ) : null}
+        {draft.shape === 'turned' ? (
+          <>
+            <ProfileEditor draft={draft} faults={faults} onChange={change} />
+            <p className="reading text-soft" role="status">
+              {echo ? `= ${echo}` : ''}
+            </p>
+          </>
+        ) : null}
+        {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
+        <UseTicks uses={draft.uses} tableware={draft.tableware} onChange={change} />
+      </SheetForm>
     </>
   );
 }

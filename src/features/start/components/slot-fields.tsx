@@ -9,12 +9,12 @@ type Props = {
   /** Lots that suit each slot, or why there is none. */
   readonly offered: ReadonlyMap<string, { readonly lots: readonly LotChoice[]; readonly why: WhyNone | null }>;
   readonly chosen: Readonly<Record<string, number>>;
-  readonly faults: Readonly<Record<string, string>>;
+  readonly faultOf: (slot: string) => string | undefined;
   readonly onChoose: (slot: string, lot: number) => void;
 };
 
 /** A lot for each material of a regimen, of those that suit; an empty list says why. */
-export function SlotFields({ slots, offered, chosen, faults, onChoose }: Props) {
+export function SlotFields({ slots, offered, chosen, faultOf, onChoose }: Props) {
   return slots.map((of) => {
     const found = offered.get(of.slot);
     return (
@@ -23,7 +23,7 @@ export function SlotFields({ slots, offered, chosen, faults, onChoose }: Props) 
         label={`${of.name}: ${of.hint}`}
         value={chosen[of.slot] ?? 0}
         onChange={(event) => onChoose(of.slot, Number(event.target.value))}
-        fault={faults[`materials.${of.slot}`]}
+        fault={faultOf(of.slot)}
         hint={found?.why ? WHY_NONE_WORDS[found.why] : ''}
       >
         <option value={0}>Choose the lot …</option>

@@ -1,8 +1,9 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useDeferredValue, useState } from 'react';
-import { ORIGINS, type Origin } from '@/core/material';
+import { useDeferredValue, useRef } from 'react';
+import type { z } from 'zod';
+import { ORIGINS } from '@/core/material';
 import { instantOf, parsePositive } from '@/core/quantity';
 import type { UptakeFactor } from '@/core/piece';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
@@ -11,8 +12,9 @@ import { gatesAhead } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { useSave } from '@/web/use-save';
+import { useForm } from '@/web/form/use-form';
 import { start } from '../actions';
+import { StartFields } from '../forms';
 import { type LotChoice, needsOf } from '@/core/cost';
 import { Beyond } from './beyond';
 import { GatesAhead } from './gates-ahead';
@@ -32,6 +34,7 @@ export type NewBatchAsked = {
   readonly lots: Readonly<Record<string, number>>;
 };
 
+type StartTyped = z.input<typeof StartFields>;
 type RegimenChoice = Regimen & { readonly revisionId: number };
 type Props = {
   readonly designs: readonly Design[];
@@ -52,20 +55,36 @@ type Props = {
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
 export function StartBatch({ designs, species, regimens, lots, first, zone, shop, uptake, initials, currency, now }: Props) {
   const router = useRouter();
-  const [design, setDesign] = useState(designs[0]?.revisionId ?? 0);
-  const [wood, setWood] = useState(species.find((one) => one.id === first.wood)?.id ?? 'sycamore');
-  const [origin, setOrigin] = useState<Origin>(ORIGINS.find((one) => one === first.origin) ?? 'bought');
-  const [pieces, setPieces] = useState('6');
-  const [regimenId, setRegimenId] = useState((regimens.find((one) => one.id === first.regimen) ?? regimens[0])?.revisionId ?? 0);
-  const [chosen, setChosen] = useState<Readonly<Record<string, number>>>(first.lots);
-  /** Why the first soak may lie past the bound of its oil. */
-  const [beyond, setBeyond] = useState('');
-  const [startAt, setStartAt] = useState(now);
-  const [due, setDue] = useState('');
-  /** Which wood's question was answered, and how. */
-  const [tree, setTree] = useState<{ readonly of: string; readonly known: boolean } | null>(null);
-  const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
-
+  const asking = useRef(false);
+  const slotsNow = useRef<readonly string[]>([]);
+  const form = useForm<StartTyped, { readonly number: string }>({
+    schema: StartFields,
+    start: {
+      designRevisionId: designs[0]?.revisionId ?? 0,
+      speciesId: species.find((one) => one.id === first.wood)?.id ?? 'sycamore',
+      origin: ORIGINS.find((one) => one === first.origin) ?? 'bought',
+      tree: null,
+      pieces: '6',
+      regimenRevisionId: (regimens.find((one) => one.id === first.regimen) ?? regimens[0])?.revisionId ?? 0,
+      materials: { ...first.lots },
+      start: '',
+      due: '',
+      beyond: '',
+    },
+    save: ({ tree: _, materials, ...typed }) =>
+      start({
+        ...typed,
+        treeKnown: asking.current,
+        materials: Object.fromEntries(Object.entries(materials).filter(([slot, lot]) => slotsNow.current.includes(slot) && lot)),
+      }),
+    done: (made) => router.push(`/work/${made.number}`),
+    keptAs: 'start',
+  });
+  const { designRevisionId: design, speciesId: wood, origin, tree, pieces, beyond, due } = form.values;
+  const { regimenRevisionId: regimenId, materials: chosen } = form.values;
+  // Empty is now, as the field shows it.
+  const startAt = form.values.start || now;
+  const setDesign = (revisionId: number): void => form.set('designRevisionId', revisionId);
   const regimen = regimens.find((one) => one.revisionId === regimenId);
   const timber = species.find((one) => one.id === wood);
   const shape = designs.find((one) => one.revisionId === design);
@@ -136,42 +155,17 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
         })
       : null;
 
-  const submit = (): void => {
-    const materials = Object.fromEntries(
-      (regimen?.slots ?? []).flatMap(({ slot }) => (chosen[slot] ? [[slot, chosen[slot]]] : [])),
-    );
-    void run(
-      () =>
-        start({
-          designRevisionId: design,
-          speciesId: wood,
-          origin,
-          treeKnown: known,
-          pieces,
-          regimenRevisionId: regimenId,
-          materials,
-          start: startAt === now ? '' : startAt,
-          due,
-          beyond,
-        }),
-      (made) => router.push(`/work/${made.number}`),
-    );
-  };
+  // What goes with the form though nobody types it, as it is when it is sent.
+  asking.current = known;
+  slotsNow.current = regimen?.slots.map(({ slot }) => slot) ?? [];
   return (
     <div className="grid gap-10 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.25fr)]">
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          submit();
-        }}
-        className="flex flex-col gap-1"
-      >
+      <form noValidate onSubmit={form.submit} className="flex flex-col gap-1">
         <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-4">
           <SelectField
             label="Design"
-            value={design}
+            {...form.field('designRevisionId')}
             onChange={(event) => setDesign(Number(event.target.value))}
-            fault={faults.designRevisionId}
             hint={
               shape
                 ? `${(shape.area.areaMm2 / 100).toFixed(0)} cm² a piece, ${(shape.area.endGrainMm2 / 100).toFixed(0)} of it end grain`
@@ -189,7 +183,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
         </div>
         {shape ? <UsesOf key={shape.revisionId} design={shape} onSaid={setDesign} /> : null}
         <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)_5rem] gap-4">
-          <SelectField label="Wood" value={wood} onChange={(event) => setWood(event.target.value)}>
+          <SelectField label="Wood" {...form.field('speciesId')}>
             {species.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.name}
@@ -197,7 +191,7 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
               </option>
             ))}
           </SelectField>
-          <SelectField label="It was" value={origin} onChange={(event) => setOrigin(event.target.value as typeof origin)}>
+          <SelectField label="It was" {...form.field('origin')}>
             {ORIGINS.map((one) => (
               <option key={one} value={one}>
                 {ORIGIN_WORDS[one]}
@@ -207,23 +201,21 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
           <TextField
             label="Pieces"
             inputMode="numeric"
-            value={pieces}
-            onChange={(event) => setPieces(event.target.value)}
-            fault={faults.pieces ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))}
+            {...form.field('pieces')}
+            fault={form.fault('pieces') ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))}
           />
         </div>
         {timber ? (
           <WoodFacts
             timber={timber}
             known={tree?.of === timber.id ? tree.known : null}
-            onSay={(known) => setTree({ of: timber.id, known })}
+            onSay={(said) => form.set('tree', { of: timber.id, known: said })}
           />
         ) : null}
         <SelectField
           label="Regimen"
-          value={regimenId}
-          onChange={(event) => setRegimenId(Number(event.target.value))}
-          fault={faults.regimenRevisionId}
+          {...form.field('regimenRevisionId')}
+          onChange={(event) => form.set('regimenRevisionId', Number(event.target.value))}
         >
           {regimens.map((one) => (
             <option key={one.revisionId} value={one.revisionId}>
@@ -242,42 +234,24 @@ export function StartBatch({ designs, species, regimens, lots, first, zone, shop
             slots={regimen.slots}
             offered={offered}
             chosen={chosen}
-            faults={faults}
-            onChoose={(slot, lot) => setChosen({ ...chosen, [slot]: lot })}
+            faultOf={(slot) => form.fault(`materials.${slot}`)}
+            onChoose={(slot, lot) => form.set(`materials.${slot}`, lot)}
           />
         ) : null}
         {tooLong || beyond !== '' ? (
-          <Beyond most={Number(tooLong?.with?.most ?? 0)} why={beyond} onChange={setBeyond} fault={faults.beyond} />
+          <Beyond
+            most={Number(tooLong?.with?.most ?? 0)}
+            why={beyond}
+            onChange={(why) => form.set('beyond', why)}
+            fault={form.fault('beyond')}
+          />
         ) : null}
         <div className="grid grid-cols-2 gap-4">
-          <TextField
-            label="Start"
-            type="datetime-local"
-            value={startAt}
-            onChange={(event) => setStartAt(event.target.value)}
-            fault={faults.start ?? faults.startAt}
-          />
-          <TextField
-            label="Due, if it is"
-            type="date"
-            value={due}
-            onChange={(event) => setDue(event.target.value)}
-            fault={faults.due}
-          />
+          <TextField label="Start" type="datetime-local" {...form.field('start')} value={startAt} />
+          <TextField label="Due, if it is" type="date" {...form.field('due')} />
         </div>
-        <Faults
-          of={rest([
-            'designRevisionId',
-            'pieces',
-            'regimenRevisionId',
-            'start',
-            'startAt',
-            'due',
-            'beyond',
-            ...(regimen?.slots.map(({ slot }) => `materials.${slot}`) ?? []),
-          ])}
-        />
-        <Button look="main" big type="submit" disabled={busy || (timber?.ask !== undefined && tree?.of !== timber.id)}>
+        <Faults of={form.faults} />
+        <Button look="main" big type="submit" disabled={form.busy || (timber?.ask !== undefined && tree?.of !== timber.id)}>
           Start the batch
         </Button>
       </form>

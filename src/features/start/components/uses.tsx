@@ -6,11 +6,14 @@ import { meetsFood } from '@/core/use';
 import { USE_WORDS } from '@/messages';
 import type { Design } from '@/data/work/catalogue';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
+import type { z } from 'zod';
 import { Faults } from '@/ui/field';
 import { Tick } from '@/ui/tick';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
 import { changeUses } from '../actions';
+import { UsesFields } from '../forms';
 
 type Props = {
   readonly uses: readonly PieceUse[];
@@ -51,16 +54,21 @@ export function UseTicks({ uses, tableware, onChange }: Props) {
 /** What a design is for, in a line; asked where an older file only guessed it, and changed as a revision. */
 export function UsesOf({ design, onSaid }: { readonly design: Design; readonly onSaid: (revisionId: number) => void }) {
   const [open, setOpen] = useState(false);
-  const [draft, setDraft] = useState({ uses: design.uses, tableware: design.tableware });
+  const save = (said: z.input<typeof UsesFields>) => changeUses({ designId: design.id, base: design.revisionId, ...said });
+  const begun = { uses: [...design.uses], tableware: design.tableware };
+  const then = (said: { readonly revisionId: number }): void => {
+    setOpen(false);
+    onSaid(said.revisionId);
+  };
+  const form = useForm<z.input<typeof UsesFields>, { readonly revisionId: number }>({
+    schema: UsesFields,
+    start: begun,
+    save,
+    done: then,
+    keptAs: `uses ${design.revisionId}`,
+    stays: true,
+  });
   const { busy, rest, run } = useSave<{ readonly revisionId: number }>();
-  const save = (uses: readonly PieceUse[], tableware: boolean): void =>
-    void run(
-      () => changeUses({ designId: design.id, base: design.revisionId, uses, tableware }),
-      (said) => {
-        setOpen(false);
-        onSaid(said.revisionId);
-      },
-    );
   const says = design.uses.map((use) => USE_WORDS[use]).join(', ');
   return (
     <div className="mb-2">
@@ -77,7 +85,7 @@ export function UsesOf({ design, onSaid }: { readonly design: Design; readonly o
             <strong>What is “{design.name}” for?</strong> It was drawn before that was asked; it is taken to be for {says}.
           </p>
           <p className="mt-1 flex flex-wrap gap-3">
-            <Button look="main" disabled={busy} onClick={() => save(design.uses, design.tableware)}>
+            <Button look="main" disabled={busy} onClick={() => void run(() => save(begun), then)}>
               Yes, for that
             </Button>
             <Button onClick={() => setOpen(true)}>For something else</Button>
@@ -85,17 +93,23 @@ export function UsesOf({ design, onSaid }: { readonly design: Design; readonly o
         </div>
       )}
       <Faults of={rest([])} />
-      <Sheet
+      <SheetForm
+        form={form}
         title={`What ${design.name} is for`}
         open={open}
         onOpenChange={setOpen}
+        saves="Keep it"
+        notYet={form.values.uses.length === 0}
         say="It decides which gates stand before a sale. Batches that run keep what they began with."
       >
-        <UseTicks {...draft} onChange={setDraft} />
-        <Button look="main" big disabled={busy || draft.uses.length === 0} onClick={() => save(draft.uses, draft.tableware)}>
-          Keep it
-        </Button>
-      </Sheet>
+        <UseTicks
+          {...form.values}
+          onChange={({ uses, tableware }) => {
+            form.set('uses', [...uses]);
+            form.set('tableware', tableware);
+          }}
+        />
+      </SheetForm>
     </div>
   );
 }

@@ -5,16 +5,18 @@ import { findIngredient, isLiquid } from '@/core/material';
 import { formatMass, formatVolume, type OunceMeaning, parseAmount } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
-import { Faults, TextField } from '@/ui/field';
+import { TextField } from '@/ui/field';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
 import { IngredientPicker } from '@/web/ingredient-picker';
-import { useSave } from '@/web/use-save';
 import { saveLot } from '../actions';
+import { LotFields } from '../forms';
 
 const EMPTY = {
   ingredientId: '',
   readyMadeId: null as number | null,
   amount: '',
+  ounce: null as OunceMeaning | null,
   supplier: '',
   supplierCode: '',
   openedOn: '',
@@ -54,13 +56,18 @@ function readAmount(amount: string, stuff: Stuff | undefined, ounce: OunceMeanin
 /** The sheet for a lot that has come in. */
 export function AddLot({ currency, ready }: { readonly currency: string; readonly ready: readonly Ready[] }) {
   const [open, setOpen] = useState(false);
-  const [lot, setLot] = useState(EMPTY);
-  const [ounce, setOunce] = useState<OunceMeaning | null>(null);
-  const { busy, faults, rest, run } = useSave<{ readonly number: string }>();
-  // From what stands there by then: a name that was picked and an amount typed in the same breath both stay.
-  const change = (part: Partial<typeof EMPTY>): void => setLot((now) => ({ ...now, ...part }));
-  const set = (field: Exclude<keyof typeof EMPTY, 'readyMadeId'>) => (event: { readonly target: { readonly value: string } }) =>
-    change({ [field]: event.target.value });
+  const form = useForm<typeof EMPTY, { readonly number: string }>({
+    schema: LotFields,
+    start: EMPTY,
+    save: saveLot,
+    done: () => setOpen(false),
+    keptAs: 'lot',
+  });
+  const lot = form.values;
+  const pick = (ingredientId: string, readyMadeId: number | null): void => {
+    form.set('ingredientId', ingredientId);
+    form.set('readyMadeId', readyMadeId);
+  };
   const ingredient = findIngredient(lot.ingredientId);
   const bought = ready.find((one) => one.id === lot.readyMadeId);
   const stuff = ingredient
@@ -68,92 +75,56 @@ export function AddLot({ currency, ready }: { readonly currency: string; readonl
     : bought
       ? { densityGPerMl: bought.densityGPerMl, liquid: true }
       : undefined;
-  const read = readAmount(lot.amount, stuff, ounce);
+  const read = readAmount(lot.amount, stuff, lot.ounce);
   const isOunce = /oz|ounce/i.test(lot.amount);
-  const save = (): void => {
-    void run(
-      () => saveLot({ ...lot, ounce }),
-      () => {
-        setOpen(false);
-        setLot(EMPTY);
-        setOunce(null);
-      },
-    );
-  };
   return (
     <>
       <Button look="main" onClick={() => setOpen(true)}>
         Receive a lot
       </Button>
-      <Sheet title="Receive a lot" open={open} onOpenChange={setOpen}>
-        <form
-          className="flex flex-col gap-1"
-          onSubmit={(event) => {
-            event.preventDefault();
-            save();
-          }}
-        >
-          <IngredientPicker
-            key={open ? 'open' : 'shut'}
-            label="What is in the tin"
-            value={lot.ingredientId}
-            ready={ready}
-            onPick={(id) => change({ ingredientId: id, readyMadeId: null })}
-            onPickReady={(id) => change({ ingredientId: '', readyMadeId: id })}
-          />
-          {faults.ingredientId ? <p className="text-sm font-semibold text-late">▲ {faults.ingredientId}</p> : null}
-          <TextField
-            label="Amount"
-            value={lot.amount}
-            onChange={set('amount')}
-            hint="2.5 kg, 1 lb 2 oz, 0,75 l"
-            echo={read.echo}
-            fault={read.fault || (read.echo ? undefined : faults.amount)}
-            required
-          />
-          {(read.asks || (ounce && isOunce)) && (
-            <fieldset className="mb-2 border-l-4 border-ink pl-3">
-              <legend className="label">Which ounce?</legend>
-              {OUNCES.map(({ id, name }) => (
-                <label key={id} className="flex min-h-11 items-center gap-3">
-                  <input
-                    type="radio"
-                    name="ounce"
-                    checked={ounce === id}
-                    onChange={() => setOunce(id)}
-                    className="h-5 w-5 accent-ink"
-                  />
-                  {name}
-                </label>
-              ))}
-            </fieldset>
-          )}
-          <div className="grid grid-cols-2 gap-x-4">
-            <TextField label="Supplier" value={lot.supplier} onChange={set('supplier')} />
-            <TextField label="Lot code on the label" value={lot.supplierCode} onChange={set('supplierCode')} />
-            <TextField label="Opened on" type="date" value={lot.openedOn} onChange={set('openedOn')} fault={faults.openedOn} />
-            <TextField
-              label="Best before"
-              type="date"
-              value={lot.bestBefore}
-              onChange={set('bestBefore')}
-              fault={faults.bestBefore}
-            />
-            <TextField
-              label={`Paid for it (${currency})`}
-              value={lot.price}
-              onChange={set('price')}
-              fault={faults.price}
-              inputMode="decimal"
-            />
-            <TextField label="Note" value={lot.note} onChange={set('note')} />
-          </div>
-          <Faults of={rest(['ingredientId', 'amount', 'openedOn', 'bestBefore', 'price'])} />
-          <Button look="main" big type="submit" disabled={busy}>
-            Put it in the stores
-          </Button>
-        </form>
-      </Sheet>
+      <SheetForm form={form} title="Receive a lot" open={open} onOpenChange={setOpen} saves="Put it in the stores">
+        <IngredientPicker
+          key={open ? 'open' : 'shut'}
+          label="What is in the tin"
+          value={lot.ingredientId}
+          ready={ready}
+          onPick={(id) => pick(id, null)}
+          onPickReady={(id) => pick('', id)}
+        />
+        {form.fault('ingredientId') ? <p className="text-sm font-semibold text-late">▲ {form.fault('ingredientId')}</p> : null}
+        <TextField
+          label="Amount"
+          hint="2.5 kg, 1 lb 2 oz, 0,75 l"
+          echo={read.echo}
+          {...form.field('amount')}
+          fault={read.fault || (read.echo ? undefined : form.fault('amount'))}
+        />
+        {(read.asks || (lot.ounce && isOunce)) && (
+          <fieldset className="mb-2 border-l-4 border-ink pl-3">
+            <legend className="label">Which ounce?</legend>
+            {OUNCES.map(({ id, name }) => (
+              <label key={id} className="flex min-h-11 items-center gap-3">
+                <input
+                  type="radio"
+                  name="ounce"
+                  checked={lot.ounce === id}
+                  onChange={() => form.set('ounce', id)}
+                  className="h-5 w-5 accent-ink"
+                />
+                {name}
+              </label>
+            ))}
+          </fieldset>
+        )}
+        <div className="grid grid-cols-2 gap-x-4">
+          <TextField label="Supplier" {...form.field('supplier')} />
+          <TextField label="Lot code on the label" {...form.field('supplierCode')} />
+          <TextField label="Opened on" type="date" {...form.field('openedOn')} />
+          <TextField label="Best before" type="date" {...form.field('bestBefore')} />
+          <TextField label={`Paid for it (${currency})`} inputMode="decimal" {...form.field('price')} />
+          <TextField label="Note" {...form.field('note')} />
+        </div>
+      </SheetForm>
     </>
   );
 }

@@ -2,17 +2,22 @@
 
 import { useState } from 'react';
 import { formatMass } from '@/core/quantity';
-import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
-import { Faults, TextField } from '@/ui/field';
-import { useSave } from '@/web/use-save';
+import { TextField } from '@/ui/field';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
 import { saveCount } from '../actions';
+import { CountFields } from '../forms';
 
 /** What the ledger says is left, and a way to put it right by weighing. */
 export function CountLot({ lotId, number, leftG }: { readonly lotId: number; readonly number: string; readonly leftG: number }) {
   const [open, setOpen] = useState(false);
-  const [found, setFound] = useState('');
-  const { busy, faults, rest, run } = useSave();
+  const form = useForm({
+    schema: CountFields,
+    start: { found: '' },
+    save: ({ found }) => saveCount({ lotId, found }),
+    done: () => setOpen(false),
+    keptAs: `count ${lotId}`,
+  });
   return (
     <>
       <button
@@ -23,35 +28,16 @@ export function CountLot({ lotId, number, leftG }: { readonly lotId: number; rea
       >
         {formatMass(leftG)}
       </button>
-      <Sheet
+      <SheetForm
+        form={form}
         title={`Weigh ${number} again`}
         open={open}
         onOpenChange={setOpen}
+        saves="Weighed"
         say={`The ledger says ${formatMass(leftG)}. What the scale says now is entered as a count; nothing before it is changed.`}
       >
-        <form
-          className="flex flex-col gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void run(
-              () => saveCount({ lotId, found }),
-              () => setOpen(false),
-            );
-          }}
-        >
-          <TextField
-            label="Left, without its container"
-            value={found}
-            onChange={(event) => setFound(event.target.value)}
-            fault={faults.found}
-            required
-          />
-          <Faults of={rest(['found'])} />
-          <Button look="main" big type="submit" disabled={busy}>
-            Weighed
-          </Button>
-        </form>
-      </Sheet>
+        <TextField label="Left, without its container" {...form.field('found')} />
+      </SheetForm>
     </>
   );
 }

@@ -3,10 +3,11 @@
 import { useState } from 'react';
 import { formatMass, formatVolume } from '@/core/quantity';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
-import { Faults, TextField } from '@/ui/field';
-import { useSave } from '@/web/use-save';
+import { TextField } from '@/ui/field';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
 import { saveJar, saveJarCount } from '../actions';
+import { JarCountFields, JarFields } from '../forms';
 
 export type Jar = {
   readonly id: number;
@@ -23,10 +24,7 @@ const EMPTY = { name: '', capacity: '', fill: '92', have: '', tare: '', price: '
 /** Jars and tins that are there to be filled. */
 export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
   const [open, setOpen] = useState(false);
-  const [jar, setJar] = useState(EMPTY);
-  const { busy, faults, rest, run } = useSave();
-  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
-    setJar({ ...jar, [field]: event.target.value });
+  const form = useForm({ schema: JarFields, start: EMPTY, save: saveJar, done: () => setOpen(false), keptAs: 'jar' });
   return (
     <div>
       <ul className="flex flex-wrap gap-x-8 gap-y-2">
@@ -38,88 +36,40 @@ export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
       <Button className="mt-3" onClick={() => setOpen(true)}>
         Enter a size
       </Button>
-      <Sheet title="A size of jar or tin" open={open} onOpenChange={setOpen}>
-        <form
-          className="flex flex-col gap-1"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void run(
-              () => saveJar(jar),
-              () => {
-                setOpen(false);
-                setJar(EMPTY);
-              },
-            );
-          }}
-        >
-          <TextField label="Name" value={jar.name} onChange={set('name')} fault={faults.name} hint="Tin 60 ml" required />
-          <TextField
-            label="Holds to the brim"
-            value={jar.capacity}
-            onChange={set('capacity')}
-            fault={faults.capacity}
-            hint="60 ml, 2 fl oz"
-            required
-          />
-          <TextField
-            label="Filled to (percent of the brim)"
-            value={jar.fill}
-            onChange={set('fill')}
-            fault={faults.fill}
-            inputMode="decimal"
-            required
-          />
-          <TextField
-            label="How many there are"
-            value={jar.have}
-            onChange={set('have')}
-            fault={faults.have}
-            inputMode="numeric"
-            required
-          />
-          <TextField
-            label="Empty, with its lid"
-            value={jar.tare}
-            onChange={set('tare')}
-            fault={faults.tare}
-            hint="21 g; for the true net mass"
-          />
-          <TextField label="Costs apiece" value={jar.price} onChange={set('price')} fault={faults.price} inputMode="decimal" />
-          <Faults of={rest(['name', 'capacity', 'fill', 'have', 'tare', 'price'])} />
-          <Button look="main" big type="submit" disabled={busy}>
-            Put it in the stores
-          </Button>
-        </form>
-      </Sheet>
+      <SheetForm form={form} title="A size of jar or tin" open={open} onOpenChange={setOpen} saves="Put it in the stores">
+        <TextField label="Name" hint="Tin 60 ml" {...form.field('name')} />
+        <TextField label="Holds to the brim" hint="60 ml, 2 fl oz" {...form.field('capacity')} />
+        <TextField label="Filled to (percent of the brim)" inputMode="decimal" {...form.field('fill')} />
+        <TextField label="How many there are" inputMode="numeric" {...form.field('have')} />
+        <TextField label="Empty, with its lid" hint="21 g; for the true net mass" {...form.field('tare')} />
+        <TextField label="Costs apiece" inputMode="decimal" {...form.field('price')} />
+      </SheetForm>
     </div>
   );
 }
 
 function JarCount({ jar }: { readonly jar: Jar }) {
-  const [have, setHave] = useState(String(jar.have));
-  const { busy, faults, rest, run } = useSave();
-  const changed = have !== String(jar.have);
+  const form = useForm({
+    schema: JarCountFields,
+    start: { have: String(jar.have) },
+    save: ({ have }) => saveJarCount({ id: jar.id, have, version: jar.version }),
+    keptAs: `jars ${jar.id}`,
+  });
+  const changed = form.values.have !== String(jar.have);
   return (
     <li>
-      <form
-        className="flex items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void run(() => saveJarCount({ id: jar.id, have, version: jar.version }));
-        }}
-      >
+      <form noValidate className="flex items-end gap-2" onSubmit={form.submit}>
         <TextField
           className="w-40"
           label={`${jar.name}, ${formatVolume(jar.capacityMl * jar.fillFraction)} filled`}
-          value={have}
-          onChange={(event) => setHave(event.target.value)}
-          fault={faults.have ?? rest(['have'])[0]}
           inputMode="numeric"
+          {...form.field('have')}
+          fault={form.fault('have') ?? form.faults[0]}
         />
         {jar.tareG === null ? null : <span className="reading mb-6 text-sm text-soft">empty {formatMass(jar.tareG)}</span>}
         {jar.price === null ? null : <span className="reading mb-6 text-sm text-soft">{jar.price} apiece</span>}
         {changed ? (
-          <Button type="submit" className="mb-6" disabled={busy}>
+          <Button type="submit" className="mb-6" disabled={form.busy}>
             Counted
           </Button>
         ) : null}

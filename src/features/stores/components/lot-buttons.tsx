@@ -2,7 +2,7 @@
 
 import { FEELS } from '@/core/blend';
 import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { hold, lift, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
 
 type Source = { readonly id: number; readonly number: string; readonly title: string };

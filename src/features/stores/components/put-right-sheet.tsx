@@ -1,13 +1,15 @@
 'use client';
 
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import type { z } from 'zod';
 import { PURPOSES, putRight, type Right, type RightLot, rightChoices } from '@/core/blend';
 import { formatMass } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
-import { Faults, SelectField, TextField } from '@/ui/field';
-import { useSave } from '@/web/use-save';
+import { SelectField, TextField } from '@/ui/field';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
+import { RightFields } from '../forms';
 import { saveRight } from '../lot-actions';
 import { rightWords } from '@/messages/right';
 
@@ -29,19 +31,33 @@ export function PutRight({
   readonly ambientC: number;
 }) {
   const [open, setOpen] = useState(false);
-  const [mode, setMode] = useState<Right>('feel');
-  const [input, setInput] = useState({ other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' });
-  const { busy, faults, rest, run } = useSave<{ readonly id: number }>();
+  const form = useForm<z.input<typeof RightFields>, { readonly id: number }>({
+    schema: RightFields,
+    start: { mode: 'feel', other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' },
+    save: (input) => saveRight({ lotId: lot.id, ...input, other: chosen.current }),
+    done: () => setOpen(false),
+    keptAs: `right ${lot.id}`,
+  });
+  const input = form.values;
+  const { mode } = input;
   const choices = rightChoices(mode, others);
   const other = choices.find((one) => one.id === input.other) ?? choices[0];
-  const reckoned = putRight(lot, other, { mode, ...input }, ambientC);
+  const chosen = useRef(0);
+  chosen.current = other?.id ?? 0;
+  const reckoned = putRight(lot, other, input, ambientC);
   const said = reckoned.ok ? {} : Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)]));
-  const set = (field: keyof typeof input) => (event: { readonly target: { readonly value: string } }) =>
-    setInput({ ...input, [field]: field === 'other' ? Number(event.target.value) : event.target.value });
+  const faultAt = (name: 'gross' | 'tare'): string | undefined => (input[name] ? said[name] : undefined) ?? form.fault(name);
   return (
     <>
       <Button onClick={() => setOpen(true)}>Put it right</Button>
-      <Sheet title={`Put ${lot.number} right`} open={open} onOpenChange={setOpen}>
+      <SheetForm
+        form={form}
+        title={`Put ${lot.number} right`}
+        open={open}
+        onOpenChange={setOpen}
+        saves="Weighed and done"
+        notYet={!reckoned.ok}
+      >
         <fieldset className="grid gap-1">
           {MODES.map((one) => (
             <label
@@ -53,7 +69,7 @@ export function PutRight({
                 name="mode"
                 className="h-5 w-5 accent-ink"
                 checked={mode === one.id}
-                onChange={() => setMode(one.id)}
+                onChange={() => form.set('mode', one.id)}
               />
               <span>
                 <span className="block font-semibold">{one.name}</span>
@@ -65,8 +81,8 @@ export function PutRight({
         <SelectField
           label={mode === 'marry' ? 'With' : 'Add'}
           value={other?.id ?? 0}
-          onChange={set('other')}
-          fault={said.other ?? faults.other}
+          onChange={(event) => form.set('other', Number(event.target.value))}
+          fault={said.other ?? form.fault('other')}
           hint={choices.length === 0 ? 'nothing in the stores fits' : ''}
         >
           {choices.map((one) => (
@@ -76,7 +92,7 @@ export function PutRight({
           ))}
         </SelectField>
         {mode === 'feel' || mode === 'marry' ? (
-          <SelectField label="It should be" value={input.purpose} onChange={set('purpose')}>
+          <SelectField label="It should be" {...form.field('purpose')}>
             {PURPOSES.map((purpose) => (
               <option key={purpose} value={purpose}>
                 {PURPOSE_WORDS[purpose]}
@@ -86,45 +102,23 @@ export function PutRight({
         ) : null}
         {mode === 'top-up' ? (
           <div className="grid grid-cols-2 gap-4">
-            <TextField
-              label="Bottle and all"
-              value={input.gross}
-              onChange={set('gross')}
-              fault={input.gross ? said.gross : undefined}
-              hint="612 g"
-            />
-            <TextField
-              label="Empty, with lid"
-              value={input.tare}
-              onChange={set('tare')}
-              fault={input.tare ? said.tare : undefined}
-              hint="180 g"
-            />
+            <TextField label="Bottle and all" {...form.field('gross')} fault={faultAt('gross')} hint="612 g" />
+            <TextField label="Empty, with lid" {...form.field('tare')} fault={faultAt('tare')} hint="180 g" />
           </div>
         ) : null}
         {mode === 'let-down' ? (
-          <TextField label="Solvent in the mix, % by weight" value={input.target} onChange={set('target')} fault={said.target} />
+          <TextField
+            label="Solvent in the mix, % by weight"
+            {...form.field('target')}
+            fault={said.target ?? form.fault('target')}
+          />
         ) : null}
         {reckoned.ok && other ? (
           <p role="status" className="border-fit border-l-8 bg-paper px-4 py-3 text-lg">
             {rightWords(reckoned.value, lot, other)}
           </p>
         ) : null}
-        <Faults of={rest(['other', 'gross', 'tare', 'target'])} />
-        <Button
-          look="main"
-          big
-          disabled={busy || !reckoned.ok}
-          onClick={() =>
-            void run(
-              () => saveRight({ lotId: lot.id, mode, ...input, other: other?.id ?? 0 }),
-              () => setOpen(false),
-            )
-          }
-        >
-          Weighed and done
-        </Button>
-      </Sheet>
+      </SheetForm>
     </>
   );
 }

@@ -3,10 +3,9 @@
 import { useState } from 'react';
 import { formatMass, parseMass } from '@/core/quantity';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
-import { useDraft } from '@/ui/draft';
-import { Faults } from '@/ui/field';
-import { useSave } from '@/web/use-save';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
+import { StockFields } from '../forms';
 import { saveStockTake } from '../lot-actions';
 
 type Row = { readonly id: number; readonly number: string; readonly title: string; readonly leftG: number };
@@ -14,16 +13,26 @@ type Row = { readonly id: number; readonly number: string; readonly title: strin
 /** Weighing the whole shelf: what was found goes beside what the ledger says, and only what was weighed is changed. */
 export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
   const [open, setOpen] = useState(false);
-  const [found, setFound, letGo] = useDraft<Readonly<Record<string, string>>>('rendle-stock-take', {});
-  const { busy, faults, rest, run } = useSave<{ readonly counted: number }>();
+  const form = useForm<{ found: Record<string, string> }, { readonly counted: number }>({
+    schema: StockFields,
+    start: { found: {} },
+    save: saveStockTake,
+    done: () => setOpen(false),
+    keptAs: 'stock-take',
+    lasting: true,
+  });
+  const { found } = form.values;
   const weighed = lots.filter((lot) => (found[lot.id] ?? '').trim() !== '');
   return (
     <>
       <Button onClick={() => setOpen(true)}>Stock-take</Button>
-      <Sheet
+      <SheetForm
+        form={form}
         title="Stock-take"
         open={open}
         onOpenChange={setOpen}
+        saves={weighed.length === 0 ? 'Weigh one first' : `Put ${weighed.length} to what was found`}
+        notYet={weighed.length === 0}
         say="Weigh what stands there, tare off. What is left empty stays as it is; you can close this and go on later."
       >
         <table className="w-full">
@@ -43,7 +52,9 @@ export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
                 <tr key={lot.id} className="border-hair border-b">
                   <td className="py-1">
                     <span className="reading font-semibold">{lot.number}</span> {lot.title}
-                    {faults[lot.id] ? <span className="block text-sm font-semibold text-late">▲ {faults[lot.id]}</span> : null}
+                    {form.fault(`found.${lot.id}`) ? (
+                      <span className="block text-sm font-semibold text-late">▲ {form.fault(`found.${lot.id}`)}</span>
+                    ) : null}
                   </td>
                   <td className="reading py-1 text-right">{formatMass(lot.leftG)}</td>
                   <td className="py-1 pl-3">
@@ -52,7 +63,7 @@ export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
                       className="reading min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-2 text-right"
                       inputMode="decimal"
                       value={found[lot.id] ?? ''}
-                      onChange={(event) => setFound({ ...found, [lot.id]: event.target.value })}
+                      onChange={(event) => form.set(`found.${lot.id}`, event.target.value)}
                     />
                   </td>
                   <td
@@ -65,25 +76,7 @@ export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
             })}
           </tbody>
         </table>
-        <Faults of={rest(lots.map((lot) => String(lot.id)))} />
-        <Button
-          look="main"
-          big
-          disabled={busy || weighed.length === 0}
-          onClick={() =>
-            void run(
-              () => saveStockTake({ counts: weighed.map((lot) => ({ lotId: lot.id, found: found[lot.id] ?? '' })) }),
-              () => {
-                letGo();
-                setFound({});
-                setOpen(false);
-              },
-            )
-          }
-        >
-          {weighed.length === 0 ? 'Weigh one first' : `Put ${weighed.length} to what was found`}
-        </Button>
-      </Sheet>
+      </SheetForm>
     </>
   );
 }

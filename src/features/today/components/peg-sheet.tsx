@@ -1,11 +1,12 @@
 'use client';
 
-import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
+import { HoldFields } from '../forms';
+import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
 import { holdStep, letGo } from '../actions';
 import type { Peg } from '../pegs';
@@ -20,10 +21,16 @@ type Props = {
 
 /** One piece of hand-work: when it may be, when it is planned, and the time it can be held to; the typed twin of dragging it. */
 export function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
-  const [at, setAt] = useState(localStart);
-  const { busy, faults, rest, run } = useSave();
+  const { busy, rest, run } = useSave();
   const time = (ms: number): string => clockTime(ms, zone, nowMs);
   const where = { batchId: peg.batchId, task: peg.task };
+  const form = useForm({
+    schema: HoldFields,
+    start: { at: localStart },
+    save: ({ at }) => holdStep({ ...where, at }),
+    done: onClose,
+    keptAs: `hold ${peg.key}`,
+  });
   return (
     <Sheet title={peg.action} open onOpenChange={(open) => (open ? undefined : onClose())} say={`${peg.number}, ${peg.title}`}>
       <dl className="grid grid-cols-[8rem_1fr] gap-y-1">
@@ -46,24 +53,11 @@ export function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
           {peg.slackUntilMs > peg.fromMs ? `until ${time(peg.slackUntilMs)} nothing else moves` : 'none'}
         </dd>
       </dl>
-      <form
-        className="flex flex-col gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void run(() => holdStep({ ...where, at }), onClose);
-        }}
-      >
-        <TextField
-          label="Hold it at"
-          type="datetime-local"
-          value={at}
-          onChange={(event) => setAt(event.target.value)}
-          hint="everything else goes round it"
-          fault={faults.startAt}
-        />
-        <Faults of={rest(['startAt'])} />
+      <form noValidate className="flex flex-col gap-2" onSubmit={form.submit}>
+        <TextField label="Hold it at" type="datetime-local" hint="everything else goes round it" {...form.field('at')} />
+        <Faults of={[...form.faults, ...rest([])]} />
         <div className="flex flex-wrap gap-3">
-          <Button look="main" big type="submit" disabled={busy}>
+          <Button look="main" big type="submit" disabled={form.busy}>
             Hold it there
           </Button>
           {peg.pinned ? (

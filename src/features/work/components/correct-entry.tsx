@@ -1,13 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
-import { useSave } from '@/web/use-save';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
 import { correct } from '../actions';
+import { CorrectionFields } from '../forms';
 import { stamp } from '@/web/outbox-store';
 
 type Props = {
@@ -24,11 +24,13 @@ type Props = {
 /** Puts an entry of the coat book right: the first stays readable, struck through. */
 export function CorrectEntry({ batchId, entry }: Props) {
   const [open, setOpen] = useState(false);
-  const [at, setAt] = useState(entry.at);
-  const [grams, setGrams] = useState('');
-  const [seen, setSeen] = useState(entry.seen);
-  const [sure, setSure] = useState(false);
-  const { busy, faults, rest, run } = useSave();
+  const form = useForm({
+    schema: CorrectionFields,
+    start: { at: entry.at, grams: '', seen: entry.seen, sure: false },
+    save: async (said) => correct({ clientId: freshId(), batchId, ...(await stamp()), corrects: entry.clientId, ...said }),
+    done: () => setOpen(false),
+    keptAs: `correction ${entry.clientId}`,
+  });
   return (
     <>
       <button
@@ -39,52 +41,28 @@ export function CorrectEntry({ batchId, entry }: Props) {
       >
         Correct
       </button>
-      <Sheet
+      <SheetForm
+        form={form}
         title={`Correct “${entry.done}”`}
         open={open}
         onOpenChange={setOpen}
+        saves="Write the correction"
         say="What stood stays in the book, struck through."
       >
-        <form
-          className="flex flex-col gap-1"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void run(
-              async () =>
-                correct({ clientId: freshId(), batchId, ...(await stamp()), corrects: entry.clientId, at, grams, seen, sure }),
-              () => setOpen(false),
-            );
-          }}
-        >
-          <TextField
-            label="Done at"
-            type="datetime-local"
-            value={at}
-            onChange={(event) => setAt(event.target.value)}
-            fault={faults.at}
-          />
-          {entry.grams ? (
-            <TextField
-              label="Used"
-              value={grams}
-              onChange={(event) => setGrams(event.target.value)}
-              placeholder={entry.grams}
-              hint="empty: as it stood"
-              fault={faults.grams}
-            />
-          ) : null}
-          <TextField label="Seen" value={seen} onChange={(event) => setSeen(event.target.value)} />
-          <Faults of={rest(['at', 'grams'])} />
-          {faults.sure ? (
-            <Tick checked={sure} onChange={() => setSure(!sure)}>
+        <TextField label="Done at" type="datetime-local" {...form.field('at')} />
+        {entry.grams ? (
+          <TextField label="Used" placeholder={entry.grams} hint="empty: as it stood" {...form.field('grams')} />
+        ) : null}
+        <TextField label="Seen" {...form.field('seen')} />
+        {form.fault('sure') || form.values.sure ? (
+          <>
+            <Faults of={form.fault('sure') ? [form.fault('sure') ?? ''] : []} />
+            <Tick checked={form.values.sure} onChange={() => form.set('sure', !form.values.sure)}>
               It was so
             </Tick>
-          ) : null}
-          <Button look="main" big type="submit" disabled={busy}>
-            Write the correction
-          </Button>
-        </form>
-      </Sheet>
+          </>
+        ) : null}
+      </SheetForm>
     </>
   );
 }

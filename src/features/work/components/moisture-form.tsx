@@ -1,6 +1,6 @@
 'use client';
 
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { saveMoisture } from '../actions';
 
 /** A meter's reading, and where it was taken. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { freshId } from '@/ui/id';
-import { FormSheet } from '@/web/form-sheet';
+import { FormSheet } from '@/web/form/form-sheet';
 import { weighAgain, weighPiece } from '../actions';
 
 type Props = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hoursText, readHours } from './components/hours-fields';
+import { hoursText, readHours } from './hours-text';
 
 const week = (monday: string): string[] => [monday, '', '', '', '', '', ''];
 

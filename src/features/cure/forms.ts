@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { typed } from '@/core/contract';
+import { fail, parseHumidity, parseMass, parseTemperature, type Result, type Celsius } from '@/core/quantity';
+import { rowId } from '@/web/shapes';
+
+/** The forms of the cure station, field by field; their actions read the same. */
+
+/** Air that a workshop can have, °C. */
+const AIR = { least: -40, most: 60 } as const;
+
+export const ReadingFields = z.object({
+  placeId: rowId,
+  temp: typed((text): Result<Celsius> => {
+    const read = parseTemperature(text);
+    return read.ok && (read.value < AIR.least || read.value > AIR.most) ? fail('too-large', '', AIR) : read;
+  }),
+  rh: typed(parseHumidity),
+});
+export const WeighingFields = z.object({ mass: typed(parseMass) });

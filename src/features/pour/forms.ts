@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { typed } from '@/core/contract';
+import { fail, ok, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
+import { rowId } from '@/web/shapes';
+
+/** The forms of the pour, field by field; their actions read the same. */
+
+/** The most jars of one size that a pot fills. */
+const MOST_JARS = 9999;
+const count = typed((text): Result<number> => {
+  if (text.trim() === '') return ok(0);
+  return /^\d+$/.test(text.trim()) && Number(text) <= MOST_JARS
+    ? ok(Number(text))
+    : fail('invalid', '', { detail: 'a whole number' });
+});
+
+/** Jars filled, what they weigh net (typed, or weighed jar and all), and what stays in the pot. */
+export const FillFields = z.object({
+  residue: typed((text) => (text.trim() === '' ? ok(0) : parseMassOrNone(text))),
+  noLumps: z.boolean(),
+  jars: z.array(z.object({ containerId: rowId, count, net: z.string().max(40), weighed: z.string().max(400) })),
+});
+export const TemperatureFields = z.object({ temp: typed(parseTemperature) });

@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { SURFACES } from '@/core/piece';
+import { MARKS } from '@/core/regimen';
+import { rowId } from '@/web/shapes';
+
+const text = z.string().trim().max(200);
+
+/** A piece that comes home, field by field; its action reads the same. */
+export const JobFields = z.object({
+  code: text,
+  owner: text,
+  wasFinishedWith: text,
+  bill: text,
+  marks: z.array(z.object({ surface: z.enum(SURFACES), mark: z.enum(MARKS) })).max(40),
+  designRevisionId: rowId,
+  speciesId: z.string().min(1),
+  regimenRevisionId: rowId,
+  lotId: rowId.nullable(),
+});

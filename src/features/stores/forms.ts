@@ -1,0 +1,144 @@
+import { z } from 'zod';
+import { typed, typedCount, typedOrNone } from '@/core/contract';
+import { RIGHTS } from '@/core/blend';
+import { CONTACTS, ROLES } from '@/core/material';
+import {
+  fail,
+  ok,
+  parseDuration,
+  parseMass,
+  parseMassOrNone,
+  parseNumber,
+  parsePositive,
+  parseVolume,
+  type Result,
+} from '@/core/quantity';
+import { rowId } from '@/web/shapes';
+
+/** The forms of the stores, field by field; their actions read the same. */
+
+const text = z.string().trim().max(120);
+const day = z.union([z.literal(''), z.iso.date()]);
+const price = z.string().max(40);
+
+/** How many jars there are: none is a fair answer. */
+const JARS = { least: 0, most: 100_000 } as const;
+const have = typed((typedIn): Result<number> => {
+  const read = parseNumber(typedIn);
+  if (!read.ok) return read;
+  return Number.isInteger(read.value) && read.value >= JARS.least && read.value <= JARS.most ? read : fail('too-large', '', JARS);
+});
+/** A share of the brim in percent, as a fraction. */
+const fill = typed((typedIn): Result<number> => {
+  const read = parseNumber(typedIn.replace('%', ''));
+  if (!read.ok) return read;
+  return read.value > 0 && read.value <= 100 ? ok(read.value / 100) : fail('too-large', '', { least: 1, most: 100 });
+});
+
+export const LotFields = z.object({
+  ingredientId: z.string(),
+  readyMadeId: rowId.nullable(),
+  amount: z.string().max(120),
+  ounce: z.enum(['weight', 'us-fluid', 'imperial-fluid']).nullable(),
+  supplier: text,
+  supplierCode: text,
+  openedOn: day,
+  bestBefore: day,
+  price,
+  note: text,
+});
+export const CountFields = z.object({ found: typed(parseMassOrNone) });
+export const JarFields = z.object({
+  name: text.min(1),
+  capacity: typed(parseVolume),
+  fill,
+  have,
+  tare: typedOrNone(parseMass),
+  price,
+});
+export const JarCountFields = z.object({ have });
+
+/** What was found of each lot; what stays empty was not weighed. */
+export const StockFields = z.object({ found: z.record(z.string(), typedOrNone(parseMassOrNone)) });
+
+/** How a made lot is put right; which fields count follows from the way. */
+export const RightFields = z.object({
+  mode: z.enum(RIGHTS),
+  other: z.int(),
+  purpose: z.string().max(40),
+  gross: z.string().max(40),
+  tare: z.string().max(40),
+  target: z.string().max(40),
+});
+
+/** `15`, `15 min` or `15 to 20 min`: what a label says of leaving it on. */
+function dwellOf(words: string): Result<{ readonly min: number; readonly max: number | null }> {
+  const [first = '', second] = words.split(/\s*(?:–|-|to)\s*/);
+  const most = second === undefined ? null : parseDuration(second);
+  const unit = second?.replace(/[\d.,\s]/g, '') ?? '';
+  const least = parseDuration(/[a-z]/i.test(first) ? first : `${first} ${unit}`);
+  if (!least.ok) return least;
+  if (most && !most.ok) return most;
+  if (least.value <= 0) return fail('must-be-positive', '');
+  return most && most.value < least.value ? fail('wait-order', '') : ok({ min: least.value, max: most ? most.value : null });
+}
+
+/** A share of a declared content, typed in percent; as a fraction. */
+function shareOf(words: string): Result<number> {
+  const read = parsePositive(words.replace('%', ''));
+  if (!read.ok) return read;
+  return read.value > 100 ? fail('too-large', '', { least: 0, most: 100, unit: '%' }) : ok(read.value / 100);
+}
+
+const between =
+  (least: number, most: number) =>
+  (read: Result<number>): Result<number> =>
+    read.ok && (read.value < least || read.value > most) ? fail('too-large', '', { least, most }) : read;
+const DENSITY = between(0.5, 2);
+
+/** Shares of the declared contents add up to no more than all of it. */
+const SUM_SLACK = 1e-6;
+
+/** A bought finish by its label; what the label does not say stays empty, and null. */
+export const ReadyFields = z
+  .object({
+    name: text.min(1),
+    declared: z.array(z.string()).max(20),
+    isAllDeclared: z.boolean(),
+    drying: z.enum(['drying', 'never']),
+    isPaste: z.boolean(),
+    contact: z.enum(CONTACTS),
+    density: typed((words) => DENSITY(parsePositive(words))),
+    coverage: typedOrNone(parsePositive),
+    labelRule: z.string().trim().max(500),
+    role: z.enum(ROLES),
+    shares: z.record(z.string(), typedOrNone(shareOf)),
+    dwell: typedOrNone(dwellOf),
+    gap: typedOrNone(parseDuration),
+    coats: z.union([z.literal('').transform(() => null), typedCount('coats').pipe(z.number().max(12))]),
+    food: typedOrNone((words) => {
+      const read = parseDuration(words);
+      return read.ok && read.value <= 0 ? fail('must-be-positive', '') : read;
+    }),
+  })
+  .transform(({ density, coverage, dwell, gap, coats, food, shares, ...rest }, ctx) => {
+    const given = Object.fromEntries(
+      Object.entries(shares).flatMap(([which, share]) =>
+        share !== null && rest.declared.includes(which) ? [[which, share]] : [],
+      ),
+    );
+    const sum = Object.values(given).reduce((all, one) => all + one, 0);
+    if (sum > 1 + SUM_SLACK)
+      ctx.addIssue({ code: 'custom', path: ['declared'], params: { code: 'fractions-sum', with: { sum } } });
+    return {
+      ...rest,
+      shares: given,
+      densityGPerMl: density,
+      coverageM2PerL: coverage,
+      labelDwellMin: dwell?.min ?? null,
+      labelDwellMaxMin: dwell?.max ?? null,
+      labelGapMin: gap,
+      labelCoats: coats,
+      labelFoodHours: food === null ? null : food / 60,
+    };
+  });

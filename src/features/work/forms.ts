@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { typed, typedOrNone } from '@/core/contract';
+import { parseMass, parsePositive } from '@/core/quantity';
+
+/** The forms of a batch, field by field; their actions read the same. */
+
+/** How an entry of the coat book should have read; its moment is on the shop's wall clock. */
+export const CorrectionFields = z.object({
+  at: z.string().min(1).max(40),
+  grams: typedOrNone(parseMass),
+  seen: z.string().max(2000),
+  sure: z.boolean(),
+});
+export const MoistureFields = z.object({
+  percent: typed((text) => parsePositive(text.replace('%', ''))),
+  spot: z.string().trim().max(80),
+  valid: z.enum(['yes', 'no']),
+});
+/** A piece before a coat, and after it when that is known already. */
+export const DrinkFields = z.object({ before: typed(parseMass), after: typedOrNone(parseMass) }).transform((drink, ctx) => {
+  if (drink.after !== null && drink.after < drink.before)
+    ctx.addIssue({ code: 'custom', path: ['after'], params: { code: 'lighter-after' } });
+  return drink;
+});
