@@ -1,6 +1,7 @@
 'use client';
 
-import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { type HTMLAttributes, type KeyboardEvent, useRef } from 'react';
+import { DragArea, type Pull, useHandle } from './drag';
 import { familyFill } from './family';
 
 export type Board = {
@@ -20,6 +21,24 @@ type Props = {
 const STEP = 0.005;
 const LEAST = 0.005;
 
+type KerfProps = HTMLAttributes<HTMLButtonElement> & { readonly id: string };
+
+/** A kerf between two boards: dragged, or moved with the arrow keys. */
+function Kerf({ id, ...slider }: KerfProps) {
+  return (
+    <button
+      type="button"
+      role="slider"
+      className="-translate-x-1/2 absolute inset-y-0 z-10 w-11 cursor-ew-resize touch-none"
+      aria-valuenow={0}
+      {...slider}
+      {...useHandle(id)}
+    >
+      <span aria-hidden="true" className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 border-ink border-x-2 bg-bench" />
+    </button>
+  );
+}
+
 /** One long plank sawn in proportion; each kerf can be dragged, or moved with the arrow keys. */
 export function Plank({ boards, onKerf }: Props) {
   const plank = useRef<HTMLDivElement>(null);
@@ -29,10 +48,9 @@ export function Plank({ boards, onKerf }: Props) {
     const share = Math.min(pair(index) - LEAST, Math.max(LEAST, at - before(index)));
     onKerf?.(index, share);
   };
-  const drag = (index: number) => (event: PointerEvent<HTMLButtonElement>) => {
-    if (!event.currentTarget.hasPointerCapture(event.pointerId) || !plank.current) return;
-    const box = plank.current.getBoundingClientRect();
-    moveTo(index, (event.clientX - box.left) / box.width);
+  const grabbed = useRef(0);
+  const pull = (id: string, { x }: Pull): void => {
+    if (plank.current) moveTo(Number(id), grabbed.current + x / plank.current.clientWidth);
   };
   const press = (index: number) => (event: KeyboardEvent) => {
     const turn = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
@@ -58,28 +76,26 @@ export function Plank({ boards, onKerf }: Props) {
             {index === 0 ? <span aria-hidden="true" className="absolute inset-y-0 left-0 w-0.5 bg-ink" /> : null}
           </div>
         ))}
-        {boards.slice(0, -1).map((board, index) => (
-          <button
-            key={`kerf-${board.id}`}
-            type="button"
-            role="slider"
-            aria-label={`Kerf between ${board.name} and ${boards[index + 1]?.name ?? ''}`}
-            aria-valuemin={0}
-            aria-valuemax={100}
-            aria-valuenow={Math.round(before(index + 1) * 1000) / 10}
-            aria-valuetext={`${Math.round(board.share * 1000) / 10} % ${board.name}`}
-            className="-translate-x-1/2 absolute inset-y-0 z-10 w-11 cursor-ew-resize touch-none"
-            style={{ left: `${before(index + 1) * 100}%` }}
-            onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-            onPointerMove={drag(index)}
-            onKeyDown={press(index)}
-          >
-            <span
-              aria-hidden="true"
-              className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 border-ink border-x-2 bg-bench"
+        <DragArea
+          onGrab={(id) => {
+            grabbed.current = before(Number(id) + 1);
+          }}
+          onPull={pull}
+        >
+          {boards.slice(0, -1).map((board, index) => (
+            <Kerf
+              key={`kerf-${board.id}`}
+              id={String(index)}
+              aria-label={`Kerf between ${board.name} and ${boards[index + 1]?.name ?? ''}`}
+              aria-valuemin={0}
+              aria-valuemax={100}
+              aria-valuenow={Math.round(before(index + 1) * 1000) / 10}
+              aria-valuetext={`${Math.round(board.share * 1000) / 10} % ${board.name}`}
+              style={{ left: `${before(index + 1) * 100}%` }}
+              onKeyDown={press(index)}
             />
-          </button>
-        ))}
+          ))}
+        </DragArea>
       </div>
       <div className="flex w-full">
         {boards.map((board) => (

@@ -1,20 +1,20 @@
 'use client';
 
 import { Link } from '@/ui/link';
-import { useRouter } from 'next/navigation';
-import { useEffect, useRef } from 'react';
+import { useRef } from 'react';
+import { useKeys } from '../keys';
+import { useRefresh } from '../use-refresh';
+import { RecordButtons } from './record-buttons';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { RagAnswer, type RagView } from './rag-answer';
 import { useRecord } from './use-record';
-import { type HandAction, pressOf } from '@/core/hands';
+import type { HandAction } from '@/core/hands';
 import { type PotClock, PotClocks } from './pot-clocks';
 import { WaitingRecords } from './waiting-records';
 import { useAlarms } from './use-alarms';
 import { Timing } from './timing';
-
-const REFRESH_MS = 20_000;
 
 type Props = {
   readonly actions: readonly HandAction[];
@@ -27,60 +27,25 @@ type Props = {
   readonly ready: boolean;
 };
 
-/** Whether a key press belongs to a field or a control rather than to the bench. */
-const isBusy = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest('input, textarea, select, button, a, [role="dialog"], summary') !== null;
-
 /** Across the top of every screen: the next three things hands must do, each with its window and one button; the open rag line at its end. */
 export function HandStrip({ actions, rags, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
-  const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
   const first = actions[0];
   const call = useAlarms(actions, nowMs, troubles);
   const pressing = useRef(false);
 
-  useEffect(() => {
-    const timer = setInterval(() => router.refresh(), REFRESH_MS);
-    const seen = (): void => {
-      if (document.visibilityState === 'visible') router.refresh();
-    };
-    document.addEventListener('visibilitychange', seen);
-    return () => {
-      clearInterval(timer);
-      document.removeEventListener('visibilitychange', seen);
-    };
-  }, [router]);
-
-  useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
-      if (
-        (event.ctrlKey || event.metaKey) &&
-        event.key.toLowerCase() === 'z' &&
-        !(event.target instanceof HTMLElement && event.target.closest('input, textarea'))
-      ) {
-        event.preventDefault();
-        void takeBack();
-      }
-      if (
-        event.key !== ' ' ||
-        event.repeat ||
-        isBusy(event.target) ||
-        !first ||
-        first.outcome ||
-        pressing.current ||
-        document.querySelector('[data-own-space]')
-      )
-        return;
-      event.preventDefault();
+  useRefresh();
+  useKeys({
+    takeBack: () => void takeBack(),
+    record: () => {
+      if (!first || first.outcome || pressing.current) return false;
       pressing.current = true;
       void record(first).finally(() => {
         pressing.current = false;
       });
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [first, record, takeBack]);
+    },
+  });
 
   return (
     <section aria-label="Next for hands" className="no-print border-b-2 border-ink bg-paper">
@@ -158,8 +123,6 @@ type HandProps = {
 };
 
 function Hand({ action, nowMs, zone, busy, onRecord }: HandProps) {
-  const standing = pressOf(action, nowMs);
-  const early = standing === 'too-early';
   return (
     <div className="flex h-full flex-col gap-2 px-3 py-3">
       <Link href={`/work/${action.number}`} className="flex items-center gap-3 no-underline hover:underline">
@@ -176,27 +139,7 @@ function Hand({ action, nowMs, zone, busy, onRecord }: HandProps) {
       </Link>
       <Timing action={action} nowMs={nowMs} zone={zone} />
       <div className="mt-auto flex gap-2">
-        {action.outcome ? (
-          <>
-            <Button big look={early ? 'plain' : 'hand'} className="grow" disabled={busy} onClick={() => onRecord(true)}>
-              Passed
-            </Button>
-            <Button big className="grow" disabled={busy} onClick={() => onRecord(false)}>
-              Not yet
-            </Button>
-          </>
-        ) : (
-          <Button
-            big
-            look={standing === 'at-risk' ? 'late' : early ? 'plain' : 'hand'}
-            className="grow"
-            disabled={busy}
-            onClick={() => onRecord()}
-          >
-            {action.done}
-            {early ? ' early' : ''}
-          </Button>
-        )}
+        <RecordButtons action={action} nowMs={nowMs} busy={busy} className="grow" onRecord={onRecord} />
       </div>
     </div>
   );

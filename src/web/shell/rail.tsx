@@ -3,7 +3,8 @@
 import { Armchair, CalendarClock, Droplets, FlaskConical, Hourglass, Package } from 'lucide-react';
 import { Link } from '@/ui/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
+import { KEYS, useKeys } from '../keys';
 import { Sheet } from '@/ui/dialog';
 import { AlarmSwitch } from '../hands/alarm-switch';
 import { type DevicePerson, DimSwitch, WhoIsHere } from './device';
@@ -20,17 +21,6 @@ const STATIONS = [
   { id: 'care', name: 'Care', href: '/care', icon: Armchair, waits: 'due this week' },
 ] as const;
 
-const KEYS = [
-  ['1 – 6', 'go to a station'],
-  ['Space', 'record the next action'],
-  ['Ctrl Z', 'take back the last record'],
-  ['b', 'bench view of the next batch'],
-  ['F1', 'this list'],
-] as const;
-
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest('input, textarea, select, [role="dialog"]') !== null;
-
 type Props = {
   readonly counts: Counts;
   readonly people: readonly DevicePerson[];
@@ -46,20 +36,18 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
   const router = useRouter();
   const [keys, setKeys] = useState(false);
 
-  useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
-      if (event.key === 'F1') {
-        event.preventDefault();
-        setKeys(true);
-      }
-      if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-      const station = STATIONS[Number(event.key) - 1];
-      if (station && event.key.trim() !== '') router.push(station.href);
-      if (event.key === 'b' && next) router.push(`/work/${next}/bench`);
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [router, next]);
+  useKeys({
+    list: () => setKeys(true),
+    station: ({ key }) => {
+      const station = STATIONS[Number(key) - 1];
+      if (!station) return false;
+      router.push(station.href);
+    },
+    bench: () => {
+      if (!next) return false;
+      router.push(`/work/${next}/bench`);
+    },
+  });
 
   const isHere = (href: string): boolean =>
     href === '/'
@@ -116,9 +104,9 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
       </div>
       <Sheet title="Keys" open={keys} onOpenChange={setKeys}>
         <dl className="grid grid-cols-[7rem_1fr] gap-y-2">
-          {KEYS.map(([key, does]) => (
-            <div key={key} className="contents">
-              <dt className="reading font-semibold">{key}</dt>
+          {Object.values(KEYS).map(({ shown, does }) => (
+            <div key={shown} className="contents">
+              <dt className="reading font-semibold">{shown}</dt>
               <dd>{does}</dd>
             </div>
           ))}

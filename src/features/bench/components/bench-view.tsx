@@ -16,7 +16,10 @@ import { useOutbox, WaitingRecords } from '@/web/hands/waiting-records';
 import type { Trouble } from '@/web/hands/moment';
 import { CoatChanges, type CoatSlot } from '@/web/hands/coat-changes';
 import { RagAnswer, type RagView } from '@/web/hands/rag-answer';
+import { RecordButtons } from '@/web/hands/record-buttons';
 import { useRecord } from '@/web/hands/use-record';
+import { useKeys } from '@/web/keys';
+import { useRefresh } from '@/web/use-refresh';
 
 const COUNTDOWN_WORDS: Readonly<Record<Countdown['to'], string>> = {
   'may-be-done': 'until it may be done',
@@ -132,37 +135,20 @@ export function BenchView({
   const router = useRouter();
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
 
-  useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
-      // A sheet that closes on this key has it to itself.
-      if (event.defaultPrevented) return;
-      if (event.key === 'Escape') router.push(`/work/${number}`);
-      const onControl =
-        event.target instanceof HTMLElement &&
-        event.target.closest('button, a, input, textarea, select, [role="dialog"]') !== null;
-      if (event.key === ' ' && !event.repeat && !onControl && action && !action.outcome && !busy && ready) {
-        event.preventDefault();
-        void record(action);
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [router, number, action, busy, ready, record]);
-
-  useEffect(() => {
-    const timer = setInterval(() => router.refresh(), 20_000);
-    return () => clearInterval(timer);
-  }, [router]);
-
+  useKeys({
+    out: () => router.push(`/work/${number}`),
+    record: () => {
+      if (!action || action.outcome || busy || !ready) return false;
+      void record(action);
+    },
+  });
+  useRefresh();
   useWakeLock();
 
   const standing = action ? pressOf(action, nowMs) : 'ready';
   const count = action ? countdown(action, nowMs) : { big: 'done', small: 'every step' };
   return (
-    <main
-      data-own-space
-      className={`flex min-h-screen flex-col gap-3 p-5 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}
-    >
+    <main className={`flex min-h-screen flex-col gap-3 p-5 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}>
       <div className="flex items-start gap-5">
         {action ? <Ring facts={action.ring} seed={action.batchId} size={110} title={number} /> : null}
         <div className="min-w-0 grow">
@@ -211,30 +197,21 @@ export function BenchView({
       <WaitingRecords />
       <ClockNote />
       <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
-        {action?.outcome ? (
-          <div className="grid grid-cols-2 gap-4">
-            <Button
-              look="hand"
-              className="min-h-28 text-3xl"
-              disabled={busy || !ready}
-              onClick={() => void record(action, { pass: true })}
-            >
-              Passed
+        <div className="grid auto-cols-fr grid-flow-col gap-4">
+          {action ? (
+            <RecordButtons
+              action={action}
+              nowMs={nowMs}
+              busy={busy || !ready}
+              huge
+              onRecord={(pass) => void record(action, pass === undefined ? {} : { pass })}
+            />
+          ) : (
+            <Button look="hand" className="min-h-28 text-3xl" disabled>
+              Done
             </Button>
-            <Button className="min-h-28 text-3xl" disabled={busy || !ready} onClick={() => void record(action, { pass: false })}>
-              Not yet
-            </Button>
-          </div>
-        ) : (
-          <Button
-            look={standing === 'at-risk' ? 'late' : 'hand'}
-            className="min-h-28 text-4xl"
-            disabled={busy || !action || !ready}
-            onClick={() => action && void record(action)}
-          >
-            {action ? `${action.done}${standing === 'too-early' ? ' early' : ''}` : 'Done'}
-          </Button>
-        )}
+          )}
+        </div>
         <Button
           className="min-h-28 text-xl"
           disabled={busy || !lastDone}

@@ -1,7 +1,8 @@
 'use client';
 
 import Papa from 'papaparse';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, type SVGAttributes, useRef, useState } from 'react';
+import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
@@ -16,6 +17,25 @@ type Props = {
   readonly faults: Readonly<Record<string, string>>;
   readonly onChange: (change: Partial<DesignDraft>) => void;
 };
+
+type PointProps = SVGAttributes<SVGGElement> & { readonly id: string; readonly x: number; readonly y: number };
+
+/** A point of the profile: dragged, or moved with the arrow keys. */
+function Point({ id, x, y, ...slider }: PointProps) {
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-valuenow={0}
+      className="cursor-move outline-none focus-visible:[&>circle:last-child]:stroke-wet"
+      {...slider}
+      {...useHandle(id)}
+    >
+      <circle cx={x} cy={y} r={20} fill="transparent" />
+      <circle cx={x} cy={y} r={7} fill="var(--bench)" stroke="var(--ink)" strokeWidth={3} />
+    </g>
+  );
+}
 
 /** Half a section, foot to rim: points dragged, moved with the arrow keys, or typed; straight or smooth between them. */
 export function ProfileEditor({ draft, faults, onChange }: Props) {
@@ -34,10 +54,10 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
     const height = Math.min(above - STEP_MM, Math.max(below + STEP_MM, z, 0));
     set(index, { r: String(Math.max(0, Math.round(r))), z: String(Math.round(height)) });
   };
-  const drag = (index: number) => (event: PointerEvent<SVGGElement>) => {
-    if (!event.currentTarget.hasPointerCapture(event.pointerId) || !drawing.current) return;
-    const box = drawing.current.getBoundingClientRect();
-    moveTo(index, ((event.clientX - box.left) / box.width) * most, ((box.bottom - event.clientY) / box.height) * most);
+  const grabbed = useRef<readonly [r: number, z: number]>([0, 0]);
+  const pull = (id: string, { x, y }: Pull): void => {
+    const mm = most / (drawing.current?.clientWidth ?? VIEW);
+    moveTo(Number(id), grabbed.current[0] + x * mm, grabbed.current[1] - y * mm);
   };
   const press = (index: number) => (event: KeyboardEvent) => {
     const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
@@ -63,38 +83,40 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
   return (
     <fieldset>
       <legend className="label mb-1">Half a section: axis on the left, foot below, rim above</legend>
-      <svg
-        ref={drawing}
-        viewBox={`0 0 ${VIEW} ${VIEW}`}
-        className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
+      <DragArea
+        onGrab={(id) => {
+          grabbed.current = known[Number(id)] ?? [0, 0];
+        }}
+        onPull={pull}
       >
-        <title>The profile drawn, its points to be moved</title>
-        {outer.ok ? (
-          <polyline
-            points={outer.value.map(([r, z]) => `${r * k},${VIEW - z * k}`).join(' ')}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth={3}
-          />
-        ) : null}
-        {known.map(([r, z], index) => (
-          <g
-            key={draft.points[index]?.key}
-            role="slider"
-            tabIndex={0}
-            aria-label={`Point ${index + 1}`}
-            aria-valuenow={Math.round(r)}
-            aria-valuetext={`${Math.round(r)} mm from the axis, ${Math.round(z)} mm high`}
-            onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-            onPointerMove={drag(index)}
-            onKeyDown={press(index)}
-            className="cursor-move outline-none focus-visible:[&>circle:last-child]:stroke-wet"
-          >
-            <circle cx={r * k} cy={VIEW - z * k} r={20} fill="transparent" />
-            <circle cx={r * k} cy={VIEW - z * k} r={7} fill="var(--bench)" stroke="var(--ink)" strokeWidth={3} />
-          </g>
-        ))}
-      </svg>
+        <svg
+          ref={drawing}
+          viewBox={`0 0 ${VIEW} ${VIEW}`}
+          className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
+        >
+          <title>The profile drawn, its points to be moved</title>
+          {outer.ok ? (
+            <polyline
+              points={outer.value.map(([r, z]) => `${r * k},${VIEW - z * k}`).join(' ')}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={3}
+            />
+          ) : null}
+          {known.map(([r, z], index) => (
+            <Point
+              key={draft.points[index]?.key}
+              id={String(index)}
+              x={r * k}
+              y={VIEW - z * k}
+              aria-label={`Point ${index + 1}`}
+              aria-valuenow={Math.round(r)}
+              aria-valuetext={`${Math.round(r)} mm from the axis, ${Math.round(z)} mm high`}
+              onKeyDown={press(index)}
+            />
+          ))}
+        </svg>
+      </DragArea>
       <div className="label mt-2 grid grid-cols-[4rem_1fr_1fr_2.75rem] gap-2" aria-hidden="true">
         <span />
         <span className="text-right">from the axis</span>

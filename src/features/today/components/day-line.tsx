@@ -1,7 +1,8 @@
 'use client';
 
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { type PointerEvent as ReactPointerEvent, useRef, useState } from 'react';
+import { type ButtonHTMLAttributes, useRef, useState } from 'react';
+import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { clockTime, dayAndDate, wallTime } from '@/ui/when';
 import { useSave } from '@/web/use-save';
 import { holdStep } from '../actions';
@@ -16,7 +17,7 @@ const LETTER_SHARE = 0.0062;
 const RIGHT_FROM = 72;
 
 const SNAP_MS = 5 * MS_PER_MINUTE;
-/** A press that moves less than this is a touch, not a drag, pixels. */
+/** A press that moves less than this is a touch, pixels. */
 const DRAG_FROM_PX = 6;
 
 const wordsOf = (peg: Peg): string => `${peg.number} ${peg.action}${peg.who ? ` · ${peg.who}` : ''}`;
@@ -120,7 +121,14 @@ type RowProps = {
   readonly onDrop: (peg: Peg, toMs: number) => void;
 };
 
-type Drag = { readonly key: string; readonly startX: number; readonly dxMs: number; readonly moved: boolean };
+type Drag = { readonly key: string; readonly dxMs: number };
+
+type PegProps = ButtonHTMLAttributes<HTMLButtonElement> & { readonly id: string };
+
+/** A peg: touched for its sheet, or dragged. */
+function PegButton({ id, ...button }: PegProps) {
+  return <button type="button" {...button} {...useHandle(id)} />;
+}
 
 function DayRow({ day, pegs, bounds, nowMs, zone, onOpen, onDrop }: RowProps) {
   const span = (bounds.to - bounds.from) * (day.toMs - day.fromMs);
@@ -131,18 +139,9 @@ function DayRow({ day, pegs, bounds, nowMs, zone, onOpen, onDrop }: RowProps) {
   const row = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<Drag | null>(null);
   const msOf = (dx: number): number => Math.round(((dx / Math.max(1, row.current?.clientWidth ?? 1)) * span) / SNAP_MS) * SNAP_MS;
-  const grab = (peg: Peg) => (event: ReactPointerEvent<HTMLButtonElement>) => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    setDrag({ key: peg.key, startX: event.clientX, dxMs: 0, moved: false });
-  };
-  const pull = (event: ReactPointerEvent<HTMLButtonElement>): void => {
-    if (!drag) return;
-    const dx = event.clientX - drag.startX;
-    setDrag({ ...drag, dxMs: msOf(dx), moved: drag.moved || Math.abs(dx) > DRAG_FROM_PX });
-  };
-  const leave = (peg: Peg) => () => {
-    if (drag?.moved && drag.dxMs !== 0) onDrop(peg, peg.fromMs + drag.dxMs);
-    else if (drag) onOpen(peg);
+  const drop = (key: string, { x }: Pull): void => {
+    const peg = pegs.find((one) => one.key === key);
+    if (peg && msOf(x) !== 0) onDrop(peg, peg.fromMs + msOf(x));
     setDrag(null);
   };
   return (
@@ -160,48 +159,48 @@ function DayRow({ day, pegs, bounds, nowMs, zone, onOpen, onDrop }: RowProps) {
           </div>
         ))}
         {day.openings.length === 0 ? <p className="py-1 text-sm text-soft">closed</p> : null}
-        {lanes.map(({ peg, lane, left, width, wordsLeft }) => {
-          const shift = drag?.key === peg.key && drag.moved ? drag.dxMs : 0;
-          const windowFrom = peg.earliestMs === null ? null : Math.max(0, at(peg.earliestMs));
-          const windowTo = peg.latestMs === null ? 100 : Math.min(100, at(peg.latestMs));
-          return (
-            <div key={peg.key}>
-              {shift !== 0 && windowFrom !== null && windowTo > windowFrom ? (
-                <span
-                  aria-hidden="true"
-                  className="absolute h-1 bg-wet"
-                  style={{ left: `${windowFrom}%`, width: `${windowTo - windowFrom}%`, top: lane * LANE_PX + 21 }}
-                />
-              ) : null}
-              <button
-                type="button"
-                title={`${clockTime(peg.fromMs, zone, peg.fromMs)} to ${clockTime(peg.toMs, zone, peg.toMs)}: ${peg.action}, ${peg.number}`}
-                className="absolute h-6 touch-pan-y whitespace-nowrap text-left text-xs leading-5 hover:underline"
-                style={{ left: `${left + (100 * shift) / span}%`, width: `${width}%`, top: lane * LANE_PX }}
-                onPointerDown={grab(peg)}
-                onPointerMove={pull}
-                onPointerUp={leave(peg)}
-                onPointerCancel={() => setDrag(null)}
-                onClick={(event) => {
-                  // A key press has no pointer before it.
-                  if (event.detail === 0) onOpen(peg);
-                }}
-              >
-                <span
-                  aria-hidden="true"
-                  className={`block h-5 min-w-1 ${peg.pinned ? 'border-2 border-ink bg-wax' : 'bg-ink'}`}
-                />
-                <span className={`reading absolute top-0 ${wordsLeft ? 'right-full pr-1' : 'left-full pl-1'}`}>
-                  <span className={shift === 0 ? 'sr-only' : 'font-bold'}>
-                    {clockTime(peg.fromMs + shift, zone, peg.fromMs)}{' '}
+        <DragArea
+          fromPx={DRAG_FROM_PX}
+          onPull={(key, { x }) => setDrag({ key, dxMs: msOf(x) })}
+          onDrop={drop}
+          onCancel={() => setDrag(null)}
+        >
+          {lanes.map(({ peg, lane, left, width, wordsLeft }) => {
+            const shift = drag?.key === peg.key ? drag.dxMs : 0;
+            const windowFrom = peg.earliestMs === null ? null : Math.max(0, at(peg.earliestMs));
+            const windowTo = peg.latestMs === null ? 100 : Math.min(100, at(peg.latestMs));
+            return (
+              <div key={peg.key}>
+                {shift !== 0 && windowFrom !== null && windowTo > windowFrom ? (
+                  <span
+                    aria-hidden="true"
+                    className="absolute h-1 bg-wet"
+                    style={{ left: `${windowFrom}%`, width: `${windowTo - windowFrom}%`, top: lane * LANE_PX + 21 }}
+                  />
+                ) : null}
+                <PegButton
+                  id={peg.key}
+                  title={`${clockTime(peg.fromMs, zone, peg.fromMs)} to ${clockTime(peg.toMs, zone, peg.toMs)}: ${peg.action}, ${peg.number}`}
+                  className="absolute h-6 touch-pan-y whitespace-nowrap text-left text-xs leading-5 hover:underline"
+                  style={{ left: `${left + (100 * shift) / span}%`, width: `${width}%`, top: lane * LANE_PX }}
+                  onClick={() => onOpen(peg)}
+                >
+                  <span
+                    aria-hidden="true"
+                    className={`block h-5 min-w-1 ${peg.pinned ? 'border-2 border-ink bg-wax' : 'bg-ink'}`}
+                  />
+                  <span className={`reading absolute top-0 ${wordsLeft ? 'right-full pr-1' : 'left-full pl-1'}`}>
+                    <span className={shift === 0 ? 'sr-only' : 'font-bold'}>
+                      {clockTime(peg.fromMs + shift, zone, peg.fromMs)}{' '}
+                    </span>
+                    {wordsOf(peg)}
+                    {peg.pinned ? <span className="sr-only"> (held there)</span> : null}
                   </span>
-                  {wordsOf(peg)}
-                  {peg.pinned ? <span className="sr-only"> (held there)</span> : null}
-                </span>
-              </button>
-            </div>
-          );
-        })}
+                </PegButton>
+              </div>
+            );
+          })}
+        </DragArea>
         {isToday ? (
           <span aria-hidden="true" className="absolute inset-y-0 w-0.5 bg-late" style={{ left: `${at(nowMs)}%` }} />
         ) : null}

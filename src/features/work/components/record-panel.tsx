@@ -21,6 +21,7 @@ import { useNow } from '@/ui/now';
 import { type SmallPhoto, smallPhoto } from './small-photo';
 import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
 import { TinScale } from './tin-scale';
+import { RecordButtons } from '@/web/hands/record-buttons';
 import { useRecord } from '@/web/hands/use-record';
 
 const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '', next: '', nextGrams: '' };
@@ -218,27 +219,13 @@ export function RecordPanel({
         </label>
       </details>
       <div className="flex flex-wrap gap-3">
-        {action.outcome ? (
-          <>
-            <Button big look="hand" disabled={busy || faulty} onClick={() => write({ pass: true })}>
-              Passed
-            </Button>
-            <Button big disabled={busy || faulty} onClick={() => write({ pass: false })}>
-              Not yet
-            </Button>
-          </>
-        ) : (
-          <Button
-            big
-            className="min-w-48"
-            look={standing === 'at-risk' ? 'late' : standing === 'too-early' ? 'plain' : 'hand'}
-            disabled={busy || faulty}
-            onClick={() => write()}
-          >
-            {action.done}
-            {standing === 'too-early' ? ' early' : ''}
-          </Button>
-        )}
+        <RecordButtons
+          action={action}
+          nowMs={nowMs}
+          busy={busy || faulty}
+          className="min-w-48"
+          onRecord={(pass) => write(pass === undefined ? {} : { pass })}
+        />
         {action.optional ? (
           <Button big disabled={busy} onClick={() => write({ kind: 'left-out' })}>
             Left out
