@@ -6,7 +6,6 @@ import { classes } from './classes';
 import { FamilySwatch, familyFill } from './family';
 import { Faults, TextField } from './field';
 import { freshId } from './id';
-import { pageOf, Pages } from './pages';
 import { Plank } from './plank';
 import { logOf, Ring, ringShare, ringWords } from './ring';
 import { clockTime } from './when';
@@ -131,24 +130,6 @@ describe('fields and buttons', () => {
     const ids = Array.from({ length: 200 }, freshId);
     expect(new Set(ids).size).toBe(200);
     expect(ids.every((id) => /^[0-9a-f]{32}$/.test(id))).toBe(true);
-  });
-});
-
-describe('pages of a long list', () => {
-  const all = Array.from({ length: 31 }, (_, i) => i);
-  it('hold every entry once, and stay within the list however they are asked for', () => {
-    expect([1, 2, 3].flatMap((page) => pageOf(all, String(page), 15).rows)).toEqual(all);
-    expect(pageOf(all, '99', 15)).toMatchObject({ page: 3, pages: 3, rows: [30] });
-    for (const odd of ['0', '-2', 'two', '1.5', '', undefined]) expect(pageOf(all, odd, 15).page).toBe(1);
-    expect(pageOf([], '2', 15)).toEqual({ rows: [], page: 1, pages: 1 });
-  });
-  it('are named only where there is more than one', () => {
-    const drawn = (page: number, pages: number) =>
-      renderToStaticMarkup(<Pages page={page} pages={pages} path="/care" before="Sooner" after="Later" />);
-    expect(drawn(1, 1)).toBe('');
-    expect(drawn(1, 3)).not.toContain('Sooner');
-    expect(drawn(2, 3)).toMatch(/href="\/care".*page 2 of 3.*href="\/care\?page=3"/);
-    expect(drawn(3, 3)).not.toContain('Later');
   });
 });
 

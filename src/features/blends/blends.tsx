@@ -13,6 +13,8 @@ import { FEEL_WORDS, DRYING_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { session } from '@/web/session';
+import type { Search } from '@/web/table/asked';
+import { DataTable } from '@/web/table/table';
 import { BlendBench } from './components/blend-bench';
 import { BestUse } from './components/best-use';
 import { Calibrate } from './components/calibrate';
@@ -22,7 +24,7 @@ import type { DraftAround, FormulaDraft } from '@/core/blend';
 import { Revisions } from './revisions';
 
 /** Every formula on one plank scale, and pots that are not finished. */
-export async function Blends() {
+export async function Blends({ search }: { readonly search: Search }) {
   const { db, shop } = await session();
   const lots = allLots(db);
   const around = aroundOf(db, lots, shop.ambientC, null);
@@ -69,18 +71,32 @@ export async function Blends() {
       {formulas.length === 0 ? (
         <p className="mt-4 max-w-prose">No formula yet. Write the first one: two ingredients and their parts are enough.</p>
       ) : null}
-      <ul className="mt-4 flex flex-col">
-        {formulas.map((formula) => (
-          <FormulaRow
-            key={formula.id}
-            formula={formula}
-            prices={prices}
-            currency={shop.currency}
-            ambientC={shop.ambientC}
-            hardening={hardening}
-          />
-        ))}
-      </ul>
+      <div className="mt-4">
+        <DataTable
+          id="formulas"
+          path="/blends"
+          search={search}
+          rows={formulas}
+          columns={[
+            {
+              id: 'formula',
+              name: '',
+              by: ({ name, revisions }) =>
+                [name, ...(revisions[0]?.lines ?? []).map((line) => findIngredient(line.ingredient)?.name)].join(' '),
+              cell: (formula) => (
+                <FormulaRow
+                  formula={formula}
+                  prices={prices}
+                  currency={shop.currency}
+                  ambientC={shop.ambientC}
+                  hardening={hardening}
+                />
+              ),
+            },
+          ]}
+          keyOf={(formula) => formula.id}
+        />
+      </div>
       {formulas.length > 0 ? (
         <p className="mt-2 border-rule border-t pt-2 text-soft">
           All of them as a file: <a href="/api/formulas?as=json">JSON</a> or <a href="/api/formulas?as=csv">CSV</a>.
@@ -111,38 +127,36 @@ function FormulaRow({
   if (!revision || !made?.ok) return null;
   const { lines, consistency, drying, costPerKg, allergens } = made.value;
   return (
-    <li className="border-rule border-t py-3">
-      <Link
-        href={`/blends/${formula.id}`}
-        className="grid items-center gap-x-6 gap-y-1 no-underline hover:underline bench:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]"
-      >
-        <span>
-          <span className="block font-semibold">{formula.name}</span>
-          <span className="reading block text-sm text-soft">
-            {lines
-              .map((line, i) => `${revision.lines[i]?.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`)
-              .join(' : ')}
-            {revision.number > 1 ? ` (revision ${revision.number})` : ''}
-          </span>
+    <Link
+      href={`/blends/${formula.id}`}
+      className="my-3 grid items-center gap-x-6 gap-y-1 no-underline hover:underline bench:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]"
+    >
+      <span>
+        <span className="block font-semibold">{formula.name}</span>
+        <span className="reading block text-sm text-soft">
+          {lines
+            .map((line, i) => `${revision.lines[i]?.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`)
+            .join(' : ')}
+          {revision.number > 1 ? ` (revision ${revision.number})` : ''}
         </span>
-        <span>
-          <span className="flex h-7 w-full border-ink border-y">
-            {lines.map((line) => (
-              <span
-                key={line.ingredient}
-                style={{ ...familyFill(findIngredient(line.ingredient)?.family ?? ''), width: `${line.massFraction * 100}%` }}
-                className="border-ink border-r last:border-r-0"
-              />
-            ))}
-          </span>
-          <span className="reading block text-sm text-soft">
-            {FEEL_WORDS[consistency]}, {DRYING_WORDS[drying]}
-            {costPerKg ? `, ${formatMoney(costPerKg, currency)} per kg` : ''}
-            {allergens.length > 0 ? `, ${allergens.join(', ')}` : ''}
-          </span>
+      </span>
+      <span>
+        <span className="flex h-7 w-full border-ink border-y">
+          {lines.map((line) => (
+            <span
+              key={line.ingredient}
+              style={{ ...familyFill(findIngredient(line.ingredient)?.family ?? ''), width: `${line.massFraction * 100}%` }}
+              className="border-ink border-r last:border-r-0"
+            />
+          ))}
         </span>
-      </Link>
-    </li>
+        <span className="reading block text-sm text-soft">
+          {FEEL_WORDS[consistency]}, {DRYING_WORDS[drying]}
+          {costPerKg ? `, ${formatMoney(costPerKg, currency)} per kg` : ''}
+          {allergens.length > 0 ? `, ${allergens.join(', ')}` : ''}
+        </span>
+      </span>
+    </Link>
   );
 }
 

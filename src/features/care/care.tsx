@@ -7,11 +7,12 @@ import type { Db } from '@/data/db';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { pageOf, Pages } from '@/ui/pages';
 import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
 import { allLots } from '@/data/stores/queries';
 import { session } from '@/web/session';
+import type { Search } from '@/web/table/asked';
+import { type Column, DataTable } from '@/web/table/table';
 import { titleOf } from '@/web/hands/open-batches';
 import { Bottles } from './bottles';
 import { initialsOf } from '@/messages/care';
@@ -29,11 +30,9 @@ const LETTERS_SHOWN = 20;
 const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
 const isSoon = (today: string, due: string | null): boolean => due !== null && daysBetween(today, due) <= SOON_DAYS;
 
-export type CareAsked = { readonly find?: string; readonly page?: string };
-
 /** Care: what waits to be sold, whose look is due, and every other sold piece by its batch; or the pieces that were asked for. */
-export async function Care({ find, page }: CareAsked) {
-  const asked = String(find ?? '').trim();
+export async function Care({ search }: { readonly search: Search }) {
+  const asked = String(search.find ?? '').trim();
   const { db, shop, nowMs } = await session();
   const today = dateOf(nowMs, shop.zone);
   const sold = soldPieces(db, today);
@@ -59,18 +58,25 @@ export async function Care({ find, page }: CareAsked) {
         </form>
       </div>
       {asked === '' ? (
-        <Everything db={db} sold={sold} today={today} nowMs={nowMs} zone={shop.zone} page={page} />
+        <Everything db={db} sold={sold} today={today} nowMs={nowMs} zone={shop.zone} search={search} />
       ) : (
-        <Found db={db} rows={findPieces(sold, asked)} asked={asked} today={today} nowMs={nowMs} />
+        <Found db={db} rows={findPieces(sold, asked)} asked={asked} today={today} nowMs={nowMs} search={search} />
       )}
     </>
   );
 }
 
-type Around = { readonly db: Db; readonly today: string; readonly nowMs: number };
+type Around = { readonly db: Db; readonly today: string; readonly nowMs: number; readonly search: Search };
 
 /** The pieces that were asked for. */
-function Found({ db, rows, asked, today, nowMs }: Around & { readonly rows: readonly SoldRow[]; readonly asked: string }) {
+function Found({
+  db,
+  rows,
+  asked,
+  today,
+  nowMs,
+  search,
+}: Around & { readonly rows: readonly SoldRow[]; readonly asked: string }) {
   return (
     <>
       <h2 className="mt-5 mb-1">
@@ -79,8 +85,7 @@ function Found({ db, rows, asked, today, nowMs }: Around & { readonly rows: read
       {rows.length === 0 ? (
         <p>A piece is found by what is chalked on it, by the code on its slip, or by a part of its owner’s name.</p>
       ) : null}
-      <PieceTable db={db} nowMs={nowMs} rows={rows.slice(0, MOST_SHOWN)} today={today} />
-      {rows.length > MOST_SHOWN ? <p className="text-soft">The first {MOST_SHOWN} are shown. Say more to see fewer.</p> : null}
+      <PieceTable id="found" db={db} nowMs={nowMs} rows={rows} today={today} search={search} />
       <p className="mt-4">
         <Link href="/care">All of Care</Link>
       </p>
@@ -88,9 +93,9 @@ function Found({ db, rows, asked, today, nowMs }: Around & { readonly rows: read
   );
 }
 
-type AllProps = Around & { readonly sold: readonly SoldRow[]; readonly zone: string; readonly page: string | undefined };
+type AllProps = Around & { readonly sold: readonly SoldRow[]; readonly zone: string };
 
-function Everything({ db, sold, today, nowMs, zone, page }: AllProps) {
+function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
   const forSale = batchesToSell(db).flatMap(({ batchId, left }) => {
     const batch = loadBatch(db, batchId, nowMs);
     return batch ? [{ batch, left }] : [];
@@ -103,7 +108,6 @@ function Everything({ db, sold, today, nowMs, zone, page }: AllProps) {
     (one) => one.batchId,
   );
   const groups = [...rest.values()].map((rows) => rows.sort(byDate)).sort(([a], [b]) => byDate(a as SoldRow, b as SoldRow));
-  const shown = pageOf(groups, page, BATCHES_SHOWN);
   return (
     <>
       <h2 className="mt-5 mb-1">Released, to sell</h2>
@@ -133,19 +137,28 @@ function Everything({ db, sold, today, nowMs, zone, page }: AllProps) {
         </span>
       </div>
       {sold.length === 0 ? <p className="text-soft">No piece has been sold yet.</p> : null}
-      <PieceTable db={db} nowMs={nowMs} rows={due.slice(0, MOST_SHOWN)} today={today} />
-      {due.length > MOST_SHOWN ? (
-        <p className="border-hair border-t py-2 text-soft">
-          And {due.length - MOST_SHOWN} more this week; their letters go by themselves.
-        </p>
-      ) : null}
+      <PieceTable id="due" db={db} nowMs={nowMs} rows={due} today={today} search={search} />
       {sold.length > 0 && due.length === 0 ? (
         <p className="text-soft">No look of a known owner is due within {SOON_DAYS} days.</p>
       ) : null}
-      {shown.rows.map((rows) => (
-        <SoldBatch key={rows[0]?.batchId} db={db} rows={rows} today={today} nowMs={nowMs} />
-      ))}
-      <Pages page={shown.page} pages={shown.pages} path="/care" before="Sooner" after="Later" />
+      <DataTable
+        id="sold"
+        path="/care"
+        search={search}
+        rows={groups}
+        columns={[
+          {
+            id: 'batch',
+            name: '',
+            cell: (rows) => <SoldBatch db={db} rows={rows} today={today} nowMs={nowMs} search={search} />,
+          },
+        ]}
+        keyOf={(rows) => rows[0]?.batchId ?? 0}
+        finds={false}
+        size={BATCHES_SHOWN}
+        before="Sooner"
+        after="Later"
+      />
       <Bottles db={db} lots={allLots(db)} today={today} />
       <Letters rows={letters(db, LETTERS_SHOWN)} zone={zone} />
     </>
@@ -153,13 +166,13 @@ function Everything({ db, sold, today, nowMs, zone, page }: AllProps) {
 }
 
 /** The sold pieces of one batch, folded. */
-function SoldBatch({ db, rows, today, nowMs }: Around & { readonly rows: readonly SoldRow[] }) {
+function SoldBatch({ db, rows, today, nowMs, search }: Around & { readonly rows: readonly SoldRow[] }) {
   const [first] = rows;
   const batch = first && loadBatch(db, first.batchId, nowMs);
   if (!batch) return null;
   const next = first.nextDue;
   return (
-    <details className="border-rule border-t">
+    <details>
       <summary className="flex min-h-12 flex-wrap items-center gap-4 py-1">
         <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={batch.number} />
         <span className="reading font-semibold">{batch.number}</span>
@@ -170,7 +183,7 @@ function SoldBatch({ db, rows, today, nowMs }: Around & { readonly rows: readonl
           {next ? `next look ${longDate(next)}` : 'no dates'}
         </span>
       </summary>
-      <PieceTable db={db} nowMs={nowMs} rows={rows} today={today} folded />
+      <PieceTable id={`of-${first.batchId}`} db={db} nowMs={nowMs} rows={rows} today={today} search={search} folded />
     </details>
   );
 }
@@ -178,46 +191,72 @@ function SoldBatch({ db, rows, today, nowMs }: Around & { readonly rows: readonl
 const woodenName = ({ species, design }: Pick<Batch, 'species' | 'design'>): string =>
   `${species.name} ${design.name.toLowerCase()}`;
 
+type PiecesProps = Around & { readonly id: string; readonly rows: readonly SoldRow[]; readonly folded?: boolean };
+
 /** Sold pieces, one a row, with whose they are and when they are looked at. */
-function PieceTable({
-  db,
-  rows,
-  today,
-  nowMs,
-  folded = false,
-}: Around & { readonly rows: readonly SoldRow[]; readonly folded?: boolean }) {
+function PieceTable({ id, db, rows, today, nowMs, search, folded = false }: PiecesProps) {
+  const columns: readonly Column<SoldRow>[] = [
+    {
+      id: 'piece',
+      name: '',
+      className: 'reading font-semibold',
+      cell: (one) => {
+        const batch = folded ? null : loadBatch(db, one.batchId, nowMs);
+        return (
+          <span className="flex items-center gap-3 py-1.5">
+            {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
+            {tagOf(one, one)}
+          </span>
+        );
+      },
+    },
+    {
+      id: 'what',
+      name: '',
+      cell: (one) => {
+        const batch = loadBatch(db, one.batchId, nowMs);
+        return (
+          <>
+            {batch ? woodenName(batch) : ''}
+            <span className="block text-sm text-soft">{one.buyer ? initialsOf(one.buyer) : 'buyer not noted'}</span>
+          </>
+        );
+      },
+    },
+    {
+      id: 'look',
+      name: '',
+      className: 'reading text-sm',
+      cell: (one) => (
+        <>
+          sold {longDate(one.soldOn)}
+          <span className={`block ${isSoon(today, one.nextDue) ? 'font-semibold text-cure' : 'text-soft'}`}>
+            {one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}
+          </span>
+        </>
+      ),
+    },
+    {
+      id: 'slip',
+      name: '',
+      right: true,
+      cell: (one) => (
+        <Link href={`/slip/${one.code}`} className={linkLook('plain')}>
+          Slip
+        </Link>
+      ),
+    },
+  ];
   return (
-    <table className="w-full">
-      <tbody>
-        {rows.map((one) => {
-          const batch = loadBatch(db, one.batchId, nowMs);
-          return (
-            <tr key={one.code} className="border-hair border-t align-middle">
-              <td className="reading py-2 pr-4 font-semibold">
-                <span className="flex items-center gap-3">
-                  {batch && !folded ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
-                  {tagOf(one, one)}
-                </span>
-              </td>
-              <td className="py-2 pr-4">
-                {batch ? woodenName(batch) : ''}
-                <span className="block text-sm text-soft">{one.buyer ? initialsOf(one.buyer) : 'buyer not noted'}</span>
-              </td>
-              <td className="reading py-2 pr-4 text-sm">
-                sold {longDate(one.soldOn)}
-                <span className={`block ${isSoon(today, one.nextDue) ? 'font-semibold text-cure' : 'text-soft'}`}>
-                  {one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}
-                </span>
-              </td>
-              <td className="py-1 text-right">
-                <Link href={`/slip/${one.code}`} className={linkLook('plain')}>
-                  Slip
-                </Link>
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <DataTable
+      id={id}
+      path="/care"
+      search={search}
+      rows={rows}
+      columns={columns}
+      keyOf={(one) => one.code}
+      finds={false}
+      size={MOST_SHOWN}
+    />
   );
 }

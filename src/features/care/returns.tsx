@@ -5,6 +5,8 @@ import { whatComesBack } from '@/data/care/returns';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import type { Search } from '@/web/table/asked';
+import { type Column, DataTable } from '@/web/table/table';
 import { BackChart } from './components/back-chart';
 
 const MONTHS = 14;
@@ -24,8 +26,49 @@ function shareWords({ of, n, low, high }: Share): string {
   return `${of} of ${n}, likely ${percent(low)} to ${percent(high)}`;
 }
 
+type BackRow = ReturnType<typeof whatComesBack>['rows'][number];
+
+const COLUMNS: readonly Column<BackRow>[] = [
+  {
+    id: 'finish',
+    name: 'Finish and wood',
+    by: (row) => `${SLIP_WORDS.en.finish[row.finish]} ${woodIn('en', row.speciesId)}`,
+    cell: (row) => (
+      <>
+        {SLIP_WORDS.en.finish[row.finish]}
+        <span className="block text-sm text-soft">{woodIn('en', row.speciesId)}</span>
+      </>
+    ),
+  },
+  { id: 'sold', name: 'Sold', by: (row) => row.sold, className: 'reading', cell: (row) => row.sold },
+  {
+    id: 'wrong',
+    name: 'Something wrong',
+    by: (row) => row.wrong.of / Math.max(1, row.wrong.n),
+    className: 'reading',
+    cell: (row) => shareWords(row.wrong),
+  },
+  {
+    id: 'back',
+    name: 'Came back',
+    by: (row) => row.back.of / Math.max(1, row.back.n),
+    className: 'reading',
+    cell: (row) => shareWords(row.back),
+  },
+  {
+    id: 'every',
+    name: 'Re-oiled every',
+    by: (row) => row.everyDays,
+    className: 'reading',
+    cell: (row) =>
+      row.everyDays === null
+        ? 'nobody said'
+        : `${Math.round(row.everyDays)} days, said ${row.gaps === 1 ? 'once' : `${row.gaps} times`}`,
+  },
+];
+
 /** What comes back teaches: complaints, returns and owners' own rhythm, by finish and wood and over time. */
-export async function Returns() {
+export async function Returns({ search }: { readonly search: Search }) {
   const { db, shop, nowMs } = await session();
   const { rows, months } = whatComesBack(db, lastMonths(dateOf(nowMs, shop.zone)));
   const sum = (of: (month: (typeof months)[number]) => number): number => months.reduce((total, month) => total + of(month), 0);
@@ -43,35 +86,16 @@ export async function Returns() {
         />
       ) : null}
       {rows.length > 0 ? (
-        <table className="mt-6 w-full">
-          <thead>
-            <tr className="border-ink border-b text-left">
-              <th className="py-1 pr-4">Finish and wood</th>
-              <th className="py-1 pr-4">Sold</th>
-              <th className="py-1 pr-4">Something wrong</th>
-              <th className="py-1 pr-4">Came back</th>
-              <th className="py-1">Re-oiled every</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={`${row.finish}${row.speciesId}`} className="border-hair border-b align-top">
-                <td className="py-1.5 pr-4">
-                  {SLIP_WORDS.en.finish[row.finish]}
-                  <span className="block text-sm text-soft">{woodIn('en', row.speciesId)}</span>
-                </td>
-                <td className="reading py-1.5 pr-4">{row.sold}</td>
-                <td className="reading py-1.5 pr-4">{shareWords(row.wrong)}</td>
-                <td className="reading py-1.5 pr-4">{shareWords(row.back)}</td>
-                <td className="reading py-1.5">
-                  {row.everyDays === null
-                    ? 'nobody said'
-                    : `${Math.round(row.everyDays)} days, said ${row.gaps === 1 ? 'once' : `${row.gaps} times`}`}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <div className="mt-6">
+          <DataTable
+            id="back"
+            path="/returns"
+            search={search}
+            rows={rows}
+            columns={COLUMNS}
+            keyOf={(row) => `${row.finish}${row.speciesId}`}
+          />
+        </div>
       ) : null}
       <p className="mt-2 max-w-prose text-sm text-soft">
         Spans hold the true share four times in five. Under {FEW} pieces a share is not worth acting on. Owners who are content

@@ -15,6 +15,8 @@ import { bathLots } from './bath-lots';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 import { session } from '@/web/session';
+import type { Search } from '@/web/table/asked';
+import { type Column, DataTable } from '@/web/table/table';
 import { Bath } from './bath';
 import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
@@ -62,7 +64,39 @@ function Fact({ name, children }: { readonly name: string; readonly children: Re
 }
 
 /** One lot whole: what it is, what was found of it, every movement, and its trace both ways. */
-export async function LotPage({ id }: { readonly id: number }) {
+/** The columns of a lot's movements. */
+const movementColumns = (zone: string): readonly Column<ReturnType<typeof recordOf>['movements'][number]>[] => [
+  { id: 'at', name: 'When', by: (one) => one.at, className: 'reading', cell: (one) => when(one.at, zone) },
+  { id: 'who', name: 'Who', by: (one) => one.initials, className: 'reading', cell: (one) => one.initials },
+  {
+    id: 'why',
+    name: 'What',
+    by: (one) => [WHY_WORDS[one.why], one.batch, one.pot].filter(Boolean).join(' '),
+    className: 'reading',
+    cell: (one) => (
+      <>
+        {WHY_WORDS[one.why]}
+        {one.batch ? (
+          <>
+            {' '}
+            <Link href={`/work/${one.batch}`}>{one.batch}</Link>
+          </>
+        ) : null}
+        {one.pot ? ` into ${one.pot}` : ''}
+      </>
+    ),
+  },
+  {
+    id: 'grams',
+    name: 'How much',
+    right: true,
+    by: (one) => one.grams,
+    className: 'reading font-semibold',
+    cell: (one) => `${one.grams > 0 ? '+' : '−'} ${formatMass(Math.abs(one.grams))}`,
+  },
+];
+
+export async function LotPage({ id, search }: { readonly id: number; readonly search: Search }) {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
   const lot = lots.find((one) => one.id === id);
@@ -254,31 +288,16 @@ export async function LotPage({ id }: { readonly id: number }) {
         <TraceDrawing trace={trace} />
         <TraceList trace={trace} />
       </section>
-      <details className="mt-8">
+      <details className="mt-8 max-w-2xl" open={Object.keys(search).some((key) => key.startsWith('moves-'))}>
         <summary className="min-h-11 font-semibold">Every movement of it ({record.movements.length})</summary>
-        <table className="w-full max-w-2xl">
-          <tbody>
-            {record.movements.map((one) => (
-              <tr key={one.id} className="reading border-hair border-b">
-                <td className="py-1">{when(one.at, shop.zone)}</td>
-                <td className="py-1">{one.initials}</td>
-                <td className="py-1">
-                  {WHY_WORDS[one.why]}
-                  {one.batch ? (
-                    <>
-                      {' '}
-                      <Link href={`/work/${one.batch}`}>{one.batch}</Link>
-                    </>
-                  ) : null}
-                  {one.pot ? ` into ${one.pot}` : ''}
-                </td>
-                <td className="py-1 text-right font-semibold">
-                  {one.grams > 0 ? '+' : '−'} {formatMass(Math.abs(one.grams))}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DataTable
+          id="moves"
+          path={`/stores/lots/${id}`}
+          search={search}
+          rows={record.movements}
+          columns={movementColumns(shop.zone)}
+          keyOf={(one) => one.id}
+        />
       </details>
     </>
   );

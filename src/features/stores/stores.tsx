@@ -9,6 +9,8 @@ import { FileSheet } from '@/web/file-sheet';
 import { FormSheet } from '@/web/form/form-sheet';
 import { WHY_NONE_WORDS } from '@/messages';
 import { session } from '@/web/session';
+import type { Search } from '@/web/table/asked';
+import { type Column, DataTable } from '@/web/table/table';
 import { bathLots } from './bath-lots';
 import { ReadySheet } from './components/ready-sheet';
 import { StockTake } from './components/stock-take';
@@ -27,7 +29,7 @@ const KINDS = {
 } as const;
 
 /** Stores: what is there, what it cost, how long it keeps; jars; and every ingredient with its facts. */
-export async function Stores() {
+export async function Stores({ search }: { readonly search: Search }) {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
   const today = dateOf(nowMs, shop.zone);
@@ -82,10 +84,10 @@ export async function Stores() {
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((kind) => (
         <LotTable
           key={kind}
-          name={KINDS[kind]}
+          id={kind}
+          search={search}
           lots={lots.filter((lot) => lot.kind === kind && (kind !== 'bought' || lot.leftG > 0 || lot.receivedG > 0))}
-          today={today}
-          currency={shop.currency}
+          columns={columnsOf(today, shop.currency)}
         />
       ))}
       <h2 className="mt-8 mb-2">Jars and tins to fill</h2>
@@ -149,80 +151,98 @@ function RunOut({
   );
 }
 
-function LotTable({
-  name,
-  lots,
-  today,
-  currency,
-}: {
-  readonly name: string;
+/** The columns of a table of lots. */
+const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[] => [
+  {
+    id: 'lot',
+    name: 'Lot',
+    by: (lot) => lot.number,
+    className: 'reading font-semibold',
+    cell: (lot) => (
+      <Link href={`/stores/lots/${lot.id}`} className="inline-flex min-h-11 items-center">
+        {lot.number}
+      </Link>
+    ),
+  },
+  {
+    id: 'what',
+    name: 'What it is',
+    by: (lot) => lot.title,
+    cell: (lot) => (
+      <span className="flex items-center gap-2">
+        <FamilySwatch family={familyOf(lot)} />
+        <span>
+          {lot.title}
+          {lot.countLeft === null ? '' : `, ${lot.countLeft} of ${lot.count} there`}
+          {lot.undeclared.length > 0 ? <span className="block text-sm text-soft">contents not all declared</span> : null}
+          {lot.held ? <span className="block text-sm font-semibold text-late">▲ held: {lot.held.reason}</span> : null}
+        </span>
+      </span>
+    ),
+  },
+  {
+    id: 'from',
+    name: 'From',
+    by: (lot) => `${lot.supplier} ${lot.supplierCode}`.trim() || null,
+    className: 'text-soft',
+    cell: (lot) => (
+      <>
+        {lot.supplier} <span className="reading">{lot.supplierCode}</span>
+        {lot.kind === 'bought' || lot.kind === 'ready' ? '' : lot.kind === 'bath' ? 'topped up here' : 'own pot'}
+        {lot.openedOn ? <span className="reading block text-sm">opened {longDate(lot.openedOn)}</span> : null}
+      </>
+    ),
+  },
+  {
+    id: 'keeps',
+    name: 'Best before',
+    by: (lot) => lot.bestBefore,
+    className: (lot) => `reading ${bestBefore(lot.bestBefore, today).late ? 'font-semibold text-late' : ''}`,
+    cell: (lot) => {
+      const { text, late } = bestBefore(lot.bestBefore, today);
+      return `${late ? '▲ ' : ''}${text}`;
+    },
+  },
+  {
+    id: 'per-kg',
+    name: 'Per kg',
+    right: true,
+    by: (lot) => lot.minorPerKg,
+    className: 'reading',
+    cell: (lot) => (lot.minorPerKg === null ? '–' : formatMoney(lot.minorPerKg, currency)),
+  },
+  {
+    id: 'left',
+    name: 'Left',
+    right: true,
+    by: (lot) => lot.leftG,
+    cell: (lot) => (
+      <>
+        {lot.leftG > 0.05 ? (
+          <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
+        ) : (
+          <span className="text-soft">used up</span>
+        )}
+        <span className="sr-only"> of {formatMass(lot.receivedG)}</span>
+      </>
+    ),
+  },
+];
+
+type LotTableProps = {
+  readonly id: keyof typeof KINDS;
+  readonly search: Search;
   readonly lots: readonly KnownLot[];
-  readonly today: string;
-  readonly currency: string;
-}) {
+  readonly columns: readonly Column<KnownLot>[];
+};
+
+/** Lots of one kind; nothing where there is none. */
+function LotTable({ id, search, lots, columns }: LotTableProps) {
   if (lots.length === 0) return null;
   return (
-    <section className="mt-6 relative overflow-x-auto">
-      <h2 className="mb-1">{name}</h2>
-      <table className="w-full">
-        <thead>
-          <tr className="label border-ink border-b text-left">
-            <th className="py-1 pr-4 font-normal">Lot</th>
-            <th className="py-1 pr-4 font-normal">What it is</th>
-            <th className="py-1 pr-4 font-normal">From</th>
-            <th className="py-1 pr-4 font-normal">Best before</th>
-            <th className="py-1 pr-4 text-right font-normal">Per kg</th>
-            <th className="py-1 text-right font-normal">Left</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lots.map((lot) => {
-            const date = bestBefore(lot.bestBefore, today);
-            return (
-              <tr key={lot.id} className="border-hair border-b align-middle">
-                <td className="reading py-0.5 pr-4 font-semibold">
-                  <Link href={`/stores/lots/${lot.id}`} className="inline-flex min-h-11 items-center">
-                    {lot.number}
-                  </Link>
-                </td>
-                <td className="py-0.5 pr-4">
-                  <span className="flex items-center gap-2">
-                    <FamilySwatch family={familyOf(lot)} />
-                    <span>
-                      {lot.title}
-                      {lot.countLeft === null ? '' : `, ${lot.countLeft} of ${lot.count} there`}
-                      {lot.undeclared.length > 0 ? (
-                        <span className="block text-sm text-soft">contents not all declared</span>
-                      ) : null}
-                      {lot.held ? <span className="block text-sm font-semibold text-late">▲ held: {lot.held.reason}</span> : null}
-                    </span>
-                  </span>
-                </td>
-                <td className="py-0.5 pr-4 text-soft">
-                  {lot.supplier} <span className="reading">{lot.supplierCode}</span>
-                  {lot.kind === 'bought' || lot.kind === 'ready' ? '' : lot.kind === 'bath' ? 'topped up here' : 'own pot'}
-                  {lot.openedOn ? <span className="reading block text-sm">opened {longDate(lot.openedOn)}</span> : null}
-                </td>
-                <td className={`reading py-0.5 pr-4 ${date.late ? 'font-semibold text-late' : ''}`}>
-                  {date.late ? '▲ ' : ''}
-                  {date.text}
-                </td>
-                <td className="reading py-0.5 pr-4 text-right">
-                  {lot.minorPerKg === null ? '–' : formatMoney(lot.minorPerKg, currency)}
-                </td>
-                <td className="py-0.5 text-right">
-                  {lot.leftG > 0.05 ? (
-                    <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
-                  ) : (
-                    <span className="text-soft">used up</span>
-                  )}
-                  <span className="sr-only"> of {formatMass(lot.receivedG)}</span>
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+    <section className="mt-6">
+      <h2 className="mb-1">{KINDS[id]}</h2>
+      <DataTable id={id} path="/stores" search={search} rows={lots} columns={columns} keyOf={(lot) => lot.id} />
     </section>
   );
 }

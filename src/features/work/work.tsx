@@ -3,24 +3,45 @@ import { Link } from '@/ui/link';
 import { decidedBatchIds, loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
-import { pageOf, Pages } from '@/ui/pages';
+import type { Db } from '@/data/db';
 import { Ring } from '@/ui/ring';
 import { dayAndDate, fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import type { Search } from '@/web/table/asked';
+import { type Column, DataTable } from '@/web/table/table';
 import { type OpenBatch, openBatches, titleOf } from '@/web/hands/open-batches';
 import { NextTiming } from './components/next-timing';
 
 const DECIDED_SHOWN = 12;
 
+/** What is said of a decided batch; only those that are shown are read. */
+const decidedColumns = (db: Db, nowMs: number, zone: string): readonly Column<{ readonly id: number }>[] => [
+  {
+    id: 'batch',
+    name: '',
+    cell: ({ id }) => {
+      const batch = loadBatch(db, id, nowMs);
+      if (!batch?.release) return null;
+      const { release } = batch;
+      return (
+        <Link href={`/release/${batch.number}`} className="flex items-center gap-4 py-2 no-underline hover:underline">
+          <Ring facts={standingOfBatch(db, batch, nowMs).ring} seed={batch.id} size={40} title={batch.number} />
+          <span className="reading w-20 font-semibold">{batch.number}</span>
+          <span className="grow">{titleOf(batch)}</span>
+          <span className="text-soft">
+            {release.outcome} {fullDate(release.at, zone)}
+          </span>
+        </Link>
+      );
+    },
+  },
+];
+
 /** Every open batch with what it wants next; the decided ones beneath. */
-export async function Work({ page }: { readonly page?: string }) {
+export async function Work({ search }: { readonly search: Search }) {
   const { db, shop, nowMs } = await session();
   const open = openBatches(db, nowMs);
-  const shown = pageOf(decidedBatchIds(db), page, DECIDED_SHOWN);
-  const decided = shown.rows.flatMap((id) => {
-    const batch = loadBatch(db, id, nowMs);
-    return batch?.release ? [{ batch, release: batch.release, standing: standingOfBatch(db, batch, nowMs) }] : [];
-  });
+  const decided = decidedBatchIds(db);
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
@@ -53,21 +74,18 @@ export async function Work({ page }: { readonly page?: string }) {
         ))}
       </ul>
       {decided.length > 0 ? <h2 className="mt-8 mb-1">Released and refused</h2> : null}
-      <ul>
-        {decided.map(({ batch, release, standing }) => (
-          <li key={batch.id} className="border-hair border-t">
-            <Link href={`/release/${batch.number}`} className="flex items-center gap-4 py-2 no-underline hover:underline">
-              <Ring facts={standing.ring} seed={batch.id} size={40} title={batch.number} />
-              <span className="reading w-20 font-semibold">{batch.number}</span>
-              <span className="grow">{titleOf(batch)}</span>
-              <span className="text-soft">
-                {release.outcome} {fullDate(release.at, shop.zone)}
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-      <Pages page={shown.page} pages={shown.pages} path="/work" before="Newer" after="Older" />
+      <DataTable
+        id="decided"
+        path="/work"
+        search={search}
+        rows={decided.map((id) => ({ id }))}
+        columns={decidedColumns(db, nowMs, shop.zone)}
+        keyOf={({ id }) => id}
+        finds={false}
+        size={DECIDED_SHOWN}
+        before="Newer"
+        after="Older"
+      />
     </>
   );
 }
