@@ -1,5 +1,6 @@
 'use client';
 
+import { Choice } from '@/ui/choice';
 import { useState } from 'react';
 import { densityAt, everyUnit } from '@/core/blend';
 import { findIngredient, isLiquid } from '@/core/material';
@@ -54,21 +55,14 @@ export function ConvertForm() {
           />
         </div>
         {asks ? (
-          <fieldset className="border-ink border-l-4 pl-3">
-            <legend className="label">Which ounce?</legend>
-            {OUNCES.map((one) => (
-              <label key={one.id} className="flex min-h-11 items-center gap-3">
-                <input
-                  type="radio"
-                  name="ounce"
-                  className="h-5 w-5 accent-ink"
-                  checked={ounce === one.id}
-                  onChange={() => setOunce(one.id)}
-                />
-                {one.name}
-              </label>
-            ))}
-          </fieldset>
+          <div className="border-ink border-l-4 pl-3">
+            <Choice
+              asks="Which ounce?"
+              value={ounce}
+              options={OUNCES.map(({ id, name }) => ({ value: id, name }))}
+              onChange={setOunce}
+            />
+          </div>
         ) : null}
         <p className="mt-2 text-soft">
           {ingredient.name}: <span className="reading">{density.toFixed(3)} g/ml</span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Choice } from '@/ui/choice';
 import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatMass } from '@/core/quantity';
@@ -29,23 +30,14 @@ export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props)
       <legend className="mb-1 text-[1.12rem] font-[640]" style={{ fontStretch: '114%' }}>
         How much?
       </legend>
-      <div className="mb-2 flex flex-wrap border-ink border-b-2">
-        {MODES.map(({ id, name }) => (
-          <label
-            key={id}
-            className={`flex min-h-11 items-center px-3 has-focus-visible:outline-3 has-focus-visible:outline-wet ${draft.sizeBy === id ? 'bg-ink font-semibold text-bench' : 'text-soft'}`}
-          >
-            <input
-              type="radio"
-              name="size-by"
-              className="sr-only"
-              checked={draft.sizeBy === id}
-              onChange={() => onChange({ sizeBy: id })}
-            />
-            {name}
-          </label>
-        ))}
-      </div>
+      <Choice
+        asks="What is fixed"
+        hidden
+        value={draft.sizeBy}
+        options={MODES.map(({ id, name }) => ({ value: id, name }))}
+        onChange={(sizeBy) => onChange({ sizeBy })}
+        lies="bar"
+      />
       {draft.sizeBy === 'mass' ? (
         <TextField
           label="Total weight"

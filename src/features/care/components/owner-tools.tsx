@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
+import { Ask } from '@/ui/ask';
 import { Button } from '@/ui/button';
-import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
 import { useSave } from '@/web/use-save';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -42,36 +42,21 @@ export function SendNow() {
 
 /** One person's data: as a file for them, or forgotten. */
 export function OwnerTools({ ownerId }: { readonly ownerId: number }) {
-  const [open, setOpen] = useState(false);
   const { busy, rest, run } = useSave();
   return (
     <div className="mt-4 flex flex-wrap items-center gap-3">
       <a href={`/api/owner?id=${ownerId}`}>What is kept of this person</a>
       <a href={`/api/care-calendar?owner=${ownerId}`}>Calendar of all their pieces</a>
-      <Button look="quiet" onClick={() => setOpen(true)}>
-        Forget this person
-      </Button>
-      <Sheet
+      <Ask
+        opens="Forget this person"
         title="Forget this person"
-        open={open}
-        onOpenChange={setOpen}
         say="Name, address, letters and what they wrote go for good. The piece, its sale and the trace stay, without a name. Older backups still hold them: delete those you no longer need."
+        does="Forget for good"
+        busy={busy}
+        onDo={(close) => void run(() => erase({ ownerId }), close)}
       >
         <Faults of={rest([])} />
-        <Button
-          look="late"
-          big
-          disabled={busy}
-          onClick={() =>
-            void run(
-              () => erase({ ownerId }),
-              () => setOpen(false),
-            )
-          }
-        >
-          Forget for good
-        </Button>
-      </Sheet>
+      </Ask>
     </div>
   );
 }

@@ -5,6 +5,7 @@ import type { Gate, GateId } from '@/core/release';
 import { WAYS } from '@/core/regimen';
 import { GATE_WORDS, WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
+import { Tick } from '@/ui/tick';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useForm } from '@/web/form/use-form';
 import { decide } from '../actions';
@@ -67,17 +68,14 @@ export function Decide({
               {gate.met ? null : <span className="block font-semibold text-late">{GATE_WORDS[gate.id].unmet}</span>}
               {!gate.met && !gate.maySign ? <span className="block">Nobody may sign for this one.</span> : null}
               {!gate.met && gate.maySign ? (
-                <label className="flex min-h-11 items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="h-5 w-5 accent-ink"
-                    checked={signed.includes(gate.id)}
-                    onChange={(event) =>
-                      setSigned(event.target.checked ? [...signed, gate.id] : signed.filter((one) => one !== gate.id))
-                    }
-                  />
+                <Tick
+                  checked={signed.includes(gate.id)}
+                  onChange={() =>
+                    setSigned(signed.includes(gate.id) ? signed.filter((one) => one !== gate.id) : [...signed, gate.id])
+                  }
+                >
                   I sign for it all the same
-                </label>
+                </Tick>
               ) : null}
             </span>
           </li>

@@ -1,3 +1,4 @@
+import { Choice } from '@/ui/choice';
 import type { Species } from '@/core/material';
 import { USE_WORDS, VERDICT_WORDS } from '@/messages';
 
@@ -19,8 +20,8 @@ export type SpeciesChoice = Pick<
 
 const BORDERS: Readonly<Partial<Record<Species['food'], string>>> = { good: 'border-fit', caution: 'border-cure' };
 const ANSWERS = [
-  [true, 'Yes, I am sure'],
-  [false, 'I cannot say'],
+  { value: 'yes', name: 'Yes, I am sure' },
+  { value: 'no', name: 'I cannot say' },
 ] as const;
 
 type Props = {
@@ -47,23 +48,13 @@ export function WoodFacts({ timber, known, onSay }: Props) {
         ) : null}
       </p>
       {timber.ask ? (
-        <fieldset className="mb-2">
-          <legend className="font-semibold">{timber.ask}</legend>
-          <div className="flex flex-wrap gap-x-6">
-            {ANSWERS.map(([isKnown, says]) => (
-              <label key={says} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="radio"
-                  name="tree"
-                  className="h-5 w-5 accent-ink"
-                  checked={known === isKnown}
-                  onChange={() => onSay(isKnown)}
-                />
-                {says}
-              </label>
-            ))}
-          </div>
-        </fieldset>
+        <Choice
+          asks={<span className="font-semibold text-ink">{timber.ask}</span>}
+          value={known === null ? null : known ? 'yes' : 'no'}
+          options={ANSWERS}
+          onChange={(answer) => onSay(answer === 'yes')}
+          lies="beside"
+        />
       ) : null}
     </>
   );

@@ -5,6 +5,7 @@ import { findIngredient, isLiquid } from '@/core/material';
 import { formatMass, formatVolume, type OunceMeaning, parseAmount } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -100,21 +101,14 @@ export function AddLot({ currency, ready }: { readonly currency: string; readonl
           fault={read.fault || (read.echo ? undefined : form.fault('amount'))}
         />
         {(read.asks || (lot.ounce && isOunce)) && (
-          <fieldset className="mb-2 border-l-4 border-ink pl-3">
-            <legend className="label">Which ounce?</legend>
-            {OUNCES.map(({ id, name }) => (
-              <label key={id} className="flex min-h-11 items-center gap-3">
-                <input
-                  type="radio"
-                  name="ounce"
-                  checked={lot.ounce === id}
-                  onChange={() => form.set('ounce', id)}
-                  className="h-5 w-5 accent-ink"
-                />
-                {name}
-              </label>
-            ))}
-          </fieldset>
+          <div className="mb-2 border-l-4 border-ink pl-3">
+            <Choice
+              asks="Which ounce?"
+              value={lot.ounce}
+              options={OUNCES.map(({ id, name }) => ({ value: id, name }))}
+              onChange={(ounce) => form.set('ounce', ounce)}
+            />
+          </div>
         )}
         <div className="grid grid-cols-2 gap-x-4">
           <TextField label="Supplier" {...form.field('supplier')} />

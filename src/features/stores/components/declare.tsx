@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { STATEMENTS, type Statement } from '@/core/use';
 import { STATEMENT_WORDS } from '@/messages';
+import { Tick } from '@/ui/tick';
 import { Faults } from '@/ui/field';
 
 /** Keeps a supplier's declaration with its lot, and what it states in so many words; a statement counts at release. */
@@ -34,15 +35,13 @@ export function Declare({ lotId }: { readonly lotId: number }) {
       <fieldset className="mb-2 flex flex-wrap gap-x-5">
         <legend className="label">A paper on this very lot states, in so many words</legend>
         {STATEMENTS.map((one) => (
-          <label key={one} className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-ink"
-              checked={says.includes(one)}
-              onChange={(event) => setSays(event.target.checked ? [...says, one] : says.filter((other) => other !== one))}
-            />
+          <Tick
+            key={one}
+            checked={says.includes(one)}
+            onChange={() => setSays(says.includes(one) ? says.filter((other) => other !== one) : [...says, one])}
+          >
             {STATEMENT_WORDS[one]}
-          </label>
+          </Tick>
         ))}
       </fieldset>
       <label className="flex flex-col gap-1">

@@ -6,6 +6,7 @@ import { PURPOSES, putRight, type Right, type RightLot, rightChoices } from '@/c
 import { formatMass } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -58,26 +59,13 @@ export function PutRight({
         saves="Weighed and done"
         notYet={!reckoned.ok}
       >
-        <fieldset className="grid gap-1">
-          {MODES.map((one) => (
-            <label
-              key={one.id}
-              className={`flex min-h-11 items-center gap-3 border-l-4 px-3 py-1 ${mode === one.id ? 'border-ink bg-paper' : 'border-transparent'}`}
-            >
-              <input
-                type="radio"
-                name="mode"
-                className="h-5 w-5 accent-ink"
-                checked={mode === one.id}
-                onChange={() => form.set('mode', one.id)}
-              />
-              <span>
-                <span className="block font-semibold">{one.name}</span>
-                <span className="block text-sm text-soft">{one.says}</span>
-              </span>
-            </label>
-          ))}
-        </fieldset>
+        <Choice
+          asks="What is wrong with it"
+          hidden
+          value={mode}
+          options={MODES.map(({ id, name, says }) => ({ value: id, name, says }))}
+          onChange={(way) => form.set('mode', way)}
+        />
         <SelectField
           label={mode === 'marry' ? 'With' : 'Add'}
           value={other?.id ?? 0}
