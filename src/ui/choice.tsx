@@ -49,7 +49,7 @@ export function Choice<V extends string>({ asks, hidden = false, value, options,
                     )
                   : classes(
                       'gap-3',
-                      option.says && classes('border-l-4 px-3 py-1', isOn ? 'border-ink bg-paper' : 'border-transparent'),
+                      option.says ? classes('border-l-4 px-3 py-1', isOn ? 'border-ink bg-paper' : 'border-transparent') : '',
                     ),
               )}
             >

@@ -11,6 +11,7 @@ import {
   parsePositive,
   parseVolume,
   type Result,
+  atPath,
 } from '@/core/quantity';
 
 export type DraftLine = {
@@ -43,9 +44,6 @@ export type DraftJar = {
   readonly fillFraction: number;
   readonly have: number;
 };
-
-const at = <T>(path: string, result: Result<T>): Result<T> =>
-  result.ok ? result : { ok: false, issues: result.issues.map((issue) => ({ ...issue, path })) };
 
 /** Typed lines as the core takes them; each fault at its line. */
 export function draftLines(lines: readonly DraftLine[]): Result<{ readonly ingredient: string; readonly parts: number }[]> {
@@ -81,18 +79,18 @@ function stockOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>): 
 export function makeOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>, jars: readonly DraftJar[]): Result<Make> {
   switch (draft.sizeBy) {
     case 'mass': {
-      const massG = at('mass', parseMass(draft.mass));
+      const massG = atPath('mass', parseMass(draft.mass));
       return massG.ok ? ok({ massG: massG.value }) : massG;
     }
     case 'volume': {
-      const volumeMl = at('volume', parseVolume(draft.volume));
+      const volumeMl = atPath('volume', parseVolume(draft.volume));
       return volumeMl.ok ? ok({ volumeMl: volumeMl.value }) : volumeMl;
     }
     case 'from':
       return stockOf(draft, stock);
     case 'jars': {
       const jar = jars.find((one) => one.id === draft.jar.id);
-      const count = at('jar.count', parsePositive(draft.jar.count));
+      const count = atPath('jar.count', parsePositive(draft.jar.count));
       if (!jar) return fail('required', 'jar');
       if (!count.ok) return count;
       if (!Number.isInteger(count.value)) return fail('invalid', 'jar.count', { detail: 'a whole number of jars' });

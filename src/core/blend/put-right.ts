@@ -2,7 +2,7 @@ import { correct } from './correct';
 import { waxEquivalentAt } from './feel';
 import { addForFeel, PURPOSE_FEEL, PURPOSES } from './purpose';
 import { findIngredient } from '@/core/material';
-import { fail, ok, parseMass, type Result } from '@/core/quantity';
+import { fail, ok, parseMass, type Result, atPath } from '@/core/quantity';
 
 /** A lot as far as putting right goes. */
 export type RightLot = {
@@ -53,7 +53,7 @@ const wantedFeel = (purpose: string, ambientC: number): number =>
 
 function feel(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
   const add = addForFeel(lot.leftG, lot.waxEquivalent, wanted, { id: other.number, hardening: other.waxEquivalent });
-  if (!add.ok) return { ok: false, issues: add.issues.map((issue) => ({ ...issue, path: 'other' })) };
+  if (!add.ok) return atPath('other', add);
   if (add.value.addG > other.leftG)
     return fail('overdrawn', 'other', { number: other.number, left: other.leftG, wanted: add.value.addG });
   const parts = [
@@ -71,7 +71,7 @@ function feel(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
 function marry(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
   const part = (one: RightLot) => ({ massG: one.leftG, fraction: one.waxEquivalent / E_SCALE });
   const wed = correct({ mode: 'marry', a: part(lot), b: part(other), target: wanted / E_SCALE });
-  if (!wed.ok) return { ok: false, issues: wed.issues.map((issue) => ({ ...issue, path: 'other' })) };
+  if (!wed.ok) return atPath('other', wed);
   if (!('fromAG' in wed.value)) return fail('not-found', 'other');
   const { fromAG, fromBG, totalG } = wed.value;
   return ok({
@@ -95,11 +95,11 @@ function topUp(lot: RightLot, other: RightLot, gross: string, tare: string): Res
   const volatile = volatileOf(lot);
   if (!volatile || !(other.composition[volatile.id] === 1)) return fail('not-one-volatile', 'other', { missing: '' });
   const [grossG, tareG] = [parseMass(gross), parseMass(tare)];
-  if (!grossG.ok) return { ok: false, issues: grossG.issues.map((issue) => ({ ...issue, path: 'gross' })) };
-  if (!tareG.ok) return { ok: false, issues: tareG.issues.map((issue) => ({ ...issue, path: 'tare' })) };
+  if (!grossG.ok) return atPath('gross', grossG);
+  if (!tareG.ok) return atPath('tare', tareG);
   const usedG = lot.receivedG - lot.leftG;
   const lost = correct({ mode: 'topup', grossG: grossG.value, tareG: tareG.value, originalNetG: lot.receivedG, usedG, volatile });
-  if (!lost.ok) return { ok: false, issues: lost.issues.map((issue) => ({ ...issue, path: 'gross' })) };
+  if (!lost.ok) return atPath('gross', lost);
   if (!('lostG' in lost.value)) return fail('not-found', 'other');
   const lostG = Number(lost.value.lostG);
   return ok({
@@ -121,7 +121,7 @@ function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted
     fractions: lot.composition,
     target: { ...rest, [id]: share },
   });
-  if (!thin.ok) return { ok: false, issues: thin.issues.map((issue) => ({ ...issue, path: 'other' })) };
+  if (!thin.ok) return atPath('other', thin);
   const addG = 'addG' in thin.value ? thin.value.addG : 0;
   return ok({
     parts: [

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { check } from '@/core/contract';
-import { fail, ok, type Result } from '@/core/quantity';
+import { fail, ok, type Result, atPath } from '@/core/quantity';
 import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
 import shipped from './names.json';
 import type { Ingredient } from './schema';
@@ -93,7 +93,7 @@ export const REFUSAL_KINDS: Readonly<Record<Refusal, string>> = {
 /** The one ingredient a name in a file stands for; an issue where it may be several, is none, or is no material for this work. */
 export function nameToIngredient(name: string, path: string): Result<Ingredient> {
   const found = identify({ name });
-  if (!found.ok) return { ok: false, issues: found.issues.map((issue) => ({ ...issue, path })) };
+  if (!found.ok) return atPath(path, found);
   const { value } = found;
   if (value.id !== null) return ok(ingredientOf(value.id));
   if ('refuse' in value) return fail('no-material', path, { name, why: REFUSAL_KINDS[value.refuse] });

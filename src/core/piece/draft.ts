@@ -1,7 +1,7 @@
 import type { PieceUse } from '@/core/material';
 import { checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
 import type { Geometry } from './schema';
-import { fail, type Issue, ok, parseLength, parsePositive, parseSizes, type Result } from '@/core/quantity';
+import { fail, type Issue, ok, parseLength, parsePositive, parseSizes, type Result, atPath } from '@/core/quantity';
 
 export type PointDraft = { readonly key: string; readonly r: string; readonly z: string };
 /** A design as it is typed: everything as text. */
@@ -24,11 +24,8 @@ export type DesignDraft = {
   readonly lid: boolean;
 };
 
-const at = <T>(path: string, result: Result<T>): Result<T> =>
-  result.ok ? result : { ok: false, issues: result.issues.map((issue) => ({ ...issue, path })) };
-
 function three(path: string, text: string, says: string): Result<readonly [number, number, number]> {
-  const parsed = at(path, parseSizes(text));
+  const parsed = atPath(path, parseSizes(text));
   if (!parsed.ok) return parsed;
   const [a, b, c, more] = parsed.value;
   return a !== undefined && b !== undefined && c !== undefined && more === undefined
@@ -65,7 +62,7 @@ export function outsideOf(draft: DesignDraft): Result<readonly ProfilePoint[]> {
 /** Typed sizes that may be left empty, so many of them. */
 function sizesOrNone(path: string, text: string, count: number, says: string): Result<readonly number[] | null> {
   if (text.trim() === '') return ok(null);
-  const parsed = at(path, parseSizes(text));
+  const parsed = atPath(path, parseSizes(text));
   if (!parsed.ok) return parsed;
   return parsed.value.length === count ? parsed : fail('invalid', path, { detail: says });
 }
@@ -76,7 +73,7 @@ type Cuts = Pick<Extract<Geometry, { shape: 'board' }>, 'groove' | 'hole' | 'eng
 function cutsOf(draft: DesignDraft): Result<Cuts> {
   const groove = sizesOrNone('groove', draft.groove, 3, 'width × depth × distance from the edge');
   const hole = sizesOrNone('hole', draft.hole, 2, 'length × width of the hole');
-  const share = draft.engraved.trim() === '' ? ok(0) : at('engraved', parsePositive(draft.engraved.replace('%', '')));
+  const share = draft.engraved.trim() === '' ? ok(0) : atPath('engraved', parsePositive(draft.engraved.replace('%', '')));
   if (!groove.ok || !hole.ok || !share.ok)
     return { ok: false, issues: [groove, hole, share].flatMap((one) => (one.ok ? [] : one.issues)) };
   if (share.value > 100) return fail('too-large', 'engraved', { most: 100 });
@@ -98,7 +95,7 @@ export function geometryOf(draft: DesignDraft): Result<Geometry> {
     return cuts.ok ? ok({ shape: 'board', lengthMm, widthMm, thickMm, grain: draft.grain, ...cuts.value }) : cuts;
   }
   if (draft.shape === 'box') {
-    const [sizes, wall] = [three('sizes', draft.sizes, 'length × width × height'), at('wall', parseLength(draft.wall))];
+    const [sizes, wall] = [three('sizes', draft.sizes, 'length × width × height'), atPath('wall', parseLength(draft.wall))];
     if (!sizes.ok || !wall.ok) return { ok: false, issues: [sizes, wall].flatMap((one) => (one.ok ? [] : one.issues)) };
     const [lengthMm, widthMm, heightMm] = sizes.value;
     return ok({ shape: 'box', lengthMm, widthMm, heightMm, wallMm: wall.value, lid: draft.lid });
@@ -112,11 +109,11 @@ export function geometryOf(draft: DesignDraft): Result<Geometry> {
     const [handleLengthMm, handleWidthMm, handleThickMm] = handle.value;
     const sizes = { bowlLengthMm, bowlWidthMm, bowlDepthMm, handleLengthMm, handleWidthMm, handleThickMm };
     if (draft.shape === 'spoon') return ok({ shape: 'spoon', ...sizes });
-    const wall = at('wall', parseLength(draft.wall));
+    const wall = atPath('wall', parseLength(draft.wall));
     return wall.ok ? ok({ shape: 'scoop', ...sizes, wallMm: wall.value }) : wall;
   }
   const outer = outsideOf(draft);
-  const [wall, floor] = [at('wall', parseLength(draft.wall)), at('floor', parseLength(draft.floor))];
+  const [wall, floor] = [atPath('wall', parseLength(draft.wall)), atPath('floor', parseLength(draft.floor))];
   if (!outer.ok || !wall.ok || !floor.ok)
     return { ok: false, issues: [outer, wall, floor].flatMap((one) => (one.ok ? [] : one.issues)) };
   const inner = insideOf(outer.value, wall.value, floor.value);
@@ -141,6 +138,6 @@ export function readProfile(rows: readonly (readonly string[])[]): Result<PointD
     z: z.trim() === '0' ? '0' : `${z.trim()}${unit}`,
   }));
   const read = pointsOf(points);
-  if (!read.ok) return { ok: false, issues: read.issues.map((issue) => ({ ...issue, path: 'file' })) };
+  if (!read.ok) return atPath('file', read);
   return points.length < 2 ? fail('profile-short', 'file') : ok(points);
 }

@@ -1,7 +1,7 @@
 export { type OunceMeaning, parseAmount } from './amount';
 export { formatDuration, MINUTES_PER_DAY, type Minutes, minutes, MS_PER_HOUR, MS_PER_MINUTE, parseDuration } from './duration';
 export { groupBy } from './group';
-export { fail, type Issue, type IssueCode, ok, type Result } from './issue';
+export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
 export { type Millimetres, millimetres, parseLength, parseSizes } from './length';
 export { formatMass, type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass';
 export { formatMoney, type Minor, parseMoney, toMajor } from './money';

@@ -142,3 +142,7 @@ export const fail = (code: IssueCode, path: string, bounds?: Issue['with']): Res
   ok: false,
   issues: [bounds ? { code, path, with: bounds } : { code, path }],
 });
+
+/** The same result with its faults at a path of the caller's own; what is well stays as it is. */
+export const atPath = <R extends Result<unknown>>(path: string, result: R): R =>
+  result.ok ? result : { ...result, issues: result.issues.map((issue) => ({ ...issue, path })) };

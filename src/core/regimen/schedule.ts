@@ -1,6 +1,6 @@
 import { drawsLot, endsCoat, handlesWet, laysCoat } from './kinds';
 import { type PlanStep, rounds, type Wait } from '@/core/plan';
-import { fail, type Issue, ok, type Result } from '@/core/quantity';
+import { fail, type Issue, ok, type Result, atPath } from '@/core/quantity';
 import { CABINET } from './places';
 import type { RegimenStep } from './schema';
 import { handsMin } from './steps';
@@ -171,7 +171,7 @@ export function scheduleOf(
         })
       : dwell;
     if (!split.ok) {
-      issues.push(...split.issues.map((issue) => ({ ...issue, path: step.id })));
+      issues.push(...atPath(step.id, split).issues);
       continue;
     }
     const { wait } = split.value;

@@ -1,6 +1,6 @@
 import 'server-only';
 import { care, careInSeason, type Language, type Use, type Wash } from '@/core/care';
-import { fail, ok, type Result } from '@/core/quantity';
+import { fail, ok, type Result, atPath } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, owner, sale, type UPKEEPS } from '../schema';
@@ -101,7 +101,7 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
           { lotId: input.bottleLotId, count: 1, priceMinor: null, withPieceId: piece.id, ownerId, soldOn: input.soldOn },
           by,
         );
-        if (!given.ok) return { ok: false, issues: given.issues.map((issue) => ({ ...issue, path: 'bottle' })) };
+        if (!given.ok) return atPath('bottle', given);
       }
     }
     return ok({ codes: sold.map((piece) => piece.code) });

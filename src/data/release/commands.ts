@@ -1,17 +1,16 @@
+import { nextNumber } from '@/data/numbers';
 import 'server-only';
 import { learnedA0 } from '../cure/learned';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import type { Contact, Origin, Species } from '@/core/material';
-import { dateOf, fail, ok, type Result } from '@/core/quantity';
+import { fail, ok, type Result } from '@/core/quantity';
 import { AT_THE_END, type Way } from '@/core/regimen';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
 import { finishOf, gates, type Layer, type UseGates } from '@/core/use';
-import { chalkNumber } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';
-import { theShop } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, loadBatch } from '../work/batch';
 import type { Design, KnownRegimen } from '../work/catalogue';
@@ -110,16 +109,8 @@ export type Decision = {
   readonly refusal?: Refusal;
 };
 
-function nextReleaseNumber(tx: Db, nowMs: number): string {
-  const year = Number(dateOf(nowMs, theShop(tx).zone).slice(0, 4));
-  const stem = chalkNumber('R', year, 0, 3).slice(0, -3);
-  const last = tx
-    .select({ most: sql<number | null>`max(cast(substr(${release.number}, ${stem.length + 1}) as integer))` })
-    .from(release)
-    .where(sql`${release.number} like ${`${stem}%`}`)
-    .get();
-  return chalkNumber('R', year, (last?.most ?? 0) + 1, 3);
-}
+const nextReleaseNumber = (tx: Db, nowMs: number): string =>
+  nextNumber(tx, { table: release, column: release.number, prefix: 'R', digits: 3 }, nowMs);
 
 /** A batch as it would be judged at a moment: its evidence, its gates, and the record they would make. */
 export function judge(db: Db, batch: Batch, standing: Standing) {

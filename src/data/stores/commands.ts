@@ -1,28 +1,17 @@
+import { nextNumber } from '@/data/numbers';
 import 'server-only';
 import { and, eq, sql } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
-import { chalkNumber } from '@/core/trace';
 import { findIngredient } from '@/core/material';
-import { dateOf } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { container, lot, type MOVES, movement, readyMade } from '../schema';
-import { theShop } from '../shop/queries';
 import { heldBy } from './holds';
 import { leftOf } from './queries';
 
 /** The next free number of a year: `S26-01` for bought lots, `B26-01` for made ones. */
-export function nextLotNumber(db: Db, prefix: 'S' | 'B', nowMs: number): string {
-  const year = Number(dateOf(nowMs, theShop(db).zone).slice(0, 4));
-  const stem = chalkNumber(prefix, year, 0, 2).slice(0, -2);
-  const last =
-    db
-      .select({ most: sql<number | null>`max(cast(substr(${lot.number}, ${stem.length + 1}) as integer))` })
-      .from(lot)
-      .where(sql`${lot.number} like ${`${stem}%`} and ${lot.kind} <> 'tin'`)
-      .get()?.most ?? 0;
-  return chalkNumber(prefix, year, last + 1, 2);
-}
+export const nextLotNumber = (db: Db, prefix: 'S' | 'B', nowMs: number): string =>
+  nextNumber(db, { table: lot, column: lot.number, prefix, digits: 2, but: sql`${lot.kind} <> 'tin'` }, nowMs);
 
 type Move = {
   readonly lotId: number;

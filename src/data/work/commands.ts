@@ -1,16 +1,16 @@
+import { nextNumber } from '@/data/numbers';
 import 'server-only';
 import { randomBytes } from 'node:crypto';
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq } from 'drizzle-orm';
 import { findSpecies, type Origin, type PieceUse } from '@/core/material';
 import { type Geometry, area } from '@/core/piece';
-import { dateOf, fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
+import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { byLabelCoats, handsScale, type RegimenStep, scheduleOf, type Slot, suits } from '@/core/regimen';
-import { chalkNumber, codeFrom } from '@/core/trace';
+import { codeFrom } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, batchMaterial, design, designRevision, piece, place, placement, stepChange } from '../schema';
 import { judgeByUses } from '../facts/facts';
-import { theShop } from '../shop/queries';
 import { allLots, type KnownLot } from '../stores/queries';
 import { findDesign, findRegimen, type KnownRegimen } from './catalogue';
 import { dwellBound } from './standing';
@@ -151,17 +151,8 @@ function freshCode(): string {
   }
 }
 
-export function nextBatchNumber(tx: Db, nowMs: number): string {
-  const year = Number(dateOf(nowMs, theShop(tx).zone).slice(0, 4));
-  const stem = chalkNumber('', year, 0, 3).slice(0, -3);
-  const last =
-    tx
-      .select({ most: sql<number | null>`max(cast(substr(${batch.number}, ${stem.length + 1}) as integer))` })
-      .from(batch)
-      .where(sql`${batch.number} like ${`${stem}%`}`)
-      .get()?.most ?? 0;
-  return chalkNumber('', year, last + 1, 3);
-}
+export const nextBatchNumber = (tx: Db, nowMs: number): string =>
+  nextNumber(tx, { table: batch, column: batch.number, prefix: '', digits: 3 }, nowMs);
 
 /** A bought finish's label says how many coats: more than the regimen gives, or fewer. */
 function byLabels(tx: Db, batchId: number, { steps }: KnownRegimen, lots: Readonly<Record<string, KnownLot>>, by: By): void {

@@ -1,5 +1,5 @@
 import 'server-only';
-import { fail, type Result } from '@/core/quantity';
+import { fail, type Result, atPath } from '@/core/quantity';
 import { offerFor, REGIMENS, suits } from '@/core/regimen';
 import type { KnownLot } from '@/data/stores/queries';
 import { candidates } from '@/data/stores/candidates';
@@ -20,5 +20,5 @@ export function mayFillBath(lot: KnownLot): Result<void> {
   const [one] = candidates([{ ...lot, leftG: Math.max(lot.leftG, 1) }]);
   if (!bath || !slot || !one) return fail('not-found', 'from');
   const fits = suits(slot, one, lot.number, bath.steps);
-  return fits.ok ? fits : { ok: false, issues: fits.issues.map((issue) => ({ ...issue, path: 'from' })) };
+  return atPath('from', fits);
 }

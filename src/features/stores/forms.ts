@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { typed, typedCount, typedOrNone } from '@/core/contract';
+import { typed, typedOrNone } from '@/core/contract';
 import { RIGHTS } from '@/core/blend';
 import { CONTACTS, ROLES } from '@/core/material';
 import {
@@ -95,6 +95,7 @@ const between =
   (read: Result<number>): Result<number> =>
     read.ok && (read.value < least || read.value > most) ? fail('too-large', '', { least, most }) : read;
 const DENSITY = between(0.5, 2);
+const COATS = between(1, 12);
 
 /** Shares of the declared contents add up to no more than all of it. */
 const SUM_SLACK = 1e-6;
@@ -115,7 +116,10 @@ export const ReadyFields = z
     shares: z.record(z.string(), typedOrNone(shareOf)),
     dwell: typedOrNone(dwellOf),
     gap: typedOrNone(parseDuration),
-    coats: z.union([z.literal('').transform(() => null), typedCount('coats').pipe(z.number().max(12))]),
+    coats: typedOrNone((words) => {
+      const read = COATS(parsePositive(words));
+      return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number' }) : read;
+    }),
     food: typedOrNone((words) => {
       const read = parseDuration(words);
       return read.ok && read.value <= 0 ? fail('must-be-positive', '') : read;

@@ -1,6 +1,6 @@
 import 'server-only';
 import { isLiquid, nameToIngredient } from '@/core/material';
-import { type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
+import { type Issue, parseAmount, parseMoney, parsePositive, atPath } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
 import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';
@@ -37,7 +37,7 @@ function taker(at: string, issues: Issue[]) {
     result: { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] },
   ): T | undefined => {
     if (result.ok) return result.value;
-    issues.push(...result.issues.map((issue) => ({ ...issue, path: at })));
+    issues.push(...atPath(at, result).issues);
     return undefined;
   };
 }

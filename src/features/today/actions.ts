@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
-import { instantOf, ok } from '@/core/quantity';
+import { instantOf, ok, atPath } from '@/core/quantity';
 import { pinStep } from '@/data/plan/pins';
 import { theShop } from '@/data/shop/queries';
 import { act, type Answer } from '@/web/act';
@@ -16,7 +16,7 @@ export async function holdStep(input: unknown): Promise<Answer> {
     const moment = typeof at === 'number' ? ok(at) : instantOf(at, theShop(db).zone);
     const held = moment.ok ? pinStep(db, where, moment.value, by) : moment;
     // Whatever is wrong is wrong with the moment.
-    return held.ok ? held : { ok: false, issues: held.issues.map((issue) => ({ ...issue, path: 'at' })) };
+    return atPath('at', held);
   });
 }
 
