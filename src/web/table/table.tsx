@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Button } from '@/ui/button';
+import { linkLook } from '@/ui/button';
 import { classes } from '@/ui/classes';
 import { Link } from '@/ui/link';
 import { addressOf, askedOf, type Search } from './asked';
@@ -71,7 +71,7 @@ export function DataTable<Row extends object>({
                   {column.by && rows.length > 1 ? (
                     <Link
                       href={to({ sort: column.id, down: sorting(column) === 'ascending', page: 1 })}
-                      className="text-inherit no-underline hover:underline"
+                      className="inline-flex min-h-11 items-center text-inherit no-underline hover:underline"
                     >
                       {column.name}
                       {sorting(column) ? <span aria-hidden="true">{asked.down ? ' ↓' : ' ↑'}</span> : null}
@@ -149,9 +149,9 @@ function Find({
           className="min-h-11 w-48 border-0 border-ink border-b-2 bg-paper px-3"
         />
       </label>
-      <Button type="submit" look="quiet">
+      <button type="submit" className={linkLook('plain')}>
         Find
-      </Button>
+      </button>
     </form>
   );
 }
