@@ -1,3 +1,7 @@
+/**
+ * When each thing is done. The shop is planned by `day`: all batches, hands and places together, by search. `plan` is the contract’s own, for one
+ * batch by itself, and exact; no screen asks it. Both read moments, waits and blockings alike.
+ */
 export { type DayPlan, day } from './day';
 export type { DayInput } from './day-schema';
 export type { Blocking } from './blocking';
