@@ -10,7 +10,8 @@ import { allDesigns, allRegimens } from '@/data/work/catalogue';
 import { shopNow } from '@/web/hands/open-batches';
 import { asShopNow } from './shop-now';
 import { session } from '@/web/session';
-import { type NewBatchAsked, StartBatch } from './components/start-batch';
+import { StartBatch } from './components/start-batch';
+import type { NewBatchAsked } from './components/use-start';
 import { candidates } from '@/data/stores/candidates';
 
 /** The form that starts a batch, with all it may be made of. */

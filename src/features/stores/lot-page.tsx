@@ -1,20 +1,21 @@
+import type { Shop } from '@/data/shop/queries';
+import type { Db } from '@/data/db';
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { findIngredient } from '@/core/material';
-import { dateOf, daysBetween, formatDuration, formatMass, formatMoney } from '@/core/quantity';
+import { dateOf, formatMass } from '@/core/quantity';
 import { bathState } from '@/data/bath/bath';
 import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
 import type { ReadyMade } from '@/data/stores/nature';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
-import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, LOT_CHECK_WORDS, ROLE_WORDS, STATEMENT_WORDS, WHY_WORDS } from '@/messages';
+import { FEEL_WORDS, LOT_CHECK_WORDS, STATEMENT_WORDS, WHY_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { cautionsWith } from '@/web/cautions';
 import { bathLots } from './bath-lots';
 import { Link } from '@/ui/link';
-import { longDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { LotFacts } from './lot-facts';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { Bath } from './bath';
@@ -28,8 +29,6 @@ import { when } from './routes';
 import { TraceDrawing } from './trace-drawing';
 import { TraceList } from './trace-list';
 
-const KIND_WORDS = { bought: 'bought', made: 'own pot', tin: 'filled tins', bath: 'bath', ready: 'bought finish' } as const;
-
 const asRight = (lot: KnownLot): RightLot => ({
   id: lot.id,
   number: lot.number,
@@ -40,30 +39,6 @@ const asRight = (lot: KnownLot): RightLot => ({
   composition: lot.composition,
 });
 
-/** What a bought finish's label says, in a line. */
-const labelWords = (ready: ReadyMade): string =>
-  [
-    ready.labelDwellMin === null
-      ? ''
-      : `leave on ${formatDuration(ready.labelDwellMin)}${ready.labelDwellMaxMin === null ? '' : ` to ${formatDuration(ready.labelDwellMaxMin)}`}`,
-    ready.labelGapMin === null ? '' : `${formatDuration(ready.labelGapMin)} between coats`,
-    ready.labelCoats === null ? '' : ready.labelCoats === 1 ? 'one coat' : `${ready.labelCoats} coats`,
-    ready.coverageM2PerL === null ? '' : `${ready.coverageM2PerL} m² a litre`,
-    ready.labelFoodHours === null ? '' : `food after ${formatDuration(ready.labelFoodHours * 60)}`,
-  ]
-    .filter(Boolean)
-    .join(', ');
-
-function Fact({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
-  return (
-    <>
-      <dt className="text-soft">{name}</dt>
-      <dd className="font-semibold">{children}</dd>
-    </>
-  );
-}
-
-/** One lot whole: what it is, what was found of it, every movement, and its trace both ways. */
 /** The columns of a lot's movements. */
 const movementColumns = (zone: string): readonly Column<ReturnType<typeof recordOf>['movements'][number]>[] => [
   { id: 'at', name: 'When', by: (one) => one.at, className: 'reading', cell: (one) => when(one.at, zone) },
@@ -96,6 +71,7 @@ const movementColumns = (zone: string): readonly Column<ReturnType<typeof record
   },
 ];
 
+/** One lot whole: what it is, what was found of it, every movement, and its trace both ways. */
 export async function LotPage({ id, search }: { readonly id: number; readonly search: Search }) {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
@@ -104,16 +80,50 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
   if (!lot || !trace) notFound();
   const record = recordOf(db, id);
   const today = dateOf(nowMs, shop.zone);
-  const others = usable(lots).filter((one) => one.id !== id);
   const ready = lot.readyMadeId === null ? undefined : readyMades(db).find((one) => one.id === lot.readyMadeId);
-  const shares = Object.entries(lot.composition).sort((a, b) => b[1] - a[1]);
-  const strained = record.checks.find((check) => check.kind === 'strained');
   const ownHold = lot.held?.number === lot.number;
   return (
     <>
       <p className="reading">
         <Link href="/stores">Stores</Link>
       </p>
+      <LotHead lot={lot} />
+      {ownHold ? <Reached trace={trace} lotId={id} /> : null}
+      <LotActions lot={lot} lots={lots} db={db} shop={shop} record={record} nowMs={nowMs} />
+      <div className="mt-4 max-w-3xl">
+        <Cautions of={cautionsWith([lot], { doing: 'reading' })} open={2} />
+      </div>
+      <div className="mt-6 grid gap-x-12 gap-y-6 bench:grid-cols-2">
+        <LotFacts lot={lot} ready={ready} shop={shop} today={today} />
+        <LotEvidence lot={lot} ready={ready} record={record} zone={shop.zone} />
+      </div>
+      <section className="mt-8">
+        <div className="flex flex-wrap items-baseline justify-between gap-4">
+          <h2>Where it came from and where it went</h2>
+          <a href={`/api/trace?lot=${id}`}>The list as CSV</a>
+        </div>
+        <TraceDrawing trace={trace} />
+        <TraceList trace={trace} />
+      </section>
+      <details className="mt-8 max-w-2xl" open={Object.keys(search).some((key) => key.startsWith('moves-'))}>
+        <summary className="min-h-11 font-semibold">Every movement of it ({record.movements.length})</summary>
+        <DataTable
+          id="moves"
+          path={`/stores/lots/${id}`}
+          search={search}
+          rows={record.movements}
+          columns={movementColumns(shop.zone)}
+          keyOf={(one) => one.id}
+        />
+      </details>
+    </>
+  );
+}
+
+/** Its number, what is left of it, and what forbids or asks something. */
+function LotHead({ lot }: { readonly lot: KnownLot }) {
+  return (
+    <>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
         <div>
           <p className="reading text-4xl font-semibold leading-none">{lot.number}</p>
@@ -129,7 +139,8 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
       </div>
       {lot.held ? (
         <p role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3 text-lg font-semibold">
-          ▲ Held{ownHold ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn from it.
+          ▲ Held{lot.held.number === lot.number ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn
+          from it.
         </p>
       ) : null}
       {lot.overdrawnG > 0.05 ? (
@@ -138,7 +149,27 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
           what is there and put the book right in <Link href="/stores">Stores</Link>.
         </p>
       ) : null}
-      {ownHold ? <Reached trace={trace} lotId={id} /> : null}
+    </>
+  );
+}
+
+type ActionsProps = {
+  readonly db: Db;
+  readonly shop: Shop;
+  readonly lot: KnownLot;
+  readonly lots: readonly KnownLot[];
+  readonly record: ReturnType<typeof recordOf>;
+  readonly nowMs: number;
+};
+
+/** What may be done with it. */
+function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
+  const { id } = lot;
+  const today = dateOf(nowMs, shop.zone);
+  const others = usable(lots).filter((one) => one.id !== id);
+  const strained = record.checks.find((check) => check.kind === 'strained');
+  return (
+    <>
       <LotButtons
         lot={{
           id,
@@ -147,7 +178,7 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
           countLeft: lot.countLeft,
           hasWax: (lot.nature?.waxFraction ?? 0) > 0 && lot.kind === 'made',
         }}
-        isHeld={ownHold}
+        isHeld={lot.held?.number === lot.number}
         sources={bathLots(others).lots.map(({ id: from, number, title }) => ({ id: from, number, title }))}
         today={today}
         currency={shop.currency}
@@ -179,126 +210,60 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
           nowMs={nowMs}
         />
       ) : null}
-      <div className="mt-4 max-w-3xl">
-        <Cautions of={cautionsWith([lot], { doing: 'reading' })} open={2} />
-      </div>
-      <div className="mt-6 grid gap-x-12 gap-y-6 bench:grid-cols-2">
-        <dl className="grid grid-cols-[9rem_1fr] content-start gap-y-1.5">
-          <Fact name="It is">
-            {KIND_WORDS[lot.kind]}
-            {lot.supplier ? `, ${lot.supplier}` : ''} <span className="reading">{lot.supplierCode}</span>
-          </Fact>
-          <Fact name={lot.kind === 'bath' ? 'Started' : lot.kind === 'bought' || lot.kind === 'ready' ? 'Came in' : 'Made'}>
-            {longDate(dateOf(lot.at, shop.zone))}
-            {lot.kind === 'bath' ? `, ${daysBetween(dateOf(lot.at, shop.zone), today)} days ago` : ''}
-          </Fact>
-          {lot.openedOn ? (
-            <Fact name="Opened">
-              {longDate(lot.openedOn)}, {daysBetween(lot.openedOn, today)} days ago
-            </Fact>
-          ) : null}
-          <Fact name="Best before">{lot.bestBefore ? longDate(lot.bestBefore) : 'no date'}</Fact>
-          <Fact name="Cost">
-            {lot.minorPerKg === null ? 'not known' : `${formatMoney(lot.minorPerKg, shop.currency)} per kg`}
-          </Fact>
-          <Fact name="Contents">{lot.contents.join(', ')}</Fact>
-          {shares.length > 1 ? (
-            <Fact name="By weight">
-              <span className="reading">
-                {shares
-                  .map(([part, w]) => `${(w * 100).toFixed(1)} % ${findIngredient(part)?.name.toLowerCase() ?? 'not declared'}`)
-                  .join(', ')}
-              </span>
-              {lot.kind === 'bath' ? (
-                <span className="block font-normal text-soft">All that ever went in: an allergen stays.</span>
-              ) : null}
-              {lot.undeclared.length > 0 ? (
-                <span className="block font-normal text-soft">
-                  What is not declared is not known: its cloths are taken to heat, and its vapour to burn.
-                </span>
-              ) : null}
-            </Fact>
-          ) : null}
-          {lot.nature ? (
-            <>
-              {shares.length > 1 ? <Fact name="Feel">{FEEL_WORDS[lot.nature.consistency]}</Fact> : null}
-              {lot.nature.waxFraction < 1 ? <Fact name="Drying">{DRYING_WORDS[lot.nature.drying]}</Fact> : null}
-              <Fact name="Food">{CONTACT_WORDS[lot.nature.contact]}</Fact>
-              <Fact name="Allergens">{lot.nature.allergens.join(', ') || 'none known'}</Fact>
-            </>
-          ) : null}
-          {ready ? (
-            <>
-              <Fact name="In the work">{ready.role ? ROLE_WORDS[ready.role] : 'not said yet'}</Fact>
-              <Fact name="Its label says">{labelWords(ready) || 'nothing of time, coats or coverage'}</Fact>
-              {ready.labelRule ? <Fact name="In its words">{ready.labelRule}</Fact> : null}
-              <Fact name="Not known">
-                {ready.isAllDeclared ? 'nothing: all contents are declared' : 'the rest of its contents'}
-              </Fact>
-            </>
-          ) : null}
-        </dl>
-        <div className="flex flex-col gap-4">
-          <section>
-            <h2 className="mb-1">Checks and declarations</h2>
-            {record.checks.length === 0 && record.declarations.length === 0 ? <p className="text-soft">None yet.</p> : null}
-            <ul>
-              {record.checks.map((check) => (
-                <li key={check.id} className="border-hair border-b py-1">
-                  <span className={check.pass ? '' : 'font-semibold text-late'}>
-                    {check.pass ? '●' : '▲'} {LOT_CHECK_WORDS[check.kind].name}:{' '}
-                    {check.pass ? LOT_CHECK_WORDS[check.kind].pass : LOT_CHECK_WORDS[check.kind].fail}
-                  </span>
-                  {check.note ? `, ${check.note}` : ''}{' '}
-                  <span className="reading text-sm text-soft">
-                    {check.initials} {when(check.at, shop.zone)}
-                  </span>
-                </li>
-              ))}
-              {record.thumbs.map((thumb) => (
-                <li key={thumb.id} className="border-hair border-b py-1">
-                  Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{thumb.tempC.toFixed(0)} °C</span>
-                </li>
-              ))}
-              {record.slips.map((one) => (
-                <li key={one.id} className="border-hair border-b py-1">
-                  Put right: {one.says}
-                </li>
-              ))}
-              {record.declarations.map((one) => (
-                <li key={one.id} className="border-hair border-b py-1">
-                  <a href={`/api/declaration/${one.hash}`}>{one.name}</a>{' '}
-                  <span className="reading text-sm text-soft">{(one.bytes / 1024).toFixed(0)} kB</span>
-                  {one.says.length > 0 ? (
-                    <span className="block">states: {one.says.map((says) => STATEMENT_WORDS[says]).join(', ')}</span>
-                  ) : null}
-                </li>
-              ))}
-            </ul>
-          </section>
-          <Declare lotId={id} />
-          {ready ? <ReadySheet of={ready} /> : null}
-        </div>
-      </div>
-      <section className="mt-8">
-        <div className="flex flex-wrap items-baseline justify-between gap-4">
-          <h2>Where it came from and where it went</h2>
-          <a href={`/api/trace?lot=${id}`}>The list as CSV</a>
-        </div>
-        <TraceDrawing trace={trace} />
-        <TraceList trace={trace} />
-      </section>
-      <details className="mt-8 max-w-2xl" open={Object.keys(search).some((key) => key.startsWith('moves-'))}>
-        <summary className="min-h-11 font-semibold">Every movement of it ({record.movements.length})</summary>
-        <DataTable
-          id="moves"
-          path={`/stores/lots/${id}`}
-          search={search}
-          rows={record.movements}
-          columns={movementColumns(shop.zone)}
-          keyOf={(one) => one.id}
-        />
-      </details>
     </>
+  );
+}
+
+type EvidenceProps = {
+  readonly lot: KnownLot;
+  readonly ready: ReadyMade | undefined;
+  readonly record: ReturnType<typeof recordOf>;
+  readonly zone: string;
+};
+
+/** What was found of it, and what its papers say. */
+function LotEvidence({ lot, ready, record, zone }: EvidenceProps) {
+  return (
+    <div className="flex flex-col gap-4">
+      <section>
+        <h2 className="mb-1">Checks and declarations</h2>
+        {record.checks.length === 0 && record.declarations.length === 0 ? <p className="text-soft">None yet.</p> : null}
+        <ul>
+          {record.checks.map((check) => (
+            <li key={check.id} className="border-hair border-b py-1">
+              <span className={check.pass ? '' : 'font-semibold text-late'}>
+                {check.pass ? '●' : '▲'} {LOT_CHECK_WORDS[check.kind].name}:{' '}
+                {check.pass ? LOT_CHECK_WORDS[check.kind].pass : LOT_CHECK_WORDS[check.kind].fail}
+              </span>
+              {check.note ? `, ${check.note}` : ''}{' '}
+              <span className="reading text-sm text-soft">
+                {check.initials} {when(check.at, zone)}
+              </span>
+            </li>
+          ))}
+          {record.thumbs.map((thumb) => (
+            <li key={thumb.id} className="border-hair border-b py-1">
+              Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{thumb.tempC.toFixed(0)} °C</span>
+            </li>
+          ))}
+          {record.slips.map((one) => (
+            <li key={one.id} className="border-hair border-b py-1">
+              Put right: {one.says}
+            </li>
+          ))}
+          {record.declarations.map((one) => (
+            <li key={one.id} className="border-hair border-b py-1">
+              <a href={`/api/declaration/${one.hash}`}>{one.name}</a>{' '}
+              <span className="reading text-sm text-soft">{(one.bytes / 1024).toFixed(0)} kB</span>
+              {one.says.length > 0 ? (
+                <span className="block">states: {one.says.map((says) => STATEMENT_WORDS[says]).join(', ')}</span>
+              ) : null}
+            </li>
+          ))}
+        </ul>
+      </section>
+      <Declare lotId={lot.id} />
+      {ready ? <ReadySheet of={ready} /> : null}
+    </div>
   );
 }

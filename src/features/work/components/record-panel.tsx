@@ -22,7 +22,7 @@ import { type SmallPhoto, smallPhoto } from './small-photo';
 import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
 import { TinScale } from './tin-scale';
 import { RecordButtons } from '@/web/hands/record-buttons';
-import { useRecord } from '@/web/hands/use-record';
+import { type Details, useRecord } from '@/web/hands/use-record';
 
 const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '', next: '', nextGrams: '' };
 
@@ -46,17 +46,7 @@ function riskWords(action: HandAction, nowMs: number): string | null {
   return `${formatDuration(((action.earliestMs ?? nowMs) - nowMs) / MS_PER_MINUTE)} early: ${RISK_WORDS[risk]}. Recording it says so in the book.`;
 }
 
-/** Records the next action of one batch with all that was seen; what is left empty is taken from the estimate and the room's last reading. */
-export function RecordPanel({
-  action,
-  nowMs: serverNowMs,
-  zone,
-  lastDone,
-  geometry,
-  mayPractise,
-  dries,
-  nextLots,
-}: {
+type Props = {
   readonly action: HandAction | null;
   readonly nowMs: number;
   readonly zone: string;
@@ -67,42 +57,106 @@ export function RecordPanel({
   readonly dries: boolean;
   /** Lots that may be taken up when the one in hand runs out. */
   readonly nextLots: readonly { readonly id: number; readonly says: string }[];
-}) {
+};
+
+type Typed = typeof EMPTY;
+type Seen = { readonly surfaces: SeenOn; readonly photo: SmallPhoto | null };
+const NOTHING_SEEN: Seen = { surfaces: {}, photo: null };
+
+/** What is typed beside an act, and what was understood of it. */
+function readTyped(typed: Typed, zone: string) {
+  const read = {
+    grams: maybe(typed.grams, parseMass),
+    temp: maybe(typed.temp, parseTemperature),
+    rh: maybe(typed.rh, parseHumidity),
+    at: maybe(typed.at, (text) => instantOf(text, zone)),
+    nextGrams: maybe(typed.nextGrams, parseMass),
+  };
+  return { ...read, faulty: Object.values(read).some((one) => one.fault !== '') };
+}
+
+/** Records the next action of one batch with all that was seen; what is left empty is taken from the estimate and the room's last reading. */
+export function RecordPanel({ action, ...rest }: Props) {
+  if (!action) return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
+  return <Recording action={action} {...rest} />;
+}
+
+type ActionProps = Props & { readonly action: HandAction };
+
+function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPractise, dries, nextLots }: ActionProps) {
   const nowMs = useNow(serverNowMs);
   const [typed, setTyped] = useState(EMPTY);
-  const [surfaces, setSurfaces] = useState<SeenOn>({});
-  const [photo, setPhoto] = useState<SmallPhoto | null>(null);
-  const [photoFault, setPhotoFault] = useState('');
+  const [seen, setSeen] = useState(NOTHING_SEEN);
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
-  const set = (field: keyof typeof EMPTY) => (event: { readonly target: { readonly value: string } }) =>
-    setTyped({ ...typed, [field]: event.target.value });
-  if (!action) return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
-  const [grams, temp, rh] = [maybe(typed.grams, parseMass), maybe(typed.temp, parseTemperature), maybe(typed.rh, parseHumidity)];
-  const at = maybe(typed.at, (text) => instantOf(text, zone));
-  const nextGrams = maybe(typed.nextGrams, parseMass);
-  const faulty = [grams, temp, rh, at, nextGrams].some((one) => one.fault !== '');
-  const standing = pressOf(action, nowMs);
-  const risk = riskWords(action, nowMs);
-  const write = (more: { readonly pass?: boolean; readonly kind?: 'left-out'; readonly sure?: boolean } = {}): void => {
-    void record(action, {
-      grams: grams.value,
-      tempC: temp.value ?? action.tempC,
-      rh: rh.value ?? action.rh,
+  const read = readTyped(typed, zone);
+  const change = (part: Partial<Typed>): void => setTyped((now) => ({ ...now, ...part }));
+  const write = async (more: Details = {}): Promise<void> => {
+    const stored = await record(action, {
+      grams: read.grams.value,
+      tempC: read.temp.value ?? action.tempC,
+      rh: read.rh.value ?? action.rh,
       seen: typed.seen,
-      faults: faultsIn(surfaces),
-      photo: photo?.blob ?? null,
-      ...(typed.next === '' ? {} : { nextLot: { lotId: Number(typed.next), grams: nextGrams.value } }),
-      ...(at.value === null ? {} : { at: at.value }),
+      faults: faultsIn(seen.surfaces),
+      photo: seen.photo?.blob ?? null,
+      ...(typed.next === '' ? {} : { nextLot: { lotId: Number(typed.next), grams: read.nextGrams.value } }),
+      ...(read.at.value === null ? {} : { at: read.at.value }),
       ...more,
-    }).then((stored) => {
-      if (!stored) return;
-      setTyped(EMPTY);
-      setSurfaces({});
-      setPhoto(null);
     });
+    if (!stored) return;
+    setTyped(EMPTY);
+    setSeen(NOTHING_SEEN);
   };
+  const blocked = busy || read.faulty;
   return (
     <section aria-label="Record the next action" className="border-ink border-y-2 bg-paper px-4 py-4">
+      <NextAct action={action} nowMs={nowMs} zone={zone} />
+      <TypedBeside action={action} typed={typed} read={read} onChange={change} />
+      {action.estimatedG === null ? null : (
+        <TinScale mayPractise={mayPractise} onUsed={(g) => change({ grams: `${g.toFixed(1)} g` })} />
+      )}
+      {action.estimatedG !== null && nextLots.length > 0 ? (
+        <RanOut lot={action.lot} nextLots={nextLots} typed={typed} fault={read.nextGrams.fault} onChange={change} />
+      ) : null}
+      <LookOver action={action} geometry={geometry} dries={dries} seen={seen} onChange={setSeen} />
+      <div className="flex flex-wrap gap-3">
+        <RecordButtons
+          action={action}
+          nowMs={nowMs}
+          busy={blocked}
+          className="min-w-48"
+          onRecord={(pass) => void write(pass === undefined ? {} : { pass })}
+        />
+        {action.optional ? (
+          <Button big disabled={busy} onClick={() => void write({ kind: 'left-out' })}>
+            Left out
+          </Button>
+        ) : null}
+        {lastDone ? (
+          <Button look="quiet" disabled={busy} onClick={() => void takeBack(action.batchId, action.number)}>
+            Take back “{lastDone}”
+          </Button>
+        ) : null}
+      </div>
+      <p role="status" className={`min-h-6 pt-1 font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
+        {told?.tone === 'fault' ? '▲ ' : ''}
+        {told?.text}
+      </p>
+      {told?.asks ? (
+        <Button disabled={blocked} onClick={() => void write({ sure: true })}>
+          It was so: record it
+        </Button>
+      ) : null}
+    </section>
+  );
+}
+
+type ActProps = { readonly action: HandAction; readonly nowMs: number; readonly zone: string };
+
+/** What is next, its window, what the regimen and the label say of it, and what an early or late hand risks. */
+function NextAct({ action, nowMs, zone }: ActProps) {
+  const risk = riskWords(action, nowMs);
+  return (
+    <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h2 className="text-xl">
           Next: {action.action}
@@ -118,134 +172,153 @@ export function RecordPanel({
           keep to it.
         </p>
       ) : null}
-      {risk ? <p className={`my-2 border-l-4 pl-3 ${standing === 'at-risk' ? 'border-late' : 'border-cure'}`}>{risk}</p> : null}
+      {risk ? (
+        <p className={`my-2 border-l-4 pl-3 ${pressOf(action, nowMs) === 'at-risk' ? 'border-late' : 'border-cure'}`}>{risk}</p>
+      ) : null}
       {action.blocked ? <p className="my-2 border-late border-l-4 pl-3">▲ No plan: {action.blocked}.</p> : null}
-      <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">
-        {action.estimatedG === null ? null : (
-          <TextField
-            label="Used"
-            value={typed.grams}
-            onChange={set('grams')}
-            placeholder={`about ${formatMass(action.estimatedG)}`}
-            hint="an estimate, unless weighed"
-            fault={grams.fault}
-            inputMode="decimal"
-          />
-        )}
-        <TextField
-          label="Done at"
-          type="datetime-local"
-          value={typed.at}
-          onChange={set('at')}
-          hint="now, unless typed"
-          fault={at.fault}
-        />
-        <TextField
-          label="Temperature"
-          value={typed.temp}
-          onChange={set('temp')}
-          placeholder={action.tempC === null ? '' : `${action.tempC.toFixed(1)} °C`}
-          hint="as the room was, unless typed"
-          fault={temp.fault}
-        />
-        <TextField
-          label="Humidity"
-          value={typed.rh}
-          onChange={set('rh')}
-          placeholder={action.rh === null ? '' : `${Math.round(action.rh * 100)} %`}
-          fault={rh.fault}
-        />
-        <TextField
-          label="Seen"
-          value={typed.seen}
-          onChange={set('seen')}
-          placeholder="dry spots, raised fibre …"
-          className={action.estimatedG === null ? '' : 'col-span-2 bench:col-span-3'}
-        />
-      </div>
+    </>
+  );
+}
+
+type TypedProps = {
+  readonly action: HandAction;
+  readonly typed: Typed;
+  readonly read: ReturnType<typeof readTyped>;
+  readonly onChange: (part: Partial<Typed>) => void;
+};
+
+/** What may be typed beside an act; left empty, the estimate and the room's last reading stand. */
+function TypedBeside({ action, typed, read, onChange }: TypedProps) {
+  const set = (field: keyof Typed) => (event: { readonly target: { readonly value: string } }) =>
+    onChange({ [field]: event.target.value });
+  return (
+    <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">
       {action.estimatedG === null ? null : (
-        <TinScale mayPractise={mayPractise} onUsed={(g) => setTyped({ ...typed, grams: `${g.toFixed(1)} g` })} />
-      )}
-      {action.estimatedG !== null && nextLots.length > 0 ? (
-        <details className="mb-1">
-          <summary className="min-h-11 cursor-pointer py-2">
-            {action.lot} ran out within this coat{typed.next === '' ? '' : ', the rest from another'}
-          </summary>
-          <div className="grid max-w-xl grid-cols-2 gap-x-4">
-            <SelectField label="The rest came from" value={typed.next} onChange={set('next')} hint="and so do the coats after it">
-              <option value="">it did not run out</option>
-              {nextLots.map((lot) => (
-                <option key={lot.id} value={lot.id}>
-                  {lot.says}
-                </option>
-              ))}
-            </SelectField>
-            <TextField
-              label="Of that"
-              value={typed.nextGrams}
-              onChange={set('nextGrams')}
-              hint="empty: what the first did not hold"
-              fault={nextGrams.fault}
-              inputMode="decimal"
-            />
-          </div>
-        </details>
-      ) : null}
-      <details className="mb-3">
-        <summary className="min-h-11 cursor-pointer py-2">
-          Look it over: surfaces, faults, photo
-          {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
-          {photo ? ', photo ready' : ''}
-        </summary>
-        <SurfaceList geometry={geometry} name={action.title} seen={surfaces} dries={dries} onChange={setSurfaces} />
-        <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
-          <span className="font-semibold">Photo</span>
-          <input
-            type="file"
-            accept="image/*"
-            capture="environment"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (!file) return;
-              void smallPhoto(file).then((small) => {
-                setPhoto(small);
-                setPhotoFault(small ? '' : 'This cannot be read as a picture. Try another.');
-              });
-            }}
-          />
-          {/* biome-ignore lint/performance/noImgElement: a picture of this device, not yet anywhere else */}
-          {photo ? <img src={photo.shown} alt="What will be kept" className="h-20" /> : null}
-          {photoFault ? <span className="font-semibold text-late">▲ {photoFault}</span> : null}
-        </label>
-      </details>
-      <div className="flex flex-wrap gap-3">
-        <RecordButtons
-          action={action}
-          nowMs={nowMs}
-          busy={busy || faulty}
-          className="min-w-48"
-          onRecord={(pass) => write(pass === undefined ? {} : { pass })}
+        <TextField
+          label="Used"
+          value={typed.grams}
+          onChange={set('grams')}
+          placeholder={`about ${formatMass(action.estimatedG)}`}
+          hint="an estimate, unless weighed"
+          fault={read.grams.fault}
+          inputMode="decimal"
         />
-        {action.optional ? (
-          <Button big disabled={busy} onClick={() => write({ kind: 'left-out' })}>
-            Left out
-          </Button>
-        ) : null}
-        {lastDone ? (
-          <Button look="quiet" disabled={busy} onClick={() => void takeBack(action.batchId, action.number)}>
-            Take back “{lastDone}”
-          </Button>
-        ) : null}
+      )}
+      <TextField
+        label="Done at"
+        type="datetime-local"
+        value={typed.at}
+        onChange={set('at')}
+        hint="now, unless typed"
+        fault={read.at.fault}
+      />
+      <TextField
+        label="Temperature"
+        value={typed.temp}
+        onChange={set('temp')}
+        placeholder={action.tempC === null ? '' : `${action.tempC.toFixed(1)} °C`}
+        hint="as the room was, unless typed"
+        fault={read.temp.fault}
+      />
+      <TextField
+        label="Humidity"
+        value={typed.rh}
+        onChange={set('rh')}
+        placeholder={action.rh === null ? '' : `${Math.round(action.rh * 100)} %`}
+        fault={read.rh.fault}
+      />
+      <TextField
+        label="Seen"
+        value={typed.seen}
+        onChange={set('seen')}
+        placeholder="dry spots, raised fibre …"
+        className={action.estimatedG === null ? '' : 'col-span-2 bench:col-span-3'}
+      />
+    </div>
+  );
+}
+
+type RanOutProps = {
+  readonly lot: string | null;
+  readonly nextLots: Props['nextLots'];
+  readonly typed: Typed;
+  readonly fault: string;
+  readonly onChange: (part: Partial<Typed>) => void;
+};
+
+/** Its lot ran out within the coat: what the rest came from. */
+function RanOut({ lot, nextLots, typed, fault, onChange }: RanOutProps) {
+  return (
+    <details className="mb-1">
+      <summary className="min-h-11 cursor-pointer py-2">
+        {lot} ran out within this coat{typed.next === '' ? '' : ', the rest from another'}
+      </summary>
+      <div className="grid max-w-xl grid-cols-2 gap-x-4">
+        <SelectField
+          label="The rest came from"
+          value={typed.next}
+          onChange={(event) => onChange({ next: event.target.value })}
+          hint="and so do the coats after it"
+        >
+          <option value="">it did not run out</option>
+          {nextLots.map((lot) => (
+            <option key={lot.id} value={lot.id}>
+              {lot.says}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label="Of that"
+          value={typed.nextGrams}
+          onChange={(event) => onChange({ nextGrams: event.target.value })}
+          hint="empty: what the first did not hold"
+          fault={fault}
+          inputMode="decimal"
+        />
       </div>
-      <p role="status" className={`min-h-6 pt-1 font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
-        {told?.tone === 'fault' ? '▲ ' : ''}
-        {told?.text}
-      </p>
-      {told?.asks ? (
-        <Button disabled={busy || faulty} onClick={() => write({ sure: true })}>
-          It was so: record it
-        </Button>
-      ) : null}
-    </section>
+    </details>
+  );
+}
+
+type LookProps = {
+  readonly action: HandAction;
+  readonly geometry: Geometry;
+  readonly dries: boolean;
+  readonly seen: Seen;
+  readonly onChange: (seen: Seen) => void;
+};
+
+/** Looked over: what is amiss on which surface, and a photo. */
+function LookOver({ action, geometry, dries, seen, onChange }: LookProps) {
+  const { surfaces, photo } = seen;
+  const [fault, setFault] = useState('');
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const small = await smallPhoto(file);
+    onChange({ ...seen, photo: small });
+    setFault(small ? '' : 'This cannot be read as a picture. Try another.');
+  };
+  return (
+    <details className="mb-3">
+      <summary className="min-h-11 cursor-pointer py-2">
+        Look it over: surfaces, faults, photo
+        {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
+        {photo ? ', photo ready' : ''}
+      </summary>
+      <SurfaceList
+        geometry={geometry}
+        name={action.title}
+        seen={surfaces}
+        dries={dries}
+        onChange={(next) => onChange({ ...seen, surfaces: next })}
+      />
+      <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
+        <span className="font-semibold">Photo</span>
+        <input type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
+        {/* biome-ignore lint/performance/noImgElement: a picture of this device, not yet anywhere else */}
+        {photo ? <img src={photo.shown} alt="What will be kept" className="h-20" /> : null}
+        {fault ? <span className="font-semibold text-late">▲ {fault}</span> : null}
+      </label>
+    </details>
   );
 }
