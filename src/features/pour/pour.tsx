@@ -9,7 +9,7 @@ import { cautionsInWords, noticesInWords } from '@/messages';
 import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
-import { findPot, meltsOf, pans } from '@/data/pour/queries';
+import { findPot, meltsOf, pans, type Pot } from '@/data/pour/queries';
 import { allLots, containers, type KnownLot } from '@/data/stores/queries';
 import { Cautions } from '@/ui/cautions';
 import { session } from '@/web/session';
@@ -81,27 +81,60 @@ export async function PourPage({ id }: { readonly id: number }) {
   if (!found.ok) throw new Error(`formula ${pot.revision.name} does not blend`);
   const made = found.value;
   const lots = allLots(db);
-  // Of a pot in two stages only what goes on the heat is weighed first; its mark is its share of the whole.
+  const lot = lots.find((one) => one.id === pot.lotId);
+  return (
+    <>
+      <PotHead pot={pot} made={made} />
+      <div className="mt-4 flex flex-col gap-6">
+        {pot.state === 'weighing' ? <Weighing db={db} pot={pot} made={made} lots={lots} /> : null}
+        {pot.state === 'heating' ? <Heating db={db} pot={pot} made={made} ambientC={shop.ambientC} nowMs={nowMs} /> : null}
+        {pot.state === 'filling' && (lot || pot.practice) ? (
+          <Fill db={db} pot={pot} made={made} massG={lot?.leftG ?? pot.targetG} />
+        ) : null}
+        {pot.state === 'done' && lot ? <PourDone pot={pot} lot={lot} lots={lots} /> : null}
+        {pot.state === 'done' && pot.practice ? (
+          <p>
+            The practice pot is done. Nothing was drawn and there is nothing to label. <Link href="/blends">To the blends</Link>
+          </p>
+        ) : null}
+        {pot.state === 'abandoned' ? (
+          <p>
+            This pot was given up. What was weighed into it is gone from its lots. <Link href="/blends">To the blends</Link>
+          </p>
+        ) : null}
+        {pot.state === 'abandoned' ? null : <Cautions of={cautionsOf(pot, made)} open={1} />}
+        {pot.state === 'abandoned' || pot.practice ? null : <SpillButton pourId={pot.id} />}
+      </div>
+    </>
+  );
+}
+
+type Of = { readonly pot: Pot; readonly made: Blend };
+
+/** What is weighed now: of a pot in two stages only what goes on the heat is weighed first; its mark is its share of the whole. */
+function weighedNow({ pot, made }: Of) {
   const first = linesNow(made, pot);
-  const { basis } = pot.weighTo;
-  const lines = pot.weighTo.lines.filter((line) => first?.includes(line.ingredient) ?? true);
-  const targetG = first
-    ? made.lines.reduce((sum, line) => sum + (first.includes(line.ingredient) ? line.massG : 0), 0)
-    : pot.targetG;
-  const shelf = lots.filter((one) => one.kind === 'bought' && one.leftG > 1e-6 && !one.held);
-  const needs = Object.fromEntries(made.lines.map((line) => [line.ingredient, line.massG]));
-  const cautions = [
-    ...cautionsInWords({
-      doing: DOING[pot.state] ?? 'weighing',
-      ingredients: made.lines.map((line) => line.ingredient),
-      drying: made.drying,
-      ...(pot.heater ? { heater: pot.heater } : {}),
-    }),
-    ...noticesInWords(noticesOfBlend(made)),
-  ];
+  return {
+    lines: pot.weighTo.lines.filter((line) => first?.includes(line.ingredient) ?? true),
+    targetG: first ? made.lines.reduce((sum, line) => sum + (first.includes(line.ingredient) ? line.massG : 0), 0) : pot.targetG,
+  };
+}
+
+/** What this state of the pot must be warned of. */
+const cautionsOf = (pot: Pot, made: Blend) => [
+  ...cautionsInWords({
+    doing: DOING[pot.state] ?? 'weighing',
+    ingredients: made.lines.map((line) => line.ingredient),
+    drying: made.drying,
+    ...(pot.heater ? { heater: pot.heater } : {}),
+  }),
+  ...noticesInWords(noticesOfBlend(made)),
+];
+
+/** What pot it is, how far it is, and what is special about it. */
+function PotHead({ pot, made }: Of) {
   const isWarmed = made.heat === 'water-bath' || made.heat === 'two-stage';
   const stages = STAGES.filter((stage) => stage.id !== 'heating' || isWarmed);
-  const lot = lots.find((one) => one.id === pot.lotId);
   return (
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -143,103 +176,110 @@ export async function PourPage({ id }: { readonly id: number }) {
           )}
         </p>
       ) : null}
-      <div className="mt-4 flex flex-col gap-6">
-        {pot.state === 'weighing' ? (
-          <RunningScale
-            pot={{
-              id: pot.id,
-              version: pot.version,
-              targetG,
-              residueG: pot.residueG,
-              basis,
-              lines,
-              practice: pot.practice,
-              mayPractise: mayPractise(db, pot),
-              mayBeCold: made.stages !== undefined && pot.cooledAt === null,
-            }}
-            poured={Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
-            last={
-              pot.entries.at(-1)
-                ? {
-                    clientId: pot.entries.at(-1)?.clientId ?? '',
-                    ingredientId: pot.entries.at(-1)?.ingredientId ?? '',
-                    lotId: pot.entries.at(-1)?.lotId ?? null,
-                    readingG: pot.entries.at(-1)?.readingG ?? 0,
-                  }
-                : null
-            }
-            overdrawn={lots
-              .filter((one) => one.overdrawnG > 0.05 && pot.entries.some((entry) => entry.lotId === one.id))
-              .map(({ id: lotId, number, overdrawnG }) => ({ lotId, number, overG: overdrawnG }))}
-            struck={pot.struck.map((entry) => entry.readingG)}
-            slips={pot.slips.map((one) => one.says)}
-            lots={Object.fromEntries(lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}
-            gathered={gather(
-              pot.practice ? {} : needs,
-              shelf.map((one) => ({
-                id: one.id,
-                ingredient: one.ingredientId ?? '',
-                leftG: one.leftG,
-                bestBefore: one.bestBefore,
-              })),
-            )}
-            strays={shelf
-              .filter((one) => !lines.some((line) => line.ingredient === one.ingredientId))
-              .map((one) => ({ lotId: one.id, number: one.number, ingredient: one.ingredientId ?? '' }))}
-          />
-        ) : null}
-        {pot.state === 'heating' ? (
-          <Melting
-            pourId={pot.id}
-            version={pot.version}
-            heat={made}
-            heater={pot.heater}
-            mayPractise={mayPractise(db, pot)}
-            potG={targetG}
-            waxFraction={made.waxFraction}
-            ambientC={shop.ambientC}
-            onHeatAt={pot.onHeatAt}
-            panId={pot.panId}
-            pans={panFacts(db, shop.ambientC)}
-            nowMs={nowMs}
-            temperatures={pot.temperatures.map(({ at, tempC }) => ({ at, tempC }))}
-          />
-        ) : null}
-        {pot.state === 'filling' && (lot || pot.practice) ? (
-          <Filling
-            pourId={pot.id}
-            version={pot.version}
-            massG={lot?.leftG ?? pot.targetG}
-            densityGPerMl={made.densityGPerMl}
-            pourC={made.heat === 'water-bath' ? made.pourC : null}
-            waxFraction={made.waxFraction}
-            residueG={pot.residueG}
-            cold={coldWords(made)}
-            asksLumps={made.heat === 'cold'}
-            jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have, tareG }) => ({
-              id: jarId,
-              name,
-              capacityMl,
-              fillFraction,
-              have,
-              tareG,
-            }))}
-          />
-        ) : null}
-        {pot.state === 'done' && lot ? <PourDone pot={pot} lot={lot} lots={lots} /> : null}
-        {pot.state === 'done' && pot.practice ? (
-          <p>
-            The practice pot is done. Nothing was drawn and there is nothing to label. <Link href="/blends">To the blends</Link>
-          </p>
-        ) : null}
-        {pot.state === 'abandoned' ? (
-          <p>
-            This pot was given up. What was weighed into it is gone from its lots. <Link href="/blends">To the blends</Link>
-          </p>
-        ) : null}
-        {pot.state === 'abandoned' ? null : <Cautions of={cautions} open={1} />}
-        {pot.state === 'abandoned' || pot.practice ? null : <SpillButton pourId={pot.id} />}
-      </div>
     </>
+  );
+}
+
+/** The scale, with what is there of each line and what was weighed. */
+function Weighing({ db, pot, made, lots }: Of & { readonly db: Db; readonly lots: readonly KnownLot[] }) {
+  const { lines, targetG } = weighedNow({ pot, made });
+  const { basis } = pot.weighTo;
+  const shelf = lots.filter((one) => one.kind === 'bought' && one.leftG > 1e-6 && !one.held);
+  const needs = Object.fromEntries(made.lines.map((line) => [line.ingredient, line.massG]));
+  return (
+    <RunningScale
+      pot={{
+        id: pot.id,
+        version: pot.version,
+        targetG,
+        residueG: pot.residueG,
+        basis,
+        lines,
+        practice: pot.practice,
+        mayPractise: mayPractise(db, pot),
+        mayBeCold: made.stages !== undefined && pot.cooledAt === null,
+      }}
+      poured={Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
+      last={
+        pot.entries.at(-1)
+          ? {
+              clientId: pot.entries.at(-1)?.clientId ?? '',
+              ingredientId: pot.entries.at(-1)?.ingredientId ?? '',
+              lotId: pot.entries.at(-1)?.lotId ?? null,
+              readingG: pot.entries.at(-1)?.readingG ?? 0,
+            }
+          : null
+      }
+      overdrawn={lots
+        .filter((one) => one.overdrawnG > 0.05 && pot.entries.some((entry) => entry.lotId === one.id))
+        .map(({ id: lotId, number, overdrawnG }) => ({ lotId, number, overG: overdrawnG }))}
+      struck={pot.struck.map((entry) => entry.readingG)}
+      slips={pot.slips.map((one) => one.says)}
+      lots={Object.fromEntries(lines.map((line) => [line.ingredient, lotsFor(lots, line.ingredient)]))}
+      gathered={gather(
+        pot.practice ? {} : needs,
+        shelf.map((one) => ({
+          id: one.id,
+          ingredient: one.ingredientId ?? '',
+          leftG: one.leftG,
+          bestBefore: one.bestBefore,
+        })),
+      )}
+      strays={shelf
+        .filter((one) => !lines.some((line) => line.ingredient === one.ingredientId))
+        .map((one) => ({ lotId: one.id, number: one.number, ingredient: one.ingredientId ?? '' }))}
+    />
+  );
+}
+
+/** The melt. */
+function Heating({
+  db,
+  pot,
+  made,
+  ambientC,
+  nowMs,
+}: Of & { readonly db: Db; readonly ambientC: number; readonly nowMs: number }) {
+  return (
+    <Melting
+      pourId={pot.id}
+      version={pot.version}
+      heat={made}
+      heater={pot.heater}
+      mayPractise={mayPractise(db, pot)}
+      potG={weighedNow({ pot, made }).targetG}
+      waxFraction={made.waxFraction}
+      ambientC={ambientC}
+      onHeatAt={pot.onHeatAt}
+      panId={pot.panId}
+      pans={panFacts(db, ambientC)}
+      nowMs={nowMs}
+      temperatures={pot.temperatures.map(({ at, tempC }) => ({ at, tempC }))}
+    />
+  );
+}
+
+/** The jars. */
+function Fill({ db, pot, made, massG }: Of & { readonly db: Db; readonly massG: number }) {
+  return (
+    <Filling
+      pourId={pot.id}
+      version={pot.version}
+      massG={massG}
+      densityGPerMl={made.densityGPerMl}
+      pourC={made.heat === 'water-bath' ? made.pourC : null}
+      waxFraction={made.waxFraction}
+      residueG={pot.residueG}
+      cold={coldWords(made)}
+      asksLumps={made.heat === 'cold'}
+      jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have, tareG }) => ({
+        id: jarId,
+        name,
+        capacityMl,
+        fillFraction,
+        have,
+        tareG,
+      }))}
+    />
   );
 }

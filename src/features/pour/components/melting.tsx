@@ -70,60 +70,20 @@ function say(
 
 /** The melt: the pot's curve against the ladder, rehearsed beforehand, read by hand or from a thermometer. */
 export function Melting(props: Props) {
-  const { pourId, version, heat, heater, mayPractise, potG, waxFraction, ambientC, onHeatAt, panId, pans, temperatures, nowMs } =
-    props;
+  const { pourId, version, heat, heater, mayPractise, onHeatAt, panId, pans, temperatures } = props;
   const [chosenId, setChosenId] = useState(panId ?? pans[0]?.id ?? 0);
-  const [trace, setTrace] = useState<readonly MeltRow[]>([]);
-  const [clearAt, setClearAt] = useState<number | null>(null);
   const [port, setPort] = useState<DevicePort | null>(null);
   const { busy, rest, run } = useSave<void>();
-  const form = useForm({
-    schema: TemperatureFields,
-    start: { temp: '' },
-    save: ({ temp: said }) => readPot({ clientId: freshId(), pourId, temp: said, practice: false }),
-    keptAs: `thermometer ${pourId}`,
-  });
-  const { temp } = form.values;
-  const rehearsal = useRehearsal();
   const pan = pans.find((one) => one.id === chosenId);
-  const rehearsed = useMemo(
-    () =>
-      pan && heat.clearC !== null
-        ? { ...pan, ambientC, potG, waxFraction, pieceMm: PIECE_MM, clearC: heat.clearC, minutes: REHEARSED_MIN }
-        : null,
-    [pan, heat.clearC, ambientC, potG, waxFraction],
-  );
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the worker's face does not change
-  useEffect(() => {
-    let isStale = false;
-    setTrace([]);
-    if (!rehearsed) return;
-    void rehearsal()
-      .melt(rehearsed)
-      .then((result) => {
-        if (isStale || !result.ok) return;
-        setTrace(result.value.trace);
-        setClearAt(result.value.clearAtMin);
-      });
-    return () => {
-      isStale = true;
-    };
-  }, [rehearsed]);
+  const { rehearsed, trace, clearAt } = useRehearsed(pan, props);
   const written = useRef(0);
   const live = useDevice(port, (event) => {
     if (event.kind !== 'reading' || event.atMs - written.current < EVERY_MS) return;
     written.current = event.atMs;
     void run(() => readPot({ clientId: freshId(), pourId, temp: `${event.value.toFixed(1)} C`, practice: true }));
   });
-  const typed = parseTemperature(temp);
   const now = live.value !== null && live.trouble === null ? live.value : (temperatures.at(-1)?.tempC ?? null);
   const words = say(now, heat);
-  const conflict = heatConflictWay(heat);
-  const start = onHeatAt ?? temperatures[0]?.at ?? nowMs;
-  const points: CurvePoint[] = [
-    ...temperatures.filter((one) => one.at >= start).map((one) => ({ min: (one.at - start) / MS_PER_MINUTE, pot: one.tempC })),
-    ...trace.filter((_, i) => i % 6 === 0).map((row) => ({ min: row.min, rehearsed: row.potC })),
-  ].sort((a, b) => a.min - b.min);
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section>
@@ -135,21 +95,7 @@ export function Melting(props: Props) {
           {words.bad ? '▲ ' : ''}
           {words.text}
         </p>
-        {conflict === null ? null : (
-          <p className="mt-2 border-late border-l-8 bg-paper px-4 py-2">
-            {conflict === 'in-two-goes' ? (
-              <>
-                <strong>In two goes:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
-                {heat.holdMaxC === null ? 'the ceiling' : formatTemperature(heat.holdMaxC)}, then stir in the rest.
-              </>
-            ) : (
-              <>
-                <strong>It will set grainy:</strong> its wax is not even clear below the ceiling. Use less of the hardest wax next
-                time.
-              </>
-            )}
-          </p>
-        )}
+        <Conflict heat={heat} />
         <SelectField
           className="mt-2 max-w-xs"
           label="Warmed by"
@@ -177,20 +123,7 @@ export function Melting(props: Props) {
             It is on the heat
           </Button>
         ) : null}
-        <form noValidate className="mt-4 flex items-start gap-4" onSubmit={form.submit}>
-          <TextField
-            className="w-56"
-            label="The thermometer says"
-            inputMode="decimal"
-            hint="68, 150F"
-            echo={typed.ok ? formatTemperature(typed.value) : null}
-            {...form.field('temp')}
-            fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('temp')}
-          />
-          <Button look="plain" big type="submit" className="mt-5" disabled={form.busy || temp === ''}>
-            Read
-          </Button>
-        </form>
+        <TypedReading pourId={pourId} />
         {rehearsed && mayPractise ? (
           <p className="flex flex-wrap items-center gap-3">
             <Button
@@ -211,44 +144,156 @@ export function Melting(props: Props) {
             ) : null}
           </p>
         ) : null}
-        <Faults of={[...form.faults, ...rest([])]} />
+        <Faults of={rest([])} />
         <Button look="hand" big className="mt-2" disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
           {heat.addBelowC === undefined ? 'Clear, off the heat' : `Below ${formatTemperature(heat.addBelowC)}: on to the solvent`}
         </Button>
-        <details className="mt-4">
-          <summary className="min-h-11 font-semibold">Something went wrong</summary>
-          <div className="flex flex-wrap gap-2">
-            <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'browned', spoilt: true }))}>
-              It browned: tool wax
-            </Button>
-            <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: false }))}>
-              The bath boiled dry, nothing browned
-            </Button>
-            <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: true }))}>
-              The bath boiled dry and it browned
-            </Button>
-          </div>
-          <p className="mt-1 max-w-prose text-sm text-soft">
-            Browned wax is held: it goes on no board, and stays as tool wax. A dry bath: heat off, let the pan cool before water
-            goes in.
-          </p>
-        </details>
+        <WentWrong pourId={pourId} />
       </section>
-      <section className="flex flex-col gap-4">
-        <PotCurve points={points} heat={heat} />
-        <PanChoice pans={pans} chosen={pan} onChoose={setChosenId} />
-        {clearAt !== null && trace.length > 0 ? (
-          <p>
-            Rehearsed: clear after about <strong className="reading">{clearAt.toFixed(0)} min</strong> on the heat, from{' '}
-            {PIECE_MM} mm pieces.
-          </p>
-        ) : null}
-        <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
-          {temperatures.map(({ at, tempC }) => (
-            <li key={at}>{formatTemperature(tempC)}</li>
-          ))}
-        </ol>
-      </section>
+      <Curve {...props} trace={trace} clearAt={clearAt} pan={pan} onPan={setChosenId} />
     </div>
+  );
+}
+
+/** The melt as it is rehearsed beforehand in the pan that was chosen: its trace, and when it clears, minutes. */
+function useRehearsed(pan: PanFacts | undefined, { heat, ambientC, potG, waxFraction }: Props) {
+  const [trace, setTrace] = useState<readonly MeltRow[]>([]);
+  const [clearAt, setClearAt] = useState<number | null>(null);
+  const rehearsal = useRehearsal();
+  const rehearsed = useMemo(
+    () =>
+      pan && heat.clearC !== null
+        ? { ...pan, ambientC, potG, waxFraction, pieceMm: PIECE_MM, clearC: heat.clearC, minutes: REHEARSED_MIN }
+        : null,
+    [pan, heat.clearC, ambientC, potG, waxFraction],
+  );
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the worker's face does not change
+  useEffect(() => {
+    let isStale = false;
+    setTrace([]);
+    if (!rehearsed) return;
+    void rehearsal()
+      .melt(rehearsed)
+      .then((result) => {
+        if (isStale || !result.ok) return;
+        setTrace(result.value.trace);
+        setClearAt(result.value.clearAtMin);
+      });
+    return () => {
+      isStale = true;
+    };
+  }, [rehearsed]);
+  return { rehearsed, trace, clearAt };
+}
+
+/** What the thermometer says, typed. */
+function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
+  const form = useForm({
+    schema: TemperatureFields,
+    start: { temp: '' },
+    save: ({ temp: said }) => readPot({ clientId: freshId(), pourId, temp: said, practice: false }),
+    keptAs: `thermometer ${pourId}`,
+  });
+  const { temp } = form.values;
+  const typed = parseTemperature(temp);
+  return (
+    <>
+      <form noValidate className="mt-4 flex items-start gap-4" onSubmit={form.submit}>
+        <TextField
+          className="w-56"
+          label="The thermometer says"
+          inputMode="decimal"
+          hint="68, 150F"
+          echo={typed.ok ? formatTemperature(typed.value) : null}
+          {...form.field('temp')}
+          fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('temp')}
+        />
+        <Button look="plain" big type="submit" className="mt-5" disabled={form.busy || temp === ''}>
+          Read
+        </Button>
+      </form>
+      <Faults of={form.faults} />
+    </>
+  );
+}
+
+/** Where pour and ceiling are at odds: what to do. */
+function Conflict({ heat }: Pick<Props, 'heat'>) {
+  const conflict = heatConflictWay(heat);
+  if (conflict === null) return null;
+  return (
+    <p className="mt-2 border-late border-l-8 bg-paper px-4 py-2">
+      {conflict === 'in-two-goes' ? (
+        <>
+          <strong>In two goes:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
+          {heat.holdMaxC === null ? 'the ceiling' : formatTemperature(heat.holdMaxC)}, then stir in the rest.
+        </>
+      ) : (
+        <>
+          <strong>It will set grainy:</strong> its wax is not even clear below the ceiling. Use less of the hardest wax next time.
+        </>
+      )}
+    </p>
+  );
+}
+
+/** What can go wrong on the heat, recorded as it was. */
+function WentWrong({ pourId }: Pick<Props, 'pourId'>) {
+  const { busy, rest, run } = useSave<void>();
+  return (
+    <>
+      <details className="mt-4">
+        <summary className="min-h-11 font-semibold">Something went wrong</summary>
+        <div className="flex flex-wrap gap-2">
+          <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'browned', spoilt: true }))}>
+            It browned: tool wax
+          </Button>
+          <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: false }))}>
+            The bath boiled dry, nothing browned
+          </Button>
+          <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: true }))}>
+            The bath boiled dry and it browned
+          </Button>
+        </div>
+        <p className="mt-1 max-w-prose text-sm text-soft">
+          Browned wax is held: it goes on no board, and stays as tool wax. A dry bath: heat off, let the pan cool before water
+          goes in.
+        </p>
+      </details>
+      <Faults of={rest([])} />
+    </>
+  );
+}
+
+type CurveProps = Props & {
+  readonly trace: readonly MeltRow[];
+  readonly clearAt: number | null;
+  readonly pan: PanFacts | undefined;
+  readonly onPan: (id: number) => void;
+};
+
+/** The pot's curve against clear, pour and ceiling, beside its rehearsal. */
+function Curve({ heat, pans, pan, onPan, trace, clearAt, temperatures, onHeatAt, nowMs }: CurveProps) {
+  const start = onHeatAt ?? temperatures[0]?.at ?? nowMs;
+  const points: CurvePoint[] = [
+    ...temperatures.filter((one) => one.at >= start).map((one) => ({ min: (one.at - start) / MS_PER_MINUTE, pot: one.tempC })),
+    ...trace.filter((_, i) => i % 6 === 0).map((row) => ({ min: row.min, rehearsed: row.potC })),
+  ].sort((a, b) => a.min - b.min);
+  return (
+    <section className="flex flex-col gap-4">
+      <PotCurve points={points} heat={heat} />
+      <PanChoice pans={pans} chosen={pan} onChoose={onPan} />
+      {clearAt !== null && trace.length > 0 ? (
+        <p>
+          Rehearsed: clear after about <strong className="reading">{clearAt.toFixed(0)} min</strong> on the heat, from {PIECE_MM}{' '}
+          mm pieces.
+        </p>
+      ) : null}
+      <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
+        {temperatures.map(({ at, tempC }) => (
+          <li key={at}>{formatTemperature(tempC)}</li>
+        ))}
+      </ol>
+    </section>
   );
 }
