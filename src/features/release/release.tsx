@@ -1,3 +1,5 @@
+import type { Db } from '@/data/db';
+import type { ComponentProps } from 'react';
 import { handlesWet } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
@@ -10,7 +12,7 @@ import { learnedA0 } from '@/data/cure/learned';
 import { heldNotice } from '@/data/facts/facts';
 import { contentsOf, decisionsOf, type Found, judge } from '@/data/release/commands';
 import { recordFor } from '@/data/release/record';
-import { people } from '@/data/shop/queries';
+import { people, type Shop } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type Standing, standingOfBatch } from '@/data/work/standing';
 import { CONTACT_WORDS, DRYING_WORDS, gateName, noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
@@ -23,7 +25,7 @@ import { SellForm } from './components/sell-form';
 import { session } from '@/web/session';
 import { titleOf } from '@/web/hands/open-batches';
 import { Decide } from './components/decide';
-import { bottleWords } from '@/messages/care';
+import { bottleWords, type Bottle } from '@/messages/care';
 import { cautionsWith } from '@/web/cautions';
 import { allLots } from '@/data/stores/queries';
 import { Labelled, PriceForm } from './components/price-form';
@@ -91,42 +93,11 @@ export async function ReleasePage({ number }: { readonly number: string }) {
     atMs: nowMs,
   });
   const before = decisionsOf(db, batch.id).filter((one) => one.id !== batch.release?.id);
-  const kept = heldNotice(db, batch.id);
-  const notForFood = judged.evidence.notForFood;
-  const { allergens, undeclared } = contentsOf(batch);
   const jars = bottlesFor(db, batch);
   const jarLotId = allLots(db).find((lot) => lot.number === draft.cost.jar)?.id ?? null;
-  const held = batch.on.find((lot) => lot.held)?.held;
   return (
     <>
-      <div className="mb-4 flex flex-wrap items-center gap-6">
-        <Ring facts={standing.ring} seed={batch.id} size={96} title={batch.number} />
-        <div className="grow">
-          <p className="reading font-semibold">{batch.number}</p>
-          <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : `Fit to sell? ${titleOf(batch)}`}</h1>
-          <p>For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.</p>
-          {notForFood ? (
-            <p className="font-semibold text-late">▲ Not for food: its slip, its page and its letters say so.</p>
-          ) : null}
-          <p>
-            Allergens for the slip: <strong>{allergens.join(', ') || 'none known'}</strong>
-          </p>
-          {undeclared.length > 0 ? <p>Contents not all declared: {undeclared.join(', ')}. The slip says so.</p> : null}
-          {kept ? (
-            <p className="font-semibold text-late">
-              ▲ What is left of it is held, since what is known has changed. <Link href="/changes">What it means</Link>
-            </p>
-          ) : null}
-          {held ? (
-            <p className="font-semibold text-late">
-              ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
-            </p>
-          ) : null}
-        </div>
-        <Link href={`/cure/${number}`} className={linkLook('plain')}>
-          Cure and checks
-        </Link>
-      </div>
+      <Head db={db} batch={batch} standing={standing} notForFood={judged.evidence.notForFood} />
       {batch.release ? (
         <Decided
           batch={batch}
@@ -141,41 +112,15 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           priceMinor={draft.cost.priceMinor}
         />
       ) : (
-        <div className="grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
-          <Decide
-            batchId={batch.id}
-            gates={judged.gates}
-            evidence={evidenceWords(batch, standing, judged.evidence, draft, nowMs)}
-          />
-          <div>
-            <CostOf record={draft} />
-            <PriceForm
-              batchId={batch.id}
-              currency={shop.currency}
-              wood={draft.cost.parts.wood == null ? '' : String(toMajor(draft.cost.parts.wood, shop.currency))}
-              price={draft.cost.priceMinor === null ? '' : String(toMajor(draft.cost.priceMinor, shop.currency))}
-              jar={String(jarLotId ?? '')}
-              jars={[
-                ...jars.map((one) => ({ value: String(one.lotId), name: bottleWords(one, shop.currency) })),
-                ...(jarLotId !== null && jars.every((one) => one.lotId !== jarLotId)
-                  ? [{ value: String(jarLotId), name: `${draft.cost.jar}, none left` }]
-                  : []),
-              ]}
-            />
-            <h3 className="mt-4">Labels</h3>
-            {draft.labelled ? (
-              <p className="reading">
-                ● On since {recordTime(draft.labelled.at, shop.zone)}, {draft.labelled.by}
-              </p>
-            ) : (
-              <Labelled batchId={batch.id} number={batch.number} />
-            )}
-            <details className="mt-4">
-              <summary className="min-h-11 font-semibold">The rest of the record</summary>
-              <RecordBody record={draft} />
-            </details>
-          </div>
-        </div>
+        <Undecided
+          batch={batch}
+          gates={judged.gates}
+          evidence={evidenceWords(batch, standing, judged.evidence, draft, nowMs)}
+          draft={draft}
+          shop={shop}
+          jars={jars}
+          jarLotId={jarLotId}
+        />
       )}
       {before.length > 0 ? (
         <section className="mt-6">
@@ -298,6 +243,92 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
           price={priceMinor === null ? '' : String(toMajor(priceMinor, currency))}
         />
       ) : null}
+    </div>
+  );
+}
+
+type HeadProps = { readonly db: Db; readonly batch: Batch; readonly standing: Standing; readonly notForFood: boolean };
+
+/** What it is and is for, and what stands against its sale. */
+function Head({ db, batch, standing, notForFood }: HeadProps) {
+  const kept = heldNotice(db, batch.id);
+  const { allergens, undeclared } = contentsOf(batch);
+  const held = batch.on.find((lot) => lot.held)?.held;
+  return (
+    <div className="mb-4 flex flex-wrap items-center gap-6">
+      <Ring facts={standing.ring} seed={batch.id} size={96} title={batch.number} />
+      <div className="grow">
+        <p className="reading font-semibold">{batch.number}</p>
+        <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : `Fit to sell? ${titleOf(batch)}`}</h1>
+        <p>For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.</p>
+        {notForFood ? (
+          <p className="font-semibold text-late">▲ Not for food: its slip, its page and its letters say so.</p>
+        ) : null}
+        <p>
+          Allergens for the slip: <strong>{allergens.join(', ') || 'none known'}</strong>
+        </p>
+        {undeclared.length > 0 ? <p>Contents not all declared: {undeclared.join(', ')}. The slip says so.</p> : null}
+        {kept ? (
+          <p className="font-semibold text-late">
+            ▲ What is left of it is held, since what is known has changed. <Link href="/changes">What it means</Link>
+          </p>
+        ) : null}
+        {held ? (
+          <p className="font-semibold text-late">
+            ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
+          </p>
+        ) : null}
+      </div>
+      <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
+        Cure and checks
+      </Link>
+    </div>
+  );
+}
+
+type UndecidedProps = {
+  readonly batch: Batch;
+  readonly gates: ComponentProps<typeof Decide>['gates'];
+  readonly evidence: ComponentProps<typeof Decide>['evidence'];
+  readonly draft: ReleaseRecord;
+  readonly shop: Shop;
+  readonly jars: readonly Bottle[];
+  readonly jarLotId: number | null;
+};
+
+/** The gates with their evidence, what it costs, and its labels. */
+function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId }: UndecidedProps) {
+  return (
+    <div className="grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
+      <Decide batchId={batch.id} gates={gates} evidence={evidence} />
+      <div>
+        <CostOf record={draft} />
+        <PriceForm
+          batchId={batch.id}
+          currency={shop.currency}
+          wood={draft.cost.parts.wood == null ? '' : String(toMajor(draft.cost.parts.wood, shop.currency))}
+          price={draft.cost.priceMinor === null ? '' : String(toMajor(draft.cost.priceMinor, shop.currency))}
+          jar={String(jarLotId ?? '')}
+          jars={[
+            ...jars.map((one) => ({ value: String(one.lotId), name: bottleWords(one, shop.currency) })),
+            ...(jarLotId !== null && jars.every((one) => one.lotId !== jarLotId)
+              ? [{ value: String(jarLotId), name: `${draft.cost.jar}, none left` }]
+              : []),
+          ]}
+        />
+        <h3 className="mt-4">Labels</h3>
+        {draft.labelled ? (
+          <p className="reading">
+            ● On since {recordTime(draft.labelled.at, shop.zone)}, {draft.labelled.by}
+          </p>
+        ) : (
+          <Labelled batchId={batch.id} number={batch.number} />
+        )}
+        <details className="mt-4">
+          <summary className="min-h-11 font-semibold">The rest of the record</summary>
+          <RecordBody record={draft} />
+        </details>
+      </div>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import type { Db } from '@/data/db';
 import 'server-only';
 import { learnedA0 } from '@/data/cure/learned';
 import { woodState } from '@/data/moisture/moisture';
@@ -18,7 +19,7 @@ import { Cautions } from '@/ui/cautions';
 import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { session } from '@/web/session';
-import { openBatches, titleOf } from '@/web/hands/open-batches';
+import { openBatches, titleOf, type OpenBatch } from '@/web/hands/open-batches';
 import { rowsOf } from './book-rows';
 import { changeWords, coatSlots } from '@/web/hands/coats';
 import { CoatBook } from './components/coat-book';
@@ -68,140 +69,176 @@ export async function BatchPage({
   const batch = open?.batch ?? (id === null ? null : loadBatch(db, id, nowMs));
   if (!batch) notFound();
   const standing = open?.standing ?? standingOfBatch(db, batch, nowMs, learnedA0(db));
-  const action = open?.action ?? null;
-  const initials = new Map(people(db).map((person) => [person.id, person.initials]));
   const job = restorationOf(db, batch.id);
-  const moment = momentOf(batch, standing.progress, job !== null);
-  const film = !batch.regimen.knifeSurface || batch.on.some((lot) => lot.nature?.knifeSurface === false);
-  const cautions = [
-    ...(moment ? cautionsWith(moment.lots, moment.is) : []),
-    ...noticesInWords(noticesOfPiece(batch.design.uses, film, false)),
-  ];
-  const coats = coatSlots(db, batch, standing);
-  const moves = movesOf(db, batch);
-  const warm = warmFromMs(batch, standing.progress, nowMs);
-  const undone = batch.book
+  const of: Of = { db, shop, nowMs, batch, standing, open };
+  return (
+    <>
+      <BatchHead {...of} />
+      {job ? restoration(job, shop) : null}
+      {batch.release ? <DecidedNote batch={batch} /> : <Doing {...of} />}
+      <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+        <CoatBook
+          batchId={batch.id}
+          rows={rowsOf(batch, standing, open?.plan ?? null, shop.zone, nowMs, initialsOf(db))}
+          undone={undoneOf(of)}
+          locked={batch.release !== null}
+        />
+        <Beside {...of} restoring={job !== null} />
+      </div>
+    </>
+  );
+}
+
+/** What every part of the page is drawn from. */
+type Of = {
+  readonly db: Db;
+  readonly shop: Shop;
+  readonly nowMs: number;
+  readonly batch: Batch;
+  readonly standing: Standing;
+  readonly open: OpenBatch | undefined;
+};
+
+const initialsOf = (db: Db): ReadonlyMap<number, string> => new Map(people(db).map((person) => [person.id, person.initials]));
+
+/** What was struck from the book altogether. */
+const undoneOf = ({ batch, standing, shop, nowMs }: Of): string[] =>
+  batch.book
     .filter(({ stands }) => stands === null)
     .map(
       ({ entry }) =>
         `${standing.tasks.find((task) => task.key === entry.task)?.step.done ?? entry.task} ${clockTime(entry.at, shop.zone, nowMs)}`,
     );
-  const plan = open?.plan ?? null;
-  const ends = plan?.feasible ? plan.endsMs : null;
+
+/** Its ring, what it is and is for, where it stands. */
+function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
+  const warm = warmFromMs(batch, standing.progress, nowMs);
+  const ends = open?.plan?.feasible ? open.plan.endsMs : null;
+  return (
+    <div className="mb-4 flex flex-wrap items-center gap-6">
+      <Ring facts={standing.ring} seed={batch.id} size={112} title={batch.number} />
+      <div className="grow">
+        <p className="reading text-lg font-semibold">{batch.number}</p>
+        <h1>{titleOf(batch)}</h1>
+        <p className="text-soft">
+          {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
+          {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
+        </p>
+        <p>
+          For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}. {batch.species.name}, {ORIGIN_WORDS[batch.origin]}:{' '}
+          {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
+        </p>
+        {batch.release ? null : (
+          <MoveTo
+            batchId={batch.id}
+            places={places(db).map(({ id: placeId, name, kind }) => ({
+              id: placeId,
+              name: kind === 'warm cabinet' && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
+            }))}
+            at={batch.place?.id ?? null}
+          />
+        )}
+      </div>
+      <div className="flex flex-col gap-2">
+        <Link href={`/work/${batch.number}/bench`} className={linkLook('plain')}>
+          Bench view
+        </Link>
+        <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
+          Cure and checks
+        </Link>
+      </div>
+    </div>
+  );
+}
+
+/** It was decided: no more is recorded. */
+function DecidedNote({ batch }: Pick<Of, 'batch'>) {
+  if (!batch.release) return null;
+  return (
+    <p className="text-lg">
+      This batch was {batch.release.outcome} as {batch.release.number}.{' '}
+      <Link href={`/release/${batch.number}`}>See the record</Link>
+    </p>
+  );
+}
+
+/** What is recorded next, more coats or fewer, and ways back. */
+function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
+  const coats = coatSlots(db, batch, standing);
   return (
     <>
-      <div className="mb-4 flex flex-wrap items-center gap-6">
-        <Ring facts={standing.ring} seed={batch.id} size={112} title={batch.number} />
-        <div className="grow">
-          <p className="reading text-lg font-semibold">{batch.number}</p>
-          <h1>{titleOf(batch)}</h1>
-          <p className="text-soft">
-            {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
-            {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
-          </p>
-          <p>
-            For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}. {batch.species.name}, {ORIGIN_WORDS[batch.origin]}:{' '}
-            {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
-          </p>
-          {batch.release ? null : (
-            <MoveTo
-              batchId={batch.id}
-              places={places(db).map(({ id: placeId, name, kind }) => ({
-                id: placeId,
-                name:
-                  kind === 'warm cabinet' && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
-              }))}
-              at={batch.place?.id ?? null}
-            />
-          )}
-        </div>
-        <div className="flex flex-col gap-2">
-          <Link href={`/work/${batch.number}/bench`} className={linkLook('plain')}>
-            Bench view
-          </Link>
-          <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
-            Cure and checks
-          </Link>
-        </div>
-      </div>
-      {job ? restoration(job, shop) : null}
-      {batch.release ? (
-        <p className="text-lg">
-          This batch was {batch.release.outcome} as {batch.release.number}.{' '}
-          <Link href={`/release/${batch.number}`}>See the record</Link>
-        </p>
-      ) : (
-        <RecordPanel
-          action={action}
-          nowMs={nowMs}
-          zone={shop.zone}
-          lastDone={standing.progress.done.at(-1)?.task.step.done ?? null}
-          geometry={batch.design.geometry}
-          mayPractise={shop.isDemo}
-          dries={batch.on.some((lot) => lot.nature?.drying !== 'never')}
-          nextLots={coats.find(({ slot }) => slot === standing.progress.next?.task.step.slot)?.lots ?? []}
-        />
+      <RecordPanel
+        action={open?.action ?? null}
+        nowMs={nowMs}
+        zone={shop.zone}
+        lastDone={standing.progress.done.at(-1)?.task.step.done ?? null}
+        geometry={batch.design.geometry}
+        mayPractise={shop.isDemo}
+        dries={batch.on.some((lot) => lot.nature?.drying !== 'never')}
+        nextLots={coats.find(({ slot }) => slot === standing.progress.next?.task.step.slot)?.lots ?? []}
+      />
+      {coats.length === 0 ? null : (
+        <CoatChanges batchId={batch.id} slots={coats} changes={changeWords(batch, initialsOf(db), shop.zone, nowMs)} />
       )}
-      {batch.release || coats.length === 0 ? null : (
-        <CoatChanges batchId={batch.id} slots={coats} changes={changeWords(batch, initials, shop.zone, nowMs)} />
-      )}
-      {batch.release ? null : (
-        <WaysBack
-          batchId={batch.id}
-          troubles={troublesOf(batch, standing.progress, nowMs)}
-          taken={batch.recoveries.map(({ id: way_id, way }) => ({
-            id: way_id,
-            way,
-            begun: standing.progress.done.some(({ task }) => task.key.startsWith(`${way}~${way_id}:`)),
-          }))}
-          doubles={standing.progress.waiting.map((fact) => ({
-            id: fact.id,
-            says: `“${standing.tasks.find((task) => task.key === fact.key)?.step.done ?? fact.key}” was recorded once more at ${clockTime(fact.atMs, shop.zone, nowMs)}, from another device or before its turn. The first one stands.`,
-          }))}
-        />
-      )}
-      <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
-        <CoatBook
-          batchId={batch.id}
-          rows={rowsOf(batch, standing, plan, shop.zone, nowMs, initials)}
-          undone={undone}
-          locked={batch.release !== null}
-        />
-        <div className="flex flex-col gap-6">
-          <section>
-            <h2 className="mb-1">Materials</h2>
-            {needsOf(batch, standing).map((need) => (
-              <p key={need.slot} className="border-hair border-b py-1.5">
-                <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
-                <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
-                  {need.grams > need.leftG ? '▲ ' : ''}about {formatMass(need.grams)} still to go, {formatMass(need.leftG)} in the
-                  lot
-                  {need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`}
-                </span>
-              </p>
-            ))}
-            <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
-          </section>
-          {batch.release ? null : (
-            <Wood batchId={batch.id} state={woodState(db, batch.id, batch.place?.id ?? null)} zone={shop.zone} />
-          )}
-          {batch.release ? null : <Drinks db={db} batch={batch} standing={standing} />}
-          <PieceList
-            batchId={batch.id}
-            pieces={batch.pieces.map((one) => ({
-              id: one.id,
-              tag: tagOf(batch, one),
-              code: one.code,
-              left: one.leftWhy,
-              came: moves.get(one.id) ?? null,
-            }))}
-            alike={batch.release ? [] : alikeTo(batch, standing, openBatches(db, nowMs))}
-            origin={sourceOf(db, batch)}
-            locked={batch.release !== null}
-          />
-          <Cautions of={cautions} open={1} />
-        </div>
-      </div>
+      <WaysBack
+        batchId={batch.id}
+        troubles={troublesOf(batch, standing.progress, nowMs)}
+        taken={batch.recoveries.map(({ id: way_id, way }) => ({
+          id: way_id,
+          way,
+          begun: standing.progress.done.some(({ task }) => task.key.startsWith(`${way}~${way_id}:`)),
+        }))}
+        doubles={standing.progress.waiting.map((fact) => ({
+          id: fact.id,
+          says: `“${standing.tasks.find((task) => task.key === fact.key)?.step.done ?? fact.key}” was recorded once more at ${clockTime(fact.atMs, shop.zone, nowMs)}, from another device or before its turn. The first one stands.`,
+        }))}
+      />
     </>
+  );
+}
+
+/** Materials, wood, thirst, pieces, and what bites. */
+function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly restoring: boolean }) {
+  const moves = movesOf(db, batch);
+  const moment = momentOf(batch, standing.progress, restoring);
+  const film = !batch.regimen.knifeSurface || batch.on.some((lot) => lot.nature?.knifeSurface === false);
+  const cautions = [
+    ...(moment ? cautionsWith(moment.lots, moment.is) : []),
+    ...noticesInWords(noticesOfPiece(batch.design.uses, film, false)),
+  ];
+  return (
+    <div className="flex flex-col gap-6">
+      <section>
+        <h2 className="mb-1">Materials</h2>
+        {needsOf(batch, standing).map((need) => (
+          <p key={need.slot} className="border-hair border-b py-1.5">
+            <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
+            <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
+              {need.grams > need.leftG ? '▲ ' : ''}about {formatMass(need.grams)} still to go, {formatMass(need.leftG)} in the lot
+              {need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`}
+            </span>
+          </p>
+        ))}
+        <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
+      </section>
+      {batch.release ? null : (
+        <Wood batchId={batch.id} state={woodState(db, batch.id, batch.place?.id ?? null)} zone={shop.zone} />
+      )}
+      {batch.release ? null : <Drinks db={db} batch={batch} standing={standing} />}
+      <PieceList
+        batchId={batch.id}
+        pieces={batch.pieces.map((one) => ({
+          id: one.id,
+          tag: tagOf(batch, one),
+          code: one.code,
+          left: one.leftWhy,
+          came: moves.get(one.id) ?? null,
+        }))}
+        alike={batch.release ? [] : alikeTo(batch, standing, openBatches(db, nowMs))}
+        origin={sourceOf(db, batch)}
+        locked={batch.release !== null}
+      />
+      <Cautions of={cautions} open={1} />
+    </div>
   );
 }
