@@ -57,6 +57,112 @@ function fitWords(made: Blend): string {
   return needs ? `${formatDuration(needs.hours * 60)} at 20 °C` : 'never: it stays tacky';
 }
 
+type CompareRow = { readonly name: string; readonly of: (made: Blend) => ReactNode };
+
+/** What formulas are compared by. */
+const rowsOf = (currency: string, today: string, zone: string): readonly CompareRow[] => [
+  { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${(made.waxEquivalent * 100).toFixed(0)} % of beeswax` },
+  {
+    name: 'Heat',
+    of: (made) =>
+      made.pourC === null
+        ? HEAT_WORDS[made.heat]
+        : `clear ${formatTemperature(made.clearC ?? 0)}, pour ${formatTemperature(made.pourC)}${made.heatConflict ? ', above its ceiling' : ''}`,
+  },
+  {
+    name: 'Cost',
+    of: (made) => (made.costPerKg ? `${formatMoney(made.costPerKg, currency)} per kg` : 'a price is missing'),
+  },
+  {
+    name: 'A board, first coat',
+    of: (made) => {
+      const { grams, minor } = perBoard(made);
+      return `${grams.toFixed(1)} g${minor === null ? '' : `, ${formatMoney(minor, currency)}`}`;
+    },
+  },
+  { name: 'Drying', of: (made) => DRYING_WORDS[made.drying] },
+  {
+    name: 'Fit for food after',
+    of: fitWords,
+  },
+  { name: 'Upkeep, daily use', of: (made) => upkeep(made, today, zone) },
+  { name: 'Allergens', of: (made) => made.allergens.join(', ') || 'none known' },
+  { name: 'Food', of: (made) => CONTACT_WORDS[made.contact] },
+  { name: 'Cloths', of: (made) => RAG_WORDS[made.ragHazard] },
+  { name: 'Keeps', of: (made) => `${made.bestBeforeMonths} months` },
+];
+
+type SideProps = {
+  readonly chosen: readonly { readonly id: number; readonly name: string; readonly made: Blend }[];
+  readonly rows: readonly CompareRow[];
+};
+
+/** The formulas that were chosen, a column each. */
+function SideBySide({ chosen, rows }: SideProps) {
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full min-w-[40rem] table-fixed">
+        <thead>
+          <tr className="align-bottom">
+            <th className="w-36 py-1 text-left font-normal" />
+            {chosen.map(({ id, name }) => (
+              <th key={id} scope="col" className="py-1 pr-5 text-left">
+                <Link href={`/blends/${id}`}>{name}</Link>
+              </th>
+            ))}
+          </tr>
+          <tr>
+            <th scope="row" className="py-2 text-left font-normal text-soft">
+              Plank
+            </th>
+            {chosen.map(({ id, made }) => (
+              <td key={id} className="py-2 pr-5">
+                <span className="flex h-9 w-full border-ink border-y-2">
+                  {made.lines.map((line) => (
+                    <span
+                      key={line.ingredient}
+                      className="border-ink border-r last:border-r-0"
+                      style={{
+                        ...familyFill(findIngredient(line.ingredient)?.family ?? ''),
+                        width: `${line.massFraction * 100}%`,
+                      }}
+                    />
+                  ))}
+                </span>
+                <span className="reading block text-sm text-soft">
+                  {made.lines
+                    .map(
+                      (line) =>
+                        `${(line.massFraction * 100).toFixed(0)} % ${findIngredient(line.ingredient)?.name.toLowerCase()}`,
+                    )
+                    .join(', ')}
+                </span>
+              </td>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ name, of }) => (
+            <tr key={name} className="border-hair border-t align-top">
+              <th scope="row" className="py-1.5 text-left font-normal text-soft">
+                {name}
+              </th>
+              {chosen.map(({ id, made }) => (
+                <td key={id} className="reading py-1.5 pr-5 font-semibold">
+                  {of(made)}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-sm text-soft">
+        Feel, cure, upkeep and grams are estimates. The board is 420 × 260 × 24 mm, long grain, closed pores.
+      </p>
+    </div>
+  );
+}
+
 /** Up to four formulas on one scale. */
 export async function Compare({ ids }: { readonly ids: readonly number[] }) {
   const { db, shop, nowMs } = await session();
@@ -72,37 +178,6 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
       : null;
     return formula && made?.ok ? [{ id, name: formula.name, made: made.value }] : [];
   });
-  const rows: readonly { readonly name: string; readonly of: (made: Blend) => ReactNode }[] = [
-    { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${(made.waxEquivalent * 100).toFixed(0)} % of beeswax` },
-    {
-      name: 'Heat',
-      of: (made) =>
-        made.pourC === null
-          ? HEAT_WORDS[made.heat]
-          : `clear ${formatTemperature(made.clearC ?? 0)}, pour ${formatTemperature(made.pourC)}${made.heatConflict ? ', above its ceiling' : ''}`,
-    },
-    {
-      name: 'Cost',
-      of: (made) => (made.costPerKg ? `${formatMoney(made.costPerKg, shop.currency)} per kg` : 'a price is missing'),
-    },
-    {
-      name: 'A board, first coat',
-      of: (made) => {
-        const { grams, minor } = perBoard(made);
-        return `${grams.toFixed(1)} g${minor === null ? '' : `, ${formatMoney(minor, shop.currency)}`}`;
-      },
-    },
-    { name: 'Drying', of: (made) => DRYING_WORDS[made.drying] },
-    {
-      name: 'Fit for food after',
-      of: fitWords,
-    },
-    { name: 'Upkeep, daily use', of: (made) => upkeep(made, today, shop.zone) },
-    { name: 'Allergens', of: (made) => made.allergens.join(', ') || 'none known' },
-    { name: 'Food', of: (made) => CONTACT_WORDS[made.contact] },
-    { name: 'Cloths', of: (made) => RAG_WORDS[made.ragHazard] },
-    { name: 'Keeps', of: (made) => `${made.bestBeforeMonths} months` },
-  ];
   return (
     <>
       <h1 className="mb-3">Formulas side by side</h1>
@@ -127,68 +202,7 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
         <p className="mb-3 font-semibold text-late">▲ Four fit beside each other; the first four are shown.</p>
       ) : null}
       {chosen.length === 0 ? <p>Tick two to four formulas.</p> : null}
-      {chosen.length > 0 ? (
-        <div className="overflow-x-auto">
-          <table className="w-full min-w-[40rem] table-fixed">
-            <thead>
-              <tr className="align-bottom">
-                <th className="w-36 py-1 text-left font-normal" />
-                {chosen.map(({ id, name }) => (
-                  <th key={id} scope="col" className="py-1 pr-5 text-left">
-                    <Link href={`/blends/${id}`}>{name}</Link>
-                  </th>
-                ))}
-              </tr>
-              <tr>
-                <th scope="row" className="py-2 text-left font-normal text-soft">
-                  Plank
-                </th>
-                {chosen.map(({ id, made }) => (
-                  <td key={id} className="py-2 pr-5">
-                    <span className="flex h-9 w-full border-ink border-y-2">
-                      {made.lines.map((line) => (
-                        <span
-                          key={line.ingredient}
-                          className="border-ink border-r last:border-r-0"
-                          style={{
-                            ...familyFill(findIngredient(line.ingredient)?.family ?? ''),
-                            width: `${line.massFraction * 100}%`,
-                          }}
-                        />
-                      ))}
-                    </span>
-                    <span className="reading block text-sm text-soft">
-                      {made.lines
-                        .map(
-                          (line) =>
-                            `${(line.massFraction * 100).toFixed(0)} % ${findIngredient(line.ingredient)?.name.toLowerCase()}`,
-                        )
-                        .join(', ')}
-                    </span>
-                  </td>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(({ name, of }) => (
-                <tr key={name} className="border-hair border-t align-top">
-                  <th scope="row" className="py-1.5 text-left font-normal text-soft">
-                    {name}
-                  </th>
-                  {chosen.map(({ id, made }) => (
-                    <td key={id} className="reading py-1.5 pr-5 font-semibold">
-                      {of(made)}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          <p className="mt-2 text-sm text-soft">
-            Feel, cure, upkeep and grams are estimates. The board is 420 × 260 × 24 mm, long grain, closed pores.
-          </p>
-        </div>
-      ) : null}
+      {chosen.length > 0 ? <SideBySide chosen={chosen} rows={rowsOf(shop.currency, today, shop.zone)} /> : null}
     </>
   );
 }

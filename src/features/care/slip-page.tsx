@@ -31,7 +31,6 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
   // Drawn while the page is on its way; each side is then asked for by its address.
   for (const side of wish.languages.keys()) void slipPicture(slip, wish, side).catch(() => undefined);
   const query = new URLSearchParams({ size: wish.size, lang: wish.languages[0] ?? 'en', also: wish.languages[1] ?? '' });
-  const select = 'min-h-11 border-2 border-ink bg-paper px-2';
   const today = dateOf(nowMs, shop.zone);
   const reports = reportsOf(db, keeps.plan.id);
   return (
@@ -64,40 +63,7 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
         {keeps.bounced ? (
           <p className="font-semibold text-late">▲ Letters to this address come back. Enter another under “Who has it”.</p>
         ) : null}
-        <form className="mt-4 flex flex-wrap items-end gap-3">
-          <label className="flex flex-col">
-            <span className="label">Size</span>
-            <select name="size" defaultValue={wish.size} className={select}>
-              {SLIP_SIZES.map((size) => (
-                <option key={size}>{size}</option>
-              ))}
-            </select>
-          </label>
-          <label className="flex flex-col">
-            <span className="label">Language</span>
-            <select name="lang" defaultValue={wish.languages[0]} className={select}>
-              {LANGUAGES.map((one) => (
-                <option key={one} value={one}>
-                  {LANGUAGE_NAMES[one]}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="flex flex-col">
-            <span className="label">On the back</span>
-            <select name="also" defaultValue={wish.languages[1] ?? ''} className={select}>
-              <option value="">nothing</option>
-              {LANGUAGES.map((one) => (
-                <option key={one} value={one}>
-                  {LANGUAGE_NAMES[one]}
-                </option>
-              ))}
-            </select>
-          </label>
-          <button type="submit" className={linkLook('plain')}>
-            Set it so
-          </button>
-        </form>
+        <SlipForm wish={wish} />
         {made ? (
           <div className="mt-4 flex flex-wrap items-center gap-3">
             <a href={`/slip/${code}/pdf?${query}`} className={linkLook('main', true)}>
@@ -136,34 +102,89 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
           ended={keeps.ended}
         />
         {keeps.ownerId ? <OwnerTools ownerId={keeps.ownerId} /> : null}
-        {reports.length > 0 ? (
-          <>
-            <h2 className="mt-6 mb-1">What was said of it</h2>
-            <ul>
-              {reports.map((one) => (
-                <li key={one.id} className="flex flex-wrap gap-3 border-hair border-t py-1">
-                  <span className="reading w-36">{longDate(one.reportedOn)}</span>
-                  <span className="grow">
-                    {REPORT_WORDS[one.kind]}
-                    {one.note ? `: ${one.note}` : ''}
-                  </span>
-                  {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>photo</a> : null}
-                </li>
-              ))}
-            </ul>
-          </>
-        ) : null}
-        <h2 className="mt-6 mb-1">Looks</h2>
-        {sold.dates.filter((date) => date >= today).length === 0 ? <p className="text-soft">None are due.</p> : null}
-        <ol className="reading columns-2">
-          {sold.dates
-            .filter((date) => date >= today)
-            .slice(0, 16)
-            .map((date) => (
-              <li key={date}>{longDate(date)}</li>
-            ))}
-        </ol>
+        <SaidOfIt reports={reports} />
+        <Looks dates={sold.dates.filter((date) => date >= today)} />
       </div>
     </div>
+  );
+}
+
+/** How it is set; a form of the page's own address, which needs no script, and so has the browser's own lists. */
+function SlipForm({ wish }: { readonly wish: ReturnType<typeof wishOf> }) {
+  const select = 'min-h-11 border-2 border-ink bg-paper px-2';
+  return (
+    <form className="mt-4 flex flex-wrap items-end gap-3">
+      <label className="flex flex-col">
+        <span className="label">Size</span>
+        <select name="size" defaultValue={wish.size} className={select}>
+          {SLIP_SIZES.map((size) => (
+            <option key={size}>{size}</option>
+          ))}
+        </select>
+      </label>
+      <label className="flex flex-col">
+        <span className="label">Language</span>
+        <select name="lang" defaultValue={wish.languages[0]} className={select}>
+          {LANGUAGES.map((one) => (
+            <option key={one} value={one}>
+              {LANGUAGE_NAMES[one]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="flex flex-col">
+        <span className="label">On the back</span>
+        <select name="also" defaultValue={wish.languages[1] ?? ''} className={select}>
+          <option value="">nothing</option>
+          {LANGUAGES.map((one) => (
+            <option key={one} value={one}>
+              {LANGUAGE_NAMES[one]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <button type="submit" className={linkLook('plain')}>
+        Set it so
+      </button>
+    </form>
+  );
+}
+
+/** What its owner and the shop said of it. */
+function SaidOfIt({ reports }: { readonly reports: ReturnType<typeof reportsOf> }) {
+  if (reports.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-6 mb-1">What was said of it</h2>
+      <ul>
+        {reports.map((one) => (
+          <li key={one.id} className="flex flex-wrap gap-3 border-hair border-t py-1">
+            <span className="reading w-36">{longDate(one.reportedOn)}</span>
+            <span className="grow">
+              {REPORT_WORDS[one.kind]}
+              {one.note ? `: ${one.note}` : ''}
+            </span>
+            {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>photo</a> : null}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+const LOOKS_SHOWN = 16;
+
+/** When it is to be looked at. */
+function Looks({ dates }: { readonly dates: readonly string[] }) {
+  return (
+    <>
+      <h2 className="mt-6 mb-1">Looks</h2>
+      {dates.length === 0 ? <p className="text-soft">None are due.</p> : null}
+      <ol className="reading columns-2">
+        {dates.slice(0, LOOKS_SHOWN).map((date) => (
+          <li key={date}>{longDate(date)}</li>
+        ))}
+      </ol>
+    </>
   );
 }

@@ -1,6 +1,9 @@
+import type { CureStanding, Standing } from '@/data/work/standing';
+import type { Batch } from '@/data/work/batch';
+import type { Advice } from './elsewhere';
 import 'server-only';
 import { formatDuration, instantOf, MS_PER_MINUTE } from '@/core/quantity';
-import { lastReading, places } from '@/data/shop/queries';
+import { lastReading, places, type Place } from '@/data/shop/queries';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
@@ -30,112 +33,143 @@ export async function Cure({ by }: { readonly by: string | null }) {
       {curing.length === 0 ? (
         <p className="mt-4 max-w-prose">Nothing cures or settles now. A batch stands here from its last coat on.</p>
       ) : null}
-      <ul className="mt-4">
-        {curing.map(({ batch, standing, cure }) => (
-          <li key={batch.id} className="border-rule border-t">
-            <Link
-              href={`/cure/${batch.number}`}
-              className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[4.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
-            >
-              <Ring facts={standing.ring} seed={batch.id} size={64} title={batch.number} />
-              <span>
-                <span className="reading font-semibold">{batch.number}</span>{' '}
-                <span className="font-semibold">{titleOf(batch)}</span>
-                <span className="block text-sm text-soft">
-                  {batch.regimen.name}, at the {batch.place?.name.toLowerCase()}
-                </span>
-              </span>
-              <span className="reading text-4xl font-semibold">{percent(cure.pReady)}</span>
-              <span className="text-sm">
-                <span className="reading block">
-                  likely {verb(cure)} {spanWords(cure.readyAtMs, shop.zone, nowMs)}
-                </span>
-                <span
-                  className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}
-                >
-                  {missing(standing)}
-                </span>
-                {cure.settles ? <span className="block">{weepWords(batch, standing, nowMs, shop.zone)}</span> : null}
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
+      <Curing rows={curing} nowMs={nowMs} zone={shop.zone} />
       <p className="mt-2 text-sm text-soft">
         Estimates from the room’s readings and your checks; working figures of the trade that err late. The estimate alone
         releases nothing.
       </p>
-      <section className="mt-8 max-w-3xl">
-        <div className="mb-1 flex flex-wrap items-end justify-between gap-3">
-          <h2>What would hurry them</h2>
-          <form className="flex items-end gap-2">
-            <label className="flex flex-col">
-              <span className="label">All ready by</span>
-              <input
-                type="date"
-                name="by"
-                defaultValue={by ?? ''}
-                className="min-h-11 border-rule border-b-2 bg-transparent px-1"
-              />
-            </label>
-            <button type="submit" className={linkLook('plain')}>
-              Reckon
-            </button>
-          </form>
-        </div>
-        {by !== null ? <Together {...together} zone={shop.zone} by={by} /> : null}
-        {moves.length === 0 ? <p className="text-soft">No other place would bring anything forward.</p> : null}
-        <ol>
-          {moves.slice(0, MOST_MOVES).map((move) => (
-            <li key={`${move.id}-${move.to}`} className="border-hair border-t py-1.5">
-              Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
-              <strong>{dayAndDate(move.readyMs, shop.zone)}</strong>, {formatDuration(move.gainMs / MS_PER_MINUTE)} sooner
-              {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
-            </li>
-          ))}
-        </ol>
-        <p className="text-sm text-soft">
-          Each by itself, with the room that is left now, by what each place will be like this week. What is still to be coated,
-          and what only settles, is not in it. Estimates.
-        </p>
-      </section>
+      <Hurry moves={moves} together={together} by={by} zone={shop.zone} />
       <div className="mt-8 grid gap-10 wide:grid-cols-2">
         <ReadingForm places={rooms.map(({ place }) => ({ id: place.id, name: place.name }))} at={rooms[0]?.place.id ?? 0} />
-        <section>
-          <h2 className="mb-1">The air now</h2>
-          <dl className="reading grid grid-cols-[minmax(0,1fr)_4rem_3rem_minmax(0,1fr)_auto] items-center gap-y-1">
-            {rooms.map(({ place, reading }) => (
-              <div key={place.id} className="contents">
-                <dt>{place.name}</dt>
-                <dd className="font-semibold">{reading ? `${reading.tempC.toFixed(1)} °C` : '–'}</dd>
-                <dd className="font-semibold">{reading ? percent(reading.rhFraction) : ''}</dd>
-                <dd className="text-soft">{reading ? clockTime(reading.at, shop.zone, nowMs) : 'no reading'}</dd>
-                <dd>
-                  <FileSheet
-                    opens="Readings in"
-                    title={`Readings of the ${place.name.toLowerCase()}`}
-                    say="A room logger’s file: time, temperature, humidity, in whatever order, unit and decimal mark it writes. What it was taken for is shown before anything is kept."
-                    look={lookAtReadings}
-                    take={takeReadings}
-                    beside={{ placeId: place.id }}
-                    quiet
-                  />
-                </dd>
-              </div>
-            ))}
-          </dl>
-          <p className="mt-1 text-sm">
-            <a href={`/api/practice-logger?place=${rooms.find(({ place }) => place.kind === 'rack')?.place.id ?? 1}`}>
-              A practice logger’s week as a file
-            </a>{' '}
-            or{' '}
-            <a href={`/api/practice-logger?span=year&place=${rooms.find(({ place }) => place.kind === 'rack')?.place.id ?? 1}`}>
-              its year, from a clock that is an hour ahead
-            </a>
-          </p>
-        </section>
+        <AirNow rooms={rooms} nowMs={nowMs} zone={shop.zone} />
       </div>
     </>
+  );
+}
+
+type CuringRow = { readonly batch: Batch; readonly standing: Standing; readonly cure: CureStanding };
+
+/** What cures or settles, each with how likely it is fit and when. */
+function Curing({ rows, nowMs, zone }: { readonly rows: readonly CuringRow[]; readonly nowMs: number; readonly zone: string }) {
+  return (
+    <ul className="mt-4">
+      {rows.map(({ batch, standing, cure }) => (
+        <li key={batch.id} className="border-rule border-t">
+          <Link
+            href={`/cure/${batch.number}`}
+            className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[4.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
+          >
+            <Ring facts={standing.ring} seed={batch.id} size={64} title={batch.number} />
+            <span>
+              <span className="reading font-semibold">{batch.number}</span>{' '}
+              <span className="font-semibold">{titleOf(batch)}</span>
+              <span className="block text-sm text-soft">
+                {batch.regimen.name}, at the {batch.place?.name.toLowerCase()}
+              </span>
+            </span>
+            <span className="reading text-4xl font-semibold">{percent(cure.pReady)}</span>
+            <span className="text-sm">
+              <span className="reading block">
+                likely {verb(cure)} {spanWords(cure.readyAtMs, zone, nowMs)}
+              </span>
+              <span
+                className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}
+              >
+                {missing(standing)}
+              </span>
+              {cure.settles ? <span className="block">{weepWords(batch, standing, nowMs, zone)}</span> : null}
+            </span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+type HurryProps = Advice & { readonly by: string | null; readonly zone: string };
+
+/** Which batch to carry where, each by itself and all for one day. */
+function Hurry({ moves, together, by, zone }: HurryProps) {
+  return (
+    <section className="mt-8 max-w-3xl">
+      <div className="mb-1 flex flex-wrap items-end justify-between gap-3">
+        <h2>What would hurry them</h2>
+        <form className="flex items-end gap-2">
+          <label className="flex flex-col">
+            <span className="label">All ready by</span>
+            <input
+              type="date"
+              name="by"
+              defaultValue={by ?? ''}
+              className="min-h-11 border-rule border-b-2 bg-transparent px-1"
+            />
+          </label>
+          <button type="submit" className={linkLook('plain')}>
+            Reckon
+          </button>
+        </form>
+      </div>
+      {by !== null ? <Together {...together} zone={zone} by={by} /> : null}
+      {moves.length === 0 ? <p className="text-soft">No other place would bring anything forward.</p> : null}
+      <ol>
+        {moves.slice(0, MOST_MOVES).map((move) => (
+          <li key={`${move.id}-${move.to}`} className="border-hair border-t py-1.5">
+            Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
+            <strong>{dayAndDate(move.readyMs, zone)}</strong>, {formatDuration(move.gainMs / MS_PER_MINUTE)} sooner
+            {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
+          </li>
+        ))}
+      </ol>
+      <p className="text-sm text-soft">
+        Each by itself, with the room that is left now, by what each place will be like this week. What is still to be coated, and
+        what only settles, is not in it. Estimates.
+      </p>
+    </section>
+  );
+}
+
+type AirProps = {
+  readonly rooms: readonly { readonly place: Place; readonly reading: ReturnType<typeof lastReading> }[];
+  readonly nowMs: number;
+  readonly zone: string;
+};
+
+/** The air of each place as it was last read, and a way for a logger's file. */
+function AirNow({ rooms, nowMs, zone }: AirProps) {
+  return (
+    <section>
+      <h2 className="mb-1">The air now</h2>
+      <dl className="reading grid grid-cols-[minmax(0,1fr)_4rem_3rem_minmax(0,1fr)_auto] items-center gap-y-1">
+        {rooms.map(({ place, reading }) => (
+          <div key={place.id} className="contents">
+            <dt>{place.name}</dt>
+            <dd className="font-semibold">{reading ? `${reading.tempC.toFixed(1)} °C` : '–'}</dd>
+            <dd className="font-semibold">{reading ? percent(reading.rhFraction) : ''}</dd>
+            <dd className="text-soft">{reading ? clockTime(reading.at, zone, nowMs) : 'no reading'}</dd>
+            <dd>
+              <FileSheet
+                opens="Readings in"
+                title={`Readings of the ${place.name.toLowerCase()}`}
+                say="A room logger’s file: time, temperature, humidity, in whatever order, unit and decimal mark it writes. What it was taken for is shown before anything is kept."
+                look={lookAtReadings}
+                take={takeReadings}
+                beside={{ placeId: place.id }}
+                quiet
+              />
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <p className="mt-1 text-sm">
+        <a href={`/api/practice-logger?place=${rooms.find(({ place }) => place.kind === 'rack')?.place.id ?? 1}`}>
+          A practice logger’s week as a file
+        </a>{' '}
+        or{' '}
+        <a href={`/api/practice-logger?span=year&place=${rooms.find(({ place }) => place.kind === 'rack')?.place.id ?? 1}`}>
+          its year, from a clock that is an hour ahead
+        </a>
+      </p>
+    </section>
   );
 }
 

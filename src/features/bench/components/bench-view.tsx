@@ -146,24 +146,9 @@ export function BenchView({
   useWakeLock();
 
   const standing = action ? pressOf(action, nowMs) : 'ready';
-  const count = action ? countdown(action, nowMs) : { big: 'done', small: 'every step' };
   return (
     <main className={`flex min-h-screen flex-col gap-3 p-5 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}>
-      <div className="flex items-start gap-5">
-        {action ? <Ring facts={action.ring} seed={action.batchId} size={110} title={number} /> : null}
-        <div className="min-w-0 grow">
-          <p className="reading text-xl font-semibold">
-            {number} {action?.title}
-          </p>
-          <h1 className="text-[clamp(1.6rem,3.6vw,2.7rem)]">{action ? action.action : 'All steps done'}</h1>
-          {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
-        </div>
-        <div className="ml-auto flex flex-col wide:flex-row">
-          {rags.map((line) => (
-            <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
-          ))}
-        </div>
-      </div>
+      <BenchHead action={action} number={number} rags={rags} nowMs={nowMs} zone={zone} />
       {troubles.map(({ key, text }) => (
         <p key={key} role="alert" className="bg-late px-4 py-2 text-xl font-semibold text-bench">
           ▲ {text}
@@ -175,15 +160,7 @@ export function BenchView({
           <p className="pb-2">{caution.text}</p>
         </details>
       ) : null}
-      <div className="flex grow flex-wrap items-center justify-between gap-x-10">
-        <p
-          className={`reading text-[clamp(5rem,min(17vw,24vh),15rem)] font-semibold leading-none ${standing === 'at-risk' ? 'text-late' : ''}`}
-        >
-          {count.big}
-          <span className="block text-[0.18em] font-normal text-soft">{count.small}</span>
-        </p>
-        {action ? <Moments action={action} zone={zone} nowMs={nowMs} /> : null}
-      </div>
+      <CountDown action={action} nowMs={nowMs} zone={zone} />
       {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
       <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">
         <p
@@ -196,36 +173,16 @@ export function BenchView({
       </div>
       <WaitingRecords />
       <ClockNote />
-      <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
-        <div className="grid auto-cols-fr grid-flow-col gap-4">
-          {action ? (
-            <RecordButtons
-              action={action}
-              nowMs={nowMs}
-              busy={busy || !ready}
-              huge
-              onRecord={(pass) => void record(action, pass === undefined ? {} : { pass })}
-            />
-          ) : (
-            <Button look="hand" className="min-h-28 text-3xl" disabled>
-              Done
-            </Button>
-          )}
-        </div>
-        <Button
-          className="min-h-28 text-xl"
-          disabled={busy || !lastDone}
-          onClick={() => action && void takeBack(action.batchId, number)}
-        >
-          Take back{lastDone ? ` “${lastDone}”` : ''}
-        </Button>
-        <Link
-          href={`/work/${number}`}
-          className="flex min-h-28 items-center justify-center border-2 border-ink text-xl font-semibold no-underline"
-        >
-          Coat book
-        </Link>
-      </div>
+      <BenchButtons
+        action={action}
+        number={number}
+        lastDone={lastDone}
+        nowMs={nowMs}
+        busy={busy}
+        ready={ready}
+        onRecord={(pass) => action && void record(action, pass === undefined ? {} : { pass })}
+        onTakeBack={() => action && void takeBack(action.batchId, number)}
+      />
       {coats.length > 0 ? (
         <details>
           <summary className="min-h-11 cursor-pointer py-2 text-xl font-semibold">More coats, or fewer</summary>
@@ -234,5 +191,75 @@ export function BenchView({
       ) : null}
       {ready ? null : <p className="text-xl font-semibold text-late">▲ Say first who is at this device, on any other screen.</p>}
     </main>
+  );
+}
+
+type HeadProps = Pick<Props, 'action' | 'number' | 'rags' | 'nowMs' | 'zone'>;
+
+/** Its ring and what is next, and the cloths that wait for an answer. */
+function BenchHead({ action, number, rags, nowMs, zone }: HeadProps) {
+  return (
+    <div className="flex items-start gap-5">
+      {action ? <Ring facts={action.ring} seed={action.batchId} size={110} title={number} /> : null}
+      <div className="min-w-0 grow">
+        <p className="reading text-xl font-semibold">
+          {number} {action?.title}
+        </p>
+        <h1 className="text-[clamp(1.6rem,3.6vw,2.7rem)]">{action ? action.action : 'All steps done'}</h1>
+        {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
+      </div>
+      <div className="ml-auto flex flex-col wide:flex-row">
+        {rags.map((line) => (
+          <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
+        ))}
+      </div>
+    </div>
+  );
+}
+
+/** The count-down that is read across the shop, with its three moments. */
+function CountDown({ action, nowMs, zone }: Pick<Props, 'action' | 'nowMs' | 'zone'>) {
+  const count = action ? countdown(action, nowMs) : { big: 'done', small: 'every step' };
+  const late = action !== null && pressOf(action, nowMs) === 'at-risk';
+  return (
+    <div className="flex grow flex-wrap items-center justify-between gap-x-10">
+      <p className={`reading text-[clamp(5rem,min(17vw,24vh),15rem)] font-semibold leading-none ${late ? 'text-late' : ''}`}>
+        {count.big}
+        <span className="block text-[0.18em] font-normal text-soft">{count.small}</span>
+      </p>
+      {action ? <Moments action={action} zone={zone} nowMs={nowMs} /> : null}
+    </div>
+  );
+}
+
+type ButtonProps = Pick<Props, 'action' | 'number' | 'lastDone' | 'nowMs' | 'ready'> & {
+  readonly busy: boolean;
+  readonly onRecord: (pass?: boolean) => void;
+  readonly onTakeBack: () => void;
+};
+
+/** Done, take back, and out. */
+function BenchButtons({ action, number, lastDone, nowMs, ready, busy, onRecord, onTakeBack }: ButtonProps) {
+  return (
+    <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
+      <div className="grid auto-cols-fr grid-flow-col gap-4">
+        {action ? (
+          <RecordButtons action={action} nowMs={nowMs} busy={busy || !ready} huge onRecord={onRecord} />
+        ) : (
+          <Button look="hand" className="min-h-28 text-3xl" disabled>
+            Done
+          </Button>
+        )}
+      </div>
+      <Button className="min-h-28 text-xl" disabled={busy || !lastDone} onClick={onTakeBack}>
+        Take back{lastDone ? ` “${lastDone}”` : ''}
+      </Button>
+      <Link
+        href={`/work/${number}`}
+        className="flex min-h-28 items-center justify-center border-2 border-ink text-xl font-semibold no-underline"
+      >
+        Coat book
+      </Link>
+    </div>
   );
 }
