@@ -23,7 +23,6 @@ type Props = {
 export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
   const [chosen, setChosen] = useState<readonly number[]>([]);
-  const [typed, setTyped] = useState('');
   const [missing, setMissing] = useState('');
   const { busy, told, record } = useRecord(serverNowMs);
   const add = (text: string): void => {
@@ -49,31 +48,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
   return (
     <div className="grid gap-8 wide:grid-cols-2">
       <section aria-label="Open batches">
-        <form
-          className="mb-3 flex flex-wrap items-center gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            add(typed);
-            setTyped('');
-          }}
-        >
-          <label className="flex items-center gap-2">
-            <span className="text-soft">Mark or number</span>
-            <input
-              className="reading min-h-14 w-32 border-ink border-b-2 bg-paper px-3 text-lg"
-              value={typed}
-              onChange={(event) => setTyped(event.target.value)}
-              placeholder="31-014/3"
-              autoComplete="off"
-            />
-          </label>
-          <Button big type="submit">
-            Take in hand
-          </Button>
-          <Button big look="quiet" onClick={() => (camera.on ? camera.stop() : void camera.start())}>
-            {camera.on ? 'Camera off' : 'Read by camera'}
-          </Button>
-        </form>
+        <MarkForm onAdd={add} camera={camera} />
         {camera.absent ? <p className="mb-2">{camera.absent}</p> : null}
         {missing ? (
           <p role="alert" className="mb-2 font-semibold text-late">
@@ -108,38 +83,86 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
       <section aria-label="In hand">
         <h2 className="mb-2">In hand</h2>
         {groups.length === 0 ? <p className="text-soft">Nothing yet: choose on the left, type a mark, or read a tag.</p> : null}
-        {groups.map((group) => {
-          const late = group.some((one) => pressOf(one, nowMs) === 'at-risk');
-          const early = group.some((one) => pressOf(one, nowMs) === 'too-early');
-          return (
-            <div key={group[0]?.done} className="mb-5 border-ink border-t-2 pt-2">
-              {group.map((action) => (
-                <div key={action.batchId} className="mb-2">
-                  <p>
-                    <strong className="reading">{action.number}</strong> {action.action}
-                    {action.round ? ` (${action.round})` : ''}
-                  </p>
-                  <Timing action={action} nowMs={nowMs} zone={zone} />
-                </div>
-              ))}
-              <Button
-                big
-                look={late ? 'late' : 'hand'}
-                className="w-full"
-                disabled={busy || !ready}
-                onClick={() => void recordAll(group)}
-              >
-                {group[0]?.done}
-                {early ? ' early' : ''}: {group.map((one) => one.number).join(', ')}
-              </Button>
-            </div>
-          );
-        })}
+        {groups.map((group) => (
+          <Group
+            key={group[0]?.done}
+            actions={group}
+            nowMs={nowMs}
+            zone={zone}
+            busy={busy || !ready}
+            onRecord={() => void recordAll(group)}
+          />
+        ))}
         <p role="status" className={`min-h-6 font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
           {told?.text}
         </p>
         {ready ? null : <p className="font-semibold text-late">▲ Say first who is at this device.</p>}
       </section>
+    </div>
+  );
+}
+
+type MarkProps = { readonly onAdd: (text: string) => void; readonly camera: ReturnType<typeof useCamera> };
+
+/** A mark or number, typed, or read by the camera. */
+function MarkForm({ onAdd, camera }: MarkProps) {
+  const [typed, setTyped] = useState('');
+  return (
+    <form
+      className="mb-3 flex flex-wrap items-center gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onAdd(typed);
+        setTyped('');
+      }}
+    >
+      <label className="flex items-center gap-2">
+        <span className="text-soft">Mark or number</span>
+        <input
+          className="reading min-h-14 w-32 border-ink border-b-2 bg-paper px-3 text-lg"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          placeholder="31-014/3"
+          autoComplete="off"
+        />
+      </label>
+      <Button big type="submit">
+        Take in hand
+      </Button>
+      <Button big look="quiet" onClick={() => (camera.on ? camera.stop() : void camera.start())}>
+        {camera.on ? 'Camera off' : 'Read by camera'}
+      </Button>
+    </form>
+  );
+}
+
+type GroupProps = {
+  readonly actions: readonly HandAction[];
+  readonly nowMs: number;
+  readonly zone: string;
+  readonly busy: boolean;
+  readonly onRecord: () => void;
+};
+
+/** Batches that wait for the same act: one button records it for all of them. */
+function Group({ actions, nowMs, zone, busy, onRecord }: GroupProps) {
+  const late = actions.some((one) => pressOf(one, nowMs) === 'at-risk');
+  const early = actions.some((one) => pressOf(one, nowMs) === 'too-early');
+  return (
+    <div className="mb-5 border-ink border-t-2 pt-2">
+      {actions.map((action) => (
+        <div key={action.batchId} className="mb-2">
+          <p>
+            <strong className="reading">{action.number}</strong> {action.action}
+            {action.round ? ` (${action.round})` : ''}
+          </p>
+          <Timing action={action} nowMs={nowMs} zone={zone} />
+        </div>
+      ))}
+      <Button big look={late ? 'late' : 'hand'} className="w-full" disabled={busy} onClick={onRecord}>
+        {actions[0]?.done}
+        {early ? ' early' : ''}: {actions.map((one) => one.number).join(', ')}
+      </Button>
     </div>
   );
 }

@@ -48,37 +48,13 @@ export function Decide({
     <section>
       <ol className="border-ink border-b">
         {gates.map((gate) => (
-          <li
+          <GateRow
             key={gate.id}
-            className="grid items-center gap-x-4 border-rule border-t py-2 bench:grid-cols-[1.6rem_minmax(0,1fr)_minmax(0,1.4fr)]"
-          >
-            <span aria-hidden="true" className={`text-xl ${gate.met ? 'text-fit' : 'text-late'}`}>
-              {gate.met ? '●' : '○'}
-            </span>
-            <span>
-              <strong>{GATE_WORDS[gate.id].name}</strong>
-              <span className="sr-only">{gate.met ? ': met' : ': not met'}</span>
-            </span>
-            <span className="text-sm">
-              {(evidence[gate.id] ?? []).map((line) => (
-                <span key={line} className="reading block">
-                  {line}
-                </span>
-              ))}
-              {gate.met ? null : <span className="block font-semibold text-late">{GATE_WORDS[gate.id].unmet}</span>}
-              {!gate.met && !gate.maySign ? <span className="block">Nobody may sign for this one.</span> : null}
-              {!gate.met && gate.maySign ? (
-                <Tick
-                  checked={signed.includes(gate.id)}
-                  onChange={() =>
-                    setSigned(signed.includes(gate.id) ? signed.filter((one) => one !== gate.id) : [...signed, gate.id])
-                  }
-                >
-                  I sign for it all the same
-                </Tick>
-              ) : null}
-            </span>
-          </li>
+            gate={gate}
+            evidence={evidence[gate.id] ?? []}
+            signed={signed.includes(gate.id)}
+            onSign={() => setSigned(signed.includes(gate.id) ? signed.filter((one) => one !== gate.id) : [...signed, gate.id])}
+          />
         ))}
       </ol>
       <div className="mt-4 max-w-xl">
@@ -113,5 +89,41 @@ export function Decide({
         </div>
       </div>
     </section>
+  );
+}
+
+type GateProps = {
+  readonly gate: Gate;
+  readonly evidence: readonly string[];
+  readonly signed: boolean;
+  readonly onSign: () => void;
+};
+
+/** One gate with its evidence, and a box to sign for it where that is allowed. */
+function GateRow({ gate, evidence, signed, onSign }: GateProps) {
+  return (
+    <li className="grid items-center gap-x-4 border-rule border-t py-2 bench:grid-cols-[1.6rem_minmax(0,1fr)_minmax(0,1.4fr)]">
+      <span aria-hidden="true" className={`text-xl ${gate.met ? 'text-fit' : 'text-late'}`}>
+        {gate.met ? '●' : '○'}
+      </span>
+      <span>
+        <strong>{GATE_WORDS[gate.id].name}</strong>
+        <span className="sr-only">{gate.met ? ': met' : ': not met'}</span>
+      </span>
+      <span className="text-sm">
+        {evidence.map((line) => (
+          <span key={line} className="reading block">
+            {line}
+          </span>
+        ))}
+        {gate.met ? null : <span className="block font-semibold text-late">{GATE_WORDS[gate.id].unmet}</span>}
+        {!gate.met && !gate.maySign ? <span className="block">Nobody may sign for this one.</span> : null}
+        {!gate.met && gate.maySign ? (
+          <Tick checked={signed} onChange={onSign}>
+            I sign for it all the same
+          </Tick>
+        ) : null}
+      </span>
+    </li>
   );
 }

@@ -6,7 +6,7 @@ import { Link } from '@/ui/link';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { useForm } from '@/web/form/use-form';
+import { type Form, useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { sell } from '../actions';
 import { SaleFields } from '../forms';
@@ -68,70 +68,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
       ) : null}
       {unsold > 0 ? (
         <form noValidate className="flex flex-col gap-1" onSubmit={form.submit}>
-          <div className="grid grid-cols-3 gap-4">
-            <TextField label="Pieces" inputMode="numeric" {...form.field('pieces')} />
-            <TextField label={`Price each (${currency})`} inputMode="decimal" {...form.field('price')} />
-            <TextField label="Sold on" type="date" {...form.field('soldOn')} />
-          </div>
-          <div className="grid grid-cols-2 gap-4">
-            <TextField
-              label="Buyer (may stay empty)"
-              {...form.field('buyer')}
-              hint="kept as little as possible; never on the slip’s code"
-            />
-            <TextField
-              label="Address for reminders (may stay empty)"
-              type="email"
-              {...form.field('email')}
-              hint="only if they want letters; they can stop them"
-            />
-          </div>
-          <div className="grid grid-cols-3 gap-4">
-            <SelectField label="Used" {...form.field('use')}>
-              <option value="daily">daily</option>
-              <option value="weekly">weekly</option>
-              <option value="occasional">now and then</option>
-            </SelectField>
-            <SelectField label="Cleaned" {...form.field('wash')}>
-              <option value="wipe">wiped</option>
-              <option value="hand">washed by hand</option>
-              <option value="soak">left in water</option>
-            </SelectField>
-            <SelectField label="The owner" {...form.field('upkeep')}>
-              <option value="re-oils">re-oils</option>
-              <option value="will-not">will not</option>
-              <option value="unknown">is not known</option>
-            </SelectField>
-          </div>
-          <div className="grid grid-cols-2 gap-4">
-            <SelectField label="Goes to" {...form.field('country')} hint="dry winter rooms want looks sooner">
-              <option value="">not known</option>
-              {COUNTRY_CHOICES.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </SelectField>
-            <SelectField label="Slip and letters in" {...form.field('language')}>
-              {LANGUAGES.map((id) => (
-                <option key={id} value={id}>
-                  {LANGUAGE_NAMES[id]}
-                </option>
-              ))}
-            </SelectField>
-          </div>
-          {bottles.length > 0 ? (
-            <SelectField label="Bottle in the box, one for each piece" {...form.field('bottle')}>
-              <option value="">none</option>
-              {bottles.map((one) => (
-                <option key={one.lotId} value={one.lotId}>
-                  {bottleWords(one, currency)}
-                </option>
-              ))}
-            </SelectField>
-          ) : (
-            <p className="text-sm text-soft">No tin that renews this finish is left: nothing can go in the box.</p>
-          )}
+          <SaleRows form={form} currency={currency} bottles={bottles} />
           <Faults of={form.faults} />
           <Button look="main" big type="submit" disabled={form.busy}>
             Sold
@@ -139,5 +76,79 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
         </form>
       ) : null}
     </section>
+  );
+}
+
+type RowsProps = Pick<Props, 'currency' | 'bottles'> & { readonly form: Form<SaleTyped> };
+
+/** How many, for how much, to whom; how it will be used; and what goes in the box. */
+function SaleRows({ form, currency, bottles }: RowsProps) {
+  return (
+    <>
+      <div className="grid grid-cols-3 gap-4">
+        <TextField label="Pieces" inputMode="numeric" {...form.field('pieces')} />
+        <TextField label={`Price each (${currency})`} inputMode="decimal" {...form.field('price')} />
+        <TextField label="Sold on" type="date" {...form.field('soldOn')} />
+      </div>
+      <div className="grid grid-cols-2 gap-4">
+        <TextField
+          label="Buyer (may stay empty)"
+          {...form.field('buyer')}
+          hint="kept as little as possible; never on the slip’s code"
+        />
+        <TextField
+          label="Address for reminders (may stay empty)"
+          type="email"
+          {...form.field('email')}
+          hint="only if they want letters; they can stop them"
+        />
+      </div>
+      <div className="grid grid-cols-3 gap-4">
+        <SelectField label="Used" {...form.field('use')}>
+          <option value="daily">daily</option>
+          <option value="weekly">weekly</option>
+          <option value="occasional">now and then</option>
+        </SelectField>
+        <SelectField label="Cleaned" {...form.field('wash')}>
+          <option value="wipe">wiped</option>
+          <option value="hand">washed by hand</option>
+          <option value="soak">left in water</option>
+        </SelectField>
+        <SelectField label="The owner" {...form.field('upkeep')}>
+          <option value="re-oils">re-oils</option>
+          <option value="will-not">will not</option>
+          <option value="unknown">is not known</option>
+        </SelectField>
+      </div>
+      <div className="grid grid-cols-2 gap-4">
+        <SelectField label="Goes to" {...form.field('country')} hint="dry winter rooms want looks sooner">
+          <option value="">not known</option>
+          {COUNTRY_CHOICES.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label="Slip and letters in" {...form.field('language')}>
+          {LANGUAGES.map((id) => (
+            <option key={id} value={id}>
+              {LANGUAGE_NAMES[id]}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      {bottles.length > 0 ? (
+        <SelectField label="Bottle in the box, one for each piece" {...form.field('bottle')}>
+          <option value="">none</option>
+          {bottles.map((one) => (
+            <option key={one.lotId} value={one.lotId}>
+              {bottleWords(one, currency)}
+            </option>
+          ))}
+        </SelectField>
+      ) : (
+        <p className="text-sm text-soft">No tin that renews this finish is left: nothing can go in the box.</p>
+      )}
+    </>
   );
 }

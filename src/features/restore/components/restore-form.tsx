@@ -99,46 +99,57 @@ export function RestoreForm({ designs, species, regimens, lots }: Props) {
           Take it in
         </Button>
       </div>
-      {shape ? (
-        <section aria-label="What is wrong with it">
-          <PiecePicture
-            geometry={shape.geometry}
-            name={shape.name}
-            seen={Object.fromEntries(marks.map(({ surface }) => [surface, true]))}
-          />
-          <ol>
-            {surfacesOf(shape.geometry).map((surface, i) => (
-              <li key={surface}>
-                <label className="grid min-h-11 max-w-md grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
-                  <span className="reading font-semibold">{i + 1}</span>
-                  <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
-                  <select
-                    className="min-h-11 border-ink border-b-2 bg-paper px-2"
-                    value={marks.find((one) => one.surface === surface)?.mark ?? ''}
-                    onChange={(event) =>
-                      setMark(
-                        surface,
-                        MARKS.find((mark) => mark === event.target.value),
-                      )
-                    }
-                  >
-                    <option value="">as it was</option>
-                    {MARKS.map((mark) => (
-                      <option key={mark} value={mark}>
-                        {MARK_WORDS[mark]}
-                      </option>
-                    ))}
-                  </select>
-                </label>
-              </li>
-            ))}
-          </ol>
-          <p className="mt-3 text-lg" aria-live="polite">
-            Sand {sandingPlan(marks).join(', then ')}, along the grain.
-            {marks.some(({ mark }) => mark === 'crack') ? ' ▲ A crack stays: say so to its owner before you begin.' : ''}
-          </p>
-        </section>
-      ) : null}
+      {shape ? <WrongWithIt shape={shape} marks={marks} onMark={setMark} /> : null}
     </form>
+  );
+}
+
+type WrongProps = {
+  readonly shape: Props['designs'][number];
+  readonly marks: JobTyped['marks'];
+  readonly onMark: (surface: Surface, mark: Mark | undefined) => void;
+};
+
+/** The piece with its surfaces: what is wrong where, and the sanding that follows. */
+function WrongWithIt({ shape, marks, onMark }: WrongProps) {
+  return (
+    <section aria-label="What is wrong with it">
+      <PiecePicture
+        geometry={shape.geometry}
+        name={shape.name}
+        seen={Object.fromEntries(marks.map(({ surface }) => [surface, true]))}
+      />
+      <ol>
+        {surfacesOf(shape.geometry).map((surface, i) => (
+          <li key={surface}>
+            <label className="grid min-h-11 max-w-md grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
+              <span className="reading font-semibold">{i + 1}</span>
+              <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
+              <select
+                className="min-h-11 border-ink border-b-2 bg-paper px-2"
+                value={marks.find((one) => one.surface === surface)?.mark ?? ''}
+                onChange={(event) =>
+                  onMark(
+                    surface,
+                    MARKS.find((mark) => mark === event.target.value),
+                  )
+                }
+              >
+                <option value="">as it was</option>
+                {MARKS.map((mark) => (
+                  <option key={mark} value={mark}>
+                    {MARK_WORDS[mark]}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-3 text-lg" aria-live="polite">
+        Sand {sandingPlan(marks).join(', then ')}, along the grain.
+        {marks.some(({ mark }) => mark === 'crack') ? ' ▲ A crack stays: say so to its owner before you begin.' : ''}
+      </p>
+    </section>
   );
 }
