@@ -89,28 +89,7 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
         <Faults of={[...(preview?.fault ? [preview.fault] : []), ...looking.rest([]), ...taking.rest([])]} />
         {preview && preview.rows.length > 0 ? (
           <>
-            <ul aria-label="What was understood">
-              {preview.rows.map((one, i) => {
-                const { mark, says, tone } = STATUS[one.status];
-                return (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: a file's formulas have no other name that is sure to differ
-                  <li key={i} className="border-hair border-b py-2">
-                    <p>
-                      <strong>{one.name || 'no name'}</strong>{' '}
-                      <span className={`font-semibold ${tone}`}>
-                        {mark} {says} {one.knownAs && one.status !== 'new' ? `“${one.knownAs}”` : ''}
-                      </span>
-                    </p>
-                    <p className="reading text-sm text-soft">{one.under}</p>
-                    {one.faults.map((fault) => (
-                      <p key={fault} className="text-sm text-late">
-                        ▲ {fault}
-                      </p>
-                    ))}
-                  </li>
-                );
-              })}
-            </ul>
+            <Understood rows={preview.rows} />
             {preview.asks?.map(({ name, label, value, options }) => (
               <SelectField
                 key={name}
@@ -148,5 +127,33 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
         ) : null}
       </Sheet>
     </>
+  );
+}
+
+/** What was understood, row by row; nothing is refused in silence. */
+function Understood({ rows }: Pick<FilePreview, 'rows'>) {
+  return (
+    <ul aria-label="What was understood">
+      {rows.map((one, i) => {
+        const { mark, says, tone } = STATUS[one.status];
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a file's formulas have no other name that is sure to differ
+          <li key={i} className="border-hair border-b py-2">
+            <p>
+              <strong>{one.name || 'no name'}</strong>{' '}
+              <span className={`font-semibold ${tone}`}>
+                {mark} {says} {one.knownAs && one.status !== 'new' ? `“${one.knownAs}”` : ''}
+              </span>
+            </p>
+            <p className="reading text-sm text-soft">{one.under}</p>
+            {one.faults.map((fault) => (
+              <p key={fault} className="text-sm text-late">
+                ▲ {fault}
+              </p>
+            ))}
+          </li>
+        );
+      })}
+    </ul>
   );
 }

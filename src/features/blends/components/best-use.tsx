@@ -67,40 +67,16 @@ export function BestUse({ products, stock, jars, currency }: Props) {
         say="Which jars to fill from what is there. Write what a jar sells for and it is reckoned by price; without any price it fills the most weight."
       >
         {products.length === 0 ? <p>Save a formula and enter jars in the stores first.</p> : null}
-        <table className="w-full">
-          <thead>
-            <tr className="label border-ink border-b text-left">
-              <th className="py-1 font-normal">Product</th>
-              <th className="w-28 py-1 text-right font-normal">Sells for ({currency})</th>
-              <th className="w-20 py-1 text-right font-normal">Make</th>
-            </tr>
-          </thead>
-          <tbody>
-            {products.map((one) => (
-              <tr key={one.id} className="border-hair border-b">
-                <td className="py-1">
-                  {one.name}
-                  <span className="reading block text-sm text-soft">
-                    {one.jar.name}, {formatMass(one.netG)} net
-                  </span>
-                </td>
-                <td className="py-1 pl-2">
-                  <input
-                    aria-label={`${one.name} in ${one.jar.name} sells for`}
-                    className="reading min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-2 text-right"
-                    inputMode="decimal"
-                    value={prices[one.id] ?? ''}
-                    onChange={(event) => {
-                      setPrices({ ...prices, [one.id]: event.target.value });
-                      setFound(null);
-                    }}
-                  />
-                </td>
-                <td className="reading py-1 text-right text-lg font-semibold">{found ? (found.counts[one.id] ?? 0) : '–'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ProductTable
+          products={products}
+          currency={currency}
+          prices={prices}
+          counts={found?.counts ?? null}
+          onPrice={(id, price) => {
+            setPrices({ ...prices, [id]: price });
+            setFound(null);
+          }}
+        />
         <Faults of={faults} />
         <Button look="main" big disabled={products.length === 0} onClick={() => void find()}>
           Reckon it
@@ -128,5 +104,50 @@ export function BestUse({ products, stock, jars, currency }: Props) {
         ) : null}
       </Sheet>
     </>
+  );
+}
+
+type ProductsProps = {
+  readonly products: readonly Product[];
+  readonly currency: string;
+  readonly prices: Readonly<Record<string, string>>;
+  readonly counts: Readonly<Record<string, number>> | null;
+  readonly onPrice: (id: string, price: string) => void;
+};
+
+/** What could be filled, what it sells for, and how many of it to make. */
+function ProductTable({ products, currency, prices, counts, onPrice }: ProductsProps) {
+  return (
+    <table className="w-full">
+      <thead>
+        <tr className="label border-ink border-b text-left">
+          <th className="py-1 font-normal">Product</th>
+          <th className="w-28 py-1 text-right font-normal">Sells for ({currency})</th>
+          <th className="w-20 py-1 text-right font-normal">Make</th>
+        </tr>
+      </thead>
+      <tbody>
+        {products.map((one) => (
+          <tr key={one.id} className="border-hair border-b">
+            <td className="py-1">
+              {one.name}
+              <span className="reading block text-sm text-soft">
+                {one.jar.name}, {formatMass(one.netG)} net
+              </span>
+            </td>
+            <td className="py-1 pl-2">
+              <input
+                aria-label={`${one.name} in ${one.jar.name} sells for`}
+                className="reading min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                inputMode="decimal"
+                value={prices[one.id] ?? ''}
+                onChange={(event) => onPrice(one.id, event.target.value)}
+              />
+            </td>
+            <td className="reading py-1 text-right text-lg font-semibold">{counts ? (counts[one.id] ?? 0) : '–'}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

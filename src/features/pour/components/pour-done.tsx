@@ -7,10 +7,11 @@ import { CONTACT_WORDS, DRYING_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { longDate } from '@/ui/when';
 
+type Props = { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonly KnownLot[] };
+
 /** The lot as it was kept: its true masses and their lots, its yield, what is left, and what its label must say. */
-export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonly KnownLot[] }) {
+export function PourDone({ pot, lot, lots }: Props) {
   const parts = pot.revision.lines.reduce((sum, line) => sum + line.parts, 0);
-  const filledG = pot.fills.reduce((sum, fill) => sum + fill.count * fill.netG, 0);
   return (
     <div className="grid gap-10 bench:grid-cols-2">
       <section>
@@ -25,26 +26,7 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
             ))}
           </ul>
         ) : null}
-        <table className="w-full">
-          <thead>
-            <tr className="label border-ink border-b text-left">
-              <th className="py-1 font-normal">Weighed in</th>
-              <th className="py-1 font-normal">Lot</th>
-              <th className="py-1 text-right font-normal">Grams</th>
-              <th className="py-1 text-right font-normal">Share</th>
-            </tr>
-          </thead>
-          <tbody>
-            {pot.entries.map((entry) => (
-              <tr key={entry.clientId} className="border-hair border-b">
-                <td className="py-1.5">{findIngredient(entry.ingredientId)?.name}</td>
-                <td className="reading py-1.5">{lots.find((one) => one.id === entry.lotId)?.number}</td>
-                <td className="reading py-1.5 text-right font-semibold">{formatMass(entry.grams)}</td>
-                <td className="reading py-1.5 text-right text-soft">{((entry.grams / lot.receivedG) * 100).toFixed(1)} %</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <WeighedIn pot={pot} lot={lot} lots={lots} />
         <p className="reading mt-2 text-soft">
           Asked for: {pot.revision.lines.map((line) => `${((line.parts / parts) * 100).toFixed(1)} %`).join(' : ')} by{' '}
           {pot.revision.basis === 'mass' ? 'weight' : 'volume'}.
@@ -52,31 +34,7 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
       </section>
       <section>
         <h2 className="mb-2">What came of it</h2>
-        <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
-          <dt className="text-soft">Made</dt>
-          <dd className="reading font-semibold">{formatMass(lot.receivedG)}</dd>
-          <dt className="text-soft">Filled</dt>
-          <dd className="reading font-semibold">
-            {pot.fills
-              .map(
-                (fill) =>
-                  `${fill.count} × ${fill.container} at ${formatMass(fill.netG)} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
-              )
-              .join(', ') || 'no jars'}
-          </dd>
-          <dt className="text-soft">Yield in jars</dt>
-          <dd className="reading font-semibold">{((filledG / lot.receivedG) * 100).toFixed(0)} %</dd>
-          <dt className="text-soft">Shop jar</dt>
-          <dd className="reading font-semibold">{formatMass(lot.leftG)}</dd>
-          <dt className="text-soft">Contents</dt>
-          <dd>{lot.contents.join(', ')}</dd>
-          <dt className="text-soft">Allergens</dt>
-          <dd className="font-semibold">{lot.nature?.allergens.join(', ') || 'none known'}</dd>
-          <dt className="text-soft">Best before</dt>
-          <dd>{lot.bestBefore ? longDate(lot.bestBefore) : 'not known'}</dd>
-          <dt className="text-soft">It</dt>
-          <dd>{lot.nature ? `${DRYING_WORDS[lot.nature.drying]}; ${CONTACT_WORDS[lot.nature.contact]}` : ''}</dd>
-        </dl>
+        <CameOfIt pot={pot} lot={lot} />
         <h2 className="mt-6 mb-1">Label and clean up</h2>
         <ul className="mb-3 list-disc pl-5">
           {pot.fills.map((fill) => (
@@ -107,5 +65,63 @@ export function PourDone({ pot, lot, lots }: { readonly pot: Pot; readonly lot: 
         </div>
       </section>
     </div>
+  );
+}
+
+/** What was weighed in, with its share. */
+function WeighedIn({ pot, lot, lots }: Props) {
+  return (
+    <table className="w-full">
+      <thead>
+        <tr className="label border-ink border-b text-left">
+          <th className="py-1 font-normal">Weighed in</th>
+          <th className="py-1 font-normal">Lot</th>
+          <th className="py-1 text-right font-normal">Grams</th>
+          <th className="py-1 text-right font-normal">Share</th>
+        </tr>
+      </thead>
+      <tbody>
+        {pot.entries.map((entry) => (
+          <tr key={entry.clientId} className="border-hair border-b">
+            <td className="py-1.5">{findIngredient(entry.ingredientId)?.name}</td>
+            <td className="reading py-1.5">{lots.find((one) => one.id === entry.lotId)?.number}</td>
+            <td className="reading py-1.5 text-right font-semibold">{formatMass(entry.grams)}</td>
+            <td className="reading py-1.5 text-right text-soft">{((entry.grams / lot.receivedG) * 100).toFixed(1)} %</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** What the pot made, and what of it is in jars. */
+function CameOfIt({ pot, lot }: Pick<Props, 'pot' | 'lot'>) {
+  const filledG = pot.fills.reduce((sum, fill) => sum + fill.count * fill.netG, 0);
+  return (
+    <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
+      <dt className="text-soft">Made</dt>
+      <dd className="reading font-semibold">{formatMass(lot.receivedG)}</dd>
+      <dt className="text-soft">Filled</dt>
+      <dd className="reading font-semibold">
+        {pot.fills
+          .map(
+            (fill) =>
+              `${fill.count} × ${fill.container} at ${formatMass(fill.netG)} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
+          )
+          .join(', ') || 'no jars'}
+      </dd>
+      <dt className="text-soft">Yield in jars</dt>
+      <dd className="reading font-semibold">{((filledG / lot.receivedG) * 100).toFixed(0)} %</dd>
+      <dt className="text-soft">Shop jar</dt>
+      <dd className="reading font-semibold">{formatMass(lot.leftG)}</dd>
+      <dt className="text-soft">Contents</dt>
+      <dd>{lot.contents.join(', ')}</dd>
+      <dt className="text-soft">Allergens</dt>
+      <dd className="font-semibold">{lot.nature?.allergens.join(', ') || 'none known'}</dd>
+      <dt className="text-soft">Best before</dt>
+      <dd>{lot.bestBefore ? longDate(lot.bestBefore) : 'not known'}</dd>
+      <dt className="text-soft">It</dt>
+      <dd>{lot.nature ? `${DRYING_WORDS[lot.nature.drying]}; ${CONTACT_WORDS[lot.nature.contact]}` : ''}</dd>
+    </dl>
   );
 }

@@ -9,7 +9,7 @@ import type { z } from 'zod';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
-import { useForm } from '@/web/form/use-form';
+import { type FieldOf, type Form, useForm } from '@/web/form/use-form';
 import { UseTicks } from './uses';
 import { saveDesign } from '../actions';
 import { DesignFields } from '../forms';
@@ -114,27 +114,7 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
             </option>
           ))}
         </SelectField>
-        {draft.shape === 'board' ? (
-          <>
-            <TextField
-              label="Length × width × thickness"
-              {...field('sizes')}
-              hint="420 x 260 x 24, or 12 x 18 x 1 in"
-              echo={echo}
-            />
-            <SelectField label="Grain of the faces" {...form.field('grain')}>
-              <option value="long">long grain</option>
-              <option value="end">end grain</option>
-            </SelectField>
-            <TextField
-              label="Juice groove: width × depth × from the edge"
-              {...field('groove')}
-              hint="12 x 5 x 20; empty for none"
-            />
-            <TextField label="Handle hole: length × width" {...field('hole')} hint="90 x 30; empty for none" />
-            <TextField label="Engraved, share of the top face" {...field('engraved')} hint="10 %; empty for none" />
-          </>
-        ) : null}
+        {draft.shape === 'board' ? <BoardFields field={field} form={form} echo={echo} /> : null}
         {draft.shape === 'box' ? (
           <>
             <TextField label="Length × width × height" {...field('sizes')} hint="180 x 120 x 90" echo={echo} />
@@ -169,3 +149,25 @@ const sizesOf = (geometry: Geometry): string =>
   geometry.shape === 'board'
     ? `${[geometry.lengthMm, geometry.widthMm, geometry.thickMm].map((mm) => mm.toFixed(0)).join(' × ')} mm, `
     : '';
+
+type BoardProps = {
+  readonly field: (name: Typed) => FieldOf;
+  readonly form: Form<z.input<typeof DesignFields>>;
+  readonly echo: string | null;
+};
+
+/** A board's sizes and what is cut into it. */
+function BoardFields({ field, form, echo }: BoardProps) {
+  return (
+    <>
+      <TextField label="Length × width × thickness" {...field('sizes')} hint="420 x 260 x 24, or 12 x 18 x 1 in" echo={echo} />
+      <SelectField label="Grain of the faces" {...form.field('grain')}>
+        <option value="long">long grain</option>
+        <option value="end">end grain</option>
+      </SelectField>
+      <TextField label="Juice groove: width × depth × from the edge" {...field('groove')} hint="12 x 5 x 20; empty for none" />
+      <TextField label="Handle hole: length × width" {...field('hole')} hint="90 x 30; empty for none" />
+      <TextField label="Engraved, share of the top face" {...field('engraved')} hint="10 %; empty for none" />
+    </>
+  );
+}

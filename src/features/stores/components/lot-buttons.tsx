@@ -58,32 +58,7 @@ export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
           save={(values) => saveBath({ name: '', bath: lot.id, ...values })}
         />
       ) : null}
-      <FormSheet
-        opens="Check it"
-        title={`Check ${lot.number}`}
-        saves="Keep it"
-        fields={[
-          { name: 'kind', label: 'By', options: CHECKS.map(([value, words]) => ({ value, name: words.name })) },
-          {
-            name: 'pass',
-            label: 'It is',
-            options: [
-              { value: 'yes', name: 'as it should be' },
-              { value: 'no', name: 'not as it should be' },
-            ],
-          },
-          { name: 'note', label: 'Note' },
-        ]}
-        echo={({ kind }) => {
-          const words = LOT_CHECK_WORDS[kind as keyof typeof LOT_CHECK_WORDS];
-          return words ? (
-            <p className="text-soft">
-              {words.how} Good: {words.pass}. Bad: {words.fail}.
-            </p>
-          ) : null;
-        }}
-        save={(values) => saveCheck({ lotId: lot.id, ...values })}
-      />
+      <CheckIt lot={lot} />
       {lot.hasWax ? (
         <FormSheet
           opens="Thumb test"
@@ -104,26 +79,63 @@ export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
         fields={[{ name: 'amount', label: 'How much was spilt, thrown away or gone off', hint: '40 g' }]}
         save={(values) => saveLoss({ lotId: lot.id, ...values })}
       />
-      {isHeld ? (
-        <FormSheet
-          opens="Lift the hold"
-          title={`Lift the hold on ${lot.number}`}
-          say="From this moment it may be drawn from again, and so may all it went into. Why stands on its record."
-          saves="Lift it"
-          fields={[{ name: 'why', label: 'Why it may be used again', hint: 'smelled again, sound; supplier cleared it' }]}
-          save={(values) => lift({ lotId: lot.id, ...values })}
-        />
-      ) : (
-        <FormSheet
-          opens="Hold it"
-          look="quiet"
-          title={`Hold ${lot.number}`}
-          say="From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page."
-          saves="Hold it now"
-          fields={[{ name: 'reason', label: 'Why', hint: 'smells rancid; supplier’s recall' }]}
-          save={(values) => hold({ lotId: lot.id, ...values })}
-        />
-      )}
+      <HoldIt lot={lot} isHeld={isHeld} />
     </div>
+  );
+}
+
+/** A look at a lot by one of its checks. */
+function CheckIt({ lot }: Pick<Props, 'lot'>) {
+  return (
+    <FormSheet
+      opens="Check it"
+      title={`Check ${lot.number}`}
+      saves="Keep it"
+      fields={[
+        { name: 'kind', label: 'By', options: CHECKS.map(([value, words]) => ({ value, name: words.name })) },
+        {
+          name: 'pass',
+          label: 'It is',
+          options: [
+            { value: 'yes', name: 'as it should be' },
+            { value: 'no', name: 'not as it should be' },
+          ],
+        },
+        { name: 'note', label: 'Note' },
+      ]}
+      echo={({ kind }) => {
+        const words = LOT_CHECK_WORDS[kind as keyof typeof LOT_CHECK_WORDS];
+        return words ? (
+          <p className="text-soft">
+            {words.how} Good: {words.pass}. Bad: {words.fail}.
+          </p>
+        ) : null;
+      }}
+      save={(values) => saveCheck({ lotId: lot.id, ...values })}
+    />
+  );
+}
+
+/** Holds a lot, or lifts its hold; why stands on its record. */
+function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
+  return isHeld ? (
+    <FormSheet
+      opens="Lift the hold"
+      title={`Lift the hold on ${lot.number}`}
+      say="From this moment it may be drawn from again, and so may all it went into. Why stands on its record."
+      saves="Lift it"
+      fields={[{ name: 'why', label: 'Why it may be used again', hint: 'smelled again, sound; supplier cleared it' }]}
+      save={(values) => lift({ lotId: lot.id, ...values })}
+    />
+  ) : (
+    <FormSheet
+      opens="Hold it"
+      look="quiet"
+      title={`Hold ${lot.number}`}
+      say="From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page."
+      saves="Hold it now"
+      fields={[{ name: 'reason', label: 'Why', hint: 'smells rancid; supplier’s recall' }]}
+      save={(values) => hold({ lotId: lot.id, ...values })}
+    />
   );
 }
