@@ -6,7 +6,7 @@ import { formatMass, parseMass, parseNumber } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { useForm } from '@/web/form/use-form';
+import { type Form, useForm } from '@/web/form/use-form';
 import { filled } from '../actions';
 import { FillFields } from '../forms';
 
@@ -148,60 +148,17 @@ export function Filling({
           </tr>
         </thead>
         <tbody>
-          {jars.map((jar, i) => {
-            const brim = proposed?.hotBrim?.[jar.id];
-            const samples = samplesOf(rows[i]?.weighed ?? '', jar.tareG ?? 0);
-            const high = brim !== undefined && brim > HOT_BRIM_LIMIT;
-            return (
-              <tr key={jar.id} className="border-hair border-b align-top">
-                <th scope="row" className="py-3 text-left font-semibold">
-                  {jar.name}
-                </th>
-                <td className="reading py-3">{jar.have}</td>
-                <td className="pr-4">
-                  <TextField
-                    label=""
-                    aria-label={`${jar.name}: how many filled`}
-                    inputMode="numeric"
-                    {...form.field(`jars.${i}.count`)}
-                    value={countOf(i)}
-                  />
-                </td>
-                <td className="pr-4">
-                  <TextField
-                    label=""
-                    aria-label={`${jar.name}: net mass`}
-                    inputMode="decimal"
-                    {...form.field(`jars.${i}.net`)}
-                    value={netOf(i)}
-                    hint="g"
-                  />
-                </td>
-                <td className="pr-4">
-                  <TextField
-                    label=""
-                    aria-label={`${jar.name}: weighed, with the jar`}
-                    {...form.field(`jars.${i}.weighed`)}
-                    hint={
-                      jar.tareG === null
-                        ? 'its tare is not known: weigh on a tared empty'
-                        : `one or several, with a space between; tare ${formatMass(jar.tareG)}`
-                    }
-                    echo={
-                      samples
-                        ? `${formatMass(samples.meanG)} on average, ${samples.spreadG.toFixed(1)} g apart; label ${formatMass(samples.lowestG)}`
-                        : null
-                    }
-                  />
-                </td>
-                <td className={`reading py-3 ${high ? 'font-semibold text-late' : 'text-soft'}`}>
-                  {brim === undefined
-                    ? '–'
-                    : `${high ? '▲ ' : ''}${(brim * 100).toFixed(0)} % of the brim${high ? ': fill in two goes' : ''}`}
-                </td>
-              </tr>
-            );
-          })}
+          {jars.map((jar, i) => (
+            <JarRow
+              key={jar.id}
+              jar={jar}
+              form={form}
+              at={i}
+              count={countOf(i)}
+              net={netOf(i)}
+              brim={proposed?.hotBrim?.[jar.id]}
+            />
+          ))}
         </tbody>
       </table>
       {jars.length === 0 ? (
@@ -225,5 +182,70 @@ export function Filling({
         Filled
       </Button>
     </section>
+  );
+}
+
+type RowProps = {
+  readonly jar: Jar;
+  readonly form: Form<Typed>;
+  readonly at: number;
+  readonly count: string;
+  readonly net: string;
+  /** How high it stands while hot, as a share of the brim. */
+  readonly brim: number | undefined;
+};
+
+/** One size of jar: how many are filled, what they weigh, and how high they stand while hot. */
+function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
+  const samples = samplesOf(form.values.jars[i]?.weighed ?? '', jar.tareG ?? 0);
+  const high = brim !== undefined && brim > HOT_BRIM_LIMIT;
+  return (
+    <tr className="border-hair border-b align-top">
+      <th scope="row" className="py-3 text-left font-semibold">
+        {jar.name}
+      </th>
+      <td className="reading py-3">{jar.have}</td>
+      <td className="pr-4">
+        <TextField
+          label=""
+          aria-label={`${jar.name}: how many filled`}
+          inputMode="numeric"
+          {...form.field(`jars.${i}.count`)}
+          value={count}
+        />
+      </td>
+      <td className="pr-4">
+        <TextField
+          label=""
+          aria-label={`${jar.name}: net mass`}
+          inputMode="decimal"
+          {...form.field(`jars.${i}.net`)}
+          value={net}
+          hint="g"
+        />
+      </td>
+      <td className="pr-4">
+        <TextField
+          label=""
+          aria-label={`${jar.name}: weighed, with the jar`}
+          {...form.field(`jars.${i}.weighed`)}
+          hint={
+            jar.tareG === null
+              ? 'its tare is not known: weigh on a tared empty'
+              : `one or several, with a space between; tare ${formatMass(jar.tareG)}`
+          }
+          echo={
+            samples
+              ? `${formatMass(samples.meanG)} on average, ${samples.spreadG.toFixed(1)} g apart; label ${formatMass(samples.lowestG)}`
+              : null
+          }
+        />
+      </td>
+      <td className={`reading py-3 ${high ? 'font-semibold text-late' : 'text-soft'}`}>
+        {brim === undefined
+          ? '–'
+          : `${high ? '▲ ' : ''}${(brim * 100).toFixed(0)} % of the brim${high ? ': fill in two goes' : ''}`}
+      </td>
+    </tr>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type Gathered, running } from '@/core/blend';
+import { type Gathered, type Running, running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatMass, parseMass } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
@@ -133,18 +133,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
                 </>
               ) : null}
             </p>
-            {next && !correcting ? (
-              <>
-                <p
-                  className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${still < -0.5 ? 'text-late' : ''}`}
-                  aria-live="off"
-                >
-                  {still < -HAIR_G ? `+${grams(-still)}` : grams(Math.max(0, still))}
-                  <span className="ml-3 text-[0.25em] font-normal text-soft">{still < -HAIR_G ? 'g over' : 'g still to go'}</span>
-                </p>
-                <ToMark toGo={still} target={toGoG} family={findIngredient(entering)?.family ?? ''} />
-              </>
-            ) : null}
+            {next && !correcting ? <ToGo ingredient={entering} still={still} target={toGoG} /> : null}
             <form
               className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
               onSubmit={(event) => {
@@ -163,22 +152,14 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
                 fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
               />
               {pot.practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
-              <SelectField
-                className={pot.practice ? 'hidden' : ''}
-                label="From lot"
+              <LotField
+                hidden={pot.practice}
+                choices={choices}
                 value={lotId}
                 disabled={correcting}
-                onChange={(event) => setChosen({ ...chosen, [entering]: Number(event.target.value) })}
                 fault={faults.lotId}
-                hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}
-              >
-                {choices.length === 0 ? <option value={0}>–</option> : null}
-                {choices.map((one) => (
-                  <option key={one.id} value={one.id}>
-                    {one.number}, {one.leftG > HAIR_G ? `${formatMass(one.leftG)} left` : 'empty by the book'}
-                  </option>
-                ))}
-              </SelectField>
+                onChoose={(id) => setChosen({ ...chosen, [entering]: id })}
+              />
               <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || !ready}>
                 {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
               </Button>
@@ -198,61 +179,15 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
           </p>
         ))}
         <Faults of={rest(['reading', 'lotId'])} />
-        <div className="mt-2 flex flex-wrap gap-3">
-          {!next ? (
-            <Button
-              look="hand"
-              big
-              disabled={busy}
-              onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}
-            >
-              All in
-            </Button>
-          ) : null}
-          {short && !correcting ? (
-            <Button
-              look={short.near ? 'hand' : 'plain'}
-              big={short.near}
-              disabled={busy}
-              onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'as-it-is' }))}
-            >
-              {short.near
-                ? 'Near enough, go on'
-                : `Go on with what is in: ${grams(short.shortG)} g of ${nameOf(short.ingredient).toLowerCase()} short, ${Math.round(short.share * 100)} %`}
-            </Button>
-          ) : null}
-          {short && !short.near && short.lessG !== null && !correcting ? (
-            <Button
-              disabled={busy}
-              onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'less' }))}
-            >
-              Make less: {grams(short.lessG)} g, its ratio kept
-            </Button>
-          ) : null}
-          {last ? (
-            <Button look="quiet" disabled={busy} onClick={() => setCorrecting(!correcting)}>
-              {correcting ? 'Leave it as it was' : `Correct the last reading (${grams(last.readingG)} g)`}
-            </Button>
-          ) : null}
-          {pot.mayBeCold ? (
-            <Button
-              look="quiet"
-              disabled={busy}
-              onClick={() => void run(() => madeCold({ pourId: pot.id, version: pot.version }))}
-            >
-              Make it cold instead, in the closed jar
-            </Button>
-          ) : null}
-          <StraySheet
-            pourId={pot.id}
-            strays={strays}
-            lines={lines}
-            onScaleG={Object.values(poured).reduce((sum, one) => sum + one, 0)}
-          />
-          <Button look="quiet" disabled={busy} onClick={() => void run(() => giveUp({ pourId: pot.id, version: pot.version }))}>
-            Give this pot up
-          </Button>
-        </div>
+        <PotActions
+          pot={pot}
+          last={last}
+          strays={strays}
+          state={state.value}
+          onScaleG={Object.values(poured).reduce((sum, one) => sum + one, 0)}
+          correcting={correcting}
+          onCorrect={() => setCorrecting(!correcting)}
+        />
         {struck.length > 0 ? (
           <p className="reading text-soft">
             Struck through:{' '}
@@ -284,5 +219,110 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
       </section>
       <PotMarks lines={lines} entering={entering ?? null} targetG={pot.targetG} slips={slips} />
     </div>
+  );
+}
+
+/** How far it is to the mark, as large as the screen allows. */
+function ToGo({ ingredient, still, target }: { readonly ingredient: string; readonly still: number; readonly target: number }) {
+  return (
+    <>
+      <p
+        className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${still < -0.5 ? 'text-late' : ''}`}
+        aria-live="off"
+      >
+        {still < -HAIR_G ? `+${grams(-still)}` : grams(Math.max(0, still))}
+        <span className="ml-3 text-[0.25em] font-normal text-soft">{still < -HAIR_G ? 'g over' : 'g still to go'}</span>
+      </p>
+      <ToMark toGo={still} target={target} family={findIngredient(ingredient)?.family ?? ''} />
+    </>
+  );
+}
+
+type LotFieldProps = {
+  readonly hidden: boolean;
+  readonly choices: readonly ShelfLot[];
+  readonly value: number;
+  readonly disabled: boolean;
+  readonly fault: string | undefined;
+  readonly onChoose: (lotId: number) => void;
+};
+
+/** From which lot it is weighed. */
+function LotField({ hidden, choices, value, disabled, fault, onChoose }: LotFieldProps) {
+  return (
+    <SelectField
+      className={hidden ? 'hidden' : ''}
+      label="From lot"
+      value={value}
+      disabled={disabled}
+      onChange={(event) => onChoose(Number(event.target.value))}
+      fault={fault}
+      hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}
+    >
+      {choices.length === 0 ? <option value={0}>–</option> : null}
+      {choices.map((one) => (
+        <option key={one.id} value={one.id}>
+          {one.number}, {one.leftG > HAIR_G ? `${formatMass(one.leftG)} left` : 'empty by the book'}
+        </option>
+      ))}
+    </SelectField>
+  );
+}
+
+type ActionsProps = Pick<Props, 'pot' | 'last' | 'strays'> & {
+  readonly state: Running;
+  readonly onScaleG: number;
+  readonly correcting: boolean;
+  readonly onCorrect: () => void;
+};
+
+/** What may be done with the pot beside weighing. */
+function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG, correcting, onCorrect }: ActionsProps) {
+  const { busy, rest, run } = useSave<unknown>();
+  return (
+    <>
+      <Faults of={rest([])} />
+      <div className="mt-2 flex flex-wrap gap-3">
+        {!next ? (
+          <Button look="hand" big disabled={busy} onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}>
+            All in
+          </Button>
+        ) : null}
+        {short && !correcting ? (
+          <Button
+            look={short.near ? 'hand' : 'plain'}
+            big={short.near}
+            disabled={busy}
+            onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'as-it-is' }))}
+          >
+            {short.near
+              ? 'Near enough, go on'
+              : `Go on with what is in: ${grams(short.shortG)} g of ${nameOf(short.ingredient).toLowerCase()} short, ${Math.round(short.share * 100)} %`}
+          </Button>
+        ) : null}
+        {short && !short.near && short.lessG !== null && !correcting ? (
+          <Button
+            disabled={busy}
+            onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'less' }))}
+          >
+            Make less: {grams(short.lessG)} g, its ratio kept
+          </Button>
+        ) : null}
+        {last ? (
+          <Button look="quiet" disabled={busy} onClick={() => onCorrect()}>
+            {correcting ? 'Leave it as it was' : `Correct the last reading (${grams(last.readingG)} g)`}
+          </Button>
+        ) : null}
+        {pot.mayBeCold ? (
+          <Button look="quiet" disabled={busy} onClick={() => void run(() => madeCold({ pourId: pot.id, version: pot.version }))}>
+            Make it cold instead, in the closed jar
+          </Button>
+        ) : null}
+        <StraySheet pourId={pot.id} strays={strays} lines={lines} onScaleG={onScaleG} />
+        <Button look="quiet" disabled={busy} onClick={() => void run(() => giveUp({ pourId: pot.id, version: pot.version }))}>
+          Give this pot up
+        </Button>
+      </div>
+    </>
   );
 }

@@ -117,40 +117,12 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
           ))}
         </svg>
       </DragArea>
-      <div className="label mt-2 grid grid-cols-[4rem_1fr_1fr_2.75rem] gap-2" aria-hidden="true">
-        <span />
-        <span className="text-right">from the axis</span>
-        <span className="text-right">high</span>
-      </div>
-      <ol>
-        {draft.points.map((point, index) => (
-          <li key={point.key} className="grid grid-cols-[4rem_1fr_1fr_2.75rem] items-center gap-2 border-hair border-b py-1">
-            <span className="label">Point {index + 1}</span>
-            {(['r', 'z'] as const).map((axis) => (
-              <input
-                key={axis}
-                aria-label={`Point ${index + 1}, ${axis === 'r' ? 'from the axis' : 'high'}`}
-                aria-invalid={faults[`points.${index}`] ? true : undefined}
-                className="reading min-h-11 border-0 border-ink border-b-2 bg-paper px-2 text-right"
-                value={point[axis]}
-                onChange={(event) => set(index, { [axis]: event.target.value })}
-              />
-            ))}
-            <button
-              type="button"
-              aria-label={`Take point ${index + 1} out`}
-              className="min-h-11 text-xl disabled:opacity-30"
-              disabled={draft.points.length <= 2}
-              onClick={() => onChange({ points: draft.points.filter((_, i) => i !== index) })}
-            >
-              ×
-            </button>
-            {faults[`points.${index}`] ? (
-              <p className="col-span-4 text-sm font-semibold text-late">▲ {faults[`points.${index}`]}</p>
-            ) : null}
-          </li>
-        ))}
-      </ol>
+      <PointRows
+        points={draft.points}
+        faults={faults}
+        onSet={set}
+        onOut={(index) => onChange({ points: draft.points.filter((_, i) => i !== index) })}
+      />
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <Button onClick={add}>Add a point</Button>
         <Tick checked={draft.curved} onChange={() => onChange({ curved: !draft.curved })}>
@@ -188,5 +160,54 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
         />
       </div>
     </fieldset>
+  );
+}
+
+type PointRowsProps = {
+  readonly points: readonly PointDraft[];
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onSet: (index: number, change: Partial<PointDraft>) => void;
+  readonly onOut: (index: number) => void;
+};
+
+/** The points typed: the twin of pulling them. */
+function PointRows({ points, faults, onSet, onOut }: PointRowsProps) {
+  return (
+    <>
+      <div className="label mt-2 grid grid-cols-[4rem_1fr_1fr_2.75rem] gap-2" aria-hidden="true">
+        <span />
+        <span className="text-right">from the axis</span>
+        <span className="text-right">high</span>
+      </div>
+      <ol>
+        {points.map((point, index) => (
+          <li key={point.key} className="grid grid-cols-[4rem_1fr_1fr_2.75rem] items-center gap-2 border-hair border-b py-1">
+            <span className="label">Point {index + 1}</span>
+            {(['r', 'z'] as const).map((axis) => (
+              <input
+                key={axis}
+                aria-label={`Point ${index + 1}, ${axis === 'r' ? 'from the axis' : 'high'}`}
+                aria-invalid={faults[`points.${index}`] ? true : undefined}
+                className="reading min-h-11 border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                value={point[axis]}
+                onChange={(event) => onSet(index, { [axis]: event.target.value })}
+              />
+            ))}
+            <button
+              type="button"
+              aria-label={`Take point ${index + 1} out`}
+              className="min-h-11 text-xl disabled:opacity-30"
+              disabled={points.length <= 2}
+              onClick={() => onOut(index)}
+            >
+              ×
+            </button>
+            {faults[`points.${index}`] ? (
+              <p className="col-span-4 text-sm font-semibold text-late">▲ {faults[`points.${index}`]}</p>
+            ) : null}
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }
