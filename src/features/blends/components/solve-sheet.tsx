@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { blend, type Cheapest } from '@/core/blend';
-import { FAMILIES, findIngredient, INGREDIENTS } from '@/core/material';
+import { FAMILIES, findIngredient, type Ingredient, INGREDIENTS } from '@/core/material';
 import { formatMoney, parseMass, parseNumber } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
@@ -73,8 +73,6 @@ export function SolveSheet({ around, currency, onTake }: Props) {
     setFaults(answer.ok ? [] : answer.issues.map(sayIssue));
     setFound(answer.ok ? answer.value : null);
   };
-  const ceiling = parseNumber(limits.ceiling);
-  const tooDear = found?.feasible && ceiling.ok && found.costPerKg > ceiling.value * 100;
   return (
     <>
       <Button onClick={() => setOpen(true)}>Find the cheapest</Button>
@@ -84,149 +82,197 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         onOpenChange={setOpen}
         say="Prices are those of the lots in stock. An ingredient without a priced lot cannot be chosen."
       >
-        <fieldset>
-          <legend className="label">May be used</legend>
-          {priced.length === 0 ? (
-            <p className="font-semibold">No lot has a price yet. Receive lots with what was paid for them.</p>
-          ) : null}
-          {FAMILIES.filter((family) => priced.some((one) => one.family === family)).map((family) => (
-            <div key={family} className="flex flex-wrap items-center gap-x-4">
-              <span className="w-32 text-sm text-soft">{FAMILY_WORDS[family]}</span>
-              {priced
-                .filter((one) => one.family === family)
-                .map((one) => (
-                  <Tick
-                    key={one.id}
-                    checked={chosen.includes(one.id)}
-                    onChange={() => {
-                      setChosen(chosen.includes(one.id) ? chosen.filter((id) => id !== one.id) : [...chosen, one.id]);
-                      setFound(null);
-                    }}
-                  >
-                    {one.name}
-                  </Tick>
-                ))}
-            </div>
-          ))}
-        </fieldset>
-        <div className="grid grid-cols-2 gap-x-4">
-          <TextField
-            label="Hardness from"
-            value={limits.least}
-            onChange={(event) => set({ least: event.target.value })}
-            hint="as % of beeswax"
-          />
-          <TextField
-            label="to"
-            value={limits.most}
-            onChange={(event) => set({ most: event.target.value })}
-            hint="18 to 24 is a soft paste"
-          />
-          <SelectField label="Food" value={limits.contact} onChange={(event) => set({ contact: event.target.value })}>
-            <option value="food-grade">only what is sold as food grade</option>
-            <option value="once-cured">for food once cured</option>
-            <option value="">no matter</option>
-          </SelectField>
-          <SelectField label="Drying" value={limits.drying} onChange={(event) => set({ drying: event.target.value })}>
-            <option value="">no matter</option>
-            <option value="drying">must dry</option>
-            <option value="never">must never dry</option>
-          </SelectField>
-          <TextField
-            label={`At most per kg (${currency})`}
-            value={limits.ceiling}
-            onChange={(event) => set({ ceiling: event.target.value })}
-            hint="empty: no ceiling"
-            inputMode="decimal"
-          />
-          <TextField
-            label="How much"
-            value={limits.total}
-            onChange={(event) => set({ total: event.target.value })}
-            hint="only what is in stock counts"
-            disabled={!limits.fromStock}
-          />
-        </div>
-        <fieldset className="flex flex-wrap gap-x-5">
-          <legend className="label">Without</legend>
-          {ALLERGENS.map((allergen) => (
-            <Tick
-              key={allergen}
-              checked={limits.avoid.includes(allergen)}
-              onChange={() =>
-                set({
-                  avoid: limits.avoid.includes(allergen)
-                    ? limits.avoid.filter((one) => one !== allergen)
-                    : [...limits.avoid, allergen],
-                })
-              }
-            >
-              {allergen}
-            </Tick>
-          ))}
-        </fieldset>
-        <Tick checked={limits.cool} onChange={() => set({ cool: !limits.cool })}>
-          It must pour below the ceiling of all that is in it
-        </Tick>
-        <Tick checked={limits.shaken} onChange={() => set({ shaken: !limits.shaken })}>
-          It may part and be shaken before each use; water never stands with oil or wax
-        </Tick>
-        <Tick checked={limits.fromStock} onChange={() => set({ fromStock: !limits.fromStock })}>
-          Only from what is in stock
-        </Tick>
+        <MayBeUsed
+          priced={priced}
+          chosen={chosen}
+          onChoose={(next) => {
+            setChosen(next);
+            setFound(null);
+          }}
+        />
+        <LimitFields limits={limits} currency={currency} onChange={set} />
         <Faults of={faults} />
         <Button look="main" big disabled={busy || chosen.length === 0} onClick={() => void solve()}>
           {busy ? 'Looking …' : 'Find it'}
         </Button>
         {found ? (
-          <div role="status" className="border-ink border-t-2 pt-3">
-            {found.feasible ? (
-              <>
-                <p className="text-lg">
-                  <strong className="reading text-2xl">{formatMoney(found.costPerKg, currency)}</strong> per kg
-                  {tooDear ? (
-                    <span className="font-semibold text-late">
-                      {' '}
-                      ▲ above your ceiling: no blend within these limits costs less
-                    </span>
-                  ) : null}
-                </p>
-                <ul className="my-2">
-                  {Object.entries(found.fractions)
-                    .sort((a, b) => b[1] - a[1])
-                    .map(([id, share]) => (
-                      <li key={id} className="flex justify-between border-hair border-b py-1">
-                        <span>{findIngredient(id)?.name}</span>
-                        <strong className="reading">{(share * 100).toFixed(1)} %</strong>
-                      </li>
-                    ))}
-                </ul>
-                <p className="mb-3">
-                  {found.binding.length > 0
-                    ? `What holds the price up: ${found.binding.map(limitWords).join(', ')}.`
-                    : 'No limit holds the price up: this is the cheapest there is.'}
-                </p>
-                <Verdict fractions={found.fractions} ambientC={around.ambientC} />
-                <Button
-                  look="hand"
-                  big
-                  onClick={() => {
-                    onTake(found.fractions);
-                    setOpen(false);
-                  }}
-                >
-                  Put it on the plank
-                </Button>
-              </>
-            ) : (
-              <p className="font-semibold text-late">
-                ▲ No blend keeps all of these. These clash: {found.clash.map(limitWords).join(' with ')}. Loosen one of them.
-              </p>
-            )}
-          </div>
+          <Answer
+            found={found}
+            ceiling={limits.ceiling}
+            ambientC={around.ambientC}
+            currency={currency}
+            onTake={(fractions) => {
+              onTake(fractions);
+              setOpen(false);
+            }}
+          />
         ) : null}
       </Sheet>
     </>
+  );
+}
+
+type UsedProps = {
+  readonly priced: readonly Ingredient[];
+  readonly chosen: readonly string[];
+  readonly onChoose: (chosen: readonly string[]) => void;
+};
+
+/** Ingredients that may be used, by family; one without a priced lot cannot be. */
+function MayBeUsed({ priced, chosen, onChoose }: UsedProps) {
+  return (
+    <fieldset>
+      <legend className="label">May be used</legend>
+      {priced.length === 0 ? (
+        <p className="font-semibold">No lot has a price yet. Receive lots with what was paid for them.</p>
+      ) : null}
+      {FAMILIES.filter((family) => priced.some((one) => one.family === family)).map((family) => (
+        <div key={family} className="flex flex-wrap items-center gap-x-4">
+          <span className="w-32 text-sm text-soft">{FAMILY_WORDS[family]}</span>
+          {priced
+            .filter((one) => one.family === family)
+            .map((one) => (
+              <Tick
+                key={one.id}
+                checked={chosen.includes(one.id)}
+                onChange={() => onChoose(chosen.includes(one.id) ? chosen.filter((id) => id !== one.id) : [...chosen, one.id])}
+              >
+                {one.name}
+              </Tick>
+            ))}
+        </div>
+      ))}
+    </fieldset>
+  );
+}
+
+type LimitsProps = {
+  readonly limits: typeof EMPTY;
+  readonly currency: string;
+  readonly onChange: (change: Partial<typeof EMPTY>) => void;
+};
+
+/** What the blend must keep to. */
+function LimitFields({ limits, currency, onChange: set }: LimitsProps) {
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-x-4">
+        <TextField
+          label="Hardness from"
+          value={limits.least}
+          onChange={(event) => set({ least: event.target.value })}
+          hint="as % of beeswax"
+        />
+        <TextField
+          label="to"
+          value={limits.most}
+          onChange={(event) => set({ most: event.target.value })}
+          hint="18 to 24 is a soft paste"
+        />
+        <SelectField label="Food" value={limits.contact} onChange={(event) => set({ contact: event.target.value })}>
+          <option value="food-grade">only what is sold as food grade</option>
+          <option value="once-cured">for food once cured</option>
+          <option value="">no matter</option>
+        </SelectField>
+        <SelectField label="Drying" value={limits.drying} onChange={(event) => set({ drying: event.target.value })}>
+          <option value="">no matter</option>
+          <option value="drying">must dry</option>
+          <option value="never">must never dry</option>
+        </SelectField>
+        <TextField
+          label={`At most per kg (${currency})`}
+          value={limits.ceiling}
+          onChange={(event) => set({ ceiling: event.target.value })}
+          hint="empty: no ceiling"
+          inputMode="decimal"
+        />
+        <TextField
+          label="How much"
+          value={limits.total}
+          onChange={(event) => set({ total: event.target.value })}
+          hint="only what is in stock counts"
+          disabled={!limits.fromStock}
+        />
+      </div>
+      <fieldset className="flex flex-wrap gap-x-5">
+        <legend className="label">Without</legend>
+        {ALLERGENS.map((allergen) => (
+          <Tick
+            key={allergen}
+            checked={limits.avoid.includes(allergen)}
+            onChange={() =>
+              set({
+                avoid: limits.avoid.includes(allergen)
+                  ? limits.avoid.filter((one) => one !== allergen)
+                  : [...limits.avoid, allergen],
+              })
+            }
+          >
+            {allergen}
+          </Tick>
+        ))}
+      </fieldset>
+      <Tick checked={limits.cool} onChange={() => set({ cool: !limits.cool })}>
+        It must pour below the ceiling of all that is in it
+      </Tick>
+      <Tick checked={limits.shaken} onChange={() => set({ shaken: !limits.shaken })}>
+        It may part and be shaken before each use; water never stands with oil or wax
+      </Tick>
+      <Tick checked={limits.fromStock} onChange={() => set({ fromStock: !limits.fromStock })}>
+        Only from what is in stock
+      </Tick>
+    </>
+  );
+}
+
+type AnswerProps = {
+  readonly found: Cheapest;
+  readonly ceiling: string;
+  readonly ambientC: number;
+  readonly currency: string;
+  readonly onTake: (fractions: Readonly<Record<string, number>>) => void;
+};
+
+/** The cheapest there is and what holds its price up, or which limits clash. */
+function Answer({ found, ceiling: typed, ambientC, currency, onTake }: AnswerProps) {
+  const ceiling = parseNumber(typed);
+  const tooDear = found.feasible && ceiling.ok && found.costPerKg > ceiling.value * 100;
+  return (
+    <div role="status" className="border-ink border-t-2 pt-3">
+      {found.feasible ? (
+        <>
+          <p className="text-lg">
+            <strong className="reading text-2xl">{formatMoney(found.costPerKg, currency)}</strong> per kg
+            {tooDear ? (
+              <span className="font-semibold text-late"> ▲ above your ceiling: no blend within these limits costs less</span>
+            ) : null}
+          </p>
+          <ul className="my-2">
+            {Object.entries(found.fractions)
+              .sort((a, b) => b[1] - a[1])
+              .map(([id, share]) => (
+                <li key={id} className="flex justify-between border-hair border-b py-1">
+                  <span>{findIngredient(id)?.name}</span>
+                  <strong className="reading">{(share * 100).toFixed(1)} %</strong>
+                </li>
+              ))}
+          </ul>
+          <p className="mb-3">
+            {found.binding.length > 0
+              ? `What holds the price up: ${found.binding.map(limitWords).join(', ')}.`
+              : 'No limit holds the price up: this is the cheapest there is.'}
+          </p>
+          <Verdict fractions={found.fractions} ambientC={ambientC} />
+          <Button look="hand" big onClick={() => onTake(found.fractions)}>
+            Put it on the plank
+          </Button>
+        </>
+      ) : (
+        <p className="font-semibold text-late">
+          ▲ No blend keeps all of these. These clash: {found.clash.map(limitWords).join(' with ')}. Loosen one of them.
+        </p>
+      )}
+    </div>
   );
 }
 

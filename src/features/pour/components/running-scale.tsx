@@ -70,7 +70,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
   const shelf = Object.values(lots).flat();
   if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
-  const { next, over, lines, short } = state.value;
+  const { next, over, lines } = state.value;
   const entering = correcting && last ? last.ingredientId : next?.ingredient;
   const choices = entering ? (lots[entering] ?? []) : [];
   const lotId = entering ? ((correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id)) ?? 0) : 0;
