@@ -67,9 +67,9 @@ export function writeWhole(file: string, bytes: Uint8Array): void {
 }
 
 /** What lies under a hash: its bytes, nothing, or bytes that are no longer what they were. */
-export type Kept = { readonly state: 'whole'; readonly bytes: Uint8Array } | { readonly state: 'missing' | 'broken' };
+export type KeptFile = { readonly state: 'whole'; readonly bytes: Uint8Array } | { readonly state: 'missing' | 'broken' };
 
-export function keptIn(folder: string, hash: string): Kept {
+export function keptIn(folder: string, hash: string): KeptFile {
   const file = path.join(folder, hash);
   if (!isHash(hash) || !existsSync(file)) return { state: 'missing' };
   const bytes = readFileSync(file);
@@ -85,7 +85,7 @@ export function keepFile(bytes: Uint8Array, folder = filesBeside(shopFile())): s
 }
 
 /** What is kept beside the shop under a hash; read anew and looked at each time it is served. */
-export const readKept = (hash: string): Kept => keptIn(filesBeside(shopFile()), hash);
+export const readKept = (hash: string): KeptFile => keptIn(filesBeside(shopFile()), hash);
 
 /** Removes what is kept under a hash, as far as it is there. */
 export function dropFile(hash: string): void {

@@ -2,8 +2,8 @@ import 'server-only';
 import type Database from 'better-sqlite3';
 import type { Db } from './db';
 
-type Kept = { readonly changes: Database.Statement; outside: unknown; at: string; values: Map<string, unknown> };
-const kept = new WeakMap<Database.Database, Kept>();
+type CachedValues = { readonly changes: Database.Statement; outside: unknown; at: string; values: Map<string, unknown> };
+const kept = new WeakMap<Database.Database, CachedValues>();
 const held = globalThis as { rendleFilling?: number };
 
 /**
@@ -26,7 +26,7 @@ export async function whileFilling<T>(run: () => Promise<T>): Promise<T> {
 export function keep<T>(db: Db, key: string, make: () => T): T {
   const client = (db as { readonly $client?: Database.Database }).$client;
   if (!client || client.inTransaction) return make();
-  const known: Kept = kept.get(client) ?? {
+  const known: CachedValues = kept.get(client) ?? {
     changes: client.prepare('select total_changes()').pluck(),
     outside: null,
     at: '',

@@ -1,4 +1,4 @@
-import { type Choice, type Reason, type ReasonCode, usesOf, type Wish } from '@/core/choose';
+import { type Choice, type Reason, type ReasonCode, usesOf, type FinishWish } from '@/core/choose';
 import { USE_WORDS } from './words';
 
 const signed = (about: string, words: string): string => (about === 'sign' ? `${words} (a maker may sign for it)` : words);
@@ -44,7 +44,7 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
 /** Why a finish was refused, or what it gains or costs. */
 export const sayReason = ({ code, with: about = '' }: Reason): string => REASON_WORDS[code](about);
 
-export const OWNER_WORDS: Readonly<Record<Wish['owner'], string>> = {
+export const OWNER_WORDS: Readonly<Record<FinishWish['owner'], string>> = {
   're-oils': 're-oils it',
   'will-not': 'will not look after it',
   unknown: 'is not known',
@@ -54,7 +54,7 @@ const listed = (words: readonly string[]): string =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
 
 /** The answer in one sentence, to be said aloud to who asked. */
-export function sayChoice({ regimen, lots, readyDays, gains, costs }: Choice, wish: Wish): string {
+export function sayChoice({ regimen, lots, readyDays, gains, costs }: Choice, wish: FinishWish): string {
   const uses = listed(usesOf(wish).map((use) => USE_WORDS[use]));
   const owner = wish.owner === 'unknown' ? 'whoever owns it' : `an owner who ${OWNER_WORDS[wish.owner]}`;
   const from = lots.length > 0 ? ` from ${listed(lots.map(({ lot }) => `${lot.title} (${lot.number})`))}` : '';

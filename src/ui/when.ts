@@ -1,4 +1,4 @@
-import { MS_PER_DAY } from '@/core/quantity';
+import { formatInstant, MS_PER_DAY } from '@/core/quantity';
 
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
@@ -40,3 +40,6 @@ export const longDate = (date: string): string =>
 /** `2031-03-04T09:12`, as a field for a date and time takes it. */
 export const wallTime = (ms: number, zone: string): string =>
   formatter('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(ms).replace(' ', 'T');
+
+/** `2031-03-04 09:12`, for books and files. */
+export const toTheMinute = (ms: number, zone: string): string => formatInstant(ms, zone).slice(0, 16).replace('T', ' ');

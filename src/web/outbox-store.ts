@@ -5,13 +5,13 @@ import { freshId } from '@/ui/id';
 import { photoBlob } from './photo-data';
 
 /** A record on its way to the shop’s file, with its photo as it is. It stays on this device until the server has answered for it. */
-export type Waiting = { readonly clientId: string; readonly photo?: Blob | null; readonly [field: string]: unknown };
+export type WaitingRecord = { readonly clientId: string; readonly photo?: Blob | null; readonly [field: string]: unknown };
 /** A record that came late and was not taken, with the reasons; it stays until someone has read it. */
-export type Refused = { readonly record: Waiting; readonly why: string };
+export type Refused = { readonly record: WaitingRecord; readonly why: string };
 
 interface Bench extends DBSchema {
   /** In the order they were written down. */
-  waiting: { key: number; value: Waiting; indexes: { client: string } };
+  waiting: { key: number; value: WaitingRecord; indexes: { client: string } };
   refused: { key: string; value: Refused };
   about: { key: string; value: string | number };
 }
@@ -41,7 +41,7 @@ async function moveOld(db: Store): Promise<void> {
   if (typeof localStorage === 'undefined') return;
   const old = (name: keyof typeof OLD): string | null => localStorage.getItem(OLD[name]);
   if (Object.values(OLD).every((key) => localStorage.getItem(key) === null)) return;
-  const records = parsed(old('waiting')).flatMap((one): Waiting[] => {
+  const records = parsed(old('waiting')).flatMap((one): WaitingRecord[] => {
     const { photoData, ...rest } = one as Old;
     return typeof rest.clientId === 'string' ? [{ ...rest, clientId: rest.clientId, photo: photoBlob(photoData) }] : [];
   });

@@ -1,6 +1,6 @@
 'use client';
 
-import { benchStore, type Refused, type Waiting } from './outbox-store';
+import { benchStore, type Refused, type WaitingRecord } from './outbox-store';
 import { photoData } from './photo-data';
 
 export type Faults = Readonly<Record<string, string>>;
@@ -23,7 +23,7 @@ function tellPages(): void {
 
 const NONE = { waiting: [], refused: [] } as const;
 /** What waits on this device in its order, and what was not taken. A device that can keep nothing has nothing. */
-export const kept = async (): Promise<{ readonly waiting: readonly Waiting[]; readonly refused: readonly Refused[] }> => {
+export const kept = async (): Promise<{ readonly waiting: readonly WaitingRecord[]; readonly refused: readonly Refused[] }> => {
   try {
     const db = await benchStore();
     const [waiting, refused] = await Promise.all([db.getAll('waiting'), db.getAll('refused')]);
@@ -43,7 +43,7 @@ const ANSWER_MS = 20_000;
 /** Answers that judge a record; whatever else comes (no network, a full disk, a shut door, another's page) leaves it waiting. */
 const JUDGES = [400, 413, 415, 422];
 
-async function post({ photo, ...record }: Waiting, queued: boolean): Promise<Sent> {
+async function post({ photo, ...record }: WaitingRecord, queued: boolean): Promise<Sent> {
   try {
     const response = await fetch('/api/log', {
       method: 'POST',
@@ -117,7 +117,7 @@ async function settledElsewhere(clientId: string): Promise<Sent | null> {
  * Writes a record down on this device, then sends it after all that waits before it. It counts as recorded once the device holds it or
  * the shop has taken it; where neither is so it is refused and stays on its page.
  */
-export async function send(record: Waiting): Promise<Sent> {
+export async function send(record: WaitingRecord): Promise<Sent> {
   try {
     const db = await benchStore();
     const tx = db.transaction('waiting', 'readwrite', { durability: 'strict' });

@@ -3,7 +3,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import type { Contact } from '@/core/material';
 import { type Consistency, feelOf } from './feel';
 import { type HeatLadder, heatLadder } from './heat';
-import { densityOf, type Share, sharesOf } from './lines';
+import { densityOf, type LineShare, sharesOf } from './lines';
 import {
   allergensOf,
   type Drying,
@@ -63,7 +63,7 @@ const TIE = 1e-9;
 type Sized = { readonly totalG: number; readonly limiting?: string; readonly left?: Record<string, number> };
 
 /** The largest total such that no line exceeds its stock: min over lines of stock_i / w_i. Lines not named count as unlimited where `others` is enough. */
-function sizeFromStock(shares: readonly Share[], stock: Readonly<Record<string, number>>, others?: 'enough'): Result<Sized> {
+function sizeFromStock(shares: readonly LineShare[], stock: Readonly<Record<string, number>>, others?: 'enough'): Result<Sized> {
   let best: { totalG: number; id: string } | undefined;
   for (const { ingredient, w } of shares) {
     const have = stock[ingredient.id];
@@ -79,7 +79,7 @@ function sizeFromStock(shares: readonly Share[], stock: Readonly<Record<string, 
   return ok({ totalG, limiting: best.id, left });
 }
 
-function sizeOf(make: Make, shares: readonly Share[], density: number): Result<Sized> {
+function sizeOf(make: Make, shares: readonly LineShare[], density: number): Result<Sized> {
   if ('massG' in make) return ok({ totalG: make.massG });
   if ('volumeMl' in make) return ok({ totalG: make.volumeMl * density });
   if ('from' in make) return sizeFromStock(shares, make.from, make.others);
@@ -88,7 +88,7 @@ function sizeOf(make: Make, shares: readonly Share[], density: number): Result<S
 }
 
 /** `Σ w_i·price_i`; null when a line has no price. */
-function costPerKg(shares: readonly Share[], prices: Readonly<Record<string, number>>): number | null {
+function costPerKg(shares: readonly LineShare[], prices: Readonly<Record<string, number>>): number | null {
   let cost = 0;
   for (const { ingredient, w } of shares) {
     const price = prices[ingredient.id];

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { nameToIngredient } from '@/core/material';
 import type { Issue } from '@/core/quantity';
 import { sharesOf } from './lines';
-import { BASES, type Line } from './schema';
+import { BASES, type FormulaLine } from './schema';
 
 /** One formula as it crosses a boundary. Ingredients are ids of the house, or any of their names. */
 export const FormulaRecord = z.object({
@@ -24,18 +24,18 @@ export const FormulaFile = z.object({
 });
 
 /** What an import understood of one formula: new, the same as one that is kept, another revision of it, or at fault. */
-export type Understood = {
+export type UnderstoodFormulas = {
   readonly name: string;
   readonly basis: 'mass' | 'volume';
   readonly note: string;
-  readonly lines: readonly Line[];
+  readonly lines: readonly FormulaLine[];
   readonly status: 'new' | 'same' | 'revision' | 'refused';
   /** The kept formula it is the same as or revises. */
   readonly knownAs: string | null;
   readonly issues: readonly Issue[];
 };
 
-export type Kept = { readonly name: string; readonly basis: 'mass' | 'volume'; readonly lines: readonly Line[] };
+export type KnownFormula = { readonly name: string; readonly basis: 'mass' | 'volume'; readonly lines: readonly FormulaLine[] };
 /** A formula as read, with the place each part of it came from (`row 3`, `formulas.0`), before anything is believed. */
 export type Read = {
   readonly at: string;
@@ -49,7 +49,7 @@ export type Read = {
 const SAME_FRACTION = 1e-6;
 
 /** Whether two formulas make the same blend, whatever their parts, basis and order. */
-export function sameBlend(a: Kept, b: Kept): boolean {
+export function sameBlend(a: KnownFormula, b: KnownFormula): boolean {
   const [left, right] = [sharesOf(a.lines, a.basis), sharesOf(b.lines, b.basis)];
   if (!left.ok || !right.ok || left.value.length !== right.value.length) return false;
   return left.value.every(({ ingredient, w }) =>
@@ -57,9 +57,9 @@ export function sameBlend(a: Kept, b: Kept): boolean {
   );
 }
 
-function readLines(read: Read): { readonly lines: Line[]; readonly issues: Issue[] } {
+function readLines(read: Read): { readonly lines: FormulaLine[]; readonly issues: Issue[] } {
   const issues: Issue[] = [];
-  const lines: Line[] = [];
+  const lines: FormulaLine[] = [];
   for (const { at, ingredient, parts } of read.lines) {
     const found = nameToIngredient(ingredient, at);
     if (parts === null) issues.push({ code: 'not-a-number', path: at });
@@ -73,8 +73,8 @@ function readLines(read: Read): { readonly lines: Line[]; readonly issues: Issue
 }
 
 /** What a file holds, formula by formula, against those that are kept. Nothing is left out in silence: what is refused says why and where. */
-export function understand(read: readonly Read[], kept: readonly Kept[]): Understood[] {
-  const before: Kept[] = [...kept];
+export function understand(read: readonly Read[], kept: readonly KnownFormula[]): UnderstoodFormulas[] {
+  const before: KnownFormula[] = [...kept];
   return read.map((one) => {
     const { lines, issues } = readLines(one);
     if (one.name.trim() === '') issues.push({ code: 'required', path: one.at });

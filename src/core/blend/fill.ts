@@ -21,13 +21,13 @@ export type Fill = {
 };
 
 type Size = { readonly id: string; readonly netG: number; readonly most: number };
-type Way = { readonly sumG: number; readonly jars: number; readonly counts: readonly number[] };
+type JarMix = { readonly sumG: number; readonly jars: number; readonly counts: readonly number[] };
 
 /** Every way of taking jars of some sizes without passing the mass, by ascending mass. */
-function waysOf(sizes: readonly Size[], massG: number): Result<readonly Way[]> {
-  let ways: Way[] = [{ sumG: 0, jars: 0, counts: [] }];
+function waysOf(sizes: readonly Size[], massG: number): Result<readonly JarMix[]> {
+  let ways: JarMix[] = [{ sumG: 0, jars: 0, counts: [] }];
   for (const { netG, most } of sizes) {
-    const next: Way[] = [];
+    const next: JarMix[] = [];
     for (const way of ways) {
       for (let n = 0; n <= most && way.sumG + n * netG <= massG + EQUAL_G; n++) {
         next.push({ sumG: way.sumG + n * netG, jars: way.jars + n, counts: [...way.counts, n] });
@@ -40,18 +40,18 @@ function waysOf(sizes: readonly Size[], massG: number): Result<readonly Way[]> {
 }
 
 /** Index of the last way whose mass is at most `limit`; −1 when none is. */
-function lastWithin(ways: readonly Way[], limit: number): number {
+function lastWithin(ways: readonly JarMix[], limit: number): number {
   let [low, high] = [0, ways.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((ways[middle] as Way).sumG <= limit) low = middle + 1;
+    if ((ways[middle] as JarMix).sumG <= limit) low = middle + 1;
     else high = middle;
   }
   return low - 1;
 }
 
 /** Fewer containers first, then more of the earlier size. */
-function isBetter(jars: number, counts: readonly number[], than: Way | undefined): boolean {
+function isBetter(jars: number, counts: readonly number[], than: JarMix | undefined): boolean {
   if (!than) return true;
   if (jars !== than.jars) return jars < than.jars;
   const differs = counts.findIndex((count, index) => count !== than.counts[index]);
@@ -59,16 +59,16 @@ function isBetter(jars: number, counts: readonly number[], than: Way | undefined
 }
 
 /** The best pairing of ways of two halves: least left, then the tie rules. */
-function bestPair(first: readonly Way[], second: readonly Way[], massG: number): Way | undefined {
+function bestPair(first: readonly JarMix[], second: readonly JarMix[], massG: number): JarMix | undefined {
   let most = 0;
   for (const a of first) {
     const b = second[lastWithin(second, massG + EQUAL_G - a.sumG)];
     if (b) most = Math.max(most, a.sumG + b.sumG);
   }
-  let best: Way | undefined;
+  let best: JarMix | undefined;
   for (const a of first) {
     for (let i = lastWithin(second, massG + EQUAL_G - a.sumG); i >= 0; i--) {
-      const b = second[i] as Way;
+      const b = second[i] as JarMix;
       if (a.sumG + b.sumG < most - EQUAL_G) break;
       const counts = [...a.counts, ...b.counts];
       if (isBetter(a.jars + b.jars, counts, best)) best = { sumG: a.sumG + b.sumG, jars: a.jars + b.jars, counts };

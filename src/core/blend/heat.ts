@@ -1,6 +1,6 @@
 import { isOilSolvent } from '@/core/material';
 import { GAS_CONSTANT, toCelsius, toKelvin } from '@/core/quantity';
-import type { Share } from './lines';
+import type { LineShare } from './lines';
 
 /** How far above clear to pour, K. Source: working estimate; wax sets on a cooler jar wall. */
 export const POUR_ABOVE_CLEAR_K = 8;
@@ -36,7 +36,7 @@ const lowest = (values: readonly (number | null)[]): number | null => {
  * `x_j = (w_j/M_j)/Σ(w_i/M_i)`, `1/T_j = 1/Tm_j − R·ln(x_j)/(ΔH_j·M_j)` in kelvin; the highest T_j.
  * Source: Schröder–van Laar equation.
  */
-export function clearPoint(shares: readonly Share[]): number | null {
+export function clearPoint(shares: readonly LineShare[]): number | null {
   const dissolving = shares.filter(({ ingredient }) => ingredient.mixes === 'oil');
   const moles = dissolving.reduce((sum, { w, ingredient }) => sum + w / ingredient.molarMassGPerMol, 0);
   const points = dissolving.map(({ w, ingredient: { molarMassGPerMol: M, meltC, fusionJPerG } }) => {
@@ -54,13 +54,13 @@ const highest = (values: readonly (number | null)[]): number | null => {
 
 type Made = {
   readonly heat: Heat;
-  readonly warmed: readonly Share[];
+  readonly warmed: readonly LineShare[];
   readonly addBelowC?: number;
   readonly stages?: HeatLadder['stages'];
 };
 
 /** How wax is brought together with thinner, which is never heated: beaten in by hand below its bound, or left to dissolve cold. */
-function withSolvent(shares: readonly Share[], ambientC: number): Made {
+function withSolvent(shares: readonly LineShare[], ambientC: number): Made {
   const rest = shares.filter(({ ingredient }) => !ingredient.neverHeat);
   const solvents = shares.filter(({ ingredient }) => ingredient.neverHeat);
   const restMass = rest.reduce((sum, { w }) => sum + w, 0);
@@ -68,14 +68,14 @@ function withSolvent(shares: readonly Share[], ambientC: number): Made {
   const flash = lowest(solvents.map(({ ingredient }) => ingredient.flashC));
   const addBelowC = Math.min(TWO_STAGE.addAtMostC, flash === null ? TWO_STAGE.addAtMostC : flash - TWO_STAGE.belowFlashK);
   if (restWax < TWO_STAGE.softBelow && addBelowC >= ambientC + TWO_STAGE.aboveRoomK) {
-    const idsOf = (of: readonly Share[]): string[] => of.map(({ ingredient }) => ingredient.id);
+    const idsOf = (of: readonly LineShare[]): string[] => of.map(({ ingredient }) => ingredient.id);
     return { heat: 'two-stage', warmed: rest, addBelowC, stages: [idsOf(rest), idsOf(solvents)] };
   }
   const isSoft = shares.every(({ ingredient: { meltC } }) => meltC === null || meltC <= COLD_UP_TO_C);
   return { heat: isSoft ? 'cold' : 'none', warmed: rest };
 }
 
-function howMade(shares: readonly Share[], ambientC: number): Made {
+function howMade(shares: readonly LineShare[], ambientC: number): Made {
   const hasWax = shares.some(({ ingredient }) => ingredient.family === 'wax');
   const neverHeat = shares.filter(({ ingredient }) => ingredient.neverHeat);
   if (neverHeat.length === 0) return { heat: hasWax ? 'water-bath' : 'not-needed', warmed: shares };
@@ -84,7 +84,7 @@ function howMade(shares: readonly Share[], ambientC: number): Made {
 }
 
 /** Clear, pour, ceiling and flash of a blend, how it is warmed, and whether pour and ceiling can be reconciled. `ambientC` is the room's. */
-export function heatLadder(shares: readonly Share[], ambientC: number): HeatLadder {
+export function heatLadder(shares: readonly LineShare[], ambientC: number): HeatLadder {
   const { warmed, ...made } = howMade(shares, ambientC);
   const clearC = clearPoint(warmed);
   const pourC = clearC === null ? null : clearC + POUR_ABOVE_CLEAR_K;

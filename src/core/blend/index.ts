@@ -36,10 +36,10 @@ export {
 } from './nature';
 export { type Products, products } from './products';
 export { ON_MARK, type Running, running } from './running';
-export { BASES, type BlendInput, Line, type Make, type ProductsInput, type SolveInput } from './schema';
+export { BASES, type BlendInput, FormulaLine, type Make, type ProductsInput, type SolveInput } from './schema';
 export { addForFeel, forPurpose, PURPOSE_FEEL, PURPOSES, type Purpose } from './purpose';
 export { fitThumbs, type ThumbTest, type WaxFactor } from './thumb';
 export { isMixedPaint, PAINT_KEEPS_HOURS, type Thinning, thinning } from './thinned';
 export { type Gathered, type GatherLot, gather, spreadOver } from './gather';
 export { densityAt, everyUnit } from './convert';
-export { FormulaFile, type Kept, type Read, sameBlend, type Understood, understand } from './file';
+export { FormulaFile, type KnownFormula, type Read, sameBlend, type UnderstoodFormulas, understand } from './file';

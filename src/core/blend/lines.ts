@@ -1,16 +1,16 @@
 import { findIngredient, type Ingredient } from '@/core/material';
 import type { Issue, Result } from '@/core/quantity';
-import type { Line } from './schema';
+import type { FormulaLine } from './schema';
 
 /** A line with its ingredient and its share of the mass (0–1). */
-export type Share = { readonly ingredient: Ingredient; readonly parts: number; readonly w: number };
+export type LineShare = { readonly ingredient: Ingredient; readonly parts: number; readonly w: number };
 
 /**
  * Mass fractions of a formula: parts by mass as they stand, parts by volume times density.
  * `w_i = m_i / Σm`
  * @returns one share per line, in line order; issues for unknown or repeated ingredients
  */
-export function sharesOf(lines: readonly Line[], basis: 'mass' | 'volume'): Result<readonly Share[]> {
+export function sharesOf(lines: readonly FormulaLine[], basis: 'mass' | 'volume'): Result<readonly LineShare[]> {
   const issues: Issue[] = [];
   const seen = new Set<string>();
   const weighed: { ingredient: Ingredient; parts: number; m: number }[] = [];
@@ -30,5 +30,5 @@ export function sharesOf(lines: readonly Line[], basis: 'mass' | 'volume'): Resu
 }
 
 /** `1/ρ = Σ w_i/ρ_i`, g/ml at 20 °C. */
-export const densityOf = (shares: readonly Share[]): number =>
+export const densityOf = (shares: readonly LineShare[]): number =>
   1 / shares.reduce((sum, { w, ingredient }) => sum + w / ingredient.densityGPerMl, 0);

@@ -1,5 +1,5 @@
 import { type Contact, givesVapour, type Ingredient, ingredientOf, worstOf } from '@/core/material';
-import type { Share } from './lines';
+import type { LineShare } from './lines';
 
 export type Drying = 'drying' | 'never' | 'mixed';
 export type RagHazard = 'self-heating' | 'flammable' | 'plain';
@@ -26,10 +26,10 @@ export const heatsRags = (ingredient: Ingredient): boolean =>
   ingredient.selfHeating || ingredient.iodineValue >= RAG_HEATS_FROM_IODINE;
 
 /** Mass that stays of a line, per mass of the whole. */
-export const stays = ({ ingredient, w }: Share): number => w * (1 - ingredient.volatileFraction);
+export const stays = ({ ingredient, w }: LineShare): number => w * (1 - ingredient.volatileFraction);
 
 /** `dried_i = w_i·(1 − v_i) / Σ w·(1 − v)`: the shares of what stays, nothing left out but zeros. */
-export function driedLinesOf(shares: readonly Share[]): { readonly ingredient: string; readonly massFraction: number }[] {
+export function driedLinesOf(shares: readonly LineShare[]): { readonly ingredient: string; readonly massFraction: number }[] {
   const whole = shares.reduce((sum, share) => sum + stays(share), 0);
   return shares.flatMap((share) =>
     stays(share) > 0 ? [{ ingredient: share.ingredient.id, massFraction: stays(share) / whole }] : [],
@@ -37,14 +37,14 @@ export function driedLinesOf(shares: readonly Share[]): { readonly ingredient: s
 }
 
 /** Share of what stays of the non-wax lines that is of some kind; 0 when nothing is there. */
-function shareOf(shares: readonly Share[], isKind: (ingredient: Ingredient) => boolean): number {
+function shareOf(shares: readonly LineShare[], isKind: (ingredient: Ingredient) => boolean): number {
   const oils = shares.filter(({ ingredient }) => ingredient.family !== 'wax');
   const whole = oils.reduce((sum, share) => sum + stays(share), 0);
   const part = oils.reduce((sum, share) => sum + (isKind(share.ingredient) ? stays(share) : 0), 0);
   return whole > 0 ? part / whole : 0;
 }
 
-export function dryingOf(shares: readonly Share[]): Drying {
+export function dryingOf(shares: readonly LineShare[]): Drying {
   const drying = shareOf(shares, (one) => one.dries === 'drying');
   const byHalves = shareOf(shares, (one) => one.dries !== 'never');
   const antioxidant = driedLinesOf(shares).find((line) => line.ingredient === 'vitamin-e')?.massFraction ?? 0;
@@ -54,7 +54,7 @@ export function dryingOf(shares: readonly Share[]): Drying {
 }
 
 /** Kitchen oils and oils that dry by halves turn rancid, unless enough beside them dries. */
-export const turnsRancid = (shares: readonly Share[], drying: Drying): boolean =>
+export const turnsRancid = (shares: readonly LineShare[], drying: Drying): boolean =>
   drying !== 'drying' &&
   shareOf(shares, ({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil') > RANCID_FROM + SHARE_TOLERANCE;
 
@@ -62,7 +62,7 @@ export const turnsRancid = (shares: readonly Share[], drying: Drying): boolean =
 export type MaxDwell = { readonly flooded: number | null; readonly thin: number | null };
 
 /** The longest a coat may lie before it is wiped: that of the quickest line which is a tenth of the whole, less where much is thinner. */
-export function maxDwell(shares: readonly Share[], drying: Drying): MaxDwell {
+export function maxDwell(shares: readonly LineShare[], drying: Drying): MaxDwell {
   if (drying === 'never') return { flooded: null, thin: null };
   const gumming = shares.filter(({ ingredient }) => ingredient.dwellMin !== null);
   const counting = gumming.filter(({ w }) => w >= DWELL_FROM_SHARE - SHARE_TOLERANCE);

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '@/core/quantity';
 import { waxEquivalentAt } from './feel';
 import { sharesOf } from './lines';
-import type { Line } from './schema';
+import type { FormulaLine } from './schema';
 
 /** What a blend is for, softest first. */
 export const PURPOSES = ['feed', 'salve', 'board-paste', 'firm-paste', 'tool-block', 'hard-polish'] as const;
@@ -29,7 +29,7 @@ const at20 = (feel: number, ambientC: number): number => feel / waxEquivalentAt(
  * @returns mass fractions in line order; an issue when it has no wax, nothing else, or the waxes are too soft for it
  */
 export function forPurpose(
-  lines: readonly Line[],
+  lines: readonly FormulaLine[],
   basis: 'mass' | 'volume',
   purpose: Purpose,
   ambientC: number,

@@ -1,6 +1,6 @@
 import { ok, type Result } from '@/core/quantity';
 import { sharesOf } from './lines';
-import type { Line } from './schema';
+import type { FormulaLine } from './schema';
 
 /** How a pot being weighed stands: what goes in next, the cumulative reading to stop at, and what went over its mark. Grams. */
 export type Running = {
@@ -39,7 +39,7 @@ export const ON_MARK = { grams: 0.5, share: 0.002 } as const;
  * @param last the ingredient weighed last: while it is short, the next lot of it goes on from there
  */
 export function running(
-  lines: readonly Line[],
+  lines: readonly FormulaLine[],
   basis: 'mass' | 'volume',
   targetG: number,
   poured: Readonly<Record<string, number>>,

@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { above, atLeastNone, byName, MOST, shortText } from '@/core/contract';
 import { CONTACTS } from '@/core/material';
 
-export const Line = z.object({ ingredient: shortText, parts: above(MOST.parts) });
-export type Line = z.infer<typeof Line>;
+export const FormulaLine = z.object({ ingredient: shortText, parts: above(MOST.parts) });
+export type FormulaLine = z.infer<typeof FormulaLine>;
 
 export const BASES = ['mass', 'volume'] as const;
 const gramsById = byName(atLeastNone(MOST.grams));
@@ -24,7 +24,7 @@ export const Make = z.union([
 export type Make = z.infer<typeof Make>;
 
 export const BlendInput = z.object({
-  lines: z.array(Line).min(1).max(MOST.lines),
+  lines: z.array(FormulaLine).min(1).max(MOST.lines),
   basis: z.enum(BASES).default('mass'),
   make: Make,
   ambientC: z.number().min(-40).max(60).default(20),
@@ -61,7 +61,7 @@ const part = z.object({ massG: above(MOST.grams), fraction });
 export const CorrectInput = z.discriminatedUnion('mode', [
   z.object({
     mode: z.literal('overpour'),
-    lines: z.array(Line).min(1).max(MOST.lines),
+    lines: z.array(FormulaLine).min(1).max(MOST.lines),
     basis: z.enum(BASES).default('mass'),
     poured: gramsById,
   }),

@@ -1,5 +1,5 @@
 import { sharesOf } from './lines';
-import type { Line } from './schema';
+import type { FormulaLine } from './schema';
 
 /** What thinning does to a blend: shares of its mass, and how many coats of it lay down what one neat coat would. */
 export type Thinning = {
@@ -16,7 +16,7 @@ const OILS: ReadonlySet<string> = new Set(['never-dry-oil', 'culinary-oil', 'sem
 export const TOO_THIN_BY = 0.01;
 
 /** A blend that is thinned; null where nothing in it leaves as it dries. Unknown ingredients give null too. */
-export function thinning(lines: readonly Line[], basis: 'mass' | 'volume'): Thinning | null {
+export function thinning(lines: readonly FormulaLine[], basis: 'mass' | 'volume'): Thinning | null {
   const shares = sharesOf(lines, basis);
   if (!shares.ok || !shares.value.some(({ ingredient }) => ingredient.family === 'solvent')) return null;
   const sum = (families: (family: string) => boolean, of: 'w' | 'parts'): number =>

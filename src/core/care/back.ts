@@ -1,5 +1,5 @@
 /** A share with its span, four in five. */
-export type Share = {
+export type BackShare = {
   readonly of: number;
   readonly n: number;
   readonly share: number;
@@ -13,7 +13,7 @@ export const FEW = 10;
 const Z = 1.2815515655446004;
 
 /** How many of how many, with the span the true share lies in four times in five (Wilson's score interval). With none looked at it is anything. */
-export function shareOf(of: number, n: number): Share {
+export function shareOf(of: number, n: number): BackShare {
   if (n === 0) return { of, n, share: 0, low: 0, high: 1 };
   const p = of / n;
   const middle = (p + Z ** 2 / (2 * n)) / (1 + Z ** 2 / n);

@@ -1,7 +1,7 @@
 export { type Care, care, intervalOf } from './care';
 export { careInSeason, COUNTRIES, looksFrom } from './season';
 export { bestBottle, treatmentsAYear } from './bottle';
-export { FEW, medianOf, type Share, shareOf } from './back';
+export { FEW, medianOf, type BackShare, shareOf } from './back';
 export { MOST_FACTOR, ownInterval, PRIOR_GAPS } from './learn';
 export { CARE_CLASSES, type CareClass, careTraits } from './classes';
 export { LANGUAGES, type Language, USES, type Use, type Wash, WASHES } from './schema';

@@ -5,7 +5,7 @@ import { a0Of } from '@/core/cure';
 import { FOOD_VERDICTS, INGREDIENTS, ingredientOf, ORIGINS, PIECE_USES } from '@/core/material';
 import { REGIMENS, RESTORATIONS, rolesOf, suits } from '@/core/regimen';
 import { finishOf, gates } from '@/core/use';
-import { type Candidate, type Choice, chooseFinish, COLOURS, OWNERS, SHINES, usesOf, type Wish } from '.';
+import { type Candidate, type Choice, chooseFinish, COLOURS, OWNERS, SHINES, usesOf, type FinishWish } from '.';
 
 type Parts = Readonly<Record<string, number>>;
 const candidate = (id: number, title: string, parts: Parts, change: Partial<Candidate> = {}): Candidate => {
@@ -44,7 +44,7 @@ const STOCK = [
   candidate(5, 'Oil-wax', { 'linseed-heat-bodied': 8, beeswax: 2 }),
   candidate(6, 'Varnish', { 'wiping-varnish': 1 }),
 ];
-const wish: Wish = {
+const wish: FinishWish = {
   uses: ['food-wet', 'knife'],
   closed: false,
   owner: 'unknown',
@@ -54,7 +54,7 @@ const wish: Wish = {
   colour: 'any',
   wood: { food: 'good', keepOff: [], origin: 'bought', slowsCure: false },
 };
-const choose = (change: Partial<Wish>, stock = STOCK) =>
+const choose = (change: Partial<FinishWish>, stock = STOCK) =>
   chooseFinish([...REGIMENS, ...RESTORATIONS], stock, { ...wish, ...change });
 const find = (choices: readonly Choice[], id: string): Choice => {
   const found = choices.find((one) => one.regimen.id === id);
@@ -133,13 +133,13 @@ describe('choosing a finish', () => {
     expect(choose({ owner: 'will-not' })[0]?.regimen.id).not.toBe('bare');
   });
   it('lets every answer change something', () => {
-    const face = (change: Partial<Wish>): string =>
+    const face = (change: Partial<FinishWish>): string =>
       JSON.stringify(
         choose(change).map((one) => [one.regimen.id, one.refused, one.gains, one.costs, one.lots.map(({ lot }) => lot.id)]),
       );
     const base = face({ uses: ['food-wet'] });
     for (const use of PIECE_USES.filter((one) => one !== 'food-wet')) expect(face({ uses: [use] }), use).not.toBe(base);
-    const others: readonly Partial<Wish>[] = [
+    const others: readonly Partial<FinishWish>[] = [
       { closed: true },
       { owner: 're-oils' },
       { owner: 'will-not' },

@@ -9,7 +9,7 @@ export const OWNERS = ['re-oils', 'will-not', 'unknown'] as const;
 export const SHINES = ['any', 'matt', 'gloss'] as const;
 export const COLOURS = ['any', 'as-it-is', 'warm'] as const;
 
-export type Wish = {
+export type FinishWish = {
   /** What it is for; nothing said: wet food. */
   readonly uses: readonly PieceUse[];
   /** Kept under a lid: a smell would stay. */
@@ -103,15 +103,15 @@ const WEIGHT: Readonly<Partial<Record<ReasonCode, number>>> = {
 };
 
 /** What a piece is for where nothing, or only a lid, was said: food is assumed. */
-export const usesOf = ({ uses }: Pick<Wish, 'uses'>): readonly PieceUse[] => (uses.length > 0 ? uses : ['food-wet']);
+export const usesOf = ({ uses }: Pick<FinishWish, 'uses'>): readonly PieceUse[] => (uses.length > 0 ? uses : ['food-wet']);
 
-const hoursOf = ({ a0Hours, mode }: Candidate, { wood }: Wish): number =>
+const hoursOf = ({ a0Hours, mode }: Candidate, { wood }: FinishWish): number =>
   (a0Hours ?? Number.POSITIVE_INFINITY) * (wood.slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1);
 
 type Offered = { readonly slot: Slot; readonly lots: readonly Candidate[]; readonly why: Reason | null };
 
 /** The lots a slot may take: of its family, free, without what is to be avoided, the soonest ready first, of those alike the one that holds most; of those that gates see alike only the first. */
-function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: Wish): Offered {
+function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Offered {
   const found = offerFor(slot, lots, regimen.steps);
   if (found.why) return { slot, lots: [], why: { code: found.why, with: slot.name } };
   const clean = found.lots.filter((lot) => !lot.layer.allergens.some((one) => wish.avoid.includes(one)));
@@ -127,7 +127,7 @@ function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish:
 
 type Judged = { readonly lots: readonly Candidate[]; readonly unmet: readonly UseGate[]; readonly notForFood: boolean };
 
-function judge(regimen: Regimen, lots: readonly Candidate[], wish: Wish): Judged {
+function judge(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Judged {
   const found = gates({
     use: [...usesOf(wish)],
     wood: { food: wish.wood.food, keepOff: wish.wood.keepOff, origin: wish.wood.origin },
@@ -146,7 +146,7 @@ const combinations = (slots: readonly Offered[]): Candidate[][] =>
   slots.reduce<Candidate[][]>((all, { lots }) => all.flatMap((chosen) => lots.map((lot) => [...chosen, lot])), [[]]);
 
 /** The lots that no gate refuses; where every choice is refused, the one that fewest do. */
-function bestLots(regimen: Regimen, slots: readonly Offered[], wish: Wish): Judged {
+function bestLots(regimen: Regimen, slots: readonly Offered[], wish: FinishWish): Judged {
   const food = meetsFood(usesOf(wish));
   const weight = ({ unmet, notForFood }: Judged): number => unmet.length * 2 + (food && notForFood ? 1 : 0);
   let best: Judged | null = null;
@@ -159,7 +159,7 @@ function bestLots(regimen: Regimen, slots: readonly Offered[], wish: Wish): Judg
 }
 
 /** What a finish gains and costs by the kind its owner will meet. */
-function reasonsOf({ careClass }: Regimen, wish: Wish, readyDays: number): Reason[] {
+function reasonsOf({ careClass }: Regimen, wish: FinishWish, readyDays: number): Reason[] {
   const { never, film, dries, lastsWithoutCare, heat } = careTraits(careClass);
   const bare = careClass === 'bare';
   const uses = usesOf(wish);
@@ -195,7 +195,7 @@ function reasonsOf({ careClass }: Regimen, wish: Wish, readyDays: number): Reaso
   return unpraised ? reasons.filter(({ code }) => (WEIGHT[code] ?? 0) < 0) : reasons;
 }
 
-function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: Wish): Choice {
+function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Choice {
   // A material that may be left out is not named: what is recommended holds without it.
   const needed = regimen.slots.filter((slot) => regimen.steps.some((step) => step.slot === slot.slot && !step.optional));
   const slots = needed.map((slot) => offered(slot, regimen, lots, wish));
@@ -240,7 +240,7 @@ const scoreOf = ({ gains, costs }: Choice): number =>
  * answers. Refused: whatever a gate would not let through unsigned, what every fitting lot holds and is to be avoided, what is not fit by
  * the day it must leave, what nothing in stock suits.
  */
-export const chooseFinish = (regimens: readonly Regimen[], lots: readonly Candidate[], wish: Wish): Choice[] =>
+export const chooseFinish = (regimens: readonly Regimen[], lots: readonly Candidate[], wish: FinishWish): Choice[] =>
   regimens
     .filter((regimen) => !isRestoration(regimen.id))
     .map((regimen) => choiceOf(regimen, lots, wish))

@@ -8,5 +8,5 @@ export {
   type ReasonCode,
   SHINES,
   usesOf,
-  type Wish,
+  type FinishWish,
 } from './choose';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type Geometry, poresMl, uptake, volumeMl } from '@/core/piece';
 import { REGIMENS } from '@/core/regimen';
-import { type LotChoice, needsOf, type Wish } from './needs';
+import { type LotChoice, needsOf, type NeedsWish } from './needs';
 
 const regimen = REGIMENS.find((one) => one.id === 'soak-wax');
 if (!regimen) throw new Error('no regimen');
@@ -32,7 +32,7 @@ const lot = (change: Partial<LotChoice> = {}): LotChoice => ({
   },
   ...change,
 });
-const wish: Wish = {
+const wish: NeedsWish = {
   regimen,
   pieces: 6,
   area: { areaMm2: 251040, endGrainMm2: 12480 },
@@ -42,7 +42,7 @@ const wish: Wish = {
   uptake: [],
   lots: { oil: lot(), paste: lot({ id: 2, waxEquivalent: 0.22, minorPerKg: 1100 }) },
 };
-const made = (change: Partial<Wish> = {}) => {
+const made = (change: Partial<NeedsWish> = {}) => {
   const result = needsOf({ ...wish, ...change });
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
   return result.value;

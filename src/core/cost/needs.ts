@@ -33,7 +33,7 @@ export type Need = {
   readonly records: number;
 };
 
-export type Wish = {
+export type NeedsWish = {
   readonly regimen: Regimen;
   readonly pieces: number;
   readonly area: Area;
@@ -46,11 +46,11 @@ export type Wish = {
 };
 
 /** A regimen's steps with as many coats as the labels of its bought finishes ask for. */
-export const stepsFor = (regimen: Regimen, lots: Wish['lots']): readonly RegimenStep[] =>
+export const stepsFor = (regimen: Regimen, lots: NeedsWish['lots']): readonly RegimenStep[] =>
   labelledSteps(regimen.steps, Object.fromEntries(regimen.slots.map(({ slot }) => [slot, lots[slot]?.labelCoats ?? null])));
 
 /** What a batch will take of each lot before it is started: the label's coverage or the house's figures, moved by what this shop has weighed. */
-export function needsOf({ regimen, pieces, area, geometry, species, lots, uptake, beyond }: Wish): Result<readonly Need[]> {
+export function needsOf({ regimen, pieces, area, geometry, species, lots, uptake, beyond }: NeedsWish): Result<readonly Need[]> {
   const steps = stepsFor(regimen, lots);
   const tasks = scheduleOf(steps, pieces, (slot) => lots[slot]?.bound, { scale: handsScale(area), beyond });
   if (!tasks.ok) return tasks;

@@ -27,7 +27,7 @@ export {
 export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
 export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, OPENING_CHECKS } from './fit';
 export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
-export { clockSetRight, type Logged, type LoggerFile, readLogger, type Understood } from './logger';
+export { clockSetRight, type Logged, type LoggerFile, readLogger, type UnderstoodLog } from './logger';
 export { CHECK_KINDS, type CheckKind, type Climate, CURE_MODES, type CureMode, LIGHTS, type Light } from './schema';
 export { cureRate } from './rate';
 export { coldNights, MAY, warmestIn, weekOf } from './scenes';

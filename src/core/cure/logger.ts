@@ -3,7 +3,7 @@ import { fail, instantOf, type Issue, MS_PER_HOUR, ok, parseNumber, type Result 
 /** One reading of a room logger; UTC ms, °C, humidity 0–1. */
 export type Logged = { readonly atMs: number; readonly tempC: number; readonly rh: number };
 /** What a logger's file was understood as. `order` is that of day, month and year where they are written so. */
-export type Understood = {
+export type UnderstoodLog = {
   readonly order: 'iso' | 'day-first' | 'month-first';
   /** Whether the order could be told from the file itself. */
   readonly orderIsSure: boolean;
@@ -12,7 +12,7 @@ export type Understood = {
   readonly decimal: 'comma' | 'point';
 };
 export type LoggerFile = {
-  readonly understood: Understood;
+  readonly understood: UnderstoodLog;
   readonly readings: readonly Logged[];
   /** Rows that could not be read, by their place in the file (the first row after the heading is 1). */
   readonly faults: readonly { readonly row: number; readonly issue: Issue }[];
@@ -56,7 +56,7 @@ const WRITTEN = /^(\d{1,2})[./-](\d{1,2})[./-](\d{2,4})[ T,]*(\d{1,2}):(\d{2})(?
 const two = (value: number): string => String(value).padStart(2, '0');
 
 /** A moment as it is written, in an order of day and month; null where it is none. */
-function momentOf(text: string, order: Understood['order'], zone: string): number | null {
+function momentOf(text: string, order: UnderstoodLog['order'], zone: string): number | null {
   const match = WRITTEN.exec(text);
   if (!match) {
     if (!/^\s*\d{4}-/.test(text)) return null;
@@ -76,8 +76,8 @@ function momentOf(text: string, order: Understood['order'], zone: string): numbe
 function orderOf(
   texts: readonly string[],
   zone: string,
-  asked: Understood['order'] | null,
-): Pick<Understood, 'order' | 'orderIsSure'> {
+  asked: UnderstoodLog['order'] | null,
+): Pick<UnderstoodLog, 'order' | 'orderIsSure'> {
   const written = texts.flatMap((text) => WRITTEN.exec(text) ?? []);
   if (!texts.some((text) => WRITTEN.test(text))) return { order: 'iso', orderIsSure: true };
   const matches = texts.flatMap((text) => {
@@ -87,7 +87,7 @@ function orderOf(
   if (written.length > 0 && matches.some(([a]) => a > 12)) return { order: 'day-first', orderIsSure: true };
   if (matches.some(([, b]) => b > 12)) return { order: 'month-first', orderIsSure: true };
   if (asked === 'day-first' || asked === 'month-first') return { order: asked, orderIsSure: false };
-  const span = (order: Understood['order']): number => {
+  const span = (order: UnderstoodLog['order']): number => {
     const at = texts.map((text) => momentOf(text, order, zone)).filter((one) => one !== null);
     return at.length > 0 ? greatest(at) - at.reduce((a, b) => Math.min(a, b)) : Number.POSITIVE_INFINITY;
   };
@@ -119,7 +119,7 @@ function gapsIn(readings: readonly Logged[]): LoggerFile['gaps'] {
 export function readLogger(
   rows: readonly (readonly string[])[],
   zone: string,
-  asked: Understood['order'] | null = null,
+  asked: UnderstoodLog['order'] | null = null,
 ): Result<LoggerFile> {
   const heading = (rows[0] ?? []).map((cell) => cell.slice(0, MOST_CELL));
   const body = rows.slice(1);

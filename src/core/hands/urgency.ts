@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { endsCoat, laysCoat, type Standing, standingOf } from '@/core/regimen';
+import { endsCoat, laysCoat, type Press, pressIn } from '@/core/regimen';
 import type { HandAction } from './action';
 
 /** What lies wet, or has a window that closes, presses before work that can wait once its window opens within so long. */
@@ -32,7 +32,7 @@ export function byUrgency(nowMs: number): (a: HandAction | null, b: HandAction |
 }
 
 /** Whether an action is early, in its window, later than planned or at risk. */
-export const pressOf = (action: HandAction, nowMs: number): Standing => standingOf(action, action.slackUntilMs, nowMs);
+export const pressOf = (action: HandAction, nowMs: number): Press => pressIn(action, action.slackUntilMs, nowMs);
 
 /** Whether an action waits for hands now: its window is open and its plan has come. */
 export const isForHandsNow = (action: HandAction, nowMs: number): boolean =>
@@ -42,7 +42,7 @@ export const isForHandsNow = (action: HandAction, nowMs: number): boolean =>
 export type HandRisk = 'past-window' | 'coat-not-ready' | 'not-drunk';
 
 /** What is risked by recording an action now; null where nothing is, or where its ways back say it better. */
-export function riskOf(action: Pick<HandAction, 'kind'>, press: Standing): HandRisk | null {
+export function riskOf(action: Pick<HandAction, 'kind'>, press: Press): HandRisk | null {
   if (press === 'at-risk') return endsCoat(action) ? null : 'past-window';
   if (press !== 'too-early') return null;
   return laysCoat(action) ? 'coat-not-ready' : 'not-drunk';

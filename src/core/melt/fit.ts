@@ -1,7 +1,7 @@
 import { melt } from './melt';
 
 /** A pan and heater: the constants of the rehearsal. Power W, losses and coupling W/K. */
-export type Pan = { readonly heaterW: number; readonly lossWPerK: number; readonly uaWPerK: number };
+export type PanConstants = { readonly heaterW: number; readonly lossWPerK: number; readonly uaWPerK: number };
 
 /** One logged melt: what stood on the heat, and the pot's temperatures by minute. */
 export type LoggedMelt = {
@@ -35,14 +35,14 @@ function predict([heaterW, lossWPerK, uaWPerK]: Triple, one: LoggedMelt): number
   });
 }
 
-const toPan = (from: Pan, x: Triple): Triple => [
+const toPan = (from: PanConstants, x: Triple): Triple => [
   from.heaterW * Math.exp(x[0]),
   from.lossWPerK * Math.exp(x[1]),
   from.uaWPerK * Math.exp(x[2]),
 ];
 
 /** Misfits of the readings in their spread, and of the constants in theirs. */
-function residuals(from: Pan, x: Triple, melts: readonly LoggedMelt[]): number[] {
+function residuals(from: PanConstants, x: Triple, melts: readonly LoggedMelt[]): number[] {
   const pan = toPan(from, x);
   return [
     ...melts.flatMap((one) => {
@@ -79,9 +79,9 @@ function step(jacobian: readonly (readonly number[])[], r: readonly number[], da
  * @returns the fitted pan, the typical misfit before and after in °C, and how many readings it rests on
  */
 export function fitPan(
-  from: Pan,
+  from: PanConstants,
   melts: readonly LoggedMelt[],
-): { readonly pan: Pan; readonly misfitBeforeC: number; readonly misfitAfterC: number; readonly readings: number } {
+): { readonly pan: PanConstants; readonly misfitBeforeC: number; readonly misfitAfterC: number; readonly readings: number } {
   const used = melts.filter((one) => one.readings.length > 0);
   const readings = used.reduce((sum, one) => sum + one.readings.length, 0);
   const misfit = (x: Triple): number =>

@@ -1,2 +1,2 @@
 export { type Melt, type MeltRow, melt } from './melt';
-export { fitPan, type LoggedMelt, type Pan } from './fit';
+export { fitPan, type LoggedMelt, type PanConstants } from './fit';

@@ -9,7 +9,7 @@ import {
   thirstOf,
   uptakeFactors,
   volumeMl,
-  type Weighed,
+  type WeighedPiece,
   emc,
   moistureSwing,
   poresMl,
@@ -18,7 +18,7 @@ import { FILLS_SHARE, WALLS_KG_PER_M3 } from './pores';
 import { FULL_BELOW, PRIOR_RECORDS, SLIP_FACTOR, SLOWING_BELOW } from './absorb';
 import { BOX_END_SHARE, CUT_END_SHARE, ENGRAVED_MORE, SCOOP_END_SHARE } from './area';
 
-const weighed = (ratio: number, species = 'pear'): Weighed => ({
+const weighed = (ratio: number, species = 'pear'): WeighedPiece => ({
   species,
   finishClass: 'thin-oil',
   estimatedG: 10,

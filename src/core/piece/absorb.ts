@@ -1,7 +1,7 @@
 import type { FinishClass } from './schema';
 
 /** One weighing: what was estimated and what it was, for a wood and a class of finish. */
-export type Weighed = {
+export type WeighedPiece = {
   readonly species: string;
   readonly finishClass: FinishClass;
   readonly estimatedG: number;
@@ -20,19 +20,19 @@ export const PRIOR_RECORDS = 4;
 /** A weighing further than this factor from its estimate is a slip of the hand, and left out. */
 export const SLIP_FACTOR = 8;
 
-const logRatio = ({ estimatedG, measuredG }: Weighed): number => Math.log(measuredG / estimatedG);
-const isSound = (one: Weighed): boolean =>
+const logRatio = ({ estimatedG, measuredG }: WeighedPiece): number => Math.log(measuredG / estimatedG);
+const isSound = (one: WeighedPiece): boolean =>
   one.estimatedG > 0 && one.measuredG > 0 && Math.abs(logRatio(one)) <= Math.log(SLIP_FACTOR);
 
 /** `exp((κ·ln f0 + Σ ln(measured/estimated)) / (κ + n))`: the mean of the logs, drawn towards `f0` as by κ weighings. */
-const shrunk = (of: readonly Weighed[], towards: number): number =>
+const shrunk = (of: readonly WeighedPiece[], towards: number): number =>
   Math.exp((PRIOR_RECORDS * Math.log(towards) + of.reduce((sum, one) => sum + logRatio(one), 0)) / (PRIOR_RECORDS + of.length));
 
 /**
  * The shop's own uptake factors: each class of finish shrunk towards the shipped figure (1), each wood towards its class.
  * @param weighed estimates are the shipped ones, without any factor
  */
-export function uptakeFactors(weighed: readonly Weighed[]): UptakeFactor[] {
+export function uptakeFactors(weighed: readonly WeighedPiece[]): UptakeFactor[] {
   const sound = weighed.filter(isSound);
   const classes = [...new Set(sound.map((one) => one.finishClass))];
   return classes.flatMap((finishClass) => {

@@ -7,6 +7,6 @@ export { moistureSwing } from './swing';
 export { coatGrams, ON_TOP, type Uptake, uptake } from './uptake';
 export { checkInside, checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
 export { GAP_MM, roomTaken, type RoomUnit, shelfMm, volumeMl } from './room';
-export { factorFor, type Thirst, thirstOf, type UptakeFactor, uptakeFactors, type Weighed } from './absorb';
+export { factorFor, type Thirst, thirstOf, type UptakeFactor, uptakeFactors, type WeighedPiece } from './absorb';
 export { dampness, type Dampness, dryBy, looksOf, type MoistureReading } from './moisture';
 export { type Surface, SURFACES, surfacesOf } from './surfaces';

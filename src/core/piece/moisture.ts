@@ -51,7 +51,7 @@ export function dampness(readings: readonly MoistureReading[], emcPercent: numbe
   };
 }
 
-export type Drying = {
+export type DryingOut = {
   readonly atMs: number;
   readonly earlyMs: number;
   /** Null where the slowest drying the readings allow does not get there. */
@@ -63,7 +63,11 @@ export type Drying = {
  * `dM/dt = −k·(M − E)`, so `ln(M − E)` falls in a straight line; k by least squares, its band one standard error either way.
  * @returns null when it is fit already, when two looks a day apart are not there yet, or when the air would never dry it so far
  */
-export function dryBy(readings: readonly MoistureReading[], emcPercent: number, limit: number = FIT_MOISTURE.fit): Drying | null {
+export function dryBy(
+  readings: readonly MoistureReading[],
+  emcPercent: number,
+  limit: number = FIT_MOISTURE.fit,
+): DryingOut | null {
   const looks = looksOf(readings).filter((look) => look.percent - emcPercent > METER_SD);
   const [first, last] = [looks[0], looks.at(-1)];
   if (!first || !last || last.percent <= limit || emcPercent >= limit || last.atMs - first.atMs < MS_PER_DAY) return null;

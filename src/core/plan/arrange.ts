@@ -1,8 +1,8 @@
-import { type Board, type DayBatch, type Lean, type Placed, put, reachOf, settleLate, traceTo } from './place';
-import type { Taken } from './spots';
+import { type ShopBoard, type DayBatch, type Lean, type PlacedJob, put, reachOf, settleLate, traceTo } from './place';
+import type { SpotTaken } from './spots';
 
 export type Arranged =
-  | { readonly feasible: true; readonly places: readonly (readonly Placed[])[]; readonly late: number; readonly ends: number }
+  | { readonly feasible: true; readonly places: readonly (readonly PlacedJob[])[]; readonly late: number; readonly ends: number }
   | { readonly feasible: false; readonly batch: number; readonly job: number };
 
 /** How much is tried, in jobs placed: enough for a small shop to be searched through, and a full one to answer at once. */
@@ -13,16 +13,16 @@ const FULL_SHOP_JOBS = 4500;
 const EVERY_ORDER_UP_TO = 5;
 const LEANS: readonly Lean[] = ['ideal', 'late', 'early'];
 
-type Way = { readonly order: readonly number[]; readonly leans: readonly Lean[] };
-type Tried = { readonly places: readonly Placed[][]; readonly late: number; readonly ends: number };
+type Arrangement = { readonly order: readonly number[]; readonly leans: readonly Lean[] };
+type Tried = { readonly places: readonly PlacedJob[][]; readonly late: number; readonly ends: number };
 type Blocked = { readonly batch: number; readonly job: number };
 
-const endOf = (placed: readonly Placed[]): number => placed.at(-1)?.end ?? 0;
+const endOf = (placed: readonly PlacedJob[]): number => placed.at(-1)?.end ?? 0;
 const lateOf = (batch: DayBatch, end: number): number => (batch.due === null ? 0 : batch.weight * Math.max(0, end - batch.due));
 const isBetter = (a: Pick<Tried, 'late' | 'ends'>, b: Pick<Tried, 'late' | 'ends'> | null): boolean =>
   b === null || a.late < b.late - 1e-9 || (a.late < b.late + 1e-9 && a.ends < b.ends);
 
-type Stay = { readonly spot: number; readonly taken: Taken };
+type Stay = { readonly spot: number; readonly taken: SpotTaken };
 
 /** What a batch holds of the spots before it is placed: where it waits now, for at least its least time. */
 const staysOf = (batch: DayBatch): Stay[] =>
@@ -33,8 +33,12 @@ const staysOf = (batch: DayBatch): Stay[] =>
   });
 
 /** The board with everything that is fixed on it, and nothing else. */
-function fixedBoard(batches: readonly DayBatch[], board: Board): Board {
-  const copy: Board = { ...board, busy: board.busy.map((spans) => [...spans]), taken: board.taken.map((spans) => [...spans]) };
+function fixedBoard(batches: readonly DayBatch[], board: ShopBoard): ShopBoard {
+  const copy: ShopBoard = {
+    ...board,
+    busy: board.busy.map((spans) => [...spans]),
+    taken: board.taken.map((spans) => [...spans]),
+  };
   for (const batch of batches)
     for (const job of batch.jobs)
       if (job.fixed && job.fixed.end > job.fixed.start) copy.busy[job.fixed.by]?.push([job.fixed.start, job.fixed.end]);
@@ -42,10 +46,10 @@ function fixedBoard(batches: readonly DayBatch[], board: Board): Board {
   return copy;
 }
 
-type Seat = { readonly b: number; readonly lean: Lean; readonly placed: readonly Placed[]; readonly takeOff: () => void };
+type Seat = { readonly b: number; readonly lean: Lean; readonly placed: readonly PlacedJob[]; readonly takeOff: () => void };
 
 /** Batches one after the other, each as early as what stands before it allows; what two orders have in common is not placed again. */
-function table(batches: readonly DayBatch[], board: Board) {
+function table(batches: readonly DayBatch[], board: ShopBoard) {
   const on = fixedBoard(batches, board);
   const stays = batches.map(staysOf);
   const holdOn = (b: number): void => {
@@ -56,7 +60,7 @@ function table(batches: readonly DayBatch[], board: Board) {
   };
   for (const b of batches.keys()) holdOn(b);
   const seats: Seat[] = [];
-  return (way: Way): Tried | Blocked => {
+  return (way: Arrangement): Tried | Blocked => {
     let same = 0;
     while (same < seats.length && seats[same]?.b === way.order[same] && seats[same]?.lean === way.leans[way.order[same] ?? 0])
       same++;
@@ -76,7 +80,7 @@ function table(batches: readonly DayBatch[], board: Board) {
       const lean = way.leans[b] ?? 'ideal';
       seats.push({ b, lean, ...put(batch, traceTo(batch, chain, chain.reach.at(-1)?.[0]?.[0] ?? 0, lean), on) });
     }
-    const places: Placed[][] = batches.map(() => []);
+    const places: PlacedJob[][] = batches.map(() => []);
     for (const { b, placed } of seats) places[b] = [...placed];
     return {
       places,
@@ -87,7 +91,7 @@ function table(batches: readonly DayBatch[], board: Board) {
 }
 
 /** No plan can be better than every batch alone in the shop. */
-function boundOf(batches: readonly DayBatch[], board: Board): Pick<Tried, 'late' | 'ends'> {
+function boundOf(batches: readonly DayBatch[], board: ShopBoard): Pick<Tried, 'late' | 'ends'> {
   const empty = fixedBoard(batches, board);
   const ends = batches.map((batch) => {
     const chain = reachOf(batch, empty);
@@ -140,7 +144,7 @@ function shuffler(): (below: number) => number {
  * Arranges batches on the board: first in a few plain orders, then in every order of a small shop, then by taking some batches out of
  * the best order found and putting them back elsewhere. Never worse than by due date.
  */
-export function arrange(all: readonly DayBatch[], board: Board): Arranged {
+export function arrange(all: readonly DayBatch[], board: ShopBoard): Arranged {
   const batches = settleLate(all, fixedBoard(all, board));
   const jobs = Math.max(
     1,
@@ -148,11 +152,11 @@ export function arrange(all: readonly DayBatch[], board: Board): Arranged {
   );
   let left = Math.max(Math.min(3, Math.ceil(FULL_SHOP_JOBS / jobs)), Math.floor(EFFORT_JOBS / jobs));
   let best: Tried | null = null;
-  let way: Way | null = null;
+  let way: Arrangement | null = null;
   let blocked: Blocked = { batch: 0, job: 0 };
   const bound = boundOf(batches, board);
   const build = table(batches, board);
-  const attempt = (next: Way): boolean => {
+  const attempt = (next: Arrangement): boolean => {
     left--;
     const tried = build(next);
     if (!('places' in tried)) {
@@ -173,7 +177,7 @@ export function arrange(all: readonly DayBatch[], board: Board): Arranged {
   const random = shuffler();
   const pick = (below: number): number => Math.floor(random(below));
   while (left > 0) {
-    const from: Way = way ?? { order: batches.map((_, i) => i), leans: plain };
+    const from: Arrangement = way ?? { order: batches.map((_, i) => i), leans: plain };
     const order = [...from.order];
     const leans = [...from.leans];
     for (let moves = 1 + pick(3); moves > 0; moves--) {

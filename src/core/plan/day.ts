@@ -4,7 +4,7 @@ import type { Blocking } from './blocking';
 import { type Arranged, arrange } from './arrange';
 import { DayInput } from './day-schema';
 import { openingsOf } from './openings';
-import type { Board, DayBatch, DayJob } from './place';
+import type { ShopBoard, DayBatch, DayJob } from './place';
 
 export type DayStepAt = { readonly id: string; readonly startAt: string; readonly endAt: string; readonly by: string };
 export type DayPlan =
@@ -24,7 +24,7 @@ export type DayPlan =
   | { readonly feasible: false; readonly blocking: Blocking & { readonly batchId: string } };
 
 type Input = ReturnType<typeof DayInput.parse>;
-type Read = { readonly board: Board; readonly batches: readonly DayBatch[]; readonly startMs: number };
+type Read = { readonly board: ShopBoard; readonly batches: readonly DayBatch[]; readonly startMs: number };
 
 /** Whether the step after the last one done is past its window already. */
 function isLate(jobs: readonly DayJob[]): boolean {
@@ -114,7 +114,7 @@ function read(input: Input): Result<Read> {
       issues.push({ code: 'unknown-line', path: `fixed.${i}`, with: { id: `${one.batch}/${one.step}` } });
   });
   if (issues.length > 0) return { ok: false, issues };
-  const board: Board = {
+  const board: ShopBoard = {
     open: input.hands.map((hand) =>
       openingsOf({ zone: input.zone, shopHours: hand.hours, closed: hand.closed }, startMs, horizon),
     ),

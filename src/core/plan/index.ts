@@ -6,7 +6,7 @@ export { type DayPlan, day } from './day';
 export type { DayInput } from './day-schema';
 export type { Blocking } from './blocking';
 export { type Moved, movedBetween, type ShopStep, slackOf } from './standing';
-export { latestStart, type Placed, promise, type Promised } from './promise';
+export { latestStart, type PlacedBatch, promise, type PromisedBatch } from './promise';
 export { type HoursText, hoursText, readHours } from './hours-text';
 export { openingsOf } from './openings';
 export { type Missed, type Plan, type PlannedStep, plan } from './plan';

@@ -1,5 +1,5 @@
 import { intersect, shift, type Span, union } from './spans';
-import { roomFor, type Taken } from './spots';
+import { roomFor, type SpotTaken } from './spots';
 
 /** One job of a batch in whole minutes; `fixed` where it has been done, is under way or is pinned. */
 export type DayJob = {
@@ -27,13 +27,13 @@ export type DayBatch = {
 };
 
 /** Where one job lies: its minutes, whose hands. */
-export type Placed = { readonly start: number; readonly end: number; readonly by: number };
+export type PlacedJob = { readonly start: number; readonly end: number; readonly by: number };
 /** The shop as it stands: when each pair of hands is open and busy, what each spot holds. */
-export type Board = {
+export type ShopBoard = {
   readonly open: readonly (readonly Span[])[];
   readonly busy: readonly Span[][];
   readonly capacity: readonly number[];
-  readonly taken: readonly Taken[][];
+  readonly taken: readonly SpotTaken[][];
   readonly horizon: number;
 };
 
@@ -90,7 +90,7 @@ const LOOK_MIN = 4 * 1440;
 const LOOK_FURTHER = 3;
 
 /** Every start of every job that the jobs before it allow, looked for near the start first; `blockedAt` names the first that has none. */
-export function reachOf(batch: DayBatch, board: Board): Chain & { readonly blockedAt: number | null } {
+export function reachOf(batch: DayBatch, board: ShopBoard): Chain & { readonly blockedAt: number | null } {
   const begins = Math.max(batch.release, ...batch.jobs.map((job) => job.fixed?.end ?? 0), 0);
   const least = batch.jobs.reduce((sum, job) => sum + job.hands + job.least, 0);
   for (let look = LOOK_MIN; ; look *= LOOK_FURTHER) {
@@ -100,7 +100,7 @@ export function reachOf(batch: DayBatch, board: Board): Chain & { readonly block
   }
 }
 
-function reachUntil(batch: DayBatch, board: Board, horizon: number): Chain & { readonly blockedAt: number | null } {
+function reachUntil(batch: DayBatch, board: ShopBoard, horizon: number): Chain & { readonly blockedAt: number | null } {
   const reach: Span[][] = [];
   const rooms: (readonly Span[] | null)[] = [];
   let may: readonly Span[] = [[Math.max(batch.release, 0), horizon]];
@@ -202,7 +202,7 @@ export function traceTo(batch: DayBatch, { reach, rooms }: Chain, last: number, 
 }
 
 /** Whose hands are free for a job; of several, those that are open the shortest around it, so that the others stay whole. */
-function handFor(job: DayJob, start: number, board: Board): number {
+function handFor(job: DayJob, start: number, board: ShopBoard): number {
   const free = job.by.filter(
     (hand) =>
       (board.open[hand] ?? []).some(([a, b]) => a <= start && start + job.hands <= b) &&
@@ -226,7 +226,7 @@ const insert = (busy: Span[], span: Span): void => {
  * Gives the batches with those jobs fixed.
  * @param board a board of its own, on which the hands they take are marked
  */
-export function settleLate(batches: readonly DayBatch[], board: Board): DayBatch[] {
+export function settleLate(batches: readonly DayBatch[], board: ShopBoard): DayBatch[] {
   const settled = [...batches];
   for (const [b, batch] of batches.entries()) {
     if (!batch.late) continue;
@@ -250,10 +250,10 @@ export function settleLate(batches: readonly DayBatch[], board: Board): DayBatch
 export function put(
   batch: DayBatch,
   starts: readonly number[],
-  board: Board,
-): { readonly placed: readonly Placed[]; readonly takeOff: () => void } {
+  board: ShopBoard,
+): { readonly placed: readonly PlacedJob[]; readonly takeOff: () => void } {
   const undo: (() => void)[] = [];
-  const placed = batch.jobs.map((job, i): Placed => {
+  const placed = batch.jobs.map((job, i): PlacedJob => {
     if (job.fixed) return job.fixed;
     const start = starts[i] as number;
     const by = handFor(job, start, board);
@@ -268,8 +268,8 @@ export function put(
   batch.jobs.forEach((job, i) => {
     const next = placed[i + 1];
     if (job.spot === null || !next) return;
-    const taken = board.taken[job.spot] as Taken[];
-    const stay: Taken = { from: (placed[i] as Placed).end, to: next.start, units: job.units };
+    const taken = board.taken[job.spot] as SpotTaken[];
+    const stay: SpotTaken = { from: (placed[i] as PlacedJob).end, to: next.start, units: job.units };
     taken.push(stay);
     undo.push(() => taken.splice(taken.indexOf(stay), 1));
   });

@@ -6,7 +6,7 @@ type NewBatch = DayInput['batches'][number];
 type Fixed = NonNullable<DayInput['fixed']>;
 
 /** What a shop could promise: when one more batch would be done, with everything planned before it standing still. UTC ms. */
-export type Promised =
+export type PromisedBatch =
   | {
       readonly ok: true;
       readonly startMs: number;
@@ -22,7 +22,7 @@ const heldBy = (plan: Extract<DayPlan, { feasible: true }>): Fixed =>
   );
 
 /** The earliest one more batch can be done after its `release` (calc.md, 7), no other batch moved for it. */
-export function promise(shop: DayInput, planned: Extract<DayPlan, { feasible: true }>, one: NewBatch): Result<Promised> {
+export function promise(shop: DayInput, planned: Extract<DayPlan, { feasible: true }>, one: NewBatch): Result<PromisedBatch> {
   const found = day({ ...shop, batches: [...shop.batches, one], fixed: heldBy(planned), pins: [] });
   if (!found.ok) return found;
   if (!found.value.feasible) return ok({ ok: false, plan: found.value });
@@ -36,7 +36,7 @@ export function promise(shop: DayInput, planned: Extract<DayPlan, { feasible: tr
 const LOOK_EVERY_MIN = 60;
 
 /** A batch that was placed. */
-export type Placed = Extract<Promised, { ok: true }>;
+export type PlacedBatch = Extract<PromisedBatch, { ok: true }>;
 
 /**
  * The latest start at which one more batch still keeps what is asked of it, looked for by halving down to the hour;
@@ -49,11 +49,12 @@ export function latestStart(
   planned: Extract<DayPlan, { feasible: true }>,
   one: NewBatch,
   untilMs: number,
-  keeps: (placed: Placed) => boolean,
-): Result<Placed | null> {
+  keeps: (placed: PlacedBatch) => boolean,
+): Result<PlacedBatch | null> {
   const from = instantOf(one.release, shop.zone);
   if (!from.ok) return from;
-  const works = (atMs: number): Result<Promised> => promise(shop, planned, { ...one, release: formatInstant(atMs, shop.zone) });
+  const works = (atMs: number): Result<PromisedBatch> =>
+    promise(shop, planned, { ...one, release: formatInstant(atMs, shop.zone) });
   const first = works(from.value);
   if (!first.ok) return first;
   if (!first.value.ok || !keeps(first.value)) return ok(null);

@@ -1,14 +1,14 @@
 import type { Span } from './spans';
 
 /** So many units of a spot taken from one minute until another. */
-export type Taken = { readonly from: number; readonly to: number; readonly units: number };
+export type SpotTaken = { readonly from: number; readonly to: number; readonly units: number };
 
 /**
  * Spans in which so many more units fit, ends included: a piece may come at the minute another leaves.
  * @param taken what stands there, in any order
  * @param within the minutes that are looked at
  */
-export function roomFor(capacity: number, units: number, taken: readonly Taken[], [first, last]: Span): Span[] {
+export function roomFor(capacity: number, units: number, taken: readonly SpotTaken[], [first, last]: Span): Span[] {
   if (units > capacity) return [];
   const events: { at: number; n: number }[] = [];
   for (const { from, to, units: n } of taken) {

@@ -9,20 +9,20 @@ export {
   type StepChange,
   withChanges,
 } from './changes';
-export { type BookEntry, readBook } from './coatbook';
+export { type BookEntry, readBook } from './book';
 export {
   type DoneTask,
   type Fact,
   missOf,
   type Progress,
   progressOf,
-  type Standing,
-  standingOf,
+  type Press,
+  pressIn,
   turnsOf,
   type Window,
   windowAfter,
 } from './progress';
-export { type Ask, EVENING, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './promise';
+export { type Ask, EVENING, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './offer';
 export { CHOICES, draftOf, draftStep, type RegimenDraft, readRegimen, type StepDraft } from './draft';
 export { dayJobs, waitIn } from './dayjobs';
 export { CABINET, type CabinetFault, cabinetFault, ROOM_UNITS } from './places';
@@ -34,7 +34,7 @@ export {
   faultsFor,
   GUMMED_PAST_MIN,
   OFFERS,
-  type Taken,
+  type TakenWay,
   type Way,
   WAYS,
   waysFor,

@@ -86,10 +86,10 @@ export function progressOf(tasks: readonly Task[], facts: readonly Fact[]): Prog
 const windowAfterDone = ({ task, fact }: Pick<DoneTask, 'task' | 'fact'>): Window =>
   fact.kind === 'left-out' ? { ...OPEN_WINDOW, earliestMs: fact.atMs, idealMs: fact.atMs } : windowAfter(task, fact.atMs);
 
-export type Standing = 'too-early' | 'ready' | 'later-than-planned' | 'at-risk';
+export type Press = 'too-early' | 'ready' | 'later-than-planned' | 'at-risk';
 
 /** How a task stands at a moment: past the plan's slack it is later than planned, past the window it is at risk. */
-export function standingOf(window: Window, slackUntilMs: number | null, nowMs: number): Standing {
+export function pressIn(window: Window, slackUntilMs: number | null, nowMs: number): Press {
   if (window.latestMs !== null && nowMs > window.latestMs) return 'at-risk';
   if (window.earliestMs !== null && nowMs < window.earliestMs) return 'too-early';
   return slackUntilMs !== null && nowMs > slackUntilMs ? 'later-than-planned' : 'ready';

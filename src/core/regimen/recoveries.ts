@@ -110,7 +110,7 @@ export const waysFor = (fault: Fault, overdueMin: number): readonly Way[] =>
 export const AT_THE_END = 'end';
 
 /** A way back that was taken up: which, its own id, and the task it stands before; or that it stands at the end. */
-export type Taken = { readonly id: number; readonly way: Way; readonly beforeTask: string; readonly at?: number };
+export type TakenWay = { readonly id: number; readonly way: Way; readonly beforeTask: string; readonly at?: number };
 
 /** The coat that a way back mends: the last one before a task, or the first there is. */
 function mendedBefore(tasks: readonly Task[], index: number): Mended | null {
@@ -152,7 +152,7 @@ const changeOf = (task: Task | undefined): number => Number(/\*(\d+)$/.exec(task
 /** Puts the steps of the ways back where they belong. Where a wipe or a buff is next anyway, the way back's own is left out. */
 export function withRecoveries(
   tasks: readonly Task[],
-  taken: readonly Taken[],
+  taken: readonly TakenWay[],
   pieces: number,
   bound: DwellBound,
   { scale = 1, order = [], addedAt = new Map() }: Placing = {},

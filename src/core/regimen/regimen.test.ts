@@ -12,7 +12,7 @@ import {
   REGIMENS,
   ringOf,
   scheduleOf,
-  standingOf,
+  pressIn,
   type Task,
   turnsOf,
 } from '.';
@@ -135,13 +135,13 @@ describe('progress', () => {
   });
   it('tells late from at risk, and measures a miss', () => {
     const window = { earliestMs: at(10), idealMs: at(15), latestMs: at(30) };
-    expect([5, 12, 20, 31].map((m) => standingOf(window, at(18), at(m)))).toEqual([
+    expect([5, 12, 20, 31].map((m) => pressIn(window, at(18), at(m)))).toEqual([
       'too-early',
       'ready',
       'later-than-planned',
       'at-risk',
     ]);
-    expect(standingOf({ ...window, latestMs: null }, null, at(999))).toBe('ready');
+    expect(pressIn({ ...window, latestMs: null }, null, at(999))).toBe('ready');
     expect([4, 10, 30, 45].map((m) => missOf(window, at(m)))).toEqual([-6, 0, 0, 15]);
   });
   it('leaves no wait behind a step left out', () => {

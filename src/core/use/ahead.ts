@@ -6,7 +6,7 @@ import { gates, type GatesInput, type UseGate } from './gates';
 export type Choosable = Layer & { readonly id: number };
 
 /** What release will say of a piece that is only thought of. */
-export type Planned = Omit<GatesInput, 'finish'> & {
+export type PlannedPiece = Omit<GatesInput, 'finish'> & {
   /** The regimen itself counts as a film. */
   readonly film: boolean;
   /** What is chosen, by slot; a slot may still be empty. */
@@ -18,7 +18,7 @@ export type Planned = Omit<GatesInput, 'finish'> & {
 /** A gate with the materials that would meet it, each put in its slot alone and closing no other gate. */
 export type GateAhead = UseGate & { readonly meetBy: readonly { readonly slot: string; readonly id: number }[] };
 
-const layersOf = (chosen: Planned['chosen']): Choosable[] => Object.values(chosen).filter((one) => one !== undefined);
+const layersOf = (chosen: PlannedPiece['chosen']): Choosable[] => Object.values(chosen).filter((one) => one !== undefined);
 
 /** The gates that need no time, while a piece is still being thought of: which fail, which may be signed, which material would meet them. */
 export function gatesAhead({
@@ -26,8 +26,8 @@ export function gatesAhead({
   chosen,
   choices,
   ...piece
-}: Planned): Result<{ readonly gates: readonly GateAhead[]; readonly notForFood: boolean }> {
-  const judge = (of: Planned['chosen']) => gates({ ...piece, finish: finishOf(layersOf(of), film) });
+}: PlannedPiece): Result<{ readonly gates: readonly GateAhead[]; readonly notForFood: boolean }> {
+  const judge = (of: PlannedPiece['chosen']) => gates({ ...piece, finish: finishOf(layersOf(of), film) });
   const now = judge(chosen);
   if (!now.ok) return now;
   const open = (found: readonly UseGate[]): ReadonlySet<string> =>

@@ -1,4 +1,4 @@
-export { type Choosable, type GateAhead, gatesAhead, type Planned } from './ahead';
+export { type Choosable, type GateAhead, gatesAhead, type PlannedPiece } from './ahead';
 export { finishOf, type Layer, usualUses } from './finish';
 export {
   FOOD_USES,

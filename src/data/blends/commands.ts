@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { formula, formulaLine, formulaRevision } from '../schema';
-import { findFormula, type Line } from './queries';
+import { findFormula, type StoredLine } from './queries';
 
 export type FormulaInput = {
   readonly id: number | null;
@@ -14,10 +14,10 @@ export type FormulaInput = {
   readonly name: string;
   readonly basis: 'mass' | 'volume';
   readonly note: string;
-  readonly lines: readonly Line[];
+  readonly lines: readonly StoredLine[];
 };
 
-const sameLines = (a: readonly Line[], b: readonly Line[]): boolean =>
+const sameLines = (a: readonly StoredLine[], b: readonly StoredLine[]): boolean =>
   a.length === b.length && a.every((line, i) => line.ingredient === b[i]?.ingredient && line.parts === b[i]?.parts);
 
 /** Saves a formula as a new revision; what was saved before never changes. Saving the same again makes none. */

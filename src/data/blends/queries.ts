@@ -3,8 +3,8 @@ import { and, asc, desc, eq } from 'drizzle-orm';
 import type { Db } from '../db';
 import { batch, batchMaterial, formula, formulaLine, formulaRevision, lot } from '../schema';
 
-export type Line = { readonly ingredient: string; readonly parts: number };
-export type Revision = typeof formulaRevision.$inferSelect & { readonly lines: readonly Line[]; readonly isUsed: boolean };
+export type StoredLine = { readonly ingredient: string; readonly parts: number };
+export type Revision = typeof formulaRevision.$inferSelect & { readonly lines: readonly StoredLine[]; readonly isUsed: boolean };
 export type Formula = typeof formula.$inferSelect & { readonly revisions: readonly Revision[] };
 
 /** Every formula with its revisions, newest revision first. */

@@ -8,7 +8,7 @@ import { allLots, containers, type KnownLot } from '../stores/queries';
 import type { Batch } from '../work/batch';
 
 /** A filled tin that can go with a piece. */
-export type Bottle = {
+export type BottleOffer = {
   readonly lotId: number;
   readonly number: string;
   readonly title: string;
@@ -41,7 +41,7 @@ export function tinCost(db: Db, lot: KnownLot): number | null {
 const netOf = (lot: KnownLot): number => lot.receivedG / (lot.count ?? 1);
 
 /** Tins on the shelf that renew a batch's pieces, what is on them first, with the one to give. */
-export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = allLots(db)): Bottle[] {
+export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = allLots(db)): BottleOffer[] {
   const { careClass } = batch.regimen;
   const plan = care({
     finishClass: careClass,

@@ -5,7 +5,7 @@ import { command } from '../command';
 import type { Db } from '../db';
 import { carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
-import { endPlan, giveTo, holderIdOf, type Plan, planOf, reOiledOn, rewriteDates } from './plans';
+import { endPlan, giveTo, holderIdOf, type CarePlan, planOf, reOiledOn, rewriteDates } from './plans';
 import { voidWaiting } from './post';
 
 /** What one piece's page takes in a day: so many words, and so many bytes of photos as they are kept. */
@@ -113,7 +113,7 @@ export function seeReport(db: Db, id: number, nowMs: number): Result<void> {
   });
 }
 
-export type Kept = {
+export type OwnerData = {
   readonly stopped: boolean;
   readonly ended: boolean;
   readonly reOiledOn: readonly string[];
@@ -121,11 +121,11 @@ export type Kept = {
   readonly holder: string | null;
   readonly hasAddress: boolean;
   readonly bounced: boolean;
-  readonly plan: Plan;
+  readonly plan: CarePlan;
 };
 
 /** How a sold piece stands with its owner: letters, re-oilings, who has it now. */
-export function careOf(db: Db, code: string): Kept | null {
+export function careOf(db: Db, code: string): OwnerData | null {
   const found = planOf(db, code);
   if (!found) return null;
   const ownerId = holderIdOf(found);

@@ -9,7 +9,7 @@ import { theShop } from '../shop/queries';
 import { CARE_HORIZON_DAYS } from './horizon';
 import { voidWaiting } from './post';
 
-export type Plan = typeof carePlan.$inferSelect;
+export type CarePlan = typeof carePlan.$inferSelect;
 
 /** The plan and sale of a piece by its code. */
 export const planOf = (tx: Db, code: string) =>

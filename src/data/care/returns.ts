@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc, eq, isNotNull } from 'drizzle-orm';
-import { type CareClass, medianOf, type Share, shareOf } from '@/core/care';
+import { type CareClass, medianOf, type BackShare, shareOf } from '@/core/care';
 import { daysBetween, groupBy } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
@@ -12,9 +12,9 @@ export type CameOf = {
   readonly speciesId: string;
   readonly sold: number;
   /** Pieces of which something was said to be wrong. */
-  readonly wrong: Share;
+  readonly wrong: BackShare;
   /** Pieces that came back, to be mended or for good. */
-  readonly back: Share;
+  readonly back: BackShare;
   /** Days between re-oilings as owners did them; the middle, and how many gaps it rests on. */
   readonly everyDays: number | null;
   readonly gaps: number;

@@ -13,10 +13,10 @@ import { findBatchId } from '../work/batch';
 import { allDesigns, allRegimens } from '../work/catalogue';
 import { addDesign, moveBatch, startBatch } from '../work/commands';
 import { recordEntry } from '../work/record';
-import { by, DAY, day, INES, must, type Scene, WREN } from './scene';
+import { by, DAY, day, INES, must, type DemoScene, WREN } from './scene';
 
 /** What the shed makes. */
-export function drawDesigns({ db, nowMs }: Scene): void {
+export function drawDesigns({ db, nowMs }: DemoScene): void {
   const at = nowMs - 38 * DAY;
   must(
     addDesign(
@@ -89,7 +89,7 @@ export type Story = {
   readonly stands?: string;
 };
 
-export function tell({ db, nowMs }: Scene, story: Story): string {
+export function tell({ db, nowMs }: DemoScene, story: Story): string {
   const startMs = nowMs + (story.startsInHours ?? -(story.done[0]?.[1] ?? 0) - 1) * MS_PER_HOUR;
   const design = allDesigns(db).find((one) => one.name === story.design);
   const regimen = allRegimens(db).find((one) => one.id === story.regimen);
@@ -171,7 +171,7 @@ const soakWax = (endHoursAgo: number): Story['done'] => [
 ];
 
 /** The batches of the shed: some sold, some curing, some wet, one not begun. */
-export function tellStories(scene: Scene, made: ReadonlyMap<string, number>): void {
+export function tellStories(scene: DemoScene, made: ReadonlyMap<string, number>): void {
   const { db, nowMs } = scene;
   const oil = allLots(db).find((lot) => lot.ingredientId === 'mineral-oil')?.id ?? 0;
   const [paste, heron, tung] = ['Lantern paste', 'Heron oil-wax', 'Tideline tung'].map((name) => made.get(name) ?? 0) as [

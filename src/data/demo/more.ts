@@ -13,12 +13,12 @@ import { allDesigns, allRegimens } from '../work/catalogue';
 import { splitBatch } from '../work/split';
 import { weighAfter, weighBefore } from '../work/uptake';
 import { tell } from './batches';
-import { by, day, INES, must, type Scene, WREN } from './scene';
+import { by, day, INES, must, type DemoScene, WREN } from './scene';
 
 const ROOMS: Readonly<Record<string, number>> = { rack: 6, sill: 1.6, bath: 9, 'warm cabinet': 1.6, lathe: 1 };
 
 /** What fits where, and Ines, who does not come on Saturdays and is away one day next week. */
-export function arrangeShop({ db, nowMs }: Scene): void {
+export function arrangeShop({ db, nowMs }: DemoScene): void {
   must(
     changeRooms(
       db,
@@ -30,7 +30,7 @@ export function arrangeShop({ db, nowMs }: Scene): void {
 }
 
 /** The rest of a full shop: pieces in the bath and in the warm cabinet, cloths that still lie, a wipe that is late, one that came home. */
-export function tellMore(scene: Scene, made: ReadonlyMap<string, number>): void {
+export function tellMore(scene: DemoScene, made: ReadonlyMap<string, number>): void {
   const { db, nowMs } = scene;
   const lots = allLots(db);
   const trough = lots.find((lot) => lot.kind === 'bath')?.id ?? 0;
@@ -109,7 +109,7 @@ const warmCure = (endHoursAgo: number) =>
   ] as const;
 
 /** One board of the eight on the scale: what the first flood took, and the second still lying on it. */
-function weighSome({ db, nowMs }: Scene): void {
+function weighSome({ db, nowMs }: DemoScene): void {
   const batchId = 6;
   const piece = loadBatch(db, batchId, nowMs)?.pieces[0];
   if (!piece) return;
@@ -128,7 +128,7 @@ function weighSome({ db, nowMs }: Scene): void {
 }
 
 /** A board that was sold some weeks ago comes home with knife scars. */
-function comeHome({ db, nowMs }: Scene): void {
+function comeHome({ db, nowMs }: DemoScene): void {
   const sold = soldPieces(db, day(nowMs)).at(-1);
   const design = allDesigns(db).find((one) => one.name === 'Bread board');
   const regimen = allRegimens(db).find((one) => one.id === 'restore-never');

@@ -4,7 +4,7 @@ import { fillJars, finishWeighing, lidJars, recordWeighing, startPour } from '..
 import { addPan, finishHeating, putOnHeat, recordPotTemperature } from '../pour/heat';
 import { findPot } from '../pour/queries';
 import { allLots, containers } from '../stores/queries';
-import { by, DAY, INES, must, type Scene } from './scene';
+import { by, DAY, INES, must, type DemoScene } from './scene';
 
 type Pot = {
   readonly revisionId: number;
@@ -18,7 +18,7 @@ type Pot = {
 };
 
 /** Weighs, melts and fills one pot as it was done; `offG` is how far each ingredient missed its mark. */
-export function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, temps, from }: Pot): number {
+export function makePot({ db }: DemoScene, { revisionId, targetG, at, offG, jars, temps, from }: Pot): number {
   const maker = by(INES, at);
   const { id } = must(startPour(db, { revisionId, targetG }, maker));
   const lines = findPot(db, id)?.revision.lines ?? [];
@@ -74,7 +74,7 @@ export function makePot({ db }: Scene, { revisionId, targetG, at, offG, jars, te
 }
 
 /** The pots of the last weeks; gives their lots by the name of the formula. */
-export function makePots(scene: Scene, revisions: ReadonlyMap<string, number>): Map<string, number> {
+export function makePots(scene: DemoScene, revisions: ReadonlyMap<string, number>): Map<string, number> {
   must(addPan(scene.db, { name: 'Enamel pan on the small ring', waterG: 1400, heaterW: 800, lossWPerK: 3, uaWPerK: 10 }));
   const revision = (name: string): number => revisions.get(name) ?? 0;
   const ago = (days: number): number => scene.nowMs - days * DAY;

@@ -15,6 +15,6 @@ export function must<T>(result: Result<T>): T {
   return result.value;
 }
 
-export type Scene = { readonly db: Db; readonly nowMs: number };
+export type DemoScene = { readonly db: Db; readonly nowMs: number };
 export const by = (personId: number, nowMs: number): By => ({ personId, nowMs });
 export const day = (ms: number, offset = 0): string => addDays(dateOf(ms, ZONE), offset);

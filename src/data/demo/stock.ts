@@ -5,10 +5,10 @@ import { combineLots } from '../stores/combine';
 import { allLots } from '../stores/queries';
 import { checkLot, recordThumb } from '../stores/senses';
 import { sellTins } from '../tins/commands';
-import { by, DAY, day, INES, must, type Scene } from './scene';
+import { by, DAY, day, INES, must, type DemoScene } from './scene';
 
 /** What the shed bought six weeks ago, and the tins it fills. */
-export function stockUp({ db, nowMs }: Scene): void {
+export function stockUp({ db, nowMs }: DemoScene): void {
   const lots = [
     ['mineral-oil', 4300, 'Estuary Supply Loft', 'WO-4417', 3690, 700],
     ['beeswax', 1500, 'Saltmarsh Apiary', 'wax 12', 2790, null],
@@ -121,7 +121,7 @@ const RECIPES: readonly Recipe[] = [
 ];
 
 /** What the shed found and did with its lots since: a trough of oil, thumbs on the paste, a few tins sold. */
-export function afterPots({ db, nowMs }: Scene, lots: ReadonlyMap<string, number>): void {
+export function afterPots({ db, nowMs }: DemoScene, lots: ReadonlyMap<string, number>): void {
   const paste = lots.get('Lantern paste') ?? 0;
   must(
     combineLots(
@@ -142,7 +142,7 @@ export function afterPots({ db, nowMs }: Scene, lots: ReadonlyMap<string, number
 }
 
 /** The shed's own formulas; gives their revisions by name. */
-export function writeFormulas({ db, nowMs }: Scene): Map<string, number> {
+export function writeFormulas({ db, nowMs }: DemoScene): Map<string, number> {
   return new Map(
     RECIPES.map(({ name, lines, note }) => {
       const saved = must(

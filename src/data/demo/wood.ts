@@ -2,10 +2,10 @@ import 'server-only';
 import { asc } from 'drizzle-orm';
 import { recordMoisture } from '../moisture/moisture';
 import { batch } from '../schema';
-import { by, DAY, INES, must, type Scene } from './scene';
+import { by, DAY, INES, must, type DemoScene } from './scene';
 
 /** What the meter said of the newest boards: a little damp, drying, and once just wetted. */
-export function readWood({ db, nowMs }: Scene): void {
+export function readWood({ db, nowMs }: DemoScene): void {
   const batchId = db.select({ id: batch.id }).from(batch).orderBy(asc(batch.id)).limit(1).offset(6).get()?.id ?? 0;
   for (const [daysAgo, percent, spot, isValid] of [
     [5, 15.8, 'middle', true],

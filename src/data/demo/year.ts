@@ -12,7 +12,7 @@ import { findBatchId, piecesIn, loadBatch } from '../work/batch';
 import { moveBatch } from '../work/commands';
 import { type Story, tell } from './batches';
 import { makePot } from './pots';
-import { by, DAY, day, INES, must, type Scene, WREN } from './scene';
+import { by, DAY, day, INES, must, type DemoScene, WREN } from './scene';
 
 type Past = {
   readonly daysAgo: number;
@@ -141,7 +141,7 @@ const STEPS: Readonly<
 };
 
 /** The lots each finish was made with last year, by slot; used up since. */
-function oldLots(scene: Scene, paste: number): Readonly<Record<Past['finish'], Readonly<Record<string, number>>>> {
+function oldLots(scene: DemoScene, paste: number): Readonly<Record<Past['finish'], Readonly<Record<string, number>>>> {
   const { db, nowMs } = scene;
   const at = by(INES, nowMs - 396 * DAY);
   const lot = { openedOn: day(nowMs, -395), bestBefore: day(nowMs, 40), note: '' };
@@ -172,7 +172,7 @@ function oldLots(scene: Scene, paste: number): Readonly<Record<Past['finish'], R
 }
 
 /** Tells last year: what was made, sold, and what came back of it. */
-export function tellYear(scene: Scene, paste: number): void {
+export function tellYear(scene: DemoScene, paste: number): void {
   const { db, nowMs } = scene;
   const old = oldLots(scene, paste);
   for (const past of YEAR) {
@@ -196,7 +196,7 @@ export function tellYear(scene: Scene, paste: number): void {
 }
 
 /** Releases and sells an old batch whole, and writes down what was said of it. */
-function sellOld({ db, nowMs }: Scene, past: Past, batchId: number, atMs: number): void {
+function sellOld({ db, nowMs }: DemoScene, past: Past, batchId: number, atMs: number): void {
   const at = by(WREN, atMs);
   must(
     recordCheck(
@@ -244,7 +244,7 @@ function sellOld({ db, nowMs }: Scene, past: Past, batchId: number, atMs: number
 }
 
 /** Evidence on what stands in the shed now: a test piece on the scale, what wood costs, labels. */
-export function gatherEvidence({ db, nowMs }: Scene): void {
+export function gatherEvidence({ db, nowMs }: DemoScene): void {
   const bowls = 2;
   const grams = [412.9, 411.8, 411.4, 411.6, 411.9, 412.1, 412.2, 412.2, 412.3, 412.2, 412.2];
   for (const [i, weight] of grams.entries())

@@ -9,11 +9,11 @@ import { handsOf } from './hands';
 import { allPins, type Pin } from './pins';
 
 /** An open batch as far as it matters to a plan. */
-export type Waiting = { readonly batch: Batch; readonly progress: Progress };
+export type WaitingBatch = { readonly batch: Batch; readonly progress: Progress };
 /** A planned step of one batch. */
-export type Planned = ShopStep;
+export type PlannedStepOfShop = ShopStep;
 export type BatchPlan =
-  | { readonly feasible: true; readonly steps: readonly Planned[]; readonly endsMs: number; readonly lateMin: number }
+  | { readonly feasible: true; readonly steps: readonly PlannedStepOfShop[]; readonly endsMs: number; readonly lateMin: number }
   | { readonly feasible: false; readonly blocking: Blocking };
 
 export type ShopPlan = {
@@ -41,7 +41,7 @@ function spotsOf(all: readonly Place[]): DayInput['spots'] {
 }
 
 /** The planner's input for all open batches: what was done last stands fixed, what is left is to be placed. */
-export function dayInput(db: Db, open: readonly Waiting[], nowMs: number, hours: ShopHours): DayInput {
+export function dayInput(db: Db, open: readonly WaitingBatch[], nowMs: number, hours: ShopHours): DayInput {
   const startMs = Math.ceil(nowMs / MS_PER_MINUTE) * MS_PER_MINUTE;
   const say = (ms: number): string => formatInstant(ms, hours.zone);
   const spots = spotsOf(places(db));
@@ -123,8 +123,8 @@ function planAll(input: DayInput): {
   }
 }
 
-type Kept = { readonly key: string; readonly madeMs: number; readonly plan: ShopPlan; readonly steps: readonly ShopStep[] };
-const kept = globalThis as typeof globalThis & { rendlePlan?: WeakMap<Db, Kept> };
+type KeptPlan = { readonly key: string; readonly madeMs: number; readonly plan: ShopPlan; readonly steps: readonly ShopStep[] };
+const kept = globalThis as typeof globalThis & { rendlePlan?: WeakMap<Db, KeptPlan> };
 
 /** All that a plan rests on but the moment. */
 const keyOf = ({ start: _, batches, ...rest }: DayInput): string =>
@@ -140,7 +140,7 @@ const keyOf = ({ start: _, batches, ...rest }: DayInput): string =>
  * The whole shop's plan at a moment. The same records give the same plan; it stands until something is recorded, or for a few minutes,
  * so that it does not jitter. It says what it moved since the one before.
  */
-export function shopPlan(db: Db, open: readonly Waiting[], nowMs: number, hours: ShopHours): ShopPlan {
+export function shopPlan(db: Db, open: readonly WaitingBatch[], nowMs: number, hours: ShopHours): ShopPlan {
   const wanted = dayInput(db, open, nowMs, hours);
   const key = keyOf(wanted);
   kept.rendlePlan ??= new WeakMap();

@@ -67,7 +67,7 @@ function takenUp(before: Pot, nextG: number): { ingredient: string; parts: numbe
   return next ? Object.entries(next).map(([ingredient, parts]) => ({ ingredient, parts })) : null;
 }
 
-export type Weighed = {
+export type WeighedReading = {
   readonly clientId: string;
   readonly pourId: number;
   readonly ingredientId: string;
@@ -82,7 +82,7 @@ export type Weighed = {
 };
 
 /** What the scale said once an ingredient was in: its grams are the rise since the reading before, and leave its lot. */
-export function recordWeighing(db: Db, input: Weighed, by: By): Result<void> {
+export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<void> {
   return command(db, (tx) => {
     const open = openPot(tx, input.pourId, ['weighing']);
     if (!open.ok) return open;

@@ -1,7 +1,7 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
-import { findRevision, type Line, type Revision } from '../blends/queries';
+import { findRevision, type StoredLine, type Revision } from '../blends/queries';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { container, fill, lot, movement, pan, potReading, pour, pourEntry, slip } from '../schema';
@@ -24,7 +24,7 @@ export type Pot = Pour & {
   }[];
   readonly lotNumber: string | null;
   /** What this pot is weighed to: the formula's parts, or the grams a slip changed them to. */
-  readonly weighTo: { readonly lines: readonly Line[]; readonly basis: 'mass' | 'volume' };
+  readonly weighTo: { readonly lines: readonly StoredLine[]; readonly basis: 'mass' | 'volume' };
   readonly slips: readonly (typeof slip.$inferSelect)[];
 };
 
@@ -66,8 +66,8 @@ const readPours = (db: Db): Pour[] =>
     .orderBy(desc(pour.at))
     .all();
 
-export type Pan = typeof pan.$inferSelect;
-export const pans = (db: Db): Pan[] => db.select().from(pan).orderBy(asc(pan.name)).all();
+export type PanRow = typeof pan.$inferSelect;
+export const pans = (db: Db): PanRow[] => db.select().from(pan).orderBy(asc(pan.name)).all();
 
 /** The pot of this formula whose overpour waits to be taken up by the next one; null when none does. */
 export function spreadWaiting(db: Db, revisionId: number): Pot | null {

@@ -14,7 +14,7 @@ import { batchPrice, labelled, piece, recovery, release } from '../schema';
 import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, loadBatch } from '../work/batch';
 import type { Design, KnownRegimen } from '../work/catalogue';
-import { type Standing, standingOfBatch } from '../work/standing';
+import { type BatchStanding, standingOfBatch } from '../work/standing';
 import { recordFor } from './record';
 
 /** What a batch's materials hold, as the slip must name it: contents, allergens, and what nobody declared. */
@@ -40,7 +40,7 @@ export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer => 
 });
 
 /** What a piece's gates are asked with: design, wood, regimen and lots, whether it is begun or only thought of. */
-export type Judged = {
+export type Judgement = {
   readonly design: Pick<Design, 'uses' | 'tableware'>;
   readonly species: Species;
   readonly origin: Origin;
@@ -50,11 +50,11 @@ export type Judged = {
 };
 
 /** The finish of a piece as its gates see it. */
-export const finishFor = ({ lots, regimen }: Pick<Judged, 'lots' | 'regimen'>) =>
+export const finishFor = ({ lots, regimen }: Pick<Judgement, 'lots' | 'regimen'>) =>
   finishOf(lots.map(layerOf), !regimen.knifeSurface);
 
 /** The gates that need no time. */
-export function gatesOfUse(judged: Judged): UseGates {
+export function gatesOfUse(judged: Judgement): UseGates {
   const { design, species, origin, treeKnown } = judged;
   const found = gates({
     use: [...design.uses],
@@ -66,7 +66,7 @@ export function gatesOfUse(judged: Judged): UseGates {
   return found.value;
 }
 
-const judgedOf = (batch: Batch): Judged => ({ ...batch, lots: batch.on });
+const judgedOf = (batch: Batch): Judgement => ({ ...batch, lots: batch.on });
 
 /** What a batch's release is judged on, and what its record says beside. */
 export type Found = Evidence & {
@@ -77,7 +77,7 @@ export type Found = Evidence & {
   readonly undeclared: number;
 };
 
-export function evidenceOf(db: Db, batch: Batch, standing: Standing): Found {
+export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found {
   const use = gatesOfUse(judgedOf(batch));
   const finish = finishFor(judgedOf(batch));
   return {
@@ -98,7 +98,7 @@ export function evidenceOf(db: Db, batch: Batch, standing: Standing): Found {
 export const saysNotForFood = (batch: Batch): boolean => gatesOfUse(judgedOf(batch)).notForFood;
 
 /** What becomes of a batch that is refused: waited for or mended by a way back and judged again, or rejected. */
-export type Refusal = { readonly next: 'mend' | 'reject'; readonly way: Way | null };
+export type ReleaseRefusal = { readonly next: 'mend' | 'reject'; readonly way: Way | null };
 
 export type Decision = {
   readonly batchId: number;
@@ -106,14 +106,14 @@ export type Decision = {
   readonly reason: string;
   readonly signed: readonly GateId[];
   /** Only of a refusal. */
-  readonly refusal?: Refusal;
+  readonly refusal?: ReleaseRefusal;
 };
 
 const nextReleaseNumber = (tx: Db, nowMs: number): string =>
   nextNumber(tx, { table: release, column: release.number, prefix: 'R', digits: 3 }, nowMs);
 
 /** A batch as it would be judged at a moment: its evidence, its gates, and the record they would make. */
-export function judge(db: Db, batch: Batch, standing: Standing) {
+export function judge(db: Db, batch: Batch, standing: BatchStanding) {
   const evidence = evidenceOf(db, batch, standing);
   return { evidence, gates: gatesOf(evidence) };
 }
@@ -160,7 +160,14 @@ export function decideRelease(db: Db, decision: Decision, by: By): Result<{ read
 }
 
 /** After a refusal: the way back stands before what is next, or after the last step; or the pieces leave. */
-function sendBack(tx: Db, batch: Batch, { progress }: Standing, { next, way }: Refusal, reason: string, by: By): void {
+function sendBack(
+  tx: Db,
+  batch: Batch,
+  { progress }: BatchStanding,
+  { next, way }: ReleaseRefusal,
+  reason: string,
+  by: By,
+): void {
   if (next === 'reject')
     tx.update(piece)
       .set({ leftAt: by.nowMs, leftWhy: `rejected: ${reason}`.slice(0, 200) })

@@ -10,7 +10,7 @@ import { theShop } from '../shop/queries';
 import { tinCost } from '../care/bottles';
 import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, piecesIn, tagOf } from '../work/batch';
-import type { Standing } from '../work/standing';
+import type { BatchStanding } from '../work/standing';
 
 /** Who did something, by the number the file keeps of them; those who left included. */
 const namesOf = (db: Db): ReadonlyMap<number, string> =>
@@ -34,7 +34,7 @@ const papersOf = (db: Db, lotId: number): Paper[] =>
     order by l.number, d.id`);
 
 /** What a batch's pieces cost and are to sell for. */
-export function costOfBatch(db: Db, batch: Batch, { progress }: Standing): Cost & { readonly jar: KnownLot | null } {
+export function costOfBatch(db: Db, batch: Batch, { progress }: BatchStanding): Cost & { readonly jar: KnownLot | null } {
   const shop = theShop(db);
   const lots = allLots(db);
   const price = db.select().from(batchPrice).where(eq(batchPrice.batchId, batch.id)).get();
@@ -72,7 +72,7 @@ type Told = Evidence & { readonly notForFood: boolean; readonly contact: string;
 export function recordFor(
   db: Db,
   batch: Batch,
-  standing: Standing,
+  standing: BatchStanding,
   { gates, evidence }: { readonly gates: readonly Gate[]; readonly evidence: Told },
   judged: Judged,
 ): NewReleaseRecord {

@@ -13,7 +13,7 @@ import { allRegimens } from '../work/catalogue';
 import { recordEntry } from '../work/record';
 import { a0OfMaterials, standingOfBatch } from '../work/standing';
 import { allLots } from '../stores/queries';
-import { decideRelease, decisionsOf, evidenceOf, type Refusal, setPrice, signedRecord } from './commands';
+import { decideRelease, decisionsOf, evidenceOf, type ReleaseRefusal, setPrice, signedRecord } from './commands';
 import { costOfBatch } from './record';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
@@ -95,7 +95,7 @@ describe('release', () => {
 
 describe('a batch that is refused', () => {
   const spoons = () => id('31-003');
-  const refuse = (refusal: Refusal, nowMs = NOW) =>
+  const refuse = (refusal: ReleaseRefusal, nowMs = NOW) =>
     decideRelease(db, { batchId: spoons(), outcome: 'refused', reason: 'it weeps', signed: [], refusal }, { personId: 2, nowMs });
   it('to be mended stays open with its way back, and is judged again under another number', () => {
     expect(code(refuse({ next: 'mend', way: 'wipe-daily' }))).toBe('ok');

@@ -9,7 +9,7 @@ import type { Db } from '../db';
 import { logEntry, piece, restoration } from '../schema';
 import { type NewBatch, startBatch } from '../work/commands';
 
-export type Job = {
+export type RestorationJob = {
   /** The code on its slip, or empty for a stranger's piece. */
   readonly code: string;
   readonly owner: string;
@@ -21,7 +21,7 @@ export type Job = {
 /** A piece comes home: a batch of its own, the sandings it does not need left out from the start. */
 export function startRestoration(
   db: Db,
-  job: Job,
+  job: RestorationJob,
   start: NewBatch,
   by: By,
 ): Result<{ readonly id: number; readonly number: string }> {

@@ -3,7 +3,7 @@ import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } fro
 import type { CheckSeen } from '@/core/cure';
 import type { UptakeFactor } from '@/core/piece';
 import { speciesOf, type Species } from '@/core/material';
-import { asNowKnown, careGiven, readBook, stepOfTask, type Taken, type Way, withChanges } from '@/core/regimen';
+import { asNowKnown, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/regimen';
 import { type ChangeRow, changesOf } from './changed';
 import type { Db } from '../db';
 import { keep } from '../kept';
@@ -26,7 +26,7 @@ export type Batch = typeof batch.$inferSelect & {
   /** Pieces that belong to it, those that left for good among them. */
   readonly pieces: readonly Piece[];
   /** Ways back that were taken up and stand. */
-  readonly recoveries: readonly (Taken & { readonly at: number; readonly clientId: string })[];
+  readonly recoveries: readonly (TakenWay & { readonly at: number; readonly clientId: string })[];
   /** The lot each slot is taken from now. */
   readonly materials: Readonly<Record<string, KnownLot>>;
   /** Every lot a slot was taken from, and since when. */

@@ -68,7 +68,7 @@ export type CureStanding = {
 };
 
 /** What follows from a batch's records at a moment. Opinions, reckoned anew each time. */
-export type Standing = {
+export type BatchStanding = {
   readonly tasks: readonly Task[];
   readonly progress: Progress;
   readonly cure: CureStanding | null;
@@ -215,7 +215,7 @@ function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learnin
 }
 
 /** What a batch comes to at a moment. */
-export function standingOfBatch(db: Db, batch: Batch, nowMs: number, learning: Learning | null = null): Standing {
+export function standingOfBatch(db: Db, batch: Batch, nowMs: number, learning: Learning | null = null): BatchStanding {
   const { tasks, progress } = progressOfBatch(batch);
   const cure = cureOf(db, batch, progress, nowMs, learning);
   const isBare = batch.on.length === 0;

@@ -1,7 +1,7 @@
 import 'server-only';
 import { and, asc, eq, gt, inArray, isNotNull, sql } from 'drizzle-orm';
 import { findSpecies } from '@/core/material';
-import { coatGrams, type FinishClass, type UptakeFactor, uptakeFactors, type Weighed } from '@/core/piece';
+import { coatGrams, type FinishClass, type UptakeFactor, uptakeFactors, type WeighedPiece } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
@@ -39,7 +39,7 @@ function estimator(db: Db) {
 }
 
 /** Every weighing there is: tins before and after a coat, and single pieces. */
-function weighings(db: Db): Weighed[] {
+function weighings(db: Db): WeighedPiece[] {
   const estimate = estimator(db);
   const fixed = db.select({ id: logEntry.corrects }).from(logEntry).where(isNotNull(logEntry.corrects));
   const tins = db

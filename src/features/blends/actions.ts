@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
-import { type Understood, understand } from '@/core/blend';
+import { type UnderstoodFormulas, understand } from '@/core/blend';
 import { ok } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { saveFormula } from '@/data/blends/commands';
@@ -49,7 +49,7 @@ export async function beginPour(input: unknown): Promise<Answer<{ readonly id: n
 }
 
 const File = z.object({ text: z.string().max(MOST_LIST) });
-function preview(db: Db, text: string): { readonly fault: string | null; readonly found: readonly Understood[] } {
+function preview(db: Db, text: string): { readonly fault: string | null; readonly found: readonly UnderstoodFormulas[] } {
   const read = readFormulas(text);
   if ('fault' in read) return { fault: read.fault, found: [] };
   const kept = allFormulas(db).flatMap((formula) => {

@@ -1,5 +1,5 @@
 import 'server-only';
-import { FEW, type Share } from '@/core/care';
+import { FEW, type BackShare } from '@/core/care';
 import { addDays, dateOf } from '@/core/quantity';
 import { whatComesBack } from '@/data/care/returns';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
@@ -21,7 +21,7 @@ function lastMonths(today: string): string[] {
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** A share in words that do not claim more than the pieces carry. */
-function shareWords({ of, n, low, high }: Share): string {
+function shareWords({ of, n, low, high }: BackShare): string {
   if (n < FEW) return `${of} of ${n}: too few to say`;
   return `${of} of ${n}, likely ${percent(low)} to ${percent(high)}`;
 }

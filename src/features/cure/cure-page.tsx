@@ -6,7 +6,7 @@ import { formatDuration, MS_PER_MINUTE } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
-import { type CureStanding, type Standing, standingOfBatch } from '@/data/work/standing';
+import { type CureStanding, type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -16,7 +16,7 @@ import { ReadingForm } from './components/reading-form';
 import { session } from '@/web/session';
 import { openBatches, titleOf } from '@/web/hands/open-batches';
 import { CheckForm } from './components/check-form';
-import { Fan, type Scene } from './components/what-if';
+import { Fan, type CureScene } from './components/what-if';
 import { scenesFor } from './elsewhere';
 import { fanPoints, milestonesOf } from './fan';
 import { WeighIn } from './weigh-in';
@@ -105,7 +105,7 @@ export async function CurePage({ number }: { readonly number: string }) {
 }
 
 /** Whether all its coats are on, and the last was not wiped yet. */
-const isWet = ({ progress }: Pick<Standing, 'progress'>): boolean =>
+const isWet = ({ progress }: Pick<BatchStanding, 'progress'>): boolean =>
   !progress.rest.some(({ step }) => laysCoat(step) && !step.optional) &&
   progress.done.some(({ task, fact }) => laysCoat(task.step) && fact.kind === 'done');
 
@@ -136,7 +136,7 @@ function hoursWords(needed: CureStanding['needed']): string {
 type BodyProps = {
   readonly batch: Batch;
   readonly cure: CureStanding;
-  readonly scenes: readonly Scene[] | null;
+  readonly scenes: readonly CureScene[] | null;
   readonly nowMs: number;
   readonly zone: string;
 };

@@ -1,4 +1,4 @@
-import type { CureStanding, Standing } from '@/data/work/standing';
+import type { CureStanding, BatchStanding } from '@/data/work/standing';
 import type { Batch } from '@/data/work/batch';
 import type { Advice } from './elsewhere';
 import 'server-only';
@@ -47,7 +47,7 @@ export async function Cure({ by }: { readonly by: string | null }) {
   );
 }
 
-type CuringRow = { readonly batch: Batch; readonly standing: Standing; readonly cure: CureStanding };
+type CuringRow = { readonly batch: Batch; readonly standing: BatchStanding; readonly cure: CureStanding };
 
 /** What cures or settles, each with how likely it is fit and when. */
 function Curing({ rows, nowMs, zone }: { readonly rows: readonly CuringRow[]; readonly nowMs: number; readonly zone: string }) {

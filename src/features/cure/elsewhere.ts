@@ -19,9 +19,9 @@ import type { Db } from '@/data/db';
 import { forecastFor } from '@/data/cure/air';
 import { places, type Place } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
-import { type Standing, vapourWetMs } from '@/data/work/standing';
+import { type BatchStanding, vapourWetMs } from '@/data/work/standing';
 import type { OpenBatch } from '@/web/hands/open-batches';
-import type { Scene } from './components/what-if';
+import type { CureScene } from './components/what-if';
 
 /** Where pieces may stand to cure; nothing cures in a bath or on a lathe. */
 const RESTS: readonly Place['kind'][] = ['bench', 'rack', 'sill', 'warm cabinet'];
@@ -36,11 +36,11 @@ function weekAt(db: Db, place: Place, nowMs: number): Daily | null {
 }
 
 /** Whether a batch may be put at a place: a warm cabinet takes nothing with vapour within its day, and is not too hot. */
-const mayStandAt = (place: Place, week: Daily | null, batch: Batch, standing: Standing, nowMs: number): boolean =>
+const mayStandAt = (place: Place, week: Daily | null, batch: Batch, standing: BatchStanding, nowMs: number): boolean =>
   place.kind !== 'warm cabinet' || cabinetFault(vapourWetMs(batch, standing.progress), nowMs, warmestIn(week)) === null;
 
 /** Places it could stand at, by what they will be like, and two changes of the air itself; never where it may not stand. */
-export function scenesFor(db: Db, batch: Batch, standing: Standing, nowMs: number): Scene[] {
+export function scenesFor(db: Db, batch: Batch, standing: BatchStanding, nowMs: number): CureScene[] {
   const mode = standing.cure?.mode ?? 'oxidise';
   const known = places(db).flatMap((place) => {
     const day = RESTS.includes(place.kind) ? weekAt(db, place, nowMs) : null;

@@ -6,16 +6,18 @@ import { theShop } from '@/data/shop/queries';
 import { inThread } from '@/web/thread';
 import { act, type Answer } from '@/web/act';
 import type { FilePreview } from '@/web/file-sheet';
-import { lookAtFile, Taken, takeFile } from './readings-file';
+import { lookAtFile, TakenReadings, takeFile } from './readings-file';
 
 /** Shows what a logger's file was understood to hold, gaps and unreadable rows included. */
 export async function lookAtReadings(input: unknown): Promise<Answer<FilePreview>> {
-  return act(Taken, input, (db, taken, by) => inThread('data', 'lookAtFile', [taken, theShop(db).zone, by.nowMs], lookAtFile));
+  return act(TakenReadings, input, (db, taken, by) =>
+    inThread('data', 'lookAtFile', [taken, theShop(db).zone, by.nowMs], lookAtFile),
+  );
 }
 
 /** Keeps what could be read. */
 export async function takeReadings(input: unknown): Promise<Answer<{ readonly saved: number }>> {
-  return act(Taken, input, (db, taken, by) =>
+  return act(TakenReadings, input, (db, taken, by) =>
     whileFilling(() => inThread('data', 'takeFile', [shopFile(), taken, theShop(db).zone, by], takeFile)),
   );
 }

@@ -12,16 +12,16 @@ import type { FilePreview } from '@/web/file-sheet';
 import { readCells } from '@/web/csv';
 
 const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
-export const Taken = z.object({
+export const TakenReadings = z.object({
   placeId: rowId,
   text: z.string().max(8_000_000),
   order: z.enum(['day-first', 'month-first']).nullable().default(null),
   clock: z.enum(['right', 'slow', 'fast']).default('right'),
 });
-export type Taken = z.output<typeof Taken>;
+export type TakenReadings = z.output<typeof TakenReadings>;
 
 /** A logger's file as it is understood with what someone said of it, its clock put right. */
-function understand({ text, order, clock }: Taken, zone: string, nowMs: number) {
+function understand({ text, order, clock }: TakenReadings, zone: string, nowMs: number) {
   const file = readLogger(readCells(text), zone, order);
   if (!file.ok) return file;
   const offMs = HOUR_OFF[clock] * MS_PER_HOUR;
@@ -53,7 +53,7 @@ const understoodWords = ({ understood: { order, orderIsSure, unit, humidity, dec
   ].join(', ');
 
 /** What a logger's file was understood to hold, gaps and unreadable rows included; for a thread of its own. */
-export function lookAtFile(taken: Taken, zone: string, nowMs: number): Result<FilePreview> {
+export function lookAtFile(taken: TakenReadings, zone: string, nowMs: number): Result<FilePreview> {
   const read = understand(taken, zone, nowMs);
   if (!read.ok) return ok({ fault: read.issues.map((issue) => `${sayIssue(issue)} (${issue.path})`).join(' '), rows: [] });
   const { file, readings, aheadMs, movedMs } = read.value;
@@ -102,7 +102,12 @@ const PAUSE_MS = 400;
  * Keeps what could be read of a file, for a thread of its own, through a connection of its own. It is kept part by part: each is a whole,
  * and what was cut off is made good by taking the file again, since a reading is kept once.
  */
-export async function takeFile(file: string, taken: Taken, zone: string, by: By): Promise<Result<{ readonly saved: number }>> {
+export async function takeFile(
+  file: string,
+  taken: TakenReadings,
+  zone: string,
+  by: By,
+): Promise<Result<{ readonly saved: number }>> {
   const read = understand(taken, zone, by.nowMs);
   if (!read.ok) return read;
   const { db, raw } = openFile(file);

@@ -2,7 +2,7 @@ import { MS_PER_DAY } from '@/core/quantity';
 import 'server-only';
 import { type MilestoneId, weepingNow } from '@/core/cure';
 import type { Batch } from '@/data/work/batch';
-import type { CureStanding, Standing } from '@/data/work/standing';
+import type { CureStanding, BatchStanding } from '@/data/work/standing';
 import { clockTime, dayAndDate } from '@/ui/when';
 import type { Reached } from './fan';
 
@@ -10,7 +10,7 @@ export const percent = (share: number): string => `${Math.round(share * 100)} %`
 export const verb = (cure: CureStanding): string => (cure.settles ? 'settled' : 'cured');
 
 /** What is still missing before a batch is fit, in words. */
-export function missing({ fitness, progress }: Standing): string {
+export function missing({ fitness, progress }: BatchStanding): string {
   const left = [
     progress.rest.length > 1 ? `${progress.rest.length} steps` : progress.rest.length === 1 ? 'its last step' : '',
     fitness.estimate ? '' : 'the estimate at nine in ten',
@@ -64,7 +64,7 @@ export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs:
 }
 
 /** How a never-drying finish comes to rest: what the last paper said, and when it is to be wiped again. */
-export function weepWords({ checks, regimen }: Batch, { progress }: Standing, nowMs: number, zone: string): string {
+export function weepWords({ checks, regimen }: Batch, { progress }: BatchStanding, nowMs: number, zone: string): string {
   const ofTowel = progress.done.filter(({ task }) => task.step.until === 'towel');
   const wiped = progress.done.filter(({ task }) => task.step.kind === 'wipe' || task.step.until === 'towel').at(-1)?.fact;
   const weeping = weepingNow(

@@ -14,7 +14,7 @@ import { contentsOf, decisionsOf, type Found, judge } from '@/data/release/comma
 import { recordFor } from '@/data/release/record';
 import { people, type Shop } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
-import { type Standing, standingOfBatch } from '@/data/work/standing';
+import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import { CONTACT_WORDS, DRYING_WORDS, gateName, noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
@@ -34,7 +34,7 @@ import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesO
 /** What each gate rests on, in words; who and when where someone did it. */
 function evidenceWords(
   batch: Batch,
-  { progress, fitness }: Standing,
+  { progress, fitness }: BatchStanding,
   evidence: Found,
   record: ReleaseRecord,
   nowMs: number,
@@ -247,7 +247,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
   );
 }
 
-type HeadProps = { readonly db: Db; readonly batch: Batch; readonly standing: Standing; readonly notForFood: boolean };
+type HeadProps = { readonly db: Db; readonly batch: Batch; readonly standing: BatchStanding; readonly notForFood: boolean };
 
 /** What it is and is for, and what stands against its sale. */
 function Head({ db, batch, standing, notForFood }: HeadProps) {

@@ -1,6 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
-import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type Wish } from '@/core/choose';
+import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type FinishWish } from '@/core/choose';
 import { findSpecies, INGREDIENTS, ORIGINS, PIECE_USES, SPECIES } from '@/core/material';
 import { allRegimens } from '@/data/work/catalogue';
 import { allLots } from '@/data/stores/queries';
@@ -35,7 +35,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
   const { closed, wood, origin, ...said } = Asked.parse({ ...asked, days: asked.days || null });
   const species = findSpecies(wood);
   const { food, keepOff, slowsCure } = species ?? ANY_WOOD;
-  const wish: Wish = { ...said, closed: closed === 'yes', wood: { food, keepOff: [...keepOff], origin, slowsCure } };
+  const wish: FinishWish = { ...said, closed: closed === 'yes', wood: { food, keepOff: [...keepOff], origin, slowsCure } };
   const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
   const [first] = fit;

@@ -25,7 +25,7 @@ import { PutRight } from './components/put-right-sheet';
 import { ReadySheet } from './components/ready-sheet';
 import type { RightLot } from '@/core/blend';
 import { Reached } from './reached';
-import { when } from './routes';
+import { toTheMinute } from '@/ui/when';
 import { TraceDrawing } from './trace-drawing';
 import { TraceList } from './trace-list';
 
@@ -41,7 +41,7 @@ const asRight = (lot: KnownLot): RightLot => ({
 
 /** The columns of a lot's movements. */
 const movementColumns = (zone: string): readonly Column<ReturnType<typeof recordOf>['movements'][number]>[] => [
-  { id: 'at', name: 'When', by: (one) => one.at, className: 'reading', cell: (one) => when(one.at, zone) },
+  { id: 'at', name: 'When', by: (one) => one.at, className: 'reading', cell: (one) => toTheMinute(one.at, zone) },
   { id: 'who', name: 'Who', by: (one) => one.initials, className: 'reading', cell: (one) => one.initials },
   {
     id: 'why',
@@ -237,7 +237,7 @@ function LotEvidence({ lot, ready, record, zone }: EvidenceProps) {
               </span>
               {check.note ? `, ${check.note}` : ''}{' '}
               <span className="reading text-sm text-soft">
-                {check.initials} {when(check.at, zone)}
+                {check.initials} {toTheMinute(check.at, zone)}
               </span>
             </li>
           ))}

@@ -1,7 +1,7 @@
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
 import { STATEMENTS, type Statement } from '@/core/use';
-import { formatInstant, toMajor } from '@/core/quantity';
+import { toMajor } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { hashOf, keepFile, readKept } from '@/data/files';
 import { declaration, movement } from '@/data/schema';
@@ -204,5 +204,3 @@ export async function showDeclaration(
     },
   });
 }
-
-export const when = (at: number, zone: string): string => formatInstant(at, zone).slice(0, 16).replace('T', ' ');

@@ -12,7 +12,7 @@ type Node = {
   readonly tone: string;
   readonly dashed: boolean;
 };
-type Placed = Node & { readonly x: number; readonly y: number };
+type PlacedNode = Node & { readonly x: number; readonly y: number };
 
 const lotNode = (lot: TraceLot): Node => ({
   key: `lot-${lot.id}`,
@@ -57,14 +57,14 @@ function columns(trace: Trace): Node[][] {
 export function TraceDrawing({ trace }: { readonly trace: Trace }) {
   const cols = columns(trace);
   const rows = Math.min(MOST_ROWS + 1, Math.max(...cols.map((column) => column.length)));
-  const placed: Placed[] = cols.flatMap((column, c) =>
+  const placed: PlacedNode[] = cols.flatMap((column, c) =>
     column.slice(0, MOST_ROWS).map((node, r) => ({
       ...node,
       x: c * COLUMN + 4,
       y: r * ROW + (Math.max(0, rows - Math.min(column.length, MOST_ROWS)) * ROW) / 2 + 4,
     })),
   );
-  const find = (key: string): Placed | undefined => placed.find((node) => node.key === key);
+  const find = (key: string): PlacedNode | undefined => placed.find((node) => node.key === key);
   const links = [
     ...trace.edges.map((edge) => [find(`lot-${edge.from}`), find(`lot-${edge.into}`)] as const),
     ...trace.batches.map((batch) => [find(`lot-${batch.lotId}`), find(`batch-${batch.id}`)] as const),

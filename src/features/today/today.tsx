@@ -18,7 +18,7 @@ import { type OpenBatch, shopNow, titleOf } from '@/web/hands/open-batches';
 import { week } from './week';
 
 /** What of the shop is looked at: one person's hands, one place. */
-export type Look = { readonly who: string | null; readonly place: string | null };
+export type TodayLook = { readonly who: string | null; readonly place: string | null };
 
 const amount = (value: number): string => (value < 10 ? value.toFixed(1) : value.toFixed(0));
 
@@ -33,7 +33,7 @@ function roomWords(place: Place, standing: readonly OpenBatch[]): { readonly roo
 }
 
 /** Today: the rack as it stands, and the hand-work of the coming week on the shop's hours. */
-export async function Today({ look }: { readonly look: Look }) {
+export async function Today({ look }: { readonly look: TodayLook }) {
   const { db, shop, nowMs } = await session();
   const { open, plan } = shopNow(db, nowMs);
   const crew = allPeople(db);
@@ -168,7 +168,7 @@ function PlanWords({ open, plan, blocked, zone, nowMs }: PlanProps) {
   );
 }
 
-type FilterProps = { readonly look: Look; readonly crew: readonly string[]; readonly places: readonly Place[] };
+type FilterProps = { readonly look: TodayLook; readonly crew: readonly string[]; readonly places: readonly Place[] };
 
 /** Whose hands and which place; a plain form, so that it works by keyboard and without a script. */
 function Filters({ look, crew, places: all }: FilterProps) {

@@ -13,7 +13,7 @@ import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, tagOf } from '@/data/work/batch';
 import { movesOf, sourceOf } from '@/data/work/split';
 import { estimatedGrams } from '@/data/work/record';
-import { type Standing, standingOfBatch } from '@/data/work/standing';
+import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Ring } from '@/ui/ring';
@@ -47,7 +47,7 @@ type Need = {
 };
 
 /** Finish still to come and its cost, by material, beside its lot. */
-const needsOf = (batch: Batch, { progress }: Standing): Need[] =>
+const needsOf = (batch: Batch, { progress }: BatchStanding): Need[] =>
   needsLeft(batch.regimen.slots, progress.rest, batch.materials, (task) => estimatedGrams(batch, task)).flatMap((need) => {
     const lot = batch.materials[need.slot];
     const name = batch.regimen.slots.find((one) => one.slot === need.slot)?.name ?? need.slot;
@@ -95,7 +95,7 @@ type Of = {
   readonly shop: Shop;
   readonly nowMs: number;
   readonly batch: Batch;
-  readonly standing: Standing;
+  readonly standing: BatchStanding;
   readonly open: OpenBatch | undefined;
 };
 

@@ -3,7 +3,7 @@ import { formatInstant, formatMass, formatTemperature } from '@/core/quantity';
 import { missOf, type Task, windowAfter, laysCoat } from '@/core/regimen';
 import type { BatchPlan } from '@/data/plan/shop-plan';
 import type { Batch, LogEntry } from '@/data/work/batch';
-import type { Standing } from '@/data/work/standing';
+import type { BatchStanding } from '@/data/work/standing';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { clockTime } from '@/ui/when';
 import type { BookRow } from './components/coat-book';
@@ -28,7 +28,7 @@ function windowWords(earliestMs: number | null, latestMs: number | null, time: (
 /** The rows of the book: every task, with the plan's pencil and the log's ink. */
 export function rowsOf(
   batch: Batch,
-  { progress, tasks }: Standing,
+  { progress, tasks }: BatchStanding,
   plan: BatchPlan | null,
   zone: string,
   nowMs: number,

@@ -5,7 +5,7 @@ import { formatMass } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import { massReadings } from '@/data/work/uptake';
-import type { Standing } from '@/data/work/standing';
+import type { BatchStanding } from '@/data/work/standing';
 import { LastCoat } from '@/web/hands/coat-changes';
 import { WeighPiece } from './components/weigh-piece';
 
@@ -16,7 +16,7 @@ const ADVICE = {
 } as const;
 
 /** What the pieces drank by the scale: grams a square metre coat by coat, and whether to go on. */
-export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batch: Batch; readonly standing: Standing }) {
+export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batch: Batch; readonly standing: BatchStanding }) {
   const readings = massReadings(db, batch.id);
   const done = readings.filter((row) => row.afterG !== null);
   const open = readings.filter((row) => row.afterG === null);

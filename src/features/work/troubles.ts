@@ -4,7 +4,7 @@ import { FAULTS, type Progress } from '@/core/regimen';
 import type { Batch } from '@/data/work/batch';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { z } from 'zod';
-import type { Trouble } from './components/ways-back';
+import type { OfferedWays } from './components/ways-back';
 
 const Seen = z.array(z.object({ fault: z.enum(FAULTS), surface: z.enum(SURFACES) }));
 
@@ -12,7 +12,7 @@ const Seen = z.array(z.object({ fault: z.enum(FAULTS), surface: z.enum(SURFACES)
 export const faultsOf = (entry: { readonly faults: unknown }): z.infer<typeof Seen> => Seen.safeParse(entry.faults).data ?? [];
 
 /** What is amiss with a batch, in words, each with its ways back. */
-export function troublesOf(batch: Batch, progress: Progress, nowMs: number): Trouble[] {
+export function troublesOf(batch: Batch, progress: Progress, nowMs: number): OfferedWays[] {
   const entries = batch.book.flatMap(({ stands }) => (stands ? [{ ...stands, faults: faultsOf(stands) }] : []));
   const dries = batch.on.some((lot) => lot.nature?.drying !== 'never');
   return amissNow(entries, batch.recoveries, progress, dries, nowMs).map((one) => ({

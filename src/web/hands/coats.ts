@@ -4,14 +4,14 @@ import { offerFor, laysCoat, type Task } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
-import type { Standing } from '@/data/work/standing';
+import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
 import { clockTime } from '@/ui/when';
 import type { CoatSlot } from './coat-changes';
 import { candidates } from '@/data/stores/candidates';
 
 /** The materials of a batch with their coats given and to come, and the lots each could be taken from. */
-export function coatSlots(db: Db, batch: Batch, { progress }: Standing): CoatSlot[] {
+export function coatSlots(db: Db, batch: Batch, { progress }: BatchStanding): CoatSlot[] {
   const lots = allLots(db);
   const leftG = new Map(lots.map((lot) => [lot.id, lot.leftG]));
   const known = candidates(lots);

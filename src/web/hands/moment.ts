@@ -52,14 +52,14 @@ function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number)
 }
 
 /** An alarm that stands until what it says is put right; its key stays while its words change. */
-export type Trouble = { readonly key: string; readonly text: string };
+export type Alarm = { readonly key: string; readonly text: string };
 
 /** What is wrong in the warm cabinet, batch by batch; what was done there is recorded all the same, and alarms. */
 export const cabinetTroubles = (
   db: Db,
   some: readonly { readonly batch: Batch; readonly standing: { readonly progress: Progress } }[],
   nowMs: number,
-): Trouble[] =>
+): Alarm[] =>
   some.flatMap(({ batch, standing }) => {
     const text = cabinetTrouble(db, batch, standing.progress, nowMs);
     return text === null ? [] : [{ key: `cabinet ${batch.number}`, text }];

@@ -11,11 +11,11 @@ import { lastReading, people, shopHours } from '@/data/shop/queries';
 import { readyMades } from '@/data/stores/queries';
 import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
-import { type Standing, standingOfBatch } from '@/data/work/standing';
+import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
 
 export type OpenBatch = {
   readonly batch: Batch;
-  readonly standing: Standing;
+  readonly standing: BatchStanding;
   readonly plan: BatchPlan | null;
   readonly action: HandAction | null;
 };
@@ -35,7 +35,7 @@ function labelOf(db: Db, batch: Batch, slot: string | null): string {
 function actionOf(
   db: Db,
   batch: Batch,
-  { progress, ring, tasks }: Standing,
+  { progress, ring, tasks }: BatchStanding,
   plan: BatchPlan | null,
   initials: ReadonlyMap<string, string>,
   nowMs: number,

@@ -3,13 +3,13 @@
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/button';
 import { kept, letRefusedGo, OUTBOX_CHANGED, stillFits } from '@/web/outbox';
-import type { Refused, Waiting } from '@/web/outbox-store';
+import type { Refused, WaitingRecord } from '@/web/outbox-store';
 
 const MB = 1_000_000;
 /** With less than this many photos' room left the device is called nearly full. */
 const NEARLY_FULL_MB = 5;
 
-type State = { readonly waiting: readonly Waiting[]; readonly refused: readonly Refused[]; readonly fits: number | null };
+type State = { readonly waiting: readonly WaitingRecord[]; readonly refused: readonly Refused[]; readonly fits: number | null };
 
 /** What this device has written down and not yet sent, and what came too late to be taken; told as it changes, in any tab. */
 export function useOutbox(): State {

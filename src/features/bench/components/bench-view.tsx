@@ -13,7 +13,7 @@ import { clockOffset, useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { clockTime } from '@/ui/when';
 import { useOutbox, WaitingRecords } from '@/web/hands/waiting-records';
-import type { Trouble } from '@/web/hands/moment';
+import type { Alarm } from '@/web/hands/moment';
 import { CoatChanges, type CoatSlot } from '@/web/hands/coat-changes';
 import { RagAnswer, type RagView } from '@/web/hands/rag-answer';
 import { RecordButtons } from '@/web/hands/record-buttons';
@@ -109,7 +109,7 @@ type Props = {
   /** The gravest caution of what is next. */
   readonly caution: { readonly head: string; readonly text: string } | null;
   /** What is wrong in the shop and burns. */
-  readonly troubles: readonly Trouble[];
+  readonly troubles: readonly Alarm[];
 };
 
 /** One batch, full screen, three buttons: done, take back, and out. */

@@ -10,7 +10,7 @@ import { useElsewhere } from '../use-elsewhere';
 import type { FanChart as Chart } from './fan-chart';
 
 /** Somewhere it could stand, with the mean rate of cure there. */
-export type Scene = { readonly id: string; readonly name: string; readonly rate: number };
+export type CureScene = { readonly id: string; readonly name: string; readonly rate: number };
 type Under = {
   readonly a0Hours: number;
   readonly seen: readonly SeenAt[];
@@ -19,7 +19,7 @@ type Under = {
   readonly ageHours: number;
   readonly settles: boolean;
   readonly nowReady: ReadyAt;
-  readonly scenes: readonly Scene[];
+  readonly scenes: readonly CureScene[];
 };
 type Props = {
   readonly chart: Omit<ComponentProps<typeof Chart>, 'there'>;

@@ -20,12 +20,12 @@ type Wish = {
   readonly startMs: number | null;
   readonly dueMs: number | null;
 };
-export type Promised = { readonly offer: Offer | null; readonly fault: string };
+export type PromiseState = { readonly offer: Offer | null; readonly fault: string };
 
 /** What the shop can honestly promise, reckoned off the page's own thread; asked anew when what is wished changes, an older answer is dropped. */
-export function usePromise(shop: ShopNow, wish: Wish): Promised | null {
+export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
   const planner = useWorker<PlannerFace>(() => new Worker(new URL('@/workers/planner.ts', import.meta.url), { type: 'module' }));
-  const [promised, setPromised] = useState<Promised | null>(null);
+  const [promised, setPromised] = useState<PromiseState | null>(null);
   const { regimen: of, shape: drawn, lots: from, ...plain } = wish;
   const wished = JSON.stringify([
     of?.revisionId,

@@ -22,7 +22,7 @@ const DRAG_FROM_PX = 6;
 
 const wordsOf = (peg: Peg): string => `${peg.number} ${peg.action}${peg.who ? ` · ${peg.who}` : ''}`;
 
-type Placed = {
+type PlacedPeg = {
   readonly peg: Peg;
   readonly lane: number;
   readonly left: number;
@@ -31,7 +31,7 @@ type Placed = {
 };
 
 /** Pegs with their words, pulled apart into lanes where they would lie over one another: one pair of hands cannot be in two places. */
-function place(pegs: readonly Peg[], at: (ms: number) => number): Placed[] {
+function place(pegs: readonly Peg[], at: (ms: number) => number): PlacedPeg[] {
   const ends: number[] = [];
   return [...pegs]
     .map((peg) => {

@@ -10,10 +10,10 @@ import { strike } from '@/web/hands/actions';
 import { dropWay, goBack } from '../actions';
 import { stamp } from '@/web/outbox-store';
 
-export type Trouble = { readonly key: string; readonly what: string; readonly advice: string; readonly ways: readonly Way[] };
+export type OfferedWays = { readonly key: string; readonly what: string; readonly advice: string; readonly ways: readonly Way[] };
 type Props = {
   readonly batchId: number;
-  readonly troubles: readonly Trouble[];
+  readonly troubles: readonly OfferedWays[];
   readonly taken: readonly { readonly id: number; readonly way: Way; readonly begun: boolean }[];
   readonly doubles: readonly { readonly id: string; readonly says: string }[];
 };

@@ -1,6 +1,6 @@
 import { type CureMode, priorFactor } from '@/core/cure';
 import type { Geometry } from '@/core/piece';
-import { type DayInput, type DayPlan, latestStart, type Placed, promise } from '@/core/plan';
+import { type DayInput, type DayPlan, latestStart, type PlacedBatch, promise } from '@/core/plan';
 import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { dayJobs } from './dayjobs';
 import { type DwellBound, scheduleOf, type Task } from './schedule';
@@ -61,7 +61,7 @@ export const EVENING = '21:00';
 const cureMs = (a0Hours: number, rate: number): number => (a0Hours * HONEST_SHARE * MS_PER_HOUR) / Math.max(0.05, rate);
 
 /** When nine in ten are fit: its cure begins with the last coat's wipe or buff, and its steps must be done as well. */
-function readyOf({ plan, endMs }: Placed, tasks: readonly Task[], cured: number): number {
+function readyOf({ plan, endMs }: PlacedBatch, tasks: readonly Task[], cured: number): number {
   const from = plan.steps[setsAfter(tasks)];
   return Math.max(endMs, from ? Date.parse(from.endAt) + cured : endMs);
 }

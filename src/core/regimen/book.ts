@@ -9,13 +9,13 @@ export type BookEntry = {
 };
 
 /** An entry with what became of it: what stands now in its place, or that it was taken back. */
-export type Standing<E extends BookEntry> = { readonly entry: E; readonly stands: E | null };
+export type BookLine<E extends BookEntry> = { readonly entry: E; readonly stands: E | null };
 
 /**
  * Reads an append-only book: each first entry with the correction that stands for it (the one recorded last), or null when it was taken back.
  * Entries are ordered by their own time, whatever order they came in.
  */
-export function readBook<E extends BookEntry>(entries: readonly E[]): Standing<E>[] {
+export function readBook<E extends BookEntry>(entries: readonly E[]): BookLine<E>[] {
   const later = groupBy(entries, (entry) => entry.corrects);
   const standing = (entry: E): E | null => {
     const last = [...(later.get(entry.clientId) ?? [])].sort((a, b) => a.recordedAt - b.recordedAt).at(-1);
