@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { FEELS } from '@/core/blend';
@@ -37,7 +39,7 @@ export const pour = sqliteTable(
     /** What stays in the pot is made on top of the target, so that the jars come out full. */
     residueG: real('residue_g').notNull().default(0),
     /** Grams this pot is weighed to where a slip changed them; null: the formula's own parts. */
-    lines: text('lines', { mode: 'json' }).$type<readonly { readonly ingredient: string; readonly parts: number }[]>(),
+    lines: json('lines', z.array(z.object({ ingredient: z.string(), parts: z.number() })).readonly()),
     panId: integer('pan_id').references(() => pan.id),
     /** What it is warmed by; null before it is said, or where nothing is heated. */
     heater: text('heater', { enum: HEATERS }),
@@ -113,7 +115,7 @@ export const fill = sqliteTable(
     count: integer('count').notNull(),
     netG: real('net_g').notNull(),
     /** Net masses that were weighed, g; the label's is the lowest of them. */
-    samplesG: text('samples_g', { mode: 'json' }).notNull().default([]).$type<readonly number[]>(),
+    samplesG: json('samples_g', z.array(z.number()).readonly()).notNull().default(sql`'[]'`),
     lotId: integer('lot_id')
       .notNull()
       .references(() => lot.id),

@@ -1,7 +1,9 @@
+import { z } from 'zod';
+import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { CONTACTS, ROLES } from '@/core/material';
-import type { Statement } from '@/core/use';
+import { STATEMENTS } from '@/core/use';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
 import { person } from './shop';
@@ -42,7 +44,7 @@ export const readyMade = sqliteTable(
     id: integer('id').primaryKey(),
     name: text('name').notNull().unique(),
     /** Ids of ingredients the label or data sheet names. */
-    declared: text('declared', { mode: 'json' }).notNull().$type<readonly string[]>(),
+    declared: json('declared', z.array(z.string()).readonly()).notNull(),
     isAllDeclared: integer('is_all_declared', { mode: 'boolean' }).notNull(),
     drying: text('drying', { enum: ['drying', 'never'] }).notNull(),
     isPaste: integer('is_paste', { mode: 'boolean' }).notNull(),
@@ -53,7 +55,7 @@ export const readyMade = sqliteTable(
     /** What it is in the work; null where nobody said yet. */
     role: text('role', { enum: ROLES }),
     /** Mass fractions of declared contents, where the data sheet gives them. */
-    shares: text('shares', { mode: 'json' }).notNull().default({}).$type<Readonly<Record<string, number>>>(),
+    shares: json('shares', z.record(z.string(), z.number()).readonly()).notNull().default(sql`'{}'`),
     /** The label's own figures; null where it gives none. */
     labelDwellMin: real('label_dwell_min'),
     labelDwellMaxMin: real('label_dwell_max_min'),
@@ -215,7 +217,9 @@ export const declaration = sqliteTable(
     name: text('name').notNull(),
     hash: text('hash').notNull(),
     /** What the paper states of this very lot: fit for food, fit for toys. */
-    says: text('says', { mode: 'json' }).notNull().default([]).$type<readonly Statement[]>(),
+    says: json('says', z.array(z.enum(STATEMENTS)).readonly())
+      .notNull()
+      .default(sql`'[]'`),
     bytes: integer('bytes').notNull(),
     personId: integer('person_id')
       .notNull()

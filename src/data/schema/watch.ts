@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { type AnySQLiteColumn, check, index, integer, primaryKey, sqliteTable, text, unique } from 'drizzle-orm/sqlite-core';
 import { CLOTH_WAYS } from '@/core/cloths';
@@ -83,7 +85,7 @@ export const factNotice = sqliteTable(
     batchId: integer('batch_id').references(() => batch.id),
     lotId: integer('lot_id').references(() => lot.id),
     regimenId: text('regimen_id').references(() => regimen.id),
-    detail: text('detail', { mode: 'json' }).notNull().$type<Readonly<Record<string, unknown>>>(),
+    detail: json('detail', z.record(z.string(), z.unknown()).readonly()).notNull(),
     at: moment('at').notNull(),
     toldAt: moment('told_at'),
     toldBy: integer('told_by').references(() => person.id),

@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { json } from './json';
 import { sql } from 'drizzle-orm';
 import {
   type AnySQLiteColumn,
@@ -12,7 +14,7 @@ import {
 } from 'drizzle-orm/sqlite-core';
 import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
-import { ORIGINS, type PieceUse } from '@/core/material';
+import { ORIGINS, PIECE_USES } from '@/core/material';
 import { FINISH_CLASSES } from '@/core/piece';
 import { LIES, PLACE_KINDS, STEP_KINDS } from '@/core/regimen';
 import { moment, oneOf, positive, version } from './shared';
@@ -39,7 +41,9 @@ export const designRevision = sqliteTable(
     cutOn: integer('cut_on', { mode: 'boolean' }).notNull(),
     mouthed: integer('mouthed', { mode: 'boolean' }).notNull().default(false),
     /** What it is for. */
-    uses: text('uses', { mode: 'json' }).notNull().default(['food-wet']).$type<readonly PieceUse[]>(),
+    uses: json('uses', z.array(z.enum(PIECE_USES)).readonly())
+      .notNull()
+      .default(sql`'["food-wet"]'`),
     /** Whether it could be taken for tableware where it is not for food. */
     tableware: integer('tableware', { mode: 'boolean' }).notNull().default(true),
     /** Whether its maker said so; else it was read off an older file and is asked about. */
