@@ -52,7 +52,6 @@ const POT_HEATERS = ['water-bath', 'slow-cooker', 'microwave', 'hob'] as const s
 export function BlendBench({ id, version, revision, initial, around, currency, today }: BenchProps) {
   const router = useRouter();
   const [draft, setDraft, letGo] = useDraft<FormulaDraft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
-  const [ratio, setRatio] = useState<string | null>(null);
   const [takesUp, setTakesUp] = useState(false);
   const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
   const { busy, faults: said, rest, run } = useSave<{ readonly id: number; readonly revisionId: number }>();
@@ -63,12 +62,6 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)])) };
   const change = (part: Partial<FormulaDraft>): void => setDraft((now) => ({ ...now, ...part }));
 
-  const typeRatio = (text: string): void => {
-    setRatio(text);
-    const parts = partsOf(text);
-    if (parts.ok && parts.value.length === draft.lines.length)
-      setDraft((now) => ({ ...now, lines: now.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) }));
-  };
   const store = (then: (saved: { readonly id: number; readonly revisionId: number }) => void): void => {
     const lines = draftLines(draft.lines);
     if (!lines.ok) return;
@@ -88,13 +81,6 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
         .map(([ingredient, share]) => ({ key: ingredient, ingredient, parts: String(Number((share * 100).toPrecision(4))) })),
     });
   const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
-  const ids = blend?.lines.map((line) => line.ingredient) ?? [];
-  const cautions = blend
-    ? [
-        ...cautionsInWords({ doing: 'weighing', ingredients: ids, drying: blend.drying }),
-        ...noticesInWords(noticesOfBlend(blend)),
-      ]
-    : [];
   const pour = (as: { readonly practice: boolean }): void =>
     store(({ revisionId }) => {
       if (blend)
@@ -114,35 +100,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
 
   return (
     <div className="flex flex-col gap-5">
-      <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_9rem]">
-        <TextField
-          label="Name of the formula"
-          value={draft.name}
-          onChange={(event) => change({ name: event.target.value })}
-          fault={said.name}
-          hint={
-            revision
-              ? `Revision ${revision.number}${revision.isUsed ? ', already poured: a change becomes a new one' : ''}`
-              : 'Your own name for it'
-          }
-        />
-        <TextField
-          label="Ratio"
-          value={ratio ?? ratioOf(draft.lines)}
-          onChange={(event) => typeRatio(event.target.value)}
-          onBlur={() => setRatio(null)}
-          hint="1 : 3.5, in the order of the lines"
-        />
-        <SelectField
-          label="Parts are by"
-          value={draft.basis}
-          onChange={(event) => change({ basis: event.target.value === 'volume' ? 'volume' : 'mass' })}
-          hint={draft.basis === 'volume' ? 'converted to weight' : 'the house’s choice'}
-        >
-          <option value="mass">weight</option>
-          <option value="volume">volume</option>
-        </SelectField>
-      </div>
+      <Heads draft={draft} revision={revision} fault={said.name} onChange={change} />
       {blend ? (
         <Plank
           boards={boardsOf(blend)}
@@ -174,21 +132,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
                 Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
               </Tick>
             ) : null}
-            {heats && sized ? (
-              <SelectField
-                className="max-w-xs"
-                label="Warmed by"
-                value={heater}
-                onChange={(event) => setHeater(POT_HEATERS.find((one) => one === event.target.value) ?? 'water-bath')}
-                hint={heater === 'water-bath' ? 'the house’s choice' : 'no water holds this heat back: by thermometer'}
-              >
-                {POT_HEATERS.map((one) => (
-                  <option key={one} value={one}>
-                    {HEATER_WORDS[one]}
-                  </option>
-                ))}
-              </SelectField>
-            ) : null}
+            {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
             {around.residueG > 0 && sized && blend ? (
               <p className="text-sm text-soft">
                 Weighed to {formatMass(blend.totalG + around.residueG)}: {formatMass(around.residueG)} stays in the pot, as it did
@@ -215,15 +159,109 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           </div>
         </div>
         {blend ? (
-          <div className="flex flex-col gap-6">
-            <FeelScale waxEquivalent={blend.waxEquivalent} ambientC={around.ambientC} feel={blend.consistency} />
-            <PurposeRow draft={draft} ambientC={around.ambientC} hardening={around.hardening} onChange={setDraft} />
-            <BlendFacts blend={blend} currency={currency} today={today} />
-            <HeatLadder heat={blend} />
-            <Cautions of={cautions} open={1} />
-          </div>
+          <WhatItIs draft={draft} blend={blend} around={around} currency={currency} today={today} onChange={setDraft} />
         ) : null}
       </div>
+    </div>
+  );
+}
+
+type HeadsProps = Pick<BenchProps, 'revision'> & {
+  readonly draft: FormulaDraft;
+  readonly fault: string | undefined;
+  readonly onChange: (part: Partial<FormulaDraft>) => void;
+};
+
+/** Its name, its ratio in one line, and what its parts are by. */
+function Heads({ draft, revision, fault, onChange: change }: HeadsProps) {
+  const [ratio, setRatio] = useState<string | null>(null);
+  const typeRatio = (text: string): void => {
+    setRatio(text);
+    const parts = partsOf(text);
+    if (parts.ok && parts.value.length === draft.lines.length)
+      change({ lines: draft.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) });
+  };
+  return (
+    <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_9rem]">
+      <TextField
+        label="Name of the formula"
+        value={draft.name}
+        onChange={(event) => change({ name: event.target.value })}
+        fault={fault}
+        hint={
+          revision
+            ? `Revision ${revision.number}${revision.isUsed ? ', already poured: a change becomes a new one' : ''}`
+            : 'Your own name for it'
+        }
+      />
+      <TextField
+        label="Ratio"
+        value={ratio ?? ratioOf(draft.lines)}
+        onChange={(event) => typeRatio(event.target.value)}
+        onBlur={() => setRatio(null)}
+        hint="1 : 3.5, in the order of the lines"
+      />
+      <SelectField
+        label="Parts are by"
+        value={draft.basis}
+        onChange={(event) => change({ basis: event.target.value === 'volume' ? 'volume' : 'mass' })}
+        hint={draft.basis === 'volume' ? 'converted to weight' : 'the house’s choice'}
+      >
+        <option value="mass">weight</option>
+        <option value="volume">volume</option>
+      </SelectField>
+    </div>
+  );
+}
+
+/** What the pot is warmed by. */
+function HeaterField({
+  value: heater,
+  onChange: setHeater,
+}: {
+  readonly value: Heater;
+  readonly onChange: (heater: Heater) => void;
+}) {
+  return (
+    <SelectField
+      className="max-w-xs"
+      label="Warmed by"
+      value={heater}
+      onChange={(event) => setHeater(POT_HEATERS.find((one) => one === event.target.value) ?? 'water-bath')}
+      hint={heater === 'water-bath' ? 'the house’s choice' : 'no water holds this heat back: by thermometer'}
+    >
+      {POT_HEATERS.map((one) => (
+        <option key={one} value={one}>
+          {HEATER_WORDS[one]}
+        </option>
+      ))}
+    </SelectField>
+  );
+}
+
+type FactsProps = Pick<BenchProps, 'around' | 'currency' | 'today'> & {
+  readonly draft: FormulaDraft;
+  readonly blend: Blend;
+  readonly onChange: (draft: FormulaDraft) => void;
+};
+
+/** What it will be: feel, purpose, facts, heat, and what it must be warned of. */
+function WhatItIs({ draft, blend, around, currency, today, onChange }: FactsProps) {
+  const cautions = [
+    ...cautionsInWords({
+      doing: 'weighing',
+      ingredients: blend.lines.map((line) => line.ingredient),
+      drying: blend.drying,
+    }),
+    ...noticesInWords(noticesOfBlend(blend)),
+  ];
+  return (
+    <div className="flex flex-col gap-6">
+      <FeelScale waxEquivalent={blend.waxEquivalent} ambientC={around.ambientC} feel={blend.consistency} />
+      <PurposeRow draft={draft} ambientC={around.ambientC} hardening={around.hardening} onChange={onChange} />
+      <BlendFacts blend={blend} currency={currency} today={today} />
+      <HeatLadder heat={blend} />
+      <Cautions of={cautions} open={1} />
     </div>
   );
 }
