@@ -43,11 +43,8 @@ const waitWords = ({ min, ideal, max }: StepDraft): string => {
 
 /** A regimen step by step: what is typed is checked against the rules of sequence at once, each fault at its step. */
 export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenDraft; readonly base: number }) {
-  const router = useRouter();
   const [draft, setDraft] = useState(first);
   const [open, setOpen] = useState<string | null>(null);
-  const [why, setWhy] = useState('');
-  const { busy, faults, rest, run } = useSave<{ readonly id: string }>();
   const read = readRegimen(draft);
   const issues = read.ok ? [] : read.issues;
   const said = (index: number): readonly string[] =>
@@ -70,13 +67,6 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
     ]);
     setOpen(key);
   };
-  const keep = (asOwn: boolean): void =>
-    void run(
-      () => keepRegimen({ draft, base, why, asOwn }),
-      ({ id }) => {
-        if (asOwn) router.push(`/work/regimens/${id}`);
-      },
-    );
   const changed = JSON.stringify(draft) !== JSON.stringify(first);
   return (
     <form onSubmit={(event) => event.preventDefault()}>
@@ -99,101 +89,148 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
       </p>
       <ol className="border-ink border-b">
         {draft.steps.map((step, index) => (
-          <li key={step.key} className="border-rule border-t py-1">
-            <div className="grid items-center gap-x-3 bench:grid-cols-[2rem_minmax(0,1.3fr)_minmax(0,1fr)_11rem]">
-              <span className="reading text-soft">{index + 1}</span>
-              <span>
-                <strong>{step.action}</strong>
-                {step.optional ? <span className="text-soft"> (may be left out)</span> : null}
-                {step.until ? <span className="text-soft"> until {step.until} passes</span> : null}
-                {step.labelRule ? (
-                  <span className="block text-sm">
-                    Label: {step.labelRule}. House: {step.note || 'otherwise'}
-                  </span>
-                ) : null}
-              </span>
-              <span className="reading text-sm">
-                {waitWords(step)}
-                <span className="block text-soft">
-                  hands {step.setup} + {step.perPiece} min a piece{step.slot ? `, ${step.slot}` : ''}
-                  {step.lies ? `, ${step.lies}` : ''}
-                </span>
-              </span>
-              <span className="flex flex-wrap">
-                <Button
-                  look="quiet"
-                  onClick={() => setOpen(open === step.key ? null : step.key)}
-                  aria-expanded={open === step.key}
-                >
-                  {open === step.key ? 'Close' : 'Change'}
-                </Button>
-                <Button
-                  look="quiet"
-                  disabled={index === 0}
-                  onClick={() => carry(index, -1)}
-                  aria-label={`${step.action} earlier`}
-                >
-                  ↑
-                </Button>
-                <Button
-                  look="quiet"
-                  disabled={index === draft.steps.length - 1}
-                  onClick={() => carry(index, 1)}
-                  aria-label={`${step.action} later`}
-                >
-                  ↓
-                </Button>
-              </span>
-            </div>
-            {said(index).map((words) => (
-              <p key={words} className="pl-8 font-semibold text-late">
-                ▲ {words}
-              </p>
-            ))}
-            {open === step.key ? (
-              <>
-                <StepFields step={step} slots={draft.slots.map((slot) => slot.slot)} onChange={(part) => change(index, part)} />
-                <div className="mb-2 flex flex-wrap gap-3 pl-8">
-                  <Button onClick={() => addAfter(index)}>A step after this</Button>
-                  <Button disabled={draft.steps.length < 2} onClick={() => setSteps(draft.steps.filter((_, i) => i !== index))}>
-                    Take this step out
-                  </Button>
-                </div>
-              </>
-            ) : null}
-          </li>
+          <StepRow
+            key={step.key}
+            step={step}
+            index={index}
+            last={index === draft.steps.length - 1}
+            says={said(index)}
+            slots={draft.slots.map((slot) => slot.slot)}
+            open={open === step.key}
+            onOpen={() => setOpen(open === step.key ? null : step.key)}
+            onCarry={(by) => carry(index, by)}
+            onChange={(part) => change(index, part)}
+            onAddAfter={() => addAfter(index)}
+            onOut={() => setSteps(draft.steps.filter((_, i) => i !== index))}
+          />
         ))}
       </ol>
       {changed ? (
-        <section aria-label="Keep it" className="mt-4 grid max-w-3xl gap-x-6 bench:grid-cols-2">
-          <div>
-            <TextField
-              label="Why this revision"
-              value={why}
-              onChange={(event) => setWhy(event.target.value)}
-              hint="two coats were never enough on pear"
-              fault={faults.why}
-            />
-            <Button look="main" big disabled={busy || !read.ok} onClick={() => keep(false)}>
-              Keep as the next revision
-            </Button>
-          </div>
-          <div>
-            <TextField
-              label="Or under a name of its own"
-              value={draft.name}
-              onChange={(event) => setDraft({ ...draft, name: event.target.value })}
-              fault={faults.name}
-            />
-            <Button big disabled={busy || !read.ok || draft.name.trim() === first.name} onClick={() => keep(true)}>
-              Keep as our own
-            </Button>
-          </div>
-          <div className="bench:col-span-2">
-            <Faults of={rest(['why', 'name'])} />
-          </div>
-        </section>
+        <KeepIt draft={draft} base={base} first={first.name} fits={read.ok} onName={(name) => setDraft({ ...draft, name })} />
       ) : null}
     </form>
+  );
+}
+
+type StepProps = {
+  readonly step: StepDraft;
+  readonly index: number;
+  readonly last: boolean;
+  /** What is wrong with it, in words. */
+  readonly says: readonly string[];
+  readonly slots: readonly string[];
+  readonly open: boolean;
+  readonly onOpen: () => void;
+  readonly onCarry: (by: -1 | 1) => void;
+  readonly onChange: (part: Partial<StepDraft>) => void;
+  readonly onAddAfter: () => void;
+  readonly onOut: () => void;
+};
+
+/** One step: what it is, its wait and hands, and its fields where it is opened. */
+function StepRow({ step, index, last, says, slots, open, onOpen, onCarry, onChange, onAddAfter, onOut }: StepProps) {
+  return (
+    <li className="border-rule border-t py-1">
+      <div className="grid items-center gap-x-3 bench:grid-cols-[2rem_minmax(0,1.3fr)_minmax(0,1fr)_11rem]">
+        <span className="reading text-soft">{index + 1}</span>
+        <span>
+          <strong>{step.action}</strong>
+          {step.optional ? <span className="text-soft"> (may be left out)</span> : null}
+          {step.until ? <span className="text-soft"> until {step.until} passes</span> : null}
+          {step.labelRule ? (
+            <span className="block text-sm">
+              Label: {step.labelRule}. House: {step.note || 'otherwise'}
+            </span>
+          ) : null}
+        </span>
+        <span className="reading text-sm">
+          {waitWords(step)}
+          <span className="block text-soft">
+            hands {step.setup} + {step.perPiece} min a piece{step.slot ? `, ${step.slot}` : ''}
+            {step.lies ? `, ${step.lies}` : ''}
+          </span>
+        </span>
+        <span className="flex flex-wrap">
+          <Button look="quiet" onClick={onOpen} aria-expanded={open}>
+            {open ? 'Close' : 'Change'}
+          </Button>
+          <Button look="quiet" disabled={index === 0} onClick={() => onCarry(-1)} aria-label={`${step.action} earlier`}>
+            ↑
+          </Button>
+          <Button look="quiet" disabled={last} onClick={() => onCarry(1)} aria-label={`${step.action} later`}>
+            ↓
+          </Button>
+        </span>
+      </div>
+      {says.map((words) => (
+        <p key={words} className="pl-8 font-semibold text-late">
+          ▲ {words}
+        </p>
+      ))}
+      {open ? (
+        <>
+          <StepFields step={step} slots={slots} onChange={onChange} />
+          <div className="mb-2 flex flex-wrap gap-3 pl-8">
+            <Button onClick={onAddAfter}>A step after this</Button>
+            <Button disabled={last && index === 0} onClick={onOut}>
+              Take this step out
+            </Button>
+          </div>
+        </>
+      ) : null}
+    </li>
+  );
+}
+
+type KeepProps = {
+  readonly draft: RegimenDraft;
+  readonly base: number;
+  /** The name it began with. */
+  readonly first: string;
+  readonly fits: boolean;
+  readonly onName: (name: string) => void;
+};
+
+/** Kept as the next revision, or under a name of its own. */
+function KeepIt({ draft, base, first, fits, onName }: KeepProps) {
+  const router = useRouter();
+  const [why, setWhy] = useState('');
+  const { busy, faults, rest, run } = useSave<{ readonly id: string }>();
+  const keep = (asOwn: boolean): void =>
+    void run(
+      () => keepRegimen({ draft, base, why, asOwn }),
+      ({ id }) => {
+        if (asOwn) router.push(`/work/regimens/${id}`);
+      },
+    );
+  return (
+    <section aria-label="Keep it" className="mt-4 grid max-w-3xl gap-x-6 bench:grid-cols-2">
+      <div>
+        <TextField
+          label="Why this revision"
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          hint="two coats were never enough on pear"
+          fault={faults.why}
+        />
+        <Button look="main" big disabled={busy || !fits} onClick={() => keep(false)}>
+          Keep as the next revision
+        </Button>
+      </div>
+      <div>
+        <TextField
+          label="Or under a name of its own"
+          value={draft.name}
+          onChange={(event) => onName(event.target.value)}
+          fault={faults.name}
+        />
+        <Button big disabled={busy || !fits || draft.name.trim() === first} onClick={() => keep(true)}>
+          Keep as our own
+        </Button>
+      </div>
+      <div className="bench:col-span-2">
+        <Faults of={rest(['why', 'name'])} />
+      </div>
+    </section>
   );
 }
