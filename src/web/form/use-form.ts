@@ -73,6 +73,8 @@ export function useForm<V extends FieldValues, T = void>({
     shouldFocusError: false,
   });
   const base = useRef(start);
+  /** Two touches in one breath send once. */
+  const sending = useRef(false);
 
   useEffect(() => {
     if (keptAs === null) return;
@@ -82,6 +84,16 @@ export function useForm<V extends FieldValues, T = void>({
     const watching = form.watch((values) => remember(as, base.current, values as V));
     return () => watching.unsubscribe();
   }, [form, keptAs, lasting]);
+
+  // What the form begins from may be read anew; what nobody has touched follows it, what was typed stays.
+  const begun = JSON.stringify(start);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what counts is what it begins from, not which object says so
+  useEffect(() => {
+    const before = JSON.stringify(base.current);
+    if (begun === before) return;
+    base.current = start;
+    if (JSON.stringify(form.getValues()) === before) form.reset(start);
+  }, [begun]);
 
   const letGo = (): void => (keptAs === null ? undefined : forget({ name: keptAs, lasting }));
   const values = form.watch();
@@ -127,11 +139,16 @@ export function useForm<V extends FieldValues, T = void>({
     }),
     submit: (event) => {
       event?.preventDefault();
-      if (busy) return;
-      void form.handleSubmit(
-        () => send(form.getValues()),
-        (errors) => setRest(loose(errors, values)),
-      )();
+      if (sending.current) return;
+      sending.current = true;
+      void form
+        .handleSubmit(
+          () => send(form.getValues()),
+          (errors) => setRest(loose(errors, values)),
+        )()
+        .finally(() => {
+          sending.current = false;
+        });
     },
     reset: (again = base.current) => {
       base.current = again;
