@@ -10,7 +10,7 @@ import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
 import { gatesAhead } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
-import { type Form, useForm } from '@/web/form/use-form';
+import { useForm } from '@/web/form/use-form';
 import { start } from '../actions';
 import { StartFields } from '../forms';
 import { usePromise } from './use-promise';
@@ -195,4 +195,3 @@ export function useStart(props: StartProps) {
   return { form, chosen, tree, outlook, ahead: aheadOf(chosen, form.values, props.lots, tree) };
 }
 export type Start = ReturnType<typeof useStart>;
-export type StartForm = Form<StartTyped>;
