@@ -98,7 +98,7 @@ export async function Blends({ search }: { readonly search: Search }) {
         />
       </div>
       {formulas.length > 0 ? (
-        <p className="mt-2 border-rule border-t pt-2 text-soft">
+        <p className="mt-3 text-soft">
           All of them as a file: <a href="/api/formulas?as=json">JSON</a> or <a href="/api/formulas?as=csv">CSV</a>.
         </p>
       ) : null}
