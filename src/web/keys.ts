@@ -5,8 +5,8 @@ import { useEffect, useRef } from 'react';
 /** Where a key belongs to what is beneath it: to a text that is written, to any field or sheet, or to a control as well. */
 const YIELDS = {
   text: 'input, textarea',
-  field: 'input, textarea, select, [role="dialog"]',
-  control: 'input, textarea, select, [role="dialog"], button, a, summary',
+  field: 'input, textarea, select, [role="dialog"], [role="alertdialog"]',
+  control: 'input, textarea, select, [role="dialog"], [role="alertdialog"], button, a, summary',
   nothing: null,
 } as const;
 
