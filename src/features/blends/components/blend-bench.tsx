@@ -100,7 +100,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
 
   return (
     <div className="flex flex-col gap-5">
-      <Heads draft={draft} revision={revision} fault={said.name} onChange={change} />
+      <Heads draft={draft} revision={revision} fault={said.name} onDraft={setDraft} />
       {blend ? (
         <Plank
           boards={boardsOf(blend)}
@@ -169,17 +169,19 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
 type HeadsProps = Pick<BenchProps, 'revision'> & {
   readonly draft: FormulaDraft;
   readonly fault: string | undefined;
-  readonly onChange: (part: Partial<FormulaDraft>) => void;
+  /** From what it is by then: what was picked and the ratio typed in the same breath both stay. */
+  readonly onDraft: (next: (now: FormulaDraft) => FormulaDraft) => void;
 };
 
 /** Its name, its ratio in one line, and what its parts are by. */
-function Heads({ draft, revision, fault, onChange: change }: HeadsProps) {
+function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
+  const change = (part: Partial<FormulaDraft>): void => onDraft((now) => ({ ...now, ...part }));
   const [ratio, setRatio] = useState<string | null>(null);
   const typeRatio = (text: string): void => {
     setRatio(text);
     const parts = partsOf(text);
     if (parts.ok && parts.value.length === draft.lines.length)
-      change({ lines: draft.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) });
+      onDraft((now) => ({ ...now, lines: now.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) }));
   };
   return (
     <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_9rem]">

@@ -285,7 +285,8 @@ type LookProps = {
   readonly geometry: Geometry;
   readonly dries: boolean;
   readonly seen: Seen;
-  readonly onChange: (seen: Seen) => void;
+  /** From what it is by then: a photo is read while surfaces are looked over. */
+  readonly onChange: (next: (now: Seen) => Seen) => void;
 };
 
 /** Looked over: what is amiss on which surface, and a photo. */
@@ -295,7 +296,7 @@ function LookOver({ action, geometry, dries, seen, onChange }: LookProps) {
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const small = await smallPhoto(file);
-    onChange({ ...seen, photo: small });
+    onChange((now) => ({ ...now, photo: small }));
     setFault(small ? '' : 'This cannot be read as a picture. Try another.');
   };
   return (
@@ -310,7 +311,7 @@ function LookOver({ action, geometry, dries, seen, onChange }: LookProps) {
         name={action.title}
         seen={surfaces}
         dries={dries}
-        onChange={(next) => onChange({ ...seen, surfaces: next })}
+        onChange={(next) => onChange((now) => ({ ...now, surfaces: next }))}
       />
       <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
         <span className="font-semibold">Photo</span>
