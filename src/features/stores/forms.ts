@@ -58,8 +58,14 @@ export const JarFields = z.object({
 });
 export const JarCountFields = z.object({ have });
 
-/** What was found of each lot; what stays empty was not weighed. */
-export const StockFields = z.object({ found: z.record(z.string(), typedOrNone(parseMassOrNone)) });
+/** No shelf holds more lots than this. */
+const MOST_LOTS = 500;
+/** What was found of each lot, by its row; what stays empty was not weighed. */
+export const StockFields = z.object({
+  found: z
+    .record(z.string().regex(/^[1-9]\d{0,8}$/), typedOrNone(parseMassOrNone))
+    .refine((found) => Object.keys(found).length <= MOST_LOTS, { params: { code: 'too-many', with: { most: MOST_LOTS } } }),
+});
 
 /** How a made lot is put right; which fields count follows from the way. */
 export const RightFields = z.object({
