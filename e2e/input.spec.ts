@@ -129,3 +129,27 @@ test('one pass of a room reading with nonsense is refused in words', async ({ pa
   await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByText('must lie between')).toHaveCount(2);
 });
+
+test('what is chosen and typed before the page’s script runs is kept', async ({ page }) => {
+  await beWren(page);
+  let letGo = (): void => {};
+  const gate = new Promise<void>((open) => {
+    letGo = open;
+  });
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await gate;
+    await route.continue();
+  });
+  await page.goto('/release/31-003', { waitUntil: 'domcontentloaded' });
+  await page.getByLabel('and then').selectOption('wipe daily until the paper stays clean, and judge it again');
+  await page.getByLabel(/^Reason/).fill('it weeps at the bowl');
+  letGo();
+  // The script has taken the page over: its sign is that it knows the button.
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('main button')].some((one) => Object.keys(one).some((key) => key.startsWith('__reactProps'))),
+  );
+  await page.getByRole('button', { name: 'Refuse' }).click();
+  await expect(page.getByText(/R31-002 refused, to be mended/)).toBeVisible();
+  await page.goto('/work/31-003');
+  await expect(page.getByText('Wipe in the warm; press clean paper on').first()).toBeVisible();
+});

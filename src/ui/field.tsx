@@ -1,4 +1,6 @@
-import { type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, useId } from 'react';
+'use client';
+
+import { type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, useEffect, useId, useRef } from 'react';
 import { classes } from './classes';
 
 type Around = {
@@ -9,7 +11,45 @@ type Around = {
   readonly className?: string;
 };
 
-const BOX = 'min-h-11 w-full border-0 border-b-2 border-ink bg-paper px-3 text-ink placeholder:text-soft placeholder:opacity-80';
+const BOX = 'min-h-11 border-0 border-b-2 border-ink bg-paper px-3 text-ink placeholder:text-soft placeholder:opacity-80';
+
+/** What a box tells of a change: no more than what stands in it now. */
+type Told = { readonly onChange?: (event: { readonly target: { readonly value: string } }) => void };
+
+/**
+ * A box that is typed into before the page's script runs says nothing to the form, and would be put back to what it
+ * began with at the next change elsewhere: the maker's word lost while it stood on the screen. It is told once here,
+ * after what was kept on the device is read, for what was typed last counts.
+ */
+function useTypedEarly<E extends HTMLInputElement | HTMLSelectElement>(value: unknown, onChange: Told['onChange']) {
+  const box = useRef<E>(null);
+  const tell = useRef(onChange);
+  tell.current = onChange;
+  const began = useRef(value);
+  useEffect(() => {
+    const stands = box.current?.value;
+    if (stands === undefined || began.current === undefined || stands === String(began.current)) return;
+    const later = setTimeout(() => tell.current?.({ target: { value: stands } }));
+    return () => clearTimeout(later);
+  }, []);
+  return box;
+}
+
+type TextBoxProps = Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange'> & Told;
+
+/** A box to type in, without words of its own. */
+export function TextBox({ className, ...rest }: TextBoxProps) {
+  const box = useTypedEarly<HTMLInputElement>(rest.value, rest.onChange);
+  return <input ref={box} autoComplete="off" className={classes(BOX, className)} {...rest} />;
+}
+
+type SelectBoxProps = Omit<SelectHTMLAttributes<HTMLSelectElement>, 'onChange'> & Told;
+
+/** A choice of few without words of its own; the browser's own list, which every hand and reader knows. */
+export function SelectBox({ className, ...rest }: SelectBoxProps) {
+  const box = useTypedEarly<HTMLSelectElement>(rest.value, rest.onChange);
+  return <select ref={box} autoComplete="off" className={classes(BOX, className)} {...rest} />;
+}
 
 function Frame({
   id,
@@ -39,41 +79,40 @@ function Frame({
   );
 }
 
-type TextProps = Around & Omit<InputHTMLAttributes<HTMLInputElement>, 'className'>;
+type TextProps = Around & Omit<TextBoxProps, 'className'>;
 
 /** A typed field: what was understood stands beneath it, or what is wrong and what to do. */
 export function TextField({ label, hint, echo, fault, className, ...rest }: TextProps) {
   const id = useId();
   return (
     <Frame id={id} label={label} hint={hint} echo={echo ?? null} fault={fault} {...(className ? { className } : {})}>
-      <input
+      <TextBox
         id={id}
         aria-describedby={`${id}-note`}
         aria-invalid={fault ? true : undefined}
-        autoComplete="off"
-        className={classes(BOX, fault && 'border-late')}
+        className={classes('w-full', fault && 'border-late')}
         {...rest}
       />
     </Frame>
   );
 }
 
-type SelectProps = Around & Omit<SelectHTMLAttributes<HTMLSelectElement>, 'className'>;
+type SelectProps = Around & Omit<SelectBoxProps, 'className'>;
 
-/** A choice of few; the browser's own list, which every hand and reader knows. */
+/** A choice of few, with its words. */
 export function SelectField({ label, hint, echo, fault, className, children, ...rest }: SelectProps) {
   const id = useId();
   return (
     <Frame id={id} label={label} hint={hint} echo={echo ?? null} fault={fault} {...(className ? { className } : {})}>
-      <select
+      <SelectBox
         id={id}
         aria-describedby={`${id}-note`}
         aria-invalid={fault ? true : undefined}
-        className={classes(BOX, fault && 'border-late')}
+        className={classes('w-full', fault && 'border-late')}
         {...rest}
       >
         {children}
-      </select>
+      </SelectBox>
     </Frame>
   );
 }

@@ -9,6 +9,7 @@ import { Ring } from '@/ui/ring';
 import { Tick } from '@/ui/tick';
 import { useCamera } from './use-camera';
 import { useRecord } from '@/web/hands/use-record';
+import { TextBox } from '@/ui/field';
 
 type Props = {
   readonly actions: readonly HandAction[];
@@ -118,12 +119,11 @@ function MarkForm({ onAdd, camera }: MarkProps) {
     >
       <label className="flex items-center gap-2">
         <span className="text-soft">Mark or number</span>
-        <input
-          className="reading min-h-14 w-32 border-ink border-b-2 bg-paper px-3 text-lg"
+        <TextBox
+          className="reading min-h-14 w-32 text-lg"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
           placeholder="31-014/3"
-          autoComplete="off"
         />
       </label>
       <Button big type="submit">

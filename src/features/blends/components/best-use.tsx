@@ -8,7 +8,7 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
-import { Faults } from '@/ui/field';
+import { Faults, TextBox } from '@/ui/field';
 import type { DraftJar } from '@/core/blend';
 import { useSolver } from '../use-solver';
 
@@ -136,9 +136,9 @@ function ProductTable({ products, currency, prices, counts, onPrice }: ProductsP
               </span>
             </td>
             <td className="py-1 pl-2">
-              <input
+              <TextBox
                 aria-label={`${one.name} in ${one.jar.name} sells for`}
-                className="reading min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                className="reading w-full text-right"
                 inputMode="decimal"
                 value={prices[one.id] ?? ''}
                 onChange={(event) => onPrice(one.id, event.target.value)}

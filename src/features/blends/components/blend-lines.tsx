@@ -10,9 +10,9 @@ import type { Next } from '@/ui/draft';
 import { freshId } from '@/ui/id';
 import { type FormulaDraft, type DraftLine, setGrams, setShare } from '@/core/blend';
 import { IngredientPicker } from '@/web/ingredient-picker';
+import { TextBox } from '@/ui/field';
 
 const MOST_LINES = 12;
-const BOX = 'min-h-11 w-full border-0 border-b-2 border-ink bg-paper px-2';
 
 type Props = {
   readonly draft: FormulaDraft;
@@ -43,9 +43,9 @@ function Typed({
   };
   return (
     <>
-      <input
+      <TextBox
         aria-label={label}
-        className={`${BOX} reading text-right disabled:border-hair`}
+        className="reading w-full text-right disabled:border-hair"
         inputMode="decimal"
         disabled={disabled}
         value={text ?? value}
@@ -124,10 +124,10 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                   ) : null}
                 </td>
                 <td className="py-1 pl-2">
-                  <input
+                  <TextBox
                     aria-label={`Parts of line ${index + 1}`}
                     aria-invalid={fault ? true : undefined}
-                    className={`${BOX} reading text-right`}
+                    className="reading w-full text-right"
                     inputMode="decimal"
                     value={line.parts}
                     onChange={(event) => set(index, { parts: event.target.value })}

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { LoggedMelt } from '@/core/melt';
 import { Button } from '@/ui/button';
-import { Faults } from '@/ui/field';
+import { Faults, SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
 import { useSave } from '@/web/use-save';
 import { saveFit, savePan } from '../actions';
@@ -47,18 +47,14 @@ export function PanChoice({
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col gap-1">
           <span className="label">Pan and heater</span>
-          <select
-            className="min-h-11 border-0 border-ink border-b-2 bg-paper px-3"
-            value={chosen?.id ?? 0}
-            onChange={(event) => onChoose(Number(event.target.value))}
-          >
+          <SelectBox value={chosen?.id ?? 0} onChange={(event) => onChoose(Number(event.target.value))}>
             <option value={0}>not said</option>
             {pans.map((pan) => (
               <option key={pan.id} value={pan.id}>
                 {pan.name}
               </option>
             ))}
-          </select>
+          </SelectBox>
         </label>
         <FormSheet
           opens="Enter a pan"

@@ -6,7 +6,7 @@ import type { Candidate } from '@/core/choose';
 import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
 import { MARK_WORDS, SURFACE_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
-import { Faults, SelectField, TextField } from '@/ui/field';
+import { Faults, SelectBox, SelectField, TextField } from '@/ui/field';
 import { useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { takeIn } from '../actions';
@@ -125,8 +125,7 @@ function WrongWithIt({ shape, marks, onMark }: WrongProps) {
             <label className="grid min-h-11 max-w-md grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
               <span className="reading font-semibold">{i + 1}</span>
               <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
-              <select
-                className="min-h-11 border-ink border-b-2 bg-paper px-2"
+              <SelectBox
                 value={marks.find((one) => one.surface === surface)?.mark ?? ''}
                 onChange={(event) =>
                   onMark(
@@ -141,7 +140,7 @@ function WrongWithIt({ shape, marks, onMark }: WrongProps) {
                     {MARK_WORDS[mark]}
                   </option>
                 ))}
-              </select>
+              </SelectBox>
             </label>
           </li>
         ))}

@@ -1,6 +1,7 @@
 'use client';
 
 import { type HoursText, readHours } from '@/core/plan';
+import { TextBox } from '@/ui/field';
 
 export const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 
@@ -13,8 +14,8 @@ export function HoursFields({ value, onChange }: { readonly value: HoursText; re
       {DAYS.map((day, i) => (
         <label key={day} className="mb-1 grid grid-cols-[7rem_1fr] items-center">
           {day}
-          <input
-            className="reading min-h-11 border-ink border-b-2 bg-paper px-3"
+          <TextBox
+            className="reading"
             aria-invalid={bad.includes(i) || undefined}
             value={value[i] ?? ''}
             placeholder="closed"

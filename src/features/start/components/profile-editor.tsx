@@ -5,7 +5,7 @@ import { type KeyboardEvent, type SVGAttributes, useRef, useState } from 'react'
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/field';
+import { TextBox, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { freshId } from '@/ui/id';
 import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '@/core/piece';
@@ -184,11 +184,11 @@ function PointRows({ points, faults, onSet, onOut }: PointRowsProps) {
           <li key={point.key} className="grid grid-cols-[4rem_1fr_1fr_2.75rem] items-center gap-2 border-hair border-b py-1">
             <span className="label">Point {index + 1}</span>
             {(['r', 'z'] as const).map((axis) => (
-              <input
+              <TextBox
                 key={axis}
                 aria-label={`Point ${index + 1}, ${axis === 'r' ? 'from the axis' : 'high'}`}
                 aria-invalid={faults[`points.${index}`] ? true : undefined}
-                className="reading min-h-11 border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                className="reading text-right"
                 value={point[axis]}
                 onChange={(event) => onSet(index, { [axis]: event.target.value })}
               />

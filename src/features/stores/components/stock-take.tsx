@@ -7,6 +7,7 @@ import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { StockFields } from '../forms';
 import { saveStockTake } from '../lot-actions';
+import { TextBox } from '@/ui/field';
 
 type Row = { readonly id: number; readonly number: string; readonly title: string; readonly leftG: number };
 
@@ -58,9 +59,9 @@ export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
                   </td>
                   <td className="reading py-1 text-right">{formatMass(lot.leftG)}</td>
                   <td className="py-1 pl-3">
-                    <input
+                    <TextBox
                       aria-label={`Found of ${lot.number}`}
-                      className="reading min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-2 text-right"
+                      className="reading w-full text-right"
                       inputMode="decimal"
                       value={found[lot.id] ?? ''}
                       onChange={(event) => form.set(`found.${lot.id}`, event.target.value)}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { Button } from '@/ui/button';
-import { Faults } from '@/ui/field';
+import { Faults, TextBox } from '@/ui/field';
 import { useSave } from '@/web/use-save';
 import { moveTo } from '@/web/hands/actions';
 
@@ -39,7 +39,6 @@ export function MoveRing({ batches, places }: Props) {
       },
     );
   };
-  const box = 'reading min-h-11 border-ink border-b-2 bg-paper px-2';
   return (
     <form
       className="no-print mt-3 flex flex-wrap items-center gap-3"
@@ -50,13 +49,12 @@ export function MoveRing({ batches, places }: Props) {
     >
       <label className="flex items-center gap-2">
         <span className="text-soft">Move</span>
-        <input
+        <TextBox
           list="open-batches"
           value={batch}
           onChange={(event) => setBatch(event.target.value)}
-          className={`${box} w-28`}
+          className="reading w-28"
           placeholder="31-006"
-          autoComplete="off"
         />
       </label>
       <datalist id="open-batches">
@@ -68,13 +66,12 @@ export function MoveRing({ batches, places }: Props) {
       </datalist>
       <label className="flex items-center gap-2">
         <span className="text-soft">to</span>
-        <input
+        <TextBox
           list="all-places"
           value={place}
           onChange={(event) => setPlace(event.target.value)}
-          className={`${box} w-36`}
+          className="reading w-36"
           placeholder="sill"
-          autoComplete="off"
         />
       </label>
       <datalist id="all-places">

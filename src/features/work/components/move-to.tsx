@@ -2,6 +2,7 @@
 
 import { useSave } from '@/web/use-save';
 import { moveTo } from '@/web/hands/actions';
+import { SelectBox } from '@/ui/field';
 
 type Place = { readonly id: number; readonly name: string };
 
@@ -19,8 +20,8 @@ export function MoveTo({
   return (
     <label className="flex items-center gap-2">
       <span className="text-soft">Stands at</span>
-      <select
-        className="min-h-11 border-ink border-b-2 bg-paper px-2 font-semibold"
+      <SelectBox
+        className="font-semibold"
         disabled={busy}
         value={at ?? 0}
         onChange={(event) => void run(() => moveTo({ batchId, placeId: Number(event.target.value) }))}
@@ -30,7 +31,7 @@ export function MoveTo({
             {place.name}
           </option>
         ))}
-      </select>
+      </SelectBox>
     </label>
   );
 }

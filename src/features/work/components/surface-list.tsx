@@ -4,6 +4,7 @@ import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 import { type Fault, faultsFor } from '@/core/regimen';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { PiecePicture } from '@/web/piece-picture';
+import { SelectBox } from '@/ui/field';
 
 /** What was seen of each surface: fine, or a fault; nothing where it was not looked at. */
 export type SeenOn = Readonly<Partial<Record<Surface, Fault | 'fine'>>>;
@@ -32,8 +33,7 @@ export function SurfaceList({ geometry, name, seen, dries, onChange }: Props) {
             <label className="grid min-h-11 grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
               <span className="reading font-semibold">{i + 1}</span>
               <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
-              <select
-                className="min-h-11 border-ink border-b-2 bg-paper px-2"
+              <SelectBox
                 value={seen[surface] ?? ''}
                 onChange={(event) => {
                   const { [surface]: _, ...rest } = seen;
@@ -47,7 +47,7 @@ export function SurfaceList({ geometry, name, seen, dries, onChange }: Props) {
                     {FAULT_WORDS[fault].name}
                   </option>
                 ))}
-              </select>
+              </SelectBox>
             </label>
           </li>
         ))}
