@@ -1,15 +1,15 @@
 import type { Blocking } from '@/core/plan';
-import { formatDuration } from '@/core/quantity';
+import { say } from '@/core/quantity';
 
 const span = ({ waitMin = 0, waitMax = 0 }: Blocking): string =>
-  waitMin === waitMax ? `exactly ${formatDuration(waitMax)}` : `${formatDuration(waitMin)} to ${formatDuration(waitMax)}`;
+  waitMin === waitMax ? `exactly ${say(waitMax, 'min')}` : `${say(waitMin, 'min')} to ${say(waitMax, 'min')}`;
 
 const WORDS: Readonly<Record<Blocking['why'], (at: Blocking, name: (id: string) => string) => string>> = {
   'no-opening': () => 'the shop is never open in this time: enter its hours',
   'no-opening-long-enough': (at, name) =>
-    `${name(at.stepId)} takes ${formatDuration(at.handsMin)} of hands, and the longest opening is ${formatDuration(at.longestMin ?? 0)}`,
+    `${name(at.stepId)} takes ${say(at.handsMin, 'min')} of hands, and the longest opening is ${say(at.longestMin ?? 0, 'min')}`,
   'no-opening-in-window': (at, name) =>
-    `${name(at.stepId)} must follow ${name(at.after ?? '')} by ${span(at)}, and no opening with ${formatDuration(at.handsMin)} of hands fits there`,
+    `${name(at.stepId)} must follow ${name(at.after ?? '')} by ${span(at)}, and no opening with ${say(at.handsMin, 'min')} of hands fits there`,
   'not-by-then': (at, name) => `${name(at.stepId)} cannot be done by then, however soon it is begun`,
   'past-horizon': (at, name) => `${name(at.stepId)} does not fit within ${at.horizonDays} days: widen the hours or start earlier`,
 };

@@ -1,4 +1,4 @@
-import type { Issue, IssueCode } from '@/core/quantity';
+import { type HeldIn, type Issue, type IssueCode, say } from '@/core/quantity';
 import { roleWords } from './roles';
 
 type Bounds = Readonly<Record<string, string | number>>;
@@ -6,6 +6,11 @@ type Words = (bounds: Bounds) => string;
 
 const number = (value: string | number | undefined): string =>
   typeof value === 'number' ? String(Number(value.toPrecision(4))) : (value ?? '');
+
+/** A quantity in a fault; a reading of the scale to the tenth, so that what was typed is known again. */
+const amount = (value: string | number | undefined, heldIn: HeldIn, digits?: number): string =>
+  typeof value === 'number' ? say(value, heldIn, digits) : (value ?? '');
+const mass = (value: string | number | undefined): string => amount(value, 'g', 1);
 
 /** Every fault in words: what is wrong and what to do next. One row for each code of the core. */
 export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
@@ -51,7 +56,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
       ? 'This target cannot be reached by adding. Lower it.'
       : `The target must lie between the two lots, ${number(least)} and ${number(most)}.`,
   'same-fractions': () => 'Both lots hold the same share, so mixing them changes nothing. Choose another lot.',
-  'want-too-much': ({ most }) => `These lots give at most ${number(most)} g at that target. Ask for less.`,
+  'want-too-much': ({ most }) => `These lots give at most ${mass(most)} at that target. Ask for less.`,
   'bottle-gained': () => 'The bottle weighs more than it can. Check the tare and what was used, then weigh again.',
   'lost-more-than-solvent': () => 'More is missing than there was solvent: it leaked, or the tare is wrong. Weigh again.',
   'not-in-proportion': () =>
@@ -61,7 +66,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'dwell-shorter-than-setup': () =>
     'Even one piece cannot be wiped in time: setting up takes longer than the dwell allows. Lay out the cloths beforehand or choose a slower finish.',
   'dwell-past-chemistry': ({ most }) =>
-    `This material gums after ${number(most)} min. Shorten the dwell or choose another material.`,
+    `This material gums after ${amount(most, 'min')}. Shorten the dwell or choose another material.`,
   'wait-order': () => 'The least wait must not be longer than the ideal one, nor the ideal longer than the most.',
   'opening-order': () => 'Closing must come after opening on the same day; write 24:00 for midnight.',
   'unknown-zone': ({ zone }) => `“${zone}” is no time zone this machine knows. Write one like Europe/Lisbon.`,
@@ -82,14 +87,14 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'no-person': () =>
     'Say first who is at this device: touch your initials, at the foot of the rail or at the top of a narrow screen.',
   overdrawn: ({ number: lot, left, wanted }) =>
-    `Lot ${lot} has ${number(left)} g left, and this takes ${number(wanted)} g. Weigh again, take less, or choose another lot.`,
+    `Lot ${lot} has ${mass(left)} left, and this takes ${mass(wanted)}. Weigh again, take less, or choose another lot.`,
   'not-next': ({ action, next }) => (next ? `“${action}” comes later: first “${next}”.` : `“${action}” is done already.`),
   'in-the-future': () => 'This lies in the future. Write when it was done.',
   'in-the-past': () => 'This start lies in the past. Start now or later; what was done before is recorded as done.',
   'before-last': ({ last }) => `This lies before the last thing recorded for it (${last}). Check the time.`,
   'no-readings': () => 'Nothing has been weighed yet. Weigh at least two ingredients.',
   'reading-fell': ({ before }) =>
-    `The scale said ${number(before)} g before, so it cannot say less now. Tare again or correct the reading before.`,
+    `The scale said ${mass(before)} before, so it cannot say less now. Tare again or correct the reading before.`,
   'wrong-role': ({ name, takes, is }) =>
     `${name} is ${is === '' || is === undefined ? 'none of the materials' : roleWords(is)} and does not go here: this wants ${roleWords(takes)}. Choose another lot.`,
   'too-slow': ({ name, most }) =>
@@ -117,7 +122,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'file-damaged': () =>
     'The shop’s file is damaged, and nothing was written. Stop the shop and put the newest good copy back: bin/rendle restore FILE.',
   'much-more': ({ number: lot, left, wanted }) =>
-    `${number(wanted)} g is far more than such a coat takes, and lot ${lot} holds ${number(left)} g by the book. If it was so, say so; if it is a slip, put it right.`,
+    `${mass(wanted)} is far more than such a coat takes, and lot ${lot} holds ${mass(left)} by the book. If it was so, say so; if it is a slip, put it right.`,
   'before-lot': ({ number: lot }) =>
     `That is before lot ${lot} came in or was made. If it was so, say so; if the time is wrong, put it right.`,
   'before-batch': ({ number: batch }) =>
@@ -140,7 +145,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'solvent-last': ({ name }) =>
     `${name} is stirred in last, off the heat, once the pot is below its mark. Weigh the rest first, or make this pot cold.`,
   'too-warm-for-solvent': ({ most }) =>
-    `Read the thermometer first: solvent goes in only below ${number(most)} °C, off the heat and away from any flame.`,
+    `Read the thermometer first: solvent goes in only below ${amount(most, '°C', 0)}, off the heat and away from any flame.`,
   'still-lumps': () => 'Look against the light: it is filled only once no lump of wax is left. Shake it and wait.',
   'practice-only': () => 'Practice devices write into practice pots only. Begin one to try them.',
   'pieces-held': () =>
@@ -165,7 +170,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'bad-hours': () => 'Write opening and closing like 08:30-18:00; closing comes after opening.',
   'not-enough-tins': ({ left }) => `Only ${left} are left. Choose fewer.`,
   'next-pot-too-small': () => 'So small a pot cannot take the slip up. Make the next pot larger, or rescale this one.',
-  'below-tare': ({ tare }) => `A filled jar cannot weigh less than an empty one (${number(tare)} g). Weigh again.`,
+  'below-tare': ({ tare }) => `A filled jar cannot weigh less than an empty one (${mass(tare)}). Weigh again.`,
   'outside-window': () => 'This lies outside the step’s window, where harm begins. Choose a time inside it.',
   'recorded-elsewhere': ({ number: from }) =>
     `This was recorded in ${from ?? 'another batch'}, before these pieces left it. Put it right there.`,

@@ -1,5 +1,5 @@
 import type { Righted, RightLot } from '@/core/blend';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 
 /** What is done to put a lot right, in the sentence that the bench shows and the book keeps. */
 export function rightWords(
@@ -7,15 +7,15 @@ export function rightWords(
   lot: Pick<RightLot, 'number' | 'leftG'>,
   other: Pick<RightLot, 'number' | 'title'>,
 ): string {
-  const [first, second] = parts.map((part) => formatMass(part.grams));
+  const [first, second] = parts.map((part) => say(part.grams, 'g'));
   switch (mode) {
     case 'feel':
-      return `${second} of ${other.number} (${other.title}) into all ${formatMass(lot.leftG)} of ${lot.number}: ${formatMass(totalG)}.`;
+      return `${second} of ${other.number} (${other.title}) into all ${say(lot.leftG, 'g')} of ${lot.number}: ${say(totalG, 'g')}.`;
     case 'marry':
-      return `${first} of ${lot.number} with ${second} of ${other.number}: ${formatMass(totalG)}.`;
+      return `${first} of ${lot.number} with ${second} of ${other.number}: ${say(totalG, 'g')}.`;
     case 'top-up':
-      return `${formatMass(lostG)} of solvent left through the lid; as much of ${other.number} goes back in.`;
+      return `${say(lostG, 'g')} of solvent left through the lid; as much of ${other.number} goes back in.`;
     case 'let-down':
-      return `${second} of ${other.number} lets ${formatMass(lot.leftG)} down to ${formatMass(totalG)}.`;
+      return `${second} of ${other.number} lets ${say(lot.leftG, 'g')} down to ${say(totalG, 'g')}.`;
   }
 }

@@ -1,6 +1,6 @@
 import 'server-only';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
-import { formatDuration, formatMass, formatMoney, MS_PER_MINUTE } from '@/core/quantity';
+import { say, formatMoney, MS_PER_MINUTE } from '@/core/quantity';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';
 
@@ -33,12 +33,12 @@ export const checkLinesOf = ({ checks, zone }: ReleaseRecord): string[] =>
 export function airLineOf({ cure, zone }: ReleaseRecord): string {
   if (!cure) return 'no finish to cure';
   const gaps = cure.gaps.map(
-    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${formatDuration((ms(to) - ms(from)) / MS_PER_MINUTE)}`,
+    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${say((ms(to) - ms(from)) / MS_PER_MINUTE, 'min')}`,
   );
   return [
-    `${Math.round(cure.likely * 100)} % likely ${cure.settles ? 'settled' : 'cured'}: ${cure.ageHours.toFixed(0)} h at 20 °C, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${cure.neededHours.toFixed(0)} h`}`,
+    `${say(cure.likely, 'fraction')} likely ${cure.settles ? 'settled' : 'cured'}: ${say(cure.ageHours, 'h')} at 20 °C, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${say(cure.neededHours, 'h')}`}`,
     cure.hoursRead > 0 && cure.meanTempC !== null && cure.meanRh !== null
-      ? `${cure.hoursRead} hours read, mean ${cure.meanTempC.toFixed(1)} °C and ${Math.round(cure.meanRh * 100)} %`
+      ? `${cure.hoursRead} hours read, mean ${say(cure.meanTempC, '°C')} and ${say(cure.meanRh, 'fraction')}`
       : 'the room was not read',
     ...gaps,
   ].join('; ');
@@ -50,9 +50,9 @@ export const costLinesOf = ({ cost }: ReleaseRecord): (readonly [name: string, s
     const minor = cost.parts[part];
     const beside =
       part === 'hands'
-        ? ` for ${formatDuration(cost.handsMinPerPiece)}`
+        ? ` for ${say(cost.handsMinPerPiece, 'min')}`
         : part === 'blend'
-          ? ` for ${formatMass(cost.gramsPerPiece)}`
+          ? ` for ${say(cost.gramsPerPiece, 'g')}`
           : part === 'jar' && cost.jar
             ? `, ${cost.jar}`
             : '';
@@ -123,7 +123,7 @@ export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
               <span className="grow">
                 {coat.what}, {coat.lot}
               </span>
-              <span>{coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${formatMass(coat.grams)}`}</span>
+              <span>{coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g')}`}</span>
               <span className="text-soft">{coat.by}</span>
             </li>
           ))}
@@ -142,7 +142,7 @@ export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
             Test piece weighed {record.weighed.times} times:{' '}
             {record.weighed.restsSinceHours === null
               ? 'no plateau yet'
-              : `at rest since ${formatDuration(record.weighed.restsSinceHours * 60)} after the last coat`}
+              : `at rest since ${say(record.weighed.restsSinceHours * 60, 'min')} after the last coat`}
             .
           </p>
         ) : null}

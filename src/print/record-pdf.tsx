@@ -2,7 +2,7 @@ import 'server-only';
 import { createHash } from 'node:crypto';
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { ReleaseRecord } from '@/core/release';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { registerFonts } from './fonts';
 import { airLineOf, checkLinesOf, costLinesOf, marginLine, ragLinesOf, recordTime, statementsOf } from './record-body';
@@ -93,7 +93,7 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
               {coat.what}, {coat.lot}
             </Text>
             <Text style={{ width: 80 }}>
-              {coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${formatMass(coat.grams)}`}
+              {coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g')}`}
             </Text>
             <Text style={{ width: 90 }}>{coat.by}</Text>
           </View>

@@ -103,7 +103,7 @@ describe('fields and buttons', () => {
     expect(field({ echo: '645 g' })).toContain('= 645 g');
     expect(field({ echo: '645 g', fault: 'Too much.' })).toContain('▲ Too much.');
     expect(field({ fault: 'Too much.' })).toContain('aria-invalid="true"');
-    expect(field({})).toMatch(/<label for="(\S+)".*<input id="\1" aria-describedby="\1-note"/);
+    expect(field({})).toMatch(/<label for="(\S+)".*<input[^>]* id="\1" aria-describedby="\1-note"/);
     expect(renderToStaticMarkup(<Faults of={['One.', 'Two.']} />)).toContain('role="alert"');
   });
   it('keep the focus of a button that cannot be pressed now', () => {

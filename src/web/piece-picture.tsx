@@ -1,3 +1,4 @@
+import { say, saySizes } from '@/core/quantity';
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 
 const W = 360;
@@ -131,7 +132,7 @@ function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare 
       ) : null}
       <rect y={w + 14} width={l} height={t} {...INK} />
       <text x={l / 2} y={w + t + 32} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {lengthMm.toFixed(0)} × {widthMm.toFixed(0)} × {thickMm.toFixed(0)} mm
+        {saySizes([lengthMm, widthMm, thickMm])}
       </text>
     </g>
   );
@@ -146,7 +147,7 @@ function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm }: Of<
       <ellipse cx={bl / 2} cy={0} rx={bl / 2} ry={bw / 2} {...INK} />
       <ellipse cx={bl / 2} cy={0} rx={bl / 2 - 6} ry={bw / 2 - 6} fill="none" stroke="var(--rule)" />
       <text x={(bl + hl) / 2} y={bw / 2 + 26} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {(bowlLengthMm + handleLengthMm).toFixed(0)} mm long
+        {say(bowlLengthMm + handleLengthMm, 'mm')} long
       </text>
     </g>
   );
@@ -162,7 +163,7 @@ function Box({ lengthMm, widthMm, heightMm, wallMm, lid }: Of<'box'>) {
       {lid ? <rect width={l} height={t} {...INK} /> : null}
       <path d={`M0 ${y}V${y + h}H${l}V${y}H${l - t}V${y + h - t}H${t}V${y}Z`} {...INK} />
       <text x={l / 2} y={y + h + 24} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {lengthMm.toFixed(0)} × {widthMm.toFixed(0)} × {heightMm.toFixed(0)} mm, cut through
+        {saySizes([lengthMm, widthMm, heightMm])}, cut through
       </text>
     </g>
   );
@@ -194,7 +195,7 @@ function Turned({ outer, inner }: Of<'turned'>) {
       </defs>
       <path d={`M${W / 2} 6V${H - 22}`} stroke="var(--soft)" strokeDasharray="6 4" />
       <text x={W / 2} y={H - 6} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {(2 * radius).toFixed(0)} mm across, {(high - low).toFixed(0)} mm high, cut through
+        {say(2 * radius, 'mm')} across, {say(high - low, 'mm')} high, cut through
       </text>
     </g>
   );

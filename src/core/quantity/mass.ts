@@ -32,10 +32,3 @@ export function parseMass(text: string): Result<Grams> {
 /** A typed mass that may be nothing: `0`, `0 g`. Returns grams, not negative. */
 export const parseMassOrNone = (text: string): Result<Grams> =>
   /^0{1,20}([.,]0{0,20})? ?(g|kg)?$/i.test(text.trim()) ? ok(grams(0)) : parseMass(text);
-
-/** `4.2 g`, `755 g`, `2.50 kg`: as many digits as a bench scale shows. */
-export function formatMass(mass: number): string {
-  const size = Math.abs(mass);
-  if (size >= 1000) return `${(mass / 1000).toFixed(2)} kg`;
-  return `${mass.toFixed(size >= 100 ? 0 : 1)} g`;
-}

@@ -6,11 +6,8 @@ import {
   dateOf,
   dayOfWeek,
   daysBetween,
-  formatDuration,
   formatInstant,
-  formatMass,
   formatMoney,
-  formatVolume,
   grams,
   gramsPer,
   instantOf,
@@ -29,6 +26,9 @@ import {
   parseTemperature,
   parseVolume,
   plus,
+  say,
+  saySizes,
+  figure,
   type Grams,
   volumeOf,
   wallClock,
@@ -137,7 +137,7 @@ describe('typed amounts', () => {
     expect(value(parseNumber('-3'))).toBe(-3);
   });
   it('are said as a bench scale says them', () => {
-    expect([formatMass(4.25), formatMass(755), formatMass(2500), formatVolume(75), formatVolume(1250)]).toEqual([
+    expect([say(4.25, 'g'), say(755, 'g'), say(2500, 'g'), say(75, 'ml'), say(1250, 'ml')]).toEqual([
       '4.3 g',
       '755 g',
       '2.50 kg',
@@ -145,7 +145,27 @@ describe('typed amounts', () => {
       '1.25 l',
     ]);
     expect([formatMoney(1250, 'EUR'), formatMoney(1200, 'JPY')]).toEqual(['12.50 EUR', '1200 JPY']);
-    expect([25, 60, 200, 3120, -90].map(formatDuration)).toEqual(['25 min', '1 h', '3 h 20 min', '2 d 4 h', '1 h 30 min']);
+    expect([say(0.083, 'fraction'), say(0.083, 'fraction', 1), say(21.44, '°C'), say(68, '°C', 0), say(3, 'K')]).toEqual([
+      '8 %',
+      '8.3 %',
+      '21.4 °C',
+      '68 °C',
+      '3.0 °C',
+    ]);
+    expect([say(12_345, 'mm²'), saySizes([400.2, 250, 30]), say(35.2, 'g/m²')]).toEqual([
+      '123 cm²',
+      '400 × 250 × 30 mm',
+      '35 g/m²',
+    ]);
+    // Digits that are asked for hold it in its own unit: a scale's reading is not rounded to ten grams.
+    expect([say(1234.56, 'g', 1), figure(1234.56, 'g'), figure(0.125, 'fraction', 1)]).toEqual(['1234.6 g', '1235', '12.5']);
+    expect([25, 60, 200, 3120, -90].map((one) => say(one, 'min'))).toEqual([
+      '25 min',
+      '1 h',
+      '3 h 20 min',
+      '2 d 4 h',
+      '1 h 30 min',
+    ]);
   });
 });
 

@@ -36,8 +36,6 @@ export function parseTemperature(text: string): Result<Celsius> {
   return ok(celsius(value));
 }
 
-export const formatTemperature = (t: number): string => `${t.toFixed(1)} °C`;
-
 /** Relative humidity as typed, in percent (`55`, `55 %`) or as a fraction (`0.55`); returns 0–1. */
 export function parseHumidity(text: string): Result<number> {
   const typed = typedText(text);

@@ -34,10 +34,3 @@ export function parseVolume(text: string): Result<Millilitres> {
 export const massOf = (volume: Millilitres, density: GramsPerMl): Grams => (volume * density) as Grams;
 /** V = m/ρ */
 export const volumeOf = (mass: Grams, density: GramsPerMl): Millilitres => (mass / density) as Millilitres;
-
-/** `75 ml`, `1.25 l`. */
-export function formatVolume(volume: number): string {
-  const size = Math.abs(volume);
-  if (size >= 1000) return `${(volume / 1000).toFixed(2)} l`;
-  return `${volume.toFixed(size >= 100 ? 0 : 1)} ml`;
-}

@@ -1,7 +1,7 @@
 import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
 import { FINISH_CLASSES } from '@/core/piece';
-import { fail, formatDuration, type Issue, ok, parseDuration, parseNumber, parsePositive, type Result } from '@/core/quantity';
+import { fail, say, type Issue, ok, parseDuration, parseNumber, parsePositive, type Result } from '@/core/quantity';
 import { STEP_KINDS } from './kinds';
 import { faultsOfSequence } from './rules';
 import { LIES, PLACE_KINDS, Regimen, type RegimenStep } from './schema';
@@ -39,7 +39,7 @@ export type RegimenDraft = Pick<
 };
 
 const text = (value: string | number | null): string => (value === null ? '' : String(value));
-const time = (value: number | null): string => (value === null ? '' : value === 0 ? '0' : formatDuration(value));
+const time = (value: number | null): string => (value === null ? '' : value === 0 ? '0' : say(value, 'min'));
 
 export const draftStep = (step: RegimenStep, key: string): StepDraft => ({
   key,

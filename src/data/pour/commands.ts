@@ -3,7 +3,7 @@ import { and, eq, isNull } from 'drizzle-orm';
 import { blend, isMixedPaint, PAINT_KEEPS_HOURS, spreadOver } from '@/core/blend';
 import type { Heater } from '@/core/caution';
 import { findIngredient } from '@/core/material';
-import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
+import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result, say } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { container, fill, formulaRevision, lot, lotEdge, pour, pourEntry, slip } from '../schema';
@@ -128,7 +128,7 @@ export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<vo
         tx,
         pot,
         'stray',
-        `${name} went in by mistake, ${grams.toFixed(1)} g. The lot says so, with all that follows from it.`,
+        `${name} went in by mistake, ${say(grams, 'g')}. The lot says so, with all that follows from it.`,
         by,
       );
     }

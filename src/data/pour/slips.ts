@@ -1,7 +1,7 @@
 import 'server-only';
 import { correct, running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { fail, ok, type Result } from '@/core/quantity';
+import { fail, ok, type Result, say } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { hold } from '../schema';
@@ -19,7 +19,7 @@ export function rescale(db: Db, pourId: number, version: number, by: By): Result
     if (!fixed.ok) return fixed;
     const totalG = Math.max(pot.targetG, 'totalG' in fixed.value ? (fixed.value.totalG ?? 0) : 0);
     touch(tx, pot, { targetG: totalG });
-    noteSlip(tx, pot, 'overpour', `Poured over: the pot grows from ${pot.targetG.toFixed(1)} g to ${totalG.toFixed(1)} g.`, by);
+    noteSlip(tx, pot, 'overpour', `Poured over: the pot grows from ${say(pot.targetG, 'g')} to ${say(totalG, 'g')}.`, by);
     return ok({ totalG });
   });
 }
@@ -38,7 +38,7 @@ export function spreadSlip(db: Db, pourId: number, version: number, by: By): Res
       tx,
       pot,
       'spread',
-      `${(targetG - pot.targetG).toFixed(1)} g too much stays in. The next pot of this formula can take it up.`,
+      `${say(targetG - pot.targetG, 'g')} too much stays in. The next pot of this formula can take it up.`,
       by,
     );
     return ok(undefined);
@@ -68,7 +68,7 @@ export function settleShort(
     if (how === 'less') {
       if (short.lessG === null) return fail('nothing-poured', 'poured');
       touch(tx, pot, { targetG: short.lessG });
-      noteSlip(tx, pot, 'short', `Short of ${name}: the pot is made ${short.lessG.toFixed(1)} g, so that its ratio holds.`, by);
+      noteSlip(tx, pot, 'short', `Short of ${name}: the pot is made ${say(short.lessG, 'g')}, so that its ratio holds.`, by);
       return ok(undefined);
     }
     const lines = marks.map((line) =>
@@ -79,7 +79,7 @@ export function settleShort(
       tx,
       pot,
       'short',
-      `${short.shortG.toFixed(1)} g of ${name} short (${(short.share * 100).toFixed(1)} %): gone on with what is in.`,
+      `${say(short.shortG, 'g')} of ${name} short (${say(short.share, 'fraction', 1)}): gone on with what is in.`,
       by,
     );
     return ok(undefined);

@@ -3,7 +3,7 @@ import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { dateOf, formatMass, formatMoney } from '@/core/quantity';
+import { dateOf, say, formatMoney } from '@/core/quantity';
 import { allFormulas, findFormula, type Formula, usesOf } from '@/data/blends/queries';
 import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
 import { hardeningOf, thumbFactors } from '@/data/stores/senses';
@@ -62,7 +62,7 @@ export async function Blends({ search }: { readonly search: Search }) {
       </div>
       {pours.map((pour) => (
         <p key={pour.id} className="mt-3 border-wet border-l-4 pl-3">
-          A pot of {formatMass(pour.targetG)} is open.{' '}
+          A pot of {say(pour.targetG, 'g')} is open.{' '}
           <Link href={`/pour/${pour.id}`} className="font-semibold">
             Go on with it
           </Link>

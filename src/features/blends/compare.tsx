@@ -5,7 +5,7 @@ import { care } from '@/core/care';
 import { a0Of } from '@/core/cure';
 import { findIngredient, ingredientOf } from '@/core/material';
 import { uptake } from '@/core/piece';
-import { formatDuration, formatMoney, formatTemperature } from '@/core/quantity';
+import { say, formatMoney } from '@/core/quantity';
 import { allFormulas } from '@/data/blends/queries';
 import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
@@ -54,20 +54,20 @@ function upkeep(made: Blend, today: string, zone: string): string {
 /** Hours until it is fit for food; what stays tacky never is. */
 function fitWords(made: Blend): string {
   const needs = a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })));
-  return needs ? `${formatDuration(needs.hours * 60)} at 20 °C` : 'never: it stays tacky';
+  return needs ? `${say(needs.hours * 60, 'min')} at 20 °C` : 'never: it stays tacky';
 }
 
 type CompareRow = { readonly name: string; readonly of: (made: Blend) => ReactNode };
 
 /** What formulas are compared by. */
 const rowsOf = (currency: string, today: string, zone: string): readonly CompareRow[] => [
-  { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${(made.waxEquivalent * 100).toFixed(0)} % of beeswax` },
+  { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${say(made.waxEquivalent, 'fraction')} of beeswax` },
   {
     name: 'Heat',
     of: (made) =>
       made.pourC === null
         ? HEAT_WORDS[made.heat]
-        : `clear ${formatTemperature(made.clearC ?? 0)}, pour ${formatTemperature(made.pourC)}${made.heatConflict ? ', above its ceiling' : ''}`,
+        : `clear ${say(made.clearC ?? 0, '°C')}, pour ${say(made.pourC, '°C')}${made.heatConflict ? ', above its ceiling' : ''}`,
   },
   {
     name: 'Cost',
@@ -77,7 +77,7 @@ const rowsOf = (currency: string, today: string, zone: string): readonly Compare
     name: 'A board, first coat',
     of: (made) => {
       const { grams, minor } = perBoard(made);
-      return `${grams.toFixed(1)} g${minor === null ? '' : `, ${formatMoney(minor, currency)}`}`;
+      return `${say(grams, 'g')}${minor === null ? '' : `, ${formatMoney(minor, currency)}`}`;
     },
   },
   { name: 'Drying', of: (made) => DRYING_WORDS[made.drying] },
@@ -131,10 +131,7 @@ function SideBySide({ chosen, rows }: SideProps) {
                 </span>
                 <span className="reading block text-sm text-soft">
                   {made.lines
-                    .map(
-                      (line) =>
-                        `${(line.massFraction * 100).toFixed(0)} % ${findIngredient(line.ingredient)?.name.toLowerCase()}`,
-                    )
+                    .map((line) => `${say(line.massFraction, 'fraction')} ${findIngredient(line.ingredient)?.name.toLowerCase()}`)
                     .join(', ')}
                 </span>
               </td>

@@ -1,6 +1,6 @@
 import { careTraits } from '@/core/care';
 import 'server-only';
-import { addDays, formatMass } from '@/core/quantity';
+import { addDays, say } from '@/core/quantity';
 import { gramsDue, REFILL_DAYS } from '@/data/care/bottles';
 import type { Db } from '@/data/db';
 import type { KnownLot } from '@/data/stores/queries';
@@ -37,14 +37,14 @@ export function Bottles({ db, lots, today }: Props) {
                 </span>
               </span>
               <span className="reading">
-                {formatMass(row.grams)} wanted in {REFILL_DAYS} days
+                {say(row.grams, 'g')} wanted in {REFILL_DAYS} days
               </span>
               <span className={grams < row.grams ? 'font-semibold text-late' : ''}>
                 {there.length === 0
                   ? '▲ No tin that renews it: sold out. '
                   : grams < row.grams
-                    ? `▲ Only ${formatMass(grams)} in tins: `
-                    : `${formatMass(grams)} in tins: `}
+                    ? `▲ Only ${say(grams, 'g')} in tins: `
+                    : `${say(grams, 'g')} in tins: `}
                 {there.map((lot, i) => (
                   <span key={lot.id} className="font-normal text-ink">
                     {i > 0 ? ', ' : ''}

@@ -1,6 +1,6 @@
 import 'server-only';
 import { FEW, type BackShare } from '@/core/care';
-import { addDays, dateOf } from '@/core/quantity';
+import { addDays, dateOf, say } from '@/core/quantity';
 import { whatComesBack } from '@/data/care/returns';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
 import { Link } from '@/ui/link';
@@ -18,7 +18,7 @@ function lastMonths(today: string): string[] {
   return months;
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => say(share, 'fraction');
 
 /** A share in words that do not claim more than the pieces carry. */
 function shareWords({ of, n, low, high }: BackShare): string {

@@ -6,7 +6,7 @@ import { careOf, reportsOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { linkLook } from '@/ui/button';
 import { longDate } from '@/ui/when';
-import { dateOf, formatMass } from '@/core/quantity';
+import { dateOf, say } from '@/core/quantity';
 import { session } from '@/web/session';
 import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from '@/messages/care';
 import { OwnerTools, PieceTools } from './components/owner-tools';
@@ -97,7 +97,7 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
           currency={shop.currency}
           bottles={bottlesFor(db, sold.batch).map((one) => ({
             value: String(one.lotId),
-            name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${formatMass(slip.grams)}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
+            name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${say(slip.grams, 'g')}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
           }))}
           ended={keeps.ended}
         />

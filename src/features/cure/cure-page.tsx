@@ -2,7 +2,7 @@ import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { OPENING_CHECKS, quantile, readyShare } from '@/core/cure';
-import { formatDuration, MS_PER_MINUTE } from '@/core/quantity';
+import { say, MS_PER_MINUTE } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
@@ -114,23 +114,23 @@ function airWords(batch: Batch, { air }: CureStanding, zone: string): string {
   const { readings, gaps, forecast } = air;
   const where = batch.place?.name.toLowerCase() ?? 'bench';
   if (readings.length === 0)
-    return `Nothing was read where it stood: reckoned with ${forecast.tempC.toFixed(1)} °C and ${percent(forecast.rh)}.`;
+    return `Nothing was read where it stood: reckoned with ${say(forecast.tempC, '°C')} and ${percent(forecast.rh)}.`;
   const hole = gaps
     .map(
       ({ fromMs, toMs }) =>
-        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${formatDuration((toMs - fromMs) / MS_PER_MINUTE)}; that is bridged by what is usual there.`,
+        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${say((toMs - fromMs) / MS_PER_MINUTE, 'min')}; that is bridged by what is usual there.`,
     )
     .join(' ');
-  return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${forecast.tempC.toFixed(1)} °C and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
+  return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${say(forecast.tempC, '°C')} and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
 }
 
 /** By how many hours at 20 °C such a batch is ready; what cannot be said is said to be so. */
 function hoursWords(needed: CureStanding['needed']): string {
-  const say = (share: number): string => {
+  const at = (share: number): string => {
     const hours = quantile(needed, share);
-    return hours === null ? UNSAYABLE : `${hours.toFixed(0)} h`;
+    return hours === null ? UNSAYABLE : say(hours, 'h');
   };
-  return `half by ${say(0.5)}, nine in ten by ${say(0.9)}`;
+  return `half by ${at(0.5)}, nine in ten by ${at(0.9)}`;
 }
 
 type BodyProps = {
@@ -194,9 +194,9 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
             </div>
           ))}
           <dt className="text-soft">Since last coat</dt>
-          <dd className="font-semibold">{formatDuration((nowMs - cure.startMs) / MS_PER_MINUTE)}</dd>
+          <dd className="font-semibold">{say((nowMs - cure.startMs) / MS_PER_MINUTE, 'min')}</dd>
           <dt className="text-soft">Counts as</dt>
-          <dd className="font-semibold">{cure.ageHours.toFixed(0)} h at 20 °C</dd>
+          <dd className="font-semibold">{say(cure.ageHours, 'h')} at 20 °C</dd>
           <dt className="text-soft">Such are ready</dt>
           <dd className="font-semibold">{hoursWords(cure.needed)}</dd>
         </dl>

@@ -2,7 +2,7 @@ import type { CureStanding, BatchStanding } from '@/data/work/standing';
 import type { Batch } from '@/data/work/batch';
 import type { Advice } from './elsewhere';
 import 'server-only';
-import { formatDuration, instantOf, MS_PER_MINUTE } from '@/core/quantity';
+import { say, instantOf, MS_PER_MINUTE } from '@/core/quantity';
 import { lastReading, places, type Place } from '@/data/shop/queries';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -115,7 +115,7 @@ function Hurry({ moves, together, by, zone }: HurryProps) {
         {moves.slice(0, MOST_MOVES).map((move) => (
           <li key={`${move.id}-${move.to}`} className="border-hair border-t py-1.5">
             Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
-            <strong>{dayAndDate(move.readyMs, zone)}</strong>, {formatDuration(move.gainMs / MS_PER_MINUTE)} sooner
+            <strong>{dayAndDate(move.readyMs, zone)}</strong>, {say(move.gainMs / MS_PER_MINUTE, 'min')} sooner
             {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
           </li>
         ))}
@@ -143,7 +143,7 @@ function AirNow({ rooms, nowMs, zone }: AirProps) {
         {rooms.map(({ place, reading }) => (
           <div key={place.id} className="contents">
             <dt>{place.name}</dt>
-            <dd className="font-semibold">{reading ? `${reading.tempC.toFixed(1)} °C` : '–'}</dd>
+            <dd className="font-semibold">{reading ? say(reading.tempC, '°C') : '–'}</dd>
             <dd className="font-semibold">{reading ? percent(reading.rhFraction) : ''}</dd>
             <dd className="text-soft">{reading ? clockTime(reading.at, zone, nowMs) : 'no reading'}</dd>
             <dd>

@@ -2,7 +2,7 @@ import 'server-only';
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
 import { clockSetRight, type LoggerFile, readLogger } from '@/core/cure';
-import { formatDuration, MS_PER_HOUR, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
+import { say, MS_PER_HOUR, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { type By, isAhead } from '@/data/command';
 import { openFile } from '@/data/db';
 import { recordReadings } from '@/data/shop/commands';
@@ -76,14 +76,14 @@ export function lookAtFile(taken: TakenReadings, zone: string, nowMs: number): R
         knownAs: null,
         faults: [
           ...(aheadMs > 0
-            ? [`The logger’s clock is ahead by ${formatDuration(aheadMs / MS_PER_MINUTE)}: its times are moved back by that.`]
+            ? [`The logger’s clock is ahead by ${say(aheadMs / MS_PER_MINUTE, 'min')}: its times are moved back by that.`]
             : []),
           ...(ahead > 0 ? [`${ahead} lie in the future and are left out: the logger’s clock is ahead.`] : []),
           ...gaps
             .slice(0, MOST_GAPS)
             .map(
               (gap) =>
-                `A gap of ${formatDuration((gap.toMs - gap.fromMs) / MS_PER_MINUTE)} from ${when(gap.fromMs + movedMs)}: it is shown, and bridged by what is usual there.`,
+                `A gap of ${say((gap.toMs - gap.fromMs) / MS_PER_MINUTE, 'min')} from ${when(gap.fromMs + movedMs)}: it is shown, and bridged by what is usual there.`,
             ),
           ...(gaps.length > MOST_GAPS ? [`and ${gaps.length - MOST_GAPS} more gaps`] : []),
           ...faults.slice(0, MOST_FAULTS).map(({ row, issue }) => `Row ${row}: ${sayIssue(issue)}`),

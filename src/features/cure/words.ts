@@ -1,12 +1,12 @@
-import { MS_PER_DAY } from '@/core/quantity';
 import 'server-only';
 import { type MilestoneId, weepingNow } from '@/core/cure';
+import { MS_PER_DAY, say } from '@/core/quantity';
 import type { Batch } from '@/data/work/batch';
 import type { CureStanding, BatchStanding } from '@/data/work/standing';
 import { clockTime, dayAndDate } from '@/ui/when';
 import type { Reached } from './fan';
 
-export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+export const percent = (share: number): string => say(share, 'fraction');
 export const verb = (cure: CureStanding): string => (cure.settles ? 'settled' : 'cured');
 
 /** What is still missing before a batch is fit, in words. */

@@ -4,7 +4,7 @@ import { notFound } from 'next/navigation';
 import { blend, type Blend, gather, isMixedPaint, PAINT_KEEPS_HOURS } from '@/core/blend';
 import { type Doing, noticesOfBlend } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { cautionsInWords, noticesInWords } from '@/messages';
 import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
@@ -140,7 +140,7 @@ function PotHead({ pot, made }: Of) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1>
           {pot.practice ? 'Practice: ' : ''}
-          {pot.revision.name} <span className="reading font-normal text-soft">{pot.lotNumber ?? formatMass(pot.targetG)}</span>
+          {pot.revision.name} <span className="reading font-normal text-soft">{pot.lotNumber ?? say(pot.targetG, 'g')}</span>
         </h1>
         <ol className="flex gap-4" aria-label="Stages of the pour">
           {stages.map((stage, i) => (
@@ -165,13 +165,13 @@ function PotHead({ pot, made }: Of) {
             <>
               <strong>In two stages.</strong> First{' '}
               {made.stages[0].map((one) => ingredientOf(one).name.toLowerCase()).join(' and ')}; melted, off the heat and below{' '}
-              {made.addBelowC?.toFixed(0)} °C, then{' '}
+              {say(made.addBelowC ?? 0, '°C', 0)}, then{' '}
               {made.stages[1].map((one) => ingredientOf(one).name.toLowerCase()).join(' and ')}.
             </>
           ) : (
             <>
-              <strong>Below {made.addBelowC?.toFixed(0)} °C.</strong> Away from any flame or heater, put the pot on the scale as
-              it is and stir the solvent in by hand.
+              <strong>Below {say(made.addBelowC ?? 0, '°C', 0)}.</strong> Away from any flame or heater, put the pot on the scale
+              as it is and stir the solvent in by hand.
             </>
           )}
         </p>

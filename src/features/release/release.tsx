@@ -4,7 +4,7 @@ import { handlesWet } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
-import { dateOf, formatDuration, MS_PER_MINUTE, toMajor } from '@/core/quantity';
+import { dateOf, say, MS_PER_MINUTE, toMajor } from '@/core/quantity';
 import { type GateId, ReleaseRecord } from '@/core/release';
 import { bottlesFor } from '@/data/care/bottles';
 import { unsoldPieces } from '@/data/care/queries';
@@ -52,7 +52,7 @@ function evidenceWords(
     steps: [`${progress.done.length} done, ${progress.rest.length} left`],
     'least-time': [
       lastCoat
-        ? `${formatDuration((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE)} since the last coat; least ${formatDuration(lastCoat.task.wait.min)}`
+        ? `${say((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE, 'min')} since the last coat; least ${say(lastCoat.task.wait.min, 'min')}`
         : fitness.leastTime
           ? 'no coat'
           : '',

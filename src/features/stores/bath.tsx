@@ -1,5 +1,5 @@
 import 'server-only';
-import { daysBetween, formatMass, formatVolume } from '@/core/quantity';
+import { daysBetween, say } from '@/core/quantity';
 import type { BathState } from '@/data/bath/bath';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
@@ -25,20 +25,18 @@ export function Bath({ state, lastClear, strainedOn, startedOn, today, zone, now
   const { oilMl, displacedMl, inIt, uptakeG, filledG, topUpG, leftMl } = state;
   const sinceStrained = daysBetween(strainedOn ?? startedOn, today);
   const wants = [
-    ...(topUpG > TOP_UP_SHARE * filledG
-      ? [`top it up with ${formatMass(topUpG)}: that much has left it since it was filled`]
-      : []),
+    ...(topUpG > TOP_UP_SHARE * filledG ? [`top it up with ${say(topUpG, 'g')}: that much has left it since it was filled`] : []),
     ...(lastClear === false ? ['strain it through linen: it was cloudy when last looked at'] : []),
     ...(lastClear !== false && sinceStrained > STRAIN_DAYS ? [`strain it: ${sinceStrained} days since it was`] : []),
   ];
   return (
     <section aria-label="The bath" className="mt-5 border-ink border-y-2 py-3">
       <p className="reading text-xl">
-        Stands at <strong>{formatVolume(oilMl + displacedMl)}</strong>
+        Stands at <strong>{say(oilMl + displacedMl, 'ml')}</strong>
         {displacedMl > 0 ? (
           <span className="text-base text-soft">
             {' '}
-            = {formatVolume(oilMl)} of oil + {formatVolume(displacedMl)} of pieces under
+            = {say(oilMl, 'ml')} of oil + {say(displacedMl, 'ml')} of pieces under
           </span>
         ) : null}
       </p>
@@ -50,7 +48,7 @@ export function Bath({ state, lastClear, strainedOn, startedOn, today, zone, now
       ))}
       {inIt.length > 0 ? (
         <p className="text-soft">
-          They will carry out about {formatMass(uptakeG)}: it falls to {formatVolume(leftMl)} when they come out. An estimate.
+          They will carry out about {say(uptakeG, 'g')}: it falls to {say(leftMl, 'ml')} when they come out. An estimate.
         </p>
       ) : (
         <p className="text-soft">Nothing is in it.</p>

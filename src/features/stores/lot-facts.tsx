@@ -1,7 +1,7 @@
 import type { Shop } from '@/data/shop/queries';
 import 'server-only';
 import { findIngredient } from '@/core/material';
-import { dateOf, daysBetween, formatDuration, formatMoney } from '@/core/quantity';
+import { dateOf, daysBetween, say, formatMoney } from '@/core/quantity';
 import type { KnownLot } from '@/data/stores/queries';
 import type { ReadyMade } from '@/data/stores/nature';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
@@ -14,11 +14,11 @@ const labelWords = (ready: ReadyMade): string =>
   [
     ready.labelDwellMin === null
       ? ''
-      : `leave on ${formatDuration(ready.labelDwellMin)}${ready.labelDwellMaxMin === null ? '' : ` to ${formatDuration(ready.labelDwellMaxMin)}`}`,
-    ready.labelGapMin === null ? '' : `${formatDuration(ready.labelGapMin)} between coats`,
+      : `leave on ${say(ready.labelDwellMin, 'min')}${ready.labelDwellMaxMin === null ? '' : ` to ${say(ready.labelDwellMaxMin, 'min')}`}`,
+    ready.labelGapMin === null ? '' : `${say(ready.labelGapMin, 'min')} between coats`,
     ready.labelCoats === null ? '' : ready.labelCoats === 1 ? 'one coat' : `${ready.labelCoats} coats`,
     ready.coverageM2PerL === null ? '' : `${ready.coverageM2PerL} m² a litre`,
-    ready.labelFoodHours === null ? '' : `food after ${formatDuration(ready.labelFoodHours * 60)}`,
+    ready.labelFoodHours === null ? '' : `food after ${say(ready.labelFoodHours * 60, 'min')}`,
   ]
     .filter(Boolean)
     .join(', ');
@@ -64,7 +64,7 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
         <Fact name="By weight">
           <span className="reading">
             {shares
-              .map(([part, w]) => `${(w * 100).toFixed(1)} % ${findIngredient(part)?.name.toLowerCase() ?? 'not declared'}`)
+              .map(([part, w]) => `${say(w, 'fraction', 1)} ${findIngredient(part)?.name.toLowerCase() ?? 'not declared'}`)
               .join(', ')}
           </span>
           {lot.kind === 'bath' ? (

@@ -2,7 +2,7 @@ import type { Shop } from '@/data/shop/queries';
 import type { Db } from '@/data/db';
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { dateOf, formatMass } from '@/core/quantity';
+import { dateOf, say } from '@/core/quantity';
 import { bathState } from '@/data/bath/bath';
 import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
 import type { ReadyMade } from '@/data/stores/nature';
@@ -67,7 +67,7 @@ const movementColumns = (zone: string): readonly Column<ReturnType<typeof record
     right: true,
     by: (one) => one.grams,
     className: 'reading font-semibold',
-    cell: (one) => `${one.grams > 0 ? '+' : '−'} ${formatMass(Math.abs(one.grams))}`,
+    cell: (one) => `${one.grams > 0 ? '+' : '−'} ${say(Math.abs(one.grams), 'g')}`,
   },
 ];
 
@@ -130,9 +130,9 @@ function LotHead({ lot }: { readonly lot: KnownLot }) {
           <h1>{lot.title}</h1>
         </div>
         <p className="reading text-right">
-          <strong className="text-4xl leading-none">{formatMass(lot.leftG)}</strong>
+          <strong className="text-4xl leading-none">{say(lot.leftG, 'g')}</strong>
           <span className="block text-soft">
-            left of {formatMass(lot.receivedG)}
+            left of {say(lot.receivedG, 'g')}
             {lot.countLeft === null ? '' : `; ${lot.countLeft} of ${lot.count} tins`}
           </span>
         </p>
@@ -145,7 +145,7 @@ function LotHead({ lot }: { readonly lot: KnownLot }) {
       ) : null}
       {lot.overdrawnG > 0.05 ? (
         <p role="status" className="mb-4 border-cure border-l-8 bg-paper px-4 py-3">
-          <strong>Count it.</strong> {formatMass(lot.overdrawnG)} more were drawn than the book held. What was done is kept; weigh
+          <strong>Count it.</strong> {say(lot.overdrawnG, 'g')} more were drawn than the book held. What was done is kept; weigh
           what is there and put the book right in <Link href="/stores">Stores</Link>.
         </p>
       ) : null}
@@ -243,7 +243,7 @@ function LotEvidence({ lot, ready, record, zone }: EvidenceProps) {
           ))}
           {record.thumbs.map((thumb) => (
             <li key={thumb.id} className="border-hair border-b py-1">
-              Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{thumb.tempC.toFixed(0)} °C</span>
+              Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{say(thumb.tempC, '°C', 0)}</span>
             </li>
           ))}
           {record.slips.map((one) => (

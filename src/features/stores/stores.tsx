@@ -1,6 +1,6 @@
 import 'server-only';
 import { findIngredient, keepingOf, runningOut, USE_WINDOW_DAYS } from '@/core/material';
-import { dateOf, formatMass, formatMoney, MS_PER_DAY } from '@/core/quantity';
+import { dateOf, say, formatMoney, MS_PER_DAY } from '@/core/quantity';
 import { allLots, containers, type KnownLot, readyMades, usedSince } from '@/data/stores/queries';
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
@@ -69,8 +69,8 @@ export async function Stores({ search }: { readonly search: Search }) {
         .map((lot) => (
           <p key={lot.id} role="status" className="mt-3 flex flex-wrap items-center gap-x-3 border-cure border-l-8 bg-paper px-3">
             <span>
-              <strong>Count {lot.number}.</strong> {formatMass(lot.overdrawnG)} more of {lot.title.toLowerCase()} were used than
-              the book held. Weigh what is left:
+              <strong>Count {lot.number}.</strong> {say(lot.overdrawnG, 'g')} more of {lot.title.toLowerCase()} were used than the
+              book held. Weigh what is left:
             </span>
             <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
           </p>
@@ -142,7 +142,7 @@ function RunOut({
           <strong>{findIngredient(row.id)?.name}</strong> lasts{' '}
           <strong className="reading">{row.days < 1 ? 'less than a day' : `${Math.round(row.days)} days`}</strong>{' '}
           <span className="reading text-soft">
-            ({formatMass(row.leftG)} at {formatMass(row.perDay)} a day)
+            ({say(row.leftG, 'g')} at {say(row.perDay, 'g')} a day)
           </span>
         </span>
       ))}
@@ -223,7 +223,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
         ) : (
           <span className="text-soft">used up</span>
         )}
-        <span className="sr-only"> of {formatMass(lot.receivedG)}</span>
+        <span className="sr-only"> of {say(lot.receivedG, 'g')}</span>
       </>
     ),
   },

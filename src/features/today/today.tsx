@@ -1,6 +1,6 @@
 import 'server-only';
 import { roomTaken } from '@/core/piece';
-import { dateOf, formatMass } from '@/core/quantity';
+import { dateOf, say } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
 import { allPins } from '@/data/plan/pins';
 import { lastReading, people as allPeople, places, type Place, shopHours } from '@/data/shop/queries';
@@ -48,7 +48,7 @@ export async function Today({ look }: { readonly look: TodayLook }) {
       return {
         id: place.id,
         name: place.name,
-        air: reading ? `${reading.tempC.toFixed(1)} °C, ${Math.round(reading.rhFraction * 100)} %` : 'no reading yet',
+        air: reading ? `${say(reading.tempC, '°C')}, ${say(reading.rhFraction, 'fraction')}` : 'no reading yet',
         ...roomWords(
           place,
           open.filter((one) => one.batch.place?.id === place.id),
@@ -108,7 +108,7 @@ export async function Today({ look }: { readonly look: TodayLook }) {
       <PlanWords open={open} plan={plan} blocked={blocked} zone={shop.zone} nowMs={nowMs} />
       <DayLine days={week(shopHours(db), nowMs)} pegs={pegs} nowMs={nowMs} zone={shop.zone} />
       {low.length > 0 ? (
-        <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${formatMass(lot.leftG)})`).join(', ')}.</p>
+        <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${say(lot.leftG, 'g')})`).join(', ')}.</p>
       ) : null}
     </>
   );

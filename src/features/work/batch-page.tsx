@@ -7,7 +7,7 @@ import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
 import { needsLeft } from '@/core/cost';
-import { formatMass, formatMoney } from '@/core/quantity';
+import { say, formatMoney } from '@/core/quantity';
 import { noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, tagOf } from '@/data/work/batch';
@@ -214,7 +214,7 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
           <p key={need.slot} className="border-hair border-b py-1.5">
             <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
             <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
-              {need.grams > need.leftG ? '▲ ' : ''}about {formatMass(need.grams)} still to go, {formatMass(need.leftG)} in the lot
+              {need.grams > need.leftG ? '▲ ' : ''}about {say(need.grams, 'g')} still to go, {say(need.leftG, 'g')} in the lot
               {need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`}
             </span>
           </p>

@@ -1,5 +1,5 @@
 import 'server-only';
-import { formatInstant, formatMass, formatTemperature } from '@/core/quantity';
+import { formatInstant, say } from '@/core/quantity';
 import { missOf, type Task, windowAfter, laysCoat } from '@/core/regimen';
 import type { BatchPlan } from '@/data/plan/shop-plan';
 import type { Batch, LogEntry } from '@/data/work/batch';
@@ -11,9 +11,9 @@ import { faultsOf } from './troubles';
 
 const details = (entry: LogEntry): string =>
   [
-    entry.grams === null ? '' : `${formatMass(entry.grams)}${entry.gramsEstimated ? ' (estimate)' : ''}`,
-    entry.tempC === null ? '' : formatTemperature(entry.tempC),
-    entry.rhFraction === null ? '' : `${Math.round(entry.rhFraction * 100)} %`,
+    entry.grams === null ? '' : `${say(entry.grams, 'g')}${entry.gramsEstimated ? ' (estimate)' : ''}`,
+    entry.tempC === null ? '' : say(entry.tempC, '°C'),
+    entry.rhFraction === null ? '' : say(entry.rhFraction, 'fraction'),
     entry.pass === null ? '' : entry.pass ? 'passed' : 'not yet',
   ]
     .filter(Boolean)
@@ -77,7 +77,7 @@ export function rowsOf(
               leftOut: book.entry.kind === 'left-out',
               struck: book.entry.clientId === entry.clientId ? [] : [`${time(book.entry.at)} ${details(book.entry)}`],
               at: formatInstant(entry.at, zone).slice(0, 16),
-              grams: entry.grams === null ? null : formatMass(entry.grams),
+              grams: entry.grams === null ? null : say(entry.grams, 'g'),
             }
           : null,
       isNext: progress.next?.task.key === task.key,

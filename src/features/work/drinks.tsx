@@ -1,7 +1,7 @@
 import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { thirstOf } from '@/core/piece';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import { massReadings } from '@/data/work/uptake';
@@ -41,7 +41,7 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
         return (
           <div key={first?.pieceId} className="mb-1">
             <p className="reading">
-              {first ? tagOf(batch, first) : ''}: {perM2.map((value) => `${value.toFixed(0)} g/m²`).join(', then ')}
+              {first ? tagOf(batch, first) : ''}: {perM2.map((value) => say(value, 'g/m²')).join(', then ')}
             </p>
             <p className="font-semibold">
               {advice ? `${advice.mark} ${advice.says}` : 'One coat weighed; the next tells whether it goes on.'}
@@ -71,7 +71,7 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
         pieces={piecesIn(batch).map((one) => ({ id: one.id, tag: tagOf(batch, one) }))}
         open={open.map((row) => ({
           id: row.id,
-          says: `${tagOf(batch, row)} was ${formatMass(row.beforeG)} before it was ${name(row.task)}`,
+          says: `${tagOf(batch, row)} was ${say(row.beforeG, 'g')} before it was ${name(row.task)}`,
         }))}
       />
     </section>

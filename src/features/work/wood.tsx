@@ -1,3 +1,4 @@
+import { say } from '@/core/quantity';
 import 'server-only';
 import type { WoodState } from '@/data/moisture/moisture';
 import { dayAndDate } from '@/ui/when';
@@ -9,7 +10,7 @@ const VERDICT = {
   'too-damp': { mark: '▲', says: 'too damp: let it dry first', tone: 'text-late' },
 } as const;
 
-const percent = (value: number): string => `${value.toFixed(1)} %`;
+const percent = (value: number): string => say(value / 100, 'fraction', 1);
 
 /** The wood of a batch: what the meter said, what the air will make of it, and when it is fit. */
 export function Wood({ batchId, state, zone }: { readonly batchId: number; readonly state: WoodState; readonly zone: string }) {

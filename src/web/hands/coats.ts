@@ -1,5 +1,5 @@
 import 'server-only';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { offerFor, laysCoat, type Task } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
@@ -31,7 +31,7 @@ export function coatSlots(db: Db, batch: Batch, { progress }: BatchStanding): Co
         left,
         lots: offerFor(slot, known, batch.regimen.steps)
           .lots.filter((one) => one.id !== lot?.id)
-          .map((one) => ({ id: one.id, says: `${one.number} ${one.title}, ${formatMass(leftG.get(one.id) ?? 0)}` })),
+          .map((one) => ({ id: one.id, says: `${one.number} ${one.title}, ${say(leftG.get(one.id) ?? 0, 'g')}` })),
       },
     ];
   });

@@ -1,6 +1,6 @@
 import 'server-only';
 import { doingIn, isDoneThere } from '@/core/hands';
-import { formatDuration, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
+import { say, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { CABINET, cabinetFault, type Progress } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { lastReading } from '@/data/shop/queries';
@@ -45,9 +45,9 @@ function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number)
   const wet = vapourWetMs(batch, progress);
   const fault = cabinetFault(wet, nowMs, reading?.tempC ?? null);
   if (fault === 'vapour' && wet !== null)
-    return `${batch.number} stands in the warm cabinet wet with something that gives off vapour, wiped ${formatDuration((nowMs - wet) / MS_PER_MINUTE)} ago: take it out now. It may go in after ${CABINET.afterWetHours} h.`;
+    return `${batch.number} stands in the warm cabinet wet with something that gives off vapour, wiped ${say((nowMs - wet) / MS_PER_MINUTE, 'min')} ago: take it out now. It may go in after ${CABINET.afterWetHours} h.`;
   if (fault === 'too-hot')
-    return `The warm cabinet was read at ${reading?.tempC.toFixed(1)} °C: turn it down, at most ${CABINET.atMostC} °C.`;
+    return `The warm cabinet was read at ${reading === null || reading === undefined ? '' : say(reading.tempC, '°C')}: turn it down, at most ${say(CABINET.atMostC, '°C', 0)}.`;
   return null;
 }
 

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type ClothWay, lookFromMs, waysFor } from '@/core/cloths';
-import { formatDuration, MS_PER_MINUTE } from '@/core/quantity';
+import { say, MS_PER_MINUTE } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
@@ -94,7 +94,7 @@ export function RagAnswer({ line, nowMs, zone }: { readonly line: RagView; reado
           ? 'How do they lie?'
           : due
             ? 'Looked at: cold'
-            : `Looked at early (counts in ${formatDuration((lookFromMs(line.laidAt) - nowMs) / MS_PER_MINUTE)})`}
+            : `Looked at early (counts in ${say((lookFromMs(line.laidAt) - nowMs) / MS_PER_MINUTE, 'min')})`}
       </Button>
       {fault && !open ? <p role="alert">▲ {fault}</p> : null}
       <Sheet

@@ -1,6 +1,6 @@
 'use client';
 
-import { formatDuration, MS_PER_MINUTE as MIN } from '@/core/quantity';
+import { say, MS_PER_MINUTE as MIN } from '@/core/quantity';
 import { clockTime } from '@/ui/when';
 import { WindowBar } from '@/ui/window-bar';
 import { type HandAction, pressOf } from '@/core/hands';
@@ -10,10 +10,10 @@ export function timingWords(action: HandAction, nowMs: number, zone: string): st
   const at = (ms: number): string => clockTime(ms, zone, nowMs);
   const { earliestMs, latestMs, idealMs, plannedMs, slackUntilMs } = action;
   const standing = pressOf(action, nowMs);
-  if (standing === 'at-risk' && latestMs !== null) return `at risk: ${formatDuration((nowMs - latestMs) / MIN)} past its window`;
+  if (standing === 'at-risk' && latestMs !== null) return `at risk: ${say((nowMs - latestMs) / MIN, 'min')} past its window`;
   if (standing === 'too-early' && earliestMs !== null)
-    return `in ${formatDuration((earliestMs - nowMs) / MIN)}, from ${at(earliestMs)}`;
-  if (latestMs !== null) return `until ${at(latestMs)}, ${formatDuration((latestMs - nowMs) / MIN)} left`;
+    return `in ${say((earliestMs - nowMs) / MIN, 'min')}, from ${at(earliestMs)}`;
+  if (latestMs !== null) return `until ${at(latestMs)}, ${say((latestMs - nowMs) / MIN, 'min')} left`;
   if (standing === 'later-than-planned' && slackUntilMs !== null) return `later than planned (${at(slackUntilMs)}); no harm`;
   if (plannedMs !== null && plannedMs > nowMs + MIN) return `planned ${at(plannedMs)}`;
   return idealMs === null ? 'when you are ready' : `ready since ${at(idealMs)}; nothing spoils`;

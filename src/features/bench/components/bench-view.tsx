@@ -3,7 +3,7 @@
 import { Link } from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { formatDuration, MS_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
+import { say, MS_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
 import { AlarmSwitch } from '@/web/hands/alarm-switch';
 import { Timing } from '@/web/hands/timing';
 import { useAlarms } from '@/web/hands/use-alarms';
@@ -32,7 +32,7 @@ const COUNTDOWN_WORDS: Readonly<Record<Countdown['to'], string>> = {
 /** The count-down that can be read from three metres. */
 function countdown(action: HandAction, nowMs: number): { readonly big: string; readonly small: string } {
   const { to, minutes } = countdownOf(action, nowMs);
-  return { big: to === 'open' ? 'now' : formatDuration(minutes), small: COUNTDOWN_WORDS[to] };
+  return { big: to === 'open' ? 'now' : say(minutes, 'min'), small: COUNTDOWN_WORDS[to] };
 }
 
 /** The three moments of a window, to be read across the shop. */
@@ -66,7 +66,7 @@ function ClockNote() {
   const off = Math.abs(clockOffset());
   return off > CLOCK_OFF_MS[0] && off < CLOCK_OFF_MS[1] ? (
     <p className="text-soft">
-      This device’s clock is {formatDuration(off / MS_PER_MINUTE)} off the shop’s; times are recorded by the shop’s.
+      This device’s clock is {say(off / MS_PER_MINUTE, 'min')} off the shop’s; times are recorded by the shop’s.
     </p>
   ) : null;
 }

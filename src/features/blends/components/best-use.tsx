@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Products } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { formatMass, formatMoney, parseMoney } from '@/core/quantity';
+import { say, formatMoney, parseMoney } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
@@ -85,9 +85,7 @@ export function BestUse({ products, stock, jars, currency }: Props) {
           <div role="status">
             <p className="text-lg">
               {byPrice ? 'Worth' : 'Fills'}{' '}
-              <strong className="reading text-2xl">
-                {byPrice ? formatMoney(found.worth, currency) : formatMass(found.worth)}
-              </strong>
+              <strong className="reading text-2xl">{byPrice ? formatMoney(found.worth, currency) : say(found.worth, 'g')}</strong>
             </p>
             <p>
               Runs out first:{' '}
@@ -95,7 +93,7 @@ export function BestUse({ products, stock, jars, currency }: Props) {
               <span className="reading">
                 {Object.entries(found.leftG)
                   .filter(([id, grams]) => grams > 0.5 && (found.usedG[id] ?? 0) > 0)
-                  .map(([id, grams]) => `${formatMass(grams)} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
+                  .map(([id, grams]) => `${say(grams, 'g')} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
                   .join(', ') || 'nothing of what was used'}
               </span>
               .
@@ -132,7 +130,7 @@ function ProductTable({ products, currency, prices, counts, onPrice }: ProductsP
             <td className="py-1">
               {one.name}
               <span className="reading block text-sm text-soft">
-                {one.jar.name}, {formatMass(one.netG)} net
+                {one.jar.name}, {say(one.netG, 'g')} net
               </span>
             </td>
             <td className="py-1 pl-2">

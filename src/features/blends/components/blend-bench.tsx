@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Blend } from '@/core/blend';
 import { type Heater, noticesOfBlend } from '@/core/caution';
 import { findIngredient } from '@/core/material';
-import { formatMass, formatVolume } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { cautionsInWords, HEATER_WORDS, noticesInWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
@@ -42,7 +42,7 @@ const boardsOf = (blend: Blend) =>
     name: findIngredient(line.ingredient)?.name ?? line.ingredient,
     family: findIngredient(line.ingredient)?.family ?? '',
     share: line.massFraction,
-    under: [formatMass(line.massG), formatVolume(line.volumeMl)],
+    under: [say(line.massG, 'g'), say(line.volumeMl, 'ml')],
   }));
 
 /** What a pot may be warmed by; a bare hob is never suggested first. */
@@ -135,8 +135,8 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
             {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
             {around.residueG > 0 && sized && blend ? (
               <p className="text-sm text-soft">
-                Weighed to {formatMass(blend.totalG + around.residueG)}: {formatMass(around.residueG)} stays in the pot, as it did
-                the last times.
+                Weighed to {say(blend.totalG + around.residueG, 'g')}: {say(around.residueG, 'g')} stays in the pot, as it did the
+                last times.
               </p>
             ) : null}
             <div className="mt-2 flex flex-wrap gap-3">
@@ -149,7 +149,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
                 Save the formula
               </Button>
               <Button look="hand" big disabled={busy || !blend || !sized} onClick={() => pour({ practice: false })}>
-                {blend && sized ? `Pour ${formatMass(blend.totalG)}` : 'Pour it'}
+                {blend && sized ? `Pour ${say(blend.totalG, 'g')}` : 'Pour it'}
               </Button>
               <Button disabled={busy || !blend} onClick={() => pour({ practice: true })}>
                 Practise it
@@ -272,7 +272,7 @@ function WhatItIs({ draft, blend, around, currency, today, onChange }: FactsProp
 function OtherBasis({ draft }: { readonly draft: FormulaDraft }) {
   const other = otherBasis(draft);
   if (!other) return null;
-  const percent = (share: number): string => `${(share * 100).toFixed(1)} %`;
+  const percent = (share: number): string => say(share, 'fraction', 1);
   const [here, there] = draft.basis === 'mass' ? ['weight', 'volume'] : ['volume', 'weight'];
   return (
     <p className="text-soft">

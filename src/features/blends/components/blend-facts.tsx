@@ -1,12 +1,12 @@
 import { type Blend, isMixedPaint, PAINT_KEEPS_HOURS, thinning } from '@/core/blend';
-import { addMonths, formatDuration, formatMoney } from '@/core/quantity';
+import { addMonths, say, formatMoney } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { longDate } from '@/ui/when';
 
 function dwellWords({ maxDwellMin, drying }: Blend): string {
   const { flooded, thin } = maxDwellMin;
   if (flooded === null || thin === null) return 'as long as you like; it never gums';
-  return `${formatDuration(flooded)} flooded, ${formatDuration(thin)} rubbed thin${drying === 'mixed' ? '' : '; then it gums'}`;
+  return `${say(flooded, 'min')} flooded, ${say(thin, 'min')} rubbed thin${drying === 'mixed' ? '' : '; then it gums'}`;
 }
 
 const Row = ({
@@ -62,7 +62,7 @@ export function BlendFacts({
         {RAG_WORDS[blend.ragHazard]}
       </Row>
       <Row name="What stays">
-        {blend.driedFraction > 0.999 ? 'all of it' : `${(blend.driedFraction * 100).toFixed(0)} % once dried`}
+        {blend.driedFraction > 0.999 ? 'all of it' : `${say(blend.driedFraction, 'fraction')} once dried`}
       </Row>
       {thin ? (
         <Row name="Thinned" bad={thin.tooThin}>

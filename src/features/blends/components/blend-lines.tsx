@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { formatVolume, parseMass, parsePositive } from '@/core/quantity';
+import { say, parseMass, parsePositive, figure } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
@@ -136,7 +136,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                 <td className="py-1 pl-2">
                   <Typed
                     label={`Percent of ${name}`}
-                    value={made ? (made.massFraction * 100).toFixed(1) : ''}
+                    value={made ? figure(made.massFraction, 'fraction', 1) : ''}
                     disabled={!made || draft.lines.length < 2 || line.locked === true}
                     onTake={(text) => takeShare(index, text)}
                   />
@@ -144,12 +144,12 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
                 <td className="py-1 pl-2">
                   <Typed
                     label={`Grams of ${name}`}
-                    value={made ? made.massG.toFixed(made.massG >= 100 ? 0 : 1) : ''}
+                    value={made ? figure(made.massG, 'g') : ''}
                     disabled={!made}
                     onTake={(text) => takeGrams(index, text)}
                   />
                 </td>
-                <td className="reading py-3 pl-3 text-right text-soft">{made ? formatVolume(made.volumeMl) : '–'}</td>
+                <td className="reading py-3 pl-3 text-right text-soft">{made ? say(made.volumeMl, 'ml') : '–'}</td>
                 <td className="whitespace-nowrap py-1 text-right">
                   <button
                     type="button"
@@ -181,8 +181,8 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
               <td className="py-2" colSpan={3}>
                 Together{sized ? '' : ', reckoned for a kilogram until it has a size'}
               </td>
-              <td className="py-2 pr-2 pl-3 text-right">{blend.totalG.toFixed(blend.totalG >= 100 ? 0 : 1)} g</td>
-              <td className="py-2 pl-3 text-right">{formatVolume(blend.volumeMl)}</td>
+              <td className="py-2 pr-2 pl-3 text-right">{say(blend.totalG, 'g')}</td>
+              <td className="py-2 pl-3 text-right">{say(blend.volumeMl, 'ml')}</td>
               <td />
             </tr>
           </tfoot>

@@ -4,7 +4,7 @@ import { Choice } from '@/ui/choice';
 import { useState } from 'react';
 import { densityAt, everyUnit } from '@/core/blend';
 import { findIngredient, isLiquid } from '@/core/material';
-import { type OunceMeaning, parseAmount, parseTemperature } from '@/core/quantity';
+import { type OunceMeaning, parseAmount, parseTemperature, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { TextField } from '@/ui/field';
 import { IngredientPicker } from '@/web/ingredient-picker';
@@ -65,7 +65,7 @@ export function ConvertForm() {
           </div>
         ) : null}
         <p className="mt-2 text-soft">
-          {ingredient.name}: <span className="reading">{density.toFixed(3)} g/ml</span>
+          {ingredient.name}: <span className="reading">{say(density, 'g/ml')}</span>
           {tempC.ok && Math.abs(tempC.value - 20) > 0.5 ? ` at ${temp}, by its growth with warmth, an estimate` : ' at 20 °C'}
           {ingredient.family === 'wax' && tempC.ok && ingredient.meltC !== null && tempC.value < ingredient.meltC
             ? '; as one solid piece, without the air between flakes'

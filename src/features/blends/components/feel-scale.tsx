@@ -1,5 +1,5 @@
 import { FEEL_BANDS, waxEquivalentAt } from '@/core/blend';
-import { formatTemperature } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { FEEL_WORDS } from '@/messages';
 
 /** Where a wax equivalent lies on a scale of bands that are drawn equally wide, 0–1. */
@@ -26,7 +26,7 @@ export function FeelScale({
     <figure>
       <figcaption className="flex items-baseline justify-between">
         <h3>Feel: {FEEL_WORDS[feel]}</h3>
-        <span className="label">estimate at {formatTemperature(ambientC)}</span>
+        <span className="label">estimate at {say(ambientC, '°C')}</span>
       </figcaption>
       <div className="relative mt-5 mb-1">
         <div className="flex h-4 border-ink border-2">

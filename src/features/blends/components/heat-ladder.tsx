@@ -1,3 +1,4 @@
+import { say } from '@/core/quantity';
 import type { HeatLadder as Ladder } from '@/core/blend';
 import { HEAT_WORDS } from '@/messages';
 
@@ -55,7 +56,7 @@ export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly pot
         viewBox={`0 0 230 ${HEIGHT + 30}`}
         className="mt-1 w-full max-w-72"
         role="img"
-        aria-label={[...rungs.map((rung) => `${rung.name} ${rung.tempC.toFixed(0)} °C`), potC ? `pot ${potC.toFixed(0)} °C` : '']
+        aria-label={[...rungs.map((rung) => `${rung.name} ${say(rung.tempC, '°C', 0)}`), potC ? `pot ${say(potC, '°C', 0)}` : '']
           .filter(Boolean)
           .join(', ')}
       >
@@ -72,20 +73,20 @@ export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly pot
             <line x1={62} x2={102} y1={y(rung.tempC)} y2={y(rung.tempC)} stroke={rung.tone} strokeWidth={5} />
             <path d={`M104 ${y(rung.tempC)}L116 ${wordY}`} stroke="var(--soft)" fill="none" />
             <text x={120} y={wordY + 5} fontSize={16} fill="var(--ink)" className="reading">
-              {rung.tempC.toFixed(0)} °C {rung.name}
+              {say(rung.tempC, '°C', 0)} {rung.name}
             </text>
           </g>
         ))}
         {heat.flashC === null ? null : (
           <text x={120} y={16} fontSize={14} fill="var(--soft)" className="reading">
-            flash from {heat.flashC.toFixed(0)} °C ↑
+            flash from {say(heat.flashC, '°C', 0)} ↑
           </text>
         )}
         {potC === null || potC === undefined ? null : (
           <g>
             <path d={`M60 ${y(potC)}l-14 -8v16z`} fill="var(--ink)" />
             <text x={42} y={y(potC) + 6} fontSize={17} fontWeight={700} textAnchor="end" fill="var(--ink)" className="reading">
-              {potC.toFixed(0)} °C
+              {say(potC, '°C', 0)}
             </text>
           </g>
         )}

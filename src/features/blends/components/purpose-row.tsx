@@ -1,7 +1,7 @@
 'use client';
 
 import { forPurpose, PURPOSES, type Purpose } from '@/core/blend';
-import { formatTemperature } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { useState } from 'react';
 import { type FormulaDraft, draftLines, withFractions } from '@/core/blend';
@@ -26,7 +26,7 @@ export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
   };
   return (
     <fieldset>
-      <legend className="label mb-1">Make it right for, at {formatTemperature(ambientC)}</legend>
+      <legend className="label mb-1">Make it right for, at {say(ambientC, '°C')}</legend>
       <div className="grid grid-cols-3 border-ink border-t border-l">
         {PURPOSES.map((purpose) => {
           const wanted = found(purpose);
@@ -40,7 +40,7 @@ export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
               <span className="block font-semibold">{PURPOSE_WORDS[purpose]}</span>
               <span className="reading block text-sm text-soft">
                 {wanted.ok
-                  ? `${(wanted.value.waxShare * 100).toFixed(wanted.value.waxShare < 0.1 ? 1 : 0)} % wax`
+                  ? `${say(wanted.value.waxShare, 'fraction', wanted.value.waxShare < 0.1 ? 1 : 0)} wax`
                   : 'not with these'}
               </span>
             </button>

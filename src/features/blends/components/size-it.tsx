@@ -3,7 +3,7 @@
 import { Choice } from '@/ui/choice';
 import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
 import type { DraftAround, FormulaDraft, SizeBy } from '@/core/blend';
 
@@ -106,7 +106,7 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
               key={id}
               label={ingredient.name}
               value={draft.from[id] ?? ''}
-              placeholder={have > 0 ? formatMass(have) : ''}
+              placeholder={have > 0 ? say(have, 'g') : ''}
               hint={have > 0 ? 'as in the stores, unless typed' : 'none in the stores'}
               fault={faults[`from.${id}`] ?? faults[`make.from.${id}`]}
               onChange={(event) => onChange({ from: { ...draft.from, [id]: event.target.value } })}
@@ -120,7 +120,7 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
           <span className="reading">
             {Object.entries(blend.left ?? {})
               .filter(([, grams]) => grams > 0.05)
-              .map(([id, grams]) => `${formatMass(grams)} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
+              .map(([id, grams]) => `${say(grams, 'g')} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
               .join(', ') || 'nothing'}
           </span>
           .

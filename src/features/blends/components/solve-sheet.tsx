@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { blend, type Cheapest } from '@/core/blend';
 import { FAMILIES, findIngredient, type Ingredient, INGREDIENTS } from '@/core/material';
-import { formatMoney, parseMass, parseNumber } from '@/core/quantity';
+import { formatMoney, parseMass, parseNumber, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
@@ -253,7 +253,7 @@ function Answer({ found, ceiling: typed, ambientC, currency, onTake }: AnswerPro
               .map(([id, share]) => (
                 <li key={id} className="flex justify-between border-hair border-b py-1">
                   <span>{findIngredient(id)?.name}</span>
-                  <strong className="reading">{(share * 100).toFixed(1)} %</strong>
+                  <strong className="reading">{say(share, 'fraction', 1)}</strong>
                 </li>
               ))}
           </ul>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/quantity';
 import {
   Area,
   CartesianGrid,
@@ -52,7 +53,7 @@ export function FanChart({ points, marks, gaps, nowMs, p10, p90, zone, words, th
               yAxisId="ready"
               domain={[0, 1]}
               ticks={[0, 0.25, 0.5, 0.75, 0.9, 1]}
-              tickFormatter={(share: number) => `${Math.round(share * 100)} %`}
+              tickFormatter={(share: number) => say(share, 'fraction')}
               tick={TICK}
               stroke="var(--ink)"
               width={LEFT}

@@ -1,6 +1,6 @@
 'use client';
 
-import { formatTemperature, parseHumidity, parseTemperature } from '@/core/quantity';
+import { say, parseHumidity, parseTemperature } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -45,15 +45,10 @@ export function ReadingForm({
         <TextField
           label="Temperature"
           hint="18.5, 65F"
-          echo={readTemp.ok ? formatTemperature(readTemp.value) : null}
+          echo={readTemp.ok ? say(readTemp.value, '°C') : null}
           {...form.field('temp')}
         />
-        <TextField
-          label="Humidity"
-          hint="55 %"
-          echo={readRh.ok ? `${Math.round(readRh.value * 100)} %` : null}
-          {...form.field('rh')}
-        />
+        <TextField label="Humidity" hint="55 %" echo={readRh.ok ? say(readRh.value, 'fraction') : null} {...form.field('rh')} />
         <Button type="submit" className="mt-5" disabled={form.busy}>
           Read
         </Button>

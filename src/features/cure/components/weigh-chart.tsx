@@ -1,5 +1,6 @@
 'use client';
 
+import { figure } from '@/core/quantity';
 import { ComposedChart, Line, ReferenceArea, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 
 type Point = { readonly hours: number; readonly grams: number };
@@ -27,7 +28,7 @@ export function WeighChart({ weighed, curve, plateau }: Props) {
           />
           <YAxis
             domain={[Math.min(...all) - 0.3, Math.max(...all) + 0.3]}
-            tickFormatter={(grams: number) => grams.toFixed(1)}
+            tickFormatter={(grams: number) => figure(grams, 'g', 1)}
             tickCount={4}
             tick={TICK}
             stroke="var(--rule)"

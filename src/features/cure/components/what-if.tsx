@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { type ComponentProps, useEffect, useState } from 'react';
 import { type Climate, type CureMode, cureRate, type ReadyAt, type SeenAt } from '@/core/cure';
-import { formatDuration, MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature } from '@/core/quantity';
+import { say, MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
 import { useElsewhere } from '../use-elsewhere';
@@ -117,7 +117,7 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
             <strong>{on(found.p90)}</strong>:{' '}
             {Math.abs(gain) < MS_PER_HOUR
               ? 'no different.'
-              : `${formatDuration(Math.abs(gain) / MS_PER_MINUTE)} ${gain > 0 ? 'sooner' : 'later'}.`}{' '}
+              : `${say(Math.abs(gain) / MS_PER_MINUTE, 'min')} ${gain > 0 ? 'sooner' : 'later'}.`}{' '}
             <span className="text-soft">An estimate.</span>
           </>
         ) : (

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { fill, HOT_BRIM_LIMIT } from '@/core/blend';
-import { formatMass, parseMass, parseNumber } from '@/core/quantity';
+import { say, parseMass, parseNumber } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
@@ -132,7 +132,7 @@ export function Filling({
   return (
     <section>
       <p className="text-lg">
-        <strong className="reading text-3xl">{formatMass(massG)}</strong> in the pot. Below the brim, in one go; what is left over
+        <strong className="reading text-3xl">{say(massG, 'g')}</strong> in the pot. Below the brim, in one go; what is left over
         goes in the shop jar.
       </p>
       {cold ? <p className="mt-2 max-w-prose border-late border-l-8 bg-paper px-4 py-2">{cold}</p> : null}
@@ -167,9 +167,7 @@ export function Filling({
       <div className="mt-3 flex flex-wrap items-start gap-8">
         <TextField className="w-44" label="Stays in the pot" {...form.field('residue')} hint="lost, not in any jar" />
         <p className={`pt-6 text-lg ${leftG < -0.05 ? 'font-semibold text-late' : ''}`} role="status">
-          {leftG < -0.05
-            ? `▲ ${formatMass(-leftG)} more than there is`
-            : `${formatMass(Math.max(0, leftG))} left for the shop jar`}
+          {leftG < -0.05 ? `▲ ${say(-leftG, 'g')} more than there is` : `${say(Math.max(0, leftG), 'g')} left for the shop jar`}
         </p>
       </div>
       {asksLumps ? (
@@ -232,19 +230,17 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
           hint={
             jar.tareG === null
               ? 'its tare is not known: weigh on a tared empty'
-              : `one or several, with a space between; tare ${formatMass(jar.tareG)}`
+              : `one or several, with a space between; tare ${say(jar.tareG, 'g')}`
           }
           echo={
             samples
-              ? `${formatMass(samples.meanG)} on average, ${samples.spreadG.toFixed(1)} g apart; label ${formatMass(samples.lowestG)}`
+              ? `${say(samples.meanG, 'g')} on average, ${say(samples.spreadG, 'g')} apart; label ${say(samples.lowestG, 'g')}`
               : null
           }
         />
       </td>
       <td className={`reading py-3 ${high ? 'font-semibold text-late' : 'text-soft'}`}>
-        {brim === undefined
-          ? '–'
-          : `${high ? '▲ ' : ''}${(brim * 100).toFixed(0)} % of the brim${high ? ': fill in two goes' : ''}`}
+        {brim === undefined ? '–' : `${high ? '▲ ' : ''}${say(brim, 'fraction')} of the brim${high ? ': fill in two goes' : ''}`}
       </td>
     </tr>
   );

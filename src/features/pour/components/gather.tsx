@@ -2,7 +2,7 @@
 
 import type { Gathered } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
@@ -44,9 +44,9 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
                     return (
                       <span key={take.lotId} className="block">
                         {i > 0 ? 'then ' : ''}
-                        {formatMass(take.grams)} from <strong>{lot?.number}</strong>
+                        {say(take.grams, 'g')} from <strong>{lot?.number}</strong>
                         <span className="text-soft">
-                          , {formatMass(lot?.leftG ?? 0)} there
+                          , {say(lot?.leftG ?? 0, 'g')} there
                           {lot?.bestBefore ? `, best before ${longDate(lot.bestBefore)}` : ''}
                         </span>
                       </span>
@@ -55,16 +55,16 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
                 </span>
                 {one.shortG > 0 ? (
                   <span className="block font-semibold text-late">
-                    ▲ {formatMass(one.shortG)} short. <Link href="/stores">Receive a lot</Link>, or make less.
+                    ▲ {say(one.shortG, 'g')} short. <Link href="/stores">Receive a lot</Link>, or make less.
                   </span>
                 ) : null}
               </span>
-              <strong className="reading text-2xl">{formatMass(one.needG)}</strong>
+              <strong className="reading text-2xl">{say(one.needG, 'g')}</strong>
             </li>
           );
         })}
       </ol>
-      {residueG > 0 ? <p className="mt-2 text-soft">{formatMass(residueG)} of it stays in the pot, as it did before.</p> : null}
+      {residueG > 0 ? <p className="mt-2 text-soft">{say(residueG, 'g')} of it stays in the pot, as it did before.</p> : null}
       <Button look="hand" big className="mt-4" onClick={onDone}>
         {isShort ? 'Weigh what there is' : 'All is at hand'}
       </Button>

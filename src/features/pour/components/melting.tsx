@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { heatConflictWay, type HeatLadder as Ladder } from '@/core/blend';
 import { type Heater, HEATERS } from '@/core/caution';
 import type { MeltRow } from '@/core/melt';
-import { formatTemperature, MS_PER_MINUTE, parseTemperature } from '@/core/quantity';
+import { say, MS_PER_MINUTE, parseTemperature, figure } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
 import { HEATER_WORDS, sayIssue } from '@/messages';
@@ -48,7 +48,7 @@ const PIECE_MM = 8;
 const REHEARSED_MIN = 60;
 
 /** What the pot's temperature means for this blend. */
-function say(
+function adviceAt(
   tempC: number | null,
   { clearC, pourC, holdMaxC, addBelowC }: Ladder,
 ): { readonly text: string; readonly bad: boolean } {
@@ -56,12 +56,12 @@ function say(
   if (holdMaxC !== null && tempC > holdMaxC)
     return { text: 'Past the ceiling: off the heat now. If it has browned or lost its scent, say so below.', bad: true };
   if (holdMaxC !== null && tempC > holdMaxC - NEAR_CEILING_K)
-    return { text: `Close to the ceiling of ${formatTemperature(holdMaxC)}: turn the heat down.`, bad: true };
+    return { text: `Close to the ceiling of ${say(holdMaxC, '°C')}: turn the heat down.`, bad: true };
   if (clearC !== null && tempC < clearC)
     return { text: 'Not clear yet. Stir now and then; no rolling boil, water below the rim.', bad: false };
   if (addBelowC !== undefined)
     return {
-      text: `Clear: off the heat, away from any flame. The solvent goes in below ${formatTemperature(addBelowC)}; let it fall and read again.`,
+      text: `Clear: off the heat, away from any flame. The solvent goes in below ${say(addBelowC, '°C')}; let it fall and read again.`,
       bad: false,
     };
   if (pourC !== null && tempC < pourC) return { text: 'Clear soon. Pour as soon as it is clear and a little above.', bad: false };
@@ -83,12 +83,12 @@ export function Melting(props: Props) {
     void run(() => readPot({ clientId: freshId(), pourId, temp: `${event.value.toFixed(1)} C`, practice: true }));
   });
   const now = live.value !== null && live.trouble === null ? live.value : (temperatures.at(-1)?.tempC ?? null);
-  const words = say(now, heat);
+  const words = adviceAt(now, heat);
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section>
         <p className="reading text-[clamp(4rem,10vw,8rem)] font-semibold leading-none">
-          {now === null ? '–' : now.toFixed(0)}
+          {now === null ? '–' : figure(now, '°C', 0)}
           <span className="ml-2 text-[0.3em] font-normal text-soft">°C in the pot</span>
         </p>
         <p role="status" className={`mt-2 text-lg font-semibold ${words.bad ? 'text-late' : ''}`}>
@@ -146,7 +146,7 @@ export function Melting(props: Props) {
         ) : null}
         <Faults of={rest([])} />
         <Button look="hand" big className="mt-2" disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
-          {heat.addBelowC === undefined ? 'Clear, off the heat' : `Below ${formatTemperature(heat.addBelowC)}: on to the solvent`}
+          {heat.addBelowC === undefined ? 'Clear, off the heat' : `Below ${say(heat.addBelowC, '°C')}: on to the solvent`}
         </Button>
         <WentWrong pourId={pourId} />
       </section>
@@ -204,7 +204,7 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
           label="The thermometer says"
           inputMode="decimal"
           hint="68, 150F"
-          echo={typed.ok ? formatTemperature(typed.value) : null}
+          echo={typed.ok ? say(typed.value, '°C') : null}
           {...form.field('temp')}
           fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('temp')}
         />
@@ -226,7 +226,7 @@ function Conflict({ heat }: Pick<Props, 'heat'>) {
       {conflict === 'in-two-goes' ? (
         <>
           <strong>In two goes:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
-          {heat.holdMaxC === null ? 'the ceiling' : formatTemperature(heat.holdMaxC)}, then stir in the rest.
+          {heat.holdMaxC === null ? 'the ceiling' : say(heat.holdMaxC, '°C')}, then stir in the rest.
         </>
       ) : (
         <>
@@ -285,13 +285,13 @@ function Curve({ heat, pans, pan, onPan, trace, clearAt, temperatures, onHeatAt,
       <PanChoice pans={pans} chosen={pan} onChoose={onPan} />
       {clearAt !== null && trace.length > 0 ? (
         <p>
-          Rehearsed: clear after about <strong className="reading">{clearAt.toFixed(0)} min</strong> on the heat, from {PIECE_MM}{' '}
-          mm pieces.
+          Rehearsed: clear after about <strong className="reading">{say(clearAt, 'min')}</strong> on the heat, from {PIECE_MM} mm
+          pieces.
         </p>
       ) : null}
       <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
         {temperatures.map(({ at, tempC }) => (
-          <li key={at}>{formatTemperature(tempC)}</li>
+          <li key={at}>{say(tempC, '°C')}</li>
         ))}
       </ol>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/quantity';
 import { findIngredient } from '@/core/material';
 import { Button } from '@/ui/button';
 
@@ -16,7 +17,7 @@ export function Overpour({ ingredient, overG, busy, onRescale, onSpread }: Props
   return (
     <div role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3">
       <p className="text-lg font-semibold">
-        ▲ {overG.toFixed(overG >= 100 ? 0 : 1)} g too much {findIngredient(ingredient)?.name.toLowerCase()}
+        ▲ {say(overG, 'g')} too much {findIngredient(ingredient)?.name.toLowerCase()}
       </p>
       <div className="mt-2 grid gap-x-6 gap-y-2 bench:grid-cols-2">
         <div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/quantity';
 import { useState } from 'react';
 import type { LoggedMelt } from '@/core/melt';
 import { Button } from '@/ui/button';
@@ -77,14 +78,14 @@ export function PanChoice({
       </div>
       {chosen ? (
         <p className="reading mt-1 text-sm text-soft">
-          {chosen.heaterW.toFixed(0)} W, loses {chosen.lossWPerK.toFixed(1)} W/K, gives {chosen.uaWPerK.toFixed(1)} W/K;{' '}
+          {say(chosen.heaterW, 'W')}, loses {say(chosen.lossWPerK, 'W/K')}, gives {say(chosen.uaWPerK, 'W/K')};{' '}
           {chosen.fittedReadings > 0 ? `fitted to ${chosen.fittedReadings} of your readings` : 'working estimates'}
         </p>
       ) : null}
       {fit && chosen ? (
         <p role="status" className="mt-1">
-          The rehearsal missed by <span className="reading">{fit.misfitBeforeC.toFixed(1)}</span> °C; fitted it misses by{' '}
-          <strong className="reading">{fit.misfitAfterC.toFixed(1)} °C</strong>.{' '}
+          The rehearsal missed by <span className="reading">{say(fit.misfitBeforeC, 'K')}</span>; fitted it misses by{' '}
+          <strong className="reading">{say(fit.misfitAfterC, 'K')}</strong>.{' '}
           <Button
             disabled={busy}
             onClick={() =>

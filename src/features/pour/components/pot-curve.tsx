@@ -1,5 +1,6 @@
 'use client';
 
+import { figure } from '@/core/quantity';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { HeatLadder } from '@/core/blend';
 
@@ -40,7 +41,12 @@ export function PotCurve({ points, heat }: Props) {
                   y={heat[key] ?? 0}
                   stroke={tone}
                   strokeWidth={2}
-                  label={{ value: `${name} ${heat[key]?.toFixed(0)}`, position: 'right', fill: 'var(--ink)', fontSize: 13 }}
+                  label={{
+                    value: `${name} ${figure(heat[key] ?? 0, '°C', 0)}`,
+                    position: 'right',
+                    fill: 'var(--ink)',
+                    fontSize: 13,
+                  }}
                 />
               ),
             )}

@@ -1,9 +1,7 @@
 import type { Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { formatMass } from '@/core/quantity';
+import { say, figure } from '@/core/quantity';
 import { familyFill } from '@/ui/family';
-
-const grams = (value: number): string => value.toFixed(value >= 100 ? 0 : 1);
 
 type Props = {
   readonly lines: Running['lines'];
@@ -16,7 +14,7 @@ type Props = {
 export function PotMarks({ lines, entering, targetG, slips }: Props) {
   return (
     <section aria-label="Marks">
-      <h2 className="mb-2">The pot, {formatMass(targetG)}</h2>
+      <h2 className="mb-2">The pot, {say(targetG, 'g')}</h2>
       <ol>
         {lines.map((line) => (
           <li key={line.ingredient} className="border-hair border-b py-2">
@@ -26,7 +24,7 @@ export function PotMarks({ lines, entering, targetG, slips }: Props) {
                 {findIngredient(line.ingredient)?.name}
               </span>
               <span className="reading">
-                <strong>{grams(line.pouredG)}</strong> of {grams(line.targetG)} g
+                <strong>{figure(line.pouredG, 'g')}</strong> of {say(line.targetG, 'g', line.targetG >= 100 ? 0 : 1)}
               </span>
               <span
                 className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}

@@ -1,6 +1,6 @@
 import { Link } from '@/ui/link';
 import { findIngredient } from '@/core/material';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import type { Pot } from '@/data/pour/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS } from '@/messages';
@@ -28,7 +28,7 @@ export function PourDone({ pot, lot, lots }: Props) {
         ) : null}
         <WeighedIn pot={pot} lot={lot} lots={lots} />
         <p className="reading mt-2 text-soft">
-          Asked for: {pot.revision.lines.map((line) => `${((line.parts / parts) * 100).toFixed(1)} %`).join(' : ')} by{' '}
+          Asked for: {pot.revision.lines.map((line) => say(line.parts / parts, 'fraction', 1)).join(' : ')} by{' '}
           {pot.revision.basis === 'mass' ? 'weight' : 'volume'}.
         </p>
       </section>
@@ -85,8 +85,8 @@ function WeighedIn({ pot, lot, lots }: Props) {
           <tr key={entry.clientId} className="border-hair border-b">
             <td className="py-1.5">{findIngredient(entry.ingredientId)?.name}</td>
             <td className="reading py-1.5">{lots.find((one) => one.id === entry.lotId)?.number}</td>
-            <td className="reading py-1.5 text-right font-semibold">{formatMass(entry.grams)}</td>
-            <td className="reading py-1.5 text-right text-soft">{((entry.grams / lot.receivedG) * 100).toFixed(1)} %</td>
+            <td className="reading py-1.5 text-right font-semibold">{say(entry.grams, 'g')}</td>
+            <td className="reading py-1.5 text-right text-soft">{say(entry.grams / lot.receivedG, 'fraction', 1)}</td>
           </tr>
         ))}
       </tbody>
@@ -100,20 +100,20 @@ function CameOfIt({ pot, lot }: Pick<Props, 'pot' | 'lot'>) {
   return (
     <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
       <dt className="text-soft">Made</dt>
-      <dd className="reading font-semibold">{formatMass(lot.receivedG)}</dd>
+      <dd className="reading font-semibold">{say(lot.receivedG, 'g')}</dd>
       <dt className="text-soft">Filled</dt>
       <dd className="reading font-semibold">
         {pot.fills
           .map(
             (fill) =>
-              `${fill.count} × ${fill.container} at ${formatMass(fill.netG)} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
+              `${fill.count} × ${fill.container} at ${say(fill.netG, 'g')} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
           )
           .join(', ') || 'no jars'}
       </dd>
       <dt className="text-soft">Yield in jars</dt>
-      <dd className="reading font-semibold">{((filledG / lot.receivedG) * 100).toFixed(0)} %</dd>
+      <dd className="reading font-semibold">{say(filledG / lot.receivedG, 'fraction')}</dd>
       <dt className="text-soft">Shop jar</dt>
-      <dd className="reading font-semibold">{formatMass(lot.leftG)}</dd>
+      <dd className="reading font-semibold">{say(lot.leftG, 'g')}</dd>
       <dt className="text-soft">Contents</dt>
       <dd>{lot.contents.join(', ')}</dd>
       <dt className="text-soft">Allergens</dt>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/quantity';
 import { useState } from 'react';
 import type { PracticeScale } from '@/devices/practice-scale';
 import { Button } from '@/ui/button';
@@ -36,7 +37,7 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
       <p className="flex flex-wrap items-center gap-x-4">
         <span className="label">Practice scale</span>
         <span className="reading text-xl">
-          {state.value === null ? '–' : `${state.value.toFixed(1)} g`}{' '}
+          {state.value === null ? '–' : say(state.value, 'g', 1)}{' '}
           <span className={`text-base font-semibold ${state.stable ? 'text-fit' : 'text-soft'}`}>
             {state.trouble === 'lost' ? '◌ silent' : state.stable ? '● steady' : '○ moving'}
           </span>

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { type Gathered, type Running, running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { formatMass, parseMass } from '@/core/quantity';
+import { say, parseMass, figure } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
@@ -51,7 +51,8 @@ type Props = {
 };
 
 const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
-const grams = (value: number): string => value.toFixed(value >= 100 ? 0 : 1);
+/** As the scale shows it: an instruction names the very figures the eye waits for. */
+const shownAs = (value: number): string => say(value, 'g', value >= 100 ? 0 : 1);
 /** A mark this near is on it, g. */
 const HAIR_G = 0.05;
 
@@ -126,9 +127,9 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
               {next && !correcting ? (
                 <>
                   {' '}
-                  until the scale says <strong className="reading text-2xl">{grams(stopAtG)} g</strong>
+                  until the scale says <strong className="reading text-2xl">{shownAs(stopAtG)}</strong>
                   {isSplit
-                    ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${grams(next.stopAtG)} g: the book is put right`
+                    ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${shownAs(next.stopAtG)}: the book is put right`
                     : ''}
                 </>
               ) : null}
@@ -138,7 +139,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
               className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
               onSubmit={(event) => {
                 event.preventDefault();
-                if (ready) send(reading !== '' ? reading : `${shown.value?.toFixed(1)} g`);
+                if (ready) send(reading !== '' ? reading : say(shown.value ?? 0, 'g', 1));
               }}
             >
               <TextField
@@ -146,9 +147,9 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
                 value={reading}
                 onChange={(event) => setReading(event.target.value)}
                 inputMode="decimal"
-                placeholder={fromScale ? `${shown.value?.toFixed(1)} g` : ''}
+                placeholder={fromScale ? say(shown.value ?? 0, 'g', 1) : ''}
                 hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
-                echo={reading !== '' && typed.ok ? formatMass(typed.value) : null}
+                echo={reading !== '' && typed.ok ? say(typed.value, 'g') : null}
                 fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
               />
               {pot.practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
@@ -171,10 +172,10 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
         {overdrawn.map((one) => (
           <p key={one.lotId} role="status" className="mt-2 flex flex-wrap items-center gap-x-4 border-cure border-l-4 pl-3">
             <span>
-              {one.number} held {one.overG.toFixed(1)} g more than its book said. It is in, and kept.
+              {one.number} held {say(one.overG, 'g')} more than its book said. It is in, and kept.
             </span>
             <Button disabled={busy} onClick={() => void run(() => bookMore({ lotId: one.lotId }))}>
-              The bottle held more: book +{one.overG.toFixed(1)} g
+              The bottle held more: book +{say(one.overG, 'g')}
             </Button>
           </p>
         ))}
@@ -193,7 +194,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
             Struck through:{' '}
             {struck.map((value) => (
               <s key={value} className="mr-2">
-                {grams(value)} g
+                {shownAs(value)}
               </s>
             ))}
           </p>
@@ -230,7 +231,7 @@ function ToGo({ ingredient, still, target }: { readonly ingredient: string; read
         className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${still < -0.5 ? 'text-late' : ''}`}
         aria-live="off"
       >
-        {still < -HAIR_G ? `+${grams(-still)}` : grams(Math.max(0, still))}
+        {still < -HAIR_G ? `+${figure(-still, 'g')}` : figure(Math.max(0, still), 'g')}
         <span className="ml-3 text-[0.25em] font-normal text-soft">{still < -HAIR_G ? 'g over' : 'g still to go'}</span>
       </p>
       <ToMark toGo={still} target={target} family={findIngredient(ingredient)?.family ?? ''} />
@@ -262,7 +263,7 @@ function LotField({ hidden, choices, value, disabled, fault, onChoose }: LotFiel
       {choices.length === 0 ? <option value={0}>–</option> : null}
       {choices.map((one) => (
         <option key={one.id} value={one.id}>
-          {one.number}, {one.leftG > HAIR_G ? `${formatMass(one.leftG)} left` : 'empty by the book'}
+          {one.number}, {one.leftG > HAIR_G ? `${say(one.leftG, 'g')} left` : 'empty by the book'}
         </option>
       ))}
     </SelectField>
@@ -297,7 +298,7 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
           >
             {short.near
               ? 'Near enough, go on'
-              : `Go on with what is in: ${grams(short.shortG)} g of ${nameOf(short.ingredient).toLowerCase()} short, ${Math.round(short.share * 100)} %`}
+              : `Go on with what is in: ${shownAs(short.shortG)} of ${nameOf(short.ingredient).toLowerCase()} short, ${say(short.share, 'fraction')}`}
           </Button>
         ) : null}
         {short && !short.near && short.lessG !== null && !correcting ? (
@@ -305,12 +306,12 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
             disabled={busy}
             onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'less' }))}
           >
-            Make less: {grams(short.lessG)} g, its ratio kept
+            Make less: {shownAs(short.lessG)}, its ratio kept
           </Button>
         ) : null}
         {last ? (
           <Button look="quiet" disabled={busy} onClick={() => onCorrect()}>
-            {correcting ? 'Leave it as it was' : `Correct the last reading (${grams(last.readingG)} g)`}
+            {correcting ? 'Leave it as it was' : `Correct the last reading (${shownAs(last.readingG)})`}
           </Button>
         ) : null}
         {pot.mayBeCold ? (

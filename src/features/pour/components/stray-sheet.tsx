@@ -2,7 +2,7 @@
 
 import { blend, type Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { formatMass, parseMass } from '@/core/quantity';
+import { say, parseMass } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -36,7 +36,7 @@ export function StraySheet({ pourId, strays, lines, onScaleG }: Props) {
             name: `${findIngredient(one.ingredient)?.name}, ${one.number}`,
           })),
         },
-        { name: 'reading', label: 'The scale says now', hint: `it said ${onScaleG.toFixed(1)} g before` },
+        { name: 'reading', label: 'The scale says now', hint: `it said ${say(onScaleG, 'g')} before` },
       ]}
       echo={({ lot, reading }) => {
         const typed = parseMass(reading ?? '');
@@ -55,7 +55,7 @@ export function StraySheet({ pourId, strays, lines, onScaleG }: Props) {
           <p
             className={`border-l-8 bg-paper px-4 py-3 ${drying === 'mixed' || contact === 'not-for-food' ? 'border-late' : 'border-ink'}`}
           >
-            With {formatMass(typed.value - onScaleG)} of it the pot becomes {FEEL_WORDS[consistency]}, {DRYING_WORDS[drying]},{' '}
+            With {say(typed.value - onScaleG, 'g')} of it the pot becomes {FEEL_WORDS[consistency]}, {DRYING_WORDS[drying]},{' '}
             {CONTACT_WORDS[contact]}; allergens: {allergens.join(', ') || 'none known'}.
             {heatConflict ? ' It pours above its ceiling.' : ''}
             {drying === 'mixed' ? ' ▲ Better given up, or kept for tool handles.' : ''}

@@ -1,4 +1,4 @@
-import { formatMass, formatMoney } from '@/core/quantity';
+import { say, formatMoney } from '@/core/quantity';
 import type { Regimen } from '@/core/regimen';
 import type { Need } from '@/core/cost';
 
@@ -19,7 +19,7 @@ export function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
       {needs.map((need) => (
         <span key={need.slot} className={need.short ? 'font-semibold text-late' : ''}>
           {need.short ? '▲ ' : ''}
-          <span className="reading font-semibold">{formatMass(need.grams)}</span>{' '}
+          <span className="reading font-semibold">{say(need.grams, 'g')}</span>{' '}
           {regimen?.slots.find((one) => one.slot === need.slot)?.name.toLowerCase()}
           {need.short ? ' (more than the lot holds)' : ''},{' '}
         </span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say, saySizes } from '@/core/quantity';
 import { useState } from 'react';
 import { area, type Geometry } from '@/core/piece';
 import { usualUses } from '@/core/use';
@@ -82,7 +83,7 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
   const field = (name: Typed) => ({ ...form.field(name), fault: faults[name] ?? form.fault(name) });
   const echo =
     measured?.ok && geometry.ok
-      ? `${sizesOf(geometry.value)}${(measured.value.areaMm2 / 100).toFixed(0)} cm², ${((measured.value.endGrainMm2 / measured.value.areaMm2) * 100).toFixed(0)} % of it end grain`
+      ? `${sizesOf(geometry.value)}${say(measured.value.areaMm2, 'mm²')}, ${say(measured.value.endGrainMm2 / measured.value.areaMm2, 'fraction')} of it end grain`
       : null;
   return (
     <>
@@ -146,9 +147,7 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
 }
 
 const sizesOf = (geometry: Geometry): string =>
-  geometry.shape === 'board'
-    ? `${[geometry.lengthMm, geometry.widthMm, geometry.thickMm].map((mm) => mm.toFixed(0)).join(' × ')} mm, `
-    : '';
+  geometry.shape === 'board' ? `${saySizes([geometry.lengthMm, geometry.widthMm, geometry.thickMm])}, ` : '';
 
 type BoardProps = {
   readonly field: (name: Typed) => FieldOf;

@@ -1,4 +1,4 @@
-import { formatDuration } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { type Give, type Offer, type Task, windowAfter } from '@/core/regimen';
 import { sayBlocking } from '@/messages';
 import { clockTime, dayAndDate } from '@/ui/when';
@@ -106,7 +106,7 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
                 <td className="py-1">
                   {of?.step.action}
                   {of && of.rounds > 1 ? ` (${of.round} of ${of.rounds}, ${of.pieces} pieces)` : ''}
-                  <span className="text-soft"> {of ? formatDuration(of.handsMin) : ''}</span>
+                  <span className="text-soft"> {of ? say(of.handsMin, 'min') : ''}</span>
                 </td>
                 <td className="py-1 pl-3 font-semibold">{at(step.startMs)}</td>
                 <td className="py-1 pl-3">{initials[step.by] ?? ''}</td>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/quantity';
 import Papa from 'papaparse';
 import { type KeyboardEvent, type SVGAttributes, useRef, useState } from 'react';
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
@@ -111,7 +112,7 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
               y={VIEW - z * k}
               aria-label={`Point ${index + 1}`}
               aria-valuenow={Math.round(r)}
-              aria-valuetext={`${Math.round(r)} mm from the axis, ${Math.round(z)} mm high`}
+              aria-valuetext={`${say(r, 'mm')} from the axis, ${say(z, 'mm')} high`}
               onKeyDown={press(index)}
             />
           ))}

@@ -1,4 +1,4 @@
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import type { Slot, WhyNone } from '@/core/regimen';
 import { WHY_NONE_WORDS } from '@/messages';
 import { SelectField } from '@/ui/field';
@@ -29,7 +29,7 @@ export function SlotFields({ slots, offered, chosen, faultOf, onChoose }: Props)
         <option value={0}>Choose the lot …</option>
         {found?.lots.map((lot) => (
           <option key={lot.id} value={lot.id}>
-            {lot.number} {lot.title}, {formatMass(lot.leftG)}
+            {lot.number} {lot.title}, {say(lot.leftG, 'g')}
           </option>
         ))}
       </SelectField>

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/quantity';
 import { ORIGINS } from '@/core/material';
 import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
@@ -53,7 +54,7 @@ function DesignField({ designs, form, shape }: DesignProps) {
           onChange={(event) => setDesign(Number(event.target.value))}
           hint={
             shape
-              ? `${(shape.area.areaMm2 / 100).toFixed(0)} cm² a piece, ${(shape.area.endGrainMm2 / 100).toFixed(0)} of it end grain`
+              ? `${say(shape.area.areaMm2, 'mm²')} a piece, ${say(shape.area.endGrainMm2, 'mm²')} of it end grain`
               : 'Draw the first design.'
           }
         >

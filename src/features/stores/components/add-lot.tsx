@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { findIngredient, isLiquid } from '@/core/material';
-import { formatMass, formatVolume, type OunceMeaning, parseAmount } from '@/core/quantity';
+import { say, type OunceMeaning, parseAmount } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -43,7 +43,7 @@ function readAmount(amount: string, stuff: Stuff | undefined, ounce: OunceMeanin
   const parsed = parseAmount(amount, stuff, ounce ?? undefined);
   if (parsed.ok)
     return {
-      echo: `${formatMass(parsed.value.massG)} (${formatVolume(parsed.value.massG / stuff.densityGPerMl)})`,
+      echo: `${say(parsed.value.massG, 'g')} (${say(parsed.value.massG / stuff.densityGPerMl, 'ml')})`,
       fault: '',
       asks: false,
     };

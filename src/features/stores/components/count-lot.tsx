@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { TextField } from '@/ui/field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -23,10 +23,10 @@ export function CountLot({ lotId, number, leftG }: { readonly lotId: number; rea
       <button
         type="button"
         className="reading min-h-11 min-w-20 text-right font-semibold underline decoration-dotted underline-offset-4"
-        aria-label={`${formatMass(leftG)} left of ${number}: weigh again`}
+        aria-label={`${say(leftG, 'g')} left of ${number}: weigh again`}
         onClick={() => setOpen(true)}
       >
-        {formatMass(leftG)}
+        {say(leftG, 'g')}
       </button>
       <SheetForm
         form={form}
@@ -34,7 +34,7 @@ export function CountLot({ lotId, number, leftG }: { readonly lotId: number; rea
         open={open}
         onOpenChange={setOpen}
         saves="Weighed"
-        say={`The ledger says ${formatMass(leftG)}. What the scale says now is entered as a count; nothing before it is changed.`}
+        say={`The ledger says ${say(leftG, 'g')}. What the scale says now is entered as a count; nothing before it is changed.`}
       >
         <TextField label="Left, without its container" {...form.field('found')} />
       </SheetForm>

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Drying } from '@/core/blend';
 import { answersTo, INGREDIENTS, type Ingredient } from '@/core/material';
-import { formatTemperature } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { cautionsInWords, CONTACT_WORDS, FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
@@ -14,11 +14,11 @@ const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' 
 const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
   ['Density', `${one.densityGPerMl} g/ml`],
   ['Iodine value', String(one.iodineValue)],
-  ['Melts', one.meltC === null ? 'liquid' : formatTemperature(one.meltC)],
-  ['Ceiling', one.neverHeat ? 'never heat' : one.maxC === null ? 'none known' : formatTemperature(one.maxC)],
-  ['Flash point', one.flashC === null ? 'none known' : formatTemperature(one.flashC)],
+  ['Melts', one.meltC === null ? 'liquid' : say(one.meltC, '°C')],
+  ['Ceiling', one.neverHeat ? 'never heat' : one.maxC === null ? 'none known' : say(one.maxC, '°C')],
+  ['Flash point', one.flashC === null ? 'none known' : say(one.flashC, '°C')],
   ['Keeps', `${one.shelfMonths} months`],
-  ['Leaves as it dries', `${Math.round(one.volatileFraction * 100)} %`],
+  ['Leaves as it dries', say(one.volatileFraction, 'fraction')],
   ['Allergens', one.allergens.join(', ') || 'none known'],
 ];
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { formatMass, formatVolume } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { SheetForm } from '@/web/form/sheet-form';
@@ -61,12 +61,12 @@ function JarCount({ jar }: { readonly jar: Jar }) {
       <form noValidate className="flex items-end gap-2" onSubmit={form.submit}>
         <TextField
           className="w-40"
-          label={`${jar.name}, ${formatVolume(jar.capacityMl * jar.fillFraction)} filled`}
+          label={`${jar.name}, ${say(jar.capacityMl * jar.fillFraction, 'ml')} filled`}
           inputMode="numeric"
           {...form.field('have')}
           fault={form.fault('have') ?? form.faults[0]}
         />
-        {jar.tareG === null ? null : <span className="reading mb-6 text-sm text-soft">empty {formatMass(jar.tareG)}</span>}
+        {jar.tareG === null ? null : <span className="reading mb-6 text-sm text-soft">empty {say(jar.tareG, 'g')}</span>}
         {jar.price === null ? null : <span className="reading mb-6 text-sm text-soft">{jar.price} apiece</span>}
         {changed ? (
           <Button type="submit" className="mb-6" disabled={form.busy}>

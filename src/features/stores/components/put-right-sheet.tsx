@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import type { z } from 'zod';
 import { PURPOSES, putRight, type Right, type RightLot, rightChoices } from '@/core/blend';
-import { formatMass } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -75,7 +75,7 @@ export function PutRight({
         >
           {choices.map((one) => (
             <option key={one.id} value={one.id}>
-              {one.number} {one.title}, {formatMass(one.leftG)} left
+              {one.number} {one.title}, {say(one.leftG, 'g')} left
             </option>
           ))}
         </SelectField>

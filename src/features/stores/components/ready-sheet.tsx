@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { CONTACTS, findIngredient, ROLES } from '@/core/material';
-import { formatDuration } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
 import { IngredientPicker } from '@/web/ingredient-picker';
 import { Button } from '@/ui/button';
@@ -57,7 +57,7 @@ export type KnownReady = {
 };
 
 const typedNumber = (value: number | null): string => (value === null ? '' : String(value));
-const typedTime = (minutes: number | null): string => (minutes === null ? '' : formatDuration(minutes));
+const typedTime = (minutes: number | null): string => (minutes === null ? '' : say(minutes, 'min'));
 
 /** What is known of a finish as it would be typed. */
 const typedOf = (of: KnownReady): Typed => ({

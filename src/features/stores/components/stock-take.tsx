@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { formatMass, parseMass } from '@/core/quantity';
+import { say, parseMass } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -57,7 +57,7 @@ export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
                       <span className="block text-sm font-semibold text-late">▲ {form.fault(`found.${lot.id}`)}</span>
                     ) : null}
                   </td>
-                  <td className="reading py-1 text-right">{formatMass(lot.leftG)}</td>
+                  <td className="reading py-1 text-right">{say(lot.leftG, 'g')}</td>
                   <td className="py-1 pl-3">
                     <TextBox
                       aria-label={`Found of ${lot.number}`}
@@ -70,7 +70,7 @@ export function StockTake({ lots }: { readonly lots: readonly Row[] }) {
                   <td
                     className={`reading py-1 text-right ${off !== null && Math.abs(off) > 0.05 * lot.leftG ? 'font-semibold text-late' : ''}`}
                   >
-                    {off === null ? '' : `${off > 0 ? '+' : '−'}${formatMass(Math.abs(off))}`}
+                    {off === null ? '' : `${off > 0 ? '+' : '−'}${say(Math.abs(off), 'g')}`}
                   </td>
                 </tr>
               );

@@ -1,4 +1,4 @@
-import { formatDuration } from '@/core/quantity';
+import { say } from '@/core/quantity';
 import { CorrectEntry } from './correct-entry';
 
 export type BookRow = {
@@ -32,7 +32,7 @@ export type BookRow = {
 };
 
 const missWords = (minutes: number): string =>
-  minutes > 0 ? `${formatDuration(minutes)} past its window` : `${formatDuration(minutes)} early`;
+  minutes > 0 ? `${say(minutes, 'min')} past its window` : `${say(minutes, 'min')} early`;
 
 /** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
 export function CoatBook({

@@ -2,16 +2,7 @@
 
 import { useState } from 'react';
 import type { Geometry } from '@/core/piece';
-import {
-  formatDuration,
-  formatMass,
-  instantOf,
-  MS_PER_MINUTE,
-  parseHumidity,
-  parseMass,
-  parseTemperature,
-  type Result,
-} from '@/core/quantity';
+import { say, instantOf, MS_PER_MINUTE, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Timing } from '@/web/hands/timing';
 import { type HandAction, type HandRisk, pressOf, riskOf } from '@/core/hands';
@@ -43,7 +34,7 @@ const RISK_WORDS: Readonly<Record<HandRisk, string>> = {
 function riskWords(action: HandAction, nowMs: number): string | null {
   const risk = riskOf(action, pressOf(action, nowMs));
   if (risk === null || risk === 'past-window') return risk && RISK_WORDS[risk];
-  return `${formatDuration(((action.earliestMs ?? nowMs) - nowMs) / MS_PER_MINUTE)} early: ${RISK_WORDS[risk]}. Recording it says so in the book.`;
+  return `${say(((action.earliestMs ?? nowMs) - nowMs) / MS_PER_MINUTE, 'min')} early: ${RISK_WORDS[risk]}. Recording it says so in the book.`;
 }
 
 type Props = {
@@ -112,7 +103,7 @@ function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPr
       <NextAct action={action} nowMs={nowMs} zone={zone} />
       <TypedBeside action={action} typed={typed} read={read} onChange={change} />
       {action.estimatedG === null ? null : (
-        <TinScale mayPractise={mayPractise} onUsed={(g) => change({ grams: `${g.toFixed(1)} g` })} />
+        <TinScale mayPractise={mayPractise} onUsed={(g) => change({ grams: say(g, 'g', 1) })} />
       )}
       {action.estimatedG !== null && nextLots.length > 0 ? (
         <RanOut lot={action.lot} nextLots={nextLots} typed={typed} fault={read.nextGrams.fault} onChange={change} />
@@ -198,7 +189,7 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
           label="Used"
           value={typed.grams}
           onChange={set('grams')}
-          placeholder={`about ${formatMass(action.estimatedG)}`}
+          placeholder={`about ${say(action.estimatedG, 'g')}`}
           hint="an estimate, unless weighed"
           fault={read.grams.fault}
           inputMode="decimal"
@@ -216,7 +207,7 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
         label="Temperature"
         value={typed.temp}
         onChange={set('temp')}
-        placeholder={action.tempC === null ? '' : `${action.tempC.toFixed(1)} °C`}
+        placeholder={action.tempC === null ? '' : say(action.tempC, '°C')}
         hint="as the room was, unless typed"
         fault={read.temp.fault}
       />
@@ -224,7 +215,7 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
         label="Humidity"
         value={typed.rh}
         onChange={set('rh')}
-        placeholder={action.rh === null ? '' : `${Math.round(action.rh * 100)} %`}
+        placeholder={action.rh === null ? '' : say(action.rh, 'fraction')}
         fault={read.rh.fault}
       />
       <TextField

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { formatMass, parseMass } from '@/core/quantity';
+import { say, parseMass } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
@@ -33,7 +33,7 @@ export function TinScale({
   const shown = useDevice(open ? (device?.port ?? null) : null);
   const [b, a] = [parseMass(before), parseMass(after)];
   const used = b.ok && a.ok ? b.value - a.value : null;
-  const take = shown.stable && shown.value !== null ? `${shown.value.toFixed(1)} g` : null;
+  const take = shown.stable && shown.value !== null ? say(shown.value, 'g', 1) : null;
   return (
     <>
       <Button look="quiet" onClick={() => setOpen(true)}>
@@ -47,7 +47,7 @@ export function TinScale({
       >
         {device ? (
           <p className="reading text-xl" aria-live="polite">
-            {shown.value === null ? '–' : `${shown.value.toFixed(1)} g`}{' '}
+            {shown.value === null ? '–' : say(shown.value, 'g', 1)}{' '}
             <span className={`text-base font-semibold ${shown.stable ? 'text-fit' : 'text-soft'}`}>
               {shown.trouble === 'lost' ? '◌ silent' : shown.stable ? '● steady' : '○ moving'}
             </span>
@@ -93,7 +93,7 @@ export function TinScale({
           </div>
         ) : null}
         <p className="reading text-xl" aria-live="polite">
-          {used === null ? '' : used < 0 ? '▲ More in the tin than before: weigh again.' : `${formatMass(used)} used`}
+          {used === null ? '' : used < 0 ? '▲ More in the tin than before: weigh again.' : `${say(used, 'g')} used`}
         </p>
         <Button
           look="main"
