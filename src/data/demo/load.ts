@@ -5,7 +5,8 @@ import { type Db, migrateFile, openFile } from '../db';
 import { flushFolder, partOf } from '../files';
 import { shop } from '../schema';
 import { setUpShop } from '../shop/commands';
-import { drawDesigns, tellStories } from './batches';
+import { STORIES } from './stories';
+import { drawDesigns, tellAll } from './tell';
 import { demoReadings } from './climate';
 import { makePots } from './pots';
 import { arrangeShop, tellMore } from './more';
@@ -39,7 +40,7 @@ export function loadDemo(db: Db, nowMs: number): void {
   const formulas = writeFormulas(scene);
   const made = makePots(scene, formulas);
   drawDesigns(scene);
-  tellStories(scene, made);
+  tellAll(scene, STORIES, made);
   afterPots(scene, made);
   arrangeShop(scene);
   tellMore(scene, made);

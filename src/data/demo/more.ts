@@ -8,11 +8,11 @@ import { startRestoration } from '../restore/restore';
 import { changeRooms } from '../shop/commands';
 import { places } from '../shop/queries';
 import { allLots } from '../stores/queries';
-import { findBatchId, loadBatch } from '../work/batch';
+import { loadBatch } from '../work/batch';
 import { allDesigns, allRegimens } from '../work/catalogue';
-import { splitBatch } from '../work/split';
 import { weighAfter, weighBefore } from '../work/uptake';
-import { tell } from './batches';
+import { MORE_STORIES } from './stories';
+import { tellAll } from './tell';
 import { by, day, INES, must, type DemoScene, WREN } from './scene';
 
 const ROOMS: Readonly<Record<string, number>> = { rack: 6, sill: 1.6, bath: 9, 'warm cabinet': 1.6, lathe: 1 };
@@ -29,66 +29,11 @@ export function arrangeShop({ db, nowMs }: DemoScene): void {
   must(setHandHours(db, { personId: INES, hours, away: [day(nowMs, 6)] }));
 }
 
-/** The rest of a full shop: pieces in the bath and in the warm cabinet, cloths that still lie, a wipe that is late, one that came home. */
+/** The rest of a full shop: cloths that still lie, a piece on the scale, one that came home. */
 export function tellMore(scene: DemoScene, made: ReadonlyMap<string, number>): void {
   const { db, nowMs } = scene;
-  const lots = allLots(db);
-  const trough = lots.find((lot) => lot.kind === 'bath')?.id ?? 0;
-  const [paste, tung] = [made.get('Lantern paste') ?? 0, made.get('Tideline tung') ?? 0];
-  // Neat oil only goes into the warm: what holds solvent gives off vapour.
-  const neat = lots.find((lot) => lot.ingredientId === 'tung-oil' && lot.leftG > 100)?.id ?? 0;
-  tell(scene, {
-    design: 'Stirring spoon',
-    species: 'hornbeam',
-    pieces: 12,
-    regimen: 'bath',
-    materials: { oil: trough, paste },
-    done: [
-      ['sand-120', 9],
-      ['wet', 8.6],
-      ['knock-back-220', 6],
-      ['submerge', 5.2],
-    ],
-    dueInDays: 9,
-  });
-  tell(scene, {
-    design: 'Lantern bowl',
-    species: 'plum',
-    pieces: 2,
-    regimen: 'warm-cure',
-    materials: { oil: neat },
-    done: warmCure(14.5),
-    stands: 'warm cabinet',
-    dueInDays: 16,
-  });
-  tell(scene, {
-    design: 'Bread board',
-    species: 'cherry',
-    pieces: 5,
-    regimen: 'thin-drying',
-    materials: { oil: tung },
-    done: [
-      ['sand-120', 30],
-      ['wet', 29],
-      ['knock-back-220', 26],
-      ['soak', 25.6, null, 41],
-      ['wipe-1', 25.3],
-      ['coat-2', 1.1, null, 17],
-    ],
-    dueInDays: 20,
-  });
-  const bare = tell(scene, {
-    design: 'Stirring spoon',
-    species: 'birch',
-    pieces: 6,
-    regimen: 'bare',
-    materials: {},
-    done: [['sand-120', 1.4]],
-    dueInDays: 7,
-  });
+  tellAll(scene, MORE_STORIES, made);
   weighSome(scene);
-  const spoons = findBatchId(db, bare) ?? 0;
-  must(splitBatch(db, { batchId: spoons, pieces: '5, 6', why: 'promised for Saturday' }, by(INES, nowMs - 12 * MS_PER_MINUTE)));
   comeHome(scene);
   // Last evening's cloths were laid before the door was locked, and wait for their look.
   for (const line of openRagLines(db)
@@ -96,17 +41,6 @@ export function tellMore(scene: DemoScene, made: ReadonlyMap<string, number>): v
     .slice(0, 1))
     must(layRags(db, line.id, 'flat', line.version, by(WREN, nowMs - 14 * MS_PER_HOUR)));
 }
-
-/** The steps of the hurried regimen up to its rest in the warm, ending so many hours ago. */
-const warmCure = (endHoursAgo: number) =>
-  [
-    ['sand-120', endHoursAgo + 5],
-    ['wet', endHoursAgo + 4.6],
-    ['knock-back-220', endHoursAgo + 2],
-    ['coat-1', endHoursAgo + 0.5],
-    ['wipe-1', endHoursAgo],
-    ['turn', endHoursAgo - 13],
-  ] as const;
 
 /** One board of the eight on the scale: what the first flood took, and the second still lying on it. */
 function weighSome({ db, nowMs }: DemoScene): void {

@@ -10,7 +10,7 @@ import { countLot, receiveLot } from '../stores/commands';
 import { allLots } from '../stores/queries';
 import { findBatchId, piecesIn, loadBatch } from '../work/batch';
 import { moveBatch } from '../work/commands';
-import { type Story, tell } from './batches';
+import { type LotStory, tell } from './tell';
 import { makePot } from './pots';
 import { by, DAY, day, INES, must, type DemoScene, WREN } from './scene';
 
@@ -178,7 +178,7 @@ export function tellYear(scene: DemoScene, paste: number): void {
   for (const past of YEAR) {
     const { regimen, curedAfterH, done } = STEPS[past.finish];
     const then = { db, nowMs: nowMs - past.daysAgo * DAY };
-    const story: Story = {
+    const story: LotStory = {
       design: past.design,
       species: past.species,
       pieces: past.pieces,
