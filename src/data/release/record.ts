@@ -10,7 +10,7 @@ import { theShop } from '../shop/queries';
 import { tinCost } from '../care/bottles';
 import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, piecesIn, tagOf } from '../work/batch';
-import type { BatchStanding } from '../work/standing';
+import type { BatchStanding, CureStanding } from '../work/standing';
 
 /** Who did something, by the number the file keeps of them; those who left included. */
 const namesOf = (db: Db): ReadonlyMap<number, string> =>
@@ -68,6 +68,50 @@ export type Judged = {
 /** What the record says beside the gates. */
 type Told = Evidence & { readonly notForFood: boolean; readonly contact: string; readonly allergens: readonly string[] };
 
+const batchOf = (batch: Batch): NewReleaseRecord['batch'] => ({
+  number: batch.number,
+  design: batch.design.name,
+  wood: batch.species.name,
+  botanical: batch.species.botanical,
+  origin: batch.origin,
+  use: [...batch.design.uses],
+  woodVerdict: batch.treeKnown ? batch.species.food : 'unknown',
+  regimen: batch.regimen.name,
+  school: batch.regimen.school,
+  pieces: piecesIn(batch).map((piece) => ({ tag: tagOf(batch, piece), code: piece.code })),
+});
+
+/** The cure in figures; `at` writes its moments. */
+function cureOf(cure: CureStanding, at: (ms: number) => string): NonNullable<NewReleaseRecord['cure']> {
+  const { readings } = cure.air;
+  const mean = (of: (one: (typeof readings)[number]) => number): number | null =>
+    readings.length > 0 ? readings.reduce((sum, one) => sum + of(one), 0) / readings.length : null;
+  return {
+    from: at(cure.startMs),
+    settles: cure.settles,
+    mode: cure.mode,
+    neededHours: quantile(cure.needed, 0.5),
+    ageHours: cure.ageHours,
+    likely: Math.min(1, Math.max(0, cure.pReady)),
+    likelyBy: cure.readyAtMs.p90 === null ? null : at(cure.readyAtMs.p90),
+    hoursRead: readings.length,
+    gaps: cure.air.gaps.map((gap) => ({ from: at(gap.fromMs), to: at(gap.toMs) })),
+    meanTempC: mean((one) => one.tempC),
+    meanRh: mean((one) => one.rh),
+  };
+}
+
+const costFor = (cost: ReturnType<typeof costOfBatch>, currency: string): NewReleaseRecord['cost'] => ({
+  currency: currency,
+  parts: cost.parts,
+  sumMinor: cost.sumMinor,
+  priceMinor: cost.priceMinor,
+  marginMinor: cost.marginMinor,
+  handsMinPerPiece: cost.handsMinPerPiece,
+  gramsPerPiece: cost.gramsPerPiece,
+  jar: cost.jar?.number ?? null,
+});
+
 /** Everything a release rests on, in its published shape. The screen shows it before, the file keeps it after. */
 export function recordFor(
   db: Db,
@@ -86,11 +130,6 @@ export function recordFor(
   const stood = batch.book.flatMap(({ stands }) => (stands && stands.kind !== 'left-out' ? [stands] : []));
   const { weighed, curve } = cure ? weighInOf(db, batch.id, cure.startMs) : { weighed: [], curve: null };
   const put = db.select().from(labelled).where(eq(labelled.batchId, batch.id)).get();
-  const mean = (of: (one: { readonly tempC: number; readonly rh: number }) => number): number | null =>
-    cure && cure.air.readings.length > 0
-      ? cure.air.readings.reduce((sum, one) => sum + of(one), 0) / cure.air.readings.length
-      : null;
-  const cost = costOfBatch(db, batch, standing);
   const actionOf = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.done ?? key;
   return NewReleaseRecord.parse({
     format: 'rendle-release',
@@ -103,18 +142,7 @@ export function recordFor(
     by: who(judged.personId),
     shop: shop.name,
     zone: shop.zone,
-    batch: {
-      number: batch.number,
-      design: batch.design.name,
-      wood: batch.species.name,
-      botanical: batch.species.botanical,
-      origin: batch.origin,
-      use: [...batch.design.uses],
-      woodVerdict: batch.treeKnown ? batch.species.food : 'unknown',
-      regimen: batch.regimen.name,
-      school: batch.regimen.school,
-      pieces: piecesIn(batch).map((piece) => ({ tag: tagOf(batch, piece), code: piece.code })),
-    },
+    batch: batchOf(batch),
     gates: gates.map(({ id, met }) => ({ id, met, signed: judged.signed.includes(id) })),
     notForFood: evidence.notForFood,
     steps: { done: progress.done.length, left: progress.rest.length },
@@ -149,21 +177,7 @@ export function recordFor(
       pass: check.pass,
       note: check.note,
     })),
-    cure: cure
-      ? {
-          from: at(cure.startMs),
-          settles: cure.settles,
-          mode: cure.mode,
-          neededHours: quantile(cure.needed, 0.5),
-          ageHours: cure.ageHours,
-          likely: Math.min(1, Math.max(0, cure.pReady)),
-          likelyBy: cure.readyAtMs.p90 === null ? null : at(cure.readyAtMs.p90),
-          hoursRead: cure.air.readings.length,
-          gaps: cure.air.gaps.map((gap) => ({ from: at(gap.fromMs), to: at(gap.toMs) })),
-          meanTempC: mean((one) => one.tempC),
-          meanRh: mean((one) => one.rh),
-        }
-      : null,
+    cure: cure ? cureOf(cure, at) : null,
     weighed: weighed.length > 0 ? { times: weighed.length, restsSinceHours: curve?.plateau?.fromHours ?? null } : null,
     photos: stood.flatMap((entry) =>
       entry.photo ? [{ at: at(entry.at), what: actionOf(entry.task), sha256: entry.photo }] : [],
@@ -175,16 +189,7 @@ export function recordFor(
       checked: line.checkedAt === null ? null : at(line.checkedAt),
     })),
     labelled: put ? { at: at(put.at), by: who(put.personId) } : null,
-    cost: {
-      currency: shop.currency,
-      parts: cost.parts,
-      sumMinor: cost.sumMinor,
-      priceMinor: cost.priceMinor,
-      marginMinor: cost.marginMinor,
-      handsMinPerPiece: cost.handsMinPerPiece,
-      gramsPerPiece: cost.gramsPerPiece,
-      jar: cost.jar?.number ?? null,
-    },
+    cost: costFor(costOfBatch(db, batch, standing), shop.currency),
   });
 }
 

@@ -35,30 +35,7 @@ export async function Blends({ search }: { readonly search: Search }) {
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Blends</h1>
-        <div className="flex flex-wrap gap-2">
-          <Link href="/blends/new" className={linkLook('main')}>
-            Write a formula
-          </Link>
-          <Link href="/blends/compare" className={linkLook('plain')}>
-            Side by side
-          </Link>
-          <Link href="/convert" className={linkLook('plain')}>
-            Weight and volume
-          </Link>
-          <BestUse
-            products={productsOf(formulas, around.jars)}
-            stock={around.stock}
-            jars={around.jars}
-            currency={shop.currency}
-          />
-          <FileSheet
-            opens="Take formulas in"
-            title="Formulas from a file"
-            say="JSON or CSV: formula, basis (mass or volume), ingredient, parts, note. Nothing is saved before you have seen it."
-            look={lookAtFile}
-            take={takeFile}
-          />
-        </div>
+        <BlendTools products={productsOf(formulas, around.jars)} around={around} currency={shop.currency} />
       </div>
       {pours.map((pour) => (
         <p key={pour.id} className="mt-3 border-wet border-l-4 pl-3">
@@ -104,6 +81,37 @@ export async function Blends({ search }: { readonly search: Search }) {
       ) : null}
       <Calibrate factors={thumbFactors(db, lots)} inUse={hardening} />
     </>
+  );
+}
+
+type ToolsProps = {
+  readonly products: ReturnType<typeof productsOf>;
+  readonly around: DraftAround;
+  readonly currency: string;
+};
+
+/** What may be done beside reading the list. */
+function BlendTools({ products, around, currency }: ToolsProps) {
+  return (
+    <div className="flex flex-wrap gap-2">
+      <Link href="/blends/new" className={linkLook('main')}>
+        Write a formula
+      </Link>
+      <Link href="/blends/compare" className={linkLook('plain')}>
+        Side by side
+      </Link>
+      <Link href="/convert" className={linkLook('plain')}>
+        Weight and volume
+      </Link>
+      <BestUse products={products} stock={around.stock} jars={around.jars} currency={currency} />
+      <FileSheet
+        opens="Take formulas in"
+        title="Formulas from a file"
+        say="JSON or CSV: formula, basis (mass or volume), ingredient, parts, note. Nothing is saved before you have seen it."
+        look={lookAtFile}
+        take={takeFile}
+      />
+    </div>
   );
 }
 

@@ -70,8 +70,121 @@ const Tell = ({ code, what, language, children }: FormProps) => (
   </form>
 );
 
+/** One part of the slip's text under its sign. */
+function Part(part: ReturnType<typeof slipIn>['parts'][number]) {
+  return (
+    <section class={part.strong ? 'warn' : undefined}>
+      {part.heading ? <h2>{part.heading}</h2> : null}
+      <div class="row">
+        <Sign of={part.sign} />
+        <div>
+          {part.lines.map((line) => (
+            <p key={line}>{line}</p>
+          ))}
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** What went wrong may be told, with a photo; a refill asked for. */
+function Trouble({ slip: { code }, language, refills }: OwnerView) {
+  const { page } = SLIP_WORDS[language];
+  return (
+    <>
+      <h2>{page.wrongTitle}</h2>
+      <Tell code={code} what="wrong" language={language}>
+        <label>
+          {page.wrongLabel}
+          <textarea name="note" maxLength={2000} rows={3} />
+        </label>
+        <label>
+          {page.photo}
+          <input type="file" name="photo" accept="image/jpeg,image/png,image/webp" />
+        </label>
+        <button type="submit">{page.tell}</button>
+      </Tell>
+      {refills === null ? null : (
+        <>
+          <h2>{page.refill}</h2>
+          <p>{refills.length > 0 ? page.refillHave(refills.join(', ')) : page.refillOut}</p>
+          <Tell code={code} what="refill" language={language}>
+            <button type="submit">{page.ask}</button>
+          </Tell>
+        </>
+      )}
+    </>
+  );
+}
+
+/** The dates to come, for the owner's own calendar. */
+function Letters({ slip: { code }, language, as, calendar }: OwnerView) {
+  const { page } = SLIP_WORDS[language];
+  return (
+    <>
+      <h2 id="letters">{page.letters}</h2>
+      <p>
+        <a
+          class="tap"
+          href={
+            as === 'page'
+              ? `/care/${code}/ics?lang=${language}`
+              : `data:text/calendar;charset=utf-8,${encodeURIComponent(calendar)}`
+          }
+          download={`care-${code}.ics`}
+        >
+          {page.calendar}
+        </a>
+      </p>
+    </>
+  );
+}
+
+/** The piece was given on, or is no more. */
+function Gone({ slip: { code }, language }: OwnerView) {
+  const { page } = SLIP_WORDS[language];
+  return (
+    <>
+      <h2>{page.gone}</h2>
+      <Tell code={code} what="given" language={language}>
+        <button type="submit" class="quiet">
+          {page.given}
+        </button>
+      </Tell>
+      <Tell code={code} what="ended" language={language}>
+        <button type="submit" class="quiet">
+          {page.ended}
+        </button>
+      </Tell>
+    </>
+  );
+}
+
+/** The other languages and the file; a file says where its page lives. */
+function Elsewhere({ slip: { code, address }, language, as }: OwnerView) {
+  const { page } = SLIP_WORDS[language];
+  return as === 'page' ? (
+    <nav>
+      {LANGUAGES.filter((other) => other !== language).map((other) => (
+        <a key={other} class="tap" lang={other} href={`/care/${code}?lang=${other}`}>
+          {SLIP_WORDS[other].page.other}
+        </a>
+      ))}
+      <a class="tap" href={`/care/${code}/file?lang=${language}`}>
+        {page.file}
+      </a>
+    </nav>
+  ) : address ? (
+    <p>
+      <a class="tap" href={address}>
+        {address}
+      </a>
+    </p>
+  ) : null;
+}
+
 function Page(view: OwnerView) {
-  const { slip, language, next, lastReOiled, stopped, ended, refills, told, as, calendar } = view;
+  const { slip, language, next, lastReOiled, stopped, ended, told, as } = view;
   const { page } = SLIP_WORDS[language];
   const text = slipIn(slip, language);
   const { code } = slip;
@@ -110,61 +223,10 @@ function Page(view: OwnerView) {
             </Tell>
           ) : null}
           {text.parts.map((part) => (
-            <section key={part.sign + part.heading} class={part.strong ? 'warn' : undefined}>
-              {part.heading ? <h2>{part.heading}</h2> : null}
-              <div class="row">
-                <Sign of={part.sign} />
-                <div>
-                  {part.lines.map((line) => (
-                    <p key={line}>{line}</p>
-                  ))}
-                </div>
-              </div>
-            </section>
+            <Part key={part.sign + part.heading} {...part} />
           ))}
-          {asks ? (
-            <>
-              <h2>{page.wrongTitle}</h2>
-              <Tell code={code} what="wrong" language={language}>
-                <label>
-                  {page.wrongLabel}
-                  <textarea name="note" maxLength={2000} rows={3} />
-                </label>
-                <label>
-                  {page.photo}
-                  <input type="file" name="photo" accept="image/jpeg,image/png,image/webp" />
-                </label>
-                <button type="submit">{page.tell}</button>
-              </Tell>
-              {refills === null ? null : (
-                <>
-                  <h2>{page.refill}</h2>
-                  <p>{refills.length > 0 ? page.refillHave(refills.join(', ')) : page.refillOut}</p>
-                  <Tell code={code} what="refill" language={language}>
-                    <button type="submit">{page.ask}</button>
-                  </Tell>
-                </>
-              )}
-            </>
-          ) : null}
-          {next && !ended ? (
-            <>
-              <h2 id="letters">{page.letters}</h2>
-              <p>
-                <a
-                  class="tap"
-                  href={
-                    as === 'page'
-                      ? `/care/${code}/ics?lang=${language}`
-                      : `data:text/calendar;charset=utf-8,${encodeURIComponent(calendar)}`
-                  }
-                  download={`care-${code}.ics`}
-                >
-                  {page.calendar}
-                </a>
-              </p>
-            </>
-          ) : null}
+          {asks ? <Trouble {...view} /> : null}
+          {next && !ended ? <Letters {...view} /> : null}
           {as === 'page' && (next || ended) ? (
             <Tell code={code} what={stopped ? 'letters' : 'stop'} language={language}>
               <button type="submit" class="quiet">
@@ -172,39 +234,8 @@ function Page(view: OwnerView) {
               </button>
             </Tell>
           ) : null}
-          {asks ? (
-            <>
-              <h2>{page.gone}</h2>
-              <Tell code={code} what="given" language={language}>
-                <button type="submit" class="quiet">
-                  {page.given}
-                </button>
-              </Tell>
-              <Tell code={code} what="ended" language={language}>
-                <button type="submit" class="quiet">
-                  {page.ended}
-                </button>
-              </Tell>
-            </>
-          ) : null}
-          {as === 'page' ? (
-            <nav>
-              {LANGUAGES.filter((other) => other !== language).map((other) => (
-                <a key={other} class="tap" lang={other} href={`/care/${code}?lang=${other}`}>
-                  {SLIP_WORDS[other].page.other}
-                </a>
-              ))}
-              <a class="tap" href={`/care/${code}/file?lang=${language}`}>
-                {page.file}
-              </a>
-            </nav>
-          ) : slip.address ? (
-            <p>
-              <a class="tap" href={slip.address}>
-                {slip.address}
-              </a>
-            </p>
-          ) : null}
+          {asks ? <Gone {...view} /> : null}
+          <Elsewhere {...view} />
         </main>
       </body>
     </html>

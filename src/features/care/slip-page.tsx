@@ -83,29 +83,53 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
           <a href={`/care/${code}/file?lang=${wish.languages[0]}`}>The same as a file</a>
           <a href={`/slip/${code}/ics`}>Dates for a calendar</a>
         </p>
-        <PieceTools
+        <WhatBecomesOfIt
           code={code}
-          now={{
-            language: keeps.plan.language,
-            country: keeps.plan.country ?? '',
-            use: keeps.plan.use,
-            wash: keeps.plan.wash,
-          }}
-          countries={COUNTRIES.map((id) => ({ value: id, name: countryName(id) })).sort((a, b) => a.name.localeCompare(b.name))}
-          languages={LANGUAGES.map((id) => ({ value: id, name: LANGUAGE_NAMES[id] }))}
+          keeps={keeps}
+          bottles={bottlesFor(db, sold.batch)}
+          grams={slip.grams}
           today={today}
           currency={shop.currency}
-          bottles={bottlesFor(db, sold.batch).map((one) => ({
-            value: String(one.lotId),
-            name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${say(slip.grams, 'g')}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
-          }))}
-          ended={keeps.ended}
         />
         {keeps.ownerId ? <OwnerTools ownerId={keeps.ownerId} /> : null}
         <SaidOfIt reports={reports} />
         <Looks dates={sold.dates.filter((date) => date >= today)} />
       </div>
     </div>
+  );
+}
+
+type BecomesProps = {
+  readonly code: string;
+  readonly keeps: NonNullable<ReturnType<typeof careOf>>;
+  readonly bottles: ReturnType<typeof bottlesFor>;
+  /** What one treatment of the piece takes. */
+  readonly grams: number;
+  readonly today: string;
+  readonly currency: string;
+};
+
+/** A bottle goes to it, it moves, changes hands or comes to its end. */
+function WhatBecomesOfIt({ code, keeps, bottles, grams, today, currency }: BecomesProps) {
+  return (
+    <PieceTools
+      code={code}
+      now={{
+        language: keeps.plan.language,
+        country: keeps.plan.country ?? '',
+        use: keeps.plan.use,
+        wash: keeps.plan.wash,
+      }}
+      countries={COUNTRIES.map((id) => ({ value: id, name: countryName(id) })).sort((a, b) => a.name.localeCompare(b.name))}
+      languages={LANGUAGES.map((id) => ({ value: id, name: LANGUAGE_NAMES[id] }))}
+      today={today}
+      currency={currency}
+      bottles={bottles.map((one) => ({
+        value: String(one.lotId),
+        name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${say(grams, 'g')}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
+      }))}
+      ended={keeps.ended}
+    />
   );
 }
 

@@ -29,6 +29,53 @@ const Asked = z.object({
   origin: z.enum(ORIGINS).catch('bought'),
 });
 
+type WishFormProps = { readonly wish: FinishWish; readonly wood: string; readonly origin: (typeof ORIGINS)[number] };
+
+/** What is asked, as a form of the page's own address. */
+function WishForm({ wish, wood, origin }: WishFormProps) {
+  return (
+    <form className="flex flex-col gap-3" action="/work/choose">
+      <Ticks
+        name="uses"
+        legend="It is for (nothing ticked: wet food)"
+        options={PIECE_USES.map((use) => [use, USE_WORDS[use]])}
+        chosen={wish.uses}
+      />
+      <Ticks name="closed" legend="And" options={[['yes', 'kept under a lid']]} chosen={wish.closed ? ['yes'] : []} />
+      <Pick
+        name="wood"
+        label="Wood"
+        options={[
+          ['', 'one that is fit for food'],
+          ...SPECIES.map((one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const),
+        ]}
+        chosen={wood}
+      />
+      <Pick name="origin" label="It was" options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
+      <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
+      <Ticks name="avoid" legend="Without" options={ALLERGENS.map((one) => [one, one])} chosen={wish.avoid} />
+      <label className="flex flex-col gap-1">
+        <span className="label">Days until it must leave</span>
+        <input
+          name="days"
+          type="number"
+          min={1}
+          max={400}
+          defaultValue={wish.days ?? ''}
+          className="min-h-11 border-0 border-ink border-b-2 bg-paper px-3"
+        />
+      </label>
+      <div className="grid grid-cols-2 gap-4">
+        <Pick name="shine" label="Shine" options={Object.entries(SHINE_WORDS)} chosen={wish.shine} />
+        <Pick name="colour" label="Colour" options={Object.entries(COLOUR_WORDS)} chosen={wish.colour} />
+      </div>
+      <button type="submit" className={linkLook('main', true)}>
+        Rank them
+      </button>
+    </form>
+  );
+}
+
 /** Which finish for which piece: what it is for and who owns it decide, not the maker’s habit. */
 export async function Choose({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
   const { db } = await session();
@@ -43,47 +90,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
     <>
       <h1 className="mb-3">Which finish?</h1>
       <div className="grid gap-x-10 gap-y-6 bench:grid-cols-[19rem_minmax(0,1fr)]">
-        <form className="flex flex-col gap-3" action="/work/choose">
-          <Ticks
-            name="uses"
-            legend="It is for (nothing ticked: wet food)"
-            options={PIECE_USES.map((use) => [use, USE_WORDS[use]])}
-            chosen={wish.uses}
-          />
-          <Ticks name="closed" legend="And" options={[['yes', 'kept under a lid']]} chosen={wish.closed ? ['yes'] : []} />
-          <Pick
-            name="wood"
-            label="Wood"
-            options={[
-              ['', 'one that is fit for food'],
-              ...SPECIES.map(
-                (one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const,
-              ),
-            ]}
-            chosen={species ? wood : ''}
-          />
-          <Pick name="origin" label="It was" options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
-          <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
-          <Ticks name="avoid" legend="Without" options={ALLERGENS.map((one) => [one, one])} chosen={wish.avoid} />
-          <label className="flex flex-col gap-1">
-            <span className="label">Days until it must leave</span>
-            <input
-              name="days"
-              type="number"
-              min={1}
-              max={400}
-              defaultValue={wish.days ?? ''}
-              className="min-h-11 border-0 border-ink border-b-2 bg-paper px-3"
-            />
-          </label>
-          <div className="grid grid-cols-2 gap-4">
-            <Pick name="shine" label="Shine" options={Object.entries(SHINE_WORDS)} chosen={wish.shine} />
-            <Pick name="colour" label="Colour" options={Object.entries(COLOUR_WORDS)} chosen={wish.colour} />
-          </div>
-          <button type="submit" className={linkLook('main', true)}>
-            Rank them
-          </button>
-        </form>
+        <WishForm wish={wish} wood={species ? wood : ''} origin={origin} />
         <div>
           {first ? (
             <p className="mb-3 border-fit border-l-8 bg-paper px-4 py-3 text-lg" data-testid="say-aloud">

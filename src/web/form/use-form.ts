@@ -2,8 +2,16 @@
 
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
-import { type FormEvent, useEffect, useRef, useState } from 'react';
-import { type DefaultValues, type FieldValues, get, type Path, type PathValue, useForm as useHookForm } from 'react-hook-form';
+import { type FormEvent, type RefObject, useEffect, useRef, useState } from 'react';
+import {
+  type DefaultValues,
+  type FieldValues,
+  get,
+  type Path,
+  type PathValue,
+  useForm as useHookForm,
+  type UseFormReturn,
+} from 'react-hook-form';
 import type { z } from 'zod';
 import { issueOf } from '@/core/contract';
 import { sayIssue } from '@/messages';
@@ -53,6 +61,35 @@ export type Form<V extends FieldValues> = {
 
 const NO_ANSWER = 'The shop’s file did not answer. What you wrote is still here: try again in a moment.';
 
+/** What is typed is kept on the device under the form's name, and comes back after a reload. */
+function useKept<V extends FieldValues>(
+  form: UseFormReturn<V>,
+  base: RefObject<V>,
+  keptAs: string | null,
+  lasting: boolean,
+): void {
+  useEffect(() => {
+    if (keptAs === null) return;
+    const as = { name: keptAs, lasting };
+    const kept = recall(as, base.current);
+    if (kept) form.reset(kept, { keepDefaultValues: true });
+    const watching = form.watch((values) => remember(as, base.current, values as V));
+    return () => watching.unsubscribe();
+  }, [form, base, keptAs, lasting]);
+}
+
+/** What the form begins from may be read anew; what nobody has touched follows it, what was typed stays. */
+function useBeginning<V extends FieldValues>(form: UseFormReturn<V>, base: RefObject<V>, start: V): void {
+  const begun = JSON.stringify(start);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what counts is what it begins from, not which object says so
+  useEffect(() => {
+    const before = JSON.stringify(base.current);
+    if (begun === before) return;
+    base.current = start;
+    if (JSON.stringify(form.getValues()) === before) form.reset(start);
+  }, [begun]);
+}
+
 /** A form: its schema, its fields and its action. What is typed stays through a fault, a reload and the back button. */
 export function useForm<V extends FieldValues, T = void>({
   schema,
@@ -76,25 +113,8 @@ export function useForm<V extends FieldValues, T = void>({
   /** Two touches in one breath send once. */
   const sending = useRef(false);
 
-  useEffect(() => {
-    if (keptAs === null) return;
-    const as = { name: keptAs, lasting };
-    const kept = recall(as, base.current);
-    if (kept) form.reset(kept, { keepDefaultValues: true });
-    const watching = form.watch((values) => remember(as, base.current, values as V));
-    return () => watching.unsubscribe();
-  }, [form, keptAs, lasting]);
-
-  // What the form begins from may be read anew; what nobody has touched follows it, what was typed stays.
-  const begun = JSON.stringify(start);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what counts is what it begins from, not which object says so
-  useEffect(() => {
-    const before = JSON.stringify(base.current);
-    if (begun === before) return;
-    base.current = start;
-    if (JSON.stringify(form.getValues()) === before) form.reset(start);
-  }, [begun]);
-
+  useKept(form, base, keptAs, lasting);
+  useBeginning(form, base, start);
   const letGo = (): void => (keptAs === null ? undefined : forget({ name: keptAs, lasting }));
   const values = form.watch();
   const fault = (name: Path<V>): string | undefined =>

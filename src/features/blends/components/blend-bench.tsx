@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Blend } from '@/core/blend';
 import { type Heater, noticesOfBlend } from '@/core/caution';
 import { findIngredient } from '@/core/material';
@@ -50,13 +50,9 @@ const POT_HEATERS = ['water-bath', 'slow-cooker', 'microwave', 'hob'] as const s
 
 /** The bench where a formula is written: the plank, its lines, its size, and at once what it will be. */
 export function BlendBench({ id, version, revision, initial, around, currency, today }: BenchProps) {
-  const router = useRouter();
   const [draft, setDraft, letGo] = useDraft<FormulaDraft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
-  const [takesUp, setTakesUp] = useState(false);
   const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
   const { busy, faults: said, rest, run } = useSave<{ readonly id: number; readonly revisionId: number }>();
-  const pouring = useSave<{ readonly id: number }>();
-  const [heater, setHeater] = useState<Heater>('water-bath');
   const reckoned = reckon(draft, around);
   const { blend, sized } = reckoned;
   const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)])) };
@@ -79,23 +75,6 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
       lines: Object.entries(fractions)
         .sort((a, b) => b[1] - a[1])
         .map(([ingredient, share]) => ({ key: ingredient, ingredient, parts: String(Number((share * 100).toPrecision(4))) })),
-    });
-  const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
-  const pour = (as: { readonly practice: boolean }): void =>
-    store(({ revisionId }) => {
-      if (blend)
-        void pouring.run(
-          () =>
-            beginPour({
-              revisionId,
-              targetG: blend.totalG + around.residueG,
-              residueG: around.residueG,
-              takeUp: takesUp && !as.practice,
-              heater: heats ? heater : null,
-              practice: as.practice,
-            }),
-          (made) => router.push(`/pour/${made.id}`),
-        );
     });
 
   return (
@@ -125,42 +104,86 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           <BlendLines draft={draft} blend={blend} sized={sized} faults={faults} onChange={setDraft} />
           <OtherBasis draft={draft} />
           <SizeIt draft={draft} around={around} blend={blend} sized={sized} faults={faults} onChange={change} />
-          <div>
-            <Faults of={[...rest([...FIELDS]), ...pouring.rest([])].filter(Boolean)} />
-            {around.waiting && sized && !isChanged ? (
-              <Tick checked={takesUp} onChange={() => setTakesUp(!takesUp)}>
-                Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
-              </Tick>
-            ) : null}
-            {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
-            {around.residueG > 0 && sized && blend ? (
-              <p className="text-sm text-soft">
-                Weighed to {say(blend.totalG + around.residueG, 'g')}: {say(around.residueG, 'g')} stays in the pot, as it did the
-                last times.
-              </p>
-            ) : null}
-            <div className="mt-2 flex flex-wrap gap-3">
-              <Button
-                look="main"
-                big
-                disabled={busy || !blend}
-                onClick={() => store((saved) => router.push(`/blends/${saved.id}`))}
-              >
-                Save the formula
-              </Button>
-              <Button look="hand" big disabled={busy || !blend || !sized} onClick={() => pour({ practice: false })}>
-                {blend && sized ? `Pour ${say(blend.totalG, 'g')}` : 'Pour it'}
-              </Button>
-              <Button disabled={busy || !blend} onClick={() => pour({ practice: true })}>
-                Practise it
-              </Button>
-              <SolveSheet around={around} currency={currency} onTake={takeFractions} />
-            </div>
-          </div>
+          <MakeIt
+            around={around}
+            blend={blend}
+            sized={sized}
+            busy={busy}
+            faults={rest([...FIELDS])}
+            isSaved={!isChanged}
+            onStore={store}
+          >
+            <SolveSheet around={around} currency={currency} onTake={takeFractions} />
+          </MakeIt>
         </div>
         {blend ? (
           <WhatItIs draft={draft} blend={blend} around={around} currency={currency} today={today} onChange={setDraft} />
         ) : null}
+      </div>
+    </div>
+  );
+}
+
+type MakeProps = {
+  readonly around: DraftAround;
+  readonly blend: Blend | null;
+  readonly sized: boolean;
+  readonly busy: boolean;
+  readonly faults: readonly string[];
+  readonly isSaved: boolean;
+  readonly onStore: (then: (saved: { readonly id: number; readonly revisionId: number }) => void) => void;
+  readonly children: ReactNode;
+};
+
+/** It is saved, poured or practised. */
+function MakeIt({ around, blend, sized, busy, faults, isSaved, onStore, children }: MakeProps) {
+  const router = useRouter();
+  const pouring = useSave<{ readonly id: number }>();
+  const [takesUp, setTakesUp] = useState(false);
+  const [heater, setHeater] = useState<Heater>('water-bath');
+  const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
+  const pour = (as: { readonly practice: boolean }): void =>
+    onStore(({ revisionId }) => {
+      if (blend)
+        void pouring.run(
+          () =>
+            beginPour({
+              revisionId,
+              targetG: blend.totalG + around.residueG,
+              residueG: around.residueG,
+              takeUp: takesUp && !as.practice,
+              heater: heats ? heater : null,
+              practice: as.practice,
+            }),
+          (made) => router.push(`/pour/${made.id}`),
+        );
+    });
+  return (
+    <div>
+      <Faults of={[...faults, ...pouring.rest([])].filter(Boolean)} />
+      {around.waiting && sized && isSaved ? (
+        <Tick checked={takesUp} onChange={() => setTakesUp(!takesUp)}>
+          Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
+        </Tick>
+      ) : null}
+      {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
+      {around.residueG > 0 && sized && blend ? (
+        <p className="text-sm text-soft">
+          Weighed to {say(blend.totalG + around.residueG, 'g')}: {say(around.residueG, 'g')} stays in the pot, as it did the last
+          times.
+        </p>
+      ) : null}
+      <div className="mt-2 flex flex-wrap gap-3">
+        <Button look="main" big disabled={busy || !blend} onClick={() => onStore((saved) => router.push(`/blends/${saved.id}`))}>
+          Save the formula
+        </Button>
+        <Button look="hand" big disabled={busy || !blend || !sized} onClick={() => pour({ practice: false })}>
+          {blend && sized ? `Pour ${say(blend.totalG, 'g')}` : 'Pour it'}
+        </Button>
+        <Button disabled={busy || !blend} onClick={() => pour({ practice: true })}>
+          Practise it
+        </Button>
+        {children}
       </div>
     </div>
   );

@@ -69,6 +69,83 @@ function Typed({
   );
 }
 
+type LineRowProps = {
+  readonly line: DraftLine;
+  readonly index: number;
+  /** What it comes to in the blend; nothing until it can be reckoned. */
+  readonly made: Blend['lines'][number] | undefined;
+  readonly fault: string | undefined;
+  readonly alone: boolean;
+  readonly onSet: (change: Partial<DraftLine>) => void;
+  readonly onShare: (text: string) => string | null;
+  readonly onGrams: (text: string) => string | null;
+  readonly onOut: () => void;
+};
+
+/** One line: its ingredient and parts; its share and grams may be typed over. */
+function LineRow({ line, index, made, fault, alone, onSet, onShare, onGrams, onOut }: LineRowProps) {
+  const name = findIngredient(line.ingredient)?.name ?? `line ${index + 1}`;
+  return (
+    <tr className="border-hair border-b align-top">
+      <td className="py-1">
+        <IngredientPicker
+          key={`${line.key}-${line.ingredient}`}
+          plain
+          label={`Ingredient ${index + 1}`}
+          value={line.ingredient}
+          onPick={(ingredient) => onSet({ ingredient })}
+        />
+        {fault && (line.parts !== '' || line.ingredient !== '') ? (
+          <p className="text-sm font-semibold text-late">▲ {fault}</p>
+        ) : null}
+      </td>
+      <td className="py-1 pl-2">
+        <TextBox
+          aria-label={`Parts of line ${index + 1}`}
+          aria-invalid={fault ? true : undefined}
+          className="reading w-full text-right"
+          inputMode="decimal"
+          value={line.parts}
+          onChange={(event) => onSet({ parts: event.target.value })}
+        />
+      </td>
+      <td className="py-1 pl-2">
+        <Typed
+          label={`Percent of ${name}`}
+          value={made ? figure(made.massFraction, 'fraction', 1) : ''}
+          disabled={!made || alone || line.locked === true}
+          onTake={onShare}
+        />
+      </td>
+      <td className="py-1 pl-2">
+        <Typed label={`Grams of ${name}`} value={made ? figure(made.massG, 'g') : ''} disabled={!made} onTake={onGrams} />
+      </td>
+      <td className="reading py-3 pl-3 text-right text-soft">{made ? say(made.volumeMl, 'ml') : '–'}</td>
+      <td className="whitespace-nowrap py-1 text-right">
+        <button
+          type="button"
+          aria-pressed={line.locked === true}
+          aria-label={`Lock the share of ${name}`}
+          title="Its share stays while the others move"
+          className={`min-h-11 min-w-10 text-sm font-semibold ${line.locked ? 'bg-ink text-bench' : 'text-soft underline underline-offset-4'}`}
+          onClick={() => onSet({ locked: !line.locked })}
+        >
+          {line.locked ? 'fixed' : 'fix'}
+        </button>
+        <button
+          type="button"
+          aria-label={`Take line ${index + 1} out`}
+          disabled={alone}
+          className="min-h-11 min-w-8 text-xl disabled:opacity-30"
+          onClick={onOut}
+        >
+          ×
+        </button>
+      </td>
+    </tr>
+  );
+}
+
 /** The lines of a formula: the typed twin of the plank. Parts, percent and grams can each be typed over. */
 export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
   const lines = (next: readonly DraftLine[]): void => onChange({ ...draft, lines: next });
@@ -105,75 +182,20 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
           </tr>
         </thead>
         <tbody>
-          {draft.lines.map((line, index) => {
-            const made = blend?.lines[index];
-            const fault = faults[`lines.${index}.parts`] ?? faults[`lines.${index}.ingredient`];
-            const name = findIngredient(line.ingredient)?.name ?? `line ${index + 1}`;
-            return (
-              <tr key={line.key} className="border-hair border-b align-top">
-                <td className="py-1">
-                  <IngredientPicker
-                    key={`${line.key}-${line.ingredient}`}
-                    plain
-                    label={`Ingredient ${index + 1}`}
-                    value={line.ingredient}
-                    onPick={(ingredient) => set(index, { ingredient })}
-                  />
-                  {fault && (line.parts !== '' || line.ingredient !== '') ? (
-                    <p className="text-sm font-semibold text-late">▲ {fault}</p>
-                  ) : null}
-                </td>
-                <td className="py-1 pl-2">
-                  <TextBox
-                    aria-label={`Parts of line ${index + 1}`}
-                    aria-invalid={fault ? true : undefined}
-                    className="reading w-full text-right"
-                    inputMode="decimal"
-                    value={line.parts}
-                    onChange={(event) => set(index, { parts: event.target.value })}
-                  />
-                </td>
-                <td className="py-1 pl-2">
-                  <Typed
-                    label={`Percent of ${name}`}
-                    value={made ? figure(made.massFraction, 'fraction', 1) : ''}
-                    disabled={!made || draft.lines.length < 2 || line.locked === true}
-                    onTake={(text) => takeShare(index, text)}
-                  />
-                </td>
-                <td className="py-1 pl-2">
-                  <Typed
-                    label={`Grams of ${name}`}
-                    value={made ? figure(made.massG, 'g') : ''}
-                    disabled={!made}
-                    onTake={(text) => takeGrams(index, text)}
-                  />
-                </td>
-                <td className="reading py-3 pl-3 text-right text-soft">{made ? say(made.volumeMl, 'ml') : '–'}</td>
-                <td className="whitespace-nowrap py-1 text-right">
-                  <button
-                    type="button"
-                    aria-pressed={line.locked === true}
-                    aria-label={`Lock the share of ${name}`}
-                    title="Its share stays while the others move"
-                    className={`min-h-11 min-w-10 text-sm font-semibold ${line.locked ? 'bg-ink text-bench' : 'text-soft underline underline-offset-4'}`}
-                    onClick={() => set(index, { locked: !line.locked })}
-                  >
-                    {line.locked ? 'fixed' : 'fix'}
-                  </button>
-                  <button
-                    type="button"
-                    aria-label={`Take line ${index + 1} out`}
-                    disabled={draft.lines.length <= 1}
-                    className="min-h-11 min-w-8 text-xl disabled:opacity-30"
-                    onClick={() => lines(draft.lines.filter((_, i) => i !== index))}
-                  >
-                    ×
-                  </button>
-                </td>
-              </tr>
-            );
-          })}
+          {draft.lines.map((line, index) => (
+            <LineRow
+              key={line.key}
+              line={line}
+              index={index}
+              made={blend?.lines[index]}
+              fault={faults[`lines.${index}.parts`] ?? faults[`lines.${index}.ingredient`]}
+              alone={draft.lines.length < 2}
+              onSet={(change) => set(index, change)}
+              onShare={(text) => takeShare(index, text)}
+              onGrams={(text) => takeGrams(index, text)}
+              onOut={() => lines(draft.lines.filter((_, i) => i !== index))}
+            />
+          ))}
         </tbody>
         {blend ? (
           <tfoot>

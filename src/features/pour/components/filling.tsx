@@ -67,19 +67,8 @@ function samplesOf(
   };
 }
 
-/** Fills jars: the mix that leaves least is proposed, and everything can be typed over. */
-export function Filling({
-  pourId,
-  version,
-  massG,
-  densityGPerMl,
-  pourC,
-  waxFraction,
-  jars,
-  residueG: usual,
-  cold,
-  asksLumps,
-}: Props) {
+/** The form of a filling, and what it comes to: the mix that leaves least until it is typed over. */
+function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction, jars, residueG: usual }: Props) {
   const form = useForm<Typed, { readonly leftG: number }>({
     schema: FillTyped,
     start: {
@@ -101,7 +90,7 @@ export function Filling({
       }),
     keptAs: `filling ${pourId}`,
   });
-  const { residue, noLumps, jars: rows } = form.values;
+  const { residue, jars: rows } = form.values;
   const residueG = massOr(residue, 0);
   const sizes = jars
     .filter((jar) => jar.have > 0)
@@ -129,6 +118,14 @@ export function Filling({
     0,
   );
   const leftG = massG - residueG - filledG;
+  return { form, proposed, countOf, netOf, leftG };
+}
+
+/** Fills jars: the mix that leaves least is proposed, and everything can be typed over. */
+export function Filling(props: Props) {
+  const { massG, jars, cold, asksLumps } = props;
+  const { form, proposed, countOf, netOf, leftG } = useFilling(props);
+  const { noLumps } = form.values;
   return (
     <section>
       <p className="text-lg">

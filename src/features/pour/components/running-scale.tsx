@@ -106,8 +106,6 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
       },
     );
   };
-  const fromScale = device !== null && reading === '' && shown.value !== null;
-  const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
       <section aria-label="Running scale">
@@ -135,50 +133,25 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
               ) : null}
             </p>
             {next && !correcting ? <ToGo ingredient={entering} still={still} target={toGoG} /> : null}
-            <form
-              className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
-              onSubmit={(event) => {
-                event.preventDefault();
-                if (ready) send(reading !== '' ? reading : say(shown.value ?? 0, 'g', 1));
-              }}
-            >
-              <TextField
-                label="The scale says"
-                value={reading}
-                onChange={(event) => setReading(event.target.value)}
-                inputMode="decimal"
-                placeholder={fromScale ? say(shown.value ?? 0, 'g', 1) : ''}
-                hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
-                echo={reading !== '' && typed.ok ? say(typed.value, 'g') : null}
-                fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
-              />
-              {pot.practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
-              <LotField
-                hidden={pot.practice}
-                choices={choices}
-                value={lotId}
-                disabled={correcting}
-                fault={faults.lotId}
-                onChoose={(id) => setChosen({ ...chosen, [entering]: id })}
-              />
-              <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || !ready}>
-                {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
-              </Button>
-            </form>
+            <WeighForm
+              reading={reading}
+              shown={shown}
+              device={device !== null}
+              practice={pot.practice}
+              choices={choices}
+              lotId={lotId}
+              correcting={correcting}
+              busy={busy}
+              faults={faults}
+              onType={setReading}
+              onChoose={(id) => setChosen({ ...chosen, [entering]: id })}
+              onSend={send}
+            />
           </>
         ) : (
           <p className="text-lg">Everything is in.</p>
         )}
-        {overdrawn.map((one) => (
-          <p key={one.lotId} role="status" className="mt-2 flex flex-wrap items-center gap-x-4 border-cure border-l-4 pl-3">
-            <span>
-              {one.number} held {say(one.overG, 'g')} more than its book said. It is in, and kept.
-            </span>
-            <Button disabled={busy} onClick={() => void run(() => bookMore({ lotId: one.lotId }))}>
-              The bottle held more: book +{say(one.overG, 'g')}
-            </Button>
-          </p>
-        ))}
+        <Overdrawn lots={overdrawn} />
         <Faults of={rest(['reading', 'lotId'])} />
         <PotActions
           pot={pot}
@@ -189,16 +162,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
           correcting={correcting}
           onCorrect={() => setCorrecting(!correcting)}
         />
-        {struck.length > 0 ? (
-          <p className="reading text-soft">
-            Struck through:{' '}
-            {struck.map((value) => (
-              <s key={value} className="mr-2">
-                {shownAs(value)}
-              </s>
-            ))}
-          </p>
-        ) : null}
+        <Struck readings={struck} />
         {pot.mayPractise ? null : (
           <p className="mt-3 text-soft">
             A practice scale writes into practice pots only: begin one with “Practise it” on the blend.
@@ -221,6 +185,95 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
       <PotMarks lines={lines} entering={entering ?? null} targetG={pot.targetG} slips={slips} />
     </div>
   );
+}
+
+type WeighProps = {
+  readonly reading: string;
+  readonly shown: ReturnType<typeof useDevice>;
+  readonly device: boolean;
+  readonly practice: boolean;
+  readonly choices: readonly ShelfLot[];
+  readonly lotId: number;
+  readonly correcting: boolean;
+  readonly busy: boolean;
+  readonly faults: Readonly<Record<string, string>>;
+  readonly onType: (reading: string) => void;
+  readonly onChoose: (lotId: number) => void;
+  readonly onSend: (reading: string) => void;
+};
+
+/** One reading, from the scale or typed as it shows, and the lot it came from. */
+function WeighForm(props: WeighProps) {
+  const { reading, shown, device, practice, choices, lotId, correcting, busy, faults, onType, onChoose, onSend } = props;
+  const typed = parseMass(reading);
+  const fromScale = device && reading === '' && shown.value !== null;
+  const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
+  return (
+    <form
+      className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (ready) onSend(reading !== '' ? reading : say(shown.value ?? 0, 'g', 1));
+      }}
+    >
+      <TextField
+        label="The scale says"
+        value={reading}
+        onChange={(event) => onType(event.target.value)}
+        inputMode="decimal"
+        placeholder={fromScale ? say(shown.value ?? 0, 'g', 1) : ''}
+        hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
+        echo={reading !== '' && typed.ok ? say(typed.value, 'g') : null}
+        fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
+      />
+      {practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
+      <LotField
+        hidden={practice}
+        choices={choices}
+        value={lotId}
+        disabled={correcting}
+        fault={faults.lotId}
+        onChoose={onChoose}
+      />
+      <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || !ready}>
+        {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
+      </Button>
+    </form>
+  );
+}
+
+/** Lots that gave more than their book held: it is kept, and the book may be put right at once. */
+function Overdrawn({ lots }: { readonly lots: Props['overdrawn'] }) {
+  const { busy, rest, run } = useSave<unknown>();
+  return (
+    <>
+      {lots.map((one) => (
+        <p key={one.lotId} role="status" className="mt-2 flex flex-wrap items-center gap-x-4 border-cure border-l-4 pl-3">
+          <span>
+            {one.number} held {say(one.overG, 'g')} more than its book said. It is in, and kept.
+          </span>
+          <Button disabled={busy} onClick={() => void run(() => bookMore({ lotId: one.lotId }))}>
+            The bottle held more: book +{say(one.overG, 'g')}
+          </Button>
+        </p>
+      ))}
+      <Faults of={rest([])} />
+    </>
+  );
+}
+
+/** Readings that were corrected stay to be seen. */
+function Struck({ readings }: { readonly readings: readonly number[] }) {
+  return readings.length > 0 ? (
+    <p className="reading text-soft">
+      Struck through:{' '}
+      {readings.map((value) => (
+        <s key={value} className="mr-2">
+          {shownAs(value)}
+        </s>
+      ))}
+    </p>
+  ) : null;
 }
 
 /** How far it is to the mark, as large as the screen allows. */

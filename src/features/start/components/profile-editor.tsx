@@ -38,15 +38,104 @@ function Point({ id, x, y, ...slider }: PointProps) {
   );
 }
 
-/** Half a section, foot to rim: points dragged, moved with the arrow keys, or typed; straight or smooth between them. */
-export function ProfileEditor({ draft, faults, onChange }: Props) {
+type DrawingProps = {
+  readonly draft: DesignDraft;
+  /** Its points as read, mm from the axis and high. */
+  readonly known: readonly (readonly [r: number, z: number])[];
+  readonly onMove: (index: number, r: number, z: number) => void;
+};
+
+/** The profile drawn, its points to be pulled or moved with the arrow keys. */
+function ProfileDrawing({ draft, known, onMove }: DrawingProps) {
   const drawing = useRef<SVGSVGElement>(null);
-  const [fileFault, setFileFault] = useState('');
-  const points = pointsOf(draft.points);
   const outer = outsideOf(draft);
-  const known = points.ok ? points.value : [];
   const most = Math.max(60, ...known.flat()) * 1.15;
   const k = VIEW / most;
+  const grabbed = useRef<readonly [r: number, z: number]>([0, 0]);
+  const pull = (id: string, { x, y }: Pull): void => {
+    const mm = most / (drawing.current?.clientWidth ?? VIEW);
+    onMove(Number(id), grabbed.current[0] + x * mm, grabbed.current[1] - y * mm);
+  };
+  const press = (index: number) => (event: KeyboardEvent) => {
+    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    const point = known[index];
+    if (!by || !point) return;
+    event.preventDefault();
+    const far = event.shiftKey ? 10 : 1;
+    onMove(index, point[0] + (by[0] ?? 0) * far, point[1] + (by[1] ?? 0) * far);
+  };
+  return (
+    <DragArea
+      onGrab={(id) => {
+        grabbed.current = known[Number(id)] ?? [0, 0];
+      }}
+      onPull={pull}
+    >
+      <svg
+        ref={drawing}
+        viewBox={`0 0 ${VIEW} ${VIEW}`}
+        className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
+      >
+        <title>The profile drawn, its points to be moved</title>
+        {outer.ok ? (
+          <polyline
+            points={outer.value.map(([r, z]) => `${r * k},${VIEW - z * k}`).join(' ')}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={3}
+          />
+        ) : null}
+        {known.map(([r, z], index) => (
+          <Point
+            key={draft.points[index]?.key}
+            id={String(index)}
+            x={r * k}
+            y={VIEW - z * k}
+            aria-label={`Point ${index + 1}`}
+            aria-valuenow={Math.round(r)}
+            aria-valuetext={`${say(r, 'mm')} from the axis, ${say(z, 'mm')} high`}
+            onKeyDown={press(index)}
+          />
+        ))}
+      </svg>
+    </DragArea>
+  );
+}
+
+/** A profile from a file of points. */
+function ProfileFile({ onRead }: { readonly onRead: (points: readonly PointDraft[]) => void }) {
+  const [fileFault, setFileFault] = useState('');
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const parsed = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
+    const read = readProfile(parsed.data);
+    setFileFault(read.ok ? '' : read.issues.map(sayIssue).join(' '));
+    if (read.ok) onRead(read.value);
+  };
+  return (
+    <>
+      <label className="flex items-center gap-2">
+        <span className="label">Profile from CSV (r,z in mm or in)</span>
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          className="min-h-11 max-w-52 text-sm"
+          onChange={(event) => void take(event.target.files?.[0])}
+        />
+      </label>
+      {fileFault ? (
+        <p role="alert" className="font-semibold text-late">
+          ▲ {fileFault}
+        </p>
+      ) : null}
+    </>
+  );
+}
+
+/** Half a section, foot to rim: points dragged, moved with the arrow keys, or typed; straight or smooth between them. */
+export function ProfileEditor({ draft, faults, onChange }: Props) {
+  const points = pointsOf(draft.points);
+  const known = points.ok ? points.value : [];
   const set = (index: number, change: Partial<PointDraft>): void =>
     onChange({ points: draft.points.map((point, i) => (i === index ? { ...point, ...change } : point)) });
   const moveTo = (index: number, r: number, z: number): void => {
@@ -55,69 +144,16 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
     const height = Math.min(above - STEP_MM, Math.max(below + STEP_MM, z, 0));
     set(index, { r: String(Math.max(0, Math.round(r))), z: String(Math.round(height)) });
   };
-  const grabbed = useRef<readonly [r: number, z: number]>([0, 0]);
-  const pull = (id: string, { x, y }: Pull): void => {
-    const mm = most / (drawing.current?.clientWidth ?? VIEW);
-    moveTo(Number(id), grabbed.current[0] + x * mm, grabbed.current[1] - y * mm);
-  };
-  const press = (index: number) => (event: KeyboardEvent) => {
-    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
-    const point = known[index];
-    if (!by || !point) return;
-    event.preventDefault();
-    const far = event.shiftKey ? 10 : 1;
-    moveTo(index, point[0] + (by[0] ?? 0) * far, point[1] + (by[1] ?? 0) * far);
-  };
   const add = (): void => {
     const last = known.at(-1) ?? [30, 0];
     onChange({
       points: [...draft.points, { key: freshId(), r: String(Math.round(last[0])), z: String(Math.round(last[1] + 10)) }],
     });
   };
-  const take = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    const parsed = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
-    const read = readProfile(parsed.data);
-    setFileFault(read.ok ? '' : read.issues.map(sayIssue).join(' '));
-    if (read.ok) onChange({ points: read.value });
-  };
   return (
     <fieldset>
       <legend className="label mb-1">Half a section: axis on the left, foot below, rim above</legend>
-      <DragArea
-        onGrab={(id) => {
-          grabbed.current = known[Number(id)] ?? [0, 0];
-        }}
-        onPull={pull}
-      >
-        <svg
-          ref={drawing}
-          viewBox={`0 0 ${VIEW} ${VIEW}`}
-          className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
-        >
-          <title>The profile drawn, its points to be moved</title>
-          {outer.ok ? (
-            <polyline
-              points={outer.value.map(([r, z]) => `${r * k},${VIEW - z * k}`).join(' ')}
-              fill="none"
-              stroke="var(--ink)"
-              strokeWidth={3}
-            />
-          ) : null}
-          {known.map(([r, z], index) => (
-            <Point
-              key={draft.points[index]?.key}
-              id={String(index)}
-              x={r * k}
-              y={VIEW - z * k}
-              aria-label={`Point ${index + 1}`}
-              aria-valuenow={Math.round(r)}
-              aria-valuetext={`${say(r, 'mm')} from the axis, ${say(z, 'mm')} high`}
-              onKeyDown={press(index)}
-            />
-          ))}
-        </svg>
-      </DragArea>
+      <ProfileDrawing draft={draft} known={known} onMove={moveTo} />
       <PointRows
         points={draft.points}
         faults={faults}
@@ -129,21 +165,8 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
         <Tick checked={draft.curved} onChange={() => onChange({ curved: !draft.curved })}>
           Smooth curve
         </Tick>
-        <label className="flex items-center gap-2">
-          <span className="label">Profile from CSV (r,z in mm or in)</span>
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            className="min-h-11 max-w-52 text-sm"
-            onChange={(event) => void take(event.target.files?.[0])}
-          />
-        </label>
       </div>
-      {fileFault ? (
-        <p role="alert" className="font-semibold text-late">
-          ▲ {fileFault}
-        </p>
-      ) : null}
+      <ProfileFile onRead={(read) => onChange({ points: read })} />
       <div className="mt-2 grid grid-cols-2 gap-4">
         <TextField
           label="Wall"
