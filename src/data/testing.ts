@@ -4,6 +4,7 @@ import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { type Db, openFile } from './db';
+import { type LetterRow, lettersToRead } from './care/post';
 import { loadDemo } from './demo/load';
 import * as schema from './schema';
 import type { Report } from './work/record';
@@ -86,4 +87,19 @@ export function refusal(run: () => unknown): string {
   } catch (error) {
     return String((error as Error).cause ?? error);
   }
+}
+
+/** Every letter of a shop, those that want a person first. */
+export function letters(db: Db): LetterRow[] {
+  const toRead = lettersToRead(db);
+  const read = new Set(toRead.map((row) => row.id));
+  return [
+    ...toRead,
+    ...db
+      .select()
+      .from(schema.outbox)
+      .all()
+      .filter((row) => !read.has(row.id))
+      .reverse(),
+  ];
 }

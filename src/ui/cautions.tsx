@@ -1,3 +1,5 @@
+import { Fold } from './fold';
+
 /** Cautions where they bite: the worst first, each with what is usually done about it. */
 export function Cautions({
   of,
@@ -16,10 +18,9 @@ export function Cautions({
               <strong>▲ {head}</strong> {text}
             </>
           ) : (
-            <details>
-              <summary className="font-semibold">▲ {head}</summary>
+            <Fold line="strong" says={<>▲ {head}</>}>
               {text}
-            </details>
+            </Fold>
           )}
         </li>
       ))}

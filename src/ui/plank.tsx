@@ -67,10 +67,7 @@ export function Plank({ boards, onKerf }: Props) {
             className="relative h-full min-w-0 overflow-hidden"
             style={{ ...familyFill(board.family), width: `${board.share * 100}%` }}
           >
-            <span
-              className="absolute inset-x-0 bottom-0 block truncate bg-ink/80 px-2 py-0.5 text-sm font-semibold text-bench"
-              title={board.name}
-            >
+            <span className="absolute inset-x-0 bottom-0 block truncate bg-ink/80 px-2 py-0.5 text-sm font-semibold text-bench">
               {board.name}
             </span>
             {index === 0 ? <span aria-hidden="true" className="absolute inset-y-0 left-0 w-0.5 bg-ink" /> : null}

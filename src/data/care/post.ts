@@ -316,11 +316,28 @@ export function retryLetter(db: Db, id: number): Result<void> {
 /** Letters that want a person: drafts to be read, and what did not go. */
 const WANTS_A_PERSON: LetterRow['state'][] = ['draft', 'failed'];
 
-/** Every letter that wants a person, then at most so many of the others; each newest first. */
-export const letters = (db: Db, mostOthers = -1): LetterRow[] => [
-  ...db.select().from(outbox).where(inArray(outbox.state, WANTS_A_PERSON)).orderBy(desc(outbox.id)).all(),
-  ...db.select().from(outbox).where(notInArray(outbox.state, WANTS_A_PERSON)).orderBy(desc(outbox.id)).limit(mostOthers).all(),
-];
+/** Every letter that wants a person, newest first. */
+export const lettersToRead = (db: Db): LetterRow[] =>
+  db.select().from(outbox).where(inArray(outbox.state, WANTS_A_PERSON)).orderBy(desc(outbox.id)).all();
+
+/** A letter that waits for its day or has gone; what it says is left out. */
+export type PostedRow = Pick<LetterRow, 'id' | 'state' | 'subject' | 'to' | 'dueOn' | 'sentAt'>;
+
+/** Every other letter, newest first. */
+export const lettersPosted = (db: Db): PostedRow[] =>
+  db
+    .select({
+      id: outbox.id,
+      state: outbox.state,
+      subject: outbox.subject,
+      to: outbox.to,
+      dueOn: outbox.dueOn,
+      sentAt: outbox.sentAt,
+    })
+    .from(outbox)
+    .where(notInArray(outbox.state, WANTS_A_PERSON))
+    .orderBy(desc(outbox.id))
+    .all();
 
 /** Takes letters back that have not left: the plan was stopped, the owner erased, the date moved on. */
 export const voidWaiting = (tx: Db, carePlanId: number): void => {

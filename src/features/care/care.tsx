@@ -1,7 +1,7 @@
 import 'server-only';
 import { dateOf, daysBetween, groupBy } from '@/core/quantity';
 import { unseenReports } from '@/data/care/owners';
-import { letters } from '@/data/care/post';
+import { lettersPosted, lettersToRead } from '@/data/care/post';
 import { batchesToSell, findPieces, type SoldRow, soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
@@ -18,14 +18,13 @@ import { Bottles } from './bottles';
 import { initialsOf } from '@/messages/care';
 import { Letters, Said } from './letters';
 import { releasedRing } from './slip';
+import { Fold } from '@/ui/fold';
 
 /** A look that is due within so many days stands at the top. */
 const SOON_DAYS = 7;
 /** Pieces of known owners that stand there at most, and batches of the rest on one page. */
 const MOST_SHOWN = 40;
 const BATCHES_SHOWN = 15;
-/** Letters that went or wait, shown at most; what wants a person is always shown. */
-const LETTERS_SHOWN = 20;
 
 const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
 const isSoon = (today: string, due: string | null): boolean => due !== null && daysBetween(today, due) <= SOON_DAYS;
@@ -160,7 +159,7 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
         after="Later"
       />
       <Bottles db={db} lots={allLots(db)} today={today} />
-      <Letters rows={letters(db, LETTERS_SHOWN)} zone={zone} />
+      <Letters toRead={lettersToRead(db)} posted={lettersPosted(db)} zone={zone} search={search} />
     </>
   );
 }
@@ -172,19 +171,24 @@ function SoldBatch({ db, rows, today, nowMs, search }: Around & { readonly rows:
   if (!batch) return null;
   const next = first.nextDue;
   return (
-    <details>
-      <summary className="flex min-h-12 flex-wrap items-center gap-4 py-1">
-        <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={batch.number} />
-        <span className="reading font-semibold">{batch.number}</span>
-        <span className="grow">
-          {woodenName(batch)}, {rows.length} {rows.length === 1 ? 'piece' : 'pieces'}
-        </span>
-        <span className={`reading ${isSoon(today, next) ? 'font-semibold text-cure' : 'text-soft'}`}>
-          {next ? `next look ${longDate(next)}` : 'no dates'}
-        </span>
-      </summary>
+    <Fold
+      line="row"
+      lineClass="flex-wrap gap-4 py-1"
+      says={
+        <>
+          <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={batch.number} />
+          <span className="reading font-semibold">{batch.number}</span>
+          <span className="grow">
+            {woodenName(batch)}, {rows.length} {rows.length === 1 ? 'piece' : 'pieces'}
+          </span>
+          <span className={`reading ${isSoon(today, next) ? 'font-semibold text-cure' : 'text-soft'}`}>
+            {next ? `next look ${longDate(next)}` : 'no dates'}
+          </span>
+        </>
+      }
+    >
       <PieceTable id={`of-${first.batchId}`} db={db} nowMs={nowMs} rows={rows} today={today} search={search} folded />
-    </details>
+    </Fold>
   );
 }
 

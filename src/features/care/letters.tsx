@@ -1,10 +1,13 @@
 import 'server-only';
-import { QUIET, type LetterRow } from '@/data/care/post';
+import { QUIET, type LetterRow, type PostedRow } from '@/data/care/post';
 import type { ReportRow } from '@/data/care/owners';
 import { REPORT_WORDS } from '@/messages/care';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate, longDate } from '@/ui/when';
 import { AgainButton, DraftButtons, SeenButton, SendNow } from './components/owner-tools';
+import { Fold } from '@/ui/fold';
+import type { Search } from '@/web/table/asked';
+import { type Column, DataTable } from '@/web/table/table';
 
 const STATE: Readonly<Record<LetterRow['state'], { readonly mark: string; readonly says: string; readonly tone: string }>> = {
   draft: { mark: '✎', says: 'a draft', tone: 'text-cure font-semibold' },
@@ -16,6 +19,8 @@ const STATE: Readonly<Record<LetterRow['state'], { readonly mark: string; readon
 };
 /** More drafts than this are folded: the first words of one tell the others. */
 const FOLDED_FROM = 4;
+/** Letters that went or wait, on one page. */
+const LETTERS_SHOWN = 20;
 
 /** What owners said that nobody here has read yet. */
 export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]; readonly zone: string }) {
@@ -44,9 +49,36 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
   );
 }
 
-/** Letters to owners: what waits, what went and when, what did not. */
-export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; readonly zone: string }) {
-  const drafts = rows.filter((row) => row.state === 'draft').map((row) => row.id);
+const stateOf = ({ state }: { readonly state: LetterRow['state'] }) => (
+  <span className={STATE[state].tone}>
+    {STATE[state].mark} {STATE[state].says}
+  </span>
+);
+
+const postedColumns = (zone: string): readonly Column<PostedRow>[] => [
+  { id: 'state', name: 'Letter', by: (one) => STATE[one.state].says, cell: stateOf },
+  { id: 'subject', name: 'About', by: (one) => one.subject, cell: (one) => one.subject },
+  { id: 'to', name: 'To', by: (one) => one.to ?? '', cell: (one) => one.to || 'address erased', className: 'text-soft' },
+  {
+    id: 'when',
+    name: 'When',
+    by: (one) => (one.sentAt === null ? one.dueOn : new Date(one.sentAt).toISOString()),
+    cell: (one) =>
+      one.sentAt === null ? longDate(one.dueOn) : `${fullDate(one.sentAt, zone)} ${clockTime(one.sentAt, zone, one.sentAt)}`,
+    className: 'reading text-sm',
+  },
+];
+
+type LettersProps = {
+  readonly toRead: readonly LetterRow[];
+  readonly posted: readonly PostedRow[];
+  readonly zone: string;
+  readonly search: Search;
+};
+
+/** Letters to owners: what wants a person stands above; beneath it what waits, what went and when. */
+export function Letters({ toRead, posted, zone, search }: LettersProps) {
+  const drafts = toRead.filter((row) => row.state === 'draft').map((row) => row.id);
   return (
     <section id="letters" className="mt-8">
       <div className="flex flex-wrap items-center justify-between gap-4">
@@ -58,7 +90,7 @@ export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; r
         written to between {QUIET.from} and {QUIET.until}. Without a mail server each letter is a file in the folder “outbox”
         beside the shop’s file.
       </p>
-      {rows.length === 0 ? <p className="text-soft">None yet.</p> : null}
+      {toRead.length + posted.length === 0 ? <p className="text-soft">None yet.</p> : null}
       {drafts.length > 1 ? (
         <div className="mt-2 flex flex-wrap items-center justify-between gap-3 border-cure border-l-4 pl-3">
           <span className="font-semibold">{drafts.length} drafts wait to be read; nothing of them goes before.</span>
@@ -66,41 +98,46 @@ export function Letters({ rows, zone }: { readonly rows: readonly LetterRow[]; r
         </div>
       ) : null}
       <ul>
-        {rows.map((row) => {
-          const { mark, says, tone } = STATE[row.state];
-          return (
-            <li
-              key={row.id}
-              className="grid gap-x-4 border-hair border-t py-1 bench:grid-cols-[9rem_minmax(0,1fr)_minmax(0,1fr)_9rem]"
-            >
-              <span className={tone}>
-                {mark} {says}
-              </span>
-              <span>{row.subject}</span>
-              <span className="text-soft">{row.to || 'address erased'}</span>
-              <span className="reading text-sm">
-                {row.sentAt === null
-                  ? longDate(row.dueOn)
-                  : `${fullDate(row.sentAt, zone)} ${clockTime(row.sentAt, zone, row.sentAt)}`}
-              </span>
-              {row.why ? (
-                <span className="flex items-center gap-3 text-late bench:col-span-4">
-                  {row.why} <AgainButton id={row.id} />
-                </span>
-              ) : null}
-              {row.state === 'draft' ? (
-                <div className="flex flex-wrap items-start justify-between gap-3 border-cure border-l-4 pl-3 bench:col-span-4">
-                  <details open={drafts.length < FOLDED_FROM}>
-                    <summary className="min-h-11 content-center text-sm">What it says</summary>
-                    <span className="block max-w-prose whitespace-pre-line text-sm">{row.body}</span>
-                  </details>
-                  <DraftButtons ids={[row.id]} />
-                </div>
-              ) : null}
-            </li>
-          );
-        })}
+        {toRead.map((row) => (
+          <ToRead key={row.id} row={row} open={drafts.length < FOLDED_FROM} />
+        ))}
       </ul>
+      {posted.length > 0 ? (
+        <DataTable
+          id="letters"
+          path="/care"
+          search={search}
+          rows={posted}
+          columns={postedColumns(zone)}
+          keyOf={(one) => one.id}
+          size={LETTERS_SHOWN}
+        />
+      ) : null}
     </section>
+  );
+}
+
+/** A letter that waits for a person: a draft to be read before it goes, or one that did not go. */
+function ToRead({ row, open }: { readonly row: LetterRow; readonly open: boolean }) {
+  return (
+    <li className="grid gap-x-4 border-hair border-t py-1 bench:grid-cols-[9rem_minmax(0,1fr)_minmax(0,1fr)_9rem]">
+      {stateOf(row)}
+      <span>{row.subject}</span>
+      <span className="text-soft">{row.to || 'address erased'}</span>
+      <span className="reading text-sm">{longDate(row.dueOn)}</span>
+      {row.why ? (
+        <span className="flex items-center gap-3 text-late bench:col-span-4">
+          {row.why} <AgainButton id={row.id} />
+        </span>
+      ) : null}
+      {row.state === 'draft' ? (
+        <div className="flex flex-wrap items-start justify-between gap-3 border-cure border-l-4 pl-3 bench:col-span-4">
+          <Fold open={open} lineClass="text-sm" says="What it says">
+            <span className="block max-w-prose whitespace-pre-line text-sm">{row.body}</span>
+          </Fold>
+          <DraftButtons ids={[row.id]} />
+        </div>
+      ) : null}
+    </li>
   );
 }

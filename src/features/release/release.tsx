@@ -30,6 +30,7 @@ import { cautionsWith } from '@/web/cautions';
 import { allLots } from '@/data/stores/queries';
 import { Labelled, PriceForm } from './components/price-form';
 import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from '@/print/record-body';
+import { Fold } from '@/ui/fold';
 
 /** What each gate rests on, in words; who and when where someone did it. */
 function evidenceWords(
@@ -223,10 +224,9 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
             <div className="mt-4">
               <CostOf record={record} />
             </div>
-            <details className="mt-3">
-              <summary className="min-h-11 font-semibold">What it rests on</summary>
+            <Fold className="mt-3" line="strong" says="What it rests on">
               <RecordBody record={record} />
-            </details>
+            </Fold>
           </>
         ) : (
           <p className="mt-3 text-soft">It was decided before whole records were kept.</p>
@@ -324,10 +324,9 @@ function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId }: Unde
         ) : (
           <Labelled batchId={batch.id} number={batch.number} />
         )}
-        <details className="mt-4">
-          <summary className="min-h-11 font-semibold">The rest of the record</summary>
+        <Fold className="mt-4" line="strong" says="The rest of the record">
           <RecordBody record={draft} />
-        </details>
+        </Fold>
       </div>
     </div>
   );

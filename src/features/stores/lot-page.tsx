@@ -28,6 +28,7 @@ import { Reached } from './reached';
 import { toTheMinute } from '@/ui/when';
 import { TraceDrawing } from './trace-drawing';
 import { TraceList } from './trace-list';
+import { Fold } from '@/ui/fold';
 
 const asRight = (lot: KnownLot): RightLot => ({
   id: lot.id,
@@ -105,8 +106,12 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
         <TraceDrawing trace={trace} />
         <TraceList trace={trace} />
       </section>
-      <details className="mt-8 max-w-2xl" open={Object.keys(search).some((key) => key.startsWith('moves-'))}>
-        <summary className="min-h-11 font-semibold">Every movement of it ({record.movements.length})</summary>
+      <Fold
+        className="mt-8 max-w-2xl"
+        open={Object.keys(search).some((key) => key.startsWith('moves-'))}
+        line="strong"
+        says={<>Every movement of it ({record.movements.length})</>}
+      >
         <DataTable
           id="moves"
           path={`/stores/lots/${id}`}
@@ -115,7 +120,7 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
           columns={movementColumns(shop.zone)}
           keyOf={(one) => one.id}
         />
-      </details>
+      </Fold>
     </>
   );
 }

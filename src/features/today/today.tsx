@@ -16,6 +16,7 @@ import { Rack, type Shelf } from './components/rack';
 import { pegsOf } from './pegs';
 import { type OpenBatch, shopNow, titleOf } from '@/web/hands/open-batches';
 import { week } from './week';
+import { Fold } from '@/ui/fold';
 
 /** What of the shop is looked at: one person's hands, one place. */
 export type TodayLook = { readonly who: string | null; readonly place: string | null };
@@ -55,12 +56,11 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         ),
         standing: shown
           .filter((one) => one.batch.place?.id === place.id)
-          .map(({ batch, standing, action }) => ({
+          .map(({ batch, standing }) => ({
             id: batch.id,
             number: batch.number,
             title: titleOf(batch),
             ring: standing.ring,
-            next: action?.action ?? 'All steps done',
           })),
       };
     });
@@ -148,11 +148,15 @@ function PlanWords({ open, plan, blocked, zone, nowMs }: PlanProps) {
         </p>
       ))}
       {plan.moved.length > 0 ? (
-        <details className="mb-2">
-          <summary className="min-h-11 cursor-pointer py-2">
-            The plan moved {plan.moved.length} {plan.moved.length === 1 ? 'step' : 'steps'}
-            {newest ? `, since ${newest.batch.number} was recorded ${time(newest.entry.recordedAt)}` : ''}
-          </summary>
+        <Fold
+          className="mb-2"
+          says={
+            <>
+              The plan moved {plan.moved.length} {plan.moved.length === 1 ? 'step' : 'steps'}
+              {newest ? `, since ${newest.batch.number} was recorded ${time(newest.entry.recordedAt)}` : ''}
+            </>
+          }
+        >
           <ul className="reading pl-4">
             {plan.moved.slice(0, MOST_MOVES).map((move) => (
               <li key={`${move.batch}-${move.id}`}>
@@ -162,7 +166,7 @@ function PlanWords({ open, plan, blocked, zone, nowMs }: PlanProps) {
             ))}
             {plan.moved.length > MOST_MOVES ? <li>and {plan.moved.length - MOST_MOVES} more</li> : null}
           </ul>
-        </details>
+        </Fold>
       ) : null}
     </>
   );

@@ -3,6 +3,7 @@
 import { Link } from '@/ui/link';
 import { AlarmSwitch } from '../hands/alarm-switch';
 import { choosePerson, dim } from './actions';
+import { Toggle } from '@/ui/toggle';
 
 export type DevicePerson = { readonly id: number; readonly initials: string; readonly name: string };
 
@@ -13,17 +14,15 @@ export function WhoIsHere({ people, person }: { readonly people: readonly Device
       <legend className="label">{person ? 'At this device' : 'Who is here?'}</legend>
       <div className="flex flex-wrap gap-1">
         {people.map((one) => (
-          <button
-            type="button"
+          <Toggle
             key={one.id}
-            title={one.name}
-            aria-pressed={one.id === person}
+            on={one.id === person}
             aria-label={one.name}
-            onClick={() => void choosePerson(one.id)}
+            onTurn={() => void choosePerson(one.id)}
             className={`min-h-11 min-w-11 grow border-2 border-ink px-1 text-sm font-semibold ${one.id === person ? 'bg-ink text-bench' : person ? 'hover:bg-hair' : 'bg-glow'}`}
           >
             {one.initials}
-          </button>
+          </Toggle>
         ))}
       </div>
     </fieldset>

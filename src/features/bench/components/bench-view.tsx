@@ -20,6 +20,7 @@ import { RecordButtons } from '@/web/hands/record-buttons';
 import { useRecord } from '@/web/hands/use-record';
 import { useKeys } from '@/web/keys';
 import { useRefresh } from '@/web/use-refresh';
+import { Fold } from '@/ui/fold';
 
 const COUNTDOWN_WORDS: Readonly<Record<Countdown['to'], string>> = {
   'may-be-done': 'until it may be done',
@@ -155,10 +156,9 @@ export function BenchView({
         </p>
       ))}
       {caution ? (
-        <details className="border-late border-l-8 bg-paper px-4 text-xl">
-          <summary className="min-h-11 py-1.5 font-semibold">▲ {caution.head}</summary>
+        <Fold className="border-late border-l-8 bg-paper px-4 text-xl" line="strong" says={<>▲ {caution.head}</>}>
           <p className="pb-2">{caution.text}</p>
-        </details>
+        </Fold>
       ) : null}
       <CountDown action={action} nowMs={nowMs} zone={zone} />
       {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
@@ -184,10 +184,9 @@ export function BenchView({
         onTakeBack={() => action && void takeBack(action.batchId, number)}
       />
       {coats.length > 0 ? (
-        <details>
-          <summary className="min-h-11 cursor-pointer py-2 text-xl font-semibold">More coats, or fewer</summary>
+        <Fold line="strong" lineClass="text-xl" says="More coats, or fewer">
           <CoatChanges batchId={batchId} slots={coats} changes={changes} />
-        </details>
+        </Fold>
       ) : null}
       {ready ? null : <p className="text-xl font-semibold text-late">▲ Say first who is at this device, on any other screen.</p>}
     </main>

@@ -11,6 +11,7 @@ import { freshId } from '@/ui/id';
 import { type FormulaDraft, type DraftLine, setGrams, setShare } from '@/core/blend';
 import { IngredientPicker } from '@/web/ingredient-picker';
 import { TextBox } from '@/ui/field';
+import { Toggle } from '@/ui/toggle';
 
 const MOST_LINES = 12;
 
@@ -122,16 +123,14 @@ function LineRow({ line, index, made, fault, alone, onSet, onShare, onGrams, onO
       </td>
       <td className="reading py-3 pl-3 text-right text-soft">{made ? say(made.volumeMl, 'ml') : '–'}</td>
       <td className="whitespace-nowrap py-1 text-right">
-        <button
-          type="button"
-          aria-pressed={line.locked === true}
+        <Toggle
+          on={line.locked === true}
           aria-label={`Lock the share of ${name}`}
-          title="Its share stays while the others move"
           className={`min-h-11 min-w-10 text-sm font-semibold ${line.locked ? 'bg-ink text-bench' : 'text-soft underline underline-offset-4'}`}
-          onClick={() => onSet({ locked: !line.locked })}
+          onTurn={(locked) => onSet({ locked })}
         >
           {line.locked ? 'fixed' : 'fix'}
-        </button>
+        </Toggle>
         <button
           type="button"
           aria-label={`Take line ${index + 1} out`}

@@ -19,6 +19,7 @@ import { portOf, useDevice } from '@/web/use-device';
 import { useRehearsal } from '../use-rehearsal';
 import { PanChoice, type PanFacts } from './pan-choice';
 import { type CurvePoint, PotCurve } from './pot-curve';
+import { Fold } from '@/ui/fold';
 
 type Props = {
   readonly pourId: number;
@@ -242,8 +243,7 @@ function WentWrong({ pourId }: Pick<Props, 'pourId'>) {
   const { busy, rest, run } = useSave<void>();
   return (
     <>
-      <details className="mt-4">
-        <summary className="min-h-11 font-semibold">Something went wrong</summary>
+      <Fold className="mt-4" line="strong" says="Something went wrong">
         <div className="flex flex-wrap gap-2">
           <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'browned', spoilt: true }))}>
             It browned: tool wax
@@ -259,7 +259,7 @@ function WentWrong({ pourId }: Pick<Props, 'pourId'>) {
           Browned wax is held: it goes on no board, and stays as tool wax. A dry bath: heat off, let the pan cool before water
           goes in.
         </p>
-      </details>
+      </Fold>
       <Faults of={rest([])} />
     </>
   );

@@ -7,6 +7,7 @@ import { say } from '@/core/quantity';
 import { cautionsInWords, CONTACT_WORDS, FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
+import { Fold } from '@/ui/fold';
 
 /** How an ingredient dries by itself: one that dries by halves stays tacky. */
 const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' : dries);
@@ -38,12 +39,17 @@ export function IngredientList() {
       <ul className="mt-2 grid gap-x-8 wide:grid-cols-2">
         {found.map((one) => (
           <li key={one.id} className="border-rule border-t">
-            <details>
-              <summary className="flex min-h-12 items-center gap-3">
-                <FamilySwatch family={one.family} />
-                <span className="grow font-semibold">{one.name}</span>
-                <span className="text-right text-sm text-soft">{CONTACT_WORDS[one.contact]}</span>
-              </summary>
+            <Fold
+              line="row"
+              lineClass="gap-3"
+              says={
+                <>
+                  <FamilySwatch family={one.family} />
+                  <span className="grow font-semibold">{one.name}</span>
+                  <span className="text-right text-sm text-soft">{CONTACT_WORDS[one.contact]}</span>
+                </>
+              }
+            >
               <p className="mb-2 max-w-prose">{one.note}</p>
               <p className="label">
                 {FAMILY_WORDS[one.family]}
@@ -66,7 +72,7 @@ export function IngredientList() {
                   ),
                 )}
               </ul>
-            </details>
+            </Fold>
           </li>
         ))}
       </ul>

@@ -14,7 +14,6 @@ export type Shelf = {
     readonly number: string;
     readonly title: string;
     readonly ring: RingFacts;
-    readonly next: string;
   }[];
 };
 
@@ -31,11 +30,7 @@ export function Rack({ shelves }: { readonly shelves: readonly Shelf[] }) {
           <ul className="flex min-h-20 grow flex-wrap items-end gap-x-4 gap-y-1 px-3">
             {shelf.standing.map((one) => (
               <li key={one.id}>
-                <Link
-                  href={`/work/${one.number}`}
-                  className="flex flex-col items-center no-underline hover:underline"
-                  title={`${one.title}. Next: ${one.next}`}
-                >
+                <Link href={`/work/${one.number}`} className="flex flex-col items-center no-underline hover:underline">
                   <span className="reading text-sm font-semibold leading-4">{one.number}</span>
                   <Ring facts={one.ring} seed={one.id} size={size} title={one.title} />
                 </Link>

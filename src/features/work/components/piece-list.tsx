@@ -32,13 +32,10 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
       {origin ? <p className="text-sm text-soft">{origin}</p> : null}
       <ul className="reading my-1 flex flex-wrap gap-x-4 gap-y-1 text-sm">
         {pieces.map((one) => (
-          <li
-            key={one.id}
-            className={one.left ? 'text-soft line-through' : ''}
-            title={[one.left, one.came].filter(Boolean).join('; ')}
-          >
-            {one.tag}
-            {one.left ? <span className="sr-only"> left: {one.left}</span> : null}
+          <li key={one.id} className={one.left ? 'text-soft' : ''}>
+            <span className={one.left ? 'line-through' : ''}>{one.tag}</span>
+            {one.left ? <span> {one.left}</span> : null}
+            {one.came ? <span className="text-soft"> {one.came}</span> : null}
           </li>
         ))}
       </ul>

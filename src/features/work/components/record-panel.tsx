@@ -14,6 +14,7 @@ import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
 import { TinScale } from './tin-scale';
 import { RecordButtons } from '@/web/hands/record-buttons';
 import { type Details, useRecord } from '@/web/hands/use-record';
+import { Fold } from '@/ui/fold';
 
 const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '', next: '', nextGrams: '' };
 
@@ -240,10 +241,14 @@ type RanOutProps = {
 /** Its lot ran out within the coat: what the rest came from. */
 function RanOut({ lot, nextLots, typed, fault, onChange }: RanOutProps) {
   return (
-    <details className="mb-1">
-      <summary className="min-h-11 cursor-pointer py-2">
-        {lot} ran out within this coat{typed.next === '' ? '' : ', the rest from another'}
-      </summary>
+    <Fold
+      className="mb-1"
+      says={
+        <>
+          {lot} ran out within this coat{typed.next === '' ? '' : ', the rest from another'}
+        </>
+      }
+    >
       <div className="grid max-w-xl grid-cols-2 gap-x-4">
         <SelectField
           label="The rest came from"
@@ -267,7 +272,7 @@ function RanOut({ lot, nextLots, typed, fault, onChange }: RanOutProps) {
           inputMode="decimal"
         />
       </div>
-    </details>
+    </Fold>
   );
 }
 
@@ -291,12 +296,16 @@ function LookOver({ action, geometry, dries, seen, onChange }: LookProps) {
     setFault(small ? '' : 'This cannot be read as a picture. Try another.');
   };
   return (
-    <details className="mb-3">
-      <summary className="min-h-11 cursor-pointer py-2">
-        Look it over: surfaces, faults, photo
-        {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
-        {photo ? ', photo ready' : ''}
-      </summary>
+    <Fold
+      className="mb-3"
+      says={
+        <>
+          Look it over: surfaces, faults, photo
+          {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
+          {photo ? ', photo ready' : ''}
+        </>
+      }
+    >
       <SurfaceList
         geometry={geometry}
         name={action.title}
@@ -311,6 +320,6 @@ function LookOver({ action, geometry, dries, seen, onChange }: LookProps) {
         {photo ? <img src={photo.shown} alt="What will be kept" className="h-20" /> : null}
         {fault ? <span className="font-semibold text-late">▲ {fault}</span> : null}
       </label>
-    </details>
+    </Fold>
   );
 }
