@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   timeout: 120_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
   maxFailures: process.env.CI ? 0 : 10,

@@ -323,9 +323,9 @@ test('a first soak longer than its oil bears is allowed once it was read what ca
   await page.getByLabel('Pieces').fill('1');
   const oil = page.getByLabel(/^Drying oil:/);
   await oil.selectOption((await oil.locator('option', { hasText: 'S31-03' }).getAttribute('value')) ?? '');
-  await expect(page.getByText('its surplus gums after 120 min')).toBeVisible();
+  await expect(page.getByText('its surplus gums after 2 h')).toBeVisible();
   await page.getByRole('button', { name: 'Start the batch' }).click();
-  await expect(page.getByText('This material gums after 120 min').first()).toBeVisible();
+  await expect(page.getByText('This material gums after 2 h').first()).toBeVisible();
   await page.getByLabel(/^Read\. It may lie longer/).check();
   await page.getByLabel('Why it may').fill('thirsty end grain');
   await page.getByRole('button', { name: 'Start the batch' }).click();

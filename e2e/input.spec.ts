@@ -1,4 +1,4 @@
-import { beWren, expect, pick, test } from './shop';
+import { beWren, expect, pick, takenOver, test } from './shop';
 
 test('bad amounts of a lot are refused in words and change nothing', async ({ page }) => {
   await beWren(page);
@@ -144,10 +144,7 @@ test('what is chosen and typed before the page’s script runs is kept', async (
   await page.getByLabel('and then').selectOption('wipe daily until the paper stays clean, and judge it again');
   await page.getByLabel(/^Reason/).fill('it weeps at the bowl');
   letGo();
-  // The script has taken the page over: its sign is that it knows the button.
-  await page.waitForFunction(() =>
-    [...document.querySelectorAll('main button')].some((one) => Object.keys(one).some((key) => key.startsWith('__reactProps'))),
-  );
+  await takenOver(page);
   await page.getByRole('button', { name: 'Refuse' }).click();
   await expect(page.getByText(/R31-002 refused, to be mended/)).toBeVisible();
   await page.goto('/work/31-003');

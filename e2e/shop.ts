@@ -116,8 +116,38 @@ export const test = base.extend<Options & { shop: Shop }>({
   baseURL: async ({ shop }, use) => {
     await use(shop.url);
   },
+  /** A tap that comes before the page's script has taken over is lost, as it is to a hand; a hand taps again, a test waits. */
+  page: async ({ page, javaScriptEnabled }, use) => {
+    const { goto, reload } = page;
+    page.goto = async (...to) => {
+      const answer = await goto.apply(page, to);
+      if (javaScriptEnabled !== false && to[1]?.waitUntil === undefined) await takenOver(page);
+      return answer;
+    };
+    page.reload = async (...how) => {
+      const answer = await reload.apply(page, how);
+      if (javaScriptEnabled !== false) await takenOver(page);
+      return answer;
+    };
+    await use(page);
+  },
 });
 export { expect };
+
+/** Waits until the page's script knows its buttons; a page without a script, or without a button, is ready as it is. */
+export async function takenOver(page: Page): Promise<void> {
+  await page
+    .waitForFunction(() => {
+      const buttons = [...document.querySelectorAll('button')];
+      return (
+        !document.querySelector('script[src*="/_next/"]') ||
+        buttons.length === 0 ||
+        buttons.some((one) => Object.keys(one).some((key) => key.startsWith('__reactProps')))
+      );
+    })
+    // A page that moves on by itself, or whose network is cut, is judged by the test itself.
+    .catch(() => undefined);
+}
 
 /** Says who is at this device, as a maker does once. */
 export async function beWren(page: Page): Promise<void> {

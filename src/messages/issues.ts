@@ -10,7 +10,8 @@ const number = (value: string | number | undefined): string =>
 /** A quantity in a fault; a reading of the scale to the tenth, so that what was typed is known again. */
 const amount = (value: string | number | undefined, heldIn: HeldIn, digits?: number): string =>
   typeof value === 'number' ? say(value, heldIn, digits) : (value ?? '');
-const mass = (value: string | number | undefined): string => amount(value, 'g', 1);
+const mass = (value: string | number | undefined): string =>
+  amount(value, 'g', typeof value === 'number' && Number.isInteger(Number(value.toFixed(1))) ? 0 : 1);
 
 /** Every fault in words: what is wrong and what to do next. One row for each code of the core. */
 export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {

@@ -14,7 +14,7 @@ import {
   RANCID_FROM,
   THINNED,
 } from './nature';
-import { NEAR_ENOUGH, ON_MARK } from './running';
+import { HAIR_G, markWith, NEAR_ENOUGH, ON_MARK } from './running';
 
 const paste = [
   { ingredient: 'beeswax', parts: 1 },
@@ -308,6 +308,18 @@ describe('the running scale', () => {
     expect(at({ beeswax: 100.4 }).over).toBeNull();
     expect(at({ beeswax: 104 }).over).toEqual({ ingredient: 'beeswax', overG: 4 });
     expect(at({ beeswax: 100, 'mineral-oil': 364 }, 468).next).toEqual({ ingredient: 'beeswax', toGoG: 4, stopAtG: 468 });
+  });
+  it('empties a lot that cannot fill the line, and trusts the line’s own mark where the lot is empty by its book', () => {
+    const next = at({ beeswax: 100 }).next;
+    if (!next) throw new Error('nothing is next');
+    expect(markWith(next, null)).toEqual({ toGoG: 350, stopAtG: 450, isSplit: false });
+    expect(markWith(next, 351)).toEqual({ toGoG: 350, stopAtG: 450, isSplit: false });
+    expect(markWith(next, 120)).toEqual({ toGoG: 120, stopAtG: 220, isSplit: true });
+    // One gram short is short; a hair is not.
+    expect(markWith(next, 349)).toEqual({ toGoG: 349, stopAtG: 449, isSplit: true });
+    expect(markWith(next, 350 - HAIR_G / 2).isSplit).toBe(false);
+    expect(markWith(next, HAIR_G)).toEqual({ toGoG: 350, stopAtG: 450, isSplit: false });
+    expect(markWith(next, 0)).toEqual({ toGoG: 350, stopAtG: 450, isSplit: false });
   });
   it('says of a line that was begun and is short how short, whether that is near enough, and what less keeps the ratio', () => {
     const short = (poured: Record<string, number>, last: string) => {

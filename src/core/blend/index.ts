@@ -35,7 +35,7 @@ export {
   worstContact,
 } from './nature';
 export { type Products, products } from './products';
-export { ON_MARK, type Running, running } from './running';
+export { HAIR_G, markWith, ON_MARK, type Running, running } from './running';
 export { BASES, type BlendInput, FormulaLine, type Make, type ProductsInput, type SolveInput } from './schema';
 export { addForFeel, forPurpose, PURPOSE_FEEL, PURPOSES, type Purpose } from './purpose';
 export { fitThumbs, type ThumbTest, type WaxFactor } from './thumb';

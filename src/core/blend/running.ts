@@ -75,6 +75,23 @@ export function running(
   });
 }
 
+/** A mark this near is on it, and a lot with no more than this is empty by its book, g. */
+export const HAIR_G = 0.05;
+
+/**
+ * Where to stop with the lot at hand. Where it cannot fill the line it is emptied first, and the next one goes on from there;
+ * one that is empty by its book may hold more all the same: then the mark is the line's own.
+ * @param leftG what the lot's book says is in it, g; null where no stock is drawn or a reading is corrected
+ * @returns grams still to go and the cumulative reading to stop at, g; whether the line is not full by then
+ */
+export function markWith(
+  next: NonNullable<Running['next']>,
+  leftG: number | null,
+): { readonly toGoG: number; readonly stopAtG: number; readonly isSplit: boolean } {
+  const toGoG = leftG !== null && leftG > HAIR_G ? Math.min(next.toGoG, leftG) : next.toGoG;
+  return { toGoG, stopAtG: next.stopAtG - next.toGoG + toGoG, isSplit: toGoG < next.toGoG - HAIR_G };
+}
+
 type State = Running['lines'][number];
 
 function shortOf({ ingredient, targetG: mark, pouredG }: State, lines: readonly State[], targetG: number): Running['short'] {

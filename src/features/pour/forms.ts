@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { typed } from '@/core/contract';
-import { fail, ok, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
+import { typed, typedOrNone } from '@/core/contract';
+import { fail, ok, parseMass, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
 import { rowId } from '@/web/shapes';
 
 /** The forms of the pour, field by field; their actions read the same. */
@@ -20,4 +20,6 @@ export const FillFields = z.object({
   noLumps: z.boolean(),
   jars: z.array(z.object({ containerId: rowId, count, net: z.string().max(40), weighed: z.string().max(400) })),
 });
+/** What the scale says, typed as it shows it; empty where it is read from the scale. Its lot is chosen beside it. */
+export const WeighFields = z.object({ reading: typedOrNone(parseMass), lotId: z.string() });
 export const TemperatureFields = z.object({ temp: typed(parseTemperature) });

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { type Gathered, type Running, running } from '@/core/blend';
+import { type Gathered, HAIR_G, markWith, type Running, running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { say, parseMass, figure } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
@@ -10,7 +10,9 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
+import { type Form, useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
+import { WeighFields } from '../forms';
 import { allIn, bookMore, giveUp, goOnShort, growPot, leaveForNext, madeCold, weigh } from '../actions';
 import { portOf, useDevice } from '@/web/use-device';
 import { Gather, type ShelfLot } from './gather';
@@ -53,8 +55,6 @@ type Props = {
 const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
 /** As the scale shows it: an instruction names the very figures the eye waits for. */
 const shownAs = (value: number): string => say(value, 'g', value >= 100 ? 0 : 1);
-/** A mark this near is on it, g. */
-const HAIR_G = 0.05;
 
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 
@@ -63,49 +63,42 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   const [isGathered, setGathered] = useState(last !== null || pot.practice);
   const [device, setDevice] = useState<Device | null>(null);
   const shown = useDevice(device?.port ?? null);
-  const [reading, setReading] = useState('');
   const [correcting, setCorrecting] = useState(false);
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
-  const { busy, faults, rest, run } = useSave<unknown>();
+  const { busy, rest, run } = useSave<unknown>();
   const state = running(pot.lines, pot.basis, pot.targetG, poured, last?.ingredientId);
-  if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
-  const shelf = Object.values(lots).flat();
-  if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
-  const { next, over, lines } = state.value;
+  const next = state.ok ? state.value.next : null;
   const entering = correcting && last ? last.ingredientId : next?.ingredient;
   const choices = entering ? (lots[entering] ?? []) : [];
   const lotId = entering ? ((correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id)) ?? 0) : 0;
   const lot = choices.find((one) => one.id === lotId);
-  const onScale = next ? next.stopAtG - next.toGoG : 0;
-  // Where the lot cannot fill the line, it is emptied first and the next one goes on from there.
-  // One that is empty by the book may hold more all the same: then the mark is the line's own.
-  const booked = lot && !correcting && !pot.practice && lot.leftG > HAIR_G ? lot.leftG : Number.POSITIVE_INFINITY;
-  const toGoG = next ? Math.min(next.toGoG, booked) : 0;
-  const stopAtG = onScale + toGoG;
-  const isSplit = next !== null && toGoG < next.toGoG - HAIR_G;
+  const form = useForm({
+    schema: WeighFields,
+    start: { reading: '', lotId: '' },
+    save: ({ reading: text }) =>
+      weigh({
+        clientId: freshId(),
+        pourId: pot.id,
+        ingredientId: entering,
+        lotId: pot.practice ? null : lotId,
+        fromPractice: device !== null && text === '',
+        reading: text === '' ? say(shown.value ?? 0, 'g', 1) : text,
+        corrects: correcting ? (last?.clientId ?? null) : null,
+        stray: false,
+      }),
+    done: () => setCorrecting(false),
+    keptAs: `weighing ${pot.id} ${entering}`,
+  });
+  if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
+  const shelf = Object.values(lots).flat();
+  if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
+  const { over, lines } = state.value;
+  const booked = lot && !correcting && !pot.practice ? lot.leftG : null;
+  const { toGoG, stopAtG, isSplit } = next ? markWith(next, booked) : { toGoG: 0, stopAtG: 0, isSplit: false };
+  const { reading } = form.values;
   const typed = parseMass(reading);
   const live = reading !== '' && typed.ok ? typed.value : shown.value;
   const still = next && !correcting && live !== null && (reading !== '' || device) ? stopAtG - live : toGoG;
-  const send = (text: string): void => {
-    if (!entering) return;
-    void run(
-      () =>
-        weigh({
-          clientId: freshId(),
-          pourId: pot.id,
-          ingredientId: entering,
-          lotId: pot.practice ? null : lotId,
-          fromPractice: device !== null && reading === '',
-          reading: text,
-          corrects: correcting ? (last?.clientId ?? null) : null,
-          stray: false,
-        }),
-      () => {
-        setReading('');
-        setCorrecting(false);
-      },
-    );
-  };
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
       <section aria-label="Running scale">
@@ -134,25 +127,21 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
             </p>
             {next && !correcting ? <ToGo ingredient={entering} still={still} target={toGoG} /> : null}
             <WeighForm
-              reading={reading}
+              form={form}
               shown={shown}
               device={device !== null}
               practice={pot.practice}
               choices={choices}
               lotId={lotId}
               correcting={correcting}
-              busy={busy}
-              faults={faults}
-              onType={setReading}
               onChoose={(id) => setChosen({ ...chosen, [entering]: id })}
-              onSend={send}
             />
           </>
         ) : (
           <p className="text-lg">Everything is in.</p>
         )}
         <Overdrawn lots={overdrawn} />
-        <Faults of={rest(['reading', 'lotId'])} />
+        <Faults of={[...form.faults, ...rest([])]} />
         <PotActions
           pot={pot}
           last={last}
@@ -188,23 +177,20 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
 }
 
 type WeighProps = {
-  readonly reading: string;
+  readonly form: Form<{ reading: string; lotId: string }>;
   readonly shown: ReturnType<typeof useDevice>;
   readonly device: boolean;
   readonly practice: boolean;
   readonly choices: readonly ShelfLot[];
   readonly lotId: number;
   readonly correcting: boolean;
-  readonly busy: boolean;
-  readonly faults: Readonly<Record<string, string>>;
-  readonly onType: (reading: string) => void;
   readonly onChoose: (lotId: number) => void;
-  readonly onSend: (reading: string) => void;
 };
 
 /** One reading, from the scale or typed as it shows, and the lot it came from. */
 function WeighForm(props: WeighProps) {
-  const { reading, shown, device, practice, choices, lotId, correcting, busy, faults, onType, onChoose, onSend } = props;
+  const { form, shown, device, practice, choices, lotId, correcting, onChoose } = props;
+  const { reading } = form.values;
   const typed = parseMass(reading);
   const fromScale = device && reading === '' && shown.value !== null;
   const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
@@ -213,18 +199,17 @@ function WeighForm(props: WeighProps) {
       className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
       onSubmit={(event) => {
         event.preventDefault();
-        if (ready) onSend(reading !== '' ? reading : say(shown.value ?? 0, 'g', 1));
+        if (ready) form.submit();
       }}
     >
       <TextField
         label="The scale says"
-        value={reading}
-        onChange={(event) => onType(event.target.value)}
+        {...form.field('reading')}
         inputMode="decimal"
         placeholder={fromScale ? say(shown.value ?? 0, 'g', 1) : ''}
         hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
         echo={reading !== '' && typed.ok ? say(typed.value, 'g') : null}
-        fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : faults.reading}
+        fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('reading')}
       />
       {practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
       <LotField
@@ -232,10 +217,10 @@ function WeighForm(props: WeighProps) {
         choices={choices}
         value={lotId}
         disabled={correcting}
-        fault={faults.lotId}
+        fault={form.fault('lotId')}
         onChoose={onChoose}
       />
-      <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || !ready}>
+      <Button look="hand" big type="submit" className="bench:mt-5" disabled={form.busy || !ready}>
         {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
       </Button>
     </form>
