@@ -6,14 +6,13 @@ import { CHECK_KINDS } from '@/core/cure';
 import { recordCheck, recordWeighing } from '@/data/cure/commands';
 import { recordReading } from '@/data/shop/commands';
 import { act, type Answer } from '@/web/act';
-import { ReadingFields, WeighingFields } from './forms';
+import { CheckFields, ReadingFields, WeighingFields } from './forms';
 
-const Check = z.object({
+const Check = CheckFields.extend({
   clientId,
   batchId: rowId,
   kind: z.enum(CHECK_KINDS),
   pass: z.boolean(),
-  note: z.string().max(2000),
 });
 
 /** A judgement of a batch's finish, made now. */

@@ -17,3 +17,5 @@ export const ReadingFields = z.object({
   rh: typed(parseHumidity),
 });
 export const WeighingFields = z.object({ mass: typed(parseMass) });
+/** What was seen before a check is judged; the judgement is the button that is pressed. */
+export const CheckFields = z.object({ note: z.string().max(2000) });

@@ -8,6 +8,7 @@ import { Timing } from '@/web/hands/timing';
 import { type HandAction, type HandRisk, pressOf, riskOf } from '@/core/hands';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
+import { useDraft } from '@/ui/draft';
 import { useNow } from '@/ui/now';
 import { type SmallPhoto, smallPhoto } from './small-photo';
 import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
@@ -77,7 +78,8 @@ type ActionProps = Props & { readonly action: HandAction };
 
 function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPractise, dries, nextLots }: ActionProps) {
   const nowMs = useNow(serverNowMs);
-  const [typed, setTyped] = useState(EMPTY);
+  // It is no form of the kit: what it records goes by the device's own queue, with or without a network.
+  const [typed, setTyped, letGo] = useDraft<Typed>(`rendle-record-${action.batchId}-${action.task}`, EMPTY);
   const [seen, setSeen] = useState(NOTHING_SEEN);
   const { busy, told, record, takeBack } = useRecord(serverNowMs);
   const read = readTyped(typed, zone);
@@ -96,6 +98,7 @@ function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPr
     });
     if (!stored) return;
     setTyped(EMPTY);
+    letGo();
     setSeen(NOTHING_SEEN);
   };
   const blocked = busy || read.faulty;
