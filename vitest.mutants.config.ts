@@ -4,5 +4,6 @@ import whole from './vitest.config';
 /** The core's own tests and the worked cases: what the mutants of the core's rooms are tried against. */
 export default mergeConfig(
   { ...whole, test: { ...whole.test, include: [], globalSetup: undefined } },
-  defineConfig({ test: { include: ['src/core/**/*.test.ts', 'src/cli/calc.test.ts'] } }),
+  // Instrumented code is several times slower.
+  defineConfig({ test: { include: ['src/core/**/*.test.ts', 'src/cli/calc.test.ts'], testTimeout: 180_000 } }),
 );

@@ -2,7 +2,10 @@ import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { is } from 'drizzle-orm';
+import { getTableConfig, SQLiteSyncDialect, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import { migrateFile, openFile } from './db';
+import * as schema from './schema';
 import { fileOfShape, refusal } from './testing';
 
 let folder: string;
@@ -40,6 +43,29 @@ describe('a file of an older house', () => {
     expect(refusal(() => raw.prepare('update room_reading set temp_c = 30').run())).toContain('a reading is not changed');
     raw.close();
     expect(migrateFile(file, 'again')).toBeNull();
+  });
+  it('has every column and every check that the code counts on', () => {
+    const { raw } = openFile(fileOf(readdirSync('drizzle').filter((name) => name.endsWith('.sql')).length));
+    const made = new Map(
+      (raw.prepare("select name, sql from sqlite_master where type = 'table'").all() as { name: string; sql: string }[]).map(
+        (row) => [row.name, row.sql],
+      ),
+    );
+    // The words a check allows, and its bounds, whatever way its columns are quoted.
+    const bare = (text: string): string => text.replace(/["`\s]|\w+\./g, '');
+    const dialect = new SQLiteSyncDialect();
+    let checks = 0;
+    for (const table of Object.values(schema).filter((one) => is(one, SQLiteTable))) {
+      const config = getTableConfig(table);
+      const sql = made.get(config.name) ?? '';
+      for (const column of config.columns) expect(sql, config.name).toContain(`\`${column.name}\``);
+      for (const check of config.checks) {
+        checks++;
+        expect(bare(sql), check.name).toContain(bare(dialect.sqlToQuery(check.value).sql));
+      }
+    }
+    expect(checks).toBeGreaterThan(20);
+    raw.close();
   });
   it('comes up from any step of the way to the same shape', () => {
     const shapeOf = (file: string): unknown => {

@@ -19,19 +19,27 @@ export type Evidence = {
 /** One gate: whether it is met, and whether a maker may sign for it with a reason; nothing that is met wants signing. */
 export type Gate = { readonly id: GateId; readonly met: boolean; readonly maySign: boolean };
 
-/** Every gate with its verdict. Steps, least time and estimate may be signed for, but not for a mouth or a toy; a check and the cloths never. */
-export function gatesOf({ stepsLeft, fitness, use, useGates, ragsOpen }: Evidence): readonly Gate[] {
-  const soft = !use.includes('mouth') && !use.includes('toy');
-  const gate = (id: GateId, met: boolean, maySign: boolean): Gate => ({ id, met, maySign: !met && maySign });
-  return [
-    gate('steps', stepsLeft === 0, soft),
-    gate('least-time', fitness.leastTime, soft),
-    gate('estimate', fitness.estimate, soft),
-    gate('check', fitness.check, false),
-    ...useGates,
-    gate('rags', ragsOpen === 0, false),
-  ];
-}
+type Verdict = { readonly met: boolean; readonly maySign: boolean };
+
+/** Neither mouth nor toy: what time has not brought may then be signed for. */
+const soft = ({ use }: Evidence): boolean => !use.includes('mouth') && !use.includes('toy');
+
+/** What each gate looks at; a check and the cloths are signed for by nobody. */
+const LOOKS: Readonly<Record<Exclude<GateId, UseGate['id']>, (evidence: Evidence) => Verdict>> = {
+  steps: (evidence) => ({ met: evidence.stepsLeft === 0, maySign: soft(evidence) }),
+  'least-time': (evidence) => ({ met: evidence.fitness.leastTime, maySign: soft(evidence) }),
+  estimate: (evidence) => ({ met: evidence.fitness.estimate, maySign: soft(evidence) }),
+  check: ({ fitness }) => ({ met: fitness.check, maySign: false }),
+  rags: ({ ragsOpen }) => ({ met: ragsOpen === 0, maySign: false }),
+};
+
+/** Every gate with its verdict, in the order they are looked at; nothing that is met wants signing. */
+export const gatesOf = (evidence: Evidence): readonly Gate[] =>
+  GATES.flatMap((id): readonly Gate[] => {
+    if (!(id in LOOKS)) return evidence.useGates.filter((gate) => gate.id === id);
+    const { met, maySign } = LOOKS[id as keyof typeof LOOKS](evidence);
+    return [{ id, met, maySign: !met && maySign }];
+  });
 
 /** Whether a batch may be released with some gates signed for. */
 export const mayRelease = (gates: readonly Gate[], signed: readonly GateId[]): boolean =>

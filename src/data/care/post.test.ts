@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { simpleParser } from 'mailparser';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { ownInterval, type Post, PRIOR_GAPS } from '@/core/care';
+import type { Post } from '@/core/care';
 import { fileFolder } from '@/devices/post';
 import type { Db } from '../db';
 import { careEvent, carePlan, outbox, owner } from '../schema';
@@ -170,17 +170,6 @@ describe('what owners say', () => {
     expect(unseenReports(db)).toEqual([]);
     expect(code(seeReport(db, 999, NOW))).toBe('not-found');
     expect(code(reportCare(db, { code: 'NOSUCHCODE', kind: 'wrong', note: 'x' }, NOW))).toBe('not-found');
-  });
-  it('draws the interval towards the owner’s own rhythm, within bounds', () => {
-    expect(PRIOR_GAPS).toBe(2);
-    expect(ownInterval(30, ['2031-01-01'])).toBe(30);
-    expect(ownInterval(30, ['2031-01-01', '2031-03-02'])).toBe(Math.round(Math.exp((2 * Math.log(30) + Math.log(60)) / 3)));
-    const often = Array.from(
-      { length: 40 },
-      (_, i) => `2031-${String(1 + Math.floor(i / 28)).padStart(2, '0')}-${String(1 + (i % 28)).padStart(2, '0')}`,
-    );
-    expect(ownInterval(90, often)).toBe(30);
-    expect(ownInterval(10, often)).toBe(7);
   });
 });
 

@@ -1,0 +1,134 @@
+import { describe, expect, it } from 'vitest';
+import { blend } from '@/core/blend';
+import { type Caution, type CautionsInput, cautionsFor, type Doing, noticesOfBlend } from '.';
+import { DOINGS } from './caution';
+
+type Situation = Omit<Partial<CautionsInput>, 'doing'>;
+
+/** In which doings a caution bites in a situation. */
+const bitesIn = (caution: Caution, situation: Situation): readonly Doing[] =>
+  DOINGS.filter((doing) => {
+    const found = cautionsFor({ doing, ingredients: [], drying: 'drying', ...situation });
+    if (!found.ok) throw new Error(JSON.stringify(found.issues));
+    return found.value.includes(caution);
+  });
+
+const HANDS: readonly Doing[] = ['weighing', 'heating', 'filling', 'coating', 'wiping', 'buffing', 'leaching'];
+const CLOTHS: readonly Doing[] = [...HANDS, 'reading', 'labelling'];
+const VAPOUR: readonly Doing[] = ['weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling'];
+const white = ['mineral-oil'];
+
+/** Where each caution bites, and a situation much like it in which it never does. */
+const ROWS: readonly (readonly [Caution, Situation, readonly Doing[], Situation])[] = [
+  ['rags-self-heat', { ingredients: ['tung-oil'] }, CLOTHS, { ingredients: white, drying: 'never' }],
+  [
+    'rags-flammable',
+    { ingredients: ['mineral-spirits', ...white], drying: 'never' },
+    CLOTHS,
+    { ingredients: white, drying: 'never' },
+  ],
+  ['hot-wax', { ingredients: ['beeswax'], drying: 'never' }, ['heating', 'filling'], { ingredients: ['ethanol-pure'] }],
+  ['hot-wax', { ingredients: white, drying: 'never' }, ['heating'], { ingredients: ['water'] }],
+  ['hot-wax', { ingredients: [...white, 'water'] }, ['heating'], { ingredients: [...white, 'turpentine'] }],
+  ['hot-heater', { ingredients: white, heater: 'hob' }, ['heating'], { ingredients: white, heater: 'water-bath' }],
+  ['hot-heater', { ingredients: white, heater: 'torch' }, ['heating', 'coating', 'curing'], { ingredients: white }],
+  [
+    'two-stage',
+    { ingredients: ['beeswax', 'turpentine'] },
+    ['heating'],
+    { ingredients: ['beeswax', 'turpentine', 'ethanol-pure'] },
+  ],
+  [
+    'never-heat',
+    { ingredients: ['beeswax', 'turpentine', 'ethanol-pure'] },
+    ['heating'],
+    { ingredients: ['beeswax', 'turpentine'] },
+  ],
+  ['never-heat', { ingredients: [], undeclared: true }, ['heating'], { ingredients: ['water', 'beeswax'] }],
+  ['spatter', { ingredients: ['water', 'beeswax'] }, ['heating'], { ingredients: ['water', 'milk-paint-powder'] }],
+  ['solvent', { ingredients: ['tung-oil', 'citrus-solvent'] }, VAPOUR, { ingredients: ['tung-oil'] }],
+  [
+    'solvent',
+    { ingredients: ['beeswax', 'citrus-solvent'] },
+    ['weighing', 'heating', 'filling', 'coating', 'wiping', 'reading', 'labelling'],
+    { ingredients: ['beeswax', 'tung-oil'] },
+  ],
+  [
+    'aspiration',
+    { ingredients: [...white, 'turpentine'] },
+    ['weighing', 'filling', 'reading', 'labelling'],
+    { ingredients: ['tung-oil', 'ethanol-pure'] },
+  ],
+  ['aspiration', { ingredients: white }, ['labelling'], { ingredients: ['mct-oil'] }],
+  ['rancid', { ingredients: ['tung-oil', 'olive-oil'] }, ['weighing', 'reading'], { ingredients: ['tung-oil', ...white] }],
+  ['rancid', { ingredients: ['tung-oil', 'sunflower-oil'] }, ['weighing', 'reading'], { ingredients: ['mct-oil', 'jojoba-oil'] }],
+  ['antioxidant', { ingredients: ['vitamin-e', 'tung-oil'] }, ['weighing', 'reading'], { ingredients: ['vitamin-e', ...white] }],
+  ['antioxidant', { ingredients: ['vitamin-e', 'tung-oil'] }, ['weighing', 'reading'], { ingredients: ['tung-oil'] }],
+  [
+    'isocyanate',
+    { ingredients: ['isocyanate-hardener', 'tung-oil'] },
+    ['weighing', 'coating', 'wiping', 'reading', 'labelling'],
+    { ingredients: ['tung-oil'] },
+  ],
+  ['driers', { ingredients: ['tung-oil', 'linseed-boiled-driers'] }, VAPOUR, { ingredients: ['tung-oil', 'flaxseed-oil'] }],
+  [
+    'allergen',
+    { ingredients: [...white, 'beeswax'] },
+    ['weighing', 'filling', 'coating', 'labelling', 'releasing'],
+    { ingredients: white },
+  ],
+  ['undeclared', { undeclared: true }, [...CLOTHS, 'releasing'], {}],
+  ['lathe', { place: 'lathe' }, ['coating', 'wiping', 'buffing', 'sanding', 'turning'], {}],
+  ['dust', {}, ['sanding', 'turning'], {}],
+  ['oily-dust', { ingredients: ['tung-oil'], oiledBefore: true }, ['sanding', 'turning'], { ingredients: ['tung-oil'] }],
+  ['oily-dust', { restoring: true }, ['sanding', 'turning'], { ingredients: white, drying: 'never', oiledBefore: true }],
+  ['old-paint', { restoring: true, unknownFinish: true }, ['sanding', 'turning'], { restoring: true }],
+  ['old-paint', { restoring: true, unknownFinish: true }, ['sanding', 'turning'], { unknownFinish: true }],
+  ['sensitising-dust', { woodSensitises: true }, ['sanding', 'turning'], {}],
+  ['lime-dust', { ingredients: ['milk-paint-powder'] }, ['weighing', 'sanding'], { ingredients: ['tung-oil'] }],
+  ['toxic-wood', { wood: 'toxic' }, ['sanding', 'turning', 'releasing'], { wood: 'avoid' }],
+  ['warm-cabinet', { place: 'warm cabinet' }, ['coating', 'wiping', 'curing'], { place: 'rack' }],
+  [
+    'mould-water',
+    { ingredients: ['water', 'beeswax'] },
+    ['weighing', 'filling', 'labelling', 'reading'],
+    { ingredients: ['water'] },
+  ],
+  ['tacky', { drying: 'mixed' }, ['weighing', 'coating', 'reading'], { drying: 'drying' }],
+  [
+    'separates',
+    { ingredients: ['tung-oil', 'ethanol-pure'] },
+    ['coating', 'filling', 'labelling'],
+    { ingredients: ['tung-oil', 'turpentine'] },
+  ],
+];
+
+describe('each caution', () => {
+  it.each(ROWS)('%s bites where it should, and nowhere else: %j', (caution, situation, doings, other) => {
+    expect([...bitesIn(caution, situation)].sort()).toEqual([...doings].sort());
+    // Sanding is dusty whatever is in hand; all else leaves its caution alone.
+    if (caution === 'dust') return;
+    expect(bitesIn(caution, other).filter((doing) => !(caution === 'lathe' && doing === 'turning'))).toEqual([]);
+  });
+  it('refuses a moment that is none', () => {
+    expect(
+      cautionsFor({ doing: 'coating', ingredients: Array.from({ length: 101 }, () => 'tung-oil'), drying: 'drying' }).ok,
+    ).toBe(false);
+  });
+});
+
+describe('each notice of a blend', () => {
+  const notices = (lines: Readonly<Record<string, number>>) => {
+    const made = blend({
+      lines: Object.entries(lines).map(([ingredient, parts]) => ({ ingredient, parts })),
+      make: { massG: 100 },
+    });
+    if (!made.ok) throw new Error('no blend');
+    return noticesOfBlend(made.value);
+  };
+  it('stands by what it is about, and by nothing else', () => {
+    expect(notices({ 'mineral-oil': 4, beeswax: 1 })).toEqual([]);
+    expect(notices({ 'tung-oil': 1, 'wiping-varnish': 1 })).toContain('film-under-knife');
+    expect(notices({ 'tung-oil': 1, turpentine: 2 })).toEqual(['more-solvent-than-oil']);
+  });
+});
