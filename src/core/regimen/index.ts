@@ -22,7 +22,7 @@ export {
   type Window,
   windowAfter,
 } from './progress';
-export { type Ask, EVENING, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './offer';
+export { type Ask, EVENING, GIVES, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './offer';
 export { CHOICES, draftOf, draftStep, type RegimenDraft, readRegimen, type StepDraft } from './draft';
 export { dayJobs, waitIn } from './dayjobs';
 export { CABINET, type CabinetFault, cabinetFault, ROOM_UNITS } from './places';

@@ -140,32 +140,50 @@ export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
   const base: Offer = { ...nothing, steps, startMs, stepsEndMs: endMs, readyMs, blocked: null };
   const { dueMs } = ask;
   if (dueMs === null) return ok(base);
-  if (readyMs > dueMs) return ok({ ...base, gives: givesOf(shop, ask, tasks.value, dueMs) });
+  if (readyMs > dueMs) return ok({ ...base, gives: givesOf(shop, ask, dueMs) });
   const latest = latestStart(shop.input, shop.found, batch, dueMs, (placed) => readyOf(placed, tasks.value, cured) <= dueMs);
   return latest.ok ? ok({ ...base, latestStartMs: latest.value?.startMs ?? null }) : latest;
 }
 
-/** Every single change that would make the date; each is tried by planning it. */
-function givesOf(shop: ShopNow, ask: Ask, tasks: readonly Task[], dueMs: number): Give[] {
-  const readyWith = (input: DayInput, found: ShopNow['found'], of: readonly Task[], rate: number): number => {
-    const tried = promise(input, found, asBatch(ask, of, shop, ask.startMs));
-    return tried.ok && tried.value.ok ? readyOf(tried.value, of, cureMs(ask.a0Hours, rate)) : Number.POSITIVE_INFINITY;
-  };
-  const rack = shop.rate.rack[ask.mode];
+type GiveOf<W extends Give['what']> = Extract<Give, { readonly what: W }>;
+
+/** A date that cannot be kept as it stands, and when it would be ready with something changed. */
+type Missed = {
+  readonly shop: ShopNow;
+  readonly ask: Ask;
+  readonly dueMs: number;
+  readonly readyWith: (change: Partial<{ input: DayInput; found: ShopNow['found']; pieces: number; rate: number }>) => number;
+};
+
+/** What may give, in the order it is offered; each is tried by planning it. */
+const TRIES: { readonly [W in Give['what']]: (missed: Missed) => GiveOf<W> | null } = {
+  pieces: ({ ask, dueMs, readyWith }) => {
+    const pieces = mostPieces(ask.pieces, (count) => readyWith({ pieces: count }) <= dueMs);
+    return pieces > 0 ? { what: 'pieces', pieces } : null;
+  },
   // Vapour lights in a cabinet: what holds it is never promised by one, not even after its day.
-  const warm = ask.vapour ? null : (shop.rate.warm?.[ask.mode] ?? null);
-  const gives: Give[] = [];
-  const pieces = mostPieces(ask.pieces, (count) => {
-    const fewer = scheduleAsked(ask, count);
-    return fewer.ok && readyWith(shop.input, shop.found, fewer.value, rack) <= dueMs;
-  });
-  if (pieces > 0) gives.push({ what: 'pieces', pieces });
-  const inTheWarm = ask.a0Hours > 0 && warm !== null ? readyWith(shop.input, shop.found, tasks, warm) : Number.POSITIVE_INFINITY;
-  if (inTheWarm <= dueMs) gives.push({ what: 'warm', readyMs: inTheWarm });
-  if (readyWith(evenings(shop.input), shop.found, tasks, rack) <= dueMs) gives.push({ what: 'evenings', until: EVENING });
-  const other = shop.found.batches.find(
-    ({ id }) => readyWith(shop.input, without(shop.found, id, ask.startMs), tasks, rack) <= dueMs,
-  );
-  if (other) gives.push({ what: 'after', batch: shop.names[other.id] ?? other.id });
-  return gives;
+  warm: ({ shop, ask, dueMs, readyWith }) => {
+    const rate = ask.vapour ? undefined : shop.rate.warm?.[ask.mode];
+    const readyMs = ask.a0Hours > 0 && rate !== undefined ? readyWith({ rate }) : Number.POSITIVE_INFINITY;
+    return readyMs <= dueMs ? { what: 'warm', readyMs } : null;
+  },
+  evenings: ({ shop, dueMs, readyWith }) =>
+    readyWith({ input: evenings(shop.input) }) <= dueMs ? { what: 'evenings', until: EVENING } : null,
+  after: ({ shop, ask, dueMs, readyWith }) => {
+    const other = shop.found.batches.find(({ id }) => readyWith({ found: without(shop.found, id, ask.startMs) }) <= dueMs);
+    return other ? { what: 'after', batch: shop.names[other.id] ?? other.id } : null;
+  },
+};
+export const GIVES = Object.keys(TRIES) as readonly Give['what'][];
+
+/** Every single change that would make the date. */
+function givesOf(shop: ShopNow, ask: Ask, dueMs: number): Give[] {
+  const rack = shop.rate.rack[ask.mode];
+  const readyWith: Missed['readyWith'] = ({ input = shop.input, found = shop.found, pieces = ask.pieces, rate = rack }) => {
+    const tasks = scheduleAsked(ask, pieces);
+    if (!tasks.ok) return Number.POSITIVE_INFINITY;
+    const tried = promise(input, found, asBatch(ask, tasks.value, shop, ask.startMs));
+    return tried.ok && tried.value.ok ? readyOf(tried.value, tasks.value, cureMs(ask.a0Hours, rate)) : Number.POSITIVE_INFINITY;
+  };
+  return GIVES.flatMap((what) => TRIES[what]({ shop, ask, dueMs, readyWith }) ?? []);
 }

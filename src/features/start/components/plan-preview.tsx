@@ -1,19 +1,30 @@
 import { say } from '@/core/quantity';
-import { type Give, type Offer, type Task, windowAfter } from '@/core/regimen';
+import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/regimen';
 import { sayBlocking } from '@/messages';
 import { clockTime, dayAndDate } from '@/ui/when';
 
 const plural = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
 
-/** What would have to give, in a maker's words. */
-const giveWords = (give: Give, pieces: number, zone: string): string =>
-  give.what === 'pieces'
-    ? `${plural(give.pieces)} instead of ${pieces}`
-    : give.what === 'evenings'
-      ? `hands that go on until ${give.until}`
-      : give.what === 'warm'
-        ? `curing in the warm cabinet: fit ${dayAndDate(give.readyMs, zone)}`
-        : `batch ${give.batch} left until after it`;
+type Around = { readonly pieces: number; readonly zone: string };
+
+/** What would have to give, in a maker's words: as it is offered, and as what was tried in vain. */
+const GIVE_WORDS: {
+  readonly [W in Give['what']]: {
+    readonly would: (give: Extract<Give, { readonly what: W }>, around: Around) => string;
+    readonly inVain: string;
+  };
+} = {
+  pieces: { would: (give, { pieces }) => `${plural(give.pieces)} instead of ${pieces}`, inVain: 'fewer pieces' },
+  warm: {
+    would: (give, { zone }) => `curing in the warm cabinet: fit ${dayAndDate(give.readyMs, zone)}`,
+    inVain: 'a warm cabinet, where one may be used',
+  },
+  evenings: { would: ({ until }) => `hands that go on until ${until}`, inVain: 'hands that go on into the evening' },
+  after: { would: ({ batch }) => `batch ${batch} left until after it`, inVain: 'another batch left until later' },
+};
+
+const giveWords = <W extends Give['what']>(give: Extract<Give, { readonly what: W }>, around: Around): string =>
+  (GIVE_WORDS[give.what as W].would as (one: typeof give, around: Around) => string)(give, around);
 
 type Props = {
   readonly offer: Offer;
@@ -65,13 +76,14 @@ export function PlanPreview({ offer, pieces, dueMs, sets, zone, initials }: Prop
               <p>Any one of these would do:</p>
               <ul className="list-disc pl-5">
                 {offer.gives.map((give) => (
-                  <li key={give.what}>{giveWords(give, pieces, zone)}</li>
+                  <li key={give.what}>{giveWords(give, { pieces, zone })}</li>
                 ))}
               </ul>
             </>
           ) : (
             <p>
-              No fewer pieces, no evenings and no other batch left until later would do: choose another regimen or another date.
+              None of these alone would do: {GIVES.map((what) => GIVE_WORDS[what].inVain).join('; ')}. Choose another regimen or
+              another date.
             </p>
           )}
         </div>
