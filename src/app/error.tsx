@@ -2,12 +2,11 @@
 
 import { FaultScreen } from '@/ui/fault-screen';
 
-export default function ErrorPage({
-  error,
-  reset,
-}: {
+type Props = {
   readonly error: Error & { readonly digest?: string };
   readonly reset: () => void;
-}) {
+};
+
+export default function ErrorPage({ error, reset }: Props) {
   return <FaultScreen number={error.digest ?? ''} again={reset} />;
 }

@@ -7,17 +7,14 @@ import { codeMm, type Grid, type Label, PAD_MM } from './label';
 const MM = 72 / 25.4;
 const INK = '#12211c';
 
-function One({
-  label,
-  grid,
-  size,
-  code,
-}: {
+type OneProps = {
   readonly label: Label;
   readonly grid: Grid;
   readonly size: number;
   readonly code: string;
-}) {
+};
+
+function One({ label, grid, size, code }: OneProps) {
   const side = codeMm(grid.height) * MM;
   return (
     <View

@@ -1,13 +1,12 @@
 import { Fold } from './fold';
 
-/** Cautions where they bite: the worst first, each with what is usually done about it. */
-export function Cautions({
-  of,
-  open = 2,
-}: {
+type Props = {
   readonly of: readonly { readonly head: string; readonly text: string }[];
   readonly open?: number;
-}) {
+};
+
+/** Cautions where they bite: the worst first, each with what is usually done about it. */
+export function Cautions({ of, open = 2 }: Props) {
   if (of.length === 0) return null;
   return (
     <ul aria-label="Cautions" className="flex flex-col gap-2">

@@ -3,16 +3,14 @@
 import { Checkbox } from 'radix-ui';
 import { type ReactNode, useId } from 'react';
 
-/** A box to tick, with its words; the whole line takes the touch. A form that is sent without a script has native boxes instead. */
-export function Tick({
-  checked,
-  onChange,
-  children,
-}: {
+type Props = {
   readonly checked: boolean;
   readonly onChange: () => void;
   readonly children: ReactNode;
-}) {
+};
+
+/** A box to tick, with its words; the whole line takes the touch. A form that is sent without a script has native boxes instead. */
+export function Tick({ checked, onChange, children }: Props) {
   const id = useId();
   return (
     <label htmlFor={id} className="flex min-h-11 items-center gap-3">

@@ -115,19 +115,15 @@ function BlendTools({ products, around, currency }: ToolsProps) {
   );
 }
 
-function FormulaRow({
-  formula,
-  prices,
-  currency,
-  ambientC,
-  hardening,
-}: {
+type FormulaRowProps = {
   readonly formula: Formula;
   readonly hardening: Readonly<Record<string, number>>;
   readonly prices: Readonly<Record<string, number>>;
   readonly currency: string;
   readonly ambientC: number;
-}) {
+};
+
+function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaRowProps) {
   const revision = formula.revisions[0];
   const made = revision
     ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, ambientC, hardening })

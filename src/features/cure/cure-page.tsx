@@ -214,17 +214,14 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
   );
 }
 
-function Checks({
-  batch,
-  zone,
-  nowMs,
-  initials,
-}: {
+type ChecksProps = {
   readonly batch: Batch;
   readonly zone: string;
   readonly nowMs: number;
   readonly initials: ReadonlyMap<number, string>;
-}) {
+};
+
+function Checks({ batch, zone, nowMs, initials }: ChecksProps) {
   return (
     <section>
       <h2 className="mb-1">Checks so far</h2>

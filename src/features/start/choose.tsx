@@ -135,17 +135,14 @@ function startOf({ regimen, lots }: Choice, wood: string, origin: string): strin
   return `/work/new?${asked.toString()}`;
 }
 
-function Row({
-  choice,
-  place,
-  wood,
-  origin,
-}: {
+type RowProps = {
   readonly choice: Choice;
   readonly place: number;
   readonly wood: string;
   readonly origin: string;
-}) {
+};
+
+function Row({ choice, place, wood, origin }: RowProps) {
   const { regimen, lots, gains, costs, readyDays } = choice;
   return (
     <li className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-x-3 border-rule border-t py-3">
@@ -170,17 +167,14 @@ function Row({
 
 type Options = readonly (readonly [value: string, name: string])[];
 
-function Ticks({
-  name,
-  legend,
-  options,
-  chosen,
-}: {
+type TicksProps = {
   readonly name: string;
   readonly legend: string;
   readonly options: Options;
   readonly chosen: readonly string[];
-}) {
+};
+
+function Ticks({ name, legend, options, chosen }: TicksProps) {
   return (
     <fieldset>
       <legend className="label">{legend}</legend>
@@ -202,17 +196,14 @@ function Ticks({
   );
 }
 
-function Pick({
-  name,
-  label,
-  options,
-  chosen,
-}: {
+type PickProps = {
   readonly name: string;
   readonly label: string;
   readonly options: Options;
   readonly chosen: string;
-}) {
+};
+
+function Pick({ name, label, options, chosen }: PickProps) {
   return (
     <label className="flex flex-col gap-1">
       <span className="label">{label}</span>

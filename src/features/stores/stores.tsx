@@ -121,16 +121,14 @@ function bestBefore(date: string | null, today: string): { readonly text: string
   return { text, late: state === 'past' || state === 'near' };
 }
 
-/** How long each ingredient lasts at the rate it was used. An estimate. */
-function RunOut({
-  lots,
-  used,
-  nowMs,
-}: {
+type RunOutProps = {
   readonly lots: readonly KnownLot[];
   readonly used: ReturnType<typeof usedSince>;
   readonly nowMs: number;
-}) {
+};
+
+/** How long each ingredient lasts at the rate it was used. An estimate. */
+function RunOut({ lots, used, nowMs }: RunOutProps) {
   const rows = runningOut(used, lots, nowMs);
   if (rows.length === 0) return null;
   return (

@@ -54,15 +54,14 @@ const needsOf = (batch: Batch, { progress }: BatchStanding): Need[] =>
     return lot ? [{ ...need, name, lot: lot.number, leftG: lot.leftG }] : [];
   });
 
-/** One batch: what is next, its coat book, its materials, and where it stands. */
-export async function BatchPage({
-  number,
-  restoration,
-}: {
+type BatchPageProps = {
   readonly number: string;
   /** What this batch is where it is a piece that came home, drawn by its own station. */
   readonly restoration: (job: Restoration, shop: Shop) => ReactNode;
-}) {
+};
+
+/** One batch: what is next, its coat book, its materials, and where it stands. */
+export async function BatchPage({ number, restoration }: BatchPageProps) {
   const { db, shop, nowMs } = await session();
   const open = openBatches(db, nowMs).find((one) => one.batch.number === number);
   const id = findBatchId(db, number);

@@ -90,15 +90,13 @@ export async function Work({ search }: { readonly search: Search }) {
   );
 }
 
-function BatchRow({
-  one: { batch, standing, plan, action },
-  nowMs,
-  zone,
-}: {
+type BatchRowProps = {
   readonly one: OpenBatch;
   readonly nowMs: number;
   readonly zone: string;
-}) {
+};
+
+function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: BatchRowProps) {
   const ends = plan?.feasible ? plan.endsMs : null;
   const late = ends !== null && batch.dueAt !== null && ends > batch.dueAt;
   return (

@@ -22,22 +22,17 @@ type Props = { readonly batchId: number; readonly slots: readonly CoatSlot[]; re
 
 const coats = (count: number): string => (count === 1 ? '1 coat' : `${count} coats`);
 
-/** That was the last coat of a material: why, and it may be taken back. */
-export function LastCoat({
-  batchId,
-  slot,
-  name,
-  left,
-  reason = LAST_REASONS[0],
-  look = 'plain',
-}: {
+type LastCoatProps = {
   readonly batchId: number;
   readonly slot: string;
   readonly name: string;
   readonly left: number;
   readonly reason?: LastReason;
   readonly look?: 'plain' | 'hand';
-}) {
+};
+
+/** That was the last coat of a material: why, and it may be taken back. */
+export function LastCoat({ batchId, slot, name, left, reason = LAST_REASONS[0], look = 'plain' }: LastCoatProps) {
   const ordered = [reason, ...LAST_REASONS.filter((one) => one !== reason)];
   return (
     <FormSheet

@@ -10,16 +10,14 @@ export type PotClock =
   | { readonly kind: 'jars'; readonly pourId: number; readonly number: string; readonly opaqueAt: number; readonly lidAt: number }
   | { readonly kind: 'paint'; readonly lotId: number; readonly number: string; readonly until: string };
 
-/** Clocks of what was filled: opaque, then cold enough for lids; and paint that must be thrown away. */
-export function PotClocks({
-  pots,
-  nowMs,
-  zone,
-}: {
+type Props = {
   readonly pots: readonly PotClock[];
   readonly nowMs: number;
   readonly zone: string;
-}) {
+};
+
+/** Clocks of what was filled: opaque, then cold enough for lids; and paint that must be thrown away. */
+export function PotClocks({ pots, nowMs, zone }: Props) {
   const { busy, run } = useSave();
   return (
     <ul className="flex flex-wrap gap-x-8 border-rule border-t px-4 py-1" aria-label="What stands and cools">

@@ -38,18 +38,15 @@ export function DimSwitch({ isDim }: { readonly isDim: boolean }) {
   );
 }
 
-/** What the rail holds at its foot, across the top where the rail lies along the bottom. */
-export function NarrowBar({
-  shop,
-  people,
-  person,
-  isDim,
-}: {
+type NarrowBarProps = {
   readonly shop: string;
   readonly people: readonly DevicePerson[];
   readonly person: number | null;
   readonly isDim: boolean;
-}) {
+};
+
+/** What the rail holds at its foot, across the top where the rail lies along the bottom. */
+export function NarrowBar({ shop, people, person, isDim }: NarrowBarProps) {
   return (
     <div className="no-print flex items-center justify-between gap-4 border-rule border-b px-4 py-1 bench:hidden">
       <Link href="/shop" className="flex min-h-11 items-center font-semibold">

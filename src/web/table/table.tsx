@@ -121,18 +121,15 @@ export function DataTable<Row extends object>({
   );
 }
 
-/** A word to find in a list; a form of the page’s own address, which needs no script. */
-function Find({
-  id,
-  path,
-  search,
-  find,
-}: {
+type FindProps = {
   readonly id: string;
   readonly path: string;
   readonly search: Search;
   readonly find: string;
-}) {
+};
+
+/** A word to find in a list; a form of the page’s own address, which needs no script. */
+function Find({ id, path, search, find }: FindProps) {
   const kept = new URL(addressOf(path, search, id, { find: '', page: 1 }), 'http://shop').searchParams;
   return (
     <form action={path} className="mb-2 flex flex-wrap items-center gap-3">

@@ -239,14 +239,13 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
   );
 }
 
-/** What the pot is warmed by. */
-function HeaterField({
-  value: heater,
-  onChange: setHeater,
-}: {
+type HeaterFieldProps = {
   readonly value: Heater;
   readonly onChange: (heater: Heater) => void;
-}) {
+};
+
+/** What the pot is warmed by. */
+function HeaterField({ value: heater, onChange: setHeater }: HeaterFieldProps) {
   return (
     <SelectField
       className="max-w-xs"

@@ -27,16 +27,14 @@ const Row = ({
   </div>
 );
 
-/** What the blend will be, beyond feel and heat. */
-export function BlendFacts({
-  blend,
-  currency,
-  today,
-}: {
+type BlendFactsProps = {
   readonly blend: Blend;
   readonly currency: string;
   readonly today: string;
-}) {
+};
+
+/** What the blend will be, beyond feel and heat. */
+export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
   const thin = thinning(
     blend.lines.map((line) => ({ ingredient: line.ingredient, parts: line.massFraction })),
     'mass',

@@ -23,18 +23,15 @@ type Props = {
   readonly onChange: (draft: Next<FormulaDraft>) => void;
 };
 
-/** A number that may be typed over: what was reckoned until it is touched, taken up when it is left. */
-function Typed({
-  label,
-  value,
-  disabled,
-  onTake,
-}: {
+type TypedProps = {
   readonly label: string;
   readonly value: string;
   readonly disabled: boolean;
   readonly onTake: (text: string) => string | null;
-}) {
+};
+
+/** A number that may be typed over: what was reckoned until it is touched, taken up when it is left. */
+function Typed({ label, value, disabled, onTake }: TypedProps) {
   const [text, setText] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const take = (): void => {

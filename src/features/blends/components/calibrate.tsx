@@ -7,14 +7,13 @@ import { Faults } from '@/ui/field';
 import { useSave } from '@/web/use-save';
 import { takeUpThumbs } from '../actions';
 
-/** What the shop's thumb tests make of its waxes: shipped, by the tests, and on how many they rest. */
-export function Calibrate({
-  factors,
-  inUse,
-}: {
+type Props = {
   readonly factors: readonly WaxFactor[];
   readonly inUse: Readonly<Record<string, number>>;
-}) {
+};
+
+/** What the shop's thumb tests make of its waxes: shipped, by the tests, and on how many they rest. */
+export function Calibrate({ factors, inUse }: Props) {
   const { busy, rest, run } = useSave();
   if (factors.length === 0) return null;
   const isOn = Object.keys(inUse).length > 0;

@@ -11,16 +11,14 @@ function positionOf(e: number): number {
   return (index + Math.min(1, (e - from) / (to - from))) / FEEL_BANDS.length;
 }
 
-/** From runny to block, with this blend's mark at the shop's temperature. An estimate. */
-export function FeelScale({
-  waxEquivalent,
-  ambientC,
-  feel,
-}: {
+type FeelScaleProps = {
   readonly waxEquivalent: number;
   readonly ambientC: number;
   readonly feel: keyof typeof FEEL_WORDS;
-}) {
+};
+
+/** From runny to block, with this blend's mark at the shop's temperature. An estimate. */
+export function FeelScale({ waxEquivalent, ambientC, feel }: FeelScaleProps) {
   const at = positionOf(waxEquivalentAt(waxEquivalent, ambientC));
   return (
     <figure>

@@ -10,17 +10,15 @@ import { useForm } from '@/web/form/use-form';
 import { saveCheck } from '../actions';
 import { CheckFields } from '../forms';
 
-/** The four checks, each with its two outcomes; one touch records it. */
-export function CheckForm({
-  batchId,
-  settles,
-  opens,
-}: {
+type Props = {
   readonly batchId: number;
   readonly settles: boolean;
   /** The checks that can open its release. */
   readonly opens: readonly CheckKind[];
-}) {
+};
+
+/** The four checks, each with its two outcomes; one touch records it. */
+export function CheckForm({ batchId, settles, opens }: Props) {
   /** Which button sends it. */
   const judged = useRef<{ readonly kind: CheckKind; readonly pass: boolean }>(null);
   const form = useForm({

@@ -8,14 +8,13 @@ import { saveReading } from '../actions';
 import { ReadingFields } from '../forms';
 import { useForm } from '@/web/form/use-form';
 
-/** A room reading, typed. */
-export function ReadingForm({
-  places,
-  at,
-}: {
+type Props = {
   readonly places: readonly { readonly id: number; readonly name: string }[];
   readonly at: number;
-}) {
+};
+
+/** A room reading, typed. */
+export function ReadingForm({ places, at }: Props) {
   const form = useForm({
     schema: ReadingFields,
     start: { placeId: at, temp: '', rh: '' },

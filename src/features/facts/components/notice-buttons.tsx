@@ -19,18 +19,15 @@ export function Read({ ids, children }: { readonly ids: readonly number[]; reado
   );
 }
 
-/** What becomes of held pieces. */
-export function Settle({
-  id,
-  number,
-  maySell,
-  isKept,
-}: {
+type SettleProps = {
   readonly id: number;
   readonly number: string;
   readonly maySell: boolean;
   readonly isKept: boolean;
-}) {
+};
+
+/** What becomes of held pieces. */
+export function Settle({ id, number, maySell, isKept }: SettleProps) {
   return (
     <FormSheet
       opens="Say what becomes of them"

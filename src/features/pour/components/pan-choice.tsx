@@ -29,16 +29,14 @@ type Fit = {
   readonly readings: number;
 };
 
-/** The pan that the rehearsal reckons with, and its fit to the melts that were logged in it. */
-export function PanChoice({
-  pans,
-  chosen,
-  onChoose,
-}: {
+type Props = {
   readonly pans: readonly PanFacts[];
   readonly chosen: PanFacts | undefined;
   readonly onChoose: (id: number) => void;
-}) {
+};
+
+/** The pan that the rehearsal reckons with, and its fit to the melts that were logged in it. */
+export function PanChoice({ pans, chosen, onChoose }: Props) {
   const rehearsal = useRehearsal();
   const [fit, setFit] = useState<Fit | null>(null);
   const { busy, rest, run } = useSave();

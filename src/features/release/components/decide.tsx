@@ -11,16 +11,14 @@ import { useForm } from '@/web/form/use-form';
 import { decide } from '../actions';
 import { DecisionFields } from '../forms';
 
-/** Every gate with its evidence; unmet ones may be signed for where that is allowed, with a reason that stands on the record. */
-export function Decide({
-  batchId,
-  gates,
-  evidence,
-}: {
+type DecideProps = {
   readonly batchId: number;
   readonly gates: readonly Gate[];
   readonly evidence: Readonly<Partial<Record<GateId, readonly string[]>>>;
-}) {
+};
+
+/** Every gate with its evidence; unmet ones may be signed for where that is allowed, with a reason that stands on the record. */
+export function Decide({ batchId, gates, evidence }: DecideProps) {
   const [signed, setSigned] = useState<readonly GateId[]>([]);
   const unmet = gates.filter((gate) => !gate.met);
   const open = unmet.filter((gate) => !(gate.maySign && signed.includes(gate.id)));

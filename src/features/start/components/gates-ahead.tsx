@@ -1,19 +1,16 @@
 import type { GateAhead } from '@/core/use';
 import { GATE_WORDS } from '@/messages';
 
-/** What release will ask of this piece, said before it is begun: which gates fail, which may be signed for, which lot would meet them. */
-export function GatesAhead({
-  gates,
-  notForFood,
-  asks,
-  nameOf,
-}: {
+type Props = {
   readonly gates: readonly GateAhead[];
   readonly notForFood: boolean;
   /** What must be said first, for this to hold. */
   readonly asks: string | null;
   readonly nameOf: (lotId: number) => string;
-}) {
+};
+
+/** What release will ask of this piece, said before it is begun: which gates fail, which may be signed for, which lot would meet them. */
+export function GatesAhead({ gates, notForFood, asks, nameOf }: Props) {
   const unmet = gates.filter((gate) => !gate.met);
   return (
     <section aria-label="What release will ask" className="mt-4">

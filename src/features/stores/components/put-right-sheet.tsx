@@ -21,16 +21,14 @@ const MODES: readonly { readonly id: Right; readonly name: string; readonly says
   { id: 'let-down', name: 'Let a concentrate down', says: 'Thinned for use with the one solvent it lacks.' },
 ];
 
-/** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
-export function PutRight({
-  lot,
-  others,
-  ambientC,
-}: {
+type Props = {
   readonly lot: RightLot;
   readonly others: readonly RightLot[];
   readonly ambientC: number;
-}) {
+};
+
+/** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
+export function PutRight({ lot, others, ambientC }: Props) {
   const [open, setOpen] = useState(false);
   const form = useForm<z.input<typeof RightFields>, { readonly id: number }>({
     schema: RightFields,

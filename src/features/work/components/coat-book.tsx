@@ -34,18 +34,15 @@ export type BookRow = {
 const missWords = (minutes: number): string =>
   minutes > 0 ? `${say(minutes, 'min')} past its window` : `${say(minutes, 'min')} early`;
 
-/** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
-export function CoatBook({
-  batchId,
-  rows,
-  undone,
-  locked,
-}: {
+type Props = {
   readonly batchId: number;
   readonly rows: readonly BookRow[];
   readonly undone: readonly string[];
   readonly locked: boolean;
-}) {
+};
+
+/** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
+export function CoatBook({ batchId, rows, undone, locked }: Props) {
   return (
     <section aria-label="Coat book">
       <div className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)] border-ink border-b">

@@ -6,16 +6,14 @@ import { SelectBox } from '@/ui/field';
 
 type Place = { readonly id: number; readonly name: string };
 
-/** Where the pieces stand; another place is another climate. */
-export function MoveTo({
-  batchId,
-  places,
-  at,
-}: {
+type Props = {
   readonly batchId: number;
   readonly places: readonly Place[];
   readonly at: number | null;
-}) {
+};
+
+/** Where the pieces stand; another place is another climate. */
+export function MoveTo({ batchId, places, at }: Props) {
   const { busy, run } = useSave();
   return (
     <label className="flex items-center gap-2">

@@ -4,15 +4,13 @@ import { Timing } from '@/web/hands/timing';
 import type { HandAction } from '@/core/hands';
 import { useNow } from '@/ui/now';
 
-/** The window of a batch's next action, ticking. */
-export function NextTiming({
-  action,
-  nowMs,
-  zone,
-}: {
+type Props = {
   readonly action: HandAction;
   readonly nowMs: number;
   readonly zone: string;
-}) {
+};
+
+/** The window of a batch's next action, ticking. */
+export function NextTiming({ action, nowMs, zone }: Props) {
   return <Timing action={action} nowMs={useNow(nowMs)} zone={zone} />;
 }

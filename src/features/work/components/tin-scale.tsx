@@ -17,15 +17,14 @@ const faultOf = (text: string): string | undefined => {
   return read && !read.ok ? read.issues.map(sayIssue).join(' ') : undefined;
 };
 
-/** What a coat used, by the tin before and after it: typed as the scale shows, or taken from the scale. */
-export function TinScale({
-  onUsed,
-  mayPractise,
-}: {
+type Props = {
   readonly onUsed: (grams: number) => void;
   /** Only in the demo shed: practice devices write into no real book. */
   readonly mayPractise: boolean;
-}) {
+};
+
+/** What a coat used, by the tin before and after it: typed as the scale shows, or taken from the scale. */
+export function TinScale({ onUsed, mayPractise }: Props) {
   const [open, setOpen] = useState(false);
   const [before, setBefore] = useState('');
   const [after, setAfter] = useState('');

@@ -2,10 +2,10 @@ import { Choose } from '@/features/start/choose';
 
 export const metadata = { title: 'Choose a finish' };
 
-export default async function Page({
-  searchParams,
-}: {
+type Props = {
   readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
-}) {
+};
+
+export default async function Page({ searchParams }: Props) {
   return <Choose asked={await searchParams} />;
 }
