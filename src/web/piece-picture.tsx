@@ -49,26 +49,7 @@ export function PiecePicture({ geometry, name, seen }: Props) {
       ) : (
         <Turned {...geometry} />
       )}
-      {seen
-        ? surfacesOf(geometry).map((surface, i) => {
-            const [x, y] = WHERE[geometry.shape][surface] ?? [0.5, 0.5];
-            const tone = seen[surface] === undefined ? 'var(--paper)' : seen[surface] ? 'var(--late)' : 'var(--fit)';
-            return (
-              <g key={surface} transform={`translate(${x * W} ${y * H})`}>
-                <circle r={12} fill={tone} stroke="var(--ink)" strokeWidth={2} />
-                <text
-                  textAnchor="middle"
-                  y={5}
-                  fontSize={14}
-                  fontWeight={700}
-                  fill={seen[surface] === undefined ? 'var(--ink)' : 'var(--on-state)'}
-                >
-                  {i + 1}
-                </text>
-              </g>
-            );
-          })
-        : null}
+      {seen ? <SurfaceMarks geometry={geometry} seen={seen} /> : null}
     </svg>
   );
 }
@@ -169,6 +150,16 @@ function Box({ lengthMm, widthMm, heightMm, wallMm, lid }: Of<'box'>) {
   );
 }
 
+/** How cut wood is hatched. */
+const CutWood = () => (
+  <defs>
+    <pattern id="cut" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <rect width="8" height="8" fill="var(--paper)" />
+      <path d="M0 0V8" stroke="var(--rule)" strokeWidth="3" />
+    </pattern>
+  </defs>
+);
+
 function Turned({ outer, inner }: Of<'turned'>) {
   const radius = Math.max(...outer.map(([r]) => r), 1);
   const [low, high] = [outer[0]?.[1] ?? 0, outer.at(-1)?.[1] ?? 1];
@@ -187,12 +178,7 @@ function Turned({ outer, inner }: Of<'turned'>) {
           fill="url(#cut)"
         />
       ))}
-      <defs>
-        <pattern id="cut" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="8" height="8" fill="var(--paper)" />
-          <path d="M0 0V8" stroke="var(--rule)" strokeWidth="3" />
-        </pattern>
-      </defs>
+      <CutWood />
       <path d={`M${W / 2} 6V${H - 22}`} stroke="var(--soft)" strokeDasharray="6 4" />
       <text x={W / 2} y={H - 6} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
         {say(2 * radius, 'mm')} across, {say(high - low, 'mm')} high, cut through
@@ -200,3 +186,24 @@ function Turned({ outer, inner }: Of<'turned'>) {
     </g>
   );
 }
+
+/** Each surface by its number, marked as it was seen. */
+const SurfaceMarks = ({ geometry, seen }: Required<Pick<Props, 'geometry' | 'seen'>>) =>
+  surfacesOf(geometry).map((surface, i) => {
+    const [x, y] = WHERE[geometry.shape][surface] ?? [0.5, 0.5];
+    const tone = seen[surface] === undefined ? 'var(--paper)' : seen[surface] ? 'var(--late)' : 'var(--fit)';
+    return (
+      <g key={surface} transform={`translate(${x * W} ${y * H})`}>
+        <circle r={12} fill={tone} stroke="var(--ink)" strokeWidth={2} />
+        <text
+          textAnchor="middle"
+          y={5}
+          fontSize={14}
+          fontWeight={700}
+          fill={seen[surface] === undefined ? 'var(--ink)' : 'var(--on-state)'}
+        >
+          {i + 1}
+        </text>
+      </g>
+    );
+  });

@@ -219,22 +219,25 @@ const EMPTY: FormulaDraft = {
   ],
 };
 
+/** A formula as it is laid on the bench. */
+function draftOf({ name, revisions: [revision] }: Formula): FormulaDraft {
+  if (!revision) return { ...EMPTY, name };
+  const { note, basis, lines } = revision;
+  return {
+    ...EMPTY,
+    name,
+    note,
+    basis,
+    lines: lines.map((line, i) => ({ key: String(i), ingredient: line.ingredient, parts: String(line.parts) })),
+  };
+}
+
 /** The bench with one formula on it, or with none yet. */
 export async function Bench({ id }: { readonly id: number | null }) {
   const { db, shop, nowMs } = await session();
   const formula = id === null ? null : findFormula(db, id);
   if (id !== null && !formula) notFound();
   const revision = formula?.revisions[0];
-  const initial: FormulaDraft =
-    formula && revision
-      ? {
-          ...EMPTY,
-          name: formula.name,
-          note: revision.note,
-          basis: revision.basis,
-          lines: revision.lines.map((line, i) => ({ key: String(i), ingredient: line.ingredient, parts: String(line.parts) })),
-        }
-      : EMPTY;
   return (
     <>
       <h1 className="mb-4">{formula ? formula.name : 'A new formula'}</h1>
@@ -243,7 +246,7 @@ export async function Bench({ id }: { readonly id: number | null }) {
         id={id}
         version={formula?.version ?? 1}
         revision={revision ? { number: revision.number, isUsed: revision.isUsed } : null}
-        initial={initial}
+        initial={formula ? draftOf(formula) : EMPTY}
         around={aroundOf(db, allLots(db), shop.ambientC, revision?.id ?? null)}
         currency={shop.currency}
         today={dateOf(nowMs, shop.zone)}

@@ -29,6 +29,26 @@ const BATCHES_SHOWN = 15;
 const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
 const isSoon = (today: string, due: string | null): boolean => due !== null && daysBetween(today, due) <= SOON_DAYS;
 
+/** Looks a sold piece up by what is on it or whose it is. */
+const FindSold = ({ asked }: { readonly asked: string }) => (
+  <form action="/care" className="flex items-end gap-2">
+    <label className="flex flex-col">
+      <span className="label">Find a sold piece</span>
+      <input
+        name="find"
+        type="search"
+        defaultValue={asked}
+        placeholder="31-001/2, its code, a name"
+        autoComplete="off"
+        className="min-h-11 w-64 border-0 border-ink border-b-2 bg-paper px-3 placeholder:text-soft"
+      />
+    </label>
+    <button type="submit" className={linkLook('plain')}>
+      Find
+    </button>
+  </form>
+);
+
 /** Care: what waits to be sold, whose look is due, and every other sold piece by its batch; or the pieces that were asked for. */
 export async function Care({ search }: { readonly search: Search }) {
   const asked = String(search.find ?? '').trim();
@@ -39,22 +59,7 @@ export async function Care({ search }: { readonly search: Search }) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1>Care</h1>
-        <form action="/care" className="flex items-end gap-2">
-          <label className="flex flex-col">
-            <span className="label">Find a sold piece</span>
-            <input
-              name="find"
-              type="search"
-              defaultValue={asked}
-              placeholder="31-001/2, its code, a name"
-              autoComplete="off"
-              className="min-h-11 w-64 border-0 border-ink border-b-2 bg-paper px-3 placeholder:text-soft"
-            />
-          </label>
-          <button type="submit" className={linkLook('plain')}>
-            Find
-          </button>
-        </form>
+        <FindSold asked={asked} />
       </div>
       {asked === '' ? (
         <Everything db={db} sold={sold} today={today} nowMs={nowMs} zone={shop.zone} search={search} />

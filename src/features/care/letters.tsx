@@ -78,7 +78,6 @@ type LettersProps = {
 
 /** Letters to owners: what wants a person stands above; beneath it what waits, what went and when. */
 export function Letters({ toRead, posted, zone, search }: LettersProps) {
-  const drafts = toRead.filter((row) => row.state === 'draft').map((row) => row.id);
   return (
     <section id="letters" className="mt-8">
       <div className="flex flex-wrap items-center justify-between gap-4">
@@ -91,17 +90,7 @@ export function Letters({ toRead, posted, zone, search }: LettersProps) {
         beside the shop’s file.
       </p>
       {toRead.length + posted.length === 0 ? <p className="text-soft">None yet.</p> : null}
-      {drafts.length > 1 ? (
-        <div className="mt-2 flex flex-wrap items-center justify-between gap-3 border-cure border-l-4 pl-3">
-          <span className="font-semibold">{drafts.length} drafts wait to be read; nothing of them goes before.</span>
-          <DraftButtons ids={drafts} />
-        </div>
-      ) : null}
-      <ul>
-        {toRead.map((row) => (
-          <ToRead key={row.id} row={row} open={drafts.length < FOLDED_FROM} />
-        ))}
-      </ul>
+      <LettersToRead rows={toRead} />
       {posted.length > 0 ? (
         <DataTable
           id="letters"
@@ -139,5 +128,25 @@ function ToRead({ row, open }: { readonly row: LetterRow; readonly open: boolean
         </div>
       ) : null}
     </li>
+  );
+}
+
+/** Letters that wait for a person; several drafts may be settled together. */
+function LettersToRead({ rows }: { readonly rows: readonly LetterRow[] }) {
+  const drafts = rows.filter((row) => row.state === 'draft').map((row) => row.id);
+  return (
+    <>
+      {drafts.length > 1 ? (
+        <div className="mt-2 flex flex-wrap items-center justify-between gap-3 border-cure border-l-4 pl-3">
+          <span className="font-semibold">{drafts.length} drafts wait to be read; nothing of them goes before.</span>
+          <DraftButtons ids={drafts} />
+        </div>
+      ) : null}
+      <ul>
+        {rows.map((row) => (
+          <ToRead key={row.id} row={row} open={drafts.length < FOLDED_FROM} />
+        ))}
+      </ul>
+    </>
   );
 }

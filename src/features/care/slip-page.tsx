@@ -135,38 +135,12 @@ function WhatBecomesOfIt({ code, keeps, bottles, grams, today, currency }: Becom
 
 /** How it is set; a form of the page's own address, which needs no script, and so has the browser's own lists. */
 function SlipForm({ wish }: { readonly wish: ReturnType<typeof wishOf> }) {
-  const select = 'min-h-11 border-2 border-ink bg-paper px-2';
+  const named = LANGUAGES.map((one) => [one, LANGUAGE_NAMES[one]] as const);
   return (
     <form className="mt-4 flex flex-wrap items-end gap-3">
-      <label className="flex flex-col">
-        <span className="label">Size</span>
-        <select name="size" defaultValue={wish.size} className={select}>
-          {SLIP_SIZES.map((size) => (
-            <option key={size}>{size}</option>
-          ))}
-        </select>
-      </label>
-      <label className="flex flex-col">
-        <span className="label">Language</span>
-        <select name="lang" defaultValue={wish.languages[0]} className={select}>
-          {LANGUAGES.map((one) => (
-            <option key={one} value={one}>
-              {LANGUAGE_NAMES[one]}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="flex flex-col">
-        <span className="label">On the back</span>
-        <select name="also" defaultValue={wish.languages[1] ?? ''} className={select}>
-          <option value="">nothing</option>
-          {LANGUAGES.map((one) => (
-            <option key={one} value={one}>
-              {LANGUAGE_NAMES[one]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Setting says="Size" name="size" chosen={wish.size} options={SLIP_SIZES.map((size) => [size, size])} />
+      <Setting says="Language" name="lang" chosen={wish.languages[0] ?? 'en'} options={named} />
+      <Setting says="On the back" name="also" chosen={wish.languages[1] ?? ''} options={[['', 'nothing'], ...named]} />
       <button type="submit" className={linkLook('plain')}>
         Set it so
       </button>
@@ -212,3 +186,23 @@ function Looks({ dates }: { readonly dates: readonly string[] }) {
     </>
   );
 }
+
+type SettingProps = {
+  readonly says: string;
+  readonly name: string;
+  readonly chosen: string;
+  readonly options: readonly (readonly [value: string, name: string])[];
+};
+
+const Setting = ({ says, name, chosen, options }: SettingProps) => (
+  <label className="flex flex-col">
+    <span className="label">{says}</span>
+    <select name={name} defaultValue={chosen} className="min-h-11 border-2 border-ink bg-paper px-2">
+      {options.map(([value, option]) => (
+        <option key={value} value={value}>
+          {option}
+        </option>
+      ))}
+    </select>
+  </label>
+);

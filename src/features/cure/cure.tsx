@@ -54,33 +54,7 @@ function Curing({ rows, nowMs, zone }: { readonly rows: readonly CuringRow[]; re
   return (
     <ul className="mt-4">
       {rows.map(({ batch, standing, cure }) => (
-        <li key={batch.id} className="border-rule border-t">
-          <Link
-            href={`/cure/${batch.number}`}
-            className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[4.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
-          >
-            <Ring facts={standing.ring} seed={batch.id} size={64} title={batch.number} />
-            <span>
-              <span className="reading font-semibold">{batch.number}</span>{' '}
-              <span className="font-semibold">{titleOf(batch)}</span>
-              <span className="block text-sm text-soft">
-                {batch.regimen.name}, at the {batch.place?.name.toLowerCase()}
-              </span>
-            </span>
-            <span className="reading text-4xl font-semibold">{percent(cure.pReady)}</span>
-            <span className="text-sm">
-              <span className="reading block">
-                likely {verb(cure)} {spanWords(cure.readyAtMs, zone, nowMs)}
-              </span>
-              <span
-                className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}
-              >
-                {missing(standing)}
-              </span>
-              {cure.settles ? <span className="block">{weepWords(batch, standing, nowMs, zone)}</span> : null}
-            </span>
-          </Link>
-        </li>
+        <CuringItem key={batch.id} batch={batch} standing={standing} cure={cure} nowMs={nowMs} zone={zone} />
       ))}
     </ul>
   );
@@ -113,11 +87,7 @@ function Hurry({ moves, together, by, zone }: HurryProps) {
       {moves.length === 0 ? <p className="text-soft">No other place would bring anything forward.</p> : null}
       <ol>
         {moves.slice(0, MOST_MOVES).map((move) => (
-          <li key={`${move.id}-${move.to}`} className="border-hair border-t py-1.5">
-            Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
-            <strong>{dayAndDate(move.readyMs, zone)}</strong>, {say(move.gainMs / MS_PER_MINUTE, 'min')} sooner
-            {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
-          </li>
+          <MoveItem key={`${move.id}-${move.to}`} move={move} zone={zone} />
         ))}
       </ol>
       <p className="text-sm text-soft">
@@ -198,5 +168,45 @@ function Together({ moves, late, zone, by }: TogetherProps) {
         'By the estimate all that cure now would be.'
       )}
     </p>
+  );
+}
+
+/** One batch that cures or settles: how likely it is ready, by when, and what is missing. */
+function CuringItem({ batch, standing, cure, nowMs, zone }: CuringRow & { readonly nowMs: number; readonly zone: string }) {
+  return (
+    <li className="border-rule border-t">
+      <Link
+        href={`/cure/${batch.number}`}
+        className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[4.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
+      >
+        <Ring facts={standing.ring} seed={batch.id} size={64} title={batch.number} />
+        <span>
+          <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
+          <span className="block text-sm text-soft">
+            {batch.regimen.name}, at the {batch.place?.name.toLowerCase()}
+          </span>
+        </span>
+        <span className="reading text-4xl font-semibold">{percent(cure.pReady)}</span>
+        <span className="text-sm">
+          <span className="reading block">
+            likely {verb(cure)} {spanWords(cure.readyAtMs, zone, nowMs)}
+          </span>
+          <span className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}>
+            {missing(standing)}
+          </span>
+          {cure.settles ? <span className="block">{weepWords(batch, standing, nowMs, zone)}</span> : null}
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+function MoveItem({ move, zone }: { readonly move: HurryProps['moves'][number]; readonly zone: string }) {
+  return (
+    <li className="border-hair border-t py-1.5">
+      Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
+      <strong>{dayAndDate(move.readyMs, zone)}</strong>, {say(move.gainMs / MS_PER_MINUTE, 'min')} sooner
+      {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
+    </li>
   );
 }

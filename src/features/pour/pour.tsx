@@ -72,6 +72,21 @@ const DOING: Readonly<Record<string, Doing>> = {
   done: 'labelling',
 };
 
+/** What became of a pot that made no lot. */
+function Ended({ pot }: { readonly pot: Pot }) {
+  if (pot.state === 'abandoned')
+    return (
+      <p>
+        This pot was given up. What was weighed into it is gone from its lots. <Link href="/blends">To the blends</Link>
+      </p>
+    );
+  return pot.state === 'done' && pot.practice ? (
+    <p>
+      The practice pot is done. Nothing was drawn and there is nothing to label. <Link href="/blends">To the blends</Link>
+    </p>
+  ) : null;
+}
+
 /** One pot from the first gram to the last jar; every reading is kept as it is typed, so it can be left and gone on with. */
 export async function PourPage({ id }: { readonly id: number }) {
   const { db, shop, nowMs } = await session();
@@ -92,16 +107,7 @@ export async function PourPage({ id }: { readonly id: number }) {
           <Fill db={db} pot={pot} made={made} massG={lot?.leftG ?? pot.targetG} />
         ) : null}
         {pot.state === 'done' && lot ? <PourDone pot={pot} lot={lot} lots={lots} /> : null}
-        {pot.state === 'done' && pot.practice ? (
-          <p>
-            The practice pot is done. Nothing was drawn and there is nothing to label. <Link href="/blends">To the blends</Link>
-          </p>
-        ) : null}
-        {pot.state === 'abandoned' ? (
-          <p>
-            This pot was given up. What was weighed into it is gone from its lots. <Link href="/blends">To the blends</Link>
-          </p>
-        ) : null}
+        <Ended pot={pot} />
         {pot.state === 'abandoned' ? null : <Cautions of={cautionsOf(pot, made)} open={1} />}
         {pot.state === 'abandoned' || pot.practice ? null : <SpillButton pourId={pot.id} />}
       </div>

@@ -251,9 +251,7 @@ type HeadProps = { readonly db: Db; readonly batch: Batch; readonly standing: Ba
 
 /** What it is and is for, and what stands against its sale. */
 function Head({ db, batch, standing, notForFood }: HeadProps) {
-  const kept = heldNotice(db, batch.id);
   const { allergens, undeclared } = contentsOf(batch);
-  const held = batch.on.find((lot) => lot.held)?.held;
   return (
     <div className="mb-4 flex flex-wrap items-center gap-6">
       <Ring facts={standing.ring} seed={batch.id} size={96} title={batch.number} />
@@ -268,16 +266,7 @@ function Head({ db, batch, standing, notForFood }: HeadProps) {
           Allergens for the slip: <strong>{allergens.join(', ') || 'none known'}</strong>
         </p>
         {undeclared.length > 0 ? <p>Contents not all declared: {undeclared.join(', ')}. The slip says so.</p> : null}
-        {kept ? (
-          <p className="font-semibold text-late">
-            ▲ What is left of it is held, since what is known has changed. <Link href="/changes">What it means</Link>
-          </p>
-        ) : null}
-        {held ? (
-          <p className="font-semibold text-late">
-            ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
-          </p>
-        ) : null}
+        <HeldNotes db={db} batch={batch} />
       </div>
       <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
         Cure and checks
@@ -295,6 +284,23 @@ type UndecidedProps = {
   readonly jars: readonly Bottle[];
   readonly jarLotId: number | null;
 };
+
+type LabelsProps = { readonly on: ReleaseRecord['labelled']; readonly batch: Batch; readonly zone: string };
+
+function Labels({ on, batch, zone }: LabelsProps) {
+  return (
+    <>
+      <h3 className="mt-4">Labels</h3>
+      {on ? (
+        <p className="reading">
+          ● On since {recordTime(on.at, zone)}, {on.by}
+        </p>
+      ) : (
+        <Labelled batchId={batch.id} number={batch.number} />
+      )}
+    </>
+  );
+}
 
 /** The gates with their evidence, what it costs, and its labels. */
 function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId }: UndecidedProps) {
@@ -316,18 +322,31 @@ function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId }: Unde
               : []),
           ]}
         />
-        <h3 className="mt-4">Labels</h3>
-        {draft.labelled ? (
-          <p className="reading">
-            ● On since {recordTime(draft.labelled.at, shop.zone)}, {draft.labelled.by}
-          </p>
-        ) : (
-          <Labelled batchId={batch.id} number={batch.number} />
-        )}
+        <Labels on={draft.labelled} batch={batch} zone={shop.zone} />
         <Fold className="mt-4" line="strong" says="The rest of the record">
           <RecordBody record={draft} />
         </Fold>
       </div>
     </div>
+  );
+}
+
+/** What holds a batch back: what is known has changed, or a lot on it is held. */
+function HeldNotes({ db, batch }: Pick<HeadProps, 'db' | 'batch'>) {
+  const kept = heldNotice(db, batch.id);
+  const held = batch.on.find((lot) => lot.held)?.held;
+  return (
+    <>
+      {kept ? (
+        <p className="font-semibold text-late">
+          ▲ What is left of it is held, since what is known has changed. <Link href="/changes">What it means</Link>
+        </p>
+      ) : null}
+      {held ? (
+        <p className="font-semibold text-late">
+          ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
+        </p>
+      ) : null}
+    </>
   );
 }

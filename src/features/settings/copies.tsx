@@ -9,24 +9,32 @@ const MB = 1_000_000;
 /** A copy older than this many days is said loudly. */
 const OLD_DAYS = 2;
 
+const AGES: Readonly<Record<number, string>> = { 0: 'today', 1: 'yesterday' };
+
+/** How old the last copy is; one that is old, or none, stands out. */
+function LastCopy({ date, today }: { readonly date: string | null; readonly today: string }) {
+  const age = date === null ? Number.POSITIVE_INFINITY : daysBetween(date, today);
+  const isOld = age > OLD_DAYS;
+  return (
+    <p className={`mb-2 border-l-4 pl-3 ${isOld ? 'border-late font-semibold text-late' : 'border-fit'}`}>
+      {date === null
+        ? '▲ There is none yet: the first is taken within minutes of a start.'
+        : `${isOld ? '▲ ' : ''}The last one is of ${longDate(date)}, ${AGES[age] ?? `${age} days ago`}.`}
+    </p>
+  );
+}
+
 /** The shop's copies: the last one and how old it is, what they take, and a way to take, look over and carry one away. */
 export function Copies({ today, isDemo }: { readonly today: string; readonly isDemo: boolean }) {
   const folder = copiesOf(shopFile());
   const copies = dailyCopies(folder);
-  const [last] = copies;
-  const age = last ? daysBetween(last.date, today) : null;
-  const isOld = age === null || age > OLD_DAYS;
   return (
     <section aria-label="Copies" className="max-w-2xl">
       <h2 className="mt-8 mb-2">Copies</h2>
       {isDemo ? (
         <p className="mb-2">The demo shed is made anew at will, so none is taken of it by itself.</p>
       ) : (
-        <p className={`mb-2 border-l-4 pl-3 ${isOld ? 'border-late font-semibold text-late' : 'border-fit'}`}>
-          {last
-            ? `${isOld ? '▲ ' : ''}The last one is of ${longDate(last.date)}${age === 0 ? ', today' : age === 1 ? ', yesterday' : `, ${age} days ago`}.`
-            : '▲ There is none yet: the first is taken within minutes of a start.'}
-        </p>
+        <LastCopy date={copies[0]?.date ?? null} today={today} />
       )}
       <p className="mb-2">
         One is taken each day by itself, and stays for seven days, four weeks, twelve months: {copies.length} now,{' '}

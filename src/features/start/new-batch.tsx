@@ -5,7 +5,7 @@ import { formatInstant } from '@/core/quantity';
 import { coversOf } from '@/data/work/record';
 import { slotBound } from '@/data/work/standing';
 import { shopUptake } from '@/data/work/uptake';
-import { allLots } from '@/data/stores/queries';
+import { allLots, type KnownLot } from '@/data/stores/queries';
 import { allDesigns, allRegimens } from '@/data/work/catalogue';
 import { shopNow } from '@/web/hands/open-batches';
 import { asShopNow } from './shop-now';
@@ -14,10 +14,22 @@ import { StartBatch } from './components/start-batch';
 import type { NewBatchAsked } from './components/use-start';
 import { candidates } from '@/data/stores/candidates';
 
+/** The lots a batch may be started with, with what their labels say of price, bounds and coats. */
+const lotsToStartWith = (lots: readonly KnownLot[]) =>
+  candidates(lots).map((one) => {
+    const lot = lots.find((other) => other.id === one.id);
+    return {
+      ...one,
+      minorPerKg: lot?.minorPerKg ?? null,
+      bound: slotBound(lot) ?? { flooded: null, thin: null },
+      ...coversOf(lot),
+      labelCoats: lot?.ready?.labelCoats ?? null,
+    };
+  });
+
 /** The form that starts a batch, with all it may be made of. */
 export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
   const { db, shop, people, nowMs } = await session();
-  const lots = allLots(db);
   return (
     <>
       <h1 className="mb-4">Start a batch</h1>
@@ -25,16 +37,7 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
         designs={allDesigns(db)}
         species={SPECIES}
         regimens={allRegimens(db).filter((one) => !isRestoration(one.id))}
-        lots={candidates(lots).map((one) => {
-          const lot = lots.find((other) => other.id === one.id);
-          return {
-            ...one,
-            minorPerKg: lot?.minorPerKg ?? null,
-            bound: slotBound(lot) ?? { flooded: null, thin: null },
-            ...coversOf(lot),
-            labelCoats: lot?.ready?.labelCoats ?? null,
-          };
-        })}
+        lots={lotsToStartWith(allLots(db))}
         first={asked}
         zone={shop.zone}
         shop={asShopNow(db, shopNow(db, nowMs))}

@@ -125,6 +125,26 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
   );
 }
 
+/** What forbids or asks something of a lot. */
+function LotNotes({ lot }: { readonly lot: KnownLot }) {
+  return (
+    <>
+      {lot.held ? (
+        <p role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3 text-lg font-semibold">
+          ▲ Held{lot.held.number === lot.number ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn
+          from it.
+        </p>
+      ) : null}
+      {lot.overdrawnG > 0.05 ? (
+        <p role="status" className="mb-4 border-cure border-l-8 bg-paper px-4 py-3">
+          <strong>Count it.</strong> {say(lot.overdrawnG, 'g')} more were drawn than the book held. What was done is kept; weigh
+          what is there and put the book right in <Link href="/stores">Stores</Link>.
+        </p>
+      ) : null}
+    </>
+  );
+}
+
 /** Its number, what is left of it, and what forbids or asks something. */
 function LotHead({ lot }: { readonly lot: KnownLot }) {
   return (
@@ -142,18 +162,7 @@ function LotHead({ lot }: { readonly lot: KnownLot }) {
           </span>
         </p>
       </div>
-      {lot.held ? (
-        <p role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3 text-lg font-semibold">
-          ▲ Held{lot.held.number === lot.number ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn
-          from it.
-        </p>
-      ) : null}
-      {lot.overdrawnG > 0.05 ? (
-        <p role="status" className="mb-4 border-cure border-l-8 bg-paper px-4 py-3">
-          <strong>Count it.</strong> {say(lot.overdrawnG, 'g')} more were drawn than the book held. What was done is kept; weigh
-          what is there and put the book right in <Link href="/stores">Stores</Link>.
-        </p>
-      ) : null}
+      <LotNotes lot={lot} />
     </>
   );
 }

@@ -109,9 +109,15 @@ const undoneOf = ({ batch, standing, shop, nowMs }: Of): string[] =>
         `${standing.tasks.find((task) => task.key === entry.task)?.step.done ?? entry.task} ${clockTime(entry.at, shop.zone, nowMs)}`,
     );
 
+/** Where it may stand; what holds vapour waits before the warm cabinet. */
+const placesFor = (db: Db, warm: number | null, shop: Shop, nowMs: number) =>
+  places(db).map(({ id, name, kind }) => ({
+    id,
+    name: kind === 'warm cabinet' && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
+  }));
+
 /** Its ring, what it is and is for, where it stands. */
 function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
-  const warm = warmFromMs(batch, standing.progress, nowMs);
   const ends = open?.plan?.feasible ? open.plan.endsMs : null;
   return (
     <div className="mb-4 flex flex-wrap items-center gap-6">
@@ -130,10 +136,7 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
         {batch.release ? null : (
           <MoveTo
             batchId={batch.id}
-            places={places(db).map(({ id: placeId, name, kind }) => ({
-              id: placeId,
-              name: kind === 'warm cabinet' && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
-            }))}
+            places={placesFor(db, warmFromMs(batch, standing.progress, nowMs), shop, nowMs)}
             at={batch.place?.id ?? null}
           />
         )}

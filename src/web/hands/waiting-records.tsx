@@ -32,6 +32,9 @@ export function useOutbox(): State {
   return state;
 }
 
+const roomLeft = (megabytes: number): string =>
+  megabytes < NEARLY_FULL_MB ? ' ▲ This device is nearly full.' : ` ${Math.floor(megabytes)} MB still fit.`;
+
 /** Says what waits on this device, and shows every record that was not taken until someone has read why. */
 export function WaitingRecords() {
   const { waiting, refused, fits } = useOutbox();
@@ -44,11 +47,7 @@ export function WaitingRecords() {
           {waiting.length === 1 ? 'One record waits' : `${waiting.length} records wait`} on this device for the shop to answer;
           each keeps its own time.
           {megabytes >= 0.1 ? ` Photos: ${megabytes.toFixed(1)} MB.` : ''}
-          {fits === null
-            ? ''
-            : fits / MB < NEARLY_FULL_MB
-              ? ' ▲ This device is nearly full.'
-              : ` ${Math.floor(fits / MB)} MB still fit.`}
+          {fits === null ? '' : roomLeft(fits / MB)}
         </p>
       ) : null}
       {refused.map(({ record, why }) => (

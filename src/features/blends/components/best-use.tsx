@@ -126,26 +126,46 @@ function ProductTable({ products, currency, prices, counts, onPrice }: ProductsP
       </thead>
       <tbody>
         {products.map((one) => (
-          <tr key={one.id} className="border-hair border-b">
-            <td className="py-1">
-              {one.name}
-              <span className="reading block text-sm text-soft">
-                {one.jar.name}, {say(one.netG, 'g')} net
-              </span>
-            </td>
-            <td className="py-1 pl-2">
-              <TextBox
-                aria-label={`${one.name} in ${one.jar.name} sells for`}
-                className="reading w-full text-right"
-                inputMode="decimal"
-                value={prices[one.id] ?? ''}
-                onChange={(event) => onPrice(one.id, event.target.value)}
-              />
-            </td>
-            <td className="reading py-1 text-right text-lg font-semibold">{counts ? (counts[one.id] ?? 0) : '–'}</td>
-          </tr>
+          <ProductRow
+            key={one.id}
+            product={one}
+            price={prices[one.id] ?? ''}
+            count={counts ? (counts[one.id] ?? 0) : null}
+            onPrice={(price) => onPrice(one.id, price)}
+          />
         ))}
       </tbody>
     </table>
+  );
+}
+
+type RowProps = {
+  readonly product: ProductsProps['products'][number];
+  readonly price: string;
+  /** How many to make; null until it is reckoned. */
+  readonly count: number | null;
+  readonly onPrice: (price: string) => void;
+};
+
+function ProductRow({ product: one, price, count, onPrice }: RowProps) {
+  return (
+    <tr className="border-hair border-b">
+      <td className="py-1">
+        {one.name}
+        <span className="reading block text-sm text-soft">
+          {one.jar.name}, {say(one.netG, 'g')} net
+        </span>
+      </td>
+      <td className="py-1 pl-2">
+        <TextBox
+          aria-label={`${one.name} in ${one.jar.name} sells for`}
+          className="reading w-full text-right"
+          inputMode="decimal"
+          value={price}
+          onChange={(event) => onPrice(event.target.value)}
+        />
+      </td>
+      <td className="reading py-1 text-right text-lg font-semibold">{count ?? '–'}</td>
+    </tr>
   );
 }

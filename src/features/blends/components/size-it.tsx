@@ -114,18 +114,25 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
           ];
         })}
       </div>
-      {blend?.limiting ? (
-        <p>
-          <strong>{findIngredient(blend.limiting)?.name}</strong> runs out first. Left over:{' '}
-          <span className="reading">
-            {Object.entries(blend.left ?? {})
-              .filter(([, grams]) => grams > 0.05)
-              .map(([id, grams]) => `${say(grams, 'g')} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
-              .join(', ') || 'nothing'}
-          </span>
-          .
-        </p>
-      ) : null}
+      {blend?.limiting ? <RunsOut limiting={blend.limiting} left={blend.left ?? {}} /> : null}
     </>
+  );
+}
+
+type RunsOutProps = { readonly limiting: string; readonly left: Readonly<Record<string, number>> };
+
+/** Which ingredient ends it, and what is left over of the others. */
+function RunsOut({ limiting, left }: RunsOutProps) {
+  return (
+    <p>
+      <strong>{findIngredient(limiting)?.name}</strong> runs out first. Left over:{' '}
+      <span className="reading">
+        {Object.entries(left)
+          .filter(([, grams]) => grams > 0.05)
+          .map(([id, grams]) => `${say(grams, 'g')} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
+          .join(', ') || 'nothing'}
+      </span>
+      .
+    </p>
   );
 }

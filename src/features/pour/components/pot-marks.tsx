@@ -17,22 +17,7 @@ export function PotMarks({ lines, entering, targetG, slips }: Props) {
       <h2 className="mb-2">The pot, {say(targetG, 'g')}</h2>
       <ol>
         {lines.map((line) => (
-          <li key={line.ingredient} className="border-hair border-b py-2">
-            <div className="flex items-center gap-3">
-              <span aria-hidden="true" className="h-6 w-6" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
-              <span className={`grow ${line.ingredient === entering ? 'font-semibold' : ''}`}>
-                {findIngredient(line.ingredient)?.name}
-              </span>
-              <span className="reading">
-                <strong>{figure(line.pouredG, 'g')}</strong> of {say(line.targetG, 'g', line.targetG >= 100 ? 0 : 1)}
-              </span>
-              <span
-                className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
-              >
-                {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
-              </span>
-            </div>
-          </li>
+          <MarkRow key={line.ingredient} line={line} isNext={line.ingredient === entering} />
         ))}
       </ol>
       {slips.length > 0 ? (
@@ -61,5 +46,25 @@ export function ToMark({ toGo, target, family }: { readonly toGo: number; readon
       <div className="h-full" style={{ ...familyFill(family), width: `${drawn * 100}%` }} />
       <span className="absolute inset-y-0 left-1/2 border-ink border-l border-dashed" />
     </div>
+  );
+}
+
+/** One ingredient of the pot: how much of it is in, of how much. */
+function MarkRow({ line, isNext }: { readonly line: Running['lines'][number]; readonly isNext: boolean }) {
+  return (
+    <li className="border-hair border-b py-2">
+      <div className="flex items-center gap-3">
+        <span aria-hidden="true" className="h-6 w-6" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
+        <span className={`grow ${isNext ? 'font-semibold' : ''}`}>{findIngredient(line.ingredient)?.name}</span>
+        <span className="reading">
+          <strong>{figure(line.pouredG, 'g')}</strong> of {say(line.targetG, 'g', line.targetG >= 100 ? 0 : 1)}
+        </span>
+        <span
+          className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
+        >
+          {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
+        </span>
+      </div>
+    </li>
   );
 }

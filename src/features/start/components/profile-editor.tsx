@@ -205,33 +205,54 @@ function PointRows({ points, faults, onSet, onOut }: PointRowsProps) {
       </div>
       <ol>
         {points.map((point, index) => (
-          <li key={point.key} className="grid grid-cols-[4rem_1fr_1fr_2.75rem] items-center gap-2 border-hair border-b py-1">
-            <span className="label">Point {index + 1}</span>
-            {(['r', 'z'] as const).map((axis) => (
-              <TextBox
-                key={axis}
-                aria-label={`Point ${index + 1}, ${axis === 'r' ? 'from the axis' : 'high'}`}
-                aria-invalid={faults[`points.${index}`] ? true : undefined}
-                className="reading text-right"
-                value={point[axis]}
-                onChange={(event) => onSet(index, { [axis]: event.target.value })}
-              />
-            ))}
-            <button
-              type="button"
-              aria-label={`Take point ${index + 1} out`}
-              className="min-h-11 text-xl disabled:opacity-30"
-              disabled={points.length <= 2}
-              onClick={() => onOut(index)}
-            >
-              ×
-            </button>
-            {faults[`points.${index}`] ? (
-              <p className="col-span-4 text-sm font-semibold text-late">▲ {faults[`points.${index}`]}</p>
-            ) : null}
-          </li>
+          <PointRow
+            key={point.key}
+            index={index}
+            point={point}
+            fault={faults[`points.${index}`]}
+            mayGo={points.length > 2}
+            onSet={(change) => onSet(index, change)}
+            onOut={() => onOut(index)}
+          />
         ))}
       </ol>
     </>
+  );
+}
+
+type PointRowProps = {
+  readonly index: number;
+  readonly point: PointDraft;
+  readonly fault: string | undefined;
+  readonly mayGo: boolean;
+  readonly onSet: (change: Partial<PointDraft>) => void;
+  readonly onOut: () => void;
+};
+
+function PointRow({ index, point, fault, mayGo, onSet, onOut }: PointRowProps) {
+  return (
+    <li className="grid grid-cols-[4rem_1fr_1fr_2.75rem] items-center gap-2 border-hair border-b py-1">
+      <span className="label">Point {index + 1}</span>
+      {(['r', 'z'] as const).map((axis) => (
+        <TextBox
+          key={axis}
+          aria-label={`Point ${index + 1}, ${axis === 'r' ? 'from the axis' : 'high'}`}
+          aria-invalid={fault ? true : undefined}
+          className="reading text-right"
+          value={point[axis]}
+          onChange={(event) => onSet({ [axis]: event.target.value })}
+        />
+      ))}
+      <button
+        type="button"
+        aria-label={`Take point ${index + 1} out`}
+        className="min-h-11 text-xl disabled:opacity-30"
+        disabled={!mayGo}
+        onClick={onOut}
+      >
+        ×
+      </button>
+      {fault ? <p className="col-span-4 text-sm font-semibold text-late">▲ {fault}</p> : null}
+    </li>
   );
 }

@@ -26,30 +26,37 @@ export function Rack({ shelves }: { readonly shelves: readonly Shelf[] }) {
   return (
     <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3 wide:grid-cols-3">
       {shelves.map((shelf) => (
-        <li key={shelf.id} className="flex flex-col">
-          <ul className="flex min-h-20 grow flex-wrap items-end gap-x-4 gap-y-1 px-3">
-            {shelf.standing.map((one) => (
-              <li key={one.id}>
-                <Link href={`/work/${one.number}`} className="flex flex-col items-center no-underline hover:underline">
-                  <span className="reading text-sm font-semibold leading-4">{one.number}</span>
-                  <Ring facts={one.ring} seed={one.id} size={size} title={one.title} />
-                </Link>
-              </li>
-            ))}
-          </ul>
-          <div aria-hidden="true" className="h-[7px] border-ink border-t-4 border-b bg-rule" />
-          <p className="flex flex-wrap justify-between gap-x-3 px-1 pt-1">
-            <span className="font-semibold">{shelf.name}</span>
-            {shelf.room ? (
-              <span className={`reading ${shelf.overfull ? 'font-semibold text-late' : 'text-soft'}`}>
-                {shelf.overfull ? '▲ ' : ''}
-                {shelf.room}
-              </span>
-            ) : null}
-            <span className="reading text-soft">{shelf.air}</span>
-          </p>
-        </li>
+        <Board key={shelf.id} shelf={shelf} size={size} />
       ))}
     </ul>
+  );
+}
+
+/** One shelf: what stands on it, its name, its room and its air. */
+function Board({ shelf, size }: { readonly shelf: Shelf; readonly size: number }) {
+  return (
+    <li className="flex flex-col">
+      <ul className="flex min-h-20 grow flex-wrap items-end gap-x-4 gap-y-1 px-3">
+        {shelf.standing.map((one) => (
+          <li key={one.id}>
+            <Link href={`/work/${one.number}`} className="flex flex-col items-center no-underline hover:underline">
+              <span className="reading text-sm font-semibold leading-4">{one.number}</span>
+              <Ring facts={one.ring} seed={one.id} size={size} title={one.title} />
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <div aria-hidden="true" className="h-[7px] border-ink border-t-4 border-b bg-rule" />
+      <p className="flex flex-wrap justify-between gap-x-3 px-1 pt-1">
+        <span className="font-semibold">{shelf.name}</span>
+        {shelf.room ? (
+          <span className={`reading ${shelf.overfull ? 'font-semibold text-late' : 'text-soft'}`}>
+            {shelf.overfull ? '▲ ' : ''}
+            {shelf.room}
+          </span>
+        ) : null}
+        <span className="reading text-soft">{shelf.air}</span>
+      </p>
+    </li>
   );
 }

@@ -29,29 +29,48 @@ export function SurfaceList({ geometry, name, seen, dries, onChange }: Props) {
       <PiecePicture geometry={geometry} name={name} seen={marks} />
       <ol className="grid content-start gap-x-6 bench:grid-cols-2">
         {surfacesOf(geometry).map((surface, i) => (
-          <li key={surface}>
-            <label className="grid min-h-11 grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
-              <span className="reading font-semibold">{i + 1}</span>
-              <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
-              <SelectBox
-                value={seen[surface] ?? ''}
-                onChange={(event) => {
-                  const { [surface]: _, ...rest } = seen;
-                  onChange(event.target.value === '' ? rest : { ...rest, [surface]: event.target.value as Fault | 'fine' });
-                }}
-              >
-                <option value="">not looked at</option>
-                <option value="fine">fine</option>
-                {faultsFor(dries).map((fault) => (
-                  <option key={fault} value={fault}>
-                    {FAULT_WORDS[fault].name}
-                  </option>
-                ))}
-              </SelectBox>
-            </label>
-          </li>
+          <SurfaceRow
+            key={surface}
+            place={i + 1}
+            surface={surface}
+            what={seen[surface] ?? ''}
+            dries={dries}
+            onSay={(what) => {
+              const { [surface]: _, ...rest } = seen;
+              onChange(what === '' ? rest : { ...rest, [surface]: what });
+            }}
+          />
         ))}
       </ol>
     </div>
+  );
+}
+
+type RowProps = {
+  readonly place: number;
+  readonly surface: Surface;
+  readonly what: Fault | 'fine' | '';
+  readonly dries: boolean;
+  readonly onSay: (what: Fault | 'fine' | '') => void;
+};
+
+/** One surface and what is seen on it. */
+function SurfaceRow({ place, surface, what, dries, onSay }: RowProps) {
+  return (
+    <li>
+      <label className="grid min-h-11 grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
+        <span className="reading font-semibold">{place}</span>
+        <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
+        <SelectBox value={what} onChange={(event) => onSay(event.target.value as Fault | 'fine' | '')}>
+          <option value="">not looked at</option>
+          <option value="fine">fine</option>
+          {faultsFor(dries).map((fault) => (
+            <option key={fault} value={fault}>
+              {FAULT_WORDS[fault].name}
+            </option>
+          ))}
+        </SelectBox>
+      </label>
+    </li>
   );
 }
