@@ -45,6 +45,29 @@ async function openDoor(): Promise<void> {
   if (!hasPasscode(db)) leave('Set a passcode first: RENDLE_PASSCODE=… bin/start --lan');
 }
 
+/** The copy of the day, made in a thread; the demo shed is made anew at will and needs none. */
+async function copyShop(): Promise<void> {
+  const shop = findShop(database());
+  if (!shop || shop.isDemo || clockDoubt(database(), now())) return;
+  const file = shopFile();
+  const where = copiesOf(file);
+  try {
+    if (await inThread('data', 'copyOfDay', [file, where, dateOf(now(), shop.zone), now()], copyOfDay))
+      log({ what: 'copy made', where });
+  } catch (fault) {
+    const why = fault instanceof Error ? fault.message : String(fault);
+    log({ what: 'copy failed', where, why });
+    console.error('The daily copy:', why);
+  }
+}
+
+/** The file is looked over in a thread while the shop goes on. */
+async function look(): Promise<void> {
+  const damage = await inThread('data', 'soundness', [shopFile()], soundness);
+  setDamage(damage);
+  for (const why of damage) log({ what: 'damaged', where: shopFile(), why });
+}
+
 /** Rounds that go by themselves while the shop is open: the post, and a copy a day. One that fails is told and tried again. */
 function beginRounds(): void {
   const post = (): void => {
@@ -52,33 +75,13 @@ function beginRounds(): void {
       void postRound(database(), now()).catch((error) => console.error('The post:', error));
   };
   setInterval(post, POST_EVERY_MS).unref();
-  const copy = async (): Promise<void> => {
-    const shop = findShop(database());
-    // The demo shed is made anew at will and needs none.
-    if (!shop || shop.isDemo || clockDoubt(database(), now())) return;
-    const file = shopFile();
-    const where = copiesOf(file);
-    try {
-      if (await inThread('data', 'copyOfDay', [file, where, dateOf(now(), shop.zone), now()], copyOfDay))
-        log({ what: 'copy made', where });
-    } catch (fault) {
-      const why = fault instanceof Error ? fault.message : String(fault);
-      log({ what: 'copy failed', where, why });
-      console.error('The daily copy:', why);
-    }
-  };
-  // Once a day, and soon after a start, the file is looked over in a thread while the shop goes on.
-  const look = async (): Promise<void> => {
-    const damage = await inThread('data', 'soundness', [shopFile()], soundness);
-    setDamage(damage);
-    for (const why of damage) log({ what: 'damaged', where: shopFile(), why });
-  };
+  // Once a day, and soon after a start.
   const looked = (): void => void look().catch((error) => console.error('Looking the file over:', error));
   setTimeout(() => readyThread('paper'), PAPER_AFTER_MS).unref();
   setTimeout(looked, COPY_AFTER_MS).unref();
   setInterval(looked, MS_PER_DAY).unref();
-  setTimeout(copy, COPY_AFTER_MS).unref();
-  setInterval(copy, COPY_EVERY_MS).unref();
+  setTimeout(copyShop, COPY_AFTER_MS).unref();
+  setInterval(copyShop, COPY_EVERY_MS).unref();
 }
 
 /** Opens the shop: takes its folder, brings its file up to date, and sets going what goes by itself. All before the first page. */

@@ -50,6 +50,12 @@ function One({ label, grid, size, code }: OneProps) {
   );
 }
 
+/** Where a label of the sheet begins, by its place from the top left, along the rows. */
+const cornerOf = (grid: Grid, at: number): { readonly left: number; readonly top: number } => ({
+  left: (grid.left + (at % grid.columns) * (grid.width + grid.gapX)) * MM,
+  top: (grid.top + Math.floor(at / grid.columns) * (grid.height + grid.gapY)) * MM,
+});
+
 /** Sheets of one label, beginning at any place of a part-used first sheet. */
 export async function labelSheets(label: Label, grid: Grid, size: number, count: number, from: number): Promise<Buffer> {
   registerFonts();
@@ -64,22 +70,11 @@ export async function labelSheets(label: Label, grid: Grid, size: number, count:
       {sheets.map((sheet, s) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a sheet is its number
         <Page key={s} size={[grid.page[0] * MM, grid.page[1] * MM]}>
-          {sheet.map((place) => {
-            const at = place % perSheet;
-            const [column, row] = [at % grid.columns, Math.floor(at / grid.columns)];
-            return (
-              <View
-                key={place}
-                style={{
-                  position: 'absolute',
-                  left: (grid.left + column * (grid.width + grid.gapX)) * MM,
-                  top: (grid.top + row * (grid.height + grid.gapY)) * MM,
-                }}
-              >
-                <One label={label} grid={grid} size={size} code={code} />
-              </View>
-            );
-          })}
+          {sheet.map((place) => (
+            <View key={place} style={{ position: 'absolute', ...cornerOf(grid, place % perSheet) }}>
+              <One label={label} grid={grid} size={size} code={code} />
+            </View>
+          ))}
         </Page>
       ))}
     </Document>,

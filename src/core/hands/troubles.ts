@@ -40,13 +40,8 @@ export function amissNow(
   const byFault = groupBy(seen, ({ fault }) => fault);
   const overdue = overdueMin(progress, nowMs);
   const next = progress.next?.task;
-  const missed =
-    possible.includes('gummed') &&
-    overdue > 0 &&
-    next !== undefined &&
-    endsCoat(next.step) &&
-    !byFault.has('gummed') &&
-    !recoveries.some((one) => one.beforeTask === next.key);
+  const mayGum = possible.includes('gummed') && !byFault.has('gummed') && overdue > 0;
+  const missed = mayGum && next !== undefined && endsCoat(next.step) && !recoveries.some((one) => one.beforeTask === next.key);
   return [
     ...(missed ? [{ key: 'missed' as const, fault: 'gummed' as const, ways: waysFor('gummed', overdue) }] : []),
     ...[...byFault].map(([fault, on]) => ({

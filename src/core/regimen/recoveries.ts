@@ -149,6 +149,21 @@ type Placing = {
 /** The change that added a step; 0 where none did. */
 const changeOf = (task: Task | undefined): number => Number(/\*(\d+)$/.exec(task?.step.id ?? '')?.[1] ?? 0);
 
+/** A step of a way back as a task of the batch, its wait within what the material in hand bears. */
+function asTask(one: RegimenStep, way: string, pieces: number, bound: DwellBound, scale: number): Task {
+  const most = one.slot && one.lies ? (bound(one.slot)?.[one.lies] ?? null) : null;
+  const at = cut(one, most);
+  return {
+    key: `${way}:${one.id}`,
+    step: { ...one, wait: at },
+    round: 1,
+    rounds: 1,
+    pieces,
+    handsMin: handsMin(one, pieces, scale),
+    wait: at,
+  };
+}
+
 /** Puts the steps of the ways back where they belong. Where a wipe or a buff is next anyway, the way back's own is left out. */
 export function withRecoveries(
   tasks: readonly Task[],
@@ -167,19 +182,7 @@ export function withRecoveries(
     const next = all[index]?.step;
     const steps = STEPS[way](mended);
     const endsAlike = next !== undefined && endsCoat(next) && steps.slice(1).slice(-1).some(endsCoat);
-    const inserted = (endsAlike ? steps.slice(0, -1) : steps).map((one): Task => {
-      const most = one.slot && one.lies ? (bound(one.slot)?.[one.lies] ?? null) : null;
-      const at = cut(one, most);
-      return {
-        key: `${way}~${id}:${one.id}`,
-        step: { ...one, wait: at },
-        round: 1,
-        rounds: 1,
-        pieces,
-        handsMin: handsMin(one, pieces, scale),
-        wait: at,
-      };
-    });
+    const inserted = (endsAlike ? steps.slice(0, -1) : steps).map((one) => asTask(one, `${way}~${id}`, pieces, bound, scale));
     all = [...all.slice(0, index), ...inserted, ...all.slice(index)];
   }
   return all;

@@ -112,6 +112,21 @@ export function writeLetters(db: Db, nowMs: number, words: Writer): number {
   return made;
 }
 
+type Worded = { readonly subject: string; readonly body: string };
+
+/** A draft to the owner of a piece, once for its ordinal, where there is an address; gives how many are new. */
+function draftTo(db: Db, row: Written, ordinal: number, word: (about: About) => Worded, nowMs: number): number {
+  const to = addressOf(row);
+  const about = to ? aboutOf(db, row, nowMs) : null;
+  if (!to || !about) return 0;
+  const dueOn = dateOf(nowMs, theShop(db).zone);
+  return db
+    .insert(outbox)
+    .values({ carePlanId: row.plan.id, ordinal, kind: 'hold', state: 'draft', dueOn, to, ...word(about), madeAt: nowMs })
+    .onConflictDoNothing({ target: [outbox.carePlanId, outbox.ordinal] })
+    .run().changes;
+}
+
 /** Drafts a letter to everyone who has a piece that a held lot is on, once for each hold; a person sends them. Gives how many are new. */
 export function draftHoldLetters(db: Db, lotId: number, words: Writer, nowMs: number): Result<{ readonly drafted: number }> {
   return command(db, (tx) => {
@@ -126,23 +141,7 @@ export function draftHoldLetters(db: Db, lotId: number, words: Writer, nowMs: nu
     const rows = codes.length === 0 ? [] : written(tx).where(inArray(piece.code, codes)).all();
     let drafted = 0;
     for (const row of rows) {
-      const to = addressOf(row);
-      const about = to ? aboutOf(tx, row, nowMs) : null;
-      if (!to || !about) continue;
-      drafted += tx
-        .insert(outbox)
-        .values({
-          carePlanId: row.plan.id,
-          ordinal: -stands.id,
-          kind: 'hold',
-          state: 'draft',
-          dueOn: dateOf(nowMs, theShop(tx).zone),
-          to,
-          ...words.hold(about, stands.reason),
-          madeAt: nowMs,
-        })
-        .onConflictDoNothing({ target: [outbox.carePlanId, outbox.ordinal] })
-        .run().changes;
+      drafted += draftTo(tx, row, -stands.id, (about) => words.hold(about, stands.reason), nowMs);
     }
     return ok({ drafted });
   });
@@ -163,23 +162,7 @@ export function draftJudgedLetters(db: Db, words: Writer, nowMs: number): number
     for (const row of written(db)
       .where(inArray(piece.code, [...codes]))
       .all()) {
-      const to = addressOf(row);
-      const about = to ? aboutOf(db, row, nowMs) : null;
-      if (!to || !about) continue;
-      drafted += db
-        .insert(outbox)
-        .values({
-          carePlanId: row.plan.id,
-          ordinal: JUDGED_FROM - notice.id,
-          kind: 'hold',
-          state: 'draft',
-          dueOn: dateOf(nowMs, theShop(db).zone),
-          to,
-          ...words.judged(about, gates),
-          madeAt: nowMs,
-        })
-        .onConflictDoNothing({ target: [outbox.carePlanId, outbox.ordinal] })
-        .run().changes;
+      drafted += draftTo(db, row, JUDGED_FROM - notice.id, (about) => words.judged(about, gates), nowMs);
     }
   }
   return drafted;

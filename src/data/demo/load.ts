@@ -15,24 +15,20 @@ import { readWood } from './wood';
 import { gatherEvidence, tellYear } from './year';
 import { afterPots, stockUp, writeFormulas } from './stock';
 
-/** Fills an empty file with the shed of the demo, all dates counted from `nowMs`. */
-export function loadDemo(db: Db, nowMs: number): void {
-  const weekdays = [1, 2, 3, 4, 5, 6].map((weekday) => ({
-    day: weekday,
-    open: '08:30',
-    close: weekday === 6 ? '13:00' : '18:00',
-  }));
-  const crew = [
+const SHED = {
+  name: 'Quillhaven Joinery Shed',
+  zone: ZONE,
+  currency: 'EUR',
+  people: [
     { initials: 'WA', name: 'Wren Aldersea' },
     { initials: 'IT', name: 'Ines Tollmark' },
-  ];
-  must(
-    setUpShop(
-      db,
-      { name: 'Quillhaven Joinery Shed', zone: ZONE, currency: 'EUR', people: crew, hours: weekdays },
-      nowMs - 400 * DAY,
-    ),
-  );
+  ],
+  hours: [1, 2, 3, 4, 5, 6].map((day) => ({ day, open: '08:30', close: day === 6 ? '13:00' : '18:00' })),
+};
+
+/** Fills an empty file with the shed of the demo, all dates counted from `nowMs`. */
+export function loadDemo(db: Db, nowMs: number): void {
+  must(setUpShop(db, SHED, nowMs - 400 * DAY));
   const scene = { db, nowMs };
   demoReadings(db, nowMs - 398 * DAY, nowMs);
   sayCosts(db);

@@ -136,6 +136,25 @@ const keyOf = ({ start: _, batches, ...rest }: DayInput): string =>
     })),
   });
 
+/** The plan of each batch by its row: its steps and its end, or what blocks it. */
+const batchPlans = (
+  placed: ReturnType<typeof planAll>['found']['batches'],
+  blocked: ReturnType<typeof planAll>['blocked'],
+  steps: readonly ShopStep[],
+): ReadonlyMap<number, BatchPlan> =>
+  new Map<number, BatchPlan>([
+    ...placed.map((row): [number, BatchPlan] => [
+      Number(row.id),
+      {
+        feasible: true,
+        steps: steps.filter((step) => step.batch === row.id),
+        endsMs: Date.parse(row.endsAt),
+        lateMin: row.lateMin,
+      },
+    ]),
+    ...[...blocked].map(([id, blocking]): [number, BatchPlan] => [id, { feasible: false, blocking }]),
+  ]);
+
 /**
  * The whole shop's plan at a moment. The same records give the same plan; it stands until something is recorded, or for a few minutes,
  * so that it does not jitter. It says what it moved since the one before.
@@ -155,18 +174,7 @@ export function shopPlan(db: Db, open: readonly WaitingBatch[], nowMs: number, h
     found,
     moved: moved.length > 0 || before?.key !== key ? moved : (before?.plan.moved ?? []),
     unheld: pins.filter((one) => unheld.some((pin) => pin.batch === String(one.batchId) && pin.step === one.task)),
-    batches: new Map<number, BatchPlan>([
-      ...found.batches.map((row): [number, BatchPlan] => [
-        Number(row.id),
-        {
-          feasible: true,
-          steps: steps.filter((step) => step.batch === row.id),
-          endsMs: Date.parse(row.endsAt),
-          lateMin: row.lateMin,
-        },
-      ]),
-      ...[...blocked].map(([id, blocking]): [number, BatchPlan] => [id, { feasible: false, blocking }]),
-    ]),
+    batches: batchPlans(found.batches, blocked, steps),
   };
   kept.rendlePlan.set(db, { key, madeMs: nowMs, plan, steps });
   return plan;

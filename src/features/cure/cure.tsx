@@ -116,17 +116,7 @@ function AirNow({ rooms, nowMs, zone }: AirProps) {
             <dd className="font-semibold">{reading ? say(reading.tempC, '°C') : '–'}</dd>
             <dd className="font-semibold">{reading ? percent(reading.rhFraction) : ''}</dd>
             <dd className="text-soft">{reading ? clockTime(reading.at, zone, nowMs) : 'no reading'}</dd>
-            <dd>
-              <FileSheet
-                opens="Readings in"
-                title={`Readings of the ${place.name.toLowerCase()}`}
-                say="A room logger’s file: time, temperature, humidity, in whatever order, unit and decimal mark it writes. What it was taken for is shown before anything is kept."
-                look={lookAtReadings}
-                take={takeReadings}
-                beside={{ placeId: place.id }}
-                quiet
-              />
-            </dd>
+            <ReadingsIn place={place} />
           </div>
         ))}
       </dl>
@@ -210,3 +200,17 @@ function MoveItem({ move, zone }: { readonly move: HurryProps['moves'][number]; 
     </li>
   );
 }
+
+const ReadingsIn = ({ place }: { readonly place: AirProps['rooms'][number]['place'] }) => (
+  <dd>
+    <FileSheet
+      opens="Readings in"
+      title={`Readings of the ${place.name.toLowerCase()}`}
+      say="A room logger’s file: time, temperature, humidity, in whatever order, unit and decimal mark it writes. What it was taken for is shown before anything is kept."
+      look={lookAtReadings}
+      take={takeReadings}
+      beside={{ placeId: place.id }}
+      quiet
+    />
+  </dd>
+);

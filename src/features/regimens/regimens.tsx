@@ -7,7 +7,7 @@ import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
 import { RegimenEditor } from './components/regimen-editor';
-import { draftOf } from '@/core/regimen';
+import { draftOf, type Regimen } from '@/core/regimen';
 
 /** Every school that is shipped and the shop's own, each with what it gains and costs. */
 export async function Regimens() {
@@ -20,29 +20,9 @@ export async function Regimens() {
         make one of your own from it. Batches keep the revision they began with.
       </p>
       <ul>
-        {allRegimens(db).map((regimen) => {
-          const [newest] = revisionsOf(db, regimen.id);
-          return (
-            <li key={regimen.id} className="border-hair border-t">
-              <Link
-                href={`/work/regimens/${regimen.id}`}
-                className="grid gap-x-6 py-2 no-underline hover:underline bench:grid-cols-[14rem_minmax(0,1fr)_8rem]"
-              >
-                <span>
-                  <strong>{regimen.name}</strong>
-                  <span className="block text-sm text-soft">{regimen.school}</span>
-                </span>
-                <span className="text-sm">
-                  {regimen.gains} <span className="text-soft">{regimen.costs}</span>
-                  {regimen.knifeSurface ? '' : <strong className="block text-late">▲ Not under a knife.</strong>}
-                </span>
-                <span className="reading text-sm text-soft">
-                  {regimen.steps.length} steps, revision {newest?.number ?? 1}
-                </span>
-              </Link>
-            </li>
-          );
-        })}
+        {allRegimens(db).map((regimen) => (
+          <RegimenRow key={regimen.id} regimen={regimen} revision={revisionsOf(db, regimen.id)[0]?.number ?? 1} />
+        ))}
       </ul>
     </>
   );
@@ -74,5 +54,28 @@ export async function RegimenPage({ id }: { readonly id: string }) {
         ))}
       </ol>
     </>
+  );
+}
+
+function RegimenRow({ regimen, revision }: { readonly regimen: Regimen; readonly revision: number }) {
+  return (
+    <li className="border-hair border-t">
+      <Link
+        href={`/work/regimens/${regimen.id}`}
+        className="grid gap-x-6 py-2 no-underline hover:underline bench:grid-cols-[14rem_minmax(0,1fr)_8rem]"
+      >
+        <span>
+          <strong>{regimen.name}</strong>
+          <span className="block text-sm text-soft">{regimen.school}</span>
+        </span>
+        <span className="text-sm">
+          {regimen.gains} <span className="text-soft">{regimen.costs}</span>
+          {regimen.knifeSurface ? '' : <strong className="block text-late">▲ Not under a knife.</strong>}
+        </span>
+        <span className="reading text-sm text-soft">
+          {regimen.steps.length} steps, revision {revision}
+        </span>
+      </Link>
+    </li>
   );
 }

@@ -35,17 +35,12 @@ type PanelProps = { readonly job: Restoration; readonly currency: string; readon
 
 /** What this batch is beside a batch: whose piece, what was wrong, what it costs, and whether it went back. */
 export function RestorationPanel({ job, currency, zone }: PanelProps) {
+  const bill = job.billMinor === null ? '' : formatMoney(job.billMinor, currency);
   return (
     <section aria-label="Restoration" className="my-4 border-cure border-l-4 pl-4">
       <p>
-        <strong>Comes home</strong> from {job.owner}
-        {job.code ? (
-          <>
-            , code <span className="reading">{job.code}</span>
-          </>
-        ) : (
-          ', a stranger’s piece'
-        )}
+        <strong>Comes home</strong> from {job.owner},{' '}
+        {job.code ? <span className="reading">code {job.code}</span> : 'a stranger’s piece'}
         {job.wasFinishedWith ? `; it was finished with ${job.wasFinishedWith}` : ''}.
       </p>
       <p>
@@ -55,11 +50,11 @@ export function RestorationPanel({ job, currency, zone }: PanelProps) {
         . Sanding: {sandingPlan(job.marks).join(', ')}.
       </p>
       {job.backAt === null ? (
-        <GoneBack batchId={job.batchId} bill={job.billMinor === null ? '' : formatMoney(job.billMinor, currency)} />
+        <GoneBack batchId={job.batchId} bill={bill} />
       ) : (
         <p className="font-semibold">
           Back with its owner {fullDate(job.backAt, zone)}
-          {job.billMinor === null ? '' : `, billed ${formatMoney(job.billMinor, currency)}`}.
+          {bill === '' ? '' : `, billed ${bill}`}.
         </p>
       )}
     </section>

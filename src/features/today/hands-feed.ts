@@ -1,9 +1,27 @@
-import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
-import ical, { ICalCalendarMethod } from 'ical-generator';
+import ical, { type ICalCalendar, ICalCalendarMethod } from 'ical-generator';
+import { MS_PER_MINUTE } from '@/core/quantity';
 import { people } from '@/data/shop/queries';
 import { session } from '@/web/session';
-import { shopNow, titleOf } from '@/web/hands/open-batches';
+import { type OpenBatch, shopNow, titleOf } from '@/web/hands/open-batches';
+
+/** The steps of a batch that are still to come, for one pair of hands or for all. */
+function addSteps(calendar: ICalCalendar, { batch, standing, plan }: OpenBatch, by: string | null, nowMs: number): void {
+  if (!plan?.feasible) return;
+  const left = new Map(standing.progress.rest.map((task) => [task.key, task]));
+  for (const step of plan.steps) {
+    const task = left.get(step.id);
+    if (!task || (by !== null && step.by !== by) || step.endMs < nowMs) continue;
+    calendar.createEvent({
+      id: `${batch.number}-${step.id}@rendle`,
+      start: new Date(step.startMs),
+      end: new Date(Math.max(step.endMs, step.startMs + MS_PER_MINUTE)),
+      stamp: new Date(nowMs),
+      summary: `${task.step.action}, ${batch.number}`,
+      description: `${titleOf(batch)}${task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : ''}. The plan moves when something is recorded.`,
+    });
+  }
+}
 
 /** The hand-work of one person, or of all, as a calendar that any calendar program follows. `who` is their initials. */
 export async function GET(request: Request): Promise<Response> {
@@ -19,22 +37,7 @@ export async function GET(request: Request): Promise<Response> {
     prodId: { company: 'Rendle', product: 'Hands', language: 'EN' },
     ttl: 900,
   });
-  for (const { batch, standing, plan } of open) {
-    if (!plan?.feasible) continue;
-    const left = new Map(standing.progress.rest.map((task) => [task.key, task]));
-    for (const step of plan.steps) {
-      const task = left.get(step.id);
-      if (!task || (person && step.by !== String(person.id)) || step.endMs < nowMs) continue;
-      calendar.createEvent({
-        id: `${batch.number}-${step.id}@rendle`,
-        start: new Date(step.startMs),
-        end: new Date(Math.max(step.endMs, step.startMs + MS_PER_MINUTE)),
-        stamp: new Date(nowMs),
-        summary: `${task.step.action}, ${batch.number}`,
-        description: `${titleOf(batch)}${task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : ''}. The plan moves when something is recorded.`,
-      });
-    }
-  }
+  for (const one of open) addSteps(calendar, one, person ? String(person.id) : null, nowMs);
   return new Response(calendar.toString(), {
     headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': 'inline; filename="hands.ics"' },
   });

@@ -1,6 +1,6 @@
 import type { Person } from '@/data/shop/queries';
 import type { Pin } from '@/data/plan/pins';
-import { type Task, windowAfter } from '@/core/regimen';
+import { windowAfter } from '@/core/regimen';
 import type { OpenBatch } from '@/web/hands/open-batches';
 import { titleOf } from '@/web/hands/open-batches';
 
@@ -31,14 +31,11 @@ export function pegsOf(open: readonly OpenBatch[], people: readonly Person[], pi
       .filter((step) => left.has(step.id))
       .map((step): Peg => {
         const index = tasks.findIndex((task) => task.key === step.id);
-        const before = plan.steps.find((one) => one.id === tasks[index - 1]?.key);
-        const window =
-          progress.next?.task.key === step.id
-            ? progress.next.window
-            : before
-              ? windowAfter(tasks[index - 1] as Task, before.endMs)
-              : { earliestMs: null, latestMs: null };
         const task = tasks[index];
+        const before = tasks[index - 1];
+        const ended = plan.steps.find((one) => one.id === before?.key)?.endMs;
+        const after = before && ended !== undefined ? windowAfter(before, ended) : { earliestMs: null, latestMs: null };
+        const window = progress.next?.task.key === step.id ? progress.next.window : after;
         return {
           key: `${batch.id}-${step.id}`,
           batchId: batch.id,

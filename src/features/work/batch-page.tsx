@@ -164,6 +164,14 @@ function DecidedNote({ batch }: Pick<Of, 'batch'>) {
   );
 }
 
+/** The ways back that were taken up, and whether each was begun. */
+const takenOf = (batch: Batch, standing: BatchStanding) =>
+  batch.recoveries.map(({ id: way_id, way }) => ({
+    id: way_id,
+    way,
+    begun: standing.progress.done.some(({ task }) => task.key.startsWith(`${way}~${way_id}:`)),
+  }));
+
 /** What is recorded next, more coats or fewer, and ways back. */
 function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
   const coats = coatSlots(db, batch, standing);
@@ -185,11 +193,7 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
       <WaysBack
         batchId={batch.id}
         troubles={troublesOf(batch, standing.progress, nowMs)}
-        taken={batch.recoveries.map(({ id: way_id, way }) => ({
-          id: way_id,
-          way,
-          begun: standing.progress.done.some(({ task }) => task.key.startsWith(`${way}~${way_id}:`)),
-        }))}
+        taken={takenOf(batch, standing)}
         doubles={standing.progress.waiting.map((fact) => ({
           id: fact.id,
           says: `“${standing.tasks.find((task) => task.key === fact.key)?.step.done ?? fact.key}” was recorded once more at ${clockTime(fact.atMs, shop.zone, nowMs)}, from another device or before its turn. The first one stands.`,

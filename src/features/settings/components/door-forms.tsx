@@ -28,26 +28,8 @@ export function Devices({ devices, days }: { readonly devices: readonly DeviceRo
         <p className="mb-2 text-soft">None has given the passcode.</p>
       ) : (
         <ul className="mb-2">
-          {devices.map(({ id, name, address, came, used, isOwn }) => (
-            <li key={id} className="flex flex-wrap items-center justify-between gap-3 border-hair border-b py-1">
-              <span>
-                <span className="font-semibold">{name}</span>
-                {isOwn ? ' (this one)' : ''}
-                <span className="block text-soft text-sm">
-                  used <span className="reading">{used}</span>, came in <span className="reading">{came}</span> from{' '}
-                  <span className="reading">{address}</span>
-                </span>
-              </span>
-              {isOwn ? (
-                <Button disabled={busy} onClick={() => void leave()}>
-                  Leave
-                </Button>
-              ) : (
-                <Button disabled={busy} aria-label={`Send ${name} away`} onClick={() => void run(() => sendAway({ id }))}>
-                  Send away
-                </Button>
-              )}
-            </li>
+          {devices.map((device) => (
+            <DeviceItem key={device.id} device={device} busy={busy} onSend={() => void run(() => sendAway({ id: device.id }))} />
           ))}
         </ul>
       )}
@@ -86,5 +68,31 @@ export function PasscodeForm({ has }: { readonly has: boolean }) {
         {field('again', 'The same again')}
       </SheetForm>
     </>
+  );
+}
+
+type ItemProps = { readonly device: DeviceRow; readonly busy: boolean; readonly onSend: () => void };
+
+function DeviceItem({ device: { name, address, came, used, isOwn }, busy, onSend }: ItemProps) {
+  return (
+    <li className="flex flex-wrap items-center justify-between gap-3 border-hair border-b py-1">
+      <span>
+        <span className="font-semibold">{name}</span>
+        {isOwn ? ' (this one)' : ''}
+        <span className="block text-soft text-sm">
+          used <span className="reading">{used}</span>, came in <span className="reading">{came}</span> from{' '}
+          <span className="reading">{address}</span>
+        </span>
+      </span>
+      {isOwn ? (
+        <Button disabled={busy} onClick={() => void leave()}>
+          Leave
+        </Button>
+      ) : (
+        <Button disabled={busy} aria-label={`Send ${name} away`} onClick={onSend}>
+          Send away
+        </Button>
+      )}
+    </li>
   );
 }
