@@ -5,5 +5,12 @@ import whole from './vitest.config';
 export default mergeConfig(
   { ...whole, test: { ...whole.test, include: [], globalSetup: undefined } },
   // Instrumented code is several times slower.
-  defineConfig({ test: { include: ['src/core/**/*.test.ts', 'src/cli/calc.test.ts'], testTimeout: 180_000 } }),
+  defineConfig({
+    test: {
+      include: ['src/core/**/*.test.ts', 'src/cli/calc.test.ts'],
+      setupFiles: ['vitest.mutants.setup.ts'],
+      env: { MUTANTS: '1' },
+      testTimeout: 180_000,
+    },
+  }),
 );

@@ -26,16 +26,20 @@ describe('a test piece on the scale', () => {
     expect(Math.abs((found?.plateau?.fromHours ?? 0) - 120)).toBeLessThan(12);
     expect(found?.at(300)).toBeCloseTo(499.2, 1);
   });
-  it('has the true plateau in its span about nine times in ten, and says no more than it knows', () => {
-    for (const noise of [0.06, 0.15]) {
-      const spans = Array.from({ length: 200 }, (_, seed) => weighCurve(weigh(truth, noise, seed + 1))?.plateau).flatMap(
-        (one) => one ?? [],
-      );
-      const held = spans.filter(({ low, high }) => low <= 120 && 120 <= high).length / spans.length;
-      expect(held).toBeGreaterThan(0.82);
-      expect(held).toBeLessThan(0.99);
-    }
-  });
+  // Four hundred fits take long where every expression is watched.
+  it.skipIf(process.env.MUTANTS)(
+    'has the true plateau in its span about nine times in ten, and says no more than it knows',
+    () => {
+      for (const noise of [0.06, 0.15]) {
+        const spans = Array.from({ length: 200 }, (_, seed) => weighCurve(weigh(truth, noise, seed + 1))?.plateau).flatMap(
+          (one) => one ?? [],
+        );
+        const held = spans.filter(({ low, high }) => low <= 120 && 120 <= high).length / spans.length;
+        expect(held).toBeGreaterThan(0.82);
+        expect(held).toBeLessThan(0.99);
+      }
+    },
+  );
   it('finds none while the piece still changes, and none in the wrong direction', () => {
     expect(weighCurve(weigh((hours) => 500 + hours / 100))?.plateau).toBeNull();
     const early = HOURS.filter((hours) => hours < 100);
