@@ -74,7 +74,7 @@ function sizeFromStock(shares: readonly LineShare[], stock: Readonly<Record<stri
   }
   if (!best) return fail('no-stock-given', 'make.from', { name: shares[0]?.ingredient.name ?? '' });
   const { totalG } = best;
-  const used = new Map(shares.map(({ ingredient, w }) => [ingredient.id, totalG * w]));
+  const used = new Map<string, number>(shares.map(({ ingredient, w }) => [ingredient.id, totalG * w]));
   const left = Object.fromEntries(Object.entries(stock).map(([id, have]) => [id, Math.max(0, have - (used.get(id) ?? 0))]));
   return ok({ totalG, limiting: best.id, left });
 }

@@ -37,7 +37,7 @@ const wish: NeedsWish = {
   pieces: 6,
   area: { areaMm2: 251040, endGrainMm2: 12480 },
   geometry: { shape: 'board', lengthMm: 400, widthMm: 260, thickMm: 26, grain: 'long' } as Geometry,
-  species: { id: 'maple', porosity: 'closed', densityKgPerM3: 700 },
+  species: { id: 'hard-maple', porosity: 'closed', densityKgPerM3: 700 },
   beyond: false,
   uptake: [],
   lots: { oil: lot(), paste: lot({ id: 2, waxEquivalent: 0.22, minorPerKg: 1100 }) },
@@ -69,7 +69,7 @@ describe('what a batch will take', () => {
   it('grows with the pieces, and goes by what the shop has weighed of this wood', () => {
     const [six, twelve] = [made(), made({ pieces: 12 })];
     expect(twelve[0]?.grams).toBeCloseTo(2 * (six[0]?.grams ?? 0), 9);
-    const factor = { species: 'maple', finishClass: 'flood-oil', factor: 1.3, records: 5 } as const;
+    const factor = { species: 'hard-maple', finishClass: 'flood-oil', factor: 1.3, records: 5 } as const;
     const weighed = made({ uptake: [factor, { ...factor, species: 'oak', factor: 9 }] });
     expect(weighed[0]?.grams).toBeCloseTo(1.3 * (six[0]?.grams ?? 0), 9);
     expect([weighed[0]?.records, weighed[1]?.records]).toEqual([5, 0]);

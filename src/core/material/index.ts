@@ -1,4 +1,5 @@
 export { answersTo, findIngredient, givesVapour, INGREDIENTS, ingredientOf, isLiquid, isOilSolvent } from './ingredients';
+export type { IngredientId, SpeciesId } from './ids';
 export {
   CONTACTS,
   type Contact,

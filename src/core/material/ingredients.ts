@@ -5,7 +5,7 @@ import { Ingredient } from './schema';
 /** Every ingredient the house knows. Source: working estimates of the trade, each row with its note. */
 export const INGREDIENTS: readonly Ingredient[] = z.array(Ingredient).parse(shipped);
 
-const byId = new Map(INGREDIENTS.map((ingredient) => [ingredient.id, ingredient]));
+const byId = new Map<string, Ingredient>(INGREDIENTS.map((ingredient) => [ingredient.id, ingredient]));
 
 export const findIngredient = (id: string): Ingredient | undefined => byId.get(id);
 

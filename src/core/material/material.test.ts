@@ -12,6 +12,7 @@ import {
   SPECIES,
   speciesOf,
 } from '.';
+import { INGREDIENT_IDS, SPECIES_IDS } from './ids';
 import names from './names.json';
 
 const of = (name: string) => {
@@ -41,6 +42,11 @@ describe('the shipped ingredients', () => {
     expect(solid).toContain('shellac-flake');
     expect(solid).not.toContain('shellac-solution');
   });
+});
+
+it('every id of a table is listed once, in its order', () => {
+  expect(INGREDIENTS.map((one) => one.id)).toEqual([...INGREDIENT_IDS]);
+  expect(SPECIES.map((one) => one.id)).toEqual([...SPECIES_IDS]);
 });
 
 describe('the shipped woods', () => {

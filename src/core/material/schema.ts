@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { INGREDIENT_IDS, SPECIES_IDS } from './ids';
 
 /** Families of ingredients, in the order they are shelved. */
 export const FAMILIES = [
@@ -28,7 +29,7 @@ const Dwell = z.object({ flooded: z.number().positive(), thin: z.number().positi
 
 /** An ingredient as shipped. Densities g/ml at 20 °C, of molten wax at 80 °C; heats J/g; temperatures °C; iodine value g I₂/100 g; keeping in months. */
 export const Ingredient = z.object({
-  id: z.string(),
+  id: z.enum(INGREDIENT_IDS),
   name: z.string(),
   family: z.enum(FAMILIES),
   densityGPerMl: z.number().positive(),
@@ -77,7 +78,7 @@ export type PieceUse = (typeof PIECE_USES)[number];
 
 /** A wood as shipped: density kg/m³ at 12 % moisture, the verdict on food with its reason, the uses it is kept off, what its dust does. */
 export const Species = z.object({
-  id: z.string(),
+  id: z.enum(SPECIES_IDS),
   name: z.string(),
   botanical: z.string(),
   kind: z.enum(['hardwood', 'softwood', 'grass']),

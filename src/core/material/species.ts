@@ -5,7 +5,7 @@ import shipped from './species.json';
 /** Every wood the house knows. Source: working estimates of the trade, each row with its note. */
 export const SPECIES: readonly Species[] = z.array(Species).parse(shipped);
 
-const byId = new Map(SPECIES.map((species) => [species.id, species]));
+const byId = new Map<string, Species>(SPECIES.map((species) => [species.id, species]));
 
 /** The wood of an id that is known to exist. Throws on one that does not. */
 export function speciesOf(id: string): Species {

@@ -80,8 +80,8 @@ export const en: SlipWords = {
     soya: 'soya',
     turpentine: 'turpentine',
   },
-  ingredients: {},
-  woods: {},
+  ingredients: null,
+  woods: null,
   letter: {
     subject: (what) => `A look at your ${what}`,
     severalSubject: (count) => `A look at your ${count} pieces`,

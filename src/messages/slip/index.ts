@@ -1,5 +1,5 @@
 import type { Language } from '@/core/care';
-import { INGREDIENTS, SPECIES } from '@/core/material';
+import { findSpecies, type IngredientId, INGREDIENTS } from '@/core/material';
 import { de } from './de';
 import { en } from './en';
 import { es } from './es';
@@ -11,14 +11,18 @@ export { LABEL_CAUTIONS, type LabelCaution, type SlipWords } from './shape';
 /** Slips, letters and owners' pages in every language that ships. */
 export const SLIP_WORDS: Readonly<Record<Language, SlipWords>> = { en, de, fr, es };
 
-const INGREDIENT_ID = new Map(INGREDIENTS.map((one) => [one.name, one.id]));
+const INGREDIENT_ID = new Map<string, IngredientId>(INGREDIENTS.map((one) => [one.name, one.id]));
 
 /** An ingredient's name, as the core gives it, in a language; what a maker named stays as it is. */
-export const ingredientIn = (language: Language, name: string): string =>
-  SLIP_WORDS[language].ingredients[INGREDIENT_ID.get(name) ?? ''] ?? name;
+export function ingredientIn(language: Language, name: string): string {
+  const id = INGREDIENT_ID.get(name);
+  return (id && SLIP_WORDS[language].ingredients?.[id]) ?? name;
+}
 
-export const woodIn = (language: Language, id: string): string =>
-  SLIP_WORDS[language].woods[id] ?? SPECIES.find((one) => one.id === id)?.name ?? id;
+export function woodIn(language: Language, id: string): string {
+  const wood = findSpecies(id);
+  return wood ? (SLIP_WORDS[language].woods?.[wood.id] ?? wood.name) : id;
+}
 
 export const allergenIn = (language: Language, name: string): string =>
   SLIP_WORDS[language].allergenNames[name as Allergen] ?? name;

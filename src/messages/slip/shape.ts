@@ -1,6 +1,7 @@
 import type { CareClass } from '@/core/care';
 import type { Caution } from '@/core/caution';
 import type { ContentUse } from '@/core/label';
+import type { IngredientId, SpeciesId } from '@/core/material';
 import type { UseGateId } from '@/core/use';
 
 /** Pores of a wood, as the core names them. */
@@ -70,9 +71,9 @@ export type SlipWords = {
   readonly nothing: string;
   readonly keepUntil: string;
   readonly allergenNames: Readonly<Record<Allergen, string>>;
-  /** Names of ingredients and woods by id; those missing stand as the core names them. */
-  readonly ingredients: Readonly<Record<string, string>>;
-  readonly woods: Readonly<Record<string, string>>;
+  /** Names of ingredients and woods; null where the core's own names are the language's. */
+  readonly ingredients: Readonly<Record<IngredientId, string>> | null;
+  readonly woods: Readonly<Record<SpeciesId, string>> | null;
   readonly letter: {
     readonly subject: (what: string) => string;
     readonly severalSubject: (count: number) => string;
