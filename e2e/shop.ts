@@ -59,6 +59,7 @@ export function makeShop({ demo, at, environment = {} }: Wish): Shop & { readonl
     RENDLE_DATA: folder,
     RENDLE_CLOCK_FILE: clock,
     RENDLE_PORT: port,
+    RENDLE_PAPER: 'when asked',
     ...environment,
   } as NodeJS.ProcessEnv;
   let server: ChildProcess | null = null;

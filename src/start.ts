@@ -77,7 +77,8 @@ function beginRounds(): void {
   setInterval(post, POST_EVERY_MS).unref();
   // Once a day, and soon after a start.
   const looked = (): void => void look().catch((error) => console.error('Looking the file over:', error));
-  setTimeout(() => readyThread('paper'), PAPER_AFTER_MS).unref();
+  // A shop that is opened for a few seconds, as by a test, loads it when paper is asked for.
+  if (process.env.RENDLE_PAPER !== 'when asked') setTimeout(() => readyThread('paper'), PAPER_AFTER_MS).unref();
   setTimeout(looked, COPY_AFTER_MS).unref();
   setInterval(looked, MS_PER_DAY).unref();
   setTimeout(copyShop, COPY_AFTER_MS).unref();

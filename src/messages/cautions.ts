@@ -143,5 +143,4 @@ export function cautionsInWords(moment: CautionsInput): CautionWords[] {
   return found.ok ? found.value.map((caution) => sayCaution(caution, allergens)) : [];
 }
 
-/** Notices in words. */
 export const noticesInWords = (notices: readonly Notice[]): CautionWords[] => notices.map((notice) => NOTICE_WORDS[notice]);

@@ -61,7 +61,6 @@ const checkAngle = (travel: number): number =>
   Math.PI / 2;
 const NOTCHES = [checkAngle(1), checkAngle(2)];
 
-/** A ring in words. */
 export function ringWords(facts: RingFacts): string {
   const coats = facts.coatsPlanned > 0 ? `${facts.coats} of ${facts.coatsPlanned} coats` : 'no coats planned';
   return `${SAY[facts.state]}, ${coats}${facts.overdue ? ', overdue' : ''}`;

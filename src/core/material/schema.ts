@@ -72,7 +72,6 @@ export type FoodVerdict = (typeof FOOD_VERDICTS)[number];
 export const ORIGINS = ['bought', 'offcut', 'felled', 'found', 'treated'] as const;
 export type Origin = (typeof ORIGINS)[number];
 
-/** What a piece is for. */
 export const PIECE_USES = ['food-wet', 'food-dry', 'hot-food', 'mouth', 'toy', 'knife', 'hands', 'display', 'outdoors'] as const;
 export type PieceUse = (typeof PIECE_USES)[number];
 

@@ -2,14 +2,15 @@ import 'server-only';
 import { eq, sql } from 'drizzle-orm';
 import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } from '@/core/cure';
 import type { Db } from '../db';
-import { checkEntry, release } from '../schema';
+import { checkEntry, lot, release, roomReading } from '../schema';
 
 import { airOf } from './air';
 import { loadBatch } from '../work/batch';
 import { settingFrom } from '@/core/regimen';
 import { progressOfBatch, setBy } from '../work/standing';
 
-const kept = new WeakMap<Db, { readonly key: string; readonly learning: Learning }>();
+type Learned = { readonly key: string; readonly readId: number; readonly learning: Learning };
+const kept = new WeakMap<Db, Learned>();
 
 /** What the shop's decided batches said of their need, each from its own readings and checks and the shipped A0. */
 function pastOf(db: Db): PastBatch[] {
@@ -35,15 +36,26 @@ function pastOf(db: Db): PastBatch[] {
   });
 }
 
-/** The shop's own A0, reckoned anew when a batch was released or checked. */
+/** What was learned from: releases, checks, what lots are; how far readings were read, and when the last batch was released. */
+const learnedFrom = (db: Db) =>
+  db.get<{ key: string; readId: number; releasedAt: number }>(sql`
+    select (select count(*) from ${release}) || '.' || (select count(*) from ${checkEntry}) || '.' || (select sum(version) from ${lot}) as key,
+      coalesce((select max(id) from ${roomReading}), 0) as readId,
+      coalesce((select max(at) from ${release}), 0) as releasedAt`);
+
+/** Whether readings that came in since belong to a time that was learned from: a logger's file read late. */
+const cameLate = (db: Db, readId: number, releasedAt: number): boolean =>
+  db.get(sql`select 1 from ${roomReading} where id > ${readId} and at <= ${releasedAt} limit 1`) !== undefined;
+
+/** The shop's own A0, reckoned anew when a batch was released or checked, a lot put right, or readings of a past time came in. */
 export function learnedA0(db: Db): Learning {
-  const { a, b } = db.get<{ a: number; b: number }>(
-    sql`select (select count(*) from ${release}) as a, (select count(*) from ${checkEntry}) as b`,
-  );
-  const key = `${a}.${b}`;
+  const { key, readId, releasedAt } = learnedFrom(db);
   const known = kept.get(db);
-  if (known?.key === key) return known.learning;
+  if (known?.key === key && (readId === known.readId || !cameLate(db, known.readId, releasedAt))) {
+    if (readId !== known.readId) kept.set(db, { ...known, readId });
+    return known.learning;
+  }
   const learning = learnA0(pastOf(db));
-  kept.set(db, { key, learning });
+  kept.set(db, { key, readId, learning });
   return learning;
 }
