@@ -94,6 +94,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'in-the-past': () => 'This start lies in the past. Start now or later; what was done before is recorded as done.',
   'before-last': ({ last }) => `This lies before the last thing recorded for it (${last}). Check the time.`,
   'no-readings': () => 'Nothing has been weighed yet. Weigh at least two ingredients.',
+  'reading-between': () => 'Another reading was kept before this one. Look what is to go in now, then press again.',
   'reading-fell': ({ before }) =>
     `The scale said ${mass(before)} before, so it cannot say less now. Tare again or correct the reading before.`,
   'wrong-role': ({ name, takes, is }) =>

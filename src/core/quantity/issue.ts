@@ -55,6 +55,7 @@ export type IssueCode =
   | 'before-last'
   | 'no-readings'
   | 'reading-fell'
+  | 'reading-between'
   | 'wrong-role'
   | 'too-slow'
   | 'no-coats-left'

@@ -79,6 +79,8 @@ export type WeighedReading = {
   readonly stray?: boolean;
   /** Read by a practice scale. */
   readonly fromPractice?: boolean;
+  /** The reading that stood last where this one was typed, null for none: what was typed for one ingredient is never kept as the next one's. */
+  readonly follows?: string | null;
 };
 
 /** What the scale said once an ingredient was in: its grams are the rise since the reading before, and leave its lot. */
@@ -89,6 +91,8 @@ export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<vo
     const { pot } = open.value;
     const { entries } = pot;
     if (tx.select().from(pourEntry).where(eq(pourEntry.clientId, input.clientId)).get()) return ok(undefined);
+    if (input.follows !== undefined && input.follows !== (entries.at(-1)?.clientId ?? null))
+      return fail('reading-between', 'readingG');
     if (input.fromPractice && !mayPractise(tx, pot)) return fail('practice-only', 'readingG');
     const made = madeOf(tx, pot);
     const now = made.ok ? linesNow(made.value, pot) : null;
@@ -113,7 +117,7 @@ export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<vo
       const out = move(tx, { lotId, grams: -grams, why: 'pour', entry: input.clientId, happened: true }, by);
       if (!out.ok) return out;
     }
-    const { stray: _, fromPractice: __, ...entry } = input;
+    const { stray: _, fromPractice: __, follows: ___, ...entry } = input;
     tx.insert(pourEntry)
       .values({ ...entry, lotId: pot.practice ? null : input.lotId, grams, personId: by.personId, at: by.nowMs })
       .run();

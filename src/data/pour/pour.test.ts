@@ -98,6 +98,16 @@ describe('a pot', () => {
     ).toEqual(['S31-01', 'S31-02']);
     expect(pricesPerKg(allLots(db))).toEqual({ beeswax: 2000, 'mineral-oil': 1000 });
   });
+  it('keeps what was typed for one ingredient never as the next one’s, and the same reading sent twice once', () => {
+    const sent = (clientId: string, readingG: number, follows: string | null) =>
+      code(recordWeighing(db, { clientId, pourId, ingredientId: 'beeswax', lotId: 1, readingG, corrects: null, follows }, by));
+    expect(sent('w1w1w1w1', 100, null)).toBe('ok');
+    expect(sent('w1w1w1w1', 100, null)).toBe('ok');
+    // From a page that does not know the reading before it.
+    expect(sent('w2w2w2w2', 202, null)).toBe('reading-between');
+    expect([leftOf(db, 1), pot()?.entries.length]).toEqual([200, 1]);
+    expect(sent('w2w2w2w2', 202, 'w1w1w1w1')).toBe('ok');
+  });
   it('takes a correction of the last reading and gives back what it drew', () => {
     weigh('w1w1w1w1', 'beeswax', 1, 110);
     expect(code(weigh('w1bw1bw1', 'beeswax', 1, 100, 'w1w1w1w1'))).toBe('ok');

@@ -25,15 +25,16 @@ const Weighed = z.object({
   reading: z.string(),
   corrects: clientId.nullable(),
   stray: z.boolean(),
+  follows: clientId.nullable().optional(),
 });
 
 /** One reading of the scale, as it shows it. */
 export async function weigh(input: unknown): Promise<Answer> {
-  return act(Weighed, input, (db, { reading, ...rest }, by) => {
+  return act(Weighed, input, (db, { reading, follows, ...rest }, by) => {
     const read = reader();
     const readingG = read.take('reading', parseMass(reading));
     if (readingG === undefined) return { ok: false, issues: read.issues };
-    const recorded = recordWeighing(db, { ...rest, readingG }, by);
+    const recorded = recordWeighing(db, { ...rest, readingG, ...(follows === undefined ? {} : { follows }) }, by);
     return recorded.ok
       ? recorded
       : { ok: false, issues: recorded.issues.map((issue) => ({ ...issue, path: issue.path === 'lotId' ? 'lotId' : 'reading' })) };

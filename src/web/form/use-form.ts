@@ -131,7 +131,8 @@ export function useForm<V extends FieldValues, T = void>({
       if (answer.ok) {
         if (stays) base.current = typed;
         if (begins) base.current = begins(typed);
-        form.reset(base.current);
+        // What was typed since stays: it belongs to the next.
+        if (JSON.stringify(form.getValues()) === JSON.stringify(typed)) form.reset(base.current);
         letGo();
         done?.(answer.value);
         router.refresh();

@@ -72,6 +72,9 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   const choices = entering ? (lots[entering] ?? []) : [];
   const lotId = entering ? ((correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id)) ?? 0) : 0;
   const lot = choices.find((one) => one.id === lotId);
+  const stands = last?.clientId ?? null;
+  // Until the page knows the reading that was sent, the next one would go to the ingredient before.
+  const [sentAfter, setSentAfter] = useState<string | null>();
   const form = useForm({
     schema: WeighFields,
     start: { reading: '', lotId: '' },
@@ -85,8 +88,12 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
         reading: text === '' ? say(shown.value ?? 0, 'g', 1) : text,
         corrects: correcting ? (last?.clientId ?? null) : null,
         stray: false,
+        follows: stands,
       }),
-    done: () => setCorrecting(false),
+    done: () => {
+      setCorrecting(false);
+      setSentAfter(stands);
+    },
     keptAs: `weighing ${pot.id} ${entering}`,
   });
   if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
@@ -134,6 +141,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
               choices={choices}
               lotId={lotId}
               correcting={correcting}
+              waits={sentAfter === stands}
               onChoose={(id) => setChosen({ ...chosen, [entering]: id })}
             />
           </>
@@ -184,12 +192,14 @@ type WeighProps = {
   readonly choices: readonly ShelfLot[];
   readonly lotId: number;
   readonly correcting: boolean;
+  /** The reading before is not on the page yet. */
+  readonly waits: boolean;
   readonly onChoose: (lotId: number) => void;
 };
 
 /** One reading, from the scale or typed as it shows, and the lot it came from. */
 function WeighForm(props: WeighProps) {
-  const { form, shown, device, practice, choices, lotId, correcting, onChoose } = props;
+  const { form, shown, device, practice, choices, lotId, correcting, waits, onChoose } = props;
   const { reading } = form.values;
   const typed = parseMass(reading);
   const fromScale = device && reading === '' && shown.value !== null;
@@ -199,7 +209,7 @@ function WeighForm(props: WeighProps) {
       className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
       onSubmit={(event) => {
         event.preventDefault();
-        if (ready) form.submit();
+        if (ready && !waits) form.submit();
       }}
     >
       <TextField
@@ -220,7 +230,7 @@ function WeighForm(props: WeighProps) {
         fault={form.fault('lotId')}
         onChoose={onChoose}
       />
-      <Button look="hand" big type="submit" className="bench:mt-5" disabled={form.busy || !ready}>
+      <Button look="hand" big type="submit" className="bench:mt-5" disabled={form.busy || waits || !ready}>
         {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
       </Button>
     </form>
