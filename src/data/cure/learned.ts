@@ -2,7 +2,7 @@ import 'server-only';
 import { eq, sql } from 'drizzle-orm';
 import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } from '@/core/cure';
 import type { Db } from '../db';
-import { checkEntry, lot, release, roomReading } from '../schema';
+import { checkEntry, lot, lotEdge, readyMade, release, roomReading } from '../schema';
 
 import { airOf } from './air';
 import { loadBatch } from '../work/batch';
@@ -36,10 +36,11 @@ function pastOf(db: Db): PastBatch[] {
   });
 }
 
-/** What was learned from: releases, checks, what lots are; how far readings were read, and when the last batch was released. */
+/** What was learned from: releases, checks, what lots hold and labels say; how far readings were read, and when the last batch was released. */
 const learnedFrom = (db: Db) =>
   db.get<{ key: string; readId: number; releasedAt: number }>(sql`
-    select (select count(*) from ${release}) || '.' || (select count(*) from ${checkEntry}) || '.' || (select sum(version) from ${lot}) as key,
+    select (select count(*) from ${release}) || '.' || (select count(*) from ${checkEntry}) || '.' || (select sum(version) from ${lot})
+        || '.' || (select count(*) from ${lotEdge}) || '.' || (select coalesce(sum(version), 0) from ${readyMade}) as key,
       coalesce((select max(id) from ${roomReading}), 0) as readId,
       coalesce((select max(at) from ${release}), 0) as releasedAt`);
 
@@ -47,7 +48,7 @@ const learnedFrom = (db: Db) =>
 const cameLate = (db: Db, readId: number, releasedAt: number): boolean =>
   db.get(sql`select 1 from ${roomReading} where id > ${readId} and at <= ${releasedAt} limit 1`) !== undefined;
 
-/** The shop's own A0, reckoned anew when a batch was released or checked, a lot put right, or readings of a past time came in. */
+/** The shop's own A0, reckoned anew when a batch was released or checked, a lot or a label put right, or readings of a past time came in. */
 export function learnedA0(db: Db): Learning {
   const { key, readId, releasedAt } = learnedFrom(db);
   const known = kept.get(db);

@@ -77,8 +77,8 @@ export function layRags(db: Db, id: number, way: ClothWay, version: number, by: 
 }
 
 /**
- * A look at the cloths: dry, flat and cold, or gone. Every look is kept; it closes the line only once `LOOK_AFTER_HOURS` have gone since they were laid,
- * since they heat within hours.
+ * A look at the cloths: dry, flat and cold, or gone. Every look is kept; it closes the line only once `LOOK_AFTER_HOURS` have gone since
+ * they were laid, since they heat within hours.
  * @returns whether it closed the line, and from when on a look will
  */
 export function checkRags(

@@ -102,7 +102,7 @@ function cureOf(cure: CureStanding, at: (ms: number) => string): NonNullable<New
 }
 
 const costFor = (cost: ReturnType<typeof costOfBatch>, currency: string): NewReleaseRecord['cost'] => ({
-  currency: currency,
+  currency,
   parts: cost.parts,
   sumMinor: cost.sumMinor,
   priceMinor: cost.priceMinor,

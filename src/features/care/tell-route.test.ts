@@ -1,6 +1,8 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { LANGUAGES } from '@/core/care';
+import { SLIP_WORDS } from '@/messages/slip';
 import { afterAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { careOf, reportsOf, unseenReports } from '@/data/care/owners';
 import { soldPieces } from '@/data/care/queries';
@@ -49,6 +51,16 @@ describe('what an owner sends from the page', () => {
     expect(await send({ what: 'refill' })).toBe('?told=refill');
     expect(unseenReports(db).map((one) => one.kind)).toEqual(['re-oiled', 'refill']);
     expect(careOf(db, code)?.reOiledOn).toEqual(['2031-03-05']);
+  });
+  it('says in their language when nothing can be written', async () => {
+    const client = (db as unknown as { $client: { pragma: (set: string) => unknown } }).$client;
+    client.pragma('query_only = 1');
+    try {
+      for (const what of ['re-oiled', 'stop']) expect(await send({ what, lang: 'fr' })).toBe('?told=not-written&lang=fr');
+    } finally {
+      client.pragma('query_only = 0');
+    }
+    for (const language of LANGUAGES) expect(SLIP_WORDS[language].page.told['not-written']).toBeTruthy();
   });
   it('keeps a photo with words that were taken, and nothing of what is no photo', async () => {
     expect(await send({ what: 'wrong', note: 'a crack', photo: new File([PNG], 'crack.png') })).toBe('?told=wrong');

@@ -7,6 +7,8 @@ import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { clockDoubt } from '@/data/shop/clock-doubt';
 import { hashOf, keepFile } from '@/data/files';
+import { unwritten } from '@/data/unwritten';
+import { noteFault } from '@/web/fault';
 import { patiently } from '@/web/patience';
 import { smallPicture } from './small-picture';
 
@@ -83,15 +85,22 @@ export async function tell(request: Request, code: string): Promise<Response> {
   lang = parsed.data.lang ? `&lang=${parsed.data.lang}` : '';
   const { what, note } = parsed.data;
   if (what === 'wrong' && note.trim() === '') return back('say-what');
-  if (what === 'stop' || what === 'letters') {
-    const done = await patiently(() => stopLetters(database(), code, what === 'stop', now()));
-    return back(done.ok ? what : 'not-found');
+  try {
+    if (what === 'stop' || what === 'letters') {
+      const done = await patiently(() => stopLetters(database(), code, what === 'stop', now()));
+      return back(done.ok ? what : 'not-found');
+    }
+    const photo = what === 'wrong' ? await photoIn(form) : null;
+    if (photo === 'not-a-photo') return back(photo);
+    const report = { code, kind: what, note, photo: photo && hashOf(photo), photoBytes: photo?.length ?? 0 };
+    const done = await patiently(() => reportCare(database(), report, now()));
+    // The photo is kept only with words that were taken: a flood of them fills no disk.
+    if (done.ok && photo) keepFile(photo);
+    return back(done.ok ? what : done.issues[0]?.code === 'not-found' ? 'not-found' : 'enough');
+  } catch (fault) {
+    // A full or locked disk is said in the owner's own language; the shop's log has the rest.
+    if (!unwritten(fault)) throw fault;
+    noteFault('', fault, new URL(request.url).pathname);
+    return back('not-written');
   }
-  const photo = what === 'wrong' ? await photoIn(form) : null;
-  if (photo === 'not-a-photo') return back(photo);
-  const report = { code, kind: what, note, photo: photo && hashOf(photo), photoBytes: photo?.length ?? 0 };
-  const done = await patiently(() => reportCare(database(), report, now()));
-  // The photo is kept only with words that were taken: a flood of them fills no disk.
-  if (done.ok && photo) keepFile(photo);
-  return back(done.ok ? what : done.issues[0]?.code === 'not-found' ? 'not-found' : 'enough');
 }

@@ -9,7 +9,6 @@ import { type GateId, ReleaseRecord } from '@/core/release';
 import { bottlesFor } from '@/data/care/bottles';
 import { unsoldPieces } from '@/data/care/queries';
 import { learnedA0 } from '@/data/cure/learned';
-import { heldNotice } from '@/data/facts/facts';
 import { contentsOf, decisionsOf, type Found, judge } from '@/data/release/commands';
 import { recordFor } from '@/data/release/record';
 import { people, type Shop } from '@/data/shop/queries';
@@ -31,6 +30,7 @@ import { allLots } from '@/data/stores/queries';
 import { Labelled, PriceForm } from './components/price-form';
 import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from '@/print/record-body';
 import { Fold } from '@/ui/fold';
+import { HeldNotes } from './held-notes';
 
 /** What each gate rests on, in words; who and when where someone did it. */
 function evidenceWords(
@@ -328,25 +328,5 @@ function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId }: Unde
         </Fold>
       </div>
     </div>
-  );
-}
-
-/** What holds a batch back: what is known has changed, or a lot on it is held. */
-function HeldNotes({ db, batch }: Pick<HeadProps, 'db' | 'batch'>) {
-  const kept = heldNotice(db, batch.id);
-  const held = batch.on.find((lot) => lot.held)?.held;
-  return (
-    <>
-      {kept ? (
-        <p className="font-semibold text-late">
-          ▲ What is left of it is held, since what is known has changed. <Link href="/changes">What it means</Link>
-        </p>
-      ) : null}
-      {held ? (
-        <p className="font-semibold text-late">
-          ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
-        </p>
-      ) : null}
-    </>
   );
 }

@@ -244,6 +244,7 @@ export const de: SlipWords = {
       'not-a-photo':
         'Das ist kein Foto, das diese Seite lesen kann (JPEG, PNG oder WebP bis 4 MB). Ihre Worte wurden nicht gesendet: bitte noch einmal.',
       enough: 'Über dieses Stück wurde heute genug geschrieben. Bitte morgen wieder.',
+      'not-written': 'Das Buch der Werkstatt kann gerade nicht beschrieben werden. Bitte versuchen Sie es später noch einmal.',
       'not-understood': 'Das wurde nicht verstanden. Benutzen Sie eine der Schaltflächen unten.',
     },
     missing: 'Zu diesem Code gibt es kein Stück. Sehen Sie noch einmal auf die Karte.',

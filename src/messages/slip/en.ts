@@ -141,6 +141,7 @@ export const en: SlipWords = {
       'not-a-photo':
         'That is not a photo this page can read (JPEG, PNG or WebP up to 4 MB). Your words were not sent: please send them again.',
       enough: 'Enough was written about this piece today. Try again tomorrow.',
+      'not-written': 'The shop’s book cannot be written just now. Please try again later.',
       'not-understood': 'That was not understood. Use one of the buttons below.',
     },
     missing: 'There is no piece with this code. Look at the card again.',

@@ -240,6 +240,7 @@ export const es: SlipWords = {
       'not-a-photo':
         'Esa no es una foto que esta página pueda leer (JPEG, PNG o WebP hasta 4 MB). Sus palabras no se enviaron: mándelas otra vez.',
       enough: 'Hoy ya se escribió bastante sobre esta pieza. Pruebe mañana.',
+      'not-written': 'El libro del taller no puede escribirse ahora mismo. Inténtelo de nuevo más tarde, por favor.',
       'not-understood': 'No se entendió. Use uno de los botones de abajo.',
     },
     missing: 'No hay ninguna pieza con este código. Mire otra vez la tarjeta.',

@@ -243,6 +243,7 @@ export const fr: SlipWords = {
       'not-a-photo':
         'Ce n’est pas une photo que cette page sait lire (JPEG, PNG ou WebP jusqu’à 4 Mo). Votre message n’a pas été envoyé : renvoyez-le.',
       enough: 'On a assez écrit sur cette pièce aujourd’hui. Revenez demain.',
+      'not-written': 'Le livre de l’atelier ne peut pas être écrit en ce moment. Réessayez plus tard, s’il vous plaît.',
       'not-understood': 'Demande non comprise. Utilisez un des boutons ci-dessous.',
     },
     missing: 'Aucune pièce ne porte ce code. Regardez encore la carte.',

@@ -8,9 +8,9 @@ import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { Faults, SelectField, TextField } from '@/ui/field';
+import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { type Form, useForm } from '@/web/form/use-form';
+import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
 import { WeighFields } from '../forms';
 import { allIn, bookMore, giveUp, goOnShort, growPot, leaveForNext, madeCold, weigh } from '../actions';
@@ -20,6 +20,7 @@ import { Overpour } from './overpour';
 import { PotMarks, ToMark } from './pot-marks';
 import { PracticePanel } from './practice-panel';
 import { type Stray, StraySheet } from './stray-sheet';
+import { WeighForm } from './weigh-form';
 
 type Props = {
   readonly pot: {
@@ -184,59 +185,6 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   );
 }
 
-type WeighProps = {
-  readonly form: Form<{ reading: string; lotId: string }>;
-  readonly shown: ReturnType<typeof useDevice>;
-  readonly device: boolean;
-  readonly practice: boolean;
-  readonly choices: readonly ShelfLot[];
-  readonly lotId: number;
-  readonly correcting: boolean;
-  /** The reading before is not on the page yet. */
-  readonly waits: boolean;
-  readonly onChoose: (lotId: number) => void;
-};
-
-/** One reading, from the scale or typed as it shows, and the lot it came from. */
-function WeighForm(props: WeighProps) {
-  const { form, shown, device, practice, choices, lotId, correcting, waits, onChoose } = props;
-  const { reading } = form.values;
-  const typed = parseMass(reading);
-  const fromScale = device && reading === '' && shown.value !== null;
-  const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
-  return (
-    <form
-      className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (ready && !waits) form.submit();
-      }}
-    >
-      <TextField
-        label="The scale says"
-        {...form.field('reading')}
-        inputMode="decimal"
-        placeholder={fromScale ? say(shown.value ?? 0, 'g', 1) : ''}
-        hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
-        echo={reading !== '' && typed.ok ? say(typed.value, 'g') : null}
-        fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('reading')}
-      />
-      {practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
-      <LotField
-        hidden={practice}
-        choices={choices}
-        value={lotId}
-        disabled={correcting}
-        fault={form.fault('lotId')}
-        onChoose={onChoose}
-      />
-      <Button look="hand" big type="submit" className="bench:mt-5" disabled={form.busy || waits || !ready}>
-        {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
-      </Button>
-    </form>
-  );
-}
-
 /** Lots that gave more than their book held: it is kept, and the book may be put right at once. */
 function Overdrawn({ lots }: { readonly lots: Props['overdrawn'] }) {
   const { busy, rest, run } = useSave<unknown>();
@@ -284,37 +232,6 @@ function ToGo({ ingredient, still, target }: { readonly ingredient: string; read
       </p>
       <ToMark toGo={still} target={target} family={findIngredient(ingredient)?.family ?? ''} />
     </>
-  );
-}
-
-type LotFieldProps = {
-  readonly hidden: boolean;
-  readonly choices: readonly ShelfLot[];
-  readonly value: number;
-  readonly disabled: boolean;
-  readonly fault: string | undefined;
-  readonly onChoose: (lotId: number) => void;
-};
-
-/** From which lot it is weighed. */
-function LotField({ hidden, choices, value, disabled, fault, onChoose }: LotFieldProps) {
-  return (
-    <SelectField
-      className={hidden ? 'hidden' : ''}
-      label="From lot"
-      value={value}
-      disabled={disabled}
-      onChange={(event) => onChoose(Number(event.target.value))}
-      fault={fault}
-      hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}
-    >
-      {choices.length === 0 ? <option value={0}>–</option> : null}
-      {choices.map((one) => (
-        <option key={one.id} value={one.id}>
-          {one.number}, {one.leftG > HAIR_G ? `${say(one.leftG, 'g')} left` : 'empty by the book'}
-        </option>
-      ))}
-    </SelectField>
   );
 }
 

@@ -1,0 +1,94 @@
+'use client';
+
+import { HAIR_G } from '@/core/blend';
+import { parseMass, say } from '@/core/quantity';
+import { sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { SelectField, TextField } from '@/ui/field';
+import type { Form } from '@/web/form/use-form';
+import type { useDevice } from '@/web/use-device';
+import type { ShelfLot } from './gather';
+
+type WeighProps = {
+  readonly form: Form<{ reading: string; lotId: string }>;
+  readonly shown: ReturnType<typeof useDevice>;
+  readonly device: boolean;
+  readonly practice: boolean;
+  readonly choices: readonly ShelfLot[];
+  readonly lotId: number;
+  readonly correcting: boolean;
+  /** The reading before is not on the page yet. */
+  readonly waits: boolean;
+  readonly onChoose: (lotId: number) => void;
+};
+
+/** One reading, from the scale or typed as it shows, and the lot it came from. */
+export function WeighForm(props: WeighProps) {
+  const { form, shown, device, practice, choices, lotId, correcting, waits, onChoose } = props;
+  const { reading } = form.values;
+  const typed = parseMass(reading);
+  const fromScale = device && reading === '' && shown.value !== null;
+  const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
+  return (
+    <form
+      className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (ready && !waits) form.submit();
+      }}
+    >
+      <TextField
+        label="The scale says"
+        {...form.field('reading')}
+        inputMode="decimal"
+        placeholder={fromScale ? say(shown.value ?? 0, 'g', 1) : ''}
+        hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
+        echo={reading !== '' && typed.ok ? say(typed.value, 'g') : null}
+        fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('reading')}
+      />
+      {practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
+      <LotField
+        hidden={practice}
+        choices={choices}
+        value={lotId}
+        disabled={correcting}
+        fault={form.fault('lotId')}
+        onChoose={onChoose}
+      />
+      <Button look="hand" big type="submit" className="bench:mt-5" disabled={form.busy || waits || !ready}>
+        {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
+      </Button>
+    </form>
+  );
+}
+
+type LotFieldProps = {
+  readonly hidden: boolean;
+  readonly choices: readonly ShelfLot[];
+  readonly value: number;
+  readonly disabled: boolean;
+  readonly fault: string | undefined;
+  readonly onChoose: (lotId: number) => void;
+};
+
+/** From which lot it is weighed. */
+function LotField({ hidden, choices, value, disabled, fault, onChoose }: LotFieldProps) {
+  return (
+    <SelectField
+      className={hidden ? 'hidden' : ''}
+      label="From lot"
+      value={value}
+      disabled={disabled}
+      onChange={(event) => onChoose(Number(event.target.value))}
+      fault={fault}
+      hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}
+    >
+      {choices.length === 0 ? <option value={0}>–</option> : null}
+      {choices.map((one) => (
+        <option key={one.id} value={one.id}>
+          {one.number}, {one.leftG > HAIR_G ? `${say(one.leftG, 'g')} left` : 'empty by the book'}
+        </option>
+      ))}
+    </SelectField>
+  );
+}
