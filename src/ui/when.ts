@@ -1,4 +1,4 @@
-import { formatInstant, MS_PER_DAY } from '@/core/quantity';
+import { MS_PER_DAY } from '@/core/quantity';
 
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
@@ -42,4 +42,4 @@ export const wallTime = (ms: number, zone: string): string =>
   formatter('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(ms).replace(' ', 'T');
 
 /** `2031-03-04 09:12`, for books and files. */
-export const toTheMinute = (ms: number, zone: string): string => formatInstant(ms, zone).slice(0, 16).replace('T', ' ');
+export const toTheMinute = (ms: number, zone: string): string => wallTime(ms, zone).replace('T', ' ');

@@ -1,13 +1,3 @@
-export {
-  CLOTH_WAYS,
-  type ClothWay,
-  closesWhenLaid,
-  clothHazard,
-  inSession,
-  LOOK_AFTER_HOURS,
-  lookFromMs,
-  makesCloths,
-  SESSION_HOURS,
-  waysFor,
-  worstHazard,
-} from './cloths';
+export { clothHazard, makesCloths, worstHazard } from './cloths';
+export { closesWhenLaid, inSession, LOOK_AFTER_HOURS, lookFromMs, SESSION_HOURS } from './session';
+export { CLOTH_WAYS, type ClothWay, waysFor } from './ways';

@@ -7,16 +7,15 @@ export {
   type Family,
   FOOD_VERDICTS,
   type FoodVerdict,
-  type Ingredient,
   ORIGINS,
   type Origin,
   PIECE_USES,
   type PieceUse,
   POROSITIES,
   type Porosity,
-  type Species,
   worstOf,
-} from './schema';
+} from './kinds';
+export type { Ingredient, Species } from './schema';
 export { findSpecies, SPECIES, speciesOf } from './species';
 export {
   type Identified,

@@ -14,6 +14,7 @@ import {
 } from '.';
 import { INGREDIENT_IDS, SPECIES_IDS } from './ids';
 import names from './names.json';
+import { Ingredient, Species } from './schema';
 
 const of = (name: string) => {
   const found = identify({ name });
@@ -22,6 +23,7 @@ const of = (name: string) => {
 
 describe('the shipped ingredients', () => {
   it.each(INGREDIENTS.map((one) => [one.id, one] as const))('%s hangs together', (_, one) => {
+    expect(Ingredient.strict().parse(one)).toEqual(one);
     expect(one.densityGPerMl).toBeGreaterThan(0.7);
     expect(one.densityGPerMl).toBeLessThan(1.2);
     expect((one.meltC === null) === (one.fusionJPerG === null)).toBe(true);
@@ -60,6 +62,7 @@ describe('the shipped woods', () => {
     expect(SPECIES.every((one) => one.food !== 'unknown')).toBe(true);
     expect(FOOD_VERDICTS).toContain('unknown');
     for (const one of SPECIES) {
+      expect(Species.strict().parse(one)).toEqual(one);
       if (one.food !== 'good') expect(one.note.length).toBeGreaterThan(5);
       if (one.disputed) expect(one.sides).toBeDefined();
       if (one.food === 'toxic') expect(one.dust).toBe('poison');

@@ -1,28 +1,6 @@
 import { z } from 'zod';
 import { INGREDIENT_IDS, SPECIES_IDS } from './ids';
-
-/** Families of ingredients, in the order they are shelved. */
-export const FAMILIES = [
-  'never-dry-oil',
-  'culinary-oil',
-  'semi-drying-oil',
-  'drying-oil',
-  'wax',
-  'resin',
-  'solvent',
-  'paint',
-  'carrier',
-  'additive',
-] as const;
-
-/** How close to food a material may come, best first. */
-export const CONTACTS = ['food-grade', 'once-cured', 'indirect-only', 'not-for-food'] as const;
-
-/** Whether it sets to a solid, by halves (tacky for months), or never. */
-export const DRIES = ['drying', 'semi', 'never'] as const;
-
-/** What it mixes with; lines of two groups part again and must be shaken. */
-export const MIX_GROUPS = ['oil', 'spirit', 'water'] as const;
+import { CONTACTS, DRIES, FAMILIES, FOOD_VERDICTS, MIX_GROUPS, PIECE_USES, POROSITIES } from './kinds';
 
 /** The longest a coat of it may lie before its surplus gums, minutes, by how the coat lies. */
 const Dwell = z.object({ flooded: z.number().positive(), thin: z.number().positive() });
@@ -56,24 +34,6 @@ export const Ingredient = z.object({
   note: z.string(),
 });
 export type Ingredient = z.infer<typeof Ingredient>;
-export type Contact = Ingredient['contact'];
-/** The worst of some contact classes; the best there is of none. */
-export const worstOf = (classes: readonly Contact[]): Contact =>
-  CONTACTS[Math.max(0, ...classes.map((one) => CONTACTS.indexOf(one)))] ?? 'food-grade';
-export type Family = Ingredient['family'];
-
-export const POROSITIES = ['closed', 'fine-open', 'open', 'soft'] as const;
-
-/** How fit a wood is for food. `unknown` is never shipped: it is the answer of a maker who cannot say which tree it is. */
-export const FOOD_VERDICTS = ['good', 'caution', 'avoid', 'toxic', 'unknown'] as const;
-export type FoodVerdict = (typeof FOOD_VERDICTS)[number];
-
-/** Where a piece of wood came from: `felled` is a tree one felled and knows. */
-export const ORIGINS = ['bought', 'offcut', 'felled', 'found', 'treated'] as const;
-export type Origin = (typeof ORIGINS)[number];
-
-export const PIECE_USES = ['food-wet', 'food-dry', 'hot-food', 'mouth', 'toy', 'knife', 'hands', 'display', 'outdoors'] as const;
-export type PieceUse = (typeof PIECE_USES)[number];
 
 /** A wood as shipped: density kg/m³ at 12 % moisture, the verdict on food with its reason, the uses it is kept off, what its dust does. */
 export const Species = z.object({
@@ -96,4 +56,3 @@ export const Species = z.object({
   sides: z.object({ for: z.string(), against: z.string() }).optional(),
 });
 export type Species = z.infer<typeof Species>;
-export type Porosity = Species['porosity'];

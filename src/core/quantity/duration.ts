@@ -9,6 +9,8 @@ export type Minutes = Quantity<'min'>;
 export const MINUTES_PER_DAY = 1440;
 export const MS_PER_MINUTE = 60_000;
 export const MS_PER_HOUR = 3_600_000;
+/** Milliseconds of a day of 24 hours. */
+export const MS_PER_DAY = 86_400_000;
 
 export const minutes = (value: number): Minutes => value as Minutes;
 

@@ -1,5 +1,5 @@
 export { type OunceMeaning, parseAmount } from './amount';
-export { MINUTES_PER_DAY, type Minutes, minutes, MS_PER_HOUR, MS_PER_MINUTE, parseDuration } from './duration';
+export { MINUTES_PER_DAY, type Minutes, minutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseDuration } from './duration';
 export { groupBy } from './group';
 export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
 export { type Millimetres, millimetres, parseLength, parseSizes } from './length';
@@ -27,7 +27,6 @@ export {
   volumeOf,
 } from './volume';
 export {
-  MS_PER_DAY,
   addDays,
   addMonths,
   dateOf,

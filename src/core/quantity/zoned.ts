@@ -1,4 +1,4 @@
-import { MS_PER_MINUTE } from './duration';
+import { MS_PER_DAY, MS_PER_MINUTE } from './duration';
 import { Temporal } from 'temporal-polyfill';
 import { fail, ok, type Result } from './issue';
 import { MOST_TYPED } from './typed';
@@ -34,8 +34,6 @@ export function instantOf(text: string, zone: string): Result<number> {
 export const wallClock = (text: string, zone: string): number =>
   Temporal.PlainDateTime.from(text).toZonedDateTime(zone, { disambiguation: 'compatible' }).epochMilliseconds;
 
-/** Milliseconds of a day of 24 hours. */
-export const MS_PER_DAY = 86_400_000;
 /** Clocks change on quarters of an hour of UTC, in every zone there is. */
 const QUARTER_MS = 900_000;
 /** Offsets looked up are remembered; past this many, all are forgotten. */

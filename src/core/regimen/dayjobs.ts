@@ -1,7 +1,7 @@
 import { type Geometry, roomTaken } from '@/core/piece';
 import type { DayInput } from '@/core/plan';
 import { ROOM_UNITS } from './places';
-import type { Task } from './schedule';
+import type { Task } from './task';
 
 type Spots = DayInput['spots'];
 type Step = DayInput['batches'][number]['steps'][number];

@@ -49,9 +49,8 @@ export {
   type Scheduling,
   scheduleOf,
   type SlotBound,
-  stepOfTask,
-  type Task,
 } from './schedule';
+export { stepOfTask, type Task } from './task';
 export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
 export { leastUntil, setsAfter, settingFrom } from './setting';
 export { abrades, drawsLot, endsCoat, handlesWet, laysCoat, STEP_KINDS, type StepKind } from './kinds';

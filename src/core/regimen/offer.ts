@@ -3,7 +3,8 @@ import type { Geometry } from '@/core/piece';
 import { type DayInput, type DayPlan, latestStart, type PlacedBatch, promise } from '@/core/plan';
 import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { dayJobs } from './dayjobs';
-import { type DwellBound, scheduleOf, type Task } from './schedule';
+import { type DwellBound, scheduleOf } from './schedule';
+import type { Task } from './task';
 import { setsAfter } from './setting';
 import type { RegimenStep } from './schema';
 

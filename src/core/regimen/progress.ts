@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { stepOfTask, type Task } from './schedule';
+import { stepOfTask, type Task } from './task';
 
 /** One thing that happened to a batch: a task done or left out. `atMs` is when hands were done with it. */
 export type Fact = {

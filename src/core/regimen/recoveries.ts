@@ -2,7 +2,8 @@ import { endsCoat } from './kinds';
 import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import type { RegimenStep } from './schema';
 import { type Fact, turnsOf } from './progress';
-import { againAfter, type DwellBound, stepOfTask, type Task } from './schedule';
+import type { DwellBound } from './schedule';
+import { againAfter, stepOfTask, type Task } from './task';
 
 /** What can be seen amiss on a surface while the work goes on. */
 export const FAULTS = [

@@ -4,19 +4,7 @@ import { fail, type Issue, ok, type Result, atPath } from '@/core/quantity';
 import { CABINET } from './places';
 import type { RegimenStep } from './schema';
 import { handsMin } from './steps';
-
-/** A step as it will be done with so many pieces: one round of it, once. `key` names it in the log and the plan. */
-export type Task = {
-  readonly key: string;
-  readonly step: RegimenStep;
-  readonly round: number;
-  readonly rounds: number;
-  readonly pieces: number;
-  readonly handsMin: number;
-  readonly wait: Wait;
-  /** Of a soak that was allowed past its material's bound: where harm begins all the same, minutes after the coat. */
-  readonly riskMin?: number;
-};
+import { againAfter, type Task } from './task';
 
 /**
  * What a slot's material bears: its longest dwell by how it lies, minutes, null where nothing gums; whether it gives off vapour; what a
@@ -106,12 +94,6 @@ function bounded(step: RegimenStep, bound: DwellBound): Result<Wait> {
 }
 
 const scaled = ({ setupMin, perPieceMin }: RegimenStep, scale: number) => ({ setupMin, perPieceMin: perPieceMin * scale });
-
-/** How long after one turn of a repeated step the next may come. */
-export const againAfter = ({ againMin }: Pick<RegimenStep, 'againMin'>): Wait => ({ min: againMin, ideal: againMin, max: null });
-
-/** The step a task stands for, whatever its round and its turn. */
-export const stepOfTask = (key: string): string => key.replace(/[#+].*$/, '');
 
 const keyOf = (step: RegimenStep, round: number, turn: number): string =>
   `${step.id}${round > 1 ? `#${round}` : ''}${turn > 1 ? `+${turn}` : ''}`;

@@ -2,7 +2,8 @@ import { abrades, laysCoat } from './kinds';
 import type { FinishClass } from '@/core/piece';
 import { MS_PER_DAY } from '@/core/quantity';
 import type { Fact } from './progress';
-import type { DwellBound, Task } from './schedule';
+import type { DwellBound } from './schedule';
+import type { Task } from './task';
 import { handsMin, NONE, step } from './steps';
 
 /** After so many days a dried coat is scuffed before the next one: of an oil, and of a varnish. Source: practice.md, the bounds of the regimens. */

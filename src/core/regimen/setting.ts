@@ -1,7 +1,7 @@
 import { drawsLot, endsCoat } from './kinds';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import type { Progress } from './progress';
-import type { Task } from './schedule';
+import type { Task } from './task';
 
 const isCoat = ({ step }: Pick<Task, 'step'>): boolean => drawsLot(step);
 const wipes = ({ step }: Pick<Task, 'step'>): boolean => endsCoat(step);

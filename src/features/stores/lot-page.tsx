@@ -21,8 +21,7 @@ import { type Column, DataTable } from '@/web/table/table';
 import { Bath } from './bath';
 import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
-import { PutRight } from './components/put-right-sheet';
-import { ReadySheet } from './components/ready-sheet';
+import { BoughtFinish, PutRight } from './components/sheets';
 import type { RightLot } from '@/core/blend';
 import { Reached } from './reached';
 import { toTheMinute } from '@/ui/when';
@@ -277,7 +276,7 @@ function LotEvidence({ lot, ready, record, zone }: EvidenceProps) {
         </ul>
       </section>
       <Declare lotId={lot.id} />
-      {ready ? <ReadySheet of={ready} /> : null}
+      {ready ? <BoughtFinish of={ready} /> : null}
     </div>
   );
 }

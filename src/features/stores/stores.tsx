@@ -12,11 +12,8 @@ import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { bathLots } from './bath-lots';
-import { ReadySheet } from './components/ready-sheet';
-import { StockTake } from './components/stock-take';
 import { lookAtStores, startBath, takeStores } from './lot-actions';
-import { AddLot } from './components/add-lot';
-import { CountLot } from './components/count-lot';
+import { AddLot, BoughtFinish, CountLot, StockTake } from './components/sheets';
 import { IngredientList } from './components/ingredient-list';
 import { Jars } from './components/jars';
 
@@ -42,7 +39,7 @@ export async function Stores({ search }: { readonly search: Search }) {
         <div className="flex flex-wrap gap-2">
           <AddLot currency={shop.currency} ready={readyMades(db)} />
           <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
-          <ReadySheet />
+          <BoughtFinish />
           <FormSheet
             opens="Start a bath"
             title="Start a bath"

@@ -4,9 +4,9 @@ import { say } from '@/core/quantity';
 import { ORIGINS } from '@/core/material';
 import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
+import { onOpen } from '@/ui/on-open';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Beyond } from './beyond';
-import { NewDesign } from './new-design';
 import { SlotFields } from './slot-fields';
 import type { Start, StartProps } from './use-start';
 import { UsesOf } from './uses';
@@ -39,6 +39,15 @@ export function StartFieldset({ designs, species, regimens, of: { form, chosen, 
     </form>
   );
 }
+
+const NewDesign = onOpen(
+  async () => (await import('./design-sheet')).DesignSheet,
+  (opener) => (
+    <Button className="mt-5" {...opener}>
+      New design
+    </Button>
+  ),
+);
 
 type DesignProps = Pick<StartProps, 'designs'> & Pick<Start, 'form'> & Pick<Start['chosen'], 'shape'>;
 

@@ -1,13 +1,9 @@
 'use client';
 
-import { useState } from 'react';
 import { say } from '@/core/quantity';
-import { Button } from '@/ui/button';
-import { TextField } from '@/ui/field';
-import { SheetForm } from '@/web/form/sheet-form';
-import { useForm } from '@/web/form/use-form';
-import { saveJar, saveJarCount } from '../actions';
-import { JarCountFields, JarFields } from '../forms';
+import { FormSheet } from '@/web/form/form-sheet';
+import { saveJarCount } from '../actions';
+import { EnterJar } from './sheets';
 
 export type Jar = {
   readonly id: number;
@@ -19,61 +15,39 @@ export type Jar = {
   readonly price: string | null;
   readonly version: number;
 };
-const EMPTY = { name: '', capacity: '', fill: '92', have: '', tare: '', price: '' };
 
 /** Jars and tins that are there to be filled. */
 export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
-  const [open, setOpen] = useState(false);
-  const form = useForm({ schema: JarFields, start: EMPTY, save: saveJar, done: () => setOpen(false), keptAs: 'jar' });
   return (
     <div>
-      <ul className="flex flex-wrap gap-x-8 gap-y-2">
+      <ul className="mb-3 flex flex-wrap gap-x-8 gap-y-2">
         {jars.map((one) => (
-          <JarCount key={`${one.id}-${one.version}`} jar={one} />
+          <JarItem key={`${one.id}-${one.version}`} jar={one} />
         ))}
         {jars.length === 0 ? <li className="text-soft">No jars yet. Enter a size before you fill a pot.</li> : null}
       </ul>
-      <Button className="mt-3" onClick={() => setOpen(true)}>
-        Enter a size
-      </Button>
-      <SheetForm form={form} title="A size of jar or tin" open={open} onOpenChange={setOpen} saves="Put it in the stores">
-        <TextField label="Name" hint="Tin 60 ml" {...form.field('name')} />
-        <TextField label="Holds to the brim" hint="60 ml, 2 fl oz" {...form.field('capacity')} />
-        <TextField label="Filled to (percent of the brim)" inputMode="decimal" {...form.field('fill')} />
-        <TextField label="How many there are" inputMode="numeric" {...form.field('have')} />
-        <TextField label="Empty, with its lid" hint="21 g; for the true net mass" {...form.field('tare')} />
-        <TextField label="Costs apiece" inputMode="decimal" {...form.field('price')} />
-      </SheetForm>
+      <EnterJar />
     </div>
   );
 }
 
-function JarCount({ jar }: { readonly jar: Jar }) {
-  const form = useForm({
-    schema: JarCountFields,
-    start: { have: String(jar.have) },
-    save: ({ have }) => saveJarCount({ id: jar.id, have, version: jar.version }),
-    keptAs: `jars ${jar.id}`,
-  });
-  const changed = form.values.have !== String(jar.have);
+/** One size: how many there are, and a way to count them again. */
+function JarItem({ jar: { id, name, capacityMl, fillFraction, have, tareG, price, version } }: { readonly jar: Jar }) {
   return (
-    <li>
-      <form noValidate className="flex items-end gap-2" onSubmit={form.submit}>
-        <TextField
-          className="w-40"
-          label={`${jar.name}, ${say(jar.capacityMl * jar.fillFraction, 'ml')} filled`}
-          inputMode="numeric"
-          {...form.field('have')}
-          fault={form.fault('have') ?? form.faults[0]}
-        />
-        {jar.tareG === null ? null : <span className="reading mb-6 text-sm text-soft">empty {say(jar.tareG, 'g')}</span>}
-        {jar.price === null ? null : <span className="reading mb-6 text-sm text-soft">{jar.price} apiece</span>}
-        {changed ? (
-          <Button type="submit" className="mb-6" disabled={form.busy}>
-            Counted
-          </Button>
-        ) : null}
-      </form>
+    <li className="flex items-baseline gap-3 border-hair border-b">
+      <span>
+        <strong>{name}</strong>, {say(capacityMl * fillFraction, 'ml')} filled
+        {tareG === null ? '' : `, empty ${say(tareG, 'g')}`}
+        {price === null ? '' : `, ${price} apiece`}
+      </span>
+      <FormSheet
+        opens={`${have} there`}
+        look="quiet"
+        title={`Count ${name}`}
+        saves="Counted"
+        fields={[{ name: 'have', label: 'How many there are', value: String(have), type: 'number' }]}
+        save={({ have: found }) => saveJarCount({ id, have: found, version })}
+      />
     </li>
   );
 }

@@ -1,13 +1,13 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import type { z } from 'zod';
 import { PURPOSES, putRight, type Right, type RightLot, rightChoices } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
-import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
+import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { RightFields } from '../forms';
@@ -28,13 +28,12 @@ type Props = {
 };
 
 /** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
-export function PutRight({ lot, others, ambientC }: Props) {
-  const [open, setOpen] = useState(false);
+export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Props & Opened) {
   const form = useForm<z.input<typeof RightFields>, { readonly id: number }>({
     schema: RightFields,
     start: { mode: 'feel', other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' },
     save: (input) => saveRight({ lotId: lot.id, ...input, other: chosen.current }),
-    done: () => setOpen(false),
+    done: () => onOpenChange(false),
     keptAs: `right ${lot.id}`,
   });
   const input = form.values;
@@ -47,64 +46,61 @@ export function PutRight({ lot, others, ambientC }: Props) {
   const said = reckoned.ok ? {} : Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)]));
   const faultAt = (name: 'gross' | 'tare'): string | undefined => (input[name] ? said[name] : undefined) ?? form.fault(name);
   return (
-    <>
-      <Button onClick={() => setOpen(true)}>Put it right</Button>
-      <SheetForm
-        form={form}
-        title={`Put ${lot.number} right`}
-        open={open}
-        onOpenChange={setOpen}
-        saves="Weighed and done"
-        notYet={!reckoned.ok}
+    <SheetForm
+      form={form}
+      title={`Put ${lot.number} right`}
+      open={open}
+      onOpenChange={onOpenChange}
+      saves="Weighed and done"
+      notYet={!reckoned.ok}
+    >
+      <Choice
+        asks="What is wrong with it"
+        hidden
+        value={mode}
+        options={MODES.map(({ id, name, says }) => ({ value: id, name, says }))}
+        onChange={(way) => form.set('mode', way)}
+      />
+      <SelectField
+        label={mode === 'marry' ? 'With' : 'Add'}
+        value={other?.id ?? 0}
+        onChange={(event) => form.set('other', Number(event.target.value))}
+        fault={said.other ?? form.fault('other')}
+        hint={choices.length === 0 ? 'nothing in the stores fits' : ''}
       >
-        <Choice
-          asks="What is wrong with it"
-          hidden
-          value={mode}
-          options={MODES.map(({ id, name, says }) => ({ value: id, name, says }))}
-          onChange={(way) => form.set('mode', way)}
-        />
-        <SelectField
-          label={mode === 'marry' ? 'With' : 'Add'}
-          value={other?.id ?? 0}
-          onChange={(event) => form.set('other', Number(event.target.value))}
-          fault={said.other ?? form.fault('other')}
-          hint={choices.length === 0 ? 'nothing in the stores fits' : ''}
-        >
-          {choices.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.number} {one.title}, {say(one.leftG, 'g')} left
+        {choices.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.number} {one.title}, {say(one.leftG, 'g')} left
+          </option>
+        ))}
+      </SelectField>
+      {mode === 'feel' || mode === 'marry' ? (
+        <SelectField label="It should be" {...form.field('purpose')}>
+          {PURPOSES.map((purpose) => (
+            <option key={purpose} value={purpose}>
+              {PURPOSE_WORDS[purpose]}
             </option>
           ))}
         </SelectField>
-        {mode === 'feel' || mode === 'marry' ? (
-          <SelectField label="It should be" {...form.field('purpose')}>
-            {PURPOSES.map((purpose) => (
-              <option key={purpose} value={purpose}>
-                {PURPOSE_WORDS[purpose]}
-              </option>
-            ))}
-          </SelectField>
-        ) : null}
-        {mode === 'top-up' ? (
-          <div className="grid grid-cols-2 gap-4">
-            <TextField label="Bottle and all" {...form.field('gross')} fault={faultAt('gross')} hint="612 g" />
-            <TextField label="Empty, with lid" {...form.field('tare')} fault={faultAt('tare')} hint="180 g" />
-          </div>
-        ) : null}
-        {mode === 'let-down' ? (
-          <TextField
-            label="Solvent in the mix, % by weight"
-            {...form.field('target')}
-            fault={said.target ?? form.fault('target')}
-          />
-        ) : null}
-        {reckoned.ok && other ? (
-          <p role="status" className="border-fit border-l-8 bg-paper px-4 py-3 text-lg">
-            {rightWords(reckoned.value, lot, other)}
-          </p>
-        ) : null}
-      </SheetForm>
-    </>
+      ) : null}
+      {mode === 'top-up' ? (
+        <div className="grid grid-cols-2 gap-4">
+          <TextField label="Bottle and all" {...form.field('gross')} fault={faultAt('gross')} hint="612 g" />
+          <TextField label="Empty, with lid" {...form.field('tare')} fault={faultAt('tare')} hint="180 g" />
+        </div>
+      ) : null}
+      {mode === 'let-down' ? (
+        <TextField
+          label="Solvent in the mix, % by weight"
+          {...form.field('target')}
+          fault={said.target ?? form.fault('target')}
+        />
+      ) : null}
+      {reckoned.ok && other ? (
+        <p role="status" className="border-fit border-l-8 bg-paper px-4 py-3 text-lg">
+          {rightWords(reckoned.value, lot, other)}
+        </p>
+      ) : null}
+    </SheetForm>
   );
 }

@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import { CONTACTS, findIngredient, ROLES } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
@@ -8,6 +7,7 @@ import { IngredientPicker } from '@/web/ingredient-picker';
 import { Button } from '@/ui/button';
 import type { z } from 'zod';
 import { SelectField, TextField } from '@/ui/field';
+import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -79,103 +79,99 @@ const typedOf = (of: KnownReady): Typed => ({
 });
 
 /** A bought finish: what its label declares, what it does not say, and the label's own rule. */
-export function ReadySheet({ of }: { readonly of?: KnownReady }) {
-  const [open, setOpen] = useState(false);
+export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownReady } & Opened) {
   const form = useForm<Typed, { readonly id: number }>({
     schema: ReadyFields,
     start: of ? typedOf(of) : EMPTY,
     save: (label) => saveReady({ ...label, known: of ? { id: of.id, version: of.version } : null }),
-    done: () => setOpen(false),
+    done: () => onOpenChange(false),
     keptAs: of ? `label ${of.id} ${of.version}` : 'label',
     stays: of !== undefined,
   });
   const ready = form.values;
   return (
-    <>
-      <Button onClick={() => setOpen(true)}>{of ? 'Put its label right' : 'A bought finish'}</Button>
-      <SheetForm
-        form={form}
-        title={of ? `The label of ${of.name}` : 'A bought finish'}
-        open={open}
-        onOpenChange={setOpen}
-        saves="Keep it"
-        say="Used as it comes. What its maker does not declare is said on every screen and slip, and reckoned on the safe side."
-      >
-        <TextField label="What the shop calls it" {...form.field('name')} />
-        <IngredientPicker
-          key={ready.declared.length}
-          label="Its label declares"
-          value=""
-          onPick={(id) => (ready.declared.includes(id) ? undefined : form.set('declared', [...ready.declared, id]))}
-        />
-        <ul className="my-1 flex flex-col gap-1">
-          {ready.declared.map((id) => (
-            <li key={id} className="grid grid-cols-[minmax(0,1fr)_8rem] items-end gap-3">
-              <Button
-                look="plain"
-                onClick={() =>
-                  form.set(
-                    'declared',
-                    ready.declared.filter((one) => one !== id),
-                  )
-                }
-                aria-label={`Take ${findIngredient(id)?.name} off`}
-              >
-                {findIngredient(id)?.name} ×
-              </Button>
-              <TextField label="Its share, %" {...form.field(`shares.${id}`)} hint="where it is said" inputMode="decimal" />
-            </li>
-          ))}
-        </ul>
-        {form.fault('declared') ? <p className="font-semibold text-late">▲ {form.fault('declared')}</p> : null}
-        <Tick checked={ready.isAllDeclared} onChange={() => form.set('isAllDeclared', !ready.isAllDeclared)}>
-          These are all its contents; the maker says so
-        </Tick>
-        <SelectField label="In the work it is" {...form.field('role')}>
-          {ROLES.map((role) => (
-            <option key={role} value={role}>
-              {ROLE_WORDS[role]}
+    <SheetForm
+      form={form}
+      title={of ? `The label of ${of.name}` : 'A bought finish'}
+      open={open}
+      onOpenChange={onOpenChange}
+      saves="Keep it"
+      say="Used as it comes. What its maker does not declare is said on every screen and slip, and reckoned on the safe side."
+    >
+      <TextField label="What the shop calls it" {...form.field('name')} />
+      <IngredientPicker
+        key={ready.declared.length}
+        label="Its label declares"
+        value=""
+        onPick={(id) => (ready.declared.includes(id) ? undefined : form.set('declared', [...ready.declared, id]))}
+      />
+      <ul className="my-1 flex flex-col gap-1">
+        {ready.declared.map((id) => (
+          <li key={id} className="grid grid-cols-[minmax(0,1fr)_8rem] items-end gap-3">
+            <Button
+              look="plain"
+              onClick={() =>
+                form.set(
+                  'declared',
+                  ready.declared.filter((one) => one !== id),
+                )
+              }
+              aria-label={`Take ${findIngredient(id)?.name} off`}
+            >
+              {findIngredient(id)?.name} ×
+            </Button>
+            <TextField label="Its share, %" {...form.field(`shares.${id}`)} hint="where it is said" inputMode="decimal" />
+          </li>
+        ))}
+      </ul>
+      {form.fault('declared') ? <p className="font-semibold text-late">▲ {form.fault('declared')}</p> : null}
+      <Tick checked={ready.isAllDeclared} onChange={() => form.set('isAllDeclared', !ready.isAllDeclared)}>
+        These are all its contents; the maker says so
+      </Tick>
+      <SelectField label="In the work it is" {...form.field('role')}>
+        {ROLES.map((role) => (
+          <option key={role} value={role}>
+            {ROLE_WORDS[role]}
+          </option>
+        ))}
+      </SelectField>
+      <Tick checked={ready.isPaste} onChange={() => form.set('isPaste', !ready.isPaste)}>
+        A paste to rub in, not an oil to pour
+      </Tick>
+      <div className="grid grid-cols-2 gap-x-4">
+        <SelectField label="It" {...form.field('drying')}>
+          <option value="drying">dries</option>
+          <option value="never">never dries</option>
+        </SelectField>
+        <SelectField label="The label says of food" {...form.field('contact')}>
+          {CONTACTS.map((contact) => (
+            <option key={contact} value={contact}>
+              {CONTACT_WORDS[contact]}
             </option>
           ))}
         </SelectField>
-        <Tick checked={ready.isPaste} onChange={() => form.set('isPaste', !ready.isPaste)}>
-          A paste to rub in, not an oil to pour
-        </Tick>
-        <div className="grid grid-cols-2 gap-x-4">
-          <SelectField label="It" {...form.field('drying')}>
-            <option value="drying">dries</option>
-            <option value="never">never dries</option>
-          </SelectField>
-          <SelectField label="The label says of food" {...form.field('contact')}>
-            {CONTACTS.map((contact) => (
-              <option key={contact} value={contact}>
-                {CONTACT_WORDS[contact]}
-              </option>
-            ))}
-          </SelectField>
-          <TextField
-            label="Grams in a millilitre"
-            {...form.field('density')}
-            hint="weigh 100 ml, divide by 100"
-            inputMode="decimal"
-          />
-          <TextField
-            label="Coverage, m² a litre"
-            {...form.field('coverage')}
-            hint="of one coat, from the label"
-            inputMode="decimal"
-          />
-          <TextField label="Leave it on" {...form.field('dwell')} hint="15 to 20 min; then it is wiped" />
-          <TextField label="Between coats" {...form.field('gap')} hint="12 h" />
-          <TextField label="Coats" {...form.field('coats')} hint="how many the label asks for" inputMode="numeric" />
-          <TextField label="Until food may touch it" {...form.field('food')} hint="7 days" />
-        </div>
-        <p className="text-sm text-soft">
-          What the label says stands in place of the house’s figures: the plan, what it takes, its cost and its cure go by it.
-          Leave empty what it does not say.
-        </p>
-        <TextField label="The label’s own words" {...form.field('labelRule')} hint="two thin coats a day apart, a week to cure" />
-      </SheetForm>
-    </>
+        <TextField
+          label="Grams in a millilitre"
+          {...form.field('density')}
+          hint="weigh 100 ml, divide by 100"
+          inputMode="decimal"
+        />
+        <TextField
+          label="Coverage, m² a litre"
+          {...form.field('coverage')}
+          hint="of one coat, from the label"
+          inputMode="decimal"
+        />
+        <TextField label="Leave it on" {...form.field('dwell')} hint="15 to 20 min; then it is wiped" />
+        <TextField label="Between coats" {...form.field('gap')} hint="12 h" />
+        <TextField label="Coats" {...form.field('coats')} hint="how many the label asks for" inputMode="numeric" />
+        <TextField label="Until food may touch it" {...form.field('food')} hint="7 days" />
+      </div>
+      <p className="text-sm text-soft">
+        What the label says stands in place of the house’s figures: the plan, what it takes, its cost and its cure go by it. Leave
+        empty what it does not say.
+      </p>
+      <TextField label="The label’s own words" {...form.field('labelRule')} hint="two thin coats a day apart, a week to cure" />
+    </SheetForm>
   );
 }

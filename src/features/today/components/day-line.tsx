@@ -8,7 +8,7 @@ import { useSave } from '@/web/use-save';
 import { holdStep } from '../actions';
 import type { Peg } from '../pegs';
 import type { Day } from '../week';
-import { PegSheet } from './peg-sheet';
+import { NotBrought, useBrought } from '@/ui/on-open';
 
 const LANE_PX = 25;
 /** Share of the row that one letter of a peg's words takes, a little generously. */
@@ -76,6 +76,11 @@ type Props = { readonly days: readonly Day[]; readonly pegs: readonly Peg[]; rea
 export function DayLine({ days, pegs, nowMs, zone }: Props) {
   const bounds = boundsOf(days, pegs);
   const [open, setOpen] = useState<Peg | null>(null);
+  const sheet = useBrought(async () => (await import('./peg-sheet')).PegSheet);
+  const show = (peg: Peg): void => {
+    setOpen(peg);
+    sheet.want();
+  };
   const { faults, run } = useSave();
   const drop = (peg: Peg, toMs: number): void => void run(() => holdStep({ batchId: peg.batchId, task: peg.task, at: toMs }));
   return (
@@ -92,13 +97,13 @@ export function DayLine({ days, pegs, nowMs, zone }: Props) {
             bounds={bounds}
             nowMs={nowMs}
             zone={zone}
-            onOpen={setOpen}
+            onOpen={show}
             onDrop={drop}
           />
         ))}
       </ol>
-      {open ? (
-        <PegSheet
+      {open && sheet.Part ? (
+        <sheet.Part
           key={open.key}
           peg={open}
           zone={zone}
@@ -107,6 +112,7 @@ export function DayLine({ days, pegs, nowMs, zone }: Props) {
           onClose={() => setOpen(null)}
         />
       ) : null}
+      {open && sheet.failed ? <NotBrought /> : null}
     </>
   );
 }

@@ -1,12 +1,11 @@
 'use client';
 
-import { useState } from 'react';
 import { findIngredient, isLiquid } from '@/core/material';
 import { say, type OunceMeaning, parseAmount } from '@/core/quantity';
 import { sayIssue } from '@/messages';
-import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
+import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { IngredientPicker } from '@/web/ingredient-picker';
@@ -54,14 +53,15 @@ function readAmount(amount: string, stuff: Stuff | undefined, ounce: OunceMeanin
   };
 }
 
+type Props = { readonly currency: string; readonly ready: readonly Ready[] };
+
 /** The sheet for a lot that has come in. */
-export function AddLot({ currency, ready }: { readonly currency: string; readonly ready: readonly Ready[] }) {
-  const [open, setOpen] = useState(false);
+export function LotSheet({ currency, ready, open, onOpenChange }: Props & Opened) {
   const form = useForm<typeof EMPTY, { readonly number: string }>({
     schema: LotFields,
     start: EMPTY,
     save: saveLot,
-    done: () => setOpen(false),
+    done: () => onOpenChange(false),
     keptAs: 'lot',
   });
   const lot = form.values;
@@ -79,46 +79,41 @@ export function AddLot({ currency, ready }: { readonly currency: string; readonl
   const read = readAmount(lot.amount, stuff, lot.ounce);
   const isOunce = /oz|ounce/i.test(lot.amount);
   return (
-    <>
-      <Button look="main" onClick={() => setOpen(true)}>
-        Receive a lot
-      </Button>
-      <SheetForm form={form} title="Receive a lot" open={open} onOpenChange={setOpen} saves="Put it in the stores">
-        <IngredientPicker
-          key={open ? 'open' : 'shut'}
-          label="What is in the tin"
-          value={lot.ingredientId}
-          ready={ready}
-          onPick={(id) => pick(id, null)}
-          onPickReady={(id) => pick('', id)}
-        />
-        {form.fault('ingredientId') ? <p className="text-sm font-semibold text-late">▲ {form.fault('ingredientId')}</p> : null}
-        <TextField
-          label="Amount"
-          hint="2.5 kg, 1 lb 2 oz, 0,75 l"
-          echo={read.echo}
-          {...form.field('amount')}
-          fault={read.fault || (read.echo ? undefined : form.fault('amount'))}
-        />
-        {(read.asks || (lot.ounce && isOunce)) && (
-          <div className="mb-2 border-l-4 border-ink pl-3">
-            <Choice
-              asks="Which ounce?"
-              value={lot.ounce}
-              options={OUNCES.map(({ id, name }) => ({ value: id, name }))}
-              onChange={(ounce) => form.set('ounce', ounce)}
-            />
-          </div>
-        )}
-        <div className="grid grid-cols-2 gap-x-4">
-          <TextField label="Supplier" {...form.field('supplier')} />
-          <TextField label="Lot code on the label" {...form.field('supplierCode')} />
-          <TextField label="Opened on" type="date" {...form.field('openedOn')} />
-          <TextField label="Best before" type="date" {...form.field('bestBefore')} />
-          <TextField label={`Paid for it (${currency})`} inputMode="decimal" {...form.field('price')} />
-          <TextField label="Note" {...form.field('note')} />
+    <SheetForm form={form} title="Receive a lot" open={open} onOpenChange={onOpenChange} saves="Put it in the stores">
+      <IngredientPicker
+        key={open ? 'open' : 'shut'}
+        label="What is in the tin"
+        value={lot.ingredientId}
+        ready={ready}
+        onPick={(id) => pick(id, null)}
+        onPickReady={(id) => pick('', id)}
+      />
+      {form.fault('ingredientId') ? <p className="text-sm font-semibold text-late">▲ {form.fault('ingredientId')}</p> : null}
+      <TextField
+        label="Amount"
+        hint="2.5 kg, 1 lb 2 oz, 0,75 l"
+        echo={read.echo}
+        {...form.field('amount')}
+        fault={read.fault || (read.echo ? undefined : form.fault('amount'))}
+      />
+      {(read.asks || (lot.ounce && isOunce)) && (
+        <div className="mb-2 border-l-4 border-ink pl-3">
+          <Choice
+            asks="Which ounce?"
+            value={lot.ounce}
+            options={OUNCES.map(({ id, name }) => ({ value: id, name }))}
+            onChange={(ounce) => form.set('ounce', ounce)}
+          />
         </div>
-      </SheetForm>
-    </>
+      )}
+      <div className="grid grid-cols-2 gap-x-4">
+        <TextField label="Supplier" {...form.field('supplier')} />
+        <TextField label="Lot code on the label" {...form.field('supplierCode')} />
+        <TextField label="Opened on" type="date" {...form.field('openedOn')} />
+        <TextField label="Best before" type="date" {...form.field('bestBefore')} />
+        <TextField label={`Paid for it (${currency})`} inputMode="decimal" {...form.field('price')} />
+        <TextField label="Note" {...form.field('note')} />
+      </div>
+    </SheetForm>
   );
 }

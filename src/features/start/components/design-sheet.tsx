@@ -1,13 +1,12 @@
 'use client';
 
 import { say, saySizes } from '@/core/quantity';
-import { useState } from 'react';
 import { area, type Geometry } from '@/core/piece';
 import { usualUses } from '@/core/use';
 import { sayIssue } from '@/messages';
-import { Button } from '@/ui/button';
 import type { z } from 'zod';
 import { SelectField, TextField } from '@/ui/field';
+import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type FieldOf, type Form, useForm } from '@/web/form/use-form';
@@ -56,15 +55,14 @@ const isBegun = (draft: DesignDraft): boolean =>
 type Typed = 'sizes' | 'groove' | 'hole' | 'engraved' | 'wall' | 'bowl' | 'handle';
 
 /** The sheet for a design: its shape typed or drawn, its surface at once. */
-export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) => void }) {
-  const [open, setOpen] = useState(false);
+export function DesignSheet({ onMade, open, onOpenChange }: { readonly onMade: (revisionId: number) => void } & Opened) {
   const form = useForm<z.input<typeof DesignFields>, { readonly revisionId: number }>({
     schema: DesignFields,
     start: EMPTY,
     save: saveDesign,
     done: (made) => {
       onMade(made.revisionId);
-      setOpen(false);
+      onOpenChange(false);
     },
     keptAs: 'design',
   });
@@ -86,63 +84,58 @@ export function NewDesign({ onMade }: { readonly onMade: (revisionId: number) =>
       ? `${sizesOf(geometry.value)}${say(measured.value.areaMm2, 'mm²')}, ${say(measured.value.endGrainMm2 / measured.value.areaMm2, 'fraction')} of it end grain`
       : null;
   return (
-    <>
-      <Button className="mt-5" onClick={() => setOpen(true)}>
-        New design
-      </Button>
-      <SheetForm
-        form={form}
-        title="A design"
-        open={open}
-        onOpenChange={setOpen}
-        saves="Keep the design"
-        notYet={draft.uses.length === 0}
+    <SheetForm
+      form={form}
+      title="A design"
+      open={open}
+      onOpenChange={onOpenChange}
+      saves="Keep the design"
+      notYet={draft.uses.length === 0}
+    >
+      <TextField label="Name" {...form.field('name')} />
+      <SelectField
+        label="Shape"
+        value={draft.shape}
+        onChange={(event) => {
+          const shape = SHAPES.find((one) => one.id === event.target.value)?.id ?? 'board';
+          // What it is usually for follows the shape, until the maker has said otherwise.
+          const isUsual = String(draft.uses) === String(usualUses({ shape: draft.shape }));
+          change({ shape, ...(isUsual ? { uses: usualUses({ shape }) } : {}) });
+        }}
       >
-        <TextField label="Name" {...form.field('name')} />
-        <SelectField
-          label="Shape"
-          value={draft.shape}
-          onChange={(event) => {
-            const shape = SHAPES.find((one) => one.id === event.target.value)?.id ?? 'board';
-            // What it is usually for follows the shape, until the maker has said otherwise.
-            const isUsual = String(draft.uses) === String(usualUses({ shape: draft.shape }));
-            change({ shape, ...(isUsual ? { uses: usualUses({ shape }) } : {}) });
-          }}
-        >
-          {SHAPES.map((shape) => (
-            <option key={shape.id} value={shape.id}>
-              {shape.name}
-            </option>
-          ))}
-        </SelectField>
-        {draft.shape === 'board' ? <BoardFields field={field} form={form} echo={echo} /> : null}
-        {draft.shape === 'box' ? (
-          <>
-            <TextField label="Length × width × height" {...field('sizes')} hint="180 x 120 x 90" echo={echo} />
-            <Tick checked={draft.lid} onChange={() => change({ lid: !draft.lid })}>
-              With a lid
-            </Tick>
-          </>
-        ) : null}
-        {draft.shape === 'box' || draft.shape === 'scoop' ? <TextField label="Wall" {...field('wall')} hint="8 mm" /> : null}
-        {draft.shape === 'spoon' || draft.shape === 'scoop' ? (
-          <>
-            <TextField label="Bowl: length × width × depth" {...field('bowl')} hint="70 x 50 x 14" />
-            <TextField label="Handle: length × width × thickness" {...field('handle')} hint="200 x 18 x 10" echo={echo} />
-          </>
-        ) : null}
-        {draft.shape === 'turned' ? (
-          <>
-            <ProfileEditor draft={draft} faults={faults} onChange={change} />
-            <p className="reading text-soft" role="status">
-              {echo ? `= ${echo}` : ''}
-            </p>
-          </>
-        ) : null}
-        {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
-        <UseTicks uses={draft.uses} tableware={draft.tableware} onChange={change} />
-      </SheetForm>
-    </>
+        {SHAPES.map((shape) => (
+          <option key={shape.id} value={shape.id}>
+            {shape.name}
+          </option>
+        ))}
+      </SelectField>
+      {draft.shape === 'board' ? <BoardFields field={field} form={form} echo={echo} /> : null}
+      {draft.shape === 'box' ? (
+        <>
+          <TextField label="Length × width × height" {...field('sizes')} hint="180 x 120 x 90" echo={echo} />
+          <Tick checked={draft.lid} onChange={() => change({ lid: !draft.lid })}>
+            With a lid
+          </Tick>
+        </>
+      ) : null}
+      {draft.shape === 'box' || draft.shape === 'scoop' ? <TextField label="Wall" {...field('wall')} hint="8 mm" /> : null}
+      {draft.shape === 'spoon' || draft.shape === 'scoop' ? (
+        <>
+          <TextField label="Bowl: length × width × depth" {...field('bowl')} hint="70 x 50 x 14" />
+          <TextField label="Handle: length × width × thickness" {...field('handle')} hint="200 x 18 x 10" echo={echo} />
+        </>
+      ) : null}
+      {draft.shape === 'turned' ? (
+        <>
+          <ProfileEditor draft={draft} faults={faults} onChange={change} />
+          <p className="reading text-soft" role="status">
+            {echo ? `= ${echo}` : ''}
+          </p>
+        </>
+      ) : null}
+      {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
+      <UseTicks uses={draft.uses} tableware={draft.tableware} onChange={change} />
+    </SheetForm>
   );
 }
 

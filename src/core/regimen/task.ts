@@ -1,0 +1,21 @@
+import type { Wait } from '@/core/plan';
+import type { RegimenStep } from './schema';
+
+/** A step as it will be done with so many pieces: one round of it, once. `key` names it in the log and the plan. */
+export type Task = {
+  readonly key: string;
+  readonly step: RegimenStep;
+  readonly round: number;
+  readonly rounds: number;
+  readonly pieces: number;
+  readonly handsMin: number;
+  readonly wait: Wait;
+  /** Of a soak that was allowed past its material's bound: where harm begins all the same, minutes after the coat. */
+  readonly riskMin?: number;
+};
+
+/** The step a task stands for, whatever its round and its turn. */
+export const stepOfTask = (key: string): string => key.replace(/[#+].*$/, '');
+
+/** How long after one turn of a repeated step the next may come. */
+export const againAfter = ({ againMin }: Pick<RegimenStep, 'againMin'>): Wait => ({ min: againMin, ideal: againMin, max: null });

@@ -1,0 +1,78 @@
+'use client';
+
+import { say, parseMass } from '@/core/quantity';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
+import { StockFields } from '../forms';
+import { saveStockTake } from '../lot-actions';
+import { TextBox } from '@/ui/field';
+import type { Opened } from '@/ui/on-open';
+
+type Row = { readonly id: number; readonly number: string; readonly title: string; readonly leftG: number };
+
+/** Weighing the whole shelf: what was found goes beside what the ledger says, and only what was weighed is changed. */
+export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: readonly Row[] } & Opened) {
+  const form = useForm<{ found: Record<string, string> }, { readonly counted: number }>({
+    schema: StockFields,
+    start: { found: {} },
+    save: saveStockTake,
+    done: () => onOpenChange(false),
+    keptAs: 'stock-take',
+    lasting: true,
+  });
+  const { found } = form.values;
+  const weighed = lots.filter((lot) => (found[lot.id] ?? '').trim() !== '');
+  return (
+    <SheetForm
+      form={form}
+      title="Stock-take"
+      open={open}
+      onOpenChange={onOpenChange}
+      saves={weighed.length === 0 ? 'Weigh one first' : `Put ${weighed.length} to what was found`}
+      notYet={weighed.length === 0}
+      say="Weigh what stands there, tare off. What is left empty stays as it is; you can close this and go on later."
+    >
+      <table className="w-full">
+        <thead>
+          <tr className="label border-ink border-b text-left">
+            <th className="py-1 font-normal">Lot</th>
+            <th className="py-1 text-right font-normal">Should be</th>
+            <th className="w-28 py-1 pl-3 font-normal">Found</th>
+            <th className="w-20 py-1 text-right font-normal">Off by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lots.map((lot) => {
+            const typed = parseMass(found[lot.id] ?? '');
+            const off = typed.ok ? typed.value - lot.leftG : null;
+            return (
+              <tr key={lot.id} className="border-hair border-b">
+                <td className="py-1">
+                  <span className="reading font-semibold">{lot.number}</span> {lot.title}
+                  {form.fault(`found.${lot.id}`) ? (
+                    <span className="block text-sm font-semibold text-late">▲ {form.fault(`found.${lot.id}`)}</span>
+                  ) : null}
+                </td>
+                <td className="reading py-1 text-right">{say(lot.leftG, 'g')}</td>
+                <td className="py-1 pl-3">
+                  <TextBox
+                    aria-label={`Found of ${lot.number}`}
+                    className="reading w-full text-right"
+                    inputMode="decimal"
+                    value={found[lot.id] ?? ''}
+                    onChange={(event) => form.set(`found.${lot.id}`, event.target.value)}
+                  />
+                </td>
+                <td
+                  className={`reading py-1 text-right ${off !== null && Math.abs(off) > 0.05 * lot.leftG ? 'font-semibold text-late' : ''}`}
+                >
+                  {off === null ? '' : `${off > 0 ? '+' : '−'}${say(Math.abs(off), 'g')}`}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </SheetForm>
+  );
+}
