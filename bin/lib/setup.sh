@@ -14,7 +14,7 @@ install_packages() {
   want="$(cat "$1/package.json" "$1/package-lock.json" | sha256sum | cut -d' ' -f1)-$(node -p 'process.versions.modules')"
   [ "$(cat "$1/node_modules/.rendle-installed" 2>/dev/null)" = "$want" ] && return 0
   echo "Installing packages (about two minutes the first time) …"
-  (cd "$1" && npm ci --include=dev --no-audit --no-fund --loglevel=error)
+  (cd "$1" && npm ci --include=dev --no-audit --no-fund --loglevel=error) || return 1
   echo "$want" > "$1/node_modules/.rendle-installed"
 }
 
@@ -24,7 +24,7 @@ build_app() {
   want="$(cd "$1" && { find src assets drizzle -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum; sha256sum next.config.ts package.json package-lock.json postcss.config.mjs tsconfig.json; } | sha256sum | cut -d' ' -f1)"
   [ "$(cat "$1/.next/.rendle-built" 2>/dev/null)" = "$want" ] && return 0
   echo "Building the app (about a minute) …"
-  (cd "$1" && NEXT_TELEMETRY_DISABLED=1 npm run --silent build)
+  (cd "$1" && NEXT_TELEMETRY_DISABLED=1 npm run --silent build) || return 1
   echo "$want" > "$1/.next/.rendle-built"
 }
 
@@ -33,6 +33,6 @@ build_cli() {
   local want
   want="$(cd "$1" && { find src/{cli,core,data,devices,messages,solvers} -type f -print0 | sort -z | xargs -0 sha256sum; sha256sum package.json package-lock.json tsconfig.json; } | sha256sum | cut -d' ' -f1)"
   [ "$(cat "$1/.cli/.rendle-built" 2>/dev/null)" = "$want" ] && return 0
-  (cd "$1" && rm -rf .cli && npm run --silent cli)
+  (cd "$1" && rm -rf .cli && npm run --silent cli) || return 1
   echo "$want" > "$1/.cli/.rendle-built"
 }

@@ -15,7 +15,7 @@ export {
   toCelsius,
   toKelvin,
 } from './temperature';
-export { figure, type HeldIn, say, saySizes } from './say';
+export { figure, type HeldIn, say, sayMark, saySizes } from './say';
 export { minus, plus, type Quantity } from './unit';
 export {
   type GramsPerMl,

@@ -27,6 +27,7 @@ import {
   parseVolume,
   plus,
   say,
+  sayMark,
   saySizes,
   figure,
   type Grams,
@@ -159,6 +160,7 @@ describe('typed amounts', () => {
     ]);
     // Digits that are asked for hold it in its own unit: a scale's reading is not rounded to ten grams.
     expect([say(1234.56, 'g', 1), figure(1234.56, 'g'), figure(0.125, 'fraction', 1)]).toEqual(['1234.6 g', '1235', '12.5']);
+    expect([468, 154.2, 26.84, 99.97, 0.04].map(sayMark)).toEqual(['468 g', '154.2 g', '26.8 g', '100 g', '0 g']);
     expect([25, 60, 200, 3120, -90].map((one) => say(one, 'min'))).toEqual([
       '25 min',
       '1 h',

@@ -64,6 +64,9 @@ export function say(value: number, heldIn: HeldIn, digits?: number): string {
   return `${figure(value, heldIn, digits)} ${sign}`;
 }
 
+/** A mark on a bench scale, to its tenth of a gram: what stands on it and what is still to go add up to it. `468 g`, `154.2 g` */
+export const sayMark = (grams: number): string => say(grams, 'g', Math.abs(grams - Math.round(grams)) < 0.05 ? 0 : 1);
+
 /** Sizes of one thing, the unit once: `400 × 250 × 30 mm`. */
 export const saySizes = (sizes: readonly number[]): string =>
   `${sizes.map((size) => figure(size, 'mm')).join(' × ')} ${WRITINGS.mm.sign}`;

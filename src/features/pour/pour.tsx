@@ -1,7 +1,7 @@
 import 'server-only';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
-import { blend, type Blend, gather, isMixedPaint, PAINT_KEEPS_HOURS } from '@/core/blend';
+import { blend, type Blend, gather, HAIR_G, isMixedPaint, PAINT_KEEPS_HOURS } from '@/core/blend';
 import { type Doing, noticesOfBlend } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { say } from '@/core/quantity';
@@ -35,8 +35,6 @@ const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
       (a, b) => Number(a.leftG <= HAIR_G) - Number(b.leftG <= HAIR_G) || (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'),
     )
     .map(({ id, number, leftG, bestBefore }) => ({ id, number, leftG, bestBefore }));
-/** A lot with no more than this is empty by the book, g. */
-const HAIR_G = 1e-6;
 
 /** Each pan with its melts as they were logged. */
 const panFacts = (db: Db, ambientC: number): PanFacts[] =>

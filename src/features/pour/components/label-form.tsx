@@ -116,27 +116,7 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
             hint="for a part-used sheet"
           />
         </div>
-        {lies && size !== null && fault ? (
-          <p role="alert" className="font-semibold text-late">
-            ▲ {fault}
-          </p>
-        ) : lies && size !== null ? (
-          <p className="flex flex-wrap gap-3">
-            <a className={linkLook('main', true)} href={`/api/label?as=pdf&${query}`} target="_blank" rel="noreferrer">
-              Sheets as PDF
-            </a>
-            <a className={linkLook('plain', true)} href={`/api/label?as=png&${query}`}>
-              One as a picture
-            </a>
-          </p>
-        ) : (
-          <p role="alert" className="font-semibold text-late">
-            ▲{' '}
-            {lies
-              ? 'All that must be said does not fit so small a label. Choose a larger one.'
-              : 'These labels do not lie within their page. Check the millimetres.'}
-          </p>
-        )}
+        <ToPrint query={query} fault={!lies ? NOT_ON_PAGE : size === null ? NO_ROOM : fault} />
         <p className="mt-3 max-w-prose text-sm text-soft">
           What a label must say, and how large, differs from place to place: follow your local rules for weights, contents,
           contact with food, and the law on labelling chemicals: where it asks for signs, a signal word or a child-proof cap, this
@@ -145,6 +125,27 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
       </div>
       {lies && size !== null ? <LabelDrawn label={label} code={code} grid={grid} size={size} /> : null}
     </div>
+  );
+}
+
+const NO_ROOM = 'All that must be said does not fit so small a label. Choose a larger one.';
+const NOT_ON_PAGE = 'These labels do not lie within their page. Check the millimetres.';
+
+/** The sheets to print, or why there are none. */
+function ToPrint({ query, fault }: { readonly query: URLSearchParams; readonly fault: string | null }) {
+  return fault ? (
+    <p role="alert" className="font-semibold text-late">
+      ▲ {fault}
+    </p>
+  ) : (
+    <p className="flex flex-wrap gap-3">
+      <a className={linkLook('main', true)} href={`/api/label?as=pdf&${query}`} target="_blank" rel="noreferrer">
+        Sheets as PDF
+      </a>
+      <a className={linkLook('plain', true)} href={`/api/label?as=png&${query}`}>
+        One as a picture
+      </a>
+    </p>
   );
 }
 

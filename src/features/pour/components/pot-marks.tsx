@@ -1,6 +1,6 @@
 import type { Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { say, figure } from '@/core/quantity';
+import { figure, say, sayMark } from '@/core/quantity';
 import { familyFill } from '@/ui/family';
 
 type Props = {
@@ -57,7 +57,7 @@ function MarkRow({ line, isNext }: { readonly line: Running['lines'][number]; re
         <span aria-hidden="true" className="h-6 w-6" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
         <span className={`grow ${isNext ? 'font-semibold' : ''}`}>{findIngredient(line.ingredient)?.name}</span>
         <span className="reading">
-          <strong>{figure(line.pouredG, 'g')}</strong> of {say(line.targetG, 'g', line.targetG >= 100 ? 0 : 1)}
+          <strong>{figure(line.pouredG, 'g', 1)}</strong> of {sayMark(line.targetG)}
         </span>
         <span
           className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}

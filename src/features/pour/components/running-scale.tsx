@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { type Gathered, HAIR_G, markWith, type Running, running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { say, parseMass, figure } from '@/core/quantity';
+import { figure, parseMass, say, sayMark } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
@@ -54,22 +54,17 @@ type Props = {
 };
 
 const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
-/** As the scale shows it: an instruction names the very figures the eye waits for. */
-const shownAs = (value: number): string => say(value, 'g', value >= 100 ? 0 : 1);
 
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 
-/** One number fills the screen: grams still to go, with the cumulative reading to stop at. Read from a scale or typed as it shows. */
-export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots, gathered, strays }: Props) {
-  const [isGathered, setGathered] = useState(last !== null || pot.practice);
-  const [device, setDevice] = useState<Device | null>(null);
+/** What is weighed next, from which lot, and the reading of it that is typed or comes from the scale. */
+function useWeighing({ pot, poured, last, lots }: Pick<Props, 'pot' | 'poured' | 'last' | 'lots'>, device: Device | null) {
   const shown = useDevice(device?.port ?? null);
   const [correcting, setCorrecting] = useState(false);
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
-  const { busy, rest, run } = useSave<unknown>();
   const state = running(pot.lines, pot.basis, pot.targetG, poured, last?.ingredientId);
   const next = state.ok ? state.value.next : null;
-  const entering = correcting && last ? last.ingredientId : next?.ingredient;
+  const entering = correcting && last ? last.ingredientId : (next?.ingredient ?? null);
   const choices = entering ? (lots[entering] ?? []) : [];
   const lotId = entering ? ((correcting && last ? last.lotId : (chosen[entering] ?? choices[0]?.id)) ?? 0) : 0;
   const lot = choices.find((one) => one.id === lotId);
@@ -87,7 +82,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
         lotId: pot.practice ? null : lotId,
         fromPractice: device !== null && text === '',
         reading: text === '' ? say(shown.value ?? 0, 'g', 1) : text,
-        corrects: correcting ? (last?.clientId ?? null) : null,
+        corrects: correcting ? stands : null,
         stray: false,
         follows: stands,
       }),
@@ -95,18 +90,42 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
       setCorrecting(false);
       setSentAfter(stands);
     },
-    keptAs: `weighing ${pot.id} ${entering}`,
+    keptAs: `weighing ${pot.id} ${entering ?? ''}`,
   });
+  const booked = lot && !correcting && !pot.practice ? lot.leftG : null;
+  const mark = next && !correcting ? { ...markWith(next, booked), wholeG: next.stopAtG } : null;
+  const { reading } = form.values;
+  const typed = parseMass(reading);
+  const live = reading !== '' && typed.ok ? typed.value : shown.value;
+  const still = mark && live !== null && (reading !== '' || device) ? mark.stopAtG - live : (mark?.toGoG ?? 0);
+  return {
+    state,
+    form,
+    shown,
+    entering,
+    choices,
+    lot,
+    lotId,
+    mark,
+    still,
+    correcting,
+    setCorrecting,
+    waits: sentAfter === stands,
+    choose: (id: number) => setChosen({ ...chosen, [entering ?? '']: id }),
+  };
+}
+
+/** One number fills the screen: grams still to go, with the cumulative reading to stop at. Read from a scale or typed as it shows. */
+export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots, gathered, strays }: Props) {
+  const [isGathered, setGathered] = useState(last !== null || pot.practice);
+  const [device, setDevice] = useState<Device | null>(null);
+  const { busy, rest, run } = useSave<unknown>();
+  const weighing = useWeighing({ pot, poured, last, lots }, device);
+  const { state, form, shown, entering, mark, correcting } = weighing;
   if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
   const shelf = Object.values(lots).flat();
   if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
   const { over, lines } = state.value;
-  const booked = lot && !correcting && !pot.practice ? lot.leftG : null;
-  const { toGoG, stopAtG, isSplit } = next ? markWith(next, booked) : { toGoG: 0, stopAtG: 0, isSplit: false };
-  const { reading } = form.values;
-  const typed = parseMass(reading);
-  const live = reading !== '' && typed.ok ? typed.value : shown.value;
-  const still = next && !correcting && live !== null && (reading !== '' || device) ? stopAtG - live : toGoG;
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
       <section aria-label="Running scale">
@@ -121,29 +140,18 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
         ) : null}
         {entering ? (
           <>
-            <p className="text-lg">
-              {correcting ? 'Correct the last reading of' : 'Add'} <strong>{nameOf(entering)}</strong>
-              {next && !correcting ? (
-                <>
-                  {' '}
-                  until the scale says <strong className="reading text-2xl">{shownAs(stopAtG)}</strong>
-                  {isSplit
-                    ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${shownAs(next.stopAtG)}: the book is put right`
-                    : ''}
-                </>
-              ) : null}
-            </p>
-            {next && !correcting ? <ToGo ingredient={entering} still={still} target={toGoG} /> : null}
+            <Prompt {...weighing} entering={entering} />
+            {mark ? <ToGo ingredient={entering} still={weighing.still} target={mark.toGoG} /> : null}
             <WeighForm
               form={form}
               shown={shown}
               device={device !== null}
               practice={pot.practice}
-              choices={choices}
-              lotId={lotId}
+              choices={weighing.choices}
+              lotId={weighing.lotId}
               correcting={correcting}
-              waits={sentAfter === stands}
-              onChoose={(id) => setChosen({ ...chosen, [entering]: id })}
+              waits={weighing.waits}
+              onChoose={weighing.choose}
             />
           </>
         ) : (
@@ -158,19 +166,14 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
           state={state.value}
           onScaleG={Object.values(poured).reduce((sum, one) => sum + one, 0)}
           correcting={correcting}
-          onCorrect={() => setCorrecting(!correcting)}
+          onCorrect={() => weighing.setCorrecting(!correcting)}
         />
         <Struck readings={struck} />
-        {pot.mayPractise ? null : (
-          <p className="mt-3 text-soft">
-            A practice scale writes into practice pots only: begin one with “Practise it” on the blend.
-          </p>
-        )}
         {pot.mayPractise ? (
           <PracticePanel
             scale={device?.scale ?? null}
             state={shown}
-            markG={next ? stopAtG : null}
+            markG={mark?.stopAtG ?? null}
             onStart={() => {
               // The pot stands on the scale with what is in it already.
               const scale = practiceScale({ seed: pot.id, startG: last?.readingG ?? 0 });
@@ -178,10 +181,36 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
             }}
             onStop={() => setDevice(null)}
           />
-        ) : null}
+        ) : (
+          <p className="mt-3 text-soft">
+            A practice scale writes into practice pots only: begin one with “Practise it” on the blend.
+          </p>
+        )}
       </section>
-      <PotMarks lines={lines} entering={entering ?? null} targetG={pot.targetG} slips={slips} />
+      <PotMarks lines={lines} entering={entering} targetG={pot.targetG} slips={slips} />
     </div>
+  );
+}
+
+type PromptProps = Pick<ReturnType<typeof useWeighing>, 'mark' | 'correcting' | 'lot' | 'choices'> & {
+  readonly entering: string;
+};
+
+/** What to add, and the reading to stop at; where the lot ends before that, what then. */
+function Prompt({ entering, mark, correcting, lot, choices }: PromptProps) {
+  return (
+    <p className="text-lg">
+      {correcting ? 'Correct the last reading of' : 'Add'} <strong>{nameOf(entering)}</strong>
+      {mark ? (
+        <>
+          {' '}
+          until the scale says <strong className="reading text-2xl">{sayMark(mark.stopAtG)}</strong>
+          {mark.isSplit
+            ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${sayMark(mark.wholeG)}: the book is put right`
+            : ''}
+        </>
+      ) : null}
+    </p>
   );
 }
 
@@ -212,7 +241,7 @@ function Struck({ readings }: { readonly readings: readonly number[] }) {
       Struck through:{' '}
       {readings.map((value) => (
         <s key={value} className="mr-2">
-          {shownAs(value)}
+          {sayMark(value)}
         </s>
       ))}
     </p>
@@ -263,7 +292,7 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
           >
             {short.near
               ? 'Near enough, go on'
-              : `Go on with what is in: ${shownAs(short.shortG)} of ${nameOf(short.ingredient).toLowerCase()} short, ${say(short.share, 'fraction')}`}
+              : `Go on with what is in: ${sayMark(short.shortG)} of ${nameOf(short.ingredient).toLowerCase()} short, ${say(short.share, 'fraction')}`}
           </Button>
         ) : null}
         {short && !short.near && short.lessG !== null && !correcting ? (
@@ -271,12 +300,12 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
             disabled={busy}
             onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'less' }))}
           >
-            Make less: {shownAs(short.lessG)}, its ratio kept
+            Make less: {sayMark(short.lessG)}, its ratio kept
           </Button>
         ) : null}
         {last ? (
           <Button look="quiet" disabled={busy} onClick={() => onCorrect()}>
-            {correcting ? 'Leave it as it was' : `Correct the last reading (${shownAs(last.readingG)})`}
+            {correcting ? 'Leave it as it was' : `Correct the last reading (${sayMark(last.readingG)})`}
           </Button>
         ) : null}
         {pot.mayBeCold ? (

@@ -10,7 +10,7 @@ import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
-import { useForm } from '@/web/form/use-form';
+import { type Form, useForm } from '@/web/form/use-form';
 import { ReadyFields } from '../forms';
 import { saveReady } from '../lot-actions';
 
@@ -99,6 +99,37 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
       say="Used as it comes. What its maker does not declare is said on every screen and slip, and reckoned on the safe side."
     >
       <TextField label="What the shop calls it" {...form.field('name')} />
+      <Declared form={form} />
+      <Tick checked={ready.isAllDeclared} onChange={() => form.set('isAllDeclared', !ready.isAllDeclared)}>
+        These are all its contents; the maker says so
+      </Tick>
+      <SelectField label="In the work it is" {...form.field('role')}>
+        {ROLES.map((role) => (
+          <option key={role} value={role}>
+            {ROLE_WORDS[role]}
+          </option>
+        ))}
+      </SelectField>
+      <Tick checked={ready.isPaste} onChange={() => form.set('isPaste', !ready.isPaste)}>
+        A paste to rub in, not an oil to pour
+      </Tick>
+      <LabelFigures form={form} />
+      <p className="text-sm text-soft">
+        What the label says stands in place of the house’s figures: the plan, what it takes, its cost and its cure go by it. Leave
+        empty what it does not say.
+      </p>
+      <TextField label="The label’s own words" {...form.field('labelRule')} hint="two thin coats a day apart, a week to cure" />
+    </SheetForm>
+  );
+}
+
+type OfForm = { readonly form: Form<Typed> };
+
+/** What the label declares, each with its share where that is said. */
+function Declared({ form }: OfForm) {
+  const ready = form.values;
+  return (
+    <>
       <IngredientPicker
         key={ready.declared.length}
         label="Its label declares"
@@ -125,53 +156,41 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
         ))}
       </ul>
       {form.fault('declared') ? <p className="font-semibold text-late">▲ {form.fault('declared')}</p> : null}
-      <Tick checked={ready.isAllDeclared} onChange={() => form.set('isAllDeclared', !ready.isAllDeclared)}>
-        These are all its contents; the maker says so
-      </Tick>
-      <SelectField label="In the work it is" {...form.field('role')}>
-        {ROLES.map((role) => (
-          <option key={role} value={role}>
-            {ROLE_WORDS[role]}
+    </>
+  );
+}
+
+/** What the label says in figures. */
+function LabelFigures({ form }: OfForm) {
+  return (
+    <div className="grid grid-cols-2 gap-x-4">
+      <SelectField label="It" {...form.field('drying')}>
+        <option value="drying">dries</option>
+        <option value="never">never dries</option>
+      </SelectField>
+      <SelectField label="The label says of food" {...form.field('contact')}>
+        {CONTACTS.map((contact) => (
+          <option key={contact} value={contact}>
+            {CONTACT_WORDS[contact]}
           </option>
         ))}
       </SelectField>
-      <Tick checked={ready.isPaste} onChange={() => form.set('isPaste', !ready.isPaste)}>
-        A paste to rub in, not an oil to pour
-      </Tick>
-      <div className="grid grid-cols-2 gap-x-4">
-        <SelectField label="It" {...form.field('drying')}>
-          <option value="drying">dries</option>
-          <option value="never">never dries</option>
-        </SelectField>
-        <SelectField label="The label says of food" {...form.field('contact')}>
-          {CONTACTS.map((contact) => (
-            <option key={contact} value={contact}>
-              {CONTACT_WORDS[contact]}
-            </option>
-          ))}
-        </SelectField>
-        <TextField
-          label="Grams in a millilitre"
-          {...form.field('density')}
-          hint="weigh 100 ml, divide by 100"
-          inputMode="decimal"
-        />
-        <TextField
-          label="Coverage, m² a litre"
-          {...form.field('coverage')}
-          hint="of one coat, from the label"
-          inputMode="decimal"
-        />
-        <TextField label="Leave it on" {...form.field('dwell')} hint="15 to 20 min; then it is wiped" />
-        <TextField label="Between coats" {...form.field('gap')} hint="12 h" />
-        <TextField label="Coats" {...form.field('coats')} hint="how many the label asks for" inputMode="numeric" />
-        <TextField label="Until food may touch it" {...form.field('food')} hint="7 days" />
-      </div>
-      <p className="text-sm text-soft">
-        What the label says stands in place of the house’s figures: the plan, what it takes, its cost and its cure go by it. Leave
-        empty what it does not say.
-      </p>
-      <TextField label="The label’s own words" {...form.field('labelRule')} hint="two thin coats a day apart, a week to cure" />
-    </SheetForm>
+      <TextField
+        label="Grams in a millilitre"
+        {...form.field('density')}
+        hint="weigh 100 ml, divide by 100"
+        inputMode="decimal"
+      />
+      <TextField
+        label="Coverage, m² a litre"
+        {...form.field('coverage')}
+        hint="of one coat, from the label"
+        inputMode="decimal"
+      />
+      <TextField label="Leave it on" {...form.field('dwell')} hint="15 to 20 min; then it is wiped" />
+      <TextField label="Between coats" {...form.field('gap')} hint="12 h" />
+      <TextField label="Coats" {...form.field('coats')} hint="how many the label asks for" inputMode="numeric" />
+      <TextField label="Until food may touch it" {...form.field('food')} hint="7 days" />
+    </div>
   );
 }

@@ -52,67 +52,7 @@ export function CoatBook({ batchId, rows, undone, locked }: Props) {
       </div>
       <ol>
         {rows.map((row) => (
-          <li key={row.key} className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)]">
-            <div className={`py-1.5 text-right ${row.actual ? 'text-soft' : ''}`}>
-              <span className={row.isNext ? 'font-semibold' : ''}>{row.action}</span>
-              <span className="reading block text-sm text-soft">{row.planned}</span>
-              {row.window ? <span className="reading block text-sm text-soft">window {row.window}</span> : null}
-              {row.slack ? <span className="reading block text-sm text-soft italic">plan’s slack until {row.slack}</span> : null}
-            </div>
-            <div className="relative" aria-hidden="true">
-              <span className={`absolute inset-y-0 left-1/2 w-0.5 -translate-x-1/2 ${row.actual ? 'bg-ink' : 'bg-rule'}`} />
-              <span
-                className={`absolute top-3 left-1/2 -translate-x-1/2 rounded-full border-2 ${row.isCoat ? 'size-4' : 'size-2.5'} ${row.actual ? 'border-ink bg-ink' : row.isNext ? 'border-wet bg-bench' : 'border-rule bg-bench'}`}
-              />
-            </div>
-            <div className="py-1.5">
-              {row.actual ? (
-                <div className="flex items-start justify-between gap-2">
-                  <div>
-                    <span className="font-semibold">{row.actual.leftOut ? 'Left out' : row.done}</span>{' '}
-                    <span className="reading">{row.actual.time}</span> <span className="text-soft">{row.actual.who}</span>
-                    {row.actual.details ? <span className="reading block text-sm">{row.actual.details}</span> : null}
-                    {row.actual.missMin !== 0 ? (
-                      <span className={`block text-sm font-semibold ${row.actual.missMin > 0 ? 'text-late' : 'text-cure'}`}>
-                        {row.actual.missMin > 0 ? '▲' : '◁'} {missWords(row.actual.missMin)}
-                      </span>
-                    ) : null}
-                    {row.actual.seen ? <span className="block text-sm">Seen: {row.actual.seen}</span> : null}
-                    {row.actual.photo ? (
-                      <a href={`/api/photo?hash=${row.actual.photo}`}>
-                        {/* biome-ignore lint/performance/noImgElement: kept beside the database, served as it is */}
-                        <img
-                          src={`/api/photo?hash=${row.actual.photo}`}
-                          alt={`${row.done} ${row.actual.time}`}
-                          className="my-1 h-24"
-                          loading="lazy"
-                        />
-                      </a>
-                    ) : null}
-                    {row.actual.struck.map((text) => (
-                      <s key={text} className="reading block text-sm text-soft">
-                        {text}
-                      </s>
-                    ))}
-                  </div>
-                  {locked || row.actual.elsewhere ? null : (
-                    <CorrectEntry
-                      batchId={batchId}
-                      entry={{
-                        clientId: row.actual.clientId,
-                        done: row.done,
-                        at: row.actual.at,
-                        grams: row.actual.grams,
-                        seen: row.actual.note,
-                      }}
-                    />
-                  )}
-                </div>
-              ) : row.isNext ? (
-                <span className="text-wet">next</span>
-              ) : null}
-            </div>
-          </li>
+          <BookLine key={row.key} row={row} batchId={batchId} locked={locked} />
         ))}
       </ol>
       {undone.length > 0 ? (
@@ -126,5 +66,83 @@ export function CoatBook({ batchId, rows, undone, locked }: Props) {
         </p>
       ) : null}
     </section>
+  );
+}
+
+type LineProps = Pick<Props, 'batchId' | 'locked'> & { readonly row: BookRow };
+
+/** One step: as planned, its mark on the spine, as done. */
+function BookLine({ row, batchId, locked }: LineProps) {
+  return (
+    <li className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)]">
+      <div className={`py-1.5 text-right ${row.actual ? 'text-soft' : ''}`}>
+        <span className={row.isNext ? 'font-semibold' : ''}>{row.action}</span>
+        <span className="reading block text-sm text-soft">{row.planned}</span>
+        {row.window ? <span className="reading block text-sm text-soft">window {row.window}</span> : null}
+        {row.slack ? <span className="reading block text-sm text-soft italic">plan’s slack until {row.slack}</span> : null}
+      </div>
+      <div className="relative" aria-hidden="true">
+        <span className={`absolute inset-y-0 left-1/2 w-0.5 -translate-x-1/2 ${row.actual ? 'bg-ink' : 'bg-rule'}`} />
+        <span
+          className={`absolute top-3 left-1/2 -translate-x-1/2 rounded-full border-2 ${row.isCoat ? 'size-4' : 'size-2.5'} ${row.actual ? 'border-ink bg-ink' : row.isNext ? 'border-wet bg-bench' : 'border-rule bg-bench'}`}
+        />
+      </div>
+      <div className="py-1.5">
+        {row.actual ? (
+          <Inked row={row} actual={row.actual} batchId={batchId} locked={locked} />
+        ) : row.isNext ? (
+          <span className="text-wet">next</span>
+        ) : null}
+      </div>
+    </li>
+  );
+}
+
+type InkedProps = LineProps & { readonly actual: NonNullable<BookRow['actual']> };
+
+/** What was done, with all that stands beside it. */
+function Inked({ row, actual, batchId, locked }: InkedProps) {
+  return (
+    <div className="flex items-start justify-between gap-2">
+      <div>
+        <span className="font-semibold">{actual.leftOut ? 'Left out' : row.done}</span>{' '}
+        <span className="reading">{actual.time}</span> <span className="text-soft">{actual.who}</span>
+        {actual.details ? <span className="reading block text-sm">{actual.details}</span> : null}
+        {actual.missMin !== 0 ? (
+          <span className={`block text-sm font-semibold ${actual.missMin > 0 ? 'text-late' : 'text-cure'}`}>
+            {actual.missMin > 0 ? '▲' : '◁'} {missWords(actual.missMin)}
+          </span>
+        ) : null}
+        {actual.seen ? <span className="block text-sm">Seen: {actual.seen}</span> : null}
+        {actual.photo ? (
+          <a href={`/api/photo?hash=${actual.photo}`}>
+            {/* biome-ignore lint/performance/noImgElement: kept beside the database, served as it is */}
+            <img
+              src={`/api/photo?hash=${actual.photo}`}
+              alt={`${row.done} ${actual.time}`}
+              className="my-1 h-24"
+              loading="lazy"
+            />
+          </a>
+        ) : null}
+        {actual.struck.map((text) => (
+          <s key={text} className="reading block text-sm text-soft">
+            {text}
+          </s>
+        ))}
+      </div>
+      {locked || actual.elsewhere ? null : (
+        <CorrectEntry
+          batchId={batchId}
+          entry={{
+            clientId: actual.clientId,
+            done: row.done,
+            at: actual.at,
+            grams: actual.grams,
+            seen: actual.note,
+          }}
+        />
+      )}
+    </div>
   );
 }
