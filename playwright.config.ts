@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'e2e',
+  globalTeardown: './e2e/tear-down.ts',
   timeout: 120_000,
   expect: { timeout: 20_000 },
   workers: 2,

@@ -1,5 +1,5 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
-import { cpSync, existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
@@ -24,22 +24,6 @@ export type Shop = {
 
 type Wish = { readonly demo: boolean; readonly at: string; readonly environment?: Readonly<Record<string, string>> };
 
-/** The demo shed of a day is made once and copied for every test of that day. */
-const sheds = new Map<string, string>();
-
-function demoShed(at: string, env: NodeJS.ProcessEnv): string {
-  const known = sheds.get(at);
-  if (known && existsSync(known)) return known;
-  const folder = mkdtempSync(path.join(tmpdir(), 'rendle-shed-'));
-  execFileSync(path.join(HOME, 'bin/rendle'), ['demo'], {
-    env: { ...env, RENDLE_DATA: folder },
-    stdio: 'inherit',
-  });
-  process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
-  sheds.set(at, folder);
-  return folder;
-}
-
 async function answers(url: string): Promise<boolean> {
   try {
     return (await fetch(url, { redirect: 'manual' })).status < 500;
@@ -48,42 +32,129 @@ async function answers(url: string): Promise<boolean> {
   }
 }
 
-export function makeShop({ demo, at, environment = {} }: Wish): Shop & { readonly remove: () => Promise<void> } {
-  const folder = mkdtempSync(path.join(tmpdir(), 'rendle-e2e-'));
-  const clock = path.join(folder, 'clock');
+/** Waits until a server answers. */
+async function untilAnswers(url: string): Promise<void> {
+  for (let i = 0; i < 200 && !(await answers(url)); i++) await new Promise((resolve) => setTimeout(resolve, 150));
+}
+
+async function ended(server: ChildProcess | null, signal: NodeJS.Signals): Promise<void> {
+  if (!server || server.exitCode !== null || server.signalCode !== null) return;
+  const gone = new Promise((resolve) => server.once('exit', resolve));
+  server.kill(signal);
+  await gone;
+}
+
+const serve = (env: NodeJS.ProcessEnv): ChildProcess =>
+  spawn('node', ['bin/lib/serve.mjs'], { cwd: HOME, env, stdio: ['ignore', 'ignore', 'inherit'] });
+
+const clockOf = (folder: string): string => path.join(folder, 'clock');
+const setClockOf = (folder: string, to: number): void => writeFileSync(clockOf(folder), String(to - Date.now()));
+
+const environmentOf = (folder: string, port: string, more: Wish['environment'] = {}): NodeJS.ProcessEnv => ({
+  ...process.env,
+  NODE_ENV: 'production',
+  RENDLE_DATA: folder,
+  RENDLE_CLOCK_FILE: clockOf(folder),
+  RENDLE_PORT: port,
+  RENDLE_PAPER: 'when asked',
+  ...more,
+});
+
+/** Where the shops of a day stand that every test of that day begins with: one for all workers of a run. */
+export const shedsOf = (run: number): string => path.join(tmpdir(), `rendle-sheds-${run}`);
+const isRunner = process.env.TEST_WORKER_INDEX === undefined;
+const SHEDS = shedsOf(isRunner ? process.pid : process.ppid);
+if (isRunner) process.once('exit', () => rmSync(SHEDS, { recursive: true, force: true }));
+
+/** A shop of a day, told and opened once by a server, and copied for every test of that day. */
+async function shed({ demo, at }: Wish): Promise<string> {
+  const folder = path.join(SHEDS, `${demo ? 'demo' : 'empty'}-${at.replace(/\W/g, '')}`);
+  const ready = `${folder}.ready`;
+  mkdirSync(SHEDS, { recursive: true });
+  try {
+    mkdirSync(folder);
+  } catch {
+    // Another worker makes it.
+    while (!existsSync(ready)) await new Promise((resolve) => setTimeout(resolve, 200));
+    return folder;
+  }
+  setClockOf(folder, Date.parse(at));
   const port = String(nextPort++);
-  const url = `http://localhost:${port}`;
-  const env = {
-    ...process.env,
-    NODE_ENV: 'production',
-    RENDLE_DATA: folder,
-    RENDLE_CLOCK_FILE: clock,
-    RENDLE_PORT: port,
-    RENDLE_PAPER: 'when asked',
-    ...environment,
-  } as NodeJS.ProcessEnv;
+  const env = environmentOf(folder, port);
+  if (demo) execFileSync(path.join(HOME, 'bin/rendle'), ['demo'], { env, stdio: 'inherit' });
+  const server = serve(env);
+  await untilAnswers(`http://localhost:${port}`);
+  await ended(server, 'SIGTERM');
+  writeFileSync(ready, '');
+  return folder;
+}
+
+/** A server that a worker of the runner keeps from test to test: each hands it a folder of its own, as if it had been started there. */
+export type WarmServer = {
+  readonly port: string;
+  readonly open: (folder: string) => Promise<void>;
+  readonly end: () => Promise<void>;
+};
+
+function warmServer(): WarmServer {
+  const port = String(nextPort++);
   let server: ChildProcess | null = null;
+  return {
+    port,
+    open: async (folder) => {
+      if (server?.connected) {
+        const open = new Promise((resolve) => server?.once('message', resolve));
+        server.send({ folder, clock: clockOf(folder) });
+        await open;
+        return;
+      }
+      server = spawn('node', ['e2e/warm-server.mjs'], {
+        cwd: HOME,
+        env: environmentOf(folder, port),
+        stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+      });
+      await untilAnswers(`http://localhost:${port}`);
+    },
+    end: async () => {
+      await ended(server, 'SIGKILL');
+      server = null;
+    },
+  };
+}
+
+/** A shop; with a warm server it is opened there, until it is killed: then it has a server of its own. */
+export function makeShop(wish: Wish, warm: WarmServer | null = null): Shop & { readonly remove: () => Promise<void> } {
+  const folder = mkdtempSync(path.join(tmpdir(), 'rendle-e2e-'));
+  const port = warm?.port ?? String(nextPort++);
+  const url = `http://localhost:${port}`;
+  let server: ChildProcess | null = null;
+  let state: 'new' | 'warm' | 'own' = 'new';
   let offset = 0;
-  const write = (): void => writeFileSync(clock, String(offset));
   const setClock = (to: Date): void => {
     offset = to.getTime() - Date.now();
-    write();
+    writeFileSync(clockOf(folder), String(offset));
   };
-  setClock(new Date(at));
-  if (demo) cpSync(demoShed(at, env), folder, { recursive: true });
+  setClock(new Date(wish.at));
   const kill = async (): Promise<void> => {
-    const running = server;
+    if (state === 'warm') await warm?.end();
+    await ended(server, 'SIGKILL');
     server = null;
-    if (!running || running.exitCode !== null) return;
-    const ended = new Promise((resolve) => running.once('exit', resolve));
-    running.kill('SIGKILL');
-    await ended;
+    state = 'own';
   };
   const start = async (): Promise<void> => {
+    if (state === 'new' && (wish.demo || warm)) {
+      const from = await shed(wish);
+      cpSync(from, folder, { recursive: true, filter: (name) => !/clock$|open\.lock/.test(name) });
+    }
+    if (state === 'new' && warm) {
+      state = 'warm';
+      return warm.open(folder);
+    }
+    state = 'own';
     // Else the test would speak to a stranger: a server that a run cut short left behind.
     if (await answers(url)) throw new Error(`Something answers on port ${port} already. End it first.`);
-    server = spawn('node', ['bin/lib/serve.mjs'], { cwd: HOME, env, stdio: ['ignore', 'ignore', 'inherit'] });
-    for (let i = 0; i < 200 && !(await answers(url)); i++) await new Promise((resolve) => setTimeout(resolve, 150));
+    server = serve(environmentOf(folder, port, wish.environment));
+    await untilAnswers(url);
   };
   return {
     url,
@@ -93,10 +164,10 @@ export function makeShop({ demo, at, environment = {} }: Wish): Shop & { readonl
     setClock,
     advance: (hours) => {
       offset += hours * HOUR;
-      write();
+      writeFileSync(clockOf(folder), String(offset));
     },
     remove: async () => {
-      await kill();
+      if (state === 'own') await kill();
       rmSync(folder, { recursive: true, force: true });
     },
   };
@@ -108,10 +179,19 @@ export const MONDAY_MORNING = '2031-03-03T08:40:00Z';
 type Options = { readonly wish: Wish };
 
 /** Tests with a shop of their own; `wish` says whether it is the demo shed and what time it is there. */
-export const test = base.extend<Options & { shop: Shop }>({
+export const test = base.extend<Options & { shop: Shop }, { warm: WarmServer }>({
+  warm: [
+    // biome-ignore lint/correctness/noEmptyPattern: the runner reads from it what a fixture needs
+    async ({}, use) => {
+      const warm = warmServer();
+      await use(warm);
+      await warm.end();
+    },
+    { scope: 'worker' },
+  ],
   wish: [{ demo: true, at: MONDAY_MORNING }, { option: true }],
-  shop: async ({ wish }, use) => {
-    const shop = makeShop(wish);
+  shop: async ({ wish, warm }, use) => {
+    const shop = makeShop(wish, wish.environment ? null : warm);
     await shop.start();
     await use(shop);
     await shop.remove();

@@ -53,7 +53,7 @@ async function stores(page: Page, hand: Hand): Promise<void> {
   await page.getByLabel('Holds to the brim').fill('60 ml');
   await page.getByLabel('How many there are').fill('20');
   await hand(page.getByRole('dialog').getByRole('button', { name: 'Put it in the stores' }));
-  await expect(page.getByLabel(/Tin 60 ml/)).toHaveValue('20');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Tin 60 ml' })).toContainText('20 there');
 }
 
 async function blends(page: Page, hand: Hand): Promise<void> {
