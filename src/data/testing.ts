@@ -7,7 +7,9 @@ import { type Db, openFile } from './db';
 import { type LetterRow, lettersToRead } from './care/post';
 import { loadDemo } from './demo/load';
 import * as schema from './schema';
+import { loadBatch } from './work/batch';
 import type { Report } from './work/record';
+import { progressOfBatch } from './work/standing';
 
 /** An empty, migrated shop's file in memory, for tests. */
 export function emptyDb(): Db {
@@ -51,6 +53,12 @@ export const reportOf = (batchId: number, task: string, at: number, more: Partia
   seen: '',
   ...more,
 });
+
+/** The last thing that counts as done to a batch; what a hand takes back. */
+export function lastEntryOf(db: Db, batchId: number, nowMs: number): string {
+  const batch = loadBatch(db, batchId, nowMs);
+  return (batch && progressOfBatch(batch).progress.done.at(-1)?.fact.id) ?? '';
+}
 
 /** Where the files of one run of the tests keep their sheds for each other; a run by itself has none. */
 const shedFile = (nowMs: number): string | null =>

@@ -136,6 +136,11 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'stays-tacky': ({ name }) => `${name} is part drying, part never-drying: it stays tacky. Choose another lot.`,
   'slot-empty': ({ name }) => `Choose the lot for “${name}”.`,
   'not-optional': () => 'This step cannot be left out of the regimen.',
+  'ratio-lines': ({ parts, lines }) =>
+    `It names ${parts} ${Number(parts) === 1 ? 'part' : 'parts'}, and the formula has ${lines} lines.`,
+  'ratio-word': ({ word }) => `Which line “${word}” is cannot be told. Write the numbers in the order of the lines.`,
+  'not-the-last': ({ last }) =>
+    `It is not the last thing recorded for this batch any more: “${last}” came after. Put it right in the coat book.`,
   'nothing-to-undo': () => 'There is nothing to take back here.',
   'check-needs-outcome': () => 'Say whether the check passed.',
   'gate-unmet': ({ gate }) => `“${gate}” is not met, and nobody can sign for it. Do what it asks first.`,

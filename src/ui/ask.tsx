@@ -4,30 +4,31 @@ import { AlertDialog } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
 import { Button } from './button';
 
-type Props = {
-  /** The button that leads here. */
-  readonly opens: string;
+type QuestionProps = {
   readonly title: string;
   readonly say: string;
-  /** What is done for good. */
+  /** What the button says that goes on. */
   readonly does: string;
-  readonly busy: boolean;
-  /** Gives whether it was done; then it closes. */
-  readonly onDo: (close: () => void) => void;
+  /** It is done for good. */
+  readonly grave?: boolean;
+  readonly busy?: boolean;
+  readonly onDo: () => void;
+  readonly onLeave: () => void;
   readonly children?: ReactNode;
 };
 
-/** Asks before what cannot be taken back: the keyboard lands on the way out, and a touch beside it does nothing. */
-export function Ask({ opens, title, say, does, busy, onDo, children }: Props) {
-  const [open, setOpen] = useState(false);
+/**
+ * A question before something is done, away from the button that led to it. The keyboard lands on the way out and a touch beside it does
+ * nothing: a second tap in the same breath, or a second press of the same key, does no harm.
+ */
+export function Question({ title, say, does, grave = false, busy = false, onDo, onLeave, children }: QuestionProps) {
   return (
-    <AlertDialog.Root open={open} onOpenChange={setOpen}>
-      <AlertDialog.Trigger asChild>
-        <Button look="quiet">{opens}</Button>
-      </AlertDialog.Trigger>
+    <AlertDialog.Root open onOpenChange={(open) => (open ? undefined : onLeave())}>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
-        <AlertDialog.Content className="fixed inset-y-0 right-0 z-50 flex w-[min(30rem,100vw)] flex-col gap-4 overflow-y-auto border-late border-l-8 bg-bench p-6 shadow-2xl">
+        <AlertDialog.Content
+          className={`fixed inset-y-0 right-0 z-50 flex w-[min(30rem,100vw)] flex-col gap-4 overflow-y-auto border-l-8 bg-bench p-6 shadow-2xl ${grave ? 'border-late' : 'border-cure'}`}
+        >
           <AlertDialog.Title className="text-xl">{title}</AlertDialog.Title>
           <AlertDialog.Description className="text-soft">{say}</AlertDialog.Description>
           {children}
@@ -35,12 +36,32 @@ export function Ask({ opens, title, say, does, busy, onDo, children }: Props) {
             <AlertDialog.Cancel asChild>
               <Button big>Leave it</Button>
             </AlertDialog.Cancel>
-            <Button look="late" big disabled={busy} onClick={() => onDo(() => setOpen(false))}>
+            <Button look={grave ? 'late' : 'main'} big disabled={busy} onClick={onDo}>
               {does}
             </Button>
           </div>
         </AlertDialog.Content>
       </AlertDialog.Portal>
     </AlertDialog.Root>
+  );
+}
+
+type Props = Omit<QuestionProps, 'onDo' | 'onLeave' | 'grave'> & {
+  /** The button that leads here. */
+  readonly opens: string;
+  /** Gives whether it was done; then it closes. */
+  readonly onDo: (close: () => void) => void;
+};
+
+/** A button to what cannot be taken back, which asks first. */
+export function Ask({ opens, onDo, ...rest }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button look="quiet" onClick={() => setOpen(true)}>
+        {opens}
+      </Button>
+      {open ? <Question grave {...rest} onDo={() => onDo(() => setOpen(false))} onLeave={() => setOpen(false)} /> : null}
+    </>
   );
 }

@@ -6,7 +6,6 @@ import {
   makeOf,
   moveKerf,
   otherBasis,
-  partsOf,
   ratioOf,
   reckon,
   setGrams,
@@ -84,8 +83,6 @@ describe('a formula being written', () => {
     expect(reckon({ ...draft, lines: [] }, around).blend).toBeNull();
   });
   it('reads a ratio, and says it', () => {
-    expect(partsOf('1 : 3.5')).toEqual({ ok: true, value: ['1', '3.5'] });
-    expect(partsOf('1 : x').ok).toBe(false);
     expect(ratioOf(draft.lines)).toBe('1 : 3,5');
     expect(makeOf(draft, {}, [])).toEqual({ ok: true, value: { massG: 900 } });
   });

@@ -126,16 +126,6 @@ export function reckon(draft: FormulaDraft, { prices, stock, jars, ambientC, har
   return { blend: plain.ok ? plain.value : null, sized: false, issues: make.ok ? (made.ok ? [] : made.issues) : make.issues };
 }
 
-/** Ratio text, `1 : 3.5`, to as many parts. */
-export function partsOf(text: string): Result<string[]> {
-  const parts = text.split(':').map((part) => part.trim());
-  for (const part of parts) {
-    const parsed = parsePositive(part);
-    if (!parsed.ok) return parsed;
-  }
-  return ok(parts);
-}
-
 export const ratioOf = (lines: readonly DraftLine[]): string => lines.map((line) => line.parts || '?').join(' : ');
 
 /** Three significant figures, as parts are spoken of. */

@@ -8,7 +8,6 @@ export {
   type FormulaDraft,
   moveKerf,
   otherBasis,
-  partsOf,
   ratioOf,
   reckon,
   setGrams,
@@ -16,6 +15,7 @@ export {
   type SizeBy,
   withFractions,
 } from './draft';
+export { ratioFor } from './ratio';
 export { putRight, type Right, type Righted, RIGHTS, type RightLot, rightChoices } from './put-right';
 export { type Cheapest, cheapest, cheapestToUse } from './cheapest';
 export { type Correction, correct } from './correct';

@@ -27,9 +27,14 @@ describe('oily cloths', () => {
     expect(worstHazard(['plain', 'flammable'])).toBe('flammable');
     expect(worstHazard([])).toBe('plain');
   });
-  it('are one session for ten hours, and looked at twelve hours after they were laid', () => {
+  it('are one session for a day, over midnight for ten hours, and looked at twelve hours after they were laid', () => {
     expect([SESSION_HOURS, LOOK_AFTER_HOURS]).toEqual([10, 12]);
-    expect([inSession(0, 10 * HOUR), inSession(0, 10 * HOUR + 1), inSession(10 * HOUR, 0)]).toEqual([true, false, true]);
+    const [early, late] = [Date.parse('2031-03-05T06:10:00Z'), Date.parse('2031-03-05T22:50:00Z')];
+    const joins = (from: number, hours: number, zone = 'UTC') => inSession(from, from + hours * HOUR, zone);
+    expect([inSession(early, late, 'UTC'), inSession(late, early, 'UTC')]).toEqual([true, true]);
+    // In Lisbon it is the same day; east of it the evening is another one.
+    expect([inSession(early, late, 'Europe/Lisbon'), inSession(early, late, 'Europe/Athens')]).toEqual([true, false]);
+    expect([joins(late, 10), joins(late, 10 + 1e-6), joins(late, -10)]).toEqual([true, false, true]);
     expect(lookFromMs(5)).toBe(5 + 12 * HOUR);
     expect([closesWhenLaid('plain'), closesWhenLaid('flammable'), closesWhenLaid('self-heating')]).toEqual([true, false, false]);
   });

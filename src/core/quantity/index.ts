@@ -4,6 +4,7 @@ export { groupBy } from './group';
 export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
 export { type Millimetres, millimetres, parseLength, parseSizes } from './length';
 export { type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass';
+export { type Lean, parseMoment } from './moment';
 export { formatMoney, type Minor, parseMoney, toMajor } from './money';
 export { checkPositive, parseNumber, parsePositive } from './number';
 export {

@@ -1,10 +1,13 @@
 import 'server-only';
 import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
+import { eq } from 'drizzle-orm';
 import { soldPieces } from '../care/queries';
+import type { Db } from '../db';
 import { setHandHours } from '../plan/hands';
 import { layRags } from '../rags/commands';
 import { openRagLines } from '../rags/queries';
 import { startRestoration } from '../restore/restore';
+import { logEntry, ragLineEntry } from '../schema';
 import { changeRooms } from '../shop/commands';
 import { places } from '../shop/queries';
 import { allLots } from '../stores/queries';
@@ -36,11 +39,22 @@ export function tellMore(scene: DemoScene, made: ReadonlyMap<string, number>): v
   weighSome(scene);
   comeHome(scene);
   // Last evening's cloths were laid before the door was locked, and wait for their look.
-  for (const line of openRagLines(db)
-    .filter((one) => one.laidAt === null && one.hazard === 'self-heating')
-    .slice(0, 1))
-    must(layRags(db, line.id, 'flat', line.version, by(WREN, nowMs - 14 * MS_PER_HOUR)));
+  const locked = nowMs - 14 * MS_PER_HOUR;
+  const ofYesterday = openRagLines(db).filter((line) => line.laidAt === null && lastActOf(db, line.id) < locked);
+  must(layRags(db, ofYesterday, 'flat', by(WREN, locked)));
 }
+
+/** When the last cloth of a line was left, UTC ms. */
+const lastActOf = (db: Db, line: number): number =>
+  Math.max(
+    ...db
+      .select({ at: logEntry.at })
+      .from(ragLineEntry)
+      .innerJoin(logEntry, eq(logEntry.clientId, ragLineEntry.entry))
+      .where(eq(ragLineEntry.ragLineId, line))
+      .all()
+      .map(({ at }) => at),
+  );
 
 /** One board of the eight on the scale: what the first flood took, and the second still lying on it. */
 function weighSome({ db, nowMs }: DemoScene): void {

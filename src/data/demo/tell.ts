@@ -66,8 +66,9 @@ export function tell({ db, nowMs }: DemoScene, story: LotStory): string {
     };
     must(recordEntry(db, report, by(i % 3 === 0 ? INES : WREN, at)));
     for (const line of hoursAgo > 15 ? openRagLines(db).filter((one) => one.laidAt === null && one.openedAt <= at) : []) {
-      must(layRags(db, line.id, 'flat', line.version, by(WREN, at + 20 * MS_PER_MINUTE)));
-      if (!closesWhenLaid(line.hazard)) must(checkRags(db, line.id, line.version + 1, by(INES, at + 14 * MS_PER_HOUR)));
+      must(layRags(db, [line], 'flat', by(WREN, at + 20 * MS_PER_MINUTE)));
+      if (!closesWhenLaid(line.hazard))
+        must(checkRags(db, [{ ...line, version: line.version + 1 }], by(INES, at + 14 * MS_PER_HOUR)));
     }
   });
   const place = places(db).find((one) => one.kind === story.stands);

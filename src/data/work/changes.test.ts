@@ -4,7 +4,7 @@ import { finishFor } from '../release/commands';
 import { holdLot } from '../stores/holds';
 import { receiveLot } from '../stores/commands';
 import { allLots, leftOf } from '../stores/queries';
-import { demoDb, reportOf } from '../testing';
+import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { traceOf } from '../trace/queries';
 import type { Db } from '../db';
 import { findBatchId, loadBatch } from './batch';
@@ -223,7 +223,15 @@ describe('a lot', () => {
     expect([leftOf(db, first), leftOf(db, nextOil)]).toEqual([expect.closeTo(0, 9), expect.closeTo(other - 80, 9)]);
     // Taken back, both have it again, and the first one is in hand.
     clock = 252;
-    expect(said(undoLast(db, { clientId: 'undo-it-1', batchId, device: 'tablet-1', deviceSequence: 6 }, byAt(252)))).toBe('ok');
+    expect(
+      said(
+        undoLast(
+          db,
+          { clientId: 'undo-it-1', batchId, device: 'tablet-1', deviceSequence: 6, entry: lastEntryOf(db, batchId, at(252)) },
+          byAt(252),
+        ),
+      ),
+    ).toBe('ok');
     expect([leftOf(db, first), leftOf(db, nextOil)]).toEqual([expect.closeTo(held, 9), expect.closeTo(other, 9)]);
   });
   it('from before it was there, or a batch from before it began, is asked about once', () => {
@@ -330,7 +338,8 @@ describe('any run of coats, strikes, additions and lots', () => {
               }),
               byAt(clock),
             );
-          if (act === 3) undoLast(db, { clientId: `run-undo-${i}`, ...who }, byAt(clock));
+          if (act === 3)
+            undoLast(db, { clientId: `run-undo-${i}`, ...who, entry: lastEntryOf(db, batchId, at(clock)) }, byAt(clock));
           if (act === 4) more('oil', of % 2 ? lotId : null);
           if (act === 5) last('oil', { clientId: `run-last-${i}` });
           if (act === 6) takeWay(db, { clientId: `run-way-${i}`, batchId, way: 'rewet-spots' }, byAt(clock));

@@ -4,7 +4,7 @@ import { openRagLines } from '../rags/queries';
 import { layRags } from '../rags/commands';
 import { logEntry } from '../schema';
 import { allLots, leftOf } from '../stores/queries';
-import { demoDb, reportOf, refusal } from '../testing';
+import { demoDb, lastEntryOf, refusal, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';
 import { recordEntry, type Report } from './record';
 import { correctEntry, undoLast } from './strike';
@@ -73,7 +73,7 @@ describe('recording', () => {
     expect(line).toMatchObject({ hazard: 'self-heating', laidAt: null });
   });
   it('opens the answered line again, and each wipe and coat grows it', () => {
-    for (const line of openRagLines(db).filter((one) => one.laidAt === null)) layRags(db, line.id, 'flat', line.version, by);
+    for (const line of openRagLines(db).filter((one) => one.laidAt === null)) layRags(db, [line], 'flat', by);
     untilFlooded();
     say('wipe-1', 185);
     say('flood-2', 250);
@@ -98,7 +98,13 @@ describe('recording', () => {
   it('takes the last thing back with its stock and its cloths, and lets it be done again', () => {
     const before = leftOf(db, oilLot());
     untilFlooded();
-    const undo = { clientId: 'undo-1', batchId, device: 'tablet-1', deviceSequence: 9 };
+    const entry = lastEntryOf(db, batchId, NOW);
+    const undo = { clientId: 'undo-1', batchId, device: 'tablet-1', deviceSequence: 9, entry };
+    // Only what was meant: another thing that was recorded since stays.
+    expect(undoLast(db, { ...undo, clientId: 'undo-0', entry: 'some-other' }, later(150))).toMatchObject({
+      ok: false,
+      issues: [{ code: 'not-the-last', with: { last: 'Flooded' } }],
+    });
     expect(undoLast(db, undo, later(151))).toMatchObject({ ok: true, value: { undone: 'Flooded' } });
     expect(undoLast(db, undo, later(152))).toMatchObject({ ok: true });
     expect(leftOf(db, oilLot())).toBeCloseTo(before, 9);

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { waysFor } from '@/core/regimen';
 import type { Db } from '../db';
-import { demoDb, reportOf } from '../testing';
+import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';
 import { recordEntry, type Report } from './record';
 import { strikeWaiting, undoLast } from './strike';
@@ -51,7 +51,13 @@ describe('ways back', () => {
     takeWay(db, { clientId: 'way-two', batchId, way: 'rewet' }, at(2));
     say('rewet~2:rewet', 5);
     expect(leaveWay(db, { batchId, id: 2 }, at(6))).toMatchObject({ ok: false, issues: [{ code: 'way-begun' }] });
-    expect(undoLast(db, { clientId: 'undo-rewet', batchId, device: 'tablet-1', deviceSequence: 3 }, at(7)).ok).toBe(true);
+    expect(
+      undoLast(
+        db,
+        { clientId: 'undo-rewet', batchId, device: 'tablet-1', deviceSequence: 3, entry: lastEntryOf(db, batchId, NOW) },
+        at(7),
+      ).ok,
+    ).toBe(true);
     expect(leaveWay(db, { batchId, id: 2 }, at(8)).ok).toBe(true);
   });
   it('draw the oil they take, of the lot the coat came from', () => {

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Db } from '../db';
 import { evidenceOf } from '../release/commands';
-import { demoDb, reportOf } from '../testing';
+import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { traceOf } from '../trace/queries';
 import { findBatchId, loadBatch, openBatchIds, piecesIn, tagOf } from './batch';
 import { recordEntry } from './record';
@@ -59,7 +59,13 @@ describe('splitting', () => {
     const { number } = must(splitBatch(db, { batchId: load('31-006').id, pieces: '8', why: '' }, by));
     const own = load(number);
     const last = own.book.at(-1)?.entry.clientId ?? '';
-    const back = { clientId: 'undo-here', batchId: own.id, device: 'tablet-1', deviceSequence: 2 };
+    const back = {
+      clientId: 'undo-here',
+      batchId: own.id,
+      device: 'tablet-1',
+      deviceSequence: 2,
+      entry: lastEntryOf(db, own.id, NOW),
+    };
     expect(code(undoLast(db, back, later))).toBe('recorded-elsewhere');
     expect(code(correctEntry(db, { ...back, corrects: last, at: NOW - 60_000, grams: 3, seen: '' }, later))).toBe(
       'recorded-elsewhere',

@@ -55,8 +55,15 @@ function strikeOut(tx: Db, back: Back, { entry, stands }: Stood, by: By): Result
   return giveBack(tx, stands.clientId, back.clientId, by);
 }
 
-/** Takes the last thing done back: it stays in the book struck through, and what it drew is given back. */
-export function undoLast(db: Db, input: Back, by: By): Result<{ readonly undone: string }> {
+/**
+ * Takes the last thing done to a batch back: it stays in the book struck through, and what it drew is given back. `entry` is the record
+ * meant: where another was made since, nothing is taken back.
+ */
+export function undoLast(
+  db: Db,
+  { entry: meant, ...input }: Back & { readonly entry: string },
+  by: By,
+): Result<{ readonly undone: string }> {
   return command(db, (tx) => {
     if (tx.select().from(logEntry).where(eq(logEntry.clientId, input.clientId)).get()) return ok({ undone: '' });
     const batch = loadBatch(tx, input.batchId, by.nowMs);
@@ -66,6 +73,7 @@ export function undoLast(db: Db, input: Back, by: By): Result<{ readonly undone:
     const last = progress.done.at(-1);
     const standing = batch.book.find(({ entry }) => entry.clientId === last?.fact.id);
     if (!last || !standing?.stands) return fail('nothing-to-undo', 'batchId');
+    if (last.fact.id !== meant) return fail('not-the-last', 'batchId', { last: last.task.step.done });
     const { entry, stands } = standing;
     if (entry.batchId !== batch.id) return fail('recorded-elsewhere', 'batchId', { number: numberOf(tx, entry.batchId) });
     const struck = strikeOut(tx, input, { entry, stands }, by);

@@ -22,9 +22,8 @@ export async function BenchPage({ number }: { readonly number: string }) {
       number={number}
       nowMs={nowMs}
       zone={shop.zone}
-      lastDone={found?.standing.progress.done.at(-1)?.task.step.done ?? null}
       ready={person !== null}
-      rags={openRagLines(db)}
+      cloths={openRagLines(db)}
       coats={found ? coatSlots(db, found.batch, found.standing) : []}
       changes={found ? changeWords(found.batch, new Map(people.map((one) => [one.id, one.initials])), shop.zone, nowMs) : []}
       batchId={found?.batch.id ?? 0}

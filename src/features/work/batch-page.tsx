@@ -181,7 +181,7 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
         action={open?.action ?? null}
         nowMs={nowMs}
         zone={shop.zone}
-        lastDone={standing.progress.done.at(-1)?.task.step.done ?? null}
+        batchId={batch.id}
         geometry={batch.design.geometry}
         mayPractise={shop.isDemo}
         dries={batch.on.some((lot) => lot.nature?.drying !== 'never')}

@@ -73,6 +73,7 @@ export function rowsOf(
               note: entry.seen,
               photo: entry.photo,
               elsewhere: entry.batchId !== batch.id,
+              isLast: index === progress.done.length - 1,
               missMin: Math.round(missOf(done.window, done.startMs)),
               leftOut: book.entry.kind === 'left-out',
               struck: book.entry.clientId === entry.clientId ? [] : [`${time(book.entry.at)} ${details(book.entry)}`],

@@ -11,21 +11,23 @@ import { moveBatch } from '@/data/work/commands';
 import { strikeWaiting, undoLast } from '@/data/work/strike';
 import { act, type Answer } from '../act';
 
-const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });
+const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0), entry: clientId });
 
-/** Takes the last thing done to a batch back; says what it was. */
+/** Takes a record back that is the last of its batch; says what it was. */
 export async function undo(input: unknown): Promise<Answer<{ readonly undone: string }>> {
   return act(Back, input, (db, back, by) => undoLast(db, back, by));
 }
 
-const Rags = z.object({ id: rowId, version: z.int(), way: z.enum(CLOTH_WAYS) });
+const Rags = z.object({ lines: z.array(z.object({ id: rowId, version: z.int() })).min(1) });
 
-export async function layCloths(input: unknown): Promise<Answer> {
-  return act(Rags, input, (db, { id: line, way, version }, by) => layRags(db, line, way, version, by));
+/** The cloths of some lines lie one way. */
+export async function layCloths(input: unknown): Promise<Answer<unknown>> {
+  return act(Rags.extend({ way: z.enum(CLOTH_WAYS) }), input, (db, { lines, way }, by) => layRags(db, lines, way, by));
 }
 
-export async function checkCloths(input: unknown): Promise<Answer<{ readonly closed: boolean }>> {
-  return act(Rags.omit({ way: true }), input, (db, { id: line, version }, by) => checkRags(db, line, version, by));
+/** The cloths of some lines were looked at. */
+export async function checkCloths(input: unknown): Promise<Answer<unknown>> {
+  return act(Rags, input, (db, { lines }, by) => checkRags(db, lines, by));
 }
 
 const words = z.string().trim().max(300);
@@ -64,7 +66,7 @@ export async function moveTo(input: unknown): Promise<Answer> {
 
 /** Strikes a record that another device had made already. */
 export async function strike(input: unknown): Promise<Answer> {
-  return act(Back.extend({ entry: clientId }), input, (db, back, by) => strikeWaiting(db, back, by));
+  return act(Back, input, (db, back, by) => strikeWaiting(db, back, by));
 }
 
 export async function lidded(input: unknown): Promise<Answer> {

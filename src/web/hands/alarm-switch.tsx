@@ -8,7 +8,7 @@ export function AlarmSwitch() {
   const { on, turn } = useAlarmSwitch();
   return (
     <Toggle on={on} onTurn={() => void turn()} className="min-h-11 text-left text-sm underline underline-offset-4">
-      {on ? 'Calls aloud: on' : 'Calls aloud: off'}
+      <span className="max-bench:sr-only">Calls&nbsp;</span>aloud: {on ? 'on' : 'off'}
     </Toggle>
   );
 }

@@ -1,137 +1,133 @@
 'use client';
 
-import { Link } from '@/ui/link';
-import { useRef } from 'react';
-import { useKeys } from '../keys';
-import { useRefresh } from '../use-refresh';
-import { RecordButtons } from './record-buttons';
+import { usePathname } from 'next/navigation';
+import type { HandAction } from '@/core/hands';
 import { Button } from '@/ui/button';
+import { Link } from '@/ui/link';
 import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
-import { RagAnswer, type RagView } from './rag-answer';
-import { useRecord } from './use-record';
-import type { HandAction } from '@/core/hands';
-import { type PotClock, PotClocks } from './pot-clocks';
-import { WaitingRecords } from './waiting-records';
+import { useKeys } from '../keys';
+import { useRefresh } from '../use-refresh';
+import { useHere } from './acts-here';
+import { type ClothLine, clothNotices, LyingCloths } from './cloths';
+import { type Notice, NoticeRow, Notices, type Trouble, troubleNotice } from './notice';
+import { type PotClock, potNotices } from './pot-clocks';
+import { RecordButtons } from './record-buttons';
+import { Timing, TimingWords } from './timing';
 import { useAlarms } from './use-alarms';
-import { Timing } from './timing';
+import { type Told, useRecord } from './use-record';
+import { outboxNotices, useOutbox } from './waiting-records';
 
 type Props = {
   readonly actions: readonly HandAction[];
-  readonly rags: readonly RagView[];
+  readonly cloths: readonly ClothLine[];
   readonly pots: readonly PotClock[];
   /** What is wrong in the shop and burns. */
-  readonly troubles: readonly { readonly key: string; readonly text: string }[];
+  readonly troubles: readonly Trouble[];
   readonly nowMs: number;
   readonly zone: string;
   readonly ready: boolean;
 };
 
-/** Across the top of every screen: the next three things hands must do, each with its window and one button; the open rag line at its end. */
-export function HandStrip({ actions, rags, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
+/**
+ * Across the top of every screen: what hands must do next. On Today the next three, each with its window and its button; elsewhere one
+ * line. Below it, in one line, what else wants a person.
+ */
+export function HandStrip({ actions, cloths, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
-  const { busy, told, record, takeBack } = useRecord(serverNowMs);
-  const first = actions[0];
+  const isFull = usePathname() === '/';
+  const here = useHere();
+  const { busy, told, record, last, takeBack, askTakeBack, ask } = useRecord(serverNowMs);
   const call = useAlarms(actions, nowMs, troubles);
-  const pressing = useRef(false);
+  const outbox = useOutbox();
+  const first = here ? actions.find((one) => here.batchIds.includes(one.batchId)) : actions[0];
 
   useRefresh();
   useKeys({
-    takeBack: () => void takeBack(),
+    takeBack: askTakeBack,
     record: () => {
-      if (!first || first.outcome || pressing.current) return false;
-      pressing.current = true;
-      void record(first).finally(() => {
-        pressing.current = false;
-      });
+      if (here) return here.record ? here.record() : false;
+      if (!first || first.outcome || busy || !ready) return false;
+      void record(first);
     },
   });
 
+  const hands = {
+    nowMs,
+    zone,
+    busy: busy || !ready,
+    onRecord: (action: HandAction) => (pass?: boolean) => void record(action, pass === undefined ? {} : { pass }),
+  };
+  const notices: Notice[] = [
+    ...troubles.map(troubleNotice),
+    ...clothNotices({ lines: cloths, nowMs, zone }),
+    ...(ready ? [] : [WHO]),
+    ...outboxNotices(outbox),
+    ...potNotices({ pots, nowMs, zone }),
+    ...(call ? [callNotice(call)] : []),
+  ];
   return (
-    <section aria-label="Next for hands" className="no-print border-b-2 border-ink bg-paper">
-      {troubles.map(({ key, text }) => (
-        <p key={key} role="alert" className="bg-late px-4 py-2 font-semibold text-bench">
-          ▲ {text}
-        </p>
-      ))}
-      <div className="flex flex-col wide:flex-row">
-        <ol className="grid grow grid-cols-1 divide-y divide-rule bench:grid-cols-3 bench:divide-x bench:divide-y-0">
-          {actions.slice(0, 3).map((action, index) => (
-            <li key={`${action.batchId}-${action.task}`} className={index > 0 ? 'hidden bench:block' : ''}>
-              <Hand
-                action={action}
-                nowMs={nowMs}
-                zone={zone}
-                busy={busy || !ready}
-                onRecord={(pass) => void record(action, pass === undefined ? {} : { pass })}
-              />
-            </li>
-          ))}
-          {actions.length === 0 ? (
-            <li className="p-4 text-soft bench:col-span-3">
-              Nothing waits for hands. Start a batch under Work, and its steps stand here in their time.
-            </li>
-          ) : null}
-        </ol>
-        <div className="flex flex-col bench:flex-row wide:contents">
-          {rags.map((line) => (
-            <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
-          ))}
-        </div>
-      </div>
-      <WaitingRecords />
-      {call ? (
-        <p role="log" className="border-rule border-t px-4 py-2 font-semibold">
-          {call}
-        </p>
-      ) : null}
-      {pots.length > 0 ? <PotClocks pots={pots} nowMs={nowMs} zone={zone} /> : null}
-      {ready ? null : (
-        <p className="border-rule border-t bg-glow px-4 py-2 font-semibold">
-          Who is at this device? Touch your initials, then these buttons record for you.
-        </p>
+    <section aria-label="Next for hands" className="no-print border-ink border-b-2 bg-paper">
+      {isFull ? (
+        <Three actions={actions} {...hands} />
+      ) : (
+        <OneLine first={first} count={actions.length} isHere={here !== null} {...hands} />
       )}
-      <p
-        role="status"
-        aria-live="polite"
-        className={
-          told
-            ? `flex min-h-11 items-center justify-between border-t border-rule px-4 font-semibold ${told.tone === 'fault' ? 'text-late' : told.tone === 'waiting' ? 'text-cure' : 'text-fit'}`
-            : 'sr-only'
-        }
-      >
-        <span>
-          {told?.tone === 'fault' ? '▲ ' : ''}
-          {told?.text}
-        </span>
-        {told?.tone === 'done' && !told.text.startsWith('Taken back') ? (
-          <Button look="quiet" onClick={() => void takeBack()} disabled={busy}>
-            Take back
-          </Button>
-        ) : null}
-      </p>
+      <Notices of={notices} />
+      {isFull ? <LyingCloths lines={cloths} nowMs={nowMs} zone={zone} /> : null}
+      <Status told={told} busy={busy} canTakeBack={last !== null} onTakeBack={() => void takeBack()} />
+      {ask}
     </section>
   );
 }
 
-type HandProps = {
-  readonly action: HandAction;
+const WHO: Notice = {
+  key: 'who',
+  tone: 'ask',
+  row: <NoticeRow tone="ask" says="Who is at this device? Touch your initials, then these buttons record for you." />,
+};
+
+const callNotice = (call: string): Notice => ({
+  key: 'call',
+  tone: 'told',
+  row: (
+    <div role="log">
+      <NoticeRow tone="told" says={call} />
+    </div>
+  ),
+});
+
+type Hands = {
   readonly nowMs: number;
   readonly zone: string;
   readonly busy: boolean;
-  readonly onRecord: (pass?: boolean) => void;
+  readonly onRecord: (action: HandAction) => (pass?: boolean) => void;
 };
 
-function Hand({ action, nowMs, zone, busy, onRecord }: HandProps) {
+/** The next three, the first alone on a phone. */
+function Three({ actions, ...hands }: Hands & Pick<Props, 'actions'>) {
+  if (actions.length === 0)
+    return (
+      <p className="p-4 text-soft">Nothing waits for hands. Start a batch under Work, and its steps stand here in their time.</p>
+    );
+  return (
+    <ol className="grid grid-cols-1 divide-y divide-rule bench:grid-cols-3 bench:divide-x bench:divide-y-0">
+      {actions.slice(0, 3).map((action, index) => (
+        <li key={`${action.batchId}-${action.task}`} className={index > 0 ? 'hidden bench:block' : ''}>
+          <Hand action={action} {...hands} />
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function Hand({ action, nowMs, zone, busy, onRecord }: Hands & { readonly action: HandAction }) {
   return (
     <div className="flex h-full flex-col gap-2 px-3 py-3">
       <Link href={`/work/${action.number}`} className="flex items-center gap-3 no-underline hover:underline">
         <Ring facts={action.ring} seed={action.batchId} size={46} title={action.number} />
         <span className="min-w-0">
-          <span className="block truncate font-semibold leading-5">
-            {action.action}
-            {action.round ? ` (${action.round})` : ''}
-          </span>
+          <span className="block font-semibold leading-5">{nameOf(action)}</span>
           <span className="block truncate text-sm text-soft">
             <span className="reading font-semibold">{action.number}</span> {action.title}, {action.place.toLowerCase()}
           </span>
@@ -139,8 +135,96 @@ function Hand({ action, nowMs, zone, busy, onRecord }: HandProps) {
       </Link>
       <Timing action={action} nowMs={nowMs} zone={zone} />
       <div className="mt-auto flex gap-2">
-        <RecordButtons action={action} nowMs={nowMs} busy={busy} className="grow" onRecord={onRecord} />
+        <RecordButtons action={action} nowMs={nowMs} busy={busy} className="grow" onRecord={onRecord(action)} />
       </div>
     </div>
+  );
+}
+
+const nameOf = ({ action, round }: HandAction): string => `${action}${round ? ` (${round})` : ''}`;
+
+type OneProps = Hands & {
+  readonly first: HandAction | undefined;
+  readonly count: number;
+  /** The page records it itself: its button is the one, and this one gives way. */
+  readonly isHere: boolean;
+};
+
+/** The most pressing act, or the one this page is about, in one line; its name is never cut. */
+function OneLine({ first, count, isHere, nowMs, zone, busy, onRecord }: OneProps) {
+  const more = count - (first ? 1 : 0);
+  return (
+    <div className="flex min-h-13 items-center gap-x-3 px-3 py-1 bench:gap-x-4 bench:py-0">
+      {first ? (
+        <>
+          <Link
+            href={`/work/${first.number}`}
+            className="flex min-w-0 grow items-center gap-3 no-underline hover:underline bench:grow-0"
+          >
+            <Ring facts={first.ring} seed={first.batchId} size={34} title={first.number} />
+            <span className="min-w-0 leading-5">
+              <span className="block font-semibold">{nameOf(first)}</span>
+              <span className="hidden truncate text-sm text-soft bench:block">
+                <span className="reading font-semibold">{first.number}</span> {first.title}
+              </span>
+              <span className="block text-sm bench:hidden">
+                <TimingWords action={first} nowMs={nowMs} zone={zone} />
+              </span>
+            </span>
+          </Link>
+          <span className="hidden grow text-sm bench:block">
+            <TimingWords action={first} nowMs={nowMs} zone={zone} />
+          </span>
+          {isHere ? null : (
+            <span className="flex shrink-0 gap-2">
+              <RecordButtons action={first} nowMs={nowMs} busy={busy} small onRecord={onRecord(first)} />
+            </span>
+          )}
+        </>
+      ) : (
+        <p className="grow text-soft">{isHere ? 'Nothing to record here now.' : 'Nothing waits for hands.'}</p>
+      )}
+      {more > 0 ? (
+        <Link href="/" className="inline-flex min-h-11 shrink-0 items-center">
+          <span aria-hidden="true" className="bench:hidden">
+            +
+          </span>
+          {more}
+          <span className="max-bench:sr-only">&nbsp;more</span>
+        </Link>
+      ) : null}
+    </div>
+  );
+}
+
+type StatusProps = {
+  readonly told: Told | null;
+  readonly busy: boolean;
+  readonly canTakeBack: boolean;
+  readonly onTakeBack: () => void;
+};
+
+/** What became of the last touch, and the way back from it. */
+function Status({ told, busy, canTakeBack, onTakeBack }: StatusProps) {
+  return (
+    <p
+      role="status"
+      aria-live="polite"
+      className={
+        told
+          ? `flex min-h-11 items-center justify-between border-t border-rule px-3 font-semibold ${told.tone === 'fault' ? 'text-late' : told.tone === 'waiting' ? 'text-cure' : 'text-fit'}`
+          : 'sr-only'
+      }
+    >
+      <span>
+        {told?.tone === 'fault' ? '▲ ' : ''}
+        {told?.text}
+      </span>
+      {told?.tone === 'done' && canTakeBack ? (
+        <Button look="quiet" onClick={onTakeBack} disabled={busy}>
+          Take back
+        </Button>
+      ) : null}
+    </p>
   );
 }

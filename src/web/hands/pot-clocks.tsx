@@ -5,50 +5,69 @@ import { Link } from '@/ui/link';
 import { clockTime, longDate } from '@/ui/when';
 import { useSave } from '../use-save';
 import { lidded } from './actions';
+import { type Notice, NoticeRow } from './notice';
 
 export type PotClock =
   | { readonly kind: 'jars'; readonly pourId: number; readonly number: string; readonly opaqueAt: number; readonly lidAt: number }
   | { readonly kind: 'paint'; readonly lotId: number; readonly number: string; readonly until: string };
-
-type Props = {
-  readonly pots: readonly PotClock[];
-  readonly nowMs: number;
-  readonly zone: string;
-};
+type Jars = Extract<PotClock, { kind: 'jars' }>;
+type Now = { readonly nowMs: number; readonly zone: string };
 
 /** Clocks of what was filled: opaque, then cold enough for lids; and paint that must be thrown away. */
-export function PotClocks({ pots, nowMs, zone }: Props) {
-  const { busy, run } = useSave();
+export const potNotices = ({ pots, nowMs, zone }: { readonly pots: readonly PotClock[] } & Now): Notice[] =>
+  pots.map((pot) =>
+    pot.kind === 'paint'
+      ? {
+          key: `paint ${pot.lotId}`,
+          tone: 'told',
+          row: (
+            <NoticeRow
+              tone="told"
+              says={
+                <>
+                  <Link href={`/stores/lots/${pot.lotId}`} className="reading">
+                    {pot.number}
+                  </Link>{' '}
+                  mixed paint: throw away after {longDate(pot.until)}
+                </>
+              }
+            />
+          ),
+        }
+      : {
+          key: `jars ${pot.pourId}`,
+          tone: nowMs < pot.lidAt ? 'told' : 'ask',
+          row: <JarsRow jars={pot} nowMs={nowMs} zone={zone} />,
+        },
+  );
+
+function JarsRow({ jars: { pourId, number, opaqueAt, lidAt }, nowMs, zone }: { readonly jars: Jars } & Now) {
+  const { busy, rest, run } = useSave();
+  const at = (ms: number): string => clockTime(ms, zone, nowMs);
+  const early = nowMs < lidAt;
   return (
-    <ul className="flex flex-wrap gap-x-8 border-rule border-t px-4 py-1" aria-label="What stands and cools">
-      {pots.map((pot) =>
-        pot.kind === 'paint' ? (
-          <li key={pot.number} className="flex min-h-11 items-center gap-2">
-            <Link href={`/stores/lots/${pot.lotId}`} className="reading font-semibold">
-              {pot.number}
-            </Link>{' '}
-            mixed paint: throw away after {longDate(pot.until)}
-          </li>
-        ) : (
-          <li key={pot.number} className="flex min-h-11 items-center gap-3">
-            <span>
-              <strong className="reading">{pot.number}</strong>{' '}
-              {nowMs < pot.opaqueAt
-                ? `turns opaque about ${clockTime(pot.opaqueAt, zone, nowMs)}, lids from ${clockTime(pot.lidAt, zone, nowMs)}`
-                : nowMs < pot.lidAt
-                  ? `cooling; lids from ${clockTime(pot.lidAt, zone, nowMs)}`
-                  : 'cold: lids on'}
-            </span>
-            <Button
-              look={nowMs < pot.lidAt ? 'plain' : 'hand'}
-              disabled={busy}
-              onClick={() => void run(() => lidded({ pourId: pot.pourId }))}
-            >
-              {nowMs < pot.lidAt ? 'Lidded early' : 'Lidded'}
-            </Button>
-          </li>
-        ),
-      )}
-    </ul>
+    <NoticeRow
+      tone={early ? 'told' : 'ask'}
+      says={
+        <>
+          <span className="reading">{number}</span>{' '}
+          {nowMs < opaqueAt
+            ? `turns opaque about ${at(opaqueAt)}, lids from ${at(lidAt)}`
+            : early
+              ? `cooling; lids from ${at(lidAt)}`
+              : 'cold: lids on'}{' '}
+          {rest([]).join(' ')}
+        </>
+      }
+    >
+      <Button
+        look={early ? 'plain' : 'hand'}
+        className="shrink-0"
+        disabled={busy}
+        onClick={() => void run(() => lidded({ pourId }))}
+      >
+        {early ? 'Lidded early' : 'Lidded'}
+      </Button>
+    </NoticeRow>
   );
 }

@@ -10,16 +10,18 @@ type Props = {
   readonly busy: boolean;
   /** Full size, to be hit from a step away. */
   readonly huge?: boolean;
+  /** As it stands in a line. */
+  readonly small?: boolean;
   readonly className?: string;
   readonly onRecord: (pass?: boolean) => void;
 };
 
 /** What records an action: one button, or two where a check has two outcomes. Its colour says how it presses. */
-export function RecordButtons({ action, nowMs, busy, huge = false, className, onRecord }: Props) {
+export function RecordButtons({ action, nowMs, busy, huge = false, small = false, className, onRecord }: Props) {
   const press = pressOf(action, nowMs);
   const early = press === 'too-early';
   const look = press === 'at-risk' ? 'late' : early ? 'plain' : 'hand';
-  const size = { big: !huge, className: classes(huge && 'min-h-28 text-3xl', className) };
+  const size = { big: !huge && !small, className: classes(huge && 'min-h-28 text-3xl', className) };
   if (action.outcome === null)
     return (
       <Button look={look} {...size} disabled={busy} onClick={() => onRecord()}>

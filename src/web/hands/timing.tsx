@@ -19,9 +19,29 @@ export function timingWords(action: HandAction, nowMs: number, zone: string): st
   return idealMs === null ? 'when you are ready' : `ready since ${at(idealMs)}; nothing spoils`;
 }
 
-/** The window bar with its words; "at risk" and "later than planned" differ in shape, colour and words. */
-export function Timing({ action, nowMs, zone }: { readonly action: HandAction; readonly nowMs: number; readonly zone: string }) {
+/** The clock's words alone; "at risk" and "later than planned" differ in shape, colour and words. */
+export function TimingWords({
+  action,
+  nowMs,
+  zone,
+}: {
+  readonly action: HandAction;
+  readonly nowMs: number;
+  readonly zone: string;
+}) {
   const standing = pressOf(action, nowMs);
+  return (
+    <span
+      className={`reading leading-5 ${standing === 'at-risk' ? 'font-bold text-late' : standing === 'later-than-planned' ? 'text-ink italic' : 'text-soft'}`}
+    >
+      {standing === 'at-risk' ? '▲ ' : standing === 'later-than-planned' ? '◁ ' : ''}
+      {timingWords(action, nowMs, zone)}
+    </span>
+  );
+}
+
+/** The window bar with its words. */
+export function Timing({ action, nowMs, zone }: { readonly action: HandAction; readonly nowMs: number; readonly zone: string }) {
   const { fromMs, earliestMs, idealMs, latestMs, slackUntilMs } = action;
   return (
     <div>
@@ -37,11 +57,8 @@ export function Timing({ action, nowMs, zone }: { readonly action: HandAction; r
       ) : (
         <div className="h-[22px]" />
       )}
-      <p
-        className={`reading text-[0.95rem] leading-5 ${standing === 'at-risk' ? 'font-bold text-late' : standing === 'later-than-planned' ? 'text-ink italic' : 'text-soft'}`}
-      >
-        {standing === 'at-risk' ? '▲ ' : standing === 'later-than-planned' ? '◁ ' : ''}
-        {timingWords(action, nowMs, zone)}
+      <p className="text-[0.95rem]">
+        <TimingWords action={action} nowMs={nowMs} zone={zone} />
       </p>
     </div>
   );

@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { Button } from '@/ui/button';
 import { kept, letRefusedGo, OUTBOX_CHANGED, stillFits } from '@/web/outbox';
 import type { Refused, WaitingRecord } from '@/web/outbox-store';
+import { type Notice, NoticeRow } from './notice';
 
 const MB = 1_000_000;
 /** With less than this many photos' room left the device is called nearly full. */
@@ -35,31 +36,34 @@ export function useOutbox(): State {
 const roomLeft = (megabytes: number): string =>
   megabytes < NEARLY_FULL_MB ? ' ▲ This device is nearly full.' : ` ${Math.floor(megabytes)} MB still fit.`;
 
-/** Says what waits on this device, and shows every record that was not taken until someone has read why. */
-export function WaitingRecords() {
-  const { waiting, refused, fits } = useOutbox();
-  if (waiting.length + refused.length === 0) return null;
+/** What waits on this device, and every record that was not taken until someone has read why. */
+export function outboxNotices({ waiting, refused, fits }: State): Notice[] {
   const megabytes = waiting.reduce((sum, one) => sum + (one.photo?.size ?? 0), 0) / MB;
-  return (
-    <div className="no-print border-rule border-t bg-glow px-4 py-2">
-      {waiting.length > 0 ? (
-        <p className="font-semibold">
-          {waiting.length === 1 ? 'One record waits' : `${waiting.length} records wait`} on this device for the shop to answer;
-          each keeps its own time.
-          {megabytes >= 0.1 ? ` Photos: ${megabytes.toFixed(1)} MB.` : ''}
-          {fits === null ? '' : roomLeft(fits / MB)}
-        </p>
-      ) : null}
-      {refused.map(({ record, why }) => (
-        <p key={record.clientId} role="alert" className="flex flex-wrap items-center gap-3">
-          <span>
-            ▲ “{String(record.says ?? record.task)}” {String(record.number ?? '')} from this device was not taken: {why}
-          </span>
-          <Button look="quiet" onClick={() => void letRefusedGo(record.clientId)}>
-            Read
-          </Button>
-        </p>
-      ))}
-    </div>
-  );
+  const notices: Notice[] = refused.map(({ record, why }) => ({
+    key: record.clientId,
+    tone: 'ask',
+    row: (
+      <NoticeRow
+        tone="ask"
+        loud
+        says={`▲ “${String(record.says ?? record.task)}” ${String(record.number ?? '')} from this device was not taken: ${why}`}
+      >
+        <Button look="quiet" className="shrink-0" onClick={() => void letRefusedGo(record.clientId)}>
+          Read
+        </Button>
+      </NoticeRow>
+    ),
+  }));
+  if (waiting.length > 0)
+    notices.push({
+      key: 'waiting',
+      tone: 'ask',
+      row: (
+        <NoticeRow
+          tone="ask"
+          says={`${waiting.length === 1 ? 'One record waits' : `${waiting.length} records wait`} on this device for the shop to answer; each keeps its own time.${megabytes >= 0.1 ? ` Photos: ${megabytes.toFixed(1)} MB.` : ''}${fits === null ? '' : roomLeft(fits / MB)}`}
+        />
+      ),
+    });
+  return notices;
 }

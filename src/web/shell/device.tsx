@@ -11,8 +11,8 @@ export type DevicePerson = { readonly id: number; readonly initials: string; rea
 export function WhoIsHere({ people, person }: { readonly people: readonly DevicePerson[]; readonly person: number | null }) {
   return (
     <fieldset>
-      <legend className="label">{person ? 'At this device' : 'Who is here?'}</legend>
-      <div className="flex flex-wrap gap-1">
+      <legend className="label max-bench:sr-only">{person ? 'At this device' : 'Who is here?'}</legend>
+      <div className="flex gap-1 bench:flex-wrap">
         {people.map((one) => (
           <Toggle
             key={one.id}
@@ -49,10 +49,10 @@ type NarrowBarProps = {
 export function NarrowBar({ shop, people, person, isDim }: NarrowBarProps) {
   return (
     <div className="no-print flex items-center justify-between gap-4 border-rule border-b px-4 py-1 bench:hidden">
-      <Link href="/shop" className="flex min-h-11 items-center font-semibold">
+      <Link href="/shop" className="min-w-0 truncate font-semibold leading-11">
         {shop}
       </Link>
-      <div className="flex items-center gap-4">
+      <div className="flex shrink-0 items-center gap-3">
         <AlarmSwitch />
         <DimSwitch isDim={isDim} />
         <WhoIsHere people={people} person={person} />

@@ -22,6 +22,7 @@ import { WrongWords } from './wrong-words';
 import { wrongLately } from './wrong-lately';
 import { cabinetTroubles } from '../hands/moment';
 import { clockTime, longDate } from '@/ui/when';
+import { ShopZone } from '@/ui/zone';
 import { isDim, session } from '../session';
 
 /** Filled jars that cool, and mixed paint that spoils. */
@@ -87,7 +88,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
         <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
         <HandStrip
           actions={actions.slice(0, 12)}
-          rags={openRagLines(db)}
+          cloths={openRagLines(db)}
           pots={potClocks(db, lots)}
           troubles={cabinetTroubles(db, open, nowMs)}
           nowMs={nowMs}
@@ -103,7 +104,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
           ) : null}
           {doubt ? <ClockDoubt {...doubt} /> : null}
           <WrongWords lately={wrongLately(nowMs, shop.zone)} />
-          {children}
+          <ShopZone zone={shop.zone}>{children}</ShopZone>
         </main>
       </div>
     </div>

@@ -12,10 +12,11 @@ import { Button } from '@/ui/button';
 import { clockOffset, useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { clockTime } from '@/ui/when';
-import { useOutbox, WaitingRecords } from '@/web/hands/waiting-records';
+import { outboxNotices, useOutbox } from '@/web/hands/waiting-records';
 import type { Alarm } from '@/web/hands/moment';
 import { CoatChanges, type CoatSlot } from '@/web/hands/coat-changes';
-import { RagAnswer, type RagView } from '@/web/hands/rag-answer';
+import { type ClothLine, clothNotices } from '@/web/hands/cloths';
+import { Notices, troubleNotice } from '@/web/hands/notice';
 import { RecordButtons } from '@/web/hands/record-buttons';
 import { useRecord } from '@/web/hands/use-record';
 import { useKeys } from '@/web/keys';
@@ -100,9 +101,8 @@ type Props = {
   readonly number: string;
   readonly nowMs: number;
   readonly zone: string;
-  readonly lastDone: string | null;
   readonly ready: boolean;
-  readonly rags: readonly RagView[];
+  readonly cloths: readonly ClothLine[];
   readonly batchId: number;
   /** Its materials with their coats, and what was decided of them. */
   readonly coats: readonly CoatSlot[];
@@ -120,9 +120,8 @@ export function BenchView({
   number,
   nowMs: serverNowMs,
   zone,
-  lastDone,
   ready,
-  rags,
+  cloths,
   batchId,
   coats,
   changes,
@@ -130,14 +129,16 @@ export function BenchView({
   troubles,
 }: Props) {
   const nowMs = useNow(serverNowMs);
-  const { waiting } = useOutbox();
-  const action = shopsAction && projected(shopsAction, ahead, waiting as unknown as Parameters<typeof projected>[2]);
+  const outbox = useOutbox();
+  const action = shopsAction && projected(shopsAction, ahead, outbox.waiting as unknown as Parameters<typeof projected>[2]);
   const call = useAlarms(action ? [action] : [], nowMs, troubles);
   const router = useRouter();
-  const { busy, told, record, takeBack } = useRecord(serverNowMs);
+  const { busy, told, record, last, takeBack, askTakeBack, ask } = useRecord(serverNowMs);
+  const mayTakeBack = last?.batchId === batchId;
 
   useKeys({
-    out: () => router.push(`/work/${number}`),
+    out: () => (ask ? false : router.push(`/work/${number}`)),
+    takeBack: askTakeBack,
     record: () => {
       if (!action || action.outcome || busy || !ready) return false;
       void record(action);
@@ -148,15 +149,13 @@ export function BenchView({
 
   const standing = action ? pressOf(action, nowMs) : 'ready';
   return (
-    <main className={`flex min-h-screen flex-col gap-3 p-5 ${standing === 'at-risk' ? 'border-[14px] border-late' : ''}`}>
-      <BenchHead action={action} number={number} rags={rags} nowMs={nowMs} zone={zone} />
-      {troubles.map(({ key, text }) => (
-        <p key={key} role="alert" className="bg-late px-4 py-2 text-xl font-semibold text-bench">
-          ▲ {text}
-        </p>
-      ))}
+    <main
+      className={`flex min-h-screen flex-col gap-2 p-3 bench:gap-3 bench:p-5 ${standing === 'at-risk' ? 'border-8 border-late bench:border-[14px]' : ''}`}
+    >
+      <BenchHead action={action} number={number} />
+      <Notices of={[...troubles.map(troubleNotice), ...clothNotices({ lines: cloths, nowMs, zone }), ...outboxNotices(outbox)]} />
       {caution ? (
-        <Fold className="border-late border-l-8 bg-paper px-4 text-xl" line="strong" says={<>▲ {caution.head}</>}>
+        <Fold className="border-late border-l-8 bg-paper px-4 bench:text-xl" line="strong" says={<>▲ {caution.head}</>}>
           <p className="pb-2">{caution.text}</p>
         </Fold>
       ) : null}
@@ -171,18 +170,18 @@ export function BenchView({
         </p>
         <AlarmSwitch />
       </div>
-      <WaitingRecords />
       <ClockNote />
       <BenchButtons
         action={action}
         number={number}
-        lastDone={lastDone}
+        lastDone={mayTakeBack ? last.says : null}
         nowMs={nowMs}
         busy={busy}
         ready={ready}
         onRecord={(pass) => action && void record(action, pass === undefined ? {} : { pass })}
-        onTakeBack={() => action && void takeBack(action.batchId, number)}
+        onTakeBack={() => void takeBack()}
       />
+      {ask}
       {coats.length > 0 ? (
         <Fold line="strong" lineClass="text-xl" says="More coats, or fewer">
           <CoatChanges batchId={batchId} slots={coats} changes={changes} />
@@ -193,24 +192,17 @@ export function BenchView({
   );
 }
 
-type HeadProps = Pick<Props, 'action' | 'number' | 'rags' | 'nowMs' | 'zone'>;
-
-/** Its ring and what is next, and the cloths that wait for an answer. */
-function BenchHead({ action, number, rags, nowMs, zone }: HeadProps) {
+/** Its ring and what is next. */
+function BenchHead({ action, number }: Pick<Props, 'action' | 'number'>) {
   return (
-    <div className="flex items-start gap-5">
+    <div className="flex items-start gap-3 bench:gap-5 max-bench:[&_svg]:size-16">
       {action ? <Ring facts={action.ring} seed={action.batchId} size={110} title={number} /> : null}
       <div className="min-w-0 grow">
-        <p className="reading text-xl font-semibold">
+        <p className="reading font-semibold bench:text-xl">
           {number} {action?.title}
         </p>
-        <h1 className="text-[clamp(1.6rem,3.6vw,2.7rem)]">{action ? action.action : 'All steps done'}</h1>
+        <h1 className="text-[clamp(1.35rem,3.6vw,2.7rem)]">{action ? action.action : 'All steps done'}</h1>
         {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
-      </div>
-      <div className="ml-auto flex flex-col wide:flex-row">
-        {rags.map((line) => (
-          <RagAnswer key={line.id} line={line} nowMs={nowMs} zone={zone} />
-        ))}
       </div>
     </div>
   );
@@ -222,7 +214,7 @@ function CountDown({ action, nowMs, zone }: Pick<Props, 'action' | 'nowMs' | 'zo
   const late = action !== null && pressOf(action, nowMs) === 'at-risk';
   return (
     <div className="flex grow flex-wrap items-center justify-between gap-x-10">
-      <p className={`reading text-[clamp(5rem,min(17vw,24vh),15rem)] font-semibold leading-none ${late ? 'text-late' : ''}`}>
+      <p className={`reading text-[clamp(4rem,min(17vw,24vh),15rem)] font-semibold leading-none ${late ? 'text-late' : ''}`}>
         {count.big}
         <span className="block text-[0.18em] font-normal text-soft">{count.small}</span>
       </p>
@@ -231,7 +223,9 @@ function CountDown({ action, nowMs, zone }: Pick<Props, 'action' | 'nowMs' | 'zo
   );
 }
 
-type ButtonProps = Pick<Props, 'action' | 'number' | 'lastDone' | 'nowMs' | 'ready'> & {
+type ButtonProps = Pick<Props, 'action' | 'number' | 'nowMs' | 'ready'> & {
+  /** What was recorded here last, and may be taken back. */
+  readonly lastDone: string | null;
   readonly busy: boolean;
   readonly onRecord: (pass?: boolean) => void;
   readonly onTakeBack: () => void;
@@ -240,8 +234,8 @@ type ButtonProps = Pick<Props, 'action' | 'number' | 'lastDone' | 'nowMs' | 'rea
 /** Done, take back, and out. */
 function BenchButtons({ action, number, lastDone, nowMs, ready, busy, onRecord, onTakeBack }: ButtonProps) {
   return (
-    <div className="grid gap-4 bench:grid-cols-[2fr_1fr_1fr]">
-      <div className="grid auto-cols-fr grid-flow-col gap-4">
+    <div className="grid grid-cols-2 gap-3 bench:grid-cols-[2fr_1fr_1fr] bench:gap-4">
+      <div className="col-span-2 grid auto-cols-fr grid-flow-col gap-3 bench:col-span-1 bench:gap-4">
         {action ? (
           <RecordButtons action={action} nowMs={nowMs} busy={busy || !ready} huge onRecord={onRecord} />
         ) : (
@@ -250,12 +244,12 @@ function BenchButtons({ action, number, lastDone, nowMs, ready, busy, onRecord, 
           </Button>
         )}
       </div>
-      <Button className="min-h-28 text-xl" disabled={busy || !lastDone} onClick={onTakeBack}>
+      <Button className="min-h-16 bench:min-h-28 bench:text-xl" disabled={busy || !lastDone} onClick={onTakeBack}>
         Take back{lastDone ? ` “${lastDone}”` : ''}
       </Button>
       <Link
         href={`/work/${number}`}
-        className="flex min-h-28 items-center justify-center border-2 border-ink text-xl font-semibold no-underline"
+        className="flex min-h-16 items-center justify-center border-2 border-ink font-semibold no-underline bench:min-h-28 bench:text-xl"
       >
         Coat book
       </Link>

@@ -8,6 +8,7 @@ import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { Tick } from '@/ui/tick';
 import { useCamera } from './use-camera';
+import { useActsHere } from '@/web/hands/acts-here';
 import { useRecord } from '@/web/hands/use-record';
 import { TextBox } from '@/ui/field';
 
@@ -25,7 +26,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
   const nowMs = useNow(serverNowMs);
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [missing, setMissing] = useState('');
-  const { busy, told, record } = useRecord(serverNowMs);
+  const { busy, told, record, ask } = useRecord(serverNowMs);
   const add = (text: string): void => {
     const mark = text.trim();
     const id = tags[mark] ?? tags[mark.toUpperCase()] ?? actions.find((one) => one.number === mark)?.batchId;
@@ -40,12 +41,16 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
   const inHand = actions.filter((one) => chosen.includes(one.batchId));
   const groups = [...new Set(inHand.map((one) => one.done))].map((done) => inHand.filter((one) => one.done === done));
   const recordAll = async (group: readonly HandAction[]): Promise<void> => {
-    for (const action of group) {
-      const stored = await record(action);
+    // Whether it is too early is asked once for all of them, at the earliest.
+    const byStart = [...group].sort((a, b) => (b.earliestMs ?? 0) - (a.earliestMs ?? 0));
+    for (const [index, action] of byStart.entries()) {
+      const stored = await record(action, { early: index > 0 });
       if (!stored) return;
     }
     setChosen((before) => before.filter((id) => !group.some((one) => one.batchId === id)));
   };
+  const only = groups.length === 1 ? groups[0] : undefined;
+  useActsHere(chosen, only && !busy && ready ? () => void recordAll(only) : null);
   return (
     <div className="grid gap-8 wide:grid-cols-2">
       <section aria-label="Open batches">
@@ -97,6 +102,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
         <p role="status" className={`min-h-6 font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
           {told?.text}
         </p>
+        {ask}
         {ready ? null : <p className="font-semibold text-late">▲ Say first who is at this device.</p>}
       </section>
     </div>

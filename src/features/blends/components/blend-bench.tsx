@@ -15,7 +15,7 @@ import { Tick } from '@/ui/tick';
 import { Plank } from '@/ui/plank';
 import { useSave } from '@/web/use-save';
 import { beginPour, save } from '../actions';
-import { type DraftAround, type FormulaDraft, draftLines, moveKerf, otherBasis, partsOf, ratioOf, reckon } from '@/core/blend';
+import { type DraftAround, type FormulaDraft, draftLines, moveKerf, otherBasis, ratioFor, ratioOf, reckon } from '@/core/blend';
 import { BlendFacts } from './blend-facts';
 import { BlendLines } from './blend-lines';
 import { FeelScale } from './feel-scale';
@@ -200,10 +200,15 @@ type HeadsProps = Pick<BenchProps, 'revision'> & {
 function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
   const change = (part: Partial<FormulaDraft>): void => onDraft((now) => ({ ...now, ...part }));
   const [ratio, setRatio] = useState<string | null>(null);
+  const [ratioFault, setFault] = useState<string>();
   const typeRatio = (text: string): void => {
     setRatio(text);
-    const parts = partsOf(text);
-    if (parts.ok && parts.value.length === draft.lines.length)
+    const parts = ratioFor(
+      text,
+      draft.lines.map((line) => line.ingredient),
+    );
+    setFault(parts.ok ? undefined : parts.issues.map(sayIssue).join(' '));
+    if (parts.ok)
       onDraft((now) => ({ ...now, lines: now.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) }));
   };
   return (
@@ -223,8 +228,10 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
         label="Ratio"
         value={ratio ?? ratioOf(draft.lines)}
         onChange={(event) => typeRatio(event.target.value)}
-        onBlur={() => setRatio(null)}
-        hint="1 : 3.5, in the order of the lines"
+        // What was not understood stays as it was typed.
+        onBlur={() => (ratioFault ? undefined : setRatio(null))}
+        fault={ratio === null ? undefined : ratioFault}
+        hint="1 : 3.5, 1 to 4, 1 part wax 4 parts oil"
       />
       <SelectField
         label="Parts are by"

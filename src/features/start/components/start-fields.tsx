@@ -6,6 +6,7 @@ import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { MomentField } from '@/ui/moment-field';
 import { Beyond } from './beyond';
 import { SlotFields } from './slot-fields';
 import type { Start, StartProps } from './use-start';
@@ -29,7 +30,7 @@ export function StartFieldset({ designs, species, regimens, of: { form, chosen, 
       ) : null}
       <RegimenFields regimens={regimens} form={form} chosen={chosen} needs={outlook.needs} />
       <div className="grid grid-cols-2 gap-4">
-        <TextField label="Start" type="datetime-local" {...form.field('start')} value={chosen.startAt} />
+        <MomentField label="Start" lean="ahead" {...form.field('start')} value={chosen.startAt} />
         <TextField label="Due, if it is" type="date" {...form.field('due')} />
       </div>
       <Faults of={form.faults} />

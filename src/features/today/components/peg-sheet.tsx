@@ -2,7 +2,8 @@
 
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
-import { Faults, TextField } from '@/ui/field';
+import { Faults } from '@/ui/field';
+import { MomentField } from '@/ui/moment-field';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
 import { HoldFields } from '../forms';
@@ -54,7 +55,12 @@ export function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
         </dd>
       </dl>
       <form noValidate className="flex flex-col gap-2" onSubmit={form.submit}>
-        <TextField label="Hold it at" type="datetime-local" hint="everything else goes round it" {...form.field('at')} />
+        <MomentField
+          label="Hold it at"
+          lean="ahead"
+          hint="tomorrow 9, fri 14:00; everything else goes round it"
+          {...form.field('at')}
+        />
         <Faults of={[...form.faults, ...rest([])]} />
         <div className="flex flex-wrap gap-3">
           <Button look="main" big type="submit" disabled={form.busy}>

@@ -24,7 +24,7 @@ const CROWDED = 16;
 export function Rack({ shelves }: { readonly shelves: readonly Shelf[] }) {
   const size = shelves.reduce((sum, shelf) => sum + shelf.standing.length, 0) >= CROWDED ? 44 : 64;
   return (
-    <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3 wide:grid-cols-3">
+    <ul className="mt-3 grid gap-x-6 gap-y-3 bench:grid-cols-2 wide:grid-cols-3">
       {shelves.map((shelf) => (
         <Board key={shelf.id} shelf={shelf} size={size} />
       ))}

@@ -26,6 +26,8 @@ export type BookRow = {
     readonly photo: string | null;
     /** Whether it was recorded in the batch this one was split from. */
     readonly elsewhere: boolean;
+    /** Nothing was done since: it may be struck. */
+    readonly isLast: boolean;
   } | null;
   readonly isNext: boolean;
   readonly isCoat: boolean;
@@ -137,6 +139,7 @@ function Inked({ row, actual, batchId, locked }: InkedProps) {
           entry={{
             clientId: actual.clientId,
             done: row.done,
+            isLast: actual.isLast,
             at: actual.at,
             grams: actual.grams,
             seen: actual.note,

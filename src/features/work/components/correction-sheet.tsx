@@ -1,11 +1,15 @@
 'use client';
 
+import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import type { Opened } from '@/ui/on-open';
+import { MomentField } from '@/ui/moment-field';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
+import { undo } from '@/web/hands/actions';
+import { useSave } from '@/web/use-save';
 import { correct } from '../actions';
 import { CorrectionFields } from '../forms';
 import { stamp } from '@/web/outbox-store';
@@ -15,6 +19,8 @@ type Props = {
   readonly entry: {
     readonly clientId: string;
     readonly done: string;
+    /** Nothing was done since: it may be struck. */
+    readonly isLast: boolean;
     readonly at: string;
     readonly grams: string | null;
     readonly seen: string;
@@ -30,6 +36,8 @@ export function CorrectionSheet({ batchId, entry, open, onOpenChange }: Props & 
     done: () => onOpenChange(false),
     keptAs: `correction ${entry.clientId}`,
   });
+  const strike = useSave<unknown>();
+  const strikeIt = async () => undo({ clientId: freshId(), batchId, ...(await stamp()), entry: entry.clientId });
   return (
     <SheetForm
       form={form}
@@ -38,12 +46,20 @@ export function CorrectionSheet({ batchId, entry, open, onOpenChange }: Props & 
       onOpenChange={onOpenChange}
       saves="Write the correction"
       say="What stood stays in the book, struck through."
+      beside={
+        entry.isLast ? (
+          <Button big disabled={strike.busy} onClick={() => void strike.run(strikeIt, () => onOpenChange(false))}>
+            It did not happen: strike it
+          </Button>
+        ) : null
+      }
     >
-      <TextField label="Done at" type="datetime-local" {...form.field('at')} />
+      <MomentField label="Done at" lean="back" {...form.field('at')} />
       {entry.grams ? (
         <TextField label="Used" placeholder={entry.grams} hint="empty: as it stood" {...form.field('grams')} />
       ) : null}
       <TextField label="Seen" {...form.field('seen')} />
+      <Faults of={strike.rest([])} />
       {form.fault('sure') || form.values.sure ? (
         <>
           <Faults of={form.fault('sure') ? [form.fault('sure') ?? ''] : []} />

@@ -1,13 +1,16 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Geometry } from '@/core/piece';
-import { say, instantOf, MS_PER_MINUTE, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
+import { say, instantOf, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Timing } from '@/web/hands/timing';
-import { type HandAction, type HandRisk, pressOf, riskOf } from '@/core/hands';
+import { type HandAction, pressOf } from '@/core/hands';
+import { useActsHere } from '@/web/hands/acts-here';
+import { riskWords } from '@/web/hands/risk-words';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
+import { MomentField } from '@/ui/moment-field';
 import { useDraft } from '@/ui/draft';
 import { useNow } from '@/ui/now';
 import { type SmallPhoto, smallPhoto } from './small-photo';
@@ -26,24 +29,11 @@ const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly
   return parsed.ok ? { value: parsed.value, fault: '' } : { value: null, fault: parsed.issues.map(sayIssue).join(' ') };
 };
 
-const RISK_WORDS: Readonly<Record<HandRisk, string>> = {
-  'past-window': 'The window is past: look it over before you go on.',
-  'coat-not-ready': 'the coat beneath is not ready for another',
-  'not-drunk': 'it has not drunk its fill, or is not dry enough',
-};
-
-/** What an early or a late hand risks, in words. */
-function riskWords(action: HandAction, nowMs: number): string | null {
-  const risk = riskOf(action, pressOf(action, nowMs));
-  if (risk === null || risk === 'past-window') return risk && RISK_WORDS[risk];
-  return `${say(((action.earliestMs ?? nowMs) - nowMs) / MS_PER_MINUTE, 'min')} early: ${RISK_WORDS[risk]}. Recording it says so in the book.`;
-}
-
 type Props = {
+  readonly batchId: number;
   readonly action: HandAction | null;
   readonly nowMs: number;
   readonly zone: string;
-  readonly lastDone: string | null;
   readonly geometry: Geometry;
   readonly mayPractise: boolean;
   /** Whether anything on it dries. */
@@ -70,18 +60,54 @@ function readTyped(typed: Typed, zone: string) {
 
 /** Records the next action of one batch with all that was seen; what is left empty is taken from the estimate and the room's last reading. */
 export function RecordPanel({ action, ...rest }: Props) {
-  if (!action) return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
-  return <Recording action={action} {...rest} />;
+  const [unkept, setUnkept] = useState<Unkept | null>(null);
+  return (
+    <>
+      {unkept ? (
+        <p role="alert" className="mb-3 flex flex-wrap items-center gap-x-4 border-cure border-l-8 bg-paper px-3 py-2">
+          <span className="grow">
+            “{unkept.done}” was recorded from somewhere else, without what you had written for it: {unkept.words}. Put its entry
+            right in the coat book where it belongs there.
+          </span>
+          <Button look="quiet" onClick={() => setUnkept(null)}>
+            Let it go
+          </Button>
+        </p>
+      ) : null}
+      {action ? (
+        // What is written for one act is never kept with the next.
+        <Recording key={action.task} action={action} onUnkept={setUnkept} {...rest} />
+      ) : (
+        <AllDone batchId={rest.batchId} />
+      )}
+    </>
+  );
 }
 
-type ActionProps = Props & { readonly action: HandAction };
+/** Nothing is next: neither the key nor the strip records anything of another batch from here. */
+function AllDone({ batchId }: Pick<Props, 'batchId'>) {
+  useActsHere([batchId], null);
+  return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
+}
 
-function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPractise, dries, nextLots }: ActionProps) {
+/** What was written for an act that was recorded without it. */
+type Unkept = { readonly done: string; readonly words: string };
+type ActionProps = Props & { readonly action: HandAction; readonly onUnkept: (unkept: Unkept) => void };
+
+const wordsOf = (typed: Typed, seen: Seen): string =>
+  [
+    ...[typed.grams, typed.temp, typed.rh, typed.at.replace('T', ' '), typed.seen].filter((text) => text.trim() !== ''),
+    ...(faultsIn(seen.surfaces).length > 0 ? ['what was amiss'] : []),
+    ...(seen.photo ? ['a photo'] : []),
+  ].join(', ');
+
+function Recording(props: ActionProps) {
+  const { action, nowMs: serverNowMs, zone, geometry, mayPractise, dries, nextLots, onUnkept } = props;
   const nowMs = useNow(serverNowMs);
   // It is no form of the kit: what it records goes by the device's own queue, with or without a network.
   const [typed, setTyped, letGo] = useDraft<Typed>(`rendle-record-${action.batchId}-${action.task}`, EMPTY);
   const [seen, setSeen] = useState(NOTHING_SEEN);
-  const { busy, told, record, takeBack } = useRecord(serverNowMs);
+  const { busy, told, record, last, takeBack, ask } = useRecord(serverNowMs);
   const read = readTyped(typed, zone);
   const change = (part: Partial<Typed>): void => setTyped((now) => ({ ...now, ...part }));
   const write = async (more: Details = {}): Promise<void> => {
@@ -97,11 +123,22 @@ function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPr
       ...more,
     });
     if (!stored) return;
+    open.current = '';
     setTyped(EMPTY);
     letGo();
     setSeen(NOTHING_SEEN);
   };
   const blocked = busy || read.faulty;
+  const open = useRef('');
+  open.current = busy ? open.current : wordsOf(typed, seen);
+  const { done } = action;
+  useEffect(
+    () => () => {
+      if (open.current !== '') onUnkept({ done, words: open.current });
+    },
+    [done, onUnkept],
+  );
+  useActsHere([action.batchId], blocked || action.outcome ? null : () => void write());
   return (
     <section aria-label="Record the next action" className="border-ink border-y-2 bg-paper px-4 py-4">
       <NextAct action={action} nowMs={nowMs} zone={zone} />
@@ -126,9 +163,9 @@ function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPr
             Left out
           </Button>
         ) : null}
-        {lastDone ? (
-          <Button look="quiet" disabled={busy} onClick={() => void takeBack(action.batchId, action.number)}>
-            Take back “{lastDone}”
+        {last?.batchId === action.batchId ? (
+          <Button look="quiet" disabled={busy} onClick={() => void takeBack()}>
+            Take back “{last.says}”
           </Button>
         ) : null}
       </div>
@@ -136,6 +173,7 @@ function Recording({ action, nowMs: serverNowMs, zone, lastDone, geometry, mayPr
         {told?.tone === 'fault' ? '▲ ' : ''}
         {told?.text}
       </p>
+      {ask}
       {told?.asks ? (
         <Button disabled={blocked} onClick={() => void write({ sure: true })}>
           It was so: record it
@@ -199,12 +237,12 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
           inputMode="decimal"
         />
       )}
-      <TextField
+      <MomentField
         label="Done at"
-        type="datetime-local"
+        lean="back"
         value={typed.at}
         onChange={set('at')}
-        hint="now, unless typed"
+        hint="now, unless typed: 40 min ago"
         fault={read.at.fault}
       />
       <TextField

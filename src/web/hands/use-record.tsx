@@ -1,0 +1,181 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useCallback, useEffect, useState } from 'react';
+import { type HandAction, pressOf } from '@/core/hands';
+import type { Surface } from '@/core/piece';
+import type { Fault } from '@/core/regimen';
+import { Question } from '@/ui/ask';
+import { freshId } from '@/ui/id';
+import { clockOffset, shopClock } from '@/ui/now';
+import { undo } from './actions';
+import { flush, send } from '@/web/outbox';
+import { stamp } from '@/web/outbox-store';
+import { setLastRecord, type LastRecord, useLastRecord } from './last-record';
+import { riskWords } from './risk-words';
+
+/** What a device records besides the task itself. */
+export type Details = {
+  readonly grams?: number | null;
+  readonly tempC?: number | null;
+  readonly rh?: number | null;
+  readonly pass?: boolean | null;
+  readonly seen?: string;
+  readonly kind?: 'done' | 'left-out';
+  readonly at?: number;
+  readonly faults?: readonly { readonly fault: Fault; readonly surface: Surface }[];
+  /** A photo, already made small. */
+  readonly photo?: Blob | null;
+  /** Its lot ran out within the coat: the rest came from this one. */
+  readonly nextLot?: { readonly lotId: number; readonly grams: number | null } | null;
+  /** A time that was asked about is right. */
+  readonly sure?: boolean;
+  /** It was asked whether it is done so early. */
+  readonly early?: boolean;
+};
+export type Told = {
+  readonly text: string;
+  readonly tone: 'done' | 'fault' | 'waiting';
+  /** It was not refused but asked about: it may be said that it was so. */
+  readonly asks?: boolean;
+};
+
+const FLUSH_EVERY_MS = 5000;
+/** After an act the next one's button rests: a second tap in the same breath is no second act. */
+const REST_MS = 1000;
+const LET_IN = 'This device must give the shop’s passcode again: reload the page. Nothing is lost.';
+
+type Asked = { readonly action: HandAction; readonly nowMs: number; readonly answer: (goOn: boolean) => void };
+
+/** Sends what waits on this device, again and again, and says what became of it. */
+function useFlush(tell: (change: (now: Told | null) => Told | null) => void): void {
+  const router = useRouter();
+  useEffect(() => {
+    const tryAgain = async (): Promise<void> => {
+      const { sent, faults, door, left } = await flush();
+      if (door) tell(() => ({ tone: 'fault', text: LET_IN }));
+      else if (faults.length > 0) tell(() => ({ tone: 'fault', text: faults.join(' ') }));
+      else if (sent > 0) tell(() => ({ tone: 'done', text: `Sent now: ${sent} kept on this device.` }));
+      else if (left === 0)
+        // Another part of this page, or another tab, sent it.
+        tell((now) => (now?.tone === 'waiting' ? { tone: 'done', text: 'Sent now: what was kept on this device.' } : now));
+      if (sent > 0) router.refresh();
+    };
+    const timer = setInterval(tryAgain, FLUSH_EVERY_MS);
+    window.addEventListener('online', tryAgain);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', tryAgain);
+    };
+  }, [router, tell]);
+}
+
+/** Recording from this device: one touch, kept here until the server has it, and the last one taken back by name. */
+export function useRecord(serverNowMs: number): {
+  readonly busy: boolean;
+  readonly told: Told | null;
+  /** Whether it is recorded, or kept on this device until the shop answers. What is early is asked about first. */
+  readonly record: (action: HandAction, details?: Details) => Promise<boolean>;
+  /** What was recorded last in this tab, and may be taken back. */
+  readonly last: LastRecord | null;
+  readonly takeBack: () => Promise<void>;
+  /** Names what would be taken back, and asks. */
+  readonly askTakeBack: () => void;
+  /** The question that stands open. */
+  readonly ask: ReactNode;
+} {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [told, setTold] = useState<Told | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const last = useLastRecord();
+  const [taking, setTaking] = useState(false);
+  useFlush(setTold);
+
+  const record = useCallback(
+    async (action: HandAction, { early = false, ...details }: Details = {}) => {
+      const at = details.at ?? shopClock(serverNowMs);
+      if (!early && details.kind !== 'left-out' && pressOf(action, at) === 'too-early') {
+        const goOn = await new Promise<boolean>((answer) => setAsked({ action, nowMs: at, answer }));
+        setAsked(null);
+        if (!goOn) return false;
+      }
+      setBusy(true);
+      const entry = freshId();
+      const sent = await send({
+        clientId: entry,
+        batchId: action.batchId,
+        number: action.number,
+        says: action.done,
+        task: action.task,
+        ...(await stamp()),
+        clockOffsetMs: clockOffset(),
+        ...details,
+        at: Math.round(at),
+      });
+      if (sent.ok === false) {
+        setBusy(false);
+        setTold({ tone: 'fault', text: Object.values(sent.faults).join(' '), asks: sent.faults.sure !== undefined });
+        // Another tab or device may have been quicker: what stands now is shown.
+        router.refresh();
+        return false;
+      }
+      setTimeout(() => setBusy(false), REST_MS);
+      if (sent.ok === 'waiting')
+        setTold({
+          tone: 'waiting',
+          text: sent.door
+            ? `${action.done} is written down on this device. ${LET_IN}`
+            : `${action.done} is written down on this device and goes to the shop’s file as soon as it answers.`,
+        });
+      else {
+        setLastRecord({ entry, batchId: action.batchId, number: action.number, says: action.done });
+        setTold({ tone: 'done', text: `${action.done} · ${action.number}` });
+        router.refresh();
+      }
+      return true;
+    },
+    [router, serverNowMs],
+  );
+
+  const takeBack = useCallback(async () => {
+    if (!last)
+      return setTold({
+        tone: 'fault',
+        text: 'Nothing was recorded here that could be taken back. What stands in a coat book is put right there.',
+      });
+    setBusy(true);
+    const answer = await undo({ clientId: freshId(), batchId: last.batchId, entry: last.entry, ...(await stamp()) });
+    setBusy(false);
+    setLastRecord(null);
+    setTold(
+      answer.ok
+        ? { tone: 'done', text: `Taken back: ${answer.value.undone} · ${last.number}` }
+        : { tone: 'fault', text: Object.values(answer.faults).join(' ') },
+    );
+    router.refresh();
+  }, [router, last]);
+
+  const askTakeBack = (): void => (last ? setTaking(true) : void takeBack());
+  const ask = asked ? (
+    <Question
+      title={`${asked.action.done} so early?`}
+      say={`${asked.action.number} ${asked.action.title}. ${riskWords(asked.action, asked.nowMs) ?? ''}`}
+      does={`${asked.action.done} early`}
+      onDo={() => asked.answer(true)}
+      onLeave={() => asked.answer(false)}
+    />
+  ) : taking && last ? (
+    <Question
+      title={`Take back “${last.says}” of ${last.number}?`}
+      say="It stays in the coat book, struck through, and what it drew goes back to its lot."
+      does="Take it back"
+      onDo={() => {
+        setTaking(false);
+        void takeBack();
+      }}
+      onLeave={() => setTaking(false)}
+    />
+  ) : null;
+  return { busy, told, record, last, takeBack, askTakeBack, ask };
+}
