@@ -78,7 +78,10 @@ test('the alarm of self-heating cloths cannot be left unanswered', async ({ page
     // Answered for, they are quiet until they are due.
     await expect(cloths).toHaveCount(0);
     await page.getByRole('button', { name: /^Cloths lie, to be looked at from/ }).click();
-    await page.getByRole('dialog').getByRole('button', { name: /^Looked at early/ }).click();
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: /^Looked at early/ })
+      .click();
     await expect(page.getByRole('dialog')).toContainText(said);
   }
   shop.advance(1.1);

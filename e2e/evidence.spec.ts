@@ -91,6 +91,7 @@ test('a batch is refused and mended, overridden with a reason that prints, and i
   expect((await request.get(`${shop.url}/api/release?number=R99-999&as=json`)).status()).toBe(404);
   // Sold with a bottle in the box, to a German kitchen.
   await page.getByLabel('Price each (EUR)').fill('14,50');
+  await page.getByText(/^To a buyer who is not named/).click();
   await page.getByLabel('Goes to').selectOption('Germany');
   await page.getByLabel('Slip and letters in').selectOption('Deutsch');
   const bottle = page.getByLabel(/^Bottle in the box/);

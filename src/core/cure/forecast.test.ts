@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ahead, bridge, forecastOf, gapsIn, type SeasonCell, type TimedClimate, togetherMoves } from '.';
+import { ahead, bridge, forecastOf, gapsIn, rankMoves, type SeasonCell, type TimedClimate, togetherMoves } from '.';
 import { SPELL_HOURS } from './forecast';
 
 const HOUR = 3_600_000;
@@ -130,5 +130,86 @@ describe('moves that are made together', () => {
     expect(found.moves.map((move) => [move.id, move.to])).toEqual([['a', 'warm']]);
     expect(found.late).toEqual(['b']);
     expect(togetherMoves([batch('a', 0.5, 60), batch('b', 0.5, 60)], spots).late).toEqual([]);
+  });
+  it('give back the room a batch leaves, to the place it leaves', () => {
+    const three = [
+      { id: 'rack', rates: at(1), left: 0 },
+      { id: 'sill', rates: at(1.5), left: 0.5 },
+      { id: 'warm', rates: at(2), left: 1 },
+    ];
+    const wide = (id: string, place: string, takes: number, dueHours: number) => ({
+      ...batch(id, takes, dueHours),
+      place,
+      room: { rack: takes, sill: takes, warm: takes },
+    });
+    // 100 h of need: 67 h on the sill, 50 h in the warm. The one from the sill needs the warm; the other then has its place.
+    const found = togetherMoves([wide('from-sill', 'sill', 1, 55), wide('from-rack', 'rack', 1.2, 70)], three);
+    expect(found.moves.map((move) => [move.id, move.to])).toEqual([
+      ['from-sill', 'warm'],
+      ['from-rack', 'sill'],
+    ]);
+    expect(found.late).toEqual([]);
+    // Where nothing limits a place nothing is counted there.
+    const open = three.map((spot) => ({ ...spot, left: spot.id === 'warm' ? null : spot.left }));
+    expect(togetherMoves([wide('a', 'rack', 3, 55), wide('b', 'rack', 3, 55)], open).moves).toHaveLength(2);
+  });
+  it('keep a date that is met to the minute, and save none that is met where it stands', () => {
+    expect(togetherMoves([batch('a', 0.5, 50)], spots).moves).toMatchObject([{ id: 'a', keepsDate: true, gainMs: 50 * HOUR }]);
+    expect(togetherMoves([batch('a', 0.5, 49.9)], spots)).toEqual({ moves: [], late: ['a'] });
+    expect(togetherMoves([batch('a', 0.5, 100)], spots)).toEqual({ moves: [], late: [] });
+    expect(togetherMoves([{ ...batch('a', 0.5, 50), dueMs: null }], spots)).toEqual({ moves: [], late: [] });
+  });
+  it('are ranked by what they gain where no date is at stake', () => {
+    const three = [...spots, { id: 'sill', rates: at(1.5), left: 5 }];
+    const free = { ...batch('a', 0.5, 500), room: { rack: 0.5, warm: 0.5, sill: 0.5 } };
+    expect(rankMoves([free], three).map((move) => move.to)).toEqual(['warm', 'sill']);
+    // A place that is no faster gains nothing.
+    expect(rankMoves([free], [...spots.slice(0, 1), { id: 'sill', rates: at(1), left: 5 }])).toEqual([]);
+  });
+});
+
+describe('the spell and the bridge, to the figure', () => {
+  const flat: SeasonCell[] = Array.from({ length: 12 * 24 }, (_, i) => ({
+    month: 1 + Math.floor(i / 24),
+    hour: i % 24,
+    n: 100,
+    sumTempC: 1800,
+    sumRh: 50,
+  }));
+  const read = (hours: number, tempC: number, rh = 0.5): TimedClimate => ({
+    tempC,
+    rh,
+    light: 'indoor',
+    atMs: NOW + hours * HOUR,
+  });
+  it('counts the last three days up to now, and neither what was before nor what is dated ahead', () => {
+    const of = (recent: readonly TimedClimate[]) => forecastOf(flat, recent, NOW)?.(NOW).tempC ?? 0;
+    expect(of([])).toBeCloseTo(18, 9);
+    expect(of([read(0, 14)])).toBeCloseTo(14, 9);
+    expect(of([read(-SPELL_HOURS, 14)])).toBeCloseTo(14, 9);
+    expect(of([read(-SPELL_HOURS - 0.01, 14)])).toBeCloseTo(18, 9);
+    expect(of([read(0.01, 14)])).toBeCloseTo(18, 9);
+    expect(of([read(-1, 14), read(-2, 16), read(1, 30)])).toBeCloseTo(15, 9);
+    // It fades to a third in three days, and bends the past not at all the more.
+    const found = forecastOf(flat, [read(-1, 14)], NOW);
+    expect(found?.(NOW + SPELL_HOURS * HOUR).tempC).toBeCloseTo(18 - 4 / Math.E, 9);
+    expect(found?.(NOW - 10 * HOUR).tempC).toBeCloseTo(14, 9);
+  });
+  it('runs straight from how much one end differed to how much the other did', () => {
+    const usual = () => ({ tempC: 18, rh: 0.5 });
+    const ends = [read(0, 20, 0.55), read(30, 24, 0.6)];
+    const filled = bridge(ends, [{ fromMs: NOW, toMs: NOW + 30 * HOUR }], usual);
+    expect(filled[0]).toEqual(ends[0]);
+    expect(filled.at(-1)).toEqual(ends[1]);
+    const added = filled.slice(1, -1);
+    expect(added.map((one) => (one.atMs - NOW) / HOUR)).toEqual([3, 6, 9, 12, 15, 18, 21, 24, 27]);
+    for (const one of added) {
+      const share = (one.atMs - NOW) / (30 * HOUR);
+      expect(one.tempC).toBeCloseTo(20 + 4 * share, 9);
+      expect(one.rh).toBeCloseTo(0.55 + 0.05 * share, 9);
+    }
+    // An end that was not read cannot be bridged to.
+    expect(bridge([read(0, 20)], [{ fromMs: NOW, toMs: NOW + 30 * HOUR }], usual)).toHaveLength(1);
+    expect(bridge([read(30, 20)], [{ fromMs: NOW, toMs: NOW + 30 * HOUR }], usual)).toHaveLength(1);
   });
 });

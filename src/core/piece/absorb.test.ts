@@ -41,6 +41,11 @@ describe('the shop’s own uptake', () => {
     const factors = uptakeFactors([...Array.from({ length: 30 }, () => weighed(1.8, 'oak')), weighed(1, 'pear')]);
     expect(factorFor(factors, 'pear', 'thin-oil')?.factor).toBeGreaterThan(1.3);
     expect(factorFor(factors, 'pear', 'oil-wax')).toBeNull();
+    // Each by its own weighings: thirty that drink more, and one as shipped.
+    expect(factorFor(factors, 'oak', 'thin-oil')?.factor ?? 0).toBeGreaterThan(
+      factorFor(factors, 'pear', 'thin-oil')?.factor ?? 9,
+    );
+    expect([factorFor(factors, 'oak', 'thin-oil')?.records, factorFor(factors, 'pear', 'thin-oil')?.records]).toEqual([30, 1]);
   });
   it('lies between the shipped figure and the weighings, and a slip of the hand does not count', () => {
     fc.assert(
@@ -62,6 +67,9 @@ describe('whether a piece still drinks', () => {
     expect(thirstOf([20, 5], 250_000).thirst).toBe('slowing');
     expect(thirstOf([20, 12, 1], 250_000).thirst).toBe('full');
     expect(thirstOf([], 250_000)).toEqual({ perM2: [], thirst: null });
+    expect([thirstOf([0, 0], 250_000).thirst, thirstOf([0, 5], 250_000).thirst]).toEqual([null, 'drinking']);
+    // On the bound itself it still drinks, or slows.
+    expect([thirstOf([100, 35], 1e6).thirst, thirstOf([100, 15], 1e6).thirst]).toEqual(['drinking', 'slowing']);
   });
 });
 

@@ -52,7 +52,23 @@ describe('moisture', () => {
     expect(dryBy([at(0, 20), at(2, 11)], 9)).toBeNull();
     expect(dryBy([at(0, 20), at(2, 18)], 13)).toBeNull();
     expect(dryBy([at(0, 18), at(2, 20)], 9)).toBeNull();
+    // Fit already on the bound; air that dries it to the bound and no further.
+    expect(dryBy([at(0, 20), at(2, 12)], 5)).toBeNull();
+    expect(dryBy([at(0, 20), at(2, 18)], 12)).toBeNull();
+    expect([dryBy([at(1, 20), at(2, 18)], 9) === null, dryBy([at(1, 20), at(1.99, 18)], 9) === null]).toEqual([false, true]);
     // Readings that hardly fall leave the late end open.
     expect(dryBy([at(0, 18), at(1, 17.9)], 9)).toMatchObject({ lateMs: null });
+  });
+  it('trusts a look far from the air’s equilibrium more than one close to it', () => {
+    // The last look lies near the equilibrium and off the line: it hardly moves the day.
+    const line = (day: number): number => 9 + 12 * Math.exp(-0.1 * day);
+    const straight = dryBy(
+      [0, 4, 8].map((day) => at(day, line(day))),
+      9,
+    );
+    const bent = dryBy([...[0, 4, 8].map((day) => at(day, line(day))), at(14, line(14) + 0.2)], 9);
+    // 12 % is a quarter of the way left: ln 4 / 0.1 = 13.9 days.
+    expect((straight?.atMs ?? 0) / DAY).toBeCloseTo(13.863, 2);
+    expect(Math.abs((bent?.atMs ?? 0) - (straight?.atMs ?? 0)) / DAY).toBeLessThan(0.8);
   });
 });

@@ -3,7 +3,6 @@ import { allLots, containers } from '@/data/stores/queries';
 import { demoDb } from '@/data/testing';
 import { traceOf } from '@/data/trace/queries';
 import { toCsv } from '@/web/csv';
-import { putRight, type RightLot } from '@/core/blend';
 import { traceRows } from './routes';
 import { readStores } from './stores-file';
 
@@ -59,55 +58,6 @@ describe('a list taken in', () => {
       })),
     );
     expect(new Set(readStores(text, around).rows.map((row) => row.status))).toEqual(new Set(['same']));
-  });
-});
-
-describe('putting right', () => {
-  const lot = (change: Partial<RightLot>): RightLot => ({
-    id: 1,
-    number: 'B31-01',
-    title: 'Paste',
-    leftG: 800,
-    receivedG: 1000,
-    waxEquivalent: 0.2,
-    composition: { beeswax: 0.2, 'mineral-oil': 0.8 },
-    ...change,
-  });
-  const wax = lot({ id: 2, number: 'S31-02', waxEquivalent: 1, leftG: 500, composition: { beeswax: 1 } });
-  const solvent = lot({ id: 3, number: 'S31-06', waxEquivalent: 0, leftG: 900, composition: { 'citrus-solvent': 1 } });
-  const asked = { other: 2, purpose: 'firm-paste', gross: '', tare: '', target: '50' };
-  const code = (result: ReturnType<typeof putRight>) => (result.ok ? 'ok' : result.issues[0]?.code);
-  it('hardens by the wax it takes, and refuses the wrong way and more than there is', () => {
-    const firm = putRight(lot({}), wax, { mode: 'feel', ...asked }, 20);
-    const added = firm.ok ? (firm.value.parts[1]?.grams ?? 0) : 0;
-    expect((800 * 0.2 + added) / (800 + added)).toBeCloseTo(0.32, 12);
-    expect(code(putRight(lot({}), wax, { mode: 'feel', ...asked, purpose: 'feed' }, 20))).toBe('wrong-way');
-    expect(code(putRight(lot({}), { ...wax, leftG: 10 }, { mode: 'feel', ...asked }, 20))).toBe('overdrawn');
-    expect(code(putRight(lot({}), undefined, { mode: 'feel', ...asked }, 20))).toBe('required');
-  });
-  it('marries two part-lots to what lies between them', () => {
-    const hard = lot({ id: 4, number: 'B31-02', waxEquivalent: 0.5, leftG: 300 });
-    const wed = putRight(lot({}), hard, { mode: 'marry', ...asked }, 20);
-    if (!wed.ok) throw new Error('no marriage');
-    const [a = 0, b = 0] = wed.value.parts.map((part) => part.grams);
-    expect((a * 0.2 + b * 0.5) / (a + b)).toBeCloseTo(0.32, 9);
-    expect(code(putRight(lot({}), hard, { mode: 'marry', ...asked, purpose: 'hard-polish' }, 20))).toBe('target-out-of-reach');
-  });
-  it('tops a bottle up by weighing it, and lets a concentrate down', () => {
-    const thin = lot({ leftG: 600, receivedG: 600, composition: { 'tung-oil': 0.5, 'citrus-solvent': 0.5 } });
-    expect(putRight(thin, solvent, { mode: 'top-up', ...asked, gross: '760 g', tare: '180 g' }, 20)).toMatchObject({
-      ok: true,
-      value: { lostG: expect.closeTo(20, 9), parts: [{ lotId: 3 }] },
-    });
-    expect(code(putRight(thin, solvent, { mode: 'top-up', ...asked, gross: '800 g', tare: '180 g' }, 20))).toBe('bottle-gained');
-    expect(code(putRight(thin, wax, { mode: 'top-up', ...asked, gross: '760', tare: '180' }, 20))).toBe('not-one-volatile');
-    expect(code(putRight(thin, solvent, { mode: 'top-up', ...asked, gross: 'x', tare: '180' }, 20))).toBe('not-a-number');
-    const strong = lot({ leftG: 400, composition: { 'tung-oil': 1 } });
-    expect(putRight(strong, solvent, { mode: 'let-down', ...asked, target: '50 %' }, 20)).toMatchObject({
-      ok: true,
-      value: { parts: [{ grams: 400 }, { grams: expect.closeTo(400, 6) }] },
-    });
-    expect(code(putRight(strong, solvent, { mode: 'let-down', ...asked, target: '0' }, 20))).toBe('target-out-of-reach');
   });
 });
 

@@ -6,6 +6,7 @@ import { Link } from '@/ui/link';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Fold } from '@/ui/fold';
 import { type Form, useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { sell } from '../actions';
@@ -81,16 +82,44 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
 
 type RowsProps = Pick<Props, 'currency' | 'bottles'> & { readonly form: Form<SaleTyped> };
 
-/** How many, for how much, to whom; how it will be used; and what goes in the box. */
+/** How many and for how much; the rest is as usual until somebody says otherwise. */
 function SaleRows({ form, currency, bottles }: RowsProps) {
   return (
     <>
-      <div className="grid grid-cols-3 gap-4">
+      <div className="grid grid-cols-2 gap-4">
         <TextField label="Pieces" inputMode="numeric" {...form.field('pieces')} />
         <TextField label={`Price each (${currency})`} inputMode="decimal" {...form.field('price')} />
-        <TextField label="Sold on" type="date" {...form.field('soldOn')} />
       </div>
-      <div className="grid grid-cols-2 gap-4">
+      <Fold says={assumed(form.values, bottles)} open={RARE.some((name) => form.fault(name))} className="mb-2">
+        <ToWhom form={form} currency={currency} bottles={bottles} />
+      </Fold>
+    </>
+  );
+}
+
+/** Fields that have their usual answer, and are folded in until somebody wants another. */
+const RARE = ['soldOn', 'buyer', 'email', 'use', 'wash', 'upkeep', 'country', 'language', 'bottle'] as const;
+const USED: Readonly<Record<string, string>> = { daily: 'daily', weekly: 'weekly', occasional: 'now and then' };
+const WASHED: Readonly<Record<string, string>> = { wipe: 'wiped', hand: 'washed by hand', soak: 'left in water' };
+
+/** What is taken for granted of a sale, in a line. */
+function assumed(sale: SaleTyped, bottles: readonly Bottle[]): string {
+  const who = sale.buyer.trim() || 'a buyer who is not named';
+  const bottle = bottles.find((one) => String(one.lotId) === sale.bottle);
+  return [
+    `To ${who}, on ${sale.soldOn}`,
+    `used ${USED[sale.use] ?? sale.use}, ${WASHED[sale.wash] ?? sale.wash}`,
+    `slip in ${LANGUAGE_NAMES[sale.language as keyof typeof LANGUAGE_NAMES] ?? sale.language}`,
+    bottle ? 'a bottle in the box' : 'no bottle in the box',
+  ].join('; ');
+}
+
+/** To whom, how it will be used and washed, the slip's language, and what goes in the box. */
+function ToWhom({ form, currency, bottles }: RowsProps) {
+  return (
+    <>
+      <div className="grid grid-cols-3 gap-4">
+        <TextField label="Sold on" type="date" {...form.field('soldOn')} />
         <TextField
           label="Buyer (may stay empty)"
           {...form.field('buyer')}
@@ -105,14 +134,18 @@ function SaleRows({ form, currency, bottles }: RowsProps) {
       </div>
       <div className="grid grid-cols-3 gap-4">
         <SelectField label="Used" {...form.field('use')}>
-          <option value="daily">daily</option>
-          <option value="weekly">weekly</option>
-          <option value="occasional">now and then</option>
+          {Object.entries(USED).map(([use, says]) => (
+            <option key={use} value={use}>
+              {says}
+            </option>
+          ))}
         </SelectField>
         <SelectField label="Cleaned" {...form.field('wash')}>
-          <option value="wipe">wiped</option>
-          <option value="hand">washed by hand</option>
-          <option value="soak">left in water</option>
+          {Object.entries(WASHED).map(([wash, says]) => (
+            <option key={wash} value={wash}>
+              {says}
+            </option>
+          ))}
         </SelectField>
         <SelectField label="The owner" {...form.field('upkeep')}>
           <option value="re-oils">re-oils</option>

@@ -130,7 +130,6 @@ function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
   ) : (
     <FormSheet
       opens="Hold it"
-      look="quiet"
       title={`Hold ${lot.number}`}
       say="From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page."
       saves="Hold it now"

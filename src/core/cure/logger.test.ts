@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { clockSetRight, readLogger } from '@/core/cure';
+import { clockSetRight, readLogger } from '.';
 import { type LoggerStyle, loggerFile } from '@/devices/practice-logger';
 
 const FROM = Date.parse('2031-03-03T08:00:00Z');
