@@ -1,4 +1,4 @@
-import { beWren, expect, layCloths, MONDAY_MORNING, readyPercent, test } from './shop';
+import { beWren, evenIfEarly, expect, layCloths, MONDAY_MORNING, readyPercent, test } from './shop';
 
 const status = { name: 'Next for hands' } as const;
 
@@ -165,6 +165,7 @@ test('the server is killed between Flooded and Wiped, and nothing is lost', asyn
   await shop.kill();
   // The wipe is done while nothing answers: it stays on the device with its own time.
   await panel.getByRole('button', { name: /Wiped/ }).click();
+  await evenIfEarly(page);
   await expect(panel.getByRole('status')).toContainText('written down on this device');
   await shop.start();
   await expect(panel.getByRole('status')).toContainText('Sent now', { timeout: 20_000 });

@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { beWren, expect, test } from './shop';
+import { beWren, evenIfEarly, expect, test } from './shop';
 
 const strip = { name: 'Next for hands' } as const;
 const panel = { name: 'Record the next action' } as const;
@@ -63,9 +63,11 @@ test('three records at the bench without a network, a reload in between, and bac
   await page.reload();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Flood again');
   await page.getByRole('button', { name: /^Flooded/ }).click();
+  await evenIfEarly(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wipe until dry, turn the cloth');
   await expect(page.getByRole('button', { name: /^Wiped/ })).toBeEnabled();
   await page.keyboard.press('Space');
+  await evenIfEarly(page);
   await expect(page.getByText('3 records wait on this device')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rub in the wax paste');
   await context.setOffline(false);
@@ -198,6 +200,7 @@ test('faults by surface, a photo and the tin on the scale go into the book with 
     .getByRole('region', panel)
     .getByRole('button', { name: /^Flooded/ })
     .click();
+  await evenIfEarly(page);
   const written = page.getByRole('region', book);
   await expect(written).toContainText('dry spots, end grain');
   await expect(written).toContainText(/(59|60)\.\d g/);

@@ -307,6 +307,14 @@ export async function weighTo(page: Page, reading: string): Promise<void> {
   await expect.poll(() => field.evaluateAll((all) => all.every((one) => (one as HTMLInputElement).value === ''))).toBe(true);
 }
 
+/** Answers the question whether it is done so early, where it is asked. */
+export async function evenIfEarly(page: Page): Promise<void> {
+  await page
+    .getByRole('alertdialog')
+    .getByRole('button', { name: /early$/ })
+    .click();
+}
+
 /** Says how the oily cloths lie, and waits until it is kept: an open dialog hides the line behind it, which proves nothing. */
 export async function layCloths(
   page: Page,

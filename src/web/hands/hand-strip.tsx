@@ -61,7 +61,6 @@ export function HandStrip({ actions, cloths, pots, troubles, nowMs: serverNowMs,
   const notices: Notice[] = [
     ...troubles.map(troubleNotice),
     ...clothNotices({ lines: cloths, nowMs, zone }),
-    ...(ready ? [] : [WHO]),
     ...outboxNotices(outbox),
     ...potNotices({ pots, nowMs, zone }),
     ...(call ? [callNotice(call)] : []),
@@ -73,6 +72,9 @@ export function HandStrip({ actions, cloths, pots, troubles, nowMs: serverNowMs,
       ) : (
         <OneLine first={first} count={actions.length} isHere={here !== null} {...hands} />
       )}
+      {ready ? null : (
+        <NoticeRow tone="ask" says="Who is at this device? Touch your initials, then these buttons record for you." />
+      )}
       <Notices of={notices} />
       {isFull ? <LyingCloths lines={cloths} nowMs={nowMs} zone={zone} /> : null}
       <Status told={told} busy={busy} canTakeBack={last !== null} onTakeBack={() => void takeBack()} />
@@ -80,12 +82,6 @@ export function HandStrip({ actions, cloths, pots, troubles, nowMs: serverNowMs,
     </section>
   );
 }
-
-const WHO: Notice = {
-  key: 'who',
-  tone: 'ask',
-  row: <NoticeRow tone="ask" says="Who is at this device? Touch your initials, then these buttons record for you." />,
-};
 
 const callNotice = (call: string): Notice => ({
   key: 'call',

@@ -153,7 +153,8 @@ export function BenchView({
       className={`flex min-h-screen flex-col gap-2 p-3 bench:gap-3 bench:p-5 ${standing === 'at-risk' ? 'border-8 border-late bench:border-[14px]' : ''}`}
     >
       <BenchHead action={action} number={number} />
-      <Notices of={[...troubles.map(troubleNotice), ...clothNotices({ lines: cloths, nowMs, zone }), ...outboxNotices(outbox)]} />
+      <Notices of={[...troubles.map(troubleNotice), ...clothNotices({ lines: cloths, nowMs, zone })]} />
+      <Notices of={outboxNotices(outbox)} />
       {caution ? (
         <Fold className="border-late border-l-8 bg-paper px-4 bench:text-xl" line="strong" says={<>▲ {caution.head}</>}>
           <p className="pb-2">{caution.text}</p>

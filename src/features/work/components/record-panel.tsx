@@ -61,6 +61,8 @@ function readTyped(typed: Typed, zone: string) {
 /** Records the next action of one batch with all that was seen; what is left empty is taken from the estimate and the room's last reading. */
 export function RecordPanel({ action, ...rest }: Props) {
   const [unkept, setUnkept] = useState<Unkept | null>(null);
+  // What became of an act is said while the next one is asked already.
+  const hands = useRecord(rest.nowMs);
   return (
     <>
       {unkept ? (
@@ -76,23 +78,34 @@ export function RecordPanel({ action, ...rest }: Props) {
       ) : null}
       {action ? (
         // What is written for one act is never kept with the next.
-        <Recording key={action.task} action={action} onUnkept={setUnkept} {...rest} />
+        <Recording key={action.task} action={action} onUnkept={setUnkept} hands={hands} {...rest} />
       ) : (
-        <AllDone batchId={rest.batchId} />
+        <AllDone batchId={rest.batchId} told={hands.told?.text ?? ''} />
       )}
     </>
   );
 }
 
 /** Nothing is next: neither the key nor the strip records anything of another batch from here. */
-function AllDone({ batchId }: Pick<Props, 'batchId'>) {
+function AllDone({ batchId, told }: Pick<Props, 'batchId'> & { readonly told: string }) {
   useActsHere([batchId], null);
-  return <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>;
+  return (
+    <>
+      <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>
+      <p role="status" className="font-semibold text-fit">
+        {told}
+      </p>
+    </>
+  );
 }
 
 /** What was written for an act that was recorded without it. */
 type Unkept = { readonly done: string; readonly words: string };
-type ActionProps = Props & { readonly action: HandAction; readonly onUnkept: (unkept: Unkept) => void };
+type ActionProps = Props & {
+  readonly action: HandAction;
+  readonly hands: ReturnType<typeof useRecord>;
+  readonly onUnkept: (unkept: Unkept) => void;
+};
 
 const wordsOf = (typed: Typed, seen: Seen): string =>
   [
@@ -102,12 +115,12 @@ const wordsOf = (typed: Typed, seen: Seen): string =>
   ].join(', ');
 
 function Recording(props: ActionProps) {
-  const { action, nowMs: serverNowMs, zone, geometry, mayPractise, dries, nextLots, onUnkept } = props;
+  const { action, nowMs: serverNowMs, zone, geometry, mayPractise, dries, nextLots, hands, onUnkept } = props;
   const nowMs = useNow(serverNowMs);
   // It is no form of the kit: what it records goes by the device's own queue, with or without a network.
   const [typed, setTyped, letGo] = useDraft<Typed>(`rendle-record-${action.batchId}-${action.task}`, EMPTY);
   const [seen, setSeen] = useState(NOTHING_SEEN);
-  const { busy, told, record, last, takeBack, ask } = useRecord(serverNowMs);
+  const { busy, told, record, last, takeBack, ask } = hands;
   const read = readTyped(typed, zone);
   const change = (part: Partial<Typed>): void => setTyped((now) => ({ ...now, ...part }));
   const write = async (more: Details = {}): Promise<void> => {
@@ -175,7 +188,7 @@ function Recording(props: ActionProps) {
       </p>
       {ask}
       {told?.asks ? (
-        <Button disabled={blocked} onClick={() => void write({ sure: true })}>
+        <Button disabled={blocked} onClick={() => void write({ sure: true, early: true })}>
           It was so: record it
         </Button>
       ) : null}
