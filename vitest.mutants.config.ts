@@ -7,7 +7,7 @@ export default mergeConfig(
   // Instrumented code is several times slower.
   defineConfig({
     test: {
-      include: ['src/core/**/*.test.ts', 'src/cli/calc.test.ts', 'src/solvers/highs.test.ts'],
+      include: ['src/core/**/*.test.ts', 'src/cli/calc.test.ts'],
       setupFiles: ['vitest.mutants.setup.ts'],
       env: { MUTANTS: '1' },
       testTimeout: 180_000,
