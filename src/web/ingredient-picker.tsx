@@ -58,6 +58,15 @@ function optionsFor(
   return { heading: asks, options: value.bought ? [bought, ...choices, ...own] : [...choices, bought, ...own] };
 }
 
+/** What a name typed whole is, without a list: the one thing it can mean. */
+function meant(text: string, ready: readonly ReadyChoice[]): Option | null {
+  const plain = text.trim().toLowerCase();
+  const [own, ...more] = ready.filter((one) => one.name.toLowerCase() === plain);
+  if (own && more.length === 0) return { kind: 'ready', id: own.id, name: own.name, says: '' };
+  const found = plain === '' ? null : identify({ name: text });
+  return found?.ok && found.value.id !== null ? (optionOf(found.value.id)[0] ?? null) : null;
+}
+
 type Props = {
   readonly label: string;
   readonly value: string;
@@ -72,26 +81,29 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
   const shown = findIngredient(value)?.name ?? '';
   const [text, setText] = useState(shown);
   const [unknown, setUnknown] = useState(false);
+  const [missed, setMissed] = useState(false);
   const { heading, options } = optionsFor(text === shown ? '' : text, ready);
   const box = useCombobox<Option>({
     items: [...options],
     inputValue: text,
     itemToString: (option) => option?.name ?? '',
     selectedItem: null,
-    onInputValueChange: ({ inputValue, type }) => {
-      if (type === useCombobox.stateChangeTypes.InputChange) {
-        setText(inputValue);
-        setUnknown(false);
-      }
-    },
-    onSelectedItemChange: ({ selectedItem }) => {
-      if (!selectedItem) return;
-      setUnknown(selectedItem.kind === 'unknown');
-      setText(selectedItem.kind === 'unknown' ? text : selectedItem.name);
-      if (selectedItem.kind === 'ingredient') onPick(selectedItem.id);
-      if (selectedItem.kind === 'ready') onPickReady?.(selectedItem.id);
-    },
+    onSelectedItemChange: ({ selectedItem }) => (selectedItem ? take(selectedItem) : undefined),
   });
+  const take = (option: Option): void => {
+    setMissed(false);
+    setUnknown(option.kind === 'unknown');
+    setText(option.kind === 'unknown' ? text : option.name);
+    if (option.kind === 'ingredient') onPick(option.id);
+    if (option.kind === 'ready') onPickReady?.(option.id);
+  };
+  /** Left without a choice from the list: a name typed whole is taken, what is not understood stays and is said. */
+  const leave = (): void => {
+    const one = meant(text, ready);
+    if (text.trim() === '') setText(shown);
+    else if (one && text !== shown) take(one);
+    else if (text !== shown && !unknown) setMissed(true);
+  };
   const { htmlFor, ...named } = box.getLabelProps();
   return (
     <div className="relative">
@@ -103,9 +115,20 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
         placeholder="Type any of its names"
         {...box.getInputProps({
           onFocus: (event) => event.currentTarget.select(),
-          onBlur: () => (text.trim() === '' || options.length === 0 ? setText(shown) : undefined),
+          onBlur: leave,
+          // At once, so that a scanner or a dictation that is faster than the list loses no letter.
+          onChange: (event) => {
+            setText(event.currentTarget.value);
+            setUnknown(false);
+            setMissed(false);
+          },
         })}
       />
+      {missed ? (
+        <p className="text-sm font-semibold text-late" role="status">
+          ▲ Not chosen yet: take one from the list.
+        </p>
+      ) : null}
       {unknown ? (
         <p className="text-sm font-semibold text-late" role="status">
           ▲ Not an ingredient the house can reckon with. Enter it in the stores as a bought finish, with what its label declares.

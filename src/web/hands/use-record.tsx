@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { type ReactNode, useCallback, useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { type HandAction, pressOf } from '@/core/hands';
 import type { Surface } from '@/core/piece';
 import type { Fault } from '@/core/regimen';
@@ -70,6 +70,68 @@ function useFlush(tell: (change: (now: Told | null) => Told | null) => void): vo
   }, [router, tell]);
 }
 
+/** Whether an act is done so early: asked away from the finger, answered by one touch. */
+function useEarly(): { readonly ask: (action: HandAction, nowMs: number) => Promise<boolean>; readonly question: ReactNode } {
+  const [asked, setAsked] = useState<Asked | null>(null);
+  return {
+    ask: async (action, nowMs) => {
+      const goOn = await new Promise<boolean>((answer) => setAsked({ action, nowMs, answer }));
+      setAsked(null);
+      return goOn;
+    },
+    question: asked ? (
+      <Question
+        title={`${asked.action.done} so early?`}
+        say={`${asked.action.number} ${asked.action.title}. ${riskWords(asked.action, asked.nowMs) ?? ''}`}
+        does={`${asked.action.done} early`}
+        onDo={() => asked.answer(true)}
+        onLeave={() => asked.answer(false)}
+      />
+    ) : null,
+  };
+}
+
+const NOTHING_TO_TAKE_BACK: Told = {
+  tone: 'fault',
+  text: 'Nothing was recorded here that could be taken back. What stands in a coat book is put right there.',
+};
+
+/** Takes back what this tab recorded last, and nothing before it; by the key it is named and asked about first. */
+function useTakeBack(tell: (told: Told) => void, setBusy: (busy: boolean) => void) {
+  const router = useRouter();
+  const last = useLastRecord();
+  const [asks, setAsks] = useState(false);
+  const takeBack = async (): Promise<void> => {
+    setAsks(false);
+    if (!last) return tell(NOTHING_TO_TAKE_BACK);
+    setBusy(true);
+    try {
+      const answer = await undo({ clientId: freshId(), batchId: last.batchId, entry: last.entry, ...(await stamp()) });
+      setLastRecord(null);
+      tell(
+        answer.ok
+          ? { tone: 'done', text: `Taken back: ${answer.value.undone} · ${last.number}` }
+          : { tone: 'fault', text: Object.values(answer.faults).join(' ') },
+      );
+      router.refresh();
+    } catch {
+      tell({ tone: 'fault', text: `The shop did not answer: “${last.says}” of ${last.number} stands. Try again in a moment.` });
+    }
+    setBusy(false);
+  };
+  const question =
+    asks && last ? (
+      <Question
+        title={`Take back “${last.says}” of ${last.number}?`}
+        say="It stays in the coat book, struck through, and what it drew goes back to its lot."
+        does="Take it back"
+        onDo={() => void takeBack()}
+        onLeave={() => setAsks(false)}
+      />
+    ) : null;
+  return { last, takeBack, askTakeBack: (): void => (last ? setAsks(true) : void takeBack()), question };
+}
+
 /** Recording from this device: one touch, kept here until the server has it, and the last one taken back by name. */
 export function useRecord(serverNowMs: number): {
   readonly busy: boolean;
@@ -87,95 +149,37 @@ export function useRecord(serverNowMs: number): {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [told, setTold] = useState<Told | null>(null);
-  const [asked, setAsked] = useState<Asked | null>(null);
-  const last = useLastRecord();
-  const [taking, setTaking] = useState(false);
+  const early = useEarly();
+  const back = useTakeBack(setTold, setBusy);
   useFlush(setTold);
 
-  const record = useCallback(
-    async (action: HandAction, { early = false, ...details }: Details = {}) => {
-      const at = details.at ?? shopClock(serverNowMs);
-      if (!early && details.kind !== 'left-out' && pressOf(action, at) === 'too-early') {
-        const goOn = await new Promise<boolean>((answer) => setAsked({ action, nowMs: at, answer }));
-        setAsked(null);
-        if (!goOn) return false;
-      }
-      setBusy(true);
-      const entry = freshId();
-      const sent = await send({
-        clientId: entry,
-        batchId: action.batchId,
-        number: action.number,
-        says: action.done,
-        task: action.task,
-        ...(await stamp()),
-        clockOffsetMs: clockOffset(),
-        ...details,
-        at: Math.round(at),
-      });
-      if (sent.ok === false) {
-        setBusy(false);
-        setTold({ tone: 'fault', text: Object.values(sent.faults).join(' '), asks: sent.faults.sure !== undefined });
-        // Another tab or device may have been quicker: what stands now is shown.
-        router.refresh();
-        return false;
-      }
-      setTimeout(() => setBusy(false), REST_MS);
-      if (sent.ok === 'waiting')
-        setTold({
-          tone: 'waiting',
-          text: sent.door
-            ? `${action.done} is written down on this device. ${LET_IN}`
-            : `${action.done} is written down on this device and goes to the shop’s file as soon as it answers.`,
-        });
-      else {
-        setLastRecord({ entry, batchId: action.batchId, number: action.number, says: action.done });
-        setTold({ tone: 'done', text: `${action.done} · ${action.number}` });
-        router.refresh();
-      }
-      return true;
-    },
-    [router, serverNowMs],
-  );
-
-  const takeBack = useCallback(async () => {
-    if (!last)
-      return setTold({
-        tone: 'fault',
-        text: 'Nothing was recorded here that could be taken back. What stands in a coat book is put right there.',
-      });
+  const record = async (action: HandAction, { early: isSure = false, ...details }: Details = {}): Promise<boolean> => {
+    const at = details.at ?? shopClock(serverNowMs);
+    const asks = !isSure && details.kind !== 'left-out' && pressOf(action, at) === 'too-early';
+    if (asks && !(await early.ask(action, at))) return false;
     setBusy(true);
-    const answer = await undo({ clientId: freshId(), batchId: last.batchId, entry: last.entry, ...(await stamp()) });
-    setBusy(false);
-    setLastRecord(null);
-    setTold(
-      answer.ok
-        ? { tone: 'done', text: `Taken back: ${answer.value.undone} · ${last.number}` }
-        : { tone: 'fault', text: Object.values(answer.faults).join(' ') },
-    );
+    const entry = freshId();
+    const { batchId, number, done, task } = action;
+    const said = { clientId: entry, batchId, number, says: done, task };
+    const sent = await send({ ...said, ...(await stamp()), clockOffsetMs: clockOffset(), ...details, at: Math.round(at) });
+    if (sent.ok === false) {
+      setBusy(false);
+      setTold({ tone: 'fault', text: Object.values(sent.faults).join(' '), asks: sent.faults.sure !== undefined });
+      // Another tab or device may have been quicker: what stands now is shown.
+      router.refresh();
+      return false;
+    }
+    setTimeout(() => setBusy(false), REST_MS);
+    if (sent.ok === 'waiting') {
+      const then = sent.door ? `. ${LET_IN}` : ' and goes to the shop’s file as soon as it answers.';
+      setTold({ tone: 'waiting', text: `${done} is written down on this device${then}` });
+      return true;
+    }
+    setLastRecord({ entry, batchId, number, says: done });
+    setTold({ tone: 'done', text: `${done} · ${number}` });
     router.refresh();
-  }, [router, last]);
-
-  const askTakeBack = (): void => (last ? setTaking(true) : void takeBack());
-  const ask = asked ? (
-    <Question
-      title={`${asked.action.done} so early?`}
-      say={`${asked.action.number} ${asked.action.title}. ${riskWords(asked.action, asked.nowMs) ?? ''}`}
-      does={`${asked.action.done} early`}
-      onDo={() => asked.answer(true)}
-      onLeave={() => asked.answer(false)}
-    />
-  ) : taking && last ? (
-    <Question
-      title={`Take back “${last.says}” of ${last.number}?`}
-      say="It stays in the coat book, struck through, and what it drew goes back to its lot."
-      does="Take it back"
-      onDo={() => {
-        setTaking(false);
-        void takeBack();
-      }}
-      onLeave={() => setTaking(false)}
-    />
-  ) : null;
-  return { busy, told, record, last, takeBack, askTakeBack, ask };
+    return true;
+  };
+  const { last, takeBack, askTakeBack } = back;
+  return { busy, told, record, last, takeBack, askTakeBack, ask: early.question ?? back.question };
 }
