@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ingredientOf } from '@/core/material';
-import { blend, fill, running, sameBlend } from '.';
+import { blend, correct, fill, gather, running, sameBlend } from '.';
 import { maxDwell } from './nature';
 
 const shares = (parts: Readonly<Record<string, number>>) =>
@@ -124,5 +124,79 @@ describe('the heat of a blend', () => {
     };
     expect(heat({ beeswax: 1, 'mineral-oil': 4, 'citrus-solvent': 1 })).toBe('two-stage');
     expect(heat({ beeswax: 1, 'mineral-oil': 4, 'shellac-solution': 1, 'citrus-solvent': 1 })).not.toBe('two-stage');
+  });
+});
+
+describe('lots for a pot', () => {
+  const lot = (id: number, leftG: number, bestBefore: string | null = null, ingredient = 'beeswax') => ({
+    id,
+    ingredient,
+    leftG,
+    bestBefore,
+  });
+  const takes = (needG: number, ...lots: ReturnType<typeof lot>[]) => {
+    const [found] = gather({ beeswax: needG }, lots);
+    return [...(found?.takes ?? []).map((one) => [one.lotId, one.grams]), found?.shortG];
+  };
+  it('are drawn the earliest best-before first, split where one is not enough, undated ones last', () => {
+    expect(takes(100, lot(1, 60), lot(2, 80, '2031-09-01'), lot(3, 30, '2031-05-01'))).toEqual([[3, 30], [2, 70], 0]);
+    expect(takes(150, lot(1, 60), lot(2, 80, '2031-09-01'), lot(3, 30, '2031-05-01'))).toEqual([[3, 30], [2, 80], [1, 40], 0]);
+    expect(takes(50, lot(7, 60), lot(2, 80))).toEqual([[2, 50], 0]);
+  });
+  it('are of that ingredient, hold something, and say what is short', () => {
+    expect(takes(100, lot(1, 0), lot(2, 70), lot(3, 500, null, 'mineral-oil'))).toEqual([[2, 70], 30]);
+    expect(takes(100)).toEqual([100]);
+    expect(takes(70, lot(2, 70), lot(3, 70))).toEqual([[2, 70], 0]);
+    expect(takes(0, lot(2, 70))).toEqual([0]);
+  });
+});
+
+describe('a pot that must be poured hotter than a line can take', () => {
+  const of = (parts: Readonly<Record<string, number>>) => {
+    const made = blend({
+      lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
+      basis: 'mass',
+      make: { massG: 100 },
+    });
+    if (!made.ok) throw new Error(made.issues[0]?.code);
+    return made.value;
+  };
+  it('is in conflict only where it is heated, and its pour lies above the ceiling', () => {
+    const soft = of({ beeswax: 1, 'mineral-oil': 4 });
+    expect([soft.heat, soft.heatConflict, (soft.pourC ?? 0) < (soft.holdMaxC ?? 0)]).toEqual(['water-bath', false, true]);
+    const hard = of({ 'carnauba-wax': 6, beeswax: 1, 'mineral-oil': 1 });
+    expect(hard.heatConflict).toBe((hard.pourC ?? 0) > (hard.holdMaxC ?? 999));
+    expect(hard.heatConflict).toBe(true);
+    // Nothing is warmed: nothing can be too hot.
+    expect([of({ 'tung-oil': 1, 'citrus-solvent': 1 }).heatConflict, of({ 'mineral-oil': 1 }).heatConflict]).toEqual([
+      false,
+      false,
+    ]);
+  });
+});
+
+describe('a concentrate let down', () => {
+  const code = (
+    target: Readonly<Record<string, number>>,
+    fractions: Readonly<Record<string, number>> = { 'tung-oil': 0.8, beeswax: 0.2 },
+  ) => {
+    const found = correct({ mode: 'let-down', concentrateG: 400, fractions, target });
+    return found.ok
+      ? Object.values(found.value).map((one) => (typeof one === 'number' ? Number(one.toFixed(6)) : one))
+      : found.issues[0]?.code;
+  };
+  it('takes the one solvent it lacks, and keeps the rest in proportion', () => {
+    expect(code({ 'tung-oil': 0.6, beeswax: 0.15, 'citrus-solvent': 0.25 })).toEqual(['citrus-solvent', 133.333333, 533.333333]);
+    expect(code({ 'tung-oil': 0.55, beeswax: 0.2, 'citrus-solvent': 0.25 })).toBe('not-in-proportion');
+    expect(code({ 'citrus-solvent': 1 })).toBe('not-in-proportion');
+  });
+  it('is no other blend: nothing that stays, nothing that is in it, not two at once', () => {
+    expect(code({ 'tung-oil': 0.6, beeswax: 0.15, 'mineral-oil': 0.25 })).toBe('not-one-volatile');
+    expect(code({ 'tung-oil': 0.8, beeswax: 0.2 })).toBe('not-one-volatile');
+    expect(code({ 'tung-oil': 0.6, beeswax: 0.15, 'citrus-solvent': 0.15, turpentine: 0.1 })).toBe('not-one-volatile');
+    expect([code({ 'tung-oil': 0.6, 'citrus-solvent': 0.25 }), code({ 'tung-oil': 1 }, { 'tung-oil': 0.9 })]).toEqual([
+      'fractions-sum',
+      'fractions-sum',
+    ]);
   });
 });
