@@ -35,6 +35,9 @@ describe('words', () => {
       decimal: '1.0',
       why: 'a fuel',
       may: 'Tung oil',
+      parts: 3,
+      lines: 2,
+      word: 'honey',
     };
     for (const words of [sayIssue({ code, path: '', with: bounds })]) {
       expect(words).toMatch(/^[A-Z“0-9].*[.?]$/);
