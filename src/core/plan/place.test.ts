@@ -52,6 +52,30 @@ describe('the starts of a chain that ends at a minute', () => {
     const past = [job('coat', { fixed: { start: 0, end: 5, by: 0 }, most: 20 }), ...jobs.slice(1)];
     expect(trace(past, 'early')).toEqual([0, 130, 200]);
   });
+  it('take the nearer of two stretches, and of two alike the earlier', () => {
+    const split = {
+      reach: [
+        [[0, 1000]],
+        [
+          [0, 100],
+          [140, 1000],
+        ],
+        [[0, 1000]],
+      ],
+      rooms: [null, null, null],
+      blockedAt: null,
+    };
+    const wipeAt = (ideal: number) => {
+      const some = [
+        job('coat', { ideal, fixed: { start: 40, end: 55, by: 0 } }),
+        job('wipe', { least: 10, ideal: 20, most: 160 }),
+        job('wax'),
+      ];
+      return traceTo(batch(some), split as unknown as Parameters<typeof traceTo>[1], 200, 'ideal')[1];
+    };
+    // Between 55 and 155 the wipe may come until 100 and again from 140.
+    expect([wipeAt(20), wipeAt(60), wipeAt(65), wipeAt(75), wipeAt(95)]).toEqual([75, 100, 100, 140, 150]);
+  });
   it('wait only where there is room', () => {
     // The coat ends and the wipe begins within one stretch of room.
     const rooms = [
@@ -97,6 +121,17 @@ describe('what is past its window already', () => {
       ],
       [],
     ]);
+  });
+  it('is given to hands that are here to its end', () => {
+    const by = (open0: readonly [number, number], busy0: readonly [number, number]) => {
+      const board: ShopBoard = { ...shop(), open: [[open0], [[50, 200]]], busy: [[busy0], []] };
+      return settleLate([late()], board)[0]?.jobs[1]?.fixed;
+    };
+    // The first go home at 60, in the middle of it; at 70 they would see it out.
+    expect(by([0, 60], [0, 45])).toEqual({ start: 50, end: 70, by: 1 });
+    expect(by([0, 70], [0, 50])).toEqual({ start: 50, end: 70, by: 0 });
+    // They are busy again within it.
+    expect(by([0, 90], [0, 60])).toEqual({ start: 50, end: 70, by: 1 });
   });
   it('stays as it is where nobody is there long enough, or all is done', () => {
     const board = shop();

@@ -65,10 +65,20 @@ describe('the slack of a step', () => {
   it('is none where a person holds the step, or it stands outside the hours', () => {
     const held = slack({ ...INPUT, pins: [{ batch: 'spoons', step: 'coat', startAt: '2031-03-03T09:30' }] });
     expect([held['spoons coat'], held['boards coat']]).toEqual(['09:30', '08:45']);
+    const wipe = slack({ ...INPUT, pins: [{ batch: 'boards', step: 'wipe', startAt: '2031-03-03T10:15' }] });
+    expect([wipe['boards wipe'], wipe['boards coat']]).toEqual(['10:15', '08:45']);
     const fixed = [{ batch: 'boards', step: 'coat', startAt: '2031-03-03T08:30', endAt: '2031-03-03T09:00', by: 'wren' }];
-    expect(slack({ ...INPUT, fixed })).toMatchObject({ 'boards coat': '08:30', 'boards wipe': '11:00' });
+    expect(slack({ ...INPUT, fixed })).toMatchObject({ 'boards coat': '08:30', 'boards wipe': '11:00', 'spoons coat': '09:45' });
     const late = { ...PLAN, batches: [{ id: 'bowls', steps: [step('sand', '12:45', '13:15', 'ines')] }] } as unknown as Feasible;
     expect(slack(INPUT, late)['bowls sand']).toBe('12:45');
+  });
+  it('counts the hands’ next job by the clock, however the batches are listed, and one that begins as it ends', () => {
+    const [boards, spoons, bowls] = PLAN.batches;
+    const later = { id: 'bowls', steps: [step('sand', '15:00', '15:30', 'wren')] };
+    expect(slack(INPUT, { ...PLAN, batches: [later, spoons, boards] } as unknown as Feasible)['spoons coat']).toBe('09:45');
+    const close = { id: 'bowls', steps: [step('sand', '10:00', '10:10', 'wren')] };
+    expect(slack(INPUT, { ...PLAN, batches: [spoons, close] } as unknown as Feasible)['spoons coat']).toBe('09:30');
+    expect(slack(INPUT, { ...PLAN, batches: [bowls, spoons] } as unknown as Feasible)['spoons coat']).toBe('15:30');
   });
   it('does not count a job that takes no time as one', () => {
     const touch = {
