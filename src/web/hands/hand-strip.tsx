@@ -46,8 +46,9 @@ export function HandStrip({ actions, cloths, pots, troubles, nowMs: serverNowMs,
   useKeys({
     takeBack: askTakeBack,
     record: () => {
+      if (!ready) return false;
       if (here) return here.record ? here.record() : false;
-      if (!first || first.outcome || busy || !ready) return false;
+      if (!first || first.outcome || busy) return false;
       void record(first);
     },
   });

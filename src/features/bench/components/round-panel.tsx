@@ -41,7 +41,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
   const inHand = actions.filter((one) => chosen.includes(one.batchId));
   const groups = [...new Set(inHand.map((one) => one.done))].map((done) => inHand.filter((one) => one.done === done));
   const recordAll = async (group: readonly HandAction[]): Promise<void> => {
-    // Whether it is too early is asked once for all of them, at the earliest.
+    // Whether it is too early is asked once for all of them, of the one that is so the most.
     const byStart = [...group].sort((a, b) => (b.earliestMs ?? 0) - (a.earliestMs ?? 0));
     for (const [index, action] of byStart.entries()) {
       const stored = await record(action, { early: index > 0 });

@@ -13,8 +13,8 @@ import { SelectField, TextField } from '@/ui/field';
 import { MomentField } from '@/ui/moment-field';
 import { useDraft } from '@/ui/draft';
 import { useNow } from '@/ui/now';
-import { type SmallPhoto, smallPhoto } from './small-photo';
-import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
+import { LookOver, NOTHING_SEEN, type Seen } from './look-over';
+import { faultsIn } from './surface-list';
 import { TinScale } from './tin-scale';
 import { RecordButtons } from '@/web/hands/record-buttons';
 import { type Details, useRecord } from '@/web/hands/use-record';
@@ -43,8 +43,6 @@ type Props = {
 };
 
 type Typed = typeof EMPTY;
-type Seen = { readonly surfaces: SeenOn; readonly photo: SmallPhoto | null };
-const NOTHING_SEEN: Seen = { surfaces: {}, photo: null };
 
 /** What is typed beside an act, and what was understood of it. */
 function readTyped(typed: Typed, zone: string) {
@@ -326,54 +324,6 @@ function RanOut({ lot, nextLots, typed, fault, onChange }: RanOutProps) {
           inputMode="decimal"
         />
       </div>
-    </Fold>
-  );
-}
-
-type LookProps = {
-  readonly action: HandAction;
-  readonly geometry: Geometry;
-  readonly dries: boolean;
-  readonly seen: Seen;
-  /** From what it is by then: a photo is read while surfaces are looked over. */
-  readonly onChange: (next: (now: Seen) => Seen) => void;
-};
-
-/** Looked over: what is amiss on which surface, and a photo. */
-function LookOver({ action, geometry, dries, seen, onChange }: LookProps) {
-  const { surfaces, photo } = seen;
-  const [fault, setFault] = useState('');
-  const take = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    const small = await smallPhoto(file);
-    onChange((now) => ({ ...now, photo: small }));
-    setFault(small ? '' : 'This cannot be read as a picture. Try another.');
-  };
-  return (
-    <Fold
-      className="mb-3"
-      says={
-        <>
-          Look it over: surfaces, faults, photo
-          {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
-          {photo ? ', photo ready' : ''}
-        </>
-      }
-    >
-      <SurfaceList
-        geometry={geometry}
-        name={action.title}
-        seen={surfaces}
-        dries={dries}
-        onChange={(next) => onChange((now) => ({ ...now, surfaces: next }))}
-      />
-      <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
-        <span className="font-semibold">Photo</span>
-        <input type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
-        {/* biome-ignore lint/performance/noImgElement: a picture of this device, not yet anywhere else */}
-        {photo ? <img src={photo.shown} alt="What will be kept" className="h-20" /> : null}
-        {fault ? <span className="font-semibold text-late">▲ {fault}</span> : null}
-      </label>
     </Fold>
   );
 }
