@@ -42,6 +42,12 @@ const say = (task: string, minutes: number, more: Partial<Report> = {}) => {
 };
 const said = (result: { readonly ok: boolean; readonly issues?: readonly { readonly code: string }[] }): string =>
   result.ok ? 'ok' : (result.issues?.[0]?.code ?? '');
+const takenBack = (clientId: string, deviceSequence: number) =>
+  undoLast(
+    db,
+    { clientId, batchId, device: 'tablet-1', deviceSequence, entry: lastEntryOf(db, batchId, at(clock)) },
+    byAt(clock),
+  );
 const todo = () => progressOfBatch(batch()).progress.rest.map((task) => task.key);
 const oil = () => batch().materials.oil?.id ?? 0;
 const last = (slot: string, more: Partial<Parameters<typeof thatWasTheLast>[1]> = {}) =>
@@ -223,15 +229,7 @@ describe('a lot', () => {
     expect([leftOf(db, first), leftOf(db, nextOil)]).toEqual([expect.closeTo(0, 9), expect.closeTo(other - 80, 9)]);
     // Taken back, both have it again, and the first one is in hand.
     clock = 252;
-    expect(
-      said(
-        undoLast(
-          db,
-          { clientId: 'undo-it-1', batchId, device: 'tablet-1', deviceSequence: 6, entry: lastEntryOf(db, batchId, at(252)) },
-          byAt(252),
-        ),
-      ),
-    ).toBe('ok');
+    expect(said(takenBack('undo-it-1', 6))).toBe('ok');
     expect([leftOf(db, first), leftOf(db, nextOil)]).toEqual([expect.closeTo(held, 9), expect.closeTo(other, 9)]);
   });
   it('from before it was there, or a batch from before it began, is asked about once', () => {
@@ -338,8 +336,7 @@ describe('any run of coats, strikes, additions and lots', () => {
               }),
               byAt(clock),
             );
-          if (act === 3)
-            undoLast(db, { clientId: `run-undo-${i}`, ...who, entry: lastEntryOf(db, batchId, at(clock)) }, byAt(clock));
+          if (act === 3) takenBack(`run-undo-${i}`, i);
           if (act === 4) more('oil', of % 2 ? lotId : null);
           if (act === 5) last('oil', { clientId: `run-last-${i}` });
           if (act === 6) takeWay(db, { clientId: `run-way-${i}`, batchId, way: 'rewet-spots' }, byAt(clock));
