@@ -323,7 +323,6 @@ describe('any run of coats, strikes, additions and lots', () => {
           clock += 24 * HOUR;
           const next = progressOfBatch(batch()).progress.next?.task;
           const lotId = lots[of % lots.length] as number;
-          const who = { batchId, device: 'tablet-1', deviceSequence: i };
           if (act <= 2 && next)
             recordEntry(
               db,
