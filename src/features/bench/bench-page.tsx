@@ -1,3 +1,4 @@
+import { lookOf } from '@/web/drawing/look';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { findBatchId } from '@/data/work/batch';
@@ -18,6 +19,7 @@ export async function BenchPage({ number }: { readonly number: string }) {
   return (
     <BenchView
       action={found?.action ?? null}
+      look={found ? lookOf(found.batch.design.geometry, found.batch.species.id) : null}
       ahead={aheadOf(found?.standing.progress.rest ?? [])}
       number={number}
       nowMs={nowMs}

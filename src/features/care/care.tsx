@@ -1,3 +1,5 @@
+import { PieceSign } from '@/web/drawing/piece-sign';
+import { lookOf } from '@/web/drawing/look';
 import 'server-only';
 import { dateOf, daysBetween, groupBy } from '@/core/quantity';
 import { unseenReports } from '@/data/care/owners';
@@ -7,7 +9,6 @@ import type { Db } from '@/data/db';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { Ring } from '@/ui/ring';
 import { longDate } from '@/ui/when';
 import { allLots } from '@/data/stores/queries';
 import { session } from '@/web/session';
@@ -121,7 +122,14 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
       <ul>
         {forSale.map(({ batch, left }) => (
           <li key={batch.id} className="flex flex-wrap items-center gap-4 border-rule border-t py-2">
-            <Ring facts={releasedRing(batch)} seed={batch.id} size={44} title={batch.number} />
+            <PieceSign
+              look={lookOf(batch.design.geometry, batch.species.id)}
+              facts={releasedRing(batch)}
+              seed={batch.id}
+              size={44}
+              title={batch.number}
+              count={left}
+            />
             <span className="reading font-semibold">{batch.number}</span>
             <span className="grow">
               {titleOf(batch)}, {left} left
@@ -181,7 +189,13 @@ function SoldBatch({ db, rows, today, nowMs, search }: Around & { readonly rows:
       lineClass="flex-wrap gap-4 py-1"
       says={
         <>
-          <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={batch.number} />
+          <PieceSign
+            look={lookOf(batch.design.geometry, batch.species.id)}
+            facts={releasedRing(batch)}
+            seed={batch.id}
+            size={36}
+            title={batch.number}
+          />
           <span className="reading font-semibold">{batch.number}</span>
           <span className="grow">
             {woodenName(batch)}, {rows.length} {rows.length === 1 ? 'piece' : 'pieces'}
@@ -213,7 +227,15 @@ function PieceTable({ id, db, rows, today, nowMs, search, folded = false }: Piec
         const batch = folded ? null : loadBatch(db, one.batchId, nowMs);
         return (
           <span className="flex items-center gap-3 py-1.5">
-            {batch ? <Ring facts={releasedRing(batch)} seed={batch.id} size={36} title={one.number} /> : null}
+            {batch ? (
+              <PieceSign
+                look={lookOf(batch.design.geometry, batch.species.id)}
+                facts={releasedRing(batch)}
+                seed={batch.id}
+                size={36}
+                title={one.number}
+              />
+            ) : null}
             {tagOf(one, one)}
           </span>
         );

@@ -1,3 +1,5 @@
+import { PieceSign } from '@/web/drawing/piece-sign';
+import { lookOf } from '@/web/drawing/look';
 import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
@@ -10,7 +12,6 @@ import { type CureStanding, type BatchStanding, standingOfBatch } from '@/data/w
 import { CHECK_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate, dayMonth } from '@/ui/when';
 import { ReadingForm } from './components/reading-form';
 import { session } from '@/web/session';
@@ -34,7 +35,13 @@ export async function CurePage({ number }: { readonly number: string }) {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-center gap-6">
-        <Ring facts={standing.ring} seed={batch.id} size={96} title={batch.number} />
+        <PieceSign
+          look={lookOf(batch.design.geometry, batch.species.id)}
+          facts={standing.ring}
+          seed={batch.id}
+          size={96}
+          title={batch.number}
+        />
         <div className="grow">
           <p className="reading font-semibold">{batch.number}</p>
           <h1>{titleOf(batch)}</h1>

@@ -1,3 +1,6 @@
+import { piecesIn } from '@/data/work/batch';
+import { PieceSign } from '@/web/drawing/piece-sign';
+import { lookOf } from '@/web/drawing/look';
 import type { CureStanding, BatchStanding } from '@/data/work/standing';
 import type { Batch } from '@/data/work/batch';
 import type { Advice } from './elsewhere';
@@ -6,7 +9,6 @@ import { say, instantOf, MS_PER_MINUTE } from '@/core/quantity';
 import { lastReading, places, type Place } from '@/data/shop/queries';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate, longDate } from '@/ui/when';
 import { FileSheet } from '@/web/file-sheet';
 import { ReadingForm } from './components/reading-form';
@@ -167,9 +169,16 @@ function CuringItem({ batch, standing, cure, nowMs, zone }: CuringRow & { readon
     <li className="border-rule border-t">
       <Link
         href={`/cure/${batch.number}`}
-        className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[4.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
+        className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[7.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
       >
-        <Ring facts={standing.ring} seed={batch.id} size={64} title={batch.number} />
+        <PieceSign
+          look={lookOf(batch.design.geometry, batch.species.id)}
+          facts={standing.ring}
+          seed={batch.id}
+          size={56}
+          title={batch.number}
+          count={piecesIn(batch).length}
+        />
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
           <span className="block text-sm text-soft">

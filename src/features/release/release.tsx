@@ -1,3 +1,5 @@
+import { PieceSign } from '@/web/drawing/piece-sign';
+import { lookOf } from '@/web/drawing/look';
 import type { Db } from '@/data/db';
 import type { ComponentProps } from 'react';
 import { handlesWet } from '@/core/regimen';
@@ -18,7 +20,6 @@ import { CONTACT_WORDS, DRYING_WORDS, gateName, noticesInWords, ORIGIN_WORDS, US
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
-import { Ring } from '@/ui/ring';
 import { clockTime, fullDate } from '@/ui/when';
 import { SellForm } from './components/sell-form';
 import { session } from '@/web/session';
@@ -254,7 +255,13 @@ function Head({ db, batch, standing, notForFood }: HeadProps) {
   const { allergens, undeclared } = contentsOf(batch);
   return (
     <div className="mb-4 flex flex-wrap items-center gap-6">
-      <Ring facts={standing.ring} seed={batch.id} size={96} title={batch.number} />
+      <PieceSign
+        look={lookOf(batch.design.geometry, batch.species.id)}
+        facts={standing.ring}
+        seed={batch.id}
+        size={96}
+        title={batch.number}
+      />
       <div className="grow">
         <p className="reading font-semibold">{batch.number}</p>
         <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : `Fit to sell? ${titleOf(batch)}`}</h1>

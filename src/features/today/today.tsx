@@ -1,6 +1,7 @@
+import { lookOf } from '@/web/drawing/look';
 import 'server-only';
 import { roomTaken } from '@/core/piece';
-import { dateOf, say } from '@/core/quantity';
+import { dateOf, MS_PER_MINUTE, say } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
 import { allPins } from '@/data/plan/pins';
 import { lastReading, people as allPeople, places, type Place, shopHours } from '@/data/shop/queries';
@@ -12,7 +13,11 @@ import { openNotices } from '@/data/facts/facts';
 import { session } from '@/web/session';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';
-import { Rack, type Shelf } from './components/rack';
+import { type Cooling, Rack, type Shelf } from './components/rack';
+import { RingLegend } from '@/web/drawing/ring-legend';
+import { COOLS_MIN, openJars } from '@/data/pour/queries';
+import { decidedBatchIds } from '@/data/work/batch';
+import type { Db } from '@/data/db';
 import { pegsOf } from './pegs';
 import { type OpenBatch, shopNow, titleOf } from '@/web/hands/open-batches';
 import { week } from './week';
@@ -32,6 +37,23 @@ function roomWords(place: Place, standing: readonly OpenBatch[]): { readonly roo
   const room = unit === 'batches' ? `${used} of ${place.capacity}` : `${amount(used)} of ${amount(place.capacity)} ${short}`;
   return { room, overfull: used > place.capacity + 1e-9 };
 }
+
+/** Filled jars that stand open until they are cold. */
+const coolingNow = (db: Db, nowMs: number, zone: string): Cooling[] =>
+  openJars(db).map(({ pourId, number, filledAt }) => {
+    const [opaqueMs, lidMs] = [COOLS_MIN.opaque, COOLS_MIN.lid].map((min) => filledAt + min * MS_PER_MINUTE);
+    return {
+      pourId,
+      number,
+      set: (nowMs - filledAt) / (COOLS_MIN.opaque * MS_PER_MINUTE),
+      says:
+        nowMs < (opaqueMs ?? 0)
+          ? `clear until ${clockTime(opaqueMs ?? 0, zone, nowMs)}`
+          : nowMs < (lidMs ?? 0)
+            ? `lid from ${clockTime(lidMs ?? 0, zone, nowMs)}`
+            : 'cold: lid on',
+    };
+  });
 
 /** Today: the rack as it stands, and the hand-work of the coming week on the shop's hours. */
 export async function Today({ look }: { readonly look: TodayLook }) {
@@ -61,6 +83,8 @@ export async function Today({ look }: { readonly look: TodayLook }) {
             number: batch.number,
             title: titleOf(batch),
             ring: standing.ring,
+            look: lookOf(batch.design.geometry, batch.species.id),
+            count: piecesIn(batch).length,
           })),
       };
     });
@@ -87,7 +111,8 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         <h1>On the rack</h1>
         <Filters look={look} crew={crew.map((one) => one.initials)} places={all} />
       </div>
-      <Rack shelves={shelves} />
+      <Rack shelves={shelves} cooling={coolingNow(db, nowMs, shop.zone)} />
+      <RingLegend open={decidedBatchIds(db).length === 0 && open.length > 0} />
       {open.length > 0 ? (
         <MoveRing
           batches={open.map(({ batch }) => ({ id: batch.id, number: batch.number, title: titleOf(batch) }))}

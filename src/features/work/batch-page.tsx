@@ -1,3 +1,5 @@
+import { PieceSign } from '@/web/drawing/piece-sign';
+import { lookOf } from '@/web/drawing/look';
 import type { Db } from '@/data/db';
 import 'server-only';
 import { learnedA0 } from '@/data/cure/learned';
@@ -10,13 +12,12 @@ import { needsLeft } from '@/core/cost';
 import { say, formatMoney } from '@/core/quantity';
 import { noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { people, places } from '@/data/shop/queries';
-import { type Batch, findBatchId, loadBatch, tagOf } from '@/data/work/batch';
+import { type Batch, findBatchId, loadBatch, tagOf, piecesIn } from '@/data/work/batch';
 import { movesOf, sourceOf } from '@/data/work/split';
 import { estimatedGrams } from '@/data/work/record';
 import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
-import { Ring } from '@/ui/ring';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { session } from '@/web/session';
 import { openBatches, titleOf, type OpenBatch } from '@/web/hands/open-batches';
@@ -121,7 +122,14 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
   const ends = open?.plan?.feasible ? open.plan.endsMs : null;
   return (
     <div className="mb-4 flex flex-wrap items-center gap-6">
-      <Ring facts={standing.ring} seed={batch.id} size={112} title={batch.number} />
+      <PieceSign
+        look={lookOf(batch.design.geometry, batch.species.id)}
+        facts={standing.ring}
+        seed={batch.id}
+        size={104}
+        title={batch.number}
+        count={piecesIn(batch).length}
+      />
       <div className="grow">
         <p className="reading text-lg font-semibold">{batch.number}</p>
         <h1>{titleOf(batch)}</h1>

@@ -1,10 +1,11 @@
+import { PieceSign } from '@/web/drawing/piece-sign';
+import { lookOf } from '@/web/drawing/look';
 import 'server-only';
 import { Link } from '@/ui/link';
-import { decidedBatchIds, loadBatch } from '@/data/work/batch';
+import { decidedBatchIds, loadBatch, piecesIn } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import type { Db } from '@/data/db';
-import { Ring } from '@/ui/ring';
 import { dayAndDate, fullDate } from '@/ui/when';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
@@ -25,7 +26,13 @@ const decidedColumns = (db: Db, nowMs: number, zone: string): readonly Column<{ 
       const { release } = batch;
       return (
         <Link href={`/release/${batch.number}`} className="flex items-center gap-4 py-2 no-underline hover:underline">
-          <Ring facts={standingOfBatch(db, batch, nowMs).ring} seed={batch.id} size={40} title={batch.number} />
+          <PieceSign
+            look={lookOf(batch.design.geometry, batch.species.id)}
+            facts={standingOfBatch(db, batch, nowMs).ring}
+            seed={batch.id}
+            size={40}
+            title={batch.number}
+          />
           <span className="reading w-20 font-semibold">{batch.number}</span>
           <span className="grow">{titleOf(batch)}</span>
           <span className="text-soft">
@@ -103,9 +110,16 @@ function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: Batch
     <li className="border-rule border-t">
       <Link
         href={`/work/${batch.number}`}
-        className="grid items-center gap-x-5 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1fr)_9rem]"
+        className="grid items-center gap-x-5 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[7rem_minmax(0,1fr)_minmax(0,1fr)_9rem]"
       >
-        <Ring facts={standing.ring} seed={batch.id} size={56} title={batch.number} />
+        <PieceSign
+          look={lookOf(batch.design.geometry, batch.species.id)}
+          facts={standing.ring}
+          seed={batch.id}
+          size={52}
+          title={batch.number}
+          count={piecesIn(batch).length}
+        />
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
           <span className="block text-sm text-soft">

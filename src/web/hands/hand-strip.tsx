@@ -1,5 +1,7 @@
 'use client';
 
+import type { PieceLook } from '../drawing/look';
+import { PieceSign } from '../drawing/piece-sign';
 import { usePathname } from 'next/navigation';
 import type { HandAction } from '@/core/hands';
 import { Button } from '@/ui/button';
@@ -20,6 +22,8 @@ import { outboxNotices, useOutbox } from './waiting-records';
 
 type Props = {
   readonly actions: readonly HandAction[];
+  /** How the pieces of the first ones look, by their batch. */
+  readonly looks: Readonly<Record<number, PieceLook>>;
   readonly cloths: readonly ClothLine[];
   readonly pots: readonly PotClock[];
   /** What is wrong in the shop and burns. */
@@ -33,7 +37,7 @@ type Props = {
  * Across the top of every screen: what hands must do next. On Today the next three, each with its window and its button; elsewhere one
  * line. Below it, in one line, what else wants a person.
  */
-export function HandStrip({ actions, cloths, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
+export function HandStrip({ actions, looks, cloths, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
   const isFull = usePathname() === '/';
   const here = useHere();
@@ -69,7 +73,7 @@ export function HandStrip({ actions, cloths, pots, troubles, nowMs: serverNowMs,
   return (
     <section aria-label="Next for hands" className="no-print border-ink border-b-2 bg-paper">
       {isFull ? (
-        <Three actions={actions} {...hands} />
+        <Three actions={actions} looks={looks} {...hands} />
       ) : (
         <OneLine first={first} count={actions.length} isHere={here !== null} {...hands} />
       )}
@@ -102,7 +106,7 @@ type Hands = {
 };
 
 /** The next three, the first alone on a phone. */
-function Three({ actions, ...hands }: Hands & Pick<Props, 'actions'>) {
+function Three({ actions, looks, ...hands }: Hands & Pick<Props, 'actions' | 'looks'>) {
   if (actions.length === 0)
     return (
       <p className="p-4 text-soft">Nothing waits for hands. Start a batch under Work, and its steps stand here in their time.</p>
@@ -111,18 +115,20 @@ function Three({ actions, ...hands }: Hands & Pick<Props, 'actions'>) {
     <ol className="grid grid-cols-1 divide-y divide-rule bench:grid-cols-3 bench:divide-x bench:divide-y-0">
       {actions.slice(0, 3).map((action, index) => (
         <li key={`${action.batchId}-${action.task}`} className={index > 0 ? 'hidden bench:block' : ''}>
-          <Hand action={action} {...hands} />
+          <Hand action={action} look={looks[action.batchId]} {...hands} />
         </li>
       ))}
     </ol>
   );
 }
 
-function Hand({ action, nowMs, zone, busy, onRecord }: Hands & { readonly action: HandAction }) {
+type HandProps = Hands & { readonly action: HandAction; readonly look: PieceLook | undefined };
+
+function Hand({ action, look, nowMs, zone, busy, onRecord }: HandProps) {
   return (
     <div className="flex h-full flex-col gap-2 px-3 py-3">
       <Link href={`/work/${action.number}`} className="flex items-center gap-3 no-underline hover:underline">
-        <Ring facts={action.ring} seed={action.batchId} size={46} title={action.number} />
+        {look ? <PieceSign look={look} facts={action.ring} seed={action.batchId} size={46} title={action.number} /> : null}
         <span className="min-w-0">
           <span className="block font-semibold leading-5">{nameOf(action)}</span>
           <span className="block truncate text-sm text-soft">

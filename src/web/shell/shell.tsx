@@ -1,3 +1,4 @@
+import { lookOf } from '../drawing/look';
 import 'server-only';
 import type { ReactNode } from 'react';
 import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
@@ -88,6 +89,12 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
         <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
         <HandStrip
           actions={actions.slice(0, 12)}
+          looks={Object.fromEntries(
+            open
+              .filter((one) => one.action)
+              .slice(0, 3)
+              .map(({ batch }) => [batch.id, lookOf(batch.design.geometry, batch.species.id)]),
+          )}
           cloths={openRagLines(db)}
           pots={potClocks(db, lots)}
           troubles={cabinetTroubles(db, open, nowMs)}

@@ -1,5 +1,7 @@
 'use client';
 
+import type { PieceLook } from '@/web/drawing/look';
+import { PieceSign } from '@/web/drawing/piece-sign';
 import { Link } from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
@@ -10,7 +12,6 @@ import { useAlarms } from '@/web/hands/use-alarms';
 import { type Ahead, type Countdown, countdownOf, type HandAction, pressOf, projected } from '@/core/hands';
 import { Button } from '@/ui/button';
 import { clockOffset, useNow } from '@/ui/now';
-import { Ring } from '@/ui/ring';
 import { clockTime } from '@/ui/when';
 import { outboxNotices, useOutbox } from '@/web/hands/waiting-records';
 import type { Alarm } from '@/web/hands/moment';
@@ -97,6 +98,7 @@ function useWakeLock(): void {
 
 type Props = {
   readonly action: HandAction | null;
+  readonly look: PieceLook | null;
   readonly ahead: readonly Ahead[];
   readonly number: string;
   readonly nowMs: number;
@@ -116,6 +118,7 @@ type Props = {
 /** One batch, full screen, three buttons: done, take back, and out. */
 export function BenchView({
   action: shopsAction,
+  look,
   ahead,
   number,
   nowMs: serverNowMs,
@@ -152,7 +155,7 @@ export function BenchView({
     <main
       className={`flex min-h-screen flex-col gap-2 p-3 bench:gap-3 bench:p-5 ${standing === 'at-risk' ? 'border-8 border-late bench:border-[14px]' : ''}`}
     >
-      <BenchHead action={action} number={number} />
+      <BenchHead action={action} look={look} number={number} />
       <Notices of={[...troubles.map(troubleNotice), ...clothNotices({ lines: cloths, nowMs, zone })]} />
       <Notices of={outboxNotices(outbox)} />
       {caution ? (
@@ -194,10 +197,19 @@ export function BenchView({
 }
 
 /** Its ring and what is next. */
-function BenchHead({ action, number }: Pick<Props, 'action' | 'number'>) {
+function BenchHead({ action, number, look }: Pick<Props, 'action' | 'number' | 'look'>) {
   return (
-    <div className="flex items-start gap-3 bench:gap-5 max-bench:[&_svg]:size-16">
-      {action ? <Ring facts={action.ring} seed={action.batchId} size={110} title={number} /> : null}
+    <div className="flex items-start gap-3 bench:gap-5 ">
+      {action && look ? (
+        <>
+          <span className="max-bench:hidden">
+            <PieceSign look={look} facts={action.ring} seed={action.batchId} size={100} title={number} />
+          </span>
+          <span className="bench:hidden">
+            <PieceSign look={look} facts={action.ring} seed={action.batchId} size={44} title={number} />
+          </span>
+        </>
+      ) : null}
       <div className="min-w-0 grow">
         <p className="reading font-semibold bench:text-xl">
           {number} {action?.title}

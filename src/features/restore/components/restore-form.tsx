@@ -11,7 +11,7 @@ import { useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { takeIn } from '../actions';
 import { JobFields } from '../forms';
-import { PiecePicture } from '@/web/piece-picture';
+import { PiecePicture } from '@/web/drawing/piece-picture';
 
 type Props = {
   readonly designs: readonly { readonly revisionId: number; readonly name: string; readonly geometry: Geometry }[];

@@ -14,7 +14,7 @@ import { UseTicks } from './uses';
 import { saveDesign } from '../actions';
 import { DesignFields } from '../forms';
 import { type DesignDraft, geometryOf } from '@/core/piece';
-import { PiecePicture } from '@/web/piece-picture';
+import { PiecePicture } from '@/web/drawing/piece-picture';
 import { ProfileEditor } from './profile-editor';
 
 const EMPTY: z.input<typeof DesignFields> = {

@@ -3,7 +3,7 @@
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 import { type Fault, faultsFor } from '@/core/regimen';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
-import { PiecePicture } from '@/web/piece-picture';
+import { PiecePicture } from '@/web/drawing/piece-picture';
 import { SelectBox } from '@/ui/field';
 
 /** What was seen of each surface: fine, or a fault; nothing where it was not looked at. */
