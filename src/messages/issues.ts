@@ -71,7 +71,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'wait-order': () => 'The least wait must not be longer than the ideal one, nor the ideal longer than the most.',
   'opening-order': () => 'Closing must come after opening on the same day; write 24:00 for midnight.',
   'unknown-zone': ({ zone }) => `“${zone}” is no time zone this machine knows. Write one like Europe/Lisbon.`,
-  'bad-time': ({ text }) => `“${text ?? ''}” is no date or time. Write it like 2031-03-04T08:30.`,
+  'bad-time': ({ text }) => `“${text ?? ''}” is no date or time. Write year-month-day and the time, or words like “tomorrow 9”.`,
   'step-out-of-order': ({ expected }) =>
     expected ? `That comes later: record “${expected}” first.` : 'All steps of this batch are done already.',
   'actual-backwards': () => 'This lies before the step that came before it. Check the times.',
@@ -145,6 +145,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'check-needs-outcome': () => 'Say whether the check passed.',
   'gate-unmet': ({ gate }) => `“${gate}” is not met, and nobody can sign for it. Do what it asks first.`,
   'reason-needed': () => 'Write the reason: it stands on the record.',
+  'sale-stands': () =>
+    'Its owner has had a letter, or something was said of it since: write down that it came back instead, under its slip.',
   'already-decided': () => 'This batch has been released or refused already.',
   'not-released': () => 'Only released pieces can be sold. Release the batch first.',
   'not-enough-pieces': ({ left }) => `Only ${left} pieces are left to sell. Choose fewer.`,
@@ -173,7 +175,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'lot-held': ({ number: lot }) =>
     `Lot ${lot} is held: nothing may be drawn from it. Choose another lot, or lift the hold on its page.`,
   'same-lot': () => 'These are the same lot. Choose two different ones.',
-  'bad-date': ({ text }) => `“${text ?? ''}” is no date. Write it like 2031-03-04.`,
+  'bad-date': ({ text }) => `“${text ?? ''}” is no date. Write year, month and day with dashes between.`,
   'bad-hours': () => 'Write opening and closing like 08:30-18:00; closing comes after opening.',
   'not-enough-tins': ({ left }) => `Only ${left} are left. Choose fewer.`,
   'next-pot-too-small': () => 'So small a pot cannot take the slip up. Make the next pot larger, or rescale this one.',
@@ -185,7 +187,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `Batch ${other ?? ''} is at another step. Only batches that wait for the same step can be joined.`,
   'not-alike': ({ number: other, what }) =>
     `Batch ${other ?? ''} differs in ${what ?? 'kind'}. Record them together instead; each keeps its own book.`,
-  'no-such-piece': ({ tag }) => `No piece ${tag ?? ''} is in this batch. Its chalk mark looks like 31-014/3.`,
+  'no-such-piece': ({ tag }) =>
+    `No piece ${tag ?? ''} is in this batch. Its chalk mark is the batch’s number, a stroke and its own.`,
   'not-a-photo': () => 'This is not a photo that can be kept: JPEG, PNG or WebP, up to 4 MB.',
   'way-begun': () => 'Steps of this way back are recorded already. Take them back first.',
   'grit-backwards': ({ grit, last }) =>

@@ -10,12 +10,12 @@ function formatter(locale: string, options: Intl.DateTimeFormatOptions): Intl.Da
   return known;
 }
 
-/** `Tue 09:12` in the shop’s zone; today’s times without the day, far ones by their date, those of another half-year with the year. */
+/** `09:12` of today, `Tue 09:12` of the days ahead, `4 Mar, 09:12` of days gone by and far ones, with the year past half a year. */
 export function clockTime(ms: number, zone: string, nowMs?: number): string {
   const time = formatter('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(ms);
   if (nowMs !== undefined && dayName(ms, zone) === dayName(nowMs, zone) && Math.abs(ms - nowMs) < 6 * MS_PER_DAY) return time;
   if (nowMs !== undefined && Math.abs(ms - nowMs) > 180 * MS_PER_DAY) return `${fullDate(ms, zone)}, ${time}`;
-  if (nowMs !== undefined && Math.abs(ms - nowMs) > 6 * MS_PER_DAY) return `${dayMonth(ms, zone)}, ${time}`;
+  if (nowMs !== undefined && (ms < nowMs || ms - nowMs > 6 * MS_PER_DAY)) return `${dayMonth(ms, zone)}, ${time}`;
   return `${dayName(ms, zone)} ${time}`;
 }
 
@@ -33,9 +33,15 @@ export const dayAndDate = (ms: number, zone: string): string =>
 export const fullDate = (ms: number, zone: string): string =>
   formatter('en-GB', { timeZone: zone, day: 'numeric', month: 'short', year: 'numeric' }).format(ms);
 
-/** `4 March 2031` of a calendar date. */
+/** `4 Mar 2031` of a calendar date. */
 export const longDate = (date: string): string =>
-  formatter('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'long', year: 'numeric' }).format(Date.parse(`${date}T12:00:00Z`));
+  formatter('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'short', year: 'numeric' }).format(
+    Date.parse(`${date}T12:00:00Z`),
+  );
+
+/** The year by the shop’s clock, for what is only an example. */
+export const yearOf = (ms: number, zone: string): number =>
+  Number(formatter('en-GB', { timeZone: zone, year: 'numeric' }).format(ms));
 
 /** `2031-03-04T09:12`, as a field for a date and time takes it. */
 export const wallTime = (ms: number, zone: string): string =>

@@ -32,6 +32,11 @@ export const letterWords: Writer = {
     const why = gates.map((gate) => letter.gates[gate]).join('; ');
     return { subject: letter.judgedSubject(what(about)), body: letter.judged(what(about), about.tag, about.shop, why) };
   },
+  amiss: (about, amiss) => {
+    const { letter, cloths } = SLIP_WORDS[about.language];
+    const advice = about.ragsHeat ? `${letter.advice[amiss]}\n\n${cloths}` : letter.advice[amiss];
+    return { subject: letter.amissSubject(what(about)), body: letter.amiss(what(about), about.tag, about.shop, advice) };
+  },
   together: (language, rows) => ({
     subject: SLIP_WORDS[language].letter.severalSubject(rows.length),
     body: rows.map((row) => row.body).join('\n\n* * *\n\n'),

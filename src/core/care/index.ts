@@ -1,3 +1,4 @@
+export { AMISS, type Amiss, type AmissCause, type AmissFacts, type AmissWay, causesOf } from './amiss';
 export { type Care, care, intervalOf } from './care';
 export { careInSeason, COUNTRIES, looksFrom } from './season';
 export { bestBottle, treatmentsAYear } from './bottle';

@@ -88,6 +88,7 @@ export type IssueCode =
   | 'gate-unmet'
   | 'reason-needed'
   | 'already-decided'
+  | 'sale-stands'
   | 'not-released'
   | 'not-enough-pieces'
   | 'rags-first'

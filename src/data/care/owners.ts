@@ -5,6 +5,7 @@ import { command } from '../command';
 import type { Db } from '../db';
 import { carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
+import { tinSaleStands } from '../tins/standing';
 import { endPlan, giveTo, holderIdOf, type CarePlan, planOf, reOiledOn, rewriteDates } from './plans';
 import { voidWaiting } from './post';
 
@@ -198,7 +199,7 @@ export function exportOwner(db: Db, ownerId: number): Record<string, unknown> | 
     tins: db
       .select()
       .from(tinSale)
-      .where(eq(tinSale.ownerId, ownerId))
+      .where(and(eq(tinSale.ownerId, ownerId), tinSaleStands))
       .all()
       .map(({ lotId, count, soldOn }) => ({ lotId, count, soldOn })),
     said: db

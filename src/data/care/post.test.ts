@@ -33,6 +33,7 @@ const words: Writer = {
     body: `${about.design} in ${about.language}${about.hasBottle ? ', with a tin' : ''}`,
   }),
   judged: (about, gates) => ({ subject: `judged ${about.tag}`, body: gates.join(' ') }),
+  amiss: (about, amiss) => ({ subject: `amiss ${about.tag}`, body: `${amiss} in ${about.language}` }),
   hold: (about, why) => ({ subject: `hold ${about.tag}`, body: why }),
   together: (language, rows) => ({ subject: `${rows.length} in ${language}`, body: rows.map((row) => row.body).join(' + ') }),
 };

@@ -1,12 +1,13 @@
 import 'server-only';
 import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lte, notInArray } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
-import type { Language, Post } from '@/core/care';
-import { addDays, dateOf, fail, formatInstant, ok, type Result, groupBy } from '@/core/quantity';
+import { AMISS, type Amiss, type Language, type Post } from '@/core/care';
+import { addDays, dateOf, fail, formatInstant, MS_PER_DAY, ok, type Result, groupBy } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
 import type { UseGateId } from '@/core/use';
 import { careEvent, carePlan, factNotice, hold, outbox, owner, piece, sale, tinSale } from '../schema';
+import { tinSaleStands } from '../tins/standing';
 import { traceOf } from '../trace/queries';
 import { theShop } from '../shop/queries';
 import { loadBatch, tagOf } from '../work/batch';
@@ -23,18 +24,20 @@ export type About = {
   readonly baseAddress: string | null;
   /** Whether a tin of the same went with it. */
   readonly hasBottle: boolean;
+  /** Cloths with what is on it can set themselves alight. */
+  readonly ragsHeat: boolean;
 };
+type Worded = { readonly subject: string; readonly body: string };
 /** Who puts letters into words. */
 export type Writer = {
-  readonly look: (about: About) => { readonly subject: string; readonly body: string };
-  readonly hold: (about: About, why: string) => { readonly subject: string; readonly body: string };
+  readonly look: (about: About) => Worded;
+  readonly hold: (about: About, why: string) => Worded;
   /** That a piece sold before would be refused by what is known now, and by which gates. */
-  readonly judged: (about: About, gates: readonly UseGateId[]) => { readonly subject: string; readonly body: string };
+  readonly judged: (about: About, gates: readonly UseGateId[]) => Worded;
+  /** The answer to an owner who says that something is wrong with a piece. */
+  readonly amiss: (about: About, amiss: Amiss) => Worded;
   /** Several letters to one address as one. */
-  readonly together: (
-    language: Language,
-    rows: readonly { readonly subject: string; readonly body: string }[],
-  ) => { readonly subject: string; readonly body: string };
+  readonly together: (language: Language, rows: readonly Worded[]) => Worded;
 };
 
 /** A look that was due longer ago than this is written about no more. */
@@ -72,7 +75,12 @@ function addressOf({ plan, buyer, holder: has }: Written): string | null {
 function aboutOf(db: Db, { plan, piece: one }: Written, nowMs: number): About | null {
   const batch = loadBatch(db, one.batchId, nowMs);
   const shop = theShop(db);
-  const bottle = db.select({ id: tinSale.id }).from(tinSale).where(eq(tinSale.withPieceId, one.id)).limit(1).get();
+  const bottle = db
+    .select({ id: tinSale.id })
+    .from(tinSale)
+    .where(and(eq(tinSale.withPieceId, one.id), tinSaleStands))
+    .limit(1)
+    .get();
   return (
     batch && {
       language: plan.language,
@@ -83,6 +91,7 @@ function aboutOf(db: Db, { plan, piece: one }: Written, nowMs: number): About | 
       shop: shop.name,
       baseAddress: shop.baseAddress,
       hasBottle: bottle !== undefined,
+      ragsHeat: batch.on.some((lot) => lot.nature?.ragHazard === 'self-heating'),
     }
   );
 }
@@ -111,8 +120,6 @@ export function writeLetters(db: Db, nowMs: number, words: Writer): number {
   }
   return made;
 }
-
-type Worded = { readonly subject: string; readonly body: string };
 
 /** A draft to the owner of a piece, once for its ordinal, where there is an address; gives how many are new. */
 function draftTo(db: Db, row: Written, ordinal: number, word: (about: About) => Worded, nowMs: number): number {
@@ -166,6 +173,38 @@ export function draftJudgedLetters(db: Db, words: Writer, nowMs: number): number
     }
   }
   return drafted;
+}
+
+/** Answers stand below the letters about changed judgements: one a day for each thing that can be wrong. */
+const ANSWERS_FROM = -1_000_000_000;
+const answerOrdinal = (amiss: Amiss, nowMs: number): number =>
+  ANSWERS_FROM - (Math.floor(nowMs / MS_PER_DAY) * AMISS.length + AMISS.indexOf(amiss));
+
+/** What would be answered to whoever has a piece, in their language; null for a piece that was not sold. */
+export function answerTo(
+  db: Db,
+  code: string,
+  amiss: Amiss,
+  words: Writer,
+  nowMs: number,
+): (Worded & { readonly to: string | null }) | null {
+  const row = written(db).where(eq(piece.code, code)).get();
+  const about = row && aboutOf(db, row, nowMs);
+  return about ? { ...words.amiss(about, amiss), to: addressOf(row) } : null;
+}
+
+/** Drafts the answer to an owner who says that something is wrong; a person reads it and sends it. */
+export function draftAnswer(
+  db: Db,
+  { code, amiss }: { readonly code: string; readonly amiss: Amiss },
+  words: Writer,
+  nowMs: number,
+): Result<{ readonly drafted: number }> {
+  return command(db, (tx) => {
+    const row = written(tx).where(eq(piece.code, code)).get();
+    if (!row) return fail('not-found', 'code');
+    return ok({ drafted: draftTo(tx, row, answerOrdinal(amiss, nowMs), (about) => words.amiss(about, amiss), nowMs) });
+  });
 }
 
 /** A person has read some drafts: they go with the next post, or are thrown away; one that was settled before stays as it is. */
@@ -299,12 +338,36 @@ export function retryLetter(db: Db, id: number): Result<void> {
 /** Letters that want a person: drafts to be read, and what did not go. */
 const WANTS_A_PERSON: LetterRow['state'][] = ['draft', 'failed'];
 
+/** The code of the piece a letter is about. */
+type WithCode = { readonly code: string };
+const ofPieces = (db: Db) =>
+  db
+    .select({ letter: outbox, code: piece.code })
+    .from(outbox)
+    .innerJoin(carePlan, eq(carePlan.id, outbox.carePlanId))
+    .innerJoin(sale, eq(sale.id, carePlan.saleId))
+    .innerJoin(piece, eq(piece.id, sale.pieceId))
+    .$dynamic();
+
 /** Every letter that wants a person, newest first. */
-export const lettersToRead = (db: Db): LetterRow[] =>
-  db.select().from(outbox).where(inArray(outbox.state, WANTS_A_PERSON)).orderBy(desc(outbox.id)).all();
+export type LetterToRead = LetterRow & WithCode;
+export const lettersToRead = (db: Db): LetterToRead[] =>
+  ofPieces(db)
+    .where(inArray(outbox.state, WANTS_A_PERSON))
+    .orderBy(desc(outbox.id))
+    .all()
+    .map(({ letter, code }) => ({ ...letter, code }));
+
+/** Every letter about one piece, newest first. */
+export const lettersAbout = (db: Db, code: string): LetterRow[] =>
+  ofPieces(db)
+    .where(eq(piece.code, code))
+    .orderBy(desc(outbox.id))
+    .all()
+    .map(({ letter }) => letter);
 
 /** A letter that waits for its day or has gone; what it says is left out. */
-export type PostedRow = Pick<LetterRow, 'id' | 'state' | 'subject' | 'to' | 'dueOn' | 'sentAt'>;
+export type PostedRow = Pick<LetterRow, 'id' | 'state' | 'subject' | 'to' | 'dueOn' | 'sentAt'> & WithCode;
 
 /** Every other letter, newest first. */
 export const lettersPosted = (db: Db): PostedRow[] =>
@@ -316,8 +379,12 @@ export const lettersPosted = (db: Db): PostedRow[] =>
       to: outbox.to,
       dueOn: outbox.dueOn,
       sentAt: outbox.sentAt,
+      code: piece.code,
     })
     .from(outbox)
+    .innerJoin(carePlan, eq(carePlan.id, outbox.carePlanId))
+    .innerJoin(sale, eq(sale.id, carePlan.saleId))
+    .innerJoin(piece, eq(piece.id, sale.pieceId))
     .where(notInArray(outbox.state, WANTS_A_PERSON))
     .orderBy(desc(outbox.id))
     .all();

@@ -5,8 +5,9 @@ import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, careEvent, carePlan, design, designRevision, owner, piece, release, sale, tinSale } from '../schema';
 import { allLots, type KnownLot } from '../stores/queries';
+import { tinSaleStands } from '../tins/standing';
 import { reOiledOn } from './plans';
-import { type Batch, loadBatch, type Piece, piecesIn, tagOf } from '../work/batch';
+import { type Batch, loadBatch, type Piece, piecesIn } from '../work/batch';
 
 /** Pieces of a batch that have not been sold. */
 export function unsoldPieces(db: Db, one: Batch): Piece[] {
@@ -83,7 +84,11 @@ export function findSold(db: Db, code: string, nowMs: number): SoldPiece | null 
 
 /** The tin that was given with a piece. */
 function tinWith(db: Db, pieceId: number): KnownLot | null {
-  const given = db.select({ lotId: tinSale.lotId }).from(tinSale).where(eq(tinSale.withPieceId, pieceId)).get();
+  const given = db
+    .select({ lotId: tinSale.lotId })
+    .from(tinSale)
+    .where(and(eq(tinSale.withPieceId, pieceId), tinSaleStands))
+    .get();
   return allLots(db).find((lot) => lot.id === given?.lotId) ?? null;
 }
 
@@ -172,18 +177,3 @@ export const looksBetween = (db: Db, from: string, until: string): Look[] =>
     )
     .orderBy(asc(careEvent.dueOn), asc(piece.id))
     .all();
-
-const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().trim();
-
-/** Sold pieces by what is chalked on them, their code, or a part of the name of who has them; the whole of a batch by its number. */
-export function findPieces(rows: readonly SoldRow[], asked: string): SoldRow[] {
-  const wanted = plain(asked);
-  if (wanted === '') return [];
-  return rows.filter(
-    (row) =>
-      plain(row.code) === wanted ||
-      plain(tagOf(row, row)) === wanted ||
-      plain(row.number) === wanted ||
-      (wanted.length > 1 && row.buyer !== null && plain(row.buyer).includes(wanted)),
-  );
-}

@@ -36,6 +36,31 @@ export const sale = sqliteTable(
   (t) => [check('sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`)],
 );
 
+/** A sale that was taken back: a slip of the hand, or the buyer thought again at the counter. It stays written; the piece is for sale again. */
+export const saleStruck = sqliteTable(
+  'sale_struck',
+  {
+    id: integer('id').primaryKey(),
+    pieceId: integer('piece_id')
+      .notNull()
+      .references(() => piece.id),
+    soldOn: text('sold_on').notNull(),
+    priceMinor: integer('price_minor'),
+    soldBy: integer('sold_by')
+      .notNull()
+      .references(() => person.id),
+    soldAt: moment('sold_at').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [
+    index('sale_struck_piece').on(t.pieceId),
+    check('sale_struck_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
+  ],
+);
+
 /** Filled tins that left: sold on their own, or given with a piece. */
 export const tinSale = sqliteTable(
   'tin_sale',
@@ -60,6 +85,14 @@ export const tinSale = sqliteTable(
     check('tin_sale_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
   ],
 );
+
+/** Tins that came back because the sale of their piece was taken back; `tin_sale` itself is never changed. */
+export const tinSaleStruck = sqliteTable('tin_sale_struck', {
+  tinSaleId: integer('tin_sale_id')
+    .primaryKey()
+    .references(() => tinSale.id),
+  at: moment('at').notNull(),
+});
 
 export const UPKEEPS = ['re-oils', 'will-not', 'unknown'] as const;
 
@@ -130,7 +163,7 @@ export const careReport = sqliteTable(
   ],
 );
 
-/** `look`: a look is due; `hold`: a lot on the piece is held. */
+/** `look`: a look is due; `hold`: something is amiss with what was sold, or is answered to who said so. */
 export const LETTER_KINDS = ['look', 'hold'] as const;
 /** A draft waits for a person; the rest go by themselves. */
 export const LETTER_STATES = ['draft', 'waiting', 'sending', 'sent', 'failed', 'voided'] as const;

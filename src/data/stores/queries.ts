@@ -4,6 +4,7 @@ import { UNDECLARED } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import type { Statement } from '@/core/use';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
+import { tinSaleStands } from '../tins/standing';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { container, declaration, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
@@ -66,6 +67,7 @@ const soldByLot = (db: Db): Map<number, number> =>
     db
       .select({ id: tinSale.lotId, sold: sql<number>`sum(${tinSale.count})` })
       .from(tinSale)
+      .where(tinSaleStands)
       .groupBy(tinSale.lotId)
       .all()
       .map((row) => [row.id, row.sold]),

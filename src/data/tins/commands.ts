@@ -1,11 +1,12 @@
 import 'server-only';
-import { eq, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { lot, owner, piece, tinSale } from '../schema';
 import { holderIdOf, planOf } from '../care/plans';
 import { move } from '../stores/commands';
+import { tinSaleStands } from './standing';
 
 export type TinSale = {
   readonly lotId: number;
@@ -35,7 +36,7 @@ export function takeTins(tx: Db, input: Taken, by: By): Result<{ readonly left: 
     tx
       .select({ n: sql<number>`coalesce(sum(${tinSale.count}), 0)` })
       .from(tinSale)
-      .where(eq(tinSale.lotId, row.id))
+      .where(and(eq(tinSale.lotId, row.id), tinSaleStands))
       .get()?.n ?? 0;
   const left = row.count - gone;
   if (left < input.count) return fail('not-enough-tins', 'count', { left });

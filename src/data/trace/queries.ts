@@ -110,6 +110,7 @@ export function traceOf(db: Db, lotId: number): Trace | null {
     left join sale s on s.piece_id = p.id left join owner o on o.id = s.owner_id order by p.batch_id, p.ordinal`);
   const tins = db.all<TraceTins>(sql`
     select t.lot_id as lotId, t.count, t.sold_on as soldOn, o.name as buyer from json_each(${forward}) j
-    join tin_sale t on t.lot_id = j.value left join owner o on o.id = t.owner_id order by t.id`);
+    join tin_sale t on t.lot_id = j.value left join owner o on o.id = t.owner_id
+    where not exists (select 1 from tin_sale_struck s where s.tin_sale_id = t.id) order by t.id`);
   return { lots, edges, batches, pieces, tins };
 }

@@ -4,12 +4,13 @@ import 'server-only';
 import { dateOf, daysBetween, groupBy } from '@/core/quantity';
 import { unseenReports } from '@/data/care/owners';
 import { lettersPosted, lettersToRead } from '@/data/care/post';
-import { batchesToSell, findPieces, type SoldRow, soldPieces } from '@/data/care/queries';
+import { batchesToSell, type SoldRow, soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { longDate } from '@/ui/when';
+import { longDate, yearOf } from '@/ui/when';
+import { FindPiece } from '@/web/find-piece';
 import { allLots } from '@/data/stores/queries';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
@@ -30,73 +31,22 @@ const BATCHES_SHOWN = 15;
 const byDate = (a: SoldRow, b: SoldRow): number => (a.nextDue ?? '9').localeCompare(b.nextDue ?? '9');
 const isSoon = (today: string, due: string | null): boolean => due !== null && daysBetween(today, due) <= SOON_DAYS;
 
-/** Looks a sold piece up by what is on it or whose it is. */
-const FindSold = ({ asked }: { readonly asked: string }) => (
-  <form action="/care" className="flex items-end gap-2">
-    <label className="flex flex-col">
-      <span className="label">Find a sold piece</span>
-      <input
-        name="find"
-        type="search"
-        defaultValue={asked}
-        placeholder="31-001/2, its code, a name"
-        autoComplete="off"
-        className="min-h-11 w-64 border-0 border-ink border-b-2 bg-paper px-3 placeholder:text-soft"
-      />
-    </label>
-    <button type="submit" className={linkLook('plain')}>
-      Find
-    </button>
-  </form>
-);
-
-/** Care: what waits to be sold, whose look is due, and every other sold piece by its batch; or the pieces that were asked for. */
+/** Care: what waits to be sold, whose look is due, and every other sold piece by its batch. */
 export async function Care({ search }: { readonly search: Search }) {
-  const asked = String(search.find ?? '').trim();
   const { db, shop, nowMs } = await session();
   const today = dateOf(nowMs, shop.zone);
-  const sold = soldPieces(db, today);
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1>Care</h1>
-        <FindSold asked={asked} />
+        <FindPiece year={yearOf(nowMs, shop.zone)} />
       </div>
-      {asked === '' ? (
-        <Everything db={db} sold={sold} today={today} nowMs={nowMs} zone={shop.zone} search={search} />
-      ) : (
-        <Found db={db} rows={findPieces(sold, asked)} asked={asked} today={today} nowMs={nowMs} search={search} />
-      )}
+      <Everything db={db} sold={soldPieces(db, today)} today={today} nowMs={nowMs} zone={shop.zone} search={search} />
     </>
   );
 }
 
 type Around = { readonly db: Db; readonly today: string; readonly nowMs: number; readonly search: Search };
-
-/** The pieces that were asked for. */
-function Found({
-  db,
-  rows,
-  asked,
-  today,
-  nowMs,
-  search,
-}: Around & { readonly rows: readonly SoldRow[]; readonly asked: string }) {
-  return (
-    <>
-      <h2 className="mt-5 mb-1">
-        {rows.length === 0 ? 'No' : rows.length} sold {rows.length === 1 ? 'piece' : 'pieces'} for “{asked}”
-      </h2>
-      {rows.length === 0 ? (
-        <p>A piece is found by what is chalked on it, by the code on its slip, or by a part of its owner’s name.</p>
-      ) : null}
-      <PieceTable id="found" db={db} nowMs={nowMs} rows={rows} today={today} search={search} />
-      <p className="mt-4">
-        <Link href="/care">All of Care</Link>
-      </p>
-    </>
-  );
-}
 
 type AllProps = Around & { readonly sold: readonly SoldRow[]; readonly zone: string };
 
@@ -236,7 +186,7 @@ function PieceTable({ id, db, rows, today, nowMs, search, folded = false }: Piec
                 title={one.number}
               />
             ) : null}
-            {tagOf(one, one)}
+            <Link href={`/piece/${one.code}`}>{tagOf(one, one)}</Link>
           </span>
         );
       },

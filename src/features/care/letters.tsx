@@ -1,5 +1,5 @@
 import 'server-only';
-import { QUIET, type LetterRow, type PostedRow } from '@/data/care/post';
+import { QUIET, type LetterRow, type LetterToRead, type PostedRow } from '@/data/care/post';
 import type { ReportRow } from '@/data/care/owners';
 import { REPORT_WORDS } from '@/messages/care';
 import { Link } from '@/ui/link';
@@ -37,7 +37,7 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
             </span>
             <span className="grow">{one.note}</span>
             {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>photo</a> : null}
-            <Link href={`/slip/${one.code}`} className="reading">
+            <Link href={`/piece/${one.code}`} className="reading">
               {one.code}
             </Link>
             <span className="reading text-soft">{fullDate(one.at, zone)}</span>
@@ -57,7 +57,12 @@ const stateOf = ({ state }: { readonly state: LetterRow['state'] }) => (
 
 const postedColumns = (zone: string): readonly Column<PostedRow>[] => [
   { id: 'state', name: 'Letter', by: (one) => STATE[one.state].says, cell: stateOf },
-  { id: 'subject', name: 'About', by: (one) => one.subject, cell: (one) => one.subject },
+  {
+    id: 'subject',
+    name: 'About',
+    by: (one) => one.subject,
+    cell: (one) => <Link href={`/piece/${one.code}`}>{one.subject}</Link>,
+  },
   { id: 'to', name: 'To', by: (one) => one.to ?? '', cell: (one) => one.to || 'address erased', className: 'text-soft' },
   {
     id: 'when',
@@ -70,7 +75,7 @@ const postedColumns = (zone: string): readonly Column<PostedRow>[] => [
 ];
 
 type LettersProps = {
-  readonly toRead: readonly LetterRow[];
+  readonly toRead: readonly LetterToRead[];
   readonly posted: readonly PostedRow[];
   readonly zone: string;
   readonly search: Search;
@@ -107,11 +112,11 @@ export function Letters({ toRead, posted, zone, search }: LettersProps) {
 }
 
 /** A letter that waits for a person: a draft to be read before it goes, or one that did not go. */
-function ToRead({ row, open }: { readonly row: LetterRow; readonly open: boolean }) {
+function ToRead({ row, open }: { readonly row: LetterToRead; readonly open: boolean }) {
   return (
     <li className="grid gap-x-4 border-hair border-t py-1 bench:grid-cols-[9rem_minmax(0,1fr)_minmax(0,1fr)_9rem]">
       {stateOf(row)}
-      <span>{row.subject}</span>
+      <Link href={`/piece/${row.code}`}>{row.subject}</Link>
       <span className="text-soft">{row.to || 'address erased'}</span>
       <span className="reading text-sm">{longDate(row.dueOn)}</span>
       {row.why ? (
@@ -132,7 +137,7 @@ function ToRead({ row, open }: { readonly row: LetterRow; readonly open: boolean
 }
 
 /** Letters that wait for a person; several drafts may be settled together. */
-function LettersToRead({ rows }: { readonly rows: readonly LetterRow[] }) {
+function LettersToRead({ rows }: { readonly rows: readonly LetterToRead[] }) {
   const drafts = rows.filter((row) => row.state === 'draft').map((row) => row.id);
   return (
     <>

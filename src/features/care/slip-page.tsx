@@ -5,6 +5,7 @@ import { bottlesFor } from '@/data/care/bottles';
 import { careOf, reportsOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 import { dateOf, say } from '@/core/quantity';
 import { session } from '@/web/session';
@@ -79,6 +80,7 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
             : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}
         </p>
         <p className="mt-3 flex flex-wrap gap-x-6 gap-y-1">
+          <Link href={`/piece/${code}`}>The piece, and what to do if something is wrong</Link>
           <a href={`/care/${code}`}>The owner’s page</a>
           <a href={`/care/${code}/file?lang=${wish.languages[0]}`}>The same as a file</a>
           <a href={`/slip/${code}/ics`}>Dates for a calendar</a>

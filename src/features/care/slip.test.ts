@@ -232,6 +232,7 @@ describe('letters', () => {
     shop: 'Shed',
     baseAddress: 'https://shed.example',
     hasBottle: true,
+    ragsHeat: true,
   };
   it('say what is due, where its page is, and how to have no more', () => {
     const { subject, body } = letterWords.look(about);

@@ -5,16 +5,23 @@ import { isRestoration, sandingPlan } from '@/core/regimen';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import type { Restoration } from '@/data/restore/restore';
 import { allLots } from '@/data/stores/queries';
-import { allDesigns, allRegimens } from '@/data/work/catalogue';
+import { allDesigns, allRegimens, type Design } from '@/data/work/catalogue';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';
 import { candidates } from '@/data/stores/candidates';
+import { careOf } from '@/data/care/owners';
+import { pieceByCode } from '@/data/piece/piece';
+
+/** The designs, with that of a piece made before its design was changed. */
+const withDesign = (all: readonly Design[], own: Design | undefined): readonly Design[] =>
+  own === undefined || all.some((one) => one.revisionId === own.revisionId) ? all : [own, ...all];
 
 /** A piece that comes home by its code, or a stranger's: what is wrong with it where, and how it is put right. */
-export async function NewRestoration() {
-  const { db } = await session();
+export async function NewRestoration({ code }: { readonly code: string }) {
+  const { db, nowMs } = await session();
+  const found = code === '' ? null : pieceByCode(db, code, nowMs);
   return (
     <>
       <h1>A piece comes home</h1>
@@ -22,10 +29,23 @@ export async function NewRestoration() {
         Say what is wrong and where: the sanding plan follows from the deepest mark. A crack is not sanded out.
       </p>
       <RestoreForm
-        designs={allDesigns(db).map(({ revisionId, name, geometry }) => ({ revisionId, name, geometry }))}
+        designs={withDesign(allDesigns(db), found?.of.design).map(({ revisionId, name, geometry }) => ({
+          revisionId,
+          name,
+          geometry,
+        }))}
         species={SPECIES.map(({ id, name }) => ({ id, name }))}
         regimens={allRegimens(db).filter((one) => isRestoration(one.id))}
         lots={candidates(allLots(db))}
+        known={
+          found && {
+            code: found.piece.code,
+            owner: careOf(db, found.piece.code)?.holder ?? '',
+            designRevisionId: found.of.designRevisionId,
+            speciesId: found.of.species.id,
+            wasFinishedWith: found.of.on.map((lot) => lot.title).join(', '),
+          }
+        }
       />
     </>
   );

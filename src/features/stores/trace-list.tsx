@@ -48,11 +48,15 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
               <span className="block text-sm">
                 {sold
                   .filter((piece) => piece.batchId === batch.id)
-                  .map(
-                    (piece) =>
-                      `${piece.number}${piece.buyer ? ` to ${piece.buyer}` : ''}${piece.soldOn ? ` on ${longDate(piece.soldOn)}` : ''}`,
-                  )
-                  .join('; ')}
+                  .map((piece) => (
+                    <span key={piece.code} className="block">
+                      <Link href={`/piece/${piece.code}`} className="reading">
+                        {piece.number}
+                      </Link>
+                      {piece.buyer ? ` to ${piece.buyer}` : ''}
+                      {piece.soldOn ? ` on ${longDate(piece.soldOn)}` : ''}
+                    </span>
+                  ))}
               </span>
             </li>
           ))}

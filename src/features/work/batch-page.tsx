@@ -191,6 +191,7 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
         zone={shop.zone}
         batchId={batch.id}
         geometry={batch.design.geometry}
+        speciesId={batch.species.id}
         mayPractise={shop.isDemo}
         dries={batch.on.some((lot) => lot.nature?.drying !== 'never')}
         nextLots={coats.find(({ slot }) => slot === standing.progress.next?.task.step.slot)?.lots ?? []}

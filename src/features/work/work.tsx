@@ -6,7 +6,8 @@ import { decidedBatchIds, loadBatch, piecesIn } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import type { Db } from '@/data/db';
-import { dayAndDate, fullDate } from '@/ui/when';
+import { dayAndDate, fullDate, yearOf } from '@/ui/when';
+import { FindPiece } from '@/web/find-piece';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
@@ -71,6 +72,9 @@ export async function Work({ search }: { readonly search: Search }) {
             Start a batch
           </Link>
         </div>
+      </div>
+      <div className="mt-3">
+        <FindPiece year={yearOf(nowMs, shop.zone)} />
       </div>
       {open.length === 0 ? (
         <p className="mt-4 max-w-prose">No batch is open. Start one: a design, a wood, a regimen and the lots it takes.</p>

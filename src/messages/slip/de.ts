@@ -197,6 +197,20 @@ export const de: SlipWords = {
     hold: (what, tag, shop, why) =>
       `Wir von ${shop} haben an einem Stoff, mit dem Ihr Stück „${what}“ (${tag}) behandelt ist, einen Mangel festgestellt: ${why}.\n\nBitte benutzen Sie es nicht für Lebensmittel, bis Sie von uns gehört haben. Antworten Sie auf diese Nachricht, dann sagen wir Ihnen, was zu tun ist; auf Wunsch nehmen wir es zurück.`,
     bottle: 'In der Dose, die dabei war, sollte noch etwas von demselben Mittel sein.',
+    amissSubject: (what) => `Zu: ${what}`,
+    amiss: (what, tag, shop, advice) =>
+      `Danke für die Nachricht zu: ${what} (${tag}).\n\n${advice}\n\nSchicken Sie uns als Antwort ein Foto und schreiben Sie dazu, wie das Stück gewaschen und aufbewahrt wird. Wird es nicht besser, senden Sie es mit seiner Nummer zurück: ${shop} bringt es in Ordnung.`,
+    advice: {
+      sticky:
+        'Bitte noch nicht für Lebensmittel benutzen. Mit einem sauberen, trockenen Tuch kräftig abreiben, eine Woche warm, hell und luftig hochkant stellen, dann wieder ansehen. Kein Speiseöl auftragen.',
+      pale: 'Einen Tropfen Wasser daraufgeben. Zieht er sofort ein, ist die Oberfläche abgenutzt: auffrischen, wie es auf der Karte steht. Ist das Stück überall kreidig und rau, war es in der Spülmaschine: bitte zurücksenden. Ist es pelzig oder riecht es muffig: waschen, an bewegter Luft trocknen lassen und bis zu unserer Antwort nicht für Lebensmittel benutzen.',
+      fuzzy:
+        'Einen Tag hochkant trocknen lassen. Von Hand mit 240er Papier leicht in Faserrichtung glätten, den Staub abwischen und auffrischen, wie es auf der Karte steht. Kommt es ein zweites Mal, schreiben Sie uns.',
+      cracked:
+        'Bitte nicht mehr für Lebensmittel benutzen und von Wärme fernhalten. Nicht füllen, nicht leimen, nicht auseinanderdrücken. In einem Riss bleibt, was sich nicht auswaschen lässt.',
+      smells:
+        'Bitte noch nicht für Lebensmittel benutzen und den Geruch nicht mit Öl überdecken. Riecht es nach Nüssen oder altem Fett: handwarm mit wenig Seife waschen, an der Luft trocknen. Riecht es nach Farbe: offen und luftig stellen. Riecht es muffig: hochkant trocknen; wachsen schwarze Flecken, kommt es nicht mehr mit Lebensmitteln zusammen.',
+    },
     judgedSubject: (what) => `Zu Ihrem Stück „${what}“: bitte lesen`,
     judged: (what, tag, shop, why) =>
       `Nach dem, was wir von ${shop} heute wissen, würden wir Ihr Stück „${what}“ (${tag}) für seinen Zweck nicht mehr verkaufen: ${why}.\n\nBitte benutzen Sie es nicht für Lebensmittel und halten Sie es von Kindermündern fern, bis Sie von uns gehört haben. Antworten Sie auf diese Nachricht, dann sagen wir Ihnen, was zu tun ist; auf Wunsch nehmen wir es zurück.`,

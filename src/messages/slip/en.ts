@@ -94,6 +94,20 @@ export const en: SlipWords = {
     hold: (what, tag, shop, why) =>
       `We at ${shop} have found something wrong with a material that your ${what} (${tag}) was finished with: ${why}.\n\nPlease do not use it for food until you have heard from us. Answer this letter and we will tell you what to do; we take it back if you wish.`,
     bottle: 'There should be a little of the same finish left in the tin that came with it.',
+    amissSubject: (what) => `About your ${what}`,
+    amiss: (what, tag, shop, advice) =>
+      `Thank you for telling us about your ${what} (${tag}).\n\n${advice}\n\nSend us a photo, and how it is washed and kept, in answer to this letter. If it does not come right, send it back quoting its number: ${shop} puts it right.`,
+    advice: {
+      sticky:
+        'Please use it for no food yet. Rub it hard with a clean dry cloth, stand it on edge somewhere warm, light and airy for a week, and look again. Put no kitchen oil on it.',
+      pale: 'Put a drop of water on it. If it soaks in at once, the finish is worn: renew it as its slip says. If it is chalky and rough all over, it has been in a dishwasher: send it back. If it is furry or musty, wash it, let it dry in moving air and use it for no food until you have heard from us.',
+      fuzzy:
+        'Let it dry on edge for a day. Smooth it lightly with 240 paper along the grain, by hand, wipe the dust off and renew it as its slip says. If it comes back a second time, write to us.',
+      cracked:
+        'Please use it for no food and put it near no heat. Do not fill or glue it, and do not press it open. A crack holds what cannot be washed out.',
+      smells:
+        'Please use it for no food yet, and do not cover the smell with oil. If it smells of nuts or old fat, wash it hand-hot with a little soap and let it dry in the air. If it smells of paint, stand it open and airy. If it smells musty, dry it on edge; black spots that grow mean it meets food no more.',
+    },
     judgedSubject: (what) => `About your ${what}: please read`,
     judged: (what, tag, shop, why) =>
       `By what we at ${shop} know today we would no longer sell your ${what} (${tag}) for what it was meant for: ${why}.\n\nPlease do not use it for food, and keep it from children's mouths, until you have heard from us. Answer this letter and we will tell you what to do; we take it back if you wish.`,

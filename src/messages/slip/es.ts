@@ -193,6 +193,20 @@ export const es: SlipWords = {
     hold: (what, tag, shop, why) =>
       `En ${shop} hemos detectado un problema en un producto con el que se trató su pieza «${what}» (${tag}): ${why}.\n\nNo la use para alimentos hasta tener noticias nuestras. Responda a este mensaje y le diremos qué hacer; la recogemos si lo desea.`,
     bottle: 'Debería quedar un poco del mismo producto en la lata que la acompañaba.',
+    amissSubject: (what) => `Sobre: ${what}`,
+    amiss: (what, tag, shop, advice) =>
+      `Gracias por escribirnos sobre: ${what} (${tag}).\n\n${advice}\n\nMándenos como respuesta una foto y díganos cómo se lava y se guarda la pieza. Si no mejora, devuélvala con su número: ${shop} la arregla.`,
+    advice: {
+      sticky:
+        'No la use todavía para alimentos. Frótela fuerte con un paño limpio y seco, déjela una semana de canto en un sitio cálido, claro y aireado, y mírela de nuevo. No le ponga aceite de cocina.',
+      pale: 'Ponga una gota de agua. Si la absorbe enseguida, el acabado está gastado: renuévelo como dice la ficha. Si está toda áspera y como de tiza, ha pasado por el lavavajillas: devuélvala. Si tiene pelusa o huele a humedad: lávela, déjela secar al aire y no la use para alimentos hasta que le contestemos.',
+      fuzzy:
+        'Déjela secar un día de canto. Alísela ligeramente a mano con lija 240 a favor de la veta, quite el polvo y renueve el acabado como dice la ficha. Si vuelve una segunda vez, escríbanos.',
+      cracked:
+        'No la use más para alimentos y manténgala lejos del calor. No la rellene, no la pegue, no la abra. Una grieta guarda lo que no se puede lavar.',
+      smells:
+        'No la use todavía para alimentos y no tape el olor con aceite. Si huele a nuez o a grasa vieja: lávela a mano con un poco de jabón y déjela secar al aire. Si huele a pintura: déjela abierta y aireada. Si huele a humedad: séquela de canto; si crecen manchas negras, que no toque más alimentos.',
+    },
     judgedSubject: (what) => `Sobre su pieza «${what}»: léalo, por favor`,
     judged: (what, tag, shop, why) =>
       `Con lo que hoy sabemos en ${shop}, ya no venderíamos su pieza «${what}» (${tag}) para su uso: ${why}.\n\nNo la use para alimentos y manténgala lejos de la boca de los niños hasta tener noticias nuestras. Responda a este mensaje y le diremos qué hacer; la recogemos si lo desea.`,

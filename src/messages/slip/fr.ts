@@ -196,6 +196,20 @@ export const fr: SlipWords = {
     hold: (what, tag, shop, why) =>
       `Chez ${shop}, nous avons trouvé un défaut à un produit avec lequel votre pièce « ${what} » (${tag}) a été traitée : ${why}.\n\nNe l’utilisez pas pour des aliments avant d’avoir de nos nouvelles. Répondez à ce message et nous vous dirons que faire ; nous la reprenons si vous le souhaitez.`,
     bottle: 'Il devrait rester un peu du même produit dans la boîte qui l’accompagnait.',
+    amissSubject: (what) => `À propos de : ${what}`,
+    amiss: (what, tag, shop, advice) =>
+      `Merci de votre message à propos de : ${what} (${tag}).\n\n${advice}\n\nEnvoyez-nous en réponse une photo et dites-nous comment la pièce est lavée et rangée. Si cela ne s’arrange pas, renvoyez-la avec son numéro : ${shop} la remet en état.`,
+    advice: {
+      sticky:
+        'Ne l’utilisez pas encore pour des aliments. Frottez-la fort avec un chiffon propre et sec, laissez-la une semaine sur chant dans un endroit chaud, clair et aéré, puis regardez de nouveau. N’y mettez pas d’huile de cuisine.',
+      pale: 'Déposez une goutte d’eau. Si elle est bue aussitôt, la finition est usée : renouvelez-la comme l’indique la fiche. Si la pièce est crayeuse et rugueuse partout, elle est passée au lave-vaisselle : renvoyez-la. Si elle est duveteuse ou sent le moisi : lavez-la, laissez-la sécher à l’air et ne l’utilisez pas pour des aliments avant notre réponse.',
+      fuzzy:
+        'Laissez-la sécher un jour sur chant. Lissez légèrement à la main, au papier 240, dans le sens du fil, essuyez la poussière et renouvelez la finition comme l’indique la fiche. Si cela revient une deuxième fois, écrivez-nous.',
+      cracked:
+        'Ne l’utilisez plus pour des aliments et tenez-la loin de la chaleur. Ne la rebouchez pas, ne la collez pas, ne l’écartez pas. Une fente retient ce qui ne se lave pas.',
+      smells:
+        'Ne l’utilisez pas encore pour des aliments et ne couvrez pas l’odeur avec de l’huile. Si elle sent la noix ou la vieille graisse : lavez-la à la main avec un peu de savon, laissez sécher à l’air. Si elle sent la peinture : laissez-la ouverte et aérée. Si elle sent le moisi : séchez-la sur chant ; si des taches noires s’étendent, plus d’aliments dessus.',
+    },
     judgedSubject: (what) => `À propos de votre pièce « ${what} » : à lire`,
     judged: (what, tag, shop, why) =>
       `D’après ce que nous savons aujourd’hui chez ${shop}, nous ne vendrions plus votre pièce « ${what} » (${tag}) pour son usage : ${why}.\n\nNe l’utilisez pas pour des aliments et gardez-la loin de la bouche des enfants avant d’avoir de nos nouvelles. Répondez à ce message et nous vous dirons que faire ; nous la reprenons si vous le souhaitez.`,

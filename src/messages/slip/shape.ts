@@ -1,4 +1,4 @@
-import type { CareClass } from '@/core/care';
+import type { Amiss, CareClass } from '@/core/care';
 import type { Caution } from '@/core/caution';
 import type { ContentUse } from '@/core/label';
 import type { IngredientId, SpeciesId } from '@/core/material';
@@ -84,6 +84,10 @@ export type SlipWords = {
     readonly holdSubject: (what: string) => string;
     readonly hold: (what: string, tag: string, shop: string, why: string) => string;
     readonly bottle: string;
+    readonly amissSubject: (what: string) => string;
+    /** The answer to an owner who says that something is wrong: what to do, then what a cloth may do, where it may. */
+    readonly amiss: (what: string, tag: string, shop: string, advice: string) => string;
+    readonly advice: Readonly<Record<Amiss, string>>;
     readonly judgedSubject: (what: string) => string;
     readonly judged: (what: string, tag: string, shop: string, why: string) => string;
     /** Why a gate refuses, in half a sentence. */

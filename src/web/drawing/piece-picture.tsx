@@ -1,16 +1,34 @@
 import { say, saySizes } from '@/core/quantity';
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
+import { SURFACE_WORDS } from '@/messages';
+import { woodLook } from './woods';
 
 const W = 360;
 const H = 220;
-const INK = { fill: 'var(--paper)', stroke: 'var(--ink)', strokeWidth: 2.5 } as const;
 
 type Props = {
   readonly geometry: Geometry;
   readonly name: string;
+  /** In the colour of its wood, where that is known. */
+  readonly speciesId?: string | undefined;
   /** Numbers on its surfaces: true where something is amiss, false where it is fine, none where it was not looked at. */
   readonly seen?: Readonly<Partial<Record<Surface, boolean>>>;
+  /** A surface was touched; its numbers are buttons then. */
+  readonly onTouch?: (surface: Surface) => void;
 };
+
+/** How the wood is drawn: its ground with an outline, and its grain. */
+type Paint = {
+  readonly ink: { readonly fill: string; readonly stroke: string; readonly strokeWidth: number };
+  readonly line: string;
+};
+function paintOf(speciesId: string | undefined): Paint {
+  const wood = speciesId === undefined ? null : woodLook(speciesId);
+  return {
+    ink: { fill: wood?.ground ?? 'var(--paper)', stroke: wood ? 'var(--wood-ink)' : 'var(--ink)', strokeWidth: 2.5 },
+    line: wood?.grain ?? 'var(--rule)',
+  };
+}
 
 /** Where each surface's number stands in the drawing, as shares of its width and height. */
 const WHERE: Readonly<Record<Geometry['shape'], Readonly<Partial<Record<Surface, readonly [number, number]>>>>> = {
@@ -37,42 +55,40 @@ const WHERE: Readonly<Record<Geometry['shape'], Readonly<Partial<Record<Surface,
 };
 
 /** A piece as it is drawn: a board from above and from its edge, a spoon from above, turned work cut through. To scale within itself. */
-export function PiecePicture({ geometry, name, seen }: Props) {
+export function PiecePicture({ geometry, name, speciesId, seen, onTouch }: Props) {
+  const paint = paintOf(speciesId);
   return (
-    <svg viewBox={`0 0 ${W} ${H}`} className="w-full max-w-md" role="img" aria-label={`Drawing of ${name}`}>
-      {geometry.shape === 'board' ? (
-        <Board {...geometry} />
-      ) : geometry.shape === 'spoon' || geometry.shape === 'scoop' ? (
-        <Spoon {...geometry} />
-      ) : geometry.shape === 'box' ? (
-        <Box {...geometry} />
-      ) : (
-        <Turned {...geometry} />
-      )}
-      {seen ? <SurfaceMarks geometry={geometry} seen={seen} /> : null}
-    </svg>
+    <div className="relative w-full max-w-md">
+      <svg viewBox={`0 0 ${W} ${H}`} className="block w-full" role="img" aria-label={`Drawing of ${name}`}>
+        {geometry.shape === 'board' ? (
+          <Board {...geometry} {...paint} />
+        ) : geometry.shape === 'spoon' || geometry.shape === 'scoop' ? (
+          <Spoon {...geometry} {...paint} />
+        ) : geometry.shape === 'box' ? (
+          <Box {...geometry} {...paint} />
+        ) : (
+          <Turned {...geometry} {...paint} />
+        )}
+      </svg>
+      {seen ? <SurfaceMarks geometry={geometry} seen={seen} {...(onTouch ? { onTouch } : {})} /> : null}
+    </div>
   );
 }
 
 type Of<S extends Geometry['shape']> = Extract<Geometry, { shape: S }>;
 
-function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare }: Of<'board'>) {
+function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare, ink, line }: Of<'board'> & Paint) {
   const k = Math.min((W - 20) / lengthMm, (H - 60) / (widthMm + thickMm));
   const [l, w, t] = [lengthMm * k, widthMm * k, Math.max(4, thickMm * k)];
   const lines = Array.from({ length: 7 }, (_, i) => (i + 1) / 8);
   return (
     <g transform={`translate(${(W - l) / 2} 8)`}>
-      <rect width={l} height={w} {...INK} />
+      <rect width={l} height={w} {...ink} />
       {lines.map((share) =>
         grain === 'long' ? (
-          <path
-            key={share}
-            d={`M4 ${w * share}Q${l / 2} ${w * share + 5} ${l - 4} ${w * share}`}
-            stroke="var(--rule)"
-            fill="none"
-          />
+          <path key={share} d={`M4 ${w * share}Q${l / 2} ${w * share + 5} ${l - 4} ${w * share}`} stroke={line} fill="none" />
         ) : (
-          <circle key={share} cx={l * share} cy={w / 2} r={Math.min(w, l) / 11} stroke="var(--rule)" fill="none" />
+          <circle key={share} cx={l * share} cy={w / 2} r={Math.min(w, l) / 11} stroke={line} fill="none" />
         ),
       )}
       {groove ? (
@@ -111,7 +127,7 @@ function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare 
           strokeDasharray="3 3"
         />
       ) : null}
-      <rect y={w + 14} width={l} height={t} {...INK} />
+      <rect y={w + 14} width={l} height={t} {...ink} />
       <text x={l / 2} y={w + t + 32} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
         {saySizes([lengthMm, widthMm, thickMm])}
       </text>
@@ -119,14 +135,14 @@ function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare 
   );
 }
 
-function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm }: Of<'spoon'> | Of<'scoop'>) {
+function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm, ink, line }: (Of<'spoon'> | Of<'scoop'>) & Paint) {
   const k = Math.min((W - 20) / (bowlLengthMm + handleLengthMm), (H - 50) / bowlWidthMm);
   const [bl, bw, hl, hw] = [bowlLengthMm * k, bowlWidthMm * k, handleLengthMm * k, handleWidthMm * k];
   return (
     <g transform={`translate(${(W - bl - hl) / 2} ${H / 2 - 10})`}>
-      <rect x={bl - 6} y={-hw / 2} width={hl + 6} height={hw} rx={hw / 2} {...INK} />
-      <ellipse cx={bl / 2} cy={0} rx={bl / 2} ry={bw / 2} {...INK} />
-      <ellipse cx={bl / 2} cy={0} rx={bl / 2 - 6} ry={bw / 2 - 6} fill="none" stroke="var(--rule)" />
+      <rect x={bl - 6} y={-hw / 2} width={hl + 6} height={hw} rx={hw / 2} {...ink} />
+      <ellipse cx={bl / 2} cy={0} rx={bl / 2} ry={bw / 2} {...ink} />
+      <ellipse cx={bl / 2} cy={0} rx={bl / 2 - 6} ry={bw / 2 - 6} fill="none" stroke={line} />
       <text x={(bl + hl) / 2} y={bw / 2 + 26} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
         {say(bowlLengthMm + handleLengthMm, 'mm')} long
       </text>
@@ -134,15 +150,15 @@ function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm }: Of<
   );
 }
 
-function Box({ lengthMm, widthMm, heightMm, wallMm, lid }: Of<'box'>) {
+function Box({ lengthMm, widthMm, heightMm, wallMm, lid, ink }: Of<'box'> & Paint) {
   const top = lid ? wallMm + 12 : 0;
   const k = Math.min((W - 20) / lengthMm, (H - 40) / (heightMm + top));
   const [l, h, t] = [lengthMm * k, heightMm * k, Math.max(3, wallMm * k)];
   const y = lid ? t + 12 * k : 0;
   return (
     <g transform={`translate(${(W - l) / 2} 6)`}>
-      {lid ? <rect width={l} height={t} {...INK} /> : null}
-      <path d={`M0 ${y}V${y + h}H${l}V${y}H${l - t}V${y + h - t}H${t}V${y}Z`} {...INK} />
+      {lid ? <rect width={l} height={t} {...ink} /> : null}
+      <path d={`M0 ${y}V${y + h}H${l}V${y}H${l - t}V${y + h - t}H${t}V${y}Z`} {...ink} />
       <text x={l / 2} y={y + h + 24} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
         {saySizes([lengthMm, widthMm, heightMm])}, cut through
       </text>
@@ -151,16 +167,16 @@ function Box({ lengthMm, widthMm, heightMm, wallMm, lid }: Of<'box'>) {
 }
 
 /** How cut wood is hatched. */
-const CutWood = () => (
+const CutWood = ({ ink, line }: Paint) => (
   <defs>
     <pattern id="cut" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-      <rect width="8" height="8" fill="var(--paper)" />
-      <path d="M0 0V8" stroke="var(--rule)" strokeWidth="3" />
+      <rect width="8" height="8" fill={ink.fill} />
+      <path d="M0 0V8" stroke={line} strokeWidth="3" />
     </pattern>
   </defs>
 );
 
-function Turned({ outer, inner }: Of<'turned'>) {
+function Turned({ outer, inner, ink, line }: Of<'turned'> & Paint) {
   const radius = Math.max(...outer.map(([r]) => r), 1);
   const [low, high] = [outer[0]?.[1] ?? 0, outer.at(-1)?.[1] ?? 1];
   const k = Math.min((W - 30) / (2 * radius), (H - 44) / Math.max(1, high - low));
@@ -174,11 +190,11 @@ function Turned({ outer, inner }: Of<'turned'>) {
         <path
           key={side}
           d={`${half(side)}L${W / 2} ${H - 30 - (floor[1] - low) * k}L${W / 2} ${H - 30}Z`}
-          {...INK}
+          {...ink}
           fill="url(#cut)"
         />
       ))}
-      <CutWood />
+      <CutWood ink={ink} line={line} />
       <path d={`M${W / 2} 6V${H - 22}`} stroke="var(--soft)" strokeDasharray="6 4" />
       <text x={W / 2} y={H - 6} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
         {say(2 * radius, 'mm')} across, {say(high - low, 'mm')} high, cut through
@@ -187,23 +203,39 @@ function Turned({ outer, inner }: Of<'turned'>) {
   );
 }
 
-/** Each surface by its number, marked as it was seen. */
-const SurfaceMarks = ({ geometry, seen }: Required<Pick<Props, 'geometry' | 'seen'>>) =>
-  surfacesOf(geometry).map((surface, i) => {
+type MarksProps = Required<Pick<Props, 'geometry' | 'seen'>> & Pick<Props, 'onTouch'>;
+
+/** Each surface by its number, marked as it was seen; to touch where that says something. */
+function SurfaceMarks({ geometry, seen, onTouch }: MarksProps) {
+  return surfacesOf(geometry).map((surface, i) => {
     const [x, y] = WHERE[geometry.shape][surface] ?? [0.5, 0.5];
-    const tone = seen[surface] === undefined ? 'var(--paper)' : seen[surface] ? 'var(--late)' : 'var(--fit)';
-    return (
-      <g key={surface} transform={`translate(${x * W} ${y * H})`}>
-        <circle r={12} fill={tone} stroke="var(--ink)" strokeWidth={2} />
-        <text
-          textAnchor="middle"
-          y={5}
-          fontSize={14}
-          fontWeight={700}
-          fill={seen[surface] === undefined ? 'var(--ink)' : 'var(--on-state)'}
-        >
-          {i + 1}
-        </text>
-      </g>
+    const state = seen[surface];
+    const tone = state === undefined ? 'bg-paper text-ink' : state ? 'bg-late text-on-state' : 'bg-fit text-on-state';
+    const at = { left: `${x * 100}%`, top: `${y * 100}%` };
+    const dot = (
+      <span
+        key={surface}
+        className={`reading flex size-7 items-center justify-center rounded-full border-2 border-ink font-bold ${tone}`}
+      >
+        {i + 1}
+      </span>
+    );
+    const place = '-translate-x-1/2 -translate-y-1/2 absolute flex items-center justify-center';
+    return onTouch ? (
+      <button
+        key={surface}
+        type="button"
+        aria-label={`${SURFACE_WORDS[surface]}: ${state === undefined ? 'not looked at' : state ? 'something is amiss' : 'fine'}`}
+        className={`${place} size-11`}
+        style={at}
+        onClick={() => onTouch(surface)}
+      >
+        {dot}
+      </button>
+    ) : (
+      <span key={surface} aria-hidden="true" className={place} style={at}>
+        {dot}
+      </span>
     );
   });
+}

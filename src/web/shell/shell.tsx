@@ -22,7 +22,7 @@ import { ClockDoubt } from './clock-doubt';
 import { WrongWords } from './wrong-words';
 import { wrongLately } from './wrong-lately';
 import { cabinetTroubles } from '../hands/moment';
-import { clockTime, longDate } from '@/ui/when';
+import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
 import { isDim, session } from '../session';
 
@@ -111,7 +111,9 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
           ) : null}
           {doubt ? <ClockDoubt {...doubt} /> : null}
           <WrongWords lately={wrongLately(nowMs, shop.zone)} />
-          <ShopZone zone={shop.zone}>{children}</ShopZone>
+          <ShopZone zone={shop.zone} year={yearOf(nowMs, shop.zone)}>
+            {children}
+          </ShopZone>
         </main>
       </div>
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useShortYear } from '@/ui/zone';
 import { useState } from 'react';
 import { Timing } from '@/web/hands/timing';
 import { type HandAction, pressOf } from '@/core/hands';
@@ -113,6 +114,7 @@ type MarkProps = { readonly onAdd: (text: string) => void; readonly camera: Retu
 
 /** A mark or number, typed, or read by the camera. */
 function MarkForm({ onAdd, camera }: MarkProps) {
+  const year = useShortYear();
   const [typed, setTyped] = useState('');
   return (
     <form
@@ -129,7 +131,7 @@ function MarkForm({ onAdd, camera }: MarkProps) {
           className="reading min-h-14 w-32 text-lg"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          placeholder="31-014/3"
+          placeholder={`${year}-014/3`}
         />
       </label>
       <Button big type="submit">

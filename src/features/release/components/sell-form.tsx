@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { COUNTRIES, LANGUAGES } from '@/core/care';
 import { Link } from '@/ui/link';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
-import { Button } from '@/ui/button';
+import { Button, linkLook } from '@/ui/button';
+import { Unsell } from '@/web/unsell';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { type Form, useForm } from '@/web/form/use-form';
@@ -58,14 +59,17 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
         Sell: {unsold === 0 ? 'all are sold' : `${unsold} ${unsold === 1 ? 'piece is' : 'pieces are'} left`}
       </h2>
       {codes.length > 0 ? (
-        <p role="status" className="mb-3 border-fit border-l-4 pl-3">
-          Sold. The slips:{' '}
-          {codes.map((code) => (
-            <Link key={code} href={`/slip/${code}`} className="reading mr-3 font-semibold">
-              {code}
-            </Link>
-          ))}
-        </p>
+        <div role="status" className="mb-3 border-fit border-l-4 pl-3">
+          <p className="font-semibold">{codes.length === 1 ? 'Sold. Its slip:' : `Sold. The ${codes.length} slips:`}</p>
+          <p className="my-2 flex flex-wrap gap-2">
+            {codes.map((code) => (
+              <Link key={code} href={`/slip/${code}`} className={linkLook('main')}>
+                {codes.length === 1 ? 'Print the slip' : code}
+              </Link>
+            ))}
+          </p>
+          <Unsell codes={codes} onDone={() => setCodes([])} />
+        </div>
       ) : null}
       {unsold > 0 ? (
         <form noValidate className="flex flex-col gap-1" onSubmit={form.submit}>

@@ -1,45 +1,53 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
+import type { Geometry, Surface } from '@/core/piece';
 import type { Candidate } from '@/core/choose';
 import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
-import { MARK_WORDS, SURFACE_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { MARK_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
-import { Faults, SelectBox, SelectField, TextField } from '@/ui/field';
+import { Faults, SelectField, TextField } from '@/ui/field';
 import { useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { takeIn } from '../actions';
 import { JobFields } from '../forms';
-import { PiecePicture } from '@/web/drawing/piece-picture';
+import { TouchSurfaces } from '@/web/drawing/touch-surfaces';
 
 type Props = {
   readonly designs: readonly { readonly revisionId: number; readonly name: string; readonly geometry: Geometry }[];
   readonly species: readonly { readonly id: string; readonly name: string }[];
   readonly regimens: readonly (Regimen & { readonly revisionId: number })[];
   readonly lots: readonly Candidate[];
+  /** A piece of the shop's own that was named in the address. */
+  readonly known: {
+    readonly code: string;
+    readonly owner: string;
+    readonly designRevisionId: number;
+    readonly speciesId: string;
+    readonly wasFinishedWith: string;
+  } | null;
 };
 type JobTyped = z.input<typeof JobFields>;
 
 /** Takes in a piece that comes home: whose, which, what is wrong where; the sanding plan beside it at once. */
-export function RestoreForm({ designs, species, regimens, lots }: Props) {
+export function RestoreForm({ designs, species, regimens, lots, known }: Props) {
   const router = useRouter();
   const form = useForm<JobTyped, { readonly number: string }>({
     schema: JobFields,
     start: {
-      code: '',
-      owner: '',
-      wasFinishedWith: '',
+      code: known?.code ?? '',
+      owner: known?.owner ?? '',
+      wasFinishedWith: known?.wasFinishedWith ?? '',
       bill: '',
       marks: [],
-      designRevisionId: designs[0]?.revisionId ?? 0,
-      speciesId: 'sycamore',
+      designRevisionId: known?.designRevisionId ?? designs[0]?.revisionId ?? 0,
+      speciesId: known?.speciesId ?? 'sycamore',
       regimenRevisionId: regimens[0]?.revisionId ?? 0,
       lotId: null,
     },
     save: takeIn,
     done: (made) => router.push(`/work/${made.number}`),
-    keptAs: 'comes home',
+    keptAs: known ? `comes home ${known.code}` : 'comes home',
   });
   const { designRevisionId: design, regimenRevisionId: regimenId, marks } = form.values;
   const shape = designs.find((one) => one.revisionId === design);
@@ -99,52 +107,30 @@ export function RestoreForm({ designs, species, regimens, lots }: Props) {
           Take it in
         </Button>
       </div>
-      {shape ? <WrongWithIt shape={shape} marks={marks} onMark={setMark} /> : null}
+      {shape ? <WrongWithIt shape={shape} speciesId={form.values.speciesId} marks={marks} onMark={setMark} /> : null}
     </form>
   );
 }
 
 type WrongProps = {
   readonly shape: Props['designs'][number];
+  readonly speciesId: string;
   readonly marks: JobTyped['marks'];
   readonly onMark: (surface: Surface, mark: Mark | undefined) => void;
 };
 
 /** The piece with its surfaces: what is wrong where, and the sanding that follows. */
-function WrongWithIt({ shape, marks, onMark }: WrongProps) {
+function WrongWithIt({ shape, speciesId, marks, onMark }: WrongProps) {
   return (
     <section aria-label="What is wrong with it">
-      <PiecePicture
+      <TouchSurfaces<Mark>
         geometry={shape.geometry}
         name={shape.name}
-        seen={Object.fromEntries(marks.map(({ surface }) => [surface, true]))}
+        speciesId={speciesId}
+        choices={MARKS.map((mark) => ({ id: mark, name: MARK_WORDS[mark] }))}
+        said={Object.fromEntries(marks.map(({ surface, mark }) => [surface, mark]))}
+        onSay={(surface, mark) => onMark(surface, mark ?? undefined)}
       />
-      <ol>
-        {surfacesOf(shape.geometry).map((surface, i) => (
-          <li key={surface}>
-            <label className="grid min-h-11 max-w-md grid-cols-[1.5rem_1fr_1fr] items-center gap-2">
-              <span className="reading font-semibold">{i + 1}</span>
-              <span className="first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
-              <SelectBox
-                value={marks.find((one) => one.surface === surface)?.mark ?? ''}
-                onChange={(event) =>
-                  onMark(
-                    surface,
-                    MARKS.find((mark) => mark === event.target.value),
-                  )
-                }
-              >
-                <option value="">as it was</option>
-                {MARKS.map((mark) => (
-                  <option key={mark} value={mark}>
-                    {MARK_WORDS[mark]}
-                  </option>
-                ))}
-              </SelectBox>
-            </label>
-          </li>
-        ))}
-      </ol>
       <p className="mt-3 text-lg" aria-live="polite">
         Sand {sandingPlan(marks).join(', then ')}, along the grain.
         {marks.some(({ mark }) => mark === 'crack') ? ' ▲ A crack stays: say so to its owner before you begin.' : ''}

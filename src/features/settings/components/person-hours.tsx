@@ -1,5 +1,6 @@
 'use client';
 
+import { useYear } from '@/ui/zone';
 import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
 import { Button } from '@/ui/button';
@@ -20,6 +21,7 @@ type Props = {
 
 /** One pair of hands: when they are here. The plan gives them work in these hours only. */
 export function PersonHours({ person, own, shop, away }: Props) {
+  const year = useYear();
   const [open, setOpen] = useState(false);
   const form = useForm({
     schema: HandsFields,
@@ -65,7 +67,7 @@ export function PersonHours({ person, own, shop, away }: Props) {
         }
       >
         <HoursFields value={form.values.hours} onChange={(hours) => form.set('hours', [...hours])} />
-        <TextField label="Days away" hint="2031-12-24, 2031-12-25" {...form.field('away')} />
+        <TextField label="Days away" hint={`${year}-12-24, ${year}-12-25`} {...form.field('away')} />
         <Faults of={whole.rest([])} />
       </SheetForm>
     </li>

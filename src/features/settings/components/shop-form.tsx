@@ -1,5 +1,6 @@
 'use client';
 
+import { useYear } from '@/ui/zone';
 import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
 import { Button } from '@/ui/button';
@@ -31,6 +32,7 @@ export function ShopForm(props: FormProps) {
 type FieldsProps = FormProps & { readonly kept: boolean; readonly onKept: (kept: boolean) => void };
 
 function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps) {
+  const year = useYear();
   const { version, currency, ...known } = facts;
   const form = useForm({
     schema: ShopFacts,
@@ -70,7 +72,7 @@ function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps
         <TextField label={`A printed slip costs (${currency})`} inputMode="decimal" {...form.field('slip')} />
       </div>
       <HoursFields value={form.values.hours} onChange={(next) => form.set('hours', [...next])} />
-      <TextField label="Closed days" hint="2031-12-24, 2031-12-25" {...form.field('closed')} />
+      <TextField label="Closed days" hint={`${year}-12-24, ${year}-12-25`} {...form.field('closed')} />
       <Faults of={form.faults} />
       <div className="flex items-center gap-4">
         <Button look="main" big type="submit" disabled={form.busy}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useShortYear } from '@/ui/zone';
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults, TextBox } from '@/ui/field';
@@ -15,6 +16,7 @@ const near = (text: string, typed: string): boolean => text.toLowerCase().starts
 
 /** Carries a batch to another place: both are chosen, or typed as they are called. */
 export function MoveRing({ batches, places }: Props) {
+  const year = useShortYear();
   const [batch, setBatch] = useState('');
   const [place, setPlace] = useState('');
   const [missing, setMissing] = useState('');
@@ -26,7 +28,9 @@ export function MoveRing({ batches, places }: Props) {
     const where = place.trim() === '' ? undefined : places.find((one) => near(one.name, place));
     if (!what || !where) {
       setMissing(
-        what ? `No place is called “${place}”.` : `No open batch is called “${batch}”. Type its number, 31-006 or just 006.`,
+        what
+          ? `No place is called “${place}”.`
+          : `No open batch is called “${batch}”. Type its number, or only its last three figures.`,
       );
       return;
     }
@@ -54,7 +58,7 @@ export function MoveRing({ batches, places }: Props) {
           value={batch}
           onChange={(event) => setBatch(event.target.value)}
           className="reading w-28"
-          placeholder="31-006"
+          placeholder={`${year}-006`}
         />
       </label>
       <datalist id="open-batches">

@@ -14,6 +14,7 @@ export const NOTHING_SEEN: Seen = { surfaces: {}, photo: null };
 type LookProps = {
   readonly action: HandAction;
   readonly geometry: Geometry;
+  readonly speciesId: string;
   readonly dries: boolean;
   readonly seen: Seen;
   /** From what it is by then: a photo is read while surfaces are looked over. */
@@ -21,7 +22,7 @@ type LookProps = {
 };
 
 /** Looked over: what is amiss on which surface, and a photo. */
-export function LookOver({ action, geometry, dries, seen, onChange }: LookProps) {
+export function LookOver({ action, geometry, speciesId, dries, seen, onChange }: LookProps) {
   const { surfaces, photo } = seen;
   const [fault, setFault] = useState('');
   const take = async (file: File | undefined): Promise<void> => {
@@ -43,6 +44,7 @@ export function LookOver({ action, geometry, dries, seen, onChange }: LookProps)
     >
       <SurfaceList
         geometry={geometry}
+        speciesId={speciesId}
         name={action.title}
         seen={surfaces}
         dries={dries}

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { FormSheet } from '@/web/form/form-sheet';
+import { Link } from '@/ui/link';
 import { join, part, split } from '../actions';
 
 export type PieceRow = {
@@ -20,7 +21,7 @@ type Props = {
   readonly locked: boolean;
 };
 
-const NAMED = { name: 'pieces', label: 'Which pieces', hint: '3, 5-7, or as chalked: 31-014/3' };
+const NAMED = { name: 'pieces', label: 'Which pieces', hint: '3, 5-7, or the mark as it is chalked' };
 
 /** The pieces of a batch by their chalk marks; any of them may go its own way and keeps its history. */
 export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
@@ -33,7 +34,9 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
       <ul className="reading my-1 flex flex-wrap gap-x-4 gap-y-1 text-sm">
         {pieces.map((one) => (
           <li key={one.id} className={one.left ? 'text-soft' : ''}>
-            <span className={one.left ? 'line-through' : ''}>{one.tag}</span>
+            <Link href={`/piece/${one.code}`} className={one.left ? 'line-through' : ''}>
+              {one.tag}
+            </Link>
             {one.left ? <span> {one.left}</span> : null}
             {one.came ? <span className="text-soft"> {one.came}</span> : null}
           </li>

@@ -35,6 +35,7 @@ type Props = {
   readonly nowMs: number;
   readonly zone: string;
   readonly geometry: Geometry;
+  readonly speciesId: string;
   readonly mayPractise: boolean;
   /** Whether anything on it dries. */
   readonly dries: boolean;
@@ -113,7 +114,7 @@ const wordsOf = (typed: Typed, seen: Seen): string =>
   ].join(', ');
 
 function Recording(props: ActionProps) {
-  const { action, nowMs: serverNowMs, zone, geometry, mayPractise, dries, nextLots, hands, onUnkept } = props;
+  const { action, nowMs: serverNowMs, zone, geometry, speciesId, mayPractise, dries, nextLots, hands, onUnkept } = props;
   const nowMs = useNow(serverNowMs);
   // It is no form of the kit: what it records goes by the device's own queue, with or without a network.
   const [typed, setTyped, letGo] = useDraft<Typed>(`rendle-record-${action.batchId}-${action.task}`, EMPTY);
@@ -160,7 +161,7 @@ function Recording(props: ActionProps) {
       {action.estimatedG !== null && nextLots.length > 0 ? (
         <RanOut lot={action.lot} nextLots={nextLots} typed={typed} fault={read.nextGrams.fault} onChange={change} />
       ) : null}
-      <LookOver action={action} geometry={geometry} dries={dries} seen={seen} onChange={setSeen} />
+      <LookOver action={action} geometry={geometry} speciesId={speciesId} dries={dries} seen={seen} onChange={setSeen} />
       <div className="flex flex-wrap gap-3">
         <RecordButtons
           action={action}

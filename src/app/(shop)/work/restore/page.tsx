@@ -3,6 +3,8 @@ import { NewRestoration } from '@/features/restore/restore';
 
 export const metadata: Metadata = { title: 'A piece comes home' };
 
-export default function Restore() {
-  return <NewRestoration />;
+type Props = { readonly searchParams: Promise<{ readonly code?: string }> };
+
+export default async function Restore({ searchParams }: Props) {
+  return <NewRestoration code={(await searchParams).code ?? ''} />;
 }

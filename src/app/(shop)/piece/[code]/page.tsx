@@ -1,0 +1,10 @@
+import type { Metadata } from 'next';
+import { PiecePage } from '@/features/piece/piece-page';
+
+export const metadata: Metadata = { title: 'A piece' };
+
+type Props = { readonly params: Promise<{ readonly code: string }>; readonly searchParams: Promise<{ readonly wrong?: string }> };
+
+export default async function Piece({ params, searchParams }: Props) {
+  return <PiecePage code={(await params).code} wrong={(await searchParams).wrong ?? ''} />;
+}

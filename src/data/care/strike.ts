@@ -1,0 +1,116 @@
+import 'server-only';
+import { and, eq, inArray } from 'drizzle-orm';
+import { fail, ok, type Result } from '@/core/quantity';
+import { type By, command } from '../command';
+import type { Db } from '../db';
+import {
+  careEvent,
+  carePlan,
+  careReport,
+  lot,
+  outbox,
+  owner,
+  piece,
+  restoration,
+  sale,
+  saleStruck,
+  tinSale,
+  tinSaleStruck,
+} from '../schema';
+import { move } from '../stores/commands';
+import { tinSaleStands } from '../tins/standing';
+
+/** Letters that have left, or may have. */
+const GONE = ['sent', 'sending', 'failed'] as const;
+
+/** A tin that went with the piece goes back on the shelf, and its grams into the ledger. */
+function tinsBack(tx: Db, pieceId: number, by: By): Result<void> {
+  for (const one of tx
+    .select()
+    .from(tinSale)
+    .where(and(eq(tinSale.withPieceId, pieceId), tinSaleStands))
+    .all()) {
+    const row = tx.select().from(lot).where(eq(lot.id, one.lotId)).get();
+    const back = move(tx, { lotId: one.lotId, grams: ((row?.receivedG ?? 0) * one.count) / (row?.count ?? 1), why: 'sale' }, by);
+    if (!back.ok) return back;
+    tx.insert(tinSaleStruck).values({ tinSaleId: one.id, at: by.nowMs }).run();
+  }
+  return ok(undefined);
+}
+
+/** Someone who has nothing else from the shop is not kept. */
+function forgetUnlessKnown(tx: Db, ownerId: number | null, nowMs: number): void {
+  if (ownerId === null) return;
+  const other =
+    tx.select({ id: sale.id }).from(sale).where(eq(sale.ownerId, ownerId)).get() ??
+    tx
+      .select({ id: tinSale.id })
+      .from(tinSale)
+      .where(and(eq(tinSale.ownerId, ownerId), tinSaleStands))
+      .get() ??
+    tx.select({ id: carePlan.id }).from(carePlan).where(eq(carePlan.holderId, ownerId)).get();
+  if (!other)
+    tx.update(owner).set({ name: 'erased', email: null, bouncedAt: null, erasedAt: nowMs }).where(eq(owner.id, ownerId)).run();
+}
+
+/** A sold piece with its sale and plan. */
+const soldByCode = (tx: Db, code: string) =>
+  tx
+    .select({ piece, sale, plan: carePlan })
+    .from(piece)
+    .innerJoin(sale, eq(sale.pieceId, piece.id))
+    .innerJoin(carePlan, eq(carePlan.saleId, sale.id))
+    .where(eq(piece.code, code))
+    .get();
+
+/** Whether something came of a sale: a letter left, its owner said something, or it came home. */
+function cameOfIt(tx: Db, { piece: { id: pieceId }, plan }: NonNullable<ReturnType<typeof soldByCode>>): boolean {
+  const found =
+    tx.select({ id: careReport.id }).from(careReport).where(eq(careReport.carePlanId, plan.id)).get() ??
+    tx
+      .select({ id: outbox.id })
+      .from(outbox)
+      .where(and(eq(outbox.carePlanId, plan.id), inArray(outbox.state, [...GONE])))
+      .get() ??
+    tx.select({ id: restoration.batchId }).from(restoration).where(eq(restoration.pieceId, pieceId)).get();
+  return found !== undefined;
+}
+
+/** Whether the sale of a piece may still be taken back. */
+export function maySaleBeStruck(db: Db, code: string): boolean {
+  const row = soldByCode(db, code);
+  return row !== undefined && !cameOfIt(db, row);
+}
+
+/**
+ * Takes a sale back while nothing came of it: its slip, plan and dates go, a tin that went with it comes back, and that it was sold and
+ * taken back stays written. Once a letter has left or its owner has said something, it stands.
+ */
+export function strikeSale(db: Db, codes: readonly string[], by: By): Result<void> {
+  return command(db, (tx) => {
+    for (const code of codes) {
+      const row = soldByCode(tx, code);
+      if (!row) return fail('not-found', 'code');
+      if (cameOfIt(tx, row)) return fail('sale-stands', 'code');
+      const back = tinsBack(tx, row.piece.id, by);
+      if (!back.ok) return back;
+      tx.insert(saleStruck)
+        .values({
+          pieceId: row.piece.id,
+          soldOn: row.sale.soldOn,
+          priceMinor: row.sale.priceMinor,
+          soldBy: row.sale.personId,
+          soldAt: row.sale.at,
+          personId: by.personId,
+          at: by.nowMs,
+        })
+        .run();
+      tx.delete(outbox).where(eq(outbox.carePlanId, row.plan.id)).run();
+      tx.delete(careEvent).where(eq(careEvent.carePlanId, row.plan.id)).run();
+      tx.delete(carePlan).where(eq(carePlan.id, row.plan.id)).run();
+      tx.delete(sale).where(eq(sale.id, row.sale.id)).run();
+      for (const who of new Set([row.sale.ownerId, row.plan.holderId])) forgetUnlessKnown(tx, who, by.nowMs);
+    }
+    return ok(undefined);
+  });
+}

@@ -1,0 +1,88 @@
+import 'server-only';
+import { type Amiss, type AmissFacts, causesOf } from '@/core/care';
+import { answerTo } from '@/data/care/post';
+import type { Db } from '@/data/db';
+import type { Batch, Piece } from '@/data/work/batch';
+import { AMISS_WAY_WORDS, CAUSE_WORDS } from '@/messages/amiss';
+import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
+import { letterWords } from '@/web/letter-words';
+import { DraftAnswer } from './components/draft-answer';
+
+type Props = {
+  readonly db: Db;
+  readonly batch: Batch;
+  readonly piece: Piece;
+  readonly isSold: boolean;
+  readonly amiss: Amiss;
+  readonly ageDays: number;
+  readonly nowMs: number;
+};
+
+const factsOf = (batch: Batch, ageDays: number): AmissFacts => ({
+  finish: batch.regimen.careClass,
+  slowsCure: batch.species.slowsCure,
+  thinned: batch.on.some((lot) => lot.nature?.flammable === true),
+  isBoard: batch.design.geometry.shape === 'board',
+  ageDays,
+});
+
+/** What to look at, what may lie behind it and what puts it right; then what its owner is told, and where it goes. */
+export function AmissPanel({ db, batch, piece, isSold, amiss, ageDays, nowMs }: Props) {
+  const causes = causesOf(amiss, factsOf(batch, ageDays));
+  const answer = answerTo(db, piece.code, amiss, letterWords, nowMs);
+  return (
+    <div className="mt-3 border-late border-l-4 pl-4">
+      <p className="mb-1 font-semibold">Look, touch and smell, the likeliest first.</p>
+      <ol>
+        {causes.map(({ cause, way }) => (
+          <li key={cause} className="grid gap-x-5 border-hair border-t py-2 bench:grid-cols-2">
+            <span>
+              <strong>{CAUSE_WORDS[cause].look}.</strong> {CAUSE_WORDS[cause].cause}.
+            </span>
+            <span>
+              {CAUSE_WORDS[cause].way} <span className="text-soft">So {AMISS_WAY_WORDS[way]}.</span>
+            </span>
+          </li>
+        ))}
+      </ol>
+      {causes.some(({ asksLot }) => asksLot) && batch.on.length > 0 ? (
+        <p className="mt-2">
+          If it is the oil, ask after the lot, and hold it:{' '}
+          {batch.on.map((lot) => (
+            <Link key={lot.id} href={`/stores/lots/${lot.id}`} className="reading mr-3">
+              {lot.number}
+            </Link>
+          ))}
+        </p>
+      ) : null}
+      <div className="mt-3 flex flex-wrap gap-2">
+        {isSold || batch.release ? (
+          <Link href={`/work/restore?code=${piece.code}`} className={linkLook('main')}>
+            It comes home
+          </Link>
+        ) : (
+          <Link href={`/work/${batch.number}`} className={linkLook('main')}>
+            To its ways back
+          </Link>
+        )}
+        {isSold ? (
+          <Link href={`/slip/${piece.code}`} className={linkLook('plain')}>
+            It came back, or is no more
+          </Link>
+        ) : null}
+      </div>
+      {answer ? (
+        <details className="mt-3" open>
+          <summary className="min-h-11 content-center font-semibold">What to tell its owner</summary>
+          <p className="max-w-prose whitespace-pre-line border-2 border-rule bg-paper p-3 text-sm">{answer.body}</p>
+          {answer.to ? (
+            <DraftAnswer code={piece.code} amiss={amiss} />
+          ) : (
+            <p className="mt-1 text-sm text-soft">No address is noted: read it to them, or copy it into a letter.</p>
+          )}
+        </details>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+import 'server-only';
+import { redirect } from 'next/navigation';
+import { findAnyPiece } from '@/data/piece/piece';
+import { loadBatch } from '@/data/work/batch';
+import { initialsOf } from '@/messages/care';
+import { Link } from '@/ui/link';
+import { longDate } from '@/ui/when';
+import { lookOf } from '@/web/drawing/look';
+import { PieceMark } from '@/web/drawing/piece-mark';
+import { FindPiece } from '@/web/find-piece';
+import { session } from '@/web/session';
+import { yearOf } from '@/ui/when';
+
+const MOST = 60;
+
+/** The pieces that were asked for; where it is one, its page. */
+export async function FoundPieces({ asked }: { readonly asked: string }) {
+  const { db, shop, nowMs } = await session();
+  const found = findAnyPiece(db, asked);
+  if (found.length === 1 && found[0]) redirect(`/piece/${found[0].code}`);
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1>{asked === '' ? 'Find a piece' : `${found.length === 0 ? 'No' : found.length} pieces for “${asked}”`}</h1>
+        <FindPiece asked={asked} year={yearOf(nowMs, shop.zone)} />
+      </div>
+      {found.length === 0 ? (
+        <p className="mt-3">
+          A piece is found by what is chalked on it, by the code on its slip, by a part of its owner’s name, or with its whole
+          batch by the batch’s number.
+        </p>
+      ) : null}
+      <ul className="mt-3">
+        {found.slice(0, MOST).map((one) => {
+          const batch = loadBatch(db, one.batchId, nowMs);
+          return (
+            <li key={one.code} className="border-rule border-t">
+              <Link href={`/piece/${one.code}`} className="flex items-center gap-4 py-2 no-underline hover:underline">
+                <span className="flex w-20 justify-center">
+                  {batch ? <PieceMark look={lookOf(batch.design.geometry, batch.species.id)} scale={0.8} /> : null}
+                </span>
+                <span className="reading w-24 font-semibold">{one.tag}</span>
+                <span className="grow">
+                  {batch ? `${batch.species.name} ${one.design.toLowerCase()}` : one.design}
+                  <span className="block text-sm text-soft">{one.whose ? initialsOf(one.whose) : 'no owner noted'}</span>
+                </span>
+                <span className="reading text-sm">
+                  {one.leftWhy ? `left: ${one.leftWhy}` : one.soldOn ? `sold ${longDate(one.soldOn)}` : 'in the shop'}
+                </span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+      {found.length > MOST ? <p className="mt-2 text-soft">And {found.length - MOST} more: ask for the mark itself.</p> : null}
+    </>
+  );
+}
