@@ -24,6 +24,9 @@ const OTHER = {
   pattern: 'repeating-linear-gradient(90deg, transparent 0 2px, rgb(255 255 255 / .3) 2px 3px)',
 };
 
+/** The plain colour of a family, for a picture with a figure beside it. */
+export const familyColour = (family: string): string => (FAMILIES[family] ?? OTHER).colour;
+
 /** A family as a background, for what is drawn of it. */
 export function familyFill(family: string): { readonly background: string } {
   const { colour, pattern } = FAMILIES[family] ?? OTHER;

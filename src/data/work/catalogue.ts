@@ -5,7 +5,7 @@ import { PIECE_USES, type PieceUse } from '@/core/material';
 import { type Area, area, Geometry } from '@/core/piece';
 import { Regimen, Slot } from '@/core/regimen';
 import type { Db } from '../db';
-import { design, designRevision, regimen, regimenRevision, regimenStep } from '../schema';
+import { batch, design, designRevision, regimen, regimenRevision, regimenStep } from '../schema';
 
 export type Design = {
   readonly id: number;
@@ -92,4 +92,20 @@ export function allRegimens(db: Db): KnownRegimen[] {
 export function findRegimen(db: Db, revisionId: number): KnownRegimen | null {
   const row = regimenRows(db).where(eq(regimenRevision.id, revisionId)).get();
   return row ? toRegimen(db, row) : null;
+}
+
+/** How many batches back are looked at. */
+const LATELY = 40;
+
+/** The woods and the regimens of the last batches, the newest first, each once. */
+export function usedLately(db: Db): { readonly woods: readonly string[]; readonly regimens: readonly string[] } {
+  const rows = db
+    .select({ wood: batch.speciesId, regimen: regimen.id })
+    .from(batch)
+    .innerJoin(regimenRevision, eq(regimenRevision.id, batch.regimenRevisionId))
+    .innerJoin(regimen, eq(regimen.id, regimenRevision.regimenId))
+    .orderBy(desc(batch.id))
+    .limit(LATELY)
+    .all();
+  return { woods: [...new Set(rows.map((row) => row.wood))], regimens: [...new Set(rows.map((row) => row.regimen))] };
 }

@@ -6,6 +6,7 @@ import { revisionsOf } from '@/data/work/regimens';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { RegimenScore, ScoreLine } from '@/web/drawing/regimen-score';
 import { RegimenEditor } from './components/regimen-editor';
 import { draftOf, type Regimen } from '@/core/regimen';
 
@@ -39,6 +40,9 @@ export async function RegimenPage({ id }: { readonly id: string }) {
     <>
       <h1>{regimen.name}</h1>
       <p className="mb-4 text-soft">{regimen.school}</p>
+      <div className="mb-6">
+        <RegimenScore steps={regimen.steps} name={regimen.name} />
+      </div>
       <RegimenEditor key={revisionId} draft={draftOf(of)} base={revisionId} />
       <h2 className="mt-8 mb-1">Revisions</h2>
       <ol>
@@ -69,6 +73,7 @@ function RegimenRow({ regimen, revision }: { readonly regimen: Regimen; readonly
           <span className="block text-sm text-soft">{regimen.school}</span>
         </span>
         <span className="text-sm">
+          <ScoreLine steps={regimen.steps} name={regimen.name} />
           {regimen.gains} <span className="text-soft">{regimen.costs}</span>
           {regimen.knifeSurface ? '' : <strong className="block text-late">▲ Not under a knife.</strong>}
         </span>

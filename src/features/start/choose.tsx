@@ -7,6 +7,7 @@ import { allLots } from '@/data/stores/queries';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
+import { ScoreLine } from '@/web/drawing/regimen-score';
 import { session } from '@/web/session';
 import { candidates } from '@/data/stores/candidates';
 
@@ -151,6 +152,9 @@ function Row({ choice, place, wood, origin }: RowProps) {
         <p>
           <strong>{regimen.name}</strong> <span className="text-soft">{regimen.school}</span>
         </p>
+        <div className="my-1 max-w-xl">
+          <ScoreLine steps={regimen.steps} name={regimen.name} />
+        </div>
         {gains.length > 0 ? <p className="text-fit">● {gains.map(sayReason).join('; ')}</p> : null}
         {costs.length > 0 ? <p className="text-late">▲ {costs.map(sayReason).join('; ')}</p> : null}
         <p className="text-sm text-soft">

@@ -6,7 +6,7 @@ import { coversOf } from '@/data/work/record';
 import { slotBound } from '@/data/work/standing';
 import { shopUptake } from '@/data/work/uptake';
 import { allLots, type KnownLot } from '@/data/stores/queries';
-import { allDesigns, allRegimens } from '@/data/work/catalogue';
+import { allDesigns, allRegimens, usedLately } from '@/data/work/catalogue';
 import { shopNow } from '@/web/hands/open-batches';
 import { asShopNow } from './shop-now';
 import { session } from '@/web/session';
@@ -27,16 +27,29 @@ const lotsToStartWith = (lots: readonly KnownLot[]) =>
     };
   });
 
+/** What the shop took lately stands first; the rest as it is listed, what is fit for food before the rest. */
+function byUse<T extends { readonly id: string; readonly food?: string }>(all: readonly T[], lately: readonly string[]): T[] {
+  const place = ({ id, food }: T): number => {
+    const used = lately.indexOf(id);
+    return used >= 0 ? used : lately.length + (food === undefined || food === 'good' ? 0 : 1);
+  };
+  return [...all].sort((a, b) => place(a) - place(b));
+}
+
 /** The form that starts a batch, with all it may be made of. */
 export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
   const { db, shop, people, nowMs } = await session();
+  const lately = usedLately(db);
   return (
     <>
       <h1 className="mb-4">Start a batch</h1>
       <StartBatch
         designs={allDesigns(db)}
-        species={SPECIES}
-        regimens={allRegimens(db).filter((one) => !isRestoration(one.id))}
+        species={byUse(SPECIES, lately.woods)}
+        regimens={byUse(
+          allRegimens(db).filter((one) => !isRestoration(one.id)),
+          lately.regimens,
+        )}
         lots={lotsToStartWith(allLots(db))}
         first={asked}
         zone={shop.zone}

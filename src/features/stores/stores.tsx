@@ -1,5 +1,5 @@
 import 'server-only';
-import { findIngredient, keepingOf, runningOut, USE_WINDOW_DAYS } from '@/core/material';
+import { findIngredient, runningOut, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, say, formatMoney, MS_PER_DAY } from '@/core/quantity';
 import { allLots, containers, type KnownLot, readyMades, usedSince } from '@/data/stores/queries';
 import { FamilySwatch } from '@/ui/family';
@@ -16,6 +16,7 @@ import { lookAtStores, startBath, takeStores } from './lot-actions';
 import { AddLot, BoughtFinish, CountLot, StockTake } from './components/sheets';
 import { IngredientList } from './components/ingredient-list';
 import { Jars } from './components/jars';
+import { bestBefore, familyOf, LotShelf } from './shelf';
 
 const KINDS = {
   bought: 'Ingredient lots',
@@ -78,6 +79,7 @@ export async function Stores({ search }: { readonly search: Search }) {
           Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.
         </p>
       ) : null}
+      <LotShelf lots={lots} today={today} />
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((kind) => (
         <LotTable
           key={kind}
@@ -102,20 +104,6 @@ export async function Stores({ search }: { readonly search: Search }) {
       <IngredientList />
     </>
   );
-}
-
-const familyOf = (lot: KnownLot): string =>
-  lot.ingredientId
-    ? (findIngredient(lot.ingredientId)?.family ?? '')
-    : lot.nature?.drying === 'drying'
-      ? 'drying-oil'
-      : 'never-dry-oil';
-
-function bestBefore(date: string | null, today: string): { readonly text: string; readonly late: boolean } {
-  const { state, days } = keepingOf(date, today);
-  const on = date === null ? '' : longDate(date);
-  const text = { 'no-date': 'no date', past: `past since ${on}`, near: `${on}, ${days} days left`, keeps: on }[state];
-  return { text, late: state === 'past' || state === 'near' };
 }
 
 type RunOutProps = {

@@ -1,7 +1,7 @@
 import type { CSSProperties } from 'react';
 
 /** What a lot is kept in, as far as a picture shows it. */
-export const VESSELS = ['bottle', 'bag', 'bar', 'can', 'tin', 'jar'] as const;
+export const VESSELS = ['bottle', 'bag', 'bar', 'can', 'tin', 'jar', 'trough'] as const;
 export type VesselKind = (typeof VESSELS)[number];
 
 type Props = {
@@ -29,6 +29,7 @@ const SHAPES: Readonly<Record<VesselKind, Shape>> = {
   bar: { body: 'M5 28H30L35 33V53H5Z', top: 28, bottom: 53, extra: 'M5 28H30V53M30 28L35 33' },
   can: { body: 'M6 14H34V53H6Z', top: 14, bottom: 53, extra: 'M11 8H19V14H11ZM24 11H30V14H24Z' },
   tin: { body: 'M4 32H36V51Q36 53 34 53H6Q4 53 4 51Z', top: 32, bottom: 53, extra: 'M3 27H37V33H3Z' },
+  trough: { body: 'M2 26H38L34 53H6Z', top: 26, bottom: 53, extra: 'M0 24H40V28H0Z' },
   jar: { body: 'M7 20H33V50Q33 53 30 53H10Q7 53 7 50Z', top: 20, bottom: 53, extra: 'M9 12H31V20H9Z' },
 };
 

@@ -1,7 +1,8 @@
 'use client';
 
 import { Choice } from '@/ui/choice';
-import type { Blend } from '@/core/blend';
+import { type Blend, mostJars } from '@/core/blend';
+import { Button } from '@/ui/button';
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
@@ -56,7 +57,9 @@ export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props)
           fault={faults.volume}
         />
       ) : null}
-      {draft.sizeBy === 'jars' ? <JarSize draft={draft} around={around} faults={faults} onChange={onChange} /> : null}
+      {draft.sizeBy === 'jars' ? (
+        <JarSize draft={draft} around={around} faults={faults} onChange={onChange} blend={blend} />
+      ) : null}
       {draft.sizeBy === 'from' ? (
         <FromStock draft={draft} around={around} faults={faults} onChange={onChange} blend={sized ? blend : null} />
       ) : null}
@@ -66,30 +69,47 @@ export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props)
 
 type PartProps = Omit<Props, 'blend' | 'sized'>;
 
-function JarSize({ draft, around, faults, onChange }: PartProps) {
+function JarSize({ draft, around, faults, onChange, blend }: PartProps & { readonly blend: Blend | null }) {
+  const jar = around.jars.find((one) => one.id === draft.jar.id);
+  const most = jar && blend ? mostJars(blend.lines, around.stock, blend.densityGPerMl, around.residueG, jar) : null;
   return (
-    <div className="grid grid-cols-[1fr_7rem] gap-4">
-      <SelectField
-        label="Jar or tin"
-        value={draft.jar.id}
-        onChange={(event) => onChange({ jar: { ...draft.jar, id: Number(event.target.value) } })}
-        fault={faults.jar}
-      >
-        <option value={0}>Choose …</option>
-        {around.jars.map((jar) => (
-          <option key={jar.id} value={jar.id}>
-            {jar.name}, {jar.have} there
-          </option>
-        ))}
-      </SelectField>
-      <TextField
-        label="How many"
-        inputMode="numeric"
-        value={draft.jar.count}
-        onChange={(event) => onChange({ jar: { ...draft.jar, count: event.target.value } })}
-        fault={faults['jar.count']}
-      />
-    </div>
+    <>
+      {most && jar ? (
+        <p className="mb-1 flex flex-wrap items-center gap-x-3">
+          <span>
+            Most you can fill now: <strong className="reading">{most.count}</strong> × {jar.name} (
+            {most.endsWith === 'jars' ? 'the jars run out' : `${findIngredient(most.endsWith)?.name.toLowerCase()} runs out`})
+          </span>
+          {most.count > 0 && draft.jar.count !== String(most.count) ? (
+            <Button look="quiet" onClick={() => onChange({ jar: { ...draft.jar, count: String(most.count) } })}>
+              Take {most.count}
+            </Button>
+          ) : null}
+        </p>
+      ) : null}
+      <div className="grid grid-cols-[1fr_7rem] gap-4">
+        <SelectField
+          label="Jar or tin"
+          value={draft.jar.id}
+          onChange={(event) => onChange({ jar: { ...draft.jar, id: Number(event.target.value) } })}
+          fault={faults.jar}
+        >
+          <option value={0}>Choose …</option>
+          {around.jars.map((jar) => (
+            <option key={jar.id} value={jar.id}>
+              {jar.name}, {jar.have} there
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label="How many"
+          inputMode="numeric"
+          value={draft.jar.count}
+          onChange={(event) => onChange({ jar: { ...draft.jar, count: event.target.value } })}
+          fault={faults['jar.count']}
+        />
+      </div>
+    </>
   );
 }
 

@@ -7,6 +7,11 @@ import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { MomentField } from '@/ui/moment-field';
+import { Tiles } from '@/ui/tiles';
+import { lookOf } from '@/web/drawing/look';
+import { PieceMark } from '@/web/drawing/piece-mark';
+import { ScoreLine } from '@/web/drawing/regimen-score';
+import { WoodSwatch } from '@/web/drawing/wood-swatch';
 import { Beyond } from './beyond';
 import { SlotFields } from './slot-fields';
 import type { Start, StartProps } from './use-start';
@@ -14,6 +19,11 @@ import { UsesOf } from './uses';
 import { WoodFacts } from './wood-facts';
 
 type Props = Pick<StartProps, 'designs' | 'species' | 'regimens'> & { readonly of: Start };
+
+/** So many tiles stand there before all are asked for. */
+const DESIGNS_SHOWN = 8;
+const WOODS_SHOWN = 8;
+const REGIMENS_SHOWN = 6;
 
 /** The fields of a batch to be started. */
 export function StartFieldset({ designs, species, regimens, of: { form, chosen, tree, outlook } }: Props) {
@@ -43,11 +53,7 @@ export function StartFieldset({ designs, species, regimens, of: { form, chosen, 
 
 const NewDesign = onOpen(
   async () => (await import('./design-sheet')).DesignSheet,
-  (opener) => (
-    <Button className="mt-5" {...opener}>
-      New design
-    </Button>
-  ),
+  (opener) => <Button {...opener}>New design</Button>,
 );
 
 type DesignProps = Pick<StartProps, 'designs'> & Pick<Start, 'form'> & Pick<Start['chosen'], 'shape'>;
@@ -57,24 +63,30 @@ function DesignField({ designs, form, shape }: DesignProps) {
   const setDesign = (revisionId: number): void => form.set('designRevisionId', revisionId);
   return (
     <>
-      <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-4">
-        <SelectField
-          label="Design"
-          {...form.field('designRevisionId')}
-          onChange={(event) => setDesign(Number(event.target.value))}
+      <div>
+        <Tiles
+          asks="Piece"
+          all="designs"
+          most={DESIGNS_SHOWN}
+          wide={8}
+          value={String(shape?.revisionId ?? '')}
+          onChange={(id) => setDesign(Number(id))}
+          tiles={designs.map((one) => ({
+            value: String(one.revisionId),
+            name: one.name,
+            picture: (
+              <span className="flex h-14 items-end justify-center">
+                <PieceMark look={lookOf(one.geometry, form.values.speciesId)} scale={1.15} />
+              </span>
+            ),
+          }))}
           hint={
             shape
               ? `${say(shape.area.areaMm2, 'mm²')} a piece, ${say(shape.area.endGrainMm2, 'mm²')} of it end grain`
               : 'Draw the first design.'
           }
-        >
-          {designs.length === 0 ? <option value={0}>None yet</option> : null}
-          {designs.map((one) => (
-            <option key={one.revisionId} value={one.revisionId}>
-              {one.name}
-            </option>
-          ))}
-        </SelectField>
+          fault={form.fault('designRevisionId')}
+        />
         <NewDesign onMade={setDesign} />
       </div>
       {shape ? <UsesOf key={shape.revisionId} design={shape} onSaid={setDesign} /> : null}
@@ -87,29 +99,37 @@ type WoodProps = Pick<StartProps, 'species'> & Pick<Start, 'form'> & Pick<Start[
 /** Wood, where it came from, and how many pieces. */
 function WoodFields({ species, form, count }: WoodProps) {
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)_5rem] gap-4">
-      <SelectField label="Wood" {...form.field('speciesId')}>
-        {species.map((one) => (
-          <option key={one.id} value={one.id}>
-            {one.name}
-            {one.food === 'good' ? '' : `, ${VERDICT_WORDS[one.food]}`}
-          </option>
-        ))}
-      </SelectField>
-      <SelectField label="It was" {...form.field('origin')}>
-        {ORIGINS.map((one) => (
-          <option key={one} value={one}>
-            {ORIGIN_WORDS[one]}
-          </option>
-        ))}
-      </SelectField>
-      <TextField
-        label="Pieces"
-        inputMode="numeric"
-        {...form.field('pieces')}
-        fault={form.fault('pieces') ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))}
+    <>
+      <Tiles
+        asks="Wood"
+        all="woods"
+        most={WOODS_SHOWN}
+        wide={6}
+        value={form.values.speciesId}
+        onChange={(id) => form.set('speciesId', id)}
+        tiles={species.map((one) => ({
+          value: one.id,
+          name: one.name,
+          picture: <WoodSwatch speciesId={one.id} />,
+          says: one.food === 'good' ? undefined : `▲ ${VERDICT_WORDS[one.food]}`,
+        }))}
       />
-    </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-4">
+        <SelectField label="It was" {...form.field('origin')}>
+          {ORIGINS.map((one) => (
+            <option key={one} value={one}>
+              {ORIGIN_WORDS[one]}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label="Pieces"
+          inputMode="numeric"
+          {...form.field('pieces')}
+          fault={form.fault('pieces') ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))}
+        />
+      </div>
+    </>
   );
 }
 
@@ -121,17 +141,21 @@ function RegimenFields({ regimens, form, chosen: { regimen, offered }, needs }: 
   const tooLong = needs && !needs.ok ? needs.issues.find((issue) => issue.code === 'dwell-past-chemistry') : undefined;
   return (
     <>
-      <SelectField
-        label="Regimen"
-        {...form.field('regimenRevisionId')}
-        onChange={(event) => form.set('regimenRevisionId', Number(event.target.value))}
-      >
-        {regimens.map((one) => (
-          <option key={one.revisionId} value={one.revisionId}>
-            {one.name}: {one.school}
-          </option>
-        ))}
-      </SelectField>
+      <Tiles
+        asks="Finish"
+        all="regimens"
+        most={REGIMENS_SHOWN}
+        wide={13}
+        value={String(regimen?.revisionId ?? '')}
+        onChange={(id) => form.set('regimenRevisionId', Number(id))}
+        fault={form.fault('regimenRevisionId')}
+        tiles={regimens.map((one) => ({
+          value: String(one.revisionId),
+          name: one.name,
+          picture: <ScoreLine steps={one.steps} name={one.name} />,
+          says: one.school,
+        }))}
+      />
       {regimen ? (
         <p className="mb-3 text-sm">
           <strong>Gains:</strong> {regimen.gains} <strong>Costs:</strong> {regimen.costs}{' '}

@@ -1,0 +1,90 @@
+import { say } from '@/core/quantity';
+import { laysCoat, type RegimenStep } from '@/core/regimen';
+import { StepGlyph } from './step-glyph';
+
+type Steps = readonly Pick<RegimenStep, 'id' | 'kind' | 'action' | 'lies' | 'slot' | 'wait' | 'optional' | 'until'>[];
+
+/** How wide a wait is drawn: each doubling as much again, so that minutes and days stand on one line. */
+const weightOf = (minutes: number): number => (minutes <= 0 ? 0 : Math.log2(1 + minutes / 10));
+
+const waitWords = ({ min, ideal, max }: RegimenStep['wait']): string => {
+  if (ideal === 0 && (max === null || max === 0)) return 'at once';
+  const usual = min < ideal ? `${say(min, 'min')} to ${say(ideal, 'min')}` : say(ideal, 'min');
+  return max === null ? usual : `${usual}, at most ${say(max, 'min')}`;
+};
+
+/** A wait as a line: whole until it may go on, dotted until it is best, a bar where it must not go past. */
+function Wait({ wait: { min, ideal, max } }: Pick<Steps[number], 'wait'>) {
+  const [least, best, most] = [weightOf(min), weightOf(ideal), weightOf(max ?? ideal)];
+  const share = (weight: number): number => (most > 0 ? (weight / most) * 100 : 0);
+  if (most === 0) return <span className="h-0.5 grow bg-ink" />;
+  return (
+    <span className="relative h-5 min-w-0 grow">
+      <span className="absolute top-1/2 left-0 h-1.5 -translate-y-1/2 bg-rest" style={{ width: `${share(least)}%` }} />
+      <span
+        className="absolute top-1/2 h-0 -translate-y-1/2 border-rest border-t-4 border-dotted"
+        style={{ left: `${share(least)}%`, width: `${share(best) - share(least)}%` }}
+      />
+      {max === null ? null : (
+        <>
+          <span
+            className="absolute top-1/2 h-0.5 -translate-y-1/2 bg-late"
+            style={{ left: `${share(best)}%`, width: `${100 - share(best)}%` }}
+          />
+          <span className="absolute top-0 right-0 h-full w-1 bg-late" />
+        </>
+      )}
+    </span>
+  );
+}
+
+/** A regimen as a score along time: what hands do, and how long each wait is, with the bounds it has. It breaks into lines as music does. */
+export function RegimenScore({ steps, name }: { readonly steps: Steps; readonly name: string }) {
+  return (
+    <figure>
+      <ol aria-label={`${name}, step by step`} className="flex flex-wrap gap-y-3">
+        {steps.map((step) => (
+          <li
+            key={step.id}
+            className="pr-2"
+            style={{ flex: `1 0 ${Math.round(112 + 13 * weightOf(step.wait.ideal))}px`, maxWidth: '20rem' }}
+          >
+            <span className="flex items-center gap-1">
+              <StepGlyph step={step} size={26} />
+              <Wait wait={step.wait} />
+            </span>
+            <span className="block pr-2 text-sm leading-5">
+              {step.optional ? <span className="text-soft">if wished: </span> : null}
+              {step.action}
+              {step.until ? <span className="text-soft"> (until it passes)</span> : null}
+            </span>
+            <span className="reading block pr-2 text-sm text-soft">{waitWords(step.wait)}</span>
+          </li>
+        ))}
+      </ol>
+      <figcaption className="mt-1 text-sm text-soft">
+        Line: the wait before the next. Whole until it may go on, dotted to the best moment; a red bar: not past this.
+      </figcaption>
+    </figure>
+  );
+}
+
+/** The same in one line without words, beside a name. */
+export function ScoreLine({ steps, name }: { readonly steps: Steps; readonly name: string }) {
+  const coats = steps.filter(laysCoat).length;
+  const total = steps.reduce((sum, step) => sum + step.wait.ideal, 0);
+  return (
+    <span
+      role="img"
+      aria-label={`${name}: ${steps.length} steps, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${say(total, 'min')} of waiting`}
+      className="flex items-center overflow-hidden"
+    >
+      {steps.map((step) => (
+        <span key={step.id} className="flex min-w-0 items-center" style={{ flexGrow: 0.4 + weightOf(step.wait.ideal) }}>
+          <StepGlyph step={step} size={17} />
+          <Wait wait={step.wait} />
+        </span>
+      ))}
+    </span>
+  );
+}
