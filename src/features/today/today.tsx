@@ -131,7 +131,13 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         </p>
       </div>
       <PlanWords open={open} plan={plan} blocked={blocked} zone={shop.zone} nowMs={nowMs} />
-      <DayLine days={week(shopHours(db), nowMs)} pegs={pegs} nowMs={nowMs} zone={shop.zone} />
+      <DayLine
+        days={week(shopHours(db), nowMs)}
+        pegs={pegs}
+        crew={crew.map((one) => one.initials)}
+        nowMs={nowMs}
+        zone={shop.zone}
+      />
       {low.length > 0 ? (
         <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${say(lot.leftG, 'g')})`).join(', ')}.</p>
       ) : null}

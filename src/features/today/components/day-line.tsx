@@ -3,58 +3,19 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { type ButtonHTMLAttributes, useRef, useState } from 'react';
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
-import { clockTime, dayAndDate, wallTime } from '@/ui/when';
+import { clockTime, dayAndDate } from '@/ui/when';
 import { useSave } from '@/web/use-save';
 import { holdStep } from '../actions';
+import { type Cluster, type Lane, lanesOf } from '../lanes';
 import type { Peg } from '../pegs';
 import type { Day } from '../week';
 import { NotBrought, useBrought } from '@/ui/on-open';
-
-const LANE_PX = 25;
-/** Share of the row that one letter of a peg's words takes, a little generously. */
-const LETTER_SHARE = 0.0062;
-/** Pegs past this share of the row have their words on their left. */
-const RIGHT_FROM = 72;
 
 const SNAP_MS = 5 * MS_PER_MINUTE;
 /** A press that moves less than this is a touch, pixels. */
 const DRAG_FROM_PX = 6;
 
-const wordsOf = (peg: Peg): string => `${peg.number} ${peg.action}${peg.who ? ` · ${peg.who}` : ''}`;
-
-type PlacedPeg = {
-  readonly peg: Peg;
-  readonly lane: number;
-  readonly left: number;
-  readonly width: number;
-  readonly wordsLeft: boolean;
-};
-
-/** Pegs with their words, pulled apart into lanes where they would lie over one another: one pair of hands cannot be in two places. */
-function place(pegs: readonly Peg[], at: (ms: number) => number): PlacedPeg[] {
-  const ends: number[] = [];
-  return [...pegs]
-    .map((peg) => {
-      const [left, width] = [at(peg.fromMs), Math.max(0.4, at(peg.toMs) - at(peg.fromMs))];
-      const words = 100 * LETTER_SHARE * wordsOf(peg).length;
-      const wordsLeft = left > RIGHT_FROM;
-      return {
-        peg,
-        left,
-        width,
-        wordsLeft,
-        from: wordsLeft ? left - words : left,
-        to: wordsLeft ? left + width : left + width + words,
-      };
-    })
-    .sort((a, b) => a.from - b.from)
-    .map(({ from, to, ...peg }) => {
-      const free = ends.findIndex((end) => end <= from);
-      const lane = free >= 0 ? free : ends.length;
-      ends[lane] = to;
-      return { ...peg, lane };
-    });
-}
+const nameOf = (peg: Peg): string => `${peg.number} ${peg.action}${peg.who ? ` · ${peg.who}` : ''}`;
 
 type Bounds = { readonly from: number; readonly to: number };
 
@@ -70,62 +31,126 @@ function boundsOf(days: readonly Day[], pegs: readonly Peg[]): Bounds {
   return { from: Math.max(0, Math.min(8 / 24, ...shares) - 0.01), to: Math.min(1, Math.max(18 / 24, ...shares) + 0.01) };
 }
 
-type Props = { readonly days: readonly Day[]; readonly pegs: readonly Peg[]; readonly nowMs: number; readonly zone: string };
+type Props = {
+  readonly days: readonly Day[];
+  readonly pegs: readonly Peg[];
+  /** Who works here, in the order they are listed. */
+  readonly crew: readonly string[];
+  readonly nowMs: number;
+  readonly zone: string;
+};
 
-/** Hand-work as pegs on the shop's hours for today and the six days after, hours running to the right. A peg is touched for its sheet, or dragged. */
-export function DayLine({ days, pegs, nowMs, zone }: Props) {
+/**
+ * The hand-work of today and the six days after: people as rows, hours as a scale. A step is touched for its sheet, or dragged; steps a
+ * finger cannot tell apart stand together. On a narrow screen it is a list by the hour.
+ */
+export function DayLine({ days, pegs, crew, nowMs, zone }: Props) {
   const bounds = boundsOf(days, pegs);
-  const [open, setOpen] = useState<Peg | null>(null);
-  const sheet = useBrought(async () => (await import('./peg-sheet')).PegSheet);
-  const show = (peg: Peg): void => {
-    setOpen(peg);
+  const [open, setOpen] = useState<readonly Peg[]>([]);
+  const sheet = useBrought(async () => (await import('./peg-sheet')).PegsSheet);
+  const show = (some: readonly Peg[]): void => {
+    setOpen(some);
     sheet.want();
   };
   const { faults, run } = useSave();
   const drop = (peg: Peg, toMs: number): void => void run(() => holdStep({ batchId: peg.batchId, task: peg.task, at: toMs }));
+  const of = (day: Day): Peg[] =>
+    pegs.filter((peg) => peg.fromMs >= day.fromMs && peg.fromMs < day.toMs).sort((a, b) => a.fromMs - b.fromMs);
   return (
     <>
       <p role="alert" className={Object.keys(faults).length > 0 ? 'mb-2 font-semibold text-late' : ''}>
         {Object.values(faults).map((text) => `▲ ${text}`)}
       </p>
-      <ol className="flex flex-col">
+      <div className="hidden bench:block">
+        {days[0] ? <Hours day={days[0]} bounds={bounds} zone={zone} /> : null}
+        <ol>
+          {days.map((day) => (
+            <DayRows
+              key={day.date}
+              day={day}
+              pegs={of(day)}
+              crew={crew}
+              bounds={bounds}
+              nowMs={nowMs}
+              zone={zone}
+              onOpen={show}
+              onDrop={drop}
+            />
+          ))}
+        </ol>
+      </div>
+      <ol className="bench:hidden">
         {days.map((day) => (
-          <DayRow
-            key={day.date}
-            day={day}
-            pegs={pegs.filter((peg) => peg.fromMs >= day.fromMs && peg.fromMs < day.toMs)}
-            bounds={bounds}
-            nowMs={nowMs}
-            zone={zone}
-            onOpen={show}
-            onDrop={drop}
-          />
+          <DayList key={day.date} day={day} pegs={of(day)} nowMs={nowMs} zone={zone} onOpen={show} />
         ))}
       </ol>
-      {open && sheet.Part ? (
-        <sheet.Part
-          key={open.key}
-          peg={open}
-          zone={zone}
-          nowMs={nowMs}
-          localStart={wallTime(open.fromMs, zone)}
-          onClose={() => setOpen(null)}
-        />
+      {open.length > 0 && sheet.Part ? (
+        <sheet.Part key={open[0]?.key} pegs={open} zone={zone} nowMs={nowMs} onClose={() => setOpen([])} />
       ) : null}
-      {open && sheet.failed ? <NotBrought /> : null}
+      {open.length > 0 && sheet.failed ? <NotBrought /> : null}
     </>
   );
 }
 
-type RowProps = {
-  readonly day: Day;
+/** How wide the days and the initials stand before the scale. */
+const BEFORE = 'grid grid-cols-[6rem_2.2rem_minmax(0,1fr)]';
+
+type Scale = { readonly day: Day; readonly bounds: Bounds };
+
+/** Per cent of the row at which a moment of a day stands. */
+const scaleOf = ({ day, bounds }: Scale): ((ms: number) => number) => {
+  const length = day.toMs - day.fromMs;
+  return (ms) => (100 * (ms - day.fromMs - bounds.from * length)) / ((bounds.to - bounds.from) * length);
+};
+
+const HOUR_MS = 60 * MS_PER_MINUTE;
+
+/** The hours, once for all the days. */
+function Hours({ day, bounds, zone }: Scale & { readonly zone: string }) {
+  const at = scaleOf({ day, bounds });
+  const hours = Array.from({ length: 13 }, (_, i) => day.fromMs + 2 * i * HOUR_MS).filter((ms) => at(ms) >= 0 && at(ms) < 97);
+  return (
+    <div className={BEFORE} aria-hidden="true">
+      <span className="col-start-3 relative h-5">
+        {hours.map((ms) => (
+          <span key={ms} className="reading absolute text-sm text-soft" style={{ left: `${at(ms)}%` }}>
+            {clockTime(ms, zone, ms)}
+          </span>
+        ))}
+      </span>
+    </div>
+  );
+}
+
+type RowsProps = Scale & {
   readonly pegs: readonly Peg[];
-  readonly bounds: Bounds;
+  readonly crew: readonly string[];
   readonly nowMs: number;
   readonly zone: string;
-  readonly onOpen: (peg: Peg) => void;
+  readonly onOpen: (pegs: readonly Peg[]) => void;
   readonly onDrop: (peg: Peg, toMs: number) => void;
 };
+
+const isOn = ({ fromMs, toMs }: Day, nowMs: number): boolean => nowMs >= fromMs && nowMs < toMs;
+
+/** One day, a row for each person who has something to do. */
+function DayRows({ day, pegs, crew, bounds, nowMs, zone, onOpen, onDrop }: RowsProps) {
+  const lanes = lanesOf(pegs, crew, scaleOf({ day, bounds }));
+  const isToday = isOn(day, nowMs);
+  return (
+    <li className="border-rule border-t">
+      {(lanes.length > 0 ? lanes : [{ who: '', clusters: [] }]).map((lane, i) => (
+        <div key={lane.who} className={`${BEFORE} items-stretch`}>
+          <span className={`reading self-center ${isToday ? 'font-bold' : 'text-soft'}`}>
+            {i > 0 ? '' : isToday ? 'Today' : dayAndDate(day.fromMs, zone)}
+          </span>
+          <span className="reading self-center font-semibold text-sm">{lane.who}</span>
+          <Track day={day} bounds={bounds} lane={lane} nowMs={nowMs} zone={zone} onOpen={onOpen} onDrop={onDrop} />
+        </div>
+      ))}
+    </li>
+  );
+}
 
 type Drag = { readonly key: string; readonly dxMs: number };
 
@@ -136,81 +161,146 @@ function PegButton({ id, ...button }: PegProps) {
   return <button type="button" {...button} {...useHandle(id)} />;
 }
 
-function DayRow({ day, pegs, bounds, nowMs, zone, onOpen, onDrop }: RowProps) {
-  const span = (bounds.to - bounds.from) * (day.toMs - day.fromMs);
-  const at = (ms: number): number => (100 * (ms - day.fromMs - bounds.from * (day.toMs - day.fromMs))) / span;
-  const lanes = place(pegs, at);
-  const height = Math.max(1, ...lanes.map(({ lane }) => lane + 1)) * LANE_PX + 8;
-  const isToday = nowMs >= day.fromMs && nowMs < day.toMs;
+type TrackProps = Omit<RowsProps, 'pegs' | 'crew'> & { readonly lane: Lane };
+
+/** The hours of one person on one day, with their steps. */
+function Track({ day, bounds, lane, nowMs, zone, onOpen, onDrop }: TrackProps) {
+  const at = scaleOf({ day, bounds });
   const row = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<Drag | null>(null);
+  const span = (bounds.to - bounds.from) * (day.toMs - day.fromMs);
   const msOf = (dx: number): number => Math.round(((dx / Math.max(1, row.current?.clientWidth ?? 1)) * span) / SNAP_MS) * SNAP_MS;
   const drop = (key: string, { x }: Pull): void => {
-    const peg = pegs.find((one) => one.key === key);
-    if (peg && msOf(x) !== 0) onDrop(peg, peg.fromMs + msOf(x));
+    const alone = lane.clusters.find(({ pegs }) => pegs.length === 1 && pegs[0]?.key === key)?.pegs[0];
+    if (alone && msOf(x) !== 0) onDrop(alone, alone.fromMs + msOf(x));
     setDrag(null);
   };
   return (
-    <li className="grid grid-cols-[6.5rem_1fr] items-stretch border-hair border-t">
-      <p className={`reading py-1 ${isToday ? 'font-bold' : 'text-soft'}`}>{isToday ? 'Today' : dayAndDate(day.fromMs, zone)}</p>
-      <div ref={row} className="relative overflow-hidden" style={{ height }}>
-        {day.openings.map(([from, to]) => (
-          <div
-            key={from}
-            className="absolute inset-y-0 bg-paper"
-            style={{ left: `${at(from)}%`, width: `${at(to) - at(from)}%` }}
-          >
-            <span className="reading absolute bottom-0 left-1 text-xs text-soft">{clockTime(from, zone, from)}</span>
-            <span className="reading absolute right-1 bottom-0 text-xs text-soft">{clockTime(to, zone, to)}</span>
-          </div>
+    <div ref={row} className={`relative overflow-hidden ${lane.clusters.length > 0 ? 'h-11' : 'h-7'}`}>
+      {day.openings.map(([from, to]) => (
+        <div
+          key={from}
+          className="absolute inset-y-0 bg-paper"
+          style={{ left: `${at(from)}%`, width: `${at(to) - at(from)}%` }}
+        />
+      ))}
+      {day.openings.length === 0 ? <span className="absolute left-1 text-sm text-soft">closed</span> : null}
+      <DragArea
+        fromPx={DRAG_FROM_PX}
+        onPull={(key, { x }) => setDrag({ key, dxMs: msOf(x) })}
+        onDrop={drop}
+        onCancel={() => setDrag(null)}
+      >
+        {lane.clusters.map((cluster) => (
+          <ClusterPeg
+            key={cluster.pegs[0]?.key}
+            cluster={cluster}
+            at={at}
+            shiftMs={drag?.key === cluster.pegs[0]?.key && cluster.pegs.length === 1 ? (drag?.dxMs ?? 0) : 0}
+            spanMs={span}
+            zone={zone}
+            onOpen={onOpen}
+          />
         ))}
-        {day.openings.length === 0 ? <p className="py-1 text-sm text-soft">closed</p> : null}
-        <DragArea
-          fromPx={DRAG_FROM_PX}
-          onPull={(key, { x }) => setDrag({ key, dxMs: msOf(x) })}
-          onDrop={drop}
-          onCancel={() => setDrag(null)}
+      </DragArea>
+      {isOn(day, nowMs) ? (
+        <span aria-hidden="true" className="absolute inset-y-0 w-0.5 bg-late" style={{ left: `${at(nowMs)}%` }} />
+      ) : null}
+    </div>
+  );
+}
+
+type ClusterProps = {
+  readonly cluster: Cluster;
+  readonly at: (ms: number) => number;
+  readonly shiftMs: number;
+  readonly spanMs: number;
+  readonly zone: string;
+  readonly onOpen: (pegs: readonly Peg[]) => void;
+};
+
+/** One step, or several that lie close: its hand-work as bars, and its words where there is room for them. */
+function ClusterPeg({ cluster, at, shiftMs, spanMs, zone, onOpen }: ClusterProps) {
+  const { pegs, left, room } = cluster;
+  const [first] = pegs;
+  if (!first) return null;
+  const windowFrom = first.earliestMs === null ? null : Math.max(0, at(first.earliestMs));
+  const windowTo = first.latestMs === null ? 100 : Math.min(100, at(first.latestMs));
+  const time = (ms: number): string => clockTime(ms, zone, ms);
+  const more = pegs.length > 1 ? ` +${pegs.length - 1}` : '';
+  return (
+    <>
+      {shiftMs !== 0 && windowFrom !== null && windowTo > windowFrom ? (
+        <span
+          aria-hidden="true"
+          className="absolute bottom-0 h-1 bg-wet"
+          style={{ left: `${windowFrom}%`, width: `${windowTo - windowFrom}%` }}
+        />
+      ) : null}
+      <PegButton
+        id={first.key}
+        aria-label={pegs.map((peg) => `${time(peg.fromMs)} ${nameOf(peg)}${peg.pinned ? ' (held there)' : ''}`).join('; ')}
+        title={pegs.map((peg) => `${time(peg.fromMs)} to ${time(peg.toMs)}: ${peg.action}, ${peg.number}`).join('\n')}
+        className="@container absolute inset-y-0 touch-pan-y overflow-hidden text-left hover:bg-glow"
+        style={{ left: `${left + (100 * shiftMs) / spanMs}%`, width: `${room}%` }}
+        onClick={() => onOpen(pegs)}
+      >
+        <span aria-hidden="true" className="absolute inset-x-0 top-1 h-3.5">
+          {pegs.map((peg) => (
+            <span
+              key={peg.key}
+              className={`absolute inset-y-0 min-w-1.5 border-bench border-r-2 ${peg.pinned ? 'bg-wax' : 'bg-ink'}`}
+              style={{
+                left: `${(100 * (at(peg.fromMs) - left)) / room}%`,
+                width: `${(100 * (at(peg.toMs) - at(peg.fromMs))) / room}%`,
+              }}
+            />
+          ))}
+        </span>
+        <span aria-hidden="true" className="reading absolute inset-x-0 top-5 hidden truncate text-xs @min-[2.6rem]:block">
+          {shiftMs === 0 ? (
+            <>
+              <strong>
+                {first.number}
+                {more}
+              </strong>
+              <span className="hidden @min-[7rem]:inline"> {first.action}</span>
+            </>
+          ) : (
+            <strong>{time(first.fromMs + shiftMs)}</strong>
+          )}
+        </span>
+      </PegButton>
+    </>
+  );
+}
+
+type ListProps = Pick<RowsProps, 'day' | 'pegs' | 'nowMs' | 'zone' | 'onOpen'>;
+
+/** One day as a list by the hour, for a narrow screen. */
+function DayList({ day, pegs, nowMs, zone, onOpen }: ListProps) {
+  return (
+    <li className="border-rule border-t py-1">
+      <p className={`reading ${isOn(day, nowMs) ? 'font-bold' : 'text-soft'}`}>
+        {isOn(day, nowMs) ? 'Today' : dayAndDate(day.fromMs, zone)}
+        {pegs.length === 0 ? (day.openings.length === 0 ? ': closed' : ': nothing planned') : ''}
+      </p>
+      {pegs.map((peg) => (
+        <button
+          key={peg.key}
+          type="button"
+          className="grid min-h-11 w-full grid-cols-[3.2rem_2rem_4.2rem_minmax(0,1fr)] items-center gap-x-2 border-hair border-t text-left"
+          onClick={() => onOpen([peg])}
         >
-          {lanes.map(({ peg, lane, left, width, wordsLeft }) => {
-            const shift = drag?.key === peg.key ? drag.dxMs : 0;
-            const windowFrom = peg.earliestMs === null ? null : Math.max(0, at(peg.earliestMs));
-            const windowTo = peg.latestMs === null ? 100 : Math.min(100, at(peg.latestMs));
-            return (
-              <div key={peg.key}>
-                {shift !== 0 && windowFrom !== null && windowTo > windowFrom ? (
-                  <span
-                    aria-hidden="true"
-                    className="absolute h-1 bg-wet"
-                    style={{ left: `${windowFrom}%`, width: `${windowTo - windowFrom}%`, top: lane * LANE_PX + 21 }}
-                  />
-                ) : null}
-                <PegButton
-                  id={peg.key}
-                  title={`${clockTime(peg.fromMs, zone, peg.fromMs)} to ${clockTime(peg.toMs, zone, peg.toMs)}: ${peg.action}, ${peg.number}`}
-                  className="absolute h-6 touch-pan-y whitespace-nowrap text-left text-xs leading-5 hover:underline"
-                  style={{ left: `${left + (100 * shift) / span}%`, width: `${width}%`, top: lane * LANE_PX }}
-                  onClick={() => onOpen(peg)}
-                >
-                  <span
-                    aria-hidden="true"
-                    className={`block h-5 min-w-1 ${peg.pinned ? 'border-2 border-ink bg-wax' : 'bg-ink'}`}
-                  />
-                  <span className={`reading absolute top-0 ${wordsLeft ? 'right-full pr-1' : 'left-full pl-1'}`}>
-                    <span className={shift === 0 ? 'sr-only' : 'font-bold'}>
-                      {clockTime(peg.fromMs + shift, zone, peg.fromMs)}{' '}
-                    </span>
-                    {wordsOf(peg)}
-                    {peg.pinned ? <span className="sr-only"> (held there)</span> : null}
-                  </span>
-                </PegButton>
-              </div>
-            );
-          })}
-        </DragArea>
-        {isToday ? (
-          <span aria-hidden="true" className="absolute inset-y-0 w-0.5 bg-late" style={{ left: `${at(nowMs)}%` }} />
-        ) : null}
-      </div>
+          <span className="reading font-semibold">{clockTime(peg.fromMs, zone, peg.fromMs)}</span>
+          <span className="reading text-sm">{peg.who}</span>
+          <span className="reading text-sm">{peg.number}</span>
+          <span className="leading-5">
+            {peg.action}
+            {peg.pinned ? <span className="text-soft"> (held there)</span> : null}
+          </span>
+        </button>
+      ))}
     </li>
   );
 }

@@ -5,7 +5,8 @@ import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
 import { MomentField } from '@/ui/moment-field';
 import { Link } from '@/ui/link';
-import { clockTime } from '@/ui/when';
+import { useState } from 'react';
+import { clockTime, wallTime } from '@/ui/when';
 import { HoldFields } from '../forms';
 import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
@@ -21,7 +22,7 @@ type Props = {
 };
 
 /** One piece of hand-work: when it may be, when it is planned, and the time it can be held to; the typed twin of dragging it. */
-export function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
+function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
   const { busy, rest, run } = useSave();
   const time = (ms: number): string => clockTime(ms, zone, nowMs);
   const where = { batchId: peg.batchId, task: peg.task };
@@ -74,6 +75,36 @@ export function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
         </div>
       </form>
       <Link href={`/work/${peg.number}`}>Coat book of {peg.number}</Link>
+    </Sheet>
+  );
+}
+
+type PegsProps = Omit<Props, 'peg' | 'localStart'> & { readonly pegs: readonly Peg[] };
+
+/** One step; or of several that lie close together, which. */
+export function PegsSheet({ pegs, zone, nowMs, onClose }: PegsProps) {
+  const [chosen, setChosen] = useState<Peg | null>(pegs.length === 1 ? (pegs[0] ?? null) : null);
+  if (chosen)
+    return <PegSheet peg={chosen} zone={zone} nowMs={nowMs} localStart={wallTime(chosen.fromMs, zone)} onClose={onClose} />;
+  return (
+    <Sheet
+      title={`${pegs.length} steps, one after the other`}
+      open
+      onOpenChange={(open) => (open ? undefined : onClose())}
+      say="Touch one to see its window, or to hold it at a time of your own."
+    >
+      <ul>
+        {pegs.map((peg) => (
+          <li key={peg.key} className="border-hair border-t">
+            <button type="button" className="flex min-h-11 w-full items-center gap-4 text-left" onClick={() => setChosen(peg)}>
+              <span className="reading font-semibold">{clockTime(peg.fromMs, zone, nowMs)}</span>
+              <span className="reading">{peg.number}</span>
+              <span className="grow">{peg.action}</span>
+              <span className="reading">{peg.who}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
     </Sheet>
   );
 }
