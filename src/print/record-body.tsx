@@ -86,6 +86,25 @@ function Part({ name, children }: { readonly name: string; readonly children: Re
   );
 }
 
+/** The photos of a record, each with what it shows and when. */
+export function RecordPhotos({ record: { photos, zone } }: { readonly record: ReleaseRecord }) {
+  return (
+    <ul className="flex flex-wrap gap-3">
+      {photos.map((photo) => (
+        <li key={photo.sha256}>
+          {/* biome-ignore lint/performance/noImgElement: a kept photo, already small */}
+          <img
+            src={`/api/photo?hash=${photo.sha256}`}
+            alt={`${photo.what}, ${recordTime(photo.at, zone)}`}
+            className="h-32 w-auto border border-rule"
+          />
+          <span className="block max-w-44 text-sm text-soft">{photo.what}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** The rest a release record holds beside its gates: lots and papers, coats, checks, photos, cloths. */
 export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
   const { lots, coats, photos, zone } = record;
@@ -157,17 +176,7 @@ export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
       </Part>
       {photos.length > 0 ? (
         <Part name="Photos">
-          <div className="flex flex-wrap gap-2">
-            {photos.map((photo) => (
-              // biome-ignore lint/performance/noImgElement: a kept photo, already small
-              <img
-                key={photo.sha256}
-                src={`/api/photo?hash=${photo.sha256}`}
-                alt={`${photo.what}, ${recordTime(photo.at, zone)}`}
-                className="h-28 border border-rule"
-              />
-            ))}
-          </div>
+          <RecordPhotos record={record} />
         </Part>
       ) : null}
     </div>

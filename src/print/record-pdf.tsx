@@ -1,6 +1,6 @@
 import 'server-only';
 import { createHash } from 'node:crypto';
-import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
+import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
 import type { ReleaseRecord } from '@/core/release';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
@@ -14,10 +14,28 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 8, borderTopWidth: 0.5, borderTopColor: '#a9b4b0', paddingVertical: 1.5 },
   strong: { fontWeight: 600 },
   soft: { color: '#46564f' },
+  photos: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, marginTop: 4 },
+  photo: { width: 120 },
+  picture: { width: 120, height: 90, objectFit: 'contain' },
   foot: { position: 'absolute', bottom: 24, left: 42, right: 42, fontSize: 7.2, color: '#46564f' },
 });
 
 const Head = ({ children }: { readonly children: string }) => <Text style={styles.head}>{children}</Text>;
+
+/** A photo of the record: what it shows, and its picture as a data address. */
+export type RecordPhoto = { readonly what: string; readonly data: string };
+
+/** The photos of the record, small. */
+const Photos = ({ photos }: { readonly photos: readonly RecordPhoto[] }) => (
+  <View style={styles.photos}>
+    {photos.map((photo) => (
+      <View key={photo.data.slice(-64)} style={styles.photo} wrap={false}>
+        <Image src={photo.data} style={styles.picture} />
+        <Text style={styles.soft}>{photo.what}</Text>
+      </View>
+    ))}
+  </View>
+);
 
 /** What was decided, in one sentence, with the reason that prints on the record. */
 function verdict({ outcome, next, reason }: ReleaseRecord): string {
@@ -30,7 +48,9 @@ function verdict({ outcome, next, reason }: ReleaseRecord): string {
   return `${what}.${reason ? ` Reason: ${reason}` : ''}`;
 }
 
-function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark: string }) {
+type SheetProps = { readonly record: ReleaseRecord; readonly mark: string; readonly photos: readonly RecordPhoto[] };
+
+function Sheet({ record, mark, photos }: SheetProps) {
   const { batch, zone } = record;
   return (
     <Document title={`Release record ${record.number}`} author={record.shop} language="en">
@@ -108,8 +128,9 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
           {record.labelled
             ? `Labels on, ${record.labelled.by}, ${recordTime(record.labelled.at, zone)}.`
             : 'Labels not said to be on.'}{' '}
-          {record.photos.length} photos kept.
+          {record.photos.length === 0 ? 'No photos.' : `${record.photos.length} photos kept.`}
         </Text>
+        <Photos photos={photos} />
         <Head>Cost of a piece</Head>
         {costLinesOf(record).map(([name, says]) => (
           <View key={name} style={styles.row} wrap={false}>
@@ -132,7 +153,7 @@ function Sheet({ record, mark }: { readonly record: ReleaseRecord; readonly mark
 }
 
 /** A release record on A4; its foot names the fingerprint of the very text that was signed. */
-export async function recordPdf(record: ReleaseRecord, text: string): Promise<Buffer> {
+export async function recordPdf(record: ReleaseRecord, text: string, photos: readonly RecordPhoto[] = []): Promise<Buffer> {
   registerFonts();
-  return renderToBuffer(<Sheet record={record} mark={createHash('sha256').update(text).digest('hex')} />);
+  return renderToBuffer(<Sheet record={record} mark={createHash('sha256').update(text).digest('hex')} photos={photos} />);
 }

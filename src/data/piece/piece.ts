@@ -95,6 +95,11 @@ export function alsoFrom(db: Db, lotId: number, batchId: number): SameLot {
   });
 }
 
+/** The last photo of a batch on which nothing was seen amiss: the one its owners may see. */
+export const fairPhoto = ({ book }: Pick<Batch, 'book'>): string | null =>
+  book.findLast(({ stands }) => stands?.photo && Array.isArray(stands.faults) && stands.faults.length === 0)?.stands?.photo ??
+  null;
+
 /** Batches that took a piece in when it came home, oldest first. */
 export const homecomings = (
   db: Db,

@@ -19,6 +19,8 @@ export type OwnerView = {
   readonly told: string | null;
   /** `page`: with its forms. `file`: to be kept anywhere, so it asks nothing of a server. */
   readonly as: 'page' | 'file';
+  /** Its batch as it was photographed last with nothing amiss, as data. */
+  readonly photo: string | null;
   /** A calendar as data, for the file. */
   readonly calendar: string;
 };
@@ -35,7 +37,7 @@ form{display:flex;flex-direction:column;gap:.5rem;margin:0}label{display:flex;fl
 button{font:inherit;font-weight:650;min-height:3.5rem;padding:.4rem 1.1rem;border:2px solid var(--ink);background:none;color:var(--ink);border-radius:0}
 button.main{background:var(--ink);color:var(--ground)}button.quiet,a.tap{border:0;min-height:2.75rem;padding:.6rem 0;text-decoration:underline;text-align:left;display:inline-block;font-weight:500}
 textarea,input[type=file]{font:inherit;color:inherit;background:var(--paper);border:2px solid var(--ink);padding:.5rem;width:100%;border-radius:0}
-nav{display:flex;flex-wrap:wrap;gap:1rem;margin-top:1.2rem;border-top:1px solid var(--soft)}:focus-visible{outline:3px solid var(--fit);outline-offset:2px}`;
+img{max-width:100%;border:2px solid var(--ink)}nav{display:flex;flex-wrap:wrap;gap:1rem;margin-top:1.2rem;border-top:1px solid var(--soft)}:focus-visible{outline:3px solid var(--fit);outline-offset:2px}`;
 
 const Sign = ({ of }: { readonly of: Pictogram }) => (
   <svg viewBox="0 0 24 24" aria-hidden="true">
@@ -184,7 +186,7 @@ function Elsewhere({ slip: { code, address }, language, as }: OwnerView) {
 }
 
 function Page(view: OwnerView) {
-  const { slip, language, next, lastReOiled, stopped, ended, told, as } = view;
+  const { slip, language, next, lastReOiled, stopped, ended, told, as, photo } = view;
   const { page } = SLIP_WORDS[language];
   const text = slipIn(slip, language);
   const { code } = slip;
@@ -199,6 +201,8 @@ function Page(view: OwnerView) {
           <p class="soft">
             {slip.shop} · {slip.pieceNumber}
           </p>
+          {/* biome-ignore lint/performance/noImgElement: a page that fetches nothing carries its picture */}
+          {photo ? <img src={photo} alt={text.title} /> : null}
           {answer ? (
             <p role="status" class="told">
               {answer}

@@ -22,6 +22,7 @@ function view(change: Partial<OwnerView> = {}): OwnerView {
     refills: ['Tin 60 ml'],
     told: null,
     as: 'page',
+    photo: null,
     calendar: 'BEGIN:VCALENDAR',
     ...change,
   };
@@ -36,6 +37,12 @@ describe('the owner’s page', () => {
     expect(html.match(/<form method="post"/g)?.length).toBe(6);
     expect(html).toContain('enctype="multipart/form-data"');
     expect(html).toContain('The shop has it: Tin 60 ml.');
+  });
+  it('carries the photo of its batch in itself, where there is one', () => {
+    expect(ownerHtml(view())).not.toContain('<img');
+    expect(ownerHtml(view({ photo: 'data:image/jpeg;base64,AAAA' }))).toMatch(
+      /<img src="data:image\/jpeg;base64,AAAA" alt="[^"]+"/,
+    );
   });
   it.each(LANGUAGES)('speaks %s throughout', (language) => {
     const html = ownerHtml(view({ language, told: 're-oiled', lastReOiled: '2031-02-01' }));

@@ -12,6 +12,9 @@ import { peerOf } from '@/web/door';
 import { calendarOf } from './calendar';
 import { missingHtml, type OwnerView, ownerHtml } from './owner-html';
 import { slipOf } from './slip';
+import { fairPhoto } from '@/data/piece/piece';
+import type { Batch } from '@/data/work/batch';
+import { smallPhoto } from '@/web/small-photo';
 
 /** The language asked for in the address, else what is given. */
 export function languageOf(request: Request, otherwise: Language): Language {
@@ -27,10 +30,17 @@ const HEADERS = {
   'referrer-policy': 'same-origin',
   'x-content-type-options': 'nosniff',
   'content-security-policy':
-    "default-src 'none'; style-src 'unsafe-inline'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+    "default-src 'none'; img-src data:; style-src 'unsafe-inline'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
 } as const;
 
-function viewOf(db: Db, code: string, request: Request, as: OwnerView['as']): OwnerView | null {
+/** Dots on the longest side of the photo an owner sees. */
+const PHOTO_SIDE = 720;
+async function photoFor(batch: Batch): Promise<string | null> {
+  const hash = fairPhoto(batch);
+  return hash === null ? null : smallPhoto(hash, PHOTO_SIDE);
+}
+
+async function viewOf(db: Db, code: string, request: Request, as: OwnerView['as']): Promise<OwnerView | null> {
   const shop = findShop(db);
   const sold = shop && findSold(db, code, now());
   const keeps = sold && careOf(db, code);
@@ -50,13 +60,14 @@ function viewOf(db: Db, code: string, request: Request, as: OwnerView['as']): Ow
     refills: bottles && [...new Set(bottles.map((one) => one.size).filter(Boolean))],
     told: new URL(request.url).searchParams.get('told'),
     as,
+    photo: await photoFor(sold.batch),
     calendar: calendarOf([{ slip, dates: sold.dates, language }]),
   };
 }
 
 /** What an owner sees: how to care, the next look by date and by water drop, and what can be told to the shop. No shop data, no script. */
 export async function ownerPage(request: Request, code: string): Promise<Response> {
-  const view = viewOf(database(), code, request, 'page');
+  const view = await viewOf(database(), code, request, 'page');
   return view ? new Response(ownerHtml(view), { headers: HEADERS }) : missing(request);
 }
 
@@ -69,7 +80,7 @@ async function missing(request: Request): Promise<Response> {
 
 /** The same as one file that can be put anywhere. */
 export async function ownerFile(request: Request, code: string): Promise<Response> {
-  const view = viewOf(database(), code, request, 'file');
+  const view = await viewOf(database(), code, request, 'file');
   return view
     ? new Response(ownerHtml(view), {
         headers: { ...HEADERS, 'content-disposition': `attachment; filename="care-${code}-${view.language}.html"` },

@@ -4,7 +4,12 @@ import { ReleaseRecord } from '@/core/release';
 import { inThread } from '@/web/thread';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
+import { recordTime } from '@/print/record-body';
 import { recordPdf } from '@/print/record-pdf';
+import { smallPhoto } from '@/web/small-photo';
+
+/** Dots on the longest side of a photo on paper: 120 points wide, at 300 to the inch. */
+const PHOTO_SIDE = 500;
 
 /** A release record as it was signed: the open file, or printed. */
 export async function GET(request: Request): Promise<Response> {
@@ -16,7 +21,14 @@ export async function GET(request: Request): Promise<Response> {
   const record = ReleaseRecord.parse(JSON.parse(found.text));
   // The very text that was signed: its fingerprint stands at the foot of the printed record.
   if (asked.get('as') !== 'pdf') return download(`release-${record.number}.json`, 'application/json; charset=utf-8', found.text);
-  return new Response(new Uint8Array(await inThread('paper', 'recordPdf', [record, found.text], recordPdf)), {
+  const photos = await Promise.all(
+    record.photos.map(async ({ what, at, sha256 }) => ({
+      what: `${what}, ${recordTime(at, record.zone)}`,
+      data: await smallPhoto(sha256, PHOTO_SIDE),
+    })),
+  );
+  const shown = photos.flatMap(({ what, data }) => (data === null ? [] : [{ what, data }]));
+  return new Response(new Uint8Array(await inThread('paper', 'recordPdf', [record, found.text, shown], recordPdf)), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="release-${record.number}.pdf"` },
   });
 }

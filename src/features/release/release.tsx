@@ -29,7 +29,16 @@ import { bottleWords, type Bottle } from '@/messages/care';
 import { cautionsWith } from '@/web/cautions';
 import { allLots } from '@/data/stores/queries';
 import { Labelled, PriceForm } from './components/price-form';
-import { airLineOf, checkLinesOf, costLinesOf, marginLine, RecordBody, ragLinesOf, recordTime } from '@/print/record-body';
+import {
+  airLineOf,
+  checkLinesOf,
+  costLinesOf,
+  marginLine,
+  RecordBody,
+  RecordPhotos,
+  ragLinesOf,
+  recordTime,
+} from '@/print/record-body';
 import { Fold } from '@/ui/fold';
 import { HeldNotes } from './held-notes';
 
@@ -100,6 +109,11 @@ export async function ReleasePage({ number }: { readonly number: string }) {
   return (
     <>
       <Head db={db} batch={batch} standing={standing} notForFood={judged.evidence.notForFood} />
+      {(record ?? draft).photos.length > 0 ? (
+        <div className="mb-5">
+          <RecordPhotos record={record ?? draft} />
+        </div>
+      ) : null}
       {batch.release ? (
         <Decided
           batch={batch}

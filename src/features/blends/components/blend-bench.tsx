@@ -19,7 +19,7 @@ import { type DraftAround, type FormulaDraft, draftLines, moveKerf, otherBasis, 
 import { BlendFacts } from './blend-facts';
 import { BlendLines } from './blend-lines';
 import { FeelScale } from './feel-scale';
-import { HeatLadder } from './heat-ladder';
+import { HeatLadder } from '@/web/drawing/heat-ladder';
 import { PurposeRow } from './purpose-row';
 import { SizeIt } from './size-it';
 import { SolveSheet } from './solve-sheet';

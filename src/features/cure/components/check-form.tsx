@@ -3,9 +3,9 @@
 import { useRef } from 'react';
 import { CHECK_KINDS, type CheckKind } from '@/core/cure';
 import { CHECK_WORDS } from '@/messages';
-import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
+import { CheckPicture } from '@/web/drawing/check-picture';
 import { useForm } from '@/web/form/use-form';
 import { saveCheck } from '../actions';
 import { CheckFields } from '../forms';
@@ -32,7 +32,7 @@ export function CheckForm({ batchId, settles, opens }: Props) {
       <h2 className="mb-1">Check it now</h2>
       {settles ? <p className="text-soft">Lay it in the warm for an hour first: what weeps comes out then.</p> : null}
       <TextField label="Seen, before you choose (may stay empty)" {...form.field('note')} />
-      <ul>
+      <ul className="grid gap-x-6 gap-y-4 bench:grid-cols-2">
         {CHECK_KINDS.map((kind) => {
           const { name, how, pass, fail } = CHECK_WORDS[kind];
           const judge = (passed: boolean): void => {
@@ -40,18 +40,30 @@ export function CheckForm({ batchId, settles, opens }: Props) {
             form.submit();
           };
           return (
-            <li key={kind} className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-2 border-hair border-t py-1.5">
-              <span>
+            <li key={kind}>
+              <p>
                 <strong>{name}</strong>
-                {opens.includes(kind) ? <span className="text-sm"> opens the release</span> : null}{' '}
+                {opens.includes(kind) ? <span className="text-sm"> opens the release</span> : null}
                 <span className="block text-sm text-soft">{how}</span>
-              </span>
-              <Button disabled={form.busy} aria-label={`${name}: ${pass}`} onClick={() => judge(true)}>
-                {pass}
-              </Button>
-              <Button disabled={form.busy} aria-label={`${name}: ${fail}`} onClick={() => judge(false)}>
-                {fail}
-              </Button>
+              </p>
+              <div className="mt-1 grid grid-cols-2 gap-2">
+                {[true, false].map((passed) => (
+                  <button
+                    key={String(passed)}
+                    type="button"
+                    disabled={form.busy}
+                    aria-label={`${name}: ${passed ? pass : fail}`}
+                    className="flex flex-col items-center gap-1 border-2 border-ink bg-paper px-2 py-2 leading-5 hover:bg-glow disabled:opacity-50"
+                    onClick={() => judge(passed)}
+                  >
+                    <CheckPicture kind={kind} pass={passed} />
+                    <span className={passed ? 'font-semibold text-fit' : 'font-semibold text-late'}>
+                      {passed ? '● ' : '○ '}
+                      {passed ? pass : fail}
+                    </span>
+                  </button>
+                ))}
+              </div>
             </li>
           );
         })}

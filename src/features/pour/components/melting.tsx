@@ -15,6 +15,7 @@ import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
 import { heatSlip, offTheHeat, onTheHeat, readPot, warmedBy } from '../actions';
 import { TemperatureFields } from '../forms';
+import { HeatLadder } from '@/web/drawing/heat-ladder';
 import { portOf, useDevice } from '@/web/use-device';
 import { useRehearsal } from '../use-rehearsal';
 import { PanChoice, type PanFacts } from './pan-choice';
@@ -151,7 +152,10 @@ export function Melting(props: Props) {
         </Button>
         <WentWrong pourId={pourId} />
       </section>
-      <Curve {...props} trace={trace} clearAt={clearAt} pan={pan} onPan={setChosenId} />
+      <div className="flex flex-col gap-6">
+        <HeatLadder heat={heat} potC={now} />
+        <Curve {...props} trace={trace} clearAt={clearAt} pan={pan} onPan={setChosenId} />
+      </div>
     </div>
   );
 }

@@ -2,6 +2,7 @@ import type { Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { figure, say, sayMark } from '@/core/quantity';
 import { familyFill } from '@/ui/family';
+import { Pot } from '@/web/drawing/pot';
 
 type Props = {
   readonly lines: Running['lines'];
@@ -15,11 +16,21 @@ export function PotMarks({ lines, entering, targetG, slips }: Props) {
   return (
     <section aria-label="Marks">
       <h2 className="mb-2">The pot, {say(targetG, 'g')}</h2>
-      <ol>
-        {lines.map((line) => (
-          <MarkRow key={line.ingredient} line={line} isNext={line.ingredient === entering} />
-        ))}
-      </ol>
+      <div className="flex gap-5">
+        <Pot
+          layers={lines.map((line) => ({
+            id: line.ingredient,
+            family: findIngredient(line.ingredient)?.family ?? '',
+            poured: line.pouredG / Math.max(targetG, 1e-9),
+            target: line.targetG / Math.max(targetG, 1e-9),
+          }))}
+        />
+        <ol className="grow">
+          {lines.map((line) => (
+            <MarkRow key={line.ingredient} line={line} isNext={line.ingredient === entering} />
+          ))}
+        </ol>
+      </div>
       {slips.length > 0 ? (
         <ul className="mt-3" aria-label="Slips">
           {slips.map((says) => (
