@@ -1,6 +1,6 @@
 'use client';
 
-import { type ComponentType, type ReactNode, useState } from 'react';
+import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
 
 /** A sheet that stands open or shut. */
 export type Opened = { readonly open: boolean; readonly onOpenChange: (open: boolean) => void };
@@ -37,14 +37,19 @@ export function NotBrought() {
   );
 }
 
-/** A button and the sheet it opens, which is brought when a finger or the focus comes near the button. */
+/** A button and the sheet it opens, at once where the address asks for it; which is brought when a finger or the focus comes near the button. */
 export function onOpen<P extends object>(
   bring: () => Promise<ComponentType<P & Opened>>,
   face: (opener: Opener, of: P) => ReactNode,
 ) {
-  return function OnOpen(of: P) {
-    const [open, setOpen] = useState(false);
+  return function OnOpen({ opened = false, ...rest }: P & { readonly opened?: boolean }) {
+    const of = rest as unknown as P;
+    const [open, setOpen] = useState(opened);
     const { Part, failed, want } = useBrought(bring);
+    // biome-ignore lint/correctness/useExhaustiveDependencies: the address asked for it when the page came
+    useEffect(() => {
+      if (opened) want();
+    }, []);
     const openIt = (): void => {
       setOpen(true);
       want();

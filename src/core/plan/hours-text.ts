@@ -33,3 +33,25 @@ export function readHours(text: HoursText): { readonly hours: Opening[]; readonl
   );
   return { hours, bad: [...bad] };
 }
+
+/** A quarter of an hour is as fine as hours are dragged. */
+export const HOURS_STEP_MIN = 15;
+
+export const minutesOf = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
+const timeOf = (minutes: number): string =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+/**
+ * One day's hours with an opening or a closing moved: `edge` counts both, from the day's first opening on (0 opens, 1 closes, 2 opens
+ * again). It snaps to a quarter and stops a quarter short of its neighbours. A day that cannot be read stays as it is.
+ */
+export function withEdge(line: string, edge: number, toMin: number): string {
+  const { hours, bad } = readHours([line]);
+  const edges = hours.flatMap(({ open, close }) => [minutesOf(open), minutesOf(close)]);
+  if (bad.length > 0 || edges[edge] === undefined) return line;
+  const least = edge === 0 ? 0 : (edges[edge - 1] ?? 0) + HOURS_STEP_MIN;
+  const most = edges[edge + 1] === undefined ? 24 * 60 : (edges[edge + 1] ?? 0) - HOURS_STEP_MIN;
+  const moved = Math.round(toMin / HOURS_STEP_MIN) * HOURS_STEP_MIN;
+  edges[edge] = Math.min(Math.max(moved, least), Math.max(least, most));
+  return hours.map((_, i) => `${timeOf(edges[2 * i] ?? 0)}-${timeOf(edges[2 * i + 1] ?? 0)}`).join(', ');
+}

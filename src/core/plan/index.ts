@@ -7,7 +7,7 @@ export type { DayInput } from './day-schema';
 export type { Blocking } from './blocking';
 export { type Moved, movedBetween, type ShopStep, slackOf } from './standing';
 export { latestStart, type PlacedBatch, promise, type PromisedBatch } from './promise';
-export { type HoursText, hoursText, readHours } from './hours-text';
+export { type HoursText, HOURS_STEP_MIN, hoursText, minutesOf, readHours, withEdge } from './hours-text';
 export { openingsOf } from './openings';
 export { type Missed, type Plan, type PlannedStep, plan } from './plan';
 export { type Rounds, rounds } from './rounds';

@@ -5,7 +5,7 @@ export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './iss
 export { type Millimetres, millimetres, parseLength, parseSizes } from './length';
 export { type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass';
 export { type Lean, parseMoment } from './moment';
-export { formatMoney, type Minor, parseMoney, toMajor } from './money';
+export { CURRENCIES, formatMoney, type Minor, parseMoney, toMajor } from './money';
 export { checkPositive, parseNumber, parsePositive } from './number';
 export {
   type Celsius,

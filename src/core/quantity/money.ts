@@ -7,7 +7,57 @@ import type { Quantity } from './unit';
 export type Minor = Quantity<'minor'>;
 
 /** Decimals of the currencies that have not two. Source: ISO 4217. */
-const DECIMALS: Readonly<Record<string, number>> = { JPY: 0, KRW: 0, ISK: 0, HUF: 2, KWD: 3 };
+const DECIMALS: Readonly<Record<string, number>> = { JPY: 0, KRW: 0, ISK: 0, CLP: 0, VND: 0, KWD: 3 };
+
+/** Currencies a shop may keep its prices in, the commonest first. */
+export const CURRENCIES = [
+  'EUR',
+  'GBP',
+  'USD',
+  'CHF',
+  'CAD',
+  'AUD',
+  'NZD',
+  'SEK',
+  'NOK',
+  'DKK',
+  'ISK',
+  'PLN',
+  'CZK',
+  'HUF',
+  'RON',
+  'BGN',
+  'RSD',
+  'UAH',
+  'TRY',
+  'ILS',
+  'JPY',
+  'KRW',
+  'INR',
+  'BRL',
+  'MXN',
+  'ARS',
+  'CLP',
+  'COP',
+  'PEN',
+  'UYU',
+  'ZAR',
+  'KES',
+  'NGN',
+  'MAD',
+  'EGP',
+  'KWD',
+  'AED',
+  'THB',
+  'VND',
+  'IDR',
+  'MYR',
+  'PHP',
+  'SGD',
+  'HKD',
+  'TWD',
+  'CNY',
+] as const;
 
 const decimalsOf = (currency: string): number => DECIMALS[currency] ?? 2;
 

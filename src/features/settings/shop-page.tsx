@@ -2,7 +2,7 @@ import 'server-only';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { database } from '@/data/db';
-import { dateOf, toMajor } from '@/core/quantity';
+import { CURRENCIES, dateOf, toMajor } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
 import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
@@ -60,6 +60,9 @@ export async function ShopPage() {
   );
 }
 
+const currencyNames = new Intl.DisplayNames('en-GB', { type: 'currency' });
+const currencies = () => CURRENCIES.map((code) => ({ value: code, name: `${code}, ${currencyNames.of(code) ?? code}` }));
+
 /** The first screen of an empty file. */
 export async function SetUpPage() {
   await connection();
@@ -71,7 +74,11 @@ export async function SetUpPage() {
         Blends, coats, cure and care for makers of boards, spoons and bowls. Say whose shop this is, or look round the demo shed
         first.
       </p>
-      <SetUp zones={Intl.supportedValuesOf('timeZone')} guess={Intl.DateTimeFormat().resolvedOptions().timeZone} />
+      <SetUp
+        zones={Intl.supportedValuesOf('timeZone')}
+        currencies={currencies()}
+        guess={Intl.DateTimeFormat().resolvedOptions().timeZone}
+      />
     </main>
   );
 }

@@ -38,7 +38,7 @@ export async function Stores({ search }: { readonly search: Search }) {
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Stores</h1>
         <div className="flex flex-wrap gap-2">
-          <AddLot currency={shop.currency} ready={readyMades(db)} />
+          <AddLot currency={shop.currency} ready={readyMades(db)} opened={search.do === 'receive'} />
           <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
           <BoughtFinish />
           <FormSheet

@@ -13,6 +13,7 @@ import { openNotices } from '@/data/facts/facts';
 import { session } from '@/web/session';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';
+import { FirstSteps } from './first-steps';
 import { type Cooling, Rack, type Shelf } from './components/rack';
 import { RingLegend } from '@/web/drawing/ring-legend';
 import { COOLS_MIN, openJars } from '@/data/pour/queries';
@@ -107,6 +108,7 @@ export async function Today({ look }: { readonly look: TodayLook }) {
           {holds > 0 ? `, ${holds} ${holds === 1 ? 'batch is' : 'batches are'} held from sale` : ''}.
         </p>
       ) : null}
+      <FirstSteps db={db} today={dateOf(nowMs, shop.zone)} batches={open.length + decidedBatchIds(db).length} />
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <h1>On the rack</h1>
         <Filters look={look} crew={crew.map((one) => one.initials)} places={all} />

@@ -1,33 +1,128 @@
 'use client';
 
-import { type HoursText, readHours } from '@/core/plan';
+import { type HTMLAttributes, type KeyboardEvent, useRef } from 'react';
+import { HOURS_STEP_MIN, type HoursText, minutesOf, readHours, withEdge } from '@/core/plan';
+import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { TextBox } from '@/ui/field';
 
-export const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+/** What the bars show of a day, minutes; an hour outside of it is typed. */
+const FROM_MIN = 5 * 60;
+const UNTIL_MIN = 22 * 60;
+const at = (min: number): number => (100 * (min - FROM_MIN)) / (UNTIL_MIN - FROM_MIN);
 
-/** The shop's hours, a line a day. */
-export function HoursFields({ value, onChange }: { readonly value: HoursText; readonly onChange: (next: HoursText) => void }) {
+type Props = { readonly value: HoursText; readonly onChange: (next: HoursText) => void };
+
+/** The shop's hours: a bar a day whose ends are dragged or moved by the arrow keys, and the same typed beside it. */
+export function HoursFields({ value, onChange }: Props) {
   const { bad } = readHours(value);
+  const set = (i: number, line: string): void => onChange(value.map((one, j) => (j === i ? line : one)));
   return (
     <fieldset>
-      <legend className="label mb-1">Hours: 08:30-12:30, 13:30-18:00; empty when closed</legend>
+      <legend className="label mb-1">Hours: drag the ends, or type 08:30-12:30, 13:30-18:00; empty when closed</legend>
       {DAYS.map((day, i) => (
-        <label key={day} className="mb-1 grid grid-cols-[7rem_1fr] items-center">
-          {day}
+        <div
+          key={day}
+          className="grid grid-cols-[3.2rem_minmax(0,1fr)_11rem] items-center gap-x-3 max-bench:grid-cols-[3.2rem_minmax(0,1fr)]"
+        >
+          <span aria-hidden="true">{day.slice(0, 3)}</span>
+          <DayBar day={day} line={value[i] ?? ''} onChange={(line) => set(i, line)} />
           <TextBox
-            className="reading"
+            className="reading max-bench:col-start-2"
+            aria-label={day}
             aria-invalid={bad.includes(i) || undefined}
             value={value[i] ?? ''}
             placeholder="closed"
-            onChange={(event) => onChange(value.map((line, j) => (j === i ? event.target.value : line)))}
+            onChange={(event) => set(i, event.target.value)}
           />
           {bad.includes(i) ? (
-            <span className="col-start-2 text-sm font-semibold text-late">
+            <span className="col-span-2 col-start-2 text-sm font-semibold text-late">
               ▲ Write opening and closing like 08:30-18:00; closing comes after opening.
             </span>
           ) : null}
-        </label>
+        </div>
       ))}
     </fieldset>
+  );
+}
+
+type EdgeProps = HTMLAttributes<HTMLButtonElement> & { readonly id: string };
+
+/** One end of an opening. */
+function Edge({ id, ...slider }: EdgeProps) {
+  return (
+    <button
+      type="button"
+      role="slider"
+      className="-translate-x-1/2 absolute inset-y-0 w-8 cursor-ew-resize touch-none"
+      aria-valuenow={0}
+      {...slider}
+      {...useHandle(id)}
+    >
+      <span aria-hidden="true" className="absolute inset-y-1 left-1/2 w-2 -translate-x-1/2 bg-wet" />
+    </button>
+  );
+}
+
+type BarProps = { readonly day: string; readonly line: string; readonly onChange: (line: string) => void };
+
+/** The hours of one day between early and late. */
+function DayBar({ day, line, onChange }: BarProps) {
+  const bar = useRef<HTMLDivElement>(null);
+  const grabbed = useRef(0);
+  const { hours } = readHours([line]);
+  const edges = hours.flatMap(({ open, close }) => [open, close]);
+  const pull = (id: string, { x }: Pull): void => {
+    const minutes = (x / Math.max(1, bar.current?.clientWidth ?? 1)) * (UNTIL_MIN - FROM_MIN);
+    const next = withEdge(line, Number(id), grabbed.current + minutes);
+    if (next !== line) onChange(next);
+  };
+  const press = (edge: number) => (event: KeyboardEvent) => {
+    const turn = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
+    if (!turn) return;
+    event.preventDefault();
+    onChange(withEdge(line, edge, minutesOf(edges[edge] ?? '00:00') + turn * HOURS_STEP_MIN));
+  };
+  return (
+    <div ref={bar} className="relative h-11">
+      <div className="absolute inset-x-0 inset-y-3 border border-rule bg-paper" />
+      {hours.map(({ open, close }) => (
+        <div
+          key={open}
+          className="absolute inset-y-3 bg-rest"
+          style={{ left: `${at(minutesOf(open))}%`, width: `${at(minutesOf(close)) - at(minutesOf(open))}%` }}
+        />
+      ))}
+      <DragArea
+        onGrab={(id) => {
+          grabbed.current = minutesOf(edges[Number(id)] ?? '00:00');
+        }}
+        onPull={pull}
+      >
+        {edges.map((time, edge) => (
+          <Edge
+            // biome-ignore lint/suspicious/noArrayIndexKey: an end is known by its place, whatever it says
+            key={edge}
+            id={String(edge)}
+            aria-label={`${day} ${edge % 2 === 0 ? 'opens' : 'closes'}`}
+            aria-valuemin={0}
+            aria-valuemax={24 * 60}
+            aria-valuenow={minutesOf(time)}
+            aria-valuetext={time}
+            style={{ left: `${at(minutesOf(time))}%` }}
+            onKeyDown={press(edge)}
+          />
+        ))}
+      </DragArea>
+      {edges.length === 0 ? (
+        <button
+          type="button"
+          className="absolute inset-0 text-sm text-soft hover:text-ink"
+          onClick={() => onChange('08:30-17:30')}
+        >
+          closed: open it
+        </button>
+      ) : null}
+    </div>
   );
 }

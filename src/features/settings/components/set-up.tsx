@@ -2,7 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { Button } from '@/ui/button';
-import { Faults, TextField } from '@/ui/field';
+import { useEffect } from 'react';
+import { Faults, SelectField, TextField } from '@/ui/field';
 import { openDemo, setUp } from '../actions';
 import { useSave } from '@/web/use-save';
 import { NewShopFields } from '../forms';
@@ -11,8 +12,22 @@ import { useForm } from '@/web/form/use-form';
 
 const USUAL = ['08:30-17:30', '08:30-17:30', '08:30-17:30', '08:30-17:30', '08:30-17:30', '', ''];
 
+type Choice = { readonly value: string; readonly name: string };
+type Props = {
+  readonly zones: readonly string[];
+  readonly currencies: readonly Choice[];
+  /** The zone of the machine the shop runs on; the device that opens it may stand in another. */
+  readonly guess: string;
+};
+
+/** The zone this device says it is in, where it is one that is known. */
+function deviceZone(zones: readonly string[]): string | null {
+  const own = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  return zones.includes(own) ? own : null;
+}
+
 /** The first screen of an empty file: the shop's name, hours and people, or the demo shed. */
-export function SetUp({ zones, guess }: { readonly zones: readonly string[]; readonly guess: string }) {
+export function SetUp({ zones, currencies, guess }: Props) {
   const router = useRouter();
   const there = (): void => router.push('/');
   const form = useForm({
@@ -22,14 +37,28 @@ export function SetUp({ zones, guess }: { readonly zones: readonly string[]; rea
     done: there,
     keptAs: 'set-up',
   });
+  const { set } = form;
+  const isGuess = form.values.zone === guess;
+  useEffect(() => {
+    const own = isGuess ? deviceZone(zones) : null;
+    if (own !== null && own !== guess) set('zone', own);
+    // Once, at the first look: what is typed afterwards stands.
+    // biome-ignore lint/correctness/useExhaustiveDependencies: only when the page has come
+  }, []);
   const demo = useSave();
   const { people, hours } = form.values;
   return (
     <form noValidate className="flex flex-col gap-2" onSubmit={form.submit}>
       <TextField label="Name of the shop" {...form.field('name')} />
       <div className="grid grid-cols-[2fr_1fr] gap-4">
-        <TextField label="Time zone" list="zones" {...form.field('zone')} />
-        <TextField label="Currency" hint="EUR, GBP, USD …" {...form.field('currency')} />
+        <TextField label="Time zone" hint="as this device has it" list="zones" {...form.field('zone')} />
+        <SelectField label="Currency" {...form.field('currency')}>
+          {currencies.map((one) => (
+            <option key={one.value} value={one.value}>
+              {one.name}
+            </option>
+          ))}
+        </SelectField>
         <datalist id="zones">
           {zones.map((one) => (
             <option key={one} value={one} />

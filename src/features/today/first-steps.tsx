@@ -1,0 +1,100 @@
+import 'server-only';
+import type { ReactNode } from 'react';
+import type { Db } from '@/data/db';
+import { soldPieces } from '@/data/care/queries';
+import { allLots } from '@/data/stores/queries';
+import { Link } from '@/ui/link';
+import { lookOf } from '@/web/drawing/look';
+import { PieceMark } from '@/web/drawing/piece-mark';
+import { Vessel } from '@/web/drawing/vessel';
+
+/** A board as boards are. */
+const BOARD = { shape: 'board', lengthMm: 380, widthMm: 230, thickMm: 24, grain: 'long' } as const;
+
+type Step = {
+  readonly name: string;
+  readonly says: string;
+  readonly href: string;
+  readonly isDone: boolean;
+  readonly picture: ReactNode;
+};
+
+function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
+  const lots = allLots(db);
+  return [
+    {
+      name: 'Bring in',
+      says: 'The first oil and the first wax, and the tins to fill.',
+      href: '/stores?do=receive',
+      isDone: lots.some((lot) => lot.kind === 'bought' || lot.kind === 'ready'),
+      picture: (
+        <>
+          <Vessel kind="bottle" level={0.8} colour="var(--never)" size={64} />
+          <Vessel kind="bar" level={1} colour="var(--wax)" size={64} />
+        </>
+      ),
+    },
+    {
+      name: 'Mix',
+      says: 'A blend by weight: its feel, its heat, and how many tins it fills.',
+      href: '/blends/new',
+      isDone: lots.some((lot) => lot.kind === 'made' || lot.kind === 'tin'),
+      picture: (
+        <>
+          <Vessel kind="trough" level={0.6} colour="var(--wax)" size={64} />
+          <Vessel kind="tin" level={1} colour="var(--wax)" size={64} />
+        </>
+      ),
+    },
+    {
+      name: 'Finish',
+      says: 'A batch: which piece, which wood, which finish. Its steps come up here in their time.',
+      href: '/work/new',
+      isDone: batches > 0,
+      picture: <PieceMark look={lookOf(BOARD, 'cherry')} count={3} scale={1.3} />,
+    },
+    {
+      name: 'Hand over',
+      says: 'Judged fit, sold, with a slip that says how to keep it.',
+      href: '/care',
+      isDone: soldPieces(db, today).length > 0,
+      picture: (
+        <svg aria-hidden="true" viewBox="0 0 48 60" width={52} height={64}>
+          <path d="M6 3H42V57H6Z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={2} />
+          <path d="M12 12H30M12 20H36M12 27H34" stroke="var(--ink)" strokeWidth={2} />
+          <path d="M14 36H26V48H14ZM30 36H36V42H30ZM30 45H36V48H30Z" fill="var(--ink)" />
+        </svg>
+      ),
+    },
+  ];
+}
+
+type Props = { readonly db: Db; readonly today: string; readonly batches: number };
+
+/** The way through the work for a shop that has not gone it once: four pictures, each with its first act. Gone once all four were done. */
+export function FirstSteps({ db, today, batches }: Props) {
+  const steps = stepsOf(db, today, batches);
+  if (steps.every((step) => step.isDone)) return null;
+  const next = steps.find((step) => !step.isDone);
+  return (
+    <section aria-label="How it goes" className="mb-6">
+      <ol className="grid gap-3 bench:grid-cols-4">
+        {steps.map((step, i) => (
+          <li key={step.name}>
+            <Link
+              href={step.href}
+              className={`flex h-full flex-col gap-1 border-2 p-3 no-underline hover:underline ${step === next ? 'border-ink bg-paper' : 'border-rule'}`}
+            >
+              <span className="flex h-20 items-end gap-2">{step.picture}</span>
+              <span className="text-lg font-semibold">
+                {step.isDone ? <span className="text-fit">● </span> : `${i + 1} `}
+                {step.name}
+              </span>
+              <span className="text-sm text-soft">{step.isDone ? 'Done once.' : step.says}</span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
