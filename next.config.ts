@@ -13,6 +13,7 @@ const config: NextConfig = {
     'ical-generator',
     'qrcode',
     '@react-pdf/renderer',
+    'fontkit',
     'unpdf',
   ],
   turbopack: { root },

@@ -13,6 +13,12 @@ export default async function RootLayout({ children }: { readonly children: Reac
   return (
     <html lang="en" data-scheme={(await isDim()) ? 'dim' : 'day'}>
       <body>
+        <noscript>
+          <p className="border-late border-b-4 bg-paper px-4 py-2 font-semibold">
+            ▲ Without script this page can be read, not worked with: nothing that is touched here is recorded. Switch script on in
+            the browser, or write on paper and record it later.
+          </p>
+        </noscript>
         {children}
         <KeepOffline />
       </body>

@@ -2,6 +2,7 @@ import 'server-only';
 import { Document, Image, Page, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import { codePng } from './code';
 import { registerFonts } from './fonts';
+import { printable } from './printable';
 import { codeMm, type Grid, type Label, PAD_MM } from './label';
 
 const MM = 72 / 25.4;
@@ -57,9 +58,10 @@ const cornerOf = (grid: Grid, at: number): { readonly left: number; readonly top
 });
 
 /** Sheets of one label, beginning at any place of a part-used first sheet. */
-export async function labelSheets(label: Label, grid: Grid, size: number, count: number, from: number): Promise<Buffer> {
+export async function labelSheets(asked: Label, grid: Grid, size: number, count: number, from: number): Promise<Buffer> {
   registerFonts();
-  const code = await codePng(label.code);
+  const label = printable(asked);
+  const code = await codePng(asked.code);
   const perSheet = grid.columns * grid.rows;
   const places = Array.from({ length: count }, (_, i) => i + from);
   const sheets = Array.from({ length: Math.ceil((count + from) / perSheet) }, (_, s) =>

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { ImageResponse } from 'next/og';
 import { codePng } from './code';
 import { FONT_FILES } from './fonts';
+import { printable } from './printable';
 import { codeMm, type Grid, type Label, PAD_MM } from './label';
 
 /** Dots in a millimetre at 300 to the inch. */
@@ -11,8 +12,9 @@ const PT = 300 / 72;
 const INK = '#12211c';
 
 /** One label as a picture, 300 dots to the inch, set as on the sheet. */
-export async function labelPicture(label: Label, grid: Pick<Grid, 'width' | 'height'>, size: number): Promise<ArrayBuffer> {
-  const code = await codePng(label.code);
+export async function labelPicture(asked: Label, grid: Pick<Grid, 'width' | 'height'>, size: number): Promise<ArrayBuffer> {
+  const label = printable(asked);
+  const code = await codePng(asked.code);
   const px = (mm: number): number => Math.round(mm * DOTS);
   const side = px(codeMm(grid.height));
   const picture = new ImageResponse(

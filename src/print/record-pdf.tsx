@@ -5,6 +5,7 @@ import type { ReleaseRecord } from '@/core/release';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { registerFonts } from './fonts';
+import { printable } from './printable';
 import { airLineOf, checkLinesOf, costLinesOf, marginLine, ragLinesOf, recordTime, statementsOf } from './record-body';
 
 const styles = StyleSheet.create({
@@ -155,5 +156,7 @@ function Sheet({ record, mark, photos }: SheetProps) {
 /** A release record on A4; its foot names the fingerprint of the very text that was signed. */
 export async function recordPdf(record: ReleaseRecord, text: string, photos: readonly RecordPhoto[] = []): Promise<Buffer> {
   registerFonts();
-  return renderToBuffer(<Sheet record={record} mark={createHash('sha256').update(text).digest('hex')} photos={photos} />);
+  return renderToBuffer(
+    <Sheet record={printable(record)} mark={createHash('sha256').update(text).digest('hex')} photos={printable(photos)} />,
+  );
 }

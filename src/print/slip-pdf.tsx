@@ -7,6 +7,7 @@ import { registerFonts } from './fonts';
 import { widestWord } from './measure';
 import { Words } from './set-words';
 import { codePng } from './code';
+import { printable } from './printable';
 import { type Slip, slipIn, type SlipSize, type SlipText } from './slip';
 
 const INK = '#12211c';
@@ -125,12 +126,14 @@ const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/
 export type Printed = { readonly pdf: Buffer; readonly pt: number };
 
 /** The slip as a PDF in the shipped font: one side for each language, in the largest type at which every side is one page. */
-export async function setSlip(slip: Slip, { size, languages }: SlipWish): Promise<Printed | null> {
+export async function setSlip(asked: Slip, { size, languages }: SlipWish): Promise<Printed | null> {
   registerFonts();
+  const slip = printable(asked);
   const sides = await Promise.all(
     languages.map(async (language) => {
-      const text = slipIn(slip, language, size);
-      return { text, code: await codePng(text.codeText) };
+      // The code holds the words as they were typed: whoever reads it has other letters than the paper.
+      const { codeText } = slipIn(asked, language, size);
+      return { text: slipIn(slip, language, size), code: await codePng(codeText) };
     }),
   );
   const setIn = async (pt: number): Promise<Printed | null> => {

@@ -1,4 +1,4 @@
-import type { CSSProperties } from 'react';
+import { useId } from 'react';
 
 /** What a lot is kept in, as far as a picture shows it. */
 export const VESSELS = ['bottle', 'bag', 'bar', 'can', 'tin', 'jar', 'trough'] as const;
@@ -12,7 +12,6 @@ type Props = {
   readonly colour: string;
   /** Pixels high. */
   readonly size?: number;
-  readonly style?: CSSProperties;
 };
 
 type Shape = { readonly body: string; readonly top: number; readonly bottom: number; readonly extra?: string };
@@ -34,15 +33,18 @@ const SHAPES: Readonly<Record<VesselKind, Shape>> = {
 };
 
 /** A bottle, bag, bar, can, tin or jar with what is left in it. It stands beside the figure and says nothing by itself. */
-export function Vessel({ kind, level, colour, size = 56, style }: Props) {
+export function Vessel({ kind, level, colour, size = 56 }: Props) {
   const { body, top, bottom, extra } = SHAPES[kind];
   const full = Math.min(1, Math.max(0, level));
   const y = bottom - full * (bottom - top);
-  const clip = `polygon(0 ${(y / 56) * 100}%, 100% ${(y / 56) * 100}%, 100% 100%, 0 100%)`;
+  const clip = useId();
   return (
-    <svg aria-hidden="true" viewBox="0 0 40 56" width={(size * 40) / 56} height={size} className="shrink-0" style={style}>
+    <svg aria-hidden="true" viewBox="0 0 40 56" width={(size * 40) / 56} height={size} className="shrink-0">
       <path d={body} fill="var(--paper)" />
-      <path d={body} fill={colour} style={{ clipPath: clip, transformBox: 'view-box' }} />
+      <clipPath id={clip}>
+        <path d={body} />
+      </clipPath>
+      <rect x="0" y={y} width="40" height={56 - y} fill={colour} clipPath={`url(#${clip})`} />
       {full > 0 && full < 1 ? <path d={`M4 ${y}H36`} stroke="var(--ink)" strokeWidth={1} strokeDasharray="3 2" /> : null}
       <path d={body} fill="none" stroke="var(--ink)" strokeWidth={2} />
       {extra ? <path d={extra} fill={kind === 'bar' ? 'none' : 'var(--bench)'} stroke="var(--ink)" strokeWidth={2} /> : null}
