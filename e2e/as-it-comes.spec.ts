@@ -311,7 +311,11 @@ test('a first soak longer than its oil bears is allowed once it was read what ca
 }) => {
   await beWren(page);
   await page.goto('/work/regimens/thin-drying');
-  const soak = page.getByRole('listitem').filter({ hasText: 'First soak, keep it wet' }).first();
+  const soak = page
+    .getByRole('listitem')
+    .filter({ hasText: 'First soak, keep it wet' })
+    .filter({ has: page.getByRole('button', { name: /^Change/ }) })
+    .first();
   await soak.getByRole('button', { name: /^Change/ }).click();
   await page.getByLabel('Then wait at least').fill('150 min');
   await page.getByLabel('Best', { exact: true }).fill('160 min');

@@ -1,4 +1,4 @@
-import { beWren, expect, pick, test, weighTo } from './shop';
+import { beWren, expect, pick, test, weighTo, tile } from './shop';
 
 test.use({ wish: { demo: true, at: '2031-03-05T14:20:00Z' } });
 
@@ -107,10 +107,10 @@ test('what a piece is for is asked, and the start says what release will refuse'
   await sheet.getByRole('button', { name: 'Keep the design' }).click();
   await expect(page.getByText('For a mouth, a toy.')).toBeVisible();
   const asks = page.getByRole('region', { name: 'What release will ask' });
-  await page.getByLabel('Wood', { exact: true }).selectOption('yew');
+  await tile(page, 'Wood', 'Yew');
   await expect(asks).toContainText('Not for food');
   await expect(asks).toContainText('Nobody may sign for it.');
-  await page.getByLabel('Wood', { exact: true }).selectOption('beech');
+  await tile(page, 'Wood', 'European beech');
   await expect(asks).not.toContainText('Not for food');
   await page.getByLabel('It was').selectOption('found');
   await expect(asks).toContainText('Found or treated wood');

@@ -23,5 +23,5 @@ test('a profile is drawn by keyboard, typed and taken from a file, and its surfa
   await expect(sheet.getByText('too thick for this form').first()).toBeVisible();
   await sheet.getByLabel('Wall').fill('5');
   await sheet.getByRole('button', { name: 'Keep the design' }).click();
-  await expect(page.getByLabel('Design', { exact: true })).toContainText('Straight beaker');
+  await expect(page.getByRole('radiogroup', { name: 'Piece' }).getByRole('radio', { name: /Straight beaker/ })).toBeChecked();
 });

@@ -1,4 +1,4 @@
-import { beWren, evenIfEarly, expect, pick, takenOver, test } from './shop';
+import { beWren, evenIfEarly, expect, pick, takenOver, test, tile } from './shop';
 
 test('bad amounts of a lot are refused in words and change nothing', async ({ page }) => {
   await beWren(page);
@@ -62,6 +62,7 @@ test('a used revision never changes: a changed formula becomes a new one', async
 test('a batch is not started in the past, with no lot, or with a lot that does not suit', async ({ page }) => {
   await beWren(page);
   await page.goto('/work/new');
+  await tile(page, 'Finish', 'Soak and wax');
   // Sycamore is a name of several trees: nothing starts before it is said which.
   await expect(page.getByRole('button', { name: 'Start the batch' })).toBeDisabled();
   await page.getByLabel('Yes, I am sure').check();

@@ -297,6 +297,23 @@ export const VIEWS = [
   '/shop',
 ];
 
+/** Touches one of the tiles that stand for woods, pieces or finishes; where it is not in sight yet, all are asked for first. */
+export async function tile(page: Page, asks: 'Piece' | 'Wood' | 'Finish', name: string): Promise<void> {
+  const one = page.getByRole('radiogroup', { name: asks }).getByRole('radio', { name: new RegExp(`^(● )?${name}`) });
+  if ((await one.count()) === 0)
+    await page.getByRole('button', { name: { Piece: / designs$/, Wood: / woods$/, Finish: / regimens$/ }[asks] }).click();
+  await one.check({ force: true });
+}
+
+/** Says what is seen on a surface of the piece that is drawn: touches the surface, then what it is. */
+export async function seeOn(page: Page, surface: string, what: string): Promise<void> {
+  await page.getByRole('button', { name: new RegExp(`^${surface}: `) }).click();
+  await page
+    .getByRole('group', { name: new RegExp(surface) })
+    .getByRole('button', { name: what, exact: true })
+    .click();
+}
+
 /** Types what the scale says and keeps it; the next reading waits until this one is written. */
 export async function weighTo(page: Page, reading: string): Promise<void> {
   const field = page.getByLabel('The scale says');

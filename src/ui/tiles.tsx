@@ -72,7 +72,7 @@ export function Tiles<V extends string>({
             )}
           >
             <RadioGroup.Item id={`${id}-${tile.value}`} value={tile.value} className="sr-only" />
-            {tile.picture}
+            <span aria-hidden="true">{tile.picture}</span>
             <span className={classes('mt-1 leading-5', tile.value === value ? 'font-semibold' : '')}>
               {tile.value === value ? <span aria-hidden="true">● </span> : null}
               {tile.name}

@@ -161,14 +161,12 @@ function LookedAt({ lines, className }: { readonly lines: readonly ClothLine[]; 
 }
 
 /** Cloths that were answered for and lie: quiet, and looked at before their time by who wants to. */
-export function LyingCloths({ lines: all, nowMs, zone }: Of) {
-  const { lying: lines } = kindsOf(all, nowMs);
+function LyingCloths({ lines, nowMs, zone }: Of) {
   const [open, setOpen] = useState(false);
   const { fault, answer } = useAnswer();
-  if (lines.length === 0) return null;
   const from = Math.min(...lines.map((line) => lookFromMs(line.laidAt ?? nowMs)));
   return (
-    <aside aria-label="Cloths that lie" className="px-3 text-sm">
+    <aside aria-label="Cloths that lie" className="px-3 py-1 text-sm">
       <Button look="quiet" className="px-0 text-sm" onClick={() => setOpen(true)}>
         Cloths lie, to be looked at from {clockTime(from, zone, nowMs)}
       </Button>
@@ -245,4 +243,12 @@ export function clothNotices({ lines, nowMs, zone }: Of): Notice[] {
       ),
     });
   return notices;
+}
+
+/** Cloths that lie where they may and are quiet until they are due: told after all else. */
+export function lyingNotices({ lines: all, nowMs, zone }: Of): Notice[] {
+  const { lying: lines } = kindsOf(all, nowMs);
+  return lines.length > 0
+    ? [{ key: 'cloths lie', tone: 'told', row: <LyingCloths lines={lines} nowMs={nowMs} zone={zone} /> }]
+    : [];
 }

@@ -3,6 +3,7 @@
 import type { PieceLook } from '../drawing/look';
 import { PieceSign } from '../drawing/piece-sign';
 import { usePathname } from 'next/navigation';
+import type { ReactNode } from 'react';
 import type { HandAction } from '@/core/hands';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -11,7 +12,7 @@ import { Ring } from '@/ui/ring';
 import { useKeys } from '../keys';
 import { useRefresh } from '../use-refresh';
 import { useHere } from './acts-here';
-import { type ClothLine, clothNotices, LyingCloths } from './cloths';
+import { type ClothLine, clothNotices, lyingNotices } from './cloths';
 import { type Notice, NoticeRow, Notices, type Trouble, troubleNotice } from './notice';
 import { type PotClock, potNotices } from './pot-clocks';
 import { RecordButtons } from './record-buttons';
@@ -80,8 +81,7 @@ export function HandStrip({ actions, looks, cloths, pots, troubles, nowMs: serve
       {ready ? null : (
         <NoticeRow tone="ask" says="Who is at this device? Touch your initials, then these buttons record for you." />
       )}
-      <Notices of={notices} />
-      {isFull ? <LyingCloths lines={cloths} nowMs={nowMs} zone={zone} /> : null}
+      <Notices of={isFull ? [...notices, ...lyingNotices({ lines: cloths, nowMs, zone })] : notices} />
       <Status told={told} busy={busy} canTakeBack={last !== null} onTakeBack={() => void takeBack()} />
       {ask}
     </section>
@@ -105,17 +105,24 @@ type Hands = {
   readonly onRecord: (action: HandAction) => (pass?: boolean) => void;
 };
 
-/** The next three, the first alone on a phone. */
+/** The next three: the first large, the others as lines at its side; on a phone the first alone, on a tablet with one more. */
 function Three({ actions, looks, ...hands }: Hands & Pick<Props, 'actions' | 'looks'>) {
-  if (actions.length === 0)
+  const [first, ...rest] = actions.slice(0, 3);
+  if (!first)
     return (
       <p className="p-4 text-soft">Nothing waits for hands. Start a batch under Work, and its steps stand here in their time.</p>
     );
   return (
-    <ol className="grid grid-cols-1 divide-y divide-rule bench:grid-cols-3 bench:divide-x bench:divide-y-0">
-      {actions.slice(0, 3).map((action, index) => (
-        <li key={`${action.batchId}-${action.task}`} className={index > 0 ? 'hidden bench:block' : ''}>
-          <Hand action={action} look={looks[action.batchId]} {...hands} />
+    <ol className="grid wide:grid-cols-2">
+      <li className={rest.length > 0 ? 'border-rule wide:row-span-2 wide:border-r' : 'wide:col-span-2'}>
+        <Hand action={first} look={looks[first.batchId]} {...hands} />
+      </li>
+      {rest.map((action, i) => (
+        <li
+          key={`${action.batchId}-${action.task}`}
+          className={`flex flex-col justify-center border-rule border-t ${i === 0 ? 'hidden bench:flex wide:border-t-0' : 'hidden wide:flex'}`}
+        >
+          <Line action={action} {...hands} />
         </li>
       ))}
     </ol>
@@ -124,23 +131,58 @@ function Three({ actions, looks, ...hands }: Hands & Pick<Props, 'actions' | 'lo
 
 type HandProps = Hands & { readonly action: HandAction; readonly look: PieceLook | undefined };
 
+/** The most pressing act, large: its piece, its name, its window, and its button. */
 function Hand({ action, look, nowMs, zone, busy, onRecord }: HandProps) {
   return (
-    <div className="flex h-full flex-col gap-2 px-3 py-3">
-      <Link href={`/work/${action.number}`} className="flex items-center gap-3 no-underline hover:underline">
-        {look ? <PieceSign look={look} facts={action.ring} seed={action.batchId} size={46} title={action.number} /> : null}
-        <span className="min-w-0">
-          <span className="block font-semibold leading-5">{nameOf(action)}</span>
-          <span className="block truncate text-sm text-soft">
-            <span className="reading font-semibold">{action.number}</span> {action.title}, {action.place.toLowerCase()}
-          </span>
-        </span>
+    <div className="flex items-center gap-3 px-3 py-2 bench:gap-4">
+      <Link href={`/work/${action.number}`} className="shrink-0 no-underline max-bench:hidden">
+        {look ? <PieceSign look={look} facts={action.ring} seed={action.batchId} size={50} title={action.number} /> : null}
       </Link>
-      <Timing action={action} nowMs={nowMs} zone={zone} />
-      <div className="mt-auto flex gap-2">
-        <RecordButtons action={action} nowMs={nowMs} busy={busy} className="grow" onRecord={onRecord(action)} />
-      </div>
+      <Link href={`/work/${action.number}`} className="min-w-0 grow no-underline hover:underline">
+        <span className="block font-semibold leading-5 bench:text-lg">{nameOf(action)}</span>
+        <span className="block truncate text-sm text-soft leading-5">
+          <span className="reading font-semibold">{action.number}</span> {action.title}, {action.place.toLowerCase()}
+        </span>
+        <Timing action={action} nowMs={nowMs} zone={zone} />
+      </Link>
+      <span className="flex shrink-0 gap-2">
+        <RecordButtons action={action} nowMs={nowMs} busy={busy} onRecord={onRecord(action)} />
+      </span>
     </div>
+  );
+}
+
+/** An act in one line, with its window and its button; its name is never cut. */
+function Line({ action, nowMs, zone, busy, onRecord }: Hands & { readonly action: HandAction }) {
+  return (
+    <div className="flex min-h-13 items-center gap-x-4 px-3">
+      <Named action={action} />
+      <span className="hidden grow text-sm bench:block">
+        <TimingWords action={action} nowMs={nowMs} zone={zone} />
+      </span>
+      <span className="flex shrink-0 gap-2">
+        <RecordButtons action={action} nowMs={nowMs} busy={busy} small onRecord={onRecord(action)} />
+      </span>
+    </div>
+  );
+}
+
+/** Its ring and its name, leading to its batch. */
+function Named({ action, children }: { readonly action: HandAction; readonly children?: ReactNode }) {
+  return (
+    <Link
+      href={`/work/${action.number}`}
+      className="flex min-w-0 grow items-center gap-3 no-underline hover:underline bench:grow-0"
+    >
+      <Ring facts={action.ring} seed={action.batchId} size={34} title={action.number} />
+      <span className="min-w-0 leading-5">
+        <span className="block font-semibold">{nameOf(action)}</span>
+        <span className="hidden truncate text-sm text-soft bench:block">
+          <span className="reading font-semibold">{action.number}</span> {action.title}
+        </span>
+        {children}
+      </span>
+    </Link>
   );
 }
 
@@ -160,21 +202,11 @@ function OneLine({ first, count, isHere, nowMs, zone, busy, onRecord }: OneProps
     <div className="flex min-h-13 items-center gap-x-3 px-3 py-1 bench:gap-x-4 bench:py-0">
       {first ? (
         <>
-          <Link
-            href={`/work/${first.number}`}
-            className="flex min-w-0 grow items-center gap-3 no-underline hover:underline bench:grow-0"
-          >
-            <Ring facts={first.ring} seed={first.batchId} size={34} title={first.number} />
-            <span className="min-w-0 leading-5">
-              <span className="block font-semibold">{nameOf(first)}</span>
-              <span className="hidden truncate text-sm text-soft bench:block">
-                <span className="reading font-semibold">{first.number}</span> {first.title}
-              </span>
-              <span className="block text-sm bench:hidden">
-                <TimingWords action={first} nowMs={nowMs} zone={zone} />
-              </span>
+          <Named action={first}>
+            <span className="block text-sm bench:hidden">
+              <TimingWords action={first} nowMs={nowMs} zone={zone} />
             </span>
-          </Link>
+          </Named>
           <span className="hidden grow text-sm bench:block">
             <TimingWords action={first} nowMs={nowMs} zone={zone} />
           </span>
