@@ -2,6 +2,7 @@
 
 import { AlertDialog } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
+import { useBackCloses } from './back-closes';
 import { Button } from './button';
 
 type QuestionProps = {
@@ -22,6 +23,7 @@ type QuestionProps = {
  * nothing: a second tap in the same breath, or a second press of the same key, does no harm.
  */
 export function Question({ title, say, does, grave = false, busy = false, onDo, onLeave, children }: QuestionProps) {
+  useBackCloses(true, onLeave);
   return (
     <AlertDialog.Root open onOpenChange={(open) => (open ? undefined : onLeave())}>
       <AlertDialog.Portal>

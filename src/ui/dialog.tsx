@@ -2,6 +2,7 @@
 
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { useBackCloses } from './back-closes';
 
 type Props = {
   readonly title: string;
@@ -11,8 +12,9 @@ type Props = {
   readonly say?: string;
 };
 
-/** What floats above the bench: a sheet from the right edge, closed with Escape. */
+/** What floats above the bench: a sheet from the right edge, closed with Escape or the way back. */
 export function Sheet({ title, open, onOpenChange, children, say }: Props) {
+  useBackCloses(open, () => onOpenChange(false));
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>

@@ -2,7 +2,9 @@ import 'server-only';
 import { z } from 'zod';
 import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type FinishWish } from '@/core/choose';
 import { findSpecies, INGREDIENTS, ORIGINS, PIECE_USES, SPECIES } from '@/core/material';
-import { allRegimens } from '@/data/work/catalogue';
+import { allDesigns, allRegimens, type Design } from '@/data/work/catalogue';
+import { lookOf } from '@/web/drawing/look';
+import { PieceMark } from '@/web/drawing/piece-mark';
 import { allLots } from '@/data/stores/queries';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
@@ -28,14 +30,22 @@ const Asked = z.object({
   colour: z.enum(COLOURS).catch('any'),
   wood: z.string().catch(''),
   origin: z.enum(ORIGINS).catch('bought'),
+  piece: z.coerce.number<unknown>().int().positive().nullable().catch(null),
 });
 
-type WishFormProps = { readonly wish: FinishWish; readonly wood: string; readonly origin: (typeof ORIGINS)[number] };
+type WishFormProps = {
+  readonly wish: FinishWish;
+  readonly wood: string;
+  readonly origin: (typeof ORIGINS)[number];
+  readonly daysTyped: string;
+  readonly piece: number | null;
+};
 
 /** What is asked, as a form of the page's own address. */
-function WishForm({ wish, wood, origin }: WishFormProps) {
+function WishForm({ piece, wish, wood, origin, daysTyped }: WishFormProps) {
   return (
     <form className="flex flex-col gap-3" action="/work/choose">
+      {piece === null ? null : <input type="hidden" name="piece" value={piece} />}
       <Ticks
         name="uses"
         legend="It is for (nothing ticked: wet food)"
@@ -59,12 +69,17 @@ function WishForm({ wish, wood, origin }: WishFormProps) {
         <span className="label">Days until it must leave</span>
         <input
           name="days"
-          type="number"
-          min={1}
-          max={400}
-          defaultValue={wish.days ?? ''}
+          inputMode="numeric"
+          autoComplete="off"
+          defaultValue={daysTyped}
           className="min-h-11 border-0 border-ink border-b-2 bg-paper px-3"
+          aria-invalid={daysTyped !== '' && wish.days === null}
         />
+        {daysTyped !== '' && wish.days === null ? (
+          <span className="font-semibold text-late">
+            ▲ “{daysTyped}” is no number of days between 1 and 400. It was left out.
+          </span>
+        ) : null}
       </label>
       <div className="grid grid-cols-2 gap-4">
         <Pick name="shine" label="Shine" options={Object.entries(SHINE_WORDS)} chosen={wish.shine} />
@@ -80,27 +95,54 @@ function WishForm({ wish, wood, origin }: WishFormProps) {
 /** Which finish for which piece: what it is for and who owns it decide, not the maker’s habit. */
 export async function Choose({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
   const { db } = await session();
-  const { closed, wood, origin, ...said } = Asked.parse({ ...asked, days: asked.days || null });
+  const { closed, wood, origin, piece, uses, ...said } = Asked.parse({
+    ...asked,
+    days: asked.days || null,
+    piece: asked.piece || null,
+  });
+  const designs = allDesigns(db);
+  const design = designs.find((one) => one.revisionId === piece);
   const species = findSpecies(wood);
   const { food, keepOff, slowsCure } = species ?? ANY_WOOD;
-  const wish: FinishWish = { ...said, closed: closed === 'yes', wood: { food, keepOff: [...keepOff], origin, slowsCure } };
+  // What the piece is for, until somebody ticks otherwise.
+  const wish: FinishWish = {
+    ...said,
+    uses: uses.length > 0 ? uses : [...(design?.uses ?? [])],
+    closed: closed === 'yes',
+    wood: { food, keepOff: [...keepOff], origin, slowsCure },
+  };
   const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
   const [first] = fit;
   return (
     <>
       <h1 className="mb-3">Which finish?</h1>
+      <Pieces designs={designs} chosen={design ?? null} wood={species ? wood : ''} />
       <div className="grid gap-x-10 gap-y-6 bench:grid-cols-[19rem_minmax(0,1fr)]">
-        <WishForm wish={wish} wood={species ? wood : ''} origin={origin} />
+        <WishForm
+          piece={design?.revisionId ?? null}
+          wish={wish}
+          wood={species ? wood : ''}
+          origin={origin}
+          daysTyped={String(asked.days ?? '')}
+        />
         <div>
           {first ? (
             <p className="mb-3 border-fit border-l-8 bg-paper px-4 py-3 text-lg" data-testid="say-aloud">
+              <span className="label block">To say aloud</span>
               {sayChoice(first, wish)}
             </p>
           ) : null}
           <ol>
             {fit.map((one, i) => (
-              <Row key={one.regimen.id} choice={one} place={i + 1} wood={species ? wood : ''} origin={origin} />
+              <Row
+                key={one.regimen.id}
+                choice={one}
+                place={i + 1}
+                wood={species ? wood : ''}
+                origin={origin}
+                piece={design?.revisionId ?? null}
+              />
             ))}
           </ol>
           {fit.length === 0 ? (
@@ -128,22 +170,49 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
   );
 }
 
+type PiecesProps = { readonly designs: readonly Design[]; readonly chosen: Design | null; readonly wood: string };
+
+/** It begins with the piece: what it is for follows from it, until somebody says otherwise. */
+function Pieces({ designs, chosen, wood }: PiecesProps) {
+  if (designs.length === 0) return null;
+  return (
+    <ul aria-label="Which piece" className="mb-5 flex flex-wrap gap-2">
+      {designs.map((one) => (
+        <li key={one.revisionId}>
+          <Link
+            href={`/work/choose?piece=${one.revisionId}${wood === '' ? '' : `&wood=${wood}`}`}
+            aria-current={one === chosen ? 'true' : undefined}
+            className={`flex min-h-11 flex-col items-center gap-1 border-2 px-3 py-2 no-underline hover:underline ${one === chosen ? 'border-ink bg-paper font-semibold' : 'border-rule'}`}
+          >
+            <span className="flex h-12 items-end">
+              <PieceMark look={lookOf(one.geometry, wood || 'sycamore')} />
+            </span>
+            {one.name}
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** Where a choice is begun: the regimen with the lots it named, and the wood that was asked about. */
-function startOf({ regimen, lots }: Choice, wood: string, origin: string): string {
+function startOf({ regimen, lots }: Choice, wood: string, origin: string, piece: number | null): string {
   const asked = new URLSearchParams({ regimen: regimen.id, origin });
   for (const { slot, lot } of lots) asked.set(`lot.${slot}`, String(lot.id));
   if (wood !== '') asked.set('wood', wood);
+  if (piece !== null) asked.set('piece', String(piece));
   return `/work/new?${asked.toString()}`;
 }
 
 type RowProps = {
+  readonly piece: number | null;
   readonly choice: Choice;
   readonly place: number;
   readonly wood: string;
   readonly origin: string;
 };
 
-function Row({ choice, place, wood, origin }: RowProps) {
+function Row({ choice, place, wood, origin, piece }: RowProps) {
   const { regimen, lots, gains, costs, readyDays } = choice;
   return (
     <li className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-x-3 border-rule border-t py-3">
@@ -163,7 +232,7 @@ function Row({ choice, place, wood, origin }: RowProps) {
       </div>
       <div className="text-right">
         <p className="reading font-semibold">{readyDays < 1 ? 'the same day' : `about ${Math.ceil(readyDays)} days`}</p>
-        <Link href={startOf(choice, wood, origin)}>Start with it</Link>
+        <Link href={startOf(choice, wood, origin, piece)}>Start with it</Link>
       </div>
     </li>
   );

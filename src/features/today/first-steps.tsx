@@ -78,19 +78,21 @@ export function FirstSteps({ db, today, batches }: Props) {
   const next = steps.find((step) => !step.isDone);
   return (
     <section aria-label="How it goes" className="mb-6">
-      <ol className="grid gap-3 bench:grid-cols-4">
+      <ol className="grid grid-cols-4 gap-2 bench:gap-3">
         {steps.map((step, i) => (
           <li key={step.name}>
             <Link
               href={step.href}
-              className={`flex h-full flex-col gap-1 border-2 p-3 no-underline hover:underline ${step === next ? 'border-ink bg-paper' : 'border-rule'}`}
+              className={`flex h-full flex-col gap-1 border-2 p-2 bench:p-3 no-underline hover:underline ${step === next ? 'border-ink bg-paper' : 'border-rule'}`}
             >
-              <span className="flex h-20 items-end gap-2">{step.picture}</span>
-              <span className="text-lg font-semibold">
+              <span className="flex h-16 items-end gap-2 max-bench:[&>svg]:max-w-full max-bench:[&>svg:nth-child(2)]:hidden bench:h-20">
+                {step.picture}
+              </span>
+              <span className="font-semibold leading-5 bench:text-lg">
                 {step.isDone ? <span className="text-fit">● </span> : `${i + 1} `}
                 {step.name}
               </span>
-              <span className="text-sm text-soft">{step.isDone ? 'Done once.' : step.says}</span>
+              <span className="text-sm text-soft max-bench:hidden">{step.isDone ? 'Done once.' : step.says}</span>
             </Link>
           </li>
         ))}

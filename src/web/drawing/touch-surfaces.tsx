@@ -34,46 +34,48 @@ export function TouchSurfaces<T extends string>({ geometry, name, speciesId, cho
     if (next && !isTaken) setAt(next);
   };
   return (
-    <div className="grid gap-x-6 gap-y-3 wide:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-      <PiecePicture geometry={geometry} name={name} speciesId={speciesId} seen={seen} onTouch={setAt} />
-      <div>
-        <fieldset className="border-ink border-l-4 pl-3">
-          <legend className="float-left mb-1 w-full font-semibold">
-            <span className="reading">{surfaces.indexOf(here) + 1}</span>{' '}
-            <span className="inline-block first-letter:uppercase">{SURFACE_WORDS[here]}</span>
-          </legend>
-          <div className="flex w-full flex-wrap gap-2">
-            {choices.map((one) => (
-              <button
-                key={one.id}
-                type="button"
-                aria-pressed={said[here] === one.id}
-                className={`min-h-11 border-2 border-ink px-3 ${said[here] === one.id ? 'bg-ink text-bench' : 'bg-paper'}`}
-                onClick={() => say(one.id)}
-              >
-                {one.name}
-              </button>
+    <div className="@container">
+      <div className="grid gap-x-6 gap-y-3 @min-[44rem]:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+        <PiecePicture geometry={geometry} name={name} speciesId={speciesId} seen={seen} onTouch={setAt} />
+        <div>
+          <fieldset className="border-ink border-l-4 pl-3">
+            <legend className="float-left mb-1 w-full font-semibold">
+              <span className="reading">{surfaces.indexOf(here) + 1}</span>{' '}
+              <span className="inline-block first-letter:uppercase">{SURFACE_WORDS[here]}</span>
+            </legend>
+            <div className="flex w-full flex-wrap gap-2">
+              {choices.map((one) => (
+                <button
+                  key={one.id}
+                  type="button"
+                  aria-pressed={said[here] === one.id}
+                  className={`min-h-11 border-2 border-ink px-3 ${said[here] === one.id ? 'bg-ink text-bench' : 'bg-paper'}`}
+                  onClick={() => say(one.id)}
+                >
+                  {one.name}
+                </button>
+              ))}
+            </div>
+          </fieldset>
+          <ol className="mt-2 grid gap-x-6 @min-[30rem]:grid-cols-2">
+            {surfaces.map((surface, i) => (
+              <li key={surface}>
+                <button
+                  type="button"
+                  aria-current={surface === here ? 'true' : undefined}
+                  className={`flex min-h-11 w-full items-center gap-2 border-hair border-b text-left ${surface === here ? 'font-semibold' : ''}`}
+                  onClick={() => setAt(surface)}
+                >
+                  <span className="reading w-5">{i + 1}</span>
+                  <span className="grow first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
+                  <span className={seen[surface] ? 'font-semibold text-late' : 'text-soft'}>
+                    {nameOf(said[surface]) || 'not looked at'}
+                  </span>
+                </button>
+              </li>
             ))}
-          </div>
-        </fieldset>
-        <ol className="mt-2 grid gap-x-6 bench:grid-cols-2">
-          {surfaces.map((surface, i) => (
-            <li key={surface}>
-              <button
-                type="button"
-                aria-current={surface === here ? 'true' : undefined}
-                className={`flex min-h-11 w-full items-center gap-2 border-hair border-b text-left ${surface === here ? 'font-semibold' : ''}`}
-                onClick={() => setAt(surface)}
-              >
-                <span className="reading w-5">{i + 1}</span>
-                <span className="grow first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
-                <span className={seen[surface] ? 'font-semibold text-late' : 'text-soft'}>
-                  {nameOf(said[surface]) || 'not looked at'}
-                </span>
-              </button>
-            </li>
-          ))}
-        </ol>
+          </ol>
+        </div>
       </div>
     </div>
   );

@@ -134,7 +134,7 @@ type HandProps = Hands & { readonly action: HandAction; readonly look: PieceLook
 /** The most pressing act, large: its piece, its name, its window, and its button. */
 function Hand({ action, look, nowMs, zone, busy, onRecord }: HandProps) {
   return (
-    <div className="flex items-center gap-3 px-3 py-2 bench:gap-4">
+    <div className="flex items-center gap-3 px-3 py-1 bench:gap-4">
       <Link href={`/work/${action.number}`} className="shrink-0 no-underline max-bench:hidden">
         {look ? <PieceSign look={look} facts={action.ring} seed={action.batchId} size={50} title={action.number} /> : null}
       </Link>
@@ -155,7 +155,7 @@ function Hand({ action, look, nowMs, zone, busy, onRecord }: HandProps) {
 /** An act in one line, with its window and its button; its name is never cut. */
 function Line({ action, nowMs, zone, busy, onRecord }: Hands & { readonly action: HandAction }) {
   return (
-    <div className="flex min-h-13 items-center gap-x-4 px-3">
+    <div className="flex min-h-12 items-center gap-x-4 px-3">
       <Named action={action} />
       <span className="hidden grow text-sm bench:block">
         <TimingWords action={action} nowMs={nowMs} zone={zone} />

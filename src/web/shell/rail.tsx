@@ -15,8 +15,8 @@ export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'c
 const STATIONS = [
   { id: 'today', name: 'Today', href: '/', icon: CalendarClock, waits: 'for hands now' },
   { id: 'stores', name: 'Stores', href: '/stores', icon: Package, waits: 'near their date' },
-  { id: 'blends', name: 'Blends', href: '/blends', icon: FlaskConical, waits: 'pots open' },
-  { id: 'work', name: 'Work', href: '/work', icon: Droplets, waits: 'batches open' },
+  { id: 'blends', name: 'Blends', href: '/blends', icon: FlaskConical, waits: 'open' },
+  { id: 'work', name: 'Work', href: '/work', icon: Droplets, waits: 'open' },
   { id: 'cure', name: 'Cure', href: '/cure', icon: Hourglass, waits: 'curing or settling' },
   { id: 'care', name: 'Care', href: '/care', icon: Armchair, waits: 'due this week' },
 ] as const;

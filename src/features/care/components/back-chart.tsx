@@ -23,7 +23,14 @@ export function BackChart({ months, words }: { readonly months: readonly Month[]
               </pattern>
             </defs>
             <CartesianGrid stroke="var(--hair)" vertical={false} />
-            <XAxis dataKey="month" tickFormatter={monthName} tick={TICK} stroke="var(--ink)" interval={0} />
+            <XAxis
+              dataKey="month"
+              tickFormatter={monthName}
+              tick={TICK}
+              stroke="var(--ink)"
+              interval="preserveStartEnd"
+              minTickGap={10}
+            />
             <YAxis allowDecimals={false} tick={TICK} stroke="var(--rule)" width={36} />
             <Bar dataKey="sold" fill="var(--rest)" isAnimationActive={false} />
             <Bar dataKey="wrong" fill="url(#said)" stroke="var(--late)" isAnimationActive={false} />

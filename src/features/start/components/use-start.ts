@@ -20,6 +20,7 @@ import type { SpeciesChoice } from './wood-facts';
 export type NewBatchAsked = {
   readonly regimen?: string;
   readonly wood?: string;
+  readonly piece?: string;
   readonly origin?: string;
   readonly lots: Readonly<Record<string, number>>;
 };
@@ -54,7 +55,7 @@ function useStartForm({ designs, species, regimens, first }: StartProps) {
   const form = useForm<StartTyped, { readonly number: string }>({
     schema: StartFields,
     start: {
-      designRevisionId: designs[0]?.revisionId ?? 0,
+      designRevisionId: (designs.find((one) => String(one.revisionId) === first.piece) ?? designs[0])?.revisionId ?? 0,
       speciesId: species.find((one) => one.id === first.wood)?.id ?? 'sycamore',
       origin: ORIGINS.find((one) => one === first.origin) ?? 'bought',
       tree: null,

@@ -25,6 +25,8 @@ export type Shelf = {
 
 /** From this many on, pieces stand smaller so that the whole shop stays in sight. */
 const CROWDED = 16;
+/** A shelf with so much on it goes across the whole rack. */
+const LONG_FROM = 9;
 
 /** Jars that were filled and still cool. */
 export type Cooling = { readonly pourId: number; readonly number: string; readonly says: string; readonly set: number };
@@ -37,7 +39,14 @@ export function Rack({ shelves, cooling }: Props) {
   return (
     <ul className="mt-3 grid gap-x-6 gap-y-3 bench:grid-cols-2 wide:grid-cols-3">
       {shelves.map((shelf) => (
-        <Board key={shelf.id} name={shelf.name} room={shelf.room} overfull={shelf.overfull} air={shelf.air}>
+        <Board
+          key={shelf.id}
+          name={shelf.name}
+          room={shelf.room}
+          overfull={shelf.overfull}
+          air={shelf.air}
+          isLong={shelf.standing.length >= LONG_FROM}
+        >
           {shelf.standing.map((one) => (
             <li key={one.id}>
               <Standing one={one} isCrowded={isCrowded} />
@@ -46,7 +55,7 @@ export function Rack({ shelves, cooling }: Props) {
         </Board>
       ))}
       {cooling.length > 0 ? (
-        <Board name="Cooling" room="" overfull={false} air="">
+        <Board name="Cooling" room="" overfull={false} air="" isLong={false}>
           {cooling.map((pot) => (
             <li key={pot.pourId}>
               <Link href={`/pour/${pot.pourId}`} className="flex flex-col items-center no-underline hover:underline">
@@ -74,21 +83,24 @@ function Standing({ one, isCrowded }: StandingProps) {
     <Link href={`/work/${one.number}`} className="flex flex-col items-center no-underline hover:underline" title={one.title}>
       <span className="reading text-sm font-semibold leading-4">{one.number}</span>
       <span className="flex items-end">
-        <PieceMark look={one.look} count={one.count} scale={isCrowded ? 0.85 : 1.1} standing />
+        <PieceMark look={one.look} count={one.count} scale={isCrowded ? 0.7 : 1.1} standing />
         <span className={isCrowded ? '-ml-2' : '-ml-3'}>
-          <Ring facts={one.ring} seed={one.id} size={isCrowded ? 32 : 40} title={one.title} />
+          <Ring facts={one.ring} seed={one.id} size={isCrowded ? 28 : 40} title={one.title} />
         </span>
       </span>
     </Link>
   );
 }
 
-type BoardProps = Pick<Shelf, 'name' | 'room' | 'overfull' | 'air'> & { readonly children: ReactNode };
+type BoardProps = Pick<Shelf, 'name' | 'room' | 'overfull' | 'air'> & {
+  readonly isLong: boolean;
+  readonly children: ReactNode;
+};
 
 /** One shelf: what stands on it, its name, its room and its air. */
-function Board({ name, room, overfull, air, children }: BoardProps) {
+function Board({ name, room, overfull, air, isLong, children }: BoardProps) {
   return (
-    <li className="flex flex-col">
+    <li className={`flex flex-col ${isLong ? 'bench:col-span-full' : ''}`}>
       <ul className="flex min-h-20 grow flex-wrap items-end gap-x-4 gap-y-1 px-3">{children}</ul>
       <div aria-hidden="true" className="h-[7px] border-ink border-t-4 border-b bg-rule" />
       <p className="flex flex-wrap justify-between gap-x-3 px-1 pt-1">

@@ -105,7 +105,7 @@ type InkedProps = LineProps & { readonly actual: NonNullable<BookRow['actual']> 
 /** What was done, with all that stands beside it. */
 function Inked({ row, actual, batchId, locked }: InkedProps) {
   return (
-    <div className="flex items-start justify-between gap-2">
+    <div className="flex flex-wrap items-start justify-between gap-x-2 bench:flex-nowrap">
       <div>
         <span className="font-semibold">{actual.leftOut ? 'Left out' : row.done}</span>{' '}
         <span className="reading">{actual.time}</span> <span className="text-soft">{actual.who}</span>

@@ -11,13 +11,14 @@ export default async function StartBatchPage({ searchParams }: { readonly search
   const lots = Object.entries(asked).flatMap(([name, value]) =>
     name.startsWith('lot.') ? [[name.slice(4), Number(one(value))] as const] : [],
   );
-  const [regimen, wood, origin] = [one(asked.regimen), one(asked.wood), one(asked.origin)];
+  const [regimen, wood, origin, piece] = [one(asked.regimen), one(asked.wood), one(asked.origin), one(asked.piece)];
   return (
     <NewBatch
       asked={{
         ...(regimen ? { regimen } : {}),
         ...(wood ? { wood } : {}),
         ...(origin ? { origin } : {}),
+        ...(piece ? { piece } : {}),
         lots: Object.fromEntries(lots),
       }}
     />
