@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { isDim } from '@/web/session';
 import { KeepOffline } from '@/ui/keep-offline';
+import { fontClasses } from './fonts';
 import './globals.css';
 
 export const metadata: Metadata = {
@@ -11,7 +12,7 @@ export const metadata: Metadata = {
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   return (
-    <html lang="en" data-scheme={(await isDim()) ? 'dim' : 'day'}>
+    <html lang="en" data-scheme={(await isDim()) ? 'dim' : 'day'} className={fontClasses}>
       <body>
         <noscript>
           <p className="border-late border-b-4 bg-paper px-4 py-2 font-semibold">

@@ -31,7 +31,7 @@ export async function Tags({ id }: { readonly id: number }) {
         <span className="text-soft">Tie one to each piece; “One round” on the Work screen reads them.</span>
       </div>
       <h1 className="sr-only">Tags of {batch.number}</h1>
-      <ul className="grid grid-cols-2 bench:grid-cols-3">
+      <ul className="grid grid-cols-1 bench:grid-cols-3 print:grid-cols-3">
         {tags.map(({ code, tag, drawn }) => (
           <li key={code} className="flex break-inside-avoid items-center gap-3 border border-ink border-dashed p-3">
             <Ring facts={ring} seed={batch.id} size={56} title={batch.number} />
@@ -40,7 +40,7 @@ export async function Tags({ id }: { readonly id: number }) {
               <p className="reading text-sm">{code}</p>
             </div>
             <div
-              className="ml-auto size-16 bg-white p-1"
+              className="ml-auto size-16 shrink-0 bg-white p-1"
               role="img"
               aria-label={`Code ${code}`}
               // biome-ignore lint/security/noDangerouslySetInnerHtml: drawn by the code library from our own letters

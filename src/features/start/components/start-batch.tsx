@@ -19,6 +19,10 @@ export function StartBatch(props: StartProps) {
 
 type Props = StartProps & { readonly of: Start };
 
+/** How high the plan will stand, rem: its heading and words, and a line for each step. What comes below it stays where it is. */
+const PLAN_REM = 6.2;
+const LINE_REM = 2.05;
+
 /** When it can be promised, what release will ask, and what it takes of each lot. */
 function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, outlook } }: Props) {
   const { promised, needs, dueMs, pieces, sets } = outlook;
@@ -29,7 +33,10 @@ function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, ou
       ) : promised ? (
         <p className="border-late border-l-4 pl-3">▲ {promised.fault}</p>
       ) : (
-        <p className="text-soft">
+        <p
+          className="text-soft"
+          style={needs?.ok ? { minHeight: `${PLAN_REM + LINE_REM * (chosen.regimen?.steps.length ?? 0)}rem` } : {}}
+        >
           {needs?.ok
             ? 'The shop’s plan is gone through …'
             : 'With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.'}
