@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { isDim } from '@/web/session';
 import { KeepOffline } from '@/ui/keep-offline';
+import { Walk } from '@/ui/walk';
 import { fontClasses } from './fonts';
 import './globals.css';
 
@@ -21,6 +22,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
           </p>
         </noscript>
         {children}
+        <Walk />
         <KeepOffline />
       </body>
     </html>

@@ -1,5 +1,5 @@
 import 'server-only';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { cache } from 'react';
@@ -30,5 +30,8 @@ export const session = cache(async (): Promise<Session> => {
   const only = crew.length === 1 ? crew[0] : undefined;
   return { db, shop, people: crew, person: crew.find((one) => one.id === chosen) ?? only ?? null, nowMs: now() };
 });
+
+/** Whether the browser says it is on a phone; one that says nothing counts as none. */
+export const isPhone = async (): Promise<boolean> => (await headers()).get('sec-ch-ua-mobile') === '?1';
 
 export const isDim = async (): Promise<boolean> => (await cookies()).get(SCHEME_COOKIE)?.value === 'dim';

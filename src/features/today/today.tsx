@@ -10,7 +10,7 @@ import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
 import { allLots } from '@/data/stores/queries';
 import { openNotices } from '@/data/facts/facts';
-import { session } from '@/web/session';
+import { isPhone, session } from '@/web/session';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';
 import { FirstSteps } from './first-steps';
@@ -137,6 +137,7 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         days={week(shopHours(db), nowMs)}
         pegs={pegs}
         crew={crew.map((one) => one.initials)}
+        onlyList={await isPhone()}
         nowMs={nowMs}
         zone={shop.zone}
       />

@@ -36,6 +36,8 @@ type Props = {
   readonly pegs: readonly Peg[];
   /** Who works here, in the order they are listed. */
   readonly crew: readonly string[];
+  /** A phone has no room for the scale, and is not given it to carry. */
+  readonly onlyList: boolean;
   readonly nowMs: number;
   readonly zone: string;
 };
@@ -44,7 +46,7 @@ type Props = {
  * The hand-work of today and the six days after: people as rows, hours as a scale. A step is touched for its sheet, or dragged; steps a
  * finger cannot tell apart stand together. On a narrow screen it is a list by the hour.
  */
-export function DayLine({ days, pegs, crew, nowMs, zone }: Props) {
+export function DayLine({ days, pegs, crew, onlyList, nowMs, zone }: Props) {
   const bounds = boundsOf(days, pegs);
   const [open, setOpen] = useState<readonly Peg[]>([]);
   const sheet = useBrought(async () => (await import('./peg-sheet')).PegsSheet);
@@ -61,25 +63,27 @@ export function DayLine({ days, pegs, crew, nowMs, zone }: Props) {
       <p role="alert" className={Object.keys(faults).length > 0 ? 'mb-2 font-semibold text-late' : ''}>
         {Object.values(faults).map((text) => `▲ ${text}`)}
       </p>
-      <div className="hidden bench:block">
-        {days[0] ? <Hours day={days[0]} bounds={bounds} zone={zone} /> : null}
-        <ol>
-          {days.map((day) => (
-            <DayRows
-              key={day.date}
-              day={day}
-              pegs={of(day)}
-              crew={crew}
-              bounds={bounds}
-              nowMs={nowMs}
-              zone={zone}
-              onOpen={show}
-              onDrop={drop}
-            />
-          ))}
-        </ol>
-      </div>
-      <ol className="bench:hidden">
+      {onlyList ? null : (
+        <div className="hidden bench:block">
+          {days[0] ? <Hours day={days[0]} bounds={bounds} zone={zone} /> : null}
+          <ol>
+            {days.map((day) => (
+              <DayRows
+                key={day.date}
+                day={day}
+                pegs={of(day)}
+                crew={crew}
+                bounds={bounds}
+                nowMs={nowMs}
+                zone={zone}
+                onOpen={show}
+                onDrop={drop}
+              />
+            ))}
+          </ol>
+        </div>
+      )}
+      <ol className={onlyList ? '' : 'bench:hidden'}>
         {days.map((day) => (
           <DayList key={day.date} day={day} pegs={of(day)} nowMs={nowMs} zone={zone} onOpen={show} />
         ))}
