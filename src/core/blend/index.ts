@@ -21,7 +21,7 @@ export { type Cheapest, cheapest, cheapestToUse } from './cheapest';
 export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
 export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';
-export { type Most, mostJars } from './most';
+export { FIRST_RESIDUE_G, type Most, mostJars, residueFor } from './most';
 export { type Heat, heatConflictWay, type HeatLadder } from './heat';
 export type { LinearAnswer, LinearProblem, LinearSolver } from './linear';
 export {

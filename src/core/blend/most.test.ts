@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { mostJars } from './most';
+import { FIRST_RESIDUE_G, mostJars, residueFor } from './most';
 
 const LINES = [
   { ingredient: 'mineral-oil', massFraction: 0.8 },
@@ -20,6 +20,10 @@ describe('most that can be filled now', () => {
     expect(mostJars(LINES, { 'mineral-oil': 79.2 * 0.8 * 3, beeswax: 99 }, 0.88, 0, TIN).count).toBe(3);
     expect(mostJars(LINES, { 'mineral-oil': 79.2 * 0.8 * 3, beeswax: 99 }, 0.88, 12, TIN).count).toBe(2);
     expect(mostJars([], {}, 0.88, 0, TIN)).toEqual({ count: 30, endsWith: 'jars' });
+  });
+  it('weighs on top what usually stays, and at first a little where jars are to come out full', () => {
+    expect([residueFor(6.5, false), residueFor(6.5, true)]).toEqual([6.5, 6.5]);
+    expect([residueFor(0, false), residueFor(0, true)]).toEqual([0, FIRST_RESIDUE_G]);
   });
   it('never asks for more of anything than there is', () => {
     fc.assert(

@@ -7,6 +7,12 @@ export type Most = {
   readonly endsWith: string;
 };
 
+/** What stays in a pot, g, until a shop's own pots have said it. Working estimate: a film on a litre pot and its spoon. */
+export const FIRST_RESIDUE_G = 4;
+
+/** What is weighed on top of what the jars take: what usually stays; of a shop's first pot only where jars are to come out full. */
+export const residueFor = (usualG: number, forJars: boolean): number => (usualG > 0 ? usualG : forJars ? FIRST_RESIDUE_G : 0);
+
 /** Weighing and rounding leave so little, g. */
 const HAIR = 1e-6;
 

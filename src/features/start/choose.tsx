@@ -120,6 +120,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
       <Pieces designs={designs} chosen={design ?? null} wood={species ? wood : ''} />
       <div className="grid gap-x-10 gap-y-6 bench:grid-cols-[19rem_minmax(0,1fr)]">
         <WishForm
+          key={JSON.stringify(asked)}
           piece={design?.revisionId ?? null}
           wish={wish}
           wood={species ? wood : ''}

@@ -73,7 +73,7 @@ function OnShelf({ lot, today }: { readonly lot: KnownLot; readonly today: strin
   const amount = lot.countLeft === null ? say(lot.leftG, 'g') : `${lot.countLeft} of ${lot.count}`;
   return (
     <Link href={`/stores/lots/${lot.id}`} className="flex w-24 flex-col items-center text-center no-underline hover:underline">
-      <span className="line-clamp-2 min-h-10 content-end text-sm leading-5" title={lot.title}>
+      <span className="line-clamp-3 min-h-10 content-end text-sm leading-5 wrap-anywhere" title={lot.title}>
         {lot.title}
       </span>
       <span className={`reading text-sm ${keeps.late ? 'font-semibold text-late' : 'text-soft'}`}>

@@ -49,7 +49,7 @@ export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly pot
   return (
     <figure>
       <figcaption className="flex items-baseline justify-between">
-        <h3>Heat: {HEAT_WORDS[heat.heat]}</h3>
+        <h2 className="text-base">Heat: {HEAT_WORDS[heat.heat]}</h2>
         <span className="label">estimate, ±4 °C</span>
       </figcaption>
       <svg

@@ -34,18 +34,28 @@ type Props = {
   readonly ready: boolean;
 };
 
+/** The page of one batch, which records its act itself. */
+const OWN_PAGE = /^\/work\/(\d{2}-\d+)$/;
+
 /**
  * Across the top of every screen: what hands must do next. On Today the next three, each with its window and its button; elsewhere one
  * line. Below it, in one line, what else wants a person.
  */
 export function HandStrip({ actions, looks, cloths, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
-  const isFull = usePathname() === '/';
+  const path = usePathname();
+  const isFull = path === '/';
   const here = useHere();
   const { busy, told, record, last, takeBack, askTakeBack, ask } = useRecord(serverNowMs);
   const call = useAlarms(actions, nowMs, troubles);
   const outbox = useOutbox();
-  const first = here ? actions.find((one) => here.batchIds.includes(one.batchId)) : actions[0];
+  // The address says at once which batch a page is of; the page itself only once it has come to life.
+  const own = OWN_PAGE.exec(path)?.[1];
+  const first = here
+    ? actions.find((one) => here.batchIds.includes(one.batchId))
+    : own
+      ? actions.find((one) => one.number === own)
+      : actions[0];
 
   useRefresh();
   useKeys({
@@ -76,7 +86,7 @@ export function HandStrip({ actions, looks, cloths, pots, troubles, nowMs: serve
       {isFull ? (
         <Three actions={actions} looks={looks} {...hands} />
       ) : (
-        <OneLine first={first} count={actions.length} isHere={here !== null} {...hands} />
+        <OneLine first={first} count={actions.length} isHere={here !== null || own !== undefined} {...hands} />
       )}
       {ready ? null : (
         <NoticeRow tone="ask" says="Who is at this device? Touch your initials, then these buttons record for you." />
@@ -217,7 +227,7 @@ function OneLine({ first, count, isHere, nowMs, zone, busy, onRecord }: OneProps
           )}
         </>
       ) : (
-        <p className="grow text-soft">{isHere ? 'Nothing to record here now.' : 'Nothing waits for hands.'}</p>
+        <p className="grow text-soft">{isHere ? 'What is recorded here stands on the page.' : 'Nothing waits for hands.'}</p>
       )}
       {more > 0 ? (
         <Link href="/" className="inline-flex min-h-11 shrink-0 items-center">

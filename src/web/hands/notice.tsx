@@ -27,7 +27,7 @@ type RowProps = {
 /** One notice: what it says, and its one button. */
 export function NoticeRow({ tone, says, detail, loud = false, children }: RowProps) {
   return (
-    <div className={classes('flex min-h-14 items-center gap-x-3 px-3 bench:gap-x-4', TONES[tone])}>
+    <div className={classes('flex min-h-11 items-center gap-x-3 px-3 bench:min-h-14 bench:gap-x-4', TONES[tone])}>
       <p role={loud ? 'alert' : undefined} className="min-w-0 grow font-semibold leading-5 max-bench:text-sm max-bench:leading-4">
         {says}
         {detail ? <span className="font-normal text-sm in-data-line:max-bench:hidden"> {detail}</span> : null}

@@ -15,7 +15,17 @@ import { Tick } from '@/ui/tick';
 import { Plank } from '@/ui/plank';
 import { useSave } from '@/web/use-save';
 import { beginPour, save } from '../actions';
-import { type DraftAround, type FormulaDraft, draftLines, moveKerf, otherBasis, ratioFor, ratioOf, reckon } from '@/core/blend';
+import {
+  type DraftAround,
+  type FormulaDraft,
+  draftLines,
+  moveKerf,
+  otherBasis,
+  ratioFor,
+  ratioOf,
+  reckon,
+  residueFor,
+} from '@/core/blend';
 import { BlendFacts } from './blend-facts';
 import { BlendLines } from './blend-lines';
 import { FeelScale } from './feel-scale';
@@ -106,6 +116,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           <SizeIt draft={draft} around={around} blend={blend} sized={sized} faults={faults} onChange={change} />
           <MakeIt
             around={around}
+            forJars={draft.sizeBy === 'jars'}
             blend={blend}
             sized={sized}
             busy={busy}
@@ -126,6 +137,8 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
 
 type MakeProps = {
   readonly around: DraftAround;
+  /** It is sized to fill jars. */
+  readonly forJars: boolean;
   readonly blend: Blend | null;
   readonly sized: boolean;
   readonly busy: boolean;
@@ -136,7 +149,8 @@ type MakeProps = {
 };
 
 /** It is saved, poured or practised. */
-function MakeIt({ around, blend, sized, busy, faults, isSaved, onStore, children }: MakeProps) {
+function MakeIt({ around, forJars, blend, sized, busy, faults, isSaved, onStore, children }: MakeProps) {
+  const residueG = residueFor(around.residueG, forJars);
   const router = useRouter();
   const pouring = useSave<{ readonly id: number }>();
   const [takesUp, setTakesUp] = useState(false);
@@ -149,8 +163,8 @@ function MakeIt({ around, blend, sized, busy, faults, isSaved, onStore, children
           () =>
             beginPour({
               revisionId,
-              targetG: blend.totalG + around.residueG,
-              residueG: around.residueG,
+              targetG: blend.totalG + residueG,
+              residueG,
               takeUp: takesUp && !as.practice,
               heater: heats ? heater : null,
               practice: as.practice,
@@ -167,10 +181,10 @@ function MakeIt({ around, blend, sized, busy, faults, isSaved, onStore, children
         </Tick>
       ) : null}
       {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
-      {around.residueG > 0 && sized && blend ? (
+      {residueG > 0 && sized && blend ? (
         <p className="text-sm text-soft">
-          Weighed to {say(blend.totalG + around.residueG, 'g')}: {say(around.residueG, 'g')} stays in the pot, as it did the last
-          times.
+          Weighed to {say(blend.totalG + residueG, 'g')}: {say(residueG, 'g')} stays in the pot,{' '}
+          {around.residueG > 0 ? 'as it did the last times' : 'an estimate for a first pot'}.
         </p>
       ) : null}
       <div className="mt-2 flex flex-wrap gap-3">

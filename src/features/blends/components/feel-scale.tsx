@@ -23,7 +23,7 @@ export function FeelScale({ waxEquivalent, ambientC, feel }: FeelScaleProps) {
   return (
     <figure>
       <figcaption className="flex items-baseline justify-between">
-        <h3>Feel: {FEEL_WORDS[feel]}</h3>
+        <h2 className="text-base">Feel: {FEEL_WORDS[feel]}</h2>
         <span className="label">estimate at {say(ambientC, '°C')}</span>
       </figcaption>
       <div className="relative mt-5 mb-1">

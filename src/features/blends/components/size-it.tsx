@@ -1,7 +1,7 @@
 'use client';
 
 import { Choice } from '@/ui/choice';
-import { type Blend, mostJars } from '@/core/blend';
+import { type Blend, mostJars, residueFor } from '@/core/blend';
 import { Button } from '@/ui/button';
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
@@ -71,7 +71,8 @@ type PartProps = Omit<Props, 'blend' | 'sized'>;
 
 function JarSize({ draft, around, faults, onChange, blend }: PartProps & { readonly blend: Blend | null }) {
   const jar = around.jars.find((one) => one.id === draft.jar.id);
-  const most = jar && blend ? mostJars(blend.lines, around.stock, blend.densityGPerMl, around.residueG, jar) : null;
+  const most =
+    jar && blend ? mostJars(blend.lines, around.stock, blend.densityGPerMl, residueFor(around.residueG, true), jar) : null;
   return (
     <>
       {most && jar ? (

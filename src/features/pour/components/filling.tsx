@@ -1,7 +1,7 @@
 'use client';
 
 import { z } from 'zod';
-import { fill, HOT_BRIM_LIMIT } from '@/core/blend';
+import { FIRST_RESIDUE_G, fill, HOT_BRIM_LIMIT } from '@/core/blend';
 import { say, parseMass, parseNumber } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
@@ -72,7 +72,7 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
   const form = useForm<Typed, { readonly leftG: number }>({
     schema: FillTyped,
     start: {
-      residue: `${Number((usual > 0 ? usual : 4).toFixed(1))} g`,
+      residue: `${Number((usual > 0 ? usual : FIRST_RESIDUE_G).toFixed(1))} g`,
       noLumps: false,
       jars: jars.map(() => ({ count: null, net: null, weighed: '' })),
     },
@@ -110,7 +110,10 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
   const countOf = (i: number): string => rows[i]?.count ?? String(proposed?.counts[jars[i]?.id ?? 0] ?? 0);
   const netOf = (i: number): string => {
     const jar = jars[i];
-    return rows[i]?.net ?? (jar ? jar.capacityMl * jar.fillFraction * densityGPerMl : 0).toFixed(1);
+    // Down to the tenth: rounded up, a pot that was weighed for so many jars would be a little short of them.
+    return (
+      rows[i]?.net ?? (Math.floor((jar ? jar.capacityMl * jar.fillFraction * densityGPerMl : 0) * 10 + 1e-6) / 10).toFixed(1)
+    );
   };
   const filledG = jars.reduce(
     (sum, jar, i) =>
