@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import { makeShop } from '../e2e/shop';
+import { makeShop, tile } from '../e2e/shop';
 
 /** One picture of each main view of the demo shed, on a Wednesday afternoon, 1280×800. */
 const VIEWS: readonly (readonly [name: string, address: string, before?: (page: Page) => Promise<void>])[] = [
@@ -11,13 +11,13 @@ const VIEWS: readonly (readonly [name: string, address: string, before?: (page: 
   ['blends', '/blends/1'],
   ['compare', '/blends/compare?f=1&f=2&f=3&f=4'],
   ['pour', '/blends/1', pour],
-  ['label', '/stores/lots/13/label'],
+  ['choose', '/work/choose', forASpoon],
   ['work', '/work'],
   ['start-batch', '/work/new', chooseLots],
   ['coat-book', '/work/31-006'],
   ['bench', '/work/31-004/bench'],
   ['regimen', '/work/regimens/thin-drying'],
-  ['round', '/work/round'],
+  ['piece', '/piece?find=31-001/2', wrongWithIt],
   ['cure', '/cure/31-002'],
   ['release', '/release/31-003'],
   ['care', '/care'],
@@ -51,7 +51,21 @@ async function openOwner(page: Page): Promise<void> {
   await page.setViewportSize({ width: 390, height: 844 });
 }
 
+/** What to do where a sold piece is sticky. */
+async function wrongWithIt(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'It is sticky' }).click();
+  await page.getByText('What to tell its owner').waitFor();
+  await page.evaluate(() => window.scrollTo(0, 0));
+}
+
+async function forASpoon(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Stirring spoon' }).click();
+  await page.waitForURL(/piece=/);
+  await page.getByRole('link', { name: 'Stirring spoon', exact: false }).and(page.locator('[aria-current]')).waitFor();
+}
+
 async function chooseLots(page: Page): Promise<void> {
+  await tile(page, 'Finish', 'Soak and wax');
   await page.getByRole('heading', { name: /^Hands done by/ }).waitFor();
   await page.getByLabel(/^Oil:/).selectOption({ index: 1 });
   await page.getByLabel(/^Wax paste:/).selectOption({ index: 2 });

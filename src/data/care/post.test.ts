@@ -22,6 +22,9 @@ import {
   settleDrafts,
   type Writer,
   writeLetters,
+  answerTo,
+  draftAnswer,
+  lettersAbout,
 } from './post';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
@@ -44,6 +47,10 @@ const dated = () => soldPieces(db, '2031-03-05').filter((one) => one.buyer?.star
 /** Noon of the day a piece is next looked at. */
 const nextLook = (): number =>
   Date.parse(`${findSold(db, dated()?.code ?? '', NOW)?.dates.find((date) => date > '2031-03-05')}T12:00:00Z`);
+const soldTag = (): string => {
+  const one = dated();
+  return one ? (one.tag ?? `${one.number}/${one.ordinal}`) : '';
+};
 const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => (result.ok ? 'ok' : result.issues?.[0]?.code);
 
 beforeEach(() => {
@@ -259,6 +266,35 @@ describe('a lot that is held later', () => {
     expect(lettersToRead(db).map((row) => row.state)).toEqual(Array.from({ length: drafts }, () => 'draft'));
     expect(lettersPosted(db).length).toBe(letters(db).length - drafts);
     expect(lettersPosted(db).every((row) => row.state !== 'draft' && !('body' in row))).toBe(true);
+  });
+});
+
+describe('an answer to who says that something is wrong', () => {
+  const piece = () => dated()?.code ?? '';
+  it('is a draft in their language, once a day for each thing, and goes only once a person has read it', async () => {
+    expect(answerTo(db, piece(), 'sticky', words, NOW)).toEqual({
+      subject: `amiss ${soldTag()}`,
+      body: 'sticky in en',
+      to: 'odalys@ferryhouse.example',
+    });
+    expect(draftAnswer(db, { code: piece(), amiss: 'sticky' }, words, NOW)).toMatchObject({ value: { drafted: 1 } });
+    expect(draftAnswer(db, { code: piece(), amiss: 'sticky' }, words, NOW + 3_600_000)).toMatchObject({ value: { drafted: 0 } });
+    expect(draftAnswer(db, { code: piece(), amiss: 'smells' }, words, NOW)).toMatchObject({ value: { drafted: 1 } });
+    expect(draftAnswer(db, { code: piece(), amiss: 'sticky' }, words, NOW + DAY)).toMatchObject({ value: { drafted: 1 } });
+    expect((await sendLetters(db, post, NOW, words)).sent).toBe(0);
+    // Who wants no reminders is answered all the same, for they asked.
+    stopLetters(db, piece(), true, NOW);
+    const drafts = lettersAbout(db, piece()).filter((row) => row.state === 'draft');
+    expect(drafts).toHaveLength(3);
+    settleDrafts(db, [drafts[0]?.id ?? 0], true);
+    expect((await sendLetters(db, post, NOW, words)).sent).toBe(1);
+  });
+  it('has nobody to go to where no address is noted, and none is made up', () => {
+    const nameless = soldPieces(db, '2031-03-05').find((one) => one.buyer === null)?.code ?? '';
+    expect(answerTo(db, nameless, 'cracked', words, NOW)).toMatchObject({ to: null });
+    expect(draftAnswer(db, { code: nameless, amiss: 'cracked' }, words, NOW)).toMatchObject({ value: { drafted: 0 } });
+    expect(answerTo(db, 'NOSUCHCODE', 'cracked', words, NOW)).toBeNull();
+    expect(code(draftAnswer(db, { code: 'NOSUCHCODE', amiss: 'cracked' }, words, NOW))).toBe('not-found');
   });
 });
 
