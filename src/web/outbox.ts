@@ -6,7 +6,8 @@ import { photoData } from './photo-data';
 export type Faults = Readonly<Record<string, string>>;
 export type Sent =
   | { readonly ok: true }
-  | { readonly ok: false; readonly faults: Faults }
+  /** `unanswered`: this device refuses it, and the shop did not say a word. */
+  | { readonly ok: false; readonly faults: Faults; readonly unanswered?: true }
   /** It is kept on this device; `door`: this device must give the passcode first. */
   | { readonly ok: 'waiting'; readonly door: boolean };
 
@@ -126,7 +127,7 @@ export async function send(record: WaitingRecord): Promise<Sent> {
   } catch {
     // Full, or a browser that keeps nothing: only the shop's own answer counts then.
     const sent = await post(record, false);
-    return sent.ok === 'waiting' ? { ok: false, faults: FULL } : sent;
+    return sent.ok === 'waiting' ? { ok: false, faults: FULL, unanswered: true } : sent;
   }
   tellPages();
   const { own, stopped } = await alone(() => drain(record.clientId));

@@ -29,6 +29,10 @@ describe('the life of a piece', () => {
   });
   it('ends with what its owner said, and that stands out', () => {
     reportCare(db, { code, kind: 'wrong', note: 'it has gone grey' }, NOW);
-    expect(story().at(-1)).toMatchObject({ what: 'Its owner said: something is wrong', detail: 'it has gone grey', isMain: true });
+    expect(story().at(-1)).toMatchObject({
+      what: 'Its owner said: something is wrong',
+      detail: 'it has gone grey',
+      isMain: true,
+    });
   });
 });

@@ -165,8 +165,8 @@ export function useRecord(serverNowMs: number): {
     if (sent.ok === false) {
       setBusy(false);
       setTold({ tone: 'fault', text: Object.values(sent.faults).join(' '), asks: sent.faults.sure !== undefined });
-      // Another tab or device may have been quicker: what stands now is shown.
-      router.refresh();
+      // Another tab or device may have been quicker: what stands now is shown. A shop that is not there is not asked: the page would go.
+      if (!sent.unanswered) router.refresh();
       return false;
     }
     setTimeout(() => setBusy(false), REST_MS);
