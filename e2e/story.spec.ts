@@ -242,7 +242,7 @@ async function sellTwo(page: Page, hand: Hand): Promise<void> {
   await page.getByLabel('Buyer').fill('Odalys of the Ferry House');
   await hand(page.getByRole('button', { name: 'Sold', exact: true }));
   await expect(page.getByText('4 pieces are left')).toBeVisible();
-  const slips = page.getByRole('status').filter({ hasText: 'The slips' }).getByRole('link');
+  const slips = page.getByRole('status').filter({ hasText: 'slips:' }).getByRole('link');
   await expect(slips).toHaveCount(2);
   const code = await slips.first().innerText();
   await hand(slips.first());
