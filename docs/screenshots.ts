@@ -70,6 +70,7 @@ async function chooseLots(page: Page): Promise<void> {
   await page.getByLabel(/^Oil:/).selectOption({ index: 1 });
   await page.getByLabel(/^Wax paste:/).selectOption({ index: 2 });
   await page.getByRole('heading', { name: /^Settled by/ }).waitFor();
+  await page.evaluate(() => window.scrollTo(0, 0));
 }
 
 const folder = path.resolve(import.meta.dirname, 'screenshots');

@@ -138,7 +138,9 @@ describe('a moment', () => {
   const said = (at: string) => clockTime(Date.parse(at), 'UTC', now);
   it('is said by as much of its date as tells it apart', () => {
     expect(said('2031-03-05T09:12:00Z')).toBe('09:12');
-    expect(said('2031-03-04T09:12:00Z')).toBe('Tue 09:12');
+    expect(said('2031-03-04T09:12:00Z')).toBe('4 Mar, 09:12');
+    expect(said('2031-03-06T09:12:00Z')).toBe('Thu 09:12');
+    expect(said('2031-03-20T09:12:00Z')).toBe('20 Mar, 09:12');
     expect(said('2031-02-20T09:12:00Z')).toBe('20 Feb, 09:12');
     expect(said('2030-03-05T09:12:00Z')).toBe('5 Mar 2030, 09:12');
   });

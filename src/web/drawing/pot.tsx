@@ -16,7 +16,7 @@ export function Pot({ layers }: { readonly layers: readonly PotLayer[] }) {
     layers.reduce((sum, one) => sum + one.poured, 0),
   );
   return (
-    <div aria-hidden="true" className="relative h-56 w-28 shrink-0">
+    <div aria-hidden="true" className="relative h-48 w-20 shrink-0">
       <div className="absolute -inset-x-1.5 top-0 h-1.5 border-2 border-ink bg-bench" />
       <div className="absolute inset-x-0 top-1 bottom-0 flex flex-col-reverse overflow-hidden border-ink border-x-[3px] border-b-[3px] bg-paper">
         {layers.map((layer) => (

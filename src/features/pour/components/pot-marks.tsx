@@ -65,15 +65,15 @@ function MarkRow({ line, isNext }: { readonly line: Running['lines'][number]; re
   return (
     <li className="border-hair border-b py-2">
       <div className="flex items-center gap-3">
-        <span aria-hidden="true" className="h-6 w-6" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
+        <span aria-hidden="true" className="h-6 w-6 shrink-0" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
         <span className={`grow ${isNext ? 'font-semibold' : ''}`}>{findIngredient(line.ingredient)?.name}</span>
-        <span className="reading">
+        <span className="reading whitespace-nowrap text-right">
           <strong>{figure(line.pouredG, 'g', 1)}</strong> of {sayMark(line.targetG)}
-        </span>
-        <span
-          className={`w-20 text-right text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
-        >
-          {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
+          <span
+            className={`block text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
+          >
+            {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
+          </span>
         </span>
       </div>
     </li>

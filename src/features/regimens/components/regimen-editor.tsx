@@ -150,7 +150,7 @@ function StepRow({ step, index, last, says, slots, open, onOpen, onCarry, onChan
             {step.lies ? `, ${step.lies}` : ''}
           </span>
         </span>
-        <span className="flex flex-wrap">
+        <span className="flex">
           <Button look="quiet" onClick={onOpen} aria-expanded={open}>
             {open ? 'Close' : 'Change'}
           </Button>
