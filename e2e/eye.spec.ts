@@ -1,4 +1,4 @@
-import type { Locator, Page } from '@playwright/test';
+import type { Locator } from '@playwright/test';
 import { geometryFaults } from './geometry';
 import { beWren, expect, MONDAY_MORNING, seeOn, test, tile } from './shop';
 

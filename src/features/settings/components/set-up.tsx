@@ -39,11 +39,10 @@ export function SetUp({ zones, currencies, guess }: Props) {
   });
   const { set } = form;
   const isGuess = form.values.zone === guess;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the page has come; what is typed afterwards stands
   useEffect(() => {
     const own = isGuess ? deviceZone(zones) : null;
     if (own !== null && own !== guess) set('zone', own);
-    // Once, at the first look: what is typed afterwards stands.
-    // biome-ignore lint/correctness/useExhaustiveDependencies: only when the page has come
   }, []);
   const demo = useSave();
   const { people, hours } = form.values;
