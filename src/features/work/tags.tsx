@@ -33,11 +33,11 @@ export async function Tags({ id }: { readonly id: number }) {
       <h1 className="sr-only">Tags of {batch.number}</h1>
       <ul className="grid grid-cols-1 bench:grid-cols-3 print:grid-cols-3">
         {tags.map(({ code, tag, drawn }) => (
-          <li key={code} className="flex break-inside-avoid items-center gap-3 border border-ink border-dashed p-3">
-            <Ring facts={ring} seed={batch.id} size={56} title={batch.number} />
+          <li key={code} className="flex break-inside-avoid items-center gap-2 border border-ink border-dashed p-2">
+            <Ring facts={ring} seed={batch.id} size={40} title={batch.number} />
             <div>
-              <p className="reading text-xl font-bold">{tag}</p>
-              <p className="reading text-sm">{code}</p>
+              <p className="reading whitespace-nowrap text-lg font-bold">{tag}</p>
+              <p className="reading break-all text-xs leading-4">{code}</p>
             </div>
             <div
               className="ml-auto size-16 shrink-0 bg-white p-1"
