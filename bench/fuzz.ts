@@ -27,7 +27,7 @@ import {
 import { ReleaseRecord } from '@/core/release';
 import { readLine } from '@/devices/line';
 import { readFormulas } from '@/features/blends/formula-file';
-import { smallPicture } from '@/features/care/small-picture';
+import { smallPicture } from '@/web/small-picture';
 import { MOST_LIST, readCells } from '@/web/csv';
 import { readStores } from '@/features/stores/stores-file';
 import { Record as LogRecord } from '@/web/hands/log-record';

@@ -1,6 +1,6 @@
 import 'server-only';
-import sharp from 'sharp';
 import { readKept } from '@/data/files';
+import { smallPicture } from './small-picture';
 
 /** So many small photos are kept ready. */
 const MOST = 60;
@@ -15,17 +15,8 @@ export async function smallPhoto(hash: string, side: number): Promise<string | n
   const known = ready.get(key);
   if (known !== undefined) return known;
   const kept = readKept(hash);
-  const made =
-    kept.state === 'whole'
-      ? await sharp(kept.bytes)
-          .rotate()
-          .resize(side, side, { fit: 'inside', withoutEnlargement: true })
-          .flatten({ background: '#fff' })
-          .jpeg({ quality: 78 })
-          .toBuffer()
-          .then((bytes) => `data:image/jpeg;base64,${bytes.toString('base64')}`)
-          .catch(() => null)
-      : null;
+  const small = kept.state === 'whole' ? await smallPicture(kept.bytes, side) : null;
+  const made = small && `data:image/jpeg;base64,${small.toString('base64')}`;
   if (ready.size >= MOST) ready.delete(ready.keys().next().value ?? '');
   ready.set(key, made);
   return made;

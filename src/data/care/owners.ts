@@ -225,13 +225,18 @@ export function exportOwner(db: Db, ownerId: number): Record<string, unknown> | 
 /** What lies beside the file and goes with a person: letters by name, photos by hash. */
 type Erased = { readonly files: readonly string[]; readonly photos: readonly string[] };
 
+/** Takes a person's name and address away; what points at them stays. */
+export const forgetName = (tx: Db, ownerId: number, nowMs: number): void => {
+  tx.update(owner).set({ name: 'erased', email: null, bouncedAt: null, erasedAt: nowMs }).where(eq(owner.id, ownerId)).run();
+};
+
 /** Forgets one person everywhere in one go; pieces, sales and the trace stay, without a name. Gives the letter files to remove. */
 export function eraseOwner(db: Db, ownerId: number, nowMs: number): Result<Erased> {
   return command(db, (tx) => {
     const row = tx.select().from(owner).where(eq(owner.id, ownerId)).get();
     if (!row) return fail('not-found', 'ownerId');
     if (row.erasedAt !== null) return fail('already-decided', 'ownerId');
-    tx.update(owner).set({ name: 'erased', email: null, bouncedAt: null, erasedAt: nowMs }).where(eq(owner.id, ownerId)).run();
+    forgetName(tx, ownerId, nowMs);
     const files: string[] = [];
     const photos: string[] = [];
     const now = plansOf(tx, ownerId);

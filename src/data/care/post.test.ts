@@ -15,8 +15,6 @@ import { changePlan, setHolder } from './plans';
 import { careOf, eraseOwner, exportOwner, reportCare, seeReport, stopLetters, unseenReports } from './owners';
 import {
   draftHoldLetters,
-  lettersPosted,
-  lettersToRead,
   retryLetter,
   sendLetters,
   settleDrafts,
@@ -24,8 +22,8 @@ import {
   writeLetters,
   answerTo,
   draftAnswer,
-  lettersAbout,
 } from './post';
+import { lettersPosted, lettersToRead, lettersAbout } from './letters';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const DAY = 86_400_000;

@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, asc, desc, eq, gte, inArray, isNotNull, isNull, lte, notInArray } from 'drizzle-orm';
+import { and, asc, eq, gte, inArray, isNotNull, isNull, lte } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/sqlite-core';
 import { AMISS, type Amiss, type Language, type Post } from '@/core/care';
 import { addDays, dateOf, fail, formatInstant, MS_PER_DAY, ok, type Result, groupBy } from '@/core/quantity';
@@ -334,60 +334,6 @@ export function retryLetter(db: Db, id: number): Result<void> {
     return tried > 0 ? ok(undefined) : fail('not-found', 'id');
   });
 }
-
-/** Letters that want a person: drafts to be read, and what did not go. */
-const WANTS_A_PERSON: LetterRow['state'][] = ['draft', 'failed'];
-
-/** The code of the piece a letter is about. */
-type WithCode = { readonly code: string };
-const ofPieces = (db: Db) =>
-  db
-    .select({ letter: outbox, code: piece.code })
-    .from(outbox)
-    .innerJoin(carePlan, eq(carePlan.id, outbox.carePlanId))
-    .innerJoin(sale, eq(sale.id, carePlan.saleId))
-    .innerJoin(piece, eq(piece.id, sale.pieceId))
-    .$dynamic();
-
-/** Every letter that wants a person, newest first. */
-export type LetterToRead = LetterRow & WithCode;
-export const lettersToRead = (db: Db): LetterToRead[] =>
-  ofPieces(db)
-    .where(inArray(outbox.state, WANTS_A_PERSON))
-    .orderBy(desc(outbox.id))
-    .all()
-    .map(({ letter, code }) => ({ ...letter, code }));
-
-/** Every letter about one piece, newest first. */
-export const lettersAbout = (db: Db, code: string): LetterRow[] =>
-  ofPieces(db)
-    .where(eq(piece.code, code))
-    .orderBy(desc(outbox.id))
-    .all()
-    .map(({ letter }) => letter);
-
-/** A letter that waits for its day or has gone; what it says is left out. */
-export type PostedRow = Pick<LetterRow, 'id' | 'state' | 'subject' | 'to' | 'dueOn' | 'sentAt'> & WithCode;
-
-/** Every other letter, newest first. */
-export const lettersPosted = (db: Db): PostedRow[] =>
-  db
-    .select({
-      id: outbox.id,
-      state: outbox.state,
-      subject: outbox.subject,
-      to: outbox.to,
-      dueOn: outbox.dueOn,
-      sentAt: outbox.sentAt,
-      code: piece.code,
-    })
-    .from(outbox)
-    .innerJoin(carePlan, eq(carePlan.id, outbox.carePlanId))
-    .innerJoin(sale, eq(sale.id, carePlan.saleId))
-    .innerJoin(piece, eq(piece.id, sale.pieceId))
-    .where(notInArray(outbox.state, WANTS_A_PERSON))
-    .orderBy(desc(outbox.id))
-    .all();
 
 /** Takes letters back that have not left: the plan was stopped, the owner erased, the date moved on. */
 export const voidWaiting = (tx: Db, carePlanId: number): void => {

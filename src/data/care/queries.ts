@@ -106,9 +106,9 @@ export type SoldRow = {
 /** Every sold piece, newest first, with its next date from a day on. */
 export const soldPieces = (db: Db, today: string): SoldRow[] => keep(db, `sold ${today}`, () => readSold(db, today));
 
-const holder = alias(owner, 'holder');
+export const holder = alias(owner, 'holder');
 /** Who has a piece now: who it was given to, else who bought it. */
-const HOLDER_NAME = sql<string | null>`coalesce(${holder.name}, ${owner.name})`;
+export const HOLDER_NAME = sql<string | null>`coalesce(${holder.name}, ${owner.name})`;
 
 function readSold(db: Db, today: string): SoldRow[] {
   const next = db

@@ -3,22 +3,11 @@ import { and, eq, inArray } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import {
-  careEvent,
-  carePlan,
-  careReport,
-  lot,
-  outbox,
-  owner,
-  piece,
-  restoration,
-  sale,
-  saleStruck,
-  tinSale,
-  tinSaleStruck,
-} from '../schema';
+import { careEvent, carePlan, careReport, lot, outbox, restoration, sale, saleStruck, tinSale, tinSaleStruck } from '../schema';
 import { move } from '../stores/commands';
 import { tinSaleStands } from '../tins/standing';
+import { forgetName } from './owners';
+import { planOf } from './plans';
 
 /** Letters that have left, or may have. */
 const GONE = ['sent', 'sending', 'failed'] as const;
@@ -49,22 +38,11 @@ function forgetUnlessKnown(tx: Db, ownerId: number | null, nowMs: number): void 
       .where(and(eq(tinSale.ownerId, ownerId), tinSaleStands))
       .get() ??
     tx.select({ id: carePlan.id }).from(carePlan).where(eq(carePlan.holderId, ownerId)).get();
-  if (!other)
-    tx.update(owner).set({ name: 'erased', email: null, bouncedAt: null, erasedAt: nowMs }).where(eq(owner.id, ownerId)).run();
+  if (!other) forgetName(tx, ownerId, nowMs);
 }
 
-/** A sold piece with its sale and plan. */
-const soldByCode = (tx: Db, code: string) =>
-  tx
-    .select({ piece, sale, plan: carePlan })
-    .from(piece)
-    .innerJoin(sale, eq(sale.pieceId, piece.id))
-    .innerJoin(carePlan, eq(carePlan.saleId, sale.id))
-    .where(eq(piece.code, code))
-    .get();
-
 /** Whether something came of a sale: a letter left, its owner said something, or it came home. */
-function cameOfIt(tx: Db, { piece: { id: pieceId }, plan }: NonNullable<ReturnType<typeof soldByCode>>): boolean {
+function cameOfIt(tx: Db, { sale: { pieceId }, plan }: NonNullable<ReturnType<typeof planOf>>): boolean {
   const found =
     tx.select({ id: careReport.id }).from(careReport).where(eq(careReport.carePlanId, plan.id)).get() ??
     tx
@@ -78,7 +56,7 @@ function cameOfIt(tx: Db, { piece: { id: pieceId }, plan }: NonNullable<ReturnTy
 
 /** Whether the sale of a piece may still be taken back. */
 export function maySaleBeStruck(db: Db, code: string): boolean {
-  const row = soldByCode(db, code);
+  const row = planOf(db, code);
   return row !== undefined && !cameOfIt(db, row);
 }
 
@@ -89,14 +67,14 @@ export function maySaleBeStruck(db: Db, code: string): boolean {
 export function strikeSale(db: Db, codes: readonly string[], by: By): Result<void> {
   return command(db, (tx) => {
     for (const code of codes) {
-      const row = soldByCode(tx, code);
+      const row = planOf(tx, code);
       if (!row) return fail('not-found', 'code');
       if (cameOfIt(tx, row)) return fail('sale-stands', 'code');
-      const back = tinsBack(tx, row.piece.id, by);
+      const back = tinsBack(tx, row.sale.pieceId, by);
       if (!back.ok) return back;
       tx.insert(saleStruck)
         .values({
-          pieceId: row.piece.id,
+          pieceId: row.sale.pieceId,
           soldOn: row.sale.soldOn,
           priceMinor: row.sale.priceMinor,
           soldBy: row.sale.personId,

@@ -1,7 +1,7 @@
 import 'server-only';
-import { desc, eq, sql } from 'drizzle-orm';
-import { alias } from 'drizzle-orm/sqlite-core';
+import { desc, eq } from 'drizzle-orm';
 import type { Db } from '../db';
+import { HOLDER_NAME, holder } from '../care/queries';
 import { keep } from '../kept';
 import { batch, carePlan, design, designRevision, owner, piece, restoration, sale } from '../schema';
 import { traceOf } from '../trace/queries';
@@ -20,8 +20,6 @@ export type KnownPiece = {
   readonly leftWhy: string | null;
 };
 
-const holder = alias(owner, 'holder');
-
 /** Every piece, the newest first. */
 const allPieces = (db: Db): KnownPiece[] =>
   keep(db, 'all pieces', () =>
@@ -35,7 +33,7 @@ const allPieces = (db: Db): KnownPiece[] =>
         batchId: piece.batchId,
         number: batch.number,
         soldOn: sale.soldOn,
-        whose: sql<string | null>`coalesce(${holder.name}, ${owner.name})`,
+        whose: HOLDER_NAME,
       })
       .from(piece)
       .innerJoin(batch, eq(batch.id, piece.batchId))

@@ -1,9 +1,8 @@
-import { PieceSign } from '@/web/drawing/piece-sign';
-import { lookOf } from '@/web/drawing/look';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import 'server-only';
 import { dateOf, daysBetween, groupBy } from '@/core/quantity';
 import { unseenReports } from '@/data/care/owners';
-import { lettersPosted, lettersToRead } from '@/data/care/post';
+import { lettersPosted, lettersToRead } from '@/data/care/letters';
 import { batchesToSell, type SoldRow, soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
@@ -72,14 +71,7 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
       <ul>
         {forSale.map(({ batch, left }) => (
           <li key={batch.id} className="flex flex-wrap items-center gap-4 border-rule border-t py-2">
-            <PieceSign
-              look={lookOf(batch.design.geometry, batch.species.id)}
-              facts={releasedRing(batch)}
-              seed={batch.id}
-              size={44}
-              title={batch.number}
-              count={left}
-            />
+            <BatchSign batch={batch} facts={releasedRing(batch)} size={44} count={left} />
             <span className="reading font-semibold">{batch.number}</span>
             <span className="grow">
               {titleOf(batch)}, {left} left
@@ -139,13 +131,7 @@ function SoldBatch({ db, rows, today, nowMs, search }: Around & { readonly rows:
       lineClass="flex-wrap gap-4 py-1"
       says={
         <>
-          <PieceSign
-            look={lookOf(batch.design.geometry, batch.species.id)}
-            facts={releasedRing(batch)}
-            seed={batch.id}
-            size={36}
-            title={batch.number}
-          />
+          <BatchSign batch={batch} facts={releasedRing(batch)} size={36} />
           <span className="reading font-semibold">{batch.number}</span>
           <span className="grow">
             {woodenName(batch)}, {rows.length} {rows.length === 1 ? 'piece' : 'pieces'}
@@ -177,15 +163,7 @@ function PieceTable({ id, db, rows, today, nowMs, search, folded = false }: Piec
         const batch = folded ? null : loadBatch(db, one.batchId, nowMs);
         return (
           <span className="flex items-center gap-3 py-1.5">
-            {batch ? (
-              <PieceSign
-                look={lookOf(batch.design.geometry, batch.species.id)}
-                facts={releasedRing(batch)}
-                seed={batch.id}
-                size={36}
-                title={one.number}
-              />
-            ) : null}
+            {batch ? <BatchSign batch={batch} facts={releasedRing(batch)} size={36} title={one.number} /> : null}
             <Link href={`/piece/${one.code}`}>{tagOf(one, one)}</Link>
           </span>
         );

@@ -1,5 +1,6 @@
 import 'server-only';
-import { QUIET, type LetterRow, type LetterToRead, type PostedRow } from '@/data/care/post';
+import { QUIET, type LetterRow } from '@/data/care/post';
+import type { LetterToRead, PostedRow } from '@/data/care/letters';
 import type { ReportRow } from '@/data/care/owners';
 import { REPORT_WORDS } from '@/messages/care';
 import { Link } from '@/ui/link';

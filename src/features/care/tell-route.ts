@@ -10,7 +10,7 @@ import { hashOf, keepFile } from '@/data/files';
 import { unwritten } from '@/data/unwritten';
 import { noteFault } from '@/web/fault';
 import { patiently } from '@/web/patience';
-import { smallPicture } from './small-picture';
+import { smallPicture } from '@/web/small-picture';
 
 const Told = z.object({
   what: z.enum(['re-oiled', 'wrong', 'refill', 'given', 'ended', 'stop', 'letters']),

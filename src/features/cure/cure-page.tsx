@@ -1,5 +1,4 @@
-import { PieceSign } from '@/web/drawing/piece-sign';
-import { lookOf } from '@/web/drawing/look';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
@@ -35,13 +34,7 @@ export async function CurePage({ number }: { readonly number: string }) {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-center gap-6">
-        <PieceSign
-          look={lookOf(batch.design.geometry, batch.species.id)}
-          facts={standing.ring}
-          seed={batch.id}
-          size={96}
-          title={batch.number}
-        />
+        <BatchSign batch={batch} facts={standing.ring} size={96} />
         <div className="grow">
           <p className="reading font-semibold">{batch.number}</p>
           <h1>{titleOf(batch)}</h1>

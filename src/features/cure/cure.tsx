@@ -1,6 +1,5 @@
 import { piecesIn } from '@/data/work/batch';
-import { PieceSign } from '@/web/drawing/piece-sign';
-import { lookOf } from '@/web/drawing/look';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import type { CureStanding, BatchStanding } from '@/data/work/standing';
 import type { Batch } from '@/data/work/batch';
 import type { Advice } from './elsewhere';
@@ -171,14 +170,7 @@ function CuringItem({ batch, standing, cure, nowMs, zone }: CuringRow & { readon
         href={`/cure/${batch.number}`}
         className="grid items-center gap-x-6 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[7.5rem_minmax(0,1fr)_7rem_minmax(0,1.2fr)]"
       >
-        <PieceSign
-          look={lookOf(batch.design.geometry, batch.species.id)}
-          facts={standing.ring}
-          seed={batch.id}
-          size={56}
-          title={batch.number}
-          count={piecesIn(batch).length}
-        />
+        <BatchSign batch={batch} facts={standing.ring} size={56} count={piecesIn(batch).length} />
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
           <span className="block text-sm text-soft">

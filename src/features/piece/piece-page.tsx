@@ -1,6 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { AMISS, type Amiss } from '@/core/care';
+import { AMISS } from '@/core/care';
 import { MS_PER_DAY } from '@/core/quantity';
 import { laysCoat } from '@/core/regimen';
 import { ReleaseRecord } from '@/core/release';
@@ -98,7 +98,7 @@ export async function PiecePage({ code, wrong }: { readonly code: string; readon
                 batch={batch}
                 piece={piece}
                 isSold={sold !== null}
-                amiss={amiss satisfies Amiss}
+                amiss={amiss}
                 ageDays={lastCoat ? Math.floor((nowMs - lastCoat.at) / MS_PER_DAY) : 0}
                 nowMs={nowMs}
               />

@@ -2,7 +2,7 @@ import 'server-only';
 import { laysCoat } from '@/core/regimen';
 import { say } from '@/core/quantity';
 import { reportsOf } from '@/data/care/owners';
-import { lettersAbout } from '@/data/care/post';
+import { lettersAbout } from '@/data/care/letters';
 import type { SoldPiece } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { homecomings } from '@/data/piece/piece';

@@ -1,5 +1,4 @@
-import { PieceSign } from '@/web/drawing/piece-sign';
-import { lookOf } from '@/web/drawing/look';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import type { Db } from '@/data/db';
 import type { ComponentProps } from 'react';
 import { handlesWet } from '@/core/regimen';
@@ -269,13 +268,7 @@ function Head({ db, batch, standing, notForFood }: HeadProps) {
   const { allergens, undeclared } = contentsOf(batch);
   return (
     <div className="mb-4 flex flex-wrap items-center gap-6">
-      <PieceSign
-        look={lookOf(batch.design.geometry, batch.species.id)}
-        facts={standing.ring}
-        seed={batch.id}
-        size={96}
-        title={batch.number}
-      />
+      <BatchSign batch={batch} facts={standing.ring} size={96} />
       <div className="grow">
         <p className="reading font-semibold">{batch.number}</p>
         <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : `Fit to sell? ${titleOf(batch)}`}</h1>

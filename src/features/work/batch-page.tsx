@@ -1,5 +1,4 @@
-import { PieceSign } from '@/web/drawing/piece-sign';
-import { lookOf } from '@/web/drawing/look';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import type { Db } from '@/data/db';
 import 'server-only';
 import { learnedA0 } from '@/data/cure/learned';
@@ -122,14 +121,7 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
   const ends = open?.plan?.feasible ? open.plan.endsMs : null;
   return (
     <div className="mb-4 flex flex-wrap items-center gap-6">
-      <PieceSign
-        look={lookOf(batch.design.geometry, batch.species.id)}
-        facts={standing.ring}
-        seed={batch.id}
-        size={104}
-        title={batch.number}
-        count={piecesIn(batch).length}
-      />
+      <BatchSign batch={batch} facts={standing.ring} size={104} count={piecesIn(batch).length} />
       <div className="grow">
         <p className="reading text-lg font-semibold">{batch.number}</p>
         <h1>{titleOf(batch)}</h1>

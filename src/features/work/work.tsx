@@ -1,5 +1,4 @@
-import { PieceSign } from '@/web/drawing/piece-sign';
-import { lookOf } from '@/web/drawing/look';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import 'server-only';
 import { Link } from '@/ui/link';
 import { decidedBatchIds, loadBatch, piecesIn } from '@/data/work/batch';
@@ -27,13 +26,7 @@ const decidedColumns = (db: Db, nowMs: number, zone: string): readonly Column<{ 
       const { release } = batch;
       return (
         <Link href={`/release/${batch.number}`} className="flex items-center gap-4 py-2 no-underline hover:underline">
-          <PieceSign
-            look={lookOf(batch.design.geometry, batch.species.id)}
-            facts={standingOfBatch(db, batch, nowMs).ring}
-            seed={batch.id}
-            size={40}
-            title={batch.number}
-          />
+          <BatchSign batch={batch} facts={standingOfBatch(db, batch, nowMs).ring} size={40} />
           <span className="reading w-20 font-semibold">{batch.number}</span>
           <span className="grow">{titleOf(batch)}</span>
           <span className="text-soft">
@@ -116,14 +109,7 @@ function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: Batch
         href={`/work/${batch.number}`}
         className="grid items-center gap-x-5 gap-y-1 py-3 no-underline hover:underline bench:grid-cols-[7rem_minmax(0,1fr)_minmax(0,1fr)_9rem]"
       >
-        <PieceSign
-          look={lookOf(batch.design.geometry, batch.species.id)}
-          facts={standing.ring}
-          seed={batch.id}
-          size={52}
-          title={batch.number}
-          count={piecesIn(batch).length}
-        />
+        <BatchSign batch={batch} facts={standing.ring} size={52} count={piecesIn(batch).length} />
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
           <span className="block text-sm text-soft">

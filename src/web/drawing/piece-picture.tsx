@@ -13,6 +13,8 @@ type Props = {
   readonly speciesId?: string | undefined;
   /** Numbers on its surfaces: true where something is amiss, false where it is fine, none where it was not looked at. */
   readonly seen?: Readonly<Partial<Record<Surface, boolean>>>;
+  /** How a surface stands of which nothing was said, for who hears the drawing. */
+  readonly unsaid?: string;
   /** A surface was touched; its numbers are buttons then. */
   readonly onTouch?: (surface: Surface) => void;
 };
@@ -55,7 +57,7 @@ const WHERE: Readonly<Record<Geometry['shape'], Readonly<Partial<Record<Surface,
 };
 
 /** A piece as it is drawn: a board from above and from its edge, a spoon from above, turned work cut through. To scale within itself. */
-export function PiecePicture({ geometry, name, speciesId, seen, onTouch }: Props) {
+export function PiecePicture({ geometry, name, speciesId, seen, unsaid = '', onTouch }: Props) {
   const paint = paintOf(speciesId);
   return (
     <div className="relative w-full max-w-md">
@@ -70,7 +72,7 @@ export function PiecePicture({ geometry, name, speciesId, seen, onTouch }: Props
           <Turned {...geometry} {...paint} />
         )}
       </svg>
-      {seen ? <SurfaceMarks geometry={geometry} seen={seen} {...(onTouch ? { onTouch } : {})} /> : null}
+      {seen ? <SurfaceMarks geometry={geometry} seen={seen} unsaid={unsaid} {...(onTouch ? { onTouch } : {})} /> : null}
     </div>
   );
 }
@@ -203,10 +205,10 @@ function Turned({ outer, inner, ink, line }: Of<'turned'> & Paint) {
   );
 }
 
-type MarksProps = Required<Pick<Props, 'geometry' | 'seen'>> & Pick<Props, 'onTouch'>;
+type MarksProps = Required<Pick<Props, 'geometry' | 'seen' | 'unsaid'>> & Pick<Props, 'onTouch'>;
 
 /** Each surface by its number, marked as it was seen; to touch where that says something. */
-function SurfaceMarks({ geometry, seen, onTouch }: MarksProps) {
+function SurfaceMarks({ geometry, seen, unsaid, onTouch }: MarksProps) {
   return surfacesOf(geometry).map((surface, i) => {
     const [x, y] = WHERE[geometry.shape][surface] ?? [0.5, 0.5];
     const state = seen[surface];
@@ -225,7 +227,7 @@ function SurfaceMarks({ geometry, seen, onTouch }: MarksProps) {
       <button
         key={surface}
         type="button"
-        aria-label={`${SURFACE_WORDS[surface]}: ${state === undefined ? 'not looked at' : state ? 'something is amiss' : 'fine'}`}
+        aria-label={`${SURFACE_WORDS[surface]}: ${state === undefined ? unsaid : state ? 'something is amiss' : 'fine'}`}
         className={`${place} size-11`}
         style={at}
         onClick={() => onTouch(surface)}

@@ -11,6 +11,8 @@ type Props<T extends string> = {
   readonly geometry: Geometry;
   readonly name: string;
   readonly speciesId?: string | undefined;
+  /** How a surface stands of which nothing was said. */
+  readonly unsaid: string;
   /** What may be said of a surface. */
   readonly choices: readonly Choice<T>[];
   readonly said: Readonly<Partial<Record<Surface, T>>>;
@@ -19,7 +21,7 @@ type Props<T extends string> = {
 };
 
 /** The piece, to be touched where something is seen: the surface, then what it is. Each choice goes on to the next surface. */
-export function TouchSurfaces<T extends string>({ geometry, name, speciesId, choices, said, onSay }: Props<T>) {
+export function TouchSurfaces<T extends string>({ geometry, name, speciesId, unsaid, choices, said, onSay }: Props<T>) {
   const surfaces = surfacesOf(geometry);
   const [at, setAt] = useState<Surface>(surfaces[0] ?? 'top');
   const here = surfaces.includes(at) ? at : (surfaces[0] ?? 'top');
@@ -36,7 +38,7 @@ export function TouchSurfaces<T extends string>({ geometry, name, speciesId, cho
   return (
     <div className="@container">
       <div className="grid gap-x-6 gap-y-3 @min-[44rem]:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-        <PiecePicture geometry={geometry} name={name} speciesId={speciesId} seen={seen} onTouch={setAt} />
+        <PiecePicture geometry={geometry} name={name} speciesId={speciesId} seen={seen} unsaid={unsaid} onTouch={setAt} />
         <div>
           <fieldset className="border-ink border-l-4 pl-3">
             <legend className="float-left mb-1 w-full font-semibold">
@@ -69,7 +71,7 @@ export function TouchSurfaces<T extends string>({ geometry, name, speciesId, cho
                   <span className="reading w-5">{i + 1}</span>
                   <span className="grow first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
                   <span className={seen[surface] ? 'font-semibold text-late' : 'text-soft'}>
-                    {nameOf(said[surface]) || 'not looked at'}
+                    {nameOf(said[surface]) || unsaid}
                   </span>
                 </button>
               </li>

@@ -22,7 +22,10 @@ import { type Told, useRecord } from './use-record';
 import { outboxNotices, useOutbox } from './waiting-records';
 
 type Props = {
+  /** The most pressing ones. */
   readonly actions: readonly HandAction[];
+  /** How many there are of all. */
+  readonly count: number;
   /** How the pieces of the first ones look, by their batch. */
   readonly looks: Readonly<Record<number, PieceLook>>;
   readonly cloths: readonly ClothLine[];
@@ -41,7 +44,7 @@ const OWN_PAGE = /^\/work\/(\d{2}-\d+)$/;
  * Across the top of every screen: what hands must do next. On Today the next three, each with its window and its button; elsewhere one
  * line. Below it, in one line, what else wants a person.
  */
-export function HandStrip({ actions, looks, cloths, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
+export function HandStrip({ actions, count, looks, cloths, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
   const path = usePathname();
   const isFull = path === '/';
@@ -50,12 +53,9 @@ export function HandStrip({ actions, looks, cloths, pots, troubles, nowMs: serve
   const call = useAlarms(actions, nowMs, troubles);
   const outbox = useOutbox();
   // The address says at once which batch a page is of; the page itself only once it has come to life.
-  const own = OWN_PAGE.exec(path)?.[1];
-  const first = here
-    ? actions.find((one) => here.batchIds.includes(one.batchId))
-    : own
-      ? actions.find((one) => one.number === own)
-      : actions[0];
+  const number = OWN_PAGE.exec(path)?.[1];
+  const own = here ? actions.find((one) => here.batchIds.includes(one.batchId)) : actions.find((one) => one.number === number);
+  const first = here ? own : (own ?? actions[0]);
 
   useRefresh();
   useKeys({
@@ -86,7 +86,7 @@ export function HandStrip({ actions, looks, cloths, pots, troubles, nowMs: serve
       {isFull ? (
         <Three actions={actions} looks={looks} {...hands} />
       ) : (
-        <OneLine first={first} count={actions.length} isHere={here !== null || own !== undefined} {...hands} />
+        <OneLine first={first} count={count} here={here?.record ? 'acts' : here ? 'rests' : own ? 'acts' : null} {...hands} />
       )}
       {ready ? null : (
         <NoticeRow tone="ask" says="Who is at this device? Touch your initials, then these buttons record for you." />
@@ -201,12 +201,12 @@ const nameOf = ({ action, round }: HandAction): string => `${action}${round ? ` 
 type OneProps = Hands & {
   readonly first: HandAction | undefined;
   readonly count: number;
-  /** The page records it itself: its button is the one, and this one gives way. */
-  readonly isHere: boolean;
+  /** The page records its own batch itself: its button is the one, and this one gives way. Or it is of a batch that waits for nothing. */
+  readonly here: 'acts' | 'rests' | null;
 };
 
 /** The most pressing act, or the one this page is about, in one line; its name is never cut. */
-function OneLine({ first, count, isHere, nowMs, zone, busy, onRecord }: OneProps) {
+function OneLine({ first, count, here, nowMs, zone, busy, onRecord }: OneProps) {
   const more = count - (first ? 1 : 0);
   return (
     <div className="flex min-h-13 items-center gap-x-3 px-3 py-1 bench:gap-x-4 bench:py-0">
@@ -220,14 +220,16 @@ function OneLine({ first, count, isHere, nowMs, zone, busy, onRecord }: OneProps
           <span className="hidden grow text-sm bench:block">
             <TimingWords action={first} nowMs={nowMs} zone={zone} />
           </span>
-          {isHere ? null : (
+          {here ? null : (
             <span className="flex shrink-0 gap-2">
               <RecordButtons action={first} nowMs={nowMs} busy={busy} small onRecord={onRecord(first)} />
             </span>
           )}
         </>
       ) : (
-        <p className="grow text-soft">{isHere ? 'What is recorded here stands on the page.' : 'Nothing waits for hands.'}</p>
+        <p className="grow text-soft">
+          {here === 'acts' ? 'This page records its own act.' : here ? 'Nothing to record here now.' : 'Nothing waits for hands.'}
+        </p>
       )}
       {more > 0 ? (
         <Link href="/" className="inline-flex min-h-11 shrink-0 items-center">

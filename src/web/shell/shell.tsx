@@ -89,6 +89,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
         <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
         <HandStrip
           actions={actions.slice(0, 12)}
+          count={actions.length}
           looks={Object.fromEntries(
             open
               .filter((one) => one.action)

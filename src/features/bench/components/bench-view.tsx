@@ -199,7 +199,7 @@ export function BenchView({
 /** Its ring and what is next. */
 function BenchHead({ action, number, look }: Pick<Props, 'action' | 'number' | 'look'>) {
   return (
-    <div className="flex items-start gap-3 bench:gap-5 ">
+    <div className="flex items-start gap-3 bench:gap-5">
       {action && look ? (
         <>
           <span className="max-bench:hidden">

@@ -3,6 +3,7 @@
 import { useRef } from 'react';
 import { CHECK_KINDS, type CheckKind } from '@/core/cure';
 import { CHECK_WORDS } from '@/messages';
+import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { CheckPicture } from '@/web/drawing/check-picture';
@@ -48,20 +49,19 @@ export function CheckForm({ batchId, settles, opens }: Props) {
               </p>
               <div className="mt-1 grid grid-cols-2 gap-2">
                 {[true, false].map((passed) => (
-                  <button
+                  <Button
                     key={String(passed)}
-                    type="button"
                     disabled={form.busy}
                     aria-label={`${name}: ${passed ? pass : fail}`}
-                    className="flex flex-col items-center gap-1 border-2 border-ink bg-paper px-2 py-2 leading-5 hover:bg-glow disabled:opacity-50"
+                    className="flex flex-col items-center gap-1 py-2 leading-5"
                     onClick={() => judge(passed)}
                   >
                     <CheckPicture kind={kind} pass={passed} />
-                    <span className={passed ? 'font-semibold text-fit' : 'font-semibold text-late'}>
+                    <span className={passed ? 'text-fit' : 'text-late'}>
                       {passed ? '● ' : '○ '}
                       {passed ? pass : fail}
                     </span>
-                  </button>
+                  </Button>
                 ))}
               </div>
             </li>

@@ -127,6 +127,7 @@ function WrongWithIt({ shape, speciesId, marks, onMark }: WrongProps) {
         geometry={shape.geometry}
         name={shape.name}
         speciesId={speciesId}
+        unsaid="as it was"
         choices={MARKS.map((mark) => ({ id: mark, name: MARK_WORDS[mark] }))}
         said={Object.fromEntries(marks.map(({ surface, mark }) => [surface, mark]))}
         onSay={(surface, mark) => onMark(surface, mark ?? undefined)}

@@ -27,6 +27,7 @@ export function SurfaceList({ seen, dries, onChange, ...piece }: Props) {
     <TouchSurfaces<Fault | 'fine'>
       {...piece}
       said={seen}
+      unsaid="not looked at"
       choices={[
         { id: 'fine', name: 'fine', isFine: true },
         ...faultsFor(dries).map((fault) => ({ id: fault, name: FAULT_WORDS[fault].name })),

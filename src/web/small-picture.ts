@@ -1,6 +1,6 @@
 import 'server-only';
 import sharp from 'sharp';
-import { isPhoto } from '@/web/photo';
+import { isPhoto } from './photo';
 
 /** The longest side of a photo that came from outside, as it is kept, and how hard it is pressed. */
 const SIDE = 1600;
@@ -12,16 +12,16 @@ sharp.concurrency(1);
 sharp.cache(false);
 
 /**
- * A photo from outside, drawn anew, upright and small, off the server's own thread: what it carried besides its picture (where it was
+ * A photo drawn anew, upright and small, off the server's own thread: what it carried besides its picture (where it was
  * taken, anything hidden) is gone.
  * @returns a JPEG; null where the bytes are no picture, are cut off, or claim too much
  */
-export async function smallPicture(bytes: Uint8Array): Promise<Buffer | null> {
+export async function smallPicture(bytes: Uint8Array, side = SIDE): Promise<Buffer | null> {
   if (!isPhoto(bytes)) return null;
   try {
     return await sharp(bytes, { limitInputPixels: MOST_DOTS, failOn: 'error' })
       .rotate()
-      .resize(SIDE, SIDE, { fit: 'inside', withoutEnlargement: true })
+      .resize(side, side, { fit: 'inside', withoutEnlargement: true })
       .flatten({ background: '#fff' })
       .jpeg({ quality: QUALITY })
       .timeout({ seconds: 20 })
