@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import Ajv from 'ajv/dist/2020';
@@ -85,6 +86,20 @@ describe('the release record', () => {
     ])
       expect(said).toContain(words);
     expect(costLinesOf(record).find(([name]) => name === 'Wood')?.[1]).toBe('1.60 EUR');
+  });
+  it('prints the photos it holds, and says so where there are none', async () => {
+    const { text } = released();
+    const record = ReleaseRecord.parse(JSON.parse(text));
+    const dot = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#a86a06' } })
+      .jpeg()
+      .toBuffer();
+    const photo = { what: 'Wiped, 4 March', data: `data:image/jpeg;base64,${dot.toString('base64')}` };
+    const saidOf = async (pdf: Buffer): Promise<string> =>
+      (await extractText(await getDocumentProxy(new Uint8Array(pdf)), { mergePages: true })).text;
+    const [plain, shown] = [await recordPdf({ ...record, photos: [] }, text), await recordPdf(record, text, [photo])];
+    expect(await saidOf(plain)).toContain('No photos.');
+    expect(await saidOf(shown)).toContain('Wiped, 4 March');
+    expect([plain, shown].map((pdf) => pdf.toString('latin1').includes('/Subtype /Image'))).toEqual([false, true]);
   });
   it('prints on A4 with its reason, its evidence and the fingerprint of what was signed', async () => {
     const { text, number } = released();

@@ -9,7 +9,8 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { type ReactNode, useId } from 'react';
+import { type HTMLAttributes, type KeyboardEvent, type ReactNode, useId } from 'react';
+import { classes } from './classes';
 
 /** How far a handle was pulled, pixels; down is positive. */
 export type Pull = { readonly x: number; readonly y: number };
@@ -64,4 +65,33 @@ type Handle = {
 export function useHandle(id: string): Handle {
   const { setNodeRef, listeners } = useDraggable({ id });
   return { ref: (node) => setNodeRef(node as HTMLElement | null), ...listeners };
+}
+
+type EdgeProps = HTMLAttributes<HTMLButtonElement> & {
+  readonly id: string;
+  /** Moved by so many steps to the right: one, or ten with Shift. */
+  readonly onStep: (steps: number) => void;
+};
+
+/** What parts two things that lie in a row: pulled to the side, or moved with the arrow keys. It stands in the middle of where it is put. */
+export function EdgeHandle({ id, onStep, className, children, ...slider }: EdgeProps) {
+  const press = (event: KeyboardEvent): void => {
+    const turn = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
+    if (!turn) return;
+    event.preventDefault();
+    onStep(event.shiftKey ? 10 * turn : turn);
+  };
+  return (
+    <button
+      type="button"
+      role="slider"
+      className={classes('-translate-x-1/2 absolute inset-y-0 cursor-ew-resize touch-none', className)}
+      aria-valuenow={0}
+      {...slider}
+      onKeyDown={press}
+      {...useHandle(id)}
+    >
+      {children}
+    </button>
+  );
 }

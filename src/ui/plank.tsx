@@ -1,7 +1,7 @@
 'use client';
 
-import { type HTMLAttributes, type KeyboardEvent, useRef } from 'react';
-import { DragArea, type Pull, useHandle } from './drag';
+import { useRef } from 'react';
+import { DragArea, EdgeHandle, type Pull } from './drag';
 import { familyFill } from './family';
 
 export type Board = {
@@ -21,24 +21,6 @@ type Props = {
 const STEP = 0.005;
 const LEAST = 0.005;
 
-type KerfProps = HTMLAttributes<HTMLButtonElement> & { readonly id: string };
-
-/** A kerf between two boards: dragged, or moved with the arrow keys. */
-function Kerf({ id, ...slider }: KerfProps) {
-  return (
-    <button
-      type="button"
-      role="slider"
-      className="-translate-x-1/2 absolute inset-y-0 z-10 w-11 cursor-ew-resize touch-none"
-      aria-valuenow={0}
-      {...slider}
-      {...useHandle(id)}
-    >
-      <span aria-hidden="true" className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 border-ink border-x-2 bg-bench" />
-    </button>
-  );
-}
-
 /** One long plank sawn in proportion; each kerf can be dragged, or moved with the arrow keys. */
 export function Plank({ boards, onKerf }: Props) {
   const plank = useRef<HTMLDivElement>(null);
@@ -51,12 +33,6 @@ export function Plank({ boards, onKerf }: Props) {
   const grabbed = useRef(0);
   const pull = (id: string, { x }: Pull): void => {
     if (plank.current) moveTo(Number(id), grabbed.current + x / plank.current.clientWidth);
-  };
-  const press = (index: number) => (event: KeyboardEvent) => {
-    const turn = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-    if (!turn) return;
-    event.preventDefault();
-    moveTo(index, before(index + 1) + turn * (event.shiftKey ? 10 * STEP : STEP));
   };
   return (
     <div>
@@ -80,7 +56,7 @@ export function Plank({ boards, onKerf }: Props) {
           onPull={pull}
         >
           {boards.slice(0, -1).map((board, index) => (
-            <Kerf
+            <EdgeHandle
               key={`kerf-${board.id}`}
               id={String(index)}
               aria-label={`Kerf between ${board.name} and ${boards[index + 1]?.name ?? ''}`}
@@ -89,8 +65,14 @@ export function Plank({ boards, onKerf }: Props) {
               aria-valuenow={Math.round(before(index + 1) * 1000) / 10}
               aria-valuetext={`${Math.round(board.share * 1000) / 10} % ${board.name}`}
               style={{ left: `${before(index + 1) * 100}%` }}
-              onKeyDown={press(index)}
-            />
+              className="z-10 w-11"
+              onStep={(steps) => moveTo(index, before(index + 1) + steps * STEP)}
+            >
+              <span
+                aria-hidden="true"
+                className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 border-ink border-x-2 bg-bench"
+              />
+            </EdgeHandle>
           ))}
         </DragArea>
       </div>

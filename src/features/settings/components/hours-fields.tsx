@@ -1,8 +1,8 @@
 'use client';
 
-import { type HTMLAttributes, type KeyboardEvent, useRef } from 'react';
+import { useRef } from 'react';
 import { HOURS_STEP_MIN, type HoursText, minutesOf, readHours, withEdge } from '@/core/plan';
-import { DragArea, type Pull, useHandle } from '@/ui/drag';
+import { DragArea, EdgeHandle, type Pull } from '@/ui/drag';
 import { TextBox } from '@/ui/field';
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
@@ -46,24 +46,6 @@ export function HoursFields({ value, onChange }: Props) {
   );
 }
 
-type EdgeProps = HTMLAttributes<HTMLButtonElement> & { readonly id: string };
-
-/** One end of an opening. */
-function Edge({ id, ...slider }: EdgeProps) {
-  return (
-    <button
-      type="button"
-      role="slider"
-      className="-translate-x-1/2 absolute inset-y-0 w-8 cursor-ew-resize touch-none"
-      aria-valuenow={0}
-      {...slider}
-      {...useHandle(id)}
-    >
-      <span aria-hidden="true" className="absolute inset-y-1 left-1/2 w-2 -translate-x-1/2 bg-wet" />
-    </button>
-  );
-}
-
 type BarProps = { readonly day: string; readonly line: string; readonly onChange: (line: string) => void };
 
 /** The hours of one day between early and late. */
@@ -77,12 +59,8 @@ function DayBar({ day, line, onChange }: BarProps) {
     const next = withEdge(line, Number(id), grabbed.current + minutes);
     if (next !== line) onChange(next);
   };
-  const press = (edge: number) => (event: KeyboardEvent) => {
-    const turn = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
-    if (!turn) return;
-    event.preventDefault();
-    onChange(withEdge(line, edge, minutesOf(edges[edge] ?? '00:00') + turn * HOURS_STEP_MIN));
-  };
+  const step = (edge: number, steps: number): void =>
+    onChange(withEdge(line, edge, minutesOf(edges[edge] ?? '00:00') + Math.sign(steps) * HOURS_STEP_MIN));
   return (
     <div ref={bar} className="relative h-11">
       <div className="absolute inset-x-0 inset-y-3 border border-rule bg-paper" />
@@ -100,7 +78,7 @@ function DayBar({ day, line, onChange }: BarProps) {
         onPull={pull}
       >
         {edges.map((time, edge) => (
-          <Edge
+          <EdgeHandle
             // biome-ignore lint/suspicious/noArrayIndexKey: an end is known by its place, whatever it says
             key={edge}
             id={String(edge)}
@@ -110,8 +88,11 @@ function DayBar({ day, line, onChange }: BarProps) {
             aria-valuenow={minutesOf(time)}
             aria-valuetext={time}
             style={{ left: `${at(minutesOf(time))}%` }}
-            onKeyDown={press(edge)}
-          />
+            className="w-8"
+            onStep={(steps) => step(edge, steps)}
+          >
+            <span aria-hidden="true" className="absolute inset-y-1 left-1/2 w-2 -translate-x-1/2 bg-wet" />
+          </EdgeHandle>
         ))}
       </DragArea>
       {edges.length === 0 ? (
