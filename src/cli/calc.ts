@@ -1,7 +1,7 @@
 import { blend, cheapest, correct, fill } from '@/core/blend';
 import { care } from '@/core/care';
 import { cautions } from '@/core/caution';
-import { cure } from '@/core/cure';
+import { cure, windows } from '@/core/cure';
 import { identify } from '@/core/material';
 import { melt } from '@/core/melt';
 import { area, emc, uptake } from '@/core/piece';
@@ -54,6 +54,7 @@ export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   rounds,
   solve,
   uptake,
+  windows,
 };
 
 type ErrorObject = { readonly error: { readonly path: string; readonly message: string } };

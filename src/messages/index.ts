@@ -1,5 +1,6 @@
 export { sayBlocking } from './blocking';
 export { OWNER_WORDS, sayChoice, sayReason } from './choose';
+export { GOVERNS_WORDS, INSPECTION_WORDS, KIND_WORDS, UNTIL_WORDS } from './regimen';
 export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export {
   CAUTION_WORDS,
@@ -10,7 +11,9 @@ export {
   sayCaution,
 } from './cautions';
 export { sayIssue } from './issues';
+export { SHAPE_WORDS, sizeWords } from './shape';
 export {
+  CARE_WORDS,
   CHECK_WORDS,
   CONTACT_WORDS,
   COST_WORDS,

@@ -199,6 +199,10 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `A scuff with ${grit ?? ''} is coarser than the sanding before it (${last ?? ''}). Scuff finer.`,
   'coat-over-wet': ({ action }) =>
     `“${action ?? ''}” goes over a coat that was never wiped or left to rest. Wipe it, or let it rest first.`,
+  'layer-will-not-hold': ({ action, under }) =>
+    `“${action}” will not hold over “${under}”: colour goes before seal, seal before oil, oil under wax. Change the order, or say why the house does it so.`,
+  'layer-test': ({ action, under }) =>
+    `“${action}” over “${under}” holds on some and lifts on others. Try it on a test piece of the same wood first.`,
   'wipe-missing': ({ action }) =>
     `“${action ?? ''}” floods the wood and no wipe or buff follows. What dries there gums: add one.`,
   'name-needed': () => 'This needs a name of its own.',

@@ -20,6 +20,7 @@ describe('words', () => {
       have: 2,
       before: 3,
       action: 'Flood',
+      under: 'Seal thinly',
       next: 'Wet',
       gate: 'check',
       last: 'Mon 10:00',

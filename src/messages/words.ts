@@ -248,6 +248,8 @@ export const SURFACE_WORDS: Readonly<Record<Surface, string>> = {
   'bowl-outside': 'back of the bowl',
   handle: 'handle',
   lid: 'lid',
+  recess: 'walls of the recess',
+  everywhere: 'all of it',
 };
 
 /** What can be seen amiss, and what to do where no step of the batch mends it. */

@@ -47,3 +47,14 @@ export {
   type Spot,
   type Underway,
 } from './whatif';
+export {
+  GOVERNS,
+  type Governed,
+  type Governs,
+  governedRate,
+  inRoom,
+  meanAir,
+  type RoomWait,
+  RATE_CLAMP,
+  windows,
+} from './windows';

@@ -9,7 +9,7 @@ export type CureMode = (typeof CURE_MODES)[number];
 export type Light = (typeof LIGHTS)[number];
 export type CheckKind = (typeof CHECK_KINDS)[number];
 
-const Climate = z.object({
+export const Climate = z.object({
   tempC: z.number().min(-50).max(100),
   rh: z.number().min(0).max(1),
   light: z.enum(LIGHTS).default('indoor'),

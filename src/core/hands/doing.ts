@@ -6,8 +6,14 @@ const DOING: Readonly<Partial<Record<StepKind, Doing>>> = {
   sand: 'sanding',
   scuff: 'sanding',
   coat: 'coating',
+  colour: 'coating',
+  fill: 'coating',
+  paint: 'coating',
+  spray: 'coating',
+  press: 'coating',
   wipe: 'wiping',
   buff: 'buffing',
+  wheel: 'buffing',
 };
 
 /** What hands do in a step at a place; null where nothing bites. What is carried into the warm or stands there bites as well, whatever the step is called. */

@@ -1,6 +1,9 @@
 import { check } from '@/core/contract';
 import { fail, ok, type Result } from '@/core/quantity';
-import { AreaInput, type Geometry, type PlainShape } from './schema';
+import { AreaInput, type FinishClass, type Geometry, type Solid } from './schema';
+import type { Surface } from './surfaces';
+import { THIRST, UPTAKE_G_PER_M2 } from './uptake';
+import type { Porosity } from '@/core/material';
 
 /** Surface of one piece, mm², and the part of it that is end grain. */
 export type Area = { readonly areaMm2: number; readonly endGrainMm2: number };
@@ -33,11 +36,6 @@ const skin = (profile: readonly Point[]): number =>
 
 const disc = (profile: readonly Point[]): number => Math.PI * (profile[0]?.[0] ?? 0) ** 2;
 
-function turnedArea(outer: readonly Point[], inner: readonly Point[]): number {
-  const rim = frustum(outer.at(-1) as Point, inner.at(-1) as Point);
-  return skin(outer) + disc(outer) + skin(inner) + disc(inner) + rim;
-}
-
 /** Two half-ellipsoid skins make one ellipsoid: `4π·((aᵖbᵖ + aᵖcᵖ + bᵖcᵖ)/3)^(1/p)`. */
 function ellipsoid(a: number, b: number, c: number): number {
   const [ap, bp, cp] = [a ** THOMSEN_P, b ** THOMSEN_P, c ** THOMSEN_P];
@@ -47,13 +45,15 @@ function ellipsoid(a: number, b: number, c: number): number {
 /** Ramanujan's first perimeter of an ellipse: `π[3(a + b) − √((3a + b)(a + 3b))]`. */
 const perimeter = (a: number, b: number): number => Math.PI * (3 * (a + b) - Math.sqrt((3 * a + b) * (a + 3 * b)));
 
-type Board = Extract<Geometry, { shape: 'board' }>;
+type Of<S extends Solid['shape']> = Extract<Solid, { shape: S }>;
 
-/** What a groove, a hole and engraving add to a plain board, mm²; `cut` is the part of it in fresh walls. */
-function boardExtras({ lengthMm: l, widthMm: w, thickMm: t, groove, hole, engravedShare = 0 }: Board): {
-  readonly more: number;
-  readonly cut: number;
-} {
+/** One surface of a piece with its area and the end grain in it, mm². */
+export type Face = { readonly surface: Surface; readonly areaMm2: number; readonly endGrainMm2: number };
+
+const face = (surface: Surface, areaMm2: number, endShare = 0): Face => ({ surface, areaMm2, endGrainMm2: areaMm2 * endShare });
+
+/** A plain board, and what a groove, a hole and engraving add to it and take from it. */
+function boardFaces({ lengthMm: l, widthMm: w, thickMm: t, grain, groove, hole, engravedShare = 0 }: Of<'board'>): Face[] {
   const path = groove ? 2 * (l + w - 4 * groove.insetMm) : 0;
   // A half ellipse as wide as the groove and as deep, in place of the flat it was cut from.
   const grooved = groove ? Math.max(0, path) * (perimeter(groove.widthMm / 2, groove.depthMm) / 2 - groove.widthMm) : 0;
@@ -61,69 +61,143 @@ function boardExtras({ lengthMm: l, widthMm: w, thickMm: t, groove, hole, engrav
   const slot = hole ? { straight: Math.max(0, hole.lengthMm - hole.widthMm), width: hole.widthMm } : null;
   const wall = slot ? (2 * slot.straight + Math.PI * slot.width) * t : 0;
   const opening = slot ? slot.straight * slot.width + (Math.PI * slot.width ** 2) / 4 : 0;
-  return { more: grooved + wall - 2 * opening + ENGRAVED_MORE * engravedShare * l * w, cut: Math.max(0, grooved) + wall };
+  const across = grain === 'end' ? l * w : 0;
+  const flat = (surface: Surface): Face => ({ surface, areaMm2: l * w - opening, endGrainMm2: across });
+  return [
+    flat('underside'),
+    face('edges', 2 * l * t),
+    face('end-grain', 2 * w * t, grain === 'end' ? 0 : 1),
+    flat('top'),
+    ...(groove ? [{ surface: 'groove' as const, areaMm2: grooved, endGrainMm2: CUT_END_SHARE * Math.max(0, grooved) }] : []),
+    ...(hole ? [face('hole', wall, CUT_END_SHARE)] : []),
+    ...(engravedShare ? [face('engraving', ENGRAVED_MORE * engravedShare * l * w)] : []),
+  ];
 }
 
-/** A turned form with nothing inside: the outer skin with a disc at each end. */
-function solidTurned(outer: readonly Point[]): Area {
-  const areaMm2 = skin(outer) + disc(outer) + Math.PI * (outer.at(-1)?.[0] ?? 0) ** 2;
-  return { areaMm2, endGrainMm2: areaMm2 * TURNED_END_SHARE };
+/** A turned form: its outer skin and foot, and its inside and rim; with nothing inside, a disc at its upper end. */
+function turnedFaces({ outer, inner }: Of<'turned'>): Face[] {
+  const of = (surface: Surface, areaMm2: number): Face => face(surface, areaMm2, TURNED_END_SHARE);
+  const outside = [of('foot', disc(outer)), of('outside', skin(outer))];
+  if (!inner) return [...outside, of('top', Math.PI * (outer.at(-1)?.[0] ?? 0) ** 2)];
+  const rim = frustum(outer.at(-1) as Point, inner.at(-1) as Point);
+  return [...outside, of('inside', skin(inner) + disc(inner)), of('rim', rim)];
 }
 
-function areaOf(piece: Geometry | PlainShape): Area {
-  switch (piece.shape) {
-    case 'disc': {
-      const [faces, edge] = [(Math.PI * piece.diameterMm ** 2) / 2, Math.PI * piece.diameterMm * piece.thickMm];
-      return { areaMm2: faces + edge, endGrainMm2: piece.grain === 'end' ? faces : edge / 2 };
-    }
-    case 'tray': {
-      const { lengthMm: l, widthMm: w, thickMm: t, recessLengthMm: a, recessWidthMm: b, recessDepthMm: c } = piece;
-      return { areaMm2: 2 * (l * w + l * t + w * t) + 2 * (a + b) * c, endGrainMm2: 2 * w * t + 2 * b * c };
-    }
-    case 'ring': {
-      // Torus of bar d and outer D: π²·d·(D − d)
-      const areaMm2 = Math.PI ** 2 * piece.barMm * (piece.outerMm - piece.barMm);
-      return { areaMm2, endGrainMm2: areaMm2 * RING_END_SHARE };
-    }
-    case 'plain':
-      return { areaMm2: piece.areaMm2, endGrainMm2: piece.areaMm2 * piece.endGrainShare };
-    case 'board': {
-      const { lengthMm: l, widthMm: w, thickMm: t } = piece;
-      const plain = piece.grain === 'end' ? 2 * l * w : 2 * w * t;
-      const { more, cut } = boardExtras(piece);
-      return { areaMm2: 2 * (l * w + l * t + w * t) + more, endGrainMm2: plain + CUT_END_SHARE * cut };
-    }
-    case 'scoop': {
-      const [a, b, c, wall] = [piece.bowlLengthMm / 2, piece.bowlWidthMm / 2, piece.bowlDepthMm, piece.wallMm];
-      const outside = ellipsoid(a, b, c) / 2;
-      const inside = ellipsoid(a - wall, b - wall, c - wall) / 2;
-      const rim = Math.PI * (a * b - (a - wall) * (b - wall));
-      const handle = perimeter(piece.handleWidthMm / 2, piece.handleThickMm / 2) * piece.handleLengthMm;
-      const areaMm2 = outside + inside + rim + handle;
-      return { areaMm2, endGrainMm2: areaMm2 * SCOOP_END_SHARE };
-    }
-    case 'box': {
-      const { lengthMm: l, widthMm: w, heightMm: h, wallMm: t } = piece;
-      const [il, iw, ih] = [l - 2 * t, w - 2 * t, h - t];
-      const body = l * w + 2 * (l + w) * h + il * iw + 2 * (il + iw) * ih + (l * w - il * iw);
-      const lid = piece.lid ? 2 * l * w + 2 * (l + w) * t : 0;
-      return { areaMm2: body + lid, endGrainMm2: (body + lid) * BOX_END_SHARE };
-    }
-    case 'turned': {
-      if (!('inner' in piece)) return solidTurned(piece.outer);
-      const areaMm2 = turnedArea(piece.outer, piece.inner);
-      return { areaMm2, endGrainMm2: areaMm2 * TURNED_END_SHARE };
-    }
-    case 'spoon': {
-      const bowl = ellipsoid(piece.bowlLengthMm / 2, piece.bowlWidthMm / 2, piece.bowlDepthMm);
-      const areaMm2 = bowl + perimeter(piece.handleWidthMm / 2, piece.handleThickMm / 2) * piece.handleLengthMm;
-      return { areaMm2, endGrainMm2: areaMm2 * SPOON_END_SHARE };
-    }
-  }
+function boxFaces({ lengthMm: l, widthMm: w, heightMm: h, wallMm: t, lid }: Of<'box'>): Face[] {
+  const [il, iw, ih] = [l - 2 * t, w - 2 * t, h - t];
+  const of = (surface: Surface, areaMm2: number): Face => face(surface, areaMm2, BOX_END_SHARE);
+  return [
+    of('underside', l * w),
+    of('outside', 2 * (l + w) * h),
+    of('inside', il * iw + 2 * (il + iw) * ih),
+    of('rim', l * w - il * iw),
+    of('end-grain', 0),
+    ...(lid ? [of('lid', 2 * l * w + 2 * (l + w) * t)] : []),
+  ];
+}
+
+function roundBoxFaces({ diameterMm: d, heightMm: h, wallMm: t, lid }: Of<'round-box'>): Face[] {
+  const round = (across: number): number => (Math.PI * across ** 2) / 4;
+  const inside = d - 2 * t;
+  const of = (surface: Surface, areaMm2: number): Face => face(surface, areaMm2, TURNED_END_SHARE);
+  return [
+    of('underside', round(d)),
+    of('outside', Math.PI * d * h),
+    of('inside', round(inside) + Math.PI * inside * (h - t)),
+    of('rim', round(d) - round(inside)),
+    ...(lid ? [of('lid', 2 * round(d) + Math.PI * d * t)] : []),
+  ];
+}
+
+/** The surfaces of each shape with their areas, in the order they are coated: what it will lie on first, then what shows. */
+const FACES: { readonly [S in Solid['shape']]: (of: Of<S>) => Face[] } = {
+  board: boardFaces,
+  turned: turnedFaces,
+  box: boxFaces,
+  'round-box': roundBoxFaces,
+  disc: ({ diameterMm: d, thickMm: t, grain }) => [
+    face('underside', (Math.PI * d ** 2) / 4, grain === 'end' ? 1 : 0),
+    face('edges', Math.PI * d * t, grain === 'end' ? 0 : 0.5),
+    face('top', (Math.PI * d ** 2) / 4, grain === 'end' ? 1 : 0),
+  ],
+  tray: ({ lengthMm: l, widthMm: w, thickMm: t, recessLengthMm: a, recessWidthMm: b, recessDepthMm: c }) => [
+    face('underside', l * w),
+    face('edges', 2 * l * t),
+    face('end-grain', 2 * w * t, 1),
+    face('top', l * w),
+    { surface: 'recess', areaMm2: 2 * (a + b) * c, endGrainMm2: 2 * b * c },
+  ],
+  ring: ({ outerMm, barMm: d }) => {
+    // Torus of bar d and outer D: π²·d·(D − d), its outer half larger than its inner one by 4π·d²/2.
+    const whole = Math.PI ** 2 * d * (outerMm - d);
+    const more = Math.PI * d ** 2;
+    return [face('outside', whole / 2 + more, RING_END_SHARE), face('inside', whole / 2 - more, RING_END_SHARE)];
+  },
+  plain: ({ areaMm2, endGrainShare }) => [face('everywhere', areaMm2, endGrainShare)],
+  scoop: (piece) => {
+    const [a, b, c, wall] = [piece.bowlLengthMm / 2, piece.bowlWidthMm / 2, piece.bowlDepthMm, piece.wallMm];
+    const rim = Math.PI * (a * b - (a - wall) * (b - wall));
+    return [
+      face('bowl-outside', ellipsoid(a, b, c) / 2, SCOOP_END_SHARE),
+      face('handle', handleOf(piece), SCOOP_END_SHARE),
+      face('bowl-inside', ellipsoid(a - wall, b - wall, c - wall) / 2 + rim, SCOOP_END_SHARE),
+      face('end-grain', 0),
+    ];
+  },
+  spoon: (piece) => {
+    const bowl = ellipsoid(piece.bowlLengthMm / 2, piece.bowlWidthMm / 2, piece.bowlDepthMm) / 2;
+    return [
+      face('bowl-outside', bowl, SPOON_END_SHARE),
+      face('handle', handleOf(piece), SPOON_END_SHARE),
+      face('bowl-inside', bowl, SPOON_END_SHARE),
+      face('end-grain', 0),
+    ];
+  },
+};
+
+type Handled = Pick<Of<'spoon'>, 'handleLengthMm' | 'handleWidthMm' | 'handleThickMm'>;
+const handleOf = ({ handleLengthMm, handleWidthMm, handleThickMm }: Handled): number =>
+  perimeter(handleWidthMm / 2, handleThickMm / 2) * handleLengthMm;
+
+const facesOfSolid = (solid: Solid): Face[] => (FACES[solid.shape] as (of: Solid) => Face[])(solid);
+
+/** Faces of one name together, in the order they first stand in. */
+function together(faces: readonly Face[]): Face[] {
+  const names = [...new Set(faces.map((one) => one.surface))];
+  return names.map((surface) => {
+    const same = faces.filter((one) => one.surface === surface);
+    return {
+      surface,
+      areaMm2: same.reduce((sum, one) => sum + one.areaMm2, 0),
+      endGrainMm2: same.reduce((sum, one) => sum + one.endGrainMm2, 0),
+    };
+  });
+}
+
+const times = (faces: readonly Face[], by: number): Face[] =>
+  faces.map(({ surface, areaMm2, endGrainMm2 }) => ({ surface, areaMm2: by * areaMm2, endGrainMm2: by * endGrainMm2 }));
+
+/** The surfaces of a piece with the area of each, in the order they are coated; of what has no shape yet, one of no known area. */
+export function facesOf(piece: Geometry): readonly Face[] {
+  if (piece.shape === 'parts') return together(piece.parts.flatMap(({ count, of }) => times(facesOfSolid(of), count)));
+  if (piece.shape === 'like') return times(facesOfSolid(piece.of), piece.times);
+  return piece.shape === 'unknown' ? [face('everywhere', 0)] : facesOfSolid(piece);
+}
+
+/** The surfaces of a piece in the order they are coated. */
+export const surfacesOf = (piece: Geometry): readonly Surface[] => facesOf(piece).map((one) => one.surface);
+
+/** Area and end grain of some surfaces of a piece; of all of them where none is named. */
+export function areaOf(piece: Geometry, surfaces: readonly Surface[] = []): Area {
+  const faces = facesOf(piece).filter((one) => surfaces.length === 0 || surfaces.includes(one.surface));
+  return {
+    areaMm2: faces.reduce((sum, one) => sum + one.areaMm2, 0),
+    endGrainMm2: faces.reduce((sum, one) => sum + one.endGrainMm2, 0),
+  };
 }
 
 /** What is hollowed must leave a wall, and what is cut must lie within the piece. */
-function unfit(piece: Geometry | PlainShape): Result<void> {
+function unfit(piece: Solid): Result<void> {
   if (piece.shape === 'ring' && 2 * piece.barMm >= piece.outerMm) return fail('cut-too-large', 'barMm');
   if (
     piece.shape === 'tray' &&
@@ -145,24 +219,39 @@ function unfit(piece: Geometry | PlainShape): Result<void> {
     return fail('cut-too-large', 'wall');
   if (piece.shape === 'box' && (2 * piece.wallMm >= Math.min(piece.lengthMm, piece.widthMm) || piece.wallMm >= piece.heightMm))
     return fail('cut-too-large', 'wall');
+  if (piece.shape === 'round-box' && (2 * piece.wallMm >= piece.diameterMm || piece.wallMm >= piece.heightMm))
+    return fail('cut-too-large', 'wall');
   return ok(undefined);
+}
+
+/** Each solid thing a geometry is made of. */
+const solidsOf = (piece: Geometry): readonly Solid[] => {
+  if (piece.shape === 'parts') return piece.parts.map(({ of }) => of);
+  if (piece.shape === 'like') return [piece.of];
+  return piece.shape === 'unknown' ? [] : [piece];
+};
+
+/** Whether a shape can be made: what is cut into it leaves a wall. */
+export function fits(piece: Geometry): Result<void> {
+  return (
+    solidsOf(piece)
+      .map(unfit)
+      .find((one) => !one.ok) ?? ok(undefined)
+  );
 }
 
 /**
  * Surface and end grain of a board, disc, tray, ring, turned form, spoon, scoop, box, plain area, or parts with their counts (calc.md, 5;
- * scoop, box and what is cut into a board are working estimates).
+ * scoop, boxes and what is cut into a board are working estimates).
  * @example area({ shape: 'board', lengthMm: 420, widthMm: 260, thickMm: 24, grain: 'long' }) // → 251040 mm², of it 12480 end grain
  */
 export function area(input: unknown): Result<Area> {
   const checked = check(AreaInput, input);
   if (!checked.ok) return checked;
-  const parts = checked.value.shape === 'parts' ? checked.value.parts : [{ count: 1, of: checked.value }];
-  let whole: Area = { areaMm2: 0, endGrainMm2: 0 };
-  for (const { count, of } of parts) {
-    const fits = unfit(of);
-    if (!fits.ok) return fits;
-    const one = areaOf(of);
-    whole = { areaMm2: whole.areaMm2 + count * one.areaMm2, endGrainMm2: whole.endGrainMm2 + count * one.endGrainMm2 };
-  }
-  return ok(whole);
+  const sound = fits(checked.value);
+  return sound.ok ? ok(areaOf(checked.value)) : sound;
 }
+
+/** The surface whose first coat of a class takes so many grams a piece, mm²; what has no shape is known by that. */
+export const areaTaking = (grams: number, finishClass: FinishClass, porosity: Porosity): number =>
+  grams / (1e-6 * UPTAKE_G_PER_M2[finishClass] * THIRST[porosity]);

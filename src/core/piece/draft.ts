@@ -1,9 +1,34 @@
 import type { PieceUse } from '@/core/material';
 import { checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
-import type { Geometry } from './schema';
-import { fail, type Issue, ok, parseLength, parsePositive, parseSizes, type Result, atPath } from '@/core/quantity';
+import { fits } from './area';
+import type { Geometry, Solid } from './schema';
+import {
+  fail,
+  type Issue,
+  ok,
+  parseArea,
+  parseLength,
+  parseNonNegative,
+  parsePositive,
+  parseSizes,
+  type Result,
+  atPath,
+} from '@/core/quantity';
 
 export type PointDraft = { readonly key: string; readonly r: string; readonly z: string };
+/** Shapes a part may be, with how their sizes are typed. */
+export const PART_SHAPES = {
+  board: 'length × width × thickness',
+  disc: 'diameter × thickness, or length of a rod',
+  ring: 'diameter × thickness of the bar',
+  plain: 'surface',
+} as const;
+export type PartDraft = {
+  readonly key: string;
+  readonly count: string;
+  readonly shape: keyof typeof PART_SHAPES;
+  readonly sizes: string;
+};
 /** A design as it is typed: everything as text. */
 export type DesignDraft = {
   readonly name: string;
@@ -22,6 +47,15 @@ export type DesignDraft = {
   readonly hole: string;
   readonly engraved: string;
   readonly lid: boolean;
+  /** Of turned work: nothing inside. */
+  readonly solid: boolean;
+  readonly recess: string;
+  readonly surface: string;
+  readonly endShare: string;
+  readonly parts: readonly PartDraft[];
+  /** What it is about the size of, measured, and how many times its surface. */
+  readonly likeOf: Solid | null;
+  readonly times: string;
 };
 
 function three(path: string, text: string, says: string): Result<readonly [number, number, number]> {
@@ -85,45 +119,149 @@ function cutsOf(draft: DesignDraft): Result<Cuts> {
   });
 }
 
-/** The shape of a typed design, or every fault at its field. */
-export function geometryOf(draft: DesignDraft): Result<Geometry> {
-  if (draft.shape === 'board') {
-    const sizes = three('sizes', draft.sizes, 'length × width × thickness');
-    if (!sizes.ok) return sizes;
-    const [lengthMm, widthMm, thickMm] = sizes.value;
-    const cuts = cutsOf(draft);
-    return cuts.ok ? ok({ shape: 'board', lengthMm, widthMm, thickMm, grain: draft.grain, ...cuts.value }) : cuts;
-  }
-  if (draft.shape === 'box') {
-    const [sizes, wall] = [three('sizes', draft.sizes, 'length × width × height'), atPath('wall', parseLength(draft.wall))];
-    if (!sizes.ok || !wall.ok) return { ok: false, issues: [sizes, wall].flatMap((one) => (one.ok ? [] : one.issues)) };
-    const [lengthMm, widthMm, heightMm] = sizes.value;
-    return ok({ shape: 'box', lengthMm, widthMm, heightMm, wallMm: wall.value, lid: draft.lid });
-  }
-  if (draft.shape === 'spoon' || draft.shape === 'scoop') {
-    const bowl = three('bowl', draft.bowl, 'length × width × depth of the bowl');
-    const handle = three('handle', draft.handle, 'length × width × thickness of the handle');
-    if (!bowl.ok || !handle.ok)
-      return { ok: false, issues: [...(bowl.ok ? [] : bowl.issues), ...(handle.ok ? [] : handle.issues)] };
-    const [bowlLengthMm, bowlWidthMm, bowlDepthMm] = bowl.value;
-    const [handleLengthMm, handleWidthMm, handleThickMm] = handle.value;
-    const sizes = { bowlLengthMm, bowlWidthMm, bowlDepthMm, handleLengthMm, handleWidthMm, handleThickMm };
-    if (draft.shape === 'spoon') return ok({ shape: 'spoon', ...sizes });
-    const wall = atPath('wall', parseLength(draft.wall));
-    return wall.ok ? ok({ shape: 'scoop', ...sizes, wallMm: wall.value }) : wall;
-  }
+/** Two typed sizes. */
+function two(path: string, text: string, says: string): Result<readonly [number, number]> {
+  const parsed = atPath(path, parseSizes(text));
+  if (!parsed.ok) return parsed;
+  const [a, b, more] = parsed.value;
+  return a !== undefined && b !== undefined && more === undefined ? ok([a, b]) : fail('invalid', path, { detail: says });
+}
+
+/** All that was read, or every fault of it. */
+function both<A, B>(a: Result<A>, b: Result<B>): Result<readonly [A, B]> {
+  if (a.ok && b.ok) return ok([a.value, b.value]);
+  return { ok: false, issues: [a, b].flatMap((one) => (one.ok ? [] : one.issues)) };
+}
+
+/** A typed share of the whole, `10 %` or `10`; nothing typed is none. */
+function shareOf(path: string, text: string): Result<number> {
+  if (text.trim() === '') return ok(0);
+  const read = atPath(path, parseNonNegative(text.replace('%', '')));
+  if (!read.ok) return read;
+  return read.value > 100 ? fail('too-large', path, { most: 100 }) : ok(read.value / 100);
+}
+
+function plainOf(path: string, surface: string, endShare: string): Result<Solid> {
+  const read = both(atPath(path, parseArea(surface)), shareOf('endShare', endShare));
+  return read.ok ? ok({ shape: 'plain', areaMm2: read.value[0], endGrainShare: read.value[1] }) : read;
+}
+
+function handled(draft: DesignDraft): Result<Omit<Extract<Solid, { shape: 'spoon' }>, 'shape'>> {
+  const read = both(
+    three('bowl', draft.bowl, 'length × width × depth of the bowl'),
+    three('handle', draft.handle, 'length × width × thickness of the handle'),
+  );
+  if (!read.ok) return read;
+  const [[bowlLengthMm, bowlWidthMm, bowlDepthMm], [handleLengthMm, handleWidthMm, handleThickMm]] = read.value;
+  return ok({ bowlLengthMm, bowlWidthMm, bowlDepthMm, handleLengthMm, handleWidthMm, handleThickMm });
+}
+
+function turnedOf(draft: DesignDraft): Result<Solid> {
   const outer = outsideOf(draft);
-  const [wall, floor] = [atPath('wall', parseLength(draft.wall)), atPath('floor', parseLength(draft.floor))];
-  if (!outer.ok || !wall.ok || !floor.ok)
-    return { ok: false, issues: [outer, wall, floor].flatMap((one) => (one.ok ? [] : one.issues)) };
-  const inner = insideOf(outer.value, wall.value, floor.value);
-  return inner.ok
-    ? ok({
-        shape: 'turned',
-        outer: outer.value.map(([r, z]): [number, number] => [r, z]),
-        inner: inner.value.map(([r, z]): [number, number] => [r, z]),
-      })
-    : inner;
+  const pairs = (points: readonly ProfilePoint[]): [number, number][] => points.map(([r, z]) => [r, z]);
+  if (draft.solid) return outer.ok ? ok({ shape: 'turned', outer: pairs(outer.value) }) : outer;
+  const read = both(outer, both(atPath('wall', parseLength(draft.wall)), atPath('floor', parseLength(draft.floor))));
+  if (!read.ok) return read;
+  const [outside, [wall, floor]] = read.value;
+  const inner = insideOf(outside, wall, floor);
+  return inner.ok ? ok({ shape: 'turned', outer: pairs(outside), inner: pairs(inner.value) }) : inner;
+}
+
+function partOf({ count, shape, sizes }: PartDraft, i: number): Result<{ readonly count: number; readonly of: Solid }> {
+  const path = `parts.${i}`;
+  const many = atPath(path, parsePositive(count));
+  if (many.ok && !Number.isInteger(many.value)) return fail('invalid', path, { detail: 'a whole number of parts' });
+  const read = both(many, PARTS[shape](path, sizes));
+  return read.ok ? ok({ count: read.value[0], of: read.value[1] }) : read;
+}
+
+const PARTS: Readonly<Record<PartDraft['shape'], (path: string, sizes: string) => Result<Solid>>> = {
+  board: (path, sizes) => {
+    const read = three(path, sizes, PART_SHAPES.board);
+    return read.ok
+      ? ok({ shape: 'board', lengthMm: read.value[0], widthMm: read.value[1], thickMm: read.value[2], grain: 'long' })
+      : read;
+  },
+  disc: (path, sizes) => {
+    const read = two(path, sizes, PART_SHAPES.disc);
+    return read.ok ? ok({ shape: 'disc', diameterMm: read.value[0], thickMm: read.value[1], grain: 'long' }) : read;
+  },
+  ring: (path, sizes) => {
+    const read = two(path, sizes, PART_SHAPES.ring);
+    return read.ok ? ok({ shape: 'ring', outerMm: read.value[0], barMm: read.value[1] }) : read;
+  },
+  plain: (path, sizes) => plainOf(path, sizes, '0'),
+};
+
+/** Each shape, read from what was typed; its faults at their fields. */
+const READ: Readonly<Record<Geometry['shape'], (draft: DesignDraft) => Result<Geometry>>> = {
+  board: (draft) => {
+    const read = both(three('sizes', draft.sizes, 'length × width × thickness'), cutsOf(draft));
+    if (!read.ok) return read;
+    const [[lengthMm, widthMm, thickMm], cuts] = read.value;
+    return ok({ shape: 'board', lengthMm, widthMm, thickMm, grain: draft.grain, ...cuts });
+  },
+  disc: (draft) => {
+    const read = two('sizes', draft.sizes, 'diameter × thickness');
+    return read.ok ? ok({ shape: 'disc', diameterMm: read.value[0], thickMm: read.value[1], grain: draft.grain }) : read;
+  },
+  tray: (draft) => {
+    const read = both(
+      three('sizes', draft.sizes, 'length × width × thickness'),
+      three('recess', draft.recess, 'length × width × depth of the recess'),
+    );
+    if (!read.ok) return read;
+    const [[lengthMm, widthMm, thickMm], [recessLengthMm, recessWidthMm, recessDepthMm]] = read.value;
+    return ok({ shape: 'tray', lengthMm, widthMm, thickMm, recessLengthMm, recessWidthMm, recessDepthMm });
+  },
+  box: (draft) => {
+    const read = both(three('sizes', draft.sizes, 'length × width × height'), atPath('wall', parseLength(draft.wall)));
+    if (!read.ok) return read;
+    const [[lengthMm, widthMm, heightMm], wallMm] = read.value;
+    return ok({ shape: 'box', lengthMm, widthMm, heightMm, wallMm, lid: draft.lid });
+  },
+  'round-box': (draft) => {
+    const read = both(two('sizes', draft.sizes, 'diameter × height'), atPath('wall', parseLength(draft.wall)));
+    if (!read.ok) return read;
+    const [[diameterMm, heightMm], wallMm] = read.value;
+    return ok({ shape: 'round-box', diameterMm, heightMm, wallMm, lid: draft.lid });
+  },
+  ring: (draft) => {
+    const read = two('sizes', draft.sizes, 'diameter × thickness of the bar');
+    return read.ok ? ok({ shape: 'ring', outerMm: read.value[0], barMm: read.value[1] }) : read;
+  },
+  spoon: (draft) => {
+    const sizes = handled(draft);
+    return sizes.ok ? ok({ shape: 'spoon', ...sizes.value }) : sizes;
+  },
+  scoop: (draft) => {
+    const read = both(handled(draft), atPath('wall', parseLength(draft.wall)));
+    return read.ok ? ok({ shape: 'scoop', ...read.value[0], wallMm: read.value[1] }) : read;
+  },
+  turned: turnedOf,
+  plain: (draft) => plainOf('surface', draft.surface, draft.endShare),
+  parts: ({ parts }) => {
+    const read = parts.map(partOf);
+    const issues = read.flatMap((one) => (one.ok ? [] : one.issues));
+    if (issues.length > 0) return { ok: false, issues };
+    if (read.length === 0) return fail('required', 'parts');
+    return ok({ shape: 'parts', parts: read.flatMap((one) => (one.ok ? [one.value] : [])) });
+  },
+  like: ({ likeOf, times }) => {
+    const read = atPath('times', parsePositive(times));
+    if (likeOf === null) return fail('required', 'likeOf');
+    if (!read.ok) return read;
+    return read.value > 1000 ? fail('too-large', 'times', { most: 1000 }) : ok({ shape: 'like', of: likeOf, times: read.value });
+  },
+  unknown: () => ok({ shape: 'unknown' }),
+};
+
+/** The shape of a typed design, or every fault at its field; what cannot be made is refused as well. */
+export function geometryOf(draft: DesignDraft): Result<Geometry> {
+  const read = READ[draft.shape](draft);
+  if (!read.ok) return read;
+  const sound = fits(read.value);
+  return sound.ok ? read : sound;
 }
 
 /** Rows of `r,z`, in mm, or in inches where the heading says `in`; a heading is not needed. */

@@ -1,7 +1,16 @@
-export { type DesignDraft, geometryOf, outsideOf, type PointDraft, pointsOf, readProfile } from './draft';
-export { type Area, area } from './area';
+export {
+  type DesignDraft,
+  geometryOf,
+  outsideOf,
+  PART_SHAPES,
+  type PartDraft,
+  type PointDraft,
+  pointsOf,
+  readProfile,
+} from './draft';
+export { type Area, area, areaOf, areaTaking, type Face, facesOf, fits, surfacesOf } from './area';
 export { emc, FIT_MOISTURE } from './emc';
-export { FINISH_CLASSES, type FinishClass, Geometry } from './schema';
+export { FINISH_CLASSES, type FinishClass, Geometry, Solid } from './schema';
 export { poresMl } from './pores';
 export { moistureSwing } from './swing';
 export { coatGrams, ON_TOP, type Uptake, uptake } from './uptake';
@@ -9,4 +18,4 @@ export { checkInside, checkOutside, insideOf, type ProfilePoint, smooth } from '
 export { GAP_MM, roomTaken, type RoomUnit, shelfMm, volumeMl } from './room';
 export { factorFor, type Thirst, thirstOf, type UptakeFactor, uptakeFactors, type WeighedPiece } from './absorb';
 export { dampness, type Dampness, dryBy, looksOf, type MoistureReading } from './moisture';
-export { type Surface, SURFACES, surfacesOf } from './surfaces';
+export { type Surface, SURFACES } from './surfaces';

@@ -1,4 +1,4 @@
-import type { Geometry } from './schema';
+import type { Geometry, Solid } from './schema';
 
 /** Air left between pieces that stand on edge or lie side by side, mm. Source: working estimate. */
 export const GAP_MM = 30;
@@ -12,42 +12,66 @@ const solid = (profile: readonly Point[]): number =>
     return sum + (Math.PI * Math.abs(z2 - z1) * (r1 * r1 + r1 * r2 + r2 * r2)) / 3;
   }, 0);
 
-/** Wood of one piece, millilitres: what it displaces when all of it is under. */
+type Of<S extends Solid['shape']> = Extract<Solid, { shape: S }>;
+
+/** How thick a thing is taken to be of which only its surface is known, mm. Source: working estimate, a board's. */
+const PLAIN_THICK_MM = 20;
+
+const handleMm3 = ({ handleLengthMm, handleWidthMm, handleThickMm }: Of<'spoon'> | Of<'scoop'>): number =>
+  Math.PI * (handleWidthMm / 2) * (handleThickMm / 2) * handleLengthMm;
+
+/** Wood of each shape, mm³. */
+const WOOD: { readonly [S in Solid['shape']]: (of: Of<S>) => number } = {
+  board: (one) => one.lengthMm * one.widthMm * one.thickMm,
+  turned: (one) => Math.max(0, solid(one.outer) - (one.inner ? solid(one.inner) : 0)),
+  scoop: (one) => {
+    const [a, b, c, t] = [one.bowlLengthMm / 2, one.bowlWidthMm / 2, one.bowlDepthMm, one.wallMm];
+    return (2 / 3) * Math.PI * (a * b * c - (a - t) * (b - t) * (c - t)) + handleMm3(one);
+  },
+  box: ({ lengthMm: l, widthMm: w, heightMm: h, wallMm: t, lid }) =>
+    l * w * h - (l - 2 * t) * (w - 2 * t) * (h - t) + (lid ? l * w * t : 0),
+  'round-box': ({ diameterMm: d, heightMm: h, wallMm: t, lid }) =>
+    (Math.PI / 4) * (d ** 2 * h - (d - 2 * t) ** 2 * (h - t) + (lid ? d ** 2 * t : 0)),
+  // Half an ellipsoid skin a sixth of its depth thick, and an elliptical handle. Source: working estimate.
+  spoon: (one) => ((2 / 3) * Math.PI * (one.bowlLengthMm / 2) * (one.bowlWidthMm / 2) * one.bowlDepthMm) / 2 + handleMm3(one),
+  disc: ({ diameterMm: d, thickMm: t }) => (Math.PI / 4) * d ** 2 * t,
+  tray: (one) => one.lengthMm * one.widthMm * one.thickMm - one.recessLengthMm * one.recessWidthMm * one.recessDepthMm,
+  ring: ({ outerMm, barMm: d }) => (Math.PI ** 2 / 4) * d ** 2 * (outerMm - d),
+  plain: ({ areaMm2 }) => (areaMm2 / 2) * PLAIN_THICK_MM,
+};
+const woodMm3 = (one: Solid): number => (WOOD[one.shape] as (of: Solid) => number)(one);
+
+/** Wood of one piece, millilitres: what it displaces when all of it is under; of what has no shape yet, that of a bread board. */
 export function volumeMl(piece: Geometry): number {
-  switch (piece.shape) {
-    case 'board':
-      return (piece.lengthMm * piece.widthMm * piece.thickMm) / 1000;
-    case 'turned':
-      return Math.max(0, solid(piece.outer) - solid(piece.inner)) / 1000;
-    case 'scoop': {
-      const [a, b, c, t] = [piece.bowlLengthMm / 2, piece.bowlWidthMm / 2, piece.bowlDepthMm, piece.wallMm];
-      const bowl = ((2 / 3) * Math.PI * (a * b * c - (a - t) * (b - t) * (c - t))) / 1000;
-      return bowl + (Math.PI * (piece.handleWidthMm / 2) * (piece.handleThickMm / 2) * piece.handleLengthMm) / 1000;
-    }
-    case 'box': {
-      const { lengthMm: l, widthMm: w, heightMm: h, wallMm: t } = piece;
-      return (l * w * h - (l - 2 * t) * (w - 2 * t) * (h - t) + (piece.lid ? l * w * t : 0)) / 1000;
-    }
-    case 'spoon': {
-      // Half an ellipsoid skin a sixth of its depth thick, and an elliptical handle. Source: working estimate.
-      const bowl = ((2 / 3) * Math.PI * (piece.bowlLengthMm / 2) * (piece.bowlWidthMm / 2) * piece.bowlDepthMm) / 2;
-      const handle = Math.PI * (piece.handleWidthMm / 2) * (piece.handleThickMm / 2) * piece.handleLengthMm;
-      return (bowl + handle) / 1000;
-    }
-  }
+  if (piece.shape === 'parts') return piece.parts.reduce((sum, { count, of }) => sum + count * woodMm3(of), 0) / 1000;
+  // A surface so many times as large goes with a volume of its power of three halves.
+  if (piece.shape === 'like') return (woodMm3(piece.of) * piece.times ** 1.5) / 1000;
+  return piece.shape === 'unknown' ? UNKNOWN_ML : woodMm3(piece) / 1000;
 }
 
-/** Shelf one piece takes with air beside it, millimetres: a board on edge, a bowl on its foot, a spoon on its side. */
+/** Wood of a piece nothing is known of, ml. Source: working estimate, a small bread board. */
+const UNKNOWN_ML = 1000;
+
+/** How wide each shape stands, mm: a board on edge, a bowl on its foot, a spoon on its side. */
+const STANDS: { readonly [S in Solid['shape']]: (of: Of<S>) => number } = {
+  board: (one) => one.thickMm,
+  disc: (one) => one.thickMm,
+  tray: (one) => one.thickMm,
+  turned: (one) => 2 * Math.max(...one.outer.map(([r]) => r)),
+  'round-box': (one) => one.diameterMm,
+  box: (one) => one.widthMm,
+  spoon: (one) => one.bowlDepthMm,
+  scoop: (one) => one.bowlDepthMm,
+  ring: (one) => one.barMm,
+  plain: () => PLAIN_THICK_MM,
+};
+const standsMm = (one: Solid): number => (STANDS[one.shape] as (of: Solid) => number)(one);
+
+/** Shelf one piece takes with air beside it, millimetres; parts lie side by side. */
 export function shelfMm(piece: Geometry): number {
-  const width =
-    piece.shape === 'board'
-      ? piece.thickMm
-      : piece.shape === 'turned'
-        ? 2 * Math.max(...piece.outer.map(([r]) => r))
-        : piece.shape === 'box'
-          ? piece.widthMm
-          : piece.bowlDepthMm;
-  return width + GAP_MM;
+  if (piece.shape === 'parts') return piece.parts.reduce((sum, { count, of }) => sum + count * (standsMm(of) + GAP_MM), 0);
+  if (piece.shape === 'like') return standsMm(piece.of) * Math.sqrt(piece.times) + GAP_MM;
+  return (piece.shape === 'unknown' ? PLAIN_THICK_MM : standsMm(piece)) + GAP_MM;
 }
 
 /** How the room of a place is counted. */

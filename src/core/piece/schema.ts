@@ -9,14 +9,17 @@ const profile = z
   .min(2)
   .max(2000);
 
-/** What a piece looks like, as far as finish cares. Lengths in mm; turned profiles run from foot to rim. */
-export const Geometry = z.discriminatedUnion('shape', [
+/** The grain of faces: along them, or across. */
+const grain = z.enum(['long', 'end']);
+
+/** One solid thing. Lengths in mm; turned profiles run from foot to rim, and one without an inside is solid. */
+export const Solid = z.discriminatedUnion('shape', [
   z.object({
     shape: z.literal('board'),
     lengthMm: mm,
     widthMm: mm,
     thickMm: mm,
-    grain: z.enum(['long', 'end']),
+    grain,
     /** A half-round groove for juice, its middle so far in from the edges of one face. */
     groove: z.object({ widthMm: mm, depthMm: mm, insetMm: mm }).optional(),
     /** A slot to hold it by, right through. */
@@ -24,7 +27,7 @@ export const Geometry = z.discriminatedUnion('shape', [
     /** Share of one face that is engraved. */
     engravedShare: z.number().min(0).max(1).optional(),
   }),
-  z.object({ shape: z.literal('turned'), outer: profile, inner: profile }),
+  z.object({ shape: z.literal('turned'), outer: profile, inner: profile.optional() }),
   z.object({
     shape: z.literal('spoon'),
     bowlLengthMm: mm,
@@ -45,12 +48,9 @@ export const Geometry = z.discriminatedUnion('shape', [
     handleThickMm: mm,
   }),
   z.object({ shape: z.literal('box'), lengthMm: mm, widthMm: mm, heightMm: mm, wallMm: mm, lid: z.boolean() }),
-]);
-export type Geometry = z.infer<typeof Geometry>;
-
-/** Shapes that are reckoned besides those a design is drawn in. A recess is as wide as its walls leave it; a ring is a torus. */
-const PlainShape = z.discriminatedUnion('shape', [
-  z.object({ shape: z.literal('disc'), diameterMm: mm, thickMm: mm, grain: z.enum(['long', 'end']) }),
+  z.object({ shape: z.literal('round-box'), diameterMm: mm, heightMm: mm, wallMm: mm, lid: z.boolean() }),
+  z.object({ shape: z.literal('disc'), diameterMm: mm, thickMm: mm, grain }),
+  /** A board with a recess as wide as its walls leave it. */
   z.object({
     shape: z.literal('tray'),
     lengthMm: mm,
@@ -60,13 +60,11 @@ const PlainShape = z.discriminatedUnion('shape', [
     recessWidthMm: mm,
     recessDepthMm: mm,
   }),
+  /** A torus. */
   z.object({ shape: z.literal('ring'), outerMm: mm, barMm: mm }),
   z.object({ shape: z.literal('plain'), areaMm2: above(MOST.squareMillimetres), endGrainShare: z.number().min(0).max(1) }),
-  z.strictObject({ shape: z.literal('turned'), outer: profile }),
 ]);
-export type PlainShape = z.infer<typeof PlainShape>;
-
-const PLAIN_SHAPES: readonly string[] = PlainShape.options.map((option) => option.shape.shape.value);
+export type Solid = z.infer<typeof Solid>;
 
 /** Reads a value by the shape it names, so that a fault stands at its own field. */
 const byShape = <T>(read: (value: { readonly shape: string }) => z.ZodType<T>) =>
@@ -77,24 +75,25 @@ const byShape = <T>(read: (value: { readonly shape: string }) => z.ZodType<T>) =
     return z.NEVER;
   });
 
-const isPlain = (value: { readonly shape: string }): boolean =>
-  PLAIN_SHAPES.includes(value.shape) && !(value.shape === 'turned' && 'inner' in value);
+const Part = z.object({ count: z.int().positive().max(10_000), of: byShape<Solid>(() => Solid) });
+const Parts = z.object({ shape: z.literal('parts'), parts: z.array(Part).min(1).max(100) });
 
-/** One solid thing: a design's shape, or one that is only reckoned; a turned form without an inside is solid. */
-const Solid = byShape<Geometry | PlainShape>((value) => (isPlain(value) ? PlainShape : Geometry));
+/** What has a surface: one solid thing, or parts with their counts. */
+export const AreaInput = byShape<Solid | z.infer<typeof Parts>>((value) => (value.shape === 'parts' ? Parts : Solid));
 
-const Parts = z.object({
-  shape: z.literal('parts'),
-  parts: z
-    .array(z.object({ count: z.int().positive().max(10_000), of: Solid }))
-    .min(1)
-    .max(100),
-});
-
-/** What has a surface: one thing, or parts with their counts. */
-export const AreaInput = byShape<Geometry | PlainShape | z.infer<typeof Parts>>((value) =>
-  value.shape === 'parts' ? Parts : Solid,
+/**
+ * What a piece looks like, as far as finish cares: one thing, several parts, about the size of something else, or nothing known yet:
+ * then its surface is what its first coat took.
+ */
+export const Geometry = byShape<Solid | z.infer<typeof Parts> | Like | Unknown>((value) =>
+  value.shape === 'parts' ? Parts : value.shape === 'like' ? LikeShape : value.shape === 'unknown' ? UnknownShape : Solid,
 );
+export type Geometry = z.output<typeof Geometry>;
+
+const LikeShape = z.object({ shape: z.literal('like'), of: byShape<Solid>(() => Solid), times: above(1000) });
+const UnknownShape = z.object({ shape: z.literal('unknown') });
+type Like = z.infer<typeof LikeShape>;
+type Unknown = z.infer<typeof UnknownShape>;
 
 export const FINISH_CLASSES = ['flood-oil', 'bath', 'thin-oil', 'oil-wax', 'hard-wax', 'wax-paste', 'friction', 'film'] as const;
 export const FinishClass = z.enum(FINISH_CLASSES);

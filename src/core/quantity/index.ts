@@ -6,7 +6,7 @@ export { type Millimetres, millimetres, parseLength, parseSizes } from './length
 export { type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass';
 export { type Lean, parseMoment } from './moment';
 export { CURRENCIES, formatMoney, type Minor, parseMoney, toMajor } from './money';
-export { checkPositive, parseNumber, parsePositive } from './number';
+export { checkPositive, parseNonNegative, parseNumber, parsePositive } from './number';
 export {
   type Celsius,
   celsius,
@@ -17,6 +17,7 @@ export {
   toKelvin,
 } from './temperature';
 export { figure, type HeldIn, say, sayMark, saySizes } from './say';
+export { parseArea } from './surface';
 export { minus, plus, type Quantity } from './unit';
 export {
   type GramsPerMl,

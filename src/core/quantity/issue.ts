@@ -126,6 +126,8 @@ export type IssueCode =
   | 'scuff-coarser'
   | 'coat-over-wet'
   | 'wipe-missing'
+  | 'layer-will-not-hold'
+  | 'layer-test'
   | 'name-needed'
   | 'lighter-after'
   | 'cut-too-large'

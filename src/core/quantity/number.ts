@@ -56,6 +56,14 @@ export function parsePositive(text: string): Result<number> {
   return number.ok ? checkPositive(number.value) : number;
 }
 
+/** A typed number that may be nothing, and not less. */
+export function parseNonNegative(text: string): Result<number> {
+  const number = parseNumber(text);
+  if (!number.ok) return number;
+  if (number.value < 0) return fail('must-not-be-negative', '', { value: number.value });
+  return number.value > LARGEST_TYPED ? fail('too-large', '', { value: number.value, most: LARGEST_TYPED }) : number;
+}
+
 /** The one rule for typed amounts: above zero, and not so large that a digit must have slipped. */
 export function checkPositive(value: number): Result<number> {
   if (value <= 0) return fail('must-be-positive', '', { value });

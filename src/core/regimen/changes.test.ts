@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { planSteps, REGIMENS, type RegimenStep, scheduleOf, type StepChange, withChanges } from '.';
+import { planSteps, REGIMENS, type RegimenStep, scheduleOf, type StepChange, withChanges, withinReach } from '.';
 import { plan } from '../plan';
 import { byLabelCoats, careGiven, coatGroups, labelledSteps } from './changes';
 import { gramsPerPiece } from './soak';
@@ -122,7 +122,7 @@ describe('any run of changes', () => {
           const name = regimen.slots[slot % Math.max(1, regimen.slots.length)]?.slot;
           if (name === undefined) continue;
           const before = steps.slice(0, Math.min(done, steps.length));
-          const given = before.findLast((step) => step.slot === name && step.kind === 'coat')?.id ?? null;
+          const given = before.findLast((step) => step.slot === name)?.id ?? null;
           made.push(change(i + 1, kind, name, kind === 'last' ? given : (before.at(-1)?.id ?? null)));
           const now = withChanges(regimen.steps, made);
           // What was done before the change still stands, in its order.
@@ -138,14 +138,14 @@ describe('any run of changes', () => {
           steps = now;
         }
         expect(new Set(ids(steps)).size).toBe(steps.length);
-        const bound = ['soak-wax', 'long-soak', 'bath'].includes(regimen.id) ? free : drying;
-        const tasks = scheduleOf(steps, pieces, bound);
+        const isNever = (slot: string) => regimen.slots.find((one) => one.slot === slot)?.wants.includes('never');
+        const tasks = scheduleOf(steps, pieces, (slot) => (isNever(slot) ? free() : drying()));
         if (!tasks.ok) throw new Error(JSON.stringify(tasks.issues));
         const planned = plan({
           start: '2031-03-03T08:00',
           zone: 'Europe/Lisbon',
           shopHours: hours,
-          steps: planSteps(tasks.value),
+          steps: planSteps(withinReach(tasks.value, 25).near),
         });
         if (!planned.ok || !planned.value.feasible) throw new Error('no plan');
         for (const one of planned.value.steps) {

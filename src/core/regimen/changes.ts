@@ -45,7 +45,11 @@ export function coatGroups(steps: readonly RegimenStep[]): CoatGroup[] {
     let wiped = false;
     for (let i = from + 1; i < steps.length && !drawsLot(steps[i]); i++) {
       const next = steps[i] as RegimenStep;
-      const belongs = next.kind === 'wipe' || next.kind === 'scuff' || next.kind === 'turn' || (next.kind === 'buff' && !wiped);
+      const belongs =
+        next.kind === 'wipe' ||
+        next.kind === 'scuff' ||
+        next.kind === 'turn' ||
+        ((next.kind === 'buff' || next.kind === 'wheel') && !wiped);
       if (!belongs) break;
       wiped ||= endsCoat(next);
       to = i;

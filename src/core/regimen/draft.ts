@@ -1,10 +1,31 @@
 import { CARE_CLASSES } from '@/core/care';
-import { CHECK_KINDS } from '@/core/cure';
-import { FINISH_CLASSES } from '@/core/piece';
-import { fail, say, type Issue, ok, parseDuration, parseNumber, parsePositive, type Result } from '@/core/quantity';
+import { CHECK_KINDS, GOVERNS } from '@/core/cure';
+import { FINISH_CLASSES, SURFACES } from '@/core/piece';
+import {
+  fail,
+  say,
+  type Issue,
+  ok,
+  parseDuration,
+  parseNumber,
+  parsePositive,
+  parseTemperature,
+  type Result,
+} from '@/core/quantity';
 import { STEP_KINDS } from './kinds';
 import { faultsOfSequence } from './rules';
-import { LIES, PLACE_KINDS, Regimen, type RegimenStep } from './schema';
+import { ROLES } from '@/core/material';
+import {
+  GOVERNS_ABOVE,
+  INSPECTIONS,
+  LIES,
+  PLACE_KINDS,
+  Regimen,
+  type RegimenStep,
+  SLOT_FEELS,
+  type Slot,
+  UNTILS,
+} from './schema';
 
 /** A step as it is typed: durations and choices as text, empty for none. */
 export type StepDraft = {
@@ -29,12 +50,31 @@ export type StepDraft = {
   readonly optional: boolean;
   readonly note: string;
   readonly labelRule: string;
+  readonly governsMin: string;
+  readonly governsMax: string;
+  readonly below: string;
+  readonly surfaces: readonly string[];
+  readonly looksBy: string;
+  readonly houseMin: string;
+  readonly houseMax: string;
+  readonly houseWhy: string;
+};
+
+/** A material as it is typed; `slot` is its own name within the regimen and does not change. */
+export type SlotDraft = Pick<Slot, 'slot' | 'name' | 'wants' | 'feel' | 'roles' | 'quickHours' | 'hint'> & {
+  readonly from: string;
+  readonly to: string;
+  readonly until: string;
 };
 
 export type RegimenDraft = Pick<
   Regimen,
-  'id' | 'name' | 'school' | 'gains' | 'costs' | 'careClass' | 'knifeSurface' | 'slots'
+  'id' | 'name' | 'school' | 'gains' | 'costs' | 'careClass' | 'knifeSurface' | 'ownWay'
 > & {
+  readonly slots: readonly SlotDraft[];
+  /** Days between looks and what to do then, where its owner keeps it otherwise than its class says. */
+  readonly careDays: string;
+  readonly careWords: string;
   readonly steps: readonly StepDraft[];
 };
 
@@ -63,10 +103,28 @@ export const draftStep = (step: RegimenStep, key: string): StepDraft => ({
   optional: step.optional,
   note: step.note,
   labelRule: step.labelRule,
+  governsMin: text(step.governs?.min ?? null),
+  governsMax: text(step.governs?.max ?? null),
+  below: text(step.whenBelowC),
+  surfaces: step.surfaces,
+  looksBy: text(step.looksBy),
+  houseMin: step.house ? time(step.house.wait.min) : '',
+  houseMax: step.house ? time(step.house.wait.max) : '',
+  houseWhy: step.house?.why ?? '',
 });
 
-export const draftOf = ({ steps, ...of }: Regimen): RegimenDraft => ({
+export const draftSlot = ({ repeat, ...slot }: Slot): SlotDraft => ({
+  ...slot,
+  from: text(repeat?.from ?? null),
+  to: text(repeat?.to ?? null),
+  until: text(repeat?.until ?? null),
+});
+
+export const draftOf = ({ steps, slots, ownCare, ...of }: Regimen): RegimenDraft => ({
   ...of,
+  careDays: text(ownCare?.days ?? null),
+  careWords: ownCare?.words ?? '',
+  slots: slots.map(draftSlot),
   steps: steps.map((step) => draftStep(step, step.id)),
 });
 
@@ -108,7 +166,30 @@ function readStep(draft: StepDraft, index: number, issues: Issue[]): unknown {
     optional: draft.optional,
     note: draft.note.trim(),
     labelRule: draft.labelRule.trim(),
+    governs: readGoverns(draft),
+    whenBelowC: draft.below.trim() === '' ? null : (take('below', parseTemperature(draft.below)) ?? null),
+    surfaces: SURFACES.filter((one) => draft.surfaces.includes(one)),
+    house: readHouse(draft, take),
+    looksBy: oneOf(draft.looksBy, INSPECTIONS),
   };
+}
+
+/** What governs a wait: nothing typed, and its kind says; one end typed, and the other goes by nothing. */
+function readGoverns({ governsMin, governsMax }: StepDraft): RegimenStep['governs'] {
+  if (governsMin === '' && governsMax === '') return null;
+  return { min: oneOf(governsMin, GOVERNS) ?? 'none', max: oneOf(governsMax, GOVERNS_ABOVE) ?? 'none' };
+}
+
+type Take = <T>(field: string, result: Result<T>) => T | undefined;
+
+/** The house's own wait; it wants its reason. */
+function readHouse({ houseMin, houseMax, houseWhy }: StepDraft, take: Take): RegimenStep['house'] {
+  if ([houseMin, houseMax, houseWhy].every((one) => one.trim() === '')) return null;
+  if (houseWhy.trim() === '') take('houseWhy', fail('reason-needed', ''));
+  const min = take('houseMin', parseDuration(houseMin.trim() || '0')) ?? 0;
+  const max = houseMax.trim() === '' ? null : (take('houseMax', parseDuration(houseMax)) ?? null);
+  if (max !== null && min > max) take('houseMax', fail('wait-order', ''));
+  return { wait: { min, ideal: min, max }, why: houseWhy.trim() };
 }
 
 function wholeNumber(value: string): Result<number> {
@@ -116,14 +197,42 @@ function wholeNumber(value: string): Result<number> {
   return !read.ok || Number.isInteger(read.value) ? read : fail('invalid', '', { detail: 'a whole number' });
 }
 
+/** The house's own care: nothing where neither its days nor its words are typed. */
+function readCare({ careDays, careWords }: RegimenDraft, issues: Issue[]): Regimen['ownCare'] {
+  if (careDays.trim() === '' && careWords.trim() === '') return null;
+  const days = careDays.trim() === '' ? ok(null) : wholeNumber(careDays);
+  if (!days.ok) issues.push(...days.issues.map((issue) => ({ ...issue, path: 'careDays' })));
+  return { days: days.ok ? days.value : null, words: careWords.trim() };
+}
+
+/** One typed material, its faults at `slots.N.field`. Coats until something is seen want both their bounds. */
+function readSlot({ from, to, until, ...slot }: SlotDraft, index: number, issues: Issue[]): unknown {
+  const at = `slots.${index}`;
+  if (slot.name.trim() === '') issues.push({ code: 'name-needed', path: `${at}.name` });
+  if (slot.wants.length === 0) issues.push({ code: 'required', path: `${at}.wants` });
+  const what = oneOf(until, UNTILS);
+  if (what === null) return { ...slot, name: slot.name.trim(), repeat: null };
+  const [least, most] = [from, to].map((value) => wholeNumber(value));
+  for (const [field, read] of [
+    ['from', least],
+    ['to', most],
+  ] as const)
+    if (read && !read.ok) issues.push(...read.issues.map((issue) => ({ ...issue, path: `${at}.${field}` })));
+  if (!least?.ok || !most?.ok) return slot;
+  if (least.value > most.value) issues.push({ code: 'wait-order', path: `${at}.to` });
+  return { ...slot, name: slot.name.trim(), repeat: { from: least.value, to: most.value, until: what } };
+}
+
 /** The typed regimen, or every fault of its fields and then of its order. */
 export function readRegimen(draft: RegimenDraft): Result<Regimen> {
   const issues: Issue[] = [];
   const steps = draft.steps.map((step, i) => readStep(step, i, issues));
+  const slots = draft.slots.map((slot, i) => readSlot(slot, i, issues));
   if (steps.length === 0) issues.push({ code: 'required', path: 'steps' });
   if (draft.name.trim() === '') issues.push({ code: 'name-needed', path: 'name' });
+  const ownCare = readCare(draft, issues);
   if (issues.length > 0) return { ok: false, issues };
-  const parsed = Regimen.safeParse({ ...draft, name: draft.name.trim(), steps });
+  const parsed = Regimen.safeParse({ ...draft, name: draft.name.trim(), ownWay: draft.ownWay.trim(), ownCare, slots, steps });
   if (!parsed.success)
     return {
       ok: false,
@@ -144,4 +253,11 @@ export const CHOICES = {
   checks: CHECK_KINDS,
   places: PLACE_KINDS,
   care: CARE_CLASSES,
+  governs: GOVERNS,
+  governsAbove: GOVERNS_ABOVE,
+  surfaces: SURFACES,
+  looks: INSPECTIONS,
+  roles: ROLES,
+  feels: SLOT_FEELS,
+  untils: UNTILS,
 } as const;

@@ -23,7 +23,10 @@ export {
   windowAfter,
 } from './progress';
 export { type Ask, EVENING, GIVES, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './offer';
-export { CHOICES, draftOf, draftStep, type RegimenDraft, readRegimen, type StepDraft } from './draft';
+export { CHOICES, draftOf, draftSlot, draftStep, type RegimenDraft, readRegimen, type SlotDraft, type StepDraft } from './draft';
+export { governsOf, type RoomOf } from './governs';
+export { type AirAhead, type AirRows, meanOfRows, roomAlong } from './room';
+export { REACH_DAYS, type Reached, withinReach } from './reach';
 export { dayJobs, waitIn } from './dayjobs';
 export { CABINET, type CabinetFault, cabinetFault, ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';
@@ -50,16 +53,30 @@ export {
   scheduleOf,
   type SlotBound,
 } from './schedule';
-export { stepOfTask, type Task } from './task';
+export { stepOfTask, type Task, type TaskRoom } from './task';
 export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
 export { leastUntil, setsAfter, settingFrom } from './setting';
 export { abrades, drawsLot, endsCoat, handlesWet, laysCoat, STEP_KINDS, type StepKind } from './kinds';
 export { handsScale } from './steps';
-export { LIES, PLACE_KINDS, type PlaceKind, Regimen, RegimenStep, Slot, type Written } from './schema';
+export {
+  INSPECTIONS,
+  LIES,
+  OwnCare,
+  PLACE_KINDS,
+  type PlaceKind,
+  Regimen,
+  RegimenStep,
+  Slot,
+  StepDetail,
+  UNTILS,
+  type Until,
+  type Written,
+} from './schema';
 export { gramsPerPiece, type Soaks, USUAL_DENSITY } from './soak';
 export { REGIMENS } from './shipped';
 export { PASTE_UP_TO, POURED_BELOW, rolesOf, rolesOfBought } from './roles';
 export { type Material, offerFor, suits, type WhyNone } from './suits';
-export { faultsOfSequence, gritOf } from './rules';
+export { holdsOver, type Layer } from './layers';
+export { faultsOfSequence, gritOf, warningsOfSequence } from './rules';
 export { isRestoration, type Mark, type Marked, MARKS, notNeeded, RESTORATIONS, sandingPlan } from './restore';
 export { asNowKnown, isAsShipped } from './withdrawn';

@@ -21,6 +21,13 @@ export const STEP_TRAITS = {
   warm: { setupMin: 3, perPieceMin: 0, lays: false, ends: false, abrades: false },
   turn: { setupMin: 0, perPieceMin: 0.5, lays: false, ends: false, abrades: false },
   check: { setupMin: 1, perPieceMin: 0.5, lays: false, ends: false, abrades: false },
+  inspect: { setupMin: 1, perPieceMin: 1, lays: false, ends: false, abrades: false },
+  colour: { setupMin: 3, perPieceMin: 1.5, lays: true, ends: false, abrades: false },
+  fill: { setupMin: 3, perPieceMin: 4, lays: true, ends: false, abrades: false },
+  paint: { setupMin: 4, perPieceMin: 3, lays: true, ends: false, abrades: false },
+  spray: { setupMin: 8, perPieceMin: 1, lays: true, ends: false, abrades: false },
+  press: { setupMin: 1, perPieceMin: 2, lays: true, ends: false, abrades: false },
+  wheel: { setupMin: 3, perPieceMin: 2, lays: false, ends: true, abrades: false },
 } as const satisfies Readonly<Record<string, StepTraits>>;
 
 /** What hands do in a step. */

@@ -23,7 +23,7 @@ function shop(change: Partial<DayInput> = {}): ShopNow {
   };
   const found = day(input);
   if (!found.ok || !found.value.feasible) throw new Error(JSON.stringify(found));
-  return { input, found: found.value, rate: { rack: at(1), warm: at(2.5) }, names: { old: '31-001' } };
+  return { input, found: found.value, air: {}, rate: { rack: at(1), warm: at(2.5) }, names: { old: '31-001' } };
 }
 const ask = {
   steps: soak.steps,

@@ -5,8 +5,11 @@ import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { dayJobs } from './dayjobs';
 import { type DwellBound, scheduleOf } from './schedule';
 import type { Task } from './task';
+import { withinReach } from './reach';
 import { setsAfter } from './setting';
-import type { RegimenStep } from './schema';
+import type { RoomOf } from './governs';
+import { type AirRows, meanOfRows, roomAlong } from './room';
+import type { PlaceKind, RegimenStep } from './schema';
 
 /** The shop as a promise sees it: its planner's input, the plan that stands, and how fast finish cures where it rests. */
 export type ShopNow = {
@@ -15,6 +18,8 @@ export type ShopNow = {
   /** Rate of setting against 20 °C by how it sets, on the rack and in the warm cabinet; no cabinet, or one too hot: null. */
   readonly rate: { readonly rack: Readonly<Record<CureMode, number>>; readonly warm: Readonly<Record<CureMode, number>> | null };
   readonly names: Readonly<Record<string, string>>;
+  /** The air to come by kind of place; a place that was never read is not among them. */
+  readonly air: Readonly<Partial<Record<PlaceKind, AirRows>>>;
 };
 
 export type Ask = {
@@ -61,20 +66,38 @@ export const EVENING = '21:00';
 
 const cureMs = (a0Hours: number, rate: number): number => (a0Hours * HONEST_SHARE * MS_PER_HOUR) / Math.max(0.05, rate);
 
+/** When hands are done: the end of the plan, and what lies past its reach. */
+const endOf = ({ endMs }: PlacedBatch, tasks: readonly Task[]): number => endMs + withinReach(tasks).restMs;
+
 /** When nine in ten are fit: its cure begins with the last coat's wipe or buff, and its steps must be done as well. */
-function readyOf({ plan, endMs }: PlacedBatch, tasks: readonly Task[], cured: number): number {
-  const from = plan.steps[setsAfter(tasks)];
+function readyOf(placed: PlacedBatch, tasks: readonly Task[], cured: number): number {
+  const endMs = endOf(placed, tasks);
+  const last = setsAfter(tasks);
+  if (last >= placed.plan.steps.length) return endMs + cured;
+  const from = placed.plan.steps[last];
   return Math.max(endMs, from ? Date.parse(from.endAt) + cured : endMs);
 }
 
-const scheduleAsked = ({ steps, bound, scale = 1, beyond = false }: Ask, pieces: number) =>
-  scheduleOf(steps, pieces, bound, { scale, beyond });
+/** The air a promise reckons with: a batch begins at the bench. */
+const roomOf = ({ air }: ShopNow, { steps, startMs }: Ask): RoomOf =>
+  roomAlong(steps, {
+    air: (place, fromMs, untilMs) => {
+      const rows = air[place ?? 'bench'];
+      return rows ? meanOfRows(rows, fromMs, untilMs) : null;
+    },
+    nowMs: startMs,
+    startMs,
+    doneAt: new Map(),
+  });
+
+const scheduleAsked = (shop: ShopNow, ask: Ask, pieces: number) =>
+  scheduleOf(ask.steps, pieces, ask.bound, { scale: ask.scale ?? 1, beyond: ask.beyond ?? false, room: roomOf(shop, ask) });
 
 type Batch = DayInput['batches'][number];
 const asBatch = ({ geometry }: Ask, tasks: readonly Task[], shop: ShopNow, releaseMs: number): Batch => ({
   id: 'promise',
   release: formatInstant(releaseMs, shop.input.zone),
-  steps: dayJobs(geometry, tasks, shop.input.spots),
+  steps: dayJobs(geometry, withinReach(tasks).near, shop.input.spots),
 });
 
 /** Lets every pair of hands work into the evening. */
@@ -114,7 +137,7 @@ function mostPieces(fewerThan: number, keeps: (pieces: number) => boolean): numb
  * how late it may start for a date, and what must give when the date cannot be kept.
  */
 export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
-  const schedule = (pieces: number) => scheduleAsked(ask, pieces);
+  const schedule = (pieces: number) => scheduleAsked(shop, ask, pieces);
   const tasks = schedule(ask.pieces);
   if (!tasks.ok) return tasks;
   const cured = cureMs(ask.a0Hours, shop.rate.rack[ask.mode]);
@@ -130,7 +153,8 @@ export function offer(shop: ShopNow, ask: Ask): Result<Offer> {
       readyMs: Number.NaN,
       blocked: made.value.plan.blocking,
     });
-  const { startMs, endMs, plan } = made.value;
+  const { startMs, plan } = made.value;
+  const endMs = endOf(made.value, tasks.value);
   const steps = plan.steps.map(({ id, startAt, endAt, by }) => ({
     id,
     by,
@@ -181,7 +205,7 @@ export const GIVES = Object.keys(TRIES) as readonly Give['what'][];
 function givesOf(shop: ShopNow, ask: Ask, dueMs: number): Give[] {
   const rack = shop.rate.rack[ask.mode];
   const readyWith: Missed['readyWith'] = ({ input = shop.input, found = shop.found, pieces = ask.pieces, rate = rack }) => {
-    const tasks = scheduleAsked(ask, pieces);
+    const tasks = scheduleAsked(shop, ask, pieces);
     if (!tasks.ok) return Number.POSITIVE_INFINITY;
     const tried = promise(input, found, asBatch(ask, tasks.value, shop, ask.startMs));
     return tried.ok && tried.value.ok ? readyOf(tried.value, tasks.value, cureMs(ask.a0Hours, rate)) : Number.POSITIVE_INFINITY;

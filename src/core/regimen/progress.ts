@@ -8,6 +8,8 @@ export type Fact = {
   readonly atMs: number;
   readonly kind: 'done' | 'left-out';
   readonly pass?: boolean | null;
+  /** The wait before it as it was judged by, minutes, where the book keeps it: what was judged is not judged again. */
+  readonly waited?: { readonly min: number; readonly max: number | null };
 };
 
 /** The span in which a task keeps the chemistry right, in UTC ms; null where nothing bounds it. */
@@ -70,7 +72,7 @@ export function progressOf(tasks: readonly Task[], facts: readonly Fact[]): Prog
     const [fact] = left.splice(index, 1) as [Fact];
     const hands = fact.kind === 'done' ? task.handsMin * MS_PER_MINUTE : 0;
     const startMs = Math.max(fact.atMs - hands, before?.fact.atMs ?? Number.NEGATIVE_INFINITY);
-    done.push({ task, fact, startMs, window: before ? windowAfterDone(before) : OPEN_WINDOW });
+    done.push({ task, fact, startMs, window: before ? windowAfterDone(before, fact.waited) : OPEN_WINDOW });
   }
   const task = tasks[done.length];
   const before = done.at(-1);
@@ -83,8 +85,12 @@ export function progressOf(tasks: readonly Task[], facts: readonly Fact[]): Prog
 }
 
 /** A step left out leaves no wait behind. */
-const windowAfterDone = ({ task, fact }: Pick<DoneTask, 'task' | 'fact'>): Window =>
-  fact.kind === 'left-out' ? { ...OPEN_WINDOW, earliestMs: fact.atMs, idealMs: fact.atMs } : windowAfter(task, fact.atMs);
+function windowAfterDone({ task, fact }: Pick<DoneTask, 'task' | 'fact'>, waited?: Fact['waited']): Window {
+  if (fact.kind === 'left-out') return { ...OPEN_WINDOW, earliestMs: fact.atMs, idealMs: fact.atMs };
+  if (!waited) return windowAfter(task, fact.atMs);
+  const { min, max } = waited;
+  return windowAfter({ wait: { min, ideal: Math.max(min, task.wait.ideal), max } }, fact.atMs);
+}
 
 export type Press = 'too-early' | 'ready' | 'later-than-planned' | 'at-risk';
 

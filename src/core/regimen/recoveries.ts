@@ -2,6 +2,7 @@ import { endsCoat } from './kinds';
 import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import type { RegimenStep } from './schema';
 import { type Fact, turnsOf } from './progress';
+import { governsOf, type RoomOf, waitInRoom } from './governs';
 import type { DwellBound } from './schedule';
 import { againAfter, stepOfTask, type Task } from './task';
 
@@ -145,15 +146,25 @@ type Placing = {
   readonly scale?: number;
   readonly order?: readonly string[];
   readonly addedAt?: ReadonlyMap<number, number>;
+  readonly room?: RoomOf | undefined;
 };
 
 /** The change that added a step; 0 where none did. */
 const changeOf = (task: Task | undefined): number => Number(/\*(\d+)$/.exec(task?.step.id ?? '')?.[1] ?? 0);
 
-/** A step of a way back as a task of the batch, its wait within what the material in hand bears. */
-function asTask(one: RegimenStep, way: string, pieces: number, bound: DwellBound, scale: number): Task {
+/** A step of a way back as a task of the batch, its wait within what the material in hand bears and as the room makes it. */
+function asTask(
+  { step: one, next, slot }: { readonly step: RegimenStep; readonly next: RegimenStep | undefined; readonly slot: string },
+  way: string,
+  pieces: number,
+  bound: DwellBound,
+  { scale = 1, room }: Placing,
+): Task {
   const most = one.slot && one.lies ? (bound(one.slot)?.[one.lies] ?? null) : null;
-  const at = cut(one, most);
+  const base = cut(one, most);
+  const air = room?.(one, base) ?? null;
+  const made = waitInRoom(base, governsOf(one, next, bound(slot)), air, false);
+  const at = made ? { min: made.min, ideal: made.ideal, max: made.max } : base;
   return {
     key: `${way}:${one.id}`,
     step: { ...one, wait: at },
@@ -162,6 +173,7 @@ function asTask(one: RegimenStep, way: string, pieces: number, bound: DwellBound
     pieces,
     handsMin: handsMin(one, pieces, scale),
     wait: at,
+    ...(made && air ? { room: { base, air, advise: made.advise } } : {}),
   };
 }
 
@@ -171,8 +183,9 @@ export function withRecoveries(
   taken: readonly TakenWay[],
   pieces: number,
   bound: DwellBound,
-  { scale = 1, order = [], addedAt = new Map() }: Placing = {},
+  placing: Placing = {},
 ): Task[] {
+  const { order = [], addedAt = new Map() } = placing;
   let all = [...tasks];
   for (const { id, way, beforeTask, at: takenAt = 0 } of taken) {
     let index = beforeTask === AT_THE_END ? all.length : placeOf(all, beforeTask, order);
@@ -183,7 +196,9 @@ export function withRecoveries(
     const next = all[index]?.step;
     const steps = STEPS[way](mended);
     const endsAlike = next !== undefined && endsCoat(next) && steps.slice(1).slice(-1).some(endsCoat);
-    const inserted = (endsAlike ? steps.slice(0, -1) : steps).map((one) => asTask(one, `${way}~${id}`, pieces, bound, scale));
+    const inserted = (endsAlike ? steps.slice(0, -1) : steps).map((step, i) =>
+      asTask({ step, next: steps[i + 1], slot: mended.slot }, `${way}~${id}`, pieces, bound, placing),
+    );
     all = [...all.slice(0, index), ...inserted, ...all.slice(index)];
   }
   return all;

@@ -15,35 +15,49 @@ import {
   pressIn,
   type Task,
   turnsOf,
+  withinReach,
 } from '.';
 
 const free = () => ({ flooded: null, thin: null });
 const drying = () => ({ flooded: 20, thin: 60 });
 const regimen = (id: string) => REGIMENS.find((one) => one.id === id) ?? REGIMENS[0];
 function tasksOf(id: string, pieces: number, turns = {}): readonly Task[] {
-  const result = scheduleOf(regimen(id)?.steps ?? [], pieces, ['soak-wax', 'long-soak', 'bath'].includes(id) ? free : drying, {
+  const isNever = (slot: string) =>
+    regimen(id)
+      ?.slots.find((one) => one.slot === slot)
+      ?.wants.includes('never');
+  const result = scheduleOf(regimen(id)?.steps ?? [], pieces, (slot) => (isNever(slot) ? free() : drying()), {
     turns,
   });
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
   return result.value;
 }
 
-describe('the fourteen regimens', () => {
+describe('the shipped regimens', () => {
   it('are all there', () => {
     expect(REGIMENS.map((one) => one.id).sort()).toEqual([
       'bare',
       'bath',
       'day-build',
       'friction',
+      'handle-only',
       'long-soak',
       'one-can',
       'painted-rim',
+      'paste-only',
+      'resin-alone',
       'saturate',
       'seal-oil',
       'soak-wax',
+      'soap',
       'sparing',
       'thin-drying',
+      'thin-then-neat',
+      'two-part',
       'warm-cure',
+      'wax-stick',
+      'week-month',
+      'weep-through',
       'wiping-build',
     ]);
   });
@@ -73,7 +87,12 @@ describe('the fourteen regimens', () => {
   );
   it.each(REGIMENS.map((one) => [one.id] as const))('%s can be planned for six pieces in a working week', (id) => {
     const hours = [1, 2, 3, 4, 5, 6].map((day) => ({ day, open: '07:00', close: '21:00' }));
-    const result = plan({ start: '2031-03-03T08:00', zone: 'Europe/Lisbon', shopHours: hours, steps: planSteps(tasksOf(id, 6)) });
+    const result = plan({
+      start: '2031-03-03T08:00',
+      zone: 'Europe/Lisbon',
+      shopHours: hours,
+      steps: planSteps(withinReach(tasksOf(id, 6), 30).near),
+    });
     expect(result).toMatchObject({ ok: true, value: { feasible: true } });
   });
 });

@@ -9,6 +9,7 @@ const drying = {
   feel: 'liquid' as const,
   roles: [],
   quickHours: null,
+  repeat: null,
   hint: '',
 };
 const paste = { ...drying, slot: 'paste', wants: ['never' as const] };

@@ -1,6 +1,8 @@
 import { abrades, drawsLot, endsCoat } from './kinds';
 import { INGREDIENTS } from '@/core/material';
 import type { Issue } from '@/core/quantity';
+import { faultsOfLayers } from './layers';
+import { isRestoration } from './restore';
 import type { Regimen, RegimenStep } from './schema';
 
 /** No drying ingredient bears a longer dwell than this, minutes by how the coat lies; the material's own bound is shorter and is kept by the plan. */
@@ -85,8 +87,23 @@ const ids: Rule = ({ steps }) =>
     steps.findIndex((other) => other.id === step.id) < i ? [{ code: 'duplicate-id', path: at(i), with: { id: step.id } }] : [],
   );
 
-/** The rules of sequence, one function each; what breaks them is named at its step. */
-const RULES: readonly Rule[] = [grits, wiped, overWet, dwells, materials, ids];
+/** Rules that nothing is written down against, and those a maker may break who says why; one function each. */
+const HARD: readonly Rule[] = [materials, ids];
+const SOFT: readonly Rule[] = [grits, wiped, overWet, dwells, (regimen) => faultsOfLayers(regimen).wont];
+
+const all = (rules: readonly Rule[], regimen: Regimen): Issue[] => rules.flatMap((rule) => rule(regimen));
+
+/** A repair goes back on purpose, and a house may have its own way, with its reason. */
+const mayBreak = ({ id, ownWay }: Regimen): boolean => isRestoration(id) || ownWay.trim() !== '';
 
 /** Everything in a regimen's order that the work does not allow; empty where nothing is wrong. */
-export const faultsOfSequence = (regimen: Regimen): Issue[] => RULES.flatMap((rule) => rule(regimen));
+export const faultsOfSequence = (regimen: Regimen): Issue[] => [
+  ...(mayBreak(regimen) ? [] : all(SOFT, regimen)),
+  ...all(HARD, regimen),
+];
+
+/** What is allowed and warned of: where a test piece is asked for, and what is done otherwise on purpose. */
+export const warningsOfSequence = (regimen: Regimen): Issue[] => [
+  ...(mayBreak(regimen) ? all(SOFT, regimen) : []),
+  ...faultsOfLayers(regimen).test,
+];

@@ -1,10 +1,12 @@
-import { drawsLot, endsCoat, handlesWet, laysCoat } from './kinds';
+import type { CureMode } from '@/core/cure';
+import { drawsLot, handlesWet, laysCoat } from './kinds';
+import { governsOf, isDwell, type RoomOf, waitInRoom } from './governs';
 import { type PlanStep, rounds, type Wait } from '@/core/plan';
 import { fail, type Issue, ok, type Result, atPath } from '@/core/quantity';
 import { CABINET } from './places';
 import type { RegimenStep } from './schema';
 import { handsMin } from './steps';
-import { againAfter, type Task } from './task';
+import { againAfter, type Task, type TaskRoom } from './task';
 
 /**
  * What a slot's material bears: its longest dwell by how it lies, minutes, null where nothing gums; whether it gives off vapour; what a
@@ -16,6 +18,8 @@ export type SlotBound = {
   readonly vapour?: boolean;
   readonly label?: { readonly dwell: Wait | null; readonly gapMin: number | null };
   readonly scuffAfterDays?: number | null;
+  /** How it sets; its waits follow the room by it. */
+  readonly sets?: CureMode | null;
 };
 export type DwellBound = (slot: string) => SlotBound | undefined;
 
@@ -65,10 +69,6 @@ export function asLabelled(steps: readonly RegimenStep[], bound: DwellBound): Re
   });
 }
 
-/** Whether a coat's wait is a dwell that the next step ends. */
-const isDwell = (step: RegimenStep, next: RegimenStep | undefined): boolean =>
-  laysCoat(step) && next !== undefined && endsCoat(next) && step.lies !== null;
-
 /** How a batch is scheduled beside its steps. */
 export type Scheduling = {
   /** How often repeated steps stand, by step id, 1 when absent. */
@@ -79,18 +79,76 @@ export type Scheduling = {
   readonly scale?: number;
   /** The wet first soak may lie past its material's bound: someone read what can go wrong, and said why. */
   readonly beyond?: boolean;
+  /** The air each wait will lie in; absent: every wait as it is written, at 20 °C. */
+  readonly room?: RoomOf;
 };
 
 const chemistryOf = (step: RegimenStep, bound: DwellBound): number | null =>
   step.slot && step.lies ? (bound(step.slot)?.[step.lies] ?? null) : null;
 
-/** The dwell as the material allows it: the step's own, cut at what the chemistry bears. */
+/** The dwell as the material allows it: the step's own, cut at what the chemistry bears. The house's own bound stands over it. */
 function bounded(step: RegimenStep, bound: DwellBound): Result<Wait> {
   const chemistry = chemistryOf(step, bound);
   const { min, ideal, max } = step.wait;
-  if (chemistry === null || (max !== null && max <= chemistry)) return ok(step.wait);
+  if (step.house || chemistry === null || (max !== null && max <= chemistry)) return ok(step.wait);
   if (min > chemistry) return fail('dwell-past-chemistry', step.id, { most: chemistry });
   return ok({ min, ideal: Math.min(ideal, chemistry), max: chemistry });
+}
+
+/** A step as it is timed: its wait by material, house and room, and what the screens say of that. */
+type Timed = { readonly step: RegimenStep; readonly riskMin?: number; readonly room?: TaskRoom };
+
+/** Leaves out what only cold calls for while it is warm enough, unless it was done; what comes before something done is never called for anew. */
+function calledFor(
+  steps: readonly RegimenStep[],
+  recorded: Readonly<Record<string, readonly number[]>>,
+  room: RoomOf | undefined,
+): readonly RegimenStep[] {
+  return steps.filter((step, i) => {
+    if (step.whenBelowC === null || recorded[step.id]) return true;
+    if (steps.slice(i + 1).some((later) => recorded[later.id])) return false;
+    const air = room?.(step, step.wait);
+    return !air || air.tempC < step.whenBelowC;
+  });
+}
+
+/** Waits of some steps by what each lies on and in. */
+function timed(
+  written: readonly RegimenStep[],
+  bound: DwellBound,
+  beyond: boolean,
+  room: RoomOf | undefined,
+  issues: Issue[],
+): Timed[] {
+  const labelled = asLabelled(written, bound);
+  const firstCoat = labelled.find(drawsLot);
+  let slot: string | null = null;
+  return labelled.map((step, i): Timed => {
+    const next = labelled[i + 1];
+    slot = step.slot ?? slot;
+    const risk = chemistryOf(step, bound);
+    const isSoak = isDwell(step, next);
+    const isBeyond =
+      isSoak &&
+      risk !== null &&
+      ((beyond && step === firstCoat && step.lies === 'flooded' && step.wait.min > risk) || step.house !== null);
+    const own: Result<Wait> = step.house ? ok(step.house.wait) : isSoak && !isBeyond ? bounded(step, bound) : ok(step.wait);
+    if (!own.ok) {
+      issues.push(...own.issues);
+      return { step };
+    }
+    const governs = governsOf(step, next, slot === null ? undefined : bound(slot));
+    const air = room?.(step, own.value) ?? null;
+    const made = waitInRoom(own.value, governs, air, step.wait !== written[i]?.wait);
+    const wait = made ? { min: made.min, ideal: made.ideal, max: made.max } : own.value;
+    const riskMin =
+      isBeyond && risk !== null && (step.house === null || (wait.max ?? Number.POSITIVE_INFINITY) > risk) ? risk : undefined;
+    return {
+      step: { ...step, wait },
+      ...(riskMin === undefined ? {} : { riskMin }),
+      ...(made && air ? { room: { base: own.value, air, advise: made.advise } } : {}),
+    };
+  });
 }
 
 const scaled = ({ setupMin, perPieceMin }: RegimenStep, scale: number) => ({ setupMin, perPieceMin: perPieceMin * scale });
@@ -114,13 +172,21 @@ export function scheduleOf(
   written: readonly RegimenStep[],
   pieces: number,
   bound: DwellBound,
-  { turns = {}, recorded = {}, scale = 1, beyond = false }: Scheduling = {},
+  { turns = {}, recorded = {}, scale = 1, beyond = false, room }: Scheduling = {},
 ): Result<readonly Task[]> {
-  const steps = outOfTheWarm(asLabelled(written, bound), bound);
-  const firstCoat = steps.find(drawsLot);
-  const tasks: Task[] = [];
   const issues: Issue[] = [];
-  const simple = (step: RegimenStep, turn: number, count: number): void => {
+  const each = timed(calledFor(written, recorded, room), bound, beyond, room, issues);
+  if (issues.length > 0) return { ok: false, issues };
+  const steps = outOfTheWarm(
+    each.map(({ step }) => step),
+    bound,
+  );
+  const tasks: Task[] = [];
+  const saysOf = (i: number): Pick<Task, 'room' | 'riskMin'> => {
+    const { step: _, ...says } = each[i] as Timed;
+    return says;
+  };
+  const simple = (step: RegimenStep, turn: number, count: number, i: number): void => {
     tasks.push({
       key: keyOf(step, 1, turn),
       step,
@@ -129,6 +195,7 @@ export function scheduleOf(
       pieces,
       handsMin: handsMin(step, pieces, scale),
       wait: turn < count ? againAfter(step) : whole(step.wait),
+      ...saysOf(i),
     });
   };
   for (let i = 0; i < steps.length; i++) {
@@ -136,26 +203,28 @@ export function scheduleOf(
     const next = steps[i + 1];
     if (!next || !isDwell(step, next)) {
       const count = turns[step.id] ?? 1;
-      for (let turn = 1; turn <= count; turn++) simple(step, turn, count);
+      for (let turn = 1; turn <= count; turn++) simple(step, turn, count, i);
       continue;
     }
-    const risk = chemistryOf(step, bound);
-    const isBeyond = beyond && step === firstCoat && step.lies === 'flooded' && risk !== null && step.wait.min > risk;
-    const dwell = isBeyond ? ok(step.wait) : bounded(step, bound);
+    const says = saysOf(i);
     const before = (recorded[step.id] ?? []).map((size) => Math.min(size, pieces));
     const left = pieces - before.reduce((sum, size) => sum + size, 0);
-    const split = dwell.ok
-      ? rounds({
-          pieces: left > 0 ? left : Math.max(1, ...before),
-          coat: scaled(step, scale),
-          wipe: scaled(next, scale),
-          dwell: dwell.value,
-        })
-      : dwell;
+    const inRounds = (dwell: Wait) =>
+      rounds({
+        pieces: left > 0 ? left : Math.max(1, ...before),
+        coat: scaled(step, scale),
+        wipe: scaled(next, scale),
+        dwell,
+      });
+    const byRoom = inRounds(step.wait);
+    // Where the room leaves hands no time at all, the dwell stands as it is at 20 °C, and the step says that this is no place for it.
+    const isHurried = !byRoom.ok && says.room !== undefined;
+    const split = isHurried && says.room ? inRounds(says.room.base) : byRoom;
     if (!split.ok) {
       issues.push(...atPath(step.id, split).issues);
       continue;
     }
+    const saysHere = isHurried && says.room ? { ...says, room: { ...says.room, advise: 'too-fast' as const } } : says;
     const { wait } = split.value;
     const sizes = [...before, ...(left > 0 ? split.value.pieces : [])];
     const count = sizes.length;
@@ -167,7 +236,7 @@ export function scheduleOf(
         ...of,
         handsMin: handsMin(step, size, scale),
         wait: whole(wait),
-        ...(isBeyond && risk !== null ? { riskMin: risk } : {}),
+        ...saysHere,
       });
       tasks.push({
         key: keyOf(next, index + 1, 1),
@@ -175,6 +244,7 @@ export function scheduleOf(
         ...of,
         handsMin: handsMin(next, size, scale),
         wait: index + 1 < count ? BETWEEN_ROUNDS : whole(next.wait),
+        ...(index + 1 < count ? {} : saysOf(i + 1)),
       });
     });
     i++;

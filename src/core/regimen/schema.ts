@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { FINISH_CLASSES } from '@/core/piece';
-import { CHECK_KINDS } from '@/core/cure';
+import { FINISH_CLASSES, SURFACES } from '@/core/piece';
+import { CHECK_KINDS, GOVERNS } from '@/core/cure';
 import { CARE_CLASSES } from '@/core/care';
 import { Wait } from '@/core/plan';
 import { ROLES } from '@/core/material';
@@ -10,6 +10,33 @@ import { STEP_KINDS } from './kinds';
 export const LIES = ['flooded', 'thin'] as const;
 /** Places of the shop, by what they are for. */
 export const PLACE_KINDS = ['bench', 'lathe', 'rack', 'bath', 'sill', 'warm cabinet'] as const;
+
+/** How wood is looked over in a step of inspection. */
+export const INSPECTIONS = ['low-light', 'wetted', 'fingertips', 'sound'] as const;
+
+/** What may govern a wait's longest: drying wood spoils nothing. */
+export const GOVERNS_ABOVE = GOVERNS.filter((one) => one !== 'water');
+
+/** What a step says beside its hands, its wait and its material; each may be left out. */
+export const StepDetail = z.object({
+  /** What its wait's bounds go by in the room; null: as its kind and its material say. */
+  governs: z
+    .object({ min: z.enum(GOVERNS), max: z.enum(GOVERNS_ABOVE) })
+    .nullable()
+    .default(null),
+  /** It is called for only where the place is colder than this, °C. */
+  whenBelowC: z.number().min(-20).max(60).nullable().default(null),
+  /** The surfaces it treats; none named: all of them. */
+  surfaces: z.array(z.enum(SURFACES)).default([]),
+  /** The house's own wait over what label and chemistry say, and why. */
+  house: z
+    .object({ wait: Wait, why: z.string().min(1) })
+    .nullable()
+    .default(null),
+  /** How it looks the wood over. */
+  looksBy: z.enum(INSPECTIONS).nullable().default(null),
+});
+export type StepDetail = z.output<typeof StepDetail>;
 
 /**
  * One step: its hands (minutes to set up and per piece), the wait after it, the material it takes (`slot`),
@@ -36,11 +63,16 @@ export const RegimenStep = z.object({
   note: z.string().default(''),
   /** What the tin's label says where the house does otherwise; `note` gives the reason. */
   labelRule: z.string().default(''),
+  ...StepDetail.shape,
 });
 export type RegimenStep = z.output<typeof RegimenStep>;
 
 /** How a slot's material must feel: poured, rubbed in as a paste, or either. */
 export const SLOT_FEELS = ['liquid', 'paste', 'any'] as const;
+
+/** Until when coats of a material are given: what the wood, the light, the scale or the paper says. */
+export const UNTILS = ['no-dry-spots', 'even-sheen', 'shine', 'full', 'paper-clean'] as const;
+export type Until = (typeof UNTILS)[number];
 
 /** A material a regimen takes, and what it must be by drying and feel. */
 export const Slot = z.object({
@@ -52,9 +84,19 @@ export const Slot = z.object({
   roles: z.array(z.enum(ROLES)).default([]),
   /** The regimen counts on an oil that is fit within so many hours at 20 °C; null: any. */
   quickHours: z.number().positive().nullable().default(null),
+  /** Its coats are not counted out: at least and at most so many, until. The steps give the number that is reckoned with. */
+  repeat: z
+    .object({ from: z.int().min(1).max(20), to: z.int().min(1).max(20), until: z.enum(UNTILS) })
+    .refine(({ from, to }) => from <= to, { params: { code: 'wait-order' }, path: ['to'] })
+    .nullable()
+    .default(null),
   hint: z.string().default(''),
 });
 export type Slot = z.output<typeof Slot>;
+
+/** A care of the house's own: days between looks, null where none is due, and what to do then. */
+export const OwnCare = z.object({ days: z.int().min(1).max(3650).nullable(), words: z.string().max(400) });
+export type OwnCare = z.output<typeof OwnCare>;
 
 /** An ordered finishing plan of one school. `careClass` is what its owner will meet. */
 export const Regimen = z.object({
@@ -65,6 +107,10 @@ export const Regimen = z.object({
   costs: z.string(),
   careClass: z.enum(CARE_CLASSES),
   knifeSurface: z.boolean(),
+  /** How its owner keeps it, where that is not as its care class says: days between looks, and what to do then. */
+  ownCare: OwnCare.nullable().default(null),
+  /** Why the house does not keep to the usual order; empty where it does. */
+  ownWay: z.string().default(''),
   slots: z.array(Slot),
   steps: z.array(RegimenStep).min(1),
 });

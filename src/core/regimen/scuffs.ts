@@ -27,9 +27,10 @@ const scuffed = (days: number, before: string) =>
 export function withScuffs(tasks: readonly Task[], facts: readonly Fact[], bound: DwellBound, nowMs: number, scale = 1): Task[] {
   const at = new Map(facts.map((fact) => [fact.key, fact.atMs]));
   return tasks.flatMap((task, i) => {
-    const { slot, coatClass, kind } = task.step;
+    const { slot, coatClass } = task.step;
     const days = slot === null ? null : (bound(slot)?.scuffAfterDays ?? null);
-    if (kind !== 'coat' || days === null || coatClass === null || !HOLDS_ON.includes(coatClass) || task.round > 1) return [task];
+    if (!laysCoat(task.step) || days === null || coatClass === null || !HOLDS_ON.includes(coatClass) || task.round > 1)
+      return [task];
     const under = tasks.findLastIndex((other, j) => j < i && laysCoat(other.step) && other.step.slot === slot);
     const between = tasks.slice(under + 1, i);
     if (under < 0 || between.some((one) => abrades(one.step))) return [task];

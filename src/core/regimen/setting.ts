@@ -35,8 +35,10 @@ export function settingFrom(progress: Progress): number | null {
 export function leastUntil(progress: Progress): number {
   const coat = lastGiven(progress);
   if (coat < 0) return 0;
-  const waits = progress.done
-    .slice(coat)
-    .flatMap(({ task, fact }) => (fact.kind === 'done' ? [fact.atMs + task.wait.min * MS_PER_MINUTE] : []));
-  return Math.max(0, ...waits);
+  // A wait that is over keeps the bound it was judged by.
+  const ends = progress.done.slice(coat).flatMap(({ task, fact }, i) => {
+    if (fact.kind !== 'done') return [];
+    return [progress.done[coat + i + 1]?.window.earliestMs ?? fact.atMs + task.wait.min * MS_PER_MINUTE];
+  });
+  return Math.max(0, ...ends);
 }

@@ -52,6 +52,11 @@ export function step(
     optional: false,
     note: '',
     labelRule: '',
+    governs: null,
+    whenBelowC: null,
+    surfaces: [],
+    house: null,
+    looksBy: null,
     ...extra,
   };
 }

@@ -1,3 +1,4 @@
+import type { Climate, RoomWait } from '@/core/cure';
 import type { Wait } from '@/core/plan';
 import type { RegimenStep } from './schema';
 
@@ -12,7 +13,11 @@ export type Task = {
   readonly wait: Wait;
   /** Of a soak that was allowed past its material's bound: where harm begins all the same, minutes after the coat. */
   readonly riskMin?: number;
+  /** Where its wait follows the room: what it would be at 20 °C, the air it lies in, and whether that is no place for it. */
+  readonly room?: TaskRoom;
 };
+
+export type TaskRoom = { readonly base: Wait; readonly air: Climate; readonly advise: RoomWait['advise'] };
 
 /** The step a task stands for, whatever its round and its turn. */
 export const stepOfTask = (key: string): string => key.replace(/[#+].*$/, '');

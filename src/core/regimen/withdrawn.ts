@@ -6,7 +6,7 @@ const shippedOf = (id: string): Regimen | undefined => [...REGIMENS, ...RESTORAT
 
 /**
  * Steps of a shipped regimen as a batch began with them, by what is known now: an upper bound that no harm stood behind is withdrawn,
- * and what should first lie in the room no longer goes into the warm cabinet. Nothing else of a running batch is changed.
+ * what should first lie in the room no longer goes into the warm cabinet, and the cold alone calls for warming. Nothing else of a running batch is changed.
  */
 export function asNowKnown(regimenId: string, steps: readonly RegimenStep[]): RegimenStep[] {
   const now = new Map(shippedOf(regimenId)?.steps.map((step) => [step.id, step]));
@@ -17,6 +17,7 @@ export function asNowKnown(regimenId: string, steps: readonly RegimenStep[]): Re
       ...step,
       wait: shipped.wait.max === null ? { ...step.wait, max: null } : step.wait,
       place: step.place === 'warm cabinet' ? shipped.place : step.place,
+      whenBelowC: shipped.whenBelowC,
     };
   });
 }

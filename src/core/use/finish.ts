@@ -50,9 +50,20 @@ export function finishOf(layers: readonly Layer[], film = false): Finish {
   };
 }
 
-/** What a piece of a shape is most likely for, until its maker says otherwise. Source: practice of the trade. */
-export function usualUses({ shape }: Pick<Geometry, 'shape'>): readonly PieceUse[] {
-  if (shape === 'board') return ['food-wet', 'knife'];
-  if (shape === 'spoon') return ['food-wet', 'mouth'];
-  return shape === 'box' ? ['food-dry'] : ['food-wet'];
-}
+/** What each shape is most likely for, until its maker says otherwise; the strictest where nothing is known. Source: practice of the trade. */
+const USUAL: Readonly<Record<Geometry['shape'], readonly PieceUse[]>> = {
+  board: ['food-wet', 'knife'],
+  disc: ['food-wet', 'knife'],
+  tray: ['food-dry'],
+  spoon: ['food-wet', 'mouth'],
+  scoop: ['food-wet'],
+  turned: ['food-wet'],
+  box: ['food-dry'],
+  'round-box': ['food-dry'],
+  ring: ['mouth', 'toy'],
+  parts: ['mouth', 'toy'],
+  plain: ['food-wet'],
+  like: ['food-wet'],
+  unknown: ['food-wet'],
+};
+export const usualUses = ({ shape }: Pick<Geometry, 'shape'>): readonly PieceUse[] => USUAL[shape];

@@ -1,10 +1,21 @@
 import 'server-only';
-import { type AirGap, ahead, bridge, type Climate, type Forecast, forecastOf, gapsIn, type TimedClimate } from '@/core/cure';
+import {
+  type AirGap,
+  ahead,
+  bridge,
+  type Climate,
+  type Forecast,
+  forecastOf,
+  gapsIn,
+  meanAir,
+  type TimedClimate,
+} from '@/core/cure';
+import type { AirAhead, AirRows, PlaceKind } from '@/core/regimen';
 import { MS_PER_HOUR } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { type Place, readingsOf, seasonOf } from '../shop/queries';
-import { staysOf as placesOf } from '../work/batch';
+import { type Place, places, readingsOf, seasonOf } from '../shop/queries';
+import { staysOf as placesOf } from '../work/stays';
 
 /** Climate expected where nothing has ever been measured: the rate's own reference. */
 const UNMEASURED: Climate = { tempC: 20, rh: 0.5, light: 'indoor' };
@@ -95,4 +106,72 @@ export function airOf(db: Db, batchId: number, now: Place, startMs: number, nowM
     ],
     forecast: week,
   };
+}
+
+/** The place that stands for a kind: the first there is, as steps lead to it. */
+const placeOf = (db: Db, kind: PlaceKind): Place | undefined => places(db).find((one) => one.kind === kind);
+
+/** A forecast is looked at so often over a wait, and no oftener than every few hours. */
+const LOOKS = { most: 16, everyMs: 3 * MS_PER_HOUR } as const;
+
+/** The mean of a forecast between two moments; past its reach its last day holds. */
+function meanAhead(usual: Forecast, light: Climate['light'], fromMs: number, untilMs: number, nowMs: number): Climate {
+  const [from, until] = [Math.min(fromMs, nowMs + AHEAD_MS), Math.min(untilMs, nowMs + AHEAD_MS)];
+  const looks = Math.min(LOOKS.most, Math.max(1, Math.ceil((until - from) / LOOKS.everyMs)));
+  const each = Array.from({ length: looks }, (_, i) => ({
+    ...usual(from + ((i + 0.5) * (until - from)) / looks),
+    light,
+    atMs: from,
+  }));
+  return meanOf(each, light);
+}
+
+/**
+ * The air that a batch's waits lie in: of where it stands now as it was read and will be, and of the places its steps lead to. Nothing
+ * where a place was never read: such waits stand as they are written. Each place is looked up once.
+ */
+export function airAhead(db: Db, batchId: number, now: Place | null, nowMs: number): AirAhead {
+  const usual = new Map<number, Forecast | null>();
+  const forecast = (at: Place): Forecast | null => {
+    const known = usual.get(at.id) ?? (usual.has(at.id) ? null : forecastFor(db, at, nowMs));
+    usual.set(at.id, known);
+    return known;
+  };
+  const read = new Map<number, readonly TimedClimate[]>();
+  return (kind, fromMs, untilMs) => {
+    const isHere = kind === null || kind === now?.kind;
+    const at = isHere ? now : placeOf(db, kind);
+    const ahead = at ? forecast(at) : null;
+    if (!at || !ahead) return null;
+    if (!isHere || fromMs >= nowMs) return meanAhead(ahead, at.light, fromMs, untilMs, nowMs);
+    // What runs was begun before: what was read of it counts, wherever it stood, and then the forecast.
+    const rows = read.get(fromMs) ?? staysOf(db, batchId, at, fromMs, nowMs).flatMap((stay) => duringStay(db, stay));
+    read.set(fromMs, rows);
+    const [first] = rows;
+    if (!first) return meanAhead(ahead, at.light, fromMs, untilMs, nowMs);
+    const left = untilMs > nowMs ? [{ ...meanAhead(ahead, at.light, nowMs, untilMs, nowMs), atMs: nowMs }] : [];
+    return meanAir([...rows, ...left], fromMs, untilMs);
+  };
+}
+
+/** So far ahead, and in such steps, the air crosses to a browser. */
+const ROWS = { days: 45, stepHours: 6 } as const;
+
+/** The air of each kind of place to come, as a promise reckons with it; a place that was never read is not among them. */
+export function airRows(db: Db, nowMs: number): Partial<Record<PlaceKind, AirRows>> {
+  const stepMs = ROWS.stepHours * MS_PER_HOUR;
+  const fromMs = Math.floor(nowMs / MS_PER_HOUR) * MS_PER_HOUR;
+  const kinds = [...new Set(places(db).map((one) => one.kind))];
+  return Object.fromEntries(
+    kinds.flatMap((kind) => {
+      const at = placeOf(db, kind);
+      const { coming } = at && forecastFor(db, at, nowMs) ? comingAt(db, at, nowMs, nowMs) : { coming: [] };
+      const rows = Array.from({ length: (ROWS.days * 24) / ROWS.stepHours }, (_, i) => {
+        const mean = meanAir(coming, fromMs + i * stepMs, fromMs + (i + 1) * stepMs);
+        return mean && ([Math.round(mean.tempC * 10) / 10, Math.round(mean.rh * 100) / 100] as const);
+      });
+      const found = rows.flatMap((row) => (row ? [row] : []));
+      return at && found.length > 0 ? [[kind, { fromMs, stepMs, light: at.light, rows: found }] as const] : [];
+    }),
+  );
 }

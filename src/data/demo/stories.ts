@@ -181,7 +181,6 @@ export const STORIES: readonly Story[] = [
       ['sand-120', 6.2],
       ['wet', 5.9],
       ['knock-back-220', 3.6],
-      ['warm', 3.4, 'left-out'],
       ['rub-1', 3.1],
       ['buff-1', 2.2],
     ],

@@ -1,7 +1,7 @@
 import 'server-only';
 import { type Blocking, type DayInput, type DayPlan, day, type Moved, movedBetween, type ShopStep, slackOf } from '@/core/plan';
 import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
-import { dayJobs, type Progress, ROOM_UNITS, waitIn } from '@/core/regimen';
+import { dayJobs, type Progress, ROOM_UNITS, waitIn, withinReach } from '@/core/regimen';
 import type { Db } from '../db';
 import { places, type Place, type ShopHours } from '../shop/queries';
 import { type Batch, piecesIn } from '../work/batch';
@@ -67,7 +67,7 @@ export function dayInput(db: Db, open: readonly WaitingBatch[], nowMs: number, h
         release: say(Math.max(batch.startAt, startMs)),
         ...(batch.dueAt === null ? {} : { dueAt: say(batch.dueAt) }),
         weight: Math.max(1, piecesIn(batch).length),
-        steps: [...before, ...dayJobs(batch.design.geometry, progress.rest, spots)],
+        steps: [...before, ...dayJobs(batch.design.geometry, withinReach(progress.rest).near, spots)],
       };
     }),
     fixed: going.flatMap(({ batch, progress }) => {

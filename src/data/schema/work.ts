@@ -16,7 +16,7 @@ import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
 import { ORIGINS, PIECE_USES } from '@/core/material';
 import { FINISH_CLASSES } from '@/core/piece';
-import { LIES, PLACE_KINDS, STEP_KINDS } from '@/core/regimen';
+import { LIES, OwnCare, PLACE_KINDS, STEP_KINDS, StepDetail } from '@/core/regimen';
 import { moment, oneOf, positive, version } from './shared';
 import { person, place } from './shop';
 import { lot } from './stores';
@@ -69,6 +69,9 @@ export const regimenRevision = sqliteTable(
     careClass: text('care_class', { enum: CARE_CLASSES }).notNull(),
     knifeSurface: integer('knife_surface', { mode: 'boolean' }).notNull(),
     slots: text('slots', { mode: 'json' }).notNull(),
+    ownCare: json('own_care', OwnCare),
+    /** Why the house does not keep to the usual order; empty where it does. */
+    ownWay: text('own_way').notNull().default(''),
     /** Why this revision was written; empty for what was shipped. */
     why: text('why').notNull().default(''),
     personId: integer('person_id').references(() => person.id),
@@ -105,6 +108,8 @@ export const regimenStep = sqliteTable(
     note: text('note').notNull(),
     /** What the tin's label says where the house does otherwise; `note` gives the reason. */
     labelRule: text('label_rule').notNull().default(''),
+    /** What governs its wait, when it is called for, the surfaces it treats, the house's own rule, how it looks. */
+    detail: json('detail', StepDetail).notNull().default(sql`'{}'`),
   },
   (t) => [
     primaryKey({ columns: [t.revisionId, t.ordinal] }),
@@ -220,6 +225,10 @@ export const logEntry = sqliteTable(
     faults: text('faults', { mode: 'json' }).notNull().default([]),
     photo: text('photo'),
     corrects: text('corrects'),
+    /** The wait before it as the room made it then: what was judged is not judged again. `waited` is false for what came before that was kept. */
+    waited: integer('waited', { mode: 'boolean' }).notNull().default(false),
+    waitMin: real('wait_min'),
+    waitMaxMin: real('wait_max_min'),
   },
   (t) => [
     index('log_entry_batch_at').on(t.batchId, t.at),

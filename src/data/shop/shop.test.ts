@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { sql } from 'drizzle-orm';
+import { REGIMENS, RESTORATIONS } from '@/core/regimen';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { allLots, containers } from '../stores/queries';
 import { afterEach, describe, expect, it } from 'vitest';
@@ -37,14 +38,16 @@ const code = (result: { ok: boolean; issues?: readonly { code: string }[] }) => 
 const HOUR = 3_600_000;
 
 describe('a shop’s file', () => {
-  it('is set up once, with its people, hours, places and the fourteen regimens', () => {
+  it('is set up once, with its people, hours, places and the regimens', () => {
     const db = emptyDb();
     expect(code(setUpShop(db, { ...NEW, zone: 'Mars/Base' }, 0))).toBe('unknown-zone');
     expect(findShop(db)).toBeNull();
     expect(code(setUpShop(db, NEW, 0))).toBe('ok');
     expect(code(setUpShop(db, NEW, 0))).toBe('already-decided');
     expect([people(db).length, places(db).length, shopHours(db).shopHours]).toEqual([1, 6, NEW.hours]);
-    expect(db.get<{ n: number }>(sql`select count(*) as n from regimen_revision`)).toEqual({ n: 16 });
+    expect(db.get<{ n: number }>(sql`select count(*) as n from regimen_revision`)).toEqual({
+      n: REGIMENS.length + RESTORATIONS.length,
+    });
   });
   it('refuses a stale change and keeps the first', () => {
     const db = emptyDb();
@@ -150,7 +153,7 @@ describe('a shop’s file', () => {
     raw.close();
     const copy = new Database(path.join(home, 'copy.sqlite'));
     expect(copy.pragma('integrity_check', { simple: true })).toBe('ok');
-    expect(copy.prepare('select count(*) as n from regimen').get()).toEqual({ n: 16 });
+    expect(copy.prepare('select count(*) as n from regimen').get()).toEqual({ n: REGIMENS.length + RESTORATIONS.length });
     copy.close();
     // Put in place elsewhere, it brings its files with it.
     const other = folder();

@@ -1,14 +1,16 @@
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
 import type { CheckSeen } from '@/core/cure';
-import type { UptakeFactor } from '@/core/piece';
+import { type Area, areaTaking, type UptakeFactor } from '@/core/piece';
 import { speciesOf, type Species } from '@/core/material';
-import { asNowKnown, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/regimen';
+import { type AirAhead, asNowKnown, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/regimen';
 import { type ChangeRow, changesOf } from './changed';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { batch, batchMaterial, checkEntry, logEntry, movement, piece, placement, place, recovery, release } from '../schema';
-import { places, type Place } from '../shop/queries';
+import { batch, batchMaterial, checkEntry, logEntry, movement, piece, recovery, release } from '../schema';
+import { airAhead } from '../cure/air';
+import type { Place } from '../shop/queries';
+import { placeAt } from './stays';
 import { allLots, type KnownLot } from '../stores/queries';
 import { shopUptake } from './uptake';
 import { type Design, findDesign, findRegimen, type KnownRegimen } from './catalogue';
@@ -37,8 +39,9 @@ export type Batch = typeof batch.$inferSelect & {
   readonly changes: readonly ChangeRow[];
   /** Steps in the order they were written, with coats added, before any was struck. */
   readonly written: readonly string[];
-  /** The moment it was looked at. */
+  /** The moment it was looked at, and the air to come as it was seen then. */
   readonly asOfMs: number;
+  readonly air: AirAhead;
   readonly book: readonly { readonly entry: LogEntry; readonly stands: LogEntry | null }[];
   readonly checks: readonly (CheckRow & CheckSeen)[];
   readonly place: Place | null;
@@ -125,21 +128,6 @@ function lotsOnPieces(
   return lots.filter((lot) => ids.has(lot.id));
 }
 
-/** Where a batch stood from which moment on, oldest first. */
-export const staysOf = (db: Db, batchId: number): { readonly place: Place; readonly at: number }[] =>
-  keep(db, `stays ${batchId}`, () =>
-    db
-      .select({ place, at: placement.at })
-      .from(placement)
-      .innerJoin(place, eq(place.id, placement.placeId))
-      .where(eq(placement.batchId, batchId))
-      .orderBy(asc(placement.at), asc(placement.id))
-      .all(),
-  );
-
-const placeAt = (db: Db, batchId: number, untilMs: number): Place | null =>
-  staysOf(db, batchId).findLast((stay) => stay.at <= untilMs)?.place ?? places(db).find((one) => one.kind === 'bench') ?? null;
-
 /** What was decided of a batch for good; one that was refused to be mended is open again. */
 function standsDecided(db: Db, id: number): ReleaseRow | null {
   const row = db.select().from(release).where(eq(release.batchId, id)).orderBy(desc(release.id)).limit(1).get();
@@ -149,10 +137,11 @@ function standsDecided(db: Db, id: number): ReleaseRow | null {
 /** One batch with all that was recorded of it, and where it stood at a moment. */
 export function loadBatch(db: Db, id: number, nowMs: number): Batch | null {
   const found = keep(db, `batch ${id}`, () => readBatch(db, id));
-  return found && { ...found, place: placeAt(db, id, nowMs), asOfMs: nowMs };
+  const at = placeAt(db, id, nowMs);
+  return found && { ...found, place: at, asOfMs: nowMs, air: airAhead(db, id, at, nowMs) };
 }
 
-function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs'> | null {
+function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> | null {
   const row = db.select().from(batch).where(eq(batch.id, id)).get();
   const design = row && findDesign(db, row.designRevisionId);
   const regimen = row && findRegimen(db, row.regimenRevisionId);
@@ -169,16 +158,17 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs'> | null {
   const materials = Object.fromEntries(lots.map(({ slot, lot }) => [slot, lot]));
   const book = bookOf(db, line);
   const isStruck = changes.some((change) => change.kind === 'last');
+  const species = speciesOf(row.speciesId);
   return {
     ...row,
-    design,
+    design: design.geometry.shape === 'unknown' ? { ...design, area: areaByCoat(book, steps, species) ?? design.area } : design,
     regimen: { ...now, steps, ...(isStruck ? { careClass: careGiven(now.careClass, steps) } : {}) },
     changes,
     written: withChanges(
       now.steps,
       changes.filter((change) => change.kind === 'another'),
     ).map((step) => step.id),
-    species: speciesOf(row.speciesId),
+    species,
     pieces: db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all(),
     materials,
     lots,
@@ -196,6 +186,16 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs'> | null {
     uptake: shopUptake(db),
     release: decided,
   };
+}
+
+/** The surface of a piece without a shape, by what its first weighed coat took; null before one was weighed. */
+function areaByCoat(book: Batch['book'], steps: KnownRegimen['steps'], { porosity }: Species): Area | null {
+  for (const { stands } of book) {
+    const step = stands && steps.find((one) => one.id === stepOfTask(stands.task));
+    if (!stands || !step?.coatClass || step.coat !== 1 || stands.gramsEstimated || !stands.grams) continue;
+    return { areaMm2: areaTaking(stands.grams / Math.max(1, stands.pieces), step.coatClass, porosity), endGrainMm2: 0 };
+  }
+  return null;
 }
 
 /** Ids of batches with pieces still to be decided on, oldest first. */

@@ -2,7 +2,7 @@ import 'server-only';
 import { asc, desc, eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { PIECE_USES, type PieceUse } from '@/core/material';
-import { type Area, area, Geometry } from '@/core/piece';
+import { type Area, areaOf, Geometry } from '@/core/piece';
 import { Regimen, Slot } from '@/core/regimen';
 import type { Db } from '../db';
 import { batch, design, designRevision, regimen, regimenRevision, regimenStep } from '../schema';
@@ -22,8 +22,6 @@ export type Design = {
 
 function toDesign(row: { design: typeof design.$inferSelect; design_revision: typeof designRevision.$inferSelect }): Design {
   const geometry = Geometry.parse(row.design_revision.geometry);
-  const measured = area(geometry);
-  if (!measured.ok) throw new Error(`design ${row.design.name} has no area`);
   return {
     id: row.design.id,
     name: row.design.name,
@@ -32,7 +30,7 @@ function toDesign(row: { design: typeof design.$inferSelect; design_revision: ty
     uses: z.array(z.enum(PIECE_USES)).min(1).parse(row.design_revision.uses),
     usesSaid: row.design_revision.usesSaid,
     tableware: row.design_revision.tableware,
-    area: measured.value,
+    area: areaOf(geometry),
   };
 }
 
@@ -71,7 +69,11 @@ function toRegimen(
     id: named.id,
     name: named.name,
     slots: z.array(Slot).parse(revision.slots),
-    steps: steps.map((step) => ({ ...step, wait: { min: step.waitMin, ideal: step.waitIdealMin, max: step.waitMaxMin } })),
+    steps: steps.map(({ detail, ...step }) => ({
+      ...step,
+      ...detail,
+      wait: { min: step.waitMin, ideal: step.waitIdealMin, max: step.waitMaxMin },
+    })),
   });
   return { ...parsed, revisionId: revision.id, number: revision.number, shipped: revision.personId === null };
 }

@@ -3,7 +3,7 @@ import 'server-only';
 import { randomBytes } from 'node:crypto';
 import { and, desc, eq } from 'drizzle-orm';
 import { findSpecies, type Origin, type PieceUse } from '@/core/material';
-import { type Geometry, area } from '@/core/piece';
+import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { byLabelCoats, handsScale, type RegimenStep, scheduleOf, type Slot, suits } from '@/core/regimen';
 import { codeFrom } from '@/core/trace';
@@ -33,8 +33,8 @@ export function addDesign(
   nowMs: number,
 ): Result<{ readonly id: number; readonly revisionId: number }> {
   return command(db, (tx) => {
-    const measured = area(input.geometry);
-    if (!measured.ok) return measured;
+    const sound = fits(input.geometry);
+    if (!sound.ok) return sound;
     if (input.uses.length === 0) return fail('required', 'uses');
     if (tx.select().from(design).where(eq(design.name, input.name)).get())
       return fail('name-taken', 'name', { name: input.name });

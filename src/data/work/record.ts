@@ -92,6 +92,15 @@ function fits(tx: Db, batch: Batch, report: Report, nowMs: number): Result<Task>
   return ok(task);
 }
 
+/** The wait a report is judged by, kept with it; nothing where it comes before its forerunner, or is the first. */
+function waitNow(batch: Batch, { task, at }: Report) {
+  const { next, done } = progressOfBatch({ ...batch, asOfMs: at }).progress;
+  const before = done.at(-1);
+  if (next?.task.key !== task || !before || before.fact.kind === 'left-out') return {};
+  const { wait, riskMin } = before.task;
+  return { waited: true, waitMin: wait.min, waitMaxMin: riskMin ?? wait.max };
+}
+
 /** Lots that were given to a batch before a moment, the last one first; the one of a task that is a coat itself comes before them. */
 function lotsOn(batch: Batch, task: Task, at: number): KnownLot[] {
   const own = task.step.slot ? lotAt(batch, task.step.slot, at) : undefined;
@@ -147,7 +156,8 @@ export function recordEntry(db: Db, report: Report, by: By): Result<Recorded> {
       const asked = [asksTime(batch, lot, report.at), asksGrams(tx, batch, task, lot, report)].find((one) => !one.ok);
       if (asked && !asked.ok) return asked;
     }
-    const grams = isCoat ? (report.grams ?? estimatedGrams(batch, task)) : null;
+    // Of a piece without a shape nothing is foretold: what was not weighed is not drawn, and a count puts it right.
+    const grams = isCoat ? (report.grams ?? (estimatedGrams(batch, task) || null)) : null;
     const { rh, queued: _, faults = [], photo = null, nextLot = null, sure: __, ...facts } = report;
     withdrawCaused(tx, batch, report.task, report.at, by);
     tx.insert(logEntry)
@@ -157,15 +167,16 @@ export function recordEntry(db: Db, report: Report, by: By): Result<Recorded> {
         photo,
         rhFraction: rh,
         grams,
-        gramsEstimated: isCoat && report.grams === null,
+        gramsEstimated: isCoat && report.grams === null && grams !== null,
         pieces: task.pieces,
+        ...waitNow(batch, report),
         lotId: lot?.id ?? null,
         personId: by.personId,
         recordedAt: by.nowMs,
       })
       .run();
-    if (isCoat) {
-      const drawn = drawFor(tx, batch, { task, lot, grams: grams ?? 0, nextLot, entry: report.clientId, at: report.at }, by);
+    if (isCoat && grams !== null) {
+      const drawn = drawFor(tx, batch, { task, lot, grams, nextLot, entry: report.clientId, at: report.at }, by);
       if (!drawn.ok) return drawn;
     }
     const cloths = report.kind === 'done' ? clothsOf(tx, batch, task, report.at) : null;

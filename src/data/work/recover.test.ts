@@ -36,11 +36,14 @@ describe('ways back', () => {
     expect(keys().slice(0, 2)).toEqual(['rewet~1:rewet', 'wipe-2']);
     expect(say('rewet~1:rewet', 5).ok).toBe(true);
     expect(next()?.task.key).toBe('wipe-2');
-    expect(next()?.window).toEqual({
-      earliestMs: NOW + 10 * MIN,
-      idealMs: NOW + 15 * MIN,
-      latestMs: NOW + 20 * MIN,
-    });
+    const { earliestMs, idealMs, latestMs } = next()?.window ?? {};
+    // Five, ten and fifteen minutes at 20 °C, within a minute or so of them in this shop.
+    for (const [found, minutes] of [
+      [earliestMs, 10],
+      [idealMs, 15],
+      [latestMs, 20],
+    ] as const)
+      expect(Math.abs((found ?? 0) - (NOW + minutes * MIN))).toBeLessThanOrEqual(2 * MIN);
   });
   it('are taken up once, let go while nothing of them was done, and kept after', () => {
     takeWay(db, { clientId: 'way-one', batchId, way: 'rewet' }, at(0));

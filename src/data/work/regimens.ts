@@ -22,8 +22,9 @@ export function writeRevision(
     .get();
   tx.insert(regimenStep)
     .values(
-      steps.map(({ wait, ...step }, ordinal) => ({
+      steps.map(({ wait, governs, whenBelowC, surfaces, house, looksBy, ...step }, ordinal) => ({
         ...step,
+        detail: { governs, whenBelowC, surfaces, house, looksBy },
         revisionId: revision.id,
         ordinal,
         waitMin: wait.min,

@@ -27,7 +27,9 @@ import {
   progressOf,
   type RingFacts,
   ringOf,
+  roomAlong,
   roundsRecorded,
+  stepOfTask,
   scheduleOf,
   SCUFF_AFTER_DAYS,
   settingFrom,
@@ -98,6 +100,7 @@ export function slotBound(lot: KnownLot | undefined): SlotBound | undefined {
     ...lot.nature.maxDwellMin,
     vapour: lot.nature.flammable,
     ...(label ? { label } : {}),
+    sets: lot.needs?.mode ?? null,
     scuffAfterDays: scuffs ? SCUFF_AFTER_DAYS[lot.roles.includes('varnish') ? 'varnish' : 'oil'] : null,
   };
 }
@@ -114,6 +117,7 @@ export const factsOf = ({ book }: Pick<Batch, 'book'>): (Fact & { readonly piece
             kind: entry.kind === 'left-out' ? ('left-out' as const) : ('done' as const),
             pass: stands.pass,
             pieces: stands.pieces,
+            ...(entry.waited && entry.waitMin !== null ? { waited: { min: entry.waitMin, max: entry.waitMaxMin } } : {}),
           },
         ]
       : [],
@@ -128,7 +132,14 @@ export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]
   const pieces = Math.max(1, piecesIn(batch).length);
   const bound = dwellBound(batch.materials);
   const scale = handsScale(batch.design.area);
+  const room = roomAlong(batch.regimen.steps, {
+    air: batch.air,
+    nowMs: batch.asOfMs,
+    startMs: batch.startAt,
+    doneAt: new Map(facts.map((fact) => [stepOfTask(fact.key), fact.atMs])),
+  });
   const how = {
+    room,
     turns: turnsOf(facts, batch.regimen.steps),
     recorded: roundsRecorded(facts),
     scale,
@@ -140,6 +151,7 @@ export function progressOfBatch(batch: Batch): { readonly tasks: readonly Task[]
   if (!schedule.ok) throw new Error(`batch ${batch.number} cannot be scheduled: ${JSON.stringify(schedule.issues)}`);
   const recovered = withRecoveries(schedule.value, batch.recoveries, pieces, bound, {
     scale,
+    room,
     order: batch.written,
     addedAt: new Map(batch.changes.map((change) => [change.id, change.at])),
   });

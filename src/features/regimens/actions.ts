@@ -31,6 +31,27 @@ const StepTyped = z.object({
   optional: z.boolean(),
   note: text,
   labelRule: text,
+  governsMin: text,
+  governsMax: text,
+  below: text,
+  surfaces: z.array(z.enum(CHOICES.surfaces)).max(CHOICES.surfaces.length),
+  looksBy: text,
+  houseMin: text,
+  houseMax: text,
+  houseWhy: text,
+});
+
+const SlotTyped = z.object({
+  slot: z.string().min(1).max(60),
+  name: text,
+  wants: Slot.shape.wants,
+  feel: z.enum(CHOICES.feels),
+  roles: z.array(z.enum(CHOICES.roles)).max(CHOICES.roles.length),
+  quickHours: z.number().positive().nullable(),
+  hint: text,
+  from: text,
+  to: text,
+  until: text,
 });
 
 const Written = z.object({
@@ -45,7 +66,10 @@ const Written = z.object({
     costs: text,
     careClass: z.enum(CHOICES.care),
     knifeSurface: z.boolean(),
-    slots: z.array(Slot),
+    ownWay: text,
+    careDays: text,
+    careWords: text,
+    slots: z.array(SlotTyped).max(12),
     steps: z.array(StepTyped).min(1).max(80),
   }),
 });

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { typedCount } from '@/core/contract';
 import { ORIGINS, PIECE_USES } from '@/core/material';
-import { geometryOf } from '@/core/piece';
+import { type Geometry, geometryOf, PART_SHAPES, Solid } from '@/core/piece';
+import { SHAPE_WORDS } from '@/messages';
 import { rowId } from '@/web/shapes';
 
 /** The forms of starting a batch, field by field; their actions read the same. */
@@ -13,7 +14,7 @@ export const DesignTyped = z.object({
   name: z.string().trim().min(1).max(80),
   uses: z.array(z.enum(PIECE_USES)).min(1),
   tableware: z.boolean(),
-  shape: z.enum(['board', 'spoon', 'scoop', 'turned', 'box']),
+  shape: z.enum(Object.keys(SHAPE_WORDS) as [Geometry['shape'], ...Geometry['shape'][]]),
   sizes: typed,
   grain: z.enum(['long', 'end']),
   bowl: typed,
@@ -26,6 +27,22 @@ export const DesignTyped = z.object({
   hole: typed,
   engraved: typed,
   lid: z.boolean(),
+  solid: z.boolean(),
+  recess: typed,
+  surface: typed,
+  endShare: typed,
+  parts: z
+    .array(
+      z.object({
+        key: z.string(),
+        count: typed,
+        shape: z.enum(Object.keys(PART_SHAPES) as [keyof typeof PART_SHAPES, ...(keyof typeof PART_SHAPES)[]]),
+        sizes: typed,
+      }),
+    )
+    .max(40),
+  likeOf: Solid.nullable(),
+  times: typed,
 });
 /** The same, measured; what cannot be measured has its fault at its own field. */
 export const DesignFields = DesignTyped.transform((draft, ctx) => {

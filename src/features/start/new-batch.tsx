@@ -53,7 +53,7 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
         lots={lotsToStartWith(allLots(db))}
         first={asked}
         zone={shop.zone}
-        shop={asShopNow(db, shopNow(db, nowMs))}
+        shop={asShopNow(db, shopNow(db, nowMs), nowMs)}
         uptake={shopUptake(db)}
         initials={Object.fromEntries(people.map((person) => [String(person.id), person.initials]))}
         currency={shop.currency}

@@ -1,6 +1,7 @@
 import 'server-only';
 import { type Climate, dailyRates } from '@/core/cure';
 import { CABINET, type PlaceKind, type ShopNow } from '@/core/regimen';
+import { airRows } from '@/data/cure/air';
 import type { Db } from '@/data/db';
 import { lastReading, places } from '@/data/shop/queries';
 import type { ShopPlan } from '@/data/plan/shop-plan';
@@ -28,7 +29,12 @@ function warmRates(db: Db): ShopNow['rate']['warm'] {
 }
 
 /** The shop as a promise sees it. */
-export const asShopNow = (db: Db, { open, plan }: { readonly open: readonly OpenBatch[]; readonly plan: ShopPlan }): ShopNow => ({
+export const asShopNow = (
+  db: Db,
+  { open, plan }: { readonly open: readonly OpenBatch[]; readonly plan: ShopPlan },
+  nowMs: number,
+): ShopNow => ({
+  air: airRows(db, nowMs),
   input: plan.input,
   found: plan.found,
   rate: { rack: ratesIn(airAt(db, 'rack', UNREAD.rack) ?? UNREAD.rack), warm: warmRates(db) },

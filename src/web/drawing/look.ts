@@ -1,4 +1,4 @@
-import type { Geometry } from '@/core/piece';
+import type { Geometry, Solid } from '@/core/piece';
 import { woodLook } from './woods';
 
 /** A piece as it is drawn small: paths in a box of its own, in the colours of its wood. Small enough to send with every act. */
@@ -18,7 +18,7 @@ export type PieceLook = {
 };
 
 type Drawn = Pick<PieceLook, 'width' | 'height' | 'body' | 'shade' | 'grain' | 'hole'>;
-type Of<S extends Geometry['shape']> = Extract<Geometry, { shape: S }>;
+type Of<S extends Solid['shape']> = Extract<Solid, { shape: S }>;
 
 /** How high a look is drawn at most, and how wide. */
 const HIGH = 40;
@@ -143,16 +143,171 @@ function turned({ outer }: Of<'turned'>): Drawn {
   };
 }
 
+/** A round board from the front, leaning back a little: its face, and the edge under it. */
+function disc({ diameterMm, thickMm, grain }: Of<'disc'>): Drawn {
+  const k = scaleTo(diameterMm, diameterMm * 0.8 + thickMm);
+  const [r, ry, t] = [(diameterMm * k) / 2, diameterMm * k * 0.4, Math.max(2.5, thickMm * k * 0.8)];
+  const face = (y: number): string => `M0 ${n(y)}a${n(r)} ${n(ry)} 0 1 1 ${n(2 * r)} 0`;
+  const lines =
+    grain === 'long'
+      ? between(4, -ry, ry).map((y, i) => {
+          const half = r * Math.sqrt(Math.max(0, 1 - (y / ry) ** 2)) - 2;
+          return `M${n(r - half)} ${n(ry + y)}Q${n(r)} ${n(ry + y + (i % 2 ? 2 : -1.5))} ${n(r + half)} ${n(ry + y)}`;
+        })
+      : between(3, 0, 1).map((share) => oval(r, ry, r * share, ry * share));
+  return {
+    width: 2 * r,
+    height: 2 * ry + t,
+    body: `${face(ry)}v${n(t)}a${n(r)} ${n(ry)} 0 1 1 ${n(-2 * r)} 0Z`,
+    shade: `M0 ${n(ry)}a${n(r)} ${n(ry)} 0 0 0 ${n(2 * r)} 0v${n(t)}a${n(r)} ${n(ry)} 0 0 1 ${n(-2 * r)} 0Z`,
+    grain: lines.join(''),
+    hole: '',
+  };
+}
+
+/** A board with its recess. */
+function tray(piece: Of<'tray'>): Drawn {
+  const flat = board({ ...piece, shape: 'board', grain: 'long' });
+  const k = flat.width / piece.lengthMm;
+  const [w, h] = [piece.recessLengthMm * k, piece.recessWidthMm * k];
+  const [x, y] = [(flat.width - w) / 2, (piece.widthMm * k - h) / 2];
+  return {
+    ...flat,
+    shade: `${flat.shade}${box(x, y, w, h, 2)}${box(x + 1.5, y + 2.5, Math.max(1, w - 3), Math.max(1, h - 3.5), 1.5)}`,
+  };
+}
+
+function ring({ outerMm, barMm }: Of<'ring'>): Drawn {
+  const k = scaleTo(outerMm, outerMm);
+  const [r, bar] = [(outerMm * k) / 2, Math.max(3, barMm * k)];
+  return {
+    width: 2 * r,
+    height: 2 * r,
+    body: oval(r, r, r, r),
+    shade: '',
+    grain: `${oval(r, r, r - bar / 3, r - bar / 3)}${oval(r, r, r - (2 * bar) / 3, r - (2 * bar) / 3)}`,
+    hole: oval(r, r, Math.max(1, r - bar), Math.max(1, r - bar)),
+  };
+}
+
+/** A round box from the side and a little from above, its lid on or its mouth open. */
+function roundBox({ diameterMm, heightMm, wallMm, lid }: Of<'round-box'>): Drawn {
+  const r = diameterMm / 2;
+  const high = heightMm + (lid ? wallMm : 0);
+  const side = turned({
+    shape: 'turned',
+    outer: [
+      [r, 0],
+      [r, high],
+    ],
+  });
+  const at = side.height - (side.height - 3) * (heightMm / high);
+  return {
+    ...side,
+    shade: lid
+      ? `M0 ${n(at)}Q${n(side.width / 2)} ${n(at + 4)} ${n(side.width)} ${n(at)}V${n(at + 1.6)}Q${n(side.width / 2)} ${n(at + 5.6)} 0 ${n(at + 1.6)}Z`
+      : side.shade,
+  };
+}
+
+/** A block of which only its surface is known. */
+const plain = ({ areaMm2 }: Of<'plain'>): Drawn => {
+  const side = Math.sqrt(areaMm2 / 2);
+  return board({ shape: 'board', lengthMm: side * 1.25, widthMm: side * 0.8, thickMm: side * 0.2, grain: 'long' });
+};
+
+/** A solid form shows no mouth. */
+const solidTurned = (piece: Of<'turned'>): Drawn => (piece.inner ? turned(piece) : { ...turned(piece), shade: '' });
+
+const DRAWN: { readonly [S in Solid['shape']]: (of: Of<S>) => Drawn } = {
+  board,
+  spoon,
+  scoop: spoon,
+  box: chest,
+  turned: solidTurned,
+  disc,
+  tray,
+  ring,
+  'round-box': roundBox,
+  plain,
+};
+const drawnOf = (of: Solid): Drawn => (DRAWN[of.shape] as (of: Solid) => Drawn)(of);
+
+/** Nothing is known of it: a block nobody has shaped yet. */
+const UNSHAPED: Drawn = {
+  width: 44,
+  height: 34,
+  body: 'M3 8L30 1L43 9L41 28L14 33L1 25Z',
+  shade: 'M3 8L16 15L14 33L1 25Z',
+  grain: 'M16 15L43 9M17 21L42 15M16 27L41 22',
+  hole: '',
+};
+
+const PARTS_SHOWN = 3;
+
+/** Moves a path's own numbers: every command of a look is relative but for its first point and its straight lines. */
+const moved = (path: string, x: number, y: number): string =>
+  path.replace(/([MLQCA])([^A-Za-z]*)|([HV])([^A-Za-z]*)/g, (_, many: string, points: string, one: string, value: string) => {
+    if (one) return `${one}${n(Number(value) + (one === 'H' ? x : y))}`;
+    const numbers = points.trim().split(/[ ,]+/).filter(Boolean).map(Number);
+    // Of an arc only its end is a point.
+    const at =
+      many === 'A'
+        ? numbers.map((value, i) => (i % 7 === 5 ? value + x : i % 7 === 6 ? value + y : value))
+        : numbers.map((value, i) => value + (i % 2 ? y : x));
+    return `${many}${at.map(n).join(' ')}`;
+  });
+
+/** Parts side by side, the largest three. */
+function parts(all: readonly Solid[]): Drawn {
+  const each = all.slice(0, PARTS_SHOWN).map(drawnOf);
+  const k = Math.min(1, WIDE / each.reduce((sum, one) => sum + one.width + 3, -3));
+  const high = Math.max(...each.map((one) => one.height));
+  let x = 0;
+  const placed = each.map((one) => {
+    const at = { one, x, y: high - one.height };
+    x += one.width + 3;
+    return at;
+  });
+  const joined = (of: 'body' | 'shade' | 'grain' | 'hole'): string => placed.map((at) => moved(at.one[of], at.x, at.y)).join('');
+  const drawn = {
+    width: x - 3,
+    height: high,
+    body: joined('body'),
+    shade: joined('shade'),
+    grain: joined('grain'),
+    hole: joined('hole'),
+  };
+  return k < 1 ? shrunk(drawn, k) : drawn;
+}
+
+/** A drawing made smaller: every length of its paths. */
+function shrunk(drawn: Drawn, k: number): Drawn {
+  const small = (path: string): string =>
+    path.replace(/([a-zA-Z])([^a-zA-Z]*)/g, (_, letter: string, rest: string) => {
+      const numbers = rest.trim().split(/[ ,]+/).filter(Boolean).map(Number);
+      const isArc = letter === 'a' || letter === 'A';
+      return `${letter}${numbers.map((value, i) => (isArc && i % 7 > 1 && i % 7 < 5 ? String(value) : n(value * k))).join(' ')}`;
+    });
+  return {
+    width: drawn.width * k,
+    height: drawn.height * k,
+    body: small(drawn.body),
+    shade: small(drawn.shade),
+    grain: small(drawn.grain),
+    hole: small(drawn.hole),
+  };
+}
+
+function drawn(geometry: Geometry): Drawn {
+  if (geometry.shape === 'parts') return parts(geometry.parts.map(({ of }) => of));
+  if (geometry.shape === 'like') return drawnOf(geometry.of);
+  return geometry.shape === 'unknown' ? UNSHAPED : drawnOf(geometry);
+}
+
 /** How a piece of a wood looks. */
 export function lookOf(geometry: Geometry, speciesId: string): PieceLook {
   const wood = woodLook(speciesId);
-  const drawn =
-    geometry.shape === 'board'
-      ? board(geometry)
-      : geometry.shape === 'box'
-        ? chest(geometry)
-        : geometry.shape === 'turned'
-          ? turned(geometry)
-          : spoon(geometry);
-  return { ...drawn, width: Math.ceil(drawn.width), height: Math.ceil(drawn.height), ground: wood.ground, line: wood.grain };
+  const one = drawn(geometry);
+  return { ...one, width: Math.ceil(one.width), height: Math.ceil(one.height), ground: wood.ground, line: wood.grain };
 }

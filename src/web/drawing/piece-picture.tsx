@@ -1,6 +1,7 @@
 import { say, saySizes } from '@/core/quantity';
-import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
-import { SURFACE_WORDS } from '@/messages';
+import { type Geometry, type Solid, type Surface, surfacesOf } from '@/core/piece';
+import { SURFACE_WORDS, sizeWords } from '@/messages';
+import { lookOf } from './look';
 import { woodLook } from './woods';
 
 const W = 360;
@@ -54,6 +55,20 @@ const WHERE: Readonly<Record<Geometry['shape'], Readonly<Partial<Record<Surface,
     'end-grain': [0.94, 0.6],
     lid: [0.5, 0.05],
   },
+  'round-box': { underside: [0.5, 0.84], outside: [0.3, 0.55], inside: [0.5, 0.3], rim: [0.7, 0.2], lid: [0.5, 0.08] },
+  disc: { underside: [0.3, 0.84], edges: [0.5, 0.74], top: [0.5, 0.35] },
+  tray: { underside: [0.2, 0.84], edges: [0.5, 0.74], 'end-grain': [0.14, 0.4], top: [0.28, 0.14], recess: [0.5, 0.4] },
+  ring: { outside: [0.33, 0.4], inside: [0.44, 0.4] },
+  plain: { everywhere: [0.5, 0.4] },
+  parts: {},
+  like: {},
+  unknown: { everywhere: [0.5, 0.4] },
+};
+
+/** Where a surface's number stands; what has no place of its own stands in a row beneath the drawing. */
+const placeOf = (geometry: Geometry, surface: Surface, i: number): readonly [number, number] => {
+  const shape = geometry.shape === 'like' ? geometry.of.shape : geometry.shape;
+  return WHERE[shape][surface] ?? [0.12 + 0.13 * (i % 7), 0.88];
 };
 
 /** A piece as it is drawn: a board from above and from its edge, a spoon from above, turned work cut through. To scale within itself. */
@@ -62,22 +77,57 @@ export function PiecePicture({ geometry, name, speciesId, seen, unsaid = '', onT
   return (
     <div className="relative w-full max-w-md">
       <svg viewBox={`0 0 ${W} ${H}`} className="block w-full" role="img" aria-label={`Drawing of ${name}`}>
-        {geometry.shape === 'board' ? (
-          <Board {...geometry} {...paint} />
-        ) : geometry.shape === 'spoon' || geometry.shape === 'scoop' ? (
-          <Spoon {...geometry} {...paint} />
-        ) : geometry.shape === 'box' ? (
-          <Box {...geometry} {...paint} />
-        ) : (
-          <Turned {...geometry} {...paint} />
-        )}
+        <Drawing geometry={geometry} paint={paint} speciesId={speciesId} />
       </svg>
       {seen ? <SurfaceMarks geometry={geometry} seen={seen} unsaid={unsaid} {...(onTouch ? { onTouch } : {})} /> : null}
     </div>
   );
 }
 
-type Of<S extends Geometry['shape']> = Extract<Geometry, { shape: S }>;
+type Of<S extends Solid['shape']> = Extract<Solid, { shape: S }>;
+type DrawingProps = Pick<Props, 'geometry' | 'speciesId'> & { readonly paint: Paint };
+
+/** What has a drawing of its own, to scale with its sizes; all else as it looks, large. */
+function Drawing({ geometry, paint, speciesId }: DrawingProps) {
+  const solid = geometry.shape === 'like' ? geometry.of : geometry;
+  switch (solid.shape) {
+    case 'board':
+      return <Board {...solid} {...paint} />;
+    case 'spoon':
+    case 'scoop':
+      return <Spoon {...solid} {...paint} />;
+    case 'box':
+      return <Box {...solid} {...paint} />;
+    case 'turned':
+      return solid.inner ? (
+        <Turned {...solid} inner={solid.inner} {...paint} />
+      ) : (
+        <Large geometry={geometry} speciesId={speciesId} />
+      );
+    default:
+      return <Large geometry={geometry} speciesId={speciesId} />;
+  }
+}
+
+/** A piece as it looks, as large as there is room, with its size in words. */
+function Large({ geometry, speciesId }: Pick<Props, 'geometry' | 'speciesId'>) {
+  const look = lookOf(geometry, speciesId ?? '');
+  const k = Math.min((W - 40) / look.width, (H - 50) / look.height);
+  return (
+    <g>
+      <g transform={`translate(${(W - look.width * k) / 2} 8) scale(${k})`}>
+        <path d={look.body} fill={speciesId === undefined ? 'var(--paper)' : look.ground} />
+        <path d={look.grain} fill="none" stroke={look.line} strokeWidth={0.6} />
+        <path d={look.shade} fill={look.line} fillOpacity={0.55} fillRule="evenodd" />
+        <path d={look.body} fill="none" stroke="var(--wood-ink)" strokeWidth={0.8} />
+        {look.hole ? <path d={look.hole} fill="var(--bench)" stroke="var(--wood-ink)" strokeWidth={0.8} /> : null}
+      </g>
+      <text x={W / 2} y={H - 8} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
+        {sizeWords(geometry)}
+      </text>
+    </g>
+  );
+}
 
 function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare, ink, line }: Of<'board'> & Paint) {
   const k = Math.min((W - 20) / lengthMm, (H - 60) / (widthMm + thickMm));
@@ -178,7 +228,7 @@ const CutWood = ({ ink, line }: Paint) => (
   </defs>
 );
 
-function Turned({ outer, inner, ink, line }: Of<'turned'> & Paint) {
+function Turned({ outer, inner, ink, line }: Required<Of<'turned'>> & Paint) {
   const radius = Math.max(...outer.map(([r]) => r), 1);
   const [low, high] = [outer[0]?.[1] ?? 0, outer.at(-1)?.[1] ?? 1];
   const k = Math.min((W - 30) / (2 * radius), (H - 44) / Math.max(1, high - low));
@@ -210,7 +260,7 @@ type MarksProps = Required<Pick<Props, 'geometry' | 'seen' | 'unsaid'>> & Pick<P
 /** Each surface by its number, marked as it was seen; to touch where that says something. */
 function SurfaceMarks({ geometry, seen, unsaid, onTouch }: MarksProps) {
   return surfacesOf(geometry).map((surface, i) => {
-    const [x, y] = WHERE[geometry.shape][surface] ?? [0.5, 0.5];
+    const [x, y] = placeOf(geometry, surface, i);
     const state = seen[surface];
     const tone = state === undefined ? 'bg-paper text-ink' : state ? 'bg-late text-on-state' : 'bg-fit text-on-state';
     const at = { left: `${x * 100}%`, top: `${y * 100}%` };

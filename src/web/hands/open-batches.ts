@@ -57,7 +57,7 @@ function actionOf(
     note: task.step.note,
     labelRule: task.step.labelRule || labelOf(db, batch, task.step.slot),
     lot: task.step.slot ? (batch.materials[task.step.slot]?.number ?? null) : null,
-    estimatedG: task.step.slot && batch.materials[task.step.slot] ? estimatedGrams(batch, task) : null,
+    estimatedG: task.step.slot && batch.materials[task.step.slot] ? estimatedGrams(batch, task) || null : null,
     fromMs: progress.done.at(-1)?.fact.atMs ?? null,
     ...window,
     plannedMs: planned?.startMs ?? null,

@@ -12,6 +12,15 @@ import { soakWax } from './soak-wax';
 import { sparing } from './sparing';
 import { thinDrying } from './thin-drying';
 import { warmCure } from './warm-cure';
+import { waxStick } from './wax-stick';
+import { pasteOnly } from './paste-only';
+import { thinThenNeat } from './thin-then-neat';
+import { weekMonth } from './week-month';
+import { weepThrough } from './weep-through';
+import { resinAlone } from './resin-alone';
+import { soap } from './soap';
+import { handleOnly } from './handle-only';
+import { twoPart } from './two-part';
 import { wipingBuild } from './wiping-build';
 
 /** Every regimen the house ships, the house's own choices first. Dwells depend on what the slot's material allows (blend/nature). */
@@ -29,5 +38,14 @@ export const REGIMENS: readonly Regimen[] = [
   sealOil,
   warmCure,
   bare,
+  waxStick,
+  pasteOnly,
+  thinThenNeat,
+  weekMonth,
+  weepThrough,
+  resinAlone,
+  soap,
+  handleOnly,
+  twoPart,
   paintedRim,
 ].map((regimen) => Regimen.parse(regimen));

@@ -18,8 +18,9 @@ export const oneCan: Written = {
   ],
   steps: [
     ...raiseGrain(120, 220),
-    step('warm', 'warm', 'Stand the tin in warm water if below 15 °C', 'Warmed', wait(0, 0, null), {
+    step('warm', 'warm', 'Stand the tin in warm water', 'Warmed', wait(0, 0, null), {
       optional: true,
+      whenBelowC: 15,
       place: 'bench',
     }),
     rub(1),

@@ -2,14 +2,16 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { sayIssue } from '@/messages';
+import { SURFACES } from '@/core/piece';
+import { CARE_WORDS, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { Faults, TextField } from '@/ui/field';
+import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { useSave } from '@/web/use-save';
 import { keepRegimen } from '../actions';
-import { type RegimenDraft, readRegimen, type StepDraft } from '@/core/regimen';
+import { CHOICES, type RegimenDraft, readRegimen, type StepDraft, warningsOfSequence } from '@/core/regimen';
+import { SlotRows } from './slot-rows';
 import { StepFields } from './step-fields';
 
 const BLANK: Omit<StepDraft, 'key' | 'id'> = {
@@ -32,6 +34,14 @@ const BLANK: Omit<StepDraft, 'key' | 'id'> = {
   optional: false,
   note: '',
   labelRule: '',
+  governsMin: '',
+  governsMax: '',
+  below: '',
+  surfaces: [],
+  looksBy: '',
+  houseMin: '',
+  houseMax: '',
+  houseWhy: '',
 };
 
 /** The waits of a step in a few words. */
@@ -47,6 +57,11 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
   const [open, setOpen] = useState<string | null>(null);
   const read = readRegimen(draft);
   const issues = read.ok ? [] : read.issues;
+  const warned = read.ok ? warningsOfSequence(read.value) : [];
+  const faultOf = (path: string): string | undefined => {
+    const found = issues.find((issue) => issue.path === path);
+    return found && sayIssue(found);
+  };
   const said = (index: number): readonly string[] =>
     issues.filter((issue) => issue.path === `steps.${index}` || issue.path.startsWith(`steps.${index}.`)).map(sayIssue);
   const setSteps = (steps: readonly StepDraft[]): void => setDraft({ ...draft, steps });
@@ -74,19 +89,58 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
         <TextField label="Gains" value={draft.gains} onChange={(event) => setDraft({ ...draft, gains: event.target.value })} />
         <TextField label="Costs" value={draft.costs} onChange={(event) => setDraft({ ...draft, costs: event.target.value })} />
       </div>
+      <div className="grid gap-x-6 bench:grid-cols-2">
+        <SelectField
+          label="Its owner keeps it as"
+          value={draft.careClass}
+          onChange={(event) =>
+            setDraft({ ...draft, careClass: CHOICES.care.find((one) => one === event.target.value) ?? draft.careClass })
+          }
+        >
+          {CHOICES.care.map((one) => (
+            <option key={one} value={one}>
+              {CARE_WORDS[one]}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label="The school, in a few words"
+          value={draft.school}
+          onChange={(event) => setDraft({ ...draft, school: event.target.value })}
+        />
+      </div>
+      <div className="grid gap-x-6 bench:grid-cols-[12rem_minmax(0,1fr)]">
+        <TextField
+          label="Own days between looks"
+          inputMode="numeric"
+          value={draft.careDays}
+          onChange={(event) => setDraft({ ...draft, careDays: event.target.value })}
+          hint="empty: as its class"
+          fault={faultOf('careDays')}
+        />
+        <TextField
+          label="Own words for its owner"
+          value={draft.careWords}
+          onChange={(event) => setDraft({ ...draft, careWords: event.target.value })}
+          hint="printed in place of the house’s sentence, as it is typed, in every language"
+        />
+      </div>
       <Tick checked={draft.knifeSurface} onChange={() => setDraft({ ...draft, knifeSurface: !draft.knifeSurface })}>
         May lie where a knife works
       </Tick>
-      <p className="my-2 text-sm text-soft">
-        Takes{' '}
-        {draft.slots
-          .map(
-            (slot) =>
-              `${slot.name.toLowerCase()} (${slot.wants.map((one) => (one === 'never' ? 'never drying' : 'drying')).join(' or ')})`,
-          )
-          .join(', ') || 'no finish'}
-        .
-      </p>
+      <TextField
+        label="Why the house keeps to another order than usual, if it does"
+        value={draft.ownWay}
+        onChange={(event) => setDraft({ ...draft, ownWay: event.target.value })}
+        hint="With a reason the order is warned of and not refused."
+      />
+      <SlotRows
+        slots={draft.slots}
+        faultOf={faultOf}
+        takenBy={(slot) => draft.steps.filter((step) => step.slot === slot).length}
+        onChange={(slots) => setDraft({ ...draft, slots })}
+      />
+      <h2 className="mb-1">Steps</h2>
       <ol className="border-ink border-b">
         {draft.steps.map((step, index) => (
           <StepRow
@@ -95,7 +149,9 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
             index={index}
             last={index === draft.steps.length - 1}
             says={said(index)}
-            slots={draft.slots.map((slot) => slot.slot)}
+            warns={warned.filter((issue) => issue.path === `steps.${index}`).map(sayIssue)}
+            slots={draft.slots}
+            faultOf={(field) => faultOf(`steps.${index}.${field}`)}
             open={open === step.key}
             onOpen={() => setOpen(open === step.key ? null : step.key)}
             onCarry={(by) => carry(index, by)}
@@ -118,7 +174,10 @@ type StepProps = {
   readonly last: boolean;
   /** What is wrong with it, in words. */
   readonly says: readonly string[];
-  readonly slots: readonly string[];
+  /** What is allowed, and warned of. */
+  readonly warns: readonly string[];
+  readonly slots: RegimenDraft['slots'];
+  readonly faultOf: (field: string) => string | undefined;
   readonly open: boolean;
   readonly onOpen: () => void;
   readonly onCarry: (by: -1 | 1) => void;
@@ -128,7 +187,21 @@ type StepProps = {
 };
 
 /** One step: what it is, its wait and hands, and its fields where it is opened. */
-function StepRow({ step, index, last, says, slots, open, onOpen, onCarry, onChange, onAddAfter, onOut }: StepProps) {
+function StepRow({
+  step,
+  index,
+  last,
+  says,
+  warns,
+  slots,
+  faultOf,
+  open,
+  onOpen,
+  onCarry,
+  onChange,
+  onAddAfter,
+  onOut,
+}: StepProps) {
   return (
     <li className="border-rule border-t py-1">
       <div className="grid items-center gap-x-3 bench:grid-cols-[2rem_minmax(0,1.3fr)_minmax(0,1fr)_11rem]">
@@ -136,7 +209,21 @@ function StepRow({ step, index, last, says, slots, open, onOpen, onCarry, onChan
         <span>
           <strong>{step.action}</strong>
           {step.optional ? <span className="text-soft"> (may be left out)</span> : null}
-          {step.until ? <span className="text-soft"> until {step.until} passes</span> : null}
+          {step.until ? (
+            <span className="text-soft">
+              {' '}
+              until {CHECK_WORDS[step.until as keyof typeof CHECK_WORDS].name.toLowerCase()} passes
+            </span>
+          ) : null}
+          {step.surfaces.length > 0 ? (
+            <span className="block text-sm">
+              on{' '}
+              {SURFACES.filter((one) => step.surfaces.includes(one))
+                .map((one) => SURFACE_WORDS[one])
+                .join(', ')}
+            </span>
+          ) : null}
+          {step.houseWhy ? <span className="block text-sm">House rule: {step.houseWhy}</span> : null}
           {step.labelRule ? (
             <span className="block text-sm">
               Label: {step.labelRule}. House: {step.note || 'otherwise'}
@@ -146,7 +233,8 @@ function StepRow({ step, index, last, says, slots, open, onOpen, onCarry, onChan
         <span className="reading text-sm">
           {waitWords(step)}
           <span className="block text-soft">
-            hands {step.setup} + {step.perPiece} min a piece{step.slot ? `, ${step.slot}` : ''}
+            hands {step.setup} + {step.perPiece} min a piece
+            {step.slot ? `, ${slots.find((one) => one.slot === step.slot)?.name.toLowerCase() ?? step.slot}` : ''}
             {step.lies ? `, ${step.lies}` : ''}
           </span>
         </span>
@@ -167,9 +255,14 @@ function StepRow({ step, index, last, says, slots, open, onOpen, onCarry, onChan
           ▲ {words}
         </p>
       ))}
+      {warns.map((words) => (
+        <p key={words} className="pl-8">
+          △ {words}
+        </p>
+      ))}
       {open ? (
         <>
-          <StepFields step={step} slots={slots} onChange={onChange} />
+          <StepFields step={step} slots={slots} faultOf={faultOf} onChange={onChange} />
           <div className="mb-2 flex flex-wrap gap-3 pl-8">
             <Button onClick={onAddAfter}>A step after this</Button>
             <Button disabled={last && index === 0} onClick={onOut}>

@@ -1,16 +1,20 @@
-import { CHECK_WORDS } from '@/messages';
+import type { ReactNode } from 'react';
+import { CHECK_WORDS, GOVERNS_WORDS, INSPECTION_WORDS, KIND_WORDS, SURFACE_WORDS } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { CHOICES, type StepDraft } from '@/core/regimen';
 
 type Props = {
   readonly step: StepDraft;
-  readonly slots: readonly string[];
+  /** The materials of the regimen, by their own names within it. */
+  readonly slots: readonly { readonly slot: string; readonly name: string }[];
+  /** The fault of one of its fields, in words. */
+  readonly faultOf: (field: string) => string | undefined;
   readonly onChange: (part: Partial<StepDraft>) => void;
 };
 
 /** Everything of one step: what to do, its hands, the wait after it, its material, its check, the label's rule beside the house's. */
-export function StepFields({ step, slots, onChange }: Props) {
+export function StepFields({ step, slots, faultOf, onChange }: Props) {
   const set = (field: keyof StepDraft) => (event: { readonly target: { readonly value: string } }) =>
     onChange({ [field]: event.target.value });
   const pick = (
@@ -34,7 +38,9 @@ export function StepFields({ step, slots, onChange }: Props) {
       <TextField label="The button says" value={step.done} onChange={set('done')} />
       <SelectField label="Kind of work" value={step.kind} onChange={set('kind')}>
         {CHOICES.kinds.map((kind) => (
-          <option key={kind}>{kind}</option>
+          <option key={kind} value={kind}>
+            {KIND_WORDS[kind]}
+          </option>
         ))}
       </SelectField>
       <TextField label="Set-up, min" inputMode="decimal" value={step.setup} onChange={set('setup')} />
@@ -55,7 +61,12 @@ export function StepFields({ step, slots, onChange }: Props) {
           <TextField label="Again after" value={step.again} onChange={set('again')} hint="24 h" />
         </>
       ) : null}
-      {pick('slot', 'Material', slots)}
+      {pick(
+        'slot',
+        'Material',
+        slots.map((one) => one.slot),
+        (slot) => slots.find((one) => one.slot === slot)?.name || slot,
+      )}
       {pick('lies', 'It lies', CHOICES.lies)}
       {pick('coatClass', 'Class of coat', CHOICES.classes)}
       <TextField label="Coat number" inputMode="numeric" value={step.coat} onChange={set('coat')} />
@@ -71,6 +82,73 @@ export function StepFields({ step, slots, onChange }: Props) {
         onChange={set('note')}
         className="col-span-2"
       />
+      <Room step={step} set={set} pick={pick} faultOf={faultOf} />
+      <fieldset className="col-span-full">
+        <legend className="label">It treats these surfaces; none ticked: all of them</legend>
+        <div className="grid grid-cols-2 bench:grid-cols-5">
+          {CHOICES.surfaces.map((one) => (
+            <Tick
+              key={one}
+              checked={step.surfaces.includes(one)}
+              onChange={() =>
+                onChange({
+                  surfaces: step.surfaces.includes(one)
+                    ? step.surfaces.filter((other) => other !== one)
+                    : [...step.surfaces, one],
+                })
+              }
+            >
+              {SURFACE_WORDS[one]}
+            </Tick>
+          ))}
+        </div>
+      </fieldset>
     </div>
+  );
+}
+
+type Choice = (field: keyof StepDraft, label: string, options: readonly string[], say?: (value: string) => string) => ReactNode;
+type RoomProps = Pick<Props, 'step' | 'faultOf'> & {
+  readonly set: (field: keyof StepDraft) => (event: { readonly target: { readonly value: string } }) => void;
+  readonly pick: Choice;
+};
+
+/** What its wait follows in the room, when it is called for, how it looks the wood over, and the house's own bounds. */
+function Room({ step, set, pick, faultOf }: RoomProps) {
+  const asGoverns = (value: string): string => GOVERNS_WORDS[value as keyof typeof GOVERNS_WORDS];
+  return (
+    <>
+      {pick('governsMin', 'The least wait goes by', CHOICES.governs, asGoverns)}
+      {pick('governsMax', 'The longest goes by', CHOICES.governsAbove, asGoverns)}
+      <TextField
+        label="Only where it is colder than"
+        value={step.below}
+        onChange={set('below')}
+        hint="15 °C; empty: always"
+        fault={faultOf('below')}
+      />
+      {pick('looksBy', 'Looked over by', CHOICES.looks, (value) => INSPECTION_WORDS[value as keyof typeof INSPECTION_WORDS].name)}
+      <TextField
+        label="House rule: wait at least"
+        value={step.houseMin}
+        onChange={set('houseMin')}
+        hint="over label and chemistry"
+        fault={faultOf('houseMin')}
+      />
+      <TextField
+        label="House rule: at most"
+        value={step.houseMax}
+        onChange={set('houseMax')}
+        hint="empty: no bound"
+        fault={faultOf('houseMax')}
+      />
+      <TextField
+        label="Why the house does so"
+        value={step.houseWhy}
+        onChange={set('houseWhy')}
+        className="col-span-2"
+        fault={faultOf('houseWhy')}
+      />
+    </>
   );
 }

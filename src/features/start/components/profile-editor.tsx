@@ -167,7 +167,7 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
         </Tick>
       </div>
       <ProfileFile onRead={(read) => onChange({ points: read })} />
-      <div className="mt-2 grid grid-cols-2 gap-4">
+      <div className={draft.solid ? 'hidden' : 'mt-2 grid grid-cols-2 gap-4'}>
         <TextField
           label="Wall"
           value={draft.wall}

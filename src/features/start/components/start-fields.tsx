@@ -82,12 +82,14 @@ function DesignField({ designs, form, shape }: DesignProps) {
           }))}
           hint={
             shape
-              ? `${say(shape.area.areaMm2, 'mm²')} a piece, ${say(shape.area.endGrainMm2, 'mm²')} of it end grain`
+              ? shape.geometry.shape === 'unknown'
+                ? 'Its surface is not known: weigh what the first coat takes, and it is.'
+                : `${say(shape.area.areaMm2, 'mm²')} a piece, ${say(shape.area.endGrainMm2, 'mm²')} of it end grain`
               : 'Draw the first design.'
           }
           fault={form.fault('designRevisionId')}
         />
-        <NewDesign onMade={setDesign} />
+        <NewDesign designs={designs} onMade={setDesign} />
       </div>
       {shape ? <UsesOf key={shape.revisionId} design={shape} onSaid={setDesign} /> : null}
     </>

@@ -1,0 +1,63 @@
+import type { Governs } from '@/core/cure';
+import type { RegimenStep, StepKind, Until } from '@/core/regimen';
+
+/** Each kind of hand-work. */
+export const KIND_WORDS: Readonly<Record<StepKind, string>> = {
+  sand: 'sand',
+  wet: 'wet to raise the grain',
+  coat: 'coat',
+  wipe: 'wipe off',
+  buff: 'buff by hand',
+  scuff: 'scuff',
+  warm: 'warm the tin',
+  turn: 'turn or carry',
+  check: 'check of the cure',
+  inspect: 'look over',
+  colour: 'stain or dye',
+  fill: 'fill pores or cracks',
+  paint: 'paint',
+  spray: 'spray',
+  press: 'press on a wax stick',
+  wheel: 'buff on the wheel',
+};
+
+/** What a wait's bound goes by in the room. */
+export const GOVERNS_WORDS: Readonly<Record<Governs, string>> = {
+  none: 'nothing in the room',
+  oxidation: 'the oil drying: warmth, dry air and light hurry it',
+  evaporation: 'spirit leaving: warmth and dry air hurry it',
+  soak: 'sinking in: warmth hurries it',
+  gel: 'surplus gumming: warmth hurries it',
+  water: 'water leaving: warmth and dry air hurry it',
+};
+
+/** Until when coats are given, as it is asked of who looks. */
+export const UNTIL_WORDS: Readonly<Record<Until, { readonly name: string; readonly asks: string }>> = {
+  'no-dry-spots': { name: 'no dry spots are left', asks: 'Any dry spots left?' },
+  'even-sheen': { name: 'the sheen is even', asks: 'Is the sheen even?' },
+  shine: { name: 'it shines as wanted', asks: 'Does it shine as you want it?' },
+  full: { name: 'it is full by the scale', asks: 'Does it still drink, by the scale?' },
+  'paper-clean': { name: 'the paper stays clean', asks: 'Does the paper stay clean?' },
+};
+
+/** How wood is looked over, and what to look for. */
+export const INSPECTION_WORDS: Readonly<
+  Record<NonNullable<RegimenStep['looksBy']>, { readonly name: string; readonly lookFor: string }>
+> = {
+  'low-light': {
+    name: 'a low light across it',
+    lookFor: 'One lamp, low at the side, the others out: scratches across the grain, tool marks and missed spots throw a shadow.',
+  },
+  wetted: {
+    name: 'its wetted look',
+    lookFor: 'Wipe it with water or spirit and look before it dries: swirls, torn fibre and glue show pale. Let it dry again.',
+  },
+  fingertips: {
+    name: 'fingertips',
+    lookFor: 'Draw fingertips over it with closed eyes, along and across: raised fibre catches, a tool mark is felt as a step.',
+  },
+  sound: {
+    name: 'the sound of the fibre',
+    lookFor: 'Draw a nail or a dry cloth over it and listen: smooth wood whispers, torn fibre rasps.',
+  },
+};
