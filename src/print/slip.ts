@@ -1,7 +1,7 @@
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
 import type { RingFacts } from '@/core/regimen';
-import { allergenIn, dateIn, gramsIn, ingredientIn, type LabelCaution, SLIP_WORDS, titleIn, woodIn } from '@/messages/slip';
+import { allergenIn, dateIn, gramsIn, ingredientIn, type LabelCaution, type NamedWood, SLIP_WORDS, titleIn, woodIn } from '@/messages/slip';
 import type { Pictogram } from '@/ui/pictograms';
 
 /** Everything a slip is made from, once: the screen, the PDF, the calendar, letters and the owner's page all read it from here. */
@@ -12,6 +12,8 @@ export type Slip = {
   readonly pieceNumber: string;
   readonly design: string;
   readonly speciesId: string;
+  /** Its woods by name, where the shop has its own or there are several. */
+  readonly woods?: readonly NamedWood[];
   readonly botanical: string;
   readonly porosity: Species['porosity'];
   readonly shop: string;
@@ -122,7 +124,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
   return {
     language,
     title,
-    wood: `${woodIn(language, slip.speciesId)} (${slip.botanical})`,
+    wood: `${woodIn(language, slip.speciesId, slip.woods)} (${slip.botanical})`,
     look: slip.intervalDays === null ? words.lookBare : words.look,
     parts,
     codeText: slip.address ?? short,

@@ -5,5 +5,5 @@ export { bestBottle, treatmentsAYear } from './bottle';
 export { FEW, medianOf, type BackShare, shareOf } from './back';
 export { MOST_FACTOR, ownInterval, PRIOR_GAPS } from './learn';
 export { CARE_CLASSES, type CareClass, careTraits } from './classes';
-export { LANGUAGES, type Language, USES, type Use, type Wash, WASHES } from './schema';
+export { KEEPERS, type Keeper, LANGUAGES, type Language, USES, type Use, type Wash, WASHES } from './schema';
 export type { Letter, Post } from './letter';

@@ -7,6 +7,9 @@ export const USES = ['daily', 'weekly', 'occasional'] as const;
 /** Languages of slips, letters and owners' pages. */
 export const LANGUAGES = ['en', 'de', 'fr', 'es'] as const;
 export type Language = (typeof LANGUAGES)[number];
+/** Who will look after a piece. */
+export const KEEPERS = ['re-oils', 'will-not', 'unknown'] as const;
+export type Keeper = (typeof KEEPERS)[number];
 export const WASHES = ['wipe', 'hand', 'soak'] as const;
 
 export const CareInput = z.object({

@@ -1,6 +1,6 @@
 import type { Candidate } from '@/core/choose';
 import type { Species } from '@/core/material';
-import { factorFor, type Geometry, type UptakeFactor, type Area, volumeMl } from '@/core/piece';
+import { factorFor, type Geometry, type UptakeFactor, type Area, areaOf, type Surface, volumeMl } from '@/core/piece';
 import { ok, type Result } from '@/core/quantity';
 import {
   gramsPerPiece,
@@ -54,7 +54,8 @@ export function needsOf({ regimen, pieces, area, geometry, species, lots, uptake
   const steps = stepsFor(regimen, lots);
   const tasks = scheduleOf(steps, pieces, (slot) => lots[slot]?.bound, { scale: handsScale(area), beyond });
   if (!tasks.ok) return tasks;
-  const soaks = { ...area, volumeMl: volumeMl(geometry), ...species };
+  const on = (surfaces: readonly Surface[]): Area => areaOf(geometry, surfaces);
+  const soaks = { ...area, on, volumeMl: volumeMl(geometry), ...species };
   const each = gramsPerPiece(steps, soaks, (slot, finishClass) => ({
     factor: factorFor(uptake, species.id, finishClass)?.factor ?? 1,
     densityGPerMl: lots[slot]?.densityGPerMl ?? USUAL_DENSITY,

@@ -15,8 +15,8 @@ export {
   type Porosity,
   worstOf,
 } from './kinds';
-export type { Ingredient, Species } from './schema';
-export { findSpecies, SPECIES, speciesOf } from './species';
+export { type Ingredient, OwnWoodFacts, type Species } from './schema';
+export { findSpecies, isOwnWood, likeWood, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';
 export {
   type Identified,
   identify,

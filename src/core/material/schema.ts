@@ -55,4 +55,23 @@ export const Species = z.object({
   /** Both sides, where makers disagree. */
   sides: z.object({ for: z.string(), against: z.string() }).optional(),
 });
-export type Species = z.infer<typeof Species>;
+/** A wood as the house knows it; one of the shop's own has an id of its own and the same facts. */
+export type Species = Omit<z.infer<typeof Species>, 'id'> & {
+  readonly id: string;
+  /** Its name in other languages, where the shop gave one. */
+  readonly names?: Readonly<Partial<Record<'en' | 'de' | 'fr' | 'es', string>>>;
+};
+
+/** What a maker says of a wood of their own; all else is as in the one it is like. */
+export const OwnWoodFacts = z.object({
+  name: z.string().min(1).max(80),
+  botanical: z.string().max(120),
+  food: z.enum(FOOD_VERDICTS),
+  keepOff: z.array(z.enum(PIECE_USES)),
+  note: z.string().max(400),
+  /** Which tree it is, where its name is given to another too; empty: nobody need ask. */
+  ask: z.string().max(200),
+  /** Its name on slips in other languages; a language that is missing says the name as it is. */
+  names: z.partialRecord(z.enum(['en', 'de', 'fr', 'es']), z.string().max(80)),
+});
+export type OwnWoodFacts = z.output<typeof OwnWoodFacts>;

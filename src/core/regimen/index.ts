@@ -28,7 +28,7 @@ export { governsOf, type RoomOf } from './governs';
 export { type AirAhead, type AirRows, meanOfRows, roomAlong } from './room';
 export { REACH_DAYS, type Reached, withinReach } from './reach';
 export { dayJobs, waitIn } from './dayjobs';
-export { CABINET, type CabinetFault, cabinetFault, ROOM_UNITS } from './places';
+export { CABINET, type CabinetFault, cabinetFault, lightsVapour, ROOM_UNITS } from './places';
 export { type RingFacts, ringOf } from './ring';
 export {
   AT_THE_END,
@@ -62,13 +62,17 @@ export {
   INSPECTIONS,
   LIES,
   OwnCare,
+  PLACE_HAZARDS,
   PLACE_KINDS,
+  type PlaceHazard,
   type PlaceKind,
   Regimen,
   RegimenStep,
   Slot,
   StepDetail,
   UNTILS,
+  VERDICT_KINDS,
+  type VerdictKind,
   type Until,
   type Written,
 } from './schema';

@@ -9,7 +9,14 @@ import { STEP_KINDS } from './kinds';
 /** How a coat lies; it bounds the dwell. */
 export const LIES = ['flooded', 'thin'] as const;
 /** Places of the shop, by what they are for. */
-export const PLACE_KINDS = ['bench', 'lathe', 'rack', 'bath', 'sill', 'warm cabinet'] as const;
+export const PLACE_KINDS = ['bench', 'lathe', 'rack', 'bath', 'sill', 'warm cabinet', 'elsewhere'] as const;
+/** What must be minded at a place: a stove or a lamp nearby, a flame, hot sun, and that it is out of the shop's hands. */
+export const PLACE_HAZARDS = ['heat', 'flame', 'sun', 'away'] as const;
+export type PlaceHazard = (typeof PLACE_HAZARDS)[number];
+
+/** What a maker judges of finished work. */
+export const VERDICT_KINDS = ['gloss', 'colour', 'feel', 'again'] as const;
+export type VerdictKind = (typeof VERDICT_KINDS)[number];
 
 /** How wood is looked over in a step of inspection. */
 export const INSPECTIONS = ['low-light', 'wetted', 'fingertips', 'sound'] as const;

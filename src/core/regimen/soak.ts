@@ -1,4 +1,4 @@
-import { coatGrams, type FinishClass, ON_TOP, poresMl } from '@/core/piece';
+import { type Area, coatGrams, type FinishClass, ON_TOP, poresMl, type Surface } from '@/core/piece';
 import type { Porosity } from '@/core/material';
 import type { RegimenStep } from './schema';
 
@@ -12,6 +12,8 @@ export type Soaks = {
   readonly volumeMl: number;
   readonly porosity: Porosity;
   readonly densityKgPerM3: number;
+  /** The part of it that lies on some of its surfaces; without it every step treats all of the piece. */
+  readonly on?: (surfaces: readonly Surface[]) => Area;
 };
 
 /** How a step's material is taken up: the shop's own factor, its density, and what its label says it covers, m² a litre. */
@@ -32,13 +34,14 @@ export function gramsPerPiece(
 ): ReadonlyMap<string, number> {
   let poresLeftMl = poresMl(piece.volumeMl, piece.densityKgPerM3);
   const grams = new Map<string, number>();
-  for (const { id, slot, coatClass, coat } of steps) {
+  for (const { id, slot, coatClass, coat, surfaces } of steps) {
     if (slot === null || coatClass === null) continue;
+    const lies = surfaces.length > 0 && piece.on ? { ...piece, ...piece.on(surfaces) } : piece;
     const { factor, densityGPerMl, coverageM2PerL } = takes(slot, coatClass);
     const wanted =
       coverageM2PerL === null
-        ? coatGrams(piece, coatClass, coat ?? 1) * factor
-        : ((piece.areaMm2 * 1e-6) / coverageM2PerL) * 1000 * densityGPerMl;
+        ? coatGrams(lies, coatClass, coat ?? 1) * factor
+        : ((lies.areaMm2 * 1e-6) / coverageM2PerL) * 1000 * densityGPerMl;
     if (ON_TOP.classes.includes(coatClass)) {
       grams.set(id, wanted);
       continue;

@@ -9,6 +9,10 @@ export type Choosable = Layer & { readonly id: number };
 export type PlannedPiece = Omit<GatesInput, 'finish'> & {
   /** The regimen itself counts as a film. */
   readonly film: boolean;
+  /** Whether what a slot lays on lies where the piece meets its use; all of them unless said. */
+  readonly meets?: (slot: string) => boolean;
+  /** A glue between its woods, or nothing. */
+  readonly glue?: Layer | null;
   /** What is chosen, by slot; a slot may still be empty. */
   readonly chosen: Readonly<Record<string, Choosable | undefined>>;
   /** What else there is for each slot. */
@@ -18,16 +22,19 @@ export type PlannedPiece = Omit<GatesInput, 'finish'> & {
 /** A gate with the materials that would meet it, each put in its slot alone and closing no other gate. */
 export type GateAhead = UseGate & { readonly meetBy: readonly { readonly slot: string; readonly id: number }[] };
 
-const layersOf = (chosen: PlannedPiece['chosen']): Choosable[] => Object.values(chosen).filter((one) => one !== undefined);
+const layersOf = (chosen: PlannedPiece['chosen'], meets: (slot: string) => boolean): Choosable[] =>
+  Object.entries(chosen).flatMap(([slot, one]) => (one && meets(slot) ? [one] : []));
 
 /** The gates that need no time, while a piece is still being thought of: which fail, which may be signed, which material would meet them. */
 export function gatesAhead({
   film,
   chosen,
   choices,
+  meets = () => true,
+  glue = null,
   ...piece
 }: PlannedPiece): Result<{ readonly gates: readonly GateAhead[]; readonly notForFood: boolean }> {
-  const judge = (of: PlannedPiece['chosen']) => gates({ ...piece, finish: finishOf(layersOf(of), film) });
+  const judge = (of: PlannedPiece['chosen']) => gates({ ...piece, finish: finishOf([...layersOf(of, meets), ...(glue ? [glue] : [])], film) });
   const now = judge(chosen);
   if (!now.ok) return now;
   const open = (found: readonly UseGate[]): ReadonlySet<string> =>

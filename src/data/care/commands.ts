@@ -1,9 +1,9 @@
 import 'server-only';
-import { care, careInSeason, type Language, type Use, type Wash } from '@/core/care';
+import { care, careInSeason, type Keeper, type Language, type Use, type Wash } from '@/core/care';
 import { fail, ok, type Result, atPath } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { careEvent, carePlan, owner, sale, type UPKEEPS } from '../schema';
+import { careEvent, carePlan, owner, sale } from '../schema';
 import { theShop } from '../shop/queries';
 import { type Batch, loadBatch } from '../work/batch';
 import { takeTins } from '../tins/commands';
@@ -21,7 +21,7 @@ export type Sale = {
   readonly soldOn: string;
   readonly use: Use;
   readonly wash: Wash;
-  readonly upkeep: (typeof UPKEEPS)[number];
+  readonly upkeep: Keeper;
   readonly language?: Language;
   /** ISO code of the country it goes to; null where not known. */
   readonly country?: string | null;

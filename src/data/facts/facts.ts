@@ -8,7 +8,8 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { factNotice, piece, regimenRevision, release, sale, shop } from '../schema';
 import { learnedA0 } from '../cure/learned';
-import { gatesOfUse } from '../release/commands';
+import { gatesOfBatch } from '../release/uses';
+import { shipRegimens } from '../shop/commands';
 import { findShop, theShop } from '../shop/queries';
 import { allLots } from '../stores/queries';
 import { type Batch, loadBatch, openBatchIds, tagOf } from '../work/batch';
@@ -39,7 +40,7 @@ const signedNow = (signed: readonly string[]): ReadonlySet<string> =>
 /** Gates of a released batch that would refuse it today: unmet, and not signed for then where they may be signed for now. */
 export function refusedNow(batch: Batch): UseGateId[] {
   const signed = signedNow((batch.release?.signed as readonly string[] | undefined) ?? []);
-  return gatesOfUse({ ...batch, lots: batch.on })
+  return gatesOfBatch(batch)
     .gates.filter((gate) => !gate.met && !(gate.maySign && signed.has(gate.id)))
     .map((gate) => gate.id);
 }
@@ -167,6 +168,7 @@ export function bringUpToFacts(db: Db, nowMs: number): boolean {
   const found = findShop(db);
   if (!found) return false;
   const run = command(db, (tx) => {
+    shipRegimens(tx, nowMs);
     mendRegimens(tx, nowMs);
     if (found.factsVersion >= FACTS_VERSION) return ok(false);
     judgeReleased(tx, nowMs);
@@ -248,7 +250,7 @@ export function takeShipped(db: Db, id: number, by: By): Result<void> {
 
 /** Whether every gate that refuses a released batch today may be signed for. */
 export function maySellAllTheSame(batch: Batch): boolean {
-  const { gates } = gatesOfUse({ ...batch, lots: batch.on });
+  const { gates } = gatesOfBatch(batch);
   return refusedNow(batch).every((id) => gates.some((gate) => gate.id === id && gate.maySign));
 }
 

@@ -2,20 +2,19 @@ import { nextNumber } from '@/data/numbers';
 import 'server-only';
 import { learnedA0 } from '../cure/learned';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
-import type { Contact, Origin, Species } from '@/core/material';
+import type { Contact } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { AT_THE_END, type Way } from '@/core/regimen';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
-import { finishOf, gates, type Layer, type UseGates } from '@/core/use';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';
-import { allLots, type KnownLot } from '../stores/queries';
+import { allLots } from '../stores/queries';
 import { type Batch, loadBatch } from '../work/batch';
-import type { Design, KnownRegimen } from '../work/catalogue';
 import { type BatchStanding, standingOfBatch } from '../work/standing';
 import { recordFor } from './record';
+import { finishFor, gatesOfBatch } from './uses';
 
 /** What a batch's materials hold, as the slip must name it: contents, allergens, and what nobody declared. */
 export function contentsOf({ materials }: Pick<Batch, 'materials'>) {
@@ -28,46 +27,6 @@ export function contentsOf({ materials }: Pick<Batch, 'materials'>) {
   };
 }
 
-/** One lot as a layer on a piece; what is not known of it counts against it. */
-export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer => ({
-  contact: nature?.contact ?? 'not-for-food',
-  filmForming: !(nature?.knifeSurface ?? false),
-  drying: nature?.drying ?? 'mixed',
-  waxEquivalent: nature?.waxEquivalent ?? 0,
-  allergens: nature?.allergens ?? [],
-  undeclared: undeclared.length > 0 || nature === null,
-  statement: statements,
-});
-
-/** What a piece's gates are asked with: design, wood, regimen and lots, whether it is begun or only thought of. */
-export type Judgement = {
-  readonly design: Pick<Design, 'uses' | 'tableware'>;
-  readonly species: Species;
-  readonly origin: Origin;
-  readonly treeKnown: boolean;
-  readonly regimen: Pick<KnownRegimen, 'knifeSurface'>;
-  readonly lots: readonly KnownLot[];
-};
-
-/** The finish of a piece as its gates see it. */
-export const finishFor = ({ lots, regimen }: Pick<Judgement, 'lots' | 'regimen'>) =>
-  finishOf(lots.map(layerOf), !regimen.knifeSurface);
-
-/** The gates that need no time. */
-export function gatesOfUse(judged: Judgement): UseGates {
-  const { design, species, origin, treeKnown } = judged;
-  const found = gates({
-    use: [...design.uses],
-    tableware: design.tableware,
-    wood: { food: treeKnown ? species.food : 'unknown', keepOff: [...species.keepOff], origin },
-    finish: finishFor(judged),
-  });
-  if (!found.ok) throw new Error(`gates of a batch: ${JSON.stringify(found.issues)}`);
-  return found.value;
-}
-
-const judgedOf = (batch: Batch): Judgement => ({ ...batch, lots: batch.on });
-
 /** What a batch's release is judged on, and what its record says beside. */
 export type Found = Evidence & {
   readonly notForFood: boolean;
@@ -78,8 +37,8 @@ export type Found = Evidence & {
 };
 
 export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found {
-  const use = gatesOfUse(judgedOf(batch));
-  const finish = finishFor(judgedOf(batch));
+  const use = gatesOfBatch(batch);
+  const finish = finishFor(batch);
   return {
     stepsLeft: standing.progress.rest.length,
     fitness: standing.fitness,
@@ -95,7 +54,7 @@ export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found
 }
 
 /** Whether the slip, the owner's page and the label of a batch's pieces say "Not for food". */
-export const saysNotForFood = (batch: Batch): boolean => gatesOfUse(judgedOf(batch)).notForFood;
+export const saysNotForFood = (batch: Batch): boolean => gatesOfBatch(batch).notForFood;
 
 /** What becomes of a batch that is refused: waited for or mended by a way back and judged again, or rejected. */
 export type ReleaseRefusal = { readonly next: 'mend' | 'reject'; readonly way: Way | null };

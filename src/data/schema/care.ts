@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, real, sqliteTable, text, unique, uniqueIndex } from 'drizzle-orm/sqlite-core';
-import { CARE_CLASSES, LANGUAGES, USES, WASHES } from '@/core/care';
+import { CARE_CLASSES, KEEPERS, LANGUAGES, USES, WASHES } from '@/core/care';
 import { moment } from './shared';
 import { person } from './shop';
 import { lot } from './stores';
@@ -94,8 +94,6 @@ export const tinSaleStruck = sqliteTable('tin_sale_struck', {
   at: moment('at').notNull(),
 });
 
-export const UPKEEPS = ['re-oils', 'will-not', 'unknown'] as const;
-
 /** How one piece is kept: interval in days and grams a treatment, as reckoned on the day of the sale. */
 export const carePlan = sqliteTable('care_plan', {
   id: integer('id').primaryKey(),
@@ -106,7 +104,7 @@ export const carePlan = sqliteTable('care_plan', {
   careClass: text('care_class', { enum: CARE_CLASSES }).notNull(),
   use: text('use', { enum: USES }).notNull(),
   wash: text('wash', { enum: WASHES }).notNull(),
-  upkeep: text('upkeep', { enum: UPKEEPS }).notNull(),
+  upkeep: text('upkeep', { enum: KEEPERS }).notNull(),
   intervalDays: integer('interval_days'),
   gramsPerTreatment: real('grams_per_treatment').notNull(),
   /** What letters and the owner's page are written in. */

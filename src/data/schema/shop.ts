@@ -1,6 +1,8 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { PLACE_KINDS } from '@/core/regimen';
+import { z } from 'zod';
+import { PLACE_HAZARDS, PLACE_KINDS } from '@/core/regimen';
+import { json } from './json';
 import { moment, oneOf, version } from './shared';
 
 /** The one shop of this file. */
@@ -90,6 +92,12 @@ export const place = sqliteTable(
       .default('indoor'),
     /** What fits, in the unit of its kind: litres of a bath, metres of a shelf, batches at a lathe; null where nothing limits it. */
     capacity: real('capacity'),
+    /** What must be minded there, and what its air is usually like where it is not read, °C and rh 0–1. */
+    hazards: json('hazards', z.array(z.enum(PLACE_HAZARDS)).readonly())
+      .notNull()
+      .default(sql`'[]'`),
+    usualTempC: real('usual_temp_c'),
+    usualRhFraction: real('usual_rh_fraction'),
     version: version(),
   },
   (t) => [oneOf('place_kind', t.kind, PLACE_KINDS)],

@@ -12,11 +12,12 @@ import {
   text,
   unique,
 } from 'drizzle-orm/sqlite-core';
-import { CARE_CLASSES } from '@/core/care';
+import { CARE_CLASSES, KEEPERS } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
-import { ORIGINS, PIECE_USES } from '@/core/material';
+import { ORIGINS, OwnWoodFacts, PIECE_USES } from '@/core/material';
 import { FINISH_CLASSES } from '@/core/piece';
-import { LIES, OwnCare, PLACE_KINDS, STEP_KINDS, StepDetail } from '@/core/regimen';
+import { Glue } from '@/core/use';
+import { LIES, OwnCare, PLACE_KINDS, STEP_KINDS, StepDetail, VERDICT_KINDS } from '@/core/regimen';
 import { moment, oneOf, positive, version } from './shared';
 import { person, place } from './shop';
 import { lot } from './stores';
@@ -140,6 +141,23 @@ export const batch = sqliteTable(
       .references(() => regimenRevision.id),
     startAt: moment('start_at').notNull(),
     dueAt: moment('due_at'),
+    /** What it is for where that is narrower than its design; who will look after it. Null: as the design says, and not known. */
+    uses: json('uses', z.array(z.enum(PIECE_USES)).readonly()),
+    keeper: text('keeper', { enum: KEEPERS }),
+    /** Of what is made to order: for whom, and what was wished. The promised day is when it is due. */
+    customer: text('customer').notNull().default(''),
+    wishes: text('wishes').notNull().default(''),
+    /** How its owners keep it, where the maker says so; null: as its regimen does. */
+    ownCare: json('own_care', OwnCare),
+    /** Other woods in the same piece, and what holds them together. */
+    alsoWoods: json('also_woods', z.array(z.string()).readonly())
+      .notNull()
+      .default(sql`'[]'`),
+    glue: json('glue', Glue),
+    /** The batch it was begun again from. */
+    againOf: integer('again_of').references((): AnySQLiteColumn => batch.id),
+    /** When its blanks were rough-turned or rough-cut, as a date. */
+    roughOn: text('rough_on'),
     /** Why its first soak may lie past the bound of its oil; empty where it does not. */
     beyondWhy: text('beyond_why').notNull().default(''),
     splitFrom: integer('split_from').references((): AnySQLiteColumn => batch.id),
@@ -171,6 +189,10 @@ export const piece = sqliteTable(
     tag: text('tag'),
     leftAt: moment('left_at'),
     leftWhy: text('left_why'),
+    /** Of a mixed lot: its own design, wood and uses; null: its batch's. */
+    designRevisionId: integer('design_revision_id').references(() => designRevision.id),
+    speciesId: text('species_id'),
+    uses: json('uses', z.array(z.enum(PIECE_USES)).readonly()),
   },
   (t) => [unique('piece_ordinal').on(t.batchId, t.ordinal)],
 );
@@ -316,4 +338,79 @@ export const moistureReading = sqliteTable(
     at: moment('at').notNull(),
   },
   (t) => [index('moisture_reading_batch').on(t.batchId), check('moisture_reading_percent', sql`${t.percent} between 2 and 120`)],
+);
+
+/** A blank on the scale while it dries, until it is steady. */
+export const dryWeighing = sqliteTable(
+  'dry_weighing',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    pieceId: integer('piece_id')
+      .notNull()
+      .references(() => piece.id),
+    grams: real('grams').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('dry_weighing_batch').on(t.batchId, t.at), positive('dry_weighing_grams', t.grams)],
+);
+
+/** What its maker thinks of a batch after the work; the last of each kind stands. */
+export const verdict = sqliteTable(
+  'verdict',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id')
+      .notNull()
+      .references(() => batch.id),
+    kind: text('kind', { enum: VERDICT_KINDS }).notNull(),
+    /** From 1, poor, to 5. */
+    score: integer('score').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('verdict_batch').on(t.batchId), oneOf('verdict_kind', t.kind, VERDICT_KINDS), check('verdict_score', sql`${t.score} between 1 and 5`)],
+);
+
+/** A note typed at any time, of a batch or of none. */
+export const note = sqliteTable(
+  'note',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    batchId: integer('batch_id').references(() => batch.id),
+    text: text('text').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('note_batch').on(t.batchId)],
+);
+
+/** A wood of the shop's own, copied from one that is like it; each change is a row more, and the last one stands. */
+export const ownWood = sqliteTable(
+  'own_wood',
+  {
+    id: text('id').notNull(),
+    number: integer('number').notNull(),
+    likeId: text('like_id').notNull(),
+    facts: json('facts', OwnWoodFacts).notNull(),
+    /** Why its verdict is what it is. */
+    why: text('why').notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.id, t.number] })],
 );

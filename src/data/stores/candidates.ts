@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Candidate } from '@/core/choose';
 import type { KnownLot } from '@/data/stores/queries';
-import { layerOf } from '@/data/release/commands';
+import { layerOf } from '@/data/release/uses';
 
 /** Lots that still hold something, as choices are made between them; held ones among them, so that it can be said why a list is empty. */
 export const candidates = (lots: readonly KnownLot[]): Candidate[] =>

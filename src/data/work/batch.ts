@@ -2,7 +2,8 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
 import type { CheckSeen } from '@/core/cure';
 import { type Area, areaTaking, type UptakeFactor } from '@/core/piece';
-import { speciesOf, type Species } from '@/core/material';
+import type { Species } from '@/core/material';
+import { groupBy } from '@/core/quantity';
 import { type AirAhead, asNowKnown, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/regimen';
 import { type ChangeRow, changesOf } from './changed';
 import type { Db } from '../db';
@@ -13,6 +14,7 @@ import type { Place } from '../shop/queries';
 import { placeAt } from './stays';
 import { allLots, type KnownLot } from '../stores/queries';
 import { shopUptake } from './uptake';
+import { woodOf } from './woods';
 import { type Design, findDesign, findRegimen, type KnownRegimen } from './catalogue';
 
 export type LogEntry = typeof logEntry.$inferSelect;
@@ -22,8 +24,13 @@ export type ReleaseRow = typeof release.$inferSelect;
 
 /** A batch with all that was recorded of it. What follows from that is reckoned in standing.ts. */
 export type Batch = typeof batch.$inferSelect & {
+  /** Its design, for what the maker said this batch is for; of a mixed lot the first one's, its surface the mean of all. */
   readonly design: Design;
+  /** Its wood, of a mixed lot the first one's; and all woods of one piece, where there are several. */
   readonly species: Species;
+  readonly woods: readonly Species[];
+  /** What unlike pieces there are in it, each kind with its pieces; one kind where they are alike. */
+  readonly kinds: readonly PieceKind[];
   readonly regimen: KnownRegimen;
   /** Pieces that belong to it, those that left for good among them. */
   readonly pieces: readonly Piece[];
@@ -49,6 +56,16 @@ export type Batch = typeof batch.$inferSelect & {
   readonly uptake: readonly UptakeFactor[];
   readonly release: ReleaseRow | null;
 };
+
+/** Pieces of one design, wood and use within a batch. */
+export type PieceKind = { readonly design: Design; readonly species: Species; readonly pieces: readonly Piece[] };
+
+/** A batch as one of its pieces sees it: with its own design, wood and uses. */
+export function asPiece(one: Batch, of: Pick<Piece, 'id'>): Batch {
+  const kind = one.kinds.find(({ pieces }) => pieces.some((piece) => piece.id === of.id));
+  if (!kind || one.kinds.length < 2) return one;
+  return { ...one, design: kind.design, species: kind.species, woods: [kind.species], kinds: [kind] };
+}
 
 export type SlotLot = { readonly slot: string; readonly lot: KnownLot; readonly fromAt: number };
 
@@ -158,10 +175,18 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
   const materials = Object.fromEntries(lots.map(({ slot, lot }) => [slot, lot]));
   const book = bookOf(db, line);
   const isStruck = changes.some((change) => change.kind === 'last');
-  const species = speciesOf(row.speciesId);
+  const pieces = db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all();
+  const own = kindsOf(db, row, design, pieces);
+  const byCoat = areaByCoat(book, steps, own[0]?.species ?? woodOf(db, row.speciesId));
+  const kinds = own.map((kind) =>
+    kind.design.geometry.shape === 'unknown' && byCoat ? { ...kind, design: { ...kind.design, area: byCoat } } : kind,
+  );
+  const species = woodOf(db, row.speciesId);
   return {
     ...row,
-    design: design.geometry.shape === 'unknown' ? { ...design, area: areaByCoat(book, steps, species) ?? design.area } : design,
+    design: meanDesign(kinds, design),
+    woods: [species, ...row.alsoWoods.map((wood) => woodOf(db, wood))],
+    kinds,
     regimen: { ...now, steps, ...(isStruck ? { careClass: careGiven(now.careClass, steps) } : {}) },
     changes,
     written: withChanges(
@@ -169,7 +194,7 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
       changes.filter((change) => change.kind === 'another'),
     ).map((step) => step.id),
     species,
-    pieces: db.select().from(piece).where(eq(piece.batchId, id)).orderBy(asc(piece.ordinal)).all(),
+    pieces,
     materials,
     lots,
     on: lotsOnPieces(db, book, steps, materials, all),
@@ -185,6 +210,42 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
     checks: checksOf(db, line).map((check) => ({ ...check, atMs: check.at })),
     uptake: shopUptake(db),
     release: decided,
+  };
+}
+
+/** The kinds of a batch's pieces, in the order they first stand in; a piece that says nothing is as its batch is. */
+function kindsOf(db: Db, row: typeof batch.$inferSelect, design: Design, pieces: readonly Piece[]): PieceKind[] {
+  const kinds = groupBy(pieces, (one) => JSON.stringify([one.designRevisionId, one.speciesId, one.uses]));
+  const made = [...kinds.values()].map((same): PieceKind => {
+    const [first] = same;
+    const own = first?.designRevisionId ? (findDesign(db, first.designRevisionId) ?? design) : design;
+    const uses = first?.uses ?? row.uses ?? own.uses;
+    return {
+      design: { ...own, uses, ...(first?.uses || row.uses ? { usesSaid: true } : {}) },
+      species: woodOf(db, first?.speciesId ?? row.speciesId),
+      pieces: same,
+    };
+  });
+  const alike = { design: row.uses ? { ...design, uses: row.uses, usesSaid: true } : design, species: woodOf(db, row.speciesId) };
+  return made.length > 0 ? made : [{ ...alike, pieces: [] }];
+}
+
+/** The design a batch is reckoned with: its own; of unlike pieces the first one's, with the mean surface and all their uses. */
+function meanDesign(kinds: readonly PieceKind[], design: Design): Design {
+  const [first] = kinds;
+  if (!first) return design;
+  if (kinds.length === 1) return first.design;
+  const still = kinds.map((kind) => ({ ...kind, count: kind.pieces.filter((one) => one.leftAt === null).length || 0 }));
+  const count = Math.max(
+    1,
+    still.reduce((sum, kind) => sum + kind.count, 0),
+  );
+  const mean = (of: (area: Area) => number): number => still.reduce((sum, kind) => sum + kind.count * of(kind.design.area), 0) / count;
+  return {
+    ...first.design,
+    uses: [...new Set(kinds.flatMap((kind) => kind.design.uses))],
+    tableware: kinds.some((kind) => kind.design.tableware),
+    area: { areaMm2: mean((area) => area.areaMm2), endGrainMm2: mean((area) => area.endGrainMm2) },
   };
 }
 

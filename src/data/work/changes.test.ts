@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { finishFor } from '../release/commands';
+import { finishFor } from '../release/uses';
 import { holdLot } from '../stores/holds';
 import { receiveLot } from '../stores/commands';
 import { allLots, leftOf } from '../stores/queries';
@@ -99,7 +99,7 @@ describe('that was the last', () => {
     expect(todo()).toEqual(['check']);
     expect(standingOfBatch(db, batch(), at(clock)).cure?.startMs).toBe(at(185));
     expect(batch().on.map((lot) => lot.id)).toEqual([oil()]);
-    expect(finishFor({ lots: batch().on, regimen: batch().regimen }).waxEquivalent).toBe(0);
+    expect(finishFor(batch()).waxEquivalent).toBe(0);
     expect(batch().regimen.careClass).toBe('never-dry');
   });
   it('may be said while a coat still lies wet: its wipe stays', () => {

@@ -2,7 +2,7 @@ import { nextNumber } from '@/data/numbers';
 import 'server-only';
 import { randomBytes } from 'node:crypto';
 import { and, desc, eq } from 'drizzle-orm';
-import { findSpecies, type Origin, type PieceUse } from '@/core/material';
+import type { Origin, PieceUse } from '@/core/material';
 import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { byLabelCoats, handsScale, type RegimenStep, scheduleOf, type Slot, suits } from '@/core/regimen';
@@ -14,6 +14,7 @@ import { judgeByUses } from '../facts/facts';
 import { allLots, type KnownLot } from '../stores/queries';
 import { findDesign, findRegimen, type KnownRegimen } from './catalogue';
 import { dwellBound } from './standing';
+import { findWood } from './woods';
 
 /** What a design is for. */
 export type ForWhat = { readonly uses: readonly PieceUse[]; readonly tableware?: boolean };
@@ -185,7 +186,7 @@ export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly i
     if (!regimen) return fail('not-found', 'regimenRevisionId');
     const shape = findDesign(tx, input.designRevisionId);
     if (!shape) return fail('not-found', 'designRevisionId');
-    if (!findSpecies(input.speciesId)) return fail('not-found', 'speciesId');
+    if (!findWood(tx, input.speciesId)) return fail('not-found', 'speciesId');
     if (input.startAt < by.nowMs - START_GRACE_MS) return fail('in-the-past', 'startAt');
     if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
     if (input.pieces > 500) return fail('too-large', 'pieces', { most: 500 });

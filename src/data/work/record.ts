@@ -1,9 +1,9 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { clothHazard, makesCloths, worstHazard } from '@/core/cloths';
-import { factorFor, volumeMl } from '@/core/piece';
+import { areaOf, factorFor, type Surface, volumeMl } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
-import { type Fault, gramsPerPiece, type Task, USUAL_DENSITY, abrades } from '@/core/regimen';
+import { type Fault, gramsPerPiece, type RegimenStep, type Task, USUAL_DENSITY, abrades } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { checkEntry, logEntry, place, placement, restoration } from '../schema';
@@ -44,20 +44,27 @@ export type Report = {
 
 export type Recorded = { readonly stored: 'new' | 'already'; readonly clientId: string };
 
-/** What one task is reckoned to take of its slot's lot, grams for all its pieces. */
-export function estimatedGrams(
-  batch: Pick<Batch, 'design' | 'species' | 'uptake' | 'regimen' | 'materials'>,
-  { step, pieces }: Pick<Task, 'step' | 'pieces'>,
-): number {
+type Estimated = Pick<Batch, 'design' | 'species' | 'kinds' | 'uptake' | 'regimen' | 'materials'>;
+
+/** What one task is reckoned to take of its slot's lot, grams for all its pieces; of unlike pieces each kind by its own. */
+export function estimatedGrams(batch: Estimated, { step, pieces }: Pick<Task, 'step' | 'pieces'>): number {
   if (!step.slot || !step.coatClass) return 0;
+  const kinds = batch.kinds.map((kind) => ({ kind, count: kind.pieces.filter((one) => one.leftAt === null).length }));
+  const all = kinds.reduce((sum, one) => sum + one.count, 0);
+  if (all === 0 || kinds.length === 1) return gramsOfOne(batch, batch, step) * pieces;
+  return kinds.reduce((sum, { kind, count }) => sum + gramsOfOne(batch, kind, step) * pieces * (count / all), 0);
+}
+
+/** What a step is reckoned to take on one piece of a design and a wood. */
+function gramsOfOne(batch: Estimated, { design, species }: Pick<Batch, 'design' | 'species'>, step: RegimenStep): number {
   const isOwn = batch.regimen.steps.some((one) => one.id === step.id);
   // A coat of a way back stands in no regimen: it comes after all of them.
   const steps = isOwn ? batch.regimen.steps : [...batch.regimen.steps, step];
-  const each = gramsPerPiece(steps, soaksOf(batch), (slot, finishClass) => ({
-    factor: factorFor(batch.uptake, batch.species.id, finishClass)?.factor ?? 1,
+  const each = gramsPerPiece(steps, soaksOf({ design, species }), (slot, finishClass) => ({
+    factor: factorFor(batch.uptake, species.id, finishClass)?.factor ?? 1,
     ...coversOf(batch.materials[slot]),
   }));
-  return (each.get(step.id) ?? 0) * pieces;
+  return each.get(step.id) ?? 0;
 }
 
 /** How a lot is reckoned where it soaks in: its density, and what its label says it covers. */
@@ -68,6 +75,7 @@ export const coversOf = (lot: KnownLot | undefined) => ({
 
 const soaksOf = ({ design, species }: Pick<Batch, 'design' | 'species'>) => ({
   ...design.area,
+  on: (surfaces: readonly Surface[]) => areaOf(design.geometry, surfaces),
   volumeMl: volumeMl(design.geometry),
   porosity: species.porosity,
   densityKgPerM3: species.densityKgPerM3,

@@ -1,12 +1,12 @@
 import 'server-only';
 import { and, asc, eq, gt, inArray, isNotNull, sql } from 'drizzle-orm';
-import { findSpecies } from '@/core/material';
 import { coatGrams, type FinishClass, type UptakeFactor, uptakeFactors, type WeighedPiece } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, logEntry, massReading, piece, regimenStep } from '../schema';
 import { findDesign } from './catalogue';
+import { findWood } from './woods';
 
 const kept = new WeakMap<Db, { readonly key: string; readonly factors: readonly UptakeFactor[] }>();
 
@@ -24,6 +24,14 @@ function estimator(db: Db) {
       .all()
       .map((row) => [row.id, row]),
   );
+  const mixed = new Set(
+    db
+      .selectDistinct({ id: piece.batchId })
+      .from(piece)
+      .where(isNotNull(piece.designRevisionId))
+      .all()
+      .map((row) => row.id),
+  );
   return (
     batchId: number,
     task: string,
@@ -31,8 +39,9 @@ function estimator(db: Db) {
     const of = rows.get(batchId);
     const step = steps.find((one) => one.revisionId === of?.regimenRevisionId && one.id === stepOf(task));
     const design = of && findDesign(db, of.designRevisionId);
-    const species = of && findSpecies(of.speciesId);
-    if (!design || !species || !step?.coatClass) return null;
+    const species = of && findWood(db, of.speciesId);
+    // Unlike pieces drink unlike: of them nothing is learned.
+    if (!design || !species || !step?.coatClass || mixed.has(batchId)) return null;
     const perPieceG = coatGrams({ ...design.area, porosity: species.porosity }, step.coatClass, (step.coat ?? 1) + repeats(task));
     return { species: species.id, finishClass: step.coatClass, perPieceG };
   };

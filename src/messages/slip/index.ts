@@ -1,5 +1,5 @@
 import type { Language } from '@/core/care';
-import { findSpecies, type IngredientId, INGREDIENTS } from '@/core/material';
+import { findSpecies, type IngredientId, INGREDIENTS, type Species } from '@/core/material';
 import { de } from './de';
 import { en } from './en';
 import { es } from './es';
@@ -19,9 +19,20 @@ export function ingredientIn(language: Language, name: string): string {
   return (id && SLIP_WORDS[language].ingredients?.[id]) ?? name;
 }
 
-export function woodIn(language: Language, id: string): string {
-  const wood = findSpecies(id);
-  return wood ? (SLIP_WORDS[language].woods?.[wood.id] ?? wood.name) : id;
+/** A wood as slips name it: the house's, or the shop's own with the names it was given. */
+export type NamedWood = { readonly id: string; readonly name: string; readonly names?: Species['names'] };
+
+/** A name out of an id, where nothing else is known of a wood any more. */
+const fromId = (id: string): string => {
+  const name = (id.split('~')[1] ?? id).replaceAll('-', ' ');
+  return name.charAt(0).toUpperCase() + name.slice(1);
+};
+
+/** A wood's name in a language; one that nobody translated keeps the name its maker gave it. */
+export function woodIn(language: Language, id: string, woods: readonly NamedWood[] = []): string {
+  const named = woods.length > 0 ? woods : [findSpecies(id) ?? { id, name: fromId(id) }];
+  const shipped: Readonly<Record<string, string>> = SLIP_WORDS[language].woods ?? {};
+  return named.map((wood) => wood.names?.[language] || shipped[wood.id] || wood.name).join(' + ');
 }
 
 export const allergenIn = (language: Language, name: string): string =>
@@ -42,6 +53,12 @@ export const gramsIn = (language: Language, grams: number): string =>
 /** What a piece is called in a language; the design's name is the maker's own and is never translated. */
 export const titleIn = (
   language: Language,
-  { speciesId, design }: { readonly speciesId: string; readonly design: string },
+  {
+    speciesId,
+    design,
+    woods = [],
+  }: { readonly speciesId: string; readonly design: string; readonly woods?: readonly NamedWood[] },
 ): string =>
-  language === 'en' ? `${woodIn('en', speciesId)} ${design.toLowerCase()}` : `${design}, ${woodIn(language, speciesId)}`;
+  language === 'en'
+    ? `${woodIn('en', speciesId, woods)} ${design.toLowerCase()}`
+    : `${design}, ${woodIn(language, speciesId, woods)}`;

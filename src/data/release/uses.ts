@@ -1,0 +1,103 @@
+import 'server-only';
+import type { Origin, Species } from '@/core/material';
+import type { Geometry } from '@/core/piece';
+import {
+  finishOf,
+  type Glue,
+  gates,
+  isBySurface,
+  type Layer,
+  layerOfGlue,
+  slotMeets,
+  strictest,
+  type UseGate,
+  type UseGates,
+} from '@/core/use';
+import type { KnownLot } from '../stores/queries';
+import type { Batch, PieceKind, SlotLot } from '../work/batch';
+import type { Design, KnownRegimen } from '../work/catalogue';
+
+/** One lot as a layer on a piece; what is not known of it counts against it. */
+export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer => ({
+  contact: nature?.contact ?? 'not-for-food',
+  filmForming: !(nature?.knifeSurface ?? false),
+  drying: nature?.drying ?? 'mixed',
+  waxEquivalent: nature?.waxEquivalent ?? 0,
+  allergens: nature?.allergens ?? [],
+  undeclared: undeclared.length > 0 || nature === null,
+  statement: statements,
+});
+
+/** What a piece's gates are asked with: design, wood, regimen and lots, whether it is begun or only thought of. */
+export type Judgement = {
+  readonly design: Pick<Design, 'uses' | 'tableware'> & { readonly geometry: Geometry };
+  readonly species: Species;
+  readonly woods: readonly Species[];
+  readonly glue: Glue | null;
+  readonly origin: Origin;
+  readonly treeKnown: boolean;
+  readonly regimen: Pick<KnownRegimen, 'knifeSurface' | 'steps'>;
+  /** What lies or will lie on it, and which slot each lot was taken for. */
+  readonly on: readonly KnownLot[];
+  readonly lots: readonly SlotLot[];
+};
+
+/** The lots that lie where the piece meets its use; one that was taken for several slots wherever any of them lies. */
+function lotsMeeting({ design, regimen, on, lots }: Judgement): readonly KnownLot[] {
+  const { steps } = regimen;
+  if (!isBySurface(steps)) return on;
+  return on.filter((lot) => {
+    const slots = lots.filter((one) => one.lot.id === lot.id).map((one) => one.slot);
+    return slots.length === 0 || slots.some((slot) => slotMeets(design.geometry, design.uses, steps, slot));
+  });
+}
+
+/** The finish of a piece as its gates see it: what lies on the surfaces that meet its use, and the glue in it. */
+export function finishFor(judged: Judgement) {
+  const { regimen, glue } = judged;
+  const bySurface = isBySurface(regimen.steps);
+  // Where a film lies apart from what meets the use, only what lies there counts.
+  const layers = [...lotsMeeting(judged).map(layerOf), ...(glue ? [layerOfGlue(glue)] : [])];
+  return finishOf(layers, !regimen.knifeSurface && !bySurface);
+}
+
+/** The gates that need no time, of one kind of piece. */
+export function gatesOfUse(judged: Judgement): UseGates {
+  const { design, species, woods, origin, treeKnown } = judged;
+  const known = { food: treeKnown ? species.food : ('unknown' as const), keepOff: species.keepOff };
+  const wood = strictest(known, woods.slice(1));
+  const found = gates({
+    use: [...design.uses],
+    tableware: design.tableware,
+    wood: { food: wood.food, keepOff: [...wood.keepOff], origin },
+    finish: finishFor(judged),
+  });
+  if (!found.ok) throw new Error(`gates of a batch: ${JSON.stringify(found.issues)}`);
+  return found.value;
+}
+
+/** A kind of piece of a batch with the gates that its use, its wood and what lies on it stand before. */
+export type KindGates = UseGates & { readonly kind: PieceKind };
+
+/** The gates of each kind of piece in a batch that is still in it. */
+export const gatesOfKinds = (batch: Batch): readonly KindGates[] => {
+  const here = batch.kinds.filter((kind) => kind.pieces.some((one) => one.leftAt === null));
+  return (here.length > 0 ? here : batch.kinds).map((kind) => ({
+    kind,
+    ...gatesOfUse({ ...batch, design: kind.design, species: kind.species, woods: [kind.species, ...batch.woods.slice(1)] }),
+  }));
+};
+
+/** The gates of a batch: each is met where every kind of piece in it meets it, and signed for where each may be. */
+export function gatesOfBatch(batch: Batch): UseGates {
+  const kinds = gatesOfKinds(batch);
+  const [first] = kinds;
+  if (!first || kinds.length === 1) return first ?? gatesOfUse(batch);
+  const ids = [...new Set(kinds.flatMap(({ gates: own }) => own.map((gate) => gate.id)))];
+  const merged = ids.map((id): UseGate => {
+    const same = kinds.flatMap(({ gates: own }) => own.filter((gate) => gate.id === id));
+    const unmet = same.filter((gate) => !gate.met);
+    return { id, met: unmet.length === 0, maySign: unmet.length > 0 && unmet.every((gate) => gate.maySign) };
+  });
+  return { gates: merged, notForFood: kinds.some((kind) => kind.notForFood) };
+}
