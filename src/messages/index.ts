@@ -25,6 +25,7 @@ export {
   gateName,
   HEAT_WORDS,
   HEATER_WORDS,
+  KEEPER_WORDS,
   LAST_WORDS,
   LOT_CHECK_WORDS,
   limitWords,

@@ -199,6 +199,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `A scuff with ${grit ?? ''} is coarser than the sanding before it (${last ?? ''}). Scuff finer.`,
   'coat-over-wet': ({ action }) =>
     `“${action ?? ''}” goes over a coat that was never wiped or left to rest. Wipe it, or let it rest first.`,
+  'no-such-surface': ({ action, name }) =>
+    `“${action}” treats a surface that “${name}” does not have. Choose another finish, or change the surfaces of that step.`,
   'layer-will-not-hold': ({ action, under }) =>
     `“${action}” will not hold over “${under}”: colour goes before seal, seal before oil, oil under wax. Change the order, or say why the house does it so.`,
   'layer-test': ({ action, under }) =>

@@ -1,6 +1,6 @@
 import type { Consistency, Drying, Heat, Purpose, RagHazard } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import type { CareClass } from '@/core/care';
+import type { CareClass, Keeper } from '@/core/care';
 import type { CheckKind } from '@/core/cure';
 import type { Contact, Family, FoodVerdict, Origin, PieceUse } from '@/core/material';
 import type { Heater } from '@/core/caution';
@@ -168,6 +168,13 @@ export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
   film: 'Only look at it: where the film is damaged, send it back. Do not cut on it.',
   friction: 'Dust it; a little polish on a soft paper brings the shine back.',
   bare: 'Nothing to renew: wash and dry it.',
+};
+
+/** Who looks after a piece, said of its owner. */
+export const KEEPER_WORDS: Readonly<Record<Keeper, string>> = {
+  're-oils': 're-oils it',
+  'will-not': 'will not look after it',
+  unknown: 'is not known',
 };
 
 export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {

@@ -1,7 +1,17 @@
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
 import type { RingFacts } from '@/core/regimen';
-import { allergenIn, dateIn, gramsIn, ingredientIn, type LabelCaution, type NamedWood, SLIP_WORDS, titleIn, woodIn } from '@/messages/slip';
+import {
+  allergenIn,
+  dateIn,
+  gramsIn,
+  ingredientIn,
+  type LabelCaution,
+  type NamedWood,
+  SLIP_WORDS,
+  titleIn,
+  woodIn,
+} from '@/messages/slip';
 import type { Pictogram } from '@/ui/pictograms';
 
 /** Everything a slip is made from, once: the screen, the PDF, the calendar, letters and the owner's page all read it from here. */

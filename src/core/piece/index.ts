@@ -19,3 +19,4 @@ export { GAP_MM, roomTaken, type RoomUnit, shelfMm, volumeMl } from './room';
 export { factorFor, type Thirst, thirstOf, type UptakeFactor, uptakeFactors, type WeighedPiece } from './absorb';
 export { dampness, type Dampness, dryBy, looksOf, type MoistureReading } from './moisture';
 export { type Surface, SURFACES } from './surfaces';
+export { type Known as KnownForList, type Listed, readList } from './list';

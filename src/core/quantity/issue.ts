@@ -128,6 +128,7 @@ export type IssueCode =
   | 'wipe-missing'
   | 'layer-will-not-hold'
   | 'layer-test'
+  | 'no-such-surface'
   | 'name-needed'
   | 'lighter-after'
   | 'cut-too-large'

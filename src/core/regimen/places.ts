@@ -20,8 +20,13 @@ export const CABINET = { afterWetHours: 24, atMostC: 40 } as const;
 export type CabinetFault = 'vapour' | 'too-hot';
 
 /** Where vapour lights: a warm cabinet by its heater, and any place with a flame or a stove. */
-export const lightsVapour = ({ kind, hazards }: { readonly kind: PlaceKind; readonly hazards: readonly PlaceHazard[] }): boolean =>
-  kind === 'warm cabinet' || hazards.includes('flame') || hazards.includes('heat');
+export const lightsVapour = ({
+  kind,
+  hazards,
+}: {
+  readonly kind: PlaceKind;
+  readonly hazards: readonly PlaceHazard[];
+}): boolean => kind === 'warm cabinet' || hazards.includes('flame') || hazards.includes('heat');
 
 /**
  * Why work may not stand in a warm cabinet; the one rule that regimens, plans, moves and what-if ask.

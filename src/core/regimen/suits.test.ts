@@ -83,8 +83,8 @@ describe('a material in its slot', () => {
   });
   it('is never a thinner, a bare wax or a powder, in any slot that wants an oil, a paste, a seal, a polish or a varnish', () => {
     const odd = INGREDIENTS.filter((one) => one.family === 'solvent' || one.family === 'wax' || one.family === 'paint');
+    // A bare wax is a stick to press on, and nothing else.
     for (const { slots, steps } of REGIMENS)
-      // A bare wax is a stick to press on, and nothing else.
       for (const slot of slots)
         for (const one of odd)
           if (!(slot.roles.includes('hard-wax') && one.family === 'wax'))

@@ -34,7 +34,8 @@ export function gatesAhead({
   glue = null,
   ...piece
 }: PlannedPiece): Result<{ readonly gates: readonly GateAhead[]; readonly notForFood: boolean }> {
-  const judge = (of: PlannedPiece['chosen']) => gates({ ...piece, finish: finishOf([...layersOf(of, meets), ...(glue ? [glue] : [])], film) });
+  const judge = (of: PlannedPiece['chosen']) =>
+    gates({ ...piece, finish: finishOf([...layersOf(of, meets), ...(glue ? [glue] : [])], film) });
   const now = judge(chosen);
   if (!now.ok) return now;
   const open = (found: readonly UseGate[]): ReadonlySet<string> =>

@@ -54,4 +54,3 @@ export const withoutSurface = <S extends Treats>(piece: Geometry, steps: readonl
   const all = surfacesOf(piece);
   return steps.filter((step) => step.surfaces.length > 0 && !step.surfaces.some((surface) => all.includes(surface)));
 };
-

@@ -150,9 +150,7 @@ export const batch = sqliteTable(
     /** How its owners keep it, where the maker says so; null: as its regimen does. */
     ownCare: json('own_care', OwnCare),
     /** Other woods in the same piece, and what holds them together. */
-    alsoWoods: json('also_woods', z.array(z.string()).readonly())
-      .notNull()
-      .default(sql`'[]'`),
+    alsoWoods: json('also_woods', z.array(z.string()).readonly()).notNull().default(sql`'[]'`),
     glue: json('glue', Glue),
     /** The batch it was begun again from. */
     againOf: integer('again_of').references((): AnySQLiteColumn => batch.id),
@@ -378,7 +376,11 @@ export const verdict = sqliteTable(
       .references(() => person.id),
     at: moment('at').notNull(),
   },
-  (t) => [index('verdict_batch').on(t.batchId), oneOf('verdict_kind', t.kind, VERDICT_KINDS), check('verdict_score', sql`${t.score} between 1 and 5`)],
+  (t) => [
+    index('verdict_batch').on(t.batchId),
+    oneOf('verdict_kind', t.kind, VERDICT_KINDS),
+    check('verdict_score', sql`${t.score} between 1 and 5`),
+  ],
 );
 
 /** A note typed at any time, of a batch or of none. */

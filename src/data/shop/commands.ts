@@ -52,7 +52,13 @@ export function setUpShop(db: Db, input: NewShop, nowMs: number): Result<void> {
         .values([...input.hours])
         .run();
     tx.insert(place)
-      .values(PLACE_KINDS.filter((kind) => kind !== 'elsewhere').map((kind) => ({ name: capital(kind), kind, light: LIGHT_OF[kind] ?? ('indoor' as const) })))
+      .values(
+        PLACE_KINDS.filter((kind) => kind !== 'elsewhere').map((kind) => ({
+          name: capital(kind),
+          kind,
+          light: LIGHT_OF[kind] ?? ('indoor' as const),
+        })),
+      )
       .run();
     shipRegimens(tx, nowMs);
     return ok(undefined);

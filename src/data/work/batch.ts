@@ -240,7 +240,8 @@ function meanDesign(kinds: readonly PieceKind[], design: Design): Design {
     1,
     still.reduce((sum, kind) => sum + kind.count, 0),
   );
-  const mean = (of: (area: Area) => number): number => still.reduce((sum, kind) => sum + kind.count * of(kind.design.area), 0) / count;
+  const mean = (of: (area: Area) => number): number =>
+    still.reduce((sum, kind) => sum + kind.count * of(kind.design.area), 0) / count;
   return {
     ...first.design,
     uses: [...new Set(kinds.flatMap((kind) => kind.design.uses))],

@@ -5,14 +5,16 @@ import { and, desc, eq } from 'drizzle-orm';
 import type { Origin, PieceUse } from '@/core/material';
 import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
-import { byLabelCoats, handsScale, type RegimenStep, scheduleOf, type Slot, suits } from '@/core/regimen';
+import type { Keeper } from '@/core/care';
+import { type Glue, withoutSurface } from '@/core/use';
+import { byLabelCoats, handsScale, type OwnCare, type RegimenStep, scheduleOf, type Slot, suits } from '@/core/regimen';
 import { codeFrom } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, batchMaterial, design, designRevision, piece, place, placement, stepChange } from '../schema';
 import { judgeByUses } from '../facts/facts';
 import { allLots, type KnownLot } from '../stores/queries';
-import { findDesign, findRegimen, type KnownRegimen } from './catalogue';
+import { allDesigns, findDesign, findRegimen, type KnownRegimen } from './catalogue';
 import { dwellBound } from './standing';
 import { findWood } from './woods';
 
@@ -104,10 +106,34 @@ export type NewBatch = {
   readonly dueAt: number | null;
   /** Why its first soak may lie past the bound of its oil: someone read what can go wrong. */
   readonly beyondWhy?: string;
+  /** What it is for, narrower than its design; who will look after it; for whom, and what was wished. */
+  readonly uses?: readonly PieceUse[] | null;
+  readonly keeper?: Keeper | null;
+  readonly customer?: string;
+  readonly wishes?: string;
+  readonly ownCare?: OwnCare | null;
+  readonly alsoWoods?: readonly string[];
+  readonly glue?: Glue | null;
+  readonly roughOn?: string | null;
+  readonly againOf?: number | null;
+  /** Unlike pieces: then its design, wood and number are theirs. */
+  readonly mixed?: readonly MixedKind[];
+};
+
+/** So many of a kind in a mixed lot; what no design of the shop answers to becomes one. */
+export type MixedKind = {
+  readonly count: number;
+  readonly name: string;
+  readonly designRevisionId: number | null;
+  readonly geometry: Geometry;
+  readonly speciesId: string;
+  readonly uses: readonly PieceUse[];
 };
 
 /** How far back a start may lie: the minutes it takes to fill in a form. */
 const START_GRACE_MS = 30 * MS_PER_MINUTE;
+/** A batch of more is several. */
+const MOST_PIECES = 500;
 
 /** A lot for a slot, as long as it suits and nothing holds it. */
 export function chooseFor(slot: Slot, steps: readonly RegimenStep[], lotId: number, lots: readonly KnownLot[]): Result<KnownLot> {
@@ -179,34 +205,77 @@ function byLabels(tx: Db, batchId: number, { steps }: KnownRegimen, lots: Readon
   }
 }
 
+/** A design for a line of a mixed lot: the one it names, or a new one; a name that is taken by another shape gets a number. */
+function designFor(tx: Db, { designRevisionId, name, geometry, uses }: MixedKind, by: By): Result<number> {
+  if (designRevisionId !== null) return findDesign(tx, designRevisionId) ? ok(designRevisionId) : fail('not-found', 'mixed');
+  const named = `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+  for (let n = 1; n < 100; n++) {
+    const as = n === 1 ? named : `${named} ${n}`;
+    const known = allDesigns(tx).find((one) => one.name === as);
+    if (known && JSON.stringify(known.geometry) === JSON.stringify(geometry)) return ok(known.revisionId);
+    if (known) continue;
+    const made = addDesign(tx, { name: as, geometry, uses }, by.nowMs);
+    return made.ok ? ok(made.value.revisionId) : made;
+  }
+  return fail('name-taken', 'mixed', { name: named });
+}
+
+/** The pieces a batch begins with, each with what is its own; alike ones have nothing of their own. */
+function piecesOf(tx: Db, { mixed = [], pieces }: Pick<NewBatch, 'mixed' | 'pieces'>, by: By) {
+  const own: { designRevisionId: number | null; speciesId: string | null; uses: readonly PieceUse[] | null }[] = [];
+  for (const [i, kind] of mixed.entries()) {
+    const path = `mixed.${i}`;
+    if (!Number.isInteger(kind.count) || kind.count < 1) return fail('must-be-positive', `${path}.count`);
+    if (!findWood(tx, kind.speciesId)) return fail('not-found', `${path}.speciesId`);
+    const design = designFor(tx, kind, by);
+    if (!design.ok) return design;
+    for (let n = 0; n < kind.count; n++) own.push({ designRevisionId: design.value, speciesId: kind.speciesId, uses: kind.uses });
+  }
+  const alike = { designRevisionId: null, speciesId: null, uses: null };
+  return ok(mixed.length > 0 ? own : Array.from({ length: pieces }, () => alike));
+}
+
 /** Starts a batch: its pieces get codes, its materials lots. Refused when hands, materials and regimen do not go together. */
 export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly id: number; readonly number: string }> {
   return command(db, (tx) => {
     const regimen = findRegimen(tx, input.regimenRevisionId);
     if (!regimen) return fail('not-found', 'regimenRevisionId');
-    const shape = findDesign(tx, input.designRevisionId);
-    if (!shape) return fail('not-found', 'designRevisionId');
-    if (!findWood(tx, input.speciesId)) return fail('not-found', 'speciesId');
     if (input.startAt < by.nowMs - START_GRACE_MS) return fail('in-the-past', 'startAt');
     if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
-    if (input.pieces > 500) return fail('too-large', 'pieces', { most: 500 });
+    const made = piecesOf(tx, input, by);
+    if (!made.ok) return made;
+    const own = made.value;
+    if (own.length > MOST_PIECES) return fail('too-large', 'pieces', { most: MOST_PIECES });
+    const designRevisionId = own[0]?.designRevisionId ?? input.designRevisionId;
+    const speciesId = own[0]?.speciesId ?? input.speciesId;
+    const shape = findDesign(tx, designRevisionId);
+    if (!shape) return fail('not-found', 'designRevisionId');
+    if (!findWood(tx, speciesId)) return fail('not-found', 'speciesId');
+    if ((input.alsoWoods ?? []).some((wood) => !findWood(tx, wood))) return fail('not-found', 'alsoWoods');
+    const shapes = [...new Set(own.map((one) => one.designRevisionId ?? designRevisionId))].flatMap(
+      (one) => findDesign(tx, one) ?? [],
+    );
+    const bare = shapes.flatMap(({ geometry, name }) =>
+      withoutSurface(geometry, regimen.steps).map((step) => ({ step, name })),
+    )[0];
+    if (bare) return fail('no-such-surface', 'regimenRevisionId', { action: bare.step.action, name: bare.name });
     const materials = chooseMaterials(regimen, input.materials, allLots(tx));
     if (!materials.ok) return materials;
     const scale = handsScale(shape.area);
     const [bound, why] = [dwellBound(materials.value), (input.beyondWhy ?? '').trim()];
-    const strict = scheduleOf(regimen.steps, input.pieces, bound, { scale });
-    const schedule = strict.ok || why === '' ? strict : scheduleOf(regimen.steps, input.pieces, bound, { scale, beyond: true });
+    const strict = scheduleOf(regimen.steps, own.length, bound, { scale });
+    const schedule = strict.ok || why === '' ? strict : scheduleOf(regimen.steps, own.length, bound, { scale, beyond: true });
     if (!schedule.ok) return schedule;
     const number = nextBatchNumber(tx, by.nowMs);
-    const { materials: _, pieces, beyondWhy: __, ...rest } = input;
-    const facts = { ...rest, beyondWhy: strict.ok ? '' : why };
+    const { materials: _, pieces: __, beyondWhy: ___, mixed: ____, ...rest } = input;
+    const facts = { ...rest, designRevisionId, speciesId, beyondWhy: strict.ok ? '' : why };
     const { id } = tx
       .insert(batch)
       .values({ ...facts, number, personId: by.personId, at: by.nowMs })
       .returning({ id: batch.id })
       .get();
     tx.insert(piece)
-      .values(Array.from({ length: pieces }, (__, index) => ({ batchId: id, ordinal: index + 1, code: freshCode() })))
+      .values(own.map((one, index) => ({ ...one, batchId: id, ordinal: index + 1, code: freshCode() })))
       .run();
     const rows = Object.entries(materials.value).map(([slot, lot]) => ({ batchId: id, slot, lotId: lot.id }));
     if (rows.length > 0) tx.insert(batchMaterial).values(rows).run();

@@ -17,10 +17,7 @@ export const ownWoods = (db: Db): readonly OwnWoodRow[] =>
   });
 
 /** Every wood a batch may be of: the house's, and the shop's own. */
-export const allWoods = (db: Db): readonly Species[] => [
-  ...ownWoods(db).map((row) => ownSpecies(row.id, row.facts)),
-  ...SPECIES,
-];
+export const allWoods = (db: Db): readonly Species[] => [...ownWoods(db).map((row) => ownSpecies(row.id, row.facts)), ...SPECIES];
 
 /** The wood of an id; null where neither the house nor the shop knows it. */
 export function findWood(db: Db, id: string): Species | null {
@@ -49,7 +46,8 @@ export function saveOwnWood(db: Db, { likeId, facts, why, base }: NewWood, by: B
     const known = tx.select().from(ownWood).where(eq(ownWood.id, id)).orderBy(desc(ownWood.number)).get();
     if (base !== null && !known) return fail('not-found', 'base');
     const isTaken = (name: string): boolean => name.toLowerCase() === facts.name.trim().toLowerCase();
-    const taken = SPECIES.some((one) => isTaken(one.name)) || ownWoods(tx).some((row) => row.id !== id && isTaken(row.facts.name));
+    const taken =
+      SPECIES.some((one) => isTaken(one.name)) || ownWoods(tx).some((row) => row.id !== id && isTaken(row.facts.name));
     if (taken || (base === null && known)) return fail('name-taken', 'name', { name: facts.name });
     tx.insert(ownWood)
       .values({

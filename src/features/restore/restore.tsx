@@ -1,5 +1,5 @@
 import 'server-only';
-import { SPECIES } from '@/core/material';
+import { allWoods } from '@/data/work/woods';
 import { formatMoney } from '@/core/quantity';
 import { isRestoration, sandingPlan } from '@/core/regimen';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
@@ -34,7 +34,7 @@ export async function NewRestoration({ code }: { readonly code: string }) {
           name,
           geometry,
         }))}
-        species={SPECIES.map(({ id, name }) => ({ id, name }))}
+        species={allWoods(db).map(({ id, name }) => ({ id, name }))}
         regimens={allRegimens(db).filter((one) => isRestoration(one.id))}
         lots={candidates(allLots(db))}
         known={

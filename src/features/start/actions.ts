@@ -2,13 +2,15 @@
 
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
-import { instantOf } from '@/core/quantity';
+import { atPath, fail, instantOf, ok, parsePositive, type Result } from '@/core/quantity';
+import type { OwnCare } from '@/core/regimen';
+import { saveOwnWood } from '@/data/work/woods';
 import { draftJudgedLetters } from '@/data/care/post';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, sayUses, startBatch } from '@/data/work/commands';
 import { act, type Answer, reader } from '@/web/act';
 import { letterWords } from '@/web/letter-words';
-import { DesignFields, StartFields, UsesFields } from './forms';
+import { DesignFields, OwnWoodTyped, StartFields, UsesFields } from './forms';
 
 /** A design as it was typed or drawn; the server measures it again. */
 export async function saveDesign(input: unknown): Promise<Answer<{ readonly revisionId: number }>> {
@@ -27,16 +29,42 @@ export async function changeUses(input: unknown): Promise<Answer<{ readonly revi
   });
 }
 
+/** A wood of the shop's own, copied from one that is like it; its verdict with its reason. */
+export async function saveWood(input: unknown): Promise<Answer<{ readonly id: string }>> {
+  return act(OwnWoodTyped, input, (db, { likeId, why, names, ...facts }, by) => {
+    const said = Object.fromEntries(Object.entries(names).filter(([, name]) => name.trim() !== ''));
+    return saveOwnWood(db, { likeId, why, base: null, facts: { ...facts, names: said } }, by);
+  });
+}
+
+/** The house's own care of a batch: nothing where neither its days nor its words are typed. */
+function ownCareOf(careDays: string, careWords: string): Result<OwnCare | null> {
+  if (careDays.trim() === '' && careWords === '') return ok(null);
+  const days = careDays.trim() === '' ? ok(null) : parsePositive(careDays);
+  if (!days.ok) return atPath('careDays', days);
+  if (days.value !== null && (!Number.isInteger(days.value) || days.value > 3650))
+    return fail('invalid', 'careDays', { detail: 'whole days, at most ten years' });
+  return ok({ days: days.value, words: careWords });
+}
+
 /** Starts a batch from what was typed. */
 export async function start(input: unknown): Promise<Answer<{ readonly number: string }>> {
-  const Start = StartFields.omit({ tree: true }).extend({ treeKnown: z.boolean() });
-  return act(Start, input, (db, { start: startText, due, beyond, ...rest }, by) => {
+  const Start = StartFields.omit({ tree: true, list: true }).extend({ treeKnown: z.boolean() });
+  return act(Start, input, (db, typed, by) => {
+    const { start: startText, due, beyond, careDays, careWords, glueName, glueFood, keeper, roughOn, ...rest } = typed;
     const read = reader();
     const { zone } = theShop(db);
     const startAt = startText === '' ? by.nowMs : read.take('start', instantOf(startText, zone));
     const dueAt = due === '' ? null : read.take('due', instantOf(due.length === 10 ? `${due}T18:00` : due, zone));
-    if (startAt === undefined || dueAt === undefined) return { ok: false, issues: read.issues };
-    const started = startBatch(db, { ...rest, startAt, dueAt, beyondWhy: beyond }, by);
+    const ownCare = read.take('careDays', ownCareOf(careDays, careWords));
+    if (startAt === undefined || dueAt === undefined || ownCare === undefined) return { ok: false, issues: read.issues };
+    const more = {
+      ownCare,
+      glue: glueName === '' ? null : { name: glueName, food: glueFood },
+      keeper: keeper === '' ? null : keeper,
+      roughOn: roughOn === '' ? null : roughOn,
+    };
+    const started = startBatch(db, { ...rest, ...more, startAt, dueAt, beyondWhy: beyond }, by);
     return started.ok
       ? started
       : { ok: false, issues: started.issues.map((issue) => (issue.path === 'startAt' ? { ...issue, path: 'start' } : issue)) };

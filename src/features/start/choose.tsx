@@ -1,7 +1,8 @@
 import 'server-only';
 import { z } from 'zod';
 import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type FinishWish } from '@/core/choose';
-import { findSpecies, INGREDIENTS, ORIGINS, PIECE_USES, SPECIES } from '@/core/material';
+import { INGREDIENTS, ORIGINS, PIECE_USES, type Species } from '@/core/material';
+import { allWoods } from '@/data/work/woods';
 import { allDesigns, allRegimens, type Design } from '@/data/work/catalogue';
 import { lookOf } from '@/web/drawing/look';
 import { PieceMark } from '@/web/drawing/piece-mark';
@@ -39,10 +40,11 @@ type WishFormProps = {
   readonly origin: (typeof ORIGINS)[number];
   readonly daysTyped: string;
   readonly piece: number | null;
+  readonly woods: readonly Species[];
 };
 
 /** What is asked, as a form of the page's own address. */
-function WishForm({ piece, wish, wood, origin, daysTyped }: WishFormProps) {
+function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps) {
   return (
     <form className="flex flex-col gap-3" action="/work/choose">
       {piece === null ? null : <input type="hidden" name="piece" value={piece} />}
@@ -58,7 +60,7 @@ function WishForm({ piece, wish, wood, origin, daysTyped }: WishFormProps) {
         label="Wood"
         options={[
           ['', 'one that is fit for food'],
-          ...SPECIES.map((one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const),
+          ...woods.map((one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const),
         ]}
         chosen={wood}
       />
@@ -102,7 +104,8 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
   });
   const designs = allDesigns(db);
   const design = designs.find((one) => one.revisionId === piece);
-  const species = findSpecies(wood);
+  const woods = allWoods(db);
+  const species = woods.find((one) => one.id === wood);
   const { food, keepOff, slowsCure } = species ?? ANY_WOOD;
   // What the piece is for, until somebody ticks otherwise.
   const wish: FinishWish = {
@@ -125,6 +128,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
           wish={wish}
           wood={species ? wood : ''}
           origin={origin}
+          woods={woods}
           daysTyped={String(asked.days ?? '')}
         />
         <div>
@@ -143,6 +147,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
                 wood={species ? wood : ''}
                 origin={origin}
                 piece={design?.revisionId ?? null}
+                wish={wish}
               />
             ))}
           </ol>
@@ -197,9 +202,12 @@ function Pieces({ designs, chosen, wood }: PiecesProps) {
 }
 
 /** Where a choice is begun: the regimen with the lots it named, and the wood that was asked about. */
-function startOf({ regimen, lots }: Choice, wood: string, origin: string, piece: number | null): string {
+function startOf({ regimen, lots }: Choice, { wood, origin, piece, wish }: Omit<RowProps, 'choice' | 'place'>): string {
   const asked = new URLSearchParams({ regimen: regimen.id, origin });
   for (const { slot, lot } of lots) asked.set(`lot.${slot}`, String(lot.id));
+  // What it is for and who keeps it go with it, to the batch and the slip.
+  for (const use of wish.uses) asked.append('uses', use);
+  asked.set('keeper', wish.owner);
   if (wood !== '') asked.set('wood', wood);
   if (piece !== null) asked.set('piece', String(piece));
   return `/work/new?${asked.toString()}`;
@@ -211,9 +219,10 @@ type RowProps = {
   readonly place: number;
   readonly wood: string;
   readonly origin: string;
+  readonly wish: FinishWish;
 };
 
-function Row({ choice, place, wood, origin, piece }: RowProps) {
+function Row({ choice, place, wood, origin, piece, wish }: RowProps) {
   const { regimen, lots, gains, costs, readyDays } = choice;
   return (
     <li className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-x-3 border-rule border-t py-3">
@@ -233,7 +242,7 @@ function Row({ choice, place, wood, origin, piece }: RowProps) {
       </div>
       <div className="text-right">
         <p className="reading font-semibold">{readyDays < 1 ? 'the same day' : `about ${Math.ceil(readyDays)} days`}</p>
-        <Link href={startOf(choice, wood, origin, piece)}>Start with it</Link>
+        <Link href={startOf(choice, { wood, origin, piece, wish })}>Start with it</Link>
       </div>
     </li>
   );

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { typedCount } from '@/core/contract';
-import { ORIGINS, PIECE_USES } from '@/core/material';
-import { type Geometry, geometryOf, PART_SHAPES, Solid } from '@/core/piece';
+import { KEEPERS } from '@/core/care';
+import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
+import { Geometry, geometryOf, PART_SHAPES, Solid } from '@/core/piece';
 import { SHAPE_WORDS } from '@/messages';
 import { rowId } from '@/web/shapes';
 
@@ -55,17 +56,58 @@ export const DesignFields = DesignTyped.transform((draft, ctx) => {
 
 export const UsesFields = z.object({ uses: z.array(z.enum(PIECE_USES)).min(1), tableware: z.boolean() });
 
+/** A line of a mixed lot: how many, what, of which wood, and what for. */
+export const MixedRow = z.object({
+  key: z.string(),
+  count: typedCount('count'),
+  name: z.string().trim().min(1).max(80),
+  /** The design it is; null where none of the shop's answers to its name. */
+  designRevisionId: z.int().nullable(),
+  geometry: Geometry,
+  speciesId: z.string().min(1),
+  uses: z.array(z.enum(PIECE_USES)).min(1),
+});
+
 /** What a batch is started with; its moments are on the shop's wall clock, empty for now and for none. */
 export const StartFields = z.object({
-  designRevisionId: rowId,
+  /** Unlike pieces, where it is a mixed lot; then its design, wood and number are theirs. */
+  list: z.string().max(2000),
+  mixed: z.array(MixedRow).max(60),
+  designRevisionId: z.int(),
   speciesId: z.string().min(1),
   origin: z.enum(ORIGINS),
   /** Which wood's question was answered, and how. */
   tree: z.object({ of: z.string(), known: z.boolean() }).nullable(),
+  alsoWoods: z.array(z.string().min(1)).max(8),
+  glueName: z.string().trim().max(80),
+  glueFood: z.enum(['yes', 'no', 'unknown']),
   pieces: typedCount('pieces'),
+  /** What this batch is for, narrower than its design; null: as its design says. */
+  uses: z.array(z.enum(PIECE_USES)).min(1).nullable(),
+  keeper: z.union([z.enum(KEEPERS), z.literal('')]),
+  customer: z.string().trim().max(120),
+  wishes: z.string().trim().max(400),
+  careDays: z.string().max(20),
+  careWords: z.string().trim().max(400),
+  /** When its blanks were rough-turned, as a date; empty where nobody knows. */
+  roughOn: z.union([z.iso.date(), z.literal('')]),
+  againOf: z.int().nullable(),
   regimenRevisionId: rowId,
   materials: z.record(z.string(), z.int()),
   start: z.string().max(40),
   due: z.string().max(40),
   beyond: z.string().trim().max(300),
+});
+
+/** A wood of the shop's own, as it is typed. */
+export const OwnWoodTyped = z.object({
+  likeId: z.string().min(1),
+  name: z.string().trim().min(1).max(80),
+  botanical: z.string().trim().max(120),
+  food: z.enum(FOOD_VERDICTS),
+  keepOff: z.array(z.enum(PIECE_USES)),
+  note: z.string().trim().max(400),
+  ask: z.string().trim().max(200),
+  why: z.string().trim().max(300),
+  names: z.object({ de: z.string().max(80), fr: z.string().max(80), es: z.string().max(80) }),
 });

@@ -9,6 +9,7 @@ import { allLots, type KnownLot } from '@/data/stores/queries';
 import { allDesigns, allRegimens, usedLately } from '@/data/work/catalogue';
 import { shopNow } from '@/web/hands/open-batches';
 import { asShopNow } from './shop-now';
+import { allWoods } from '@/data/work/woods';
 import { session } from '@/web/session';
 import { StartBatch } from './components/start-batch';
 import type { NewBatchAsked } from './components/use-start';
@@ -45,7 +46,8 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
       <h1 className="mb-4">Start a batch</h1>
       <StartBatch
         designs={allDesigns(db)}
-        species={byUse(SPECIES, lately.woods)}
+        species={byUse(allWoods(db), lately.woods)}
+        houseWoods={SPECIES.map(({ id, name }) => ({ id, name }))}
         regimens={byUse(
           allRegimens(db).filter((one) => !isRestoration(one.id)),
           lately.regimens,

@@ -7,14 +7,16 @@ type Props = {
   /** What must be said first, for this to hold. */
   readonly asks: string | null;
   readonly nameOf: (lotId: number) => string;
+  /** Which of unlike pieces it is asked of; absent where they are alike. */
+  readonly of?: string | undefined;
 };
 
 /** What release will ask of this piece, said before it is begun: which gates fail, which may be signed for, which lot would meet them. */
-export function GatesAhead({ gates, notForFood, asks, nameOf }: Props) {
+export function GatesAhead({ gates, notForFood, asks, nameOf, of }: Props) {
   const unmet = gates.filter((gate) => !gate.met);
   return (
-    <section aria-label="What release will ask" className="mt-4">
-      <h2 className="mb-1 text-lg">What release will ask</h2>
+    <section aria-label={of ? `What release will ask of ${of}` : 'What release will ask'} className={of ? 'mt-2' : 'mt-4'}>
+      {of ? <h3 className="font-semibold">{of}</h3> : <h2 className="mb-1 text-lg">What release will ask</h2>}
       {notForFood ? (
         <p className="border-late border-l-8 bg-paper px-3 py-1 font-semibold text-late">
           ▲ Slip, owner’s page and label will say: Not for food.

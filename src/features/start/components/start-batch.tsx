@@ -5,6 +5,7 @@ import { GatesAhead } from './gates-ahead';
 import { Needs } from './needs';
 import { StartFieldset } from './start-fields';
 import { type Start, type StartProps, useStart } from './use-start';
+import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
 
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
 export function StartBatch(props: StartProps) {
@@ -42,15 +43,28 @@ function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, ou
             : 'With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.'}
         </p>
       )}
-      {ahead?.ok ? (
+      {ahead && chosen.isMixed ? <h2 className="mt-4 mb-1 text-lg">What release will ask</h2> : null}
+      {ahead?.map(({ kind, gates, notForFood }, i) => (
         <GatesAhead
-          gates={ahead.value.gates}
-          notForFood={ahead.value.notForFood}
-          asks={tree.asked ? 'Say which tree it is: who cannot, must sign for its wood or take another.' : null}
+          key={`${kind.design.name} ${kind.timber.id} ${kind.design.uses.join()}`}
+          of={chosen.isMixed ? `${kind.count} ${kind.timber.name.toLowerCase()} ${kind.design.name.toLowerCase()}` : undefined}
+          gates={gates}
+          notForFood={notForFood}
+          asks={tree.asked && i === 0 ? 'Say which tree it is: who cannot, must sign for its wood or take another.' : null}
           nameOf={(id) => {
             const lot = lots.find((one) => one.id === id);
             return lot ? `${lot.number} ${lot.title}` : '';
           }}
+        />
+      ))}
+      {chosen.shape && chosen.regimen ? (
+        <WhatLiesWhere
+          geometry={chosen.shape.geometry}
+          name={chosen.shape.name}
+          speciesId={chosen.timber?.id}
+          steps={chosen.regimen.steps}
+          slots={chosen.regimen.slots}
+          uses={chosen.shape.uses}
         />
       ) : null}
       {needs?.ok ? <Needs needs={needs.value} regimen={chosen.regimen} pieces={pieces} currency={currency} /> : null}

@@ -13,12 +13,15 @@ import { PieceMark } from '@/web/drawing/piece-mark';
 import { ScoreLine } from '@/web/drawing/regimen-score';
 import { WoodSwatch } from '@/web/drawing/wood-swatch';
 import { Beyond } from './beyond';
+import { MixedList } from './mixed-list';
+import { OrderFields } from './order-fields';
 import { SlotFields } from './slot-fields';
 import type { Start, StartProps } from './use-start';
 import { UsesOf } from './uses';
-import { WoodFacts } from './wood-facts';
+import { WhichTree, WoodFacts } from './wood-facts';
+import { NewWood, WoodMore } from './wood-more';
 
-type Props = Pick<StartProps, 'designs' | 'species' | 'regimens'> & { readonly of: Start };
+type Props = Pick<StartProps, 'designs' | 'species' | 'regimens' | 'houseWoods'> & { readonly of: Start };
 
 /** So many tiles stand there before all are asked for. */
 const DESIGNS_SHOWN = 8;
@@ -26,18 +29,23 @@ const WOODS_SHOWN = 8;
 const REGIMENS_SHOWN = 6;
 
 /** The fields of a batch to be started. */
-export function StartFieldset({ designs, species, regimens, of: { form, chosen, tree, outlook } }: Props) {
+export function StartFieldset({ designs, species, regimens, houseWoods, of: { form, chosen, timbers, tree, outlook } }: Props) {
   return (
     <form noValidate onSubmit={form.submit} className="flex flex-col gap-1">
-      <DesignField designs={designs} form={form} shape={chosen.shape} />
-      <WoodFields species={species} form={form} count={chosen.count} />
-      {chosen.timber ? (
-        <WoodFacts
-          timber={chosen.timber}
-          known={tree.asked ? null : (form.values.tree?.known ?? null)}
-          onSay={(known) => form.set('tree', { of: form.values.speciesId, known })}
-        />
-      ) : null}
+      {chosen.isMixed ? null : <DesignField designs={designs} form={form} shape={chosen.drawn} />}
+      <MixedList designs={designs} species={species} form={form} />
+      {chosen.isMixed ? null : <WoodFields species={species} form={form} count={chosen.count} houseWoods={houseWoods} />}
+      <Origin form={form} />
+      {timbers.map((timber) => (
+        <WoodFacts key={timber.id} timber={timber} />
+      ))}
+      <WhichTree
+        asks={tree.asks}
+        known={tree.asked ? null : (form.values.tree?.known ?? null)}
+        onSay={(known) => form.set('tree', { of: tree.of, known })}
+      />
+      <WoodMore species={species} form={form} />
+      <OrderFields form={form} chosen={chosen} />
       <RegimenFields regimens={regimens} form={form} chosen={chosen} needs={outlook.needs} />
       <div className="grid grid-cols-2 gap-4">
         <MomentField label="Start" lean="ahead" {...form.field('start')} value={chosen.startAt} />
@@ -96,10 +104,10 @@ function DesignField({ designs, form, shape }: DesignProps) {
   );
 }
 
-type WoodProps = Pick<StartProps, 'species'> & Pick<Start, 'form'> & Pick<Start['chosen'], 'count'>;
+type WoodProps = Pick<StartProps, 'species' | 'houseWoods'> & Pick<Start, 'form'> & Pick<Start['chosen'], 'count'>;
 
-/** Wood, where it came from, and how many pieces. */
-function WoodFields({ species, form, count }: WoodProps) {
+/** The wood, and how many pieces. */
+function WoodFields({ species, houseWoods, form, count }: WoodProps) {
   return (
     <>
       <Tiles
@@ -116,17 +124,12 @@ function WoodFields({ species, form, count }: WoodProps) {
           says: one.food === 'good' ? undefined : `▲ ${VERDICT_WORDS[one.food]}`,
         }))}
       />
-      <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-4">
-        <SelectField label="It was" {...form.field('origin')}>
-          {ORIGINS.map((one) => (
-            <option key={one} value={one}>
-              {ORIGIN_WORDS[one]}
-            </option>
-          ))}
-        </SelectField>
+      <div className="mb-2 flex flex-wrap items-start justify-between gap-4">
+        <NewWood houseWoods={houseWoods} onMade={(id) => form.set('speciesId', id)} />
         <TextField
           label="Pieces"
           inputMode="numeric"
+          className="w-28"
           {...form.field('pieces')}
           fault={form.fault('pieces') ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))}
         />
@@ -134,6 +137,16 @@ function WoodFields({ species, form, count }: WoodProps) {
     </>
   );
 }
+
+const Origin = ({ form }: Pick<Start, 'form'>) => (
+  <SelectField label="It was" {...form.field('origin')}>
+    {ORIGINS.map((one) => (
+      <option key={one} value={one}>
+        {ORIGIN_WORDS[one]}
+      </option>
+    ))}
+  </SelectField>
+);
 
 type RegimenProps = Pick<StartProps, 'regimens'> & Pick<Start, 'form' | 'chosen'> & Pick<Start['outlook'], 'needs'>;
 

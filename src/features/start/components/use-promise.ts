@@ -29,7 +29,8 @@ export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
   const { regimen: of, shape: drawn, lots: from, ...plain } = wish;
   const wished = JSON.stringify([
     of?.revisionId,
-    drawn?.revisionId,
+    drawn?.geometry,
+    drawn?.area,
     Object.entries(from).map(([slot, lot]) => [slot, lot?.id]),
     plain,
   ]);

@@ -4,11 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
 import { type LotChoice, needsOf } from '@/core/cost';
-import { ORIGINS } from '@/core/material';
-import type { UptakeFactor } from '@/core/piece';
+import { KEEPERS } from '@/core/care';
+import { ORIGINS, type PieceUse } from '@/core/material';
+import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
-import { gatesAhead } from '@/core/use';
+import { gatesAhead, isBySurface, layerOfGlue, slotMeets, strictest } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { useForm } from '@/web/form/use-form';
 import { start } from '../actions';
@@ -22,6 +23,10 @@ export type NewBatchAsked = {
   readonly wood?: string;
   readonly piece?: string;
   readonly origin?: string;
+  readonly uses?: readonly PieceUse[];
+  readonly keeper?: string;
+  readonly again?: number;
+  readonly pieces?: string;
   readonly lots: Readonly<Record<string, number>>;
 };
 
@@ -30,6 +35,8 @@ export type RegimenChoice = Regimen & { readonly revisionId: number };
 export type StartProps = {
   readonly designs: readonly Design[];
   readonly species: readonly SpeciesChoice[];
+  /** What a wood of the shop's own may be copied from. */
+  readonly houseWoods: readonly { readonly id: string; readonly name: string }[];
   readonly regimens: readonly RegimenChoice[];
   readonly lots: readonly LotChoice[];
   /** What it begins with, where it was chosen before: a regimen with lots for its slots, a wood. */
@@ -49,6 +56,23 @@ const MOST_PIECES = 500;
 /** What of the form nobody types, as it is when it is sent. */
 type Beside = { readonly treeKnown: boolean; readonly slots: readonly string[] };
 
+/** What nobody has said yet of a batch to be started. */
+const UNSAID = {
+  list: '',
+  mixed: [],
+  alsoWoods: [],
+  glueName: '',
+  glueFood: 'unknown',
+  customer: '',
+  wishes: '',
+  careDays: '',
+  careWords: '',
+  roughOn: '',
+  start: '',
+  due: '',
+  beyond: '',
+} satisfies Partial<StartTyped>;
+
 function useStartForm({ designs, species, regimens, first }: StartProps) {
   const router = useRouter();
   const beside = useRef<Beside>({ treeKnown: false, slots: [] });
@@ -59,14 +83,15 @@ function useStartForm({ designs, species, regimens, first }: StartProps) {
       speciesId: species.find((one) => one.id === first.wood)?.id ?? 'sycamore',
       origin: ORIGINS.find((one) => one === first.origin) ?? 'bought',
       tree: null,
-      pieces: '6',
+      pieces: first.pieces ?? '6',
+      uses: first.uses && first.uses.length > 0 ? [...first.uses] : null,
+      keeper: KEEPERS.find((one) => one === first.keeper) ?? '',
+      againOf: first.again ?? null,
       regimenRevisionId: (regimens.find((one) => one.id === first.regimen) ?? regimens[0])?.revisionId ?? 0,
       materials: { ...first.lots },
-      start: '',
-      due: '',
-      beyond: '',
+      ...UNSAID,
     },
-    save: ({ tree: _, materials, ...typed }) =>
+    save: ({ tree: _, list: __, materials, ...typed }) =>
       start({
         ...typed,
         treeKnown: beside.current.treeKnown,
@@ -80,44 +105,111 @@ function useStartForm({ designs, species, regimens, first }: StartProps) {
   return { form, beside };
 }
 
+/** One kind of piece that is thought of: its design for what it is for, its wood, and how many. */
+export type Kind = { readonly design: Design; readonly timber: SpeciesChoice; readonly count: number };
+
+/** The kinds of a mixed lot as far as they are read, each as a design of its own. */
+function mixedKinds({ designs, species }: StartProps, { mixed }: StartTyped): Kind[] {
+  return mixed.flatMap((row): Kind[] => {
+    const count = parsePositive(row.count);
+    const timber = species.find((one) => one.id === row.speciesId);
+    const known = designs.find((one) => one.revisionId === row.designRevisionId);
+    const geometry = known?.geometry ?? (row.geometry as Geometry);
+    if (!count.ok || !timber) return [];
+    const design = {
+      id: 0,
+      revisionId: 0,
+      usesSaid: true,
+      tableware: true,
+      ...known,
+      name: row.name,
+      geometry,
+      uses: row.uses,
+      area: areaOf(geometry),
+    };
+    return [{ design, timber, count: count.value }];
+  });
+}
+
+/** Unlike pieces as one: the first one's shape, the mean of their surfaces, all their uses. */
+function asOne(kinds: readonly Kind[]): Design | undefined {
+  const [first] = kinds;
+  const count = kinds.reduce((sum, kind) => sum + kind.count, 0);
+  if (!first) return undefined;
+  const mean = (of: (design: Design) => number): number =>
+    kinds.reduce((sum, kind) => sum + kind.count * of(kind.design), 0) / count;
+  return {
+    ...first.design,
+    uses: [...new Set(kinds.flatMap((kind) => kind.design.uses))],
+    area: { areaMm2: mean(({ area }) => area.areaMm2), endGrainMm2: mean(({ area }) => area.endGrainMm2) },
+  };
+}
+
 /** What was chosen so far, by its things. */
-function chosenOf({ designs, species, regimens, lots, now }: StartProps, values: StartTyped) {
+function chosenOf(props: StartProps, values: StartTyped) {
+  const { designs, species, regimens, lots, now } = props;
   const regimen = regimens.find((one) => one.revisionId === values.regimenRevisionId);
-  const count = parsePositive(values.pieces);
+  const typed = parsePositive(values.pieces);
+  const timber = species.find((one) => one.id === values.speciesId);
+  const drawn = designs.find((one) => one.revisionId === values.designRevisionId);
+  const isMixed = values.mixed.length > 0;
+  const alike = drawn && { ...drawn, uses: values.uses ?? drawn.uses };
+  const pieces = typed.ok && Number.isInteger(typed.value) && typed.value <= MOST_PIECES ? typed.value : null;
+  const kinds = isMixed ? mixedKinds(props, values) : alike && timber ? [{ design: alike, timber, count: pieces ?? 1 }] : [];
   return {
     regimen,
-    timber: species.find((one) => one.id === values.speciesId),
-    shape: designs.find((one) => one.revisionId === values.designRevisionId),
+    isMixed,
+    kinds,
+    timber: isMixed ? kinds[0]?.timber : timber,
+    /** The design as it stands in the shop, and as it is for this batch. */
+    drawn,
+    shape: isMixed ? asOne(kinds) : alike,
     offered: new Map(regimen?.slots.map((slot) => [slot.slot, offerFor(slot, lots, regimen.steps)])),
-    count,
-    pieces: count.ok && Number.isInteger(count.value) && count.value <= MOST_PIECES ? count.value : null,
+    count: typed,
+    pieces: isMixed ? kinds.reduce((sum, kind) => sum + kind.count, 0) : pieces,
     // Empty is now, as the field shows it.
     startAt: values.start || now,
   };
 }
 export type Chosen = ReturnType<typeof chosenOf>;
 
-/** Whether the wood's question is still open, and what is known of its tree. */
-const treeOf = ({ timber }: Chosen, { tree }: StartTyped) => ({
-  asked: timber?.ask !== undefined && tree?.of !== timber.id,
-  known: timber?.ask === undefined || (tree?.of === timber.id && tree.known),
-});
+/** The woods in what was chosen, each once. */
+const timbersOf = ({ kinds, timber }: Chosen): readonly SpeciesChoice[] =>
+  kinds.length > 0 ? [...new Map(kinds.map((kind) => [kind.timber.id, kind.timber])).values()] : timber ? [timber] : [];
 
-/** What release will ask of what was chosen; null until there is enough. */
-function aheadOf(
-  { shape, timber, regimen, offered }: Chosen,
+/** Whether the woods' question is still open, what is asked, and what is known of their trees; several woods are asked about at once. */
+function treeOf(chosen: Chosen, { tree }: StartTyped) {
+  const asking = timbersOf(chosen).filter((one) => one.ask !== undefined);
+  const of = asking.map((one) => one.id).join(' ');
+  const isSaid = tree?.of === of;
+  return {
+    of,
+    asks: asking.map((one) => one.ask),
+    asked: of !== '' && !isSaid,
+    known: of === '' || (isSaid && (tree?.known ?? false)),
+  };
+}
+
+/** What release will ask of one kind of piece. */
+function aheadOfKind(
+  { design, timber }: Kind,
+  { regimen, offered }: Chosen,
   values: StartTyped,
-  lots: readonly LotChoice[],
+  { lots, species }: Pick<StartProps, 'lots' | 'species'>,
   tree: ReturnType<typeof treeOf>,
 ) {
-  if (!shape || !timber || !regimen) return null;
+  if (!regimen) return null;
   const layer = (lot: LotChoice) => ({ ...lot.layer, id: lot.id });
+  const others = values.alsoWoods.flatMap((id) => species.filter((one) => one.id === id));
+  // Until it is said which tree it is, the wood is taken at its name, and the page says so.
+  const wood = strictest({ food: tree.known || tree.asked ? timber.food : 'unknown', keepOff: timber.keepOff }, others);
   return gatesAhead({
-    use: [...shape.uses],
-    tableware: shape.tableware,
-    // Until it is said which tree it is, the wood is taken at its name, and the page says so.
-    wood: { food: tree.known || tree.asked ? timber.food : 'unknown', keepOff: [...timber.keepOff], origin: values.origin },
-    film: !regimen.knifeSurface,
+    use: [...design.uses],
+    tableware: design.tableware,
+    wood: { food: wood.food, keepOff: [...wood.keepOff], origin: values.origin },
+    film: !regimen.knifeSurface && !isBySurface(regimen.steps),
+    meets: (slot) => slotMeets(design.geometry, design.uses, regimen.steps, slot),
+    glue: values.glueName.trim() === '' ? null : layerOfGlue({ name: values.glueName, food: values.glueFood }),
     chosen: Object.fromEntries(
       regimen.slots.map(({ slot }) => {
         const lot = lots.find((one) => one.id === values.materials[slot]);
@@ -128,13 +220,22 @@ function aheadOf(
   });
 }
 
+/** What release will ask of what was chosen, kind by kind; null until there is enough. */
+function aheadOf(chosen: Chosen, values: StartTyped, props: StartProps, tree: ReturnType<typeof treeOf>) {
+  const each = chosen.kinds.flatMap((kind) => {
+    const found = aheadOfKind(kind, chosen, values, props, tree);
+    return found?.ok ? [{ kind, ...found.value }] : [];
+  });
+  return each.length > 0 ? each : null;
+}
+
 /** What it will take of each lot, when it can be promised, and how it sets; a breath behind what is typed. */
 function useOutlook(props: StartProps, chosen: Chosen, values: StartTyped) {
   const { lots, uptake, zone, now, shop } = props;
   const { regimen, shape, timber, pieces, startAt } = chosen;
   const wish = useDeferredValue({
     regimen,
-    shape,
+    shape: useStill(shape),
     timber,
     count: pieces,
     materials: values.materials,
@@ -172,6 +273,13 @@ function useOutlook(props: StartProps, chosen: Chosen, values: StartTyped) {
   return { needs, promised, dueMs, pieces: wish.count ?? 1, sets: setsBy(wish.regimen, Object.values(wishedLots)) };
 }
 
+/** The same thing for as long as nothing in it changes: a plan is not asked for anew because of a letter typed elsewhere. */
+function useStill<T>(value: T): T {
+  const kept = useRef(value);
+  if (JSON.stringify(kept.current) !== JSON.stringify(value)) kept.current = value;
+  return kept.current;
+}
+
 /** How what was chosen sets; null until a lot is. */
 function setsBy(regimen: Regimen | undefined, lots: readonly (LotChoice | undefined)[]): 'bare' | 'settles' | 'cures' | null {
   if (regimen?.slots.length === 0) return 'bare';
@@ -193,6 +301,6 @@ export function useStart(props: StartProps) {
   const tree = treeOf(chosen, form.values);
   beside.current = { treeKnown: tree.known, slots: chosen.regimen?.slots.map(({ slot }) => slot) ?? [] };
   const outlook = useOutlook(props, chosen, form.values);
-  return { form, chosen, tree, outlook, ahead: aheadOf(chosen, form.values, props.lots, tree) };
+  return { form, chosen, timbers: timbersOf(chosen), tree, outlook, ahead: aheadOf(chosen, form.values, props, tree) };
 }
 export type Start = ReturnType<typeof useStart>;

@@ -24,38 +24,41 @@ const ANSWERS = [
   { value: 'no', name: 'I cannot say' },
 ] as const;
 
-type Props = {
-  readonly timber: SpeciesChoice;
+/** How a wood stands to food, and what is known for and against it. */
+export function WoodFacts({ timber }: { readonly timber: SpeciesChoice }) {
+  return (
+    <p className={`mb-3 border-l-4 pl-3 text-sm ${BORDERS[timber.food] ?? 'border-late'}`}>
+      <strong>{VERDICT_WORDS[timber.food]}</strong>
+      {timber.disputed && timber.food !== 'caution' ? ', makers disagree' : ''}. {timber.note}
+      {timber.keepOff.length > 0 ? ` Kept off ${timber.keepOff.map((use) => USE_WORDS[use]).join(', ')}.` : ''}
+      {timber.dust === null ? '' : timber.dust === 'poison' ? ' Its dust is poisonous.' : ' Its dust makes many allergic.'}
+      {timber.slowsCure ? ' It holds back what dries on it: half as long again.' : ''}
+      {timber.sides ? (
+        <span className="block">
+          For it: {timber.sides.for} Against it: {timber.sides.against}
+        </span>
+      ) : null}
+    </p>
+  );
+}
+
+type AskProps = {
+  readonly asks: readonly (string | undefined)[];
   /** Whether the maker is sure which tree it is; null while that was not said. */
   readonly known: boolean | null;
   readonly onSay: (known: boolean) => void;
 };
 
-/** How a wood stands to food, what is known for and against it, and, where its name stands on several trees, which it is. */
-export function WoodFacts({ timber, known, onSay }: Props) {
+/** Which tree it is, where its name stands on several. */
+export function WhichTree({ asks, known, onSay }: AskProps) {
+  if (asks.length === 0) return null;
   return (
-    <>
-      <p className={`mb-3 border-l-4 pl-3 text-sm ${BORDERS[timber.food] ?? 'border-late'}`}>
-        <strong>{VERDICT_WORDS[timber.food]}</strong>
-        {timber.disputed && timber.food !== 'caution' ? ', makers disagree' : ''}. {timber.note}
-        {timber.keepOff.length > 0 ? ` Kept off ${timber.keepOff.map((use) => USE_WORDS[use]).join(', ')}.` : ''}
-        {timber.dust === null ? '' : timber.dust === 'poison' ? ' Its dust is poisonous.' : ' Its dust makes many allergic.'}
-        {timber.slowsCure ? ' It holds back what dries on it: half as long again.' : ''}
-        {timber.sides ? (
-          <span className="block">
-            For it: {timber.sides.for} Against it: {timber.sides.against}
-          </span>
-        ) : null}
-      </p>
-      {timber.ask ? (
-        <Choice
-          asks={<span className="font-semibold text-ink">{timber.ask}</span>}
-          value={known === null ? null : known ? 'yes' : 'no'}
-          options={ANSWERS}
-          onChange={(answer) => onSay(answer === 'yes')}
-          lies="beside"
-        />
-      ) : null}
-    </>
+    <Choice
+      asks={<span className="font-semibold text-ink">{asks.join(' ')}</span>}
+      value={known === null ? null : known ? 'yes' : 'no'}
+      options={ANSWERS}
+      onChange={(answer) => onSay(answer === 'yes')}
+      lies="beside"
+    />
   );
 }

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { PIECE_USES } from '@/core/material';
 import { NewBatch } from '@/features/start/new-batch';
 
 export const metadata: Metadata = { title: 'Start a batch' };
@@ -19,6 +20,10 @@ export default async function StartBatchPage({ searchParams }: { readonly search
         ...(wood ? { wood } : {}),
         ...(origin ? { origin } : {}),
         ...(piece ? { piece } : {}),
+        ...(asked.pieces ? { pieces: one(asked.pieces) ?? '' } : {}),
+        ...(asked.keeper ? { keeper: one(asked.keeper) ?? '' } : {}),
+        ...(asked.again ? { again: Number(one(asked.again)) } : {}),
+        uses: PIECE_USES.filter((use) => [asked.uses ?? []].flat().includes(use)),
         lots: Object.fromEntries(lots),
       }}
     />

@@ -1,0 +1,179 @@
+'use client';
+
+import type { z } from 'zod';
+import { FOOD_VERDICTS, PIECE_USES } from '@/core/material';
+import { USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { Button } from '@/ui/button';
+import { SelectField, TextField } from '@/ui/field';
+import { Fold } from '@/ui/fold';
+import { onOpen, type Opened } from '@/ui/on-open';
+import { Tick } from '@/ui/tick';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
+import { saveWood } from '../actions';
+import { OwnWoodTyped } from '../forms';
+import type { Start, StartProps } from './use-start';
+
+const GLUE_FOOD = {
+  unknown: 'nobody asked its maker',
+  yes: 'its maker’s paper says food',
+  no: 'its maker says not for food',
+} as const;
+
+type Props = Pick<StartProps, 'species'> & Pick<Start, 'form'>;
+
+/** Other woods in the same piece, what holds them together, and when the blanks were cut. */
+export function WoodMore({ species, form }: Props) {
+  const { alsoWoods, glueName, roughOn } = form.values;
+  const names = alsoWoods.flatMap((id) => species.filter((one) => one.id === id).map((one) => one.name.toLowerCase()));
+  const said = [
+    names.length > 0 ? `with ${names.join(' and ')}` : '',
+    glueName.trim() === '' ? '' : `glued with ${glueName.trim()}`,
+    roughOn === '' ? '' : `rough-cut ${roughOn}`,
+  ].filter(Boolean);
+  return (
+    <Fold says={said.join(', ') || 'Several woods in one piece, a glue, or when it was rough-cut'} className="mb-3">
+      <SelectField
+        label="Also of"
+        value=""
+        onChange={(event) => {
+          const id = event.target.value;
+          if (id !== '' && !alsoWoods.includes(id)) form.set('alsoWoods', [...alsoWoods, id]);
+        }}
+        hint="the strictest wood counts in every gate"
+      >
+        <option value="">choose another wood</option>
+        {species
+          .filter((one) => one.id !== form.values.speciesId && !alsoWoods.includes(one.id))
+          .map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}, {VERDICT_WORDS[one.food]}
+            </option>
+          ))}
+      </SelectField>
+      <p className="mb-2 flex flex-wrap gap-2">
+        {alsoWoods.map((id) => (
+          <Button
+            key={id}
+            onClick={() =>
+              form.set(
+                'alsoWoods',
+                alsoWoods.filter((one) => one !== id),
+              )
+            }
+          >
+            {species.find((one) => one.id === id)?.name ?? id} out
+          </Button>
+        ))}
+      </p>
+      <div className="grid gap-x-4 bench:grid-cols-2">
+        <TextField label="Glue" {...form.field('glueName')} hint="empty: none in it" />
+        <SelectField label="Of food" {...form.field('glueFood')}>
+          {Object.entries(GLUE_FOOD).map(([value, says]) => (
+            <option key={value} value={value}>
+              {says}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <TextField
+        label="Rough-turned or rough-cut on"
+        type="date"
+        {...form.field('roughOn')}
+        hint="how long it has stood to dry"
+      />
+    </Fold>
+  );
+}
+
+type WoodSheetProps = { readonly houseWoods: StartProps['houseWoods']; readonly onMade: (id: string) => void };
+
+const EMPTY: z.input<typeof OwnWoodTyped> = {
+  likeId: 'sycamore',
+  name: '',
+  botanical: '',
+  food: 'unknown',
+  keepOff: ['mouth', 'toy'],
+  note: '',
+  ask: '',
+  why: '',
+  names: { de: '', fr: '', es: '' },
+};
+
+function WoodSheet({ houseWoods, onMade, open, onOpenChange }: WoodSheetProps & Opened) {
+  const form = useForm<z.input<typeof OwnWoodTyped>, { readonly id: string }>({
+    schema: OwnWoodTyped,
+    start: EMPTY,
+    save: saveWood,
+    done: ({ id }) => {
+      onMade(id);
+      onOpenChange(false);
+    },
+    keptAs: 'own wood',
+  });
+  const { keepOff } = form.values;
+  return (
+    <SheetForm
+      form={form}
+      title="A wood of our own"
+      open={open}
+      onOpenChange={onOpenChange}
+      saves="Keep the wood"
+      say="It drinks, looks and weighs as the wood it is like; what you say of food is yours, with your reason."
+    >
+      <TextField label="Name" {...form.field('name')} />
+      <TextField label="Botanical name, if it is known" {...form.field('botanical')} />
+      <SelectField label="It is like" {...form.field('likeId')}>
+        {houseWoods.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label="For food it is" {...form.field('food')}>
+        {FOOD_VERDICTS.map((one) => (
+          <option key={one} value={one}>
+            {VERDICT_WORDS[one]}
+          </option>
+        ))}
+      </SelectField>
+      <TextField label="Why: what that rests on" {...form.field('why')} hint="a book, a table, whom you asked" />
+      {form.values.food === 'caution' ? (
+        <fieldset>
+          <legend className="label">Kept off</legend>
+          <div className="grid grid-cols-2 gap-x-4">
+            {PIECE_USES.map((use) => (
+              <Tick
+                key={use}
+                checked={keepOff.includes(use)}
+                onChange={() =>
+                  form.set('keepOff', keepOff.includes(use) ? keepOff.filter((one) => one !== use) : [...keepOff, use])
+                }
+              >
+                {USE_WORDS[use]}
+              </Tick>
+            ))}
+          </div>
+        </fieldset>
+      ) : null}
+      <TextField label="Note" {...form.field('note')} />
+      <TextField
+        label="Which tree, where its name stands on several"
+        {...form.field('ask')}
+        hint="asked at every start; empty: nobody need ask"
+      />
+      <div className="grid grid-cols-3 gap-x-4">
+        <TextField label="In German" {...form.field('names.de')} />
+        <TextField label="In French" {...form.field('names.fr')} />
+        <TextField label="In Spanish" {...form.field('names.es')} />
+      </div>
+      <p className="text-sm text-soft">A slip in a language without a name here says the name as it is.</p>
+    </SheetForm>
+  );
+}
+
+/** A wood the house does not know. */
+export const NewWood = onOpen(
+  async () => WoodSheet,
+  (opener) => <Button {...opener}>A wood of our own</Button>,
+);
