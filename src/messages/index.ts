@@ -1,6 +1,7 @@
 export { sayBlocking } from './blocking';
 export { OWNER_WORDS, sayChoice, sayReason } from './choose';
-export { GOVERNS_WORDS, INSPECTION_WORDS, KIND_WORDS, UNTIL_WORDS } from './regimen';
+export { GOVERNS_WORDS, HAZARD_WORDS, INSPECTION_WORDS, KIND_WORDS, UNTIL_WORDS, VERDICT_KIND_WORDS } from './regimen';
+export { roomWords, tooColdWords } from './room';
 export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export {
   CAUTION_WORDS,

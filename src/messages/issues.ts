@@ -201,6 +201,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `“${action ?? ''}” goes over a coat that was never wiped or left to rest. Wipe it, or let it rest first.`,
   'no-such-surface': ({ action, name }) =>
     `“${action}” treats a surface that “${name}” does not have. Choose another finish, or change the surfaces of that step.`,
+  'nothing-done': () => 'Nothing of this batch is done yet: there is nothing to repeat. Start one from its regimen.',
   'layer-will-not-hold': ({ action, under }) =>
     `“${action}” will not hold over “${under}”: colour goes before seal, seal before oil, oil under wax. Change the order, or say why the house does it so.`,
   'layer-test': ({ action, under }) =>

@@ -1,5 +1,5 @@
 import type { Governs } from '@/core/cure';
-import type { RegimenStep, StepKind, Until } from '@/core/regimen';
+import type { PlaceHazard, RegimenStep, StepKind, Until, VerdictKind } from '@/core/regimen';
 
 /** Each kind of hand-work. */
 export const KIND_WORDS: Readonly<Record<StepKind, string>> = {
@@ -60,4 +60,26 @@ export const INSPECTION_WORDS: Readonly<
     name: 'the sound of the fibre',
     lookFor: 'Draw a nail or a dry cloth over it and listen: smooth wood whispers, torn fibre rasps.',
   },
+};
+
+/** What is judged of finished work, and its five grades, the poorest first. */
+export const VERDICT_KIND_WORDS: Readonly<Record<VerdictKind, { readonly asks: string; readonly scale: readonly string[] }>> = {
+  gloss: { asks: 'Gloss', scale: ['dead', 'dull', 'satin', 'bright', 'glass'] },
+  colour: { asks: 'Colour', scale: ['spoilt', 'too dark', 'fair', 'good', 'just right'] },
+  feel: { asks: 'Feel', scale: ['sticky', 'rough', 'fair', 'smooth', 'silk'] },
+  again: { asks: 'Would you do it again so?', scale: ['never', 'rather not', 'perhaps', 'yes', 'always'] },
+};
+
+/** What must be minded at a place. */
+export const HAZARD_WORDS: Readonly<Record<PlaceHazard, { readonly name: string; readonly says: string }>> = {
+  heat: {
+    name: 'a stove, heater or lamp close by',
+    says: 'Heat dries the near side first and cracks it: turn the work. Nothing with solvent, no cloths.',
+  },
+  flame: {
+    name: 'a flame or spark',
+    says: 'Vapour lights: nothing with solvent or spirit within a day of its last wet step, no cloths.',
+  },
+  sun: { name: 'hot sun', says: 'Turn it once a day; thick or green wood checks, dark finishes grow hot enough to weep.' },
+  away: { name: 'out of the shop’s hands', says: 'Nobody here can look, wipe or turn it: only what needs no hand goes there.' },
 };

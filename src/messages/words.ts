@@ -233,6 +233,7 @@ export const WHY_WORDS = {
 /** Why no more coats are given. */
 export const LAST_WORDS: Readonly<Record<LastReason | 'label', string>> = {
   full: 'it takes no more',
+  paper: 'the paper stays clean',
   sheen: 'the sheen is right',
   out: 'out of finish',
   other: 'another reason',
@@ -273,6 +274,32 @@ export const FAULT_WORDS: Readonly<Record<Fault, { readonly name: string; readon
   damp: { name: 'damp wood', advice: 'Wait; read the moisture again under “Wood”: it gives a date.' },
   rancid: { name: 'rancid smell', advice: 'Strip it. Hold the lot on its page in Stores: that names every piece it reached.' },
   split: { name: 'split', advice: 'Let the piece leave the batch, below under “Pieces”.' },
+  scratch: { name: 'scratch', advice: 'Sand along the grain with the last grit until it is gone, and re-oil there.' },
+  'tool-mark': { name: 'tool mark', advice: 'Sand it out from 120, grit by grit: a finer one only polishes it.' },
+  'torn-fibre': {
+    name: 'torn fibre',
+    advice: 'Sand it out, or scrape with the grain; a coat before sanding holds the fibre up.',
+  },
+  bark: {
+    name: 'bark or a check',
+    advice: 'Pick out what is loose and fill it before the first coat, or let the piece leave: food lodges there.',
+  },
+  knot: {
+    name: 'knot',
+    advice: 'If it is tight it may stay: it drinks little. A loose one comes out with use; let the piece leave.',
+  },
+  'missed-spot': { name: 'missed spot', advice: 'Re-wet it now and wipe it with the rest.' },
+  streak: { name: 'streak', advice: 'Re-wet across the whole face and wipe in one go; where it has set, level and recoat.' },
+  puddle: { name: 'puddle', advice: 'Wipe it out of grooves and corners before it gums; re-wet it where it has begun to.' },
+  run: { name: 'run', advice: 'Leave it alone while it is wet. Let it harden, level it, one thin coat over the face.' },
+  dust: { name: 'dust in it', advice: 'Let it harden, level with a fine pad, one thin coat; sweep and wait before you lay it.' },
+  print: { name: 'finger or cloth print', advice: 'Let it harden, level it, one thin coat; it was touched too soon.' },
+  wrinkle: { name: 'wrinkle', advice: 'It was laid on too thick: no coat mends it. Sand that face off and begin it anew.' },
+  'ring-mark': { name: 'ring from a wet or hot foot', advice: 'Sand with 220 along the grain over the whole face and re-oil.' },
+  'white-bloom': {
+    name: 'white bloom',
+    advice: 'Damp under a resin. One pass with a few drops of spirit in dry, warm air clears most; what stays is sanded off.',
+  },
 };
 
 export const WAY_WORDS: Readonly<Record<Way, string>> = {
@@ -282,6 +309,11 @@ export const WAY_WORDS: Readonly<Record<Way, string>> = {
   'smooth-and-oil': 'Smooth with 220 and re-oil',
   'recoat-face': 'Recoat that face',
   'harden-and-recoat': 'Let it harden, then recoat',
+  'sand-again': 'Sand it again, before any coat',
+  'sand-out': 'Sand it out from 120 and re-oil',
+  'level-and-recoat': 'Let it harden, level, recoat',
+  'clear-bloom': 'Clear it with a pass of spirit',
+  'sand-off': 'Sand that face off, begin it anew',
   'wipe-daily': 'Wipe daily until the paper stays clean',
 };
 

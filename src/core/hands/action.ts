@@ -12,6 +12,10 @@ export type HandAction = TaskWords & {
   /** What the regimen notes of this step, and what the label says where it is ruled otherwise. */
   readonly note: string;
   readonly labelRule: string;
+  /** How the room draws its wait out or shortens it, or that it is too cold for it; empty where neither. */
+  readonly room: string;
+  /** Why the house keeps to a bound of its own here, over the label's and the chemistry's; empty where it does not. */
+  readonly house: string;
   readonly estimatedG: number | null;
   readonly fromMs: number | null;
   readonly earliestMs: number | null;

@@ -42,6 +42,8 @@ export function projected(action: HandAction, ahead: readonly Ahead[], written: 
           lot: null,
           note: '',
           labelRule: '',
+          room: '',
+          house: '',
           estimatedG: null,
           blocked: null,
         }

@@ -33,6 +33,8 @@ const act = (change: Partial<HandAction> = {}): HandAction => ({
   ring: { coats: 1, coatsPlanned: 3, state: 'resting', travel: null, overdue: false, cured: 0 },
   lot: null,
   note: '',
+  room: '',
+  house: '',
   labelRule: '',
   estimatedG: null,
   fromMs: NOW - HOUR,

@@ -1,6 +1,6 @@
 import { groupBy, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import type { Surface } from '@/core/piece';
-import { endsCoat, type Fault, faultsFor, type Progress, type Way, waysFor } from '@/core/regimen';
+import { endsCoat, type Fault, faultsFor, laysCoat, type Progress, type Way, waysFor } from '@/core/regimen';
 
 /** A fault that was seen this long ago is no longer offered a way back, hours. Source: working choice, three days. */
 export const OFFERED_HOURS = 72;
@@ -39,6 +39,7 @@ export function amissNow(
     .filter(({ fault }) => possible.includes(fault));
   const byFault = groupBy(seen, ({ fault }) => fault);
   const overdue = overdueMin(progress, nowMs);
+  const coated = progress.done.some(({ task, fact }) => fact.kind === 'done' && laysCoat(task.step));
   const next = progress.next?.task;
   const mayGum = possible.includes('gummed') && !byFault.has('gummed') && overdue > 0;
   const missed = mayGum && next !== undefined && endsCoat(next.step) && !recoveries.some((one) => one.beforeTask === next.key);
@@ -48,7 +49,7 @@ export function amissNow(
       key: fault,
       fault,
       surfaces: [...new Set(on.map(({ surface }) => surface))],
-      ways: next ? waysFor(fault, overdue) : [],
+      ways: next ? waysFor(fault, overdue, coated) : [],
     })),
   ];
 }

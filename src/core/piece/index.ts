@@ -20,3 +20,4 @@ export { factorFor, type Thirst, thirstOf, type UptakeFactor, uptakeFactors, typ
 export { dampness, type Dampness, dryBy, looksOf, type MoistureReading } from './moisture';
 export { type Surface, SURFACES } from './surfaces';
 export { type Known as KnownForList, type Listed, readList } from './list';
+export { type DryByWeight, dryByWeight, type DryWeighing } from './dry';

@@ -129,6 +129,7 @@ export type IssueCode =
   | 'layer-will-not-hold'
   | 'layer-test'
   | 'no-such-surface'
+  | 'nothing-done'
   | 'name-needed'
   | 'lighter-after'
   | 'cut-too-large'

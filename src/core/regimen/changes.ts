@@ -5,8 +5,8 @@ import type { FinishClass } from '@/core/piece';
 import type { RegimenStep } from './schema';
 import { hours, wait } from './steps';
 
-/** Why no more is given: the wood takes none, the sheen is right, there is none left, or the label gives so many. */
-export const LAST_REASONS = ['full', 'sheen', 'out', 'other'] as const;
+/** Why no more is given: the wood takes none, the sheen is right, the paper stays clean, there is none left, or the label gives so many. */
+export const LAST_REASONS = ['full', 'sheen', 'paper', 'out', 'other'] as const;
 export type LastReason = (typeof LAST_REASONS)[number];
 
 /**

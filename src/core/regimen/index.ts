@@ -9,6 +9,7 @@ export {
   type StepChange,
   withChanges,
 } from './changes';
+export { regimenAsDone, stepsAsDone, type Took } from './as-done';
 export { type BookEntry, readBook } from './book';
 export {
   type DoneTask,
@@ -24,6 +25,7 @@ export {
 } from './progress';
 export { type Ask, EVENING, GIVES, HONEST_SHARE, type Give, type Offer, offer, type ShopNow } from './offer';
 export { CHOICES, draftOf, draftSlot, draftStep, type RegimenDraft, readRegimen, type SlotDraft, type StepDraft } from './draft';
+export { type TooCold, tooColdFor } from './cold';
 export { governsOf, type RoomOf } from './governs';
 export { type AirAhead, type AirRows, meanOfRows, roomAlong } from './room';
 export { REACH_DAYS, type Reached, withinReach } from './reach';

@@ -8,15 +8,29 @@ import { againAfter, stepOfTask, type Task } from './task';
 
 /** What can be seen amiss on a surface while the work goes on. */
 export const FAULTS = [
+  'scratch',
+  'tool-mark',
+  'torn-fibre',
+  'raised-fibre',
+  'bark',
+  'knot',
+  'damp',
+  'split',
   'gummed',
   'dry-spots',
-  'raised-fibre',
-  'cut-through',
+  'missed-spot',
+  'streak',
+  'puddle',
+  'run',
+  'dust',
+  'print',
+  'wrinkle',
+  'ring-mark',
   'rings',
+  'cut-through',
+  'white-bloom',
   'weeping',
-  'damp',
   'rancid',
-  'split',
 ] as const;
 export type Fault = (typeof FAULTS)[number];
 
@@ -29,6 +43,11 @@ export const WAYS = [
   'recoat-face',
   'harden-and-recoat',
   'wipe-daily',
+  'sand-again',
+  'sand-out',
+  'level-and-recoat',
+  'clear-bloom',
+  'sand-off',
 ] as const;
 export type Way = (typeof WAYS)[number];
 
@@ -43,6 +62,13 @@ const again = (
   { slot, coatClass, coat: n }: Mended,
 ): RegimenStep => coat(id, action, done, dwell, { slot, coatClass, coat: n + 1, lies: 'thin' });
 const REST = wait(hours(12), hours(24), null);
+
+const smooth = (grit: number, id: string): RegimenStep => ({
+  ...sand(grit),
+  id,
+  action: `Sand with ${grit} along the grain, dust off`,
+  done: 'Sanded',
+});
 
 /** The steps of each way back (practice.md, what goes wrong), each with its own windows. Waits are working estimates, minutes. */
 const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
@@ -79,34 +105,96 @@ const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
       note: 'Daily until the paper stays clean.',
     }),
   ],
+  'sand-again': () => [smooth(220, 'again')],
+  'sand-out': (of) => [
+    smooth(120, 'coarse'),
+    smooth(220, 'fine'),
+    again('re-oil', 'Rub on a thin coat where it was sanded', 'Re-oiled', wait(5, 10, 20), of),
+    wipe('re-oil-wipe', REST),
+  ],
+  'level-and-recoat': (of) => [
+    step('turn', 'harden', 'Set aside to harden', 'Set aside', wait(hours(24), hours(24), null), {
+      perPieceMin: 0,
+      place: 'rack',
+    }),
+    { ...smooth(320, 'level'), action: 'Level with 320 or a fine pad, dust off', done: 'Levelled' },
+    again('recoat', 'Lay on one thin coat', 'Recoated', wait(5, 10, 20), of),
+    wipe('recoat-wipe', REST),
+  ],
+  'clear-bloom': () => [
+    step('turn', 'clear', 'Draw a pad with a few drops of spirit over it, once', 'Drawn over', wait(hours(2), hours(12), null), {
+      place: 'rack',
+      note: 'In dry, warm air. Moving air, no flame; it softens the film, so never go over it twice.',
+    }),
+  ],
+  'sand-off': (of) => [
+    step('turn', 'harden', 'Set aside until it can be sanded', 'Set aside', wait(hours(24), hours(48), null), {
+      perPieceMin: 0,
+      place: 'rack',
+    }),
+    { ...smooth(120, 'off'), action: 'Sand that face off to the wood with 120, dust off' },
+    smooth(220, 'fine'),
+    again('anew', 'Lay on a thin coat', 'Recoated', wait(5, 10, 20), of),
+    wipe('anew-wipe', REST),
+  ],
 };
 
 /** What is offered for each fault, the likeliest first; none where the way back is no step of this batch. */
 export const OFFERS: Readonly<Record<Fault, readonly Way[]>> = {
+  scratch: ['smooth-and-oil'],
+  'tool-mark': ['sand-out'],
+  'torn-fibre': ['sand-out', 'smooth-and-oil'],
+  'raised-fibre': ['smooth-and-oil'],
+  bark: [],
+  knot: [],
+  damp: [],
+  split: [],
   gummed: ['rewet', 'pad-off'],
   'dry-spots': ['rewet-spots'],
-  'raised-fibre': ['smooth-and-oil'],
-  'cut-through': ['recoat-face'],
+  'missed-spot': ['rewet-spots'],
+  streak: ['rewet-spots', 'level-and-recoat'],
+  puddle: ['rewet', 'pad-off'],
+  run: ['level-and-recoat'],
+  dust: ['level-and-recoat'],
+  print: ['level-and-recoat'],
+  wrinkle: ['sand-off'],
+  'ring-mark': ['smooth-and-oil'],
   rings: ['harden-and-recoat'],
+  'cut-through': ['recoat-face'],
+  'white-bloom': ['clear-bloom', 'sand-off'],
   weeping: ['wipe-daily'],
-  damp: [],
   rancid: [],
-  split: [],
 };
 
-/** What can be seen amiss where nothing on a piece dries: no surplus gums, and no set coat is cut through. */
-const ONLY_WHERE_IT_DRIES: readonly Fault[] = ['gummed', 'cut-through', 'rings'];
+/** What is in the wood itself: it can be seen before any finish is on. */
+const IN_THE_WOOD: readonly Fault[] = ['scratch', 'tool-mark', 'torn-fibre', 'raised-fibre', 'bark', 'knot', 'damp', 'split'];
+/** Of those, what sanding mends before any finish is on. */
+const SANDED_OUT: readonly Fault[] = ['scratch', 'tool-mark', 'torn-fibre', 'raised-fibre'];
 
-/** The faults that can be seen on what a piece was finished with. */
-export const faultsFor = (dries: boolean): readonly Fault[] =>
-  dries ? FAULTS : FAULTS.filter((fault) => !ONLY_WHERE_IT_DRIES.includes(fault));
+/** What can be seen amiss where nothing on a piece dries: no surplus gums, no set coat runs, wrinkles or is cut through. */
+const ONLY_WHERE_IT_DRIES: readonly Fault[] = [
+  'gummed',
+  'cut-through',
+  'rings',
+  'run',
+  'dust',
+  'print',
+  'wrinkle',
+  'white-bloom',
+];
+
+/** The faults that can be seen on what a piece was finished with; before any finish is on, those of the wood. */
+export const faultsFor = (dries: boolean, coated = true): readonly Fault[] =>
+  FAULTS.filter((fault) => (coated || IN_THE_WOOD.includes(fault)) && (dries || !ONLY_WHERE_IT_DRIES.includes(fault)));
 
 /** Past this long a gummed surplus no longer softens in oil alone, minutes. Source: practice.md. */
 export const GUMMED_PAST_MIN = 24 * 60;
 
-/** The ways back for a fault, the one that suits first: past a day gummed surplus wants the pad. */
-export const waysFor = (fault: Fault, overdueMin: number): readonly Way[] =>
-  fault === 'gummed' && overdueMin > GUMMED_PAST_MIN ? [...OFFERS.gummed].reverse() : OFFERS[fault];
+/** The ways back for a fault, the one that suits first: past a day gummed surplus wants the pad; before any finish is on, sanding is all. */
+export function waysFor(fault: Fault, overdueMin: number, coated = true): readonly Way[] {
+  if (!coated) return SANDED_OUT.includes(fault) ? ['sand-again'] : [];
+  return fault === 'gummed' && overdueMin > GUMMED_PAST_MIN ? [...OFFERS.gummed].reverse() : OFFERS[fault];
+}
 
 /** Stands for the place after the last step. */
 export const AT_THE_END = 'end';

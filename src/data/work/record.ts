@@ -33,7 +33,12 @@ export type Report = {
   readonly pass: boolean | null;
   readonly seen: string;
   /** What was seen amiss and on which surface. */
-  readonly faults?: readonly { readonly fault: Fault; readonly surface: string }[];
+  readonly faults?: readonly {
+    readonly fault: Fault;
+    readonly surface: string;
+    readonly at?: readonly [number, number] | null | undefined;
+    readonly piece?: string | null | undefined;
+  }[];
   /** The hash of a photo that was kept beside the database. */
   readonly photo?: string | null;
   /** Its lot ran out within the coat: the rest, and the coats after it, come from this one; so many grams of it, null where not weighed. */

@@ -4,8 +4,10 @@ import { z } from 'zod';
 import { clientId, rowId } from '@/web/shapes';
 import { typed } from '@/core/contract';
 import { instantOf, ok, parseMass } from '@/core/quantity';
-import { recordMoisture } from '@/data/moisture/moisture';
-import { WAYS } from '@/core/regimen';
+import { recordMoisture, weighBlank } from '@/data/moisture/moisture';
+import { VERDICT_KINDS, WAYS } from '@/core/regimen';
+import { againLike } from '@/data/work/again';
+import { judgeWork, keepNote } from '@/data/work/notes';
 import { leaveWay, takeWay } from '@/data/work/recover';
 import { correctEntry } from '@/data/work/strike';
 import { joinBatches, partWith, splitBatch } from '@/data/work/split';
@@ -31,6 +33,27 @@ export async function saveMoisture(input: unknown): Promise<Answer> {
   return act(MoistureFields.extend({ batchId: rowId }), input, (db, { valid, ...rest }, by) =>
     recordMoisture(db, { ...rest, isValid: valid === 'yes' }, by),
   );
+}
+
+/** A blank on the scale while it dries. */
+export async function saveBlank(input: unknown): Promise<Answer> {
+  return act(z.object({ clientId, batchId: rowId, pieceId: rowId, grams: typed(parseMass) }), input, weighBlank);
+}
+
+/** Begins again like a batch: a regimen as it was really done, and where to start from it. */
+export async function again(input: unknown): Promise<Answer<{ readonly regimenId: string }>> {
+  return act(z.object({ batchId: rowId }), input, (db, { batchId }, by) => againLike(db, batchId, by));
+}
+
+/** What its maker thinks of the work. */
+export async function judgeIt(input: unknown): Promise<Answer> {
+  const Verdict = z.object({ clientId, batchId: rowId, kind: z.enum(VERDICT_KINDS), score: z.int().min(1).max(5) });
+  return act(Verdict, input, judgeWork);
+}
+
+/** A note of a batch. */
+export async function writeNote(input: unknown): Promise<Answer> {
+  return act(z.object({ clientId, batchId: rowId.nullable(), text: z.string().max(4000) }), input, keepNote);
 }
 
 const Parting = z.object({ batchId: rowId, pieces: z.string().max(400), why: z.string().trim().max(200) });

@@ -9,7 +9,7 @@ import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
 import { needsLeft } from '@/core/cost';
 import { say, formatMoney } from '@/core/quantity';
-import { noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { KEEPER_WORDS, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS, noticesInWords } from '@/messages';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, tagOf, piecesIn } from '@/data/work/batch';
 import { movesOf, sourceOf } from '@/data/work/split';
@@ -22,6 +22,9 @@ import { session } from '@/web/session';
 import { openBatches, titleOf, type OpenBatch } from '@/web/hands/open-batches';
 import { rowsOf } from './book-rows';
 import { changeWords, coatSlots } from '@/web/hands/coats';
+import { notesOf, verdictsOf } from '@/data/work/notes';
+import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
+import { AfterWork, AgainLike } from './components/after-work';
 import { CoatBook } from './components/coat-book';
 import { CoatChanges } from '@/web/hands/coat-changes';
 import { MoveTo } from './components/move-to';
@@ -78,6 +81,7 @@ export async function BatchPage({ number, restoration }: BatchPageProps) {
       <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <CoatBook
           batchId={batch.id}
+          drawing={{ geometry: batch.design.geometry, name: batch.design.name, speciesId: batch.species.id }}
           rows={rowsOf(batch, standing, open?.plan ?? null, shop.zone, nowMs, initialsOf(db))}
           undone={undoneOf(of)}
           locked={batch.release !== null}
@@ -132,7 +136,14 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
         <p>
           For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}. {batch.species.name}, {ORIGIN_WORDS[batch.origin]}:{' '}
           {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
+          {batch.woods.length > 1
+            ? ` With ${batch.woods
+                .slice(1)
+                .map((wood) => `${wood.name.toLowerCase()}, ${VERDICT_WORDS[wood.food]}`)
+                .join('; ')}.`
+            : ''}
         </p>
+        <OrderOf batch={batch} shop={shop} />
         {batch.release ? null : (
           <MoveTo
             batchId={batch.id}
@@ -148,6 +159,7 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
         <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
           Cure and checks
         </Link>
+        {standing.progress.done.length > 0 ? <AgainLike batchId={batch.id} start={againOf(batch)} /> : null}
       </div>
     </div>
   );
@@ -184,6 +196,7 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
         batchId={batch.id}
         geometry={batch.design.geometry}
         speciesId={batch.species.id}
+        tags={piecesIn(batch).map((one) => tagOf(batch, one))}
         mayPractise={shop.isDemo}
         dries={batch.on.some((lot) => lot.nature?.drying !== 'never')}
         nextLots={coats.find(({ slot }) => slot === standing.progress.next?.task.step.slot)?.lots ?? []}
@@ -229,7 +242,13 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
         <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
       </section>
       {batch.release ? null : (
-        <Wood batchId={batch.id} state={woodState(db, batch.id, batch.place?.id ?? null)} zone={shop.zone} />
+        <Wood
+          batchId={batch.id}
+          state={woodState(db, batch.id, batch.place?.id ?? null)}
+          zone={shop.zone}
+          pieces={piecesIn(batch).map((one) => ({ id: one.id, tag: tagOf(batch, one) }))}
+          roughOn={batch.roughOn}
+        />
       )}
       {batch.release ? null : <Drinks db={db} batch={batch} standing={standing} />}
       <PieceList
@@ -245,7 +264,61 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
         origin={sourceOf(db, batch)}
         locked={batch.release !== null}
       />
+      <WhatLiesWhere
+        geometry={batch.design.geometry}
+        name={batch.design.name}
+        speciesId={batch.species.id}
+        steps={batch.regimen.steps}
+        slots={batch.regimen.slots}
+        uses={batch.design.uses}
+      />
+      <AfterWork
+        batchId={batch.id}
+        coated={standing.ring.coats > 0}
+        verdicts={Object.fromEntries(
+          [...verdictsOf(db, batch.id)].map(([kind, row]) => [
+            kind,
+            { score: row.score, says: `${initialsOf(db).get(row.personId) ?? ''} ${clockTime(row.at, shop.zone, nowMs)}` },
+          ]),
+        )}
+        notes={notesOf(db, batch.id).map((row) => ({
+          id: row.id,
+          text: row.text,
+          says: `${initialsOf(db).get(row.personId) ?? ''} ${clockTime(row.at, shop.zone, nowMs)}`,
+        }))}
+      />
       <Cautions of={cautions} open={1} />
     </div>
   );
 }
+
+/** For whom it is made, how it is kept, and what stands in unlike pieces. */
+function OrderOf({ batch, shop }: Pick<Of, 'batch' | 'shop'>) {
+  const said = [
+    batch.customer === ''
+      ? ''
+      : `Made for ${batch.customer}${batch.dueAt ? `, promised ${dayAndDate(batch.dueAt, shop.zone)}` : ''}.`,
+    batch.wishes === '' ? '' : `Wished: ${batch.wishes}.`,
+    batch.keeper === null ? '' : `Its owner ${KEEPER_WORDS[batch.keeper]}.`,
+    batch.glue === null ? '' : `Glued with ${batch.glue.name}.`,
+    batch.ownCare === null
+      ? ''
+      : `Care of its own${batch.ownCare.days === null ? '' : `, every ${batch.ownCare.days} days`}${batch.ownCare.words === '' ? '' : `: ${batch.ownCare.words}`}.`,
+  ].filter(Boolean);
+  return said.length > 0 ? <p>{said.join(' ')}</p> : null;
+}
+
+/** Where another is begun by what was done in this one: its design, wood, origin, number and lots. */
+const againOf = (batch: Batch): string => {
+  const asked = new URLSearchParams({
+    piece: String(batch.designRevisionId),
+    wood: batch.speciesId,
+    origin: batch.origin,
+    pieces: String(batch.pieces.length),
+    again: String(batch.id),
+  });
+  for (const [slot, lot] of Object.entries(batch.materials)) asked.set(`lot.${slot}`, String(lot.id));
+  if (batch.keeper) asked.set('keeper', batch.keeper);
+  for (const use of batch.uses ?? []) asked.append('uses', use);
+  return `/work/new?${asked.toString()}`;
+};

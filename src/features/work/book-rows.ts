@@ -66,12 +66,16 @@ export function rowsOf(
               details: details(entry),
               seen: [
                 entry.seen,
-                ...faultsOf(entry).map(({ fault, surface }) => `${FAULT_WORDS[fault].name}, ${SURFACE_WORDS[surface]}`),
+                ...faultsOf(entry).map(
+                  ({ fault, surface, piece }) =>
+                    `${FAULT_WORDS[fault].name}, ${SURFACE_WORDS[surface]}${piece ? ` of ${piece}` : ''}`,
+                ),
               ]
                 .filter(Boolean)
                 .join('; '),
               note: entry.seen,
               photo: entry.photo,
+              spots: faultsOf(entry).flatMap(({ fault, at }) => (at ? [{ fault: FAULT_WORDS[fault].name, at }] : [])),
               elsewhere: entry.batchId !== batch.id,
               isLast: index === progress.done.length - 1,
               missMin: Math.round(missOf(done.window, done.startMs)),

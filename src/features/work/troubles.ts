@@ -1,12 +1,12 @@
 import { amissNow } from '@/core/hands';
-import { SURFACES } from '@/core/piece';
-import { FAULTS, type Progress } from '@/core/regimen';
+import type { Progress } from '@/core/regimen';
 import type { Batch } from '@/data/work/batch';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
+import { SeenFault } from '@/web/hands/seen';
 import { z } from 'zod';
 import type { OfferedWays } from './components/ways-back';
 
-const Seen = z.array(z.object({ fault: z.enum(FAULTS), surface: z.enum(SURFACES) }));
+const Seen = z.array(SeenFault);
 
 /** What an entry of the book saw amiss. */
 export const faultsOf = (entry: { readonly faults: unknown }): z.infer<typeof Seen> => Seen.safeParse(entry.faults).data ?? [];

@@ -1,8 +1,8 @@
 import { say } from '@/core/quantity';
 import 'server-only';
-import type { WoodState } from '@/data/moisture/moisture';
-import { dayAndDate } from '@/ui/when';
-import { MoistureForm } from './components/moisture-form';
+import type { BlankState, WoodState } from '@/data/moisture/moisture';
+import { dayAndDate, longDate } from '@/ui/when';
+import { MoistureForm, WeighBlank } from './components/moisture-form';
 
 const VERDICT = {
   fit: { mark: '●', says: 'dry enough for finish', tone: 'text-fit' },
@@ -12,9 +12,51 @@ const VERDICT = {
 
 const percent = (value: number): string => say(value / 100, 'fraction', 1);
 
+type Props = {
+  readonly batchId: number;
+  readonly state: WoodState;
+  readonly zone: string;
+  readonly pieces: readonly { readonly id: number; readonly tag: string }[];
+  /** When its blanks were rough-cut, as a date. */
+  readonly roughOn: string | null;
+};
+
+/** A blank on the scale: whether it is steady, and when it will be. */
+function Blank({
+  blank: { weighings, says },
+  name,
+  zone,
+}: {
+  readonly blank: BlankState;
+  readonly name: string;
+  readonly zone: string;
+}) {
+  const last = weighings.at(-1);
+  return (
+    <p className="mt-1">
+      By the scale, {name}: <span className="reading">{last ? say(last.grams, 'g', 1) : ''}</span>.{' '}
+      {says === null ? (
+        <span className="text-soft">Weigh it again in a day or more.</span>
+      ) : says.steady ? (
+        <strong className="text-fit">
+          ● Steady{says.percent === null ? '' : `, as dry as its air: near ${percent(says.percent)}`}.
+        </strong>
+      ) : (
+        <>
+          It {says.lossADay < 0 ? 'gains' : 'loses'} {percent(Math.abs(says.lossADay) * 100)} a day
+          {says.percent === null ? '' : `, about ${percent(says.percent)} moist`}.
+          {says.steadyAtMs === null
+            ? ''
+            : ` Steady about ${dayAndDate(says.steadyAtMs, zone)}: an estimate from its own weighings.`}
+        </>
+      )}
+    </p>
+  );
+}
+
 /** The wood of a batch: what the meter said, what the air will make of it, and when it is fit. */
-export function Wood({ batchId, state, zone }: { readonly batchId: number; readonly state: WoodState; readonly zone: string }) {
-  const { readings, emcPercent, dampness, dryBy } = state;
+export function Wood({ batchId, state, zone, pieces, roughOn }: Props) {
+  const { readings, emcPercent, dampness, dryBy, blanks } = state;
   const verdict = dampness ? VERDICT[dampness.verdict] : null;
   return (
     <section>
@@ -27,7 +69,7 @@ export function Wood({ batchId, state, zone }: { readonly batchId: number; reado
           </span>
         </p>
       ) : (
-        <p className="text-soft">Not read yet.</p>
+        <p className="text-soft">{blanks.length > 0 ? 'No meter was used.' : 'Not read yet.'}</p>
       )}
       {emcPercent === null ? null : (
         <p className="text-sm text-soft">
@@ -53,7 +95,14 @@ export function Wood({ batchId, state, zone }: { readonly batchId: number; reado
           ))}
         </ol>
       ) : null}
-      <MoistureForm batchId={batchId} />
+      {blanks.map((one) => (
+        <Blank key={one.ordinal} blank={one} name={one.tag ?? `piece ${one.ordinal}`} zone={zone} />
+      ))}
+      {roughOn ? <p className="text-sm text-soft">Rough-cut {longDate(roughOn)}.</p> : null}
+      <div className="mt-1 flex flex-wrap gap-3">
+        <MoistureForm batchId={batchId} />
+        <WeighBlank batchId={batchId} pieces={pieces} />
+      </div>
     </section>
   );
 }

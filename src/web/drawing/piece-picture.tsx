@@ -1,3 +1,4 @@
+import type { MouseEvent } from 'react';
 import { say, saySizes } from '@/core/quantity';
 import { type Geometry, type Solid, type Surface, surfacesOf } from '@/core/piece';
 import { SURFACE_WORDS, sizeWords } from '@/messages';
@@ -18,6 +19,10 @@ type Props = {
   readonly unsaid?: string;
   /** A surface was touched; its numbers are buttons then. */
   readonly onTouch?: (surface: Surface) => void;
+  /** Places that were marked on the drawing, as shares of its width and height. */
+  readonly spots?: readonly (readonly [number, number])[];
+  /** A place on the drawing was touched beside its numbers. */
+  readonly onPlace?: (at: readonly [number, number]) => void;
 };
 
 /** How the wood is drawn: its ground with an outline, and its grain. */
@@ -72,13 +77,37 @@ const placeOf = (geometry: Geometry, surface: Surface, i: number): readonly [num
 };
 
 /** A piece as it is drawn: a board from above and from its edge, a spoon from above, turned work cut through. To scale within itself. */
-export function PiecePicture({ geometry, name, speciesId, seen, unsaid = '', onTouch }: Props) {
+export function PiecePicture({ geometry, name, speciesId, seen, unsaid = '', onTouch, spots = [], onPlace }: Props) {
   const paint = paintOf(speciesId);
+  const place = (event: MouseEvent<HTMLElement>): void => {
+    const { left, top, width, height } = event.currentTarget.getBoundingClientRect();
+    // A key that presses has no place.
+    if (width > 0 && height > 0 && event.detail > 0) onPlace?.([(event.clientX - left) / width, (event.clientY - top) / height]);
+  };
   return (
     <div className="relative w-full max-w-md">
+      {onPlace ? (
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-label="Mark the very place"
+          className="absolute inset-0 cursor-crosshair"
+          onClick={place}
+        />
+      ) : null}
       <svg viewBox={`0 0 ${W} ${H}`} className="block w-full" role="img" aria-label={`Drawing of ${name}`}>
         <Drawing geometry={geometry} paint={paint} speciesId={speciesId} />
       </svg>
+      {spots.map(([x, y]) => (
+        <span
+          key={`${x} ${y}`}
+          aria-hidden="true"
+          className="-translate-x-1/2 -translate-y-1/2 pointer-events-none absolute font-bold text-2xl text-late leading-none"
+          style={{ left: `${x * 100}%`, top: `${y * 100}%` }}
+        >
+          ×
+        </span>
+      ))}
       {seen ? <SurfaceMarks geometry={geometry} seen={seen} unsaid={unsaid} {...(onTouch ? { onTouch } : {})} /> : null}
     </div>
   );

@@ -18,10 +18,23 @@ type Props<T extends string> = {
   readonly said: Readonly<Partial<Record<Surface, T>>>;
   /** Said of a surface; null takes it back. */
   readonly onSay: (surface: Surface, what: T | null) => void;
+  /** The very place on the drawing, of a surface of which something amiss was said. */
+  readonly spots?: Readonly<Partial<Record<Surface, readonly [number, number]>>>;
+  readonly onSpot?: (surface: Surface, at: readonly [number, number]) => void;
 };
 
 /** The piece, to be touched where something is seen: the surface, then what it is. Each choice goes on to the next surface. */
-export function TouchSurfaces<T extends string>({ geometry, name, speciesId, unsaid, choices, said, onSay }: Props<T>) {
+export function TouchSurfaces<T extends string>({
+  geometry,
+  name,
+  speciesId,
+  unsaid,
+  choices,
+  said,
+  onSay,
+  spots = {},
+  onSpot,
+}: Props<T>) {
   const surfaces = surfacesOf(geometry);
   const [at, setAt] = useState<Surface>(surfaces[0] ?? 'top');
   const here = surfaces.includes(at) ? at : (surfaces[0] ?? 'top');
@@ -29,16 +42,35 @@ export function TouchSurfaces<T extends string>({ geometry, name, speciesId, uns
   const seen = Object.fromEntries(
     Object.entries(said).map(([surface, what]) => [surface, !choices.find((one) => one.id === what)?.isFine]),
   );
+  // The surface of which something amiss was said last: a touch beside the numbers marks its place.
+  const [amiss, setAmiss] = useState<Surface | null>(null);
   const say = (what: T): void => {
     const isTaken = said[here] === what;
     onSay(here, isTaken ? null : what);
+    setAmiss(!isTaken && !choices.find((one) => one.id === what)?.isFine ? here : amiss);
     const next = surfaces.find((one) => one !== here && said[one] === undefined);
     if (next && !isTaken) setAt(next);
   };
   return (
     <div className="@container">
       <div className="grid gap-x-6 gap-y-3 @min-[44rem]:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-        <PiecePicture geometry={geometry} name={name} speciesId={speciesId} seen={seen} unsaid={unsaid} onTouch={setAt} />
+        <div>
+          <PiecePicture
+            geometry={geometry}
+            name={name}
+            speciesId={speciesId}
+            seen={seen}
+            unsaid={unsaid}
+            onTouch={setAt}
+            spots={Object.values(spots)}
+            {...(onSpot && amiss ? { onPlace: (at: readonly [number, number]) => onSpot(amiss, at) } : {})}
+          />
+          {onSpot && amiss ? (
+            <p className="text-sm text-soft">
+              Touch the drawing where it is, if you like: {nameOf(said[amiss])}, {SURFACE_WORDS[amiss]}.
+            </p>
+          ) : null}
+        </div>
         <div>
           <fieldset className="border-ink border-l-4 pl-3">
             <legend className="float-left mb-1 w-full font-semibold">

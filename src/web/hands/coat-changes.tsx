@@ -1,7 +1,7 @@
 'use client';
 
-import { LAST_REASONS, type LastReason } from '@/core/regimen';
-import { LAST_WORDS } from '@/messages';
+import { LAST_REASONS, type LastReason, type Slot, type Until } from '@/core/regimen';
+import { LAST_WORDS, UNTIL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '../form/form-sheet';
@@ -16,6 +16,10 @@ export type CoatSlot = {
   readonly given: number;
   readonly left: number;
   readonly lots: readonly { readonly id: number; readonly says: string }[];
+  /** Its coats are given until something is seen. */
+  readonly repeat: Slot['repeat'];
+  /** The last coat is still to be wiped: it is not judged yet. */
+  readonly wet: boolean;
 };
 type Change = { readonly id: number; readonly says: string };
 type Props = { readonly batchId: number; readonly slots: readonly CoatSlot[]; readonly changes: readonly Change[] };
@@ -50,6 +54,57 @@ export function LastCoat({ batchId, slot, name, left, reason = LAST_REASONS[0], 
   );
 }
 
+/** Whether it is time to look whether enough was given: the least is on and wiped, and there is something to decide. */
+const asksUntil = ({ given, left, repeat, wet }: Pick<CoatSlot, 'given' | 'left' | 'repeat' | 'wet'>): boolean =>
+  repeat !== null && !wet && given >= repeat.from && (left > 0 || given < repeat.to);
+
+/** What each question's answer stands for in the book. */
+const BY_UNTIL: Readonly<Record<Until, LastReason>> = {
+  'no-dry-spots': 'full',
+  'even-sheen': 'sheen',
+  shine: 'sheen',
+  full: 'full',
+  'paper-clean': 'paper',
+};
+
+type UntilProps = Pick<CoatSlot, 'slot' | 'name' | 'given' | 'left'> & {
+  readonly batchId: number;
+  readonly repeat: NonNullable<CoatSlot['repeat']>;
+};
+
+/** The least is on: whether what it is given until is seen. Yes ends it, no adds one where none is planned. */
+function UntilAsked({ batchId, slot, name, given, left, repeat }: UntilProps) {
+  const save = useSave();
+  const enough = (): void =>
+    void save.run(() => lastOne({ clientId: freshId(), batchId, slot, reason: BY_UNTIL[repeat.until], note: '' }));
+  const more = (): void => void save.run(() => another({ clientId: freshId(), batchId, slot, lotId: null, note: '' }));
+  return (
+    <div className="w-full border-cure border-l-8 bg-paper px-3 py-2">
+      <p className="font-semibold">{UNTIL_WORDS[repeat.until].asks}</p>
+      <p className="text-sm text-soft">
+        {given} of at most {repeat.to} {given === 1 ? 'coat of it is' : 'coats of it are'} on.
+      </p>
+      <p className="mt-1 flex flex-wrap gap-3">
+        {left > 0 ? (
+          <Button look="hand" disabled={save.busy} onClick={enough}>
+            Enough {name}: that was the last
+          </Button>
+        ) : null}
+        {left === 0 && given < repeat.to ? (
+          <Button look="hand" disabled={save.busy} onClick={more}>
+            Not yet: another coat
+          </Button>
+        ) : null}
+      </p>
+      {save.rest([]).map((fault) => (
+        <p key={fault} role="alert" className="font-semibold text-late">
+          ▲ {fault}
+        </p>
+      ))}
+    </div>
+  );
+}
+
 /** More or fewer coats than planned, and from which lot: ordinary acts of any batch, at any time. */
 export function CoatChanges({ batchId, slots, changes }: Props) {
   const back = useSave();
@@ -57,13 +112,18 @@ export function CoatChanges({ batchId, slots, changes }: Props) {
     <section aria-label="Coats" className="mt-4">
       <h2 className="mb-1">Coats</h2>
       <ul>
-        {slots.map(({ slot, name, lot, given, left, lots }) => (
+        {slots.map(({ slot, name, lot, given, left, lots, repeat, wet }) => (
           <li key={slot} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-hair border-b py-1.5">
             <span className="grow">
               <strong>{name}</strong> {lot ? <span className="reading">{lot.number}</span> : 'no lot chosen'}:{' '}
               <span className="reading">
                 {given} given, {left} to come
               </span>
+              {repeat ? (
+                <span className="block text-sm text-soft">
+                  {repeat.from} to {repeat.to} coats, until {UNTIL_WORDS[repeat.until].name}
+                </span>
+              ) : null}
             </span>
             <FormSheet
               opens={`Another coat of ${name.toLowerCase()}`}
@@ -85,6 +145,9 @@ export function CoatChanges({ batchId, slots, changes }: Props) {
                 another({ clientId: freshId(), batchId, slot, lotId: from ? Number(from) : null, note })
               }
             />
+            {asksUntil({ given, left, repeat, wet }) && repeat ? (
+              <UntilAsked batchId={batchId} slot={slot} name={name.toLowerCase()} given={given} left={left} repeat={repeat} />
+            ) : null}
             {left > 0 ? <LastCoat batchId={batchId} slot={slot} name={name.toLowerCase()} left={left} /> : null}
             {left > 0 && lots.length > 0 ? (
               <FormSheet

@@ -1,6 +1,6 @@
 import 'server-only';
 import { say } from '@/core/quantity';
-import { offerFor, laysCoat, type Task } from '@/core/regimen';
+import { endsCoat, laysCoat, offerFor, type Task } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
@@ -29,6 +29,8 @@ export function coatSlots(db: Db, batch: Batch, { progress }: BatchStanding): Co
         lot: lot ? { id: lot.id, number: lot.number } : null,
         given,
         left,
+        repeat: slot.repeat,
+        wet: progress.next !== null && endsCoat(progress.next.task.step),
         lots: offerFor(slot, known, batch.regimen.steps)
           .lots.filter((one) => one.id !== lot?.id)
           .map((one) => ({ id: one.id, says: `${one.number} ${one.title}, ${say(leftG.get(one.id) ?? 0, 'g')}` })),

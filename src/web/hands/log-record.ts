@@ -1,8 +1,7 @@
 import 'server-only';
 import { z } from 'zod';
 import { rowId } from '../shapes';
-import { SURFACES } from '@/core/piece';
-import { FAULTS } from '@/core/regimen';
+import { SeenFault } from './seen';
 import { MOST_PHOTO_CHARS } from '../photo';
 
 const id = z.string().min(8).max(64);
@@ -23,10 +22,7 @@ export const Record = z.object({
   rh: z.number().min(0).max(1).nullable().default(null),
   pass: z.boolean().nullable().default(null),
   seen: z.string().max(2000).default(''),
-  faults: z
-    .array(z.object({ fault: z.enum(FAULTS), surface: z.enum(SURFACES) }))
-    .max(40)
-    .default([]),
+  faults: z.array(SeenFault).max(40).default([]),
   /** A photo as a data URL (JPEG, PNG or WebP); kept as a file beside the database. */
   /** Its lot ran out within the coat: the rest, and what comes after, from this lot; grams null where not weighed. */
   nextLot: z

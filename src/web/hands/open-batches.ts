@@ -1,8 +1,10 @@
 import 'server-only';
 import { learnedA0 } from '@/data/cure/learned';
 import { cache } from 'react';
-import { MS_PER_HOUR } from '@/core/quantity';
-import { sayBlocking } from '@/messages';
+import { MS_PER_HOUR, say } from '@/core/quantity';
+import { type Progress, tooColdFor } from '@/core/regimen';
+import { roomWords, sayBlocking, tooColdWords } from '@/messages';
+import { dayAndDate } from '@/ui/when';
 import { asAction, byUrgency, type HandAction, READING_COUNTS_HOURS } from '@/core/hands';
 import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
@@ -11,7 +13,7 @@ import { lastReading, people, shopHours } from '@/data/shop/queries';
 import { readyMades } from '@/data/stores/queries';
 import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
-import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
+import { type BatchStanding, dwellBound, standingOfBatch } from '@/data/work/standing';
 
 export type OpenBatch = {
   readonly batch: Batch;
@@ -22,14 +24,37 @@ export type OpenBatch = {
 
 const plural = (name: string, count: number): string => (count === 1 ? name : `${name}s`);
 
-/** `8 sycamore bread boards` */
-export const titleOf = (batch: Pick<Batch, 'pieces' | 'species' | 'design'>): string =>
-  `${piecesIn(batch).length} ${batch.species.name.toLowerCase()} ${plural(batch.design.name.toLowerCase(), piecesIn(batch).length)}`;
+/** `8 sycamore bread boards`; of unlike pieces each kind: `3 birch spoons, 2 plum bowls`. */
+export const titleOf = (batch: Pick<Batch, 'pieces' | 'species' | 'design' | 'kinds'>): string => {
+  const here = batch.kinds
+    .map((kind) => ({ kind, count: kind.pieces.filter((one) => one.leftAt === null).length }))
+    .filter(({ count }) => count > 0);
+  const shown = here.length > 1 ? here : [{ kind: batch, count: piecesIn(batch).length }];
+  return shown
+    .map(({ kind, count }) => `${count} ${kind.species.name.toLowerCase()} ${plural(kind.design.name.toLowerCase(), count)}`)
+    .join(', ');
+};
 
 /** The label of a bought finish, where a step takes one. */
 function labelOf(db: Db, batch: Batch, slot: string | null): string {
   const id = slot ? batch.materials[slot]?.readyMadeId : null;
   return id == null ? '' : (readyMades(db).find((one) => one.id === id)?.labelRule ?? '');
+}
+
+/** What the room says to what is next: that it is too cold for it, or how the wait that runs is drawn out or shortened. */
+function roomOf({ materials, air }: Batch, { done, rest }: Progress, zone: string, nowMs: number): string {
+  const cold = tooColdFor(rest, dwellBound(materials), air, nowMs);
+  if (cold) return tooColdWords(cold, (ms) => dayAndDate(ms, zone));
+  const runs = done.at(-1);
+  return runs && runs.fact.kind === 'done' ? roomWords(runs.task) : '';
+}
+
+/** The house's own bound on the wait that runs, and where the chemistry's lies. */
+function houseOf({ done }: Progress): string {
+  const runs = done.at(-1)?.task;
+  if (!runs?.step.house) return '';
+  const bound = runs.riskMin === undefined ? '' : ` The chemistry’s own bound is ${say(runs.riskMin, 'min')}.`;
+  return `${runs.step.house.why}.${bound}`;
 }
 
 function actionOf(
@@ -38,6 +63,7 @@ function actionOf(
   { progress, ring, tasks }: BatchStanding,
   plan: BatchPlan | null,
   initials: ReadonlyMap<string, string>,
+  zone: string,
   nowMs: number,
 ): HandAction | null {
   const next = progress.next;
@@ -56,6 +82,8 @@ function actionOf(
     ...asAction(task),
     note: task.step.note,
     labelRule: task.step.labelRule || labelOf(db, batch, task.step.slot),
+    room: roomOf(batch, progress, zone, nowMs),
+    house: houseOf(progress),
     lot: task.step.slot ? (batch.materials[task.step.slot]?.number ?? null) : null,
     estimatedG: task.step.slot && batch.materials[task.step.slot] ? estimatedGrams(batch, task) || null : null,
     fromMs: progress.done.at(-1)?.fact.atMs ?? null,
@@ -76,13 +104,15 @@ export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly 
     return batch ? [{ batch, standing: standingOfBatch(db, batch, nowMs, learnedA0(db)) }] : [];
   });
   const waiting = standing.map(({ batch, standing: { progress } }) => ({ batch, progress }));
-  const plan = shopPlan(db, waiting, nowMs, shopHours(db));
+  const hours = shopHours(db);
+  const { zone } = hours;
+  const plan = shopPlan(db, waiting, nowMs, hours);
   const initials = new Map(people(db).map((person) => [String(person.id), person.initials]));
   const order = byUrgency(nowMs);
   const open = standing
     .map((one): OpenBatch => {
       const own = plan.batches.get(one.batch.id) ?? null;
-      return { ...one, plan: own, action: actionOf(db, one.batch, one.standing, own, initials, nowMs) };
+      return { ...one, plan: own, action: actionOf(db, one.batch, one.standing, own, initials, zone, nowMs) };
     })
     .sort((a, b) => order(a.action, b.action));
   return { open, plan };

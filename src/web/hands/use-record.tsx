@@ -3,8 +3,6 @@
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import { type HandAction, pressOf } from '@/core/hands';
-import type { Surface } from '@/core/piece';
-import type { Fault } from '@/core/regimen';
 import { Question } from '@/ui/ask';
 import { freshId } from '@/ui/id';
 import { clockOffset, shopClock } from '@/ui/now';
@@ -13,6 +11,7 @@ import { flush, send } from '@/web/outbox';
 import { stamp } from '@/web/outbox-store';
 import { setLastRecord, type LastRecord, useLastRecord } from './last-record';
 import { riskWords } from './risk-words';
+import type { SeenFault } from './seen';
 
 /** What a device records besides the task itself. */
 export type Details = {
@@ -23,7 +22,7 @@ export type Details = {
   readonly seen?: string;
   readonly kind?: 'done' | 'left-out';
   readonly at?: number;
-  readonly faults?: readonly { readonly fault: Fault; readonly surface: Surface }[];
+  readonly faults?: readonly SeenFault[];
   /** A photo, already made small. */
   readonly photo?: Blob | null;
   /** Its lot ran out within the coat: the rest came from this one. */

@@ -163,6 +163,7 @@ export function BenchView({
           <p className="pb-2">{caution.text}</p>
         </Fold>
       ) : null}
+      {action?.room ? <p className="border-cure border-l-8 bg-paper px-4 py-1 bench:text-xl">{action.room}</p> : null}
       <CountDown action={action} nowMs={nowMs} zone={zone} />
       {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
       <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">

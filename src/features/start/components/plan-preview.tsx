@@ -1,6 +1,6 @@
 import { say } from '@/core/quantity';
 import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/regimen';
-import { sayBlocking } from '@/messages';
+import { roomWords, sayBlocking } from '@/messages';
 import { clockTime, dayAndDate } from '@/ui/when';
 
 const plural = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
@@ -88,6 +88,12 @@ export function PlanPreview({ offer, pieces, dueMs, sets, zone, initials }: Prop
           )}
         </div>
       )}
+      {tasks.some((task) => task.room?.advise === 'too-slow') ? (
+        <p className="mb-2 border-cure border-l-4 pl-3">
+          ▲ It is too cold for it where it will stand: some waits would be more than three times as long as at 20 °C. Warm the
+          place, or begin later.
+        </p>
+      ) : null}
       <Steps offer={offer} zone={zone} initials={initials} />
     </>
   );
@@ -119,6 +125,8 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
                   {of?.step.action}
                   {of && of.rounds > 1 ? ` (${of.round} of ${of.rounds}, ${of.pieces} pieces)` : ''}
                   <span className="text-soft"> {of ? say(of.handsMin, 'min') : ''}</span>
+                  {of && roomWords(of) ? <span className="block text-sm text-soft">{roomWords(of)}</span> : null}
+                  {of?.step.house ? <span className="block text-sm">House rule: {of.step.house.why}.</span> : null}
                 </td>
                 <td className="py-1 pl-3 font-semibold">{at(step.startMs)}</td>
                 <td className="py-1 pl-3">{initials[step.by] ?? ''}</td>

@@ -1,4 +1,7 @@
+import type { Geometry } from '@/core/piece';
 import { say } from '@/core/quantity';
+import { Fold } from '@/ui/fold';
+import { PiecePicture } from '@/web/drawing/piece-picture';
 import { CorrectEntry } from './correct-entry';
 
 export type BookRow = {
@@ -24,6 +27,8 @@ export type BookRow = {
     /** What was typed, without the faults beside it. */
     readonly note: string;
     readonly photo: string | null;
+    /** Places that were marked on the drawing of the piece. */
+    readonly spots: readonly { readonly fault: string; readonly at: readonly [number, number] }[];
     /** Whether it was recorded in the batch this one was split from. */
     readonly elsewhere: boolean;
     /** Nothing was done since: it may be struck. */
@@ -38,13 +43,15 @@ const missWords = (minutes: number): string =>
 
 type Props = {
   readonly batchId: number;
+  /** The piece as it is drawn where a place was marked. */
+  readonly drawing: { readonly geometry: Geometry; readonly name: string; readonly speciesId: string };
   readonly rows: readonly BookRow[];
   readonly undone: readonly string[];
   readonly locked: boolean;
 };
 
 /** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
-export function CoatBook({ batchId, rows, undone, locked }: Props) {
+export function CoatBook({ batchId, drawing, rows, undone, locked }: Props) {
   return (
     <section aria-label="Coat book">
       <div className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)] border-ink border-b">
@@ -54,7 +61,7 @@ export function CoatBook({ batchId, rows, undone, locked }: Props) {
       </div>
       <ol>
         {rows.map((row) => (
-          <BookLine key={row.key} row={row} batchId={batchId} locked={locked} />
+          <BookLine key={row.key} row={row} batchId={batchId} drawing={drawing} locked={locked} />
         ))}
       </ol>
       {undone.length > 0 ? (
@@ -71,10 +78,10 @@ export function CoatBook({ batchId, rows, undone, locked }: Props) {
   );
 }
 
-type LineProps = Pick<Props, 'batchId' | 'locked'> & { readonly row: BookRow };
+type LineProps = Pick<Props, 'batchId' | 'drawing' | 'locked'> & { readonly row: BookRow };
 
 /** One step: as planned, its mark on the spine, as done. */
-function BookLine({ row, batchId, locked }: LineProps) {
+function BookLine({ row, batchId, drawing, locked }: LineProps) {
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)]">
       <div className={`py-1.5 text-right ${row.actual ? 'text-soft' : ''}`}>
@@ -91,7 +98,7 @@ function BookLine({ row, batchId, locked }: LineProps) {
       </div>
       <div className="py-1.5">
         {row.actual ? (
-          <Inked row={row} actual={row.actual} batchId={batchId} locked={locked} />
+          <Inked row={row} actual={row.actual} batchId={batchId} drawing={drawing} locked={locked} />
         ) : row.isNext ? (
           <span className="text-wet">next</span>
         ) : null}
@@ -103,7 +110,7 @@ function BookLine({ row, batchId, locked }: LineProps) {
 type InkedProps = LineProps & { readonly actual: NonNullable<BookRow['actual']> };
 
 /** What was done, with all that stands beside it. */
-function Inked({ row, actual, batchId, locked }: InkedProps) {
+function Inked({ row, actual, batchId, drawing, locked }: InkedProps) {
   return (
     <div className="flex flex-wrap items-start justify-between gap-x-2 bench:flex-nowrap">
       <div>
@@ -116,6 +123,11 @@ function Inked({ row, actual, batchId, locked }: InkedProps) {
           </span>
         ) : null}
         {actual.seen ? <span className="block text-sm">Seen: {actual.seen}</span> : null}
+        {actual.spots.length > 0 ? (
+          <Fold says={`Where: ${actual.spots.map((spot) => spot.fault).join(', ')}`} lineClass="text-sm">
+            <PiecePicture {...drawing} spots={actual.spots.map((spot) => spot.at)} />
+          </Fold>
+        ) : null}
         {actual.photo ? (
           <a href={`/api/photo?hash=${actual.photo}`}>
             {/* biome-ignore lint/performance/noImgElement: kept beside the database, served as it is */}

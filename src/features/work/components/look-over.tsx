@@ -3,27 +3,38 @@
 import { useState } from 'react';
 import type { HandAction } from '@/core/hands';
 import type { Geometry } from '@/core/piece';
+import { laysCoat } from '@/core/regimen';
+import { SelectField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { type SmallPhoto, smallPhoto } from './small-photo';
-import { faultsIn, type SeenOn, SurfaceList } from './surface-list';
+import { faultsIn, type SeenOn, type Spots, SurfaceList } from './surface-list';
 
 /** What was seen on a piece: what is amiss on which surface, and a photo that is not yet kept. */
-export type Seen = { readonly surfaces: SeenOn; readonly photo: SmallPhoto | null };
-export const NOTHING_SEEN: Seen = { surfaces: {}, photo: null };
+export type Seen = {
+  readonly surfaces: SeenOn;
+  readonly spots: Spots;
+  /** The piece it was seen on; empty: on all of them. */
+  readonly piece: string;
+  readonly photo: SmallPhoto | null;
+};
+export const NOTHING_SEEN: Seen = { surfaces: {}, spots: {}, piece: '', photo: null };
 
 type LookProps = {
   readonly action: HandAction;
   readonly geometry: Geometry;
   readonly speciesId: string;
   readonly dries: boolean;
+  /** What is chalked on its pieces. */
+  readonly tags: readonly string[];
   readonly seen: Seen;
   /** From what it is by then: a photo is read while surfaces are looked over. */
   readonly onChange: (next: (now: Seen) => Seen) => void;
 };
 
 /** Looked over: what is amiss on which surface, and a photo. */
-export function LookOver({ action, geometry, speciesId, dries, seen, onChange }: LookProps) {
-  const { surfaces, photo } = seen;
+export function LookOver({ action, geometry, speciesId, dries, tags, seen, onChange }: LookProps) {
+  const { surfaces, spots, piece, photo } = seen;
+  const coated = action.ring.coats > 0 || laysCoat(action);
   const [fault, setFault] = useState('');
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
@@ -48,8 +59,27 @@ export function LookOver({ action, geometry, speciesId, dries, seen, onChange }:
         name={action.title}
         seen={surfaces}
         dries={dries}
+        coated={coated}
+        spots={spots}
+        onSpot={(next) => onChange((now) => ({ ...now, spots: next }))}
         onChange={(next) => onChange((now) => ({ ...now, surfaces: next }))}
       />
+      {tags.length > 1 ? (
+        <SelectField
+          label="Seen on"
+          className="mt-2 max-w-xs"
+          value={piece}
+          onChange={(event) => onChange((now) => ({ ...now, piece: event.target.value }))}
+          hint="one bad piece may go its own way, below under “Pieces”"
+        >
+          <option value="">all of them</option>
+          {tags.map((tag) => (
+            <option key={tag} value={tag}>
+              {tag} alone
+            </option>
+          ))}
+        </SelectField>
+      ) : null}
       <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
         <span className="font-semibold">Photo</span>
         <input type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />

@@ -36,6 +36,7 @@ type Props = {
   readonly zone: string;
   readonly geometry: Geometry;
   readonly speciesId: string;
+  readonly tags: readonly string[];
   readonly mayPractise: boolean;
   /** Whether anything on it dries. */
   readonly dries: boolean;
@@ -114,7 +115,7 @@ const wordsOf = (typed: Typed, seen: Seen): string =>
   ].join(', ');
 
 function Recording(props: ActionProps) {
-  const { action, nowMs: serverNowMs, zone, geometry, speciesId, mayPractise, dries, nextLots, hands, onUnkept } = props;
+  const { action, nowMs: serverNowMs, zone, geometry, speciesId, tags, mayPractise, dries, nextLots, hands, onUnkept } = props;
   const nowMs = useNow(serverNowMs);
   // It is no form of the kit: what it records goes by the device's own queue, with or without a network.
   const [typed, setTyped, letGo] = useDraft<Typed>(`rendle-record-${action.batchId}-${action.task}`, EMPTY);
@@ -128,7 +129,7 @@ function Recording(props: ActionProps) {
       tempC: read.temp.value ?? action.tempC,
       rh: read.rh.value ?? action.rh,
       seen: typed.seen,
-      faults: faultsIn(seen.surfaces),
+      faults: faultsIn(seen.surfaces, seen.spots, seen.piece),
       photo: seen.photo?.blob ?? null,
       ...(typed.next === '' ? {} : { nextLot: { lotId: Number(typed.next), grams: read.nextGrams.value } }),
       ...(read.at.value === null ? {} : { at: read.at.value }),
@@ -161,7 +162,15 @@ function Recording(props: ActionProps) {
       {action.estimatedG !== null && nextLots.length > 0 ? (
         <RanOut lot={action.lot} nextLots={nextLots} typed={typed} fault={read.nextGrams.fault} onChange={change} />
       ) : null}
-      <LookOver action={action} geometry={geometry} speciesId={speciesId} dries={dries} seen={seen} onChange={setSeen} />
+      <LookOver
+        action={action}
+        geometry={geometry}
+        speciesId={speciesId}
+        dries={dries}
+        tags={tags}
+        seen={seen}
+        onChange={setSeen}
+      />
       <div className="flex flex-wrap gap-3">
         <RecordButtons
           action={action}
@@ -211,6 +220,12 @@ function NextAct({ action, nowMs, zone }: ActProps) {
       </div>
       <Timing action={action} nowMs={nowMs} zone={zone} />
       {action.note ? <p className="text-soft">{action.note}</p> : null}
+      {action.room ? <p className="my-1 border-cure border-l-4 pl-3">{action.room}</p> : null}
+      {action.house ? (
+        <p>
+          <strong>House rule:</strong> {action.house}
+        </p>
+      ) : null}
       {action.labelRule ? (
         <p>
           <strong>The label says:</strong> {action.labelRule}. The house’s times stand above; where the maker of a finish rules,
