@@ -109,6 +109,8 @@ INSERT INTO `__new_regimen_step`("revision_id", "ordinal", "id", "kind", "action
 DROP TABLE `regimen_step`;--> statement-breakpoint
 ALTER TABLE `__new_regimen_step` RENAME TO `regimen_step`;--> statement-breakpoint
 CREATE UNIQUE INDEX `regimen_step_id` ON `regimen_step` (`revision_id`,`id`);--> statement-breakpoint
+ALTER TABLE `care_plan` ADD `own_days` integer;--> statement-breakpoint
+ALTER TABLE `care_plan` ADD `own_words` text DEFAULT '' NOT NULL;--> statement-breakpoint
 ALTER TABLE `batch` ADD `uses` text;--> statement-breakpoint
 ALTER TABLE `batch` ADD `keeper` text;--> statement-breakpoint
 ALTER TABLE `batch` ADD `customer` text DEFAULT '' NOT NULL;--> statement-breakpoint

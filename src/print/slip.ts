@@ -22,6 +22,8 @@ export type Slip = {
   readonly pieceNumber: string;
   readonly design: string;
   readonly speciesId: string;
+  /** What its maker wrote of its care in place of the house's sentence; empty: the house's. */
+  readonly ownWords?: string;
   /** Its woods by name, where the shop has its own or there are several. */
   readonly woods?: readonly NamedWood[];
   readonly botanical: string;
@@ -103,7 +105,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
       sign: 'renew',
       heading: headings.renew,
       lines: [
-        words.treat[slip.careClass],
+        slip.ownWords || words.treat[slip.careClass],
         slip.renewWith ? words.same(ingredientIn(language, slip.renewWith)) : '',
         renewing.filter(Boolean).join(' '),
         full && slip.inBottle !== null && slip.inBottle > 0 ? words.inBottle(slip.inBottle) : '',
@@ -134,7 +136,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
   return {
     language,
     title,
-    wood: `${woodIn(language, slip.speciesId, slip.woods)} (${slip.botanical})`,
+    wood: `${woodIn(language, slip.speciesId, slip.woods)}${slip.botanical ? ` (${slip.botanical})` : ''}`,
     look: slip.intervalDays === null ? words.lookBare : words.look,
     parts,
     codeText: slip.address ?? short,

@@ -1,11 +1,12 @@
 import 'server-only';
-import { care, careInSeason, type Keeper, type Language, type Use, type Wash } from '@/core/care';
-import { fail, ok, type Result, atPath } from '@/core/quantity';
+import type { OwnCare } from '@/core/regimen';
+import { care, careInSeason, type Keeper, type Language, looksFrom, type Use, type Wash } from '@/core/care';
+import { addDays, fail, ok, type Result, atPath } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, owner, sale } from '../schema';
 import { theShop } from '../shop/queries';
-import { type Batch, loadBatch } from '../work/batch';
+import { asPiece, type Batch, loadBatch } from '../work/batch';
 import { takeTins } from '../tins/commands';
 import { heldNotice } from '../facts/facts';
 import { CARE_HORIZON_DAYS } from './horizon';
@@ -38,9 +39,23 @@ function scheduleFor(db: Db, batch: Batch, input: Sale) {
     from: input.soldOn,
     horizonDays: CARE_HORIZON_DAYS,
   };
-  const found = care({ ...finish, zone: theShop(db).zone, ...batch.design.area, porosity: batch.species.porosity });
-  return found.ok ? ok({ ...found.value, dates: careInSeason({ ...finish, country: input.country ?? null }) }) : found;
+  const { areaMm2, endGrainMm2 } = batch.design.area;
+  // Of a piece whose surface nobody ever measured or weighed, a treatment is reckoned as of a small board.
+  const surface = areaMm2 > 0 ? { areaMm2, endGrainMm2 } : UNMEASURED;
+  const found = care({ ...finish, zone: theShop(db).zone, ...surface, porosity: batch.species.porosity });
+  if (!found.ok) return found;
+  const days = careOf(batch)?.days ?? null;
+  if (days === null) return ok({ ...found.value, dates: careInSeason({ ...finish, country: input.country ?? null }) });
+  // The maker's own rhythm stands as it was said.
+  const until = addDays(input.soldOn, CARE_HORIZON_DAYS);
+  return ok({ ...found.value, intervalDays: days, dates: looksFrom(days, null, input.soldOn, until) });
 }
+
+/** How its owners keep a batch's pieces, where that is the maker's own: said of the batch, else of its regimen. */
+export const careOf = (batch: Pick<Batch, 'ownCare' | 'regimen'>): OwnCare | null => batch.ownCare ?? batch.regimen.ownCare;
+
+/** Surface of a piece that was never measured, mm². Source: working estimate, a small board. */
+const UNMEASURED = { areaMm2: 100_000, endGrainMm2: 5_000 } as const;
 
 /** Sells some pieces of a released batch; each gets a care plan of its own. */
 export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes: readonly string[] }> {
@@ -54,8 +69,6 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
     if (!Number.isInteger(input.pieces) || input.pieces < 1) return fail('must-be-positive', 'pieces');
     const free = unsoldPieces(tx, batch);
     if (free.length < input.pieces) return fail('not-enough-pieces', 'pieces', { left: free.length });
-    const schedule = scheduleFor(tx, batch, input);
-    if (!schedule.ok) return schedule;
     const ownerId =
       input.buyer.trim() === '' && !input.email
         ? null
@@ -66,6 +79,8 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
             .get().id;
     const sold = free.slice(0, input.pieces);
     for (const piece of sold) {
+      const schedule = scheduleFor(tx, asPiece(batch, piece), input);
+      if (!schedule.ok) return schedule;
       const { id: saleId } = tx
         .insert(sale)
         .values({
@@ -89,6 +104,8 @@ export function sellPieces(db: Db, input: Sale, by: By): Result<{ readonly codes
           language: input.language ?? 'en',
           country: input.country ?? null,
           intervalDays: schedule.value.intervalDays,
+          ownDays: careOf(batch)?.days ?? null,
+          ownWords: careOf(batch)?.words ?? '',
           gramsPerTreatment: schedule.value.gramsPerTreatment,
         })
         .returning({ id: carePlan.id })

@@ -3,7 +3,7 @@ import { and, asc, desc, eq, gt, inArray, isNull, or } from 'drizzle-orm';
 import { dateOf, fail, MS_PER_DAY, ok, type Result } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
-import { carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
+import { batch, carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
 import { tinSaleStands } from '../tins/standing';
 import { endPlan, giveTo, holderIdOf, type CarePlan, planOf, reOiledOn, rewriteDates } from './plans';
@@ -227,6 +227,9 @@ type Erased = { readonly files: readonly string[]; readonly photos: readonly str
 
 /** Takes a person's name and address away; what points at them stays. */
 export const forgetName = (tx: Db, ownerId: number, nowMs: number): void => {
+  const row = tx.select().from(owner).where(eq(owner.id, ownerId)).get();
+  // What was made to order under this name goes without it too.
+  if (row && row.name !== '') tx.update(batch).set({ customer: '', wishes: '' }).where(eq(batch.customer, row.name)).run();
   tx.update(owner).set({ name: 'erased', email: null, bouncedAt: null, erasedAt: nowMs }).where(eq(owner.id, ownerId)).run();
 };
 

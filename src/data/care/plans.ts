@@ -85,7 +85,7 @@ export function changePlan(db: Db, { code, ...change }: PlanChange, nowMs: numbe
     if (!found) return fail('not-found', 'code');
     const { plan } = found;
     tx.update(carePlan)
-      .set({ ...change, intervalDays: intervalOf(plan.careClass, change.use, change.wash) })
+      .set({ ...change, intervalDays: plan.ownDays ?? intervalOf(plan.careClass, change.use, change.wash) })
       .where(eq(carePlan.id, plan.id))
       .run();
     rewriteDates(tx, plan.id, found.sale.soldOn, dateOf(nowMs, theShop(tx).zone));

@@ -10,7 +10,8 @@ import { careEvent, carePlan, factNotice, hold, outbox, owner, piece, sale, tinS
 import { tinSaleStands } from '../tins/standing';
 import { traceOf } from '../trace/queries';
 import { theShop } from '../shop/queries';
-import { loadBatch, tagOf } from '../work/batch';
+import type { Species } from '@/core/material';
+import { asPiece, loadBatch, tagOf } from '../work/batch';
 
 export type LetterRow = typeof outbox.$inferSelect;
 /** What a letter about a piece is written from. */
@@ -18,6 +19,7 @@ export type About = {
   readonly language: Language;
   readonly design: string;
   readonly speciesId: string;
+  readonly woods?: readonly { readonly id: string; readonly name: string; readonly names?: Species['names'] }[];
   readonly tag: string;
   readonly code: string;
   readonly shop: string;
@@ -73,7 +75,8 @@ function addressOf({ plan, buyer, holder: has }: Written): string | null {
 }
 
 function aboutOf(db: Db, { plan, piece: one }: Written, nowMs: number): About | null {
-  const batch = loadBatch(db, one.batchId, nowMs);
+  const loaded = loadBatch(db, one.batchId, nowMs);
+  const batch = loaded && asPiece(loaded, one);
   const shop = theShop(db);
   const bottle = db
     .select({ id: tinSale.id })
@@ -86,6 +89,7 @@ function aboutOf(db: Db, { plan, piece: one }: Written, nowMs: number): About | 
       language: plan.language,
       design: batch.design.name,
       speciesId: batch.species.id,
+      woods: batch.woods,
       tag: tagOf(batch, one),
       code: one.code,
       shop: shop.name,

@@ -1,5 +1,5 @@
 import 'server-only';
-import { desc, eq } from 'drizzle-orm';
+import { desc, eq, sql } from 'drizzle-orm';
 import type { Db } from '../db';
 import { HOLDER_NAME, holder } from '../care/queries';
 import { keep } from '../kept';
@@ -37,7 +37,7 @@ const allPieces = (db: Db): KnownPiece[] =>
       })
       .from(piece)
       .innerJoin(batch, eq(batch.id, piece.batchId))
-      .innerJoin(designRevision, eq(designRevision.id, batch.designRevisionId))
+      .innerJoin(designRevision, eq(designRevision.id, sql`coalesce(${piece.designRevisionId}, ${batch.designRevisionId})`))
       .innerJoin(design, eq(design.id, designRevision.designId))
       .leftJoin(sale, eq(sale.pieceId, piece.id))
       .leftJoin(carePlan, eq(carePlan.saleId, sale.id))

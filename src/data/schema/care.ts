@@ -106,6 +106,9 @@ export const carePlan = sqliteTable('care_plan', {
   wash: text('wash', { enum: WASHES }).notNull(),
   upkeep: text('upkeep', { enum: KEEPERS }).notNull(),
   intervalDays: integer('interval_days'),
+  /** The maker's own days between looks and own words, where the piece was made with a care of its own. */
+  ownDays: integer('own_days'),
+  ownWords: text('own_words').notNull().default(''),
   gramsPerTreatment: real('grams_per_treatment').notNull(),
   /** What letters and the owner's page are written in. */
   language: text('language', { enum: LANGUAGES }).notNull().default('en'),

@@ -181,7 +181,7 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
   const kinds = own.map((kind) =>
     kind.design.geometry.shape === 'unknown' && byCoat ? { ...kind, design: { ...kind.design, area: byCoat } } : kind,
   );
-  const species = woodOf(db, row.speciesId);
+  const species = kinds[0]?.species ?? woodOf(db, row.speciesId);
   return {
     ...row,
     design: meanDesign(kinds, design),

@@ -33,7 +33,7 @@ export function calendarOf(pieces: readonly Looked[]): string {
         allDay: true,
         stamp: new Date(`${slip.soldOn}T12:00:00Z`),
         summary: words.letter.subject(text.title),
-        description: `${text.look} ${words.treat[slip.careClass]}${allergens ? ` ${words.allergens}: ${allergens}.` : ''}`,
+        description: `${text.look} ${slip.ownWords || words.treat[slip.careClass]}${allergens ? ` ${words.allergens}: ${allergens}.` : ''}`,
       });
   }
   return calendar.toString();

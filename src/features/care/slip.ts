@@ -5,7 +5,7 @@ import type { SoldPiece } from '@/data/care/queries';
 import { contentsOf, saysNotForFood } from '@/data/release/commands';
 import type { Shop } from '@/data/shop/queries';
 import type { KnownLot } from '@/data/stores/queries';
-import { tagOf } from '@/data/work/batch';
+import { asPiece, tagOf } from '@/data/work/batch';
 import type { LabelCaution } from '@/messages/slip';
 import type { Slip } from '@/print/slip';
 import { labelCautions } from '@/web/cautions';
@@ -27,7 +27,8 @@ const lastOn = ({ regimen, materials }: SoldPiece['batch']): KnownLot | null =>
   regimen.steps.flatMap((step) => (laysCoat(step) && step.slot ? (materials[step.slot] ?? []) : [])).at(-1) ?? null;
 
 export function slipOf(sold: SoldPiece, shop: Shop): Slip {
-  const { batch, piece, plan } = sold;
+  const { piece, plan } = sold;
+  const batch = asPiece(sold.batch, piece);
   const { contents, allergens, undeclared } = contentsOf(batch);
   const renews = plan.gramsPerTreatment > 0 ? lastOn(batch) : null;
   const tin = sold.tin ? sold.tin.receivedG / (sold.tin.count ?? 1) : 0;
@@ -38,7 +39,12 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     seed: batch.id,
     design: batch.design.name,
     speciesId: batch.species.id,
-    botanical: batch.species.botanical,
+    woods: batch.woods,
+    botanical: batch.woods
+      .map((wood) => wood.botanical)
+      .filter(Boolean)
+      .join(', '),
+    ownWords: plan.ownWords,
     porosity: batch.species.porosity,
     shop: shop.name,
     careClass: plan.careClass,

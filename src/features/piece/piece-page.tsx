@@ -11,7 +11,7 @@ import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
 import { alsoFrom, pieceByCode } from '@/data/piece/piece';
 import type { KnownLot } from '@/data/stores/queries';
-import { type Batch, type Piece, tagOf } from '@/data/work/batch';
+import { asPiece, type Batch, type Piece, tagOf } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { USE_WORDS } from '@/messages';
 import { AMISS_WORDS } from '@/messages/amiss';
@@ -33,8 +33,10 @@ export async function PiecePage({ code, wrong }: { readonly code: string; readon
   const { db, shop, nowMs } = await session();
   const found = pieceByCode(db, code, nowMs);
   if (!found) notFound();
-  const { piece, of: batch } = found;
-  const standing = standingOfBatch(db, batch, nowMs, learnedA0(db));
+  const { piece, of: whole } = found;
+  const standing = standingOfBatch(db, whole, nowMs, learnedA0(db));
+  // Of unlike pieces it is shown as itself.
+  const batch = asPiece(whole, piece);
   const sold = findSold(db, piece.code, nowMs);
   const story = storyOf(db, batch, piece, standing, sold);
   const photo = story.findLast((one) => one.photo)?.photo ?? null;

@@ -5,6 +5,7 @@ import { rowId } from '@/web/shapes';
 import { GATES } from '@/core/release';
 import { WAYS } from '@/core/regimen';
 import { sellPieces } from '@/data/care/commands';
+import { splitBatch } from '@/data/work/split';
 import { decideRelease, sayLabelled, setPrice } from '@/data/release/commands';
 import { GATE_WORDS } from '@/messages';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
@@ -58,4 +59,10 @@ export async function sell(input: unknown): Promise<Answer<{ readonly codes: rea
     if (priceMinor === undefined) return { ok: false, issues: read.issues };
     return sellPieces(db, { ...rest, priceMinor, bottleLotId: bottle }, by);
   });
+}
+
+/** Pieces that do not pass go into a batch of their own. */
+export async function judgeApart(input: unknown): Promise<Answer<{ readonly number: string }>> {
+  const Apart = z.object({ batchId: rowId, pieces: z.string().max(2000), why: z.string().trim().max(200) });
+  return act(Apart, input, (db, parting, by) => splitBatch(db, parting, by));
 }

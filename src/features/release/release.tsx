@@ -40,6 +40,7 @@ import {
 } from '@/print/record-body';
 import { Fold } from '@/ui/fold';
 import { HeldNotes } from './held-notes';
+import { Kinds } from './kinds';
 
 /** What each gate rests on, in words; who and when where someone did it. */
 function evidenceWords(
@@ -69,13 +70,13 @@ function evidenceWords(
     ],
     estimate: [airLineOf(record)],
     check: checks.length > 0 ? checks : ['none recorded'],
-    wood: [`${batch.species.name}: ${VERDICT_WORDS[wood]}. ${batch.species.note}`],
+    wood: batch.woods.map((one, i) => `${one.name}: ${VERDICT_WORDS[i === 0 ? wood : one.food]}. ${one.note}`),
     origin: [ORIGIN_WORDS[batch.origin]],
     contact: [
       `${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`,
       ...papers,
     ],
-    film: [evidence.filmForming ? 'a film lies on it' : 'no film'],
+    film: [evidence.filmForming ? 'a film lies where it meets its use' : 'no film where it meets its use'],
     heat: [drying],
     cures: [drying],
     declared: [undeclared.length === 0 ? 'all contents declared' : `not declared: ${undeclared.join(', ')}`, ...papers],
@@ -113,6 +114,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           <RecordPhotos record={record ?? draft} />
         </div>
       ) : null}
+      {batch.release ? null : <Kinds batch={batch} />}
       {batch.release ? (
         <Decided
           batch={batch}
@@ -249,6 +251,8 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
       {release.outcome === 'released' ? (
         <SellForm
           batchId={batch.id}
+          keeper={batch.keeper}
+          customer={batch.customer}
           unsold={unsold}
           currency={currency}
           today={today}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { COUNTRIES, LANGUAGES } from '@/core/care';
+import { COUNTRIES, type Keeper, LANGUAGES } from '@/core/care';
 import { Link } from '@/ui/link';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
 import { Button, linkLook } from '@/ui/button';
@@ -25,25 +25,28 @@ type Props = {
   readonly bottle: string;
   /** What a piece is to sell for, as typed under its cost; may be empty. */
   readonly price: string;
+  /** Who was thought of as its keeper and its buyer when it was begun. */
+  readonly keeper: Keeper | null;
+  readonly customer: string;
 };
 
 const names = new Intl.DisplayNames('en-GB', { type: 'region' });
 const COUNTRY_CHOICES = COUNTRIES.map((id) => ({ id, name: names.of(id) ?? id })).sort((a, b) => a.name.localeCompare(b.name));
 
 /** Sells some of a released batch: who, how it will be used and washed, and the bottle in the box; each piece gets a slip of its own. */
-export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price }: Props) {
+export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price, keeper, customer }: Props) {
   const [codes, setCodes] = useState<readonly string[]>([]);
   const form = useForm<SaleTyped, { readonly codes: readonly string[] }>({
     schema: SaleFields,
     start: {
       pieces: '1',
       price,
-      buyer: '',
+      buyer: customer,
       email: '',
       soldOn: today,
       use: 'weekly',
       wash: 'hand',
-      upkeep: 're-oils',
+      upkeep: keeper ?? 're-oils',
       language: 'en',
       country: '',
       bottle: bottles.some((one) => String(one.lotId) === bottle) ? bottle : '',
