@@ -127,6 +127,7 @@ describe('what hands do', () => {
 describe('what is amiss', () => {
   const wipeNext = (latestMs: number | null) =>
     ({
+      done: [{ task: { step: { kind: 'coat' } }, fact: { kind: 'done' } }],
       next: { task: { key: 'wipe-1', step: { kind: 'wipe' } }, window: { earliestMs: 0, idealMs: 0, latestMs } },
     }) as unknown as Progress;
   const seen = (fault: (typeof FAULTS)[number], at = NOW - HOUR, recordedAt = at) => ({

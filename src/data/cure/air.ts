@@ -37,10 +37,16 @@ export type Air = {
 
 /** The forecast of a place from its own history; reckoned anew with a new reading or hour. */
 export function forecastFor(db: Db, at: Place, nowMs: number): Forecast | null {
-  return keep(db, `forecast ${at.id} ${Math.floor(nowMs / MS_PER_HOUR)}`, () =>
-    forecastOf(seasonOf(db, at.id), readingsOf(db, at, nowMs - RECENT_MS, nowMs), nowMs),
+  return keep(
+    db,
+    `forecast ${at.id} ${Math.floor(nowMs / MS_PER_HOUR)}`,
+    () => forecastOf(seasonOf(db, at.id), readingsOf(db, at, nowMs - RECENT_MS, nowMs), nowMs) ?? usualOf(at),
   );
 }
+
+/** What a place is said to be like, where it was never read. */
+const usualOf = ({ usualTempC, usualRhFraction }: Place): Forecast | null =>
+  usualTempC === null ? null : () => ({ tempC: usualTempC, rh: usualRhFraction ?? UNMEASURED.rh });
 
 type Stay = { readonly at: Place; readonly fromMs: number; readonly untilMs: number };
 

@@ -2,7 +2,8 @@ import 'server-only';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Result } from '@/core/quantity';
-import { PLACE_KINDS, REGIMENS, RESTORATIONS } from '@/core/regimen';
+import type { Light } from '@/core/cure';
+import { PLACE_KINDS, type PlaceHazard, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import { FACTS_VERSION } from '../facts/version';
 import { writeRevision } from '../work/regimens';
@@ -110,6 +111,35 @@ export function changeRooms(db: Db, rows: readonly { readonly id: number; readon
         .where(eq(place.id, id))
         .run();
     return ok(undefined);
+  });
+}
+
+/** A place of the shop's own: its light, its usual air where it is not read, and what must be minded there. */
+export type NewPlace = {
+  readonly name: string;
+  readonly light: Light;
+  readonly hazards: readonly PlaceHazard[];
+  readonly usualTempC: number | null;
+  readonly usualRhFraction: number | null;
+};
+
+export function addPlace(db: Db, input: NewPlace): Result<{ readonly id: number }> {
+  return command(db, (tx) => {
+    const name = input.name.trim();
+    if (name === '') return fail('name-needed', 'name');
+    const isTaken = tx
+      .select()
+      .from(place)
+      .all()
+      .some((one) => one.name.toLowerCase() === name.toLowerCase());
+    if (isTaken) return fail('name-taken', 'name', { name });
+    return ok(
+      tx
+        .insert(place)
+        .values({ ...input, name, kind: 'elsewhere' })
+        .returning({ id: place.id })
+        .get(),
+    );
   });
 }
 

@@ -93,7 +93,8 @@ describe('the slip', () => {
     const yew = SPECIES.find((one) => one.id === 'yew');
     if (!yew) throw new Error('no yew');
     expect(slipOf(sold, shop).notForFood).toBe(false);
-    expect(slipOf({ ...sold, batch: { ...sold.batch, species: yew } }, shop).notForFood).toBe(true);
+    const kinds = sold.batch.kinds.map((kind) => ({ ...kind, species: yew }));
+    expect(slipOf({ ...sold, batch: { ...sold.batch, species: yew, kinds } }, shop).notForFood).toBe(true);
   });
   it('names what is on it to renew it with, how to take out scars, and what is left in the bottle', () => {
     const { slip, sold } = demoSlip();

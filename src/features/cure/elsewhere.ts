@@ -14,7 +14,7 @@ import {
 } from '@/core/cure';
 import { MS_PER_DAY } from '@/core/quantity';
 import { roomTaken } from '@/core/piece';
-import { cabinetFault, ROOM_UNITS } from '@/core/regimen';
+import { cabinetFault, lightsVapour, ROOM_UNITS } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { forecastFor } from '@/data/cure/air';
 import { places, type Place } from '@/data/shop/queries';
@@ -24,7 +24,7 @@ import type { OpenBatch } from '@/web/hands/open-batches';
 import type { CureScene } from './components/what-if';
 
 /** Where pieces may stand to cure; nothing cures in a bath or on a lathe. */
-const RESTS: readonly Place['kind'][] = ['bench', 'rack', 'sill', 'warm cabinet'];
+const RESTS: readonly Place['kind'][] = ['bench', 'rack', 'sill', 'warm cabinet', 'elsewhere'];
 const WEEK_MS = 7 * MS_PER_DAY;
 
 /** The coming week at a place, three hours at a time, by its own history; null where it was never read. */
@@ -37,7 +37,8 @@ function weekAt(db: Db, place: Place, nowMs: number): Daily | null {
 
 /** Whether a batch may be put at a place: a warm cabinet takes nothing with vapour within its day, and is not too hot. */
 const mayStandAt = (place: Place, week: Daily | null, batch: Batch, standing: BatchStanding, nowMs: number): boolean =>
-  place.kind !== 'warm cabinet' || cabinetFault(vapourWetMs(batch, standing.progress), nowMs, warmestIn(week)) === null;
+  !lightsVapour(place) ||
+  cabinetFault(vapourWetMs(batch, standing.progress), nowMs, place.kind === 'warm cabinet' ? warmestIn(week) : null) === null;
 
 /** Places it could stand at, by what they will be like, and two changes of the air itself; never where it may not stand. */
 export function scenesFor(db: Db, batch: Batch, standing: BatchStanding, nowMs: number): CureScene[] {

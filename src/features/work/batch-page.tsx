@@ -19,6 +19,7 @@ import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { lightsVapour } from '@/core/regimen';
 import { openBatches, titleOf, type OpenBatch } from '@/web/hands/open-batches';
 import { rowsOf } from './book-rows';
 import { changeWords, coatSlots } from '@/web/hands/coats';
@@ -115,9 +116,9 @@ const undoneOf = ({ batch, standing, shop, nowMs }: Of): string[] =>
 
 /** Where it may stand; what holds vapour waits before the warm cabinet. */
 const placesFor = (db: Db, warm: number | null, shop: Shop, nowMs: number) =>
-  places(db).map(({ id, name, kind }) => ({
+  places(db).map(({ id, name, kind, hazards }) => ({
     id,
-    name: kind === 'warm cabinet' && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
+    name: lightsVapour({ kind, hazards }) && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
   }));
 
 /** Its ring, what it is and is for, where it stands. */
@@ -149,6 +150,7 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
             batchId={batch.id}
             places={placesFor(db, warmFromMs(batch, standing.progress, nowMs), shop, nowMs)}
             at={batch.place?.id ?? null}
+            hazards={batch.place?.hazards ?? []}
           />
         )}
       </div>

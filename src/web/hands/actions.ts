@@ -3,7 +3,11 @@
 import { z } from 'zod';
 import { clientId, rowId } from '../shapes';
 import { CLOTH_WAYS } from '@/core/cloths';
-import { LAST_REASONS } from '@/core/regimen';
+import { typedOrNone } from '@/core/contract';
+import { LIGHTS } from '@/core/cure';
+import { ok, parseHumidity, parseTemperature } from '@/core/quantity';
+import { LAST_REASONS, PLACE_HAZARDS } from '@/core/regimen';
+import { addPlace } from '@/data/shop/commands';
 import { lidJars } from '@/data/pour/commands';
 import { checkRags, layRags } from '@/data/rags/commands';
 import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/work/changes';
@@ -62,6 +66,26 @@ const Move = z.object({ batchId: rowId, placeId: rowId });
 
 export async function moveTo(input: unknown): Promise<Answer> {
   return act(Move, input, (db, { batchId, placeId }, by) => moveBatch(db, batchId, placeId, by));
+}
+
+const PlaceTyped = z.object({
+  name: z.string().trim().min(1).max(80),
+  light: z.enum(LIGHTS),
+  temp: typedOrNone(parseTemperature),
+  rh: typedOrNone(parseHumidity),
+  hazard: z.union([z.enum(PLACE_HAZARDS), z.literal('')]),
+  alsoHazard: z.union([z.enum(PLACE_HAZARDS), z.literal('')]),
+  batchId: rowId.nullable(),
+});
+
+/** A place of the shop's own, and the pieces carried there where a batch is named. */
+export async function newPlace(input: unknown): Promise<Answer> {
+  return act(PlaceTyped, input, (db, { name, light, temp, rh, hazard, alsoHazard, batchId }, by) => {
+    const hazards = PLACE_HAZARDS.filter((one) => one === hazard || one === alsoHazard);
+    const made = addPlace(db, { name, light, hazards, usualTempC: temp, usualRhFraction: rh });
+    if (!made.ok || batchId === null) return made.ok ? ok(undefined) : made;
+    return moveBatch(db, batchId, made.value.id, by);
+  });
 }
 
 /** Strikes a record that another device had made already. */

@@ -1,7 +1,7 @@
 import 'server-only';
 import { doingIn, isDoneThere } from '@/core/hands';
 import { say, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
-import { CABINET, cabinetFault, type Progress } from '@/core/regimen';
+import { lightsVapour, CABINET, cabinetFault, type Progress } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { lastReading } from '@/data/shop/queries';
 import type { KnownLot } from '@/data/stores/queries';
@@ -40,13 +40,15 @@ export function momentOf(
 }
 
 function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number): string | null {
-  if (batch.place?.kind !== 'warm cabinet' || batch.release) return null;
+  if (!batch.place || !lightsVapour(batch.place) || batch.release) return null;
+  const isCabinet = batch.place.kind === 'warm cabinet';
+  const where = isCabinet ? 'in the warm cabinet' : `at “${batch.place.name}”, near heat or flame,`;
   const reading = lastReading(db, batch.place.id);
   const wet = vapourWetMs(batch, progress);
   const fault = cabinetFault(wet, nowMs, reading?.tempC ?? null);
   if (fault === 'vapour' && wet !== null)
-    return `${batch.number} stands in the warm cabinet wet with something that gives off vapour, wiped ${say((nowMs - wet) / MS_PER_MINUTE, 'min')} ago: take it out now. It may go in after ${CABINET.afterWetHours} h.`;
-  if (fault === 'too-hot')
+    return `${batch.number} stands ${where} wet with something that gives off vapour, wiped ${say((nowMs - wet) / MS_PER_MINUTE, 'min')} ago: take it out now. It may stand there after ${CABINET.afterWetHours} h.`;
+  if (isCabinet && fault === 'too-hot')
     return `The warm cabinet was read at ${reading === null || reading === undefined ? '' : say(reading.tempC, '°C')}: turn it down, at most ${say(CABINET.atMostC, '°C', 0)}.`;
   return null;
 }
