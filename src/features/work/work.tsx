@@ -6,6 +6,7 @@ import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
 import type { Db } from '@/data/db';
 import { dayAndDate, fullDate, yearOf } from '@/ui/when';
+import { FindAnything } from '@/web/find-anything';
 import { FindPiece } from '@/web/find-piece';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
@@ -66,7 +67,8 @@ export async function Work({ search }: { readonly search: Search }) {
           </Link>
         </div>
       </div>
-      <div className="mt-3">
+      <div className="mt-3 flex flex-wrap gap-x-8 gap-y-2">
+        <FindAnything />
         <FindPiece year={yearOf(nowMs, shop.zone)} />
       </div>
       {open.length === 0 ? (

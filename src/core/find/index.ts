@@ -1,0 +1,1 @@
+export { askedFor, type Findable, findIn, type Found } from './find';

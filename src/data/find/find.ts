@@ -1,0 +1,119 @@
+import 'server-only';
+import { desc, eq, isNull } from 'drizzle-orm';
+import { type Findable, findIn, type Found } from '@/core/find';
+import { INGREDIENTS } from '@/core/material';
+import type { Db } from '../db';
+import { keep } from '../kept';
+import { batch, formula, formulaLine, formulaRevision, note, owner, piece, sale } from '../schema';
+import { loadBatch } from '../work/batch';
+
+const NAMES: ReadonlyMap<string, string> = new Map(INGREDIENTS.map((one) => [one.id, one.name]));
+
+/** How much each part of a finding weighs: its name, what it is made of and for whom, what was remarked. */
+const WEIGHT = { name: 3, facts: 2, remarks: 1 } as const;
+
+function batchesToFind(db: Db, nowMs: number): Findable[] {
+  return db
+    .select({ id: batch.id })
+    .from(batch)
+    .all()
+    .flatMap(({ id }): Findable[] => {
+      const one = loadBatch(db, id, nowMs);
+      if (!one) return [];
+      const kinds = one.kinds.map((kind) => `${kind.pieces.length} ${kind.species.name} ${kind.design.name}`);
+      const facts = [
+        ...one.woods.map((wood) => wood.name),
+        one.regimen.name,
+        one.customer,
+        one.glue?.name ?? '',
+        ...one.on.flatMap((lot) => [lot.number, lot.title]),
+      ];
+      const seen = one.book.flatMap(({ stands }) => (stands?.seen ? [stands.seen] : []));
+      return [
+        {
+          kind: 'batch',
+          id: one.number,
+          at: one.startAt,
+          parts: [
+            { text: one.number, weight: WEIGHT.name },
+            ...kinds.map((text) => ({ text, weight: WEIGHT.name })),
+            ...facts.filter(Boolean).map((text) => ({ text, weight: WEIGHT.facts })),
+            ...[one.wishes, one.beyondWhy, ...seen].filter(Boolean).map((text) => ({ text, weight: WEIGHT.remarks })),
+          ],
+        },
+      ];
+    });
+}
+
+/** Notes speak for themselves, and are found by the batch they are of as well. */
+function notesToFind(db: Db, batches: readonly Findable[]): Findable[] {
+  const rows = db
+    .select({ id: note.id, text: note.text, at: note.at, number: batch.number })
+    .from(note)
+    .leftJoin(batch, eq(batch.id, note.batchId))
+    .all();
+  return rows.map(({ id, text, at, number }) => {
+    const of = batches.find((one) => one.id === number);
+    const about =
+      of?.parts.filter((part) => part.weight === WEIGHT.name).map((part) => ({ ...part, weight: WEIGHT.facts })) ?? [];
+    return { kind: 'note', id: number ?? `note ${id}`, at, parts: [{ text, weight: WEIGHT.name }, ...about] };
+  });
+}
+
+function formulasToFind(db: Db): Findable[] {
+  const rows = db
+    .select()
+    .from(formulaRevision)
+    .innerJoin(formula, eq(formula.id, formulaRevision.formulaId))
+    .orderBy(desc(formulaRevision.number))
+    .all();
+  const newest = rows.filter((row, i) => rows.findIndex((other) => other.formula.id === row.formula.id) === i);
+  return newest.map(({ formula: of, formula_revision: revision }) => ({
+    kind: 'formula',
+    id: String(of.id),
+    at: revision.at,
+    parts: [
+      { text: of.name, weight: WEIGHT.name },
+      ...db
+        .select({ id: formulaLine.ingredientId })
+        .from(formulaLine)
+        .where(eq(formulaLine.revisionId, revision.id))
+        .all()
+        .map((line) => ({ text: NAMES.get(line.id) ?? line.id, weight: WEIGHT.facts })),
+      ...(revision.note ? [{ text: revision.note, weight: WEIGHT.remarks }] : []),
+    ],
+  }));
+}
+
+/** Buyers by name, each once, with what they bought. */
+function buyersToFind(db: Db): Findable[] {
+  const rows = db
+    .select({ id: owner.id, name: owner.name, at: sale.at, number: batch.number })
+    .from(owner)
+    .innerJoin(sale, eq(sale.ownerId, owner.id))
+    .innerJoin(piece, eq(piece.id, sale.pieceId))
+    .innerJoin(batch, eq(batch.id, piece.batchId))
+    .where(isNull(owner.erasedAt))
+    .all();
+  const byId = new Map<number, Findable>();
+  for (const { id, name, at, number } of rows) {
+    const known = byId.get(id);
+    const parts = known?.parts ?? [{ text: name, weight: WEIGHT.name }];
+    byId.set(id, {
+      kind: 'buyer',
+      id: name,
+      at: Math.max(at, known?.at ?? 0),
+      parts: [...parts, { text: number, weight: WEIGHT.facts }],
+    });
+  }
+  return [...byId.values()];
+}
+
+/** Batches, notes, formulas and buyers that answer a question, the best first. */
+export function findAnything(db: Db, question: string, nowMs: number): readonly Found<Findable>[] {
+  const all = keep(db, 'all to find', () => {
+    const batches = batchesToFind(db, nowMs);
+    return [...batches, ...notesToFind(db, batches), ...formulasToFind(db), ...buyersToFind(db)];
+  });
+  return findIn(all, question);
+}

@@ -1,0 +1,92 @@
+import 'server-only';
+import type { Findable } from '@/core/find';
+import { findAnything } from '@/data/find/find';
+import { findBatchId, loadBatch } from '@/data/work/batch';
+import { initialsOf } from '@/messages/care';
+import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
+import { fullDate } from '@/ui/when';
+import { FindAnything } from '@/web/find-anything';
+import { lookOf } from '@/web/drawing/look';
+import { PieceMark } from '@/web/drawing/piece-mark';
+import { titleOf } from '@/web/hands/open-batches';
+import { session } from '@/web/session';
+
+const MOST = 40;
+const KIND: Readonly<Record<Findable['kind'], string>> = { batch: 'batch', note: 'note', formula: 'formula', buyer: 'buyer' };
+
+/** Where a finding leads. */
+const PLACE: Readonly<Record<Findable['kind'], (id: string) => string>> = {
+  batch: (number) => `/work/${number}`,
+  note: (number) => (number.startsWith('note ') ? '/work' : `/work/${number}`),
+  formula: (id) => `/blends/${id}`,
+  buyer: (name) => `/piece?find=${encodeURIComponent(name)}`,
+};
+
+/** What answers a question: batches, notes, formulas, buyers. */
+export async function Find({ asked }: { readonly asked: string }) {
+  const { db, shop, nowMs } = await session();
+  const found = findAnything(db, asked, nowMs);
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1>{asked === '' ? 'Find' : `${found.length === 0 ? 'Nothing' : found.length} for “${asked}”`}</h1>
+        <FindAnything asked={asked} />
+      </div>
+      {found.length === 0 ? (
+        <p className="mt-3 max-w-prose">
+          Ask as you would ask aloud: “what did I do on the plum bowls?”. Every word that names something must stand in it: a
+          number, a wood, a design, a finish, a buyer, a word of a note.
+        </p>
+      ) : null}
+      <ul className="mt-3">
+        {found.slice(0, MOST).map(({ of, says }) => {
+          const id = of.kind === 'batch' || of.kind === 'note' ? findBatchId(db, of.id) : null;
+          const batch = id === null ? null : loadBatch(db, id, nowMs);
+          const name = of.kind === 'buyer' ? initialsOf(of.id) : of.kind === 'formula' ? (of.parts[0]?.text ?? '') : of.id;
+          return (
+            <li key={`${of.kind} ${of.id} ${of.at}`} className="border-hair border-t">
+              <Link
+                href={PLACE[of.kind](of.id)}
+                className="grid grid-cols-[5rem_6rem_minmax(0,1fr)_7rem] items-center gap-3 py-2 no-underline hover:underline"
+              >
+                <span className="flex justify-center">
+                  {batch ? <PieceMark look={lookOf(batch.design.geometry, batch.species.id)} scale={0.7} /> : null}
+                </span>
+                <span>
+                  <span className="label block">{KIND[of.kind]}</span>
+                  <span className="reading font-semibold">{name}</span>
+                </span>
+                <span>
+                  {batch ? <span className="block">{titleOf(batch)}</span> : null}
+                  {of.kind === 'note' ? <span className="block border-cure border-l-4 pl-2">{of.parts[0]?.text}</span> : null}
+                  {of.kind === 'batch' && batch ? (
+                    <span className="block text-sm text-soft">
+                      {batch.regimen.name}
+                      {says === of.id || titleOf(batch).includes(says) ? '' : `; ${says}`}
+                    </span>
+                  ) : null}
+                  {of.kind === 'formula' ? (
+                    <span className="block text-sm text-soft">
+                      {of.parts
+                        .slice(1)
+                        .map((part) => part.text.toLowerCase())
+                        .join(', ')}
+                    </span>
+                  ) : null}
+                </span>
+                <span className="reading text-right text-sm text-soft">{fullDate(of.at, shop.zone)}</span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+      {found.length > MOST ? <p className="mt-2 text-soft">And {found.length - MOST} more: add a word.</p> : null}
+      <p className="mt-4">
+        <Link href={`/piece?find=${encodeURIComponent(asked)}`} className={linkLook('quiet')}>
+          Pieces by their mark or code
+        </Link>
+      </p>
+    </>
+  );
+}
