@@ -30,6 +30,7 @@ export {
   LAST_WORDS,
   LOT_CHECK_WORDS,
   limitWords,
+  MARK_ADVICE,
   MARK_WORDS,
   ORIGIN_WORDS,
   PURPOSE_WORDS,

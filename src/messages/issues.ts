@@ -202,6 +202,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'no-such-surface': ({ action, name }) =>
     `“${action}” treats a surface that “${name}” does not have. Choose another finish, or change the surfaces of that step.`,
   'nothing-done': () => 'Nothing of this batch is done yet: there is nothing to repeat. Start one from its regimen.',
+  'no-baking': ({ action }) =>
+    `“${action}”: oiled wood is not baked or scorched here. It smokes, it can catch fire, and it cracks. Sun or a warm cabinet at 35 °C hurries it.`,
   'layer-will-not-hold': ({ action, under }) =>
     `“${action}” will not hold over “${under}”: colour goes before seal, seal before oil, oil under wax. Change the order, or say why the house does it so.`,
   'layer-test': ({ action, under }) =>

@@ -323,4 +323,19 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
   scar: 'knife scars',
   burn: 'burn',
   crack: 'crack',
+  mould: 'mould',
+  warp: 'warped',
+  'film-worn': 'worn film',
+  'old-paint': 'old paint',
+};
+
+/** What no sanding mends, or what must be known before any. */
+export const MARK_ADVICE: Readonly<Partial<Record<Mark, string>>> = {
+  crack: 'A crack stays: say so to its owner before you begin.',
+  mould:
+    'Outdoors, with a mask: brush it off, scrub with hot soapy water, dry it standing in moving air for days before you sand. Where it goes deep the piece meets no food any more.',
+  warp: 'Before any sanding: wet the hollow side, lay it hollow side down on something flat, weigh it down, dry it slowly for days. It may come back: say so.',
+  'film-worn': 'Where the film still holds all over, dull and recoat it with the same; where it peels, take it off.',
+  'old-paint':
+    'Old paint may hold lead: it is not sanded, scraped dry or burnt off here. Have it tested; where it does, leave it to those who are licensed for it, as the rules of the place say.',
 };

@@ -5,3 +5,5 @@ export { doingIn, isDoneThere } from './doing';
 export { asAction, type TaskWords } from './task-words';
 export { type Amiss, amissNow, OFFERED_HOURS, overdueMin, type SeenEntry } from './troubles';
 export { byUrgency, type HandRisk, isForHandsNow, PRESSING_MS, pressOf, READING_COUNTS_HOURS, riskOf } from './urgency';
+export { type NotFree, notFree } from './free';
+export { type Knocked, type KnockTune, knockReader, type Level, TUNE, tuneOf } from './knocks';

@@ -130,6 +130,7 @@ export type IssueCode =
   | 'layer-test'
   | 'no-such-surface'
   | 'nothing-done'
+  | 'no-baking'
   | 'name-needed'
   | 'lighter-after'
   | 'cut-too-large'

@@ -41,6 +41,7 @@ describe('the shipped regimens', () => {
       'day-build',
       'friction',
       'handle-only',
+      'inside-outside',
       'long-soak',
       'one-can',
       'painted-rim',

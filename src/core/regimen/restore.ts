@@ -1,14 +1,27 @@
 import type { Surface } from '@/core/piece';
 import { Regimen, type Written } from './schema';
-import { buff, coat, hours, lastCheck, sand, wait, wipe } from './steps';
+import { buff, coat, hours, lastCheck, sand, step, wait, wipe } from './steps';
 
 /** What a piece that comes home can have on a surface. */
-export const MARKS = ['dull', 'stain', 'scar', 'burn', 'crack'] as const;
+export const MARKS = ['dull', 'stain', 'scar', 'burn', 'crack', 'mould', 'warp', 'film-worn', 'old-paint'] as const;
 export type Mark = (typeof MARKS)[number];
 export type Marked = { readonly surface: Surface; readonly mark: Mark };
 
-/** The grit a mark is taken out from; a crack is not sanded. Source: practice.md, 8 (sand 240 or finer for scars) and working estimates for deeper ones. */
-const FROM_GRIT: Readonly<Record<Mark, number | null>> = { dull: 240, stain: 180, scar: 120, burn: 120, crack: null };
+/**
+ * The grit a mark is taken out from. A crack and a warp are not sanded; old paint never is, dry: it may hold lead. Source: practice.md, 8
+ * (sand 240 or finer for scars) and working estimates for deeper ones.
+ */
+const FROM_GRIT: Readonly<Record<Mark, number | null>> = {
+  dull: 240,
+  stain: 180,
+  scar: 120,
+  burn: 120,
+  crack: null,
+  mould: 180,
+  warp: null,
+  'film-worn': 240,
+  'old-paint': null,
+};
 const GRITS = [120, 180, 240] as const;
 
 /** The grits of the sanding plan, coarse to fine: from what the deepest mark wants, none left out between. */
@@ -106,6 +119,75 @@ const restoreDrying: Written = {
   ],
 };
 
+/** A film that is past mending: off to the wood, and an oil in its place. */
+const filmOff: Written = {
+  ...restoreDrying,
+  id: 'restore-film-off',
+  name: 'Film off, then oil',
+  school: 'sand the old film off to the wood, oil instead',
+  gains: 'Nothing peels any more; its owner can renew it.',
+  costs: 'Hours of sanding, dust of the old film; what it was is gone.',
+  steps: [
+    sand(120, wait(0, 0, null), {
+      action: 'Sand the film off to the wood with 120',
+      note: 'Mask and extraction. Not what may be old paint: that may hold lead, and is never sanded dry.',
+    }),
+    sand(180),
+    sand(240, wait(0, 0, null), { action: 'Sand to 240 with the grain, dust off' }),
+    ...(restoreDrying.steps ?? []).slice(sanding.length),
+  ],
+};
+
+/** A film that still holds: dulled, and one or two thin coats of the same over it. */
+const filmOver: Written = {
+  id: 'restore-film-over',
+  name: 'Scuff the film and recoat',
+  school: 'the old film holds: dull it, recoat with the same',
+  gains: 'An afternoon; it looks as new.',
+  costs: 'Holds only on what it is like: try a hidden spot. A film: not under a knife.',
+  careClass: 'film',
+  knifeSurface: false,
+  slots: [
+    {
+      slot: 'oil',
+      name: 'The same resin or varnish',
+      wants: ['drying'],
+      feel: 'any',
+      roles: ['resin-seal', 'varnish', 'polish'],
+      hint: 'as it was finished with before',
+    },
+  ],
+  steps: [
+    step(
+      'inspect',
+      'hidden-spot',
+      'Try a hidden spot: scuff, one coat, scratch it when dry',
+      'Tried',
+      wait(hours(12), hours(24), null),
+      {
+        place: 'bench',
+        note: 'Where it peels or crawls it does not hold on what is there: take the film off instead.',
+      },
+    ),
+    step('scuff', 'dull', 'Dull it all over with a fine pad, wipe the dust off', 'Dulled', wait(0, 0, null), { place: 'bench' }),
+    coat('coat-1', 'Lay on a thin coat', 'Laid on', wait(45, 60, null), {
+      slot: 'oil',
+      coat: 1,
+      lies: 'thin',
+      coatClass: 'film',
+    }),
+    coat('coat-2', 'Lay on a thin coat', 'Laid on', wait(hours(48), hours(72), null), {
+      slot: 'oil',
+      coat: 2,
+      lies: 'thin',
+      coatClass: 'film',
+    }),
+    lastCheck(),
+  ],
+};
+
 /** Regimens for pieces that come home; no schools of their own. */
-export const RESTORATIONS: readonly Regimen[] = [restoreNever, restoreDrying].map((regimen) => Regimen.parse(regimen));
+export const RESTORATIONS: readonly Regimen[] = [restoreNever, restoreDrying, filmOff, filmOver].map((regimen) =>
+  Regimen.parse(regimen),
+);
 export const isRestoration = (id: string): boolean => RESTORATIONS.some((regimen) => regimen.id === id);

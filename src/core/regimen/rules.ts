@@ -87,8 +87,16 @@ const ids: Rule = ({ steps }) =>
     steps.findIndex((other) => other.id === step.id) < i ? [{ code: 'duplicate-id', path: at(i), with: { id: step.id } }] : [],
   );
 
+/** Oiled wood is never baked: it smokes, it can catch fire, it cracks. Nobody may say otherwise. */
+const baking: Rule = ({ steps }) =>
+  steps.flatMap((step, i): Issue[] =>
+    /\b(oven|bake[ds]?|baking|microwave|torch|heat ?gun)\b/i.test(`${step.action} ${step.done}`)
+      ? [{ code: 'no-baking', path: at(i), with: { action: step.action } }]
+      : [],
+  );
+
 /** Rules that nothing is written down against, and those a maker may break who says why; one function each. */
-const HARD: readonly Rule[] = [materials, ids];
+const HARD: readonly Rule[] = [materials, ids, baking];
 const SOFT: readonly Rule[] = [grits, wiped, overWet, dwells, (regimen) => faultsOfLayers(regimen).wont];
 
 const all = (rules: readonly Rule[], regimen: Regimen): Issue[] => rules.flatMap((rule) => rule(regimen));

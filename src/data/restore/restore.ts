@@ -7,6 +7,7 @@ import { type Marked, MARKS, notNeeded } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { logEntry, piece, restoration } from '../schema';
+import { findRegimen } from '../work/catalogue';
 import { type NewBatch, startBatch } from '../work/commands';
 
 export type RestorationJob = {
@@ -42,23 +43,30 @@ export function startRestoration(
         billMinor: job.billMinor,
       })
       .run();
-    notNeeded(job.marks).forEach((task, i) => {
-      tx.insert(logEntry)
-        .values({
-          clientId: `restore-${made.value.id}-${task}`,
-          batchId: made.value.id,
-          kind: 'left-out',
-          task,
-          pieces: start.pieces,
-          personId: by.personId,
-          at: by.nowMs + i,
-          recordedAt: by.nowMs,
-          device: 'shop',
-          deviceSequence: i,
-          seen: 'not needed for its marks',
-        })
-        .run();
-    });
+    const has = new Set(
+      findRegimen(tx, start.regimenRevisionId)
+        ?.steps.filter((step) => step.optional)
+        .map((step) => step.id),
+    );
+    notNeeded(job.marks)
+      .filter((task) => has.has(task))
+      .forEach((task, i) => {
+        tx.insert(logEntry)
+          .values({
+            clientId: `restore-${made.value.id}-${task}`,
+            batchId: made.value.id,
+            kind: 'left-out',
+            task,
+            pieces: start.pieces,
+            personId: by.personId,
+            at: by.nowMs + i,
+            recordedAt: by.nowMs,
+            device: 'shop',
+            deviceSequence: i,
+            seen: 'not needed for its marks',
+          })
+          .run();
+      });
     return made;
   });
 }

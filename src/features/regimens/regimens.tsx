@@ -24,6 +24,17 @@ export async function Regimens() {
         {allRegimens(db).map((regimen) => (
           <RegimenRow key={regimen.id} regimen={regimen} revision={revisionsOf(db, regimen.id)[0]?.number ?? 1} />
         ))}
+        <li className="grid gap-x-6 border-hair border-t py-2 bench:grid-cols-[14rem_minmax(0,1fr)_8rem]">
+          <span>
+            <strong>Baked in an oven</strong>
+            <span className="block text-sm text-soft">oiled pieces dried by heat</span>
+          </span>
+          <span className="text-sm">
+            <strong className="text-late">▲ Not done here.</strong> Oil smokes and can catch fire, cloths and pieces alike; the
+            wood dries too fast and cracks. Sun, or a warm cabinet at 35 °C, hurries it within days.
+          </span>
+          <span className="reading text-sm text-soft">refused</span>
+        </li>
       </ul>
     </>
   );

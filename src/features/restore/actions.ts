@@ -1,14 +1,24 @@
 'use server';
 
 import { z } from 'zod';
+import { readList } from '@/core/piece';
+import { usualUses } from '@/core/use';
 import { rowId } from '@/web/shapes';
 import { startRestoration, wentBack } from '@/data/restore/restore';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
 import { JobFields } from './forms';
 
+/** A piece that is none of the shop's designs: as large as such a thing usually is, or as its first coat will tell. */
+function strangerOf(what: string, speciesId: string) {
+  const [listed] = readList(what, { designs: [], woods: [] });
+  const geometry = listed?.geometry ?? { shape: 'unknown' as const };
+  const uses = usualUses(geometry.shape === 'like' ? geometry.of : geometry);
+  return { count: 1, name: listed?.name ?? 'piece from elsewhere', designRevisionId: null, geometry, speciesId, uses };
+}
+
 /** Takes a piece in that comes home. */
 export async function takeIn(input: unknown): Promise<Answer<{ readonly number: string }>> {
-  return act(JobFields, input, (db, { bill, designRevisionId, speciesId, regimenRevisionId, lotId, ...job }, by) => {
+  return act(JobFields, input, (db, { bill, designRevisionId, what, speciesId, regimenRevisionId, lotId, ...job }, by) => {
     const read = reader();
     const billMinor = read.orNone('bill', bill, moneyOf(db));
     if (billMinor === undefined) return { ok: false, issues: read.issues };
@@ -16,7 +26,8 @@ export async function takeIn(input: unknown): Promise<Answer<{ readonly number: 
       db,
       { ...job, billMinor },
       {
-        designRevisionId,
+        designRevisionId: designRevisionId ?? 0,
+        ...(designRevisionId === null ? { mixed: [strangerOf(what, speciesId)] } : {}),
         speciesId,
         origin: 'bought',
         pieces: 1,

@@ -12,7 +12,9 @@ export const JobFields = z.object({
   wasFinishedWith: text,
   bill: text,
   marks: z.array(z.object({ surface: z.enum(SURFACES), mark: z.enum(MARKS) })).max(40),
-  designRevisionId: rowId,
+  designRevisionId: rowId.nullable(),
+  /** Of a stranger's piece: what it is, as one would say it. */
+  what: text,
   speciesId: z.string().min(1),
   regimenRevisionId: rowId,
   lotId: rowId.nullable(),

@@ -45,7 +45,8 @@ function beep([count, hertz]: readonly [number, number]): void {
   }
 }
 
-function speak(text: string): void {
+/** Says something aloud, where the browser has a voice. */
+export function speak(text: string): void {
   if (!('speechSynthesis' in globalThis) || typeof SpeechSynthesisUtterance === 'undefined') return;
   const said = new SpeechSynthesisUtterance(text);
   said.lang = 'en-GB';

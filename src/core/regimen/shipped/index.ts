@@ -3,6 +3,7 @@ import { bare } from './bare';
 import { bath } from './bath';
 import { dayBuild } from './day-build';
 import { friction } from './friction';
+import { insideOutside } from './inside-outside';
 import { longSoak } from './long-soak';
 import { oneCan } from './one-can';
 import { paintedRim } from './painted-rim';
@@ -46,6 +47,7 @@ export const REGIMENS: readonly Regimen[] = [
   resinAlone,
   soap,
   handleOnly,
+  insideOutside,
   twoPart,
   paintedRim,
 ].map((regimen) => Regimen.parse(regimen));

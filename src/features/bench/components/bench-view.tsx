@@ -21,6 +21,7 @@ import { Notices, troubleNotice } from '@/web/hands/notice';
 import { RecordButtons } from '@/web/hands/record-buttons';
 import { useRecord } from '@/web/hands/use-record';
 import { useKeys } from '@/web/keys';
+import { HandsFree } from './hands-free';
 import { useRefresh } from '@/web/use-refresh';
 import { Fold } from '@/ui/fold';
 
@@ -187,6 +188,14 @@ export function BenchView({
         onTakeBack={() => void takeBack()}
       />
       {ask}
+      <HandsFree
+        action={action}
+        nowMs={nowMs}
+        free={ready && !busy}
+        lastDone={mayTakeBack ? last.says : null}
+        onRecord={(of) => record(of)}
+        onTakeBack={takeBack}
+      />
       {coats.length > 0 ? (
         <Fold line="strong" lineClass="text-xl" says="More coats, or fewer">
           <CoatChanges batchId={batchId} slots={coats} changes={changes} />

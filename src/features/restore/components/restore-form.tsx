@@ -1,10 +1,10 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import type { Geometry, Surface } from '@/core/piece';
+import { type Geometry, readList, type Surface } from '@/core/piece';
 import type { Candidate } from '@/core/choose';
 import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
-import { MARK_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { MARK_ADVICE, MARK_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { useForm } from '@/web/form/use-form';
@@ -40,7 +40,8 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
       wasFinishedWith: known?.wasFinishedWith ?? '',
       bill: '',
       marks: [],
-      designRevisionId: known?.designRevisionId ?? designs[0]?.revisionId ?? 0,
+      designRevisionId: known?.designRevisionId ?? designs[0]?.revisionId ?? null,
+      what: '',
       speciesId: known?.speciesId ?? 'sycamore',
       regimenRevisionId: regimens[0]?.revisionId ?? 0,
       lotId: null,
@@ -51,6 +52,13 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
   });
   const { designRevisionId: design, regimenRevisionId: regimenId, marks } = form.values;
   const shape = designs.find((one) => one.revisionId === design);
+  // Of a stranger's piece what it is called says how large such a thing usually is; else its first coat will tell.
+  const [listed] = readList(form.values.what, { designs: [], woods: [] });
+  const stranger = {
+    revisionId: 0,
+    name: listed?.name ?? 'a piece',
+    geometry: listed?.geometry ?? { shape: 'unknown' as const },
+  };
   const regimen = regimens.find((one) => one.revisionId === regimenId);
   const slot = regimen?.slots[0];
   const { lots: fitting, why } = slot && regimen ? offerFor(slot, lots, regimen.steps) : { lots: [], why: null };
@@ -66,7 +74,8 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
         <div className="grid grid-cols-2 gap-4">
           <TextField label="Code on its slip" {...form.field('code')} hint="empty for a stranger’s piece" />
           <TextField label="Whose it is" {...form.field('owner')} />
-          <SelectField label="Most like our" {...row('designRevisionId')} hint="its surface is reckoned from it">
+          <SelectField label="It is" {...row('designRevisionId')} hint="its surface is reckoned from it">
+            <option value="">something else</option>
             {designs.map((one) => (
               <option key={one.revisionId} value={one.revisionId}>
                 {one.name}
@@ -81,6 +90,13 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
             ))}
           </SelectField>
         </div>
+        {shape ? null : (
+          <TextField
+            label="What it is"
+            {...form.field('what')}
+            hint={`as you would say it, “a salad bowl”: ${sizeWords(stranger.geometry)}`}
+          />
+        )}
         <TextField
           label="Finished with, if anyone knows"
           {...form.field('wasFinishedWith')}
@@ -107,7 +123,9 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
           Take it in
         </Button>
       </div>
-      {shape ? <WrongWithIt shape={shape} speciesId={form.values.speciesId} marks={marks} onMark={setMark} /> : null}
+      {(shape ?? stranger) ? (
+        <WrongWithIt shape={shape ?? stranger} speciesId={form.values.speciesId} marks={marks} onMark={setMark} />
+      ) : null}
     </form>
   );
 }
@@ -133,9 +151,15 @@ function WrongWithIt({ shape, speciesId, marks, onMark }: WrongProps) {
         onSay={(surface, mark) => onMark(surface, mark ?? undefined)}
       />
       <p className="mt-3 text-lg" aria-live="polite">
-        Sand {sandingPlan(marks).join(', then ')}, along the grain.
-        {marks.some(({ mark }) => mark === 'crack') ? ' ▲ A crack stays: say so to its owner before you begin.' : ''}
+        {marks.some(({ mark }) => mark === 'old-paint')
+          ? 'Nothing is sanded before the paint was tested.'
+          : `Sand ${sandingPlan(marks).join(', then ')}, along the grain.`}
       </p>
+      {MARKS.filter((mark) => MARK_ADVICE[mark] && marks.some((one) => one.mark === mark)).map((mark) => (
+        <p key={mark} className="mt-1 border-cure border-l-4 pl-3">
+          <strong>▲ {MARK_WORDS[mark]}.</strong> {MARK_ADVICE[mark]}
+        </p>
+      ))}
     </section>
   );
 }
