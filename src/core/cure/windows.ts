@@ -4,7 +4,7 @@ import { GAS_CONSTANT, ok, type Result, toKelvin } from '@/core/quantity';
 import { Wait } from '@/core/plan';
 import type { TimedClimate } from './age';
 import { cureRate, MODES, REFERENCE_C } from './rate';
-import { Climate, CURE_MODES, type CureMode } from './schema';
+import { Climate, type CureMode } from './schema';
 
 /** What a wait's bound goes by: nothing in the room, how a finish sets (as its cure does), how surplus gels, or how wetted wood dries. */
 export const GOVERNS = ['none', 'oxidation', 'evaporation', 'soak', 'gel', 'water'] as const;

@@ -23,7 +23,7 @@ export function usePedal(onPress: () => void): {
       // A key that is held down is one press, and text that is typed is text.
       if (event.repeat || (event.target instanceof HTMLElement && event.target.closest('input, textarea, select'))) return;
       if (learning) {
-        if (event.key === 'Escape') return setLearning(false);
+        if (event.key === 'Escape') setLearning(false);
         if (TAKEN.has(event.key)) return;
         event.preventDefault();
         localStorage.setItem(KEY, event.code || event.key);

@@ -5,7 +5,7 @@ import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
 import { type LotChoice, needsOf } from '@/core/cost';
 import { KEEPERS } from '@/core/care';
-import { ORIGINS, type PieceUse } from '@/core/material';
+import { ORIGINS, PIECE_USES, type PieceUse } from '@/core/material';
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
@@ -23,7 +23,7 @@ export type NewBatchAsked = {
   readonly wood?: string;
   readonly piece?: string;
   readonly origin?: string;
-  readonly uses?: readonly PieceUse[];
+  readonly uses?: readonly string[];
   readonly keeper?: string;
   readonly again?: number;
   readonly pieces?: string;
@@ -73,6 +73,12 @@ const UNSAID = {
   beyond: '',
 } satisfies Partial<StartTyped>;
 
+/** Uses that were asked for in the address; none that is known: as the design says. */
+function usesAsked(asked: readonly string[] = []): PieceUse[] | null {
+  const uses = PIECE_USES.filter((use) => asked.includes(use));
+  return uses.length > 0 ? uses : null;
+}
+
 function useStartForm({ designs, species, regimens, first }: StartProps) {
   const router = useRouter();
   const beside = useRef<Beside>({ treeKnown: false, slots: [] });
@@ -84,7 +90,7 @@ function useStartForm({ designs, species, regimens, first }: StartProps) {
       origin: ORIGINS.find((one) => one === first.origin) ?? 'bought',
       tree: null,
       pieces: first.pieces ?? '6',
-      uses: first.uses && first.uses.length > 0 ? [...first.uses] : null,
+      uses: usesAsked(first.uses),
       keeper: KEEPERS.find((one) => one === first.keeper) ?? '',
       againOf: first.again ?? null,
       regimenRevisionId: (regimens.find((one) => one.id === first.regimen) ?? regimens[0])?.revisionId ?? 0,

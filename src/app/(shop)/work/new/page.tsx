@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { PIECE_USES } from '@/core/material';
 import { NewBatch } from '@/features/start/new-batch';
 
 export const metadata: Metadata = { title: 'Start a batch' };
@@ -23,7 +22,7 @@ export default async function StartBatchPage({ searchParams }: { readonly search
         ...(asked.pieces ? { pieces: one(asked.pieces) ?? '' } : {}),
         ...(asked.keeper ? { keeper: one(asked.keeper) ?? '' } : {}),
         ...(asked.again ? { again: Number(one(asked.again)) } : {}),
-        uses: PIECE_USES.filter((use) => [asked.uses ?? []].flat().includes(use)),
+        uses: [asked.uses ?? []].flat(),
         lots: Object.fromEntries(lots),
       }}
     />
