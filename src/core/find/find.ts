@@ -17,7 +17,7 @@ export type Found<F extends Findable> = {
 
 /** Words that ask and say nothing of what is asked for. */
 const ASKING = new Set(
-  'a an and about all any at by did do does for from had has have how i in is it made make me my of on or our that the them these this those to used was we were what when where which who why with you'.split(
+  'a an and about all any are at by did do does for from had has have how i in is it made make me my of on or our that the them these this those to used was we were there what when where which who why with you'.split(
     ' ',
   ),
 );

@@ -47,7 +47,7 @@ export function MixedList({ designs, species, form }: Props) {
   return (
     <Fold says="A list of unlike pieces instead" open={mixed.length > 0} className="mb-3">
       <label className="flex flex-col gap-1">
-        <span className="label">Pieces, as you would say them or one to a line</span>
+        <span className="label">What there is, as you would say it or one to a line</span>
         <textarea
           rows={3}
           value={text}
