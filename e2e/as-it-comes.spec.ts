@@ -34,7 +34,7 @@ async function step(page: Page, number: string, done: string): Promise<void> {
 async function prepare(page: Page, shop: Shop, number: string): Promise<void> {
   await step(page, number, 'Sanded to 120');
   await step(page, number, 'Wetted');
-  shop.advance(2.2);
+  shop.advance(4);
   await step(page, number, 'Knocked back');
 }
 
@@ -90,7 +90,7 @@ test('that was the last at coat two of five, through to release; and it can be t
   await step(page, number, 'Soaked');
   shop.advance(0.3);
   await step(page, number, 'Wiped');
-  shop.advance(24.1);
+  shop.advance(40);
   await step(page, number, 'Coated');
   // Said while it still lies wet: the wipe stays, what is left of the coats goes.
   await expect(coats(page)).toContainText('2 given, 3 to come');

@@ -5,8 +5,9 @@ import type { Task, TooCold } from '@/core/regimen';
 const SAID_FROM = 0.1;
 
 /** How a wait differs from the written one in its room; empty where it hardly does. */
-export function roomWords({ wait, room }: Pick<Task, 'wait' | 'room'>): string {
+export function roomWords({ room }: Pick<Task, 'room'>): string {
   if (!room) return '';
+  const { wait } = room;
   const air = `at ${say(room.air.tempC, '°C')} and ${say(room.air.rh, 'fraction')}`;
   if (room.advise === 'too-fast')
     return `Too warm here for hands ${air}: it closes before it may be done. Do it somewhere cooler, or fewer pieces at a time.`;

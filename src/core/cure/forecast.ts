@@ -1,4 +1,4 @@
-import { groupBy, MS_PER_HOUR } from '@/core/quantity';
+import { MS_PER_HOUR } from '@/core/quantity';
 import type { TimedClimate } from './age';
 import type { Climate, Light } from './schema';
 
@@ -23,6 +23,11 @@ export const SPELL_HOURS = 72;
 /** A gap is longer than so many usual steps between readings, and than so many hours. Source: working estimates. */
 export const GAP = { steps: 4, hours: 6 } as const;
 
+/** How much an hour's own readings, and those an hour and two away, say of it. Source: working estimate. */
+const BESIDE = [1, 0.5, 0.25] as const;
+/** Hours between two hours of the day. */
+const apart = (a: number, b: number): number => Math.min((a - b + 24) % 24, (b - a + 24) % 24);
+
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / Math.max(values.length, 1);
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
 
@@ -34,25 +39,33 @@ function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => numbe
   const count = (some: readonly SeasonCell[]): number => some.reduce((sum, cell) => sum + cell.n, 0);
   const sum = (some: readonly SeasonCell[]): number => some.reduce((total, cell) => total + of(cell), 0);
   const all = sum(cells) / count(cells);
-  const byHour = groupBy(
-    cells.filter((cell) => cell.n > 0),
-    (cell) => cell.hour,
-  );
-  const swing = new Map([...byHour].map(([hour, some]) => [hour, sum(some) / count(some) - all]));
+  // An hour is like the hours beside it: a few odd readings at times that are seldom read do not make those hours cold for good.
+  const around = (some: readonly SeasonCell[], hour: number) =>
+    BESIDE.flatMap((weight, away) =>
+      some.flatMap((cell) => (cell.n > 0 && apart(cell.hour, hour) === away ? [{ cell, weight }] : [])),
+    );
+  /** How far some cells lie off a level by the hour, drawn towards a prior as by `prior` readings. */
+  const off = (some: readonly SeasonCell[], hour: number, level: number, prior: number, towards: number): number | null => {
+    const near = around(some, hour);
+    const n = near.reduce((total, { cell, weight }) => total + weight * cell.n, 0);
+    const sums = near.reduce((total, { cell, weight }) => total + weight * (of(cell) - cell.n * level), 0);
+    return n + prior > 0 ? (sums + prior * towards) / (n + prior) : null;
+  };
+  const swings = Array.from({ length: 24 }, (_, hour) => off(cells, hour, all, 0, 0));
   // An hour that was never read takes the nearest one that was.
-  const nearest = Array.from({ length: 24 }, (_, hour) => {
-    const away = (other: number): number => Math.min((hour - other + 24) % 24, (other - hour + 24) % 24);
-    return [...swing.keys()].sort((a, b) => away(a) - away(b))[0] ?? hour;
-  });
+  const swing = (hour: number): number =>
+    swings[hour] ??
+    [...swings.keys()]
+      .filter((other) => swings[other] !== null)
+      .sort((a, b) => apart(a, hour) - apart(b, hour))
+      .map((other) => swings[other])[0] ??
+    0;
   const usual = Array.from({ length: 12 }, (_, i) => {
     const month = cells.filter((cell) => cell.month === i + 1 && cell.n > 0);
     const n = count(month);
+    const mean = n > 0 ? sum(month) / n : all;
     const level = (sum(month) + PRIOR_READINGS * all) / (n + PRIOR_READINGS);
-    return nearest.map((hour) => {
-      const then = month.filter((cell) => cell.hour === hour);
-      const off = then.length > 0 ? sum(then) - (count(then) * sum(month)) / n : 0;
-      return level + (off + PRIOR_OF_HOUR * (swing.get(hour) ?? 0)) / (count(then) + PRIOR_OF_HOUR);
-    });
+    return Array.from({ length: 24 }, (_, hour) => level + (off(month, hour, mean, PRIOR_OF_HOUR, swing(hour)) ?? swing(hour)));
   });
   return (ms) => {
     const date = new Date(ms);

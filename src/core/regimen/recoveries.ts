@@ -261,7 +261,7 @@ function asTask(
     pieces,
     handsMin: handsMin(one, pieces, scale),
     wait: at,
-    ...(made && air ? { room: { base, air, advise: made.advise } } : {}),
+    ...(made && air ? { room: { base, wait: at, air, advise: made.advise } } : {}),
   };
 }
 

@@ -146,7 +146,7 @@ function timed(
     return {
       step: { ...step, wait },
       ...(riskMin === undefined ? {} : { riskMin }),
-      ...(made && air ? { room: { base: own.value, air, advise: made.advise } } : {}),
+      ...(made && air ? { room: { base: own.value, wait, air, advise: made.advise } } : {}),
     };
   });
 }

@@ -17,7 +17,13 @@ export type Task = {
   readonly room?: TaskRoom;
 };
 
-export type TaskRoom = { readonly base: Wait; readonly air: Climate; readonly advise: RoomWait['advise'] };
+export type TaskRoom = {
+  readonly base: Wait;
+  /** The wait as the room makes it; the hands of several pieces take their share of it. */
+  readonly wait: Wait;
+  readonly air: Climate;
+  readonly advise: RoomWait['advise'];
+};
 
 /** The step a task stands for, whatever its round and its turn. */
 export const stepOfTask = (key: string): string => key.replace(/[#+].*$/, '');
