@@ -4,6 +4,7 @@ import { USE_WORDS } from './words';
 const signed = (about: string, words: string): string => (about === 'sign' ? `${words} (a maker may sign for it)` : words);
 
 const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
+  'no-such-surface': () => 'it parts surfaces: name a piece above that has them',
   'gate-wood': (about) => signed(about, 'this wood is not for that use'),
   'gate-origin': (about) => signed(about, 'wood of that origin is not for food'),
   'gate-contact': (about) => signed(about, 'it is not fit where food lies'),

@@ -2,7 +2,19 @@ import { careTraits } from '@/core/care';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
 import type { PieceUse } from '@/core/material';
 import { HONEST_SHARE, isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
-import { finishOf, gates, type GatesInput, type Layer, meetsFood, type UseGate, type UseGateId } from '@/core/use';
+import {
+  finishOf,
+  gates,
+  type GatesInput,
+  isBySurface,
+  type Layer,
+  meetsFood,
+  slotMeets,
+  type UseGate,
+  type UseGateId,
+  withoutSurface,
+} from '@/core/use';
+import type { Geometry } from '@/core/piece';
 
 /** Who owns a piece, and what is wished of its finish. */
 export const OWNERS = ['re-oils', 'will-not', 'unknown'] as const;
@@ -21,6 +33,8 @@ export type FinishWish = {
   readonly shine: (typeof SHINES)[number];
   readonly colour: (typeof COLOURS)[number];
   readonly wood: GatesInput['wood'] & { readonly slowsCure: boolean };
+  /** The shape it is for, where one is named. */
+  readonly piece?: Geometry;
 };
 
 /** A lot that might be used. */
@@ -61,7 +75,8 @@ export type ReasonCode =
   | 'keeps-colour'
   | 'darkens'
   | 'warms-colour'
-  | 'quick';
+  | 'quick'
+  | 'no-such-surface';
 export type Reason = { readonly code: ReasonCode; readonly with?: string };
 
 export type Choice = {
@@ -127,13 +142,24 @@ function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish:
 
 type Judged = { readonly lots: readonly Candidate[]; readonly unmet: readonly UseGate[]; readonly notForFood: boolean };
 
+/** What lies where the piece meets its use; of a piece nobody named, everything. */
+const meeting = (regimen: Regimen, lots: readonly Candidate[], { piece, ...wish }: FinishWish): readonly Candidate[] => {
+  const needed = slotsNeeded(regimen);
+  if (!piece || !isBySurface(regimen.steps)) return lots;
+  return lots.filter((_, i) => slotMeets(piece, usesOf(wish), regimen.steps, needed[i]?.slot ?? ''));
+};
+
+/** Materials that may not be left out. */
+const slotsNeeded = ({ slots, steps }: Regimen): readonly Slot[] =>
+  slots.filter((slot) => steps.some((step) => step.slot === slot.slot && !step.optional));
+
 function judge(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Judged {
   const found = gates({
     use: [...usesOf(wish)],
     wood: { food: wish.wood.food, keepOff: wish.wood.keepOff, origin: wish.wood.origin },
     finish: finishOf(
-      lots.map((lot) => lot.layer),
-      !regimen.knifeSurface,
+      meeting(regimen, lots, wish).map((lot) => lot.layer),
+      !regimen.knifeSurface && !(wish.piece && isBySurface(regimen.steps)),
     ),
   });
   // A wish the gates cannot read recommends nothing.
@@ -197,7 +223,7 @@ function reasonsOf({ careClass }: Regimen, wish: FinishWish, readyDays: number):
 
 function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Choice {
   // A material that may be left out is not named: what is recommended holds without it.
-  const needed = regimen.slots.filter((slot) => regimen.steps.some((step) => step.slot === slot.slot && !step.optional));
+  const needed = slotsNeeded(regimen);
   const slots = needed.map((slot) => offered(slot, regimen, lots, wish));
   const missing = slots.flatMap(({ why }) => (why ? [why] : []));
   const judged = missing.length > 0 ? null : bestLots(regimen, slots, wish);
@@ -212,7 +238,10 @@ function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish
   const cure = Math.max(0, ...chosen.map(({ lot }) => hoursOf(lot, wish))) * HONEST_SHARE;
   const readyDays = waits / MINUTES_PER_DAY + cure / 24;
   const food = meetsFood(usesOf(wish));
+  // A regimen by surfaces wants a piece that has them.
+  const lacks = isBySurface(regimen.steps) && (!wish.piece || withoutSurface(wish.piece, regimen.steps).length > 0);
   const refused: Reason[] = [
+    ...(lacks ? [{ code: 'no-such-surface' as const }] : []),
     ...missing,
     ...(judged?.unmet ?? []).map((gate): Reason => ({ code: `gate-${gate.id}`, with: gate.maySign ? 'sign' : '' })),
     ...(food && judged?.notForFood && judged.unmet.length === 0 ? [{ code: 'not-for-food' as const }] : []),

@@ -113,6 +113,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
     uses: uses.length > 0 ? uses : [...(design?.uses ?? [])],
     closed: closed === 'yes',
     wood: { food, keepOff: [...keepOff], origin, slowsCure },
+    ...(design ? { piece: design.geometry } : {}),
   };
   const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
