@@ -10,6 +10,7 @@ import { theShop } from '../shop/queries';
 import { tinCost } from '../care/bottles';
 import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, piecesIn, tagOf } from '../work/batch';
+import { woodOfBatch } from './uses';
 import type { BatchStanding, CureStanding } from '../work/standing';
 
 /** Who did something, by the number the file keeps of them; those who left included. */
@@ -68,14 +69,17 @@ export type Judged = {
 /** What the record says beside the gates. */
 type Told = Evidence & { readonly notForFood: boolean; readonly contact: string; readonly allergens: readonly string[] };
 
+/** Names, each once. */
+const each = (names: readonly string[]): string => [...new Set(names.filter(Boolean))].join(', ');
+
 const batchOf = (batch: Batch): NewReleaseRecord['batch'] => ({
   number: batch.number,
-  design: batch.design.name,
-  wood: batch.species.name,
-  botanical: batch.species.botanical,
+  design: each(batch.kinds.map((kind) => kind.design.name)),
+  wood: each([...batch.kinds.map((kind) => kind.species.name), ...batch.woods.slice(1).map((wood) => wood.name)]),
+  botanical: each([...batch.kinds.map((kind) => kind.species.botanical), ...batch.woods.slice(1).map((wood) => wood.botanical)]),
   origin: batch.origin,
   use: [...batch.design.uses],
-  woodVerdict: batch.treeKnown ? batch.species.food : 'unknown',
+  woodVerdict: woodOfBatch(batch),
   regimen: batch.regimen.name,
   school: batch.regimen.school,
   pieces: piecesIn(batch).map((piece) => ({ tag: tagOf(batch, piece), code: piece.code })),

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Origin, Species } from '@/core/material';
+import type { FoodVerdict, Origin, Species } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import {
   finishOf,
@@ -101,3 +101,10 @@ export function gatesOfBatch(batch: Batch): UseGates {
   });
   return { gates: merged, notForFood: kinds.some((kind) => kind.notForFood) };
 }
+
+/** The strictest verdict of all woods in a batch; unknown where its maker could not say which tree it is. */
+export const woodOfBatch = ({ kinds, woods, treeKnown }: Pick<Batch, 'kinds' | 'woods' | 'treeKnown'>): FoodVerdict => {
+  const all = [...kinds.map((kind) => kind.species), ...woods.slice(1)];
+  const [first = woods[0], ...others] = treeKnown ? all : [{ food: 'unknown' as const, keepOff: [] }, ...all];
+  return first ? strictest(first, others).food : 'unknown';
+};

@@ -1,6 +1,7 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { COUNTRIES, LANGUAGES } from '@/core/care';
+import { COUNTRIES, type Language, LANGUAGES } from '@/core/care';
+import { isOwnWood, type Species } from '@/core/material';
 import { bottlesFor } from '@/data/care/bottles';
 import { careOf, reportsOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
@@ -19,6 +20,14 @@ import { SLIP_SIZES, slipIn, tooLong } from '@/print/slip';
 import { SlipSide } from '@/print/slip-side';
 
 export type SlipAsked = { readonly size?: string; readonly lang?: string; readonly also?: string };
+
+/** Woods of the shop's own that have no name in a language of the slip: it says them as they are. */
+const untranslated = (woods: readonly Pick<Species, 'id' | 'name' | 'names'>[], languages: readonly Language[]): string[] =>
+  languages.flatMap((language) =>
+    woods
+      .filter((wood) => isOwnWood(wood.id) && language !== 'en' && !wood.names?.[language])
+      .map((wood) => `${wood.name} has no name in ${LANGUAGE_NAMES[language]}: the slip says it as it is.`),
+  );
 
 /** The slip of a sold piece as it is printed, where it can be had, and how the piece stands with its owner. */
 export async function SlipPage({ code, asked }: { readonly code: string; readonly asked: SlipAsked }) {
@@ -64,6 +73,11 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
         {keeps.bounced ? (
           <p className="font-semibold text-late">▲ Letters to this address come back. Enter another under “Who has it”.</p>
         ) : null}
+        {untranslated(slip.woods ?? [], wish.languages).map((says) => (
+          <p key={says} className="text-soft">
+            {says}
+          </p>
+        ))}
         <SlipForm wish={wish} />
         {made ? (
           <div className="mt-4 flex flex-wrap items-center gap-3">

@@ -1,7 +1,7 @@
 import 'server-only';
 import { redirect } from 'next/navigation';
 import { findAnyPiece } from '@/data/piece/piece';
-import { loadBatch } from '@/data/work/batch';
+import { asPiece, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
@@ -32,7 +32,9 @@ export async function FoundPieces({ asked }: { readonly asked: string }) {
       ) : null}
       <ul className="mt-3">
         {found.slice(0, MOST).map((one) => {
-          const batch = loadBatch(db, one.batchId, nowMs);
+          const whole = loadBatch(db, one.batchId, nowMs);
+          const own = whole?.pieces.find((piece) => piece.code === one.code);
+          const batch = whole && own ? asPiece(whole, own) : whole;
           return (
             <li key={one.code} className="border-rule border-t">
               <Link href={`/piece/${one.code}`} className="flex items-center gap-4 py-2 no-underline hover:underline">

@@ -40,6 +40,7 @@ import {
 } from '@/print/record-body';
 import { Fold } from '@/ui/fold';
 import { HeldNotes } from './held-notes';
+import { woodOfBatch } from '@/data/release/uses';
 import { Kinds } from './kinds';
 
 /** What each gate rests on, in words; who and when where someone did it. */
@@ -70,7 +71,9 @@ function evidenceWords(
     ],
     estimate: [airLineOf(record)],
     check: checks.length > 0 ? checks : ['none recorded'],
-    wood: batch.woods.map((one, i) => `${one.name}: ${VERDICT_WORDS[i === 0 ? wood : one.food]}. ${one.note}`),
+    wood: [...new Map([...batch.kinds.map((kind) => kind.species), ...batch.woods].map((one) => [one.id, one])).values()].map(
+      (one, i) => `${one.name}: ${VERDICT_WORDS[i === 0 ? wood : one.food]}. ${one.note}`,
+    ),
     origin: [ORIGIN_WORDS[batch.origin]],
     contact: [
       `${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`,
@@ -156,7 +159,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           of={[
             ...cautionsWith(batch.on, {
               doing: 'releasing',
-              wood: batch.treeKnown ? batch.species.food : 'unknown',
+              wood: woodOfBatch(batch),
             }),
             ...noticesInWords(noticesOfPiece(batch.design.uses, judged.evidence.filmForming, true)),
           ]}

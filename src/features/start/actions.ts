@@ -31,10 +31,14 @@ export async function changeUses(input: unknown): Promise<Answer<{ readonly revi
 
 /** A wood of the shop's own, copied from one that is like it; its verdict with its reason. */
 export async function saveWood(input: unknown): Promise<Answer<{ readonly id: string }>> {
-  return act(OwnWoodTyped, input, (db, { likeId, why, names, ...facts }, by) => {
-    const said = Object.fromEntries(Object.entries(names).filter(([, name]) => name.trim() !== ''));
-    return saveOwnWood(db, { likeId, why, base: null, facts: { ...facts, names: said } }, by);
-  });
+  return act(
+    OwnWoodTyped.extend({ base: z.string().max(120).nullable() }),
+    input,
+    (db, { likeId, why, names, base, ...facts }, by) => {
+      const said = Object.fromEntries(Object.entries(names).filter(([, name]) => name.trim() !== ''));
+      return saveOwnWood(db, { likeId, why, base, facts: { ...facts, names: said } }, by);
+    },
+  );
 }
 
 /** The house's own care of a batch: nothing where neither its days nor its words are typed. */

@@ -9,7 +9,7 @@ import { allLots, type KnownLot } from '@/data/stores/queries';
 import { allDesigns, allRegimens, usedLately } from '@/data/work/catalogue';
 import { shopNow } from '@/web/hands/open-batches';
 import { asShopNow } from './shop-now';
-import { allWoods } from '@/data/work/woods';
+import { allWoods, ownWoods } from '@/data/work/woods';
 import { session } from '@/web/session';
 import { StartBatch } from './components/start-batch';
 import type { NewBatchAsked } from './components/use-start';
@@ -47,6 +47,7 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
       <StartBatch
         designs={allDesigns(db)}
         species={byUse(allWoods(db), lately.woods)}
+        ownWoods={ownWoods(db).map(({ id, likeId, facts }) => ({ id, likeId, facts }))}
         houseWoods={SPECIES.map(({ id, name }) => ({ id, name }))}
         regimens={byUse(
           allRegimens(db).filter((one) => !isRestoration(one.id)),

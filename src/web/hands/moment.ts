@@ -6,6 +6,7 @@ import type { Db } from '@/data/db';
 import { lastReading } from '@/data/shop/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
+import { woodOfBatch } from '@/data/release/uses';
 import { vapourWetMs } from '@/data/work/standing';
 import { cautionsWith, type Moment } from '../cautions';
 import type { CautionWords } from '@/messages';
@@ -30,8 +31,8 @@ export function momentOf(
     is: {
       doing,
       ...(stands ? { place: stands } : {}),
-      wood: batch.treeKnown ? batch.species.food : 'unknown',
-      woodSensitises: batch.species.dust !== null,
+      wood: woodOfBatch(batch),
+      woodSensitises: [...batch.kinds.map((kind) => kind.species), ...batch.woods].some((wood) => wood.dust !== null),
       oiledBefore: given.length > 0,
       restoring,
       unknownFinish: restoring,

@@ -19,9 +19,9 @@ import { SlotFields } from './slot-fields';
 import type { Start, StartProps } from './use-start';
 import { UsesOf } from './uses';
 import { WhichTree, WoodFacts } from './wood-facts';
-import { NewWood, WoodMore } from './wood-more';
+import { ChangeWood, NewWood, WoodMore } from './wood-more';
 
-type Props = Pick<StartProps, 'designs' | 'species' | 'regimens' | 'houseWoods'> & { readonly of: Start };
+type Props = Pick<StartProps, 'designs' | 'species' | 'regimens' | 'houseWoods' | 'ownWoods'> & { readonly of: Start };
 
 /** So many tiles stand there before all are asked for. */
 const DESIGNS_SHOWN = 8;
@@ -29,16 +29,29 @@ const WOODS_SHOWN = 8;
 const REGIMENS_SHOWN = 6;
 
 /** The fields of a batch to be started. */
-export function StartFieldset({ designs, species, regimens, houseWoods, of: { form, chosen, timbers, tree, outlook } }: Props) {
+export function StartFieldset({
+  designs,
+  species,
+  regimens,
+  houseWoods,
+  ownWoods,
+  of: { form, chosen, timbers, tree, outlook },
+}: Props) {
   return (
     <form noValidate onSubmit={form.submit} className="flex flex-col gap-1">
       {chosen.isMixed ? null : <DesignField designs={designs} form={form} shape={chosen.drawn} />}
       <MixedList designs={designs} species={species} form={form} />
       {chosen.isMixed ? null : <WoodFields species={species} form={form} count={chosen.count} houseWoods={houseWoods} />}
       <Origin form={form} />
-      {timbers.map((timber) => (
-        <WoodFacts key={timber.id} timber={timber} />
-      ))}
+      {timbers.map((timber) => {
+        const own = ownWoods.find((one) => one.id === timber.id);
+        return (
+          <div key={timber.id}>
+            <WoodFacts timber={timber} />
+            {own ? <ChangeWood houseWoods={houseWoods} of={own} onMade={(id) => form.set('speciesId', id)} /> : null}
+          </div>
+        );
+      })}
       <WhichTree
         asks={tree.asks}
         known={tree.asked ? null : (form.values.tree?.known ?? null)}

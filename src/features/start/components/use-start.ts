@@ -5,7 +5,7 @@ import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
 import { type LotChoice, needsOf } from '@/core/cost';
 import { KEEPERS } from '@/core/care';
-import { ORIGINS, PIECE_USES, type PieceUse } from '@/core/material';
+import { ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from '@/core/material';
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
@@ -32,11 +32,15 @@ export type NewBatchAsked = {
 
 export type StartTyped = z.input<typeof StartFields>;
 export type RegimenChoice = Regimen & { readonly revisionId: number };
+/** A wood of the shop's own as it stands. */
+export type OwnWood = { readonly id: string; readonly likeId: string; readonly facts: OwnWoodFacts };
+
 export type StartProps = {
   readonly designs: readonly Design[];
   readonly species: readonly SpeciesChoice[];
   /** What a wood of the shop's own may be copied from. */
   readonly houseWoods: readonly { readonly id: string; readonly name: string }[];
+  readonly ownWoods: readonly OwnWood[];
   readonly regimens: readonly RegimenChoice[];
   readonly lots: readonly LotChoice[];
   /** What it begins with, where it was chosen before: a regimen with lots for its slots, a wood. */

@@ -12,7 +12,7 @@ import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { saveWood } from '../actions';
 import { OwnWoodTyped } from '../forms';
-import type { Start, StartProps } from './use-start';
+import type { OwnWood, Start, StartProps } from './use-start';
 
 const GLUE_FOOD = {
   unknown: 'nobody asked its maker',
@@ -86,7 +86,12 @@ export function WoodMore({ species, form }: Props) {
   );
 }
 
-type WoodSheetProps = { readonly houseWoods: StartProps['houseWoods']; readonly onMade: (id: string) => void };
+type WoodSheetProps = {
+  readonly houseWoods: StartProps['houseWoods'];
+  /** The wood that is changed; absent where a new one is made. */
+  readonly of?: OwnWood | undefined;
+  readonly onMade: (id: string) => void;
+};
 
 const EMPTY: z.input<typeof OwnWoodTyped> = {
   likeId: 'sycamore',
@@ -100,22 +105,34 @@ const EMPTY: z.input<typeof OwnWoodTyped> = {
   names: { de: '', fr: '', es: '' },
 };
 
-function WoodSheet({ houseWoods, onMade, open, onOpenChange }: WoodSheetProps & Opened) {
+/** What is said of a wood now, as it stands to be changed; its reason is asked for anew. */
+const typedOf = ({ likeId, facts }: OwnWood): z.input<typeof OwnWoodTyped> => {
+  const { names, keepOff, ...rest } = facts;
+  return {
+    ...rest,
+    likeId,
+    why: '',
+    keepOff: [...keepOff],
+    names: { de: names.de ?? '', fr: names.fr ?? '', es: names.es ?? '' },
+  };
+};
+
+function WoodSheet({ houseWoods, of, onMade, open, onOpenChange }: WoodSheetProps & Opened) {
   const form = useForm<z.input<typeof OwnWoodTyped>, { readonly id: string }>({
     schema: OwnWoodTyped,
-    start: EMPTY,
-    save: saveWood,
+    start: of ? typedOf(of) : EMPTY,
+    save: (typed) => saveWood({ ...typed, base: of?.id ?? null }),
     done: ({ id }) => {
       onMade(id);
       onOpenChange(false);
     },
-    keptAs: 'own wood',
+    keptAs: `own wood ${of?.id ?? ''}`,
   });
   const { keepOff } = form.values;
   return (
     <SheetForm
       form={form}
-      title="A wood of our own"
+      title={of ? of.facts.name : 'A wood of our own'}
       open={open}
       onOpenChange={onOpenChange}
       saves="Keep the wood"
@@ -176,4 +193,14 @@ function WoodSheet({ houseWoods, onMade, open, onOpenChange }: WoodSheetProps & 
 export const NewWood = onOpen(
   async () => WoodSheet,
   (opener) => <Button {...opener}>A wood of our own</Button>,
+);
+
+/** What is said of a wood of the shop's own, changed with a reason; batches follow what is known of their wood. */
+export const ChangeWood = onOpen(
+  async () => WoodSheet,
+  (opener) => (
+    <Button look="quiet" {...opener}>
+      Change what is said of it
+    </Button>
+  ),
 );
