@@ -144,7 +144,7 @@ async function startBatch(page: Page, hand: Hand): Promise<void> {
   await hand(page.getByRole('button', { name: 'New design' }));
   await page.getByRole('dialog').getByLabel('Name').fill('Bread board');
   await page.getByLabel('Length × width × thickness').fill('420 x 260 x 24');
-  await expect(page.getByText('= 420 × 260 × 24 mm, 2510 cm²')).toBeVisible();
+  await expect(page.getByText('= 420 × 260 × 24 mm: 2510 cm²')).toBeVisible();
   await hand(page.getByRole('button', { name: 'Keep the design' }));
   await expect(page.getByText(/2510 cm² a piece/)).toBeVisible();
   await page.getByLabel('Pieces').fill('6');

@@ -16,7 +16,7 @@ export const FindAnything = ({ asked = '' }: { readonly asked?: string }) => (
       />
     </label>
     <button type="submit" className={linkLook('plain')}>
-      Find by words
+      Search
     </button>
   </form>
 );

@@ -41,9 +41,10 @@ function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => numbe
   const all = sum(cells) / count(cells);
   // An hour is like the hours beside it: a few odd readings at times that are seldom read do not make those hours cold for good.
   const around = (some: readonly SeasonCell[], hour: number) =>
-    BESIDE.flatMap((weight, away) =>
-      some.flatMap((cell) => (cell.n > 0 && apart(cell.hour, hour) === away ? [{ cell, weight }] : [])),
-    );
+    some.flatMap((cell) => {
+      const weight = cell.n > 0 ? BESIDE[apart(cell.hour, hour)] : undefined;
+      return weight === undefined ? [] : [{ cell, weight }];
+    });
   /** How far some cells lie off a level by the hour, drawn towards a prior as by `prior` readings. */
   const off = (some: readonly SeasonCell[], hour: number, level: number, prior: number, towards: number): number | null => {
     const near = around(some, hour);
@@ -51,27 +52,46 @@ function usualYear(cells: readonly SeasonCell[], of: (cell: SeasonCell) => numbe
     const sums = near.reduce((total, { cell, weight }) => total + weight * (of(cell) - cell.n * level), 0);
     return n + prior > 0 ? (sums + prior * towards) / (n + prior) : null;
   };
-  const swings = Array.from({ length: 24 }, (_, hour) => off(cells, hour, all, 0, 0));
+  // Reckoned when it is asked for, and then known: a wait of an hour asks for one hour of one month.
+  const swings = new Map<number, number | null>();
+  const ownSwing = (hour: number): number | null => {
+    const known = swings.get(hour);
+    if (known !== undefined) return known;
+    const made = off(cells, hour, all, 0, 0);
+    swings.set(hour, made);
+    return made;
+  };
   // An hour that was never read takes the nearest one that was.
   const swing = (hour: number): number =>
-    swings[hour] ??
-    [...swings.keys()]
-      .filter((other) => swings[other] !== null)
-      .sort((a, b) => apart(a, hour) - apart(b, hour))
-      .map((other) => swings[other])[0] ??
-    0;
-  const usual = Array.from({ length: 12 }, (_, i) => {
-    const month = cells.filter((cell) => cell.month === i + 1 && cell.n > 0);
-    const n = count(month);
-    const mean = n > 0 ? sum(month) / n : all;
-    const level = (sum(month) + PRIOR_READINGS * all) / (n + PRIOR_READINGS);
-    return Array.from({ length: 24 }, (_, hour) => level + (off(month, hour, mean, PRIOR_OF_HOUR, swing(hour)) ?? swing(hour)));
-  });
+    Array.from({ length: 24 }, (_, i) => (hour + (i % 2 ? (i + 1) >> 1 : 24 - (i >> 1))) % 24)
+      .map(ownSwing)
+      .find((one) => one !== null) ?? 0;
+  const months = new Map<number, { readonly cells: readonly SeasonCell[]; readonly mean: number; readonly level: number }>();
+  const monthOf = (month: number) => {
+    const known = months.get(month);
+    if (known) return known;
+    const own = cells.filter((cell) => cell.month === month + 1 && cell.n > 0);
+    const n = count(own);
+    const level = (sum(own) + PRIOR_READINGS * all) / (n + PRIOR_READINGS);
+    const made = { cells: own, mean: n > 0 ? sum(own) / n : all, level };
+    months.set(month, made);
+    return made;
+  };
+  const usual = new Map<number, number>();
+  const usualAt = (month: number, hour: number): number => {
+    const key = month * 24 + hour;
+    const known = usual.get(key);
+    if (known !== undefined) return known;
+    const own = monthOf(month);
+    const made = own.level + (off(own.cells, hour, own.mean, PRIOR_OF_HOUR, swing(hour)) ?? 0);
+    usual.set(key, made);
+    return made;
+  };
   return (ms) => {
     const date = new Date(ms);
     const place = date.getUTCMonth() + (date.getUTCDate() - 0.5) / 30.4 - 0.5;
     const [low, share] = [Math.floor(place), place - Math.floor(place)];
-    const at = (month: number): number => usual[(month + 12) % 12]?.[date.getUTCHours()] ?? all;
+    const at = (month: number): number => usualAt((month + 12) % 12, date.getUTCHours());
     return at(low) * (1 - share) + at(low + 1) * share;
   };
 }

@@ -253,7 +253,7 @@ export const MORE_STORIES: readonly Story[] = [
       ['knock-back-220', 26],
       ['soak', 25.6, null, 41],
       ['wipe-1', 25.3],
-      ['coat-2', 1.1, null, 17],
+      ['coat-2', 1.7, null, 17],
     ],
     dueInDays: 20,
   },

@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import { clothHazard, makesCloths, worstHazard } from '@/core/cloths';
 import { areaOf, factorFor, type Surface, volumeMl } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
-import { type Fault, gramsPerPiece, type RegimenStep, type Task, USUAL_DENSITY, abrades } from '@/core/regimen';
+import { type Fault, gramsPerPiece, type Progress, type RegimenStep, type Task, USUAL_DENSITY, abrades } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { checkEntry, logEntry, place, placement, restoration } from '../schema';
@@ -87,7 +87,7 @@ const soaksOf = ({ design, species }: Pick<Batch, 'design' | 'species'>) => ({
 });
 
 /** Whether a live report comes when it can: it is what is next, after what was last, and not in the future. */
-function fits(tx: Db, batch: Batch, report: Report, nowMs: number): Result<Task> {
+function fits(tx: Db, batch: Batch, report: Report, nowMs: number): Result<{ readonly task: Task; readonly progress: Progress }> {
   // Whether a scuff stands before a coat goes by when the coat was laid, not by when it is written down.
   const { tasks, progress } = progressOfBatch({ ...batch, asOfMs: report.at });
   const task = tasks.find((one) => one.key === report.task);
@@ -95,19 +95,18 @@ function fits(tx: Db, batch: Batch, report: Report, nowMs: number): Result<Task>
   if (isAhead(report.at, { nowMs })) return fail('in-the-future', 'at');
   if (report.kind === 'left-out' && !task.step.optional) return fail('not-optional', 'task');
   if (report.kind === 'done' && task.step.until && report.pass === null) return fail('check-needs-outcome', 'pass');
-  if (report.queued) return ok(task);
+  if (report.queued) return ok({ task, progress });
   const isDone = progress.done.some((done) => done.task.key === report.task);
   if (progress.next?.task.key !== report.task)
     return fail('not-next', 'task', { action: task.step.action, next: isDone ? '' : (progress.next?.task.step.action ?? '') });
   const last = progress.done.at(-1);
   if (last && report.at < last.fact.atMs)
     return fail('before-last', 'at', { last: formatInstant(last.fact.atMs, theShop(tx).zone).slice(0, 16).replace('T', ' ') });
-  return ok(task);
+  return ok({ task, progress });
 }
 
 /** The wait a report is judged by, kept with it; nothing where it comes before its forerunner, or is the first. */
-function waitNow(batch: Batch, { task, at }: Report) {
-  const { next, done } = progressOfBatch({ ...batch, asOfMs: at }).progress;
+function waitNow({ next, done }: Progress, task: string) {
   const before = done.at(-1);
   if (next?.task.key !== task || !before || before.fact.kind === 'left-out') return {};
   const { wait, riskMin } = before.task;
@@ -162,7 +161,7 @@ export function recordEntry(db: Db, report: Report, by: By): Result<Recorded> {
     if (batch.release) return fail('already-decided', 'batchId');
     const fitting = fits(tx, batch, report, by.nowMs);
     if (!fitting.ok) return fitting;
-    const task = fitting.value;
+    const { task, progress } = fitting.value;
     const lot = task.step.slot ? lotAt(batch, task.step.slot, report.at) : undefined;
     const isCoat = report.kind === 'done' && lot !== undefined;
     if (isCoat && !report.sure && !report.queued) {
@@ -182,7 +181,7 @@ export function recordEntry(db: Db, report: Report, by: By): Result<Recorded> {
         grams,
         gramsEstimated: isCoat && report.grams === null && grams !== null,
         pieces: task.pieces,
-        ...waitNow(batch, report),
+        ...waitNow(progress, report.task),
         lotId: lot?.id ?? null,
         personId: by.personId,
         recordedAt: by.nowMs,

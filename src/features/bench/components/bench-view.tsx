@@ -165,6 +165,11 @@ export function BenchView({
         </Fold>
       ) : null}
       {action?.room ? <p className="border-cure border-l-8 bg-paper px-4 py-1 bench:text-xl">{action.room}</p> : null}
+      {action?.house ? (
+        <p className="bench:text-xl">
+          <strong>House rule:</strong> {action.house}
+        </p>
+      ) : null}
       <CountDown action={action} nowMs={nowMs} zone={zone} />
       {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
       <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">

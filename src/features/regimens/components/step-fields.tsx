@@ -136,7 +136,7 @@ function Room({ step, set, pick, faultOf }: RoomProps) {
         fault={faultOf('houseMin')}
       />
       <TextField
-        label="House rule: at most"
+        label="House rule: no longer than"
         value={step.houseMax}
         onChange={set('houseMax')}
         hint="empty: no bound"

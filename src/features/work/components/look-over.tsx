@@ -66,7 +66,7 @@ export function LookOver({ action, geometry, speciesId, dries, tags, seen, onCha
       />
       {tags.length > 1 ? (
         <SelectField
-          label="Seen on"
+          label="On which piece"
           className="mt-2 max-w-xs"
           value={piece}
           onChange={(event) => onChange((now) => ({ ...now, piece: event.target.value }))}
