@@ -78,6 +78,7 @@ test('a stool has no food gate', async ({ page }) => {
   await page.getByLabel('Pieces').fill('2');
   await lotFor(page, 'Hard-wax oil', 'Harbourside');
   await expect(page.getByRole('region', { name: 'What release will ask' })).toContainText('It meets no food');
+  await page.getByLabel('Yes, I am sure').check();
   await expect(outlook(page)).not.toContainText('Not for food');
   const number = await started(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('2 ash milking stools');

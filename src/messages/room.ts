@@ -2,7 +2,7 @@ import { say } from '@/core/quantity';
 import type { Task, TooCold } from '@/core/regimen';
 
 /** A wait that differs by less is the same to a hand. */
-const SAID_FROM = 0.1;
+const SAID_FROM = 0.2;
 
 /** How a wait differs from the written one in its room; empty where it hardly does. */
 export function roomWords({ room }: Pick<Task, 'room'>): string {

@@ -156,42 +156,45 @@ export function BenchView({
     <main
       className={`flex min-h-screen flex-col gap-2 p-3 bench:gap-3 bench:p-5 ${standing === 'at-risk' ? 'border-8 border-late bench:border-[14px]' : ''}`}
     >
-      <BenchHead action={action} look={look} number={number} />
-      <Notices of={[...troubles.map(troubleNotice), ...clothNotices({ lines: cloths, nowMs, zone })]} />
-      <Notices of={outboxNotices(outbox)} />
-      {caution ? (
-        <Fold className="border-late border-l-8 bg-paper px-4 bench:text-xl" line="strong" says={<>▲ {caution.head}</>}>
-          <p className="pb-2">{caution.text}</p>
-        </Fold>
-      ) : null}
-      {action?.room ? <p className="border-cure border-l-8 bg-paper px-4 py-1 bench:text-xl">{action.room}</p> : null}
-      {action?.house ? (
-        <p className="bench:text-xl">
-          <strong>House rule:</strong> {action.house}
-        </p>
-      ) : null}
-      <CountDown action={action} nowMs={nowMs} zone={zone} />
-      {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
-      <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">
-        <p
-          role="status"
-          className={`text-xl font-semibold ${told?.tone === 'fault' ? 'text-late' : told?.tone === 'waiting' ? 'text-cure' : 'text-fit'}`}
-        >
-          {told?.text ?? call}
-        </p>
-        <AlarmSwitch />
+      {/* What is read and touched fills the screen, its buttons always in the same place; the rest comes beneath. */}
+      <div className="flex min-h-[calc(100dvh-3rem)] flex-col gap-2 bench:gap-3">
+        <BenchHead action={action} look={look} number={number} />
+        <Notices of={[...troubles.map(troubleNotice), ...clothNotices({ lines: cloths, nowMs, zone })]} />
+        <Notices of={outboxNotices(outbox)} />
+        {caution ? (
+          <Fold className="border-late border-l-8 bg-paper px-4 bench:text-xl" line="strong" says={<>▲ {caution.head}</>}>
+            <p className="pb-2">{caution.text}</p>
+          </Fold>
+        ) : null}
+        {action?.room ? <p className="border-cure border-l-8 bg-paper px-4 py-1 bench:text-xl">{action.room}</p> : null}
+        {action?.house ? (
+          <p className="bench:text-xl">
+            <strong>House rule:</strong> {action.house}
+          </p>
+        ) : null}
+        <CountDown action={action} nowMs={nowMs} zone={zone} />
+        {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
+        <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">
+          <p
+            role="status"
+            className={`text-xl font-semibold ${told?.tone === 'fault' ? 'text-late' : told?.tone === 'waiting' ? 'text-cure' : 'text-fit'}`}
+          >
+            {told?.text ?? call}
+          </p>
+          <AlarmSwitch />
+        </div>
+        <ClockNote />
+        <BenchButtons
+          action={action}
+          number={number}
+          lastDone={mayTakeBack ? last.says : null}
+          nowMs={nowMs}
+          busy={busy}
+          ready={ready}
+          onRecord={(pass) => action && void record(action, pass === undefined ? {} : { pass })}
+          onTakeBack={() => void takeBack()}
+        />
       </div>
-      <ClockNote />
-      <BenchButtons
-        action={action}
-        number={number}
-        lastDone={mayTakeBack ? last.says : null}
-        nowMs={nowMs}
-        busy={busy}
-        ready={ready}
-        onRecord={(pass) => action && void record(action, pass === undefined ? {} : { pass })}
-        onTakeBack={() => void takeBack()}
-      />
       {ask}
       <HandsFree
         action={action}
