@@ -1,6 +1,14 @@
 export { sayBlocking } from './blocking';
 export { OWNER_WORDS, sayChoice, sayReason } from './choose';
-export { GOVERNS_WORDS, HAZARD_WORDS, INSPECTION_WORDS, KIND_WORDS, UNTIL_WORDS, VERDICT_KIND_WORDS } from './regimen';
+export {
+  CARE_NAMES,
+  GOVERNS_WORDS,
+  HAZARD_WORDS,
+  INSPECTION_WORDS,
+  KIND_WORDS,
+  UNTIL_WORDS,
+  VERDICT_KIND_WORDS,
+} from './regimen';
 export { roomWords, tooColdWords } from './room';
 export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export {
@@ -14,7 +22,6 @@ export {
 export { sayIssue } from './issues';
 export { SHAPE_WORDS, sizeWords } from './shape';
 export {
-  CARE_WORDS,
   CHECK_WORDS,
   CONTACT_WORDS,
   COST_WORDS,

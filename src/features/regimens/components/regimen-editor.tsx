@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { SURFACES } from '@/core/piece';
-import { CARE_WORDS, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
+import { CARE_NAMES, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -99,7 +99,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
         >
           {CHOICES.care.map((one) => (
             <option key={one} value={one}>
-              {CARE_WORDS[one]}
+              {CARE_NAMES[one]}
             </option>
           ))}
         </SelectField>

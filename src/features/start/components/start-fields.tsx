@@ -2,6 +2,8 @@
 
 import { say } from '@/core/quantity';
 import { ORIGINS } from '@/core/material';
+import { warningsOfSequence } from '@/core/regimen';
+import { withoutSurface } from '@/core/use';
 import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
@@ -164,7 +166,10 @@ const Origin = ({ form }: Pick<Start, 'form'>) => (
 type RegimenProps = Pick<StartProps, 'regimens'> & Pick<Start, 'form' | 'chosen'> & Pick<Start['outlook'], 'needs'>;
 
 /** The regimen with what it gains and costs, its lots, and what a soak past its oil's bound wants. */
-function RegimenFields({ regimens, form, chosen: { regimen, offered }, needs }: RegimenProps) {
+function RegimenFields({ regimens, form, chosen: { regimen, offered, kinds }, needs }: RegimenProps) {
+  const lacking = kinds.flatMap(({ design }) =>
+    withoutSurface(design.geometry, regimen?.steps ?? []).map((step) => ({ action: step.action, name: design.name })),
+  )[0];
   const { materials: chosen, beyond } = form.values;
   const tooLong = needs && !needs.ok ? needs.issues.find((issue) => issue.code === 'dwell-past-chemistry') : undefined;
   return (
@@ -190,6 +195,17 @@ function RegimenFields({ regimens, form, chosen: { regimen, offered }, needs }: 
           {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>}
         </p>
       ) : null}
+      {lacking ? (
+        <p className="mb-3 border-late border-l-4 pl-3 font-semibold">
+          ▲ {sayIssue({ code: 'no-such-surface', path: '', with: lacking })}
+        </p>
+      ) : null}
+      {(regimen ? warningsOfSequence(regimen) : []).map((issue) => (
+        <p key={`${issue.code} ${issue.path}`} className="mb-2 border-cure border-l-4 pl-3 text-sm">
+          △ {sayIssue(issue)}
+        </p>
+      ))}
+      {regimen?.ownWay ? <p className="mb-2 text-sm">The house’s own way: {regimen.ownWay}.</p> : null}
       {regimen ? (
         <SlotFields
           slots={regimen.slots}
