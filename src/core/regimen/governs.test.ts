@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan';
-import { type AirAhead, meanOfRows, planSteps, REGIMENS, roomAlong, scheduleOf, type SlotBound, withinReach } from '.';
+import {
+  type AirAhead,
+  meanOfRows,
+  planSteps,
+  progressOf,
+  REGIMENS,
+  roomAlong,
+  scheduleOf,
+  type SlotBound,
+  soonestOf,
+  withinReach,
+} from '.';
 import { governsOf } from './governs';
 import { coat, step, wait, wipe } from './steps';
 
@@ -54,6 +65,15 @@ describe('a schedule in its room', () => {
     expect(cold?.room).toMatchObject({ advise: 'too-slow', base: { min: 1440 }, air: { tempC: 4 } });
     const hot = tasksIn('thin-drying', still(45)).find((task) => task.key.startsWith('soak'));
     expect(hot?.wait.max ?? 99).toBeLessThanOrEqual(20);
+  });
+  it('brings the last coat nearer where it is warmer, and further where it is cold; nothing where no coat is to come', () => {
+    const last = (tempC: number): number => {
+      const tasks = tasksIn('thin-drying', still(tempC));
+      return soonestOf(progressOf(tasks, []), NOW)?.lastCoatMs ?? 0;
+    };
+    expect(last(28)).toBeLessThan(last(20));
+    expect(last(12) - NOW).toBeGreaterThan(1.5 * (last(20) - NOW));
+    expect(soonestOf({ next: null, rest: [] }, NOW)).toBeNull();
   });
   it('stands as it is written where nothing was ever read', () => {
     expect(waitOf('thin-drying', 'wipe-1', () => null)).toEqual({ min: 1440, ideal: 1440, max: null });

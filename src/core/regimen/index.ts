@@ -19,6 +19,8 @@ export {
   progressOf,
   type Press,
   pressIn,
+  type Soonest,
+  soonestOf,
   turnsOf,
   type Window,
   windowAfter,

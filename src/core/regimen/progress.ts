@@ -1,4 +1,5 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
+import { laysCoat } from './kinds';
 import { stepOfTask, type Task } from './task';
 
 /** One thing that happened to a batch: a task done or left out. `atMs` is when hands were done with it. */
@@ -99,6 +100,18 @@ export function pressIn(window: Window, slackUntilMs: number | null, nowMs: numb
   if (window.latestMs !== null && nowMs > window.latestMs) return 'at-risk';
   if (window.earliestMs !== null && nowMs < window.earliestMs) return 'too-early';
   return slackUntilMs !== null && nowMs > slackUntilMs ? 'later-than-planned' : 'ready';
+}
+
+/** What is next and the last coat there is to lay, UTC ms, where hands are always there when a wait is at its best. */
+export type Soonest = { readonly nextMs: number; readonly lastCoatMs: number };
+
+/** How soon the rest of a batch's work could be done; null where nothing is left to lay on. */
+export function soonestOf({ next, rest }: Pick<Progress, 'next' | 'rest'>, nowMs: number): Soonest | null {
+  const last = rest.findLastIndex(({ step }) => laysCoat(step) && !step.optional);
+  if (!next || last < 0) return null;
+  const nextMs = Math.max(nowMs, next.window.idealMs ?? nowMs);
+  const minutes = rest.slice(0, last).reduce((sum, task) => sum + task.handsMin + task.wait.ideal, rest[last]?.handsMin ?? 0);
+  return { nextMs, lastCoatMs: nextMs + minutes * MS_PER_MINUTE };
 }
 
 /** By how many minutes a recorded time misses its window: below 0 too early, above 0 too late, 0 inside it. */

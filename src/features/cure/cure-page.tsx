@@ -3,7 +3,7 @@ import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { OPENING_CHECKS, quantile, readyShare } from '@/core/cure';
-import { say, MS_PER_MINUTE } from '@/core/quantity';
+import { say, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
@@ -13,11 +13,12 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, dayAndDate, dayMonth } from '@/ui/when';
 import { ReadingForm } from './components/reading-form';
+import { DataTable } from '@/web/table/table';
 import { session } from '@/web/session';
 import { openBatches, titleOf } from '@/web/hands/open-batches';
 import { CheckForm } from './components/check-form';
 import { Fan, type CureScene } from './components/what-if';
-import { scenesFor } from './elsewhere';
+import { type RestsAt, restsFor, scenesFor } from './elsewhere';
 import { fanPoints, milestonesOf } from './fan';
 import { WeighIn } from './weigh-in';
 import { milestoneWords, missing, percent, reachedWords, UNSAYABLE, verb, weepWords } from './words';
@@ -75,6 +76,9 @@ export async function CurePage({ number }: { readonly number: string }) {
                 : 'The last coat is still to come; the estimate begins there.'}
         </p>
       )}
+      {batch.release ? null : (
+        <Rests number={number} rests={restsFor(db, batch, standing, nowMs)} nowMs={nowMs} zone={shop.zone} />
+      )}
       <div className="mt-6 grid gap-10 wide:grid-cols-2">
         {batch.release ? null : (
           <CheckForm batchId={batch.id} settles={cure?.settles ?? false} opens={OPENING_CHECKS[cure?.mode ?? 'settle']} />
@@ -108,6 +112,49 @@ export async function CurePage({ number }: { readonly number: string }) {
 const isWet = ({ progress }: Pick<BatchStanding, 'progress'>): boolean =>
   !progress.rest.some(({ step }) => laysCoat(step) && !step.optional) &&
   progress.done.some(({ task, fact }) => laysCoat(task.step) && fact.kind === 'done');
+
+type RestsProps = {
+  readonly number: string;
+  readonly rests: readonly RestsAt[];
+  readonly nowMs: number;
+  readonly zone: string;
+};
+
+/** What the waits would be elsewhere: each place's own air, the next act and the last coat. */
+function Rests({ number, rests, nowMs, zone }: RestsProps) {
+  const [here, ...others] = rests;
+  if (!here || others.length === 0) return null;
+  const moment = (ms: number): string => (ms <= nowMs ? 'now' : `${dayAndDate(ms, zone)}, ${clockTime(ms, zone)}`);
+  const by = (ms: number): string =>
+    Math.abs(ms) < MS_PER_HOUR ? 'no different' : `${say(Math.abs(ms) / MS_PER_MINUTE, 'min')} ${ms > 0 ? 'sooner' : 'later'}`;
+  return (
+    <section className="mt-6 max-w-3xl">
+      <h2>Its waits, here and elsewhere</h2>
+      <p className="text-soft">
+        If hands are always there. A step that leads to a place of its own stands there whatever is chosen now; the rest goes by
+        the air of the place.
+      </p>
+      <DataTable
+        id="rests"
+        path={`/cure/${number}`}
+        search={{}}
+        rows={rests}
+        keyOf={(one) => one.place}
+        finds={false}
+        columns={[
+          {
+            id: 'place',
+            name: 'Standing at',
+            cell: (one) => <span className={one.isHere ? 'font-semibold' : ''}>{one.place}</span>,
+          },
+          { id: 'next', name: 'Next act', cell: (one) => moment(one.nextMs) },
+          { id: 'last', name: 'Last coat', cell: (one) => moment(one.lastCoatMs) },
+          { id: 'by', name: 'Against here', cell: (one) => (one.isHere ? 'where it is' : by(here.lastCoatMs - one.lastCoatMs)) },
+        ]}
+      />
+    </section>
+  );
+}
 
 /** What the estimate rests on. */
 function airWords(batch: Batch, { air }: CureStanding, zone: string): string {

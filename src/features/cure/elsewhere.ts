@@ -14,12 +14,12 @@ import {
 } from '@/core/cure';
 import { MS_PER_DAY } from '@/core/quantity';
 import { roomTaken } from '@/core/piece';
-import { cabinetFault, lightsVapour, ROOM_UNITS } from '@/core/regimen';
+import { cabinetFault, lightsVapour, ROOM_UNITS, type Soonest, soonestOf } from '@/core/regimen';
 import type { Db } from '@/data/db';
-import { forecastFor } from '@/data/cure/air';
+import { airAhead, forecastFor } from '@/data/cure/air';
 import { places, type Place } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
-import { type BatchStanding, vapourWetMs } from '@/data/work/standing';
+import { type BatchStanding, progressOfBatch, vapourWetMs } from '@/data/work/standing';
 import type { OpenBatch } from '@/web/hands/open-batches';
 import type { CureScene } from './components/what-if';
 
@@ -57,6 +57,23 @@ export function scenesFor(db: Db, batch: Batch, standing: BatchStanding, nowMs: 
     { id: 'may', name: 'on a sill in May', rate: dailyRate(MAY, mode) },
     ...(rack ? [{ id: 'nights', name: 'on the rack, heating off at night', rate: dailyRate(coldNights(rack), mode) }] : []),
   ];
+}
+
+/** How its waits run where it stands, and how they would elsewhere. */
+export type RestsAt = Soonest & { readonly place: string; readonly isHere: boolean };
+
+/** How soon the rest of the work could be done at each place that was read, where it stands first; nothing where no coat is to come. */
+export function restsFor(db: Db, batch: Batch, standing: BatchStanding, nowMs: number): RestsAt[] {
+  const here = soonestOf(standing.progress, nowMs);
+  const at = batch.place;
+  if (!here || !at) return [];
+  const others = places(db).flatMap((place) => {
+    const week = place.id !== at.id && RESTS.includes(place.kind) ? weekAt(db, place, nowMs) : null;
+    if (!week || !mayStandAt(place, week, batch, standing, nowMs)) return [];
+    const there = soonestOf(progressOfBatch({ ...batch, place, air: airAhead(db, batch.id, place, nowMs) }).progress, nowMs);
+    return there ? [{ ...there, place: place.name.toLowerCase(), isHere: false }] : [];
+  });
+  return [{ ...here, place: at.name.toLowerCase(), isHere: true }, ...others];
 }
 
 export type NamedMove = Move & { readonly number: string; readonly place: string };
