@@ -123,8 +123,9 @@ type RestsProps = {
 /** What the waits would be elsewhere: each place's own air, the next act and the last coat. */
 function Rests({ number, rests, nowMs, zone }: RestsProps) {
   const [here, ...others] = rests;
-  if (!here || others.length === 0) return null;
-  const moment = (ms: number): string => (ms <= nowMs ? 'now' : `${dayAndDate(ms, zone)}, ${clockTime(ms, zone)}`);
+  const isSame = (one: RestsAt): boolean => Math.abs(one.lastCoatMs - (here?.lastCoatMs ?? 0)) < MS_PER_HOUR;
+  if (!here || others.every(isSame)) return null;
+  const moment = (ms: number): string => (ms <= nowMs ? 'now' : clockTime(ms, zone, nowMs));
   const by = (ms: number): string =>
     Math.abs(ms) < MS_PER_HOUR ? 'no different' : `${say(Math.abs(ms) / MS_PER_MINUTE, 'min')} ${ms > 0 ? 'sooner' : 'later'}`;
   return (
