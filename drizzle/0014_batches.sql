@@ -127,4 +127,16 @@ ALTER TABLE `piece` ADD `design_revision_id` integer REFERENCES design_revision(
 ALTER TABLE `piece` ADD `species_id` text;--> statement-breakpoint
 ALTER TABLE `piece` ADD `uses` text;--> statement-breakpoint
 ALTER TABLE `regimen_revision` ADD `own_care` text;--> statement-breakpoint
-ALTER TABLE `regimen_revision` ADD `own_way` text DEFAULT '' NOT NULL;
+ALTER TABLE `regimen_revision` ADD `own_way` text DEFAULT '' NOT NULL;--> statement-breakpoint
+CREATE TRIGGER `regimen_step_no_update` BEFORE UPDATE ON `regimen_step` BEGIN SELECT RAISE(ABORT, 'regimen_step is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `regimen_step_no_delete` BEFORE DELETE ON `regimen_step` BEGIN SELECT RAISE(ABORT, 'regimen_step is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `slip_no_update` BEFORE UPDATE ON `slip` BEGIN SELECT RAISE(ABORT, 'slip is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `slip_no_delete` BEFORE DELETE ON `slip` BEGIN SELECT RAISE(ABORT, 'slip is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `note_no_update` BEFORE UPDATE ON `note` BEGIN SELECT RAISE(ABORT, 'note is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `note_no_delete` BEFORE DELETE ON `note` BEGIN SELECT RAISE(ABORT, 'note is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `verdict_no_update` BEFORE UPDATE ON `verdict` BEGIN SELECT RAISE(ABORT, 'verdict is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `verdict_no_delete` BEFORE DELETE ON `verdict` BEGIN SELECT RAISE(ABORT, 'verdict is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `own_wood_no_update` BEFORE UPDATE ON `own_wood` BEGIN SELECT RAISE(ABORT, 'own_wood is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `own_wood_no_delete` BEFORE DELETE ON `own_wood` BEGIN SELECT RAISE(ABORT, 'own_wood is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `dry_weighing_no_update` BEFORE UPDATE ON `dry_weighing` BEGIN SELECT RAISE(ABORT, 'dry_weighing is append-only'); END;--> statement-breakpoint
+CREATE TRIGGER `dry_weighing_no_delete` BEFORE DELETE ON `dry_weighing` BEGIN SELECT RAISE(ABORT, 'dry_weighing is append-only'); END;

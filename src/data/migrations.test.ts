@@ -67,6 +67,34 @@ describe('a file of an older house', () => {
     expect(checks).toBeGreaterThan(20);
     raw.close();
   });
+  it('guards every book that is only added to, also one whose table was made anew', () => {
+    const { raw } = openFile(fileOf(readdirSync('drizzle').filter((name) => name.endsWith('.sql')).length));
+    const guards = raw
+      .prepare("select tbl_name, group_concat(sql) as sql from sqlite_master where type = 'trigger' group by tbl_name")
+      .all() as { tbl_name: string; sql: string }[];
+    const guarded = guards.filter(({ sql }) => /BEFORE UPDATE/.test(sql) && /BEFORE DELETE/.test(sql)).map((one) => one.tbl_name);
+    expect(guarded).toEqual(
+      expect.arrayContaining([
+        'declaration',
+        'dry_weighing',
+        'formula_line',
+        'formula_revision',
+        'log_entry',
+        'lot_check',
+        'movement',
+        'note',
+        'own_wood',
+        'pour_entry',
+        'regimen_step',
+        'release',
+        'slip',
+        'step_change',
+        'tin_sale',
+        'verdict',
+      ]),
+    );
+    raw.close();
+  });
   it('comes up from any step of the way to the same shape', () => {
     const shapeOf = (file: string): unknown => {
       const { raw } = openFile(file);
