@@ -33,16 +33,21 @@ test('a second tap in the same breath records nothing; what is early is asked ab
   const box = await page.getByRole('button', { name: /^Wiped/ }).boundingBox();
   if (!box) throw new Error('no button');
   const tap = () => page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+  /** The shop has answered, and the breath is over. */
+  const rested = async (): Promise<void> => {
+    await expect(page.getByRole('button', { name: /^(Flooded|Wiped)/ }).first()).toBeEnabled();
+    await page.waitForTimeout(1500);
+  };
   await tap();
   await page.waitForTimeout(250);
   await tap();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Flood again');
-  await page.waitForTimeout(1200);
+  await rested();
   await tap();
   await evenIfEarly(page);
   // Flooded it is wet: the wipe is too early.
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wipe until dry, turn the cloth');
-  await page.waitForTimeout(1200);
+  await rested();
   await tap();
   const asks = page.getByRole('alertdialog', { name: 'Wiped so early?' });
   await expect(asks).toContainText('early:');
