@@ -1,3 +1,4 @@
+import { learnWays } from '@/data/ways';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
 import { dateOf, MS_PER_DAY } from './core/quantity';
@@ -93,6 +94,7 @@ export async function start(): Promise<void> {
   log({ what: 'started', port: process.env.RENDLE_PORT ?? '' });
   await openDoor();
   const db = database();
+  learnWays(db);
   const doubt = clockDoubt(db, now());
   if (doubt) {
     const why = `the clock says ${new Date(now()).toISOString()}, the newest record is of ${new Date(doubt.newestMs).toISOString()}`;

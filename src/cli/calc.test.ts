@@ -13,7 +13,7 @@ type Case = {
 /** The whole shop's plan is held against exact optima as a whole. */
 const BY_OPTIMUM = new Set(['day']);
 /** Calculations whose worked cases stand ready, and which are not built. */
-const NOT_BUILT = new Set(['measures', 'cost', 'trial', 'colour']);
+const NOT_BUILT = new Set(['cost', 'trial', 'colour']);
 const RELATIVE = 1e-6;
 
 const isClock = (text: string): boolean => /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(text);

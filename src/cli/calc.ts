@@ -1,4 +1,4 @@
-import { blend, cheapest, correct, fill } from '@/core/blend';
+import { blend, cheapest, correct, fill, measures } from '@/core/blend';
 import { care } from '@/core/care';
 import { cautions } from '@/core/caution';
 import { cure, windows } from '@/core/cure';
@@ -49,6 +49,7 @@ export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   fill,
   gates,
   identify,
+  measures,
   melt,
   plan: planInWords,
   rounds,

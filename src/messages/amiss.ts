@@ -26,7 +26,7 @@ export const CAUSE_WORDS: Readonly<Record<AmissCause, CauseWords>> = {
   cold: {
     look: 'Tacky in the cold and dark, less so in a warm hand',
     cause: 'It cures too slowly: cold, damp, no air',
-    way: '20 to 25 °C, light and moving air; wait, and look again in a week.',
+    way: '20 to 25 °C (68 to 77 °F), light and moving air; wait, and look again in a week.',
   },
   'never-sets': {
     look: 'Tacky everywhere, even where it is thin; a smear on glass stays wet too',

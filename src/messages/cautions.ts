@@ -89,7 +89,7 @@ export const CAUTION_WORDS: Readonly<Record<Caution, CautionWords>> = {
   },
   'warm-cabinet': {
     head: 'A warm cabinet lights vapour.',
-    text: 'Nothing with solvent within a day of its last coat, no cloths, at most 40 °C, and its lamp guarded.',
+    text: 'Nothing with solvent within a day of its last coat, no cloths, at most 40 °C (104 °F), and its lamp guarded.',
   },
   'mould-water': {
     head: 'With water in it, it goes mouldy within weeks.',

@@ -37,8 +37,20 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `“${unit}” is no unit that fits here. For weight write g, kg, oz or lb; for volume ml, l, fl oz or cup; for length mm, cm or in.`,
   'unit-missing': () => 'Add the unit, such as g, kg, ml or l.',
   'wrong-unit': ({ unit }) => `“${unit}” does not measure this. Use another unit.`,
-  'ounce-ambiguous': () =>
-    'An ounce of a liquid may be a weight or a volume. Say which: ounce by weight, US fluid ounce or imperial fluid ounce.',
+  'ounce-ambiguous': () => 'An ounce by itself may be a weight or a volume. Say which: oz wt, fl oz (US) or imp fl oz.',
+  'country-ambiguous': () =>
+    'This shop reads imperial measures, and a fluid ounce, a pint or a gallon of the US is another size. Say which: imp fl oz or US fl oz.',
+  'filled-not-added': ({ mark }) =>
+    `That is where it stands when it was filled to the amount that should have been added. Add the rest, until it stands at ${amount(mark, 'ml')}; or keep it as it is.`,
+  'added-not-filled': ({ mark }) =>
+    `That is where it stands when the level it should have been filled to was added on top. It should stand at ${amount(mark, 'ml')}. Keep it and put the pot right, or read again.`,
+  'level-fell': ({ before }) =>
+    `The jug stood at ${amount(before, 'ml')} before: it cannot stand lower now. Read it again, at eye height.`,
+  'say-the-lump': () => 'Say how much there is of one line at least: a lump of wax, a bottle of oil.',
+  'pieces-by-volume': ({ name }) =>
+    `A cup of ${name} in pieces holds more air than wax or flake, and nobody can say how much. Weigh it, or melt it first and say that it is melted.`,
+  'not-molten': ({ name, melt }) =>
+    `${name} is not melted at that warmth: it melts at ${amount(melt, '°C', 0)}. Check the temperature.`,
   'unknown-ingredient': ({ id }) => `No ingredient is called “${id}”. Choose one from the list.`,
   'duplicate-ingredient': ({ name }) => `${name} stands here twice. Put its parts together in one line.`,
   'duplicate-id': ({ id }) =>
@@ -100,7 +112,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'wrong-role': ({ name, takes, is }) =>
     `${name} is ${is === '' || is === undefined ? 'none of the materials' : roleWords(is)} and does not go here: this wants ${roleWords(takes)}. Choose another lot.`,
   'too-slow': ({ name, most }) =>
-    `${name} sets too slowly for so many coats in a day: this regimen counts on one that is fit within ${number(most)} h at 20 °C. Choose another lot or a patient regimen.`,
+    `${name} sets too slowly for so many coats in a day: this regimen counts on one that is fit within ${number(most)} h at ${amount(20, '°C', 0)}. Choose another lot or a patient regimen.`,
   'no-coats-left': () => 'No coat of this material is left to strike.',
   'no-coat-yet': () => 'Nothing of this material is planned or given here. Choose one that is.',
   'change-begun': () => 'What was done since rests on it. Take that back first, then this.',
@@ -203,7 +215,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `“${action}” treats a surface that “${name}” does not have. Choose another finish, or change the surfaces of that step.`,
   'nothing-done': () => 'Nothing of this batch is done yet: there is nothing to repeat. Start one from its regimen.',
   'no-baking': ({ action }) =>
-    `“${action}”: oiled wood is not baked or scorched here. It smokes, it can catch fire, and it cracks. Sun or a warm cabinet at 35 °C hurries it.`,
+    `“${action}”: oiled wood is not baked or scorched here. It smokes, it can catch fire, and it cracks. Sun or a warm cabinet at ${amount(35, '°C', 0)} hurries it.`,
   'layer-will-not-hold': ({ action, under }) =>
     `“${action}” will not hold over “${under}”: colour goes before seal, seal before oil, oil under wax. Change the order, or say why the house does it so.`,
   'layer-test': ({ action, under }) =>

@@ -207,7 +207,7 @@ export function limitWords(limit: string): string {
 export const LOT_CHECK_WORDS = {
   thumbnail: {
     name: 'Thumbnail, for beeswax',
-    how: 'At 18 to 24 °C, beside a piece known to be pure: push the nail along it. Pure wax makes it judder and skip; wax with oil in it lets it sweep, a smooth peel comes off and it dents. It finds oil, not paraffin or stearin.',
+    how: 'At 18 to 24 °C (64 to 75 °F), beside a piece known to be pure: push the nail along it. Pure wax makes it judder and skip; wax with oil in it lets it sweep, a smooth peel comes off and it dents. It finds oil, not paraffin or stearin.',
     pass: 'judders and skips',
     fail: 'sweeps and peels',
   },

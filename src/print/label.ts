@@ -1,7 +1,7 @@
 import type { Blend } from '@/core/blend';
 import type { Language } from '@/core/care';
 import { contentUse, jarNotForFood } from '@/core/label';
-import { gramsPer } from '@/core/quantity';
+import { gramsPer, reads } from '@/core/quantity';
 import { allergenIn, dateIn, ingredientIn, type LabelCaution, SLIP_WORDS } from '@/messages/slip';
 import type { Statement } from '@/core/use';
 
@@ -86,7 +86,8 @@ export function netWords(grams: number, net = 'net'): string {
     (Math.floor(value * 10 ** digits + 1e-9) / 10 ** digits).toFixed(digits);
   const metric = grams >= 1000 ? `${down(grams / 1000, 2)} kg` : grams >= 100 ? `${down(grams, 0)} g` : `${down(grams, 1)} g`;
   const ounces = grams / gramsPer('oz');
-  return `${metric} / ${ounces >= 16 ? `${Math.floor(ounces / 16)} lb ${down(ounces % 16, 1)} oz` : `${down(ounces, 2)} oz`} ${net}`;
+  const pounds = ounces >= 16 ? `${Math.floor(ounces / 16)} lb ${down(ounces % 16, 1)} oz` : `${down(ounces, 2)} oz`;
+  return `${reads().mass === 'oz' ? `${pounds} / ${metric}` : `${metric} / ${pounds}`} ${net}`;
 }
 
 type Source = {

@@ -36,7 +36,7 @@ export function airLineOf({ cure, zone }: ReleaseRecord): string {
     ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${say((ms(to) - ms(from)) / MS_PER_MINUTE, 'min')}`,
   );
   return [
-    `${say(cure.likely, 'fraction')} likely ${cure.settles ? 'settled' : 'cured'}: ${say(cure.ageHours, 'h')} at 20 °C, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${say(cure.neededHours, 'h')}`}`,
+    `${say(cure.likely, 'fraction')} likely ${cure.settles ? 'settled' : 'cured'}: ${say(cure.ageHours, 'h')} at ${say(20, '°C', 0)}, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${say(cure.neededHours, 'h')}`}`,
     cure.hoursRead > 0 && cure.meanTempC !== null && cure.meanRh !== null
       ? `${cure.hoursRead} hours read, mean ${say(cure.meanTempC, '°C')} and ${say(cure.meanRh, 'fraction')}`
       : 'the room was not read',

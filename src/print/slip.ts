@@ -1,3 +1,4 @@
+import { gramsPer, reads } from '@/core/quantity';
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
 import type { RingFacts } from '@/core/regimen';
@@ -77,7 +78,11 @@ const together = (text: string): string => text.replaceAll(' ', '\u00a0');
 
 /** How much a treatment takes, as a language writes it. */
 const amountIn = (language: Language, grams: number): string =>
-  grams < 1 ? SLIP_WORDS[language].drops : `${gramsIn(language, grams)} g`;
+  grams < 1
+    ? SLIP_WORDS[language].drops
+    : reads().mass === 'oz'
+      ? `${gramsIn(language, grams / gramsPer('oz'))} oz`
+      : `${gramsIn(language, grams)} g`;
 
 /** A slip in one language: what this wood and this finish want, allergens, what never to do, when to send it back. */
 export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): SlipText {

@@ -100,6 +100,23 @@ export function TextField({ label, hint, echo, fault, className, ...rest }: Text
 type SelectProps = Around & Omit<SelectBoxProps, 'className'>;
 
 /** A choice of few, with its words. */
+type NoteProps = Around & {
+  readonly value: string;
+  readonly rows?: number;
+  readonly maxLength?: number;
+  readonly onChange: (event: { readonly target: { readonly value: string } }) => void;
+};
+
+/** A field for words of more than one line. */
+export function NoteField({ label, hint, echo, fault, className, rows = 2, ...rest }: NoteProps) {
+  const id = useId();
+  return (
+    <Frame id={id} label={label} hint={hint} echo={echo ?? null} fault={fault} className={className ?? ''}>
+      <textarea id={id} rows={rows} className={classes(BOX, 'py-2')} {...rest} />
+    </Frame>
+  );
+}
+
 export function SelectField({ label, hint, echo, fault, className, children, ...rest }: SelectProps) {
   const id = useId();
   return (

@@ -14,6 +14,8 @@ export type Board = {
 
 type Props = {
   readonly boards: readonly Board[];
+  /** How it was sawn before, drawn beneath it. */
+  readonly was?: { readonly name: string; readonly boards: readonly Board[] } | null;
   /** Moves the kerf after a board: the share that board is to have of the two it parts. */
   readonly onKerf?: (index: number, share: number) => void;
 };
@@ -22,7 +24,7 @@ const STEP = 0.005;
 const LEAST = 0.005;
 
 /** One long plank sawn in proportion; each kerf can be dragged, or moved with the arrow keys. */
-export function Plank({ boards, onKerf }: Props) {
+export function Plank({ boards, was = null, onKerf }: Props) {
   const plank = useRef<HTMLDivElement>(null);
   const before = (index: number): number => boards.slice(0, index).reduce((sum, board) => sum + board.share, 0);
   const pair = (index: number): number => (boards[index]?.share ?? 0) + (boards[index + 1]?.share ?? 0);
@@ -76,6 +78,7 @@ export function Plank({ boards, onKerf }: Props) {
           ))}
         </DragArea>
       </div>
+      {was ? <Before was={was} boards={boards} /> : null}
       <div className="flex w-full">
         {boards.map((board) => (
           <div key={board.id} className="reading min-w-0 pt-1 pr-1 text-sm leading-5" style={{ width: `${board.share * 100}%` }}>
@@ -87,6 +90,31 @@ export function Plank({ boards, onKerf }: Props) {
           </div>
         ))}
       </div>
+    </div>
+  );
+}
+
+/** The plank as it was sawn before, thin beneath the one that is; what each board gained or lost is said. */
+function Before({ was, boards }: { readonly was: NonNullable<Props['was']>; readonly boards: readonly Board[] }) {
+  const changes = [
+    ...boards.map((board) => ({ board, by: board.share - (was.boards.find((one) => one.id === board.id)?.share ?? 0) })),
+    ...was.boards.filter((one) => !boards.some((board) => board.id === one.id)).map((board) => ({ board, by: -board.share })),
+  ].filter(({ by }) => Math.abs(by) >= 0.0005);
+  return (
+    <div>
+      <div className="flex h-4 w-full border-ink border-b">
+        {was.boards.map((board) => (
+          <span
+            key={board.id}
+            className="h-full border-ink border-r-2 opacity-70 last:border-r-0"
+            style={{ ...familyFill(board.family), width: `${board.share * 100}%` }}
+          />
+        ))}
+      </div>
+      <p className="text-sm">
+        <span className="text-soft">{was.name}, beneath.</span>{' '}
+        {changes.map(({ board, by }) => `${board.name} ${by > 0 ? '+' : '−'}${(Math.abs(by) * 100).toFixed(1)} %`).join(', ')}
+      </p>
     </div>
   );
 }

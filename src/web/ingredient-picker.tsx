@@ -2,7 +2,8 @@
 
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
-import { findIngredient, identify, INGREDIENTS, nearNames, REFUSAL_KINDS } from '@/core/material';
+import { boughtOfLine } from '@/core/blend';
+import { answersTo, findIngredient, identify, INGREDIENTS, nearNames, ownNow, REFUSAL_KINDS } from '@/core/material';
 import { FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 
@@ -22,15 +23,27 @@ const optionOf = (id: string, says?: string): Option[] => {
 /** What the list asks or says above its options. */
 type Heading = string | null;
 
+/** The shop's own that answer to a text: its ingredients, and in a formula its bought finishes. */
+const ownOptions = (typed: string, forLine: boolean): Option[] =>
+  ownNow()
+    .filter((one) => (forLine || boughtOfLine(one.id) === null) && answersTo(one, typed))
+    .flatMap((one) =>
+      optionOf(one.id, boughtOfLine(one.id) === null ? 'the shop’s own' : 'bought finish, as a line of a formula'),
+    );
+
 /** What a typed name may mean: the one ingredient, what may really be in a tin of that name, no material at all, or names that lie near. */
 function optionsFor(
   text: string,
   ready: readonly ReadyChoice[],
+  forLine: boolean,
 ): { readonly heading: Heading; readonly options: readonly Option[] } {
   const typed = text.trim();
-  const own = ready
-    .filter((one) => one.name.toLowerCase().includes(typed.toLowerCase()))
-    .map((one): Option => ({ kind: 'ready', id: one.id, name: one.name, says: 'bought finish, used as it comes' }));
+  const own = [
+    ...ownOptions(typed, forLine),
+    ...ready
+      .filter((one) => one.name.toLowerCase().includes(typed.toLowerCase()))
+      .map((one): Option => ({ kind: 'ready', id: one.id, name: one.name, says: 'bought finish, used as it comes' })),
+  ];
   if (typed === '') return { heading: null, options: [...INGREDIENTS.flatMap((one) => optionOf(one.id)), ...own] };
   const found = identify({ name: typed });
   const near = nearNames(typed);
@@ -59,10 +72,12 @@ function optionsFor(
 }
 
 /** What a name typed whole is, without a list: the one thing it can mean. */
-function meant(text: string, ready: readonly ReadyChoice[]): Option | null {
+function meant(text: string, ready: readonly ReadyChoice[], forLine: boolean): Option | null {
   const plain = text.trim().toLowerCase();
   const [own, ...more] = ready.filter((one) => one.name.toLowerCase() === plain);
   if (own && more.length === 0) return { kind: 'ready', id: own.id, name: own.name, says: '' };
+  const mine = ownNow().filter((one) => one.name.toLowerCase() === plain && (forLine || boughtOfLine(one.id) === null));
+  if (mine.length === 1 && mine[0]) return optionOf(mine[0].id)[0] ?? null;
   const found = plain === '' ? null : identify({ name: text });
   return found?.ok && found.value.id !== null ? (optionOf(found.value.id)[0] ?? null) : null;
 }
@@ -82,7 +97,7 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
   const [text, setText] = useState(shown);
   const [unknown, setUnknown] = useState(false);
   const [missed, setMissed] = useState(false);
-  const { heading, options } = optionsFor(text === shown ? '' : text, ready);
+  const { heading, options } = optionsFor(text === shown ? '' : text, ready, plain);
   const box = useCombobox<Option>({
     items: [...options],
     inputValue: text,
@@ -99,7 +114,7 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
   };
   /** Left without a choice from the list: a name typed whole is taken, what is not understood stays and is said. */
   const leave = (): void => {
-    const one = meant(text, ready);
+    const one = meant(text, ready, plain);
     if (text.trim() === '') setText(shown);
     else if (one && text !== shown) take(one);
     else if (text !== shown && !unknown) setMissed(true);

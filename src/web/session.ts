@@ -5,6 +5,7 @@ import { connection } from 'next/server';
 import { cache } from 'react';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
+import { learnWays } from '@/data/ways';
 import { findShop, people, type Person, type Shop } from '@/data/shop/queries';
 
 export const PERSON_COOKIE = 'rendle-person';
@@ -25,6 +26,7 @@ export const session = cache(async (): Promise<Session> => {
   const db = database();
   const shop = findShop(db);
   if (!shop) redirect('/setup');
+  learnWays(db);
   const crew = people(db);
   const chosen = Number((await cookies()).get(PERSON_COOKIE)?.value);
   const only = crew.length === 1 ? crew[0] : undefined;

@@ -1,4 +1,5 @@
-import { MS_PER_MINUTE } from '@/core/quantity';
+import { ownNow } from '@/core/material';
+import { MS_PER_MINUTE, reads } from '@/core/quantity';
 import 'server-only';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
@@ -82,7 +83,7 @@ export async function inThread<T extends Thread, J extends keyof Jobs[T] & strin
       waiting.delete(id);
       done(answer);
     });
-    worker.postMessage({ id, job, args });
+    worker.postMessage({ id, job, args, ways: { reads: reads(), own: ownNow() } });
   });
   if (fault) throw Object.assign(new Error(fault.message), { name: fault.name, ...(fault.code ? { code: fault.code } : {}) });
   return asBuffers(value) as Done;

@@ -1,4 +1,4 @@
-import { type Contact, findIngredient, worstOf } from '@/core/material';
+import { type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
 import { type Blend, blend } from './blend';
 import { heatsRags, THINNED } from './nature';
 
@@ -59,6 +59,50 @@ function blank(): Blend {
   const made = blend({ lines: [{ ingredient: 'mineral-oil', parts: 1 }], make: { massG: 100 } });
   if (!made.ok) throw new Error('no blank blend');
   return { ...made.value, lines: [], driedLines: [], bestBeforeMonths: KEEPS_UNKNOWN_MONTHS, flashC: null, holdMaxC: null };
+}
+
+/** The id under which a bought finish is a line of a formula. */
+export const boughtLineId = (readyMadeId: number): string => `${BOUGHT_LINE}${readyMadeId}`;
+const BOUGHT_LINE = 'bought:';
+/** The bought finish that a line of a formula is; null where it is an ingredient. */
+export const boughtOfLine = (id: string): number | null =>
+  id.startsWith(BOUGHT_LINE) ? Number(id.slice(BOUGHT_LINE.length)) : null;
+/** What is taken of the flash point and molar mass of a bought finish: nobody declares them. Working estimates, on the safe side. */
+const BOUGHT_UNSAID = { flashC: 21, molarMassGPerMol: 600 } as const;
+
+/** A bought finish as a line of a formula: its declared shares by what they do, the rest on the safe side. It is never heated. */
+export function boughtLine(bought: Bought & { readonly id: number; readonly name: string }): Ingredient {
+  const nature = natureOfBought(bought);
+  const declared = declaredOf(bought).flatMap((id) => findIngredient(id) ?? []);
+  const isUnknown = !bought.isAllDeclared || declared.length === 0;
+  const { flooded, thin } = nature.maxDwellMin;
+  return {
+    id: boughtLineId(bought.id),
+    name: bought.name,
+    family: bought.drying === 'drying' ? 'drying-oil' : 'never-dry-oil',
+    densityGPerMl: bought.densityGPerMl,
+    molarMassGPerMol: BOUGHT_UNSAID.molarMassGPerMol,
+    meltC: null,
+    fusionJPerG: null,
+    hardening: nature.waxEquivalent,
+    iodineValue: Math.max(0, ...declared.map((one) => one.iodineValue)),
+    volatileFraction: 1 - nature.driedFraction,
+    maxC: null,
+    flashC: nature.flammable ? (nature.flashC ?? BOUGHT_UNSAID.flashC) : null,
+    neverHeat: true,
+    filmForming: declared.some((one) => one.filmForming),
+    metallicDrier: isUnknown || declared.some((one) => one.metallicDrier),
+    contact: nature.contact,
+    allergens: [...nature.allergens],
+    shelfMonths: nature.bestBeforeMonths,
+    selfHeating: nature.ragHazard === 'self-heating',
+    dries: bought.drying,
+    mixes: declared[0]?.mixes ?? 'oil',
+    moltenGPerMl: null,
+    dwellMin: flooded === null || thin === null ? null : { flooded, thin },
+    alsoCalled: [],
+    note: isUnknown ? 'Its contents are not all declared.' : '',
+  };
 }
 
 /**

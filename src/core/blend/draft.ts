@@ -1,4 +1,5 @@
 import { type Blend, blend } from './blend';
+import { levelsOf, measureLine, type Measures } from './measures';
 import type { Make } from './schema';
 import { findIngredient, isLiquid } from '@/core/material';
 import {
@@ -9,9 +10,11 @@ import {
   parseMass,
   parseNumber,
   parsePositive,
+  parseTemperature,
   parseVolume,
   type Result,
   atPath,
+  typedAs,
 } from '@/core/quantity';
 
 export type DraftLine = {
@@ -20,20 +23,28 @@ export type DraftLine = {
   readonly parts: string;
   /** Its share stays while the others move. */
   readonly locked?: boolean;
+  /** As it is measured: a wax that is melted, and how warm it is, as typed. */
+  readonly molten?: boolean;
+  readonly temp?: string;
 };
-export const SIZES = ['mass', 'volume', 'from', 'jars'] as const;
+/** What parts are by: weight, volume, or amounts as they are measured, each with its own unit. */
+export const DRAFT_BASES = ['mass', 'volume', 'measured'] as const;
+export type DraftBasis = (typeof DRAFT_BASES)[number];
+export const SIZES = ['mass', 'volume', 'from', 'jars', 'written'] as const;
 export type SizeBy = (typeof SIZES)[number];
 
 /** A formula as it is being written: everything as typed. */
 export type FormulaDraft = {
   readonly name: string;
   readonly note: string;
-  readonly basis: 'mass' | 'volume';
+  readonly basis: DraftBasis;
   readonly lines: readonly DraftLine[];
   readonly sizeBy: SizeBy;
   readonly mass: string;
   readonly volume: string;
   readonly from: Readonly<Record<string, string>>;
+  /** Of what is not typed there is as much as in the stores, or enough: one lump fixes the pot. */
+  readonly others?: 'stock' | 'enough';
   readonly jar: { readonly id: number; readonly count: string };
 };
 
@@ -45,10 +56,39 @@ export type DraftJar = {
   readonly have: number;
 };
 
-/** Typed lines as the core takes them; each fault at its line. */
-export function draftLines(lines: readonly DraftLine[]): Result<{ readonly ingredient: string; readonly parts: number }[]> {
+/** A line as it is kept: parts, or grams of an amount with the words it was written in. */
+export type KeptLine = {
+  readonly ingredient: string;
+  readonly parts: number;
+  readonly amount?: string;
+  readonly molten?: boolean;
+  readonly tempC?: number | null;
+};
+
+/** One amount as it is measured, in grams. */
+function measuredLine({ ingredient, parts: amount, molten = false, temp = '' }: DraftLine): Result<KeptLine> {
+  const warm = temp.trim() === '' ? ok(null) : atPath('temp', parseTemperature(temp));
+  if (!warm.ok) return warm;
+  const tempC = warm.value;
+  const read = measureLine({ ingredient, amount, molten, ...(tempC === null ? {} : { tempC }) });
+  return read.ok ? ok({ ingredient, parts: read.value.massG, amount: amount.trim(), molten, tempC }) : read;
+}
+
+/** Typed lines as the core takes them, parts by weight or by volume; amounts as grams. Each fault at its line. */
+export function draftLines(lines: readonly DraftLine[], basis: DraftBasis = 'mass'): Result<KeptLine[]> {
   const issues: Issue[] = [];
-  const read = lines.map((line, index) => {
+  const read = lines.map((line, index): KeptLine => {
+    if (basis === 'measured' && line.ingredient !== '') {
+      const measured = measuredLine(line);
+      if (measured.ok) return measured.value;
+      issues.push(
+        ...measured.issues.map((issue) => ({
+          ...issue,
+          path: `lines.${index}.${issue.path === 'temp' || issue.path === 'tempC' ? 'temp' : 'parts'}`,
+        })),
+      );
+      return { ingredient: line.ingredient, parts: 0 };
+    }
     const parts = parsePositive(line.parts);
     if (!parts.ok) issues.push(...parts.issues.map((issue) => ({ ...issue, path: `lines.${index}.parts` })));
     if (line.ingredient === '') issues.push({ code: 'required', path: `lines.${index}.ingredient` });
@@ -56,6 +96,9 @@ export function draftLines(lines: readonly DraftLine[]): Result<{ readonly ingre
   });
   return issues.length > 0 ? { ok: false, issues } : ok(read);
 }
+
+/** What the parts of a draft are by once its amounts are grams. */
+export const basisOf = ({ basis }: Pick<FormulaDraft, 'basis'>): 'mass' | 'volume' => (basis === 'volume' ? 'volume' : 'mass');
 
 function stockOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>): Result<Make> {
   const from: Record<string, number> = {};
@@ -65,19 +108,26 @@ function stockOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>): 
     const typed = draft.from[id];
     if (!ingredient) continue;
     if (typed === undefined || typed.trim() === '') {
-      if ((stock[id] ?? 0) > 0) from[id] = stock[id] ?? 0;
+      if (draft.others !== 'enough' && (stock[id] ?? 0) > 0) from[id] = stock[id] ?? 0;
       continue;
     }
     const parsed = parseAmount(typed, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) });
     if (parsed.ok) from[id] = parsed.value.massG;
     else issues.push(...parsed.issues.map((issue) => ({ ...issue, path: `from.${id}` })));
   }
-  return issues.length > 0 ? { ok: false, issues } : ok({ from });
+  if (issues.length > 0) return { ok: false, issues };
+  if (draft.others !== 'enough') return ok({ from });
+  return Object.keys(from).length === 0 ? fail('say-the-lump', 'from') : ok({ from, others: 'enough' });
 }
 
 /** What is fixed, as typed: a total, a volume, what there is, or so many jars. */
 export function makeOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>, jars: readonly DraftJar[]): Result<Make> {
   switch (draft.sizeBy) {
+    case 'written': {
+      const lines = draftLines(draft.lines, draft.basis);
+      if (!lines.ok || draft.basis !== 'measured') return fail('required', 'mass');
+      return ok({ massG: lines.value.reduce((sum, line) => sum + line.parts, 0) });
+    }
     case 'mass': {
       const massG = atPath('mass', parseMass(draft.mass));
       return massG.ok ? ok({ massG: massG.value }) : massG;
@@ -116,10 +166,10 @@ export type Reckoned = { readonly blend: Blend | null; readonly sized: boolean; 
 
 /** The blend of a draft; where only its size is missing, what it will be for a kilogram. */
 export function reckon(draft: FormulaDraft, { prices, stock, jars, ambientC, hardening }: DraftAround): Reckoned {
-  const lines = draftLines(draft.lines);
+  const lines = draftLines(draft.lines, draft.basis);
   if (!lines.ok) return { blend: null, sized: false, issues: lines.issues };
   const make = makeOf(draft, stock, jars);
-  const input = { lines: lines.value, basis: draft.basis, ambientC, prices, hardening };
+  const input = { lines: lines.value, basis: basisOf(draft), ambientC, prices, hardening };
   const made = blend({ ...input, make: make.ok ? make.value : { massG: 1000 } });
   if (make.ok && made.ok) return { blend: made.value, sized: true, issues: [] };
   const plain = blend({ ...input, make: { massG: 1000 } });
@@ -151,8 +201,20 @@ const numberOf = (text: string): number => {
   return parsed.ok ? parsed.value : 0;
 };
 
+/** A draft in plain parts: amounts with units of their own end where a share is moved by hand. */
+function inParts(draft: FormulaDraft): FormulaDraft {
+  if (draft.basis !== 'measured') return draft;
+  const read = draftLines(draft.lines, draft.basis);
+  const lines = draft.lines.map(({ molten: _, temp: __, ...line }, i) => ({
+    ...line,
+    parts: read.ok ? threeFigures(read.value[i]?.parts ?? 0) : '',
+  }));
+  return { ...draft, basis: 'mass', lines, sizeBy: draft.sizeBy === 'written' ? 'mass' : draft.sizeBy };
+}
+
 /** Parts that make some mass fractions. One line keeps its parts as they are said, so that 1 : 3.5 becomes 1 : 3.2 and not 1.05 : 3.45. */
-export function withFractions(draft: FormulaDraft, fractions: readonly number[], keeps = 0): FormulaDraft {
+export function withFractions(written: FormulaDraft, fractions: readonly number[], keeps = 0): FormulaDraft {
+  const draft = inParts(written);
   const raw = draft.lines.map((line, i) => (fractions[i] ?? 0) / densityOf(draft, line));
   const scale = (numberOf(draft.lines[keeps]?.parts ?? '') || 1) / (raw[keeps] || 1);
   return {
@@ -194,7 +256,7 @@ export function setGrams(draft: FormulaDraft, grams: readonly number[], index: n
       next.map((one) => one / total),
     ),
     sizeBy: 'mass',
-    mass: `${Number(total.toFixed(1))} g`,
+    mass: typedAs(Math.round(total * 10) / 10, 'g'),
   };
 }
 
@@ -217,11 +279,56 @@ export function moveKerf(draft: FormulaDraft, shares: readonly number[], index: 
 
 /** What the same words would be by the other measure, so that nobody takes one for the other; shares of wax by weight. */
 export function otherBasis(draft: FormulaDraft): { readonly asWritten: number; readonly otherwise: number } | null {
-  const lines = draftLines(draft.lines);
-  if (!lines.ok) return null;
+  const lines = draft.basis === 'measured' ? null : draftLines(draft.lines);
+  if (!lines?.ok) return null;
   const [here, there] = (['mass', 'volume'] as const)
     .toSorted((a) => (a === draft.basis ? -1 : 1))
     .map((basis) => blend({ lines: lines.value, basis, make: { massG: 1 } }));
   if (!here?.ok || !there?.ok || here.value.waxFraction === 0) return null;
   return { asWritten: here.value.waxFraction, otherwise: there.value.waxFraction };
 }
+
+/** Parts against the smallest of them, as they are spoken of: `1 : 3.46`. */
+const against = (amounts: readonly number[]): string => {
+  const least = Math.min(...amounts);
+  return amounts.map((one) => String(Number((one / least).toPrecision(3)))).join(' : ');
+};
+
+/** The ratio of a recipe by weight and by volume, the volume of each as it is measured. Null while it cannot be read. */
+export function bothRatios(
+  draft: FormulaDraft,
+): { readonly byWeight: string; readonly byVolume: string; readonly jug: Measures } | null {
+  if (draft.basis !== 'measured') return null;
+  const read = draft.lines.map(({ ingredient, parts: amount, molten = false, temp = '' }) => {
+    const warm = temp.trim() === '' ? null : parseTemperature(temp);
+    return measureLine({ ingredient, amount, molten, ...(warm?.ok ? { tempC: warm.value } : {}) });
+  });
+  const lines = read.flatMap((one) => (one.ok ? [one.value] : []));
+  if (lines.length < read.length || lines.length === 0) return null;
+  return {
+    byWeight: against(lines.map((line) => line.massG)),
+    byVolume: against(lines.map((line) => line.addMl)),
+    jug: levelsOf(lines),
+  };
+}
+
+/** What a pot takes of the stores: of each line how much is needed, is there, and is to be bought; grams. */
+export type Needed = { readonly ingredient: string; readonly needG: number; readonly haveG: number; readonly buyG: number };
+export const neededOf = (lines: Blend['lines'], stock: Readonly<Record<string, number>>): Needed[] =>
+  lines.map(({ ingredient, massG }) => {
+    const haveG = stock[ingredient] ?? 0;
+    return { ingredient, needG: massG, haveG, buyG: Math.max(0, massG - haveG) };
+  });
+
+/** How many of each size a pot fills by itself, what stays in it taken off; the shop jar gets the rest, g. */
+export const jarsOf = (
+  totalG: number,
+  residueG: number,
+  densityGPerMl: number,
+  jars: readonly DraftJar[],
+): { readonly jar: DraftJar; readonly count: number; readonly restG: number }[] =>
+  jars.map((jar) => {
+    const netG = jar.capacityMl * jar.fillFraction * densityGPerMl;
+    const count = Math.floor(Math.max(0, totalG - residueG) / netG + 1e-9);
+    return { jar, count, restG: Math.max(0, totalG - residueG - count * netG) };
+  });

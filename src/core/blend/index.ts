@@ -1,12 +1,30 @@
 export { type Blend, type BlendLine, blend } from './blend';
-export { type Bought, declaredOf, natureOfBought, sharesOfBought, UNDECLARED, withUndeclared } from './bought';
 export {
+  type Bought,
+  boughtLine,
+  boughtLineId,
+  boughtOfLine,
+  declaredOf,
+  natureOfBought,
+  sharesOfBought,
+  UNDECLARED,
+  withUndeclared,
+} from './bought';
+export {
+  basisOf,
+  bothRatios,
+  DRAFT_BASES,
   type DraftAround,
+  type DraftBasis,
   type DraftJar,
   type DraftLine,
   draftLines,
   type FormulaDraft,
+  jarsOf,
+  type KeptLine,
   moveKerf,
+  type Needed,
+  neededOf,
   otherBasis,
   ratioOf,
   reckon,
@@ -39,6 +57,21 @@ export { type Products, products } from './products';
 export { HAIR_G, markWith, ON_MARK, type Running, running } from './running';
 export { BASES, type BlendInput, FormulaLine, type Make, type ProductsInput, type SolveInput } from './schema';
 export { addForFeel, forPurpose, PURPOSE_FEEL, PURPOSES, type Purpose } from './purpose';
+export {
+  type AsMeasured,
+  densityAsMeasured,
+  isPieces,
+  type JugMark,
+  type JugRead,
+  jugMark,
+  levelsOf,
+  MEASURED_AT_C,
+  measureLine,
+  type Measures,
+  measures,
+  readJug,
+  waxIfKept,
+} from './measures';
 export { fitThumbs, type ThumbTest, type WaxFactor } from './thumb';
 export { isMixedPaint, PAINT_KEEPS_HOURS, type Thinning, thinning } from './thinned';
 export { type Gathered, type GatherLot, gather, spreadOver } from './gather';

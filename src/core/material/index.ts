@@ -18,6 +18,21 @@ export {
 export { type Ingredient, OwnWoodFacts, type Species } from './schema';
 export { findSpecies, isOwnWood, likeWood, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';
 export {
+  ALLERGENS_NOT_DECLARED,
+  allIngredients,
+  factsLike,
+  isOwnMaterial,
+  knowOwn,
+  likeIngredient,
+  OwnMaterialFacts,
+  ownMaterial,
+  ownMaterialId,
+  ownNow,
+  ownTurn,
+  UNSAID,
+  type Unsaid,
+} from './own';
+export {
   type Identified,
   identify,
   nameToIngredient,

@@ -33,7 +33,8 @@ export const Ingredient = z.object({
   alsoCalled: z.array(z.string()),
   note: z.string(),
 });
-export type Ingredient = z.infer<typeof Ingredient>;
+/** An ingredient as it is known; one of the shop's own has an id of its own and the same facts. */
+export type Ingredient = Omit<z.infer<typeof Ingredient>, 'id'> & { readonly id: string };
 
 /** A wood as shipped: density kg/m³ at 12 % moisture, the verdict on food with its reason, the uses it is kept off, what its dust does. */
 export const Species = z.object({

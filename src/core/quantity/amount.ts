@@ -1,8 +1,11 @@
 import { fail, ok, type Result } from './issue';
 import { parseTerms, sumTerms } from './measure';
+import { checkPositive, parsePositive } from './number';
+import { typedText } from './typed';
 import { type Grams, MASS_UNITS } from './mass';
 import { lookUpUnit } from './unit';
-import { type GramsPerMl, massOf, type Millilitres, VOLUME_UNITS } from './volume';
+import { reads } from './reads';
+import { asksCountry, type GramsPerMl, massOf, type Millilitres, VOLUME_UNITS } from './volume';
 
 /** What an ounce on its own was said to mean, once the maker has been asked. */
 export type OunceMeaning = 'weight' | 'us-fluid' | 'imperial-fluid';
@@ -15,10 +18,51 @@ const OUNCE_UNIT: Readonly<Record<OunceMeaning, string>> = {
 
 const isBareOunce = (unit: string): boolean => /^(oz|ounces?)\.?$/i.test(unit);
 
+/** An amount as it was measured: on a scale, or in a jug. */
+export type Measured = { readonly by: 'mass'; readonly g: Grams } | { readonly by: 'volume'; readonly ml: Millilitres };
+
+/** `4 x 16 fl oz`, `1/2 x 1 lb`, `2½ × 1 cup`: how often, and what. */
+const COUNTED = /^([\d.,/\s½⅓⅔¼¾⅛⅜⅝⅞⅕]+?)\s*[x×*]\s*(.+)$/i;
+
+type Reading = {
+  /** Whether an ounce by itself is asked about. */
+  readonly asks: boolean;
+  readonly ounce?: OunceMeaning | undefined;
+  /** What a number alone is meant in; without it a unit is asked for. */
+  readonly bare?: 'g' | 'oz' | undefined;
+};
+
+/**
+ * An amount as people measure: `[count ×] number unit`, by weight or by volume.
+ * @returns grams or millilitres, above 0; an issue for an ounce that may be either, where that is asked
+ * @example parseMeasured('1/2 x 1 lb', { asks: true }) // → { by: 'mass', g: 226.796185 }
+ */
+export function parseMeasured(text: string, { asks, ounce, bare }: Reading): Result<Measured> {
+  const typed = typedText(text);
+  if (!typed.ok) return typed;
+  const [, often = '1', what = typed.value] = COUNTED.exec(typed.value) ?? [];
+  const count = parsePositive(often);
+  if (!count.ok) return count;
+  const split = parseTerms(what);
+  if (!split.ok) return split;
+  const hasPound = split.value.some((term) => /^(lb|pound)s?\.?$/i.test(term.unit));
+  const isAsked = asks && !hasPound && split.value.some((term) => isBareOunce(term.unit));
+  if (isAsked && !ounce) return fail('ounce-ambiguous', '', { text });
+  const terms = split.value.map((term) =>
+    isAsked && ounce && isBareOunce(term.unit) ? { ...term, unit: OUNCE_UNIT[ounce] } : term,
+  );
+  if (asksCountry(terms)) return fail('country-ambiguous', '', { text });
+  const byVolume = terms.some((term) => term.unit !== '' && lookUpUnit(VOLUME_UNITS, term.unit) !== undefined);
+  const total = byVolume ? sumTerms(terms, VOLUME_UNITS) : sumTerms(terms, MASS_UNITS, bare);
+  const whole = total.ok ? checkPositive(total.value * count.value) : total;
+  if (!whole.ok) return whole;
+  return ok(byVolume ? { by: 'volume', ml: whole.value as Millilitres } : { by: 'mass', g: whole.value as Grams });
+}
+
 /**
  * An amount of one material, by weight or by volume as typed, in grams.
  * A bare "oz" on a liquid may be weight or volume: an issue asks, and `ounce` carries the answer.
- * Beside a pound it is weight. A bare number is grams.
+ * Beside a pound it is weight. A bare number is in what the shop's scale shows.
  * @returns grams (above 0) and whether it was typed as a volume
  * @example parseAmount('0,75 l', { densityGPerMl: 0.86, liquid: true }) // → 645 g, byVolume
  */
@@ -27,17 +71,11 @@ export function parseAmount(
   material: { readonly densityGPerMl: number; readonly liquid: boolean },
   ounce?: OunceMeaning,
 ): Result<{ readonly massG: Grams; readonly byVolume: boolean }> {
-  const split = parseTerms(text);
-  if (!split.ok) return split;
-  const hasPound = split.value.some((term) => /^(lb|pound)s?\.?$/i.test(term.unit));
-  const asks = material.liquid && !hasPound && split.value.some((term) => isBareOunce(term.unit));
-  if (asks && !ounce) return fail('ounce-ambiguous', '', { text });
-  const terms = split.value.map((term) =>
-    asks && ounce && isBareOunce(term.unit) ? { ...term, unit: OUNCE_UNIT[ounce] } : term,
-  );
-  const byVolume = terms.some((term) => term.unit !== '' && lookUpUnit(VOLUME_UNITS, term.unit) !== undefined);
-  const total = byVolume ? sumTerms(terms, VOLUME_UNITS) : sumTerms(terms, MASS_UNITS, 'g');
-  if (!total.ok) return total;
-  const massG = byVolume ? massOf(total.value as Millilitres, material.densityGPerMl as GramsPerMl) : (total.value as Grams);
-  return ok({ massG, byVolume });
+  const read = parseMeasured(text, { asks: material.liquid, ounce, bare: reads().mass });
+  if (!read.ok) return read;
+  const byVolume = read.value.by === 'volume';
+  return ok({
+    massG: read.value.by === 'mass' ? read.value.g : massOf(read.value.ml, material.densityGPerMl as GramsPerMl),
+    byVolume,
+  });
 }

@@ -1,4 +1,4 @@
-export { type OunceMeaning, parseAmount } from './amount';
+export { type Measured, type OunceMeaning, parseAmount, parseMeasured } from './amount';
 export { MINUTES_PER_DAY, type Minutes, minutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseDuration } from './duration';
 export { groupBy } from './group';
 export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
@@ -16,7 +16,8 @@ export {
   toCelsius,
   toKelvin,
 } from './temperature';
-export { figure, type HeldIn, say, sayMark, saySizes } from './say';
+export { BASE_READS, inBaseUnits, READS, type Reads, readIn, reads } from './reads';
+export { figure, figureDown, type HeldIn, say, sayMark, sayOther, saySizes, signOf, typedAs } from './say';
 export { parseArea } from './surface';
 export { minus, plus, type Quantity } from './unit';
 export {

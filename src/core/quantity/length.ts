@@ -1,4 +1,5 @@
 import { fail, type Result } from './issue';
+import { reads } from './reads';
 import { typedText } from './typed';
 import { parseTerms, sumTerms } from './measure';
 import type { Quantity, UnitRow } from './unit';
@@ -20,10 +21,10 @@ const MOST_SIZES = 12;
 
 export const millimetres = (value: number): Millimetres => value as Millimetres;
 
-/** A typed length: `420`, `42 cm`, `1½ in`; a bare number is millimetres. Returns mm, above 0. */
+/** A typed length: `420`, `42 cm`, `1½ in`; a bare number is in what the shop's rule shows. Returns mm, above 0. */
 export function parseLength(text: string): Result<Millimetres> {
   const terms = parseTerms(text);
-  return (terms.ok ? sumTerms(terms.value, LENGTH_UNITS, 'mm') : terms) as Result<Millimetres>;
+  return (terms.ok ? sumTerms(terms.value, LENGTH_UNITS, reads().length) : terms) as Result<Millimetres>;
 }
 
 /**
@@ -35,7 +36,7 @@ export function parseSizes(text: string): Result<readonly Millimetres[]> {
   if (!typed.ok) return typed;
   const parts = typed.value.split(/ ?[x×*] ?/i);
   if (parts.length > MOST_SIZES) return fail('too-large', '', { most: MOST_SIZES });
-  const last = /[a-z"″'′]{1,12}$/i.exec(parts.at(-1) ?? '')?.[0] ?? 'mm';
+  const last = /[a-z"″'′]{1,12}$/i.exec(parts.at(-1) ?? '')?.[0] ?? reads().length;
   const sizes: Millimetres[] = [];
   for (const part of parts) {
     const size = parseLength(/[a-z"″'′]$/i.test(part) ? part : `${part} ${last}`);

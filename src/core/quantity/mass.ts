@@ -1,5 +1,6 @@
 import { parseTerms, sumTerms } from './measure';
 import { ok, type Result } from './issue';
+import { reads } from './reads';
 import { perUnitOf, type Quantity, type UnitRow } from './unit';
 
 /** Mass in grams. */
@@ -20,15 +21,15 @@ export const gramsPer = (unit: string): number => perUnitOf(MASS_UNITS, unit);
 export const grams = (value: number): Grams => value as Grams;
 
 /**
- * A typed mass: `2.5 kg`, `1 lb 2 oz`, `7.5oz`; a bare number is grams.
+ * A typed mass: `2.5 kg`, `1 lb 2 oz`, `7.5oz`; a bare number is in what the shop's scale shows.
  * @returns grams, above 0
  * @example parseMass('1 lb 2 oz') // → { ok: true, value: 510.29141625 }
  */
 export function parseMass(text: string): Result<Grams> {
   const terms = parseTerms(text);
-  return (terms.ok ? sumTerms(terms.value, MASS_UNITS, 'g') : terms) as Result<Grams>;
+  return (terms.ok ? sumTerms(terms.value, MASS_UNITS, reads().mass) : terms) as Result<Grams>;
 }
 
 /** A typed mass that may be nothing: `0`, `0 g`. Returns grams, not negative. */
 export const parseMassOrNone = (text: string): Result<Grams> =>
-  /^0{1,20}([.,]0{0,20})? ?(g|kg)?$/i.test(text.trim()) ? ok(grams(0)) : parseMass(text);
+  /^0{1,20}([.,]0{0,20})? ?(g|kg|oz|lb)?$/i.test(text.trim()) ? ok(grams(0)) : parseMass(text);

@@ -57,6 +57,13 @@ describe('units', () => {
       'us fl oz': 29.5735295625,
       'imp fl oz': 28.4130625,
       cup: 236.5882365,
+      tbsp: 14.78676478125,
+      tsp: 4.92892159375,
+      pint: 473.176473,
+      quart: 946.352946,
+      gallon: 3785.411784,
+      'imp pint': 568.26125,
+      'imp gallon': 4546.09,
     });
     expect(per(LENGTH_UNITS)).toEqual({ mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 });
     expect([ZERO_CELSIUS_K, LARGEST_TYPED]).toEqual([273.15, 1e8]);

@@ -1,6 +1,7 @@
-import { parseTerms, sumTerms } from './measure';
+import { parseTerms, sumTerms, type Term } from './measure';
+import { reads } from './reads';
 import type { Grams } from './mass';
-import type { Result } from './issue';
+import { fail, type Result } from './issue';
 import { perUnitOf, type Quantity, type UnitRow } from './unit';
 
 /** Volume in millilitres. */
@@ -17,6 +18,13 @@ export const VOLUME_UNITS = [
   { names: ['us fl oz', 'fl oz', 'fluid ounce', 'us fluid ounce', 'floz'], perUnit: 29.5735295625 },
   { names: ['imp fl oz', 'imperial fl oz', 'uk fl oz', 'imperial fluid ounce'], perUnit: 28.4130625 },
   { names: ['cup', 'us cup'], perUnit: 236.5882365 },
+  { names: ['tbsp', 'tablespoon', 'us tbsp'], perUnit: 236.5882365 / 16 },
+  { names: ['tsp', 'teaspoon', 'us tsp'], perUnit: 236.5882365 / 48 },
+  { names: ['pint', 'pt', 'us pint'], perUnit: 473.176473 },
+  { names: ['quart', 'qt', 'us quart'], perUnit: 946.352946 },
+  { names: ['gallon', 'gal', 'us gallon'], perUnit: 3785.411784 },
+  { names: ['imp pint', 'imperial pint', 'uk pint'], perUnit: 20 * 28.4130625 },
+  { names: ['imp gallon', 'imp gal', 'imperial gallon', 'uk gallon'], perUnit: 160 * 28.4130625 },
 ] as const satisfies readonly UnitRow[];
 
 /** Millilitres in one of a unit of the table. */
@@ -24,10 +32,20 @@ export const millilitresPer = (unit: string): number => perUnitOf(VOLUME_UNITS, 
 
 export const millilitres = (value: number): Millilitres => value as Millilitres;
 
-/** A typed volume: `0,75 l`, `1/2 cup`, `8 fl oz`; a bare number is millilitres. Returns ml, above 0. */
+const BARE = { ml: 'ml', us: 'us fl oz', imperial: 'imp fl oz' } as const;
+/** Measures that are larger in one country than in the other. */
+const OF_TWO_SIZES = /^(fl ?oz|fluid ounces?|pints?|pt|quarts?|qt|gal|gallons?)\.?$/i;
+
+/** Whether a measure's country must be asked: where imperial ones are read, a fluid ounce by itself may be either. */
+export const asksCountry = (terms: readonly Term[]): boolean =>
+  reads().volume === 'imperial' && terms.some(({ unit }) => OF_TWO_SIZES.test(unit.replace(/\./g, '')));
+
+/** A typed volume: `0,75 l`, `1/2 cup`, `8 fl oz`; a bare number is in what the shop's jug shows. Returns ml, above 0. */
 export function parseVolume(text: string): Result<Millilitres> {
   const terms = parseTerms(text);
-  return (terms.ok ? sumTerms(terms.value, VOLUME_UNITS, 'ml') : terms) as Result<Millilitres>;
+  if (!terms.ok) return terms;
+  if (asksCountry(terms.value)) return fail('country-ambiguous', '', { text });
+  return sumTerms(terms.value, VOLUME_UNITS, BARE[reads().volume]) as Result<Millilitres>;
 }
 
 /** m = V·ρ */

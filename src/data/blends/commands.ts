@@ -18,7 +18,17 @@ export type FormulaInput = {
 };
 
 const sameLines = (a: readonly StoredLine[], b: readonly StoredLine[]): boolean =>
-  a.length === b.length && a.every((line, i) => line.ingredient === b[i]?.ingredient && line.parts === b[i]?.parts);
+  a.length === b.length &&
+  a.every((line, i) => {
+    const other = b[i];
+    return (
+      line.ingredient === other?.ingredient &&
+      line.parts === other.parts &&
+      (line.amount ?? '') === (other.amount ?? '') &&
+      (line.molten ?? false) === (other.molten ?? false) &&
+      (line.tempC ?? null) === (other.tempC ?? null)
+    );
+  });
 
 /** Saves a formula as a new revision; what was saved before never changes. Saving the same again makes none. */
 export function saveFormula(db: Db, input: FormulaInput, by: By): Result<{ readonly id: number; readonly revisionId: number }> {
@@ -71,6 +81,9 @@ export function saveFormula(db: Db, input: FormulaInput, by: By): Result<{ reado
           ordinal,
           ingredientId: line.ingredient,
           parts: line.parts,
+          amount: line.amount ?? '',
+          molten: line.molten ?? false,
+          tempC: line.tempC ?? null,
         })),
       )
       .run();

@@ -3,7 +3,14 @@ import { and, asc, desc, eq } from 'drizzle-orm';
 import type { Db } from '../db';
 import { batch, batchMaterial, formula, formulaLine, formulaRevision, lot } from '../schema';
 
-export type StoredLine = { readonly ingredient: string; readonly parts: number };
+/** A line as it is kept; one that was written as it is measured has its words, and its parts are grams. */
+export type StoredLine = {
+  readonly ingredient: string;
+  readonly parts: number;
+  readonly amount?: string;
+  readonly molten?: boolean;
+  readonly tempC?: number | null;
+};
 export type Revision = typeof formulaRevision.$inferSelect & { readonly lines: readonly StoredLine[]; readonly isUsed: boolean };
 export type Formula = typeof formula.$inferSelect & { readonly revisions: readonly Revision[] };
 
@@ -26,7 +33,11 @@ export function allFormulas(db: Db): Formula[] {
       ...row,
       lines: lines
         .filter((line) => line.revisionId === row.id)
-        .map(({ ingredientId, parts }) => ({ ingredient: ingredientId, parts })),
+        .map(({ ingredientId, parts, amount, molten, tempC }) => ({
+          ingredient: ingredientId,
+          parts,
+          ...(amount === '' ? {} : { amount, molten, tempC }),
+        })),
       isUsed: used.has(row.id),
     }));
   return db

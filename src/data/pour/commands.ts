@@ -9,7 +9,7 @@ import type { Db } from '../db';
 import { container, fill, formulaRevision, lot, lotEdge, pour, pourEntry, slip } from '../schema';
 import { theShop } from '../shop/queries';
 import { move, nextLotNumber } from '../stores/commands';
-import { leftOf } from '../stores/queries';
+import { leftOf, materialIdOf } from '../stores/queries';
 import { gramsToWeigh, linesNow, madeOf, mayPractise, noteSlip, openPot, pouredOf, touch } from './open';
 import { type Pot, spreadWaiting } from './queries';
 
@@ -23,6 +23,8 @@ export function startPour(
     readonly heater?: Heater | null;
     /** Draws no stock, becomes no lot, prints nothing. */
     readonly practice?: boolean;
+    /** Measured in a jug: the shop has no scale at hand. */
+    readonly byMeasure?: boolean;
   },
   by: By,
 ): Result<{ readonly id: number }> {
@@ -41,6 +43,7 @@ export function startPour(
         residueG: input.residueG ?? 0,
         heater: input.heater ?? null,
         practice: input.practice ?? false,
+        byMeasure: input.byMeasure ?? false,
         lines,
         personId: by.personId,
         at: by.nowMs,
@@ -74,6 +77,8 @@ export type WeighedReading = {
   /** Null at a practice pot. */
   readonly lotId: number | null;
   readonly readingG: number;
+  /** Where the jug stood after it, ml; of a pot that is measured. */
+  readonly levelMl?: number | null;
   readonly corrects: string | null;
   /** Said on purpose: what went in is not in the formula. */
   readonly stray?: boolean;
@@ -113,13 +118,20 @@ export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<vo
     if (!pot.practice) {
       const { lotId } = input;
       const source = lotId === null ? undefined : tx.select().from(lot).where(eq(lot.id, lotId)).get();
-      if (lotId === null || source?.ingredientId !== input.ingredientId) return fail('not-found', 'lotId');
+      if (lotId === null || !source || materialIdOf(source) !== input.ingredientId) return fail('not-found', 'lotId');
       const out = move(tx, { lotId, grams: -grams, why: 'pour', entry: input.clientId, happened: true }, by);
       if (!out.ok) return out;
     }
     const { stray: _, fromPractice: __, follows: ___, ...entry } = input;
     tx.insert(pourEntry)
-      .values({ ...entry, lotId: pot.practice ? null : input.lotId, grams, personId: by.personId, at: by.nowMs })
+      .values({
+        ...entry,
+        levelMl: input.levelMl ?? null,
+        lotId: pot.practice ? null : input.lotId,
+        grams,
+        personId: by.personId,
+        at: by.nowMs,
+      })
       .run();
     if (isStray) {
       // Its mark is what is in, however often it is weighed or corrected.

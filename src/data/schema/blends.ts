@@ -37,6 +37,11 @@ export const formulaLine = sqliteTable(
     ordinal: integer('ordinal').notNull(),
     ingredientId: text('ingredient_id').notNull(),
     parts: real('parts').notNull(),
+    /** As it is measured, where the formula was written so: `4 x 16 fl oz`; its parts are then grams. */
+    amount: text('amount').notNull().default(''),
+    /** A wax that is measured melted, and how warm what is measured is, °C. */
+    molten: integer('molten', { mode: 'boolean' }).notNull().default(false),
+    tempC: real('temp_c'),
   },
   (t) => [
     primaryKey({ columns: [t.revisionId, t.ordinal] }),

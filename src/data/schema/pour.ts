@@ -47,6 +47,13 @@ export const pour = sqliteTable(
     practice: integer('practice', { mode: 'boolean' }).notNull().default(false),
     /** Made cold in the closed jar: wax shaved into thinner, never warmed. */
     cold: integer('cold', { mode: 'boolean' }).notNull().default(false),
+    /** Measured in a jug instead of on a scale. */
+    byMeasure: integer('by_measure', { mode: 'boolean' }).notNull().default(false),
+    /** How large the pieces of wax are, mm, and the water in the bath, g, as they were said; null: not said. */
+    pieceMm: real('piece_mm'),
+    waterG: real('water_g'),
+    /** When somebody last said that they are at the pot. */
+    mindedAt: moment('minded_at'),
     onHeatAt: moment('on_heat_at'),
     /** When it had fallen below the mark under which solvent is stirred in; only of a pot in two stages. */
     cooledAt: moment('cooled_at'),
@@ -78,6 +85,8 @@ export const pourEntry = sqliteTable(
     /** Cumulative scale reading after this ingredient, tared. */
     readingG: real('reading_g').notNull(),
     grams: real('grams').notNull(),
+    /** Where the jug stood after it, ml; null where it was weighed. */
+    levelMl: real('level_ml'),
     corrects: text('corrects'),
     personId: integer('person_id')
       .notNull()

@@ -1,9 +1,17 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { z } from 'zod';
+import { READS } from '@/core/quantity';
 import { PLACE_HAZARDS, PLACE_KINDS } from '@/core/regimen';
 import { json } from './json';
 import { moment, oneOf, version } from './shared';
+
+const ReadsShape = z.object({
+  mass: z.enum(READS.mass),
+  volume: z.enum(READS.volume),
+  temperature: z.enum(READS.temperature),
+  length: z.enum(READS.length),
+});
 
 /** The one shop of this file. */
 export const shop = sqliteTable(
@@ -21,6 +29,8 @@ export const shop = sqliteTable(
     slipMinor: integer('slip_minor'),
     /** Up to which of the house's facts and judgements this file was gone through. */
     factsVersion: integer('facts_version').notNull().default(0),
+    /** The units its scale, jug, thermometer and rule are read in; nothing that is kept goes by them. */
+    reads: json('reads', ReadsShape).notNull().default(sql`'{"mass":"g","volume":"ml","temperature":"C","length":"mm"}'`),
     /** The demo shed: practice devices may write into its pots. */
     isDemo: integer('is_demo', { mode: 'boolean' }).notNull().default(false),
     createdAt: moment('created_at').notNull(),

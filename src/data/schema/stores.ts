@@ -2,13 +2,13 @@ import { z } from 'zod';
 import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { CONTACTS, ROLES } from '@/core/material';
+import { CONTACTS, OwnMaterialFacts, ROLES } from '@/core/material';
 import { STATEMENTS } from '@/core/use';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
-import { person } from './shop';
+import { person, place } from './shop';
 
-export const LOT_KINDS = ['bought', 'made', 'tin', 'bath', 'ready'] as const;
+export const LOT_KINDS = ['bought', 'made', 'tin', 'bath', 'ready', 'bottle'] as const;
 /** Why stock moved. */
 export const MOVES = ['receive', 'pour', 'coat', 'bath', 'fill', 'sale', 'count', 'loss', 'correction'] as const;
 /** Checks of a lot by the senses, and what is done to a bath. */
@@ -56,6 +56,8 @@ export const readyMade = sqliteTable(
     role: text('role', { enum: ROLES }),
     /** Mass fractions of declared contents, where the data sheet gives them. */
     shares: json('shares', z.record(z.string(), z.number()).readonly()).notNull().default(sql`'{}'`),
+    /** A photo of its label, by its hash. */
+    photoHash: text('photo_hash'),
     /** The label's own figures; null where it gives none. */
     labelDwellMin: real('label_dwell_min'),
     labelDwellMaxMin: real('label_dwell_max_min'),
@@ -76,6 +78,104 @@ export const readyMade = sqliteTable(
   ],
 );
 
+/** A bought finish as it was written before it was put right; what batches were judged by stays readable. */
+export const readyMadeWas = sqliteTable(
+  'ready_made_was',
+  {
+    readyMadeId: integer('ready_made_id')
+      .notNull()
+      .references(() => readyMade.id),
+    number: integer('number').notNull(),
+    facts: json('facts', z.record(z.string(), z.unknown()).readonly()).notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.readyMadeId, t.number] })],
+);
+
+/** An ingredient of the shop's own, copied from one that is like it; each change is a row more, and the last one stands. */
+export const ownMaterial = sqliteTable(
+  'own_material',
+  {
+    id: text('id').notNull(),
+    number: integer('number').notNull(),
+    likeId: text('like_id').notNull(),
+    facts: json('facts', OwnMaterialFacts).notNull(),
+    /** A photo of its label or sheet, by its hash. */
+    photoHash: text('photo_hash'),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.id, t.number] })],
+);
+
+/** A vessel at hand: its own lot, decanted from others, with what it weighs empty and how wide it is inside. */
+export const bottle = sqliteTable(
+  'bottle',
+  {
+    lotId: integer('lot_id')
+      .primaryKey()
+      .references(() => lot.id),
+    tareG: real('tare_g'),
+    /** Inside width of a straight bottle, mm; only with it does a level say how much is in. */
+    boreMm: real('bore_mm'),
+    /** What is written on it. */
+    mark: text('mark').notNull().default(''),
+  },
+  (t) => [
+    check('bottle_tare', sql`${t.tareG} is null or ${t.tareG} > 0`),
+    check('bottle_bore', sql`${t.boreMm} is null or ${t.boreMm} > 0`),
+  ],
+);
+
+/** What is used up beside what is poured: cloths, gloves, paper, labels. */
+export const supply = sqliteTable(
+  'supply',
+  {
+    id: integer('id').primaryKey(),
+    name: text('name').notNull().unique(),
+    /** What it is counted in: pieces, sheets, pairs. */
+    counted: text('counted').notNull(),
+    version: version(),
+  },
+  (t) => [check('supply_name', sql`length(${t.name}) > 0`)],
+);
+
+/** Supplies that came, were used or were counted; entries are never changed. */
+export const supplyMove = sqliteTable(
+  'supply_move',
+  {
+    id: integer('id').primaryKey(),
+    clientId: text('client_id').notNull().unique(),
+    supplyId: integer('supply_id')
+      .notNull()
+      .references(() => supply.id),
+    change: real('change').notNull(),
+    why: text('why', { enum: ['came', 'used', 'counted'] }).notNull(),
+    personId: integer('person_id')
+      .notNull()
+      .references(() => person.id),
+    at: moment('at').notNull(),
+  },
+  (t) => [index('supply_move_supply').on(t.supplyId, t.at), oneOf('supply_move_why', t.why, ['came', 'used', 'counted'])],
+);
+
+/** A piece of a material that is known to be pure, kept to judge what comes in beside it. */
+export const reference = sqliteTable('reference', {
+  id: integer('id').primaryKey(),
+  materialId: text('material_id').notNull(),
+  says: text('says').notNull(),
+  photoHash: text('photo_hash'),
+  personId: integer('person_id')
+    .notNull()
+    .references(() => person.id),
+  at: moment('at').notNull(),
+});
+
 /** One lot of anything that is kept: bought stock, a made blend, filled tins of it. Grams left are the sum of its movements. */
 export const lot = sqliteTable(
   'lot',
@@ -92,6 +192,10 @@ export const lot = sqliteTable(
     supplierCode: text('supplier_code'),
     openedOn: text('opened_on'),
     bestBefore: text('best_before'),
+    /** Days it may be used for once it is open, as its label says; null where nothing says so. */
+    useWithinDays: integer('use_within_days'),
+    /** Where it stands; null where nobody said. */
+    placeId: integer('place_id').references(() => place.id),
     /** What was paid for the amount received, in the shop's currency. */
     priceMinor: integer('price_minor'),
     receivedG: real('received_g').notNull(),
@@ -109,7 +213,7 @@ export const lot = sqliteTable(
     positive('lot_received', t.receivedG),
     check(
       'lot_what',
-      sql`(${t.kind} = 'bought' and ${t.ingredientId} is not null) or (${t.kind} in ('made', 'tin') and ${t.formulaRevisionId} is not null) or (${t.kind} = 'bath' and ${t.name} is not null) or (${t.kind} = 'ready' and ${t.readyMadeId} is not null)`,
+      sql`(${t.kind} = 'bought' and ${t.ingredientId} is not null) or (${t.kind} in ('made', 'tin') and ${t.formulaRevisionId} is not null) or (${t.kind} in ('bath', 'bottle') and ${t.name} is not null) or (${t.kind} = 'ready' and ${t.readyMadeId} is not null)`,
     ),
     check('lot_price', sql`${t.priceMinor} is null or ${t.priceMinor} >= 0`),
     index('lot_ingredient').on(t.ingredientId),
@@ -198,6 +302,9 @@ export const lotCheck = sqliteTable(
     kind: text('kind', { enum: LOT_CHECKS }).notNull(),
     pass: integer('pass', { mode: 'boolean' }).notNull(),
     note: text('note').notNull().default(''),
+    /** How warm it was judged, °C, and beside which known piece; null where nobody said. */
+    tempC: real('temp_c'),
+    referenceId: integer('reference_id').references(() => reference.id),
     personId: integer('person_id')
       .notNull()
       .references(() => person.id),

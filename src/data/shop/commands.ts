@@ -1,7 +1,7 @@
 import 'server-only';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Opening } from '@/core/plan';
-import { fail, isZone, ok, type Result } from '@/core/quantity';
+import { fail, isZone, ok, type Reads, type Result } from '@/core/quantity';
 import type { Light } from '@/core/cure';
 import { PLACE_KINDS, type PlaceHazard, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
@@ -98,6 +98,14 @@ export function changeShop(db: Db, version: number, change: ShopChange): Result<
       tx.insert(closedDay)
         .values(closed.map((date) => ({ date })))
         .run();
+    return ok(undefined);
+  });
+}
+
+/** The units the shop reads from now on; nothing that is kept changes. */
+export function chooseReads(db: Db, reads: Reads): Result<void> {
+  return command(db, (tx) => {
+    tx.update(shop).set({ reads }).where(eq(shop.id, 1)).run();
     return ok(undefined);
   });
 }

@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc, eq, isNull, sql } from 'drizzle-orm';
-import { UNDECLARED } from '@/core/blend';
+import { boughtLineId, UNDECLARED } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import type { Statement } from '@/core/use';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
@@ -53,6 +53,10 @@ const leftByLot = (db: Db): Map<number, number> =>
       .all()
       .map((row) => [row.id, row.left]),
   );
+
+/** What a lot is as a line of a formula: its ingredient, or the bought finish it is; null for what is mixed. */
+export const materialIdOf = ({ ingredientId, readyMadeId }: Pick<Lot, 'ingredientId' | 'readyMadeId'>): string | null =>
+  ingredientId ?? (readyMadeId === null ? null : boughtLineId(readyMadeId));
 
 /** Grams of one lot that are left. */
 export const leftOf = (db: Db, lotId: number): number =>
@@ -196,10 +200,12 @@ export const usable = (lots: readonly KnownLot[]): KnownLot[] => lots.filter((on
 /** What a kilogram of each ingredient costs from the lots that still hold some, weighted by what is left. */
 export function pricesPerKg(lots: readonly KnownLot[]): Record<string, number> {
   const sums = new Map<string, { minor: number; grams: number }>();
-  for (const { kind, ingredientId, leftG, minorPerKg } of lots) {
-    if (kind !== 'bought' || !ingredientId || minorPerKg === null || leftG <= 0) continue;
-    const sum = sums.get(ingredientId) ?? { minor: 0, grams: 0 };
-    sums.set(ingredientId, { minor: sum.minor + minorPerKg * leftG, grams: sum.grams + leftG });
+  for (const one of lots) {
+    const { kind, leftG, minorPerKg } = one;
+    const id = kind === 'bought' || kind === 'ready' ? materialIdOf(one) : null;
+    if (id === null || minorPerKg === null || leftG <= 0) continue;
+    const sum = sums.get(id) ?? { minor: 0, grams: 0 };
+    sums.set(id, { minor: sum.minor + minorPerKg * leftG, grams: sum.grams + leftG });
   }
   return Object.fromEntries([...sums].map(([id, { minor, grams }]) => [id, minor / grams]));
 }

@@ -19,7 +19,13 @@ import { act, type Answer } from '@/web/act';
 import type { FilePreview } from '@/web/file-sheet';
 import { readFormulas } from './formula-file';
 
-const Line = z.object({ ingredient: z.string(), parts: z.number().positive() });
+const Line = z.object({
+  ingredient: z.string(),
+  parts: z.number().positive(),
+  amount: z.string().max(200).optional(),
+  molten: z.boolean().optional(),
+  tempC: z.number().min(-40).max(300).nullable().optional(),
+});
 const Formula = z.object({
   id: rowId.nullable(),
   version: z.int(),
@@ -41,6 +47,7 @@ const Pour = z.object({
   takeUp: z.boolean(),
   heater: z.enum(HEATERS).nullable(),
   practice: z.boolean(),
+  byMeasure: z.boolean(),
 });
 
 /** Begins a pot of a saved revision. */

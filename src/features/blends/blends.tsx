@@ -3,11 +3,11 @@ import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { dateOf, say, formatMoney } from '@/core/quantity';
+import { dateOf, say, formatMoney, reads, typedAs } from '@/core/quantity';
 import { allFormulas, findFormula, type Formula, usesOf } from '@/data/blends/queries';
 import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
 import { hardeningOf, thumbFactors } from '@/data/stores/senses';
-import { allLots, containers, type KnownLot, pricesPerKg } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot, materialIdOf, pricesPerKg } from '@/data/stores/queries';
 import type { Db } from '@/data/db';
 import { FEEL_WORDS, DRYING_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
@@ -139,7 +139,10 @@ function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaR
         <span className="block font-semibold">{formula.name}</span>
         <span className="reading block text-sm text-soft">
           {lines
-            .map((line, i) => `${revision.lines[i]?.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`)
+            .map(
+              (line, i) =>
+                `${revision.lines[i]?.amount ?? revision.lines[i]?.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`,
+            )
             .join(' : ')}
           {revision.number > 1 ? ` (revision ${revision.number})` : ''}
         </span>
@@ -183,9 +186,10 @@ const productsOf = (formulas: readonly Formula[], jars: DraftAround['jars']) =>
 /** What the bench reckons with: prices, stock and jars of this shop. */
 function aroundOf(db: Db, lots: readonly KnownLot[], ambientC: number, revisionId: number | null): DraftAround {
   const stock: Record<string, number> = {};
-  for (const lot of lots)
-    if (lot.kind === 'bought' && lot.ingredientId && !lot.held)
-      stock[lot.ingredientId] = (stock[lot.ingredientId] ?? 0) + lot.leftG;
+  for (const lot of lots) {
+    const id = lot.kind === 'bought' || lot.kind === 'ready' ? materialIdOf(lot) : null;
+    if (id !== null && !lot.held) stock[id] = (stock[id] ?? 0) + lot.leftG;
+  }
   const jars = containers(db).map(({ id, name, capacityMl, fillFraction, have }) => ({
     id,
     name,
@@ -204,31 +208,39 @@ function aroundOf(db: Db, lots: readonly KnownLot[], ambientC: number, revisionI
   };
 }
 
-const EMPTY: FormulaDraft = {
+/** A bench with nothing on it yet. */
+const emptyDraft = (): FormulaDraft => ({
   name: '',
   note: '',
   basis: 'mass',
   sizeBy: 'mass',
-  mass: '900 g',
-  volume: '1 l',
+  mass: reads().mass === 'oz' ? '2 lb' : '900 g',
+  volume: { ml: '1 l', us: '32 US fl oz', imperial: '40 imp fl oz' }[reads().volume],
   from: {},
   jar: { id: 0, count: '12' },
   lines: [
     { key: 'first', ingredient: '', parts: '1' },
     { key: 'second', ingredient: '', parts: '' },
   ],
-};
+});
 
 /** A formula as it is laid on the bench. */
 function draftOf({ name, revisions: [revision] }: Formula): FormulaDraft {
-  if (!revision) return { ...EMPTY, name };
+  if (!revision) return { ...emptyDraft(), name };
   const { note, basis, lines } = revision;
+  const isMeasured = lines.some((line) => line.amount !== undefined);
   return {
-    ...EMPTY,
+    ...emptyDraft(),
     name,
     note,
-    basis,
-    lines: lines.map((line, i) => ({ key: String(i), ingredient: line.ingredient, parts: String(line.parts) })),
+    ...(isMeasured ? { basis: 'measured' as const, sizeBy: 'written' as const } : { basis }),
+    lines: lines.map((line, i) => ({
+      key: String(i),
+      ingredient: line.ingredient,
+      parts: line.amount ?? String(line.parts),
+      ...(line.molten ? { molten: true } : {}),
+      ...(line.tempC == null ? {} : { temp: typedAs(line.tempC, '°C') }),
+    })),
   };
 }
 
@@ -246,7 +258,7 @@ export async function Bench({ id }: { readonly id: number | null }) {
         id={id}
         version={formula?.version ?? 1}
         revision={revision ? { number: revision.number, isUsed: revision.isUsed } : null}
-        initial={formula ? draftOf(formula) : EMPTY}
+        initial={formula ? draftOf(formula) : emptyDraft()}
         around={aroundOf(db, allLots(db), shop.ambientC, revision?.id ?? null)}
         currency={shop.currency}
         today={dateOf(nowMs, shop.zone)}

@@ -54,7 +54,7 @@ function upkeep(made: Blend, today: string, zone: string): string {
 /** Hours until it is fit for food; what stays tacky never is. */
 function fitWords(made: Blend): string {
   const needs = a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })));
-  return needs ? `${say(needs.hours * 60, 'min')} at 20 °C` : 'never: it stays tacky';
+  return needs ? `${say(needs.hours * 60, 'min')} at ${say(20, '°C', 0)}` : 'never: it stays tacky';
 }
 
 type CompareRow = { readonly name: string; readonly of: (made: Blend) => ReactNode };

@@ -1,7 +1,7 @@
 import 'server-only';
 import { LEAST_WEIGHINGS, type WeighCurve } from '@/core/cure';
 import { moistureSwing } from '@/core/piece';
-import { say, MS_PER_HOUR, figure } from '@/core/quantity';
+import { say, MS_PER_HOUR } from '@/core/quantity';
 import { weighInOf } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
 import { WeighDrawn } from './components/weigh-drawn';
@@ -31,9 +31,9 @@ function swingWords(startG: number, airs: Props['airs']): string {
   const { lowG, highG } = swing;
   return highG - lowG < 0.05
     ? 'The air hardly changed since: moisture moved it by nothing a scale would show.'
-    : `No bare piece was weighed beside it: by its wood’s moisture alone the air since then may have moved it by ${signed(lowG)} to ${signed(highG)} g at most.`;
+    : `No bare piece was weighed beside it: by its wood’s moisture alone the air since then may have moved it by ${signed(lowG)} to ${signed(highG)} at most.`;
 }
-const signed = (grams: number): string => `${grams < -0.05 ? '−' : '+'}${figure(Math.abs(grams), 'g', 1)}`;
+const signed = (grams: number): string => `${grams < -0.05 ? '−' : '+'}${say(Math.abs(grams), 'g', 1)}`;
 
 type Props = {
   readonly db: Db;

@@ -1,3 +1,4 @@
+import { say } from '@/core/quantity';
 import type { UseGateId } from '@/core/use';
 import type { FactNotice } from '@/data/facts/facts';
 import { gateName } from '@/messages';
@@ -42,7 +43,7 @@ export function sayNotice({ kind, detail }: Pick<FactNotice, 'kind' | 'detail'>,
     case 'fit-moved':
       return {
         head: `${of.number}: fit at another time`,
-        text: `Its finish was reckoned with ${of.before} h at 20 °C, now with ${of.now} h. ${of.surelyMs == null ? 'A date on which it is almost surely fit cannot be said.' : `Almost surely fit ${dayAndDate(of.surelyMs, zone)}.`}`,
+        text: `Its finish was reckoned with ${of.before} h at ${say(20, '°C', 0)}, now with ${of.now} h. ${of.surelyMs == null ? 'A date on which it is almost surely fit cannot be said.' : `Almost surely fit ${dayAndDate(of.surelyMs, zone)}.`}`,
       };
     case 'regimen-offered':
       return {

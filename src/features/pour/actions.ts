@@ -2,11 +2,12 @@
 
 import { z } from 'zod';
 import { clientId, rowId } from '@/web/shapes';
-import { fail, parseMass, parseNumber, parsePositive } from '@/core/quantity';
+import { fail, parseMass, parsePositive, parseVolume } from '@/core/quantity';
 import { HEATERS } from '@/core/caution';
 import { clothHazard } from '@/core/cloths';
 import { abandonPour, fillJars, finishWeighing, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
 import { addPan, finishHeating, fitPanTo, putOnHeat, recordPotTemperature } from '@/data/pour/heat';
+import { recordMeasure } from '@/data/pour/measure';
 import { madeOf } from '@/data/pour/open';
 import { findPot } from '@/data/pour/queries';
 import { recordHeatSlip, rescale, settleShort, spreadSlip } from '@/data/pour/slips';
@@ -38,6 +39,26 @@ export async function weigh(input: unknown): Promise<Answer> {
     return recorded.ok
       ? recorded
       : { ok: false, issues: recorded.issues.map((issue) => ({ ...issue, path: issue.path === 'lotId' ? 'lotId' : 'reading' })) };
+  });
+}
+
+const Measured = z.object({
+  clientId,
+  pourId: rowId,
+  ingredientId: z.string(),
+  lotId: z.int().nullable(),
+  level: z.string().max(60),
+  corrects: clientId.nullable(),
+  follows: clientId.nullable(),
+  kept: z.boolean(),
+});
+
+/** Where the jug stands after a line; empty: at its mark. */
+export async function measured(input: unknown): Promise<Answer> {
+  return act(Measured, input, (db, { level, ...rest }, by) => {
+    const read = reader();
+    const levelMl = read.orNone('level', level, parseVolume);
+    return levelMl === undefined ? { ok: false, issues: read.issues } : recordMeasure(db, { ...rest, levelMl }, by);
   });
 }
 
@@ -150,7 +171,7 @@ export async function filled(input: unknown): Promise<Answer<{ readonly leftG: n
         ? jar.weighed
             .split(/[;\s]+/)
             .filter(Boolean)
-            .flatMap((text) => read.take(`jars.${i}.weighed`, parseNumber(text)) ?? [])
+            .flatMap((text) => read.take(`jars.${i}.weighed`, parseMass(text)) ?? [])
         : [];
       if (samplesG.some((gross) => gross <= tareG))
         read.issues.push({ code: 'below-tare', path: `jars.${i}.weighed`, with: { tare: tareG } });

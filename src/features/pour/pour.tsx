@@ -6,11 +6,12 @@ import { type Doing, noticesOfBlend } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { say } from '@/core/quantity';
 import { cautionsInWords, noticesInWords } from '@/messages';
+import { jugBefore } from '@/data/pour/measure';
 import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
 import { findPot, meltsOf, pans, type Pot } from '@/data/pour/queries';
-import { allLots, containers, type KnownLot } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot, materialIdOf } from '@/data/stores/queries';
 import { Cautions } from '@/ui/cautions';
 import { session } from '@/web/session';
 import { Filling } from './components/filling';
@@ -30,7 +31,7 @@ const STAGES = [
 /** Lots of an ingredient, the earliest best-before first; those that are empty by the book, and may not be, last. */
 const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
   lots
-    .filter((lot) => lot.kind === 'bought' && lot.ingredientId === ingredient && !lot.held)
+    .filter((lot) => (lot.kind === 'bought' || lot.kind === 'ready') && materialIdOf(lot) === ingredient && !lot.held)
     .sort(
       (a, b) => Number(a.leftG <= HAIR_G) - Number(b.leftG <= HAIR_G) || (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'),
     )
@@ -188,7 +189,9 @@ function PotHead({ pot, made }: Of) {
 function Weighing({ db, pot, made, lots }: Of & { readonly db: Db; readonly lots: readonly KnownLot[] }) {
   const { lines, targetG } = weighedNow({ pot, made });
   const { basis } = pot.weighTo;
-  const shelf = lots.filter((one) => one.kind === 'bought' && one.leftG > 1e-6 && !one.held);
+  const shelf = lots
+    .filter((one) => (one.kind === 'bought' || one.kind === 'ready') && one.leftG > 1e-6 && !one.held)
+    .map((one) => ({ ...one, ingredientId: materialIdOf(one) }));
   const needs = Object.fromEntries(made.lines.map((line) => [line.ingredient, line.massG]));
   return (
     <RunningScale
@@ -202,6 +205,13 @@ function Weighing({ db, pot, made, lots }: Of & { readonly db: Db; readonly lots
         practice: pot.practice,
         mayPractise: mayPractise(db, pot),
         mayBeCold: made.stages !== undefined && pot.cooledAt === null,
+        jug: pot.byMeasure
+          ? {
+              levelMl: jugBefore(pot, null),
+              beforeLastMl: jugBefore(pot, pot.entries.at(-1)?.clientId ?? null),
+              lines: pot.revision.lines,
+            }
+          : null,
       }}
       poured={Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]))}
       last={
@@ -211,6 +221,7 @@ function Weighing({ db, pot, made, lots }: Of & { readonly db: Db; readonly lots
               ingredientId: pot.entries.at(-1)?.ingredientId ?? '',
               lotId: pot.entries.at(-1)?.lotId ?? null,
               readingG: pot.entries.at(-1)?.readingG ?? 0,
+              grams: pot.entries.at(-1)?.grams ?? 0,
             }
           : null
       }

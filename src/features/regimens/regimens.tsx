@@ -1,3 +1,4 @@
+import { say } from '@/core/quantity';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { people } from '@/data/shop/queries';
@@ -31,7 +32,7 @@ export async function Regimens() {
           </span>
           <span className="text-sm">
             <strong className="text-late">▲ Not done here.</strong> Oil smokes and can catch fire, cloths and pieces alike; the
-            wood dries too fast and cracks. Sun, or a warm cabinet at 35 °C, hurries it within days.
+            wood dries too fast and cracks. Sun, or a warm cabinet at {say(35, '°C', 0)}, hurries it within days.
           </span>
           <span className="reading text-sm text-soft">refused</span>
         </li>

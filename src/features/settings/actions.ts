@@ -3,24 +3,34 @@
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
 import { check } from '@/core/contract';
-import { ok } from '@/core/quantity';
+import { BASE_READS, ok, type Reads } from '@/core/quantity';
 import { now } from '@/data/clock';
 import { command } from '@/data/command';
 import { database } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
 import { setHandHours } from '@/data/plan/hands';
-import { addPerson, changeRooms, changeShop, setUpShop } from '@/data/shop/commands';
+import { addPerson, changeRooms, changeShop, chooseReads, setUpShop } from '@/data/shop/commands';
 import { findShop } from '@/data/shop/queries';
 import { act, type Answer, answer, moneyOf, reader, refuse } from '@/web/act';
 import { choosePerson } from '@/web/shell/actions';
-import { HandsFields, NewShopFields, PersonFields, RoomFields, ShopFields } from './forms';
+import { HandsFields, NewShopFields, PersonFields, ReadsFields, RoomFields, ShopFields } from './forms';
+
+/** Scale, jug, thermometer and rule of most shops, in one choice; each can be told apart in the settings. */
+const UNITS: Readonly<Record<'metric' | 'us' | 'imperial', Reads>> = {
+  metric: BASE_READS,
+  us: { mass: 'oz', volume: 'us', temperature: 'F', length: 'in' },
+  imperial: { mass: 'oz', volume: 'imperial', temperature: 'C', length: 'in' },
+};
 
 /** Sets an empty file up as a shop; whoever does so is at this device from then on. */
 export async function setUp(input: unknown): Promise<Answer> {
   const parsed = check(NewShopFields, input);
   if (!parsed.ok) return refuse(parsed.issues);
-  const made = await answer(() => setUpShop(database(), parsed.value, now()));
+  const { units, ...shop } = parsed.value;
+  const made = await answer(() => setUpShop(database(), shop, now()));
   if (!made.ok) return made;
+  const read = await answer(() => chooseReads(database(), UNITS[units]));
+  if (!read.ok) return read;
   await choosePerson(1);
   return { ok: true, value: undefined };
 }
@@ -55,6 +65,10 @@ export async function saveShop(input: unknown): Promise<Answer> {
       baseAddress: baseAddress === '' ? null : baseAddress.replace(/\/+$/, ''),
     });
   });
+}
+
+export async function saveReads(input: unknown): Promise<Answer> {
+  return act(ReadsFields, input, (db, reads) => chooseReads(db, reads));
 }
 
 export async function savePerson(input: unknown): Promise<Answer> {

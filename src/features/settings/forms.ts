@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { readHours } from '@/core/plan';
-import { fail, ok, parsePositive, parseTemperature, type Result } from '@/core/quantity';
+import { fail, ok, parsePositive, parseTemperature, READS, type Result } from '@/core/quantity';
 import { rowId } from '@/web/shapes';
 
 /** The forms of the shop's settings, field by field; their actions read the same. */
@@ -36,6 +36,8 @@ export const NewShopFields = z.object({
     .transform((rows) => rows.filter((one, i) => i === 0 || one.initials.trim() !== '' || one.name.trim() !== ''))
     .pipe(z.array(PersonFields).min(1)),
   hours,
+  /** What its scale, jug, thermometer and rule show. */
+  units: z.enum(['metric', 'us', 'imperial']),
 });
 export const ShopFields = z.object({
   name: text.min(1).max(80),
@@ -46,6 +48,13 @@ export const ShopFields = z.object({
   slip: z.string().max(40),
   hours,
   closed: dates,
+});
+/** The units the shop reads. */
+export const ReadsFields = z.object({
+  mass: z.enum(READS.mass),
+  volume: z.enum(READS.volume),
+  temperature: z.enum(READS.temperature),
+  length: z.enum(READS.length),
 });
 export const HandsFields = z.object({ hours, away: dates });
 /** What fits at each place; empty for no limit. */

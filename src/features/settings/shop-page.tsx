@@ -2,7 +2,7 @@ import 'server-only';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { database } from '@/data/db';
-import { CURRENCIES, dateOf, toMajor } from '@/core/quantity';
+import { CURRENCIES, dateOf, toMajor, typedAs } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
 import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
@@ -10,6 +10,7 @@ import { Copies } from './copies';
 import { Door } from './door';
 import { AddPerson, ShopForm } from './components/shop-form';
 import { PersonHours } from './components/person-hours';
+import { ReadsForm } from './components/reads-form';
 import { RoomForm } from './components/room-form';
 import { SetUp } from './components/set-up';
 import { Link } from '@/ui/link';
@@ -29,7 +30,7 @@ export async function ShopPage() {
           name: shop.name,
           zone: shop.zone,
           baseAddress: shop.baseAddress ?? '',
-          ambient: `${shop.ambientC} °C`,
+          ambient: typedAs(shop.ambientC, '°C'),
           currency: shop.currency,
           hour: shop.hourMinor === null ? '' : String(toMajor(shop.hourMinor, shop.currency)),
           slip: shop.slipMinor === null ? '' : String(toMajor(shop.slipMinor, shop.currency)),
@@ -37,6 +38,8 @@ export async function ShopPage() {
         hours={hours}
         closed={closed}
       />
+      <h2 className="mt-8 mb-2">Units to read in</h2>
+      <ReadsForm key={JSON.stringify(shop.reads)} reads={shop.reads} />
       <h2 className="mt-8 mb-2">People</h2>
       <ul className="mb-3 max-w-xl">
         {people.map(({ id, initials, name }) => {

@@ -1,3 +1,4 @@
+import { say } from '@/core/quantity';
 import 'server-only';
 import { z } from 'zod';
 import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type FinishWish } from '@/core/choose';
@@ -168,8 +169,8 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
           </ul>
           <p className="mt-4 max-w-prose text-sm text-soft">
             A ranking of working estimates, not a rule. Where nobody knows the owner the house prefers an oil that dries, for
-            those who re-oil one that never does; no film under a knife. Days are reckoned at 20 °C and err late. Nothing here is
-            certified.
+            those who re-oil one that never does; no film under a knife. Days are reckoned at {say(20, '°C', 0)} and err late.
+            Nothing here is certified.
           </p>
         </div>
       </div>

@@ -7,7 +7,14 @@ import type { ReadyMade } from '@/data/stores/nature';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
 import { longDate } from '@/ui/when';
 
-const KIND_WORDS = { bought: 'bought', made: 'own pot', tin: 'filled tins', bath: 'bath', ready: 'bought finish' } as const;
+const KIND_WORDS = {
+  bought: 'bought',
+  made: 'own pot',
+  tin: 'filled tins',
+  bath: 'bath',
+  ready: 'bought finish',
+  bottle: 'bottle at hand',
+} as const;
 
 /** What a bought finish's label says, in a line. */
 const labelWords = (ready: ReadyMade): string =>

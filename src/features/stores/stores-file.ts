@@ -1,6 +1,6 @@
 import 'server-only';
 import { isLiquid, nameToIngredient } from '@/core/material';
-import { type Issue, parseAmount, parseMoney, parsePositive, atPath } from '@/core/quantity';
+import { type Issue, parseAmount, parseMoney, parsePositive, atPath, inBaseUnits } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
 import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';
@@ -73,7 +73,7 @@ function lotRow(
   const ingredient = take(named(row.ingredient ?? ''));
   const amount = row.amount || (row.grams ? `${row.grams} g` : '');
   const parsed = ingredient
-    ? take(parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }))
+    ? take(inBaseUnits(() => parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) })))
     : undefined;
   for (const cell of Object.values(row))
     if (cell.length > MOST_CELL) issues.push({ code: 'too-long', path: at, with: { most: MOST_CELL, letters: cell.length } });

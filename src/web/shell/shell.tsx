@@ -25,6 +25,8 @@ import { cabinetTroubles } from '../hands/moment';
 import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
 import { isDim, session } from '../session';
+import { Ways } from '../ways';
+import { ownNow } from '@/core/material';
 
 /** Filled jars that cool, and mixed paint that spoils. */
 const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
@@ -73,50 +75,52 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
   const damage = knownDamage();
   const doubt = doubtWords(clockDoubt(db, nowMs), nowMs, shop.zone);
   return (
-    <div className="flex min-h-screen flex-col bench:flex-row">
-      <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
-        To the content
-      </a>
-      <Rail
-        counts={counts}
-        people={crew}
-        person={person?.id ?? null}
-        isDim={dimmed}
-        shop={shop.name}
-        next={actions[0]?.number ?? null}
-      />
-      <div className="min-w-0 grow pb-16 bench:pb-0">
-        <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
-        <HandStrip
-          actions={actions.slice(0, 12)}
-          count={actions.length}
-          looks={Object.fromEntries(
-            open
-              .filter((one) => one.action)
-              .slice(0, 3)
-              .map(({ batch }) => [batch.id, lookOf(batch.design.geometry, batch.species.id)]),
-          )}
-          cloths={openRagLines(db)}
-          pots={potClocks(db, lots)}
-          troubles={cabinetTroubles(db, open, nowMs)}
-          nowMs={nowMs}
-          zone={shop.zone}
-          ready={person !== null}
+    <Ways reads={shop.reads} own={ownNow()}>
+      <div className="flex min-h-screen flex-col bench:flex-row">
+        <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
+          To the content
+        </a>
+        <Rail
+          counts={counts}
+          people={crew}
+          person={person?.id ?? null}
+          isDim={dimmed}
+          shop={shop.name}
+          next={actions[0]?.number ?? null}
         />
-        <main id="main" className="px-4 py-5 bench:px-6">
-          {damage.length > 0 ? (
-            <p role="alert" className="no-print mb-4 border-late border-l-4 bg-paper px-4 py-3 font-semibold">
-              ▲ The shop’s file is damaged: {damage[0]}. Record on paper from now on, stop the shop, and put the newest good copy
-              back (README, “Keeping and restoring”).
-            </p>
-          ) : null}
-          {doubt ? <ClockDoubt {...doubt} /> : null}
-          <WrongWords lately={wrongLately(nowMs, shop.zone)} />
-          <ShopZone zone={shop.zone} year={yearOf(nowMs, shop.zone)}>
-            {children}
-          </ShopZone>
-        </main>
+        <div className="min-w-0 grow pb-16 bench:pb-0">
+          <NarrowBar shop={shop.name} people={crew} person={person?.id ?? null} isDim={dimmed} />
+          <HandStrip
+            actions={actions.slice(0, 12)}
+            count={actions.length}
+            looks={Object.fromEntries(
+              open
+                .filter((one) => one.action)
+                .slice(0, 3)
+                .map(({ batch }) => [batch.id, lookOf(batch.design.geometry, batch.species.id)]),
+            )}
+            cloths={openRagLines(db)}
+            pots={potClocks(db, lots)}
+            troubles={cabinetTroubles(db, open, nowMs)}
+            nowMs={nowMs}
+            zone={shop.zone}
+            ready={person !== null}
+          />
+          <main id="main" className="px-4 py-5 bench:px-6">
+            {damage.length > 0 ? (
+              <p role="alert" className="no-print mb-4 border-late border-l-4 bg-paper px-4 py-3 font-semibold">
+                ▲ The shop’s file is damaged: {damage[0]}. Record on paper from now on, stop the shop, and put the newest good
+                copy back (README, “Keeping and restoring”).
+              </p>
+            ) : null}
+            {doubt ? <ClockDoubt {...doubt} /> : null}
+            <WrongWords lately={wrongLately(nowMs, shop.zone)} />
+            <ShopZone zone={shop.zone} year={yearOf(nowMs, shop.zone)}>
+              {children}
+            </ShopZone>
+          </main>
+        </div>
       </div>
-    </div>
+    </Ways>
   );
 }

@@ -10,12 +10,15 @@ import { cautionsInWords, HEATER_WORDS, noticesInWords, sayIssue } from '@/messa
 import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { useDraft } from '@/ui/draft';
-import { Faults, SelectField, TextField } from '@/ui/field';
+import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { Plank } from '@/ui/plank';
 import { useSave } from '@/web/use-save';
 import { beginPour, save } from '../actions';
 import {
+  basisOf,
+  bothRatios,
+  DRAFT_BASES,
   type DraftAround,
   type FormulaDraft,
   draftLines,
@@ -62,6 +65,7 @@ const POT_HEATERS = ['water-bath', 'slow-cooker', 'microwave', 'hob'] as const s
 export function BlendBench({ id, version, revision, initial, around, currency, today }: BenchProps) {
   const [draft, setDraft, letGo] = useDraft<FormulaDraft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
   const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
+  const was = revision && isChanged ? reckon(initial, around).blend : null;
   const { busy, faults: said, rest, run } = useSave<{ readonly id: number; readonly revisionId: number }>();
   const reckoned = reckon(draft, around);
   const { blend, sized } = reckoned;
@@ -69,10 +73,10 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const change = (part: Partial<FormulaDraft>): void => setDraft((now) => ({ ...now, ...part }));
 
   const store = (then: (saved: { readonly id: number; readonly revisionId: number }) => void): void => {
-    const lines = draftLines(draft.lines);
+    const lines = draftLines(draft.lines, draft.basis);
     if (!lines.ok) return;
     void run(
-      () => save({ id, version, name: draft.name, basis: draft.basis, note: draft.note, lines: lines.value }),
+      () => save({ id, version, name: draft.name, basis: basisOf(draft), note: draft.note, lines: lines.value }),
       (saved) => {
         letGo();
         then(saved);
@@ -93,6 +97,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
       {blend ? (
         <Plank
           boards={boardsOf(blend)}
+          was={was ? { name: `Revision ${revision?.number}`, boards: boardsOf(was) } : null}
           onKerf={(index, share) =>
             setDraft(
               moveKerf(
@@ -113,7 +118,22 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
         <div className="flex flex-col gap-5">
           <BlendLines draft={draft} blend={blend} sized={sized} faults={faults} onChange={setDraft} />
           <OtherBasis draft={draft} />
-          <SizeIt draft={draft} around={around} blend={blend} sized={sized} faults={faults} onChange={change} />
+          <SizeIt
+            draft={draft}
+            around={around}
+            blend={blend}
+            sized={sized}
+            currency={currency}
+            faults={faults}
+            onChange={change}
+          />
+          <NoteField
+            label="Notes"
+            value={draft.note}
+            maxLength={2000}
+            onChange={(event) => change({ note: event.target.value })}
+            hint="kept with the revision; found by search"
+          />
           <MakeIt
             around={around}
             forJars={draft.sizeBy === 'jars'}
@@ -154,6 +174,7 @@ function MakeIt({ around, forJars, blend, sized, busy, faults, isSaved, onStore,
   const router = useRouter();
   const pouring = useSave<{ readonly id: number }>();
   const [takesUp, setTakesUp] = useState(false);
+  const [byMeasure, setByMeasure] = useState(false);
   const [heater, setHeater] = useState<Heater>('water-bath');
   const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
   const pour = (as: { readonly practice: boolean }): void =>
@@ -168,6 +189,7 @@ function MakeIt({ around, forJars, blend, sized, busy, faults, isSaved, onStore,
               takeUp: takesUp && !as.practice,
               heater: heats ? heater : null,
               practice: as.practice,
+              byMeasure,
             }),
           (made) => router.push(`/pour/${made.id}`),
         );
@@ -178,6 +200,11 @@ function MakeIt({ around, forJars, blend, sized, busy, faults, isSaved, onStore,
       {around.waiting && sized && isSaved ? (
         <Tick checked={takesUp} onChange={() => setTakesUp(!takesUp)}>
           Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
+        </Tick>
+      ) : null}
+      {blend && sized ? (
+        <Tick checked={byMeasure} onChange={() => setByMeasure(!byMeasure)}>
+          No scale: in a jug, by its marks{byMeasure ? ' (less true than weighing: a mark is read to a few per cent)' : ''}
         </Tick>
       ) : null}
       {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
@@ -210,6 +237,12 @@ type HeadsProps = Pick<BenchProps, 'revision'> & {
   readonly onDraft: (next: (now: FormulaDraft) => FormulaDraft) => void;
 };
 
+const BASIS_HINTS = {
+  mass: 'the house’s choice',
+  volume: 'converted to weight',
+  measured: 'each with its unit: 4 cups, 1/2 x 1 lb',
+} as const;
+
 /** Its name, its ratio in one line, and what its parts are by. */
 function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
   const change = (part: Partial<FormulaDraft>): void => onDraft((now) => ({ ...now, ...part }));
@@ -223,7 +256,12 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
     );
     setFault(parts.ok ? undefined : parts.issues.map(sayIssue).join(' '));
     if (parts.ok)
-      onDraft((now) => ({ ...now, lines: now.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })) }));
+      onDraft((now) => ({
+        ...now,
+        basis: now.basis === 'measured' ? 'mass' : now.basis,
+        sizeBy: now.sizeBy === 'written' ? 'mass' : now.sizeBy,
+        lines: now.lines.map((line, i) => ({ ...line, parts: parts.value[i] ?? line.parts })),
+      }));
   };
   return (
     <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_9rem]">
@@ -250,11 +288,22 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
       <SelectField
         label="Parts are by"
         value={draft.basis}
-        onChange={(event) => change({ basis: event.target.value === 'volume' ? 'volume' : 'mass' })}
-        hint={draft.basis === 'volume' ? 'converted to weight' : 'the house’s choice'}
+        onChange={(event) => {
+          const basis = DRAFT_BASES.find((one) => one === event.target.value) ?? 'mass';
+          change({
+            basis,
+            ...(basis === 'measured'
+              ? { sizeBy: 'written' as const }
+              : draft.sizeBy === 'written'
+                ? { sizeBy: 'mass' as const }
+                : {}),
+          });
+        }}
+        hint={BASIS_HINTS[draft.basis]}
       >
         <option value="mass">weight</option>
         <option value="volume">volume</option>
+        <option value="measured">as I measure them</option>
       </SelectField>
     </div>
   );
@@ -313,14 +362,47 @@ function WhatItIs({ draft, blend, around, currency, today, onChange }: FactsProp
 
 /** By volume it is so much wax by weight, not so much: said wherever the two differ. */
 function OtherBasis({ draft }: { readonly draft: FormulaDraft }) {
+  const both = bothRatios(draft);
+  if (both) return <BothRatios both={both} />;
   const other = otherBasis(draft);
   if (!other) return null;
   const percent = (share: number): string => say(share, 'fraction', 1);
-  const [here, there] = draft.basis === 'mass' ? ['weight', 'volume'] : ['volume', 'weight'];
+  const [here, there] = draft.basis !== 'volume' ? ['weight', 'volume'] : ['volume', 'weight'];
   return (
     <p className="text-soft">
       {ratioOf(draft.lines)} by {here} is <strong className="reading text-ink">{percent(other.asWritten)}</strong> wax by weight.
       Measured by {there} the same words would make it <span className="reading">{percent(other.otherwise)}</span>.
     </p>
+  );
+}
+
+/** What was measured comes to by weight and by volume, and where a jug stands after each. */
+function BothRatios({ both: { byWeight, byVolume, jug } }: { readonly both: NonNullable<ReturnType<typeof bothRatios>> }) {
+  const wax = jug.lines
+    .filter((line) => findIngredient(line.ingredient)?.family === 'wax')
+    .reduce((sum, line) => sum + line.massFraction, 0);
+  return (
+    <div>
+      <p>
+        <strong className="reading">{byWeight}</strong> by weight, <strong className="reading">{byVolume}</strong> by volume as it
+        is measured
+        {wax > 0 ? (
+          <>
+            : <strong className="reading">{say(wax, 'fraction', 0)}</strong> wax by weight
+          </>
+        ) : null}
+        .
+      </p>
+      <p className="text-soft">
+        In one jug, in this order:{' '}
+        {jug.lines
+          .map(
+            ({ ingredient, addMl, levelMl }, i) =>
+              `${i === 0 ? '' : 'add '}${say(addMl, 'ml')} ${findIngredient(ingredient)?.name.toLowerCase() ?? ingredient}${i === 0 ? '' : ` until it stands at ${say(levelMl, 'ml')}`}`,
+          )
+          .join(', ')}
+        .
+      </p>
+    </div>
   );
 }

@@ -3,17 +3,19 @@
 import { useState } from 'react';
 import type { Blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { say, parseMass, parsePositive, figure } from '@/core/quantity';
+import { say, parseMass, parsePositive, figure, signOf } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
 import { freshId } from '@/ui/id';
-import { type FormulaDraft, type DraftLine, setGrams, setShare } from '@/core/blend';
+import { type FormulaDraft, type DraftLine, MEASURED_AT_C, setGrams, setShare } from '@/core/blend';
 import { IngredientPicker } from '@/web/ingredient-picker';
 import { TextBox } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { Toggle } from '@/ui/toggle';
 
 const MOST_LINES = 12;
+const WEIGHT_WORD: Readonly<Record<string, string>> = { g: 'Grams', oz: 'Ounces' };
 
 type Props = {
   readonly draft: FormulaDraft;
@@ -70,6 +72,8 @@ function Typed({ label, value, disabled, onTake }: TypedProps) {
 type LineRowProps = {
   readonly line: DraftLine;
   readonly index: number;
+  /** Written as it is measured, with its unit. */
+  readonly measured: boolean;
   /** What it comes to in the blend; nothing until it can be reckoned. */
   readonly made: Blend['lines'][number] | undefined;
   readonly fault: string | undefined;
@@ -80,8 +84,30 @@ type LineRowProps = {
   readonly onOut: () => void;
 };
 
+/** How a measured line is: a wax melted or in pieces, and how warm what is hot. */
+function HowMeasured({ line, name, onSet }: Pick<LineRowProps, 'line' | 'onSet'> & { readonly name: string }) {
+  const isWax = findIngredient(line.ingredient)?.family === 'wax';
+  if (!isWax) return null;
+  return (
+    <span className="flex flex-wrap items-center gap-x-3">
+      <Tick checked={line.molten === true} onChange={() => onSet({ molten: line.molten !== true })}>
+        measured melted
+      </Tick>
+      {line.molten ? (
+        <TextBox
+          aria-label={`How warm ${name} is`}
+          className="reading w-28"
+          placeholder={say(MEASURED_AT_C.molten, '°C', 0)}
+          value={line.temp ?? ''}
+          onChange={(event) => onSet({ temp: event.target.value })}
+        />
+      ) : null}
+    </span>
+  );
+}
+
 /** One line: its ingredient and parts; its share and grams may be typed over. */
-function LineRow({ line, index, made, fault, alone, onSet, onShare, onGrams, onOut }: LineRowProps) {
+function LineRow({ line, index, measured, made, fault, alone, onSet, onShare, onGrams, onOut }: LineRowProps) {
   const name = findIngredient(line.ingredient)?.name ?? `line ${index + 1}`;
   return (
     <tr className="border-hair border-b align-top">
@@ -96,13 +122,14 @@ function LineRow({ line, index, made, fault, alone, onSet, onShare, onGrams, onO
         {fault && (line.parts !== '' || line.ingredient !== '') ? (
           <p className="text-sm font-semibold text-late">▲ {fault}</p>
         ) : null}
+        {measured ? <HowMeasured line={line} name={name} onSet={onSet} /> : null}
       </td>
       <td className="py-1 pl-2">
         <TextBox
-          aria-label={`Parts of line ${index + 1}`}
+          aria-label={`${measured ? 'Amount' : 'Parts'} of line ${index + 1}`}
           aria-invalid={fault ? true : undefined}
           className="reading w-full text-right"
-          inputMode="decimal"
+          {...(measured ? { placeholder: index === 0 ? '1/2 x 1 lb' : '4 x 16 fl oz' } : { inputMode: 'decimal' as const })}
           value={line.parts}
           onChange={(event) => onSet({ parts: event.target.value })}
         />
@@ -116,7 +143,12 @@ function LineRow({ line, index, made, fault, alone, onSet, onShare, onGrams, onO
         />
       </td>
       <td className="py-1 pl-2">
-        <Typed label={`Grams of ${name}`} value={made ? figure(made.massG, 'g') : ''} disabled={!made} onTake={onGrams} />
+        <Typed
+          label={`${WEIGHT_WORD[signOf('g')]} of ${name}`}
+          value={made ? figure(made.massG, 'g') : ''}
+          disabled={!made}
+          onTake={onGrams}
+        />
       </td>
       <td className="reading py-3 pl-3 text-right text-soft">{made ? say(made.volumeMl, 'ml') : '–'}</td>
       <td className="whitespace-nowrap py-1 text-right">
@@ -168,9 +200,13 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
         <thead>
           <tr className="label border-ink border-b text-left">
             <th className="py-1 font-normal">Ingredient</th>
-            <th className="w-18 py-1 pl-2 text-right font-normal">Parts</th>
+            <th className={`${draft.basis === 'measured' ? 'w-36' : 'w-18'} py-1 pl-2 text-right font-normal`}>
+              {draft.basis === 'measured' ? 'As measured' : 'Parts'}
+            </th>
             <th className="w-18 py-1 pl-2 text-right font-normal">% weight</th>
-            <th className="w-20 py-1 pl-2 text-right font-normal">{sized ? 'Grams' : 'g per kg'}</th>
+            <th className="w-20 py-1 pl-2 text-right font-normal">
+              {sized ? WEIGHT_WORD[signOf('g')] : `${signOf('g')} per kg`}
+            </th>
             <th className="w-18 py-1 pl-2 text-right font-normal">Volume</th>
             <th className="w-20 py-1 font-normal">
               <span className="sr-only">Lock or take out</span>
@@ -184,7 +220,8 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
               line={line}
               index={index}
               made={blend?.lines[index]}
-              fault={faults[`lines.${index}.parts`] ?? faults[`lines.${index}.ingredient`]}
+              measured={draft.basis === 'measured'}
+              fault={faults[`lines.${index}.parts`] ?? faults[`lines.${index}.temp`] ?? faults[`lines.${index}.ingredient`]}
               alone={draft.lines.length < 2}
               onSet={(change) => set(index, change)}
               onShare={(text) => takeShare(index, text)}

@@ -22,7 +22,7 @@ const figure = (value: number): string =>
 export function ConvertForm() {
   const [id, setId] = useState('mineral-oil');
   const [amount, setAmount] = useState('8 fl oz');
-  const [temp, setTemp] = useState('20 °C');
+  const [temp, setTemp] = useState(say(20, '°C', 0));
   const [ounce, setOunce] = useState<OunceMeaning | null>(null);
   const ingredient = findIngredient(id);
   const tempC = parseTemperature(temp);
@@ -66,7 +66,9 @@ export function ConvertForm() {
         ) : null}
         <p className="mt-2 text-soft">
           {ingredient.name}: <span className="reading">{say(density, 'g/ml')}</span>
-          {tempC.ok && Math.abs(tempC.value - 20) > 0.5 ? ` at ${temp}, by its growth with warmth, an estimate` : ' at 20 °C'}
+          {tempC.ok && Math.abs(tempC.value - 20) > 0.5
+            ? ` at ${temp}, by its growth with warmth, an estimate`
+            : ` at ${say(20, '°C', 0)}`}
           {ingredient.family === 'wax' && tempC.ok && ingredient.meltC !== null && tempC.value < ingredient.meltC
             ? '; as one solid piece, without the air between flakes'
             : ''}

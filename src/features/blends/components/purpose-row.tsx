@@ -4,7 +4,7 @@ import { forPurpose, PURPOSES, type Purpose } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { useState } from 'react';
-import { type FormulaDraft, draftLines, withFractions } from '@/core/blend';
+import { basisOf, type FormulaDraft, draftLines, withFractions } from '@/core/blend';
 
 type Props = {
   readonly draft: FormulaDraft;
@@ -16,9 +16,9 @@ type Props = {
 /** What it is for: each purpose with the wax share it asks for at the shop's own temperature. */
 export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
   const [fault, setFault] = useState('');
-  const lines = draftLines(draft.lines);
+  const lines = draftLines(draft.lines, draft.basis);
   if (!lines.ok) return null;
-  const found = (purpose: Purpose) => forPurpose(lines.value, draft.basis, purpose, ambientC, hardening);
+  const found = (purpose: Purpose) => forPurpose(lines.value, basisOf(draft), purpose, ambientC, hardening);
   const take = (purpose: Purpose): void => {
     const wanted = found(purpose);
     setFault(wanted.ok ? '' : wanted.issues.map(sayIssue).join(' '));

@@ -1,10 +1,10 @@
 'use client';
 
 import { Choice } from '@/ui/choice';
-import { type Blend, mostJars, residueFor } from '@/core/blend';
+import { type Blend, jarsOf, mostJars, neededOf, residueFor } from '@/core/blend';
 import { Button } from '@/ui/button';
 import { findIngredient } from '@/core/material';
-import { say } from '@/core/quantity';
+import { formatMoney, say } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
 import type { DraftAround, FormulaDraft, SizeBy } from '@/core/blend';
 
@@ -14,18 +14,20 @@ const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'from', name: 'What I have' },
   { id: 'jars', name: 'So many jars' },
 ];
+const AS_WRITTEN = { id: 'written', name: 'As written' } as const;
 
 type Props = {
   readonly draft: FormulaDraft;
   readonly around: DraftAround;
   readonly blend: Blend | null;
   readonly sized: boolean;
+  readonly currency: string;
   readonly faults: Readonly<Record<string, string>>;
   readonly onChange: (change: Partial<FormulaDraft>) => void;
 };
 
 /** Sizes the pot from whatever is fixed. */
-export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props) {
+export function SizeIt({ draft, around, blend, sized, currency, faults, onChange }: Props) {
   return (
     <fieldset>
       <legend className="mb-1 text-[1.12rem] font-[640]" style={{ fontStretch: '114%' }}>
@@ -35,7 +37,7 @@ export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props)
         asks="What is fixed"
         hidden
         value={draft.sizeBy}
-        options={MODES.map(({ id, name }) => ({ value: id, name }))}
+        options={[...(draft.basis === 'measured' ? [AS_WRITTEN] : []), ...MODES].map(({ id, name }) => ({ value: id, name }))}
         onChange={(sizeBy) => onChange({ sizeBy })}
         lies="bar"
       />
@@ -63,11 +65,12 @@ export function SizeIt({ draft, around, blend, sized, faults, onChange }: Props)
       {draft.sizeBy === 'from' ? (
         <FromStock draft={draft} around={around} faults={faults} onChange={onChange} blend={sized ? blend : null} />
       ) : null}
+      {blend && sized ? <Takes blend={blend} around={around} forJars={draft.sizeBy === 'jars'} currency={currency} /> : null}
     </fieldset>
   );
 }
 
-type PartProps = Omit<Props, 'blend' | 'sized'>;
+type PartProps = Omit<Props, 'blend' | 'sized' | 'currency'>;
 
 function JarSize({ draft, around, faults, onChange, blend }: PartProps & { readonly blend: Blend | null }) {
   const jar = around.jars.find((one) => one.id === draft.jar.id);
@@ -115,8 +118,20 @@ function JarSize({ draft, around, faults, onChange, blend }: PartProps & { reado
 }
 
 function FromStock({ draft, around, faults, onChange, blend }: PartProps & { readonly blend: Blend | null }) {
+  const isLump = draft.others === 'enough';
   return (
     <>
+      <Choice
+        asks="Of the rest there is"
+        value={draft.others ?? 'stock'}
+        options={[
+          { value: 'stock', name: 'what the stores hold' },
+          { value: 'enough', name: 'enough, or it is bought: one lump fixes the pot' },
+        ]}
+        onChange={(others) => onChange({ others })}
+        lies="beside"
+      />
+      <p className="text-sm font-semibold text-late">{faults.from ? `▲ ${faults.from}` : ''}</p>
       <div className="grid grid-cols-2 gap-x-4">
         {draft.lines.flatMap(({ ingredient: id }) => {
           const ingredient = findIngredient(id);
@@ -127,8 +142,16 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
               key={id}
               label={ingredient.name}
               value={draft.from[id] ?? ''}
-              placeholder={have > 0 ? say(have, 'g') : ''}
-              hint={have > 0 ? 'as in the stores, unless typed' : 'none in the stores'}
+              placeholder={isLump ? 'enough' : have > 0 ? say(have, 'g') : ''}
+              hint={
+                isLump
+                  ? have > 0
+                    ? `${say(have, 'g')} in the stores; empty: enough`
+                    : 'none in the stores; empty: enough'
+                  : have > 0
+                    ? 'as in the stores, unless typed'
+                    : 'none in the stores'
+              }
               fault={faults[`from.${id}`] ?? faults[`make.from.${id}`]}
               onChange={(event) => onChange({ from: { ...draft.from, [id]: event.target.value } })}
             />,
@@ -155,5 +178,52 @@ function RunsOut({ limiting, left }: RunsOutProps) {
       </span>
       .
     </p>
+  );
+}
+
+type TakesProps = {
+  readonly blend: Blend;
+  readonly around: DraftAround;
+  readonly forJars: boolean;
+  readonly currency: string;
+};
+
+/** What the pot takes before anything is melted: what must be bought, the tins it fills, what it costs. */
+function Takes({ blend, around, forJars, currency }: TakesProps) {
+  const residueG = residueFor(around.residueG, forJars);
+  const needed = neededOf(blend.lines, around.stock);
+  const buy = needed.filter((one) => one.buyG > 0.05);
+  const jars = jarsOf(blend.totalG, forJars ? 0 : residueG, blend.densityGPerMl, around.jars).filter((one) => one.count > 0);
+  const nameOf = (id: string): string => findIngredient(id)?.name.toLowerCase() ?? id;
+  const cost = typeof blend.costPerKg === 'number' ? (blend.costPerKg * blend.totalG) / 1000 : null;
+  return (
+    <section aria-label="What it takes" className="mt-2 border-rule border-t pt-2">
+      <p>
+        <strong className="reading text-xl">{say(blend.totalG, 'g')}</strong>:{' '}
+        {needed.map((one) => `${say(one.needG, 'g')} ${nameOf(one.ingredient)}`).join(', ')}.
+      </p>
+      <p className={buy.length > 0 ? 'font-semibold' : 'text-soft'}>
+        {buy.length > 0
+          ? `To buy: ${buy.map((one) => `${say(one.buyG, 'g')} ${nameOf(one.ingredient)}`).join(', ')}.`
+          : 'All of it is in the stores.'}
+      </p>
+      {jars.length > 0 ? (
+        <p>
+          It fills{' '}
+          {jars
+            .map(
+              ({ jar, count, restG }) =>
+                `${count} × ${jar.name}${jar.have < count ? ` (${jar.have} there)` : ''}${restG > 0.5 ? `, ${say(restG, 'g')} over for the shop jar` : ''}`,
+            )
+            .join('; or ')}
+          .
+        </p>
+      ) : null}
+      <p className="text-soft">
+        {cost === null
+          ? 'No price for every line yet: what it costs cannot be said.'
+          : `It costs ${formatMoney(cost, currency)}, by the lots in stock.`}
+      </p>
+    </section>
   );
 }

@@ -22,7 +22,7 @@ const EMPTY = {
   cool: true,
   shaken: false,
   fromStock: true,
-  total: '1 kg',
+  total: '1000 g',
   ceiling: '',
 };
 

@@ -57,7 +57,7 @@ type WhatIfProps = {
 function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatIfProps) {
   const { a0Hours, seen, scale, mode, ageHours, settles, nowReady, scenes } = under;
   const [id, setId] = useState('');
-  const [temp, setTemp] = useState('25 °C');
+  const [temp, setTemp] = useState(say(25, '°C', 0));
   const [rh, setRh] = useState('45 %');
   const elsewhere = useElsewhere();
   const [tempC, humidity] = [parseTemperature(temp), parseHumidity(rh)];

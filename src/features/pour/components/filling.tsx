@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { FIRST_RESIDUE_G, fill, HOT_BRIM_LIMIT } from '@/core/blend';
-import { say, parseMass, parseNumber } from '@/core/quantity';
+import { say, parseMass, parseNumber, figureDown } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
@@ -72,7 +72,7 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
   const form = useForm<Typed, { readonly leftG: number }>({
     schema: FillTyped,
     start: {
-      residue: `${Number((usual > 0 ? usual : FIRST_RESIDUE_G).toFixed(1))} g`,
+      residue: say(usual > 0 ? usual : FIRST_RESIDUE_G, 'g'),
       noLumps: false,
       jars: jars.map(() => ({ count: null, net: null, weighed: '' })),
     },
@@ -110,10 +110,8 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
   const countOf = (i: number): string => rows[i]?.count ?? String(proposed?.counts[jars[i]?.id ?? 0] ?? 0);
   const netOf = (i: number): string => {
     const jar = jars[i];
-    // Down to the tenth: rounded up, a pot that was weighed for so many jars would be a little short of them.
-    return (
-      rows[i]?.net ?? (Math.floor((jar ? jar.capacityMl * jar.fillFraction * densityGPerMl : 0) * 10 + 1e-6) / 10).toFixed(1)
-    );
+    // Down to what the scale shows: rounded up, a pot that was weighed for so many jars would be a little short of them.
+    return rows[i]?.net ?? figureDown(jar ? jar.capacityMl * jar.fillFraction * densityGPerMl : 0, 'g');
   };
   const filledG = jars.reduce(
     (sum, jar, i) =>

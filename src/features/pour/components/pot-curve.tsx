@@ -33,7 +33,12 @@ export function PotCurve({ points, heat }: Props) {
               unit=" min"
               tickCount={5}
             />
-            <YAxis domain={[15, Math.ceil(top / 5) * 5]} tick={AXIS} stroke="var(--ink)" />
+            <YAxis
+              domain={[15, Math.ceil(top / 5) * 5]}
+              tick={AXIS}
+              tickFormatter={(tempC: number) => figure(tempC, '°C', 0)}
+              stroke="var(--ink)"
+            />
             {MARKS.map(({ key, name, tone }) =>
               heat[key] === null ? null : (
                 <ReferenceLine

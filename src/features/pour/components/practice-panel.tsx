@@ -52,7 +52,7 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
         <Button disabled={markG === null} onClick={() => markG !== null && scale.pourTo(markG)}>
           Pour to the mark
         </Button>
-        <Button onClick={() => scale.pourTo((state.value ?? 0) + 25)}>Slip: 25 g more</Button>
+        <Button onClick={() => scale.pourTo((state.value ?? 0) + 25)}>Slip: {say(25, 'g', 0)} more</Button>
         <Button onClick={scale.stopPouring}>Stop pouring</Button>
         <Button
           onClick={() => {

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { type Gathered, HAIR_G, markWith, type Running, running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { figure, parseMass, say, sayMark } from '@/core/quantity';
+import { figure, parseMass, say, sayMark, sayOther, signOf, typedAs } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
@@ -16,6 +16,7 @@ import { WeighFields } from '../forms';
 import { allIn, bookMore, giveUp, goOnShort, growPot, leaveForNext, madeCold, weigh } from '../actions';
 import { portOf, useDevice } from '@/web/use-device';
 import { Gather, type ShelfLot } from './gather';
+import { Jug } from './jug';
 import { Overpour } from './overpour';
 import { PotMarks, ToMark } from './pot-marks';
 import { PracticePanel } from './practice-panel';
@@ -34,6 +35,8 @@ type Props = {
     readonly practice: boolean;
     /** Whether a practice scale may write into it. */
     readonly mayPractise: boolean;
+    /** Measured in a jug; where it stands, ml, and how its lines were written. */
+    readonly jug: { readonly levelMl: number; readonly beforeLastMl: number; readonly lines: readonly JugLine[] } | null;
     /** Wax with solvent that has not been begun in two stages yet. */
     readonly mayBeCold: boolean;
   };
@@ -43,6 +46,7 @@ type Props = {
     readonly ingredientId: string;
     readonly lotId: number | null;
     readonly readingG: number;
+    readonly grams: number;
   } | null;
   /** Lots that gave more than their book held. */
   readonly overdrawn: readonly { readonly lotId: number; readonly number: string; readonly overG: number }[];
@@ -52,6 +56,8 @@ type Props = {
   readonly gathered: readonly Gathered[];
   readonly strays: readonly Stray[];
 };
+
+type JugLine = { readonly ingredient: string; readonly amount?: string; readonly tempC?: number | null };
 
 const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
 
@@ -81,7 +87,7 @@ function useWeighing({ pot, poured, last, lots }: Pick<Props, 'pot' | 'poured' |
         ingredientId: entering,
         lotId: pot.practice ? null : lotId,
         fromPractice: device !== null && text === '',
-        reading: text === '' ? say(shown.value ?? 0, 'g', 1) : text,
+        reading: text === '' ? typedAs(shown.value ?? 0, 'g') : text,
         corrects: correcting ? stands : null,
         stray: false,
         follows: stands,
@@ -138,7 +144,23 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
             onSpread={() => void run(() => leaveForNext({ pourId: pot.id, version: pot.version }))}
           />
         ) : null}
-        {entering ? (
+        {entering && pot.jug ? (
+          <Jug
+            key={`${last?.clientId ?? ''}-${correcting}`}
+            pourId={pot.id}
+            practice={pot.practice}
+            lines={lines}
+            ingredient={entering}
+            toGoG={toGoInJug(lines, entering, correcting ? last : null, poured)}
+            written={pot.jug.lines.find((line) => line.ingredient === entering)?.amount ?? ''}
+            tempC={pot.jug.lines.find((line) => line.ingredient === entering)?.tempC ?? null}
+            beforeMl={correcting ? pot.jug.beforeLastMl : pot.jug.levelMl}
+            choices={weighing.choices}
+            last={last?.clientId ?? null}
+            correcting={correcting}
+            onDone={() => weighing.setCorrecting(false)}
+          />
+        ) : entering ? (
           <>
             <Prompt {...weighing} entering={entering} />
             {mark ? <ToGo ingredient={entering} still={weighing.still} target={mark.toGoG} /> : null}
@@ -169,7 +191,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
           onCorrect={() => weighing.setCorrecting(!correcting)}
         />
         <Struck readings={struck} />
-        {pot.mayPractise ? (
+        {pot.jug ? null : pot.mayPractise ? (
           <PracticePanel
             scale={device?.scale ?? null}
             state={shown}
@@ -192,6 +214,12 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   );
 }
 
+/** What is still to be measured of a line; of one that is read again, all that is not in from before. */
+const toGoInJug = (lines: Running['lines'], ingredient: string, corrected: Props['last'], poured: Props['poured']): number => {
+  const target = lines.find((line) => line.ingredient === ingredient)?.targetG ?? 0;
+  return Math.max(0, target - (poured[ingredient] ?? 0) + (corrected?.grams ?? 0));
+};
+
 type PromptProps = Pick<ReturnType<typeof useWeighing>, 'mark' | 'correcting' | 'lot' | 'choices'> & {
   readonly entering: string;
 };
@@ -204,7 +232,8 @@ function Prompt({ entering, mark, correcting, lot, choices }: PromptProps) {
       {mark ? (
         <>
           {' '}
-          until the scale says <strong className="reading text-2xl">{sayMark(mark.stopAtG)}</strong>
+          until the scale says <strong className="reading text-2xl">{sayMark(mark.stopAtG)}</strong>{' '}
+          <span className="text-base text-soft">({sayOther(mark.stopAtG, 'g')})</span>
           {mark.isSplit
             ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${sayMark(mark.wholeG)}: the book is put right`
             : ''}
@@ -257,7 +286,9 @@ function ToGo({ ingredient, still, target }: { readonly ingredient: string; read
         aria-live="off"
       >
         {still < -HAIR_G ? `+${figure(-still, 'g')}` : figure(Math.max(0, still), 'g')}
-        <span className="ml-3 text-[0.25em] font-normal text-soft">{still < -HAIR_G ? 'g over' : 'g still to go'}</span>
+        <span className="ml-3 text-[0.25em] font-normal text-soft">
+          {still < -HAIR_G ? `${signOf('g')} over` : `${signOf('g')} still to go`}
+        </span>
       </p>
       <ToMark toGo={still} target={target} family={findIngredient(ingredient)?.family ?? ''} />
     </>

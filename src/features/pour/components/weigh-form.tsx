@@ -72,7 +72,7 @@ type LotFieldProps = {
 };
 
 /** From which lot it is weighed. */
-function LotField({ hidden, choices, value, disabled, fault, onChoose }: LotFieldProps) {
+export function LotField({ hidden, choices, value, disabled, fault, onChoose }: LotFieldProps) {
   return (
     <SelectField
       className={hidden ? 'hidden' : ''}

@@ -32,7 +32,14 @@ export function SetUp({ zones, currencies, guess }: Props) {
   const there = (): void => router.push('/');
   const form = useForm({
     schema: NewShopFields,
-    start: { name: '', zone: guess, currency: 'EUR', people: [{ initials: '', name: '' }], hours: USUAL },
+    start: {
+      name: '',
+      zone: guess,
+      currency: 'EUR',
+      people: [{ initials: '', name: '' }],
+      hours: USUAL,
+      units: 'metric' as const,
+    },
     save: setUp,
     done: there,
     keptAs: 'set-up',
@@ -64,6 +71,11 @@ export function SetUp({ zones, currencies, guess }: Props) {
           ))}
         </datalist>
       </div>
+      <SelectField label="Scale, jug, thermometer and rule show" {...form.field('units')}>
+        <option value="metric">grams, millilitres, °C, millimetres</option>
+        <option value="us">ounces and pounds, US fluid ounces, °F, inches</option>
+        <option value="imperial">ounces and pounds, imperial fluid ounces, °C, inches</option>
+      </SelectField>
       <fieldset>
         <legend className="label">People of the shop</legend>
         {people.map((_, i) => (

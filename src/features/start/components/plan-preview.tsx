@@ -90,8 +90,8 @@ export function PlanPreview({ offer, pieces, dueMs, sets, zone, initials }: Prop
       )}
       {tasks.some((task) => task.room?.advise === 'too-slow') ? (
         <p className="mb-2 border-cure border-l-4 pl-3">
-          ▲ It is too cold for it where it will stand: some waits would be more than three times as long as at 20 °C. Warm the
-          place, or begin later.
+          ▲ It is too cold for it where it will stand: some waits would be more than three times as long as at {say(20, '°C', 0)}.
+          Warm the place, or begin later.
         </p>
       ) : null}
       <Steps offer={offer} zone={zone} initials={initials} />

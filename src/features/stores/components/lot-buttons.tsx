@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/quantity';
 import { FEELS } from '@/core/blend';
 import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -66,7 +67,7 @@ export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
           say="Press it where it stands. A few such tests move the shop’s own feel scale."
           saves="Keep it"
           fields={[
-            { name: 'temp', label: 'Its temperature', value: '20 °C', hint: '20 °C, 68F' },
+            { name: 'temp', label: 'Its temperature', value: say(20, '°C', 0), hint: '20 °C, 68F' },
             { name: 'felt', label: 'It feels', options: FEELS.map((feel) => ({ value: feel, name: FEEL_WORDS[feel] })) },
           ]}
           save={(values) => saveThumb({ lotId: lot.id, ...values })}

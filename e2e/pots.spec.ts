@@ -1,0 +1,64 @@
+import type { Page } from '@playwright/test';
+import { beWren, expect, pick, test } from './shop';
+
+/** A formula of two lines, written as it is measured. */
+async function writeMeasured(page: Page, name: string, lines: readonly (readonly [string, string, boolean?])[]): Promise<void> {
+  await page.goto('/blends/new');
+  await page.getByLabel('Name of the formula').fill(name);
+  await page.getByLabel('Parts are by').selectOption('measured');
+  for (const [i, [ingredient, amount, melted]] of lines.entries()) {
+    await pick(page, `Ingredient ${i + 1}`, ingredient);
+    await page.getByLabel(`Amount of line ${i + 1}`).fill(amount);
+    if (melted) await page.getByLabel('measured melted').check();
+  }
+}
+
+test('four cups of melted wax with sixteen of oil is 19 % wax by weight, and an ounce by itself is asked about', async ({ page }) => {
+  await beWren(page);
+  await writeMeasured(page, 'Cups', [
+    ['Beeswax, filtered', '4 cups', true],
+    ['White mineral oil, food grade', '16 oz'],
+  ]);
+  await expect(page.getByText(/An ounce by itself may be a weight or a volume/)).toBeVisible();
+  await page.getByLabel('Amount of line 2').fill('16 cups');
+  await expect(page.getByText(/19 % wax by weight/)).toBeVisible();
+  await expect(page.getByText(/by volume as it is measured/)).toContainText('1 : 4 by volume');
+  await expect(page.getByText('In one jug, in this order')).toContainText('until it stands at 4.73 l');
+  // In pieces a cup says nothing.
+  await page.getByLabel('measured melted').uncheck();
+  await expect(page.getByText(/holds more air than wax/)).toBeVisible();
+  await page.getByLabel('measured melted').check();
+  await page.getByRole('button', { name: 'Save the formula' }).click();
+  await expect(page).toHaveURL(/blends\/\d+/);
+  await expect(page.getByLabel('Amount of line 1')).toHaveValue('4 cups');
+  await page.goto('/blends');
+  await expect(page.getByText('4 cups beeswax, filtered : 16 cups white mineral oil, food grade')).toBeVisible();
+});
+
+test('half a bag to two bottles by the jug’s marks; filled to where it should have been added is said before it is kept', async ({
+  page,
+}) => {
+  await beWren(page);
+  await writeMeasured(page, 'Half a bag', [
+    ['Beeswax, filtered', '1/2 x 1 lb'],
+    ['White mineral oil, food grade', '2 x 16 fl oz'],
+  ]);
+  await expect(page.getByText(/by weight,/).first()).toContainText('1 : 3.59 by weight');
+  await page.getByLabel(/No scale: in a jug/).check();
+  await page.getByRole('button', { name: /^Pour 1\.04 kg/ }).click();
+  await page.getByRole('button', { name: 'All is at hand' }).click();
+  await expect(page.getByText('+ Add')).toBeVisible();
+  await expect(page.getByText('it is empty now')).toBeVisible();
+  await page.getByRole('button', { name: 'It stands at the mark' }).click();
+  await expect(page.getByText(/it stands at 2\d\d ml now/)).toBeVisible();
+  // 950 ml are to be added: filled to 950 it is another blend.
+  await page.getByLabel('The jug stands at').fill('950 ml');
+  const asks = page.getByRole('alert').filter({ hasText: 'should have been added' });
+  await expect(asks).toContainText('Filled to 950 ml, where 950 ml should have been added?');
+  await expect(asks).toContainText(/would be \d\d % wax by weight instead of 22 %/);
+  await expect(page.getByRole('button', { name: 'Measured' })).toHaveAttribute('aria-disabled', 'true');
+  await asks.getByRole('button', { name: 'I add the rest' }).click();
+  await page.getByRole('button', { name: 'It stands at the mark' }).click();
+  await page.getByRole('button', { name: 'All in' }).click();
+  await expect(page.getByText('°C in the pot')).toBeVisible();
+});

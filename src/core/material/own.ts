@@ -1,0 +1,87 @@
+import { z } from 'zod';
+import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
+import { CONTACTS, DRIES } from './kinds';
+import { likeWood, ownWoodId } from './species';
+import type { Ingredient } from './schema';
+
+/** Figures of a sheet that may be missing; what is missing is reckoned on the safe side. */
+export const UNSAID = ['contact', 'flash', 'iodine', 'allergens', 'ceiling'] as const;
+export type Unsaid = (typeof UNSAID)[number];
+
+/** What a maker says of an ingredient of their own, by its sheet; all else is as in the one it is like. °C, g/ml, shares 0–1, months. */
+export const OwnMaterialFacts = z.object({
+  name: z.string().min(1).max(80),
+  alsoCalled: z.array(z.string().max(80)).max(10),
+  densityGPerMl: z.number().positive().max(3),
+  meltC: z.number().min(0).max(200).nullable(),
+  maxC: z.number().min(30).max(300).nullable(),
+  flashC: z.number().min(-40).max(400).nullable(),
+  iodineValue: z.number().min(0).max(400).nullable(),
+  volatileFraction: z.number().min(0).max(1),
+  contact: z.enum(CONTACTS),
+  dries: z.enum(DRIES),
+  shelfMonths: z.int().min(1).max(120),
+  allergens: z.array(z.string().max(60)).max(20),
+  note: z.string().max(400),
+  unsaid: z.array(z.enum(UNSAID)),
+});
+export type OwnMaterialFacts = z.output<typeof OwnMaterialFacts>;
+
+/** Stands among allergens where a sheet says nothing of them. */
+export const ALLERGENS_NOT_DECLARED = 'not declared';
+/** A vapour whose flash point nobody gives is taken to catch fire in a warm room, °C. Source: the safe side. */
+const UNSAID_FLASH_C = 21;
+/** From this iodine value on cloths heat. Source: calc.md, 2. */
+const HEATS_FROM = 90;
+
+/** The id of an ingredient of the shop's own: it says which one it is like. */
+export const ownMaterialId = ownWoodId;
+/** The house's ingredient that stands for one of the shop's own in names and colours: itself, or the one it is like. */
+export const likeIngredient = likeWood;
+
+/** An ingredient of the shop's own: as the one it is like, but for what its sheet says; what the sheet leaves out is taken on the safe side. */
+export function ownMaterial(id: string, { unsaid, ...facts }: OwnMaterialFacts): Ingredient {
+  const like = ingredientOf(likeIngredient(id));
+  const lacks = (one: Unsaid): boolean => unsaid.includes(one);
+  const isVolatile = facts.volatileFraction > 0;
+  const iodine = lacks('iodine') ? Math.max(like.iodineValue, facts.dries === 'never' ? 0 : HEATS_FROM) : facts.iodineValue;
+  return {
+    ...like,
+    ...facts,
+    id,
+    iodineValue: iodine ?? like.iodineValue,
+    selfHeating: like.selfHeating || (lacks('iodine') && facts.dries !== 'never'),
+    flashC: lacks('flash') ? (isVolatile ? UNSAID_FLASH_C : like.flashC) : facts.flashC,
+    maxC: lacks('ceiling') ? like.maxC : facts.maxC,
+    contact: lacks('contact') ? 'not-for-food' : facts.contact,
+    allergens: lacks('allergens') ? [...new Set([...like.allergens, ALLERGENS_NOT_DECLARED])] : facts.allergens,
+  };
+}
+
+/** What the sheet of an ingredient that is like another begins with: the other's figures, to be typed over. */
+export function factsLike(like: Ingredient): OwnMaterialFacts {
+  const { name: _, alsoCalled: __, ...rest } = like;
+  return OwnMaterialFacts.parse({ ...rest, name: 'own', alsoCalled: [], note: '', unsaid: [] });
+}
+
+// One shop, one list: a server learns it with its file, a browser with its page; what the house ships never changes.
+const held = globalThis as { rendleOwn?: ReadonlyMap<string, Ingredient>; rendleOwnTurn?: number };
+
+/** From now on these are known beside what the house ships: ingredients of the shop's own, and bought finishes as lines of a formula. */
+export function knowOwn(own: readonly Ingredient[]): void {
+  held.rendleOwn = new Map(own.map((one) => [one.id, one]));
+  held.rendleOwnTurn = (held.rendleOwnTurn ?? 0) + 1;
+}
+
+/** What the shop adds of its own, as it is known now. */
+export const ownNow = (): readonly Ingredient[] => [...(held.rendleOwn?.values() ?? [])];
+
+/** Every ingredient that is known now, the house's first. */
+export const allIngredients = (): readonly Ingredient[] => [...INGREDIENTS, ...ownNow()];
+
+/** Changes whenever what is known does: what was reckoned from it before is reckoned anew. */
+export const ownTurn = (): number => held.rendleOwnTurn ?? 0;
+
+/** Whether an ingredient is one of the shop's own, or one of its bought finishes. */
+export const isOwnMaterial = (id: string): boolean =>
+  findIngredient(id) !== undefined && !INGREDIENTS.some((one) => one.id === id);

@@ -1,0 +1,145 @@
+'use client';
+
+import { useState } from 'react';
+import { jugMark, readJug, type Running, waxIfKept } from '@/core/blend';
+import { findIngredient } from '@/core/material';
+import { parseVolume, say, sayOther } from '@/core/quantity';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/field';
+import { freshId } from '@/ui/id';
+import { useSave } from '@/web/use-save';
+import { measured } from '../actions';
+import type { ShelfLot } from './gather';
+import { LotField } from './weigh-form';
+
+type Props = {
+  readonly pourId: number;
+  readonly practice: boolean;
+  readonly lines: Running['lines'];
+  readonly ingredient: string;
+  readonly toGoG: number;
+  /** As it was written: `1/2 x 1 lb`; empty where the formula has parts. */
+  readonly written: string;
+  readonly tempC: number | null;
+  readonly beforeMl: number;
+  readonly choices: readonly ShelfLot[];
+  /** The reading that stood last, and whether it is put right. */
+  readonly last: string | null;
+  readonly correcting: boolean;
+  readonly onDone: () => void;
+};
+
+/** One line into the jug: how much is added, and the level at which the jug then stands; two words that never look alike. */
+export function Jug(props: Props) {
+  const { pourId, practice, lines, ingredient, toGoG, written, tempC, beforeMl, choices, last, correcting, onDone } = props;
+  const [level, setLevel] = useState('');
+  const [lotId, setLot] = useState(choices[0]?.id ?? 0);
+  const { busy, faults, rest, run } = useSave<unknown>();
+  const mark = jugMark(ingredient, toGoG, beforeMl, tempC);
+  if (!mark) return null;
+  const typed = level.trim() === '' ? null : parseVolume(level);
+  const read = typed?.ok ? readJug(typed.value, beforeMl, mark.addMl) : null;
+  const asks = read?.as === 'filled-to' || read?.as === 'added';
+  const name = findIngredient(ingredient)?.name ?? ingredient;
+  const isWax = findIngredient(ingredient)?.family === 'wax';
+  const send = (kept: boolean): void =>
+    void run(
+      () =>
+        measured({
+          clientId: freshId(),
+          pourId,
+          ingredientId: ingredient,
+          lotId: practice ? null : lotId,
+          level,
+          corrects: correcting ? last : null,
+          follows: last,
+          kept,
+        }),
+      () => {
+        setLevel('');
+        onDone();
+      },
+    );
+  const wax = (grams: number): string => say(waxIfKept(lines, ingredient, grams), 'fraction', 0);
+  const grams = typed?.ok ? (typed.value - beforeMl) * mark.densityGPerMl : 0;
+  const target = lines.find((line) => line.ingredient === ingredient)?.targetG ?? toGoG;
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!busy && !asks && (typed === null || typed.ok)) send(false);
+      }}
+    >
+      <p className="text-lg">
+        {correcting ? 'Read again: ' : ''}
+        <strong>{name}</strong>
+        {isWax ? ', melted, read hot' : ''}
+        {written ? <span className="text-soft"> (written as {written})</span> : null}
+      </p>
+      <div className="mt-2 grid gap-4 bench:grid-cols-2">
+        <div className="border-4 border-ink px-4 py-2">
+          <p className="label">+ Add</p>
+          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.addMl, 'ml')}</p>
+          <p className="text-soft">{sayOther(mark.addMl, 'ml')} more than is in it</p>
+        </div>
+        <div className="bg-ink px-4 py-2 text-bench">
+          <p className="label !text-bench">▔ Until the jug stands at</p>
+          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.levelMl, 'ml')}</p>
+          <p>
+            {sayOther(mark.levelMl, 'ml')}, all in all
+            {beforeMl > 0 ? `; it stands at ${say(beforeMl, 'ml')} now` : '; it is empty now'}
+          </p>
+        </div>
+      </div>
+      <div className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]">
+        <TextField
+          label="The jug stands at"
+          value={level}
+          onChange={(event) => setLevel(event.target.value)}
+          placeholder={say(mark.levelMl, 'ml')}
+          hint="empty: at its mark. Read at eye height, on a level table"
+          fault={faults.level ?? (typed && !typed.ok ? 'like 950 ml, 4 cups, 32 US fl oz' : undefined)}
+        />
+        {practice ? (
+          <p className="pt-6 text-soft">from no lot: it is practice</p>
+        ) : (
+          <LotField hidden={false} choices={choices} value={lotId} disabled={correcting} fault={faults.lotId} onChoose={setLot} />
+        )}
+        <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || asks || (typed !== null && !typed.ok)}>
+          {level.trim() === '' ? 'It stands at the mark' : 'Measured'}
+        </Button>
+      </div>
+      {asks && typed?.ok ? (
+        <div role="alert" className="mt-3 border-late border-l-8 bg-paper px-4 py-3">
+          <p className="text-lg font-semibold">
+            {read?.as === 'filled-to'
+              ? `▲ Filled to ${say(mark.addMl, 'ml')}, where ${say(mark.addMl, 'ml')} should have been added?`
+              : `▲ ${say(mark.levelMl, 'ml')} added, where it should have been filled to ${say(mark.levelMl, 'ml')}?`}
+          </p>
+          <p>
+            Kept so, the blend would be <strong className="reading">{wax(target - toGoG + grams)}</strong> wax by weight instead
+            of <span className="reading">{wax(target)}</span>.{' '}
+            {read?.as === 'filled-to'
+              ? `Add ${say(mark.levelMl - typed.value, 'ml')} more, until it stands at ${say(mark.levelMl, 'ml')}.`
+              : ''}
+          </p>
+          <div className="mt-2 flex flex-wrap gap-3">
+            {read?.as === 'filled-to' ? (
+              <Button look="hand" onClick={() => setLevel('')}>
+                I add the rest
+              </Button>
+            ) : null}
+            <Button disabled={busy} onClick={() => send(true)}>
+              It is in so: keep it
+            </Button>
+          </div>
+        </div>
+      ) : null}
+      {rest(['level', 'lotId']).map((fault) => (
+        <p key={fault} role="alert" className="font-semibold text-late">
+          ▲ {fault}
+        </p>
+      ))}
+    </form>
+  );
+}
