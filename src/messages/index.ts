@@ -50,3 +50,4 @@ export {
   WAY_WORDS,
   WHY_WORDS,
 } from './words';
+export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';

@@ -46,6 +46,11 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `That is where it stands when the level it should have been filled to was added on top. It should stand at ${amount(mark, 'ml')}. Keep it and put the pot right, or read again.`,
   'level-fell': ({ before }) =>
     `The jug stood at ${amount(before, 'ml')} before: it cannot stand lower now. Read it again, at eye height.`,
+  'no-bore': () =>
+    'A level says how much is in only where the width inside is known. Weigh the bottle instead, or say its width when it is filled.',
+  'no-tare': () => 'What it weighs empty was never said: type how much goes in instead.',
+  'nothing-went-in': ({ before }) =>
+    `By its book ${amount(before, 'g')} were in it, and it weighs no more than that now. Count it first, or weigh again.`,
   'say-the-lump': () => 'Say how much there is of one line at least: a lump of wax, a bottle of oil.',
   'pieces-by-volume': ({ name }) =>
     `A cup of ${name} in pieces holds more air than wax or flake, and nobody can say how much. Weigh it, or melt it first and say that it is melted.`,

@@ -64,6 +64,30 @@ export function putOnHeat(db: Db, pourId: number, version: number, panId: number
   });
 }
 
+/** Somebody is at the pot. */
+export function minded(db: Db, pourId: number, by: By): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['heating']);
+    if (!open.ok) return open;
+    touch(tx, open.value.pot, { mindedAt: by.nowMs });
+    return ok(undefined);
+  });
+}
+
+/** How large the pieces of wax are, mm, and what water stands in the bath, g. */
+export function sayPot(
+  db: Db,
+  pourId: number,
+  facts: { readonly pieceMm?: number; readonly waterG?: number | null },
+): Result<void> {
+  return command(db, (tx) => {
+    const open = openPot(tx, pourId, ['weighing', 'heating']);
+    if (!open.ok) return open;
+    touch(tx, open.value.pot, facts);
+    return ok(undefined);
+  });
+}
+
 type PanInput = {
   readonly name: string;
   readonly waterG: number;

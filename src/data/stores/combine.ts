@@ -6,15 +6,16 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { lot, lotEdge, slip, type SLIPS } from '../schema';
 import { move, nextLotNumber } from './commands';
+import { leftOf } from './queries';
 
 type SlipNote = { readonly kind: (typeof SLIPS)[number]; readonly says: string };
 
 export type Combine = {
   readonly parts: readonly { readonly lotId: number; readonly grams: number }[];
-  /** A new made lot of the first lot's formula, a new bath, or more into a bath that stands. */
+  /** A new made lot of the first lot's formula, a new bath or bottle, or more into one that stands. */
   readonly into:
     | { readonly kind: 'made' }
-    | { readonly kind: 'bath'; readonly name: string }
+    | { readonly kind: 'bath' | 'bottle'; readonly name: string }
     | { readonly kind: 'top'; readonly lotId: number };
   readonly slip?: SlipNote;
 };
@@ -33,17 +34,17 @@ const earliest = (rows: readonly Row[]): string | null =>
 /** The lot that takes the parts up: the one that stands, or a new one of the same words as what goes in. */
 function target(tx: Db, input: Combine, rows: readonly Row[], grams: number, by: By): Result<Row> {
   if (input.into.kind === 'top') {
-    const bath = tx.select().from(lot).where(eq(lot.id, input.into.lotId)).get();
-    return bath?.kind === 'bath' ? ok(bath) : fail('not-found', 'into');
+    const vessel = tx.select().from(lot).where(eq(lot.id, input.into.lotId)).get();
+    return vessel?.kind === 'bath' || vessel?.kind === 'bottle' ? ok(vessel) : fail('not-found', 'into');
   }
   const number = nextLotNumber(tx, 'B', by.nowMs);
   const base = { number, receivedG: grams, bestBefore: earliest(rows), personId: by.personId, at: by.nowMs };
-  if (input.into.kind === 'bath') {
+  if (input.into.kind !== 'made') {
     if (input.into.name.trim() === '') return fail('required', 'name');
     return ok(
       tx
         .insert(lot)
-        .values({ ...base, kind: 'bath', name: input.into.name.trim() })
+        .values({ ...base, kind: input.into.kind, name: input.into.name.trim() })
         .returning()
         .get(),
     );
@@ -57,6 +58,22 @@ function target(tx: Db, input: Combine, rows: readonly Row[], grams: number, by:
       .returning()
       .get(),
   );
+}
+
+/**
+ * What went into a bottle is brought down to what is still of it there, before more goes in: a thinner poured on the last drops of an oil is a
+ * thinner. A lot that ever went in stays among what it is traced to. A bath is otherwise: all that ever went in counts.
+ */
+function asItIsNow(tx: Db, lotId: number): void {
+  const edges = tx.select().from(lotEdge).where(eq(lotEdge.intoLot, lotId)).all();
+  const inG = edges.reduce((sum, edge) => sum + edge.grams, 0);
+  const leftG = Math.max(0, leftOf(tx, lotId));
+  if (inG <= 0 || leftG >= inG) return;
+  for (const { fromLot, grams } of edges)
+    tx.update(lotEdge)
+      .set({ grams: Math.max(LEAST_EDGE_G, (grams * leftG) / inG) })
+      .where(and(eq(lotEdge.fromLot, fromLot), eq(lotEdge.intoLot, lotId)))
+      .run();
 }
 
 /** Pours lots together: one mechanism for marrying, putting right, letting down and baths. Every gram is traced and no lot comes from itself. */
@@ -76,6 +93,7 @@ export function combineLots(db: Db, input: Combine, by: By): Result<{ readonly i
       tx.select({ from: lotEdge.fromLot, into: lotEdge.intoLot, grams: lotEdge.grams }).from(lotEdge).all(),
     );
     if (ids.some((id) => id === into.value.id || lotsInto(id, edges).includes(into.value.id))) return fail('same-lot', 'parts');
+    if (into.value.kind === 'bottle' && input.into.kind === 'top') asItIsNow(tx, into.value.id);
     for (const part of parts) {
       const out = move(tx, { lotId: part.lotId, grams: -part.grams, why: into.value.kind === 'bath' ? 'bath' : 'pour' }, by);
       if (!out.ok) return out;

@@ -2,11 +2,11 @@
 
 import { z } from 'zod';
 import { clientId, rowId } from '@/web/shapes';
-import { fail, parseMass, parsePositive, parseVolume } from '@/core/quantity';
+import { fail, parseAmount, parseMass, parsePositive, parseVolume } from '@/core/quantity';
 import { HEATERS } from '@/core/caution';
 import { clothHazard } from '@/core/cloths';
 import { abandonPour, fillJars, finishWeighing, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
-import { addPan, finishHeating, fitPanTo, putOnHeat, recordPotTemperature } from '@/data/pour/heat';
+import { addPan, finishHeating, fitPanTo, minded, putOnHeat, recordPotTemperature, sayPot } from '@/data/pour/heat';
 import { recordMeasure } from '@/data/pour/measure';
 import { madeOf } from '@/data/pour/open';
 import { findPot } from '@/data/pour/queries';
@@ -137,6 +137,27 @@ export async function madeCold(input: unknown): Promise<Answer> {
 /** What the pot is warmed by. */
 export async function warmedBy(input: unknown): Promise<Answer> {
   return act(z.object({ pourId: rowId, heater: z.enum(HEATERS) }), input, (db, said) => sayHeater(db, said));
+}
+
+/** Somebody is at the pot. */
+export async function atThePot(input: unknown): Promise<Answer> {
+  return act(z.object({ pourId: rowId }), input, (db, { pourId }, by) => minded(db, pourId, by));
+}
+
+/** How large the pieces of wax are. */
+export async function piecesAre(input: unknown): Promise<Answer> {
+  return act(z.object({ pourId: rowId, pieceMm: z.number().positive().max(500) }), input, (db, { pourId, pieceMm }) =>
+    sayPot(db, pourId, { pieceMm }),
+  );
+}
+
+/** What water stands in the bath; empty: as the pan was entered. */
+export async function waterIs(input: unknown): Promise<Answer> {
+  return act(z.object({ pourId: rowId, water: z.string().max(60) }), input, (db, { pourId, water }) => {
+    const read = reader();
+    const parsed = read.orNone('water', water, (text) => parseAmount(text, { densityGPerMl: 1, liquid: true }));
+    return parsed === undefined ? { ok: false, issues: read.issues } : sayPot(db, pourId, { waterG: parsed?.massG ?? null });
+  });
 }
 
 /** Something was spilt, or wiped up with a cloth: it joins the rag line with what is in the pot. */

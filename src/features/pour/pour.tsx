@@ -266,6 +266,9 @@ function Heating({
       waxFraction={made.waxFraction}
       ambientC={ambientC}
       onHeatAt={pot.onHeatAt}
+      mindedAt={pot.mindedAt}
+      pieceMm={pot.pieceMm}
+      waterG={pot.waterG}
       panId={pot.panId}
       pans={panFacts(db, ambientC)}
       nowMs={nowMs}

@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
 import { FEELS } from '@/core/blend';
-import { fail, ok, parseMass, parsePositive, parseTemperature } from '@/core/quantity';
+import { fail, ok, parseAmount, parseMass, parsePositive, parseTemperature } from '@/core/quantity';
 import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
@@ -111,9 +111,12 @@ const Bath = z.object({ name: text, from: z.string(), amount: z.string(), bath: 
 export async function saveBath(input: unknown): Promise<Answer<{ readonly id: number }>> {
   return act(Bath, input, (db, { name, from, amount, bath }, by) => {
     const read = reader();
-    const grams = read.take('amount', parseMass(amount));
-    if (grams === undefined) return { ok: false, issues: read.issues };
     const source = allLots(db).find((one) => one.id === Number(from));
+    // A trough is filled in litres as often as by weight.
+    const density = source?.nature?.densityGPerMl ?? 1;
+    const parsed = read.take('amount', parseAmount(amount, { densityGPerMl: density, liquid: true }));
+    if (parsed === undefined) return { ok: false, issues: read.issues };
+    const grams = parsed.massG;
     const fits = source ? mayFillBath(source) : fail('not-found', 'from');
     if (!fits.ok) return fits;
     const into = bath === null ? ({ kind: 'bath', name } as const) : ({ kind: 'top', lotId: bath } as const);

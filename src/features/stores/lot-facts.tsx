@@ -55,7 +55,15 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
         {KIND_WORDS[lot.kind]}
         {lot.supplier ? `, ${lot.supplier}` : ''} <span className="reading">{lot.supplierCode}</span>
       </Fact>
-      <Fact name={lot.kind === 'bath' ? 'Started' : lot.kind === 'bought' || lot.kind === 'ready' ? 'Came in' : 'Made'}>
+      <Fact
+        name={
+          lot.kind === 'bath' || lot.kind === 'bottle'
+            ? 'Started'
+            : lot.kind === 'bought' || lot.kind === 'ready'
+              ? 'Came in'
+              : 'Made'
+        }
+      >
         {longDate(dateOf(lot.at, shop.zone))}
         {lot.kind === 'bath' ? `, ${daysBetween(dateOf(lot.at, shop.zone), today)} days ago` : ''}
       </Fact>

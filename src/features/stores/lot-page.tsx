@@ -3,6 +3,7 @@ import type { Db } from '@/data/db';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { dateOf, say } from '@/core/quantity';
+import { bottleOf } from '@/data/stores/bottles';
 import { bathState } from '@/data/bath/bath';
 import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
 import type { ReadyMade } from '@/data/stores/nature';
@@ -180,6 +181,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
   const { id } = lot;
   const today = dateOf(nowMs, shop.zone);
   const others = usable(lots).filter((one) => one.id !== id);
+  const vessel = lot.kind === 'bottle' ? bottleOf(db, id) : null;
   const strained = record.checks.find((check) => check.kind === 'strained');
   return (
     <>
@@ -190,8 +192,13 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
           kind: lot.kind,
           countLeft: lot.countLeft,
           hasWax: (lot.nature?.waxFraction ?? 0) > 0 && lot.kind === 'made',
+          leftG: lot.leftG,
+          bottle: vessel && { hasTare: vessel.tareG !== null, hasBore: vessel.boreMm !== null },
         }}
         isHeld={lot.held?.number === lot.number}
+        others={others
+          .filter((one) => one.kind !== 'tin' && one.kind !== 'bath')
+          .map(({ id: from, number, title }) => ({ id: from, number, title }))}
         sources={bathLots(others).lots.map(({ id: from, number, title }) => ({ id: from, number, title }))}
         today={today}
         currency={shop.currency}

@@ -29,6 +29,7 @@ function vesselOf(lot: KnownLot): VesselKind {
   if (lot.kind === 'made') return 'jar';
   if (lot.kind === 'tin') return 'tin';
   if (lot.kind === 'bath') return 'trough';
+  if (lot.kind === 'bottle') return 'bottle';
   const family = familyOf(lot);
   if (family === 'wax') return 'bar';
   if (family === 'paint' || lot.ingredientId === 'shellac-flake') return 'bag';
@@ -41,7 +42,7 @@ const levelOf = (lot: KnownLot): number =>
 const MOST_DRAWN = 40;
 const ROWS: readonly { readonly name: string; readonly kinds: readonly KnownLot['kind'][] }[] = [
   { name: 'Oils, waxes and the rest', kinds: ['bought', 'ready'] },
-  { name: 'Made here', kinds: ['made', 'bath', 'tin'] },
+  { name: 'Made here', kinds: ['bottle', 'made', 'bath', 'tin'] },
 ];
 
 /** The stores as they stand: each lot in what it is kept in, as full as the book has it, with its date. */

@@ -22,6 +22,7 @@ const KINDS = {
   bought: 'Ingredient lots',
   ready: 'Bought finishes',
   made: 'Blend lots',
+  bottle: 'Bottles at hand',
   bath: 'Baths',
   tin: 'Filled tins',
 } as const;
@@ -49,7 +50,7 @@ export async function Stores({ search }: { readonly search: Search }) {
             fields={[
               { name: 'name', label: 'What the shop calls it', hint: 'Long trough' },
               { name: 'from', label: 'Filled from', options: sources, hint: bath.why ? WHY_NONE_WORDS[bath.why] : '' },
-              { name: 'amount', label: 'How much', hint: '2 kg' },
+              { name: 'amount', label: 'How much', hint: '12 l, 2 kg' },
             ]}
             save={startBath}
           />
@@ -171,7 +172,11 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
     cell: (lot) => (
       <>
         {lot.supplier} <span className="reading">{lot.supplierCode}</span>
-        {lot.kind === 'bought' || lot.kind === 'ready' ? '' : lot.kind === 'bath' ? 'topped up here' : 'own pot'}
+        {lot.kind === 'bought' || lot.kind === 'ready'
+          ? ''
+          : lot.kind === 'bath' || lot.kind === 'bottle'
+            ? 'filled here'
+            : 'own pot'}
         {lot.openedOn ? <span className="reading block text-sm">opened {longDate(lot.openedOn)}</span> : null}
       </>
     ),

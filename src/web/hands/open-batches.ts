@@ -49,6 +49,12 @@ function roomOf({ materials, air }: Batch, { done, rest }: Progress, zone: strin
   return runs && runs.fact.kind === 'done' ? roomWords(runs.task) : '';
 }
 
+/** What separates is shaken before every step that takes of it. */
+function shakeOf({ materials }: Batch, step: { readonly slot: string | null }): string {
+  const nature = step.slot === null ? null : materials[step.slot]?.nature;
+  return nature?.separates ? 'Shake it first, and again while you work: its parts go asunder.' : '';
+}
+
 /** The house's own bound on the wait that runs, and where the chemistry's lies. */
 function houseOf({ done }: Progress): string {
   const runs = done.at(-1)?.task;
@@ -80,7 +86,7 @@ function actionOf(
     place: batch.place?.name ?? '',
     ring,
     ...asAction(task),
-    note: task.step.note,
+    note: [shakeOf(batch, task.step), task.step.note].filter(Boolean).join(' '),
     labelRule: task.step.labelRule || labelOf(db, batch, task.step.slot),
     room: roomOf(batch, progress, zone, nowMs),
     house: houseOf(progress),

@@ -167,6 +167,7 @@ export function BenchView({
           </Fold>
         ) : null}
         {action?.room ? <p className="border-cure border-l-8 bg-paper px-4 py-1 bench:text-xl">{action.room}</p> : null}
+        {action?.note ? <p className="bench:text-xl">{action.note}</p> : null}
         {action?.house ? (
           <p className="bench:text-xl">
             <strong>House rule:</strong> {action.house}

@@ -3,10 +3,11 @@
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import type { Blend } from '@/core/blend';
-import { type Heater, noticesOfBlend } from '@/core/caution';
+import { noticesOfBlend } from '@/core/caution';
+import { POT_HEATERS, type PotHeater } from '@/core/melt';
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
-import { cautionsInWords, HEATER_WORDS, noticesInWords, sayIssue } from '@/messages';
+import { cautionsInWords, HEATER_WORDS, noticesInWords, POT_HEATER_GUARDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { useDraft } from '@/ui/draft';
@@ -57,9 +58,6 @@ const boardsOf = (blend: Blend) =>
     share: line.massFraction,
     under: [say(line.massG, 'g'), say(line.volumeMl, 'ml')],
   }));
-
-/** What a pot may be warmed by; a bare hob is never suggested first. */
-const POT_HEATERS = ['water-bath', 'slow-cooker', 'microwave', 'hob'] as const satisfies readonly Heater[];
 
 /** The bench where a formula is written: the plank, its lines, its size, and at once what it will be. */
 export function BlendBench({ id, version, revision, initial, around, currency, today }: BenchProps) {
@@ -175,7 +173,7 @@ function MakeIt({ around, forJars, blend, sized, busy, faults, isSaved, onStore,
   const pouring = useSave<{ readonly id: number }>();
   const [takesUp, setTakesUp] = useState(false);
   const [byMeasure, setByMeasure] = useState(false);
-  const [heater, setHeater] = useState<Heater>('water-bath');
+  const [heater, setHeater] = useState<PotHeater>('water-bath');
   const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
   const pour = (as: { readonly practice: boolean }): void =>
     onStore(({ revisionId }) => {
@@ -264,7 +262,7 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
       }));
   };
   return (
-    <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_9rem]">
+    <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_12rem]">
       <TextField
         label="Name of the formula"
         value={draft.name}
@@ -310,8 +308,8 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
 }
 
 type HeaterFieldProps = {
-  readonly value: Heater;
-  readonly onChange: (heater: Heater) => void;
+  readonly value: PotHeater;
+  readonly onChange: (heater: PotHeater) => void;
 };
 
 /** What the pot is warmed by. */
@@ -322,9 +320,10 @@ function HeaterField({ value: heater, onChange: setHeater }: HeaterFieldProps) {
       label="Warmed by"
       value={heater}
       onChange={(event) => setHeater(POT_HEATERS.find((one) => one === event.target.value) ?? 'water-bath')}
-      hint={heater === 'water-bath' ? 'the house’s choice' : 'no water holds this heat back: by thermometer'}
+      hint={heater === 'water-bath' ? 'the house’s choice' : POT_HEATER_GUARDS[heater]}
     >
-      {POT_HEATERS.map((one) => (
+      {/* A hob without a bath is not among them: where it was done all the same, it is said at the pot. */}
+      {POT_HEATERS.filter((one) => one !== 'hob').map((one) => (
         <option key={one} value={one}>
           {HEATER_WORDS[one]}
         </option>

@@ -79,12 +79,12 @@ export function Jug(props: Props) {
       <div className="mt-2 grid gap-4 bench:grid-cols-2">
         <div className="border-4 border-ink px-4 py-2">
           <p className="label">+ Add</p>
-          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.addMl, 'ml')}</p>
+          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.addMl, 'ml', 0)}</p>
           <p className="text-soft">{sayOther(mark.addMl, 'ml')} more than is in it</p>
         </div>
         <div className="bg-ink px-4 py-2 text-bench">
           <p className="label !text-bench">▔ Until the jug stands at</p>
-          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.levelMl, 'ml')}</p>
+          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.levelMl, 'ml', 0)}</p>
           <p>
             {sayOther(mark.levelMl, 'ml')}, all in all
             {beforeMl > 0 ? `; it stands at ${say(beforeMl, 'ml')} now` : '; it is empty now'}
@@ -96,7 +96,7 @@ export function Jug(props: Props) {
           label="The jug stands at"
           value={level}
           onChange={(event) => setLevel(event.target.value)}
-          placeholder={say(mark.levelMl, 'ml')}
+          placeholder={say(mark.levelMl, 'ml', 0)}
           hint="empty: at its mark. Read at eye height, on a level table"
           fault={faults.level ?? (typed && !typed.ok ? 'like 950 ml, 4 cups, 32 US fl oz' : undefined)}
         />
@@ -120,7 +120,7 @@ export function Jug(props: Props) {
             Kept so, the blend would be <strong className="reading">{wax(target - toGoG + grams)}</strong> wax by weight instead
             of <span className="reading">{wax(target)}</span>.{' '}
             {read?.as === 'filled-to'
-              ? `Add ${say(mark.levelMl - typed.value, 'ml')} more, until it stands at ${say(mark.levelMl, 'ml')}.`
+              ? `Add ${say(mark.levelMl - typed.value, 'ml')} more, until it stands at ${say(mark.levelMl, 'ml', 0)}.`
               : ''}
           </p>
           <div className="mt-2 flex flex-wrap gap-3">

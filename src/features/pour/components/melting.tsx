@@ -2,18 +2,21 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { heatConflictWay, type HeatLadder as Ladder } from '@/core/blend';
-import { type Heater, HEATERS } from '@/core/caution';
-import type { MeltRow } from '@/core/melt';
-import { say, MS_PER_MINUTE, parseTemperature, figure } from '@/core/quantity';
+import type { Heater } from '@/core/caution';
+import { type MeltRow, POT_ALARMS, POT_HEATERS, type PotCall, type PotHeater, potCalls } from '@/core/melt';
+import { figure, MS_PER_MINUTE, parseTemperature, say, signOf, typedAs } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
-import { HEATER_WORDS, sayIssue } from '@/messages';
+import { HEATER_WORDS, POT_CALL_WORDS, POT_HEATER_GUARDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
+import { useNow } from '@/ui/now';
+import { useAlarms } from '@/web/hands/use-alarms';
+import { AlarmSwitch } from '@/web/hands/alarm-switch';
 import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
-import { heatSlip, offTheHeat, onTheHeat, readPot, warmedBy } from '../actions';
+import { atThePot, heatSlip, offTheHeat, onTheHeat, piecesAre, readPot, warmedBy, waterIs } from '../actions';
 import { TemperatureFields } from '../forms';
 import { HeatLadder } from '@/web/drawing/heat-ladder';
 import { portOf, useDevice } from '@/web/use-device';
@@ -33,42 +36,72 @@ type Props = {
   readonly waxFraction: number;
   readonly ambientC: number;
   readonly onHeatAt: number | null;
+  readonly mindedAt: number | null;
+  readonly pieceMm: number | null;
+  readonly waterG: number | null;
   readonly panId: number | null;
   readonly pans: readonly PanFacts[];
   readonly temperatures: readonly { readonly at: number; readonly tempC: number }[];
   readonly nowMs: number;
 };
 
-/** What a pot may be warmed by. */
-const POT_HEATERS: readonly Heater[] = ['water-bath', 'slow-cooker', 'microwave', 'hob'];
-/** Within this of the ceiling the screen warns. */
-const NEAR_CEILING_K = 5;
 /** A connected thermometer is written down this often, ms. */
 const EVERY_MS = 20_000;
 /** Pieces of wax as they are usually cut, mm. */
 const PIECE_MM = 8;
-const REHEARSED_MIN = 60;
+/** Wax that was shaved. */
+const SHAVED_MM = 2;
+const REHEARSED_MIN = 120;
 
-/** What the pot's temperature means for this blend. */
-function adviceAt(
+/** Before it is read: how the vessel is set. */
+const SET_IT: Readonly<Record<PotHeater, string>> = {
+  'water-bath': 'Set the vessel in the water bath, off its bottom, and read the thermometer.',
+  'slow-cooker': 'Switch it to low and read the thermometer.',
+  microwave: 'One burst, stir, and read the thermometer.',
+  hob: 'Better: set it in a water bath first.',
+};
+
+/** What the pot says now: its gravest call, or that it is not clear yet. */
+function adviceNow(
+  calls: readonly PotCall[],
+  heater: PotHeater,
+  heat: Ladder,
   tempC: number | null,
-  { clearC, pourC, holdMaxC, addBelowC }: Ladder,
 ): { readonly text: string; readonly bad: boolean } {
-  if (tempC === null) return { text: 'Set the vessel in the water bath, off its bottom, and read the thermometer.', bad: false };
-  if (holdMaxC !== null && tempC > holdMaxC)
-    return { text: 'Past the ceiling: off the heat now. If it has browned or lost its scent, say so below.', bad: true };
-  if (holdMaxC !== null && tempC > holdMaxC - NEAR_CEILING_K)
-    return { text: `Close to the ceiling of ${say(holdMaxC, '°C')}: turn the heat down.`, bad: true };
-  if (clearC !== null && tempC < clearC)
-    return { text: 'Not clear yet. Stir now and then; no rolling boil, water below the rim.', bad: false };
-  if (addBelowC !== undefined)
-    return {
-      text: `Clear: off the heat, away from any flame. The solvent goes in below ${say(addBelowC, '°C')}; let it fall and read again.`,
-      bad: false,
-    };
-  if (pourC !== null && tempC < pourC) return { text: 'Clear soon. Pour as soon as it is clear and a little above.', bad: false };
-  return { text: 'Hot enough to pour: take it off, fill at once.', bad: false };
+  const [first] = calls;
+  if (first) return { text: POT_CALL_WORDS[first](heat), bad: POT_ALARMS.includes(first) || first === 'near-ceiling' };
+  return { text: tempC === null ? SET_IT[heater] : 'Not clear yet. Stir now and then.', bad: false };
 }
+
+/** What the pot calls out, on the screen and aloud where this device calls. */
+function usePotCalls(props: Props, tempC: number | null, dryAtMin: number | null): readonly PotCall[] {
+  const { pourId, heat, onHeatAt, mindedAt, temperatures, nowMs } = props;
+  const heater = POT_HEATERS.find((one) => one === props.heater) ?? 'water-bath';
+  const now = useNow(nowMs, 5000);
+  const since = (ms: number | null | undefined): number => (ms == null ? Number.POSITIVE_INFINITY : (now - ms) / MS_PER_MINUTE);
+  const readAt = temperatures.at(-1)?.at;
+  const calls = potCalls({
+    heater,
+    heat,
+    tempC,
+    onHeatMin: onHeatAt === null ? null : since(onHeatAt),
+    seenMin: Math.min(since(onHeatAt), since(readAt), since(mindedAt)),
+    readMin: Math.min(since(onHeatAt), since(readAt)),
+    dryAtMin,
+  });
+  const said = calls.join(' ');
+  const troubles = useMemo(
+    () =>
+      said
+        .split(' ')
+        .filter(Boolean)
+        .map((call) => ({ key: `pot ${pourId} ${call}`, text: POT_CALL_WORDS[call as PotCall](heat) })),
+    [said, pourId, heat],
+  );
+  useAlarms(NO_ACTIONS, now, troubles);
+  return calls;
+}
+const NO_ACTIONS: readonly never[] = [];
 
 /** The melt: the pot's curve against the ladder, rehearsed beforehand, read by hand or from a thermometer. */
 export function Melting(props: Props) {
@@ -77,7 +110,8 @@ export function Melting(props: Props) {
   const [port, setPort] = useState<DevicePort | null>(null);
   const { busy, rest, run } = useSave<void>();
   const pan = pans.find((one) => one.id === chosenId);
-  const { rehearsed, trace, clearAt } = useRehearsed(pan, props);
+  const { rehearsed, trace, clearAt, dryAt, shavedAt } = useRehearsed(pan, props);
+  const heatedBy = POT_HEATERS.find((one) => one === heater) ?? 'water-bath';
   const written = useRef(0);
   const live = useDevice(port, (event) => {
     if (event.kind !== 'reading' || event.atMs - written.current < EVERY_MS) return;
@@ -85,35 +119,46 @@ export function Melting(props: Props) {
     void run(() => readPot({ clientId: freshId(), pourId, temp: `${event.value.toFixed(1)} C`, practice: true }));
   });
   const now = live.value !== null && live.trouble === null ? live.value : (temperatures.at(-1)?.tempC ?? null);
-  const words = adviceAt(now, heat);
+  const calls = usePotCalls(props, now, dryAt);
+  const words = adviceNow(calls, heatedBy, heat, now);
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section>
         <p className="reading text-[clamp(4rem,10vw,8rem)] font-semibold leading-none">
           {now === null ? '–' : figure(now, '°C', 0)}
-          <span className="ml-2 text-[0.3em] font-normal text-soft">°C in the pot</span>
+          <span className="ml-2 text-[0.3em] font-normal text-soft">{signOf('°C')} in the pot</span>
         </p>
-        <p role="status" className={`mt-2 text-lg font-semibold ${words.bad ? 'text-late' : ''}`}>
+        <p role={words.bad ? 'alert' : 'status'} className={`mt-2 text-lg font-semibold ${words.bad ? 'text-late' : ''}`}>
           {words.bad ? '▲ ' : ''}
           {words.text}
         </p>
+        {calls
+          .slice(1)
+          .filter((call) => POT_ALARMS.includes(call))
+          .map((call) => (
+            <p key={call} className="font-semibold text-late">
+              ▲ {POT_CALL_WORDS[call](heat)}
+            </p>
+          ))}
         <Conflict heat={heat} />
         <SelectField
           className="mt-2 max-w-xs"
           label="Warmed by"
           value={heater ?? ''}
           onChange={(event) => {
-            const chosen = HEATERS.find((one) => one === event.target.value);
+            const chosen = POT_HEATERS.find((one) => one === event.target.value);
             if (chosen) void run(() => warmedBy({ pourId, heater: chosen }));
           }}
         >
           <option value="">not said yet</option>
-          {HEATERS.filter((one) => POT_HEATERS.includes(one)).map((one) => (
+          {POT_HEATERS.map((one) => (
             <option key={one} value={one}>
               {HEATER_WORDS[one]}
+              {one === 'hob' ? ': not advised' : ''}
             </option>
           ))}
         </SelectField>
+        <p className={heatedBy === 'hob' ? 'font-semibold text-late' : 'text-soft'}>{POT_HEATER_GUARDS[heatedBy]}</p>
         {onHeatAt === null ? (
           <Button
             look="hand"
@@ -122,9 +167,16 @@ export function Melting(props: Props) {
             disabled={busy}
             onClick={() => void run(() => onTheHeat({ pourId, version, panId: pan?.id ?? null }))}
           >
-            It is on the heat
+            {heatedBy === 'microwave' ? 'The first burst' : 'It is on the heat'}
           </Button>
-        ) : null}
+        ) : (
+          <p className="mt-3 flex flex-wrap items-center gap-3">
+            <Button disabled={busy} onClick={() => void run(() => atThePot({ pourId }))}>
+              I am at the pot
+            </Button>
+            <AlarmSwitch />
+          </p>
+        )}
         <TypedReading pourId={pourId} />
         {rehearsed && mayPractise ? (
           <p className="flex flex-wrap items-center gap-3">
@@ -154,28 +206,42 @@ export function Melting(props: Props) {
       </section>
       <div className="flex flex-col gap-6">
         <HeatLadder heat={heat} potC={now} />
-        <Curve {...props} trace={trace} clearAt={clearAt} pan={pan} onPan={setChosenId} />
+        <Curve {...props} trace={trace} clearAt={clearAt} shavedAt={shavedAt} dryAt={dryAt} pan={pan} onPan={setChosenId} />
       </div>
     </div>
   );
 }
 
 /** The melt as it is rehearsed beforehand in the pan that was chosen: its trace, and when it clears, minutes. */
-function useRehearsed(pan: PanFacts | undefined, { heat, ambientC, potG, waxFraction }: Props) {
+function useRehearsed(pan: PanFacts | undefined, { heat, heater, ambientC, potG, waxFraction, pieceMm, waterG }: Props) {
+  const [dryAt, setDryAt] = useState<number | null>(null);
+  const [shavedAt, setShavedAt] = useState<number | null>(null);
   const [trace, setTrace] = useState<readonly MeltRow[]>([]);
   const [clearAt, setClearAt] = useState<number | null>(null);
   const rehearsal = useRehearsal();
   const rehearsed = useMemo(
     () =>
-      pan && heat.clearC !== null
-        ? { ...pan, ambientC, potG, waxFraction, pieceMm: PIECE_MM, clearC: heat.clearC, minutes: REHEARSED_MIN }
+      // Only a water bath is rehearsed.
+      pan && heat.clearC !== null && (heater ?? 'water-bath') === 'water-bath'
+        ? {
+            ...pan,
+            ...(waterG === null ? {} : { waterG }),
+            ambientC,
+            potG,
+            waxFraction,
+            pieceMm: pieceMm ?? PIECE_MM,
+            clearC: heat.clearC,
+            minutes: REHEARSED_MIN,
+          }
         : null,
-    [pan, heat.clearC, ambientC, potG, waxFraction],
+    [pan, heat.clearC, heater, ambientC, potG, waxFraction, pieceMm, waterG],
   );
   // biome-ignore lint/correctness/useExhaustiveDependencies: the worker's face does not change
   useEffect(() => {
     let isStale = false;
     setTrace([]);
+    setDryAt(null);
+    setShavedAt(null);
     if (!rehearsed) return;
     void rehearsal()
       .melt(rehearsed)
@@ -183,12 +249,18 @@ function useRehearsed(pan: PanFacts | undefined, { heat, ambientC, potG, waxFrac
         if (isStale || !result.ok) return;
         setTrace(result.value.trace);
         setClearAt(result.value.clearAtMin);
+        setDryAt(result.value.dryAtMin);
+      });
+    void rehearsal()
+      .melt({ ...rehearsed, pieceMm: SHAVED_MM })
+      .then((result) => {
+        if (!isStale && result.ok) setShavedAt(result.value.clearAtMin);
       });
     return () => {
       isStale = true;
     };
   }, [rehearsed]);
-  return { rehearsed, trace, clearAt };
+  return { rehearsed, trace, clearAt, dryAt, shavedAt };
 }
 
 /** What the thermometer says, typed. */
@@ -272,12 +344,16 @@ function WentWrong({ pourId }: Pick<Props, 'pourId'>) {
 type CurveProps = Props & {
   readonly trace: readonly MeltRow[];
   readonly clearAt: number | null;
+  readonly shavedAt: number | null;
+  readonly dryAt: number | null;
   readonly pan: PanFacts | undefined;
   readonly onPan: (id: number) => void;
 };
 
 /** The pot's curve against clear, pour and ceiling, beside its rehearsal. */
-function Curve({ heat, pans, pan, onPan, trace, clearAt, temperatures, onHeatAt, nowMs }: CurveProps) {
+function Curve(props: CurveProps) {
+  const { pourId, heat, heater, pans, pan, onPan, trace, clearAt, shavedAt, dryAt, temperatures, onHeatAt, nowMs } = props;
+  const pieceMm = props.pieceMm ?? PIECE_MM;
   const start = onHeatAt ?? temperatures[0]?.at ?? nowMs;
   const points: CurvePoint[] = [
     ...temperatures.filter((one) => one.at >= start).map((one) => ({ min: (one.at - start) / MS_PER_MINUTE, pot: one.tempC })),
@@ -286,18 +362,76 @@ function Curve({ heat, pans, pan, onPan, trace, clearAt, temperatures, onHeatAt,
   return (
     <section className="flex flex-col gap-4">
       <PotCurve points={points} heat={heat} />
-      <PanChoice pans={pans} chosen={pan} onChoose={onPan} />
-      {clearAt !== null && trace.length > 0 ? (
-        <p>
-          Rehearsed: clear after about <strong className="reading">{say(clearAt, 'min')}</strong> on the heat, from {PIECE_MM} mm
-          pieces.
-        </p>
-      ) : null}
+      {(heater ?? 'water-bath') === 'water-bath' ? (
+        <>
+          <PanChoice pans={pans} chosen={pan} onChoose={onPan} />
+          <PotFacts pourId={pourId} pieceMm={pieceMm} waterG={props.waterG} usualG={pan?.waterG ?? null} />
+          {clearAt !== null && trace.length > 0 ? (
+            <p>
+              Rehearsed: clear after about <strong className="reading">{say(clearAt, 'min')}</strong> on the heat, from{' '}
+              {say(pieceMm, 'mm')} pieces
+              {shavedAt !== null && clearAt - shavedAt >= 1
+                ? `; shaved to ${say(SHAVED_MM, 'mm')} it would be ${say(clearAt - shavedAt, 'min')} sooner`
+                : ''}
+              .{dryAt === null ? '' : ` The bath would be dry after ${say(dryAt, 'min')}.`}
+            </p>
+          ) : null}
+        </>
+      ) : (
+        <p className="text-soft">Only a water bath is rehearsed. Here the thermometer alone says how it stands: read it often.</p>
+      )}
       <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
         {temperatures.map(({ at, tempC }) => (
           <li key={at}>{say(tempC, '°C')}</li>
         ))}
       </ol>
     </section>
+  );
+}
+
+/** Sizes wax comes in, mm. */
+const PIECES: readonly { readonly mm: number; readonly name: string }[] = [
+  { mm: 2, name: 'shaved, grated, pellets cut fine' },
+  { mm: 4, name: 'pellets' },
+  { mm: 8, name: 'chips, as usually cut' },
+  { mm: 20, name: 'lumps' },
+  { mm: 40, name: 'half a bar in one' },
+];
+
+type PotFactsProps = {
+  readonly pourId: number;
+  readonly pieceMm: number;
+  readonly waterG: number | null;
+  readonly usualG: number | null;
+};
+
+/** What the rehearsal asks of this pot: how large its pieces are, what water stands in the bath. */
+function PotFacts({ pourId, pieceMm, waterG, usualG }: PotFactsProps) {
+  const { busy, faults, run } = useSave<void>();
+  const [water, setWater] = useState(waterG === null ? '' : typedAs(waterG, 'ml'));
+  return (
+    <div className="grid grid-cols-2 gap-x-4">
+      <SelectField
+        label="The wax is in pieces of"
+        value={pieceMm}
+        disabled={busy}
+        onChange={(event) => void run(() => piecesAre({ pourId, pieceMm: Number(event.target.value) }))}
+      >
+        {PIECES.map(({ mm, name }) => (
+          <option key={mm} value={mm}>
+            {say(mm, 'mm')}: {name}
+          </option>
+        ))}
+      </SelectField>
+      <TextField
+        label="Water in the bath"
+        value={water}
+        placeholder={usualG === null ? '' : say(usualG, 'ml')}
+        hint="1.5 l; empty: as the pan was entered"
+        fault={faults.water}
+        onChange={(event) => setWater(event.target.value)}
+        onBlur={() => void run(() => waterIs({ pourId, water }))}
+      />
+    </div>
   );
 }

@@ -4,6 +4,7 @@ import { say } from '@/core/quantity';
 import { FEELS } from '@/core/blend';
 import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
 import { FormSheet } from '@/web/form/form-sheet';
+import { fillBottle, fillUp, levelRead } from '../bottle-actions';
 import { hold, lift, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
 
 type Source = { readonly id: number; readonly number: string; readonly title: string };
@@ -14,9 +15,14 @@ type Props = {
     readonly kind: string;
     readonly countLeft: number | null;
     readonly hasWax: boolean;
+    readonly leftG: number;
+    /** Of a bottle at hand: whether its tare and its width inside are known. */
+    readonly bottle: { readonly hasTare: boolean; readonly hasBore: boolean } | null;
   };
   readonly isHeld: boolean;
   readonly sources: readonly Source[];
+  /** Lots that may be poured into a bottle. */
+  readonly others: readonly Source[];
   readonly today: string;
   readonly currency: string;
 };
@@ -27,7 +33,7 @@ const choose = (sources: readonly Source[]) =>
   sources.map((one) => ({ value: String(one.id), name: `${one.number} ${one.title}` }));
 
 /** All that may be done with one lot. */
-export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
+export function LotButtons({ lot, isHeld, sources, others, today, currency }: Props) {
   return (
     <div className="flex flex-wrap gap-2">
       {lot.kind === 'tin' && (lot.countLeft ?? 0) > 0 ? (
@@ -46,6 +52,7 @@ export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
           save={(values) => saveTinSale({ lotId: lot.id, ...values })}
         />
       ) : null}
+      <Bottles lot={lot} others={others} />
       {lot.kind === 'bath' ? (
         <FormSheet
           opens="Top the bath up"
@@ -54,7 +61,7 @@ export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
           saves="It is in"
           fields={[
             { name: 'from', label: 'From lot', options: choose(sources) },
-            { name: 'amount', label: 'How much', hint: '500 g, 1 lb' },
+            { name: 'amount', label: 'How much', hint: '2 l, 500 g, 1 lb' },
           ]}
           save={(values) => saveBath({ name: '', bath: lot.id, ...values })}
         />
@@ -82,6 +89,63 @@ export function LotButtons({ lot, isHeld, sources, today, currency }: Props) {
       />
       <HoldIt lot={lot} isHeld={isHeld} />
     </div>
+  );
+}
+
+/** Decanting from a lot into a bottle at hand; pouring more into one, and reading its level. */
+function Bottles({ lot, others }: Pick<Props, 'lot' | 'others'>) {
+  if (lot.bottle)
+    return (
+      <>
+        <FormSheet
+          opens="Top it up, let it down"
+          title={`Pour into ${lot.number}`}
+          say="More of the same, or a thinner. What is in it follows from what was left in it. Warmth, flame and cloths go by the new contents."
+          saves="It is in"
+          fields={[
+            { name: 'from', label: 'From lot', options: choose(others) },
+            { name: 'amount', label: 'How much goes in', hint: '120 g, 100 ml, 4 US fl oz' },
+            ...(lot.bottle.hasTare
+              ? [
+                  {
+                    name: 'gross',
+                    label: 'Or bottle and all, weighed afterwards',
+                    hint: 'with its lid, as when it was weighed empty',
+                  },
+                ]
+              : []),
+          ]}
+          save={(values) => fillUp({ lotId: lot.id, gross: '', ...values })}
+        />
+        {lot.bottle.hasBore ? (
+          <FormSheet
+            opens="Read its level"
+            title={`The level of ${lot.number}`}
+            say="Measured from the inside bottom to the surface, on a level table. The book is put to what that is."
+            saves="It stands so"
+            fields={[{ name: 'level', label: 'It stands at', hint: '84 mm, 3 1/4 in' }]}
+            save={(values) => levelRead({ lotId: lot.id, ...values })}
+          />
+        ) : null}
+      </>
+    );
+  if (lot.kind === 'tin' || lot.leftG <= 0) return null;
+  return (
+    <FormSheet
+      opens="Fill a bottle from it"
+      title={`Decant from ${lot.number}`}
+      say="A bottle at hand is a lot of its own, drawn from at coats, with all that follows from what is in it. Never a bottle that looks like drink; write on it what it holds."
+      saves="It is filled"
+      fields={[
+        { name: 'name', label: 'What it is called', hint: 'Bench oil' },
+        { name: 'amount', label: 'How much goes in', hint: '200 g, 250 ml' },
+        { name: 'tare', label: 'Bottle and lid, empty', hint: '182 g; may stay empty' },
+        { name: 'outside', label: 'How wide outside', hint: '62 mm; only for reading its level' },
+        { name: 'wall', label: 'How thick its wall', hint: '3 mm' },
+        { name: 'mark', label: 'Written on it', hint: 'S31-01, 4 March' },
+      ]}
+      save={(values) => fillBottle({ fromLotId: lot.id, ...values })}
+    />
   );
 }
 
