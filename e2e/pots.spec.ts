@@ -13,7 +13,9 @@ async function writeMeasured(page: Page, name: string, lines: readonly (readonly
   }
 }
 
-test('four cups of melted wax with sixteen of oil is 19 % wax by weight, and an ounce by itself is asked about', async ({ page }) => {
+test('four cups of melted wax with sixteen of oil is 19 % wax by weight, and an ounce by itself is asked about', async ({
+  page,
+}) => {
   await beWren(page);
   await writeMeasured(page, 'Cups', [
     ['Beeswax, filtered', '4 cups', true],

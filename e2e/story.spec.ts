@@ -39,7 +39,7 @@ async function stores(page: Page, hand: Hand): Promise<void> {
   // An ounce of a liquid is asked about, never guessed.
   await receive(page, hand, 'White mineral oil, food grade', '70 oz', '31,50');
   await hand(page.getByRole('button', { name: 'Put it in the stores' }));
-  await expect(page.getByText('An ounce of a liquid may be a weight or a volume').first()).toBeVisible();
+  await expect(page.getByText('An ounce by itself may be a weight or a volume').first()).toBeVisible();
   await page.getByLabel('Amount').fill('0,75 l');
   await expect(page.getByText('= 645 g')).toBeVisible();
   await page.getByLabel('Amount').fill('2.5 kg');
