@@ -2,7 +2,7 @@ import type { Consistency, Drying, Heat, Purpose, RagHazard } from '@/core/blend
 import { findIngredient } from '@/core/material';
 import type { CareClass, Keeper } from '@/core/care';
 import type { CheckKind } from '@/core/cure';
-import type { Contact, Family, FoodVerdict, Origin, PieceUse } from '@/core/material';
+import type { Contact, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
 import type { Statement } from '@/core/use';
@@ -338,4 +338,13 @@ export const MARK_ADVICE: Readonly<Partial<Record<Mark, string>>> = {
   'film-worn': 'Where the film still holds all over, dull and recoat it with the same; where it peels, take it off.',
   'old-paint':
     'Old paint may hold lead: it is not sanded, scraped dry or burnt off here. Have it tested; where it does, leave it to those who are licensed for it, as the rules of the place say.',
+};
+
+/** What the sheet of an ingredient of the shop's own may leave out. */
+export const UNSAID_WORDS: Readonly<Record<Unsaid, string>> = {
+  contact: 'whether it may meet food',
+  flash: 'its flash point',
+  iodine: 'its iodine value',
+  allergens: 'its allergens',
+  ceiling: 'how hot it may get',
 };

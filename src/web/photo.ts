@@ -2,9 +2,6 @@ import 'server-only';
 import { fail, ok, type Result } from '@/core/quantity';
 import { hashOf, readKept } from '@/data/files';
 
-/** A photo of at most 4 MB as a data URL is so many letters long. */
-export const MOST_PHOTO_CHARS = 5_700_000;
-
 type Kind = { readonly type: string; readonly starts: readonly number[] };
 /** What a photo's first bytes say it is; the rest of a data URL is not believed. */
 const KINDS: readonly Kind[] = [

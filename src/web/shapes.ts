@@ -11,3 +11,7 @@ export const clientId = z.string().min(8).max(64);
 export const emailOrNone = z.union([z.literal(''), z.email()]);
 /** A country by its code, null where none was chosen. */
 export const countryOrNone = z.union([z.literal(''), z.enum(COUNTRIES)]).transform((code) => code || null);
+/** A photo of at most 4 MB as a data address is so many letters long. */
+export const MOST_PHOTO_CHARS = 5_700_000;
+/** A photo as a data address; empty where none was taken. */
+export const photoTaken = z.string().max(MOST_PHOTO_CHARS);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { check } from '@/core/contract';
 import { fail, ok, type Result, atPath } from '@/core/quantity';
 import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
+import { ownNow } from './own';
 import shipped from './names.json';
 import type { Ingredient } from './schema';
 
@@ -92,6 +93,9 @@ export const REFUSAL_KINDS: Readonly<Record<Refusal, string>> = {
 
 /** The one ingredient a name in a file stands for; an issue where it may be several, is none, or is no material for this work. */
 export function nameToIngredient(name: string, path: string): Result<Ingredient> {
+  // The shop's own, by id or by name, typed exactly: its maker knows what is in it.
+  const own = ownNow().find((one) => one.id === name || plainName(one.name) === plainName(name));
+  if (own) return ok(own);
   const found = identify({ name });
   if (!found.ok) return atPath(path, found);
   const { value } = found;

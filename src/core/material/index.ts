@@ -3,6 +3,7 @@ export type { IngredientId, SpeciesId } from './ids';
 export {
   CONTACTS,
   type Contact,
+  DRIES,
   FAMILIES,
   type Family,
   FOOD_VERDICTS,

@@ -65,11 +65,14 @@ export function factsLike(like: Ingredient): OwnMaterialFacts {
 }
 
 // One shop, one list: a server learns it with its file, a browser with its page; what the house ships never changes.
-const held = globalThis as { rendleOwn?: ReadonlyMap<string, Ingredient>; rendleOwnTurn?: number };
+const held = globalThis as { rendleOwn?: ReadonlyMap<string, Ingredient>; rendleOwnTurn?: number; rendleOwnSays?: string };
 
 /** From now on these are known beside what the house ships: ingredients of the shop's own, and bought finishes as lines of a formula. */
 export function knowOwn(own: readonly Ingredient[]): void {
+  const says = JSON.stringify(own);
+  if (says === held.rendleOwnSays) return;
   held.rendleOwn = new Map(own.map((one) => [one.id, one]));
+  held.rendleOwnSays = says;
   held.rendleOwnTurn = (held.rendleOwnTurn ?? 0) + 1;
 }
 

@@ -1,13 +1,11 @@
 import 'server-only';
 import { desc, eq, isNull } from 'drizzle-orm';
 import { type Findable, findIn, type Found } from '@/core/find';
-import { INGREDIENTS } from '@/core/material';
+import { findIngredient } from '@/core/material';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, formula, formulaLine, formulaRevision, note, owner, piece, sale } from '../schema';
 import { loadBatch } from '../work/batch';
-
-const NAMES: ReadonlyMap<string, string> = new Map(INGREDIENTS.map((one) => [one.id, one.name]));
 
 /** How much each part of a finding weighs: its name, what it is made of and for whom, what was remarked. */
 const WEIGHT = { name: 3, facts: 2, remarks: 1 } as const;
@@ -79,7 +77,7 @@ function formulasToFind(db: Db): Findable[] {
         .from(formulaLine)
         .where(eq(formulaLine.revisionId, revision.id))
         .all()
-        .map((line) => ({ text: NAMES.get(line.id) ?? line.id, weight: WEIGHT.facts })),
+        .map((line) => ({ text: findIngredient(line.id)?.name ?? line.id, weight: WEIGHT.facts })),
       ...(revision.note ? [{ text: revision.note, weight: WEIGHT.remarks }] : []),
     ],
   }));

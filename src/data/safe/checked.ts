@@ -6,6 +6,9 @@ export const FILE_COLUMNS = [
   ['log_entry', 'photo'],
   ['declaration', 'hash'],
   ['care_report', 'photo'],
+  ['own_material', 'photo_hash'],
+  ['ready_made', 'photo_hash'],
+  ['reference', 'photo_hash'],
 ] as const;
 
 const hasColumn = (raw: Database.Database, table: string, column: string): boolean =>

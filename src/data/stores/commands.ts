@@ -1,11 +1,11 @@
 import { nextNumber } from '@/data/numbers';
 import 'server-only';
-import { and, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
 import { findIngredient } from '@/core/material';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { container, lot, type MOVES, movement, readyMade } from '../schema';
+import { container, lot, type MOVES, movement, readyMade, readyMadeWas } from '../schema';
 import { heldBy } from './holds';
 import { leftOf } from './queries';
 
@@ -133,24 +133,33 @@ function labelFaults(input: Pick<ReadyInput, 'declared' | 'isAllDeclared'>): Res
   return input.isAllDeclared && input.declared.length === 0 ? fail('required', 'declared') : ok(undefined);
 }
 
-/** Puts right what was written of a bought finish, at the version that was read. Batches that run go by it from now on. */
+/** Puts right what was written of a bought finish, at the version that was read; what stood there before is kept. Batches that run go by it from now on. */
 export function changeReadyMade(
   db: Db,
   { id, version, ...input }: ReadyInput & { readonly id: number; readonly version: number },
+  by: By,
 ): Result<{ readonly id: number }> {
   return command(db, (tx) => {
     const namesake = tx.select().from(readyMade).where(eq(readyMade.name, input.name)).get();
     if (namesake && namesake.id !== id) return fail('name-taken', 'name', { name: input.name });
     const sound = labelFaults(input);
     if (!sound.ok) return sound;
+    const was = tx.select().from(readyMade).where(eq(readyMade.id, id)).get();
     const changed = tx
       .update(readyMade)
       .set({ ...input, version: version + 1 })
       .where(and(eq(readyMade.id, id), eq(readyMade.version, version)))
       .run();
-    return changed.changes === 0 ? fail('stale', '') : ok({ id });
+    if (changed.changes === 0 || !was) return fail('stale', '');
+    const { id: _, version: number, ...facts } = was;
+    tx.insert(readyMadeWas).values({ readyMadeId: id, number, facts, personId: by.personId, at: by.nowMs }).run();
+    return ok({ id });
   });
 }
+
+/** A bought finish as it was written before, newest first. */
+export const readyMadeBefore = (db: Db, id: number): (typeof readyMadeWas.$inferSelect)[] =>
+  db.select().from(readyMadeWas).where(eq(readyMadeWas.readyMadeId, id)).orderBy(desc(readyMadeWas.number)).all();
 
 /** Writes down a bought finish: what its label declares, what it does not, and its own rule. */
 export function addReadyMade(db: Db, input: ReadyInput): Result<{ readonly id: number }> {

@@ -1,7 +1,7 @@
 import 'server-only';
 import { type Blend, natureOfBought, sharesOfBought, UNDECLARED, withUndeclared } from '@/core/blend';
 import { a0Of, a0OfBought, type Needs } from '@/core/cure';
-import { ingredientOf, type Role } from '@/core/material';
+import { ingredientOf, ownTurn, type Role } from '@/core/material';
 import { rolesOf, rolesOfBought } from '@/core/regimen';
 import type { readyMade } from '../schema';
 
@@ -18,7 +18,7 @@ const remembered = new Map<string, Known>();
 
 /** What a mix is by what is in it, bought finishes that went into it among that. */
 export function knownMix(composition: Readonly<Record<string, number>>, inside: readonly ReadyMade[]): Known {
-  const key = `${Object.entries(composition).join(' ')} ${inside.map((one) => `${one.id}.${one.version}`).join(' ')}`;
+  const key = `${ownTurn()} ${Object.entries(composition).join(' ')} ${inside.map((one) => `${one.id}.${one.version}`).join(' ')}`;
   const known = remembered.get(key);
   if (known) return known;
   if (remembered.size >= MOST_NATURES) remembered.clear();

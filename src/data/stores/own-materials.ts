@@ -1,5 +1,5 @@
 import 'server-only';
-import { asc, desc, eq } from 'drizzle-orm';
+import { asc, desc } from 'drizzle-orm';
 import { type Ingredient, INGREDIENTS, type OwnMaterialFacts, ownMaterial as materialOf, ownMaterialId } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
@@ -17,10 +17,6 @@ export const ownMaterialRows = (db: Db): readonly OwnMaterialRow[] =>
   });
 
 export const ownMaterials = (db: Db): readonly Ingredient[] => ownMaterialRows(db).map((row) => materialOf(row.id, row.facts));
-
-/** What was said of one before, newest first. */
-export const ownMaterialWas = (db: Db, id: string): readonly OwnMaterialRow[] =>
-  db.select().from(ownMaterial).where(eq(ownMaterial.id, id)).orderBy(desc(ownMaterial.number)).all();
 
 type NewMaterial = {
   readonly likeId: string;

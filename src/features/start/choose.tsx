@@ -2,7 +2,7 @@ import { say } from '@/core/quantity';
 import 'server-only';
 import { z } from 'zod';
 import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type FinishWish } from '@/core/choose';
-import { INGREDIENTS, ORIGINS, PIECE_USES, type Species } from '@/core/material';
+import { allIngredients, ORIGINS, PIECE_USES, type Species } from '@/core/material';
 import { allWoods } from '@/data/work/woods';
 import { allDesigns, allRegimens, type Design } from '@/data/work/catalogue';
 import { lookOf } from '@/web/drawing/look';
@@ -15,7 +15,7 @@ import { ScoreLine } from '@/web/drawing/regimen-score';
 import { session } from '@/web/session';
 import { candidates } from '@/data/stores/candidates';
 
-const ALLERGENS = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
+const allergens = (): string[] => [...new Set(allIngredients().flatMap((one) => one.allergens))].sort();
 const SHINE_WORDS = { any: 'no matter', matt: 'none', gloss: 'a shine' } as const;
 const COLOUR_WORDS = { any: 'no matter', 'as-it-is': 'as it is', warm: 'warmer' } as const;
 /** A wood nobody has named yet: one that is fit for food and holds nothing back. */
@@ -67,7 +67,7 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
       />
       <Pick name="origin" label="It was" options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
       <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
-      <Ticks name="avoid" legend="Without" options={ALLERGENS.map((one) => [one, one])} chosen={wish.avoid} />
+      <Ticks name="avoid" legend="Without" options={allergens().map((one) => [one, one])} chosen={wish.avoid} />
       <label className="flex flex-col gap-1">
         <span className="label">Days until it must leave</span>
         <input

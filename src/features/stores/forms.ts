@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { RIGHTS } from '@/core/blend';
-import { CONTACTS, ROLES } from '@/core/material';
+import { CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
 import {
   fail,
   ok,
@@ -10,10 +10,11 @@ import {
   parseMassOrNone,
   parseNumber,
   parsePositive,
+  parseTemperature,
   parseVolume,
   type Result,
 } from '@/core/quantity';
-import { rowId } from '@/web/shapes';
+import { photoTaken, rowId } from '@/web/shapes';
 
 /** The forms of the stores, field by field; their actions read the same. */
 
@@ -119,6 +120,7 @@ export const ReadyFields = z
     coverage: typedOrNone(parsePositive),
     labelRule: z.string().trim().max(500),
     role: z.enum(ROLES),
+    photo: photoTaken,
     shares: z.record(z.string(), typedOrNone(shareOf)),
     dwell: typedOrNone(dwellOf),
     gap: typedOrNone(parseDuration),
@@ -151,4 +153,76 @@ export const ReadyFields = z
       labelCoats: coats,
       labelFoodHours: food === null ? null : food / 60,
     };
+  });
+
+const DENSITIES = between(0.5, 3);
+const MONTHS = between(1, 120);
+const IODINE = between(0, 400);
+/** What a sheet may say of food, and that it says nothing. */
+export const FOOD_WORDS = [...CONTACTS, 'unsaid'] as const;
+const listed = z
+  .string()
+  .max(600)
+  .transform((words) =>
+    words
+      .split(/[,;]/)
+      .map((one) => one.trim())
+      .filter(Boolean),
+  );
+
+/** An ingredient of the shop's own as its sheet has it; what is left empty the sheet does not say, and is taken on the safe side. */
+export const OwnFields = z
+  .object({
+    likeId: z.string().min(1),
+    name: z.string().trim().min(1).max(80),
+    alsoCalled: listed,
+    density: typed((words) => DENSITIES(parsePositive(words))),
+    melts: typedOrNone(parseTemperature),
+    ceiling: typedOrNone(parseTemperature),
+    flash: typedOrNone(parseTemperature),
+    iodine: typedOrNone((words) => IODINE(parseNumber(words))),
+    leaves: typed((words) => between(0, 100)(parseNumber(words.replace('%', '')))),
+    contact: z.enum(FOOD_WORDS),
+    dries: z.enum(DRIES),
+    keeps: typed((words) => {
+      const read = MONTHS(parsePositive(words));
+      return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number' }) : read;
+    }),
+    allergens: listed,
+    note: z.string().trim().max(400),
+    photo: photoTaken,
+  })
+  .transform(({ likeId, photo, density, melts, ceiling, flash, iodine, leaves, contact, keeps, allergens, ...rest }, ctx) => {
+    const unsaid: Unsaid[] = [
+      ...(contact === 'unsaid' ? ['contact' as const] : []),
+      ...(flash === null ? ['flash' as const] : []),
+      ...(iodine === null ? ['iodine' as const] : []),
+      ...(allergens.length === 0 ? ['allergens' as const] : []),
+      ...(ceiling === null ? ['ceiling' as const] : []),
+    ];
+    const facts = OwnMaterialFacts.safeParse({
+      ...rest,
+      densityGPerMl: density,
+      meltC: melts,
+      maxC: ceiling,
+      flashC: flash,
+      iodineValue: iodine,
+      volatileFraction: leaves / 100,
+      contact: contact === 'unsaid' ? 'not-for-food' : contact,
+      shelfMonths: keeps,
+      allergens: allergens.filter((one) => !/^(none|no)$/i.test(one)),
+      unsaid,
+    });
+    if (facts.success) return { likeId, photo, facts: facts.data };
+    // A figure past what a sheet can say: it stands at the field it was typed into.
+    const FIELD: Readonly<Record<string, string>> = { meltC: 'melts', maxC: 'ceiling', flashC: 'flash' };
+    for (const issue of facts.error.issues) {
+      const bound = { melts: [0, 200], ceiling: [30, 300], flash: [-40, 400] }[FIELD[String(issue.path[0])] ?? ''] ?? [0, 0];
+      ctx.addIssue({
+        code: 'custom',
+        path: [FIELD[String(issue.path[0])] ?? String(issue.path[0])],
+        params: { code: 'too-large', with: { least: bound[0], most: bound[1], unit: '°C' } },
+      });
+    }
+    return z.NEVER;
   });

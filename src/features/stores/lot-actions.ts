@@ -8,15 +8,7 @@ import { theShop } from '@/data/shop/queries';
 import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
 import type { Db } from '@/data/db';
-import {
-  addContainer,
-  addReadyMade,
-  changeReadyMade,
-  countContainer,
-  countLot,
-  loseFrom,
-  receiveLot,
-} from '@/data/stores/commands';
+import { addContainer, countContainer, countLot, loseFrom, receiveLot } from '@/data/stores/commands';
 import { holdLot, liftHold } from '@/data/stores/holds';
 import { allLots, containers } from '@/data/stores/queries';
 import { sayIssue } from '@/messages';
@@ -27,7 +19,7 @@ import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
 import { MOST_LIST } from '@/web/csv';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
-import { ReadyFields, RightFields, StockFields } from './forms';
+import { RightFields, StockFields } from './forms';
 import { mayFillBath } from './bath-lots';
 import { rightWords } from '@/messages/right';
 import { putRight, type RightLot } from '@/core/blend';
@@ -127,14 +119,6 @@ export async function saveBath(input: unknown): Promise<Answer<{ readonly id: nu
 /** Starts a bath from the sheet’s own words. */
 export async function startBath(values: Readonly<Record<string, string>>): Promise<Answer<{ readonly id: number }>> {
   return saveBath({ name: values.name ?? '', from: values.from ?? '', amount: values.amount ?? '', bath: null });
-}
-
-/** Writes down a bought finish, or puts what is written of it right. */
-export async function saveReady(input: unknown): Promise<Answer<{ readonly id: number }>> {
-  const Ready = ReadyFields.and(z.object({ known: z.object({ id: rowId, version: z.int() }).nullable() }));
-  return act(Ready, input, (db, { known, ...label }) =>
-    known ? changeReadyMade(db, { ...label, ...known }) : addReadyMade(db, label),
-  );
 }
 
 const File = z.object({ text: z.string().max(MOST_LIST) });

@@ -3,6 +3,7 @@ import type { Db } from '@/data/db';
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { dateOf, say } from '@/core/quantity';
+import { readyMadeBefore } from '@/data/stores/commands';
 import { bottleOf } from '@/data/stores/bottles';
 import { bathState } from '@/data/bath/bath';
 import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
@@ -14,6 +15,7 @@ import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { cautionsWith } from '@/web/cautions';
 import { bathLots } from './bath-lots';
+import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
 import { LotFacts } from './lot-facts';
@@ -96,7 +98,13 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
       </div>
       <div className="mt-6 grid gap-x-12 gap-y-6 bench:grid-cols-2">
         <LotFacts lot={lot} ready={ready} shop={shop} today={today} />
-        <LotEvidence lot={lot} ready={ready} record={record} zone={shop.zone} />
+        <LotEvidence
+          lot={lot}
+          ready={ready}
+          before={ready ? readyMadeBefore(db, ready.id) : []}
+          record={record}
+          zone={shop.zone}
+        />
       </div>
       <section className="mt-8">
         <div className="flex flex-wrap items-baseline justify-between gap-4">
@@ -237,12 +245,43 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
 type EvidenceProps = {
   readonly lot: KnownLot;
   readonly ready: ReadyMade | undefined;
+  readonly before: ReturnType<typeof readyMadeBefore>;
   readonly record: ReturnType<typeof recordOf>;
   readonly zone: string;
 };
 
+/** What of a label reads otherwise now: its name and as it was. */
+const LABEL_PARTS: Readonly<Record<string, string>> = {
+  name: 'called',
+  declared: 'declared',
+  isAllDeclared: 'all declared',
+  drying: 'it',
+  contact: 'food',
+  densityGPerMl: 'g/ml',
+  coverageM2PerL: 'm² a litre',
+  labelRule: 'its own words',
+  role: 'in the work',
+  shares: 'shares',
+  labelDwellMin: 'leave on, min',
+  labelGapMin: 'between coats, min',
+  labelCoats: 'coats',
+  labelFoodHours: 'until food, h',
+};
+const plainly = (value: unknown): string =>
+  value === null || value === ''
+    ? 'nothing'
+    : typeof value === 'object'
+      ? JSON.stringify(value)
+          .replaceAll('"', ' ')
+          .replace(/[{}[\]]/g, '')
+      : String(value);
+const changedWords = (was: Readonly<Record<string, unknown>>, now: ReadyMade): string[] =>
+  Object.entries(LABEL_PARTS).flatMap(([part, name]) =>
+    JSON.stringify(was[part]) === JSON.stringify(now[part as keyof ReadyMade]) ? [] : [`${name}: ${plainly(was[part])}`],
+  );
+
 /** What was found of it, and what its papers say. */
-function LotEvidence({ lot, ready, record, zone }: EvidenceProps) {
+function LotEvidence({ lot, ready, before, record, zone }: EvidenceProps) {
   return (
     <div className="flex flex-col gap-4">
       <section>
@@ -283,7 +322,24 @@ function LotEvidence({ lot, ready, record, zone }: EvidenceProps) {
         </ul>
       </section>
       <Declare lotId={lot.id} />
-      {ready ? <BoughtFinish of={ready} /> : null}
+      {ready ? (
+        <div className="flex flex-col items-start gap-2">
+          {ready.photoHash ? <KeptPhoto src={photoAt(ready.photoHash)} alt={`The label of ${ready.name}`} /> : null}
+          <BoughtFinish of={ready} />
+          {before.length > 0 ? (
+            <Fold line="words" says={<>What was written of it before ({before.length})</>}>
+              <ol>
+                {before.map(({ number, facts, at }) => (
+                  <li key={number} className="border-hair border-b py-1">
+                    <span className="reading text-sm text-soft">until {toTheMinute(at, zone)}</span>{' '}
+                    {changedWords(facts, ready).join('; ')}
+                  </li>
+                ))}
+              </ol>
+            </Fold>
+          ) : null}
+        </div>
+      ) : null}
     </div>
   );
 }

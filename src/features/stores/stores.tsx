@@ -2,6 +2,7 @@ import 'server-only';
 import { findIngredient, runningOut, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, say, formatMoney, MS_PER_DAY } from '@/core/quantity';
 import { allLots, containers, type KnownLot, readyMades, usedSince } from '@/data/stores/queries';
+import { ownMaterialRows } from '@/data/stores/own-materials';
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
 import { Link } from '@/ui/link';
@@ -13,7 +14,7 @@ import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { bathLots } from './bath-lots';
 import { lookAtStores, startBath, takeStores } from './lot-actions';
-import { AddLot, BoughtFinish, CountLot, StockTake } from './components/sheets';
+import { AddLot, BoughtFinish, CountLot, OwnIngredient, StockTake } from './components/sheets';
 import { IngredientList } from './components/ingredient-list';
 import { Jars } from './components/jars';
 import { bestBefore, familyOf, LotShelf } from './shelf';
@@ -42,6 +43,7 @@ export async function Stores({ search }: { readonly search: Search }) {
           <AddLot currency={shop.currency} ready={readyMades(db)} opened={search.do === 'receive'} />
           <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
           <BoughtFinish />
+          <OwnIngredient />
           <FormSheet
             opens="Start a bath"
             title="Start a bath"
@@ -102,7 +104,15 @@ export async function Stores({ search }: { readonly search: Search }) {
         <a href="/api/stores?sheet=jars">jars</a>, <a href="/api/stores?sheet=finishes">bought finishes</a>.
       </p>
       <h2 className="mt-8 mb-1">Ingredients</h2>
-      <IngredientList />
+      <IngredientList
+        own={ownMaterialRows(db).map(({ id, facts, photoHash, number, at }) => ({
+          id,
+          facts,
+          photoHash,
+          number,
+          since: longDate(dateOf(at, shop.zone)),
+        }))}
+      />
     </>
   );
 }

@@ -1,8 +1,7 @@
 import 'server-only';
 import { z } from 'zod';
-import { rowId } from '../shapes';
+import { MOST_PHOTO_CHARS, rowId } from '../shapes';
 import { SeenFault } from './seen';
-import { MOST_PHOTO_CHARS } from '../photo';
 
 const id = z.string().min(8).max(64);
 

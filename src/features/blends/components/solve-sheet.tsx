@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { blend, type Cheapest } from '@/core/blend';
-import { FAMILIES, findIngredient, type Ingredient, INGREDIENTS } from '@/core/material';
+import { FAMILIES, findIngredient, type Ingredient, allIngredients } from '@/core/material';
 import { formatMoney, parseMass, parseNumber, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
@@ -12,7 +12,7 @@ import { Tick } from '@/ui/tick';
 import type { DraftAround } from '@/core/blend';
 import { useSolver } from '../use-solver';
 
-const ALLERGENS = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
+const allergens = (): string[] => [...new Set(allIngredients().flatMap((one) => one.allergens))].sort();
 const EMPTY = {
   least: '18',
   most: '24',
@@ -34,7 +34,7 @@ type Props = {
 
 /** Asks for the cheapest blend of chosen ingredients within limits, and says which limits bind or clash. */
 export function SolveSheet({ around, currency, onTake }: Props) {
-  const priced = INGREDIENTS.filter((one) => around.prices[one.id] !== undefined);
+  const priced = allIngredients().filter((one) => around.prices[one.id] !== undefined);
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>(priced.filter((one) => one.family !== 'solvent').map((one) => one.id));
   const [limits, setLimits] = useState(EMPTY);
@@ -196,7 +196,7 @@ function LimitFields({ limits, currency, onChange: set }: LimitsProps) {
       </div>
       <fieldset className="flex flex-wrap gap-x-5">
         <legend className="label">Without</legend>
-        {ALLERGENS.map((allergen) => (
+        {allergens().map((allergen) => (
           <Tick
             key={allergen}
             checked={limits.avoid.includes(allergen)}

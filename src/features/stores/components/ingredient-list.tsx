@@ -1,13 +1,16 @@
 'use client';
 
 import { useState } from 'react';
-import type { Drying } from '@/core/blend';
-import { answersTo, INGREDIENTS, type Ingredient } from '@/core/material';
+import { boughtOfLine, type Drying } from '@/core/blend';
+import { allIngredients, answersTo, findIngredient, type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
+import type { KnownOwn } from './own-sheet';
+import { OwnIngredient } from './sheets';
 import { say } from '@/core/quantity';
-import { cautionsInWords, CONTACT_WORDS, FAMILY_WORDS } from '@/messages';
+import { cautionsInWords, CONTACT_WORDS, FAMILY_WORDS, UNSAID_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
+import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 
 /** How an ingredient dries by itself: one that dries by halves stays tacky. */
 const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' : dries);
@@ -23,10 +26,38 @@ const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
   ['Allergens', one.allergens.join(', ') || 'none known'],
 ];
 
+/** One of the shop's own: its sheet as it stands, and how often and when it was put right. */
+export type OwnRecord = KnownOwn & { readonly number: number; readonly since: string };
+
+/** What is the shop's own about an ingredient: what it is like, what its sheet leaves out, its label, and a way to put it right. */
+function OwnPart({ of }: { readonly of: OwnRecord | undefined }) {
+  if (!of) return null;
+  const { facts } = of;
+  return (
+    <div className="mb-3 flex flex-col items-start gap-2">
+      <p>
+        Like {findIngredient(likeIngredient(of.id))?.name.toLowerCase()}.{' '}
+        {facts.unsaid.length === 0
+          ? 'Its sheet says all that is asked.'
+          : `Its sheet does not say: ${facts.unsaid.map((one) => UNSAID_WORDS[one as keyof typeof UNSAID_WORDS]).join(', ')}. That is taken on the safe side.`}{' '}
+        <span className="reading text-soft">
+          Revision {of.number}, {of.since}
+        </span>
+      </p>
+      {of.photoHash ? <KeptPhoto src={photoAt(of.photoHash)} alt={`The label of ${facts.name}`} /> : null}
+      <OwnIngredient of={of} />
+    </div>
+  );
+}
+
 /** Every ingredient the house knows, with its facts and cautions. Identity comes from what is in the tin, not from its name. */
-export function IngredientList() {
+export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) {
   const [text, setText] = useState('');
-  const found = INGREDIENTS.filter((one) => answersTo(one, text));
+  const all = allIngredients().filter((one) => boughtOfLine(one.id) === null);
+  // What is the shop's own stands first: that is what its maker looks for.
+  const found = all
+    .filter((one) => answersTo(one, text))
+    .sort((a, b) => Number(isOwnMaterial(b.id)) - Number(isOwnMaterial(a.id)));
   return (
     <div>
       <TextField
@@ -34,7 +65,7 @@ export function IngredientList() {
         label="Find by any of its names"
         value={text}
         onChange={(event) => setText(event.target.value)}
-        hint={`${found.length} of ${INGREDIENTS.length}. Figures are working estimates; the supplier’s sheet comes first.`}
+        hint={`${found.length} of ${all.length}. Figures are working estimates; the supplier’s sheet comes first.`}
       />
       <ul className="mt-2 grid gap-x-8 wide:grid-cols-2">
         {found.map((one) => (
@@ -45,7 +76,10 @@ export function IngredientList() {
               says={
                 <>
                   <FamilySwatch family={one.family} />
-                  <span className="grow font-semibold">{one.name}</span>
+                  <span className="grow font-semibold">
+                    {one.name}
+                    {isOwnMaterial(one.id) ? <span className="font-normal text-soft"> the shop’s own</span> : null}
+                  </span>
                   <span className="text-right text-sm text-soft">{CONTACT_WORDS[one.contact]}</span>
                 </>
               }
@@ -72,6 +106,7 @@ export function IngredientList() {
                   ),
                 )}
               </ul>
+              <OwnPart of={own.find((row) => row.id === one.id)} />
             </Fold>
           </li>
         ))}

@@ -12,7 +12,8 @@ import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
 import { ReadyFields } from '../forms';
-import { saveReady } from '../lot-actions';
+import { PhotoField } from '@/web/form/photo-field';
+import { saveReady } from '../own-actions';
 
 type Typed = z.input<typeof ReadyFields>;
 
@@ -32,6 +33,7 @@ const EMPTY: Typed = {
   gap: '',
   coats: '',
   food: '',
+  photo: '',
 };
 
 /** A bought finish that is written down already. */
@@ -54,6 +56,7 @@ export type KnownReady = {
   readonly labelGapMin: number | null;
   readonly labelCoats: number | null;
   readonly labelFoodHours: number | null;
+  readonly photoHash: string | null;
 };
 
 const typedNumber = (value: number | null): string => (value === null ? '' : String(value));
@@ -76,6 +79,7 @@ const typedOf = (of: KnownReady): Typed => ({
   gap: typedTime(of.labelGapMin),
   coats: typedNumber(of.labelCoats),
   food: typedTime(of.labelFoodHours === null ? null : of.labelFoodHours * 60),
+  photo: '',
 });
 
 /** A bought finish: what its label declares, what it does not say, and the label's own rule. */
@@ -119,6 +123,12 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
         empty what it does not say.
       </p>
       <TextField label="The label’s own words" {...form.field('labelRule')} hint="two thin coats a day apart, a week to cure" />
+      <PhotoField
+        label="A photo of its label"
+        value={ready.photo}
+        onChange={(photo) => form.set('photo', photo)}
+        kept={of?.photoHash ?? null}
+      />
     </SheetForm>
   );
 }

@@ -20,6 +20,11 @@ export const BoughtFinish = onOpen(
   (opener, { of }) => <Button {...opener}>{of ? 'Put its label right' : 'A bought finish'}</Button>,
 );
 
+export const OwnIngredient = onOpen(
+  async () => (await import('./own-sheet')).OwnSheet,
+  (opener, { of }) => <Button {...opener}>{of ? 'Put its sheet right' : 'An ingredient of your own'}</Button>,
+);
+
 export const StockTake = onOpen(
   async () => (await import('./stock-take-sheet')).StockTakeSheet,
   (opener) => <Button {...opener}>Stock-take</Button>,

@@ -6,7 +6,7 @@ import type { Geometry } from '@/core/piece';
 import { laysCoat } from '@/core/regimen';
 import { SelectField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { type SmallPhoto, smallPhoto } from './small-photo';
+import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { faultsIn, type SeenOn, type Spots, SurfaceList } from './surface-list';
 
 /** What was seen on a piece: what is amiss on which surface, and a photo that is not yet kept. */
@@ -38,7 +38,7 @@ export function LookOver({ action, geometry, speciesId, dries, tags, seen, onCha
   const [fault, setFault] = useState('');
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    const small = await smallPhoto(file);
+    const small = await takenPhoto(file);
     onChange((now) => ({ ...now, photo: small }));
     setFault(small ? '' : 'This cannot be read as a picture. Try another.');
   };

@@ -8,7 +8,7 @@ const QUALITY = 0.8;
 export type SmallPhoto = { readonly blob: Blob; readonly shown: string };
 
 /** A photo made small enough to keep on this device until the shop's file has it; null where it cannot be read as a picture. */
-export async function smallPhoto(file: File): Promise<SmallPhoto | null> {
+export async function takenPhoto(file: File): Promise<SmallPhoto | null> {
   try {
     const bitmap = await createImageBitmap(file);
     const scale = Math.min(1, SIDE / Math.max(bitmap.width, bitmap.height));

@@ -1,0 +1,162 @@
+'use client';
+
+import type { z } from 'zod';
+import { factsLike, findIngredient, type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
+import { say } from '@/core/quantity';
+import { CONTACT_WORDS } from '@/messages';
+import { SelectField, TextField } from '@/ui/field';
+import type { Opened } from '@/ui/on-open';
+import { PhotoField } from '@/web/form/photo-field';
+import { SheetForm } from '@/web/form/sheet-form';
+import { type Form, useForm } from '@/web/form/use-form';
+import { IngredientPicker } from '@/web/ingredient-picker';
+import { FOOD_WORDS, OwnFields } from '../forms';
+import { saveOwn } from '../own-actions';
+
+type Typed = z.input<typeof OwnFields>;
+
+/** One of the shop's own that is written down already, as its last sheet has it. */
+export type KnownOwn = {
+  readonly id: string;
+  readonly facts: Omit<ReturnType<typeof factsLike>, 'unsaid'> & { readonly unsaid: readonly string[] };
+  readonly photoHash: string | null;
+};
+
+const degrees = (tempC: number | null): string => (tempC === null ? '' : say(tempC, '°C', 0));
+const figure = (value: number | null): string => (value === null ? '' : String(value));
+
+/** What is known of it as it would be typed; figures its sheet leaves out stay empty. */
+function typedOf({ facts }: Pick<KnownOwn, 'facts'>, likeId: string): Typed {
+  const lacks = (one: string): boolean => facts.unsaid.includes(one);
+  return {
+    likeId,
+    name: facts.name,
+    alsoCalled: facts.alsoCalled.join(', '),
+    density: figure(facts.densityGPerMl),
+    melts: degrees(facts.meltC),
+    ceiling: lacks('ceiling') ? '' : degrees(facts.maxC),
+    flash: lacks('flash') ? '' : degrees(facts.flashC),
+    iodine: lacks('iodine') ? '' : figure(facts.iodineValue),
+    leaves: figure(Number((facts.volatileFraction * 100).toFixed(4))),
+    contact: lacks('contact') ? 'unsaid' : facts.contact,
+    dries: facts.dries,
+    keeps: figure(facts.shelfMonths),
+    allergens: lacks('allergens') ? '' : facts.allergens.join(', ') || 'none',
+    note: facts.note,
+    photo: '',
+  };
+}
+
+/** A sheet of one that is like another: its figures to be typed over. What makes it safe is never copied: its own sheet must say it. */
+const likeTyped = (like: Ingredient, name: string): Typed => ({
+  ...typedOf({ facts: { ...factsLike(like), name } }, like.id),
+  contact: 'unsaid',
+  allergens: '',
+});
+
+const EMPTY: Typed = {
+  likeId: '',
+  name: '',
+  alsoCalled: '',
+  density: '',
+  melts: '',
+  ceiling: '',
+  flash: '',
+  iodine: '',
+  leaves: '',
+  contact: 'unsaid',
+  dries: 'drying',
+  keeps: '',
+  allergens: '',
+  note: '',
+  photo: '',
+};
+
+/** An ingredient of the shop's own: copied from one that is like it, with what its sheet says. */
+export function OwnSheet({ of, open, onOpenChange }: { readonly of?: KnownOwn } & Opened) {
+  const form = useForm<Typed, { readonly id: string }>({
+    schema: OwnFields,
+    start: of ? typedOf(of, likeIngredient(of.id)) : EMPTY,
+    save: (sheet) => saveOwn({ ...sheet, base: of?.id ?? null }),
+    done: () => onOpenChange(false),
+    keptAs: of ? `own ingredient ${of.id}` : 'own ingredient',
+    stays: of !== undefined,
+  });
+  const sheet = form.values;
+  const like = findIngredient(sheet.likeId);
+  const copy = (id: string): void => {
+    const one = findIngredient(id);
+    if (!one || isOwnMaterial(id)) return;
+    const copied = likeTyped(one, sheet.name);
+    for (const name of Object.keys(copied) as (keyof Typed)[])
+      if (name !== 'name' && name !== 'photo') form.set(name, copied[name]);
+  };
+  return (
+    <SheetForm
+      form={form}
+      title={of ? `The sheet of ${of.facts.name}` : 'An ingredient of your own'}
+      open={open}
+      onOpenChange={onOpenChange}
+      saves="Keep it"
+      say="Copied from one that is like it, then by its own sheet. What the sheet does not say stays empty, and is reckoned on the safe side."
+      notYet={!like}
+    >
+      {of ? (
+        <p className="text-soft">Like {like?.name.toLowerCase()}.</p>
+      ) : (
+        <IngredientPicker label="It is like" value={sheet.likeId} onPick={copy} />
+      )}
+      {like ? <OwnFigures form={form} like={like} of={of} /> : null}
+    </SheetForm>
+  );
+}
+
+type FiguresProps = { readonly form: Form<Typed>; readonly like: Ingredient; readonly of: KnownOwn | undefined };
+
+function OwnFigures({ form, like, of }: FiguresProps) {
+  const sheet = form.values;
+  return (
+    <>
+      <TextField label="What the shop calls it" {...form.field('name')} />
+      <TextField label="Also called" {...form.field('alsoCalled')} hint="other names it is found by, with commas" />
+      <div className="grid grid-cols-2 gap-x-4">
+        <SelectField label="Its sheet says of food" {...form.field('contact')}>
+          {FOOD_WORDS.map((one) => (
+            <option key={one} value={one}>
+              {one === 'unsaid' ? 'nothing' : CONTACT_WORDS[one]}
+            </option>
+          ))}
+        </SelectField>
+        <TextField label="Allergens" {...form.field('allergens')} hint="none, if it says so; else empty" />
+        <SelectField label="By itself it" {...form.field('dries')}>
+          <option value="drying">dries</option>
+          <option value="semi">dries by halves, stays tacky</option>
+          <option value="never">never dries</option>
+        </SelectField>
+        <TextField label="Grams in a millilitre" {...form.field('density')} inputMode="decimal" />
+        <TextField label="Melts at" {...form.field('melts')} hint="empty: liquid" />
+        <TextField label="Never hotter than" {...form.field('ceiling')} hint={`empty: as ${like.name.toLowerCase()}`} />
+        <TextField label="Flash point" {...form.field('flash')} hint="empty: not said" />
+        <TextField
+          label="Iodine value"
+          {...form.field('iodine')}
+          hint="empty: its cloths are taken to heat"
+          inputMode="decimal"
+        />
+        <TextField label="Leaves as it dries, %" {...form.field('leaves')} inputMode="decimal" />
+        <TextField label="Keeps, months" {...form.field('keeps')} inputMode="numeric" />
+      </div>
+      <TextField label="Note" {...form.field('note')} />
+      <p className="text-sm text-soft">
+        The figures are those of {like.name.toLowerCase()} until you type over them. Its word on food and its allergens are not
+        copied: where its own sheet is silent, it is taken as not for food.
+      </p>
+      <PhotoField
+        label="A photo of its label or sheet"
+        value={sheet.photo}
+        onChange={(photo) => form.set('photo', photo)}
+        kept={of?.photoHash ?? null}
+      />
+    </>
+  );
+}

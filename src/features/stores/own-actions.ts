@@ -1,0 +1,40 @@
+'use server';
+
+import { z } from 'zod';
+import type { Result } from '@/core/quantity';
+import { keepFile } from '@/data/files';
+import { addReadyMade, changeReadyMade } from '@/data/stores/commands';
+import { saveOwnMaterial } from '@/data/stores/own-materials';
+import { act, type Answer } from '@/web/act';
+import { photoOf } from '@/web/photo';
+import { rowId } from '@/web/shapes';
+import { OwnFields, ReadyFields } from './forms';
+
+/** Runs what keeps a form with the hash of its photo, and keeps the photo once that is done. */
+function withPhoto<T>(photo: string, run: (hash: string | null) => Result<T>): Result<T> {
+  if (photo === '') return run(null);
+  const taken = photoOf(photo);
+  if (!taken.ok) return taken;
+  const done = run(taken.value.hash);
+  if (done.ok) keepFile(taken.value.bytes);
+  return done;
+}
+
+/** Keeps an ingredient of the shop's own by its sheet, or what is said of it now. */
+export async function saveOwn(input: unknown): Promise<Answer<{ readonly id: string }>> {
+  const Own = OwnFields.and(z.object({ base: z.string().max(120).nullable() }));
+  return act(Own, input, (db, { likeId, facts, photo, base }, by) =>
+    withPhoto(photo, (photoHash) => saveOwnMaterial(db, { likeId, facts, photoHash, base }, by)),
+  );
+}
+
+/** Writes down a bought finish, or puts what is written of it right; as it was before is kept. */
+export async function saveReady(input: unknown): Promise<Answer<{ readonly id: number }>> {
+  const Ready = ReadyFields.and(z.object({ known: z.object({ id: rowId, version: z.int() }).nullable() }));
+  return act(Ready, input, (db, { known, photo, ...label }, by) =>
+    withPhoto(photo, (hash): Result<{ readonly id: number }> => {
+      const facts = { ...label, ...(hash ? { photoHash: hash } : {}) };
+      return known ? changeReadyMade(db, { ...facts, ...known }, by) : addReadyMade(db, facts);
+    }),
+  );
+}
