@@ -4,7 +4,7 @@ import { linkLook } from '@/ui/button';
 export const FindAnything = ({ asked = '' }: { readonly asked?: string }) => (
   <form action="/find" className="flex items-end gap-2">
     <label className="flex flex-col">
-      <span className="label">Find batches, notes, formulas, buyers</span>
+      <span className="label">Find batches, notes, formulas, lots, buyers</span>
       <input
         name="words"
         type="search"

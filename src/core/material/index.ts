@@ -43,5 +43,8 @@ export {
   REFUSALS,
   type Refusal,
 } from './identify';
-export { daysLeft, type Keeping, keepingOf, type RunsOut, runningOut, USE_WINDOW_DAYS } from './run-out';
+export { daysLeft, goodUntil, type Keeping, keepingOf, USE_WINDOW_DAYS } from './run-out';
+export { type RunsOut, runningOut, SOON_DAYS, type UsedUp } from './order';
+export { asksPaper, saysAnything, THUMBNAIL_C, worthKeeping } from './judging';
+export { type Change, type HeldSpan, type Life, lifeOf } from './life';
 export { type Role, ROLES } from './roles';

@@ -5,6 +5,7 @@ import { findIngredient } from '@/core/material';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, formula, formulaLine, formulaRevision, note, owner, piece, sale } from '../schema';
+import { allLots } from '../stores/queries';
 import { loadBatch } from '../work/batch';
 
 /** How much each part of a finding weighs: its name, what it is made of and for whom, what was remarked. */
@@ -83,6 +84,23 @@ function formulasToFind(db: Db): Findable[] {
   }));
 }
 
+/** Lots by number, by what is in them, by whom they came from and where they stand. */
+function lotsToFind(db: Db): Findable[] {
+  return allLots(db).map((lot) => ({
+    kind: 'lot',
+    id: String(lot.id),
+    at: lot.at,
+    parts: [
+      { text: lot.number, weight: WEIGHT.name },
+      { text: lot.title, weight: WEIGHT.name },
+      ...[lot.supplier, lot.supplierCode, lot.placeName, ...lot.contents]
+        .filter((text) => text !== null && text !== '')
+        .map((text) => ({ text: text ?? '', weight: WEIGHT.facts })),
+      ...(lot.note ? [{ text: lot.note, weight: WEIGHT.remarks }] : []),
+    ],
+  }));
+}
+
 /** Buyers by name, each once, with what they bought. */
 function buyersToFind(db: Db): Findable[] {
   const rows = db
@@ -107,11 +125,11 @@ function buyersToFind(db: Db): Findable[] {
   return [...byId.values()];
 }
 
-/** Batches, notes, formulas and buyers that answer a question, the best first. */
+/** Batches, notes, formulas, lots and buyers that answer a question, the best first. */
 export function findAnything(db: Db, question: string, nowMs: number): readonly Found<Findable>[] {
   const all = keep(db, 'all to find', () => {
     const batches = batchesToFind(db, nowMs);
-    return [...batches, ...notesToFind(db, batches), ...formulasToFind(db), ...buyersToFind(db)];
+    return [...batches, ...notesToFind(db, batches), ...formulasToFind(db), ...lotsToFind(db), ...buyersToFind(db)];
   });
   return findIn(all, question);
 }

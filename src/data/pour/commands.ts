@@ -2,7 +2,7 @@ import 'server-only';
 import { and, eq, isNull } from 'drizzle-orm';
 import { blend, isMixedPaint, PAINT_KEEPS_HOURS, spreadOver } from '@/core/blend';
 import type { Heater } from '@/core/caution';
-import { findIngredient } from '@/core/material';
+import { findIngredient, goodUntil } from '@/core/material';
 import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result, say } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
@@ -187,7 +187,7 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
       isMixedPaint(poured.map((line) => line.ingredient))
         ? dateOf(by.nowMs + PAINT_KEEPS_HOURS * MS_PER_HOUR, theShop(tx).zone)
         : addMonths(today, made.value.bestBeforeMonths),
-      ...sources.map((source) => source?.bestBefore ?? null),
+      ...sources.map((source) => (source ? goodUntil(source.bestBefore, source.openedOn, source.useWithinDays) : null)),
     ]);
     const row = tx
       .insert(lot)

@@ -1,5 +1,6 @@
 import 'server-only';
 import { and, eq, inArray, sql } from 'drizzle-orm';
+import { goodUntil } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { edgesInto, lotsInto } from '@/core/trace';
 import { type By, command } from '../command';
@@ -27,7 +28,7 @@ type Row = typeof lot.$inferSelect;
 
 const earliest = (rows: readonly Row[]): string | null =>
   rows
-    .map((row) => row.bestBefore)
+    .map((row) => goodUntil(row.bestBefore, row.openedOn, row.useWithinDays))
     .filter((date) => date !== null)
     .sort()[0] ?? null;
 

@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { findIngredient } from '@/core/material';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { container, lot, type MOVES, movement, readyMade, readyMadeWas } from '../schema';
+import { container, lot, type MOVES, movement, place, readyMade, readyMadeWas } from '../schema';
 import { heldBy } from './holds';
 import { leftOf } from './queries';
 
@@ -56,6 +56,8 @@ export type NewLot = {
   readonly supplierCode: string;
   readonly openedOn: string | null;
   readonly bestBefore: string | null;
+  readonly useWithinDays?: number | null;
+  readonly placeId?: number | null;
   readonly priceMinor: number | null;
   readonly note: string;
 };
@@ -75,6 +77,34 @@ export function receiveLot(db: Db, input: NewLot, by: By): Result<{ readonly id:
       .get();
     const moved = move(tx, { lotId: row.id, grams, why: 'receive' }, by);
     return moved.ok ? ok({ id: row.id, number }) : moved;
+  });
+}
+
+/** Where a lot stands, when it was opened, and what its label says of its keeping. */
+export function placeLot(
+  db: Db,
+  {
+    lotId,
+    version,
+    ...facts
+  }: {
+    readonly lotId: number;
+    readonly version: number;
+    readonly placeId: number | null;
+    readonly openedOn: string | null;
+    readonly bestBefore: string | null;
+    readonly useWithinDays: number | null;
+  },
+): Result<void> {
+  return command(db, (tx) => {
+    if (facts.placeId !== null && !tx.select().from(place).where(eq(place.id, facts.placeId)).get())
+      return fail('not-found', 'placeId');
+    const changed = tx
+      .update(lot)
+      .set({ ...facts, version: version + 1 })
+      .where(and(eq(lot.id, lotId), eq(lot.version, version)))
+      .run();
+    return changed.changes === 0 ? fail('stale', '') : ok(undefined);
   });
 }
 

@@ -1,13 +1,14 @@
 import 'server-only';
 import { asc, eq, isNull, sql } from 'drizzle-orm';
 import { boughtLineId, UNDECLARED } from '@/core/blend';
-import { findIngredient } from '@/core/material';
+import { findIngredient, goodUntil } from '@/core/material';
 import type { Statement } from '@/core/use';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import { tinSaleStands } from '../tins/standing';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { container, declaration, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
+import { places } from '../shop/queries';
 import { type Known, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
 
 export type Lot = typeof lot.$inferSelect;
@@ -16,6 +17,10 @@ export type Container = typeof container.$inferSelect;
 /** A lot with what is left of it, what it is made of, and what that makes of it. Prices in the shop's money per kg. */
 export type KnownLot = Lot &
   Known & {
+    /** The date on its label; `bestBefore` is sooner where it may be used only so long once it is open. */
+    readonly labelBestBefore: string | null;
+    /** Where it stands; null where nobody said. */
+    readonly placeName: string | null;
     /** What people call it: the ingredient, the formula, the ready-made or the bath. */
     readonly title: string;
     readonly leftG: number;
@@ -149,6 +154,7 @@ function readLots(db: Db): KnownLot[] {
       .map((one) => [one.lotId, one.reason]),
   );
   const statements = statementsByLot(db);
+  const standing = new Map(places(db).map((one) => [one.id, one.name]));
   return rows.map((row) => {
     const composition = compositionOf(row.id);
     const own = readyOf(row);
@@ -165,6 +171,9 @@ function readLots(db: Db): KnownLot[] {
         own?.name ??
         (row.formulaRevisionId ? names.get(row.formulaRevisionId) : findIngredient(row.ingredientId ?? '')?.name) ??
         '',
+      bestBefore: goodUntil(row.bestBefore, row.openedOn, row.useWithinDays),
+      labelBestBefore: row.bestBefore,
+      placeName: row.placeId === null ? null : (standing.get(row.placeId) ?? null),
       leftG: Math.max(0, left.get(row.id) ?? 0),
       overdrawnG: Math.max(0, -(left.get(row.id) ?? 0)),
       countLeft: row.count === null ? null : row.count - (sold.get(row.id) ?? 0),
@@ -209,12 +218,3 @@ export function pricesPerKg(lots: readonly KnownLot[]): Record<string, number> {
   }
   return Object.fromEntries([...sums].map(([id, { minor, grams }]) => [id, minor / grams]));
 }
-
-/** Grams of each ingredient that were used since a moment, and when the first of it was. */
-export const usedSince = (
-  db: Db,
-  since: number,
-): { readonly ingredientId: string; readonly grams: number; readonly firstAt: number }[] =>
-  db.all(sql`
-    select l.ingredient_id as ingredientId, -sum(m.grams) as grams, min(m.at) as firstAt from movement m join lot l on l.id = m.lot_id
-    where l.kind = 'bought' and m.grams < 0 and m.why in ('pour', 'coat', 'bath', 'fill', 'sale') and m.at >= ${since} group by l.ingredient_id`);

@@ -1,11 +1,11 @@
 import 'server-only';
-import { desc, eq, sql } from 'drizzle-orm';
+import { asc, desc, eq, sql } from 'drizzle-orm';
 import { type Consistency, fitThumbs, type WaxFactor } from '@/core/blend';
 import { fail, ok, type Result } from '@/core/quantity';
 import type { Statement } from '@/core/use';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { calibration, declaration, lot, type LOT_CHECKS, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
+import { calibration, declaration, hold, lot, type LOT_CHECKS, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
 import type { KnownLot } from './queries';
 
 export type LotCheckKind = (typeof LOT_CHECKS)[number];
@@ -15,7 +15,14 @@ const exists = (tx: Db, lotId: number): boolean => tx.select().from(lot).where(e
 /** What was seen, smelt or felt of a lot. */
 export function checkLot(
   db: Db,
-  input: { readonly lotId: number; readonly kind: LotCheckKind; readonly pass: boolean; readonly note: string },
+  input: {
+    readonly lotId: number;
+    readonly kind: LotCheckKind;
+    readonly pass: boolean;
+    readonly note: string;
+    readonly tempC?: number | null;
+    readonly referenceId?: number | null;
+  },
   by: By,
 ): Result<void> {
   return command(db, (tx) => {
@@ -74,6 +81,7 @@ export function recordOf(db: Db, lotId: number) {
       .all(),
     declarations: db.select().from(declaration).where(eq(declaration.lotId, lotId)).orderBy(desc(declaration.at)).all(),
     slips: db.select().from(slip).where(eq(slip.lotId, lotId)).orderBy(desc(slip.at)).all(),
+    holds: db.select().from(hold).where(eq(hold.lotId, lotId)).orderBy(asc(hold.at)).all(),
     thumbs: db.select().from(thumbTest).where(eq(thumbTest.lotId, lotId)).orderBy(desc(thumbTest.at)).all(),
     movements: db.all<LedgerRow>(sql`
       select m.id, m.grams, m.why, m.at, p.initials, b.number as batch,
@@ -84,7 +92,15 @@ export function recordOf(db: Db, lotId: number) {
   };
 }
 
-const rowOf = (table: typeof lotCheck) => ({ id: table.id, kind: table.kind, pass: table.pass, note: table.note, at: table.at });
+const rowOf = (table: typeof lotCheck) => ({
+  id: table.id,
+  kind: table.kind,
+  pass: table.pass,
+  note: table.note,
+  tempC: table.tempC,
+  referenceId: table.referenceId,
+  at: table.at,
+});
 
 /** How a lot felt under the thumb. */
 export function recordThumb(

@@ -13,17 +13,24 @@ import { titleOf } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
 
 const MOST = 40;
-const KIND: Readonly<Record<Findable['kind'], string>> = { batch: 'batch', note: 'note', formula: 'formula', buyer: 'buyer' };
+const KIND: Readonly<Record<Findable['kind'], string>> = {
+  batch: 'batch',
+  note: 'note',
+  formula: 'formula',
+  buyer: 'buyer',
+  lot: 'lot',
+};
 
 /** Where a finding leads. */
 const PLACE: Readonly<Record<Findable['kind'], (id: string) => string>> = {
   batch: (number) => `/work/${number}`,
   note: (number) => (number.startsWith('note ') ? '/work' : `/work/${number}`),
   formula: (id) => `/blends/${id}`,
+  lot: (id) => `/stores/lots/${id}`,
   buyer: (name) => `/piece?find=${encodeURIComponent(name)}`,
 };
 
-/** What answers a question: batches, notes, formulas, buyers. */
+/** What answers a question: batches, notes, formulas, lots, buyers. */
 export async function Find({ asked }: { readonly asked: string }) {
   const { db, shop, nowMs } = await session();
   const found = findAnything(db, asked, nowMs);
@@ -43,7 +50,12 @@ export async function Find({ asked }: { readonly asked: string }) {
         {found.slice(0, MOST).map(({ of, says }) => {
           const id = of.kind === 'batch' || of.kind === 'note' ? findBatchId(db, of.id) : null;
           const batch = id === null ? null : loadBatch(db, id, nowMs);
-          const name = of.kind === 'buyer' ? initialsOf(of.id) : of.kind === 'formula' ? (of.parts[0]?.text ?? '') : of.id;
+          const name =
+            of.kind === 'buyer'
+              ? initialsOf(of.id)
+              : of.kind === 'formula' || of.kind === 'lot'
+                ? (of.parts[0]?.text ?? '')
+                : of.id;
           return (
             <li key={`${of.kind} ${of.id} ${of.at}`} className="border-hair border-t">
               <Link
@@ -66,6 +78,7 @@ export async function Find({ asked }: { readonly asked: string }) {
                       {says === of.id || titleOf(batch).includes(says) ? '' : `; ${says}`}
                     </span>
                   ) : null}
+                  {of.kind === 'lot' ? <span className="block">{of.parts[1]?.text}</span> : null}
                   {of.kind === 'formula' ? (
                     <span className="block text-sm text-soft">
                       {of.parts

@@ -13,7 +13,7 @@ import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
 
 /** Receives a lot from what was typed. */
 export async function saveLot(input: unknown): Promise<Answer<{ readonly number: string }>> {
-  return act(LotFields, input, (db, { amount, ounce, price, openedOn, bestBefore, ...rest }, by) => {
+  return act(LotFields, input, (db, { amount, ounce, price, openedOn, bestBefore, within, place, ...rest }, by) => {
     const ingredient = findIngredient(rest.ingredientId);
     const ready = readyMades(db).find((one) => one.id === rest.readyMadeId);
     const stuff = ingredient
@@ -35,6 +35,8 @@ export async function saveLot(input: unknown): Promise<Answer<{ readonly number:
         priceMinor,
         openedOn: openedOn || null,
         bestBefore: bestBefore || null,
+        useWithinDays: within,
+        placeId: place,
       },
       by,
     );

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { typed, typedOrNone } from '@/core/contract';
+import { chosenRowOrNone, typed, typedOrNone } from '@/core/contract';
 import { RIGHTS } from '@/core/blend';
 import { CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
 import {
@@ -36,6 +36,12 @@ const fill = typed((typedIn): Result<number> => {
   return read.value > 0 && read.value <= 100 ? ok(read.value / 100) : fail('too-large', '', { least: 1, most: 100 });
 });
 
+/** A figure that must lie between two bounds. */
+const between =
+  (least: number, most: number) =>
+  (read: Result<number>): Result<number> =>
+    read.ok && (read.value < least || read.value > most) ? fail('too-large', '', { least, most }) : read;
+
 export const LotFields = z.object({
   ingredientId: z.string(),
   readyMadeId: rowId.nullable(),
@@ -45,6 +51,11 @@ export const LotFields = z.object({
   supplierCode: text,
   openedOn: day,
   bestBefore: day,
+  within: typedOrNone((words) => {
+    const read = between(1, 3650)(parsePositive(words.replace(/\s*(days?|d)$/i, '')));
+    return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number of days' }) : read;
+  }),
+  place: chosenRowOrNone,
   price,
   note: text,
 });
@@ -97,10 +108,6 @@ function shareOf(words: string): Result<number> {
   return read.value > 100 ? fail('too-large', '', { least: 0, most: 100, unit: '%' }) : ok(read.value / 100);
 }
 
-const between =
-  (least: number, most: number) =>
-  (read: Result<number>): Result<number> =>
-    read.ok && (read.value < least || read.value > most) ? fail('too-large', '', { least, most }) : read;
 const DENSITY = between(0.5, 2);
 const COATS = between(1, 12);
 
@@ -226,3 +233,6 @@ export const OwnFields = z
     }
     return z.NEVER;
   });
+
+/** A piece that is kept as the known one: how it is known, and how it looks. */
+export const ReferenceFields = z.object({ says: z.string().trim().min(1).max(200), photo: photoTaken });

@@ -36,9 +36,21 @@ export async function lift(input: unknown): Promise<Answer> {
 
 export async function saveCheck(input: unknown): Promise<Answer> {
   return act(
-    z.object({ lotId: rowId, kind: z.enum(LOT_CHECKS), pass: z.enum(['yes', 'no']), note: text }),
+    z.object({
+      lotId: rowId,
+      kind: z.enum(LOT_CHECKS),
+      pass: z.enum(['yes', 'no']),
+      note: text,
+      temp: z.string(),
+      beside: z.string(),
+    }),
     input,
-    (db, { pass, ...rest }, by) => checkLot(db, { ...rest, pass: pass === 'yes' }, by),
+    (db, { pass, temp, beside, ...rest }, by) => {
+      const read = reader();
+      const tempC = read.orNone('temp', temp, parseTemperature);
+      if (tempC === undefined) return { ok: false, issues: read.issues };
+      return checkLot(db, { ...rest, pass: pass === 'yes', tempC, referenceId: beside === '' ? null : Number(beside) }, by);
+    },
   );
 }
 

@@ -72,7 +72,18 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
           {longDate(lot.openedOn)}, {daysBetween(lot.openedOn, today)} days ago
         </Fact>
       ) : null}
-      <Fact name="Best before">{lot.bestBefore ? longDate(lot.bestBefore) : 'no date'}</Fact>
+      {lot.placeName ? <Fact name="Stands at">{lot.placeName}</Fact> : null}
+      <Fact name="Best before">
+        {lot.bestBefore ? longDate(lot.bestBefore) : 'no date'}
+        {lot.useWithinDays !== null && lot.bestBefore !== lot.labelBestBefore ? (
+          <span className="block font-normal text-soft">
+            {lot.useWithinDays} days once open{lot.labelBestBefore ? `; its label says ${longDate(lot.labelBestBefore)}` : ''}
+          </span>
+        ) : null}
+        {lot.useWithinDays !== null && lot.openedOn === null ? (
+          <span className="block font-normal text-soft">Once open, {lot.useWithinDays} days: say when it is opened.</span>
+        ) : null}
+      </Fact>
       <Fact name="Cost">{lot.minorPerKg === null ? 'not known' : `${formatMoney(lot.minorPerKg, shop.currency)} per kg`}</Fact>
       <Fact name="Contents">{lot.contents.join(', ')}</Fact>
       {shares.length > 1 ? (

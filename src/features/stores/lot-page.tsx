@@ -2,11 +2,14 @@ import type { Shop } from '@/data/shop/queries';
 import type { Db } from '@/data/db';
 import 'server-only';
 import { notFound } from 'next/navigation';
+import { asksPaper, findIngredient, lifeOf, saysAnything, worthKeeping } from '@/core/material';
 import { dateOf, say } from '@/core/quantity';
 import { readyMadeBefore } from '@/data/stores/commands';
 import { bottleOf } from '@/data/stores/bottles';
 import { bathState } from '@/data/bath/bath';
-import { allLots, type KnownLot, readyMades, usable } from '@/data/stores/queries';
+import { places } from '@/data/shop/queries';
+import { allLots, type KnownLot, materialIdOf, readyMades, usable } from '@/data/stores/queries';
+import { type Reference, references } from '@/data/stores/references';
 import type { ReadyMade } from '@/data/stores/nature';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
@@ -18,13 +21,14 @@ import { bathLots } from './bath-lots';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import { LifeLine } from './life-line';
 import { LotFacts } from './lot-facts';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { Bath } from './bath';
 import { Declare } from './components/declare';
 import { LotButtons } from './components/lot-buttons';
-import { BoughtFinish, PutRight } from './components/sheets';
+import { BoughtFinish, KeepReference, PutRight } from './components/sheets';
 import type { RightLot } from '@/core/blend';
 import { Reached } from './reached';
 import { toTheMinute } from '@/ui/when';
@@ -101,11 +105,26 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
         <LotEvidence
           lot={lot}
           ready={ready}
+          known={references(db).filter((one) => one.materialId === materialIdOf(lot))}
           before={ready ? readyMadeBefore(db, ready.id) : []}
           record={record}
           zone={shop.zone}
         />
       </div>
+      <section className="mt-8">
+        <h2 className="mb-1">Its life</h2>
+        <LifeLine
+          life={lifeOf(
+            [...record.movements].reverse(),
+            record.holds.map((one) => ({ from: one.at, until: one.liftedAt })),
+          )}
+          openedOn={lot.openedOn}
+          goodUntil={lot.bestBefore}
+          checkedAt={record.checks.map((one) => one.at)}
+          zone={shop.zone}
+          nowMs={nowMs}
+        />
+      </section>
       <section className="mt-8">
         <div className="flex flex-wrap items-baseline justify-between gap-4">
           <h2>Where it came from and where it went</h2>
@@ -189,6 +208,10 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
   const { id } = lot;
   const today = dateOf(nowMs, shop.zone);
   const others = usable(lots).filter((one) => one.id !== id);
+  const known = references(db).filter((one) => one.materialId === materialIdOf(lot));
+  // It was opened at the latest when it was first drawn from; the maker may say otherwise.
+  const first = [...record.movements].reverse().find((one) => one.grams < 0 && one.why !== 'count' && one.why !== 'correction');
+  const firstDrawn = first ? dateOf(first.at, shop.zone) : null;
   const vessel = lot.kind === 'bottle' ? bottleOf(db, id) : null;
   const strained = record.checks.find((check) => check.kind === 'strained');
   return (
@@ -201,9 +224,18 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
           countLeft: lot.countLeft,
           hasWax: (lot.nature?.waxFraction ?? 0) > 0 && lot.kind === 'made',
           leftG: lot.leftG,
+          references: known.map(({ id: one, says }) => ({ id: one, says })),
+          version: lot.version,
+          placing: {
+            place: lot.placeId === null ? '' : String(lot.placeId),
+            openedOn: lot.openedOn ?? firstDrawn ?? '',
+            bestBefore: lot.labelBestBefore ?? '',
+            within: lot.useWithinDays === null ? '' : String(lot.useWithinDays),
+          },
           bottle: vessel && { hasTare: vessel.tareG !== null, hasBore: vessel.boreMm !== null },
         }}
         isHeld={lot.held?.number === lot.number}
+        places={[{ value: '', name: 'nobody said' }, ...places(db).map((one) => ({ value: String(one.id), name: one.name }))]}
         others={others
           .filter((one) => one.kind !== 'tin' && one.kind !== 'bath')
           .map(({ id: from, number, title }) => ({ id: from, number, title }))}
@@ -218,6 +250,11 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
             lot={asRight(lot)}
             others={others.filter((one) => one.kind !== 'tin' && one.kind !== 'bath').map(asRight)}
           />
+        </div>
+      ) : null}
+      {lot.kind === 'bought' && worthKeeping(findIngredient(lot.ingredientId ?? '') ?? { family: 'solvent' }) ? (
+        <div className="mt-2">
+          <KeepReference lotId={id} number={lot.number} name={lot.title} />
         </div>
       ) : null}
       {lot.kind === 'made' || lot.kind === 'tin' ? (
@@ -245,10 +282,27 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
 type EvidenceProps = {
   readonly lot: KnownLot;
   readonly ready: ReadyMade | undefined;
+  readonly known: readonly Reference[];
   readonly before: ReturnType<typeof readyMadeBefore>;
   readonly record: ReturnType<typeof recordOf>;
   readonly zone: string;
 };
+
+/** How a check was made: how warm, beside what, and whether that says anything. */
+function judgedWords(
+  check: { readonly kind: string; readonly tempC: number | null; readonly referenceId: number | null },
+  known: readonly Reference[],
+): string {
+  const beside = known.find((one) => one.id === check.referenceId);
+  return [
+    check.tempC === null ? '' : `at ${say(check.tempC, '°C', 0)}`,
+    beside ? `beside the known piece` : '',
+    saysAnything(check.kind, check.tempC) === false ? 'which says nothing: judge it between 18 and 24 °C' : '',
+  ]
+    .filter(Boolean)
+    .map((one) => `, ${one}`)
+    .join('');
+}
 
 /** What of a label reads otherwise now: its name and as it was. */
 const LABEL_PARTS: Readonly<Record<string, string>> = {
@@ -281,7 +335,7 @@ const changedWords = (was: Readonly<Record<string, unknown>>, now: ReadyMade): s
   );
 
 /** What was found of it, and what its papers say. */
-function LotEvidence({ lot, ready, before, record, zone }: EvidenceProps) {
+function LotEvidence({ lot, ready, known, before, record, zone }: EvidenceProps) {
   return (
     <div className="flex flex-col gap-4">
       <section>
@@ -294,6 +348,7 @@ function LotEvidence({ lot, ready, before, record, zone }: EvidenceProps) {
                 {check.pass ? '●' : '▲'} {LOT_CHECK_WORDS[check.kind].name}:{' '}
                 {check.pass ? LOT_CHECK_WORDS[check.kind].pass : LOT_CHECK_WORDS[check.kind].fail}
               </span>
+              {judgedWords(check, record.checks.length > 0 ? known : [])}
               {check.note ? `, ${check.note}` : ''}{' '}
               <span className="reading text-sm text-soft">
                 {check.initials} {toTheMinute(check.at, zone)}
@@ -321,6 +376,28 @@ function LotEvidence({ lot, ready, before, record, zone }: EvidenceProps) {
           ))}
         </ul>
       </section>
+      {asksPaper({ ...lot, contact: lot.nature?.contact ?? null }) ? (
+        <p className="border-ink border-l-4 pl-3">
+          <strong>No paper yet.</strong> It is meant to meet food: ask {lot.supplier || 'its supplier'} for a statement of this
+          lot
+          {lot.supplierCode ? ` (${lot.supplierCode})` : ''} and keep it here.
+        </p>
+      ) : null}
+      {known.length > 0 ? (
+        <section>
+          <h3>The known piece</h3>
+          {known.slice(0, 1).map((one) => (
+            <div key={one.id} className="flex items-start gap-3">
+              {one.photoHash ? (
+                <KeptPhoto src={photoAt(one.photoHash)} alt="The known piece in daylight" className="h-24" />
+              ) : null}
+              <p>
+                {one.says} <span className="reading text-sm text-soft">since {toTheMinute(one.at, zone)}</span>
+              </p>
+            </div>
+          ))}
+        </section>
+      ) : null}
       <Declare lotId={lot.id} />
       {ready ? (
         <div className="flex flex-col items-start gap-2">

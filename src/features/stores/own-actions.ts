@@ -1,14 +1,16 @@
 'use server';
 
 import { z } from 'zod';
-import type { Result } from '@/core/quantity';
+import { fail, type Result } from '@/core/quantity';
 import { keepFile } from '@/data/files';
 import { addReadyMade, changeReadyMade } from '@/data/stores/commands';
 import { saveOwnMaterial } from '@/data/stores/own-materials';
+import { allLots, materialIdOf } from '@/data/stores/queries';
+import { keepReference } from '@/data/stores/references';
 import { act, type Answer } from '@/web/act';
 import { photoOf } from '@/web/photo';
 import { rowId } from '@/web/shapes';
-import { OwnFields, ReadyFields } from './forms';
+import { OwnFields, ReadyFields, ReferenceFields } from './forms';
 
 /** Runs what keeps a form with the hash of its photo, and keeps the photo once that is done. */
 function withPhoto<T>(photo: string, run: (hash: string | null) => Result<T>): Result<T> {
@@ -37,4 +39,14 @@ export async function saveReady(input: unknown): Promise<Answer<{ readonly id: n
       return known ? changeReadyMade(db, { ...facts, ...known }, by) : addReadyMade(db, facts);
     }),
   );
+}
+
+/** Keeps a piece of a lot as the known one of its material. */
+export async function saveReference(input: unknown): Promise<Answer<{ readonly id: number }>> {
+  return act(ReferenceFields.extend({ lotId: rowId }), input, (db, { lotId, says, photo }, by) => {
+    const from = allLots(db).find((one) => one.id === lotId);
+    const materialId = from && materialIdOf(from);
+    if (!from || !materialId) return fail('not-found', '');
+    return withPhoto(photo, (photoHash) => keepReference(db, { materialId, says: `${says} (${from.number})`, photoHash }, by));
+  });
 }

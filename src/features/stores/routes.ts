@@ -1,12 +1,14 @@
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
 import { STATEMENTS, type Statement } from '@/core/use';
-import { toMajor } from '@/core/quantity';
+import { runningOut, USE_WINDOW_DAYS } from '@/core/material';
+import { MS_PER_DAY, toMajor } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { hashOf, keepFile, readKept } from '@/data/files';
 import { declaration, movement } from '@/data/schema';
 import { allLots, containers, readyMades } from '@/data/stores/queries';
 import { keepDeclaration } from '@/data/stores/senses';
+import { supplies, usedUp } from '@/data/stores/used-up';
 import { type Trace, traceOf } from '@/data/trace/queries';
 import { csvFile } from '@/web/csv';
 import { patiently } from '@/web/patience';
@@ -14,7 +16,7 @@ import { session } from '@/web/session';
 
 type Rows = Parameters<typeof csvFile>[1];
 
-const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
+const SHEETS: Readonly<Record<string, (db: Db, currency: string, nowMs: number) => Rows>> = {
   lots: (db, currency) =>
     allLots(db).map((lot) => ({
       number: lot.number,
@@ -26,7 +28,9 @@ const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
       supplier: lot.supplier,
       supplier_code: lot.supplierCode,
       opened_on: lot.openedOn,
-      best_before: lot.bestBefore,
+      best_before: lot.labelBestBefore,
+      use_within_days: lot.useWithinDays,
+      stands_at: lot.placeName,
       price: lot.priceMinor === null ? null : toMajor(lot.priceMinor, currency),
       contents: lot.contents.join('; '),
       allergens: lot.nature?.allergens.join('; ') ?? '',
@@ -48,6 +52,28 @@ const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
         entry: row.entry,
       }));
   },
+  order: (db, _, nowMs) =>
+    runningOut(usedUp(db, nowMs), nowMs)
+      .filter((row) => row.kind !== 'tin')
+      .map((row) => ({
+        what: row.name,
+        kind: row.kind,
+        counted_in: row.counted,
+        there: row.left,
+        used_a_day: row.perDay,
+        lasts_days: row.days,
+        to_order: row.order,
+        packs: row.packs,
+        pack: row.pack?.amount ?? null,
+        supplier: row.pack?.supplier ?? '',
+      })),
+  supplies: (db, _, nowMs) =>
+    supplies(db, nowMs - USE_WINDOW_DAYS * MS_PER_DAY).map(({ name, counted, left, used }) => ({
+      name,
+      counted_in: counted,
+      there: left,
+      used_in_window: used,
+    })),
   jars: (db, currency) =>
     containers(db).map((jar) => ({
       name: jar.name,
@@ -80,12 +106,14 @@ const SHEETS: Readonly<Record<string, (db: Db, currency: string) => Rows>> = {
     })),
 };
 
-/** The stores as CSV: `?sheet=lots`, `movements`, `jars` or `finishes`. */
+/** The stores as CSV: `?sheet=lots`, `movements`, `jars`, `finishes`, `supplies` or what to `order`. */
 export async function exportStores(request: Request): Promise<Response> {
-  const { db, shop } = await session();
+  const { db, shop, nowMs } = await session();
   const sheet = new URL(request.url).searchParams.get('sheet') ?? 'lots';
   const rows = Object.hasOwn(SHEETS, sheet) ? SHEETS[sheet] : undefined;
-  return rows ? csvFile(`${sheet}.csv`, rows(db, shop.currency)) : new Response('There is no such sheet.', { status: 404 });
+  return rows
+    ? csvFile(`${sheet}.csv`, rows(db, shop.currency, nowMs))
+    : new Response('There is no such sheet.', { status: 404 });
 }
 
 /** A trace as a list: one row for everything it reaches. */

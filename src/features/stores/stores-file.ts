@@ -77,6 +77,7 @@ function lotRow(
     : undefined;
   for (const cell of Object.values(row))
     if (cell.length > MOST_CELL) issues.push({ code: 'too-long', path: at, with: { most: MOST_CELL, letters: cell.length } });
+  const within = row.use_within_days ? take(parsePositive(row.use_within_days)) : null;
   for (const date of [row.opened_on, row.best_before])
     if (date && !isDate(date)) issues.push({ code: 'bad-date', path: at, with: { text: date } });
   const price = row.price ? take(parseMoney(row.price, currency)) : null;
@@ -88,6 +89,7 @@ function lotRow(
     supplierCode: row.supplier_code ?? '',
     openedOn: row.opened_on || null,
     bestBefore: row.best_before || null,
+    useWithinDays: within ?? null,
     priceMinor: price ?? null,
     note: row.note ?? '',
   };

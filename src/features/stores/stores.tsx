@@ -1,7 +1,9 @@
 import 'server-only';
-import { findIngredient, runningOut, USE_WINDOW_DAYS } from '@/core/material';
+import { runningOut, type RunsOut, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, say, formatMoney, MS_PER_DAY } from '@/core/quantity';
-import { allLots, containers, type KnownLot, readyMades, usedSince } from '@/data/stores/queries';
+import { places } from '@/data/shop/queries';
+import { allLots, containers, type KnownLot, readyMades } from '@/data/stores/queries';
+import { supplies, usedUp } from '@/data/stores/used-up';
 import { ownMaterialRows } from '@/data/stores/own-materials';
 import { FamilySwatch } from '@/ui/family';
 import { longDate } from '@/ui/when';
@@ -17,6 +19,8 @@ import { lookAtStores, startBath, takeStores } from './lot-actions';
 import { AddLot, BoughtFinish, CountLot, OwnIngredient, StockTake } from './components/sheets';
 import { IngredientList } from './components/ingredient-list';
 import { Jars } from './components/jars';
+import { amountWords, lastsWords } from './order';
+import { Supplies } from './components/supplies';
 import { bestBefore, familyOf, LotShelf } from './shelf';
 
 const KINDS = {
@@ -33,6 +37,7 @@ export async function Stores({ search }: { readonly search: Search }) {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
   const today = dateOf(nowMs, shop.zone);
+  const soon = runningOut(usedUp(db, nowMs), nowMs);
   const bath = bathLots(lots);
   const sources = bath.lots.map((lot) => ({ value: String(lot.id), name: `${lot.number} ${lot.title}` }));
   return (
@@ -40,7 +45,7 @@ export async function Stores({ search }: { readonly search: Search }) {
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1>Stores</h1>
         <div className="flex flex-wrap gap-2">
-          <AddLot currency={shop.currency} ready={readyMades(db)} opened={search.do === 'receive'} />
+          <AddLot currency={shop.currency} ready={readyMades(db)} places={places(db)} opened={search.do === 'receive'} />
           <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
           <BoughtFinish />
           <OwnIngredient />
@@ -76,7 +81,7 @@ export async function Stores({ search }: { readonly search: Search }) {
             <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
           </p>
         ))}
-      <RunOut lots={lots} used={usedSince(db, nowMs - USE_WINDOW_DAYS * MS_PER_DAY)} nowMs={nowMs} />
+      <RunOut rows={soon} />
       {lots.length === 0 ? (
         <p className="mt-4 max-w-prose">
           Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.
@@ -99,9 +104,17 @@ export async function Stores({ search }: { readonly search: Search }) {
           price: jar.priceMinor === null ? null : formatMoney(jar.priceMinor, shop.currency),
         }))}
       />
+      <h2 className="mt-8 mb-2">Used up beside it</h2>
+      <Supplies
+        rows={supplies(db, nowMs - USE_WINDOW_DAYS * MS_PER_DAY).map(({ id, name, counted, left }) => {
+          const out = soon.find((row) => row.id === `supply ${id}`);
+          return { id, name, counted, left, says: out ? `lasts ${lastsWords(out.days)}` : '' };
+        })}
+      />
       <p className="mt-6 border-rule border-t pt-2 text-soft">
         As CSV: <a href="/api/stores?sheet=lots">lots</a>, <a href="/api/stores?sheet=movements">every movement</a>,{' '}
-        <a href="/api/stores?sheet=jars">jars</a>, <a href="/api/stores?sheet=finishes">bought finishes</a>.
+        <a href="/api/stores?sheet=jars">jars</a>, <a href="/api/stores?sheet=finishes">bought finishes</a>,{' '}
+        <a href="/api/stores?sheet=supplies">supplies</a>, <a href="/api/stores?sheet=order">what to order</a>.
       </p>
       <h2 className="mt-8 mb-1">Ingredients</h2>
       <IngredientList
@@ -117,30 +130,28 @@ export async function Stores({ search }: { readonly search: Search }) {
   );
 }
 
-type RunOutProps = {
-  readonly lots: readonly KnownLot[];
-  readonly used: ReturnType<typeof usedSince>;
-  readonly nowMs: number;
-};
+/** So many of what runs out are said above the shelves; the rest stand in the order list. */
+const MOST_SAID = 4;
 
-/** How long each ingredient lasts at the rate it was used. An estimate. */
-function RunOut({ lots, used, nowMs }: RunOutProps) {
-  const rows = runningOut(used, lots, nowMs);
+/** What runs out first at the rate it was used, with the way to the order list. An estimate. */
+function RunOut({ rows }: { readonly rows: readonly RunsOut[] }) {
   if (rows.length === 0) return null;
   return (
     <p className="mt-3 border-ink border-l-4 pl-3">
       At the rate of the last weeks, an estimate:{' '}
-      {rows.map((row, i) => (
+      {rows.slice(0, MOST_SAID).map((row, i) => (
         <span key={row.id}>
           {i > 0 ? '; ' : ''}
-          <strong>{findIngredient(row.id)?.name}</strong> lasts{' '}
-          <strong className="reading">{row.days < 1 ? 'less than a day' : `${Math.round(row.days)} days`}</strong>{' '}
+          <strong>{row.name}</strong> lasts <strong className="reading">{lastsWords(row.days)}</strong>{' '}
           <span className="reading text-soft">
-            ({say(row.leftG, 'g')} at {say(row.perDay, 'g')} a day)
+            ({amountWords(row.left, row.counted)} at {amountWords(row.perDay, row.counted)} a day)
           </span>
         </span>
       ))}
-      .
+      {rows.length > MOST_SAID ? `; and ${rows.length - MOST_SAID} more` : ''}.{' '}
+      <Link href="/stores/order" className="inline-flex min-h-11 items-center font-semibold">
+        What to order
+      </Link>
     </p>
   );
 }

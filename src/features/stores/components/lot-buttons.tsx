@@ -3,6 +3,7 @@
 import { say } from '@/core/quantity';
 import { FEELS } from '@/core/blend';
 import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
+import { savePlacing } from '../supply-actions';
 import { FormSheet } from '@/web/form/form-sheet';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
 import { hold, lift, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
@@ -16,10 +17,16 @@ type Props = {
     readonly countLeft: number | null;
     readonly hasWax: boolean;
     readonly leftG: number;
+    /** Known pieces of its material, the newest first. */
+    readonly references: readonly { readonly id: number; readonly says: string }[];
+    readonly version: number;
+    readonly placing: { readonly place: string; readonly openedOn: string; readonly bestBefore: string; readonly within: string };
     /** Of a bottle at hand: whether its tare and its width inside are known. */
     readonly bottle: { readonly hasTare: boolean; readonly hasBore: boolean } | null;
   };
   readonly isHeld: boolean;
+  /** Where it may stand. */
+  readonly places: readonly { readonly value: string; readonly name: string }[];
   readonly sources: readonly Source[];
   /** Lots that may be poured into a bottle. */
   readonly others: readonly Source[];
@@ -33,7 +40,7 @@ const choose = (sources: readonly Source[]) =>
   sources.map((one) => ({ value: String(one.id), name: `${one.number} ${one.title}` }));
 
 /** All that may be done with one lot. */
-export function LotButtons({ lot, isHeld, sources, others, today, currency }: Props) {
+export function LotButtons({ lot, isHeld, places, sources, others, today, currency }: Props) {
   return (
     <div className="flex flex-wrap gap-2">
       {lot.kind === 'tin' && (lot.countLeft ?? 0) > 0 ? (
@@ -80,6 +87,25 @@ export function LotButtons({ lot, isHeld, sources, others, today, currency }: Pr
           save={(values) => saveThumb({ lotId: lot.id, ...values })}
         />
       ) : null}
+      <FormSheet
+        opens="Where it stands, opened"
+        title={`Where ${lot.number} stands`}
+        say="Some tins are good for so many days once they are open, whatever date is on them: the sooner of the two counts."
+        saves="It stands so"
+        fields={[
+          { name: 'place', label: 'It stands at', value: lot.placing.place, options: places },
+          { name: 'openedOn', label: 'Opened on', type: 'date', value: lot.placing.openedOn },
+          {
+            name: 'within',
+            label: 'Once open, good for so many days',
+            type: 'number',
+            value: lot.placing.within,
+            hint: 'empty: its label says nothing',
+          },
+          { name: 'bestBefore', label: 'Best before, on its label', type: 'date', value: lot.placing.bestBefore },
+        ]}
+        save={(values) => savePlacing({ lotId: lot.id, version: lot.version, ...values })}
+      />
       <FormSheet
         opens="Say what was lost"
         title={`Lost of ${lot.number}`}
@@ -166,6 +192,12 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
             { value: 'no', name: 'not as it should be' },
           ],
         },
+        { name: 'temp', label: 'How warm it is', hint: '20 °C; a thumbnail says nothing below 18 or above 24 °C' },
+        {
+          name: 'beside',
+          label: 'Judged beside',
+          options: [...lot.references.map(({ id, says }) => ({ value: String(id), name: says })), { value: '', name: 'nothing' }],
+        },
         { name: 'note', label: 'Note' },
       ]}
       echo={({ kind }) => {
@@ -176,7 +208,7 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
           </p>
         ) : null;
       }}
-      save={(values) => saveCheck({ lotId: lot.id, ...values })}
+      save={(values) => saveCheck({ lotId: lot.id, temp: '', beside: '', ...values })}
     />
   );
 }

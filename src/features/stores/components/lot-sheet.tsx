@@ -4,7 +4,7 @@ import { findIngredient, isLiquid } from '@/core/material';
 import { say, type OunceMeaning, parseAmount } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Choice } from '@/ui/choice';
-import { TextField } from '@/ui/field';
+import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -21,6 +21,8 @@ const EMPTY = {
   supplierCode: '',
   openedOn: '',
   bestBefore: '',
+  within: '',
+  place: '',
   price: '',
   note: '',
 };
@@ -53,10 +55,14 @@ function readAmount(amount: string, stuff: Stuff | undefined, ounce: OunceMeanin
   };
 }
 
-type Props = { readonly currency: string; readonly ready: readonly Ready[] };
+type Props = {
+  readonly currency: string;
+  readonly ready: readonly Ready[];
+  readonly places: readonly { readonly id: number; readonly name: string }[];
+};
 
 /** The sheet for a lot that has come in. */
-export function LotSheet({ currency, ready, open, onOpenChange }: Props & Opened) {
+export function LotSheet({ currency, ready, places, open, onOpenChange }: Props & Opened) {
   const form = useForm<typeof EMPTY, { readonly number: string }>({
     schema: LotFields,
     start: EMPTY,
@@ -111,6 +117,15 @@ export function LotSheet({ currency, ready, open, onOpenChange }: Props & Opened
         <TextField label="Lot code on the label" {...form.field('supplierCode')} />
         <TextField label="Opened on" type="date" {...form.field('openedOn')} />
         <TextField label="Best before" type="date" {...form.field('bestBefore')} />
+        <TextField label="Once open, good for (days)" inputMode="numeric" {...form.field('within')} />
+        <SelectField label="It stands at" {...form.field('place')}>
+          <option value="">not said</option>
+          {places.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+        </SelectField>
         <TextField label={`Paid for it (${currency})`} inputMode="decimal" {...form.field('price')} />
         <TextField label="Note" {...form.field('note')} />
       </div>

@@ -25,6 +25,11 @@ export const OwnIngredient = onOpen(
   (opener, { of }) => <Button {...opener}>{of ? 'Put its sheet right' : 'An ingredient of your own'}</Button>,
 );
 
+export const KeepReference = onOpen(
+  async () => (await import('./reference-sheet')).ReferenceSheet,
+  (opener) => <Button {...opener}>Keep a piece as the known one</Button>,
+);
+
 export const StockTake = onOpen(
   async () => (await import('./stock-take-sheet')).StockTakeSheet,
   (opener) => <Button {...opener}>Stock-take</Button>,
