@@ -63,7 +63,7 @@ test('a practice pot draws no stock, takes no number and prints nothing', async 
   await expect(page.getByRole('link', { name: /Labels/ })).toHaveCount(0);
   await page.goto('/stores');
   expect(await wax.innerText()).toBe(before);
-  await expect(page.getByText('B31-05')).toHaveCount(0);
+  await expect(page.getByText('B31-06')).toHaveCount(0);
 });
 
 test('what is wet with solvent alarms on every screen when it is put into the warm, and is never sent there', async ({

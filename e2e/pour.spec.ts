@@ -56,7 +56,7 @@ test('an overpour is left in, and the next pot takes it up', async ({ page }) =>
   await page.getByRole('button', { name: 'All in' }).click();
   await page.goto('/blends/1');
   await page.getByLabel('Total weight').fill('600 g');
-  await page.getByLabel(/Take up the overpour of B31-05/).check();
+  await page.getByLabel(/Take up the overpour of B31-06/).check();
   await page.getByRole('button', { name: 'Pour 600 g' }).click();
   // 904 g and 604 g together hold a fifth of wax: 0.2 × (929.2 + 604) − 206 = 100.6 g in this one.
   await expect(page.getByLabel('Gather').getByRole('listitem').filter({ hasText: 'Beeswax' })).toContainText('101 g');
@@ -89,7 +89,7 @@ test('jars are weighed, the label says the lowest, and its sheet says all it mus
   await expect(page.getByText('47.5 g net, the lowest of 3 weighed')).toBeVisible();
   // What cools stands behind the cloths, which burn.
   await page.getByRole('button', { name: /^and \d more/ }).click();
-  await expect(page.getByRole('dialog')).toContainText('B31-05 turns opaque about');
+  await expect(page.getByRole('dialog')).toContainText('B31-06 turns opaque about');
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Labels for 4 × Tin 60 ml' }).click();
   await expect(page.getByText('set in')).toBeVisible();
@@ -100,7 +100,7 @@ test('jars are weighed, the label says the lowest, and its sheet says all it mus
   expect(text.match(/Lantern paste/g)).toHaveLength(4);
   for (const part of [
     '47.5 g / 1.67 oz net',
-    'B31-05/a',
+    'B31-06/a',
     'best before',
     'Contents: White mineral oil, food grade, Beeswax, filtered',
     'Allergens: bee product',

@@ -90,7 +90,8 @@ export function netWords(grams: number, net = 'net'): string {
   return `${reads().mass === 'oz' ? `${pounds} / ${metric}` : `${metric} / ${pounds}`} ${net}`;
 }
 
-type Source = {
+/** What a label is made from. */
+export type LabelFacts = {
   readonly language: Language;
   readonly title: string;
   readonly number: string;
@@ -107,7 +108,7 @@ type Source = {
 };
 
 /** What a lot's label must say: contents in descending order, the lowest net mass that was measured. */
-export function labelOf(source: Source): Label {
+export function labelOf(source: LabelFacts): Label {
   const { language, title, number, netG, contents, undeclared, statements, cautions, nature, madeOn, bestBefore, shop } = source;
   const words = SLIP_WORDS[language];
   const { use, minutes } = contentUse(nature);

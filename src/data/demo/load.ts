@@ -13,6 +13,7 @@ import { arrangeShop, tellMore } from './more';
 import { DAY, must, ZONE } from './scene';
 import { readWood } from './wood';
 import { gatherEvidence, tellYear } from './year';
+import { layAtHand } from './at-hand';
 import { afterPots, stockUp, writeFormulas } from './stock';
 
 const SHED = {
@@ -43,6 +44,7 @@ export function loadDemo(db: Db, nowMs: number): void {
   readWood(scene);
   tellYear(scene, formulas.get('Lantern paste') ?? 0);
   gatherEvidence(scene);
+  layAtHand(scene);
 }
 
 /** What an hour of hands and a printed slip cost the shed. */

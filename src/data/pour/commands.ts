@@ -9,6 +9,7 @@ import type { Db } from '../db';
 import { container, fill, formulaRevision, lot, lotEdge, pour, pourEntry, slip } from '../schema';
 import { theShop } from '../shop/queries';
 import { move, nextLotNumber } from '../stores/commands';
+import { toToolWax } from '../stores/tool-wax';
 import { leftOf, materialIdOf } from '../stores/queries';
 import { gramsToWeigh, linesNow, madeOf, mayPractise, noteSlip, openPot, pouredOf, touch } from './open';
 import { type Pot, spreadWaiting } from './queries';
@@ -221,6 +222,8 @@ export type Filling = {
   /** Of a blend made cold: looked at against the light, no lump of wax is left. */
   readonly noLumps?: boolean;
   readonly residueG: number;
+  /** It was scraped out as tool wax; else it is lost. */
+  readonly isToolWax?: boolean;
   readonly jars: readonly Jars[];
 };
 
@@ -252,8 +255,10 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
     const made = pot.lotId === null ? undefined : tx.select().from(lot).where(eq(lot.id, pot.lotId)).get();
     if (!made) return fail('not-found', 'pourId');
     if (input.residueG > 0) {
-      const lost = move(tx, { lotId: made.id, grams: -input.residueG, why: 'loss' }, by);
-      if (!lost.ok) return lost;
+      const gone = input.isToolWax
+        ? toToolWax(tx, { lotId: made.id, grams: input.residueG }, by)
+        : move(tx, { lotId: made.id, grams: -input.residueG, why: 'loss' }, by);
+      if (!gone.ok) return gone;
     }
     for (const [index, jars] of input.jars.filter((jar) => jar.count > 0).entries()) {
       const { containerId, count, samplesG = [] } = jars;

@@ -1,7 +1,11 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { fail, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
+import type { Blend } from '@/core/blend';
+import { POT_HEATERS, type PotHeater } from '@/core/melt';
 import { type By, command } from '../command';
+import { keep } from '../kept';
+import { findPot, openPours } from './queries';
 import type { Db } from '../db';
 import { pan, potReading } from '../schema';
 import { madeOf, mayPractise, openPot, touch } from './open';
@@ -63,6 +67,42 @@ export function putOnHeat(db: Db, pourId: number, version: number, panId: number
     return ok(undefined);
   });
 }
+
+/** A pot that stands on the heat now, with what it must keep to and when anyone was last at it. */
+export type HeatedPot = {
+  readonly pourId: number;
+  readonly name: string;
+  readonly heater: PotHeater;
+  readonly heat: Pick<Blend, 'clearC' | 'pourC' | 'holdMaxC' | 'addBelowC'>;
+  readonly onHeatAt: number;
+  readonly mindedAt: number | null;
+  readonly tempC: number | null;
+  readonly readAt: number | null;
+};
+
+/** Every pot that stands on the heat now. */
+export const heatedPots = (db: Db): HeatedPot[] =>
+  keep(db, 'heated pots', () =>
+    openPours(db).flatMap(({ id, state }) => {
+      const pot = state === 'heating' ? findPot(db, id) : null;
+      const made = pot && madeOf(db, pot);
+      if (!pot || !made?.ok || pot.onHeatAt === null) return [];
+      const last = pot.temperatures.at(-1);
+      const { clearC, pourC, holdMaxC, addBelowC } = made.value;
+      return [
+        {
+          pourId: id,
+          name: pot.revision.name,
+          heater: POT_HEATERS.find((one) => one === pot.heater) ?? 'water-bath',
+          heat: { clearC, pourC, holdMaxC, addBelowC },
+          onHeatAt: pot.onHeatAt,
+          mindedAt: pot.mindedAt,
+          tempC: last?.tempC ?? null,
+          readAt: last?.at ?? null,
+        },
+      ];
+    }),
+  );
 
 /** Somebody is at the pot. */
 export function minded(db: Db, pourId: number, by: By): Result<void> {

@@ -64,7 +64,7 @@ describe('the ledger', () => {
     ).toBeCloseTo(left, 6);
     // What was poured out of ingredient lots came into made ones, and what was filled came into tins.
     const made = allLots(db)
-      .filter((lot) => lot.kind === 'made')
+      .filter((lot) => lot.kind === 'made' || lot.kind === 'bottle')
       .reduce((sum, lot) => sum + lot.receivedG, 0);
     const tins = allLots(db)
       .filter((lot) => lot.kind === 'tin')

@@ -1,7 +1,7 @@
 import 'server-only';
 import { desc, sql } from 'drizzle-orm';
 import { findIngredient, type UsedUp, USE_WINDOW_DAYS } from '@/core/material';
-import { MS_PER_DAY } from '@/core/quantity';
+import { groupBy, MS_PER_DAY } from '@/core/quantity';
 import type { Db } from '../db';
 import { lot, supply, supplyMove, tinSale } from '../schema';
 import { tinSaleStands } from '../tins/standing';
@@ -11,12 +11,12 @@ const DAYS_A_MONTH = 30.4;
 
 /** How a material was last bought. */
 function packOf(lots: readonly KnownLot[]): UsedUp['pack'] {
-  const last = lots.at(-1);
+  const last = [...lots].sort((a, b) => a.at - b.at).at(-1);
   return last ? { amount: last.receivedG, supplier: last.supplier ?? '' } : null;
 }
 
 function materials(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
-  const bought = Map.groupBy(
+  const bought = groupBy(
     lots.filter((one) => one.kind === 'bought' || one.kind === 'ready'),
     (one) => materialIdOf(one) ?? '',
   );
@@ -83,7 +83,7 @@ function tins(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
     .where(sql`${tinSaleStands} and ${tinSale.at} >= ${since}`)
     .groupBy(tinSale.lotId)
     .all();
-  const byName = Map.groupBy(
+  const byName = groupBy(
     lots.filter((one) => one.kind === 'tin'),
     (one) => one.title,
   );

@@ -5,7 +5,7 @@ import { care } from '@/core/care';
 import { a0Of } from '@/core/cure';
 import { findIngredient, ingredientOf } from '@/core/material';
 import { uptake } from '@/core/piece';
-import { say, formatMoney } from '@/core/quantity';
+import { say, saySizes, formatMoney } from '@/core/quantity';
 import { allFormulas } from '@/data/blends/queries';
 import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
@@ -154,7 +154,7 @@ function SideBySide({ chosen, rows }: SideProps) {
         </tbody>
       </table>
       <p className="mt-2 text-sm text-soft">
-        Feel, cure, upkeep and grams are estimates. The board is 420 × 260 × 24 mm, long grain, closed pores.
+        Feel, cure, upkeep and grams are estimates. The board is {saySizes([420, 260, 24])}, long grain, closed pores.
       </p>
     </div>
   );

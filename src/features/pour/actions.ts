@@ -182,7 +182,7 @@ export async function readPot(input: unknown): Promise<Answer> {
 
 /** Jars filled, what they weigh net, and what stays in the pot. */
 export async function filled(input: unknown): Promise<Answer<{ readonly leftG: number }>> {
-  return act(FillFields.extend(Pot.shape), input, (db, { residue, jars, ...pot }, by) => {
+  return act(FillFields.extend(Pot.shape), input, (db, { residue, residueIs, jars, ...pot }, by) => {
     const read = reader();
     const sizesThere = containers(db);
     const sizes = jars.map((jar, i) => {
@@ -205,6 +205,6 @@ export async function filled(input: unknown): Promise<Answer<{ readonly leftG: n
     });
     return read.issues.length > 0
       ? { ok: false, issues: read.issues }
-      : fillJars(db, { ...pot, residueG: residue, jars: sizes }, by);
+      : fillJars(db, { ...pot, residueG: residue, isToolWax: residueIs === 'tool-wax', jars: sizes }, by);
   });
 }

@@ -17,6 +17,8 @@ const count = typed((text): Result<number> => {
 /** Jars filled, what they weigh net (typed, or weighed jar and all), and what stays in the pot. */
 export const FillFields = z.object({
   residue: typed((text) => (text.trim() === '' ? ok(0) : parseMassOrNone(text))),
+  /** What became of what stayed in the pot. */
+  residueIs: z.enum(['lost', 'tool-wax']),
   noLumps: z.boolean(),
   jars: z.array(z.object({ containerId: rowId, count, net: z.string().max(40), weighed: z.string().max(400) })),
 });

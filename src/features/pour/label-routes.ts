@@ -10,16 +10,16 @@ import { inThread } from '@/web/thread';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
 import { labelCautions } from '@/web/cautions';
-import { fitsPage, GRIDS, type Grid, type Label, labelOf, sheetFault, typeFor } from '@/print/label';
+import { fitsPage, GRIDS, type Grid, type Label, type LabelFacts, labelOf, sheetFault, typeFor } from '@/print/label';
 import { labelSheets } from '@/print/label-pdf';
 import { labelPicture } from '@/print/label-png';
 
-/** The label of a lot as it is today; null for a lot that has none. */
-export function labelFor(db: Db, shop: Shop, lotId: number, language: Language = 'en'): Label | null {
+/** What a lot's label is made from as it is today; null for a lot that has none. */
+export function labelFacts(db: Db, shop: Shop, lotId: number, language: Language = 'en'): LabelFacts | null {
   const lot = allLots(db).find((one) => one.id === lotId);
   if (!lot?.nature || (lot.kind !== 'made' && lot.kind !== 'tin')) return null;
   const filled = db.select().from(fill).where(eq(fill.lotId, lotId)).get();
-  return labelOf({
+  return {
     language,
     title: lot.title,
     number: lot.number,
@@ -32,7 +32,13 @@ export function labelFor(db: Db, shop: Shop, lotId: number, language: Language =
     madeOn: dateOf(lot.at, shop.zone),
     bestBefore: lot.bestBefore,
     shop: shop.name,
-  });
+  };
+}
+
+/** The label of a lot as it is today; null for a lot that has none. */
+export function labelFor(db: Db, shop: Shop, lotId: number, language: Language = 'en'): Label | null {
+  const facts = labelFacts(db, shop, lotId, language);
+  return facts && labelOf(facts);
 }
 
 /** The language asked for, else English. */

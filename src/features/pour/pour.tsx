@@ -1,4 +1,6 @@
 import 'server-only';
+import type { Shop } from '@/data/shop/queries';
+import { labelFacts } from './label-routes';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { blend, type Blend, gather, HAIR_G, isMixedPaint, PAINT_KEEPS_HOURS } from '@/core/blend';
@@ -103,7 +105,7 @@ export async function PourPage({ id }: { readonly id: number }) {
         {pot.state === 'weighing' ? <Weighing db={db} pot={pot} made={made} lots={lots} /> : null}
         {pot.state === 'heating' ? <Heating db={db} pot={pot} made={made} ambientC={shop.ambientC} nowMs={nowMs} /> : null}
         {pot.state === 'filling' && (lot || pot.practice) ? (
-          <Fill db={db} pot={pot} made={made} massG={lot?.leftG ?? pot.targetG} />
+          <Fill db={db} shop={shop} pot={pot} made={made} massG={lot?.leftG ?? pot.targetG} />
         ) : null}
         {pot.state === 'done' && lot ? <PourDone pot={pot} lot={lot} lots={lots} /> : null}
         <Ended pot={pot} />
@@ -278,7 +280,7 @@ function Heating({
 }
 
 /** The jars. */
-function Fill({ db, pot, made, massG }: Of & { readonly db: Db; readonly massG: number }) {
+function Fill({ db, shop, pot, made, massG }: Of & { readonly db: Db; readonly shop: Shop; readonly massG: number }) {
   return (
     <Filling
       pourId={pot.id}
@@ -288,6 +290,7 @@ function Fill({ db, pot, made, massG }: Of & { readonly db: Db; readonly massG: 
       pourC={made.heat === 'water-bath' ? made.pourC : null}
       waxFraction={made.waxFraction}
       residueG={pot.residueG}
+      label={pot.lotId === null ? null : labelFacts(db, shop, pot.lotId)}
       cold={coldWords(made)}
       asksLumps={made.heat === 'cold'}
       jars={containers(db).map(({ id: jarId, name, capacityMl, fillFraction, have, tareG }) => ({

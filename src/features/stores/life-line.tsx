@@ -15,7 +15,7 @@ const SIZE = { w: 960, h: 190, left: 70, right: 30, top: 34, floor: 150 } as con
 /** A best-before this far off would flatten the rest: the line ends sooner. */
 const AHEAD_MS = 60 * MS_PER_DAY;
 
-const times = (n: number, one: string): string => (n === 1 ? `once ${one}` : `${n} times ${one}`);
+const times = (n: number, one: string): string => (n === 1 ? `${one} once` : `${one} ${n} times`);
 
 /** A lot's life in a sentence: what the line shows, for those who cannot see it. */
 function lifeWords({ life, openedOn, goodUntil, zone }: Props): string {

@@ -10,7 +10,8 @@ import { command } from '@/data/command';
 import type { Db } from '@/data/db';
 import { addContainer, countContainer, countLot, loseFrom, receiveLot } from '@/data/stores/commands';
 import { holdLot, liftHold } from '@/data/stores/holds';
-import { allLots, containers } from '@/data/stores/queries';
+import { allLots, containers, leftOf } from '@/data/stores/queries';
+import { toToolWax } from '@/data/stores/tool-wax';
 import { sayIssue } from '@/messages';
 import type { FilePreview } from '@/web/file-sheet';
 import { readStores, type StoresRow } from './stores-file';
@@ -69,6 +70,24 @@ export async function saveLoss(input: unknown): Promise<Answer> {
     return grams === undefined ? { ok: false, issues: read.issues } : loseFrom(db, lotId, grams, by);
   });
 }
+
+/** Wax that was too hot, or scraped from a pot, becomes tool wax. */
+export async function retire(input: unknown): Promise<Answer<{ readonly id: number }>> {
+  return act(z.object({ lotId: rowId, amount: z.string() }), input, (db, { lotId, amount }, by) => {
+    const read = reader();
+    const grams = read.take('amount', parseMass(amount));
+    return grams === undefined
+      ? { ok: false, issues: read.issues }
+      : toToolWax(db, { lotId, grams: atMostLeft(grams, db, lotId) }, by);
+  });
+}
+
+/** What is shown as left is rounded: as much as is shown is all of it. */
+function atMostLeft(grams: number, db: Db, lotId: number): number {
+  const left = leftOf(db, lotId);
+  return Math.abs(grams - left) <= left * SHOWN_TO + 0.05 ? left : grams;
+}
+const SHOWN_TO = 0.005;
 
 const day = z.iso.date();
 export async function saveTinSale(input: unknown): Promise<Answer> {

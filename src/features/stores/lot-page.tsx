@@ -2,7 +2,7 @@ import type { Shop } from '@/data/shop/queries';
 import type { Db } from '@/data/db';
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { asksPaper, findIngredient, lifeOf, saysAnything, worthKeeping } from '@/core/material';
+import { asksPaper, findIngredient, lifeOf, saysAnything, THUMBNAIL_C, worthKeeping } from '@/core/material';
 import { dateOf, say } from '@/core/quantity';
 import { readyMadeBefore } from '@/data/stores/commands';
 import { bottleOf } from '@/data/stores/bottles';
@@ -297,7 +297,9 @@ function judgedWords(
   return [
     check.tempC === null ? '' : `at ${say(check.tempC, '°C', 0)}`,
     beside ? `beside the known piece` : '',
-    saysAnything(check.kind, check.tempC) === false ? 'which says nothing: judge it between 18 and 24 °C' : '',
+    saysAnything(check.kind, check.tempC) === false
+      ? `which says nothing: judge it between ${say(THUMBNAIL_C.least, '°C', 0)} and ${say(THUMBNAIL_C.most, '°C', 0)}`
+      : '',
   ]
     .filter(Boolean)
     .map((one) => `, ${one}`)

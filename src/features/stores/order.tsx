@@ -1,6 +1,6 @@
 import 'server-only';
 import { runningOut, type RunsOut } from '@/core/material';
-import { dateOf, say } from '@/core/quantity';
+import { dateOf, groupBy, say } from '@/core/quantity';
 import { usedUp } from '@/data/stores/used-up';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
@@ -22,7 +22,7 @@ const lineWords = ({ name, counted, order, packs, pack }: RunsOut): string =>
 
 /** The order as text, by supplier: to be copied into a letter. */
 export function orderText(rows: readonly RunsOut[]): string {
-  const bySupplier = Map.groupBy(rows, (row) => row.pack?.supplier ?? '');
+  const bySupplier = groupBy(rows, (row) => row.pack?.supplier ?? '');
   return [...bySupplier]
     .map(([supplier, of]) => [supplier || 'No supplier known', ...of.map((row) => `- ${lineWords(row)}`)].join('\n'))
     .join('\n\n');
@@ -102,7 +102,9 @@ function OrderTable({ rows }: { readonly rows: readonly RunsOut[] }) {
               {lastsWords(row.days)}
             </td>
             <td className="reading text-right font-semibold">
-              {row.packs === null ? '' : `${row.packs} × ${amountWords(row.pack?.amount ?? 0, row.counted)} = `}
+              {row.packs === null || row.packs === 1
+                ? ''
+                : `${row.packs} × ${amountWords(row.pack?.amount ?? 0, row.counted)} = `}
               {amountWords(row.order, row.counted)}
             </td>
           </tr>

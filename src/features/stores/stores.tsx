@@ -93,7 +93,7 @@ export async function Stores({ search }: { readonly search: Search }) {
           key={kind}
           id={kind}
           search={search}
-          lots={lots.filter((lot) => lot.kind === kind && (kind !== 'bought' || lot.leftG > 0 || lot.receivedG > 0))}
+          lots={standingFirst(lots.filter((lot) => lot.kind === kind))}
           columns={columnsOf(today, shop.currency)}
         />
       ))}
@@ -129,6 +129,10 @@ export async function Stores({ search }: { readonly search: Search }) {
     </>
   );
 }
+
+/** What is there stands before what is used up. */
+const standingFirst = (lots: readonly KnownLot[]): KnownLot[] =>
+  [...lots].sort((a, b) => Number(a.leftG <= 0.05) - Number(b.leftG <= 0.05) || a.number.localeCompare(b.number));
 
 /** So many of what runs out are said above the shelves; the rest stand in the order list. */
 const MOST_SAID = 4;
@@ -198,7 +202,11 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
           : lot.kind === 'bath' || lot.kind === 'bottle'
             ? 'filled here'
             : 'own pot'}
-        {lot.openedOn ? <span className="reading block text-sm">opened {longDate(lot.openedOn)}</span> : null}
+        {lot.openedOn || lot.placeName ? (
+          <span className="reading block text-sm">
+            {[lot.placeName, lot.openedOn ? `opened ${longDate(lot.openedOn)}` : ''].filter(Boolean).join(', ')}
+          </span>
+        ) : null}
       </>
     ),
   },

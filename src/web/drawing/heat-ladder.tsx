@@ -1,4 +1,4 @@
-import { say } from '@/core/quantity';
+import { reads, say, signOf } from '@/core/quantity';
 import type { HeatLadder as Ladder } from '@/core/blend';
 import { HEAT_WORDS } from '@/messages';
 
@@ -50,7 +50,9 @@ export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly pot
     <figure>
       <figcaption className="flex items-baseline justify-between">
         <h2 className="text-base">Heat: {HEAT_WORDS[heat.heat]}</h2>
-        <span className="label">estimate, ±4 °C</span>
+        <span className="label">
+          estimate, ±{reads().temperature === 'F' ? 7 : 4} {signOf('°C')}
+        </span>
       </figcaption>
       <svg
         viewBox={`0 0 230 ${HEIGHT + 30}`}

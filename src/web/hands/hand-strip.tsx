@@ -14,7 +14,7 @@ import { useRefresh } from '../use-refresh';
 import { useHere } from './acts-here';
 import { type ClothLine, clothNotices, lyingNotices } from './cloths';
 import { type Notice, NoticeRow, Notices, type Trouble, troubleNotice } from './notice';
-import { type PotClock, potNotices } from './pot-clocks';
+import { heatTroubles, type PotClock, type PotOnHeat, potNotices } from './pot-clocks';
 import { RecordButtons } from './record-buttons';
 import { Timing, TimingWords } from './timing';
 import { useAlarms } from './use-alarms';
@@ -30,6 +30,8 @@ type Props = {
   readonly looks: Readonly<Record<number, PieceLook>>;
   readonly cloths: readonly ClothLine[];
   readonly pots: readonly PotClock[];
+  /** Pots on the heat. */
+  readonly heated: readonly PotOnHeat[];
   /** What is wrong in the shop and burns. */
   readonly troubles: readonly Trouble[];
   readonly nowMs: number;
@@ -44,12 +46,24 @@ const OWN_PAGE = /^\/work\/(\d{2}-\d+)$/;
  * Across the top of every screen: what hands must do next. On Today the next three, each with its window and its button; elsewhere one
  * line. Below it, in one line, what else wants a person.
  */
-export function HandStrip({ actions, count, looks, cloths, pots, troubles, nowMs: serverNowMs, zone, ready }: Props) {
+export function HandStrip({
+  actions,
+  count,
+  looks,
+  cloths,
+  pots,
+  heated,
+  troubles: stands,
+  nowMs: serverNowMs,
+  zone,
+  ready,
+}: Props) {
   const nowMs = useNow(serverNowMs);
   const path = usePathname();
   const isFull = path === '/';
   const here = useHere();
   const { busy, told, record, last, takeBack, askTakeBack, ask } = useRecord(serverNowMs);
+  const troubles = [...heatTroubles(heated, nowMs, path), ...stands];
   const call = useAlarms(actions, nowMs, troubles);
   const outbox = useOutbox();
   // The address says at once which batch a page is of; the page itself only once it has come to life.

@@ -2,6 +2,7 @@
 
 import { type ReactNode, useState } from 'react';
 import { classes } from '@/ui/classes';
+import { Link } from '@/ui/link';
 import { Sheet } from '@/ui/dialog';
 
 /** Something beside the next act that wants a person; what burns comes before what asks, and that before what is only told. */
@@ -38,12 +39,20 @@ export function NoticeRow({ tone, says, detail, loud = false, children }: RowPro
 }
 
 /** What is wrong in the shop and burns. */
-export type Trouble = { readonly key: string; readonly text: string };
+export type Trouble = { readonly key: string; readonly text: string; readonly href?: string };
 
-export const troubleNotice = ({ key, text }: Trouble): Notice => ({
+export const troubleNotice = ({ key, text, href }: Trouble): Notice => ({
   key,
   tone: 'alarm',
-  row: <NoticeRow tone="alarm" loud says={`▲ ${text}`} />,
+  row: (
+    <NoticeRow tone="alarm" loud says={`▲ ${text}`}>
+      {href ? (
+        <Link href={href} className="inline-flex min-h-11 shrink-0 items-center font-semibold text-on-state">
+          Go to it
+        </Link>
+      ) : null}
+    </NoticeRow>
+  ),
 });
 
 /** The notice that matters most, in one line; the others are one touch away. */

@@ -1,11 +1,50 @@
 'use client';
 
+import type { HeatLadder } from '@/core/blend';
+import { POT_ALARMS, type PotHeater, potCalls } from '@/core/melt';
+import { MS_PER_MINUTE } from '@/core/quantity';
+import { POT_CALL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, longDate } from '@/ui/when';
 import { useSave } from '../use-save';
 import { lidded } from './actions';
 import { type Notice, NoticeRow } from './notice';
+
+/** A pot on the heat: what it keeps to, and when anyone was last at it. */
+export type PotOnHeat = {
+  readonly pourId: number;
+  readonly name: string;
+  readonly heater: PotHeater;
+  readonly heat: Pick<HeatLadder, 'clearC' | 'pourC' | 'holdMaxC' | 'addBelowC'>;
+  readonly onHeatAt: number;
+  readonly mindedAt: number | null;
+  readonly tempC: number | null;
+  readonly readAt: number | null;
+};
+
+/** What of the pots on the heat is an alarm, wherever one is; a pot's own page calls by itself. */
+export const heatTroubles = (pots: readonly PotOnHeat[], nowMs: number, path: string): PotTrouble[] =>
+  pots
+    .filter((pot) => path !== `/pour/${pot.pourId}`)
+    .flatMap(({ pourId, name, heater, heat, onHeatAt, mindedAt, tempC, readAt }) => {
+      const since = (ms: number | null): number => (ms === null ? Number.POSITIVE_INFINITY : (nowMs - ms) / MS_PER_MINUTE);
+      const seenMin = Math.min(since(onHeatAt), since(mindedAt), since(readAt));
+      const calls = potCalls({
+        heater,
+        heat,
+        tempC,
+        onHeatMin: since(onHeatAt),
+        seenMin,
+        readMin: since(readAt),
+        dryAtMin: null,
+      });
+      const [first] = calls.filter((call) => POT_ALARMS.includes(call));
+      return first
+        ? [{ key: `pot ${pourId} ${first}`, text: `${name}: ${POT_CALL_WORDS[first](heat)}`, href: `/pour/${pourId}` }]
+        : [];
+    });
+type PotTrouble = { readonly key: string; readonly text: string; readonly href: string };
 
 export type PotClock =
   | { readonly kind: 'jars'; readonly pourId: number; readonly number: string; readonly opaqueAt: number; readonly lidAt: number }

@@ -2,6 +2,7 @@ import { lookOf } from '../drawing/look';
 import 'server-only';
 import type { ReactNode } from 'react';
 import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
+import { heatedPots } from '@/data/pour/heat';
 import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
 import { isForHandsNow } from '@/core/hands';
 import { isMixedPaint } from '@/core/blend';
@@ -101,6 +102,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
             )}
             cloths={openRagLines(db)}
             pots={potClocks(db, lots)}
+            heated={heatedPots(db)}
             troubles={cabinetTroubles(db, open, nowMs)}
             nowMs={nowMs}
             zone={shop.zone}

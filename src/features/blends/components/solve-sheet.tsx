@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { blend, type Cheapest } from '@/core/blend';
 import { FAMILIES, findIngredient, type Ingredient, allIngredients } from '@/core/material';
-import { formatMoney, parseMass, parseNumber, say } from '@/core/quantity';
+import { formatMoney, parseMass, parseNumber, say, reads } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
@@ -37,7 +37,7 @@ export function SolveSheet({ around, currency, onTake }: Props) {
   const priced = allIngredients().filter((one) => around.prices[one.id] !== undefined);
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>(priced.filter((one) => one.family !== 'solvent').map((one) => one.id));
-  const [limits, setLimits] = useState(EMPTY);
+  const [limits, setLimits] = useState(() => (reads().mass === 'oz' ? { ...EMPTY, total: '2 lb' } : EMPTY));
   const [found, setFound] = useState<Cheapest | null>(null);
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);

@@ -2,9 +2,12 @@
 
 import { z } from 'zod';
 import { FIRST_RESIDUE_G, fill, HOT_BRIM_LIMIT } from '@/core/blend';
-import { say, parseMass, parseNumber, figureDown } from '@/core/quantity';
+import { say, parseMass, figureDown, signOf } from '@/core/quantity';
 import { Button } from '@/ui/button';
-import { Faults, TextField } from '@/ui/field';
+import { Faults, SelectField, TextField } from '@/ui/field';
+import { GRIDS, type LabelFacts, labelOf, typeFor } from '@/print/label';
+import { LabelDrawn } from './label-drawn';
+import { Fold } from '@/ui/fold';
 import { Tick } from '@/ui/tick';
 import { type Form, useForm } from '@/web/form/use-form';
 import { filled } from '../actions';
@@ -27,6 +30,8 @@ type Props = {
   readonly waxFraction: number;
   readonly jars: readonly Jar[];
   readonly residueG: number;
+  /** What the label will be made from; null for a practice pot. */
+  readonly label: LabelFacts | null;
   /** Why it is filled cold. */
   readonly cold: string | null;
   /** Made cold: no lump of wax may be left. */
@@ -36,6 +41,7 @@ type Props = {
 /** As it is typed: what was not touched is null, and stands as it is reckoned. */
 const FillTyped = z.object({
   residue: FillFields.shape.residue,
+  residueIs: FillFields.shape.residueIs,
   noLumps: FillFields.shape.noLumps,
   jars: z.array(z.object({ count: z.string().nullable(), net: z.string().nullable(), weighed: z.string() })),
 });
@@ -55,7 +61,7 @@ function samplesOf(
     .split(/[;\s]+/)
     .filter(Boolean)
     .flatMap((one) => {
-      const parsed = parseNumber(one);
+      const parsed = parseMass(one);
       return parsed.ok ? [parsed.value - tareG] : [];
     });
   if (nets.length === 0) return null;
@@ -73,6 +79,7 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
     schema: FillTyped,
     start: {
       residue: say(usual > 0 ? usual : FIRST_RESIDUE_G, 'g'),
+      residueIs: 'lost',
       noLumps: false,
       jars: jars.map(() => ({ count: null, net: null, weighed: '' })),
     },
@@ -119,13 +126,34 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
     0,
   );
   const leftG = massG - residueG - filledG;
-  return { form, proposed, countOf, netOf, leftG };
+  // The first size that is filled stands for the label: its lowest weighed net, or what is reckoned.
+  const first = jars.findIndex((_, i) => Number(countOf(i) || 0) > 0);
+  const labelNet =
+    first < 0 ? leftG : (samplesOf(rows[first]?.weighed ?? '', jars[first]?.tareG ?? 0)?.lowestG ?? massOr(netOf(first), 0));
+  return { form, proposed, countOf, netOf, labelNet, leftG };
+}
+
+/** The label as it will be printed, beside the fill: what it says of weight follows what is typed. */
+function LabelAhead({ facts, netG }: { readonly facts: LabelFacts | null; readonly netG: number }) {
+  const grid = GRIDS[0];
+  if (!facts || !grid || !(netG > 0)) return null;
+  const label = labelOf({ ...facts, netG });
+  const size = typeFor(label, grid);
+  return (
+    <Fold line="words" className="my-3" says="What its label will say">
+      {size === null ? (
+        <p className="text-soft">All that it must say does not fit this sheet of labels: choose a larger one when you print.</p>
+      ) : (
+        <LabelDrawn label={label} code={null} grid={grid} size={size} />
+      )}
+    </Fold>
+  );
 }
 
 /** Fills jars: the mix that leaves least is proposed, and everything can be typed over. */
 export function Filling(props: Props) {
   const { massG, jars, cold, asksLumps } = props;
-  const { form, proposed, countOf, netOf, leftG } = useFilling(props);
+  const { form, proposed, countOf, netOf, labelNet, leftG } = useFilling(props);
   const { noLumps } = form.values;
   return (
     <section>
@@ -163,7 +191,11 @@ export function Filling(props: Props) {
         <p className="my-3">No jars are in the stores. Enter a size under Stores, or keep the whole pot as the shop jar.</p>
       ) : null}
       <div className="mt-3 flex flex-wrap items-start gap-8">
-        <TextField className="w-44" label="Stays in the pot" {...form.field('residue')} hint="lost, not in any jar" />
+        <TextField className="w-44" label="Stays in the pot" {...form.field('residue')} hint="not in any jar" />
+        <SelectField className="w-72" label="What becomes of it" {...form.field('residueIs')}>
+          <option value="lost">it is wiped out and lost</option>
+          <option value="tool-wax">it is scraped out as tool wax</option>
+        </SelectField>
         <p className={`pt-6 text-lg ${leftG < -0.05 ? 'font-semibold text-late' : ''}`} role="status">
           {leftG < -0.05 ? `▲ ${say(-leftG, 'g')} more than there is` : `${say(Math.max(0, leftG), 'g')} left for the shop jar`}
         </p>
@@ -173,6 +205,7 @@ export function Filling(props: Props) {
           Looked at against the light: no lump of wax is left
         </Tick>
       ) : null}
+      <LabelAhead facts={props.label} netG={labelNet} />
       <Faults of={form.faults} />
       <Button look="hand" big disabled={form.busy || leftG < -0.05} onClick={() => form.submit()}>
         Filled
@@ -217,7 +250,7 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
           inputMode="decimal"
           {...form.field(`jars.${i}.net`)}
           value={net}
-          hint="g"
+          hint={signOf('g')}
         />
       </td>
       <td className="pr-4">

@@ -4,9 +4,10 @@ import { say } from '@/core/quantity';
 import { FEELS } from '@/core/blend';
 import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
 import { savePlacing } from '../supply-actions';
+import { THUMBNAIL_C } from '@/core/material';
 import { FormSheet } from '@/web/form/form-sheet';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
-import { hold, lift, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
+import { hold, lift, retire, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
 
 type Source = { readonly id: number; readonly number: string; readonly title: string };
 type Props = {
@@ -113,6 +114,16 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
         fields={[{ name: 'amount', label: 'How much was spilt, thrown away or gone off', hint: '40 g' }]}
         save={(values) => saveLoss({ lotId: lot.id, ...values })}
       />
+      {lot.hasWax && lot.leftG > 0 && !isHeld ? (
+        <FormSheet
+          opens="Retire as tool wax"
+          title={`Retire ${lot.number} as tool wax`}
+          say="Wax that browned or was too hot goes on saws and hinges, never on a piece. It becomes a lot of its own, held from the first moment: no coat and no tin is drawn from it."
+          saves="It is tool wax now"
+          fields={[{ name: 'amount', label: 'How much of it', value: say(lot.leftG, 'g') }]}
+          save={(values) => retire({ lotId: lot.id, amount: '', ...values })}
+        />
+      ) : null}
       <HoldIt lot={lot} isHeld={isHeld} />
     </div>
   );
@@ -192,7 +203,11 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
             { value: 'no', name: 'not as it should be' },
           ],
         },
-        { name: 'temp', label: 'How warm it is', hint: '20 °C; a thumbnail says nothing below 18 or above 24 °C' },
+        {
+          name: 'temp',
+          label: 'How warm it is',
+          hint: `${say(20, '°C', 0)}; a thumbnail says nothing below ${say(THUMBNAIL_C.least, '°C', 0)} or above ${say(THUMBNAIL_C.most, '°C', 0)}`,
+        },
         {
           name: 'beside',
           label: 'Judged beside',
