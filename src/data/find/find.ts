@@ -93,7 +93,7 @@ function lotsToFind(db: Db): Findable[] {
     parts: [
       { text: lot.number, weight: WEIGHT.name },
       { text: lot.title, weight: WEIGHT.name },
-      ...[lot.supplier, lot.supplierCode, lot.placeName, ...lot.contents]
+      ...[lot.supplier, lot.supplierCode, lot.placeName, lot.isShopJar ? 'shop jar' : null, ...lot.contents]
         .filter((text) => text !== null && text !== '')
         .map((text) => ({ text: text ?? '', weight: WEIGHT.facts })),
       ...(lot.note ? [{ text: lot.note, weight: WEIGHT.remarks }] : []),

@@ -21,6 +21,8 @@ export type KnownLot = Lot &
     readonly labelBestBefore: string | null;
     /** Where it stands; null where nobody said. */
     readonly placeName: string | null;
+    /** The rest of a pot from which jars were filled. */
+    readonly isShopJar: boolean;
     /** What people call it: the ingredient, the formula, the ready-made or the bath. */
     readonly title: string;
     readonly leftG: number;
@@ -143,6 +145,9 @@ function readLots(db: Db): KnownLot[] {
     }),
     into,
   );
+  const filledFrom = new Set(
+    rows.filter((row) => row.kind === 'tin').flatMap((row) => (into.get(row.id) ?? []).map((edge) => edge.from)),
+  );
   const costOf = costs(byId, into);
   const [left, sold] = [leftByLot(db), soldByLot(db)];
   const holds = new Map(
@@ -161,6 +166,7 @@ function readLots(db: Db): KnownLot[] {
     const origins = row.kind === 'bought' ? [] : lotsInto(row.id, into);
     const inside = own ? [own] : origins.flatMap((id) => readyOf(byId.get(id) ?? row) ?? []);
     const heldBy = holds.size === 0 ? undefined : [row.id, ...origins].find((id) => holds.has(id));
+    const roots = origins.filter((id) => ['bought', 'ready'].includes(byId.get(id)?.kind ?? ''));
     const parts = Object.entries(composition).sort((a, b) => b[1] - a[1]);
     const undeclared = [...new Set(inside.filter((one) => !one.isAllDeclared).map((one) => one.name))];
     const known = parts.flatMap(([id]) => (id !== UNDECLARED && findIngredient(id) ? [id] : []));
@@ -174,12 +180,13 @@ function readLots(db: Db): KnownLot[] {
       bestBefore: goodUntil(row.bestBefore, row.openedOn, row.useWithinDays),
       labelBestBefore: row.bestBefore,
       placeName: row.placeId === null ? null : (standing.get(row.placeId) ?? null),
+      isShopJar: row.kind === 'made' && filledFrom.has(row.id),
       leftG: Math.max(0, left.get(row.id) ?? 0),
       overdrawnG: Math.max(0, -(left.get(row.id) ?? 0)),
       countLeft: row.count === null ? null : row.count - (sold.get(row.id) ?? 0),
       composition,
       ingredients: known,
-      statements: statements.get(row.id) ?? [],
+      statements: statedOf(row.id, roots, statements),
       contents: [
         ...known.map((id) => findIngredient(id)?.name ?? id),
         ...undeclared.map((name) => `${name} (contents not all declared)`),
@@ -191,6 +198,13 @@ function readLots(db: Db): KnownLot[] {
       held: heldBy === undefined ? null : { reason: holds.get(heldBy) ?? '', number: byId.get(heldBy)?.number ?? '' },
     };
   });
+}
+
+/** What papers state of a lot: its own, and what is stated of every bought lot that is in it. */
+function statedOf(id: number, roots: readonly number[], by: ReadonlyMap<number, readonly Statement[]>): readonly Statement[] {
+  const [first, ...rest] = roots.map((root) => by.get(root) ?? []);
+  const ofAll = (first ?? []).filter((one) => rest.every((other) => other.includes(one)));
+  return [...new Set([...(by.get(id) ?? []), ...ofAll])];
 }
 
 function statementsByLot(db: Db): ReadonlyMap<number, readonly Statement[]> {

@@ -182,6 +182,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
         <FamilySwatch family={familyOf(lot)} />
         <span>
           {lot.title}
+          {lot.isShopJar && lot.leftG > 0.05 ? <span className="text-soft">, the shop jar</span> : null}
           {lot.countLeft === null ? '' : `, ${lot.countLeft} of ${lot.count} there`}
           {lot.undeclared.length > 0 ? <span className="block text-sm text-soft">contents not all declared</span> : null}
           {lot.held ? <span className="block text-sm font-semibold text-late">▲ held: {lot.held.reason}</span> : null}

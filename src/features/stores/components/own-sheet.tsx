@@ -6,6 +6,7 @@ import { say } from '@/core/quantity';
 import { CONTACT_WORDS } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
+import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
@@ -115,10 +116,21 @@ type FiguresProps = { readonly form: Form<Typed>; readonly like: Ingredient; rea
 
 function OwnFigures({ form, like, of }: FiguresProps) {
   const sheet = form.values;
+  const safe = { contact: like.contact, allergens: like.allergens.join(', ') || 'none' };
+  const isSame = sheet.contact === safe.contact && sheet.allergens === safe.allergens;
+  const same = (is: boolean): void => {
+    form.set('contact', is ? safe.contact : 'unsaid');
+    form.set('allergens', is ? safe.allergens : '');
+  };
   return (
     <>
       <TextField label="What the shop calls it" {...form.field('name')} />
       <TextField label="Also called" {...form.field('alsoCalled')} hint="other names it is found by, with commas" />
+      {of ? null : (
+        <Tick checked={isSame} onChange={() => same(!isSame)}>
+          It is the very same: {like.name.toLowerCase()} with nothing added, only under a name of our own
+        </Tick>
+      )}
       <div className="grid grid-cols-2 gap-x-4">
         <SelectField label="Its sheet says of food" {...form.field('contact')}>
           {FOOD_WORDS.map((one) => (
