@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beWren, expect, pick, test } from './shop';
+import { beWren, expect, pick, test, weighTo } from './shop';
 
 /** A formula of two lines, written as it is measured. */
 async function writeMeasured(page: Page, name: string, lines: readonly (readonly [string, string, boolean?])[]): Promise<void> {
@@ -63,4 +63,78 @@ test('half a bag to two bottles by the jug’s marks; filled to where it should 
   await page.getByRole('button', { name: 'It stands at the mark' }).click();
   await page.getByRole('button', { name: 'All in' }).click();
   await expect(page.getByText('°C in the pot')).toBeVisible();
+});
+
+test('from one lump: what else is needed, what is bought, how many tins it makes and what is over, before anything melts', async ({
+  page,
+}) => {
+  await beWren(page);
+  await page.goto('/blends/new');
+  await page.getByLabel('Name of the formula').fill('One lump');
+  await pick(page, 'Ingredient 1', 'Candelilla wax');
+  await pick(page, 'Ingredient 2', 'White mineral oil, food grade');
+  await page.getByLabel('Ratio').fill('1 : 5');
+  await page.getByLabel('What I have').check({ force: true });
+  await page.getByLabel('enough, or it is bought: one lump fixes the pot').check({ force: true });
+  await page.getByLabel('Candelilla wax', { exact: true }).fill('0,5 kg');
+  const takes = page.getByRole('region', { name: 'What it takes' });
+  await expect(takes).toContainText('3.00 kg: 500 g candelilla wax, 2.50 kg white mineral oil, food grade.');
+  // The stores hold 200 g of the wax, and 1.47 kg of the oil.
+  await expect(takes).toContainText('To buy: 300 g candelilla wax, 1.03 kg white mineral oil, food grade.');
+  await expect(takes).toContainText(/It fills \d+ × Tin 60 ml/);
+  await expect(takes).toContainText(/over for the shop jar/);
+  await expect(takes).toContainText(/It costs \d+\.\d\d EUR/);
+  // Nothing and less than nothing is no lump.
+  for (const none of ['0', '-4 g', 'a lump']) {
+    await page.getByLabel('Candelilla wax', { exact: true }).fill(none);
+    await expect(takes).toHaveCount(0);
+  }
+});
+
+test('a pot in a slow cooker past its ceiling is called on its page, aloud, and on every other screen', async ({
+  page,
+  shop,
+}) => {
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    window.speechSynthesis.speak = (words) => void said.push(words.text);
+  });
+  await beWren(page);
+  await page.goto('/blends');
+  await page
+    .getByRole('link', { name: /Lantern paste/ })
+    .first()
+    .click();
+  await page.getByLabel('Total weight').fill('500 g');
+  await page.getByRole('button', { name: 'Pour 500 g' }).click();
+  await page.getByRole('button', { name: 'All is at hand' }).click();
+  await weighTo(page, '100');
+  await weighTo(page, '500');
+  await page.getByRole('button', { name: 'All in' }).click();
+  await page
+    .getByRole('button', { name: /Calls aloud: off/ })
+    .first()
+    .click();
+  await page.getByLabel('Warmed by').selectOption({ label: 'slow cooker' });
+  await expect(page.getByText(/no water holds it back/)).toBeVisible();
+  await page.getByRole('button', { name: 'It is on the heat' }).click();
+  await page.getByLabel('The thermometer says').fill('92');
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Past the ceiling of 85 °C: off the heat now' })).toBeVisible();
+  await expect
+    .poll(() => page.evaluate(() => (window as unknown as { said: string[] }).said.join(' ')))
+    .toContain('Past the ceiling of 85 °C');
+  await page.goto('/stores');
+  const alarm = page.getByRole('alert').filter({ hasText: 'Lantern paste: Past the ceiling' });
+  await expect(alarm).toBeVisible();
+  await page.getByRole('link', { name: 'Go to it' }).first().click();
+  await expect(page).toHaveURL(/\/pour\/\d+/);
+  // Read cooler again, and then left alone.
+  await page.getByLabel('The thermometer says').fill('70');
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await expect(page.getByText('Past the ceiling')).toHaveCount(0);
+  shop.advance(0.5);
+  await page.goto('/blends');
+  await expect(page.getByText(/Lantern paste: Nobody has been at the pot for too long/)).toBeVisible();
 });

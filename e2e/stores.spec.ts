@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, layCloths, MONDAY_MORNING, pick, type Shop, test } from './shop';
+import { evenIfEarly, expect, layCloths, MONDAY_MORNING, pick, type Shop, test, weighTo } from './shop';
 
 test.use({ wish: { demo: false, at: MONDAY_MORNING } });
 
@@ -10,7 +10,7 @@ async function setUp(page: Page, units: string): Promise<void> {
   await page.getByLabel('Time zone').fill('Europe/Lisbon');
   await page.getByLabel('Initials').fill('MO');
   await page.getByLabel('Name', { exact: true }).fill('Maren Oakhurst');
-  await page.getByLabel('Units it reads').selectOption(units);
+  await page.getByLabel('Scale, jug, thermometer and rule show').selectOption(units);
   await page.getByRole('button', { name: 'Open the shop' }).click();
   await expect(page.getByRole('heading', { name: 'On the rack' })).toBeVisible();
 }
@@ -44,22 +44,36 @@ async function keepPaper(page: Page, lot: string): Promise<void> {
   await expect(page.getByText('No paper yet.')).toHaveCount(0);
 }
 
-/** Does whatever hands must do next until nothing is left, waiting as long as it asks. */
+/** Records the strip's first action. */
+async function record(page: Page, done: string): Promise<void> {
+  const strip = page.getByRole('region', { name: 'Next for hands' });
+  await strip.getByRole('button', { name: done }).first().click();
+  await expect(strip.getByRole('status')).toContainText(`${done.replace(' early', '')} · 31-001`);
+}
+
+/** Does whatever hands must do next, waiting as long as each asks, until nothing waits for them. */
 async function untilDone(page: Page, shop: Shop): Promise<void> {
   const strip = page.getByRole('region', { name: 'Next for hands' });
-  for (let acts = 0; acts < 80; acts++) {
+  for (let tries = 0; tries < 150; tries++) {
     await page.goto('/');
-    await expect(strip).toBeVisible();
-    const button = strip.getByRole('button').first();
-    if ((await strip.getByText('Nothing for hands').count()) > 0 || (await button.count()) === 0) return;
-    const name = await button.innerText();
-    if (/early/.test(name)) {
-      shop.advance(2);
+    if ((await strip.getByText('Nothing waits for hands').count()) > 0) return;
+    const button = strip.locator('button').first();
+    if (/early|Go to/.test(await button.innerText())) {
+      shop.advance(3);
       continue;
     }
     await button.click();
-    await page.waitForTimeout(400);
+    await page.waitForTimeout(300);
+    await evenIfEarly(page);
   }
+  throw new Error('hands are never done');
+}
+
+/** What stands on the screen is in the shop's own units alone. */
+async function inOunces(page: Page): Promise<void> {
+  const text = await page.locator('main').innerText();
+  const strays = text.match(/[\d.,]+\s?(?:°C|mm|cm²?|kg|ml|l|g)(?![\p{L}\d/])/gu) ?? [];
+  expect(strays, page.url()).toEqual([]);
 }
 
 test('a bought finish is a line of a formula; a bottle of it is let down and topped up; both are traced to the slip and the buyer', async ({
@@ -104,4 +118,81 @@ test('a bought finish is a line of a formula; a bottle of it is let down and top
     ).toBeVisible();
   }
   await page.getByRole('button', { name: 'All in' }).click();
+});
+
+test('a shop in ounces and °F, from the first lot to the slip', async ({ page, shop }) => {
+  test.setTimeout(240_000);
+  await setUp(page, 'us');
+  await receive(page, 'White mineral oil, food grade', '5 lb 8 oz wt');
+  await receive(page, 'Beeswax, filtered', '2.5 kg');
+  await expect(page.getByRole('row', { name: /S31-01/ })).toContainText('5 lb 8');
+  await expect(page.getByRole('row', { name: /S31-02/ })).toContainText('5 lb 8');
+  await page.getByRole('button', { name: 'Enter a size' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Small tin');
+  await page.getByLabel('Holds to the brim').fill('2 fl oz');
+  await page.getByLabel('How many there are').fill('20');
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it in the stores' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Small tin' })).toContainText('fl oz');
+  await inOunces(page);
+  await page.goto('/blends/new');
+  await page.getByLabel('Name of the formula').fill('Saltwick paste');
+  await pick(page, 'Ingredient 1', 'Beeswax, filtered');
+  await pick(page, 'Ingredient 2', 'White mineral oil, food grade');
+  await page.getByLabel('Ratio').fill('1 : 4');
+  await page.getByRole('button', { name: 'Save the formula' }).click();
+  await page.getByLabel('Total weight').fill('1 lb 4 oz');
+  await inOunces(page);
+  await page.getByRole('button', { name: /^Pour 1 lb 4/ }).click();
+  await page.getByRole('button', { name: 'All is at hand' }).click();
+  await expect(page.getByText('until the scale says 4.00 oz')).toBeVisible();
+  await weighTo(page, '4');
+  await weighTo(page, '20 oz');
+  await page.getByRole('button', { name: 'All in' }).click();
+  await page.getByRole('button', { name: 'It is on the heat' }).click();
+  // A bare figure is what the shop's thermometer shows; what carries its unit wins.
+  await page.getByLabel('The thermometer says').fill('160');
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await expect(page.getByLabel('Thermometer log')).toContainText('160.0 °F');
+  await page.getByRole('button', { name: 'Clear, off the heat' }).click();
+  await page.getByLabel('Small tin: how many filled').fill('3');
+  await page.getByLabel('Small tin: net mass').fill('1.6');
+  await page.getByRole('button', { name: 'Filled', exact: true }).click();
+  await expect(page.getByText('3 × Small tin at 1.60 oz net')).toBeVisible();
+  await page.getByRole('link', { name: /Labels for 3/ }).click();
+  await expect(page.getByText('1.60 oz / 45.3 g net')).toBeVisible();
+  await page.goto('/work/new');
+  await page.getByRole('button', { name: 'New design' }).click();
+  await page.getByRole('dialog').getByLabel('Name').fill('Bread board');
+  await page.getByLabel('Length × width × thickness').fill('16 1/2 x 10 x 1');
+  await page.getByRole('button', { name: 'Keep the design' }).click();
+  await page.getByLabel('Pieces').fill('2');
+  await page.getByLabel('Yes, I am sure').check();
+  await page.getByLabel(/^Oil:/).selectOption({ index: 1 });
+  await page.getByLabel(/^Wax paste:/).selectOption({ index: 1 });
+  await inOunces(page);
+  await page.getByRole('button', { name: 'Start the batch' }).click();
+  await expect(page.getByRole('heading', { name: '2 sycamore bread boards' })).toBeVisible();
+  await page.goto('/');
+  await record(page, 'Sanded to 120');
+  await record(page, 'Wetted');
+  shop.advance(2.1);
+  await page.goto('/');
+  await record(page, 'Knocked back');
+  await page.goto('/work/31-001');
+  const panel = page.getByRole('region', { name: 'Record the next action' });
+  await panel.getByLabel('Used').fill('2');
+  await panel.getByLabel('Temperature').fill('64');
+  await panel.getByLabel('Humidity').fill('55 %');
+  await panel.getByRole('button', { name: 'Flooded' }).click();
+  await expect(page.getByRole('region', { name: 'Coat book' })).toContainText('2.00 oz, 64.0 °F, 55 %');
+  await inOunces(page);
+  await untilDone(page, shop);
+  await layCloths(page, /Under water/);
+  await page.goto('/cure');
+  await page.getByLabel('Place').selectOption({ label: 'Rack' });
+  await page.getByLabel('Temperature').fill('66');
+  await page.getByLabel('Humidity').fill('50');
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await expect(page.getByText('66.0 °F').first()).toBeVisible();
+  await inOunces(page);
 });

@@ -87,6 +87,7 @@ export async function Stores({ search }: { readonly search: Search }) {
           Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.
         </p>
       ) : null}
+      <Parts lots={lots} />
       <LotShelf lots={lots} today={today} />
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((kind) => (
         <LotTable
@@ -97,14 +98,18 @@ export async function Stores({ search }: { readonly search: Search }) {
           columns={columnsOf(today, shop.currency)}
         />
       ))}
-      <h2 className="mt-8 mb-2">Jars and tins to fill</h2>
+      <h2 id="jars" className="mt-8 mb-2 scroll-mt-24">
+        Jars and tins to fill
+      </h2>
       <Jars
         jars={containers(db).map((jar) => ({
           ...jar,
           price: jar.priceMinor === null ? null : formatMoney(jar.priceMinor, shop.currency),
         }))}
       />
-      <h2 className="mt-8 mb-2">Used up beside it</h2>
+      <h2 id="supplies" className="mt-8 mb-2 scroll-mt-24">
+        Used up beside it
+      </h2>
       <Supplies
         rows={supplies(db, nowMs - USE_WINDOW_DAYS * MS_PER_DAY).map(({ id, name, counted, left }) => {
           const out = soon.find((row) => row.id === `supply ${id}`);
@@ -116,7 +121,9 @@ export async function Stores({ search }: { readonly search: Search }) {
         <a href="/api/stores?sheet=jars">jars</a>, <a href="/api/stores?sheet=finishes">bought finishes</a>,{' '}
         <a href="/api/stores?sheet=supplies">supplies</a>, <a href="/api/stores?sheet=order">what to order</a>.
       </p>
-      <h2 className="mt-8 mb-1">Ingredients</h2>
+      <h2 id="ingredients" className="mt-8 mb-1 scroll-mt-24">
+        Ingredients
+      </h2>
       <IngredientList
         own={ownMaterialRows(db).map(({ id, facts, photoHash, number, at }) => ({
           id,
@@ -127,6 +134,30 @@ export async function Stores({ search }: { readonly search: Search }) {
         }))}
       />
     </>
+  );
+}
+
+const OTHER_PARTS = [
+  ['jars', 'Jars and tins to fill'],
+  ['supplies', 'Used up beside it'],
+  ['ingredients', 'Ingredients'],
+] as const;
+
+/** The parts of a long page, each with how many lots of it still hold something. */
+function Parts({ lots }: { readonly lots: readonly KnownLot[] }) {
+  const kinds = (Object.keys(KINDS) as (keyof typeof KINDS)[]).flatMap((kind) => {
+    const count = lots.filter((lot) => lot.kind === kind && lot.leftG > 0.05).length;
+    return lots.some((lot) => lot.kind === kind) ? [[kind, KINDS[kind], count] as const] : [];
+  });
+  return (
+    <nav aria-label="Parts of the stores" className="mt-2 flex flex-wrap gap-x-5">
+      {[...kinds, ...OTHER_PARTS].map(([id, name, count]) => (
+        <a key={id} href={`#${id}`} className="inline-flex min-h-11 items-center">
+          {name}
+          {count === undefined ? null : <span className="reading ml-1 text-soft">{count}</span>}
+        </a>
+      ))}
+    </nav>
   );
 }
 
@@ -258,7 +289,7 @@ type LotTableProps = {
 function LotTable({ id, search, lots, columns }: LotTableProps) {
   if (lots.length === 0) return null;
   return (
-    <section className="mt-6">
+    <section className="mt-6 scroll-mt-24" id={id}>
       <h2 className="mb-1">{KINDS[id]}</h2>
       <DataTable id={id} path="/stores" search={search} rows={lots} columns={columns} keyOf={(lot) => lot.id} />
     </section>
