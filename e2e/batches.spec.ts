@@ -118,7 +118,7 @@ test('a mixed lot of eight: read from a list, judged piece by piece, what does n
   );
   // Found again by any word.
   await page.goto('/work');
-  await page.getByLabel('Find batches, notes, formulas, buyers').fill('where are the yew whirligigs?');
+  await page.getByLabel('Find batches, notes, formulas, lots, buyers').fill('where are the yew whirligigs?');
   await page.getByRole('button', { name: 'Search' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 for “where are the yew whirligigs?”');
 });

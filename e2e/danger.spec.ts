@@ -28,7 +28,11 @@ test('wax with solvent is melted without it, and takes it only below the mark; t
   const cautions = page.getByRole('list', { name: 'Cautions' });
   await expect(cautions).toContainText('No water bath holds this heat back');
   const on = page.getByRole('button', { name: /: on to the solvent$/ });
-  await page.getByRole('button', { name: 'It is on the heat' }).click();
+  // A microwave goes burst by burst, each ended by its own clock.
+  await page.getByRole('button', { name: 'The first burst' }).click();
+  await page.getByRole('button', { name: 'Another burst of 30 s' }).click();
+  await expect(page.getByText(/^(29|30|28|27) s$/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Another burst of 30 s' })).toBeDisabled();
   await page.getByLabel('The thermometer says').fill('78');
   await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByLabel('Thermometer log')).toContainText('78.0 °C');

@@ -72,7 +72,9 @@ function Frame({
         ) : echo ? (
           <span className="reading text-soft">= {echo}</span>
         ) : (
-          <span className="text-soft">{hint}</span>
+          <span data-hint className="text-soft">
+            {hint}
+          </span>
         )}
       </div>
     </div>

@@ -1,4 +1,4 @@
-import { type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
+import { ALLERGENS_NOT_DECLARED, type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
 import { type Blend, blend } from './blend';
 import { heatsRags, THINNED } from './nature';
 
@@ -93,7 +93,7 @@ export function boughtLine(bought: Bought & { readonly id: number; readonly name
     filmForming: declared.some((one) => one.filmForming),
     metallicDrier: isUnknown || declared.some((one) => one.metallicDrier),
     contact: nature.contact,
-    allergens: [...nature.allergens],
+    allergens: isUnknown ? [...nature.allergens, ALLERGENS_NOT_DECLARED] : [...nature.allergens],
     shelfMonths: nature.bestBeforeMonths,
     selfHeating: nature.ragHazard === 'self-heating',
     dries: bought.drying,

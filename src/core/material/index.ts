@@ -19,6 +19,7 @@ export {
 export { type Ingredient, OwnWoodFacts, type Species } from './schema';
 export { findSpecies, isOwnWood, likeWood, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';
 export {
+  ALLERGENS,
   ALLERGENS_NOT_DECLARED,
   allIngredients,
   factsLike,

@@ -28,7 +28,9 @@ export const OwnMaterialFacts = z.object({
 export type OwnMaterialFacts = z.output<typeof OwnMaterialFacts>;
 
 /** Stands among allergens where a sheet says nothing of them. */
-export const ALLERGENS_NOT_DECLARED = 'not declared';
+export const ALLERGENS_NOT_DECLARED = 'not all declared';
+/** Allergens the house knows by name: gates and slips go by these words. */
+export const ALLERGENS: readonly string[] = [...new Set(INGREDIENTS.flatMap((one) => one.allergens))].sort();
 /** A vapour whose flash point nobody gives is taken to catch fire in a warm room, °C. Source: the safe side. */
 const UNSAID_FLASH_C = 21;
 /** From this iodine value on cloths heat. Source: calc.md, 2. */

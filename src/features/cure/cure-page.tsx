@@ -244,7 +244,9 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
           <dt className="text-soft">Since last coat</dt>
           <dd className="font-semibold">{say((nowMs - cure.startMs) / MS_PER_MINUTE, 'min')}</dd>
           <dt className="text-soft">Counts as</dt>
-          <dd className="font-semibold">{say(cure.ageHours, 'h')} at 20 °C</dd>
+          <dd className="font-semibold">
+            {say(cure.ageHours, 'h')} at {say(20, '°C', 0)}
+          </dd>
           <dt className="text-soft">Such are ready</dt>
           <dd className="font-semibold">{hoursWords(cure.needed)}</dd>
         </dl>

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { chosenRowOrNone, typed, typedOrNone } from '@/core/contract';
 import { RIGHTS } from '@/core/blend';
-import { CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
+import { ALLERGENS, CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
 import {
   fail,
   ok,
@@ -195,44 +195,69 @@ export const OwnFields = z
       const read = MONTHS(parsePositive(words));
       return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number' }) : read;
     }),
-    allergens: listed,
+    /** What the sheet says of allergens: nothing, that there are none, or these. */
+    allergenWord: z.enum(['unsaid', 'none', 'these']),
+    allergens: z.array(z.enum(ALLERGENS)),
+    otherAllergens: listed,
     note: z.string().trim().max(400),
     photo: photoTaken,
   })
-  .transform(({ likeId, photo, density, melts, ceiling, flash, iodine, leaves, contact, keeps, allergens, ...rest }, ctx) => {
-    const unsaid: Unsaid[] = [
-      ...(contact === 'unsaid' ? ['contact' as const] : []),
-      ...(flash === null ? ['flash' as const] : []),
-      ...(iodine === null ? ['iodine' as const] : []),
-      ...(allergens.length === 0 ? ['allergens' as const] : []),
-      ...(ceiling === null ? ['ceiling' as const] : []),
-    ];
-    const facts = OwnMaterialFacts.safeParse({
-      ...rest,
-      densityGPerMl: density,
-      meltC: melts,
-      maxC: ceiling,
-      flashC: flash,
-      iodineValue: iodine,
-      volatileFraction: leaves / 100,
-      contact: contact === 'unsaid' ? 'not-for-food' : contact,
-      shelfMonths: keeps,
-      allergens: allergens.filter((one) => !/^(none|no)$/i.test(one)),
-      unsaid,
-    });
-    if (facts.success) return { likeId, photo, facts: facts.data };
-    // A figure past what a sheet can say: it stands at the field it was typed into.
-    const FIELD: Readonly<Record<string, string>> = { meltC: 'melts', maxC: 'ceiling', flashC: 'flash' };
-    for (const issue of facts.error.issues) {
-      const bound = { melts: [0, 200], ceiling: [30, 300], flash: [-40, 400] }[FIELD[String(issue.path[0])] ?? ''] ?? [0, 0];
-      ctx.addIssue({
-        code: 'custom',
-        path: [FIELD[String(issue.path[0])] ?? String(issue.path[0])],
-        params: { code: 'too-large', with: { least: bound[0], most: bound[1], unit: '°C' } },
+  .transform(
+    (
+      {
+        likeId,
+        photo,
+        density,
+        melts,
+        ceiling,
+        flash,
+        iodine,
+        leaves,
+        contact,
+        keeps,
+        allergenWord,
+        allergens,
+        otherAllergens,
+        ...rest
+      },
+      ctx,
+    ) => {
+      if (allergenWord === 'these' && allergens.length + otherAllergens.length === 0)
+        ctx.addIssue({ code: 'custom', path: ['allergenWord'], params: { code: 'required' } });
+      const unsaid: Unsaid[] = [
+        ...(contact === 'unsaid' ? ['contact' as const] : []),
+        ...(flash === null ? ['flash' as const] : []),
+        ...(iodine === null ? ['iodine' as const] : []),
+        ...(allergenWord === 'unsaid' ? ['allergens' as const] : []),
+        ...(ceiling === null ? ['ceiling' as const] : []),
+      ];
+      const facts = OwnMaterialFacts.safeParse({
+        ...rest,
+        densityGPerMl: density,
+        meltC: melts,
+        maxC: ceiling,
+        flashC: flash,
+        iodineValue: iodine,
+        volatileFraction: leaves / 100,
+        contact: contact === 'unsaid' ? 'not-for-food' : contact,
+        shelfMonths: keeps,
+        allergens: allergenWord === 'these' ? [...new Set([...allergens, ...otherAllergens])] : [],
+        unsaid,
       });
-    }
-    return z.NEVER;
-  });
+      if (facts.success) return { likeId, photo, facts: facts.data };
+      // A figure past what a sheet can say: it stands at the field it was typed into.
+      const FIELD: Readonly<Record<string, string>> = { meltC: 'melts', maxC: 'ceiling', flashC: 'flash' };
+      for (const issue of facts.error.issues) {
+        const bound = { melts: [0, 200], ceiling: [30, 300], flash: [-40, 400] }[FIELD[String(issue.path[0])] ?? ''] ?? [0, 0];
+        ctx.addIssue({
+          code: 'custom',
+          path: [FIELD[String(issue.path[0])] ?? String(issue.path[0])],
+          params: { code: 'too-large', with: { least: bound[0], most: bound[1], unit: '°C' } },
+        });
+      }
+      return z.NEVER;
+    },
+  );
 
 /** A piece that is kept as the known one: how it is known, and how it looks. */
 export const ReferenceFields = z.object({ says: z.string().trim().min(1).max(200), photo: photoTaken });

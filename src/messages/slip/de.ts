@@ -88,6 +88,7 @@ export const de: SlipWords = {
   nothing: 'Nichts',
   keepUntil: 'Seite zu diesem Stück',
   allergenNames: {
+    'not all declared': 'nicht alle angegeben',
     coconut: 'Kokos',
     'tree nut': 'Schalenfrucht (Nuss)',
     'tung nut': 'Tungnuss',

@@ -71,6 +71,7 @@ export const en: SlipWords = {
   nothing: 'Nothing',
   keepUntil: 'Its page',
   allergenNames: {
+    'not all declared': 'not all declared',
     coconut: 'coconut',
     'tree nut': 'tree nut',
     'tung nut': 'tung nut',

@@ -84,6 +84,7 @@ export const es: SlipWords = {
   nothing: 'Nada',
   keepUntil: 'Su página',
   allergenNames: {
+    'not all declared': 'no todos declarados',
     coconut: 'coco',
     'tree nut': 'fruto de cáscara',
     'tung nut': 'nuez de tung',

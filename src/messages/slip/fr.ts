@@ -87,6 +87,7 @@ export const fr: SlipWords = {
   nothing: 'Rien',
   keepUntil: 'Sa page',
   allergenNames: {
+    'not all declared': 'non tous déclarés',
     coconut: 'noix de coco',
     'tree nut': 'fruit à coque',
     'tung nut': 'noix de tung',

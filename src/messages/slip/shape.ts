@@ -6,7 +6,16 @@ import type { UseGateId } from '@/core/use';
 
 /** Pores of a wood, as the core names them. */
 type Porosity = 'closed' | 'fine-open' | 'open' | 'soft';
-export type Allergen = 'coconut' | 'tree nut' | 'tung nut' | 'bee product' | 'citrus terpene' | 'milk' | 'soya' | 'turpentine';
+export type Allergen =
+  | 'not all declared'
+  | 'coconut'
+  | 'tree nut'
+  | 'tung nut'
+  | 'bee product'
+  | 'citrus terpene'
+  | 'milk'
+  | 'soya'
+  | 'turpentine';
 
 /** Cautions that stand on labels and slips, in few words; an allergen and what is undeclared are named by themselves. */
 export const LABEL_CAUTIONS = [

@@ -20,8 +20,15 @@ function spread(rungs: readonly Rung[], y: (tempC: number) => number): { readonl
     });
 }
 
+type Props = {
+  readonly heat: Ladder;
+  readonly potC?: number | null;
+  /** What warms it, where that is said. */
+  readonly by?: string;
+};
+
 /** Clear, pour, ceiling and flash as rungs of one ladder; with a pot's temperature beside it when there is one. */
-export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly potC?: number | null }) {
+export function HeatLadder({ heat, potC, by }: Props) {
   if (heat.heat === 'none')
     return (
       <p className="border-late border-l-4 pl-3 font-semibold">
@@ -49,7 +56,7 @@ export function HeatLadder({ heat, potC }: { readonly heat: Ladder; readonly pot
   return (
     <figure>
       <figcaption className="flex items-baseline justify-between">
-        <h2 className="text-base">Heat: {HEAT_WORDS[heat.heat]}</h2>
+        <h2 className="text-base">Heat: {by ?? HEAT_WORDS[heat.heat]}</h2>
         <span className="label">
           estimate, ±{reads().temperature === 'F' ? 7 : 4} {signOf('°C')}
         </span>

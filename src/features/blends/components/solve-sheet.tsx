@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { blend, type Cheapest } from '@/core/blend';
+import { blend, boughtOfLine, type Cheapest } from '@/core/blend';
 import { FAMILIES, findIngredient, type Ingredient, allIngredients } from '@/core/material';
 import { formatMoney, parseMass, parseNumber, say, reads } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
@@ -34,7 +34,8 @@ type Props = {
 
 /** Asks for the cheapest blend of chosen ingredients within limits, and says which limits bind or clash. */
 export function SolveSheet({ around, currency, onTake }: Props) {
-  const priced = allIngredients().filter((one) => around.prices[one.id] !== undefined);
+  // A bought finish is used as it comes: nobody reckons with its contents.
+  const priced = allIngredients().filter((one) => around.prices[one.id] !== undefined && boughtOfLine(one.id) === null);
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>(priced.filter((one) => one.family !== 'solvent').map((one) => one.id));
   const [limits, setLimits] = useState(() => (reads().mass === 'oz' ? { ...EMPTY, total: '2 lb' } : EMPTY));

@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { heatConflictWay, type HeatLadder as Ladder } from '@/core/blend';
 import type { Heater } from '@/core/caution';
-import { type MeltRow, POT_ALARMS, POT_HEATERS, type PotCall, type PotHeater, potCalls } from '@/core/melt';
+import { BURST_S, type MeltRow, POT_ALARMS, POT_HEATERS, type PotCall, type PotHeater, potCalls } from '@/core/melt';
 import { figure, MS_PER_MINUTE, parseTemperature, say, signOf, typedAs } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
@@ -171,9 +171,13 @@ export function Melting(props: Props) {
           </Button>
         ) : (
           <p className="mt-3 flex flex-wrap items-center gap-3">
-            <Button disabled={busy} onClick={() => void run(() => atThePot({ pourId }))}>
-              I am at the pot
-            </Button>
+            {heatedBy === 'microwave' ? (
+              <Bursts pourId={pourId} nowMs={props.nowMs} busy={busy} onBurst={() => void run(() => atThePot({ pourId }))} />
+            ) : (
+              <Button disabled={busy} onClick={() => void run(() => atThePot({ pourId }))}>
+                I am at the pot
+              </Button>
+            )}
             <AlarmSwitch />
           </p>
         )}
@@ -205,12 +209,46 @@ export function Melting(props: Props) {
         <WentWrong pourId={pourId} />
       </section>
       <div className="flex flex-col gap-6">
-        <HeatLadder heat={heat} potC={now} />
+        <HeatLadder heat={heat} potC={now} by={HEATER_WORDS[heatedBy]} />
         <Curve {...props} trace={trace} clearAt={clearAt} shavedAt={shavedAt} dryAt={dryAt} pan={pan} onPan={setChosenId} />
       </div>
     </div>
   );
 }
+
+type BurstsProps = { readonly pourId: number; readonly nowMs: number; readonly busy: boolean; readonly onBurst: () => void };
+
+/** One burst after the other: each ends by its own clock, and is stirred and read before the next. */
+function Bursts({ pourId, nowMs, busy, onBurst }: BurstsProps) {
+  const [endsAt, setEndsAt] = useState<number | null>(null);
+  const now = useNow(nowMs);
+  const leftS = endsAt === null ? null : Math.ceil((endsAt - now) / 1000);
+  const isOver = leftS !== null && leftS <= 0;
+  const troubles = useMemo(
+    () => (isOver ? [{ key: `burst ${pourId} ${endsAt}`, text: BURST_OVER }] : []),
+    [isOver, pourId, endsAt],
+  );
+  useAlarms(NO_ACTIONS, now, troubles);
+  return (
+    <>
+      <Button
+        disabled={busy || (leftS !== null && leftS > 0)}
+        onClick={() => {
+          setEndsAt(now + BURST_S * 1000);
+          onBurst();
+        }}
+      >
+        Another burst of {BURST_S} s
+      </Button>
+      {leftS === null ? null : (
+        <span role="status" className="reading font-semibold">
+          {isOver ? BURST_OVER : `${leftS} s`}
+        </span>
+      )}
+    </>
+  );
+}
+const BURST_OVER = 'The burst is over: stir down to the bottom, and read.';
 
 /** The melt as it is rehearsed beforehand in the pan that was chosen: its trace, and when it clears, minutes. */
 function useRehearsed(pan: PanFacts | undefined, { heat, heater, ambientC, potG, waxFraction, pieceMm, waterG }: Props) {

@@ -1,7 +1,7 @@
 'use client';
 
 import type { z } from 'zod';
-import { factsLike, findIngredient, type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
+import { ALLERGENS, factsLike, findIngredient, type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
@@ -42,7 +42,9 @@ function typedOf({ facts }: Pick<KnownOwn, 'facts'>, likeId: string): Typed {
     contact: lacks('contact') ? 'unsaid' : facts.contact,
     dries: facts.dries,
     keeps: figure(facts.shelfMonths),
-    allergens: lacks('allergens') ? '' : facts.allergens.join(', ') || 'none',
+    allergenWord: lacks('allergens') ? 'unsaid' : facts.allergens.length === 0 ? 'none' : 'these',
+    allergens: facts.allergens.filter((one) => ALLERGENS.includes(one)),
+    otherAllergens: facts.allergens.filter((one) => !ALLERGENS.includes(one)).join(', '),
     note: facts.note,
     photo: '',
   };
@@ -52,7 +54,7 @@ function typedOf({ facts }: Pick<KnownOwn, 'facts'>, likeId: string): Typed {
 const likeTyped = (like: Ingredient, name: string): Typed => ({
   ...typedOf({ facts: { ...factsLike(like), name } }, like.id),
   contact: 'unsaid',
-  allergens: '',
+  allergenWord: 'unsaid',
 });
 
 const EMPTY: Typed = {
@@ -68,7 +70,9 @@ const EMPTY: Typed = {
   contact: 'unsaid',
   dries: 'drying',
   keeps: '',
-  allergens: '',
+  allergenWord: 'unsaid',
+  allergens: [],
+  otherAllergens: '',
   note: '',
   photo: '',
 };
@@ -116,11 +120,12 @@ type FiguresProps = { readonly form: Form<Typed>; readonly like: Ingredient; rea
 
 function OwnFigures({ form, like, of }: FiguresProps) {
   const sheet = form.values;
-  const safe = { contact: like.contact, allergens: like.allergens.join(', ') || 'none' };
-  const isSame = sheet.contact === safe.contact && sheet.allergens === safe.allergens;
+  const asLike = like.allergens.length === 0 ? ('none' as const) : ('these' as const);
+  const isSame = sheet.contact === like.contact && sheet.allergenWord === asLike;
   const same = (is: boolean): void => {
-    form.set('contact', is ? safe.contact : 'unsaid');
-    form.set('allergens', is ? safe.allergens : '');
+    form.set('contact', is ? like.contact : 'unsaid');
+    form.set('allergenWord', is ? asLike : 'unsaid');
+    form.set('allergens', [...like.allergens]);
   };
   return (
     <>
@@ -139,7 +144,11 @@ function OwnFigures({ form, like, of }: FiguresProps) {
             </option>
           ))}
         </SelectField>
-        <TextField label="Allergens" {...form.field('allergens')} hint="none, if it says so; else empty" />
+        <SelectField label="Its sheet says of allergens" {...form.field('allergenWord')}>
+          <option value="unsaid">nothing</option>
+          <option value="none">there are none</option>
+          <option value="these">there are these</option>
+        </SelectField>
         <SelectField label="By itself it" {...form.field('dries')}>
           <option value="drying">dries</option>
           <option value="semi">dries by halves, stays tacky</option>
@@ -158,6 +167,28 @@ function OwnFigures({ form, like, of }: FiguresProps) {
         <TextField label="Leaves as it dries, %" {...form.field('leaves')} inputMode="decimal" />
         <TextField label="Keeps, months" {...form.field('keeps')} inputMode="numeric" />
       </div>
+      {sheet.allergenWord === 'these' ? (
+        <fieldset>
+          <legend className="label">Allergens in it</legend>
+          <div className="grid grid-cols-2 gap-x-4">
+            {ALLERGENS.map((one) => (
+              <Tick
+                key={one}
+                checked={sheet.allergens.includes(one)}
+                onChange={() =>
+                  form.set(
+                    'allergens',
+                    sheet.allergens.includes(one) ? sheet.allergens.filter((other) => other !== one) : [...sheet.allergens, one],
+                  )
+                }
+              >
+                {one}
+              </Tick>
+            ))}
+          </div>
+          <TextField label="Others" {...form.field('otherAllergens')} hint="with commas" />
+        </fieldset>
+      ) : null}
       <TextField label="Note" {...form.field('note')} />
       <p className="text-sm text-soft">
         The figures are those of {like.name.toLowerCase()} until you type over them. Its word on food and its allergens are not

@@ -87,7 +87,7 @@ export function TinScale({ onUsed, mayPractise }: Props) {
               Take it as after
             </Button>
             <Button look="quiet" onClick={() => device.scale.put(Math.max(0, device.scale.mass() - 60))}>
-              Practice: {say(60, 'g')} used
+              Practice: {say(60, 'g', 0)} used
             </Button>
           </div>
         ) : null}
