@@ -293,6 +293,6 @@ describe('what is used up', () => {
     addContainer(db, { name: 'Tin 60 ml', capacityMl: 60, fillFraction: 0.9, have: 4 });
     const all = usedUp(db, NOW + 20 * DAY);
     expect(all.map((one) => [one.id, one.left, one.used])).toEqual([['tung-oil', 600, 400]]);
-    expect(runningOut(all, NOW + 20 * DAY)).toMatchObject([{ name: 'Pure tung oil', packs: 3, pack: { amount: 1000 } }]);
+    expect(runningOut(all, NOW + 20 * DAY)).toMatchObject([{ name: 'Pure tung oil', packs: 2, pack: { amount: 1000 } }]);
   });
 });

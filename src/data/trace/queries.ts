@@ -1,5 +1,6 @@
 import 'server-only';
 import { sql } from 'drizzle-orm';
+import { findIngredient } from '@/core/material';
 import type { Db } from '../db';
 
 export type TraceLot = {
@@ -71,6 +72,7 @@ export function traceOf(db: Db, lotId: number): Trace | null {
   if (!rows.some((row) => row.id === lotId)) return null;
   const lots = rows.map((row) => ({
     ...row,
+    what: findIngredient(row.what)?.name ?? row.what,
     held: row.held === 1,
     way: ways.get(row.id)?.way ?? 'self',
     depth: ways.get(row.id)?.depth ?? 0,
