@@ -113,7 +113,7 @@ export async function Stores({ search }: { readonly search: Search }) {
       <Supplies
         rows={supplies(db, nowMs - USE_WINDOW_DAYS * MS_PER_DAY).map(({ id, name, counted, left }) => {
           const out = soon.find((row) => row.id === `supply ${id}`);
-          return { id, name, counted, left, says: out ? `lasts ${lastsWords(out.days)}` : '' };
+          return { id, name, counted, left, says: out ? `enough for ${lastsWords(out.days)}` : '' };
         })}
       />
       <p className="mt-6 border-rule border-t pt-2 text-soft">
@@ -173,11 +173,11 @@ function RunOut({ rows }: { readonly rows: readonly RunsOut[] }) {
   if (rows.length === 0) return null;
   return (
     <p className="mt-3 border-ink border-l-4 pl-3">
-      At the rate of the last weeks, an estimate:{' '}
+      At the rate of the last weeks there is enough, an estimate:{' '}
       {rows.slice(0, MOST_SAID).map((row, i) => (
         <span key={row.id}>
           {i > 0 ? '; ' : ''}
-          <strong>{row.name}</strong> lasts <strong className="reading">{lastsWords(row.days)}</strong>{' '}
+          <strong>{row.name}</strong> for <strong className="reading">{lastsWords(row.days)}</strong>{' '}
           <span className="reading text-soft">
             ({amountWords(row.left, row.counted)} at {amountWords(row.perDay, row.counted)} a day)
           </span>
