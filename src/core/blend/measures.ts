@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { check, MOST, shortText } from '@/core/contract';
-import { findIngredient, type Ingredient } from '@/core/material';
+import { findIngredient, type Ingredient, likeIngredient } from '@/core/material';
 import { densityAt } from './convert';
 import { fail, type Issue, ok, type OunceMeaning, parseMeasured, type Result } from '@/core/quantity';
 
@@ -41,7 +41,7 @@ export function densityAsMeasured(ingredient: Ingredient, how: AsMeasured): numb
 
 /** Whether a spoon or a cup says nothing of it: pieces of wax and flakes lie with air between them. */
 export const isPieces = ({ family, id }: Ingredient, molten: boolean): boolean =>
-  (family === 'wax' && !molten) || id === 'shellac-flake';
+  (family === 'wax' && !molten) || likeIngredient(id) === 'shellac-flake';
 
 /** What one line of a recipe is: g, ml it takes up as it is measured, and whether it was given by volume. */
 export type MeasuredLine = {

@@ -1,4 +1,4 @@
-import { type Contact, givesVapour, type Ingredient, ingredientOf, worstOf } from '@/core/material';
+import { type Contact, givesVapour, type Ingredient, ingredientOf, likeIngredient, worstOf } from '@/core/material';
 import type { LineShare } from './lines';
 
 export type Drying = 'drying' | 'never' | 'mixed';
@@ -47,7 +47,7 @@ function shareOf(shares: readonly LineShare[], isKind: (ingredient: Ingredient) 
 export function dryingOf(shares: readonly LineShare[]): Drying {
   const drying = shareOf(shares, (one) => one.dries === 'drying');
   const byHalves = shareOf(shares, (one) => one.dries !== 'never');
-  const antioxidant = driedLinesOf(shares).find((line) => line.ingredient === 'vitamin-e')?.massFraction ?? 0;
+  const antioxidant = driedLinesOf(shares).find((line) => likeIngredient(line.ingredient) === 'vitamin-e')?.massFraction ?? 0;
   if (antioxidant > ANTIOXIDANT_FROM + SHARE_TOLERANCE && byHalves > DRYING_SHARES.never + SHARE_TOLERANCE) return 'mixed';
   if (drying >= DRYING_SHARES.drying - SHARE_TOLERANCE) return 'drying';
   return byHalves <= DRYING_SHARES.never + SHARE_TOLERANCE ? 'never' : 'mixed';

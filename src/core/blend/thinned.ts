@@ -1,3 +1,4 @@
+import { likeIngredient } from '@/core/material';
 import { sharesOf } from './lines';
 import type { FormulaLine } from './schema';
 
@@ -40,4 +41,4 @@ export const PAINT_KEEPS_HOURS = 48;
 
 /** Whether it is powder paint stirred with water: it spoils within days. */
 export const isMixedPaint = (ingredients: readonly string[]): boolean =>
-  ingredients.includes('milk-paint-powder') && ingredients.includes('water');
+  ['milk-paint-powder', 'water'].every((id) => ingredients.some((one) => likeIngredient(one) === id));

@@ -1,7 +1,15 @@
 import { z } from 'zod';
-import { heatsRags } from '@/core/blend';
+import { boughtOfLine, heatsRags } from '@/core/blend';
 import { check } from '@/core/contract';
-import { findIngredient, FOOD_VERDICTS, givesVapour, type Ingredient, isOilSolvent } from '@/core/material';
+import {
+  ALLERGENS_NOT_DECLARED,
+  findIngredient,
+  FOOD_VERDICTS,
+  givesVapour,
+  type Ingredient,
+  isOilSolvent,
+  likeIngredient,
+} from '@/core/material';
 import { type Issue, ok, type Result } from '@/core/quantity';
 
 /** Every warning a moment may need, the gravest first; the texts live in src/messages. */
@@ -82,25 +90,24 @@ type Moment = Omit<z.output<typeof CautionsInput>, 'ingredients'> & {
 };
 
 /** Liquids that are deadly in the lungs when swallowed. Source: suppliers' safety sheets by kind. */
-const ASPIRATION: ReadonlySet<string> = new Set([
-  'citrus-solvent',
-  'mineral-spirits',
-  'turpentine',
-  'isoparaffin',
-  'wiping-varnish',
-]);
+const ASPIRATION = ['citrus-solvent', 'mineral-spirits', 'turpentine', 'isoparaffin', 'wiping-varnish'] as const;
 const HANDS: readonly Doing[] = ['weighing', 'heating', 'filling', 'coating', 'wiping', 'buffing', 'leaching'];
 const WITH_CLOTHS: readonly Doing[] = [...HANDS, 'reading', 'labelling'];
 const DUSTY: readonly Doing[] = ['sanding', 'turning'];
 const OPEN_FIRE: readonly (Heater | undefined)[] = ['heat-gun', 'oven', 'torch'];
 
 const is = ({ doing }: Moment, ...some: readonly Doing[]): boolean => some.includes(doing);
-const has = ({ lines }: Moment, ...ids: readonly string[]): boolean => lines.some((one) => ids.includes(one.id));
+/** Rules go by the ingredient of the house that one is, or that one of the shop's own is like. */
+const isA = (one: Ingredient, ids: readonly string[]): boolean => ids.includes(likeIngredient(one.id));
+const has = ({ lines }: Moment, ...ids: readonly string[]): boolean => lines.some((one) => isA(one, ids));
+/** A bought finish as a line: what it may hold beside what is declared is not known. */
+const isUnknownBought = (one: Ingredient): boolean =>
+  boughtOfLine(one.id) !== null && one.allergens.includes(ALLERGENS_NOT_DECLARED);
 /** Wax with at least one never-heat line, all of them solvents of the oil group. */
 const isThinnedWax = ({ wax, neverHeat }: Moment): boolean => wax && neverHeat.length > 0 && neverHeat.every(isOilSolvent);
 const hotOil = ({ lines, neverHeat }: Moment): boolean => {
   const isHot = (one: Ingredient): boolean => one.mixes === 'oil';
-  return lines.some(isHot) && neverHeat.every((one) => one.id === 'water');
+  return lines.some(isHot) && neverHeat.every((one) => isA(one, ['water']));
 };
 
 /** When each warning bites; one to a line, asked by its name. */
@@ -112,13 +119,15 @@ const BITES: Readonly<Record<Caution, (moment: Moment) => boolean>> = {
     (is(m, 'heating') && m.heater !== undefined && m.heater !== 'water-bath') ||
     (is(m, 'coating', 'curing') && OPEN_FIRE.includes(m.heater)),
   'two-stage': (m) => is(m, 'heating') && isThinnedWax(m),
-  'never-heat': (m) => is(m, 'heating') && ((m.neverHeat.some((one) => one.id !== 'water') && !isThinnedWax(m)) || m.undeclared),
+  'never-heat': (m) =>
+    is(m, 'heating') && ((m.neverHeat.some((one) => !isA(one, ['water'])) && !isThinnedWax(m)) || m.undeclared),
   spatter: (m) => is(m, 'heating') && has(m, 'water') && m.lines.some((one) => one.mixes !== 'water'),
   solvent: (m) =>
     (is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') && m.vapour) ||
     (is(m, 'heating') && isThinnedWax(m)),
   aspiration: (m) =>
-    (is(m, 'weighing', 'filling', 'reading', 'labelling') && m.lines.some((one) => ASPIRATION.has(one.id))) ||
+    (is(m, 'weighing', 'filling', 'reading', 'labelling') &&
+      m.lines.some((one) => isA(one, ASPIRATION) || (boughtOfLine(one.id) !== null && one.flashC !== null))) ||
     (is(m, 'labelling') && has(m, 'mineral-oil')),
   rancid: (m) =>
     is(m, 'weighing', 'reading') && m.lines.some(({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil'),
@@ -155,11 +164,13 @@ export function cautionsFor(input: CautionsInput): Result<readonly Caution[]> {
     return found ?? [];
   });
   if (issues.length > 0) return { ok: false, issues };
+  const undeclared = rest.undeclared || lines.some(isUnknownBought);
   const moment: Moment = {
     ...rest,
+    undeclared,
     lines,
-    heats: rest.undeclared || lines.some(heatsRags),
-    vapour: lines.some(givesVapour),
+    heats: undeclared || lines.some(heatsRags),
+    vapour: lines.some((one) => givesVapour(one) || isUnknownBought(one)),
     wax: lines.some((one) => one.family === 'wax'),
     neverHeat: lines.filter((one) => one.neverHeat),
   };

@@ -1,5 +1,5 @@
 import { type Drying, dryingOf } from '@/core/blend';
-import type { Ingredient } from '@/core/material';
+import { type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
 import type { CureMode } from './schema';
 
 /** Hours at 20 °C to fit-for-food after the last coat, by what sets, and how it sets. Source: working estimates of the trade, erring late. */
@@ -61,6 +61,14 @@ const BY_INGREDIENT: Readonly<Record<string, A0Source>> = {
   'isocyanate-hardener': 'hard-wax',
 };
 
+/** What sets an ingredient by; of one of the shop's own by what it is like. One that dries and of which nothing else is known takes as long as the slowest. */
+function sourceOf({ id, dries }: Ingredient): readonly A0Source[] {
+  const known = BY_INGREDIENT[likeIngredient(id)];
+  if (known) return [known];
+  return dries === 'drying' && isOwnMaterial(id) ? [SLOWEST] : [];
+}
+const SLOWEST: A0Source = 'raw-linseed';
+
 /** A line of a material: the ingredient and its mass fraction as applied. */
 export type AppliedLine = { readonly ingredient: Ingredient; readonly w: number };
 
@@ -106,7 +114,7 @@ export function a0Of(lines: readonly AppliedLine[], onSlowWood = false): Needs |
   );
   const total = left.reduce((sum, line) => sum + line.left, 0);
   const counting = left.filter((line) => line.left >= COUNTS_FROM_SHARE * total - 1e-9);
-  const sources = counting.flatMap(({ ingredient }) => BY_INGREDIENT[ingredient.id] ?? []);
+  const sources = counting.flatMap(({ ingredient }) => sourceOf(ingredient));
   const oils = left.filter(
     ({ ingredient }) => ingredient.family.endsWith('oil') && counting.some((one) => one.ingredient === ingredient),
   );

@@ -1,5 +1,5 @@
 import type { Blend } from '@/core/blend';
-import { findIngredient } from '@/core/material';
+import { findIngredient, likeIngredient } from '@/core/material';
 import { gates } from '@/core/use';
 
 /** How the very contents of a jar are used; each has words of its own in every language. */
@@ -33,7 +33,7 @@ export function contentUse({ drying, consistency, lines, driedFraction, maxDwell
   const share = (is: (id: string, family: string) => boolean): number =>
     lines.reduce((sum, line) => {
       const one = findIngredient(line.ingredient);
-      return sum + (one && is(one.id, one.family) ? line.massFraction : 0);
+      return sum + (one && is(likeIngredient(one.id), one.family) ? line.massFraction : 0);
     }, 0);
   const isPaste = consistency !== 'liquid' && consistency !== 'cream';
   const bound = isPaste ? maxDwellMin.thin : maxDwellMin.flooded;

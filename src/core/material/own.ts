@@ -36,6 +36,12 @@ const UNSAID_FLASH_C = 21;
 /** From this iodine value on cloths heat. Source: calc.md, 2. */
 const HEATS_FROM = 90;
 
+/** What dries and of which nobody says how soon it gums, lies no longer than the quickest the house knows. */
+const LEAST_DWELL = {
+  flooded: Math.min(...INGREDIENTS.flatMap((one) => one.dwellMin?.flooded ?? [])),
+  thin: Math.min(...INGREDIENTS.flatMap((one) => one.dwellMin?.thin ?? [])),
+};
+
 /** The id of an ingredient of the shop's own: it says which one it is like. */
 export const ownMaterialId = ownWoodId;
 /** The house's ingredient that stands for one of the shop's own in names and colours: itself, or the one it is like. */
@@ -52,7 +58,8 @@ export function ownMaterial(id: string, { unsaid, ...facts }: OwnMaterialFacts):
     ...facts,
     id,
     iodineValue: iodine ?? like.iodineValue,
-    selfHeating: like.selfHeating || (lacks('iodine') && facts.dries !== 'never'),
+    selfHeating: like.selfHeating || facts.dries !== 'never',
+    dwellMin: facts.dries === 'never' ? like.dwellMin : (like.dwellMin ?? LEAST_DWELL),
     flashC: lacks('flash') ? (isVolatile ? UNSAID_FLASH_C : like.flashC) : facts.flashC,
     maxC: lacks('ceiling') ? like.maxC : facts.maxC,
     contact: lacks('contact') ? 'not-for-food' : facts.contact,

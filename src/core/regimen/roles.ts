@@ -1,5 +1,5 @@
 import type { FinishClass } from '@/core/piece';
-import { ingredientOf, type Role } from '@/core/material';
+import { ingredientOf, likeIngredient, type Role } from '@/core/material';
 import type { RegimenStep, Slot } from './schema';
 
 /** From this share of the mass a solvent thins an oil. Source: working estimate. */
@@ -22,15 +22,15 @@ export function rolesOf(lines: readonly Line[], waxEquivalent: number): Role[] {
   const known = lines.map(({ ingredient, massFraction }) => ({ one: ingredientOf(ingredient), w: massFraction }));
   const share = (is: (one: (typeof known)[number]['one']) => boolean): number =>
     known.reduce((sum, { one, w }) => sum + (is(one) ? w : 0), 0);
-  if (share((one) => one.family === 'paint') > 0) return share((one) => one.id === 'water') > 0 ? ['paint'] : [];
+  if (share((one) => one.family === 'paint') > 0) return share((one) => likeIngredient(one.id) === 'water') > 0 ? ['paint'] : [];
   const oil = share((one) => one.family.endsWith('oil'));
   const wax = share((one) => one.family === 'wax');
   const volatile = share((one) => one.volatileFraction === 1);
-  if (share((one) => one.id === 'wiping-varnish') > 0) return ['varnish'];
-  if (share((one) => one.id === 'isocyanate-hardener') > 0) return oil > 0 ? ['hard-wax-oil'] : [];
+  if (share((one) => likeIngredient(one.id) === 'wiping-varnish') > 0) return ['varnish'];
+  if (share((one) => likeIngredient(one.id) === 'isocyanate-hardener') > 0) return oil > 0 ? ['hard-wax-oil'] : [];
   if (share((one) => one.family === 'resin') > 0) {
     if (oil + wax > 0) return ['polish'];
-    return share((one) => one.id === 'shellac-solution') > 0 || volatile > 0 ? ['resin-seal'] : [];
+    return share((one) => likeIngredient(one.id) === 'shellac-solution') > 0 || volatile > 0 ? ['resin-seal'] : [];
   }
   if ((volatile >= THINNER_FROM && waxEquivalent < PASTE_FROM) || oil + wax === 0) return [];
   const isPaste = wax > 0 && waxEquivalent >= PASTE_FROM && waxEquivalent < PASTE_UP_TO && oil + volatile > 0;
