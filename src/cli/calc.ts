@@ -1,12 +1,15 @@
 import { blend, cheapest, correct, fill, measures } from '@/core/blend';
 import { care } from '@/core/care';
 import { cautions } from '@/core/caution';
+import { colour } from '@/core/colour';
+import { cost } from '@/core/cost';
 import { cure, windows } from '@/core/cure';
 import { identify } from '@/core/material';
 import { melt } from '@/core/melt';
 import { area, emc, uptake } from '@/core/piece';
 import { day, plan, rounds } from '@/core/plan';
 import { ok, type Result } from '@/core/quantity';
+import { trial } from '@/core/trial';
 import { gates } from '@/core/use';
 import { sayBlocking, sayIssue } from '@/messages';
 import { loadSolver } from '@/solvers/highs';
@@ -42,7 +45,9 @@ export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   blend,
   care,
   cautions,
+  colour,
   correct,
+  cost,
   cure,
   day: dayInWords,
   emc,
@@ -54,6 +59,7 @@ export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   plan: planInWords,
   rounds,
   solve,
+  trial,
   uptake,
   windows,
 };

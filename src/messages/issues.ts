@@ -179,6 +179,11 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'rags-first': () => 'Say first how the cloths lie.',
   'not-enough-jars': ({ name, have }) => `There are only ${have} of “${name}” in the stores. Fill fewer, or enter more jars.`,
   'pour-closed': () => 'This pot is finished. Start a new one.',
+  'no-complete-cycle': () =>
+    'At no cycle has every board a score of every treatment yet: score what is missing, or leave a board out.',
+  'fields-too-small': ({ least, each }) =>
+    `A field would be ${say(Number(each), 'mm', 0)} long; it wants ${say(Number(least), 'mm', 0)}. Take a longer board or fewer treatments.`,
+  'card-black': () => 'The grey card is black in one colour: the picture is too dark, or that is no card.',
   'no-wax': () => 'There is no wax in it to make it firmer. Add a wax first.',
   'only-wax': () => 'It is all wax. Add an oil to soften it.',
   'wax-too-soft': () =>

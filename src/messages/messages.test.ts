@@ -12,6 +12,7 @@ describe('words', () => {
       text: '7 furlongs',
       unit: 'furlongs',
       least: 1,
+      each: 20,
       most: 9,
       name: 'Beeswax',
       number: 'S31-01',

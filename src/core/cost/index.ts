@@ -1,1 +1,2 @@
 export { type LotChoice, type Need, needsLeft, needsOf, stepsFor } from './needs';
+export { cost } from './piece-cost';

@@ -1,0 +1,9 @@
+/** What is used of the statistics package: Student's t. */
+declare module 'jstat' {
+  export const jStat: {
+    readonly studentt: {
+      readonly cdf: (t: number, df: number) => number;
+      readonly inv: (probability: number, df: number) => number;
+    };
+  };
+}

@@ -1,0 +1,111 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { fieldsOn, layFields, LEAST_FIELD_MM, powerOf, TAPE_MM, trial } from '.';
+
+const names = (n: number): string[] => Array.from({ length: n }, (_, i) => `t${i}`);
+
+describe('the fields of a trial', () => {
+  it('bear every treatment once a board, each place as often as the others within one, the same for the same seed', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 8 }), fc.integer({ min: 1, max: 17 }), fc.integer(), (n, boards, seed) => {
+        const laid = layFields(names(n), boards, seed);
+        if (!laid.ok) throw new Error('not laid');
+        for (const order of laid.value) expect([...order].sort()).toEqual(names(n).sort());
+        for (const treatment of names(n)) {
+          const at = names(n).map((_, place) => laid.value.filter((order) => order[place] === treatment).length);
+          expect(Math.max(...at) - Math.min(...at)).toBeLessThanOrEqual(1);
+        }
+        expect(layFields(names(n), boards, seed)).toEqual(laid);
+      }),
+      { numRuns: 200 },
+    );
+  });
+  it('fill the board with tape between them, and are refused where they become too small', () => {
+    const fields = fieldsOn(['a', 'b', 'c'], 300);
+    if (!fields.ok) throw new Error('no fields');
+    expect(fields.value.reduce((sum, one) => sum + one.lengthMm, 0) + 2 * TAPE_MM).toBeCloseTo(300, 9);
+    expect(fields.value[2]?.fromMm).toBeCloseTo(204, 9);
+    expect(fieldsOn(['a', 'b', 'c'], 3 * LEAST_FIELD_MM + 2 * TAPE_MM - 1).ok).toBe(false);
+  });
+  it('want two treatments, each once, and a board', () => {
+    for (const [treatments, boards] of [
+      [['a'], 3],
+      [['a', 'a'], 3],
+      [['a', 'b'], 0],
+      [['a', 'b'], 2.5],
+    ] as const)
+      expect(layFields(treatments, boards, 1).ok).toBe(false);
+  });
+});
+
+describe('how many boards tell a difference', () => {
+  const power = (boards: number, differ: number, treatments = 3): number => {
+    const made = powerOf({ boards, treatments, differ });
+    if (!made.ok) throw new Error('no power');
+    return made.value;
+  };
+  it('grows with boards and with the difference, and no difference is seldom called one', () => {
+    expect(power(3, 1)).toBeLessThan(power(6, 1));
+    expect(power(6, 1)).toBeLessThan(power(6, 2));
+    // Each side of the verdict errs at most at its share of one in ten.
+    expect(power(6, 0)).toBeLessThan(0.07);
+    expect(power(6, 0)).toBeGreaterThan(0.03);
+  });
+  it('agrees with whole trials made up score by score', () => {
+    let told = 0;
+    const runs = 400;
+    let state = 7;
+    const uniform = (): number => {
+      state = (state * 1_103_515_245 + 12_345) % 2 ** 31;
+      return (state + 0.5) / 2 ** 31;
+    };
+    const noise = (): number => 0.7 * Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
+    for (let run = 0; run < runs; run++) {
+      const scores = names(3).flatMap((treatment, t) =>
+        Array.from({ length: 5 }, (_, b) => ({
+          block: `b${b}`,
+          treatment,
+          cycle: 0,
+          kind: 'gloss',
+          value: 3 + b + (t === 0 ? 1 : 0) + noise(),
+        })),
+      );
+      const answer = trial({ treatments: names(3), control: 't1', kind: 'gloss', better: 'high', scores });
+      if (answer.ok && answer.value.treatments[0]?.verdict === 'better') told++;
+    }
+    expect(Math.abs(told / runs - power(5, 1))).toBeLessThan(0.08);
+  });
+  it('of two boards and two treatments is none: that says nothing', () => {
+    expect(powerOf({ boards: 2, treatments: 2, differ: 3 })).toEqual({ ok: true, value: 0 });
+    expect(powerOf({ boards: 1, treatments: 2, differ: 3 }).ok).toBe(false);
+    expect(powerOf({ boards: 4, treatments: 2, differ: 3, sd: 0 }).ok).toBe(false);
+  });
+});
+
+describe('a trial', () => {
+  const score = (block: string, treatment: string, cycle: number, value: number) => ({
+    block,
+    treatment,
+    cycle,
+    kind: 'gloss',
+    value,
+  });
+  it('is refused where no cycle is whole, and where its control was never tried', () => {
+    const half = { treatments: ['a', 'b'], kind: 'gloss', better: 'high', scores: [score('1', 'a', 0, 3)] };
+    expect(trial(half)).toMatchObject({ ok: false, issues: [{ code: 'no-complete-cycle' }] });
+    expect(trial({ ...half, control: 'c' })).toMatchObject({ ok: false });
+    expect(trial({ ...half, treatments: ['a', 'a'] })).toMatchObject({ ok: false });
+  });
+  it('without any scatter is sure, and of alike means is even', () => {
+    const scores = ['1', '2', '3'].flatMap((block) => [
+      score(block, 'a', 0, 4),
+      score(block, 'b', 0, 3),
+      score(block, 'c', 0, 3),
+    ]);
+    const answer = trial({ treatments: ['a', 'b', 'c'], control: 'b', kind: 'gloss', better: 'high', scores });
+    expect(answer).toMatchObject({
+      ok: true,
+      value: { treatments: [{ probBetter: 1, verdict: 'better' }, { verdict: 'reference' }, { probBetter: 0.5 }] },
+    });
+  });
+});
