@@ -51,4 +51,5 @@ export {
   WAY_WORDS,
   WHY_WORDS,
 } from './words';
+export { GUIDE_WHERE_WORDS } from './guide';
 export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';

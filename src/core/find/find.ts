@@ -1,6 +1,6 @@
 /** Something that can be found: what kind it is, its words with how much each part weighs, and when it is of. */
 export type Findable = {
-  readonly kind: 'batch' | 'note' | 'formula' | 'buyer' | 'lot';
+  readonly kind: 'batch' | 'note' | 'formula' | 'buyer' | 'lot' | 'guide';
   /** Where it stands: a number, an id. */
   readonly id: string;
   readonly at: number;

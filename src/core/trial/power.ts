@@ -1,5 +1,5 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import { fail, ok, type Result } from '@/core/quantity';
 import { verdictOf } from './trial';
 

@@ -1,4 +1,4 @@
-import { jStat } from 'jstat';
+import jStat from 'jstat';
 import { check } from '@/core/contract';
 import { fail, ok, type Result } from '@/core/quantity';
 import { TrialInput } from './schema';

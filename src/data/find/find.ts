@@ -1,6 +1,7 @@
 import 'server-only';
 import { desc, eq, isNull } from 'drizzle-orm';
 import { type Findable, findIn, type Found } from '@/core/find';
+import { GUIDE_TO_FIND } from '@/core/guide';
 import { findIngredient } from '@/core/material';
 import type { Db } from '../db';
 import { keep } from '../kept';
@@ -125,11 +126,18 @@ function buyersToFind(db: Db): Findable[] {
   return [...byId.values()];
 }
 
-/** Batches, notes, formulas, lots and buyers that answer a question, the best first. */
+/** Batches, notes, formulas, lots, buyers and pages of the guide that answer a question, the best first. */
 export function findAnything(db: Db, question: string, nowMs: number): readonly Found<Findable>[] {
   const all = keep(db, 'all to find', () => {
     const batches = batchesToFind(db, nowMs);
-    return [...batches, ...notesToFind(db, batches), ...formulasToFind(db), ...lotsToFind(db), ...buyersToFind(db)];
+    return [
+      ...batches,
+      ...notesToFind(db, batches),
+      ...formulasToFind(db),
+      ...lotsToFind(db),
+      ...buyersToFind(db),
+      ...GUIDE_TO_FIND,
+    ];
   });
   return findIn(all, question);
 }

@@ -19,6 +19,7 @@ const KIND: Readonly<Record<Findable['kind'], string>> = {
   formula: 'formula',
   buyer: 'buyer',
   lot: 'lot',
+  guide: 'guide',
 };
 
 /** Where a finding leads. */
@@ -27,10 +28,11 @@ const PLACE: Readonly<Record<Findable['kind'], (id: string) => string>> = {
   note: (number) => (number.startsWith('note ') ? '/work' : `/work/${number}`),
   formula: (id) => `/blends/${id}`,
   lot: (id) => `/stores/lots/${id}`,
+  guide: (id) => `/guide/${id}`,
   buyer: (name) => `/piece?find=${encodeURIComponent(name)}`,
 };
 
-/** What answers a question: batches, notes, formulas, lots, buyers. */
+/** What answers a question: batches, notes, formulas, lots, buyers, and the guide. */
 export async function Find({ asked }: { readonly asked: string }) {
   const { db, shop, nowMs } = await session();
   const found = findAnything(db, asked, nowMs);
@@ -40,6 +42,9 @@ export async function Find({ asked }: { readonly asked: string }) {
         <h1>{asked === '' ? 'Find' : `${found.length === 0 ? 'Nothing' : found.length} for “${asked}”`}</h1>
         <FindAnything asked={asked} />
       </div>
+      <p className="mt-1">
+        <Link href="/guide">The guide: what one sees, and what makers disagree on</Link>
+      </p>
       {found.length === 0 ? (
         <p className="mt-3 max-w-prose">
           Ask as you would ask aloud: “what did I do on the plum bowls?”. Every word that names something must stand in it: a
@@ -55,7 +60,9 @@ export async function Find({ asked }: { readonly asked: string }) {
               ? initialsOf(of.id)
               : of.kind === 'formula' || of.kind === 'lot'
                 ? (of.parts[0]?.text ?? '')
-                : of.id;
+                : of.kind === 'guide'
+                  ? ''
+                  : of.id;
           return (
             <li key={`${of.kind} ${of.id} ${of.at}`} className="border-hair border-t">
               <Link
@@ -78,6 +85,7 @@ export async function Find({ asked }: { readonly asked: string }) {
                       {says === of.id || titleOf(batch).includes(says) ? '' : `; ${says}`}
                     </span>
                   ) : null}
+                  {of.kind === 'guide' ? <span className="block">{of.parts[0]?.text}</span> : null}
                   {of.kind === 'lot' ? <span className="block">{of.parts[1]?.text}</span> : null}
                   {of.kind === 'formula' ? (
                     <span className="block text-sm text-soft">
@@ -88,7 +96,9 @@ export async function Find({ asked }: { readonly asked: string }) {
                     </span>
                   ) : null}
                 </span>
-                <span className="reading text-right text-sm text-soft">{fullDate(of.at, shop.zone)}</span>
+                <span className="reading text-right text-sm text-soft">
+                  {of.kind === 'guide' ? '' : fullDate(of.at, shop.zone)}
+                </span>
               </Link>
             </li>
           );

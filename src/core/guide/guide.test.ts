@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { describe, expect, it } from 'vitest';
+import { INGREDIENTS } from '@/core/material';
+import {
+  findInGuide,
+  findQuestion,
+  findSymptom,
+  GUIDE_TO_FIND,
+  Line,
+  LINES,
+  Question,
+  QUESTIONS,
+  Stop,
+  STOPS,
+  Symptom,
+  SYMPTOMS,
+} from '.';
+
+describe('the guide', () => {
+  it('is whole: every question, symptom and line has all its parts, under one name each', () => {
+    expect(z.array(Question).safeParse(QUESTIONS).success).toBe(true);
+    expect(z.array(Symptom).safeParse(SYMPTOMS).success).toBe(true);
+    expect(z.array(Line).safeParse(LINES).success).toBe(true);
+    expect(z.array(Stop).safeParse(STOPS).success).toBe(true);
+    const ids = [...QUESTIONS, ...SYMPTOMS, ...LINES].map((one) => one.id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect([QUESTIONS.length, SYMPTOMS.length, STOPS.length]).toEqual([20, 41, 4]);
+  });
+  it('names a source for the chemistry of each, by its kind', () => {
+    for (const { id, source } of QUESTIONS)
+      expect(source, id).toMatch(/ISO|ISPM|EN |CFR|FPL-GTR|Regulation|Directive|textbook|Textbook|guidance|standard|Food Code/);
+  });
+  it.each([
+    ['sticky after a week', 'sticky-after-a-week'],
+    ['grey fuzz after washing', 'grey-fuzz'],
+    ['white ring', 'white-ring'],
+    ['smells', 'smells-rancid'],
+    ['oil comes out', 'warm-oil'],
+    ['grainy paste', 'grainy-paste'],
+    ['is oak fit for food', 'oak'],
+    ['overnight', 'overnight-dwell'],
+    ['raising grain', 'raising-grain'],
+    ['metal driers', 'driers'],
+    ['how deep does tung oil go', 'tung-depth'],
+  ])('finds “%s”', (asked, id) => expect(findInGuide(asked).slice(0, 4)).toContain(id));
+  it('shows all where nothing is asked, nothing where nothing answers, and knows a page by its name alone', () => {
+    expect(findInGuide('')).toHaveLength(GUIDE_TO_FIND.length);
+    expect(findInGuide('qwertz')).toEqual([]);
+    expect(findQuestion('oak')?.asks).toContain('oak');
+    expect([findQuestion('white-ring'), findSymptom('oak')]).toEqual([undefined, undefined]);
+  });
+  it('speaks of every kind of finish the house sells', () => {
+    const text = JSON.stringify([QUESTIONS, SYMPTOMS]).toLowerCase();
+    for (const word of ['mineral oil', 'tung', 'walnut', 'linseed', 'wax', 'shellac', 'varnish', 'soap', 'drier'])
+      expect(text, word).toContain(word);
+    expect(INGREDIENTS.length).toBeGreaterThan(20);
+  });
+});
