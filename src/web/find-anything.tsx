@@ -1,15 +1,23 @@
 import { linkLook } from '@/ui/button';
 
-/** Asks the whole shop by any word; a form of an address, which needs no script. */
-export const FindAnything = ({ asked = '' }: { readonly asked?: string }) => (
-  <form action="/find" className="flex items-end gap-2">
+type Props = {
+  /** The address that answers. */
+  readonly action: string;
+  readonly label: string;
+  readonly placeholder: string;
+  readonly asked: string;
+};
+
+/** A question in any words; a form of an address, which needs no script. */
+export const SearchForm = ({ action, label, placeholder, asked }: Props) => (
+  <form action={action} className="flex items-end gap-2">
     <label className="flex flex-col">
-      <span className="label">Find batches, notes, formulas, lots, buyers</span>
+      <span className="label">{label}</span>
       <input
         name="words"
         type="search"
         defaultValue={asked}
-        placeholder="what did I do on the plum bowls?"
+        placeholder={placeholder}
         autoComplete="off"
         maxLength={200}
         className="min-h-11 w-72 border-0 border-ink border-b-2 bg-paper px-3 placeholder:text-soft"
@@ -19,4 +27,14 @@ export const FindAnything = ({ asked = '' }: { readonly asked?: string }) => (
       Search
     </button>
   </form>
+);
+
+/** Asks the whole shop by any word. */
+export const FindAnything = ({ asked = '' }: { readonly asked?: string }) => (
+  <SearchForm
+    action="/find"
+    label="Find batches, notes, formulas, lots, buyers"
+    placeholder="what did I do on the plum bowls?"
+    asked={asked}
+  />
 );

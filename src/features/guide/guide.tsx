@@ -1,8 +1,8 @@
 import 'server-only';
 import { findInGuide, findQuestion, findSymptom, LINES, QUESTIONS, STOPS, SYMPTOMS, WHERES } from '@/core/guide';
 import { GUIDE_WHERE_WORDS } from '@/messages';
-import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
+import { SearchForm } from '@/web/find-anything';
 
 /** The guide: what to do at once, what one sees and where it comes from, and what makers disagree on. */
 export function Guide({ asked }: { readonly asked: string }) {
@@ -13,23 +13,12 @@ export function Guide({ asked }: { readonly asked: string }) {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1>Guide</h1>
-        <form action="/guide" className="flex items-end gap-2">
-          <label className="flex flex-col">
-            <span className="label">What do you see, or what is the question?</span>
-            <input
-              name="words"
-              type="search"
-              defaultValue={asked}
-              placeholder="sticky after a week"
-              autoComplete="off"
-              maxLength={200}
-              className="min-h-11 w-72 border-0 border-ink border-b-2 bg-paper px-3 placeholder:text-soft"
-            />
-          </label>
-          <button type="submit" className={linkLook('plain')}>
-            Search
-          </button>
-        </form>
+        <SearchForm
+          action="/guide"
+          label="What do you see, or what is the question?"
+          placeholder="sticky after a week"
+          asked={asked}
+        />
       </div>
       {asked === '' ? <StopFirst /> : null}
       {found.length === 0 ? (

@@ -2,6 +2,7 @@ import 'server-only';
 import { daysBetween, say } from '@/core/quantity';
 import type { BathState } from '@/data/bath/bath';
 import { Link } from '@/ui/link';
+import { Why } from '@/web/why';
 import { clockTime } from '@/ui/when';
 
 type Props = {
@@ -62,6 +63,9 @@ export function Bath({ state, lastClear, strainedOn, startedOn, today, zone, now
       ) : (
         <p className="mt-1 border-fit border-l-4 pl-3">Clear and full enough; strained {sinceStrained} days ago.</p>
       )}
+      <p className="text-soft">
+        A bath or a brush: makers disagree. <Why of="bath" />
+      </p>
     </section>
   );
 }

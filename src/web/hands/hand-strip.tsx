@@ -5,6 +5,7 @@ import { PieceSign } from '../drawing/piece-sign';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { HandAction } from '@/core/hands';
+import type { HeatedPot } from '@/data/pour/heat';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { useNow } from '@/ui/now';
@@ -14,7 +15,7 @@ import { useRefresh } from '../use-refresh';
 import { useHere } from './acts-here';
 import { type ClothLine, clothNotices, lyingNotices } from './cloths';
 import { type Notice, NoticeRow, Notices, type Trouble, troubleNotice } from './notice';
-import { heatTroubles, type PotClock, type PotOnHeat, potNotices } from './pot-clocks';
+import { heatTroubles, type PotClock, potNotices } from './pot-clocks';
 import { RecordButtons } from './record-buttons';
 import { Timing, TimingWords } from './timing';
 import { useAlarms } from './use-alarms';
@@ -31,7 +32,7 @@ type Props = {
   readonly cloths: readonly ClothLine[];
   readonly pots: readonly PotClock[];
   /** Pots on the heat. */
-  readonly heated: readonly PotOnHeat[];
+  readonly heated: readonly HeatedPot[];
   /** What is wrong in the shop and burns. */
   readonly troubles: readonly Trouble[];
   readonly nowMs: number;

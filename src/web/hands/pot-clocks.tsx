@@ -1,8 +1,8 @@
 'use client';
 
-import type { HeatLadder } from '@/core/blend';
-import { POT_ALARMS, type PotHeater, potCalls } from '@/core/melt';
+import { POT_ALARMS, potCalls } from '@/core/melt';
 import { MS_PER_MINUTE } from '@/core/quantity';
+import type { HeatedPot } from '@/data/pour/heat';
 import { POT_CALL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -11,20 +11,8 @@ import { useSave } from '../use-save';
 import { lidded } from './actions';
 import { type Notice, NoticeRow } from './notice';
 
-/** A pot on the heat: what it keeps to, and when anyone was last at it. */
-export type PotOnHeat = {
-  readonly pourId: number;
-  readonly name: string;
-  readonly heater: PotHeater;
-  readonly heat: Pick<HeatLadder, 'clearC' | 'pourC' | 'holdMaxC' | 'addBelowC'>;
-  readonly onHeatAt: number;
-  readonly mindedAt: number | null;
-  readonly tempC: number | null;
-  readonly readAt: number | null;
-};
-
 /** What of the pots on the heat is an alarm, wherever one is; a pot's own page calls by itself. */
-export const heatTroubles = (pots: readonly PotOnHeat[], nowMs: number, path: string): PotTrouble[] =>
+export const heatTroubles = (pots: readonly HeatedPot[], nowMs: number, path: string): PotTrouble[] =>
   pots
     .filter((pot) => path !== `/pour/${pot.pourId}`)
     .flatMap(({ pourId, name, heater, heat, onHeatAt, mindedAt, tempC, readAt }) => {

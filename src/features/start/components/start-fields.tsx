@@ -1,5 +1,6 @@
 'use client';
 
+import { Why } from '@/web/why';
 import { say } from '@/core/quantity';
 import { ORIGINS } from '@/core/material';
 import { warningsOfSequence } from '@/core/regimen';
@@ -192,7 +193,8 @@ function RegimenFields({ regimens, form, chosen: { regimen, offered, kinds }, ne
       {regimen ? (
         <p className="mb-3 text-sm">
           <strong>Gains:</strong> {regimen.gains} <strong>Costs:</strong> {regimen.costs}{' '}
-          {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>}
+          {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>} A drying oil or a never-drying
+          one: <Why of="drying-on-boards" />
         </p>
       ) : null}
       {lacking ? (
