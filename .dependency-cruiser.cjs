@@ -20,7 +20,10 @@ module.exports = {
       comment: 'Zod and Temporal, and what reckons chance and colour, are the core’s only dependencies.',
       severity: 'error',
       from: { path: room('core'), pathNot: '\\.test\\.ts$' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(zod|temporal-polyfill|jstat|culori|@types/culori|pure-rand)/' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot: 'node_modules/(zod|temporal-polyfill|jstat|culori|@types/culori|pure-rand)/',
+      },
     },
     {
       name: 'rooms-by-their-door',
