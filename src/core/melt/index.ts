@@ -9,4 +9,6 @@ export {
   type PotHeater,
   type PotNow,
   potCalls,
+  potCallsAt,
+  type PotMoments,
 } from './pot-calls';

@@ -1,5 +1,6 @@
 import type { HeatLadder } from '@/core/blend';
 import type { Heater } from '@/core/caution';
+import { MS_PER_MINUTE } from '@/core/quantity';
 
 /** What a pot on the heat calls out, gravest first. */
 export const POT_CALLS = [
@@ -77,4 +78,30 @@ export function potCalls({ heater, heat, tempC, onHeatMin, seenMin, readMin, dry
     stir: isOn && !isClear && onHeatMin > 0 && Math.floor(onHeatMin) % STIR_EVERY_MIN === 0 && onHeatMin >= STIR_EVERY_MIN,
   };
   return POT_CALLS.filter((call) => stands[call]);
+}
+
+/** A pot by its moments: when it went on the heat, when anyone was last at it, when it was last read; UTC ms. */
+export type PotMoments = {
+  readonly heater: PotHeater;
+  readonly heat: PotNow['heat'];
+  readonly onHeatAt: number | null;
+  readonly mindedAt: number | null;
+  readonly readAt: number | null;
+  readonly tempC: number | null;
+};
+
+/** What a pot calls at a moment. Whoever reads it is at it. */
+export function potCallsAt(
+  { onHeatAt, mindedAt, readAt, ...pot }: PotMoments,
+  nowMs: number,
+  dryAtMin: number | null,
+): PotCall[] {
+  const since = (ms: number | null): number => (ms === null ? Number.POSITIVE_INFINITY : (nowMs - ms) / MS_PER_MINUTE);
+  return potCalls({
+    ...pot,
+    dryAtMin,
+    onHeatMin: onHeatAt === null ? null : since(onHeatAt),
+    seenMin: Math.min(since(onHeatAt), since(readAt), since(mindedAt)),
+    readMin: Math.min(since(onHeatAt), since(readAt)),
+  });
 }

@@ -1,8 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { fail, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
-import type { Blend } from '@/core/blend';
-import { POT_HEATERS, type PotHeater } from '@/core/melt';
+import { POT_HEATERS, type PotMoments } from '@/core/melt';
 import { type By, command } from '../command';
 import { keep } from '../kept';
 import { findPot, openPours } from './queries';
@@ -68,17 +67,8 @@ export function putOnHeat(db: Db, pourId: number, version: number, panId: number
   });
 }
 
-/** A pot that stands on the heat now, with what it must keep to and when anyone was last at it. */
-export type HeatedPot = {
-  readonly pourId: number;
-  readonly name: string;
-  readonly heater: PotHeater;
-  readonly heat: Pick<Blend, 'clearC' | 'pourC' | 'holdMaxC' | 'addBelowC'>;
-  readonly onHeatAt: number;
-  readonly mindedAt: number | null;
-  readonly tempC: number | null;
-  readonly readAt: number | null;
-};
+/** A pot that stands on the heat now. */
+export type HeatedPot = PotMoments & { readonly pourId: number; readonly name: string };
 
 /** Every pot that stands on the heat now. */
 export const heatedPots = (db: Db): HeatedPot[] =>

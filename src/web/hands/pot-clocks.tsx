@@ -1,7 +1,6 @@
 'use client';
 
-import { POT_ALARMS, potCalls } from '@/core/melt';
-import { MS_PER_MINUTE } from '@/core/quantity';
+import { POT_ALARMS, potCallsAt } from '@/core/melt';
 import type { HeatedPot } from '@/data/pour/heat';
 import { POT_CALL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
@@ -15,21 +14,10 @@ import { type Notice, NoticeRow } from './notice';
 export const heatTroubles = (pots: readonly HeatedPot[], nowMs: number, path: string): PotTrouble[] =>
   pots
     .filter((pot) => path !== `/pour/${pot.pourId}`)
-    .flatMap(({ pourId, name, heater, heat, onHeatAt, mindedAt, tempC, readAt }) => {
-      const since = (ms: number | null): number => (ms === null ? Number.POSITIVE_INFINITY : (nowMs - ms) / MS_PER_MINUTE);
-      const seenMin = Math.min(since(onHeatAt), since(mindedAt), since(readAt));
-      const calls = potCalls({
-        heater,
-        heat,
-        tempC,
-        onHeatMin: since(onHeatAt),
-        seenMin,
-        readMin: since(readAt),
-        dryAtMin: null,
-      });
-      const [first] = calls.filter((call) => POT_ALARMS.includes(call));
+    .flatMap(({ pourId, name, ...pot }) => {
+      const [first] = potCallsAt(pot, nowMs, null).filter((call) => POT_ALARMS.includes(call));
       return first
-        ? [{ key: `pot ${pourId} ${first}`, text: `${name}: ${POT_CALL_WORDS[first](heat)}`, href: `/pour/${pourId}` }]
+        ? [{ key: `pot ${pourId} ${first}`, text: `${name}: ${POT_CALL_WORDS[first](pot.heat)}`, href: `/pour/${pourId}` }]
         : [];
     });
 type PotTrouble = { readonly key: string; readonly text: string; readonly href: string };

@@ -3,8 +3,8 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { heatConflictWay, type HeatLadder as Ladder } from '@/core/blend';
 import type { Heater } from '@/core/caution';
-import { BURST_S, type MeltRow, POT_ALARMS, POT_HEATERS, type PotCall, type PotHeater, potCalls } from '@/core/melt';
-import { figure, MS_PER_MINUTE, parseTemperature, say, signOf, typedAs } from '@/core/quantity';
+import { type MeltRow, POT_ALARMS, POT_HEATERS, type PotCall, type PotHeater, potCallsAt } from '@/core/melt';
+import { figure, MS_PER_MINUTE, parseTemperature, say, signOf } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
 import { HEATER_WORDS, POT_CALL_WORDS, POT_HEATER_GUARDS, sayIssue } from '@/messages';
@@ -16,11 +16,13 @@ import { useAlarms } from '@/web/hands/use-alarms';
 import { AlarmSwitch } from '@/web/hands/alarm-switch';
 import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
-import { atThePot, heatSlip, offTheHeat, onTheHeat, piecesAre, readPot, warmedBy, waterIs } from '../actions';
+import { atThePot, heatSlip, offTheHeat, onTheHeat, readPot, warmedBy } from '../actions';
 import { TemperatureFields } from '../forms';
 import { HeatLadder } from '@/web/drawing/heat-ladder';
 import { portOf, useDevice } from '@/web/use-device';
 import { useRehearsal } from '../use-rehearsal';
+import { Bursts } from './bursts';
+import { PotFacts } from './pot-facts';
 import { PanChoice, type PanFacts } from './pan-choice';
 import { type CurvePoint, PotCurve } from './pot-curve';
 import { Fold } from '@/ui/fold';
@@ -78,17 +80,8 @@ function usePotCalls(props: Props, tempC: number | null, dryAtMin: number | null
   const { pourId, heat, onHeatAt, mindedAt, temperatures, nowMs } = props;
   const heater = POT_HEATERS.find((one) => one === props.heater) ?? 'water-bath';
   const now = useNow(nowMs, 5000);
-  const since = (ms: number | null | undefined): number => (ms == null ? Number.POSITIVE_INFINITY : (now - ms) / MS_PER_MINUTE);
-  const readAt = temperatures.at(-1)?.at;
-  const calls = potCalls({
-    heater,
-    heat,
-    tempC,
-    onHeatMin: onHeatAt === null ? null : since(onHeatAt),
-    seenMin: Math.min(since(onHeatAt), since(readAt), since(mindedAt)),
-    readMin: Math.min(since(onHeatAt), since(readAt)),
-    dryAtMin,
-  });
+  const readAt = temperatures.at(-1)?.at ?? null;
+  const calls = potCallsAt({ heater, heat, tempC, onHeatAt, mindedAt, readAt }, now, dryAtMin);
   const said = calls.join(' ');
   const troubles = useMemo(
     () =>
@@ -215,40 +208,6 @@ export function Melting(props: Props) {
     </div>
   );
 }
-
-type BurstsProps = { readonly pourId: number; readonly nowMs: number; readonly busy: boolean; readonly onBurst: () => void };
-
-/** One burst after the other: each ends by its own clock, and is stirred and read before the next. */
-function Bursts({ pourId, nowMs, busy, onBurst }: BurstsProps) {
-  const [endsAt, setEndsAt] = useState<number | null>(null);
-  const now = useNow(nowMs);
-  const leftS = endsAt === null ? null : Math.ceil((endsAt - now) / 1000);
-  const isOver = leftS !== null && leftS <= 0;
-  const troubles = useMemo(
-    () => (isOver ? [{ key: `burst ${pourId} ${endsAt}`, text: BURST_OVER }] : []),
-    [isOver, pourId, endsAt],
-  );
-  useAlarms(NO_ACTIONS, now, troubles);
-  return (
-    <>
-      <Button
-        disabled={busy || (leftS !== null && leftS > 0)}
-        onClick={() => {
-          setEndsAt(now + BURST_S * 1000);
-          onBurst();
-        }}
-      >
-        Another burst of {BURST_S} s
-      </Button>
-      {leftS === null ? null : (
-        <span role="status" className="reading font-semibold">
-          {isOver ? BURST_OVER : `${leftS} s`}
-        </span>
-      )}
-    </>
-  );
-}
-const BURST_OVER = 'The burst is over: stir down to the bottom, and read.';
 
 /** The melt as it is rehearsed beforehand in the pan that was chosen: its trace, and when it clears, minutes. */
 function useRehearsed(pan: PanFacts | undefined, { heat, heater, ambientC, potG, waxFraction, pieceMm, waterG }: Props) {
@@ -424,52 +383,5 @@ function Curve(props: CurveProps) {
         ))}
       </ol>
     </section>
-  );
-}
-
-/** Sizes wax comes in, mm. */
-const PIECES: readonly { readonly mm: number; readonly name: string }[] = [
-  { mm: 2, name: 'shaved, grated, pellets cut fine' },
-  { mm: 4, name: 'pellets' },
-  { mm: 8, name: 'chips, as usually cut' },
-  { mm: 20, name: 'lumps' },
-  { mm: 40, name: 'half a bar in one' },
-];
-
-type PotFactsProps = {
-  readonly pourId: number;
-  readonly pieceMm: number;
-  readonly waterG: number | null;
-  readonly usualG: number | null;
-};
-
-/** What the rehearsal asks of this pot: how large its pieces are, what water stands in the bath. */
-function PotFacts({ pourId, pieceMm, waterG, usualG }: PotFactsProps) {
-  const { busy, faults, run } = useSave<void>();
-  const [water, setWater] = useState(waterG === null ? '' : typedAs(waterG, 'ml'));
-  return (
-    <div className="grid grid-cols-2 gap-x-4">
-      <SelectField
-        label="The wax is in pieces of"
-        value={pieceMm}
-        disabled={busy}
-        onChange={(event) => void run(() => piecesAre({ pourId, pieceMm: Number(event.target.value) }))}
-      >
-        {PIECES.map(({ mm, name }) => (
-          <option key={mm} value={mm}>
-            {say(mm, 'mm')}: {name}
-          </option>
-        ))}
-      </SelectField>
-      <TextField
-        label="Water in the bath"
-        value={water}
-        placeholder={usualG === null ? '' : say(usualG, 'ml')}
-        hint="1.5 l; empty: as the pan was entered"
-        fault={faults.water}
-        onChange={(event) => setWater(event.target.value)}
-        onBlur={() => void run(() => waterIs({ pourId, water }))}
-      />
-    </div>
   );
 }
