@@ -96,7 +96,7 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
       </nav>
       <div className="hidden flex-col gap-1 px-2 pb-3 bench:flex">
         <WhoIsHere people={people} person={person} />
-        <Link href="/guide" className="flex min-h-11 items-center text-sm underline-offset-4">
+        <Link href="/guide" className="flex min-h-11 items-center text-sm underline underline-offset-4">
           Guide
         </Link>
         <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => setKeys(true)}>
