@@ -183,6 +183,16 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     'At no cycle has every board a score of every treatment yet: score what is missing, or leave a board out.',
   'fields-too-small': ({ least, each }) =>
     `A field would be ${say(Number(each), 'mm', 0)} long; it wants ${say(Number(least), 'mm', 0)}. Take a longer board or fewer treatments.`,
+  'card-clipped': () => 'The grey card is burnt out: take the picture again with less light, or further from the lamp.',
+  'cards-unlike': () =>
+    'The four grey cards are too unlike for one light: a shadow lies on one, or a corner is not set on the board’s own corner.',
+  'corners-crossed': () => 'The four corners cross or lie in a line. Set them round the board in one turn.',
+  'corners-outside': () =>
+    'The board or one of its cards ends outside the picture. Set the corners again, or take it from further off.',
+  'trial-batch': () => 'This is a treatment of a trial: its fields are compared, never released or sold.',
+  'trial-closed': () => 'This trial is closed. Open it again to go on with it.',
+  'first-picture': () => 'A shift is measured against the first picture of this board: take one at cycle 0 first.',
+  'not-a-score': ({ least, most }) => `A score here lies between ${Number(least)} and ${Number(most)}.`,
   'card-black': () => 'The grey card is black in one colour: the picture is too dark, or that is no card.',
   'no-wax': () => 'There is no wax in it to make it firmer. Add a wax first.',
   'only-wax': () => 'It is all wax. Add an oil to soften it.',

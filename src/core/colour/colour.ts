@@ -7,7 +7,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 export type Lab = readonly [number, number, number];
 
 /** How much a grey card throws back. Source: calc.md, 19. */
-const GREY_CARD = 0.18;
+export const GREY_CARD = 0.18;
 const channel = z.number().min(0).max(255);
 const Rgb = z.tuple([channel, channel, channel]);
 const Sample = z.union([
@@ -49,6 +49,9 @@ function read(sample: Sample, reflectance: number, path: string): Result<Lab> {
 }
 
 const ciede2000 = differenceCiede2000();
+const asLab = ([l, a, b]: Lab) => ({ mode: 'lab65' as const, l, a, b });
+/** How far two colours are apart, by CIEDE2000: 1 is about the least an eye sees side by side. */
+export const deltaE = (one: Lab, other: Lab): number => ciede2000(asLab(one), asLab(other));
 
 /** How far apart two photographed surfaces are: both as L*a*b*, and their difference by CIEDE2000 (calc.md, 19). */
 export function colour(input: unknown): Result<{ readonly a: Lab; readonly b: Lab; readonly deltaE: number }> {
@@ -58,6 +61,5 @@ export function colour(input: unknown): Result<{ readonly a: Lab; readonly b: La
   const [first, second] = [read(a, cardReflectance, 'a'), read(b, cardReflectance, 'b')];
   if (!first.ok) return first;
   if (!second.ok) return second;
-  const asLab = ([l, a1, b1]: Lab) => ({ mode: 'lab65' as const, l, a: a1, b: b1 });
-  return ok({ a: first.value, b: second.value, deltaE: ciede2000(asLab(first.value), asLab(second.value)) });
+  return ok({ a: first.value, b: second.value, deltaE: deltaE(first.value, second.value) });
 }

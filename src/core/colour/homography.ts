@@ -1,0 +1,61 @@
+import { fail, ok, type Result } from '@/core/quantity';
+
+/** A point: of a picture in pixels, of a board in millimetres. */
+export type Point = readonly [x: number, y: number];
+/** Four corners in one turn: of a board seen with its near side down, top left, top right, bottom right, bottom left. */
+export type Corners = readonly [Point, Point, Point, Point];
+/** A plane seen aslant: carries points of one plane to those of another. */
+export type Homography = (point: Point) => Point;
+
+/** A pivot smaller than this, of rows scaled to about one, is none. */
+const NO_PIVOT = 1e-12;
+
+/** Solves `a·x = b` by elimination with the largest pivot; null where rows say the same. */
+function solved(rows: readonly (readonly number[])[]): number[] | null {
+  const a = rows.map((row) => [...row]);
+  const n = a.length;
+  const at = (row: number, column: number): number => a[row]?.[column] ?? 0;
+  for (let k = 0; k < n; k++) {
+    const pivot = a.reduce((best, _, i) => (i > k && Math.abs(at(i, k)) > Math.abs(at(best, k)) ? i : best), k);
+    if (Math.abs(at(pivot, k)) < NO_PIVOT) return null;
+    [a[k], a[pivot]] = [a[pivot] as number[], a[k] as number[]];
+    for (let i = 0; i < n; i++) {
+      if (i === k) continue;
+      const by = at(i, k) / at(k, k);
+      a[i] = (a[i] ?? []).map((value, j) => value - by * at(k, j));
+    }
+  }
+  return a.map((_, i) => at(i, n) / at(i, i));
+}
+
+/** Whether four corners go round one way without a dent. */
+export function isConvex(corners: Corners): boolean {
+  const turns = corners.map(([x, y], i) => {
+    const [x1, y1] = corners[(i + 1) % 4] as Point;
+    const [x2, y2] = corners[(i + 2) % 4] as Point;
+    return (x1 - x) * (y2 - y1) - (y1 - y) * (x2 - x1);
+  });
+  return turns.every((turn) => turn > 0) || turns.every((turn) => turn < 0);
+}
+
+/**
+ * The way from one plane to another by four points of each: `x' = (a·x + b·y + c)/(g·x + h·y + 1)`, `y'` likewise.
+ * @returns an issue where the corners are crossed, in a line or one
+ */
+export function homography(from: Corners, to: Corners): Result<Homography> {
+  if (!isConvex(from) || !isConvex(to)) return fail('corners-crossed', 'corners');
+  const rows = from.flatMap(([x, y], i) => {
+    const [u, v] = to[i] as Point;
+    return [
+      [x, y, 1, 0, 0, 0, -x * u, -y * u, u],
+      [0, 0, 0, x, y, 1, -x * v, -y * v, v],
+    ];
+  });
+  const found = solved(rows);
+  if (!found) return fail('corners-crossed', 'corners');
+  const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0, g = 0, h = 0] = found;
+  return ok(([x, y]) => {
+    const w = g * x + h * y + 1;
+    return [(a * x + b * y + c) / w, (d * x + e * y + f) / w];
+  });
+}
