@@ -79,6 +79,7 @@ describe('a file of an older house', () => {
         'dry_weighing',
         'formula_line',
         'formula_revision',
+        'house_rule',
         'log_entry',
         'lot_check',
         'movement',
@@ -94,6 +95,10 @@ describe('a file of an older house', () => {
         'step_change',
         'supply_move',
         'tin_sale',
+        'trial_cycle',
+        'trial_field',
+        'trial_picture',
+        'trial_score',
         'verdict',
       ]),
     );

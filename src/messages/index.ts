@@ -53,3 +53,14 @@ export {
 } from './words';
 export { GUIDE_WHERE_WORDS } from './guide';
 export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';
+export {
+  BEARER_WORDS,
+  sayAnswer,
+  sayCyclesTo,
+  sayDifference,
+  sayTreatment,
+  sayValue,
+  TRIAL_KIND_WORDS,
+  TRIAL_VERDICT_WORDS,
+  WEAR_WORDS,
+} from './trial';

@@ -192,6 +192,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'trial-batch': () => 'This is a treatment of a trial: its fields are compared, never released or sold.',
   'trial-closed': () => 'This trial is closed. Open it again to go on with it.',
   'first-picture': () => 'A shift is measured against the first picture of this board: take one at cycle 0 first.',
+  'no-cycle': () => 'Nothing of this kind was counted yet, so there is nothing to take back.',
   'not-a-score': ({ least, most }) => `A score here lies between ${Number(least)} and ${Number(most)}.`,
   'card-black': () => 'The grey card is black in one colour: the picture is too dark, or that is no card.',
   'no-wax': () => 'There is no wax in it to make it firmer. Add a wax first.',

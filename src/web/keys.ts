@@ -22,7 +22,7 @@ const plain = (event: KeyboardEvent): boolean => !event.ctrlKey && !event.metaKe
 
 /** Every key of the house; the list behind F1 is drawn from this table. */
 export const KEYS = {
-  station: { shown: '1 – 6', does: 'go to a station', is: (e) => plain(e) && /^[1-9]$/.test(e.key), yieldsTo: 'field' },
+  station: { shown: '1 – 8', does: 'go to a station', is: (e) => plain(e) && /^[1-9]$/.test(e.key), yieldsTo: 'field' },
   record: { shown: 'Space', does: 'record the next action', is: (e) => e.key === ' ' && !e.repeat, yieldsTo: 'control' },
   takeBack: {
     shown: 'Ctrl Z',

@@ -38,11 +38,11 @@ export function isConvex(corners: Corners): boolean {
   return turns.every((turn) => turn > 0) || turns.every((turn) => turn < 0);
 }
 
-/**
- * The way from one plane to another by four points of each: `x' = (a·x + b·y + c)/(g·x + h·y + 1)`, `y'` likewise.
- * @returns an issue where the corners are crossed, in a line or one
- */
-export function homography(from: Corners, to: Corners): Result<Homography> {
+/** The eight figures of a way from one plane to another: `x' = (a·x + b·y + c)/(g·x + h·y + 1)`, `y' = (d·x + e·y + f)/(…)`. */
+export type Plane = readonly [a: number, b: number, c: number, d: number, e: number, f: number, g: number, h: number];
+
+/** The figures of the way that carries four points to four others; an issue where corners are crossed, in a line or one. */
+export function planeOf(from: Corners, to: Corners): Result<Plane> {
   if (!isConvex(from) || !isConvex(to)) return fail('corners-crossed', 'corners');
   const rows = from.flatMap(([x, y], i) => {
     const [u, v] = to[i] as Point;
@@ -52,8 +52,14 @@ export function homography(from: Corners, to: Corners): Result<Homography> {
     ];
   });
   const found = solved(rows);
-  if (!found) return fail('corners-crossed', 'corners');
-  const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0, g = 0, h = 0] = found;
+  return found ? ok(found as unknown as Plane) : fail('corners-crossed', 'corners');
+}
+
+/** The way from one plane to another by four points of each, as a function. */
+export function homography(from: Corners, to: Corners): Result<Homography> {
+  const plane = planeOf(from, to);
+  if (!plane.ok) return plane;
+  const [a, b, c, d, e, f, g, h] = plane.value;
   return ok(([x, y]) => {
     const w = g * x + h * y + 1;
     return [(a * x + b * y + c) / w, (d * x + e * y + f) / w];

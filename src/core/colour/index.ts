@@ -1,4 +1,4 @@
 export { type Bearing, type BoardRead, CARD, type FieldRead, type Pixels, readBoard } from './board';
 export { colour, deltaE, type Lab } from './colour';
-export { type Corners, homography, type Point } from './homography';
+export { type Corners, homography, planeOf, type Point } from './homography';
 export { madeUpPicture, type MadeUp } from './made-up';

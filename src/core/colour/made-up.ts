@@ -20,8 +20,8 @@ export type MadeUp = {
 };
 
 /** A linear channel as a byte. Source: the standard of the colour space. */
-const byteOf = (light: number): number =>
-  Math.round(255 * Math.min(1, light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055));
+const byteOf = (light: number, stray: number): number =>
+  Math.round(stray + 255 * Math.min(1, light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055));
 
 /** A number between 0 and 1 for a place, always the same: a hash, not a generator. */
 function noise(x: number, y: number, seed: number): number {
@@ -34,7 +34,9 @@ function noise(x: number, y: number, seed: number): number {
 const BENCH: Light = [0.1, 0.11, 0.1];
 const TAPE: Light = [0.5, 0.46, 0.3];
 /** How much a wood's grain varies around its mean. */
-const GRAIN = 0.06;
+const GRAIN = 0.1;
+/** How far a sensor's bytes stray to both sides together. */
+const STRAY = 4;
 
 /** What lies at a place of the board or beside it; null for a glare. */
 function surfaceAt([x, y]: Point, { board, fields, seed }: MadeUp): Light | null {
@@ -45,9 +47,11 @@ function surfaceAt([x, y]: Point, { board, fields, seed }: MadeUp): Light | null
   const at = board.fields.findIndex(({ fromMm, lengthMm: long }) => x >= fromMm && x < fromMm + long);
   const field = fields[at];
   if (!field) return TAPE;
-  if (noise(Math.floor(x * 2), Math.floor(y * 2), seed + 1) < field.glare) return null;
-  // Stripes along the board and single fibres across it, around a mean that is the field's own.
-  const grain = 1 + GRAIN * (noise(Math.floor(x / 3), Math.floor(y * 3), seed) - 0.5) + 0.03 * Math.sin(y * 2.1 + seed);
+  if (noise(Math.floor(x / 3.5 + 7 * noise(Math.floor(y * 1.4), 0, seed)), Math.floor(y * 1.4), seed + 1) < field.glare)
+    return null;
+  // Streaks along the board and single fibres, around a mean that is the field's own.
+  const streak = noise(Math.floor(y * 0.9 + 1.3 * Math.sin(x / 37 + seed)), 3, seed) - 0.5;
+  const grain = 1 + GRAIN * (noise(Math.floor(x / 3), Math.floor(y * 3), seed) - 0.5) + GRAIN * streak;
   return [field.reflects[0] * grain, field.reflects[1] * grain, field.reflects[2] * grain];
 }
 
@@ -78,7 +82,9 @@ export function madeUpPicture(of: MadeUp): Pixels {
       const surface = surfaceAt(at, of);
       const light = lightAt(at, of);
       const from = 4 * (py * width + px);
-      for (const i of [0, 1, 2] as const) data[from + i] = surface === null ? 255 : byteOf(surface[i] * lamp[i] * light);
+      for (const i of [0, 1, 2] as const)
+        data[from + i] =
+          surface === null ? 255 : byteOf(surface[i] * lamp[i] * light, STRAY * (noise(px, 3 * py + i, of.seed + 9) - 0.5));
       data[from + 3] = 255;
     }
   return { data, width, height };

@@ -120,6 +120,7 @@ export type IssueCode =
   | 'trial-closed'
   | 'first-picture'
   | 'not-a-score'
+  | 'no-cycle'
   | 'fields-too-small'
   | 'no-wax'
   | 'only-wax'

@@ -14,6 +14,7 @@ import { DAY, must, ZONE } from './scene';
 import { readWood } from './wood';
 import { gatherEvidence, tellYear } from './year';
 import { layAtHand } from './at-hand';
+import { keepTrialPictures, tryFinishes } from './trials';
 import { afterPots, stockUp, writeFormulas } from './stock';
 
 const SHED = {
@@ -45,6 +46,7 @@ export function loadDemo(db: Db, nowMs: number): void {
   tellYear(scene, formulas.get('Lantern paste') ?? 0);
   gatherEvidence(scene);
   layAtHand(scene);
+  tryFinishes(scene);
 }
 
 /** What an hour of hands and a printed slip cost the shed. */
@@ -58,6 +60,7 @@ export function makeDemoFile(file: string, nowMs: number): void {
   const { db, raw } = openFile(fresh);
   try {
     loadDemo(db, nowMs);
+    keepTrialPictures(file);
     raw.pragma('journal_mode = DELETE');
   } finally {
     raw.close();

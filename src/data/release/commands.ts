@@ -84,6 +84,7 @@ export function decideRelease(db: Db, decision: Decision, by: By): Result<{ read
     const batch = loadBatch(tx, batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release) return fail('already-decided', 'batchId');
+    if (batch.trial) return fail('trial-batch', '');
     const held = outcome === 'released' ? batch.on.find((lot) => lot.held) : undefined;
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
     const standing = standingOfBatch(tx, batch, by.nowMs, learnedA0(tx));

@@ -9,6 +9,7 @@ export const FILE_COLUMNS = [
   ['own_material', 'photo_hash'],
   ['ready_made', 'photo_hash'],
   ['reference', 'photo_hash'],
+  ['trial_picture', 'photo'],
 ] as const;
 
 const hasColumn = (raw: Database.Database, table: string, column: string): boolean =>

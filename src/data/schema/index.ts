@@ -4,6 +4,7 @@ export * from './door';
 export * from './pour';
 export * from './shop';
 export * from './stores';
+export * from './trials';
 export * from './changes';
 export * from './clock';
 export * from './watch';

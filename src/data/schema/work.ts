@@ -25,6 +25,8 @@ import { lot } from './stores';
 export const design = sqliteTable('design', {
   id: integer('id').primaryKey(),
   name: text('name').notNull().unique(),
+  /** The size of a trial's field: no design of the shop's own. */
+  isField: integer('is_field', { mode: 'boolean' }).notNull().default(false),
   createdAt: moment('created_at').notNull(),
 });
 

@@ -13,6 +13,7 @@ import { airAhead } from '../cure/air';
 import type { Place } from '../shop/queries';
 import { placeAt } from './stays';
 import { allLots, type KnownLot } from '../stores/queries';
+import { closedTrialBatches, type TrialOf, trialOfBatch } from '../trials/queries';
 import { shopUptake } from './uptake';
 import { woodOf } from './woods';
 import { type Design, findDesign, findRegimen, type KnownRegimen } from './catalogue';
@@ -55,6 +56,8 @@ export type Batch = typeof batch.$inferSelect & {
   /** The shop's own uptake factors; estimates go by them. */
   readonly uptake: readonly UptakeFactor[];
   readonly release: ReleaseRow | null;
+  /** The trial it is a treatment of: it is never sold, and teaches nothing of the shop’s own ways. */
+  readonly trial: TrialOf | null;
 };
 
 /** Pieces of one design, wood and use within a batch. */
@@ -210,6 +213,7 @@ function readBatch(db: Db, id: number): Omit<Batch, 'place' | 'asOfMs' | 'air'> 
     checks: checksOf(db, line).map((check) => ({ ...check, atMs: check.at })),
     uptake: shopUptake(db),
     release: decided,
+    trial: trialOfBatch(db, id),
   };
 }
 
@@ -270,12 +274,13 @@ function readOpen(db: Db): number[] {
     .where(or(isNull(release.next), ne(release.next, 'mend')))
     .all()
     .map((row) => row.id);
+  const over = [...decided, ...closedTrialBatches(db)];
   return db
     .select({ id: batch.id })
     .from(batch)
     .where(
       and(
-        decided.length > 0 ? notInArray(batch.id, decided) : sql`1`,
+        over.length > 0 ? notInArray(batch.id, over) : sql`1`,
         isNull(batch.joinedTo),
         sql`exists (select 1 from ${piece} where ${piece.batchId} = ${batch.id} and ${piece.leftAt} is null)`,
       ),

@@ -36,9 +36,9 @@ function toDesign(row: { design: typeof design.$inferSelect; design_revision: ty
 
 const designRows = (db: Db) => db.select().from(designRevision).innerJoin(design, eq(design.id, designRevision.designId));
 
-/** Every design at its newest revision, by name. */
+/** Every design at its newest revision, by name; the sizes of trials’ fields are none. */
 export function allDesigns(db: Db): Design[] {
-  const rows = designRows(db).orderBy(asc(design.name), desc(designRevision.number)).all();
+  const rows = designRows(db).where(eq(design.isField, false)).orderBy(asc(design.name), desc(designRevision.number)).all();
   return rows.filter((row, index) => rows[index - 1]?.design.id !== row.design.id).map(toDesign);
 }
 
@@ -106,6 +106,9 @@ export function usedLately(db: Db): { readonly woods: readonly string[]; readonl
     .from(batch)
     .innerJoin(regimenRevision, eq(regimenRevision.id, batch.regimenRevisionId))
     .innerJoin(regimen, eq(regimen.id, regimenRevision.regimenId))
+    .innerJoin(designRevision, eq(designRevision.id, batch.designRevisionId))
+    .innerJoin(design, eq(design.id, designRevision.designId))
+    .where(eq(design.isField, false))
     .orderBy(desc(batch.id))
     .limit(LATELY)
     .all();

@@ -116,6 +116,8 @@ export type NewBatch = {
   readonly glue?: Glue | null;
   readonly roughOn?: string | null;
   readonly againOf?: number | null;
+  /** Of a trial’s treatment: what it is called there; else the next free number. */
+  readonly numbered?: string;
   /** Unlike pieces: then its design, wood and number are theirs. */
   readonly mixed?: readonly MixedKind[];
 };
@@ -266,8 +268,8 @@ export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly i
     const strict = scheduleOf(regimen.steps, own.length, bound, { scale });
     const schedule = strict.ok || why === '' ? strict : scheduleOf(regimen.steps, own.length, bound, { scale, beyond: true });
     if (!schedule.ok) return schedule;
-    const number = nextBatchNumber(tx, by.nowMs);
-    const { materials: _, pieces: __, beyondWhy: ___, mixed: ____, ...rest } = input;
+    const number = input.numbered ?? nextBatchNumber(tx, by.nowMs);
+    const { materials: _, pieces: __, beyondWhy: ___, mixed: ____, numbered: _____, ...rest } = input;
     const facts = { ...rest, designRevisionId, speciesId, beyondWhy: strict.ok ? '' : why };
     const { id } = tx
       .insert(batch)

@@ -5,6 +5,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, logEntry, massReading, piece, regimenStep } from '../schema';
+import { trialBatchIds } from '../trials/queries';
 import { findDesign } from './catalogue';
 import { findWood } from './woods';
 
@@ -24,6 +25,7 @@ function estimator(db: Db) {
       .all()
       .map((row) => [row.id, row]),
   );
+  const trials = trialBatchIds(db);
   const mixed = new Set(
     db
       .selectDistinct({ id: piece.batchId })
@@ -40,8 +42,8 @@ function estimator(db: Db) {
     const step = steps.find((one) => one.revisionId === of?.regimenRevisionId && one.id === stepOf(task));
     const design = of && findDesign(db, of.designRevisionId);
     const species = of && findWood(db, of.speciesId);
-    // Unlike pieces drink unlike: of them nothing is learned.
-    if (!design || !species || !step?.coatClass || mixed.has(batchId)) return null;
+    // Unlike pieces drink unlike, and a trial’s fields are no ware: of them nothing is learned.
+    if (!design || !species || !step?.coatClass || mixed.has(batchId) || trials.has(batchId)) return null;
     const perPieceG = coatGrams({ ...design.area, porosity: species.porosity }, step.coatClass, (step.coat ?? 1) + repeats(task));
     return { species: species.id, finishClass: step.coatClass, perPieceG };
   };

@@ -46,9 +46,15 @@ export async function CurePage({ number }: { readonly number: string }) {
         <Link href={`/work/${number}`} className={linkLook('plain')}>
           Coat book
         </Link>
-        <Link href={`/release/${number}`} className={linkLook('main')}>
-          To release
-        </Link>
+        {batch.trial ? (
+          <Link href={`/trials/${batch.trial.number}`} className={linkLook('main')}>
+            To its trial
+          </Link>
+        ) : (
+          <Link href={`/release/${number}`} className={linkLook('main')}>
+            To release
+          </Link>
+        )}
       </div>
       {cure ? (
         <>

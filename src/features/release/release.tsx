@@ -15,7 +15,16 @@ import { recordFor } from '@/data/release/record';
 import { people, type Shop } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
-import { CONTACT_WORDS, DRYING_WORDS, gateName, noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import {
+  CONTACT_WORDS,
+  DRYING_WORDS,
+  gateName,
+  noticesInWords,
+  ORIGIN_WORDS,
+  sayIssue,
+  USE_WORDS,
+  VERDICT_WORDS,
+} from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
@@ -131,6 +140,11 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           jar={String(jarLotId ?? '')}
           priceMinor={draft.cost.priceMinor}
         />
+      ) : batch.trial ? (
+        <p className="max-w-prose border-ink border-l-8 bg-paper px-4 py-3 text-lg">
+          {sayIssue({ code: 'trial-batch', path: '' })}{' '}
+          <Link href={`/trials/${batch.trial.number}`}>Trial {batch.trial.number}</Link>
+        </p>
       ) : (
         <Undecided
           batch={batch}

@@ -2,10 +2,9 @@ import 'server-only';
 import { SPECIES } from '@/core/material';
 import { isRestoration } from '@/core/regimen';
 import { formatInstant } from '@/core/quantity';
-import { coversOf } from '@/data/work/record';
-import { slotBound } from '@/data/work/standing';
+import { lotChoices } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
-import { allLots, type KnownLot } from '@/data/stores/queries';
+import { allLots } from '@/data/stores/queries';
 import { allDesigns, allRegimens, usedLately } from '@/data/work/catalogue';
 import { shopNow } from '@/web/hands/open-batches';
 import { asShopNow } from './shop-now';
@@ -13,20 +12,6 @@ import { allWoods, ownWoods } from '@/data/work/woods';
 import { session } from '@/web/session';
 import { StartBatch } from './components/start-batch';
 import type { NewBatchAsked } from './components/use-start';
-import { candidates } from '@/data/stores/candidates';
-
-/** The lots a batch may be started with, with what their labels say of price, bounds and coats. */
-const lotsToStartWith = (lots: readonly KnownLot[]) =>
-  candidates(lots).map((one) => {
-    const lot = lots.find((other) => other.id === one.id);
-    return {
-      ...one,
-      minorPerKg: lot?.minorPerKg ?? null,
-      bound: slotBound(lot) ?? { flooded: null, thin: null },
-      ...coversOf(lot),
-      labelCoats: lot?.ready?.labelCoats ?? null,
-    };
-  });
 
 /** What the shop took lately stands first; the rest as it is listed, what is fit for food before the rest. */
 function byUse<T extends { readonly id: string; readonly food?: string }>(all: readonly T[], lately: readonly string[]): T[] {
@@ -53,7 +38,7 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
           allRegimens(db).filter((one) => !isRestoration(one.id)),
           lately.regimens,
         )}
-        lots={lotsToStartWith(allLots(db))}
+        lots={lotChoices(allLots(db))}
         first={asked}
         zone={shop.zone}
         shop={asShopNow(db, shopNow(db, nowMs), nowMs)}

@@ -134,6 +134,12 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
           {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
           {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
         </p>
+        {batch.trial ? (
+          <p className="font-semibold">
+            <Link href={`/trials/${batch.trial.number}`}>Trial {batch.trial.number}</Link>, {batch.trial.treatment}: fields{' '}
+            <span className="reading">{batch.trial.tags.join(', ')}</span>. Never sold.
+          </p>
+        ) : null}
         <p>
           For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}. {batch.species.name}, {ORIGIN_WORDS[batch.origin]}:{' '}
           {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.

@@ -115,6 +115,7 @@ function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: Batch
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
           <span className="block text-sm text-soft">
+            {batch.trial ? `Trial ${batch.trial.number}, ${batch.trial.treatment}: ` : ''}
             {batch.regimen.name}, {batch.place?.name.toLowerCase()}
           </span>
         </span>
@@ -125,7 +126,9 @@ function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: Batch
               <NextTiming action={action} nowMs={nowMs} zone={zone} />
             </>
           ) : (
-            <span className="font-semibold">All steps done: see Cure and release</span>
+            <span className="font-semibold">
+              {batch.trial ? `All steps done: see trial ${batch.trial.number}` : 'All steps done: see Cure and release'}
+            </span>
           )}
         </span>
         <span className="reading text-sm">

@@ -55,6 +55,10 @@ function shakeOf({ materials }: Batch, step: { readonly slot: string | null }): 
   return nature?.separates ? 'Shake it first, and again while you work: its parts go asunder.' : '';
 }
 
+/** Of a trial: the fields it is for, as they are tagged on the wood. */
+const tagsOf = ({ trial }: Pick<Batch, 'trial'>): string =>
+  trial === null ? '' : `Trial ${trial.number}, ${trial.treatment}: fields ${trial.tags.join(', ')} alone.`;
+
 /** The house's own bound on the wait that runs, and where the chemistry's lies. */
 function houseOf({ done }: Progress): string {
   const runs = done.at(-1)?.task;
@@ -86,7 +90,7 @@ function actionOf(
     place: batch.place?.name ?? '',
     ring,
     ...asAction(task),
-    note: [shakeOf(batch, task.step), task.step.note].filter(Boolean).join(' '),
+    note: [tagsOf(batch), shakeOf(batch, task.step), task.step.note].filter(Boolean).join(' '),
     labelRule: task.step.labelRule || labelOf(db, batch, task.step.slot),
     room: roomOf(batch, progress, zone, nowMs),
     house: houseOf(progress),

@@ -1,6 +1,6 @@
 'use client';
 
-import { Armchair, CalendarClock, Droplets, FlaskConical, Hourglass, Package } from 'lucide-react';
+import { Armchair, BookOpen, CalendarClock, Columns4, Droplets, FlaskConical, Hourglass, Package } from 'lucide-react';
 import { Link } from '@/ui/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -9,7 +9,7 @@ import { Sheet } from '@/ui/dialog';
 import { AlarmSwitch } from '../hands/alarm-switch';
 import { type DevicePerson, DimSwitch, WhoIsHere } from './device';
 
-export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'cure' | 'care', number>>;
+export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'cure' | 'care' | 'trials' | 'guide', number>>;
 
 /** The stations in working order; the figure is its key. */
 const STATIONS = [
@@ -19,6 +19,8 @@ const STATIONS = [
   { id: 'work', name: 'Work', href: '/work', icon: Droplets, waits: 'open' },
   { id: 'cure', name: 'Cure', href: '/cure', icon: Hourglass, waits: 'curing or settling' },
   { id: 'care', name: 'Care', href: '/care', icon: Armchair, waits: 'due this week' },
+  { id: 'trials', name: 'Trials', href: '/trials', icon: Columns4, waits: 'running' },
+  { id: 'guide', name: 'Guide', href: '/guide', icon: BookOpen, waits: 'of your own rules' },
 ] as const;
 
 type Props = {
@@ -96,9 +98,6 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
       </nav>
       <div className="hidden flex-col gap-1 px-2 pb-3 bench:flex">
         <WhoIsHere people={people} person={person} />
-        <Link href="/guide" className="flex min-h-11 items-center text-sm underline underline-offset-4">
-          Guide
-        </Link>
         <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => setKeys(true)}>
           Keys
         </button>

@@ -14,6 +14,7 @@ import { allLots, type KnownLot } from '@/data/stores/queries';
 import type { PotClock } from '../hands/pot-clocks';
 import { openRagLines } from '@/data/rags/queries';
 
+import { allTrials } from '@/data/trials/queries';
 import { soldPieces } from '@/data/care/queries';
 import { HandStrip } from '../hands/hand-strip';
 import { openBatches } from '../hands/open-batches';
@@ -70,6 +71,8 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     care: soldPieces(db, today).filter(
       (sold) => sold.buyer !== null && sold.nextDue !== null && sold.nextDue <= addDays(today, 7),
     ).length,
+    trials: allTrials(db).filter((one) => one.closedAt === null).length,
+    guide: 0,
   };
   const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
   const dimmed = await isDim();

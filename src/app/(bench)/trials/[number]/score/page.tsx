@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { ScorePage } from '@/features/trials/score-page';
+
+export const metadata: Metadata = { title: 'Scores' };
+
+type Props = {
+  readonly params: Promise<{ readonly number: string }>;
+  readonly searchParams: Promise<{ readonly names?: string }>;
+};
+
+export default async function Page({ params, searchParams }: Props) {
+  return <ScorePage number={(await params).number} names={(await searchParams).names === '1'} />;
+}

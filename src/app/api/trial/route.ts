@@ -1,0 +1,4 @@
+import { exportTrial } from '@/features/trials/routes';
+import { route } from '@/web/route';
+
+export const GET = route(exportTrial);

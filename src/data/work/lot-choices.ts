@@ -1,0 +1,24 @@
+import 'server-only';
+import type { LotChoice } from '@/core/cost';
+import { ingredientOf } from '@/core/material';
+import { candidates } from '../stores/candidates';
+import type { KnownLot } from '../stores/queries';
+import { coversOf } from './record';
+import { slotBound } from './standing';
+
+/** Lots a batch may be started with, with what their labels say of price, bounds and coats. */
+export const lotChoices = (lots: readonly KnownLot[]): LotChoice[] =>
+  candidates(lots).map((one) => {
+    const lot = lots.find((other) => other.id === one.id);
+    return {
+      ...one,
+      minorPerKg: lot?.minorPerKg ?? null,
+      bound: slotBound(lot) ?? { flooded: null, thin: null },
+      ...coversOf(lot),
+      labelCoats: lot?.ready?.labelCoats ?? null,
+    };
+  });
+
+/** The share of a lot that leaves into the air, by what is known to be in it. */
+export const volatileOf = ({ composition }: Pick<KnownLot, 'composition'>): number =>
+  Object.entries(composition).reduce((sum, [id, share]) => sum + share * ingredientOf(id).volatileFraction, 0);

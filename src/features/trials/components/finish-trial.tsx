@@ -1,0 +1,32 @@
+'use client';
+
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { FormSheet } from '@/web/form/form-sheet';
+import { useSave } from '@/web/use-save';
+import { finish } from '../actions';
+
+type Props = { readonly trialId: number; readonly base: number; readonly closed: boolean };
+
+/** A trial is over or given up, with what is made of it; or is opened again. */
+export function FinishTrial({ trialId, base, closed }: Props) {
+  const saving = useSave();
+  if (closed)
+    return (
+      <>
+        <Button disabled={saving.busy} onClick={() => void saving.run(() => finish({ trialId, base, why: null }))}>
+          Open it again
+        </Button>
+        <Faults of={saving.rest([])} />
+      </>
+    );
+  return (
+    <FormSheet
+      opens="Close the trial"
+      title="Close the trial"
+      saves="Close it"
+      fields={[{ name: 'why', label: 'What you make of it', value: '', hint: 'what it showed, or why it was given up' }]}
+      save={(values) => finish({ trialId, base, why: values.why ?? '' })}
+    />
+  );
+}

@@ -1,0 +1,220 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { GRADES, LONGEST_DROP_S, type TrialKind } from '@/core/trial';
+import { parsePositive } from '@/core/quantity';
+import { sayIssue, TRIAL_KIND_WORDS } from '@/messages';
+import { Button, linkLook } from '@/ui/button';
+import { Faults, TextField } from '@/ui/field';
+import { freshId } from '@/ui/id';
+import { Link } from '@/ui/link';
+import { useSave } from '@/web/use-save';
+import { saveScores } from '../actions';
+
+type Asked = { readonly board: number; readonly place: number; readonly kind: TrialKind; readonly name: string | null };
+type Props = {
+  readonly trialId: number;
+  readonly number: string;
+  readonly cycle: number;
+  readonly blind: boolean;
+  /** What is asked, in its order. */
+  readonly asked: readonly Asked[];
+  readonly ready: boolean;
+};
+
+/** One field after another, one question each: five words to touch, or a drop to time. Blind: tags alone. */
+export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props) {
+  const [scorer, setScorer] = useState('');
+  const [begun, setBegun] = useState(!blind);
+  const [at, setAt] = useState(0);
+  const [given, setGiven] = useState<Readonly<Record<number, number>>>({});
+  const saving = useSave();
+  const resting = useRef(0);
+  const now = asked[at];
+  const give = (value: number): void => {
+    if (!now || Date.now() < resting.current) return;
+    // A second tap in the same breath belongs to no other field.
+    resting.current = Date.now() + 350;
+    const { board, place, kind } = now;
+    void saving.run(
+      () => saveScores({ trialId, blind, scorer, scores: [{ clientId: freshId(), board, place, kind, value }] }),
+      () => {
+        setGiven((all) => ({ ...all, [at]: value }));
+        setAt((one) => one + 1);
+      },
+    );
+  };
+  const away = (
+    <Link href={`/trials/${number}`} className={linkLook('plain')}>
+      Back to the trial
+    </Link>
+  );
+  return (
+    <main className="mx-auto flex min-h-screen max-w-4xl flex-col gap-6 p-6" data-blind={blind}>
+      <div className="flex flex-wrap items-center justify-between gap-4">
+        <p className="reading text-lg">
+          <strong>{number}</strong> after {cycle} {cycle === 1 ? 'cycle' : 'cycles'}
+          {blind ? ', blind' : ''}
+        </p>
+        {away}
+      </div>
+      {ready ? null : <p className="font-semibold text-late">▲ Say first who is at this device, on any page of the shop.</p>}
+      {!begun ? (
+        <form
+          className="flex max-w-md flex-col gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            setBegun(true);
+          }}
+        >
+          <h1>Scored by someone who sees only tags</h1>
+          <p>
+            Hand the tablet over. No finish is named from here on; fields come in no order. Whoever scores should not have laid
+            the coats.
+          </p>
+          <TextField
+            label="Who scores, if it is not you"
+            value={scorer}
+            onChange={(event) => setScorer(event.target.value)}
+            hint="kept with the scores; several people’s are averaged"
+          />
+          <Button look="main" big type="submit">
+            Begin: {asked.length} to score
+          </Button>
+        </form>
+      ) : now ? (
+        <section aria-label="Score">
+          <p className="label">
+            {at + 1} of {asked.length}
+          </p>
+          <h1 className="reading text-6xl">
+            {now.board}·{now.place}
+          </h1>
+          <p className="text-soft">
+            board {now.board}, field {now.place} from the marked end{now.name ? `: ${now.name}` : ''}
+          </p>
+          <p className="mt-4 text-xl font-semibold">{TRIAL_KIND_WORDS[now.kind].asks}</p>
+          {TRIAL_KIND_WORDS[now.kind].grades ? (
+            <Grades kind={now.kind} key={at} chosen={given[at] ?? null} onGive={give} />
+          ) : (
+            <Drop key={at} onGive={give} />
+          )}
+          <Faults of={saving.rest([])} />
+          {at > 0 ? (
+            <Button look="quiet" onClick={() => setAt(at - 1)}>
+              The one before again
+            </Button>
+          ) : null}
+        </section>
+      ) : (
+        <section>
+          <h1>All scored</h1>
+          <p className="mt-2">
+            {asked.length} scores are kept. {blind ? 'Thank whoever gave them.' : ''}
+          </p>
+          <div className="mt-4 flex gap-3">
+            {away}
+            <Button onClick={() => setAt(0)}>Go through them again</Button>
+          </div>
+        </section>
+      )}
+    </main>
+  );
+}
+
+type GradesProps = { readonly kind: TrialKind; readonly chosen: number | null; readonly onGive: (value: number) => void };
+
+/** Five words, worst first; the figure is its key. */
+function Grades({ kind, chosen, onGive }: GradesProps) {
+  const give = useRef(onGive);
+  give.current = onGive;
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      const grade = GRADES.find((one) => String(one) === event.key);
+      if (grade && !event.ctrlKey && !event.metaKey && !event.altKey && !event.repeat) give.current(grade);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  return (
+    <ol className="mt-3 flex flex-col gap-2">
+      {GRADES.map((grade) => (
+        <li key={grade}>
+          <button
+            type="button"
+            onClick={() => onGive(grade)}
+            aria-pressed={chosen === grade}
+            className={`flex min-h-16 w-full items-center gap-4 border-2 border-ink px-4 text-left text-lg hover:bg-hair ${chosen === grade ? 'bg-paper font-semibold' : ''}`}
+          >
+            <span className="reading text-3xl font-semibold">{grade}</span>
+            {TRIAL_KIND_WORDS[kind].grades?.[grade - 1]}
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** A drop that is timed: one touch when it lies, one when it no longer shines; or its seconds typed. */
+function Drop({ onGive }: { readonly onGive: (value: number) => void }) {
+  const [from, setFrom] = useState<number | null>(null);
+  const [nowMs, setNow] = useState(0);
+  const [typed, setTyped] = useState('');
+  const [fault, setFault] = useState<string | undefined>();
+  useEffect(() => {
+    if (from === null) return;
+    const turn = setInterval(() => setNow(Date.now()), 200);
+    return () => clearInterval(turn);
+  }, [from]);
+  const seconds = from === null ? 0 : Math.max(0, Math.round((nowMs - from) / 1000));
+  const send = (): void => {
+    const read = parsePositive(typed);
+    const fault = !read.ok
+      ? read.issues[0]
+      : read.value > LONGEST_DROP_S
+        ? { code: 'not-a-score' as const, path: '', with: { least: 0, most: LONGEST_DROP_S } }
+        : undefined;
+    if (fault) setFault(sayIssue(fault));
+    else if (read.ok) onGive(Math.round(read.value));
+  };
+  return (
+    <div className="mt-3 flex flex-col gap-4">
+      {from === null ? (
+        <Button
+          look="hand"
+          big
+          onClick={() => {
+            setNow(Date.now());
+            setFrom(Date.now());
+          }}
+        >
+          The drop lies
+        </Button>
+      ) : (
+        <>
+          <p className="reading text-6xl font-semibold" aria-live="off">
+            {seconds} s
+          </p>
+          <Button look="hand" big onClick={() => onGive(Math.min(LONGEST_DROP_S, Math.max(1, seconds)))}>
+            It no longer shines
+          </Button>
+        </>
+      )}
+      <div className="flex items-end gap-3">
+        <TextField
+          label="Or its seconds"
+          inputMode="numeric"
+          value={typed}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            setFault(undefined);
+          }}
+          fault={fault}
+        />
+        <Button className="mb-6" onClick={send}>
+          Keep it
+        </Button>
+      </div>
+    </div>
+  );
+}

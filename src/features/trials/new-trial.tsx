@@ -1,0 +1,29 @@
+import 'server-only';
+import { isRestoration } from '@/core/regimen';
+import { isBySurface } from '@/core/use';
+import { allLots } from '@/data/stores/queries';
+import { allRegimens } from '@/data/work/catalogue';
+import { lotChoices, volatileOf } from '@/data/work/lot-choices';
+import { shopUptake } from '@/data/work/uptake';
+import { allWoods } from '@/data/work/woods';
+import { session } from '@/web/session';
+import { PlanForm } from './components/plan-form';
+
+/** The plan of a trial, with all it may be made of. A field has one surface: regimens by surfaces are not tried on it. */
+export async function NewTrial() {
+  const { db, nowMs } = await session();
+  const lots = allLots(db);
+  return (
+    <>
+      <h1 className="mb-4">Lay out a trial</h1>
+      <PlanForm
+        regimens={allRegimens(db).filter((one) => !isRestoration(one.id) && !isBySurface(one.steps))}
+        lots={lotChoices(lots)}
+        woods={allWoods(db).map(({ id, name, porosity, densityKgPerM3 }) => ({ id, name, porosity, densityKgPerM3 }))}
+        uptake={shopUptake(db)}
+        volatile={Object.fromEntries(lots.map((lot) => [lot.id, volatileOf(lot)]))}
+        seed={nowMs % 2 ** 31}
+      />
+    </>
+  );
+}
