@@ -56,6 +56,8 @@ export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';
 export {
   BEARER_WORDS,
   sayAnswer,
+  sayBoards,
+  sayCycles,
   sayCyclesTo,
   sayDifference,
   sayTreatment,

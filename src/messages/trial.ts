@@ -64,11 +64,15 @@ export const TRIAL_KIND_WORDS: Readonly<Record<TrialKind, KindWords>> = {
 };
 
 export const WEAR_WORDS: Readonly<
-  Record<Wear, { readonly name: string; readonly one: string; readonly counts: string; readonly protocol: string }>
+  Record<
+    Wear,
+    { readonly name: string; readonly one: string; readonly many: string; readonly counts: string; readonly protocol: string }
+  >
 > = {
   wash: {
     name: 'Washing',
     one: 'wash',
+    many: 'washes',
     counts: 'One wash done',
     protocol:
       'Two minutes in hand-warm water with two drops of washing-up liquid to the litre; twenty strokes with the soft side of a sponge along each field; rinse; wipe; on edge until dry to the touch. One wash a day, no more.',
@@ -76,6 +80,7 @@ export const WEAR_WORDS: Readonly<
   sun: {
     name: 'Sun',
     one: 'day of sun',
+    many: 'days of sun',
     counts: 'One day of sun done',
     protocol:
       'Flat on a south sill behind glass from morning to evening, turned end for end at noon; half of each field under a strip of card.',
@@ -83,6 +88,7 @@ export const WEAR_WORDS: Readonly<
   heat: {
     name: 'Heat',
     one: 'hot cup',
+    many: 'hot cups',
     counts: 'One hot cup done',
     protocol:
       'A cup filled from the kettle set on each field until it has cooled, then wiped dry. Mind the hand: the cup is hot, not the board.',
@@ -90,17 +96,25 @@ export const WEAR_WORDS: Readonly<
   knife: {
     name: 'Knife',
     one: 'round of cuts',
+    many: 'rounds of cuts',
     counts: 'One round of cuts done',
     protocol:
       'Ten strokes across each field with one kitchen knife, the same hand, a wet carrot between. Cut away from the other hand.',
   },
 };
 
-export const BEARER_WORDS: Readonly<Record<Bearer, { readonly name: string; readonly says: string }>> = {
-  boards: { name: 'Boards', says: 'every finish once on each board' },
-  halves: { name: 'One board in halves', says: 'one finish, the other half bare' },
-  spoon: { name: 'Spoons in halves', says: 'one finish, the other half bare' },
-  scrap: { name: 'A test scrap', says: 'kept as a reference; it says how it looks, not which is better' },
+export const BEARER_WORDS: Readonly<
+  Record<Bearer, { readonly name: string; readonly one: string; readonly many: string; readonly says: string }>
+> = {
+  boards: { name: 'Boards', one: 'board', many: 'boards', says: 'every finish once on each board' },
+  halves: { name: 'One board in halves', one: 'board', many: 'boards', says: 'one finish, the other half bare' },
+  spoon: { name: 'Spoons in halves', one: 'spoon', many: 'spoons', says: 'one finish, the other half bare' },
+  scrap: {
+    name: 'A test scrap',
+    one: 'scrap',
+    many: 'scraps',
+    says: 'kept as a reference; it says how it looks, not which is better',
+  },
 };
 
 /** A value of a kind as it is read: `3.5`, `42 s`, `ΔE 4.1`, `12 %`. */
@@ -147,21 +161,38 @@ export function sayTreatment(kind: TrialKind, name: string, against: string, one
   return `${name}: ${verdict}, by ${sayDifference(kind, one.difference)} (${span}, four times in five); ${chance} in 100 that it is better.`;
 }
 
-/** The whole answer in one line, for a list and for a slip of paper: the winner, or that there are too few. */
-export function sayAnswer(kind: TrialKind, answer: TrialAnswer, nameOf: (id: string) => string): string {
+/** So many boards, or what they are: `5 spoons`. */
+export const sayBoards = (count: number, bearer: Bearer): string =>
+  `${count} ${count === 1 ? BEARER_WORDS[bearer].one : BEARER_WORDS[bearer].many}`;
+
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join('; ')} and ${names.at(-1)}`;
+
+/** The whole answer in one line, for a list and for a slip of paper: the best, what is worse than it, what is not; or that there are too few. */
+export function sayAnswer(
+  kind: TrialKind,
+  { wear, bearer }: { readonly wear: Wear; readonly bearer: Bearer },
+  best: TrialAnswer,
+  nameOf: (id: string) => string,
+): string {
   const asked = TRIAL_KIND_WORDS[kind].name.toLowerCase();
-  const boards = `${answer.blocks} ${answer.blocks === 1 ? 'board' : 'boards'}, after ${answer.atCycle} ${answer.atCycle === 1 ? 'cycle' : 'cycles'}`;
-  if (answer.treatments.some((one) => one.verdict === 'too-few')) return `Too few to say which is better in ${asked}: ${boards}.`;
-  const better = answer.treatments.filter((one) => one.verdict === 'better');
-  const worse = answer.treatments.filter((one) => one.verdict === 'worse');
-  const names = (of: typeof better): string => of.map((one) => nameOf(one.id)).join(' and ');
+  const boards = `${sayBoards(best.blocks, bearer)}, after ${sayCycles(best.atCycle, wear)}`;
+  if (best.treatments.some((one) => one.verdict === 'too-few')) return `Too few to say which is better in ${asked}: ${boards}.`;
+  const named = (verdict: TrialVerdict): string =>
+    listed(best.treatments.filter((one) => one.verdict === verdict).map((one) => nameOf(one.id)));
+  const [worse, alike] = [named('worse'), named('no-difference-shown')];
   const parts = [
-    better.length > 0 ? `${names(better)} better than ${nameOf(answer.against)}` : '',
-    worse.length > 0 ? `${names(worse)} worse than ${nameOf(answer.against)}` : '',
+    `${nameOf(best.against)} comes out best in ${asked}`,
+    worse ? `worse: ${worse}` : '',
+    alike ? `no difference shown to ${alike}` : '',
   ].filter(Boolean);
-  return parts.length > 0 ? `${parts.join(', ')} in ${asked}: ${boards}.` : `No difference in ${asked} shown: ${boards}.`;
+  return worse ? `${parts.join('; ')}. ${boards}.` : `No difference in ${asked} shown. ${boards}.`;
 }
+
+/** So many cycles: `16 washes`. */
+export const sayCycles = (count: number, wear: Wear): string =>
+  `${count} ${count === 1 ? WEAR_WORDS[wear].one : WEAR_WORDS[wear].many}`;
 
 /** Cycles until it must be renewed. */
 export const sayCyclesTo = (cyclesTo: number | null | undefined, wear: Wear): string =>
-  cyclesTo == null ? 'not worn yet' : `about ${Math.round(cyclesTo)} × ${WEAR_WORDS[wear].one}`;
+  cyclesTo == null ? 'not worn yet' : `about ${sayCycles(Math.round(cyclesTo), wear)}`;

@@ -19,6 +19,8 @@ const LOOKED_AT = 0.7;
 const DOTS = 48;
 /** A channel this high is as good as clipped. Source: working estimate for eight bits. */
 export const CLIPPED_FROM = 250;
+/** A card darker than this in one channel, linear, is lost in what a sensor strays by. Source: working estimate. */
+const BLACK_TO = 0.002;
 /** Cards of one light do not differ more than this; if they do, a corner is set wrongly or a shadow lies on one. */
 const CARDS_APART = 1.8;
 
@@ -77,7 +79,7 @@ function cardsOf(found: readonly (Dots | null)[]): Result<readonly Light[]> {
   const cards = (found as readonly Dots[]).map((dots) => meanLight(dots.map(({ rgb }) => lightOf(rgb))));
   if ((found as readonly Dots[]).some((dots) => dots.filter(({ rgb }) => isBright(rgb)).length > dots.length / 10))
     return fail('card-clipped', 'picture');
-  if (cards.some((card) => card.some((one) => one <= 0))) return fail('card-black', 'picture');
+  if (cards.some((card) => card.some((one) => one <= BLACK_TO))) return fail('card-black', 'picture');
   const apart = Math.max(
     ...CHANNELS.map((i) => Math.max(...cards.map((card) => card[i])) / Math.min(...cards.map((card) => card[i]))),
   );

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { LotChoice } from '@/core/cost';
-import { ingredientOf } from '@/core/material';
+import { findIngredient } from '@/core/material';
 import { candidates } from '../stores/candidates';
 import type { KnownLot } from '../stores/queries';
 import { coversOf } from './record';
@@ -21,4 +21,4 @@ export const lotChoices = (lots: readonly KnownLot[]): LotChoice[] =>
 
 /** The share of a lot that leaves into the air, by what is known to be in it. */
 export const volatileOf = ({ composition }: Pick<KnownLot, 'composition'>): number =>
-  Object.entries(composition).reduce((sum, [id, share]) => sum + share * ingredientOf(id).volatileFraction, 0);
+  Object.entries(composition).reduce((sum, [id, share]) => sum + share * (findIngredient(id)?.volatileFraction ?? 0), 0);

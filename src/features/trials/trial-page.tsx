@@ -3,7 +3,16 @@ import { notFound } from 'next/navigation';
 import { say } from '@/core/quantity';
 import { evenness, kindTraits, meansOver, solidsPerM2, type TrialKind } from '@/core/trial';
 import { laysCoat } from '@/core/regimen';
-import { BEARER_WORDS, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
+import {
+  BEARER_WORDS,
+  sayBoards,
+  sayCycles,
+  sayCyclesTo,
+  sayIssue,
+  sayTreatment,
+  TRIAL_KIND_WORDS,
+  WEAR_WORDS,
+} from '@/messages';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
 import { answerTo, findTrial, kindsOf, type Trial, type Treatment } from '@/data/trials/queries';
@@ -162,7 +171,9 @@ function Pictures({ trial }: Of) {
       {even.length > 0 ? (
         <div className="mt-4 overflow-x-auto">
           <table className="text-sm">
-            <caption className="label text-left">Board 1, every finish over its cycles, at one scale</caption>
+            <caption className="label text-left">
+              Board 1, every finish over its cycles, at one scale: as photographed, beneath it the colour as read
+            </caption>
             <thead>
               <tr>
                 <td />
@@ -186,16 +197,19 @@ function Pictures({ trial }: Of) {
                       return (
                         <td key={cycle} className="p-1">
                           {shot && field ? (
-                            <FlatBoard
-                              src={photoAt(shot.photo)}
-                              alt={`${treatment.name} after ${cycle} cycles`}
-                              corners={shot.corners}
-                              scale={scale}
-                              lengthMm={trial.lengthMm}
-                              widthMm={trial.widthMm}
-                              from={field.fromMm}
-                              to={field.fromMm + field.lengthMm}
-                            />
+                            <>
+                              <FlatBoard
+                                src={photoAt(shot.photo)}
+                                alt={`${treatment.name} after ${cycle} cycles`}
+                                corners={shot.corners}
+                                scale={scale}
+                                lengthMm={trial.lengthMm}
+                                widthMm={trial.widthMm}
+                                from={field.fromMm}
+                                to={field.fromMm + field.lengthMm}
+                              />
+                              <Measured trial={trial} cycle={cycle} place={field.place} />
+                            </>
                           ) : null}
                         </td>
                       );
@@ -209,6 +223,14 @@ function Pictures({ trial }: Of) {
       ) : null}
     </section>
   );
+}
+
+/** The colour of a field on the first board as it was read, whatever the lamp was. */
+function Measured({ trial, cycle, place }: { readonly trial: Trial; readonly cycle: number; readonly place: number }) {
+  const read = trial.pictures.findLast((one) => one.board === 1 && one.cycle === cycle && one.lamp === 'even');
+  const lab = read?.reading.find((one) => one.place === place)?.lab;
+  if (!lab) return null;
+  return <span className="block h-4 border border-ink" style={{ background: `lab(${lab[0]}% ${lab[1]} ${lab[2]})` }} />;
 }
 
 /** The answer to each question there is something of: the first one open, the rest a touch away. */
@@ -247,8 +269,9 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
   return (
     <div className="flex flex-col gap-3 pb-4">
       <p className="text-sm text-soft">
-        After {atCycle} cycles, {answer.value.blocks} boards. The dot is what was found, the bar holds the truth four times in
-        five; right is better.
+        After {sayCycles(atCycle, trial.wear)}, {sayBoards(answer.value.blocks, trial.bearer)}, against{' '}
+        {name(answer.value.against).toLowerCase()}. The dot is what was found, the bar holds the truth four times in five; right
+        is better.
       </p>
       <SpanChart
         kind={kind}
@@ -265,7 +288,8 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
           <WearChart
             rows={over}
             threshold={threshold}
-            cycleName={`× ${WEAR_WORDS[trial.wear].one}`}
+            top={traits.unit === 'grade' ? 5 : null}
+            cycleName={WEAR_WORDS[trial.wear].many}
             lines={treatments.map((one) => {
               const at = orderOf(trial, one.id);
               return { id: one.id, name: LETTERS[at] ?? '', tone: toneOf(at), dash: DASHES[at % DASHES.length] ?? '0' };
@@ -319,12 +343,14 @@ function Finishes({ db, trial, nowMs }: Of) {
   return (
     <aside className="flex flex-col gap-6">
       <section>
-        <h2>The boards</h2>
+        <h2>How they lie</h2>
         <ol className="mt-2 grid grid-cols-2 gap-x-4 gap-y-3">
           {fieldsByBoard(trial).map((fields, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a board is its number
             <li key={i}>
-              <span className="label">Board {i + 1}</span>
+              <span className="label capitalize">
+                {BEARER_WORDS[trial.bearer].one} {i + 1}
+              </span>
               <BoardPlan
                 id={`board-${i}`}
                 lengthMm={trial.lengthMm}

@@ -1,5 +1,5 @@
 import 'server-only';
-import { sayAnswer } from '@/messages';
+import { sayAnswer, sayBoards, sayCycles } from '@/messages';
 import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -10,9 +10,9 @@ import { fieldsByBoard } from './lies';
 
 /** What a trial says by now, or what it waits for. */
 export function saysNow(trial: Trial): string {
-  const answer = answerTo(trial, trial.question);
+  const answer = answerTo(trial, trial.question, null);
   const name = (id: string): string => trial.treatments.find((one) => one.key === id)?.name ?? '';
-  return answer.ok ? sayAnswer(trial.question, answer.value, name) : 'Nothing is scored on every board yet.';
+  return answer.ok ? sayAnswer(trial.question, trial, answer.value, name) : 'Nothing is scored on every board yet.';
 }
 
 /** Every trial: what runs, and what was found. */
@@ -68,7 +68,7 @@ function Rows({ of, zone }: { readonly of: readonly Trial[]; readonly zone: stri
             <span className="reading text-right">
               <strong>{trial.number}</strong>
               <span className="block text-soft">
-                {trial.boards} × {trial.cycle} cycles
+                {sayBoards(trial.boards, trial.bearer)}, {sayCycles(trial.cycle, trial.wear)}
               </span>
               <span className="block text-sm text-soft">{fullDate(trial.closedAt ?? trial.at, zone)}</span>
             </span>

@@ -45,6 +45,9 @@ export function Hatches({ id, count }: { readonly id: string; readonly count: nu
   );
 }
 
+/** How wide a board is drawn, in its own units. */
+const DRAWN = 300;
+
 type Props = {
   readonly id: string;
   readonly lengthMm: number;
@@ -56,35 +59,35 @@ type Props = {
 
 /** One board with its fields to scale: hatched and lettered by treatment, tape between. */
 export function BoardPlan({ id, lengthMm, widthMm, fields, says, className }: Props) {
-  const wide = Math.min(widthMm, lengthMm * 0.45);
+  // Drawn at one size whatever the wood is: hatches and letters stay as they are.
+  const scale = DRAWN / lengthMm;
+  const wide = Math.min(widthMm * scale, DRAWN * 0.45);
   return (
-    <svg
-      viewBox={`-2 -2 ${lengthMm + 4} ${wide + 4}`}
-      role="img"
-      aria-label={says}
-      className={classes('block w-full', className)}
-    >
+    <svg viewBox={`-2 -2 ${DRAWN + 4} ${wide + 4}`} role="img" aria-label={says} className={classes('block w-full', className)}>
       <Hatches id={id} count={12} />
-      <rect x="0" y="0" width={lengthMm} height={wide} fill="var(--bench)" stroke="var(--ink)" strokeWidth="1.5" />
-      {fields.map(({ fromMm, lengthMm: long, at }) => (
-        <g key={fromMm}>
-          <rect x={fromMm} y="0" width={long} height={wide} fill={`url(#${id}-${at})`} stroke="var(--ink)" strokeWidth="1" />
-          <circle cx={fromMm + long / 2} cy={wide / 2} r={Math.min(15, long / 3, wide / 3)} fill="var(--paper)" />
-          <text
-            x={fromMm + long / 2}
-            y={wide / 2}
-            dominantBaseline="central"
-            textAnchor="middle"
-            fontSize={Math.min(20, long / 2.2, wide / 2.2)}
-            fontWeight="700"
-            fill="var(--ink)"
-          >
-            {LETTERS[at]}
-          </text>
-        </g>
-      ))}
+      <rect x="0" y="0" width={DRAWN} height={wide} fill="var(--bench)" stroke="var(--ink)" strokeWidth="1.5" />
+      {fields.map(({ fromMm, lengthMm: long, at }) => {
+        const [from, across] = [fromMm * scale, long * scale];
+        return (
+          <g key={fromMm}>
+            <rect x={from} y="0" width={across} height={wide} fill={`url(#${id}-${at})`} stroke="var(--ink)" strokeWidth="1" />
+            <circle cx={from + across / 2} cy={wide / 2} r={Math.min(15, across / 3, wide / 3)} fill="var(--paper)" />
+            <text
+              x={from + across / 2}
+              y={wide / 2}
+              dominantBaseline="central"
+              textAnchor="middle"
+              fontSize={Math.min(20, across / 2.2, wide / 2.2)}
+              fontWeight="700"
+              fill="var(--ink)"
+            >
+              {LETTERS[at]}
+            </text>
+          </g>
+        );
+      })}
       {/* The end that is marked: places are counted from it. */}
-      <circle cx="5" cy={wide - 5} r="2.6" fill="var(--ink)" />
+      <circle cx="6" cy={wide - 6} r="3" fill="var(--ink)" />
     </svg>
   );
 }

@@ -25,7 +25,7 @@ export function SpanChart({ kind, better, rows }: Props) {
       {rows.map(({ answer, at, name }) => (
         <li
           key={answer.id}
-          className="grid grid-cols-[2.25rem_minmax(0,9rem)_minmax(0,1fr)] items-center gap-x-3 border-hair border-t py-2"
+          className="grid grid-cols-[2.25rem_minmax(0,9rem)_minmax(0,1fr)_6.5rem] items-center gap-x-3 border-hair border-t py-2"
         >
           <span className="reading flex h-8 w-8 items-center justify-center border-2 border-ink bg-paper font-bold">
             {LETTERS[at]}
@@ -57,10 +57,10 @@ export function SpanChart({ kind, better, rows }: Props) {
               style={{ left: `${x(answer.difference)}%` }}
               aria-hidden="true"
             />
-            <span className="reading absolute top-0 right-0 bg-bench/80 px-1 text-sm">
-              {sayValue(kind, answer.mean)}
-              {answer.verdict === 'reference' ? '' : `, ${sayDifference(kind, answer.difference)}`}
-            </span>
+          </span>
+          <span className="reading text-right text-sm">
+            {sayValue(kind, answer.mean)}
+            {answer.verdict === 'reference' ? '' : <strong>, {sayDifference(kind, answer.difference)}</strong>}
           </span>
         </li>
       ))}
