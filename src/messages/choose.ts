@@ -41,6 +41,8 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
   darkens: () => 'darkens and yellows the wood',
   'warms-colour': () => 'warms and deepens the colour',
   quick: () => 'ready within days',
+  'own-rule-for': (about) => `by your own rule: ${about}`,
+  'own-rule-against': (about) => `against your own rule: ${about}`,
 };
 /** Why a finish was refused, or what it gains or costs. */
 export const sayReason = ({ code, with: about = '' }: Reason): string => REASON_WORDS[code](about);

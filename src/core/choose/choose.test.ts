@@ -18,6 +18,7 @@ const candidate = (id: number, title: string, parts: Parts, change: Partial<Cand
     number: `S31-0${id}`,
     title,
     held: false,
+    ingredients: [],
     leftG: 500,
     roles: rolesOf(nature.lines, nature.waxEquivalent),
     drying: nature.drying,

@@ -1,5 +1,6 @@
 import { careTraits } from '@/core/care';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
+import { findSchool, type GuideFacts, keepsTo, type OwnRule } from '@/core/guide';
 import type { PieceUse } from '@/core/material';
 import { HONEST_SHARE, isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
 import {
@@ -33,6 +34,9 @@ export type FinishWish = {
   readonly shine: (typeof SHINES)[number];
   readonly colour: (typeof COLOURS)[number];
   readonly wood: GatesInput['wood'] & { readonly slowsCure: boolean };
+  /** The wood by its name in the house, where one is named; and the shop’s own rules, which rank and refuse nothing. */
+  readonly woodId?: string;
+  readonly rules?: readonly OwnRule[];
   /** The shape it is for, where one is named. */
   readonly piece?: Geometry;
 };
@@ -46,6 +50,8 @@ export type Candidate = Material & {
   readonly leftG: number;
   readonly mode: CureMode;
   readonly layer: Layer;
+  /** Ids of what is known to be in it. */
+  readonly ingredients: readonly string[];
 };
 
 /** Why a finish is refused outright, or what it gains and costs for this wish. */
@@ -76,6 +82,8 @@ export type ReasonCode =
   | 'darkens'
   | 'warms-colour'
   | 'quick'
+  | 'own-rule-for'
+  | 'own-rule-against'
   | 'no-such-surface';
 export type Reason = { readonly code: ReasonCode; readonly with?: string };
 
@@ -115,6 +123,8 @@ const WEIGHT: Readonly<Partial<Record<ReasonCode, number>>> = {
   darkens: -1,
   'warms-colour': 1,
   quick: 1,
+  'own-rule-for': 3,
+  'own-rule-against': -4,
 };
 
 /** What a piece is for where nothing, or only a lid, was said: food is assumed. */
@@ -221,6 +231,28 @@ function reasonsOf({ careClass }: Regimen, wish: FinishWish, readyDays: number):
   return unpraised ? reasons.filter(({ code }) => (WEIGHT[code] ?? 0) < 0) : reasons;
 }
 
+/** Rules of the shop's own that a finish keeps to where they choose between finishes, and those it goes against. */
+function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish): Reason[] {
+  const facts: GuideFacts = {
+    uses: usesOf(wish),
+    wood: wish.woodId ?? '',
+    regimen,
+    lots: lots.map(({ slot, lot }) => ({
+      slot,
+      ingredients: lot.ingredients,
+      drying: lot.drying,
+      allergens: lot.layer.allergens,
+    })),
+    keeper: wish.owner,
+  };
+  return (wish.rules ?? []).flatMap(({ question, school }): Reason[] => {
+    const kept = keepsTo(question, school, facts);
+    const says = findSchool(question, school)?.says.toLowerCase() ?? school;
+    if (kept === false) return [{ code: 'own-rule-against', with: says }];
+    return kept === true && question === 'drying-on-boards' ? [{ code: 'own-rule-for', with: says }] : [];
+  });
+}
+
 function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Choice {
   // A material that may be left out is not named: what is recommended holds without it.
   const needed = slotsNeeded(regimen);
@@ -249,7 +281,7 @@ function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish
       ? [{ code: 'too-late' as const, with: Math.ceil(readyDays).toString() }]
       : []),
   ];
-  const reasons = reasonsOf(regimen, wish, readyDays);
+  const reasons = [...reasonsOf(regimen, wish, readyDays), ...ruleReasons(regimen, chosen, wish)];
   const weighs = ({ code }: Reason): number => WEIGHT[code] ?? 0;
   return {
     regimen,

@@ -30,6 +30,7 @@ const oil = (id: number, change: Partial<Candidate> = {}): Candidate => ({
   number: `S31-${id}`,
   title: 'Walnut oil',
   held: false,
+  ingredients: [],
   leftG: 500,
   roles: ['neat-oil'],
   drying: 'drying',

@@ -10,6 +10,7 @@ const lot = (change: Partial<LotChoice> = {}): LotChoice => ({
   number: 'S31-01',
   title: 'Oil',
   held: false,
+  ingredients: [],
   roles: ['neat-oil'],
   densityGPerMl: 0.86,
   coverageM2PerL: null,

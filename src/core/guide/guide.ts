@@ -1,12 +1,10 @@
 import { askedFor, type Findable, findIn } from '@/core/find';
 import questions from './questions.json';
-import type { Line, Question, Stop, Symptom } from './schema';
+import type { Question, School, Stop, Symptom } from './schema';
 import symptoms from './symptoms.json';
 
 /** What makers disagree on; a test holds each to its schema. */
 export const QUESTIONS = questions.questions as readonly Question[];
-/** Smaller questions, each answered in a line. */
-export const LINES = questions.lines as readonly Line[];
 /** What one sees, feels and smells, and what it comes from. */
 export const SYMPTOMS = symptoms.symptoms as readonly Symptom[];
 /** What is done before anything is looked up. */
@@ -14,6 +12,12 @@ export const STOPS = symptoms.stop as readonly Stop[];
 
 export const findQuestion = (id: string): Question | undefined => QUESTIONS.find((one) => one.id === id);
 export const findSymptom = (id: string): Symptom | undefined => SYMPTOMS.find((one) => one.id === id);
+
+/** A side of a question. */
+export const findSchool = (question: string, school: string): School | undefined =>
+  findQuestion(question)?.schools.find((one) => one.id === school);
+/** The side the house takes. */
+export const houseSchoolOf = (question: string): string | undefined => findQuestion(question)?.houseSchool;
 
 const WEIGHT = { name: 3, facts: 1 } as const;
 
@@ -26,7 +30,10 @@ export const GUIDE_TO_FIND: readonly Findable[] = [
     parts: [
       { text: one.asks, weight: WEIGHT.name },
       { text: one.id.replaceAll('-', ' '), weight: WEIGHT.name },
-      ...[one.sides, one.house, one.chemistry].map((text) => ({ text, weight: WEIGHT.facts })),
+      ...[one.sides, one.house, one.chemistry, ...one.schools.map((school) => school.says)].map((text) => ({
+        text,
+        weight: WEIGHT.facts,
+      })),
     ],
   })),
   ...SYMPTOMS.map((one) => ({

@@ -3,13 +3,24 @@ import { z } from 'zod';
 const id = z.string().regex(/^[a-z0-9-]+$/);
 const says = z.string().min(1);
 
-/** A question makers disagree on: what the sides say, the chemistry behind with the kind of source it can be looked up in, the house's choice. */
-export const Question = z.object({ id, asks: says, sides: says, chemistry: says, source: says, house: says });
-export type Question = z.output<typeof Question>;
+/** One side: what it says, gains and costs, and for whom it is right. */
+const School = z.object({ id, says, gains: says, costs: says, right: says });
+export type School = z.output<typeof School>;
 
-/** A smaller one, answered in a line. */
-export const Line = z.object({ id, says });
-export type Line = z.output<typeof Line>;
+/** A question makers disagree on: the sides, the chemistry behind with the kind of source it can be looked up in, the house's choice and why. */
+export const Question = z
+  .object({
+    id,
+    asks: says,
+    sides: says,
+    chemistry: says,
+    source: says,
+    house: says,
+    houseSchool: id,
+    schools: z.array(School).min(1),
+  })
+  .refine((one) => one.schools.some((school) => school.id === one.houseSchool));
+export type Question = z.output<typeof Question>;
 
 /** Where a symptom is met. */
 export const WHERES = ['bench', 'tin', 'owner'] as const;

@@ -14,6 +14,7 @@ import { DAY, must, ZONE } from './scene';
 import { readWood } from './wood';
 import { gatherEvidence, tellYear } from './year';
 import { layAtHand } from './at-hand';
+import { takeSides } from './sides';
 import { keepTrialPictures, tryFinishes } from './trials';
 import { afterPots, stockUp, writeFormulas } from './stock';
 
@@ -47,6 +48,7 @@ export function loadDemo(db: Db, nowMs: number): void {
   gatherEvidence(scene);
   layAtHand(scene);
   tryFinishes(scene);
+  takeSides(scene);
 }
 
 /** What an hour of hands and a printed slip cost the shed. */

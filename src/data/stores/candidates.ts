@@ -20,6 +20,7 @@ export const candidates = (lots: readonly KnownLot[]): Candidate[] =>
             a0Hours: lot.needs?.hours ?? null,
             mode: lot.needs?.mode ?? 'oxidise',
             layer: layerOf(lot),
+            ingredients: lot.ingredients,
           },
         ]
       : [],

@@ -1,48 +1,203 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { findQuestion, findSymptom, type Question, type Symptom } from '@/core/guide';
-import { GUIDE_WHERE_WORDS } from '@/messages';
+import { findQuestion, findSchool, findSymptom, isLookedAt, keepsTo, type Question, type Symptom } from '@/core/guide';
+import { sayAnswer, GUIDE_WHERE_WORDS } from '@/messages';
+import type { Db } from '@/data/db';
+import { guideFactsOf, ownRules, rulesOf, seenHere } from '@/data/guide/rules';
+import { people } from '@/data/shop/queries';
+import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
+import { loadBatch } from '@/data/work/batch';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
+import { fullDate } from '@/ui/when';
+import { session } from '@/web/session';
+import { OwnSide } from './components/own-side';
 
 /** What a page of the guide is called. */
 export const guideTitle = (id: string): string => findQuestion(id)?.asks ?? findSymptom(id)?.says ?? 'Guide';
 
 /** One page of the guide: a question with its sides, or a symptom with its looks. */
-export function GuidePage({ id }: { readonly id: string }) {
+export async function GuidePage({ id }: { readonly id: string }) {
   const question = findQuestion(id);
   const symptom = findSymptom(id);
   if (!question && !symptom) notFound();
+  const { db, shop, nowMs } = await session();
   return (
     <>
-      <p className="flex flex-wrap justify-between gap-4">
+      <p className="no-print flex flex-wrap justify-between gap-4">
         <Link href="/guide">Guide</Link>
         <PrintButton />
       </p>
-      {question ? <Asked question={question} /> : null}
+      {question ? <Asked question={question} db={db} zone={shop.zone} nowMs={nowMs} /> : null}
       {symptom ? <Seen symptom={symptom} /> : null}
     </>
   );
 }
 
-function Asked({ question: { asks, sides, chemistry, source, house } }: { readonly question: Question }) {
+type Of = { readonly question: Question; readonly db: Db; readonly zone: string; readonly nowMs: number };
+
+function Asked({ question, db, zone, nowMs }: Of) {
+  const { id, asks, sides, chemistry, source, house, schools, houseSchool } = question;
+  const own = ownRules(db).find((one) => one.question === id) ?? null;
+  const before = rulesOf(db, id);
+  const names = new Map(people(db).map((person) => [person.id, person.initials]));
   return (
-    <article className="max-w-prose">
-      <h1>{asks}</h1>
-      <section className="mt-4 border-ink border-l-8 bg-paper px-4 py-3">
-        <h2>The house’s choice</h2>
-        <p className="mt-1 text-lg">{house}</p>
+    <article>
+      <h1 className="max-w-prose">{asks}</h1>
+      <section className="mt-4 max-w-prose border-ink border-l-8 bg-paper px-4 py-3">
+        <h2>{own ? 'Our own rule' : 'The house’s choice'}</h2>
+        {own ? (
+          <p className="mt-1 text-lg" data-testid="own-rule">
+            {findSchool(id, own.school)?.says}. {own.reason}
+            <span className="block text-base text-soft">
+              {names.get(own.personId)}, {fullDate(own.at, zone)}. The house’s: {house}
+            </span>
+          </p>
+        ) : (
+          <p className="mt-1 text-lg">{house}</p>
+        )}
       </section>
-      <section className="mt-6">
-        <h2>What the sides say</h2>
-        <p className="mt-1">{sides}</p>
-      </section>
-      <section className="mt-6">
-        <h2>The chemistry behind</h2>
-        <p className="mt-1">{chemistry}</p>
-        <p className="mt-1 text-soft">To be looked up in: {source}.</p>
-      </section>
+      <div className="mt-6 grid gap-x-12 gap-y-6 wide:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
+        <div>
+          <section>
+            <h2>What the sides say</h2>
+            <p className="mt-1 max-w-prose">{sides}</p>
+            <ul className="mt-3">
+              {schools.map((one) => (
+                <li key={one.id} className="border-rule border-t py-2">
+                  <p className="font-semibold">
+                    {one.says}
+                    {one.id === houseSchool ? <span className="font-normal text-soft"> · the house</span> : null}
+                    {one.id === own?.school ? <span className="text-fit"> ● ours</span> : null}
+                  </p>
+                  <dl className="grid grid-cols-[6rem_minmax(0,1fr)] gap-x-3 text-sm">
+                    <dt className="text-soft">gains</dt>
+                    <dd>{one.gains}</dd>
+                    <dt className="text-soft">costs</dt>
+                    <dd>{one.costs}</dd>
+                    <dt className="text-soft">right for</dt>
+                    <dd>{one.right}</dd>
+                  </dl>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <section className="mt-6 max-w-prose">
+            <h2>The chemistry behind</h2>
+            <p className="mt-1">{chemistry}</p>
+            <p className="mt-1 text-soft">To be looked up in: {source}.</p>
+          </section>
+        </div>
+        <div className="flex flex-col gap-6">
+          <SeenHere question={question} db={db} nowMs={nowMs} />
+          {schools.length > 1 ? (
+            <section>
+              <h2>Our own rule</h2>
+              <OwnSide
+                key={`${own?.school ?? ''} ${own?.reason ?? ''}`}
+                question={id}
+                schools={schools}
+                houseSchool={houseSchool}
+                own={own}
+                isLookedAt={isLookedAt(id)}
+              />
+              {before.length > 1 ? (
+                <ol className="mt-2 text-sm text-soft">
+                  {before.slice(own ? 1 : 0).map((one) => (
+                    <li key={one.at}>
+                      {fullDate(one.at, zone)} {names.get(one.personId)}:{' '}
+                      {one.school === '' ? 'back to the house’s choice' : findSchool(id, one.school)?.says}. {one.reason}
+                    </li>
+                  ))}
+                </ol>
+              ) : null}
+            </section>
+          ) : null}
+        </div>
+      </div>
     </article>
+  );
+}
+
+/** Trials in which finishes of more than one side lay beside each other. */
+function trialsOn(db: Db, { id, schools }: Question, nowMs: number): Trial[] {
+  return allTrials(db).filter((trial) => {
+    const facts = trial.treatments.flatMap(({ batchId, isBare }) => {
+      const batch = isBare && id !== 'bare' ? null : loadBatch(db, batchId, nowMs);
+      // A field is for nobody's food: what is asked is whether the finishes differ.
+      return batch ? [{ ...guideFactsOf(batch), uses: ['food-wet' as const, 'knife' as const] }] : [];
+    });
+    return schools.some(({ id: school }) => new Set(facts.map((one) => keepsTo(id, school, one))).size > 1);
+  });
+}
+
+/** What this shop has seen itself, in figures: by which side its batches were made and what came of them, and its trials. */
+function SeenHere({ question, db, nowMs }: { readonly question: Question; readonly db: Db; readonly nowMs: number }) {
+  const seen = seenHere(db, question.id);
+  const trials = trialsOn(db, question, nowMs);
+  return (
+    <section aria-label="What this shop has seen">
+      <h2>What this shop has seen</h2>
+      {seen.length === 0 && trials.length === 0 ? (
+        <p className="text-soft">
+          Nothing yet that bears on it. <Link href="/trials/new">A trial</Link> would.
+        </p>
+      ) : null}
+      {seen.length > 0 ? (
+        <table className="w-full text-sm">
+          <thead className="text-soft">
+            <tr>
+              <th scope="col" className="text-left font-normal">
+                Made by
+              </th>
+              <th scope="col" className="text-right font-normal">
+                batches
+              </th>
+              <th scope="col" className="text-right font-normal">
+                sold
+              </th>
+              <th scope="col" className="text-right font-normal">
+                something wrong
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {seen.map(({ school, batches, sold, wrong }) => (
+              <tr key={school} className="border-hair border-t">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {findSchool(question.id, school)?.says}
+                </th>
+                <td className="reading py-1 text-right">{batches}</td>
+                <td className="reading py-1 text-right">{sold}</td>
+                <td className="reading py-1 text-right">
+                  {wrong}
+                  {sold > 0 ? ` (${((100 * wrong) / sold).toFixed(wrong > 0 ? 1 : 0)} %)` : ''}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ) : null}
+      <ul className="mt-2">
+        {trials.map((trial) => {
+          const answer = answerTo(trial, trial.question, null);
+          const name = (key: string): string => trial.treatments.find((one) => one.key === key)?.name ?? '';
+          return (
+            <li key={trial.id} className="border-hair border-t py-1.5">
+              <Link href={`/trials/${trial.number}`}>{trial.name}</Link>
+              <span className="block text-sm">
+                {answer.ok ? sayAnswer(trial.question, trial, answer.value, name) : 'Not answered yet.'}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {seen.length > 0 ? (
+        <p className="mt-1 text-sm text-soft">
+          Released batches, counted on each side they keep to. It shows what came of them, not why.
+        </p>
+      ) : null}
+    </section>
   );
 }
 

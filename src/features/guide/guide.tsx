@@ -1,11 +1,15 @@
 import 'server-only';
-import { findInGuide, findQuestion, findSymptom, LINES, QUESTIONS, STOPS, SYMPTOMS, WHERES } from '@/core/guide';
+import { findInGuide, findQuestion, findSchool, findSymptom, QUESTIONS, STOPS, SYMPTOMS, WHERES } from '@/core/guide';
 import { GUIDE_WHERE_WORDS } from '@/messages';
+import { ownRules } from '@/data/guide/rules';
 import { Link } from '@/ui/link';
+import { session } from '@/web/session';
 import { SearchForm } from '@/web/find-anything';
 
 /** The guide: what to do at once, what one sees and where it comes from, and what makers disagree on. */
-export function Guide({ asked }: { readonly asked: string }) {
+export async function Guide({ asked }: { readonly asked: string }) {
+  const { db } = await session();
+  const own = new Map(ownRules(db).map((one) => [one.question, one]));
   const found = findInGuide(asked);
   const questions = found.flatMap((id) => findQuestion(id) ?? []);
   const symptoms = found.flatMap((id) => findSymptom(id) ?? []);
@@ -60,18 +64,14 @@ export function Guide({ asked }: { readonly asked: string }) {
                   <Link href={`/guide/${one.id}`} className="flex min-h-11 items-center no-underline hover:underline">
                     {one.asks}
                   </Link>
+                  {own.has(one.id) ? (
+                    <p className="-mt-2 pb-2 text-sm">
+                      <span className="text-fit">● Ours:</span> {findSchool(one.id, own.get(one.id)?.school ?? '')?.says}
+                    </p>
+                  ) : null}
                 </li>
               ))}
             </ul>
-            {asked === '' ? (
-              <ul className="mt-4 flex flex-col gap-2">
-                {LINES.map((one) => (
-                  <li key={one.id} className="border-ink border-l-4 pl-3">
-                    {one.says}
-                  </li>
-                ))}
-              </ul>
-            ) : null}
           </section>
         ) : null}
       </div>

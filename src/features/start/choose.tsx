@@ -2,7 +2,8 @@ import { say } from '@/core/quantity';
 import 'server-only';
 import { z } from 'zod';
 import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type FinishWish } from '@/core/choose';
-import { allIngredients, ORIGINS, PIECE_USES, type Species } from '@/core/material';
+import { allIngredients, likeWood, ORIGINS, PIECE_USES, type Species } from '@/core/material';
+import { ownRules } from '@/data/guide/rules';
 import { allWoods } from '@/data/work/woods';
 import { allDesigns, allRegimens, type Design } from '@/data/work/catalogue';
 import { lookOf } from '@/web/drawing/look';
@@ -115,6 +116,8 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
     closed: closed === 'yes',
     wood: { food, keepOff: [...keepOff], origin, slowsCure },
     ...(design ? { piece: design.geometry } : {}),
+    ...(species ? { woodId: likeWood(species.id) } : {}),
+    rules: ownRules(db),
   };
   const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];

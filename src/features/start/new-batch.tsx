@@ -2,6 +2,7 @@ import 'server-only';
 import { SPECIES } from '@/core/material';
 import { isRestoration } from '@/core/regimen';
 import { formatInstant } from '@/core/quantity';
+import { ownRules } from '@/data/guide/rules';
 import { lotChoices } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
 import { allLots } from '@/data/stores/queries';
@@ -43,6 +44,7 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
         zone={shop.zone}
         shop={asShopNow(db, shopNow(db, nowMs), nowMs)}
         uptake={shopUptake(db)}
+        rules={ownRules(db)}
         initials={Object.fromEntries(people.map((person) => [String(person.id), person.initials]))}
         currency={shop.currency}
         now={formatInstant(nowMs, shop.zone).slice(0, 16)}

@@ -14,6 +14,7 @@ import { allLots, type KnownLot } from '@/data/stores/queries';
 import type { PotClock } from '../hands/pot-clocks';
 import { openRagLines } from '@/data/rags/queries';
 
+import { ownRules } from '@/data/guide/rules';
 import { allTrials } from '@/data/trials/queries';
 import { soldPieces } from '@/data/care/queries';
 import { HandStrip } from '../hands/hand-strip';
@@ -72,7 +73,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
       (sold) => sold.buyer !== null && sold.nextDue !== null && sold.nextDue <= addDays(today, 7),
     ).length,
     trials: allTrials(db).filter((one) => one.closedAt === null).length,
-    guide: 0,
+    guide: ownRules(db).length,
   };
   const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
   const dimmed = await isDim();

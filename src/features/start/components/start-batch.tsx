@@ -3,6 +3,7 @@
 import { PlanPreview } from './plan-preview';
 import { GatesAhead } from './gates-ahead';
 import { Needs } from './needs';
+import { RulesAgainst } from '@/web/rules-against';
 import { StartFieldset } from './start-fields';
 import { type Start, type StartProps, useStart } from './use-start';
 import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
@@ -25,7 +26,7 @@ const PLAN_REM = 6.2;
 const LINE_REM = 2.05;
 
 /** When it can be promised, what release will ask, and what it takes of each lot. */
-function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, outlook } }: Props) {
+function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, outlook, warnings } }: Props) {
   const { promised, needs, dueMs, pieces, sets } = outlook;
   return (
     <section aria-label="What it will take" aria-live="polite">
@@ -43,6 +44,7 @@ function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, ou
             : 'With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.'}
         </p>
       )}
+      <RulesAgainst of={warnings} />
       {ahead && chosen.isMixed ? <h2 className="mt-4 mb-1 text-lg">What release will ask</h2> : null}
       {ahead?.map(({ kind, gates, notForFood }, i) => (
         <GatesAhead

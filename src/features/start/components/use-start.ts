@@ -5,7 +5,8 @@ import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
 import { type LotChoice, needsOf } from '@/core/cost';
 import { KEEPERS } from '@/core/care';
-import { ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from '@/core/material';
+import { type GuideWarning, houseSchoolOf, type OwnRule, warningsOf } from '@/core/guide';
+import { likeWood, ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from '@/core/material';
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
@@ -49,6 +50,8 @@ export type StartProps = {
   /** The shop as it is planned now: what is promised goes round it. */
   readonly shop: ShopNow;
   readonly uptake: readonly UptakeFactor[];
+  /** The shop’s own rules on what makers disagree on. */
+  readonly rules: readonly OwnRule[];
   readonly initials: Readonly<Record<string, string>>;
   readonly currency: string;
   readonly now: string;
@@ -304,6 +307,27 @@ function momentOf(text: string, zone: string): number | null {
   return read?.ok ? read.value : null;
 }
 
+/** Rules of the guide that what was chosen goes against: the shop's own, and the house's where it has none. Each once, of whichever kind of piece. */
+function rulesAgainst(
+  { kinds, regimen }: Chosen,
+  { materials, keeper }: StartTyped,
+  { lots, rules }: StartProps,
+): GuideWarning[] {
+  if (!regimen) return [];
+  const chosen = regimen.slots.flatMap(({ slot }) => {
+    const lot = lots.find((one) => one.id === materials[slot]);
+    return lot ? [{ slot, ingredients: lot.ingredients, drying: lot.drying, allergens: lot.layer.allergens }] : [];
+  });
+  const found = kinds.flatMap(({ design, timber }) =>
+    warningsOf(
+      { uses: design.uses, wood: likeWood(timber.id), regimen, lots: chosen, keeper: keeper === '' ? null : keeper },
+      rules,
+      houseSchoolOf,
+    ),
+  );
+  return [...new Map(found.map((one) => [one.question, one])).values()];
+}
+
 /** Starting a batch: its form, what was chosen, what it will take, and what release will ask. */
 export function useStart(props: StartProps) {
   const { form, beside } = useStartForm(props);
@@ -311,6 +335,8 @@ export function useStart(props: StartProps) {
   const tree = treeOf(chosen, form.values);
   beside.current = { treeKnown: tree.known, slots: chosen.regimen?.slots.map(({ slot }) => slot) ?? [] };
   const outlook = useOutlook(props, chosen, form.values);
-  return { form, chosen, timbers: timbersOf(chosen), tree, outlook, ahead: aheadOf(chosen, form.values, props, tree) };
+  const timbers = timbersOf(chosen);
+  const ahead = aheadOf(chosen, form.values, props, tree);
+  return { form, chosen, timbers, tree, outlook, ahead, warnings: rulesAgainst(chosen, form.values, props) };
 }
 export type Start = ReturnType<typeof useStart>;

@@ -1,0 +1,68 @@
+'use client';
+
+import { useState } from 'react';
+import type { School } from '@/core/guide';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { Faults, TextField } from '@/ui/field';
+import { useSave } from '@/web/use-save';
+import { saySide } from '../actions';
+
+type Props = {
+  readonly question: string;
+  readonly schools: readonly School[];
+  readonly houseSchool: string;
+  /** The shop's own side where it has one. */
+  readonly own: { readonly school: string; readonly reason: string } | null;
+  readonly isLookedAt: boolean;
+};
+
+/** The shop's own side: which, and why; or back to the house's. */
+export function OwnSide({ question, schools, houseSchool, own, isLookedAt }: Props) {
+  const [school, setSchool] = useState(own?.school ?? houseSchool);
+  const [reason, setReason] = useState(own?.reason ?? '');
+  const saving = useSave();
+  const save = (of: string): void => void saving.run(() => saySide({ question, school: of, reason }));
+  return (
+    <form
+      className="no-print mt-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save(school);
+      }}
+    >
+      <Choice
+        asks="This shop holds with"
+        value={school}
+        options={schools.map((one) => ({
+          value: one.id,
+          name: `${one.says}${one.id === houseSchool ? ' (the house’s choice)' : ''}`,
+        }))}
+        onChange={setSchool}
+      />
+      <TextField
+        label="Why"
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        fault={saving.faults.reason}
+        hint="kept with the rule; whoever starts a batch reads it"
+      />
+      <Faults of={saving.rest(['reason'])} />
+      <div className="flex flex-wrap gap-3">
+        <Button look="main" type="submit" disabled={saving.busy}>
+          {own ? 'Change our rule' : 'Make it our rule'}
+        </Button>
+        {own ? (
+          <Button onClick={() => save('')} disabled={saving.busy}>
+            Back to the house’s choice
+          </Button>
+        ) : null}
+      </div>
+      <p className="mt-2 max-w-prose text-sm text-soft">
+        {isLookedAt
+          ? 'It warns where a batch is started against it, and ranks finishes in “Which finish?”. It opens no gate: what must not be sold stays so.'
+          : 'It is kept and shown here; no screen can look at it for you.'}
+      </p>
+    </form>
+  );
+}
