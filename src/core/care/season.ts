@@ -1,6 +1,7 @@
 import { addDays, daysBetween } from '@/core/quantity';
 import { DRY_ROOM, intervalOf, LEAST_INTERVAL_DAYS, LOOKS } from './care';
 import type { CareClass } from './classes';
+import { taughtDays } from './learn';
 import type { Use, Wash } from './schema';
 
 /** Air of lived-in rooms, shares of humidity at midwinter and midsummer. Source: working estimates for heated homes of such a climate. */
@@ -94,13 +95,15 @@ type Asked = {
   readonly use: Use;
   readonly wash: Wash;
   readonly country: string | null;
+  /** By what the shop’s own washing trials move its interval; 1 where nothing was tried. */
+  readonly times?: number;
   readonly from: string;
   readonly horizonDays: number;
 };
 
 /** The schedule of `care` with a country's seasons: without one the very same dates. Bare wood has none. */
-export function careInSeason({ finishClass, use, wash, country, from, horizonDays }: Asked): readonly string[] {
-  const days = intervalOf(finishClass, use, wash);
+export function careInSeason({ finishClass, use, wash, country, from, horizonDays, times }: Asked): readonly string[] {
+  const days = taughtDays(intervalOf(finishClass, use, wash), times);
   if (days === null) return [];
   const regular = looksFrom(days, country, from, addDays(from, horizonDays));
   const extra = LOOKS.bedding(finishClass, intervalIn(days, country, from), horizonDays).filter(

@@ -1,12 +1,13 @@
 import 'server-only';
 import type { OwnCare } from '@/core/regimen';
-import { care, careInSeason, type Keeper, type Language, looksFrom, type Use, type Wash } from '@/core/care';
+import { care, careInSeason, type Keeper, type Language, looksFrom, taughtDays, type Use, type Wash } from '@/core/care';
 import { addDays, fail, ok, type Result, atPath } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, owner, sale } from '../schema';
 import { theShop } from '../shop/queries';
 import { asPiece, type Batch, loadBatch } from '../work/batch';
+import { taughtOfBatch } from '../trials/teach';
 import { takeTins } from '../tins/commands';
 import { heldNotice } from '../facts/facts';
 import { CARE_HORIZON_DAYS } from './horizon';
@@ -45,7 +46,14 @@ function scheduleFor(db: Db, batch: Batch, input: Sale) {
   const found = care({ ...finish, zone: theShop(db).zone, ...surface, porosity: batch.species.porosity });
   if (!found.ok) return found;
   const days = careOf(batch)?.days ?? null;
-  if (days === null) return ok({ ...found.value, dates: careInSeason({ ...finish, country: input.country ?? null }) });
+  if (days === null) {
+    const times = taughtOfBatch(db, batch).factor;
+    return ok({
+      ...found.value,
+      intervalDays: taughtDays(found.value.intervalDays, times),
+      dates: careInSeason({ ...finish, country: input.country ?? null, times }),
+    });
+  }
   // The maker's own rhythm stands as it was said.
   const until = addDays(input.soldOn, CARE_HORIZON_DAYS);
   return ok({ ...found.value, intervalDays: days, dates: looksFrom(days, null, input.soldOn, until) });

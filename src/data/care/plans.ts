@@ -1,11 +1,13 @@
 import 'server-only';
 import { and, desc, eq, gt } from 'drizzle-orm';
-import { intervalOf, type Language, looksFrom, ownInterval, type Use, type Wash } from '@/core/care';
+import { intervalOf, type Language, looksFrom, ownInterval, taughtDays, type Use, type Wash } from '@/core/care';
 import { addDays, dateOf, fail, ok, type Result } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, careReport, outbox, owner, piece, sale } from '../schema';
 import { theShop } from '../shop/queries';
+import { taughtOfBatch } from '../trials/teach';
+import { loadBatch } from '../work/batch';
 import { CARE_HORIZON_DAYS } from './horizon';
 import { voidWaiting } from './post';
 
@@ -78,6 +80,13 @@ export type PlanChange = {
   readonly wash: Wash;
 };
 
+/** By what the shop's washing trials move the interval of a piece's finish. */
+function timesFor(tx: Db, pieceId: number): number {
+  const of = tx.select({ id: piece.batchId }).from(piece).where(eq(piece.id, pieceId)).get();
+  const batch = of && loadBatch(tx, of.id, 0);
+  return batch ? taughtOfBatch(tx, batch).factor : 1;
+}
+
 /** A piece that moved, or is used otherwise than was thought: its dates are reckoned anew. */
 export function changePlan(db: Db, { code, ...change }: PlanChange, nowMs: number): Result<void> {
   return command(db, (tx) => {
@@ -85,7 +94,11 @@ export function changePlan(db: Db, { code, ...change }: PlanChange, nowMs: numbe
     if (!found) return fail('not-found', 'code');
     const { plan } = found;
     tx.update(carePlan)
-      .set({ ...change, intervalDays: plan.ownDays ?? intervalOf(plan.careClass, change.use, change.wash) })
+      .set({
+        ...change,
+        intervalDays:
+          plan.ownDays ?? taughtDays(intervalOf(plan.careClass, change.use, change.wash), timesFor(tx, found.sale.pieceId)),
+      })
       .where(eq(carePlan.id, plan.id))
       .run();
     rewriteDates(tx, plan.id, found.sale.soldOn, dateOf(nowMs, theShop(tx).zone));

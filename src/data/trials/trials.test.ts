@@ -15,6 +15,7 @@ import { recordEntry } from '../work/record';
 import { progressOfBatch } from '../work/standing';
 import { shopUptake } from '../work/uptake';
 import { closeTrial, countCycle, keepPicture, type NewTrial, score, startTrial, takeCycleBack } from './commands';
+import { taughtOf } from './teach';
 import { allTrials, answerTo, findTrial, trialOfBatch, triedWith } from './queries';
 
 const NOW = Date.parse('2031-03-05T10:20:00Z');
@@ -228,3 +229,24 @@ describe('the shed’s washing trial', () => {
 
 /** Linear light as a byte of sRGB, not rounded. */
 const encoded = (light: number): number => 255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
+
+describe('what the shed’s washing teaches', () => {
+  it('moves how often a finish on that wood is looked at, beside the finish it has sold most', () => {
+    const all = allRegimens(db);
+    const finish = (regimenId: string, ...ingredients: string[]) =>
+      taughtOf(db, { regimenId, ingredients, speciesId: 'sycamore' });
+    const trial = findTrial(db, 'T31-01');
+    const [, tung, linseed, paste] = (trial?.treatments ?? []).map((one) => loadBatch(db, one.batchId, NOW));
+    const of = (batch: typeof tung) => finish(batch?.regimen.id ?? '', ...(batch?.on ?? []).flatMap((lot) => lot.ingredients));
+    const taught = [of(tung), of(linseed), of(paste)];
+    // One of them is what the others are measured by: of it nothing is taught.
+    expect(taught.filter((one) => one.trials === 1)).toHaveLength(2);
+    expect(taught.every((one) => one.factor > 1 / 3 && one.factor < 3)).toBe(true);
+    expect(of(tung).factor).toBeGreaterThan(of(linseed).factor);
+    expect(taught.find((one) => one.trials === 1)?.boards).toBe(4);
+    // Another wood, or another oil by the same regimen, learns nothing from it.
+    expect(taughtOf(db, { regimenId: 'thin-drying', ingredients: ['tung-oil'], speciesId: 'pear' }).trials).toBe(0);
+    expect(finish('thin-drying', 'walnut-oil-raw')).toEqual({ factor: 1, boards: 0, trials: 0 });
+    expect(all.length).toBeGreaterThan(3);
+  });
+});

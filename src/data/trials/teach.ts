@@ -1,0 +1,86 @@
+import 'server-only';
+import { eq, sql } from 'drizzle-orm';
+import { careTraits } from '@/core/care';
+import { likeIngredient, likeWood } from '@/core/material';
+import { kindTraits, type Taught, taught, type Washed } from '@/core/trial';
+import type { Db } from '../db';
+import { keep } from '../kept';
+import { batch, piece, regimenRevision, sale } from '../schema';
+import { type Batch, loadBatch } from '../work/batch';
+import { allTrials, answerTo, type Trial } from './queries';
+
+/** A finish as a trial tells it from others: its regimen, what lies on it, and the wood. */
+type Finish = { readonly regimenId: string; readonly ingredients: readonly string[]; readonly speciesId: string };
+
+const keyOf = ({ regimenId, ingredients, speciesId }: Finish): string =>
+  JSON.stringify([regimenId, [...new Set(ingredients.map((id) => likeIngredient(id)))].sort(), likeWood(speciesId)]);
+
+/** Pieces sold by regimen: what a shop has sold most is what it knows best. */
+const soldBy = (db: Db): ReadonlyMap<string, number> =>
+  new Map(
+    db
+      .select({ id: regimenRevision.regimenId, n: sql<number>`count(*)` })
+      .from(sale)
+      .innerJoin(piece, eq(piece.id, sale.pieceId))
+      .innerJoin(batch, eq(batch.id, piece.batchId))
+      .innerJoin(regimenRevision, eq(regimenRevision.id, batch.regimenRevisionId))
+      .groupBy(regimenRevision.regimenId)
+      .all()
+      .map((row) => [row.id, row.n]),
+  );
+
+type Told = { readonly key: string; readonly washed: Washed & { readonly knownDays: number; readonly houseDays: number } };
+
+/** What one washing trial says of each of its finishes, beside the one of them that is known best. */
+function toldBy(db: Db, trial: Trial, sold: ReadonlyMap<string, number>): Told[] {
+  if (trial.wear !== 'wash' || !kindTraits(trial.question).washes) return [];
+  const answer = answerTo(trial, trial.question);
+  if (!answer.ok || answer.value.treatments.some((one) => one.verdict === 'too-few')) return [];
+  const rows = trial.treatments.flatMap((treatment) => {
+    const cycles = answer.value.treatments.find((one) => one.id === treatment.key)?.cyclesTo ?? null;
+    const laid = treatment.isBare ? null : loadBatch(db, treatment.batchId, trial.at);
+    const days = laid && careTraits(laid.regimen.careClass).baseDays;
+    return laid && days != null && cycles !== null
+      ? [
+          {
+            finish: {
+              regimenId: treatment.regimenId,
+              ingredients: laid.on.flatMap((lot) => lot.ingredients),
+              speciesId: trial.speciesId,
+            },
+            cycles,
+            days,
+            sold: sold.get(treatment.regimenId) ?? 0,
+          },
+        ]
+      : [];
+  });
+  const known = rows.reduce<(typeof rows)[number] | null>((best, one) => (best && best.sold >= one.sold ? best : one), null);
+  if (!known) return [];
+  return rows
+    .filter((one) => one !== known)
+    .map(({ finish, cycles, days }) => ({
+      key: keyOf(finish),
+      washed: {
+        cycles,
+        knownCycles: known.cycles,
+        boards: answer.value.blocks,
+        knownDays: known.days,
+        houseDays: days,
+      },
+    }));
+}
+
+/** What this shop's washing trials have taught of a finish: by what its interval is moved, and how much that rests on. */
+export function taughtOf(db: Db, finish: Finish): Taught {
+  const all = keep(db, 'taught', () => {
+    const sold = soldBy(db);
+    return allTrials(db).flatMap((trial) => toldBy(db, trial, sold));
+  });
+  const key = keyOf(finish);
+  return taught(all.filter((one) => one.key === key).map((one) => one.washed));
+}
+
+/** The same of a batch, by what lies on it and its wood. */
+export const taughtOfBatch = (db: Db, { regimen, on, species }: Pick<Batch, 'regimen' | 'on' | 'species'>): Taught =>
+  taughtOf(db, { regimenId: regimen.id, ingredients: on.flatMap((lot) => lot.ingredients), speciesId: species.id });
