@@ -1,0 +1,292 @@
+import 'server-only';
+import { z } from 'zod';
+import { crossings } from '@/core/cost';
+import { figure, MS_PER_DAY, say } from '@/core/quantity';
+import { findIngredient } from '@/core/material';
+import { toMajor } from '@/core/quantity';
+import { type FinishCost, finishCosts, type RestsOn, UPKEEPERS, type Upkeeper } from '@/data/cost/finish-costs';
+import type { Db } from '@/data/db';
+import { allLots, materialIdOf } from '@/data/stores/queries';
+import { usedUp } from '@/data/stores/used-up';
+import { allDesigns } from '@/data/work/catalogue';
+import { allWoods } from '@/data/work/woods';
+import { linkLook } from '@/ui/button';
+import { Fold } from '@/ui/fold';
+import { session } from '@/web/session';
+import { LitreOrBottle, type Bought } from './components/litre-or-bottle';
+import { type YearLine, YearsChart } from './components/years-chart';
+
+const Asked = z.object({
+  piece: z.coerce.number<unknown>().int().positive().nullable().catch(null),
+  wood: z.string().catch(''),
+  years: z.coerce.number<unknown>().min(0.5).max(30).catch(5),
+  by: z.enum(UPKEEPERS).catch('owner'),
+});
+
+const BY_WORDS: Readonly<Record<Upkeeper, string>> = {
+  owner: 'an owner who re-oils',
+  maker: 'you, for them',
+  nobody: 'nobody',
+};
+const TONES = ['var(--moss)', 'var(--never)', 'var(--wax)', 'var(--resin)', 'var(--solvent)', 'var(--ink)'] as const;
+const DASHES = ['0', '9 4', '3 3', '12 3 3 3', '6 2', '2 5'] as const;
+const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
+/** So many lines are told apart on a chart. */
+const DRAWN = 6;
+
+const REST_WORDS: Readonly<Record<RestsOn['of'], (count: number) => string>> = {
+  weighings: (count) => `${count} weighings of a coat`,
+  batches: (count) => `minutes of ${count} batches`,
+  months: (count) => `${count} months of what is used`,
+  boards: (count) => `${count} boards of a washing trial`,
+  sold: (count) => `what came back of ${count} sold`,
+};
+
+const nameOf = ({ choice: { regimen, lots } }: FinishCost): string =>
+  lots.length > 0 ? `${regimen.name}: ${lots.map(({ lot }) => lot.title).join(', ')}` : regimen.name;
+
+/** What a piece costs by each finish that suits it: at first, by the year, over as long as one says. */
+export async function Cost({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
+  const { db, shop, nowMs } = await session();
+  const { piece, wood, years, by } = Asked.parse(asked);
+  const designs = allDesigns(db);
+  const woods = allWoods(db);
+  const design = designs.find((one) => one.revisionId === piece) ?? designs[0];
+  const species = woods.find((one) => one.id === wood) ?? woods.find((one) => one.id === 'sycamore');
+  const costs = design && species ? finishCosts(db, { design, species, by, years }, nowMs) : [];
+  const id = (one: FinishCost): string => `c${costs.indexOf(one)}`;
+  // One of each sort is drawn, its cheapest: what differs in kind is what crosses.
+  const drawn = firstOf(costs, (one) => one.choice.regimen.careClass).slice(0, DRAWN);
+  const lines = drawn.map(
+    (one, i): YearLine => ({
+      id: id(one),
+      letter: LETTERS[i] ?? '',
+      first: one.likely.first,
+      perYear: one.likely.perYearUpkeep,
+      tone: TONES[i % TONES.length] ?? 'var(--ink)',
+      dash: DASHES[i % DASHES.length] ?? '0',
+    }),
+  );
+  const cross = crossings(lines, years);
+  const named = (of: string): string => {
+    const one = costs.find((row) => id(row) === of);
+    return one ? nameOf(one) : of;
+  };
+  return (
+    <>
+      <h1>What a finish costs</h1>
+      <AskedForm
+        designs={designs.map((one) => [String(one.revisionId), one.name])}
+        woods={woods.map((one) => [one.id, one.name])}
+        chosen={{ piece: String(design?.revisionId ?? ''), wood: species?.id ?? '', years: String(years), by }}
+      />
+      {costs.length === 0 ? (
+        <p className="mt-4 max-w-prose">
+          No finish in the stores suits this piece, or there is no design yet. “Which finish?” says what stands in the way.
+        </p>
+      ) : (
+        <div className="mt-4 grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+          <section aria-label="Over the years">
+            <h2>Over {figure(years, 'h', years % 1 === 0 ? 0 : 1)} years</h2>
+            <ul className="my-2 text-lg" data-testid="crossings">
+              {cross.slice(0, 4).map((one) => (
+                <li key={`${one.dear} ${one.cheap}`}>
+                  After {yearsWords(one.years)} <strong>{named(one.dear)}</strong> is the cheaper, dear as it is at first, than{' '}
+                  {named(one.cheap)}.
+                </li>
+              ))}
+              {cross.length === 0 ? (
+                <li>What is cheapest on the first day stays so: no lines cross within these years.</li>
+              ) : null}
+            </ul>
+            <YearsChart lines={lines} years={years} crossings={cross} />
+            <p className="text-sm text-soft">
+              Money in {shop.currency} for one piece, hands at{' '}
+              {shop.hourMinor === null
+                ? 'nothing: no hour’s price is entered'
+                : `${toMajor(shop.hourMinor, shop.currency)} an hour`}
+              , kept up by {BY_WORDS[by]}. Rings: where two have cost the same.
+            </p>
+          </section>
+          <CostTable costs={costs} drawn={drawn} currency={shop.currency} />
+        </div>
+      )}
+      <div className="mt-10">
+        <LitreOrBottle bought={boughtNow(db, nowMs, shop.currency)} currency={shop.currency} />
+      </div>
+    </>
+  );
+}
+
+/** The first of each kind, in the order they stand in. */
+const firstOf = <T,>(all: readonly T[], kind: (one: T) => string): T[] =>
+  all.filter((one, i) => all.findIndex((other) => kind(other) === kind(one)) === i);
+
+const yearsWords = (years: number): string =>
+  years < 1 ? `${Math.max(1, Math.round(years * 12))} months` : `${years.toFixed(1).replace('.0', '')} years`;
+
+type Options = readonly (readonly [value: string, name: string])[];
+type AskedProps = {
+  readonly designs: Options;
+  readonly woods: Options;
+  readonly chosen: Readonly<Record<'piece' | 'wood' | 'years' | 'by', string>>;
+};
+
+const BOX = 'min-h-11 border-0 border-ink border-b-2 bg-paper px-3';
+
+/** What is asked, as a form of the page's own address. */
+function AskedForm({ designs, woods, chosen }: AskedProps) {
+  const pick = (name: 'piece' | 'wood' | 'by', label: string, options: Options) => (
+    <label className="flex flex-col gap-1">
+      <span className="label">{label}</span>
+      <select name={name} defaultValue={chosen[name]} className={BOX}>
+        {options.map(([value, says]) => (
+          <option key={value} value={value}>
+            {says}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <form action="/cost" className="mt-3 flex flex-wrap items-end gap-4" key={JSON.stringify(chosen)}>
+      {pick('piece', 'Piece', designs)}
+      {pick('wood', 'Wood', woods)}
+      {pick(
+        'by',
+        'Kept up by',
+        UPKEEPERS.map((one) => [one, BY_WORDS[one]]),
+      )}
+      <label className="flex flex-col gap-1">
+        <span className="label">Years</span>
+        <input name="years" inputMode="decimal" defaultValue={chosen.years} autoComplete="off" className={`${BOX} w-24`} />
+      </label>
+      <button type="submit" className={linkLook('main')}>
+        Reckon
+      </button>
+    </form>
+  );
+}
+
+const money = (value: number): string => value.toFixed(2);
+
+type TableProps = {
+  readonly costs: readonly FinishCost[];
+  readonly drawn: readonly FinishCost[];
+  readonly currency: string;
+};
+
+/** The cheapest way of each regimen, those that are drawn with their letters; other lots for the same are a touch away. */
+function CostTable({ costs, drawn, currency }: TableProps) {
+  const cheapest = firstOf(costs, (one) => one.choice.regimen.id);
+  const others = costs.filter((one) => !cheapest.includes(one));
+  const letter = (one: FinishCost): string => LETTERS[drawn.indexOf(one)] ?? '';
+  return (
+    <section aria-label="Each finish">
+      <h2>Each finish</h2>
+      <ol>
+        {cheapest.map((one) => (
+          <CostRow key={nameOf(one)} one={one} letter={letter(one)} currency={currency} />
+        ))}
+      </ol>
+      {others.length > 0 ? (
+        <Fold says={`The same with other lots, ${others.length} more`} className="border-rule border-t">
+          <ol>
+            {others.map((one) => (
+              <CostRow key={nameOf(one)} one={one} letter="" currency={currency} />
+            ))}
+          </ol>
+        </Fold>
+      ) : null}
+      <p className="mt-2 text-sm text-soft">
+        Finishes a gate would refuse for this piece are not reckoned. The cheapest is not the best: it is the cheapest.
+      </p>
+    </section>
+  );
+}
+
+type RowProps = { readonly one: FinishCost; readonly letter: string; readonly currency: string };
+
+/** One finish: its figures, and what they are made of and rest on behind them. */
+function CostRow({ one, letter, currency }: RowProps) {
+  return (
+    <li className="border-hair border-t">
+      <Fold
+        line="row"
+        lineClass="w-full cursor-pointer py-1"
+        className="text-sm"
+        says={
+          <span className="grid w-full grid-cols-[1.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3">
+            <span className="reading font-bold">{letter}</span>
+            <span>
+              <strong className="text-base">{nameOf(one)}</strong>
+              <span className="reading block text-soft">
+                {money(one.likely.first)} at first, {money(one.likely.perYearUpkeep)} each year, in all {money(one.low.total)} to{' '}
+                {money(one.high.total)}
+              </span>
+            </span>
+            <span className="reading font-semibold">
+              {money(one.likely.perYear)} {currency} a year
+            </span>
+          </span>
+        }
+      >
+        <ul className="mb-2 ml-9">
+          <li>
+            Finish {money(one.likely.materials)}, hands {money(one.likely.hands)} ({say(one.handsMin, 'min')} a piece), paper and
+            cloths {money(one.likely.first - one.likely.materials - one.likely.hands)}.
+          </li>
+          <li>
+            {one.intervalDays === null
+              ? 'Nothing is renewed.'
+              : `Renewed every ${one.intervalDays} days: ${one.likely.treatmentsPerYear.toFixed(1)} times a year.`}{' '}
+            {one.returnsPerYear > 0
+              ? `${(100 * one.returnsPerYear).toFixed(1)} in 100 come back and are finished once more.`
+              : 'None came back so far.'}
+          </li>
+          {one.waste > 0 ? <li>{Math.round(100 * one.waste)} % of a coat ends in the cloths, as weighed.</li> : null}
+          {one.spoils > 0 ? (
+            <li className="font-semibold text-late">
+              ▲ {Math.round(100 * one.spoils)} % of the tin goes off before it is used; it is paid for.
+            </li>
+          ) : null}
+          {one.unpriced.length > 0 ? (
+            <li className="font-semibold text-late">▲ Not in it: {one.unpriced.join(', ')}, whose price nobody entered.</li>
+          ) : null}
+          <li className="text-soft">
+            {one.rests.length > 0
+              ? `Rests on ${one.rests.map(({ count, of }) => REST_WORDS[of](count)).join(', ')}.`
+              : 'Working figures of the trade: nothing of it was measured here yet.'}{' '}
+            The span: from an owner who seldom uses it to one who does daily, and a thrifty to a thirsty coat.
+          </li>
+        </ul>
+      </Fold>
+    </li>
+  );
+}
+
+const DAYS_A_MONTH = 30.4;
+
+/** What is bought, as it was bought last, with what is used of it. */
+function boughtNow(db: Db, nowMs: number, currency: string): Bought[] {
+  const lots = allLots(db);
+  return usedUp(db, nowMs)
+    .filter((one) => one.kind === 'material')
+    .flatMap((one): Bought[] => {
+      const last = lots
+        .filter((lot) => materialIdOf(lot) === one.id && lot.priceMinor !== null)
+        .sort((a, b) => a.at - b.at)
+        .at(-1);
+      if (!last || last.priceMinor === null) return [];
+      const months = Math.max(1, (nowMs - one.firstAt) / MS_PER_DAY / DAYS_A_MONTH);
+      return [
+        {
+          name: one.name,
+          price: String(toMajor(last.priceMinor, currency)),
+          grams: `${Math.round(last.receivedG)} g`,
+          usedPerMonth: `${Math.max(1, Math.round(one.used / months))} g`,
+          keepsMonths: String(findIngredient(one.id)?.shelfMonths ?? 24),
+        },
+      ];
+    });
+}
