@@ -81,6 +81,41 @@ export function taughtOf(db: Db, finish: Finish): Taught {
   return taught(all.filter((one) => one.key === key).map((one) => one.washed));
 }
 
+/** How a finish colours a wood, as trials read it from pictures: the mean over boards at the first cycle, and in words. */
+export type ColourSeen = { readonly deltaE: number; readonly boards: number; readonly words: string };
+
+/** From this far from bare wood a colour is called so. Source: working estimates of what is seen side by side. */
+const COLOUR_WORDS = [
+  [2, 'it leaves the colour as it is'],
+  [7, 'it warms the colour a little'],
+  [15, 'it darkens clearly'],
+  [Number.POSITIVE_INFINITY, 'it darkens strongly'],
+] as const;
+
+/** What trials have shown of how a finish colours a wood; null where none was photographed. */
+export function colourSeen(db: Db, finish: Finish): ColourSeen | null {
+  const key = keyOf(finish);
+  const values = allTrials(db).flatMap((trial) =>
+    trial.treatments.flatMap((treatment) => {
+      const laid = treatment.isBare ? null : loadBatch(db, treatment.batchId, trial.at);
+      const own =
+        laid &&
+        keyOf({
+          regimenId: treatment.regimenId,
+          ingredients: laid.on.flatMap((lot) => lot.ingredients),
+          speciesId: trial.speciesId,
+        });
+      if (own !== key) return [];
+      const of = trial.values.filter((one) => one.kind === 'darkened' && one.treatment === treatment.key);
+      const first = Math.min(...of.map((one) => one.cycle));
+      return of.filter((one) => one.cycle === first).map((one) => one.value);
+    }),
+  );
+  if (values.length === 0) return null;
+  const deltaE = values.reduce((sum, one) => sum + one, 0) / values.length;
+  return { deltaE, boards: values.length, words: COLOUR_WORDS.find(([below]) => deltaE < below)?.[1] ?? '' };
+}
+
 /** The same of a batch, by what lies on it and its wood. */
 export const taughtOfBatch = (db: Db, { regimen, on, species }: Pick<Batch, 'regimen' | 'on' | 'species'>): Taught =>
   taughtOf(db, { regimenId: regimen.id, ingredients: on.flatMap((lot) => lot.ingredients), speciesId: species.id });

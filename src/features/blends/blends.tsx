@@ -21,6 +21,8 @@ import { Calibrate } from './components/calibrate';
 import { FileSheet } from '@/web/file-sheet';
 import { lookAtFile, takeFile } from './actions';
 import type { DraftAround, FormulaDraft } from '@/core/blend';
+import { Tried } from '@/web/tried';
+import { Why } from '@/web/why';
 import { Revisions } from './revisions';
 
 /** Every formula on one plank scale, and pots that are not finished. */
@@ -252,7 +254,12 @@ export async function Bench({ id }: { readonly id: number | null }) {
   const revision = formula?.revisions[0];
   return (
     <>
-      <h1 className="mb-4">{formula ? formula.name : 'A new formula'}</h1>
+      <div className="mb-4 flex flex-wrap items-baseline justify-between gap-4">
+        <h1>{formula ? formula.name : 'A new formula'}</h1>
+        <span className="text-soft">
+          Weight or volume: <Why of="weight-or-volume" />
+        </span>
+      </div>
       <BlendBench
         key={`${id}-${formula?.version ?? 0}`}
         id={id}
@@ -263,6 +270,14 @@ export async function Bench({ id }: { readonly id: number | null }) {
         currency={shop.currency}
         today={dateOf(nowMs, shop.zone)}
       />
+      {formula ? (
+        <Tried
+          db={db}
+          lotIds={allLots(db)
+            .filter((lot) => lot.formulaRevisionId !== null && formula.revisions.some((one) => one.id === lot.formulaRevisionId))
+            .map((lot) => lot.id)}
+        />
+      ) : null}
       {formula ? <Revisions formula={formula} used={usesOf(db, formula.id)} /> : null}
     </>
   );

@@ -177,7 +177,10 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
   });
   return (
     <>
-      <h1 className="mb-3">Formulas side by side</h1>
+      <div className="mb-3 flex flex-wrap items-baseline justify-between gap-4">
+        <h1>Formulas side by side</h1>
+        <Link href="/cost">What finishes cost over the years</Link>
+      </div>
       <form className="mb-6 flex flex-wrap items-end gap-x-5 gap-y-1" action="/blends/compare">
         {formulas.map((formula) => (
           <label key={formula.id} className="flex min-h-11 items-center gap-2">

@@ -12,6 +12,7 @@ import { longDate, yearOf } from '@/ui/when';
 import { FindPiece } from '@/web/find-piece';
 import { allLots } from '@/data/stores/queries';
 import { session } from '@/web/session';
+import { Why } from '@/web/why';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { titleOf } from '@/web/hands/open-batches';
@@ -84,7 +85,12 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
       </ul>
       <Said reports={unseenReports(db)} zone={zone} />
       <div className="mt-8 mb-1 flex flex-wrap items-baseline justify-between gap-4">
-        <h2>Sold: owners’ looks due this week first</h2>
+        <h2>
+          Sold: owners’ looks due this week first{' '}
+          <span className="text-sm font-normal">
+            by look or by date: <Why of="calendar-or-looks" />
+          </span>
+        </h2>
         <span className="flex gap-5">
           <Link href="/returns">What comes back</Link>
           <a href="/api/care-calendar">Looks as a calendar</a>

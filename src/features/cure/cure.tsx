@@ -12,6 +12,7 @@ import { clockTime, dayAndDate, longDate } from '@/ui/when';
 import { FileSheet } from '@/web/file-sheet';
 import { ReadingForm } from './components/reading-form';
 import { session } from '@/web/session';
+import { Why } from '@/web/why';
 import { openBatches, titleOf } from '@/web/hands/open-batches';
 import { adviceFor, type NamedMove } from './elsewhere';
 import { lookAtReadings, takeReadings } from './readings-actions';
@@ -68,7 +69,12 @@ function Hurry({ moves, together, by, zone }: HurryProps) {
   return (
     <section className="mt-8 max-w-3xl">
       <div className="mb-1 flex flex-wrap items-end justify-between gap-3">
-        <h2>What would hurry them</h2>
+        <h2>
+          What would hurry them{' '}
+          <span className="text-sm font-normal">
+            sun: <Why of="sun" /> warmth: <Why of="heat" />
+          </span>
+        </h2>
         <form className="flex items-end gap-2">
           <label className="flex flex-col">
             <span className="label">All ready by</span>

@@ -7,7 +7,9 @@ import { revisionsOf } from '@/data/work/regimens';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { Why } from '@/web/why';
 import { RegimenScore, ScoreLine } from '@/web/drawing/regimen-score';
+import { Tried } from '@/web/tried';
 import { RegimenEditor } from './components/regimen-editor';
 import { draftOf, type Regimen } from '@/core/regimen';
 
@@ -51,11 +53,14 @@ export async function RegimenPage({ id }: { readonly id: string }) {
   return (
     <>
       <h1>{regimen.name}</h1>
-      <p className="mb-4 text-soft">{regimen.school}</p>
+      <p className="mb-4 text-soft">
+        {regimen.school}. How many coats, and how long between: <Why of="coats" /> <Why of="gap" />
+      </p>
       <div className="mb-6">
         <RegimenScore steps={regimen.steps} name={regimen.name} />
       </div>
       <RegimenEditor key={revisionId} draft={draftOf(of)} base={revisionId} />
+      <Tried db={db} regimenId={id} />
       <h2 className="mt-8 mb-1">Revisions</h2>
       <ol>
         {revisionsOf(db, id).map((revision) => (

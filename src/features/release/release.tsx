@@ -8,6 +8,7 @@ import { noticesOfPiece } from '@/core/caution';
 import { dateOf, say, MS_PER_MINUTE, toMajor } from '@/core/quantity';
 import { type GateId, ReleaseRecord } from '@/core/release';
 import { bottlesFor } from '@/data/care/bottles';
+import { costOfLots, type FinishCost } from '@/data/cost/finish-costs';
 import { unsoldPieces } from '@/data/care/queries';
 import { learnedA0 } from '@/data/cure/learned';
 import { contentsOf, decisionsOf, type Found, judge } from '@/data/release/commands';
@@ -116,6 +117,20 @@ export async function ReleasePage({ number }: { readonly number: string }) {
     atMs: nowMs,
   });
   const before = decisionsOf(db, batch.id).filter((one) => one.id !== batch.release?.id);
+  const years = batch.trial
+    ? null
+    : costOfLots(
+        db,
+        {
+          design: batch.design,
+          species: batch.species,
+          by: 'owner',
+          years: 5,
+          regimen: batch.regimen,
+          lots: Object.fromEntries(Object.entries(batch.materials).map(([slot, lot]) => [slot, lot.id])),
+        },
+        nowMs,
+      );
   const jars = bottlesFor(db, batch);
   const jarLotId = allLots(db).find((lot) => lot.number === draft.cost.jar)?.id ?? null;
   return (
@@ -130,6 +145,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
       {batch.release ? (
         <Decided
           batch={batch}
+          years={years}
           unsold={unsoldPieces(db, batch).length}
           who={people(db).find((person) => person.id === batch.release?.personId)?.name ?? ''}
           zone={shop.zone}
@@ -148,6 +164,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
       ) : (
         <Undecided
           batch={batch}
+          years={years}
           gates={judged.gates}
           evidence={evidenceWords(batch, standing, judged.evidence, draft, nowMs)}
           draft={draft}
@@ -185,6 +202,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
 }
 
 type DecidedProps = {
+  readonly years: FinishCost | null;
   readonly batch: Batch;
   readonly unsold: number;
   readonly who: string;
@@ -198,7 +216,7 @@ type DecidedProps = {
 };
 
 /** What a piece cost and what is left of its price. */
-function CostOf({ record }: { readonly record: ReleaseRecord }) {
+function CostOf({ record, years }: { readonly record: ReleaseRecord; readonly years: FinishCost | null }) {
   return (
     <section>
       <h2 className="mb-1">Cost of a piece</h2>
@@ -209,6 +227,14 @@ function CostOf({ record }: { readonly record: ReleaseRecord }) {
             <dd className={says === 'not entered' ? 'text-soft' : 'font-semibold'}>{says}</dd>
           </div>
         ))}
+        {years ? (
+          <>
+            <dt className="text-soft">Over five years</dt>
+            <dd>
+              {years.likely.perYear.toFixed(2)} {record.cost.currency} a year, its finish and upkeep
+            </dd>
+          </>
+        ) : null}
         <dt className="border-ink border-t text-soft">Left of the price</dt>
         <dd className={`border-ink border-t font-semibold ${(record.cost.marginMinor ?? 0) < 0 ? 'text-late' : ''}`}>
           {(record.cost.marginMinor ?? 0) < 0 ? '▲ ' : ''}
@@ -219,7 +245,7 @@ function CostOf({ record }: { readonly record: ReleaseRecord }) {
   );
 }
 
-function Decided({ batch, unsold, who, zone, currency, today, record, bottles, jar, priceMinor }: DecidedProps) {
+function Decided({ batch, unsold, who, zone, currency, today, record, bottles, jar, priceMinor, years }: DecidedProps) {
   const { release } = batch;
   if (!release) return null;
   const gates = release.gates as readonly { readonly id: string; readonly met: boolean }[];
@@ -255,7 +281,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
               </a>
             </p>
             <div className="mt-4">
-              <CostOf record={record} />
+              <CostOf record={record} years={years} />
             </div>
             <Fold className="mt-3" line="strong" says="What it rests on">
               <RecordBody record={record} />
@@ -311,6 +337,7 @@ function Head({ db, batch, standing, notForFood }: HeadProps) {
 }
 
 type UndecidedProps = {
+  readonly years: FinishCost | null;
   readonly batch: Batch;
   readonly gates: ComponentProps<typeof Decide>['gates'];
   readonly evidence: ComponentProps<typeof Decide>['evidence'];
@@ -338,12 +365,12 @@ function Labels({ on, batch, zone }: LabelsProps) {
 }
 
 /** The gates with their evidence, what it costs, and its labels. */
-function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId }: UndecidedProps) {
+function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId, years }: UndecidedProps) {
   return (
     <div className="grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
       <Decide batchId={batch.id} gates={gates} evidence={evidence} />
       <div>
-        <CostOf record={draft} />
+        <CostOf record={draft} years={years} />
         <PriceForm
           batchId={batch.id}
           currency={shop.currency}

@@ -8,7 +8,12 @@ import { saveOwnWood } from '@/data/work/woods';
 import { draftJudgedLetters } from '@/data/care/post';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, sayUses, startBatch } from '@/data/work/commands';
-import { act, type Answer, reader } from '@/web/act';
+import { check } from '@/core/contract';
+import { costOfLots } from '@/data/cost/finish-costs';
+import { findDesign, findRegimen } from '@/data/work/catalogue';
+import { findWood } from '@/data/work/woods';
+import { act, type Answer, reader, refuse } from '@/web/act';
+import { session } from '@/web/session';
 import { letterWords } from '@/web/letter-words';
 import { DesignFields, OwnWoodTyped, StartFields, UsesFields } from './forms';
 
@@ -49,6 +54,25 @@ function ownCareOf(careDays: string, careWords: string): Result<OwnCare | null> 
   if (days.value !== null && (!Number.isInteger(days.value) || days.value > 3650))
     return fail('invalid', 'careDays', { detail: 'whole days, at most ten years' });
   return ok({ days: days.value, words: careWords });
+}
+
+/** What a finish costs a piece over five years, kept up by its owner: at first, and by the year, major units. */
+export async function overYears(input: unknown): Promise<Answer<{ readonly first: number; readonly perYear: number } | null>> {
+  const Asked = z.object({
+    designRevisionId: rowId,
+    speciesId: z.string(),
+    regimenRevisionId: rowId,
+    lots: z.record(z.string(), z.int()),
+  });
+  const read = check(Asked, input);
+  if (!read.ok) return refuse(read.issues);
+  const { db, nowMs } = await session();
+  const { designRevisionId, speciesId, regimenRevisionId, lots } = read.value;
+  const [design, species] = [findDesign(db, designRevisionId), findWood(db, speciesId)];
+  const regimen = findRegimen(db, regimenRevisionId);
+  if (!design || !species || !regimen) return { ok: true, value: null };
+  const found = costOfLots(db, { design, species, regimen, lots, by: 'owner', years: 5 }, nowMs);
+  return { ok: true, value: found && { first: found.likely.first, perYear: found.likely.perYear } };
 }
 
 /** Starts a batch from what was typed. */

@@ -3,7 +3,10 @@ import 'server-only';
 import { z } from 'zod';
 import { chooseFinish, type Choice, COLOURS, OWNERS, SHINES, type FinishWish } from '@/core/choose';
 import { allIngredients, likeWood, ORIGINS, PIECE_USES, type Species } from '@/core/material';
+import { costOfChoice } from '@/data/cost/finish-costs';
 import { ownRules } from '@/data/guide/rules';
+import { colourSeen, taughtOf } from '@/data/trials/teach';
+import type { Db } from '@/data/db';
 import { allWoods } from '@/data/work/woods';
 import { allDesigns, allRegimens, type Design } from '@/data/work/catalogue';
 import { lookOf } from '@/web/drawing/look';
@@ -14,6 +17,7 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { ScoreLine } from '@/web/drawing/regimen-score';
 import { session } from '@/web/session';
+import { Why } from '@/web/why';
 import { candidates } from '@/data/stores/candidates';
 
 const allergens = (): string[] => [...new Set(allIngredients().flatMap((one) => one.allergens))].sort();
@@ -67,7 +71,10 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
         chosen={wood}
       />
       <Pick name="origin" label="It was" options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
-      <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
+      <div>
+        <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
+        <Why of="drying-on-boards" />
+      </div>
       <Ticks name="avoid" legend="Without" options={allergens().map((one) => [one, one])} chosen={wish.avoid} />
       <label className="flex flex-col gap-1">
         <span className="label">Days until it must leave</span>
@@ -98,7 +105,7 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
 
 /** Which finish for which piece: what it is for and who owns it decide, not the maker’s habit. */
 export async function Choose({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
-  const { db } = await session();
+  const { db, shop, nowMs } = await session();
   const { closed, wood, origin, piece, uses, ...said } = Asked.parse({
     ...asked,
     days: asked.days || null,
@@ -122,6 +129,15 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
   const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
   const [first] = fit;
+  // What each costs, of a piece and a wood that are named, over five years.
+  const costs = (choice: Choice): string => {
+    if (!design || !species) return '';
+    const by = wish.owner === 're-oils' ? 'owner' : wish.owner === 'will-not' ? 'nobody' : 'owner';
+    const found = costOfChoice(db, choice, { design, species, by, years: 5 }, nowMs);
+    return found
+      ? `${found.likely.first.toFixed(2)} ${shop.currency} at first, ${found.likely.perYear.toFixed(2)} a year over five`
+      : '';
+  };
   return (
     <>
       <h1 className="mb-3">Which finish?</h1>
@@ -153,6 +169,8 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
                 origin={origin}
                 piece={design?.revisionId ?? null}
                 wish={wish}
+                costs={costs(one)}
+                tried={triedWords(db, one, species?.id ?? null)}
               />
             ))}
           </ol>
@@ -181,6 +199,22 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
   );
 }
 
+/** What trials have shown of a finish on a wood: how it colours it, and by what its upkeep was moved; each with what it rests on. */
+function triedWords(db: Db, { regimen, lots }: Choice, wood: string | null): string {
+  if (wood === null) return '';
+  const finish = { regimenId: regimen.id, ingredients: lots.flatMap(({ lot }) => lot.ingredients), speciesId: wood };
+  const colour = colourSeen(db, finish);
+  const taught = taughtOf(db, finish);
+  return [
+    colour ? `In your trials ${colour.words} (ΔE ${colour.deltaE.toFixed(1)} from bare, ${colour.boards} boards).` : '',
+    taught.trials > 0
+      ? `Washing moved its upkeep by ${taught.factor > 1 ? '+' : '−'}${Math.abs(Math.round(100 * (taught.factor - 1)))} % (${taught.boards} boards).`
+      : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
 type PiecesProps = { readonly designs: readonly Design[]; readonly chosen: Design | null; readonly wood: string };
 
 /** It begins with the piece: what it is for follows from it, until somebody says otherwise. */
@@ -207,7 +241,10 @@ function Pieces({ designs, chosen, wood }: PiecesProps) {
 }
 
 /** Where a choice is begun: the regimen with the lots it named, and the wood that was asked about. */
-function startOf({ regimen, lots }: Choice, { wood, origin, piece, wish }: Omit<RowProps, 'choice' | 'place'>): string {
+function startOf(
+  { regimen, lots }: Choice,
+  { wood, origin, piece, wish }: Omit<RowProps, 'choice' | 'place' | 'costs' | 'tried'>,
+): string {
   const asked = new URLSearchParams({ regimen: regimen.id, origin });
   for (const { slot, lot } of lots) asked.set(`lot.${slot}`, String(lot.id));
   // What it is for and who keeps it go with it, to the batch and the slip.
@@ -225,9 +262,12 @@ type RowProps = {
   readonly wood: string;
   readonly origin: string;
   readonly wish: FinishWish;
+  /** What it costs, and what a trial has shown of it; empty where nothing is known. */
+  readonly costs: string;
+  readonly tried: string;
 };
 
-function Row({ choice, place, wood, origin, piece, wish }: RowProps) {
+function Row({ choice, place, wood, origin, piece, wish, costs: money, tried }: RowProps) {
   const { regimen, lots, gains, costs, readyDays } = choice;
   return (
     <li className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] items-start gap-x-3 border-rule border-t py-3">
@@ -241,6 +281,12 @@ function Row({ choice, place, wood, origin, piece, wish }: RowProps) {
         </div>
         {gains.length > 0 ? <p className="text-fit">● {gains.map(sayReason).join('; ')}</p> : null}
         {costs.length > 0 ? <p className="text-late">▲ {costs.map(sayReason).join('; ')}</p> : null}
+        {tried ? <p className="text-sm">{tried}</p> : null}
+        {money ? (
+          <p className="reading text-sm">
+            {money}. <Link href={`/cost?piece=${piece ?? ''}&wood=${wood}`}>Over the years</Link>
+          </p>
+        ) : null}
         <p className="text-sm text-soft">
           {regimen.costs} {lots.length > 0 ? `With ${lots.map(({ lot }) => `${lot.title} (${lot.number})`).join(' and ')}.` : ''}
         </p>

@@ -12,6 +12,7 @@ import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { toTheMinute } from '@/ui/when';
 import { Declare } from './components/declare';
 import { BoughtFinish } from './components/sheets';
+import { WaxPair } from './components/wax-pair';
 
 type EvidenceProps = {
   readonly lot: KnownLot;
@@ -112,6 +113,7 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
           ))}
         </ul>
       </section>
+      {known.length > 0 || lot.roles.includes('hard-wax') ? <WaxPair lotId={lot.id} referenceId={known[0]?.id ?? null} /> : null}
       {asksPaper({ ...lot, contact: lot.nature?.contact ?? null }) ? (
         <p className="border-ink border-l-4 pl-3">
           <strong>No paper yet.</strong> It is meant to meet food: ask {lot.supplier || 'its supplier'} for a statement of this

@@ -19,6 +19,7 @@ import { cautionsWith } from '@/web/cautions';
 import { bathLots } from './bath-lots';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import { Tried } from '@/web/tried';
 import { LifeLine } from './life-line';
 import { LotEvidence } from './lot-evidence';
 import { LotFacts } from './lot-facts';
@@ -109,6 +110,7 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
           zone={shop.zone}
         />
       </div>
+      <Tried db={db} lotIds={[id]} />
       <section className="mt-8">
         <h2 className="mb-1">Its life</h2>
         <LifeLine

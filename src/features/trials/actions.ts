@@ -12,7 +12,7 @@ import { act, type Answer } from '@/web/act';
 import { photoOf } from '@/web/photo';
 import { pixelsOf } from '@/web/pixels';
 import { clientId, photoTaken, rowId } from '@/web/shapes';
-import { inPixels } from './corners';
+import { inPixels } from '@/web/picture/corners';
 import { CornersShape, TrialFields } from './forms';
 
 /** Lays a trial out as it was planned. */

@@ -37,7 +37,7 @@ import { FlatBoard } from './components/flat-board';
 import { PictureDesk } from './components/picture-desk';
 import { SpanChart } from './components/span-chart';
 import { WearChart } from './components/wear-chart';
-import type { PartCorners } from './corners';
+import type { PartCorners } from '@/web/picture/corners';
 import { fieldsByBoard, namesByBoard, orderOf, placesOf } from './lies';
 import { saysNow } from './trials';
 

@@ -3,6 +3,7 @@
 import { PlanPreview } from './plan-preview';
 import { GatesAhead } from './gates-ahead';
 import { Needs } from './needs';
+import { OverYears } from './over-years';
 import { RulesAgainst } from '@/web/rules-against';
 import { StartFieldset } from './start-fields';
 import { type Start, type StartProps, useStart } from './use-start';
@@ -26,7 +27,7 @@ const PLAN_REM = 6.2;
 const LINE_REM = 2.05;
 
 /** When it can be promised, what release will ask, and what it takes of each lot. */
-function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, outlook, warnings } }: Props) {
+function Outlook({ lots, zone, initials, currency, of: { form, chosen, tree, ahead, outlook, warnings } }: Props) {
   const { promised, needs, dueMs, pieces, sets } = outlook;
   return (
     <section aria-label="What it will take" aria-live="polite">
@@ -67,6 +68,15 @@ function Outlook({ lots, zone, initials, currency, of: { chosen, tree, ahead, ou
           steps={chosen.regimen.steps}
           slots={chosen.regimen.slots}
           uses={chosen.shape.uses}
+        />
+      ) : null}
+      {chosen.drawn && chosen.timber && chosen.regimen && !chosen.isMixed ? (
+        <OverYears
+          designRevisionId={chosen.drawn.revisionId}
+          speciesId={chosen.timber.id}
+          regimenRevisionId={chosen.regimen.revisionId}
+          lots={form.values.materials}
+          currency={currency}
         />
       ) : null}
       {needs?.ok ? <Needs needs={needs.value} regimen={chosen.regimen} pieces={pieces} currency={currency} /> : null}

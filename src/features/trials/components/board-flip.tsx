@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { photoAt } from '@/ui/kept-photo';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
-import type { PartCorners } from '../corners';
+import type { PartCorners } from '@/web/picture/corners';
 import { LETTERS } from './board-plan';
 import { FlatBoard } from './flat-board';
 

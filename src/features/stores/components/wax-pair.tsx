@@ -1,0 +1,120 @@
+'use client';
+
+import { useState } from 'react';
+import { deltaE } from '@/core/colour';
+import { sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { Faults } from '@/ui/field';
+import { Fold } from '@/ui/fold';
+import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
+import { CornerPicture, START_CORNERS, swatch, TypedCorners } from '@/web/picture/corner-picture';
+import type { PartCorners } from '@/web/picture/corners';
+import { useBoardReader } from '../use-board-reader';
+import { useSave } from '@/web/use-save';
+import { saveCheck } from '../lot-actions';
+
+/** A sheet of card on which two pieces lie, mm: this lot on the marked half, the known piece on the other. */
+const SHEET = {
+  lengthMm: 150,
+  widthMm: 70,
+  fields: [
+    { fromMm: 0, lengthMm: 70 },
+    { fromMm: 80, lengthMm: 70 },
+  ],
+} as const;
+/** Two pieces of one wax lie nearer than this; what is further apart is another wax, or another year's. Source: working estimate. */
+const ONE_WAX = 4;
+
+type Props = { readonly lotId: number; readonly referenceId: number | null };
+
+/** A photo of an incoming wax beside a known piece: how far apart their colours are, kept as a check of this lot. */
+export function WaxPair({ lotId, referenceId }: Props) {
+  const [photo, setPhoto] = useState<SmallPhoto | null>(null);
+  const [corners, setCorners] = useState<PartCorners>(START_CORNERS);
+  const [read, setRead] = useState<readonly (readonly [number, number, number])[] | null>(null);
+  const [fault, setFault] = useState('');
+  const reader = useBoardReader();
+  const saving = useSave();
+  const take = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const small = await takenPhoto(file, true);
+    setFault(small ? '' : 'This file cannot be read as a picture.');
+    setRead(null);
+    setPhoto(small);
+  };
+  const look = async (): Promise<void> => {
+    if (!photo) return;
+    const found = await reader().read(photo.blob, corners, SHEET);
+    setRead(found.ok ? found.value.fields.map((one) => one.lab) : null);
+    setFault(found.ok ? '' : found.issues.map(sayIssue).join(' '));
+  };
+  const [own, known] = read ?? [];
+  const apart = own && known ? deltaE(own, known) : null;
+  const keep = (pass: boolean): void => {
+    if (apart === null) return;
+    const note = `read from a picture beside the known piece, ΔE ${apart.toFixed(1)}`;
+    void saving.run(
+      () =>
+        saveCheck({
+          lotId,
+          kind: 'colour',
+          pass: pass ? 'yes' : 'no',
+          note,
+          temp: '',
+          beside: referenceId === null ? '' : String(referenceId),
+        }),
+      () => {
+        setPhoto(null);
+        setRead(null);
+      },
+    );
+  };
+  return (
+    <Fold says="Compare its colour by a picture">
+      <p className="max-w-prose text-sm text-soft">
+        Lay this wax on the marked half of a card of 150 × 70 mm and the known piece on the other, the four grey cards beside its
+        long sides at the corners. One light, no flash.
+      </p>
+      <label className="mt-2 flex flex-col gap-1">
+        <span className="label">The picture</span>
+        <input
+          type="file"
+          accept="image/*"
+          className="file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
+          onChange={(event) => void take(event.target.files?.[0])}
+        />
+      </label>
+      {photo ? (
+        <div className="mt-2 flex flex-col gap-2">
+          <CornerPicture src={photo.shown} corners={corners} onMove={setCorners} />
+          <Fold says="Type the corners">
+            <TypedCorners corners={corners} onMove={setCorners} />
+          </Fold>
+          <Button onClick={() => void look()}>Read the two</Button>
+        </div>
+      ) : null}
+      <Faults of={[...(fault ? [fault] : []), ...saving.rest([])]} />
+      {own && known && apart !== null ? (
+        <div className="mt-2">
+          <div className="flex h-14 max-w-sm" aria-hidden="true">
+            <span className="grow border border-ink" style={{ background: swatch(own) }} />
+            <span className="grow border border-ink" style={{ background: swatch(known) }} />
+          </div>
+          <p className="my-2 text-lg" aria-live="polite">
+            <strong className="reading">ΔE {apart.toFixed(1)}</strong>{' '}
+            {apart < ONE_WAX ? 'apart: like two pieces of one wax.' : 'apart: more than two pieces of one wax usually are.'}{' '}
+            <span className="text-soft">Colour alone does not tell oil, paraffin or stearin in it: thumbnail and paper do.</span>
+          </p>
+          <div className="flex gap-3">
+            <Button look="main" disabled={saving.busy} onClick={() => keep(true)}>
+              As it should be
+            </Button>
+            <Button disabled={saving.busy} onClick={() => keep(false)}>
+              Not as it should be
+            </Button>
+          </div>
+        </div>
+      ) : null}
+    </Fold>
+  );
+}
