@@ -7,9 +7,7 @@ import { makeShop, tile } from '../e2e/shop';
 const VIEWS: readonly (readonly [name: string, address: string, before?: (page: Page) => Promise<void>])[] = [
   ['today', '/'],
   ['stores', '/stores'],
-  ['lot', '/stores/lots/2'],
   ['blends', '/blends/1'],
-  ['compare', '/blends/compare?f=1&f=2&f=3&f=4'],
   ['pour', '/blends/1', pour],
   ['choose', '/work/choose', forASpoon],
   ['work', '/work'],
@@ -18,10 +16,12 @@ const VIEWS: readonly (readonly [name: string, address: string, before?: (page: 
   ['bench', '/work/31-004/bench'],
   ['regimen', '/work/regimens/thin-drying'],
   ['piece', '/piece?find=31-001/2', wrongWithIt],
+  ['trial', '/trials/T31-01'],
+  ['cost', '/cost?piece=1&wood=sycamore'],
+  ['guide', '/guide/drying-on-boards'],
   ['cure', '/cure/31-002'],
   ['release', '/release/31-003'],
   ['care', '/care'],
-  ['returns', '/returns'],
   ['slip', '/care', openSlip],
   ['owner', '/care', openOwner],
 ];

@@ -20,4 +20,5 @@ export {
   type OwnRule,
   warningsOf,
 } from './rules';
+export { faultOfSymptom, SYMPTOMS_IN_BOOK } from './ways-back';
 export { Question, type School, Stop, Symptom, WHERES } from './schema';

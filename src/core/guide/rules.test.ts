@@ -1,6 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { REGIMENS } from '@/core/regimen';
-import { type GuideFacts, houseSchoolOf, isLookedAt, keepsTo, keptBy, lastGrit, leastGap, QUESTIONS, warningsOf } from '.';
+import { REGIMENS, waysFor } from '@/core/regimen';
+import {
+  faultOfSymptom,
+  findSymptom,
+  type GuideFacts,
+  houseSchoolOf,
+  isLookedAt,
+  keepsTo,
+  keptBy,
+  lastGrit,
+  leastGap,
+  QUESTIONS,
+  SYMPTOMS_IN_BOOK,
+  warningsOf,
+} from '.';
 
 const regimenOf = (id: string) => {
   const found = REGIMENS.find((one) => one.id === id);
@@ -24,6 +37,18 @@ const facts = (more: Partial<GuideFacts> = {}): GuideFacts => ({
 const rule = (question: string, school: string) => ({ question, school, reason: 'we saw it', at: 0 });
 const asked = (f: GuideFacts, own: readonly ReturnType<typeof rule>[] = []) =>
   warningsOf(f, own, houseSchoolOf).map((one) => `${one.question} ${one.school}${one.own ? ' own' : ''}`);
+
+describe('symptoms of the guide', () => {
+  it('that are in the coat book lead to a fault that has a way back there', () => {
+    for (const id of SYMPTOMS_IN_BOOK) {
+      expect(findSymptom(id), id).toBeDefined();
+      const fault = faultOfSymptom(id);
+      // A split and a rancid piece have no way back: the book says what becomes of them.
+      if (fault !== 'split' && fault !== 'rancid') expect(fault && waysFor(fault, 0).length, id).toBeGreaterThan(0);
+    }
+    expect(faultOfSymptom('grainy-paste')).toBeUndefined();
+  });
+});
 
 describe('rules of the guide', () => {
   it('name only questions and schools that are there, and never leave a looked-at school out', () => {

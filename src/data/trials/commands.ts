@@ -18,6 +18,7 @@ import {
   trialScore,
   trialTreatment,
 } from '../schema';
+import { allLots } from '../stores/queries';
 import { allRegimens, findRegimen, type KnownRegimen } from '../work/catalogue';
 import { addDesign, startBatch } from '../work/commands';
 import { cycleNow } from './queries';
@@ -146,7 +147,13 @@ export function startTrial(db: Db, input: NewTrial, by: By): Result<{ readonly i
       if (!begun.ok)
         return { ok: false, issues: begun.issues.map((issue) => ({ ...issue, path: `treatments.${i - 1}.${issue.path}` })) };
       if (i > 0) leaveOutPrep(tx, begun.value.id, regimen, input.boards, by);
-      const row = { trialId: id, ordinal: i, name: name.trim() || regimen.name, isBare: i === 0, batchId: begun.value.id };
+      const row = {
+        trialId: id,
+        ordinal: i,
+        name: name.trim() || plainName(tx, regimen, materials),
+        isBare: i === 0,
+        batchId: begun.value.id,
+      };
       ids.push(tx.insert(trialTreatment).values(row).returning({ id: trialTreatment.id }).get().id);
     }
     const fields = laid.value.flatMap((order, board) =>
@@ -155,6 +162,13 @@ export function startTrial(db: Db, input: NewTrial, by: By): Result<{ readonly i
     tx.insert(trialField).values(fields).run();
     return ok({ id, number });
   });
+}
+
+/** What a treatment is called where nobody said: its regimen, with what it is done with. */
+function plainName(tx: Db, regimen: KnownRegimen, materials: Readonly<Record<string, number>>): string {
+  const lots = allLots(tx);
+  const titles = regimen.slots.flatMap(({ slot }) => lots.find((one) => one.id === materials[slot])?.title ?? []);
+  return titles.length > 0 ? `${regimen.name}: ${titles.join(', ')}` : regimen.name;
 }
 
 type TrialRow = typeof trial.$inferSelect;

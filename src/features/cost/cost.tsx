@@ -91,8 +91,8 @@ export async function Cost({ asked }: { readonly asked: Record<string, string | 
             <ul className="my-2 text-lg" data-testid="crossings">
               {cross.slice(0, 4).map((one) => (
                 <li key={`${one.dear} ${one.cheap}`}>
-                  After {yearsWords(one.years)} <strong>{named(one.dear)}</strong> is the cheaper, dear as it is at first, than{' '}
-                  {named(one.cheap)}.
+                  After {yearsWords(one.years)} <strong>{named(one.dear)}</strong> has cost less than {named(one.cheap)}, though
+                  it begins dearer.
                 </li>
               ))}
               {cross.length === 0 ? (

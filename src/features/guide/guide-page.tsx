@@ -1,7 +1,17 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { findQuestion, findSchool, findSymptom, isLookedAt, keepsTo, type Question, type Symptom } from '@/core/guide';
-import { sayAnswer, GUIDE_WHERE_WORDS } from '@/messages';
+import {
+  faultOfSymptom,
+  findQuestion,
+  findSchool,
+  findSymptom,
+  isLookedAt,
+  keepsTo,
+  type Question,
+  type Symptom,
+} from '@/core/guide';
+import { type Fault, waysFor } from '@/core/regimen';
+import { FAULT_WORDS, GUIDE_WHERE_WORDS, sayAnswer, WAY_WORDS } from '@/messages';
 import type { Db } from '@/data/db';
 import { guideFactsOf, ownRules, rulesOf, seenHere } from '@/data/guide/rules';
 import { people } from '@/data/shop/queries';
@@ -201,7 +211,27 @@ function SeenHere({ question, db, nowMs }: { readonly question: Question; readon
   );
 }
 
-function Seen({ symptom: { says, where, looks } }: { readonly symptom: Symptom }) {
+/** Where a way back is taken up: in the coat book of a piece that is here, or from the page of one that is sold. */
+function InTheBook({ fault }: { readonly fault: Fault }) {
+  const ways = waysFor(fault, 0);
+  return (
+    <section aria-label="The way back in the coat book" className="mt-4 max-w-prose border-ink border-l-8 bg-paper px-4 py-3">
+      <h2>On a piece that is here</h2>
+      <p className="mt-1">
+        <Link href="/work">Open its batch</Link>, touch where it is on the drawing and say “{FAULT_WORDS[fault].name}”.
+        {ways.length > 0
+          ? ` The coat book then offers: ${ways.map((way) => WAY_WORDS[way].toLowerCase()).join('; or ')}. Its steps stand before what is next.`
+          : ' The coat book says what becomes of it.'}
+      </p>
+      <p className="mt-1">
+        Of one that is sold: <Link href="/piece">find the piece</Link>, for what to tell its owner and the way home.
+      </p>
+    </section>
+  );
+}
+
+function Seen({ symptom: { id, says, where, looks } }: { readonly symptom: Symptom }) {
+  const fault = faultOfSymptom(id);
   return (
     <article className="max-w-4xl">
       <h1>{says}</h1>
@@ -222,6 +252,7 @@ function Seen({ symptom: { says, where, looks } }: { readonly symptom: Symptom }
           </li>
         ))}
       </ol>
+      {fault ? <InTheBook fault={fault} /> : null}
       <p className="mt-4 text-soft">
         Cloths and pads used with a drying oil, or with its surplus, go on the rag line. Solvent and alcohol only outdoors or in
         strong ventilation, nothing hot near. After any way back the settling or cure clock starts again. Old paint, or a finish

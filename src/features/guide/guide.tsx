@@ -5,6 +5,7 @@ import { ownRules } from '@/data/guide/rules';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
 import { SearchForm } from '@/web/find-anything';
+import { KeepGuide } from './components/keep-guide';
 
 /** The guide: what to do at once, what one sees and where it comes from, and what makers disagree on. */
 export async function Guide({ asked }: { readonly asked: string }) {
@@ -25,6 +26,9 @@ export async function Guide({ asked }: { readonly asked: string }) {
         />
       </div>
       {asked === '' ? <StopFirst /> : null}
+      <KeepGuide
+        pages={['/guide', ...QUESTIONS.map((one) => `/guide/${one.id}`), ...SYMPTOMS.map((one) => `/guide/${one.id}`)]}
+      />
       {found.length === 0 ? (
         <p className="mt-4 max-w-prose">
           Nothing in the guide says “{asked}”. Try what you see, feel or smell: sticky, fuzz, ring, smell, crack.{' '}

@@ -100,6 +100,12 @@ function Head({ db, trial, zone }: Of) {
   );
 }
 
+/** Whether boards are still to be photographed at this cycle: at first all, later those of a trial that has pictures. */
+function wantsPictures({ pictures, boards, cycle }: Trial): boolean {
+  if (pictures.length === 0) return cycle === 0;
+  return new Set(pictures.filter((one) => one.cycle === cycle).map((one) => one.board)).size < boards;
+}
+
 /** What is done next: a cycle, scores, pictures. */
 function Doing({ trial, zone }: Of) {
   const last = trial.cycleRows.filter((one) => one.wear === trial.wear).at(-1);
@@ -129,7 +135,7 @@ function Doing({ trial, zone }: Of) {
           {scored === 0 ? 'Nothing scored at this cycle yet.' : `${scored} scores at this cycle.`}
         </span>
       </div>
-      <Fold says="Take pictures that measure" line="strong" open={trial.pictures.length === 0 && trial.cycle === 0}>
+      <Fold says="Take pictures that measure" line="strong" open={wantsPictures(trial)}>
         <PictureDesk
           trialId={trial.id}
           cycle={trial.cycle}
