@@ -104,7 +104,8 @@ export function adviceFor(db: Db, open: readonly OpenBatch[], nowMs: number, all
   const weeks = new Map(all.map((place) => [place.id, weekAt(db, place, nowMs)]));
   const batches = open.flatMap(({ batch, standing }) => {
     const { cure } = standing;
-    if (!cure || cure.settles || !batch.place) return [];
+    // What lies on one board stays in one place: a trial is hurried by nothing.
+    if (!cure || cure.settles || !batch.place || batch.trial) return [];
     const pieces = piecesIn(batch).length;
     return [
       {

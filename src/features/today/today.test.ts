@@ -41,7 +41,9 @@ describe('the plan of the whole shop', () => {
   it('can be made at any hour of the days after, whatever has been left lying', { timeout: 30_000 }, () => {
     for (let hour = 0; hour < 24 * 8; hour += 6.1) {
       const nowMs = NOON + Math.round(hour * 60) * 60_000;
-      for (const { plan, action } of openBatches(db, nowMs)) {
+      for (const { plan, action, standing } of openBatches(db, nowMs)) {
+        // A treatment of a trial may wait with nothing left to do.
+        if (standing.progress.rest.length === 0) continue;
         if (!plan?.feasible) expect(action?.blocked ?? '').toMatch(/\w/);
         else for (const step of plan.steps) expect(Number.isFinite(step.startMs) && step.slackUntilMs >= step.startMs).toBe(true);
       }
