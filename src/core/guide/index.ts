@@ -18,6 +18,7 @@ export {
   lastGrit,
   leastGap,
   type OwnRule,
+  questionOfWood,
   warningsOf,
 } from './rules';
 export { faultOfSymptom, SYMPTOMS_IN_BOOK } from './ways-back';

@@ -11,6 +11,7 @@ import {
   lastGrit,
   leastGap,
   QUESTIONS,
+  questionOfWood,
   SYMPTOMS_IN_BOOK,
   warningsOf,
 } from '.';
@@ -98,6 +99,9 @@ describe('rules of the guide', () => {
     ['heat', 'none', { regimen: regimenOf('warm-cure') }, false],
   ] as const)('%s, %s of %j: %s', (question, school, more, kept) => {
     expect(keepsTo(question, school, facts(more as unknown as Partial<GuideFacts>))).toBe(kept);
+  });
+  it('know which question is asked of a wood', () => {
+    expect(['hickory', 'spalted', 'sycamore'].map(questionOfWood)).toEqual(['oak', 'spalted', null]);
   });
   it('read the last grit and the shortest rest off a regimen', () => {
     expect(lastGrit(regimenOf('thin-drying'))).toBeGreaterThanOrEqual(180);

@@ -218,6 +218,10 @@ const SCHOOLS: Readonly<Record<string, Readonly<Record<string, Keeps>>>> = {
   bare: { sometimes: () => null, never: (facts) => when(facts.regimen.careClass === 'bare', false) },
 };
 
+/** The question makers ask of a wood by itself; null where there is none. */
+export const questionOfWood = (wood: string): string | null =>
+  RING_POROUS.includes(wood) ? 'oak' : wood === 'spalted' ? 'spalted' : null;
+
 /** Whether a school is kept to by a piece; null where it says nothing of it. */
 export const keepsTo = (question: string, school: string, facts: GuideFacts): boolean | null =>
   SCHOOLS[question]?.[school]?.(facts) ?? null;

@@ -2,7 +2,8 @@
 
 import { Why } from '@/web/why';
 import { say } from '@/core/quantity';
-import { ORIGINS } from '@/core/material';
+import { questionOfWood } from '@/core/guide';
+import { likeWood, ORIGINS } from '@/core/material';
 import { warningsOfSequence } from '@/core/regimen';
 import { withoutSurface } from '@/core/use';
 import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
@@ -51,6 +52,7 @@ export function StartFieldset({
         return (
           <div key={timber.id}>
             <WoodFacts timber={timber} />
+            <AskedOfWood wood={likeWood(timber.id)} />
             {own ? <ChangeWood houseWoods={houseWoods} of={own} onMade={(id) => form.set('speciesId', id)} /> : null}
           </div>
         );
@@ -73,6 +75,16 @@ export function StartFieldset({
       </Button>
     </form>
   );
+}
+
+/** The guide's question of a wood, where makers have one. */
+function AskedOfWood({ wood }: { readonly wood: string }) {
+  const question = questionOfWood(wood);
+  return question ? (
+    <p className="text-sm text-soft">
+      Makers disagree on it: <Why of={question} />
+    </p>
+  ) : null;
 }
 
 const NewDesign = onOpen(
