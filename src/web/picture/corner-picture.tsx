@@ -1,7 +1,6 @@
 'use client';
 
 import { useRef } from 'react';
-import type { Lab } from '@/core/colour';
 import { parseNumber } from '@/core/quantity';
 import { DragArea, useHandle } from '@/ui/drag';
 import { TextBox } from '@/ui/field';
@@ -145,6 +144,3 @@ export function TypedCorners({ corners, onMove }: Pick<CornerProps, 'corners' | 
     </ul>
   );
 }
-
-/** A colour as it was read, for the screen. */
-export const swatch = ([l, a, b]: Lab): string => `lab(${l.toFixed(1)}% ${a.toFixed(1)} ${b.toFixed(1)})`;

@@ -1,6 +1,7 @@
 'use client';
 
 import { CartesianGrid, Line, LineChart, ReferenceDot, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { endLetter } from '@/ui/end-letter';
 
 export type YearLine = {
   readonly id: string;
@@ -48,15 +49,7 @@ export function YearsChart({ lines, years, crossings }: Props) {
               strokeDasharray={dash}
               dot={false}
               isAnimationActive={false}
-              label={(at: { readonly index?: number; readonly x?: string | number; readonly y?: string | number }) =>
-                at.index === STEPS ? (
-                  <text key={letter} x={Number(at.x) + 8} y={Number(at.y) + 5} fontSize="15" fontWeight="700" fill="var(--ink)">
-                    {letter}
-                  </text>
-                ) : (
-                  <g key={`${letter}-${at.index}`} />
-                )
-              }
+              label={endLetter(letter, STEPS)}
             />
           ))}
           {crossings.map(({ years: x, at }) => (

@@ -12,8 +12,8 @@ import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { photoData } from '@/web/photo-data';
 import { useSave } from '@/web/use-save';
 import { savePicture } from '../actions';
-import { CornerPicture, START_CORNERS, swatch, TypedCorners } from '@/web/picture/corner-picture';
-import type { PartCorners } from '@/web/picture/corners';
+import { CornerPicture, START_CORNERS, TypedCorners } from '@/web/picture/corner-picture';
+import { type PartCorners, swatch } from '@/web/picture/corners';
 import { useBoardReader } from '../use-board-reader';
 
 type Props = {

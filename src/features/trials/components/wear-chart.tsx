@@ -1,6 +1,7 @@
 'use client';
 
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { endLetter } from '@/ui/end-letter';
 
 type Props = {
   readonly rows: readonly { readonly cycle: number; readonly means: Readonly<Record<string, number | null>> }[];
@@ -50,15 +51,7 @@ export function WearChart({ rows, lines, threshold, top, cycleName }: Props) {
               connectNulls
               isAnimationActive={false}
               dot={{ r: 3.5, fill: tone, strokeDasharray: '0' }}
-              label={(at: { readonly index?: number; readonly x?: string | number; readonly y?: string | number }) =>
-                at.index === rows.length - 1 ? (
-                  <text key={name} x={Number(at.x) + 9} y={Number(at.y) + 5} fontSize="15" fontWeight="700" fill="var(--ink)">
-                    {name}
-                  </text>
-                ) : (
-                  <g key={`${name}-${at.index}`} />
-                )
-              }
+              label={endLetter(name, rows.length - 1)}
             />
           ))}
         </LineChart>
