@@ -18,3 +18,22 @@ test('a symptom leads to its way back, and a question to its sides; both are fou
   await expect(page.getByText('Nothing in the guide says “qwertz”.')).toBeVisible();
   expect((await page.goto('/guide/no-such-page'))?.status()).toBe(404);
 });
+
+test('every page of the guide is kept for when the network is away, and a symptom leads to the coat book', async ({
+  page,
+  context,
+}) => {
+  await beWren(page);
+  await page.goto('/guide');
+  await page.waitForFunction(async () => (await (await caches.open('rendle-guide-4')).keys()).length >= 70, null, {
+    timeout: 60_000,
+  });
+  await context.setOffline(true);
+  await page.goto('/guide/grey-fuzz');
+  await expect(page.getByRole('heading', { name: 'Grey fuzz after washing' })).toBeVisible();
+  const back = page.getByRole('region', { name: 'The way back in the coat book' });
+  await expect(back).toContainText('say “raised fibre”');
+  await page.goto('/guide/gap');
+  await expect(page.getByRole('heading', { name: 'How long between coats?' })).toBeVisible();
+  await context.setOffline(false);
+});

@@ -1,0 +1,39 @@
+/** How long the reading of a board takes, and what every finish costs; a second of each after a warm-up. */
+import { madeUpPicture, readBoard } from '@/core/colour';
+import { powerOf } from '@/core/trial';
+import { finishCosts } from '@/data/cost/finish-costs';
+import { shotOf } from '@/data/demo/trial-scene';
+import { openFile } from '@/data/db';
+import { loadDemo } from '@/data/demo/load';
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { allDesigns } from '@/data/work/catalogue';
+import { woodOf } from '@/data/work/woods';
+
+const AT = Date.parse('2031-03-05T10:20:00Z');
+const middle = (run: () => unknown): number => {
+  for (let i = 0; i < 3; i++) run();
+  const times: number[] = [];
+  const until = performance.now() + 1000;
+  while (performance.now() < until) {
+    const from = performance.now();
+    run();
+    times.push(performance.now() - from);
+  }
+  return [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? 0;
+};
+
+const of = shotOf({ board: 1, cycle: 0, lamp: 'even' });
+const pixels = madeUpPicture(of);
+console.log(`board   four fields read in ${middle(() => readBoard(pixels, of.corners, of.board)).toFixed(1)} ms`);
+console.log(
+  `power   six boards, four finishes in ${middle(() => powerOf({ boards: 6, treatments: 4, differ: 1 })).toFixed(1)} ms`,
+);
+
+const { db } = openFile(':memory:');
+migrate(db, { migrationsFolder: 'drizzle' });
+loadDemo(db, AT);
+const design = allDesigns(db)[0];
+if (design) {
+  const asked = { design, species: woodOf(db, 'sycamore'), by: 'owner', years: 5 } as const;
+  console.log(`cost    every finish of a board in ${middle(() => finishCosts(db, asked, AT)).toFixed(0)} ms`);
+}
