@@ -127,7 +127,7 @@ test('a trial of three finishes on four boards goes from its plan to its verdict
   await page.getByRole('link', { name: 'Back to the trial' }).first().click();
   await expect(page.getByTestId('verdict')).toContainText('First oil comes out best in gloss kept; worse: Bare');
   await page.getByText('Darker than bare').click();
-  await expect(page.getByText(/worse than Bare, by \+1\d\.\d/).first()).toBeVisible();
+  await expect(page.getByText(/darker than Bare, by \+1\d\.\d/).first()).toBeVisible();
 
   // What it says goes on paper and into a table; it is closed with a reason, and off the bench then.
   const csv = await (await page.request.get(`/api/trial?number=${number}&as=csv`)).text();

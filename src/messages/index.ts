@@ -62,7 +62,7 @@ export {
   sayDifference,
   sayTreatment,
   sayValue,
+  sayVerdict,
   TRIAL_KIND_WORDS,
-  TRIAL_VERDICT_WORDS,
   WEAR_WORDS,
 } from './trial';

@@ -137,13 +137,21 @@ export function sayDifference(kind: TrialKind, value: number): string {
   return kindTraits(kind).unit === 'dE' ? `${sign}${Math.abs(value).toFixed(1)}` : `${sign}${sayValue(kind, Math.abs(value))}`;
 }
 
-export const TRIAL_VERDICT_WORDS: Readonly<Record<TrialVerdict, string>> = {
+const VERDICTS: Readonly<Record<TrialVerdict, string>> = {
   reference: 'compared against',
   'too-few': 'too few to say',
   better: 'better',
   worse: 'worse',
   'no-difference-shown': 'no difference shown',
 };
+
+/** What a verdict says of a kind: darker is neither better nor worse, it is darker. */
+export const sayVerdict = (kind: TrialKind, verdict: TrialVerdict): string =>
+  kind === 'darkened' && verdict === 'better'
+    ? 'lighter'
+    : kind === 'darkened' && verdict === 'worse'
+      ? 'darker'
+      : VERDICTS[verdict];
 
 /** What a treatment's answer says, in a sentence. */
 export function sayTreatment(kind: TrialKind, name: string, against: string, one: TreatmentAnswer): string {
@@ -154,11 +162,11 @@ export function sayTreatment(kind: TrialKind, name: string, against: string, one
   const chance = Math.round(Math.min(0.99, Math.max(0.01, one.probBetter)) * 100);
   const verdict =
     one.verdict === 'better'
-      ? `better than ${against}`
+      ? `${sayVerdict(kind, 'better')} than ${against}`
       : one.verdict === 'worse'
-        ? `worse than ${against}`
+        ? `${sayVerdict(kind, 'worse')} than ${against}`
         : `no difference to ${against} shown`;
-  return `${name}: ${verdict}, by ${sayDifference(kind, one.difference)} (${span}, four times in five); ${chance} in 100 that it is better.`;
+  return `${name}: ${verdict}, by ${sayDifference(kind, one.difference)} (${span}, four times in five); ${chance} in 100 that it is ${sayVerdict(kind, 'better')}.`;
 }
 
 /** So many boards, or what they are: `5 spoons`. */
@@ -182,8 +190,8 @@ export function sayAnswer(
     listed(best.treatments.filter((one) => one.verdict === verdict).map((one) => nameOf(one.id)));
   const [worse, alike] = [named('worse'), named('no-difference-shown')];
   const parts = [
-    `${nameOf(best.against)} comes out best in ${asked}`,
-    worse ? `worse: ${worse}` : '',
+    kind === 'darkened' ? `${nameOf(best.against)} is the lightest` : `${nameOf(best.against)} comes out best in ${asked}`,
+    worse ? `${sayVerdict(kind, 'worse')}: ${worse}` : '',
     alike ? `no difference shown to ${alike}` : '',
   ].filter(Boolean);
   return worse ? `${parts.join('; ')}. ${boards}.` : `No difference in ${asked} shown. ${boards}.`;

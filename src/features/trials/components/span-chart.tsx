@@ -1,5 +1,5 @@
 import type { TreatmentAnswer, TrialKind } from '@/core/trial';
-import { sayDifference, sayValue, TRIAL_VERDICT_WORDS } from '@/messages';
+import { sayDifference, sayValue, sayVerdict } from '@/messages';
 import { LETTERS, toneOf } from './board-plan';
 
 type Row = { readonly answer: TreatmentAnswer; readonly at: number; readonly name: string };
@@ -32,9 +32,9 @@ export function SpanChart({ kind, better, rows }: Props) {
           </span>
           <span className="leading-5">
             {name}
-            <span className={`block text-sm font-semibold ${VERDICT_LOOK[answer.verdict]}`}>
-              {SIGN[answer.verdict]}
-              {TRIAL_VERDICT_WORDS[answer.verdict]}
+            <span className={`block text-sm font-semibold ${kind === 'darkened' ? '' : VERDICT_LOOK[answer.verdict]}`}>
+              {kind === 'darkened' ? '' : SIGN[answer.verdict]}
+              {sayVerdict(kind, answer.verdict)}
             </span>
           </span>
           <span className="relative block h-12">
