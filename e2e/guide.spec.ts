@@ -25,9 +25,9 @@ test('every page of the guide is kept for when the network is away, and a sympto
 }) => {
   await beWren(page);
   await page.goto('/guide');
-  await page.waitForFunction(async () => (await (await caches.open('rendle-guide-4')).keys()).length >= 70, null, {
-    timeout: 60_000,
-  });
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('rendle-guide-4')).keys()).length), { timeout: 60_000 })
+    .toBeGreaterThan(70);
   await context.setOffline(true);
   await page.goto('/guide/grey-fuzz');
   await expect(page.getByRole('heading', { name: 'Grey fuzz after washing' })).toBeVisible();

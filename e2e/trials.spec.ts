@@ -126,7 +126,7 @@ test('a trial of three finishes on four boards goes from its plan to its verdict
   await expect(page.getByRole('heading', { name: 'All scored' })).toBeVisible();
   await page.getByRole('link', { name: 'Back to the trial' }).first().click();
   await expect(page.getByTestId('verdict')).toContainText('First oil comes out best in gloss kept; worse: Bare');
-  await page.getByText('Darker than bare').click();
+  await page.getByText('Darker than bare', { exact: true }).click();
   await expect(page.getByText(/darker than Bare, by \+1\d\.\d/).first()).toBeVisible();
 
   // What it says goes on paper and into a table; it is closed with a reason, and off the bench then.
