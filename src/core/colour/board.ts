@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from '@/core/quantity';
 import { GREY_CARD, type Lab, labOf, linear } from './colour';
-import { type Corners, homography, type Point } from './homography';
+import { type Corners, homography, type Point, rectangle } from './homography';
 
 /** A picture as it is unfolded: four bytes a pixel, row by row from the top left; sRGB. */
 export type Pixels = { readonly data: ArrayLike<number>; readonly width: number; readonly height: number };
@@ -94,15 +94,7 @@ function cardsOf(found: readonly (Dots | null)[]): Result<readonly Light[]> {
 export function readBoard(pixels: Pixels, corners: Corners, board: Bearing, cardReflectance = GREY_CARD): Result<BoardRead> {
   const { lengthMm, widthMm } = board;
   if (!(lengthMm > 2 * CARD.inMm && widthMm > 0)) return fail('must-be-positive', 'lengthMm');
-  const toPicture = homography(
-    [
-      [0, 0],
-      [lengthMm, 0],
-      [lengthMm, widthMm],
-      [0, widthMm],
-    ],
-    corners,
-  );
+  const toPicture = homography(rectangle(lengthMm, widthMm), corners);
   if (!toPicture.ok) return toPicture;
   const look = (box: Box): Dots | null => dotsOf(pixels, toPicture.value, box);
   const side = CARD.sideMm;

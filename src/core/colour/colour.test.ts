@@ -1,15 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { colour } from '.';
+import { colour, encoded } from '.';
 
 const differs = (input: unknown): number => {
   const answer = colour(input);
   if (!answer.ok) throw new Error(JSON.stringify(answer.issues));
   return answer.value.deltaE;
 };
-/** A linear channel as sRGB 0–255. */
-const encoded = (light: number): number => 255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
-
 describe('two photographed surfaces', () => {
   it('are alike under any lamp, as far as the card was in the picture', () => {
     const light = fc.double({ min: 0.4, max: 1, noNaN: true });

@@ -24,6 +24,9 @@ export const linear = (value: number): number => {
   return part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4;
 };
 
+/** Linear light 0–1 as an sRGB channel 0–255, not rounded: the other way. */
+export const encoded = (light: number): number => 255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
+
 const TO_XYZ = [
   [0.4124564, 0.3575761, 0.1804375],
   [0.2126729, 0.7151522, 0.072175],

@@ -4,6 +4,13 @@ import { fail, ok, type Result } from '@/core/quantity';
 export type Point = readonly [x: number, y: number];
 /** Four corners in one turn: of a board seen with its near side down, top left, top right, bottom right, bottom left. */
 export type Corners = readonly [Point, Point, Point, Point];
+/** A rectangle of a length and a width, from the origin on, as corners. */
+export const rectangle = (length: number, width: number): Corners => [
+  [0, 0],
+  [length, 0],
+  [length, width],
+  [0, width],
+];
 /** A plane seen aslant: carries points of one plane to those of another. */
 export type Homography = (point: Point) => Point;
 
@@ -29,7 +36,7 @@ function solved(rows: readonly (readonly number[])[]): number[] | null {
 }
 
 /** Whether four corners go round one way without a dent. */
-export function isConvex(corners: Corners): boolean {
+function isConvex(corners: Corners): boolean {
   const turns = corners.map(([x, y], i) => {
     const [x1, y1] = corners[(i + 1) % 4] as Point;
     const [x2, y2] = corners[(i + 2) % 4] as Point;

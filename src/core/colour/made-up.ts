@@ -1,6 +1,6 @@
 import { CARD, cardMiddles, type Bearing, type Pixels } from './board';
-import { GREY_CARD } from './colour';
-import { type Corners, homography, type Point } from './homography';
+import { encoded, GREY_CARD } from './colour';
+import { type Corners, homography, type Point, rectangle } from './homography';
 
 type Light = readonly [number, number, number];
 
@@ -19,9 +19,8 @@ export type MadeUp = {
   readonly seed: number;
 };
 
-/** A linear channel as a byte. Source: the standard of the colour space. */
-const byteOf = (light: number, stray: number): number =>
-  Math.round(stray + 255 * Math.min(1, light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055));
+/** A linear channel as a byte, as a sensor strays. */
+const byteOf = (light: number, stray: number): number => Math.round(stray + encoded(Math.min(1, light)));
 
 /** A number between 0 and 1 for a place, always the same: a hash, not a generator. */
 function noise(x: number, y: number, seed: number): number {
@@ -68,12 +67,7 @@ function lightAt([x, y]: Point, { board, falloff }: MadeUp): number {
 /** Makes a picture up: a board with its fields and cards, seen aslant under a lamp. What a reading should find is known to the last figure. */
 export function madeUpPicture(of: MadeUp): Pixels {
   const { board, lamp, width, height, corners } = of;
-  const toBoard = homography(corners, [
-    [0, 0],
-    [board.lengthMm, 0],
-    [board.lengthMm, board.widthMm],
-    [0, board.widthMm],
-  ]);
+  const toBoard = homography(corners, rectangle(board.lengthMm, board.widthMm));
   if (!toBoard.ok) throw new Error('the corners of a made-up picture are crossed');
   const data = new Uint8ClampedArray(4 * width * height);
   for (let py = 0; py < height; py++)

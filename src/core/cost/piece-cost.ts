@@ -19,7 +19,8 @@ const Coat = z.object({
 });
 
 /** Who keeps a piece up. */
-const UPKEEPERS = ['owner', 'maker', 'nobody'] as const;
+export const UPKEEPERS = ['owner', 'maker', 'nobody'] as const;
+export type Upkeeper = (typeof UPKEEPERS)[number];
 
 /** What a piece costs: its coats, hands, what is used up, a jar; how it is kept up, over how many years; what comes back. Money in major units, minutes, grams, days. */
 export const CostInput = z.object({

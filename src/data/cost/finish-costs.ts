@@ -2,7 +2,7 @@ import 'server-only';
 import { eq } from 'drizzle-orm';
 import { careTraits, intervalOf, medianOf, taughtDays, type Use } from '@/core/care';
 import { type Choice, chooseFinish, type FinishWish } from '@/core/choose';
-import { cost, type LotChoice, needsOf, packCostPerKg, type PieceCost, spoils } from '@/core/cost';
+import { cost, type LotChoice, needsOf, packCostPerKg, type PieceCost, spoils, type Upkeeper } from '@/core/cost';
 import { findIngredient, type Species } from '@/core/material';
 import { coatGrams } from '@/core/piece';
 import { groupBy, MS_PER_DAY, toMajor } from '@/core/quantity';
@@ -13,7 +13,8 @@ import { logEntry, massReading, release } from '../schema';
 import { theShop } from '../shop/queries';
 import { whatComesBack } from '../care/returns';
 import { allLots, type KnownLot, materialIdOf } from '../stores/queries';
-import { usedUp } from '../stores/used-up';
+import { DAYS_A_MONTH, usedUp } from '../stores/used-up';
+import { trialBatchIds } from '../trials/queries';
 import { taughtOf } from '../trials/teach';
 import { loadBatch } from '../work/batch';
 import type { Design } from '../work/catalogue';
@@ -28,10 +29,6 @@ const USUAL_PIECES = 6;
 const TREATMENT_MIN = 6;
 /** Paper and cloths of one piece, major units. Source: working estimate. */
 const CONSUMABLES = 0.15;
-const DAYS_A_MONTH = 30.4;
-
-export const UPKEEPERS = ['owner', 'maker', 'nobody'] as const;
-export type Upkeeper = (typeof UPKEEPERS)[number];
 
 export type CostAsked = {
   readonly design: Design;
@@ -62,7 +59,10 @@ export type FinishCost = {
 };
 
 /** Grams a month this shop uses of each material, and over how many months that was seen. */
-const usedPerMonth = (db: Db, nowMs: number): ReadonlyMap<string, { readonly grams: number; readonly months: number }> =>
+export const usedPerMonth = (
+  db: Db,
+  nowMs: number,
+): ReadonlyMap<string, { readonly name: string; readonly grams: number; readonly months: number }> =>
   keep(
     db,
     `used a month ${Math.floor(nowMs / MS_PER_DAY)}`,
@@ -72,7 +72,7 @@ const usedPerMonth = (db: Db, nowMs: number): ReadonlyMap<string, { readonly gra
           .filter((one) => one.kind === 'material')
           .map((one) => {
             const months = Math.max(1, (nowMs - one.firstAt) / MS_PER_DAY / DAYS_A_MONTH);
-            return [one.id, { grams: one.used / months, months }] as const;
+            return [one.id, { name: one.name, grams: one.used / months, months }] as const;
           }),
       ),
   );
@@ -89,10 +89,12 @@ const wipedOff = (db: Db): { readonly share: number; readonly count: number } =>
         .filter((row) => row.grams !== null && row.grams > 0 && row.pieces > 0)
         .map((row) => [`${row.batchId} ${row.task}`, (row.grams ?? 0) / row.pieces]),
     );
+    const trials = trialBatchIds(db);
     const shares = db
       .select()
       .from(massReading)
       .all()
+      .filter((row) => !trials.has(row.batchId))
       .flatMap((row) => {
         const left = drawn.get(`${row.batchId} ${row.task}`);
         const stays = (row.afterG ?? row.beforeG) - row.beforeG;
@@ -103,31 +105,35 @@ const wipedOff = (db: Db): { readonly share: number; readonly count: number } =>
     return { share: Math.min(0.9, Math.max(0, middle ?? 0)), count: shares.length };
   });
 
-/** Minutes of hands a piece really took by a regimen, coats that were added and steps that were left out counted; the middle of its batches. */
-const minutesBy = (db: Db): ReadonlyMap<string, { readonly minutes: number; readonly batches: number }> =>
-  keep(db, 'minutes by regimen', () => {
-    const ids = db.selectDistinct({ id: release.batchId }).from(release).where(eq(release.outcome, 'released')).all();
-    const rows = ids.flatMap(({ id }) => {
-      const batch = loadBatch(db, id, 0);
-      if (!batch || batch.trial) return [];
-      const done = progressOfBatch(batch).progress.done.filter(({ fact }) => fact.kind === 'done');
-      const minutes = done.reduce((sum, { task }) => sum + task.handsMin, 0) / Math.max(1, batch.pieces.length);
-      return [{ regimen: batch.regimen.id, minutes }];
-    });
-    return new Map(
-      [...groupBy(rows, (row) => row.regimen)].map(([id, of]) => [
-        id,
-        { minutes: medianOf(of.map((one) => one.minutes)) ?? 0, batches: of.length },
-      ]),
-    );
-  });
-
 /** Minutes a piece takes by the regimen's own figures, in a batch of the usual size. */
 function plannedMin(regimen: Regimen, { area }: Design): number {
   const steps = regimen.steps.filter((step) => !step.optional);
   const tasks = scheduleOf(steps, USUAL_PIECES, () => undefined, { scale: handsScale(area), beyond: true });
   return tasks.ok ? tasks.value.reduce((sum, task) => sum + task.handsMin, 0) / USUAL_PIECES : 0;
 }
+
+/**
+ * How the minutes that batches really took of hands stand to the regimen's figures for the same piece, coats that were added and steps
+ * that were left out counted: the middle of its released batches.
+ */
+const minutesTimes = (db: Db): ReadonlyMap<string, { readonly times: number; readonly batches: number }> =>
+  keep(db, 'minutes by regimen', () => {
+    const ids = db.selectDistinct({ id: release.batchId }).from(release).where(eq(release.outcome, 'released')).all();
+    const rows = ids.flatMap(({ id }) => {
+      const batch = loadBatch(db, id, 0);
+      const planned = batch ? plannedMin(batch.regimen, batch.design) : 0;
+      if (!batch || planned <= 0) return [];
+      const done = progressOfBatch(batch).progress.done.filter(({ fact }) => fact.kind === 'done');
+      const minutes = done.reduce((sum, { task }) => sum + task.handsMin, 0) / Math.max(1, batch.pieces.length);
+      return [{ regimen: batch.regimen.id, times: minutes / planned }];
+    });
+    return new Map(
+      [...groupBy(rows, (row) => row.regimen)].map(([id, of]) => [
+        id,
+        { times: medianOf(of.map((one) => one.times)) ?? 1, batches: of.length },
+      ]),
+    );
+  });
 
 /** How a lot is paid for: as a pack that may go off before it is used, or by what its kilogram came to. */
 function paidFor(lot: KnownLot, used: ReturnType<typeof usedPerMonth>, nowMs: number, currency: string) {
@@ -190,8 +196,8 @@ function reckon(db: Db, choice: Choice, lots: readonly LotChoice[], asked: CostA
     // What is drawn is what stays and what is wiped off together.
     return [{ grams: (grams / USUAL_PIECES) * (1 - wiped.share), wasteFraction: wiped.share, ...(price as object) }];
   });
-  const own = minutesBy(db).get(regimen.id);
-  const hands = own?.minutes ?? plannedMin(regimen, design);
+  const own = minutesTimes(db).get(regimen.id);
+  const hands = plannedMin(regimen, design) * (own?.times ?? 1);
   const taught = taughtOf(db, {
     regimenId: regimen.id,
     ingredients: choice.lots.flatMap(({ lot }) => lot.ingredients),

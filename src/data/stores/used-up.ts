@@ -7,7 +7,7 @@ import { lot, supply, supplyMove, tinSale } from '../schema';
 import { tinSaleStands } from '../tins/standing';
 import { allLots, containers, type KnownLot, materialIdOf } from './queries';
 
-const DAYS_A_MONTH = 30.4;
+export const DAYS_A_MONTH = 30.4;
 
 /** How a material was last bought. */
 function packOf(lots: readonly KnownLot[]): UsedUp['pack'] {

@@ -69,7 +69,7 @@ function fieldDesign(tx: Db, lengthMm: number, widthMm: number, nowMs: number): 
 }
 
 /** What is done to the wood before its first coat. */
-export const prepOf = (steps: readonly RegimenStep[]): readonly RegimenStep[] => {
+const prepOf = (steps: readonly RegimenStep[]): readonly RegimenStep[] => {
   const first = steps.findIndex(laysCoat);
   return first < 0 ? [] : steps.slice(0, first).filter((step) => step.kind !== 'warm');
 };
@@ -105,6 +105,8 @@ export function startTrial(db: Db, input: NewTrial, by: By): Result<{ readonly i
     const bare = allRegimens(tx).find((one) => one.id === BARE);
     if (!bare) return fail('not-found', 'treatments');
     if (input.treatments.length === 0) return fail('required', 'treatments');
+    if ((input.bearer === 'halves' || input.bearer === 'spoon') && input.treatments.length > 1)
+      return fail('invalid', 'bearer', { detail: 'one finish, for the other half is bare; for more take boards' });
     const tried = [{ name: 'Bare', regimenRevisionId: bare.revisionId, materials: {} }, ...input.treatments];
     const laid = layFields(
       tried.map((_, i) => String(i)),

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
-import { colour, deltaE, readBoard } from '@/core/colour';
+import { colour, deltaE, encoded, readBoard } from '@/core/colour';
 import { SHOTS, shotFile, shotOf } from '../demo/trial-scene';
 import { hashOf } from '../files';
 import { beforeEach, describe, expect, it } from 'vitest';
@@ -94,6 +94,7 @@ describe('a trial', () => {
     const refusals = [
       [{ treatments: [] }, 'required'],
       [{ lengthMm: 60 }, 'fields-too-small'],
+      [{ bearer: 'halves' }, 'invalid'],
       [{ boards: 0 }, 'too-large'],
       [{ treatments: [{ name: '', regimenRevisionId: regimenOf('thin-drying')?.revisionId ?? 0, materials: {} }] }, 'slot-empty'],
     ] as const;
@@ -226,9 +227,6 @@ describe('the shed’s washing trial', () => {
     expect(trial && openBatchIds(db).filter((id) => trial.treatments.some((one) => one.batchId === id))).toHaveLength(2);
   });
 });
-
-/** Linear light as a byte of sRGB, not rounded. */
-const encoded = (light: number): number => 255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
 
 describe('what the shed’s washing teaches', () => {
   it('moves how often a finish on that wood is looked at, beside the finish it has sold most', () => {

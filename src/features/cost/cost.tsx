@@ -1,17 +1,16 @@
 import 'server-only';
 import { z } from 'zod';
-import { crossings } from '@/core/cost';
-import { figure, MS_PER_DAY, say } from '@/core/quantity';
+import { crossings, UPKEEPERS, type Upkeeper } from '@/core/cost';
 import { findIngredient } from '@/core/material';
-import { toMajor } from '@/core/quantity';
-import { type FinishCost, finishCosts, type RestsOn, UPKEEPERS, type Upkeeper } from '@/data/cost/finish-costs';
+import { figure, say, toMajor } from '@/core/quantity';
+import { type FinishCost, finishCosts, type RestsOn, usedPerMonth } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
 import { allLots, materialIdOf } from '@/data/stores/queries';
-import { usedUp } from '@/data/stores/used-up';
 import { allDesigns } from '@/data/work/catalogue';
 import { allWoods } from '@/data/work/woods';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
+import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
 import { session } from '@/web/session';
 import { LitreOrBottle, type Bought } from './components/litre-or-bottle';
 import { type YearLine, YearsChart } from './components/years-chart';
@@ -28,9 +27,6 @@ const BY_WORDS: Readonly<Record<Upkeeper, string>> = {
   maker: 'you, for them',
   nobody: 'nobody',
 };
-const TONES = ['var(--moss)', 'var(--never)', 'var(--wax)', 'var(--resin)', 'var(--solvent)', 'var(--ink)'] as const;
-const DASHES = ['0', '9 4', '3 3', '12 3 3 3', '6 2', '2 5'] as const;
-const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 /** So many lines are told apart on a chart. */
 const DRAWN = 6;
 
@@ -63,8 +59,8 @@ export async function Cost({ asked }: { readonly asked: Record<string, string | 
       letter: LETTERS[i] ?? '',
       first: one.likely.first,
       perYear: one.likely.perYearUpkeep,
-      tone: TONES[i % TONES.length] ?? 'var(--ink)',
-      dash: DASHES[i % DASHES.length] ?? '0',
+      tone: toneOf(i),
+      dash: dashOf(i),
     }),
   );
   const cross = crossings(lines, years);
@@ -265,28 +261,23 @@ function CostRow({ one, letter, currency }: RowProps) {
   );
 }
 
-const DAYS_A_MONTH = 30.4;
-
 /** What is bought, as it was bought last, with what is used of it. */
 function boughtNow(db: Db, nowMs: number, currency: string): Bought[] {
   const lots = allLots(db);
-  return usedUp(db, nowMs)
-    .filter((one) => one.kind === 'material')
-    .flatMap((one): Bought[] => {
-      const last = lots
-        .filter((lot) => materialIdOf(lot) === one.id && lot.priceMinor !== null)
-        .sort((a, b) => a.at - b.at)
-        .at(-1);
-      if (!last || last.priceMinor === null) return [];
-      const months = Math.max(1, (nowMs - one.firstAt) / MS_PER_DAY / DAYS_A_MONTH);
-      return [
-        {
-          name: one.name,
-          price: String(toMajor(last.priceMinor, currency)),
-          grams: `${Math.round(last.receivedG)} g`,
-          usedPerMonth: `${Math.max(1, Math.round(one.used / months))} g`,
-          keepsMonths: String(findIngredient(one.id)?.shelfMonths ?? 24),
-        },
-      ];
-    });
+  return [...usedPerMonth(db, nowMs)].flatMap(([id, { name, grams }]): Bought[] => {
+    const last = lots
+      .filter((lot) => materialIdOf(lot) === id && lot.priceMinor !== null)
+      .sort((a, b) => a.at - b.at)
+      .at(-1);
+    if (!last || last.priceMinor === null) return [];
+    return [
+      {
+        name,
+        price: String(toMajor(last.priceMinor, currency)),
+        grams: `${Math.round(last.receivedG)} g`,
+        usedPerMonth: `${Math.max(1, Math.round(grams))} g`,
+        keepsMonths: String(findIngredient(id)?.shelfMonths ?? 24),
+      },
+    ];
+  });
 }

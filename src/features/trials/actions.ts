@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { fieldsOn, WEARS } from '@/core/trial';
 import { readBoard } from '@/core/colour';
-import { fail, ok } from '@/core/quantity';
+import { fail } from '@/core/quantity';
 import { TRIAL_KINDS } from '@/core/trial';
 import { keepFile } from '@/data/files';
 import { closeTrial, countCycle, keepPicture, score, startTrial, takeCycleBack } from '@/data/trials/commands';
@@ -86,10 +86,10 @@ export async function savePicture(input: unknown): Promise<Answer> {
       fields: sizes.value,
     });
     if (!read.ok) return read;
-    keepFile(taken.value.bytes);
     const reading = read.value.fields.map((field, i) => ({ place: i + 1, ...field }));
     const kept = keepPicture(db, { ...picture, photo: taken.value.hash, corners: [...corners], reading }, by);
-    return kept.ok ? ok(undefined) : kept;
+    if (kept.ok) keepFile(taken.value.bytes);
+    return kept;
   });
 }
 

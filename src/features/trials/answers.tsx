@@ -3,7 +3,7 @@ import { kindTraits, meansOver, type TrialKind } from '@/core/trial';
 import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { answerTo, kindsOf, type Trial } from '@/data/trials/queries';
 import { Fold } from '@/ui/fold';
-import { LETTERS, toneOf } from './components/board-plan';
+import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
 import { SpanChart } from './components/span-chart';
 import { WearChart } from './components/wear-chart';
 import { orderOf } from './lies';
@@ -29,8 +29,6 @@ export function Answers({ trial }: { readonly trial: Trial }) {
     </section>
   );
 }
-
-const DASHES = ['0', '8 3', '3 3', '12 3 3 3', '6 2', '2 5'] as const;
 
 export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: TrialKind }) {
   const answer = answerTo(trial, kind);
@@ -66,7 +64,7 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
             cycleName={WEAR_WORDS[trial.wear].many}
             lines={treatments.map((one) => {
               const at = orderOf(trial, one.id);
-              return { id: one.id, name: LETTERS[at] ?? '', tone: toneOf(at), dash: DASHES[at % DASHES.length] ?? '0' };
+              return { id: one.id, name: LETTERS[at] ?? '', tone: toneOf(at), dash: dashOf(at) };
             })}
           />
           <table className="reading w-full text-sm">

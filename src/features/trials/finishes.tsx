@@ -12,7 +12,8 @@ import { estimatedGrams } from '@/data/work/record';
 import { standingOfBatch } from '@/data/work/standing';
 import { Link } from '@/ui/link';
 import { BatchSign } from '@/web/drawing/batch-sign';
-import { BoardPlan, LETTERS } from './components/board-plan';
+import { BoardPlan } from './components/board-plan';
+import { LETTERS } from '@/ui/line-look';
 import { fieldsByBoard } from './lies';
 
 type Of = { readonly db: Db; readonly trial: Trial; readonly nowMs: number };

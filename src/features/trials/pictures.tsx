@@ -4,7 +4,7 @@ import { photoAt } from '@/ui/kept-photo';
 import type { PartCorners } from '@/web/picture/corners';
 import { swatch } from '@/web/picture/corners';
 import { BoardFlip, type Shot } from './components/board-flip';
-import { LETTERS } from './components/board-plan';
+import { LETTERS } from '@/ui/line-look';
 import { FlatBoard } from './components/flat-board';
 import { fieldsByBoard } from './lies';
 

@@ -10,20 +10,27 @@ const rowsOf = (trial: Trial) => {
   const name = (id: string): string => trial.treatments.find((one) => one.key === id)?.name ?? '';
   const field = (board: string, treatment: string) =>
     trial.fields.find((one) => String(one.board) === board && one.treatment === treatment);
-  return trial.values.map((one) => ({
-    trial: trial.number,
-    board: Number(one.block),
-    field: field(one.block, one.treatment)?.place ?? null,
-    treatment: name(one.treatment),
-    cycle: one.cycle,
-    kind: one.kind,
-    value: Math.round(one.value * 1e6) / 1e6,
-    blind: trial.scores.some(
-      (said) => said.blind && String(said.board) === one.block && said.cycle === one.cycle && said.kind === one.kind,
-    )
-      ? 'yes'
-      : 'no',
-  }));
+  return trial.values.map((one) => {
+    const place = field(one.block, one.treatment)?.place ?? null;
+    const isBlind = trial.scores.some(
+      (said) =>
+        said.blind &&
+        String(said.board) === one.block &&
+        said.place === place &&
+        said.cycle === one.cycle &&
+        said.kind === one.kind,
+    );
+    return {
+      trial: trial.number,
+      board: Number(one.block),
+      field: place,
+      treatment: name(one.treatment),
+      cycle: one.cycle,
+      kind: one.kind,
+      value: Math.round(one.value * 1e6) / 1e6,
+      blind: isBlind ? 'yes' : 'no',
+    };
+  });
 };
 
 /** A trial as a table, or as its papers: template, tags, what goes where. */

@@ -5,7 +5,8 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
-import { BoardPlan, LETTERS } from './components/board-plan';
+import { BoardPlan } from './components/board-plan';
+import { LETTERS } from '@/ui/line-look';
 import { fieldsByBoard } from './lies';
 
 /** What a trial says by now, or what it waits for. */

@@ -5,7 +5,7 @@ import { photoAt } from '@/ui/kept-photo';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import type { PartCorners } from '@/web/picture/corners';
-import { LETTERS } from './board-plan';
+import { LETTERS } from '@/ui/line-look';
 import { FlatBoard } from './flat-board';
 
 export type Shot = {

@@ -1,7 +1,6 @@
 import { classes } from '@/ui/classes';
+import { LETTERS, toneOf } from '@/ui/line-look';
 
-/** What a treatment is drawn as: a letter and a hatch of its own, never a colour alone. */
-export const LETTERS = 'ABCDEFGHIJKL';
 /** Slopes and widths of the hatches; the first, of the bare field, has none. */
 const HATCH = [
   null,
@@ -17,8 +16,6 @@ const HATCH = [
   [0, 3.5, 1.4],
   [22, 8, 3],
 ] as const;
-const TONES = ['var(--plain)', 'var(--moss)', 'var(--never)', 'var(--wax)', 'var(--resin)', 'var(--solvent)'] as const;
-export const toneOf = (at: number): string => TONES[at % TONES.length] ?? 'var(--ink)';
 
 /** The hatches of so many treatments, for drawings on this page; their ids begin with `id`. */
 export function Hatches({ id, count }: { readonly id: string; readonly count: number }) {

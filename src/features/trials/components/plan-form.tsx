@@ -8,7 +8,8 @@ import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { BoardPlan, LETTERS } from './board-plan';
+import { BoardPlan } from './board-plan';
+import { LETTERS } from '@/ui/line-look';
 import { PowerChart } from './power-chart';
 import { type Plan, type PlanProps, tried, usePlan } from './use-plan';
 
@@ -184,6 +185,7 @@ function Bearers({ plan: { form }, woods }: Of & Pick<PlanProps, 'woods'>) {
           if (bearer === 'halves' || bearer === 'scrap') form.set('boards', '1');
         }}
       />
+      <Faults of={[form.fault('bearer') ?? ''].filter(Boolean)} />
       <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-4">
         <SelectField label="Wood" {...form.field('speciesId')}>
           {woods.map((one) => (

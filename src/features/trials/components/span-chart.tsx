@@ -1,6 +1,6 @@
 import type { TreatmentAnswer, TrialKind } from '@/core/trial';
 import { sayDifference, sayValue, sayVerdict } from '@/messages';
-import { LETTERS, toneOf } from './board-plan';
+import { LETTERS, toneOf } from '@/ui/line-look';
 
 type Row = { readonly answer: TreatmentAnswer; readonly at: number; readonly name: string };
 type Props = { readonly kind: TrialKind; readonly better: 'high' | 'low'; readonly rows: readonly Row[] };
