@@ -231,18 +231,21 @@ function reasonsOf({ careClass }: Regimen, wish: FinishWish, readyDays: number):
   return unpraised ? reasons.filter(({ code }) => (WEIGHT[code] ?? 0) < 0) : reasons;
 }
 
+/** A lot in its slot as the guide's rules look at it. */
+export const asGuideLot = (slot: string, { ingredients, drying, layer }: Candidate): GuideFacts['lots'][number] => ({
+  slot,
+  ingredients,
+  drying,
+  allergens: layer.allergens,
+});
+
 /** Rules of the shop's own that a finish keeps to where they choose between finishes, and those it goes against. */
 function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish): Reason[] {
   const facts: GuideFacts = {
     uses: usesOf(wish),
     wood: wish.woodId ?? '',
     regimen,
-    lots: lots.map(({ slot, lot }) => ({
-      slot,
-      ingredients: lot.ingredients,
-      drying: lot.drying,
-      allergens: lot.layer.allergens,
-    })),
+    lots: lots.map(({ slot, lot }) => asGuideLot(slot, lot)),
     keeper: wish.owner,
   };
   return (wish.rules ?? []).flatMap(({ question, school }): Reason[] => {

@@ -1,4 +1,5 @@
 export {
+  asGuideLot,
   type Candidate,
   type Choice,
   chooseFinish,

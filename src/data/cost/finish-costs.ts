@@ -271,7 +271,7 @@ function reckon(db: Db, choice: Choice, lots: readonly LotChoice[], asked: CostA
 
 /** What one finish that was chosen costs a piece; null where it cannot be reckoned. */
 export const costOfChoice = (db: Db, choice: Choice, asked: CostAsked, nowMs: number): FinishCost | null =>
-  reckon(db, choice, lotChoices(allLots(db)), asked, nowMs);
+  reckon(db, choice, lotChoices(db), asked, nowMs);
 
 /** The same of a regimen with the lots that were chosen for it, as a form or a batch has them. */
 export function costOfLots(
@@ -279,7 +279,7 @@ export function costOfLots(
   { regimen, lots, ...asked }: CostAsked & { readonly regimen: Regimen; readonly lots: Readonly<Record<string, number>> },
   nowMs: number,
 ): FinishCost | null {
-  const all = lotChoices(allLots(db));
+  const all = lotChoices(db);
   const chosen = Object.entries(lots).flatMap(([slot, id]) => {
     const lot = all.find((one) => one.id === id);
     return lot ? [{ slot, lot }] : [];
@@ -290,7 +290,7 @@ export function costOfLots(
 /** What every finish that suits a piece costs, the cheapest over the years first; what no gate lets through is not reckoned. */
 export function finishCosts(db: Db, asked: CostAsked, nowMs: number): FinishCost[] {
   const { food, keepOff, slowsCure } = asked.species;
-  const lots = lotChoices(allLots(db));
+  const lots = lotChoices(db);
   const wish: FinishWish = {
     uses: asked.design.uses,
     closed: false,

@@ -15,6 +15,14 @@ type Finish = { readonly regimenId: string; readonly ingredients: readonly strin
 const keyOf = ({ regimenId, ingredients, speciesId }: Finish): string =>
   JSON.stringify([regimenId, [...new Set(ingredients.map((id) => likeIngredient(id)))].sort(), likeWood(speciesId)]);
 
+/** What a treatment was finished with, and its batch; null for the bare one. */
+function finishOf(db: Db, trial: Trial, { isBare, batchId, regimenId }: Trial['treatments'][number]) {
+  const laid = isBare ? null : loadBatch(db, batchId, trial.at);
+  if (!laid) return null;
+  const finish: Finish = { regimenId, ingredients: laid.on.flatMap((lot) => lot.ingredients), speciesId: trial.speciesId };
+  return { finish, careClass: laid.regimen.careClass };
+}
+
 /** Pieces sold by regimen: what a shop has sold most is what it knows best. */
 const soldBy = (db: Db): ReadonlyMap<string, number> =>
   new Map(
@@ -38,21 +46,10 @@ function toldBy(db: Db, trial: Trial, sold: ReadonlyMap<string, number>): Told[]
   if (!answer.ok || answer.value.treatments.some((one) => one.verdict === 'too-few')) return [];
   const rows = trial.treatments.flatMap((treatment) => {
     const cycles = answer.value.treatments.find((one) => one.id === treatment.key)?.cyclesTo ?? null;
-    const laid = treatment.isBare ? null : loadBatch(db, treatment.batchId, trial.at);
-    const days = laid && careTraits(laid.regimen.careClass).baseDays;
+    const laid = finishOf(db, trial, treatment);
+    const days = laid && careTraits(laid.careClass).baseDays;
     return laid && days != null && cycles !== null
-      ? [
-          {
-            finish: {
-              regimenId: treatment.regimenId,
-              ingredients: laid.on.flatMap((lot) => lot.ingredients),
-              speciesId: trial.speciesId,
-            },
-            cycles,
-            days,
-            sold: sold.get(treatment.regimenId) ?? 0,
-          },
-        ]
+      ? [{ finish: laid.finish, cycles, days, sold: sold.get(treatment.regimenId) ?? 0 }]
       : [];
   });
   const known = rows.reduce<(typeof rows)[number] | null>((best, one) => (best && best.sold >= one.sold ? best : one), null);
@@ -97,15 +94,8 @@ export function colourSeen(db: Db, finish: Finish): ColourSeen | null {
   const key = keyOf(finish);
   const values = allTrials(db).flatMap((trial) =>
     trial.treatments.flatMap((treatment) => {
-      const laid = treatment.isBare ? null : loadBatch(db, treatment.batchId, trial.at);
-      const own =
-        laid &&
-        keyOf({
-          regimenId: treatment.regimenId,
-          ingredients: laid.on.flatMap((lot) => lot.ingredients),
-          speciesId: trial.speciesId,
-        });
-      if (own !== key) return [];
+      const laid = finishOf(db, trial, treatment);
+      if (!laid || keyOf(laid.finish) !== key) return [];
       const of = trial.values.filter((one) => one.kind === 'darkened' && one.treatment === treatment.key);
       const first = Math.min(...of.map((one) => one.cycle));
       return of.filter((one) => one.cycle === first).map((one) => one.value);

@@ -2,12 +2,16 @@ import 'server-only';
 import type { LotChoice } from '@/core/cost';
 import { findIngredient } from '@/core/material';
 import { candidates } from '../stores/candidates';
-import type { KnownLot } from '../stores/queries';
+import type { Db } from '../db';
+import { keep } from '../kept';
+import { allLots, type KnownLot } from '../stores/queries';
 import { coversOf } from './record';
 import { slotBound } from './standing';
 
 /** Lots a batch may be started with, with what their labels say of price, bounds and coats. */
-export const lotChoices = (lots: readonly KnownLot[]): LotChoice[] =>
+export const lotChoices = (db: Db): LotChoice[] => keep(db, 'lot choices', () => choicesOf(allLots(db)));
+
+const choicesOf = (lots: readonly KnownLot[]): LotChoice[] =>
   candidates(lots).map((one) => {
     const lot = lots.find((other) => other.id === one.id);
     return {

@@ -7,7 +7,9 @@ import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
 import { dateOf, say, MS_PER_MINUTE, toMajor } from '@/core/quantity';
 import { type GateId, ReleaseRecord } from '@/core/release';
+import type { Taught } from '@/core/trial';
 import { bottlesFor } from '@/data/care/bottles';
+import { taughtOfBatch } from '@/data/trials/teach';
 import { costOfLots, type FinishCost } from '@/data/cost/finish-costs';
 import { unsoldPieces } from '@/data/care/queries';
 import { learnedA0 } from '@/data/cure/learned';
@@ -52,6 +54,12 @@ import { Fold } from '@/ui/fold';
 import { HeldNotes } from './held-notes';
 import { woodOfBatch } from '@/data/release/uses';
 import { Kinds } from './kinds';
+
+/** What washing trials have moved in how often an owner looks, with what it rests on. */
+const taughtWords = ({ factor, boards, trials }: Taught): string =>
+  trials === 0
+    ? ''
+    : `Its owner is asked to look ${factor >= 1 ? 'less' : 'more'} often than the house would: the interval is ${Math.round(100 * factor)} % of it, by ${boards} boards of washing trials.`;
 
 /** What each gate rests on, in words; who and when where someone did it. */
 function evidenceWords(
@@ -146,6 +154,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
         <Decided
           batch={batch}
           years={years}
+          taught={taughtWords(taughtOfBatch(db, batch))}
           unsold={unsoldPieces(db, batch).length}
           who={people(db).find((person) => person.id === batch.release?.personId)?.name ?? ''}
           zone={shop.zone}
@@ -202,6 +211,8 @@ export async function ReleasePage({ number }: { readonly number: string }) {
 }
 
 type DecidedProps = {
+  /** What the shop’s washing trials have moved in how often its owner is asked to look; empty where nothing. */
+  readonly taught: string;
   readonly years: FinishCost | null;
   readonly batch: Batch;
   readonly unsold: number;
@@ -245,7 +256,7 @@ function CostOf({ record, years }: { readonly record: ReleaseRecord; readonly ye
   );
 }
 
-function Decided({ batch, unsold, who, zone, currency, today, record, bottles, jar, priceMinor, years }: DecidedProps) {
+function Decided({ batch, unsold, who, zone, currency, today, record, bottles, jar, priceMinor, years, taught }: DecidedProps) {
   const { release } = batch;
   if (!release) return null;
   const gates = release.gates as readonly { readonly id: string; readonly met: boolean }[];
@@ -293,6 +304,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
       </section>
       {release.outcome === 'released' ? (
         <SellForm
+          taught={taught}
           batchId={batch.id}
           keeper={batch.keeper}
           customer={batch.customer}

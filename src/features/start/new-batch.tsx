@@ -5,7 +5,6 @@ import { formatInstant } from '@/core/quantity';
 import { ownRules } from '@/data/guide/rules';
 import { lotChoices } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
-import { allLots } from '@/data/stores/queries';
 import { allDesigns, allRegimens, usedLately } from '@/data/work/catalogue';
 import { shopNow } from '@/web/hands/open-batches';
 import { asShopNow } from './shop-now';
@@ -39,7 +38,7 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
           allRegimens(db).filter((one) => !isRestoration(one.id)),
           lately.regimens,
         )}
-        lots={lotChoices(allLots(db))}
+        lots={lotChoices(db)}
         first={asked}
         zone={shop.zone}
         shop={asShopNow(db, shopNow(db, nowMs), nowMs)}

@@ -18,7 +18,7 @@ export async function NewTrial() {
       <h1 className="mb-4">Lay out a trial</h1>
       <PlanForm
         regimens={allRegimens(db).filter((one) => !isRestoration(one.id) && !isBySurface(one.steps))}
-        lots={lotChoices(lots)}
+        lots={lotChoices(db)}
         woods={allWoods(db).map(({ id, name, porosity, densityKgPerM3 }) => ({ id, name, porosity, densityKgPerM3 }))}
         uptake={shopUptake(db)}
         volatile={Object.fromEntries(lots.map((lot) => [lot.id, volatileOf(lot)]))}

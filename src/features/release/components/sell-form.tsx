@@ -16,6 +16,8 @@ import { SaleFields } from '../forms';
 type SaleTyped = z.input<typeof SaleFields>;
 
 type Props = {
+  /** What washing trials have moved in the owner’s looks; empty where nothing. */
+  readonly taught: string;
   readonly batchId: number;
   readonly unsold: number;
   readonly currency: string;
@@ -34,7 +36,7 @@ const names = new Intl.DisplayNames('en-GB', { type: 'region' });
 const COUNTRY_CHOICES = COUNTRIES.map((id) => ({ id, name: names.of(id) ?? id })).sort((a, b) => a.name.localeCompare(b.name));
 
 /** Sells some of a released batch: who, how it will be used and washed, and the bottle in the box; each piece gets a slip of its own. */
-export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price, keeper, customer }: Props) {
+export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price, keeper, customer, taught }: Props) {
   const [codes, setCodes] = useState<readonly string[]>([]);
   const form = useForm<SaleTyped, { readonly codes: readonly string[] }>({
     schema: SaleFields,
@@ -76,6 +78,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
       ) : null}
       {unsold > 0 ? (
         <form noValidate className="flex flex-col gap-1" onSubmit={form.submit}>
+          {taught ? <p className="text-sm text-soft">{taught}</p> : null}
           <SaleRows form={form} currency={currency} bottles={bottles} />
           <Faults of={form.faults} />
           <Button look="main" big type="submit" disabled={form.busy}>

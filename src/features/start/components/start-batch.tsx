@@ -4,7 +4,7 @@ import { PlanPreview } from './plan-preview';
 import { GatesAhead } from './gates-ahead';
 import { Needs } from './needs';
 import { OverYears } from './over-years';
-import { RulesAgainst } from '@/web/rules-against';
+import { RulesAgainst } from './rules-against';
 import { StartFieldset } from './start-fields';
 import { type Start, type StartProps, useStart } from './use-start';
 import { WhatLiesWhere } from '@/web/drawing/what-lies-where';

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
+import { asGuideLot } from '@/core/choose';
 import { type LotChoice, needsOf } from '@/core/cost';
 import { KEEPERS } from '@/core/care';
 import { type GuideWarning, houseSchoolOf, type OwnRule, warningsOf } from '@/core/guide';
@@ -316,7 +317,7 @@ function rulesAgainst(
   if (!regimen) return [];
   const chosen = regimen.slots.flatMap(({ slot }) => {
     const lot = lots.find((one) => one.id === materials[slot]);
-    return lot ? [{ slot, ingredients: lot.ingredients, drying: lot.drying, allergens: lot.layer.allergens }] : [];
+    return lot ? [asGuideLot(slot, lot)] : [];
   });
   const found = kinds.flatMap(({ design, timber }) =>
     warningsOf(

@@ -1,4 +1,4 @@
-import { planeOf } from '@/core/colour';
+import { planeOf, rectangle } from '@/core/colour';
 import type { PartCorners } from '@/web/picture/corners';
 
 /** The side a picture is stretched to before it is laid flat, pixels: its own shape does not matter then. */
@@ -20,12 +20,10 @@ type Props = {
 /** A board out of its picture, laid flat: every picture of it at one scale, its fields where they lie. */
 export function FlatBoard({ src, alt, corners, scale, lengthMm, widthMm, from = 0, to = lengthMm }: Props) {
   const [w, h] = [lengthMm * scale, widthMm * scale];
-  const plane = planeOf(corners.map(([x, y]) => [x * SIDE, y * SIDE]) as unknown as Parameters<typeof planeOf>[0], [
-    [0, 0],
-    [w, 0],
-    [w, h],
-    [0, h],
-  ]);
+  const plane = planeOf(
+    corners.map(([x, y]) => [x * SIDE, y * SIDE]) as unknown as Parameters<typeof planeOf>[0],
+    rectangle(w, h),
+  );
   if (!plane.ok) return null;
   const [a, b, c, d, e, f, g, k] = plane.value;
   return (
