@@ -165,6 +165,9 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'sale-stands': () =>
     'Its owner has had a letter, or something was said of it since: write down that it came back instead, under its slip.',
   'already-decided': () => 'This batch has been released or refused already.',
+  'batch-cancelled': () => 'This batch is cancelled. Undo that on its page first.',
+  'no-pieces': () => 'No pieces are left in this batch.',
+  'in-a-trial': ({ number }) => `It is part of trial ${number}. Close the trial instead.`,
   'not-released': () => 'Only released pieces can be sold. Release the batch first.',
   'not-enough-pieces': ({ left }) => `Only ${left} pieces are left to sell. Choose fewer.`,
   'never-burnt': () => 'Cloths with solvent in them are never burnt: the vapour catches fire first. Lay them flat outdoors.',

@@ -16,6 +16,7 @@ function batchesToFind(db: Db, nowMs: number): Findable[] {
   return db
     .select({ id: batch.id })
     .from(batch)
+    .where(isNull(batch.cancelledAt))
     .all()
     .flatMap(({ id }): Findable[] => {
       const one = loadBatch(db, id, nowMs);

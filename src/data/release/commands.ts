@@ -11,7 +11,7 @@ import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';
 import { allLots } from '../stores/queries';
-import { type Batch, loadBatch } from '../work/batch';
+import { type Batch, loadBatch, piecesIn } from '../work/batch';
 import { type BatchStanding, standingOfBatch } from '../work/standing';
 import { recordFor } from './record';
 import { finishFor, gatesOfBatch } from './uses';
@@ -85,6 +85,8 @@ export function decideRelease(db: Db, decision: Decision, by: By): Result<{ read
     if (!batch) return fail('not-found', 'batchId');
     if (batch.release) return fail('already-decided', 'batchId');
     if (batch.trial) return fail('trial-batch', '');
+    if (batch.cancelledAt !== null) return fail('batch-cancelled', 'batchId');
+    if (piecesIn(batch).length === 0) return fail('no-pieces', 'batchId');
     const held = outcome === 'released' ? batch.on.find((lot) => lot.held) : undefined;
     if (held) return fail('lot-held', 'batchId', { number: held.held?.number ?? held.number });
     const standing = standingOfBatch(tx, batch, by.nowMs, learnedA0(tx));

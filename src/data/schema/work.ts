@@ -164,6 +164,10 @@ export const batch = sqliteTable(
     splitAt: moment('split_at'),
     /** The batch that all its pieces went over to. */
     joinedTo: integer('joined_to').references((): AnySQLiteColumn => batch.id),
+    /** When it was cancelled, by whom and why: begun by mistake, or given up. What was drawn for it stays drawn. Null: it was not. */
+    cancelledAt: moment('cancelled_at'),
+    cancelledBy: integer('cancelled_by').references((): AnySQLiteColumn => person.id),
+    cancelledWhy: text('cancelled_why').notNull().default(''),
     prefer: text('prefer', { enum: ['soonest', 'ideal'] })
       .notNull()
       .default('ideal'),

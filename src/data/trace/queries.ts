@@ -96,7 +96,7 @@ export function traceOf(db: Db, lotId: number): Trace | null {
       where not exists (select 1 from drawn t where t.batch_id = m.batch_id)
         and not exists (select 1 from batch_material n where n.batch_id = m.batch_id and n.slot = m.slot and n.from_at > m.from_at)
         and not exists (select 1 from release r where r.batch_id = m.batch_id and coalesce(r.next, '') <> 'mend')
-        and not exists (select 1 from batch b where b.id = m.batch_id and b.joined_to is not null)
+        and not exists (select 1 from batch b where b.id = m.batch_id and (b.joined_to is not null or b.cancelled_at is not null))
     )
     select b.id, b.number, d.name as design, min(t.lot_id) as lotId, t.planned,
       (select count(*) from piece p where p.batch_id = b.id) as pieces

@@ -282,6 +282,7 @@ function readOpen(db: Db): number[] {
       and(
         over.length > 0 ? notInArray(batch.id, over) : sql`1`,
         isNull(batch.joinedTo),
+        isNull(batch.cancelledAt),
         sql`exists (select 1 from ${piece} where ${piece.batchId} = ${batch.id} and ${piece.leftAt} is null)`,
       ),
     )

@@ -1,7 +1,7 @@
 import { lookOf } from '@/web/drawing/look';
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { findBatchId } from '@/data/work/batch';
+import { findBatchId, loadBatch, piecesIn } from '@/data/work/batch';
 import { openRagLines } from '@/data/rags/queries';
 import { session } from '@/web/session';
 import { aheadOf } from '@/core/hands';
@@ -14,11 +14,14 @@ import { cabinetTroubles, gravestOf } from '@/web/hands/moment';
 /** The bench view of one batch. */
 export async function BenchPage({ number }: { readonly number: string }) {
   const { db, shop, nowMs, person, people } = await session();
-  if (findBatchId(db, number) === null) notFound();
+  const id = findBatchId(db, number);
+  const batch = id === null ? null : loadBatch(db, id, nowMs);
+  if (!batch) notFound();
   const found = openBatches(db, nowMs).find((one) => one.batch.number === number);
   return (
     <BenchView
       action={found?.action ?? null}
+      over={batch.cancelledAt !== null ? 'Cancelled' : piecesIn(batch).length === 0 ? 'No pieces left' : 'All steps done'}
       look={found ? lookOf(found.batch.design.geometry, found.batch.species.id) : null}
       ahead={aheadOf(found?.standing.progress.rest ?? [])}
       number={number}

@@ -7,6 +7,7 @@ import { instantOf, ok, parseMass } from '@/core/quantity';
 import { recordMoisture, weighBlank } from '@/data/moisture/moisture';
 import { VERDICT_KINDS, WAYS } from '@/core/regimen';
 import { againLike } from '@/data/work/again';
+import { cancelBatch, resumeBatch } from '@/data/work/cancel';
 import { judgeWork, keepNote } from '@/data/work/notes';
 import { leaveWay, takeWay } from '@/data/work/recover';
 import { correctEntry } from '@/data/work/strike';
@@ -97,4 +98,14 @@ export async function weighAgain(input: unknown): Promise<Answer> {
   return act(z.object({ id: rowId, after: typed(parseMass) }), input, (db, { id, after }) =>
     weighAfter(db, { id, afterG: after }),
   );
+}
+
+/** Cancels a batch that was begun by mistake, or is given up. */
+export async function cancel(input: unknown): Promise<Answer> {
+  return act(z.object({ batchId: rowId, why: z.string().trim().max(200) }), input, cancelBatch);
+}
+
+/** Takes the cancelling of a batch back. */
+export async function resume(input: unknown): Promise<Answer> {
+  return act(z.object({ batchId: rowId }), input, (db, { batchId }, by) => resumeBatch(db, batchId, by));
 }

@@ -12,6 +12,7 @@ import { say, formatMoney } from '@/core/quantity';
 import { KEEPER_WORDS, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS, noticesInWords } from '@/messages';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, tagOf, piecesIn } from '@/data/work/batch';
+import { drawnFor } from '@/data/work/cancel';
 import { movesOf, sourceOf } from '@/data/work/split';
 import { estimatedGrams } from '@/data/work/record';
 import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
@@ -26,6 +27,7 @@ import { changeWords, coatSlots } from '@/web/hands/coats';
 import { notesOf, verdictsOf } from '@/data/work/notes';
 import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
 import { AfterWork, AgainLike } from './components/after-work';
+import { CancelBatch, ResumeBatch } from './components/cancel-batch';
 import { CoatBook } from './components/coat-book';
 import { CoatChanges } from '@/web/hands/coat-changes';
 import { MoveTo } from './components/move-to';
@@ -78,14 +80,14 @@ export async function BatchPage({ number, restoration }: BatchPageProps) {
     <>
       <BatchHead {...of} />
       {job ? restoration(job, shop) : null}
-      {batch.release ? <DecidedNote batch={batch} /> : <Doing {...of} />}
+      {isOver(batch) ? <OverNote {...of} /> : <Doing {...of} />}
       <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <CoatBook
           batchId={batch.id}
           drawing={{ geometry: batch.design.geometry, name: batch.design.name, speciesId: batch.species.id }}
           rows={rowsOf(batch, standing, open?.plan ?? null, shop.zone, nowMs, initialsOf(db))}
           undone={undoneOf(of)}
-          locked={batch.release !== null}
+          locked={isOver(batch)}
         />
         <Beside {...of} restoring={job !== null} />
       </div>
@@ -151,7 +153,7 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
             : ''}
         </p>
         <OrderOf batch={batch} shop={shop} />
-        {batch.release ? null : (
+        {isOver(batch) ? null : (
           <MoveTo
             batchId={batch.id}
             places={placesFor(db, warmFromMs(batch, standing.progress, nowMs), shop, nowMs)}
@@ -173,14 +175,38 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
   );
 }
 
-/** It was decided: no more is recorded. */
-function DecidedNote({ batch }: Pick<Of, 'batch'>) {
-  if (!batch.release) return null;
+/** It was decided, cancelled, or has no pieces: no more is recorded. */
+const isOver = (batch: Batch): boolean => batch.release !== null || batch.cancelledAt !== null || piecesIn(batch).length === 0;
+
+/** What was drawn for a batch, in words; empty where nothing was. */
+const drawnWords = (db: Db, batch: Batch): string =>
+  drawnFor(db, batch.id)
+    .map(({ number, grams }) => `${say(grams, 'g')} of ${number}`)
+    .join(', ');
+
+/** Why nothing more is recorded of it. */
+function OverNote({ db, shop, nowMs, batch }: Of) {
+  if (batch.release)
+    return (
+      <p className="text-lg">
+        This batch was {batch.release.outcome} as {batch.release.number}.{' '}
+        <Link href={`/release/${batch.number}`}>See the record</Link>
+      </p>
+    );
+  if (batch.cancelledAt === null)
+    return <p className="text-lg">No pieces are left in this batch, so there is nothing to do. {sourceOf(db, batch) ?? ''}</p>;
+  const drawn = drawnWords(db, batch);
+  const who = batch.cancelledBy === null ? '' : ` by ${initialsOf(db).get(batch.cancelledBy) ?? ''}`;
   return (
-    <p className="text-lg">
-      This batch was {batch.release.outcome} as {batch.release.number}.{' '}
-      <Link href={`/release/${batch.number}`}>See the record</Link>
-    </p>
+    <>
+      <p className="text-lg">
+        Cancelled {clockTime(batch.cancelledAt, shop.zone, nowMs)}
+        {who}
+        {batch.cancelledWhy === '' ? '' : `: ${batch.cancelledWhy}`}.{' '}
+        {drawn === '' ? 'Nothing was drawn for it.' : `Used: ${drawn}.`}
+      </p>
+      <ResumeBatch batchId={batch.id} />
+    </>
   );
 }
 
@@ -249,7 +275,7 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
         ))}
         <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
       </section>
-      {batch.release ? null : (
+      {isOver(batch) ? null : (
         <Wood
           batchId={batch.id}
           state={woodState(db, batch.id, batch.place?.id ?? null)}
@@ -258,7 +284,7 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
           roughOn={batch.roughOn}
         />
       )}
-      {batch.release ? null : <Drinks db={db} batch={batch} standing={standing} />}
+      {isOver(batch) ? null : <Drinks db={db} batch={batch} standing={standing} />}
       <PieceList
         batchId={batch.id}
         pieces={batch.pieces.map((one) => ({
@@ -268,10 +294,11 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
           left: one.leftWhy,
           came: moves.get(one.id) ?? null,
         }))}
-        alike={batch.release ? [] : alikeTo(batch, standing, openBatches(db, nowMs))}
+        alike={isOver(batch) ? [] : alikeTo(batch, standing, openBatches(db, nowMs))}
         origin={sourceOf(db, batch)}
-        locked={batch.release !== null}
+        locked={isOver(batch)}
       />
+      {isOver(batch) || batch.trial ? null : <CancelBatch batchId={batch.id} drawn={drawnWords(db, batch)} />}
       <WhatLiesWhere
         geometry={batch.design.geometry}
         name={batch.design.name}

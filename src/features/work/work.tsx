@@ -1,6 +1,7 @@
 import { BatchSign } from '@/web/drawing/batch-sign';
 import 'server-only';
 import { Link } from '@/ui/link';
+import { cancelledBatchIds } from '@/data/work/cancel';
 import { decidedBatchIds, loadBatch, piecesIn } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
@@ -92,6 +93,7 @@ export async function Work({ search }: { readonly search: Search }) {
         before="Newer"
         after="Older"
       />
+      <Cancelled db={db} nowMs={nowMs} zone={shop.zone} />
     </>
   );
 }
@@ -141,5 +143,31 @@ function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: Batch
         </span>
       </Link>
     </li>
+  );
+}
+
+/** Cancelled batches that used something: what was drawn for them is found from here. */
+function Cancelled({ db, nowMs, zone }: { readonly db: Db; readonly nowMs: number; readonly zone: string }) {
+  const ids = cancelledBatchIds(db);
+  if (ids.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-8 mb-1">Cancelled</h2>
+      <ul>
+        {ids.map((id) => {
+          const batch = loadBatch(db, id, nowMs);
+          return batch?.cancelledAt ? (
+            <li key={id} className="border-hair border-b py-1">
+              <Link href={`/work/${batch.number}`} className="flex min-h-11 flex-wrap items-center gap-x-4">
+                <span className="reading font-semibold">{batch.number}</span> <span className="grow">{titleOf(batch)}</span>
+                <span className="text-soft">
+                  {batch.cancelledWhy} {fullDate(batch.cancelledAt, zone)}
+                </span>
+              </Link>
+            </li>
+          ) : null;
+        })}
+      </ul>
+    </>
   );
 }

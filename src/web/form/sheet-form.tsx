@@ -5,10 +5,11 @@ import type { FieldValues } from 'react-hook-form';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
-import type { Form } from './use-form';
+import { Form } from '@/ui/form';
+import type { Form as FormOf } from './use-form';
 
 type Props<V extends FieldValues> = {
-  readonly form: Form<V>;
+  readonly form: FormOf<V>;
   readonly title: string;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
@@ -36,7 +37,7 @@ export function SheetForm<V extends FieldValues>({
 }: Props<V>) {
   return (
     <Sheet title={title} open={open} onOpenChange={onOpenChange} {...(say ? { say } : {})}>
-      <form noValidate className="flex flex-col gap-1" onSubmit={form.submit}>
+      <Form className="flex flex-col gap-1" onSubmit={form.submit}>
         {children}
         <Faults of={form.faults} />
         <div className="mt-2 flex flex-wrap gap-3 [&>*:only-child]:grow">
@@ -45,7 +46,7 @@ export function SheetForm<V extends FieldValues>({
           </Button>
           {beside}
         </div>
-      </form>
+      </Form>
     </Sheet>
   );
 }

@@ -2,7 +2,7 @@
 
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
-import { type FormEvent, type RefObject, useEffect, useRef, useState } from 'react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
 import {
   type DefaultValues,
   type FieldValues,
@@ -54,7 +54,7 @@ export type Form<V extends FieldValues> = {
   readonly set: <P extends Path<V>>(name: P, value: PathValue<V, P>) => void;
   /** What is wrong with the whole, or with what no field shows. */
   readonly faults: readonly string[];
-  readonly submit: (event?: FormEvent) => void;
+  readonly submit: () => void;
   /** Begins anew; what was typed is let go. */
   readonly reset: (start?: V) => void;
 };
@@ -158,8 +158,7 @@ export function useForm<V extends FieldValues, T = void>({
       onChange: (event) => set(name, event.target.value as PathValue<V, typeof name>),
       fault: fault(name),
     }),
-    submit: (event) => {
-      event?.preventDefault();
+    submit: () => {
       if (sending.current) return;
       sending.current = true;
       void form

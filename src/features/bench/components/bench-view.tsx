@@ -99,6 +99,8 @@ function useWakeLock(): void {
 
 type Props = {
   readonly action: HandAction | null;
+  /** What is said where there is no action: all is done, it is cancelled, it has no pieces. */
+  readonly over: string;
   readonly look: PieceLook | null;
   readonly ahead: readonly Ahead[];
   readonly number: string;
@@ -119,6 +121,7 @@ type Props = {
 /** One batch, full screen, three buttons: done, take back, and out. */
 export function BenchView({
   action: shopsAction,
+  over,
   look,
   ahead,
   number,
@@ -158,7 +161,7 @@ export function BenchView({
     >
       {/* What is read and touched fills the screen, its buttons always in the same place; the rest comes beneath. */}
       <div className="flex min-h-[calc(100dvh-3rem)] flex-col gap-2 bench:gap-3">
-        <BenchHead action={action} look={look} number={number} />
+        <BenchHead action={action} over={over} look={look} number={number} />
         <Notices of={[...troubles.map(troubleNotice), ...clothNotices({ lines: cloths, nowMs, zone })]} />
         <Notices of={outboxNotices(outbox)} />
         {caution ? (
@@ -173,7 +176,7 @@ export function BenchView({
             <strong>House rule:</strong> {action.house}
           </p>
         ) : null}
-        <CountDown action={action} nowMs={nowMs} zone={zone} />
+        {action ? <CountDown action={action} nowMs={nowMs} zone={zone} /> : null}
         {action ? <Timing action={action} nowMs={nowMs} zone={zone} /> : null}
         <div className="flex min-h-11 flex-wrap items-center justify-between gap-4">
           <p
@@ -199,6 +202,7 @@ export function BenchView({
       {ask}
       <HandsFree
         action={action}
+        over={over}
         nowMs={nowMs}
         free={ready && !busy}
         lastDone={mayTakeBack ? last.says : null}
@@ -216,7 +220,7 @@ export function BenchView({
 }
 
 /** Its ring and what is next. */
-function BenchHead({ action, number, look }: Pick<Props, 'action' | 'number' | 'look'>) {
+function BenchHead({ action, over, number, look }: Pick<Props, 'action' | 'over' | 'number' | 'look'>) {
   return (
     <div className="flex items-start gap-3 bench:gap-5">
       {action && look ? (
@@ -233,7 +237,7 @@ function BenchHead({ action, number, look }: Pick<Props, 'action' | 'number' | '
         <p className="reading font-semibold bench:text-xl">
           {number} {action?.title}
         </p>
-        <h1 className="text-[clamp(1.35rem,3.6vw,2.7rem)]">{action ? action.action : 'All steps done'}</h1>
+        <h1 className="text-[clamp(1.35rem,3.6vw,2.7rem)]">{action ? action.action : over}</h1>
         {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
       </div>
     </div>
@@ -241,16 +245,16 @@ function BenchHead({ action, number, look }: Pick<Props, 'action' | 'number' | '
 }
 
 /** The count-down that is read across the shop, with its three moments. */
-function CountDown({ action, nowMs, zone }: Pick<Props, 'action' | 'nowMs' | 'zone'>) {
-  const count = action ? countdown(action, nowMs) : { big: 'done', small: 'every step' };
-  const late = action !== null && pressOf(action, nowMs) === 'at-risk';
+function CountDown({ action, nowMs, zone }: Pick<Props, 'nowMs' | 'zone'> & { readonly action: HandAction }) {
+  const count = countdown(action, nowMs);
+  const late = pressOf(action, nowMs) === 'at-risk';
   return (
     <div className="flex grow flex-wrap items-center justify-between gap-x-10">
       <p className={`reading text-[clamp(4rem,min(17vw,24vh),15rem)] font-semibold leading-none ${late ? 'text-late' : ''}`}>
         {count.big}
         <span className="block text-[0.18em] font-normal text-soft">{count.small}</span>
       </p>
-      {action ? <Moments action={action} zone={zone} nowMs={nowMs} /> : null}
+      <Moments action={action} zone={zone} nowMs={nowMs} />
     </div>
   );
 }

@@ -16,6 +16,8 @@ const WHY_NOT: Readonly<Record<NotFree, string>> = {
 
 type Props = {
   readonly action: HandAction | null;
+  /** What is said where there is none. */
+  readonly over: string;
   readonly nowMs: number;
   /** Somebody is at this device, and nothing is being recorded. */
   readonly free: boolean;
@@ -26,10 +28,10 @@ type Props = {
 };
 
 /** Recording without hands: two knocks on the bench, or a pedal; only what is inside its window and needs nothing else. Said back aloud. */
-export function HandsFree({ action, nowMs, free, onRecord, onTakeBack, lastDone }: Props) {
+export function HandsFree({ action, over, nowMs, free, onRecord, onTakeBack, lastDone }: Props) {
   const record = async (): Promise<void> => {
     if (!free) return speak('Not recorded: say first who is at this device.');
-    if (!action) return speak('Every step is done.');
+    if (!action) return speak(`${over}.`);
     const why = notFree(action, nowMs);
     if (why) return speak(WHY_NOT[why]);
     const { done, number } = action;

@@ -12,6 +12,7 @@ import { useCamera } from './use-camera';
 import { useActsHere } from '@/web/hands/acts-here';
 import { useRecord } from '@/web/hands/use-record';
 import { TextBox } from '@/ui/field';
+import { Form } from '@/ui/form';
 
 type Props = {
   readonly actions: readonly HandAction[];
@@ -117,10 +118,9 @@ function MarkForm({ onAdd, camera }: MarkProps) {
   const year = useShortYear();
   const [typed, setTyped] = useState('');
   return (
-    <form
+    <Form
       className="mb-3 flex flex-wrap items-center gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
+      onSubmit={() => {
         onAdd(typed);
         setTyped('');
       }}
@@ -140,7 +140,7 @@ function MarkForm({ onAdd, camera }: MarkProps) {
       <Button big look="quiet" onClick={() => (camera.on ? camera.stop() : void camera.start())}>
         {camera.on ? 'Camera off' : 'Read by camera'}
       </Button>
-    </form>
+    </Form>
   );
 }
 

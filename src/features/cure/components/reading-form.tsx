@@ -3,6 +3,7 @@
 import { say, parseHumidity, parseTemperature } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { saveReading } from '../actions';
 import { ReadingFields } from '../forms';
@@ -26,7 +27,7 @@ export function ReadingForm({ places, at }: Props) {
   const { placeId, temp, rh } = form.values;
   const [readTemp, readRh] = [parseTemperature(temp), parseHumidity(rh)];
   return (
-    <form noValidate onSubmit={form.submit}>
+    <Form onSubmit={form.submit}>
       <h2 className="mb-1">Read the room</h2>
       <div className="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)_minmax(0,1fr)_auto] items-start gap-3">
         <SelectField
@@ -53,6 +54,6 @@ export function ReadingForm({ places, at }: Props) {
         </Button>
       </div>
       <Faults of={form.faults} />
-    </form>
+    </Form>
   );
 }

@@ -5,6 +5,7 @@ import type { School } from '@/core/guide';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Faults, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { useSave } from '@/web/use-save';
 import { saySide } from '../actions';
 
@@ -24,10 +25,9 @@ export function OwnSide({ question, schools, houseSchool, own, isLookedAt }: Pro
   const saving = useSave();
   const save = (of: string): void => void saving.run(() => saySide({ question, school: of, reason }));
   return (
-    <form
+    <Form
       className="no-print mt-2"
-      onSubmit={(event) => {
-        event.preventDefault();
+      onSubmit={() => {
         save(school);
       }}
     >
@@ -63,6 +63,6 @@ export function OwnSide({ question, schools, houseSchool, own, isLookedAt }: Pro
           ? 'It warns where a batch is started against it, and ranks finishes in “Which finish?”. It opens no gate: what must not be sold stays so.'
           : 'It is kept and shown here; no screen can look at it for you.'}
       </p>
-    </form>
+    </Form>
   );
 }

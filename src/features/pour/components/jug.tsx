@@ -6,6 +6,7 @@ import { findIngredient } from '@/core/material';
 import { parseVolume, say, sayOther } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { useSave } from '@/web/use-save';
 import { measured } from '../actions';
@@ -64,9 +65,8 @@ export function Jug(props: Props) {
   const grams = typed?.ok ? (typed.value - beforeMl) * mark.densityGPerMl : 0;
   const target = lines.find((line) => line.ingredient === ingredient)?.targetG ?? toGoG;
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
+    <Form
+      onSubmit={() => {
         if (!busy && !asks && (typed === null || typed.ok)) send(false);
       }}
     >
@@ -140,6 +140,6 @@ export function Jug(props: Props) {
           ▲ {fault}
         </p>
       ))}
-    </form>
+    </Form>
   );
 }

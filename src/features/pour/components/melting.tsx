@@ -26,6 +26,7 @@ import { PotFacts } from './pot-facts';
 import { PanChoice, type PanFacts } from './pan-choice';
 import { type CurvePoint, PotCurve } from './pot-curve';
 import { Fold } from '@/ui/fold';
+import { Form } from '@/ui/form';
 
 type Props = {
   readonly pourId: number;
@@ -272,7 +273,7 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
   const typed = parseTemperature(temp);
   return (
     <>
-      <form noValidate className="mt-4 flex items-start gap-4" onSubmit={form.submit}>
+      <Form className="mt-4 flex items-start gap-4" onSubmit={form.submit}>
         <TextField
           className="w-56"
           label="The thermometer says"
@@ -285,7 +286,7 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
         <Button look="plain" big type="submit" className="mt-5" disabled={form.busy || temp === ''}>
           Read
         </Button>
-      </form>
+      </Form>
       <Faults of={form.faults} />
     </>
   );

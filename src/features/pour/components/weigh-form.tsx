@@ -5,12 +5,13 @@ import { parseMass, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import type { Form } from '@/web/form/use-form';
+import { Form } from '@/ui/form';
+import type { Form as FormOf } from '@/web/form/use-form';
 import type { useDevice } from '@/web/use-device';
 import type { ShelfLot } from './gather';
 
 type WeighProps = {
-  readonly form: Form<{ reading: string; lotId: string }>;
+  readonly form: FormOf<{ reading: string; lotId: string }>;
   readonly shown: ReturnType<typeof useDevice>;
   readonly device: boolean;
   readonly practice: boolean;
@@ -30,10 +31,9 @@ export function WeighForm(props: WeighProps) {
   const fromScale = device && reading === '' && shown.value !== null;
   const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
   return (
-    <form
+    <Form
       className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]"
-      onSubmit={(event) => {
-        event.preventDefault();
+      onSubmit={() => {
         if (ready && !waits) form.submit();
       }}
     >
@@ -58,7 +58,7 @@ export function WeighForm(props: WeighProps) {
       <Button look="hand" big type="submit" className="bench:mt-5" disabled={form.busy || waits || !ready}>
         {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
       </Button>
-    </form>
+    </Form>
   );
 }
 

@@ -6,6 +6,7 @@ import { SURFACES } from '@/core/piece';
 import { CARE_NAMES, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { useSave } from '@/web/use-save';
@@ -84,7 +85,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
   };
   const changed = JSON.stringify(draft) !== JSON.stringify(first);
   return (
-    <form onSubmit={(event) => event.preventDefault()}>
+    <Form onSubmit={() => undefined}>
       <div className="grid gap-x-6 bench:grid-cols-2">
         <TextField label="Gains" value={draft.gains} onChange={(event) => setDraft({ ...draft, gains: event.target.value })} />
         <TextField label="Costs" value={draft.costs} onChange={(event) => setDraft({ ...draft, costs: event.target.value })} />
@@ -164,7 +165,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
       {changed ? (
         <KeepIt draft={draft} base={base} first={first.name} fits={read.ok} onName={(name) => setDraft({ ...draft, name })} />
       ) : null}
-    </form>
+    </Form>
   );
 }
 

@@ -8,7 +8,8 @@ import { Button, linkLook } from '@/ui/button';
 import { Unsell } from '@/web/unsell';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { type Form, useForm } from '@/web/form/use-form';
+import { Form } from '@/ui/form';
+import { type Form as FormOf, useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { sell } from '../actions';
 import { SaleFields } from '../forms';
@@ -77,20 +78,20 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
         </div>
       ) : null}
       {unsold > 0 ? (
-        <form noValidate className="flex flex-col gap-1" onSubmit={form.submit}>
+        <Form className="flex flex-col gap-1" onSubmit={form.submit}>
           {taught ? <p className="text-sm text-soft">{taught}</p> : null}
           <SaleRows form={form} currency={currency} bottles={bottles} />
           <Faults of={form.faults} />
           <Button look="main" big type="submit" disabled={form.busy}>
             Sold
           </Button>
-        </form>
+        </Form>
       ) : null}
     </section>
   );
 }
 
-type RowsProps = Pick<Props, 'currency' | 'bottles'> & { readonly form: Form<SaleTyped> };
+type RowsProps = Pick<Props, 'currency' | 'bottles'> & { readonly form: FormOf<SaleTyped> };
 
 /** How many and for how much; the rest is as usual until somebody says otherwise. */
 function SaleRows({ form, currency, bottles }: RowsProps) {

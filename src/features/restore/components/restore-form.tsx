@@ -7,6 +7,7 @@ import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/re
 import { MARK_ADVICE, MARK_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { takeIn } from '../actions';
@@ -69,7 +70,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
     onChange: (event: { readonly target: { readonly value: string } }) => form.set(name, Number(event.target.value) || null),
   });
   return (
-    <form noValidate className="grid gap-10 wide:grid-cols-2" onSubmit={form.submit}>
+    <Form className="grid gap-10 wide:grid-cols-2" onSubmit={form.submit}>
       <div className="flex flex-col gap-1">
         <div className="grid grid-cols-2 gap-4">
           <TextField label="Code on its slip" {...form.field('code')} hint="empty for a stranger’s piece" />
@@ -126,7 +127,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
       {(shape ?? stranger) ? (
         <WrongWithIt shape={shape ?? stranger} speciesId={form.values.speciesId} marks={marks} onMark={setMark} />
       ) : null}
-    </form>
+    </Form>
   );
 }
 

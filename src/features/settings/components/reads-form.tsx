@@ -3,6 +3,7 @@
 import { type Reads, say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, SelectField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { useForm } from '@/web/form/use-form';
 import { saveReads } from '../actions';
 import { ReadsFields } from '../forms';
@@ -11,7 +12,7 @@ import { ReadsFields } from '../forms';
 export function ReadsForm({ reads }: { readonly reads: Reads }) {
   const form = useForm({ schema: ReadsFields, start: reads, save: saveReads, keptAs: 'reads', stays: true });
   return (
-    <form noValidate className="max-w-xl" onSubmit={form.submit}>
+    <Form className="max-w-xl" onSubmit={form.submit}>
       <div className="grid grid-cols-2 gap-x-4">
         <SelectField label="The scale shows" {...form.field('mass')}>
           <option value="g">grams, kilograms</option>
@@ -40,6 +41,6 @@ export function ReadsForm({ reads }: { readonly reads: Reads }) {
       <Button type="submit" disabled={form.busy}>
         Read in these
       </Button>
-    </form>
+    </Form>
   );
 }

@@ -5,6 +5,7 @@ import type { RoomUnit } from '@/core/piece';
 import type { PlaceKind } from '@/core/regimen';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { savePlaces } from '../actions';
 import { RoomFields } from '../forms';
 import { useForm } from '@/web/form/use-form';
@@ -35,12 +36,11 @@ export function RoomForm({ places }: { readonly places: readonly Row[] }) {
     stays: true,
   });
   return (
-    <form
-      noValidate
+    <Form
       className="flex max-w-xl flex-col gap-1"
-      onSubmit={(event) => {
+      onSubmit={() => {
         setKept(false);
-        form.submit(event);
+        form.submit();
       }}
     >
       <div className="grid grid-cols-2 gap-x-6">
@@ -66,6 +66,6 @@ export function RoomForm({ places }: { readonly places: readonly Row[] }) {
           {kept ? 'Kept.' : ''}
         </span>
       </div>
-    </form>
+    </Form>
   );
 }

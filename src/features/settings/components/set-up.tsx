@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { Button } from '@/ui/button';
 import { useEffect } from 'react';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { openDemo, setUp } from '../actions';
 import { useSave } from '@/web/use-save';
 import { NewShopFields } from '../forms';
@@ -54,7 +55,7 @@ export function SetUp({ zones, currencies, guess }: Props) {
   const demo = useSave();
   const { people, hours } = form.values;
   return (
-    <form noValidate className="flex flex-col gap-2" onSubmit={form.submit}>
+    <Form className="flex flex-col gap-2" onSubmit={form.submit}>
       <TextField label="Name of the shop" {...form.field('name')} />
       <div className="grid grid-cols-[2fr_1fr] gap-4">
         <TextField label="Time zone" hint="as this device has it" list="zones" {...form.field('zone')} />
@@ -97,6 +98,6 @@ export function SetUp({ zones, currencies, guess }: Props) {
           Look at the demo shed instead
         </Button>
       </div>
-    </form>
+    </Form>
   );
 }

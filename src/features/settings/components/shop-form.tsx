@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { savePerson, saveShop } from '../actions';
 import { useForm } from '@/web/form/use-form';
 import { PersonFields, ShopFields as ShopFacts } from '../forms';
@@ -43,12 +44,11 @@ function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps
     stays: true,
   });
   return (
-    <form
-      noValidate
+    <Form
       className="flex max-w-xl flex-col gap-2"
-      onSubmit={(event) => {
+      onSubmit={() => {
         setKept(false);
-        form.submit(event);
+        form.submit();
       }}
     >
       <TextField label="Name" {...form.field('name')} />
@@ -82,7 +82,7 @@ function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps
           {kept ? 'Kept.' : ''}
         </span>
       </div>
-    </form>
+    </Form>
   );
 }
 
@@ -90,12 +90,12 @@ function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps
 export function AddPerson() {
   const form = useForm({ schema: PersonFields, start: { initials: '', name: '' }, save: savePerson, keptAs: 'person' });
   return (
-    <form noValidate className="grid max-w-xl grid-cols-[6rem_1fr_auto] items-start gap-4" onSubmit={form.submit}>
+    <Form className="grid max-w-xl grid-cols-[6rem_1fr_auto] items-start gap-4" onSubmit={form.submit}>
       <TextField label="Initials" maxLength={4} {...form.field('initials')} />
       <TextField label="Name" {...form.field('name')} fault={form.fault('name') ?? form.faults[0]} />
       <Button type="submit" className="mt-5" disabled={form.busy}>
         Add
       </Button>
-    </form>
+    </Form>
   );
 }

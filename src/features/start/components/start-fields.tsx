@@ -10,6 +10,7 @@ import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { MomentField } from '@/ui/moment-field';
 import { Tiles } from '@/ui/tiles';
 import { lookOf } from '@/web/drawing/look';
@@ -42,7 +43,7 @@ export function StartFieldset({
   of: { form, chosen, timbers, tree, outlook },
 }: Props) {
   return (
-    <form noValidate onSubmit={form.submit} className="flex flex-col gap-1">
+    <Form onSubmit={form.submit} className="flex flex-col gap-1">
       {chosen.isMixed ? null : <DesignField designs={designs} form={form} shape={chosen.drawn} />}
       <MixedList designs={designs} species={species} form={form} />
       {chosen.isMixed ? null : <WoodFields species={species} form={form} count={chosen.count} houseWoods={houseWoods} />}
@@ -73,7 +74,7 @@ export function StartFieldset({
       <Button look="main" big type="submit" disabled={form.busy || tree.asked}>
         Start the batch
       </Button>
-    </form>
+    </Form>
   );
 }
 

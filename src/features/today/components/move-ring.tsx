@@ -4,6 +4,7 @@ import { useShortYear } from '@/ui/zone';
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults, TextBox } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { useSave } from '@/web/use-save';
 import { moveTo } from '@/web/hands/actions';
 
@@ -44,10 +45,9 @@ export function MoveRing({ batches, places }: Props) {
     );
   };
   return (
-    <form
+    <Form
       className="no-print mt-3 flex flex-wrap items-center gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
+      onSubmit={() => {
         carry();
       }}
     >
@@ -87,6 +87,6 @@ export function MoveRing({ batches, places }: Props) {
         Move
       </Button>
       <Faults of={missing ? [missing] : rest([])} />
-    </form>
+    </Form>
   );
 }

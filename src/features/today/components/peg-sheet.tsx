@@ -3,6 +3,7 @@
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { MomentField } from '@/ui/moment-field';
 import { Link } from '@/ui/link';
 import { useState } from 'react';
@@ -55,7 +56,7 @@ function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
           {peg.slackUntilMs > peg.fromMs ? `until ${time(peg.slackUntilMs)} nothing else moves` : 'none'}
         </dd>
       </dl>
-      <form noValidate className="flex flex-col gap-2" onSubmit={form.submit}>
+      <Form className="flex flex-col gap-2" onSubmit={form.submit}>
         <MomentField
           label="Hold it at"
           lean="ahead"
@@ -73,7 +74,7 @@ function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
             </Button>
           ) : null}
         </div>
-      </form>
+      </Form>
       <Link href={`/work/${peg.number}`}>Coat book of {peg.number}</Link>
     </Sheet>
   );

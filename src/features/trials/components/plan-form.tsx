@@ -7,6 +7,7 @@ import { BEARER_WORDS, sayIssue, TRIAL_KIND_WORDS, WEAR_WORDS, WHY_NONE_WORDS } 
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { Tick } from '@/ui/tick';
 import { BoardPlan } from './board-plan';
 import { LETTERS } from '@/ui/line-look';
@@ -18,7 +19,7 @@ export function PlanForm(props: PlanProps) {
   const plan = usePlan(props);
   const { form } = plan;
   return (
-    <form noValidate onSubmit={form.submit} className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
+    <Form onSubmit={form.submit} className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
       <div className="flex flex-col gap-1">
         <TextField label="What it is about" placeholder="Tung or linseed on spoons" {...form.field('name')} />
         <Question plan={plan} />
@@ -35,7 +36,7 @@ export function PlanForm(props: PlanProps) {
         </p>
       </div>
       <Preview plan={plan} />
-    </form>
+    </Form>
   );
 }
 

@@ -6,6 +6,7 @@ import { parsePositive } from '@/core/quantity';
 import { sayIssue, TRIAL_KIND_WORDS } from '@/messages';
 import { Button, linkLook } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { Link } from '@/ui/link';
 import { useSave } from '@/web/use-save';
@@ -60,10 +61,9 @@ export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props
       </div>
       {ready ? null : <p className="font-semibold text-late">▲ Say first who is at this device, on any page of the shop.</p>}
       {!begun ? (
-        <form
+        <Form
           className="flex max-w-md flex-col gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
+          onSubmit={() => {
             setBegun(true);
           }}
         >
@@ -81,7 +81,7 @@ export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props
           <Button look="main" big type="submit">
             Begin: {asked.length} to score
           </Button>
-        </form>
+        </Form>
       ) : now ? (
         <section aria-label="Score">
           <p className="label">

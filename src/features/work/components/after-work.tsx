@@ -8,6 +8,7 @@ import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
 import { useSave } from '@/web/use-save';
 import { again, judgeIt, writeNote } from '../actions';
+import { Form } from '@/ui/form';
 
 const SCORES = [1, 2, 3, 4, 5] as const;
 
@@ -81,10 +82,9 @@ function NoteForm({ batchId }: Pick<Props, 'batchId'>) {
   const [text, setText] = useState('');
   const { busy, faults, run } = useSave();
   return (
-    <form
+    <Form
       className="my-2"
-      onSubmit={(event) => {
-        event.preventDefault();
+      onSubmit={() => {
         void run(
           () => writeNote({ clientId: freshId(), batchId, text }),
           () => setText(''),
@@ -105,7 +105,7 @@ function NoteForm({ batchId }: Pick<Props, 'batchId'>) {
       <Button type="submit" className="mt-1" disabled={busy || text.trim() === ''}>
         Keep the note
       </Button>
-    </form>
+    </Form>
   );
 }
 
