@@ -3,12 +3,14 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   globalTeardown: './e2e/tear-down.ts',
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  // A test that hangs ends at last; none that runs is cut off, on a machine that is busy with other things either.
+  timeout: 600_000,
+  expect: { timeout: 90_000 },
   workers: 2,
   fullyParallel: true,
   maxFailures: process.env.CI ? 0 : 10,
-  retries: 0,
+  // What passes at the second try is printed as flaky and counted as neither.
+  retries: 1,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   outputDir: 'test-results/traces',

@@ -1,30 +1,124 @@
-import { gzipSync } from 'node:zlib';
-import { makeShop, VIEWS } from '../e2e/shop';
-import { timeAddress } from './address';
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { cpus } from 'node:os';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { makeShop, type Shop } from '../e2e/shop';
+import { asPage } from './address';
+import { AT, fill } from './shed';
 
-/** Main views of the demo shed: the server's time for each, and the JavaScript a browser fetches for it. */
-const WARM_UPS = 5;
-const CALLS = 25;
+/**
+ * How long the server takes for each view, beside a page of the same app that only reads the shop's name: called in turn, so that what
+ * else the machine does weighs on both. `npm run bench -- views [--write]`; with `--write` the table goes to docs/bench-views.md.
+ */
+const CALLS = 20;
+const WARM_UPS = 3;
+const SIZES = [12, 60, 300] as const;
+const VIEWS = [
+  '/',
+  '/stores',
+  '/stores/lots/2',
+  '/stores/order',
+  '/blends',
+  '/blends/1',
+  '/blends/compare?f=1&f=2&f=3&f=4',
+  '/convert',
+  '/work',
+  '/work/new',
+  '/work/choose?uses=food-wet&uses=knife&owner=unknown',
+  '/work/31-006',
+  '/work/31-006/bench',
+  '/work/regimens',
+  '/work/regimens/thin-drying',
+  '/work/restore',
+  '/cure',
+  '/cure/31-002',
+  '/release/31-003',
+  '/care',
+  '/returns',
+  '/trials/T31-01',
+  '/trials/new',
+  '/cost?piece=1&wood=sycamore',
+  '/guide',
+  '/shop',
+] as const;
 
-const shop = makeShop({ demo: true, at: '2031-03-05T14:20:00Z' });
-const gzipped = new Map<string, number>();
+const middle = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;
 
-async function scriptBytes(page: string): Promise<number> {
-  const sources = [...new Set([...page.matchAll(/src="(\/_next\/static\/[^"]+\.js)"/g)].map((match) => match[1] ?? ''))];
-  for (const source of sources) {
-    if (!gzipped.has(source))
-      gzipped.set(source, gzipSync(Buffer.from(await (await fetch(shop.url + source)).arrayBuffer())).length);
-  }
-  return sources.reduce((sum, source) => sum + (gzipped.get(source) ?? 0), 0);
+async function call(shop: Shop, view: string): Promise<number> {
+  const from = performance.now();
+  const answer = await fetch(shop.url + view, { headers: asPage(shop.url) });
+  await answer.text();
+  if (!answer.ok) throw new Error(`${view} answered ${answer.status}`);
+  return performance.now() - from;
 }
 
+/** A reading of the room's air, as another program would write it: all that was computed from the file is dropped. */
+function record(shop: Shop): void {
+  const file = new Database(path.join(shop.folder, 'shop.sqlite'), { timeout: 5000 });
+  file.exec(`insert into room_reading (client_id, place_id, at, temp_c, rh_fraction, person_id)
+    select hex(randomblob(12)), place_id, at + 60000, temp_c, rh_fraction, person_id from room_reading order by at desc limit 1`);
+  file.close();
+}
+
+type Row = { readonly view: string; readonly bare: number; readonly again: number; readonly first: number };
+
+/** A view beside the bare page, each as the middle of so many calls in turn: with nothing recorded since, and first after a record. */
+async function measure(shop: Shop, view: string, calls = CALLS): Promise<Row> {
+  for (let i = 0; i < WARM_UPS; i++) await call(shop, view);
+  const times = { bare: [] as number[], again: [] as number[], first: [] as number[] };
+  for (let i = 0; i < calls; i++) {
+    times.bare.push(await call(shop, '/bare'));
+    times.again.push(await call(shop, view));
+    record(shop);
+    // The bare page reads the file again too, so that the record weighs on the view alone by what the view computes.
+    await call(shop, '/bare');
+    times.first.push(await call(shop, view));
+  }
+  return { view, bare: middle(times.bare), again: middle(times.again), first: middle(times.first) };
+}
+
+const lines: string[] = [];
+const say = (line: string): void => {
+  lines.push(line);
+  console.log(line);
+};
+const ms = (time: number): string => time.toFixed(time < 10 ? 1 : 0);
+const row = ({ view, bare, again, first }: Row): string =>
+  `| \`${view}\` | ${ms(bare)} | ${ms(again)} | ${(again / bare).toFixed(1)} | ${ms(first)} | ${(first / bare).toFixed(1)} |`;
+const HEAD = '| view | bare page, ms | nothing recorded since, ms | times bare | first after a record, ms | times bare |';
+
+const git = (...asked: string[]): string => execFileSync('git', asked, { encoding: 'utf8' }).trim();
+say('# What the views take');
+say('');
+say(
+  `${new Date().toISOString().slice(0, 10)}, commit ${git('rev-parse', '--short', 'HEAD')}, ${cpus().length} cores of ${cpus()[0]?.model.trim()}. Middle of ${CALLS} calls, in turn with a bare page of the same app. Written by \`npm run bench -- views --write\`.`,
+);
+say('');
+say('The demo shed:');
+say('');
+say(HEAD);
+say('|---|---|---|---|---|---|');
+const demo = makeShop({ demo: true, at: new Date(AT).toISOString(), environment: { RENDLE_BENCH: '1' } });
 try {
-  await shop.start();
-  for (const view of VIEWS) {
-    const { says, page } = await timeAddress(shop.url + view, WARM_UPS, CALLS);
-    const bytes = await scriptBytes(page);
-    console.log(`${view.padEnd(20)} ${says}, ${(bytes / 1000).toFixed(0).padStart(4)} kB of JavaScript (gzip)`);
-  }
+  await demo.start();
+  for (const view of VIEWS) say(row(await measure(demo, view)));
 } finally {
-  await shop.remove();
+  await demo.remove();
 }
+say('');
+say('Today by open batches, five calls each:');
+say('');
+say(HEAD);
+say('|---|---|---|---|---|---|');
+for (const size of SIZES) {
+  const shop = makeShop({ demo: false, at: new Date(AT).toISOString(), environment: { RENDLE_BENCH: '1' } });
+  try {
+    fill(path.join(shop.folder, 'shop.sqlite'), size);
+    await shop.start();
+    say(row({ ...(await measure(shop, '/', 5)), view: `/ with ${size} open batches` }));
+  } finally {
+    await shop.remove();
+  }
+}
+if (process.argv.includes('--write')) writeFileSync(path.resolve(import.meta.dirname, '../docs/bench-views.md'), `${lines.join('\n')}\n`);

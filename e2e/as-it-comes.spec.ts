@@ -83,8 +83,8 @@ async function release(page: Page, shop: Shop, number: string): Promise<void> {
 }
 
 test('that was the last at coat two of five, through to release; and it can be taken back before', async ({ page, shop }) => {
-  test.setTimeout(180_000);
   await beWren(page);
+  await page.goto('/');
   const number = await begin(page, 'thin-drying', { 'Drying oil': 'S31-03' });
   for (const left of ['0 given, 4 to come', '0 given, 5 to come']) {
     await coats(page).getByRole('button', { name: 'Another coat of drying oil', exact: true }).click();
@@ -129,6 +129,7 @@ test('that was the last at coat two of five, through to release; and it can be t
 
 test('a coat more after “full”, which the weigh-in offered to end', async ({ page, shop }) => {
   await beWren(page);
+  await page.goto('/');
   const number = await begin(page, 'soak-wax', { Oil: 'S31-01', 'Wax paste': 'B31-01' }, '1');
   await prepare(page, shop, number);
   for (const [before, after, rest] of [
@@ -230,7 +231,6 @@ test('a pot one gram short is brought to its end, and a bottle that holds more t
 });
 
 test('a bought finish, from its label to a released board', async ({ page, shop }) => {
-  test.setTimeout(180_000);
   await beWren(page);
   await page.goto('/stores');
   await page.getByRole('button', { name: 'A bought finish' }).click();
@@ -289,6 +289,7 @@ test('a bought finish, from its label to a released board', async ({ page, shop 
 
 test('a bath of 36 hours is scolded by nobody, and has not begun to settle', async ({ page, shop }) => {
   await beWren(page);
+  await page.goto('/');
   const number = await begin(page, 'bath', { 'Bath oil': 'S31-01' }, '3');
   await prepare(page, shop, number);
   await step(page, number, 'Submerged');

@@ -124,7 +124,6 @@ test('a mixed lot of eight: read from a list, judged piece by piece, what does n
 });
 
 test('inside oil-wax, outside built: the inside alone is asked for food, and it is released', async ({ page, shop }) => {
-  test.setTimeout(240_000);
   await beWren(page);
   await page.goto('/stores');
   await page.getByRole('button', { name: 'Receive a lot' }).click();
@@ -185,7 +184,6 @@ test('a regimen of one’s own with its materials, coats until no dry spots are 
   page,
   shop,
 }) => {
-  test.setTimeout(180_000);
   await beWren(page);
   await page.goto('/work/regimens/paste-only');
   await page.getByRole('button', { name: 'Another material' }).click();
@@ -247,8 +245,8 @@ test('a regimen of one’s own with its materials, coats until no dry spots are 
 });
 
 test('a cold week draws the gaps out and moves the promise', async ({ page, shop }) => {
-  test.setTimeout(180_000);
   await beWren(page);
+  await page.goto('/');
   const promised = async (): Promise<number> => {
     await page.goto('/work/new?regimen=thin-drying&wood=birch');
     await lotFor(page, 'Drying oil', 'S31-03');
@@ -308,7 +306,6 @@ function bench(knocks: readonly number[], seconds: number): Buffer {
 }
 
 test('two knocks record, three take back, both said aloud; a pedal does too; not without a secure address', async () => {
-  test.setTimeout(180_000);
   const shop = makeShop({ demo: true, at: MONDAY_MORNING });
   await shop.start();
   const file = path.join(shop.folder, 'bench.wav');
@@ -340,11 +337,11 @@ test('two knocks record, three take back, both said aloud; a pedal does too; not
     await page.getByText('Hands free: knocks or a pedal').click();
     await page.getByRole('button', { name: 'Listen for knocks' }).click();
     await expect(page.getByText('● Listening.')).toBeVisible({ timeout: 20_000 });
-    await expect.poll(said, { timeout: 20_000 }).toHaveLength(1);
+    await expect.poll(said).toHaveLength(1);
     const [recorded] = await said();
     expect(recorded).toMatch(/\. 31-012\.$/);
     await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(first);
-    await expect.poll(said, { timeout: 20_000 }).toHaveLength(2);
+    await expect.poll(said).toHaveLength(2);
     expect((await said())[1]).toMatch(/^Taken back: /);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(first);
     await page.getByRole('button', { name: 'Stop listening' }).click();
@@ -353,7 +350,7 @@ test('two knocks record, three take back, both said aloud; a pedal does too; not
     await page.keyboard.press('PageDown');
     await expect(page.getByText('PageDown')).toBeVisible();
     await page.keyboard.press('PageDown');
-    await expect.poll(said, { timeout: 20_000 }).toHaveLength(3);
+    await expect.poll(said).toHaveLength(3);
     expect((await said())[2]).toBe(recorded);
     await context.addInitScript(() => Object.defineProperty(globalThis, 'isSecureContext', { value: false }));
     await page.goto('/work/31-012/bench');

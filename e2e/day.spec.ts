@@ -7,6 +7,7 @@ const book = { name: 'Coat book' } as const;
 
 test('a day with four batches at once: each in its turn, and the plan follows what is done', async ({ page, shop }) => {
   await beWren(page);
+  await page.goto('/');
   const hands = page.getByRole('region', strip);
   const record = async (number: string, done: string, minutes: number): Promise<void> => {
     shop.advance(minutes / 60);
@@ -71,7 +72,7 @@ test('three records at the bench without a network, a reload in between, and bac
   await expect(page.getByText('3 records wait on this device')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rub in the wax paste');
   await context.setOffline(false);
-  await expect(page.getByText(/records? waits? on this device/)).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText(/records? waits? on this device/)).toHaveCount(0);
   await page.goto('/work/31-006');
   await expect(page.getByRole('region', panel)).toContainText('Next: Rub in the wax paste');
   await expect(page.getByRole('region', book).getByText('Wiped')).toHaveCount(3);
@@ -92,7 +93,7 @@ test('two devices record one thing: both are shown, and one is struck', async ({
   await page.getByRole('region', panel).getByRole('button', { name: 'Wiped' }).click();
   await expect(page.getByRole('region', panel)).toContainText('Next: Flood again');
   await second.unroute('**/api/log');
-  await expect(second.getByText('One record waits on this device')).toHaveCount(0, { timeout: 20_000 });
+  await expect(second.getByText('One record waits on this device')).toHaveCount(0);
   await page.reload();
   const ways = page.getByRole('region', { name: 'Ways back' });
   await expect(ways).toContainText('was recorded once more');
@@ -107,6 +108,7 @@ test('a step is held to a time, dragged, and let go; the wall has its sheet and 
   shop,
 }) => {
   await beWren(page);
+  await page.goto('/');
   const peg = page.getByRole('button', { name: /31-007 Sand to 120/ });
   await peg.focus();
   await page.keyboard.press('Enter');
@@ -151,6 +153,7 @@ test('no camera, no sound, a notification refused: all of it still goes by hand'
       Object.defineProperty(globalThis, name, { value: undefined, configurable: true });
   });
   await beWren(page);
+  await page.goto('/');
   await page.getByRole('button', { name: 'Calls aloud: off' }).click();
   await expect(page.getByRole('button', { name: 'Calls aloud: on' })).toBeVisible();
   await page.goto('/work/round');
@@ -180,7 +183,7 @@ test('faults by surface, a photo and the tin on the scale go into the book with 
   await page.getByRole('button', { name: 'Weigh the tin' }).click();
   const sheet = page.getByRole('dialog', { name: 'The tin before and after' });
   await sheet.getByRole('button', { name: 'Use the practice scale' }).click();
-  await sheet.getByRole('button', { name: 'Take it as before' }).click({ timeout: 15_000 });
+  await sheet.getByRole('button', { name: 'Take it as before' }).click();
   await sheet.getByRole('button', { name: 'Practice: 60 g used' }).click();
   await expect(sheet.getByText('● steady')).toBeVisible();
   await expect(sheet.getByText(/^75\d\.\d g/)).toBeVisible();
@@ -250,6 +253,7 @@ test('pieces part and meet again; a regimen is changed; a piece comes home', asy
 
 test('each worker stays the one it is, on pages this device has kept', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await page.goto('/blends/1');
   await page.getByRole('button', { name: /^Pour 900/ }).click();

@@ -62,6 +62,7 @@ test('a device that is sent away while it is open keeps its record, and sends it
       await page.goto(shop.url);
       await comeIn(page, name);
       await beWren(page);
+      await page.goto('/');
     }
     await tablet.goto(`${shop.url}/work/31-006`);
     const panel = tablet.getByRole('region', { name: 'Record the next action' });

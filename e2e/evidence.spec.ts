@@ -156,6 +156,7 @@ test('a lot held later names who has it, drafts letters, and they go once they w
 for (const javaScriptEnabled of [true, false])
   test(`the owner’s page on a phone, ${javaScriptEnabled ? 'with' : 'without'} a script`, async ({ page, browser, shop }) => {
     await beWren(page);
+    await page.goto('/');
     const code = await slipOfOdalys(page);
     const context = await browser.newContext({ javaScriptEnabled, viewport: { width: 390, height: 844 }, baseURL: shop.url });
     const phone = await context.newPage();
@@ -204,6 +205,7 @@ test('a piece moves, is given on, gets a refill; what came back is told with how
   shop,
 }) => {
   await beWren(page);
+  await page.goto('/');
   await slipOfOdalys(page);
   await page.getByRole('button', { name: 'Where and how it lives' }).click();
   await page.getByRole('dialog').getByLabel('Country').selectOption('Sweden');

@@ -2,7 +2,6 @@ import type { Locator } from '@playwright/test';
 import { geometryFaults } from './geometry';
 import { beWren, expect, MONDAY_MORNING, seeOn, test, tile } from './shop';
 
-test.setTimeout(120_000);
 
 /** The most a new user should have to do from an empty shop to labelled tins: a press or Enter, and a value changed. */
 const MOST_CLICKS = 24;
@@ -170,6 +169,7 @@ test('the way back closes a sheet, then leaves the page; what was typed is there
 
 test('paper is white and its ink dark, whatever the scheme', async ({ page, context, shop }) => {
   await beWren(page);
+  await page.goto('/');
   await context.addCookies([{ name: 'rendle-scheme', value: 'dim', url: shop.url }]);
   for (const view of [
     '/sheet/2031-03-03',
@@ -229,6 +229,7 @@ const MOVING = ['/', '/stores', '/work', '/work/new', '/work/31-006', '/blends/1
 
 test('nothing moves once a page has come', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   for (const view of MOVING) {
     await page.goto(view, { waitUntil: 'networkidle' });
     const moved = await page.evaluate(
@@ -248,6 +249,7 @@ test('nothing moves once a page has come', async ({ page }) => {
 
 test('text at twice its size cuts off and covers nothing, and the strip leaves the page two thirds', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   // As the browser's own setting does it: every size that follows the text follows, and so does where the layout changes.
   const browser = await page.context().newCDPSession(page);
   await browser.send('Page.setFontSizes', { fontSizes: { standard: 32, fixed: 26 } });

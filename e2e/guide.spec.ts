@@ -26,7 +26,7 @@ test('every page of the guide is kept for when the network is away, and a sympto
   await beWren(page);
   await page.goto('/guide');
   await expect
-    .poll(() => page.evaluate(async () => (await (await caches.open('rendle-guide-4')).keys()).length), { timeout: 60_000 })
+    .poll(() => page.evaluate(async () => (await (await caches.open('rendle-guide-4')).keys()).length))
     .toBeGreaterThan(70);
   await context.setOffline(true);
   await page.goto('/guide/grey-fuzz');

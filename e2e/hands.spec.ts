@@ -113,6 +113,7 @@ test('an act that was recorded elsewhere says what had been written for it', asy
 
 test('the strip is one line at the desk, two where something wants a person, and leaves a phone its screen', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   for (const path of ['/stores', '/work', '/work/31-006', '/cure']) {
     await page.goto(path);
     expect.soft(await heightOf(page), path).toBeLessThanOrEqual(112);

@@ -134,6 +134,7 @@ test('one pass of a room reading with nonsense is refused in words', async ({ pa
 
 test('what is chosen and typed before the page’s script runs is kept', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   let letGo = (): void => {};
   const gate = new Promise<void>((open) => {
     letGo = open;

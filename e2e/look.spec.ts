@@ -1,10 +1,15 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { COUNTS, overBudget, rounded, weigh, writeBudget } from './measure';
 import { beWren, expect, test, VIEWS } from './shop';
 
 /** In the dim scheme only what is drawn in colours of its own is looked at again. */
 const DIM_VIEWS = ['/', '/blends/1', '/work/31-006', '/cure/31-002', '/release/31-003'];
 const SERIOUS = ['serious', 'critical'];
+const NARROW = [
+  [768, 1024],
+  [390, 844],
+] as const;
 
 async function faults(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
@@ -13,39 +18,60 @@ async function faults(page: Page): Promise<string[]> {
     .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
 }
 
-test.setTimeout(240_000);
 
-// Half of them each, so that two workers share the longest test there is.
-for (const half of [0, 1] as const) {
-  test(`every view answers without a fault, nothing serious: ${half + 1} of 2`, async ({ page }) => {
+const over = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+
+// A part of them each, so that two workers share the longest test there is.
+const PARTS = 4;
+for (let part = 0; part < PARTS; part++)
+  test(`every view answers without a fault, weighs no more than its budget, runs out nowhere: ${part + 1} of ${PARTS}`, async ({
+    page,
+    shop,
+    warm,
+  }) => {
     const faulty: string[] = [];
     page.on('pageerror', (error) => faulty.push(String(error)));
     page.on('console', (message) => {
       if (message.type() === 'error') faulty.push(`${page.url()}: ${message.text()}`);
     });
     await beWren(page);
-    for (const view of VIEWS.filter((_, i) => i % 2 === half)) {
-      await page.goto(view, { waitUntil: 'networkidle' });
+    await page.goto('/');
+    for (const view of VIEWS.filter((_, i) => i % PARTS === part)) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      const weight = await weigh(page, view, shop, warm);
+      if (process.env.BUDGETS === 'write') writeBudget(view, rounded(weight));
+      else expect.soft(overBudget(view, Object.values(weight), COUNTS)).toEqual([]);
       expect.soft(await faults(page), view).toEqual([]);
+      for (const [width, height] of NARROW) {
+        await page.setViewportSize({ width, height });
+        expect.soft(await over(page), `${view} at ${width}`).toBeLessThanOrEqual(0);
+      }
     }
     expect(faulty).toEqual([]);
   });
-}
 
-for (const [width, height] of [
-  [768, 1024],
-  [390, 844],
-] as const) {
-  test(`no view runs out sideways at ${width}`, async ({ page }) => {
+/** How often the page is drawn anew by the server for one record: each is a wait at the bench. */
+const RECORDED_ON = ['/work/31-006', '/work/31-006/bench'];
+for (const view of RECORDED_ON)
+  test(`one record draws ${view} no oftener than its budget says`, async ({ page }) => {
     await beWren(page);
-    await page.setViewportSize({ width, height });
-    for (const view of VIEWS) {
-      await page.goto(view);
-      const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-      expect.soft(over, view).toBeLessThanOrEqual(0);
-    }
+    await page.goto(view, { waitUntil: 'networkidle' });
+    let drawn = 0;
+    page.on('request', (request) => {
+      if (request.headers().rsc === '1' && !request.headers()['next-router-prefetch']) drawn++;
+    });
+    await page.keyboard.press('Space');
+    const ask = page.getByRole('alertdialog');
+    await expect(ask.or(page.getByRole('status').filter({ hasText: '31-006' })).first()).toBeVisible();
+    if (await ask.isVisible()) await ask.getByRole('button', { name: /early$/ }).click();
+    await expect(page.getByRole('status').filter({ hasText: '31-006' }).first()).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    const row = `a record on ${view}`;
+    if (process.env.BUDGETS === 'write') writeBudget(row, [drawn]);
+    else expect(overBudget(row, [drawn], ['drawn anew'])).toEqual([]);
+    expect(drawn).toBeGreaterThan(0);
   });
-}
 
 for (const scheme of ['day', 'dim'] as const) {
   test(`axe finds nothing serious on a slip and a sheet, ${scheme}, nor in what dim draws anew`, async ({
@@ -54,6 +80,7 @@ for (const scheme of ['day', 'dim'] as const) {
     shop,
   }) => {
     await beWren(page);
+    await page.goto('/');
     await context.addCookies([{ name: 'rendle-scheme', value: scheme, url: shop.url }]);
     for (const view of scheme === 'dim' ? DIM_VIEWS : []) {
       await page.goto(view);

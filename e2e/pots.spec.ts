@@ -17,6 +17,7 @@ test('four cups of melted wax with sixteen of oil is 19 % wax by weight, and an 
   page,
 }) => {
   await beWren(page);
+  await page.goto('/');
   await writeMeasured(page, 'Cups', [
     ['Beeswax, filtered', '4 cups', true],
     ['White mineral oil, food grade', '16 oz'],
@@ -41,6 +42,7 @@ test('half a bag to two bottles by the jug’s marks; filled to where it should 
   page,
 }) => {
   await beWren(page);
+  await page.goto('/');
   await writeMeasured(page, 'Half a bag', [
     ['Beeswax, filtered', '1/2 x 1 lb'],
     ['White mineral oil, food grade', '2 x 16 fl oz'],

@@ -18,6 +18,7 @@ const weighed = (page: Page) => page.getByRole('button', { name: 'Weighed', exac
 
 test('a scale loses its connection half-way, and no reading is lost', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   await openPot(page);
   const panel = page.getByLabel('Practice scale');
   await page.getByRole('button', { name: 'Use the practice scale' }).click();
@@ -29,7 +30,7 @@ test('a scale loses its connection half-way, and no reading is lost', async ({ p
   await expect(panel.getByText('◌ silent')).toBeVisible();
   await panel.getByRole('button', { name: 'Plug it in' }).click();
   await expect(panel.getByRole('alert')).toHaveCount(0);
-  await expect(weighed(page)).not.toHaveAttribute('aria-disabled', 'true', { timeout: 20_000 });
+  await expect(weighed(page)).not.toHaveAttribute('aria-disabled', 'true');
   await weighed(page).click();
   await expect(page.getByLabel('Marks').getByRole('listitem').first()).toContainText('181.0 of 180.8 g');
   // A garbled line is said, and the typed way stays open beside it.
@@ -45,6 +46,7 @@ test('a scale loses its connection half-way, and no reading is lost', async ({ p
 
 test('an overpour is left in, and the next pot takes it up', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   await openPot(page);
   await page.getByLabel('The scale says').fill('206');
   await weighed(page).click();
@@ -64,6 +66,7 @@ test('an overpour is left in, and the next pot takes it up', async ({ page }) =>
 
 test('what went in by mistake is owned up to before it is kept', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   await openPot(page);
   await page.getByLabel('The scale says').fill('181');
   await weighed(page).click();
@@ -78,6 +81,7 @@ test('what went in by mistake is owned up to before it is kept', async ({ page }
 
 test('jars are weighed, the label says the lowest, and its sheet says all it must', async ({ page }) => {
   await beWren(page);
+  await page.goto('/');
   await openPot(page);
   for (const reading of ['181', '904']) await weighTo(page, reading);
   await page.getByRole('button', { name: 'All in' }).click();

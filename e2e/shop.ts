@@ -34,7 +34,7 @@ async function answers(url: string): Promise<boolean> {
 
 /** Waits until a server answers. */
 async function untilAnswers(url: string): Promise<void> {
-  for (let i = 0; i < 200 && !(await answers(url)); i++) await new Promise((resolve) => setTimeout(resolve, 150));
+  for (let i = 0; i < 1000 && !(await answers(url)); i++) await new Promise((resolve) => setTimeout(resolve, 150));
 }
 
 async function ended(server: ChildProcess | null, signal: NodeJS.Signals): Promise<void> {
@@ -93,17 +93,26 @@ async function shed({ demo, at }: Wish): Promise<string> {
 export type WarmServer = {
   readonly port: string;
   readonly open: (folder: string) => Promise<void>;
+  /** How many statements it has run so far. */
+  readonly statements: () => Promise<number>;
   readonly end: () => Promise<void>;
 };
 
 function warmServer(): WarmServer {
   const port = String(nextPort++);
   let server: ChildProcess | null = null;
+  const told = (of: ChildProcess): Promise<unknown> => new Promise((resolve) => of.once('message', resolve));
   return {
     port,
+    statements: async () => {
+      if (!server?.connected) throw new Error('No warm server is open.');
+      const answer = told(server);
+      server.send('statements');
+      return ((await answer) as { readonly statements: number }).statements;
+    },
     open: async (folder) => {
       if (server?.connected) {
-        const open = new Promise((resolve) => server?.once('message', resolve));
+        const open = told(server);
         server.send({ folder, clock: clockOf(folder) });
         await open;
         return;
@@ -176,6 +185,9 @@ export function makeShop(wish: Wish, warm: WarmServer | null = null): Shop & { r
 /** A weekday morning; every test that does not care for the day starts here. */
 export const MONDAY_MORNING = '2031-03-03T08:40:00Z';
 
+/** The shop of the test that runs: one at a time in each worker. */
+let address = '';
+
 type Options = { readonly wish: Wish };
 
 /** Tests with a shop of their own; `wish` says whether it is the demo shed and what time it is there. */
@@ -200,7 +212,8 @@ export const test = base.extend<Options & { shop: Shop }, { warm: WarmServer }>(
     await use(shop.url);
   },
   /** A tap that comes before the page's script has taken over is lost, as it is to a hand; a hand taps again, a test waits. */
-  page: async ({ page, javaScriptEnabled }, use) => {
+  page: async ({ page, shop, javaScriptEnabled }, use) => {
+    address = shop.url;
     const { goto, reload } = page;
     page.goto = async (...to) => {
       const answer = await goto.apply(page, to);
@@ -232,11 +245,9 @@ export async function takenOver(page: Page): Promise<void> {
     .catch(() => undefined);
 }
 
-/** Says who is at this device, as a maker does once. */
+/** The device knows that Wren is at it, as after her touch the day before; no page is open yet. */
 export async function beWren(page: Page): Promise<void> {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'Wren Aldersea' }).click();
-  await page.getByRole('button', { name: 'Wren Aldersea', pressed: true }).waitFor();
+  await page.context().addCookies([{ name: 'rendle-person', value: '1', url: address }]);
 }
 
 /** Finds an ingredient by a name and takes the first that answers, by the keyboard as at the bench. */

@@ -125,7 +125,6 @@ test('a bought finish is a line of a formula; a bottle of it is let down and top
   page,
   shop,
 }) => {
-  test.setTimeout(240_000);
   page.setDefaultTimeout(12_000);
   await setUp(page, 'metric');
   // The finish, as its label has it.
@@ -226,7 +225,6 @@ test('a bought finish is a line of a formula; a bottle of it is let down and top
 });
 
 test('a shop in ounces and °F, from the first lot to the slip', async ({ page, shop }) => {
-  test.setTimeout(240_000);
   page.setDefaultTimeout(12_000);
   await setUp(page, 'us');
   await receive(page, 'White mineral oil, food grade', '5 lb 8 oz wt');

@@ -249,7 +249,7 @@ async function sellTwo(page: Page, hand: Hand): Promise<void> {
   await expect(page.getByRole('heading', { name: /Slip 31-001\/1/ })).toBeVisible();
   await expect(page.getByText('Allergens: bee product.')).toBeVisible();
   const drawn = page.locator('figure img').first();
-  await expect.poll(() => drawn.evaluate((one: HTMLImageElement) => one.naturalWidth), { timeout: 30_000 }).toBe(1240);
+  await expect.poll(() => drawn.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(1240);
   const pdf = await page.request.get(`/slip/${code}/pdf`);
   expect(pdf.headers()['content-type']).toBe('application/pdf');
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');

@@ -49,7 +49,6 @@ async function picture(letters: readonly string[]): Promise<Buffer> {
 test('a trial of three finishes on four boards goes from its plan to its verdict, by scores and by pictures', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   await beWren(page);
   await page.goto('/trials/new');
   await page.getByRole('button', { name: 'Lay it out' }).click();

@@ -10,6 +10,17 @@ for (const name of ['setTimeout', 'setInterval']) {
   globalThis[name] = (run, ms, ...rest) => (ms >= LONG_MS ? begin(() => undefined, LONG_MS).unref() : begin(run, ms, ...rest));
 }
 
+/** Statements that the server has run: the budgets ask for it. */
+let statements = 0;
+const statement = Object.getPrototypeOf(new Database(':memory:').prepare('select 1'));
+for (const name of ['run', 'get', 'all', 'iterate']) {
+  const real = statement[name];
+  statement[name] = function (...with_) {
+    statements++;
+    return real.apply(this, with_);
+  };
+}
+
 let lock = null;
 
 /** All that the server holds of a shop it holds by a name of its own on the process. */
@@ -32,10 +43,11 @@ function take(folder) {
   );
 }
 
-process.on('message', ({ folder, clock }) => {
+process.on('message', (asked) => {
+  if (asked === 'statements') return process.send({ statements });
   letGo();
-  Object.assign(process.env, { RENDLE_DATA: folder, RENDLE_CLOCK_FILE: clock });
-  take(folder);
+  Object.assign(process.env, { RENDLE_DATA: asked.folder, RENDLE_CLOCK_FILE: asked.clock });
+  take(asked.folder);
   process.send('open');
 });
 // The runner is gone: nobody hands over another folder.

@@ -11,7 +11,7 @@ check_node() {
 install_packages() {
   check_node
   local want
-  want="$(cat "$1/package.json" "$1/package-lock.json" | sha256sum | cut -d' ' -f1)-$(node -p 'process.versions.modules')"
+  want="$(sha256sum "$1/package-lock.json" | cut -d' ' -f1)-$(node -p 'process.versions.modules')"
   [ "$(cat "$1/node_modules/.rendle-installed" 2>/dev/null)" = "$want" ] && return 0
   echo "Installing packages (about two minutes the first time) …"
   (cd "$1" && npm ci --include=dev --no-audit --no-fund --loglevel=error) || return 1

@@ -7,8 +7,9 @@ import { standingOfBatch } from '../work/standing';
 import { loadDemo } from './load';
 
 describe('the demo shed', () => {
-  // A summer noon, the hour the clock goes back, and a new year's night.
-  it.each(['2031-07-09T12:00:00Z', '2031-10-26T01:30:00Z', '2032-01-01T00:10:00Z'])('can be loaded on %s', (text) => {
+  // The hour the clock goes back; a summer noon and a new year's night on the long walks.
+  const moments = ['2031-10-26T01:30:00Z', '2031-07-09T12:00:00Z', '2032-01-01T00:10:00Z'];
+  it.each(process.env.RENDLE_WALKS ? moments : moments.slice(0, 1))('can be loaded on %s', (text) => {
     const nowMs = Date.parse(text);
     const db = emptyDb();
     loadDemo(db, nowMs);

@@ -4,7 +4,7 @@ import type { Db } from '../db';
 import { demoDb, refusal } from '../testing';
 import { ownRules, rulesOf, seenHere, takeSide } from './rules';
 
-const NOW = Date.parse('2031-03-05T10:20:00Z');
+const NOW = Date.parse('2031-03-05T14:20:00Z');
 const by = { personId: 1, nowMs: NOW };
 let db: Db;
 beforeEach(() => {

@@ -9,7 +9,7 @@ import { handsOf, setHandHours } from './hands';
 import { allPins, pinStep } from './pins';
 import { shopPlan } from './shop-plan';
 
-const NOW = Date.parse('2031-03-05T10:20:00Z');
+const NOW = Date.parse('2031-03-05T14:20:00Z');
 const MIN = 60_000;
 let db: Db;
 const by = { personId: 1, nowMs: NOW };

@@ -7,7 +7,7 @@ import { findBatchId, loadBatch } from '../work/batch';
 import { progressOfBatch } from '../work/standing';
 import { restorationOf, startRestoration, wentBack } from './restore';
 
-const NOW = Date.parse('2031-03-05T10:20:00Z');
+const NOW = Date.parse('2031-03-05T14:20:00Z');
 const by = { personId: 1, nowMs: NOW };
 const db = demoDb(NOW);
 

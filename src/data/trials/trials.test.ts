@@ -18,7 +18,7 @@ import { closeTrial, countCycle, keepPicture, type NewTrial, score, startTrial, 
 import { taughtOf } from './teach';
 import { allTrials, answerTo, findTrial, trialOfBatch, triedWith } from './queries';
 
-const NOW = Date.parse('2031-03-05T10:20:00Z');
+const NOW = Date.parse('2031-03-05T14:20:00Z');
 const by = { personId: 1, nowMs: NOW };
 let db: Db;
 beforeEach(() => {
