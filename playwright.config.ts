@@ -12,6 +12,8 @@ export default defineConfig({
   // What passes at the second try is printed as flaky and counted as neither.
   retries: 1,
   forbidOnly: true,
+  // Long stories of what the core's own tests hold already are walked by `npm run walks`.
+  ...(process.env.RENDLE_WALKS ? {} : { grepInvert: /@walk/ }),
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   outputDir: 'test-results/traces',
   use: {

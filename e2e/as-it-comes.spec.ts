@@ -82,7 +82,10 @@ async function release(page: Page, shop: Shop, number: string): Promise<void> {
   await expect(page.getByRole('heading', { name: /boards?, released/ })).toBeVisible();
 }
 
-test('that was the last at coat two of five, through to release; and it can be taken back before', async ({ page, shop }) => {
+test('that was the last at coat two of five, through to release; and it can be taken back before', { tag: '@walk' }, async ({
+  page,
+  shop,
+}) => {
   await beWren(page);
   await page.goto('/');
   const number = await begin(page, 'thin-drying', { 'Drying oil': 'S31-03' });
@@ -127,7 +130,7 @@ test('that was the last at coat two of five, through to release; and it can be t
   await expect(page.getByText('Coated')).toHaveCount(1);
 });
 
-test('a coat more after “full”, which the weigh-in offered to end', async ({ page, shop }) => {
+test('a coat more after “full”, which the weigh-in offered to end', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/');
   const number = await begin(page, 'soak-wax', { Oil: 'S31-01', 'Wax paste': 'B31-01' }, '1');
@@ -165,7 +168,10 @@ test('a coat more after “full”, which the weigh-in offered to end', async ({
   await expect(panel(page)).toContainText('Next: Wipe');
 });
 
-test('a tin that runs out in mid-coat: the rest comes from the next, and both stand on the record', async ({ page, shop }) => {
+test('a tin that runs out in mid-coat: the rest comes from the next, and both stand on the record', { tag: '@walk' }, async ({
+  page,
+  shop,
+}) => {
   await beWren(page);
   await page.goto('/stores');
   await page.getByRole('button', { name: 'Receive a lot' }).click();
@@ -230,7 +236,7 @@ test('a pot one gram short is brought to its end, and a bottle that holds more t
   await expect(page.getByRole('row', { name: /S31-02 Beeswax/ })).toContainText('used up');
 });
 
-test('a bought finish, from its label to a released board', async ({ page, shop }) => {
+test('a bought finish, from its label to a released board', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/stores');
   await page.getByRole('button', { name: 'A bought finish' }).click();
@@ -287,7 +293,7 @@ test('a bought finish, from its label to a released board', async ({ page, shop 
   await expect(page.getByRole('heading', { name: /boards?, released/ })).toBeVisible();
 });
 
-test('a bath of 36 hours is scolded by nobody, and has not begun to settle', async ({ page, shop }) => {
+test('a bath of 36 hours is scolded by nobody, and has not begun to settle', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/');
   const number = await begin(page, 'bath', { 'Bath oil': 'S31-01' }, '3');
@@ -311,10 +317,9 @@ test('a bath of 36 hours is scolded by nobody, and has not begun to settle', asy
   await step(page, number, 'Draining');
 });
 
-test('a first soak longer than its oil bears is allowed once it was read what can go wrong; its alarm stays', async ({
-  page,
-  shop,
-}) => {
+test('a first soak longer than its oil bears is allowed once it was read what can go wrong; its alarm stays', {
+  tag: '@walk',
+}, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/work/regimens/thin-drying');
   const soak = page

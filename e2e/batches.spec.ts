@@ -123,7 +123,10 @@ test('a mixed lot of eight: read from a list, judged piece by piece, what does n
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 for “where are the yew whirligigs?”');
 });
 
-test('inside oil-wax, outside built: the inside alone is asked for food, and it is released', async ({ page, shop }) => {
+test('inside oil-wax, outside built: the inside alone is asked for food, and it is released', { tag: '@walk' }, async ({
+  page,
+  shop,
+}) => {
   await beWren(page);
   await page.goto('/stores');
   await page.getByRole('button', { name: 'Receive a lot' }).click();
@@ -180,10 +183,9 @@ test('inside oil-wax, outside built: the inside alone is asked for food, and it 
   await expect(page.getByRole('heading', { name: /bowl, released/ })).toBeVisible();
 });
 
-test('a regimen of one’s own with its materials, coats until no dry spots are left, and again as it was done', async ({
-  page,
-  shop,
-}) => {
+test('a regimen of one’s own with its materials, coats until no dry spots are left, and again as it was done', {
+  tag: '@walk',
+}, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/work/regimens/paste-only');
   await page.getByRole('button', { name: 'Another material' }).click();
@@ -244,7 +246,7 @@ test('a regimen of one’s own with its materials, coats until no dry spots are 
   await expect(outlook(page).getByText('Rub in the wax paste')).toHaveCount(3);
 });
 
-test('a cold week draws the gaps out and moves the promise', async ({ page, shop }) => {
+test('a cold week draws the gaps out and moves the promise', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/');
   const promised = async (): Promise<number> => {
@@ -305,7 +307,9 @@ function bench(knocks: readonly number[], seconds: number): Buffer {
   return Buffer.concat([head, Buffer.from(samples.buffer)]);
 }
 
-test('two knocks record, three take back, both said aloud; a pedal does too; not without a secure address', async () => {
+test('two knocks record, three take back, both said aloud; a pedal does too; not without a secure address', {
+  tag: '@walk',
+}, async () => {
   const shop = makeShop({ demo: true, at: MONDAY_MORNING });
   await shop.start();
   const file = path.join(shop.folder, 'bench.wav');

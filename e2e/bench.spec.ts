@@ -93,7 +93,7 @@ test('the alarm of self-heating cloths cannot be left unanswered', async ({ page
   await expect(cloths).toHaveCount(0);
 });
 
-test('a wipe after the cloths were answered for asks again', async ({ page }) => {
+test('a wipe after the cloths were answered for asks again', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   const cloths = page.getByRole('complementary', { name: 'Oily cloths' });
@@ -108,7 +108,7 @@ test('a wipe after the cloths were answered for asks again', async ({ page }) =>
   await expect(page.getByRole('button', { name: /Burnt/ })).toHaveCount(0);
 });
 
-test('late is told from at risk, and the book keeps what was early', async ({ page, shop }) => {
+test('late is told from at risk, and the book keeps what was early', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/');
   // Thin tung lies wet no longer than it bears.
@@ -181,7 +181,7 @@ test('the server is killed between Flooded and Wiped, and nothing is lost', asyn
   await expect(book.getByText('Wiped', { exact: true })).toHaveCount(3);
 });
 
-test('a check bends the estimate, and a refused batch says why', async ({ page }) => {
+test('a check bends the estimate, and a refused batch says why', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/cure/31-002');
   const ready = () => readyPercent(page);
@@ -200,7 +200,7 @@ test('a check bends the estimate, and a refused batch says why', async ({ page }
 test.describe('the clock goes forward in the night', () => {
   // Lisbon, 29 March 2031: the night loses an hour.
   test.use({ wish: { demo: true, at: '2031-03-29T18:00:00Z' } });
-  test('waits stay as long as they are', async ({ page }) => {
+  test('waits stay as long as they are', { tag: '@walk' }, async ({ page }) => {
     await beWren(page);
     await page.goto('/work/31-009');
     // Carried in half past three in the afternoon before, it is ready for its next coat by hours that passed, not by hands of a clock.
@@ -218,7 +218,7 @@ test.describe('the clock goes forward in the night', () => {
 
 test.describe('at one in the morning', () => {
   test.use({ wish: { demo: true, at: MONDAY_MORNING.replace('08:40', '01:10') } });
-  test('the shop is shut and the plan says when it opens', async ({ page }) => {
+  test('the shop is shut and the plan says when it opens', { tag: '@walk' }, async ({ page }) => {
     await beWren(page);
     await page.goto('/');
     await expect(page.getByTitle(/^08:30 to /).first()).toBeVisible();

@@ -51,7 +51,7 @@ test('wax with solvent is melted without it, and takes it only below the mark; t
   await expect(page.getByRole('button', { name: 'Filled', exact: true })).toBeVisible();
 });
 
-test('a practice pot draws no stock, takes no number and prints nothing', async ({ page }) => {
+test('a practice pot draws no stock, takes no number and prints nothing', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/stores');
   const wax = page.getByRole('row', { name: /S31-02 Beeswax/ });

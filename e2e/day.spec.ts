@@ -33,7 +33,7 @@ test('a day with four batches at once: each in its turn, and the plan follows wh
   await expect(page.getByRole('region', panel)).toContainText('Next: Flood again');
 });
 
-test('a missed wipe is offered its way back, and goes on in its own window', async ({ page, shop }) => {
+test('a missed wipe is offered its way back, and goes on in its own window', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/work/31-010');
   const ways = page.getByRole('region', { name: 'Ways back' });
@@ -79,7 +79,7 @@ test('three records at the bench without a network, a reload in between, and bac
   expect(shop.url).toContain('localhost');
 });
 
-test('two devices record one thing: both are shown, and one is struck', async ({ page, browser, shop }) => {
+test('two devices record one thing: both are shown, and one is struck', { tag: '@walk' }, async ({ page, browser, shop }) => {
   await beWren(page);
   await page.goto('/work/31-006');
   const tablet = await browser.newContext({ baseURL: shop.url });
@@ -102,11 +102,9 @@ test('two devices record one thing: both are shown, and one is struck', async ({
   await tablet.close();
 });
 
-test('a step is held to a time, dragged, and let go; the wall has its sheet and the calendar its hands', async ({
-  page,
-  request,
-  shop,
-}) => {
+test('a step is held to a time, dragged, and let go; the wall has its sheet and the calendar its hands', {
+  tag: '@walk',
+}, async ({ page, request, shop }) => {
   await beWren(page);
   await page.goto('/');
   const peg = page.getByRole('button', { name: /31-007 Sand to 120/ });
@@ -146,7 +144,7 @@ test('a step is held to a time, dragged, and let go; the wall has its sheet and 
   expect((await request.get(`${shop.url}/api/hands?who=XX`)).status()).toBe(404);
 });
 
-test('no camera, no sound, a notification refused: all of it still goes by hand', async ({ page, context }) => {
+test('no camera, no sound, a notification refused: all of it still goes by hand', { tag: '@walk' }, async ({ page, context }) => {
   await context.clearPermissions();
   await page.addInitScript(() => {
     for (const name of ['AudioContext', 'webkitAudioContext', 'speechSynthesis', 'SpeechSynthesisUtterance', 'BarcodeDetector'])
@@ -175,7 +173,7 @@ test('no camera, no sound, a notification refused: all of it still goes by hand'
   }
 });
 
-test('faults by surface, a photo and the tin on the scale go into the book with the coat', async ({ page }) => {
+test('faults by surface, a photo and the tin on the scale go into the book with the coat', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/work/31-006');
   await page.getByRole('region', panel).getByRole('button', { name: 'Wiped' }).click();
@@ -209,7 +207,7 @@ test('faults by surface, a photo and the tin on the scale go into the book with 
   await expect(page.getByRole('region', { name: 'Ways back' })).toContainText('Re-wet the dry spots');
 });
 
-test('pieces part and meet again; a regimen is changed; a piece comes home', async ({ page }) => {
+test('pieces part and meet again; a regimen is changed; a piece comes home', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/work/31-006');
   await page.getByRole('button', { name: 'Split off' }).click();
@@ -251,7 +249,7 @@ test('pieces part and meet again; a regimen is changed; a piece comes home', asy
   await expect(page.getByRole('region', panel)).toContainText('Next: Sand to 180');
 });
 
-test('each worker stays the one it is, on pages this device has kept', async ({ page }) => {
+test('each worker stays the one it is, on pages this device has kept', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));

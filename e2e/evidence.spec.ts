@@ -108,7 +108,7 @@ test('a batch is refused and mended, overridden with a reason that prints, and i
   expect((await request.get(`${shop.url}${new URL(page.url()).pathname}/pdf?size=A7&lang=de&also=fr`)).status()).toBe(200);
 });
 
-test('a batch is rejected, and its pieces are not sold', async ({ page }) => {
+test('a batch is rejected, and its pieces are not sold', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/release/31-003');
   await page.getByLabel(/^Reason/).fill('split at the handles');
@@ -199,7 +199,7 @@ for (const javaScriptEnabled of [true, false])
     expect((await page.request.get((await photo.getAttribute('href')) ?? '')).headers()['content-type']).toBe('image/jpeg');
   });
 
-test('a piece moves, is given on, gets a refill; what came back is told with how little it says', async ({
+test('a piece moves, is given on, gets a refill; what came back is told with how little it says', { tag: '@walk' }, async ({
   page,
   request,
   shop,

@@ -2,7 +2,6 @@ import type { Locator } from '@playwright/test';
 import { geometryFaults } from './geometry';
 import { beWren, expect, MONDAY_MORNING, seeOn, test, tile } from './shop';
 
-
 /** The most a new user should have to do from an empty shop to labelled tins: a press or Enter, and a value changed. */
 const MOST_CLICKS = 24;
 const MOST_FIELDS = 24;
@@ -86,7 +85,7 @@ test.describe('from nothing', () => {
     await expect(page.getByText('Cooling', { exact: true })).toBeVisible();
     await expect(page.getByText('In preparation', { exact: true })).toBeHidden();
   });
-  test('hours are dragged by the keyboard and typed beside it', async ({ page }) => {
+  test('hours are dragged by the keyboard and typed beside it', { tag: '@walk' }, async ({ page }) => {
     await page.goto('/');
     const opens = page.getByRole('slider', { name: 'Monday opens' });
     await opens.focus();
@@ -100,7 +99,9 @@ test.describe('from nothing', () => {
   });
 });
 
-test('a piece has a page: found by its mark, its life, its lots, and what to do where something is wrong', async ({ page }) => {
+test('a piece has a page: found by its mark, its life, its lots, and what to do where something is wrong', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/work');
   await page.getByLabel('Find a piece').fill('31-001/2');
@@ -148,7 +149,7 @@ test('a sale is two fields; after it the slips; and it can be taken back', async
   await expect(page.getByRole('heading', { name: /^Sell:/ })).toHaveText(before ?? '');
 });
 
-test('the way back closes a sheet, then leaves the page; what was typed is there again', async ({ page }) => {
+test('the way back closes a sheet, then leaves the page; what was typed is there again', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/work');
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: 'Stores' }).click();
@@ -167,7 +168,7 @@ test('the way back closes a sheet, then leaves the page; what was typed is there
   await expect(page).toHaveURL(/\/work$/);
 });
 
-test('paper is white and its ink dark, whatever the scheme', async ({ page, context, shop }) => {
+test('paper is white and its ink dark, whatever the scheme', { tag: '@walk' }, async ({ page, context, shop }) => {
   await beWren(page);
   await page.goto('/');
   await context.addCookies([{ name: 'rendle-scheme', value: 'dim', url: shop.url }]);
@@ -195,7 +196,7 @@ test('paper is white and its ink dark, whatever the scheme', async ({ page, cont
 
 test.describe('without script', () => {
   test.use({ javaScriptEnabled: false });
-  test('a page says so, and can be read and looked through', async ({ page, context, shop }) => {
+  test('a page says so, and can be read and looked through', { tag: '@walk' }, async ({ page, context, shop }) => {
     await context.addCookies([{ name: 'rendle-person', value: '1', url: shop.url }]);
     await page.goto('/');
     await expect(page.locator('noscript p')).toBeVisible();
@@ -247,7 +248,9 @@ test('nothing moves once a page has come', async ({ page }) => {
   }
 });
 
-test('text at twice its size cuts off and covers nothing, and the strip leaves the page two thirds', async ({ page }) => {
+test('text at twice its size cuts off and covers nothing, and the strip leaves the page two thirds', { tag: '@walk' }, async ({
+  page,
+}) => {
   await beWren(page);
   await page.goto('/');
   // As the browser's own setting does it: every size that follows the text follows, and so does where the layout changes.

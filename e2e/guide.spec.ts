@@ -19,10 +19,9 @@ test('a symptom leads to its way back, and a question to its sides; both are fou
   expect((await page.goto('/guide/no-such-page'))?.status()).toBe(404);
 });
 
-test('every page of the guide is kept for when the network is away, and a symptom leads to the coat book', async ({
-  page,
-  context,
-}) => {
+test('every page of the guide is kept for when the network is away, and a symptom leads to the coat book', {
+  tag: '@walk',
+}, async ({ page, context }) => {
   await beWren(page);
   await page.goto('/guide');
   await expect

@@ -74,7 +74,7 @@ test('a second tap in the same breath records nothing; what is early is asked ab
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Wipe until dry, turn the cloth');
 });
 
-test('what another device did last is struck in the book only', async ({ page, browser, shop }) => {
+test('what another device did last is struck in the book only', { tag: '@walk' }, async ({ page, browser, shop }) => {
   await beWren(page);
   await page.goto('/work/31-006');
   const other = await browser.newPage({ baseURL: shop.url });
@@ -94,7 +94,11 @@ test('what another device did last is struck in the book only', async ({ page, b
   await other.close();
 });
 
-test('an act that was recorded elsewhere says what had been written for it', async ({ page, browser, shop }) => {
+test('an act that was recorded elsewhere says what had been written for it', { tag: '@walk' }, async ({
+  page,
+  browser,
+  shop,
+}) => {
   await beWren(page);
   await page.goto('/work/31-006');
   await panel(page).getByLabel('Seen').fill('half of it dry');

@@ -18,7 +18,6 @@ async function faults(page: Page): Promise<string[]> {
     .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
 }
 
-
 const over = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
 

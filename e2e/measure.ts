@@ -65,7 +65,9 @@ export async function weigh(page: Page, view: string, shop: Shop, warm: WarmServ
   page.on('request', note);
   await page.goto(view, { waitUntil: 'networkidle' });
   page.off('request', note);
-  const payload = [...again.text.matchAll(/<script[^>]*>self\.__next_f\.push\((.*?)\)<\/script>/gs)].map((match) => match[1] ?? '');
+  const payload = [...again.text.matchAll(/<script[^>]*>self\.__next_f\.push\((.*?)\)<\/script>/gs)].map(
+    (match) => match[1] ?? '',
+  );
   return {
     html: Buffer.byteLength(again.text) / KB,
     payload: Buffer.byteLength(payload.join('')) / KB,

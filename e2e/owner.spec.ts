@@ -74,7 +74,7 @@ test('letters leave once across a crash, and a person is forgotten with theirs',
   expect(existsSync(path.join(folder, first))).toBe(false);
 });
 
-test('what if it stood elsewhere, and a logger’s file taken in', async ({ page, request, shop }) => {
+test('what if it stood elsewhere, and a logger’s file taken in', { tag: '@walk' }, async ({ page, request, shop }) => {
   await beWren(page);
   await page.goto('/cure/31-002');
   const whatIf = page.getByRole('region', { name: 'What if' });

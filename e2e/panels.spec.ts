@@ -36,7 +36,7 @@ for (const hand of ['mouse', 'keyboard'] as const) {
     await saves(page, 'Keep the design', hand);
   });
 
-  test(`a wood of our own is saved and starts nothing, and so is a change of it, by ${hand}`, async ({ page }) => {
+  test(`a wood of our own is saved and starts nothing, and so is a change of it, by ${hand}`, hand === 'keyboard' ? { tag: '@walk' } : {}, async ({ page }) => {
     await readyToStart(page);
     await page.getByRole('button', { name: 'A wood of our own' }).click();
     const sheet = page.getByRole('dialog');

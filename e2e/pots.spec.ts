@@ -38,9 +38,9 @@ test('four cups of melted wax with sixteen of oil is 19 % wax by weight, and an 
   await expect(page.getByText('4 cups beeswax, filtered : 16 cups white mineral oil, food grade')).toBeVisible();
 });
 
-test('half a bag to two bottles by the jug’s marks; filled to where it should have been added is said before it is kept', async ({
-  page,
-}) => {
+test('half a bag to two bottles by the jug’s marks; filled to where it should have been added is said before it is kept', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   await writeMeasured(page, 'Half a bag', [
@@ -67,9 +67,9 @@ test('half a bag to two bottles by the jug’s marks; filled to where it should 
   await expect(page.getByText('°C in the pot')).toBeVisible();
 });
 
-test('from one lump: what else is needed, what is bought, how many tins it makes and what is over, before anything melts', async ({
-  page,
-}) => {
+test('from one lump: what else is needed, what is bought, how many tins it makes and what is over, before anything melts', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/blends/new');
   await page.getByLabel('Name of the formula').fill('One lump');

@@ -44,7 +44,7 @@ test('a scale loses its connection half-way, and no reading is lost', async ({ p
   await expect(page.getByRole('button', { name: 'It is on the heat' })).toBeVisible();
 });
 
-test('an overpour is left in, and the next pot takes it up', async ({ page }) => {
+test('an overpour is left in, and the next pot takes it up', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   await openPot(page);
@@ -64,7 +64,7 @@ test('an overpour is left in, and the next pot takes it up', async ({ page }) =>
   await expect(page.getByLabel('Gather').getByRole('listitem').filter({ hasText: 'Beeswax' })).toContainText('101 g');
 });
 
-test('what went in by mistake is owned up to before it is kept', async ({ page }) => {
+test('what went in by mistake is owned up to before it is kept', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   await openPot(page);
@@ -170,7 +170,7 @@ test('a file with five kinds of bad row is shown before anything is saved, and t
   await expect(page.getByRole('button', { name: 'Nothing new to save' })).toBeVisible();
 });
 
-test('the cheapest blend is found in the browser, and limits that clash are named', async ({ page }) => {
+test('the cheapest blend is found in the browser, and limits that clash are named', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/blends/new');
   await page.getByLabel('Name of the formula').fill('Thrift');
@@ -193,7 +193,9 @@ test('the cheapest blend is found in the browser, and limits that clash are name
   await expect(page.getByLabel('Percent of Beeswax, filtered')).toHaveValue('18.0');
 });
 
-test('a held lot stops everywhere at once and says what it reaches; its trace is a list as well', async ({ page }) => {
+test('a held lot stops everywhere at once and says what it reaches; its trace is a list as well', { tag: '@walk' }, async ({
+  page,
+}) => {
   await beWren(page);
   await page.goto('/stores/lots/2');
   await page.getByRole('button', { name: 'Hold it' }).click();
@@ -210,7 +212,7 @@ test('a held lot stops everywhere at once and says what it reaches; its trace is
   await expect(page.getByText('Lot S31-02 is held')).toBeVisible();
 });
 
-test('a declaration is kept with its lot and comes back as it was', async ({ page, shop }) => {
+test('a declaration is kept with its lot and comes back as it was', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/stores/lots/1');
   const bytes = Buffer.from('%PDF-1.4 declaration of the oil');

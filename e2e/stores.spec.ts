@@ -121,10 +121,9 @@ async function inOunces(page: Page): Promise<void> {
   expect(strays, page.url()).toEqual([]);
 }
 
-test('a bought finish is a line of a formula; a bottle of it is let down and topped up; both are traced to the slip and the buyer', async ({
-  page,
-  shop,
-}) => {
+test('a bought finish is a line of a formula; a bottle of it is let down and topped up; both are traced to the slip and the buyer', {
+  tag: '@walk',
+}, async ({ page, shop }) => {
   page.setDefaultTimeout(12_000);
   await setUp(page, 'metric');
   // The finish, as its label has it.
@@ -224,7 +223,7 @@ test('a bought finish is a line of a formula; a bottle of it is let down and top
   for (const part of ['B31-01', 'B31-02', '31-001', 'Odalys of the Ferry House']) expect(csv).toContain(part);
 });
 
-test('a shop in ounces and °F, from the first lot to the slip', async ({ page, shop }) => {
+test('a shop in ounces and °F, from the first lot to the slip', { tag: '@walk' }, async ({ page, shop }) => {
   page.setDefaultTimeout(12_000);
   await setUp(page, 'us');
   await receive(page, 'White mineral oil, food grade', '5 lb 8 oz wt');

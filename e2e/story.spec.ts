@@ -274,7 +274,7 @@ test.describe('the whole story from an empty file', () => {
   test('by pointing, at the desk', async ({ page, shop }) => {
     await wholeStory(page, shop, pointing);
   });
-  test('by keyboard alone, on the tablet', async ({ page, shop }) => {
+  test('by keyboard alone, on the tablet', { tag: '@walk' }, async ({ page, shop }) => {
     await page.setViewportSize({ width: 768, height: 1024 });
     await wholeStory(page, shop, typing);
   });

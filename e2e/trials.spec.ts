@@ -46,9 +46,9 @@ async function picture(letters: readonly string[]): Promise<Buffer> {
     .toBuffer();
 }
 
-test('a trial of three finishes on four boards goes from its plan to its verdict, by scores and by pictures', async ({
-  page,
-}) => {
+test('a trial of three finishes on four boards goes from its plan to its verdict, by scores and by pictures', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/trials/new');
   await page.getByRole('button', { name: 'Lay it out' }).click();
@@ -194,7 +194,7 @@ test('an own rule of the guide changes a warning at the start form, and ranks th
   );
 });
 
-test('the cost page names where two finishes cross, and what a litre really saves', async ({ page }) => {
+test('the cost page names where two finishes cross, and what a litre really saves', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/work/choose?piece=1&wood=sycamore');
   await page.getByRole('link', { name: 'Over the years' }).first().click();

@@ -154,7 +154,7 @@ describe('any run of changes', () => {
           if (latest) expect(Date.parse(one.startAt)).toBeLessThanOrEqual(Date.parse(latest));
         }
       }),
-      { seed: 7, numRuns: 500 },
+      { seed: 7, numRuns: process.env.RENDLE_WALKS ? 500 : 100 },
     );
-  }, 240_000);
+  });
 });

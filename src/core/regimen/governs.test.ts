@@ -104,7 +104,7 @@ describe('a schedule in its room', () => {
     expect(room({ id: 'wet' }, wait(120, 120, null))).toBeNull();
     expect(room({ id: 'knock-back-220' }, wait(10, 10, null))?.tempC).toBe(5);
   });
-  it('breaks no window of a plan in any of 500 climates', () => {
+  it('breaks no window of a plan in any climate', () => {
     const hours = [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, open: '06:00', close: '22:00' }));
     fc.assert(
       fc.property(
@@ -132,9 +132,9 @@ describe('a schedule in its room', () => {
           }
         },
       ),
-      { seed: 15, numRuns: 500 },
+      { seed: 15, numRuns: process.env.RENDLE_WALKS ? 500 : 100 },
     );
-  }, 240_000);
+  });
   it('crosses to a browser as even rows, the last holding on', () => {
     const rows = {
       fromMs: 0,
