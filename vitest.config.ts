@@ -12,6 +12,8 @@ export default defineConfig({
     // A test that hangs ends at last; none that runs is cut off, on a machine that is busy with other things either.
     testTimeout: 600_000,
     hookTimeout: 600_000,
+    // Modules are read once a worker, not once a file: most of the time went there. No test leaves anything in them.
+    isolate: false,
     include: ['src/**/*.test.ts', 'src/**/*.test.tsx'],
     environment: 'node',
     globalSetup: 'vitest.sheds.ts',

@@ -202,7 +202,9 @@ test('a tin that runs out in mid-coat: the rest comes from the next, and both st
   await expect(page.getByRole('link', { name: number }).first()).toBeVisible();
 });
 
-test('a pot one gram short is brought to its end, and a bottle that holds more than its book is believed', async ({ page }) => {
+test('a pot one gram short is brought to its end, and a bottle that holds more than its book is believed', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/blends/1');
   await page.getByLabel('Total weight').fill('450 g');

@@ -86,7 +86,9 @@ test('a stool has no food gate', async ({ page }) => {
   await expect(page.getByText('Not for food')).toHaveCount(0);
 });
 
-test('a mixed lot of eight: read from a list, judged piece by piece, what does not pass goes apart', async ({ page }) => {
+test('a mixed lot of eight: read from a list, judged piece by piece, what does not pass goes apart', { tag: '@walk' }, async ({
+  page,
+}) => {
   await beWren(page);
   await page.goto('/work/new?regimen=paste-only');
   await page.getByText('A list of unlike pieces instead').click();

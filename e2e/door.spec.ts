@@ -131,7 +131,7 @@ test('every page says what it may load, and loads no more', async ({ page, shop 
   expect(broken).toEqual([]);
 });
 
-test('an address for the owners turns the code into a link that answers', async ({ page }) => {
+test('an address for the owners turns the code into a link that answers', { tag: '@walk' }, async ({ page }) => {
   const shop = makeShop({ demo: true, at: MONDAY_MORNING });
   try {
     await shop.start();

@@ -45,7 +45,7 @@ test('a check bends the fan, a gap is shown, a test piece is weighed, and what i
   await expect(page.getByText(/To have them ready by 7 Mar 2031|No move is needed, or helps, for 7 Mar 2031/)).toBeVisible();
 });
 
-test('a batch is refused and mended, overridden with a reason that prints, and its record kept', async ({
+test('a batch is refused and mended, overridden with a reason that prints, and its record kept', { tag: '@walk' }, async ({
   page,
   request,
   shop,

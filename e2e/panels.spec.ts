@@ -36,20 +36,24 @@ for (const hand of ['mouse', 'keyboard'] as const) {
     await saves(page, 'Keep the design', hand);
   });
 
-  test(`a wood of our own is saved and starts nothing, and so is a change of it, by ${hand}`, hand === 'keyboard' ? { tag: '@walk' } : {}, async ({ page }) => {
-    await readyToStart(page);
-    await page.getByRole('button', { name: 'A wood of our own' }).click();
-    const sheet = page.getByRole('dialog');
-    await sheet.getByLabel('Name', { exact: true }).fill('Medlar');
-    await sheet.getByLabel(/^Why/).fill('asked the sawyer');
-    await saves(page, 'Keep the wood', hand);
-    await page.goto('/work/new?regimen=bare');
-    await page.getByRole('button', { name: / woods$/ }).click();
-    await page.getByRole('radio', { name: /Medlar/ }).check({ force: true });
-    await page.getByRole('button', { name: 'Change what is said of it' }).click();
-    await sheet.getByLabel(/^Why/).fill('asked again');
-    await saves(page, 'Keep the wood', hand);
-  });
+  test(
+    `a wood of our own is saved and starts nothing, and so is a change of it, by ${hand}`,
+    hand === 'keyboard' ? { tag: '@walk' } : {},
+    async ({ page }) => {
+      await readyToStart(page);
+      await page.getByRole('button', { name: 'A wood of our own' }).click();
+      const sheet = page.getByRole('dialog');
+      await sheet.getByLabel('Name', { exact: true }).fill('Medlar');
+      await sheet.getByLabel(/^Why/).fill('asked the sawyer');
+      await saves(page, 'Keep the wood', hand);
+      await page.goto('/work/new?regimen=bare');
+      await page.getByRole('button', { name: / woods$/ }).click();
+      await page.getByRole('radio', { name: /Medlar/ }).check({ force: true });
+      await page.getByRole('button', { name: 'Change what is said of it' }).click();
+      await sheet.getByLabel(/^Why/).fill('asked again');
+      await saves(page, 'Keep the wood', hand);
+    },
+  );
 }
 
 test('what a design is for is saved and starts nothing', async ({ page }) => {

@@ -70,7 +70,8 @@ const sheds = new Map<number, Buffer>();
 function shedOf(nowMs: number): Buffer {
   const file = shedFile(nowMs);
   // The run tells it by itself already; nothing else can be done in this thread before it is there.
-  while (file && existsSync(`${file}.telling`) && !existsSync(file)) Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 100);
+  while (file && existsSync(`${file}.telling`) && !existsSync(file))
+    Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 100);
   if (file && existsSync(file)) return readFileSync(file);
   const { db, raw } = openFile(':memory:');
   migrate(db, { migrationsFolder: 'drizzle' });

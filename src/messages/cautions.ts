@@ -38,8 +38,8 @@ export const CAUTION_WORDS: Readonly<Record<Caution, CautionWords>> = {
     text: 'Outdoors or with strong ventilation, no flame, spark, heater or lamp. Nitrile gloves. Closed, labelled containers that do not look like drink. Keep from children.',
   },
   aspiration: {
-    head: 'Deadly in the lungs if swallowed.',
-    text: 'Never in a cup or a drinks bottle. If somebody swallowed it, do not make them vomit: call the poison centre or the doctor at once.',
+    head: 'May be deadly if swallowed: it runs into the lungs.',
+    text: 'Never in a cup or a drinks bottle. If somebody swallowed it, do not make them vomit: call a poison centre or a doctor at once, and have the label at hand.',
   },
   rancid: {
     head: 'It turns rancid in wood.',
@@ -47,15 +47,23 @@ export const CAUTION_WORDS: Readonly<Record<Caution, CautionWords>> = {
   },
   antioxidant: {
     head: 'Vitamin E keeps an oil from drying.',
-    text: 'With more than two thousandths of it, the finish stays tacky. Use an oil without it.',
+    text: 'With more than two thousandths of it in what stays, the finish stays tacky. Use an oil without it.',
   },
   isocyanate: {
     head: 'The hardener can cause asthma for life.',
-    text: 'Gloves, sleeves, a fitted mask made for it and strong ventilation; never sprayed, never sanded before it is hard. Nobody who reacts to it works with it.',
+    text: 'Gloves, sleeves, a fitted mask made for it and strong ventilation; never spray it, never sand it before it is hard. Nobody who reacts to it works with it.',
+  },
+  'gas-in-tin': {
+    head: 'With water or alcohol it makes gas: a closed tin bursts.',
+    text: 'Mix it for the hour, with nothing damp, and never close a mixed tin. What is left sets open, on metal, outdoors.',
+  },
+  mist: {
+    head: 'What is sprayed hangs in the air.',
+    text: 'A fitted mask against vapour and mist, goggles, extraction, and no flame or spark. Paper and filters wet with a drying oil heat themselves: lay them flat outdoors the same day.',
   },
   driers: {
     head: 'Holds metal driers.',
-    text: 'Gloves; nothing that meets food, unless its supplier states in writing that it may once cured.',
+    text: 'Gloves, also against its dust. Not for what meets food, unless its supplier states in writing that this finish may; never under a knife, in a mouth or on a toy.',
   },
   allergen: { head: 'Holds an allergen.', text: 'Buyers are told on the slip; keep cloths and baths apart.' },
   undeclared: {
@@ -64,7 +72,7 @@ export const CAUTION_WORDS: Readonly<Record<Caution, CautionWords>> = {
   },
   lathe: {
     head: 'At the lathe: paper, never cloth.',
-    text: 'Slow, no loose ends, no rings, no gloves while it turns.',
+    text: 'Slow, no loose ends, no rings. Either gloves with the lathe stopped, or bare hands with paper while it turns.',
   },
   dust: { head: 'Wood dust harms lungs; hardwood dust can cause cancer.', text: 'Mask and extraction.' },
   'oily-dust': {
@@ -73,15 +81,19 @@ export const CAUTION_WORDS: Readonly<Record<Caution, CautionWords>> = {
   },
   'old-paint': {
     head: 'An old, unknown finish may hold lead.',
-    text: 'Do not sand it dry before it is known: test it, or strip it wet; mask for fine dust, no children near, dust bagged as your place rules.',
+    text: 'Before it is known, no dry sanding, scraping or heat: a heat gun turns lead into fume. Home swabs miss much: ask a laboratory, or treat it as lead. Mask for fine dust, no children near, dust bagged as your place rules.',
+  },
+  'unknown-wood': {
+    head: 'Nobody knows this wood: treat its dust as poisonous.',
+    text: 'Fitted mask, sleeves and extraction; stop at the first itch or wheeze; burn none of it.',
   },
   'sensitising-dust': {
     head: 'The dust of this wood makes many allergic.',
     text: 'Mask, sleeves and extraction even for a short while; stop at the first itch or wheeze.',
   },
   'lime-dust': {
-    head: 'Lime burns eyes and lungs.',
-    text: 'Goggles and mask until it is wet. Mixed, it keeps a day or two in the cold, labelled, out of children’s reach.',
+    head: 'Lime burns eyes, skin and lungs, dry and wet.',
+    text: 'Mask while it is dust; goggles and gloves when it is wet too. Splashes: rinse for 15 minutes, then a doctor. Mixed, it keeps a day or two in the cold, labelled, out of children’s reach.',
   },
   'toxic-wood': {
     head: 'This wood is poisonous.',
@@ -99,7 +111,7 @@ export const CAUTION_WORDS: Readonly<Record<Caution, CautionWords>> = {
     head: 'Part dries, part never does: it stays tacky.',
     text: 'Nine tenths of the oil must dry, or nine tenths must never dry. Never recommended for a piece.',
   },
-  separates: { head: 'Its parts go asunder.', text: 'Shake or stir it before each use, and again while you work.' },
+  separates: { head: 'It separates.', text: 'Shake or stir it before each use, and again while you work.' },
 };
 
 /** A caution in words; one of an allergen names what it is. */

@@ -165,6 +165,10 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'sale-stands': () =>
     'Its owner has had a letter, or something was said of it since: write down that it came back instead, under its slip.',
   'already-decided': () => 'This batch has been released or refused already.',
+  'hardener-with-water': () =>
+    'A hardener is never mixed with water or alcohol: gas bursts the tin, or the alcohol uses the hardener up. Take those lines out.',
+  'hardener-without-oil': () => 'A hardener needs an oil that dries to bind to: add one, or take the hardener out.',
+  'inside-breaks-out': () => 'The inside comes out through the outside here. Make it narrower or the outside wider.',
   'batch-cancelled': () => 'This batch is cancelled. Undo that on its page first.',
   'no-pieces': () => 'No pieces are left in this batch.',
   'in-a-trial': ({ number }) => `It is part of trial ${number}. Close the trial instead.`,

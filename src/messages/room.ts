@@ -11,13 +11,17 @@ export function roomWords({ room }: Pick<Task, 'room'>): string {
   const air = `at ${say(room.air.tempC, '°C')} and ${say(room.air.rh, 'fraction')}`;
   if (room.advise === 'too-fast')
     return `Too warm here for hands ${air}: it closes before it may be done. Do it somewhere cooler, or fewer pieces at a time.`;
+  const damp =
+    room.advise === 'too-damp'
+      ? `Too damp here ${air}: shellac turns white above 65 %. Do it somewhere drier, or wait for a dry day. `
+      : '';
   const differs = (now: number | null, base: number | null): boolean =>
     now !== null && base !== null && base > 0 && Math.abs(now / base - 1) >= SAID_FROM;
   const parts = [
     differs(wait.min, room.base.min) ? `at least ${say(wait.min, 'min')}, not ${say(room.base.min, 'min')}` : '',
     differs(wait.max, room.base.max) ? `at most ${say(wait.max ?? 0, 'min')}, not ${say(room.base.max ?? 0, 'min')}` : '',
   ].filter(Boolean);
-  return parts.length > 0 ? `In this room, ${air}: ${parts.join('; ')}.` : '';
+  return `${damp}${parts.length > 0 ? `In this room, ${air}: ${parts.join('; ')}.` : ''}`.trim();
 }
 
 /** It is too cold for the next coat: what to do instead. */

@@ -160,13 +160,11 @@ export const RAG_WAY_WORDS: Readonly<Record<ClothWay, string>> = {
 export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
   'never-dry': 'Oil it when it looks dull: flood it, leave it half an hour, wipe it dry.',
   'oil-wax': 'When it looks dull, rub in a little oil-wax paste, leave it half an hour, wipe and buff.',
-  'drying-oil':
-    'When it looks dull, rub on a very thin coat of the same drying oil, wipe it all off after ten minutes, and let it cure for a week.',
-  'drying-oil-wax':
-    'When it looks dull, rub in very little oil-wax, buff it off within the hour, and let it harden for two days.',
-  'hard-wax': 'Once a year look at it in a low light; where it is worn, work in a very little hard-wax oil and buff it off.',
+  'drying-oil': 'When it looks dull, rub on a very thin coat of the same drying oil, wipe it all off after ten minutes.',
+  'drying-oil-wax': 'When it looks dull, rub in very little oil-wax, and buff it off within the hour.',
+  'hard-wax': 'Look at it in a low light; where it is worn, work in a very little hard-wax oil and buff it off.',
   film: 'Only look at it: where the film is damaged, send it back. Do not cut on it.',
-  friction: 'Dust it; a little polish on a soft paper brings the shine back.',
+  friction: 'Wipe it with a damp cloth; a little polish on soft paper brings the shine back.',
   bare: 'Nothing to renew: wash and dry it.',
 };
 

@@ -74,7 +74,7 @@ describe('a label', () => {
   });
   it('is set smaller for longer words, never below what can be read, and refused where it cannot fit', () => {
     const short = typeFor(label(), first);
-    const long = typeFor(label({ title: LONG }), { width: 101.6, height: 50.8 });
+    const long = typeFor(label({ title: LONG, shop: `${LONG} ${LONG}` }), { width: 101.6, height: 50.8 });
     expect(short).toBeGreaterThan(TYPE_PT.least);
     expect(long).not.toBeNull();
     expect(typeFor(label(), { width: 101.6, height: 50.8 }) ?? 0).toBeGreaterThan(long ?? 99);

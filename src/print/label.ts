@@ -2,7 +2,7 @@ import type { Blend } from '@/core/blend';
 import type { Language } from '@/core/care';
 import { contentUse, jarNotForFood } from '@/core/label';
 import { gramsPer, reads } from '@/core/quantity';
-import { allergenIn, dateIn, ingredientIn, type LabelCaution, SLIP_WORDS } from '@/messages/slip';
+import { allergensIn, dateIn, type LabelCaution, namesIn, SLIP_WORDS } from '@/messages/slip';
 import type { Statement } from '@/core/use';
 
 /** A grid of labels on a sheet, mm. */
@@ -112,10 +112,9 @@ export function labelOf(source: LabelFacts): Label {
   const { language, title, number, netG, contents, undeclared, statements, cautions, nature, madeOn, bestBefore, shop } = source;
   const words = SLIP_WORDS[language];
   const { use, minutes } = contentUse(nature);
-  const named = nature.allergens.map((name) => allergenIn(language, name)).join(', ') || words.noneKnown;
   const until = bestBefore === null ? words.label.unknown : dateIn(language, bestBefore);
   const date = (text: string): string => text.replaceAll(' ', '\u00a0');
-  const allergens = `${words.allergens}: ${named}${undeclared.length > 0 ? `. ${words.undeclared}: ${undeclared.join(', ')}` : ''}`;
+  const allergens = allergensIn(language, nature.allergens, undeclared).replace(/\.$/, '');
   const notForFood = jarNotForFood(nature, undeclared.length > 0, statements) ? words.notForFood : '';
   return {
     language,
@@ -123,7 +122,7 @@ export function labelOf(source: LabelFacts): Label {
     number,
     net: netWords(netG, words.label.net),
     dates: `${number} ${words.label.made} ${date(dateIn(language, madeOn))} ${words.label.bestBefore} ${date(until)}`,
-    contents: [words.label.contents, contents.map((name) => ingredientIn(language, name)).join(', ')],
+    contents: [words.label.contents, namesIn(language, contents)],
     allergens,
     notForFood,
     use: words.use[use](minutes),

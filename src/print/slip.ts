@@ -3,8 +3,9 @@ import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
 import type { RingFacts } from '@/core/regimen';
 import {
-  allergenIn,
+  allergensIn,
   dateIn,
+  finishIn,
   gramsIn,
   ingredientIn,
   type LabelCaution,
@@ -39,6 +40,8 @@ export type Slip = {
   readonly intervalDays: number | null;
   readonly nextDates: readonly string[];
   readonly grams: number;
+  /** Weeks after a treatment in which it meets no food, where it cures by air; null where it does not. */
+  readonly cureWeeks: number | null;
   /** Said first, where the piece is not for food. */
   readonly notForFood: boolean;
   /** What it is renewed with, as it stands on its lot; null where nothing renews it. */
@@ -89,7 +92,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
   const words = SLIP_WORDS[language];
   const { headings } = words;
   const full = size === 'A6';
-  const allergens = slip.allergens.map((name) => allergenIn(language, name)).join(', ') || words.noneKnown;
+  const allergens = allergensIn(language, slip.allergens, slip.undeclared);
   const title = titleIn(language, slip);
   const renewing =
     slip.intervalDays === null || !full
@@ -98,10 +101,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
           slip.grams > 0 ? words.every(slip.intervalDays, together(amountIn(language, slip.grams))) : '',
           slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => together(dateIn(language, date))).join(', ')) : '',
         ];
-  const on = [
-    words.finish[slip.careClass],
-    ...(full ? [slip.ingredients.map((name) => ingredientIn(language, name)).join(', ') || words.nothing] : []),
-  ];
+  const on = [words.finish[slip.careClass], ...(full ? [finishIn(language, slip.ingredients)] : [])];
   const parts: SlipPart[] = [
     ...(slip.notForFood ? [{ sign: 'soak' as const, heading: words.notForFood, lines: [], strong: true }] : []),
     { sign: 'wash', heading: headings.keep, lines: [[words.wash, words.wood[slip.porosity]].filter(Boolean).join(' ')] },
@@ -111,6 +111,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
       heading: headings.renew,
       lines: [
         slip.ownWords || words.treat[slip.careClass],
+        slip.cureWeeks === null || slip.ownWords ? '' : words.cures(slip.cureWeeks),
         slip.renewWith ? words.same(ingredientIn(language, slip.renewWith)) : '',
         renewing.filter(Boolean).join(' '),
         full && slip.inBottle !== null && slip.inBottle > 0 ? words.inBottle(slip.inBottle) : '',
@@ -130,14 +131,11 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
     {
       sign: 'on',
       heading: headings.on,
-      lines: [
-        `${on.join('. ')}.`,
-        `${words.allergens}: ${allergens}.${slip.undeclared.length > 0 ? ` ${words.undeclared}: ${slip.undeclared.join(', ')}.` : ''}`,
-      ],
+      lines: [`${on.join('. ')}.`, allergens],
     },
     { sign: 'back', heading: headings.back, lines: [full ? `${words.back} ${words.workshop}` : words.back] },
   ];
-  const short = `${slip.notForFood ? `${words.notForFood}! ` : ''}${title} ${slip.pieceNumber}. ${words.wash} ${words.never} ${words.allergens}: ${allergens}.${slip.undeclared.length > 0 ? ` ${words.undeclared}: ${slip.undeclared.join(', ')}.` : ''}`;
+  const short = `${slip.notForFood ? `${words.notForFood}! ` : ''}${title} ${slip.pieceNumber}. ${words.wash} ${words.never} ${allergens}`;
   return {
     language,
     title,

@@ -53,7 +53,7 @@ function optionsFor(
     const others = near.filter((id) => id !== value.id);
     return { heading: null, options: [...optionOf(value.id), ...others.flatMap((id) => optionOf(id)), ...own] };
   }
-  if ('refuse' in value) return { heading: `That is ${REFUSAL_KINDS[value.refuse]}: no material for this work.`, options: [] };
+  if ('refuse' in value) return { heading: `Not used here: ${REFUSAL_KINDS[value.refuse]}.`, options: own };
   if (!('ask' in value)) return { heading: null, options: [...near.flatMap((id) => optionOf(id)), ...own] };
   const [only, ...more] = value.ask;
   const asks =

@@ -1,6 +1,6 @@
 import { MS_PER_HOUR } from '@/core/quantity';
 import { expose } from 'comlink';
-import { neededHours, readyShare, readyWith, type SeenAt } from '@/core/cure';
+import { type CureMode, neededHours, readyShare, readyWith, type SeenAt } from '@/core/cure';
 
 const STEPS = 60;
 
@@ -8,6 +8,7 @@ const STEPS = 60;
 type Batch = {
   readonly a0Hours: number;
   readonly seen: readonly SeenAt[];
+  readonly mode: CureMode;
   readonly scale: number;
   readonly ageHours: number;
   readonly nowMs: number;
@@ -15,8 +16,8 @@ type Batch = {
 
 /** The dates at another rate of cure from now on, and the fan's line there up to a moment. */
 const face = {
-  elsewhere: ({ a0Hours, seen, scale, ageHours, nowMs }: Batch, rate: number, untilMs: number) => {
-    const under = { needed: neededHours(a0Hours, seen, scale), ageHours, nowMs };
+  elsewhere: ({ a0Hours, seen, mode, scale, ageHours, nowMs }: Batch, rate: number, untilMs: number) => {
+    const under = { needed: neededHours(a0Hours, seen, mode, scale), ageHours, nowMs };
     return {
       ready: readyWith(under, rate),
       line: Array.from({ length: STEPS + 1 }, (_, i) => {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { INGREDIENTS } from '@/core/material';
-import { blend, correct, FEEL_BANDS, fill, running, waxEquivalentAt } from '.';
+import { blend, natureOf, correct, FEEL_BANDS, fill, running, waxEquivalentAt } from '.';
 import { feelOf, SOFTENING_PER_C } from './feel';
 import { EXPANSION_PER_K, HOT_BRIM_LIMIT, MOLTEN_WAX_EXPANSION } from './fill';
 import { COLD_UP_TO_C, POUR_ABOVE_CLEAR_K, TWO_STAGE } from './heat';
@@ -55,7 +55,7 @@ describe('constants', () => {
     expect([DRYING_SHARES, THINNED, KEEPS_MONTHS, TWO_STAGE, ON_MARK]).toEqual([
       { drying: 0.9, never: 0.1 },
       { fromVolatile: 0.25, dwellMin: { flooded: 20, thin: 60 } },
-      { withWater: 1, dissolvedShellac: 12, mixedPaint: 0 },
+      { withWater: 1, dissolvedShellac: 12, mixedPaint: 0, mixedHardener: 0 },
       { addAtMostC: 40, belowFlashK: 10, softBelow: 0.3, aboveRoomK: 5 },
       { grams: 0.5, share: 0.002 },
     ]);
@@ -64,10 +64,52 @@ describe('constants', () => {
 });
 
 describe('blend', () => {
+  it('mixes a hardener for the hour, with an oil that dries and nothing wet', () => {
+    const with_ = (...ids: string[]) =>
+      blend({
+        lines: [...ids, 'isocyanate-hardener'].map((ingredient) => ({ ingredient, parts: 1 })),
+        basis: 'mass',
+        make: { massG: 9 },
+      });
+    const codes = (...ids: string[]) => {
+      const found = with_(...ids);
+      return found.ok ? found.value.bestBeforeMonths : found.issues.map((issue) => `${issue.path} ${issue.code}`);
+    };
+    expect(codes('tung-oil')).toBe(0);
+    expect(codes('tung-oil', 'citrus-solvent')).toBe(0);
+    expect(codes('tung-oil', 'water')).toEqual(['lines hardener-with-water']);
+    expect(codes('tung-oil', 'ethanol-pure')).toEqual(['lines hardener-with-water']);
+    expect(codes('mineral-oil')).toEqual(['lines hardener-without-oil']);
+    expect(codes()).toEqual(['lines hardener-without-oil']);
+    // A drop of it decides how long the whole may lie.
+    const tung = with_('tung-oil');
+    const drop = blend({
+      lines: [
+        { ingredient: 'tung-oil', parts: 99 },
+        { ingredient: 'isocyanate-hardener', parts: 1 },
+      ],
+      basis: 'mass',
+      make: { massG: 9 },
+    });
+    expect(tung.ok && drop.ok && drop.value.maxDwellMin).toEqual(tung.ok && tung.value.maxDwellMin);
+    // What is on the shelf has a nature all the same.
+    expect(natureOf({ lines: [{ ingredient: 'isocyanate-hardener', parts: 1 }], make: { massG: 1 } }).ok).toBe(true);
+  });
+  it('runs out of its tin once it is warm enough to be clear, and is poured only where it is warmed', () => {
+    const lines = [
+      { ingredient: 'beeswax', parts: 1 },
+      { ingredient: 'mineral-oil', parts: 4 },
+    ];
+    const at = (ambientC: number) => made({ lines, basis: 'mass', make: { massG: 9 }, ambientC });
+    expect([at(20).consistency, at(60).consistency]).toEqual(['soft-paste', 'liquid']);
+    const thinned = made({ lines: [...lines, { ingredient: 'ethanol-pure', parts: 1 }], basis: 'mass', make: { massG: 9 } });
+    expect([thinned.heat, thinned.pourC]).toEqual(['none', null]);
+  });
   it('keeps mass and volume whole, whatever is mixed', () => {
     const lines = fc.uniqueArray(
       fc.record({
-        ingredient: fc.constantFrom(...INGREDIENTS.map((one) => one.id)),
+        // A hardener is not mixed with everything; it has a test of its own.
+        ingredient: fc.constantFrom(...INGREDIENTS.map((one) => one.id).filter((id) => id !== 'isocyanate-hardener')),
         parts: fc.double({ min: 0.01, max: 100, noNaN: true }),
       }),
       { selector: (line) => line.ingredient, minLength: 1, maxLength: 8 },
@@ -96,7 +138,7 @@ describe('blend', () => {
     expect(code(blend({ lines: paste, make: { from: { beeswax: 100 } } }))).toBe('no-stock-given');
   });
   it('takes a share at a bound as the bound', () => {
-    expect(feelOf(0.06, 20)).toBe('cream');
+    expect(feelOf(0.06, 20, null)).toBe('cream');
     expect(
       made({
         lines: [

@@ -9,6 +9,7 @@ import {
   type Drying,
   driedLinesOf,
   dryingOf,
+  hardenerFault,
   isFlammable,
   keepsMonths,
   type MaxDwell,
@@ -105,6 +106,13 @@ function costPerKg(shares: readonly LineShare[], prices: Readonly<Record<string,
  * @example blend({ lines: [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'mineral-oil', parts: 3.5 }], basis: 'mass', make: { massG: 900 } }) // → beeswax 200 g, oil 700 g
  */
 export function blend(input: unknown): Result<Blend> {
+  const made = natureOf(input);
+  const fault = made.ok ? hardenerFault(made.value.lines.map((line) => line.ingredient)) : null;
+  return fault ? fail(fault, 'lines') : made;
+}
+
+/** What some lines are together, whether or not anyone should mix them: a lot that is there has a nature all the same. */
+export function natureOf(input: unknown): Result<Blend> {
   const checked = check(BlendInput, input);
   if (!checked.ok) return checked;
   const { lines, basis, make, ambientC, prices, hardening } = checked.value;
@@ -121,6 +129,7 @@ export function blend(input: unknown): Result<Blend> {
     0,
   );
   const drying = dryingOf(shares);
+  const ladder = heatLadder(shares, ambientC);
   return ok({
     totalG,
     volumeMl: totalG / densityGPerMl,
@@ -135,8 +144,8 @@ export function blend(input: unknown): Result<Blend> {
     driedLines: driedLinesOf(shares),
     waxFraction: shares.reduce((sum, { ingredient, w }) => sum + (ingredient.family === 'wax' ? w : 0), 0),
     waxEquivalent,
-    consistency: feelOf(waxEquivalent, ambientC),
-    ...heatLadder(shares, ambientC),
+    consistency: feelOf(waxEquivalent, ambientC, ladder.clearC),
+    ...ladder,
     drying,
     turnsRancid: turnsRancid(shares, drying),
     separates: separatesOf(ingredients),

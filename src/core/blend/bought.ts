@@ -1,5 +1,5 @@
 import { ALLERGENS_NOT_DECLARED, type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
-import { type Blend, blend } from './blend';
+import { type Blend, blend, natureOf } from './blend';
 import { heatsRags, THINNED } from './nature';
 
 /** Stands in a composition for what nobody declared. It is no ingredient: neither varnish nor mineral oil nor anything else that is known. */
@@ -50,7 +50,7 @@ function natureOfKnown(composition: Readonly<Record<string, number>>): Blend | n
   const lines = Object.entries(composition)
     .filter(([id]) => id !== UNDECLARED)
     .map(([ingredient, parts]) => ({ ingredient, parts }));
-  const made = lines.length > 0 ? blend({ lines, make: { massG: 100 } }) : null;
+  const made = lines.length > 0 ? natureOf({ lines, make: { massG: 100 } }) : null;
   return made?.ok ? made.value : null;
 }
 

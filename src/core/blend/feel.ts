@@ -24,8 +24,9 @@ const BOUND_TOLERANCE = 1e-12;
 export const waxEquivalentAt = (waxEquivalent: number, ambientC: number): number =>
   waxEquivalent * (1 - SOFTENING_PER_C * (ambientC - 20));
 
-/** The band a blend falls in at a room temperature. */
-export function feelOf(waxEquivalent: number, ambientC: number): Consistency {
+/** The band a blend falls in at a room temperature; where it is warm enough to be clear it runs, whatever its wax: a tin in a hot car. */
+export function feelOf(waxEquivalent: number, ambientC: number, clearC: number | null): Consistency {
+  if (clearC !== null && ambientC >= clearC) return 'liquid';
   const e = waxEquivalentAt(waxEquivalent, ambientC);
   return FEEL_BANDS.find((band) => e < band.below - BOUND_TOLERANCE)?.feel ?? 'block';
 }

@@ -87,11 +87,11 @@ function howMade(shares: readonly LineShare[], ambientC: number): Made {
 export function heatLadder(shares: readonly LineShare[], ambientC: number): HeatLadder {
   const { warmed, ...made } = howMade(shares, ambientC);
   const clearC = clearPoint(warmed);
-  const pourC = clearC === null ? null : clearC + POUR_ABOVE_CLEAR_K;
+  const isHeated = made.heat === 'water-bath' || made.heat === 'two-stage';
+  const pourC = clearC === null || !isHeated ? null : clearC + POUR_ABOVE_CLEAR_K;
   const holdMaxC = lowest(shares.map((share) => share.ingredient.maxC));
   const flashC = lowest(shares.map((share) => share.ingredient.flashC));
-  const isHeated = made.heat === 'water-bath' || made.heat === 'two-stage';
-  const heatConflict = isHeated && pourC !== null && holdMaxC !== null && pourC > holdMaxC;
+  const heatConflict = pourC !== null && holdMaxC !== null && pourC > holdMaxC;
   return { clearC, pourC, holdMaxC, flashC, ...made, heatConflict };
 }
 

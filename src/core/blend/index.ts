@@ -1,4 +1,4 @@
-export { type Blend, type BlendLine, blend } from './blend';
+export { type Blend, type BlendLine, blend, natureOf } from './blend';
 export {
   type Bought,
   boughtLine,

@@ -17,7 +17,7 @@ export const THINNED = { fromVolatile: 0.25, dwellMin: { flooded: 20, thin: 60 }
 /** An ingredient counts for the dwell from this share of the mass. Source: working estimate. */
 export const DWELL_FROM_SHARE = 0.1;
 /** Months a blend keeps with water in it, and shellac once it is dissolved. Source: working estimates of the trade. */
-export const KEEPS_MONTHS = { withWater: 1, dissolvedShellac: 12, mixedPaint: 0 } as const;
+export const KEEPS_MONTHS = { withWater: 1, dissolvedShellac: 12, mixedPaint: 0, mixedHardener: 0 } as const;
 /** Shares this close to a bound are the bound. */
 const SHARE_TOLERANCE = 1e-9;
 
@@ -65,7 +65,7 @@ export type MaxDwell = { readonly flooded: number | null; readonly thin: number 
 export function maxDwell(shares: readonly LineShare[], drying: Drying): MaxDwell {
   if (drying === 'never') return { flooded: null, thin: null };
   const gumming = shares.filter(({ ingredient }) => ingredient.dwellMin !== null);
-  const counting = gumming.filter(({ w }) => w >= DWELL_FROM_SHARE - SHARE_TOLERANCE);
+  const counting = gumming.filter(({ w, ingredient }) => w >= DWELL_FROM_SHARE - SHARE_TOLERANCE || isHardener(ingredient));
   const volatile = shares.reduce((sum, { ingredient, w }) => sum + w * ingredient.volatileFraction, 0);
   const bounds = (counting.length > 0 ? counting : gumming).flatMap(({ ingredient }) => ingredient.dwellMin ?? []);
   if (volatile >= THINNED.fromVolatile - SHARE_TOLERANCE) bounds.push(THINNED.dwellMin);
@@ -96,14 +96,29 @@ export const worseHazard = (a: RagHazard, b: RagHazard): RagHazard => (HAZARDS.i
 /** Whether lines stand together that part again: it must be shaken before each use. */
 export const separatesOf = (ingredients: readonly Ingredient[]): boolean => new Set(ingredients.map((one) => one.mixes)).size > 1;
 
+/** A hardener with isocyanate, or one of the shop's own that is like it. */
+export const isHardener = ({ id }: Pick<Ingredient, 'id'>): boolean => likeIngredient(id) === 'isocyanate-hardener';
+
+/**
+ * Why a hardener is not mixed so: with water or alcohol gas bursts the tin or the hardener is eaten up; without a drying oil it finds
+ * nothing to bind and stays free. Null where it may be mixed, for the hour, or where none is in it.
+ */
+export function hardenerFault(ids: readonly string[]): 'hardener-with-water' | 'hardener-without-oil' | null {
+  const ingredients = ids.map(ingredientOf);
+  if (!ingredients.some(isHardener)) return null;
+  if (ingredients.some((one) => one.mixes !== 'oil')) return 'hardener-with-water';
+  return ingredients.some((one) => !isHardener(one) && one.dries === 'drying') ? null : 'hardener-without-oil';
+}
+
 /** Months a blend keeps: its shortest-lived line; less with water, with dissolved shellac, with paint that was mixed. */
 export function keepsMonths(ingredients: readonly Ingredient[]): number {
-  const has = (id: string): boolean => ingredients.some((one) => one.id === id);
+  const has = (id: string): boolean => ingredients.some((one) => likeIngredient(one.id) === id);
   return Math.min(
     ...ingredients.map((one) => one.shelfMonths),
     ...(has('water') && ingredients.some((one) => one.mixes !== 'water') ? [KEEPS_MONTHS.withWater] : []),
     ...(has('milk-paint-powder') && has('water') ? [KEEPS_MONTHS.mixedPaint] : []),
     ...(has('shellac-flake') && ingredients.length > 1 ? [KEEPS_MONTHS.dissolvedShellac] : []),
+    ...(ingredients.length > 1 && ingredients.some(isHardener) ? [KEEPS_MONTHS.mixedHardener] : []),
   );
 }
 

@@ -27,7 +27,7 @@ export const BlendInput = z.object({
   lines: z.array(FormulaLine).min(1).max(MOST.lines),
   basis: z.enum(BASES).default('mass'),
   make: Make,
-  ambientC: z.number().min(-40).max(60).default(20),
+  ambientC: z.number().min(-40).max(100).default(20),
   prices: gramsById.optional(),
   /** The shop's own hardening of some waxes, from its thumb tests; the shipped values stand for the rest. */
   hardening: gramsById.optional(),

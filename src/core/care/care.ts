@@ -55,11 +55,27 @@ function startDate(from: string, zone: string): Result<string> {
   return start.ok ? ok(dateOf(start.value, zone)) : fail('bad-time', 'from', { text: from });
 }
 
+/** Days in a month, on average over the leap years. */
+const DAYS_PER_MONTH = 30.4375;
+
+/** How many treatments a bottle holds before it is empty or too old; null where a treatment takes nothing. */
+export function bottleTreatments(
+  bottleG: number,
+  gramsPerTreatment: number,
+  intervalDays: number | null,
+  keepsMonths: number | null,
+): number | null {
+  if (gramsPerTreatment <= 0) return null;
+  const byAge =
+    keepsMonths === null || intervalDays === null ? Number.POSITIVE_INFINITY : (keepsMonths * DAYS_PER_MONTH) / intervalDays;
+  return Math.min(bottleG / gramsPerTreatment, byAge);
+}
+
 /** The re-oiling schedule (calc.md, 9): dates to look, grams a treatment, treatments in a bottle. */
 export function care(input: unknown): Result<Care> {
   const checked = check(CareInput, input);
   if (!checked.ok) return checked;
-  const { finishClass, use, wash, rh, from, horizonDays, zone, bottleMl, densityGPerMl, ...piece } = checked.value;
+  const { finishClass, use, wash, rh, from, horizonDays, zone, bottleMl, bottleMonths, densityGPerMl, ...piece } = checked.value;
   const start = startDate(from, zone);
   if (!start.ok) return start;
   const intervalDays = intervalOf(finishClass, use, wash, rh);
@@ -72,6 +88,8 @@ export function care(input: unknown): Result<Care> {
     intervalDays,
     dates,
     gramsPerTreatment,
-    ...(bottleG === undefined ? {} : { treatmentsPerBottle: gramsPerTreatment > 0 ? bottleG / gramsPerTreatment : null }),
+    ...(bottleG === undefined
+      ? {}
+      : { treatmentsPerBottle: bottleTreatments(bottleG, gramsPerTreatment, intervalDays, bottleMonths ?? null) }),
   });
 }

@@ -24,6 +24,8 @@ export const CareInput = z.object({
   endGrainMm2: atLeastNone(MOST.squareMillimetres),
   porosity: z.enum(POROSITIES),
   bottleMl: above(MOST.millilitres).optional(),
+  /** How long what is in the bottle keeps, months: it holds no more treatments than fall due by then. */
+  bottleMonths: above(MOST.count).nullable().optional(),
   densityGPerMl: above(MOST.gramsPerMl).optional(),
 });
 export type Use = (typeof USES)[number];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { boughtOfLine, heatsRags } from '@/core/blend';
+import { boughtOfLine, type Consistency, FEELS, heatsRags } from '@/core/blend';
 import { check } from '@/core/contract';
 import {
   ALLERGENS_NOT_DECLARED,
@@ -17,12 +17,14 @@ export const CAUTIONS = [
   'rags-self-heat',
   'never-heat',
   'isocyanate',
+  'gas-in-tin',
   'hot-heater',
   'spatter',
   'hot-wax',
   'two-stage',
   'rags-flammable',
   'solvent',
+  'mist',
   'aspiration',
   'toxic-wood',
   'old-paint',
@@ -30,6 +32,7 @@ export const CAUTIONS = [
   'warm-cabinet',
   'oily-dust',
   'lime-dust',
+  'unknown-wood',
   'sensitising-dust',
   'dust',
   'driers',
@@ -49,6 +52,7 @@ export const DOINGS = [
   'heating',
   'filling',
   'coating',
+  'spraying',
   'wiping',
   'buffing',
   'leaching',
@@ -69,6 +73,8 @@ export const CautionsInput = z.object({
   doing: z.enum(DOINGS),
   ingredients: z.array(z.string()).max(100),
   drying: z.enum(['drying', 'never', 'mixed']),
+  /** How firm it is; not said unless known. */
+  consistency: z.enum(FEELS).optional(),
   place: z.string().max(100).optional(),
   heater: z.enum(HEATERS).optional(),
   wood: z.enum(FOOD_VERDICTS).optional(),
@@ -94,58 +100,81 @@ const ASPIRATION = ['citrus-solvent', 'mineral-spirits', 'turpentine', 'isoparaf
 const HANDS: readonly Doing[] = ['weighing', 'heating', 'filling', 'coating', 'wiping', 'buffing', 'leaching'];
 const WITH_CLOTHS: readonly Doing[] = [...HANDS, 'reading', 'labelling'];
 const DUSTY: readonly Doing[] = ['sanding', 'turning'];
-const OPEN_FIRE: readonly (Heater | undefined)[] = ['heat-gun', 'oven', 'torch'];
+/** What is done to a piece that lies wet, or sets. */
+const ON_THE_PIECE: readonly Doing[] = ['coating', 'wiping', 'buffing', 'curing'];
+/** From this firmness on it does not run into lungs. */
+const RUNS: readonly Consistency[] = ['liquid', 'cream'];
 
-const is = ({ doing }: Moment, ...some: readonly Doing[]): boolean => some.includes(doing);
+/** What is sprayed is laid on, whatever else it is. */
+const is = ({ doing }: Moment, ...some: readonly Doing[]): boolean => some.includes(doing === 'spraying' ? 'coating' : doing);
 /** Rules go by the ingredient of the house that one is, or that one of the shop's own is like. */
 const isA = (one: Ingredient, ids: readonly string[]): boolean => ids.includes(likeIngredient(one.id));
 const has = ({ lines }: Moment, ...ids: readonly string[]): boolean => lines.some((one) => isA(one, ids));
 /** A bought finish as a line: what it may hold beside what is declared is not known. */
 const isUnknownBought = (one: Ingredient): boolean =>
   boughtOfLine(one.id) !== null && one.allergens.includes(ALLERGENS_NOT_DECLARED);
+/** Places are compared as people write them: without case, a hyphen as a space. */
+const stands = ({ place = '' }: Moment, where: string): boolean => place.toLowerCase().replaceAll('-', ' ').trim() === where;
+const byFire = ({ heater }: Moment): boolean => heater !== undefined && heater !== 'water-bath';
 /** Wax with at least one never-heat line, all of them solvents of the oil group. */
 const isThinnedWax = ({ wax, neverHeat }: Moment): boolean => wax && neverHeat.length > 0 && neverHeat.every(isOilSolvent);
 const hotOil = ({ lines, neverHeat }: Moment): boolean => {
   const isHot = (one: Ingredient): boolean => one.mixes === 'oil';
   return lines.some(isHot) && neverHeat.every((one) => isA(one, ['water']));
 };
+/** Wet with vapour, or with who knows what, where lamps warm a cabinet. */
+const vapourInCabinet = (m: Moment): boolean => is(m, ...ON_THE_PIECE) && stands(m, 'warm cabinet') && (m.vapour || m.undeclared);
+/** Thin mineral oil runs into lungs as a solvent does; a paste of it does not. */
+const thinMineralOil = (m: Moment): boolean =>
+  has(m, 'mineral-oil') && (m.vapour || m.consistency === undefined || RUNS.includes(m.consistency));
 
 /** When each warning bites; one to a line, asked by its name. */
 const BITES: Readonly<Record<Caution, (moment: Moment) => boolean>> = {
-  'rags-self-heat': (m) => is(m, ...WITH_CLOTHS) && m.heats,
-  'rags-flammable': (m) => is(m, ...WITH_CLOTHS) && !m.heats && m.vapour,
+  'rags-self-heat': (m) =>
+    (is(m, ...WITH_CLOTHS) && m.heats) || (is(m, 'wiping', 'buffing', 'leaching') && (m.restoring || m.unknownFinish)),
+  'rags-flammable': (m) => is(m, ...WITH_CLOTHS) && m.vapour && !BITES['rags-self-heat'](m),
   'hot-wax': (m) => (is(m, 'heating', 'filling') && m.wax) || (is(m, 'heating') && hotOil(m)),
-  'hot-heater': (m) =>
-    (is(m, 'heating') && m.heater !== undefined && m.heater !== 'water-bath') ||
-    (is(m, 'coating', 'curing') && OPEN_FIRE.includes(m.heater)),
+  'hot-heater': (m) => is(m, 'heating', ...ON_THE_PIECE) && byFire(m),
   'two-stage': (m) => is(m, 'heating') && isThinnedWax(m),
   'never-heat': (m) =>
-    is(m, 'heating') && ((m.neverHeat.some((one) => !isA(one, ['water'])) && !isThinnedWax(m)) || m.undeclared),
+    (is(m, 'heating') && ((m.neverHeat.some((one) => !isA(one, ['water'])) && !isThinnedWax(m)) || m.undeclared)) ||
+    (is(m, ...ON_THE_PIECE) && m.vapour && byFire(m)) ||
+    vapourInCabinet(m),
   spatter: (m) => is(m, 'heating') && has(m, 'water') && m.lines.some((one) => one.mixes !== 'water'),
   solvent: (m) =>
-    (is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') && m.vapour) ||
-    (is(m, 'heating') && isThinnedWax(m)),
+    (is(m, 'weighing', 'filling', 'leaching', ...ON_THE_PIECE, 'reading', 'labelling') && m.vapour) ||
+    (is(m, 'heating') && isThinnedWax(m)) ||
+    vapourInCabinet(m),
+  mist: (m) => m.doing === 'spraying',
   aspiration: (m) =>
-    (is(m, 'weighing', 'filling', 'reading', 'labelling') &&
+    (is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') &&
       m.lines.some((one) => isA(one, ASPIRATION) || (boughtOfLine(one.id) !== null && one.flashC !== null))) ||
-    (is(m, 'labelling') && has(m, 'mineral-oil')),
+    (is(m, 'weighing') && has(m, 'mineral-oil')) ||
+    (is(m, 'filling', 'labelling') && (thinMineralOil(m) || (m.undeclared && m.vapour))),
   rancid: (m) =>
-    is(m, 'weighing', 'reading') && m.lines.some(({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil'),
+    is(m, 'weighing', 'coating', 'reading', 'labelling', 'releasing') &&
+    m.lines.some(({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil'),
   antioxidant: (m) => is(m, 'weighing', 'reading') && has(m, 'vitamin-e') && m.lines.some((one) => one.dries !== 'never'),
-  isocyanate: (m) => is(m, 'weighing', 'coating', 'wiping', 'reading', 'labelling') && has(m, 'isocyanate-hardener'),
+  isocyanate: (m) => !is(m, 'releasing') && has(m, 'isocyanate-hardener'),
+  // Damp in the tin or in the wood is enough: it need not stand beside water.
+  'gas-in-tin': (m) => is(m, 'weighing', 'filling', 'reading', 'labelling') && has(m, 'isocyanate-hardener'),
   driers: (m) =>
-    is(m, 'weighing', 'filling', 'coating', 'wiping', 'reading', 'labelling') && m.lines.some((one) => one.metallicDrier),
+    is(m, 'weighing', 'filling', 'coating', 'wiping', 'buffing', 'leaching', ...DUSTY, 'reading', 'labelling', 'releasing') &&
+    m.lines.some((one) => one.metallicDrier),
   allergen: (m) =>
     is(m, 'weighing', 'filling', 'coating', 'labelling', 'releasing') && m.lines.some((one) => one.allergens.length > 0),
   undeclared: (m) => is(m, ...WITH_CLOTHS, 'releasing') && m.undeclared,
-  lathe: (m) => is(m, 'turning') || (is(m, 'coating', 'wiping', 'buffing', 'sanding') && m.place === 'lathe'),
+  lathe: (m) => is(m, 'turning') || (is(m, 'coating', 'wiping', 'buffing', 'sanding') && stands(m, 'lathe')),
   dust: (m) => is(m, ...DUSTY),
   'oily-dust': (m) => is(m, ...DUSTY) && ((m.oiledBefore && m.heats) || m.restoring),
-  'old-paint': (m) => is(m, ...DUSTY) && m.restoring && m.unknownFinish,
+  'old-paint': (m) =>
+    m.restoring && m.unknownFinish && (is(m, ...DUSTY, 'wiping', 'buffing', 'leaching') || m.heater !== undefined),
+  'unknown-wood': (m) => is(m, ...DUSTY) && m.wood === 'unknown',
   'sensitising-dust': (m) => is(m, ...DUSTY) && m.woodSensitises,
-  'lime-dust': (m) => is(m, 'weighing', 'sanding') && has(m, 'milk-paint-powder'),
-  'toxic-wood': (m) => is(m, 'sanding', 'turning', 'releasing') && m.wood === 'toxic',
-  'warm-cabinet': (m) => is(m, 'coating', 'wiping', 'curing') && m.place === 'warm cabinet',
+  'lime-dust': (m) =>
+    is(m, 'weighing', 'filling', 'coating', 'wiping', 'sanding', 'reading', 'labelling') && has(m, 'milk-paint-powder'),
+  'toxic-wood': (m) => is(m, ...DUSTY, 'releasing') && m.wood === 'toxic',
+  'warm-cabinet': (m) => is(m, 'coating', 'wiping', 'curing') && stands(m, 'warm cabinet'),
   'mould-water': (m) =>
     is(m, 'weighing', 'filling', 'labelling', 'reading') && has(m, 'water') && m.lines.some((one) => one.mixes !== 'water'),
   tacky: (m) => is(m, 'weighing', 'coating', 'reading') && m.drying === 'mixed',

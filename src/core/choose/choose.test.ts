@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { blend } from '@/core/blend';
+import { natureOf } from '@/core/blend';
 import { a0Of } from '@/core/cure';
 import { FOOD_VERDICTS, INGREDIENTS, ingredientOf, ORIGINS, PIECE_USES } from '@/core/material';
 import { REGIMENS, RESTORATIONS, rolesOf, suits } from '@/core/regimen';
@@ -9,7 +9,10 @@ import { type Candidate, type Choice, chooseFinish, COLOURS, OWNERS, SHINES, use
 
 type Parts = Readonly<Record<string, number>>;
 const candidate = (id: number, title: string, parts: Parts, change: Partial<Candidate> = {}): Candidate => {
-  const made = blend({ lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })), make: { massG: 1 } });
+  const made = natureOf({
+    lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
+    make: { massG: 1 },
+  });
   if (!made.ok) throw new Error('no blend');
   const nature = made.value;
   const needs = a0Of(nature.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })));

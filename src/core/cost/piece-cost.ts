@@ -38,6 +38,8 @@ export const CostInput = z.object({
     ratePerHour: price,
   }),
   years: above(MOST.count),
+  /** How long a piece lasts that is kept up so; then it is made again. Left out: as long as it is looked at. */
+  lifeYears: above(MOST.count).optional(),
   returns: z.object({ perYear: atLeastNone(MOST.count), cost: price }),
 });
 type CostInput = z.output<typeof CostInput>;
@@ -54,9 +56,12 @@ export type PieceCost = {
   readonly perYear: number;
 };
 
-/** What a kilogram of a pack really costs: what goes off before it is used is paid for as well. */
-export const packCostPerKg = ({ price: paid, grams, usedPerMonthG, shelfMonths }: z.output<typeof Pack>): number =>
-  (paid / Math.min(grams, usedPerMonthG * shelfMonths)) * 1000;
+/**
+ * What a kilogram of a pack really costs: what goes off before it is used is paid for as well.
+ * @param ownG what the coat itself takes of it, with what is wiped off: that at least is used
+ */
+export const packCostPerKg = ({ price: paid, grams, usedPerMonthG, shelfMonths }: z.output<typeof Pack>, ownG = 0): number =>
+  (paid / Math.min(grams, Math.max(usedPerMonthG * shelfMonths, ownG))) * 1000;
 
 /**
  * What a piece costs at first and by the year (calc.md, 17).
@@ -68,12 +73,23 @@ export function cost(input: unknown): Result<PieceCost> {
   return reckon(checked.value);
 }
 
-function reckon({ coats, handsMin, ratePerHour, consumables, jar, upkeep, years, returns }: CostInput): Result<PieceCost> {
+function reckon({
+  coats,
+  handsMin,
+  ratePerHour,
+  consumables,
+  jar,
+  upkeep,
+  years,
+  lifeYears,
+  returns,
+}: CostInput): Result<PieceCost> {
   let materials = 0;
   for (const [i, { grams, wasteFraction, costPerKg, pack }] of coats.entries()) {
-    const perKg = pack ? packCostPerKg(pack) : costPerKg;
+    const takenG = grams / (1 - wasteFraction);
+    const perKg = pack ? packCostPerKg(pack, takenG) : costPerKg;
     if (perKg === undefined) return fail('required', `coats.${i}.costPerKg`);
-    materials += (grams / (1 - wasteFraction) / 1000) * perKg;
+    materials += (takenG / 1000) * perKg;
   }
   const hands = (handsMin / 60) * ratePerHour;
   const first = materials + hands + consumables + jar;
@@ -81,6 +97,7 @@ function reckon({ coats, handsMin, ratePerHour, consumables, jar, upkeep, years,
   const treatmentsPerYear = by === 'nobody' || intervalDays === null ? 0 : DAYS_A_YEAR / intervalDays;
   const treatment = (gramsPerTreatment / 1000) * costPerKg + (minutes / 60) * upkeep.ratePerHour;
   const perYearUpkeep = treatmentsPerYear * treatment + returns.perYear * returns.cost;
-  const total = first + years * perYearUpkeep;
+  // What nobody keeps up is made again.
+  const total = first * Math.max(1, years / (lifeYears ?? years)) + years * perYearUpkeep;
   return ok({ materials, hands, first, treatmentsPerYear, perYearUpkeep, total, perYear: total / years });
 }

@@ -25,7 +25,7 @@ describe('the hours a material needs', () => {
     expect(needs({ 'shellac-flake': 0.2, 'ethanol-denatured': 0.8 })).toMatchObject({ source: 'shellac', hours: 48 });
     expect(needs({ 'shellac-flake': 0.3, 'mineral-oil': 0.3 / 9, 'ethanol-denatured': 0.6 })).toMatchObject({
       source: 'friction',
-      hours: 72,
+      hours: 168,
     });
     // Less than a tenth of oil makes no polish.
     expect(needs({ 'shellac-flake': 0.3, 'mineral-oil': 0.033, 'ethanol-denatured': 0.6 })?.source).toBe('shellac');

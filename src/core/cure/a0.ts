@@ -7,7 +7,7 @@ export const A0: Readonly<Record<A0Source, { readonly hours: number; readonly mo
   settle: { hours: 24, mode: 'settle' },
   'milk-paint': { hours: 24, mode: 'oxidise' },
   shellac: { hours: 48, mode: 'evaporate' },
-  friction: { hours: 72, mode: 'evaporate' },
+  friction: { hours: 168, mode: 'evaporate' },
   'hard-wax': { hours: 168, mode: 'oxidise' },
   'metallic-driers': { hours: 168, mode: 'oxidise' },
   'tung-heat-bodied': { hours: 168, mode: 'oxidise' },
@@ -139,7 +139,7 @@ export const OIL_SHARES: Shares = { touch: 0.05, recoat: 0.1, handle: 0.25, buff
 const OWN_SHARES: Readonly<Partial<Record<A0Source, Partial<Shares>>>> = {
   settle: { touch: 0.04, recoat: 0.02, handle: 0.04, buff: 0.08 },
   shellac: { touch: 0.01, recoat: 0.015, handle: 0.08 },
-  friction: { touch: 0.005, recoat: 0.01, handle: 0.02, buff: 0.1 },
+  friction: { touch: 0.002, recoat: 0.004, handle: 0.009, buff: 0.04 },
   'wiping-varnish': { touch: 0.03, handle: 0.2, buff: 0.5 },
 };
 

@@ -1,7 +1,7 @@
 import { check } from '@/core/contract';
-import { fail, formatInstant, instantOf, type Issue, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
+import { fail, formatInstant, instantOf, type Issue, ok, type Result } from '@/core/quantity';
 import { type AgeClock, ageClock } from './age';
-import { type CheckKind, CureInput } from './schema';
+import { type CheckKind, CureInput, type CureMode } from './schema';
 
 /** Scale of ln A around the finish's A0. Source: working estimate. */
 export const LN_SCALE = 0.35;
@@ -12,15 +12,20 @@ export const GRID_POINTS = 1201;
 const GRID_SPAN = 6;
 /** Belief that it never will be: a coat too thick, an oily wood, a spoiled oil. Source: working estimate. */
 export const NEVER = 0.02;
+type CheckErrors = Readonly<Record<CheckKind, { readonly fp: number; readonly fn: number }>>;
 /** How often a check passes too early (fp) or fails too late (fn). A drop beads on wet oil too. Source: working estimates. */
-export const CHECK_ERRORS: Readonly<Record<CheckKind, { readonly fp: number; readonly fn: number }>> = {
+const ERRORS: CheckErrors = {
   towel: { fp: 0.1, fn: 0.05 },
   smell: { fp: 0.15, fn: 0.1 },
   touch: { fp: 0.2, fn: 0.05 },
   'water-bead': { fp: 0.6, fn: 0.15 },
 };
-/** Of checks of one kind and outcome closer together than this, only the last counts. */
-export const REPEAT_HOURS = 12;
+/** Where oil cures by air a dry towel or hand shows that the surplus is off, not that the oil has cured. */
+export const CHECK_ERRORS: Readonly<Record<CureMode, CheckErrors>> = {
+  oxidise: { ...ERRORS, towel: { fp: 0.5, fn: 0.05 }, touch: { fp: 0.4, fn: 0.05 } },
+  settle: ERRORS,
+  evaporate: ERRORS,
+};
 
 const GRID_Z = Array.from({ length: GRID_POINTS }, (_, i) => -GRID_SPAN + (2 * GRID_SPAN * i) / (GRID_POINTS - 1));
 const RAW = GRID_Z.map((z) => (1 + z ** 2 / TAIL_DF) ** (-(TAIL_DF + 1) / 2));
@@ -40,38 +45,34 @@ export type Cure = {
   readonly readyAt: { readonly p10: string | null; readonly p50: string | null; readonly p90: string | null };
 };
 
-/** Leaves out a check that is followed within 12 h by another of its kind and outcome; what is left out still leaves out earlier ones. */
-export function countingChecks(checks: readonly CheckSeen[]): CheckSeen[] {
+/** Of checks of one kind and outcome the latest: the same nose asked again is no second witness. In their order of time. */
+export function countingChecks<C extends CheckSeen>(checks: readonly C[]): C[] {
   const sorted = [...checks].sort((a, b) => a.atMs - b.atMs);
-  return sorted.filter(
-    (seen, index) =>
-      !sorted
-        .slice(index + 1)
-        .some(
-          (later) => later.kind === seen.kind && later.pass === seen.pass && later.atMs - seen.atMs <= REPEAT_HOURS * MS_PER_HOUR,
-        ),
-  );
+  return [...new Map(sorted.map((seen) => [`${seen.kind} ${seen.pass}`, seen])).values()].sort((a, b) => a.atMs - b.atMs);
 }
 
 /** The equivalent hours needed, as weights on a grid, the prior bent by each check, with the belief that it never is. All sum to 1. */
 export type Needed = { readonly hours: readonly number[]; readonly weights: readonly number[]; readonly never: number };
 
+/** Ages this close are the same, hours. */
+const AGE_SLACK = 1e-9;
+
 /** A check with the age at which it was made, equivalent hours. */
 export type SeenAt = { readonly ageHours: number; readonly kind: CheckKind; readonly pass: boolean };
 
 /** How likely a check comes out as it did, where the finish was ready or was not. */
-function likelihood({ kind, pass }: SeenAt, isReady: boolean): number {
-  const { fp, fn } = CHECK_ERRORS[kind];
+function likelihood({ kind, pass }: SeenAt, mode: CureMode, isReady: boolean): number {
+  const { fp, fn } = CHECK_ERRORS[mode][kind];
   if (pass) return isReady ? 1 - fn : fp;
   return isReady ? fn : 1 - fp;
 }
 
 /** The prior around A0 on its grid, each weight times the likelihood of every check. @param scale that of ln A */
-export function neededHours(a0Hours: number, checks: readonly SeenAt[], scale = LN_SCALE): Needed {
+export function neededHours(a0Hours: number, checks: readonly SeenAt[], mode: CureMode, scale = LN_SCALE): Needed {
   const hours = GRID_Z.map((z) => a0Hours * Math.exp(scale * z));
   const weightOf = (prior: number, isReady: (check: SeenAt) => boolean): number =>
-    checks.reduce((weight, check) => weight * likelihood(check, isReady(check)), prior);
-  const raw = hours.map((needed, i) => weightOf(PRIOR[i] as number, (check) => needed <= check.ageHours));
+    checks.reduce((weight, check) => weight * likelihood(check, mode, isReady(check)), prior);
+  const raw = hours.map((needed, i) => weightOf(PRIOR[i] as number, (check) => needed <= check.ageHours + AGE_SLACK));
   const never = weightOf(NEVER, () => false);
   const sum = raw.reduce((total, weight) => total + weight, never);
   return { hours, weights: raw.map((weight) => weight / sum), never: never / sum };
@@ -80,7 +81,7 @@ export function neededHours(a0Hours: number, checks: readonly SeenAt[], scale = 
 /** P(A ≤ age). */
 export function readyShare({ hours, weights }: Needed, ageHours: number): number {
   let share = 0;
-  for (let i = 0; i < hours.length && (hours[i] as number) <= ageHours; i++) share += weights[i] as number;
+  for (let i = 0; i < hours.length && (hours[i] as number) <= ageHours + AGE_SLACK; i++) share += weights[i] as number;
   return share;
 }
 
@@ -95,7 +96,7 @@ export function quantile({ hours, weights }: Needed, share: number): number | nu
 }
 
 /** How many times A0 a finish needs in a share of all cases, before any check was made: from the prior's own grid. */
-export const priorFactor = (share: number): number => quantile(neededHours(1, []), share) ?? Number.POSITIVE_INFINITY;
+export const priorFactor = (share: number): number => quantile(neededHours(1, [], 'oxidise'), share) ?? Number.POSITIVE_INFINITY;
 
 type Moment<T> = T & { readonly atMs: number };
 
@@ -115,10 +116,17 @@ function moments<T extends { readonly at: string }>(
 }
 
 /** The estimate over a clock and some checks: what the screens draw the fan from. */
-export function estimate(a0Hours: number, clock: AgeClock, checks: readonly CheckSeen[], scale = LN_SCALE): Needed {
+export function estimate(
+  a0Hours: number,
+  clock: AgeClock,
+  checks: readonly CheckSeen[],
+  mode: CureMode,
+  scale = LN_SCALE,
+): Needed {
   return neededHours(
     a0Hours,
     countingChecks(checks).map((seen) => ({ ...seen, ageHours: clock.ageAt(seen.atMs) })),
+    mode,
     scale,
   );
 }
@@ -143,16 +151,18 @@ export function cure(input: unknown): Result<Cure> {
   const climate = moments(readings, zone, 'readings', issues);
   const checks = moments(tests, zone, 'tests', issues);
   if (issues.length > 0) return { ok: false, issues };
-  const clock = ageClock(start.value, climate, forecast, mode);
+  const clock = ageClock(start.value, climate, forecast, mode, zone);
   const needed = estimate(
     a0Hours,
     clock,
     checks.filter((seen) => seen.atMs <= current.value),
+    mode,
   );
   const ageHours = clock.ageAt(current.value);
   const readyAt = (share: number): string | null => {
     const hours = quantile(needed, share);
-    return hours === null ? null : formatInstant(clock.timeOf(hours), zone);
+    const atMs = hours === null ? Number.POSITIVE_INFINITY : clock.timeOf(hours);
+    return Number.isFinite(atMs) ? formatInstant(atMs, zone) : null;
   };
   return ok({
     ageHours,

@@ -6,26 +6,36 @@ import type { CheckKind, CureMode } from './schema';
 export const FIT_FROM = 0.9;
 /** A check passed counts for this long. */
 export const CHECK_HOLDS_HOURS = 48;
-/** The checks that can open a release, by how a finish sets. A drop that beads shows protection, never cure, and opens nothing. */
+/**
+ * The checks that can open a release, by how a finish sets. Where oil cures by air a dry towel only shows that the surplus is off. A drop
+ * that beads shows protection, never cure, and opens nothing.
+ */
 export const OPENING_CHECKS: Readonly<Record<CureMode, readonly CheckKind[]>> = {
-  oxidise: ['towel', 'smell'],
+  oxidise: ['smell'],
   settle: ['towel', 'touch'],
   evaporate: ['smell', 'touch'],
 };
+
+/** How a finish sets, and whether any coat since the piece was bare held what evaporates. */
+export type Setting = { readonly mode: CureMode; readonly heldVolatile: boolean };
 
 /** What "fit" rests on, each part by itself, so that a screen can show which is missing. */
 export type Fitness = { readonly estimate: boolean; readonly check: boolean; readonly leastTime: boolean; readonly fit: boolean };
 
 /**
  * Whether the checks open the release: of every kind made since the last coat the latest, however old, passed, and one of those that
- * count for this finish did within the last hours.
+ * count for this finish did within the last hours; where any coat held what evaporates, no smell is left besides.
  */
-export function checksOpen(checks: readonly CheckSeen[], mode: CureMode, nowMs: number): boolean {
+export function checksOpen(checks: readonly CheckSeen[], { mode, heldVolatile }: Setting, nowMs: number): boolean {
   const seen = [...checks].filter((check) => check.atMs <= nowMs).sort((a, b) => a.atMs - b.atMs);
   const latest = new Map(seen.map((check) => [check.kind, check]));
   const isFresh = (check: CheckSeen | undefined): boolean =>
     check !== undefined && nowMs - check.atMs <= CHECK_HOLDS_HOURS * MS_PER_HOUR;
-  return [...latest.values()].every((check) => check.pass) && OPENING_CHECKS[mode].some((kind) => isFresh(latest.get(kind)));
+  return (
+    [...latest.values()].every((check) => check.pass) &&
+    OPENING_CHECKS[mode].some((kind) => isFresh(latest.get(kind))) &&
+    (!heldVolatile || isFresh(latest.get('smell')))
+  );
 }
 
 /** Fit is `pReady ≥ 0.9`, and the checks, and the regimen's least time. */
@@ -34,10 +44,10 @@ export function fitness(
   checks: readonly CheckSeen[],
   nowMs: number,
   leastUntilMs: number,
-  mode: CureMode,
+  setting: Setting,
 ): Fitness {
   const estimate = pReady >= FIT_FROM;
-  const check = checksOpen(checks, mode, nowMs);
+  const check = checksOpen(checks, setting, nowMs);
   const leastTime = nowMs >= leastUntilMs;
   return { estimate, check, leastTime, fit: estimate && check && leastTime };
 }

@@ -25,12 +25,12 @@ export {
   type SeenAt,
 } from './cure';
 export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
-export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, OPENING_CHECKS } from './fit';
+export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, OPENING_CHECKS, type Setting } from './fit';
 export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
 export { clockSetRight, type Logged, type LoggerFile, readLogger, type UnderstoodLog } from './logger';
 export { CHECK_KINDS, type CheckKind, type Climate, CURE_MODES, type CureMode, LIGHTS, type Light } from './schema';
 export { cureRate } from './rate';
-export { coldNights, MAY, warmestIn, weekOf } from './scenes';
+export { coldNights, hoursOf, MAY, warmestIn, weekOf } from './scenes';
 export { type Weeping, weepingNow, WIPE_AGAIN_HOURS } from './weep';
 export { coverage } from './simulated';
 export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './weigh';

@@ -39,18 +39,23 @@ describe('the shop’s own A0', () => {
     expect(wood.scale).toBeLessThan(other.scale);
   });
   it('hears what checks say, not what was believed before them', () => {
-    expect(saidBy(neededHours(240, []), 240)).toBeNull();
+    expect(saidBy(neededHours(240, [], 'oxidise'), 240)).toBeNull();
     const long = saidBy(
-      neededHours(240, [
-        { ageHours: 300, kind: 'towel', pass: false },
-        { ageHours: 360, kind: 'smell', pass: true },
-      ]),
+      neededHours(
+        240,
+        [
+          { ageHours: 300, kind: 'towel', pass: false },
+          { ageHours: 360, kind: 'smell', pass: true },
+        ],
+        'settle',
+      ),
       240,
     );
     const short = saidBy(
       neededHours(
         240,
         (['towel', 'smell', 'touch'] as const).map((kind) => ({ ageHours: 120, kind, pass: true })),
+        'settle',
       ),
       240,
     );
@@ -61,12 +66,16 @@ describe('the shop’s own A0', () => {
   it('is still taught by ten past batches, from checks alone', () => {
     // Ten batches that were not ready at A0 and were at one and a half: paper and nose, as a maker records them.
     const slow = saidBy(
-      neededHours(240, [
-        { ageHours: 250, kind: 'towel', pass: false },
-        { ageHours: 300, kind: 'smell', pass: false },
-        { ageHours: 360, kind: 'towel', pass: true },
-        { ageHours: 380, kind: 'smell', pass: true },
-      ]),
+      neededHours(
+        240,
+        [
+          { ageHours: 250, kind: 'towel', pass: false },
+          { ageHours: 300, kind: 'smell', pass: false },
+          { ageHours: 360, kind: 'towel', pass: true },
+          { ageHours: 380, kind: 'smell', pass: true },
+        ],
+        'settle',
+      ),
       240,
     );
     if (!slow) throw new Error('they said nothing');
@@ -78,7 +87,7 @@ describe('the shop’s own A0', () => {
     expect(Math.exp(taught.lnShift)).toBeGreaterThan(1.15);
     expect(Math.exp(taught.lnShift)).toBeLessThan(1.6);
     expect(taught.scale).toBeLessThan(LN_SCALE);
-    const late = (scale: number, shift: number) => quantile(neededHours(240 * Math.exp(shift), [], scale), 0.9) ?? 0;
+    const late = (scale: number, shift: number) => quantile(neededHours(240 * Math.exp(shift), [], 'oxidise', scale), 0.9) ?? 0;
     expect(late(taught.scale, taught.lnShift) / (240 * Math.exp(taught.lnShift))).toBeLessThan(late(LN_SCALE, 0) / 240);
   });
   it('holds eight in ten of two thousand simulated batches in its band of eight in ten', () => {

@@ -1,3 +1,4 @@
+import { SUN_LASTS_HOURS } from './rate';
 import type { Climate } from './schema';
 import type { Daily } from './whatif';
 
@@ -13,13 +14,25 @@ export const COLD_NIGHT: Pick<Climate, 'tempC' | 'rh'> = { tempC: 8, rh: 0.7 };
 const PART_HOURS = 3;
 const WARM_PARTS = 3;
 
-/** A week with the heating off at night, from one told three hours at a time: what is measured by day, cold from evening to morning. */
-export const coldNights = (week: Daily): Daily =>
-  week.map((part, i) => (i % (24 / PART_HOURS) < WARM_PARTS ? part : { ...part, climate: { ...part.climate, ...COLD_NIGHT } }));
+/** A week with the heating off at night, from climates of three hours each: what is measured by day, cold from evening to morning. */
+export const coldNights = (week: readonly Climate[]): Climate[] =>
+  week.map((climate, i) => (i % (24 / PART_HOURS) < WARM_PARTS ? climate : { ...climate, ...COLD_NIGHT }));
 
 /** The warmest it will be, °C; null where nothing is known. */
-export const warmestIn = (week: Daily | null): number | null =>
-  week && week.length > 0 ? Math.max(...week.map((part) => part.climate.tempC)) : null;
+export const warmestIn = (week: readonly Climate[] | null): number | null =>
+  week && week.length > 0 ? Math.max(...week.map((climate) => climate.tempC)) : null;
+
+/** How much of a day has real sun. */
+const SUNNY = SUN_LASTS_HOURS / 24;
+
+/** So many hours of a climate; in the sun only the share of a day that has real sun, the rest dark. */
+export const hoursOf = (climate: Climate, hours: number): Daily =>
+  climate.light === 'sun'
+    ? [
+        { climate, hours: hours * SUNNY },
+        { climate: { ...climate, light: 'dark' }, hours: hours * (1 - SUNNY) },
+      ]
+    : [{ climate, hours }];
 
 /** Climates as a week: three hours of each. */
-export const weekOf = (climates: readonly Climate[]): Daily => climates.map((climate) => ({ climate, hours: PART_HOURS }));
+export const weekOf = (climates: readonly Climate[]): Daily => climates.flatMap((climate) => hoursOf(climate, PART_HOURS));

@@ -22,7 +22,7 @@ function heavyTailed(random: () => number): number {
 
 /** Quantiles of ln A around a shift, from the very grid the screens take them from; never left out. */
 function lnBand(scale: number): { readonly low: number; readonly high: number } {
-  const prior = neededHours(1, [], scale);
+  const prior = neededHours(1, [], 'oxidise', scale);
   const ever = 1 - prior.never;
   return { low: Math.log(quantile(prior, 0.1 * ever) ?? 1), high: Math.log(quantile(prior, 0.9 * ever) ?? 1) };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { coldNights, MAY, warmestIn, weekOf, weepingNow, WIPE_AGAIN_HOURS } from '.';
+import { coldNights, dailyRate, MAY, warmestIn, weekOf, weepingNow, WIPE_AGAIN_HOURS } from '.';
 
 const HOUR = 3_600_000;
 
@@ -23,19 +23,26 @@ describe('a finish that never dries', () => {
 });
 
 describe('somewhere else', () => {
-  const week = weekOf(Array.from({ length: 16 }, (_, i) => ({ tempC: 18 + (i % 8), rh: 0.5, light: 'indoor' as const })));
+  const week = Array.from({ length: 16 }, (_, i) => ({ tempC: 18 + (i % 8), rh: 0.5, light: 'indoor' as const }));
   it('is told three hours at a time', () => {
-    expect(week).toHaveLength(16);
-    expect(week.every((part) => part.hours === 3)).toBe(true);
+    expect(weekOf(week)).toEqual(week.map((climate) => ({ climate, hours: 3 })));
     expect(warmestIn(week)).toBe(25);
     expect([warmestIn(null), warmestIn([])]).toEqual([null, null]);
+  });
+  it('in the sun has a third of each part in real sun, the rest in the dark', () => {
+    const sunny = weekOf([{ tempC: 20, rh: 0.5, light: 'sun' }]);
+    expect(sunny.map((part) => [part.climate.light, part.hours])).toEqual([
+      ['sun', 1],
+      ['dark', 2],
+    ]);
+    expect(dailyRate(sunny)).toBeCloseTo((2.5 + 2 * 0.8) / 3, 12);
   });
   it('with the heating off at night is as it was for nine hours of a day and cold for fifteen', () => {
     const cold = coldNights(week);
     expect(cold.slice(0, 3)).toEqual(week.slice(0, 3));
-    expect(cold.slice(3, 8).map((part) => [part.climate.tempC, part.climate.rh])).toEqual(Array(5).fill([8, 0.7]));
+    expect(cold.slice(3, 8).map((climate) => [climate.tempC, climate.rh])).toEqual(Array(5).fill([8, 0.7]));
     expect(cold[8]).toEqual(week[8]);
-    expect(cold[3]?.climate.light).toBe('indoor');
+    expect(cold[3]?.light).toBe('indoor');
   });
   it('in May is a whole day', () => {
     expect(MAY.reduce((sum, part) => sum + part.hours, 0)).toBe(24);

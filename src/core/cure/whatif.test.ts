@@ -21,8 +21,10 @@ describe('what if it stood elsewhere', () => {
             { ...there, atMs: nowMs },
           ],
           there,
+          'oxidise',
+          'UTC',
         );
-        const needed = estimate(240, clock, []);
+        const needed = estimate(240, clock, [], 'oxidise');
         const found = readyWith({ needed, ageHours: clock.ageAt(nowMs), nowMs }, cureRate(there));
         const asked = clock.timeOf(quantile(needed, 0.9) ?? Number.NaN);
         expect(Math.abs((found.p90 ?? 0) - Math.max(nowMs, asked))).toBeLessThan(1000);
@@ -46,8 +48,8 @@ describe('what if it stood elsewhere', () => {
 const rates = (climate: Parameters<typeof cureRate>[0]) => dailyRates([{ climate, hours: 24 }]);
 
 describe('where to carry which batch', () => {
-  const clock = ageClock(START, [{ ...room, atMs: START }], room);
-  const needed = estimate(240, clock, []);
+  const clock = ageClock(START, [{ ...room, atMs: START }], room, 'oxidise', 'UTC');
+  const needed = estimate(240, clock, [], 'oxidise');
   const nowMs = START + 24 * HOUR;
   const under = { needed, ageHours: clock.ageAt(nowMs), nowMs };
   const spots = [

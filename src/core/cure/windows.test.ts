@@ -27,9 +27,9 @@ describe('a wait in a room', () => {
   it('is the longest that hands have where warmth closes it', () => {
     const step = { min: 15, ideal: 15, max: 16 };
     expect(of({ step, governs: { min: 'soak', max: 'gel' }, climate: at(32) })).toMatchObject({
-      min: 8,
-      ideal: 8,
-      max: 8,
+      min: 5,
+      ideal: 5,
+      max: 5,
       advise: 'too-fast',
     });
   });

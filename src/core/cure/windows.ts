@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { check } from '@/core/contract';
-import { GAS_CONSTANT, ok, type Result, toKelvin } from '@/core/quantity';
+import { ok, type Result } from '@/core/quantity';
 import { Wait } from '@/core/plan';
 import type { TimedClimate } from './age';
-import { cureRate, MODES, REFERENCE_C } from './rate';
+import { arrhenius, cureRate, MODES } from './rate';
 import { Climate, type CureMode } from './schema';
 
 /** What a wait's bound goes by: nothing in the room, how a finish sets (as its cure does), how surplus gels, or how wetted wood dries. */
@@ -26,24 +26,25 @@ export const WindowsInput = z.object({
 
 /** A room hurries a wait to no less than half and slows it to no more than three times. Source: calc.md, 16. */
 export const RATE_CLAMP = { least: 1 / 3, most: 2 } as const;
+/** Warmth gums fast: it shortens a longest dwell to a tenth, and cold lengthens it to no more than twice. Source: calc.md, 16. */
+export const GEL_CLAMP = { least: 1 / 2, most: 10 } as const;
+/** Above this humidity what dries by evaporation turns white: shellac blushes. Source: practice of the trade. */
+export const BLUSHES_FROM_RH = 0.65;
 /** Activation energy of water leaving wood, J/mol, and the humidity of the reference. Source: working estimates. */
 export const WATER = { activationJPerMol: 45_000, rh: 0.5 } as const;
 
 const BY_CURE: Partial<Record<Governs, CureMode>> = { oxidation: 'oxidise', evaporation: 'evaporate', soak: 'settle' };
 
-const arrhenius = (activationJPerMol: number, tempC: number): number =>
-  Math.exp((-activationJPerMol / GAS_CONSTANT) * (1 / toKelvin(tempC) - 1 / toKelvin(REFERENCE_C)));
-
 /** How fast a room lets a bound come, against 20 °C and 50 % (calc.md, 16); 1 where nothing governs it. */
 export function governedRate(governs: Governs, climate: Climate): number {
   const mode = BY_CURE[governs];
   if (mode) return cureRate(climate, mode);
-  const { activationJPerMol, cap } = MODES.oxidise;
-  if (governs === 'gel') return Math.min(cap, arrhenius(activationJPerMol, climate.tempC));
+  if (governs === 'gel') return Math.min(GEL_CLAMP.most, arrhenius(MODES.oxidise.activationJPerMol, climate.tempC));
   return governs === 'water' ? (arrhenius(WATER.activationJPerMol, climate.tempC) * (1 - climate.rh)) / (1 - WATER.rh) : 1;
 }
 
-const clamp = (k: number): number => Math.min(RATE_CLAMP.most, Math.max(RATE_CLAMP.least, k));
+const clamp = (k: number, to: { readonly least: number; readonly most: number }): number =>
+  Math.min(to.most, Math.max(to.least, k));
 
 /** A wait as a room makes it, minutes; `factor` before the clamp; `advise` where the room is no place for it. */
 export type RoomWait = {
@@ -52,7 +53,7 @@ export type RoomWait = {
   readonly max: number | null;
   readonly factorMin: number;
   readonly factorMax: number;
-  readonly advise: 'too-slow' | 'too-fast' | null;
+  readonly advise: 'too-slow' | 'too-fast' | 'too-damp' | null;
 };
 
 /** A hair is taken off before rounding up, and put on before rounding down: 24 h / 1.0000000001 is 24 h. */
@@ -65,13 +66,14 @@ export function inRoom(
   climate: Climate,
 ): RoomWait {
   const [factorMin, factorMax] = [governedRate(governs.min, climate), governedRate(governs.max, climate)];
-  const [k1, k2] = [clamp(factorMin), clamp(factorMax)];
+  const [k1, k2] = [clamp(factorMin, RATE_CLAMP), clamp(factorMax, governs.max === 'gel' ? GEL_CLAMP : RATE_CLAMP)];
   const least = Math.ceil(step.min / k1 - HAIR);
   const max = step.max === null ? null : Math.floor(step.max / k2 + HAIR);
-  const tooSlow = factorMin < RATE_CLAMP.least ? ('too-slow' as const) : null;
+  const isDamp = (governs.min === 'evaporation' || governs.max === 'evaporation') && climate.rh > BLUSHES_FROM_RH;
+  const advise = factorMin < RATE_CLAMP.least ? 'too-slow' : isDamp ? 'too-damp' : null;
   if (max !== null && max < least) return { min: max, ideal: max, max, factorMin, factorMax, advise: 'too-fast' };
   const ideal = Math.max(least, Math.floor(step.ideal / k1 + 0.5));
-  return { min: least, ideal: max === null ? ideal : Math.min(ideal, max), max, factorMin, factorMax, advise: tooSlow };
+  return { min: least, ideal: max === null ? ideal : Math.min(ideal, max), max, factorMin, factorMax, advise };
 }
 
 /**

@@ -6,9 +6,10 @@ import { ownNow } from './own';
 import shipped from './names.json';
 import type { Ingredient } from './schema';
 
-/** Why a thing is no material for this work. */
-export const REFUSALS = ['fuel', 'machine-oil', 'biocide', 'candle', 'perfume', 'poison'] as const;
-export type Refusal = (typeof REFUSALS)[number];
+/** Why a thing is no material for this work: the names of the reasons, each with its words. */
+export const REFUSAL_KINDS = shipped.reasons;
+export type Refusal = keyof typeof REFUSAL_KINDS;
+export const REFUSALS = Object.keys(REFUSAL_KINDS) as [Refusal, ...Refusal[]];
 
 const ids = z.array(z.string());
 /** How names on tins are read. Source: labels of the trade; identity comes from the ingredients, not the name on the tin. */
@@ -18,6 +19,8 @@ const NAMES = z
     ask: z.record(z.string(), ids),
     refuse: z.record(z.string(), z.enum(REFUSALS)),
     refuseWords: z.array(z.tuple([ids, z.enum(REFUSALS)])),
+    /** Words that refuse where one stands right before oil, fluid or spirit: lamp oil, and not lamp black. */
+    refuseBefore: z.array(z.tuple([ids, z.enum(REFUSALS)])),
     bought: ids,
   })
   .parse(shipped);
@@ -38,11 +41,13 @@ export const plainName = (name: string): string =>
     .toLowerCase()
     .normalize('NFD')
     .replace(/\p{Mn}/gu, '')
+    .replace(/ß/g, 'ss')
     .replace(/[-_/.,'’%]/g, ' ')
     .replace(/\s+/g, ' ')
     .trim()
-    .replace(/\bpolymerized\b/g, 'polymerised');
+    .replace(/polymerized/g, 'polymerised');
 
+const byFullName = new Map(INGREDIENTS.map((one) => [plainName(one.name), one.id] as const));
 const byPlainName = new Map(INGREDIENTS.flatMap((one) => [one.id, one.name].map((name) => [plainName(name), one.id] as const)));
 
 /**
@@ -52,19 +57,31 @@ const byPlainName = new Map(INGREDIENTS.flatMap((one) => [one.id, one.name].map(
 export function identify(input: unknown): Result<Identified> {
   const checked = check(z.object({ name: z.string().max(300) }), input);
   if (!checked.ok) return checked;
-  const name = checked.value.name.trim();
+  const { name } = checked.value;
   if (findIngredient(name)) return ok({ id: name });
   const plain = plainName(name);
-  if (plain === '') return fail('required', 'name');
-  const words = new Set(plain.split(' '));
-  const refused = NAMES.refuseWords.find(([some]) => some.some((word) => words.has(word)));
-  if (refused) return ok({ id: null, refuse: refused[1] });
+  if (!/[\p{L}\p{N}]/u.test(plain)) return fail('required', 'name');
   const ask = Object.hasOwn(NAMES.ask, plain) ? NAMES.ask[plain] : undefined;
+  const whole = byFullName.get(plain);
+  if (whole && !ask) return ok({ id: whole });
+  const refused = refusedBy(plain.split(' '));
+  if (refused) return ok({ id: null, refuse: refused });
   if (ask) return ok({ id: null, ask: [...ask].sort(), ...(NAMES.bought.includes(plain) ? { bought: true as const } : {}) });
   const refuse = Object.hasOwn(NAMES.refuse, plain) ? NAMES.refuse[plain] : undefined;
   if (refuse) return ok({ id: null, refuse });
   const exact = Object.hasOwn(NAMES.exact, plain) ? NAMES.exact[plain] : byPlainName.get(plain);
   return ok(exact ? { id: exact } : { id: null });
+}
+
+/** What a word before it makes no material of. */
+const LIQUIDS: readonly string[] = ['oil', 'oils', 'fluid', 'fluids', 'spirit', 'spirits'];
+
+/** The reason one of its words refuses a name for: any of some words anywhere, or one of others right before a liquid. */
+function refusedBy(words: readonly string[]): Refusal | undefined {
+  const anywhere = NAMES.refuseWords.find(([some]) => some.some((word) => words.includes(word)));
+  if (anywhere) return anywhere[1];
+  const before = words.filter((_, i) => LIQUIDS.includes(words[i + 1] ?? ''));
+  return NAMES.refuseBefore.find(([some]) => some.some((word) => before.includes(word)))?.[1];
 }
 
 /** Thinners that are offered near a name only when they were named themselves: one must not be taken for another. */
@@ -80,16 +97,6 @@ export function nearNames(text: string): readonly string[] {
       !(NEVER_NEAR.has(one.id) && /substitute|ersatz|mineral/.test(plain)),
   ).map((one) => one.id);
 }
-
-/** What a thing is that is no material for this work. */
-export const REFUSAL_KINDS: Readonly<Record<Refusal, string>> = {
-  fuel: 'a fuel',
-  'machine-oil': 'an oil for machines',
-  biocide: 'a wood preservative',
-  candle: 'candle stuff, with dye or scent',
-  perfume: 'oil with perfume',
-  poison: 'a poison',
-};
 
 /** The one ingredient a name in a file stands for; an issue where it may be several, is none, or is no material for this work. */
 export function nameToIngredient(name: string, path: string): Result<Ingredient> {

@@ -1,6 +1,7 @@
 import { check } from '@/core/contract';
 import { fail, ok, type Result } from '@/core/quantity';
 import { AreaInput, type FinishClass, type Geometry, type Solid } from './schema';
+import { breaksOut } from './profile';
 import type { Surface } from './surfaces';
 import { THIRST, UPTAKE_G_PER_M2 } from './uptake';
 import type { Porosity } from '@/core/material';
@@ -78,8 +79,10 @@ function boardFaces({ lengthMm: l, widthMm: w, thickMm: t, grain, groove, hole, 
 function turnedFaces({ outer, inner }: Of<'turned'>): Face[] {
   const of = (surface: Surface, areaMm2: number): Face => face(surface, areaMm2, TURNED_END_SHARE);
   const outside = [of('foot', disc(outer)), of('outside', skin(outer))];
-  if (!inner) return [...outside, of('top', Math.PI * (outer.at(-1)?.[0] ?? 0) ** 2)];
-  const rim = frustum(outer.at(-1) as Point, inner.at(-1) as Point);
+  if (!inner || inner.length === 0) return [...outside, of('top', Math.PI * (outer.at(-1)?.[0] ?? 0) ** 2)];
+  const [R, r] = [outer.at(-1)?.[0] ?? 0, inner.at(-1)?.[0] ?? 0];
+  // Rims of unequal height are joined as if level.
+  const rim = Math.PI * Math.abs(R ** 2 - r ** 2);
   return [...outside, of('inside', skin(inner) + disc(inner)), of('rim', rim)];
 }
 
@@ -198,6 +201,7 @@ export function areaOf(piece: Geometry, surfaces: readonly Surface[] = []): Area
 
 /** What is hollowed must leave a wall, and what is cut must lie within the piece. */
 function unfit(piece: Solid): Result<void> {
+  if (piece.shape === 'turned' && piece.inner && breaksOut(piece.outer, piece.inner)) return fail('inside-breaks-out', 'inner');
   if (piece.shape === 'ring' && 2 * piece.barMm >= piece.outerMm) return fail('cut-too-large', 'barMm');
   if (
     piece.shape === 'tray' &&

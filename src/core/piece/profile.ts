@@ -103,8 +103,32 @@ export function insideOf(outer: readonly ProfilePoint[], wallMm: number, floorMm
   return checkInside(outer, inside).ok ? ok(inside) : fail('profile-undercut', 'wall');
 }
 
-/** An inside must stay within its outside at every height. */
+/** The widest radius of a profile at a height, mm; null where it does not reach there. */
+function widestAt(profile: readonly ProfilePoint[], z: number): number | null {
+  const radii = profile.slice(1).flatMap(([r2, z2], i) => {
+    const [r1, z1] = profile[i] as ProfilePoint;
+    if (z < Math.min(z1, z2) || z > Math.max(z1, z2)) return [];
+    return z1 === z2 ? [r1, r2] : [r1 + ((r2 - r1) * (z - z1)) / (z2 - z1)];
+  });
+  return radii.length > 0 ? Math.max(...radii) : null;
+}
+
+/** Radii this close are the same, mm. */
+const RADIUS_SLACK_MM = 1e-9;
+
+/** Whether an inside breaks out of its outside: wider than it at the height of any point of either, or below the foot. */
+export function breaksOut(outer: readonly ProfilePoint[], inner: readonly ProfilePoint[]): boolean {
+  const foot = outer[0]?.[1] ?? 0;
+  if (inner.some(([, z]) => z < foot - RADIUS_SLACK_MM)) return true;
+  return [...outer, ...inner].some(([, z]) => {
+    const [out, within] = [widestAt(outer, z), widestAt(inner, z)];
+    return out !== null && within !== null && within > out + RADIUS_SLACK_MM;
+  });
+}
+
+/** An inside must stay within its outside at every height, with a wall between. */
 export function checkInside(outer: readonly ProfilePoint[], inner: readonly ProfilePoint[]): Result<void> {
+  if (breaksOut(outer, inner)) return fail('profile-undercut', 'inner');
   const top = outer.at(-1)?.[1] ?? 0;
   for (let z = inner[0]?.[1] ?? 0; z <= top; z += LOOK_MM) {
     const [out, into] = [radiusAt(outer, z), radiusAt(inner, z)];

@@ -27,7 +27,11 @@ export const Solid = z.discriminatedUnion('shape', [
     /** Share of one face that is engraved. */
     engravedShare: z.number().min(0).max(1).optional(),
   }),
-  z.object({ shape: z.literal('turned'), outer: profile, inner: profile.optional() }),
+  z.object({
+    shape: z.literal('turned'),
+    outer: profile,
+    /** Empty or left out: solid. */ inner: z.union([profile, z.tuple([])]).optional(),
+  }),
   z.object({
     shape: z.literal('spoon'),
     bowlLengthMm: mm,

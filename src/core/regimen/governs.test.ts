@@ -1,3 +1,4 @@
+import { inRoom } from '@/core/cure';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan';
@@ -77,6 +78,20 @@ describe('a schedule in its room', () => {
   });
   it('stands as it is written where nothing was ever read', () => {
     expect(waitOf('thin-drying', 'wipe-1', () => null)).toEqual({ min: 1440, ideal: 1440, max: null });
+  });
+  it.each([7, 12])('is not too warm at %d °C where a label gives the dwell: the least follows soak, the longest gel', (tempC) => {
+    const dwell = { min: 45, ideal: 50, max: 60 };
+    const label = (slot: string): SlotBound => ({ ...boundOf('sparing')(slot), label: { dwell, gapMin: null } });
+    const found = scheduleOf(REGIMENS.find((one) => one.id === 'sparing')?.steps ?? [], 2, label, {
+      room: roomFor('sparing', still(tempC)),
+    });
+    if (!found.ok) throw new Error('not scheduled');
+    const coat = found.value.find((task) => task.room?.base.min === 45)?.room;
+    const asCalculated = inRoom(dwell, { min: 'soak', max: 'gel' }, { tempC, rh: 0.5, light: 'indoor' });
+    expect(coat?.advise).not.toBe('too-fast');
+    expect(coat?.wait.min).toBeGreaterThan(45);
+    expect(coat?.wait.max).toBe(asCalculated.max);
+    expect(coat?.wait.max).toBeGreaterThan(60);
   });
   it('never undercuts a label in the warm, and draws it out in the cold', () => {
     const label = (slot: string): SlotBound => ({ ...boundOf('sparing')(slot), label: { dwell: null, gapMin: 600 } });

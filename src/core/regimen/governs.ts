@@ -30,13 +30,11 @@ export function governsOf(step: RegimenStep, next: RegimenStep | undefined, mate
   return { min: BY_MODE[sets], max: BY_MODE[sets] };
 }
 
-/** What a label says is never undercut where the room hurries, nor drawn out where it slows. */
+/** A rest that a label asks for is never undercut where the room hurries. Its dwell follows the room as any does: the least as it soaks in, the longest as it gels. */
 function asTheLabelAllows(wait: Wait, room: RoomWait): RoomWait {
-  const max = wait.max === null || room.max === null ? room.max : Math.min(wait.max, room.max);
+  if (room.max !== null) return room;
   const min = Math.max(wait.min, room.min);
-  const ideal = Math.max(min, room.ideal);
-  if (max === null || min <= max) return { ...room, min, ideal: max === null ? ideal : Math.min(ideal, max), max };
-  return { ...room, min: max, ideal: max, max, advise: 'too-fast' };
+  return { ...room, min, ideal: Math.max(min, room.ideal) };
 }
 
 /** A wait as its room makes it; as it was where nothing governs it or nothing lies in it. */

@@ -1,7 +1,6 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import jStat from 'jstat';
 import { fail, ok, type Result } from '@/core/quantity';
-import { verdictOf } from './trial';
+import { bestOf, blocksOf, chance, LEAST_DF, verdictOf } from './trial';
 
 /** How far two scores of the same finish lie apart, grades, as a standard deviation. Source: working estimate; a shop's own trials move it. */
 export const SCORE_SD = 0.7;
@@ -14,9 +13,15 @@ function normal(random: ReturnType<typeof xoroshiro128plus>): number {
   return Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
 }
 
+/** A score lies somewhere on its scale: so far in it the middle of a board does. */
+const MIDDLE = 3;
+/** Scores are grades, this far apart. */
+const STEP = 1;
+
 /**
- * The chance that so many boards tell a treatment that is better by `differ` grades from what it is compared with, by the very verdict a trial
- * gives: made-up trials, the same for the same seed.
+ * The chance that so many boards tell that a treatment is better by `differ` grades than each of the others: whole made-up trials, scored
+ * in grades, judged by the very verdict a trial gives when nothing was named to compare with; the same for the same seed.
+ * @param treatments finishes on each board, its bare field among them
  * @returns 0–1
  */
 export function powerOf(
@@ -31,17 +36,19 @@ export function powerOf(
   if (!Number.isInteger(boards) || boards < 2) return fail('too-large', 'boards', { least: 2, most: 40 });
   if (!Number.isInteger(treatments) || treatments < 2) return fail('too-large', 'treatments', { least: 2, most: 40 });
   if (!(sd > 0)) return fail('must-be-positive', 'sd');
-  const df = (boards - 1) * (treatments - 1);
-  if (df < 2) return ok(0);
   const random = xoroshiro128plus(seed);
+  const uniform = (): number => ((random.next() >>> 0) + 0.5) / 2 ** 32;
   let told = 0;
   for (let run = 0; run < RUNS; run++) {
-    // A difference of two means over boards, and a variance that was estimated with so many degrees of freedom.
-    const found = differ + normal(random) * sd * Math.sqrt(2 / boards);
-    let squares = 0;
-    for (let i = 0; i < df; i++) squares += normal(random) ** 2;
-    const se = sd * Math.sqrt(squares / df) * Math.sqrt(2 / boards);
-    if (verdictOf(jStat.studentt.cdf(found / se, df), treatments) === 'better') told++;
+    const table = Array.from({ length: boards }, () => {
+      const middle = MIDDLE + uniform();
+      return Array.from({ length: treatments }, (_, t) => Math.round(middle + (t === 0 ? differ : 0) + sd * normal(random)));
+    });
+    const { means, se, df } = blocksOf(table, STEP);
+    if (df < LEAST_DF) return ok(0);
+    if (bestOf(means, 1) !== 0) continue;
+    const against = chance((means[1] as number) - (means[0] as number), se, df);
+    if (verdictOf(against, treatments, false) === 'worse') told++;
   }
   return ok(told / RUNS);
 }

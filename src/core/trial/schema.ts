@@ -15,5 +15,7 @@ export const TrialInput = z.object({
     )
     .max(MOST.rows),
   threshold: number.optional(),
+  /** How far apart two grades of the scale lie, where values are grades. */
+  step: number.positive().optional(),
 });
 export type TrialInput = z.output<typeof TrialInput>;

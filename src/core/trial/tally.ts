@@ -101,6 +101,7 @@ export function answerOf(
     better: traits.better,
     scores: values.filter((one) => one.kind === kind),
     threshold: threshold ?? traits.threshold,
+    ...(traits.unit === 'grade' ? { step: 1 } : {}),
   });
 }
 

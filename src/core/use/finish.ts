@@ -6,7 +6,8 @@ import type { GatesInput, Statement } from './gates';
 /** One material on a piece, as far as its gates go. */
 export type Layer = {
   readonly contact: Contact;
-  readonly filmForming: boolean;
+  /** Whether it builds a film; its label may not say. */
+  readonly filmForming: boolean | 'unknown';
   readonly drying: Drying;
   readonly waxEquivalent: number;
   readonly allergens: readonly string[];
@@ -16,10 +17,12 @@ export type Layer = {
 };
 type Finish = GatesInput['finish'];
 
+const isFar = ({ contact }: Layer): boolean => contact === 'indirect-only' || contact === 'not-for-food';
+
 /** What a statement must cover: only what would be refused without it. */
 const WANTS: Readonly<Record<Statement, (layer: Layer) => boolean>> = {
-  food: (layer) => layer.undeclared,
-  toy: (layer) => layer.undeclared || layer.filmForming || layer.contact === 'indirect-only' || layer.contact === 'not-for-food',
+  food: (layer) => layer.undeclared || isFar(layer),
+  toy: (layer) => layer.undeclared || layer.filmForming !== false || isFar(layer),
 };
 
 /** A statement counts when every layer that wants one has it, and one does. */
@@ -41,7 +44,10 @@ export function finishOf(layers: readonly Layer[], film = false): Finish {
       : 'never';
   return {
     contact: worstOf(layers.map((layer) => layer.contact)),
-    filmForming: film || layers.some((layer) => layer.filmForming),
+    filmForming:
+      film ||
+      layers.some((layer) => layer.filmForming === true) ||
+      (layers.some((layer) => layer.filmForming === 'unknown') && 'unknown'),
     drying,
     waxEquivalent: Math.max(0, ...layers.map((layer) => layer.waxEquivalent)),
     allergens: [...new Set(layers.flatMap((layer) => layer.allergens))].sort(),

@@ -24,7 +24,8 @@ export const GatesInput = z.object({
   }),
   finish: z.object({
     contact: z.enum(CONTACTS),
-    filmForming: z.boolean(),
+    /** Nobody said whether it builds a film: then it counts as one. */
+    filmForming: z.union([z.boolean(), z.literal('unknown')]),
     drying: z.enum(['drying', 'never', 'mixed']),
     waxEquivalent: z.number().min(0).max(100),
     allergens: z.array(shortText).max(MOST.lines),
@@ -50,10 +51,24 @@ export const meetsFood = (use: readonly PieceUse[]): boolean => FOOD_USES.some((
 const food = ({ use }: Piece): boolean => meetsFood(use);
 /** Neither mouth nor toy: what is unmet may then be signed for. */
 const soft = (piece: Piece): boolean => !meets(piece, 'mouth', 'toy');
-/** A toy, and nothing else that meets food, with its supplier's statement for toys. */
+/** A toy that meets no other food but a mouth, with its supplier's statement for toys: a toy is mouthed. */
 const cleared = ({ use, finish }: Piece): boolean =>
-  finish.statement.includes('toy') && FOOD_USES.filter((one) => use.includes(one)).join() === 'toy';
+  finish.statement.includes('toy') &&
+  use.includes('toy') &&
+  use.every((one) => one === 'toy' || one === 'mouth' || !FOOD_USES.includes(one));
 const isFar = ({ finish: { contact } }: Piece): boolean => contact === 'indirect-only' || contact === 'not-for-food';
+/** What an ingredient list says of what it leaves out. */
+const NOT_ALL = 'not all declared';
+const isUndeclared = ({ finish }: Piece): boolean =>
+  finish.undeclared || finish.allergens.some((one) => one.toLowerCase() === NOT_ALL);
+/** Its supplier states that this very finish is fit for food, and it is put to nothing that asks more. */
+const onPaper = (piece: Piece): boolean => piece.finish.statement.includes('food') && !meets(piece, 'mouth', 'toy', 'knife');
+
+/** Words that are no tree nut, struck out before one is looked for; butternut and nutmeg are caught, on the safe side. */
+const NO_NUT = /coconut|tung nut/gi;
+const NUT = /nut|almond|pecan|pistachio|cashew|macadamia|filbert/i;
+/** Whether an allergen, in free words, is a nut. */
+export const isNut = (allergen: string): boolean => NUT.test(allergen.replace(NO_NUT, ''));
 
 type Rule = {
   readonly applies: (piece: Piece) => boolean;
@@ -67,68 +82,67 @@ const wood: Rule = {
     verdict === 'good' || (verdict === 'caution' && !keepOff.some((one) => use.includes(one))),
   maySign: (piece) => {
     if (piece.wood.food === 'toxic') return !food(piece);
-    return piece.wood.food === 'caution' || soft(piece);
+    // What a wood is kept off for toys it is kept off for mouths: whichever was hit, neither is signed for.
+    return (piece.wood.food === 'caution' && !piece.wood.keepOff.includes('toy')) || soft(piece);
   },
 };
 
 const origin: Rule = {
-  applies: food,
+  applies: (piece) => food(piece) || (piece.wood.origin === 'treated' && meets(piece, 'hands')),
   met: ({ wood: { origin: from } }) => from !== 'found' && from !== 'treated',
-  maySign: (piece) => piece.wood.origin === 'found' && soft(piece),
+  maySign: (piece) => !food(piece) || (piece.wood.origin === 'found' && soft(piece)),
 };
 
 const contact: Rule = {
   applies: food,
-  met: (piece) => !isFar(piece) || cleared(piece),
+  met: (piece) => !isFar(piece) || cleared(piece) || onPaper(piece),
   maySign: (piece) => soft(piece) && !meets(piece, 'knife'),
 };
 
 const film: Rule = {
-  applies: (piece) => meets(piece, 'knife', 'mouth', 'toy'),
-  met: (piece) => !piece.finish.filmForming || cleared(piece),
+  applies: (piece) => meets(piece, 'knife', 'mouth', 'toy', 'food-wet', 'hot-food'),
+  met: (piece) => piece.finish.filmForming === false || cleared(piece),
   maySign: (piece) => !meets(piece, 'knife'),
 };
 
 const heat: Rule = {
   applies: (piece) => meets(piece, 'hot-food'),
   met: ({ finish: { filmForming, drying, waxEquivalent } }) =>
-    !filmForming && drying !== 'never' && waxEquivalent < MELTS_FROM_WAX,
-  maySign: () => true,
+    filmForming === false && drying !== 'never' && waxEquivalent < MELTS_FROM_WAX,
+  // A cup with a film is spoilt by what is drunk from it.
+  maySign: (piece) => piece.finish.filmForming === false || !meets(piece, 'mouth'),
 };
 
 const cures: Rule = { applies: food, met: ({ finish }) => finish.drying !== 'mixed', maySign: soft };
 
 const declared: Rule = {
   applies: food,
-  met: (piece) => !piece.finish.undeclared || cleared(piece) || (piece.finish.statement.includes('food') && !meets(piece, 'toy')),
+  met: (piece) => !isUndeclared(piece) || cleared(piece) || (piece.finish.statement.includes('food') && !meets(piece, 'toy')),
   maySign: soft,
 };
 
 const nut: Rule = {
   applies: (piece) => meets(piece, 'toy'),
-  met: ({ finish }) => !finish.allergens.includes('tree nut'),
+  met: (piece) => !piece.finish.allergens.some(isNut) && (!isUndeclared(piece) || cleared(piece)),
   maySign: () => false,
 };
 
 /** Each gate's rule; a new one is a name above and a rule here. */
 const RULES: Readonly<Record<UseGateId, Rule>> = { wood, origin, contact, film, heat, cures, declared, nut };
 
+/** Gates that, unmet, take food away for good, whoever signs. */
+const KEEP_FOOD_OFF: readonly UseGateId[] = ['wood', 'origin', 'contact'];
+
 function isNotForFood(piece: Piece, gates: readonly UseGate[]): boolean {
-  const unmet = (id: UseGateId): UseGate | undefined => gates.find((gate) => gate.id === id && !gate.met);
-  if (food(piece)) {
-    const undeclared = unmet('declared');
-    return (
-      ['wood', 'origin', 'contact'].some((id) => unmet(id as UseGateId)) || (undeclared !== undefined && !undeclared.maySign)
-    );
-  }
-  const { tableware, finish, wood: of } = piece;
+  const open = gates.filter((gate) => !gate.met);
+  if (open.some(({ id, maySign }) => KEEP_FOOD_OFF.includes(id) || (id === 'declared' && !maySign))) return true;
+  if (food(piece) || !piece.tableware) return false;
   return (
-    tableware &&
-    (isFar(piece) ||
-      finish.undeclared ||
-      ['avoid', 'toxic', 'unknown'].includes(of.food) ||
-      of.origin === 'found' ||
-      of.origin === 'treated')
+    (isFar(piece) && !onPaper(piece)) ||
+    isUndeclared(piece) ||
+    ['avoid', 'toxic', 'unknown'].includes(piece.wood.food) ||
+    piece.wood.origin === 'found' ||
+    piece.wood.origin === 'treated'
   );
 }
 

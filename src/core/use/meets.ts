@@ -23,7 +23,7 @@ export function surfacesMeeting(piece: Geometry, uses: readonly PieceUse[]): rea
   const all = surfacesOf(piece);
   if (!meetsFood(uses) || ALL_OVER.some((use) => uses.includes(use))) return all;
   const shape = shapeOf(piece);
-  const isSolid = shape.shape === 'turned' && shape.inner === undefined;
+  const isSolid = shape.shape === 'turned' && (shape.inner === undefined || shape.inner.length === 0);
   const off = isSolid ? [] : (OFF_FOOD[shape.shape] ?? []);
   return all.filter((surface) => !off.includes(surface));
 }

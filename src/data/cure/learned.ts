@@ -4,6 +4,7 @@ import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } fr
 import type { Db } from '../db';
 import { checkEntry, lot, lotEdge, readyMade, release, roomReading } from '../schema';
 
+import { theShop } from '../shop/queries';
 import { airOf } from './air';
 import { loadBatch } from '../work/batch';
 import { settingFrom } from '@/core/regimen';
@@ -23,12 +24,13 @@ function pastOf(db: Db): PastBatch[] {
     const air = startMs !== null && batch.place ? airOf(db, id, batch.place, startMs, at) : null;
     const last = air?.readings.length ? air.reckoned.at(-1) : undefined;
     if (startMs === null || !air || !last) return [];
-    const clock = ageClock(startMs, air.reckoned, last, a0.mode);
+    const clock = ageClock(startMs, air.reckoned, last, a0.mode, theShop(db).zone);
     const said = saidBy(
       estimate(
         a0.hours,
         clock,
         batch.checks.filter((check) => check.at >= startMs),
+        a0.mode,
       ),
       a0.hours,
     );

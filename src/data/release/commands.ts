@@ -47,7 +47,7 @@ export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found
     ragsOpen: ragsOpenFor(db, batch.id) + (batch.splitFrom === null ? 0 : ragsOpenFor(db, batch.splitFrom)),
     notForFood: use.notForFood,
     contact: finish.contact,
-    filmForming: finish.filmForming,
+    filmForming: finish.filmForming !== false,
     allergens: contentsOf(batch).allergens,
     undeclared: contentsOf(batch).undeclared.length,
   };

@@ -43,6 +43,7 @@ import {
 } from '@/core/regimen';
 import type { Db } from '../db';
 import { type Air, airOf } from '../cure/air';
+import { theShop } from '../shop/queries';
 import type { KnownLot } from '../stores/queries';
 import { type Batch, lotAt, piecesIn } from './batch';
 
@@ -194,18 +195,19 @@ function cureOf(db: Db, batch: Batch, progress: Progress, nowMs: number, learnin
   const a0 = { ...shipped, hours: shipped.hours * Math.exp(own?.lnShift ?? 0) };
   if (!batch.place) return null;
   const air = airOf(db, batch.id, batch.place, startMs, nowMs);
-  const clock = ageClock(startMs, air.reckoned, air.reckoned.at(-1) ?? air.forecast, shipped.mode);
+  const clock = ageClock(startMs, air.reckoned, air.reckoned.at(-1) ?? air.forecast, shipped.mode, theShop(db).zone);
   const seen = countingChecks(batch.checks.filter((check) => check.at >= startMs)).map(({ kind, pass, atMs }) => ({
     kind,
     pass,
     ageHours: clock.ageAt(atMs),
   }));
   const scale = own?.scale ?? LN_SCALE;
-  const needed = neededHours(a0.hours, seen, scale);
+  const needed = neededHours(a0.hours, seen, a0.mode, scale);
   const ageHours = clock.ageAt(nowMs);
   const at = (share: number): number | null => {
     const hours = quantile(needed, share);
-    return hours === null ? null : clock.timeOf(hours);
+    const atMs = hours === null ? Number.POSITIVE_INFINITY : clock.timeOf(hours);
+    return Number.isFinite(atMs) ? atMs : null;
   };
   return {
     startMs,
@@ -233,7 +235,10 @@ export function standingOfBatch(db: Db, batch: Batch, nowMs: number, learning: L
   const isBare = batch.on.length === 0;
   const pReady = cure?.pReady ?? (isBare ? 1 : 0);
   const seen = cure ? batch.checks.filter((check) => check.at >= cure.startMs) : isBare ? batch.checks : [];
-  const fit = fitness(pReady, seen, nowMs, leastUntil(progress), setBy(batch)?.mode ?? 'settle');
+  const fit = fitness(pReady, seen, nowMs, leastUntil(progress), {
+    mode: setBy(batch)?.mode ?? 'settle',
+    heldVolatile: batch.on.some((lot) => lot.nature?.flammable !== false || lot.undeclared.length > 0),
+  });
   const isDone = progress.rest.length === 0;
   return {
     tasks,

@@ -4,7 +4,7 @@ import type { Language } from '@/core/care';
 import { groupBy } from '@/core/quantity';
 import type { Look } from '@/data/care/queries';
 import { tagOf } from '@/data/work/batch';
-import { allergenIn, SLIP_WORDS, titleIn } from '@/messages/slip';
+import { allergensIn, SLIP_WORDS, titleIn } from '@/messages/slip';
 import { initialsOf } from '@/messages/care';
 import { type Slip, slipIn } from '@/print/slip';
 
@@ -25,7 +25,8 @@ export function calendarOf(pieces: readonly Looked[]): string {
   for (const { slip, dates, language } of pieces) {
     const text = slipIn(slip, language);
     const words = SLIP_WORDS[language];
-    const allergens = slip.allergens.map((name) => allergenIn(language, name)).join(', ');
+    const says =
+      slip.allergens.length > 0 || slip.undeclared.length > 0 ? ` ${allergensIn(language, slip.allergens, slip.undeclared)}` : '';
     for (const date of dates)
       calendar.createEvent({
         id: `${slip.code}-${date}@rendle`,
@@ -33,7 +34,7 @@ export function calendarOf(pieces: readonly Looked[]): string {
         allDay: true,
         stamp: new Date(`${slip.soldOn}T12:00:00Z`),
         summary: words.letter.subject(text.title),
-        description: `${text.look} ${slip.ownWords || words.treat[slip.careClass]}${allergens ? ` ${words.allergens}: ${allergens}.` : ''}`,
+        description: `${text.look} ${slip.ownWords || words.treat[slip.careClass]}${says}`,
       });
   }
   return calendar.toString();

@@ -2,7 +2,7 @@
 import 'server-only';
 import { render } from 'preact-render-to-string';
 import { LANGUAGES, type Language } from '@/core/care';
-import { dateIn, SLIP_WORDS } from '@/messages/slip';
+import { dateIn, saying, SLIP_WORDS } from '@/messages/slip';
 import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
 import { type Slip, slipIn } from '@/print/slip';
 
@@ -215,8 +215,9 @@ function Page(view: OwnerView) {
           </p>
           {next && !ended ? (
             <p>
-              {page.next}: <strong>{dateIn(language, next)}</strong>.{' '}
-              {lastReOiled ? `${page.last}: ${dateIn(language, lastReOiled)}.` : ''}
+              {saying(language, page.next, '')}
+              <strong>{dateIn(language, next)}</strong>.{' '}
+              {lastReOiled ? `${saying(language, page.last, dateIn(language, lastReOiled))}.` : ''}
             </p>
           ) : null}
           {asks && slip.intervalDays !== null ? (

@@ -1,3 +1,5 @@
+import type { CareClass } from '@/core/care';
+import { priorFactor } from '@/core/cure';
 import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import type { RingFacts } from '@/core/regimen';
@@ -6,6 +8,7 @@ import { contentsOf, saysNotForFood } from '@/data/release/commands';
 import type { Shop } from '@/data/shop/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import { asPiece, tagOf } from '@/data/work/batch';
+import { setBy } from '@/data/work/standing';
 import type { LabelCaution } from '@/messages/slip';
 import type { Slip } from '@/print/slip';
 import { labelCautions } from '@/web/cautions';
@@ -25,6 +28,16 @@ const slipCautions = (renews: KnownLot | null, tin: KnownLot | null): readonly L
 /** The lot of the last coat: what is on the piece, and what renews it. */
 const lastOn = ({ regimen, materials }: SoldPiece['batch']): KnownLot | null =>
   regimen.steps.flatMap((step) => (laysCoat(step) && step.slot ? (materials[step.slot] ?? []) : [])).at(-1) ?? null;
+
+/** Care classes whose owners lay on a coat that cures by air. */
+const CURES: readonly CareClass[] = ['drying-oil', 'drying-oil-wax'];
+
+/** Weeks in which nine in ten such coats are fit for food, rounded up; null where nothing is laid on that cures. */
+function cureWeeksOf(batch: SoldPiece['batch'], careClass: CareClass): number | null {
+  const needs = setBy(batch);
+  if (!CURES.includes(careClass) || needs?.mode !== 'oxidise') return null;
+  return Math.ceil((needs.hours * priorFactor(0.9)) / (7 * 24));
+}
 
 export function slipOf(sold: SoldPiece, shop: Shop): Slip {
   const { piece, plan } = sold;
@@ -55,6 +68,7 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     intervalDays: plan.intervalDays,
     nextDates: sold.dates.slice(0, DATES_SHOWN),
     grams: plan.gramsPerTreatment,
+    cureWeeks: cureWeeksOf(batch, plan.careClass),
     notForFood: saysNotForFood(batch),
     renewWith: renews?.title ?? null,
     cautions: slipCautions(renews, sold.tin),

@@ -1,8 +1,8 @@
 import 'server-only';
 import {
   ahead,
+  type Climate,
   coldNights,
-  type Daily,
   dailyRate,
   dailyRates,
   MAY,
@@ -28,15 +28,21 @@ const RESTS: readonly Place['kind'][] = ['bench', 'rack', 'sill', 'warm cabinet'
 const WEEK_MS = 7 * MS_PER_DAY;
 
 /** The coming week at a place, three hours at a time, by its own history; null where it was never read. */
-function weekAt(db: Db, place: Place, nowMs: number): Daily | null {
+function weekAt(db: Db, place: Place, nowMs: number): readonly Climate[] | null {
   const forecast = forecastFor(db, place, nowMs);
   return forecast
-    ? weekOf(ahead(forecast, nowMs, nowMs + WEEK_MS, place.light).map(({ tempC, rh, light }) => ({ tempC, rh, light })))
+    ? ahead(forecast, nowMs, nowMs + WEEK_MS, place.light).map(({ tempC, rh, light }) => ({ tempC, rh, light }))
     : null;
 }
 
 /** Whether a batch may be put at a place: a warm cabinet takes nothing with vapour within its day, and is not too hot. */
-const mayStandAt = (place: Place, week: Daily | null, batch: Batch, standing: BatchStanding, nowMs: number): boolean =>
+const mayStandAt = (
+  place: Place,
+  week: readonly Climate[] | null,
+  batch: Batch,
+  standing: BatchStanding,
+  nowMs: number,
+): boolean =>
   !lightsVapour(place) ||
   cabinetFault(vapourWetMs(batch, standing.progress), nowMs, place.kind === 'warm cabinet' ? warmestIn(week) : null) === null;
 
@@ -52,10 +58,12 @@ export function scenesFor(db: Db, batch: Batch, standing: BatchStanding, nowMs: 
     ...known.map(({ place, day }) => ({
       id: String(place.id),
       name: `at the ${place.name.toLowerCase()}`,
-      rate: dailyRate(day, mode),
+      rate: dailyRate(weekOf(day), mode),
     })),
     { id: 'may', name: 'on a sill in May', rate: dailyRate(MAY, mode) },
-    ...(rack ? [{ id: 'nights', name: 'on the rack, heating off at night', rate: dailyRate(coldNights(rack), mode) }] : []),
+    ...(rack
+      ? [{ id: 'nights', name: 'on the rack, heating off at night', rate: dailyRate(weekOf(coldNights(rack)), mode) }]
+      : []),
   ];
 }
 
@@ -98,7 +106,13 @@ export function adviceFor(db: Db, open: readonly OpenBatch[], nowMs: number, all
   const spots = all.flatMap((place) => {
     const week = weekAt(db, place, nowMs);
     return week
-      ? [{ id: String(place.id), rates: dailyRates(week), left: place.capacity === null ? null : place.capacity - taken(place) }]
+      ? [
+          {
+            id: String(place.id),
+            rates: dailyRates(weekOf(week)),
+            left: place.capacity === null ? null : place.capacity - taken(place),
+          },
+        ]
       : [];
   });
   const weeks = new Map(all.map((place) => [place.id, weekAt(db, place, nowMs)]));

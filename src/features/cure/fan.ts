@@ -19,10 +19,10 @@ const MARGIN = 1.15;
 
 /** The fan as points: probability of fit-for-use over the time from the last coat to past the late date, with the air beneath it. */
 export function fanPoints(
-  { startMs, clock, needed, a0Hours, scale, seen, air, readyAtMs }: CureStanding,
+  { startMs, clock, needed, a0Hours, mode, scale, seen, air, readyAtMs }: CureStanding,
   nowMs: number,
 ): FanPoint[] {
-  const before = seen.length > 0 ? neededHours(a0Hours, [], scale) : null;
+  const before = seen.length > 0 ? neededHours(a0Hours, [], mode, scale) : null;
   const lastMsSaid = readyAtMs.p90 ?? readyAtMs.p50 ?? readyAtMs.p10 ?? nowMs;
   const endMs = startMs + Math.max(lastMsSaid - startMs, nowMs - startMs, 24 * MS_PER_HOUR) * MARGIN;
   const lastMs = air.readings.at(-1)?.atMs ?? startMs;
@@ -44,12 +44,16 @@ export function fanPoints(
   });
 }
 
+/** Null where an age is never reached. */
+const sayable = (ms: number): number | null => (Number.isFinite(ms) ? ms : null);
+
 /** Null where a moment cannot be said. */
 export type Reached = { readonly id: MilestoneId; readonly likelyMs: number | null; readonly surelyMs: number | null };
 
 /** When each milestone is reached, as likely as not and nine times in ten, UTC ms. */
 export const milestonesOf = ({ clock, needed, source }: CureStanding): Reached[] => {
-  const at = (share: number, hours: number | null): number | null => (hours === null ? null : clock.timeOf(share * hours));
+  const at = (share: number, hours: number | null): number | null =>
+    hours === null ? null : sayable(clock.timeOf(share * hours));
   return milestones(source).map(({ id, share }) => ({
     id,
     likelyMs: at(share, quantile(needed, 0.5)),

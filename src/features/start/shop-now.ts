@@ -1,5 +1,5 @@
 import 'server-only';
-import { type Climate, dailyRates } from '@/core/cure';
+import { type Climate, dailyRates, hoursOf } from '@/core/cure';
 import { CABINET, type PlaceKind, type ShopNow } from '@/core/regimen';
 import { airRows } from '@/data/cure/air';
 import type { Db } from '@/data/db';
@@ -20,7 +20,7 @@ function airAt(db: Db, kind: PlaceKind, unread: Climate): Climate | null {
   const reading = lastReading(db, place.id);
   return reading ? { tempC: reading.tempC, rh: reading.rhFraction, light: place.light } : unread;
 }
-const ratesIn = (climate: Climate) => dailyRates([{ climate, hours: 24 }]);
+const ratesIn = (climate: Climate) => dailyRates(hoursOf(climate, 24));
 
 /** Rates in the warm cabinet; null where there is none, or it is too hot to be promised. */
 function warmRates(db: Db): ShopNow['rate']['warm'] {

@@ -6,7 +6,7 @@ export const en: SlipWords = {
   lookBare: 'Nothing needs renewing. If it feels rough after a wash, smooth it with 240 paper along the grain.',
   headings: { keep: 'Keep it', renew: 'Renew it', on: 'Its finish', back: 'Send it back', never: 'Never' },
   wash: 'Wash by hand, wipe dry at once, stand it on edge to air.',
-  never: 'No soaking, no heat, no dishwasher, no microwave.',
+  never: 'No soaking, no heat, no dishwasher, no microwave. No cooking oil.',
   wood: {
     closed: '',
     'fine-open': 'Fine open pores: give it an hour longer to dry.',
@@ -14,13 +14,15 @@ export const en: SlipWords = {
     soft: 'Soft wood: it dents; keep wet things off it.',
   },
   treat: CARE_WORDS,
+  cures: (weeks) =>
+    `Let it cure until it no longer smells, about ${weeks} ${weeks === 1 ? 'week' : 'weeks'}; no food until then.`,
   finish: {
     'never-dry': 'Never-drying oil, with or without wax',
     'oil-wax': 'Oil and wax paste',
     'drying-oil': 'Drying oil',
     'drying-oil-wax': 'Drying oil with wax',
     'hard-wax': 'Hard-wax oil',
-    film: 'A film: oil and varnish',
+    film: 'A film',
     friction: 'Friction polish',
     bare: 'Bare wood',
   },
@@ -33,9 +35,10 @@ export const en: SlipWords = {
   cautions: {
     'rags-self-heat': 'Oily cloths can set themselves alight: lay them flat outdoors or put them in water.',
     'rags-flammable': 'Cloths wet with it burn: dry them outdoors.',
-    isocyanate: 'The hardener can cause asthma: gloves, fitted mask, fresh air; never spray or sand it wet.',
+    isocyanate: 'The hardener can cause asthma: gloves, fitted mask, fresh air; never spray it, never sand it before it is hard.',
     solvent: 'Flammable: no flame or spark, fresh air, gloves.',
-    aspiration: 'Deadly in the lungs if swallowed: do not make anyone vomit, call a doctor.',
+    aspiration:
+      'May be fatal if swallowed and it enters the lungs: do not make anyone vomit; call a poison centre or a doctor at once.',
     driers: 'Holds metal driers: gloves, not for what meets food.',
     'mould-water': 'Holds water: keep cold, use within the month.',
     separates: 'Shake before each use.',
@@ -68,6 +71,7 @@ export const en: SlipWords = {
   allergens: 'Allergens',
   noneKnown: 'none known',
   undeclared: 'Not all contents declared',
+  madeWith: 'Made with, and gone from it',
   nothing: 'Nothing',
   keepUntil: 'Its page',
   allergenNames: {
@@ -100,7 +104,7 @@ export const en: SlipWords = {
       `Thank you for telling us about your ${what} (${tag}).\n\n${advice}\n\nSend us a photo, and how it is washed and kept, in answer to this letter. If it does not come right, send it back quoting its number: ${shop} puts it right.`,
     advice: {
       sticky:
-        'Please use it for no food yet. Rub it hard with a clean dry cloth, stand it on edge somewhere warm, light and airy for a week, and look again. Put no kitchen oil on it.',
+        'Please use it for no food yet. Rub it hard with a clean dry cloth, stand it on edge somewhere warm, light and airy for a week, and look again. Please use no cooking oil on it.',
       pale: 'Put a drop of water on it. If it soaks in at once, the finish is worn: renew it as its slip says. If it is chalky and rough all over, it has been in a dishwasher: send it back. If it is furry or musty, wash it, let it dry in moving air and use it for no food until you have heard from us.',
       fuzzy:
         'Let it dry on edge for a day. Smooth it lightly with 240 paper along the grain, by hand, wipe the dust off and renew it as its slip says. If it comes back a second time, write to us.',

@@ -1,11 +1,11 @@
 import type { SlipWords } from './shape';
 
 export const es: SlipWords = {
-  look: 'Mire primero: cuando la madera esté mate y reseca o una gota de agua ya no resbale en gotas, renuévela. Las fechas solo recuerdan que hay que mirar.',
+  look: 'Mire primero: cuando la madera esté mate y reseca o el agua ya no forme gotas, renuévela. Las fechas solo recuerdan que hay que mirar.',
   lookBare: 'Nada que renovar. Si queda áspera tras lavarla, alísela con lija de 240 a favor de la veta.',
   headings: { keep: 'Cuidado', renew: 'Renovar', on: 'Acabado', back: 'Enviar al taller', never: 'Nunca' },
   wash: 'Lavar a mano, secar enseguida, dejar airear de canto.',
-  never: 'No la deje en remojo ni cerca del calor; ni lavavajillas ni microondas.',
+  never: 'No la deje en remojo ni cerca del calor; ni lavavajillas ni microondas. Sin aceite de cocina.',
   wood: {
     closed: '',
     'fine-open': 'Poros finos abiertos: déjela secar una hora más.',
@@ -14,23 +14,24 @@ export const es: SlipWords = {
   },
   treat: {
     'never-dry': 'Cuando esté mate y reseca, empápela de aceite, espere media hora, séquela con un paño.',
-    'oil-wax': 'Cuando esté mate y reseca, aplique frotando un poco de pasta o aceite, espere media hora, limpie y lustre.',
-    'drying-oil':
-      'Cuando esté mate y reseca, dé una capa muy fina del mismo aceite secante, quítela toda a los diez minutos y deje curar una semana.',
-    'drying-oil-wax':
-      'Cuando esté mate y reseca, aplique frotando muy poco aceite con cera, lustre antes de una hora y deje endurecer dos días.',
-    'hard-wax': 'Una vez al año mírela con luz rasante; donde esté gastada, extienda muy poco aceite de cera dura y lustre.',
+    'oil-wax':
+      'Cuando esté mate y reseca, aplique frotando un poco de pasta de aceite y cera, espere media hora, limpie y lustre.',
+    'drying-oil': 'Cuando esté mate y reseca, dé una capa muy fina del mismo aceite secante, y quítela toda a los diez minutos.',
+    'drying-oil-wax': 'Cuando esté mate y reseca, aplique frotando muy poco aceite con cera, y lustre antes de una hora.',
+    'hard-wax': 'Mírela con luz rasante; donde esté gastada, extienda muy poco aceite de cera dura y lustre.',
     film: 'Solo mírela: si la película está dañada, envíela al taller. No corte encima.',
-    friction: 'Quite el polvo; un poco de pulimento en papel suave devuelve el brillo.',
+    friction: 'Pase un paño húmedo; un poco de pulimento en papel suave devuelve el brillo.',
     bare: 'Nada que renovar: lavar y secar.',
   },
+  cures: (weeks) =>
+    `Deje curar hasta que no huela, unas ${weeks} ${weeks === 1 ? 'semana' : 'semanas'}; hasta entonces, sin alimentos.`,
   finish: {
     'never-dry': 'Aceite no secante, con o sin cera',
     'oil-wax': 'Pasta de aceite y cera',
     'drying-oil': 'Aceite secante',
     'drying-oil-wax': 'Aceite secante con cera',
     'hard-wax': 'Aceite de cera dura',
-    film: 'Una película: aceite y barniz',
+    film: 'Forma una película',
     friction: 'Pulimento de torno',
     bare: 'Madera sin tratar',
   },
@@ -45,9 +46,10 @@ export const es: SlipWords = {
     'rags-self-heat': 'Los trapos con aceite pueden inflamarse solos: extiéndalos planos al aire libre o métalos en agua.',
     'rags-flammable': 'Los trapos empapados arden con facilidad: séquelos al aire libre.',
     isocyanate:
-      'El endurecedor puede causar asma: guantes, mascarilla ajustada, aire fresco; nunca pulverizar ni lijar en húmedo.',
+      'El endurecedor puede causar asma: guantes, mascarilla ajustada, aire fresco; nunca pulverizar; no lijar hasta que haya endurecido del todo.',
     solvent: 'Inflamable: sin llama ni chispa, aire fresco, guantes.',
-    aspiration: 'Mortal en los pulmones si se ingiere: no provoque el vómito, llame a un médico.',
+    aspiration:
+      'Puede ser mortal en caso de ingestión y penetración en las vías respiratorias: no provocar el vómito; llamar enseguida a un centro de toxicología o a un médico.',
     driers: 'Contiene secantes metálicos: guantes, no apto para alimentos.',
     'mould-water': 'Contiene agua: guardar en frío, usar dentro del mes.',
     separates: 'Agitar antes de cada uso.',
@@ -55,10 +57,11 @@ export const es: SlipWords = {
   use: {
     tacky: () => 'Queda pegajoso: no para piezas acabadas.',
     solvent: () => 'Para diluir y limpiar; por sí solo no es un acabado.',
-    paint: () => 'Agitar, dar fina fuera de las caras para alimentos, secar cuatro horas. Tirar el resto a los dos días.',
+    paint: () =>
+      'Agitar, aplicar una capa fina, nunca donde toque alimentos; dejar secar cuatro horas. Tirar el resto a los dos días.',
     polish: () => 'Agitar. Unas gotas en papel, con el torno lento, frotar hasta secar; nunca dejarlo reposar, nunca con tela.',
-    resin: () => 'Dar fina sin repasar; secar media hora.',
-    varnish: (minutes) => `Dar fino, limpiar antes de ${minutes} minutos; secar un día.`,
+    resin: () => 'Aplicar una capa fina sin repasar; dejar secar media hora.',
+    varnish: (minutes) => `Aplicar fino, limpiar antes de ${minutes} minutos; dejar secar un día.`,
     'hard-wax': () => 'Frotar sobre la madera tibia y lustrar fuerte enseguida.',
     'oil-never': () => 'Aplicar, dejar cuanto se quiera, secar con un paño.',
     'oil-drying': (minutes) => `Aplicar fino, no dejar más de ${minutes} minutos, secar con un paño.`,
@@ -67,7 +70,7 @@ export const es: SlipWords = {
   },
   label: {
     contents: 'Composición',
-    made: 'hecho el',
+    made: 'fabricado el',
     bestBefore: 'usar antes del',
     unknown: 'no se conoce',
     net: 'neto',
@@ -81,6 +84,7 @@ export const es: SlipWords = {
   allergens: 'Alérgenos',
   noneKnown: 'ninguno conocido',
   undeclared: 'Composición no declarada del todo',
+  madeWith: 'Preparado con, y evaporado',
   nothing: 'Nada',
   keepUntil: 'Su página',
   allergenNames: {
@@ -124,7 +128,7 @@ export const es: SlipWords = {
     'soybean-oil': 'Aceite de soja',
     'rapeseed-oil': 'Aceite de colza',
     'olive-oil': 'Aceite de oliva',
-    'coconut-oil-whole': 'Aceite de coco entero',
+    'coconut-oil-whole': 'Aceite de coco (sin fraccionar)',
     'jojoba-oil': 'Aceite de jojoba',
     'camellia-oil': 'Aceite de camelia',
     turpentine: 'Esencia de trementina',
@@ -186,31 +190,31 @@ export const es: SlipWords = {
     subject: (what) => `Toca revisar su pieza: ${what}`,
     severalSubject: (count) => `Toca revisar sus ${count} piezas`,
     due: (what, tag, shop) =>
-      `Su pieza «${what}» (${tag}) de ${shop}: toca revisarla.\n\nMire primero: si la madera está mate y reseca o una gota de agua ya no resbala en gotas, renuévela como dice su tarjeta. Si tiene buen aspecto, déjela.`,
+      `Toca revisar su pieza «${what}» (${tag}), de ${shop}.\n\nMire primero: si la madera está mate y reseca o el agua ya no forma gotas, renuévela como dice su tarjeta. Si tiene buen aspecto, déjela.`,
     link: 'Cómo cuidarla, y para decir que se le dio aceite o que algo va mal:',
     stopAt: (link) => `Para no recibir más mensajes: ${link}`,
     stopBy: 'Para no recibir más mensajes, responda con la palabra «stop».',
     holdSubject: (what) => `Sobre su pieza «${what}»: léalo, por favor`,
     hold: (what, tag, shop, why) =>
-      `En ${shop} hemos detectado un problema en un producto con el que se trató su pieza «${what}» (${tag}): ${why}.\n\nNo la use para alimentos hasta tener noticias nuestras. Responda a este mensaje y le diremos qué hacer; la recogemos si lo desea.`,
+      `En ${shop} hemos detectado un problema en un producto con el que se trató su pieza «${what}» (${tag}): ${why}.\n\nNo la use para alimentos hasta tener noticias nuestras. Responda a este mensaje y le diremos qué hacer; la aceptamos de vuelta si lo desea.`,
     bottle: 'Debería quedar un poco del mismo producto en la lata que la acompañaba.',
     amissSubject: (what) => `Sobre: ${what}`,
     amiss: (what, tag, shop, advice) =>
-      `Gracias por escribirnos sobre: ${what} (${tag}).\n\n${advice}\n\nMándenos como respuesta una foto y díganos cómo se lava y se guarda la pieza. Si no mejora, devuélvala con su número: ${shop} la arregla.`,
+      `Gracias por escribirnos sobre: ${what} (${tag}).\n\n${advice}\n\nRespóndanos con una foto y díganos cómo se lava y se guarda la pieza. Si no mejora, envíela al taller con su número: ${shop} la arregla.`,
     advice: {
       sticky:
         'No la use todavía para alimentos. Frótela fuerte con un paño limpio y seco, déjela una semana de canto en un sitio cálido, claro y aireado, y mírela de nuevo. No le ponga aceite de cocina.',
-      pale: 'Ponga una gota de agua. Si la absorbe enseguida, el acabado está gastado: renuévelo como dice la ficha. Si está toda áspera y como de tiza, ha pasado por el lavavajillas: devuélvala. Si tiene pelusa o huele a humedad: lávela, déjela secar al aire y no la use para alimentos hasta que le contestemos.',
+      pale: 'Ponga una gota de agua. Si la absorbe enseguida, el acabado está gastado: renuévelo como dice la tarjeta. Si está toda áspera y como de tiza, ha pasado por el lavavajillas: envíela al taller. Si tiene pelusa o huele a humedad: lávela, déjela secar al aire y no la use para alimentos hasta que le contestemos.',
       fuzzy:
-        'Déjela secar un día de canto. Alísela ligeramente a mano con lija 240 a favor de la veta, quite el polvo y renueve el acabado como dice la ficha. Si vuelve una segunda vez, escríbanos.',
+        'Déjela secar un día de canto. Alísela ligeramente a mano con lija 240 a favor de la veta, quite el polvo y renueve el acabado como dice la tarjeta. Si vuelve una segunda vez, escríbanos.',
       cracked:
-        'No la use más para alimentos y manténgala lejos del calor. No la rellene, no la pegue, no la abra. Una grieta guarda lo que no se puede lavar.',
+        'No la use más para alimentos y manténgala lejos del calor. No la rellene, no la pegue, no la separe. Una grieta retiene lo que no se puede limpiar.',
       smells:
         'No la use todavía para alimentos y no tape el olor con aceite. Si huele a nuez o a grasa vieja: lávela a mano con un poco de jabón y déjela secar al aire. Si huele a pintura: déjela abierta y aireada. Si huele a humedad: séquela de canto; si crecen manchas negras, que no toque más alimentos.',
     },
     judgedSubject: (what) => `Sobre su pieza «${what}»: léalo, por favor`,
     judged: (what, tag, shop, why) =>
-      `Con lo que hoy sabemos en ${shop}, ya no venderíamos su pieza «${what}» (${tag}) para su uso: ${why}.\n\nNo la use para alimentos y manténgala lejos de la boca de los niños hasta tener noticias nuestras. Responda a este mensaje y le diremos qué hacer; la recogemos si lo desea.`,
+      `Con lo que hoy sabemos en ${shop}, ya no venderíamos su pieza «${what}» (${tag}) para su uso: ${why}.\n\nNo la use para alimentos y manténgala lejos de la boca de los niños hasta tener noticias nuestras. Responda a este mensaje y le diremos qué hacer; la aceptamos de vuelta si lo desea.`,
     gates: {
       wood: 'su madera no es apta para alimentos',
       origin: 'no se sabe con certeza de dónde viene su madera',
@@ -234,7 +238,7 @@ export const es: SlipWords = {
     calendar: 'Fechas para su calendario',
     file: 'Esta página como archivo para guardar',
     stop: 'No más mensajes sobre esta pieza',
-    again: 'Mensajes otra vez, por favor',
+    again: 'Volver a recibir mensajes',
     refill: 'Más del mismo producto',
     refillHave: (sizes) => `El taller lo tiene: ${sizes}.`,
     refillOut: 'Agotado por ahora. Pregunte y el taller le dirá cuándo hay más.',
@@ -242,7 +246,7 @@ export const es: SlipWords = {
     gone: '¿Ya no es suya?',
     given: 'La regalé',
     ended: 'Ya no existe',
-    hasEnded: 'Esta pieza ya no existe; nada está pendiente.',
+    hasEnded: 'Esta pieza ya no existe; no hay nada pendiente.',
     told: {
       're-oiled': 'Gracias: queda anotado, la próxima revisión cuenta desde hoy.',
       wrong: 'Gracias: el taller lo leerá.',
@@ -254,8 +258,8 @@ export const es: SlipWords = {
       'say-what': 'Escriba unas palabras sobre lo que va mal.',
       'not-a-photo':
         'Esa no es una foto que esta página pueda leer (JPEG, PNG o WebP hasta 4 MB). Sus palabras no se enviaron: mándelas otra vez.',
-      enough: 'Hoy ya se escribió bastante sobre esta pieza. Pruebe mañana.',
-      'not-written': 'El libro del taller no puede escribirse ahora mismo. Inténtelo de nuevo más tarde, por favor.',
+      enough: 'Hoy ya se han recibido bastantes mensajes sobre esta pieza. Inténtelo mañana.',
+      'not-written': 'Ahora mismo no se puede guardar nada. Inténtelo de nuevo más tarde, por favor.',
       'not-understood': 'No se entendió. Use uno de los botones de abajo.',
     },
     missing: 'No hay ninguna pieza con este código. Mire otra vez la tarjeta.',

@@ -38,6 +38,35 @@ export function woodIn(language: Language, id: string, woods: readonly NamedWood
 export const allergenIn = (language: Language, name: string): string =>
   SLIP_WORDS[language].allergenNames[name as Allergen] ?? name;
 
+/** A word, its colon and what it says, as a language sets them: French puts a space that does not break before the colon. */
+export const saying = (language: Language, word: string, says: string): string =>
+  `${word}${language === 'fr' ? '\u00a0:' : ':'} ${says}`;
+
+/** Names in a row. Some hold commas themselves: a semicolon keeps them apart. */
+export const namesIn = (language: Language, names: readonly string[]): string =>
+  names.map((name) => ingredientIn(language, name)).join('; ');
+
+/** What lies on a piece, then what it was made with and has left. */
+export function finishIn(language: Language, names: readonly string[]): string {
+  const words = SLIP_WORDS[language];
+  const leaves = (name: string): boolean => INGREDIENTS.some((one) => one.name === name && one.volatileFraction >= 1);
+  const [stays, left] = [names.filter((name) => !leaves(name)), names.filter(leaves)];
+  return [
+    namesIn(language, stays) || words.nothing,
+    ...(left.length > 0 ? [saying(language, words.madeWith, namesIn(language, left))] : []),
+  ].join('. ');
+}
+
+/** Allergens in a line: what is not declared is never called none. */
+export function allergensIn(language: Language, allergens: readonly string[], undeclared: readonly string[]): string {
+  const words = SLIP_WORDS[language];
+  const known = allergens.map((name) => allergenIn(language, name));
+  const isOpen = undeclared.length > 0 && !allergens.includes('not all declared');
+  const named = [...known, ...(isOpen ? [words.allergenNames['not all declared']] : [])].join(', ') || words.noneKnown;
+  const open = undeclared.length > 0 ? ` ${saying(language, words.undeclared, undeclared.join('; '))}.` : '';
+  return `${saying(language, words.allergens, named)}.${open}`;
+}
+
 const LOCALES: Readonly<Record<Language, string>> = { en: 'en-GB', de: 'de-DE', fr: 'fr-FR', es: 'es-ES' };
 
 /** A calendar date in a language: `4 March 2031`, `4. März 2031`. */

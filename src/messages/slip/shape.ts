@@ -45,6 +45,8 @@ export type SlipWords = {
   readonly never: string;
   readonly wood: Readonly<Record<Porosity, string>>;
   readonly treat: Readonly<Record<CareClass, string>>;
+  /** Of an oil that cures by air: how long after a treatment it meets no food. */
+  readonly cures: (weeks: number) => string;
   readonly finish: Readonly<Record<CareClass, string>>;
   /** Said where the piece is not for food, whatever it looks like. */
   readonly notForFood: string;
@@ -77,6 +79,8 @@ export type SlipWords = {
   readonly allergens: string;
   readonly noneKnown: string;
   readonly undeclared: string;
+  /** Before the names of what left it as it dried. */
+  readonly madeWith: string;
   readonly nothing: string;
   readonly keepUntil: string;
   readonly allergenNames: Readonly<Record<Allergen, string>>;

@@ -70,7 +70,7 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
     if (rate === null) onThere(null);
     else
       void elsewhere()
-        .elsewhere({ a0Hours, seen, scale, ageHours, nowMs }, rate, until)
+        .elsewhere({ a0Hours, seen, mode, scale, ageHours, nowMs }, rate, until)
         .then((found) => {
           if (!stale) onThere(found);
         });
