@@ -17,6 +17,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   outputDir: 'test-results/traces',
   use: {
+    // A touch on what is not there is over sooner than its test.
+    actionTimeout: 120_000,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Lisbon',

@@ -121,4 +121,5 @@ for (const size of SIZES) {
     await shop.remove();
   }
 }
-if (process.argv.includes('--write')) writeFileSync(path.resolve(import.meta.dirname, '../docs/bench-views.md'), `${lines.join('\n')}\n`);
+if (process.argv.includes('--write'))
+  writeFileSync(path.resolve(import.meta.dirname, '../docs/bench-views.md'), `${lines.join('\n')}\n`);

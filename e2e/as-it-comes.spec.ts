@@ -283,6 +283,8 @@ test('a bought finish, from its label to a released board', { tag: '@walk' }, as
   await page.goto(`/cure/${number}`);
   await page.getByRole('button', { name: 'Clean paper: stays clean' }).click();
   await expect(page.getByText('Clean paper: stays clean')).toBeVisible();
+  await page.getByRole('button', { name: 'Smell: no smell' }).click();
+  await expect(page.getByText('Smell: no smell')).toBeVisible();
   await page.goto(`/work/${number}`);
   await panel(page).getByRole('button', { name: 'Passed' }).click();
   await expect(page.getByText('Every step of the regimen is done')).toBeVisible();

@@ -172,7 +172,7 @@ for (const javaScriptEnabled of [true, false])
     await phone
       .getByLabel('Ein Foto, wenn Sie mögen')
       .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no photo') });
-    await phone.getByRole('button', { name: 'Der Werkstatt sagen' }).click();
+    await phone.getByRole('button', { name: 'Der Werkstatt melden' }).click();
     await expect(phone.getByRole('status')).toContainText('kein Foto');
     await phone.getByLabel('Was stimmt nicht, und wo').fill('ein Riss am Rand');
     const dot = Buffer.from(
@@ -180,13 +180,13 @@ for (const javaScriptEnabled of [true, false])
       'base64',
     );
     await phone.getByLabel('Ein Foto, wenn Sie mögen').setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: dot });
-    await phone.getByRole('button', { name: 'Der Werkstatt sagen' }).click();
+    await phone.getByRole('button', { name: 'Der Werkstatt melden' }).click();
     await expect(phone.getByRole('status')).toContainText('Die Werkstatt liest es');
-    await phone.getByRole('button', { name: 'Nach einer Nachfüllung fragen' }).click();
+    await phone.getByRole('button', { name: 'Nachfüllung anfragen' }).click();
     await expect(phone.getByRole('status')).toContainText('Die Werkstatt liest es');
     await phone.getByRole('button', { name: 'Es gibt es nicht mehr' }).click();
     await expect(phone.getByText('es steht nichts mehr an')).toBeVisible();
-    await phone.getByRole('button', { name: 'Bitte wieder Nachrichten' }).click();
+    await phone.getByRole('button', { name: 'Nachrichten wieder einschalten' }).click();
     await expect(phone.getByRole('button', { name: 'Ich habe es heute geölt' })).toBeVisible();
     const file = await (await phone.request.get(`/care/${code}/file?lang=fr`)).text();
     expect(file).toContain('Laver à la main');

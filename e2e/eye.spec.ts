@@ -115,7 +115,7 @@ test('a piece has a page: found by its mark, its life, its lots, and what to do 
   // Soak and wax never dries: nothing of a drying oil is offered as its cause.
   await expect(wrong).toContainText('Clear oil on paper, back after each wipe');
   await expect(wrong).not.toContainText('It cures too slowly');
-  await expect(wrong).toContainText('Put no kitchen oil on it.');
+  await expect(wrong).toContainText('Please use no cooking oil on it.');
   await wrong.getByRole('button', { name: 'Put it among the letters' }).click();
   await expect(wrong).toContainText('A draft waits to be read.');
   await wrong.getByRole('link', { name: 'To the letters' }).click();

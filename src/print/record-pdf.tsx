@@ -4,6 +4,7 @@ import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@
 import type { ReleaseRecord } from '@/core/release';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { allergenNames } from '@/messages/slip';
 import { registerFonts } from './fonts';
 import { printable } from './printable';
 import { airLineOf, checkLinesOf, costLinesOf, marginLine, ragLinesOf, recordTime, statementsOf } from './record-body';
@@ -83,7 +84,7 @@ function Sheet({ record, mark, photos }: SheetProps) {
         <Text>
           Steps: {record.steps.done} done, {record.steps.left} left. Contact:{' '}
           {CONTACT_WORDS[record.contact as keyof typeof CONTACT_WORDS] ?? record.contact}. Allergens:{' '}
-          {record.allergens.join(', ') || 'none known'}.
+          {allergenNames('en', record.allergens, record.undeclared)}.
           {record.undeclared.length > 0 ? ` Not all contents declared: ${record.undeclared.join(', ')}.` : ''}
         </Text>
         {record.weighed ? <Text>Test piece weighed {record.weighed.times} times.</Text> : null}

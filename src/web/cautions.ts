@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Drying } from '@/core/blend';
+import { type Consistency, type Drying, FEELS } from '@/core/blend';
 import { type CautionsInput, cautionsFor } from '@/core/caution';
 import { type CautionWords, cautionsInWords } from '@/messages';
 import { LABEL_CAUTIONS, type LabelCaution } from '@/messages/slip';
@@ -11,13 +11,21 @@ const dryingOf = (lots: readonly KnownLot[]): Drying => {
   return each.includes('mixed') ? 'mixed' : each.includes('drying') ? 'drying' : 'never';
 };
 
-export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared'>;
+/** How firm the softest of some lots is; nothing where one of them is not known. */
+function firmnessOf(lots: readonly KnownLot[]): { readonly consistency?: Consistency } {
+  const each = lots.flatMap((lot) => lot.nature?.consistency ?? []);
+  const softest = FEELS.find((feel) => each.includes(feel));
+  return softest !== undefined && each.length === lots.length ? { consistency: softest } : {};
+}
+
+export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared' | 'consistency'>;
 
 /** A moment with some lots in hand, as cautions are asked; what stands in for undeclared contents says nothing. */
 export const momentWith = (lots: readonly KnownLot[], moment: Moment): CautionsInput => ({
   ...moment,
   ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
   drying: dryingOf(lots),
+  ...firmnessOf(lots),
   undeclared: lots.some((lot) => lot.undeclared.length > 0),
 });
 

@@ -2,7 +2,7 @@ export { type Measured, type OunceMeaning, parseAmount, parseMeasured } from './
 export { MINUTES_PER_DAY, type Minutes, minutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseDuration } from './duration';
 export { groupBy } from './group';
 export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
-export { type Millimetres, millimetres, parseLength, parseSizes } from './length';
+export { type Millimetres, millimetres, parseLength, parseSizes, typedLength } from './length';
 export { type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass';
 export { type Lean, parseMoment } from './moment';
 export { CURRENCIES, formatMoney, type Minor, parseMoney, toMajor } from './money';

@@ -27,6 +27,10 @@ export function parseLength(text: string): Result<Millimetres> {
   return (terms.ok ? sumTerms(terms.value, LENGTH_UNITS, reads().length) : terms) as Result<Millimetres>;
 }
 
+/** Millimetres as a field holds them, in what the shop's rule shows: `40`, `1.57 in`. To a millimetre, or a hundredth of an inch. */
+export const typedLength = (mm: number): string =>
+  reads().length === 'in' ? `${Number((mm / 25.4).toFixed(2))} in` : String(Math.round(mm));
+
 /**
  * Sizes in one go: `420 x 260 x 24`, `12 x 18 in` (a unit at the end holds for all that have none).
  * @returns millimetres, in the order typed

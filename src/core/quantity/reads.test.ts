@@ -18,6 +18,7 @@ import {
   sayMark,
   sayOther,
   saySizes,
+  typedLength,
   signOf,
   typedAs,
 } from '.';
@@ -63,6 +64,12 @@ describe('a shop that reads ounces, inches and °F', () => {
     ]).toEqual([2, 100, 68, 50.8]);
     expect(read(parseVolume('1'))).toBe(29.5735295625);
     expect(read(parseVolume('1 fl oz'))).toBe(29.5735295625);
+  });
+  it('shows a preset length so that it reads back as that length, not as so many inches', () => {
+    expect([typedLength(40), read(parseLength(typedLength(40)))]).toEqual(['40', 40]);
+    readIn(US);
+    expect(typedLength(40)).toBe('1.57 in');
+    expect(read(parseLength(typedLength(200)))).toBeCloseTo(200, 0);
   });
   it('asks whose fluid ounce it is where imperial measures are read', () => {
     readIn(IMPERIAL);

@@ -20,9 +20,12 @@ import { standingOfBatch } from '../work/standing';
 
 export type FactNotice = typeof factNotice.$inferSelect;
 
-/** Hours to fit as they were before, by what sets; the rest stayed. */
-const HOURS_BEFORE: Readonly<Record<string, number>> = { 'linseed-heat-bodied': 96, 'walnut-heat-treated': 120 };
-const THINNED_TUNG_BEFORE = 168;
+/** Hours to fit as they were up to a count of facts, by what sets; the rest stayed. */
+const HOURS_BEFORE: readonly { readonly upTo: number; readonly hours: Readonly<Record<string, number>> }[] = [
+  { upTo: 0, hours: { 'linseed-heat-bodied': 96, 'walnut-heat-treated': 120 } },
+  { upTo: 1, hours: { friction: 72 } },
+];
+const THINNED_TUNG_BEFORE = { upTo: 0, hours: 168 };
 
 type New = Pick<FactNotice, 'kind' | 'about' | 'detail'> & Partial<Pick<FactNotice, 'batchId' | 'lotId' | 'regimenId'>>;
 const note = (tx: Db, one: New, at: number): number =>
@@ -65,14 +68,11 @@ function judgeReleased(tx: Db, nowMs: number, designId: number | null = null): v
     const sold = soldCodes(tx, id);
     const free = batch.pieces.filter((one) => one.leftAt === null && !sold.includes(one.code));
     const detail = { number: batch.number, title: `${batch.species.name} ${batch.design.name}`.toLowerCase(), gates };
-    if (free.length > 0 && heldNotice(tx, id) === null)
-      note(
-        tx,
-        { kind: 'held', about: `batch ${id}`, batchId: id, detail: { ...detail, tags: free.map((one) => tagOf(batch, one)) } },
-        nowMs,
-      );
-    if (sold.length > 0 && !isListed(tx, id))
-      note(tx, { kind: 'sold-refused', about: `batch ${id}`, batchId: id, detail: { ...detail, codes: sold } }, nowMs);
+    const about = `batch ${id}: ${gates.join(' ')}`;
+    if (free.length > 0 && !isSaid(tx, id, 'held', gates))
+      note(tx, { kind: 'held', about, batchId: id, detail: { ...detail, tags: free.map((one) => tagOf(batch, one)) } }, nowMs);
+    if (sold.length > 0 && !isSaid(tx, id, 'sold-refused', gates))
+      note(tx, { kind: 'sold-refused', about, batchId: id, detail: { ...detail, codes: sold } }, nowMs);
   }
 }
 
@@ -99,15 +99,17 @@ function shortenLots(tx: Db, nowMs: number): void {
 }
 
 /** Batches whose hours to fit are others than they were. */
-function moveFits(tx: Db, nowMs: number): void {
+function moveFits(tx: Db, nowMs: number, from: number): void {
   for (const id of openBatchIds(tx)) {
     const batch = loadBatch(tx, id, nowMs);
     const cure = batch && standingOfBatch(tx, batch, nowMs, learnedA0(tx)).cure;
     if (!batch || !cure) continue;
     const isThinnedTung = cure.source === 'tung-oil' && batch.on.some((lot) => lot.ingredients.includes('citrus-solvent'));
-    const before = isThinnedTung
-      ? THINNED_TUNG_BEFORE
-      : (HOURS_BEFORE[cure.source] ?? cure.shippedHours / (batch.species.slowsCure && cure.mode === 'oxidise' ? 1.5 : 1));
+    const known = HOURS_BEFORE.find(({ upTo, hours }) => from <= upTo && hours[cure.source] !== undefined)?.hours[cure.source];
+    // The first count did not yet know woods that hold back what dries.
+    const sameHours =
+      from === 0 && batch.species.slowsCure && cure.mode === 'oxidise' ? cure.shippedHours / 1.5 : cure.shippedHours;
+    const before = isThinnedTung && from <= THINNED_TUNG_BEFORE.upTo ? THINNED_TUNG_BEFORE.hours : (known ?? sameHours);
     if (before !== cure.shippedHours)
       note(
         tx,
@@ -122,12 +124,14 @@ function moveFits(tx: Db, nowMs: number): void {
   }
 }
 
-const isListed = (tx: Db, batchId: number): boolean =>
+/** Whether an earlier notice of a batch named all these gates: what was answered then is not asked again. */
+const isSaid = (tx: Db, batchId: number, kind: FactNotice['kind'], gates: readonly string[]): boolean =>
   tx
     .select()
     .from(factNotice)
-    .where(and(eq(factNotice.batchId, batchId), eq(factNotice.kind, 'sold-refused')))
-    .get() !== undefined;
+    .where(and(eq(factNotice.batchId, batchId), eq(factNotice.kind, kind)))
+    .all()
+    .some(({ detail }) => gates.every((gate) => (detail.gates as readonly string[] | undefined)?.includes(gate)));
 
 const shippedFace = (id: string): string =>
   JSON.stringify([...REGIMENS, ...RESTORATIONS].find((one) => one.id === id)?.steps ?? []);
@@ -173,7 +177,7 @@ export function bringUpToFacts(db: Db, nowMs: number): boolean {
     if (found.factsVersion >= FACTS_VERSION) return ok(false);
     judgeReleased(tx, nowMs);
     shortenLots(tx, nowMs);
-    moveFits(tx, nowMs);
+    moveFits(tx, nowMs, found.factsVersion);
     tx.update(shop).set({ factsVersion: FACTS_VERSION }).where(eq(shop.id, 1)).run();
     return ok(true);
   });

@@ -28,6 +28,7 @@ import {
   USE_WORDS,
   VERDICT_WORDS,
 } from '@/messages';
+import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
@@ -101,7 +102,7 @@ function evidenceWords(
     heat: [drying],
     cures: [drying],
     declared: [undeclared.length === 0 ? 'all contents declared' : `not declared: ${undeclared.join(', ')}`, ...papers],
-    nut: [`allergens: ${allergens.join(', ') || 'none known'}`],
+    nut: [`allergens: ${allergenNames('en', allergens, undeclared)}`],
     rags: rags.length > 0 ? rags : ['none open'],
   };
 }
@@ -336,7 +337,7 @@ function Head({ db, batch, standing, notForFood }: HeadProps) {
           <p className="font-semibold text-late">▲ Not for food: its slip, its page and its letters say so.</p>
         ) : null}
         <p>
-          Allergens for the slip: <strong>{allergens.join(', ') || 'none known'}</strong>
+          Allergens for the slip: <strong>{allergenNames('en', allergens, undeclared)}</strong>
         </p>
         {undeclared.length > 0 ? <p>Contents not all declared: {undeclared.join(', ')}. The slip says so.</p> : null}
         <HeldNotes db={db} batch={batch} />

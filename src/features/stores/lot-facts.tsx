@@ -5,6 +5,7 @@ import { dateOf, daysBetween, say, formatMoney } from '@/core/quantity';
 import type { KnownLot } from '@/data/stores/queries';
 import type { ReadyMade } from '@/data/stores/nature';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
+import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';
 
 const KIND_WORDS = {
@@ -108,7 +109,7 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
           {shares.length > 1 ? <Fact name="Feel">{FEEL_WORDS[lot.nature.consistency]}</Fact> : null}
           {lot.nature.waxFraction < 1 ? <Fact name="Drying">{DRYING_WORDS[lot.nature.drying]}</Fact> : null}
           <Fact name="Food">{CONTACT_WORDS[lot.nature.contact]}</Fact>
-          <Fact name="Allergens">{lot.nature.allergens.join(', ') || 'none known'}</Fact>
+          <Fact name="Allergens">{allergenNames('en', lot.nature.allergens, lot.undeclared)}</Fact>
         </>
       ) : null}
       {ready ? (

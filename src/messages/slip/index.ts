@@ -57,14 +57,19 @@ export function finishIn(language: Language, names: readonly string[]): string {
   ].join('. ');
 }
 
-/** Allergens in a line: what is not declared is never called none. */
-export function allergensIn(language: Language, allergens: readonly string[], undeclared: readonly string[]): string {
+/** Allergens by name: what is not declared is never called none. */
+export function allergenNames(language: Language, allergens: readonly string[], undeclared: readonly string[]): string {
   const words = SLIP_WORDS[language];
   const known = allergens.map((name) => allergenIn(language, name));
   const isOpen = undeclared.length > 0 && !allergens.includes('not all declared');
-  const named = [...known, ...(isOpen ? [words.allergenNames['not all declared']] : [])].join(', ') || words.noneKnown;
+  return [...known, ...(isOpen ? [words.allergenNames['not all declared']] : [])].join(', ') || words.noneKnown;
+}
+
+/** Allergens in a line, and what is not all declared. */
+export function allergensIn(language: Language, allergens: readonly string[], undeclared: readonly string[]): string {
+  const words = SLIP_WORDS[language];
   const open = undeclared.length > 0 ? ` ${saying(language, words.undeclared, undeclared.join('; '))}.` : '';
-  return `${saying(language, words.allergens, named)}.${open}`;
+  return `${saying(language, words.allergens, allergenNames(language, allergens, undeclared))}.${open}`;
 }
 
 const LOCALES: Readonly<Record<Language, string>> = { en: 'en-GB', de: 'de-DE', fr: 'fr-FR', es: 'es-ES' };

@@ -4,6 +4,7 @@ import { say } from '@/core/quantity';
 import type { Pot } from '@/data/pour/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS } from '@/messages';
+import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
 import { longDate } from '@/ui/when';
 
@@ -117,7 +118,7 @@ function CameOfIt({ pot, lot }: Pick<Props, 'pot' | 'lot'>) {
       <dt className="text-soft">Contents</dt>
       <dd>{lot.contents.join(', ')}</dd>
       <dt className="text-soft">Allergens</dt>
-      <dd className="font-semibold">{lot.nature?.allergens.join(', ') || 'none known'}</dd>
+      <dd className="font-semibold">{allergenNames('en', lot.nature?.allergens ?? [], lot.undeclared)}</dd>
       <dt className="text-soft">Best before</dt>
       <dd>{lot.bestBefore ? longDate(lot.bestBefore) : 'not known'}</dd>
       <dt className="text-soft">It</dt>

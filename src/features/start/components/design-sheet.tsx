@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/quantity';
+import { say, typedLength } from '@/core/quantity';
 import { areaOf, type Geometry } from '@/core/piece';
 import type { Design } from '@/data/work/catalogue';
 import { usualUses } from '@/core/use';
@@ -17,7 +17,8 @@ import { type DesignDraft, geometryOf } from '@/core/piece';
 import { PiecePicture } from '@/web/drawing/piece-picture';
 import { ShapeFields, type Typed } from './shape-fields';
 
-const EMPTY: z.input<typeof DesignFields> = {
+/** What a new design begins with; its sizes in what the shop's rule shows. */
+const fresh = (): z.input<typeof DesignFields> => ({
   name: '',
   uses: [...usualUses({ shape: 'board' })],
   tableware: true,
@@ -27,13 +28,13 @@ const EMPTY: z.input<typeof DesignFields> = {
   bowl: '',
   handle: '',
   points: [
-    { key: 'foot', r: '40', z: '0' },
-    { key: 'side', r: '85', z: '35' },
-    { key: 'rim', r: '100', z: '70' },
+    { key: 'foot', r: typedLength(40), z: typedLength(0) },
+    { key: 'side', r: typedLength(85), z: typedLength(35) },
+    { key: 'rim', r: typedLength(100), z: typedLength(70) },
   ],
   curved: true,
-  wall: '8',
-  floor: '10',
+  wall: typedLength(8),
+  floor: typedLength(10),
   groove: '',
   hole: '',
   engraved: '',
@@ -45,7 +46,7 @@ const EMPTY: z.input<typeof DesignFields> = {
   parts: [{ key: 'first', count: '1', shape: 'ring', sizes: '' }],
   likeOf: null,
   times: '1',
-};
+});
 const SHAPES = Object.keys(SHAPE_WORDS) as readonly Geometry['shape'][];
 
 /** Whether anything of a shape has been typed yet: before that nothing is at fault. */
@@ -65,7 +66,7 @@ type SheetProps = {
 export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps & Opened) {
   const form = useForm<z.input<typeof DesignFields>, { readonly revisionId: number }>({
     schema: DesignFields,
-    start: EMPTY,
+    start: fresh(),
     save: saveDesign,
     done: (made) => {
       onMade(made.revisionId);

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/core/quantity';
+import { say, typedLength } from '@/core/quantity';
 import Papa from 'papaparse';
 import { type KeyboardEvent, type SVGAttributes, useRef, useState } from 'react';
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
@@ -142,12 +142,12 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
     const below = known[index - 1]?.[1] ?? Number.NEGATIVE_INFINITY;
     const above = known[index + 1]?.[1] ?? Number.POSITIVE_INFINITY;
     const height = Math.min(above - STEP_MM, Math.max(below + STEP_MM, z, 0));
-    set(index, { r: String(Math.max(0, Math.round(r))), z: String(Math.round(height)) });
+    set(index, { r: typedLength(Math.max(0, r)), z: typedLength(height) });
   };
   const add = (): void => {
     const last = known.at(-1) ?? [30, 0];
     onChange({
-      points: [...draft.points, { key: freshId(), r: String(Math.round(last[0])), z: String(Math.round(last[1] + 10)) }],
+      points: [...draft.points, { key: freshId(), r: typedLength(last[0]), z: typedLength(last[1] + 10) }],
     });
   };
   return (
