@@ -31,7 +31,7 @@ export const CAUSE_WORDS: Readonly<Record<AmissCause, CauseWords>> = {
   'never-sets': {
     look: 'Tacky everywhere, even where it is thin; a smear on glass stays wet too',
     cause: 'The oil does not set: a kitchen oil over it, or a bad lot',
-    way: 'Wipe it off with thinner at the bench, keep it warm a week, wipe again; sand if it stays.',
+    way: 'In the workshop, with moving air and gloves, wipe it off with thinner. Air it for a day, then keep it warm a week and wipe again; sand if it stays.',
   },
   'wood-holds': {
     look: 'Only in the dark heartwood',
@@ -71,7 +71,7 @@ export const CAUSE_WORDS: Readonly<Record<AmissCause, CauseWords>> = {
   mould: {
     look: 'Furry or in round dots, musty; it spreads',
     cause: 'Mould: it was put away wet',
-    way: 'Scrub, dry in moving air, sand. In the depth, or where it is soft: no more food on it. Never mix bleach with anything.',
+    way: 'Outdoors, with a mask: scrub it, dry it in moving air for days, then sand. In the depth, or where it is soft: no more food on it. Never mix bleach with anything, nor peroxide with vinegar in a closed bottle.',
   },
   'film-lifts': {
     look: 'White with an edge that lifts',

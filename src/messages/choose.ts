@@ -18,6 +18,7 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
   'wrong-role': (about) => `no lot in the stores is “${about}”`,
   'wrong-kind': (about) => `no lot for “${about}” dries, feels or sets as it must`,
   'not-for-food': () => 'what it would carry is not for food',
+  'turns-rancid': (about) => `every lot for “${about}” turns rancid in wood`,
   allergen: (about) => `every lot that fits holds what is to be avoided (${about})`,
   'too-late': (about) => `not fit before about ${about} days`,
   'renewed-by-owner': () => 'renewed in a minute by an owner who does re-oil',
@@ -64,6 +65,7 @@ export function sayChoice({ regimen, lots, readyDays, gains, costs }: Choice, wi
   const when = readyDays < 1 ? 'the same day' : `in about ${Math.ceil(readyDays)} days`;
   const [gain, cost] = [gains[0], costs[0]];
   const is = gain?.code === 'owner-unknown-safe' ? 'is ' : '';
-  const why = [...(gain ? [`it ${is}${sayReason(gain)}`] : []), ...(cost ? [`it ${sayReason(cost)}`] : [])].join(', but ');
+  const says = (reason: Reason): string => (reason.code.startsWith('gate-') ? sayReason(reason) : `it ${sayReason(reason)}`);
+  const why = [...(gain ? [`it ${is}${sayReason(gain)}`] : []), ...(cost ? [says(cost)] : [])].join(', but ');
   return `For ${uses}, ${owner}: “${regimen.name}”, ${regimen.school}${from}, fit ${when}${why === '' ? '' : `; ${why}`}.`;
 }

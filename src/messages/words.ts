@@ -71,7 +71,8 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
   },
   check: {
     name: 'Checks passed: the latest of each kind, and one that counts within 48 hours',
-    unmet: 'Record a check on the Cure screen. A water drop alone opens nothing.',
+    unmet:
+      'Record a check on the Cure screen: a smell, where oil cures by air or thinner was in it. A water drop alone opens nothing.',
   },
   wood: { name: 'The wood is fit for what it is for', unmet: 'This wood speaks against what it is for.' },
   origin: { name: 'Known where the wood came from', unmet: 'Found or treated wood may hold what nobody knows.' },
@@ -329,10 +330,11 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
 
 /** What no sanding mends, or what must be known before any. */
 export const MARK_ADVICE: Readonly<Partial<Record<Mark, string>>> = {
-  crack: 'A crack stays: say so to its owner before you begin.',
+  crack:
+    'A crack stays, and holds what cannot be washed out: it meets no food any more. Say so to its owner, kindly, before you begin; it may go on as something to look at.',
   mould:
     'Outdoors, with a mask: brush it off, scrub with hot soapy water, dry it standing in moving air for days before you sand. Where it goes deep the piece meets no food any more.',
-  warp: 'Before any sanding: wet the hollow side, lay it hollow side down on something flat, weigh it down, dry it slowly for days. It may come back: say so.',
+  warp: 'Before any sanding: damp the hollow side, do not soak it, lay it hollow side down on something flat, weigh it down, dry it slowly for days. It may come back: say so.',
   'film-worn': 'Where the film still holds all over, dull and recoat it with the same; where it peels, take it off.',
   'old-paint':
     'Old paint may hold lead: it is not sanded, scraped dry or burnt off here. Have it tested; where it does, leave it to those who are licensed for it, as the rules of the place say.',

@@ -52,6 +52,8 @@ export type Candidate = Material & {
   readonly layer: Layer;
   /** Ids of what is known to be in it. */
   readonly ingredients: readonly string[];
+  /** A kitchen oil, or one that dries by halves, that smells and sticks after some months: never named for new work. */
+  readonly turnsRancid: boolean;
 };
 
 /** Why a finish is refused outright, or what it gains and costs for this wish. */
@@ -60,6 +62,7 @@ export type ReasonCode =
   | WhyNone
   | 'not-for-food'
   | 'allergen'
+  | 'turns-rancid'
   | 'too-late'
   | 'renewed-by-owner'
   | 'washes-out'
@@ -127,6 +130,10 @@ const WEIGHT: Readonly<Partial<Record<ReasonCode, number>>> = {
   'own-rule-against': -4,
 };
 
+/** What a gate weighs that somebody must sign for. Working estimate: more than any one wish. */
+const SIGNED_WEIGHT = -3;
+const weighs = ({ code }: Reason): number => (code.startsWith('gate-') ? SIGNED_WEIGHT : (WEIGHT[code] ?? 0));
+
 /** What a piece is for where nothing, or only a lid, was said: food is assumed. */
 export const usesOf = ({ uses }: Pick<FinishWish, 'uses'>): readonly PieceUse[] => (uses.length > 0 ? uses : ['food-wet']);
 
@@ -139,7 +146,12 @@ type Offered = { readonly slot: Slot; readonly lots: readonly Candidate[]; reado
 function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Offered {
   const found = offerFor(slot, lots, regimen.steps);
   if (found.why) return { slot, lots: [], why: { code: found.why, with: slot.name } };
-  const clean = found.lots.filter((lot) => !lot.layer.allergens.some((one) => wish.avoid.includes(one)));
+  const keeps = found.lots.filter((lot) => !lot.turnsRancid);
+  if (keeps.length === 0) return { slot, lots: [], why: { code: 'turns-rancid', with: slot.name } };
+  // What is not declared may hold what is to be avoided.
+  const clean = keeps.filter(
+    ({ layer }) => !layer.allergens.some((one) => wish.avoid.includes(one)) && !(wish.avoid.length > 0 && layer.undeclared),
+  );
   if (clean.length === 0) return { slot, lots: [], why: { code: 'allergen', with: wish.avoid.join(', ') } };
   const soonest = [...clean].sort((a, b) => hoursOf(a, wish) - hoursOf(b, wish) || b.leftG - a.leftG || a.id - b.id);
   const faces = new Set<string>();
@@ -273,19 +285,23 @@ function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish
   const cure = Math.max(0, ...chosen.map(({ lot }) => hoursOf(lot, wish))) * HONEST_SHARE;
   const readyDays = waits / MINUTES_PER_DAY + cure / 24;
   const food = meetsFood(usesOf(wish));
+  const unmet = judged?.unmet ?? [];
+  // What a maker may sign for is told and weighed; what takes food away from food, or stays tacky, is refused all the same.
+  const mayBeSigned = ({ id, maySign }: UseGate): boolean => maySign && id !== 'cures' && !(food && judged?.notForFood);
+  const asReason = ({ id, maySign }: UseGate): Reason => ({ code: `gate-${id}`, with: maySign ? 'sign' : '' });
   // A regimen by surfaces wants a piece that has them.
   const lacks = isBySurface(regimen.steps) && (!wish.piece || withoutSurface(wish.piece, regimen.steps).length > 0);
   const refused: Reason[] = [
     ...(lacks ? [{ code: 'no-such-surface' as const }] : []),
     ...missing,
-    ...(judged?.unmet ?? []).map((gate): Reason => ({ code: `gate-${gate.id}`, with: gate.maySign ? 'sign' : '' })),
-    ...(food && judged?.notForFood && judged.unmet.length === 0 ? [{ code: 'not-for-food' as const }] : []),
+    ...unmet.filter((gate) => !mayBeSigned(gate)).map(asReason),
+    ...(food && judged?.notForFood && unmet.length === 0 ? [{ code: 'not-for-food' as const }] : []),
     ...(wish.days !== null && readyDays > wish.days
       ? [{ code: 'too-late' as const, with: Math.ceil(readyDays).toString() }]
       : []),
   ];
-  const reasons = [...reasonsOf(regimen, wish, readyDays), ...ruleReasons(regimen, chosen, wish)];
-  const weighs = ({ code }: Reason): number => WEIGHT[code] ?? 0;
+  const signs = unmet.filter(mayBeSigned).map(asReason);
+  const reasons = [...signs, ...reasonsOf(regimen, wish, readyDays), ...ruleReasons(regimen, chosen, wish)];
   return {
     regimen,
     lots: chosen,
@@ -296,12 +312,11 @@ function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish
   };
 }
 
-const scoreOf = ({ gains, costs }: Choice): number =>
-  [...gains, ...costs].reduce((sum, { code }) => sum + (WEIGHT[code] ?? 0), 0);
+const scoreOf = ({ gains, costs }: Choice): number => [...gains, ...costs].reduce((sum, reason) => sum + weighs(reason), 0);
 
 /**
  * Regimens for a new piece, ranked by what it is for and who owns it, with lots in stock that no gate refuses; bare wood is one of the
- * answers. Refused: whatever a gate would not let through unsigned, what every fitting lot holds and is to be avoided, what is not fit by
+ * answers. Refused: whatever a gate lets nobody sign for, or takes away from food, what turns rancid, what every fitting lot holds and is to be avoided, what is not fit by
  * the day it must leave, what nothing in stock suits.
  */
 export const chooseFinish = (regimens: readonly Regimen[], lots: readonly Candidate[], wish: FinishWish): Choice[] =>

@@ -31,6 +31,7 @@ const oil = (id: number, change: Partial<Candidate> = {}): Candidate => ({
   title: 'Walnut oil',
   held: false,
   ingredients: [],
+  turnsRancid: false,
   leftG: 500,
   roles: ['neat-oil'],
   drying: 'drying',

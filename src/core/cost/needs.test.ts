@@ -11,6 +11,7 @@ const lot = (change: Partial<LotChoice> = {}): LotChoice => ({
   title: 'Oil',
   held: false,
   ingredients: [],
+  turnsRancid: false,
   roles: ['neat-oil'],
   densityGPerMl: 0.86,
   coverageM2PerL: null,

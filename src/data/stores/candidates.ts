@@ -21,6 +21,7 @@ export const candidates = (lots: readonly KnownLot[]): Candidate[] =>
             mode: lot.needs?.mode ?? 'oxidise',
             layer: layerOf(lot),
             ingredients: lot.ingredients,
+            turnsRancid: lot.nature.turnsRancid,
           },
         ]
       : [],
