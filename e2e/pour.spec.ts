@@ -106,7 +106,7 @@ test('jars are weighed, the label says the lowest, and its sheet says all it mus
     '47.5 g / 1.67 oz net',
     'B31-06/a',
     'best before',
-    'Contents: White mineral oil, food grade, Beeswax, filtered',
+    'Contents: White mineral oil, food grade; Beeswax, filtered',
     'Allergens: bee product',
     'Keep from children',
     'Quillhaven Joinery Shed',

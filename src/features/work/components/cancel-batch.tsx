@@ -21,8 +21,8 @@ export function CancelBatch({ batchId, drawn }: Props) {
       look="quiet"
       say={
         drawn === ''
-          ? 'Nothing was drawn for it. It leaves the plan and every list; its number is not given again. You can undo this on its page.'
-          : `It leaves the plan. ${drawn} stays drawn from the stores, and the batch record stays. You can undo this on its page.`
+          ? 'Nothing was drawn for it. It leaves the plan and every list; its number is not given again. You can undo this here.'
+          : `It leaves the plan. ${drawn} stays drawn from the stores, and the batch record stays. You can undo this here.`
       }
       saves="Cancel the batch"
       fields={[

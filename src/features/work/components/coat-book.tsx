@@ -61,7 +61,13 @@ export function CoatBook({ batchId, drawing, rows, undone, locked }: Props) {
       </div>
       <ol>
         {rows.map((row) => (
-          <BookLine key={row.key} row={row} batchId={batchId} drawing={drawing} locked={locked} />
+          <BookLine
+            key={row.key}
+            row={locked ? { ...row, isNext: false } : row}
+            batchId={batchId}
+            drawing={drawing}
+            locked={locked}
+          />
         ))}
       </ol>
       {undone.length > 0 ? (
