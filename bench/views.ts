@@ -78,10 +78,13 @@ async function measure(shop: Shop, view: string, calls = CALLS): Promise<Row> {
   return { view, bare: middle(times.bare), again: middle(times.again), first: middle(times.first) };
 }
 
+const TABLE = path.resolve(import.meta.dirname, '../docs/bench-views.md');
 const lines: string[] = [];
 const say = (line: string): void => {
   lines.push(line);
   console.log(line);
+  // As it goes, so that a run that is cut off keeps what it measured.
+  if (process.argv.includes('--write')) writeFileSync(TABLE, `${lines.join('\n')}\n`);
 };
 const ms = (time: number): string => time.toFixed(time < 10 ? 1 : 0);
 const row = ({ view, bare, again, first }: Row): string =>
@@ -121,5 +124,3 @@ for (const size of SIZES) {
     await shop.remove();
   }
 }
-if (process.argv.includes('--write'))
-  writeFileSync(path.resolve(import.meta.dirname, '../docs/bench-views.md'), `${lines.join('\n')}\n`);
