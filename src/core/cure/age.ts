@@ -73,7 +73,7 @@ export function ageClock(
     else for (let ms = beginInSun(Math.max(startMs, atMs), climate); ms < endMs; ) ms = beginInSun(ms, climate);
   });
   // A place in the sun goes on day by day from a sunrise; what comes after it is computed, not listed.
-  const endless = isBySun(forecast) ? endlessDays(beginAtSunrise(), forecast, zone) : null;
+  const endless = isBySun(forecast) ? endlessDays(beginAtSunrise(), forecast, mode, zone) : null;
   /** The last stretch that begins at or before a value of one of its rising fields. */
   const last = (of: (stretch: Stretch) => number, value: number): Stretch => {
     let [low, high] = [0, stretches.length - 1];
@@ -104,8 +104,8 @@ export function ageClock(
 }
 
 /** Days and nights of one climate in the sun, from a sunrise on: `a = a₀ + 8·n·k_sun + (h − 8·n)·k_dark` after n days and h hours. */
-function endlessDays({ fromMs, ageHours }: Stretch, climate: Climate, zone: string) {
-  const [sunny, dark] = [cureRate(climate), cureRate({ ...climate, light: 'dark' })];
+function endlessDays({ fromMs, ageHours }: Stretch, climate: Climate, mode: CureMode, zone: string) {
+  const [sunny, dark] = [cureRate(climate, mode), cureRate({ ...climate, light: 'dark' }, mode)];
   const from = dateOf(fromMs, zone);
   const sunrise = (day: number): number => wallClock(`${addDays(from, day)}T${SUN_HOURS.from}`, zone);
   /** The age so long after a sunrise that many days on. */

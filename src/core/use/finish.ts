@@ -1,7 +1,7 @@
 import type { Drying } from '@/core/blend';
 import { type Contact, type PieceUse, worstOf } from '@/core/material';
 import type { Geometry } from '@/core/piece';
-import type { GatesInput, Statement } from './gates';
+import { type GatesInput, isFar, type Statement } from './gates';
 
 /** One material on a piece, as far as its gates go. */
 export type Layer = {
@@ -16,8 +16,6 @@ export type Layer = {
   readonly statement: readonly Statement[];
 };
 type Finish = GatesInput['finish'];
-
-const isFar = ({ contact }: Layer): boolean => contact === 'indirect-only' || contact === 'not-for-food';
 
 /** What a statement must cover: only what would be refused without it. */
 const WANTS: Readonly<Record<Statement, (layer: Layer) => boolean>> = {

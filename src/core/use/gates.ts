@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { check, MOST, shortText } from '@/core/contract';
-import { CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES, type PieceUse } from '@/core/material';
+import { ALLERGENS_NOT_DECLARED, CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES, type PieceUse } from '@/core/material';
 import { ok, type Result } from '@/core/quantity';
 
 /** Uses in which a piece meets food or a mouth. */
@@ -56,11 +56,11 @@ const cleared = ({ use, finish }: Piece): boolean =>
   finish.statement.includes('toy') &&
   use.includes('toy') &&
   use.every((one) => one === 'toy' || one === 'mouth' || !FOOD_USES.includes(one));
-const isFar = ({ finish: { contact } }: Piece): boolean => contact === 'indirect-only' || contact === 'not-for-food';
-/** What an ingredient list says of what it leaves out. */
-const NOT_ALL = 'not all declared';
+/** Whether what lies there is not made for food to lie on. */
+export const isFar = ({ contact }: Pick<Piece['finish'], 'contact'>): boolean =>
+  contact === 'indirect-only' || contact === 'not-for-food';
 const isUndeclared = ({ finish }: Piece): boolean =>
-  finish.undeclared || finish.allergens.some((one) => one.toLowerCase() === NOT_ALL);
+  finish.undeclared || finish.allergens.some((one) => one.toLowerCase() === ALLERGENS_NOT_DECLARED);
 /** Its supplier states that this very finish is fit for food, and it is put to nothing that asks more. */
 const onPaper = (piece: Piece): boolean => piece.finish.statement.includes('food') && !meets(piece, 'mouth', 'toy', 'knife');
 
@@ -95,7 +95,7 @@ const origin: Rule = {
 
 const contact: Rule = {
   applies: food,
-  met: (piece) => !isFar(piece) || cleared(piece) || onPaper(piece),
+  met: (piece) => !isFar(piece.finish) || cleared(piece) || onPaper(piece),
   maySign: (piece) => soft(piece) && !meets(piece, 'knife'),
 };
 
@@ -138,7 +138,7 @@ function isNotForFood(piece: Piece, gates: readonly UseGate[]): boolean {
   if (open.some(({ id, maySign }) => KEEP_FOOD_OFF.includes(id) || (id === 'declared' && !maySign))) return true;
   if (food(piece) || !piece.tableware) return false;
   return (
-    (isFar(piece) && !onPaper(piece)) ||
+    (isFar(piece.finish) && !onPaper(piece)) ||
     isUndeclared(piece) ||
     ['avoid', 'toxic', 'unknown'].includes(piece.wood.food) ||
     piece.wood.origin === 'found' ||
