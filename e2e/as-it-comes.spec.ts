@@ -245,6 +245,9 @@ test('a bought finish, from its label to a released board', { tag: '@walk' }, as
   const label = page.getByRole('dialog');
   await label.getByLabel('What the shop calls it').fill('Breakwater hard-wax');
   await label.getByLabel('In the work it is').selectOption('hard-wax-oil');
+  await label.getByLabel('Does it dry?').selectOption('drying');
+  await label.getByLabel('Does it build a film?').selectOption('no');
+  await label.getByLabel('The label says of food').selectOption('once-cured');
   await label.getByLabel('Coverage, m² a litre').fill('25');
   await label.getByLabel('Leave it on').fill('10 to 15 min');
   await label.getByLabel('Between coats').fill('12 h');

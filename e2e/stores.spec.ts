@@ -132,6 +132,8 @@ test('a bought finish is a line of a formula; a bottle of it is let down and top
   await page.getByLabel('What the shop calls it').fill('Harbourside oil');
   await pick(page, 'Its label declares', 'Pure tung oil');
   await page.getByLabel('In the work it is').selectOption('neat-oil');
+  await page.getByLabel('Does it dry?').selectOption('drying');
+  await page.getByLabel('Does it build a film?').selectOption('no');
   await page.getByLabel('The label says of food').selectOption('once-cured');
   await page.getByLabel('Until food may touch it').fill('7 days');
   await page.getByRole('button', { name: 'Keep it' }).click();

@@ -8,7 +8,8 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
   'gate-wood': (about) => signed(about, 'this wood is not for that use'),
   'gate-origin': (about) => signed(about, 'wood of that origin is not for food'),
   'gate-contact': (about) => signed(about, 'it is not fit where food lies'),
-  'gate-film': (about) => signed(about, 'a film lies on it: it does not belong under a knife or in a mouth'),
+  'gate-film': (about) =>
+    signed(about, 'a film lies on it, or nobody says that none does: it does not belong under a knife or in a mouth'),
   'gate-heat': (about) => signed(about, 'it does not stand hot food'),
   'gate-cures': (about) => signed(about, 'it never becomes dry'),
   'gate-declared': (about) => signed(about, 'its contents are not all declared'),

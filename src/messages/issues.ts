@@ -80,6 +80,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'not-in-proportion': () =>
     'The target has the other ingredients in another proportion than the concentrate. Only the solvent may differ.',
   'not-one-volatile': () => 'A let-down adds exactly one solvent that the concentrate lacks. Check the target.',
+  'dries-by-nothing': () =>
+    'Nothing of what it declares dries. Say what dries in it, untick “these are all its contents”, or choose “it never dries”.',
   'fractions-sum': ({ sum }) => `The shares add up to ${number(sum)}, not to 1. Correct them.`,
   'dwell-shorter-than-setup': () =>
     'Even one piece cannot be wiped in time: setting up takes longer than the dwell allows. Lay out the cloths beforehand or choose a slower finish.',

@@ -79,7 +79,8 @@ export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readon
   contact: { name: 'Every ingredient may meet food', unmet: 'An ingredient is not for where food lies.' },
   film: {
     name: 'No film under a knife or in a mouth',
-    unmet: 'A film lies where a knife or a mouth is. Strip it and choose another regimen.',
+    unmet:
+      'A film lies where a knife or a mouth is, or nobody says that none does: ask its maker and note the answer on its label’s sheet, or strip it and choose another regimen.',
   },
   heat: { name: 'Stands hot food', unmet: 'It softens, washes out or marks under hot food.' },
   cures: { name: 'It sets, and does not stay tacky', unmet: 'Part of it dries and part never does: it stays tacky.' },

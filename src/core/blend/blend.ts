@@ -49,6 +49,8 @@ export type Blend = HeatLadder & {
   readonly maxDwellMin: MaxDwell;
   readonly contact: Contact;
   readonly knifeSurface: boolean;
+  /** Whether it builds a film; nobody knows of what is not declared. */
+  readonly film: boolean | 'unknown';
   readonly allergens: readonly string[];
   readonly flammable: boolean;
   readonly ragHazard: RagHazard;
@@ -152,6 +154,7 @@ export function natureOf(input: unknown): Result<Blend> {
     maxDwellMin: maxDwell(shares, drying),
     contact: worstContact(ingredients),
     knifeSurface: !ingredients.some((ingredient) => ingredient.filmForming),
+    film: ingredients.some((ingredient) => ingredient.filmForming),
     allergens: allergensOf(ingredients),
     flammable: isFlammable(ingredients),
     ragHazard: ragHazardOf(ingredients),

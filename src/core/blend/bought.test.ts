@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { type Bought, natureOfBought, sharesOfBought, UNDECLARED, withUndeclared } from './bought';
+import {
+  type Bought,
+  densityOfBought,
+  driesByNothing,
+  filmOfBought,
+  natureOfBought,
+  sharesOfBought,
+  UNDECLARED,
+  withUndeclared,
+} from './bought';
 
 const bought: Bought = {
   declared: [],
@@ -11,6 +20,7 @@ const bought: Bought = {
   densityGPerMl: 0.92,
   labelDwellMin: null,
   labelDwellMaxMin: null,
+  buildsFilm: null,
 };
 const of = (change: Partial<Bought>) => natureOfBought({ ...bought, ...change });
 
@@ -23,13 +33,42 @@ describe('a bought finish', () => {
         drying,
         lines: [],
         driedLines: [],
-        knifeSurface: true,
+        film: 'unknown',
+        knifeSurface: false,
         ragHazard: 'self-heating',
         flammable: true,
       });
       expect(nature.contact).toBe('once-cured');
       expect(nature.allergens).toEqual([]);
     }
+  });
+  it('builds a film that nobody ruled out, unless its label or all of its contents say otherwise', () => {
+    const film = (change: Partial<Bought>) => filmOfBought({ ...bought, ...change });
+    expect(film({ declared: ['tung-oil'] })).toBe('unknown');
+    expect(film({ declared: ['tung-oil'], isAllDeclared: true })).toBe(false);
+    expect(film({ buildsFilm: false })).toBe(false);
+    expect(film({ declared: ['wiping-varnish'], buildsFilm: false })).toBe(true);
+    expect(film({ declared: ['tung-oil'], isAllDeclared: true, buildsFilm: true })).toBe(true);
+    const mixed = withUndeclared({ 'tung-oil': 0.5, [UNDECLARED]: 0.5 }, [bought]);
+    expect(mixed).toMatchObject({ film: 'unknown', knifeSurface: false });
+    expect(withUndeclared({ 'tung-oil': 1 }, [{ ...bought, buildsFilm: false }])?.film).toBe(false);
+  });
+  it('that dries heats its cloths whatever it declares, and cannot dry by what never does', () => {
+    const waxes: Partial<Bought> = { declared: ['beeswax', 'carnauba-wax'], isAllDeclared: true };
+    expect(of(waxes).ragHazard).toBe('self-heating');
+    expect(of({ ...waxes, drying: 'never' }).ragHazard).toBe('plain');
+    const says = (change: Partial<Bought>) => driesByNothing({ ...bought, ...change });
+    expect(says(waxes)).toBe(true);
+    expect(says({ declared: ['mineral-oil'], isAllDeclared: true })).toBe(true);
+    expect(says({ declared: ['beeswax', 'tung-oil'], isAllDeclared: true })).toBe(false);
+    expect(says({ ...waxes, isAllDeclared: false })).toBe(false);
+    expect(says({ ...waxes, drying: 'never' })).toBe(false);
+  });
+  it('weighs what its contents weigh until a sheet says otherwise', () => {
+    expect(densityOfBought({ declared: ['beeswax'], shares: {}, isAllDeclared: true })).toBeCloseTo(0.96, 2);
+    expect(
+      densityOfBought({ declared: ['citrus-solvent'], shares: { 'citrus-solvent': 0.5 }, isAllDeclared: false }),
+    ).toBeCloseTo(1 / (0.5 / 0.84 + 0.5 / 0.92), 2);
   });
   it('takes the shares its data sheet gives; what is left is shared by what is only named, and by what is not', () => {
     const named = { ...bought, declared: ['tung-oil', 'beeswax'] };

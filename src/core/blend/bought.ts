@@ -5,6 +5,10 @@ import { heatsRags, THINNED } from './nature';
 /** Stands in a composition for what nobody declared. It is no ingredient: neither varnish nor mineral oil nor anything else that is known. */
 export const UNDECLARED = 'undeclared';
 
+/** What a label may leave out, and what then stands in its place: it dries, it is not for food, its density follows its contents. */
+export const LABEL_UNSAID = ['drying', 'contact', 'density'] as const;
+export type LabelUnsaid = (typeof LABEL_UNSAID)[number];
+
 /** A bought finish as its label and data sheet have it; dwell in minutes. */
 export type Bought = {
   readonly declared: readonly string[];
@@ -17,6 +21,8 @@ export type Bought = {
   readonly densityGPerMl: number;
   readonly labelDwellMin: number | null;
   readonly labelDwellMaxMin: number | null;
+  /** Whether it builds a film, as its label says or its maker was asked; null where nobody says. */
+  readonly buildsFilm: boolean | null;
 };
 
 /** Wax equivalents a bought paste and a bought oil are taken to have: the label says which it is, not how much wax. Working estimates. */
@@ -44,6 +50,34 @@ export function sharesOfBought(bought: Pick<Bought, 'declared' | 'shares' | 'isA
     ...(left > 0 ? open.map((id) => [id, left / open.length] as const) : []),
   ]);
 }
+
+/** g/ml taken for what is not declared: between a thinned oil and a resin. Working estimate. */
+const UNDECLARED_DENSITY = 0.92;
+
+/** The density of a bought finish by its contents, g/ml, until a sheet says otherwise. */
+export const densityOfBought = (bought: Pick<Bought, 'declared' | 'shares' | 'isAllDeclared'>): number =>
+  1 /
+  Object.entries(sharesOfBought(bought)).reduce(
+    (sum, [id, w]) => sum + w / (findIngredient(id)?.densityGPerMl ?? UNDECLARED_DENSITY),
+    0,
+  );
+
+/** Whether a bought finish builds a film: what was said of it, else its contents where all are declared; nobody knows otherwise. */
+export function filmOfBought(bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'buildsFilm'>): boolean | 'unknown' {
+  const known = declaredOf(bought);
+  if (bought.buildsFilm || known.some((id) => findIngredient(id)?.filmForming)) return true;
+  if (bought.buildsFilm === false || (bought.isAllDeclared && known.length > 0)) return false;
+  return 'unknown';
+}
+
+/** Whether a label contradicts itself: it dries, all its contents are declared, and none of them does. */
+export const driesByNothing = (bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'drying'>): boolean =>
+  bought.drying === 'drying' &&
+  bought.isAllDeclared &&
+  declaredOf(bought).every((id) => {
+    const one = findIngredient(id);
+    return one?.family === 'wax' || one?.dries === 'never' || (one?.volatileFraction ?? 0) >= 1;
+  });
 
 /** What is known of a composition by itself; null where nothing in it is an ingredient. */
 function natureOfKnown(composition: Readonly<Record<string, number>>): Blend | null {
@@ -90,7 +124,7 @@ export function boughtLine(bought: Bought & { readonly id: number; readonly name
     maxC: null,
     flashC: nature.flammable ? (nature.flashC ?? BOUGHT_UNSAID.flashC) : null,
     neverHeat: true,
-    filmForming: declared.some((one) => one.filmForming),
+    filmForming: nature.film !== false,
     metallicDrier: isUnknown || declared.some((one) => one.metallicDrier),
     contact: nature.contact,
     allergens: isUnknown ? [...nature.allergens, ALLERGENS_NOT_DECLARED] : [...nature.allergens],
@@ -107,7 +141,7 @@ export function boughtLine(bought: Bought & { readonly id: number; readonly name
 
 /**
  * What is known of a bought finish as it comes: its label where it speaks, the safe side where it does not. It is never heated. What is not
- * declared is called no film and no oil; its cloths are taken to heat and its vapour to burn.
+ * declared is called no oil, and nobody knows whether it builds a film; its cloths are taken to heat and its vapour to burn.
  */
 export function natureOfBought(bought: Bought): Blend {
   const base = natureOfKnown(sharesOfBought(bought)) ?? blank();
@@ -117,11 +151,14 @@ export function natureOfBought(bought: Bought): Blend {
   const label = bought.labelDwellMaxMin ?? bought.labelDwellMin;
   const most = (own: number | null): number | null =>
     label === null || own === null ? own : bought.labelDwellMaxMin === null ? Math.max(own, label) : label;
+  const film = filmOfBought(bought);
   return {
     ...base,
-    ragHazard: isUnknown || declared.some(heatsRags) ? 'self-heating' : base.ragHazard,
+    // What dries heats its cloths, whatever of it is declared.
+    ragHazard: isUnknown || bought.drying === 'drying' || declared.some(heatsRags) ? 'self-heating' : base.ragHazard,
     flammable: isUnknown || base.flammable,
-    knifeSurface: !declared.some((one) => one.filmForming),
+    film,
+    knifeSurface: film === false,
     densityGPerMl: bought.densityGPerMl,
     volumeMl: base.totalG / bought.densityGPerMl,
     waxEquivalent: bought.isPaste ? FEEL.paste : FEEL.liquid,
@@ -141,10 +178,14 @@ export const withUndeclared = (composition: Readonly<Record<string, number>>, in
   if (!only) return natureOfKnown(composition);
   const known = natureOfKnown(composition) ?? natureOfBought(only);
   const each = inside.map(natureOfBought);
+  const films = [known.film, ...each.map((one) => one.film)];
+  const film = films.includes(true) || (films.includes('unknown') && 'unknown');
   const isUnknown = inside.some((one) => !one.isAllDeclared || declaredOf(one).length === 0);
   return {
     ...known,
     contact: worstOf([known.contact, ...each.map((one) => one.contact)]),
+    film,
+    knifeSurface: film === false,
     ...(isUnknown ? { ragHazard: 'self-heating' as const, flammable: true } : {}),
   };
 };

@@ -52,17 +52,17 @@ export function contentUse({ drying, consistency, lines, driedFraction, maxDwell
 
 /** Whether a jar's label says "Not for food": its contents would say so of anything that could be taken for tableware. */
 export function jarNotForFood(
-  nature: Pick<Blend, 'contact' | 'knifeSurface' | 'drying' | 'waxEquivalent' | 'allergens'>,
+  nature: Pick<Blend, 'contact' | 'film' | 'drying' | 'waxEquivalent' | 'allergens'>,
   undeclared: boolean,
   statement: readonly ('food' | 'toy')[],
 ): boolean {
-  const { contact, knifeSurface, drying, waxEquivalent, allergens } = nature;
+  const { contact, film, drying, waxEquivalent, allergens } = nature;
   const judged = gates({
     use: ['display'],
     wood: { food: 'good', origin: 'bought' },
     finish: {
       contact,
-      filmForming: !knifeSurface,
+      filmForming: film,
       drying,
       waxEquivalent,
       allergens: [...allergens],

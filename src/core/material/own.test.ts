@@ -77,6 +77,7 @@ describe('a bought finish as a line', () => {
     densityGPerMl: 0.9,
     labelDwellMin: null,
     labelDwellMaxMin: null,
+    buildsFilm: null,
   };
   it('whose contents are not all declared is taken to burn, to heat its cloths, and to be deadly in the lungs', () => {
     knowOwn([boughtLine(label)]);

@@ -42,6 +42,7 @@ export type IssueCode =
   | 'not-in-proportion'
   | 'not-one-volatile'
   | 'fractions-sum'
+  | 'dries-by-nothing'
   | 'dwell-shorter-than-setup'
   | 'dwell-past-chemistry'
   | 'wait-order'

@@ -52,6 +52,7 @@ export function stockUp({ db, nowMs }: DemoScene): void {
       declared: ['tung-oil', 'citrus-solvent'],
       isAllDeclared: false,
       drying: 'drying',
+      buildsFilm: false,
       isPaste: false,
       contact: 'once-cured',
       densityGPerMl: 0.9,

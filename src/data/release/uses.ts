@@ -20,7 +20,7 @@ import type { Design, KnownRegimen } from '../work/catalogue';
 /** One lot as a layer on a piece; what is not known of it counts against it. */
 export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer => ({
   contact: nature?.contact ?? 'not-for-food',
-  filmForming: !(nature?.knifeSurface ?? false),
+  filmForming: nature?.film ?? 'unknown',
   drying: nature?.drying ?? 'mixed',
   waxEquivalent: nature?.waxEquivalent ?? 0,
   allergens: nature?.allergens ?? [],

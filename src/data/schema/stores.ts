@@ -3,6 +3,7 @@ import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { CONTACTS, OwnMaterialFacts, ROLES } from '@/core/material';
+import { LABEL_UNSAID } from '@/core/blend';
 import { STATEMENTS } from '@/core/use';
 import { formulaRevision } from './blends';
 import { moment, oneOf, positive, version } from './shared';
@@ -64,6 +65,12 @@ export const readyMade = sqliteTable(
     labelGapMin: real('label_gap_min'),
     labelCoats: integer('label_coats'),
     labelFoodHours: real('label_food_hours'),
+    /** Whether it builds a film; null where nobody says. */
+    buildsFilm: integer('builds_film', { mode: 'boolean' }),
+    /** What its label does not say: what stands in its place here is on the safe side. */
+    unsaid: json('unsaid', z.array(z.enum(LABEL_UNSAID)).readonly())
+      .notNull()
+      .default(sql`'[]'`),
     version: version(),
   },
   (t) => [

@@ -67,7 +67,8 @@ describe('a ready-made', () => {
       ragHazard: 'self-heating',
       contact: 'once-cured',
       // A film only where it is declared one, or forms one.
-      knifeSurface: true,
+      film: 'unknown',
+      knifeSurface: false,
     });
     combineLots(
       db,

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { chosenRowOrNone, typed, typedOrNone } from '@/core/contract';
-import { RIGHTS } from '@/core/blend';
+import { densityOfBought, driesByNothing, type LabelUnsaid, RIGHTS } from '@/core/blend';
 import { ALLERGENS, CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
 import {
   fail,
@@ -114,19 +114,23 @@ const COATS = between(1, 12);
 /** Shares of the declared contents add up to no more than all of it. */
 const SUM_SLACK = 1e-6;
 
+/** What a sheet may say of food, and that it says nothing. */
+export const FOOD_WORDS = [...CONTACTS, 'unsaid'] as const;
+
 /** A bought finish by its label; what the label does not say stays empty, and null. */
 export const ReadyFields = z
   .object({
     name: text.min(1),
     declared: z.array(z.string()).max(20),
     isAllDeclared: z.boolean(),
-    drying: z.enum(['drying', 'never']),
+    drying: z.enum(['drying', 'never', 'unsaid']),
+    film: z.enum(['yes', 'no', 'unsaid']),
     isPaste: z.boolean(),
-    contact: z.enum(CONTACTS),
-    density: typed((words) => DENSITY(parsePositive(words))),
+    contact: z.enum(FOOD_WORDS),
+    density: typedOrNone((words) => DENSITY(parsePositive(words))),
     coverage: typedOrNone(parsePositive),
     labelRule: z.string().trim().max(500),
-    role: z.enum(ROLES),
+    role: z.union([z.literal(''), z.enum(ROLES)]),
     photo: photoTaken,
     shares: z.record(z.string(), typedOrNone(shareOf)),
     dwell: typedOrNone(dwellOf),
@@ -140,7 +144,7 @@ export const ReadyFields = z
       return read.ok && read.value <= 0 ? fail('must-be-positive', '') : read;
     }),
   })
-  .transform(({ density, coverage, dwell, gap, coats, food, shares, ...rest }, ctx) => {
+  .transform(({ density, coverage, dwell, gap, coats, food, shares, role, film, ...rest }, ctx) => {
     const given = Object.fromEntries(
       Object.entries(shares).flatMap(([which, share]) =>
         share !== null && rest.declared.includes(which) ? [[which, share]] : [],
@@ -149,10 +153,24 @@ export const ReadyFields = z
     const sum = Object.values(given).reduce((all, one) => all + one, 0);
     if (sum > 1 + SUM_SLACK)
       ctx.addIssue({ code: 'custom', path: ['declared'], params: { code: 'fractions-sum', with: { sum } } });
+    // What the label does not say is taken on the safe side: it dries, and is not for food.
+    const drying = rest.drying === 'unsaid' ? 'drying' : rest.drying;
+    if (rest.drying === 'drying' && driesByNothing({ ...rest, drying }))
+      ctx.addIssue({ code: 'custom', path: ['drying'], params: { code: 'dries-by-nothing' } });
+    const unsaid: LabelUnsaid[] = [
+      ...(rest.drying === 'unsaid' ? (['drying'] as const) : []),
+      ...(rest.contact === 'unsaid' ? (['contact'] as const) : []),
+      ...(density === null ? (['density'] as const) : []),
+    ];
     return {
       ...rest,
+      drying,
+      contact: rest.contact === 'unsaid' ? ('not-for-food' as const) : rest.contact,
+      role: role === '' ? null : role,
+      buildsFilm: film === 'unsaid' ? null : film === 'yes',
+      unsaid,
       shares: given,
-      densityGPerMl: density,
+      densityGPerMl: density ?? densityOfBought({ ...rest, shares: given }),
       coverageM2PerL: coverage,
       labelDwellMin: dwell?.min ?? null,
       labelDwellMaxMin: dwell?.max ?? null,
@@ -165,8 +183,6 @@ export const ReadyFields = z
 const DENSITIES = between(0.5, 3);
 const MONTHS = between(1, 120);
 const IODINE = between(0, 400);
-/** What a sheet may say of food, and that it says nothing. */
-export const FOOD_WORDS = [...CONTACTS, 'unsaid'] as const;
 const listed = z
   .string()
   .max(600)

@@ -57,6 +57,8 @@ const LABEL_PARTS: Readonly<Record<string, string>> = {
   labelGapMin: 'between coats, min',
   labelCoats: 'coats',
   labelFoodHours: 'until food, h',
+  buildsFilm: 'builds a film',
+  unsaid: 'not said',
 };
 const plainly = (value: unknown): string =>
   value === null || value === ''

@@ -47,7 +47,11 @@ export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
       <Row name="Longest dwell">{dwellWords(blend)}</Row>
       <Row name="Food" bad={blend.contact === 'not-for-food' || blend.contact === 'indirect-only'}>
         {CONTACT_WORDS[blend.contact]}
-        {blend.knifeSurface ? '' : '; a film, not under a knife'}
+        {blend.film === false
+          ? ''
+          : blend.film
+            ? '; a film, not under a knife'
+            : '; nobody says whether it builds a film: not under a knife'}
       </Row>
       {blend.turnsRancid ? (
         <Row name="Keeping" bad>

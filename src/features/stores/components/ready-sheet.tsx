@@ -1,6 +1,7 @@
 'use client';
 
-import { CONTACTS, findIngredient, ROLES } from '@/core/material';
+import type { LabelUnsaid } from '@/core/blend';
+import { findIngredient, ROLES } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
 import { IngredientPicker } from '@/web/ingredient-picker';
@@ -11,7 +12,7 @@ import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
-import { ReadyFields } from '../forms';
+import { FOOD_WORDS, ReadyFields } from '../forms';
 import { PhotoField } from '@/web/form/photo-field';
 import { saveReady } from '../own-actions';
 
@@ -21,13 +22,14 @@ const EMPTY: Typed = {
   name: '',
   declared: [],
   isAllDeclared: false,
-  drying: 'drying',
+  drying: 'unsaid',
+  film: 'unsaid',
   isPaste: false,
-  contact: 'once-cured',
-  density: '0.9',
+  contact: 'unsaid',
+  density: '',
   coverage: '',
   labelRule: '',
-  role: 'oil-wax',
+  role: '',
   shares: {},
   dwell: '',
   gap: '',
@@ -56,6 +58,8 @@ export type KnownReady = {
   readonly labelGapMin: number | null;
   readonly labelCoats: number | null;
   readonly labelFoodHours: number | null;
+  readonly buildsFilm: boolean | null;
+  readonly unsaid: readonly LabelUnsaid[];
   readonly photoHash: string | null;
 };
 
@@ -67,13 +71,14 @@ const typedOf = (of: KnownReady): Typed => ({
   name: of.name,
   declared: [...of.declared],
   isAllDeclared: of.isAllDeclared,
-  drying: of.drying,
+  drying: of.unsaid.includes('drying') ? 'unsaid' : of.drying,
+  film: of.buildsFilm === null ? 'unsaid' : of.buildsFilm ? 'yes' : 'no',
   isPaste: of.isPaste,
-  contact: of.contact,
-  density: String(of.densityGPerMl),
+  contact: of.unsaid.includes('contact') ? 'unsaid' : of.contact,
+  density: of.unsaid.includes('density') ? '' : String(of.densityGPerMl),
   coverage: typedNumber(of.coverageM2PerL),
   labelRule: of.labelRule,
-  role: of.role ?? EMPTY.role,
+  role: of.role ?? '',
   shares: Object.fromEntries(Object.entries(of.shares).map(([id, share]) => [id, String(Number((share * 100).toFixed(4)))])),
   dwell: [typedTime(of.labelDwellMin), typedTime(of.labelDwellMaxMin)].filter(Boolean).join(' to '),
   gap: typedTime(of.labelGapMin),
@@ -108,6 +113,7 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
         These are all its contents; the maker says so
       </Tick>
       <SelectField label="In the work it is" {...form.field('role')}>
+        <option value="">not settled yet</option>
         {ROLES.map((role) => (
           <option key={role} value={role}>
             {ROLE_WORDS[role]}
@@ -120,7 +126,8 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
       <LabelFigures form={form} />
       <p className="text-sm text-soft">
         What the label says stands in place of the house’s figures: the plan, what it takes, its cost and its cure go by it. Leave
-        empty what it does not say.
+        empty what it does not say: it is then taken to dry, to heat its cloths and to be no finish for food, and a film that
+        nobody ruled out stays off knives.
       </p>
       <TextField label="The label’s own words" {...form.field('labelRule')} hint="two thin coats a day apart, a week to cure" />
       <PhotoField
@@ -174,23 +181,24 @@ function Declared({ form }: OfForm) {
 function LabelFigures({ form }: OfForm) {
   return (
     <div className="grid grid-cols-2 gap-x-4">
-      <SelectField label="It" {...form.field('drying')}>
-        <option value="drying">dries</option>
-        <option value="never">never dries</option>
+      <SelectField label="Does it dry?" {...form.field('drying')}>
+        <option value="unsaid">it does not say</option>
+        <option value="drying">it dries</option>
+        <option value="never">it never dries</option>
+      </SelectField>
+      <SelectField label="Does it build a film?" {...form.field('film')}>
+        <option value="unsaid">it does not say</option>
+        <option value="no">no, it stays in the wood</option>
+        <option value="yes">yes, a film on top</option>
       </SelectField>
       <SelectField label="The label says of food" {...form.field('contact')}>
-        {CONTACTS.map((contact) => (
+        {FOOD_WORDS.map((contact) => (
           <option key={contact} value={contact}>
-            {CONTACT_WORDS[contact]}
+            {contact === 'unsaid' ? 'nothing' : CONTACT_WORDS[contact]}
           </option>
         ))}
       </SelectField>
-      <TextField
-        label="Grams in a millilitre"
-        {...form.field('density')}
-        hint="weigh 100 ml, divide by 100"
-        inputMode="decimal"
-      />
+      <TextField label="Grams in a millilitre" {...form.field('density')} hint="empty: by its contents" inputMode="decimal" />
       <TextField
         label="Coverage, m² a litre"
         {...form.field('coverage')}
