@@ -46,7 +46,7 @@ async function design(page: Page, name: string, shape: string, typed: Readonly<R
   return sheet;
 }
 
-test('a rattle of five parts is refused for walnut oil before it is begun', async ({ page }) => {
+test('a rattle of five parts is refused for walnut oil before it is begun', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/work/new?regimen=thin-drying&wood=hard-maple');
   const sheet = await design(page, 'Rattle', 'Of several parts', {}, []);

@@ -154,7 +154,9 @@ test('a lot held later names who has it, drafts letters, and they go once they w
 });
 
 for (const javaScriptEnabled of [true, false])
-  test(`the owner’s page on a phone, ${javaScriptEnabled ? 'with' : 'without'} a script`, async ({ page, browser, shop }) => {
+  test(`the owner’s page on a phone, ${javaScriptEnabled ? 'with' : 'without'} a script`, {
+    tag: javaScriptEnabled ? '@walk' : '@page',
+  }, async ({ page, browser, shop }) => {
     await beWren(page);
     await page.goto('/');
     const code = await slipOfOdalys(page);

@@ -228,7 +228,7 @@ test('a batch is begun by its piece, its wood and its finish; the chooser begins
 /** Views where most is drawn anew once the script runs. */
 const MOVING = ['/', '/stores', '/work', '/work/new', '/work/31-006', '/blends/1', '/cure/31-002', '/release/31-003', '/care'];
 
-test('nothing moves once a page has come', async ({ page }) => {
+test('nothing moves once a page has come', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   for (const view of MOVING) {

@@ -91,7 +91,7 @@ test('a batch is not started in the past, with no lot, or with a lot that does n
   await expect(page.getByText('31-014')).toHaveCount(0);
 });
 
-test('a coat far beyond book and estimate is asked about, and a wipe does not come before its coat', async ({
+test('a coat far beyond book and estimate is asked about, and a wipe does not come before its coat', { tag: '@walk' }, async ({
   page,
   request,
   shop,

@@ -73,11 +73,9 @@ for (const view of RECORDED_ON)
   });
 
 for (const scheme of ['day', 'dim'] as const) {
-  test(`axe finds nothing serious on a slip and a sheet, ${scheme}, nor in what dim draws anew`, async ({
-    page,
-    context,
-    shop,
-  }) => {
+  test(`axe finds nothing serious on a slip and a sheet, ${scheme}, nor in what dim draws anew`, {
+    tag: scheme === 'dim' ? '@walk' : '@page',
+  }, async ({ page, context, shop }) => {
     await beWren(page);
     await page.goto('/');
     await context.addCookies([{ name: 'rendle-scheme', value: scheme, url: shop.url }]);

@@ -43,7 +43,7 @@ test('an owner tells by a plain page what was done and what is wrong, without a 
   await expect(page.getByText('Owners said')).toHaveCount(0);
 });
 
-test('letters leave once across a crash, and a person is forgotten with theirs', async ({ page, shop }) => {
+test('letters leave once across a crash, and a person is forgotten with theirs', { tag: '@walk' }, async ({ page, shop }) => {
   await beWren(page);
   await page.goto('/care');
   await page.getByRole('button', { name: 'Send what is due' }).click();
