@@ -51,6 +51,7 @@ module.exports = {
     only('web-knows-how-pages-work', room('web'), [
       room('web'),
       '^src/threads/jobs\\.ts$',
+      '^src/workers/serve\\.ts$',
       room('devices'),
       room('data'),
       room('ui'),

@@ -59,7 +59,7 @@ test('half a bag to two bottles by the jug’s marks; filled to where it should 
   await page.getByLabel('The jug stands at').fill('950 ml');
   const asks = page.getByRole('alert').filter({ hasText: 'should have been added' });
   await expect(asks).toContainText('Filled to 950 ml, where 950 ml should have been added?');
-  await expect(asks).toContainText(/would be \d\d % wax by weight instead of 22 %/);
+  await expect(asks).toContainText(/would hold \d\d % white mineral oil, food grade by weight instead of 78 %/);
   await expect(page.getByRole('button', { name: 'Measured' })).toHaveAttribute('aria-disabled', 'true');
   await asks.getByRole('button', { name: 'I add the rest' }).click();
   await page.getByRole('button', { name: 'It stands at the mark' }).click();

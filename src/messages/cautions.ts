@@ -156,3 +156,11 @@ export function cautionsInWords(moment: CautionsInput): CautionWords[] {
 }
 
 export const noticesInWords = (notices: readonly Notice[]): CautionWords[] => notices.map((notice) => NOTICE_WORDS[notice]);
+
+/** What may warm a piece that lies wet, asked where it lies: hot air is one rule, whatever blows it. */
+export const WARMING = {
+  vapour:
+    'Nothing warms it now: its vapour catches fire. No heat gun, hair dryer, oven, microwave, lamp or heater near, and no warm cabinet for a day.',
+  dries:
+    'Only a warm room or the warm cabinet, at most 40 °C. No heat gun, hair dryer, oven or microwave: the coat wrinkles, smokes and can catch fire.',
+} as const;

@@ -20,6 +20,7 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
   'wrong-kind': (about) => `no lot for “${about}” dries, feels or sets as it must`,
   'not-for-food': () => 'what it would carry is not for food',
   'turns-rancid': (about) => `every lot for “${about}” turns rancid in wood`,
+  'sets-in-hour': (about) => `what there is for “${about}” is mixed with its hardener and sets within the hour`,
   allergen: (about) => `every lot that fits holds what is to be avoided (${about})`,
   'too-late': (about) => `not fit before about ${about} days`,
   'renewed-by-owner': () => 'renewed in a minute by an owner who does re-oil',
@@ -44,6 +45,7 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
   'warms-colour': () => 'warms and deepens the colour',
   quick: () => 'ready within days',
   'own-rule-for': (about) => `by your own rule: ${about}`,
+  'house-rule-against': (about) => `against what the guide’s house says: ${about}`,
   'own-rule-against': (about) => `against your own rule: ${about}`,
 };
 /** Why a finish was refused, or what it gains or costs. */

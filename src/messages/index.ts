@@ -18,6 +18,7 @@ export {
   NOTICE_WORDS,
   noticesInWords,
   sayCaution,
+  WARMING,
 } from './cautions';
 export { sayIssue } from './issues';
 export { SHAPE_WORDS, sizeWords } from './shape';
@@ -35,6 +36,8 @@ export {
   HEATER_WORDS,
   KEEPER_WORDS,
   LAST_WORDS,
+  DOUBT_WORDS,
+  WENT_WORDS,
   LOT_CHECK_WORDS,
   limitWords,
   MARK_ADVICE,

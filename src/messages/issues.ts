@@ -82,6 +82,11 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'not-one-volatile': () => 'A let-down adds exactly one solvent that the concentrate lacks. Check the target.',
   'dries-by-nothing': () =>
     'Nothing of what it declares dries. Say what dries in it, untick “these are all its contents”, or choose “it never dries”.',
+  'never-melted': ({ name }) => `${name} holds what must never be heated, or what nobody declares: it is not melted again.`,
+  'used-or-air': ({ missing }) =>
+    `${say(Number(missing), 'g')} less than the book says. Was it used, or did it go into the air? Choose: what is left after that is a stronger mix.`,
+  'thinner-already': ({ has, wanted }) =>
+    `It holds ${say(Number(has), 'fraction', 1)} of it already: ask for more than that, not ${say(Number(wanted), 'fraction', 1)}.`,
   'fractions-sum': ({ sum }) => `The shares add up to ${number(sum)}, not to 1. Correct them.`,
   'dwell-shorter-than-setup': () =>
     'Even one piece cannot be wiped in time: setting up takes longer than the dwell allows. Lay out the cloths beforehand or choose a slower finish.',
@@ -152,6 +157,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `${name} does not suit this place in the regimen: it wants a material that ${wants === 'never' ? 'never dries' : 'dries'}. Choose another lot or another regimen.`,
   'wrong-feel': ({ name, feel }) =>
     `${name} is not what goes here: the regimen wants ${feel === 'paste' ? 'a paste to rub in' : 'an oil that is poured'}. Choose another lot.`,
+  'sets-in-tin': ({ name }) =>
+    `${name || 'It'} is mixed with its hardener: it sets within the hour, warm, and bursts a closed tin. Use it at once in “Two-part hard wax”; leave what is over open, outdoors.`,
   'stays-tacky': ({ name }) => `${name} is part drying, part never-drying: it stays tacky. Choose another lot.`,
   'slot-empty': ({ name }) => `Choose the lot for “${name}”.`,
   'not-optional': () => 'This step cannot be left out of the regimen.',

@@ -17,6 +17,8 @@ describe('words', () => {
       name: 'Beeswax',
       number: 'S31-01',
       left: 4,
+      has: 0.3,
+      missing: 12,
       wanted: 5,
       have: 2,
       before: 3,

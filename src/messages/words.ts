@@ -1,8 +1,8 @@
-import type { Consistency, Drying, Heat, Purpose, RagHazard } from '@/core/blend';
+import type { Consistency, Drying, Heat, Purpose, RagHazard, Went } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import type { CareClass, Keeper } from '@/core/care';
 import type { CheckKind } from '@/core/cure';
-import type { Contact, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
+import type { Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
 import type { Statement } from '@/core/use';
@@ -195,6 +195,7 @@ const LIMIT_WORDS: Readonly<Record<string, string>> = {
   dries: 'that something in it dries',
   thinner: 'no more solvent than oil',
   mixes: 'that its parts mix without being shaken',
+  usable: 'that it can be made, keeps, and does not stay tacky',
 };
 /** A limit of the solver as people say it. */
 export function limitWords(limit: string): string {
@@ -218,6 +219,19 @@ export const LOT_CHECK_WORDS = {
   clear: { name: 'Clear', how: 'No cloud, no sediment.', pass: 'clear', fail: 'cloudy' },
   strained: { name: 'Strained', how: 'Through a fine cloth, dust and fibre out.', pass: 'strained', fail: 'still dirty' },
 } as const;
+/** Where what is missing of a mix with solvent went. */
+export const WENT_WORDS: Readonly<Record<Went, string>> = { '': 'choose', used: 'used', air: 'gone into the air' };
+/** A lot in doubt, in a word or two, and what it may still be used for. */
+export const DOUBT_WORDS: Readonly<Record<Doubt, { readonly short: string; readonly use: string }>> = {
+  smell: {
+    short: 'smells off',
+    use: 'An oil that smells sharp or stale has begun to turn. Nothing that meets food, nothing new: it may still go on tools. Hold it, and open another.',
+  },
+  thumbnail: {
+    short: 'not pure by the thumbnail',
+    use: 'There is oil or another wax in it. Nothing that is sold as beeswax, nothing that meets food until its supplier has answered: it may still go on saws and tools. Hold it, and ask.',
+  },
+};
 export const WHY_WORDS = {
   receive: 'came in',
   pour: 'poured',

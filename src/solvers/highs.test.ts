@@ -254,9 +254,15 @@ describe('the cheapest blend a maker can use', () => {
     'shellac-flake': 40,
     water: 0.1,
     'milk-paint-powder': 15,
+    'sunflower-oil': 4,
+    'vitamin-e': 1,
+    'flaxseed-oil': 12,
+    'carnauba-wax': 25,
+    'mineral-spirits': 3,
+    'paraffin-wax': 2,
   };
-  const find = (limits: object, mayBeShaken = false, ids = Object.keys(prices)) => {
-    const found = cheapestToUse({ ingredients: ids, prices, limits }, mayBeShaken, solver);
+  const find = (limits: object, mayBeShaken = false, ids = Object.keys(prices), keeps = true) => {
+    const found = cheapestToUse({ ingredients: ids, prices, limits }, { mayBeShaken, keeps }, solver);
     if (!found.ok) throw new Error(JSON.stringify(found.issues));
     return found.value;
   };
@@ -289,6 +295,40 @@ describe('the cheapest blend a maker can use', () => {
     expect(thin).toMatchObject({ fractions: { turpentine: expect.closeTo(0.5, 6) }, binding: ['thinner'] });
     const asked = find({ volatile: [0.8, 0.9] }, false, ['tung-oil', 'turpentine']);
     expect(asked).toMatchObject({ fractions: { turpentine: expect.closeTo(0.9, 6) } });
+  });
+  it('fills nothing up with what turns, unless that is asked for by name', () => {
+    const list = ['flaxseed-oil', 'sunflower-oil', 'beeswax', 'vitamin-e'];
+    expect(ids(find({ drying: 'drying' }, false, list))).toEqual(['flaxseed-oil']);
+    expect(ids(find({ drying: 'drying', ranges: { 'sunflower-oil': [0.05, 1] } }, false, list)).sort()).toEqual([
+      'flaxseed-oil',
+      'sunflower-oil',
+    ]);
+    expect(ids(find({ drying: 'drying' }, false, list, false))).toContain('sunflower-oil');
+  });
+  it('stays tacky nowhere, keeps, and can be made', () => {
+    fc.assert(
+      fc.property(
+        fc.subarray(Object.keys(prices), { minLength: 2 }),
+        fc.constantFrom(undefined, 'drying', 'never'),
+        fc.integer({ min: 0, max: 60 }),
+        (list, drying, least) => {
+          const found = find({ waxEquivalent: [least / 100, 1], ...(drying ? { drying } : {}) }, false, list);
+          if (!found.feasible) return;
+          const made = blend({
+            lines: Object.entries(found.fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
+            make: { massG: 100 },
+          });
+          if (!made.ok) throw new Error(JSON.stringify(made.issues));
+          const { turnsRancid, heat, waxFraction } = made.value;
+          expect(made.value.drying).not.toBe('mixed');
+          expect(turnsRancid).toBe(false);
+          expect(heat === 'none' && waxFraction > 0).toBe(false);
+        },
+      ),
+      { seed: 7, numRuns: 150 },
+    );
+    const hard = { drying: 'drying', ranges: { 'carnauba-wax': [0.2, 1] } };
+    expect(ids(find(hard, false, ['flaxseed-oil', 'carnauba-wax', 'mineral-spirits']))).not.toContain('mineral-spirits');
   });
   it('says so where only what parts would do', () => {
     const both = { ranges: { 'tung-oil': [0.2, 1], 'ethanol-pure': [0.2, 1] } };

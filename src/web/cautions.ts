@@ -1,7 +1,7 @@
 import 'server-only';
 import { type Consistency, type Drying, FEELS } from '@/core/blend';
 import { type CautionsInput, cautionsFor } from '@/core/caution';
-import { type CautionWords, cautionsInWords } from '@/messages';
+import { type CautionWords, cautionsInWords, WARMING } from '@/messages';
 import { LABEL_CAUTIONS, type LabelCaution } from '@/messages/slip';
 import type { KnownLot } from '@/data/stores/queries';
 
@@ -18,12 +18,15 @@ function firmnessOf(lots: readonly KnownLot[]): { readonly consistency?: Consist
   return softest !== undefined && each.length === lots.length ? { consistency: softest } : {};
 }
 
-export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared' | 'consistency'>;
+export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared' | 'consistency'> & {
+  /** Ids of what is stirred in just before use. */
+  readonly adds?: readonly string[];
+};
 
 /** A moment with some lots in hand, as cautions are asked; what stands in for undeclared contents says nothing. */
-export const momentWith = (lots: readonly KnownLot[], moment: Moment): CautionsInput => ({
+export const momentWith = (lots: readonly KnownLot[], { adds = [], ...moment }: Moment): CautionsInput => ({
   ...moment,
-  ingredients: [...new Set(lots.flatMap((lot) => lot.ingredients))],
+  ingredients: [...new Set([...lots.flatMap((lot) => lot.ingredients), ...adds])],
   drying: dryingOf(lots),
   ...firmnessOf(lots),
   undeclared: lots.some((lot) => lot.undeclared.length > 0),
@@ -32,6 +35,14 @@ export const momentWith = (lots: readonly KnownLot[], moment: Moment): CautionsI
 /** The cautions of a moment with some lots in hand, in words. */
 export const cautionsWith = (lots: readonly KnownLot[], moment: Moment): CautionWords[] =>
   cautionsInWords(momentWith(lots, moment));
+
+/** What may warm a piece at this moment, in words; null where nothing on it is wet with what dries or gives off vapour. */
+export function warmingWords(lots: readonly KnownLot[], moment: Moment): string | null {
+  const heated = cautionsFor(momentWith(lots, { ...moment, heater: 'heat-gun' }));
+  if (!heated.ok || !heated.value.includes('hot-heater')) return null;
+  if (heated.value.includes('never-heat')) return WARMING.vapour;
+  return dryingOf(lots) === 'drying' ? WARMING.dries : null;
+}
 
 /** What a label, a slip or an owner's page must warn of, where some lots are handled by whoever reads it. */
 export function labelCautions(lots: readonly KnownLot[]): readonly LabelCaution[] {

@@ -1,6 +1,6 @@
-import { expose } from 'comlink';
 import { type Bearing, type BoardRead, type Corners, readBoard } from '@/core/colour';
 import { fail, type Result } from '@/core/quantity';
+import { serve } from './serve';
 
 /** Reads the fields of a board in a picture, off the page's own thread. */
 const face = {
@@ -17,4 +17,4 @@ const face = {
 };
 export type BoardFace = typeof face;
 
-expose(face);
+serve(face);

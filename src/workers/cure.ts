@@ -1,6 +1,6 @@
 import { MS_PER_HOUR } from '@/core/quantity';
-import { expose } from 'comlink';
 import { type CureMode, neededHours, readyShare, readyWith, type SeenAt } from '@/core/cure';
+import { serve } from './serve';
 
 const STEPS = 60;
 
@@ -29,4 +29,4 @@ const face = {
 };
 export type CureFace = typeof face;
 
-expose(face);
+serve(face);

@@ -1,6 +1,6 @@
-import { expose } from 'comlink';
 import { day } from '@/core/plan';
 import { type Ask, offer, type RegimenStep, type ShopNow, type SlotBound } from '@/core/regimen';
+import { serve } from './serve';
 
 /** What may be asked over the wire: what each slot's lot bears, as data. */
 export type AskAcross = Omit<Ask, 'bound' | 'steps'> & {
@@ -14,4 +14,4 @@ const face = {
 };
 export type PlannerFace = typeof face;
 
-expose(face);
+serve(face);

@@ -1,7 +1,7 @@
-import { expose } from 'comlink';
 import { fitPan, melt } from '@/core/melt';
+import { serve } from './serve';
 
 const face = { melt, fitPan };
 export type RehearsalFace = typeof face;
 
-expose(face);
+serve(face);

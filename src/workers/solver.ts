@@ -1,6 +1,6 @@
-import { expose } from 'comlink';
-import { cheapestToUse, type LinearSolver, products } from '@/core/blend';
+import { cheapestToUse, type LinearSolver, products, type Wanted } from '@/core/blend';
 import { loadSolver } from '@/solvers/highs';
+import { serve } from './serve';
 
 let loading: Promise<LinearSolver> | undefined;
 const solver = (): Promise<LinearSolver> => {
@@ -9,9 +9,9 @@ const solver = (): Promise<LinearSolver> => {
 };
 
 const face = {
-  cheapest: async (input: unknown, mayBeShaken: boolean) => cheapestToUse(input, mayBeShaken, await solver()),
+  cheapest: async (input: unknown, wanted: Wanted) => cheapestToUse(input, wanted, await solver()),
   products: async (input: unknown) => products(input, await solver()),
 };
 export type SolverFace = typeof face;
 
-expose(face);
+serve(face);

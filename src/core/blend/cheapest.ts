@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import { check } from '@/core/contract';
-import { CONTACTS, findIngredient, type Ingredient } from '@/core/material';
+import { CONTACTS, findIngredient, type Ingredient, likeIngredient } from '@/core/material';
 import { fail, GAS_CONSTANT, type Issue, ok, type Result, toKelvin } from '@/core/quantity';
+import { natureOf } from './blend';
 import { POUR_ABOVE_CLEAR_K } from './heat';
 import { holds, type LinearProblem, type LinearRow, type LinearSolver } from './linear';
 import { DRYING_SHARES } from './nature';
@@ -204,40 +205,96 @@ const TOGETHER: Readonly<Record<'still' | 'shaken', readonly (readonly Ingredien
   ],
 };
 
+/** How a blend may be used that is looked for: shaken before each use; keeping, with nothing in it that turns. */
+export type Wanted = { readonly mayBeShaken: boolean; readonly keeps: boolean };
+
+/** Kitchen oils and oils that dry by halves turn rancid in wood, and vitamin E only holds that up: in no blend that must keep. */
+const turns = (one: Ingredient): boolean => one.family === 'culinary-oil' || one.family === 'semi-drying-oil' || slows(one);
+
+/** Whether a blend can be made and used: it does not stay tacky, it keeps where it must, and its wax comes together with the rest. */
+function isUsable(fractions: Readonly<Record<string, number>>, keeps: boolean): boolean {
+  const made = natureOf({
+    lines: Object.entries(fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
+    make: { massG: 100 },
+  });
+  if (!made.ok) return false;
+  const { drying, turnsRancid, heat, waxFraction } = made.value;
+  return drying !== 'mixed' && !(keeps && turnsRancid) && !(heat === 'none' && waxFraction > 0);
+}
+
+type Try = Pick<Asked, 'ingredients' | 'prices' | 'limits'> & { readonly usual: readonly string[] };
+
+/** What may be left out, for wax must come together with the rest: nothing, what is never heated, or the wax. */
+const LEFT_OUT: readonly ((one: Ingredient) => boolean)[] = [() => false, (one) => one.neverHeat, (one) => one.family === 'wax'];
+/** Vitamin E keeps an oil from drying. */
+const slows = (one: Ingredient): boolean => likeIngredient(one.id) === 'vitamin-e';
+
+/** What is tried: each group that may stand together; dried or never dried where that does not matter, so that nothing stays tacky. */
+function triesOf({ ingredients, prices, limits }: Asked, { mayBeShaken }: Wanted): Try[] {
+  const dryings = limits.drying ? [limits.drying] : (['never', 'drying'] as const);
+  return TOGETHER[mayBeShaken ? 'shaken' : 'still'].flatMap((groups) =>
+    LEFT_OUT.flatMap((isLeftOut) =>
+      dryings.map((drying) => {
+        const chosen = ingredients.flatMap((one, i) =>
+          groups.includes(one.mixes) && !isLeftOut(one) && !(drying === 'drying' && slows(one))
+            ? [{ one, price: prices[i] ?? 0 }]
+            : [],
+        );
+        // Resin is dissolved in far more spirit than it weighs; only an oil is thinned.
+        const isThinned = limits.volatile === undefined && chosen.some(({ one }) => one.family.endsWith('oil'));
+        return {
+          ingredients: chosen.map(({ one }) => one),
+          prices: chosen.map(({ price }) => price),
+          limits: { ...limits, drying },
+          usual: [...(drying === 'drying' ? ['dries'] : []), ...(isThinned ? ['thinner'] : [])],
+        };
+      }),
+    ),
+  );
+}
+
 /**
  * The cheapest blend a maker can use (calc.md, 11, "the screens add"): lines that mix, or may be shaken; no water with oil or wax;
- * something that dries where drying is asked; no more solvent than oil unless a volatile share was said.
- * @param mayBeShaken it may part and be shaken before each use
- * @returns as `cheapest`; the clash names `mixes` where only parting ingredients would do
+ * something that dries where drying is asked, and nothing that stays tacky; no more solvent than oil unless a volatile share was said;
+ * nothing that turns where it must keep; wax only where it can be brought together with the rest.
+ * @returns as `cheapest`; the clash names `mixes` where only parting ingredients would do, `usable` where only what stays tacky, turns or cannot be made
  */
-export function cheapestToUse(input: unknown, mayBeShaken: boolean, solver: LinearSolver): Result<Cheapest> {
-  const asked = read(input);
-  if (!asked.ok) return asked;
-  const { ingredients, prices, limits, names } = asked.value;
-  const usual = [...(limits.drying === 'drying' ? ['dries'] : []), ...(limits.volatile === undefined ? ['thinner'] : [])];
-  const needed = Object.entries(limits.ranges ?? {}).flatMap(([id, [least]]) => (least > 0 ? [id] : []));
-  const tried = TOGETHER[mayBeShaken ? 'shaken' : 'still'].flatMap((groups): Cheapest[] => {
-    const chosen = ingredients.flatMap((one, i) => (groups.includes(one.mixes) ? [{ one, price: prices[i] ?? 0 }] : []));
-    if (chosen.length === 0 || needed.some((id) => !chosen.some(({ one }) => one.id === id))) return [];
-    // Resin is dissolved in far more spirit than it weighs; only an oil is thinned.
-    const hasOil = chosen.some(({ one }) => one.family.endsWith('oil'));
-    const on = [...names.filter((name) => isOf(name, chosen)), ...usual.filter((name) => name !== 'thinner' || hasOil)];
-    return [
-      answer({ ingredients: chosen.map(({ one }) => one), prices: chosen.map(({ price }) => price), limits, names: on }, solver),
-    ];
+export function cheapestToUse(input: unknown, wanted: Wanted, solver: LinearSolver): Result<Cheapest> {
+  const whole = read(input);
+  if (!whole.ok) return whole;
+  const needed = Object.entries(whole.value.limits.ranges ?? {}).flatMap(([id, [least]]) => (least > 0 ? [id] : []));
+  const asked = wanted.keeps ? without(whole.value, (one) => turns(one) && !needed.includes(one.id)) : whole.value;
+  const tried = triesOf(asked, wanted).flatMap(({ usual, ...of }): Cheapest[] => {
+    if (of.ingredients.length === 0 || needed.some((id) => !of.ingredients.some((one) => one.id === id))) return [];
+    const named = [...new Set([...asked.names, 'drying'])].filter((name) => isOf(name, of.ingredients));
+    return [answer({ ...of, names: [...named, ...usual] }, solver)];
   });
-  const feasible = tried.flatMap((one) => (one.feasible ? [one] : [])).sort((a, b) => a.costPerKg - b.costPerKg)[0];
-  if (feasible) return ok(feasible);
-  const plain = answer(asked.value, solver);
+  const feasible = tried.flatMap((one) => (one.feasible ? [one] : [])).sort((a, b) => a.costPerKg - b.costPerKg);
+  const usable = feasible.find(({ fractions }) => isUsable(fractions, wanted.keeps));
+  if (usable) return ok(usable);
+  if (feasible.length > 0) return ok({ feasible: false, clash: ['usable'] });
+  const plain = answer(whole.value, solver);
   if (!plain.feasible) return ok(plain);
   const clash = tried.flatMap((one) => (one.feasible ? [] : one.clash));
   return ok({ feasible: false, clash: clash.length > 0 ? [...new Set(clash)] : ['mixes'] });
 }
 
+/** The problem without some ingredients, and without the limits that speak of them. */
+function without({ ingredients, prices, limits, names }: Asked, isOut: (one: Ingredient) => boolean): Asked {
+  const kept = ingredients.flatMap((one, i) => (isOut(one) ? [] : [{ one, price: prices[i] ?? 0 }]));
+  const left = kept.map(({ one }) => one);
+  return {
+    ingredients: left,
+    prices: kept.map(({ price }) => price),
+    limits,
+    names: names.filter((name) => isOf(name, left)),
+  };
+}
+
 /** A range or a stock of what is left out is no limit any more. */
-const isOf = (name: string, chosen: readonly { readonly one: Ingredient }[]): boolean => {
+const isOf = (name: string, chosen: readonly Ingredient[]): boolean => {
   const [, id] = /^(?:ranges|stock)\.(.+)$/.exec(name) ?? [];
-  return id === undefined || chosen.some(({ one }) => one.id === id);
+  return id === undefined || chosen.some((one) => one.id === id);
 };
 
 function read(input: unknown): Result<Asked> {

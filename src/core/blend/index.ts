@@ -38,8 +38,8 @@ export {
   withFractions,
 } from './draft';
 export { ratioFor } from './ratio';
-export { putRight, type Right, type Righted, RIGHTS, type RightLot, rightChoices } from './put-right';
-export { type Cheapest, cheapest, cheapestToUse } from './cheapest';
+export { putRight, type Right, type Righted, RIGHTS, type RightLot, rightChoices, rightsOf, WENT, type Went } from './put-right';
+export { type Cheapest, cheapest, cheapestToUse, type Wanted } from './cheapest';
 export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
 export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';
@@ -53,6 +53,7 @@ export {
   dryingOf,
   heatsRags,
   keepsMonthsOf,
+  setsInTin,
   type RagHazard,
   worseHazard,
   worstContact,
@@ -74,7 +75,7 @@ export {
   type Measures,
   measures,
   readJug,
-  waxIfKept,
+  shareIfKept,
 } from './measures';
 export { fitThumbs, type ThumbTest, type WaxFactor } from './thumb';
 export { isMixedPaint, PAINT_KEEPS_HOURS, type Thinning, thinning } from './thinned';

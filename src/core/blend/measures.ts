@@ -156,15 +156,12 @@ export function jugMark(ingredientId: string, toGoG: number, beforeMl: number, t
   return { addMl: toGoG / densityGPerMl, levelMl: beforeMl + toGoG / densityGPerMl, densityGPerMl };
 }
 
-/** The share of wax a pot comes to when one line is so many grams and the others are as they should be, 0 to 1. */
-export function waxIfKept(
+/** The share of a line in its pot when it is so many grams and the others are as they should be, 0 to 1. */
+export function shareIfKept(
   lines: readonly { readonly ingredient: string; readonly targetG: number }[],
   ingredient: string,
   grams: number,
 ): number {
-  const all = lines.map((line) => ({ ...line, g: line.ingredient === ingredient ? grams : line.targetG }));
-  const total = all.reduce((sum, line) => sum + line.g, 0);
-  return total > 0
-    ? all.reduce((sum, line) => sum + (findIngredient(line.ingredient)?.family === 'wax' ? line.g : 0), 0) / total
-    : 0;
+  const others = lines.reduce((sum, line) => sum + (line.ingredient === ingredient ? 0 : line.targetG), 0);
+  return others + grams > 0 ? grams / (others + grams) : 0;
 }

@@ -110,6 +110,9 @@ export function hardenerFault(ids: readonly string[]): 'hardener-with-water' | '
   return ingredients.some((one) => !isHardener(one) && one.dries === 'drying') ? null : 'hardener-without-oil';
 }
 
+/** Whether it is mixed with a hardener: it sets within the hour, warm, and no tin holds it. */
+export const setsInTin = (ids: readonly string[]): boolean => ids.length > 1 && ids.map(ingredientOf).some(isHardener);
+
 /** Months a blend keeps: its shortest-lived line; less with water, with dissolved shellac, with paint that was mixed. */
 export function keepsMonths(ingredients: readonly Ingredient[]): number {
   const has = (id: string): boolean => ingredients.some((one) => likeIngredient(one.id) === id);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { putRight, type Right, rightChoices, type RightLot } from '.';
+import { putRight, type Right, rightChoices, type RightLot, rightsOf } from '.';
 
 describe('putting right', () => {
   const lot = (change: Partial<RightLot>): RightLot => ({
@@ -50,10 +50,34 @@ describe('putting right', () => {
   });
   it('offers for each way what it may take', () => {
     const others = [lot({ id: 1 }), wax, solvent, lot({ id: 5, composition: { 'mineral-oil': 1 } })];
-    const ids = (mode: Right) => rightChoices(mode, others).map((one) => one.id);
+    const ids = (mode: Right) => rightChoices(mode, lot({}), others).map((one) => one.id);
     expect(ids('feel')).toEqual([1, 2, 5]);
     expect(ids('marry')).toEqual([1]);
     expect([ids('top-up'), ids('let-down')]).toEqual([[3], [3]]);
+  });
+  it('melts nothing that must not be heated, and lets down with what mixes', () => {
+    const polish = lot({ composition: { 'shellac-solution': 0.6, 'ethanol-pure': 0.4 } });
+    expect(rightsOf(polish)).toEqual(['top-up', 'let-down']);
+    expect(rightsOf(lot({}))).toEqual(['feel', 'marry', 'let-down']);
+    expect(rightsOf(lot({ composition: { undeclared: 1 } }))).toEqual([]);
+    const alcohol = lot({ id: 6, composition: { 'ethanol-pure': 1 } });
+    const thin = lot({ id: 7, composition: { 'tung-oil': 0.5, 'citrus-solvent': 0.5 } });
+    const offered = (mode: Right, to: RightLot) => rightChoices(mode, to, [solvent, alcohol, thin, wax]).map((one) => one.id);
+    expect(offered('let-down', polish)).toEqual([6]);
+    expect(offered('let-down', thin)).toEqual([3]);
+    expect(offered('marry', lot({}))).toEqual([]);
+    expect(offered('feel', lot({}))).toEqual([2]);
+  });
+  it('is let down with the solvent it holds already, and twice with the same', () => {
+    const down = (composition: Record<string, number>, target: string) =>
+      putRight(lot({ leftG: 400, composition }), solvent, { mode: 'let-down', ...asked, target }, 20);
+    const half = down({ 'tung-oil': 0.75, 'citrus-solvent': 0.25 }, '50');
+    expect(half).toMatchObject({
+      ok: true,
+      value: { totalG: expect.closeTo(600, 6), parts: [{ grams: 400 }, { grams: expect.closeTo(200, 6) }] },
+    });
+    expect(code(down({ 'tung-oil': 0.5, 'citrus-solvent': 0.5 }, '60'))).toBe('ok');
+    expect(code(down({ 'tung-oil': 0.5, 'citrus-solvent': 0.5 }, '50'))).toBe('thinner-already');
   });
   it('says what it makes, and leaves no gram out', () => {
     const firm = putRight(lot({}), wax, { mode: 'feel', ...asked }, 20);

@@ -1,7 +1,7 @@
 import { correct } from './correct';
 import { waxEquivalentAt } from './feel';
 import { addForFeel, PURPOSE_FEEL, PURPOSES } from './purpose';
-import { findIngredient } from '@/core/material';
+import { findIngredient, type Ingredient } from '@/core/material';
 import { fail, ok, parseMass, type Result, atPath } from '@/core/quantity';
 
 /** A lot as far as putting right goes. */
@@ -14,6 +14,9 @@ export type RightLot = {
   readonly waxEquivalent: number;
   readonly composition: Readonly<Record<string, number>>;
 };
+/** Where what is missing of a vessel with solvent in it went; nothing while nobody said. */
+export const WENT = ['', 'used', 'air'] as const;
+export type Went = (typeof WENT)[number];
 export const RIGHTS = ['feel', 'marry', 'top-up', 'let-down'] as const;
 export type Right = (typeof RIGHTS)[number];
 export type RightInput = {
@@ -38,11 +41,29 @@ const isSolvent = (lot: RightLot): boolean => {
   return more.length === 0 && findIngredient(only ?? '')?.volatileFraction === 1;
 };
 
-/** Lots that a way of putting right may take: a blend to marry, a solvent to top up or let down with, anything else for the feel. */
-export const rightChoices = <L extends RightLot>(mode: Right, others: readonly L[]): readonly L[] =>
-  others.filter((one) =>
-    mode === 'feel' ? !isSolvent(one) : mode === 'marry' ? Object.keys(one.composition).length > 1 : isSolvent(one),
+/** What is in it, all of it known; nothing where something is not declared. */
+const linesOf = ({ composition }: RightLot): readonly Ingredient[] | null => {
+  const found = Object.keys(composition).map((id) => findIngredient(id));
+  return found.every((one) => one !== undefined) ? found : null;
+};
+/** Whether it may be melted: everything in it is known, and nothing of it is never heated. */
+const mayMelt = (lot: RightLot): boolean => linesOf(lot)?.every((one) => !one.neverHeat) ?? false;
+const holdsVolatile = (lot: RightLot): boolean => linesOf(lot)?.some((one) => one.volatileFraction === 1) ?? false;
+
+/** The ways a lot may be put right: what must not be heated is never melted again for its feel. */
+export const rightsOf = (lot: RightLot): readonly Right[] =>
+  RIGHTS.filter((mode) =>
+    mode === 'feel' || mode === 'marry' ? mayMelt(lot) : mode === 'top-up' ? holdsVolatile(lot) : linesOf(lot) !== null,
   );
+
+/** Lots that a way of putting right may take: a blend to marry or wax and oil for the feel, all of which may be melted; a solvent to top up or let down with that mixes with what is there. */
+export const rightChoices = <L extends RightLot>(mode: Right, lot: RightLot, others: readonly L[]): readonly L[] =>
+  others.filter((one) => {
+    if (mode === 'feel') return !isSolvent(one) && mayMelt(one);
+    if (mode === 'marry') return Object.keys(one.composition).length > 1 && mayMelt(one);
+    const kinds = new Set([...(linesOf(lot) ?? []), ...(linesOf(one) ?? [])].map(({ mixes }) => mixes));
+    return isSolvent(one) && kinds.size === 1;
+  });
 
 /** A marriage is reckoned in shares of 1; wax equivalents go higher, so both are measured by this. */
 const E_SCALE = 4;
@@ -114,13 +135,9 @@ function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted
   const id = Object.keys(other.composition)[0] ?? '';
   const share = Number(target.replace(',', '.').replace('%', '')) / 100;
   if (!(share > 0 && share < 1)) return fail('target-out-of-reach', 'target', { wanted: share, least: 0, most: 1 });
-  const rest = Object.fromEntries(Object.entries(lot.composition).map(([one, w]) => [one, w * (1 - share)]));
-  const thin = correct({
-    mode: 'let-down',
-    concentrateG: lot.leftG,
-    fractions: lot.composition,
-    target: { ...rest, [id]: share },
-  });
+  const has = lot.composition[id] ?? 0;
+  if (share <= has) return fail('thinner-already', 'target', { has, wanted: share });
+  const thin = correct({ mode: 'retarget', massG: lot.leftG, fractions: lot.composition, target: { [id]: share }, add: id });
   if (!thin.ok) return atPath('other', thin);
   const addG = 'addG' in thin.value ? thin.value.addG : 0;
   return ok({
@@ -136,6 +153,7 @@ function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted
 
 /** Reckons how a lot is put right; the bench shows it, the server reckons it again. `ambientC` is the shop's temperature. */
 export function putRight(lot: RightLot, other: RightLot | undefined, input: RightInput, ambientC: number): Result<Righted> {
+  if (!rightsOf(lot).includes(input.mode)) return fail('never-melted', 'mode', { name: lot.number });
   if (!other) return fail('required', 'other');
   switch (input.mode) {
     case 'feel':

@@ -23,6 +23,7 @@ const candidate = (id: number, title: string, parts: Parts, change: Partial<Cand
     held: false,
     ingredients: [],
     turnsRancid: nature.turnsRancid,
+    setsInTin: false,
     leftG: 500,
     roles: rolesOf(nature.lines, nature.waxEquivalent),
     drying: nature.drying,

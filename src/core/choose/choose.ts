@@ -1,6 +1,6 @@
 import { careTraits } from '@/core/care';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
-import { findSchool, type GuideFacts, keepsTo, type OwnRule } from '@/core/guide';
+import { findSchool, type GuideFacts, houseSchoolOf, keptBy, type OwnRule, warningsOf } from '@/core/guide';
 import type { PieceUse } from '@/core/material';
 import { HONEST_SHARE, isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
 import {
@@ -13,6 +13,7 @@ import {
   slotMeets,
   type UseGate,
   type UseGateId,
+  withAdded,
   withoutSurface,
 } from '@/core/use';
 import type { Geometry } from '@/core/piece';
@@ -63,6 +64,7 @@ export type ReasonCode =
   | 'not-for-food'
   | 'allergen'
   | 'turns-rancid'
+  | 'sets-in-hour'
   | 'too-late'
   | 'renewed-by-owner'
   | 'washes-out'
@@ -87,6 +89,7 @@ export type ReasonCode =
   | 'quick'
   | 'own-rule-for'
   | 'own-rule-against'
+  | 'house-rule-against'
   | 'no-such-surface';
 export type Reason = { readonly code: ReasonCode; readonly with?: string };
 
@@ -128,6 +131,7 @@ const WEIGHT: Readonly<Partial<Record<ReasonCode, number>>> = {
   quick: 1,
   'own-rule-for': 3,
   'own-rule-against': -4,
+  'house-rule-against': -3,
 };
 
 /** What a gate weighs that somebody must sign for. Working estimate: more than any one wish. */
@@ -146,7 +150,9 @@ type Offered = { readonly slot: Slot; readonly lots: readonly Candidate[]; reado
 function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Offered {
   const found = offerFor(slot, lots, regimen.steps);
   if (found.why) return { slot, lots: [], why: { code: found.why, with: slot.name } };
-  const keeps = found.lots.filter((lot) => !lot.turnsRancid);
+  const stored = found.lots.filter((lot) => !lot.setsInTin);
+  if (stored.length === 0) return { slot, lots: [], why: { code: 'sets-in-hour', with: slot.name } };
+  const keeps = stored.filter((lot) => !lot.turnsRancid).map((lot) => ({ ...lot, layer: withAdded(lot.layer, slot.adds) }));
   if (keeps.length === 0) return { slot, lots: [], why: { code: 'turns-rancid', with: slot.name } };
   // What is not declared may hold what is to be avoided.
   const clean = keeps.filter(
@@ -251,7 +257,7 @@ export const asGuideLot = (slot: string, { ingredients, drying, layer }: Candida
   allergens: layer.allergens,
 });
 
-/** Rules of the shop's own that a finish keeps to where they choose between finishes, and those it goes against. */
+/** Rules a finish goes against, the shop's own and the house's where it has none, and own ones it keeps to where they choose between finishes. */
 function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish): Reason[] {
   const facts: GuideFacts = {
     uses: usesOf(wish),
@@ -260,12 +266,17 @@ function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish): 
     lots: lots.map(({ slot, lot }) => asGuideLot(slot, lot)),
     keeper: wish.owner,
   };
-  return (wish.rules ?? []).flatMap(({ question, school }): Reason[] => {
-    const kept = keepsTo(question, school, facts);
-    const says = findSchool(question, school)?.says.toLowerCase() ?? school;
-    if (kept === false) return [{ code: 'own-rule-against', with: says }];
-    return kept === true && question === 'drying-on-boards' ? [{ code: 'own-rule-for', with: says }] : [];
-  });
+  const own = wish.rules ?? [];
+  const says = ({ question, school }: Pick<OwnRule, 'question' | 'school'>): string =>
+    findSchool(question, school)?.says.toLowerCase() ?? school;
+  return [
+    ...warningsOf(facts, own, houseSchoolOf).map(
+      (one): Reason => ({ code: one.own ? 'own-rule-against' : 'house-rule-against', with: says(one) }),
+    ),
+    ...keptBy(facts, own).flatMap((one): Reason[] =>
+      one.question === 'drying-on-boards' ? [{ code: 'own-rule-for', with: says(one) }] : [],
+    ),
+  ];
 }
 
 function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Choice {

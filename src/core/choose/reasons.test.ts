@@ -32,6 +32,7 @@ const oil = (id: number, change: Partial<Candidate> = {}): Candidate => ({
   held: false,
   ingredients: [],
   turnsRancid: false,
+  setsInTin: false,
   leftG: 500,
   roles: ['neat-oil'],
   drying: 'drying',

@@ -12,6 +12,7 @@ const lot = (change: Partial<LotChoice> = {}): LotChoice => ({
   held: false,
   ingredients: [],
   turnsRancid: false,
+  setsInTin: false,
   roles: ['neat-oil'],
   densityGPerMl: 0.86,
   coverageM2PerL: null,

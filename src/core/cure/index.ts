@@ -5,6 +5,7 @@ export {
   MILESTONE_IDS,
   type MilestoneId,
   milestones,
+  OIL_SHARES,
   type Needs,
   onWood,
   SLOW_WOOD_FACTOR,

@@ -15,7 +15,6 @@ export {
   isLookedAt,
   keepsTo,
   keptBy,
-  lastGrit,
   leastGap,
   type OwnRule,
   questionOfWood,

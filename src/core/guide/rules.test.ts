@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { REGIMENS, waysFor } from '@/core/regimen';
+import { lastGrit, REGIMENS, waysFor } from '@/core/regimen';
 import {
   faultOfSymptom,
   findSymptom,
@@ -8,7 +8,6 @@ import {
   isLookedAt,
   keepsTo,
   keptBy,
-  lastGrit,
   leastGap,
   QUESTIONS,
   questionOfWood,

@@ -1,5 +1,5 @@
 import { findIngredient, likeIngredient, type PieceUse } from '@/core/material';
-import { endsCoat, laysCoat, type Regimen, type RegimenStep } from '@/core/regimen';
+import { endsCoat, lastGrit, laysCoat, type Regimen, type RegimenStep } from '@/core/regimen';
 
 /** What a rule looks at: what a piece is for, of which wood, how it is finished and with what, and who will look after it. */
 export type GuideFacts = {
@@ -63,14 +63,6 @@ const takesPlace =
   (place: string) =>
   ({ regimen }: GuideFacts): boolean =>
     regimen.steps.some((step) => step.place === place);
-
-/** The last grit before the first coat; null where nothing is sanded. */
-export function lastGrit({ steps }: Pick<Regimen, 'steps'>): number | null {
-  const first = steps.findIndex(laysCoat);
-  const sanded = steps.slice(0, first < 0 ? steps.length : first).findLast((step) => step.kind === 'sand');
-  const grit = sanded && /\d{2,4}/.exec(sanded.action)?.[0];
-  return grit ? Number(grit) : null;
-}
 
 /** The shortest rest between two coats of oil, minutes; null where there are not two. */
 export function leastGap({ steps }: Pick<Regimen, 'steps'>): number | null {
@@ -230,7 +222,7 @@ export const keepsTo = (question: string, school: string, facts: GuideFacts): bo
 export const isLookedAt = (question: string): boolean => question in SCHOOLS;
 
 /** Questions whose house choice warns where nobody chose otherwise; the others are kept by gates and regimens already. */
-const HOUSE_WARNS: readonly string[] = ['oak', 'spalted', 'kitchen-oils', 'raising-grain', 'wax'];
+const HOUSE_WARNS: readonly string[] = ['oak', 'spalted', 'kitchen-oils', 'raising-grain', 'wax', 'shellac-under-food'];
 
 /** A rule of the shop's own: which school, why, since when, UTC ms. */
 export type OwnRule = { readonly question: string; readonly school: string; readonly reason: string; readonly at: number };

@@ -9,7 +9,7 @@ const DOING: Readonly<Partial<Record<StepKind, Doing>>> = {
   colour: 'coating',
   fill: 'coating',
   paint: 'coating',
-  spray: 'coating',
+  spray: 'spraying',
   press: 'coating',
   wipe: 'wiping',
   buff: 'buffing',
@@ -24,4 +24,4 @@ export function doingIn(step: { readonly kind: StepKind; readonly place: PlaceKi
 
 /** Whether a caution asks about where the step is done, rather than about where the batch stands. */
 export const isDoneThere = (step: { readonly place: PlaceKind | null }, doing: Doing): boolean =>
-  step.place === 'lathe' || doing === 'coating' || doing === 'sanding' || doing === 'curing';
+  step.place === 'lathe' || doing === 'coating' || doing === 'spraying' || doing === 'sanding' || doing === 'curing';

@@ -45,7 +45,7 @@ export {
   type Refusal,
 } from './identify';
 export { daysLeft, goodUntil, type Keeping, keepingOf, USE_WINDOW_DAYS } from './run-out';
-export { type RunsOut, runningOut, SOON_DAYS, type UsedUp } from './order';
-export { asksPaper, saysAnything, THUMBNAIL_C, worthKeeping } from './judging';
+export { LEAST_DRAWS, type RunsOut, runningOut, SOON_DAYS, tooEarlyToSay, type UsedUp } from './order';
+export { asksPaper, type Doubt, DOUBTS, doubtOf, saysAnything, THUMBNAIL_C, worthKeeping } from './judging';
 export { type Change, type HeldSpan, type Life, lifeOf } from './life';
 export { type Role, ROLES } from './roles';

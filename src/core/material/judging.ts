@@ -10,6 +10,17 @@ export function saysAnything(kind: string, tempC: number | null): boolean | null
   return tempC === null ? null : tempC >= THUMBNAIL_C.least && tempC <= THUMBNAIL_C.most;
 }
 
+/** Checks of a lot that, failed, make it doubtful wherever it stands. */
+export const DOUBTS = ['smell', 'thumbnail'] as const;
+export type Doubt = (typeof DOUBTS)[number];
+
+type Judged = { readonly kind: string; readonly pass: boolean; readonly tempC: number | null };
+/** What speaks against a lot: the gravest of its checks whose latest one failed, leaving out what was judged where it says nothing. */
+export function doubtOf(checks: readonly Judged[]): Doubt | null {
+  const telling = checks.filter((one) => saysAnything(one.kind, one.tempC) !== false);
+  return DOUBTS.find((kind) => telling.findLast((one) => one.kind === kind)?.pass === false) ?? null;
+}
+
 /** A bought lot that meets food is asked for its supplier's word, as long as no paper on file states it and some is left. */
 export const asksPaper = (lot: {
   readonly kind: string;

@@ -10,6 +10,8 @@ export type UsedUp = {
   readonly left: number;
   readonly used: number;
   readonly firstAt: number;
+  /** On how many days it was drawn; null of what is counted, where each count says what went since the last. */
+  readonly draws: number | null;
   /** How it is usually bought; null where it never was. */
   readonly pack: { readonly amount: number; readonly supplier: string } | null;
   /** Days a new lot keeps; null where it does not go off. */
@@ -24,6 +26,16 @@ export type RunsOut = UsedUp & {
   readonly packs: number | null;
 };
 
+/** Drawn on fewer days than this, nobody knows how fast it goes. Working estimate: one pot is no rate. */
+export const LEAST_DRAWS = 3;
+/** Whether it was used long and often enough to say how fast it goes. */
+const isRate = ({ firstAt, draws, kind }: UsedUp, nowMs: number): boolean =>
+  kind === 'supply' || ((draws ?? 0) >= LEAST_DRAWS && nowMs - firstAt >= LEAST_USE_DAYS * MS_PER_DAY);
+
+/** What was used too seldom or too lately to say when it runs out. */
+export const tooEarlyToSay = (kept: readonly UsedUp[], nowMs: number): UsedUp[] =>
+  kept.filter((one) => one.used > 0 && !isRate(one, nowMs));
+
 /** What runs out within this many days is said above the shelves. Source: working choice; a supplier takes weeks. */
 export const SOON_DAYS = 75;
 /** So many days' use is ordered, if it keeps that long. Source: working choice. */
@@ -36,9 +48,10 @@ const roundUp = (amount: number): number => {
   return Math.ceil(amount / unit - 1e-9) * unit;
 };
 
-/** What runs out at the rate it was used, soonest first, and how much to order: for the cover, less what is there, in whole packs, and never more than is used before it goes off. */
+/** What runs out at the rate it was used, where two weeks and three draws tell a rate, soonest first, and how much to order: for the cover, less what is there, in whole packs, and never more than is used before it goes off. */
 export function runningOut(kept: readonly UsedUp[], nowMs: number): RunsOut[] {
   return kept
+    .filter((one) => isRate(one, nowMs))
     .flatMap((one) => {
       const over = Math.max(LEAST_USE_DAYS, (nowMs - one.firstAt) / MS_PER_DAY);
       const days = daysLeft(one.used, over, one.left);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { asksPaper, goodUntil, keepingOf, lifeOf, runningOut, saysAnything, type UsedUp } from '.';
+import { asksPaper, goodUntil, keepingOf, lifeOf, runningOut, saysAnything, tooEarlyToSay, type UsedUp } from '.';
 
 const DAY = 86_400_000;
 const NOW = 100 * DAY;
@@ -36,6 +36,7 @@ describe('what runs out', () => {
     left: 600,
     used: 300,
     firstAt: NOW - 30 * DAY,
+    draws: 3,
     pack: null,
     keepsDays: null,
   };
@@ -46,8 +47,15 @@ describe('what runs out', () => {
       ['mineral-oil', 60, 10],
     ]);
   });
-  it('spreads a first use over two weeks at least, and says nothing of what lasts', () => {
-    expect(runningOut([{ ...oil, used: 140, firstAt: NOW - DAY }], NOW)[0]).toMatchObject({ perDay: 10, days: 60 });
+  it('is said only of what was used for two weeks and on three days, and not of what lasts', () => {
+    for (const change of [{ firstAt: NOW - 13 * DAY }, { draws: 2 }]) {
+      expect(runningOut([{ ...oil, ...change }], NOW)).toEqual([]);
+      expect(tooEarlyToSay([{ ...oil, ...change }], NOW)).toHaveLength(1);
+    }
+    expect(tooEarlyToSay([oil], NOW)).toEqual([]);
+    expect(runningOut([{ ...oil, kind: 'supply', draws: null, used: 140, firstAt: NOW - DAY }], NOW)[0]).toMatchObject({
+      perDay: 10,
+    });
     expect(runningOut([{ ...oil, used: 100, firstAt: NOW - 14 * DAY }], NOW)).toEqual([]);
     expect(runningOut([{ ...oil, left: 0 }], NOW)).toMatchObject([{ days: 0 }]);
     expect(runningOut([{ ...oil, used: 0 }], NOW)).toEqual([]);

@@ -61,7 +61,7 @@ export type StepDraft = {
 };
 
 /** A material as it is typed; `slot` is its own name within the regimen and does not change. */
-export type SlotDraft = Pick<Slot, 'slot' | 'name' | 'wants' | 'feel' | 'roles' | 'quickHours' | 'hint'> & {
+export type SlotDraft = Pick<Slot, 'slot' | 'name' | 'wants' | 'feel' | 'roles' | 'quickHours' | 'adds' | 'hint'> & {
   readonly from: string;
   readonly to: string;
   readonly until: string;

@@ -107,6 +107,15 @@ describe('a schedule in its room', () => {
     const has = (tempC: number, recorded = {}) => tasksIn('one-can', still(tempC), recorded).some((task) => task.key === 'warm');
     expect([has(12), has(18), has(12, { 'rub-1': [4] }), has(18, { warm: [4] })]).toEqual([true, false, false, true]);
   });
+  it('warms no tin that gives off vapour, unless it was warmed', () => {
+    const steps = REGIMENS.find((one) => one.id === 'one-can')?.steps ?? [];
+    const wet = (slot: string): SlotBound => ({ ...boundOf('one-can')(slot), vapour: true });
+    const has = (recorded: Record<string, readonly number[]> = {}) => {
+      const found = scheduleOf(steps, 2, wet, { room: roomFor('one-can', still(12)), recorded });
+      return found.ok && found.value.some((task) => task.key === 'warm');
+    };
+    expect([has(), has({ warm: [2] })]).toEqual([false, true]);
+  });
   it('has no air for a wait that is over', () => {
     const room = roomFor(
       'thin-drying',

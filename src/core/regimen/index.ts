@@ -86,5 +86,6 @@ export { PASTE_UP_TO, POURED_BELOW, rolesOf, rolesOfBought } from './roles';
 export { type Material, offerFor, suits, type WhyNone } from './suits';
 export { holdsOver, type Layer } from './layers';
 export { faultsOfSequence, gritOf, warningsOfSequence } from './rules';
-export { isRestoration, type Mark, type Marked, MARKS, notNeeded, RESTORATIONS, sandingPlan } from './restore';
+export { lastGrit } from './grit';
+export { gritsOf, isRestoration, type Mark, type Marked, MARKS, notNeeded, RESTORATIONS, sandingPlan } from './restore';
 export { asNowKnown, isAsShipped } from './withdrawn';

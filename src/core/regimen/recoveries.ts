@@ -1,3 +1,4 @@
+import { lastGrit } from './grit';
 import { endsCoat } from './kinds';
 import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import type { RegimenStep } from './schema';
@@ -52,7 +53,13 @@ export const WAYS = [
 export type Way = (typeof WAYS)[number];
 
 /** What the way back needs of the batch: the slot and class of the coat it mends, and how that lies. */
-type Mended = { readonly slot: string; readonly coatClass: NonNullable<RegimenStep['coatClass']>; readonly coat: number };
+type Mended = {
+  readonly slot: string;
+  readonly coatClass: NonNullable<RegimenStep['coatClass']>;
+  readonly coat: number;
+  /** The last grit before the first coat; what is smoothed is smoothed as fine. */
+  readonly grit: number;
+};
 
 const again = (
   id: string,
@@ -82,7 +89,7 @@ const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
   ],
   'rewet-spots': (of) => [again('spots', 'Re-wet the dry spots', 'Re-wetted', wait(5, 10, 20), of), wipe('spots-wipe', REST)],
   'smooth-and-oil': (of) => [
-    { ...sand(220), id: 'smooth', action: 'Smooth with 220, dust off', done: 'Smoothed' },
+    { ...sand(of.grit), id: 'smooth', action: `Smooth with ${of.grit}, dust off`, done: 'Smoothed' },
     again('re-oil', 'Rub on a thin coat where it was smoothed', 'Re-oiled', wait(5, 10, 20), of),
     wipe('re-oil-wipe', REST),
   ],
@@ -105,10 +112,10 @@ const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
       note: 'Daily until the paper stays clean.',
     }),
   ],
-  'sand-again': () => [smooth(220, 'again')],
+  'sand-again': (of) => [smooth(of.grit, 'again')],
   'sand-out': (of) => [
     smooth(120, 'coarse'),
-    smooth(220, 'fine'),
+    smooth(of.grit, 'fine'),
     again('re-oil', 'Rub on a thin coat where it was sanded', 'Re-oiled', wait(5, 10, 20), of),
     wipe('re-oil-wipe', REST),
   ],
@@ -133,7 +140,7 @@ const STEPS: Readonly<Record<Way, (of: Mended) => readonly RegimenStep[]>> = {
       place: 'rack',
     }),
     { ...smooth(120, 'off'), action: 'Sand that face off to the wood with 120, dust off' },
-    smooth(220, 'fine'),
+    smooth(of.grit, 'fine'),
     again('anew', 'Lay on a thin coat', 'Recoated', wait(5, 10, 20), of),
     wipe('anew-wipe', REST),
   ],
@@ -202,12 +209,20 @@ export const AT_THE_END = 'end';
 /** A way back that was taken up: which, its own id, and the task it stands before; or that it stands at the end. */
 export type TakenWay = { readonly id: number; readonly way: Way; readonly beforeTask: string; readonly at?: number };
 
+/** As fine as a spot is smoothed where nothing says how the rest was sanded. Source: practice.md. */
+const USUAL_GRIT = 220;
+
 /** The coat that a way back mends: the last one before a task, or the first there is. */
 function mendedBefore(tasks: readonly Task[], index: number): Mended | null {
   const coats = tasks.filter((task) => task.step.slot !== null && task.step.coatClass !== null);
   const last = tasks.slice(0, index).findLast((task) => coats.includes(task)) ?? coats[0];
   return last?.step.slot && last.step.coatClass
-    ? { slot: last.step.slot, coatClass: last.step.coatClass, coat: last.step.coat ?? 1 }
+    ? {
+        slot: last.step.slot,
+        coatClass: last.step.coatClass,
+        coat: last.step.coat ?? 1,
+        grit: lastGrit({ steps: tasks.map((task) => task.step) }) ?? USUAL_GRIT,
+      }
     : null;
 }
 

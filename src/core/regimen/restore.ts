@@ -22,22 +22,41 @@ const FROM_GRIT: Readonly<Record<Mark, number | null>> = {
   'film-worn': 240,
   'old-paint': null,
 };
-const GRITS = [120, 180, 240] as const;
+const GRITS = [120, 180, 240, 320, 400] as const;
+/** Where a sanding ends of which nobody knows how it was sanded before. Source: practice.md, 8. */
+const USUAL_LAST = 240;
 
-/** The grits of the sanding plan, coarse to fine: from what the deepest mark wants, none left out between. */
-export function sandingPlan(marks: readonly Marked[]): readonly number[] {
-  const from = Math.min(240, ...marks.flatMap(({ mark }) => FROM_GRIT[mark] ?? []));
-  return GRITS.filter((grit) => grit >= from);
+/** How a piece that comes home is sanded: the last grit it had, null where nobody knows; and whether it is sanded at all. */
+export type Sanding = { readonly last: number | null; readonly sands: boolean };
+const UNKNOWN: Sanding = { last: null, sands: true };
+
+/** The grits of the sanding plan, coarse to fine: from what the deepest mark wants to how it was sanded last, none left out between; none where it is only washed. */
+export function sandingPlan(marks: readonly Marked[], { last, sands }: Sanding = UNKNOWN): readonly number[] {
+  if (!sands) return [];
+  const until = GRITS.find((grit) => grit >= (last ?? USUAL_LAST)) ?? 400;
+  const from = Math.min(until, ...marks.flatMap(({ mark }) => FROM_GRIT[mark] ?? []));
+  return GRITS.filter((grit) => grit >= from && grit <= until);
 }
 
-/** Steps of a restoration that this piece does not need, by id: coarser sandings than its marks ask for. */
-export const notNeeded = (marks: readonly Marked[]): readonly string[] =>
-  GRITS.filter((grit) => grit < 240 && !sandingPlan(marks).includes(grit)).map((grit) => `sand-${grit}`);
+/** Steps of a restoration that this piece does not need, by id: sandings coarser than its marks ask for, or finer than it had. */
+export const notNeeded = (marks: readonly Marked[], sanding: Sanding = UNKNOWN): readonly string[] =>
+  GRITS.filter((grit) => !sandingPlan(marks, sanding).includes(grit)).map((grit) => `sand-${grit}`);
 
+/** The grits that are left of a restoration's sandings. */
+export const gritsOf = (steps: readonly { readonly id: string }[], leftOut: readonly string[]): readonly number[] =>
+  GRITS.filter((grit) => steps.some(({ id }) => id === `sand-${grit}`) && !leftOut.includes(`sand-${grit}`));
+
+const NOW = wait(0, 0, null);
 const sanding = [
-  sand(120, wait(0, 0, null), { optional: true, note: 'Where it was scarred or burnt. By hand only over engraving.' }),
-  sand(180, wait(0, 0, null), { optional: true }),
-  sand(240, wait(0, 0, null), { action: 'Sand to 240 with the grain, dust off', note: 'Keep the marks that are character.' }),
+  sand(120, NOW, { optional: true, note: 'Where it was scarred or burnt. By hand only over engraving.' }),
+  sand(180, NOW, { optional: true }),
+  sand(240, NOW, {
+    optional: true,
+    action: 'Sand to 240 with the grain, dust off',
+    note: 'Keep the marks that are character.',
+  }),
+  sand(320, NOW, { optional: true, note: 'It was sanded as fine before.' }),
+  sand(400, NOW, { optional: true, note: 'It was sanded as fine before.' }),
 ];
 
 /** A piece that comes home and whose finish never dries. */

@@ -40,7 +40,8 @@ export function rolesOf(lines: readonly Line[], waxEquivalent: number): Role[] {
     ...(isOil && volatile >= THINNED_FROM ? (['thinned-oil'] as const) : []),
     ...(oil > 0 && wax >= WAXED_FROM && waxEquivalent < PASTE_UP_TO ? (['oil-wax'] as const) : []),
     ...(isPaste ? (['paste'] as const) : []),
-    ...(wax > 0 && waxEquivalent >= HARD_FROM ? (['hard-wax'] as const) : []),
+    // Hard by itself: what is hard only until its solvent is in the air is a paste.
+    ...(wax > 0 && waxEquivalent >= HARD_FROM && volatile === 0 ? (['hard-wax'] as const) : []),
   ];
 }
 

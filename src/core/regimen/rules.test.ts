@@ -10,6 +10,7 @@ const drying = {
   roles: [],
   quickHours: null,
   repeat: null,
+  adds: [],
   hint: '',
 };
 const paste = { ...drying, slot: 'paste', wants: ['never' as const] };

@@ -98,14 +98,26 @@ function bounded(step: RegimenStep, bound: DwellBound): Result<Wait> {
 /** A step as it is timed: its wait by material, house and room, and what the screens say of that. */
 type Timed = { readonly step: RegimenStep; readonly riskMin?: number; readonly room?: TaskRoom };
 
-/** Leaves out what only cold calls for while it is warm enough, unless it was done; what comes before something done is never called for anew. */
+/** Whether the tin that is warmed for the next coat holds what gives off vapour: it is not warmed. */
+const warmsVapour = (steps: readonly RegimenStep[], i: number, bound: DwellBound): boolean => {
+  const next = steps.slice(i).find((later) => later.slot !== null)?.slot;
+  return steps[i]?.kind === 'warm' && next !== null && next !== undefined && bound(next)?.vapour === true;
+};
+
+/**
+ * Leaves out what only cold calls for while it is warm enough, and the warming of what gives off vapour, unless it was done; what comes
+ * before something done is never called for anew.
+ */
 function calledFor(
   steps: readonly RegimenStep[],
+  bound: DwellBound,
   recorded: Readonly<Record<string, readonly number[]>>,
   room: RoomOf | undefined,
 ): readonly RegimenStep[] {
   return steps.filter((step, i) => {
-    if (step.whenBelowC === null || recorded[step.id]) return true;
+    if (recorded[step.id]) return true;
+    if (warmsVapour(steps, i, bound)) return false;
+    if (step.whenBelowC === null) return true;
     if (steps.slice(i + 1).some((later) => recorded[later.id])) return false;
     const air = room?.(step, step.wait);
     return !air || air.tempC < step.whenBelowC;
@@ -175,7 +187,7 @@ export function scheduleOf(
   { turns = {}, recorded = {}, scale = 1, beyond = false, room }: Scheduling = {},
 ): Result<readonly Task[]> {
   const issues: Issue[] = [];
-  const each = timed(calledFor(written, recorded, room), bound, beyond, room, issues);
+  const each = timed(calledFor(written, bound, recorded, room), bound, beyond, room, issues);
   if (issues.length > 0) return { ok: false, issues };
   const steps = outOfTheWarm(
     each.map(({ step }) => step),

@@ -97,6 +97,8 @@ export const Slot = z.object({
     .refine(({ from, to }) => from <= to, { params: { code: 'wait-order' }, path: ['to'] })
     .nullable()
     .default(null),
+  /** Ids of what is stirred into it just before it is laid on, and never stands in a tin with it. */
+  adds: z.array(z.string()).default([]),
   hint: z.string().default(''),
 });
 export type Slot = z.output<typeof Slot>;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { blend } from '@/core/blend';
+import { blend, setsInTin } from '@/core/blend';
 import { INGREDIENTS } from '@/core/material';
 import { type Material, offerFor, PASTE_UP_TO, POURED_BELOW, REGIMENS, rolesOf, rolesOfBought, type Slot, suits } from '.';
 
@@ -19,12 +19,37 @@ const mix = (parts: Readonly<Record<string, number>>, a0Hours: number | null = 2
   const made = blend({ lines, make: { massG: 1 } });
   if (!made.ok) throw new Error(JSON.stringify(made.issues));
   const { drying, waxEquivalent } = made.value;
-  return { roles: rolesOf(made.value.lines, waxEquivalent), drying, waxEquivalent, a0Hours };
+  return {
+    roles: rolesOf(made.value.lines, waxEquivalent),
+    drying,
+    waxEquivalent,
+    a0Hours,
+    setsInTin: setsInTin(Object.keys(parts)),
+  };
 };
 const code = (id: string, slot: number, material: Material): string => {
   const result = suits(slotOf(id, slot), material, 'B31-01', regimen(id).steps);
   return result.ok ? 'ok' : (result.issues[0]?.code ?? '');
 };
+
+describe('what is mixed with its hardener', () => {
+  const mixed = mix({ 'tung-oil': 9, 'isocyanate-hardener': 1 });
+  it('suits only what counts on a hardener stirred in', () => {
+    expect(mixed.setsInTin).toBe(true);
+    expect(code('two-part', 0, mixed)).toBe('ok');
+    expect(code('sparing', 0, mixed)).toBe('sets-in-tin');
+    expect(code('two-part', 0, { ...mixed, setsInTin: false })).toBe('ok');
+  });
+});
+
+describe('hard wax with solvent in it', () => {
+  it('is a paste, and no stick for the lathe', () => {
+    const paste = mix({ beeswax: 1, turpentine: 2 });
+    expect(paste.roles).not.toContain('hard-wax');
+    expect(code('wax-stick', 0, paste)).toBe('wrong-role');
+    expect(code('wax-stick', 0, mix({ beeswax: 3, 'carnauba-wax': 1 }))).toBe('ok');
+  });
+});
 
 describe('what a material is', () => {
   it.each([
@@ -37,7 +62,7 @@ describe('what a material is', () => {
     [{ beeswax: 1, 'mineral-oil': 4 }, ['oil-wax', 'paste']],
     [{ beeswax: 1, 'mineral-oil': 2 }, ['oil-wax', 'paste', 'hard-wax']],
     [{ beeswax: 8, 'linseed-heat-bodied': 92 }, ['neat-oil', 'oil-wax', 'paste']],
-    [{ beeswax: 1, turpentine: 3 }, ['paste', 'hard-wax']],
+    [{ beeswax: 1, turpentine: 3 }, ['paste']],
     [{ 'shellac-solution': 1 }, ['resin-seal']],
     [{ 'shellac-flake': 1, 'ethanol-pure': 5 }, ['resin-seal']],
     [{ 'shellac-flake': 1 }, []],

@@ -12,6 +12,8 @@ const feels = ({ feel }: Slot, waxEquivalent: number): boolean =>
 export type Material = Pick<Blend, 'drying' | 'waxEquivalent'> & {
   readonly roles: readonly Role[];
   readonly a0Hours: number | null;
+  /** Mixed with its hardener already: it sets within the hour. */
+  readonly setsInTin: boolean;
 };
 
 /**
@@ -20,7 +22,7 @@ export type Material = Pick<Blend, 'drying' | 'waxEquivalent'> & {
  */
 export function suits(
   slot: Slot,
-  { roles, drying, waxEquivalent, a0Hours }: Material,
+  { roles, drying, waxEquivalent, a0Hours, setsInTin }: Material,
   name: string,
   steps: readonly RegimenStep[],
 ): Result<void> {
@@ -28,6 +30,7 @@ export function suits(
   const takes = rolesFor(slot, steps);
   if (!roles.some((role) => takes.includes(role)))
     return fail('wrong-role', path, { name, takes: takes.join(' '), is: roles.join(' ') });
+  if (setsInTin && slot.adds.length === 0) return fail('sets-in-tin', path, { name });
   if (drying === 'mixed') return fail('stays-tacky', path, { name });
   if (!slot.wants.includes(drying)) return fail('wrong-drying', path, { name, wants: slot.wants.join(' or ') });
   if (!feels(slot, waxEquivalent)) return fail('wrong-feel', path, { name, feel: slot.feel });

@@ -1,5 +1,5 @@
 import type { Drying } from '@/core/blend';
-import { type Contact, type PieceUse, worstOf } from '@/core/material';
+import { type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import { type GatesInput, isFar, type Statement } from './gates';
 
@@ -16,6 +16,18 @@ export type Layer = {
   readonly statement: readonly Statement[];
 };
 type Finish = GatesInput['finish'];
+
+/** A material with what is stirred into it just before use: it is as fit for food as the worst of them, and its papers speak of the whole. */
+export function withAdded(layer: Layer, adds: readonly string[]): Layer {
+  const added = adds.flatMap((id) => findIngredient(id) ?? []);
+  if (added.length === 0) return layer;
+  return {
+    ...layer,
+    contact: worstOf([layer.contact, ...added.map((one) => one.contact)]),
+    filmForming: layer.filmForming || added.some((one) => one.filmForming),
+    allergens: [...new Set([...layer.allergens, ...added.flatMap((one) => one.allergens)])].sort(),
+  };
+}
 
 /** What a statement must cover: only what would be refused without it. */
 const WANTS: Readonly<Record<Statement, (layer: Layer) => boolean>> = {

@@ -30,8 +30,10 @@ const sameLines = (a: readonly StoredLine[], b: readonly StoredLine[]): boolean 
     );
   });
 
+type SavedFormula = { readonly id: number; readonly revisionId: number; readonly version: number };
+
 /** Saves a formula as a new revision; what was saved before never changes. Saving the same again makes none. */
-export function saveFormula(db: Db, input: FormulaInput, by: By): Result<{ readonly id: number; readonly revisionId: number }> {
+export function saveFormula(db: Db, input: FormulaInput, by: By): Result<SavedFormula> {
   return command(db, (tx) => {
     if (input.name.trim() === '') return fail('required', 'name');
     if (input.lines.length < 2) return fail('one-ingredient', 'lines');
@@ -52,7 +54,7 @@ export function saveFormula(db: Db, input: FormulaInput, by: By): Result<{ reado
       latest.note === input.note &&
       sameLines(latest.lines, input.lines)
     ) {
-      return ok({ id: before.id, revisionId: latest.id });
+      return ok({ id: before.id, revisionId: latest.id, version: before.version });
     }
     const id =
       before?.id ??
@@ -87,6 +89,6 @@ export function saveFormula(db: Db, input: FormulaInput, by: By): Result<{ reado
         })),
       )
       .run();
-    return ok({ id, revisionId: revision.id });
+    return ok({ id, revisionId: revision.id, version: before ? before.version + 1 : 1 });
   });
 }

@@ -287,7 +287,7 @@ export function costOfLots(
   return reckon(db, { regimen, lots: chosen, refused: [], gains: [], costs: [], readyDays: 0 }, all, asked, nowMs);
 }
 
-/** What every finish that suits a piece costs, the cheapest over the years first; what no gate lets through is not reckoned. */
+/** What every finish that suits a piece costs, the cheapest over the years first, those whose price nobody entered last; what no gate lets through is not reckoned. */
 export function finishCosts(db: Db, asked: CostAsked, nowMs: number): FinishCost[] {
   const { food, keepOff, slowsCure } = asked.species;
   const lots = lotChoices(db);
@@ -307,7 +307,7 @@ export function finishCosts(db: Db, asked: CostAsked, nowMs: number): FinishCost
     .filter((regimen) => !isRestoration(regimen.id))
     .flatMap((regimen) => choicesOf(regimen, lots, wish))
     .flatMap((choice) => reckon(db, choice, lots, asked, nowMs) ?? [])
-    .sort((a, b) => a.likely.total - b.likely.total);
+    .sort((a, b) => Number(a.unpriced.length > 0) - Number(b.unpriced.length > 0) || a.likely.total - b.likely.total);
 }
 
 /** A regimen with each thing its first material may be: neat tung, walnut, a blend of the shop’s own; none that a gate refuses. */

@@ -93,6 +93,7 @@ function comeHome({ db, nowMs }: DemoScene): void {
           { surface: 'end-grain', mark: 'dull' },
         ],
         billMinor: 2800,
+        sands: true,
       },
       {
         designRevisionId: design?.revisionId ?? 0,

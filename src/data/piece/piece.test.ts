@@ -52,7 +52,7 @@ describe('a piece', () => {
     const like = openBatchIds(db).flatMap((id) => loadBatch(db, id, NOW) ?? [])[0];
     const made = startRestoration(
       db,
-      { code, owner: 'Zoë Marchmont', wasFinishedWith: '', marks: [], billMinor: null },
+      { code, owner: 'Zoë Marchmont', wasFinishedWith: '', marks: [], billMinor: null, sands: true },
       {
         designRevisionId: found?.of.designRevisionId ?? 0,
         speciesId: 'pear',

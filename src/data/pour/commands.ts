@@ -1,6 +1,6 @@
 import 'server-only';
 import { and, eq, isNull } from 'drizzle-orm';
-import { blend, isMixedPaint, PAINT_KEEPS_HOURS, spreadOver } from '@/core/blend';
+import { blend, isMixedPaint, PAINT_KEEPS_HOURS, setsInTin, spreadOver } from '@/core/blend';
 import type { Heater } from '@/core/caution';
 import { findIngredient, goodUntil } from '@/core/material';
 import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result, say } from '@/core/quantity';
@@ -246,6 +246,8 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
     const open = openPot(tx, input.pourId, ['filling'], input.version);
     if (!open.ok) return open;
     const { pot } = open.value;
+    if (input.jars.some((jar) => jar.count > 0) && setsInTin(pot.weighTo.lines.map((line) => line.ingredient)))
+      return fail('sets-in-tin', 'jars');
     const blended = madeOf(tx, pot);
     if (blended.ok && blended.value.heat === 'cold' && !input.noLumps) return fail('still-lumps', 'noLumps');
     if (pot.practice) {
@@ -286,7 +288,10 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
         .where(eq(container.id, containerId))
         .run();
     }
-    touch(tx, pot, { state: 'done', filledAt: input.jars.some((jar) => jar.count > 0) ? by.nowMs : null });
+    const isFilled = input.jars.some((jar) => jar.count > 0);
+    // What was never hot is closed as it is filled: nothing of it has to turn opaque, and its solvent would leave.
+    const isHot = blended.ok && (blended.value.heat === 'water-bath' || blended.value.heat === 'two-stage');
+    touch(tx, pot, { state: 'done', filledAt: isFilled ? by.nowMs : null, liddedAt: isFilled && !isHot ? by.nowMs : null });
     return ok({ leftG: leftOf(tx, made.id) });
   });
 }

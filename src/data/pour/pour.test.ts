@@ -50,6 +50,67 @@ beforeEach(() => {
   pourId = started.ok ? started.value.id : 0;
 });
 
+describe('a hardener in the pot', () => {
+  it('is filled into no jar: it sets within the hour, warm', () => {
+    addContainer(db, { name: 'Jar', capacityMl: 250, fillFraction: 0.9, have: 3 });
+    lot('tung-oil', 500, null, null);
+    lot('isocyanate-hardener', 100, null, null);
+    const saved = saveFormula(
+      db,
+      {
+        ...paste,
+        name: 'Two parts',
+        lines: [
+          { ingredient: 'tung-oil', parts: 9 },
+          { ingredient: 'isocyanate-hardener', parts: 1 },
+        ],
+      },
+      by,
+    );
+    const started = startPour(db, { revisionId: saved.ok ? saved.value.revisionId : 0, targetG: 100 }, by);
+    pourId = started.ok ? started.value.id : 0;
+    weigh('hardener-1', 'tung-oil', 3, 90);
+    weigh('hardener-2', 'isocyanate-hardener', 4, 100);
+    expect(code(finishWeighing(db, pourId, pot()?.version ?? 0, by))).toBe('ok');
+    const version = pot()?.version ?? 0;
+    const fill = (count: number) =>
+      fillJars(db, { pourId, version, residueG: 0, jars: [{ containerId: 1, count, netG: 90 }] }, by);
+    expect(code(fill(1))).toBe('sets-in-tin');
+    expect(code(fill(0))).toBe('ok');
+  });
+});
+
+describe('what was made cold', () => {
+  it('is closed as it is filled, and no clock waits for it', () => {
+    addContainer(db, { name: 'Jar', capacityMl: 250, fillFraction: 0.9, have: 3 });
+    lot('citrus-solvent', 500, null, null);
+    lot('tung-oil', 500, null, null);
+    const saved = saveFormula(
+      db,
+      {
+        ...paste,
+        name: 'Half',
+        lines: [
+          { ingredient: 'tung-oil', parts: 1 },
+          { ingredient: 'citrus-solvent', parts: 1 },
+        ],
+      },
+      by,
+    );
+    const started = startPour(db, { revisionId: saved.ok ? saved.value.revisionId : 0, targetG: 200 }, by);
+    pourId = started.ok ? started.value.id : 0;
+    weigh('cold-1-aa', 'tung-oil', 4, 100);
+    weigh('cold-2-aa', 'citrus-solvent', 3, 200);
+    expect(code(finishWeighing(db, pourId, pot()?.version ?? 0, by))).toBe('ok');
+    expect(
+      code(
+        fillJars(db, { pourId, version: pot()?.version ?? 0, residueG: 0, jars: [{ containerId: 1, count: 1, netG: 190 }] }, by),
+      ),
+    ).toBe('ok');
+    expect(openJars(db)).toEqual([]);
+  });
+});
+
 describe('a formula', () => {
   it('gets a revision for every change and none for the same again; old ones stay', () => {
     expect(code(saveFormula(db, { ...paste, id: 1, version: 1 }, by))).toBe('ok');

@@ -12,6 +12,7 @@ import {
   strictest,
   type UseGate,
   type UseGates,
+  withAdded,
 } from '@/core/use';
 import type { KnownLot } from '../stores/queries';
 import type { Batch, PieceKind, SlotLot } from '../work/batch';
@@ -36,7 +37,7 @@ export type Judgement = {
   readonly glue: Glue | null;
   readonly origin: Origin;
   readonly treeKnown: boolean;
-  readonly regimen: Pick<KnownRegimen, 'knifeSurface' | 'steps'>;
+  readonly regimen: Pick<KnownRegimen, 'knifeSurface' | 'steps' | 'slots'>;
   /** What lies or will lie on it, and which slot each lot was taken for. */
   readonly on: readonly KnownLot[];
   readonly lots: readonly SlotLot[];
@@ -57,7 +58,11 @@ export function finishFor(judged: Judgement) {
   const { regimen, glue } = judged;
   const bySurface = isBySurface(regimen.steps);
   // Where a film lies apart from what meets the use, only what lies there counts.
-  const layers = [...lotsMeeting(judged).map(layerOf), ...(glue ? [layerOfGlue(glue)] : [])];
+  const adds = (lot: KnownLot): readonly string[] =>
+    regimen.slots.flatMap((slot) =>
+      judged.lots.some((one) => one.lot.id === lot.id && one.slot === slot.slot) ? slot.adds : [],
+    );
+  const layers = [...lotsMeeting(judged).map((lot) => withAdded(layerOf(lot), adds(lot))), ...(glue ? [layerOfGlue(glue)] : [])];
   return finishOf(layers, !regimen.knifeSurface && !bySurface);
 }
 

@@ -22,7 +22,13 @@ describe('a piece that comes home', () => {
       ]),
     ).toEqual([120, 180, 240]);
     expect(sandingPlan([{ surface: 'top', mark: 'crack' }])).toEqual([240]);
-    expect(notNeeded([{ surface: 'top', mark: 'stain' }])).toEqual(['sand-120']);
+    expect(notNeeded([{ surface: 'top', mark: 'stain' }])).toEqual(['sand-120', 'sand-320', 'sand-400']);
+    // As fine as it was, and not at all where it is only washed.
+    expect(sandingPlan([{ surface: 'top', mark: 'stain' }], { last: 400, sands: true })).toEqual([180, 240, 320, 400]);
+    expect(sandingPlan([], { last: 180, sands: true })).toEqual([180]);
+    expect(sandingPlan([], { last: 220, sands: true })).toEqual([240]);
+    expect(sandingPlan([{ surface: 'top', mark: 'burn' }], { last: 400, sands: false })).toEqual([]);
+    expect(notNeeded([], { last: null, sands: false })).toHaveLength(5);
   });
   it('begins with what its marks want, under its own code, and goes back with its bill', () => {
     const id = findBatchId(db, '31-013') ?? 0;
@@ -56,6 +62,7 @@ describe('a piece that comes home', () => {
       wasFinishedWith: '',
       marks: [{ surface: 'top' as const, mark: 'stain' as const }],
       billMinor: null,
+      sands: true,
     };
     const made = startRestoration(db, job, start, by);
     const batch = made.ok ? loadBatch(db, made.value.id, NOW + 1000) : null;

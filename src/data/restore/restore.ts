@@ -3,10 +3,11 @@ import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { SURFACES } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
-import { type Marked, MARKS, notNeeded } from '@/core/regimen';
+import { lastGrit, type Marked, MARKS, notNeeded } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { logEntry, piece, restoration } from '../schema';
+import { loadBatch } from '../work/batch';
 import { findRegimen } from '../work/catalogue';
 import { type NewBatch, startBatch } from '../work/commands';
 
@@ -17,7 +18,14 @@ export type RestorationJob = {
   readonly wasFinishedWith: string;
   readonly marks: readonly Marked[];
   readonly billMinor: number | null;
+  readonly sands: boolean;
 };
+
+/** How fine a batch was sanded before its first coat; null where nothing says it. */
+export function gritBefore(db: Db, batchId: number, nowMs: number): number | null {
+  const of = loadBatch(db, batchId, nowMs);
+  return of ? lastGrit(of.regimen) : null;
+}
 
 /** A piece comes home: a batch of its own, the sandings it does not need left out from the start. */
 export function startRestoration(
@@ -48,7 +56,7 @@ export function startRestoration(
         ?.steps.filter((step) => step.optional)
         .map((step) => step.id),
     );
-    notNeeded(job.marks)
+    notNeeded(job.marks, { last: known ? gritBefore(tx, known.batchId, by.nowMs) : null, sands: job.sands })
       .filter((task) => has.has(task))
       .forEach((task, i) => {
         tx.insert(logEntry)
@@ -63,7 +71,7 @@ export function startRestoration(
             recordedAt: by.nowMs,
             device: 'shop',
             deviceSequence: i,
-            seen: 'not needed for its marks',
+            seen: job.sands ? 'not needed for its marks' : 'washed, not sanded',
           })
           .run();
       });

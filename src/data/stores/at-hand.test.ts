@@ -132,9 +132,9 @@ describe('a bottle at hand', () => {
   });
   it('is read by its level only where its bore is known, and by weight where its tare is', () => {
     const { bottle } = filled(200, null);
-    expect(code(readLevel(db, { lotId: bottle, levelMm: 50 }, by))).toBe('no-bore');
+    expect(code(readLevel(db, { lotId: bottle, levelMm: 50, went: 'used' }, by))).toBe('no-bore');
     const wide = filled(200, 60).bottle;
-    expect(readLevel(db, { lotId: wide, levelMm: 50 }, by)).toMatchObject({ ok: true });
+    expect(readLevel(db, { lotId: wide, levelMm: 50, went: 'used' }, by)).toMatchObject({ ok: true });
     // π/4 · 60² · 50 mm = 141.4 ml of tung oil.
     expect(mlAtLevel(60, 50)).toBeCloseTo(141.37, 2);
     expect(leftOf(db, wide)).toBeCloseTo(141.3717 * ingredientOf('tung-oil').densityGPerMl, 3);
@@ -287,12 +287,18 @@ describe('what is used up', () => {
   });
   it('is everything: oils by what was drawn, jars by fills, supplies by counts; a count of a lot is no use', () => {
     const oil = received('tung-oil', 1000);
-    move(db, { lotId: oil, grams: -400, why: 'coat' }, at(1));
+    for (const [day, grams] of [
+      [1, 200],
+      [2, 100],
+      [3, 100],
+    ] as const)
+      move(db, { lotId: oil, grams: -grams, why: 'coat' }, at(day));
+    move(db, { lotId: oil, grams: -50, why: 'bath' }, at(4));
     const wax = received('beeswax', 500);
     countLot(db, wax, 100, at(1));
     addContainer(db, { name: 'Tin 60 ml', capacityMl: 60, fillFraction: 0.9, have: 4 });
     const all = usedUp(db, NOW + 20 * DAY);
-    expect(all.map((one) => [one.id, one.left, one.used])).toEqual([['tung-oil', 600, 400]]);
+    expect(all.map((one) => [one.id, one.left, one.used])).toEqual([['tung-oil', 550, 400]]);
     expect(runningOut(all, NOW + 20 * DAY)).toMatchObject([{ name: 'Pure tung oil', packs: 2, pack: { amount: 1000 } }]);
   });
 });

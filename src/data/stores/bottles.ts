@@ -1,12 +1,12 @@
 import 'server-only';
+import type { Went } from '@/core/blend';
 import { eq } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { bottle } from '../schema';
 import { combineLots } from './combine';
-import { countLot } from './commands';
-import { allLots } from './queries';
+import { foundLeft } from './into-air';
 
 export type Bottle = typeof bottle.$inferSelect;
 
@@ -58,16 +58,13 @@ export const mlAtLevel = (boreMm: number, levelMm: number): number => ((Math.PI 
 /** A level read off a bottle puts its book right; only of one whose width inside is known. */
 export function readLevel(
   db: Db,
-  { lotId, levelMm }: { readonly lotId: number; readonly levelMm: number },
+  { lotId, levelMm, went }: { readonly lotId: number; readonly levelMm: number; readonly went: Went },
   by: By,
 ): Result<{ readonly grams: number }> {
   return command(db, (tx) => {
     const vessel = bottleOf(tx, lotId);
-    const density = allLots(tx).find((one) => one.id === lotId)?.nature?.densityGPerMl;
-    if (!vessel || density === undefined) return fail('not-found', 'lotId');
+    if (!vessel) return fail('not-found', 'lotId');
     if (vessel.boreMm === null) return fail('no-bore', 'level');
-    const grams = mlAtLevel(vessel.boreMm, levelMm) * density;
-    const counted = countLot(tx, lotId, grams, by);
-    return counted.ok ? ok({ grams }) : counted;
+    return foundLeft(tx, lotId, { ml: mlAtLevel(vessel.boreMm, levelMm) }, went, by);
   });
 }

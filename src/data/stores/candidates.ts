@@ -1,4 +1,5 @@
 import 'server-only';
+import { setsInTin } from '@/core/blend';
 import type { Candidate } from '@/core/choose';
 import type { KnownLot } from '@/data/stores/queries';
 import { layerOf } from '@/data/release/uses';
@@ -18,6 +19,7 @@ export const candidates = (lots: readonly KnownLot[]): Candidate[] =>
             drying: lot.nature.drying,
             waxEquivalent: lot.nature.waxEquivalent,
             a0Hours: lot.needs?.hours ?? null,
+            setsInTin: setsInTin(lot.ingredients),
             mode: lot.needs?.mode ?? 'oxidise',
             layer: layerOf(lot),
             ingredients: lot.ingredients,

@@ -307,6 +307,26 @@ describe('what is found of a lot', () => {
       movements: [{ grams: 2000, why: 'receive' }],
     });
   });
+  it('makes it doubtful wherever it stands and in what was made of it, until it passes', () => {
+    const made = pot(100, 400);
+    const doubts = () => [lot('S31-01')?.doubt, allLots(db).find((one) => one.id === made)?.doubt];
+    const check = (pass: boolean, tempC: number | null = null, kind: 'thumbnail' | 'smell' = 'thumbnail') =>
+      checkLot(db, { lotId: 1, kind, pass, note: '', tempC }, by);
+    expect(doubts()).toEqual([null, null]);
+    check(false, 10);
+    // Too cold to say anything.
+    expect(doubts()).toEqual([null, null]);
+    check(false, 20);
+    expect(doubts()).toEqual([
+      { kind: 'thumbnail', number: 'S31-01' },
+      { kind: 'thumbnail', number: 'S31-01' },
+    ]);
+    check(false, null, 'smell');
+    expect(lot('S31-01')?.doubt?.kind).toBe('smell');
+    check(true, 20);
+    check(true, null, 'smell');
+    expect(doubts()).toEqual([null, null]);
+  });
   it('moves the shop’s hardening when a calibration is taken up, and back', () => {
     const made = pot(100, 400);
     expect(code(recordThumb(db, { lotId: made, tempC: 20, felt: 'firm-paste' }, by))).toBe('ok');

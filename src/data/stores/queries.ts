@@ -1,13 +1,25 @@
 import 'server-only';
-import { asc, eq, isNull, sql } from 'drizzle-orm';
+import { asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { boughtLineId, UNDECLARED } from '@/core/blend';
-import { findIngredient, goodUntil } from '@/core/material';
+import { type Doubt, DOUBTS, doubtOf, findIngredient, goodUntil } from '@/core/material';
 import type { Statement } from '@/core/use';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import { tinSaleStands } from '../tins/standing';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { container, declaration, formula, formulaRevision, hold, lot, lotEdge, movement, readyMade, tinSale } from '../schema';
+import {
+  container,
+  declaration,
+  formula,
+  formulaRevision,
+  hold,
+  lot,
+  lotCheck,
+  lotEdge,
+  movement,
+  readyMade,
+  tinSale,
+} from '../schema';
 import { places } from '../shop/queries';
 import { type Known, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
 
@@ -42,6 +54,8 @@ export type KnownLot = Lot &
     /** Of a bought finish: its label and what the shop calls it. */
     readonly ready: ReadyMade | null;
     readonly minorPerKg: number | null;
+    /** A check of it, or of a lot that went into it, failed, and none of its kind passed since. */
+    readonly doubt: { readonly kind: Doubt; readonly number: string } | null;
     /** Why nothing may be drawn from it: a hold on it or on a lot that went into it. */
     readonly held: { readonly reason: string; readonly number: string } | null;
   };
@@ -159,6 +173,7 @@ function readLots(db: Db): KnownLot[] {
       .map((one) => [one.lotId, one.reason]),
   );
   const statements = statementsByLot(db);
+  const doubts = doubtsByLot(db);
   const standing = new Map(places(db).map((one) => [one.id, one.name]));
   return rows.map((row) => {
     const composition = compositionOf(row.id);
@@ -166,6 +181,7 @@ function readLots(db: Db): KnownLot[] {
     const origins = row.kind === 'bought' ? [] : lotsInto(row.id, into);
     const inside = own ? [own] : origins.flatMap((id) => readyOf(byId.get(id) ?? row) ?? []);
     const heldBy = holds.size === 0 ? undefined : [row.id, ...origins].find((id) => holds.has(id));
+    const doubted = doubts.size === 0 ? undefined : [row.id, ...origins].find((id) => doubts.has(id));
     const roots = origins.filter((id) => ['bought', 'ready'].includes(byId.get(id)?.kind ?? ''));
     const parts = Object.entries(composition).sort((a, b) => b[1] - a[1]);
     const undeclared = [...new Set(inside.filter((one) => !one.isAllDeclared).map((one) => one.name))];
@@ -195,9 +211,32 @@ function readLots(db: Db): KnownLot[] {
       ...(own ? knownReady(own) : knownMix(composition, inside)),
       ready: own ?? null,
       minorPerKg: costOf(row.id),
+      doubt: doubtAt(doubted, doubts, byId),
       held: heldBy === undefined ? null : { reason: holds.get(heldBy) ?? '', number: byId.get(heldBy)?.number ?? '' },
     };
   });
+}
+
+function doubtsByLot(db: Db): ReadonlyMap<number, Doubt> {
+  const by = new Map<number, (typeof lotCheck.$inferSelect)[]>();
+  for (const row of db
+    .select()
+    .from(lotCheck)
+    .where(inArray(lotCheck.kind, DOUBTS))
+    .orderBy(asc(lotCheck.at), asc(lotCheck.id))
+    .all())
+    by.set(row.lotId, [...(by.get(row.lotId) ?? []), row]);
+  return new Map(
+    [...by].flatMap(([id, checks]) => {
+      const doubt = doubtOf(checks);
+      return doubt ? [[id, doubt] as const] : [];
+    }),
+  );
+}
+
+function doubtAt(id: number | undefined, doubts: ReadonlyMap<number, Doubt>, lots: ReadonlyMap<number, Lot>): KnownLot['doubt'] {
+  const kind = id === undefined ? undefined : doubts.get(id);
+  return id === undefined || !kind ? null : { kind, number: lots.get(id)?.number ?? '' };
 }
 
 /** What papers state of a lot: its own, and what is stated of every bought lot that is in it. */

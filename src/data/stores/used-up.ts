@@ -1,5 +1,6 @@
 import 'server-only';
 import { desc, sql } from 'drizzle-orm';
+import type { AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { findIngredient, type UsedUp, USE_WINDOW_DAYS } from '@/core/material';
 import { groupBy, MS_PER_DAY } from '@/core/quantity';
 import type { Db } from '../db';
@@ -9,12 +10,16 @@ import { allLots, containers, type KnownLot, materialIdOf } from './queries';
 
 export const DAYS_A_MONTH = 30.4;
 
+/** On how many days something happened. */
+const daysOf = (at: AnySQLiteColumn) => sql<number>`count(distinct ${at} / 86400000)`;
+
 /** How a material was last bought. */
 function packOf(lots: readonly KnownLot[]): UsedUp['pack'] {
   const last = [...lots].sort((a, b) => a.at - b.at).at(-1);
   return last ? { amount: last.receivedG, supplier: last.supplier ?? '' } : null;
 }
 
+// Filling a bath, or topping it up, moves oil from one vessel to another: no use.
 function materials(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
   const bought = groupBy(
     lots.filter((one) => one.kind === 'bought' || one.kind === 'ready'),
@@ -22,9 +27,9 @@ function materials(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
   );
   const used = new Map(
     db
-      .all<{ readonly lotId: number; readonly grams: number; readonly firstAt: number }>(sql`
-        select m.lot_id as lotId, -sum(m.grams) as grams, min(m.at) as firstAt from movement m
-        where m.grams < 0 and m.why in ('pour', 'coat', 'bath', 'fill', 'sale') and m.at >= ${since} group by m.lot_id`)
+      .all<{ readonly lotId: number; readonly grams: number; readonly firstAt: number; readonly days: string }>(sql`
+        select m.lot_id as lotId, -sum(m.grams) as grams, min(m.at) as firstAt, group_concat(distinct m.at / 86400000) as days from movement m
+        where m.grams < 0 and m.why in ('pour', 'coat', 'fill', 'sale') and m.at >= ${since} group by m.lot_id`)
       .map((row) => [row.lotId, row]),
   );
   return [...bought].flatMap(([id, of]): UsedUp[] => {
@@ -40,6 +45,7 @@ function materials(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
         left: of.filter((one) => !one.held).reduce((sum, one) => sum + one.leftG, 0),
         used: uses.reduce((sum, one) => sum + one.grams, 0),
         firstAt: Math.min(...uses.map((one) => one.firstAt)),
+        draws: new Set(uses.flatMap((one) => one.days.split(','))).size,
         pack: packOf(of),
         keepsDays: known ? known.shelfMonths * DAYS_A_MONTH : null,
       },
@@ -50,7 +56,12 @@ function materials(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
 /** Jars by the fills that took them. */
 function jars(db: Db, since: number): UsedUp[] {
   const fills = db
-    .select({ id: lot.containerId, count: sql<number>`sum(${lot.count})`, firstAt: sql<number>`min(${lot.at})` })
+    .select({
+      id: lot.containerId,
+      count: sql<number>`sum(${lot.count})`,
+      firstAt: sql<number>`min(${lot.at})`,
+      draws: daysOf(lot.at),
+    })
     .from(lot)
     .where(sql`${lot.kind} = 'tin' and ${lot.containerId} is not null and ${lot.at} >= ${since}`)
     .groupBy(lot.containerId)
@@ -67,6 +78,7 @@ function jars(db: Db, since: number): UsedUp[] {
             left: have,
             used: fill.count,
             firstAt: fill.firstAt,
+            draws: fill.draws,
             pack: null,
             keepsDays: null,
           },
@@ -78,7 +90,12 @@ function jars(db: Db, since: number): UsedUp[] {
 /** Filled tins by their sales, all lots of one formula together. */
 function tins(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
   const sales = db
-    .select({ id: tinSale.lotId, count: sql<number>`sum(${tinSale.count})`, firstAt: sql<number>`min(${tinSale.at})` })
+    .select({
+      id: tinSale.lotId,
+      count: sql<number>`sum(${tinSale.count})`,
+      firstAt: sql<number>`min(${tinSale.at})`,
+      draws: daysOf(tinSale.at),
+    })
     .from(tinSale)
     .where(sql`${tinSaleStands} and ${tinSale.at} >= ${since}`)
     .groupBy(tinSale.lotId)
@@ -99,6 +116,7 @@ function tins(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
         left: of.filter((one) => !one.held).reduce((sum, one) => sum + (one.countLeft ?? 0), 0),
         used: sold.reduce((sum, one) => sum + one.count, 0),
         firstAt: Math.min(...sold.map((one) => one.firstAt)),
+        draws: Math.max(...sold.map((one) => one.draws)),
         pack: null,
         keepsDays: null,
       },
@@ -148,6 +166,7 @@ const asUsedUp = ({ id, name, counted, left, used, firstAt, lastCame }: Supply):
           left,
           used,
           firstAt,
+          draws: null,
           pack: lastCame === null ? null : { amount: lastCame, supplier: '' },
           keepsDays: null,
         },

@@ -2,6 +2,7 @@ import { nextNumber } from '@/data/numbers';
 import 'server-only';
 import { randomBytes } from 'node:crypto';
 import { and, desc, eq } from 'drizzle-orm';
+import { setsInTin } from '@/core/blend';
 import type { Origin, PieceUse } from '@/core/material';
 import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
@@ -147,6 +148,7 @@ export function chooseFor(slot: Slot, steps: readonly RegimenStep[], lotId: numb
     drying: lot.nature.drying,
     waxEquivalent: lot.nature.waxEquivalent,
     a0Hours: lot.needs?.hours ?? null,
+    setsInTin: setsInTin(lot.ingredients),
   };
   const held: Issue[] = lot.held ? [{ code: 'lot-held', path, with: { number: lot.held.number } }] : [];
   const fits = suits(slot, material, lot.number, steps);

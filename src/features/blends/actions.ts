@@ -36,7 +36,9 @@ const Formula = z.object({
 });
 
 /** Saves a formula; a changed one becomes a new revision. */
-export async function save(input: unknown): Promise<Answer<{ readonly id: number; readonly revisionId: number }>> {
+export async function save(
+  input: unknown,
+): Promise<Answer<{ readonly id: number; readonly revisionId: number; readonly version: number }>> {
   return act(Formula, input, (db, formula, by) => saveFormula(db, formula, by));
 }
 

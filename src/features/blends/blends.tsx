@@ -9,7 +9,7 @@ import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
 import { hardeningOf, thumbFactors } from '@/data/stores/senses';
 import { allLots, containers, type KnownLot, materialIdOf, pricesPerKg } from '@/data/stores/queries';
 import type { Db } from '@/data/db';
-import { FEEL_WORDS, DRYING_WORDS } from '@/messages';
+import { DOUBT_WORDS, FEEL_WORDS, DRYING_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { session } from '@/web/session';
@@ -270,6 +270,7 @@ export async function Bench({ id }: { readonly id: number | null }) {
         currency={shop.currency}
         today={dateOf(nowMs, shop.zone)}
       />
+      <Doubted lots={allLots(db)} lines={revision?.lines.map((line) => line.ingredient) ?? []} />
       {formula ? (
         <Tried
           db={db}
@@ -281,4 +282,20 @@ export async function Bench({ id }: { readonly id: number | null }) {
       {formula ? <Revisions formula={formula} used={usesOf(db, formula.id)} /> : null}
     </>
   );
+}
+
+/** Lots of a formula's lines that a check found wrong: not to be found out at the pot. */
+function Doubted({ lots, lines }: { readonly lots: readonly KnownLot[]; readonly lines: readonly string[] }) {
+  const doubted = lots.filter(
+    (lot) => lot.doubt?.number === lot.number && lot.leftG > 0 && !lot.held && lines.includes(materialIdOf(lot) ?? ''),
+  );
+  return doubted.map((lot) => (
+    <p key={lot.id} role="status" className="mt-4 border-late border-l-8 bg-paper px-4 py-2">
+      <strong>
+        ▲ <Link href={`/stores/lots/${lot.id}`}>{lot.number}</Link> {lot.title.toLowerCase()}{' '}
+        {lot.doubt ? DOUBT_WORDS[lot.doubt.kind].short : ''}.
+      </strong>{' '}
+      {lot.doubt ? DOUBT_WORDS[lot.doubt.kind].use : ''}
+    </p>
+  ));
 }

@@ -52,7 +52,10 @@ export async function Cost({ asked }: { readonly asked: Record<string, string | 
   const costs = design && species ? finishCosts(db, { design, species, by, years }, nowMs) : [];
   const id = (one: FinishCost): string => `c${costs.indexOf(one)}`;
   // One of each sort is drawn, its cheapest: what differs in kind is what crosses.
-  const drawn = firstOf(costs, (one) => one.choice.regimen.careClass).slice(0, DRAWN);
+  const drawn = firstOf(
+    costs.filter((one) => one.unpriced.length === 0),
+    (one) => one.choice.regimen.careClass,
+  ).slice(0, DRAWN);
   const lines = drawn.map(
     (one, i): YearLine => ({
       id: id(one),
@@ -174,8 +177,10 @@ type TableProps = {
 
 /** The cheapest way of each regimen, those that are drawn with their letters; other lots for the same are a touch away. */
 function CostTable({ costs, drawn, currency }: TableProps) {
-  const cheapest = firstOf(costs, (one) => one.choice.regimen.id);
-  const others = costs.filter((one) => !cheapest.includes(one));
+  const priced = costs.filter((one) => one.unpriced.length === 0);
+  const unpriced = costs.filter((one) => one.unpriced.length > 0);
+  const cheapest = firstOf(priced, (one) => one.choice.regimen.id);
+  const others = priced.filter((one) => !cheapest.includes(one));
   const letter = (one: FinishCost): string => LETTERS[drawn.indexOf(one)] ?? '';
   return (
     <section aria-label="Each finish">
@@ -194,12 +199,25 @@ function CostTable({ costs, drawn, currency }: TableProps) {
           </ol>
         </Fold>
       ) : null}
+      {unpriced.length > 0 ? (
+        <>
+          <h3 className="mt-4">Without a price</h3>
+          <p className="text-sm text-soft">Too little is reckoned of these: enter what their lots cost to compare them.</p>
+          <ol>
+            {unpriced.map((one) => (
+              <CostRow key={nameOf(one)} one={one} letter={letter(one)} currency={currency} />
+            ))}
+          </ol>
+        </>
+      ) : null}
       <p className="mt-2 text-sm text-soft">
         Finishes a gate would refuse for this piece are not reckoned. The cheapest is not the best: it is the cheapest.
       </p>
     </section>
   );
 }
+
+const isUndeclared = ({ choice }: FinishCost): boolean => choice.lots.some(({ lot }) => lot.layer.undeclared);
 
 type RowProps = { readonly one: FinishCost; readonly letter: string; readonly currency: string };
 
@@ -216,6 +234,7 @@ function CostRow({ one, letter, currency }: RowProps) {
             <span className="reading font-bold">{letter}</span>
             <span>
               <strong className="text-base">{nameOf(one)}</strong>
+              {isUndeclared(one) ? <span className="text-soft"> (contents not all declared: it must be signed for)</span> : null}
               <span className="reading block text-soft">
                 {money(one.likely.first)} at first, {money(one.likely.perYearUpkeep)} each year, in all {money(one.low.total)} to{' '}
                 {money(one.high.total)}

@@ -7,7 +7,7 @@ import { blend, type Blend, gather, HAIR_G, isMixedPaint, PAINT_KEEPS_HOURS } fr
 import { type Doing, noticesOfBlend } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { say } from '@/core/quantity';
-import { cautionsInWords, noticesInWords } from '@/messages';
+import { cautionsInWords, DOUBT_WORDS, noticesInWords } from '@/messages';
 import { jugBefore } from '@/data/pour/measure';
 import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
@@ -35,9 +35,18 @@ const lotsFor = (lots: readonly KnownLot[], ingredient: string) =>
   lots
     .filter((lot) => (lot.kind === 'bought' || lot.kind === 'ready') && materialIdOf(lot) === ingredient && !lot.held)
     .sort(
-      (a, b) => Number(a.leftG <= HAIR_G) - Number(b.leftG <= HAIR_G) || (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'),
+      (a, b) =>
+        Number(a.leftG <= HAIR_G) - Number(b.leftG <= HAIR_G) ||
+        Number(a.doubt !== null) - Number(b.doubt !== null) ||
+        (a.bestBefore ?? '9').localeCompare(b.bestBefore ?? '9'),
     )
-    .map(({ id, number, leftG, bestBefore }) => ({ id, number, leftG, bestBefore }));
+    .map(({ id, number, leftG, bestBefore, doubt }) => ({
+      id,
+      number,
+      leftG,
+      bestBefore,
+      doubt: doubt ? DOUBT_WORDS[doubt.kind].short : '',
+    }));
 
 /** Each pan with its melts as they were logged. */
 const panFacts = (db: Db, ambientC: number): PanFacts[] =>

@@ -48,6 +48,7 @@ const SlotTyped = z.object({
   feel: z.enum(CHOICES.feels),
   roles: z.array(z.enum(CHOICES.roles)).max(CHOICES.roles.length),
   quickHours: z.number().positive().nullable(),
+  adds: z.array(z.string().max(60)).max(5),
   hint: text,
   from: text,
   to: text,

@@ -18,4 +18,6 @@ export const JobFields = z.object({
   speciesId: z.string().min(1),
   regimenRevisionId: rowId,
   lotId: rowId.nullable(),
+  /** Whether it is sanded at all, or only washed and oiled. */
+  sands: z.boolean(),
 });

@@ -1,7 +1,7 @@
 import 'server-only';
 import { allWoods } from '@/data/work/woods';
 import { formatMoney } from '@/core/quantity';
-import { isRestoration, sandingPlan } from '@/core/regimen';
+import { isRestoration, lastGrit } from '@/core/regimen';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import type { Restoration } from '@/data/restore/restore';
 import { allLots } from '@/data/stores/queries';
@@ -44,6 +44,7 @@ export async function NewRestoration({ code }: { readonly code: string }) {
             designRevisionId: found.of.designRevisionId,
             speciesId: found.of.species.id,
             wasFinishedWith: found.of.on.map((lot) => lot.title).join(', '),
+            lastGrit: lastGrit(found.of.regimen),
           }
         }
       />
@@ -51,10 +52,16 @@ export async function NewRestoration({ code }: { readonly code: string }) {
   );
 }
 
-type PanelProps = { readonly job: Restoration; readonly currency: string; readonly zone: string };
+type PanelProps = {
+  readonly job: Restoration;
+  /** The grits it is sanded with. */
+  readonly grits: readonly number[];
+  readonly currency: string;
+  readonly zone: string;
+};
 
 /** What this batch is beside a batch: whose piece, what was wrong, what it costs, and whether it went back. */
-export function RestorationPanel({ job, currency, zone }: PanelProps) {
+export function RestorationPanel({ job, grits, currency, zone }: PanelProps) {
   const bill = job.billMinor === null ? '' : formatMoney(job.billMinor, currency);
   return (
     <section aria-label="Restoration" className="my-4 border-cure border-l-4 pl-4">
@@ -67,7 +74,7 @@ export function RestorationPanel({ job, currency, zone }: PanelProps) {
         {job.marks.length > 0
           ? job.marks.map(({ surface, mark }) => `${MARK_WORDS[mark]}, ${SURFACE_WORDS[surface]}`).join('; ')
           : 'No mark was written down'}
-        . Sanding: {sandingPlan(job.marks).join(', ')}.
+        . Sanding: {grits.length > 0 ? grits.join(', ') : 'none, only washed'}.
       </p>
       {job.backAt === null ? (
         <GoneBack batchId={job.batchId} bill={bill} />

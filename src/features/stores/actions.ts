@@ -6,7 +6,8 @@ import { draftHoldLetters } from '@/data/care/post';
 import { letterWords } from '@/web/letter-words';
 import { findIngredient, isLiquid } from '@/core/material';
 import { fail, parseAmount } from '@/core/quantity';
-import { addContainer, countContainer, countLot, receiveLot } from '@/data/stores/commands';
+import { addContainer, countContainer, receiveLot } from '@/data/stores/commands';
+import { foundLeft } from '@/data/stores/into-air';
 import { readyMades } from '@/data/stores/queries';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
 import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
@@ -44,8 +45,10 @@ export async function saveLot(input: unknown): Promise<Answer<{ readonly number:
 }
 
 /** Puts a lot's stock to what was weighed; nothing left is a fair answer. */
-export async function saveCount(input: unknown): Promise<Answer> {
-  return act(CountFields.extend({ lotId: rowId }), input, (db, { lotId, found }, by) => countLot(db, lotId, found, by));
+export async function saveCount(input: unknown): Promise<Answer<{ readonly grams: number }>> {
+  return act(CountFields.extend({ lotId: rowId }), input, (db, { lotId, found, went }, by) =>
+    foundLeft(db, lotId, { grams: found }, went, by),
+  );
 }
 
 export async function saveJar(input: unknown): Promise<Answer> {

@@ -1,6 +1,7 @@
 'use server';
 
 import { z } from 'zod';
+import { WENT } from '@/core/blend';
 import { fail, parseAmount, parseLength, parseMass } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { bottleOf, decant, netOf, pourInto, readLevel } from '@/data/stores/bottles';
@@ -71,9 +72,13 @@ export async function fillUp(input: unknown): Promise<Answer<{ readonly id: numb
 
 /** Reads a bottle by its level. */
 export async function levelRead(input: unknown): Promise<Answer<{ readonly grams: number }>> {
-  return act(z.object({ lotId: rowId, level: words }), input, (db, { lotId, level }, by) => {
-    const read = reader();
-    const levelMm = read.take('level', parseLength(level));
-    return levelMm === undefined ? { ok: false, issues: read.issues } : readLevel(db, { lotId, levelMm }, by);
-  });
+  return act(
+    z.object({ lotId: rowId, level: words, went: z.enum(WENT).default('') }),
+    input,
+    (db, { lotId, level, went }, by) => {
+      const read = reader();
+      const levelMm = read.take('level', parseLength(level));
+      return levelMm === undefined ? { ok: false, issues: read.issues } : readLevel(db, { lotId, levelMm, went }, by);
+    },
+  );
 }

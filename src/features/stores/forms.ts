@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { chosenRowOrNone, typed, typedOrNone } from '@/core/contract';
-import { densityOfBought, driesByNothing, type LabelUnsaid, RIGHTS } from '@/core/blend';
+import { densityOfBought, driesByNothing, type LabelUnsaid, RIGHTS, WENT } from '@/core/blend';
 import { ALLERGENS, CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
 import {
   fail,
@@ -59,7 +59,7 @@ export const LotFields = z.object({
   price,
   note: text,
 });
-export const CountFields = z.object({ found: typed(parseMassOrNone) });
+export const CountFields = z.object({ found: typed(parseMassOrNone), went: z.enum(WENT) });
 export const JarFields = z.object({
   name: text.min(1),
   capacity: typed(parseVolume),

@@ -4,6 +4,7 @@ import 'server-only';
 import { notFound } from 'next/navigation';
 import { findIngredient, lifeOf, worthKeeping } from '@/core/material';
 import { dateOf, say } from '@/core/quantity';
+import { mayDryOut } from '@/data/stores/into-air';
 import { readyMadeBefore } from '@/data/stores/commands';
 import { bottleOf } from '@/data/stores/bottles';
 import { bathState } from '@/data/bath/bath';
@@ -12,7 +13,7 @@ import { allLots, type KnownLot, materialIdOf, readyMades, usable } from '@/data
 import { references } from '@/data/stores/references';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
-import { WHY_WORDS } from '@/messages';
+import { DOUBT_WORDS, WHY_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { cautionsWith } from '@/web/cautions';
@@ -162,6 +163,14 @@ function LotNotes({ lot }: { readonly lot: KnownLot }) {
           from it.
         </p>
       ) : null}
+      {lot.doubt && !lot.held ? (
+        <p role="status" className="mb-4 border-late border-l-8 bg-paper px-4 py-3">
+          <strong>
+            ▲ {lot.doubt.number === lot.number ? 'It' : lot.doubt.number} {DOUBT_WORDS[lot.doubt.kind].short}.
+          </strong>{' '}
+          {DOUBT_WORDS[lot.doubt.kind].use}
+        </p>
+      ) : null}
       {lot.overdrawnG > 0.05 ? (
         <p role="status" className="mb-4 border-cure border-l-8 bg-paper px-4 py-3">
           <strong>Count it.</strong> {say(lot.overdrawnG, 'g')} more were drawn than the book held. What was done is kept; weigh
@@ -224,6 +233,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
           countLeft: lot.countLeft,
           hasWax: (lot.nature?.waxFraction ?? 0) > 0 && lot.kind === 'made',
           leftG: lot.leftG,
+          mayDryOut: mayDryOut(lot),
           references: known.map(({ id: one, says }) => ({ id: one, says })),
           version: lot.version,
           placing: {

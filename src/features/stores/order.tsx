@@ -1,5 +1,5 @@
 import 'server-only';
-import { runningOut, type RunsOut } from '@/core/material';
+import { LEAST_DRAWS, runningOut, type RunsOut, tooEarlyToSay } from '@/core/material';
 import { dateOf, groupBy, say } from '@/core/quantity';
 import { usedUp } from '@/data/stores/used-up';
 import { Link } from '@/ui/link';
@@ -31,7 +31,9 @@ export function orderText(rows: readonly RunsOut[]): string {
 /** What to order, with why: an estimate from what was used. */
 export async function Order() {
   const { db, shop, nowMs } = await session();
-  const rows = runningOut(usedUp(db, nowMs), nowMs);
+  const used = usedUp(db, nowMs);
+  const rows = runningOut(used, nowMs);
+  const early = tooEarlyToSay(used, nowMs);
   const toOrder = rows.filter((row) => row.kind !== 'tin');
   const toPour = rows.filter((row) => row.kind === 'tin');
   return (
@@ -47,6 +49,12 @@ export async function Order() {
         {longDate(dateOf(nowMs, shop.zone))}. What runs out within 75 days at the rate of the last weeks; enough for four months,
         in packs as it last came, and never more than keeps that long. An estimate: look at the shelf before you write.
       </p>
+      {early.length > 0 ? (
+        <p className="mt-1 max-w-prose text-soft">
+          Too early to say of {early.map((one) => one.name.toLowerCase()).join(', ')}: a rate wants {LEAST_DRAWS} days of use over
+          two weeks.
+        </p>
+      ) : null}
       {toOrder.length === 0 ? <p className="mt-4">Nothing runs out soon.</p> : <OrderTable rows={toOrder} />}
       {toOrder.length > 0 ? (
         <section className="mt-6 max-w-xl">

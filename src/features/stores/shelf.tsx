@@ -2,6 +2,7 @@ import 'server-only';
 import { findIngredient, keepingOf } from '@/core/material';
 import { say } from '@/core/quantity';
 import type { KnownLot } from '@/data/stores/queries';
+import { DOUBT_WORDS } from '@/messages';
 import { familyColour } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
@@ -80,6 +81,8 @@ function OnShelf({ lot, today }: { readonly lot: KnownLot; readonly today: strin
       <span className={`reading text-sm ${keeps.late ? 'font-semibold text-late' : 'text-soft'}`}>
         {lot.held ? (
           <strong className="text-late">▲ held</strong>
+        ) : lot.doubt ? (
+          <strong className="text-late">▲ {DOUBT_WORDS[lot.doubt.kind].short}</strong>
         ) : (
           `${keeps.late ? '▲ ' : ''}${lot.bestBefore === null ? '' : keeps.text}`
         )}

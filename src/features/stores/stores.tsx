@@ -2,6 +2,7 @@ import 'server-only';
 import { runningOut, type RunsOut, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, say, formatMoney, MS_PER_DAY } from '@/core/quantity';
 import { places } from '@/data/shop/queries';
+import { mayDryOut } from '@/data/stores/into-air';
 import { allLots, containers, type KnownLot, readyMades } from '@/data/stores/queries';
 import { supplies, usedUp } from '@/data/stores/used-up';
 import { ownMaterialRows } from '@/data/stores/own-materials';
@@ -10,7 +11,7 @@ import { longDate } from '@/ui/when';
 import { Link } from '@/ui/link';
 import { FileSheet } from '@/web/file-sheet';
 import { FormSheet } from '@/web/form/form-sheet';
-import { WHY_NONE_WORDS } from '@/messages';
+import { DOUBT_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
@@ -78,7 +79,7 @@ export async function Stores({ search }: { readonly search: Search }) {
               <strong>Count {lot.number}.</strong> {say(lot.overdrawnG, 'g')} more of {lot.title.toLowerCase()} were used than the
               book held. Weigh what is left:
             </span>
-            <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
+            <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot)} />
           </p>
         ))}
       <RunOut rows={soon} />
@@ -217,6 +218,9 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
           {lot.countLeft === null ? '' : `, ${lot.countLeft} of ${lot.count} there`}
           {lot.undeclared.length > 0 ? <span className="block text-sm text-soft">contents not all declared</span> : null}
           {lot.held ? <span className="block text-sm font-semibold text-late">▲ held: {lot.held.reason}</span> : null}
+          {lot.doubt && !lot.held ? (
+            <span className="block text-sm font-semibold text-late">▲ {DOUBT_WORDS[lot.doubt.kind].short}</span>
+          ) : null}
         </span>
       </span>
     ),
@@ -268,7 +272,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
     cell: (lot) => (
       <>
         {lot.leftG > 0.05 ? (
-          <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} />
+          <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot)} />
         ) : (
           <span className="text-soft">used up</span>
         )}

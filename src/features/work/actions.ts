@@ -2,8 +2,12 @@
 
 import { z } from 'zod';
 import { clientId, rowId } from '@/web/shapes';
+import type { PieceUse } from '@/core/material';
+import { USE_WORDS } from '@/messages';
+import { loadBatch } from '@/data/work/batch';
+import { changeBatchUses } from '@/data/work/uses';
 import { typed } from '@/core/contract';
-import { instantOf, ok, parseMass } from '@/core/quantity';
+import { fail, instantOf, ok, parseMass } from '@/core/quantity';
 import { recordMoisture, weighBlank } from '@/data/moisture/moisture';
 import { VERDICT_KINDS, WAYS } from '@/core/regimen';
 import { againLike } from '@/data/work/again';
@@ -15,7 +19,7 @@ import { joinBatches, partWith, splitBatch } from '@/data/work/split';
 import { weighAfter, weighBefore } from '@/data/work/uptake';
 import { theShop } from '@/data/shop/queries';
 import { act, type Answer, reader } from '@/web/act';
-import { CorrectionFields, DrinkFields, MoistureFields } from './forms';
+import { CorrectionFields, DrinkFields, MoistureFields, UseChange } from './forms';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });
 
@@ -98,6 +102,18 @@ export async function weighAgain(input: unknown): Promise<Answer> {
   return act(z.object({ id: rowId, after: typed(parseMass) }), input, (db, { id, after }) =>
     weighAfter(db, { id, afterG: after }),
   );
+}
+
+/** Says what a running batch is for from now on, and why. */
+export async function changeUse(input: unknown): Promise<Answer> {
+  const Asked = UseChange.extend({ batchId: rowId, version: z.int(), clientId });
+  return act(Asked, input, (db, { uses, ...of }, by) => {
+    const batch = loadBatch(db, of.batchId, by.nowMs);
+    if (!batch) return fail('not-found', 'batchId');
+    const named = (some: readonly PieceUse[]): string => some.map((use) => USE_WORDS[use]).join(', ');
+    const says = `Now for ${named(uses)}; it was for ${named(batch.design.uses)}`;
+    return changeBatchUses(db, { ...of, uses, pieceIds: [], says }, by);
+  });
 }
 
 /** Cancels a batch that was begun by mistake, or is given up. */

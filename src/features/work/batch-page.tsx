@@ -20,7 +20,7 @@ import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { session } from '@/web/session';
-import { lightsVapour } from '@/core/regimen';
+import { gritsOf, lightsVapour } from '@/core/regimen';
 import { openBatches, titleOf, type OpenBatch } from '@/web/hands/open-batches';
 import { rowsOf } from './book-rows';
 import { changeWords, coatSlots } from '@/web/hands/coats';
@@ -28,6 +28,7 @@ import { notesOf, verdictsOf } from '@/data/work/notes';
 import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
 import { AfterWork, AgainLike } from './components/after-work';
 import { CancelBatch, ResumeBatch } from './components/cancel-batch';
+import { ChangeUse } from './components/change-use';
 import { CoatBook } from './components/coat-book';
 import { CoatChanges } from '@/web/hands/coat-changes';
 import { MoveTo } from './components/move-to';
@@ -39,7 +40,8 @@ import { type Restoration, restorationOf } from '@/data/restore/restore';
 import type { Shop } from '@/data/shop/queries';
 import type { ReactNode } from 'react';
 import { alikeTo } from './alike';
-import { cautionsWith } from '@/web/cautions';
+import { Fold } from '@/ui/fold';
+import { cautionsWith, warmingWords } from '@/web/cautions';
 import { momentOf, warmFromMs } from '@/web/hands/moment';
 import { troublesOf } from './troubles';
 
@@ -63,7 +65,7 @@ const needsOf = (batch: Batch, { progress }: BatchStanding): Need[] =>
 type BatchPageProps = {
   readonly number: string;
   /** What this batch is where it is a piece that came home, drawn by its own station. */
-  readonly restoration: (job: Restoration, shop: Shop) => ReactNode;
+  readonly restoration: (job: Restoration, grits: readonly number[], shop: Shop) => ReactNode;
 };
 
 /** One batch: what is next, its coat book, its materials, and where it stands. */
@@ -79,7 +81,7 @@ export async function BatchPage({ number, restoration }: BatchPageProps) {
   return (
     <>
       <BatchHead {...of} />
-      {job ? restoration(job, shop) : null}
+      {job ? restoration(job, gritsOf(batch.regimen.steps, leftOutOf(batch)), shop) : null}
       {isOver(batch) ? <OverNote {...of} /> : <Doing {...of} />}
       <div className="mt-6 grid gap-10 wide:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
         <CoatBook
@@ -106,6 +108,10 @@ type Of = {
 };
 
 const initialsOf = (db: Db): ReadonlyMap<number, string> => new Map(people(db).map((person) => [person.id, person.initials]));
+
+/** Steps that were left out. */
+const leftOutOf = (batch: Batch): string[] =>
+  batch.book.flatMap(({ entry, stands }) => (stands && entry.kind === 'left-out' ? [entry.task] : []));
 
 /** What was struck from the book altogether. */
 const undoneOf = ({ batch, standing, shop, nowMs }: Of): string[] =>
@@ -143,8 +149,11 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
           </p>
         ) : null}
         <p>
-          For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}. {batch.species.name}, {ORIGIN_WORDS[batch.origin]}:{' '}
-          {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
+          For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.{' '}
+          {isOver(batch) || batch.trial ? null : (
+            <ChangeUse batchId={batch.id} version={batch.version} uses={batch.design.uses} />
+          )}{' '}
+          {batch.species.name}, {ORIGIN_WORDS[batch.origin]}: {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
           {batch.woods.length > 1
             ? ` With ${batch.woods
                 .slice(1)
@@ -255,7 +264,8 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
 function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly restoring: boolean }) {
   const moves = movesOf(db, batch);
   const moment = momentOf(batch, standing.progress, restoring);
-  const film = !batch.regimen.knifeSurface || batch.on.some((lot) => lot.nature?.knifeSurface === false);
+  const warming = moment && !isOver(batch) ? warmingWords(moment.lots, moment.is) : null;
+  const film = !batch.regimen.knifeSurface || batch.on.some((lot) => lot.nature?.film === true);
   const cautions = [
     ...(moment ? cautionsWith(moment.lots, moment.is) : []),
     ...noticesInWords(noticesOfPiece(batch.design.uses, film, false)),
@@ -327,6 +337,11 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
         }))}
       />
       <Cautions of={cautions} open={1} />
+      {warming ? (
+        <Fold says="Warming it?">
+          <p>{warming}</p>
+        </Fold>
+      ) : null}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
+import { PIECE_USES } from '@/core/material';
 import { parseMass, parsePositive } from '@/core/quantity';
 
 /** The forms of a batch, field by field; their actions read the same. */
@@ -22,3 +23,6 @@ export const DrinkFields = z.object({ before: typed(parseMass), after: typedOrNo
     ctx.addIssue({ code: 'custom', path: ['after'], params: { code: 'lighter-after' } });
   return drink;
 });
+
+/** What a running batch is for from now on, and why. */
+export const UseChange = z.object({ uses: z.array(z.enum(PIECE_USES)).min(1), why: z.string().trim().min(1).max(300) });

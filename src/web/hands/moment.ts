@@ -8,7 +8,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import { woodOfBatch } from '@/data/release/uses';
 import { vapourWetMs } from '@/data/work/standing';
-import { cautionsWith, type Moment } from '../cautions';
+import { cautionsWith, type Moment, warmingWords } from '../cautions';
 import type { CautionWords } from '@/messages';
 
 /** The lots in hand in the next step of a batch, and what is done with them; null where nothing bites. */
@@ -19,17 +19,22 @@ export function momentOf(
 ): { readonly lots: readonly KnownLot[]; readonly is: Moment } | null {
   if (!next) return null;
   const { step } = next.task;
-  const doing = doingIn(step, batch.place?.kind ?? null);
+  // Weighing in the hardener is a step of its own, before anything is laid on.
+  const isFirst = done.every((one) => one.task.step.slot === null);
+  const mixing = step.kind === 'turn' && isFirst ? batch.regimen.slots.flatMap((one) => one.adds) : [];
+  const doing = doingIn(step, batch.place?.kind ?? null) ?? (mixing.length > 0 ? 'weighing' : null);
   if (!doing) return null;
   const slots = [...done.map((one) => one.task.step.slot), step.slot].filter((slot) => slot !== null);
   const last = slots.at(-1);
   const given = batch.lots.flatMap(({ slot, lot }) => (slots.includes(slot) ? [lot] : []));
+  const adds = [...mixing, ...batch.regimen.slots.flatMap((one) => (one.slot === last ? one.adds : []))];
   const inHand = last && batch.materials[last] ? [batch.materials[last]] : [];
   const stands = isDoneThere(step, doing) ? (step.place ?? batch.place?.kind) : batch.place?.kind;
   return {
     lots: doing === 'sanding' ? given : inHand,
     is: {
       doing,
+      adds,
       ...(stands ? { place: stands } : {}),
       wood: woodOfBatch(batch),
       woodSensitises: [...batch.kinds.map((kind) => kind.species), ...batch.woods].some((wood) => wood.dust !== null),
@@ -78,4 +83,10 @@ export function warmFromMs(batch: Batch, progress: Progress, nowMs: number): num
 export function gravestOf(batch: Batch, progress: Progress, restoring: boolean): CautionWords | null {
   const moment = momentOf(batch, progress, restoring);
   return (moment && cautionsWith(moment.lots, moment.is)[0]) ?? null;
+}
+
+/** What may warm the piece at what is next on a batch; null where nothing wet lies on it. */
+export function warmingOf(batch: Batch, progress: Progress, restoring: boolean): string | null {
+  const moment = momentOf(batch, progress, restoring);
+  return moment && warmingWords(moment.lots, moment.is);
 }

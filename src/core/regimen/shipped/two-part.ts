@@ -18,6 +18,7 @@ export const twoPart: Written = {
       wants: ['drying'],
       feel: 'any',
       roles: ['hard-wax-oil'],
+      adds: ['isocyanate-hardener'],
       hint: 'mixed by weight as its label says, minutes before use',
     },
   ],

@@ -112,6 +112,8 @@ type Props = {
   /** Its materials with their coats, and what was decided of them. */
   readonly coats: readonly CoatSlot[];
   readonly changes: readonly { readonly id: number; readonly says: string }[];
+  /** What may warm the piece that is next. */
+  readonly warming: string | null;
   /** The gravest caution of what is next. */
   readonly caution: { readonly head: string; readonly text: string } | null;
   /** What is wrong in the shop and burns. */
@@ -132,6 +134,7 @@ export function BenchView({
   batchId,
   coats,
   changes,
+  warming,
   caution,
   troubles,
 }: Props) {
@@ -167,6 +170,11 @@ export function BenchView({
         {caution ? (
           <Fold className="border-late border-l-8 bg-paper px-4 bench:text-xl" line="strong" says={<>▲ {caution.head}</>}>
             <p className="pb-2">{caution.text}</p>
+          </Fold>
+        ) : null}
+        {warming ? (
+          <Fold className="bg-paper px-4 bench:text-xl" says="Warming it?">
+            <p className="pb-2">{warming}</p>
           </Fold>
         ) : null}
         {action?.room ? <p className="border-cure border-l-8 bg-paper px-4 py-1 bench:text-xl">{action.room}</p> : null}

@@ -10,7 +10,7 @@ import { say } from '@/core/quantity';
 import { cautionsInWords, HEATER_WORDS, noticesInWords, POT_HEATER_GUARDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
-import { useDraft } from '@/ui/draft';
+import { handOn, useDraft } from '@/ui/draft';
 import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { Plank } from '@/ui/plank';
@@ -48,6 +48,8 @@ export type BenchProps = {
   readonly today: string;
 };
 
+type Saved = { readonly id: number; readonly revisionId: number; readonly version: number };
+
 const FIELDS = ['name', 'mass', 'volume', 'jar', 'jar.count'];
 
 const boardsOf = (blend: Blend) =>
@@ -62,21 +64,26 @@ const boardsOf = (blend: Blend) =>
 /** The bench where a formula is written: the plank, its lines, its size, and at once what it will be. */
 export function BlendBench({ id, version, revision, initial, around, currency, today }: BenchProps) {
   const [draft, setDraft, letGo] = useDraft<FormulaDraft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
+  const [byMeasure, setByMeasure, forget] = useDraft(`rendle-jug-${id ?? 'new'}`, false);
   const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
   const was = revision && isChanged ? reckon(initial, around).blend : null;
-  const { busy, faults: said, rest, run } = useSave<{ readonly id: number; readonly revisionId: number }>();
+  const { busy, faults: said, rest, run } = useSave<Saved>();
   const reckoned = reckon(draft, around);
   const { blend, sized } = reckoned;
   const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)])) };
   const change = (part: Partial<FormulaDraft>): void => setDraft((now) => ({ ...now, ...part }));
 
-  const store = (then: (saved: { readonly id: number; readonly revisionId: number }) => void): void => {
+  const store = (then: (saved: Saved) => void): void => {
     const lines = draftLines(draft.lines, draft.basis);
     if (!lines.ok) return;
     void run(
       () => save({ id, version, name: draft.name, basis: basisOf(draft), note: draft.note, lines: lines.value }),
       (saved) => {
         letGo();
+        // What was sized, and that there is no scale, is still so on the page of what was saved.
+        handOn(`rendle-blend-${saved.id}-${saved.version}`, draft);
+        handOn(`rendle-jug-${saved.id}`, byMeasure);
+        if (id === null) forget();
         then(saved);
       },
     );
@@ -135,6 +142,8 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           <MakeIt
             around={around}
             forJars={draft.sizeBy === 'jars'}
+            byMeasure={byMeasure}
+            onByMeasure={setByMeasure}
             blend={blend}
             sized={sized}
             busy={busy}
@@ -157,22 +166,24 @@ type MakeProps = {
   readonly around: DraftAround;
   /** It is sized to fill jars. */
   readonly forJars: boolean;
+  /** There is no scale: in a jug, by its marks. */
+  readonly byMeasure: boolean;
+  readonly onByMeasure: (byMeasure: boolean) => void;
   readonly blend: Blend | null;
   readonly sized: boolean;
   readonly busy: boolean;
   readonly faults: readonly string[];
   readonly isSaved: boolean;
-  readonly onStore: (then: (saved: { readonly id: number; readonly revisionId: number }) => void) => void;
+  readonly onStore: (then: (saved: Saved) => void) => void;
   readonly children: ReactNode;
 };
 
 /** It is saved, poured or practised. */
-function MakeIt({ around, forJars, blend, sized, busy, faults, isSaved, onStore, children }: MakeProps) {
+function MakeIt({ around, forJars, byMeasure, onByMeasure, blend, sized, busy, faults, isSaved, onStore, children }: MakeProps) {
   const residueG = residueFor(around.residueG, forJars);
   const router = useRouter();
   const pouring = useSave<{ readonly id: number }>();
   const [takesUp, setTakesUp] = useState(false);
-  const [byMeasure, setByMeasure] = useState(false);
   const [heater, setHeater] = useState<PotHeater>('water-bath');
   const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
   const pour = (as: { readonly practice: boolean }): void =>
@@ -201,7 +212,7 @@ function MakeIt({ around, forJars, blend, sized, busy, faults, isSaved, onStore,
         </Tick>
       ) : null}
       {blend && sized ? (
-        <Tick checked={byMeasure} onChange={() => setByMeasure(!byMeasure)}>
+        <Tick checked={byMeasure} onChange={() => onByMeasure(!byMeasure)}>
           No scale: in a jug, by its marks{byMeasure ? ' (less true than weighing: a mark is read to a few per cent)' : ''}
         </Tick>
       ) : null}

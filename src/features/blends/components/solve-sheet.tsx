@@ -21,6 +21,7 @@ const EMPTY = {
   avoid: [] as string[],
   cool: true,
   shaken: false,
+  keeps: true,
   fromStock: true,
   total: '1000 g',
   ceiling: '',
@@ -69,7 +70,7 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         ...(limits.fromStock && total.ok ? { totalG: total.value, stock: around.stock } : {}),
       },
     };
-    const answer = await solver().cheapest(asked, limits.shaken);
+    const answer = await solver().cheapest(asked, { mayBeShaken: limits.shaken, keeps: limits.keeps });
     setBusy(false);
     setFaults(answer.ok ? [] : answer.issues.map(sayIssue));
     setFound(answer.ok ? answer.value : null);
@@ -215,6 +216,9 @@ function LimitFields({ limits, currency, onChange: set }: LimitsProps) {
       </fieldset>
       <Tick checked={limits.cool} onChange={() => set({ cool: !limits.cool })}>
         It must pour below the ceiling of all that is in it
+      </Tick>
+      <Tick checked={limits.keeps} onChange={() => set({ keeps: !limits.keeps })}>
+        It must keep: no kitchen oil, nothing that turns rancid
       </Tick>
       <Tick checked={limits.shaken} onChange={() => set({ shaken: !limits.shaken })}>
         It may part and be shaken before each use; water never stands with oil or wax

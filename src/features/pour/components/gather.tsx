@@ -13,6 +13,8 @@ export type ShelfLot = {
   readonly number: string;
   readonly leftG: number;
   readonly bestBefore: string | null;
+  /** What a check found wrong with it, in words; empty where nothing. */
+  readonly doubt: string;
 };
 type Props = {
   readonly gathered: readonly Gathered[];
@@ -49,6 +51,7 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
                           , {say(lot?.leftG ?? 0, 'g')} there
                           {lot?.bestBefore ? `, best before ${longDate(lot.bestBefore)}` : ''}
                         </span>
+                        {lot?.doubt ? <strong className="block text-late">▲ {lot.doubt}</strong> : null}
                       </span>
                     );
                   })}

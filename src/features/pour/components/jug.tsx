@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { jugMark, readJug, type Running, waxIfKept } from '@/core/blend';
+import { jugMark, readJug, type Running, shareIfKept } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { parseVolume, say, sayOther } from '@/core/quantity';
 import { Button } from '@/ui/button';
@@ -61,7 +61,7 @@ export function Jug(props: Props) {
         onDone();
       },
     );
-  const wax = (grams: number): string => say(waxIfKept(lines, ingredient, grams), 'fraction', 0);
+  const share = (grams: number): string => say(shareIfKept(lines, ingredient, grams), 'fraction', 0);
   const grams = typed?.ok ? (typed.value - beforeMl) * mark.densityGPerMl : 0;
   const target = lines.find((line) => line.ingredient === ingredient)?.targetG ?? toGoG;
   return (
@@ -117,8 +117,8 @@ export function Jug(props: Props) {
               : `▲ ${say(mark.levelMl, 'ml')} added, where it should have been filled to ${say(mark.levelMl, 'ml')}?`}
           </p>
           <p>
-            Kept so, the blend would be <strong className="reading">{wax(target - toGoG + grams)}</strong> wax by weight instead
-            of <span className="reading">{wax(target)}</span>.{' '}
+            Kept so, the blend would hold <strong className="reading">{share(target - toGoG + grams)}</strong>{' '}
+            {name.toLowerCase()} by weight instead of <span className="reading">{share(target)}</span>.{' '}
             {read?.as === 'filled-to'
               ? `Add ${say(mark.levelMl - typed.value, 'ml')} more, until it stands at ${say(mark.levelMl, 'ml', 0)}.`
               : ''}

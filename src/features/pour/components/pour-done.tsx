@@ -12,12 +12,17 @@ type Props = { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonl
 
 /** The lot as it was kept: its true masses and their lots, its yield, what is left, and what its label must say. */
 export function PourDone({ pot, lot, lots }: Props) {
+  const wasWarm = lot.nature?.heat === 'water-bath' || lot.nature?.heat === 'two-stage';
   const parts = pot.revision.lines.reduce((sum, line) => sum + line.parts, 0);
   return (
     <div className="grid gap-10 bench:grid-cols-2">
       <section>
         <p className="reading text-[3.2rem] font-semibold leading-none">{lot.number}</p>
-        <p className="mb-3 text-soft">Chalk this on the lid. Opaque in about half an hour; lid on when it is cold.</p>
+        <p className="mb-3 text-soft">
+          {wasWarm
+            ? 'Chalk this on the lid. Opaque in about half an hour; lid on when it is cold.'
+            : 'Chalk this on the lid, and close it now.'}
+        </p>
         {pot.slips.length > 0 ? (
           <ul className="mb-3" aria-label="Slips">
             {pot.slips.map((one) => (
@@ -49,12 +54,12 @@ export function PourDone({ pot, lot, lots }: Props) {
             <Link href={`/stores/lots/${lot.id}/label`}>A label for the shop jar</Link>
           </li>
           <li>
-            Wipe pot and spoon while warm.{' '}
+            {wasWarm ? 'Wipe pot and spoon while warm. ' : 'Wipe vessel and spoon. '}
             {lot.nature?.ragHazard === 'self-heating'
               ? 'These cloths heat themselves: flat outdoors, or under water in a lidded can.'
               : 'Lay the cloths flat.'}
           </li>
-          <li>Never down the drain; water bath off, empty and dry.</li>
+          <li>Never down the drain{wasWarm ? '; water bath off, empty and dry' : ''}.</li>
         </ul>
         <div className="mt-5 flex gap-3">
           <Link href="/work/new" className={linkLook('main')}>

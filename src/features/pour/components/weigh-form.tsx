@@ -87,6 +87,7 @@ export function LotField({ hidden, choices, value, disabled, fault, onChoose }: 
       {choices.map((one) => (
         <option key={one.id} value={one.id}>
           {one.number}, {one.leftG > HAIR_G ? `${say(one.leftG, 'g')} left` : 'empty by the book'}
+          {one.doubt ? `, ▲ ${one.doubt}` : ''}
         </option>
       ))}
     </SelectField>

@@ -41,6 +41,7 @@ export function SlotRows({ slots, faultOf, takenBy, onChange }: Props) {
         feel: 'any',
         roles: [],
         quickHours: null,
+        adds: [],
         hint: '',
         from: '',
         to: '',

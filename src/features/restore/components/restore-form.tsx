@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
 import { type Geometry, readList, type Surface } from '@/core/piece';
 import type { Candidate } from '@/core/choose';
 import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
@@ -8,6 +9,7 @@ import { MARK_ADVICE, MARK_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
+import { Tick } from '@/ui/tick';
 import { useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { takeIn } from '../actions';
@@ -26,6 +28,8 @@ type Props = {
     readonly designRevisionId: number;
     readonly speciesId: string;
     readonly wasFinishedWith: string;
+    /** How fine it was sanded before its first coat. */
+    readonly lastGrit: number | null;
   } | null;
 };
 type JobTyped = z.input<typeof JobFields>;
@@ -46,6 +50,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
       speciesId: known?.speciesId ?? 'sycamore',
       regimenRevisionId: regimens[0]?.revisionId ?? 0,
       lotId: null,
+      sands: true,
     },
     save: takeIn,
     done: (made) => router.push(`/work/${made.number}`),
@@ -125,7 +130,14 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
         </Button>
       </div>
       {(shape ?? stranger) ? (
-        <WrongWithIt shape={shape ?? stranger} speciesId={form.values.speciesId} marks={marks} onMark={setMark} />
+        <WrongWithIt shape={shape ?? stranger} speciesId={form.values.speciesId} marks={marks} onMark={setMark}>
+          <SandingPlan
+            marks={marks}
+            sands={form.values.sands}
+            last={form.values.code === known?.code ? (known?.lastGrit ?? null) : null}
+            onSands={(sands) => form.set('sands', sands)}
+          />
+        </WrongWithIt>
       ) : null}
     </Form>
   );
@@ -136,10 +148,11 @@ type WrongProps = {
   readonly speciesId: string;
   readonly marks: JobTyped['marks'];
   readonly onMark: (surface: Surface, mark: Mark | undefined) => void;
+  readonly children: ReactNode;
 };
 
 /** The piece with its surfaces: what is wrong where, and the sanding that follows. */
-function WrongWithIt({ shape, speciesId, marks, onMark }: WrongProps) {
+function WrongWithIt({ shape, speciesId, marks, onMark, children }: WrongProps) {
   return (
     <section aria-label="What is wrong with it">
       <TouchSurfaces<Mark>
@@ -151,16 +164,39 @@ function WrongWithIt({ shape, speciesId, marks, onMark }: WrongProps) {
         said={Object.fromEntries(marks.map(({ surface, mark }) => [surface, mark]))}
         onSay={(surface, mark) => onMark(surface, mark ?? undefined)}
       />
-      <p className="mt-3 text-lg" aria-live="polite">
-        {marks.some(({ mark }) => mark === 'old-paint')
-          ? 'Nothing is sanded before the paint was tested.'
-          : `Sand ${sandingPlan(marks).join(', then ')}, along the grain.`}
-      </p>
+      {children}
       {MARKS.filter((mark) => MARK_ADVICE[mark] && marks.some((one) => one.mark === mark)).map((mark) => (
         <p key={mark} className="mt-1 border-cure border-l-4 pl-3">
           <strong>▲ {MARK_WORDS[mark]}.</strong> {MARK_ADVICE[mark]}
         </p>
       ))}
     </section>
+  );
+}
+
+type PlanProps = {
+  readonly marks: JobTyped['marks'];
+  readonly sands: boolean;
+  readonly last: number | null;
+  readonly onSands: (sands: boolean) => void;
+};
+
+/** How it is sanded: from the deepest mark to how it was sanded last, or not at all. */
+function SandingPlan({ marks, sands, last, onSands }: PlanProps) {
+  const plan = sandingPlan(marks, { last, sands });
+  const isPaint = marks.some(({ mark }) => mark === 'old-paint');
+  return (
+    <>
+      <p className="mt-3 text-lg" aria-live="polite">
+        {isPaint
+          ? 'Nothing is sanded before the paint was tested.'
+          : sands
+            ? `Sand ${plan.join(', then ')}, along the grain${last === null ? '' : `: it was sanded to ${last}`}.`
+            : 'Wash it, let it dry on edge for a day, then oil.'}
+      </p>
+      <Tick checked={!sands} onChange={() => onSands(!sands)}>
+        Only washed and oiled, not sanded
+      </Tick>
+    </>
   );
 }

@@ -10,7 +10,7 @@ import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { UseTicks } from './uses';
+import { UseTicks } from '@/web/use-ticks';
 import { saveDesign } from '../actions';
 import { DesignFields } from '../forms';
 import { type DesignDraft, geometryOf } from '@/core/piece';

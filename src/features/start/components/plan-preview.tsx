@@ -30,6 +30,7 @@ type Props = {
   readonly offer: Offer;
   readonly pieces: number;
   readonly dueMs: number | null;
+  readonly meetsFood: boolean;
   /** Whether its finish settles or cures; null while its lots are not chosen. */
   readonly sets: 'settles' | 'cures' | 'bare' | null;
   readonly zone: string;
@@ -37,7 +38,7 @@ type Props = {
 };
 
 /** The answer first: what can be promised; then every step with its hands and the chemistry's window. */
-export function PlanPreview({ offer, pieces, dueMs, sets, zone, initials }: Props) {
+export function PlanPreview({ offer, pieces, dueMs, meetsFood, sets, zone, initials }: Props) {
   const { tasks, blocked } = offer;
   if (blocked) {
     const name = (key: string): string => tasks.find((one) => one.key === key)?.step.action.toLowerCase() ?? key;
@@ -48,8 +49,8 @@ export function PlanPreview({ offer, pieces, dueMs, sets, zone, initials }: Prop
     <>
       <h2 className="mb-1">
         {holds ? '' : '▲ '}
-        {sets === null || sets === 'bare' ? 'Hands done' : sets === 'settles' ? 'Settled' : 'Cured'} by{' '}
-        {dayAndDate(offer.readyMs, zone)}
+        {sets === null || sets === 'bare' ? 'Hands done' : sets === 'settles' ? 'Settled' : meetsFood ? 'Cured' : 'To be handled'}{' '}
+        by {dayAndDate(offer.readyMs, zone)}
       </h2>
       <p className="mb-2">
         {sets === 'settles' || sets === 'cures' ? `Hands done ${dayAndDate(offer.stepsEndMs, zone)}, with` : 'With'} nothing that
@@ -59,7 +60,9 @@ export function PlanPreview({ offer, pieces, dueMs, sets, zone, initials }: Prop
             ? 'Choose the lots to see when its finish is fit.'
             : sets === 'bare'
               ? ''
-              : 'The rest is an estimate: nine in ten such batches are fit by then.'}
+              : meetsFood
+                ? 'The rest is an estimate: nine in ten such batches are fit by then.'
+                : 'The rest is an estimate. It meets no food, so it does not wait for the cure for food.'}
         </span>
       </p>
       {offer.latestStartMs !== null ? (

@@ -28,11 +28,19 @@ const LINE_REM = 2.05;
 
 /** When it can be promised, what release will ask, and what it takes of each lot. */
 function Outlook({ lots, zone, initials, currency, of: { form, chosen, tree, ahead, outlook, warnings } }: Props) {
-  const { promised, needs, dueMs, pieces, sets } = outlook;
+  const { promised, needs, dueMs, meetsFood, pieces, sets } = outlook;
   return (
     <section aria-label="What it will take" aria-live="polite">
       {promised?.offer ? (
-        <PlanPreview offer={promised.offer} pieces={pieces} dueMs={dueMs} sets={sets} zone={zone} initials={initials} />
+        <PlanPreview
+          offer={promised.offer}
+          pieces={pieces}
+          dueMs={dueMs}
+          meetsFood={meetsFood}
+          sets={sets}
+          zone={zone}
+          initials={initials}
+        />
       ) : promised ? (
         <p className="border-late border-l-4 pl-3">▲ {promised.fault}</p>
       ) : (

@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { SLOW_WOOD_FACTOR } from '@/core/cure';
+import { OIL_SHARES, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { handsScale, type Offer, type Regimen, type ShopNow } from '@/core/regimen';
 import type { Design } from '@/data/work/catalogue';
 import { sayIssue } from '@/messages';
-import { useWorker } from '@/ui/worker';
+import { useShopWorker } from '@/web/use-shop-worker';
 import type { PlannerFace } from '@/workers/planner';
 import { type LotChoice, stepsFor } from '@/core/cost';
 
@@ -19,12 +19,16 @@ type Wish = {
   readonly slowsCure: boolean;
   readonly startMs: number | null;
   readonly dueMs: number | null;
+  /** What meets no food waits until it may be handled, not for the cure for food. */
+  readonly meetsFood: boolean;
 };
 export type PromiseState = { readonly offer: Offer | null; readonly fault: string };
 
 /** What the shop can honestly promise, reckoned off the page's own thread; asked anew when what is wished changes, an older answer is dropped. */
 export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
-  const planner = useWorker<PlannerFace>(() => new Worker(new URL('@/workers/planner.ts', import.meta.url), { type: 'module' }));
+  const planner = useShopWorker<PlannerFace>(
+    () => new Worker(new URL('@/workers/planner.ts', import.meta.url), { type: 'module' }),
+  );
   const [promised, setPromised] = useState<PromiseState | null>(null);
   const { regimen: of, shape: drawn, lots: from, ...plain } = wish;
   const wished = JSON.stringify([
@@ -33,11 +37,12 @@ export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
     drawn?.area,
     Object.entries(from).map(([slot, lot]) => [slot, lot?.id]),
     plain,
+    wish.meetsFood,
   ]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the promise follows what was wished alone; all else stands still for the page
   useEffect(() => {
     let stale = false;
-    const { regimen, shape, count, lots, beyond, slowsCure, startMs, dueMs } = wish;
+    const { regimen, shape, count, lots, beyond, slowsCure, startMs, dueMs, meetsFood } = wish;
     if (!regimen || !shape || !count || startMs === null) return setPromised(null);
     const chosen = Object.values(lots).filter((lot) => lot !== undefined);
     const slowest = [...chosen].sort((a, b) => (b.a0Hours ?? 0) - (a.a0Hours ?? 0))[0];
@@ -50,7 +55,10 @@ export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
         beyond,
         pieces: count,
         dwells: Object.fromEntries(Object.entries(lots).flatMap(([slot, lot]) => (lot ? [[slot, lot.bound] as const] : []))),
-        a0Hours: (slowest?.a0Hours ?? 0) * (slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1),
+        a0Hours:
+          (slowest?.a0Hours ?? 0) *
+          (meetsFood ? 1 : OIL_SHARES.handle) *
+          (slowsCure && mode === 'oxidise' ? SLOW_WOOD_FACTOR : 1),
         mode,
         vapour: chosen.some((lot) => lot.bound.vapour),
         startMs,

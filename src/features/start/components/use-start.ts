@@ -11,7 +11,7 @@ import { likeWood, ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from 
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
-import { gatesAhead, isBySurface, layerOfGlue, slotMeets, strictest } from '@/core/use';
+import { gatesAhead, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { useForm } from '@/web/form/use-form';
 import { start } from '../actions';
@@ -213,7 +213,7 @@ function aheadOfKind(
   tree: ReturnType<typeof treeOf>,
 ) {
   if (!regimen) return null;
-  const layer = (lot: LotChoice) => ({ ...lot.layer, id: lot.id });
+  const layer = (lot: LotChoice, adds: readonly string[]) => ({ ...withAdded(lot.layer, adds), id: lot.id });
   const others = values.alsoWoods.flatMap((id) => species.filter((one) => one.id === id));
   // Until it is said which tree it is, the wood is taken at its name, and the page says so.
   const wood = strictest({ food: tree.known || tree.asked ? timber.food : 'unknown', keepOff: timber.keepOff }, others);
@@ -225,12 +225,14 @@ function aheadOfKind(
     meets: (slot) => slotMeets(design.geometry, design.uses, regimen.steps, slot),
     glue: values.glueName.trim() === '' ? null : layerOfGlue({ name: values.glueName, food: values.glueFood }),
     chosen: Object.fromEntries(
-      regimen.slots.map(({ slot }) => {
+      regimen.slots.map(({ slot, adds }) => {
         const lot = lots.find((one) => one.id === values.materials[slot]);
-        return [slot, lot && layer(lot)];
+        return [slot, lot && layer(lot, adds)];
       }),
     ),
-    choices: Object.fromEntries(regimen.slots.map(({ slot }) => [slot, (offered.get(slot)?.lots ?? []).map(layer)])),
+    choices: Object.fromEntries(
+      regimen.slots.map(({ slot, adds }) => [slot, (offered.get(slot)?.lots ?? []).map((lot) => layer(lot, adds))]),
+    ),
   });
 }
 
@@ -256,6 +258,7 @@ function useOutlook(props: StartProps, chosen: Chosen, values: StartTyped) {
     startAt,
     due: values.due,
     beyond: values.beyond.trim() !== '',
+    meetsFood: chosen.kinds.length === 0 || chosen.kinds.some(({ design }) => meetsFood(design.uses)),
   });
   const lotsOf = (of: Regimen | undefined) =>
     Object.fromEntries((of?.slots ?? []).map(({ slot }) => [slot, lots.find((lot) => lot.id === wish.materials[slot])]));
@@ -283,8 +286,16 @@ function useOutlook(props: StartProps, chosen: Chosen, values: StartTyped) {
     slowsCure: wish.timber?.slowsCure ?? false,
     startMs: momentOf(wish.startAt || now, zone),
     dueMs,
+    meetsFood: wish.meetsFood,
   });
-  return { needs, promised, dueMs, pieces: wish.count ?? 1, sets: setsBy(wish.regimen, Object.values(wishedLots)) };
+  return {
+    needs,
+    promised,
+    dueMs,
+    meetsFood: wish.meetsFood,
+    pieces: wish.count ?? 1,
+    sets: setsBy(wish.regimen, Object.values(wishedLots)),
+  };
 }
 
 /** The same thing for as long as nothing in it changes: a plan is not asked for anew because of a letter typed elsewhere. */

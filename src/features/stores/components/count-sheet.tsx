@@ -1,21 +1,23 @@
 'use client';
 
+import { WENT } from '@/core/blend';
 import { say } from '@/core/quantity';
-import { TextField } from '@/ui/field';
+import { WENT_WORDS } from '@/messages';
+import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { saveCount } from '../actions';
 import { CountFields } from '../forms';
 
-type Props = { readonly lotId: number; readonly number: string; readonly leftG: number };
+type Props = { readonly lotId: number; readonly number: string; readonly leftG: number; readonly mayDryOut: boolean };
 
 /** Puts what the ledger says is left right by weighing. */
-export function CountSheet({ lotId, number, leftG, open, onOpenChange }: Props & Opened) {
+export function CountSheet({ lotId, number, leftG, mayDryOut, open, onOpenChange }: Props & Opened) {
   const form = useForm({
     schema: CountFields,
-    start: { found: '' },
-    save: ({ found }) => saveCount({ lotId, found }),
+    start: { found: '', went: '' },
+    save: (typed) => saveCount({ lotId, ...typed }),
     done: () => onOpenChange(false),
     keptAs: `count ${lotId}`,
   });
@@ -29,6 +31,15 @@ export function CountSheet({ lotId, number, leftG, open, onOpenChange }: Props &
       say={`The ledger says ${say(leftG, 'g')}. What the scale says now is entered as a count; nothing before it is changed.`}
     >
       <TextField label="Left, without its container" {...form.field('found')} />
+      {mayDryOut ? (
+        <SelectField label="Where it is less, it was" {...form.field('went')}>
+          {WENT.map((one) => (
+            <option key={one} value={one}>
+              {WENT_WORDS[one]}
+            </option>
+          ))}
+        </SelectField>
+      ) : null}
     </SheetForm>
   );
 }

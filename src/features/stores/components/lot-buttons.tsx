@@ -1,8 +1,8 @@
 'use client';
 
 import { say } from '@/core/quantity';
-import { FEELS } from '@/core/blend';
-import { FEEL_WORDS, LOT_CHECK_WORDS } from '@/messages';
+import { FEELS, WENT } from '@/core/blend';
+import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
 import { savePlacing } from '../supply-actions';
 import { THUMBNAIL_C } from '@/core/material';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -18,6 +18,8 @@ type Props = {
     readonly countLeft: number | null;
     readonly hasWax: boolean;
     readonly leftG: number;
+    /** What is missing of it may have gone through the lid. */
+    readonly mayDryOut: boolean;
     /** Known pieces of its material, the newest first. */
     readonly references: readonly { readonly id: number; readonly says: string }[];
     readonly version: number;
@@ -160,7 +162,18 @@ function Bottles({ lot, others }: Pick<Props, 'lot' | 'others'>) {
             title={`The level of ${lot.number}`}
             say="Measured from the inside bottom to the surface, on a level table. The book is put to what that is."
             saves="It stands so"
-            fields={[{ name: 'level', label: 'It stands at', hint: '84 mm, 3 1/4 in' }]}
+            fields={[
+              { name: 'level', label: 'It stands at', hint: '84 mm, 3 1/4 in' },
+              ...(lot.mayDryOut
+                ? [
+                    {
+                      name: 'went',
+                      label: 'Where it is lower, it was',
+                      options: WENT.map((one) => ({ value: one, name: WENT_WORDS[one] })),
+                    },
+                  ]
+                : []),
+            ]}
             save={(values) => levelRead({ lotId: lot.id, ...values })}
           />
         ) : null}

@@ -2,7 +2,7 @@
 
 import { useRef } from 'react';
 import type { z } from 'zod';
-import { PURPOSES, putRight, type Right, type RightLot, rightChoices } from '@/core/blend';
+import { PURPOSES, putRight, type Right, type RightLot, rightChoices, rightsOf } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { Choice } from '@/ui/choice';
@@ -18,7 +18,7 @@ const MODES: readonly { readonly id: Right; readonly name: string; readonly says
   { id: 'feel', name: 'Too soft or too hard', says: 'Melt it again and add wax or oil until it is right.' },
   { id: 'marry', name: 'Marry two part-lots', says: 'Melted together so that the mix comes out right.' },
   { id: 'top-up', name: 'Solvent left through the lid', says: 'Weigh the bottle: what is missing is solvent.' },
-  { id: 'let-down', name: 'Let a concentrate down', says: 'Thinned for use with the one solvent it lacks.' },
+  { id: 'let-down', name: 'Let a concentrate down', says: 'Thinned for use with a solvent that mixes with it.' },
 ];
 
 type Props = {
@@ -29,16 +29,18 @@ type Props = {
 
 /** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
 export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Props & Opened) {
+  const may = rightsOf(lot);
+  const ways = MODES.filter(({ id }) => may.includes(id));
   const form = useForm<z.input<typeof RightFields>, { readonly id: number }>({
     schema: RightFields,
-    start: { mode: 'feel', other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' },
+    start: { mode: ways[0]?.id ?? 'let-down', other: 0, purpose: 'board-paste', gross: '', tare: '', target: '50' },
     save: (input) => saveRight({ lotId: lot.id, ...input, other: chosen.current }),
     done: () => onOpenChange(false),
     keptAs: `right ${lot.id}`,
   });
   const input = form.values;
   const { mode } = input;
-  const choices = rightChoices(mode, others);
+  const choices = rightChoices(mode, lot, others);
   const other = choices.find((one) => one.id === input.other) ?? choices[0];
   const chosen = useRef(0);
   chosen.current = other?.id ?? 0;
@@ -58,7 +60,7 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
         asks="What is wrong with it"
         hidden
         value={mode}
-        options={MODES.map(({ id, name, says }) => ({ value: id, name, says }))}
+        options={ways.map(({ id, name, says }) => ({ value: id, name, says }))}
         onChange={(way) => form.set('mode', way)}
       />
       <SelectField

@@ -12,7 +12,9 @@ export default async function Batch({ params }: Props) {
   return (
     <BatchPage
       number={(await params).number}
-      restoration={(job, { currency, zone }) => <RestorationPanel job={job} currency={currency} zone={zone} />}
+      restoration={(job, grits, { currency, zone }) => (
+        <RestorationPanel job={job} grits={grits} currency={currency} zone={zone} />
+      )}
     />
   );
 }
