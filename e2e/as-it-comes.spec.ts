@@ -361,7 +361,7 @@ test('a first soak longer than its oil bears is allowed once it was read what ca
   await expect(panel(page)).toContainText('at risk');
 });
 
-test('the chooser opens what it named, and an empty list says why', async ({ page }) => {
+test('the chooser opens what it named, and an empty list says why', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/work/choose');
   await page.getByLabel('a mouth', { exact: true }).check();

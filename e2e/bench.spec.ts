@@ -29,7 +29,7 @@ test('space records the next action once, and Ctrl Z takes it back by name', asy
   await expect(page.getByRole('region', { name: 'Coat book' }).locator('s')).toHaveCount(1);
 });
 
-test('number keys go to the stations, b to the bench, F1 lists the keys', async ({ page }) => {
+test('number keys go to the stations, b to the bench, F1 lists the keys', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   for (const [key, heading] of [

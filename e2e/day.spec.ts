@@ -5,7 +5,10 @@ const strip = { name: 'Next for hands' } as const;
 const panel = { name: 'Record the next action' } as const;
 const book = { name: 'Coat book' } as const;
 
-test('a day with four batches at once: each in its turn, and the plan follows what is done', async ({ page, shop }) => {
+test('a day with four batches at once: each in its turn, and the plan follows what is done', { tag: '@walk' }, async ({
+  page,
+  shop,
+}) => {
   await beWren(page);
   await page.goto('/');
   const hands = page.getByRole('region', strip);

@@ -1,6 +1,8 @@
 import { beWren, expect, test } from './shop';
 
-test('a profile is drawn by keyboard, typed and taken from a file, and its surface is the formula’s', async ({ page }) => {
+test('a profile is drawn by keyboard, typed and taken from a file, and its surface is the formula’s', { tag: '@walk' }, async ({
+  page,
+}) => {
   await beWren(page);
   await page.goto('/work/new');
   await page.getByRole('button', { name: 'New design' }).click();

@@ -18,7 +18,9 @@ async function slipOfOdalys(page: Page): Promise<string> {
   return page.url().split('/').at(-1) ?? '';
 }
 
-test('a check bends the fan, a gap is shown, a test piece is weighed, and what if is drawn', async ({ page }) => {
+test('a check bends the fan, a gap is shown, a test piece is weighed, and what if is drawn', { tag: '@walk' }, async ({
+  page,
+}) => {
   await beWren(page);
   await page.goto('/cure/31-002');
   const before = await readyPercent(page);

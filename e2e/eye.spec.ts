@@ -8,7 +8,7 @@ const MOST_FIELDS = 24;
 
 test.describe('from nothing', () => {
   test.use({ wish: { demo: false, at: MONDAY_MORNING } });
-  test('a new user has labelled tins in few touches, led by the pictures', async ({ page, request, shop }) => {
+  test('a new user has labelled tins in few touches, led by the pictures', { tag: '@walk' }, async ({ page, request, shop }) => {
     const done = { clicks: 0, fields: 0 };
     const click = async (one: Locator): Promise<void> => {
       done.clicks++;
@@ -131,7 +131,7 @@ test('a piece has a page: found by its mark, its life, its lots, and what to do 
   await expect(page.getByRole('heading', { level: 1 })).toContainText('pieces for “31-001”');
 });
 
-test('a sale is two fields; after it the slips; and it can be taken back', async ({ page }) => {
+test('a sale is two fields; after it the slips; and it can be taken back', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/release/31-001');
   await expect(page.getByRole('heading', { name: /pieces are left/ })).toBeVisible();
@@ -208,7 +208,9 @@ test.describe('without script', () => {
   });
 });
 
-test('a batch is begun by its piece, its wood and its finish; the chooser begins with the piece', async ({ page }) => {
+test('a batch is begun by its piece, its wood and its finish; the chooser begins with the piece', { tag: '@walk' }, async ({
+  page,
+}) => {
   await beWren(page);
   await page.goto('/work/choose');
   await page.getByRole('link', { name: 'Stirring spoon' }).click();

@@ -1,6 +1,8 @@
 import { beWren, expect, test } from './shop';
 
-test('a symptom leads to its way back, and a question to its sides; both are found in a maker’s own words', async ({ page }) => {
+test('a symptom leads to its way back, and a question to its sides; both are found in a maker’s own words', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   await page.getByRole('link', { name: 'Guide' }).click();

@@ -115,7 +115,9 @@ test('an act that was recorded elsewhere says what had been written for it', { t
   await expect(panel(page).getByLabel('Seen')).toHaveValue('');
 });
 
-test('the strip is one line at the desk, two where something wants a person, and leaves a phone its screen', async ({ page }) => {
+test('the strip is one line at the desk, two where something wants a person, and leaves a phone its screen', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/');
   for (const path of ['/stores', '/work', '/work/31-006', '/cure']) {

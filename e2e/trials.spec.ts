@@ -146,7 +146,7 @@ test('a trial of three finishes on four boards goes from its plan to its verdict
   await expect(page.getByText('its fields are compared, never released or sold')).toBeVisible();
 });
 
-test('a blind score sees tags alone, and is kept with who gave it', async ({ page }) => {
+test('a blind score sees tags alone, and is kept with who gave it', { tag: '@walk' }, async ({ page }) => {
   await beWren(page);
   await page.goto('/trials');
   await page.getByRole('link', { name: /Tung on birch spoons/ }).click();
@@ -167,9 +167,9 @@ test('a blind score sees tags alone, and is kept with who gave it', async ({ pag
   await expect(page.getByText(/30 scores at this cycle/)).toBeVisible();
 });
 
-test('an own rule of the guide changes a warning at the start form, and ranks the finishes; the house’s comes back', async ({
-  page,
-}) => {
+test('an own rule of the guide changes a warning at the start form, and ranks the finishes; the house’s comes back', {
+  tag: '@walk',
+}, async ({ page }) => {
   await beWren(page);
   await page.goto('/work/new?wood=white-oak');
   const against = page.getByRole('region', { name: 'Rules it goes against' });

@@ -85,6 +85,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'never-melted': ({ name }) => `${name} holds what must never be heated, or what nobody declares: it is not melted again.`,
   'used-or-air': ({ missing }) =>
     `${say(Number(missing), 'g')} less than the book says. Was it used, or did it go into the air? Choose: what is left after that is a stronger mix.`,
+  'odd-size': ({ sizes }) => `Is it really ${sizes}? Tick that it is, or put the size and its unit right.`,
   'thinner-already': ({ has, wanted }) =>
     `It holds ${say(Number(has), 'fraction', 1)} of it already: ask for more than that, not ${say(Number(wanted), 'fraction', 1)}.`,
   'fractions-sum': ({ sum }) => `The shares add up to ${number(sum)}, not to 1. Correct them.`,

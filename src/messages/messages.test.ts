@@ -18,6 +18,7 @@ describe('words', () => {
       number: 'S31-01',
       left: 4,
       has: 0.3,
+      sizes: '1.2 m',
       missing: 12,
       wanted: 5,
       have: 2,

@@ -71,6 +71,7 @@ describe('a trial in words', () => {
       '3 hot cups',
     ]);
     expect([sayCyclesTo(null, 'wash'), sayCyclesTo(16.4, 'wash')]).toEqual(['not worn yet', 'about 16 washes']);
+    expect(sayCyclesTo(null, 'wash', true)).toBe('worn from the beginning');
     expect([sayValue('drop', 41.6), sayValue('darkened', 3.14), sayValue('shine', 0.12)]).toEqual(['42 s', 'ΔE 3.1', '12 %']);
   });
   it('has words for every kind, wear and bearer; five grades where a person grades', () => {

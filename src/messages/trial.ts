@@ -202,5 +202,5 @@ export const sayCycles = (count: number, wear: Wear): string =>
   `${count} ${count === 1 ? WEAR_WORDS[wear].one : WEAR_WORDS[wear].many}`;
 
 /** Cycles until it must be renewed. */
-export const sayCyclesTo = (cyclesTo: number | null | undefined, wear: Wear): string =>
-  cyclesTo == null ? 'not worn yet' : `about ${sayCycles(Math.round(cyclesTo), wear)}`;
+export const sayCyclesTo = (cyclesTo: number | null | undefined, wear: Wear, wornAtFirst = false): string =>
+  wornAtFirst ? 'worn from the beginning' : cyclesTo == null ? 'not worn yet' : `about ${sayCycles(Math.round(cyclesTo), wear)}`;

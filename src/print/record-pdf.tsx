@@ -59,8 +59,9 @@ function Sheet({ record, mark, photos }: SheetProps) {
       <Page size="A4" style={styles.page}>
         <Text style={styles.title}>Release record {record.number}</Text>
         <Text style={styles.soft}>
-          {record.shop}. Batch {batch.number}: {batch.pieces.length} × {batch.design}, {batch.wood} ({batch.botanical}),{' '}
-          {record.version === 1 ? batch.origin : ORIGIN_WORDS[batch.origin]}. {batch.regimen}: {batch.school}.
+          {record.shop}. Batch {batch.number}: {batch.pieces.length} × {batch.design}, {batch.wood}
+          {batch.botanical ? ` (${batch.botanical})` : ''}, {record.version === 1 ? batch.origin : ORIGIN_WORDS[batch.origin]}.{' '}
+          {batch.regimen}: {batch.school}.
         </Text>
         {record.version === 2 ? (
           <Text style={record.notForFood ? styles.strong : {}}>

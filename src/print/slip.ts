@@ -10,6 +10,7 @@ import {
   ingredientIn,
   type LabelCaution,
   type NamedWood,
+  shippedIn,
   SLIP_WORDS,
   titleIn,
   woodIn,
@@ -101,7 +102,8 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
           slip.grams > 0 ? words.every(slip.intervalDays, together(amountIn(language, slip.grams))) : '',
           slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => together(dateIn(language, date))).join(', ')) : '',
         ];
-  const on = [words.finish[slip.careClass], ...(full ? [finishIn(language, slip.ingredients)] : [])];
+  const shipped = shippedIn(language, slip.ownWords ?? '');
+  const on = [shipped?.finish ?? words.finish[slip.careClass], ...(full ? [finishIn(language, slip.ingredients)] : [])];
   const parts: SlipPart[] = [
     ...(slip.notForFood ? [{ sign: 'soak' as const, heading: words.notForFood, lines: [], strong: true }] : []),
     { sign: 'wash', heading: headings.keep, lines: [[words.wash, words.wood[slip.porosity]].filter(Boolean).join(' ')] },
@@ -110,7 +112,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
       sign: 'renew',
       heading: headings.renew,
       lines: [
-        slip.ownWords || words.treat[slip.careClass],
+        shipped?.treat || slip.ownWords || words.treat[slip.careClass],
         slip.cureWeeks === null || slip.ownWords ? '' : words.cures(slip.cureWeeks),
         slip.renewWith ? words.same(ingredientIn(language, slip.renewWith)) : '',
         renewing.filter(Boolean).join(' '),

@@ -53,7 +53,11 @@ function optionsFor(
     const others = near.filter((id) => id !== value.id);
     return { heading: null, options: [...optionOf(value.id), ...others.flatMap((id) => optionOf(id)), ...own] };
   }
-  if ('refuse' in value) return { heading: `Not used here: ${REFUSAL_KINDS[value.refuse]}.`, options: own };
+  if ('refuse' in value)
+    return {
+      heading: `Not used here: ${REFUSAL_KINDS[value.refuse]}.${value.refuse === 'perfume' ? ' For tools it may be received as what it is made of, ticked “for tools only”.' : ''}`,
+      options: own,
+    };
   if (!('ask' in value)) return { heading: null, options: [...near.flatMap((id) => optionOf(id)), ...own] };
   const [only, ...more] = value.ask;
   const asks =

@@ -8,6 +8,7 @@ export {
   pointsOf,
   readProfile,
 } from './draft';
+export { ODD_MM, oddSizes } from './odd';
 export { type Area, area, areaOf, areaTaking, type Face, facesOf, fits, surfacesOf } from './area';
 export { emc, FIT_MOISTURE } from './emc';
 export { FINISH_CLASSES, type FinishClass, Geometry, Solid } from './schema';

@@ -42,6 +42,7 @@ export type IssueCode =
   | 'not-in-proportion'
   | 'not-one-volatile'
   | 'used-or-air'
+  | 'odd-size'
   | 'thinner-already'
   | 'never-melted'
   | 'fractions-sum'

@@ -5,7 +5,7 @@ import { rolesFor } from './roles';
 import type { Regimen, RegimenStep } from './schema';
 
 /** What lies on wood, as far as what may lie over it goes. */
-export const LAYERS = ['colour', 'filler', 'seal', 'oil', 'wax', 'varnish', 'polish'] as const;
+export const LAYERS = ['colour', 'filler', 'seal', 'oil', 'never', 'wax', 'varnish', 'polish'] as const;
 export type Layer = (typeof LAYERS)[number];
 
 const OF_ROLE: Readonly<Record<Role, Layer>> = {
@@ -26,18 +26,28 @@ const OF_ROLE: Readonly<Record<Role, Layer>> = {
 /** Whether one layer holds on another: it does, only a test piece can tell, or it will not. */
 export type Hold = 'holds' | 'test' | 'will-not';
 
-/** What may go over what; what is not named holds. Source: practice.md, "Order of layers"; each a working rule of the trade. */
+/** What may go over what; what is not named holds. `oil` dries, `never` does not. Source: practice.md, "Order of layers"; each a working rule of the trade. */
 const OVER: Readonly<Record<Layer, Readonly<Partial<Record<Layer, Hold>>>>> = {
   // Stain wants bare wood: a seal or a wax shuts it out, and over oil it lies in patches.
-  colour: { seal: 'will-not', oil: 'will-not', wax: 'will-not', varnish: 'will-not', polish: 'will-not', filler: 'test' },
-  filler: { oil: 'test', wax: 'will-not', varnish: 'test', polish: 'will-not' },
-  // Spirit on an oil that has cured: it may crawl.
-  seal: { oil: 'test', wax: 'will-not', varnish: 'test' },
+  colour: {
+    seal: 'will-not',
+    oil: 'will-not',
+    never: 'will-not',
+    wax: 'will-not',
+    varnish: 'will-not',
+    polish: 'will-not',
+    filler: 'test',
+  },
+  filler: { oil: 'test', never: 'will-not', wax: 'will-not', varnish: 'test', polish: 'will-not' },
+  // Spirit on an oil that has cured, or on one that never does: it may crawl.
+  seal: { oil: 'test', never: 'test', wax: 'will-not', varnish: 'test' },
   // Oil mutes paint and can lift it; through wax, varnish and polish it does not soak in.
-  oil: { colour: 'test', wax: 'will-not', varnish: 'will-not', polish: 'will-not' },
+  // What never dries keeps anything that hardens from holding.
+  oil: { colour: 'test', never: 'will-not', wax: 'will-not', varnish: 'will-not', polish: 'will-not' },
+  never: { colour: 'test' },
   wax: {},
-  varnish: { colour: 'test', oil: 'test', wax: 'will-not', polish: 'test' },
-  polish: { oil: 'test', wax: 'will-not', varnish: 'test' },
+  varnish: { colour: 'test', oil: 'test', never: 'will-not', wax: 'will-not', polish: 'test' },
+  polish: { oil: 'test', never: 'will-not', wax: 'will-not', varnish: 'test' },
 };
 
 /** Whether a layer holds over another. */
@@ -45,7 +55,9 @@ export const holdsOver = (over: Layer, under: Layer): Hold => (over === under ? 
 
 const layersOf = (step: RegimenStep, { slots, steps }: Regimen): Layer[] => {
   const slot = slots.find((one) => one.slot === step.slot);
-  return slot ? [...new Set(rolesFor(slot, steps).map((role) => OF_ROLE[role]))] : [];
+  if (!slot) return [];
+  const oils = slot.wants.map((wants): Layer => (wants === 'never' ? 'never' : 'oil'));
+  return [...new Set(rolesFor(slot, steps).flatMap((role) => (OF_ROLE[role] === 'oil' ? oils : [OF_ROLE[role]])))];
 };
 
 /** Whether two steps treat a surface in common; one that names none treats all. */

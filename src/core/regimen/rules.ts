@@ -90,7 +90,9 @@ const ids: Rule = ({ steps }) =>
 /** Oiled wood is never baked: it smokes, it can catch fire, it cracks. Nobody may say otherwise. */
 const baking: Rule = ({ steps }) =>
   steps.flatMap((step, i): Issue[] =>
-    /\b(oven|bake[ds]?|baking|microwave|torch|heat ?gun)\b/i.test(`${step.action} ${step.done}`)
+    /\b(oven|bake[ds]?|baking|microwave|torch|heat[ -]?gun|hot[ -]?air|(?:hair|blow)[ -]?dr(?:y|ie)\w*)\b/i.test(
+      `${step.action} ${step.done}`,
+    )
       ? [{ code: 'no-baking', path: at(i), with: { action: step.action } }]
       : [],
   );

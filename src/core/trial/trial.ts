@@ -18,6 +18,8 @@ export type TreatmentAnswer = {
   readonly wearPerCycle: number | null;
   /** Cycles until it is at the threshold; null where it never gets there. Missing where none was asked for. */
   readonly cyclesTo?: number | null;
+  /** At the threshold or beyond it before any wear. Missing where none was asked for. */
+  readonly wornAtFirst?: boolean;
 };
 export type TrialAnswer = {
   readonly atCycle: number;
@@ -119,7 +121,12 @@ export function trial(input: unknown): Result<TrialAnswer> {
       const base = { id, mean: mean(id), difference: id === against ? 0 : mean(id) - mean(against) };
       const wear = {
         wearPerCycle: slope,
-        ...(threshold === undefined ? {} : { cyclesTo: cyclesTo(threshold, atFirst, slope, firstCycle) }),
+        ...(threshold === undefined
+          ? {}
+          : {
+              cyclesTo: cyclesTo(threshold, atFirst, slope, firstCycle),
+              wornAtFirst: sign * (atFirst - threshold) <= ALIKE,
+            }),
       };
       const unsaid = { low: null, high: null, probBetter: null };
       if (id === against) return { ...base, ...unsaid, verdict: 'reference', ...wear };

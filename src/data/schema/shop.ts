@@ -27,6 +27,9 @@ export const shop = sqliteTable(
     /** What an hour of hands and one printed slip cost, minor units; null where the shop does not say. */
     hourMinor: integer('hour_minor'),
     slipMinor: integer('slip_minor'),
+    /** What is called where the shop stands; empty until somebody entered it. */
+    emergencyNumber: text('emergency_number').notNull().default(''),
+    poisonNumber: text('poison_number').notNull().default(''),
     /** Up to which of the house's facts and judgements this file was gone through. */
     factsVersion: integer('facts_version').notNull().default(0),
     /** The units its scale, jug, thermometer and rule are read in; nothing that is kept goes by them. */

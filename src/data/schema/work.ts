@@ -51,6 +51,8 @@ export const designRevision = sqliteTable(
     tableware: integer('tableware', { mode: 'boolean' }).notNull().default(true),
     /** Whether its maker said so; else it was read off an older file and is asked about. */
     usesSaid: integer('uses_said', { mode: 'boolean' }).notNull().default(true),
+    /** It really measures more than a metre, or less than a millimetre: that was asked, and this is the answer. */
+    sizesSure: integer('sizes_sure', { mode: 'boolean' }).notNull().default(false),
     at: moment('at').notNull(),
   },
   (t) => [unique('design_revision_number').on(t.designId, t.number)],

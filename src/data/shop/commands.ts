@@ -102,6 +102,21 @@ export function changeShop(db: Db, version: number, change: ShopChange): Result<
   });
 }
 
+/** The numbers that are called where the shop stands. */
+export function sayNumbers(
+  db: Db,
+  { version, ...numbers }: { readonly version: number; readonly emergencyNumber: string; readonly poisonNumber: string },
+): Result<void> {
+  return command(db, (tx) => {
+    const changed = tx
+      .update(shop)
+      .set({ ...numbers, version: version + 1 })
+      .where(and(eq(shop.id, 1), eq(shop.version, version)))
+      .run();
+    return changed.changes === 0 ? fail('stale', '') : ok(undefined);
+  });
+}
+
 /** The units the shop reads from now on; nothing that is kept changes. */
 export function chooseReads(db: Db, reads: Reads): Result<void> {
   return command(db, (tx) => {

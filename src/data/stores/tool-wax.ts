@@ -5,10 +5,24 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { lot } from '../schema';
 import { combineLots } from './combine';
+import { type NewLot, receiveLot } from './commands';
 import { holdLot } from './holds';
 
 /** Why nothing is drawn from tool wax: it has been too hot, or scraped from a pot, and nobody knows what that made of it. */
 const TOOL_WAX_HOLD = 'tool wax: for saws, hinges and jigs, never on a piece';
+
+/** Why nothing is drawn from what came in for tools: nobody knows what else is in it. */
+const TOOLS_ONLY = 'for tools only: perfumed, coloured or doubtful, never on a piece';
+
+/** Receives a lot that may go on tools and on nothing that is sold: it is held from the first moment. */
+export function receiveForTools(db: Db, input: NewLot, by: By): Result<{ readonly id: number; readonly number: string }> {
+  return command(db, (tx) => {
+    const made = receiveLot(tx, input, by);
+    if (!made.ok) return made;
+    const held = holdLot(tx, made.value.id, TOOLS_ONLY, by);
+    return held.ok ? made : held;
+  });
+}
 
 /**
  * Takes some of a lot out of use as tool wax: a lot of its own that one can find, and held from the first moment, so that no coat and no tin

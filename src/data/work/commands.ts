@@ -33,7 +33,7 @@ const usesRow = ({ uses, tableware = true }: ForWhat) => ({
 
 export function addDesign(
   db: Db,
-  input: { readonly name: string; readonly geometry: Geometry } & ForWhat,
+  input: { readonly name: string; readonly geometry: Geometry; readonly sizesSure?: boolean } & ForWhat,
   nowMs: number,
 ): Result<{ readonly id: number; readonly revisionId: number }> {
   return command(db, (tx) => {
@@ -45,7 +45,14 @@ export function addDesign(
     const { id } = tx.insert(design).values({ name: input.name, createdAt: nowMs }).returning({ id: design.id }).get();
     const revision = tx
       .insert(designRevision)
-      .values({ designId: id, number: 1, geometry: input.geometry, ...usesRow(input), at: nowMs })
+      .values({
+        designId: id,
+        number: 1,
+        geometry: input.geometry,
+        ...usesRow(input),
+        sizesSure: input.sizesSure ?? false,
+        at: nowMs,
+      })
       .returning({ id: designRevision.id })
       .get();
     return ok({ id, revisionId: revision.id });
@@ -85,6 +92,7 @@ export function sayUses(
         designId: input.designId,
         number: newest.number + 1,
         geometry: newest.geometry,
+        sizesSure: newest.sizesSure,
         ...usesRow(input),
         at: by.nowMs,
       })

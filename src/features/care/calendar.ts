@@ -4,7 +4,7 @@ import type { Language } from '@/core/care';
 import { groupBy } from '@/core/quantity';
 import type { Look } from '@/data/care/queries';
 import { tagOf } from '@/data/work/batch';
-import { allergensIn, SLIP_WORDS, titleIn } from '@/messages/slip';
+import { allergensIn, shippedIn, SLIP_WORDS, titleIn } from '@/messages/slip';
 import { initialsOf } from '@/messages/care';
 import { type Slip, slipIn } from '@/print/slip';
 
@@ -34,7 +34,7 @@ export function calendarOf(pieces: readonly Looked[]): string {
         allDay: true,
         stamp: new Date(`${slip.soldOn}T12:00:00Z`),
         summary: words.letter.subject(text.title),
-        description: `${text.look} ${slip.ownWords || words.treat[slip.careClass]}${says}`,
+        description: `${text.look} ${shippedIn(language, slip.ownWords ?? '')?.treat || slip.ownWords || words.treat[slip.careClass]}${says}`,
       });
   }
   return calendar.toString();

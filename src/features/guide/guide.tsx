@@ -102,6 +102,9 @@ function StopFirst() {
           </div>
         ))}
       </dl>
+      <p className="mt-2">
+        <Link href="/guide/first-aid">First aid, to print</Link>
+      </p>
     </section>
   );
 }

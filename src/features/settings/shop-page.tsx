@@ -56,6 +56,9 @@ export async function ShopPage() {
       />
       <p className="mt-6">
         <Link href="/notice/rags">Notice for the wall: oily cloths</Link>
+        <Link href="/guide/first-aid" className="ml-6">
+          First aid, with the numbers to call
+        </Link>
       </p>
       <Door />
       <Copies today={dateOf(nowMs, shop.zone)} isDemo={shop.isDemo} />

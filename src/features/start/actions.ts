@@ -19,8 +19,8 @@ import { DesignFields, OwnWoodTyped, StartFields, UsesFields } from './forms';
 
 /** A design as it was typed or drawn; the server measures it again. */
 export async function saveDesign(input: unknown): Promise<Answer<{ readonly revisionId: number }>> {
-  return act(DesignFields, input, (db, { name, geometry, uses, tableware }, by) =>
-    addDesign(db, { name, geometry, uses, tableware }, by.nowMs),
+  return act(DesignFields, input, (db, { name, geometry, uses, tableware, sizesSure }, by) =>
+    addDesign(db, { name, geometry, uses, tableware, sizesSure }, by.nowMs),
   );
 }
 

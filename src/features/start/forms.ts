@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { typedCount } from '@/core/contract';
 import { KEEPERS } from '@/core/care';
 import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
-import { Geometry, geometryOf, PART_SHAPES, Solid } from '@/core/piece';
+import { Geometry, geometryOf, oddSizes, PART_SHAPES, Solid } from '@/core/piece';
+import { say } from '@/core/quantity';
 import { SHAPE_WORDS } from '@/messages';
 import { rowId } from '@/web/shapes';
 
@@ -15,6 +16,8 @@ export const DesignTyped = z.object({
   name: z.string().trim().min(1).max(80),
   uses: z.array(z.enum(PIECE_USES)).min(1),
   tableware: z.boolean(),
+  /** What is over a metre or under a millimetre really is so. */
+  sizesSure: z.boolean(),
   shape: z.enum(Object.keys(SHAPE_WORDS) as [Geometry['shape'], ...Geometry['shape'][]]),
   sizes: typed,
   grain: z.enum(['long', 'end']),
@@ -48,7 +51,16 @@ export const DesignTyped = z.object({
 /** The same, measured; what cannot be measured has its fault at its own field. */
 export const DesignFields = DesignTyped.transform((draft, ctx) => {
   const geometry = geometryOf(draft);
-  if (geometry.ok) return { ...draft, geometry: geometry.value };
+  if (geometry.ok) {
+    const odd = oddSizes(geometry.value);
+    if (odd.length === 0 || draft.sizesSure) return { ...draft, geometry: geometry.value, sizesSure: odd.length > 0 };
+    ctx.addIssue({
+      code: 'custom',
+      path: ['sizesSure'],
+      params: { code: 'odd-size', with: { sizes: odd.map((mm) => say(mm, 'mm')).join(', ') } },
+    });
+    return z.NEVER;
+  }
   for (const { code, path, with: bounds } of geometry.issues)
     ctx.addIssue({ code: 'custom', path: path.split('.').filter(Boolean), params: { code, with: bounds } });
   return z.NEVER;

@@ -8,13 +8,14 @@ import { findIngredient, isLiquid } from '@/core/material';
 import { fail, parseAmount } from '@/core/quantity';
 import { addContainer, countContainer, receiveLot } from '@/data/stores/commands';
 import { foundLeft } from '@/data/stores/into-air';
+import { receiveForTools } from '@/data/stores/tool-wax';
 import { readyMades } from '@/data/stores/queries';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
 import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
 
 /** Receives a lot from what was typed. */
 export async function saveLot(input: unknown): Promise<Answer<{ readonly number: string }>> {
-  return act(LotFields, input, (db, { amount, ounce, price, openedOn, bestBefore, within, place, ...rest }, by) => {
+  return act(LotFields, input, (db, { amount, ounce, price, openedOn, bestBefore, within, place, forTools, ...rest }, by) => {
     const ingredient = findIngredient(rest.ingredientId);
     const ready = readyMades(db).find((one) => one.id === rest.readyMadeId);
     const stuff = ingredient
@@ -27,7 +28,8 @@ export async function saveLot(input: unknown): Promise<Answer<{ readonly number:
     const parsed = read.take('amount', parseAmount(amount, stuff, ounce ?? undefined));
     const priceMinor = read.orNone('price', price, moneyOf(db));
     if (parsed === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
-    return receiveLot(
+    const receive = forTools ? receiveForTools : receiveLot;
+    return receive(
       db,
       {
         ...rest,

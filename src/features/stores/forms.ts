@@ -58,6 +58,8 @@ export const LotFields = z.object({
   place: chosenRowOrNone,
   price,
   note: text,
+  /** Perfumed, coloured or doubtful: for tools, never on a piece. */
+  forTools: z.boolean(),
 });
 export const CountFields = z.object({ found: typed(parseMassOrNone), went: z.enum(WENT) });
 export const JarFields = z.object({

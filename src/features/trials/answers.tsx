@@ -75,7 +75,7 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
                   <th scope="row" className="py-1 text-left font-normal">
                     {name(one.id)}
                   </th>
-                  <td className="py-1 text-right">{sayCyclesTo(one.cyclesTo, trial.wear)}</td>
+                  <td className="py-1 text-right">{sayCyclesTo(one.cyclesTo, trial.wear, one.wornAtFirst)}</td>
                 </tr>
               ))}
             </tbody>

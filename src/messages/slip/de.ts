@@ -35,6 +35,18 @@ export const de: SlipWords = {
     friction: 'Drechselpolitur',
     bare: 'Unbehandelt',
   },
+  shipped: {
+    soap: {
+      finish: 'Seife',
+      treat:
+        'Mit Naturseife und warmem Wasser in Faserrichtung waschen, Überschuss abwischen, hochkant trocknen. Immer, wenn es trocken aussieht.',
+    },
+    'two-part': {
+      finish: null,
+      treat:
+        'Wenn es matt oder trocken aussieht: feucht abwischen und in die Werkstatt schicken, oder wenig einfaches Hartwachsöl einreiben und binnen einer Viertelstunde auspolieren. Der Härter ist nur für die Werkstatt.',
+    },
+  },
   notForFood: 'Nicht für Lebensmittel',
   scars:
     'Kratzer: 240er-Schleifpapier oder feiner, in Faserrichtung, danach auffrischen; über Gravuren nur von Hand. Spuren mit Charakter dürfen bleiben.',

@@ -26,6 +26,18 @@ export const en: SlipWords = {
     friction: 'Friction polish',
     bare: 'Bare wood',
   },
+  shipped: {
+    soap: {
+      finish: 'Soap',
+      treat:
+        'Wash it with natural soap and warm water along the grain, wipe off the surplus, dry it on edge. Do so whenever it looks dry.',
+    },
+    'two-part': {
+      finish: null,
+      treat:
+        'When it looks dull or dry: wipe it with a damp cloth and send it to the workshop, or rub on a little plain hard-wax oil and buff it off within a quarter of an hour. The hardener is for the workshop alone.',
+    },
+  },
   notForFood: 'Not for food',
   scars: 'Scars: 240 paper or finer, with the grain, then renew; by hand only over engraving. Keep the marks that are character.',
   drops: 'a few drops',

@@ -35,6 +35,18 @@ export const es: SlipWords = {
     friction: 'Pulimento de torno',
     bare: 'Madera sin tratar',
   },
+  shipped: {
+    soap: {
+      finish: 'Jabón',
+      treat:
+        'Lávela con jabón natural y agua tibia a favor de la veta, quite el exceso y séquela de canto. Repita cuando se vea reseca.',
+    },
+    'two-part': {
+      finish: null,
+      treat:
+        'Cuando se vea mate o reseca: límpiela con un paño húmedo y envíela al taller, o frote un poco de aceite de cera dura simple y lústrela antes de un cuarto de hora. El endurecedor es solo para el taller.',
+    },
+  },
   notForFood: 'No apta para alimentos',
   scars:
     'Arañazos: lija de 240 o más fina, a favor de la veta, y después renovar; sobre grabados, solo a mano. Conserve las marcas con carácter.',

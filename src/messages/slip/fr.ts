@@ -36,6 +36,18 @@ export const fr: SlipWords = {
     friction: 'Vernis à friction (de tourneur)',
     bare: 'Bois brut',
   },
+  shipped: {
+    soap: {
+      finish: 'Savon',
+      treat:
+        'Lavez-la au savon naturel et à l’eau tiède dans le sens du fil, essuyez l’excédent, séchez-la sur chant. À refaire dès qu’elle paraît sèche.',
+    },
+    'two-part': {
+      finish: null,
+      treat:
+        'Quand elle paraît terne ou sèche : essuyez-la avec un chiffon humide et envoyez-la à l’atelier, ou frottez un peu d’huile-cire dure simple et lustrez dans le quart d’heure. Le durcisseur est réservé à l’atelier.',
+    },
+  },
   notForFood: 'Ne convient pas au contact alimentaire',
   scars:
     'Rayures : papier 240 ou plus fin, dans le sens du fil, puis raviver ; à la main seulement sur une gravure. Gardez les marques qui font son caractère.',

@@ -4,7 +4,8 @@ import { de } from './de';
 import { en } from './en';
 import { es } from './es';
 import { fr } from './fr';
-import type { Allergen, SlipWords } from './shape';
+import { REGIMENS } from '@/core/regimen';
+import { type Allergen, SHIPPED_CARE, type SlipWords } from './shape';
 
 export { LABEL_CAUTIONS, type LabelCaution, type SlipWords } from './shape';
 
@@ -96,3 +97,9 @@ export const titleIn = (
   language === 'en'
     ? `${woodIn('en', speciesId, woods)} ${design.toLowerCase()}`
     : `${design}, ${woodIn(language, speciesId, woods)}`;
+
+/** What a regimen that ships with a care of its own says in a language; null for a care that a shop wrote itself, or for none. */
+export function shippedIn(language: Language, ownWords: string): SlipWords['shipped']['soap'] | null {
+  const id = SHIPPED_CARE.find((one) => REGIMENS.find((regimen) => regimen.id === one)?.ownCare?.words === ownWords);
+  return id && ownWords !== '' ? SLIP_WORDS[language].shipped[id] : null;
+}

@@ -31,6 +31,10 @@ export const LABEL_CAUTIONS = [
 export type LabelCaution = (typeof LABEL_CAUTIONS)[number];
 
 /** Everything that a slip, a letter and an owner's page say in one language. */
+/** Shipped regimens whose owner does something of its own. */
+export const SHIPPED_CARE = ['soap', 'two-part'] as const;
+export type ShippedCare = (typeof SHIPPED_CARE)[number];
+
 export type SlipWords = {
   readonly look: string;
   readonly lookBare: string;
@@ -49,6 +53,8 @@ export type SlipWords = {
   readonly cures: (weeks: number) => string;
   readonly finish: Readonly<Record<CareClass, string>>;
   /** Said where the piece is not for food, whatever it looks like. */
+  /** Regimens that ship with a care of their own: what lies on the wood where its care class does not say it, and what its owner does. */
+  readonly shipped: Readonly<Record<ShippedCare, { readonly finish: string | null; readonly treat: string }>>;
   readonly notForFood: string;
   /** How scars are taken out. */
   readonly scars: string;

@@ -11,6 +11,11 @@ export const twoPart: Written = {
     'Its hardener makes lungs and skin allergic for life: gloves, goggles, moving air. What is mixed sets in the tin. Not for food until its maker says so on paper.',
   careClass: 'hard-wax',
   knifeSurface: false,
+  ownCare: {
+    days: 365,
+    words:
+      'When it looks dull or dry: wipe it with a damp cloth and send it to the workshop, or rub on a little plain hard-wax oil and buff it off within a quarter of an hour. The hardener is for the workshop alone.',
+  },
   slots: [
     {
       slot: 'mixed',

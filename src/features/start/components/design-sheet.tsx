@@ -1,12 +1,13 @@
 'use client';
 
 import { say, typedLength } from '@/core/quantity';
-import { areaOf, type Geometry } from '@/core/piece';
+import { areaOf, type Geometry, oddSizes } from '@/core/piece';
 import type { Design } from '@/data/work/catalogue';
 import { usualUses } from '@/core/use';
 import { SHAPE_WORDS, sayIssue, sizeWords } from '@/messages';
 import type { z } from 'zod';
 import { SelectField, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
@@ -22,6 +23,7 @@ const fresh = (): z.input<typeof DesignFields> => ({
   name: '',
   uses: [...usualUses({ shape: 'board' })],
   tableware: true,
+  sizesSure: false,
   shape: 'board',
   sizes: '',
   grain: 'long',
@@ -79,6 +81,7 @@ export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps 
     for (const [name, value] of Object.entries(part)) form.set(name as keyof typeof draft, value as never);
   };
   const geometry = geometryOf(draft);
+  const odd = geometry.ok ? oddSizes(geometry.value) : [];
   const measured = geometry.ok ? areaOf(geometry.value) : null;
   const wrong =
     geometry.ok || !isBegun(draft)
@@ -118,6 +121,14 @@ export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps 
         ))}
       </SelectField>
       <ShapeFields draft={draft} designs={designs} field={field} form={form} faults={faults} echo={echo} onChange={change} />
+      {odd.length > 0 ? (
+        <div className="border-cure border-l-8 bg-paper px-3 py-1">
+          <Tick checked={draft.sizesSure} onChange={() => form.set('sizesSure', !draft.sizesSure)}>
+            It really measures {odd.map((mm) => say(mm, 'mm')).join(', ')}
+          </Tick>
+          {form.fault('sizesSure') ? <p className="font-semibold text-late">▲ {form.fault('sizesSure')}</p> : null}
+        </div>
+      ) : null}
       {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
       <UseTicks uses={draft.uses} tableware={draft.tableware} onChange={change} />
     </SheetForm>

@@ -2,7 +2,15 @@
 
 import { useState } from 'react';
 import { boughtOfLine, type Drying } from '@/core/blend';
-import { allIngredients, answersTo, findIngredient, type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
+import {
+  allIngredients,
+  answersTo,
+  findIngredient,
+  type Ingredient,
+  isLiquid,
+  isOwnMaterial,
+  likeIngredient,
+} from '@/core/material';
 import type { KnownOwn } from './own-sheet';
 import { OwnIngredient } from './sheets';
 import { say } from '@/core/quantity';
@@ -15,11 +23,29 @@ import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 /** How an ingredient dries by itself: one that dries by halves stays tacky. */
 const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' : dries);
 
+/** Set at 24 °C: it is a paste in a cool shop. Source: its own note. */
+const SETS_AT: Readonly<Record<string, number>> = { 'coconut-oil-whole': 24 };
+const melts = (one: Ingredient): string => {
+  if (one.meltC !== null) return say(one.meltC, '°C');
+  const setsAt = SETS_AT[likeIngredient(one.id)];
+  if (setsAt !== undefined) return `sets below ${say(setsAt, '°C', 0)}`;
+  return isLiquid(one) ? 'liquid' : 'does not melt';
+};
+
 const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
   ['Density', `${one.densityGPerMl} g/ml`],
   ['Iodine value', String(one.iodineValue)],
-  ['Melts', one.meltC === null ? 'liquid' : say(one.meltC, '°C')],
-  ['Ceiling', one.neverHeat ? 'never heat' : one.maxC === null ? 'none known' : say(one.maxC, '°C')],
+  ['Melts', melts(one)],
+  [
+    'Ceiling',
+    likeIngredient(one.id) === 'water'
+      ? 'not in a wax pot'
+      : one.neverHeat
+        ? 'never heat'
+        : one.maxC === null
+          ? 'none known'
+          : say(one.maxC, '°C'),
+  ],
   ['Flash point', one.flashC === null ? 'none known' : say(one.flashC, '°C')],
   ['Keeps', `${one.shelfMonths} months`],
   ['Leaves as it dries', say(one.volatileFraction, 'fraction')],

@@ -6,6 +6,7 @@ import { sayIssue } from '@/messages';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
+import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { IngredientPicker } from '@/web/ingredient-picker';
@@ -25,6 +26,7 @@ const EMPTY = {
   place: '',
   price: '',
   note: '',
+  forTools: false,
 };
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: 'Ounces by weight' },
@@ -129,6 +131,9 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
         <TextField label={`Paid for it (${currency})`} inputMode="decimal" {...form.field('price')} />
         <TextField label="Note" {...form.field('note')} />
       </div>
+      <Tick checked={lot.forTools} onChange={() => form.set('forTools', !lot.forTools)}>
+        For tools only, never on a piece: perfumed, coloured or doubtful
+      </Tick>
     </SheetForm>
   );
 }

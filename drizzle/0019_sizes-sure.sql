@@ -1,0 +1,1 @@
+ALTER TABLE `design_revision` ADD `sizes_sure` integer DEFAULT false NOT NULL;
