@@ -36,6 +36,7 @@ const REASON_WORDS: Readonly<Record<ReasonCode, (about: string) => string>> = {
   'easy-dry-food': () => 'dry food asks little of it',
   'wears-well': () => 'wears well in the hand',
   weathers: () => 'weathers evenly and can be oiled over',
+  'greys-outdoors': () => 'greys within a season: a thin oil keeps neither sun nor rain off',
   'flakes-outdoors': () => 'flakes outdoors',
   shines: () => 'can be brought to a shine',
   'stays-dull': () => 'will not shine',
@@ -60,15 +61,32 @@ export const OWNER_WORDS: Readonly<Record<FinishWish['owner'], string>> = {
 const listed = (words: readonly string[]): string =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
 
-/** The answer in one sentence, to be said aloud to who asked. */
+/** Reasons that are no words after “it”: each as a clause of its own. */
+const CLAUSES: Readonly<Partial<Record<ReasonCode, (about: string) => string>>> = {
+  'renewed-by-owner': () => 'an owner who re-oils renews it in a minute',
+  'owner-unknown-safe': () => 'it is the house’s choice where the owner is not known',
+  'easy-dry-food': () => 'dry food asks little of it',
+  'smell-stays': () => 'its smell stays long under a lid',
+  quick: () => 'it is ready within days',
+  'own-rule-for': (about) => `it follows your own rule (${about})`,
+  'own-rule-against': (about) => `it goes against your own rule (${about})`,
+  'house-rule-against': (about) => `it goes against what the guide’s house says (${about})`,
+};
+const clause = (reason: Reason): string =>
+  CLAUSES[reason.code]?.(reason.with ?? '') ?? (reason.code.startsWith('gate-') ? sayReason(reason) : `it ${sayReason(reason)}`);
+const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+
+/** The answer in whole sentences, to be said aloud to who asked. */
 export function sayChoice({ regimen, lots, readyDays, gains, costs }: Choice, wish: FinishWish): string {
   const uses = listed(usesOf(wish).map((use) => USE_WORDS[use]));
   const owner = wish.owner === 'unknown' ? 'whoever owns it' : `an owner who ${OWNER_WORDS[wish.owner]}`;
-  const from = lots.length > 0 ? ` from ${listed(lots.map(({ lot }) => `${lot.title} (${lot.number})`))}` : '';
-  const when = readyDays < 1 ? 'the same day' : `in about ${Math.ceil(readyDays)} days`;
+  const from = lots.length > 0 ? `, with ${listed(lots.map(({ lot }) => `${lot.title} (${lot.number})`))}` : '';
+  const when = readyDays < 1 ? 'Fit the same day' : `Fit in about ${Math.ceil(readyDays)} days`;
   const [gain, cost] = [gains[0], costs[0]];
-  const is = gain?.code === 'owner-unknown-safe' ? 'is ' : '';
-  const says = (reason: Reason): string => (reason.code.startsWith('gate-') ? sayReason(reason) : `it ${sayReason(reason)}`);
-  const why = [...(gain ? [`it ${is}${sayReason(gain)}`] : []), ...(cost ? [says(cost)] : [])].join(', but ');
-  return `For ${uses}, ${owner}: “${regimen.name}”, ${regimen.school}${from}, fit ${when}${why === '' ? '' : `; ${why}`}.`;
+  const why = [...(gain ? [clause(gain)] : []), ...(cost ? [clause(cost)] : [])].join(', but ');
+  return [
+    `For ${uses}, ${owner}: “${regimen.name}” (${regimen.school})${from}.`,
+    `${when}.`,
+    ...(why === '' ? [] : [sentence(why)]),
+  ].join(' ');
 }

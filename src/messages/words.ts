@@ -5,7 +5,7 @@ import type { CheckKind } from '@/core/cure';
 import type { Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
-import type { Statement } from '@/core/use';
+import type { Added, Statement } from '@/core/use';
 import type { Surface } from '@/core/piece';
 import type { Fault, LastReason, Mark, Way } from '@/core/regimen';
 import type { CostPart, GateId, GATES_1 } from '@/core/release';
@@ -219,6 +219,16 @@ export const LOT_CHECK_WORDS = {
   clear: { name: 'Clear', how: 'No cloud, no sediment.', pass: 'clear', fail: 'cloudy' },
   strained: { name: 'Strained', how: 'Through a fine cloth, dust and fibre out.', pass: 'strained', fail: 'still dirty' },
 } as const;
+/** What is in or on a piece beside wood, glue and finish. */
+export const ADDED_WORDS: Readonly<Record<Added, string>> = {
+  filler: 'filler',
+  casting: 'casting resin',
+  dye: 'dye or stain',
+  burning: 'burnt drawing',
+  metal: 'metal inlay',
+  magnet: 'magnets',
+  feet: 'rubber feet',
+};
 /** Where what is missing of a mix with solvent went. */
 export const WENT_WORDS: Readonly<Record<Went, string>> = { '': 'choose', used: 'used', air: 'gone into the air' };
 /** A lot in doubt, in a word or two, and what it may still be used for. */

@@ -79,6 +79,7 @@ export type ReasonCode =
   | 'easy-dry-food'
   | 'wears-well'
   | 'weathers'
+  | 'greys-outdoors'
   | 'flakes-outdoors'
   | 'shines'
   | 'stays-dull'
@@ -121,6 +122,7 @@ const WEIGHT: Readonly<Partial<Record<ReasonCode, number>>> = {
   'easy-dry-food': 1,
   'wears-well': 1,
   weathers: 1,
+  'greys-outdoors': -1,
   'flakes-outdoors': -2,
   shines: 2,
   'stays-dull': -1,
@@ -234,6 +236,7 @@ function reasonsOf({ careClass }: Regimen, wish: FinishWish, readyDays: number):
     [is('hands') && (lastsWithoutCare || film), 'wears-well'],
     [is('outdoors') && careClass === 'drying-oil', 'weathers'],
     [is('outdoors') && film, 'flakes-outdoors'],
+    [is('outdoors') && (dries || never), 'greys-outdoors'],
     [is('outdoors') && wish.owner === 're-oils' && never, 'washes-out'],
     [wish.shine === 'gloss' && film, 'shines'],
     [wish.shine === 'gloss' && !film, 'stays-dull'],

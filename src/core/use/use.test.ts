@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
-import { FOOD_USES, finishOf, gates, type Layer, meetsFood, usualUses } from '.';
+import { type Added, FOOD_USES, finishOf, gates, type Layer, layerOfGlue, meetsFood, usualUses, withAdded } from '.';
 
 const oil: Layer = {
   contact: 'food-grade',
@@ -98,4 +98,35 @@ it('takes a board for bread and a knife, a spoon for a mouth, and no knife for b
   expect(usualUses({ shape: 'spoon' })).toContain('mouth');
   for (const shape of ['spoon', 'scoop', 'turned', 'box'] as const) expect(usualUses({ shape })).not.toContain('knife');
   expect(FOOD_USES).toHaveLength(6);
+});
+
+describe('what is in a piece beside its wood and finish', () => {
+  const layer = (with_: readonly Added[], food: 'yes' | 'no' | 'unknown' = 'unknown', name = '') =>
+    layerOfGlue({ name, food, with: [...with_] });
+  it('is not declared where it fills or colours and nobody asked its maker; metal, magnets, feet and burning are only named', () => {
+    for (const one of ['filler', 'casting', 'dye'] as const) {
+      expect(layer([one]).undeclared).toBe(true);
+      expect(layer([one], 'yes').undeclared).toBe(false);
+      expect(layer([one], 'no').contact).toBe('not-for-food');
+    }
+    for (const one of ['burning', 'metal', 'magnet', 'feet'] as const) expect(layer([one]).undeclared).toBe(false);
+    expect(layer([], 'unknown', 'Yellow glue').undeclared).toBe(true);
+  });
+});
+
+describe('what is stirred in just before use', () => {
+  it('makes a finish as fit for food as the worst of it, and its papers speak of the whole', () => {
+    const oil = {
+      contact: 'once-cured',
+      filmForming: false,
+      drying: 'drying',
+      waxEquivalent: 0,
+      allergens: [],
+      undeclared: false,
+      statement: ['food'],
+    } as const;
+    const mixed = withAdded({ ...oil, statement: [...oil.statement] }, ['isocyanate-hardener']);
+    expect(mixed).toMatchObject({ contact: 'not-for-food', statement: ['food'] });
+    expect(withAdded({ ...oil, statement: [] }, [])).toEqual({ ...oil, statement: [] });
+  });
 });

@@ -2,8 +2,19 @@ import { z } from 'zod';
 import type { FoodVerdict, PieceUse } from '@/core/material';
 import type { Layer } from './finish';
 
-/** What holds woods together, and what its maker's paper says of food; not asked is unknown. */
-export const Glue = z.object({ name: z.string().min(1).max(80), food: z.enum(['yes', 'no', 'unknown']) });
+/** What makers put into or onto a piece beside its wood, its glue and its finish. */
+export const ADDED = ['filler', 'casting', 'dye', 'burning', 'metal', 'magnet', 'feet'] as const;
+export type Added = (typeof ADDED)[number];
+/** Of these the contents matter where food lies: who made them must say. */
+const ASKED: readonly Added[] = ['filler', 'casting', 'dye'];
+
+/** What holds woods together and what fills, colours or stands on them, and what its maker's paper says of food; not asked is unknown. */
+export const Glue = z.object({
+  name: z.string().max(80),
+  food: z.enum(['yes', 'no', 'unknown']),
+  /** What else is in or on the piece beside wood and finish. */
+  with: z.array(z.enum(ADDED)).default([]),
+});
 export type Glue = z.output<typeof Glue>;
 
 /** Verdicts, the mildest first: a wood nobody can name is worse than one to be careful with. */
@@ -19,13 +30,13 @@ export function strictest(first: Wood, others: readonly Wood[]): { readonly food
   return { food, keepOff: [...new Set(all.flatMap((one) => one.keepOff))] };
 }
 
-/** A glue as its gates see it: what is fit for food adds nothing; what nobody asked about is undeclared. */
-export const layerOfGlue = ({ food }: Glue): Layer => ({
+/** Glue, filler, casting and dye as gates see them: what is fit for food adds nothing; what nobody asked about is undeclared. */
+export const layerOfGlue = ({ name, food, with: added }: Glue): Layer => ({
   contact: food === 'no' ? 'not-for-food' : 'food-grade',
   filmForming: false,
   drying: 'drying',
   waxEquivalent: 0,
   allergens: [],
-  undeclared: food === 'unknown',
+  undeclared: food === 'unknown' && (name !== '' || added.some((one) => ASKED.includes(one))),
   statement: [],
 });

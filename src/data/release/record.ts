@@ -75,7 +75,12 @@ const each = (names: readonly string[]): string => [...new Set(names.filter(Bool
 const batchOf = (batch: Batch): NewReleaseRecord['batch'] => ({
   number: batch.number,
   design: each(batch.kinds.map((kind) => kind.design.name)),
-  wood: each([...batch.kinds.map((kind) => kind.species.name), ...batch.woods.slice(1).map((wood) => wood.name)]),
+  wood: each([
+    ...batch.kinds.map((kind) => kind.species.name),
+    ...batch.woods.slice(1).map((wood) => wood.name),
+    ...(batch.glue?.name ? [`glue ${batch.glue.name}`] : []),
+    ...(batch.glue?.with ?? []),
+  ]),
   botanical: each([...batch.kinds.map((kind) => kind.species.botanical), ...batch.woods.slice(1).map((wood) => wood.botanical)]),
   origin: batch.origin,
   use: [...batch.design.uses],

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Went } from '@/core/blend';
 import { eq } from 'drizzle-orm';
-import { fail, ok, type Result } from '@/core/quantity';
+import { fail, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { bottle } from '../schema';

@@ -203,9 +203,9 @@ describe('several woods, a glue, a wood of one’s own', () => {
     const plain = begin('thin-drying', oil);
     expect([gate(plain, 'wood'), gate(plain, 'declared'), gate(plain, 'contact')]).toEqual([true, true, true]);
     expect(gate(begin('thin-drying', oil, { alsoWoods: ['yew'] }), 'wood')).toBe(false);
-    expect(gate(begin('thin-drying', oil, { glue: { name: 'White glue', food: 'unknown' } }), 'declared')).toBe(false);
-    expect(gate(begin('thin-drying', oil, { glue: { name: 'Old glue', food: 'no' } }), 'contact')).toBe(false);
-    expect(gate(begin('thin-drying', oil, { glue: { name: 'Fish glue', food: 'yes' } }), 'declared')).toBe(true);
+    expect(gate(begin('thin-drying', oil, { glue: { name: 'White glue', food: 'unknown', with: [] } }), 'declared')).toBe(false);
+    expect(gate(begin('thin-drying', oil, { glue: { name: 'Old glue', food: 'no', with: [] } }), 'contact')).toBe(false);
+    expect(gate(begin('thin-drying', oil, { glue: { name: 'Fish glue', food: 'yes', with: [] } }), 'declared')).toBe(true);
   });
   it('a wood is copied from one like it with its reason, changed as a row more, and named once', () => {
     const facts = {

@@ -79,7 +79,7 @@ export async function overYears(input: unknown): Promise<Answer<{ readonly first
 export async function start(input: unknown): Promise<Answer<{ readonly number: string }>> {
   const Start = StartFields.omit({ tree: true, list: true }).extend({ treeKnown: z.boolean() });
   return act(Start, input, (db, typed, by) => {
-    const { start: startText, due, beyond, careDays, careWords, glueName, glueFood, keeper, roughOn, ...rest } = typed;
+    const { start: startText, due, beyond, careDays, careWords, glueName, glueFood, added, keeper, roughOn, ...rest } = typed;
     const read = reader();
     const { zone } = theShop(db);
     const startAt = startText === '' ? by.nowMs : read.take('start', instantOf(startText, zone));
@@ -88,7 +88,7 @@ export async function start(input: unknown): Promise<Answer<{ readonly number: s
     if (startAt === undefined || dueAt === undefined || ownCare === undefined) return { ok: false, issues: read.issues };
     const more = {
       ownCare,
-      glue: glueName === '' ? null : { name: glueName, food: glueFood },
+      glue: glueName === '' && added.length === 0 ? null : { name: glueName, food: glueFood, with: added },
       keeper: keeper === '' ? null : keeper,
       roughOn: roughOn === '' ? null : roughOn,
     };

@@ -4,6 +4,7 @@ import { KEEPERS } from '@/core/care';
 import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
 import { Geometry, geometryOf, oddSizes, PART_SHAPES, Solid } from '@/core/piece';
 import { say } from '@/core/quantity';
+import { ADDED } from '@/core/use';
 import { SHAPE_WORDS } from '@/messages';
 import { rowId } from '@/web/shapes';
 
@@ -93,6 +94,7 @@ export const StartFields = z.object({
   alsoWoods: z.array(z.string().min(1)).max(8),
   glueName: z.string().trim().max(80),
   glueFood: z.enum(['yes', 'no', 'unknown']),
+  added: z.array(z.enum(ADDED)).max(ADDED.length),
   pieces: typedCount('pieces'),
   /** What this batch is for, narrower than its design; null: as its design says. */
   uses: z.array(z.enum(PIECE_USES)).min(1).nullable(),

@@ -51,7 +51,7 @@ export async function Order() {
       </p>
       {early.length > 0 ? (
         <p className="mt-1 max-w-prose text-soft">
-          Too early to say of {early.map((one) => one.name.toLowerCase()).join(', ')}: a rate wants {LEAST_DRAWS} days of use over
+          Too early to say of {early.map((one) => one.name.toLowerCase()).join('; ')}: a rate wants {LEAST_DRAWS} days of use over
           two weeks.
         </p>
       ) : null}

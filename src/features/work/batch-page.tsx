@@ -9,7 +9,7 @@ import { notFound } from 'next/navigation';
 import { noticesOfPiece } from '@/core/caution';
 import { needsLeft } from '@/core/cost';
 import { say, formatMoney } from '@/core/quantity';
-import { KEEPER_WORDS, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS, noticesInWords } from '@/messages';
+import { ADDED_WORDS, KEEPER_WORDS, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS, noticesInWords } from '@/messages';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch, tagOf, piecesIn } from '@/data/work/batch';
 import { drawnFor } from '@/data/work/cancel';
@@ -354,7 +354,10 @@ function OrderOf({ batch, shop }: Pick<Of, 'batch' | 'shop'>) {
       : `Made for ${batch.customer}${batch.dueAt ? `, promised ${dayAndDate(batch.dueAt, shop.zone)}` : ''}.`,
     batch.wishes === '' ? '' : `Wished: ${batch.wishes}.`,
     batch.keeper === null ? '' : `Its owner ${KEEPER_WORDS[batch.keeper]}.`,
-    batch.glue === null ? '' : `Glued with ${batch.glue.name}.`,
+    batch.glue === null || batch.glue.name === '' ? '' : `Glued with ${batch.glue.name}.`,
+    batch.glue === null || batch.glue.with.length === 0
+      ? ''
+      : `In or on it: ${batch.glue.with.map((one) => ADDED_WORDS[one]).join(', ')}.`,
     batch.ownCare === null
       ? ''
       : `Care of its own${batch.ownCare.days === null ? '' : `, every ${batch.ownCare.days} days`}${batch.ownCare.words === '' ? '' : `: ${batch.ownCare.words}`}.`,

@@ -71,6 +71,7 @@ const UNSAID = {
   alsoWoods: [],
   glueName: '',
   glueFood: 'unknown',
+  added: [],
   customer: '',
   wishes: '',
   careDays: '',
@@ -223,7 +224,10 @@ function aheadOfKind(
     wood: { food: wood.food, keepOff: [...wood.keepOff], origin: values.origin },
     film: !regimen.knifeSurface && !isBySurface(regimen.steps),
     meets: (slot) => slotMeets(design.geometry, design.uses, regimen.steps, slot),
-    glue: values.glueName.trim() === '' ? null : layerOfGlue({ name: values.glueName, food: values.glueFood }),
+    glue:
+      values.glueName.trim() === '' && values.added.length === 0
+        ? null
+        : layerOfGlue({ name: values.glueName.trim(), food: values.glueFood, with: [...values.added] }),
     chosen: Object.fromEntries(
       regimen.slots.map(({ slot, adds }) => {
         const lot = lots.find((one) => one.id === values.materials[slot]);

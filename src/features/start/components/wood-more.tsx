@@ -2,7 +2,8 @@
 
 import type { z } from 'zod';
 import { FOOD_VERDICTS, PIECE_USES } from '@/core/material';
-import { USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { ADDED } from '@/core/use';
+import { ADDED_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
@@ -24,15 +25,16 @@ type Props = Pick<StartProps, 'species'> & Pick<Start, 'form'>;
 
 /** Other woods in the same piece, what holds them together, and when the blanks were cut. */
 export function WoodMore({ species, form }: Props) {
-  const { alsoWoods, glueName, roughOn } = form.values;
+  const { alsoWoods, glueName, added, roughOn } = form.values;
   const names = alsoWoods.flatMap((id) => species.filter((one) => one.id === id).map((one) => one.name.toLowerCase()));
   const said = [
     names.length > 0 ? `with ${names.join(' and ')}` : '',
     glueName.trim() === '' ? '' : `glued with ${glueName.trim()}`,
+    added.map((one) => ADDED_WORDS[one]).join(', '),
     roughOn === '' ? '' : `rough-cut ${roughOn}`,
   ].filter(Boolean);
   return (
-    <Fold says={said.join(', ') || 'Several woods in one piece, a glue, or when it was rough-cut'} className="mb-3">
+    <Fold says={said.join(', ') || 'Several woods, glue, filler, dye, metal or feet; when it was rough-cut'} className="mb-3">
       <SelectField
         label="Also of"
         value=""
@@ -68,7 +70,7 @@ export function WoodMore({ species, form }: Props) {
       </p>
       <div className="grid gap-x-4 bench:grid-cols-2">
         <TextField label="Glue" {...form.field('glueName')} hint="empty: none in it" />
-        <SelectField label="Of food" {...form.field('glueFood')}>
+        <SelectField label="Of glue, filler, casting, dye" {...form.field('glueFood')}>
           {Object.entries(GLUE_FOOD).map(([value, says]) => (
             <option key={value} value={value}>
               {says}
@@ -76,6 +78,23 @@ export function WoodMore({ species, form }: Props) {
           ))}
         </SelectField>
       </div>
+      <fieldset className="mb-2 flex flex-wrap gap-x-5">
+        <legend className="label">Also in or on it</legend>
+        {ADDED.map((one) => (
+          <Tick
+            key={one}
+            checked={added.includes(one)}
+            onChange={() =>
+              form.set(
+                'added',
+                ADDED.filter((kind) => (kind === one) !== added.includes(kind)),
+              )
+            }
+          >
+            {ADDED_WORDS[one]}
+          </Tick>
+        ))}
+      </fieldset>
       <TextField
         label="Rough-turned or rough-cut on"
         type="date"

@@ -37,7 +37,7 @@ export function ChangeUse({ batchId, version, uses }: Props) {
         onOpenChange={setOpen}
         saves="Keep it"
         notYet={form.values.uses.length === 0}
-        say="From now on its gates are judged by this; what it was for stays on its record with your reason. The design keeps its own."
+        say="What it must pass before it is sold follows from this. What it was for stays on its record, with your reason; the design stays as it is."
       >
         <UseTicks uses={form.values.uses} tableware onChange={(said) => form.set('uses', [...said.uses])} />
         <TextField label="Reason" {...form.field('why')} hint="the customer wants it for bread only" />
