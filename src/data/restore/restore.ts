@@ -21,12 +21,6 @@ export type RestorationJob = {
   readonly sands: boolean;
 };
 
-/** How fine a batch was sanded before its first coat; null where nothing says it. */
-export function gritBefore(db: Db, batchId: number, nowMs: number): number | null {
-  const of = loadBatch(db, batchId, nowMs);
-  return of ? lastGrit(of.regimen) : null;
-}
-
 /** A piece comes home: a batch of its own, the sandings it does not need left out from the start. */
 export function startRestoration(
   db: Db,
@@ -39,7 +33,9 @@ export function startRestoration(
     const known =
       job.code.trim() === '' ? null : tx.select().from(piece).where(eq(piece.code, job.code.trim().toUpperCase())).get();
     if (known === undefined) return fail('no-such-piece', 'code', { tag: job.code });
-    const made = startBatch(tx, start, by);
+    // Where its wood came from is on the record of the batch it was made in.
+    const before = known ? loadBatch(tx, known.batchId, by.nowMs) : null;
+    const made = startBatch(tx, before ? { ...start, origin: before.origin, treeKnown: before.treeKnown } : start, by);
     if (!made.ok) return made;
     tx.insert(restoration)
       .values({
@@ -56,7 +52,7 @@ export function startRestoration(
         ?.steps.filter((step) => step.optional)
         .map((step) => step.id),
     );
-    notNeeded(job.marks, { last: known ? gritBefore(tx, known.batchId, by.nowMs) : null, sands: job.sands })
+    notNeeded(job.marks, { last: before ? lastGrit(before.regimen) : null, sands: job.sands })
       .filter((task) => has.has(task))
       .forEach((task, i) => {
         tx.insert(logEntry)

@@ -7,6 +7,7 @@ import { say, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
+import { laidOn } from '@/data/work/laid';
 import { type CureStanding, type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { linkLook } from '@/ui/button';
@@ -204,6 +205,7 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
       pass: check.pass,
       name: CHECK_WORDS[check.kind].name,
     }));
+  const laid = laidOn(batch);
   const on = (ms: number | null): string => (ms === null ? UNSAYABLE : dayAndDate(ms, zone));
   const { p10, p50, p90 } = cure.readyAtMs;
   const dates =
@@ -247,6 +249,12 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
               <dd className="font-semibold">{reachedWords(reached, nowMs, zone)}</dd>
             </div>
           ))}
+          {laid.perM2.length > 0 ? (
+            <>
+              <dt className="text-soft">Laid on, g/m²</dt>
+              <dd className="font-semibold">{laid.perM2.map((one) => one.toFixed(0)).join(' + ')}</dd>
+            </>
+          ) : null}
           <dt className="text-soft">Since last coat</dt>
           <dd className="font-semibold">{say((nowMs - cure.startMs) / MS_PER_MINUTE, 'min')}</dd>
           <dt className="text-soft">Counts as</dt>
@@ -258,6 +266,9 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
         </dl>
         <p className="mt-3 text-sm text-soft">
           {airWords(batch, cure, zone)}{' '}
+          {laid.isThick && !cure.settles
+            ? 'A coat took far more than such coats take: how long a thick coat sets is not known, so go by the checks. '
+            : ''}
           {cure.needed.never >= 0.1 ? 'So much failed that it may never be ready: look at it, strip it or begin again. ' : ''}
           {cure.learnedFrom > 0
             ? `The shipped ${cure.shippedHours} h were moved by ${cure.learnedFrom} of your own batches.`

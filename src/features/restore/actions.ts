@@ -8,6 +8,9 @@ import { startRestoration, wentBack } from '@/data/restore/restore';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
 import { JobFields } from './forms';
 
+/** What a wood nobody can name is reckoned like; its verdict and its dust go by its not being known. */
+const LIKE_WOOD = 'sycamore';
+
 /** A piece that is none of the shop's designs: as large as such a thing usually is, or as its first coat will tell. */
 function strangerOf(what: string, speciesId: string) {
   const [listed] = readList(what, { designs: [], woods: [] });
@@ -27,8 +30,9 @@ export async function takeIn(input: unknown): Promise<Answer<{ readonly number: 
       { ...job, billMinor },
       {
         designRevisionId: designRevisionId ?? 0,
-        ...(designRevisionId === null ? { mixed: [strangerOf(what, speciesId)] } : {}),
-        speciesId,
+        ...(designRevisionId === null ? { mixed: [strangerOf(what, speciesId || LIKE_WOOD)] } : {}),
+        speciesId: speciesId || LIKE_WOOD,
+        treeKnown: speciesId !== '',
         origin: 'bought',
         pieces: 1,
         regimenRevisionId,

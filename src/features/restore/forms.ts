@@ -15,7 +15,8 @@ export const JobFields = z.object({
   designRevisionId: rowId.nullable(),
   /** Of a stranger's piece: what it is, as one would say it. */
   what: text,
-  speciesId: z.string().min(1),
+  /** Empty: nobody can say which tree it is. */
+  speciesId: z.string(),
   regimenRevisionId: rowId,
   lotId: rowId.nullable(),
   /** Whether it is sanded at all, or only washed and oiled. */

@@ -32,6 +32,8 @@ type Props = {
     readonly lastGrit: number | null;
   } | null;
 };
+/** What a piece is drawn and reckoned like while nobody can say which tree it is. */
+const LIKE_WOOD = 'sycamore';
 type JobTyped = z.input<typeof JobFields>;
 
 /** Takes in a piece that comes home: whose, which, what is wrong where; the sanding plan beside it at once. */
@@ -47,7 +49,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
       marks: [],
       designRevisionId: known?.designRevisionId ?? designs[0]?.revisionId ?? null,
       what: '',
-      speciesId: known?.speciesId ?? 'sycamore',
+      speciesId: known?.speciesId ?? '',
       regimenRevisionId: regimens[0]?.revisionId ?? 0,
       lotId: null,
       sands: true,
@@ -89,6 +91,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
             ))}
           </SelectField>
           <SelectField label="Wood" {...form.field('speciesId')}>
+            <option value="">nobody can say</option>
             {species.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.name}
@@ -130,7 +133,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
         </Button>
       </div>
       {(shape ?? stranger) ? (
-        <WrongWithIt shape={shape ?? stranger} speciesId={form.values.speciesId} marks={marks} onMark={setMark}>
+        <WrongWithIt shape={shape ?? stranger} speciesId={form.values.speciesId || LIKE_WOOD} marks={marks} onMark={setMark}>
           <SandingPlan
             marks={marks}
             sands={form.values.sands}
