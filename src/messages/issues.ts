@@ -26,6 +26,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `“${text}” may mean ${thousands} or ${decimal}. Write the one you mean: ${thousands}, or ${decimal} with a point.`,
   'no-material': ({ name, why }) => `“${name}” is ${why}: no material for this work.`,
   'must-be-positive': () => 'This must be more than zero. Write what there really is.',
+  'too-small': ({ least }) => `This must be at least ${number(least)}. Check the digits and the unit.`,
   'must-not-be-negative': () => 'This cannot be less than zero.',
   'too-large': ({ least, most, unit }) =>
     most === undefined

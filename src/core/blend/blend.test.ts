@@ -231,7 +231,7 @@ describe('blend', () => {
     ['duplicate-ingredient', { lines: [paste[0], paste[0]] }],
     ['unknown-ingredient', { lines: [{ ingredient: 'unobtainium', parts: 1 }] }],
     ['invalid', { lines: paste, make: {} }],
-    ['must-not-be-negative', { lines: [] }],
+    ['required', { lines: [] }],
   ])('refuses with %s', (wanted, input) => expect(code(blend({ make: { massG: 1 }, ...input }))).toBe(wanted));
 });
 

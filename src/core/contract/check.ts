@@ -11,7 +11,11 @@ function codeOf(issue: ZodIssue): IssueCode {
   if (issue.code === 'invalid_type') return issue.input === undefined ? 'required' : 'invalid';
   if (issue.code === 'too_big')
     return issue.origin === 'string' ? 'too-long' : issue.origin === 'array' ? 'too-many' : 'too-large';
-  if (issue.code === 'too_small') return issue.inclusive ? 'must-not-be-negative' : 'must-be-positive';
+  if (issue.code === 'too_small') {
+    if (issue.origin === 'string' || issue.origin === 'array') return 'required';
+    if (Number(issue.minimum) !== 0) return 'too-small';
+    return issue.inclusive ? 'must-not-be-negative' : 'must-be-positive';
+  }
   return 'invalid';
 }
 
@@ -25,6 +29,7 @@ export function issueOf(issue: ZodIssue): Issue {
   const path = pathOf(issue.path ?? []);
   if (own) return { code, path, with: own };
   if (issue.code === 'too_big') return { code, path, with: { most: Number(issue.maximum) } };
+  if (code === 'too-small' && issue.code === 'too_small') return { code, path, with: { least: Number(issue.minimum) } };
   return code === 'invalid' && issue.message ? { code, path, with: { detail: issue.message } } : { code, path };
 }
 

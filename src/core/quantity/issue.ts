@@ -7,6 +7,7 @@ export type IssueCode =
   | 'no-material'
   | 'must-be-positive'
   | 'must-not-be-negative'
+  | 'too-small'
   | 'too-large'
   | 'unknown-unit'
   | 'unit-missing'
