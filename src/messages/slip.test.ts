@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { CARE_CLASSES, LANGUAGES } from '@/core/care';
 import { INGREDIENTS } from '@/core/material';
-import { allergenIn, dateIn, gramsIn, ingredientIn, SLIP_WORDS, woodIn } from './slip';
+import { REGIMENS } from '@/core/regimen';
+import { allergenIn, dateIn, gramsIn, ingredientIn, shippedIn, SLIP_WORDS, woodIn } from './slip';
 
 /** Every path of a tree of words. */
 const paths = (value: unknown, at = ''): string[] =>
@@ -31,5 +32,19 @@ describe('words of slips and letters', () => {
     expect(dateIn('de', '2031-03-04')).toBe('4. März 2031');
     expect(gramsIn('fr', 4.25)).toMatch(/^4,[23]$/);
     expect(woodIn('en', 'pear')).toBe('Pear');
+  });
+});
+
+describe('care that ships with a regimen', () => {
+  it('is said in the owner’s language, and names what lies on the wood', () => {
+    const words = REGIMENS.find((one) => one.id === 'soap')?.ownCare?.words ?? '';
+    expect(shippedIn('en', words)?.treat).toBe(words);
+    for (const language of LANGUAGES) {
+      const said = shippedIn(language, words);
+      expect(said?.finish).toBeTruthy();
+      if (language !== 'en') expect(said?.treat).not.toBe(words);
+    }
+    expect(shippedIn('de', 'Rub it with a walnut')).toBeNull();
+    expect(shippedIn('de', '')).toBeNull();
   });
 });

@@ -103,7 +103,10 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
           slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => together(dateIn(language, date))).join(', ')) : '',
         ];
   const shipped = shippedIn(language, slip.ownWords ?? '');
-  const on = [shipped?.finish ?? words.finish[slip.careClass], ...(full ? [finishIn(language, slip.ingredients)] : [])];
+  const on = [
+    shipped?.finish ?? words.finish[slip.careClass],
+    ...(full && slip.ingredients.length > 0 ? [finishIn(language, slip.ingredients)] : []),
+  ];
   const parts: SlipPart[] = [
     ...(slip.notForFood ? [{ sign: 'soak' as const, heading: words.notForFood, lines: [], strong: true }] : []),
     { sign: 'wash', heading: headings.keep, lines: [[words.wash, words.wood[slip.porosity]].filter(Boolean).join(' ')] },
@@ -142,7 +145,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
     language,
     title,
     wood: `${woodIn(language, slip.speciesId, slip.woods)}${slip.botanical ? ` (${slip.botanical})` : ''}`,
-    look: slip.intervalDays === null ? words.lookBare : words.look,
+    look: slip.intervalDays === null ? words.lookBare : slip.careClass === 'film' ? words.lookFilm : words.look,
     parts,
     codeText: slip.address ?? short,
   };

@@ -38,7 +38,7 @@ export {
   withFractions,
 } from './draft';
 export { ratioFor } from './ratio';
-export { putRight, type Right, type Righted, RIGHTS, type RightLot, rightChoices, rightsOf, WENT, type Went } from './put-right';
+export { putRight, type Right, type Righted, RIGHTS, type RightLot, rightChoices, rightsOf } from './put-right';
 export { type Cheapest, cheapest, cheapestToUse, type Wanted } from './cheapest';
 export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
@@ -82,3 +82,4 @@ export { isMixedPaint, PAINT_KEEPS_HOURS, type Thinning, thinning } from './thin
 export { type Gathered, type GatherLot, gather, spreadOver } from './gather';
 export { densityAt, everyUnit } from './convert';
 export { FormulaFile, type KnownFormula, type Read, sameBlend, type UnderstoodFormulas, understand } from './file';
+export { WENT, type Went } from './went';

@@ -14,9 +14,6 @@ export type RightLot = {
   readonly waxEquivalent: number;
   readonly composition: Readonly<Record<string, number>>;
 };
-/** Where what is missing of a vessel with solvent in it went; nothing while nobody said. */
-export const WENT = ['', 'used', 'air'] as const;
-export type Went = (typeof WENT)[number];
 export const RIGHTS = ['feel', 'marry', 'top-up', 'let-down'] as const;
 export type Right = (typeof RIGHTS)[number];
 export type RightInput = {

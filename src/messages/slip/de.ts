@@ -2,6 +2,7 @@ import type { SlipWords } from './shape';
 
 export const de: SlipWords = {
   look: 'Erst hinsehen: Ist das Holz matt und trocken oder perlt ein Wassertropfen nicht mehr ab, dann pflegen. Die Termine erinnern nur ans Hinsehen.',
+  lookFilm: 'Ab und zu ansehen: Ist der Film heil, lassen Sie ihn, wie er ist. Die Termine erinnern nur ans Hinsehen.',
   lookBare:
     'Nichts muss erneuert werden. Fühlt es sich nach dem Waschen rau an, mit 240er-Schleifpapier in Faserrichtung glätten.',
   headings: { keep: 'Pflege', renew: 'Auffrischen', on: 'Oberfläche', back: 'Zurückschicken', never: 'Bitte nie' },

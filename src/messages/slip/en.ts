@@ -3,6 +3,7 @@ import type { SlipWords } from './shape';
 
 export const en: SlipWords = {
   look: 'Look first: when the wood is dull or a water drop no longer beads, treat it. The dates are only a reminder to look.',
+  lookFilm: 'Look at it now and then: where the film is whole, leave it. The dates are only a reminder to look.',
   lookBare: 'Nothing needs renewing. If it feels rough after a wash, smooth it with 240 paper along the grain.',
   headings: { keep: 'Keep it', renew: 'Renew it', on: 'Its finish', back: 'Send it back', never: 'Never' },
   wash: 'Wash by hand, wipe dry at once, stand it on edge to air.',

@@ -2,6 +2,7 @@ import type { SlipWords } from './shape';
 
 export const es: SlipWords = {
   look: 'Mire primero: cuando la madera esté mate y reseca o el agua ya no forme gotas, renuévela. Las fechas solo recuerdan que hay que mirar.',
+  lookFilm: 'Mírela de vez en cuando: si la película está entera, déjela como está. Las fechas solo recuerdan que hay que mirar.',
   lookBare: 'Nada que renovar. Si queda áspera tras lavarla, alísela con lija de 240 a favor de la veta.',
   headings: { keep: 'Cuidado', renew: 'Renovar', on: 'Acabado', back: 'Enviar al taller', never: 'Nunca' },
   wash: 'Lavar a mano, secar enseguida, dejar airear de canto.',
@@ -24,7 +25,7 @@ export const es: SlipWords = {
     bare: 'Nada que renovar: lavar y secar.',
   },
   cures: (weeks) =>
-    `Deje curar hasta que no huela, unas ${weeks} ${weeks === 1 ? 'semana' : 'semanas'}; hasta entonces, sin alimentos.`,
+    `Deje curar hasta que no huela, ${weeks === 1 ? 'alrededor de una semana' : `unas ${weeks} semanas`}; hasta entonces, sin alimentos.`,
   finish: {
     'never-dry': 'Aceite no secante, con o sin cera',
     'oil-wax': 'Pasta de aceite y cera',

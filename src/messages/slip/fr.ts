@@ -2,6 +2,7 @@ import type { SlipWords } from './shape';
 
 export const fr: SlipWords = {
   look: 'Regardez d’abord : quand la pièce est terne ou qu’une goutte d’eau ne perle plus, ravivez-la. Les dates ne font que rappeler de regarder.',
+  lookFilm: 'Regardez-la de temps en temps : si le film est intact, n’y touchez pas. Les dates ne font que rappeler de regarder.',
   lookBare: 'Rien à raviver. Si elle devient rugueuse après un lavage, lissez-la au papier 240 dans le sens du fil.',
   headings: { keep: 'Entretien', renew: 'Raviver', on: 'Finition', back: 'Retour à l’atelier', never: 'Jamais' },
   wash: 'Laver à la main, essuyer aussitôt, laisser sécher sur chant.',

@@ -37,6 +37,8 @@ export type ShippedCare = (typeof SHIPPED_CARE)[number];
 
 export type SlipWords = {
   readonly look: string;
+  /** Of a film, which its owner never treats. */
+  readonly lookFilm: string;
   readonly lookBare: string;
   readonly headings: {
     readonly keep: string;

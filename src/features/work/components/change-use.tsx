@@ -1,47 +1,14 @@
 'use client';
 
-import { useState } from 'react';
-import type { z } from 'zod';
-import type { PieceUse } from '@/core/material';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/field';
-import { freshId } from '@/ui/id';
-import { SheetForm } from '@/web/form/sheet-form';
-import { useForm } from '@/web/form/use-form';
-import { UseTicks } from '@/web/use-ticks';
-import { changeUse } from '../actions';
-import { UseChange } from '../forms';
+import { onOpen } from '@/ui/on-open';
 
-type Props = { readonly batchId: number; readonly version: number; readonly uses: readonly PieceUse[] };
-
-/** What a running batch is for, changed with a reason: its gates are judged anew. */
-export function ChangeUse({ batchId, version, uses }: Props) {
-  const [open, setOpen] = useState(false);
-  const form = useForm<z.input<typeof UseChange>, void>({
-    schema: UseChange,
-    start: { uses: [...uses], why: '' },
-    save: (said) => changeUse({ batchId, version, clientId: freshId(), ...said }),
-    done: () => setOpen(false),
-    keptAs: `use of ${batchId}`,
-    stays: true,
-  });
-  return (
-    <>
-      <Button look="quiet" onClick={() => setOpen(true)}>
-        Change
-      </Button>
-      <SheetForm
-        form={form}
-        title="What this batch is for"
-        open={open}
-        onOpenChange={setOpen}
-        saves="Keep it"
-        notYet={form.values.uses.length === 0}
-        say="What it must pass before it is sold follows from this. What it was for stays on its record, with your reason; the design stays as it is."
-      >
-        <UseTicks uses={form.values.uses} tableware onChange={(said) => form.set('uses', [...said.uses])} />
-        <TextField label="Reason" {...form.field('why')} hint="the customer wants it for bread only" />
-      </SheetForm>
-    </>
-  );
-}
+/** Changes what a running batch is for; its sheet is loaded when it is opened. */
+export const ChangeUse = onOpen(
+  async () => (await import('./use-sheet')).UseSheet,
+  (opener) => (
+    <Button look="quiet" {...opener}>
+      Change
+    </Button>
+  ),
+);

@@ -1,0 +1,40 @@
+'use client';
+
+import type { z } from 'zod';
+import type { PieceUse } from '@/core/material';
+import { TextField } from '@/ui/field';
+import { freshId } from '@/ui/id';
+import type { Opened } from '@/ui/on-open';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
+import { UseTicks } from '@/web/use-ticks';
+import { changeUse } from '../actions';
+import { UseChange } from '../forms';
+
+type Props = { readonly batchId: number; readonly version: number; readonly uses: readonly PieceUse[] };
+
+/** What a running batch is for, changed with a reason: its gates are judged anew. */
+export function UseSheet({ batchId, version, uses, open, onOpenChange }: Props & Opened) {
+  const form = useForm<z.input<typeof UseChange>, void>({
+    schema: UseChange,
+    start: { uses: [...uses], why: '' },
+    save: (said) => changeUse({ batchId, version, clientId: freshId(), ...said }),
+    done: () => onOpenChange(false),
+    keptAs: `use of ${batchId}`,
+    stays: true,
+  });
+  return (
+    <SheetForm
+      form={form}
+      title="What this batch is for"
+      open={open}
+      onOpenChange={onOpenChange}
+      saves="Keep it"
+      notYet={form.values.uses.length === 0}
+      say="What it must pass before it is sold follows from this. What it was for stays on its record, with your reason; the design stays as it is."
+    >
+      <UseTicks uses={form.values.uses} tableware onChange={(said) => form.set('uses', [...said.uses])} />
+      <TextField label="Reason" {...form.field('why')} hint="the customer wants it for bread only" />
+    </SheetForm>
+  );
+}
