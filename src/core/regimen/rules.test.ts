@@ -23,6 +23,18 @@ describe('the rules of sequence', () => {
   it.each(REGIMENS.map((regimen) => [regimen.id, regimen] as const))('hold for %s as shipped', (_, regimen) => {
     expect(faultsOfSequence(regimen)).toEqual([]);
   });
+  it('bake nothing, under whatever name', () => {
+    for (const action of [
+      'Warm it with a heat gun',
+      'Blow hot air on it',
+      'Dry it with a hair dryer',
+      'Blow-dry it',
+      'Into the oven',
+      'Microwave it',
+    ])
+      expect(codes(step('turn', 'hot', action, 'Warmed', wait(0, 0, null)))).toContainEqual(['no-baking', 'steps.0']);
+    expect(codes(step('turn', 'air', 'Set it in moving air to dry', 'Set', wait(0, 0, null)))).toEqual([]);
+  });
   it('want each grit finer, and none more than double', () => {
     expect(codes(sand(120), sand(80))).toEqual([['grit-backwards', 'steps.1']]);
     expect(codes(sand(80), sand(180))).toEqual([['grit-jump', 'steps.1']]);

@@ -137,3 +137,27 @@ describe('a trial', () => {
     });
   });
 });
+
+describe('a field that starts at its limit', () => {
+  it('is worn from the beginning, on whichever side better lies', () => {
+    const scores = (first: readonly number[]) =>
+      [1, 2, 3].flatMap((block) =>
+        [0, 10].flatMap((cycle) =>
+          ['a', 'b'].map((treatment, i) => ({
+            block: `b${block}`,
+            treatment,
+            cycle,
+            kind: 'gloss',
+            value: (first[i] ?? 0) - cycle * 0.1 + block * 0.01,
+          })),
+        ),
+      );
+    const worn = (first: readonly number[], better: 'high' | 'low', threshold: number) => {
+      const answer = trial({ treatments: ['a', 'b'], kind: 'gloss', better, scores: scores(first), threshold });
+      if (!answer.ok) throw new Error(JSON.stringify(answer.issues));
+      return answer.value.treatments.map((one) => one.wornAtFirst);
+    };
+    expect(worn([9, 3], 'high', 4)).toEqual([false, true]);
+    expect(worn([9, 3], 'low', 4)).toEqual([true, false]);
+  });
+});

@@ -28,7 +28,7 @@ import { allLots, findLot, leftOf } from './queries';
 import { keepReference, references } from './references';
 import { checkLot, recordOf } from './senses';
 import { addSupply, moveSupply } from './supplies';
-import { toToolWax } from './tool-wax';
+import { receiveForTools, toToolWax } from './tool-wax';
 import { supplies, usedUp } from './used-up';
 
 const DAY = 86_400_000;
@@ -259,6 +259,20 @@ describe('a lot', () => {
     checkLot(db, { lotId: id, kind: 'thumbnail', pass: true, note: '', tempC: 20, referenceId: kept.value.id }, by);
     expect(recordOf(db, id).checks[0]).toMatchObject({ tempC: 20, referenceId: kept.value.id });
     expect(references(db)).toHaveLength(1);
+  });
+  it('that came in for tools only is held from its first moment', () => {
+    const oil = {
+      ingredientId: 'mineral-oil',
+      grams: 200,
+      supplier: '',
+      supplierCode: '',
+      openedOn: null,
+      bestBefore: null,
+      priceMinor: null,
+      note: 'baby oil',
+    };
+    const made = receiveForTools(db, oil, by);
+    expect(made.ok && lot(made.value.id)?.held?.reason).toContain('for tools only');
   });
   it('of tool wax is found, and nothing is ever drawn from it', () => {
     const id = received('beeswax', 500);
