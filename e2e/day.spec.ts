@@ -269,5 +269,5 @@ test('each worker stays the one it is, on pages this device has kept', { tag: '@
   // The rehearsal ran in its worker; the planner must not be taken for it.
   await page.waitForTimeout(1500);
   await page.goto('/work/new');
-  await expect(page.getByRole('heading', { name: /^Hands done by/ })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('heading', { name: /^Hands done by/ })).toBeVisible();
 });

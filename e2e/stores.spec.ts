@@ -124,7 +124,6 @@ async function inOunces(page: Page): Promise<void> {
 test('a bought finish is a line of a formula; a bottle of it is let down and topped up; both are traced to the slip and the buyer', {
   tag: '@walk',
 }, async ({ page, shop }) => {
-  page.setDefaultTimeout(12_000);
   await setUp(page, 'metric');
   // The finish, as its label has it.
   await page.goto('/stores');
@@ -226,7 +225,6 @@ test('a bought finish is a line of a formula; a bottle of it is let down and top
 });
 
 test('a shop in ounces and °F, from the first lot to the slip', { tag: '@walk' }, async ({ page, shop }) => {
-  page.setDefaultTimeout(12_000);
   await setUp(page, 'us');
   await receive(page, 'White mineral oil, food grade', '5 lb 8 oz wt');
   await receive(page, 'Beeswax, filtered', '2.5 kg');
