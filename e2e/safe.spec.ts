@@ -113,7 +113,7 @@ test('a file that is no shop is named before the first page, and left alone', as
         env: { ...process.env, NODE_ENV: 'production', RENDLE_DATA: shop.folder, RENDLE_PORT: '4399' },
         encoding: 'utf8',
         stdio: 'pipe',
-        timeout: 15_000,
+        timeout: 120_000,
       });
     expect(run).toThrow(/is no shop’s file/);
   } finally {
