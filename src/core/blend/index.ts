@@ -7,7 +7,6 @@ export {
   declaredOf,
   densityOfBought,
   driesByNothing,
-  filmOfBought,
   LABEL_UNSAID,
   type LabelUnsaid,
   natureOfBought,
