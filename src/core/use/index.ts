@@ -12,5 +12,5 @@ export {
   type UseGateId,
   type UseGates,
 } from './gates';
-export { type Added, ADDED, Glue, layerOfGlue, strictest } from './wood';
+export { type Added, ADDED, Glue, glueOf, layerOfGlue, strictest } from './wood';
 export { isBySurface, slotMeets, surfacesMeeting, whereSlotLies, withoutSurface } from './meets';

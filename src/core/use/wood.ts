@@ -17,6 +17,10 @@ export const Glue = z.object({
 });
 export type Glue = z.output<typeof Glue>;
 
+/** Glue and what else is in a piece, as they were typed; nothing where there is neither. */
+export const glueOf = (name: string, food: Glue['food'], added: readonly Added[]): Glue | null =>
+  name.trim() === '' && added.length === 0 ? null : { name: name.trim(), food, with: [...added] };
+
 /** Verdicts, the mildest first: a wood nobody can name is worse than one to be careful with. */
 const STRICTER: readonly FoodVerdict[] = ['good', 'caution', 'unknown', 'avoid', 'toxic'];
 

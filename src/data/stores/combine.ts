@@ -22,7 +22,7 @@ export type Combine = {
 };
 
 /** An edge keeps at least this much, so that a trace never forgets a lot. */
-const LEAST_EDGE_G = 1e-6;
+export const LEAST_EDGE_G = 1e-6;
 
 type Row = typeof lot.$inferSelect;
 

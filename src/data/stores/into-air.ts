@@ -7,6 +7,7 @@ import { compositions, edgesInto, lotsInto } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { lot, lotEdge } from '../schema';
+import { LEAST_EDGE_G } from './combine';
 import { countLot, move } from './commands';
 import { allLots, type KnownLot } from './queries';
 
@@ -17,9 +18,6 @@ type Found = { readonly grams: number } | { readonly ml: number };
 const ASKS_FROM = 0.02;
 /** Less missing than this is how a scale and a ruler differ: a gram, or one in a hundred. Working estimate. */
 const SLACK = { grams: 1, share: 0.01 } as const;
-/** An edge keeps at least this much, so that a trace never forgets a lot. */
-const LEAST_EDGE_G = 1e-6;
-
 const isVolatile = (id: string): boolean => findIngredient(id)?.volatileFraction === 1;
 
 /** The solvent in a mix: its share of the mass, and its density, g/ml. */

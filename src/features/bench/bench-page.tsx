@@ -9,7 +9,7 @@ import { openBatches } from '@/web/hands/open-batches';
 import { restorationOf } from '@/data/restore/restore';
 import { changeWords, coatSlots } from '@/web/hands/coats';
 import { BenchView } from './components/bench-view';
-import { cabinetTroubles, gravestOf, warmingOf } from '@/web/hands/moment';
+import { bitesOf, cabinetTroubles, NOTHING_BITES } from '@/web/hands/moment';
 
 /** The bench view of one batch. */
 export async function BenchPage({ number }: { readonly number: string }) {
@@ -32,8 +32,7 @@ export async function BenchPage({ number }: { readonly number: string }) {
       coats={found ? coatSlots(db, found.batch, found.standing) : []}
       changes={found ? changeWords(found.batch, new Map(people.map((one) => [one.id, one.initials])), shop.zone, nowMs) : []}
       batchId={found?.batch.id ?? 0}
-      warming={found ? warmingOf(found.batch, found.standing.progress, restorationOf(db, found.batch.id) !== null) : null}
-      caution={found ? gravestOf(found.batch, found.standing.progress, restorationOf(db, found.batch.id) !== null) : null}
+      {...(found ? bitesOf(found.batch, found.standing.progress, restorationOf(db, found.batch.id) !== null) : NOTHING_BITES)}
       troubles={cabinetTroubles(db, openBatches(db, nowMs), nowMs)}
     />
   );

@@ -6,10 +6,7 @@ import { usualUses } from '@/core/use';
 import { rowId } from '@/web/shapes';
 import { startRestoration, wentBack } from '@/data/restore/restore';
 import { act, type Answer, moneyOf, reader } from '@/web/act';
-import { JobFields } from './forms';
-
-/** What a wood nobody can name is reckoned like; its verdict and its dust go by its not being known. */
-const LIKE_WOOD = 'sycamore';
+import { JobFields, LIKE_WOOD } from './forms';
 
 /** A piece that is none of the shop's designs: as large as such a thing usually is, or as its first coat will tell. */
 function strangerOf(what: string, speciesId: string) {

@@ -5,6 +5,9 @@ import { rowId } from '@/web/shapes';
 
 const text = z.string().trim().max(200);
 
+/** What a piece is drawn and reckoned like while nobody can say which tree it is; its verdict and its dust go by its not being known. */
+export const LIKE_WOOD = 'sycamore';
+
 /** A piece that comes home, field by field; its action reads the same. */
 export const JobFields = z.object({
   code: text,

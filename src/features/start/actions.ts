@@ -8,6 +8,7 @@ import { saveOwnWood } from '@/data/work/woods';
 import { draftJudgedLetters } from '@/data/care/post';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, sayUses, startBatch } from '@/data/work/commands';
+import { glueOf } from '@/core/use';
 import { check } from '@/core/contract';
 import { costOfLots } from '@/data/cost/finish-costs';
 import { findDesign, findRegimen } from '@/data/work/catalogue';
@@ -88,7 +89,7 @@ export async function start(input: unknown): Promise<Answer<{ readonly number: s
     if (startAt === undefined || dueAt === undefined || ownCare === undefined) return { ok: false, issues: read.issues };
     const more = {
       ownCare,
-      glue: glueName === '' && added.length === 0 ? null : { name: glueName, food: glueFood, with: added },
+      glue: glueOf(glueName, glueFood, added),
       keeper: keeper === '' ? null : keeper,
       roughOn: roughOn === '' ? null : roughOn,
     };

@@ -150,7 +150,7 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
         ) : null}
         <p>
           For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.{' '}
-          {isOver(batch) || batch.trial ? null : (
+          {isOver(batch) || batch.trial || batch.kinds.length > 1 ? null : (
             <ChangeUse batchId={batch.id} version={batch.version} uses={batch.design.uses} />
           )}{' '}
           {batch.species.name}, {ORIGIN_WORDS[batch.origin]}: {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.

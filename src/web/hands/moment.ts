@@ -79,14 +79,12 @@ export function warmFromMs(batch: Batch, progress: Progress, nowMs: number): num
   return wet !== null && cabinetFault(wet, nowMs, null) === 'vapour' ? wet + CABINET.afterWetHours * MS_PER_HOUR : null;
 }
 
-/** The gravest caution of what is next on a batch; null where nothing bites. */
-export function gravestOf(batch: Batch, progress: Progress, restoring: boolean): CautionWords | null {
-  const moment = momentOf(batch, progress, restoring);
-  return (moment && cautionsWith(moment.lots, moment.is)[0]) ?? null;
-}
+/** What bites at what is next on a batch: its gravest caution, and what may warm the piece; null where nothing does. */
+export type Bites = { readonly caution: CautionWords | null; readonly warming: string | null };
+export const NOTHING_BITES: Bites = { caution: null, warming: null };
 
-/** What may warm the piece at what is next on a batch; null where nothing wet lies on it. */
-export function warmingOf(batch: Batch, progress: Progress, restoring: boolean): string | null {
+export function bitesOf(batch: Batch, progress: Progress, restoring: boolean): Bites {
   const moment = momentOf(batch, progress, restoring);
-  return moment && warmingWords(moment.lots, moment.is);
+  if (!moment) return NOTHING_BITES;
+  return { caution: cautionsWith(moment.lots, moment.is)[0] ?? null, warming: warmingWords(moment.lots, moment.is) };
 }

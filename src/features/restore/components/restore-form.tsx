@@ -13,7 +13,7 @@ import { Tick } from '@/ui/tick';
 import { useForm } from '@/web/form/use-form';
 import type { z } from 'zod';
 import { takeIn } from '../actions';
-import { JobFields } from '../forms';
+import { JobFields, LIKE_WOOD } from '../forms';
 import { TouchSurfaces } from '@/web/drawing/touch-surfaces';
 
 type Props = {
@@ -32,8 +32,6 @@ type Props = {
     readonly lastGrit: number | null;
   } | null;
 };
-/** What a piece is drawn and reckoned like while nobody can say which tree it is. */
-const LIKE_WOOD = 'sycamore';
 type JobTyped = z.input<typeof JobFields>;
 
 /** Takes in a piece that comes home: whose, which, what is wrong where; the sanding plan beside it at once. */

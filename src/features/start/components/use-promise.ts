@@ -37,7 +37,6 @@ export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
     drawn?.area,
     Object.entries(from).map(([slot, lot]) => [slot, lot?.id]),
     plain,
-    wish.meetsFood,
   ]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the promise follows what was wished alone; all else stands still for the page
   useEffect(() => {

@@ -11,7 +11,7 @@ import { likeWood, ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from 
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
-import { gatesAhead, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
+import { gatesAhead, glueOf, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { useForm } from '@/web/form/use-form';
 import { start } from '../actions';
@@ -215,6 +215,7 @@ function aheadOfKind(
 ) {
   if (!regimen) return null;
   const layer = (lot: LotChoice, adds: readonly string[]) => ({ ...withAdded(lot.layer, adds), id: lot.id });
+  const glue = glueOf(values.glueName, values.glueFood, values.added);
   const others = values.alsoWoods.flatMap((id) => species.filter((one) => one.id === id));
   // Until it is said which tree it is, the wood is taken at its name, and the page says so.
   const wood = strictest({ food: tree.known || tree.asked ? timber.food : 'unknown', keepOff: timber.keepOff }, others);
@@ -224,10 +225,7 @@ function aheadOfKind(
     wood: { food: wood.food, keepOff: [...wood.keepOff], origin: values.origin },
     film: !regimen.knifeSurface && !isBySurface(regimen.steps),
     meets: (slot) => slotMeets(design.geometry, design.uses, regimen.steps, slot),
-    glue:
-      values.glueName.trim() === '' && values.added.length === 0
-        ? null
-        : layerOfGlue({ name: values.glueName.trim(), food: values.glueFood, with: [...values.added] }),
+    glue: glue && layerOfGlue(glue),
     chosen: Object.fromEntries(
       regimen.slots.map(({ slot, adds }) => {
         const lot = lots.find((one) => one.id === values.materials[slot]);
