@@ -5,7 +5,7 @@ import { type Candidate, chooseFinish, COLOURS, type FinishWish, OWNERS, SHINES 
 import { a0Of, a0OfBought } from '@/core/cure';
 import { INGREDIENTS, ingredientOf, PIECE_USES, SPECIES } from '@/core/material';
 import { REGIMENS, rolesOf, rolesOfBought } from '@/core/regimen';
-import { gates, finishOf, isBySurface, meetsFood, withAdded } from '@/core/use';
+import { gates, finishOf, isBySurface, meetsFood, withAdded, layerOfBlend } from '@/core/use';
 import { sayChoice } from '@/messages';
 
 /**
@@ -18,15 +18,8 @@ const below = (n: number): number => uniformInt(rng, 0, n - 1);
 const oneOf = <T>(of: readonly T[]): T => of[below(of.length)] as T;
 const some = <T>(of: readonly T[], most: number): T[] => [...new Set(Array.from({ length: below(most + 1) }, () => oneOf(of)))];
 
-const layerOf = (nature: Blend, undeclared: boolean) => ({
-  contact: nature.contact,
-  filmForming: nature.film,
-  drying: nature.drying,
-  waxEquivalent: nature.waxEquivalent,
-  allergens: nature.allergens,
-  undeclared,
-  statement: oneOf([[], [], [], ['food' as const], ['toy' as const]]),
-});
+const layerOf = (nature: Blend, undeclared: boolean) =>
+  layerOfBlend(nature, undeclared, oneOf([[], [], [], ['food' as const], ['toy' as const]]));
 
 function mixed(id: number): Candidate | null {
   const ids = [

@@ -70,6 +70,10 @@ export function filmOfBought(bought: Pick<Bought, 'declared' | 'isAllDeclared' |
   return 'unknown';
 }
 
+/** What several films come to: any, none, or nobody knows. */
+export const anyFilm = (films: readonly (boolean | 'unknown')[]): boolean | 'unknown' =>
+  films.includes(true) || (films.includes('unknown') && 'unknown');
+
 /** Whether a label contradicts itself: it dries, all its contents are declared, and none of them does. */
 export const driesByNothing = (bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'drying'>): boolean =>
   bought.drying === 'drying' &&
@@ -178,8 +182,7 @@ export const withUndeclared = (composition: Readonly<Record<string, number>>, in
   if (!only) return natureOfKnown(composition);
   const known = natureOfKnown(composition) ?? natureOfBought(only);
   const each = inside.map(natureOfBought);
-  const films = [known.film, ...each.map((one) => one.film)];
-  const film = films.includes(true) || (films.includes('unknown') && 'unknown');
+  const film = anyFilm([known.film, ...each.map((one) => one.film)]);
   const isUnknown = inside.some((one) => !one.isAllDeclared || declaredOf(one).length === 0);
   return {
     ...known,

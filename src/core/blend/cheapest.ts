@@ -5,7 +5,7 @@ import { fail, GAS_CONSTANT, type Issue, ok, type Result, toKelvin } from '@/cor
 import { natureOf } from './blend';
 import { POUR_ABOVE_CLEAR_K } from './heat';
 import { holds, type LinearProblem, type LinearRow, type LinearSolver } from './linear';
-import { DRYING_SHARES } from './nature';
+import { DRYING_SHARES, turnsByItself } from './nature';
 import { SolveInput } from './schema';
 
 type Limits = z.output<typeof SolveInput>['limits'];
@@ -208,8 +208,11 @@ const TOGETHER: Readonly<Record<'still' | 'shaken', readonly (readonly Ingredien
 /** How a blend may be used that is looked for: shaken before each use; keeping, with nothing in it that turns. */
 export type Wanted = { readonly mayBeShaken: boolean; readonly keeps: boolean };
 
+/** Vitamin E keeps an oil from drying. */
+const slows = (one: Ingredient): boolean => likeIngredient(one.id) === 'vitamin-e';
+
 /** Kitchen oils and oils that dry by halves turn rancid in wood, and vitamin E only holds that up: in no blend that must keep. */
-const turns = (one: Ingredient): boolean => one.family === 'culinary-oil' || one.family === 'semi-drying-oil' || slows(one);
+const turns = (one: Ingredient): boolean => turnsByItself(one) || slows(one);
 
 /** Whether a blend can be made and used: it does not stay tacky, it keeps where it must, and its wax comes together with the rest. */
 function isUsable(fractions: Readonly<Record<string, number>>, keeps: boolean): boolean {
@@ -226,8 +229,6 @@ type Try = Pick<Asked, 'ingredients' | 'prices' | 'limits'> & { readonly usual: 
 
 /** What may be left out, for wax must come together with the rest: nothing, what is never heated, or the wax. */
 const LEFT_OUT: readonly ((one: Ingredient) => boolean)[] = [() => false, (one) => one.neverHeat, (one) => one.family === 'wax'];
-/** Vitamin E keeps an oil from drying. */
-const slows = (one: Ingredient): boolean => likeIngredient(one.id) === 'vitamin-e';
 
 /** What is tried: each group that may stand together; dried or never dried where that does not matter, so that nothing stays tacky. */
 function triesOf({ ingredients, prices, limits }: Asked, { mayBeShaken }: Wanted): Try[] {

@@ -13,6 +13,9 @@ export const COLD_UP_TO_C = 66;
 /** How a blend is made warm: never, in two stages, cold in the closed jar, in a water bath, or without need. */
 export type Heat = 'none' | 'two-stage' | 'cold' | 'water-bath' | 'not-needed';
 
+/** Whether a blend is made warm, so that it sets as it cools. */
+export const isWarmed = (heat: Heat | undefined): boolean => heat === 'water-bath' || heat === 'two-stage';
+
 /** Where heat bites: °C, null where nothing sets a bound. `stages` and `addBelowC` only where solvent is beaten into melted wax. */
 export type HeatLadder = {
   readonly clearC: number | null;
@@ -87,8 +90,7 @@ function howMade(shares: readonly LineShare[], ambientC: number): Made {
 export function heatLadder(shares: readonly LineShare[], ambientC: number): HeatLadder {
   const { warmed, ...made } = howMade(shares, ambientC);
   const clearC = clearPoint(warmed);
-  const isHeated = made.heat === 'water-bath' || made.heat === 'two-stage';
-  const pourC = clearC === null || !isHeated ? null : clearC + POUR_ABOVE_CLEAR_K;
+  const pourC = clearC === null || !isWarmed(made.heat) ? null : clearC + POUR_ABOVE_CLEAR_K;
   const holdMaxC = lowest(shares.map((share) => share.ingredient.maxC));
   const flashC = lowest(shares.map((share) => share.ingredient.flashC));
   const heatConflict = pourC !== null && holdMaxC !== null && pourC > holdMaxC;

@@ -1,5 +1,6 @@
 export { type Blend, type BlendLine, blend, natureOf } from './blend';
 export {
+  anyFilm,
   type Bought,
   boughtLine,
   boughtLineId,
@@ -44,7 +45,7 @@ export { type Correction, correct } from './correct';
 export { type Consistency, FEEL_BANDS, FEELS, waxEquivalentAt } from './feel';
 export { type Fill, fill, HOT_BRIM_LIMIT } from './fill';
 export { FIRST_RESIDUE_G, type Most, mostJars, residueFor } from './most';
-export { type Heat, heatConflictWay, type HeatLadder } from './heat';
+export { type Heat, heatConflictWay, type HeatLadder, isWarmed } from './heat';
 export type { LinearAnswer, LinearProblem, LinearSolver } from './linear';
 export {
   allergensOf as allergensIn,
@@ -54,6 +55,7 @@ export {
   heatsRags,
   keepsMonthsOf,
   setsInTin,
+  turnsByItself,
   type RagHazard,
   worseHazard,
   worstContact,

@@ -53,10 +53,13 @@ export function dryingOf(shares: readonly LineShare[]): Drying {
   return byHalves <= DRYING_SHARES.never + SHARE_TOLERANCE ? 'never' : 'mixed';
 }
 
+/** A kitchen oil, or one that dries by halves: by itself it turns rancid in wood. */
+export const turnsByItself = ({ family }: Pick<Ingredient, 'family'>): boolean =>
+  family === 'culinary-oil' || family === 'semi-drying-oil';
+
 /** Kitchen oils and oils that dry by halves turn rancid, unless enough beside them dries. */
 export const turnsRancid = (shares: readonly LineShare[], drying: Drying): boolean =>
-  drying !== 'drying' &&
-  shareOf(shares, ({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil') > RANCID_FROM + SHARE_TOLERANCE;
+  drying !== 'drying' && shareOf(shares, turnsByItself) > RANCID_FROM + SHARE_TOLERANCE;
 
 /** Longest dwell of a coat, minutes by how it lies; null where nothing gums. */
 export type MaxDwell = { readonly flooded: number | null; readonly thin: number | null };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { boughtOfLine, type Consistency, FEELS, heatsRags } from '@/core/blend';
+import { boughtOfLine, type Consistency, FEELS, heatsRags, turnsByItself } from '@/core/blend';
 import { check } from '@/core/contract';
 import {
   ALLERGENS_NOT_DECLARED,
@@ -151,9 +151,7 @@ const BITES: Readonly<Record<Caution, (moment: Moment) => boolean>> = {
       m.lines.some((one) => isA(one, ASPIRATION) || (boughtOfLine(one.id) !== null && one.flashC !== null))) ||
     (is(m, 'weighing') && has(m, 'mineral-oil')) ||
     (is(m, 'filling', 'labelling') && (thinMineralOil(m) || (m.undeclared && m.vapour))),
-  rancid: (m) =>
-    is(m, 'weighing', 'coating', 'reading', 'labelling', 'releasing') &&
-    m.lines.some(({ family }) => family === 'culinary-oil' || family === 'semi-drying-oil'),
+  rancid: (m) => is(m, 'weighing', 'coating', 'reading', 'labelling', 'releasing') && m.lines.some(turnsByItself),
   antioxidant: (m) => is(m, 'weighing', 'reading') && has(m, 'vitamin-e') && m.lines.some((one) => one.dries !== 'never'),
   isocyanate: (m) => !is(m, 'releasing') && has(m, 'isocyanate-hardener'),
   // Damp in the tin or in the wood is enough: it need not stand beside water.

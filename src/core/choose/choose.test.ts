@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { layerOfBlend } from '@/core/use';
 import { describe, expect, it } from 'vitest';
 import { natureOf } from '@/core/blend';
 import { a0Of } from '@/core/cure';
@@ -30,15 +31,7 @@ const candidate = (id: number, title: string, parts: Parts, change: Partial<Cand
     waxEquivalent: nature.waxEquivalent,
     a0Hours: needs?.hours ?? null,
     mode: needs?.mode ?? 'oxidise',
-    layer: {
-      contact: nature.contact,
-      filmForming: !nature.knifeSurface,
-      drying: nature.drying,
-      waxEquivalent: nature.waxEquivalent,
-      allergens: nature.allergens,
-      undeclared: false,
-      statement: [],
-    },
+    layer: layerOfBlend(nature, false, []),
     ...change,
   };
 };

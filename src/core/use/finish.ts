@@ -1,4 +1,4 @@
-import type { Drying } from '@/core/blend';
+import { anyFilm, type Blend, type Drying } from '@/core/blend';
 import { type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import { type GatesInput, isFar, type Statement } from './gates';
@@ -17,6 +17,13 @@ export type Layer = {
 };
 type Finish = GatesInput['finish'];
 
+/** A blend or a bought finish as a layer, with whether all of it is declared and what its papers state. */
+export const layerOfBlend = (
+  { contact, film, drying, waxEquivalent, allergens }: Pick<Blend, 'contact' | 'film' | 'drying' | 'waxEquivalent' | 'allergens'>,
+  undeclared: boolean,
+  statement: readonly Statement[],
+): Layer => ({ contact, filmForming: film, drying, waxEquivalent, allergens, undeclared, statement });
+
 /** A material with what is stirred into it just before use: it is as fit for food as the worst of them, and its papers speak of the whole. */
 export function withAdded(layer: Layer, adds: readonly string[]): Layer {
   const added = adds.flatMap((id) => findIngredient(id) ?? []);
@@ -24,7 +31,7 @@ export function withAdded(layer: Layer, adds: readonly string[]): Layer {
   return {
     ...layer,
     contact: worstOf([layer.contact, ...added.map((one) => one.contact)]),
-    filmForming: layer.filmForming || added.some((one) => one.filmForming),
+    filmForming: anyFilm([layer.filmForming, ...added.map((one) => one.filmForming)]),
     allergens: [...new Set([...layer.allergens, ...added.flatMap((one) => one.allergens)])].sort(),
   };
 }
@@ -54,10 +61,7 @@ export function finishOf(layers: readonly Layer[], film = false): Finish {
       : 'never';
   return {
     contact: worstOf(layers.map((layer) => layer.contact)),
-    filmForming:
-      film ||
-      layers.some((layer) => layer.filmForming === true) ||
-      (layers.some((layer) => layer.filmForming === 'unknown') && 'unknown'),
+    filmForming: anyFilm([film, ...layers.map((layer) => layer.filmForming)]),
     drying,
     waxEquivalent: Math.max(0, ...layers.map((layer) => layer.waxEquivalent)),
     allergens: [...new Set(layers.flatMap((layer) => layer.allergens))].sort(),

@@ -1,5 +1,5 @@
 export { type Choosable, type GateAhead, gatesAhead, type PlannedPiece } from './ahead';
-export { finishOf, type Layer, usualUses, withAdded } from './finish';
+export { finishOf, type Layer, layerOfBlend, usualUses, withAdded } from './finish';
 export {
   FOOD_USES,
   gates,

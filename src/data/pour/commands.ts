@@ -1,6 +1,6 @@
 import 'server-only';
 import { and, eq, isNull } from 'drizzle-orm';
-import { blend, isMixedPaint, PAINT_KEEPS_HOURS, setsInTin, spreadOver } from '@/core/blend';
+import { blend, isMixedPaint, isWarmed, PAINT_KEEPS_HOURS, setsInTin, spreadOver } from '@/core/blend';
 import type { Heater } from '@/core/caution';
 import { findIngredient, goodUntil } from '@/core/material';
 import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result, say } from '@/core/quantity';
@@ -290,7 +290,7 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
     }
     const isFilled = input.jars.some((jar) => jar.count > 0);
     // What was never hot is closed as it is filled: nothing of it has to turn opaque, and its solvent would leave.
-    const isHot = blended.ok && (blended.value.heat === 'water-bath' || blended.value.heat === 'two-stage');
+    const isHot = blended.ok && isWarmed(blended.value.heat);
     touch(tx, pot, { state: 'done', filledAt: isFilled ? by.nowMs : null, liddedAt: isFilled && !isHot ? by.nowMs : null });
     return ok({ leftG: leftOf(tx, made.id) });
   });

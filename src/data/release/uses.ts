@@ -7,6 +7,7 @@ import {
   gates,
   isBySurface,
   type Layer,
+  layerOfBlend,
   layerOfGlue,
   slotMeets,
   strictest,
@@ -19,15 +20,9 @@ import type { Batch, PieceKind, SlotLot } from '../work/batch';
 import type { Design, KnownRegimen } from '../work/catalogue';
 
 /** One lot as a layer on a piece; what is not known of it counts against it. */
-export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer => ({
-  contact: nature?.contact ?? 'not-for-food',
-  filmForming: nature?.film ?? 'unknown',
-  drying: nature?.drying ?? 'mixed',
-  waxEquivalent: nature?.waxEquivalent ?? 0,
-  allergens: nature?.allergens ?? [],
-  undeclared: undeclared.length > 0 || nature === null,
-  statement: statements,
-});
+export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer =>
+  layerOfBlend(nature ?? NOTHING_KNOWN, undeclared.length > 0 || nature === null, statements);
+const NOTHING_KNOWN = { contact: 'not-for-food', film: 'unknown', drying: 'mixed', waxEquivalent: 0, allergens: [] } as const;
 
 /** What a piece's gates are asked with: design, wood, regimen and lots, whether it is begun or only thought of. */
 export type Judgement = {

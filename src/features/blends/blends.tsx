@@ -286,16 +286,17 @@ export async function Bench({ id }: { readonly id: number | null }) {
 
 /** Lots of a formula's lines that a check found wrong: not to be found out at the pot. */
 function Doubted({ lots, lines }: { readonly lots: readonly KnownLot[]; readonly lines: readonly string[] }) {
-  const doubted = lots.filter(
-    (lot) => lot.doubt?.number === lot.number && lot.leftG > 0 && !lot.held && lines.includes(materialIdOf(lot) ?? ''),
-  );
-  return doubted.map((lot) => (
-    <p key={lot.id} role="status" className="mt-4 border-late border-l-8 bg-paper px-4 py-2">
-      <strong>
-        ▲ <Link href={`/stores/lots/${lot.id}`}>{lot.number}</Link> {lot.title.toLowerCase()}{' '}
-        {lot.doubt ? DOUBT_WORDS[lot.doubt.kind].short : ''}.
-      </strong>{' '}
-      {lot.doubt ? DOUBT_WORDS[lot.doubt.kind].use : ''}
-    </p>
-  ));
+  return lots.flatMap((lot) => {
+    const { doubt } = lot;
+    if (doubt?.number !== lot.number || lot.leftG <= 0 || lot.held || !lines.includes(materialIdOf(lot) ?? '')) return [];
+    const { short, use } = DOUBT_WORDS[doubt.kind];
+    return [
+      <p key={lot.id} role="status" className="mt-4 border-late border-l-8 bg-paper px-4 py-2">
+        <strong>
+          ▲ <Link href={`/stores/lots/${lot.id}`}>{lot.number}</Link> {lot.title.toLowerCase()} {short}.
+        </strong>{' '}
+        {use}
+      </p>,
+    ];
+  });
 }

@@ -3,7 +3,7 @@ import type { Shop } from '@/data/shop/queries';
 import { labelFacts } from './label-routes';
 import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
-import { blend, type Blend, gather, HAIR_G, isMixedPaint, PAINT_KEEPS_HOURS } from '@/core/blend';
+import { blend, type Blend, gather, HAIR_G, isMixedPaint, PAINT_KEEPS_HOURS, isWarmed } from '@/core/blend';
 import { type Doing, noticesOfBlend } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { say } from '@/core/quantity';
@@ -149,8 +149,8 @@ const cautionsOf = (pot: Pot, made: Blend) => [
 
 /** What pot it is, how far it is, and what is special about it. */
 function PotHead({ pot, made }: Of) {
-  const isWarmed = made.heat === 'water-bath' || made.heat === 'two-stage';
-  const stages = STAGES.filter((stage) => stage.id !== 'heating' || isWarmed);
+  const heats = isWarmed(made.heat);
+  const stages = STAGES.filter((stage) => stage.id !== 'heating' || heats);
   return (
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">

@@ -23,6 +23,7 @@ import {
   type DraftAround,
   type FormulaDraft,
   draftLines,
+  isWarmed,
   moveKerf,
   otherBasis,
   ratioFor,
@@ -185,7 +186,7 @@ function MakeIt({ around, forJars, byMeasure, onByMeasure, blend, sized, busy, f
   const pouring = useSave<{ readonly id: number }>();
   const [takesUp, setTakesUp] = useState(false);
   const [heater, setHeater] = useState<PotHeater>('water-bath');
-  const heats = blend?.heat === 'water-bath' || blend?.heat === 'two-stage';
+  const heats = isWarmed(blend?.heat);
   const pour = (as: { readonly practice: boolean }): void =>
     onStore(({ revisionId }) => {
       if (blend)

@@ -1,4 +1,5 @@
 import { Link } from '@/ui/link';
+import { isWarmed } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import type { Pot } from '@/data/pour/queries';
@@ -12,7 +13,7 @@ type Props = { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonl
 
 /** The lot as it was kept: its true masses and their lots, its yield, what is left, and what its label must say. */
 export function PourDone({ pot, lot, lots }: Props) {
-  const wasWarm = lot.nature?.heat === 'water-bath' || lot.nature?.heat === 'two-stage';
+  const wasWarm = isWarmed(lot.nature?.heat);
   const parts = pot.revision.lines.reduce((sum, line) => sum + line.parts, 0);
   return (
     <div className="grid gap-10 bench:grid-cols-2">
