@@ -1,4 +1,4 @@
-import { ALLERGENS_NOT_DECLARED, type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
+import { ALLERGENS_NOT_DECLARED, anyFilm, type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
 import { type Blend, blend, natureOf } from './blend';
 import { heatsRags, THINNED } from './nature';
 
@@ -69,10 +69,6 @@ export function filmOfBought(bought: Pick<Bought, 'declared' | 'isAllDeclared' |
   if (bought.buildsFilm === false || (bought.isAllDeclared && known.length > 0)) return false;
   return 'unknown';
 }
-
-/** What several films come to: any, none, or nobody knows. */
-export const anyFilm = (films: readonly (boolean | 'unknown')[]): boolean | 'unknown' =>
-  films.includes(true) || (films.includes('unknown') && 'unknown');
 
 /** Whether a label contradicts itself: it dries, all its contents are declared, and none of them does. */
 export const driesByNothing = (bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'drying'>): boolean =>

@@ -1,6 +1,5 @@
 export { type Blend, type BlendLine, blend, natureOf } from './blend';
 export {
-  anyFilm,
   type Bought,
   boughtLine,
   boughtLineId,

@@ -14,6 +14,7 @@ export {
   type PieceUse,
   POROSITIES,
   type Porosity,
+  anyFilm,
   worstOf,
 } from './kinds';
 export { type Ingredient, OwnWoodFacts, type Species } from './schema';

@@ -40,3 +40,7 @@ export type Origin = (typeof ORIGINS)[number];
 
 export const PIECE_USES = ['food-wet', 'food-dry', 'hot-food', 'mouth', 'toy', 'knife', 'hands', 'display', 'outdoors'] as const;
 export type PieceUse = (typeof PIECE_USES)[number];
+
+/** What several films come to: any, none, or nobody knows. */
+export const anyFilm = (films: readonly (boolean | 'unknown')[]): boolean | 'unknown' =>
+  films.includes(true) || (films.includes('unknown') && 'unknown');

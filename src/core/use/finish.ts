@@ -1,5 +1,5 @@
-import { anyFilm, type Blend, type Drying } from '@/core/blend';
-import { type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
+import type { Blend, Drying } from '@/core/blend';
+import { anyFilm, type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import { type GatesInput, isFar, type Statement } from './gates';
 
