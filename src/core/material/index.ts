@@ -32,6 +32,7 @@ export {
   ownMaterialId,
   ownNow,
   ownTurn,
+  setsBelowC,
   UNSAID,
   type Unsaid,
 } from './own';

@@ -73,6 +73,10 @@ export function factsLike(like: Ingredient): OwnMaterialFacts {
   return OwnMaterialFacts.parse({ ...rest, name: 'own', alsoCalled: [], note: '', unsaid: [] });
 }
 
+/** A whole oil that is a paste in a cool shop, by the temperature below which it sets, °C; null of any other. Source: the ingredient's own note. */
+export const setsBelowC = ({ id }: Pick<Ingredient, 'id'>): number | null =>
+  likeIngredient(id) === 'coconut-oil-whole' ? 24 : null;
+
 // One shop, one list: a server learns it with its file, a browser with its page; what the house ships never changes.
 const held = globalThis as { rendleOwn?: ReadonlyMap<string, Ingredient>; rendleOwnTurn?: number; rendleOwnSays?: string };
 

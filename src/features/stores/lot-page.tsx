@@ -4,6 +4,7 @@ import 'server-only';
 import { notFound } from 'next/navigation';
 import { findIngredient, lifeOf, worthKeeping } from '@/core/material';
 import { dateOf, say } from '@/core/quantity';
+import { type RightLot, rightsOf } from '@/core/blend';
 import { mayDryOut } from '@/data/stores/into-air';
 import { readyMadeBefore } from '@/data/stores/commands';
 import { bottleOf } from '@/data/stores/bottles';
@@ -29,7 +30,6 @@ import { type Column, DataTable } from '@/web/table/table';
 import { Bath } from './bath';
 import { LotButtons } from './components/lot-buttons';
 import { KeepReference, PutRight } from './components/sheets';
-import type { RightLot } from '@/core/blend';
 import { Reached } from './reached';
 import { toTheMinute } from '@/ui/when';
 import { TraceDrawing } from './trace-drawing';
@@ -253,7 +253,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
         today={today}
         currency={shop.currency}
       />
-      {lot.kind === 'made' && lot.leftG > 0 && !lot.held ? (
+      {lot.kind === 'made' && lot.leftG > 0 && !lot.held && rightsOf(asRight(lot)).length > 0 ? (
         <div className="mt-2 flex flex-wrap gap-2">
           <PutRight
             ambientC={shop.ambientC}

@@ -10,6 +10,7 @@ import {
   isLiquid,
   isOwnMaterial,
   likeIngredient,
+  setsBelowC,
 } from '@/core/material';
 import type { KnownOwn } from './own-sheet';
 import { OwnIngredient } from './sheets';
@@ -23,12 +24,10 @@ import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 /** How an ingredient dries by itself: one that dries by halves stays tacky. */
 const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' : dries);
 
-/** Set at 24 °C: it is a paste in a cool shop. Source: its own note. */
-const SETS_AT: Readonly<Record<string, number>> = { 'coconut-oil-whole': 24 };
 const melts = (one: Ingredient): string => {
   if (one.meltC !== null) return say(one.meltC, '°C');
-  const setsAt = SETS_AT[likeIngredient(one.id)];
-  if (setsAt !== undefined) return `sets below ${say(setsAt, '°C', 0)}`;
+  const setsAt = setsBelowC(one);
+  if (setsAt !== null) return `sets below ${say(setsAt, '°C', 0)}`;
   return isLiquid(one) ? 'liquid' : 'does not melt';
 };
 
