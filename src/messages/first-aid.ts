@@ -34,3 +34,27 @@ export const FIRST_AID: readonly { readonly when: string; readonly act: string; 
     calls: 'poison',
   },
 ];
+
+/** What keeps it from happening: asked by every inspector and insurer, and by whoever has children or animals about. */
+export const BEFORE: readonly { readonly what: string; readonly rule: string }[] = [
+  {
+    what: 'Waste',
+    rule: 'Old thinner, hardener, driers and what was leached out go closed and named to where your town takes dangerous waste: never down the drain, never into the bin, never together with cloths. Cloths burn or dry apart from all of it.',
+  },
+  {
+    what: 'Spraying',
+    rule: 'Outdoors or in a booth whose fan may be used with vapour, with a mask for organic vapour and mist. Mist of a drying oil heats itself in filters as cloths do: change them the same day. Hardener is not sprayed here.',
+  },
+  {
+    what: 'The day after',
+    rule: 'Look again where cloths dried, in the dust bag of the sander and in the sweepings: what holds drying oil can start to glow a day later. Empty the bag outdoors every evening.',
+  },
+  {
+    what: 'Children and animals',
+    rule: 'Everything stands locked or out of reach, in its own tin with its own label, never in a drinks bottle. Walnut dust poisons horses, some scented oils poison cats. Whoever is pregnant keeps away from hardener, driers and old paint.',
+  },
+  {
+    what: 'Once a quarter',
+    rule: 'Walk it with everyone: where the phone, the numbers, the lidded can, the blanket and the extinguisher are, and which door is the way out. Ask your insurer in writing what they want where oil and solvent are kept.',
+  },
+];

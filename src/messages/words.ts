@@ -349,6 +349,9 @@ export const MARK_WORDS: Readonly<Record<Mark, string>> = {
   crack: 'crack',
   mould: 'mould',
   warp: 'warped',
+  smell: 'smells',
+  sticky: 'sticky',
+  'open-joint': 'open joint',
   'film-worn': 'worn film',
   'old-paint': 'old paint',
 };
@@ -360,6 +363,12 @@ export const MARK_ADVICE: Readonly<Partial<Record<Mark, string>>> = {
   mould:
     'Outdoors, with a mask: brush it off, scrub with hot soapy water, dry it standing in moving air for days before you sand. Where it goes deep the piece meets no food any more.',
   warp: 'Before any sanding: damp the hollow side, do not soak it, lay it hollow side down on something flat, weigh it down, dry it slowly for days. It may come back: say so.',
+  smell:
+    'Find out which: paint means it has not cured, so stand it in light and moving air and wait; old fat means the oil has turned, so wash it hot with soap, dry it, and retire it where the smell stays. No food until it is gone.',
+  sticky:
+    'It is not sanded: it clogs. Rub it off with a fine pad and a little of the same oil, wipe dry; where it stays so, wipe it off with thinner, air it for a day, then keep it warm for a week.',
+  'open-joint':
+    'An open joint holds what cannot be washed out: no food until it is glued again with a glue whose maker says food, or it stays something to look at. Say so to its owner before you begin.',
   'film-worn': 'Where the film still holds all over, dull and recoat it with the same; where it peels, take it off.',
   'old-paint':
     'Old paint may hold lead: it is not sanded, scraped dry or burnt off here. Have it tested; where it does, leave it to those who are licensed for it, as the rules of the place say.',

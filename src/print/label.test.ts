@@ -58,6 +58,8 @@ describe('a label', () => {
       cautions: expect.stringMatching(/alight.*Flammable.*vomit.*Not for swallowing/),
     });
     expect(label({ undeclared: ['Harbour oil'] }).allergens).toContain('Not all contents declared: Harbour oil');
+    expect(label().cautions).toMatch(/Keep below \d\d\u00a0°C\. Not for swallowing/);
+    expect(label({ nature: driers }).cautions).not.toContain('Keep below');
     expect(label({ bestBefore: null }).dates).toMatch(/best before not\u00a0known$/);
   });
   it.each(LANGUAGES)('is whole in %s, with its cautions, its use, and “Not for food” where its contents are not', (language) => {

@@ -1,7 +1,7 @@
 import type { Blend } from '@/core/blend';
 import type { Language } from '@/core/care';
-import { contentUse, jarNotForFood } from '@/core/label';
-import { gramsPer, reads } from '@/core/quantity';
+import { contentUse, jarNotForFood, keepBelowC } from '@/core/label';
+import { gramsPer, reads, say } from '@/core/quantity';
 import { allergensIn, dateIn, type LabelCaution, namesIn, SLIP_WORDS } from '@/messages/slip';
 import type { Statement } from '@/core/use';
 
@@ -112,6 +112,7 @@ export function labelOf(source: LabelFacts): Label {
   const { language, title, number, netG, contents, undeclared, statements, cautions, nature, madeOn, bestBefore, shop } = source;
   const words = SLIP_WORDS[language];
   const { use, minutes } = contentUse(nature);
+  const keep = keepBelowC(nature);
   const until = bestBefore === null ? words.label.unknown : dateIn(language, bestBefore);
   const date = (text: string): string => text.replaceAll(' ', '\u00a0');
   const allergens = allergensIn(language, nature.allergens, undeclared).replace(/\.$/, '');
@@ -126,7 +127,11 @@ export function labelOf(source: LabelFacts): Label {
     allergens,
     notForFood,
     use: words.use[use](minutes),
-    cautions: [...cautions.map((one) => words.cautions[one]), words.label.notToSwallow].join(' '),
+    cautions: [
+      ...cautions.map((one) => words.cautions[one]),
+      ...(keep === null ? [] : [words.label.keepBelow(say(keep, '°C', 0).replace(' ', '\u00a0'))]),
+      words.label.notToSwallow,
+    ].join(' '),
     shop,
     code: `${number} ${title}. ${notForFood ? `${notForFood}! ` : ''}${words.label.bestBefore} ${until}. ${allergens}.`,
   };

@@ -7,6 +7,7 @@ export {
   declaredOf,
   densityOfBought,
   driesByNothing,
+  filmOfBought,
   LABEL_UNSAID,
   type LabelUnsaid,
   natureOfBought,

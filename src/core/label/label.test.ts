@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
-import { contentUse, jarNotForFood } from '.';
+import { contentUse, jarNotForFood, keepBelowC } from '.';
 
 const made = (parts: Record<string, number>) => {
   const found = blend({
@@ -32,6 +32,11 @@ describe('what a label says of its contents', () => {
     const paste = made({ 'walnut-oil-raw': 3.5, beeswax: 1 });
     expect(contentUse(paste).minutes).toBe(Math.min(60, paste.maxDwellMin.thin ?? 60));
   });
+  it.each([
+    ['a soft paste runs at the heat of a car', { 'mineral-oil': 4, beeswax: 1 }, 40],
+    ['an oil cannot melt', { 'mineral-oil': 1 }, null],
+    ['a block of hard wax bears it', { 'carnauba-wax': 1 }, null],
+  ])('says below what it is kept: %s', (_, parts, below) => expect(keepBelowC(made(parts as never))).toBe(below));
   it('says “Not for food” where its contents are not, whatever they look like, unless the supplier states it', () => {
     const says = (parts: Record<string, number>, undeclared = false, statement: readonly ('food' | 'toy')[] = []) =>
       jarNotForFood(made(parts), undeclared, statement);

@@ -50,6 +50,19 @@ export function contentUse({ drying, consistency, lines, driedFraction, maxDwell
   return of(drying === 'never' ? 'oil-never' : 'oil-drying');
 }
 
+/** How far below its clear point a jar is kept, K, and the steps the figure is said in. Sources: what a soft paste bears; round figures are read at a glance. */
+const KEEP_BELOW_CLEAR_K = 10;
+const KEEP_STEP_C = 5;
+/** What even a tin in a parked car seldom reaches, °C: above it nothing needs saying. Working estimate. */
+const KEEP_SAID_UNDER_C = 60;
+
+/** Below which temperature a paste, bar or block is kept, °C, lest it run out of its tin; null where heat does nothing to it. */
+export function keepBelowC({ clearC, consistency }: Pick<Blend, 'clearC' | 'consistency'>): number | null {
+  if (clearC === null || consistency === 'liquid') return null;
+  const below = Math.floor((clearC - KEEP_BELOW_CLEAR_K) / KEEP_STEP_C) * KEEP_STEP_C;
+  return below < KEEP_SAID_UNDER_C ? below : null;
+}
+
 /** Whether a jar's label says "Not for food": its contents would say so of anything that could be taken for tableware. */
 export function jarNotForFood(
   nature: Pick<Blend, 'contact' | 'film' | 'drying' | 'waxEquivalent' | 'allergens'>,

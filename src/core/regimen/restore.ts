@@ -3,12 +3,25 @@ import { Regimen, type Written } from './schema';
 import { buff, coat, hours, lastCheck, sand, step, wait, wipe } from './steps';
 
 /** What a piece that comes home can have on a surface. */
-export const MARKS = ['dull', 'stain', 'scar', 'burn', 'crack', 'mould', 'warp', 'film-worn', 'old-paint'] as const;
+export const MARKS = [
+  'dull',
+  'stain',
+  'scar',
+  'burn',
+  'crack',
+  'mould',
+  'warp',
+  'smell',
+  'sticky',
+  'open-joint',
+  'film-worn',
+  'old-paint',
+] as const;
 export type Mark = (typeof MARKS)[number];
 export type Marked = { readonly surface: Surface; readonly mark: Mark };
 
 /**
- * The grit a mark is taken out from. A crack and a warp are not sanded; old paint never is, dry: it may hold lead. Source: practice.md, 8
+ * The grit a mark is taken out from. A crack, a warp, a smell, an open joint and what is still sticky are not sanded; old paint never is, dry: it may hold lead. Source: practice.md, 8
  * (sand 240 or finer for scars) and working estimates for deeper ones.
  */
 const FROM_GRIT: Readonly<Record<Mark, number | null>> = {
@@ -19,6 +32,9 @@ const FROM_GRIT: Readonly<Record<Mark, number | null>> = {
   crack: null,
   mould: 180,
   warp: null,
+  smell: null,
+  sticky: null,
+  'open-joint': null,
   'film-worn': 240,
   'old-paint': null,
 };

@@ -1,6 +1,6 @@
 import 'server-only';
 import { STOPS } from '@/core/guide';
-import { FIRST_AID } from '@/messages/first-aid';
+import { BEFORE, FIRST_AID } from '@/messages/first-aid';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { session } from '@/web/session';
@@ -53,9 +53,18 @@ export async function FirstAid() {
           </li>
         ))}
       </ul>
+      <h2 className="mt-6">So that it does not come to that</h2>
+      <dl className="grid gap-x-10 bench:grid-cols-2">
+        {BEFORE.map(({ what, rule }) => (
+          <div key={what} className="border-hair border-b py-1">
+            <dt className="font-semibold">{what}</dt>
+            <dd>{rule}</dd>
+          </div>
+        ))}
+      </dl>
       <p className="mt-4 max-w-prose text-sm text-soft">
-        These are the usual first steps. What the label says, a first-aid course and whoever you call go before them. Hang it
-        where the phone is; keep water for eyes, a lidded can and a fire blanket beside it.
+        These are the usual steps. What the label says, a first-aid course and whoever you call go before them, and so do the
+        rules of your place. Hang it where the phone is; keep water for eyes, a lidded can and a fire blanket beside it.
       </p>
     </>
   );

@@ -1,5 +1,6 @@
 import type { Shop } from '@/data/shop/queries';
 import 'server-only';
+import { filmOfBought } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { dateOf, daysBetween, say, formatMoney } from '@/core/quantity';
 import type { KnownLot } from '@/data/stores/queries';
@@ -7,6 +8,14 @@ import type { ReadyMade } from '@/data/stores/nature';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
 import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';
+
+/** What a bought finish's label leaves open, and what is taken in its place. */
+const notKnown = (ready: ReadyMade): string[] => [
+  ...(ready.isAllDeclared ? [] : ['the rest of its contents']),
+  ...(ready.unsaid.includes('drying') ? ['whether it dries: it is taken to, and to heat its cloths'] : []),
+  ...(filmOfBought(ready) === 'unknown' ? ['whether it builds a film: it is kept off knives'] : []),
+  ...(ready.unsaid.includes('contact') ? ['whether it may meet food: it is taken not to'] : []),
+];
 
 const KIND_WORDS = {
   bought: 'bought',
@@ -117,7 +126,7 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
           <Fact name="In the work">{ready.role ? ROLE_WORDS[ready.role] : 'not said yet'}</Fact>
           <Fact name="Its label says">{labelWords(ready) || 'nothing of time, coats or coverage'}</Fact>
           {ready.labelRule ? <Fact name="In its words">{ready.labelRule}</Fact> : null}
-          <Fact name="Not known">{ready.isAllDeclared ? 'nothing: all contents are declared' : 'the rest of its contents'}</Fact>
+          <Fact name="Not known">{notKnown(ready).join('; ') || 'nothing: all contents are declared'}</Fact>
         </>
       ) : null}
     </dl>

@@ -90,6 +90,7 @@ export const de: SlipWords = {
     unknown: 'nicht bekannt',
     net: 'netto',
     notToSwallow: 'Nicht zum Einnehmen. Darf nicht in die Hände von Kindern gelangen.',
+    keepBelow: (temperature) => `Unter ${temperature} lagern.`,
   },
   every: (days, amount) => `Etwa alle ${days} Tage, je ${amount}.`,
   first: (dates) => `Nächste Termine: ${dates}.`,

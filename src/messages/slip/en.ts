@@ -76,6 +76,7 @@ export const en: SlipWords = {
     unknown: 'not known',
     net: 'net',
     notToSwallow: 'Not for swallowing. Keep from children.',
+    keepBelow: (temperature) => `Keep below ${temperature}.`,
   },
   every: (days, amount) => `About every ${days} days, ${amount} a time.`,
   first: (dates) => `First looks: ${dates}.`,

@@ -88,6 +88,7 @@ export const es: SlipWords = {
     unknown: 'no se conoce',
     net: 'neto',
     notToSwallow: 'No ingerir. Mantener fuera del alcance de los niños.',
+    keepBelow: (temperature) => `Guardar a menos de ${temperature}.`,
   },
   every: (days, amount) => `Cada ${days} días más o menos, ${amount} cada vez.`,
   first: (dates) => `Próximas revisiones: ${dates}.`,

@@ -90,6 +90,7 @@ export const fr: SlipWords = {
     unknown: 'non connu',
     net: 'net',
     notToSwallow: 'Ne pas avaler. Tenir hors de portée des enfants.',
+    keepBelow: (temperature) => `Conserver au-dessous de ${temperature}.`,
   },
   every: (days, amount) => `Environ tous les ${days} jours, ${amount} par application.`,
   first: (dates) => `Prochaines vérifications : ${dates}.`,

@@ -78,6 +78,8 @@ export type SlipWords = {
     readonly unknown: string;
     readonly net: string;
     readonly notToSwallow: string;
+    /** So that a paste does not run out of its tin. */
+    readonly keepBelow: (temperature: string) => string;
   };
   /** How often, and how much a time: grams with their unit, or a few drops. */
   readonly every: (days: number, amount: string) => string;
