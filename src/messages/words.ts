@@ -118,7 +118,7 @@ export const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
   bought: 'bought as this wood',
   offcut: 'an offcut of bought wood',
   felled: 'a tree I felled and know',
-  found: 'found, nobody knows where it was',
+  found: 'found, or a stranger’s: nobody knows where it was',
   treated: 'treated: pallet, sleeper, old joinery',
 };
 export const USE_WORDS: Readonly<Record<PieceUse, string>> = {

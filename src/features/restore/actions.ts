@@ -18,34 +18,38 @@ function strangerOf(what: string, speciesId: string) {
 
 /** Takes a piece in that comes home. */
 export async function takeIn(input: unknown): Promise<Answer<{ readonly number: string }>> {
-  return act(JobFields, input, (db, { bill, designRevisionId, what, speciesId, regimenRevisionId, lotId, ...job }, by) => {
-    const read = reader();
-    const billMinor = read.orNone('bill', bill, moneyOf(db));
-    if (billMinor === undefined) return { ok: false, issues: read.issues };
-    const started = startRestoration(
-      db,
-      { ...job, billMinor },
-      {
-        designRevisionId: designRevisionId ?? 0,
-        ...(designRevisionId === null ? { mixed: [strangerOf(what, speciesId || LIKE_WOOD)] } : {}),
-        speciesId: speciesId || LIKE_WOOD,
-        treeKnown: speciesId !== '',
-        origin: 'bought',
-        pieces: 1,
-        regimenRevisionId,
-        materials: lotId === null ? {} : { oil: lotId },
-        startAt: by.nowMs,
-        dueAt: null,
-      },
-      by,
-    );
-    return started.ok
-      ? started
-      : {
-          ok: false,
-          issues: started.issues.map((issue) => (issue.path === 'materials.oil' ? { ...issue, path: 'lotId' } : issue)),
-        };
-  });
+  return act(
+    JobFields,
+    input,
+    (db, { bill, designRevisionId, what, speciesId, origin, regimenRevisionId, lotId, ...job }, by) => {
+      const read = reader();
+      const billMinor = read.orNone('bill', bill, moneyOf(db));
+      if (billMinor === undefined) return { ok: false, issues: read.issues };
+      const started = startRestoration(
+        db,
+        { ...job, billMinor },
+        {
+          designRevisionId: designRevisionId ?? 0,
+          ...(designRevisionId === null ? { mixed: [strangerOf(what, speciesId || LIKE_WOOD)] } : {}),
+          speciesId: speciesId || LIKE_WOOD,
+          treeKnown: speciesId !== '',
+          origin: origin || 'found',
+          pieces: 1,
+          regimenRevisionId,
+          materials: lotId === null ? {} : { oil: lotId },
+          startAt: by.nowMs,
+          dueAt: null,
+        },
+        by,
+      );
+      return started.ok
+        ? started
+        : {
+            ok: false,
+            issues: started.issues.map((issue) => (issue.path === 'materials.oil' ? { ...issue, path: 'lotId' } : issue)),
+          };
+    },
+  );
 }
 
 /** It went back to its owner. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ORIGINS } from '@/core/material';
 import { SURFACES } from '@/core/piece';
 import { MARKS } from '@/core/regimen';
 import { rowId } from '@/web/shapes';
@@ -20,6 +21,8 @@ export const JobFields = z.object({
   what: text,
   /** Empty: nobody can say which tree it is. */
   speciesId: z.string(),
+  /** Of a stranger's piece: where its wood comes from; empty: nobody can say. */
+  origin: z.enum([...ORIGINS, '']),
   regimenRevisionId: rowId,
   lotId: rowId.nullable(),
   /** Whether it is sanded at all, or only washed and oiled. */

@@ -2,10 +2,11 @@
 
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
+import { ORIGINS } from '@/core/material';
 import { type Geometry, readList, type Surface } from '@/core/piece';
 import type { Candidate } from '@/core/choose';
 import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
-import { MARK_ADVICE, MARK_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
+import { MARK_ADVICE, MARK_WORDS, ORIGIN_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -48,6 +49,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
       designRevisionId: known?.designRevisionId ?? designs[0]?.revisionId ?? null,
       what: '',
       speciesId: known?.speciesId ?? '',
+      origin: '',
       regimenRevisionId: regimens[0]?.revisionId ?? 0,
       lotId: null,
       sands: true,
@@ -104,6 +106,20 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
             hint={`as you would say it, “a salad bowl”: ${sizeWords(stranger.geometry)}`}
           />
         )}
+        {form.values.code === '' && form.values.speciesId !== '' ? (
+          <SelectField
+            label="Where its wood comes from"
+            {...form.field('origin')}
+            hint="nobody can say: it goes back as not for food, for it may have been treated"
+          >
+            <option value="">nobody can say</option>
+            {ORIGINS.filter((one) => one !== 'found').map((one) => (
+              <option key={one} value={one}>
+                {ORIGIN_WORDS[one]}
+              </option>
+            ))}
+          </SelectField>
+        ) : null}
         <TextField
           label="Finished with, if anyone knows"
           {...form.field('wasFinishedWith')}
