@@ -1,5 +1,4 @@
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { openFile } from '../src/data/db';
+import { migrateOpen, openFile } from '../src/data/db';
 import { loadDemo } from '../src/data/demo/load';
 import { allLots } from '../src/data/stores/queries';
 import { openBatchIds } from '../src/data/work/batch';
@@ -16,7 +15,7 @@ export const STEPS = ['sand-120', 'wet', 'knock-back-220', 'flood-1', 'wipe-1'] 
 /** A demo shed with so many open batches, each some steps on its way. */
 export function fill(file: string, size: number): void {
   const { db, raw } = openFile(file);
-  migrate(db, { migrationsFolder: 'drizzle' });
+  migrateOpen(raw);
   loadDemo(db, AT);
   const regimen = allRegimens(db).find((one) => one.id === 'soak-wax');
   const design = allDesigns(db)[0];

@@ -1,6 +1,6 @@
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { migrateOpen } from '../src/data/db';
 import { cheapest } from '../src/core/blend/index';
 import { INGREDIENTS } from '../src/core/material/index';
 import * as schema from '../src/data/schema/index';
@@ -25,7 +25,7 @@ const timed = (run: () => unknown): number => {
 function busyShop() {
   const raw = new Database(':memory:');
   const db = drizzle(raw, { schema });
-  migrate(db, { migrationsFolder: 'drizzle' });
+  migrateOpen(raw);
   raw.exec(`insert into person (initials, name) values ('MO', 'Maren'); insert into formula (name, created_at) values ('Paste', 0);
     insert into formula_revision (formula_id, number, basis, person_id, at) values (1, 1, 'mass', 1, 0);
     insert into design (name, created_at) values ('Board', 0); insert into design_revision (design_id, number, geometry, cut_on, at) values (1, 1, '{}', 1, 0);

@@ -3,9 +3,8 @@ import { madeUpPicture, readBoard } from '@/core/colour';
 import { powerOf } from '@/core/trial';
 import { finishCosts } from '@/data/cost/finish-costs';
 import { shotOf } from '@/data/demo/trial-scene';
-import { openFile } from '@/data/db';
+import { migrateOpen, openFile } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { allDesigns } from '@/data/work/catalogue';
 import { woodOf } from '@/data/work/woods';
 
@@ -29,8 +28,8 @@ console.log(
   `power   six boards, four finishes in ${middle(() => powerOf({ boards: 6, treatments: 4, differ: 1 })).toFixed(1)} ms`,
 );
 
-const { db } = openFile(':memory:');
-migrate(db, { migrationsFolder: 'drizzle' });
+const { db, raw } = openFile(':memory:');
+migrateOpen(raw);
 loadDemo(db, AT);
 const design = allDesigns(db)[0];
 if (design) {

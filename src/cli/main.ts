@@ -108,23 +108,28 @@ async function runRebuild(): Promise<number> {
 }
 
 async function runDemo(isFresh: boolean): Promise<number> {
-  const [{ migrateFile, openFile }, { shopFile }, { makeDemoFile }, { findShop }, { now }] = await Promise.all([
-    import('@/data/db'),
+  const [{ shopFile }, { makeDemoFile }, { now }, { whoHolds }, { faultAtStart }, { heldWords, takeLock }] = await Promise.all([
     import('@/data/files'),
     import('@/data/demo/load'),
-    import('@/data/shop/queries'),
     import('@/data/clock'),
+    import('@/data/shop/identity'),
+    import('@/data/safe/start'),
+    import('@/data/safe/lock'),
   ]);
-  const holdsShop = (which: string): boolean => {
-    migrateFile(which, 'demo');
-    const { db, raw } = openFile(which);
-    const found = findShop(db);
-    raw.close();
-    return found !== null;
-  };
   const file = shopFile();
-  if (!isFresh && existsSync(file) && holdsShop(file)) return 0;
-  makeDemoFile(file, now());
+  const fault = existsSync(file) ? faultAtStart(file) : null;
+  if (fault) return complain(fault);
+  const holds = existsSync(file) ? whoHolds(file) : 'nobody';
+  if (holds === 'people')
+    return complain(`${file} is a shop with people in it: it was not touched. Name another folder in RENDLE_DATA for the demo.`);
+  if (holds === 'demo' && !isFresh) return 0;
+  const lock = takeLock(path.dirname(file), { pid: process.pid, port: '', what: 'restore', since: new Date().toISOString() });
+  if (!lock.ok) return complain(heldWords(path.dirname(file), lock.by));
+  try {
+    makeDemoFile(file, now());
+  } finally {
+    lock.release();
+  }
   return 0;
 }
 

@@ -1,11 +1,10 @@
 import 'server-only';
-import { copyFileSync, existsSync, mkdirSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { filesBeside, flushFile, keepFile, shopFile } from './files';
+import { filesBeside, flushFile, flushFolder, keepFile, partOf, shopFile } from './files';
 import * as schema from './schema';
 
 export type Db = BetterSQLite3Database<typeof schema>;
@@ -36,19 +35,58 @@ export const migrationsOf = (raw: Database.Database): number => {
 /** How many migrations this version knows. */
 export const knownMigrations = (): number => readMigrationFiles({ migrationsFolder: MIGRATIONS }).length;
 
-/** Brings an open file up to date; references are not followed while tables are rebuilt, and all are checked after. */
-function migrateOpen(db: Db, raw: Database.Database): void {
+/**
+ * Brings an open file up to date, all of it or nothing: references are not followed while tables are rebuilt, and all are checked before it
+ * is kept. The table of what was run is the one the migrations' own tool reads and writes.
+ */
+export function migrateOpen(raw: Database.Database, folder = MIGRATIONS): void {
   raw.pragma('foreign_keys = OFF');
-  migrate(db, { migrationsFolder: MIGRATIONS });
-  const broken = raw.pragma('foreign_key_check') as readonly { readonly table: string }[];
-  if (broken.length > 0) throw new Error(`rows of ${broken[0]?.table} lost what they refer to`);
+  raw
+    .transaction(() => {
+      raw.exec(
+        'create table if not exists __drizzle_migrations (id integer primary key, hash text not null, created_at numeric)',
+      );
+      const last = raw.prepare('select max(created_at) as at from __drizzle_migrations').get() as { readonly at: number | null };
+      const note = raw.prepare('insert into __drizzle_migrations (hash, created_at) values (?, ?)');
+      for (const { sql, hash, folderMillis } of readMigrationFiles({ migrationsFolder: folder })) {
+        if (last.at !== null && folderMillis <= Number(last.at)) continue;
+        for (const statement of sql) raw.exec(statement);
+        note.run(hash, folderMillis);
+      }
+      const [broken] = raw.pragma('foreign_key_check') as readonly { readonly table: string }[];
+      if (broken) throw new Error(`rows of ${broken.table} would lose what they refer to: the file stays as it was`);
+    })
+    .immediate();
+  raw.pragma('foreign_keys = ON');
+}
+
+/** A copy of an open file under its own name only once it is whole: it is written under another, looked through, flushed, then named. */
+function copyBefore(raw: Database.Database, copy: string): void {
+  const part = partOf(copy);
+  try {
+    raw.prepare('vacuum into ?').run(part);
+    const made = new Database(part, { fileMustExist: true, readonly: true });
+    try {
+      const [says] = made.pragma('integrity_check(1)', { simple: false }) as readonly Record<string, string>[];
+      const found = Object.values(says ?? {})[0];
+      if (found !== 'ok') throw new Error(`the copy before the change of shape came out damaged: ${found}`);
+    } finally {
+      made.close();
+    }
+    flushFile(part);
+    renameSync(part, copy);
+    flushFolder(path.dirname(copy));
+  } catch (fault) {
+    rmSync(part, { force: true });
+    throw fault;
+  }
 }
 
 /** Brings a copy that stands by itself up to date, and takes out what only a copy holds. It is closed, one file, when this returns. */
 export function bringUpToDate(file: string): void {
-  const { db, raw } = openFile(file);
+  const { raw } = openFile(file);
   try {
-    if (migrationsOf(raw) < knownMigrations()) migrateOpen(db, raw);
+    if (migrationsOf(raw) < knownMigrations()) migrateOpen(raw);
     raw.exec('drop table if exists kept_file; drop table if exists backup_note');
     raw.pragma('journal_mode = DELETE');
   } finally {
@@ -59,16 +97,12 @@ export function bringUpToDate(file: string): void {
 /** Brings a file up to date; an existing one is copied beside itself first. Returns the copy's path, if one was made. */
 export function migrateFile(file: string, stamp: string): string | null {
   const isNew = file === ':memory:' || !existsSync(file);
-  const { db, raw } = openFile(file);
+  const { raw } = openFile(file);
   try {
     const pending = knownMigrations() - migrationsOf(raw);
     const copy = !isNew && pending > 0 ? `${file}.before-migration-${stamp}` : null;
-    if (copy) {
-      raw.pragma('wal_checkpoint(TRUNCATE)');
-      copyFileSync(file, copy);
-      flushFile(copy);
-    }
-    if (pending > 0) migrateOpen(db, raw);
+    if (copy) copyBefore(raw, copy);
+    if (pending > 0) migrateOpen(raw);
     if (file !== ':memory:') unpackFiles(raw, file);
     return copy;
   } finally {

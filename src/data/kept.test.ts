@@ -1,11 +1,10 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { eq } from 'drizzle-orm';
 import { afterAll, describe, expect, it } from 'vitest';
 import { command } from './command';
-import { openFile } from './db';
+import { migrateOpen, openFile } from './db';
 import { ok } from '@/core/quantity';
 import { keep, whileFilling } from './kept';
 import { place } from './schema';
@@ -14,7 +13,7 @@ import { places } from './shop/queries';
 const folder = mkdtempSync(path.join(tmpdir(), 'rendle-kept-'));
 const file = path.join(folder, 'shop.sqlite');
 const one = openFile(file);
-migrate(one.db, { migrationsFolder: 'drizzle' });
+migrateOpen(one.raw);
 const other = openFile(file);
 afterAll(() => {
   one.raw.close();

@@ -2,8 +2,7 @@ import { cpSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync 
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
-import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { type Db, openFile } from './db';
+import { type Db, migrateOpen, openFile } from './db';
 import { lettersToRead } from './care/letters';
 import type { LetterRow } from './care/post';
 import { loadDemo } from './demo/load';
@@ -14,8 +13,8 @@ import { progressOfBatch } from './work/standing';
 
 /** An empty, migrated shop's file in memory, for tests. */
 export function emptyDb(): Db {
-  const { db } = openFile(':memory:');
-  migrate(db, { migrationsFolder: 'drizzle' });
+  const { db, raw } = openFile(':memory:');
+  migrateOpen(raw);
   return db;
 }
 
@@ -30,8 +29,8 @@ export function fileOfShape(folder: string, migrations: number): string {
     JSON.stringify({ ...journal, entries: journal.entries.slice(0, migrations) }),
   );
   const file = path.join(folder, 'shop.sqlite');
-  const { db, raw } = openFile(file);
-  migrate(db, { migrationsFolder: until });
+  const { raw } = openFile(file);
+  migrateOpen(raw, until);
   raw.close();
   return file;
 }
@@ -74,7 +73,7 @@ function shedOf(nowMs: number): Buffer {
     Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 100);
   if (file && existsSync(file)) return readFileSync(file);
   const { db, raw } = openFile(':memory:');
-  migrate(db, { migrationsFolder: 'drizzle' });
+  migrateOpen(raw);
   loadDemo(db, nowMs);
   const shed = raw.serialize();
   if (file) {

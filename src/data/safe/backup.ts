@@ -4,7 +4,8 @@ import path from 'node:path';
 import Database from 'better-sqlite3';
 import { knownMigrations, migrationsOf } from '../db';
 import { filesBeside, flushFile, flushFolder, hashOf, keepFile, keptIn, partOf } from '../files';
-import { countsOf, damageOf, filesNamed } from './checked';
+import { APPENDED, countsOf, damageOf, filesNamed } from './checked';
+import { onWhole } from './whole';
 
 /** What a copy came to: how many files went in, and which were named but not there whole. */
 export type Copied = { readonly files: number; readonly lacking: readonly string[] };
@@ -47,9 +48,6 @@ function pack(copy: Database.Database, folder: string, beside: string | null): C
   return { files, lacking };
 }
 
-/** Every row that was there before the copy began must be in it; nothing is ever taken out of these tables. */
-const APPENDED = ['log_entry', 'movement', 'release', 'pour_entry', 'step_change'] as const;
-
 /**
  * A consistent copy of a shop's file while it is open, the files that lie beside it packed in. It is written under another name, checked
  * whole, and only then gets its own: what is cut off leaves nothing that looks good.
@@ -63,10 +61,13 @@ export async function backup(
   { asIs = false, sharing = false, nowMs }: { readonly asIs?: boolean; readonly sharing?: boolean; readonly nowMs: number },
 ): Promise<Copied> {
   const part = partOf(to);
+  if (!existsSync(from) || statSync(from).size === 0 || !isSqlite(from))
+    throw new NotCopied(`${from} is empty or no SQLite file: there is no shop in it to copy.`);
   try {
     const source = new Database(from, { fileMustExist: true, readonly: true });
     let before: Record<string, number>;
     try {
+      if (!asIs && !isShop(source)) throw new NotCopied(`${from} is a database, but no shop of this kind: nothing was copied.`);
       const damage = asIs ? [] : damageOf(source);
       if (damage.length > 0)
         throw new NotCopied(`${from} is damaged: ${damage[0]}. Restore the newest good copy, or copy it as it is with --as-is.`);
@@ -116,18 +117,26 @@ const bad = (fault: string): Verified => ({ ok: false, faults: [fault], lacking:
 const has = (raw: Database.Database, table: string): boolean =>
   raw.prepare('select 1 from sqlite_master where name = ?').get(table) !== undefined;
 
+/** Whether a database holds a shop's tables. */
+const isShop = (raw: Database.Database): boolean => has(raw, '__drizzle_migrations') && has(raw, 'movement');
+
 /** What a look at a file that was not made by `backup` leaves beside it. */
 const LOGS = ['-wal', '-shm'] as const;
 
-/** Looks a copy over as a restore would: nothing is written. */
+/** Looks a copy over as a restore would, with the records a stopped server left beside it: nothing is written where it lies. */
 export function verify(file: string): Verified {
   if (!existsSync(file)) return bad('there is no such file');
   if (statSync(file).size === 0) return bad('it is empty');
   if (!isSqlite(file)) return bad('it is no SQLite file: it was cut off, or it is something else');
+  return onWhole(file, (whole) => lookOver(whole, filesBeside(file)), bad);
+}
+
+/** Looks over a file nothing lies beside, with the folder of files it may name. */
+function lookOver(file: string, folder: string): Verified {
   const before = LOGS.filter((ending) => existsSync(/* turbopackIgnore: true */ `${file}${ending}`));
   const raw = new Database(file, { fileMustExist: true, readonly: true });
   try {
-    if (!has(raw, '__drizzle_migrations') || !has(raw, 'movement')) return bad('it is no shop of this kind');
+    if (!isShop(raw)) return bad('it is no shop of this kind');
     if (migrationsOf(raw) > knownMigrations())
       return bad('it was written by a newer version than this one: restore it with that, or bring this one up to date');
     const faults = damageOf(raw);
@@ -147,7 +156,7 @@ export function verify(file: string): Verified {
         if (hashOf(bytes) === name) packed.add(name);
         else faults.push(`the file ${name.slice(0, 12)}… in it is not what it was`);
       }
-    const lacking = filesNamed(raw).filter((hash) => !packed.has(hash) && keptIn(filesBeside(file), hash).state !== 'whole');
+    const lacking = filesNamed(raw).filter((hash) => !packed.has(hash) && keptIn(folder, hash).state !== 'whole');
     return { ok: faults.length === 0, faults, lacking, madeAt: note?.made_at ?? null, counts };
   } catch (fault) {
     return bad(`it cannot be read: ${fault instanceof Error ? fault.message : String(fault)}`);

@@ -15,6 +15,9 @@ export const FILE_COLUMNS = [
 const hasColumn = (raw: Database.Database, table: string, column: string): boolean =>
   (raw.pragma(`table_info(${table})`) as readonly { readonly name: string }[]).some((one) => one.name === column);
 
+/** Nothing is ever taken out of these tables: a later copy of a shop holds at least as many rows of each. */
+export const APPENDED = ['log_entry', 'movement', 'release', 'pour_entry', 'step_change'] as const;
+
 /** Hashes of the files that rows name; nothing of a column that is not there yet. */
 export const filesNamed = (raw: Database.Database): string[] =>
   FILE_COLUMNS.flatMap(([table, column]) =>

@@ -4,14 +4,32 @@ import path from 'node:path';
 import Database from 'better-sqlite3';
 import { daysBetween } from '@/core/quantity';
 import { filesBeside, keptFiles } from '../files';
+import { idOfShop } from '../shop/identity';
 import { backup, type Copied } from './backup';
 import { filesNamed } from './checked';
 
 /** How many copies stay: of the last days, of weeks, of months. Source: house rule. */
 export const STAY = { days: 7, weeks: 4, months: 12 } as const;
 
-/** Where a shop's daily copies lie: beside it, or in the folder of `RENDLE_COPIES`, best on another disk. */
-export const copiesOf = (file: string): string => process.env.RENDLE_COPIES ?? path.join(path.dirname(file), 'copies');
+/** The id in a shop's file; empty where there is no shop yet. */
+function identityIn(file: string): string {
+  if (!existsSync(file)) return '';
+  const raw = new Database(file, { fileMustExist: true, readonly: true });
+  try {
+    return idOfShop(raw);
+  } finally {
+    raw.close();
+  }
+}
+
+/** Where a shop's daily copies lie: beside it, or under its own id in the folder of `RENDLE_COPIES`, best on another disk, which several shops may share. */
+export function copiesOf(file: string): string {
+  const shared = process.env.RENDLE_COPIES;
+  return shared ? path.join(shared, identityIn(file)) : path.join(path.dirname(file), 'copies');
+}
+
+/** How many copies lie in the shared folder itself, from before each shop had a place of its own there: whose they are nobody can tell. */
+export const copiesOfBefore = (): number => (process.env.RENDLE_COPIES ? dailyCopies(process.env.RENDLE_COPIES).length : 0);
 
 export type DailyCopy = { readonly date: string; readonly file: string; readonly bytes: number };
 

@@ -7,6 +7,7 @@ import { filesBeside, flushFile, flushFolder, keepFile, keptIn } from '../files'
 import { type Verified, verify } from './backup';
 import { filesNamed } from './checked';
 import { heldWords, takeLock } from './lock';
+import { BESIDE, copyWhole, removeWhole } from './whole';
 
 /** A copy was not put back, and why, in words. Nothing was changed. */
 export class NotRestored extends Error {}
@@ -17,8 +18,6 @@ export type Restored = {
   readonly files: number;
   readonly lacking: readonly string[];
 };
-
-const ENDINGS = ['-wal', '-shm', '-journal'] as const;
 
 /** Files that lie beside a copy, where it shares a folder of them with others. */
 function bring(from: string, raw: Database.Database, folder: string): number {
@@ -33,8 +32,8 @@ function bring(from: string, raw: Database.Database, folder: string): number {
 }
 
 /** Unpacks the files of a copy beside a shop, each looked at by its hash; what is there whole stays. */
-function unpack(from: string, folder: string): number {
-  const raw = new Database(from, { fileMustExist: true, readonly: true });
+function unpack(fresh: string, from: string, folder: string): number {
+  const raw = new Database(fresh, { fileMustExist: true, readonly: true });
   try {
     if (!raw.prepare("select 1 from sqlite_master where name = 'kept_file'").get()) return bring(from, raw, folder);
     let files = 0;
@@ -71,7 +70,7 @@ function keepBefore(file: string, stamp: string): string | null {
   if (!existsSync(file)) return null;
   settle(file);
   const before = `${file}.before-restore-${stamp}`;
-  for (const ending of ['', ...ENDINGS]) {
+  for (const ending of ['', ...BESIDE]) {
     if (!existsSync(`${file}${ending}`)) continue;
     copyFileSync(`${file}${ending}`, `${before}${ending}`);
     flushFile(`${before}${ending}`);
@@ -96,18 +95,18 @@ export function restore(copy: string, folder: string, stamp: string): Restored {
   const fresh = `${file}.restoring`;
   try {
     // Files are only added, each under its own hash: whatever happens next, none is lost.
-    const files = unpack(copy, filesBeside(file));
-    for (const ending of ['', ...ENDINGS]) rmSync(`${fresh}${ending}`, { force: true });
-    copyFileSync(copy, fresh);
+    const fault = copyWhole(copy, fresh);
+    if (fault) throw new NotRestored(`${copy} cannot be restored: ${fault}.`);
+    const files = unpack(fresh, copy, filesBeside(file));
     bringUpToDate(fresh);
     flushFile(fresh);
     const before = keepBefore(file, stamp);
-    for (const ending of ENDINGS) rmSync(`${file}${ending}`, { force: true });
+    for (const ending of BESIDE) rmSync(`${file}${ending}`, { force: true });
     renameSync(fresh, file);
     flushFolder(folder);
     return { before, files, lacking: found.lacking };
   } finally {
-    for (const ending of ['', ...ENDINGS]) rmSync(`${fresh}${ending}`, { force: true });
+    removeWhole(fresh);
     lock.release();
   }
 }

@@ -15,13 +15,14 @@ import Database from 'better-sqlite3';
 import { afterEach, describe, expect, it } from 'vitest';
 import { migrateFile, openFile } from '../db';
 import { filesBeside, hashOf, keepFile, keptIn, partOf, writeWhole } from '../files';
-import { declaration, lot, person } from '../schema';
+import { declaration, lot, person, shop } from '../schema';
+import { whoHolds } from '../shop/identity';
 import { setUpShop } from '../shop/commands';
 import { receiveLot } from '../stores/commands';
 import { fileOfShape, refusal } from '../testing';
 import { unwritten } from '../unwritten';
 import { backup, verify } from './backup';
-import { bytesOf, copiesOf, copyOfDay, dailyCopies, STAY, staying } from './daily';
+import { bytesOf, copiesOf, copiesOfBefore, copyOfDay, dailyCopies, STAY, staying } from './daily';
 import { heldWords, takeLock } from './lock';
 import { restore } from './restore';
 import { faultAtStart } from './start';
@@ -39,7 +40,7 @@ afterEach(() => {
 });
 
 /** A shop with a lot and a paper on it, closed in order unless it is left open. */
-function shopIn(home: string): { readonly file: string; readonly hash: string } {
+function shopIn(home: string, nowMs = NOW): { readonly file: string; readonly hash: string } {
   const file = path.join(home, 'shop.sqlite');
   migrateFile(file, 'new');
   const { db, raw } = openFile(file);
@@ -49,7 +50,7 @@ function shopIn(home: string): { readonly file: string; readonly hash: string } 
     NOW,
   );
   const rest = { supplier: '', supplierCode: '', openedOn: null, bestBefore: null, priceMinor: null, note: '' };
-  receiveLot(db, { ...rest, ingredientId: 'beeswax', grams: 500 }, { personId: 1, nowMs: NOW });
+  receiveLot(db, { ...rest, ingredientId: 'beeswax', grams: 500 }, { personId: 1, nowMs });
   const hash = keepFile(Buffer.from('a declaration'), filesBeside(file));
   db.insert(declaration).values({ lotId: 1, name: 'paper.pdf', hash, bytes: 13, personId: 1, at: NOW }).run();
   raw.close();
@@ -127,6 +128,24 @@ describe('a backup', () => {
     damage(file);
     const to = path.join(home, 'copy.sqlite');
     await expect(backup(file, to, { nowMs: NOW })).rejects.toThrow(/damaged/);
+    expect(readdirSync(home).filter((name) => name.includes('copy'))).toEqual([]);
+  });
+  it('of what is empty, foreign or not there is refused and leaves nothing', async () => {
+    const home = folder();
+    const to = path.join(home, 'copy.sqlite');
+    const as = (name: string): string => path.join(home, name);
+    writeFileSync(as('empty'), '');
+    writeFileSync(as('words'), 'x'.repeat(5000));
+    const raw = new Database(as('foreign'));
+    raw.exec('create table other (a)');
+    raw.close();
+    for (const [name, says] of [
+      ['empty', /is empty/],
+      ['words', /no SQLite file/],
+      ['foreign', /no shop/],
+      ['nowhere', /no shop/],
+    ] as const)
+      await expect(backup(as(name), to, { nowMs: NOW }), name).rejects.toThrow(says);
     expect(readdirSync(home).filter((name) => name.includes('copy'))).toEqual([]);
   });
   it('says which files it lacks, and does without them', async () => {
@@ -210,6 +229,106 @@ describe('a restore', () => {
   });
 });
 
+describe('records that lie beside a copy in its log', () => {
+  /** A shop with so many lots that are only in its log, as a stopped or killed server leaves it, taken somewhere else with it. */
+  function takenWithLog(lots: number, before = 0): { readonly file: string; readonly log: string } {
+    const { file } = shopIn(folder(), NOW + before);
+    const { db, raw } = openFile(file);
+    const receive = (count: number): void => {
+      const rest = { supplier: '', supplierCode: '', openedOn: null, bestBefore: null, priceMinor: null, note: '' };
+      for (let i = 0; i < count; i++)
+        receiveLot(db, { ...rest, ingredientId: 'beeswax', grams: 100 + i }, { personId: 1, nowMs: NOW });
+    };
+    receive(before);
+    raw.pragma('wal_checkpoint(TRUNCATE)');
+    receive(lots);
+    const to = path.join(folder(), 'taken.sqlite');
+    for (const ending of ['', '-wal']) copyFileSync(`${file}${ending}`, `${to}${ending}`);
+    raw.close();
+    return { file: to, log: `${to}-wal` };
+  }
+  it('are verified and restored with it, and nothing is written where it lies', () => {
+    const { file, log } = takenWithLog(40);
+    const bytes = [file, log].map((one) => hashOf(readFileSync(one)));
+    expect(verify(file)).toMatchObject({ ok: true, counts: { lot: 41 } });
+    const other = folder();
+    restore(file, other, 'x');
+    expect(lotsIn(path.join(other, 'shop.sqlite'))).toBe(41);
+    expect([file, log].map((one) => hashOf(readFileSync(one)))).toEqual(bytes);
+    expect(readdirSync(path.dirname(file)).sort()).toEqual(['taken.sqlite', 'taken.sqlite-wal']);
+  });
+  it('are taken as far as they were written whole where the end was cut off', () => {
+    const { file, log } = takenWithLog(40);
+    truncateSync(log, readFileSync(log).length - 5000);
+    const { ok, counts } = verify(file);
+    expect(ok).toBe(true);
+    expect(counts.lot).toBeGreaterThan(30);
+    expect(counts.lot).toBeLessThan(41);
+  });
+  it('are refused by name where they do not belong to it', () => {
+    const strange = takenWithLog(3, 60);
+    const says = (change: (log: string, file: string) => void): string => {
+      const { file, log } = takenWithLog(2);
+      change(log, file);
+      const home = folder();
+      expect(refusal(() => restore(file, home, 'x'))).toMatch(/cannot be restored/);
+      expect(readdirSync(home).filter((name) => name.endsWith('.sqlite'))).toEqual([]);
+      return verify(file).faults.join();
+    };
+    const named = /taken\.sqlite-wal beside it does not belong to it/;
+    expect(says((log) => writeFileSync(log, Buffer.alloc(9000, 7)))).toMatch(named);
+    expect(says((log) => copyFileSync(strange.log, log))).toMatch(named);
+    const stale = (log: string, file: string): void => {
+      const older = readFileSync(log);
+      const { db, raw } = openFile(file);
+      for (let i = 0; i < 30; i++)
+        db.insert(lot)
+          .values({ ...db.select().from(lot).all()[0], id: undefined, number: `L-${i}` } as never)
+          .run();
+      db.insert(person).values({ initials: 'ZZ', name: 'Later' }).run();
+      const rest = { supplier: '', supplierCode: '', openedOn: null, bestBefore: null, priceMinor: null, note: '' };
+      receiveLot(db, { ...rest, ingredientId: 'beeswax', grams: 100 }, { personId: 1, nowMs: NOW });
+      raw.close();
+      writeFileSync(log, older);
+    };
+    expect(says(stale)).toMatch(named);
+  });
+});
+
+describe('what a change of shape would break', () => {
+  it('stays as it was, with a whole copy beside it', () => {
+    const file = fileOfShape(folder(), 20);
+    const raw = new Database(file);
+    raw.pragma('foreign_keys = OFF');
+    raw.exec("insert into person_away (person_id, date) values (99, '2031-01-01')");
+    raw.close();
+    expect(refusal(() => migrateFile(file, 'x'))).toMatch(/rows of person_away would lose/);
+    const after = new Database(file);
+    expect(after.prepare('select count(*) as n from __drizzle_migrations').get()).toEqual({ n: 20 });
+    after.close();
+    expect(readdirSync(path.dirname(file)).filter((name) => /before-migration|part/.test(name))).toEqual([
+      'shop.sqlite.before-migration-x',
+    ]);
+  });
+});
+
+describe('whose a file is', () => {
+  it('is told before a demo is laid over it', () => {
+    const { file } = shopIn(folder());
+    expect(whoHolds(file)).toBe('people');
+    const { db, raw } = openFile(file);
+    db.update(shop).set({ isDemo: true }).run();
+    raw.close();
+    expect(whoHolds(file)).toBe('demo');
+    expect(whoHolds(fileOfShape(folder(), 5))).toBe('nobody');
+    const old = fileOfShape(folder(), 1);
+    const older = new Database(old);
+    older.exec("insert into person (initials, name) values ('MO', 'Maren')");
+    older.close();
+    expect(whoHolds(old)).toBe('people');
+  });
+});
+
 describe('a start', () => {
   it('says in words what is wrong with a file, and touches none of it', () => {
     const home = folder();
@@ -288,6 +407,24 @@ describe('daily copies', () => {
     expect(kept.length).toBeLessThanOrEqual(7 + 4 + 12);
     expect(STAY).toEqual({ days: 7, weeks: 4, months: 12 });
     expect([...staying([])]).toEqual([]);
+  });
+  it('of two shops in one folder are each their own, and older ones without an id stay where they are', async () => {
+    const shared = folder();
+    process.env.RENDLE_COPIES = shared;
+    try {
+      const [one, two] = [shopIn(folder()), shopIn(folder())];
+      copyFileSync(one.file, path.join(shared, 'shop-2031-02-01.sqlite'));
+      for (const { file } of [one, two]) expect(await copyOfDay(file, copiesOf(file), '2031-03-03', NOW)).not.toBeNull();
+      expect(copiesOf(one.file)).not.toBe(copiesOf(two.file));
+      for (const { file } of [one, two]) {
+        const [copy] = dailyCopies(copiesOf(file));
+        expect(verify(copy?.file ?? '')).toMatchObject({ ok: true, lacking: [] });
+      }
+      expect(copiesOfBefore()).toBe(1);
+      expect(restore(path.join(shared, 'shop-2031-02-01.sqlite'), folder(), 'x').before).toBeNull();
+    } finally {
+      delete process.env.RENDLE_COPIES;
+    }
   });
   it('are one a day, share their files, verify, can be restored, and are pruned with what only they named', async () => {
     const home = folder();

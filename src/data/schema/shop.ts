@@ -35,6 +35,8 @@ export const shop = sqliteTable(
     /** The units its scale, jug, thermometer and rule are read in; nothing that is kept goes by them. */
     reads: json('reads', ReadsShape).notNull().default(sql`'{"mass":"g","volume":"ml","temperature":"C","length":"mm"}'`),
     /** The demo shed: practice devices may write into its pots. */
+    /** No other shop's file has it: whose copies are whose in a folder they share. */
+    identity: text('identity').notNull().default(''),
     isDemo: integer('is_demo', { mode: 'boolean' }).notNull().default(false),
     createdAt: moment('created_at').notNull(),
     version: version(),

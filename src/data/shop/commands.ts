@@ -6,6 +6,7 @@ import type { Light } from '@/core/cure';
 import { PLACE_KINDS, type PlaceHazard, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import { FACTS_VERSION } from '../facts/version';
+import { newIdentity } from './identity';
 import { writeRevision } from '../work/regimens';
 import type { Db } from '../db';
 import { closedDay, opening, person, place, regimen, roomReading, shop } from '../schema';
@@ -42,6 +43,7 @@ export function setUpShop(db: Db, input: NewShop, nowMs: number): Result<void> {
         zone: input.zone,
         currency: input.currency,
         factsVersion: FACTS_VERSION,
+        identity: newIdentity(),
         createdAt: nowMs,
       })
       .run();

@@ -1,7 +1,7 @@
 import 'server-only';
 import { daysBetween } from '@/core/quantity';
 import { shopFile } from '@/data/files';
-import { bytesOf, copiesOf, dailyCopies } from '@/data/safe/daily';
+import { bytesOf, copiesOf, copiesOfBefore, dailyCopies } from '@/data/safe/daily';
 import { longDate } from '@/ui/when';
 import { CopyButtons } from './components/copy-buttons';
 
@@ -40,6 +40,7 @@ export function Copies({ today, isDemo }: { readonly today: string; readonly isD
         One is taken each day by itself, and stays for seven days, four weeks, twelve months: {copies.length} now,{' '}
         <span className="reading">{(bytesOf(folder) / MB).toFixed(1)} MB</span> with their photos and papers, in{' '}
         <code className="reading break-all">{folder}</code>.
+        {copiesOfBefore() > 0 ? ' The older ones in the folder above it stay and can be restored.' : ''}
       </p>
       <p className="mb-3 text-soft">
         A copy on the same disk is lost with it: name a folder of another disk in <code className="reading">RENDLE_COPIES</code>,
