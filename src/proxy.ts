@@ -15,13 +15,19 @@ function turnedAway(request: NextRequest): NextResponse | null {
     log({ what: 'refused', address: peerOf(request.headers).address, why: 'from another site', route: pathname.slice(0, 80) });
     return say('This comes from another site. What is written comes from the shop’s own pages.', 403);
   }
-  if (isOpen(pathname) || visitor(request.cookies.get(deviceCookie())?.value)) return null;
-  if (pathname.startsWith('/api/') || request.method !== 'GET')
-    return say('This device must give the shop’s passcode first.', 401);
+  const token = request.cookies.get(deviceCookie())?.value;
+  if (isOpen(pathname) || visitor(token)) return null;
   const door = request.nextUrl.clone();
   door.pathname = '/enter';
   door.search = '';
-  return NextResponse.redirect(door);
+  const answer =
+    pathname.startsWith('/api/') || request.method !== 'GET'
+      ? say('This device must give the shop’s passcode first.', 401)
+      : NextResponse.redirect(door);
+  answer.headers.set('cache-control', 'no-store');
+  // A device that was in keeps nothing of the shop in its browser's own cache either.
+  if (token) answer.headers.set('clear-site-data', '"cache"');
+  return answer;
 }
 
 /** At the door: writes come from the shop's own pages, devices of the network give the passcode once, and every answer carries its policies. */

@@ -1,9 +1,9 @@
 import path from 'node:path';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Db } from '@/data/db';
-import { deviceOf, devices, endDevice, KNOWN_DAYS, letIn, noteUse } from '@/data/door/devices';
+import { comeAgain, deviceOf, devices, endDevice, KNOWN_DAYS, letIn, noteUse } from '@/data/door/devices';
 import { Guesses, LOCK_MS, MOST_WRONG } from '@/data/door/guesses';
-import { hasPasscode, isPasscode, setPasscode } from '@/data/door/passcode';
+import { hasPasscode, isPasscode, sealOf, setPasscode } from '@/data/door/passcode';
 import { device, door } from '@/data/schema';
 import { trustClock } from '@/data/shop/clock-doubt';
 import { demoDb, emptyDb } from '@/data/testing';
@@ -38,6 +38,19 @@ describe('the door', () => {
     expect(endDevice(db, 1, 'sent away', NOW).ok).toBe(false);
     expect([known(db, one), known(db, two)]).toEqual([null, 'Phone']);
     expect(devices(db, NOW).map((row) => row.name)).toEqual(['Phone']);
+  });
+  it('ends what a device held before when it comes in again, and keeps the seal through a new passcode', async () => {
+    const db = emptyDb();
+    const first = letIn(db, { name: 'Tablet', address: '::1' }, NOW);
+    const again = comeAgain(db, first, { name: 'Tablet', address: '::1' }, NOW);
+    expect([known(db, first), known(db, again)]).toEqual([null, 'Tablet']);
+    expect(known(db, comeAgain(db, 'never-known', { name: 'Phone', address: '::1' }, NOW))).toBe('Phone');
+    expect(sealOf(db)).toBe('');
+    await setPasscode(db, 'lantern-fair', NOW);
+    const seal = sealOf(db);
+    expect(seal).toMatch(/^[0-9a-f]{64}$/);
+    await setPasscode(db, 'another-fair', NOW);
+    expect(sealOf(db)).toBe(seal);
   });
   it('forgets a device that was not used for ninety days, and counts each use', () => {
     const db = emptyDb();

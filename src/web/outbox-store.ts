@@ -2,7 +2,7 @@
 
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { freshId } from '@/ui/id';
-import { photoBlob } from './photo-data';
+import { photoBlob, photoData } from './photo-data';
 
 /** A record on its way to the shop’s file, with its photo as it is. It stays on this device until the server has answered for it. */
 export type WaitingRecord = { readonly clientId: string; readonly photo?: Blob | null; readonly [field: string]: unknown };
@@ -13,7 +13,7 @@ interface Bench extends DBSchema {
   /** In the order they were written down. */
   waiting: { key: number; value: WaitingRecord; indexes: { client: string } };
   refused: { key: string; value: Refused };
-  about: { key: string; value: string | number };
+  about: { key: string; value: string | number | CryptoKey };
 }
 type Store = IDBPDatabase<Bench>;
 type Old = { readonly clientId?: unknown; readonly photoData?: unknown };
@@ -60,6 +60,15 @@ async function moveOld(db: Store): Promise<void> {
   for (const key of Object.values(OLD)) localStorage.removeItem(key);
 }
 
+/** A change of what waits or was refused is told to every page of this device under this name. */
+export const OUTBOX_CHANGED = 'rendle-outbox-changed';
+
+/** One tab of a device sends or closes its records at a time, where the browser can see to it; the shop stores a record once in any case. */
+export function alone<T>(run: () => Promise<T>): Promise<T> {
+  const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
+  return locks ? locks.request(OUTBOX_CHANGED, run) : run();
+}
+
 let opened: Promise<Store> | null = null;
 
 /** This device's store; rejects where the browser has none to give, and is tried again the next time. */
@@ -89,6 +98,80 @@ export async function closeStore(): Promise<void> {
   const db = await opened?.catch(() => null);
   opened = null;
   db?.close();
+}
+
+const SEAL = 'seal';
+type Sealed = { readonly iv: Uint8Array<ArrayBuffer>; readonly bytes: ArrayBuffer };
+const sealedOf = (record: WaitingRecord): Sealed | null => (record.sealed as Sealed | undefined) ?? null;
+/** Whether a record is closed until this device is let in again. */
+export const isSealed = (record: WaitingRecord): boolean => sealedOf(record) !== null;
+
+async function closed(record: WaitingRecord, key: CryptoKey): Promise<WaitingRecord> {
+  const iv = crypto.getRandomValues(new Uint8Array(12));
+  const { photo, ...rest } = record;
+  const text = JSON.stringify({ ...rest, photoText: photo ? await photoData(photo) : null });
+  return {
+    clientId: record.clientId,
+    sealed: { iv, bytes: await crypto.subtle.encrypt({ name: 'AES-GCM', iv }, key, new TextEncoder().encode(text)) },
+  };
+}
+
+async function openedAgain(record: WaitingRecord, key: CryptoKey): Promise<WaitingRecord> {
+  const sealed = sealedOf(record);
+  if (!sealed) return record;
+  const bytes = await crypto.subtle.decrypt({ name: 'AES-GCM', iv: sealed.iv }, key, sealed.bytes);
+  const { photoText, ...rest } = JSON.parse(new TextDecoder().decode(bytes)) as WaitingRecord & {
+    readonly photoText: string | null;
+  };
+  return { ...rest, clientId: record.clientId, photo: photoBlob(photoText) };
+}
+
+/** Turns every record of this device into another, in its place. */
+async function turnAll(db: Store, turn: (record: WaitingRecord) => Promise<WaitingRecord>): Promise<void> {
+  const keys = await db.getAllKeys('waiting');
+  const waiting = await Promise.all((await db.getAll('waiting')).map(turn));
+  const refused = await Promise.all(
+    (await db.getAll('refused')).map(async ({ record, why }) => ({ record: await turn({ ...record, why }), why: '' })),
+  );
+  const tx = db.transaction(['waiting', 'refused'], 'readwrite', { durability: 'strict' });
+  // What was sent meanwhile is not laid down again.
+  for (const [i, record] of waiting.entries()) {
+    const key = keys[i];
+    if (key !== undefined && (await tx.objectStore('waiting').getKey(key)) !== undefined)
+      await tx.objectStore('waiting').put(record, key);
+  }
+  for (const one of refused) {
+    const { why, ...record } = one.record;
+    await tx
+      .objectStore('refused')
+      .put(
+        { record: { ...record, clientId: one.record.clientId }, why: typeof why === 'string' ? why : '' },
+        one.record.clientId,
+      );
+  }
+  await tx.done;
+}
+
+/** This device is in: what the shop gives to close records with is kept, and what was closed is opened. */
+export async function unseal(bytes: Uint8Array<ArrayBuffer>): Promise<void> {
+  const db = await benchStore();
+  const key = await crypto.subtle.importKey('raw', bytes, 'AES-GCM', false, ['encrypt', 'decrypt']);
+  await turnAll(db, (record) => openedAgain(record, key));
+  await db.put('about', key, SEAL);
+}
+
+/** Whether this device could close its records if it were sent away now. */
+export const maySeal = async (): Promise<boolean> => (await (await benchStore()).get('about', SEAL)) instanceof CryptoKey;
+
+/** This device was sent away: what it has not sent stays, unreadable without the shop. Gives how many. */
+export async function seal(): Promise<number> {
+  const db = await benchStore();
+  const key = await db.get('about', SEAL);
+  if (key instanceof CryptoKey) {
+    await turnAll(db, async (record) => (isSealed(record) ? record : closed(record, key)));
+    await db.delete('about', SEAL);
+  }
+  return db.count('waiting');
 }
 
 let loose: { device: string; sequence: number } | null = null;

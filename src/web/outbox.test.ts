@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { flush, kept, letRefusedGo, send } from './outbox';
-import { benchStore, closeStore, stamp } from './outbox-store';
+import { benchStore, closeStore, maySeal, seal, stamp, unseal } from './outbox-store';
 import { photoBlob, photoData } from './photo-data';
 
 /** A device's old store, as the browser has it. */
@@ -177,5 +177,58 @@ describe('a photo on its way', () => {
   it('is none where it is no picture', () => {
     for (const other of [null, 5, '', 'data:text/html;base64,eA==', 'data:image/png,x', 'data:image/png;base64,%%%'])
       expect(photoBlob(other)).toBeNull();
+  });
+});
+
+describe('a device that is sent away', () => {
+  const bytes = new Uint8Array(32).fill(7);
+  const waitingText = async (): Promise<string> => {
+    const rows = await (await benchStore()).getAll('waiting');
+    return (
+      JSON.stringify(rows) +
+      rows.map(({ sealed }) => (sealed ? Buffer.from((sealed as { bytes: ArrayBuffer }).bytes).toString('latin1') : '')).join()
+    );
+  };
+  it('keeps what it has not sent, unreadable, in its order, and sends it once it is let in again', async () => {
+    await unseal(bytes);
+    answers(new Error('away'), new Error('away'));
+    const photo = new Blob(['dots'], { type: 'image/png' });
+    await send({ ...record('aaaaaaaa'), photo });
+    await send(record('bbbbbbbb'));
+    expect(await waitingText()).toContain('wipe-1');
+    expect(await seal()).toBe(2);
+    expect(await maySeal()).toBe(false);
+    expect(await waitingText()).not.toMatch(/wipe-1|dots/);
+    // Closed records are not sent, and shut nobody out.
+    const none = answers();
+    expect(await flush()).toEqual({ sent: 0, faults: [], door: false, left: 2 });
+    expect(none).toEqual([]);
+    await unseal(bytes);
+    const sent = answers();
+    expect(await flush()).toMatchObject({ sent: 2, left: 0 });
+    expect(sent).toMatchObject([
+      { clientId: 'aaaaaaaa', task: 'wipe-1', at: 5, photoData: await photoData(photo) },
+      { clientId: 'bbbbbbbb', photoData: null },
+    ]);
+  });
+  it('closes what was refused with its reason, and opens both', async () => {
+    await unseal(bytes);
+    answers(new Error('away'), 422);
+    await send(record('aaaaaaaa'));
+    await flush();
+    expect((await kept()).refused).toMatchObject([{ why: 'This comes later.' }]);
+    await seal();
+    expect((await kept()).refused).toEqual([]);
+    expect(JSON.stringify(await (await benchStore()).getAll('refused'))).not.toContain('later');
+    await unseal(bytes);
+    expect((await kept()).refused).toMatchObject([
+      { record: { clientId: 'aaaaaaaa', task: 'wipe-1' }, why: 'This comes later.' },
+    ]);
+  });
+  it('closes nothing it could not open again: without the shop’s key records stay as they are', async () => {
+    answers(new Error('away'));
+    await send(record('aaaaaaaa'));
+    expect(await seal()).toBe(1);
+    expect(await ids()).toEqual([['aaaaaaaa', true]]);
   });
 });

@@ -1,6 +1,7 @@
 'use client';
 
-import { benchStore, type Refused, type WaitingRecord } from './outbox-store';
+import { sentAway } from './away';
+import { alone, benchStore, isSealed, OUTBOX_CHANGED, type Refused, type WaitingRecord } from './outbox-store';
 import { photoData } from './photo-data';
 
 export type Faults = Readonly<Record<string, string>>;
@@ -10,9 +11,6 @@ export type Sent =
   | { readonly ok: false; readonly faults: Faults; readonly unanswered?: true }
   /** It is kept on this device; `door`: this device must give the passcode first. */
   | { readonly ok: 'waiting'; readonly door: boolean };
-
-/** A change of what waits or was refused is told to every page of this device under this name. */
-export const OUTBOX_CHANGED = 'rendle-outbox-changed';
 
 function tellPages(): void {
   if (typeof window !== 'undefined') window.dispatchEvent(new Event(OUTBOX_CHANGED));
@@ -28,7 +26,7 @@ export const kept = async (): Promise<{ readonly waiting: readonly WaitingRecord
   try {
     const db = await benchStore();
     const [waiting, refused] = await Promise.all([db.getAll('waiting'), db.getAll('refused')]);
-    return { waiting, refused };
+    return { waiting, refused: refused.filter(({ record }) => !isSealed(record)) };
   } catch {
     return NONE;
   }
@@ -63,12 +61,6 @@ async function post({ photo, ...record }: WaitingRecord, queued: boolean): Promi
   }
 }
 
-/** One tab of a device sends at a time, where the browser can see to it; the shop stores a record once in any case. */
-function alone<T>(run: () => Promise<T>): Promise<T> {
-  const locks = typeof navigator === 'undefined' ? undefined : navigator.locks;
-  return locks ? locks.request(OUTBOX_CHANGED, run) : run();
-}
-
 type Drained = { readonly sent: number; readonly faults: readonly string[]; readonly stopped: Sent | null };
 
 /** Sends what waits, in its order, until one cannot be. `own` is answered to its form and not kept aside when it is refused. */
@@ -80,7 +72,7 @@ async function drain(own: string | null): Promise<Drained & { readonly own: Sent
     const record = await db.get('waiting', key);
     if (!record) continue;
     const isOwn = record.clientId === own;
-    const sent = await post(record, !isOwn || record.queued === true);
+    const sent: Sent = isSealed(record) ? { ok: 'waiting', door: false } : await post(record, !isOwn || record.queued === true);
     if (sent.ok === 'waiting') {
       if (isOwn) await db.put('waiting', { ...record, queued: true }, key);
       stopped = sent;
@@ -127,10 +119,12 @@ export async function send(record: WaitingRecord): Promise<Sent> {
   } catch {
     // Full, or a browser that keeps nothing: only the shop's own answer counts then.
     const sent = await post(record, false);
+    if (sent.ok === 'waiting' && sent.door) await sentAway();
     return sent.ok === 'waiting' ? { ok: false, faults: FULL, unanswered: true } : sent;
   }
   tellPages();
   const { own, stopped } = await alone(() => drain(record.clientId));
+  if (stopped?.ok === 'waiting' && stopped.door) await sentAway();
   tellPages();
   return own ?? (await settledElsewhere(record.clientId)) ?? stopped ?? { ok: 'waiting', door: false };
 }
@@ -148,6 +142,7 @@ export async function flush(): Promise<{
     if ((await db.count('waiting')) === 0) return { sent: 0, faults: [], door: false, left: 0 };
     const { sent, faults, stopped } = await alone(() => drain(null));
     if (sent > 0) tellPages();
+    if (stopped?.ok === 'waiting' && stopped.door) await sentAway();
     return { sent, faults, door: stopped?.ok === 'waiting' && stopped.door, left: await db.count('waiting') };
   } catch {
     return { sent: 0, faults: [], door: false, left: 0 };

@@ -15,7 +15,10 @@ export const route =
   <A extends readonly unknown[]>(handler: Handler<A>): Handler<A> =>
   async (request, ...rest) => {
     try {
-      return await handler(request, ...rest);
+      const answer = await handler(request, ...rest);
+      // What a person takes away lies in no cache, unless its route says otherwise.
+      if (!answer.headers.has('cache-control')) answer.headers.set('cache-control', 'no-store');
+      return answer;
     } catch (fault) {
       unstable_rethrow(fault);
       const code = unwritten(fault);

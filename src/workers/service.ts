@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
-export {};
+import { AWAY_WORDS, type AwayWhy, waitingWords } from '@/messages/away';
+import { benchStore } from '@/web/outbox-store';
 
 /* Keeps the pages a maker has open, so that a tablet that is reloaded without a network still shows its batch and records. */
 declare const self: ServiceWorkerGlobalScope;
@@ -9,12 +10,18 @@ const PARTS = 'rendle-parts-4';
 /** Pages that are wanted when the network is away, whether they were seen or not. */
 const GUIDE = 'rendle-guide-4';
 const MOST_PAGES = 60;
+/** What is known of the shop's answers: when it last gave one, and whether that was to send this device away. */
+const ABOUT = 'rendle-about';
+const [ANSWERED, AWAY] = ['/answered', '/away'];
+/** So long after the shop last answered, kept pages are still shown. */
+const SHOWN_MS = 7 * 24 * 3_600_000;
+const ENTRANCE = '/enter';
 
 self.addEventListener('install', () => void self.skipWaiting());
 self.addEventListener('activate', (event) => {
   event.waitUntil(
     (async () => {
-      for (const name of await caches.keys()) if (name !== PAGES && name !== PARTS && name !== GUIDE) await caches.delete(name);
+      for (const name of await caches.keys()) if (![PAGES, PARTS, GUIDE, ABOUT].includes(name)) await caches.delete(name);
       await self.clients.claim();
     })(),
   );
@@ -29,26 +36,74 @@ async function keep(store: Cache, request: Request | string, answer: Response): 
   }
 }
 
+/** The shop answered this device as one that is in. */
+async function noteAnswer(): Promise<void> {
+  const about = await caches.open(ABOUT);
+  await about.delete(AWAY);
+  await keep(about, ANSWERED, new Response(String(Date.now())));
+}
+
+/** A device that was sent away shows nothing of the shop any more, network or not. */
+async function closeDown(): Promise<void> {
+  await keep(await caches.open(ABOUT), AWAY, new Response(''));
+  for (const name of [PAGES, PARTS, GUIDE]) await caches.delete(name);
+}
+
+/** Why nothing kept may be shown; null where it may. A clock that went back past the last answer counts as too long. */
+async function shutWhy(): Promise<AwayWhy | null> {
+  const about = await caches.open(ABOUT);
+  if (await about.match(AWAY)) return 'away';
+  const sinceMs = Date.now() - Number((await (await about.match(ANSWERED))?.text()) ?? 0);
+  return sinceMs >= 0 && sinceMs <= SHOWN_MS ? null : 'long';
+}
+
+const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
+
+/** In place of the shop: why there is nothing to see, where to ask, and how many records wait on this device. */
+async function instead(why: AwayWhy): Promise<Response> {
+  const { head, text } = AWAY_WORDS[why];
+  const count = await benchStore()
+    .then((db) => db.count('waiting'))
+    .catch(() => 0);
+  const words = [text, waitingWords(count, why)].map((one) => `<p>${escaped(one)}</p>`).join('');
+  return new Response(
+    `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>Rendle</title><body style="font:1.25rem/1.5 system-ui;max-width:32rem;margin:4rem auto;padding:0 1.25rem;background:#eef1ec;color:#12211c"><h1>${escaped(head)}</h1>${words}`,
+    { status: 503, headers: { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' } },
+  );
+}
+
 /** The page from the shop, kept for later; where the shop does not answer, as it was kept. */
 async function page(request: Request): Promise<Response> {
-  const kept = await caches.open(PAGES);
+  const isEntrance = new URL(request.url).pathname === ENTRANCE;
   try {
     const fresh = await fetch(request);
-    // A device that was sent away shows nothing of the shop any more, network or not.
-    if (fresh.redirected && new URL(fresh.url).pathname === '/enter') {
-      await caches.delete(PAGES);
-      await caches.delete(GUIDE);
-    } else if (fresh.ok && !fresh.redirected) {
+    // A redirect is never kept; one to the door comes back here as the entrance.
+    if (isEntrance && fresh.ok && !fresh.redirected) await closeDown();
+    else if (fresh.ok && !fresh.redirected) {
+      const kept = await caches.open(PAGES);
+      await noteAnswer();
       await keep(kept, request.url, fresh.clone());
       const keys = await kept.keys();
       for (const old of keys.slice(0, Math.max(0, keys.length - MOST_PAGES))) await kept.delete(old);
     }
     return fresh;
-  } catch (fault) {
-    const known = (await kept.match(request.url)) ?? (await (await caches.open(GUIDE)).match(request.url));
-    if (known) return known;
-    throw fault;
+  } catch {
+    const why = isEntrance ? 'away' : await shutWhy();
+    if (why) {
+      for (const name of [PAGES, GUIDE]) await caches.delete(name);
+      return instead(why);
+    }
+    const known = (await (await caches.open(PAGES)).match(request.url)) ?? (await (await caches.open(GUIDE)).match(request.url));
+    return known ?? instead('none');
   }
+}
+
+/** A page's content on its way into a page that is open: passed on, and looked at for whether this device is still in. */
+async function within(request: Request): Promise<Response> {
+  const fresh = await fetch(request);
+  if (fresh.redirected && new URL(fresh.url).pathname === ENTRANCE) await closeDown();
+  else if (fresh.ok) await noteAnswer();
+  return fresh;
 }
 
 /** Keeps pages that nobody has opened yet, one after another; those that are there stay. */
@@ -74,7 +129,7 @@ async function part(request: Request): Promise<Response> {
   const known = await kept.match(request);
   if (known) return known;
   const fresh = await fetch(request);
-  if (fresh.ok) await keep(kept, request, fresh.clone());
+  if (fresh.ok && !fresh.redirected) await keep(kept, request, fresh.clone());
   return fresh;
 }
 
@@ -87,4 +142,5 @@ self.addEventListener('fetch', (event) => {
   if (url.pathname.startsWith('/_next/static/')) event.respondWith(part(request));
   else if (request.mode === 'navigate' && !url.pathname.startsWith('/care/') && !url.pathname.startsWith('/api/'))
     event.respondWith(page(request));
+  else if (url.searchParams.has('_rsc')) event.respondWith(within(request));
 });

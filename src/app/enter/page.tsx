@@ -1,9 +1,16 @@
+import { cookies } from 'next/headers';
+import { redirect } from 'next/navigation';
 import { EnterForm } from '@/features/settings/components/enter-form';
+import { ForgetShop } from '@/web/shell/forget-shop';
+import { deviceCookie, visitor } from '@/web/door';
 
-export default function Enter() {
+export default async function Enter() {
+  const who = visitor((await cookies()).get(deviceCookie())?.value);
+  if (who !== null && who !== 'free') redirect('/');
   return (
     <main className="mx-auto max-w-md px-5 py-16">
       <h1 className="mb-4 text-4xl">Rendle</h1>
+      {who === null ? <ForgetShop /> : null}
       <EnterForm />
     </main>
   );

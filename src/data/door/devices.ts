@@ -24,6 +24,18 @@ export function letIn(db: Db, { name, address }: Pick<Device, 'name' | 'address'
   return token;
 }
 
+/** Lets a device in that may have been in before: what it held until now opens nothing any more. */
+export function comeAgain(db: Db, old: string | undefined, who: Pick<Device, 'name' | 'address'>, nowMs: number): string {
+  return db.transaction(
+    (tx) => {
+      const before = deviceOf(tx as unknown as Db, old, null);
+      if (before) endDevice(tx as unknown as Db, before.id, 'came again', nowMs);
+      return letIn(tx as unknown as Db, who, nowMs);
+    },
+    { behavior: 'immediate' },
+  );
+}
+
 /** The device that holds a token, while it may come in; null else. Without a moment its age does not count. */
 export function deviceOf(db: Db, token: string | undefined, nowMs: number | null): Device | null {
   if (!token || token.length > 100) return null;

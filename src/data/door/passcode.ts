@@ -25,6 +25,9 @@ const kept = (db: Db) => db.select().from(door).get();
 /** Whether the shop has a passcode at all. */
 export const hasPasscode = (db: Db): boolean => kept(db) !== undefined;
 
+/** What devices that are in close their unsent records with when they are sent away; empty where there is no door. */
+export const sealOf = (db: Db): string => kept(db)?.seal ?? '';
+
 /** Whether what was typed is the passcode; it takes as long for a wrong one. */
 export async function isPasscode(db: Db, typed: string): Promise<boolean> {
   const known = kept(db);
@@ -40,7 +43,7 @@ export async function setPasscode(db: Db, code: string, nowMs: number, but: numb
   const hash = (await hashed(code, salt)).toString('hex');
   return command(db, (tx) => {
     tx.insert(door)
-      .values({ id: 1, salt, hash, setAt: nowMs })
+      .values({ id: 1, salt, hash, seal: randomBytes(32).toString('hex'), setAt: nowMs })
       .onConflictDoUpdate({ target: door.id, set: { salt, hash, setAt: nowMs } })
       .run();
     for (const { id } of tx.select({ id: device.id }).from(device).where(isNull(device.endedAt)).all())

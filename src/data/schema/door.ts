@@ -9,13 +9,15 @@ export const door = sqliteTable(
     id: integer('id').primaryKey(),
     salt: text('salt').notNull(),
     hash: text('hash').notNull(),
+    /** What devices of the network close their unsent records with when they are sent away; a new passcode leaves it. */
+    seal: text('seal').notNull().default(''),
     setAt: moment('set_at').notNull(),
   },
   (t) => [check('door_one', sql`${t.id} = 1`)],
 );
 
 /** Why a device is out again. */
-export const DEVICE_ENDS = ['sent away', 'left', 'new passcode'] as const;
+export const DEVICE_ENDS = ['sent away', 'left', 'new passcode', 'came again'] as const;
 
 /** A device that gave the passcode: it holds a token of its own, of which the file knows only the hash. */
 export const device = sqliteTable(

@@ -5,7 +5,7 @@ import { redirect } from 'next/navigation';
 import { formatInstant } from '@/core/quantity';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
-import { letIn } from '@/data/door/devices';
+import { comeAgain } from '@/data/door/devices';
 import { guessesAt } from '@/data/door/guesses';
 import { isPasscode } from '@/data/door/passcode';
 import { log } from '@/data/log';
@@ -35,16 +35,18 @@ export async function enter(_: string, form: FormData): Promise<string> {
     return 'That is not the passcode. Ask who opened the shop, and type it again.';
   }
   guess.right();
+  const jar = await cookies();
+  const old = jar.get(deviceCookie())?.value;
   let token: string;
   const device = name?.trim().slice(0, MOST_NAME) || 'A device without a name';
   try {
-    token = await patiently(() => letIn(db, { name: device, address }, now()));
+    token = await patiently(() => comeAgain(db, old, { name: device, address }, now()));
   } catch (fault) {
     const code = unwritten(fault);
     if (code === null) throw fault;
     return sayIssue({ code, path: '' });
   }
-  (await cookies()).set(deviceCookie(), token, cookieOptions());
+  jar.set(deviceCookie(), token, cookieOptions());
   log({ what: 'came in', device, address });
   redirect('/');
 }

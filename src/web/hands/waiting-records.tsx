@@ -2,8 +2,8 @@
 
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/button';
-import { kept, letRefusedGo, OUTBOX_CHANGED, stillFits } from '@/web/outbox';
-import type { Refused, WaitingRecord } from '@/web/outbox-store';
+import { kept, letRefusedGo, stillFits } from '@/web/outbox';
+import { OUTBOX_CHANGED, type Refused, type WaitingRecord } from '@/web/outbox-store';
 import { type Notice, NoticeRow } from './notice';
 
 const MB = 1_000_000;

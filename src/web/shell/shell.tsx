@@ -20,6 +20,8 @@ import { soldPieces } from '@/data/care/queries';
 import { HandStrip } from '../hands/hand-strip';
 import { openBatches } from '../hands/open-batches';
 import { NarrowBar } from './device';
+import { SettleIn } from './settle-in';
+import { isNetwork } from '../door';
 import { Rail } from './rail';
 import { ClockDoubt } from './clock-doubt';
 import { WrongWords } from './wrong-words';
@@ -119,6 +121,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
                 copy back (README, “Keeping and restoring”).
               </p>
             ) : null}
+            {isNetwork() ? <SettleIn /> : null}
             {doubt ? <ClockDoubt {...doubt} /> : null}
             <WrongWords lately={wrongLately(nowMs, shop.zone)} />
             <ShopZone zone={shop.zone} year={yearOf(nowMs, shop.zone)}>
