@@ -1,5 +1,5 @@
 import { answersTo, type Family, findIngredient } from '@/core/material';
-import { fail, ok, parsePositive, type Result } from '@/core/quantity';
+import { fail, ok, parsePositive, type Result, typedText } from '@/core/quantity';
 
 /** One part of a ratio as it was typed; `of` is what it is said to be of, where that is said. */
 type Part = { readonly amount: string; readonly of: string | null };
@@ -13,16 +13,39 @@ const FAMILY_WORDS: Readonly<Record<string, readonly Family[]>> = {
   thinner: ['solvent'],
 };
 
+/** The figures at the end of some words, with the marks between them. */
+function figuresAtEnd(words: string): string {
+  let at = words.length;
+  while (at > 0 && /[\d.,/ ]/.test(words.charAt(at - 1))) at--;
+  return words
+    .slice(at)
+    .trim()
+    .replace(/^[,\s]+/, '');
+}
+
+/** `1 part wax, 4 parts of oil`: amounts, and what each is of, up to the next mark, figure or joining word. */
+function spokenIn(text: string): Part[] {
+  const said = [...text.matchAll(/parts?/gi)];
+  return said.flatMap((one, i): Part[] => {
+    const before = text.slice(i === 0 ? 0 : (said[i - 1]?.index ?? 0), one.index);
+    const after = text
+      .slice(one.index + one[0].length)
+      .trim()
+      .replace(/^of /i, '');
+    const end = after.search(/[,;:+\d]|\band\b|\bto\b/i);
+    const of = (end < 0 ? after : after.slice(0, end)).trim().toLowerCase();
+    const amount = figuresAtEnd(before.trimEnd());
+    return amount === '' || of === '' ? [] : [{ amount, of }];
+  });
+}
+
 /** `1 : 3.5`, `1 to 4`, `1:4:2`, `1 part wax, 4 parts oil` in its parts. */
-function partsIn(text: string): Result<readonly Part[]> {
-  const spoken = [...text.matchAll(/([\d.,/ ]*\d)\s*parts?(?:\s+of)?\s+([^\d:]+?)(?=\s*(?:,|;|:|\+|\band\b|\bto\b|$|\d))/gi)];
-  const parts: Part[] =
-    spoken.length > 0
-      ? spoken.map((match) => ({
-          amount: (match[1] ?? '').trim().replace(/^[,\s]+/, ''),
-          of: (match[2] ?? '').trim().toLowerCase(),
-        }))
-      : text.split(/:|\bto\b/i).map((part) => ({ amount: part.trim(), of: null }));
+function partsIn(asTyped: string): Result<readonly Part[]> {
+  const typed = typedText(asTyped);
+  if (!typed.ok) return typed;
+  const spoken = spokenIn(typed.value);
+  const parts: readonly Part[] =
+    spoken.length > 0 ? spoken : typed.value.split(/:|\bto\b/i).map((part) => ({ amount: part.trim(), of: null }));
   for (const { amount } of parts) {
     const parsed = parsePositive(amount);
     if (!parsed.ok) return parsed;

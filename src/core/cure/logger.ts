@@ -134,7 +134,7 @@ export function readLogger(
   const temps = body.map((row) => parseNumber(cell(row, temp).replace(/°? ?[cf]$/i, '')));
   const hums = body.map((row) => parseNumber(cell(row, rh).replace(/%$/, '')));
   const known = temps.flatMap((one) => (one.ok ? [one.value] : []));
-  const named = /°?\s*f(ahrenheit)?\b/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '');
+  const named = /f(ahrenheit)?\b/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '');
   const unit = named || (!/c/i.test(heading[temp]?.replace(/temp\w*/i, '') ?? '') && middle(known) > FAHRENHEIT_FROM) ? 'F' : 'C';
   const humidity = greatest(hums.map((one) => (one.ok ? one.value : 0))) <= 1 ? 'fraction' : 'percent';
   const faults: { row: number; issue: Issue }[] = [];

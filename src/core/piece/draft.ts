@@ -72,7 +72,8 @@ export function pointsOf(points: readonly PointDraft[]): Result<readonly Profile
   const issues: Issue[] = [];
   const read = points.map((point, i): ProfilePoint => {
     const value = (text: string): number => {
-      if (/^\s*0*([.,]0*)?\s*$/.test(text) && text.trim() !== '') return 0;
+      const plain = text.trim();
+      if (plain !== '' && /^0*(?:[.,]0*)?$/.test(plain)) return 0;
       const parsed = parseLength(text);
       if (parsed.ok) return parsed.value;
       issues.push(...parsed.issues.map((issue) => ({ ...issue, path: `points.${i}` })));

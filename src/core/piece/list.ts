@@ -1,3 +1,4 @@
+import { withoutEnd } from '@/core/quantity';
 import type { Geometry, Solid } from './schema';
 
 /** What a maker calls things, and how large such a thing usually is; a word it goes by may stand anywhere in what is typed. */
@@ -113,9 +114,9 @@ const plainly = (text: string): string => text.toLowerCase().split(/\s+/).map(si
 
 /** `8`, `eight`, `a`, `a dozen`: how many, and what is left. */
 function counted(text: string): { readonly count: number; readonly rest: string } | null {
-  const figure = /^(\d{1,3})\s*(?:x|×)?\s+(.+)$/i.exec(text);
+  const figure = /^(\d{1,3}) ?[x×]? (.+)$/i.exec(text);
   if (figure) return { count: Number(figure[1]), rest: figure[2] ?? '' };
-  const dozen = /^(?:a\s+)?dozen\s+(.+)$/i.exec(text);
+  const dozen = /^(?:a )?dozen (.+)$/i.exec(text);
   if (dozen) return { count: A_DOZEN, rest: dozen[1] ?? '' };
   const [first = '', ...others] = text.split(/\s+/);
   const word = /^an?$/i.test(first) ? 1 : NUMBER_WORDS.indexOf(first.toLowerCase());
@@ -152,6 +153,7 @@ function readOne(text: string, known: Known): Listed {
 
 /** More lines than this are no small lot. */
 const MOST_LINES = 60;
+const MOST_LETTERS = 6000;
 
 /**
  * A list of unlike pieces as it is typed or pasted: `3 spoons, 2 plum bowls and a board`, or one to a line. Nothing is refused: what has
@@ -159,8 +161,10 @@ const MOST_LINES = 60;
  */
 export const readList = (text: string, known: Known): readonly Listed[] =>
   text
-    .split(/[,;\n]|\s+and\s+|\s*&\s*/i)
-    .map((line) => line.replace(/^[\s•*·–-]+/, '').replace(/[.\s]+$/, ''))
+    .slice(0, MOST_LETTERS)
+    .replace(/[^\S\n]+/g, ' ')
+    .split(/[,;\n&]| and /i)
+    .map((line) => withoutEnd(line.replace(/^[\s•*·–-]+/, ''), '. '))
     .filter((line) => line !== '')
     .slice(0, MOST_LINES)
     .map((line) => readOne(line, known));

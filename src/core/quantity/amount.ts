@@ -22,7 +22,12 @@ const isBareOunce = (unit: string): boolean => /^(oz|ounces?)\.?$/i.test(unit);
 export type Measured = { readonly by: 'mass'; readonly g: Grams } | { readonly by: 'volume'; readonly ml: Millilitres };
 
 /** `4 x 16 fl oz`, `1/2 x 1 lb`, `2½ × 1 cup`: how often, and what. */
-const COUNTED = /^([\d.,/\s½⅓⅔¼¾⅛⅜⅝⅞⅕]+?)\s*[x×*]\s*(.+)$/i;
+function countedIn(text: string): { readonly often: string; readonly what: string } {
+  const at = text.search(/[x×*]/i);
+  const often = text.slice(0, Math.max(0, at)).trim();
+  const what = text.slice(at + 1).trim();
+  return often !== '' && what !== '' && /^[\d.,/\s½⅓⅔¼¾⅛⅜⅝⅞⅕]+$/.test(often) ? { often, what } : { often: '1', what: text };
+}
 
 type Reading = {
   /** Whether an ounce by itself is asked about. */
@@ -40,7 +45,7 @@ type Reading = {
 export function parseMeasured(text: string, { asks, ounce, bare }: Reading): Result<Measured> {
   const typed = typedText(text);
   if (!typed.ok) return typed;
-  const [, often = '1', what = typed.value] = COUNTED.exec(typed.value) ?? [];
+  const { often, what } = countedIn(typed.value);
   const count = parsePositive(often);
   if (!count.ok) return count;
   const split = parseTerms(what);

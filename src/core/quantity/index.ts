@@ -40,3 +40,4 @@ export {
   isZone,
   wallClock,
 } from './zoned';
+export { typedText, withoutEnd } from './typed';

@@ -37,7 +37,7 @@ export function parseNumber(text: string): Result<number> {
   // One comma before three figures: thousands to some, a decimal comma to others. Asked, never guessed.
   if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(spelled)) {
     const [whole = '', rest = ''] = spelled.split(',');
-    const decimal = `${whole}.${rest.replace(/0+$/, '') || '0'}`;
+    const decimal = `${whole}.${rest.replace(/0{1,3}$/, '') || '0'}`;
     return fail('thousand-or-one', '', { text: spelled, thousands: `${whole}${rest}`, decimal });
   }
   const grouped = spelled.replace(/(\d) (?=\d{3}(\D|$))/g, '$1');
@@ -46,7 +46,7 @@ export function parseNumber(text: string): Result<number> {
   const lastDot = grouped.lastIndexOf('.');
   const plain =
     lastComma > lastDot ? grouped.replace(/\./g, '').replace(',', '.') : lastComma >= 0 ? grouped.replace(/,/g, '') : grouped;
-  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain)) return fail('not-a-number', '', { text });
+  if (!/^[+-]?(?:\d+(?:\.\d*)?|\.\d+)$/.test(plain)) return fail('not-a-number', '', { text });
   return ok(Number(plain));
 }
 

@@ -16,10 +16,12 @@ export const SURFACE_UNITS: readonly { readonly names: readonly string[]; readon
 export function parseArea(text: string): Result<number> {
   const typed = typedText(text);
   if (!typed.ok) return typed;
-  const [, number = '', unit = ''] = /^([\d.,\s/½⅓⅔¼¾+-]+?)\s*((?:sq\s*)?[a-z]*[2²]?)$/i.exec(typed.value.trim()) ?? [];
-  const read = parseNumber(number === '' ? typed.value : number);
+  // The unit begins where the letters do.
+  const at = typed.value.search(/[a-z]/i);
+  const unit = at < 0 ? '' : typed.value.slice(at);
+  const read = parseNumber(at < 0 ? typed.value : typed.value.slice(0, at));
   if (!read.ok) return read;
-  const name = unit.toLowerCase().replace(/\s+/g, ' ');
+  const name = unit.toLowerCase();
   if (name === '') return fail('unit-missing', '');
   const row = SURFACE_UNITS.find((one) => one.names.includes(name));
   if (!row) return fail('wrong-unit', '', { unit });

@@ -22,7 +22,7 @@ export function instantOf(text: string, zone: string): Result<number> {
   if (text.length > MOST_TYPED) return fail('bad-time', '', { text: `${text.slice(0, 20)}…` });
   try {
     if (/(Z|[+-]\d{2}:?\d{2})(\[.*\])?$/i.test(text) && text.includes('T')) {
-      return ok(Temporal.Instant.from(text.replace(/\[.*\]$/, '')).epochMilliseconds);
+      return ok(Temporal.Instant.from(text.split('[')[0] ?? '').epochMilliseconds);
     }
     return ok(wallClock(text, zone));
   } catch {

@@ -268,7 +268,7 @@ export function scheduleOf(
 export function roundsRecorded(facts: readonly { readonly key: string; readonly pieces: number }[]): Record<string, number[]> {
   const sizes: Record<string, number[]> = {};
   for (const { key, pieces } of facts) {
-    const [step = key, round = '1'] = key.replace(/\+.*$/, '').split('#');
+    const [step = key, round = '1'] = (key.split('+')[0] ?? key).split('#');
     sizes[step] ??= [];
     sizes[step][Number(round) - 1] = pieces;
   }

@@ -12,7 +12,7 @@ import { findWood } from './woods';
 const kept = new WeakMap<Db, { readonly key: string; readonly factors: readonly UptakeFactor[] }>();
 
 /** The step of a regimen that a task stands for; a coat more stands for the one it repeats. */
-const stepOf = (task: string): string => task.replace(/[#+*].*$/, '');
+const stepOf = (task: string): string => task.split(/[#+*]/)[0] ?? task;
 const repeats = (task: string): number => task.split('*').length - 1;
 
 /** What a record's coat was estimated at for one piece, by the shipped figures. */

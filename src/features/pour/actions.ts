@@ -89,7 +89,7 @@ export async function savePan(input: unknown): Promise<Answer> {
   return act(Pan, input, (db, { name, water, watts }) => {
     const read = reader();
     const waterG = read.take('water', parseMass(water));
-    const heaterW = read.take('watts', parsePositive(watts.replace(/\s*w(atts?)?$/i, '')));
+    const heaterW = read.take('watts', parsePositive(watts.trim().replace(/w(atts?)?$/i, '')));
     if (waterG === undefined || heaterW === undefined) return { ok: false, issues: read.issues };
     return addPan(db, { name, waterG, heaterW, ...NEW_PAN });
   });

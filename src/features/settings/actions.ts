@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
 import { check } from '@/core/contract';
-import { BASE_READS, ok, type Reads } from '@/core/quantity';
+import { BASE_READS, ok, type Reads, withoutEnd } from '@/core/quantity';
 import { now } from '@/data/clock';
 import { command } from '@/data/command';
 import { database } from '@/data/db';
@@ -62,7 +62,7 @@ export async function saveShop(input: unknown): Promise<Answer> {
       ambientC: ambient,
       hourMinor,
       slipMinor,
-      baseAddress: baseAddress === '' ? null : baseAddress.replace(/\/+$/, ''),
+      baseAddress: baseAddress === '' ? null : withoutEnd(baseAddress, '/'),
     });
   });
 }

@@ -52,7 +52,7 @@ export const LotFields = z.object({
   openedOn: day,
   bestBefore: day,
   within: typedOrNone((words) => {
-    const read = between(1, 3650)(parsePositive(words.replace(/\s*(days?|d)$/i, '')));
+    const read = between(1, 3650)(parsePositive(words.trim().replace(/(days?|d)$/i, '')));
     return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number of days' }) : read;
   }),
   place: chosenRowOrNone,
@@ -93,7 +93,7 @@ export const RightFields = z.object({
 
 /** `15`, `15 min` or `15 to 20 min`: what a label says of leaving it on. */
 function dwellOf(words: string): Result<{ readonly min: number; readonly max: number | null }> {
-  const [first = '', second] = words.split(/\s*(?:–|-|to)\s*/);
+  const [first = '', second] = words.split(/–|-|to/).map((one) => one.trim());
   const most = second === undefined ? null : parseDuration(second);
   const unit = second?.replace(/[\d.,\s]/g, '') ?? '';
   const least = parseDuration(/[a-z]/i.test(first) ? first : `${first} ${unit}`);

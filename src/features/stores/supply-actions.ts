@@ -45,7 +45,7 @@ export async function savePlacing(input: unknown): Promise<Answer> {
   const Placing = z.object({ lotId: rowId, version: z.int(), place: z.string(), openedOn: day, bestBefore: day, within: words });
   return act(Placing, input, (db, { place, within, openedOn, bestBefore, ...rest }) => {
     const read = reader();
-    const days = read.orNone('within', within.replace(/\s*(days?|d)$/i, ''), count);
+    const days = read.orNone('within', within.trim().replace(/(days?|d)$/i, ''), count);
     if (days === undefined) return { ok: false, issues: read.issues };
     if (days !== null && (days < 1 || days > MOST_DAYS || !Number.isInteger(days)))
       return fail('too-large', 'within', { least: 1, most: MOST_DAYS });
