@@ -23,8 +23,11 @@ export const shortText = z.string().max(MOST.letters);
 /** A number above zero, and one that may be nothing, each with its bound. */
 export const above = (most: number) => z.number().positive().max(most);
 export const atLeastNone = (most: number) => z.number().min(0).max(most);
-/** Something for each of a number of names; no more of them than a list may have lines. */
+/** Something for each of a number of names; no more of them than a list may have lines. How many may come is said in the schema itself. */
 export const byName = <T extends z.ZodType>(value: T) =>
-  z.record(shortText, value).refine((record) => Object.keys(record).length <= MOST.lines * 10, {
-    params: { code: 'too-many', with: { most: MOST.lines * 10 } },
-  });
+  z
+    .record(shortText, value)
+    .refine((record) => Object.keys(record).length <= MOST.lines * 10, {
+      params: { code: 'too-many', with: { most: MOST.lines * 10 } },
+    })
+    .meta({ most: MOST.lines * 10 });

@@ -70,14 +70,17 @@ export const Solid = z.discriminatedUnion('shape', [
 ]);
 export type Solid = z.infer<typeof Solid>;
 
-/** Reads a value by the shape it names, so that a fault stands at its own field. */
+/** Reads a value by the shape it names, so that a fault stands at its own field. Each shape it names has its own lengths (`most` says so). */
 const byShape = <T>(read: (value: { readonly shape: string }) => z.ZodType<T>) =>
-  z.looseObject({ shape: z.string() }).transform((value, context): T => {
-    const parsed = read(value).safeParse(value, { reportInput: true });
-    if (parsed.success) return parsed.data;
-    for (const issue of parsed.error.issues) context.issues.push(issue as z.core.$ZodRawIssue);
-    return z.NEVER;
-  });
+  z
+    .looseObject({ shape: z.string().max(20) })
+    .meta({ most: 20 })
+    .transform((value, context): T => {
+      const parsed = read(value).safeParse(value, { reportInput: true });
+      if (parsed.success) return parsed.data;
+      for (const issue of parsed.error.issues) context.issues.push(issue as z.core.$ZodRawIssue);
+      return z.NEVER;
+    });
 
 const Part = z.object({ count: z.int().positive().max(10_000), of: byShape<Solid>(() => Solid) });
 const Parts = z.object({ shape: z.literal('parts'), parts: z.array(Part).min(1).max(100) });

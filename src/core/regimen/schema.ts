@@ -85,7 +85,10 @@ export type Until = (typeof UNTILS)[number];
 export const Slot = z.object({
   slot: z.string().min(1),
   name: z.string().min(1),
-  wants: z.array(z.enum(['never', 'drying'])).min(1),
+  wants: z
+    .array(z.enum(['never', 'drying']))
+    .min(1)
+    .max(2),
   feel: z.enum(SLOT_FEELS).default('any'),
   /** The families of materials it takes; empty: those its coats stand for. */
   roles: z.array(z.enum(ROLES)).default([]),

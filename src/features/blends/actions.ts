@@ -20,7 +20,7 @@ import type { FilePreview } from '@/web/file-sheet';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({
-  ingredient: z.string(),
+  ingredient: z.string().max(100),
   parts: z.number().positive(),
   amount: z.string().max(200).optional(),
   molten: z.boolean().optional(),

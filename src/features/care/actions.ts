@@ -35,7 +35,7 @@ export async function sendNow(): Promise<Answer<{ readonly sent: number; readonl
   return { ok: true, value };
 }
 
-const code = z.string().min(1).max(40);
+const code = z.string().max(100).min(1).max(40);
 const Plan = z.object({ code, language: z.enum(LANGUAGES), country: countryOrNone, use: z.enum(USES), wash: z.enum(WASHES) });
 
 /** Where a sold piece lives and how it is used; its looks follow. */

@@ -17,7 +17,7 @@ import { type YearLine, YearsChart } from './components/years-chart';
 
 const Asked = z.object({
   piece: z.coerce.number<unknown>().int().positive().nullable().catch(null),
-  wood: z.string().catch(''),
+  wood: z.string().max(100).catch(''),
   years: z.coerce.number<unknown>().min(0.5).max(30).catch(5),
   by: z.enum(UPKEEPERS).catch('owner'),
 });

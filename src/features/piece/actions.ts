@@ -8,7 +8,7 @@ import { letterWords } from '@/web/letter-words';
 
 /** Drafts the answer to an owner who says that something is wrong with their piece. */
 export async function draftFor(input: unknown): Promise<Answer<{ readonly drafted: number }>> {
-  return act(z.object({ code: z.string().min(1).max(40), amiss: z.enum(AMISS) }), input, (db, asked, by) =>
+  return act(z.object({ code: z.string().max(100).min(1).max(40), amiss: z.enum(AMISS) }), input, (db, asked, by) =>
     draftAnswer(db, asked, letterWords, by.nowMs),
   );
 }

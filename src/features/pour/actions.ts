@@ -20,10 +20,10 @@ import { FillFields, TemperatureFields } from './forms';
 const Weighed = z.object({
   clientId,
   pourId: rowId,
-  ingredientId: z.string(),
+  ingredientId: z.string().max(100),
   lotId: z.int().nullable(),
   fromPractice: z.boolean().default(false),
-  reading: z.string(),
+  reading: z.string().max(100),
   corrects: clientId.nullable(),
   stray: z.boolean(),
   follows: clientId.nullable().optional(),
@@ -45,7 +45,7 @@ export async function weigh(input: unknown): Promise<Answer> {
 const Measured = z.object({
   clientId,
   pourId: rowId,
-  ingredientId: z.string(),
+  ingredientId: z.string().max(100),
   lotId: z.int().nullable(),
   level: z.string().max(60),
   corrects: clientId.nullable(),
@@ -83,7 +83,7 @@ export async function heatSlip(input: unknown): Promise<Answer> {
   return act(HeatSlip, input, (db, slip, by) => recordHeatSlip(db, slip, by));
 }
 
-const Pan = z.object({ name: z.string().trim().min(1).max(80), water: z.string(), watts: z.string() });
+const Pan = z.object({ name: z.string().trim().min(1).max(80), water: z.string().max(100), watts: z.string().max(100) });
 /** A pan by name; its losses and coupling start at working estimates and are fitted to logged melts. */
 export async function savePan(input: unknown): Promise<Answer> {
   return act(Pan, input, (db, { name, water, watts }) => {

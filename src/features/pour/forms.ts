@@ -20,8 +20,8 @@ export const FillFields = z.object({
   /** What became of what stayed in the pot. */
   residueIs: z.enum(['lost', 'tool-wax']),
   noLumps: z.boolean(),
-  jars: z.array(z.object({ containerId: rowId, count, net: z.string().max(40), weighed: z.string().max(400) })),
+  jars: z.array(z.object({ containerId: rowId, count, net: z.string().max(40), weighed: z.string().max(400) })).max(60),
 });
 /** What the scale says, typed as it shows it; empty where it is read from the scale. Its lot is chosen beside it. */
-export const WeighFields = z.object({ reading: typedOrNone(parseMass), lotId: z.string() });
+export const WeighFields = z.object({ reading: typedOrNone(parseMass), lotId: z.string().max(100) });
 export const TemperatureFields = z.object({ temp: typed(parseTemperature) });

@@ -11,7 +11,7 @@ const text = z.string().max(400);
 
 const StepTyped = z.object({
   key: text,
-  id: z.string().min(1).max(60),
+  id: z.string().max(100).min(1).max(60),
   kind: z.enum(CHOICES.kinds),
   action: text,
   done: text,
@@ -42,7 +42,7 @@ const StepTyped = z.object({
 });
 
 const SlotTyped = z.object({
-  slot: z.string().min(1).max(60),
+  slot: z.string().max(100).min(1).max(60),
   name: text,
   wants: Slot.shape.wants,
   feel: z.enum(CHOICES.feels),
@@ -60,7 +60,7 @@ const Written = z.object({
   why: text,
   asOwn: z.boolean(),
   draft: z.object({
-    id: z.string().min(1).max(80),
+    id: z.string().max(100).min(1).max(80),
     name: text,
     school: text,
     gains: text,

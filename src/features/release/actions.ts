@@ -14,7 +14,7 @@ import { DecisionFields, PriceFields, SaleFields } from './forms';
 const Decision = DecisionFields.extend({
   batchId: rowId,
   outcome: z.enum(['released', 'refused']),
-  signed: z.array(z.enum(GATES)),
+  signed: z.array(z.enum(GATES)).max(GATES.length),
   refusal: z.object({ next: z.enum(['mend', 'reject']), way: z.enum(WAYS).nullable() }).optional(),
 });
 

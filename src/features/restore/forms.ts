@@ -20,7 +20,7 @@ export const JobFields = z.object({
   /** Of a stranger's piece: what it is, as one would say it. */
   what: text,
   /** Empty: nobody can say which tree it is. */
-  speciesId: z.string(),
+  speciesId: z.string().max(100),
   /** Of a stranger's piece: where its wood comes from; empty: nobody can say. */
   origin: z.enum([...ORIGINS, '']),
   regimenRevisionId: rowId,

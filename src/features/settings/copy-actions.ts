@@ -3,6 +3,7 @@
 import path from 'node:path';
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { check } from '@/core/contract';
 import { dateOf } from '@/core/quantity';
 import { shopFile } from '@/data/files';
 import { log } from '@/data/log';
@@ -35,9 +36,11 @@ const Asked = z.object({ date: z.iso.date() });
 
 /** Looks a copy over as a restore would. */
 export async function lookOver(input: unknown): Promise<Answer<string>> {
+  const asked = check(Asked, input);
+  if (!asked.ok) return refuse(asked.issues);
   const { person } = await session();
   if (!person) return refuse([{ code: 'no-person', path: '' }]);
-  const { date } = Asked.parse(input);
+  const { date } = asked.value;
   const { ok, faults, lacking } = await inThread(
     'data',
     'verify',

@@ -6,7 +6,7 @@ import { rowId } from '@/web/shapes';
 
 /** The forms of the shop's settings, field by field; their actions read the same. */
 
-const text = z.string().trim();
+const text = z.string().max(200).trim();
 
 /** Hours as typed, one text a day; a day that cannot be read has its fault at itself. */
 const hours = z
@@ -32,9 +32,10 @@ export const NewShopFields = z.object({
   currency: text.toUpperCase().regex(/^[A-Z]{3}$/),
   // A row that was added and left empty is nobody.
   people: z
-    .array(z.object({ initials: z.string(), name: z.string() }))
+    .array(z.object({ initials: z.string().max(100), name: z.string().max(100) }))
+    .max(60)
     .transform((rows) => rows.filter((one, i) => i === 0 || one.initials.trim() !== '' || one.name.trim() !== ''))
-    .pipe(z.array(PersonFields).min(1)),
+    .pipe(z.array(PersonFields).min(1).max(60)),
   hours,
   /** What its scale, jug, thermometer and rule show. */
   units: z.enum(['metric', 'us', 'imperial']),
@@ -42,7 +43,7 @@ export const NewShopFields = z.object({
 export const ShopFields = z.object({
   name: text.min(1).max(80),
   zone: text.min(1),
-  baseAddress: z.union([z.literal(''), z.url({ protocol: /^https?$/ })]),
+  baseAddress: z.union([z.literal(''), z.url({ protocol: /^https?$/ }).max(200)]),
   ambient: typed(parseTemperature),
   hour: z.string().max(40),
   slip: z.string().max(40),
@@ -59,6 +60,9 @@ export const ReadsFields = z.object({
 export const HandsFields = z.object({ hours, away: dates });
 /** What fits at each place; empty for no limit. */
 export const RoomFields = z.object({
-  places: z.array(z.object({ id: rowId, capacity: typedOrNone(parsePositive) })).min(1),
+  places: z
+    .array(z.object({ id: rowId, capacity: typedOrNone(parsePositive) }))
+    .min(1)
+    .max(60),
 });
 export const PasscodeFields = z.object({ passcode: z.string().max(200), again: z.string().max(200) });

@@ -9,7 +9,7 @@ import { draftJudgedLetters } from '@/data/care/post';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, sayUses, startBatch } from '@/data/work/commands';
 import { glueOf } from '@/core/use';
-import { check } from '@/core/contract';
+import { check, byName } from '@/core/contract';
 import { costOfLots } from '@/data/cost/finish-costs';
 import { findDesign, findRegimen } from '@/data/work/catalogue';
 import { findWood } from '@/data/work/woods';
@@ -61,9 +61,9 @@ function ownCareOf(careDays: string, careWords: string): Result<OwnCare | null> 
 export async function overYears(input: unknown): Promise<Answer<{ readonly first: number; readonly perYear: number } | null>> {
   const Asked = z.object({
     designRevisionId: rowId,
-    speciesId: z.string(),
+    speciesId: z.string().max(100),
     regimenRevisionId: rowId,
-    lots: z.record(z.string(), z.int()),
+    lots: byName(z.int()),
   });
   const read = check(Asked, input);
   if (!read.ok) return refuse(read.issues);

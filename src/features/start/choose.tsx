@@ -31,11 +31,11 @@ const Asked = z.object({
   uses: many(z.enum(PIECE_USES)).catch([]),
   closed: z.literal('yes').optional().catch(undefined),
   owner: z.enum(OWNERS).catch('unknown'),
-  avoid: many(z.string()).catch([]),
+  avoid: many(z.string().max(100)).catch([]),
   days: z.coerce.number<unknown>().positive().max(400).nullable().catch(null),
   shine: z.enum(SHINES).catch('any'),
   colour: z.enum(COLOURS).catch('any'),
-  wood: z.string().catch(''),
+  wood: z.string().max(100).catch(''),
   origin: z.enum(ORIGINS).catch('bought'),
   piece: z.coerce.number<unknown>().int().positive().nullable().catch(null),
 });

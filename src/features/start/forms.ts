@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { typedCount } from '@/core/contract';
+import { typedCount, byName } from '@/core/contract';
 import { KEEPERS } from '@/core/care';
 import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
 import { Geometry, geometryOf, oddSizes, PART_SHAPES, Solid } from '@/core/piece';
@@ -15,7 +15,7 @@ const typed = z.string().max(120);
 /** A design as it is typed or drawn, before it is measured. */
 export const DesignTyped = z.object({
   name: z.string().trim().min(1).max(80),
-  uses: z.array(z.enum(PIECE_USES)).min(1),
+  uses: z.array(z.enum(PIECE_USES)).max(PIECE_USES.length).min(1),
   tableware: z.boolean(),
   /** What is over a metre or under a millimetre really is so. */
   sizesSure: z.boolean(),
@@ -24,7 +24,7 @@ export const DesignTyped = z.object({
   grain: z.enum(['long', 'end']),
   bowl: typed,
   handle: typed,
-  points: z.array(z.object({ key: z.string(), r: typed, z: typed })).max(60),
+  points: z.array(z.object({ key: z.string().max(100), r: typed, z: typed })).max(60),
   curved: z.boolean(),
   wall: typed,
   floor: typed,
@@ -39,7 +39,7 @@ export const DesignTyped = z.object({
   parts: z
     .array(
       z.object({
-        key: z.string(),
+        key: z.string().max(100),
         count: typed,
         shape: z.enum(Object.keys(PART_SHAPES) as [keyof typeof PART_SHAPES, ...(keyof typeof PART_SHAPES)[]]),
         sizes: typed,
@@ -67,18 +67,18 @@ export const DesignFields = DesignTyped.transform((draft, ctx) => {
   return z.NEVER;
 });
 
-export const UsesFields = z.object({ uses: z.array(z.enum(PIECE_USES)).min(1), tableware: z.boolean() });
+export const UsesFields = z.object({ uses: z.array(z.enum(PIECE_USES)).max(PIECE_USES.length).min(1), tableware: z.boolean() });
 
 /** A line of a mixed lot: how many, what, of which wood, and what for. */
 export const MixedRow = z.object({
-  key: z.string(),
+  key: z.string().max(100),
   count: typedCount('count'),
   name: z.string().trim().min(1).max(80),
   /** The design it is; null where none of the shop's answers to its name. */
   designRevisionId: z.int().nullable(),
   geometry: Geometry,
-  speciesId: z.string().min(1),
-  uses: z.array(z.enum(PIECE_USES)).min(1),
+  speciesId: z.string().max(100).min(1),
+  uses: z.array(z.enum(PIECE_USES)).max(PIECE_USES.length).min(1),
 });
 
 /** What a batch is started with; its moments are on the shop's wall clock, empty for now and for none. */
@@ -87,17 +87,17 @@ export const StartFields = z.object({
   list: z.string().max(2000),
   mixed: z.array(MixedRow).max(60),
   designRevisionId: z.int(),
-  speciesId: z.string().min(1),
+  speciesId: z.string().max(100).min(1),
   origin: z.enum(ORIGINS),
   /** Which wood's question was answered, and how. */
-  tree: z.object({ of: z.string(), known: z.boolean() }).nullable(),
-  alsoWoods: z.array(z.string().min(1)).max(8),
+  tree: z.object({ of: z.string().max(100), known: z.boolean() }).nullable(),
+  alsoWoods: z.array(z.string().max(100).min(1)).max(8),
   glueName: z.string().trim().max(80),
   glueFood: z.enum(['yes', 'no', 'unknown']),
   added: z.array(z.enum(ADDED)).max(ADDED.length),
   pieces: typedCount('pieces'),
   /** What this batch is for, narrower than its design; null: as its design says. */
-  uses: z.array(z.enum(PIECE_USES)).min(1).nullable(),
+  uses: z.array(z.enum(PIECE_USES)).max(PIECE_USES.length).min(1).nullable(),
   keeper: z.union([z.enum(KEEPERS), z.literal('')]),
   customer: z.string().trim().max(120),
   wishes: z.string().trim().max(400),
@@ -107,7 +107,7 @@ export const StartFields = z.object({
   roughOn: z.union([z.iso.date(), z.literal('')]),
   againOf: z.int().nullable(),
   regimenRevisionId: rowId,
-  materials: z.record(z.string(), z.int()),
+  materials: byName(z.int()),
   start: z.string().max(40),
   due: z.string().max(40),
   beyond: z.string().trim().max(300),
@@ -115,11 +115,11 @@ export const StartFields = z.object({
 
 /** A wood of the shop's own, as it is typed. */
 export const OwnWoodTyped = z.object({
-  likeId: z.string().min(1),
+  likeId: z.string().max(100).min(1),
   name: z.string().trim().min(1).max(80),
   botanical: z.string().trim().max(120),
   food: z.enum(FOOD_VERDICTS),
-  keepOff: z.array(z.enum(PIECE_USES)),
+  keepOff: z.array(z.enum(PIECE_USES)).max(PIECE_USES.length),
   note: z.string().trim().max(400),
   ask: z.string().trim().max(200),
   why: z.string().trim().max(300),

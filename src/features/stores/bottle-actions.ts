@@ -45,7 +45,7 @@ export async function fillBottle(input: unknown): Promise<Answer<{ readonly id: 
   });
 }
 
-const Poured = z.object({ lotId: rowId, from: z.string(), amount: words, gross: words });
+const Poured = z.object({ lotId: rowId, from: z.string().max(100), amount: words, gross: words });
 
 /** Pours more into a bottle, by what goes in or by what bottle and all weigh afterwards. */
 export async function fillUp(input: unknown): Promise<Answer<{ readonly id: number }>> {

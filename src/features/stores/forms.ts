@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { chosenRowOrNone, typed, typedOrNone } from '@/core/contract';
+import { chosenRowOrNone, typed, typedOrNone, byName } from '@/core/contract';
 import { densityOfBought, driesByNothing, type LabelUnsaid, RIGHTS, WENT } from '@/core/blend';
 import { ALLERGENS, CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
 import {
@@ -43,7 +43,7 @@ const between =
     read.ok && (read.value < least || read.value > most) ? fail('too-large', '', { least, most }) : read;
 
 export const LotFields = z.object({
-  ingredientId: z.string(),
+  ingredientId: z.string().max(100),
   readyMadeId: rowId.nullable(),
   amount: z.string().max(120),
   ounce: z.enum(['weight', 'us-fluid', 'imperial-fluid']).nullable(),
@@ -77,8 +77,15 @@ const MOST_LOTS = 500;
 /** What was found of each lot, by its row; what stays empty was not weighed. */
 export const StockFields = z.object({
   found: z
-    .record(z.string().regex(/^[1-9]\d{0,8}$/), typedOrNone(parseMassOrNone))
-    .refine((found) => Object.keys(found).length <= MOST_LOTS, { params: { code: 'too-many', with: { most: MOST_LOTS } } }),
+    .record(
+      z
+        .string()
+        .max(9)
+        .regex(/^[1-9]\d{0,8}$/),
+      typedOrNone(parseMassOrNone),
+    )
+    .refine((found) => Object.keys(found).length <= MOST_LOTS, { params: { code: 'too-many', with: { most: MOST_LOTS } } })
+    .meta({ most: MOST_LOTS }),
 });
 
 /** How a made lot is put right; which fields count follows from the way. */
@@ -123,7 +130,7 @@ export const FOOD_WORDS = [...CONTACTS, 'unsaid'] as const;
 export const ReadyFields = z
   .object({
     name: text.min(1),
-    declared: z.array(z.string()).max(20),
+    declared: z.array(z.string().max(100)).max(20),
     isAllDeclared: z.boolean(),
     drying: z.enum(['drying', 'never', 'unsaid']),
     film: z.enum(['yes', 'no', 'unsaid']),
@@ -134,7 +141,7 @@ export const ReadyFields = z
     labelRule: z.string().trim().max(500),
     role: z.union([z.literal(''), z.enum(ROLES)]),
     photo: photoTaken,
-    shares: z.record(z.string(), typedOrNone(shareOf)),
+    shares: byName(typedOrNone(shareOf)),
     dwell: typedOrNone(dwellOf),
     gap: typedOrNone(parseDuration),
     coats: typedOrNone((words) => {
@@ -198,7 +205,7 @@ const listed = z
 /** An ingredient of the shop's own as its sheet has it; what is left empty the sheet does not say, and is taken on the safe side. */
 export const OwnFields = z
   .object({
-    likeId: z.string().min(1),
+    likeId: z.string().max(100).min(1),
     name: z.string().trim().min(1).max(80),
     alsoCalled: listed,
     density: typed((words) => DENSITIES(parsePositive(words))),
@@ -215,7 +222,7 @@ export const OwnFields = z
     }),
     /** What the sheet says of allergens: nothing, that there are none, or these. */
     allergenWord: z.enum(['unsaid', 'none', 'these']),
-    allergens: z.array(z.enum(ALLERGENS)),
+    allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length),
     otherAllergens: listed,
     note: z.string().trim().max(400),
     photo: photoTaken,

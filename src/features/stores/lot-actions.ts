@@ -42,8 +42,8 @@ export async function saveCheck(input: unknown): Promise<Answer> {
       kind: z.enum(LOT_CHECKS),
       pass: z.enum(['yes', 'no']),
       note: text,
-      temp: z.string(),
-      beside: z.string(),
+      temp: z.string().max(100),
+      beside: z.string().max(100),
     }),
     input,
     (db, { pass, temp, beside, ...rest }, by) => {
@@ -56,7 +56,7 @@ export async function saveCheck(input: unknown): Promise<Answer> {
 }
 
 export async function saveThumb(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: rowId, temp: z.string(), felt: z.enum(FEELS) }), input, (db, { temp, ...rest }, by) => {
+  return act(z.object({ lotId: rowId, temp: z.string().max(100), felt: z.enum(FEELS) }), input, (db, { temp, ...rest }, by) => {
     const read = reader();
     const tempC = read.take('temp', parseTemperature(temp));
     return tempC === undefined ? { ok: false, issues: read.issues } : recordThumb(db, { ...rest, tempC }, by);
@@ -64,7 +64,7 @@ export async function saveThumb(input: unknown): Promise<Answer> {
 }
 
 export async function saveLoss(input: unknown): Promise<Answer> {
-  return act(z.object({ lotId: rowId, amount: z.string() }), input, (db, { lotId, amount }, by) => {
+  return act(z.object({ lotId: rowId, amount: z.string().max(100) }), input, (db, { lotId, amount }, by) => {
     const read = reader();
     const grams = read.take('amount', parseMass(amount));
     return grams === undefined ? { ok: false, issues: read.issues } : loseFrom(db, lotId, grams, by);
@@ -73,7 +73,7 @@ export async function saveLoss(input: unknown): Promise<Answer> {
 
 /** Wax that was too hot, or scraped from a pot, becomes tool wax. */
 export async function retire(input: unknown): Promise<Answer<{ readonly id: number }>> {
-  return act(z.object({ lotId: rowId, amount: z.string() }), input, (db, { lotId, amount }, by) => {
+  return act(z.object({ lotId: rowId, amount: z.string().max(100) }), input, (db, { lotId, amount }, by) => {
     const read = reader();
     const grams = read.take('amount', parseMass(amount));
     return grams === undefined
@@ -92,7 +92,7 @@ const SHOWN_TO = 0.005;
 const day = z.iso.date();
 export async function saveTinSale(input: unknown): Promise<Answer> {
   return act(
-    z.object({ lotId: rowId, count: z.string(), price: z.string(), buyer: text, withPiece: text, soldOn: day }),
+    z.object({ lotId: rowId, count: z.string().max(100), price: z.string().max(100), buyer: text, withPiece: text, soldOn: day }),
     input,
     (db, { count, price, ...rest }, by) => {
       const read = reader();
@@ -128,7 +128,7 @@ export async function saveRight(input: unknown): Promise<Answer<{ readonly id: n
   });
 }
 
-const Bath = z.object({ name: text, from: z.string(), amount: z.string(), bath: z.int().nullable() });
+const Bath = z.object({ name: text, from: z.string().max(100), amount: z.string().max(100), bath: z.int().nullable() });
 
 /** Starts a bath, or tops one up. */
 export async function saveBath(input: unknown): Promise<Answer<{ readonly id: number }>> {

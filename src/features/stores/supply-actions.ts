@@ -42,7 +42,14 @@ const MOST_DAYS = 3650;
 
 /** Where a lot stands, when it was opened, and how long it may then be used. */
 export async function savePlacing(input: unknown): Promise<Answer> {
-  const Placing = z.object({ lotId: rowId, version: z.int(), place: z.string(), openedOn: day, bestBefore: day, within: words });
+  const Placing = z.object({
+    lotId: rowId,
+    version: z.int(),
+    place: z.string().max(100),
+    openedOn: day,
+    bestBefore: day,
+    within: words,
+  });
   return act(Placing, input, (db, { place, within, openedOn, bestBefore, ...rest }) => {
     const read = reader();
     const days = read.orNone('within', within.trim().replace(/(days?|d)$/i, ''), count);

@@ -8,7 +8,7 @@ import { theShop } from '@/data/shop/queries';
 import { act, type Answer } from '@/web/act';
 import { HoldFields } from './forms';
 
-const Where = z.object({ batchId: rowId, task: z.string().min(1).max(120) });
+const Where = z.object({ batchId: rowId, task: z.string().max(100).min(1).max(120) });
 
 /** Holds a step to a moment that was dragged to (UTC ms) or typed (the shop's wall clock). */
 export async function holdStep(input: unknown): Promise<Answer> {

@@ -90,7 +90,7 @@ export async function dropWay(input: unknown): Promise<Answer> {
 
 /** A piece on the scale: before a coat, and after it when it is known already. */
 export async function weighPiece(input: unknown): Promise<Answer> {
-  const Weighing = z.object({ clientId, batchId: rowId, pieceId: rowId, task: z.string().min(1).max(120) });
+  const Weighing = z.object({ clientId, batchId: rowId, pieceId: rowId, task: z.string().max(100).min(1).max(120) });
   return act(Weighing.and(DrinkFields), input, (db, { before, after, ...where }, by) => {
     const made = weighBefore(db, { ...where, beforeG: before }, by);
     return made.ok && after !== null ? weighAfter(db, { id: made.value.id, afterG: after }) : made.ok ? ok(undefined) : made;

@@ -7,7 +7,7 @@ import { parseMass, parsePositive } from '@/core/quantity';
 
 /** How an entry of the coat book should have read; its moment is on the shop's wall clock. */
 export const CorrectionFields = z.object({
-  at: z.string().min(1).max(40),
+  at: z.string().max(100).min(1).max(40),
   grams: typedOrNone(parseMass),
   seen: z.string().max(2000),
   sure: z.boolean(),
@@ -25,4 +25,7 @@ export const DrinkFields = z.object({ before: typed(parseMass), after: typedOrNo
 });
 
 /** What a running batch is for from now on, and why. */
-export const UseChange = z.object({ uses: z.array(z.enum(PIECE_USES)).min(1), why: z.string().trim().min(1).max(300) });
+export const UseChange = z.object({
+  uses: z.array(z.enum(PIECE_USES)).max(PIECE_USES.length).min(1),
+  why: z.string().trim().min(1).max(300),
+});

@@ -22,7 +22,12 @@ export async function undo(input: unknown): Promise<Answer<{ readonly undone: st
   return act(Back, input, (db, back, by) => undoLast(db, back, by));
 }
 
-const Rags = z.object({ lines: z.array(z.object({ id: rowId, version: z.int() })).min(1) });
+const Rags = z.object({
+  lines: z
+    .array(z.object({ id: rowId, version: z.int() }))
+    .min(1)
+    .max(200),
+});
 
 /** The cloths of some lines lie one way. */
 export async function layCloths(input: unknown): Promise<Answer<unknown>> {
@@ -36,7 +41,7 @@ export async function checkCloths(input: unknown): Promise<Answer<unknown>> {
 
 const words = z.string().trim().max(300);
 
-const OfSlot = z.object({ batchId: rowId, slot: z.string().min(1) });
+const OfSlot = z.object({ batchId: rowId, slot: z.string().max(100).min(1) });
 
 /** Another coat of a material, from the same lot or from another. */
 export async function another(input: unknown): Promise<Answer> {

@@ -3,14 +3,14 @@ import { z } from 'zod';
 import { MOST_PHOTO_CHARS, rowId } from '../shapes';
 import { SeenFault } from './seen';
 
-const id = z.string().min(8).max(64);
+const id = z.string().max(100).min(8).max(64);
 
 /** The open shape of a record (docs/formats/record.md): times in UTC ms, grams, °C, humidity 0–1. */
 export const Record = z.object({
   clientId: id,
   batchId: rowId,
   kind: z.enum(['done', 'left-out']).default('done'),
-  task: z.string().min(1).max(80),
+  task: z.string().max(100).min(1).max(80),
   at: rowId,
   device: id,
   deviceSequence: z.int().min(0),

@@ -43,7 +43,9 @@ const FillTyped = z.object({
   residue: FillFields.shape.residue,
   residueIs: FillFields.shape.residueIs,
   noLumps: FillFields.shape.noLumps,
-  jars: z.array(z.object({ count: z.string().nullable(), net: z.string().nullable(), weighed: z.string() })),
+  jars: z.array(
+    z.object({ count: z.string().max(100).nullable(), net: z.string().max(100).nullable(), weighed: z.string().max(100) }),
+  ),
 });
 type Typed = z.input<typeof FillTyped>;
 
