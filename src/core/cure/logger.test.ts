@@ -119,4 +119,29 @@ describe('a room logger’s file', () => {
     });
     expect(readLogger([['time', 'temp', 'rh']], 'UTC')).toMatchObject({ ok: false });
   });
+  it.each([
+    [30, 120, 0],
+    [30, 121, 1],
+    [10, 60, 0],
+    [10, 61, 1],
+    [120, 480, 0],
+    [120, 481, 1],
+  ])('finds a gap where one beat of %s min took %s min: %s', (beat, step, gaps) => {
+    const minutes = [...Array.from({ length: 20 }, (_, i) => i * beat), 19 * beat + step, 20 * beat + step];
+    const rows = minutes.map((at, i) => `${new Date(FROM + at * 60_000).toISOString()};18.${i % 9};5${i % 9}`);
+    const found = read(['time;temp;humidity', ...rows].join('\n'));
+    expect(found.readings).toHaveLength(minutes.length);
+    expect(found.gaps).toEqual(
+      gaps === 0 ? [] : [{ fromMs: FROM + 19 * beat * 60_000, toMs: FROM + (19 * beat + step) * 60_000 }],
+    );
+  });
+  it('takes what a room can be, to the bound, and nothing beyond', () => {
+    const cells = ['-40;0', '60;100', '-41;50', '61;50', '18;101', '18;-1'];
+    const found = read(['time;temp c;humidity', ...cells.map((cell, i) => `2031-03-04T1${i}:00:00Z;${cell}`)].join('\n'));
+    expect(found.readings.map(({ tempC, rh }) => [tempC, rh])).toEqual([
+      [-40, 0],
+      [60, 1],
+    ]);
+    expect(found.faults.map(({ row, issue }) => [row, issue.code])).toEqual([3, 4, 5, 6].map((row) => [row, 'too-large']));
+  });
 });

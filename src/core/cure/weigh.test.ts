@@ -64,4 +64,39 @@ describe('a test piece on the scale', () => {
       { numRuns: 20 },
     );
   });
+  it('finds the joints between the weighings where nothing scatters', () => {
+    const found = weighCurve(weigh(truth));
+    expect(found?.lostG).toBeCloseTo(2, 2);
+    expect(found?.lostUntil).toBeCloseTo(24, 0);
+    expect(found?.gainedG).toBeCloseTo(1.2, 2);
+    expect(found?.plateau?.fromHours).toBeCloseTo(120, 0);
+    for (const at of [0, 10, 24, 60, 119, 130, 400]) expect(found?.at(at)).toBeCloseTo(truth(at), 2);
+  });
+  it('says how far weighings scatter about what it found, as their squares have it', () => {
+    const swing = (hours: number): number => (HOURS.indexOf(hours) % 2 === 0 ? 0.1 : -0.1);
+    const still = weighCurve(weigh((hours) => 500 + swing(hours)));
+    expect(still).toMatchObject({ lostG: 0, gainedG: 0, lostUntil: null });
+    // Fifteen points about their mean: 0.1² each, but for what one point more on one side moves it.
+    expect(still?.spreadG).toBeCloseTo(Math.sqrt((15 * (0.01 - (0.1 / 15) ** 2)) / 14), 4);
+    const moves = weighCurve(weigh((hours) => truth(hours) + swing(hours)));
+    expect(moves?.spreadG).toBeGreaterThan(0.1);
+    expect(moves?.spreadG).toBeLessThan(0.15);
+    expect(moves?.plateau?.low).toBeLessThan(moves?.plateau?.fromHours ?? 0);
+    expect(moves?.plateau?.high).toBeGreaterThan(moves?.plateau?.fromHours ?? 0);
+  });
+  it('believes a plateau from three weighings on it, and is surer the longer it is', () => {
+    const plateauUntil = (last: number) =>
+      weighCurve(
+        weigh(
+          truth,
+          0.04,
+          5,
+          HOURS.filter((hours) => hours <= last),
+        ),
+      )?.plateau ?? null;
+    expect(plateauUntil(130)).toBeNull();
+    const [short, long] = [plateauUntil(170), plateauUntil(210)];
+    expect(long).not.toBeNull();
+    expect((long?.high ?? 0) - (long?.low ?? 0)).toBeLessThanOrEqual((short?.high ?? 999) - (short?.low ?? 0));
+  });
 });
