@@ -1,6 +1,6 @@
 /** How long the reading of a board takes, and what every finish costs; a second of each after a warm-up. */
 import { madeUpPicture, readBoard } from '@/core/colour';
-import { powerOf } from '@/core/trial';
+import { MOST_SCORES, powerOf, trial } from '@/core/trial';
 import { finishCosts } from '@/data/cost/finish-costs';
 import { shotOf } from '@/data/demo/trial-scene';
 import { migrateOpen, openFile } from '@/data/db';
@@ -26,6 +26,21 @@ const pixels = madeUpPicture(of);
 console.log(`board   four fields read in ${middle(() => readBoard(pixels, of.corners, of.board)).toFixed(1)} ms`);
 console.log(
   `power   six boards, four finishes in ${middle(() => powerOf({ boards: 6, treatments: 4, differ: 1 })).toFixed(1)} ms`,
+);
+
+// The most scores there may be, once.
+const names = Array.from({ length: 11 }, (_, i) => `t${i}`);
+const scores = Array.from({ length: MOST_SCORES }, (_, i) => ({
+  block: `b${Math.floor(i / 11) % 60}`,
+  treatment: names[i % 11] ?? '',
+  cycle: Math.floor(i / 660),
+  kind: 'look',
+  value: 1 + ((i * 7) % 50) / 10,
+}));
+const began = performance.now();
+const answered = trial({ treatments: names, kind: 'look', better: 'high', scores, threshold: 2 });
+console.log(
+  `trial   ${MOST_SCORES} scores, the most there may be: ${(performance.now() - began).toFixed(0)} ms; ${answered.ok ? 'answered' : 'not answered'}`,
 );
 
 const { db, raw } = openFile(':memory:');

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type DayInput, type DayPlan, day, openingsOf } from '.';
+import { type DayInput, type DayPlan, day, MOST_PLANNED, openingsOf } from '.';
 import { roomFor } from './spots';
 
 const ZONE = 'Europe/Oslo';
@@ -198,6 +198,22 @@ describe('the whole shop’s plan', () => {
       }),
     ).toMatchObject({ blocking: { why: 'no-opening' } });
     expect(planned({ ...base, batches: [] })).toEqual({ feasible: true, lateMin: 0, sumEndMin: 0, batches: [] });
+  });
+  it('plans no more than so many batches and steps at once', () => {
+    const batch = (i: number, steps: number) => ({
+      id: `b${i}`,
+      release: START,
+      steps: Array.from({ length: steps }, (_, s) => ({ id: `s${s}`, handsMin: 1, wait: { min: 0, ideal: 0 } })),
+    });
+    const of = (count: number, steps: number) =>
+      day({
+        start: START,
+        zone: ZONE,
+        hands: [{ id: 'a', hours: [] }],
+        batches: Array.from({ length: count }, (_, i) => batch(i, steps)),
+      });
+    expect(of(MOST_PLANNED.batches + 1, 1)).toMatchObject({ ok: false, issues: [{ code: 'too-many', path: 'batches' }] });
+    expect(of(51, 400)).toMatchObject({ ok: false, issues: [{ code: 'too-many', path: 'batches' }] });
   });
   it('refuses what it cannot read, all at once', () => {
     const made = day({

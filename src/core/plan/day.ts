@@ -33,6 +33,15 @@ function isLate(jobs: readonly DayJob[]): boolean {
   return job?.fixed != null && jobs[last + 1] !== undefined && job.fixed.end + job.most < 0;
 }
 
+const jobKey = (batch: string, step: string): string => JSON.stringify([batch, step]);
+
+/** Where the first row of each job stands. */
+function firstOf(rows: readonly { readonly batch: string; readonly step: string }[]): ReadonlyMap<string, number> {
+  const at = new Map<string, number>();
+  for (const [i, { batch, step }] of rows.entries()) if (!at.has(jobKey(batch, step))) at.set(jobKey(batch, step), i);
+  return at;
+}
+
 /** Everything in whole minutes after the start: hands and least waits up, longest waits down, so that no rounding breaks a window. */
 function read(input: Input): Result<Read> {
   const issues: Issue[] = [];
@@ -52,7 +61,8 @@ function read(input: Input): Result<Read> {
   const handIds = input.hands.map((hand) => hand.id);
   const spotIds = input.spots.map((spot) => spot.id);
   const twice = (ids: readonly string[], path: string): void => {
-    const id = ids.find((one, i) => ids.indexOf(one) !== i);
+    const seen = new Set<string>();
+    const id = ids.find((one) => seen.size === seen.add(one).size);
     if (id !== undefined) issues.push({ code: 'duplicate-id', path, with: { id } });
   };
   twice(handIds, 'hands');
@@ -61,8 +71,10 @@ function read(input: Input): Result<Read> {
     input.batches.map((batch) => batch.id),
     'batches',
   );
+  const known = new Set(input.batches.flatMap((batch) => batch.steps.map((step) => jobKey(batch.id, step.id))));
+  const [fixedAt, pinAt] = [firstOf(input.fixed), firstOf(input.pins)];
   const fixedOf = (batchId: string, stepId: string): DayJob['fixed'] => {
-    const index = input.fixed.findIndex((one) => one.batch === batchId && one.step === stepId);
+    const index = fixedAt.get(jobKey(batchId, stepId)) ?? -1;
     const one = input.fixed[index];
     if (!one) return null;
     const [start, end] = [minute(one.startAt, `fixed.${index}.startAt`), minute(one.endAt, `fixed.${index}.endAt`)];
@@ -70,7 +82,7 @@ function read(input: Input): Result<Read> {
     return { start: Math.floor(start), end: Math.ceil(end), by: handIds.indexOf(one.by) };
   };
   const pinOf = (batchId: string, stepId: string): number | null => {
-    const index = input.pins.findIndex((one) => one.batch === batchId && one.step === stepId);
+    const index = pinAt.get(jobKey(batchId, stepId)) ?? -1;
     const one = input.pins[index];
     return one ? Math.round(minute(one.startAt, `pins.${index}.startAt`)) : null;
   };
@@ -110,7 +122,7 @@ function read(input: Input): Result<Read> {
     return { ...row, late: isLate(row.jobs) };
   });
   input.fixed.forEach((one, i) => {
-    if (!input.batches.some((batch) => batch.id === one.batch && batch.steps.some((step) => step.id === one.step)))
+    if (!known.has(jobKey(one.batch, one.step)))
       issues.push({ code: 'unknown-line', path: `fixed.${i}`, with: { id: `${one.batch}/${one.step}` } });
   });
   if (issues.length > 0) return { ok: false, issues };

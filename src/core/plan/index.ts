@@ -3,7 +3,7 @@
  * batch by itself, and exact; no screen asks it. Both read moments, waits and blockings alike.
  */
 export { type DayPlan, day } from './day';
-export type { DayInput } from './day-schema';
+export { type DayInput, MOST_PLANNED } from './day-schema';
 export type { Blocking } from './blocking';
 export { type Moved, movedBetween, type ShopStep, slackOf } from './standing';
 export { latestStart, type PlacedBatch, promise, type PromisedBatch } from './promise';

@@ -16,4 +16,5 @@ export { powerOf, SCORE_SD } from './power';
 export { type CoatLaid, type Evenness, evenness, solidsPerM2, UNEQUAL_FROM } from './solids';
 export { answerOf, type Lies, meansOver, type ReadPicture, type Said, type TrialFacts, type Value, valuesOf } from './tally';
 export { MOST_TAUGHT, PRIOR_BOARDS, type Taught, taught, type Washed } from './teach';
+export { MOST_SCORES } from './schema';
 export { type TreatmentAnswer, TRIAL_VERDICTS, type TrialAnswer, type TrialVerdict, trial } from './trial';

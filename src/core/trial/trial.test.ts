@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fieldsOn, layFields, LEAST_FIELD_MM, powerOf, TAPE_MM, trial } from '.';
+import { fieldsOn, layFields, LEAST_FIELD_MM, MOST_SCORES, powerOf, TAPE_MM, trial } from '.';
 
 const names = (n: number): string[] => Array.from({ length: n }, (_, i) => `t${i}`);
 
@@ -159,5 +159,15 @@ describe('a field that starts at its limit', () => {
     };
     expect(worn([9, 3], 'high', 4)).toEqual([false, true]);
     expect(worn([9, 3], 'low', 4)).toEqual([true, false]);
+  });
+});
+
+describe('the scores of a trial', () => {
+  it('are no more than a shop could ever give', () => {
+    const scores = Array.from({ length: MOST_SCORES + 1 }, () => ({ block: 'b', treatment: 'a', cycle: 0, kind: 'k', value: 1 }));
+    expect(trial({ treatments: ['a', 'b'], kind: 'k', better: 'high', scores })).toMatchObject({
+      ok: false,
+      issues: [{ code: 'too-many', path: 'scores' }],
+    });
   });
 });
