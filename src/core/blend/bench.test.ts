@@ -133,6 +133,14 @@ describe('thinned blends', () => {
   });
 });
 
+describe('what is next to nothing', () => {
+  it('is neither taken nor missed', () => {
+    const lot = (id: number, leftG: number) => ({ id, ingredient: 'beeswax', leftG, bestBefore: null });
+    expect(gather({ beeswax: 100 }, [lot(1, 99.9999995), lot(2, 50)])).toMatchObject([{ takes: [{ lotId: 1 }], shortG: 0 }]);
+    expect(gather({ beeswax: 100 }, [lot(1, 99)])).toMatchObject([{ shortG: expect.closeTo(1, 9) }]);
+  });
+});
+
 describe('gathering', () => {
   const lot = fc.record({
     id: fc.nat(50),

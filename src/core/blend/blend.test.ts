@@ -301,6 +301,32 @@ describe('correct', () => {
       'want-too-much',
     ]);
   });
+  it('marries as much as the scarcer lot allows, or what is wanted, in the shares the target asks', () => {
+    const marry = (a: readonly [number, number], b: readonly [number, number], target: number, wantG?: number) =>
+      correct({
+        mode: 'marry',
+        a: { massG: a[0], fraction: a[1] },
+        b: { massG: b[0], fraction: b[1] },
+        target,
+        ...(wantG ? { wantG } : {}),
+      });
+    expect(marry([100, 0.1], [100, 0.3], 0.25)).toMatchObject({
+      ok: true,
+      value: { fromAG: expect.closeTo(100 / 3, 9), fromBG: expect.closeTo(100, 9), totalG: expect.closeTo(400 / 3, 9) },
+    });
+    expect(marry([20, 0.1], [900, 0.3], 0.25)).toMatchObject({ value: { fromAG: 20, fromBG: expect.closeTo(60, 9) } });
+    expect(marry([100, 0.1], [100, 0.3], 0.25, 40)).toMatchObject({ value: { fromAG: expect.closeTo(10, 9), totalG: 40 } });
+    // At an end one lot alone is the target, all of it.
+    expect(marry([70, 0.1], [100, 0.3], 0.1)).toMatchObject({ value: { fromAG: 70, fromBG: 0, totalG: 70 } });
+    expect(marry([70, 0.1], [100, 0.3], 0.3)).toMatchObject({
+      value: { fromAG: expect.closeTo(0, 9), fromBG: 100, totalG: 100 },
+    });
+    expect(marry([70, 0.3], [100, 0.1], 0.4)).toMatchObject({
+      ok: false,
+      issues: [{ with: { wanted: 0.4, least: 0.1, most: 0.3 } }],
+    });
+    expect(marry([100, 0.1], [100, 0.3], 0.25, 134)).toMatchObject({ ok: false, issues: [{ code: 'want-too-much' }] });
+  });
   it('restores the ratio with the smallest additions', () => {
     expect(correct({ mode: 'overpour', lines: paste, poured: { beeswax: 104, 'mineral-oil': 0 } })).toMatchObject({
       ok: true,

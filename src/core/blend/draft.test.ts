@@ -3,6 +3,7 @@ import {
   type DraftAround,
   type FormulaDraft,
   draftLines,
+  jarsOf,
   makeOf,
   moveKerf,
   otherBasis,
@@ -38,6 +39,69 @@ const around: DraftAround = {
   waiting: null,
 };
 const sized = (change: Partial<FormulaDraft>) => reckon({ ...draft, ...change }, around);
+
+describe('a share that is set', () => {
+  const three: FormulaDraft = {
+    ...draft,
+    lines: [
+      { key: 'a', ingredient: 'beeswax', parts: '2' },
+      { key: 'b', ingredient: 'mineral-oil', parts: '6' },
+      { key: 'c', ingredient: 'carnauba-wax', parts: '2' },
+    ],
+  };
+  const shares = [0.2, 0.6, 0.2];
+  const parts = (found: FormulaDraft | null): number[] | undefined => found?.lines.map((line) => Number(line.parts));
+  const lockedAt = (...at: number[]): FormulaDraft => ({
+    ...three,
+    lines: three.lines.map((line, i) => (at.includes(i) ? { ...line, locked: true } : line)),
+  });
+  it('leaves the rest in proportion, and locked lines as they were', () => {
+    const all = parts(setShare(three, shares, 0, 0.4)) ?? [];
+    const sum = all.reduce((a, b) => a + b, 0);
+    expect(all.map((one) => one / sum)).toEqual([expect.closeTo(0.4, 2), expect.closeTo(0.45, 2), expect.closeTo(0.15, 2)]);
+    const held = parts(setShare(lockedAt(2), shares, 0, 0.4)) ?? [];
+    expect(held[2]).toBe(2);
+    const whole = held.reduce((a, b) => a + b, 0);
+    expect(held.map((one) => one / whole)).toEqual([expect.closeTo(0.4, 2), expect.closeTo(0.4, 2), expect.closeTo(0.2, 2)]);
+  });
+  it('is refused where there is no room, or nothing that could give', () => {
+    expect(setShare(three, shares, 0, 0.0009)).toBeNull();
+    expect(setShare(three, shares, 0, 0.001)).not.toBeNull();
+    expect(setShare(lockedAt(2), shares, 0, 0.7995)).toBeNull();
+    expect(setShare(lockedAt(2), shares, 0, 0.79)).not.toBeNull();
+    expect(setShare(lockedAt(1, 2), shares, 0, 0.3)).toBeNull();
+    expect(setShare(three, [0.2, 0, 0], 0, 0.3)).toBeNull();
+  });
+  it('fills as many jars as go in, what sticks in the pot taken off', () => {
+    const jars = [{ id: 1, name: 'Tin', capacityMl: 60, fillFraction: 0.9, have: 5 }];
+    // 54 ml at 1 g/ml: 54 g a jar.
+    expect(jarsOf(540, 0, 1, jars)).toMatchObject([{ count: 10, restG: 0 }]);
+    expect(jarsOf(540, 1, 1, jars)).toMatchObject([{ count: 9, restG: expect.closeTo(53, 9) }]);
+    expect(jarsOf(10, 30, 1, jars)).toMatchObject([{ count: 0, restG: 0 }]);
+  });
+  it('says each fault of a measured line at its field', () => {
+    const line = { key: 'a', ingredient: 'beeswax', parts: '1 cup', molten: true, temp: '40' };
+    const faults = (lines: FormulaDraft['lines']): string[] => {
+      const read = draftLines(lines, 'measured');
+      return read.ok ? [] : read.issues.map((issue) => issue.path);
+    };
+    expect(faults([line])).toEqual(['lines.0.temp']);
+    expect(faults([{ ...line, temp: 'warm' }])).toEqual(['lines.0.temp']);
+    expect(
+      faults([
+        { ...line, temp: '80' },
+        { ...line, parts: 'much' },
+      ]),
+    ).toEqual(['lines.1.parts']);
+    expect(faults([{ ...line, temp: '', molten: true }])).toEqual([]);
+  });
+  it('has no other measure where nothing of it is wax, or it cannot be read', () => {
+    expect(otherBasis({ ...draft, lines: [{ key: 'a', ingredient: 'tung-oil', parts: '1' }] })).toBeNull();
+    expect(otherBasis({ ...draft, lines: [{ key: 'a', ingredient: 'beeswax', parts: 'x' }] })).toBeNull();
+    expect(otherBasis({ ...draft, basis: 'measured' })).toBeNull();
+    expect(otherBasis(draft)?.asWritten).toBeCloseTo(1 / 4.5, 9);
+  });
+});
 
 describe('a formula being written', () => {
   it('is reckoned as it is typed', () => {
