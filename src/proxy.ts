@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { type NextRequest, NextResponse } from 'next/server';
 import { log } from './data/log';
-import { deviceCookie, isSecure, peerOf, visitor } from './web/door';
+import { deviceCookie, isSecure, addressOf, visitor } from './web/door';
 import { isOpen, isOwnersPage } from './web/open-routes';
 import { mayWriteFrom } from './web/origin';
 import { contentPolicy, headersFor } from './web/policy';
@@ -12,7 +12,7 @@ function turnedAway(request: NextRequest): NextResponse | null {
   const say = (words: string, status: number): NextResponse =>
     NextResponse.json({ ok: false, faults: { '': words } }, { status });
   if (!mayWriteFrom(request)) {
-    log({ what: 'refused', address: peerOf(request.headers).address, why: 'from another site', route: pathname.slice(0, 80) });
+    log({ what: 'refused', address: addressOf(request.headers), why: 'from another site', route: pathname.slice(0, 80) });
     return say('This comes from another site. What is written comes from the shop’s own pages.', 403);
   }
   const token = request.cookies.get(deviceCookie())?.value;

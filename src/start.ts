@@ -9,6 +9,7 @@ import { hasPasscode, isPasscode, setPasscode } from './data/door/passcode';
 import { bringUpToFacts } from './data/facts/facts';
 import { shopFile } from './data/files';
 import { log } from './data/log';
+import { sweepCarried } from '@/data/safe/carried';
 import { copiesOf, copyOfDay } from './data/safe/daily';
 import { openOrLeave } from './data/safe/opening';
 import { setDamage, soundness } from './data/safe/sound';
@@ -92,6 +93,7 @@ export async function start(): Promise<void> {
   const before = migrateFile(shopFile(), new Date().toISOString().replace(/[:.]/g, '-'));
   if (before) console.log(`The shop's file was copied to ${before} before it was brought up to date.`);
   log({ what: 'started', port: process.env.RENDLE_PORT ?? '' });
+  sweepCarried();
   await openDoor();
   const db = database();
   learnWays(db);

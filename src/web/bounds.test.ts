@@ -13,7 +13,7 @@ const seen: Seen[] = [];
 const READS_NOTHING: Readonly<Record<string, string>> = {
   'app/api/care-calendar/route.ts GET': 'looks up what its address names',
   'app/api/clock/route.ts GET': 'reads nothing',
-  'app/api/copy/route.ts GET': 'looks up what its address names',
+  'app/api/copy/route.ts POST': 'a token, cut at its length before it is looked at',
   'app/api/declaration/[hash]/route.ts GET': 'looks up what its address names',
   'app/api/declaration/route.ts POST': 'a file, its bytes counted',
   'app/api/fault/route.ts GET': 'reads nothing',
@@ -37,6 +37,7 @@ const READS_NOTHING: Readonly<Record<string, string>> = {
   'app/slip/[code]/picture/route.ts GET': 'looks up what its address names',
   'features/care/actions.ts sendNow': 'reads nothing',
   'features/settings/actions.ts openDemo': 'reads nothing',
+  'features/settings/copy-actions.ts askForCopy': 'reads nothing',
   'features/settings/copy-actions.ts takeCopy': 'reads nothing',
   'features/settings/door-actions.ts leave': 'reads nothing',
   'features/settings/enter.ts enter': 'a passcode and a name, cut at their lengths before they are looked at',

@@ -22,13 +22,9 @@ export const cookieOptions = () =>
 
 /** The server writes here who asks, over whatever was sent under this name. */
 export const PEER_HEADER = 'x-rendle-peer';
-const LOOPBACK = /^(?:127\.\d{1,3}\.\d{1,3}\.\d{1,3}|::1|::ffff:127\.\d{1,3}\.\d{1,3}\.\d{1,3})$/;
 
-/** The address that asks, and whether it is this machine itself: what a proxy passes on is not. */
-export function peerOf(headers: Pick<Headers, 'get'>): { readonly address: string; readonly isHere: boolean } {
-  const address = headers.get(PEER_HEADER) ?? 'unknown';
-  return { address, isHere: LOOPBACK.test(address) && headers.get('forwarded') === null && headers.get('via') === null };
-}
+/** The address that asks. Behind a proxy that names nobody, or itself, all who ask share one: then all strangers count together. */
+export const addressOf = (headers: Pick<Headers, 'get'>): string => headers.get(PEER_HEADER) ?? 'unknown';
 
 /** Who stands at the door: anyone of this machine while the shop is not open to the network, else a device that is known. */
 export type Visitor = 'free' | Device | null;

@@ -21,9 +21,8 @@ export class Guesses {
     return this.#tries;
   }
 
-  /** Until when an address is locked out, ms; null where it may try. One on this machine itself never is. */
-  lockedUntil(address: string, isHere: boolean, nowMs: number): number | null {
-    if (isHere) return null;
+  /** Until when strangers of an address are locked out, ms; null where they may try. Devices that are in never come here. */
+  lockedUntil(address: string, nowMs: number): number | null {
     const recent = this.#recent(nowMs);
     const own = recent.filter((one) => one.address === address);
     const until = (tries: readonly Guess[], most: number): number =>

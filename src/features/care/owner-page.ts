@@ -8,7 +8,7 @@ import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
 import { guessesAt } from '@/data/door/guesses';
 import { findShop } from '@/data/shop/queries';
-import { peerOf } from '@/web/door';
+import { addressOf } from '@/web/door';
 import { calendarOf } from './calendar';
 import { missingHtml, type OwnerView, ownerHtml } from './owner-html';
 import { slipOf } from './slip';
@@ -73,7 +73,7 @@ export async function ownerPage(request: Request, code: string): Promise<Respons
 
 /** A wrong code is answered slower each time; a right one never waits, and no one is locked out: behind a proxy all come from one address. */
 async function missing(request: Request): Promise<Response> {
-  const guess = guessesAt('code').begin(peerOf(request.headers).address, Date.now());
+  const guess = guessesAt('code').begin(addressOf(request.headers), Date.now());
   await new Promise((resolve) => setTimeout(resolve, Math.min(guess.waitMs, LONGEST_GUESS_MS)));
   return new Response(missingHtml(languageOf(request, 'en')), { status: 404, headers: HEADERS });
 }

@@ -9,6 +9,7 @@ import { shopFile } from '@/data/files';
 import { log } from '@/data/log';
 import { NotCopied, verify } from '@/data/safe/backup';
 import { copiesOf, copyOfDay } from '@/data/safe/daily';
+import { newToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
 import { type Answer, refuse } from '@/web/act';
 import { inThread } from '@/web/thread';
@@ -30,6 +31,12 @@ export async function takeCopy(): Promise<Answer<string>> {
     if (fault instanceof Error && fault.name === NotCopied.name) return { ok: false, faults: { '': fault.message } };
     throw fault;
   }
+}
+
+/** A token with which the page may carry one whole copy away, once and soon. */
+export async function askForCopy(): Promise<Answer<string>> {
+  const { person } = await session();
+  return person ? { ok: true, value: newToken(Date.now()) } : refuse([{ code: 'no-person', path: '' }]);
 }
 
 const Asked = z.object({ date: z.iso.date() });

@@ -1,33 +1,46 @@
 import 'server-only';
-import { createReadStream, mkdtempSync, rmSync, statSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { createReadStream, statSync } from 'node:fs';
 import path from 'node:path';
 import { Readable } from 'node:stream';
 import { dateOf } from '@/core/quantity';
 import { shopFile } from '@/data/files';
 import { log } from '@/data/log';
 import { backup } from '@/data/safe/backup';
+import { beginCarrying } from '@/data/safe/carried';
+import { useToken } from '@/data/safe/one-time';
 import { sayIssue } from '@/messages';
 import { unwritten } from '@/data/unwritten';
 import { inThread } from '@/web/thread';
 import { session } from '@/web/session';
 
-/** A whole copy of the shop, its files packed in, made now and sent; nothing of it stays here. */
-export async function GET(): Promise<Response> {
+const MOST_FORM = 1000;
+const say = (words: string, status: number): Response =>
+  new Response(words, { status, headers: { 'content-type': 'text/plain; charset=utf-8', 'cache-control': 'no-store' } });
+
+/** A whole copy of the shop, its files packed in, made now and sent to the page that was given a token for it; nothing of it stays here. */
+export async function POST(request: Request): Promise<Response> {
   const { shop, nowMs } = await session();
-  const folder = mkdtempSync(path.join(tmpdir(), 'rendle-copy-'));
-  const file = path.join(folder, 'copy.sqlite');
+  const sent = await request.text();
+  const token = sent.length > MOST_FORM ? '' : (new URLSearchParams(sent).get('token') ?? '');
+  if (!useToken(token, Date.now()))
+    return say('Ask for the copy on the shop’s own page: what was sent opens nothing any more.', 403);
+  const carrying = beginCarrying();
+  if (!carrying) return say('A copy is on its way out already. Ask again when it has arrived.', 409);
+  const file = path.join(carrying.folder, 'copy.sqlite');
   try {
     await inThread('data', 'backup', [shopFile(), file, { nowMs }], backup);
+    // Whoever asked is gone: nobody reads it, so nobody would close it.
+    if (request.signal.aborted) throw new Error('The copy was broken off.');
   } catch (fault) {
-    rmSync(folder, { recursive: true, force: true });
+    carrying.end();
     const code = unwritten(fault);
-    const words = code ? sayIssue({ code, path: '' }) : fault instanceof Error ? fault.message : String(fault);
-    return new Response(words, { status: 503 });
+    return say(code ? sayIssue({ code, path: '' }) : fault instanceof Error ? fault.message : String(fault), 503);
   }
   log({ what: 'copy made', where: 'carried away' });
   const stream = createReadStream(file);
-  stream.once('close', () => rmSync(folder, { recursive: true, force: true }));
+  stream.once('close', carrying.end);
+  stream.once('error', carrying.end);
+  request.signal.addEventListener('abort', () => stream.destroy());
   return new Response(Readable.toWeb(stream) as ReadableStream, {
     headers: {
       'content-type': 'application/vnd.sqlite3',

@@ -9,7 +9,7 @@ import { fail, type Result } from '@/core/quantity';
 import { deviceOf, endDevice } from '@/data/door/devices';
 import { setPasscode } from '@/data/door/passcode';
 import { log } from '@/data/log';
-import { deviceCookie, peerOf } from '@/web/door';
+import { deviceCookie, addressOf } from '@/web/door';
 import { PasscodeFields } from './forms';
 import { act, type Answer, answer, refuse } from '@/web/act';
 import { session } from '@/web/session';
@@ -33,7 +33,7 @@ export async function leave(): Promise<void> {
   const known = deviceOf(db, jar.get(deviceCookie())?.value, nowMs);
   if (known) {
     endDevice(db, known.id, 'left', nowMs);
-    log({ what: 'left', device: known.name, address: peerOf(await headers()).address });
+    log({ what: 'left', device: known.name, address: addressOf(await headers()) });
   }
   jar.delete(deviceCookie());
   redirect('/enter');

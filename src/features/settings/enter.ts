@@ -13,16 +13,16 @@ import { findShop } from '@/data/shop/queries';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { patiently } from '@/web/patience';
-import { cookieOptions, deviceCookie, peerOf } from '@/web/door';
+import { cookieOptions, deviceCookie, addressOf } from '@/web/door';
 
 const MOST_NAME = 40;
 
 /** Lets a device in that knows the passcode. Wrong words wait longer each time, and too many lock their address out for a while. */
 export async function enter(_: string, form: FormData): Promise<string> {
   const [typed, name] = ['passcode', 'name'].map((field) => String(form.get(field) ?? ''));
-  const { address, isHere } = peerOf(await headers());
+  const address = addressOf(await headers());
   const [db, guesses] = [database(), guessesAt('passcode')];
-  const lockedUntil = guesses.lockedUntil(address, isHere, Date.now());
+  const lockedUntil = guesses.lockedUntil(address, Date.now());
   if (lockedUntil !== null) {
     const until = formatInstant(now() + lockedUntil - Date.now(), findShop(db)?.zone ?? 'UTC').slice(11, 16);
     log({ what: 'refused', address, why: 'locked out', route: '/enter' });

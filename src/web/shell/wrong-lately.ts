@@ -8,7 +8,7 @@ export const wrongLately = (nowMs: number, zone: string) => {
   const wall = Date.now();
   const clock = (ms: number): string => formatInstant(nowMs + ms - wall, zone).slice(11, 16);
   return guesses.lately(wall).map(({ address, wrong, lastMs }) => {
-    const until = guesses.lockedUntil(address, false, wall);
+    const until = guesses.lockedUntil(address, wall);
     return { address, wrong, last: clock(lastMs), until: until === null ? null : clock(until) };
   });
 };

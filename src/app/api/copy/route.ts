@@ -1,4 +1,4 @@
-import { GET as answer } from '@/features/settings/copy-route';
+import { POST as answer } from '@/features/settings/copy-route';
 import { route } from '@/web/route';
 
-export const GET = route(answer);
+export const POST = route(answer);

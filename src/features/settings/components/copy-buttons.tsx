@@ -1,10 +1,25 @@
 'use client';
 
 import { useState } from 'react';
-import { Button, linkLook } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { Faults, SelectField } from '@/ui/field';
-import { lookOver, takeCopy } from '../copy-actions';
+import { askForCopy, lookOver, takeCopy } from '../copy-actions';
 import { useSave } from '@/web/use-save';
+
+/** Asks for the whole copy as a form of this page does; what comes is kept as a file, and the page stays. */
+function carryAway(token: string): void {
+  const form = document.createElement('form');
+  form.method = 'post';
+  form.action = '/api/copy';
+  const field = document.createElement('input');
+  field.type = 'hidden';
+  field.name = 'token';
+  field.value = token;
+  form.append(field);
+  document.body.append(form);
+  form.submit();
+  form.remove();
+}
 
 /** Take a copy now, look one over, carry a whole one away. */
 export function CopyButtons({ dates }: { readonly dates: readonly string[] }) {
@@ -18,9 +33,9 @@ export function CopyButtons({ dates }: { readonly dates: readonly string[] }) {
         <Button disabled={busy} onClick={() => void run(() => takeCopy(), setTold)}>
           Take one now
         </Button>
-        <a href="/api/copy" download className={linkLook('plain')}>
+        <Button disabled={busy} onClick={() => void run(() => askForCopy(), carryAway)}>
           Carry a whole copy away
-        </a>
+        </Button>
         {dates.length > 0 ? (
           <>
             <SelectField label="The copy of" value={chosen} onChange={(event) => setDate(event.target.value)}>
