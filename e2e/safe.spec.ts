@@ -62,6 +62,16 @@ test('a shop goes back to a copy by the way of the README, in a fresh folder', a
   const copy = path.join(shop.folder, 'copy.sqlite');
   rendle('backup', copy);
   expect(rendle('verify', copy)).toContain('can be restored');
+  // The same by the shop's page, with a token of its own; nothing else opens it.
+  await page.goto('/shop');
+  const [carried] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Carry a whole copy away' }).click(),
+  ]);
+  expect(rendle('verify', await carried.path())).toContain('can be restored');
+  expect((await page.request.get('/api/copy')).status()).toBe(405);
+  const headers = { origin: shop.url };
+  expect((await page.request.post('/api/copy', { headers, form: { token: 'x' } })).status()).toBe(403);
   const fresh = makeShop({ demo: false, at: MONDAY_MORNING });
   try {
     mkdirSync(fresh.folder, { recursive: true });

@@ -175,6 +175,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'reason-needed': () => 'Write the reason: it stands on the record.',
   'sale-stands': () =>
     'Its owner has had a letter, or something was said of it since: write down that it came back instead, under its slip.',
+  'already-saved': () => 'This was saved as you first sent it. Look it up; save again only if you mean one more.',
   'already-decided': () => 'This batch has been released or refused already.',
   'hardener-with-water': () =>
     'A hardener is never mixed with water or alcohol: gas bursts the tin, or the alcohol uses the hardener up. Take those lines out.',

@@ -1,10 +1,11 @@
 import 'server-only';
 import { revalidatePath } from 'next/cache';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { check } from '@/core/contract';
 import { type Issue, type Minor, parseMoney, type Result } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import type { By } from '@/data/command';
+import { type ActSent, once } from '@/data/once';
 import { unwritten } from '@/data/unwritten';
 import type { Db } from '@/data/db';
 import { clockDoubt } from '@/data/shop/clock-doubt';
@@ -20,6 +21,8 @@ export type Answer<T = void> =
       readonly faults: Readonly<Record<string, string>>;
       /** It was in order and could not be written: it may be sent again. */
       readonly unwritten?: true;
+      /** It was sent before with other words, and those stand: what is sent now is another act. */
+      readonly before?: true;
     };
 
 export const refuse = (issues: readonly Issue[]): { readonly ok: false; readonly faults: Record<string, string> } => ({
@@ -52,8 +55,27 @@ export const moneyOf =
   (text: string): Result<Minor> =>
     parseMoney(text, theShop(db).currency);
 
-/** The one way in for every change: parse, say who does it, call one command, tell the pages. */
-export async function act<S extends z.ZodType, T>(
+const ActId = z.object({ act: z.string().regex(/^[0-9a-f]{32}$/) });
+
+/** The act a form sends, where it comes from one. */
+function sentBy(input: unknown): ActSent | null {
+  const read = ActId.safeParse(input);
+  return read.success ? { id: read.data.act, said: input } : null;
+}
+
+/** The one way in for every change: parse, say who does it, call one command once, tell the pages. */
+export const act = <S extends z.ZodType, T>(
+  shape: S,
+  input: unknown,
+  run: (db: Db, parsed: z.output<S>, by: By) => Result<T>,
+): Promise<Answer<T>> =>
+  actAfter(shape, input, (db, parsed, by) => {
+    const sent = sentBy(input);
+    return sent ? once(db, sent, by.nowMs, () => run(db, parsed, by)) : run(db, parsed, by);
+  });
+
+/** The same of what must be worked out before it is written; its record carries an id of its own. */
+export async function actAfter<S extends z.ZodType, T>(
   shape: S,
   input: unknown,
   run: (db: Db, parsed: z.output<S>, by: By) => Result<T> | Promise<Result<T>>,
@@ -77,7 +99,10 @@ export async function answer<T>(write: () => Result<T> | Promise<Result<T>>): Pr
     if (code === null) throw fault;
     return { ...refuse([{ code, path: '' }]), unwritten: true };
   }
-  if (!result.ok) return refuse(result.issues);
+  if (!result.ok)
+    return result.issues.some((issue) => issue.code === 'already-saved')
+      ? { ...refuse(result.issues), before: true }
+      : refuse(result.issues);
   revalidatePath('/', 'layout');
   return { ok: true, value: result.value };
 }

@@ -105,6 +105,7 @@ export type IssueCode =
   | 'gate-unmet'
   | 'reason-needed'
   | 'already-decided'
+  | 'already-saved'
   | 'hardener-with-water'
   | 'hardener-without-oil'
   | 'inside-breaks-out'

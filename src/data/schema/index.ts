@@ -1,3 +1,4 @@
+export * from './acts';
 export * from './blends';
 export * from './care';
 export * from './door';

@@ -149,7 +149,7 @@ export async function saveBath(input: unknown): Promise<Answer<{ readonly id: nu
 
 /** Starts a bath from the sheet’s own words. */
 export async function startBath(values: Readonly<Record<string, string>>): Promise<Answer<{ readonly id: number }>> {
-  return saveBath({ name: values.name ?? '', from: values.from ?? '', amount: values.amount ?? '', bath: null });
+  return saveBath({ act: values.act, name: values.name ?? '', from: values.from ?? '', amount: values.amount ?? '', bath: null });
 }
 
 const File = z.object({ text: z.string().max(MOST_LIST) });

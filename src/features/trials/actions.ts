@@ -8,7 +8,7 @@ import { TRIAL_KINDS } from '@/core/trial';
 import { keepFile } from '@/data/files';
 import { closeTrial, countCycle, keepPicture, score, startTrial, takeCycleBack } from '@/data/trials/commands';
 import { allTrials } from '@/data/trials/queries';
-import { act, type Answer } from '@/web/act';
+import { act, actAfter, type Answer } from '@/web/act';
 import { photoOf } from '@/web/photo';
 import { pixelsOf } from '@/web/pixels';
 import { clientId, photoTaken, rowId } from '@/web/shapes';
@@ -71,7 +71,7 @@ export async function savePicture(input: unknown): Promise<Answer> {
     photo: photoTaken,
     corners: CornersShape,
   });
-  return act(Picture, input, async (db, { photo, corners, ...picture }, by) => {
+  return actAfter(Picture, input, async (db, { photo, corners, ...picture }, by) => {
     const trial = allTrials(db).find((one) => one.id === picture.trialId);
     if (!trial) return fail('not-found', 'trialId');
     const taken = photoOf(photo);

@@ -19,19 +19,19 @@ afterEach(() => vi.unstubAllGlobals());
 
 describe('what is typed', () => {
   it('is there again after a reload, and gone once it was saved', () => {
-    remember(as, { amount: '' }, { amount: '2 kg' });
-    expect(recall(as, { amount: '' })).toEqual({ amount: '2 kg' });
+    remember(as, { amount: '' }, { amount: '2 kg' }, 'an-act');
+    expect(recall(as, { amount: '' })).toEqual({ values: { amount: '2 kg' }, act: 'an-act' });
     forget(as);
     expect(recall(as, { amount: '' })).toBeNull();
   });
   it('is not written over facts that have changed since', () => {
-    remember(as, { name: 'Saltwick', version: 1 }, { name: 'Saltwick Bench', version: 1 });
+    remember(as, { name: 'Saltwick', version: 1 }, { name: 'Saltwick Bench', version: 1 }, '');
     expect(recall(as, { name: 'Saltwick Sheds', version: 2 })).toBeNull();
   });
   it('outlasts the tab only where it is filled over days', () => {
-    remember({ name: 'stock-take', lasting: true }, {}, { found: '3 g' });
+    remember({ name: 'stock-take', lasting: true }, {}, { found: '3 g' }, 'act');
     expect(recall({ name: 'stock-take', lasting: false }, {})).toBeNull();
-    expect(recall({ name: 'stock-take', lasting: true }, {})).toEqual({ found: '3 g' });
+    expect(recall({ name: 'stock-take', lasting: true }, {})).toEqual({ values: { found: '3 g' }, act: 'act' });
   });
   it('is let be where it cannot be read or the device is full', () => {
     sessionStorage.setItem('rendle-form lot', '{');
@@ -42,6 +42,6 @@ describe('what is typed', () => {
         throw new Error('QuotaExceededError');
       },
     });
-    expect(() => remember(as, {}, {})).not.toThrow();
+    expect(() => remember(as, {}, {}, '')).not.toThrow();
   });
 });

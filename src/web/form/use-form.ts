@@ -17,6 +17,7 @@ import { issueOf } from '@/core/contract';
 import { sayIssue } from '@/messages';
 import type { Answer } from '../act';
 import { placeFaults } from './faults';
+import { freshId } from '@/ui/id';
 import { forget, recall, remember } from './kept';
 
 type Schema<V extends FieldValues> = z.ZodType<unknown, V>;
@@ -67,15 +68,22 @@ function useKept<V extends FieldValues>(
   base: RefObject<V>,
   keptAs: string | null,
   lasting: boolean,
-): void {
+): RefObject<string> {
+  // What it sends is one act, however often it arrives: its id is made on this device, and kept with what is typed.
+  const act = useRef('');
   useEffect(() => {
+    act.current = freshId();
     if (keptAs === null) return;
     const as = { name: keptAs, lasting };
     const kept = recall(as, base.current);
-    if (kept) form.reset(kept, { keepDefaultValues: true });
-    const watching = form.watch((values) => remember(as, base.current, values as V));
+    if (kept) {
+      act.current = kept.act ?? act.current;
+      form.reset(kept.values, { keepDefaultValues: true });
+    }
+    const watching = form.watch((values) => remember(as, base.current, values as V, act.current));
     return () => watching.unsubscribe();
   }, [form, base, keptAs, lasting]);
+  return act;
 }
 
 /** What the form begins from may be read anew; what nobody has touched follows it, what was typed stays. */
@@ -113,7 +121,7 @@ export function useForm<V extends FieldValues, T = void>({
   /** Two touches in one breath send once. */
   const sending = useRef(false);
 
-  useKept(form, base, keptAs, lasting);
+  const act = useKept(form, base, keptAs, lasting);
   useBeginning(form, base, start);
   const letGo = (): void => (keptAs === null ? undefined : forget({ name: keptAs, lasting }));
   const values = form.watch();
@@ -127,7 +135,8 @@ export function useForm<V extends FieldValues, T = void>({
     setBusy(true);
     setRest([]);
     try {
-      const answer = await save(typed);
+      const answer = await save({ ...typed, act: act.current });
+      if (answer.ok || answer.before) act.current = freshId();
       if (answer.ok) {
         if (stays) base.current = typed;
         if (begins) base.current = begins(typed);
