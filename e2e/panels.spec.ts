@@ -109,3 +109,58 @@ test('a batch without pieces never reads as done', async ({ page }) => {
   await page.goto(`/work/${number}/bench`);
   await expect(page.getByRole('heading', { name: 'No pieces left' })).toBeVisible();
 });
+
+test('first aid’s numbers, what a batch is for, and a bottle that lost its solvent are said by keyboard alone', {
+  tag: '@walk',
+}, async ({ page }) => {
+  await beWren(page);
+  await page.goto('/guide/first-aid');
+  const emergency = page.getByLabel('Emergency');
+  if (!(await emergency.isVisible())) {
+    await page.getByText('Change the numbers').focus();
+    await page.keyboard.press('Enter');
+  }
+  await emergency.focus();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('112');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('0800 555 0100');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Poison centre: 0800 555 0100').first()).toBeVisible();
+
+  await page.goto('/work/31-006');
+  await page.getByRole('button', { name: 'Change', exact: true }).focus();
+  await page.keyboard.press('Enter');
+  const sheet = page.getByRole('dialog', { name: 'What this batch is for' });
+  await expect(sheet).toBeVisible();
+  await sheet.getByLabel('only eyes').focus();
+  await page.keyboard.press('Space');
+  await sheet.getByLabel('Reason').focus();
+  await page.keyboard.type('one hangs in the window');
+  await page.keyboard.press('Enter');
+  await expect(sheet).toHaveCount(0);
+  await expect(page.getByText('one hangs in the window').first()).toBeVisible();
+
+  // The first lot on the shelf that can dry out is weighed lighter.
+  await page.goto('/stores');
+  const openers = page.getByRole('button', { name: /weigh again$/ });
+  const went = page.getByLabel('Where it is less, it was');
+  for (let i = 0; i < (await openers.count()); i++) {
+    await openers.nth(i).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Left, without its container')).toBeVisible();
+    if (await went.isVisible()) break;
+    await page.keyboard.press('Escape');
+  }
+  const says = await page.getByRole('dialog').getByText('The ledger says').innerText();
+  const left = Number(/says ([\d.]+) k?g/.exec(says)?.[1]) * (/ kg/.test(says) ? 1000 : 1);
+  await page.getByLabel('Left, without its container').focus();
+  await page.keyboard.type(`${(left - 1).toFixed(1)} g`);
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('ArrowDown');
+  await expect(went).not.toHaveValue('');
+  await page.getByRole('button', { name: 'Weighed' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});

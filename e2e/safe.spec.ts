@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { cpSync, mkdirSync } from 'node:fs';
+import { closeSync, cpSync, mkdirSync, openSync, rmSync, writeSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { beWren, expect, makeShop, MONDAY_MORNING, test } from './shop';
@@ -128,5 +128,53 @@ test('a file that is no shop is named before the first page, and left alone', as
     expect(run).toThrow(/is no shop’s file/);
   } finally {
     await shop.remove();
+  }
+});
+
+/** Fills the disk a folder lies on to its last byte. */
+function fillUp(folder: string): void {
+  const ballast = openSync(path.join(folder, 'ballast'), 'w');
+  for (const bytes of [1 << 20, 1 << 12, 1])
+    try {
+      for (;;) writeSync(ballast, Buffer.alloc(bytes));
+    } catch {
+      // Full for pieces of this size.
+    }
+  closeSync(ballast);
+}
+
+test('a full disk loses nothing that was acknowledged, and says so in words', { tag: '@walk' }, async ({ page }) => {
+  const small = makeShop({ demo: true, at: MONDAY_MORNING });
+  try {
+    execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=24m', 'tmpfs', small.folder], { stdio: 'ignore' });
+  } catch {
+    test.skip(true, 'a small disk can only be laid by who may mount one');
+  }
+  try {
+    small.setClock(new Date(MONDAY_MORNING));
+    await small.start();
+    await page.context().addCookies([{ name: 'rendle-person', value: '1', url: small.url }]);
+    await page.goto(`${small.url}/work/31-006`);
+    const panel = page.getByRole('region', { name: 'Record the next action' });
+    await expect(panel.getByRole('button', { name: 'Wiped' })).toBeVisible();
+    fillUp(small.folder);
+    await panel.getByRole('button', { name: 'Wiped' }).click();
+    await expect(panel.getByRole('status')).toContainText('written down on this device');
+    for (const route of ['/', '/work', '/stores', '/cure', '/care', '/shop', '/blends', '/guide'])
+      expect((await page.request.get(`${small.url}${route}`)).status(), route).toBe(200);
+    await page.goto(`${small.url}/shop`);
+    await page.getByLabel('Usual temperature').fill('17');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByText(/disk is full/i).first()).toBeVisible();
+    await expect(page.getByLabel('Usual temperature')).toHaveValue('17');
+    rmSync(path.join(small.folder, 'ballast'));
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByText('Kept.')).toBeVisible();
+    await page.goto(`${small.url}/work/31-006`);
+    await expect(panel).toContainText('Next: Flood again');
+  } finally {
+    await small.kill();
+    execFileSync('umount', ['-l', small.folder], { stdio: 'ignore' });
+    await small.remove();
   }
 });

@@ -34,6 +34,22 @@ const peerOf = (request) => {
   return passedOn && /^(127\.|::1$|::ffff:127\.)/.test(from) ? `${passedOn}, passed on` : from;
 };
 
+/** Ways to ask that the app knows; another is answered here. */
+const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
+
+/** Whether an address can be read: no escape in it is broken, and none of a nought. */
+const isReadable = (address) => {
+  try {
+    return !decodeURIComponent(address).includes('\0');
+  } catch {
+    return false;
+  }
+};
+const refuse = (response, status, words) => {
+  response.writeHead(status, { 'content-type': 'text/plain; charset=utf-8', connection: 'close' });
+  response.end(words);
+};
+
 /** Answers once the app is ready; who asks before then waits. */
 let sayReady;
 const ready = new Promise((done) => {
@@ -44,14 +60,14 @@ const answer = async (request, response) => {
     response.writeHead(421).end('This shop answers on this machine only.');
     return;
   }
+  if (!METHODS.includes(request.method ?? '')) return refuse(response, 405, 'This shop is not asked that way.');
+  if (!isReadable(request.url ?? '')) return refuse(response, 400, 'This address cannot be read.');
   // What is sent says how long it is, and is never longer than a photo or a paper may be: nothing larger is even read.
   if (!['GET', 'HEAD', 'OPTIONS'].includes(request.method ?? '')) {
     const length = Number(request.headers['content-length'] ?? Number.NaN);
     if (!(length <= MOST_SENT)) {
       const words = Number.isNaN(length) ? 'Say how long it is (Content-Length).' : 'This is larger than 12 MB. Send it smaller.';
-      response.writeHead(Number.isNaN(length) ? 411 : 413, { 'content-type': 'text/plain; charset=utf-8', connection: 'close' });
-      response.end(words);
-      return;
+      return refuse(response, Number.isNaN(length) ? 411 : 413, words);
     }
   }
   request.headers['x-rendle-peer'] = peerOf(request);

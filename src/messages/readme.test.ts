@@ -15,3 +15,16 @@ describe('the README', () => {
     for (const i of begins) expect(lines[i + 1], `line ${i + 1}`).toMatch(/^\|(\s*:?-+:?\s*\|)+$/);
   });
 });
+
+describe('what it is built with', () => {
+  it('names its licence, or the page of licences does', () => {
+    const { packages } = JSON.parse(readFileSync('package-lock.json', 'utf8')) as {
+      readonly packages: Readonly<Record<string, { readonly license?: string }>>;
+    };
+    const page = readFileSync('docs/licences.md', 'utf8');
+    const named = Object.entries(packages).filter(([name]) => name !== '');
+    expect(named.length).toBeGreaterThan(300);
+    const without = named.filter(([, { license }]) => !license).map(([name]) => name.replace(/^.*node_modules\//, ''));
+    expect(without.filter((name) => !page.includes(`\`${name}\``))).toEqual([]);
+  });
+});

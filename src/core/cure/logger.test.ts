@@ -144,4 +144,26 @@ describe('a room logger’s file', () => {
     ]);
     expect(found.faults.map(({ row, issue }) => [row, issue.code])).toEqual([3, 4, 5, 6].map((row) => [row, 'too-large']));
   });
+  it.each([
+    ['oldest first', (rows: string[]) => rows],
+    ['newest first', (rows: string[]) => [...rows].reverse()],
+  ])('knows the second of a doubled autumn hour by the step back, %s', (_, turned) => {
+    // In Berlin the clock goes back from 03:00 to 02:00 on 26 October 2031, at 01:00 UTC.
+    const walls = ['01:40', '02:00', '02:20', '02:40', '02:00', '02:20', '02:40', '03:00'];
+    const rows = walls.map((wall, i) => `26.10.2031 ${wall};18.${i};50`);
+    const found = read(['time;temp;humidity', ...turned(rows)].join('\n'), 'Europe/Berlin');
+    const first = Date.parse('2031-10-25T23:40:00Z');
+    expect(found.readings.map((one) => one.atMs)).toEqual(walls.map((__, i) => first + i * 20 * 60_000));
+    expect(found.readings.map((one) => one.tempC)).toEqual(walls.map((__, i) => 18 + i / 10));
+  });
+  it('knows it of a logger that writes once an hour, and lets a time with its own offset be', () => {
+    const hourly = read(
+      ['time;temp;humidity', ...['01:00', '02:00', '02:00', '03:00'].map((wall) => `26.10.2031 ${wall};18;50`)].join('\n'),
+      'Europe/Berlin',
+    );
+    expect(hourly.readings).toHaveLength(4);
+    const said = ['2031-10-26T02:30:00+02:00', '2031-10-26T02:10:00+02:00', '2031-10-26T02:50:00+02:00'];
+    const own = read(['time;temp;humidity', ...said.map((at) => `${at};18;50`)].join('\n'), 'Europe/Berlin');
+    expect(own.readings.map((one) => one.atMs)).toEqual([...said].map((at) => Date.parse(at)).sort((a, b) => a - b));
+  });
 });

@@ -1,4 +1,4 @@
-import { fail, instantOf, type Issue, MS_PER_HOUR, ok, parseNumber, type Result } from '@/core/quantity';
+import { fail, instantOf, type Issue, MS_PER_HOUR, ok, parseNumber, type Result, shownAgain } from '@/core/quantity';
 
 /** One reading of a room logger; UTC ms, °C, humidity 0–1. */
 export type Logged = { readonly atMs: number; readonly tempC: number; readonly rh: number };
@@ -72,6 +72,29 @@ function momentOf(text: string, order: UnderstoodLog['order'], zone: string): nu
   return found.ok ? found.value : null;
 }
 
+/** Whether a text says itself how far its clock is from UTC. */
+const saysOffset = (text: string): boolean => /(?:Z|[+-]\d{2}:?\d{2})$/i.test(text) && text.includes(':');
+
+/**
+ * Moments of a file's rows in their order. Where the clock goes back in autumn an hour is written twice: rows after the time steps back in it
+ * are of the second. A file that runs from the newest to the oldest is read from its end.
+ */
+function momentsOf(texts: readonly string[], order: UnderstoodLog['order'], zone: string): (number | null)[] {
+  const moments = texts.map((text) => momentOf(text, order, zone));
+  const known = moments.filter((one) => one !== null);
+  const isNewestFirst = (known[0] ?? 0) > (known.at(-1) ?? 0);
+  const rows = isNewestFirst ? [...moments.keys()].reverse() : [...moments.keys()];
+  let before = Number.NEGATIVE_INFINITY;
+  for (const i of rows) {
+    const at = moments[i];
+    if (at === null || at === undefined) continue;
+    const second = at <= before && !saysOffset(texts[i] ?? '') ? shownAgain(at, zone) : null;
+    moments[i] = second ?? at;
+    before = second ?? at;
+  }
+  return moments;
+}
+
 /** Day or month first: told by a number past twelve, else by which order makes the file run on without leaps. */
 function orderOf(
   texts: readonly string[],
@@ -139,8 +162,9 @@ export function readLogger(
   const humidity = greatest(hums.map((one) => (one.ok ? one.value : 0))) <= 1 ? 'fraction' : 'percent';
   const faults: { row: number; issue: Issue }[] = [];
   const readings = new Map<number, Logged>();
+  const moments = momentsOf(whens, order.order, zone);
   body.forEach((_, i) => {
-    const atMs = momentOf(whens[i] ?? '', order.order, zone);
+    const atMs = moments[i] ?? null;
     const [t, h] = [temps[i], hums[i]];
     if (atMs === null) faults.push({ row: i + 1, issue: { code: 'bad-time', path: 'time', with: { text: whens[i] ?? '' } } });
     else if (!t?.ok || !h?.ok)

@@ -39,5 +39,6 @@ export {
   instantOf,
   isZone,
   wallClock,
+  shownAgain,
 } from './zoned';
 export { typedText, withoutEnd } from './typed';

@@ -51,6 +51,16 @@ function offsetAt(ms: number, zone: string): number {
   return offset;
 }
 
+/** Longer than any clock is ever set back by, ms. */
+const PAST_CHANGE_MS = 4 * 3_600_000;
+
+/** The second moment at which a zone's wall clock shows what it shows at this one, in the doubled hour of autumn; null elsewhere. */
+export function shownAgain(ms: number, zone: string): number | null {
+  const back = offsetAt(ms, zone) - offsetAt(ms + PAST_CHANGE_MS, zone);
+  const again = ms + back;
+  return back > 0 && offsetAt(ms, zone) - offsetAt(again, zone) === back ? again : null;
+}
+
 const twoDigits = (value: number): string => String(value).padStart(2, '0');
 
 /** ISO text with its offset, to the second: `2031-03-04T08:30:00+01:00`. */

@@ -12,6 +12,8 @@ import { voidWaiting } from './post';
 /** What one piece's page takes in a day: so many words, and so many bytes of photos as they are kept. */
 const MOST_A_DAY = 12;
 const MOST_BYTES_A_DAY = 6_000_000;
+/** Past that, what is wrong with a piece is still kept in words, so many times a day: a complaint is not lost to a measure. */
+const MOST_WORDS_A_DAY = 50;
 
 type Report = {
   readonly code: string;
@@ -19,6 +21,8 @@ type Report = {
   readonly note: string;
   readonly photo?: string | null;
   readonly photoBytes?: number;
+  /** Beyond the day's measure: only what is wrong is taken, and only its words. */
+  readonly wordsOnly?: boolean;
   /** Who of the shop wrote it down; nobody when the owner said it. */
   readonly personId?: number | null;
 };
@@ -26,7 +30,7 @@ type Report = {
 /** What an owner says of a piece, or the shop for them. A re-oiling moves the dates by the owner's own rhythm; the same said twice in a day is said once. */
 export function reportCare(
   db: Db,
-  { code, kind, note, photo = null, photoBytes = 0, personId = null }: Report,
+  { code, kind, note, photo = null, photoBytes = 0, wordsOnly = false, personId = null }: Report,
   nowMs: number,
 ): Result<void> {
   return command(db, (tx) => {
@@ -43,7 +47,10 @@ export function reportCare(
     if (kind === 'wrong' && lately.some((one) => one.kind === kind && one.note === words && one.photo === photo))
       return ok(undefined);
     const bytes = lately.reduce((sum, one) => sum + one.photoBytes, photoBytes);
-    if (lately.length >= MOST_A_DAY || bytes > MOST_BYTES_A_DAY) return fail('too-many-today', 'note');
+    const isFull = wordsOnly
+      ? kind !== 'wrong' || photo !== null || lately.length >= MOST_WORDS_A_DAY
+      : lately.length >= MOST_A_DAY || bytes > MOST_BYTES_A_DAY;
+    if (isFull) return fail('too-many-today', 'note');
     const today = dateOf(nowMs, theShop(tx).zone);
     const added = tx
       .insert(careReport)

@@ -141,18 +141,22 @@ function draftTo(db: Db, row: Written, ordinal: number, word: (about: About) => 
 /** Drafts a letter to everyone who has a piece that a held lot is on, once for each hold; a person sends them. Gives how many are new. */
 export function draftHoldLetters(db: Db, lotId: number, words: Writer, nowMs: number): Result<{ readonly drafted: number }> {
   return command(db, (tx) => {
-    const stands = tx
+    // One letter a piece, by the first of what holds it, with all its reasons.
+    const holds = tx
       .select()
       .from(hold)
       .where(and(eq(hold.lotId, lotId), isNull(hold.liftedAt)))
-      .get();
+      .orderBy(asc(hold.id))
+      .all();
+    const [stands] = holds;
+    const reasons = holds.map((one) => one.reason).join('; ');
     const trace = stands && traceOf(tx, lotId);
     if (!stands || !trace) return fail('not-found', 'lotId');
     const codes = trace.pieces.filter((one) => one.soldOn !== null).map((one) => one.code);
     const rows = codes.length === 0 ? [] : written(tx).where(inArray(piece.code, codes)).all();
     let drafted = 0;
     for (const row of rows) {
-      drafted += draftTo(tx, row, -stands.id, (about) => words.hold(about, stands.reason), nowMs);
+      drafted += draftTo(tx, row, -stands.id, (about) => words.hold(about, reasons), nowMs);
     }
     return ok({ drafted });
   });

@@ -16,19 +16,18 @@ export function heldBy(db: Db, lotId: number, atMs: number): string | null {
   return row?.number ?? null;
 }
 
-/** Holds a lot: from now on nothing may be drawn from it, nor from anything it went into. */
+/** Holds a lot: from now on nothing may be drawn from it, nor from anything it went into. What holds it already stays beside it. */
 export function holdLot(db: Db, lotId: number, reason: string, by: By): Result<void> {
   return command(db, (tx) => {
     if (!tx.select().from(lot).where(eq(lot.id, lotId)).get()) return fail('not-found', 'lotId');
     if (reason.trim() === '') return fail('reason-needed', 'reason');
-    if (
-      tx
-        .select()
-        .from(hold)
-        .where(and(eq(hold.lotId, lotId), isNull(hold.liftedAt)))
-        .get()
-    )
-      return ok(undefined);
+    const open = tx
+      .select()
+      .from(hold)
+      .where(and(eq(hold.lotId, lotId), isNull(hold.liftedAt)))
+      .all();
+    // The same said twice is said once; another reason is kept beside the first.
+    if (open.some((one) => one.reason === reason.trim())) return ok(undefined);
     tx.insert(hold).values({ lotId, reason: reason.trim(), personId: by.personId, at: by.nowMs }).run();
     return ok(undefined);
   });

@@ -164,14 +164,9 @@ function readLots(db: Db): KnownLot[] {
   );
   const costOf = costs(byId, into);
   const [left, sold] = [leftByLot(db), soldByLot(db)];
-  const holds = new Map(
-    db
-      .select()
-      .from(hold)
-      .where(isNull(hold.liftedAt))
-      .all()
-      .map((one) => [one.lotId, one.reason]),
-  );
+  const holds = new Map<number, string>();
+  for (const { lotId, reason } of db.select().from(hold).where(isNull(hold.liftedAt)).orderBy(asc(hold.id)).all())
+    holds.set(lotId, [holds.get(lotId), reason].filter(Boolean).join('; '));
   const statements = statementsByLot(db);
   const doubts = doubtsByLot(db);
   const standing = new Map(places(db).map((one) => [one.id, one.name]));

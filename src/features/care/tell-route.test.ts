@@ -88,7 +88,24 @@ describe('what an owner sends from the page', () => {
     expect(reportsOf(db, planId()).map((one) => one.note)).toEqual(expect.arrayContaining(['a crack', 'and it smells']));
     expect(reportsOf(db, planId())).toHaveLength(2);
     for (let i = 0; i < 10; i++) expect(await send({ what: 'wrong', note: `more ${i}` })).toBe('?told=wrong');
-    expect(await send({ what: 'wrong', note: 'one more' })).toBe('?told=enough');
+    expect(await send({ what: 'refill' })).toBe('?told=enough');
+  });
+  it('keeps the words of what is wrong beyond the day’s measure, without photos, fifty a day', async () => {
+    for (let i = 0; i < 12; i++) expect(await send({ what: 'wrong', note: `more ${i}` })).toBe('?told=wrong');
+    const photo = new File([PNG], 'crack.png');
+    expect(await send({ what: 'wrong', note: 'it burst and cut my hand', photo, lang: 'de' })).toBe('?told=words-kept&lang=de');
+    expect(reportsOf(db, planId()).find((one) => one.note.includes('cut my hand'))).toMatchObject({ photo: null, photoBytes: 0 });
+    for (let i = 0; i < 37; i++) expect(await send({ what: 'wrong', note: `and ${i}` })).toBe('?told=words-kept');
+    expect(await send({ what: 'wrong', note: 'the fifty-first' })).toBe('?told=enough');
+    for (const language of LANGUAGES) expect(SLIP_WORDS[language].page.told['words-kept']).toBeTruthy();
+  });
+  it('keeps them while nobody knows what day it is, at the latest moment that is sure', async () => {
+    vi.setSystemTime(NOW + 400 * 86_400_000);
+    expect(await send({ what: 'wrong', note: 'a splinter', photo: new File([PNG], 'x.png') })).toBe('?told=words-kept');
+    expect(await send({ what: 'refill' })).toBe('?told=enough');
+    const [report] = reportsOf(db, planId());
+    expect(report).toMatchObject({ note: 'a splinter', photo: null });
+    expect(report?.at).toBeLessThanOrEqual(NOW);
   });
   it('counts bytes as they come, whatever the head claims, and reads no more of a code that had its day', async () => {
     const flood = async (): Promise<{ readonly told: string; readonly read: number }> => {
@@ -106,7 +123,7 @@ describe('what an owner sends from the page', () => {
     const first = await flood();
     expect(first.told).toContain('told=not-a-photo');
     expect(first.read).toBeLessThan(16_000_000);
-    for (let i = 0; i < 4; i++) await flood();
+    for (let i = 0; i < 60; i++) await flood();
     const last = await flood();
     expect(last.told).toContain('told=enough');
     expect(last.read).toBeLessThan(3_000_000);

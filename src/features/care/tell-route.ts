@@ -19,31 +19,34 @@ const Told = z.object({
 });
 /** A form of this page is never larger: a photo, some words, and what goes round them. */
 const MOST_FORM = 12_000_000;
-/** What is sent to one piece's page in a day, taken or not; past it nothing is even read. */
+/** What is sent to one piece's page in a day, taken or not; past it only words are taken, and past so many sendings nothing is even read. */
 const MOST_SENT_A_DAY = 40_000_000;
+const MOST_SENDINGS_A_DAY = 60;
 const MOST_CODES = 5000;
 
-const held = globalThis as { rendleSent?: Map<string, number> };
+type Sent = { bytes: number; sendings: number };
+const held = globalThis as { rendleSent?: Map<string, Sent> };
 
-/** Counts what was sent to a code on a day of UTC; false once that is enough. */
-function countSent(code: string, bytes: number): boolean {
+/** What was sent to a code on this day of UTC. */
+function sentTo(code: string): Sent {
   held.rendleSent ??= new Map();
   const key = `${dateOf(now(), 'UTC')} ${code}`;
-  const sent = (held.rendleSent.get(key) ?? 0) + bytes;
+  const sent = held.rendleSent.get(key) ?? { bytes: 0, sendings: 0 };
   if (held.rendleSent.size >= MOST_CODES) held.rendleSent.clear();
   held.rendleSent.set(key, sent);
-  return sent <= MOST_SENT_A_DAY;
+  return sent;
 }
 
 /** The bytes of a form, counted as they come; null as soon as they are too many, whatever their head claims. */
-async function bytesOf(request: Request, code: string): Promise<Uint8Array<ArrayBuffer> | null> {
+async function bytesOf(request: Request, sent: Sent): Promise<Uint8Array<ArrayBuffer> | null> {
   if (Number(request.headers.get('content-length') ?? 0) > MOST_FORM) return null;
   const parts: Uint8Array[] = [];
   let length = 0;
   const reader = request.body?.getReader();
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     length += part.value.length;
-    if (length > MOST_FORM || !countSent(code, part.value.length)) {
+    sent.bytes += part.value.length;
+    if (length > MOST_FORM) {
       await reader?.cancel();
       return null;
     }
@@ -75,9 +78,13 @@ export async function tell(request: Request, code: string): Promise<Response> {
     new Response(null, { status: 303, headers: { location: `/care/${encodeURIComponent(code)}?told=${told}${lang}` } });
   // A code that is none is told apart before a byte of the form is read.
   if (careOf(database(), code) === null) return back('not-found');
-  if (!countSent(code, 0) || clockDoubt(database(), now())) return back('enough');
-  const bytes = await bytesOf(request, code);
-  if (!bytes) return back(countSent(code, 0) ? 'not-a-photo' : 'enough');
+  const sent = sentTo(code);
+  sent.sendings++;
+  if (sent.sendings > MOST_SENDINGS_A_DAY) return back('enough');
+  const doubt = clockDoubt(database(), now());
+  const bytes = await bytesOf(request, sent);
+  const isOver = sent.bytes > MOST_SENT_A_DAY || doubt !== null;
+  if (!bytes) return back(isOver ? 'enough' : 'not-a-photo');
   const form = await formOf(request, bytes);
   const said = form ? Object.fromEntries([...form].filter(([, value]) => typeof value === 'string')) : {};
   const parsed = Told.safeParse(said);
@@ -85,7 +92,14 @@ export async function tell(request: Request, code: string): Promise<Response> {
   lang = parsed.data.lang ? `&lang=${parsed.data.lang}` : '';
   const { what, note } = parsed.data;
   if (what === 'wrong' && note.trim() === '') return back('say-what');
+  /** Beyond the measure, or while nobody knows what day it is: the words of what is wrong, at the latest moment that is sure. */
+  const inWords = async (): Promise<Response> => {
+    const report = { code, kind: 'wrong' as const, note, wordsOnly: true };
+    const kept = what === 'wrong' && (await patiently(() => reportCare(database(), report, doubt?.newestMs ?? now()))).ok;
+    return back(kept ? 'words-kept' : 'enough');
+  };
   try {
+    if (isOver) return await inWords();
     if (what === 'stop' || what === 'letters') {
       const done = await patiently(() => stopLetters(database(), code, what === 'stop', now()));
       return back(done.ok ? what : 'not-found');
@@ -96,7 +110,8 @@ export async function tell(request: Request, code: string): Promise<Response> {
     const done = await patiently(() => reportCare(database(), report, now()));
     // The photo is kept only with words that were taken: a flood of them fills no disk.
     if (done.ok && photo) keepFile(photo);
-    return back(done.ok ? what : done.issues[0]?.code === 'not-found' ? 'not-found' : 'enough');
+    if (done.ok) return back(what);
+    return done.issues[0]?.code === 'not-found' ? back('not-found') : await inWords();
   } catch (fault) {
     // A full or locked disk is said in the owner's own language; the shop's log has the rest.
     if (!unwritten(fault)) throw fault;

@@ -275,6 +275,8 @@ export const de: SlipWords = {
       'not-a-photo':
         'Das ist kein Foto, das diese Seite lesen kann (JPEG, PNG oder WebP bis 4 MB). Ihre Worte wurden nicht gesendet: bitte noch einmal.',
       enough: 'Für heute sind genug Nachrichten zu diesem Stück eingegangen. Bitte morgen wieder.',
+      'words-kept':
+        'Was Sie geschrieben haben, ist angekommen. Ein Foto wurde nicht mitgenommen: Zu diesem Stück kam schon viel, oder die Uhr der Werkstatt ist nicht sicher. Schicken Sie das Foto morgen.',
       'not-written': 'Die Werkstatt kann gerade nichts speichern. Bitte versuchen Sie es später noch einmal.',
       'not-understood': 'Das wurde nicht verstanden. Benutzen Sie eine der Schaltflächen unten.',
     },

@@ -174,6 +174,8 @@ export const en: SlipWords = {
       'not-a-photo':
         'That is not a photo this page can read (JPEG, PNG or WebP up to 4 MB). Your words were not sent: please send them again.',
       enough: 'Enough was written about this piece today. Try again tomorrow.',
+      'words-kept':
+        'What you wrote was kept. No photo was taken with it: much has come about this piece, or the shop is not sure of its clock. Send the photo tomorrow.',
       'not-written': 'The shop’s book cannot be written just now. Please try again later.',
       'not-understood': 'That was not understood. Use one of the buttons below.',
     },

@@ -273,6 +273,8 @@ export const es: SlipWords = {
       'not-a-photo':
         'Esa no es una foto que esta página pueda leer (JPEG, PNG o WebP hasta 4 MB). Sus palabras no se enviaron: mándelas otra vez.',
       enough: 'Hoy ya se han recibido bastantes mensajes sobre esta pieza. Inténtelo mañana.',
+      'words-kept':
+        'Lo que ha escrito se ha guardado. La foto no se ha tomado: ya se ha recibido mucho sobre esta pieza, o el reloj del taller no es seguro. Envíe la foto mañana.',
       'not-written': 'Ahora mismo no se puede guardar nada. Inténtelo de nuevo más tarde, por favor.',
       'not-understood': 'No se entendió. Use uno de los botones de abajo.',
     },

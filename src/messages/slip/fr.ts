@@ -275,6 +275,8 @@ export const fr: SlipWords = {
       'not-a-photo':
         'Ce n’est pas une photo que cette page sait lire (JPEG, PNG ou WebP jusqu’à 4 Mo). Votre message n’a pas été envoyé : renvoyez-le.',
       enough: 'Assez de messages ont été reçus aujourd’hui pour cette pièce. Revenez demain.',
+      'words-kept':
+        'Ce que vous avez écrit est gardé. La photo n’a pas été prise : beaucoup de messages sont arrivés pour cette pièce, ou l’horloge de l’atelier n’est pas sûre. Envoyez la photo demain.',
       'not-written': 'L’enregistrement est impossible pour le moment. Réessayez plus tard, s’il vous plaît.',
       'not-understood': 'Demande non comprise. Utilisez un des boutons ci-dessous.',
     },

@@ -3,6 +3,7 @@
 import { revalidatePath } from 'next/cache';
 import { cookies } from 'next/headers';
 import { z } from 'zod';
+import { check } from '@/core/contract';
 import { log } from '@/data/log';
 import { trustClock } from '@/data/shop/clock-doubt';
 import { type Answer, answer, refuse } from '../act';
@@ -11,7 +12,9 @@ import { PERSON_COOKIE, SCHEME_COOKIE, session } from '../session';
 
 /** Says who is at this device. */
 export async function choosePerson(id: number): Promise<void> {
-  (await cookies()).set(PERSON_COOKIE, String(z.int().positive().parse(id)), cookieOptions());
+  const asked = check(z.int().positive(), id);
+  if (!asked.ok) return;
+  (await cookies()).set(PERSON_COOKIE, String(asked.value), cookieOptions());
   revalidatePath('/', 'layout');
 }
 

@@ -243,7 +243,7 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
 
 /** Holds a lot, or lifts its hold; why stands on its record. */
 function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
-  return isHeld ? (
+  const lifts = isHeld ? (
     <FormSheet
       opens="Lift the hold"
       title={`Lift the hold on ${lot.number}`}
@@ -252,14 +252,18 @@ function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
       fields={[{ name: 'why', label: 'Why it may be used again', hint: 'smelled again, sound; supplier cleared it' }]}
       save={(values) => lift({ lotId: lot.id, ...values })}
     />
-  ) : (
-    <FormSheet
-      opens="Hold it"
-      title={`Hold ${lot.number}`}
-      say="From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page."
-      saves="Hold it now"
-      fields={[{ name: 'reason', label: 'Why', hint: 'smells rancid; supplier’s recall' }]}
-      save={(values) => hold({ lotId: lot.id, ...values })}
-    />
+  ) : null;
+  return (
+    <>
+      {lifts}
+      <FormSheet
+        opens={isHeld ? 'Another reason to hold it' : 'Hold it'}
+        title={`Hold ${lot.number}`}
+        say="From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page."
+        saves="Hold it now"
+        fields={[{ name: 'reason', label: 'Why', hint: 'smells rancid; supplier’s recall' }]}
+        save={(values) => hold({ lotId: lot.id, ...values })}
+      />
+    </>
   );
 }
