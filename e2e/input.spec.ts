@@ -1,3 +1,5 @@
+import path from 'node:path';
+import Database from 'better-sqlite3';
 import { beWren, evenIfEarly, expect, pick, takenOver, test, tile } from './shop';
 
 test('bad amounts of a lot are refused in words and change nothing', async ({ page }) => {
@@ -152,4 +154,50 @@ test('what is chosen and typed before the page’s script runs is kept', async (
   await expect(page.getByText(/R31-002 refused, to be mended/)).toBeVisible();
   await page.goto('/work/31-003');
   await expect(page.getByText('Wipe in the warm; press clean paper on').first()).toBeVisible();
+});
+
+test('a lot that was received, and whose answer was lost on the way, is received once however often it is sent', async ({
+  page,
+  shop,
+}) => {
+  await beWren(page);
+  await page.goto('/stores');
+  const lots = (): unknown => {
+    const raw = new Database(path.join(shop.folder, 'shop.sqlite'), { readonly: true });
+    const count = raw.prepare("select count(*) from lot where note = 'sent twice'").pluck().get();
+    raw.close();
+    return count;
+  };
+  await page.getByRole('button', { name: 'Receive a lot' }).click();
+  await pick(page, 'What is in the tin', 'Beeswax, filtered');
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Amount').fill('2 kg');
+  await sheet.getByLabel('Note').fill('sent twice');
+  // The shop takes it; its answer does not come through.
+  let cut = true;
+  await page.route('**/stores', async (route) => {
+    if (route.request().method() !== 'POST' || !cut) return route.continue();
+    cut = false;
+    await route.fetch();
+    return route.abort();
+  });
+  const put = sheet.getByRole('button', { name: 'Put it in the stores' });
+  await put.click();
+  await expect(sheet.getByText('did not answer')).toBeVisible();
+  expect(lots()).toBe(1);
+  // A reload keeps what was typed, and that it is the same act.
+  await page.reload();
+  await page.getByRole('button', { name: 'Receive a lot' }).click();
+  await expect(sheet.getByLabel('Note')).toHaveValue('sent twice');
+  await put.click();
+  await expect(sheet).toHaveCount(0);
+  expect(lots()).toBe(1);
+  // The next one is another.
+  await page.getByRole('button', { name: 'Receive a lot' }).click();
+  await pick(page, 'What is in the tin', 'Beeswax, filtered');
+  await sheet.getByLabel('Amount').fill('2 kg');
+  await sheet.getByLabel('Note').fill('sent twice');
+  await put.click();
+  await expect(sheet).toHaveCount(0);
+  expect(lots()).toBe(2);
 });

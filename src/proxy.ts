@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { type NextRequest, NextResponse } from 'next/server';
 import { log } from './data/log';
-import { deviceCookie, isSecure, addressOf, visitor } from './web/door';
+import { deviceCookie, DOOR_HEADER, isSecure, addressOf, visitor } from './web/door';
 import { isOpen, isOwnersPage } from './web/open-routes';
 import { mayWriteFrom } from './web/origin';
 import { contentPolicy, headersFor } from './web/policy';
@@ -25,6 +25,7 @@ function turnedAway(request: NextRequest): NextResponse | null {
       ? say('This device must give the shop’s passcode first.', 401)
       : NextResponse.redirect(door);
   answer.headers.set('cache-control', 'no-store');
+  answer.headers.set(DOOR_HEADER, 'shut');
   // A device that was in keeps nothing of the shop in its browser's own cache either.
   if (token) answer.headers.set('clear-site-data', '"cache"');
   return answer;
@@ -39,6 +40,7 @@ export default function proxy(request: NextRequest): NextResponse {
   // The nonce reaches the page's scripts by this header of the request.
   headers.set('content-security-policy', policy);
   const response = turnedAway(request) ?? NextResponse.next({ request: { headers } });
+  if (pathname === '/enter' && !visitor(request.cookies.get(deviceCookie())?.value)) response.headers.set(DOOR_HEADER, 'shut');
   for (const [name, value] of Object.entries(headersFor(pathname, isSecure()))) response.headers.set(name, value);
   if (!isOwnersPage(pathname)) response.headers.set('content-security-policy', policy);
   return response;

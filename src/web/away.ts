@@ -30,6 +30,12 @@ export async function sentAway(): Promise<void> {
   if (location.pathname !== ENTRANCE) location.assign(ENTRANCE);
 }
 
+/** Where an act got no answer: whether that was because this device was sent away. */
+export async function lookAtDoor(): Promise<void> {
+  const answer = await fetch('/api/clock', { cache: 'no-store' });
+  if (answer.status === 401) await sentAway();
+}
+
 /** What a device that is in does once a page: fetches what it would close its records with, and opens those that are closed. */
 export async function settleIn(): Promise<void> {
   if (!hasCiphers() || (await maySeal())) return;

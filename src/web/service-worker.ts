@@ -36,17 +36,31 @@ async function keep(store: Cache, request: Request | string, answer: Response): 
   }
 }
 
+/** Days are counted: a note a minute is enough. */
+const NOTED_EVERY_MS = 60_000;
+let notedAt = 0;
+
 /** The shop answered this device as one that is in. */
 async function noteAnswer(): Promise<void> {
+  if (Date.now() - notedAt < NOTED_EVERY_MS && Date.now() >= notedAt) return;
+  notedAt = Date.now();
   const about = await caches.open(ABOUT);
   await about.delete(AWAY);
   await keep(about, ANSWERED, new Response(String(Date.now())));
 }
 
-/** A device that was sent away shows nothing of the shop any more, network or not. */
+/** Whether the shop says that this device must give the passcode first. */
+const isShut = (answer: Response): boolean => answer.headers.get('x-rendle-door') === 'shut';
+
+/** A device that was sent away shows nothing of the shop any more, network or not, in any of its tabs; owners' pages stay. */
 async function closeDown(): Promise<void> {
+  notedAt = 0;
   await keep(await caches.open(ABOUT), AWAY, new Response(''));
   for (const name of [PAGES, PARTS, GUIDE]) await caches.delete(name);
+  for (const tab of await self.clients.matchAll({ type: 'window' })) {
+    const { pathname } = new URL(tab.url);
+    if (pathname !== ENTRANCE && !pathname.startsWith('/care/')) await tab.navigate(ENTRANCE).catch(() => null);
+  }
 }
 
 /** Why nothing kept may be shown; null where it may. A clock that went back past the last answer counts as too long. */
@@ -78,7 +92,7 @@ async function page(request: Request): Promise<Response> {
   try {
     const fresh = await fetch(request);
     // A redirect is never kept; one to the door comes back here as the entrance.
-    if (isEntrance && fresh.ok && !fresh.redirected) await closeDown();
+    if (isShut(fresh)) await closeDown();
     else if (fresh.ok && !fresh.redirected) {
       const kept = await caches.open(PAGES);
       await noteAnswer();
@@ -98,10 +112,10 @@ async function page(request: Request): Promise<Response> {
   }
 }
 
-/** A page's content on its way into a page that is open: passed on, and looked at for whether this device is still in. */
+/** What goes into a page that is open: passed on, and looked at for whether this device is still in. */
 async function within(request: Request): Promise<Response> {
   const fresh = await fetch(request);
-  if (fresh.redirected && new URL(fresh.url).pathname === ENTRANCE) await closeDown();
+  if (isShut(fresh)) await closeDown();
   else if (fresh.ok) await noteAnswer();
   return fresh;
 }
@@ -142,5 +156,6 @@ self.addEventListener('fetch', (event) => {
   if (url.pathname.startsWith('/_next/static/')) event.respondWith(part(request));
   else if (request.mode === 'navigate' && !url.pathname.startsWith('/care/') && !url.pathname.startsWith('/api/'))
     event.respondWith(page(request));
-  else if (url.searchParams.has('_rsc')) event.respondWith(within(request));
+  else if (url.searchParams.has('_rsc') || (url.pathname.startsWith('/api/') && request.mode !== 'navigate'))
+    event.respondWith(within(request));
 });

@@ -28,6 +28,7 @@ export function useSave<T = void>(): Save<T> {
           router.refresh();
         }
       } catch {
+        void import('./away').then(({ lookAtDoor }) => lookAtDoor()).catch(() => undefined);
         setFaults({ '': 'The shop’s file did not answer. What you wrote is still here: try again in a moment.' });
       }
       setBusy(false);

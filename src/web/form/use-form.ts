@@ -72,7 +72,7 @@ function useKept<V extends FieldValues>(
   // What it sends is one act, however often it arrives: its id is made on this device, and kept with what is typed.
   const act = useRef('');
   useEffect(() => {
-    act.current = freshId();
+    act.current ||= freshId();
     if (keptAs === null) return;
     const as = { name: keptAs, lasting };
     const kept = recall(as, base.current);
@@ -151,6 +151,7 @@ export function useForm<V extends FieldValues, T = void>({
         setRest(placed.rest);
       }
     } catch {
+      void import('../away').then(({ lookAtDoor }) => lookAtDoor()).catch(() => undefined);
       setRest([NO_ANSWER]);
     }
     setBusy(false);
