@@ -20,6 +20,11 @@ describe('a route', () => {
     expect(words).toMatch(/Quote fault \d{9}/);
     expect(words).not.toContain('Odalys');
   });
+  it('lies in no cache, unless its own route says otherwise', async () => {
+    expect((await ask(() => new Response('a record'))).headers.get('cache-control')).toBe('no-store');
+    const photo = () => new Response('dots', { headers: { 'cache-control': 'private, max-age=60' } });
+    expect((await ask(photo)).headers.get('cache-control')).toBe('private, max-age=60');
+  });
   it('says in words what the disk or the file did, as JSON where JSON was asked for', async () => {
     const full = () => {
       throw disk('ENOSPC');

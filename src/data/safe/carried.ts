@@ -24,6 +24,12 @@ export function sweepCarried(folder = tmpdir()): void {
   }
 }
 
+/** Whether a copy is on its way out now. */
+export const isCarrying = (): boolean => held.rendleCarried !== undefined;
+
+/** What is said to whoever asks for one meanwhile. */
+export const ONE_AT_A_TIME = 'A copy is on its way out already. Ask again when it has arrived.';
+
 /** A folder for the one copy that is on its way out; null while there is one already. It is gone when `end` is called, and when the server ends. */
 export function beginCarrying(): { readonly folder: string; readonly end: () => void } | null {
   if (held.rendleCarried !== undefined) return null;

@@ -267,6 +267,17 @@ describe('a hold', () => {
   });
 });
 
+describe('a second reason to hold a lot', () => {
+  it('is kept beside the first, the same one once, and one lifting clears both', () => {
+    pot(100, 400, 3);
+    for (const reason of ['Smells of turpentine', 'Recalled by its supplier', 'Recalled by its supplier'])
+      expect(code(holdLot(db, 1, reason, by))).toBe('ok');
+    expect(lot('B31-01')?.held?.reason).toBe('Smells of turpentine; Recalled by its supplier');
+    expect(code(liftHold(db, 1, 'cleared by the supplier', by))).toBe('ok');
+    expect(lot('B31-01')?.held).toBeNull();
+  });
+});
+
 describe('tins', () => {
   it('are sold by the piece, never more than there are, and a trace finds their buyers', () => {
     const made = pot(100, 400, 3);

@@ -8,6 +8,7 @@ import { dateOf } from '@/core/quantity';
 import { shopFile } from '@/data/files';
 import { log } from '@/data/log';
 import { NotCopied, verify } from '@/data/safe/backup';
+import { isCarrying, ONE_AT_A_TIME } from '@/data/safe/carried';
 import { copiesOf, copyOfDay } from '@/data/safe/daily';
 import { newToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
@@ -36,7 +37,8 @@ export async function takeCopy(): Promise<Answer<string>> {
 /** A token with which the page may carry one whole copy away, once and soon. */
 export async function askForCopy(): Promise<Answer<string>> {
   const { person } = await session();
-  return person ? { ok: true, value: newToken(Date.now()) } : refuse([{ code: 'no-person', path: '' }]);
+  if (!person) return refuse([{ code: 'no-person', path: '' }]);
+  return isCarrying() ? { ok: false, faults: { '': ONE_AT_A_TIME } } : { ok: true, value: newToken(Date.now()) };
 }
 
 const Asked = z.object({ date: z.iso.date() });

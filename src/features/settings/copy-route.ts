@@ -6,7 +6,7 @@ import { dateOf } from '@/core/quantity';
 import { shopFile } from '@/data/files';
 import { log } from '@/data/log';
 import { backup } from '@/data/safe/backup';
-import { beginCarrying } from '@/data/safe/carried';
+import { beginCarrying, ONE_AT_A_TIME } from '@/data/safe/carried';
 import { useToken } from '@/data/safe/one-time';
 import { sayIssue } from '@/messages';
 import { unwritten } from '@/data/unwritten';
@@ -25,7 +25,7 @@ export async function POST(request: Request): Promise<Response> {
   if (!useToken(token, Date.now()))
     return say('Ask for the copy on the shop’s own page: what was sent opens nothing any more.', 403);
   const carrying = beginCarrying();
-  if (!carrying) return say('A copy is on its way out already. Ask again when it has arrived.', 409);
+  if (!carrying) return say(ONE_AT_A_TIME, 409);
   const file = path.join(carrying.folder, 'copy.sqlite');
   try {
     await inThread('data', 'backup', [shopFile(), file, { nowMs }], backup);
