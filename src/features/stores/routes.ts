@@ -183,7 +183,8 @@ const statedBy = (form: FormData): Statement[] => STATEMENTS.filter((one) => for
 export async function takeDeclaration(request: Request): Promise<Response> {
   const { db, person, nowMs } = await session();
   if (!person) return say('Say first who is at this device.', 401);
-  const form = await request.formData();
+  const form = await request.formData().catch(() => null);
+  if (!form) return say('Choose the file first.', 400);
   const file = form.get('file');
   if (!(file instanceof File) || file.size === 0) return say('Choose the file first.', 400);
   if (file.size > MOST_BYTES) return say('This file is larger than 12 MB. Scan it smaller.', 413);
