@@ -41,7 +41,6 @@ const READS_NOTHING: Readonly<Record<string, string>> = {
   'features/settings/copy-actions.ts takeCopy': 'reads nothing',
   'features/settings/door-actions.ts leave': 'reads nothing',
   'features/settings/enter.ts enter': 'a passcode and a name, cut at their lengths before they are looked at',
-  'features/stores/lot-actions.ts startBath': 'hands on to saveBath',
   'web/shell/actions.ts dim': 'yes or no',
   'web/shell/actions.ts sayClockIsRight': 'reads nothing',
 };

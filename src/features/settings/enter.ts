@@ -18,7 +18,8 @@ import { cookieOptions, deviceCookie, addressOf } from '@/web/door';
 const MOST_NAME = 40;
 
 /** Lets a device in that knows the passcode. Wrong words wait longer each time, and too many lock their address out for a while. */
-export async function enter(_: string, form: FormData): Promise<string> {
+export async function enter(_: string, form: unknown): Promise<string> {
+  if (!(form instanceof FormData)) return 'That was not understood. Type the passcode on this page.';
   const [typed, name] = ['passcode', 'name'].map((field) => String(form.get(field) ?? ''));
   const address = addressOf(await headers());
   const [db, guesses] = [database(), guessesAt('passcode')];

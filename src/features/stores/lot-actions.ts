@@ -1,5 +1,6 @@
 'use server';
 
+import { check } from '@/core/contract';
 import { z } from 'zod';
 import { rowId } from '@/web/shapes';
 import { FEELS } from '@/core/blend';
@@ -19,7 +20,7 @@ import { checkLot, recordThumb } from '@/data/stores/senses';
 import { LOT_CHECKS } from '@/data/schema';
 import { sellTins } from '@/data/tins/commands';
 import { MOST_LIST } from '@/web/csv';
-import { act, type Answer, moneyOf, reader } from '@/web/act';
+import { act, type Answer, moneyOf, reader, refuse } from '@/web/act';
 import { RightFields, StockFields } from './forms';
 import { mayFillBath } from './bath-lots';
 import { rightWords } from '@/messages/right';
@@ -147,9 +148,18 @@ export async function saveBath(input: unknown): Promise<Answer<{ readonly id: nu
   });
 }
 
+/** A bath as its sheet has it, empty where nothing was said; with the id of the act, which goes on. */
+const Begun = z.object({
+  act: z.string().max(40).optional(),
+  name: text.default(''),
+  from: z.string().max(100).default(''),
+  amount: z.string().max(100).default(''),
+});
+
 /** Starts a bath from the sheet’s own words. */
-export async function startBath(values: Readonly<Record<string, string>>): Promise<Answer<{ readonly id: number }>> {
-  return saveBath({ act: values.act, name: values.name ?? '', from: values.from ?? '', amount: values.amount ?? '', bath: null });
+export async function startBath(input: unknown): Promise<Answer<{ readonly id: number }>> {
+  const begun = check(Begun, input);
+  return begun.ok ? saveBath({ ...begun.value, bath: null }) : refuse(begun.issues);
 }
 
 const File = z.object({ text: z.string().max(MOST_LIST) });
