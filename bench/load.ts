@@ -12,7 +12,7 @@ import { keptIn } from '../src/data/files';
 import { asPage } from './address';
 import { AT, fill, STEPS } from './shed';
 
-const [TABLETS, LOOK_EVERY_MS, WRITE_EVERY_MS, ROWS, BATCHES] = [20, 20_000, 5000, 50_000, 12] as const;
+const [TABLETS, LOOK_EVERY_MS, WRITE_EVERY_MS, ROWS, BATCHES] = [20, 20_000, 5000, 50_000, 30] as const;
 
 const shop = makeShop({ demo: false, at: new Date(AT).toISOString() });
 const file = path.join(shop.folder, 'shop.sqlite');
