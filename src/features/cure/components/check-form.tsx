@@ -25,7 +25,7 @@ export function CheckForm({ batchId, settles, opens }: Props) {
   const form = useForm({
     schema: CheckFields,
     start: { note: '' },
-    save: ({ note }) => saveCheck({ clientId: freshId(), batchId, ...judged.current, note }),
+    save: (said) => saveCheck({ clientId: freshId(), batchId, ...judged.current, ...said }),
     keptAs: `check ${batchId}`,
   });
   return (

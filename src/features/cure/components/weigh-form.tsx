@@ -13,7 +13,7 @@ export function WeighForm({ batchId }: { readonly batchId: number }) {
       say="Always the same piece on the same scale, dry cloth beneath, no fresh oil on it."
       saves="Keep it"
       fields={[{ name: 'mass', label: 'It weighs', type: 'number', hint: '412,6 g' }]}
-      save={({ mass }) => saveWeighing({ clientId: freshId(), batchId, mass })}
+      save={(values) => saveWeighing({ clientId: freshId(), batchId, mass: '', ...values })}
     />
   );
 }

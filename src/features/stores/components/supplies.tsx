@@ -32,7 +32,7 @@ export function Supplies({ rows }: { readonly rows: readonly SupplyRow[] }) {
               say="What a count finds missing was used: from it comes the shop’s own rate."
               saves="Counted"
               fields={[{ name: 'amount', label: 'How many there are', value: typed(Math.max(0, left)), type: 'number' }]}
-              save={({ amount }) => saveSupplyMove({ supplyId: id, why: 'counted', amount, clientId: freshId() })}
+              save={(values) => saveSupplyMove({ supplyId: id, why: 'counted', amount: '', ...values, clientId: freshId() })}
             />
             <FormSheet
               opens="Some came"
@@ -40,7 +40,7 @@ export function Supplies({ rows }: { readonly rows: readonly SupplyRow[] }) {
               title={`${name}: some came`}
               saves="They are in"
               fields={[{ name: 'amount', label: 'How many came', type: 'number' }]}
-              save={({ amount }) => saveSupplyMove({ supplyId: id, why: 'came', amount, clientId: freshId() })}
+              save={(values) => saveSupplyMove({ supplyId: id, why: 'came', amount: '', ...values, clientId: freshId() })}
             />
           </li>
         ))}
