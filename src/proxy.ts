@@ -1,7 +1,8 @@
 import { randomBytes } from 'node:crypto';
 import { type NextRequest, NextResponse } from 'next/server';
 import { log } from './data/log';
-import { deviceCookie, DOOR_HEADER, isSecure, addressOf, visitor } from './web/door';
+import { deviceCookie, isSecure, addressOf, visitor } from './web/door';
+import { DOOR_HEADER, ENTRANCE } from './web/door-names';
 import { isOpen, isOwnersPage } from './web/open-routes';
 import { mayWriteFrom } from './web/origin';
 import { contentPolicy, headersFor } from './web/policy';
@@ -18,7 +19,7 @@ function turnedAway(request: NextRequest): NextResponse | null {
   const token = request.cookies.get(deviceCookie())?.value;
   if (isOpen(pathname) || visitor(token)) return null;
   const door = request.nextUrl.clone();
-  door.pathname = '/enter';
+  door.pathname = ENTRANCE;
   door.search = '';
   const answer =
     pathname.startsWith('/api/') || request.method !== 'GET'
@@ -40,7 +41,7 @@ export default function proxy(request: NextRequest): NextResponse {
   // The nonce reaches the page's scripts by this header of the request.
   headers.set('content-security-policy', policy);
   const response = turnedAway(request) ?? NextResponse.next({ request: { headers } });
-  if (pathname === '/enter' && !visitor(request.cookies.get(deviceCookie())?.value)) response.headers.set(DOOR_HEADER, 'shut');
+  if (pathname === ENTRANCE && !visitor(request.cookies.get(deviceCookie())?.value)) response.headers.set(DOOR_HEADER, 'shut');
   for (const [name, value] of Object.entries(headersFor(pathname, isSecure()))) response.headers.set(name, value);
   if (!isOwnersPage(pathname)) response.headers.set('content-security-policy', policy);
   return response;

@@ -123,7 +123,7 @@ async function runDemo(isFresh: boolean): Promise<number> {
   if (holds === 'people')
     return complain(`${file} is a shop with people in it: it was not touched. Name another folder in RENDLE_DATA for the demo.`);
   if (holds === 'demo' && !isFresh) return 0;
-  const lock = takeLock(path.dirname(file), { pid: process.pid, port: '', what: 'restore', since: new Date().toISOString() });
+  const lock = takeLock(path.dirname(file), { pid: process.pid, port: '', what: 'demo', since: new Date().toISOString() });
   if (!lock.ok) return complain(heldWords(path.dirname(file), lock.by));
   try {
     makeDemoFile(file, now());

@@ -5,6 +5,7 @@ import Database from 'better-sqlite3';
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { filesBeside, flushFile, flushFolder, keepFile, partOf, shopFile } from './files';
+import { hasTable } from './has';
 import * as schema from './schema';
 
 export type Db = BetterSQLite3Database<typeof schema>;
@@ -27,10 +28,10 @@ export function openFile(file: string): { readonly db: Db; readonly raw: Databas
 }
 
 /** How many migrations a file has been through; 0 for one that has been through none. */
-export const migrationsOf = (raw: Database.Database): number => {
-  const table = raw.prepare("select 1 from sqlite_master where name = '__drizzle_migrations'").get();
-  return table ? (raw.prepare('select count(*) as n from __drizzle_migrations').get() as { n: number }).n : 0;
-};
+export const migrationsOf = (raw: Database.Database): number =>
+  hasTable(raw, '__drizzle_migrations')
+    ? (raw.prepare('select count(*) as n from __drizzle_migrations').get() as { n: number }).n
+    : 0;
 
 /** How many migrations this version knows. */
 export const knownMigrations = (): number => readMigrationFiles({ migrationsFolder: MIGRATIONS }).length;
@@ -67,8 +68,7 @@ function copyBefore(raw: Database.Database, copy: string): void {
     raw.prepare('vacuum into ?').run(part);
     const made = new Database(part, { fileMustExist: true, readonly: true });
     try {
-      const [says] = made.pragma('integrity_check(1)', { simple: false }) as readonly Record<string, string>[];
-      const found = Object.values(says ?? {})[0];
+      const found = made.pragma('integrity_check(1)', { simple: true });
       if (found !== 'ok') throw new Error(`the copy before the change of shape came out damaged: ${found}`);
     } finally {
       made.close();
@@ -120,7 +120,7 @@ export function database(): Db {
 
 /** Unpacks the files a backup holds beside it, when one was put in place of a shop's file. */
 function unpackFiles(raw: Database.Database, file: string): void {
-  if (!raw.prepare("select 1 from sqlite_master where name = 'kept_file'").get()) return;
+  if (!hasTable(raw, 'kept_file')) return;
   const rows = raw.prepare('select name, bytes from kept_file').all() as { readonly name: string; readonly bytes: Buffer }[];
   for (const { name, bytes } of rows) {
     if (keepFile(bytes, filesBeside(file)) !== name) throw new Error(`the file ${name} in this backup is not what it was`);

@@ -1,10 +1,7 @@
 'use client';
 
+import { ENTRANCE, SENT_AWAY } from './door-names';
 import { alone, maySeal, seal, unseal } from './outbox-store';
-
-/** Told to the other tabs of a device that was sent away (`shell/settle-in`). */
-const SENT_AWAY = 'rendle-sent-away';
-const ENTRANCE = '/enter';
 
 /** Closing records needs the browser's own ciphers, which it has only where the address is secure. */
 const hasCiphers = (): boolean => typeof crypto !== 'undefined' && crypto.subtle !== undefined;

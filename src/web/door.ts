@@ -20,9 +20,6 @@ const LONGEST_COOKIE_S = 400 * 24 * 3600;
 export const cookieOptions = () =>
   ({ maxAge: LONGEST_COOKIE_S, httpOnly: true, sameSite: 'lax', path: '/', secure: isSecure() }) as const;
 
-/** Every answer to a device that must give the passcode first says so under this name: its browser deletes what it kept then. */
-export const DOOR_HEADER = 'x-rendle-door';
-
 /** The server writes here who asks, over whatever was sent under this name. */
 export const PEER_HEADER = 'x-rendle-peer';
 

@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
 import { AWAY_WORDS, type AwayWhy, waitingWords } from '@/messages/away';
+import { DOOR_HEADER, ENTRANCE } from './door-names';
 import { benchStore } from '@/web/outbox-store';
 
 /* Keeps the pages a maker has open, so that a tablet that is reloaded without a network still shows its batch and records. */
@@ -15,7 +16,6 @@ const ABOUT = 'rendle-about';
 const [ANSWERED, AWAY] = ['/answered', '/away'];
 /** So long after the shop last answered, kept pages are still shown. */
 const SHOWN_MS = 7 * 24 * 3_600_000;
-const ENTRANCE = '/enter';
 
 self.addEventListener('install', () => void self.skipWaiting());
 self.addEventListener('activate', (event) => {
@@ -50,7 +50,7 @@ async function noteAnswer(): Promise<void> {
 }
 
 /** Whether the shop says that this device must give the passcode first. */
-const isShut = (answer: Response): boolean => answer.headers.get('x-rendle-door') === 'shut';
+const isShut = (answer: Response): boolean => answer.headers.get(DOOR_HEADER) === 'shut';
 
 /** A device that was sent away shows nothing of the shop any more, network or not, in any of its tabs; owners' pages stay. */
 async function closeDown(): Promise<void> {

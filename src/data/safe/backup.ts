@@ -3,6 +3,7 @@ import { existsSync, openSync, readSync, closeSync, renameSync, rmSync, statSync
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { knownMigrations, migrationsOf } from '../db';
+import { hasTable } from '../has';
 import { filesBeside, flushFile, flushFolder, hashOf, keepFile, keptIn, partOf } from '../files';
 import { APPENDED, countsOf, damageOf, filesNamed } from './checked';
 import { onWhole } from './whole';
@@ -114,11 +115,8 @@ export type Verified = {
 };
 
 const bad = (fault: string): Verified => ({ ok: false, faults: [fault], lacking: [], madeAt: null, counts: {} });
-const has = (raw: Database.Database, table: string): boolean =>
-  raw.prepare('select 1 from sqlite_master where name = ?').get(table) !== undefined;
-
 /** Whether a database holds a shop's tables. */
-const isShop = (raw: Database.Database): boolean => has(raw, '__drizzle_migrations') && has(raw, 'movement');
+const isShop = (raw: Database.Database): boolean => hasTable(raw, '__drizzle_migrations') && hasTable(raw, 'movement');
 
 /** What a look at a file that was not made by `backup` leaves beside it. */
 const LOGS = ['-wal', '-shm'] as const;
@@ -140,7 +138,7 @@ function lookOver(file: string, folder: string): Verified {
     if (migrationsOf(raw) > knownMigrations())
       return bad('it was written by a newer version than this one: restore it with that, or bring this one up to date');
     const faults = damageOf(raw);
-    const note = has(raw, 'backup_note')
+    const note = hasTable(raw, 'backup_note')
       ? (raw.prepare('select made_at, counts from backup_note').get() as { made_at: number; counts: string } | undefined)
       : undefined;
     const counts = countsOf(raw);
@@ -148,7 +146,7 @@ function lookOver(file: string, folder: string): Verified {
     const less = Object.entries(said).filter(([table, n]) => (counts[table] ?? 0) !== n);
     for (const [table, n] of less) faults.push(`it holds ${counts[table] ?? 0} rows of ${table}, and was made with ${n}`);
     const packed = new Set<string>();
-    if (has(raw, 'kept_file'))
+    if (hasTable(raw, 'kept_file'))
       for (const { name, bytes } of raw.prepare('select name, bytes from kept_file').iterate() as Iterable<{
         name: string;
         bytes: Buffer;

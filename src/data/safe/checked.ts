@@ -1,5 +1,6 @@
 import 'server-only';
 import type Database from 'better-sqlite3';
+import { hasColumn } from '../has';
 
 /** Columns in which a row names a file beside the database by its hash. */
 export const FILE_COLUMNS = [
@@ -11,9 +12,6 @@ export const FILE_COLUMNS = [
   ['reference', 'photo_hash'],
   ['trial_picture', 'photo'],
 ] as const;
-
-const hasColumn = (raw: Database.Database, table: string, column: string): boolean =>
-  (raw.pragma(`table_info(${table})`) as readonly { readonly name: string }[]).some((one) => one.name === column);
 
 /** Nothing is ever taken out of these tables: a later copy of a shop holds at least as many rows of each. */
 export const APPENDED = ['log_entry', 'movement', 'release', 'pour_entry', 'step_change'] as const;

@@ -5,7 +5,7 @@ import Database from 'better-sqlite3';
 import { z } from 'zod';
 
 /** Who has a shop's folder open. */
-const Holder = z.object({ pid: z.number(), port: z.string(), what: z.enum(['shop', 'restore']), since: z.string() });
+const Holder = z.object({ pid: z.number(), port: z.string(), what: z.enum(['shop', 'restore', 'demo']), since: z.string() });
 export type Holder = z.output<typeof Holder>;
 
 export type Lock = { readonly ok: true; readonly release: () => void } | { readonly ok: false; readonly by: Holder | null };
@@ -54,5 +54,5 @@ export function takeLock(folder: string, holder: Holder): Lock {
 /** Who holds a folder, in words. */
 export const heldWords = (folder: string, by: Holder | null): string =>
   by
-    ? `The shop in ${folder} is open already: ${by.what === 'restore' ? 'a restore' : `a server on port ${by.port}`} (process ${by.pid}) since ${by.since}. Stop that one first.`
+    ? `The shop in ${folder} is open already: ${by.what === 'shop' ? `a server on port ${by.port}` : `a ${by.what}`} (process ${by.pid}) since ${by.since}. Stop that one first.`
     : `The shop in ${folder} is open already in another process. Stop that one first.`;

@@ -3,6 +3,7 @@ import { copyFileSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { bringUpToDate } from '../db';
+import { hasTable } from '../has';
 import { filesBeside, flushFile, flushFolder, keepFile, keptIn } from '../files';
 import { type Verified, verify } from './backup';
 import { filesNamed } from './checked';
@@ -35,7 +36,7 @@ function bring(from: string, raw: Database.Database, folder: string): number {
 function unpack(fresh: string, from: string, folder: string): number {
   const raw = new Database(fresh, { fileMustExist: true, readonly: true });
   try {
-    if (!raw.prepare("select 1 from sqlite_master where name = 'kept_file'").get()) return bring(from, raw, folder);
+    if (!hasTable(raw, 'kept_file')) return bring(from, raw, folder);
     let files = 0;
     for (const { name, bytes } of raw.prepare('select name, bytes from kept_file').iterate() as Iterable<{
       name: string;

@@ -1,14 +1,14 @@
 import 'server-only';
 import { randomBytes } from 'node:crypto';
 import Database from 'better-sqlite3';
+import { hasColumn, hasTable } from '../has';
 
 /** A name for a shop's file that no other has: two shops that share a folder of copies each find theirs. */
 export const newIdentity = (): string => randomBytes(8).toString('hex');
 
 /** A shop's own id; empty where a file has none yet. */
 export function idOfShop(raw: Database.Database): string {
-  const columns = raw.pragma('table_info(shop)') as readonly { readonly name: string }[];
-  if (!columns.some((one) => one.name === 'identity')) return '';
+  if (!hasColumn(raw, 'shop', 'identity')) return '';
   return (raw.prepare('select identity from shop').get() as { readonly identity: string } | undefined)?.identity ?? '';
 }
 
@@ -16,10 +16,9 @@ export function idOfShop(raw: Database.Database): string {
 export function whoHolds(file: string): 'demo' | 'people' | 'nobody' {
   const raw = new Database(file, { fileMustExist: true, readonly: true });
   try {
-    if (!raw.prepare("select 1 from sqlite_master where name = 'person'").get()) return 'nobody';
+    if (!hasTable(raw, 'person')) return 'nobody';
     if (!raw.prepare('select 1 from person').get()) return 'nobody';
-    const columns = raw.pragma('table_info(shop)') as readonly { readonly name: string }[];
-    if (!columns.some((one) => one.name === 'is_demo')) return 'people';
+    if (!hasColumn(raw, 'shop', 'is_demo')) return 'people';
     return raw.prepare('select 1 from shop where is_demo').get() ? 'demo' : 'people';
   } finally {
     raw.close();
