@@ -1,7 +1,7 @@
 import path from 'node:path';
 import { makeShop } from '../e2e/shop';
-import { timeAddress } from './address';
 import { openFile } from '../src/data/db';
+import { timeAddress } from './address';
 
 /** Server time of the stations that look back, with years of sold pieces: 400 batches, 4,000 pieces, each with its dates and half with an owner. */
 const AT = '2031-03-05T14:20:00Z';

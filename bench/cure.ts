@@ -1,8 +1,8 @@
 import path from 'node:path';
 import { makeShop } from '../e2e/shop';
-import { timeAddress } from './address';
 import { coverage } from '../src/core/cure/index';
 import { openFile } from '../src/data/db';
+import { timeAddress } from './address';
 
 /** How often the learned bands hold, and the cure view's server time with ten years of readings, one every ten minutes, of every place. */
 const AT = '2031-03-05T14:20:00Z';

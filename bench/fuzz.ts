@@ -27,13 +27,13 @@ import {
 import { ReleaseRecord } from '@/core/release';
 import { readLine } from '@/devices/line';
 import { readFormulas } from '@/features/blends/formula-file';
-import { smallPicture } from '@/web/small-picture';
-import { MOST_LIST, readCells } from '@/web/csv';
 import { readStores } from '@/features/stores/stores-file';
+import { MOST_LIST, readCells } from '@/web/csv';
 import { Record as LogRecord } from '@/web/hands/log-record';
-import { photoOf } from '@/web/photo';
 import { isOpen } from '@/web/open-routes';
 import { mayWriteFrom } from '@/web/origin';
+import { photoOf } from '@/web/photo';
+import { smallPicture } from '@/web/small-picture';
 
 const INPUTS = Number(process.argv[2] ?? 100_000);
 let seed = Number(process.argv[3] ?? 11);

@@ -1,5 +1,6 @@
 /** One task of `kill.ts`, in a process that may be ended at any moment. It says `ack` only once a thing is done for good. */
 import path from 'node:path';
+import { ok } from '@/core/quantity';
 import { command } from '@/data/command';
 import { migrateFile, openFile } from '@/data/db';
 import { makeDemoFile } from '@/data/demo/load';
@@ -7,7 +8,6 @@ import { filesBeside, keepFile } from '@/data/files';
 import { backup } from '@/data/safe/backup';
 import { restore } from '@/data/safe/restore';
 import { receiveLot } from '@/data/stores/commands';
-import { ok } from '@/core/quantity';
 
 export const TASKS = ['records', 'photos', 'backup', 'restore', 'import', 'migration', 'demo'] as const;
 export type Task = (typeof TASKS)[number];

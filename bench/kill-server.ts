@@ -7,7 +7,7 @@ import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { makeShop, MONDAY_MORNING } from '../e2e/shop';
+import { MONDAY_MORNING, makeShop } from '../e2e/shop';
 import { verify } from '../src/data/safe/backup';
 import { restore } from '../src/data/safe/restore';
 import { asPage } from './address';

@@ -14,8 +14,8 @@ import { restore } from '@/data/safe/restore';
 import { faultAtStart } from '@/data/safe/start';
 import { tidy } from '@/data/safe/tidy';
 import { setUpShop } from '@/data/shop/commands';
-import { fileOfShape } from '@/data/testing';
 import { receiveLot } from '@/data/stores/commands';
+import { fileOfShape } from '@/data/testing';
 import { TASKS, type Task } from './kill-child';
 
 const RUNS = Number(process.argv[2] ?? 30);

@@ -2,8 +2,9 @@
  * Finds every pattern in the source whose time may grow faster than the text it reads, and says where: `npm run patterns`. Such a pattern
  * lets one long field hold the shop for a minute. Ends with status 1 where there is one.
  */
-import { readFileSync } from 'node:fs';
+
 import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { analyse } from 'scslre';
 import ts from 'typescript';
 

@@ -1,8 +1,8 @@
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
-import { migrateOpen } from '../src/data/db';
 import { cheapest } from '../src/core/blend/index';
 import { INGREDIENTS } from '../src/core/material/index';
+import { migrateOpen } from '../src/data/db';
 import * as schema from '../src/data/schema/index';
 import { traceOf } from '../src/data/trace/queries';
 import { loadSolver } from '../src/solvers/highs';

@@ -1,7 +1,7 @@
-import { asPage } from './address';
-import { makeShop } from '../e2e/shop';
-import { AT, fill } from './shed';
 import path from 'node:path';
+import { makeShop } from '../e2e/shop';
+import { asPage } from './address';
+import { AT, fill } from './shed';
 
 /** Today's server time by how many batches are open: while the plan stands, and right after a record, when the shop is planned anew. */
 const SIZES = [12, 60, 300] as const;

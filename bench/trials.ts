@@ -2,9 +2,9 @@
 import { madeUpPicture, readBoard } from '@/core/colour';
 import { MOST_SCORES, powerOf, trial } from '@/core/trial';
 import { finishCosts } from '@/data/cost/finish-costs';
-import { shotOf } from '@/data/demo/trial-scene';
 import { migrateOpen, openFile } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
+import { shotOf } from '@/data/demo/trial-scene';
 import { allDesigns } from '@/data/work/catalogue';
 import { woodOf } from '@/data/work/woods';
 

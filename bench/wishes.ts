@@ -1,11 +1,11 @@
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { blend, type Blend, natureOfBought, setsInTin } from '@/core/blend';
-import { type Candidate, chooseFinish, COLOURS, type FinishWish, OWNERS, SHINES } from '@/core/choose';
+import { type Blend, blend, natureOfBought, setsInTin } from '@/core/blend';
+import { type Candidate, COLOURS, chooseFinish, type FinishWish, OWNERS, SHINES } from '@/core/choose';
 import { a0Of, a0OfBought } from '@/core/cure';
 import { INGREDIENTS, ingredientOf, PIECE_USES, SPECIES } from '@/core/material';
 import { REGIMENS, rolesOf, rolesOfBought } from '@/core/regimen';
-import { gates, finishOf, isBySurface, meetsFood, withAdded, layerOfBlend } from '@/core/use';
+import { finishOf, gates, isBySurface, layerOfBlend, meetsFood, withAdded } from '@/core/use';
 import { sayChoice } from '@/messages';
 
 /**

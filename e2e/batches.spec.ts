@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import { beWren, evenIfEarly, expect, layCloths, makeShop, MONDAY_MORNING, pick, type Shop, test, tile } from './shop';
+import { beWren, evenIfEarly, expect, layCloths, MONDAY_MORNING, makeShop, pick, type Shop, test, tile } from './shop';
 
 test.use({ wish: { demo: true, at: MONDAY_MORNING } });
 

@@ -1,4 +1,4 @@
-import { beWren, expect, pick, test, weighTo, tile } from './shop';
+import { beWren, expect, pick, test, tile, weighTo } from './shop';
 
 test.use({ wish: { demo: true, at: '2031-03-05T14:20:00Z' } });
 

@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { beWren, evenIfEarly, expect, test, seeOn } from './shop';
+import { beWren, evenIfEarly, expect, seeOn, test } from './shop';
 
 const strip = { name: 'Next for hands' } as const;
 const panel = { name: 'Record the next action' } as const;

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
 import { routesOf } from '../src/web/routes-of';
-import { expect, makeShop, MONDAY_MORNING, test } from './shop';
+import { expect, MONDAY_MORNING, makeShop, test } from './shop';
 
 const PASSCODE = 'lantern-fair';
 const network = { demo: true, at: MONDAY_MORNING, environment: { RENDLE_LAN: '1', RENDLE_PASSCODE: PASSCODE } };

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { simpleParser } from 'mailparser';
 import type { Page } from '@playwright/test';
+import { simpleParser } from 'mailparser';
 import { beWren, expect, readyPercent, test } from './shop';
 
 test.use({ wish: { demo: true, at: '2031-03-05T14:20:00Z' } });

@@ -1,8 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
-import Database from 'better-sqlite3';
 import type { Page } from '@playwright/test';
+import Database from 'better-sqlite3';
 import type { Shop, WarmServer } from './shop';
 
 /** What a view weighs, in counts that a busy machine does not move. */

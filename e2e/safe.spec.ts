@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { closeSync, cpSync, mkdirSync, openSync, rmSync, writeSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { beWren, expect, makeShop, MONDAY_MORNING, test } from './shop';
+import { beWren, expect, MONDAY_MORNING, makeShop, test } from './shop';
 
 const HOME = path.resolve(import.meta.dirname, '..');
 

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { type NextRequest, NextResponse } from 'next/server';
 import { log } from './data/log';
-import { deviceCookie, isSecure, addressOf, visitor } from './web/door';
+import { addressOf, deviceCookie, isSecure, visitor } from './web/door';
 import { DOOR_HEADER, ENTRANCE } from './web/door-names';
 import { isOpen, isOwnersPage } from './web/open-routes';
 import { mayWriteFrom } from './web/origin';

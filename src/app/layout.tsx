@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
-import { isDim } from '@/web/session';
 import { KeepOffline } from '@/ui/keep-offline';
 import { Walk } from '@/ui/walk';
+import { isDim } from '@/web/session';
 import { fontClasses } from './fonts';
 import './globals.css';
 

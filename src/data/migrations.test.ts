@@ -1,9 +1,9 @@
 import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { is } from 'drizzle-orm';
 import { getTableConfig, SQLiteSyncDialect, SQLiteTable } from 'drizzle-orm/sqlite-core';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { migrateFile, openFile } from './db';
 import * as schema from './schema';
 import { fileOfShape, refusal } from './testing';

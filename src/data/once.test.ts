@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { fail } from '@/core/quantity';
 import { once } from './once';
 import { actDone, lot, person } from './schema';
-import { receiveLot } from './stores/commands';
 import { setUpShop } from './shop/commands';
+import { receiveLot } from './stores/commands';
 import { emptyDb } from './testing';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');

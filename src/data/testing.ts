@@ -2,9 +2,9 @@ import { cpSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync 
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
-import { type Db, migrateOpen, openFile } from './db';
 import { lettersToRead } from './care/letters';
 import type { LetterRow } from './care/post';
+import { type Db, migrateOpen, openFile } from './db';
 import { loadDemo } from './demo/load';
 import * as schema from './schema';
 import { loadBatch } from './work/batch';

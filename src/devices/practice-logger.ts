@@ -1,4 +1,4 @@
-import { MS_PER_MINUTE, MS_PER_HOUR } from '@/core/quantity';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { noise } from './line';
 
 /** How a practice logger writes its file. */

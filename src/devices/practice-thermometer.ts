@@ -1,5 +1,5 @@
-import { MS_PER_MINUTE } from '@/core/quantity';
 import { melt } from '@/core/melt';
+import { MS_PER_MINUTE } from '@/core/quantity';
 import { noise, type Sim } from './line';
 
 /** What stands on the heat: the rehearsal's own input, for as long as it is watched. */

@@ -1,5 +1,5 @@
-import { formatMoney } from '@/core/quantity';
 import type { Language } from '@/core/care';
+import { formatMoney } from '@/core/quantity';
 
 export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = { en: 'English', de: 'Deutsch', fr: 'Français', es: 'Español' };
 

@@ -1,4 +1,4 @@
-import { type Choice, type Reason, type ReasonCode, usesOf, type FinishWish } from '@/core/choose';
+import { type Choice, type FinishWish, type Reason, type ReasonCode, usesOf } from '@/core/choose';
 import { USE_WORDS } from './words';
 
 const signed = (about: string, words: string): string => (about === 'sign' ? `${words} (a maker may sign for it)` : words);

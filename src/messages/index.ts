@@ -1,16 +1,4 @@
 export { sayBlocking } from './blocking';
-export { OWNER_WORDS, sayChoice, sayReason } from './choose';
-export {
-  CARE_NAMES,
-  GOVERNS_WORDS,
-  HAZARD_WORDS,
-  INSPECTION_WORDS,
-  KIND_WORDS,
-  UNTIL_WORDS,
-  VERDICT_KIND_WORDS,
-} from './regimen';
-export { roomWords, tooColdWords } from './room';
-export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export {
   CAUTION_WORDS,
   type CautionWords,
@@ -20,12 +8,41 @@ export {
   sayCaution,
   WARMING,
 } from './cautions';
+export { OWNER_WORDS, sayChoice, sayReason } from './choose';
+export { GUIDE_WHERE_WORDS } from './guide';
 export { sayIssue } from './issues';
+export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';
+export {
+  CARE_NAMES,
+  GOVERNS_WORDS,
+  HAZARD_WORDS,
+  INSPECTION_WORDS,
+  KIND_WORDS,
+  UNTIL_WORDS,
+  VERDICT_KIND_WORDS,
+} from './regimen';
+export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
+export { roomWords, tooColdWords } from './room';
 export { SHAPE_WORDS, sizeWords } from './shape';
 export {
+  BEARER_WORDS,
+  sayAnswer,
+  sayBoards,
+  sayCycles,
+  sayCyclesTo,
+  sayDifference,
+  sayTreatment,
+  sayValue,
+  sayVerdict,
+  TRIAL_KIND_WORDS,
+  WEAR_WORDS,
+} from './trial';
+export {
+  ADDED_WORDS,
   CHECK_WORDS,
   CONTACT_WORDS,
   COST_WORDS,
+  DOUBT_WORDS,
   DRYING_WORDS,
   FAMILY_WORDS,
   FAULT_WORDS,
@@ -36,9 +53,6 @@ export {
   HEATER_WORDS,
   KEEPER_WORDS,
   LAST_WORDS,
-  ADDED_WORDS,
-  DOUBT_WORDS,
-  WENT_WORDS,
   LOT_CHECK_WORDS,
   limitWords,
   MARK_ADVICE,
@@ -53,20 +67,6 @@ export {
   USE_WORDS,
   VERDICT_WORDS,
   WAY_WORDS,
+  WENT_WORDS,
   WHY_WORDS,
 } from './words';
-export { GUIDE_WHERE_WORDS } from './guide';
-export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';
-export {
-  BEARER_WORDS,
-  sayAnswer,
-  sayBoards,
-  sayCycles,
-  sayCyclesTo,
-  sayDifference,
-  sayTreatment,
-  sayValue,
-  sayVerdict,
-  TRIAL_KIND_WORDS,
-  WEAR_WORDS,
-} from './trial';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { CARE_CLASSES, LANGUAGES } from '@/core/care';
 import { INGREDIENTS } from '@/core/material';
 import { REGIMENS } from '@/core/regimen';
-import { allergenIn, dateIn, gramsIn, ingredientIn, shippedIn, SLIP_WORDS, woodIn } from './slip';
+import { allergenIn, dateIn, gramsIn, ingredientIn, SLIP_WORDS, shippedIn, woodIn } from './slip';
 
 /** Every path of a tree of words. */
 const paths = (value: unknown, at = ''): string[] =>

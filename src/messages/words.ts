@@ -1,14 +1,14 @@
 import type { Consistency, Drying, Heat, Purpose, RagHazard, Went } from '@/core/blend';
-import { findIngredient } from '@/core/material';
 import type { CareClass, Keeper } from '@/core/care';
-import type { CheckKind } from '@/core/cure';
-import type { Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
-import type { Added, Statement } from '@/core/use';
+import type { CheckKind } from '@/core/cure';
+import type { Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
+import { findIngredient } from '@/core/material';
 import type { Surface } from '@/core/piece';
 import type { Fault, LastReason, Mark, Way } from '@/core/regimen';
-import type { CostPart, GateId, GATES_1 } from '@/core/release';
+import type { CostPart, GATES_1, GateId } from '@/core/release';
+import type { Added, Statement } from '@/core/use';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
   'never-dry-oil': 'Never-drying oil',

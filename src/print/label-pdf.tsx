@@ -2,8 +2,8 @@ import 'server-only';
 import { Document, Image, Page, renderToBuffer, Text, View } from '@react-pdf/renderer';
 import { codePng } from './code';
 import { registerFonts } from './fonts';
-import { printable } from './printable';
 import { codeMm, type Grid, type Label, PAD_MM } from './label';
+import { printable } from './printable';
 
 const MM = 72 / 25.4;
 const INK = '#12211c';

@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs';
 import { ImageResponse } from 'next/og';
 import { codePng } from './code';
 import { FONT_FILES } from './fonts';
-import { printable } from './printable';
 import { codeMm, type Grid, type Label, PAD_MM } from './label';
+import { printable } from './printable';
 
 /** Dots in a millimetre at 300 to the inch. */
 const DOTS = 300 / 25.4;

@@ -2,9 +2,9 @@ import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
 import { LANGUAGES } from '@/core/care';
+import { gridOf } from '@/features/pour/label-routes';
 import { SLIP_WORDS } from '@/messages/slip';
 import { fitsPage, GRIDS, type Label, labelOf, netWords, TYPE_PT, typeFor } from './label';
-import { gridOf } from '@/features/pour/label-routes';
 import { labelSheets } from './label-pdf';
 
 const made = blend({

@@ -2,8 +2,8 @@ import type { Blend } from '@/core/blend';
 import type { Language } from '@/core/care';
 import { contentUse, jarNotForFood, keepBelowC } from '@/core/label';
 import { gramsPer, reads, say } from '@/core/quantity';
-import { allergensIn, dateIn, type LabelCaution, namesIn, SLIP_WORDS } from '@/messages/slip';
 import type { Statement } from '@/core/use';
+import { allergensIn, dateIn, type LabelCaution, namesIn, SLIP_WORDS } from '@/messages/slip';
 
 /** A grid of labels on a sheet, mm. */
 export type Grid = {

@@ -1,6 +1,6 @@
 import 'server-only';
+import { formatMoney, MS_PER_MINUTE, say } from '@/core/quantity';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
-import { say, formatMoney, MS_PER_MINUTE } from '@/core/quantity';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';
 

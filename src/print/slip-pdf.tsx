@@ -3,12 +3,12 @@ import { Document, Image, Page, Path, renderToBuffer, Svg, View } from '@react-p
 import type { Language } from '@/core/care';
 import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
 import { logOf, ringShare } from '@/ui/ring';
+import { codePng } from './code';
 import { registerFonts } from './fonts';
 import { widestWord } from './measure';
-import { Words } from './set-words';
-import { codePng } from './code';
 import { printable } from './printable';
-import { type Slip, slipIn, type SlipSize, type SlipText } from './slip';
+import { Words } from './set-words';
+import { type Slip, type SlipSize, type SlipText, slipIn } from './slip';
 
 const INK = '#12211c';
 const SOFT = '#46564f';

@@ -1,6 +1,6 @@
-import { gramsPer, reads } from '@/core/quantity';
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
+import { gramsPer, reads } from '@/core/quantity';
 import type { RingFacts } from '@/core/regimen';
 import {
   allergensIn,
@@ -10,8 +10,8 @@ import {
   ingredientIn,
   type LabelCaution,
   type NamedWood,
-  shippedIn,
   SLIP_WORDS,
+  shippedIn,
   titleIn,
   woodIn,
 } from '@/messages/slip';

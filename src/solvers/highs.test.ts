@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { blend, cheapest, cheapestToUse, type LinearSolver, products } from '@/core/blend';
-import { ingredientOf } from '@/core/material';
-import { CONTACTS, findIngredient, INGREDIENTS } from '@/core/material';
+import { CONTACTS, findIngredient, INGREDIENTS, ingredientOf } from '@/core/material';
 import { loadSolver } from './highs';
 
 let solver: LinearSolver;

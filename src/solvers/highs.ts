@@ -1,5 +1,5 @@
-import type { LinearProblem, LinearSolver } from '@/core/blend';
 import loader from 'highs';
+import type { LinearProblem, LinearSolver } from '@/core/blend';
 
 type Highs = Awaited<ReturnType<typeof loader>>;
 

@@ -1,6 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import type { RingFacts } from '@/core/regimen';
+import { Button, linkLook } from './button';
 import { Cautions } from './cautions';
 import { classes } from './classes';
 import { FamilySwatch, familyFill } from './family';
@@ -10,7 +11,6 @@ import { Plank } from './plank';
 import { logOf, Ring, ringShare, ringWords } from './ring';
 import { clockTime } from './when';
 import { WindowBar } from './window-bar';
-import { Button, linkLook } from './button';
 
 const facts: RingFacts = { coats: 2, coatsPlanned: 4, state: 'resting', travel: 0.5, overdue: false, cured: 0 };
 const ring = (change: Partial<RingFacts>, seed = 7) =>

@@ -3,13 +3,13 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { check } from '@/core/contract';
 import { type Issue, type Minor, parseMoney, type Result } from '@/core/quantity';
-import { sayIssue } from '@/messages';
 import type { By } from '@/data/command';
-import { type ActSent, once } from '@/data/once';
-import { unwritten } from '@/data/unwritten';
 import type { Db } from '@/data/db';
+import { type ActSent, once } from '@/data/once';
 import { clockDoubt } from '@/data/shop/clock-doubt';
 import { theShop } from '@/data/shop/queries';
+import { unwritten } from '@/data/unwritten';
+import { sayIssue } from '@/messages';
 import { patiently } from '@/web/patience';
 import { session } from './session';
 

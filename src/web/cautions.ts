@@ -1,9 +1,9 @@
 import 'server-only';
 import { type Consistency, type Drying, FEELS } from '@/core/blend';
 import { type CautionsInput, cautionsFor } from '@/core/caution';
+import type { KnownLot } from '@/data/stores/queries';
 import { type CautionWords, cautionsInWords, WARMING } from '@/messages';
 import { LABEL_CAUTIONS, type LabelCaution } from '@/messages/slip';
-import type { KnownLot } from '@/data/stores/queries';
 
 /** What several lots are together, as far as a caution asks. */
 const dryingOf = (lots: readonly KnownLot[]): Drying => {

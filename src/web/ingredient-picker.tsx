@@ -3,7 +3,7 @@
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
 import { boughtOfLine } from '@/core/blend';
-import { answersTo, findIngredient, identify, INGREDIENTS, nearNames, ownNow, REFUSAL_KINDS } from '@/core/material';
+import { answersTo, findIngredient, INGREDIENTS, identify, nearNames, ownNow, REFUSAL_KINDS } from '@/core/material';
 import { FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 

@@ -1,8 +1,8 @@
 import 'server-only';
 import { randomInt } from 'node:crypto';
 import { unstable_rethrow } from 'next/navigation';
-import { sayIssue } from '@/messages';
 import { unwritten } from '@/data/unwritten';
+import { sayIssue } from '@/messages';
 import { noteFault } from './fault';
 
 type Handler<A extends readonly unknown[]> = (request: Request, ...rest: A) => Response | Promise<Response>;

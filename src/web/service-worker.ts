@@ -1,7 +1,7 @@
 /// <reference lib="webworker" />
 import { AWAY_WORDS, type AwayWhy, waitingWords } from '@/messages/away';
-import { DOOR_HEADER, ENTRANCE } from './door-names';
 import { benchStore } from '@/web/outbox-store';
+import { DOOR_HEADER, ENTRANCE } from './door-names';
 
 /* Keeps the pages a maker has open, so that a tablet that is reloaded without a network still shows its batch and records. */
 declare const self: ServiceWorkerGlobalScope;

@@ -5,8 +5,8 @@ import { connection } from 'next/server';
 import { cache } from 'react';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
+import { findShop, type Person, people, type Shop } from '@/data/shop/queries';
 import { learnWays } from '@/data/ways';
-import { findShop, people, type Person, type Shop } from '@/data/shop/queries';
 
 export const PERSON_COOKIE = 'rendle-person';
 export const SCHEME_COOKIE = 'rendle-scheme';

@@ -1,9 +1,9 @@
-import { ownNow } from '@/core/material';
-import { MS_PER_MINUTE, reads } from '@/core/quantity';
 import 'server-only';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
+import { ownNow } from '@/core/material';
+import { MS_PER_MINUTE, reads } from '@/core/quantity';
 import type { JOBS } from '@/threads/jobs';
 
 type Jobs = typeof JOBS;

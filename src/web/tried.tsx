@@ -1,7 +1,7 @@
 import 'server-only';
-import { sayAnswer } from '@/messages';
 import type { Db } from '@/data/db';
 import { answerTo, triedWith } from '@/data/trials/queries';
+import { sayAnswer } from '@/messages';
 import { Link } from '@/ui/link';
 
 type Props = { readonly db: Db } & Parameters<typeof triedWith>[1];

@@ -1,5 +1,5 @@
-import { MS_PER_HOUR } from '@/core/quantity';
 import { type CureMode, neededHours, readyShare, readyWith, type SeenAt } from '@/core/cure';
+import { MS_PER_HOUR } from '@/core/quantity';
 import { serve } from './serve';
 
 const STEPS = 60;

@@ -1,6 +1,6 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import { factsLike, findIngredient, ingredientOf, knowOwn, ownMaterial, ownMaterialId } from '@/core/material';
-import { BASE_READS, reads, readIn } from '@/core/quantity';
+import { BASE_READS, readIn, reads } from '@/core/quantity';
 import { serve, type WorkerWays } from './serve';
 
 const offered = vi.hoisted(() => ({ face: {} as Record<string, (ways: unknown) => unknown> }));

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { type Ingredient, knowOwn } from '@/core/material';
-import { readIn, type Reads } from '@/core/quantity';
+import { type Reads, readIn } from '@/core/quantity';
 
 /** The ways of the shop, as a page hands them to its workers: a worker has none of its own. */
 export type WorkerWays = { readonly reads: Reads; readonly own: readonly Ingredient[] };

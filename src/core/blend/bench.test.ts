@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  type Consistency,
   addForFeel,
   blend,
+  type Consistency,
   densityAt,
   everyUnit,
+  FEEL_BANDS,
   fitThumbs,
   forPurpose,
   gather,
-  FEEL_BANDS,
   PURPOSE_FEEL,
   PURPOSES,
   type Purpose,

@@ -1,6 +1,6 @@
 import { check } from '@/core/contract';
-import { fail, ok, type Result } from '@/core/quantity';
 import type { Contact } from '@/core/material';
+import { fail, ok, type Result } from '@/core/quantity';
 import { type Consistency, feelOf } from './feel';
 import { type HeatLadder, heatLadder } from './heat';
 import { densityOf, type LineShare, sharesOf } from './lines';

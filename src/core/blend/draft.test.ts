@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import {
   type DraftAround,
-  type FormulaDraft,
   draftLines,
+  type FormulaDraft,
   jarsOf,
   makeOf,
   moveKerf,

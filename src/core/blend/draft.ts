@@ -1,8 +1,6 @@
-import { type Blend, blend } from './blend';
-import { levelsOf, measureLine, type Measures } from './measures';
-import type { Make } from './schema';
 import { findIngredient, isLiquid } from '@/core/material';
 import {
+  atPath,
   fail,
   type Issue,
   ok,
@@ -13,9 +11,11 @@ import {
   parseTemperature,
   parseVolume,
   type Result,
-  atPath,
   typedAs,
 } from '@/core/quantity';
+import { type Blend, blend } from './blend';
+import { levelsOf, type Measures, measureLine } from './measures';
+import type { Make } from './schema';
 
 export type DraftLine = {
   readonly key: string;

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { check, MOST, shortText } from '@/core/contract';
 import { findIngredient, type Ingredient, likeIngredient } from '@/core/material';
+import { fail, type Issue, type OunceMeaning, ok, parseMeasured, type Result } from '@/core/quantity';
 import { densityAt } from './convert';
-import { fail, type Issue, ok, type OunceMeaning, parseMeasured, type Result } from '@/core/quantity';
 
 const tempC = z.number().min(-40).max(300);
 export const MeasuresInput = z.object({

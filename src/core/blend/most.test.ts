@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
 import { FIRST_RESIDUE_G, mostJars, residueFor } from './most';
 
 const LINES = [

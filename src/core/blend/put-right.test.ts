@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { putRight, type Right, rightChoices, type RightLot, rightsOf } from '.';
+import { putRight, type Right, type RightLot, rightChoices, rightsOf } from '.';
 
 describe('putting right', () => {
   const lot = (change: Partial<RightLot>): RightLot => ({

@@ -1,8 +1,8 @@
+import { findIngredient, type Ingredient } from '@/core/material';
+import { atPath, fail, ok, parseMass, type Result } from '@/core/quantity';
 import { correct } from './correct';
 import { waxEquivalentAt } from './feel';
 import { addForFeel, PURPOSE_FEEL, PURPOSES } from './purpose';
-import { findIngredient, type Ingredient } from '@/core/material';
-import { fail, ok, parseMass, type Result, atPath } from '@/core/quantity';
 
 /** A lot as far as putting right goes. */
 export type RightLot = {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bestBottle, CARE_CLASSES, care, careInSeason, COUNTRIES, looksFrom, treatmentsAYear, USES, WASHES } from '.';
+import { bestBottle, CARE_CLASSES, COUNTRIES, care, careInSeason, looksFrom, treatmentsAYear, USES, WASHES } from '.';
 import { COUNTRY_CLIMATE, indoorRh, intervalIn } from './season';
 
 const piece = { areaMm2: 300_000, endGrainMm2: 20_000, porosity: 'closed', zone: 'UTC' } as const;

@@ -3,8 +3,8 @@ import { boughtOfLine, type Consistency, FEELS, heatsRags, turnsByItself } from 
 import { check } from '@/core/contract';
 import {
   ALLERGENS_NOT_DECLARED,
-  findIngredient,
   FOOD_VERDICTS,
+  findIngredient,
   givesVapour,
   type Ingredient,
   isOilSolvent,

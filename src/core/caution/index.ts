@@ -1,9 +1,9 @@
 export {
   CAUTIONS,
   type Caution,
+  type CautionsInput,
   cautions,
   cautionsFor,
-  type CautionsInput,
   type Doing,
   HEATERS,
   type Heater,

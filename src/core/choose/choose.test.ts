@@ -1,12 +1,11 @@
 import fc from 'fast-check';
-import { layerOfBlend } from '@/core/use';
 import { describe, expect, it } from 'vitest';
 import { natureOf } from '@/core/blend';
 import { a0Of } from '@/core/cure';
 import { FOOD_VERDICTS, INGREDIENTS, ingredientOf, ORIGINS, PIECE_USES } from '@/core/material';
 import { REGIMENS, RESTORATIONS, rolesOf, suits } from '@/core/regimen';
-import { finishOf, gates, meetsFood } from '@/core/use';
-import { type Candidate, type Choice, chooseFinish, COLOURS, OWNERS, SHINES, usesOf, type FinishWish } from '.';
+import { finishOf, gates, layerOfBlend, meetsFood } from '@/core/use';
+import { type Candidate, type Choice, COLOURS, chooseFinish, type FinishWish, OWNERS, SHINES, usesOf } from '.';
 
 type Parts = Readonly<Record<string, number>>;
 const candidate = (id: number, title: string, parts: Parts, change: Partial<Candidate> = {}): Candidate => {

@@ -2,11 +2,12 @@ import { careTraits } from '@/core/care';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { findSchool, type GuideFacts, houseSchoolOf, keptBy, type OwnRule, warningsOf } from '@/core/guide';
 import type { PieceUse } from '@/core/material';
+import type { Geometry } from '@/core/piece';
 import { HONEST_SHARE, isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
 import {
   finishOf,
-  gates,
   type GatesInput,
+  gates,
   isBySurface,
   type Layer,
   meetsFood,
@@ -16,7 +17,6 @@ import {
   withAdded,
   withoutSurface,
 } from '@/core/use';
-import type { Geometry } from '@/core/piece';
 
 /** Who owns a piece, and what is wished of its finish. */
 export const OWNERS = ['re-oils', 'will-not', 'unknown'] as const;

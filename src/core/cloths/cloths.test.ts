@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
-  clothHazard,
   closesWhenLaid,
+  clothHazard,
   inSession,
   LOOK_AFTER_HOURS,
   lookFromMs,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Bearing, CARD, type Corners, deltaE, homography, madeUpPicture, type MadeUp, readBoard } from '.';
+import { type Bearing, CARD, type Corners, deltaE, homography, type MadeUp, madeUpPicture, readBoard } from '.';
 import { labOf } from './colour';
 
 const BOARD: Bearing = {

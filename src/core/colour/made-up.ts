@@ -1,4 +1,4 @@
-import { CARD, cardMiddles, type Bearing, type Pixels } from './board';
+import { type Bearing, CARD, cardMiddles, type Pixels } from './board';
 import { encoded, GREY_CARD } from './colour';
 import { type Corners, homography, type Point, rectangle } from './homography';
 

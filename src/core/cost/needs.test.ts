@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type Geometry, poresMl, uptake, volumeMl } from '@/core/piece';
 import { REGIMENS } from '@/core/regimen';
-import { type LotChoice, needsOf, type NeedsWish } from './needs';
+import { type LotChoice, type NeedsWish, needsOf } from './needs';
 
 const regimen = REGIMENS.find((one) => one.id === 'soak-wax');
 if (!regimen) throw new Error('no regimen');

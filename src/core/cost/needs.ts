@@ -1,6 +1,6 @@
 import type { Candidate } from '@/core/choose';
 import type { Species } from '@/core/material';
-import { factorFor, type Geometry, type UptakeFactor, type Area, areaOf, type Surface, volumeMl } from '@/core/piece';
+import { type Area, areaOf, factorFor, type Geometry, type Surface, type UptakeFactor, volumeMl } from '@/core/piece';
 import { ok, type Result } from '@/core/quantity';
 import {
   gramsPerPiece,
@@ -8,8 +8,8 @@ import {
   labelledSteps,
   type Regimen,
   type RegimenStep,
-  scheduleOf,
   type SlotBound,
+  scheduleOf,
   USUAL_DENSITY,
 } from '@/core/regimen';
 

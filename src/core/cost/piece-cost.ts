@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { atLeastNone, above, check, MOST } from '@/core/contract';
+import { above, atLeastNone, check, MOST } from '@/core/contract';
 import { fail, ok, type Result } from '@/core/quantity';
 
 const price = atLeastNone(MOST.price);

@@ -16,8 +16,8 @@ import {
   readyShare,
 } from '.';
 import { A0, A0_SOURCES, COUNTS_FROM_SHARE, SLOW_WOOD_FACTOR } from './a0';
-import { CHECK_ERRORS, countingChecks, GRID_POINTS, LN_SCALE, NEVER, neededHours, priorFactor, TAIL_DF } from './cure';
 import { NEVER_AFTER_MS } from './age';
+import { CHECK_ERRORS, countingChecks, GRID_POINTS, LN_SCALE, NEVER, neededHours, priorFactor, TAIL_DF } from './cure';
 import { cureRate, LIGHT_FACTOR, MODES, REFERENCE_C, SUN_HOURS } from './rate';
 
 const base = {

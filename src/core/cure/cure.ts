@@ -1,5 +1,5 @@
 import { check } from '@/core/contract';
-import { fail, formatInstant, instantOf, type Issue, ok, type Result } from '@/core/quantity';
+import { fail, formatInstant, type Issue, instantOf, ok, type Result } from '@/core/quantity';
 import { type AgeClock, ageClock } from './age';
 import { type CheckKind, CureInput, type CureMode } from './schema';
 

@@ -5,8 +5,8 @@ export {
   MILESTONE_IDS,
   type MilestoneId,
   milestones,
-  OIL_SHARES,
   type Needs,
+  OIL_SHARES,
   onWood,
   SLOW_WOOD_FACTOR,
 } from './a0';
@@ -25,15 +25,15 @@ export {
   readyShare,
   type SeenAt,
 } from './cure';
-export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
 export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, OPENING_CHECKS, type Setting } from './fit';
+export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
 export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
 export { clockSetRight, type Logged, type LoggerFile, readLogger, type UnderstoodLog } from './logger';
-export { CHECK_KINDS, type CheckKind, type Climate, CURE_MODES, type CureMode, LIGHTS, type Light } from './schema';
 export { cureRate } from './rate';
 export { coldNights, hoursOf, MAY, warmestIn, weekOf } from './scenes';
-export { type Weeping, weepingNow, WIPE_AGAIN_HOURS } from './weep';
+export { CHECK_KINDS, type CheckKind, type Climate, CURE_MODES, type CureMode, LIGHTS, type Light } from './schema';
 export { coverage } from './simulated';
+export { type Weeping, WIPE_AGAIN_HOURS, weepingNow } from './weep';
 export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './weigh';
 export {
   type Daily,
@@ -41,11 +41,11 @@ export {
   dailyRates,
   type Movable,
   type Move,
-  rankMoves,
-  togetherMoves,
   type ReadyAt,
+  rankMoves,
   readyWith,
   type Spot,
+  togetherMoves,
   type Underway,
 } from './whatif';
 export {
@@ -55,7 +55,7 @@ export {
   governedRate,
   inRoom,
   meanAir,
-  type RoomWait,
   RATE_CLAMP,
+  type RoomWait,
   windows,
 } from './windows';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { clockSetRight, readLogger } from '.';
 import { type LoggerStyle, loggerFile } from '@/devices/practice-logger';
+import { clockSetRight, readLogger } from '.';
 
 const FROM = Date.parse('2031-03-03T08:00:00Z');
 const DAY = 86_400_000;

@@ -1,4 +1,4 @@
-import { fail, instantOf, type Issue, MS_PER_HOUR, ok, parseNumber, type Result, shownAgain } from '@/core/quantity';
+import { fail, type Issue, instantOf, MS_PER_HOUR, ok, parseNumber, type Result, shownAgain } from '@/core/quantity';
 
 /** One reading of a room logger; UTC ms, °C, humidity 0–1. */
 export type Logged = { readonly atMs: number; readonly tempC: number; readonly rh: number };

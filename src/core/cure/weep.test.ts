@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { coldNights, dailyRate, MAY, warmestIn, weekOf, weepingNow, WIPE_AGAIN_HOURS } from '.';
+import { coldNights, dailyRate, MAY, WIPE_AGAIN_HOURS, warmestIn, weekOf, weepingNow } from '.';
 
 const HOUR = 3_600_000;
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { check } from '@/core/contract';
-import { ok, type Result } from '@/core/quantity';
 import { Wait } from '@/core/plan';
+import { ok, type Result } from '@/core/quantity';
 import type { TimedClimate } from './age';
 import { arrhenius, cureRate, MODES } from './rate';
 import { Climate, type CureMode } from './schema';

@@ -1,1 +1,1 @@
-export { askedFor, type Findable, findIn, type Found } from './find';
+export { askedFor, type Findable, type Found, findIn } from './find';

@@ -1,7 +1,7 @@
-import { z } from 'zod';
 import { describe, expect, it } from 'vitest';
+import { z } from 'zod';
 import { INGREDIENTS } from '@/core/material';
-import { findInGuide, findQuestion, findSymptom, GUIDE_TO_FIND, Question, QUESTIONS, Stop, STOPS, Symptom, SYMPTOMS } from '.';
+import { findInGuide, findQuestion, findSymptom, GUIDE_TO_FIND, QUESTIONS, Question, STOPS, Stop, SYMPTOMS, Symptom } from '.';
 
 describe('the guide', () => {
   it('is whole: every question, symptom and line has all its parts, under one name each', () => {

@@ -20,5 +20,5 @@ export {
   questionOfWood,
   warningsOf,
 } from './rules';
-export { faultOfSymptom, SYMPTOMS_IN_BOOK } from './ways-back';
 export { Question, type School, Stop, Symptom, WHERES } from './schema';
+export { faultOfSymptom, SYMPTOMS_IN_BOOK } from './ways-back';

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { check } from '@/core/contract';
-import { fail, ok, type Result, atPath } from '@/core/quantity';
+import { atPath, fail, ok, type Result } from '@/core/quantity';
 import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
-import { ownNow } from './own';
 import shipped from './names.json';
+import { ownNow } from './own';
 import type { Ingredient } from './schema';
 
 /** Why a thing is no material for this work: the names of the reasons, each with its words. */

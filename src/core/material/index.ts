@@ -1,6 +1,18 @@
-export { answersTo, findIngredient, givesVapour, INGREDIENTS, ingredientOf, isLiquid, isOilSolvent } from './ingredients';
-export type { IngredientId, SpeciesId } from './ids';
 export {
+  type Identified,
+  identify,
+  nameToIngredient,
+  nearNames,
+  plainName,
+  REFUSAL_KINDS,
+  REFUSALS,
+  type Refusal,
+} from './identify';
+export type { IngredientId, SpeciesId } from './ids';
+export { answersTo, findIngredient, givesVapour, INGREDIENTS, ingredientOf, isLiquid, isOilSolvent } from './ingredients';
+export { asksPaper, DOUBTS, type Doubt, doubtOf, saysAnything, THUMBNAIL_C, worthKeeping } from './judging';
+export {
+  anyFilm,
   CONTACTS,
   type Contact,
   DRIES,
@@ -14,11 +26,10 @@ export {
   type PieceUse,
   POROSITIES,
   type Porosity,
-  anyFilm,
   worstOf,
 } from './kinds';
-export { type Ingredient, OwnWoodFacts, type Species } from './schema';
-export { findSpecies, isOwnWood, likeWood, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';
+export { type Change, type HeldSpan, type Life, lifeOf } from './life';
+export { LEAST_DRAWS, type RunsOut, runningOut, SOON_DAYS, tooEarlyToSay, type UsedUp } from './order';
 export {
   ALLERGENS,
   ALLERGENS_NOT_DECLARED,
@@ -36,18 +47,7 @@ export {
   UNSAID,
   type Unsaid,
 } from './own';
-export {
-  type Identified,
-  identify,
-  nameToIngredient,
-  nearNames,
-  plainName,
-  REFUSAL_KINDS,
-  REFUSALS,
-  type Refusal,
-} from './identify';
+export { ROLES, type Role } from './roles';
 export { daysLeft, goodUntil, type Keeping, keepingOf, USE_WINDOW_DAYS } from './run-out';
-export { LEAST_DRAWS, type RunsOut, runningOut, SOON_DAYS, tooEarlyToSay, type UsedUp } from './order';
-export { asksPaper, type Doubt, DOUBTS, doubtOf, saysAnything, THUMBNAIL_C, worthKeeping } from './judging';
-export { type Change, type HeldSpan, type Life, lifeOf } from './life';
-export { type Role, ROLES } from './roles';
+export { type Ingredient, OwnWoodFacts, type Species } from './schema';
+export { findSpecies, isOwnWood, likeWood, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';

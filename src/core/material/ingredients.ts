@@ -1,5 +1,5 @@
-import shipped from './ingredients.json';
 import type { IngredientId } from './ids';
+import shipped from './ingredients.json';
 import type { Ingredient } from './schema';
 
 /** Every ingredient the house knows; a test holds each row to its schema. Source: working estimates of the trade, each row with its note. */

@@ -1,5 +1,5 @@
-import type { Ingredient } from './schema';
 import type { Contact } from './kinds';
+import type { Ingredient } from './schema';
 
 /** Wax is judged by the thumbnail in this warmth alone, °C: colder it crumbles whatever is in it, warmer it dents. Source: practice of the trade. */
 export const THUMBNAIL_C = { least: 18, most: 24 } as const;

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import {
   FOOD_VERDICTS,
   findIngredient,
-  identify,
   INGREDIENTS,
+  identify,
   isLiquid,
   nameToIngredient,
   nearNames,

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
 import { CONTACTS, DRIES } from './kinds';
-import { likeWood, ownWoodId } from './species';
 import type { Ingredient } from './schema';
+import { likeWood, ownWoodId } from './species';
 
 /** Figures of a sheet that may be missing; what is missing is reckoned on the safe side. */
 export const UNSAID = ['contact', 'flash', 'iodine', 'allergens', 'ceiling'] as const;

@@ -1,5 +1,5 @@
-export { type Melt, type MeltRow, melt } from './melt';
 export { fitPan, type LoggedMelt, type PanConstants } from './fit';
+export { type Melt, type MeltRow, melt } from './melt';
 export {
   BURST_S,
   POT_ALARMS,
@@ -7,8 +7,8 @@ export {
   POT_HEATERS,
   type PotCall,
   type PotHeater,
+  type PotMoments,
   type PotNow,
   potCalls,
   potCallsAt,
-  type PotMoments,
 } from './pot-calls';

@@ -2,7 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   area,
+  emc,
   factorFor,
+  moistureSwing,
+  poresMl,
   roomTaken,
   shelfMm,
   surfacesOf,
@@ -10,13 +13,10 @@ import {
   uptakeFactors,
   volumeMl,
   type WeighedPiece,
-  emc,
-  moistureSwing,
-  poresMl,
 } from '.';
-import { FILLS_SHARE, WALLS_KG_PER_M3 } from './pores';
 import { FULL_BELOW, PRIOR_RECORDS, SLIP_FACTOR, SLOWING_BELOW } from './absorb';
 import { BOX_END_SHARE, CUT_END_SHARE, ENGRAVED_MORE, SCOOP_END_SHARE } from './area';
+import { FILLS_SHARE, WALLS_KG_PER_M3 } from './pores';
 
 const weighed = (ratio: number, species = 'pear'): WeighedPiece => ({
   species,

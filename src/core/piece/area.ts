@@ -1,10 +1,10 @@
 import { check } from '@/core/contract';
+import type { Porosity } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
-import { AreaInput, type FinishClass, type Geometry, type Solid } from './schema';
 import { breaksOut } from './profile';
+import { AreaInput, type FinishClass, type Geometry, type Solid } from './schema';
 import type { Surface } from './surfaces';
 import { THIRST, UPTAKE_G_PER_M2 } from './uptake';
-import type { Porosity } from '@/core/material';
 
 /** Surface of one piece, mm², and the part of it that is end grain. */
 export type Area = { readonly areaMm2: number; readonly endGrainMm2: number };

@@ -1,8 +1,6 @@
 import type { PieceUse } from '@/core/material';
-import { checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
-import { fits } from './area';
-import type { Geometry, Solid } from './schema';
 import {
+  atPath,
   fail,
   type Issue,
   ok,
@@ -12,8 +10,10 @@ import {
   parsePositive,
   parseSizes,
   type Result,
-  atPath,
 } from '@/core/quantity';
+import { fits } from './area';
+import { checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
+import type { Geometry, Solid } from './schema';
 
 export type PointDraft = { readonly key: string; readonly r: string; readonly z: string };
 /** Shapes a part may be, with how their sizes are typed. */

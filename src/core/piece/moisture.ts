@@ -1,4 +1,4 @@
-import { MS_PER_HOUR, MS_PER_DAY } from '@/core/quantity';
+import { MS_PER_DAY, MS_PER_HOUR } from '@/core/quantity';
 import { FIT_MOISTURE } from './emc';
 
 /** One reading of a moisture meter: wood moisture, % of dry mass. */

@@ -1,4 +1,4 @@
-import { type ShopBoard, type DayBatch, type Lean, type PlacedJob, put, reachOf, settleLate, traceTo } from './place';
+import { type DayBatch, type Lean, type PlacedJob, put, reachOf, type ShopBoard, settleLate, traceTo } from './place';
 import type { SpotTaken } from './spots';
 
 export type Arranged =

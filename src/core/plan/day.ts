@@ -1,10 +1,10 @@
 import { check } from '@/core/contract';
-import { fail, formatInstant, instantOf, type Issue, MINUTES_PER_DAY, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
-import type { Blocking } from './blocking';
+import { fail, formatInstant, type Issue, instantOf, MINUTES_PER_DAY, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { type Arranged, arrange } from './arrange';
+import type { Blocking } from './blocking';
 import { DayInput } from './day-schema';
 import { openingsOf } from './openings';
-import type { ShopBoard, DayBatch, DayJob } from './place';
+import type { DayBatch, DayJob, ShopBoard } from './place';
 
 export type DayStepAt = { readonly id: string; readonly startAt: string; readonly endAt: string; readonly by: string };
 export type DayPlan =

@@ -2,14 +2,15 @@
  * When each thing is done. The shop is planned by `day`: all batches, hands and places together, by search. `plan` is the contract’s own, for one
  * batch by itself, and exact; no screen asks it. Both read moments, waits and blockings alike.
  */
+
+export type { Blocking } from './blocking';
 export { type DayPlan, day } from './day';
 export { type DayInput, MOST_PLANNED } from './day-schema';
-export type { Blocking } from './blocking';
-export { type Moved, movedBetween, type ShopStep, slackOf } from './standing';
-export { latestStart, type PlacedBatch, promise, type PromisedBatch } from './promise';
-export { type HoursText, HOURS_STEP_MIN, hoursText, minutesOf, readHours, withEdge } from './hours-text';
+export { HOURS_STEP_MIN, type HoursText, hoursText, minutesOf, readHours, withEdge } from './hours-text';
 export { openingsOf } from './openings';
 export { type Missed, type Plan, type PlannedStep, plan } from './plan';
+export { latestStart, type PlacedBatch, type PromisedBatch, promise } from './promise';
 export { type Rounds, rounds } from './rounds';
 export { type Job, Opening, type PlanInput, type PlanStep, Wait } from './schema';
 export type { Span } from './spans';
+export { type Moved, movedBetween, type ShopStep, slackOf } from './standing';

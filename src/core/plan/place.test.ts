@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type DayBatch, type DayJob, settleLate, type ShopBoard, traceTo } from './place';
+import { type DayBatch, type DayJob, type ShopBoard, settleLate, traceTo } from './place';
 import { roomFor } from './spots';
 
 const job = (id: string, change: Partial<DayJob> = {}): DayJob => ({

@@ -1,4 +1,4 @@
-import { intersect, shift, type Span, union } from './spans';
+import { intersect, type Span, shift, union } from './spans';
 import { roomFor, type SpotTaken } from './spots';
 
 /** One job of a batch in whole minutes; `fixed` where it has been done, is under way or is pinned. */

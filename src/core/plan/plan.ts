@@ -1,5 +1,5 @@
 import { check } from '@/core/contract';
-import { fail, formatInstant, instantOf, type Issue, MINUTES_PER_DAY, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
+import { fail, formatInstant, type Issue, instantOf, MINUTES_PER_DAY, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { type Blocking, blockingOf } from './blocking';
 import { openingsOf } from './openings';
 import { PlanInput, type PlanStep } from './schema';

@@ -1,4 +1,4 @@
-import { intersect, shift, type Span } from './spans';
+import { intersect, type Span, shift } from './spans';
 
 /** One job of the chain in whole minutes; `most` is Infinity where nothing spoils. */
 export type Link = { readonly hands: number; readonly least: number; readonly ideal: number; readonly most: number };

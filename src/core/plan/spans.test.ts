@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { openingsOf } from '.';
-import { intersect, shift, type Span, union } from './spans';
+import { intersect, type Span, shift, union } from './spans';
 
 const span = fc
   .tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 15 }))

@@ -1,7 +1,7 @@
-import { openingsOf } from './openings';
-import { instantOf, MINUTES_PER_DAY, MS_PER_MINUTE, groupBy } from '@/core/quantity';
+import { groupBy, instantOf, MINUTES_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
 import type { DayPlan, DayStepAt } from './day';
 import { DayInput } from './day-schema';
+import { openingsOf } from './openings';
 
 type Feasible = Extract<DayPlan, { feasible: true }>;
 /** A planned step of the whole shop with how late it may begin while everything else stands still; UTC ms. */

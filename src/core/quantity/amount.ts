@@ -1,11 +1,11 @@
 import { fail, ok, type Result } from './issue';
+import { type Grams, MASS_UNITS } from './mass';
 import { parseTerms, sumTerms } from './measure';
 import { checkPositive, parsePositive } from './number';
-import { typedText } from './typed';
-import { type Grams, MASS_UNITS } from './mass';
-import { lookUpUnit } from './unit';
 import { reads } from './reads';
-import { asksCountry, type GramsPerMl, massOf, type Millilitres, VOLUME_UNITS } from './volume';
+import { typedText } from './typed';
+import { lookUpUnit } from './unit';
+import { asksCountry, type GramsPerMl, type Millilitres, massOf, VOLUME_UNITS } from './volume';
 
 /** What an ounce on its own was said to mean, once the maker has been asked. */
 export type OunceMeaning = 'weight' | 'us-fluid' | 'imperial-fluid';

@@ -1,5 +1,5 @@
 export { type Measured, type OunceMeaning, parseAmount, parseMeasured } from './amount';
-export { MINUTES_PER_DAY, type Minutes, minutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseDuration } from './duration';
+export { MINUTES_PER_DAY, type Minutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, minutes, parseDuration } from './duration';
 export { groupBy } from './group';
 export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
 export { type Millimetres, millimetres, parseLength, parseSizes, typedLength } from './length';
@@ -7,6 +7,9 @@ export { type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass'
 export { type Lean, parseMoment } from './moment';
 export { CURRENCIES, formatMoney, type Minor, parseMoney, toMajor } from './money';
 export { checkPositive, parseNonNegative, parseNumber, parsePositive } from './number';
+export { BASE_READS, inBaseUnits, READS, type Reads, readIn, reads } from './reads';
+export { figure, figureDown, type HeldIn, say, sayMark, sayOther, saySizes, signOf, typedAs } from './say';
+export { parseArea } from './surface';
 export {
   type Celsius,
   celsius,
@@ -16,14 +19,12 @@ export {
   toCelsius,
   toKelvin,
 } from './temperature';
-export { BASE_READS, inBaseUnits, READS, type Reads, readIn, reads } from './reads';
-export { figure, figureDown, type HeldIn, say, sayMark, sayOther, saySizes, signOf, typedAs } from './say';
-export { parseArea } from './surface';
+export { typedText, withoutEnd } from './typed';
 export { minus, plus, type Quantity } from './unit';
 export {
   type GramsPerMl,
-  massOf,
   type Millilitres,
+  massOf,
   millilitres,
   millilitresPer,
   parseVolume,
@@ -38,7 +39,6 @@ export {
   formatInstant,
   instantOf,
   isZone,
-  wallClock,
   shownAgain,
+  wallClock,
 } from './zoned';
-export { typedText, withoutEnd } from './typed';

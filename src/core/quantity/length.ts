@@ -1,7 +1,7 @@
 import { fail, type Result } from './issue';
+import { parseTerms, sumTerms } from './measure';
 import { reads } from './reads';
 import { typedText } from './typed';
-import { parseTerms, sumTerms } from './measure';
 import type { Quantity, UnitRow } from './unit';
 
 /** Length in millimetres. */

@@ -1,5 +1,5 @@
-import { parseTerms, sumTerms } from './measure';
 import { ok, type Result } from './issue';
+import { parseTerms, sumTerms } from './measure';
 import { reads } from './reads';
 import { perUnitOf, type Quantity, type UnitRow } from './unit';
 

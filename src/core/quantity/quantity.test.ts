@@ -6,8 +6,10 @@ import {
   dateOf,
   dayOfWeek,
   daysBetween,
+  figure,
   formatInstant,
   formatMoney,
+  type Grams,
   grams,
   gramsPer,
   instantOf,
@@ -29,13 +31,11 @@ import {
   say,
   sayMark,
   saySizes,
-  figure,
-  type Grams,
   volumeOf,
   wallClock,
 } from '.';
-import { MASS_UNITS } from './mass';
 import { LENGTH_UNITS } from './length';
+import { MASS_UNITS } from './mass';
 import { LARGEST_TYPED } from './number';
 import { ZERO_CELSIUS_K } from './temperature';
 import { VOLUME_UNITS } from './volume';

@@ -18,9 +18,9 @@ import {
   sayMark,
   sayOther,
   saySizes,
-  typedLength,
   signOf,
   typedAs,
+  typedLength,
 } from '.';
 
 const US: Reads = { mass: 'oz', volume: 'us', temperature: 'F', length: 'in' };

@@ -1,7 +1,7 @@
+import { fail, type Result } from './issue';
+import type { Grams } from './mass';
 import { parseTerms, sumTerms, type Term } from './measure';
 import { reads } from './reads';
-import type { Grams } from './mass';
-import { fail, type Result } from './issue';
 import { perUnitOf, type Quantity, type UnitRow } from './unit';
 
 /** Volume in millilitres. */

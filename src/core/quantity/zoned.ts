@@ -1,5 +1,5 @@
-import { MS_PER_DAY, MS_PER_MINUTE } from './duration';
 import { Temporal } from 'temporal-polyfill';
+import { MS_PER_DAY, MS_PER_MINUTE } from './duration';
 import { fail, ok, type Result } from './issue';
 import { MOST_TYPED } from './typed';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { planSteps, REGIMENS, type RegimenStep, scheduleOf, type StepChange, withChanges, withinReach } from '.';
 import { plan } from '../plan';
+import { planSteps, REGIMENS, type RegimenStep, type StepChange, scheduleOf, withChanges, withinReach } from '.';
 import { byLabelCoats, careGiven, coatGroups, labelledSteps } from './changes';
 import { gramsPerPiece } from './soak';
 

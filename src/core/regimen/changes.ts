@@ -1,7 +1,7 @@
-import { drawsLot, endsCoat } from './kinds';
-import { careTraits } from '@/core/care';
 import type { CareClass } from '@/core/care';
+import { careTraits } from '@/core/care';
 import type { FinishClass } from '@/core/piece';
+import { drawsLot, endsCoat } from './kinds';
 import type { RegimenStep } from './schema';
 import { hours, wait } from './steps';
 

@@ -1,9 +1,9 @@
 import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS, GOVERNS } from '@/core/cure';
+import { ROLES } from '@/core/material';
 import { FINISH_CLASSES, SURFACES } from '@/core/piece';
 import {
   fail,
-  say,
   type Issue,
   ok,
   parseDuration,
@@ -11,10 +11,10 @@ import {
   parsePositive,
   parseTemperature,
   type Result,
+  say,
 } from '@/core/quantity';
 import { STEP_KINDS } from './kinds';
 import { faultsOfSequence } from './rules';
-import { ROLES } from '@/core/material';
 import {
   GOVERNS_ABOVE,
   INSPECTIONS,

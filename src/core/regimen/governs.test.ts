@@ -1,6 +1,6 @@
-import { inRoom } from '@/core/cure';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { inRoom } from '@/core/cure';
 import { plan } from '../plan';
 import {
   type AirAhead,
@@ -9,8 +9,8 @@ import {
   progressOf,
   REGIMENS,
   roomAlong,
-  scheduleOf,
   type SlotBound,
+  scheduleOf,
   soonestOf,
   withinReach,
 } from '.';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { faultsOfLayers, holdsOver } from './layers';
-import { coat, wait } from './steps';
 import { Regimen } from './schema';
+import { coat, wait } from './steps';
 
 const slot = (id: string, wants: 'never' | 'drying') => ({ slot: id, name: id, wants: [wants], roles: ['neat-oil' as const] });
 const laid = (id: string) =>

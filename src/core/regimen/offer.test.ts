@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { priorFactor } from '@/core/cure';
-import { day, type DayInput } from '@/core/plan';
+import { type DayInput, day } from '@/core/plan';
 import { offer, REGIMENS, type ShopNow } from '.';
 
 const weekdays = [1, 2, 3, 4, 5].map((one) => ({ day: one, open: '08:30', close: '17:30' }));

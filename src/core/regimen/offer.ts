@@ -3,13 +3,13 @@ import type { Geometry } from '@/core/piece';
 import { type DayInput, type DayPlan, latestStart, type PlacedBatch, promise } from '@/core/plan';
 import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
 import { dayJobs } from './dayjobs';
-import { type DwellBound, scheduleOf } from './schedule';
-import type { Task } from './task';
-import { withinReach } from './reach';
-import { setsAfter } from './setting';
 import type { RoomOf } from './governs';
+import { withinReach } from './reach';
 import { type AirRows, meanOfRows, roomAlong } from './room';
+import { type DwellBound, scheduleOf } from './schedule';
 import type { PlaceKind, RegimenStep } from './schema';
+import { setsAfter } from './setting';
+import type { Task } from './task';
 
 /** The shop as a promise sees it: its planner's input, the plan that stands, and how fast finish cures where it rests. */
 export type ShopNow = {

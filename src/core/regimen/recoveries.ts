@@ -1,10 +1,10 @@
+import { governsOf, type RoomOf, waitInRoom } from './governs';
 import { lastGrit } from './grit';
 import { endsCoat } from './kinds';
-import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
-import type { RegimenStep } from './schema';
 import { type Fact, turnsOf } from './progress';
-import { governsOf, type RoomOf, waitInRoom } from './governs';
 import type { DwellBound } from './schedule';
+import type { RegimenStep } from './schema';
+import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import { againAfter, stepOfTask, type Task } from './task';
 
 /** What can be seen amiss on a surface while the work goes on. */

@@ -1,5 +1,5 @@
-import type { FinishClass } from '@/core/piece';
 import { ingredientOf, likeIngredient, type Role } from '@/core/material';
+import type { FinishClass } from '@/core/piece';
 import type { RegimenStep, Slot } from './schema';
 
 /** From this share of the mass a solvent thins an oil. Source: working estimate. */

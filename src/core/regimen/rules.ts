@@ -1,6 +1,6 @@
-import { abrades, drawsLot, endsCoat } from './kinds';
 import { INGREDIENTS } from '@/core/material';
 import type { Issue } from '@/core/quantity';
+import { abrades, drawsLot, endsCoat } from './kinds';
 import { faultsOfLayers } from './layers';
 import { isRestoration } from './restore';
 import type { Regimen, RegimenStep } from './schema';

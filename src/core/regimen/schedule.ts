@@ -1,8 +1,8 @@
 import type { CureMode } from '@/core/cure';
-import { drawsLot, handlesWet, laysCoat } from './kinds';
-import { governsOf, isDwell, type RoomOf, waitInRoom } from './governs';
 import { type PlanStep, rounds, type Wait } from '@/core/plan';
-import { fail, type Issue, ok, type Result, atPath } from '@/core/quantity';
+import { atPath, fail, type Issue, ok, type Result } from '@/core/quantity';
+import { governsOf, isDwell, type RoomOf, waitInRoom } from './governs';
+import { drawsLot, handlesWet, laysCoat } from './kinds';
 import { CABINET } from './places';
 import type { RegimenStep } from './schema';
 import { handsMin } from './steps';

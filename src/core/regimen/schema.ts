@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { FINISH_CLASSES, SURFACES } from '@/core/piece';
-import { CHECK_KINDS, GOVERNS } from '@/core/cure';
 import { CARE_CLASSES } from '@/core/care';
-import { Wait } from '@/core/plan';
+import { CHECK_KINDS, GOVERNS } from '@/core/cure';
 import { ROLES } from '@/core/material';
+import { FINISH_CLASSES, SURFACES } from '@/core/piece';
+import { Wait } from '@/core/plan';
 import { STEP_KINDS } from './kinds';
 
 /** How a coat lies; it bounds the dwell. */

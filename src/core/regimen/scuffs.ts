@@ -1,10 +1,10 @@
-import { abrades, laysCoat } from './kinds';
 import type { FinishClass } from '@/core/piece';
 import { MS_PER_DAY } from '@/core/quantity';
+import { abrades, laysCoat } from './kinds';
 import type { Fact } from './progress';
 import type { DwellBound } from './schedule';
-import type { Task } from './task';
 import { handsMin, NONE, step } from './steps';
+import type { Task } from './task';
 
 /** After so many days a dried coat is scuffed before the next one: of an oil, and of a varnish. Source: practice.md, the bounds of the regimens. */
 export const SCUFF_AFTER_DAYS = { oil: 7, varnish: 3 } as const;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { type DwellBound, type Fact, leastUntil, progressOf, REGIMENS, scheduleOf, settingFrom, setsAfter, withScuffs } from '.';
 import { plan } from '../plan';
+import { type DwellBound, type Fact, leastUntil, progressOf, REGIMENS, scheduleOf, setsAfter, settingFrom, withScuffs } from '.';
 import { planSteps } from './schedule';
 import { SCUFF_AFTER_DAYS } from './scuffs';
 import { HANDS_AREA, handsMin, handsScale } from './steps';

@@ -1,5 +1,5 @@
-import { type Area, coatGrams, type FinishClass, ON_TOP, poresMl, type Surface } from '@/core/piece';
 import type { Porosity } from '@/core/material';
+import { type Area, coatGrams, type FinishClass, ON_TOP, poresMl, type Surface } from '@/core/piece';
 import type { RegimenStep } from './schema';
 
 /** Density reckoned with before a lot is chosen, g/ml. Source: oils of the trade lie between 0.85 and 0.95. */

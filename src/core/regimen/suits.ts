@@ -1,6 +1,6 @@
 import type { Blend } from '@/core/blend';
-import { fail, ok, type Result } from '@/core/quantity';
 import type { Role } from '@/core/material';
+import { fail, ok, type Result } from '@/core/quantity';
 import { PASTE_FROM, PASTE_UP_TO, POURED_BELOW, rolesFor } from './roles';
 import type { RegimenStep, Slot } from './schema';
 

@@ -1,6 +1,6 @@
 import { RESTORATIONS } from './restore';
-import { REGIMENS } from './shipped';
 import type { Regimen, RegimenStep } from './schema';
+import { REGIMENS } from './shipped';
 
 const shippedOf = (id: string): Regimen | undefined => [...REGIMENS, ...RESTORATIONS].find((one) => one.id === id);
 

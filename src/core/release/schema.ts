@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { CHECK_KINDS, CURE_MODES } from '@/core/cure';
-import { COST_PARTS } from './cost';
-import { GATES } from './gates';
 import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
 import { STATEMENTS } from '@/core/use';
+import { COST_PARTS } from './cost';
+import { GATES } from './gates';
 
 const Moment = z.iso.datetime({ offset: true });
 const Sha256 = z.string().regex(/^[0-9a-f]{64}$/);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chalkNumber, CODE_ALPHABET, CODE_LENGTH, codeFrom, compositions, edgesInto, lotsInto, type TracedLot } from '.';
+import { CODE_ALPHABET, CODE_LENGTH, chalkNumber, codeFrom, compositions, edgesInto, lotsInto, type TracedLot } from '.';
 
 const lots: readonly TracedLot[] = [
   { id: 1, own: { 'mineral-oil': 1 } },

@@ -3,13 +3,13 @@ import {
   answerOf,
   evenness,
   kindTraits,
-  meansOver,
   MOST_TAUGHT,
+  meansOver,
   rangeOf,
   type Said,
   solidsPerM2,
-  taught,
   TRIAL_KINDS,
+  taught,
   valuesOf,
 } from '.';
 

@@ -1,7 +1,7 @@
-import { groupBy, type Result } from '@/core/quantity';
 import { deltaE, type Lab } from '@/core/colour';
+import { groupBy, type Result } from '@/core/quantity';
 import { kindTraits, type TrialKind } from './kinds';
-import { trial, type TrialAnswer } from './trial';
+import { type TrialAnswer, trial } from './trial';
 
 /** A treatment of a trial and the places its fields lie at. */
 export type Lies = { readonly board: number; readonly place: number; readonly treatment: string };

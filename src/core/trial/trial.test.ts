@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fieldsOn, layFields, LEAST_FIELD_MM, MOST_SCORES, powerOf, TAPE_MM, trial } from '.';
+import { fieldsOn, LEAST_FIELD_MM, layFields, MOST_SCORES, powerOf, TAPE_MM, trial } from '.';
 
 const names = (n: number): string[] => Array.from({ length: n }, (_, i) => `t${i}`);
 

@@ -1,6 +1,6 @@
 import { ok, type Result } from '@/core/quantity';
 import { finishOf, type Layer } from './finish';
-import { gates, type GatesInput, type UseGate } from './gates';
+import { type GatesInput, gates, type UseGate } from './gates';
 
 /** A material that may be chosen for a slot. */
 export type Choosable = Layer & { readonly id: number };

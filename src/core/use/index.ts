@@ -2,8 +2,8 @@ export { type Choosable, type GateAhead, gatesAhead, type PlannedPiece } from '.
 export { finishOf, type Layer, layerOfBlend, usualUses, withAdded } from './finish';
 export {
   FOOD_USES,
-  gates,
   type GatesInput,
+  gates,
   meetsFood,
   STATEMENTS,
   type Statement,
@@ -12,5 +12,5 @@ export {
   type UseGateId,
   type UseGates,
 } from './gates';
-export { type Added, ADDED, Glue, glueOf, layerOfGlue, strictest } from './wood';
 export { isBySurface, slotMeets, surfacesMeeting, whereSlotLies, withoutSurface } from './meets';
+export { ADDED, type Added, Glue, glueOf, layerOfGlue, strictest } from './wood';

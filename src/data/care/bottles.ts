@@ -1,6 +1,6 @@
 import 'server-only';
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import { bestBottle, type CareClass, care, treatmentsAYear, careTraits } from '@/core/care';
+import { bestBottle, type CareClass, care, careTraits, treatmentsAYear } from '@/core/care';
 import type { Db } from '../db';
 import { careEvent, carePlan, piece, sale } from '../schema';
 import { theShop } from '../shop/queries';

@@ -1,15 +1,15 @@
 import 'server-only';
-import type { OwnCare } from '@/core/regimen';
 import { care, careInSeason, type Keeper, type Language, looksFrom, taughtDays, type Use, type Wash } from '@/core/care';
-import { addDays, fail, ok, type Result, atPath } from '@/core/quantity';
+import { addDays, atPath, fail, ok, type Result } from '@/core/quantity';
+import type { OwnCare } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
+import { heldNotice } from '../facts/facts';
 import { careEvent, carePlan, owner, sale } from '../schema';
 import { theShop } from '../shop/queries';
-import { asPiece, type Batch, loadBatch } from '../work/batch';
-import { taughtOfBatch } from '../trials/teach';
 import { takeTins } from '../tins/commands';
-import { heldNotice } from '../facts/facts';
+import { taughtOfBatch } from '../trials/teach';
+import { asPiece, type Batch, loadBatch } from '../work/batch';
 import { CARE_HORIZON_DAYS } from './horizon';
 import { unsoldPieces } from './queries';
 

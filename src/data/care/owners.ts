@@ -6,7 +6,7 @@ import type { Db } from '../db';
 import { batch, carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
 import { tinSaleStands } from '../tins/standing';
-import { endPlan, giveTo, holderIdOf, type CarePlan, planOf, reOiledOn, rewriteDates } from './plans';
+import { type CarePlan, endPlan, giveTo, holderIdOf, planOf, reOiledOn, rewriteDates } from './plans';
 import { voidWaiting } from './post';
 
 /** What one piece's page takes in a day: so many words, and so many bytes of photos as they are kept. */

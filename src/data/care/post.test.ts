@@ -7,23 +7,23 @@ import type { Post } from '@/core/care';
 import { fileFolder } from '@/devices/post';
 import type { Db } from '../db';
 import { careEvent, carePlan, outbox, owner } from '../schema';
-import { demoDb, letters } from '../testing';
-import { allLots } from '../stores/queries';
 import { holdLot } from '../stores/holds';
-import { findSold, soldPieces } from './queries';
-import { changePlan, setHolder } from './plans';
+import { allLots } from '../stores/queries';
+import { demoDb, letters } from '../testing';
+import { lettersAbout, lettersPosted, lettersToRead } from './letters';
 import { careOf, eraseOwner, exportOwner, reportCare, seeReport, stopLetters, unseenReports } from './owners';
+import { changePlan, setHolder } from './plans';
 import {
+  answerTo,
+  draftAnswer,
   draftHoldLetters,
   retryLetter,
   sendLetters,
   settleDrafts,
   type Writer,
   writeLetters,
-  answerTo,
-  draftAnswer,
 } from './post';
-import { lettersPosted, lettersToRead, lettersAbout } from './letters';
+import { findSold, soldPieces } from './queries';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const DAY = 86_400_000;

@@ -6,8 +6,8 @@ import { keep } from '../kept';
 import { batch, careEvent, carePlan, design, designRevision, owner, piece, release, sale, tinSale } from '../schema';
 import { allLots, type KnownLot } from '../stores/queries';
 import { tinSaleStands } from '../tins/standing';
-import { reOiledOn } from './plans';
 import { type Batch, loadBatch, type Piece, piecesIn } from '../work/batch';
+import { reOiledOn } from './plans';
 
 /** Pieces of a batch that have not been sold. */
 export function unsoldPieces(db: Db, one: Batch): Piece[] {

@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc, eq, isNotNull } from 'drizzle-orm';
-import { type CareClass, medianOf, type BackShare, shareOf } from '@/core/care';
+import { type BackShare, type CareClass, medianOf, shareOf } from '@/core/care';
 import { daysBetween, groupBy } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';

@@ -10,8 +10,8 @@ import {
   meanAir,
   type TimedClimate,
 } from '@/core/cure';
-import type { AirAhead, AirRows, PlaceKind } from '@/core/regimen';
 import { MS_PER_HOUR } from '@/core/quantity';
+import type { AirAhead, AirRows, PlaceKind } from '@/core/regimen';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { type Place, places, readingsOf, seasonOf } from '../shop/queries';

@@ -1,14 +1,13 @@
 import 'server-only';
 import { eq, sql } from 'drizzle-orm';
 import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } from '@/core/cure';
+import { settingFrom } from '@/core/regimen';
 import type { Db } from '../db';
 import { checkEntry, lot, lotEdge, readyMade, release, roomReading } from '../schema';
-
 import { theShop } from '../shop/queries';
-import { airOf } from './air';
 import { loadBatch } from '../work/batch';
-import { settingFrom } from '@/core/regimen';
 import { progressOfBatch, setBy } from '../work/standing';
+import { airOf } from './air';
 
 type Learned = { readonly key: string; readonly readId: number; readonly learning: Learning };
 const kept = new WeakMap<Db, Learned>();

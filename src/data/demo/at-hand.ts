@@ -6,7 +6,7 @@ import { saveOwnMaterial } from '../stores/own-materials';
 import { allLots } from '../stores/queries';
 import { keepReference } from '../stores/references';
 import { addSupply, moveSupply } from '../stores/supplies';
-import { by, DAY, day, INES, must, type DemoScene, WREN } from './scene';
+import { by, DAY, type DemoScene, day, INES, must, WREN } from './scene';
 
 const SUPPLIES = [
   ['Cotton cloths', 'pieces', 60, 14],

@@ -5,18 +5,18 @@ import { type Db, migrateFile, openFile } from '../db';
 import { flushFolder, partOf } from '../files';
 import { shop } from '../schema';
 import { setUpShop } from '../shop/commands';
+import { layAtHand } from './at-hand';
+import { demoReadings } from './climate';
+import { arrangeShop, tellMore } from './more';
+import { makePots } from './pots';
+import { DAY, must, ZONE } from './scene';
+import { takeSides } from './sides';
+import { afterPots, stockUp, writeFormulas } from './stock';
 import { STORIES } from './stories';
 import { drawDesigns, tellAll } from './tell';
-import { demoReadings } from './climate';
-import { makePots } from './pots';
-import { arrangeShop, tellMore } from './more';
-import { DAY, must, ZONE } from './scene';
+import { keepTrialPictures, tryFinishes } from './trials';
 import { readWood } from './wood';
 import { gatherEvidence, tellYear } from './year';
-import { layAtHand } from './at-hand';
-import { takeSides } from './sides';
-import { keepTrialPictures, tryFinishes } from './trials';
-import { afterPots, stockUp, writeFormulas } from './stock';
 
 const SHED = {
   name: 'Quillhaven Joinery Shed',

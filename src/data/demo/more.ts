@@ -1,6 +1,6 @@
 import 'server-only';
-import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { eq } from 'drizzle-orm';
+import { MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { soldPieces } from '../care/queries';
 import type { Db } from '../db';
 import { setHandHours } from '../plan/hands';
@@ -14,9 +14,9 @@ import { allLots } from '../stores/queries';
 import { loadBatch } from '../work/batch';
 import { allDesigns, allRegimens } from '../work/catalogue';
 import { weighAfter, weighBefore } from '../work/uptake';
+import { by, type DemoScene, day, INES, must, WREN } from './scene';
 import { MORE_STORIES } from './stories';
 import { tellAll } from './tell';
-import { by, day, INES, must, type DemoScene, WREN } from './scene';
 
 const ROOMS: Readonly<Record<string, number>> = { rack: 6, sill: 1.6, bath: 9, 'warm cabinet': 1.6, lathe: 1 };
 

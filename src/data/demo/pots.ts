@@ -4,7 +4,7 @@ import { fillJars, finishWeighing, lidJars, recordWeighing, startPour } from '..
 import { addPan, finishHeating, putOnHeat, recordPotTemperature } from '../pour/heat';
 import { findPot } from '../pour/queries';
 import { allLots, containers } from '../stores/queries';
-import { by, DAY, INES, must, type DemoScene } from './scene';
+import { by, DAY, type DemoScene, INES, must } from './scene';
 
 type Pot = {
   readonly revisionId: number;

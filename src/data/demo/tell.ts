@@ -13,8 +13,7 @@ import { allDesigns, allRegimens } from '../work/catalogue';
 import { addDesign, moveBatch, startBatch } from '../work/commands';
 import { recordEntry } from '../work/record';
 import { splitBatch } from '../work/split';
-import { by, DAY, day, INES, must, type DemoScene, WREN } from './scene';
-
+import { by, DAY, type DemoScene, day, INES, must, WREN } from './scene';
 import { DESIGNS, type Story } from './stories';
 
 /** A story whose lots are known by their rows. */

@@ -2,7 +2,7 @@ import 'server-only';
 import { asc } from 'drizzle-orm';
 import { recordMoisture } from '../moisture/moisture';
 import { batch } from '../schema';
-import { by, DAY, INES, must, type DemoScene } from './scene';
+import { by, DAY, type DemoScene, INES, must } from './scene';
 
 /** What the meter said of the newest boards: a little damp, drying, and once just wetted. */
 export function readWood({ db, nowMs }: DemoScene): void {

@@ -8,11 +8,11 @@ import { decideRelease, sayLabelled, setPrice } from '../release/commands';
 import { places } from '../shop/queries';
 import { countLot, receiveLot } from '../stores/commands';
 import { allLots } from '../stores/queries';
-import { findBatchId, piecesIn, loadBatch } from '../work/batch';
+import { findBatchId, loadBatch, piecesIn } from '../work/batch';
 import { moveBatch } from '../work/commands';
-import { type LotStory, tell } from './tell';
 import { makePot } from './pots';
-import { by, DAY, day, INES, must, type DemoScene, WREN } from './scene';
+import { by, DAY, type DemoScene, day, INES, must, WREN } from './scene';
+import { type LotStory, tell } from './tell';
 
 type Past = {
   readonly daysAgo: number;

@@ -1,6 +1,6 @@
 import 'server-only';
 import { desc, eq, isNull } from 'drizzle-orm';
-import { type Findable, findIn, type Found } from '@/core/find';
+import { type Findable, type Found, findIn } from '@/core/find';
 import { GUIDE_TO_FIND } from '@/core/guide';
 import { findIngredient } from '@/core/material';
 import type { Db } from '../db';

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { houseRule } from '../schema';
 import type { Db } from '../db';
+import { houseRule } from '../schema';
 import { demoDb, refusal } from '../testing';
 import { ownRules, rulesOf, seenHere, takeSide } from './rules';
 

@@ -6,7 +6,7 @@ import { fail, groupBy, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { careReport, carePlan, houseRule, piece, release, sale } from '../schema';
+import { carePlan, careReport, houseRule, piece, release, sale } from '../schema';
 import { type Batch, loadBatch } from '../work/batch';
 
 export type HouseRule = OwnRule & { readonly personId: number };

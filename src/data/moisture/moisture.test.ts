@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { demoDb, refusal } from '../testing';
 import { moistureReading } from '../schema';
+import { demoDb, refusal } from '../testing';
 import { recordMoisture, woodState } from './moisture';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');

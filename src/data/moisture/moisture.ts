@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc, eq } from 'drizzle-orm';
-import { dampness, type Dampness, dryBy, type DryByWeight, dryByWeight, type DryWeighing, emc } from '@/core/piece';
+import { type Dampness, type DryByWeight, type DryWeighing, dampness, dryBy, dryByWeight, emc } from '@/core/piece';
 import { fail, groupBy, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { desc, eq, sql } from 'drizzle-orm';
-import type { Db } from '../db';
 import { HOLDER_NAME, holder } from '../care/queries';
+import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, carePlan, design, designRevision, owner, piece, restoration, sale } from '../schema';
 import { traceOf } from '../trace/queries';

@@ -3,7 +3,7 @@ import { type Blocking, type DayInput, type DayPlan, day, type Moved, movedBetwe
 import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
 import { dayJobs, type Progress, ROOM_UNITS, waitIn, withinReach } from '@/core/regimen';
 import type { Db } from '../db';
-import { places, type Place, type ShopHours } from '../shop/queries';
+import { type Place, places, type ShopHours } from '../shop/queries';
 import { type Batch, piecesIn } from '../work/batch';
 import { handsOf } from './hands';
 import { allPins, type Pin } from './pins';

@@ -9,8 +9,8 @@ import type { Db } from '../db';
 import { container, fill, formulaRevision, lot, lotEdge, pour, pourEntry, slip } from '../schema';
 import { theShop } from '../shop/queries';
 import { move, nextLotNumber } from '../stores/commands';
-import { toToolWax } from '../stores/tool-wax';
 import { leftOf, materialIdOf } from '../stores/queries';
+import { toToolWax } from '../stores/tool-wax';
 import { gramsToWeigh, linesNow, madeOf, mayPractise, noteSlip, openPot, pouredOf, touch } from './open';
 import { type Pot, spreadWaiting } from './queries';
 

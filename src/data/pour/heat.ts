@@ -1,13 +1,13 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import { fail, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { POT_HEATERS, type PotMoments } from '@/core/melt';
+import { fail, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
-import { keep } from '../kept';
-import { findPot, openPours } from './queries';
 import type { Db } from '../db';
+import { keep } from '../kept';
 import { pan, potReading } from '../schema';
 import { madeOf, mayPractise, openPot, touch } from './open';
+import { findPot, openPours } from './queries';
 
 export function recordPotTemperature(
   db: Db,

@@ -1,10 +1,10 @@
 import 'server-only';
 import { and, eq } from 'drizzle-orm';
-import { blend, type Blend, running } from '@/core/blend';
+import { type Blend, blend, running } from '@/core/blend';
 import { fail, ok, type Result } from '@/core/quantity';
 import type { By } from '../command';
 import type { Db } from '../db';
-import { pour, slip, type SLIPS } from '../schema';
+import { pour, type SLIPS, slip } from '../schema';
 import { theShop } from '../shop/queries';
 import { findPot, type Pot } from './queries';
 

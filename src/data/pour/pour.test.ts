@@ -5,12 +5,12 @@ import type { Db } from '../db';
 import { setUpShop } from '../shop/commands';
 import { addContainer, countContainer, countLot, move, receiveLot } from '../stores/commands';
 import { allLots, containers, leftOf, pricesPerKg } from '../stores/queries';
-import { traceOf } from '../trace/queries';
 import { emptyDb } from '../testing';
+import { traceOf } from '../trace/queries';
 import { abandonPour, fillJars, finishWeighing, lidJars, makeCold, recordWeighing, startPour } from './commands';
 import { finishHeating, recordPotTemperature } from './heat';
-import { recordHeatSlip, rescale, settleShort, spreadSlip } from './slips';
 import { findPot, openJars } from './queries';
+import { recordHeatSlip, rescale, settleShort, spreadSlip } from './slips';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const by = { personId: 1, nowMs: NOW };

@@ -1,7 +1,7 @@
-import { MS_PER_MINUTE } from '@/core/quantity';
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
-import { findRevision, type StoredLine, type Revision } from '../blends/queries';
+import { MS_PER_MINUTE } from '@/core/quantity';
+import { findRevision, type Revision, type StoredLine } from '../blends/queries';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { container, fill, lot, movement, pan, potReading, pour, pourEntry, slip } from '../schema';

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Db } from '../db';
+import { pour, ragLook } from '../schema';
 import { demoDb } from '../testing';
 import { findBatchId } from '../work/batch';
-import { pour, ragLook } from '../schema';
 import { checkRags, growRagLine, layRags, recordSpill, shrinkRagLine } from './commands';
 import { openRagLines, ragsOpenFor } from './queries';
 

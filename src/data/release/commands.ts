@@ -1,12 +1,12 @@
-import { nextNumber } from '@/data/numbers';
 import 'server-only';
-import { learnedA0 } from '../cure/learned';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import type { Contact } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { AT_THE_END, type Way } from '@/core/regimen';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
+import { nextNumber } from '@/data/numbers';
 import { type By, command } from '../command';
+import { learnedA0 } from '../cure/learned';
 import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';

@@ -1,17 +1,17 @@
 import 'server-only';
 import { asc, eq, inArray, sql } from 'drizzle-orm';
-import { costOf, type Cost, type Evidence, type Gate, type GateId, NewReleaseRecord } from '@/core/release';
 import { quantile } from '@/core/cure';
 import { formatInstant } from '@/core/quantity';
+import { type Cost, costOf, type Evidence, type Gate, type GateId, NewReleaseRecord } from '@/core/release';
+import { tinCost } from '../care/bottles';
 import { weighInOf } from '../cure/commands';
 import type { Db } from '../db';
 import { batchPrice, labelled, person, ragLine, ragLineEntry } from '../schema';
 import { theShop } from '../shop/queries';
-import { tinCost } from '../care/bottles';
 import { allLots, type KnownLot } from '../stores/queries';
 import { type Batch, piecesIn, tagOf } from '../work/batch';
-import { woodOfBatch } from './uses';
 import type { BatchStanding, CureStanding } from '../work/standing';
+import { woodOfBatch } from './uses';
 
 /** Who did something, by the number the file keeps of them; those who left included. */
 const namesOf = (db: Db): ReadonlyMap<number, string> =>

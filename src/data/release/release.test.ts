@@ -1,18 +1,18 @@
+import { sql } from 'drizzle-orm';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { sellPieces, type Sale } from '../care/commands';
+import { bottlesFor } from '../care/bottles';
+import { type Sale, sellPieces } from '../care/commands';
 import { findSold, soldPieces } from '../care/queries';
 import { recordCheck } from '../cure/commands';
 import type { Db } from '../db';
-import { sql } from 'drizzle-orm';
-import { bottlesFor } from '../care/bottles';
+import { allLots } from '../stores/queries';
 import { demoDb, refusal, reportOf } from '../testing';
 import { sellTins } from '../tins/commands';
 import { findBatchId, loadBatch, openBatchIds } from '../work/batch';
-import { startBatch } from '../work/commands';
 import { allRegimens } from '../work/catalogue';
+import { startBatch } from '../work/commands';
 import { recordEntry } from '../work/record';
 import { a0OfMaterials, standingOfBatch } from '../work/standing';
-import { allLots } from '../stores/queries';
 import { decideRelease, decisionsOf, evidenceOf, type ReleaseRefusal, setPrice, signedRecord } from './commands';
 import { costOfBatch } from './record';
 

@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { SURFACES } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
-import { lastGrit, type Marked, MARKS, notNeeded } from '@/core/regimen';
+import { lastGrit, MARKS, type Marked, notNeeded } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { logEntry, piece, restoration } from '../schema';

@@ -1,10 +1,10 @@
 import 'server-only';
-import { existsSync, openSync, readSync, closeSync, renameSync, rmSync, statSync } from 'node:fs';
+import { closeSync, existsSync, openSync, readSync, renameSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { knownMigrations, migrationsOf } from '../db';
-import { hasTable } from '../has';
 import { filesBeside, flushFile, flushFolder, hashOf, keepFile, keptIn, partOf } from '../files';
+import { hasTable } from '../has';
 import { APPENDED, countsOf, damageOf, filesNamed } from './checked';
 import { onWhole } from './whole';
 

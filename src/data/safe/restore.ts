@@ -3,8 +3,8 @@ import { copyFileSync, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { bringUpToDate } from '../db';
-import { hasTable } from '../has';
 import { filesBeside, flushFile, flushFolder, keepFile, keptIn } from '../files';
+import { hasTable } from '../has';
 import { type Verified, verify } from './backup';
 import { filesNamed } from './checked';
 import { heldWords, takeLock } from './lock';

@@ -1,10 +1,10 @@
-import { z } from 'zod';
-import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { z } from 'zod';
 import { FEELS } from '@/core/blend';
 import { HEATERS } from '@/core/caution';
 import { formulaRevision } from './blends';
+import { json } from './json';
 import { moment, oneOf, positive, version } from './shared';
 import { person } from './shop';
 import { container, lot } from './stores';

@@ -1,11 +1,11 @@
-import { z } from 'zod';
-import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { CONTACTS, OwnMaterialFacts, ROLES } from '@/core/material';
+import { z } from 'zod';
 import { LABEL_UNSAID } from '@/core/blend';
+import { CONTACTS, OwnMaterialFacts, ROLES } from '@/core/material';
 import { STATEMENTS } from '@/core/use';
 import { formulaRevision } from './blends';
+import { json } from './json';
 import { moment, oneOf, positive, version } from './shared';
 import { person, place } from './shop';
 

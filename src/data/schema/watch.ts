@@ -1,8 +1,8 @@
-import { z } from 'zod';
-import { json } from './json';
 import { sql } from 'drizzle-orm';
 import { type AnySQLiteColumn, check, index, integer, primaryKey, sqliteTable, text, unique } from 'drizzle-orm/sqlite-core';
+import { z } from 'zod';
 import { CLOTH_WAYS } from '@/core/cloths';
+import { json } from './json';
 import { pour } from './pour';
 import { moment, oneOf, version } from './shared';
 import { person } from './shop';

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-import { json } from './json';
 import { sql } from 'drizzle-orm';
 import {
   type AnySQLiteColumn,
@@ -12,12 +10,14 @@ import {
   text,
   unique,
 } from 'drizzle-orm/sqlite-core';
+import { z } from 'zod';
 import { CARE_CLASSES, KEEPERS } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
 import { ORIGINS, OwnWoodFacts, PIECE_USES } from '@/core/material';
 import { FINISH_CLASSES } from '@/core/piece';
-import { Glue } from '@/core/use';
 import { LIES, OwnCare, PLACE_KINDS, STEP_KINDS, StepDetail, VERDICT_KINDS } from '@/core/regimen';
+import { Glue } from '@/core/use';
+import { json } from './json';
 import { moment, oneOf, positive, version } from './shared';
 import { person, place } from './shop';
 import { lot } from './stores';

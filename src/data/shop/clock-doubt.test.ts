@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoDb, emptyDb, reportOf } from '../testing';
-import { openBatchIds, loadBatch } from '../work/batch';
+import { loadBatch, openBatchIds } from '../work/batch';
 import { recordEntry } from '../work/record';
 import { AHEAD_MS, BACK_MS, clockDoubt, trustClock } from './clock-doubt';
 

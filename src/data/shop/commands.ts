@@ -1,15 +1,15 @@
 import 'server-only';
 import { and, eq, sql } from 'drizzle-orm';
+import type { Light } from '@/core/cure';
 import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Reads, type Result } from '@/core/quantity';
-import type { Light } from '@/core/cure';
 import { PLACE_KINDS, type PlaceHazard, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
-import { FACTS_VERSION } from '../facts/version';
-import { newIdentity } from './identity';
-import { writeRevision } from '../work/regimens';
 import type { Db } from '../db';
+import { FACTS_VERSION } from '../facts/version';
 import { closedDay, opening, person, place, regimen, roomReading, shop } from '../schema';
+import { writeRevision } from '../work/regimens';
+import { newIdentity } from './identity';
 
 export type NewShop = {
   readonly name: string;

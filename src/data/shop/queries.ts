@@ -1,8 +1,8 @@
 import 'server-only';
 import { and, asc, between, desc, eq, lt } from 'drizzle-orm';
 import type { SeasonCell, TimedClimate } from '@/core/cure';
-import { MS_PER_HOUR } from '@/core/quantity';
 import type { Opening } from '@/core/plan';
+import { MS_PER_HOUR } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { closedDay, opening, person, place, roomHour, roomReading, roomSeason, shop } from '../schema';

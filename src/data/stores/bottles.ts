@@ -1,6 +1,6 @@
 import 'server-only';
-import type { Went } from '@/core/blend';
 import { eq } from 'drizzle-orm';
+import type { Went } from '@/core/blend';
 import { fail, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';

@@ -1,8 +1,8 @@
 import 'server-only';
 import { setsInTin } from '@/core/blend';
 import type { Candidate } from '@/core/choose';
-import type { KnownLot } from '@/data/stores/queries';
 import { layerOf } from '@/data/release/uses';
+import type { KnownLot } from '@/data/stores/queries';
 
 /** Lots that still hold something, as choices are made between them; held ones among them, so that it can be said why a list is empty. */
 export const candidates = (lots: readonly KnownLot[]): Candidate[] =>

@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { edgesInto, lotsInto } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { lot, lotEdge, slip, type SLIPS } from '../schema';
+import { lot, lotEdge, type SLIPS, slip } from '../schema';
 import { move, nextLotNumber } from './commands';
 import { leftOf } from './queries';
 

@@ -1,6 +1,6 @@
+import { sql } from 'drizzle-orm';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sql } from 'drizzle-orm';
 import { command } from '../command';
 import { setUpShop } from '../shop/commands';
 import { demoDb, emptyDb } from '../testing';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Db } from '../db';
 import { saveFormula } from '../blends/commands';
+import type { Db } from '../db';
 import { fillJars, finishWeighing, recordWeighing, startPour } from '../pour/commands';
 import { finishHeating } from '../pour/heat';
 import { findPot } from '../pour/queries';

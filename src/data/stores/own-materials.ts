@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc, desc } from 'drizzle-orm';
-import { type Ingredient, INGREDIENTS, type OwnMaterialFacts, ownMaterial as materialOf, ownMaterialId } from '@/core/material';
+import { INGREDIENTS, type Ingredient, ownMaterial as materialOf, type OwnMaterialFacts, ownMaterialId } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';

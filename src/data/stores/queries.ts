@@ -1,10 +1,9 @@
 import 'server-only';
 import { asc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { boughtLineId, UNDECLARED } from '@/core/blend';
-import { type Doubt, DOUBTS, doubtOf, findIngredient, goodUntil } from '@/core/material';
-import type { Statement } from '@/core/use';
+import { DOUBTS, type Doubt, doubtOf, findIngredient, goodUntil } from '@/core/material';
 import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
-import { tinSaleStands } from '../tins/standing';
+import type { Statement } from '@/core/use';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import {
@@ -21,6 +20,7 @@ import {
   tinSale,
 } from '../schema';
 import { places } from '../shop/queries';
+import { tinSaleStands } from '../tins/standing';
 import { type Known, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
 
 export type Lot = typeof lot.$inferSelect;

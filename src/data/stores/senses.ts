@@ -5,7 +5,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import type { Statement } from '@/core/use';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { calibration, declaration, hold, lot, type LOT_CHECKS, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
+import { calibration, declaration, hold, type LOT_CHECKS, lot, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
 import type { KnownLot } from './queries';
 
 export type LotCheckKind = (typeof LOT_CHECKS)[number];

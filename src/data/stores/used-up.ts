@@ -1,7 +1,7 @@
 import 'server-only';
 import { desc, sql } from 'drizzle-orm';
 import type { AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
-import { findIngredient, type UsedUp, USE_WINDOW_DAYS } from '@/core/material';
+import { findIngredient, USE_WINDOW_DAYS, type UsedUp } from '@/core/material';
 import { groupBy, MS_PER_DAY } from '@/core/quantity';
 import type { Db } from '../db';
 import { lot, supply, supplyMove, tinSale } from '../schema';

@@ -1,5 +1,6 @@
 import 'server-only';
 import { and, asc, desc, eq, isNotNull, sql } from 'drizzle-orm';
+import type { Result } from '@/core/quantity';
 import {
   answerOf,
   fieldsOn,
@@ -10,10 +11,9 @@ import {
   type TrialKind,
   type Value,
   valuesOf,
-  type Wear,
   WEARS,
+  type Wear,
 } from '@/core/trial';
-import type { Result } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import {

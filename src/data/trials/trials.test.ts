@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { colour, deltaE, encoded, readBoard } from '@/core/colour';
+import type { Db } from '../db';
 import { SHOTS, shotFile, shotOf } from '../demo/trial-scene';
 import { hashOf } from '../files';
-import { beforeEach, describe, expect, it } from 'vitest';
-import type { Db } from '../db';
 import { decideRelease } from '../release/commands';
-import { allLots } from '../stores/queries';
 import { trialCycle } from '../schema';
+import { allLots } from '../stores/queries';
 import { demoDb, refusal, reportOf } from '../testing';
 import { loadBatch, openBatchIds, piecesIn } from '../work/batch';
 import { allDesigns, allRegimens } from '../work/catalogue';
@@ -15,8 +15,8 @@ import { recordEntry } from '../work/record';
 import { progressOfBatch } from '../work/standing';
 import { shopUptake } from '../work/uptake';
 import { closeTrial, countCycle, keepPicture, type NewTrial, score, startTrial, takeCycleBack } from './commands';
-import { taughtOf } from './teach';
 import { allTrials, answerTo, findTrial, trialOfBatch, triedWith } from './queries';
+import { taughtOf } from './teach';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const by = { personId: 1, nowMs: NOW };

@@ -1,22 +1,22 @@
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
 import type { CheckSeen } from '@/core/cure';
-import { type Area, areaTaking, type UptakeFactor } from '@/core/piece';
 import type { Species } from '@/core/material';
+import { type Area, areaTaking, type UptakeFactor } from '@/core/piece';
 import { groupBy } from '@/core/quantity';
 import { type AirAhead, asNowKnown, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/regimen';
-import { type ChangeRow, changesOf } from './changed';
+import { airAhead } from '../cure/air';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, batchMaterial, checkEntry, logEntry, movement, piece, recovery, release } from '../schema';
-import { airAhead } from '../cure/air';
 import type { Place } from '../shop/queries';
-import { placeAt } from './stays';
 import { allLots, type KnownLot } from '../stores/queries';
 import { closedTrialBatches, type TrialOf, trialOfBatch } from '../trials/queries';
+import { type Design, findDesign, findRegimen, type KnownRegimen } from './catalogue';
+import { type ChangeRow, changesOf } from './changed';
+import { placeAt } from './stays';
 import { shopUptake } from './uptake';
 import { woodOf } from './woods';
-import { type Design, findDesign, findRegimen, type KnownRegimen } from './catalogue';
 
 export type LogEntry = typeof logEntry.$inferSelect;
 export type Piece = typeof piece.$inferSelect;

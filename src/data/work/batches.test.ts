@@ -1,13 +1,13 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { areaOf, areaTaking } from '@/core/piece';
-import type { Db } from '../db';
+import type { Result } from '@/core/quantity';
 import { careOf } from '../care/commands';
+import type { Db } from '../db';
 import { findAnything } from '../find/find';
 import { gatesOfBatch, gatesOfKinds } from '../release/uses';
 import { addPlace } from '../shop/commands';
 import { receiveLot } from '../stores/commands';
 import { allLots } from '../stores/queries';
-import type { Result } from '@/core/quantity';
 import { demoDb } from '../testing';
 import { againLike } from './again';
 import { asPiece, findBatchId, loadBatch } from './batch';
@@ -15,8 +15,8 @@ import { allDesigns, allRegimens } from './catalogue';
 import { addDesign, moveBatch, type NewBatch, startBatch } from './commands';
 import { judgeWork, keepNote, notesOf, verdictsOf } from './notes';
 import { estimatedGrams, recordEntry } from './record';
-import { saveOwnWood } from './woods';
 import { progressOfBatch } from './standing';
+import { saveOwnWood } from './woods';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const MIN = 60_000;

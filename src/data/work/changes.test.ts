@@ -1,20 +1,20 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
+import type { Db } from '../db';
 import { finishFor } from '../release/uses';
-import { holdLot } from '../stores/holds';
 import { receiveLot } from '../stores/commands';
+import { holdLot } from '../stores/holds';
 import { allLots, leftOf } from '../stores/queries';
 import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { traceOf } from '../trace/queries';
-import type { Db } from '../db';
 import { findBatchId, loadBatch } from './batch';
 import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from './changes';
 import { startBatch } from './commands';
-import { recordEntry, type Report } from './record';
-import { correctEntry, undoLast } from './strike';
+import { type Report, recordEntry } from './record';
 import { takeWay } from './recover';
 import { splitBatch } from './split';
 import { progressOfBatch, standingOfBatch } from './standing';
+import { correctEntry, undoLast } from './strike';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const MIN = 60_000;

@@ -1,7 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
-import { coatGroups, type LastReason, type Progress, stepOfTask, laysCoat } from '@/core/regimen';
+import { coatGroups, type LastReason, laysCoat, type Progress, stepOfTask } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batchMaterial, stepChange } from '../schema';

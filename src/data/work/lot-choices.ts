@@ -1,9 +1,9 @@
 import 'server-only';
 import type { LotChoice } from '@/core/cost';
 import { findIngredient } from '@/core/material';
-import { candidates } from '../stores/candidates';
 import type { Db } from '../db';
 import { keep } from '../kept';
+import { candidates } from '../stores/candidates';
 import { allLots, type KnownLot } from '../stores/queries';
 import { coversOf } from './record';
 import { slotBound } from './standing';

@@ -1,15 +1,15 @@
 import { sql } from 'drizzle-orm';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { openRagLines } from '../rags/queries';
+import type { Db } from '../db';
 import { layRags } from '../rags/commands';
+import { openRagLines } from '../rags/queries';
 import { logEntry } from '../schema';
 import { allLots, leftOf } from '../stores/queries';
 import { demoDb, lastEntryOf, refusal, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';
-import { recordEntry, type Report } from './record';
-import { correctEntry, undoLast } from './strike';
+import { type Report, recordEntry } from './record';
 import { progressOfBatch } from './standing';
-import type { Db } from '../db';
+import { correctEntry, undoLast } from './strike';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const MIN = 60_000;

@@ -3,17 +3,17 @@ import { eq } from 'drizzle-orm';
 import { clothHazard, makesCloths, worstHazard } from '@/core/cloths';
 import { areaOf, factorFor, type Surface, volumeMl } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
-import { type Fault, gramsPerPiece, type Progress, type RegimenStep, type Task, USUAL_DENSITY, abrades } from '@/core/regimen';
+import { abrades, type Fault, gramsPerPiece, type Progress, type RegimenStep, type Task, USUAL_DENSITY } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
-import { checkEntry, logEntry, place, placement, restoration } from '../schema';
 import { type Cloth, growRagLine } from '../rags/commands';
+import { checkEntry, logEntry, place, placement, restoration } from '../schema';
 import { theShop } from '../shop/queries';
 import { move } from '../stores/commands';
-import { withdrawCaused } from './recover';
+import { type KnownLot, leftOf } from '../stores/queries';
 import { type Batch, loadBatch, lotAt } from './batch';
 import { takeLot } from './changes';
-import { type KnownLot, leftOf } from '../stores/queries';
+import { withdrawCaused } from './recover';
 import { progressOfBatch } from './standing';
 
 /** One thing done, as a device reports it. `queued` says that it was written down while the server was out of reach. */

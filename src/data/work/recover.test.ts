@@ -3,10 +3,10 @@ import { waysFor } from '@/core/regimen';
 import type { Db } from '../db';
 import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';
-import { recordEntry, type Report } from './record';
-import { strikeWaiting, undoLast } from './strike';
+import { type Report, recordEntry } from './record';
 import { leaveWay, takeWay } from './recover';
 import { progressOfBatch } from './standing';
+import { strikeWaiting, undoLast } from './strike';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const MIN = 60_000;

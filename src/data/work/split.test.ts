@@ -5,9 +5,9 @@ import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { traceOf } from '../trace/queries';
 import { findBatchId, loadBatch, openBatchIds, piecesIn, tagOf } from './batch';
 import { recordEntry } from './record';
-import { correctEntry, undoLast } from './strike';
 import { joinBatches, movesOf, partWith, piecesNamed, sourceOf, splitBatch } from './split';
 import { progressOfBatch, standingOfBatch } from './standing';
+import { correctEntry, undoLast } from './strike';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const by = { personId: 1, nowMs: NOW };

@@ -21,6 +21,7 @@ import {
 import {
   type DwellBound,
   type Fact,
+  handlesWet,
   handsScale,
   leastUntil,
   type Progress,
@@ -29,20 +30,19 @@ import {
   ringOf,
   roomAlong,
   roundsRecorded,
-  stepOfTask,
-  scheduleOf,
   SCUFF_AFTER_DAYS,
-  settingFrom,
   type SlotBound,
+  scheduleOf,
+  settingFrom,
+  stepOfTask,
   type Task,
   turnsOf,
   withRecoveries,
   withScuffs,
   withTurns,
-  handlesWet,
 } from '@/core/regimen';
-import type { Db } from '../db';
 import { type Air, airOf } from '../cure/air';
+import type { Db } from '../db';
 import { theShop } from '../shop/queries';
 import type { KnownLot } from '../stores/queries';
 import { type Batch, lotAt, piecesIn } from './batch';

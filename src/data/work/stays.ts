@@ -2,7 +2,7 @@ import 'server-only';
 import { asc, eq } from 'drizzle-orm';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import { placement, place } from '../schema';
+import { place, placement } from '../schema';
 import { type Place, places } from '../shop/queries';
 
 /** Where a batch stood from which moment on, oldest first. */

@@ -4,9 +4,9 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { shrinkRagLine } from '../rags/commands';
-import { batch as batchTable, batchMaterial, checkEntry, logEntry, movement } from '../schema';
+import { batchMaterial, batch as batchTable, checkEntry, logEntry, movement } from '../schema';
 import { move } from '../stores/commands';
-import { loadBatch, type LogEntry } from './batch';
+import { type LogEntry, loadBatch } from './batch';
 import { asksTime } from './record';
 import { progressOfBatch } from './standing';
 

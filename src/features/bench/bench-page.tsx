@@ -1,15 +1,15 @@
-import { lookOf } from '@/web/drawing/look';
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { findBatchId, loadBatch, piecesIn } from '@/data/work/batch';
-import { openRagLines } from '@/data/rags/queries';
-import { session } from '@/web/session';
 import { aheadOf } from '@/core/hands';
-import { openBatches } from '@/web/hands/open-batches';
+import { openRagLines } from '@/data/rags/queries';
 import { restorationOf } from '@/data/restore/restore';
+import { findBatchId, loadBatch, piecesIn } from '@/data/work/batch';
+import { lookOf } from '@/web/drawing/look';
 import { changeWords, coatSlots } from '@/web/hands/coats';
-import { BenchView } from './components/bench-view';
 import { bitesOf, cabinetTroubles, NOTHING_BITES } from '@/web/hands/moment';
+import { openBatches } from '@/web/hands/open-batches';
+import { session } from '@/web/session';
+import { BenchView } from './components/bench-view';
 
 /** The bench view of one batch. */
 export async function BenchPage({ number }: { readonly number: string }) {

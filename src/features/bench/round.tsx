@@ -1,7 +1,7 @@
 import 'server-only';
 import { piecesIn, tagOf } from '@/data/work/batch';
-import { session } from '@/web/session';
 import { openBatches } from '@/web/hands/open-batches';
+import { session } from '@/web/session';
 import { RoundPanel } from './components/round-panel';
 
 /** Several batches in one round: chosen, typed or read by their tags, and recorded together; each keeps its own book. */

@@ -1,22 +1,22 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
 import { type UnderstoodFormulas, understand } from '@/core/blend';
+import { HEATERS } from '@/core/caution';
+import { findIngredient } from '@/core/material';
 import { ok } from '@/core/quantity';
-import { sayIssue } from '@/messages';
 import { saveFormula } from '@/data/blends/commands';
 import { allFormulas } from '@/data/blends/queries';
 import { command } from '@/data/command';
 import type { Db } from '@/data/db';
+import { startPour } from '@/data/pour/commands';
 import { allLots } from '@/data/stores/queries';
 import { calibrate, thumbFactors } from '@/data/stores/senses';
-import { HEATERS } from '@/core/caution';
-import { startPour } from '@/data/pour/commands';
-import { findIngredient } from '@/core/material';
+import { sayIssue } from '@/messages';
+import { type Answer, act } from '@/web/act';
 import { MOST_LIST } from '@/web/csv';
-import { act, type Answer } from '@/web/act';
 import type { FilePreview } from '@/web/file-sheet';
+import { rowId } from '@/web/shapes';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({

@@ -5,7 +5,7 @@ import { care } from '@/core/care';
 import { a0Of } from '@/core/cure';
 import { findIngredient, ingredientOf } from '@/core/material';
 import { uptake } from '@/core/piece';
-import { say, saySizes, formatMoney } from '@/core/quantity';
+import { formatMoney, say, saySizes } from '@/core/quantity';
 import { allFormulas } from '@/data/blends/queries';
 import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';

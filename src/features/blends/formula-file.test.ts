@@ -4,8 +4,8 @@ import { describe, expect, it } from 'vitest';
 import { understand } from '@/core/blend';
 import { INGREDIENTS } from '@/core/material';
 import type { Formula } from '@/data/blends/queries';
-import { formulaSchema, releaseSchema } from '../../../docs/formats/write-schema';
 import { readCsv, toCsv } from '@/web/csv';
+import { formulaSchema, releaseSchema } from '../../../docs/formats/write-schema';
 import { formulasAsCsv, formulasAsJson, isFormulaFile, readFormulas } from './formula-file';
 
 const formula = (

@@ -1,17 +1,17 @@
 'use server';
 
+import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
-import { countryOrNone, emailOrNone, rowId } from '@/web/shapes';
 import { LANGUAGES, USES, WASHES } from '@/core/care';
 import { eraseOwner, reportCare, seeReport } from '@/data/care/owners';
 import { changePlan, setHolder } from '@/data/care/plans';
 import { retryLetter, settleDrafts } from '@/data/care/post';
 import { dropFile } from '@/data/files';
 import { sellTins } from '@/data/tins/commands';
-import { revalidatePath } from 'next/cache';
+import { type Answer, act, moneyOf, reader } from '@/web/act';
 import { session } from '@/web/session';
+import { countryOrNone, emailOrNone, rowId } from '@/web/shapes';
 import { postRound, removeLetters } from './post-round';
-import { act, type Answer, moneyOf, reader } from '@/web/act';
 
 /** Someone of the shop has read what an owner said. */
 export async function markSeen(input: unknown): Promise<Answer> {

@@ -1,5 +1,5 @@
-import { careTraits } from '@/core/care';
 import 'server-only';
+import { careTraits } from '@/core/care';
 import { addDays, say } from '@/core/quantity';
 import { gramsDue, REFILL_DAYS } from '@/data/care/bottles';
 import type { Db } from '@/data/db';

@@ -4,8 +4,8 @@ import type { Language } from '@/core/care';
 import { groupBy } from '@/core/quantity';
 import type { Look } from '@/data/care/queries';
 import { tagOf } from '@/data/work/batch';
-import { allergensIn, shippedIn, SLIP_WORDS, titleIn } from '@/messages/slip';
 import { initialsOf } from '@/messages/care';
+import { allergensIn, SLIP_WORDS, shippedIn, titleIn } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
 
 /** A piece's looks to be put into a calendar, each with the number that stays its own. */

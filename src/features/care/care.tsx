@@ -1,26 +1,26 @@
-import { BatchSign } from '@/web/drawing/batch-sign';
 import 'server-only';
 import { dateOf, daysBetween, groupBy } from '@/core/quantity';
-import { unseenReports } from '@/data/care/owners';
 import { lettersPosted, lettersToRead } from '@/data/care/letters';
+import { unseenReports } from '@/data/care/owners';
 import { batchesToSell, type SoldRow, soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
+import { allLots } from '@/data/stores/queries';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
+import { initialsOf } from '@/messages/care';
 import { linkLook } from '@/ui/button';
+import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { longDate, yearOf } from '@/ui/when';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import { FindPiece } from '@/web/find-piece';
-import { allLots } from '@/data/stores/queries';
+import { titleOf } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
-import { Why } from '@/web/why';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
-import { titleOf } from '@/web/hands/open-batches';
+import { Why } from '@/web/why';
 import { Bottles } from './bottles';
-import { initialsOf } from '@/messages/care';
 import { Letters, Said } from './letters';
 import { releasedRing } from './slip';
-import { Fold } from '@/ui/fold';
 
 /** A look that is due within so many days stands at the top. */
 const SOON_DAYS = 7;

@@ -1,14 +1,14 @@
 import 'server-only';
-import { QUIET, type LetterRow } from '@/data/care/post';
 import type { LetterToRead, PostedRow } from '@/data/care/letters';
 import type { ReportRow } from '@/data/care/owners';
+import { type LetterRow, QUIET } from '@/data/care/post';
 import { REPORT_WORDS } from '@/messages/care';
+import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate, longDate } from '@/ui/when';
-import { AgainButton, DraftButtons, SeenButton, SendNow } from './components/owner-tools';
-import { Fold } from '@/ui/fold';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
+import { AgainButton, DraftButtons, SeenButton, SendNow } from './components/owner-tools';
 
 const STATE: Readonly<Record<LetterRow['state'], { readonly mark: string; readonly says: string; readonly tone: string }>> = {
   draft: { mark: '✎', says: 'a draft', tone: 'text-cure font-semibold' },

@@ -2,9 +2,9 @@
 import 'server-only';
 import { render } from 'preact-render-to-string';
 import { LANGUAGES, type Language } from '@/core/care';
-import { dateIn, saying, SLIP_WORDS } from '@/messages/slip';
-import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
+import { dateIn, SLIP_WORDS, saying } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
+import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
 
 /** What an owner's page shows beside the slip. */
 export type OwnerView = {

@@ -7,14 +7,14 @@ import { findSold } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
 import { guessesAt } from '@/data/door/guesses';
+import { fairPhoto } from '@/data/piece/piece';
 import { findShop } from '@/data/shop/queries';
+import type { Batch } from '@/data/work/batch';
 import { addressOf } from '@/web/door';
+import { smallPhoto } from '@/web/small-photo';
 import { calendarOf } from './calendar';
 import { missingHtml, type OwnerView, ownerHtml } from './owner-html';
 import { slipOf } from './slip';
-import { fairPhoto } from '@/data/piece/piece';
-import type { Batch } from '@/data/work/batch';
-import { smallPhoto } from '@/web/small-photo';
 
 /** The language asked for in the address, else what is given. */
 export function languageOf(request: Request, otherwise: Language): Language {

@@ -1,12 +1,12 @@
 import 'server-only';
 import { rmSync } from 'node:fs';
 import path from 'node:path';
+import type { Post } from '@/core/care';
 import { sendLetters, writeLetters } from '@/data/care/post';
 import type { Db } from '@/data/db';
-import { letterWords } from '@/web/letter-words';
 import { shopFile } from '@/data/files';
-import type { Post } from '@/core/care';
 import { fileFolder, mailServer } from '@/devices/post';
+import { letterWords } from '@/web/letter-words';
 
 /** Where letters lie that the stand-in wrote. */
 export const outboxFolder = (): string => path.join(path.dirname(shopFile()), 'outbox');

@@ -1,5 +1,5 @@
 import 'server-only';
-import { FEW, type BackShare } from '@/core/care';
+import { type BackShare, FEW } from '@/core/care';
 import { addDays, dateOf, say } from '@/core/quantity';
 import { whatComesBack } from '@/data/care/returns';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';

@@ -6,13 +6,13 @@ import { findSold, looksBetween } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { theShop } from '@/data/shop/queries';
+import { SLIP_SIZES, tooLong } from '@/print/slip';
+import type { SlipWish } from '@/print/slip-pdf';
 import { session } from '@/web/session';
 import { calendarOf, looksCalendar } from './calendar';
 import { languageOf } from './owner-page';
-import type { SlipWish } from '@/print/slip-pdf';
-import { slipPdf, slipPicture } from './slip-print';
 import { slipOf } from './slip';
-import { SLIP_SIZES, tooLong } from '@/print/slip';
+import { slipPdf, slipPicture } from './slip-print';
 
 const missing = (): Response => new Response('There is no piece with this code.', { status: 404 });
 

@@ -1,23 +1,23 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { COUNTRIES, type Language, LANGUAGES } from '@/core/care';
+import { COUNTRIES, LANGUAGES, type Language } from '@/core/care';
 import { isOwnWood, type Species } from '@/core/material';
+import { dateOf, say } from '@/core/quantity';
 import { bottlesFor } from '@/data/care/bottles';
 import { careOf, reportsOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
-import { linkLook } from '@/ui/button';
-import { Link } from '@/ui/link';
-import { longDate } from '@/ui/when';
-import { dateOf, say } from '@/core/quantity';
-import { session } from '@/web/session';
 import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from '@/messages/care';
-import { OwnerTools, PieceTools } from './components/owner-tools';
-import { PrintButton } from '@/ui/print-button';
-import { slipPdf, slipPicture } from './slip-print';
-import { wishOf } from './routes';
-import { slipOf } from './slip';
 import { SLIP_SIZES, slipIn, tooLong } from '@/print/slip';
 import { SlipSide } from '@/print/slip-side';
+import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
+import { PrintButton } from '@/ui/print-button';
+import { longDate } from '@/ui/when';
+import { session } from '@/web/session';
+import { OwnerTools, PieceTools } from './components/owner-tools';
+import { wishOf } from './routes';
+import { slipOf } from './slip';
+import { slipPdf, slipPicture } from './slip-print';
 
 export type SlipAsked = { readonly size?: string; readonly lang?: string; readonly also?: string };
 

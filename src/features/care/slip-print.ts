@@ -1,8 +1,8 @@
 import 'server-only';
-import { inThread } from '@/web/thread';
 import { pdfPicture } from '@/print/pdf-picture';
-import { type Printed, type SlipWish, setSlip } from '@/print/slip-pdf';
 import type { Slip } from '@/print/slip';
+import { type Printed, type SlipWish, setSlip } from '@/print/slip-pdf';
+import { inThread } from '@/web/thread';
 
 /** What was made lately, by all it says: the page asks for the type, then its pictures and the PDF are fetched. */
 function lately<T>(most: number): (key: string, make: () => Promise<T>) => Promise<T> {

@@ -1,8 +1,8 @@
+import 'server-only';
 import type { CareClass } from '@/core/care';
 import { priorFactor } from '@/core/cure';
-import { laysCoat } from '@/core/regimen';
-import 'server-only';
 import type { RingFacts } from '@/core/regimen';
+import { laysCoat } from '@/core/regimen';
 import type { SoldPiece } from '@/data/care/queries';
 import { contentsOf, saysNotForFood } from '@/data/release/commands';
 import type { Shop } from '@/data/shop/queries';

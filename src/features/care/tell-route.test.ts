@@ -1,13 +1,13 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { LANGUAGES } from '@/core/care';
-import { SLIP_WORDS } from '@/messages/slip';
 import { afterAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { LANGUAGES } from '@/core/care';
 import { careOf, reportsOf, unseenReports } from '@/data/care/owners';
 import { soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { demoDb } from '@/data/testing';
+import { SLIP_WORDS } from '@/messages/slip';
 import { tell } from './tell-route';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');

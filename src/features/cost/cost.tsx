@@ -12,7 +12,7 @@ import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
 import { session } from '@/web/session';
-import { LitreOrBottle, type Bought } from './components/litre-or-bottle';
+import { type Bought, LitreOrBottle } from './components/litre-or-bottle';
 import { type YearLine, YearsChart } from './components/years-chart';
 
 const Asked = z.object({

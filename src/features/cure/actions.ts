@@ -1,11 +1,11 @@
 'use server';
 
 import { z } from 'zod';
-import { clientId, rowId } from '@/web/shapes';
 import { CHECK_KINDS } from '@/core/cure';
 import { recordCheck, recordWeighing } from '@/data/cure/commands';
 import { recordReading } from '@/data/shop/commands';
-import { act, type Answer } from '@/web/act';
+import { type Answer, act } from '@/web/act';
+import { clientId, rowId } from '@/web/shapes';
 import { CheckFields, ReadingFields, WeighingFields } from './forms';
 
 const Check = CheckFields.extend({

@@ -12,12 +12,12 @@ import {
   warmestIn,
   weekOf,
 } from '@/core/cure';
-import { MS_PER_DAY } from '@/core/quantity';
 import { roomTaken } from '@/core/piece';
+import { MS_PER_DAY } from '@/core/quantity';
 import { cabinetFault, lightsVapour, ROOM_UNITS, type Soonest, soonestOf } from '@/core/regimen';
-import type { Db } from '@/data/db';
 import { airAhead, forecastFor } from '@/data/cure/air';
-import { places, type Place } from '@/data/shop/queries';
+import type { Db } from '@/data/db';
+import { type Place, places } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
 import { type BatchStanding, progressOfBatch, vapourWetMs } from '@/data/work/standing';
 import type { OpenBatch } from '@/web/hands/open-batches';

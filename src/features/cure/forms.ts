@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { typed } from '@/core/contract';
-import { fail, parseHumidity, parseMass, parseTemperature, type Result, type Celsius } from '@/core/quantity';
+import { type Celsius, fail, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
 import { rowId } from '@/web/shapes';
 
 /** The forms of the cure station, field by field; their actions read the same. */

@@ -3,9 +3,9 @@
 import { shopFile } from '@/data/files';
 import { whileFilling } from '@/data/kept';
 import { theShop } from '@/data/shop/queries';
-import { inThread } from '@/web/thread';
-import { actAfter, type Answer } from '@/web/act';
+import { type Answer, actAfter } from '@/web/act';
 import type { FilePreview } from '@/web/file-sheet';
+import { inThread } from '@/web/thread';
 import { lookAtFile, TakenReadings, takeFile } from './readings-file';
 
 /** Shows what a logger's file was understood to hold, gaps and unreadable rows included. */

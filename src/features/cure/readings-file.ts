@@ -1,15 +1,15 @@
 import 'server-only';
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
 import { clockSetRight, type LoggerFile, readLogger } from '@/core/cure';
-import { say, MS_PER_HOUR, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
+import { MS_PER_HOUR, MS_PER_MINUTE, ok, type Result, say } from '@/core/quantity';
 import { type By, isAhead } from '@/data/command';
 import { openFile } from '@/data/db';
 import { recordReadings } from '@/data/shop/commands';
 import { sayIssue } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';
-import type { FilePreview } from '@/web/file-sheet';
 import { readCells } from '@/web/csv';
+import type { FilePreview } from '@/web/file-sheet';
+import { rowId } from '@/web/shapes';
 
 const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
 export const TakenReadings = z.object({

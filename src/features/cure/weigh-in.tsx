@@ -1,7 +1,7 @@
 import 'server-only';
 import { LEAST_WEIGHINGS, type WeighCurve } from '@/core/cure';
 import { moistureSwing } from '@/core/piece';
-import { say, MS_PER_HOUR } from '@/core/quantity';
+import { MS_PER_HOUR, say } from '@/core/quantity';
 import { weighInOf } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
 import { WeighDrawn } from './components/weigh-drawn';

@@ -2,7 +2,7 @@ import 'server-only';
 import { type MilestoneId, weepingNow } from '@/core/cure';
 import { MS_PER_DAY, say } from '@/core/quantity';
 import type { Batch } from '@/data/work/batch';
-import type { CureStanding, BatchStanding } from '@/data/work/standing';
+import type { BatchStanding, CureStanding } from '@/data/work/standing';
 import { clockTime, dayAndDate } from '@/ui/when';
 import type { Reached } from './fan';
 

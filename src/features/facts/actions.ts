@@ -1,9 +1,9 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
 import { settleHeld, takeShipped, tellNotices } from '@/data/facts/facts';
-import { act, type Answer } from '@/web/act';
+import { type Answer, act } from '@/web/act';
+import { rowId } from '@/web/shapes';
 
 const Id = rowId;
 

@@ -6,9 +6,9 @@ import { initialsOf } from '@/messages/care';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { FindAnything } from '@/web/find-anything';
 import { lookOf } from '@/web/drawing/look';
 import { PieceMark } from '@/web/drawing/piece-mark';
+import { FindAnything } from '@/web/find-anything';
 import { titleOf } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
 

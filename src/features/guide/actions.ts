@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { takeSide } from '@/data/guide/rules';
 import { sayNumbers } from '@/data/shop/commands';
-import { act, type Answer } from '@/web/act';
+import { type Answer, act } from '@/web/act';
 import { NumberFields } from './forms';
 
 /** The shop takes a side of its own, or goes back to the house's. */

@@ -11,12 +11,12 @@ import {
   type Symptom,
 } from '@/core/guide';
 import { type Fault, waysFor } from '@/core/regimen';
-import { FAULT_WORDS, GUIDE_WHERE_WORDS, sayAnswer, WAY_WORDS } from '@/messages';
 import type { Db } from '@/data/db';
 import { guideFactsOf, ownRules, rulesOf, seenHere } from '@/data/guide/rules';
 import { people } from '@/data/shop/queries';
 import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
 import { loadBatch } from '@/data/work/batch';
+import { FAULT_WORDS, GUIDE_WHERE_WORDS, sayAnswer, WAY_WORDS } from '@/messages';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { fullDate } from '@/ui/when';

@@ -1,10 +1,10 @@
 import 'server-only';
 import { findInGuide, findQuestion, findSchool, findSymptom, QUESTIONS, STOPS, SYMPTOMS, WHERES } from '@/core/guide';
-import { GUIDE_WHERE_WORDS } from '@/messages';
 import { ownRules } from '@/data/guide/rules';
+import { GUIDE_WHERE_WORDS } from '@/messages';
 import { Link } from '@/ui/link';
-import { session } from '@/web/session';
 import { SearchForm } from '@/web/find-anything';
+import { session } from '@/web/session';
 import { KeepGuide } from './components/keep-guide';
 
 /** The guide: what to do at once, what one sees and where it comes from, and what makers disagree on. */

@@ -3,7 +3,7 @@
 import { z } from 'zod';
 import { AMISS } from '@/core/care';
 import { draftAnswer } from '@/data/care/post';
-import { act, type Answer } from '@/web/act';
+import { type Answer, act } from '@/web/act';
 import { letterWords } from '@/web/letter-words';
 
 /** Drafts the answer to an owner who says that something is wrong with their piece. */

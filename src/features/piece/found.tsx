@@ -4,12 +4,11 @@ import { findAnyPiece } from '@/data/piece/piece';
 import { asPiece, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { Link } from '@/ui/link';
-import { longDate } from '@/ui/when';
+import { longDate, yearOf } from '@/ui/when';
 import { lookOf } from '@/web/drawing/look';
 import { PieceMark } from '@/web/drawing/piece-mark';
 import { FindPiece } from '@/web/find-piece';
 import { session } from '@/web/session';
-import { yearOf } from '@/ui/when';
 
 const MOST = 60;
 

@@ -23,8 +23,8 @@ import { Ring, ringWords } from '@/ui/ring';
 import { clockTime, fullDate, longDate, yearOf } from '@/ui/when';
 import { PiecePicture } from '@/web/drawing/piece-picture';
 import { FindPiece } from '@/web/find-piece';
-import { Unsell } from '@/web/unsell';
 import { session } from '@/web/session';
+import { Unsell } from '@/web/unsell';
 import { AmissPanel } from './amiss-panel';
 import { type Happened, storyOf } from './story';
 

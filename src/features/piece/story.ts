@@ -1,8 +1,8 @@
 import 'server-only';
-import { laysCoat } from '@/core/regimen';
 import { say } from '@/core/quantity';
-import { reportsOf } from '@/data/care/owners';
+import { laysCoat } from '@/core/regimen';
 import { lettersAbout } from '@/data/care/letters';
+import { reportsOf } from '@/data/care/owners';
 import type { SoldPiece } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { homecomings } from '@/data/piece/piece';

@@ -1,10 +1,9 @@
 'use server';
 
 import { z } from 'zod';
-import { clientId, rowId } from '@/web/shapes';
-import { fail, parseAmount, parseMass, parsePositive, parseVolume } from '@/core/quantity';
 import { HEATERS } from '@/core/caution';
 import { clothHazard } from '@/core/cloths';
+import { fail, parseAmount, parseMass, parsePositive, parseVolume } from '@/core/quantity';
 import { abandonPour, fillJars, finishWeighing, makeCold, recordWeighing, sayHeater } from '@/data/pour/commands';
 import { addPan, finishHeating, fitPanTo, minded, putOnHeat, recordPotTemperature, sayPot } from '@/data/pour/heat';
 import { recordMeasure } from '@/data/pour/measure';
@@ -14,7 +13,8 @@ import { recordHeatSlip, rescale, settleShort, spreadSlip } from '@/data/pour/sl
 import { recordSpill } from '@/data/rags/commands';
 import { countLot } from '@/data/stores/commands';
 import { containers, leftOf } from '@/data/stores/queries';
-import { act, type Answer, reader } from '@/web/act';
+import { type Answer, act, reader } from '@/web/act';
+import { clientId, rowId } from '@/web/shapes';
 import { FillFields, TemperatureFields } from './forms';
 
 const Weighed = z.object({

@@ -1,9 +1,8 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-
-import { Link } from '@/ui/link';
-import { codePng } from '@/print/code';
 import { allLots } from '@/data/stores/queries';
+import { codePng } from '@/print/code';
+import { Link } from '@/ui/link';
 import { session } from '@/web/session';
 import { LabelForm } from './components/label-form';
 import { labelFor, labelLanguage } from './label-routes';

@@ -6,13 +6,13 @@ import type { Db } from '@/data/db';
 import { fill } from '@/data/schema';
 import type { Shop } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
-import { inThread } from '@/web/thread';
-import { download } from '@/web/csv';
-import { session } from '@/web/session';
-import { labelCautions } from '@/web/cautions';
 import { fitsPage, GRIDS, type Grid, type Label, type LabelFacts, labelOf, sheetFault, typeFor } from '@/print/label';
 import { labelSheets } from '@/print/label-pdf';
 import { labelPicture } from '@/print/label-png';
+import { labelCautions } from '@/web/cautions';
+import { download } from '@/web/csv';
+import { session } from '@/web/session';
+import { inThread } from '@/web/thread';
 
 /** What a lot's label is made from as it is today; null for a lot that has none. */
 export function labelFacts(db: Db, shop: Shop, lotId: number, language: Language = 'en'): LabelFacts | null {

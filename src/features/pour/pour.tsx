@@ -1,20 +1,19 @@
 import 'server-only';
-import type { Shop } from '@/data/shop/queries';
-import { labelFacts } from './label-routes';
-import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
-import { blend, type Blend, gather, HAIR_G, isMixedPaint, PAINT_KEEPS_HOURS, isWarmed } from '@/core/blend';
+import { type Blend, blend, gather, HAIR_G, isMixedPaint, isWarmed, PAINT_KEEPS_HOURS } from '@/core/blend';
 import { type Doing, noticesOfBlend } from '@/core/caution';
 import { ingredientOf } from '@/core/material';
 import { say } from '@/core/quantity';
-import { cautionsInWords, DOUBT_WORDS, noticesInWords } from '@/messages';
-import { jugBefore } from '@/data/pour/measure';
-import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
 import { findRevision } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
-import { findPot, meltsOf, pans, type Pot } from '@/data/pour/queries';
+import { jugBefore } from '@/data/pour/measure';
+import { linesNow, madeOf, mayPractise, pouredOf } from '@/data/pour/open';
+import { findPot, meltsOf, type Pot, pans } from '@/data/pour/queries';
+import type { Shop } from '@/data/shop/queries';
 import { allLots, containers, type KnownLot, materialIdOf } from '@/data/stores/queries';
+import { cautionsInWords, DOUBT_WORDS, noticesInWords } from '@/messages';
 import { Cautions } from '@/ui/cautions';
+import { Link } from '@/ui/link';
 import { session } from '@/web/session';
 import { Filling } from './components/filling';
 import { Melting } from './components/melting';
@@ -22,6 +21,7 @@ import type { PanFacts } from './components/pan-choice';
 import { PourDone } from './components/pour-done';
 import { RunningScale } from './components/running-scale';
 import { SpillButton } from './components/spill-button';
+import { labelFacts } from './label-routes';
 
 const STAGES = [
   { id: 'weighing', name: 'Gather and weigh' },

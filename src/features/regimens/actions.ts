@@ -1,11 +1,10 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
-import { Slot } from '@/core/regimen';
+import { CHOICES, readRegimen, Slot } from '@/core/regimen';
 import { saveRegimen } from '@/data/work/regimens';
-import { act, type Answer } from '@/web/act';
-import { CHOICES, readRegimen } from '@/core/regimen';
+import { type Answer, act } from '@/web/act';
+import { rowId } from '@/web/shapes';
 
 const text = z.string().max(400);
 

@@ -1,17 +1,17 @@
-import { say } from '@/core/quantity';
 import 'server-only';
 import { notFound } from 'next/navigation';
+import { say } from '@/core/quantity';
+import { draftOf, type Regimen } from '@/core/regimen';
 import { people } from '@/data/shop/queries';
 import { allRegimens } from '@/data/work/catalogue';
 import { revisionsOf } from '@/data/work/regimens';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { session } from '@/web/session';
-import { Why } from '@/web/why';
 import { RegimenScore, ScoreLine } from '@/web/drawing/regimen-score';
+import { session } from '@/web/session';
 import { Tried } from '@/web/tried';
+import { Why } from '@/web/why';
 import { RegimenEditor } from './components/regimen-editor';
-import { draftOf, type Regimen } from '@/core/regimen';
 
 /** Every school that is shipped and the shop's own, each with what it gains and costs. */
 export async function Regimens() {

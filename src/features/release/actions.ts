@@ -1,14 +1,14 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
-import { GATES } from '@/core/release';
 import { WAYS } from '@/core/regimen';
+import { GATES } from '@/core/release';
 import { sellPieces } from '@/data/care/commands';
-import { splitBatch } from '@/data/work/split';
 import { decideRelease, sayLabelled, setPrice } from '@/data/release/commands';
+import { splitBatch } from '@/data/work/split';
 import { GATE_WORDS } from '@/messages';
-import { act, type Answer, moneyOf, reader } from '@/web/act';
+import { type Answer, act, moneyOf, reader } from '@/web/act';
+import { rowId } from '@/web/shapes';
 import { DecisionFields, PriceFields, SaleFields } from './forms';
 
 const Decision = DecisionFields.extend({

@@ -1,12 +1,12 @@
 import 'server-only';
-import { signedRecord } from '@/data/release/commands';
 import { ReleaseRecord } from '@/core/release';
-import { inThread } from '@/web/thread';
-import { download } from '@/web/csv';
-import { session } from '@/web/session';
+import { signedRecord } from '@/data/release/commands';
 import { recordTime } from '@/print/record-body';
 import { recordPdf } from '@/print/record-pdf';
+import { download } from '@/web/csv';
+import { session } from '@/web/session';
 import { smallPhoto } from '@/web/small-photo';
+import { inThread } from '@/web/thread';
 
 /** Dots on the longest side of a photo on paper: 120 points wide, at 300 to the inch. */
 const PHOTO_SIDE = 500;

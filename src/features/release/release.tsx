@@ -1,21 +1,22 @@
-import { BatchSign } from '@/web/drawing/batch-sign';
-import type { Db } from '@/data/db';
-import type { ComponentProps } from 'react';
-import { handlesWet } from '@/core/regimen';
 import 'server-only';
 import { notFound } from 'next/navigation';
+import type { ComponentProps } from 'react';
 import { noticesOfPiece } from '@/core/caution';
-import { dateOf, say, MS_PER_MINUTE, toMajor } from '@/core/quantity';
+import { dateOf, MS_PER_MINUTE, say, toMajor } from '@/core/quantity';
+import { handlesWet } from '@/core/regimen';
 import { type GateId, ReleaseRecord } from '@/core/release';
 import type { Taught } from '@/core/trial';
 import { bottlesFor } from '@/data/care/bottles';
-import { taughtOfBatch } from '@/data/trials/teach';
-import { costOfLots, type FinishCost } from '@/data/cost/finish-costs';
 import { unsoldPieces } from '@/data/care/queries';
+import { costOfLots, type FinishCost } from '@/data/cost/finish-costs';
 import { learnedA0 } from '@/data/cure/learned';
+import type { Db } from '@/data/db';
 import { contentsOf, decisionsOf, type Found, judge } from '@/data/release/commands';
 import { recordFor } from '@/data/release/record';
+import { woodOfBatch } from '@/data/release/uses';
 import { people, type Shop } from '@/data/shop/queries';
+import { allLots } from '@/data/stores/queries';
+import { taughtOfBatch } from '@/data/trials/teach';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import {
@@ -28,19 +29,8 @@ import {
   USE_WORDS,
   VERDICT_WORDS,
 } from '@/messages';
+import { type Bottle, bottleWords } from '@/messages/care';
 import { allergenNames } from '@/messages/slip';
-import { linkLook } from '@/ui/button';
-import { Cautions } from '@/ui/cautions';
-import { Link } from '@/ui/link';
-import { clockTime, fullDate } from '@/ui/when';
-import { SellForm } from './components/sell-form';
-import { session } from '@/web/session';
-import { titleOf } from '@/web/hands/open-batches';
-import { Decide } from './components/decide';
-import { bottleWords, type Bottle } from '@/messages/care';
-import { cautionsWith } from '@/web/cautions';
-import { allLots } from '@/data/stores/queries';
-import { Labelled, PriceForm } from './components/price-form';
 import {
   airLineOf,
   checkLinesOf,
@@ -51,9 +41,19 @@ import {
   ragLinesOf,
   recordTime,
 } from '@/print/record-body';
+import { linkLook } from '@/ui/button';
+import { Cautions } from '@/ui/cautions';
 import { Fold } from '@/ui/fold';
+import { Link } from '@/ui/link';
+import { clockTime, fullDate } from '@/ui/when';
+import { cautionsWith } from '@/web/cautions';
+import { BatchSign } from '@/web/drawing/batch-sign';
+import { titleOf } from '@/web/hands/open-batches';
+import { session } from '@/web/session';
+import { Decide } from './components/decide';
+import { Labelled, PriceForm } from './components/price-form';
+import { SellForm } from './components/sell-form';
 import { HeldNotes } from './held-notes';
-import { woodOfBatch } from '@/data/release/uses';
 import { Kinds } from './kinds';
 
 /** What washing trials have moved in how often an owner looks, with what it rests on. */

@@ -1,18 +1,18 @@
 import 'server-only';
-import { allWoods } from '@/data/work/woods';
 import { formatMoney } from '@/core/quantity';
 import { isRestoration, lastGrit } from '@/core/regimen';
-import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
+import { careOf } from '@/data/care/owners';
+import { pieceByCode } from '@/data/piece/piece';
 import type { Restoration } from '@/data/restore/restore';
+import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import { allDesigns, allRegimens, type Design } from '@/data/work/catalogue';
+import { allWoods } from '@/data/work/woods';
+import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';
-import { candidates } from '@/data/stores/candidates';
-import { careOf } from '@/data/care/owners';
-import { pieceByCode } from '@/data/piece/piece';
 
 /** The designs, with that of a piece made before its design was changed. */
 const withDesign = (all: readonly Design[], own: Design | undefined): readonly Design[] =>

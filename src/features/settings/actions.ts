@@ -1,7 +1,6 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
 import { check } from '@/core/contract';
 import { BASE_READS, ok, type Reads, withoutEnd } from '@/core/quantity';
 import { now } from '@/data/clock';
@@ -11,7 +10,8 @@ import { loadDemo } from '@/data/demo/load';
 import { setHandHours } from '@/data/plan/hands';
 import { addPerson, changeRooms, changeShop, chooseReads, setUpShop } from '@/data/shop/commands';
 import { findShop } from '@/data/shop/queries';
-import { act, type Answer, answer, moneyOf, reader, refuse } from '@/web/act';
+import { type Answer, act, answer, moneyOf, reader, refuse } from '@/web/act';
+import { rowId } from '@/web/shapes';
 import { choosePerson } from '@/web/shell/actions';
 import { HandsFields, NewShopFields, PersonFields, ReadsFields, RoomFields, ShopFields } from './forms';
 

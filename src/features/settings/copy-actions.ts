@@ -13,8 +13,8 @@ import { copiesOf, copyOfDay } from '@/data/safe/daily';
 import { newToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
 import { type Answer, refuse } from '@/web/act';
-import { inThread } from '@/web/thread';
 import { session } from '@/web/session';
+import { inThread } from '@/web/thread';
 
 /** Takes today's copy, or says that it is there. */
 export async function takeCopy(): Promise<Answer<string>> {

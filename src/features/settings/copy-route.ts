@@ -8,10 +8,10 @@ import { log } from '@/data/log';
 import { backup } from '@/data/safe/backup';
 import { beginCarrying, ONE_AT_A_TIME } from '@/data/safe/carried';
 import { useToken } from '@/data/safe/one-time';
-import { sayIssue } from '@/messages';
 import { unwritten } from '@/data/unwritten';
-import { inThread } from '@/web/thread';
+import { sayIssue } from '@/messages';
 import { session } from '@/web/session';
+import { inThread } from '@/web/thread';
 
 const MOST_FORM = 1000;
 const say = (words: string, status: number): Response =>

@@ -3,16 +3,16 @@
 import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
 import { check } from '@/core/contract';
 import { fail, type Result } from '@/core/quantity';
 import { deviceOf, endDevice } from '@/data/door/devices';
 import { setPasscode } from '@/data/door/passcode';
 import { log } from '@/data/log';
-import { deviceCookie, addressOf } from '@/web/door';
-import { PasscodeFields } from './forms';
-import { act, type Answer, answer, refuse } from '@/web/act';
+import { type Answer, act, answer, refuse } from '@/web/act';
+import { addressOf, deviceCookie } from '@/web/door';
 import { session } from '@/web/session';
+import { rowId } from '@/web/shapes';
+import { PasscodeFields } from './forms';
 
 const Send = z.object({ id: rowId });
 

@@ -2,13 +2,13 @@ import 'server-only';
 import { cookies } from 'next/headers';
 import { formatInstant } from '@/core/quantity';
 import { deviceOf, devices, KNOWN_DAYS } from '@/data/door/devices';
-import { wrongLately } from '@/web/shell/wrong-lately';
 import { hasPasscode } from '@/data/door/passcode';
 import { logFile } from '@/data/log';
 import { deviceCookie, isNetwork, isSecure } from '@/web/door';
-import { Devices, PasscodeForm } from './components/door-forms';
-import { WrongWords } from '@/web/shell/wrong-words';
 import { session } from '@/web/session';
+import { wrongLately } from '@/web/shell/wrong-lately';
+import { WrongWords } from '@/web/shell/wrong-words';
+import { Devices, PasscodeForm } from './components/door-forms';
 
 /** Who may come in: the devices that gave the passcode, each to be sent away; the passcode; what was tried and refused. */
 export async function Door() {

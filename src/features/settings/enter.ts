@@ -12,8 +12,8 @@ import { log } from '@/data/log';
 import { findShop } from '@/data/shop/queries';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
+import { addressOf, cookieOptions, deviceCookie } from '@/web/door';
 import { patiently } from '@/web/patience';
-import { cookieOptions, deviceCookie, addressOf } from '@/web/door';
 
 const MOST_NAME = 40;
 

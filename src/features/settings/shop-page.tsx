@@ -1,20 +1,20 @@
 import 'server-only';
 import { redirect } from 'next/navigation';
 import { connection } from 'next/server';
-import { database } from '@/data/db';
 import { CURRENCIES, dateOf, toMajor, typedAs } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
+import { database } from '@/data/db';
 import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
-import { Copies } from './copies';
-import { Door } from './door';
-import { AddPerson, ShopForm } from './components/shop-form';
+import { Link } from '@/ui/link';
+import { session } from '@/web/session';
 import { PersonHours } from './components/person-hours';
 import { ReadsForm } from './components/reads-form';
 import { RoomForm } from './components/room-form';
 import { SetUp } from './components/set-up';
-import { Link } from '@/ui/link';
-import { session } from '@/web/session';
+import { AddPerson, ShopForm } from './components/shop-form';
+import { Copies } from './copies';
+import { Door } from './door';
 
 /** The shop's own facts and people. */
 export async function ShopPage() {

@@ -1,21 +1,20 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
+import { byName, check } from '@/core/contract';
 import { atPath, fail, instantOf, ok, parsePositive, type Result } from '@/core/quantity';
 import type { OwnCare } from '@/core/regimen';
-import { saveOwnWood } from '@/data/work/woods';
-import { draftJudgedLetters } from '@/data/care/post';
-import { theShop } from '@/data/shop/queries';
-import { addDesign, sayUses, startBatch } from '@/data/work/commands';
 import { glueOf } from '@/core/use';
-import { check, byName } from '@/core/contract';
+import { draftJudgedLetters } from '@/data/care/post';
 import { costOfLots } from '@/data/cost/finish-costs';
+import { theShop } from '@/data/shop/queries';
 import { findDesign, findRegimen } from '@/data/work/catalogue';
-import { findWood } from '@/data/work/woods';
-import { act, type Answer, reader, refuse } from '@/web/act';
-import { session } from '@/web/session';
+import { addDesign, sayUses, startBatch } from '@/data/work/commands';
+import { findWood, saveOwnWood } from '@/data/work/woods';
+import { type Answer, act, reader, refuse } from '@/web/act';
 import { letterWords } from '@/web/letter-words';
+import { session } from '@/web/session';
+import { rowId } from '@/web/shapes';
 import { DesignFields, OwnWoodTyped, StartFields, UsesFields } from './forms';
 
 /** A design as it was typed or drawn; the server measures it again. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { typedCount, byName } from '@/core/contract';
 import { KEEPERS } from '@/core/care';
+import { byName, typedCount } from '@/core/contract';
 import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
 import { Geometry, geometryOf, oddSizes, PART_SHAPES, Solid } from '@/core/piece';
 import { say } from '@/core/quantity';

@@ -1,17 +1,17 @@
 import 'server-only';
 import { SPECIES } from '@/core/material';
-import { isRestoration } from '@/core/regimen';
 import { formatInstant } from '@/core/quantity';
+import { isRestoration } from '@/core/regimen';
 import { ownRules } from '@/data/guide/rules';
+import { allDesigns, allRegimens, usedLately } from '@/data/work/catalogue';
 import { lotChoices } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
-import { allDesigns, allRegimens, usedLately } from '@/data/work/catalogue';
-import { shopNow } from '@/web/hands/open-batches';
-import { asShopNow } from './shop-now';
 import { allWoods, ownWoods } from '@/data/work/woods';
+import { shopNow } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
 import { StartBatch } from './components/start-batch';
 import type { NewBatchAsked } from './components/use-start';
+import { asShopNow } from './shop-now';
 
 /** What the shop took lately stands first; the rest as it is listed, what is fit for food before the rest. */
 function byUse<T extends { readonly id: string; readonly food?: string }>(all: readonly T[], lately: readonly string[]): T[] {

@@ -3,8 +3,8 @@ import { type Climate, dailyRates, hoursOf } from '@/core/cure';
 import { CABINET, type PlaceKind, type ShopNow } from '@/core/regimen';
 import { airRows } from '@/data/cure/air';
 import type { Db } from '@/data/db';
-import { lastReading, places } from '@/data/shop/queries';
 import type { ShopPlan } from '@/data/plan/shop-plan';
+import { lastReading, places } from '@/data/shop/queries';
 import type { OpenBatch } from '@/web/hands/open-batches';
 
 /** Climates reckoned with where a place was never read. Source: working estimates. */

@@ -1,16 +1,16 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
-import { draftHoldLetters } from '@/data/care/post';
-import { letterWords } from '@/web/letter-words';
 import { findIngredient, isLiquid } from '@/core/material';
 import { fail, parseAmount } from '@/core/quantity';
+import { draftHoldLetters } from '@/data/care/post';
 import { addContainer, countContainer, receiveLot } from '@/data/stores/commands';
 import { foundLeft } from '@/data/stores/into-air';
-import { receiveForTools } from '@/data/stores/tool-wax';
 import { readyMades } from '@/data/stores/queries';
-import { act, type Answer, moneyOf, reader } from '@/web/act';
+import { receiveForTools } from '@/data/stores/tool-wax';
+import { type Answer, act, moneyOf, reader } from '@/web/act';
+import { letterWords } from '@/web/letter-words';
+import { rowId } from '@/web/shapes';
 import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
 
 /** Receives a lot from what was typed. */

@@ -1,8 +1,8 @@
 import 'server-only';
-import { fail, type Result, atPath } from '@/core/quantity';
+import { atPath, fail, type Result } from '@/core/quantity';
 import { offerFor, REGIMENS, suits } from '@/core/regimen';
-import type { KnownLot } from '@/data/stores/queries';
 import { candidates } from '@/data/stores/candidates';
+import type { KnownLot } from '@/data/stores/queries';
 
 /** The bath regimen, and its slot: what a bath is filled with. */
 const bath = REGIMENS.find((one) => one.id === 'bath');

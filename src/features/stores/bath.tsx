@@ -2,8 +2,8 @@ import 'server-only';
 import { daysBetween, say } from '@/core/quantity';
 import type { BathState } from '@/data/bath/bath';
 import { Link } from '@/ui/link';
-import { Why } from '@/web/why';
 import { clockTime } from '@/ui/when';
+import { Why } from '@/web/why';
 
 type Props = {
   readonly state: BathState;

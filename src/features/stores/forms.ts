@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { chosenRowOrNone, typed, typedOrNone, byName } from '@/core/contract';
 import { densityOfBought, driesByNothing, type LabelUnsaid, RIGHTS, WENT } from '@/core/blend';
+import { byName, chosenRowOrNone, typed, typedOrNone } from '@/core/contract';
 import { ALLERGENS, CONTACTS, DRIES, OwnMaterialFacts, ROLES, type Unsaid } from '@/core/material';
 import {
   fail,

@@ -1,30 +1,29 @@
 'use server';
 
-import { check } from '@/core/contract';
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
-import { FEELS } from '@/core/blend';
+import { FEELS, putRight, type RightLot } from '@/core/blend';
+import { check } from '@/core/contract';
 import { fail, ok, parseAmount, parseMass, parsePositive, parseTemperature } from '@/core/quantity';
-import { theShop } from '@/data/shop/queries';
-import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { command } from '@/data/command';
 import type { Db } from '@/data/db';
+import { LOT_CHECKS } from '@/data/schema';
+import { theShop } from '@/data/shop/queries';
+import { combineLots, topUpSolvent } from '@/data/stores/combine';
 import { addContainer, countContainer, countLot, loseFrom, receiveLot } from '@/data/stores/commands';
 import { holdLot, liftHold } from '@/data/stores/holds';
 import { allLots, containers, leftOf } from '@/data/stores/queries';
-import { toToolWax } from '@/data/stores/tool-wax';
-import { sayIssue } from '@/messages';
-import type { FilePreview } from '@/web/file-sheet';
-import { readStores, type StoresRow } from './stores-file';
 import { checkLot, recordThumb } from '@/data/stores/senses';
-import { LOT_CHECKS } from '@/data/schema';
+import { toToolWax } from '@/data/stores/tool-wax';
 import { sellTins } from '@/data/tins/commands';
-import { MOST_LIST } from '@/web/csv';
-import { act, type Answer, moneyOf, reader, refuse } from '@/web/act';
-import { RightFields, StockFields } from './forms';
-import { mayFillBath } from './bath-lots';
+import { sayIssue } from '@/messages';
 import { rightWords } from '@/messages/right';
-import { putRight, type RightLot } from '@/core/blend';
+import { type Answer, act, moneyOf, reader, refuse } from '@/web/act';
+import { MOST_LIST } from '@/web/csv';
+import type { FilePreview } from '@/web/file-sheet';
+import { rowId } from '@/web/shapes';
+import { mayFillBath } from './bath-lots';
+import { RightFields, StockFields } from './forms';
+import { readStores, type StoresRow } from './stores-file';
 
 const text = z.string().trim().max(500);
 

@@ -1,10 +1,10 @@
-import type { Shop } from '@/data/shop/queries';
 import 'server-only';
 import { filmOfBought } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { dateOf, daysBetween, say, formatMoney } from '@/core/quantity';
-import type { KnownLot } from '@/data/stores/queries';
+import { dateOf, daysBetween, formatMoney, say } from '@/core/quantity';
+import type { Shop } from '@/data/shop/queries';
 import type { ReadyMade } from '@/data/stores/nature';
+import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
 import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';

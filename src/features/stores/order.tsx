@@ -1,5 +1,5 @@
 import 'server-only';
-import { LEAST_DRAWS, runningOut, type RunsOut, tooEarlyToSay } from '@/core/material';
+import { LEAST_DRAWS, type RunsOut, runningOut, tooEarlyToSay } from '@/core/material';
 import { dateOf, groupBy, say } from '@/core/quantity';
 import { usedUp } from '@/data/stores/used-up';
 import { Link } from '@/ui/link';

@@ -7,7 +7,7 @@ import { addReadyMade, changeReadyMade } from '@/data/stores/commands';
 import { saveOwnMaterial } from '@/data/stores/own-materials';
 import { allLots, materialIdOf } from '@/data/stores/queries';
 import { keepReference } from '@/data/stores/references';
-import { act, type Answer } from '@/web/act';
+import { type Answer, act } from '@/web/act';
 import { photoOf } from '@/web/photo';
 import { rowId } from '@/web/shapes';
 import { OwnFields, ReadyFields, ReferenceFields } from './forms';

@@ -1,8 +1,8 @@
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
-import { STATEMENTS, type Statement } from '@/core/use';
 import { runningOut, USE_WINDOW_DAYS } from '@/core/material';
 import { MS_PER_DAY, toMajor } from '@/core/quantity';
+import { STATEMENTS, type Statement } from '@/core/use';
 import type { Db } from '@/data/db';
 import { hashOf, keepFile, readKept } from '@/data/files';
 import { declaration, movement } from '@/data/schema';

@@ -1,6 +1,6 @@
 import 'server-only';
 import { isLiquid, nameToIngredient } from '@/core/material';
-import { type Issue, parseAmount, parseMoney, parsePositive, atPath, inBaseUnits } from '@/core/quantity';
+import { atPath, type Issue, inBaseUnits, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
 import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';

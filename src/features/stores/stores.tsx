@@ -1,27 +1,27 @@
 import 'server-only';
-import { runningOut, type RunsOut, USE_WINDOW_DAYS } from '@/core/material';
-import { dateOf, say, formatMoney, MS_PER_DAY } from '@/core/quantity';
+import { type RunsOut, runningOut, USE_WINDOW_DAYS } from '@/core/material';
+import { dateOf, formatMoney, MS_PER_DAY, say } from '@/core/quantity';
 import { places } from '@/data/shop/queries';
 import { mayDryOut } from '@/data/stores/into-air';
+import { ownMaterialRows } from '@/data/stores/own-materials';
 import { allLots, containers, type KnownLot, readyMades } from '@/data/stores/queries';
 import { supplies, usedUp } from '@/data/stores/used-up';
-import { ownMaterialRows } from '@/data/stores/own-materials';
+import { DOUBT_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
-import { longDate } from '@/ui/when';
 import { Link } from '@/ui/link';
+import { longDate } from '@/ui/when';
 import { FileSheet } from '@/web/file-sheet';
 import { FormSheet } from '@/web/form/form-sheet';
-import { DOUBT_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { bathLots } from './bath-lots';
-import { lookAtStores, startBath, takeStores } from './lot-actions';
-import { AddLot, BoughtFinish, CountLot, OwnIngredient, StockTake } from './components/sheets';
 import { IngredientList } from './components/ingredient-list';
 import { Jars } from './components/jars';
-import { amountWords, lastsWords } from './order';
+import { AddLot, BoughtFinish, CountLot, OwnIngredient, StockTake } from './components/sheets';
 import { Supplies } from './components/supplies';
+import { lookAtStores, startBath, takeStores } from './lot-actions';
+import { amountWords, lastsWords } from './order';
 import { bestBefore, familyOf, LotShelf } from './shelf';
 
 const KINDS = {

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { fail, ok, parseNumber, type Result } from '@/core/quantity';
 import { placeLot } from '@/data/stores/commands';
 import { addSupply, moveSupply } from '@/data/stores/supplies';
-import { act, type Answer, reader } from '@/web/act';
+import { type Answer, act, reader } from '@/web/act';
 import { clientId, rowId } from '@/web/shapes';
 
 const words = z.string().trim().max(60);

@@ -1,11 +1,11 @@
 'use server';
 
 import { z } from 'zod';
-import { rowId } from '@/web/shapes';
-import { instantOf, ok, atPath } from '@/core/quantity';
+import { atPath, instantOf, ok } from '@/core/quantity';
 import { pinStep } from '@/data/plan/pins';
 import { theShop } from '@/data/shop/queries';
-import { act, type Answer } from '@/web/act';
+import { type Answer, act } from '@/web/act';
+import { rowId } from '@/web/shapes';
 import { HoldFields } from './forms';
 
 const Where = z.object({ batchId: rowId, task: z.string().max(100).min(1).max(120) });

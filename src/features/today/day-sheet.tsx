@@ -3,13 +3,13 @@ import { notFound } from 'next/navigation';
 import { addDays, wallClock } from '@/core/quantity';
 import { allPins } from '@/data/plan/pins';
 import { openRagLines } from '@/data/rags/queries';
-import { Ring } from '@/ui/ring';
 import { Link } from '@/ui/link';
-import { clockTime, longDate } from '@/ui/when';
-import { session } from '@/web/session';
 import { PrintButton } from '@/ui/print-button';
-import { type Peg, pegsOf } from './pegs';
+import { Ring } from '@/ui/ring';
+import { clockTime, longDate } from '@/ui/when';
 import { shopNow } from '@/web/hands/open-batches';
+import { session } from '@/web/session';
+import { type Peg, pegsOf } from './pegs';
 
 /** The day's hand-work on paper for the wall: times, whose hands, windows, room to tick. */
 export async function DaySheet({ date }: { readonly date: string }) {

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { ReactNode } from 'react';
-import type { Db } from '@/data/db';
 import { soldPieces } from '@/data/care/queries';
+import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
 import { Link } from '@/ui/link';
 import { lookOf } from '@/web/drawing/look';

@@ -2,8 +2,8 @@ import 'server-only';
 import ical, { type ICalCalendar, ICalCalendarMethod } from 'ical-generator';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { people } from '@/data/shop/queries';
-import { session } from '@/web/session';
 import { type OpenBatch, shopNow, titleOf } from '@/web/hands/open-batches';
+import { session } from '@/web/session';
 
 /** The steps of a batch that are still to come, for one pair of hands or for all. */
 function addSteps(calendar: ICalCalendar, { batch, standing, plan }: OpenBatch, by: string | null, nowMs: number): void {

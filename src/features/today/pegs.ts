@@ -1,6 +1,6 @@
-import type { Person } from '@/data/shop/queries';
-import type { Pin } from '@/data/plan/pins';
 import { windowAfter } from '@/core/regimen';
+import type { Pin } from '@/data/plan/pins';
+import type { Person } from '@/data/shop/queries';
 import type { OpenBatch } from '@/web/hands/open-batches';
 import { titleOf } from '@/web/hands/open-batches';
 

@@ -1,18 +1,17 @@
 'use server';
 
 import { z } from 'zod';
-import { fieldsOn, WEARS } from '@/core/trial';
 import { readBoard } from '@/core/colour';
 import { fail } from '@/core/quantity';
-import { TRIAL_KINDS } from '@/core/trial';
+import { fieldsOn, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { keepFile } from '@/data/files';
 import { closeTrial, countCycle, keepPicture, score, startTrial, takeCycleBack } from '@/data/trials/commands';
 import { allTrials } from '@/data/trials/queries';
-import { act, actAfter, type Answer } from '@/web/act';
+import { type Answer, act, actAfter } from '@/web/act';
 import { photoOf } from '@/web/photo';
+import { inPixels } from '@/web/picture/corners';
 import { pixelsOf } from '@/web/pixels';
 import { clientId, photoTaken, rowId } from '@/web/shapes';
-import { inPixels } from '@/web/picture/corners';
 import { CornersShape, TrialFields } from './forms';
 
 /** Lays a trial out as it was planned. */

@@ -1,7 +1,7 @@
 import 'server-only';
 import { kindTraits, meansOver, type TrialKind } from '@/core/trial';
-import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { answerTo, kindsOf, type Trial } from '@/data/trials/queries';
+import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
 import { SpanChart } from './components/span-chart';

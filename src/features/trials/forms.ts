@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { typed, typedCount, byName } from '@/core/contract';
+import { byName, typed, typedCount } from '@/core/contract';
 import { parseLength, parsePositive } from '@/core/quantity';
 import { BEARERS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { rowId } from '@/web/shapes';

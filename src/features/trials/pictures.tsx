@@ -1,10 +1,10 @@
 import 'server-only';
 import type { Trial } from '@/data/trials/queries';
 import { photoAt } from '@/ui/kept-photo';
+import { LETTERS } from '@/ui/line-look';
 import type { PartCorners } from '@/web/picture/corners';
 import { swatch } from '@/web/picture/corners';
 import { BoardFlip, type Shot } from './components/board-flip';
-import { LETTERS } from '@/ui/line-look';
 import { FlatBoard } from './components/flat-board';
 import { fieldsByBoard } from './lies';
 

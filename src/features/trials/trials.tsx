@@ -1,12 +1,12 @@
 import 'server-only';
-import { sayAnswer, sayBoards, sayCycles } from '@/messages';
 import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
+import { sayAnswer, sayBoards, sayCycles } from '@/messages';
 import { linkLook } from '@/ui/button';
+import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
 import { BoardPlan } from './components/board-plan';
-import { LETTERS } from '@/ui/line-look';
 import { fieldsByBoard } from './lies';
 
 /** What a trial says by now, or what it waits for. */

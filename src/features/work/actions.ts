@@ -1,24 +1,24 @@
 'use server';
 
 import { z } from 'zod';
-import { clientId, rowId } from '@/web/shapes';
-import type { PieceUse } from '@/core/material';
-import { USE_WORDS } from '@/messages';
-import { loadBatch } from '@/data/work/batch';
-import { changeBatchUses } from '@/data/work/uses';
 import { typed } from '@/core/contract';
+import type { PieceUse } from '@/core/material';
 import { fail, instantOf, ok, parseMass } from '@/core/quantity';
-import { recordMoisture, weighBlank } from '@/data/moisture/moisture';
 import { VERDICT_KINDS, WAYS } from '@/core/regimen';
+import { recordMoisture, weighBlank } from '@/data/moisture/moisture';
+import { theShop } from '@/data/shop/queries';
 import { againLike } from '@/data/work/again';
+import { loadBatch } from '@/data/work/batch';
 import { cancelBatch, resumeBatch } from '@/data/work/cancel';
 import { judgeWork, keepNote } from '@/data/work/notes';
 import { leaveWay, takeWay } from '@/data/work/recover';
-import { correctEntry } from '@/data/work/strike';
 import { joinBatches, partWith, splitBatch } from '@/data/work/split';
+import { correctEntry } from '@/data/work/strike';
 import { weighAfter, weighBefore } from '@/data/work/uptake';
-import { theShop } from '@/data/shop/queries';
-import { act, type Answer, reader } from '@/web/act';
+import { changeBatchUses } from '@/data/work/uses';
+import { USE_WORDS } from '@/messages';
+import { type Answer, act, reader } from '@/web/act';
+import { clientId, rowId } from '@/web/shapes';
 import { CorrectionFields, DrinkFields, MoistureFields, UseChange } from './forms';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });

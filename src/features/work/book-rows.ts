@@ -1,6 +1,6 @@
 import 'server-only';
 import { formatInstant, say } from '@/core/quantity';
-import { missOf, type Task, windowAfter, laysCoat } from '@/core/regimen';
+import { laysCoat, missOf, type Task, windowAfter } from '@/core/regimen';
 import type { BatchPlan } from '@/data/plan/shop-plan';
 import type { Batch, LogEntry } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';

@@ -1,11 +1,11 @@
-import { laysCoat } from '@/core/regimen';
 import 'server-only';
 import { thirstOf } from '@/core/piece';
 import { say } from '@/core/quantity';
+import { laysCoat } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
-import { massReadings } from '@/data/work/uptake';
 import type { BatchStanding } from '@/data/work/standing';
+import { massReadings } from '@/data/work/uptake';
 import { LastCoat } from '@/web/hands/coat-changes';
 import { WeighPiece } from './components/weigh-piece';
 

@@ -1,7 +1,7 @@
 import 'server-only';
+import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { session } from '@/web/session';
-import { Link } from '@/ui/link';
 
 const RULES = [
   'Cloths, paper, pads, gloves, brushes and oil-soaked dust: all of it counts.',

@@ -4,8 +4,8 @@ import QRCode from 'qrcode';
 import { loadBatch, piecesIn, tagOf } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { Link } from '@/ui/link';
-import { Ring } from '@/ui/ring';
 import { PrintButton } from '@/ui/print-button';
+import { Ring } from '@/ui/ring';
 import { session } from '@/web/session';
 
 /** Tags for the pieces of a batch: its ring, the chalk mark, and a code a camera reads; cut along the lines. */

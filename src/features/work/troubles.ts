@@ -1,9 +1,9 @@
+import { z } from 'zod';
 import { amissNow } from '@/core/hands';
 import type { Progress } from '@/core/regimen';
 import type { Batch } from '@/data/work/batch';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { SeenFault } from '@/web/hands/seen';
-import { z } from 'zod';
 import type { OfferedWays } from './components/ways-back';
 
 const Seen = z.array(SeenFault);

@@ -1,5 +1,5 @@
-import { say } from '@/core/quantity';
 import 'server-only';
+import { say } from '@/core/quantity';
 import type { BlankState, WoodState } from '@/data/moisture/moisture';
 import { dayAndDate, longDate } from '@/ui/when';
 import { MoistureForm, WeighBlank } from './components/moisture-form';

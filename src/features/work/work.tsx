@@ -1,18 +1,18 @@
-import { BatchSign } from '@/web/drawing/batch-sign';
 import 'server-only';
-import { Link } from '@/ui/link';
-import { cancelledBatchIds } from '@/data/work/cancel';
+import type { Db } from '@/data/db';
 import { decidedBatchIds, loadBatch, piecesIn } from '@/data/work/batch';
+import { cancelledBatchIds } from '@/data/work/cancel';
 import { standingOfBatch } from '@/data/work/standing';
 import { linkLook } from '@/ui/button';
-import type { Db } from '@/data/db';
+import { Link } from '@/ui/link';
 import { dayAndDate, fullDate, yearOf } from '@/ui/when';
+import { BatchSign } from '@/web/drawing/batch-sign';
 import { FindAnything } from '@/web/find-anything';
 import { FindPiece } from '@/web/find-piece';
+import { type OpenBatch, openBatches, titleOf } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
-import { type OpenBatch, openBatches, titleOf } from '@/web/hands/open-batches';
 import { NextTiming } from './components/next-timing';
 
 const DECIDED_SHOWN = 12;

@@ -1,10 +1,10 @@
 import type { Language } from '@/core/care';
-import { findSpecies, type IngredientId, INGREDIENTS, type Species } from '@/core/material';
+import { findSpecies, INGREDIENTS, type IngredientId, type Species } from '@/core/material';
+import { REGIMENS } from '@/core/regimen';
 import { de } from './de';
 import { en } from './en';
 import { es } from './es';
 import { fr } from './fr';
-import { REGIMENS } from '@/core/regimen';
 import { type Allergen, SHIPPED_CARE, type SlipWords } from './shape';
 
 export { LABEL_CAUTIONS, type LabelCaution, type SlipWords } from './shape';

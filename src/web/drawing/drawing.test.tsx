@@ -9,7 +9,7 @@ import { lookOf } from './look';
 import { PieceMark } from './piece-mark';
 import { RegimenScore, ScoreLine } from './regimen-score';
 import { StepGlyph } from './step-glyph';
-import { Vessel, VESSELS } from './vessel';
+import { VESSELS, Vessel } from './vessel';
 import { WOOD_LOOKS } from './woods';
 
 const SHAPES: Readonly<Record<string, Geometry>> = {

@@ -1,5 +1,5 @@
-import { reads, say, signOf } from '@/core/quantity';
 import type { HeatLadder as Ladder } from '@/core/blend';
+import { reads, say, signOf } from '@/core/quantity';
 import { HEAT_WORDS } from '@/messages';
 
 const LOW_C = 15;

@@ -1,6 +1,6 @@
 import type { MouseEvent } from 'react';
-import { say, saySizes } from '@/core/quantity';
 import { type Geometry, type Solid, type Surface, surfacesOf } from '@/core/piece';
+import { say, saySizes } from '@/core/quantity';
 import { SURFACE_WORDS, sizeWords } from '@/messages';
 import { lookOf } from './look';
 import { woodLook } from './woods';

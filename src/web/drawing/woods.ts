@@ -1,4 +1,5 @@
 import { likeWood } from '@/core/material';
+
 /** How a wood looks once it is oiled: its ground, its grain, and how that runs. */
 type WoodLook = { readonly ground: string; readonly grain: string; readonly figure?: 'wild' | 'striped' };
 

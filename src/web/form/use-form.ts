@@ -9,15 +9,15 @@ import {
   get,
   type Path,
   type PathValue,
-  useForm as useHookForm,
   type UseFormReturn,
+  useForm as useHookForm,
 } from 'react-hook-form';
 import type { z } from 'zod';
 import { issueOf } from '@/core/contract';
 import { sayIssue } from '@/messages';
+import { freshId } from '@/ui/id';
 import type { Answer } from '../act';
 import { placeFaults } from './faults';
-import { freshId } from '@/ui/id';
 import { forget, recall, remember } from './kept';
 
 type Schema<V extends FieldValues> = z.ZodType<unknown, V>;

@@ -1,19 +1,19 @@
 'use server';
 
 import { z } from 'zod';
-import { clientId, rowId } from '../shapes';
 import { CLOTH_WAYS } from '@/core/cloths';
 import { typedOrNone } from '@/core/contract';
 import { LIGHTS } from '@/core/cure';
 import { ok, parseHumidity, parseTemperature } from '@/core/quantity';
 import { LAST_REASONS, PLACE_HAZARDS } from '@/core/regimen';
-import { addPlace } from '@/data/shop/commands';
 import { lidJars } from '@/data/pour/commands';
 import { checkRags, layRags } from '@/data/rags/commands';
+import { addPlace } from '@/data/shop/commands';
 import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/work/changes';
 import { moveBatch } from '@/data/work/commands';
 import { strikeWaiting, undoLast } from '@/data/work/strike';
-import { act, type Answer } from '../act';
+import { type Answer, act } from '../act';
+import { clientId, rowId } from '../shapes';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0), entry: clientId });
 

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { aheadOf, callsOf, projected } from '@/core/hands';
 import { demoDb, reportOf } from '@/data/testing';
 import { recordEntry } from '@/data/work/record';
-import { aheadOf, callsOf, projected } from '@/core/hands';
 import { openBatches } from '@/web/hands/open-batches';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');

@@ -2,13 +2,13 @@ import 'server-only';
 import { say } from '@/core/quantity';
 import { endsCoat, laysCoat, offerFor, type Task } from '@/core/regimen';
 import type { Db } from '@/data/db';
+import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
 import { clockTime } from '@/ui/when';
 import type { CoatSlot } from './coat-changes';
-import { candidates } from '@/data/stores/candidates';
 
 /** The materials of a batch with their coats given and to come, and the lots each could be taken from. */
 export function coatSlots(db: Db, batch: Batch, { progress }: BatchStanding): CoatSlot[] {

@@ -1,7 +1,5 @@
 'use client';
 
-import type { PieceLook } from '../drawing/look';
-import { PieceSign } from '../drawing/piece-sign';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { HandAction } from '@/core/hands';
@@ -10,6 +8,8 @@ import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
+import type { PieceLook } from '../drawing/look';
+import { PieceSign } from '../drawing/piece-sign';
 import { useKeys } from '../keys';
 import { useRefresh } from '../use-refresh';
 import { useHere } from './acts-here';

@@ -1,11 +1,11 @@
 import 'server-only';
 import { ok } from '@/core/quantity';
-import { recordEntry } from '@/data/work/record';
-import { act } from '../act';
 import { keepFile } from '@/data/files';
-import { Record } from './log-record';
-import { photoOf } from '../photo';
+import { recordEntry } from '@/data/work/record';
 import { isJson } from '@/web/origin';
+import { act } from '../act';
+import { photoOf } from '../photo';
+import { Record } from './log-record';
 
 /** Takes one record, as often as it is sent, and stores it once. 422 with the reasons when it cannot be. */
 export async function POST(request: Request): Promise<Response> {

@@ -1,15 +1,15 @@
 import 'server-only';
 import { doingIn, isDoneThere } from '@/core/hands';
-import { say, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
-import { lightsVapour, CABINET, cabinetFault, type Progress } from '@/core/regimen';
+import { MS_PER_HOUR, MS_PER_MINUTE, say } from '@/core/quantity';
+import { CABINET, cabinetFault, lightsVapour, type Progress } from '@/core/regimen';
 import type { Db } from '@/data/db';
+import { woodOfBatch } from '@/data/release/uses';
 import { lastReading } from '@/data/shop/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
-import { woodOfBatch } from '@/data/release/uses';
 import { vapourWetMs } from '@/data/work/standing';
-import { cautionsWith, type Moment, warmingWords } from '../cautions';
 import type { CautionWords } from '@/messages';
+import { cautionsWith, type Moment, warmingWords } from '../cautions';
 
 /** The lots in hand in the next step of a batch, and what is done with them; null where nothing bites. */
 export function momentOf(

@@ -2,8 +2,8 @@
 
 import { type ReactNode, useState } from 'react';
 import { classes } from '@/ui/classes';
-import { Link } from '@/ui/link';
 import { Sheet } from '@/ui/dialog';
+import { Link } from '@/ui/link';
 
 /** Something beside the next act that wants a person; what burns comes before what asks, and that before what is only told. */
 export type Notice = { readonly key: string; readonly tone: keyof typeof TONES; readonly row: ReactNode };

@@ -1,19 +1,18 @@
 import 'server-only';
-import { learnedA0 } from '@/data/cure/learned';
 import { cache } from 'react';
+import { asAction, byUrgency, type HandAction, READING_COUNTS_HOURS } from '@/core/hands';
 import { MS_PER_HOUR, say } from '@/core/quantity';
 import { type Progress, tooColdFor } from '@/core/regimen';
-import { roomWords, sayBlocking, tooColdWords } from '@/messages';
-import { dayAndDate } from '@/ui/when';
-import { asAction, byUrgency, type HandAction, READING_COUNTS_HOURS } from '@/core/hands';
+import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
 import { lastReading, people, shopHours } from '@/data/shop/queries';
-
 import { readyMades } from '@/data/stores/queries';
 import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
 import { type BatchStanding, dwellBound, standingOfBatch } from '@/data/work/standing';
+import { roomWords, sayBlocking, tooColdWords } from '@/messages';
+import { dayAndDate } from '@/ui/when';
 
 export type OpenBatch = {
   readonly batch: Batch;

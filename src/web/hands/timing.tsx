@@ -1,9 +1,9 @@
 'use client';
 
-import { say, MS_PER_MINUTE as MIN } from '@/core/quantity';
+import { type HandAction, pressOf } from '@/core/hands';
+import { MS_PER_MINUTE as MIN, say } from '@/core/quantity';
 import { clockTime } from '@/ui/when';
 import { WindowBar } from '@/ui/window-bar';
-import { type HandAction, pressOf } from '@/core/hands';
 
 /** What the clock says of an action, in few words. */
 export function timingWords(action: HandAction, nowMs: number, zone: string): string {

@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { type Call, callsOf } from '@/core/hands';
 import type { HandAction } from '@/core/hands';
+import { type Call, callsOf } from '@/core/hands';
 
 const KEY = 'rendle-alarms';
 const CHANGED = 'rendle-alarms-changed';

@@ -6,10 +6,10 @@ import { type HandAction, pressOf } from '@/core/hands';
 import { Question } from '@/ui/ask';
 import { freshId } from '@/ui/id';
 import { clockOffset, shopClock } from '@/ui/now';
-import { undo } from './actions';
 import { flush, send } from '@/web/outbox';
 import { stamp } from '@/web/outbox-store';
-import { setLastRecord, type LastRecord, useLastRecord } from './last-record';
+import { undo } from './actions';
+import { type LastRecord, setLastRecord, useLastRecord } from './last-record';
 import { riskWords } from './risk-words';
 import type { SeenFault } from './seen';
 

@@ -2,8 +2,8 @@
 
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { sayClockIsRight } from './actions';
 import { useSave } from '../use-save';
+import { sayClockIsRight } from './actions';
 
 type Props = { readonly way: 'back' | 'ahead'; readonly says: string; readonly newest: string };
 

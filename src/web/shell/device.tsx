@@ -1,9 +1,9 @@
 'use client';
 
 import { Link } from '@/ui/link';
+import { Toggle } from '@/ui/toggle';
 import { AlarmSwitch } from '../hands/alarm-switch';
 import { choosePerson, dim } from './actions';
-import { Toggle } from '@/ui/toggle';
 
 export type DevicePerson = { readonly id: number; readonly initials: string; readonly name: string };
 

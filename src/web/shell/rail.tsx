@@ -1,12 +1,12 @@
 'use client';
 
 import { Armchair, BookOpen, CalendarClock, Columns4, Droplets, FlaskConical, Hourglass, Package } from 'lucide-react';
-import { Link } from '@/ui/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { KEYS, useKeys } from '../keys';
 import { Sheet } from '@/ui/dialog';
+import { Link } from '@/ui/link';
 import { AlarmSwitch } from '../hands/alarm-switch';
+import { KEYS, useKeys } from '../keys';
 import { type DevicePerson, DimSwitch, WhoIsHere } from './device';
 
 export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'cure' | 'care' | 'trials' | 'guide', number>>;

@@ -1,37 +1,35 @@
-import { lookOf } from '../drawing/look';
 import 'server-only';
 import type { ReactNode } from 'react';
+import { isMixedPaint } from '@/core/blend';
+import { isForHandsNow } from '@/core/hands';
+import { keepingOf, ownNow } from '@/core/material';
 import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
+import { soldPieces } from '@/data/care/queries';
+import type { Db } from '@/data/db';
+import { ownRules } from '@/data/guide/rules';
 import { heatedPots } from '@/data/pour/heat';
 import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
-import { isForHandsNow } from '@/core/hands';
-import { isMixedPaint } from '@/core/blend';
-import { keepingOf } from '@/core/material';
-import type { Db } from '@/data/db';
-import { type ClockDoubt as Doubt, clockDoubt } from '@/data/shop/clock-doubt';
-import { knownDamage } from '@/data/safe/sound';
-import { allLots, type KnownLot } from '@/data/stores/queries';
-import type { PotClock } from '../hands/pot-clocks';
 import { openRagLines } from '@/data/rags/queries';
-
-import { ownRules } from '@/data/guide/rules';
+import { knownDamage } from '@/data/safe/sound';
+import { clockDoubt, type ClockDoubt as Doubt } from '@/data/shop/clock-doubt';
+import { allLots, type KnownLot } from '@/data/stores/queries';
 import { allTrials } from '@/data/trials/queries';
-import { soldPieces } from '@/data/care/queries';
-import { HandStrip } from '../hands/hand-strip';
-import { openBatches } from '../hands/open-batches';
-import { NarrowBar } from './device';
-import { SettleIn } from './settle-in';
-import { isNetwork } from '../door';
-import { Rail } from './rail';
-import { ClockDoubt } from './clock-doubt';
-import { WrongWords } from './wrong-words';
-import { wrongLately } from './wrong-lately';
-import { cabinetTroubles } from '../hands/moment';
 import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
+import { isNetwork } from '../door';
+import { lookOf } from '../drawing/look';
+import { HandStrip } from '../hands/hand-strip';
+import { cabinetTroubles } from '../hands/moment';
+import { openBatches } from '../hands/open-batches';
+import type { PotClock } from '../hands/pot-clocks';
 import { isDim, session } from '../session';
 import { Ways } from '../ways';
-import { ownNow } from '@/core/material';
+import { ClockDoubt } from './clock-doubt';
+import { NarrowBar } from './device';
+import { Rail } from './rail';
+import { SettleIn } from './settle-in';
+import { wrongLately } from './wrong-lately';
+import { WrongWords } from './wrong-words';
 
 /** Filled jars that cool, and mixed paint that spoils. */
 const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [

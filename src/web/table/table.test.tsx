@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest';
 import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
 import { addressOf, askedOf } from './asked';
 import { pick } from './pick';
 import { DataTable } from './table';

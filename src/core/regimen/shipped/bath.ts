@@ -1,5 +1,5 @@
 import type { Written } from '../schema';
-import { coat, buff, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
+import { buff, coat, hours, lastCheck, raiseGrain, wait, wipe } from '../steps';
 
 /** Submersion: the end of it is absorption, and the pieces leach for days. */
 export const bath: Written = {

@@ -1,29 +1,29 @@
 'use client';
 
-import type { PieceLook } from '@/web/drawing/look';
-import { PieceSign } from '@/web/drawing/piece-sign';
-import { Link } from '@/ui/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { say, MS_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
-import { AlarmSwitch } from '@/web/hands/alarm-switch';
-import { Timing } from '@/web/hands/timing';
-import { useAlarms } from '@/web/hands/use-alarms';
 import { type Ahead, type Countdown, countdownOf, type HandAction, pressOf, projected } from '@/core/hands';
+import { MS_PER_DAY, MS_PER_MINUTE, say } from '@/core/quantity';
 import { Button } from '@/ui/button';
+import { Fold } from '@/ui/fold';
+import { Link } from '@/ui/link';
 import { clockOffset, useNow } from '@/ui/now';
 import { clockTime } from '@/ui/when';
-import { outboxNotices, useOutbox } from '@/web/hands/waiting-records';
-import type { Alarm } from '@/web/hands/moment';
-import { CoatChanges, type CoatSlot } from '@/web/hands/coat-changes';
+import type { PieceLook } from '@/web/drawing/look';
+import { PieceSign } from '@/web/drawing/piece-sign';
+import { AlarmSwitch } from '@/web/hands/alarm-switch';
 import { type ClothLine, clothNotices } from '@/web/hands/cloths';
+import { CoatChanges, type CoatSlot } from '@/web/hands/coat-changes';
+import type { Alarm } from '@/web/hands/moment';
 import { Notices, troubleNotice } from '@/web/hands/notice';
 import { RecordButtons } from '@/web/hands/record-buttons';
+import { Timing } from '@/web/hands/timing';
+import { useAlarms } from '@/web/hands/use-alarms';
 import { useRecord } from '@/web/hands/use-record';
+import { outboxNotices, useOutbox } from '@/web/hands/waiting-records';
 import { useKeys } from '@/web/keys';
-import { HandsFree } from './hands-free';
 import { useRefresh } from '@/web/use-refresh';
-import { Fold } from '@/ui/fold';
+import { HandsFree } from './hands-free';
 
 const COUNTDOWN_WORDS: Readonly<Record<Countdown['to'], string>> = {
   'may-be-done': 'until it may be done',

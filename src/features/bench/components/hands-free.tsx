@@ -1,6 +1,6 @@
 'use client';
 
-import { type HandAction, notFree, type NotFree, TUNE } from '@/core/hands';
+import { type HandAction, type NotFree, notFree, TUNE } from '@/core/hands';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { speak } from '@/web/hands/use-alarms';

@@ -1,18 +1,18 @@
 'use client';
 
-import { useShortYear } from '@/ui/zone';
 import { useState } from 'react';
-import { Timing } from '@/web/hands/timing';
 import { type HandAction, pressOf } from '@/core/hands';
 import { Button } from '@/ui/button';
+import { TextBox } from '@/ui/field';
+import { Form } from '@/ui/form';
 import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { Tick } from '@/ui/tick';
-import { useCamera } from './use-camera';
+import { useShortYear } from '@/ui/zone';
 import { useActsHere } from '@/web/hands/acts-here';
+import { Timing } from '@/web/hands/timing';
 import { useRecord } from '@/web/hands/use-record';
-import { TextBox } from '@/ui/field';
-import { Form } from '@/ui/form';
+import { useCamera } from './use-camera';
 
 type Props = {
   readonly actions: readonly HandAction[];

@@ -1,15 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import type { Products } from '@/core/blend';
+import type { DraftJar, Products } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { say, formatMoney, parseMoney } from '@/core/quantity';
+import { formatMoney, parseMoney, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults, TextBox } from '@/ui/field';
-import type { DraftJar } from '@/core/blend';
 import { useSolver } from '../use-solver';
 
 export type Product = {

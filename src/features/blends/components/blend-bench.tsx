@@ -3,26 +3,13 @@
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import type { Blend } from '@/core/blend';
-import { noticesOfBlend } from '@/core/caution';
-import { POT_HEATERS, type PotHeater } from '@/core/melt';
-import { findIngredient } from '@/core/material';
-import { say } from '@/core/quantity';
-import { cautionsInWords, HEATER_WORDS, noticesInWords, POT_HEATER_GUARDS, sayIssue } from '@/messages';
-import { Button } from '@/ui/button';
-import { Cautions } from '@/ui/cautions';
-import { handOn, useDraft } from '@/ui/draft';
-import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
-import { Tick } from '@/ui/tick';
-import { Plank } from '@/ui/plank';
-import { useSave } from '@/web/use-save';
-import { beginPour, save } from '../actions';
 import {
   basisOf,
   bothRatios,
   DRAFT_BASES,
   type DraftAround,
-  type FormulaDraft,
   draftLines,
+  type FormulaDraft,
   isWarmed,
   moveKerf,
   otherBasis,
@@ -31,10 +18,23 @@ import {
   reckon,
   residueFor,
 } from '@/core/blend';
+import { noticesOfBlend } from '@/core/caution';
+import { findIngredient } from '@/core/material';
+import { POT_HEATERS, type PotHeater } from '@/core/melt';
+import { say } from '@/core/quantity';
+import { cautionsInWords, HEATER_WORDS, noticesInWords, POT_HEATER_GUARDS, sayIssue } from '@/messages';
+import { Button } from '@/ui/button';
+import { Cautions } from '@/ui/cautions';
+import { handOn, useDraft } from '@/ui/draft';
+import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
+import { Plank } from '@/ui/plank';
+import { Tick } from '@/ui/tick';
+import { HeatLadder } from '@/web/drawing/heat-ladder';
+import { useSave } from '@/web/use-save';
+import { beginPour, save } from '../actions';
 import { BlendFacts } from './blend-facts';
 import { BlendLines } from './blend-lines';
 import { FeelScale } from './feel-scale';
-import { HeatLadder } from '@/web/drawing/heat-ladder';
 import { PurposeRow } from './purpose-row';
 import { SizeIt } from './size-it';
 import { SolveSheet } from './solve-sheet';

@@ -1,5 +1,5 @@
 import { type Blend, isMixedPaint, PAINT_KEEPS_HOURS, thinning } from '@/core/blend';
-import { addMonths, say, formatMoney } from '@/core/quantity';
+import { addMonths, formatMoney, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { longDate } from '@/ui/when';
 

@@ -2,17 +2,17 @@
 
 import { useState } from 'react';
 import type { Blend } from '@/core/blend';
+import { type DraftLine, type FormulaDraft, MEASURED_AT_C, setGrams, setShare } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { say, parseMass, parsePositive, figure, signOf } from '@/core/quantity';
+import { figure, parseMass, parsePositive, say, signOf } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
-import { freshId } from '@/ui/id';
-import { type FormulaDraft, type DraftLine, MEASURED_AT_C, setGrams, setShare } from '@/core/blend';
-import { IngredientPicker } from '@/web/ingredient-picker';
 import { TextBox } from '@/ui/field';
+import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { Toggle } from '@/ui/toggle';
+import { IngredientPicker } from '@/web/ingredient-picker';
 
 const MOST_LINES = 12;
 const WEIGHT_WORD: Readonly<Record<string, string>> = { g: 'Grams', oz: 'Ounces' };

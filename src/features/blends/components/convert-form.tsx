@@ -1,11 +1,11 @@
 'use client';
 
-import { Choice } from '@/ui/choice';
 import { useState } from 'react';
 import { densityAt, everyUnit } from '@/core/blend';
 import { findIngredient, isLiquid } from '@/core/material';
 import { type OunceMeaning, parseAmount, parseTemperature, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
 import { IngredientPicker } from '@/web/ingredient-picker';
 

@@ -1,10 +1,9 @@
 'use client';
 
-import { forPurpose, PURPOSES, type Purpose } from '@/core/blend';
+import { useState } from 'react';
+import { basisOf, draftLines, type FormulaDraft, forPurpose, PURPOSES, type Purpose, withFractions } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
-import { useState } from 'react';
-import { basisOf, type FormulaDraft, draftLines, withFractions } from '@/core/blend';
 
 type Props = {
   readonly draft: FormulaDraft;

@@ -1,12 +1,12 @@
 'use client';
 
-import { Choice } from '@/ui/choice';
+import type { DraftAround, FormulaDraft, SizeBy } from '@/core/blend';
 import { type Blend, jarsOf, mostJars, neededOf, residueFor } from '@/core/blend';
-import { Button } from '@/ui/button';
 import { findIngredient } from '@/core/material';
 import { formatMoney, say } from '@/core/quantity';
+import { Button } from '@/ui/button';
+import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
-import type { DraftAround, FormulaDraft, SizeBy } from '@/core/blend';
 
 const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'mass', name: 'A total' },

@@ -1,15 +1,15 @@
 'use client';
 
 import { useState } from 'react';
+import type { DraftAround } from '@/core/blend';
 import { blend, boughtOfLine, type Cheapest } from '@/core/blend';
-import { FAMILIES, findIngredient, type Ingredient, allIngredients } from '@/core/material';
-import { formatMoney, parseMass, parseNumber, say, reads } from '@/core/quantity';
+import { allIngredients, FAMILIES, findIngredient, type Ingredient } from '@/core/material';
+import { formatMoney, parseMass, parseNumber, reads, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import type { DraftAround } from '@/core/blend';
 import { useSolver } from '../use-solver';
 
 const allergens = (): string[] => [...new Set(allIngredients().flatMap((one) => one.allergens))].sort();

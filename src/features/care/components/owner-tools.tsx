@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Ask } from '@/ui/ask';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { useSave } from '@/web/use-save';
 import { FormSheet } from '@/web/form/form-sheet';
+import { useSave } from '@/web/use-save';
 import { erase, markSeen, noteReport, saveHolder, savePlan, sellRefill, sendNow, settle, tryAgain } from '../actions';
 
 /** Has been read. */

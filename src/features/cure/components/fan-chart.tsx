@@ -1,6 +1,5 @@
 'use client';
 
-import { say } from '@/core/quantity';
 import {
   Area,
   CartesianGrid,
@@ -13,6 +12,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { say } from '@/core/quantity';
 import { dayMonth } from '@/ui/when';
 import type { FanPoint } from '../fan';
 

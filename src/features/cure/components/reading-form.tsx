@@ -1,13 +1,13 @@
 'use client';
 
-import { say, parseHumidity, parseTemperature } from '@/core/quantity';
+import { parseHumidity, parseTemperature, say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
+import { useForm } from '@/web/form/use-form';
 import { saveReading } from '../actions';
 import { ReadingFields } from '../forms';
-import { useForm } from '@/web/form/use-form';
 
 type Props = {
   readonly places: readonly { readonly id: number; readonly name: string }[];

@@ -1,7 +1,7 @@
 'use client';
 
-import { figure } from '@/core/quantity';
 import { ComposedChart, Line, ReferenceArea, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
+import { figure } from '@/core/quantity';
 
 type Point = { readonly hours: number; readonly grams: number };
 type Props = {

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { type ComponentProps, useEffect, useState } from 'react';
 import { type Climate, type CureMode, cureRate, type ReadyAt, type SeenAt } from '@/core/cure';
-import { say, MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature } from '@/core/quantity';
+import { MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature, say } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
 import { useElsewhere } from '../use-elsewhere';

@@ -2,16 +2,16 @@
 
 import { z } from 'zod';
 import { FIRST_RESIDUE_G, fill, HOT_BRIM_LIMIT } from '@/core/blend';
-import { say, parseMass, figureDown, signOf } from '@/core/quantity';
+import { figureDown, parseMass, say, signOf } from '@/core/quantity';
+import { GRIDS, type LabelFacts, labelOf, typeFor } from '@/print/label';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
-import { GRIDS, type LabelFacts, labelOf, typeFor } from '@/print/label';
-import { LabelDrawn } from './label-drawn';
 import { Fold } from '@/ui/fold';
 import { Tick } from '@/ui/tick';
 import { type Form, useForm } from '@/web/form/use-form';
 import { filled } from '../actions';
 import { FillFields } from '../forms';
+import { LabelDrawn } from './label-drawn';
 
 type Jar = {
   readonly id: number;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { jugMark, readJug, type Running, shareIfKept } from '@/core/blend';
+import { jugMark, type Running, readJug, shareIfKept } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { parseVolume, say, sayOther } from '@/core/quantity';
 import { Button } from '@/ui/button';

@@ -4,9 +4,9 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { LANGUAGES } from '@/core/care';
 import { LANGUAGE_NAMES } from '@/messages/care';
+import { fitsPage, GRIDS, type Grid, type Label, sheetFault, typeFor } from '@/print/label';
 import { linkLook } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import { fitsPage, GRIDS, type Grid, type Label, sheetFault, typeFor } from '@/print/label';
 import { LabelDrawn } from './label-drawn';
 
 const OWN = {

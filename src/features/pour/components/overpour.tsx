@@ -1,7 +1,7 @@
 'use client';
 
-import { say } from '@/core/quantity';
 import { findIngredient } from '@/core/material';
+import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 
 type Props = {

@@ -1,8 +1,8 @@
 'use client';
 
-import { say } from '@/core/quantity';
 import { useState } from 'react';
 import type { LoggedMelt } from '@/core/melt';
+import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Faults, SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';

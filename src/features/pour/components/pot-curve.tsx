@@ -1,8 +1,8 @@
 'use client';
 
-import { figure } from '@/core/quantity';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { HeatLadder } from '@/core/blend';
+import { figure } from '@/core/quantity';
 
 export type CurvePoint = { readonly min: number; readonly pot?: number; readonly rehearsed?: number };
 type Props = { readonly points: readonly CurvePoint[]; readonly heat: HeatLadder };

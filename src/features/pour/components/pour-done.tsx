@@ -1,4 +1,3 @@
-import { Link } from '@/ui/link';
 import { isWarmed } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
@@ -7,6 +6,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS } from '@/messages';
 import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
+import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 
 type Props = { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonly KnownLot[] };

@@ -1,7 +1,7 @@
 'use client';
 
-import { say } from '@/core/quantity';
 import { useState } from 'react';
+import { say } from '@/core/quantity';
 import type { PracticeScale } from '@/devices/practice-scale';
 import { Button } from '@/ui/button';
 import type { DeviceState } from '@/web/use-device';

@@ -2,7 +2,7 @@
 
 import { blend, type Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { say, parseMass } from '@/core/quantity';
+import { parseMass, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';

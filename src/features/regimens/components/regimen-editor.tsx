@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { SURFACES } from '@/core/piece';
+import { CHOICES, type RegimenDraft, readRegimen, type StepDraft, warningsOfSequence } from '@/core/regimen';
 import { CARE_NAMES, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -11,7 +12,6 @@ import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { useSave } from '@/web/use-save';
 import { keepRegimen } from '../actions';
-import { CHOICES, type RegimenDraft, readRegimen, type StepDraft, warningsOfSequence } from '@/core/regimen';
 import { SlotRows } from './slot-rows';
 import { StepFields } from './step-fields';
 

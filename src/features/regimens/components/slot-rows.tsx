@@ -1,5 +1,5 @@
-import { CHOICES, type SlotDraft } from '@/core/regimen';
 import type { Role } from '@/core/material';
+import { CHOICES, type SlotDraft } from '@/core/regimen';
 import { ROLE_WORDS, UNTIL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
+import { CHOICES, type StepDraft } from '@/core/regimen';
 import { CHECK_WORDS, GOVERNS_WORDS, INSPECTION_WORDS, KIND_WORDS, SURFACE_WORDS } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { CHOICES, type StepDraft } from '@/core/regimen';
 
 type Props = {
   readonly step: StepDraft;

@@ -1,12 +1,12 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import type { Gate, GateId } from '@/core/release';
 import { WAYS } from '@/core/regimen';
+import type { Gate, GateId } from '@/core/release';
 import { GATE_WORDS, WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
-import { Tick } from '@/ui/tick';
 import { Faults, SelectField, TextField } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 import { useForm } from '@/web/form/use-form';
 import { decide } from '../actions';
 import { DecisionFields } from '../forms';

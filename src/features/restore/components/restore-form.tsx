@@ -2,20 +2,20 @@
 
 import { useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
+import type { z } from 'zod';
+import type { Candidate } from '@/core/choose';
 import { ORIGINS } from '@/core/material';
 import { type Geometry, readList, type Surface } from '@/core/piece';
-import type { Candidate } from '@/core/choose';
-import { type Mark, MARKS, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
+import { MARKS, type Mark, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
 import { MARK_ADVICE, MARK_WORDS, ORIGIN_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { Tick } from '@/ui/tick';
+import { TouchSurfaces } from '@/web/drawing/touch-surfaces';
 import { useForm } from '@/web/form/use-form';
-import type { z } from 'zod';
 import { takeIn } from '../actions';
 import { JobFields, LIKE_WOOD } from '../forms';
-import { TouchSurfaces } from '@/web/drawing/touch-surfaces';
 
 type Props = {
   readonly designs: readonly { readonly revisionId: number; readonly name: string; readonly geometry: Geometry }[];

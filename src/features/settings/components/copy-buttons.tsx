@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults, SelectField } from '@/ui/field';
-import { askForCopy, lookOver, takeCopy } from '../copy-actions';
 import { useSave } from '@/web/use-save';
+import { askForCopy, lookOver, takeCopy } from '../copy-actions';
 
 /** Asks for the whole copy as a form of this page does; what comes is kept as a file, and the page stays. */
 function carryAway(token: string): void {

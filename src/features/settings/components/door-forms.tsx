@@ -3,11 +3,11 @@
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
-import { changePasscode, leave, sendAway } from '../door-actions';
-import { useSave } from '@/web/use-save';
-import { PasscodeFields } from '../forms';
-import { useForm } from '@/web/form/use-form';
 import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
+import { useSave } from '@/web/use-save';
+import { changePasscode, leave, sendAway } from '../door-actions';
+import { PasscodeFields } from '../forms';
 
 type DeviceRow = {
   readonly id: number;

@@ -1,16 +1,16 @@
 'use client';
 
-import { useYear } from '@/ui/zone';
 import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
-import { saveHands } from '../actions';
+import { useYear } from '@/ui/zone';
+import { SheetForm } from '@/web/form/sheet-form';
+import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
+import { saveHands } from '../actions';
 import { HandsFields } from '../forms';
 import { HoursFields } from './hours-fields';
-import { useForm } from '@/web/form/use-form';
-import { SheetForm } from '@/web/form/sheet-form';
 
 type Props = {
   readonly person: { readonly id: number; readonly initials: string; readonly name: string };

@@ -6,9 +6,9 @@ import type { PlaceKind } from '@/core/regimen';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
+import { useForm } from '@/web/form/use-form';
 import { savePlaces } from '../actions';
 import { RoomFields } from '../forms';
-import { useForm } from '@/web/form/use-form';
 
 type Row = {
   readonly id: number;

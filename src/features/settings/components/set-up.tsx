@@ -1,15 +1,15 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { Button } from '@/ui/button';
 import { useEffect } from 'react';
+import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
-import { openDemo, setUp } from '../actions';
+import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
+import { openDemo, setUp } from '../actions';
 import { NewShopFields } from '../forms';
 import { HoursFields } from './hours-fields';
-import { useForm } from '@/web/form/use-form';
 
 const USUAL = ['08:30-17:30', '08:30-17:30', '08:30-17:30', '08:30-17:30', '08:30-17:30', '', ''];
 

@@ -1,13 +1,13 @@
 'use client';
 
-import { useYear } from '@/ui/zone';
 import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
-import { savePerson, saveShop } from '../actions';
+import { useYear } from '@/ui/zone';
 import { useForm } from '@/web/form/use-form';
+import { savePerson, saveShop } from '../actions';
 import { PersonFields, ShopFields as ShopFacts } from '../forms';
 import { HoursFields } from './hours-fields';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { say } from '@/core/quantity';
 import { useState } from 'react';
+import { say } from '@/core/quantity';
 import { TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 

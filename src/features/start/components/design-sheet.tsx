@@ -1,21 +1,20 @@
 'use client';
 
-import { say, typedLength } from '@/core/quantity';
-import { areaOf, type Geometry, oddSizes } from '@/core/piece';
-import type { Design } from '@/data/work/catalogue';
-import { usualUses } from '@/core/use';
-import { SHAPE_WORDS, sayIssue, sizeWords } from '@/messages';
 import type { z } from 'zod';
+import { areaOf, type DesignDraft, type Geometry, geometryOf, oddSizes } from '@/core/piece';
+import { say, typedLength } from '@/core/quantity';
+import { usualUses } from '@/core/use';
+import type { Design } from '@/data/work/catalogue';
+import { SHAPE_WORDS, sayIssue, sizeWords } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
-import { Tick } from '@/ui/tick';
 import type { Opened } from '@/ui/on-open';
+import { Tick } from '@/ui/tick';
+import { PiecePicture } from '@/web/drawing/piece-picture';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { UseTicks } from '@/web/use-ticks';
 import { saveDesign } from '../actions';
 import { DesignFields } from '../forms';
-import { type DesignDraft, geometryOf } from '@/core/piece';
-import { PiecePicture } from '@/web/drawing/piece-picture';
 import { ShapeFields, type Typed } from './shape-fields';
 
 /** What a new design begins with; its sizes in what the shop's rule shows. */

@@ -1,6 +1,6 @@
-import { say, formatMoney } from '@/core/quantity';
-import type { Regimen } from '@/core/regimen';
 import type { Need } from '@/core/cost';
+import { formatMoney, say } from '@/core/quantity';
+import type { Regimen } from '@/core/regimen';
 
 type NeedsProps = {
   readonly needs: readonly Need[];

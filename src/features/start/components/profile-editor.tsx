@@ -1,15 +1,15 @@
 'use client';
 
-import { say, typedLength } from '@/core/quantity';
 import Papa from 'papaparse';
 import { type KeyboardEvent, type SVGAttributes, useRef, useState } from 'react';
-import { DragArea, type Pull, useHandle } from '@/ui/drag';
+import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '@/core/piece';
+import { say, typedLength } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
+import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { TextBox, TextField } from '@/ui/field';
-import { Tick } from '@/ui/tick';
 import { freshId } from '@/ui/id';
-import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '@/core/piece';
+import { Tick } from '@/ui/tick';
 
 const VIEW = 300;
 const STEP_MM = 1;

@@ -1,8 +1,8 @@
+import type { LotChoice } from '@/core/cost';
 import { say } from '@/core/quantity';
 import type { Slot, WhyNone } from '@/core/regimen';
 import { WHY_NONE_WORDS } from '@/messages';
 import { SelectField } from '@/ui/field';
-import type { LotChoice } from '@/core/cost';
 
 type Props = {
   readonly slots: readonly Slot[];

@@ -1,13 +1,13 @@
 'use client';
 
-import { PlanPreview } from './plan-preview';
+import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
 import { GatesAhead } from './gates-ahead';
 import { Needs } from './needs';
 import { OverYears } from './over-years';
+import { PlanPreview } from './plan-preview';
 import { RulesAgainst } from './rules-against';
 import { StartFieldset } from './start-fields';
 import { type Start, type StartProps, useStart } from './use-start';
-import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
 
 /** Design, wood, regimen and lots; what it will take and when it will be done stands beside them at once. */
 export function StartBatch(props: StartProps) {

@@ -1,22 +1,22 @@
 'use client';
 
-import { Why } from '@/web/why';
-import { say } from '@/core/quantity';
 import { questionOfWood } from '@/core/guide';
 import { likeWood, ORIGINS } from '@/core/material';
+import { say } from '@/core/quantity';
 import { warningsOfSequence } from '@/core/regimen';
 import { withoutSurface } from '@/core/use';
 import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
-import { onOpen } from '@/ui/on-open';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { MomentField } from '@/ui/moment-field';
+import { onOpen } from '@/ui/on-open';
 import { Tiles } from '@/ui/tiles';
 import { lookOf } from '@/web/drawing/look';
 import { PieceMark } from '@/web/drawing/piece-mark';
 import { ScoreLine } from '@/web/drawing/regimen-score';
 import { WoodSwatch } from '@/web/drawing/wood-swatch';
+import { Why } from '@/web/why';
 import { Beyond } from './beyond';
 import { MixedList } from './mixed-list';
 import { OrderFields } from './order-fields';

@@ -1,13 +1,13 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { type LotChoice, stepsFor } from '@/core/cost';
 import { OIL_SHARES, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { handsScale, type Offer, type Regimen, type ShopNow } from '@/core/regimen';
 import type { Design } from '@/data/work/catalogue';
 import { sayIssue } from '@/messages';
 import { useShopWorker } from '@/web/use-shop-worker';
 import type { PlannerFace } from '@/workers/planner';
-import { type LotChoice, stepsFor } from '@/core/cost';
 
 /** What a promise is asked for; it is not asked while any of it is still open. */
 type Wish = {

@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
+import { KEEPERS } from '@/core/care';
 import { asGuideLot } from '@/core/choose';
 import { type LotChoice, needsOf } from '@/core/cost';
-import { KEEPERS } from '@/core/care';
 import { type GuideWarning, houseSchoolOf, type OwnRule, warningsOf } from '@/core/guide';
 import { likeWood, ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from '@/core/material';
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';

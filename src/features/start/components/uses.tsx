@@ -1,16 +1,16 @@
 'use client';
 
 import { useState } from 'react';
-import { USE_WORDS } from '@/messages';
-import type { Design } from '@/data/work/catalogue';
-import { Button } from '@/ui/button';
 import type { z } from 'zod';
+import type { Design } from '@/data/work/catalogue';
+import { USE_WORDS } from '@/messages';
+import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
-import { changeUses } from '../actions';
 import { UseTicks } from '@/web/use-ticks';
+import { changeUses } from '../actions';
 import { UsesFields } from '../forms';
 
 /** What a design is for, in a line; asked where an older file only guessed it, and changed as a revision. */

@@ -1,6 +1,6 @@
-import { Choice } from '@/ui/choice';
 import type { Species } from '@/core/material';
 import { USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { Choice } from '@/ui/choice';
 
 export type SpeciesChoice = Pick<
   Species,

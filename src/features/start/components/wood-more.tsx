@@ -7,7 +7,7 @@ import { ADDED_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
-import { onOpen, type Opened } from '@/ui/on-open';
+import { type Opened, onOpen } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';

@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { STATEMENTS, type Statement } from '@/core/use';
 import { STATEMENT_WORDS } from '@/messages';
-import { Tick } from '@/ui/tick';
 import { Faults } from '@/ui/field';
+import { Tick } from '@/ui/tick';
 
 /** Keeps a supplier's declaration with its lot, and what it states in so many words; a statement counts at release. */
 export function Declare({ lotId }: { readonly lotId: number }) {

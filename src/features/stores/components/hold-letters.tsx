@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Link } from '@/ui/link';
-import { draftLetters } from '../actions';
 import { useSave } from '@/web/use-save';
+import { draftLetters } from '../actions';
 
 /** Drafts a letter to everyone who has a piece this held lot is on; they are read and sent under Care. */
 export function HoldLetters({ lotId }: { readonly lotId: number }) {

@@ -12,14 +12,14 @@ import {
   likeIngredient,
   setsBelowC,
 } from '@/core/material';
-import type { KnownOwn } from './own-sheet';
-import { OwnIngredient } from './sheets';
 import { say } from '@/core/quantity';
-import { cautionsInWords, CONTACT_WORDS, FAMILY_WORDS, UNSAID_WORDS } from '@/messages';
+import { CONTACT_WORDS, cautionsInWords, FAMILY_WORDS, UNSAID_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
+import type { KnownOwn } from './own-sheet';
+import { OwnIngredient } from './sheets';
 
 /** How an ingredient dries by itself: one that dries by halves stays tacky. */
 const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' : dries);

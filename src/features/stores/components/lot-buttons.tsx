@@ -1,13 +1,13 @@
 'use client';
 
-import { say } from '@/core/quantity';
 import { FEELS, WENT } from '@/core/blend';
-import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
-import { savePlacing } from '../supply-actions';
 import { THUMBNAIL_C } from '@/core/material';
+import { say } from '@/core/quantity';
+import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
 import { FormSheet } from '@/web/form/form-sheet';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
 import { hold, lift, retire, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
+import { savePlacing } from '../supply-actions';
 
 type Source = { readonly id: number; readonly number: string; readonly title: string };
 type Props = {

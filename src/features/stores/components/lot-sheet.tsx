@@ -1,7 +1,7 @@
 'use client';
 
 import { findIngredient, isLiquid } from '@/core/material';
-import { say, type OunceMeaning, parseAmount } from '@/core/quantity';
+import { type OunceMeaning, parseAmount, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';

@@ -5,6 +5,7 @@ import type { z } from 'zod';
 import { PURPOSES, putRight, type Right, type RightLot, rightChoices, rightsOf } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
+import { rightWords } from '@/messages/right';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
@@ -12,7 +13,6 @@ import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { RightFields } from '../forms';
 import { saveRight } from '../lot-actions';
-import { rightWords } from '@/messages/right';
 
 const MODES: readonly { readonly id: Right; readonly name: string; readonly says: string }[] = [
   { id: 'feel', name: 'Too soft or too hard', says: 'Melt it again and add wax or oil until it is right.' },

@@ -1,19 +1,19 @@
 'use client';
 
+import type { z } from 'zod';
 import type { LabelUnsaid } from '@/core/blend';
 import { findIngredient, ROLES } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
-import { IngredientPicker } from '@/web/ingredient-picker';
 import { Button } from '@/ui/button';
-import type { z } from 'zod';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
+import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
+import { IngredientPicker } from '@/web/ingredient-picker';
 import { FOOD_WORDS, ReadyFields } from '../forms';
-import { PhotoField } from '@/web/form/photo-field';
 import { saveReady } from '../own-actions';
 
 type Typed = z.input<typeof ReadyFields>;

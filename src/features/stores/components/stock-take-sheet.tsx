@@ -1,12 +1,12 @@
 'use client';
 
-import { say, parseMass } from '@/core/quantity';
+import { parseMass, say } from '@/core/quantity';
+import { TextBox } from '@/ui/field';
+import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { StockFields } from '../forms';
 import { saveStockTake } from '../lot-actions';
-import { TextBox } from '@/ui/field';
-import type { Opened } from '@/ui/on-open';
 
 type Row = { readonly id: number; readonly number: string; readonly title: string; readonly leftG: number };
 

@@ -9,9 +9,9 @@ import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { CornerPicture, START_CORNERS, TypedCorners } from '@/web/picture/corner-picture';
 import { type PartCorners, swatch } from '@/web/picture/corners';
-import { useBoardReader } from '../use-board-reader';
 import { useSave } from '@/web/use-save';
 import { saveCheck } from '../lot-actions';
+import { useBoardReader } from '../use-board-reader';
 
 /** A sheet of card on which two pieces lie, mm: this lot on the marked half, the known piece on the other. */
 const SHEET = {

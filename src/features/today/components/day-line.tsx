@@ -1,15 +1,15 @@
 'use client';
 
-import { MS_PER_MINUTE } from '@/core/quantity';
 import { type ButtonHTMLAttributes, useRef, useState } from 'react';
+import { MS_PER_MINUTE } from '@/core/quantity';
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
+import { NotBrought, useBrought } from '@/ui/on-open';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { useSave } from '@/web/use-save';
 import { holdStep } from '../actions';
 import { type Cluster, type Lane, lanesOf } from '../lanes';
 import type { Peg } from '../pegs';
 import type { Day } from '../week';
-import { NotBrought, useBrought } from '@/ui/on-open';
 
 const SNAP_MS = 5 * MS_PER_MINUTE;
 /** A press that moves less than this is a touch, pixels. */

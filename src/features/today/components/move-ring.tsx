@@ -1,12 +1,12 @@
 'use client';
 
-import { useShortYear } from '@/ui/zone';
 import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Faults, TextBox } from '@/ui/field';
 import { Form } from '@/ui/form';
-import { useSave } from '@/web/use-save';
+import { useShortYear } from '@/ui/zone';
 import { moveTo } from '@/web/hands/actions';
+import { useSave } from '@/web/use-save';
 
 type Props = {
   readonly batches: readonly { readonly id: number; readonly number: string; readonly title: string }[];

@@ -1,17 +1,17 @@
 'use client';
 
+import { useState } from 'react';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
 import { Form } from '@/ui/form';
-import { MomentField } from '@/ui/moment-field';
 import { Link } from '@/ui/link';
-import { useState } from 'react';
+import { MomentField } from '@/ui/moment-field';
 import { clockTime, wallTime } from '@/ui/when';
-import { HoldFields } from '../forms';
 import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
 import { holdStep, letGo } from '../actions';
+import { HoldFields } from '../forms';
 import type { Peg } from '../pegs';
 
 type Props = {

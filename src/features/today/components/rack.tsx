@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
-import { Link } from '@/ui/link';
-import { Vessel } from '@/web/drawing/vessel';
 import type { RingFacts } from '@/core/regimen';
+import { Link } from '@/ui/link';
+import { Ring } from '@/ui/ring';
 import type { PieceLook } from '@/web/drawing/look';
 import { PieceMark } from '@/web/drawing/piece-mark';
-import { Ring } from '@/ui/ring';
+import { Vessel } from '@/web/drawing/vessel';
 
 export type Shelf = {
   readonly id: number;

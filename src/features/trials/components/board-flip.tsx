@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { photoAt } from '@/ui/kept-photo';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
-import type { PartCorners } from '@/web/picture/corners';
+import { photoAt } from '@/ui/kept-photo';
 import { LETTERS } from '@/ui/line-look';
+import type { PartCorners } from '@/web/picture/corners';
 import { FlatBoard } from './flat-board';
 
 export type Shot = {

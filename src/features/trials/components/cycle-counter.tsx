@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef } from 'react';
-import { type Wear, WEARS } from '@/core/trial';
+import { WEARS, type Wear } from '@/core/trial';
 import { WEAR_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';

@@ -10,10 +10,10 @@ import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { photoData } from '@/web/photo-data';
-import { useSave } from '@/web/use-save';
-import { savePicture } from '../actions';
 import { CornerPicture, START_CORNERS, TypedCorners } from '@/web/picture/corner-picture';
 import { type PartCorners, swatch } from '@/web/picture/corners';
+import { useSave } from '@/web/use-save';
+import { savePicture } from '../actions';
 import { useBoardReader } from '../use-board-reader';
 
 type Props = {

@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { GRADES, LONGEST_DROP_S, type TrialKind } from '@/core/trial';
 import { parsePositive } from '@/core/quantity';
+import { GRADES, LONGEST_DROP_S, type TrialKind } from '@/core/trial';
 import { sayIssue, TRIAL_KIND_WORDS } from '@/messages';
 import { Button, linkLook } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';

@@ -5,10 +5,10 @@ import { useState } from 'react';
 import { VERDICT_KINDS, type VerdictKind } from '@/core/regimen';
 import { VERDICT_KIND_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
+import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { useSave } from '@/web/use-save';
 import { again, judgeIt, writeNote } from '../actions';
-import { Form } from '@/ui/form';
 
 const SCORES = [1, 2, 3, 4, 5] as const;
 

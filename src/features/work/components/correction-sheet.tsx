@@ -3,16 +3,16 @@
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import type { Opened } from '@/ui/on-open';
 import { MomentField } from '@/ui/moment-field';
+import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { undo } from '@/web/hands/actions';
+import { stamp } from '@/web/outbox-store';
 import { useSave } from '@/web/use-save';
 import { correct } from '../actions';
 import { CorrectionFields } from '../forms';
-import { stamp } from '@/web/outbox-store';
 
 type Props = {
   readonly batchId: number;

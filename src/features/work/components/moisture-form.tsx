@@ -1,7 +1,7 @@
 'use client';
 
-import { FormSheet } from '@/web/form/form-sheet';
 import { freshId } from '@/ui/id';
+import { FormSheet } from '@/web/form/form-sheet';
 import { saveBlank, saveMoisture } from '../actions';
 
 /** A meter's reading, and where it was taken. */

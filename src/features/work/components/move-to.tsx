@@ -1,11 +1,11 @@
 'use client';
 
-import { useSave } from '@/web/use-save';
 import { PLACE_HAZARDS, type PlaceHazard } from '@/core/regimen';
 import { HAZARD_WORDS } from '@/messages';
+import { SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
 import { moveTo, newPlace } from '@/web/hands/actions';
-import { SelectBox } from '@/ui/field';
+import { useSave } from '@/web/use-save';
 
 type Place = { readonly id: number; readonly name: string };
 

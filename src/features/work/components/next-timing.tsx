@@ -1,8 +1,8 @@
 'use client';
 
-import { Timing } from '@/web/hands/timing';
 import type { HandAction } from '@/core/hands';
 import { useNow } from '@/ui/now';
+import { Timing } from '@/web/hands/timing';
 
 type Props = {
   readonly action: HandAction;

@@ -1,8 +1,8 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { FormSheet } from '@/web/form/form-sheet';
 import { Link } from '@/ui/link';
+import { FormSheet } from '@/web/form/form-sheet';
 import { join, part, split } from '../actions';
 
 export type PieceRow = {

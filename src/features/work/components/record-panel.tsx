@@ -1,24 +1,24 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Geometry } from '@/core/piece';
-import { say, instantOf, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
-import { sayIssue } from '@/messages';
-import { Timing } from '@/web/hands/timing';
 import { type HandAction, pressOf } from '@/core/hands';
-import { useActsHere } from '@/web/hands/acts-here';
-import { riskWords } from '@/web/hands/risk-words';
+import type { Geometry } from '@/core/piece';
+import { instantOf, parseHumidity, parseMass, parseTemperature, type Result, say } from '@/core/quantity';
+import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
-import { SelectField, TextField } from '@/ui/field';
-import { MomentField } from '@/ui/moment-field';
 import { useDraft } from '@/ui/draft';
+import { SelectField, TextField } from '@/ui/field';
+import { Fold } from '@/ui/fold';
+import { MomentField } from '@/ui/moment-field';
 import { useNow } from '@/ui/now';
+import { useActsHere } from '@/web/hands/acts-here';
+import { RecordButtons } from '@/web/hands/record-buttons';
+import { riskWords } from '@/web/hands/risk-words';
+import { Timing } from '@/web/hands/timing';
+import { type Details, useRecord } from '@/web/hands/use-record';
 import { LookOver, NOTHING_SEEN, type Seen } from './look-over';
 import { faultsIn } from './surface-list';
 import { TinScale } from './tin-scale';
-import { RecordButtons } from '@/web/hands/record-buttons';
-import { type Details, useRecord } from '@/web/hands/use-record';
-import { Fold } from '@/ui/fold';
 
 const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '', next: '', nextGrams: '' };
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { say, parseMass } from '@/core/quantity';
+import { parseMass, say } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';

@@ -5,10 +5,10 @@ import { WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { useSave } from '@/web/use-save';
 import { strike } from '@/web/hands/actions';
-import { dropWay, goBack } from '../actions';
 import { stamp } from '@/web/outbox-store';
+import { useSave } from '@/web/use-save';
+import { dropWay, goBack } from '../actions';
 
 export type OfferedWays = { readonly key: string; readonly what: string; readonly advice: string; readonly ways: readonly Way[] };
 type Props = {

@@ -1,5 +1,5 @@
-import { route } from '@/web/route';
 import { ownerFile } from '@/features/care/owner-page';
+import { route } from '@/web/route';
 
 export const GET = route(async (request, { params }: { readonly params: Promise<{ readonly code: string }> }) =>
   ownerFile(request, (await params).code),

@@ -1,5 +1,5 @@
-import { route } from '@/web/route';
 import { tell } from '@/features/care/tell-route';
+import { route } from '@/web/route';
 
 type Context = { readonly params: Promise<{ readonly code: string }> };
 

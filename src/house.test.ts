@@ -1,0 +1,15 @@
+import { execSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+
+const files = execSync('git ls-files src', { encoding: 'utf8' })
+  .split('\n')
+  .filter((path) => /\.tsx?$/.test(path));
+
+it('a module that stays on the server says so before it imports anything', () => {
+  const late = files.filter((path) => {
+    const imports = readFileSync(path, 'utf8').match(/^import .*/gm) ?? [];
+    return imports.indexOf("import 'server-only';") > 0;
+  });
+  expect(late).toEqual([]);
+});
