@@ -44,7 +44,7 @@ module.exports = {
     only('messages-know-core', room('messages'), [room('messages'), room('core')]),
     only('devices-know-core', room('devices'), [room('devices'), room('core')]),
     only('data-knows-core', room('data'), [room('data'), room('core')]),
-    only('ui-knows-no-trade', room('ui'), [room('ui'), '^src/core/(quantity|regimen)/index\\.ts$']),
+    only('ui-knows-no-trade', room('ui'), [room('ui'), '^src/core/(quantity|batch)/index\\.ts$']),
     only('solvers-know-core', room('solvers'), [room('solvers'), room('core')]),
     only('workers-know-core-and-solvers', room('workers'), [room('workers'), room('core'), room('solvers')]),
     only('cli-knows-core-and-data', room('cli'), [room('cli'), room('core'), room('messages'), room('data'), room('solvers')]),

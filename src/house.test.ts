@@ -8,7 +8,7 @@ const files = execSync('git ls-files src', { encoding: 'utf8' })
 
 it('a module that stays on the server says so before it imports anything', () => {
   const late = files.filter((path) => {
-    const imports = readFileSync(path, 'utf8').match(/^import .*/gm) ?? [];
+    const imports: string[] = readFileSync(path, 'utf8').match(/^import .*/gm) ?? [];
     return imports.indexOf("import 'server-only';") > 0;
   });
   expect(late).toEqual([]);

@@ -1,5 +1,5 @@
+import type { Task, TooCold } from '@/core/batch';
 import { say } from '@/core/quantity';
-import type { Task, TooCold } from '@/core/regimen';
 
 /** A wait that differs by less is the same to a hand. */
 const SAID_FROM = 0.2;

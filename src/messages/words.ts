@@ -1,3 +1,4 @@
+import type { Fault, LastReason, Way } from '@/core/batch';
 import type { Consistency, Drying, Heat, Purpose, RagHazard, Went } from '@/core/blend';
 import type { CareClass, Keeper } from '@/core/care';
 import type { Heater } from '@/core/caution';
@@ -6,7 +7,7 @@ import type { CheckKind } from '@/core/cure';
 import type { Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import type { Surface } from '@/core/piece';
-import type { Fault, LastReason, Mark, Way } from '@/core/regimen';
+import type { Mark } from '@/core/regimen';
 import type { CostPart, GATES_1, GateId } from '@/core/release';
 import type { Added, Statement } from '@/core/use';
 

@@ -1,7 +1,7 @@
+import type { RingFacts } from '@/core/batch';
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
 import { gramsPer, reads } from '@/core/quantity';
-import type { RingFacts } from '@/core/regimen';
 import {
   allergensIn,
   dateIn,

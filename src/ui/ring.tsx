@@ -1,4 +1,4 @@
-import type { RingFacts } from '@/core/regimen';
+import type { RingFacts } from '@/core/batch';
 
 /** A fixed scatter of numbers for one batch: the same log end every time it is drawn. */
 function grain(seed: number): (n: number) => number {

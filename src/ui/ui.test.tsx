@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import type { RingFacts } from '@/core/regimen';
+import type { RingFacts } from '@/core/batch';
 import { Button, linkLook } from './button';
 import { Cautions } from './cautions';
 import { classes } from './classes';

@@ -1,5 +1,6 @@
+import { type Ask, offer, type ShopNow, type SlotBound } from '@/core/batch';
 import { day } from '@/core/plan';
-import { type Ask, offer, type RegimenStep, type ShopNow, type SlotBound } from '@/core/regimen';
+import type { RegimenStep } from '@/core/regimen';
 import { serve } from './serve';
 
 /** What may be asked over the wire: what each slot's lot bears, as data. */

@@ -1,9 +1,10 @@
+import { HONEST_SHARE } from '@/core/batch';
 import { careTraits } from '@/core/care';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { findSchool, type GuideFacts, houseSchoolOf, keptBy, type OwnRule, warningsOf } from '@/core/guide';
 import type { PieceUse } from '@/core/material';
 import type { Geometry } from '@/core/piece';
-import { HONEST_SHARE, isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
+import { isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
 import {
   finishOf,
   type GatesInput,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { HONEST_SHARE } from '@/core/batch';
 import { CARE_CLASSES, type CareClass } from '@/core/care';
-import { HONEST_SHARE, REGIMENS } from '@/core/regimen';
+import { REGIMENS } from '@/core/regimen';
 import { type Candidate, type Choice, chooseFinish, type FinishWish, type ReasonCode } from '.';
 
 /** A regimen of each care class. */

@@ -1,17 +1,9 @@
+import { labelledSteps, type SlotBound, scheduleOf } from '@/core/batch';
 import type { Candidate } from '@/core/choose';
 import type { Species } from '@/core/material';
 import { type Area, areaOf, factorFor, type Geometry, type Surface, type UptakeFactor, volumeMl } from '@/core/piece';
 import { ok, type Result } from '@/core/quantity';
-import {
-  gramsPerPiece,
-  handsScale,
-  labelledSteps,
-  type Regimen,
-  type RegimenStep,
-  type SlotBound,
-  scheduleOf,
-  USUAL_DENSITY,
-} from '@/core/regimen';
+import { gramsPerPiece, handsScale, type Regimen, type RegimenStep, USUAL_DENSITY } from '@/core/regimen';
 
 /** A lot that may be chosen for a slot, with what it costs and how it behaves in a schedule. */
 export type LotChoice = Candidate & {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { lastGrit, REGIMENS, waysFor } from '@/core/regimen';
+import { waysFor } from '@/core/batch';
+import { lastGrit, REGIMENS } from '@/core/regimen';
 import {
   faultOfSymptom,
   findSymptom,

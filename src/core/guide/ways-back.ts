@@ -1,4 +1,4 @@
-import type { Fault } from '@/core/regimen';
+import type { Fault } from '@/core/batch';
 
 /** What a symptom is called in the coat book, where it may be recorded on a piece that is still here; its ways back hang on that. */
 const IN_THE_BOOK: Readonly<Record<string, Fault>> = {

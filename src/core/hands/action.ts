@@ -1,4 +1,4 @@
-import type { RingFacts } from '@/core/regimen';
+import type { RingFacts } from '@/core/batch';
 import type { TaskWords } from './task-words';
 
 /** The next thing hands must do to one batch, as the strip, the bench and the rack show it. Times in UTC ms, °C, humidity 0–1, grams. */

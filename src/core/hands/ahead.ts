@@ -1,5 +1,5 @@
+import { type Task, type Window, windowAfter } from '@/core/batch';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { type Task, type Window, windowAfter } from '@/core/regimen';
 import type { HandAction } from './action';
 import { asAction, type TaskWords } from './task-words';
 

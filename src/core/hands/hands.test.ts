@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { FAULTS, Progress } from '@/core/regimen';
+import type { FAULTS, Progress } from '@/core/batch';
 import {
   amissNow,
   byUrgency,

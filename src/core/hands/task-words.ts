@@ -1,5 +1,6 @@
+import type { Task } from '@/core/batch';
 import type { CheckKind } from '@/core/cure';
-import type { StepKind, Task } from '@/core/regimen';
+import type { StepKind } from '@/core/regimen';
 
 /** A task as the strip and the bench say it. */
 export type TaskWords = {

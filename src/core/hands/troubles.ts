@@ -1,6 +1,7 @@
+import { type Fault, faultsFor, type Progress, type Way, waysFor } from '@/core/batch';
 import type { Surface } from '@/core/piece';
 import { groupBy, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
-import { endsCoat, type Fault, faultsFor, laysCoat, type Progress, type Way, waysFor } from '@/core/regimen';
+import { endsCoat, laysCoat } from '@/core/regimen';
 
 /** A fault that was seen this long ago is no longer offered a way back, hours. Source: working choice, three days. */
 export const OFFERED_HOURS = 72;

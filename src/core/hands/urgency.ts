@@ -1,5 +1,6 @@
+import { type Press, pressIn } from '@/core/batch';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { endsCoat, laysCoat, type Press, pressIn } from '@/core/regimen';
+import { endsCoat, laysCoat } from '@/core/regimen';
 import type { HandAction } from './action';
 
 /** What lies wet, or has a window that closes, presses before work that can wait once its window opens within so long. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asNowKnown, CABINET, cabinetFault, isAsShipped, outOfTheWarm, REGIMENS, type RegimenStep, scheduleOf } from '.';
+import { outOfTheWarm, scheduleOf } from '../batch';
+import { asNowKnown, CABINET, cabinetFault, isAsShipped, REGIMENS, type RegimenStep } from '.';
 import { coat, step, wait, wipe } from './steps';
 
 const HOUR = 3_600_000;

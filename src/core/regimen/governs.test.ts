@@ -1,19 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inRoom } from '@/core/cure';
-import { plan } from '../plan';
 import {
   type AirAhead,
   meanOfRows,
   planSteps,
   progressOf,
-  REGIMENS,
   roomAlong,
   type SlotBound,
   scheduleOf,
   soonestOf,
   withinReach,
-} from '.';
+} from '../batch';
+import { plan } from '../plan';
+import { REGIMENS } from '.';
 import { governsOf } from './governs';
 import { coat, step, wait, wipe } from './steps';
 

@@ -9,14 +9,14 @@ import {
   planSteps,
   pressIn,
   progressOf,
-  REGIMENS,
   readBook,
   ringOf,
   scheduleOf,
   type Task,
   turnsOf,
   withinReach,
-} from '.';
+} from '../batch';
+import { REGIMENS } from '.';
 
 const free = () => ({ flooded: null, thin: null });
 const drying = () => ({ flooded: 20, thin: 60 });

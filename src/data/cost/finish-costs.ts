@@ -1,12 +1,13 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
+import { scheduleOf } from '@/core/batch';
 import { careTraits, intervalOf, medianOf, taughtDays, type Use } from '@/core/care';
 import { type Choice, chooseFinish, type FinishWish } from '@/core/choose';
 import { cost, type LotChoice, needsOf, type PieceCost, packCostPerKg, spoils, type Upkeeper } from '@/core/cost';
 import { findIngredient, type Species } from '@/core/material';
 import { coatGrams } from '@/core/piece';
 import { groupBy, MS_PER_DAY, toMajor } from '@/core/quantity';
-import { handsScale, isRestoration, offerFor, type Regimen, scheduleOf } from '@/core/regimen';
+import { handsScale, isRestoration, offerFor, type Regimen } from '@/core/regimen';
 import { whatComesBack } from '../care/returns';
 import type { Db } from '../db';
 import { keep } from '../kept';

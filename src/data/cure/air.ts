@@ -1,4 +1,5 @@
 import 'server-only';
+import type { AirAhead, AirRows } from '@/core/batch';
 import {
   type AirGap,
   ahead,
@@ -11,7 +12,7 @@ import {
   type TimedClimate,
 } from '@/core/cure';
 import { MS_PER_HOUR } from '@/core/quantity';
-import type { AirAhead, AirRows, PlaceKind } from '@/core/regimen';
+import type { PlaceKind } from '@/core/regimen';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { type Place, places, readingsOf, seasonOf } from '../shop/queries';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { eq, sql } from 'drizzle-orm';
+import { settingFrom } from '@/core/batch';
 import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } from '@/core/cure';
-import { settingFrom } from '@/core/regimen';
 import type { Db } from '../db';
 import { checkEntry, lot, lotEdge, readyMade, release, roomReading } from '../schema';
 import { theShop } from '../shop/queries';

@@ -1,7 +1,8 @@
 import 'server-only';
+import { dayJobs, type Progress, waitIn, withinReach } from '@/core/batch';
 import { type Blocking, type DayInput, type DayPlan, day, type Moved, movedBetween, type ShopStep, slackOf } from '@/core/plan';
 import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
-import { dayJobs, type Progress, ROOM_UNITS, waitIn, withinReach } from '@/core/regimen';
+import { ROOM_UNITS } from '@/core/regimen';
 import type { Db } from '../db';
 import { type Place, places, type ShopHours } from '../shop/queries';
 import { type Batch, piecesIn } from '../work/batch';

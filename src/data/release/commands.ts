@@ -1,8 +1,8 @@
 import 'server-only';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { AT_THE_END, type Way } from '@/core/batch';
 import type { Contact } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
-import { AT_THE_END, type Way } from '@/core/regimen';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
 import { nextNumber } from '@/data/numbers';
 import { type By, command } from '../command';

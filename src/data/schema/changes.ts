@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { type AnySQLiteColumn, check, index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { LAST_REASONS } from '@/core/regimen';
+import { LAST_REASONS } from '@/core/batch';
 import { moment, oneOf } from './shared';
 import { person } from './shop';
 import { batch } from './work';

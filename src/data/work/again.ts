@@ -1,7 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
+import { regimenAsDone } from '@/core/batch';
 import { fail, ok, type Result } from '@/core/quantity';
-import { regimenAsDone } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { regimen } from '../schema';

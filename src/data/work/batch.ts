@@ -1,10 +1,11 @@
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, lte, ne, notInArray, or, sql } from 'drizzle-orm';
+import { type AirAhead, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/batch';
 import type { CheckSeen } from '@/core/cure';
 import type { Species } from '@/core/material';
 import { type Area, areaTaking, type UptakeFactor } from '@/core/piece';
 import { groupBy } from '@/core/quantity';
-import { type AirAhead, asNowKnown, careGiven, readBook, stepOfTask, type TakenWay, type Way, withChanges } from '@/core/regimen';
+import { asNowKnown } from '@/core/regimen';
 import { airAhead } from '../cure/air';
 import type { Db } from '../db';
 import { keep } from '../kept';

@@ -1,6 +1,6 @@
 import 'server-only';
 import { asc, inArray } from 'drizzle-orm';
-import type { StepChange } from '@/core/regimen';
+import type { StepChange } from '@/core/batch';
 import type { Db } from '../db';
 import { stepChange } from '../schema';
 

@@ -1,7 +1,8 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
+import { coatGroups, type LastReason, type Progress, stepOfTask } from '@/core/batch';
 import { fail, ok, type Result } from '@/core/quantity';
-import { coatGroups, type LastReason, laysCoat, type Progress, stepOfTask } from '@/core/regimen';
+import { laysCoat } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batchMaterial, stepChange } from '../schema';

@@ -1,12 +1,13 @@
 import 'server-only';
 import { randomBytes } from 'node:crypto';
 import { and, desc, eq } from 'drizzle-orm';
+import { byLabelCoats, scheduleOf } from '@/core/batch';
 import { setsInTin } from '@/core/blend';
 import type { Keeper } from '@/core/care';
 import type { Origin, PieceUse } from '@/core/material';
 import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
-import { byLabelCoats, handsScale, type OwnCare, type RegimenStep, type Slot, scheduleOf, suits } from '@/core/regimen';
+import { handsScale, type OwnCare, type RegimenStep, type Slot, suits } from '@/core/regimen';
 import { codeFrom } from '@/core/trace';
 import { type Glue, withoutSurface } from '@/core/use';
 import { nextNumber } from '@/data/numbers';

@@ -1,9 +1,10 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
+import type { Fault, Progress, Task } from '@/core/batch';
 import { clothHazard, makesCloths, worstHazard } from '@/core/cloths';
 import { areaOf, factorFor, type Surface, volumeMl } from '@/core/piece';
 import { fail, formatInstant, ok, type Result } from '@/core/quantity';
-import { abrades, type Fault, gramsPerPiece, type Progress, type RegimenStep, type Task, USUAL_DENSITY } from '@/core/regimen';
+import { abrades, gramsPerPiece, type RegimenStep, USUAL_DENSITY } from '@/core/regimen';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
 import { type Cloth, growRagLine } from '../rags/commands';

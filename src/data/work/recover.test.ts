@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { waysFor } from '@/core/regimen';
+import { waysFor } from '@/core/batch';
 import type { Db } from '../db';
 import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';

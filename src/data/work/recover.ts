@@ -1,7 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
+import type { Way } from '@/core/batch';
 import { fail, ok, type Result } from '@/core/quantity';
-import type { Way } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { recovery } from '../schema';

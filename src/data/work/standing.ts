@@ -1,5 +1,26 @@
 import 'server-only';
 import {
+  type DwellBound,
+  type Fact,
+  leastUntil,
+  type Progress,
+  progressOf,
+  type RingFacts,
+  ringOf,
+  roomAlong,
+  roundsRecorded,
+  SCUFF_AFTER_DAYS,
+  type SlotBound,
+  scheduleOf,
+  settingFrom,
+  stepOfTask,
+  type Task,
+  turnsOf,
+  withRecoveries,
+  withScuffs,
+  withTurns,
+} from '@/core/batch';
+import {
   type AgeClock,
   ageClock,
   type CureMode,
@@ -18,29 +39,7 @@ import {
   readyShare,
   type SeenAt,
 } from '@/core/cure';
-import {
-  type DwellBound,
-  type Fact,
-  handlesWet,
-  handsScale,
-  leastUntil,
-  type Progress,
-  progressOf,
-  type RingFacts,
-  ringOf,
-  roomAlong,
-  roundsRecorded,
-  SCUFF_AFTER_DAYS,
-  type SlotBound,
-  scheduleOf,
-  settingFrom,
-  stepOfTask,
-  type Task,
-  turnsOf,
-  withRecoveries,
-  withScuffs,
-  withTurns,
-} from '@/core/regimen';
+import { handlesWet, handsScale } from '@/core/regimen';
 import { type Air, airOf } from '../cure/air';
 import type { Db } from '../db';
 import { theShop } from '../shop/queries';

@@ -1,7 +1,7 @@
 import 'server-only';
+import type { RingFacts } from '@/core/batch';
 import type { CareClass } from '@/core/care';
 import { priorFactor } from '@/core/cure';
-import type { RingFacts } from '@/core/regimen';
 import { laysCoat } from '@/core/regimen';
 import type { SoldPiece } from '@/data/care/queries';
 import { contentsOf, saysNotForFood } from '@/data/release/commands';

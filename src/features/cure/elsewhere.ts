@@ -1,4 +1,5 @@
 import 'server-only';
+import { type Soonest, soonestOf } from '@/core/batch';
 import {
   ahead,
   type Climate,
@@ -14,7 +15,7 @@ import {
 } from '@/core/cure';
 import { roomTaken } from '@/core/piece';
 import { MS_PER_DAY } from '@/core/quantity';
-import { cabinetFault, lightsVapour, ROOM_UNITS, type Soonest, soonestOf } from '@/core/regimen';
+import { cabinetFault, lightsVapour, ROOM_UNITS } from '@/core/regimen';
 import { airAhead, forecastFor } from '@/data/cure/air';
 import type { Db } from '@/data/db';
 import { type Place, places } from '@/data/shop/queries';

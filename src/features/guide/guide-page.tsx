@@ -1,5 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
+import { type Fault, waysFor } from '@/core/batch';
 import {
   faultOfSymptom,
   findQuestion,
@@ -10,7 +11,6 @@ import {
   type Question,
   type Symptom,
 } from '@/core/guide';
-import { type Fault, waysFor } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { guideFactsOf, ownRules, rulesOf, seenHere } from '@/data/guide/rules';
 import { people } from '@/data/shop/queries';

@@ -1,7 +1,7 @@
 'use server';
 
 import { z } from 'zod';
-import { WAYS } from '@/core/regimen';
+import { WAYS } from '@/core/batch';
 import { GATES } from '@/core/release';
 import { sellPieces } from '@/data/care/commands';
 import { decideRelease, sayLabelled, setPrice } from '@/data/release/commands';

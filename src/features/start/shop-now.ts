@@ -1,6 +1,7 @@
 import 'server-only';
+import type { ShopNow } from '@/core/batch';
 import { type Climate, dailyRates, hoursOf } from '@/core/cure';
-import { CABINET, type PlaceKind, type ShopNow } from '@/core/regimen';
+import { CABINET, type PlaceKind } from '@/core/regimen';
 import { airRows } from '@/data/cure/air';
 import type { Db } from '@/data/db';
 import type { ShopPlan } from '@/data/plan/shop-plan';

@@ -1,4 +1,4 @@
-import { windowAfter } from '@/core/regimen';
+import { windowAfter } from '@/core/batch';
 import type { Pin } from '@/data/plan/pins';
 import type { Person } from '@/data/shop/queries';
 import type { OpenBatch } from '@/web/hands/open-batches';

@@ -1,10 +1,11 @@
 'use server';
 
 import { z } from 'zod';
+import { WAYS } from '@/core/batch';
 import { typed } from '@/core/contract';
 import type { PieceUse } from '@/core/material';
 import { fail, instantOf, ok, parseMass } from '@/core/quantity';
-import { VERDICT_KINDS, WAYS } from '@/core/regimen';
+import { VERDICT_KINDS } from '@/core/regimen';
 import { recordMoisture, weighBlank } from '@/data/moisture/moisture';
 import { theShop } from '@/data/shop/queries';
 import { againLike } from '@/data/work/again';

@@ -1,6 +1,7 @@
 import 'server-only';
+import { missOf, type Task, windowAfter } from '@/core/batch';
 import { formatInstant, say } from '@/core/quantity';
-import { laysCoat, missOf, type Task, windowAfter } from '@/core/regimen';
+import { laysCoat } from '@/core/regimen';
 import type { BatchPlan } from '@/data/plan/shop-plan';
 import type { Batch, LogEntry } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import type { Progress } from '@/core/batch';
 import { amissNow } from '@/core/hands';
-import type { Progress } from '@/core/regimen';
 import type { Batch } from '@/data/work/batch';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { SeenFault } from '@/web/hands/seen';

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { RingFacts } from '@/core/regimen';
+import type { RingFacts } from '@/core/batch';
 import type { Batch } from '@/data/work/batch';
 import { lookOf } from './look';
 import { PieceSign } from './piece-sign';

@@ -1,4 +1,4 @@
-import type { RingFacts } from '@/core/regimen';
+import type { RingFacts } from '@/core/batch';
 import { Ring } from '@/ui/ring';
 import type { PieceLook } from './look';
 import { PieceMark } from './piece-mark';

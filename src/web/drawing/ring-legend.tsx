@@ -1,4 +1,4 @@
-import type { RingFacts } from '@/core/regimen';
+import type { RingFacts } from '@/core/batch';
 import { Fold } from '@/ui/fold';
 import { Ring } from '@/ui/ring';
 

@@ -1,11 +1,12 @@
 'use server';
 
 import { z } from 'zod';
+import { LAST_REASONS } from '@/core/batch';
 import { CLOTH_WAYS } from '@/core/cloths';
 import { typedOrNone } from '@/core/contract';
 import { LIGHTS } from '@/core/cure';
 import { ok, parseHumidity, parseTemperature } from '@/core/quantity';
-import { LAST_REASONS, PLACE_HAZARDS } from '@/core/regimen';
+import { PLACE_HAZARDS } from '@/core/regimen';
 import { lidJars } from '@/data/pour/commands';
 import { checkRags, layRags } from '@/data/rags/commands';
 import { addPlace } from '@/data/shop/commands';

@@ -1,6 +1,7 @@
 'use client';
 
-import { LAST_REASONS, type LastReason, type Slot, type Until } from '@/core/regimen';
+import { LAST_REASONS, type LastReason } from '@/core/batch';
+import type { Slot, Until } from '@/core/regimen';
 import { LAST_WORDS, UNTIL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';

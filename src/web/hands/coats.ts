@@ -1,6 +1,7 @@
 import 'server-only';
+import type { Task } from '@/core/batch';
 import { say } from '@/core/quantity';
-import { endsCoat, laysCoat, offerFor, type Task } from '@/core/regimen';
+import { endsCoat, laysCoat, offerFor } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';

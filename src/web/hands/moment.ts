@@ -1,7 +1,8 @@
 import 'server-only';
+import type { Progress } from '@/core/batch';
 import { doingIn, isDoneThere } from '@/core/hands';
 import { MS_PER_HOUR, MS_PER_MINUTE, say } from '@/core/quantity';
-import { CABINET, cabinetFault, lightsVapour, type Progress } from '@/core/regimen';
+import { CABINET, cabinetFault, lightsVapour } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { woodOfBatch } from '@/data/release/uses';
 import { lastReading } from '@/data/shop/queries';

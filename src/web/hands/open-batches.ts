@@ -1,8 +1,8 @@
 import 'server-only';
 import { cache } from 'react';
+import { type Progress, tooColdFor } from '@/core/batch';
 import { asAction, byUrgency, type HandAction, READING_COUNTS_HOURS } from '@/core/hands';
 import { MS_PER_HOUR, say } from '@/core/quantity';
-import { type Progress, tooColdFor } from '@/core/regimen';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';

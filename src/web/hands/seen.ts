@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { FAULTS } from '@/core/batch';
 import { SURFACES } from '@/core/piece';
-import { FAULTS } from '@/core/regimen';
 
 /** Something amiss: what, on which surface, where on its drawing as shares of width and height, and on which piece, where not on all. */
 export const SeenFault = z.object({

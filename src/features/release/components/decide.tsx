@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { WAYS } from '@/core/regimen';
+import { WAYS } from '@/core/batch';
 import type { Gate, GateId } from '@/core/release';
 import { GATE_WORDS, WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';

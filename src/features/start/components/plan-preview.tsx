@@ -1,5 +1,5 @@
+import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/batch';
 import { say } from '@/core/quantity';
-import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/regimen';
 import { roomWords, sayBlocking } from '@/messages';
 import { clockTime, dayAndDate } from '@/ui/when';
 

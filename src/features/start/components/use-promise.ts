@@ -1,9 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import type { Offer, ShopNow } from '@/core/batch';
 import { type LotChoice, stepsFor } from '@/core/cost';
 import { OIL_SHARES, SLOW_WOOD_FACTOR } from '@/core/cure';
-import { handsScale, type Offer, type Regimen, type ShopNow } from '@/core/regimen';
+import { handsScale, type Regimen } from '@/core/regimen';
 import type { Design } from '@/data/work/catalogue';
 import { sayIssue } from '@/messages';
 import { useShopWorker } from '@/web/use-shop-worker';

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
+import type { ShopNow } from '@/core/batch';
 import { KEEPERS } from '@/core/care';
 import { asGuideLot } from '@/core/choose';
 import { type LotChoice, needsOf } from '@/core/cost';
@@ -10,7 +11,7 @@ import { type GuideWarning, houseSchoolOf, type OwnRule, warningsOf } from '@/co
 import { likeWood, ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from '@/core/material';
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
-import { offerFor, type Regimen, type ShopNow } from '@/core/regimen';
+import { offerFor, type Regimen } from '@/core/regimen';
 import { gatesAhead, glueOf, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
 import type { Design } from '@/data/work/catalogue';
 import { useForm } from '@/web/form/use-form';

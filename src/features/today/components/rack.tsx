@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { RingFacts } from '@/core/regimen';
+import type { RingFacts } from '@/core/batch';
 import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
 import type { PieceLook } from '@/web/drawing/look';

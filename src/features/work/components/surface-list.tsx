@@ -1,7 +1,7 @@
 'use client';
 
+import { type Fault, faultsFor } from '@/core/batch';
 import type { Geometry, Surface } from '@/core/piece';
-import { type Fault, faultsFor } from '@/core/regimen';
 import { FAULT_WORDS } from '@/messages';
 import { TouchSurfaces } from '@/web/drawing/touch-surfaces';
 import type { SeenFault } from '@/web/hands/seen';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Way } from '@/core/regimen';
+import type { Way } from '@/core/batch';
 import { WAY_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';

@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { laysCoat } from './kinds';
+import { laysCoat } from '../regimen';
 import { stepOfTask, type Task } from './task';
 
 /** One thing that happened to a batch: a task done or left out. `atMs` is when hands were done with it. */

@@ -1,9 +1,8 @@
 import type { CareClass } from '@/core/care';
 import { careTraits } from '@/core/care';
 import type { FinishClass } from '@/core/piece';
-import { drawsLot, endsCoat } from './kinds';
-import type { RegimenStep } from './schema';
-import { hours, wait } from './steps';
+import type { RegimenStep } from '../regimen';
+import { drawsLot, endsCoat, hours, wait } from '../regimen';
 
 /** Why no more is given: the wood takes none, the sheen is right, the paper stays clean, there is none left, or the label gives so many. */
 export const LAST_REASONS = ['full', 'sheen', 'paper', 'out', 'other'] as const;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { priorFactor } from '@/core/cure';
 import { type DayInput, day } from '@/core/plan';
-import { offer, REGIMENS, type ShopNow } from '.';
+import { REGIMENS } from '../regimen';
+import { offer, type ShopNow } from '.';
 
 const weekdays = [1, 2, 3, 4, 5].map((one) => ({ day: one, open: '08:30', close: '17:30' }));
 const zone = 'Europe/Lisbon';

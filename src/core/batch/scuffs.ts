@@ -1,9 +1,8 @@
 import type { FinishClass } from '@/core/piece';
 import { MS_PER_DAY } from '@/core/quantity';
-import { abrades, laysCoat } from './kinds';
+import { abrades, handsMin, laysCoat, NONE, step } from '../regimen';
 import type { Fact } from './progress';
 import type { DwellBound } from './schedule';
-import { handsMin, NONE, step } from './steps';
 import type { Task } from './task';
 
 /** After so many days a dried coat is scuffed before the next one: of an oil, and of a varnish. Source: practice.md, the bounds of the regimens. */

@@ -1,6 +1,6 @@
 import type { Climate, RoomWait } from '@/core/cure';
 import type { Wait } from '@/core/plan';
-import type { RegimenStep } from './schema';
+import type { RegimenStep } from '../regimen';
 
 /** A step as it will be done with so many pieces: one round of it, once. `key` names it in the log and the plan. */
 export type Task = {

@@ -1,6 +1,6 @@
 import { type Geometry, roomTaken } from '@/core/piece';
 import type { DayInput } from '@/core/plan';
-import { ROOM_UNITS } from './places';
+import { ROOM_UNITS } from '../regimen';
 import type { Task } from './task';
 
 type Spots = DayInput['spots'];

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { FAULTS, OFFERS, REGIMENS, roundsRecorded, scheduleOf, type Task, WAYS, withRecoveries } from '.';
+import { REGIMENS } from '../regimen';
+import { FAULTS, OFFERS, roundsRecorded, scheduleOf, type Task, WAYS, withRecoveries } from '.';
 
 const thin = REGIMENS.find((one) => one.id === 'thin-drying');
 if (!thin) throw new Error('no regimen');

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { plan } from '../plan';
-import { type DwellBound, type Fact, leastUntil, progressOf, REGIMENS, scheduleOf, setsAfter, settingFrom, withScuffs } from '.';
+import { HANDS_AREA, handsMin, handsScale, REGIMENS } from '../regimen';
+import { type DwellBound, type Fact, leastUntil, progressOf, scheduleOf, setsAfter, settingFrom, withScuffs } from '.';
 import { planSteps } from './schedule';
 import { SCUFF_AFTER_DAYS } from './scuffs';
-import { HANDS_AREA, handsMin, handsScale } from './steps';
 
 const HOUR = 60;
 const at = (minutes: number): number => minutes * MS_PER_MINUTE;

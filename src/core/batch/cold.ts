@@ -1,7 +1,6 @@
 import { type Climate, type Governs, governedRate, RATE_CLAMP } from '@/core/cure';
 import { MS_PER_DAY } from '@/core/quantity';
-import { governsOf } from './governs';
-import { laysCoat } from './kinds';
+import { governsOf, laysCoat } from '../regimen';
 import type { AirAhead } from './room';
 import type { DwellBound } from './schedule';
 import type { Task } from './task';

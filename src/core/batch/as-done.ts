@@ -1,7 +1,7 @@
 import { MS_PER_MINUTE, say } from '@/core/quantity';
+import type { Regimen, RegimenStep } from '../regimen';
+import { NONE } from '../regimen';
 import type { DoneTask } from './progress';
-import type { Regimen, RegimenStep } from './schema';
-import { NONE } from './steps';
 import { stepOfTask } from './task';
 
 /** What an act of a batch took, grams for all its pieces; null where it was not weighed. */

@@ -1,7 +1,6 @@
 import type { Climate } from '@/core/cure';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import type { RoomOf } from './governs';
-import type { PlaceKind, RegimenStep } from './schema';
+import type { PlaceKind, RegimenStep, RoomOf } from '../regimen';
 
 /** The mean air of a kind of place between two moments, UTC ms; of where the work stands now for null. Null where nothing was ever read. */
 export type AirAhead = (place: PlaceKind | null, fromMs: number, untilMs: number) => Climate | null;

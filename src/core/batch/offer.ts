@@ -2,12 +2,11 @@ import { type CureMode, priorFactor } from '@/core/cure';
 import type { Geometry } from '@/core/piece';
 import { type DayInput, type DayPlan, latestStart, type PlacedBatch, promise } from '@/core/plan';
 import { formatInstant, MS_PER_HOUR, ok, type Result } from '@/core/quantity';
+import type { PlaceKind, RegimenStep, RoomOf } from '../regimen';
 import { dayJobs } from './dayjobs';
-import type { RoomOf } from './governs';
 import { withinReach } from './reach';
 import { type AirRows, meanOfRows, roomAlong } from './room';
 import { type DwellBound, scheduleOf } from './schedule';
-import type { PlaceKind, RegimenStep } from './schema';
 import { setsAfter } from './setting';
 import type { Task } from './task';
 

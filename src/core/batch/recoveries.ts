@@ -1,10 +1,21 @@
-import { governsOf, type RoomOf, waitInRoom } from './governs';
-import { lastGrit } from './grit';
-import { endsCoat } from './kinds';
+import type { RegimenStep } from '../regimen';
+import {
+  buff,
+  coat,
+  endsCoat,
+  governsOf,
+  handsMin,
+  hours,
+  lastGrit,
+  type RoomOf,
+  sand,
+  step,
+  wait,
+  waitInRoom,
+  wipe,
+} from '../regimen';
 import { type Fact, turnsOf } from './progress';
 import type { DwellBound } from './schedule';
-import type { RegimenStep } from './schema';
-import { buff, coat, handsMin, hours, sand, step, wait, wipe } from './steps';
 import { againAfter, stepOfTask, type Task } from './task';
 
 /** What can be seen amiss on a surface while the work goes on. */

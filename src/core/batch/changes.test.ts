@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan';
-import { planSteps, REGIMENS, type RegimenStep, type StepChange, scheduleOf, withChanges, withinReach } from '.';
+import { gramsPerPiece, REGIMENS, type RegimenStep } from '../regimen';
+import { planSteps, type StepChange, scheduleOf, withChanges, withinReach } from '.';
 import { byLabelCoats, careGiven, coatGroups, labelledSteps } from './changes';
-import { gramsPerPiece } from './soak';
 
 const stepsOf = (id: string): readonly RegimenStep[] => {
   const found = REGIMENS.find((one) => one.id === id);

@@ -1,11 +1,8 @@
 import type { CureMode } from '@/core/cure';
 import { type PlanStep, rounds, type Wait } from '@/core/plan';
 import { atPath, fail, type Issue, ok, type Result } from '@/core/quantity';
-import { governsOf, isDwell, type RoomOf, waitInRoom } from './governs';
-import { drawsLot, handlesWet, laysCoat } from './kinds';
-import { CABINET } from './places';
-import type { RegimenStep } from './schema';
-import { handsMin } from './steps';
+import type { RegimenStep } from '../regimen';
+import { CABINET, drawsLot, governsOf, handlesWet, handsMin, isDwell, laysCoat, type RoomOf, waitInRoom } from '../regimen';
 import { againAfter, type Task, type TaskRoom } from './task';
 
 /**

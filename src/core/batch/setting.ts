@@ -1,5 +1,5 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
-import { drawsLot, endsCoat } from './kinds';
+import { drawsLot, endsCoat } from '../regimen';
 import type { Progress } from './progress';
 import type { Task } from './task';
 
