@@ -174,6 +174,7 @@ function main(what: string | undefined) {
   if (what === 'cycles') {
     for (const [key, edges] of closing)
       console.log(`${key}\n${edges.map(({ from, to, names }) => `   ${from} → ${to} (${names.join(', ')})`).join('\n')}`);
+    if (closing.length > 0) process.exitCode = 1;
     return;
   }
   if (what === 'state') {

@@ -1,8 +1,8 @@
+import { allDesigns, allRegimens } from '../src/data/catalogue/catalogue';
 import { migrateOpen, openFile } from '../src/data/db';
 import { loadDemo } from '../src/data/demo/load';
 import { allLots } from '../src/data/stores/queries';
 import { openBatchIds } from '../src/data/work/batch';
-import { allDesigns, allRegimens } from '../src/data/work/catalogue';
 import { startBatch } from '../src/data/work/commands';
 import { recordEntry } from '../src/data/work/record';
 

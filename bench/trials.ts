@@ -1,11 +1,11 @@
 /** How long the reading of a board takes, and what every finish costs; a second of each after a warm-up. */
 import { madeUpPicture, readBoard } from '@/core/colour';
 import { MOST_SCORES, powerOf, trial } from '@/core/trial';
+import { allDesigns } from '@/data/catalogue/catalogue';
 import { finishCosts } from '@/data/cost/finish-costs';
 import { migrateOpen, openFile } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
 import { shotOf } from '@/data/demo/trial-scene';
-import { allDesigns } from '@/data/work/catalogue';
 import { woodOf } from '@/data/work/woods';
 
 const AT = Date.parse('2031-03-05T10:20:00Z');

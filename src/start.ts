@@ -1,7 +1,8 @@
 import 'server-only';
 import { MS_PER_MINUTE } from '@/core/quantity';
+import { shipRegimens } from '@/data/catalogue/regimens';
 import { sweepCarried } from '@/data/safe/carried';
-import { learnWays } from '@/data/ways';
+import { learnWays } from '@/data/stores/ways';
 import { letterWords } from '@/web/letter-words';
 import { dateOf, MS_PER_DAY } from './core/quantity';
 import { draftJudgedLetters } from './data/care/post';
@@ -15,7 +16,6 @@ import { copiesOf, copyOfDay } from './data/safe/daily';
 import { openOrLeave } from './data/safe/opening';
 import { setDamage, soundness } from './data/safe/sound';
 import { clockDoubt } from './data/shop/clock-doubt';
-import { shipRegimens } from './data/shop/commands';
 import { findShop } from './data/shop/queries';
 import { postRound } from './features/care/post-round';
 import { sayIssue } from './messages';

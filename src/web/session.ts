@@ -6,7 +6,7 @@ import { cache } from 'react';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
 import { findShop, type Person, people, type Shop } from '@/data/shop/queries';
-import { learnWays } from '@/data/ways';
+import { learnWays } from '@/data/stores/ways';
 
 export const PERSON_COOKIE = 'rendle-person';
 export const SCHEME_COOKIE = 'rendle-scheme';

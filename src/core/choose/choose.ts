@@ -341,3 +341,14 @@ export const chooseFinish = (regimens: readonly Regimen[], lots: readonly Candid
     .sort(
       (a, b) => Math.sign(a.refused.length) - Math.sign(b.refused.length) || scoreOf(b) - scoreOf(a) || a.readyDays - b.readyDays,
     );
+
+/** A regimen with each thing its first material may be: neat tung, walnut, a blend of the shop's own; none that a gate refuses. */
+export function choicesByTitle(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Choice[] {
+  const slot = regimen.slots.find((one) => regimen.steps.some((step) => step.slot === one.slot && !step.optional));
+  const offered = slot ? offerFor(slot, lots, regimen.steps).lots : [];
+  const titles = [...new Set(offered.map((lot) => lot.title))];
+  return (titles.length > 0 ? titles : [null]).flatMap((title) => {
+    const some = lots.filter((lot) => !offered.some((one) => one.id === lot.id) || lot.title === title);
+    return chooseFinish([regimen], some, wish).filter((choice) => choice.refused.length === 0);
+  });
+}

@@ -3,6 +3,7 @@ export {
   type Candidate,
   type Choice,
   COLOURS,
+  choicesByTitle,
   chooseFinish,
   type FinishWish,
   OWNERS,

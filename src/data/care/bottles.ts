@@ -5,6 +5,7 @@ import type { Db } from '../db';
 import { careEvent, carePlan, piece, sale } from '../schema';
 import { theShop } from '../shop/queries';
 import { allLots, containers, type KnownLot } from '../stores/queries';
+import { netOf, tinCost } from '../stores/tin-cost';
 import type { Batch } from '../work/batch';
 
 /** A filled tin that can go with a piece. */
@@ -30,15 +31,6 @@ const renews = ({ nature }: KnownLot, finish: CareClass): boolean =>
   nature !== null &&
   (nature.contact === 'food-grade' || nature.contact === 'once-cured') &&
   nature.drying === careTraits(finish).renewedBy;
-
-/** What one tin of a lot cost, filled: what is in it and what it is in, minor units; null where a price is missing. */
-export function tinCost(db: Db, lot: KnownLot): number | null {
-  const jar = containers(db).find((one) => one.id === lot.containerId);
-  if (lot.minorPerKg === null || jar?.priceMinor == null) return null;
-  return (netOf(lot) * lot.minorPerKg) / 1000 + jar.priceMinor;
-}
-
-const netOf = (lot: KnownLot): number => lot.receivedG / (lot.count ?? 1);
 
 /** Tins on the shelf that renew a batch's pieces, what is on them first, with the one to give. */
 export function bottlesFor(db: Db, batch: Batch, lots: readonly KnownLot[] = allLots(db)): BottleOffer[] {

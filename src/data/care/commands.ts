@@ -7,11 +7,11 @@ import type { Db } from '../db';
 import { heldNotice } from '../facts/facts';
 import { careEvent, carePlan, owner, sale } from '../schema';
 import { theShop } from '../shop/queries';
-import { takeTins } from '../tins/commands';
 import { taughtOfBatch } from '../trials/teach';
 import { asPiece, type Batch, loadBatch } from '../work/batch';
 import { CARE_HORIZON_DAYS } from './horizon';
 import { unsoldPieces } from './queries';
+import { takeTins } from './tins';
 
 export type Sale = {
   readonly batchId: number;

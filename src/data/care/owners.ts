@@ -5,7 +5,7 @@ import { command } from '../command';
 import type { Db } from '../db';
 import { batch, carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
-import { tinSaleStands } from '../tins/standing';
+import { tinSaleStands } from '../stores/tin-sales';
 import { type CarePlan, endPlan, giveTo, holderIdOf, planOf, reOiledOn, rewriteDates } from './plans';
 import { voidWaiting } from './post';
 

@@ -9,7 +9,7 @@ import { command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, factNotice, hold, outbox, owner, piece, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
-import { tinSaleStands } from '../tins/standing';
+import { tinSaleStands } from '../stores/tin-sales';
 import { traceOf } from '../trace/queries';
 import { asPiece, loadBatch, tagOf } from '../work/batch';
 

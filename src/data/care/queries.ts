@@ -5,7 +5,7 @@ import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, careEvent, carePlan, design, designRevision, owner, piece, release, sale, tinSale } from '../schema';
 import { allLots, type KnownLot } from '../stores/queries';
-import { tinSaleStands } from '../tins/standing';
+import { tinSaleStands } from '../stores/tin-sales';
 import { type Batch, loadBatch, type Piece, piecesIn } from '../work/batch';
 import { reOiledOn } from './plans';
 

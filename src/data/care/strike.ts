@@ -5,7 +5,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { careEvent, carePlan, careReport, lot, outbox, restoration, sale, saleStruck, tinSale, tinSaleStruck } from '../schema';
 import { move } from '../stores/commands';
-import { tinSaleStands } from '../tins/standing';
+import { tinSaleStands } from '../stores/tin-sales';
 import { forgetName } from './owners';
 import { planOf } from './plans';
 

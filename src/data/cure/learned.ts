@@ -3,11 +3,11 @@ import { eq, sql } from 'drizzle-orm';
 import { settingFrom } from '@/core/batch';
 import { ageClock, estimate, type Learning, learnA0, type PastBatch, saidBy } from '@/core/cure';
 import type { Db } from '../db';
+import { airOf } from '../rooms/air';
 import { checkEntry, lot, lotEdge, readyMade, release, roomReading } from '../schema';
 import { theShop } from '../shop/queries';
 import { loadBatch } from '../work/batch';
 import { progressOfBatch, setBy } from '../work/standing';
-import { airOf } from './air';
 
 type Learned = { readonly key: string; readonly readId: number; readonly learning: Learning };
 const kept = new WeakMap<Db, Learned>();

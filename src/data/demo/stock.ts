@@ -1,10 +1,10 @@
 import 'server-only';
 import { saveFormula } from '../blends/commands';
+import { sellTins } from '../care/tins';
 import { combineLots } from '../stores/combine';
 import { addContainer, addReadyMade, receiveLot } from '../stores/commands';
 import { allLots } from '../stores/queries';
 import { checkLot, recordThumb } from '../stores/senses';
-import { sellTins } from '../tins/commands';
 import { by, DAY, type DemoScene, day, INES, must } from './scene';
 
 /** What the shed bought six weeks ago, and the tins it fills. */

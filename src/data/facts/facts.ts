@@ -4,19 +4,18 @@ import { keepsMonthsOf } from '@/core/blend';
 import { addMonths, dateOf, fail, ok, type Result } from '@/core/quantity';
 import { isAsShipped, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import type { UseGateId } from '@/core/use';
+import { allRegimens, findRegimen } from '../catalogue/catalogue';
+import { shipRegimens, writeRevision } from '../catalogue/regimens';
 import { type By, command } from '../command';
 import { learnedA0 } from '../cure/learned';
 import type { Db } from '../db';
 import { gatesOfBatch } from '../release/uses';
 import { factNotice, piece, regimenRevision, release, sale, shop } from '../schema';
-import { shipRegimens } from '../shop/commands';
+import { FACTS_VERSION } from '../shop/facts-version';
 import { findShop, theShop } from '../shop/queries';
 import { allLots } from '../stores/queries';
 import { type Batch, loadBatch, openBatchIds, tagOf } from '../work/batch';
-import { allRegimens, findRegimen } from '../work/catalogue';
-import { writeRevision } from '../work/regimens';
 import { standingOfBatch } from '../work/standing';
-import { FACTS_VERSION } from './version';
 
 export type FactNotice = typeof factNotice.$inferSelect;
 

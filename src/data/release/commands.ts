@@ -4,7 +4,7 @@ import { AT_THE_END, type Way } from '@/core/batch';
 import type { Contact } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
-import { nextNumber } from '@/data/numbers';
+import { nextNumber } from '@/data/shop/numbers';
 import { type By, command } from '../command';
 import { learnedA0 } from '../cure/learned';
 import type { Db } from '../db';

@@ -6,8 +6,6 @@ import {
   type Glue,
   gates,
   isBySurface,
-  type Layer,
-  layerOfBlend,
   layerOfGlue,
   slotMeets,
   strictest,
@@ -15,14 +13,10 @@ import {
   type UseGates,
   withAdded,
 } from '@/core/use';
+import type { Design, KnownRegimen } from '../catalogue/catalogue';
+import { layerOf } from '../stores/layer';
 import type { KnownLot } from '../stores/queries';
 import type { Batch, PieceKind, SlotLot } from '../work/batch';
-import type { Design, KnownRegimen } from '../work/catalogue';
-
-/** One lot as a layer on a piece; what is not known of it counts against it. */
-export const layerOf = ({ nature, undeclared, statements }: KnownLot): Layer =>
-  layerOfBlend(nature ?? NOTHING_KNOWN, undeclared.length > 0 || nature === null, statements);
-const NOTHING_KNOWN = { contact: 'not-for-food', film: 'unknown', drying: 'mixed', waxEquivalent: 0, allergens: [] } as const;
 
 /** What a piece's gates are asked with: design, wood, regimen and lots, whether it is begun or only thought of. */
 export type Judgement = {

@@ -4,11 +4,11 @@ import { z } from 'zod';
 import { SURFACES } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
 import { lastGrit, MARKS, type Marked, notNeeded } from '@/core/regimen';
+import { findRegimen } from '../catalogue/catalogue';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { logEntry, piece, restoration } from '../schema';
 import { loadBatch } from '../work/batch';
-import { findRegimen } from '../work/catalogue';
 import { type NewBatch, startBatch } from '../work/commands';
 
 export type RestorationJob = {

@@ -3,12 +3,12 @@ import { and, eq, sql } from 'drizzle-orm';
 import type { Light } from '@/core/cure';
 import type { Opening } from '@/core/plan';
 import { fail, isZone, ok, type Reads, type Result } from '@/core/quantity';
-import { PLACE_KINDS, type PlaceHazard, REGIMENS, RESTORATIONS } from '@/core/regimen';
+import { PLACE_KINDS, type PlaceHazard } from '@/core/regimen';
+import { shipRegimens } from '../catalogue/regimens';
 import { type By, command, isAhead } from '../command';
 import type { Db } from '../db';
-import { FACTS_VERSION } from '../facts/version';
-import { closedDay, opening, person, place, regimen, roomReading, shop } from '../schema';
-import { writeRevision } from '../work/regimens';
+import { closedDay, opening, person, place, roomReading, shop } from '../schema';
+import { FACTS_VERSION } from './facts-version';
 import { newIdentity } from './identity';
 
 export type NewShop = {
@@ -21,15 +21,6 @@ export type NewShop = {
 
 const LIGHT_OF: Readonly<Record<string, 'dark' | 'indoor' | 'window'>> = { sill: 'window', 'warm cabinet': 'dark' };
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** Puts the shipped regimens into the file, each as its first revision; those already there stay as they are. */
-export function shipRegimens(db: Db, nowMs: number): void {
-  for (const shipped of [...REGIMENS, ...RESTORATIONS]) {
-    if (db.select().from(regimen).where(eq(regimen.id, shipped.id)).get()) continue;
-    db.insert(regimen).values({ id: shipped.id, name: shipped.name }).run();
-    writeRevision(db, shipped, 1, '', null, nowMs);
-  }
-}
 
 /** Sets a new shop up with its people, hours, usual places and the shipped regimens. */
 export function setUpShop(db: Db, input: NewShop, nowMs: number): Result<void> {

@@ -9,7 +9,6 @@ import { findPot } from '../pour/queries';
 import { setUpShop } from '../shop/commands';
 import { emptyDb } from '../testing';
 import { traceOf } from '../trace/queries';
-import { learnWays } from '../ways';
 import { bottleOf, decant, mlAtLevel, netOf, pourInto, readLevel } from './bottles';
 import {
   addContainer,
@@ -30,6 +29,7 @@ import { checkLot, recordOf } from './senses';
 import { addSupply, moveSupply } from './supplies';
 import { receiveForTools, toToolWax } from './tool-wax';
 import { supplies, usedUp } from './used-up';
+import { learnWays } from './ways';
 
 const DAY = 86_400_000;
 const NOW = Date.parse('2031-03-03T10:00:00Z');

@@ -1,7 +1,7 @@
 import 'server-only';
 import { setsInTin } from '@/core/blend';
 import type { Candidate } from '@/core/choose';
-import { layerOf } from '@/data/release/uses';
+import { layerOf } from '@/data/stores/layer';
 import type { KnownLot } from '@/data/stores/queries';
 
 /** Lots that still hold something, as choices are made between them; held ones among them, so that it can be said why a list is empty. */

@@ -2,7 +2,7 @@ import 'server-only';
 import { and, desc, eq, sql } from 'drizzle-orm';
 import { findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
-import { nextNumber } from '@/data/numbers';
+import { nextNumber } from '@/data/shop/numbers';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { container, lot, type MOVES, movement, place, readyMade, readyMadeWas } from '../schema';

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { saveFormula } from '../blends/commands';
+import { sellTins } from '../care/tins';
 import type { Db } from '../db';
 import { fillJars, finishWeighing, recordWeighing, startPour } from '../pour/commands';
 import { finishHeating } from '../pour/heat';
 import { findPot } from '../pour/queries';
 import { setUpShop } from '../shop/commands';
 import { emptyDb } from '../testing';
-import { sellTins } from '../tins/commands';
 import { traceOf } from '../trace/queries';
 import { combineLots, topUpSolvent } from './combine';
 import { addContainer, countLot, loseFrom, move, receiveLot } from './commands';

@@ -20,8 +20,8 @@ import {
   tinSale,
 } from '../schema';
 import { places } from '../shop/queries';
-import { tinSaleStands } from '../tins/standing';
 import { type Known, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
+import { tinSaleStands } from './tin-sales';
 
 export type Lot = typeof lot.$inferSelect;
 export type Container = typeof container.$inferSelect;

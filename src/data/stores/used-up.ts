@@ -5,8 +5,8 @@ import { findIngredient, USE_WINDOW_DAYS, type UsedUp } from '@/core/material';
 import { groupBy, MS_PER_DAY } from '@/core/quantity';
 import type { Db } from '../db';
 import { lot, supply, supplyMove, tinSale } from '../schema';
-import { tinSaleStands } from '../tins/standing';
 import { allLots, containers, type KnownLot, materialIdOf } from './queries';
+import { tinSaleStands } from './tin-sales';
 
 export const DAYS_A_MONTH = 30.4;
 

@@ -4,9 +4,9 @@ import type { Lab } from '@/core/colour';
 import { fail, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { laysCoat, type RegimenStep } from '@/core/regimen';
 import { type Bearer, fieldsOn, layFields, rangeOf, type TrialKind, type Wear } from '@/core/trial';
+import { allRegimens, findRegimen, type KnownRegimen } from '../catalogue/catalogue';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { nextNumber } from '../numbers';
 import {
   design,
   designRevision,
@@ -18,8 +18,8 @@ import {
   trialScore,
   trialTreatment,
 } from '../schema';
+import { nextNumber } from '../shop/numbers';
 import { allLots } from '../stores/queries';
-import { allRegimens, findRegimen, type KnownRegimen } from '../work/catalogue';
 import { addDesign, startBatch } from '../work/commands';
 import { cycleNow } from './queries';
 

@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, asc, desc, eq, isNotNull, sql } from 'drizzle-orm';
+import { asc, desc, eq, sql } from 'drizzle-orm';
 import type { Result } from '@/core/quantity';
 import {
   answerOf,
@@ -140,64 +140,6 @@ export const kindsOf = (of: Trial): TrialKind[] => {
   const there = new Set(of.values.map((one) => one.kind));
   return [...new Set([...of.kinds, ...there])].filter((kind) => there.has(kind));
 };
-
-/** What a batch is in a trial: its treatment, and the tags of the fields it lies on. */
-export type TrialOf = {
-  readonly number: string;
-  readonly name: string;
-  readonly treatment: string;
-  readonly closed: boolean;
-  readonly tags: readonly string[];
-};
-
-/** Which trial a batch is a treatment of; null where it is none. */
-export function trialOfBatch(db: Db, batchId: number): TrialOf | null {
-  const row = db
-    .select({
-      id: trialTreatment.id,
-      number: trial.number,
-      name: trial.name,
-      treatment: trialTreatment.name,
-      closedAt: trial.closedAt,
-    })
-    .from(trialTreatment)
-    .innerJoin(trial, eq(trial.id, trialTreatment.trialId))
-    .where(eq(trialTreatment.batchId, batchId))
-    .get();
-  if (!row) return null;
-  const fields = db.select().from(trialField).where(eq(trialField.treatmentId, row.id)).orderBy(asc(trialField.board)).all();
-  return {
-    number: row.number,
-    name: row.name,
-    treatment: row.treatment,
-    closed: row.closedAt !== null,
-    tags: fields.map(({ board, place }) => `${board}·${place}`),
-  };
-}
-
-/** Batches that are treatments of trials: outside sale and outside what the shop learns from. */
-export const trialBatchIds = (db: Db): ReadonlySet<number> =>
-  keep(
-    db,
-    'trial batches',
-    () =>
-      new Set(
-        db
-          .select({ id: trialTreatment.batchId })
-          .from(trialTreatment)
-          .all()
-          .map((row) => row.id),
-      ),
-  );
-
-/** Batches of trials that are closed: nothing is left to do to them. */
-export const closedTrialBatches = (db: Db): readonly number[] =>
-  db
-    .select({ id: trialTreatment.batchId })
-    .from(trialTreatment)
-    .innerJoin(trial, and(eq(trial.id, trialTreatment.trialId), isNotNull(trial.closedAt)))
-    .all()
-    .map((row) => row.id);
 
 /** Trials in which a regimen or a lot was tried, with the treatment; the newest first. */
 export function triedWith(

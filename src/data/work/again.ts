@@ -2,11 +2,11 @@ import 'server-only';
 import { eq } from 'drizzle-orm';
 import { regimenAsDone } from '@/core/batch';
 import { fail, ok, type Result } from '@/core/quantity';
+import { writeRevision } from '../catalogue/regimens';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { regimen } from '../schema';
 import { loadBatch } from './batch';
-import { writeRevision } from './regimens';
 import { progressOfBatch } from './standing';
 
 /**

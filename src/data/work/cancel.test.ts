@@ -1,12 +1,12 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Result } from '@/core/quantity';
+import { allDesigns, allRegimens } from '../catalogue/catalogue';
 import type { Db } from '../db';
 import { decideRelease } from '../release/commands';
 import { allLots } from '../stores/queries';
 import { demoDb } from '../testing';
 import { findBatchId, loadBatch, openBatchIds } from './batch';
 import { cancelBatch, cancelledBatchIds, drawnFor, resumeBatch } from './cancel';
-import { allDesigns, allRegimens } from './catalogue';
 import { startBatch } from './commands';
 import { partWith } from './split';
 

@@ -1,6 +1,6 @@
 import 'server-only';
 import { randomBytes } from 'node:crypto';
-import { and, desc, eq } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { byLabelCoats, scheduleOf } from '@/core/batch';
 import { setsInTin } from '@/core/blend';
 import type { Keeper } from '@/core/care';
@@ -10,13 +10,12 @@ import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantit
 import { handsScale, type OwnCare, type RegimenStep, type Slot, suits } from '@/core/regimen';
 import { codeFrom } from '@/core/trace';
 import { type Glue, withoutSurface } from '@/core/use';
-import { nextNumber } from '@/data/numbers';
+import { nextNumber } from '@/data/shop/numbers';
+import { allDesigns, findDesign, findRegimen, type KnownRegimen } from '../catalogue/catalogue';
 import { type By, command } from '../command';
 import type { Db } from '../db';
-import { judgeByUses } from '../facts/facts';
 import { batch, batchMaterial, design, designRevision, piece, place, placement, stepChange } from '../schema';
 import { allLots, type KnownLot } from '../stores/queries';
-import { allDesigns, findDesign, findRegimen, type KnownRegimen } from './catalogue';
 import { dwellBound } from './standing';
 import { findWood } from './woods';
 
@@ -24,7 +23,7 @@ import { findWood } from './woods';
 export type ForWhat = { readonly uses: readonly PieceUse[]; readonly tableware?: boolean };
 
 /** A revision's uses as the file keeps them, with the two marks of its first shape. */
-const usesRow = ({ uses, tableware = true }: ForWhat) => ({
+export const usesRow = ({ uses, tableware = true }: ForWhat) => ({
   uses: [...uses],
   tableware,
   usesSaid: true,
@@ -57,49 +56,6 @@ export function addDesign(
       .returning({ id: designRevision.id })
       .get();
     return ok({ id, revisionId: revision.id });
-  });
-}
-
-/**
- * Says what a design is for. What was only read off an older file is answered in its place, so that running batches follow; what its
- * maker had said before is changed as a revision, and batches keep the one they began with.
- */
-export function sayUses(
-  db: Db,
-  input: { readonly designId: number; readonly base: number } & ForWhat,
-  by: By,
-): Result<{ readonly revisionId: number }> {
-  return command(db, (tx) => {
-    if (input.uses.length === 0) return fail('required', 'uses');
-    const newest = tx
-      .select()
-      .from(designRevision)
-      .where(eq(designRevision.designId, input.designId))
-      .orderBy(desc(designRevision.number))
-      .get();
-    if (!newest) return fail('not-found', 'designId');
-    if (newest.id !== input.base) return fail('stale', '');
-    tx.update(designRevision)
-      .set(usesRow(input))
-      .where(and(eq(designRevision.designId, input.designId), eq(designRevision.usesSaid, false)))
-      .run();
-    if (!newest.usesSaid) {
-      judgeByUses(tx, input.designId, by);
-      return ok({ revisionId: newest.id });
-    }
-    const row = tx
-      .insert(designRevision)
-      .values({
-        designId: input.designId,
-        number: newest.number + 1,
-        geometry: newest.geometry,
-        sizesSure: newest.sizesSure,
-        ...usesRow(input),
-        at: by.nowMs,
-      })
-      .returning({ id: designRevision.id })
-      .get();
-    return ok({ revisionId: row.id });
   });
 }
 

@@ -40,8 +40,8 @@ import {
   type SeenAt,
 } from '@/core/cure';
 import { handlesWet, handsScale } from '@/core/regimen';
-import { type Air, airOf } from '../cure/air';
 import type { Db } from '../db';
+import { type Air, airOf } from '../rooms/air';
 import { theShop } from '../shop/queries';
 import type { KnownLot } from '../stores/queries';
 import { type Batch, lotAt, piecesIn } from './batch';

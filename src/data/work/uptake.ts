@@ -2,11 +2,11 @@ import 'server-only';
 import { and, asc, eq, gt, inArray, isNotNull, sql } from 'drizzle-orm';
 import { coatGrams, type FinishClass, type UptakeFactor, uptakeFactors, type WeighedPiece } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
+import { findDesign } from '../catalogue/catalogue';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, logEntry, massReading, piece, regimenStep } from '../schema';
-import { trialBatchIds } from '../trials/queries';
-import { findDesign } from './catalogue';
+import { trialBatchIds } from './trial-of';
 import { findWood } from './woods';
 
 const kept = new WeakMap<Db, { readonly key: string; readonly factors: readonly UptakeFactor[] }>();

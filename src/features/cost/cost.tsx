@@ -1,12 +1,13 @@
 import 'server-only';
 import { z } from 'zod';
+import type { RestsOn } from '@/core/cost';
 import { crossings, UPKEEPERS, type Upkeeper } from '@/core/cost';
 import { findIngredient } from '@/core/material';
 import { figure, say, toMajor } from '@/core/quantity';
-import { type FinishCost, finishCosts, type RestsOn, usedPerMonth } from '@/data/cost/finish-costs';
+import { allDesigns } from '@/data/catalogue/catalogue';
+import { type FinishCost, finishCosts, usedPerMonth } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
 import { allLots, materialIdOf } from '@/data/stores/queries';
-import { allDesigns } from '@/data/work/catalogue';
 import { allWoods } from '@/data/work/woods';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';

@@ -16,8 +16,8 @@ import {
 import { roomTaken } from '@/core/piece';
 import { MS_PER_DAY } from '@/core/quantity';
 import { cabinetFault, lightsVapour, ROOM_UNITS } from '@/core/regimen';
-import { airAhead, forecastFor } from '@/data/cure/air';
 import type { Db } from '@/data/db';
+import { airAhead, forecastFor } from '@/data/rooms/air';
 import { type Place, places } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
 import { type BatchStanding, progressOfBatch, vapourWetMs } from '@/data/work/standing';

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { CHOICES, readRegimen, Slot } from '@/core/regimen';
-import { saveRegimen } from '@/data/work/regimens';
+import { saveRegimen } from '@/data/catalogue/regimens';
 import { type Answer, act } from '@/web/act';
 import { rowId } from '@/web/shapes';
 

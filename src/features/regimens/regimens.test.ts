@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { draftOf, REGIMENS, RESTORATIONS, readRegimen } from '@/core/regimen';
+import { allRegimens } from '@/data/catalogue/catalogue';
+import { revisionsOf, saveRegimen } from '@/data/catalogue/regimens';
 import type { Db } from '@/data/db';
 import { demoDb } from '@/data/testing';
 import { findBatchId, loadBatch } from '@/data/work/batch';
-import { allRegimens } from '@/data/work/catalogue';
-import { revisionsOf, saveRegimen } from '@/data/work/regimens';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const by = { personId: 1, nowMs: NOW };

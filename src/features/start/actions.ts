@@ -6,10 +6,11 @@ import { atPath, fail, instantOf, ok, parsePositive, type Result } from '@/core/
 import type { OwnCare } from '@/core/regimen';
 import { glueOf } from '@/core/use';
 import { draftJudgedLetters } from '@/data/care/post';
+import { findDesign, findRegimen } from '@/data/catalogue/catalogue';
 import { costOfLots } from '@/data/cost/finish-costs';
+import { sayUses } from '@/data/facts/uses';
 import { theShop } from '@/data/shop/queries';
-import { findDesign, findRegimen } from '@/data/work/catalogue';
-import { addDesign, sayUses, startBatch } from '@/data/work/commands';
+import { addDesign, startBatch } from '@/data/work/commands';
 import { findWood, saveOwnWood } from '@/data/work/woods';
 import { type Answer, act, reader, refuse } from '@/web/act';
 import { letterWords } from '@/web/letter-words';

@@ -2,9 +2,9 @@ import 'server-only';
 import type { ShopNow } from '@/core/batch';
 import { type Climate, dailyRates, hoursOf } from '@/core/cure';
 import { CABINET, type PlaceKind } from '@/core/regimen';
-import { airRows } from '@/data/cure/air';
 import type { Db } from '@/data/db';
 import type { ShopPlan } from '@/data/plan/shop-plan';
+import { airRows } from '@/data/rooms/air';
 import { lastReading, places } from '@/data/shop/queries';
 import type { OpenBatch } from '@/web/hands/open-batches';
 

@@ -1,8 +1,8 @@
 import 'server-only';
 import { isRestoration } from '@/core/regimen';
 import { isBySurface } from '@/core/use';
+import { allRegimens } from '@/data/catalogue/catalogue';
 import { allLots } from '@/data/stores/queries';
-import { allRegimens } from '@/data/work/catalogue';
 import { lotChoices, volatileOf } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
 import { allWoods } from '@/data/work/woods';

@@ -4,7 +4,7 @@ import type { z } from 'zod';
 import { areaOf, type DesignDraft, type Geometry, geometryOf, oddSizes } from '@/core/piece';
 import { say, typedLength } from '@/core/quantity';
 import { usualUses } from '@/core/use';
-import type { Design } from '@/data/work/catalogue';
+import type { Design } from '@/data/catalogue/catalogue';
 import { SHAPE_WORDS, sayIssue, sizeWords } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { z } from 'zod';
 import { type DesignDraft, type Geometry, PART_SHAPES, type PartDraft, type Solid } from '@/core/piece';
-import type { Design } from '@/data/work/catalogue';
+import type { Design } from '@/data/catalogue/catalogue';
 import { SHAPE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';

@@ -5,7 +5,7 @@ import type { Offer, ShopNow } from '@/core/batch';
 import { type LotChoice, stepsFor } from '@/core/cost';
 import { OIL_SHARES, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { handsScale, type Regimen } from '@/core/regimen';
-import type { Design } from '@/data/work/catalogue';
+import type { Design } from '@/data/catalogue/catalogue';
 import { sayIssue } from '@/messages';
 import { useShopWorker } from '@/web/use-shop-worker';
 import type { PlannerFace } from '@/workers/planner';

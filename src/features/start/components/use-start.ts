@@ -13,7 +13,7 @@ import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen } from '@/core/regimen';
 import { gatesAhead, glueOf, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
-import type { Design } from '@/data/work/catalogue';
+import type { Design } from '@/data/catalogue/catalogue';
 import { useForm } from '@/web/form/use-form';
 import { start } from '../actions';
 import { StartFields } from '../forms';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { z } from 'zod';
-import type { Design } from '@/data/work/catalogue';
+import type { Design } from '@/data/catalogue/catalogue';
 import { USE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';

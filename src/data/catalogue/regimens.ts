@@ -1,7 +1,7 @@
 import 'server-only';
 import { desc, eq } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
-import { faultsOfSequence, type Regimen } from '@/core/regimen';
+import { faultsOfSequence, REGIMENS, RESTORATIONS, type Regimen } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, regimen, regimenRevision, regimenStep } from '../schema';
@@ -103,4 +103,13 @@ export function revisionsOf(db: Db, id: string): RevisionRow[] {
       personId,
       batches: begun.filter((row) => row.revision === revision).map((row) => row.number),
     }));
+}
+
+/** Puts the shipped regimens into the file, each as its first revision; those already there stay as they are. */
+export function shipRegimens(db: Db, nowMs: number): void {
+  for (const shipped of [...REGIMENS, ...RESTORATIONS]) {
+    if (db.select().from(regimen).where(eq(regimen.id, shipped.id)).get()) continue;
+    db.insert(regimen).values({ id: shipped.id, name: shipped.name }).run();
+    writeRevision(db, shipped, 1, '', null, nowMs);
+  }
 }

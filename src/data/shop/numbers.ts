@@ -3,8 +3,8 @@ import { type SQL, sql } from 'drizzle-orm';
 import type { SQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import { dateOf } from '@/core/quantity';
 import { chalkNumber } from '@/core/trace';
-import type { Db } from './db';
-import { theShop } from './shop/queries';
+import type { Db } from '../db';
+import { theShop } from './queries';
 
 type Numbered = {
   readonly table: SQLiteTable;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { cureRate } from '@/core/cure';
+import { recordWeighing, weighingsOf } from '../cure/commands';
 import { recordReadings } from '../shop/commands';
 import { places } from '../shop/queries';
 import { demoDb } from '../testing';
@@ -7,7 +8,6 @@ import { findBatchId, loadBatch } from '../work/batch';
 import { moveBatch } from '../work/commands';
 import { standingOfBatch } from '../work/standing';
 import { forecastFor } from './air';
-import { recordWeighing, weighingsOf } from './commands';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const HOUR = 3_600_000;

@@ -16,7 +16,7 @@ import type { PlaceKind } from '@/core/regimen';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { type Place, places, readingsOf, seasonOf } from '../shop/queries';
-import { staysOf as placesOf } from '../work/stays';
+import { staysOf as placesOf } from './stays';
 
 /** Climate expected where nothing has ever been measured: the rate's own reference. */
 const UNMEASURED: Climate = { tempC: 20, rh: 0.5, light: 'indoor' };

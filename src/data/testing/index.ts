@@ -2,14 +2,14 @@ import { cpSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync 
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
-import { lettersToRead } from './care/letters';
-import type { LetterRow } from './care/post';
-import { type Db, migrateOpen, openFile } from './db';
-import { loadDemo } from './demo/load';
-import * as schema from './schema';
-import { loadBatch } from './work/batch';
-import type { Report } from './work/record';
-import { progressOfBatch } from './work/standing';
+import { lettersToRead } from '../care/letters';
+import type { LetterRow } from '../care/post';
+import { type Db, migrateOpen, openFile } from '../db';
+import { loadDemo } from '../demo/load';
+import * as schema from '../schema';
+import { loadBatch } from '../work/batch';
+import type { Report } from '../work/record';
+import { progressOfBatch } from '../work/standing';
 
 /** An empty, migrated shop's file in memory, for tests. */
 export function emptyDb(): Db {

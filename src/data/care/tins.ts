@@ -1,12 +1,12 @@
 import 'server-only';
 import { and, eq, sql } from 'drizzle-orm';
 import { fail, ok, type Result } from '@/core/quantity';
-import { holderIdOf, planOf } from '../care/plans';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { lot, owner, piece, tinSale } from '../schema';
 import { move } from '../stores/commands';
-import { tinSaleStands } from './standing';
+import { tinSaleStands } from '../stores/tin-sales';
+import { holderIdOf, planOf } from './plans';
 
 export type TinSale = {
   readonly lotId: number;

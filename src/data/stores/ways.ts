@@ -2,11 +2,11 @@ import 'server-only';
 import { boughtLine } from '@/core/blend';
 import { knowOwn } from '@/core/material';
 import { readIn } from '@/core/quantity';
-import type { Db } from './db';
-import { keep } from './kept';
-import { findShop } from './shop/queries';
-import { ownMaterials } from './stores/own-materials';
-import { readyMades } from './stores/queries';
+import type { Db } from '../db';
+import { keep } from '../kept';
+import { findShop } from '../shop/queries';
+import { ownMaterials } from './own-materials';
+import { readyMades } from './queries';
 
 /**
  * The ways of this shop, for all that is said, typed and reckoned from now on: the units it reads, its own ingredients, its bought finishes
