@@ -1,5 +1,6 @@
 /**
- * The arrows of the house: app → features → web, print, data, ui, messages, core; web → data, ui, messages, core;
+ * The arrows of the house: app → features → trade, web, print, data, ui, messages, core;
+ * trade → web, data, ui, messages, core; web → data, ui, messages, core;
  * print → ui, messages, core; data → core; devices → core; core → core only. A feature imports no other feature.
  */
 const room = (name) => `^src/${name}/`;
@@ -36,7 +37,7 @@ module.exports = {
       name: 'core-by-its-doors',
       severity: 'error',
       from: {
-        path: '^(src/(app|features|web|print|data|ui|messages|devices|cli|solvers|workers)|e2e|bench)/',
+        path: '^(src/(app|features|trade|web|print|data|ui|messages|devices|cli|solvers|workers)|e2e|bench)/',
         pathNot: '\\.test\\.tsx?$',
       },
       to: { path: '^src/core/', pathNot: '^src/core/[^/]+/index\\.ts$' },
@@ -58,6 +59,15 @@ module.exports = {
       room('messages'),
       room('core'),
     ]),
+    only('trade-is-shared-by-stations', room('trade'), [
+      room('trade'),
+      room('web'),
+      room('devices'),
+      room('data'),
+      room('ui'),
+      room('messages'),
+      room('core'),
+    ]),
     only('print-knows-what-is-drawn', room('print'), [room('print'), room('ui'), room('messages'), room('core')]),
     {
       name: 'stations-stand-alone',
@@ -68,6 +78,7 @@ module.exports = {
     },
     only('features-know', room('features'), [
       room('features'),
+      room('trade'),
       room('web'),
       room('print'),
       room('data'),
@@ -91,7 +102,7 @@ module.exports = {
       from: { path: '^src/', pathNot: '^src/threads/' },
       to: { path: '^src/threads/', dependencyTypesNot: ['type-only'] },
     },
-    only('app-composes', room('app'), [room('app'), room('features'), room('web'), room('ui'), '\\.css$']),
+    only('app-composes', room('app'), [room('app'), room('features'), room('trade'), room('web'), room('ui'), '\\.css$']),
     {
       name: 'data-stays-on-the-server',
       comment: 'Components reach data by queries and actions of their station.',

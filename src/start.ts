@@ -3,7 +3,7 @@ import { MS_PER_MINUTE } from '@/core/quantity';
 import { shipRegimens } from '@/data/catalogue/regimens';
 import { sweepCarried } from '@/data/safe/carried';
 import { learnWays } from '@/data/stores/ways';
-import { letterWords } from '@/web/letter-words';
+import { letterWords } from '@/trade/letter-words';
 import { dateOf, MS_PER_DAY } from './core/quantity';
 import { draftJudgedLetters } from './data/care/post';
 import { now } from './data/clock';

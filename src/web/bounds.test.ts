@@ -41,8 +41,8 @@ const READS_NOTHING: Readonly<Record<string, string>> = {
   'features/settings/copy-actions.ts takeCopy': 'reads nothing',
   'features/settings/door-actions.ts leave': 'reads nothing',
   'features/settings/enter.ts enter': 'a passcode and a name, cut at their lengths before they are looked at',
-  'web/shell/actions.ts dim': 'yes or no',
-  'web/shell/actions.ts sayClockIsRight': 'reads nothing',
+  'trade/shell/actions.ts dim': 'yes or no',
+  'trade/shell/actions.ts sayClockIsRight': 'reads nothing',
 };
 const silent: string[] = [];
 

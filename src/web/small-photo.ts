@@ -1,6 +1,6 @@
 import 'server-only';
 import { readKept } from '@/data/files';
-import { smallPicture } from './small-picture';
+import { smallPicture } from '@/web/small-picture';
 
 /** So many small photos are kept ready. */
 const MOST = 60;

@@ -1,6 +1,6 @@
 import 'server-only';
 import sharp from 'sharp';
-import { isPhoto } from './photo';
+import { isPhoto } from '@/web/photo';
 
 /** The longest side of a photo that came from outside, as it is kept, and how hard it is pressed. */
 const SIDE = 1600;

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Shell } from '@/web/shell/shell';
+import { Shell } from '@/trade/shell/shell';
 
 export default function ShopLayout({ children }: { readonly children: ReactNode }) {
   return <Shell>{children}</Shell>;

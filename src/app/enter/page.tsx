@@ -1,8 +1,8 @@
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { EnterForm } from '@/features/settings/components/enter-form';
+import { ForgetShop } from '@/trade/shell/forget-shop';
 import { deviceCookie, visitor } from '@/web/door';
-import { ForgetShop } from '@/web/shell/forget-shop';
 
 export default async function Enter() {
   const who = visitor((await cookies()).get(deviceCookie())?.value);

@@ -4,10 +4,10 @@ import { aheadOf } from '@/core/hands';
 import { openRagLines } from '@/data/rags/queries';
 import { restorationOf } from '@/data/restore/restore';
 import { findBatchId, loadBatch, piecesIn } from '@/data/work/batch';
-import { lookOf } from '@/web/drawing/look';
-import { changeWords, coatSlots } from '@/web/hands/coats';
-import { bitesOf, cabinetTroubles, NOTHING_BITES } from '@/web/hands/moment';
-import { openBatches } from '@/web/hands/open-batches';
+import { lookOf } from '@/trade/drawing/look';
+import { changeWords, coatSlots } from '@/trade/hands/coats';
+import { bitesOf, cabinetTroubles, NOTHING_BITES } from '@/trade/hands/moment';
+import { openBatches } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 import { BenchView } from './components/bench-view';
 

@@ -1,6 +1,6 @@
 import 'server-only';
 import { piecesIn, tagOf } from '@/data/work/batch';
-import { openBatches } from '@/web/hands/open-batches';
+import { openBatches } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 import { RoundPanel } from './components/round-panel';
 

@@ -13,10 +13,10 @@ import { startPour } from '@/data/pour/commands';
 import { allLots } from '@/data/stores/queries';
 import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { sayIssue } from '@/messages';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
 import { MOST_LIST } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
-import { rowId } from '@/web/shapes';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({

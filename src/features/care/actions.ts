@@ -8,9 +8,9 @@ import { changePlan, setHolder } from '@/data/care/plans';
 import { retryLetter, settleDrafts } from '@/data/care/post';
 import { sellTins } from '@/data/care/tins';
 import { dropFile } from '@/data/files';
+import { countryOrNone, emailOrNone, rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
 import { session } from '@/web/session';
-import { countryOrNone, emailOrNone, rowId } from '@/web/shapes';
 import { postRound, removeLetters } from './post-round';
 
 /** Someone of the shop has read what an owner said. */

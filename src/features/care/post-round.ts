@@ -6,7 +6,7 @@ import { sendLetters, writeLetters } from '@/data/care/post';
 import type { Db } from '@/data/db';
 import { shopFile } from '@/data/files';
 import { fileFolder, mailServer } from '@/devices/post';
-import { letterWords } from '@/web/letter-words';
+import { letterWords } from '@/trade/letter-words';
 
 /** Where letters lie that the stand-in wrote. */
 export const outboxFolder = (): string => path.join(path.dirname(shopFile()), 'outbox');

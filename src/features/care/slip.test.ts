@@ -12,7 +12,7 @@ import { SLIP_WORDS } from '@/messages/slip';
 import { codePng } from '@/print/code';
 import { slipIn, tooLong } from '@/print/slip';
 import type { SlipWish } from '@/print/slip-pdf';
-import { letterWords } from '@/web/letter-words';
+import { letterWords } from '@/trade/letter-words';
 import { calendarOf, looksCalendar } from './calendar';
 import { slipOf } from './slip';
 import { slipPdf, slipPicture } from './slip-print';

@@ -11,7 +11,7 @@ import { asPiece, tagOf } from '@/data/work/batch';
 import { setBy } from '@/data/work/standing';
 import type { LabelCaution } from '@/messages/slip';
 import type { Slip } from '@/print/slip';
-import { labelCautions } from '@/web/cautions';
+import { labelCautions } from '@/trade/cautions';
 
 /** The ring of a released batch: every coat a growth ring, the bark whole. */
 export function releasedRing(batch: Pick<SoldPiece['batch'], 'regimen'>): RingFacts {

@@ -4,8 +4,8 @@ import { z } from 'zod';
 import { CHECK_KINDS } from '@/core/cure';
 import { recordCheck, recordWeighing } from '@/data/cure/commands';
 import { recordReading } from '@/data/shop/commands';
+import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
-import { clientId, rowId } from '@/web/shapes';
 import { CheckFields, ReadingFields, WeighingFields } from './forms';
 
 const Check = CheckFields.extend({

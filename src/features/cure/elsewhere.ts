@@ -21,7 +21,7 @@ import { airAhead, forecastFor } from '@/data/rooms/air';
 import { type Place, places } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
 import { type BatchStanding, progressOfBatch, vapourWetMs } from '@/data/work/standing';
-import type { OpenBatch } from '@/web/hands/open-batches';
+import type { OpenBatch } from '@/trade/hands/open-batches';
 import type { CureScene } from './components/what-if';
 
 /** Where pieces may stand to cure; nothing cures in a bath or on a lathe. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typed } from '@/core/contract';
 import { type Celsius, fail, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
-import { rowId } from '@/web/shapes';
+import { rowId } from '@/trade/shapes';
 
 /** The forms of the cure station, field by field; their actions read the same. */
 

@@ -6,10 +6,10 @@ import { type By, isAhead } from '@/data/command';
 import { openFile } from '@/data/db';
 import { recordReadings } from '@/data/shop/commands';
 import { sayIssue } from '@/messages';
+import { rowId } from '@/trade/shapes';
 import { clockTime, fullDate } from '@/ui/when';
 import { readCells } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
-import { rowId } from '@/web/shapes';
 
 const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
 export const TakenReadings = z.object({

@@ -5,7 +5,7 @@ import type { Db } from '@/data/db';
 import { demoDb } from '@/data/testing';
 import { findBatchId, loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
-import { openBatches } from '@/web/hands/open-batches';
+import { openBatches } from '@/trade/hands/open-batches';
 import { adviceFor, scenesFor } from './elsewhere';
 import { weighWords } from './weigh-in';
 import { milestoneWords, missing, reachedWords, spanWords, weepWords } from './words';

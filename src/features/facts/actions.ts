@@ -2,8 +2,8 @@
 
 import { z } from 'zod';
 import { settleHeld, takeShipped, tellNotices } from '@/data/facts/facts';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
-import { rowId } from '@/web/shapes';
 
 const Id = rowId;
 

@@ -3,13 +3,13 @@ import type { Findable } from '@/core/find';
 import { findAnything } from '@/data/find/find';
 import { findBatchId, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
+import { lookOf } from '@/trade/drawing/look';
+import { PieceMark } from '@/trade/drawing/piece-mark';
+import { FindAnything } from '@/trade/find-anything';
+import { titleOf } from '@/trade/hands/open-batches';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { lookOf } from '@/web/drawing/look';
-import { PieceMark } from '@/web/drawing/piece-mark';
-import { FindAnything } from '@/web/find-anything';
-import { titleOf } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
 
 const MOST = 40;

@@ -2,8 +2,8 @@ import 'server-only';
 import { findInGuide, findQuestion, findSchool, findSymptom, QUESTIONS, STOPS, SYMPTOMS, WHERES } from '@/core/guide';
 import { ownRules } from '@/data/guide/rules';
 import { GUIDE_WHERE_WORDS } from '@/messages';
+import { SearchForm } from '@/trade/find-anything';
 import { Link } from '@/ui/link';
-import { SearchForm } from '@/web/find-anything';
 import { session } from '@/web/session';
 import { KeepGuide } from './components/keep-guide';
 

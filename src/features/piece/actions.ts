@@ -3,8 +3,8 @@
 import { z } from 'zod';
 import { AMISS } from '@/core/care';
 import { draftAnswer } from '@/data/care/post';
+import { letterWords } from '@/trade/letter-words';
 import { type Answer, act } from '@/web/act';
-import { letterWords } from '@/web/letter-words';
 
 /** Drafts the answer to an owner who says that something is wrong with their piece. */
 export async function draftFor(input: unknown): Promise<Answer<{ readonly drafted: number }>> {

@@ -4,9 +4,9 @@ import { answerTo } from '@/data/care/post';
 import type { Db } from '@/data/db';
 import type { Batch, Piece } from '@/data/work/batch';
 import { AMISS_WAY_WORDS, CAUSE_WORDS } from '@/messages/amiss';
+import { letterWords } from '@/trade/letter-words';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { letterWords } from '@/web/letter-words';
 import { DraftAnswer } from './components/draft-answer';
 
 type Props = {

@@ -3,11 +3,11 @@ import { redirect } from 'next/navigation';
 import { findAnyPiece } from '@/data/piece/piece';
 import { asPiece, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
+import { lookOf } from '@/trade/drawing/look';
+import { PieceMark } from '@/trade/drawing/piece-mark';
+import { FindPiece } from '@/trade/find-piece';
 import { Link } from '@/ui/link';
 import { longDate, yearOf } from '@/ui/when';
-import { lookOf } from '@/web/drawing/look';
-import { PieceMark } from '@/web/drawing/piece-mark';
-import { FindPiece } from '@/web/find-piece';
 import { session } from '@/web/session';
 
 const MOST = 60;

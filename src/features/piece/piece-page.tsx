@@ -17,14 +17,14 @@ import { USE_WORDS } from '@/messages';
 import { AMISS_WORDS } from '@/messages/amiss';
 import { countryName } from '@/messages/care';
 import { airLineOf } from '@/print/record-body';
+import { PiecePicture } from '@/trade/drawing/piece-picture';
+import { FindPiece } from '@/trade/find-piece';
+import { Unsell } from '@/trade/unsell';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { Ring, ringWords } from '@/ui/ring';
 import { clockTime, fullDate, longDate, yearOf } from '@/ui/when';
-import { PiecePicture } from '@/web/drawing/piece-picture';
-import { FindPiece } from '@/web/find-piece';
 import { session } from '@/web/session';
-import { Unsell } from '@/web/unsell';
 import { AmissPanel } from './amiss-panel';
 import { type Happened, storyOf } from './story';
 

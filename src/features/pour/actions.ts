@@ -13,8 +13,8 @@ import { recordHeatSlip, rescale, settleShort, spreadSlip } from '@/data/pour/sl
 import { recordSpill } from '@/data/rags/commands';
 import { countLot } from '@/data/stores/commands';
 import { containers, leftOf } from '@/data/stores/queries';
+import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { clientId, rowId } from '@/web/shapes';
 import { FillFields, TemperatureFields } from './forms';
 
 const Weighed = z.object({

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { fail, ok, parseMass, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
-import { rowId } from '@/web/shapes';
+import { rowId } from '@/trade/shapes';
 
 /** The forms of the pour, field by field; their actions read the same. */
 

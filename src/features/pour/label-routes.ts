@@ -9,7 +9,7 @@ import { allLots } from '@/data/stores/queries';
 import { fitsPage, GRIDS, type Grid, type Label, type LabelFacts, labelOf, sheetFault, typeFor } from '@/print/label';
 import { labelSheets } from '@/print/label-pdf';
 import { labelPicture } from '@/print/label-png';
-import { labelCautions } from '@/web/cautions';
+import { labelCautions } from '@/trade/cautions';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
 import { inThread } from '@/web/thread';

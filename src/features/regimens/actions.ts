@@ -3,8 +3,8 @@
 import { z } from 'zod';
 import { CHOICES, readRegimen, Slot } from '@/core/regimen';
 import { saveRegimen } from '@/data/catalogue/regimens';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
-import { rowId } from '@/web/shapes';
 
 const text = z.string().max(400);
 

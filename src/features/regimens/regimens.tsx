@@ -5,12 +5,12 @@ import { draftOf, type Regimen } from '@/core/regimen';
 import { allRegimens } from '@/data/catalogue/catalogue';
 import { revisionsOf } from '@/data/catalogue/regimens';
 import { people } from '@/data/shop/queries';
+import { RegimenScore, ScoreLine } from '@/trade/drawing/regimen-score';
+import { Tried } from '@/trade/tried';
+import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { RegimenScore, ScoreLine } from '@/web/drawing/regimen-score';
 import { session } from '@/web/session';
-import { Tried } from '@/web/tried';
-import { Why } from '@/web/why';
 import { RegimenEditor } from './components/regimen-editor';
 
 /** Every school that is shipped and the shop's own, each with what it gains and costs. */

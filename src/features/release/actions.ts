@@ -7,8 +7,8 @@ import { sellPieces } from '@/data/care/commands';
 import { decideRelease, sayLabelled, setPrice } from '@/data/release/commands';
 import { splitBatch } from '@/data/work/split';
 import { GATE_WORDS } from '@/messages';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
-import { rowId } from '@/web/shapes';
 import { DecisionFields, PriceFields, SaleFields } from './forms';
 
 const Decision = DecisionFields.extend({

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { LANGUAGES, USES, WASHES } from '@/core/care';
 import { chosenRowOrNone, typedCount } from '@/core/contract';
-import { countryOrNone, emailOrNone } from '@/web/shapes';
+import { countryOrNone, emailOrNone } from '@/trade/shapes';
 
 /** The forms of the release, field by field; their actions read the same. */
 export const SaleFields = z.object({

@@ -2,8 +2,8 @@ import 'server-only';
 import { gatesOfKinds } from '@/data/release/uses';
 import { type Batch, tagOf } from '@/data/work/batch';
 import { GATE_WORDS, USE_WORDS } from '@/messages';
-import { lookOf } from '@/web/drawing/look';
-import { PieceMark } from '@/web/drawing/piece-mark';
+import { lookOf } from '@/trade/drawing/look';
+import { PieceMark } from '@/trade/drawing/piece-mark';
 import { JudgeApart } from './components/judge-apart';
 
 /** Unlike pieces of one batch, each kind with what stands against it; what does not pass may be judged apart. */

@@ -41,14 +41,14 @@ import {
   ragLinesOf,
   recordTime,
 } from '@/print/record-body';
+import { cautionsWith } from '@/trade/cautions';
+import { BatchSign } from '@/trade/drawing/batch-sign';
+import { titleOf } from '@/trade/hands/open-batches';
 import { linkLook } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
 import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate } from '@/ui/when';
-import { cautionsWith } from '@/web/cautions';
-import { BatchSign } from '@/web/drawing/batch-sign';
-import { titleOf } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
 import { Decide } from './components/decide';
 import { Labelled, PriceForm } from './components/price-form';

@@ -4,8 +4,8 @@ import { z } from 'zod';
 import { readList } from '@/core/piece';
 import { usualUses } from '@/core/use';
 import { startRestoration, wentBack } from '@/data/restore/restore';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
-import { rowId } from '@/web/shapes';
 import { JobFields, LIKE_WOOD } from './forms';
 
 /** A piece that is none of the shop's designs: as large as such a thing usually is, or as its first coat will tell. */

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { ORIGINS } from '@/core/material';
 import { SURFACES } from '@/core/piece';
 import { MARKS } from '@/core/regimen';
-import { rowId } from '@/web/shapes';
+import { rowId } from '@/trade/shapes';
 
 const text = z.string().trim().max(200);
 

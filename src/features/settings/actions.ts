@@ -10,9 +10,9 @@ import { loadDemo } from '@/data/demo/load';
 import { setHandHours } from '@/data/plan/hands';
 import { addPerson, changeRooms, changeShop, chooseReads, setUpShop } from '@/data/shop/commands';
 import { findShop } from '@/data/shop/queries';
+import { rowId } from '@/trade/shapes';
+import { choosePerson } from '@/trade/shell/actions';
 import { type Answer, act, answer, moneyOf, reader, refuse } from '@/web/act';
-import { rowId } from '@/web/shapes';
-import { choosePerson } from '@/web/shell/actions';
 import { HandsFields, NewShopFields, PersonFields, ReadsFields, RoomFields, ShopFields } from './forms';
 
 /** Scale, jug, thermometer and rule of most shops, in one choice; each can be told apart in the settings. */

@@ -8,10 +8,10 @@ import { fail, type Result } from '@/core/quantity';
 import { deviceOf, endDevice } from '@/data/door/devices';
 import { setPasscode } from '@/data/door/passcode';
 import { log } from '@/data/log';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act, answer, refuse } from '@/web/act';
 import { addressOf, deviceCookie } from '@/web/door';
 import { session } from '@/web/session';
-import { rowId } from '@/web/shapes';
 import { PasscodeFields } from './forms';
 
 const Send = z.object({ id: rowId });

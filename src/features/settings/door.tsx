@@ -4,10 +4,10 @@ import { formatInstant } from '@/core/quantity';
 import { deviceOf, devices, KNOWN_DAYS } from '@/data/door/devices';
 import { hasPasscode } from '@/data/door/passcode';
 import { logFile } from '@/data/log';
+import { wrongLately } from '@/trade/shell/wrong-lately';
+import { WrongWords } from '@/trade/shell/wrong-words';
 import { deviceCookie, isNetwork, isSecure } from '@/web/door';
 import { session } from '@/web/session';
-import { wrongLately } from '@/web/shell/wrong-lately';
-import { WrongWords } from '@/web/shell/wrong-words';
 import { Devices, PasscodeForm } from './components/door-forms';
 
 /** Who may come in: the devices that gave the passcode, each to be sent away; the passcode; what was tried and refused. */

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { readHours } from '@/core/plan';
 import { fail, ok, parsePositive, parseTemperature, READS, type Result } from '@/core/quantity';
-import { rowId } from '@/web/shapes';
+import { rowId } from '@/trade/shapes';
 
 /** The forms of the shop's settings, field by field; their actions read the same. */
 

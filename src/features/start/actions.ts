@@ -12,10 +12,10 @@ import { sayUses } from '@/data/facts/uses';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, startBatch } from '@/data/work/commands';
 import { findWood, saveOwnWood } from '@/data/work/woods';
+import { letterWords } from '@/trade/letter-words';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader, refuse } from '@/web/act';
-import { letterWords } from '@/web/letter-words';
 import { session } from '@/web/session';
-import { rowId } from '@/web/shapes';
 import { DesignFields, OwnWoodTyped, StartFields, UsesFields } from './forms';
 
 /** A design as it was typed or drawn; the server measures it again. */

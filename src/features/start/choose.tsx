@@ -12,13 +12,13 @@ import { allLots } from '@/data/stores/queries';
 import { colourSeen, taughtOf } from '@/data/trials/teach';
 import { allWoods } from '@/data/work/woods';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { lookOf } from '@/trade/drawing/look';
+import { PieceMark } from '@/trade/drawing/piece-mark';
+import { ScoreLine } from '@/trade/drawing/regimen-score';
+import { Why } from '@/trade/why';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { lookOf } from '@/web/drawing/look';
-import { PieceMark } from '@/web/drawing/piece-mark';
-import { ScoreLine } from '@/web/drawing/regimen-score';
 import { session } from '@/web/session';
-import { Why } from '@/web/why';
 
 const allergens = (): string[] => [...new Set(allIngredients().flatMap((one) => one.allergens))].sort();
 const SHINE_WORDS = { any: 'no matter', matt: 'none', gloss: 'a shine' } as const;

@@ -6,7 +6,7 @@ import { Geometry, geometryOf, oddSizes, PART_SHAPES, Solid } from '@/core/piece
 import { say } from '@/core/quantity';
 import { ADDED } from '@/core/use';
 import { SHAPE_WORDS } from '@/messages';
-import { rowId } from '@/web/shapes';
+import { rowId } from '@/trade/shapes';
 
 /** The forms of starting a batch, field by field; their actions read the same. */
 

@@ -7,7 +7,7 @@ import { ownRules } from '@/data/guide/rules';
 import { lotChoices } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
 import { allWoods, ownWoods } from '@/data/work/woods';
-import { shopNow } from '@/web/hands/open-batches';
+import { shopNow } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 import { StartBatch } from './components/start-batch';
 import type { NewBatchAsked } from './components/use-start';

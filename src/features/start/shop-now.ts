@@ -6,7 +6,7 @@ import type { Db } from '@/data/db';
 import type { ShopPlan } from '@/data/plan/shop-plan';
 import { airRows } from '@/data/rooms/air';
 import { lastReading, places } from '@/data/shop/queries';
-import type { OpenBatch } from '@/web/hands/open-batches';
+import type { OpenBatch } from '@/trade/hands/open-batches';
 
 /** Climates reckoned with where a place was never read. Source: working estimates. */
 const UNREAD: Readonly<Record<'rack' | 'warm', Climate>> = {

@@ -8,9 +8,9 @@ import { addContainer, countContainer, receiveLot } from '@/data/stores/commands
 import { foundLeft } from '@/data/stores/into-air';
 import { readyMades } from '@/data/stores/queries';
 import { receiveForTools } from '@/data/stores/tool-wax';
+import { letterWords } from '@/trade/letter-words';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
-import { letterWords } from '@/web/letter-words';
-import { rowId } from '@/web/shapes';
 import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
 
 /** Receives a lot from what was typed. */

@@ -1,9 +1,9 @@
 import 'server-only';
 import { daysBetween, say } from '@/core/quantity';
 import type { BathState } from '@/data/bath/bath';
+import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
-import { Why } from '@/web/why';
 
 type Props = {
   readonly state: BathState;

@@ -6,8 +6,8 @@ import { fail, parseAmount, parseLength, parseMass } from '@/core/quantity';
 import type { Db } from '@/data/db';
 import { bottleOf, decant, netOf, pourInto, readLevel } from '@/data/stores/bottles';
 import { allLots, type KnownLot, leftOf } from '@/data/stores/queries';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { rowId } from '@/web/shapes';
 
 const words = z.string().trim().max(120);
 

@@ -14,7 +14,7 @@ import {
   parseVolume,
   type Result,
 } from '@/core/quantity';
-import { photoTaken, rowId } from '@/web/shapes';
+import { photoTaken, rowId } from '@/trade/shapes';
 
 /** The forms of the stores, field by field; their actions read the same. */
 

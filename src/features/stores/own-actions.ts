@@ -7,9 +7,9 @@ import { addReadyMade, changeReadyMade } from '@/data/stores/commands';
 import { saveOwnMaterial } from '@/data/stores/own-materials';
 import { allLots, materialIdOf } from '@/data/stores/queries';
 import { keepReference } from '@/data/stores/references';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
 import { photoOf } from '@/web/photo';
-import { rowId } from '@/web/shapes';
 import { OwnFields, ReadyFields, ReferenceFields } from './forms';
 
 /** Runs what keeps a form with the hash of its photo, and keeps the photo once that is done. */

@@ -3,10 +3,10 @@ import { findIngredient, keepingOf } from '@/core/material';
 import { say } from '@/core/quantity';
 import type { KnownLot } from '@/data/stores/queries';
 import { DOUBT_WORDS } from '@/messages';
+import { Vessel, type VesselKind } from '@/trade/drawing/vessel';
 import { familyColour } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { Vessel, type VesselKind } from '@/web/drawing/vessel';
 
 export const familyOf = (lot: KnownLot): string =>
   lot.ingredientId

@@ -4,8 +4,8 @@ import { z } from 'zod';
 import { fail, ok, parseNumber, type Result } from '@/core/quantity';
 import { placeLot } from '@/data/stores/commands';
 import { addSupply, moveSupply } from '@/data/stores/supplies';
+import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { clientId, rowId } from '@/web/shapes';
 
 const words = z.string().trim().max(60);
 const MOST_COUNT = 1_000_000;

@@ -4,8 +4,8 @@ import { z } from 'zod';
 import { atPath, instantOf, ok } from '@/core/quantity';
 import { pinStep } from '@/data/plan/pins';
 import { theShop } from '@/data/shop/queries';
+import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
-import { rowId } from '@/web/shapes';
 import { HoldFields } from './forms';
 
 const Where = z.object({ batchId: rowId, task: z.string().max(100).min(1).max(120) });

@@ -3,11 +3,11 @@ import { notFound } from 'next/navigation';
 import { addDays, wallClock } from '@/core/quantity';
 import { allPins } from '@/data/plan/pins';
 import { openRagLines } from '@/data/rags/queries';
+import { shopNow } from '@/trade/hands/open-batches';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { Ring } from '@/ui/ring';
 import { clockTime, longDate } from '@/ui/when';
-import { shopNow } from '@/web/hands/open-batches';
 import { session } from '@/web/session';
 import { type Peg, pegsOf } from './pegs';
 

@@ -3,10 +3,10 @@ import type { ReactNode } from 'react';
 import { soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
+import { lookOf } from '@/trade/drawing/look';
+import { PieceMark } from '@/trade/drawing/piece-mark';
+import { Vessel } from '@/trade/drawing/vessel';
 import { Link } from '@/ui/link';
-import { lookOf } from '@/web/drawing/look';
-import { PieceMark } from '@/web/drawing/piece-mark';
-import { Vessel } from '@/web/drawing/vessel';
 
 /** A board as boards are. */
 const BOARD = { shape: 'board', lengthMm: 380, widthMm: 230, thickMm: 24, grain: 'long' } as const;

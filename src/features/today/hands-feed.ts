@@ -2,7 +2,7 @@ import 'server-only';
 import ical, { type ICalCalendar, ICalCalendarMethod } from 'ical-generator';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { people } from '@/data/shop/queries';
-import { type OpenBatch, shopNow, titleOf } from '@/web/hands/open-batches';
+import { type OpenBatch, shopNow, titleOf } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 
 /** The steps of a batch that are still to come, for one pair of hands or for all. */

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { shopHours } from '@/data/shop/queries';
 import { demoDb, reportOf } from '@/data/testing';
 import { recordEntry } from '@/data/work/record';
+import { openBatches, titleOf } from '@/trade/hands/open-batches';
 import { clockTime, longDate } from '@/ui/when';
-import { openBatches, titleOf } from '@/web/hands/open-batches';
 import { week } from './week';
 
 const NOON = Date.parse('2031-03-05T14:20:00Z');

@@ -7,11 +7,11 @@ import { fieldsOn, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { keepFile } from '@/data/files';
 import { closeTrial, countCycle, keepPicture, score, startTrial, takeCycleBack } from '@/data/trials/commands';
 import { allTrials } from '@/data/trials/queries';
+import { inPixels } from '@/trade/picture/corners';
+import { pixelsOf } from '@/trade/pixels';
+import { clientId, photoTaken, rowId } from '@/trade/shapes';
 import { type Answer, act, actAfter } from '@/web/act';
 import { photoOf } from '@/web/photo';
-import { inPixels } from '@/web/picture/corners';
-import { pixelsOf } from '@/web/pixels';
-import { clientId, photoTaken, rowId } from '@/web/shapes';
 import { CornersShape, TrialFields } from './forms';
 
 /** Lays a trial out as it was planned. */

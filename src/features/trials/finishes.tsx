@@ -10,9 +10,9 @@ import { volatileOf } from '@/data/work/lot-choices';
 import { estimatedGrams } from '@/data/work/record';
 import { standingOfBatch } from '@/data/work/standing';
 import { BEARER_WORDS } from '@/messages';
+import { BatchSign } from '@/trade/drawing/batch-sign';
 import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
-import { BatchSign } from '@/web/drawing/batch-sign';
 import { BoardPlan } from './components/board-plan';
 import { fieldsByBoard } from './lies';
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { byName, typed, typedCount } from '@/core/contract';
 import { parseLength, parsePositive } from '@/core/quantity';
 import { BEARERS, TRIAL_KINDS, WEARS } from '@/core/trial';
-import { rowId } from '@/web/shapes';
+import { rowId } from '@/trade/shapes';
 
 /** One finish that is to be tried: a regimen with a lot for each of its materials. */
 const TreatmentTyped = z.object({

@@ -1,9 +1,9 @@
 import 'server-only';
 import type { Trial } from '@/data/trials/queries';
+import type { PartCorners } from '@/trade/picture/corners';
+import { swatch } from '@/trade/picture/corners';
 import { photoAt } from '@/ui/kept-photo';
 import { LETTERS } from '@/ui/line-look';
-import type { PartCorners } from '@/web/picture/corners';
-import { swatch } from '@/web/picture/corners';
 import { BoardFlip, type Shot } from './components/board-flip';
 import { FlatBoard } from './components/flat-board';
 import { fieldsByBoard } from './lies';

@@ -18,8 +18,8 @@ import { correctEntry } from '@/data/work/strike';
 import { weighAfter, weighBefore } from '@/data/work/uptake';
 import { changeBatchUses } from '@/data/work/uses';
 import { USE_WORDS } from '@/messages';
+import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { clientId, rowId } from '@/web/shapes';
 import { CorrectionFields, DrinkFields, MoistureFields, UseChange } from './forms';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });

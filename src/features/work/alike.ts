@@ -2,7 +2,7 @@ import 'server-only';
 import type { Batch } from '@/data/work/batch';
 import { unlike } from '@/data/work/split';
 import type { BatchStanding } from '@/data/work/standing';
-import type { OpenBatch } from '@/web/hands/open-batches';
+import type { OpenBatch } from '@/trade/hands/open-batches';
 
 /** Open batches that this one could be joined to: alike in all, and waiting for the same step. */
 export const alikeTo = (batch: Batch, { progress }: BatchStanding, open: readonly OpenBatch[]): string[] =>

@@ -6,7 +6,7 @@ import type { Db } from '@/data/db';
 import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { massReadings } from '@/data/work/uptake';
-import { LastCoat } from '@/web/hands/coat-changes';
+import { LastCoat } from '@/trade/hands/coat-changes';
 import { WeighPiece } from './components/weigh-piece';
 
 const ADVICE = {

@@ -3,7 +3,7 @@ import type { Progress } from '@/core/batch';
 import { amissNow } from '@/core/hands';
 import type { Batch } from '@/data/work/batch';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
-import { SeenFault } from '@/web/hands/seen';
+import { SeenFault } from '@/trade/hands/seen';
 import type { OfferedWays } from './components/ways-back';
 
 const Seen = z.array(SeenFault);

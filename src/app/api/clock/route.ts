@@ -1,5 +1,5 @@
+import { GET as answer } from '@/trade/shell/clock-route';
 import { route } from '@/web/route';
-import { GET as answer } from '@/web/shell/clock-route';
 
 export const GET = route(answer);
 export const dynamic = 'force-dynamic';

@@ -1,4 +1,4 @@
+import { GET as answer } from '@/trade/shell/fault-route';
 import { route } from '@/web/route';
-import { GET as answer } from '@/web/shell/fault-route';
 
 export const GET = route(answer);

@@ -1,4 +1,4 @@
-import { POST as answer } from '@/web/hands/log-route';
+import { POST as answer } from '@/trade/hands/log-route';
 import { route } from '@/web/route';
 
 export const POST = route(answer);

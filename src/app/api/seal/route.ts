@@ -1,5 +1,5 @@
+import { GET as answer } from '@/trade/shell/seal-route';
 import { route } from '@/web/route';
-import { GET as answer } from '@/web/shell/seal-route';
 
 export const GET = route(answer);
 export const dynamic = 'force-dynamic';

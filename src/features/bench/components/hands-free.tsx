@@ -1,9 +1,9 @@
 'use client';
 
 import { type HandAction, type NotFree, notFree, TUNE } from '@/core/hands';
+import { speak } from '@/trade/hands/use-alarms';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
-import { speak } from '@/web/hands/use-alarms';
 import { useKnocks } from './use-knocks';
 import { usePedal } from './use-pedal';
 

@@ -2,6 +2,9 @@
 
 import { useState } from 'react';
 import { type HandAction, pressOf } from '@/core/hands';
+import { useActsHere } from '@/trade/hands/acts-here';
+import { Timing } from '@/trade/hands/timing';
+import { useRecord } from '@/trade/hands/use-record';
 import { Button } from '@/ui/button';
 import { TextBox } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -9,9 +12,6 @@ import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { Tick } from '@/ui/tick';
 import { useShortYear } from '@/ui/zone';
-import { useActsHere } from '@/web/hands/acts-here';
-import { Timing } from '@/web/hands/timing';
-import { useRecord } from '@/web/hands/use-record';
 import { useCamera } from './use-camera';
 
 type Props = {

@@ -6,13 +6,13 @@ import { type DraftLine, type FormulaDraft, MEASURED_AT_C, setGrams, setShare } 
 import { findIngredient } from '@/core/material';
 import { figure, parseMass, parsePositive, say, signOf } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
 import { TextBox } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { Toggle } from '@/ui/toggle';
-import { IngredientPicker } from '@/web/ingredient-picker';
 
 const MOST_LINES = 12;
 const WEIGHT_WORD: Readonly<Record<string, string>> = { g: 'Grams', oz: 'Ounces' };

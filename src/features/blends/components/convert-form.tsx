@@ -5,9 +5,9 @@ import { densityAt, everyUnit } from '@/core/blend';
 import { findIngredient, isLiquid } from '@/core/material';
 import { type OunceMeaning, parseAmount, parseTemperature, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
-import { IngredientPicker } from '@/web/ingredient-picker';
 
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: 'by weight' },

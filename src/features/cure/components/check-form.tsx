@@ -3,10 +3,10 @@
 import { useRef } from 'react';
 import { CHECK_KINDS, type CheckKind } from '@/core/cure';
 import { CHECK_WORDS } from '@/messages';
+import { CheckPicture } from '@/trade/drawing/check-picture';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { CheckPicture } from '@/web/drawing/check-picture';
 import { useForm } from '@/web/form/use-form';
 import { saveCheck } from '../actions';
 import { CheckFields } from '../forms';

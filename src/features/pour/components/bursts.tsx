@@ -2,9 +2,9 @@
 
 import { useMemo, useState } from 'react';
 import { BURST_S } from '@/core/melt';
+import { useAlarms } from '@/trade/hands/use-alarms';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/now';
-import { useAlarms } from '@/web/hands/use-alarms';
 
 const BURST_OVER = 'The burst is over: stir down to the bottom, and read.';
 const NO_ACTIONS: readonly never[] = [];

@@ -1,8 +1,8 @@
 import type { Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { figure, say, sayMark } from '@/core/quantity';
+import { Pot } from '@/trade/drawing/pot';
 import { familyFill } from '@/ui/family';
-import { Pot } from '@/web/drawing/pot';
 
 type Props = {
   readonly lines: Running['lines'];

@@ -4,13 +4,13 @@ import { useState } from 'react';
 import type { z } from 'zod';
 import { COUNTRIES, type Keeper, LANGUAGES } from '@/core/care';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
+import { Unsell } from '@/trade/unsell';
 import { Button, linkLook } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Form } from '@/ui/form';
 import { Link } from '@/ui/link';
 import { type Form as FormOf, useForm } from '@/web/form/use-form';
-import { Unsell } from '@/web/unsell';
 import { sell } from '../actions';
 import { SaleFields } from '../forms';
 

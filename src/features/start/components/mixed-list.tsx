@@ -5,13 +5,13 @@ import { PIECE_USES } from '@/core/material';
 import { readList } from '@/core/piece';
 import { usualUses } from '@/core/use';
 import { sizeWords, USE_WORDS } from '@/messages';
+import { lookOf } from '@/trade/drawing/look';
+import { PieceMark } from '@/trade/drawing/piece-mark';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
-import { lookOf } from '@/web/drawing/look';
-import { PieceMark } from '@/web/drawing/piece-mark';
 import type { Start, StartProps, StartTyped } from './use-start';
 
 type Props = Pick<StartProps, 'designs' | 'species'> & Pick<Start, 'form'>;

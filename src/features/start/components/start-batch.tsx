@@ -1,6 +1,6 @@
 'use client';
 
-import { WhatLiesWhere } from '@/web/drawing/what-lies-where';
+import { WhatLiesWhere } from '@/trade/drawing/what-lies-where';
 import { GatesAhead } from './gates-ahead';
 import { Needs } from './needs';
 import { OverYears } from './over-years';

@@ -4,12 +4,12 @@ import { useState } from 'react';
 import type { z } from 'zod';
 import type { Design } from '@/data/catalogue/catalogue';
 import { USE_WORDS } from '@/messages';
+import { UseTicks } from '@/trade/use-ticks';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
 import { useSave } from '@/web/use-save';
-import { UseTicks } from '@/web/use-ticks';
 import { changeUses } from '../actions';
 import { UsesFields } from '../forms';
 

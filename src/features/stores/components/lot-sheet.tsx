@@ -3,13 +3,13 @@
 import { findIngredient, isLiquid } from '@/core/material';
 import { type OunceMeaning, parseAmount, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { IngredientPicker } from '@/web/ingredient-picker';
 import { saveLot } from '../actions';
 import { LotFields } from '../forms';
 

@@ -4,13 +4,13 @@ import type { z } from 'zod';
 import { ALLERGENS, factsLike, findIngredient, type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS } from '@/messages';
+import { IngredientPicker } from '@/trade/ingredient-picker';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
-import { IngredientPicker } from '@/web/ingredient-picker';
 import { FOOD_WORDS, OwnFields } from '../forms';
 import { saveOwn } from '../own-actions';
 

@@ -5,6 +5,7 @@ import type { LabelUnsaid } from '@/core/blend';
 import { findIngredient, ROLES } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
+import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
@@ -12,7 +13,6 @@ import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
-import { IngredientPicker } from '@/web/ingredient-picker';
 import { FOOD_WORDS, ReadyFields } from '../forms';
 import { saveReady } from '../own-actions';
 

@@ -3,12 +3,12 @@
 import { useState } from 'react';
 import { deltaE } from '@/core/colour';
 import { sayIssue } from '@/messages';
+import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corner-picture';
+import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
-import { CornerPicture, START_CORNERS, TypedCorners } from '@/web/picture/corner-picture';
-import { type PartCorners, swatch } from '@/web/picture/corners';
 import { useSave } from '@/web/use-save';
 import { saveCheck } from '../lot-actions';
 import { useBoardReader } from '../use-board-reader';

@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
+import { moveTo } from '@/trade/hands/actions';
 import { Button } from '@/ui/button';
 import { Faults, TextBox } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { useShortYear } from '@/ui/zone';
-import { moveTo } from '@/web/hands/actions';
 import { useSave } from '@/web/use-save';
 
 type Props = {

@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
 import type { RingFacts } from '@/core/batch';
+import type { PieceLook } from '@/trade/drawing/look';
+import { PieceMark } from '@/trade/drawing/piece-mark';
+import { Vessel } from '@/trade/drawing/vessel';
 import { Link } from '@/ui/link';
 import { Ring } from '@/ui/ring';
-import type { PieceLook } from '@/web/drawing/look';
-import { PieceMark } from '@/web/drawing/piece-mark';
-import { Vessel } from '@/web/drawing/vessel';
 
 export type Shelf = {
   readonly id: number;

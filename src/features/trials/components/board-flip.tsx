@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import type { PartCorners } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { photoAt } from '@/ui/kept-photo';
 import { LETTERS } from '@/ui/line-look';
-import type { PartCorners } from '@/web/picture/corners';
 import { FlatBoard } from './flat-board';
 
 export type Shot = {

@@ -1,5 +1,5 @@
 import { planeOf, rectangle } from '@/core/colour';
-import type { PartCorners } from '@/web/picture/corners';
+import type { PartCorners } from '@/trade/picture/corners';
 
 /** The side a picture is stretched to before it is laid flat, pixels: its own shape does not matter then. */
 const SIDE = 1000;

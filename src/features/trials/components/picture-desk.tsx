@@ -3,6 +3,8 @@
 import { useState } from 'react';
 import { type Bearing, type BoardRead, deltaE } from '@/core/colour';
 import { sayIssue } from '@/messages';
+import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corner-picture';
+import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Faults, SelectField } from '@/ui/field';
@@ -10,8 +12,6 @@ import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { photoData } from '@/web/photo-data';
-import { CornerPicture, START_CORNERS, TypedCorners } from '@/web/picture/corner-picture';
-import { type PartCorners, swatch } from '@/web/picture/corners';
 import { useSave } from '@/web/use-save';
 import { savePicture } from '../actions';
 import { useBoardReader } from '../use-board-reader';

@@ -3,13 +3,13 @@
 import { say } from '@/core/quantity';
 import { BEARERS, kindTraits, SAID_KINDS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { BEARER_WORDS, sayIssue, TRIAL_KIND_WORDS, WEAR_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { Why } from '@/trade/why';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { LETTERS } from '@/ui/line-look';
 import { Tick } from '@/ui/tick';
-import { Why } from '@/web/why';
 import { BoardPlan } from './board-plan';
 import { PowerChart } from './power-chart';
 import { type Plan, type PlanProps, tried, usePlan } from './use-plan';

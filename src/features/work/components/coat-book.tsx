@@ -1,7 +1,7 @@
 import type { Geometry } from '@/core/piece';
 import { say } from '@/core/quantity';
+import { PiecePicture } from '@/trade/drawing/piece-picture';
 import { Fold } from '@/ui/fold';
-import { PiecePicture } from '@/web/drawing/piece-picture';
 import { CorrectEntry } from './correct-entry';
 
 export type BookRow = {

@@ -1,5 +1,6 @@
 'use client';
 
+import { undo } from '@/trade/hands/actions';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -8,7 +9,6 @@ import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { undo } from '@/web/hands/actions';
 import { stamp } from '@/web/outbox-store';
 import { useSave } from '@/web/use-save';
 import { correct } from '../actions';

@@ -2,9 +2,9 @@
 
 import { PLACE_HAZARDS, type PlaceHazard } from '@/core/regimen';
 import { HAZARD_WORDS } from '@/messages';
+import { moveTo, newPlace } from '@/trade/hands/actions';
 import { SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
-import { moveTo, newPlace } from '@/web/hands/actions';
 import { useSave } from '@/web/use-save';
 
 type Place = { readonly id: number; readonly name: string };

@@ -1,8 +1,8 @@
 'use client';
 
 import type { HandAction } from '@/core/hands';
+import { Timing } from '@/trade/hands/timing';
 import { useNow } from '@/ui/now';
-import { Timing } from '@/web/hands/timing';
 
 type Props = {
   readonly action: HandAction;

@@ -3,8 +3,8 @@
 import { type Fault, faultsFor } from '@/core/batch';
 import type { Geometry, Surface } from '@/core/piece';
 import { FAULT_WORDS } from '@/messages';
-import { TouchSurfaces } from '@/web/drawing/touch-surfaces';
-import type { SeenFault } from '@/web/hands/seen';
+import { TouchSurfaces } from '@/trade/drawing/touch-surfaces';
+import type { SeenFault } from '@/trade/hands/seen';
 
 /** What was seen of each surface: fine, or a fault; nothing where it was not looked at. */
 export type SeenOn = Readonly<Partial<Record<Surface, Fault | 'fine'>>>;

@@ -2,12 +2,12 @@
 
 import type { z } from 'zod';
 import type { PieceUse } from '@/core/material';
+import { UseTicks } from '@/trade/use-ticks';
 import { TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { UseTicks } from '@/web/use-ticks';
 import { changeUse } from '../actions';
 import { UseChange } from '../forms';
 

@@ -2,10 +2,10 @@
 
 import type { Way } from '@/core/batch';
 import { WAY_WORDS } from '@/messages';
+import { strike } from '@/trade/hands/actions';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { strike } from '@/web/hands/actions';
 import { stamp } from '@/web/outbox-store';
 import { useSave } from '@/web/use-save';
 import { dropWay, goBack } from '../actions';

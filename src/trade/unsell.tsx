@@ -2,8 +2,8 @@
 
 import { Ask } from '@/ui/ask';
 import { Faults } from '@/ui/field';
+import { useSave } from '@/web/use-save';
 import { unsell } from './unsell-action';
-import { useSave } from './use-save';
 
 type Props = { readonly codes: readonly string[]; readonly onDone?: () => void };
 

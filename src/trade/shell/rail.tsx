@@ -5,8 +5,8 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Sheet } from '@/ui/dialog';
 import { Link } from '@/ui/link';
+import { KEYS, useKeys } from '@/web/keys';
 import { AlarmSwitch } from '../hands/alarm-switch';
-import { KEYS, useKeys } from '../keys';
 import { type DevicePerson, DimSwitch, WhoIsHere } from './device';
 
 export type Counts = Readonly<Record<'today' | 'stores' | 'blends' | 'work' | 'cure' | 'care' | 'trials' | 'guide', number>>;

@@ -5,8 +5,8 @@ import type { Slot, Until } from '@/core/regimen';
 import { LAST_WORDS, UNTIL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
-import { FormSheet } from '../form/form-sheet';
-import { useSave } from '../use-save';
+import { FormSheet } from '@/web/form/form-sheet';
+import { useSave } from '@/web/use-save';
 import { another, changeBack, lastOne, otherLot } from './actions';
 
 /** A material of a batch: its coats given and still to come, the lot it is taken from, and those it could be. */

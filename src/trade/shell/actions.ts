@@ -6,9 +6,9 @@ import { z } from 'zod';
 import { check } from '@/core/contract';
 import { log } from '@/data/log';
 import { trustClock } from '@/data/shop/clock-doubt';
-import { type Answer, answer, refuse } from '../act';
-import { cookieOptions } from '../door';
-import { PERSON_COOKIE, SCHEME_COOKIE, session } from '../session';
+import { type Answer, answer, refuse } from '@/web/act';
+import { cookieOptions } from '@/web/door';
+import { PERSON_COOKIE, SCHEME_COOKIE, session } from '@/web/session';
 
 /** Says who is at this device. */
 export async function choosePerson(id: number): Promise<void> {

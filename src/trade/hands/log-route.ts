@@ -2,9 +2,9 @@ import 'server-only';
 import { ok } from '@/core/quantity';
 import { keepFile } from '@/data/files';
 import { recordEntry } from '@/data/work/record';
+import { act } from '@/web/act';
 import { isJson } from '@/web/origin';
-import { act } from '../act';
-import { photoOf } from '../photo';
+import { photoOf } from '@/web/photo';
 import { Record } from './log-record';
 
 /** Takes one record, as often as it is sent, and stores it once. 422 with the reasons when it cannot be. */

@@ -2,7 +2,7 @@
 
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { useSave } from '../use-save';
+import { useSave } from '@/web/use-save';
 import { sayClockIsRight } from './actions';
 
 type Props = { readonly way: 'back' | 'ahead'; readonly says: string; readonly newest: string };

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { aheadOf, callsOf, projected } from '@/core/hands';
 import { demoDb, reportOf } from '@/data/testing';
 import { recordEntry } from '@/data/work/record';
-import { openBatches } from '@/web/hands/open-batches';
+import { openBatches } from '@/trade/hands/open-batches';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const MIN = 60_000;

@@ -13,7 +13,7 @@ import { addPlace } from '@/data/shop/commands';
 import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/work/changes';
 import { moveBatch } from '@/data/work/commands';
 import { strikeWaiting, undoLast } from '@/data/work/strike';
-import { type Answer, act } from '../act';
+import { type Answer, act } from '@/web/act';
 import { clientId, rowId } from '../shapes';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0), entry: clientId });

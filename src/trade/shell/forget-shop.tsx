@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { waitingWords } from '@/messages/away';
-import { forgetShop } from '../away';
+import { forgetShop } from '@/web/away';
 
 /** At the entrance this device lets go of what it still shows of the shop, and says how many records wait on it. */
 export function ForgetShop() {

@@ -1,7 +1,7 @@
 import 'server-only';
 import sharp from 'sharp';
 import type { Pixels } from '@/core/colour';
-import { isPhoto } from './photo';
+import { isPhoto } from '@/web/photo';
 
 /** A picture that claims more dots than this is not unfolded. */
 const MOST_DOTS = 12_000_000;

@@ -2,7 +2,7 @@
 
 import { z } from 'zod';
 import { strikeSale } from '@/data/care/strike';
-import { type Answer, act } from './act';
+import { type Answer, act } from '@/web/act';
 
 /** Takes the sale of some pieces back, while nothing came of it. */
 export async function unsell(input: unknown): Promise<Answer> {

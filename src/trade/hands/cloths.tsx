@@ -9,7 +9,7 @@ import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { clockTime } from '@/ui/when';
-import type { Answer } from '../act';
+import type { Answer } from '@/web/act';
 import { checkCloths, layCloths } from './actions';
 import { type Notice, NoticeRow } from './notice';
 
