@@ -1,11 +1,11 @@
 import 'server-only';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { shipRegimens } from '@/data/catalogue/regimens';
+import { draftJudgedLetters } from '@/data/mail/write';
 import { sweepCarried } from '@/data/safe/carried';
 import { learnWays } from '@/data/stores/ways';
-import { letterWords } from '@/trade/letter-words';
+import { LETTER_WORDS } from '@/messages/letters';
 import { dateOf, MS_PER_DAY } from './core/quantity';
-import { draftJudgedLetters } from './data/care/post';
 import { now } from './data/clock';
 import { database, migrateFile } from './data/db';
 import { hasPasscode, isPasscode, setPasscode } from './data/door/passcode';
@@ -108,6 +108,6 @@ export async function start(): Promise<void> {
   // What is known may have changed since this file was last open: what that touches is held, listed and told once.
   if (!doubt) bringUpToFacts(db, now());
   // Each is drafted once; a shop that was cut off between the two is caught up.
-  if (!doubt) draftJudgedLetters(db, letterWords, now());
+  if (!doubt) draftJudgedLetters(db, LETTER_WORDS, now());
   beginRounds();
 }

@@ -1,7 +1,7 @@
 import { mkdirSync, renameSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import nodemailer from 'nodemailer';
-import type { Letter, Post } from '@/core/care';
+import type { Letter, Post } from '@/core/letters';
 
 const messageOf = ({ id, from, to, subject, text, dateMs, unsubscribe }: Letter) => ({
   messageId: `<${id}@rendle>`,

@@ -4,6 +4,5 @@ export { bestBottle, treatmentsAYear } from './bottle';
 export { type Care, care, intervalOf } from './care';
 export { CARE_CLASSES, type CareClass, careTraits } from './classes';
 export { MOST_FACTOR, ownInterval, PRIOR_GAPS, taughtDays } from './learn';
-export type { Letter, Post } from './letter';
 export { KEEPERS, type Keeper, LANGUAGES, type Language, USES, type Use, WASHES, type Wash } from './schema';
 export { COUNTRIES, careInSeason, looksFrom } from './season';

@@ -3,11 +3,11 @@ import { and, asc, desc, eq, gt, inArray, isNull, or } from 'drizzle-orm';
 import { dateOf, fail, MS_PER_DAY, ok, type Result } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
+import { voidWaiting } from '../mail/write';
 import { batch, carePlan, careReport, outbox, owner, piece, type REPORTS, sale, tinSale } from '../schema';
 import { theShop } from '../shop/queries';
 import { tinSaleStands } from '../stores/tin-sales';
 import { type CarePlan, endPlan, giveTo, holderIdOf, planOf, reOiledOn, rewriteDates } from './plans';
-import { voidWaiting } from './post';
 
 /** What one piece's page takes in a day: so many words, and so many bytes of photos as they are kept. */
 const MOST_A_DAY = 12;

@@ -4,12 +4,12 @@ import { intervalOf, type Language, looksFrom, ownInterval, taughtDays, type Use
 import { addDays, dateOf, fail, ok, type Result } from '@/core/quantity';
 import { command } from '../command';
 import type { Db } from '../db';
+import { voidWaiting } from '../mail/write';
 import { careEvent, carePlan, careReport, outbox, owner, piece, sale } from '../schema';
 import { theShop } from '../shop/queries';
 import { taughtOfBatch } from '../trials/teach';
 import { loadBatch } from '../work/batch';
 import { CARE_HORIZON_DAYS } from './horizon';
-import { voidWaiting } from './post';
 
 export type CarePlan = typeof carePlan.$inferSelect;
 

@@ -4,12 +4,13 @@ import path from 'node:path';
 import type Database from 'better-sqlite3';
 import { sql } from 'drizzle-orm';
 import { afterEach, describe, expect, it } from 'vitest';
+import type { Writer } from '@/core/letters';
 import { REGIMENS } from '@/core/regimen';
 import { sellPieces } from '../care/commands';
-import { draftJudgedLetters, type Writer } from '../care/post';
 import { allDesigns, allRegimens } from '../catalogue/catalogue';
 import { shipRegimens } from '../catalogue/regimens';
 import { type Db, migrateFile, openFile } from '../db';
+import { draftJudgedLetters } from '../mail/write';
 import { signedRecord } from '../release/commands';
 import { allLots } from '../stores/queries';
 import { recordOf } from '../stores/senses';
@@ -201,7 +202,7 @@ function olderShop(shape: number): Db {
   return db;
 }
 
-const words = { judged: (about, gates) => ({ subject: `about ${about.tag}`, body: gates.join(' ') }) } as Writer;
+const words = { judged: (about, { gates }) => ({ subject: `about ${about.tag}`, body: gates.join(' ') }) } as Writer;
 const kinds = (db: Db) =>
   openNotices(db)
     .map((one) => one.kind)

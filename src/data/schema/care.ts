@@ -180,7 +180,10 @@ export const outbox = sqliteTable(
     carePlanId: integer('care_plan_id')
       .notNull()
       .references(() => carePlan.id),
+    /** Unread since letters have a key. */
     ordinal: integer('ordinal').notNull(),
+    /** Which letter it is among all about its plan: `hold:12`. See `core/letters`. */
+    key: text('key').notNull().default(''),
     dueOn: text('due_on').notNull(),
     kind: text('kind', { enum: LETTER_KINDS }).notNull().default('look'),
     parcel: text('parcel'),
@@ -193,5 +196,5 @@ export const outbox = sqliteTable(
     madeAt: moment('made_at').notNull(),
     sentAt: moment('sent_at'),
   },
-  (t) => [unique('outbox_once').on(t.carePlanId, t.ordinal), index('outbox_state').on(t.state)],
+  (t) => [unique('outbox_key').on(t.carePlanId, t.key), index('outbox_state').on(t.state)],
 );

@@ -2,10 +2,10 @@ import { cpSync, existsSync, mkdirSync, readFileSync, renameSync, writeFileSync 
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
-import { lettersToRead } from '../care/letters';
-import type { LetterRow } from '../care/post';
 import { type Db, migrateOpen, openFile } from '../db';
 import { loadDemo } from '../demo/load';
+import { lettersToRead } from '../mail/letters';
+import type { LetterRow } from '../mail/write';
 import * as schema from '../schema';
 import { loadBatch } from '../work/batch';
 import type { Report } from '../work/record';

@@ -1,9 +1,9 @@
 import 'server-only';
 import { dateOf, daysBetween, groupBy } from '@/core/quantity';
-import { lettersPosted, lettersToRead } from '@/data/care/letters';
 import { unseenReports } from '@/data/care/owners';
 import { batchesToSell, type SoldRow, soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
+import { lettersPosted, lettersToRead } from '@/data/mail/letters';
 import { allLots } from '@/data/stores/queries';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';

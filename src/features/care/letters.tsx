@@ -1,7 +1,8 @@
 import 'server-only';
-import type { LetterToRead, PostedRow } from '@/data/care/letters';
 import type { ReportRow } from '@/data/care/owners';
-import { type LetterRow, QUIET } from '@/data/care/post';
+import type { LetterToRead, PostedRow } from '@/data/mail/letters';
+import { QUIET } from '@/data/mail/send';
+import type { LetterRow } from '@/data/mail/write';
 import { REPORT_WORDS } from '@/messages/care';
 import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';

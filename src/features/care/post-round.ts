@@ -1,12 +1,13 @@
 import 'server-only';
 import { rmSync } from 'node:fs';
 import path from 'node:path';
-import type { Post } from '@/core/care';
-import { sendLetters, writeLetters } from '@/data/care/post';
+import type { Post } from '@/core/letters';
 import type { Db } from '@/data/db';
 import { shopFile } from '@/data/files';
+import { sendLetters } from '@/data/mail/send';
+import { writeLetters } from '@/data/mail/write';
 import { fileFolder, mailServer } from '@/devices/post';
-import { letterWords } from '@/trade/letter-words';
+import { LETTER_WORDS, lettersTogether } from '@/messages/letters';
 
 /** Where letters lie that the stand-in wrote. */
 export const outboxFolder = (): string => path.join(path.dirname(shopFile()), 'outbox');
@@ -20,8 +21,8 @@ const going = globalThis as typeof globalThis & { rendlePost?: Promise<Went> | u
 /** One round of the post: what is due is written down, what waits is sent. One round at a time: a second asks how the first went. */
 export function postRound(db: Db, nowMs: number): Promise<Went> {
   going.rendlePost ??= (async () => {
-    writeLetters(db, nowMs, letterWords);
-    return sendLetters(db, thePost(), nowMs, letterWords);
+    writeLetters(db, nowMs, LETTER_WORDS);
+    return sendLetters(db, thePost(), nowMs, lettersTogether);
   })().finally(() => {
     going.rendlePost = undefined;
   });

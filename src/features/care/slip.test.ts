@@ -2,17 +2,17 @@ import ICAL from 'ical.js';
 import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
 import { LANGUAGES } from '@/core/care';
+import type { About } from '@/core/letters';
 import { SPECIES } from '@/core/material';
-import type { About } from '@/data/care/post';
 import { findSold, looksBetween, soldPieces } from '@/data/care/queries';
 import { theShop } from '@/data/shop/queries';
 import { allLots, type KnownLot } from '@/data/stores/queries';
 import { demoDb } from '@/data/testing';
+import { LETTER_WORDS, lettersTogether } from '@/messages/letters';
 import { SLIP_WORDS } from '@/messages/slip';
 import { codePng } from '@/print/code';
 import { slipIn, tooLong } from '@/print/slip';
 import type { SlipWish } from '@/print/slip-pdf';
-import { letterWords } from '@/trade/letter-words';
 import { calendarOf, looksCalendar } from './calendar';
 import { slipOf } from './slip';
 import { slipPdf, slipPicture } from './slip-print';
@@ -235,24 +235,25 @@ describe('letters', () => {
     hasBottle: true,
     ragsHeat: true,
   };
+  const look = (of: About) => LETTER_WORDS.look(of, { ordinal: 1 });
   it('say what is due, where its page is, and how to have no more', () => {
-    const { subject, body } = letterWords.look(about);
+    const { subject, body } = look(about);
     expect(subject).toBe('A look at your pear bread board');
     expect(body).toContain('https://shed.example/care/ABCDEFGHJK#letters');
     expect(body).toContain('left in the tin');
-    expect(letterWords.look({ ...about, baseAddress: null, hasBottle: false }).body).toContain('answer with the word “stop”');
+    expect(look({ ...about, baseAddress: null, hasBottle: false }).body).toContain('answer with the word “stop”');
   });
   it.each(LANGUAGES)('say in %s why a piece would not be sold today, and what to do until it is answered', (language) => {
-    const { subject, body } = letterWords.judged({ ...about, language }, ['wood', 'film']);
+    const { subject, body } = LETTER_WORDS.judged({ ...about, language }, { noticeId: 1, gates: ['wood', 'film'] });
     const { letter } = SLIP_WORDS[language];
     expect(body).toContain(`${letter.gates.wood}; ${letter.gates.film}`);
     expect(body).toContain('31-001/2');
-    expect(subject).not.toBe(letterWords.look({ ...about, language }).subject);
+    expect(subject).not.toBe(look({ ...about, language }).subject);
   });
   it('are in the owner’s language, several as one, and plain about harm', () => {
-    expect(letterWords.look({ ...about, language: 'de' }).subject).toBe('Zeit, nach dem Holz zu sehen: Bread board, Birnbaum');
-    expect(letterWords.hold(about, 'smells rancid').body).toContain('do not use it for food');
-    const both = letterWords.together('fr', [letterWords.look(about), letterWords.look(about)]);
+    expect(look({ ...about, language: 'de' }).subject).toBe('Zeit, nach dem Holz zu sehen: Bread board, Birnbaum');
+    expect(LETTER_WORDS.hold(about, { holdId: 1, why: 'smells rancid' }).body).toContain('do not use it for food');
+    const both = lettersTogether('fr', [look(about), look(about)]);
     expect(both.subject).toContain('2 pièces');
     expect(both.body.split('* * *')).toHaveLength(2);
   });

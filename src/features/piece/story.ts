@@ -1,10 +1,10 @@
 import 'server-only';
 import { say } from '@/core/quantity';
 import { laysCoat } from '@/core/regimen';
-import { lettersAbout } from '@/data/care/letters';
 import { reportsOf } from '@/data/care/owners';
 import type { SoldPiece } from '@/data/care/queries';
 import type { Db } from '@/data/db';
+import { lettersAbout } from '@/data/mail/letters';
 import { homecomings } from '@/data/piece/piece';
 import { allLots } from '@/data/stores/queries';
 import type { Batch, Piece } from '@/data/work/batch';

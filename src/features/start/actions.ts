@@ -5,14 +5,14 @@ import { byName, check } from '@/core/contract';
 import { atPath, fail, instantOf, ok, parsePositive, type Result } from '@/core/quantity';
 import type { OwnCare } from '@/core/regimen';
 import { glueOf } from '@/core/use';
-import { draftJudgedLetters } from '@/data/care/post';
 import { findDesign, findRegimen } from '@/data/catalogue/catalogue';
 import { costOfLots } from '@/data/cost/finish-costs';
 import { sayUses } from '@/data/facts/uses';
+import { draftJudgedLetters } from '@/data/mail/write';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, startBatch } from '@/data/work/commands';
 import { findWood, saveOwnWood } from '@/data/work/woods';
-import { letterWords } from '@/trade/letter-words';
+import { LETTER_WORDS } from '@/messages/letters';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader, refuse } from '@/web/act';
 import { session } from '@/web/session';
@@ -30,7 +30,7 @@ export async function changeUses(input: unknown): Promise<Answer<{ readonly revi
   return act(UsesFields.extend({ designId: rowId, base: rowId }), input, (db, change, by) => {
     const said = sayUses(db, change, by);
     // What was sold for a use that was only guessed may be refused by what was said.
-    if (said.ok) draftJudgedLetters(db, letterWords, by.nowMs);
+    if (said.ok) draftJudgedLetters(db, LETTER_WORDS, by.nowMs);
     return said;
   });
 }

@@ -3,12 +3,12 @@
 import { z } from 'zod';
 import { findIngredient, isLiquid } from '@/core/material';
 import { fail, parseAmount } from '@/core/quantity';
-import { draftHoldLetters } from '@/data/care/post';
+import { draftHoldLetters } from '@/data/mail/write';
 import { addContainer, countContainer, receiveLot } from '@/data/stores/commands';
 import { foundLeft } from '@/data/stores/into-air';
 import { readyMades } from '@/data/stores/queries';
 import { receiveForTools } from '@/data/stores/tool-wax';
-import { letterWords } from '@/trade/letter-words';
+import { LETTER_WORDS } from '@/messages/letters';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
 import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
@@ -71,5 +71,5 @@ export async function saveJarCount(input: unknown): Promise<Answer> {
 
 /** Drafts a letter to everyone who has a piece a held lot is on. */
 export async function draftLetters(input: unknown): Promise<Answer<{ readonly drafted: number }>> {
-  return act(z.object({ lotId: rowId }), input, (db, { lotId }, by) => draftHoldLetters(db, lotId, letterWords, by.nowMs));
+  return act(z.object({ lotId: rowId }), input, (db, { lotId }, by) => draftHoldLetters(db, lotId, LETTER_WORDS, by.nowMs));
 }

@@ -3,27 +3,20 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { simpleParser } from 'mailparser';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { Post } from '@/core/care';
+import type { Language } from '@/core/care';
+import type { Post, Worded, Writer } from '@/core/letters';
 import { fileFolder } from '@/devices/post';
+import { careOf, eraseOwner, exportOwner, reportCare, seeReport, stopLetters, unseenReports } from '../care/owners';
+import { changePlan, setHolder } from '../care/plans';
+import { findSold, soldPieces } from '../care/queries';
 import type { Db } from '../db';
 import { careEvent, carePlan, outbox, owner } from '../schema';
 import { holdLot } from '../stores/holds';
 import { allLots } from '../stores/queries';
 import { demoDb, letters } from '../testing';
 import { lettersAbout, lettersPosted, lettersToRead } from './letters';
-import { careOf, eraseOwner, exportOwner, reportCare, seeReport, stopLetters, unseenReports } from './owners';
-import { changePlan, setHolder } from './plans';
-import {
-  answerTo,
-  draftAnswer,
-  draftHoldLetters,
-  retryLetter,
-  sendLetters,
-  settleDrafts,
-  type Writer,
-  writeLetters,
-} from './post';
-import { findSold, soldPieces } from './queries';
+import { retryLetter, sendLetters } from './send';
+import { answerTo, draftAnswer, draftHoldLetters, settleDrafts, writeLetters } from './write';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const DAY = 86_400_000;
@@ -33,11 +26,14 @@ const words: Writer = {
     subject: `look ${about.tag}`,
     body: `${about.design} in ${about.language}${about.hasBottle ? ', with a tin' : ''}`,
   }),
-  judged: (about, gates) => ({ subject: `judged ${about.tag}`, body: gates.join(' ') }),
-  amiss: (about, amiss) => ({ subject: `amiss ${about.tag}`, body: `${amiss} in ${about.language}` }),
-  hold: (about, why) => ({ subject: `hold ${about.tag}`, body: why }),
-  together: (language, rows) => ({ subject: `${rows.length} in ${language}`, body: rows.map((row) => row.body).join(' + ') }),
+  judged: (about, { gates }) => ({ subject: `judged ${about.tag}`, body: gates.join(' ') }),
+  answer: (about, { amiss }) => ({ subject: `amiss ${about.tag}`, body: `${amiss} in ${about.language}` }),
+  hold: (about, { why }) => ({ subject: `hold ${about.tag}`, body: why }),
 };
+const together = (language: Language, rows: readonly Worded[]): Worded => ({
+  subject: `${rows.length} in ${language}`,
+  body: rows.map((row) => row.body).join(' + '),
+});
 let db: Db;
 let folder: string;
 let post: Post;
@@ -62,7 +58,7 @@ describe('letters to owners', () => {
   it('are written once for each look that is due, and become files any mail program opens', async () => {
     expect(writeLetters(db, NOW, words)).toBeGreaterThan(0);
     expect(writeLetters(db, NOW, words)).toBe(0);
-    const { sent } = await sendLetters(db, post, NOW, words);
+    const { sent } = await sendLetters(db, post, NOW, together);
     const files = readdirSync(folder);
     // Two boards went to one address: they travel together.
     expect([sent, files.length]).toEqual([2, 1]);
@@ -72,13 +68,13 @@ describe('letters to owners', () => {
     expect(mail.text?.trim()).toMatch(/^Bread board in en.* \+ Bread board in en/);
     expect(mail.messageId).toMatch(/^<look-\d+-\d+@rendle>$/);
     expect(letters(db).every((row) => row.file === files[0])).toBe(true);
-    expect((await sendLetters(db, post, NOW, words)).sent).toBe(0);
+    expect((await sendLetters(db, post, NOW, together)).sent).toBe(0);
   });
   it('wait through the quiet hours', async () => {
     writeLetters(db, NOW, words);
-    expect((await sendLetters(db, post, Date.parse('2031-03-05T22:00:00Z'), words)).sent).toBe(0);
+    expect((await sendLetters(db, post, Date.parse('2031-03-05T22:00:00Z'), together)).sent).toBe(0);
     expect(readdirSync(folder)).toEqual([]);
-    expect((await sendLetters(db, post, Date.parse('2031-03-06T09:00:00Z'), words)).sent).toBeGreaterThan(0);
+    expect((await sendLetters(db, post, Date.parse('2031-03-06T09:00:00Z'), together)).sent).toBeGreaterThan(0);
   });
   it('leave once even when the shop stops half-way', async () => {
     writeLetters(db, NOW, words);
@@ -96,13 +92,13 @@ describe('letters to owners', () => {
           },
         },
         NOW,
-        words,
+        together,
       ),
     ).resolves.toMatchObject({ sent: 0 });
     db.update(outbox).set({ state: 'sending' }).run();
     // Another look comes due meanwhile: it does not slip into the parcel that was already under way.
     const later = writeLetters(db, nextLook(), words);
-    expect((await sendLetters(db, post, NOW, words)).sent).toBe(count + later);
+    expect((await sendLetters(db, post, NOW, together)).sent).toBe(count + later);
     expect([later > 0, readdirSync(folder).length]).toEqual([true, 2]);
     expect(letters(db).every((row) => row.state === 'sent')).toBe(true);
   });
@@ -111,16 +107,16 @@ describe('letters to owners', () => {
     db.update(outbox).set({ state: 'sending' }).run();
     let calls = 0;
     const server: Post = { sendsTwice: true, send: async () => `letter ${++calls}` };
-    expect((await sendLetters(db, server, NOW, words)).sent).toBe(0);
+    expect((await sendLetters(db, server, NOW, together)).sent).toBe(0);
     expect(calls).toBe(0);
     expect(letters(db).every((row) => row.state === 'failed' && row.why.includes('may have gone'))).toBe(true);
   });
   it('that bounce are kept with why, and not tried again and again', async () => {
     writeLetters(db, NOW, words);
     const bounce: Post = { sendsTwice: true, send: () => Promise.reject(new Error('550 no such box')) };
-    const first = await sendLetters(db, bounce, NOW, words);
+    const first = await sendLetters(db, bounce, NOW, together);
     expect(first.failed).toBeGreaterThan(0);
-    expect((await sendLetters(db, bounce, NOW, words)).failed).toBe(0);
+    expect((await sendLetters(db, bounce, NOW, together)).failed).toBe(0);
     expect(letters(db)[0]).toMatchObject({ state: 'failed', why: '550 no such box' });
     expect(careOf(db, dated()?.code ?? '')).toMatchObject({ bounced: true });
     expect(writeLetters(db, nextLook(), words)).toBe(0);
@@ -147,7 +143,7 @@ describe('what owners say', () => {
   it('moves the dates from the day of re-oiling on, once a day, and no letter is written twice for a look', async () => {
     const piece = dated()?.code ?? '';
     writeLetters(db, NOW, words);
-    await sendLetters(db, post, NOW, words);
+    await sendLetters(db, post, NOW, together);
     const before = letters(db).length;
     expect(code(reportCare(db, { code: piece, kind: 're-oiled', note: '' }, NOW))).toBe('ok');
     const events = () => db.select().from(careEvent).all();
@@ -235,13 +231,13 @@ describe('a lot that is held later', () => {
     const first = draftHoldLetters(db, lot?.id ?? 0, words, NOW);
     expect(first.ok && first.value.drafted).toBe(2);
     expect(draftHoldLetters(db, lot?.id ?? 0, words, NOW)).toMatchObject({ value: { drafted: 0 } });
-    expect((await sendLetters(db, post, NOW, words)).sent).toBe(0);
+    expect((await sendLetters(db, post, NOW, together)).sent).toBe(0);
     const [one, two] = letters(db).filter((row) => row.kind === 'hold');
     expect(one).toMatchObject({ state: 'draft', body: 'smells rancid' });
     // Who asked for no reminders is told of harm all the same.
     stopLetters(db, dated()?.code ?? '', true, NOW);
     expect([settleDrafts(db, [one?.id ?? 0], true).ok, settleDrafts(db, [two?.id ?? 0], false).ok]).toEqual([true, true]);
-    expect((await sendLetters(db, post, NOW, words)).sent).toBe(1);
+    expect((await sendLetters(db, post, NOW, together)).sent).toBe(1);
     expect(code(settleDrafts(db, [one?.id ?? 0], true))).toBe('not-found');
   });
   it('are settled together, and one settled before stays as it is', () => {
@@ -257,7 +253,7 @@ describe('a lot that is held later', () => {
   });
   it('that want a person are never hidden behind those that went', async () => {
     writeLetters(db, NOW, words);
-    await sendLetters(db, post, NOW, words);
+    await sendLetters(db, post, NOW, together);
     drafted();
     const drafts = letters(db).filter((row) => row.state === 'draft').length;
     expect(drafts).toBeGreaterThan(0);
@@ -279,13 +275,13 @@ describe('an answer to who says that something is wrong', () => {
     expect(draftAnswer(db, { code: piece(), amiss: 'sticky' }, words, NOW + 3_600_000)).toMatchObject({ value: { drafted: 0 } });
     expect(draftAnswer(db, { code: piece(), amiss: 'smells' }, words, NOW)).toMatchObject({ value: { drafted: 1 } });
     expect(draftAnswer(db, { code: piece(), amiss: 'sticky' }, words, NOW + DAY)).toMatchObject({ value: { drafted: 1 } });
-    expect((await sendLetters(db, post, NOW, words)).sent).toBe(0);
+    expect((await sendLetters(db, post, NOW, together)).sent).toBe(0);
     // Who wants no reminders is answered all the same, for they asked.
     stopLetters(db, piece(), true, NOW);
     const drafts = lettersAbout(db, piece()).filter((row) => row.state === 'draft');
     expect(drafts).toHaveLength(3);
     settleDrafts(db, [drafts[0]?.id ?? 0], true);
-    expect((await sendLetters(db, post, NOW, words)).sent).toBe(1);
+    expect((await sendLetters(db, post, NOW, together)).sent).toBe(1);
   });
   it('has nobody to go to where no address is noted, and none is made up', () => {
     const nameless = soldPieces(db, '2031-03-05').find((one) => one.buyer === null)?.code ?? '';
@@ -299,7 +295,7 @@ describe('an answer to who says that something is wrong', () => {
 describe('one person’s data', () => {
   it('is given to them whole, and forgotten in one go; the trace stays', async () => {
     writeLetters(db, NOW, words);
-    await sendLetters(db, post, NOW, words);
+    await sendLetters(db, post, NOW, together);
     const piece = dated()?.code ?? '';
     reportCare(db, { code: piece, kind: 'wrong', note: 'my kitchen is damp' }, NOW);
     const id = careOf(db, piece)?.ownerId ?? 0;

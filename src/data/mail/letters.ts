@@ -2,7 +2,7 @@ import 'server-only';
 import { desc, eq, inArray, notInArray } from 'drizzle-orm';
 import type { Db } from '../db';
 import { carePlan, outbox, piece, sale } from '../schema';
-import type { LetterRow } from './post';
+import type { LetterRow } from './write';
 
 /** Letters that want a person: drafts to be read, and what did not go. */
 const WANTS_A_PERSON: LetterRow['state'][] = ['draft', 'failed'];
