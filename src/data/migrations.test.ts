@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { is } from 'drizzle-orm';
@@ -43,6 +43,45 @@ describe('a file of an older house', () => {
     expect(refusal(() => raw.prepare('update room_reading set temp_c = 30').run())).toContain('a reading is not changed');
     raw.close();
     expect(migrateFile(file, 'again')).toBeNull();
+  });
+  it('names each letter by a key, and each grit by a number', () => {
+    const file = fileOf(23);
+    const { raw } = openFile(file);
+    raw.pragma('foreign_keys = off');
+    const day = Date.parse('2031-03-05T00:00:00Z') / 86_400_000;
+    const keys = new Map([
+      [2, 'look:2'],
+      [-12, 'hold:12'],
+      [-1_000_007, 'judged:7'],
+      [-1_000_000_000 - day * 5, 'answer:2031-03-05:sticky'],
+      [-1_000_000_000 - (day * 5 + 3), 'answer:2031-03-05:cracked'],
+    ]);
+    const write = raw.prepare(
+      "insert into outbox (id, care_plan_id, ordinal, due_on, \"to\", subject, body, made_at) values (?, 1, ?, '', '', '', '', 0)",
+    );
+    [...keys.keys()].forEach((ordinal, id) => {
+      write.run(id, ordinal);
+    });
+    const grits = [
+      ['sand', 'Sand to 220', 220],
+      ['scuff', 'Scuff with a fine pad', null],
+      ['sand', '120, then again', 120],
+      ['sand', 'In 3 goes to 1500, 5 minutes', 1500],
+      ['sand', 'To P400 or 12345, x99', null],
+    ] as const;
+    const step = raw.prepare(
+      "insert into regimen_step (revision_id, ordinal, id, kind, action, done, setup_min, per_piece_min, wait_min, wait_ideal_min, optional, note, detail) values (1, ?, ?, ?, ?, '', 0, 0, 0, 0, 0, '', '{\"surfaces\":[]}')",
+    );
+    grits.forEach(([kind, action], i) => {
+      step.run(i, `step-${i}`, kind, action);
+    });
+    // Rows of no plan and no revision: the statements alone are run, for a whole move refuses such a file.
+    for (const name of ['0023_letter-keys', '0024_step-grits']) raw.exec(readFileSync(`drizzle/${name}.sql`, 'utf8'));
+    expect(raw.prepare('select key from outbox order by id').pluck().all()).toEqual([...keys.values()]);
+    const read = raw.prepare("select json_extract(detail, '$.grit') from regimen_step order by ordinal").pluck().all();
+    expect(read).toEqual(grits.map(([, , grit]) => grit));
+    expect(refusal(() => raw.prepare('update regimen_step set action = 1').run())).toContain('append-only');
+    raw.close();
   });
   it('has every column and every check that the code counts on', () => {
     const { raw } = openFile(fileOf(readdirSync('drizzle').filter((name) => name.endsWith('.sql')).length));

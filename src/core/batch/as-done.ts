@@ -2,7 +2,7 @@ import { MS_PER_MINUTE, say } from '@/core/quantity';
 import type { Regimen, RegimenStep } from '../regimen';
 import { NONE } from '../regimen';
 import type { DoneTask } from './progress';
-import { stepOfTask } from './task';
+import { ownStepId } from './task-key';
 
 /** What an act of a batch took, grams for all its pieces; null where it was not weighed. */
 export type Took = ReadonlyMap<string, number>;
@@ -26,7 +26,7 @@ export function stepsAsDone(done: readonly DoneTask[], took: Took): RegimenStep[
   const given = done.filter(({ task, fact }) => fact.kind === 'done' && task.round === 1);
   const seen = new Map<string, number>();
   return given.flatMap(({ task, fact }, i): RegimenStep[] => {
-    const base = stepOfTask(task.key).replace(/[~:*^]/g, '-');
+    const base = ownStepId(task.key);
     const turn = (seen.get(base) ?? 0) + 1;
     seen.set(base, turn);
     // A step that was repeated until it passed is one step, reckoned with as often as it was.

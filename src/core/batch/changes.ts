@@ -3,6 +3,7 @@ import { careTraits } from '@/core/care';
 import type { FinishClass } from '@/core/piece';
 import type { RegimenStep } from '../regimen';
 import { drawsLot, endsCoat, hours, wait } from '../regimen';
+import { readTaskKey, withKey } from './task-key';
 
 /** Why no more is given: the wood takes none, the sheen is right, the paper stays clean, there is none left, or the label gives so many. */
 export const LAST_REASONS = ['full', 'sheen', 'paper', 'out', 'other'] as const;
@@ -97,7 +98,11 @@ function repeat(steps: readonly RegimenStep[], { id, slot, after }: StepChange):
   if (!last || !coat?.coatClass) return [...steps];
   const before = groups.findLast((group) => group.slot === slot && group.from < last.from);
   const past = after === null ? -1 : steps.findIndex((step) => step.id === after);
-  const copy = (step: RegimenStep): RegimenStep => ({ ...step, id: `${step.id}*${id}`, optional: false });
+  const copy = (step: RegimenStep): RegimenStep => ({
+    ...step,
+    id: withKey(step.id, { added: [...readTaskKey(step.id).added, id] }),
+    optional: false,
+  });
   const next = { ...copy(coat), coat: (coat.coat ?? 1) + 1 };
   // Wet on wet, and not wiped yet: one more is laid before the wipe.
   const isWetOnWet = before !== undefined && before.to === before.from && before.from + 1 === last.from;

@@ -56,4 +56,5 @@ export {
 } from './schedule';
 export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
 export { leastUntil, setsAfter, settingFrom } from './setting';
-export { stepOfTask, type Task, type TaskRoom } from './task';
+export type { Task, TaskRoom } from './task';
+export { isOfRegimen, readTaskKey, stepOfTask } from './task-key';

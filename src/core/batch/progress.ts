@@ -1,6 +1,7 @@
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { laysCoat } from '../regimen';
-import { stepOfTask, type Task } from './task';
+import type { Task } from './task';
+import { stepOfTask } from './task-key';
 
 /** One thing that happened to a batch: a task done or left out. `atMs` is when hands were done with it. */
 export type Fact = {

@@ -16,7 +16,8 @@ import {
 } from '../regimen';
 import { type Fact, turnsOf } from './progress';
 import type { DwellBound } from './schedule';
-import { againAfter, stepOfTask, type Task } from './task';
+import { againAfter, type Task } from './task';
+import { readTaskKey, stepOfTask, type TaskKey, withKey, writeTaskKey } from './task-key';
 
 /** What can be seen amiss on a surface while the work goes on. */
 export const FAULTS = [
@@ -248,7 +249,7 @@ const cut = ({ wait: { min, ideal, max } }: RegimenStep, most: number | null): R
  */
 function placeOf(tasks: readonly Task[], key: string, order: readonly string[]): number {
   const exact = tasks.findIndex((task) => task.key === key);
-  if (exact >= 0 || key.includes('~')) return exact;
+  if (exact >= 0 || readTaskKey(key).way) return exact;
   const from = order.indexOf(stepOfTask(key));
   if (from < 0) return -1;
   const next = order.slice(from).map((id) => tasks.findIndex((task) => task.step.id === id));
@@ -264,12 +265,12 @@ type Placing = {
 };
 
 /** The change that added a step; 0 where none did. */
-const changeOf = (task: Task | undefined): number => Number(/\*(\d+)$/.exec(task?.step.id ?? '')?.[1] ?? 0);
+const changeOf = (task: Task | undefined): number => readTaskKey(task?.step.id ?? '').added.at(-1) ?? 0;
 
 /** A step of a way back as a task of the batch, its wait within what the material in hand bears and as the room makes it. */
 function asTask(
   { step: one, next, slot }: { readonly step: RegimenStep; readonly next: RegimenStep | undefined; readonly slot: string },
-  way: string,
+  way: TaskKey['way'],
   pieces: number,
   bound: DwellBound,
   { scale = 1, room }: Placing,
@@ -280,7 +281,7 @@ function asTask(
   const made = waitInRoom(base, governsOf(one, next, bound(slot)), air, false);
   const at = made ? { min: made.min, ideal: made.ideal, max: made.max } : base;
   return {
-    key: `${way}:${one.id}`,
+    key: writeTaskKey({ step: one.id, way }),
     step: { ...one, wait: at },
     round: 1,
     rounds: 1,
@@ -311,7 +312,7 @@ export function withRecoveries(
     const steps = STEPS[way](mended);
     const endsAlike = next !== undefined && endsCoat(next) && steps.slice(1).slice(-1).some(endsCoat);
     const inserted = (endsAlike ? steps.slice(0, -1) : steps).map((step, i) =>
-      asTask({ step, next: steps[i + 1], slot: mended.slot }, `${way}~${id}`, pieces, bound, placing),
+      asTask({ step, next: steps[i + 1], slot: mended.slot }, { kind: way, id }, pieces, bound, placing),
     );
     all = [...all.slice(0, index), ...inserted, ...all.slice(index)];
   }
@@ -321,11 +322,11 @@ export function withRecoveries(
 /** A way back that is repeated until its check passes stands as often as it is reckoned to, and once more for every time it failed. */
 export const withTurns = (tasks: readonly Task[], facts: readonly Fact[]): Task[] =>
   tasks.flatMap((task) => {
-    if (!task.key.includes('~')) return [task];
+    if (!readTaskKey(task.key).way) return [task];
     const count = turnsOf(facts, [{ ...task.step, id: task.key }])[task.key] ?? 1;
     return Array.from({ length: count }, (_, i) => ({
       ...task,
-      key: i === 0 ? task.key : `${task.key}+${i + 1}`,
+      key: withKey(task.key, { turn: i + 1 }),
       wait: i + 1 < count ? againAfter(task.step) : task.wait,
     }));
   });

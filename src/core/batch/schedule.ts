@@ -4,6 +4,7 @@ import { atPath, fail, type Issue, ok, type Result } from '@/core/quantity';
 import type { RegimenStep } from '../regimen';
 import { CABINET, drawsLot, governsOf, handlesWet, handsMin, isDwell, laysCoat, type RoomOf, waitInRoom } from '../regimen';
 import { againAfter, type Task, type TaskRoom } from './task';
+import { readTaskKey, stepOfTask, withKey } from './task-key';
 
 /**
  * What a slot's material bears: its longest dwell by how it lies, minutes, null where nothing gums; whether it gives off vapour; what a
@@ -162,8 +163,7 @@ function timed(
 
 const scaled = ({ setupMin, perPieceMin }: RegimenStep, scale: number) => ({ setupMin, perPieceMin: perPieceMin * scale });
 
-const keyOf = (step: RegimenStep, round: number, turn: number): string =>
-  `${step.id}${round > 1 ? `#${round}` : ''}${turn > 1 ? `+${turn}` : ''}`;
+const keyOf = (step: RegimenStep, round: number, turn: number): string => withKey(step.id, { round, turn });
 
 const whole = (wait: Wait): Wait => ({
   min: Math.ceil(wait.min),
@@ -265,9 +265,9 @@ export function scheduleOf(
 export function roundsRecorded(facts: readonly { readonly key: string; readonly pieces: number }[]): Record<string, number[]> {
   const sizes: Record<string, number[]> = {};
   for (const { key, pieces } of facts) {
-    const [step = key, round = '1'] = (key.split('+')[0] ?? key).split('#');
+    const step = stepOfTask(key);
     sizes[step] ??= [];
-    sizes[step][Number(round) - 1] = pieces;
+    sizes[step][readTaskKey(key).round - 1] = pieces;
   }
   return Object.fromEntries(Object.entries(sizes).map(([step, list]) => [step, Array.from(list, (size) => size ?? 0)]));
 }

@@ -25,8 +25,5 @@ export type TaskRoom = {
   readonly advise: RoomWait['advise'];
 };
 
-/** The step a task stands for, whatever its round and its turn. */
-export const stepOfTask = (key: string): string => key.split(/[#+]/)[0] ?? key;
-
 /** How long after one turn of a repeated step the next may come. */
 export const againAfter = ({ againMin }: Pick<RegimenStep, 'againMin'>): Wait => ({ min: againMin, ideal: againMin, max: null });

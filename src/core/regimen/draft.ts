@@ -13,7 +13,7 @@ import {
   type Result,
   say,
 } from '@/core/quantity';
-import { STEP_KINDS } from './kinds';
+import { abrades, STEP_KINDS } from './kinds';
 import { faultsOfSequence } from './rules';
 import {
   GOVERNS_ABOVE,
@@ -55,6 +55,7 @@ export type StepDraft = {
   readonly below: string;
   readonly surfaces: readonly string[];
   readonly looksBy: string;
+  readonly grit: string;
   readonly houseMin: string;
   readonly houseMax: string;
   readonly houseWhy: string;
@@ -108,6 +109,7 @@ export const draftStep = (step: RegimenStep, key: string): StepDraft => ({
   below: text(step.whenBelowC),
   surfaces: step.surfaces,
   looksBy: text(step.looksBy),
+  grit: text(step.grit),
   houseMin: step.house ? time(step.house.wait.min) : '',
   houseMax: step.house ? time(step.house.wait.max) : '',
   houseWhy: step.house?.why ?? '',
@@ -171,7 +173,14 @@ function readStep(draft: StepDraft, index: number, issues: Issue[]): unknown {
     surfaces: SURFACES.filter((one) => draft.surfaces.includes(one)),
     house: readHouse(draft, take),
     looksBy: oneOf(draft.looksBy, INSPECTIONS),
+    grit: readGrit(draft, take),
   };
+}
+
+/** The grit of a step that cuts; of any other there is none. */
+function readGrit({ kind, grit }: StepDraft, take: Take): number | null {
+  const cuts = STEP_KINDS.some((one) => one === kind && abrades({ kind: one }));
+  return !cuts || grit.trim() === '' ? null : (take('grit', wholeNumber(grit)) ?? null);
 }
 
 /** What governs a wait: nothing typed, and its kind says; one end typed, and the other goes by nothing. */

@@ -4,7 +4,5 @@ import type { RegimenStep } from './schema';
 /** The last grit before the first coat; null where nothing is sanded. */
 export function lastGrit({ steps }: { readonly steps: readonly RegimenStep[] }): number | null {
   const first = steps.findIndex(laysCoat);
-  const sanded = steps.slice(0, first < 0 ? steps.length : first).findLast((step) => step.kind === 'sand');
-  const grit = sanded && /\d{2,4}/.exec(sanded.action)?.[0];
-  return grit ? Number(grit) : null;
+  return steps.slice(0, first < 0 ? steps.length : first).findLast((step) => step.kind === 'sand')?.grit ?? null;
 }

@@ -6,7 +6,7 @@ export { holdsOver, type Layer } from './layers';
 export { CABINET, type CabinetFault, cabinetFault, lightsVapour, ROOM_UNITS } from './places';
 export { gritsOf, isRestoration, MARKS, type Mark, type Marked, notNeeded, RESTORATIONS, sandingPlan } from './restore';
 export { PASTE_UP_TO, POURED_BELOW, rolesOf, rolesOfBought } from './roles';
-export { faultsOfSequence, gritOf, warningsOfSequence } from './rules';
+export { faultsOfSequence, warningsOfSequence } from './rules';
 export {
   INSPECTIONS,
   LIES,

@@ -59,8 +59,10 @@ export const notNeeded = (marks: readonly Marked[], sanding: Sanding = UNKNOWN):
   GRITS.filter((grit) => !sandingPlan(marks, sanding).includes(grit)).map((grit) => `sand-${grit}`);
 
 /** The grits that are left of a restoration's sandings. */
-export const gritsOf = (steps: readonly { readonly id: string }[], leftOut: readonly string[]): readonly number[] =>
-  GRITS.filter((grit) => steps.some(({ id }) => id === `sand-${grit}`) && !leftOut.includes(`sand-${grit}`));
+export const gritsOf = (
+  steps: readonly { readonly id: string; readonly grit: number | null }[],
+  leftOut: readonly string[],
+): readonly number[] => GRITS.filter((grit) => steps.some((step) => step.grit === grit && !leftOut.includes(step.id)));
 
 const NOW = wait(0, 0, null);
 const sanding = [

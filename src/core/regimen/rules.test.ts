@@ -39,7 +39,7 @@ describe('the rules of sequence', () => {
     expect(codes(sand(120), sand(80))).toEqual([['grit-backwards', 'steps.1']]);
     expect(codes(sand(80), sand(180))).toEqual([['grit-jump', 'steps.1']]);
     expect(codes(sand(120), sand(220), sand(220 * 2))).toEqual([]);
-    const scuff = step('scuff', 'scuff', 'Scuff with 180', 'Scuffed', wait(0, 0, null));
+    const scuff = step('scuff', 'scuff', 'Scuff with 180', 'Scuffed', wait(0, 0, null), { grit: 180 });
     expect(codes(sand(120), sand(220), scuff)).toEqual([['scuff-coarser', 'steps.2']]);
   });
   it('want what floods wiped before another material or the end', () => {

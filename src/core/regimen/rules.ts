@@ -3,7 +3,7 @@ import type { Issue } from '@/core/quantity';
 import { abrades, drawsLot, endsCoat } from './kinds';
 import { faultsOfLayers } from './layers';
 import { isRestoration } from './restore';
-import type { Regimen, RegimenStep } from './schema';
+import type { Regimen } from './schema';
 
 /** No drying ingredient bears a longer dwell than this, minutes by how the coat lies; the material's own bound is shorter and is kept by the plan. */
 export const DRYING_DWELL_MAX = {
@@ -15,12 +15,6 @@ export const SETS_FROM_MIN = 30;
 /** From one grit to the next at most this factor. Source: practice.md, 4. */
 export const GRIT_JUMP = 2;
 
-/** The grit a step names, if it does: `Sand to 220`, `Knock back with 220`. */
-export const gritOf = ({ kind, action }: Pick<RegimenStep, 'kind' | 'action'>): number | null => {
-  const found = abrades({ kind }) ? /\b(\d{2,4})\b/.exec(action)?.[1] : undefined;
-  return found ? Number(found) : null;
-};
-
 type Rule = (regimen: Regimen) => Issue[];
 const at = (index: number): string => `steps.${index}`;
 
@@ -28,8 +22,8 @@ const at = (index: number): string => `steps.${index}`;
 const grits: Rule = ({ steps }) => {
   let last: number | null = null;
   return steps.flatMap((step, i): Issue[] => {
-    const grit = gritOf(step);
-    if (grit === null) return [];
+    const { grit } = step;
+    if (grit === null || !abrades(step)) return [];
     const before = last;
     if (step.kind === 'sand') last = grit;
     if (before === null) return [];

@@ -42,6 +42,8 @@ export const StepDetail = z.object({
     .default(null),
   /** How it looks the wood over. */
   looksBy: z.enum(INSPECTIONS).nullable().default(null),
+  /** The grit it cuts with, where it cuts with one. */
+  grit: z.int().min(10).max(9999).nullable().default(null),
 });
 export type StepDetail = z.output<typeof StepDetail>;
 

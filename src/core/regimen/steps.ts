@@ -57,12 +57,13 @@ export function step(
     surfaces: [],
     house: null,
     looksBy: null,
+    grit: null,
     ...extra,
   };
 }
 
 export const sand = (grit: number, after = NONE, extra: Extra = {}): RegimenStep =>
-  step('sand', `sand-${grit}`, `Sand to ${grit}`, `Sanded to ${grit}`, after, { place: 'bench', ...extra });
+  step('sand', `sand-${grit}`, `Sand to ${grit}`, `Sanded to ${grit}`, after, { place: 'bench', grit, ...extra });
 
 /** Raise the grain and let it dry before knocking it back. */
 export const wet = (dryMin: number): RegimenStep =>
@@ -72,7 +73,7 @@ export const wet = (dryMin: number): RegimenStep =>
 export const raiseGrain = (first: number, last: number): RegimenStep[] => [
   sand(first),
   wet(120),
-  step('sand', `knock-back-${last}`, `Knock back with ${last}, dust off`, 'Knocked back', NONE, { place: 'bench' }),
+  step('sand', `knock-back-${last}`, `Knock back with ${last}, dust off`, 'Knocked back', NONE, { place: 'bench', grit: last }),
 ];
 
 type Coat = { readonly slot: string; readonly coat: number; readonly lies: 'flooded' | 'thin'; readonly coatClass: FinishClass };

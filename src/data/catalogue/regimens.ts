@@ -22,9 +22,9 @@ export function writeRevision(
     .get();
   tx.insert(regimenStep)
     .values(
-      steps.map(({ wait, governs, whenBelowC, surfaces, house, looksBy, ...step }, ordinal) => ({
+      steps.map(({ wait, governs, whenBelowC, surfaces, house, looksBy, grit, ...step }, ordinal) => ({
         ...step,
-        detail: { governs, whenBelowC, surfaces, house, looksBy },
+        detail: { governs, whenBelowC, surfaces, house, looksBy, grit },
         revisionId: revision.id,
         ordinal,
         waitMin: wait.min,

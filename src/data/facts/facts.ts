@@ -132,8 +132,11 @@ const isSaid = (tx: Db, batchId: number, kind: FactNotice['kind'], gates: readon
     .all()
     .some(({ detail }) => gates.every((gate) => (detail.gates as readonly string[] | undefined)?.includes(gate)));
 
-const shippedFace = (id: string): string =>
-  JSON.stringify([...REGIMENS, ...RESTORATIONS].find((one) => one.id === id)?.steps ?? []);
+/** Steps as text, to tell what was offered before; without their grit, which offers of older files do not have. */
+const shippedFace = (id: string): string => {
+  const shipped = [...REGIMENS, ...RESTORATIONS].find((one) => one.id === id);
+  return JSON.stringify(shipped?.steps.map(({ grit: _, ...step }) => step) ?? []);
+};
 
 /** Shipped regimens get their mended revision; where the shop has its own, the mended one is offered once. */
 export function mendRegimens(tx: Db, nowMs: number): void {

@@ -1,6 +1,6 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import { regimenAsDone } from '@/core/batch';
+import { isOfRegimen, readTaskKey, regimenAsDone } from '@/core/batch';
 import { fail, ok, type Result } from '@/core/quantity';
 import { writeRevision } from '../catalogue/regimens';
 import { type By, command } from '../command';
@@ -25,7 +25,9 @@ export function againLike(db: Db, batchId: number, by: By): Result<{ readonly re
       ),
     );
     const { revisionId: _, number: __, shipped: ___, ...of } = batch.regimen;
-    const steps = rest.filter((task) => task.round === 1 && !/[~^+]/.test(task.key)).map((task) => task.step);
+    const steps = rest
+      .filter((task) => task.round === 1 && isOfRegimen(task.key) && readTaskKey(task.key).turn === 1)
+      .map((task) => task.step);
     const made = regimenAsDone(of, batch.number, done, steps, took);
     if (!tx.select().from(regimen).where(eq(regimen.id, made.id)).get()) {
       tx.insert(regimen).values({ id: made.id, name: made.name }).run();

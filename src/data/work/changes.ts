@@ -1,6 +1,6 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
-import { coatGroups, type LastReason, type Progress, stepOfTask } from '@/core/batch';
+import { coatGroups, isOfRegimen, type LastReason, type Progress, stepOfTask } from '@/core/batch';
 import { fail, ok, type Result } from '@/core/quantity';
 import { laysCoat } from '@/core/regimen';
 import { type By, command } from '../command';
@@ -10,9 +10,6 @@ import { allLots } from '../stores/queries';
 import { type Batch, loadBatch } from './batch';
 import { chooseFor } from './commands';
 import { progressOfBatch } from './standing';
-
-/** Steps of the regimen itself; those of a way back and a scuff between are put in beside them. */
-const isOfRegimen = (key: string): boolean => !/[~^]/.test(key);
 
 /** The last coat of a material that was given or begun, as a step; null where none was. */
 function lastGiven({ done }: Progress, slot: string): string | null {

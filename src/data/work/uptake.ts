@@ -1,5 +1,6 @@
 import 'server-only';
 import { and, asc, eq, gt, inArray, isNotNull, sql } from 'drizzle-orm';
+import { isOfRegimen, readTaskKey } from '@/core/batch';
 import { coatGrams, type FinishClass, type UptakeFactor, uptakeFactors, type WeighedPiece } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
 import { findDesign } from '../catalogue/catalogue';
@@ -10,10 +11,6 @@ import { trialBatchIds } from './trial-of';
 import { findWood } from './woods';
 
 const kept = new WeakMap<Db, { readonly key: string; readonly factors: readonly UptakeFactor[] }>();
-
-/** The step of a regimen that a task stands for; a coat more stands for the one it repeats. */
-const stepOf = (task: string): string => task.split(/[#+*]/)[0] ?? task;
-const repeats = (task: string): number => task.split('*').length - 1;
 
 /** What a record's coat was estimated at for one piece, by the shipped figures. */
 function estimator(db: Db) {
@@ -39,12 +36,20 @@ function estimator(db: Db) {
     task: string,
   ): { readonly species: string; readonly finishClass: FinishClass; readonly perPieceG: number } | null => {
     const of = rows.get(batchId);
-    const step = steps.find((one) => one.revisionId === of?.regimenRevisionId && one.id === stepOf(task));
+    // A coat more stands for the one it repeats.
+    const key = readTaskKey(task);
+    const step = isOfRegimen(task)
+      ? steps.find((one) => one.revisionId === of?.regimenRevisionId && one.id === key.step)
+      : undefined;
     const design = of && findDesign(db, of.designRevisionId);
     const species = of && findWood(db, of.speciesId);
     // Unlike pieces drink unlike, and a trial’s fields are no ware: of them nothing is learned.
     if (!design || !species || !step?.coatClass || mixed.has(batchId) || trials.has(batchId)) return null;
-    const perPieceG = coatGrams({ ...design.area, porosity: species.porosity }, step.coatClass, (step.coat ?? 1) + repeats(task));
+    const perPieceG = coatGrams(
+      { ...design.area, porosity: species.porosity },
+      step.coatClass,
+      (step.coat ?? 1) + key.added.length,
+    );
     return { species: species.id, finishClass: step.coatClass, perPieceG };
   };
 }

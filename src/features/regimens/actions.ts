@@ -35,6 +35,7 @@ const StepTyped = z.object({
   below: text,
   surfaces: z.array(z.enum(CHOICES.surfaces)).max(CHOICES.surfaces.length),
   looksBy: text,
+  grit: text,
   houseMin: text,
   houseMax: text,
   houseWhy: text,

@@ -40,6 +40,7 @@ const BLANK: Omit<StepDraft, 'key' | 'id'> = {
   below: '',
   surfaces: [],
   looksBy: '',
+  grit: '',
   houseMin: '',
   houseMax: '',
   houseWhy: '',

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { CHOICES, type StepDraft } from '@/core/regimen';
+import { abrades, CHOICES, type StepDraft, type StepKind } from '@/core/regimen';
 import { CHECK_WORDS, GOVERNS_WORDS, INSPECTION_WORDS, KIND_WORDS, SURFACE_WORDS } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
@@ -43,6 +43,9 @@ export function StepFields({ step, slots, faultOf, onChange }: Props) {
           </option>
         ))}
       </SelectField>
+      {abrades({ kind: step.kind as StepKind }) ? (
+        <TextField label="Grit" inputMode="numeric" value={step.grit} onChange={set('grit')} fault={faultOf('grit')} />
+      ) : null}
       <TextField label="Set-up, min" inputMode="decimal" value={step.setup} onChange={set('setup')} />
       <TextField label="A piece, min" inputMode="decimal" value={step.perPiece} onChange={set('perPiece')} />
       {pick('place', 'Then it stands', CHOICES.places)}
