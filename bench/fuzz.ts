@@ -3,6 +3,7 @@
  * `node --conditions=react-server --import tsx bench/fuzz.ts [inputs] [seed] [untimed]`; ends with status 1 where something did, but for time
  * where it is `untimed`, as in the tests.
  */
+
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { CALCULATIONS } from '@/cli/calc';
@@ -10,6 +11,7 @@ import { check } from '@/core/contract';
 import { readLogger } from '@/core/cure';
 import { identify } from '@/core/material';
 import {
+  BASE_READS,
   instantOf,
   isZone,
   parseAmount,
@@ -185,17 +187,17 @@ const text = (read: (text: string) => unknown) => (): readonly [unknown, () => u
 
 /** Every boundary: makes a bad input, and what reads it. */
 const BOUNDARIES: Readonly<Record<string, () => readonly [unknown, () => unknown]>> = {
-  parseMass: text(parseMass),
-  parseMassOrNone: text(parseMassOrNone),
-  parseLength: text(parseLength),
-  parseSizes: text(parseSizes),
-  parseTemperature: text(parseTemperature),
+  parseMass: text((one) => parseMass(one, BASE_READS)),
+  parseMassOrNone: text((one) => parseMassOrNone(one, BASE_READS)),
+  parseLength: text((one) => parseLength(one, BASE_READS)),
+  parseSizes: text((one) => parseSizes(one, BASE_READS)),
+  parseTemperature: text((one) => parseTemperature(one, BASE_READS)),
   parseHumidity: text(parseHumidity),
   parseDuration: text(parseDuration),
   parseNumber: text(parseNumber),
   parsePositive: text(parsePositive),
   parseMoney: text((bad) => parseMoney(bad, 'EUR')),
-  parseAmount: text((bad) => parseAmount(bad, { densityGPerMl: 0.93, liquid: random() < 0.5 })),
+  parseAmount: text((bad) => parseAmount(bad, { densityGPerMl: 0.93, liquid: random() < 0.5 }, BASE_READS)),
   instantOf: text((bad) => instantOf(bad, 'Europe/Lisbon')),
   zone: text(isZone),
   identify: text((bad) => identify({ name: bad })),

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { SHIPPED } from '@/core/material';
 import { blend, fill } from '../src/core/blend/index';
 import { care } from '../src/core/care/index';
 import { cure } from '../src/core/cure/index';
@@ -6,7 +7,14 @@ import { melt } from '../src/core/melt/index';
 import { plan } from '../src/core/plan/index';
 
 type Case = { readonly name: string; readonly calc: string; readonly input: unknown };
-const CALCULATIONS: Readonly<Record<string, (input: unknown) => unknown>> = { blend, fill, care, cure, melt, plan };
+const CALCULATIONS: Readonly<Record<string, (input: unknown) => unknown>> = {
+  blend: (one) => blend(one, SHIPPED),
+  fill,
+  care,
+  cure,
+  melt,
+  plan,
+};
 const SECONDS = 1;
 
 const casesOf = (name: string): readonly Case[] =>

@@ -1,5 +1,6 @@
 import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
+import { SHIPPED } from '@/core/material';
 import { cheapest } from '../src/core/blend/index';
 import { INGREDIENTS } from '../src/core/material/index';
 import { migrateOpen } from '../src/data/db';
@@ -96,12 +97,12 @@ const problem = {
     stock: Object.fromEntries(ids.map((id) => [id, 1500])),
   },
 };
-const found = cheapest(problem, solver);
-const times = Array.from({ length: CALLS }, () => timed(() => cheapest(problem, solver)));
+const found = cheapest(problem, solver, SHIPPED);
+const times = Array.from({ length: CALLS }, () => timed(() => cheapest(problem, solver, SHIPPED)));
 console.log(
   `solver: ${loaded.toFixed(0)} ms to load; 12 ingredients, 10 limits (${found.ok && found.value.feasible ? 'a blend found' : 'none'}): ${middleOf(times)}`,
 );
 const clash = Array.from({ length: 20 }, () =>
-  timed(() => cheapest({ ...problem, limits: { ...problem.limits, waxEquivalent: [0.9, 1] } }, solver)),
+  timed(() => cheapest({ ...problem, limits: { ...problem.limits, waxEquivalent: [0.9, 1] } }, solver, SHIPPED)),
 );
 console.log(`solver, limits that clash named: ${middleOf(clash)}`);

@@ -2,11 +2,11 @@
 import { madeUpPicture, readBoard } from '@/core/colour';
 import { MOST_SCORES, powerOf, trial } from '@/core/trial';
 import { allDesigns } from '@/data/catalogue/catalogue';
+import { woodOf } from '@/data/catalogue/woods';
 import { finishCosts } from '@/data/cost/finish-costs';
 import { migrateOpen, openFile } from '@/data/db';
 import { loadDemo } from '@/data/demo/load';
 import { shotOf } from '@/data/demo/trial-scene';
-import { woodOf } from '@/data/work/woods';
 
 const AT = Date.parse('2031-03-05T10:20:00Z');
 const middle = (run: () => unknown): number => {

@@ -3,7 +3,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { type Blend, blend, natureOfBought, setsInTin } from '@/core/blend';
 import { type Candidate, COLOURS, chooseFinish, type FinishWish, OWNERS, SHINES } from '@/core/choose';
 import { a0Of, a0OfBought } from '@/core/cure';
-import { INGREDIENTS, ingredientOf, PIECE_USES, SPECIES } from '@/core/material';
+import { INGREDIENTS, ingredientOf, PIECE_USES, SHIPPED, SPECIES } from '@/core/material';
 import { REGIMENS, rolesOf, rolesOfBought } from '@/core/regimen';
 import { finishOf, gates, isBySurface, layerOfBlend, meetsFood, withAdded } from '@/core/use';
 import { sayChoice } from '@/messages';
@@ -29,20 +29,23 @@ function mixed(id: number): Candidate | null {
       ...(below(3) ? [] : [oneOf(INGREDIENTS).id]),
     ]),
   ];
-  const made = blend({ lines: ids.map((ingredient) => ({ ingredient, parts: 1 + below(9) })), make: { massG: 100 } });
+  const made = blend({ lines: ids.map((ingredient) => ({ ingredient, parts: 1 + below(9) })), make: { massG: 100 } }, SHIPPED);
   if (!made.ok) return null;
   const nature = made.value;
-  const needs = a0Of(nature.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })));
+  const needs = a0Of(
+    nature.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient, SHIPPED), w: line.massFraction })),
+    SHIPPED,
+  );
   return {
     id,
     number: `S31-${id}`,
-    title: ids.map((one) => ingredientOf(one).name).join(' and '),
+    title: ids.map((one) => ingredientOf(one, SHIPPED).name).join(' and '),
     held: below(12) === 0,
     ingredients: ids,
     turnsRancid: nature.turnsRancid,
-    setsInTin: setsInTin(ids),
+    setsInTin: setsInTin(ids, SHIPPED),
     leftG: 500,
-    roles: rolesOf(nature.lines, nature.waxEquivalent),
+    roles: rolesOf(nature.lines, nature.waxEquivalent, SHIPPED),
     drying: nature.drying,
     waxEquivalent: nature.waxEquivalent,
     a0Hours: needs?.hours ?? null,
@@ -59,18 +62,21 @@ function bought(id: number): Candidate {
     INGREDIENTS.map((one) => one.id),
     2,
   );
-  const nature = natureOfBought({
-    declared,
-    shares: {},
-    isAllDeclared: false,
-    drying,
-    isPaste,
-    contact: oneOf(['food-grade', 'once-cured', 'not-for-food'] as const),
-    densityGPerMl: 0.9,
-    labelDwellMin: null,
-    labelDwellMaxMin: null,
-    buildsFilm: oneOf([null, true, false]),
-  });
+  const nature = natureOfBought(
+    {
+      declared,
+      shares: {},
+      isAllDeclared: false,
+      drying,
+      isPaste,
+      contact: oneOf(['food-grade', 'once-cured', 'not-for-food'] as const),
+      densityGPerMl: 0.9,
+      labelDwellMin: null,
+      labelDwellMaxMin: null,
+      buildsFilm: oneOf([null, true, false]),
+    },
+    SHIPPED,
+  );
   const needs = a0OfBought(role, drying, null);
   return {
     id,
@@ -123,7 +129,7 @@ function forbidden(choice: ReturnType<typeof chooseFinish>[number], wish: Finish
     use: [...uses],
     wood: { food: wish.wood.food, keepOff: wish.wood.keepOff, origin: wish.wood.origin },
     finish: finishOf(
-      lots.map((lot) => withAdded(lot.layer, adds)),
+      lots.map((lot) => withAdded(lot.layer, adds, SHIPPED)),
       !choice.regimen.knifeSurface && !isBySurface(choice.regimen.steps),
     ),
   });
@@ -153,7 +159,7 @@ let [offered, none] = [0, 0];
 const wrong: string[] = [];
 for (let i = 0; i < HOW_MANY; i++) {
   const wish = wished();
-  const good = chooseFinish(REGIMENS, stock(), wish).filter((choice) => choice.refused.length === 0);
+  const good = chooseFinish(REGIMENS, stock(), wish, SHIPPED).filter((choice) => choice.refused.length === 0);
   if (good.length === 0) none++;
   for (const choice of good) {
     offered++;

@@ -3,8 +3,9 @@ import { MS_PER_MINUTE } from '@/core/quantity';
 import { shipRegimens } from '@/data/catalogue/regimens';
 import { draftJudgedLetters } from '@/data/mail/write';
 import { sweepCarried } from '@/data/safe/carried';
-import { learnWays } from '@/data/stores/ways';
+import { catalogueOf } from '@/data/stores/catalogue';
 import { LETTER_WORDS } from '@/messages/letters';
+import { learnHere, reads } from '@/web/shop-here';
 import { dateOf, MS_PER_DAY } from './core/quantity';
 import { now } from './data/clock';
 import { database, migrateFile } from './data/db';
@@ -41,7 +42,7 @@ async function openDoor(): Promise<void> {
   const db = database();
   if (RENDLE_PASSCODE && !(await isPasscode(db, RENDLE_PASSCODE))) {
     const set = await setPasscode(db, RENDLE_PASSCODE, now());
-    if (!set.ok) leave(set.issues.map(sayIssue).join(' '));
+    if (!set.ok) leave(set.issues.map((one) => sayIssue(one, reads())).join(' '));
     log({ what: 'new passcode', by: 'start' });
   }
   if (!hasPasscode(db)) leave('Set a passcode first: RENDLE_PASSCODE=… bin/start --lan');
@@ -96,7 +97,8 @@ export async function start(): Promise<void> {
   sweepCarried();
   await openDoor();
   const db = database();
-  learnWays(db);
+  const shop = findShop(db);
+  if (shop) learnHere({ reads: shop.reads, catalogue: catalogueOf(db) });
   const doubt = clockDoubt(db, now());
   if (doubt) {
     const why = `the clock says ${new Date(now()).toISOString()}, the newest record is of ${new Date(doubt.newestMs).toISOString()}`;

@@ -4,11 +4,11 @@ import { cautions } from '@/core/caution';
 import { colour } from '@/core/colour';
 import { cost } from '@/core/cost';
 import { cure, windows } from '@/core/cure';
-import { identify } from '@/core/material';
+import { identify, SHIPPED } from '@/core/material';
 import { melt } from '@/core/melt';
 import { area, emc, uptake } from '@/core/piece';
 import { day, plan, rounds } from '@/core/plan';
-import { ok, type Result } from '@/core/quantity';
+import { BASE_READS, ok, type Result } from '@/core/quantity';
 import { trial } from '@/core/trial';
 import { gates } from '@/core/use';
 import { sayBlocking, sayIssue } from '@/messages';
@@ -36,17 +36,17 @@ let solver: ReturnType<typeof loadSolver> | undefined;
 /** The solver is loaded with the first blend that asks for it. */
 async function solve(input: unknown): Promise<Result<unknown>> {
   solver ??= loadSolver();
-  return cheapest(input, await solver);
+  return cheapest(input, await solver, SHIPPED);
 }
 
 /** Every calculation of the contract, by the name it is called with. */
 export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   area,
-  blend,
+  blend: (one) => blend(one, SHIPPED),
   care,
-  cautions,
+  cautions: (one) => cautions(one, SHIPPED),
   colour,
-  correct,
+  correct: (one) => correct(one, SHIPPED),
   cost,
   cure,
   day: dayInWords,
@@ -54,7 +54,7 @@ export const CALCULATIONS: Readonly<Record<string, Calculation>> = {
   fill,
   gates,
   identify,
-  measures,
+  measures: (one) => measures(one, BASE_READS, SHIPPED),
   melt,
   plan: planInWords,
   rounds,
@@ -88,7 +88,7 @@ async function one(name: string, input: unknown): Promise<unknown> {
       ? result.value
       : errorOf('', 'Its numbers are too large or too small to be reckoned with. Check the digits and the units.');
   const [first] = result.issues;
-  return errorOf(first?.path ?? '', result.issues.map(sayIssue).join(' '));
+  return errorOf(first?.path ?? '', result.issues.map((one) => sayIssue(one, BASE_READS)).join(' '));
 }
 
 const isError = (value: unknown): boolean => typeof value === 'object' && value !== null && 'error' in value;

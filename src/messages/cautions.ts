@@ -1,4 +1,5 @@
 import { type Caution, type CautionsInput, cautionsFor, type Notice } from '@/core/caution';
+import type { Catalogue } from '@/core/material';
 import { findIngredient } from '@/core/material';
 
 export type CautionWords = { readonly head: string; readonly text: string };
@@ -149,9 +150,9 @@ export const NOTICE_WORDS: Readonly<Record<Notice, CautionWords>> = {
 };
 
 /** The cautions of a moment in words, the gravest first; an allergen is named by what is in hand. */
-export function cautionsInWords(moment: CautionsInput): CautionWords[] {
-  const found = cautionsFor(moment);
-  const allergens = [...new Set(moment.ingredients.flatMap((id) => findIngredient(id)?.allergens ?? []))].sort();
+export function cautionsInWords(moment: CautionsInput, catalogue: Catalogue): CautionWords[] {
+  const found = cautionsFor(moment, catalogue);
+  const allergens = [...new Set(moment.ingredients.flatMap((id) => findIngredient(id, catalogue)?.allergens ?? []))].sort();
   return found.ok ? found.value.map((caution) => sayCaution(caution, allergens)) : [];
 }
 

@@ -1,17 +1,18 @@
-import { type HeldIn, type Issue, type IssueCode, say } from '@/core/quantity';
+import type { Reads } from '@/core/quantity';
+import { type Issue, type IssueCode, say, sayMinutes, type Written } from '@/core/quantity';
 import { roleWords } from './roles';
 
 type Bounds = Readonly<Record<string, string | number>>;
-type Words = (bounds: Bounds) => string;
+type Words = (bounds: Bounds, reads: Reads) => string;
 
 const number = (value: string | number | undefined): string =>
   typeof value === 'number' ? String(Number(value.toPrecision(4))) : (value ?? '');
 
 /** A quantity in a fault; a reading of the scale to the tenth, so that what was typed is known again. */
-const amount = (value: string | number | undefined, heldIn: HeldIn, digits?: number): string =>
-  typeof value === 'number' ? say(value, heldIn, digits) : (value ?? '');
-const mass = (value: string | number | undefined): string =>
-  amount(value, 'g', typeof value === 'number' && Number.isInteger(Number(value.toFixed(1))) ? 0 : 1);
+const amount = (value: string | number | undefined, heldIn: Written, reads: Reads, digits?: number): string =>
+  typeof value === 'number' ? say(value, heldIn, reads, digits) : (value ?? '');
+const mass = (value: string | number | undefined, reads: Reads): string =>
+  amount(value, 'g', reads, typeof value === 'number' && Number.isInteger(Number(value.toFixed(1))) ? 0 : 1);
 
 /** Every fault in words: what is wrong and what to do next. One row for each code of the core. */
 export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
@@ -41,22 +42,22 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'ounce-ambiguous': () => 'An ounce by itself may be a weight or a volume. Say which: oz wt, fl oz (US) or imp fl oz.',
   'country-ambiguous': () =>
     'This shop reads imperial measures, and a fluid ounce, a pint or a gallon of the US is another size. Say which: imp fl oz or US fl oz.',
-  'filled-not-added': ({ mark }) =>
-    `That is where it stands when it was filled to the amount that should have been added. Add the rest, until it stands at ${amount(mark, 'ml')}; or keep it as it is.`,
-  'added-not-filled': ({ mark }) =>
-    `That is where it stands when the level it should have been filled to was added on top. It should stand at ${amount(mark, 'ml')}. Keep it and put the pot right, or read again.`,
-  'level-fell': ({ before }) =>
-    `The jug stood at ${amount(before, 'ml')} before: it cannot stand lower now. Read it again, at eye height.`,
+  'filled-not-added': ({ mark }, reads) =>
+    `That is where it stands when it was filled to the amount that should have been added. Add the rest, until it stands at ${amount(mark, 'ml', reads)}; or keep it as it is.`,
+  'added-not-filled': ({ mark }, reads) =>
+    `That is where it stands when the level it should have been filled to was added on top. It should stand at ${amount(mark, 'ml', reads)}. Keep it and put the pot right, or read again.`,
+  'level-fell': ({ before }, reads) =>
+    `The jug stood at ${amount(before, 'ml', reads)} before: it cannot stand lower now. Read it again, at eye height.`,
   'no-bore': () =>
     'A level says how much is in only where the width inside is known. Weigh the bottle instead, or say its width when it is filled.',
   'no-tare': () => 'What it weighs empty was never said: type how much goes in instead.',
-  'nothing-went-in': ({ before }) =>
-    `By its book ${amount(before, 'g')} were in it, and it weighs no more than that now. Count it first, or weigh again.`,
+  'nothing-went-in': ({ before }, reads) =>
+    `By its book ${amount(before, 'g', reads)} were in it, and it weighs no more than that now. Count it first, or weigh again.`,
   'say-the-lump': () => 'Say how much there is of one line at least: a lump of wax, a bottle of oil.',
   'pieces-by-volume': ({ name }) =>
     `A cup of ${name} in pieces holds more air than wax or flake, and nobody can say how much. Weigh it, or melt it first and say that it is melted.`,
-  'not-molten': ({ name, melt }) =>
-    `${name} is not melted at that warmth: it melts at ${amount(melt, '°C', 0)}. Check the temperature.`,
+  'not-molten': ({ name, melt }, reads) =>
+    `${name} is not melted at that warmth: it melts at ${amount(melt, '°C', reads, 0)}. Check the temperature.`,
   'unknown-ingredient': ({ id }) => `No ingredient is called “${id}”. Choose one from the list.`,
   'duplicate-ingredient': ({ name }) => `${name} stands here twice. Put its parts together in one line.`,
   'duplicate-id': ({ id }) =>
@@ -75,7 +76,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
       ? 'This target cannot be reached by adding. Lower it.'
       : `The target must lie between the two lots, ${number(least)} and ${number(most)}.`,
   'same-fractions': () => 'Both lots hold the same share, so mixing them changes nothing. Choose another lot.',
-  'want-too-much': ({ most }) => `These lots give at most ${mass(most)} at that target. Ask for less.`,
+  'want-too-much': ({ most }, reads) => `These lots give at most ${mass(most, reads)} at that target. Ask for less.`,
   'bottle-gained': () => 'The bottle weighs more than it can. Check the tare and what was used, then weigh again.',
   'lost-more-than-solvent': () => 'More is missing than there was solvent: it leaked, or the tare is wrong. Weigh again.',
   'not-in-proportion': () =>
@@ -84,16 +85,16 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'dries-by-nothing': () =>
     'Nothing of what it declares dries. Say what dries in it, untick “these are all its contents”, or choose “it never dries”.',
   'never-melted': ({ name }) => `${name} holds what must never be heated, or what nobody declares: it is not melted again.`,
-  'used-or-air': ({ missing }) =>
-    `${say(Number(missing), 'g')} less than the book says. Was it used, or did it go into the air? Choose: what is left after that is a stronger mix.`,
+  'used-or-air': ({ missing }, reads) =>
+    `${say(Number(missing), 'g', reads)} less than the book says. Was it used, or did it go into the air? Choose: what is left after that is a stronger mix.`,
   'odd-size': ({ sizes }) => `Is it really ${sizes}? Tick that it is, or put the size and its unit right.`,
-  'thinner-already': ({ has, wanted }) =>
-    `It holds ${say(Number(has), 'fraction', 1)} of it already: ask for more than that, not ${say(Number(wanted), 'fraction', 1)}.`,
+  'thinner-already': ({ has, wanted }, reads) =>
+    `It holds ${say(Number(has), 'fraction', reads, 1)} of it already: ask for more than that, not ${say(Number(wanted), 'fraction', reads, 1)}.`,
   'fractions-sum': ({ sum }) => `The shares add up to ${number(sum)}, not to 1. Correct them.`,
   'dwell-shorter-than-setup': () =>
     'Even one piece cannot be wiped in time: setting up takes longer than the dwell allows. Lay out the cloths beforehand or choose a slower finish.',
   'dwell-past-chemistry': ({ most }) =>
-    `This material gums after ${amount(most, 'min')}. Shorten the dwell or choose another material.`,
+    `This material gums after ${sayMinutes(Number(most))}. Shorten the dwell or choose another material.`,
   'wait-order': () => 'The least wait must not be longer than the ideal one, nor the ideal longer than the most.',
   'opening-order': () => 'Closing must come after opening on the same day; write 24:00 for midnight.',
   'unknown-zone': ({ zone }) => `“${zone}” is no time zone this machine knows. Write one like Europe/Lisbon.`,
@@ -113,20 +114,20 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'name-taken': ({ name }) => `“${name}” is taken. Choose another name.`,
   'no-person': () =>
     'Say first who is at this device: touch your initials, at the foot of the rail or at the top of a narrow screen.',
-  overdrawn: ({ number: lot, left, wanted }) =>
-    `Lot ${lot} has ${mass(left)} left, and this takes ${mass(wanted)}. Weigh again, take less, or choose another lot.`,
+  overdrawn: ({ number: lot, left, wanted }, reads) =>
+    `Lot ${lot} has ${mass(left, reads)} left, and this takes ${mass(wanted, reads)}. Weigh again, take less, or choose another lot.`,
   'not-next': ({ action, next }) => (next ? `“${action}” comes later: first “${next}”.` : `“${action}” is done already.`),
   'in-the-future': () => 'This lies in the future. Write when it was done.',
   'in-the-past': () => 'This start lies in the past. Start now or later; what was done before is recorded as done.',
   'before-last': ({ last }) => `This lies before the last thing recorded for it (${last}). Check the time.`,
   'no-readings': () => 'Nothing has been weighed yet. Weigh at least two ingredients.',
   'reading-between': () => 'Another reading was kept before this one. Look what is to go in now, then press again.',
-  'reading-fell': ({ before }) =>
-    `The scale said ${mass(before)} before, so it cannot say less now. Tare again or correct the reading before.`,
+  'reading-fell': ({ before }, reads) =>
+    `The scale said ${mass(before, reads)} before, so it cannot say less now. Tare again or correct the reading before.`,
   'wrong-role': ({ name, takes, is }) =>
     `${name} is ${is === '' || is === undefined ? 'none of the materials' : roleWords(is)} and does not go here: this wants ${roleWords(takes)}. Choose another lot.`,
-  'too-slow': ({ name, most }) =>
-    `${name} sets too slowly for so many coats in a day: this regimen counts on one that is fit within ${number(most)} h at ${amount(20, '°C', 0)}. Choose another lot or a patient regimen.`,
+  'too-slow': ({ name, most }, reads) =>
+    `${name} sets too slowly for so many coats in a day: this regimen counts on one that is fit within ${number(most)} h at ${amount(20, '°C', reads, 0)}. Choose another lot or a patient regimen.`,
   'no-coats-left': () => 'No coat of this material is left to strike.',
   'no-coat-yet': () => 'Nothing of this material is planned or given here. Choose one that is.',
   'change-begun': () => 'What was done since rests on it. Take that back first, then this.',
@@ -149,8 +150,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'too-many-today': () => 'That is as much as one day takes. Come again tomorrow, or write to the shop.',
   'file-damaged': () =>
     'The shop’s file is damaged, and nothing was written. Stop the shop and put the newest good copy back: bin/rendle restore FILE.',
-  'much-more': ({ number: lot, left, wanted }) =>
-    `${mass(wanted)} is far more than such a coat takes, and lot ${lot} holds ${mass(left)} by the book. If it was so, say so; if it is a slip, put it right.`,
+  'much-more': ({ number: lot, left, wanted }, reads) =>
+    `${mass(wanted, reads)} is far more than such a coat takes, and lot ${lot} holds ${mass(left, reads)} by the book. If it was so, say so; if it is a slip, put it right.`,
   'before-lot': ({ number: lot }) =>
     `That is before lot ${lot} came in or was made. If it was so, say so; if the time is wrong, put it right.`,
   'before-batch': ({ number: batch }) =>
@@ -189,8 +190,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'never-burnt': () => 'Cloths with solvent in them are never burnt: the vapour catches fire first. Lay them flat outdoors.',
   'solvent-last': ({ name }) =>
     `${name} is stirred in last, off the heat, once the pot is below its mark. Weigh the rest first, or make this pot cold.`,
-  'too-warm-for-solvent': ({ most }) =>
-    `Read the thermometer first: solvent goes in only below ${amount(most, '°C', 0)}, off the heat and away from any flame.`,
+  'too-warm-for-solvent': ({ most }, reads) =>
+    `Read the thermometer first: solvent goes in only below ${amount(most, '°C', reads, 0)}, off the heat and away from any flame.`,
   'still-lumps': () => 'Look against the light: it is filled only once no lump of wax is left. Shake it and wait.',
   'practice-only': () => 'Practice devices write into practice pots only. Begin one to try them.',
   'pieces-held': () =>
@@ -200,8 +201,8 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'pour-closed': () => 'This pot is finished. Start a new one.',
   'no-complete-cycle': () =>
     'At no cycle has every board a score of every treatment yet: score what is missing, or leave a board out.',
-  'fields-too-small': ({ least, each }) =>
-    `A field would be ${say(Number(each), 'mm', 0)} long; it wants ${say(Number(least), 'mm', 0)}. Take a longer board or fewer treatments.`,
+  'fields-too-small': ({ least, each }, reads) =>
+    `A field would be ${say(Number(each), 'mm', reads, 0)} long; it wants ${say(Number(least), 'mm', reads, 0)}. Take a longer board or fewer treatments.`,
   'card-clipped': () => 'The grey card is burnt out: take the picture again with less light, or further from the lamp.',
   'cards-unlike': () =>
     'The four grey cards are too unlike for one light: a shadow lies on one, or a corner is not set on the board’s own corner.',
@@ -231,7 +232,7 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
   'bad-hours': () => 'Write opening and closing like 08:30-18:00; closing comes after opening.',
   'not-enough-tins': ({ left }) => `Only ${left} are left. Choose fewer.`,
   'next-pot-too-small': () => 'So small a pot cannot take the slip up. Make the next pot larger, or rescale this one.',
-  'below-tare': ({ tare }) => `A filled jar cannot weigh less than an empty one (${mass(tare)}). Weigh again.`,
+  'below-tare': ({ tare }, reads) => `A filled jar cannot weigh less than an empty one (${mass(tare, reads)}). Weigh again.`,
   'outside-window': () => 'This lies outside the step’s window, where harm begins. Choose a time inside it.',
   'recorded-elsewhere': ({ number: from }) =>
     `This was recorded in ${from ?? 'another batch'}, before these pieces left it. Put it right there.`,
@@ -253,9 +254,10 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
     `“${action ?? ''}” goes over a coat that was never wiped or left to rest. Wipe it, or let it rest first.`,
   'no-such-surface': ({ action, name }) =>
     `“${action}” treats a surface that “${name}” does not have. Choose another finish, or change the surfaces of that step.`,
+  'no-answer': () => 'The reckoning did not answer on this device. Ask again; if it stays so, reload the page.',
   'nothing-done': () => 'Nothing of this batch is done yet: there is nothing to repeat. Start one from its regimen.',
-  'no-baking': ({ action }) =>
-    `“${action}”: oiled wood is not baked or scorched here. It smokes, it can catch fire, and it cracks. Sun or a warm cabinet at ${amount(35, '°C', 0)} hurries it.`,
+  'no-baking': ({ action }, reads) =>
+    `“${action}”: oiled wood is not baked or scorched here. It smokes, it can catch fire, and it cracks. Sun or a warm cabinet at ${amount(35, '°C', reads, 0)} hurries it.`,
   'layer-will-not-hold': ({ action, under }) =>
     `“${action}” will not hold over “${under}”: colour goes before seal, seal before oil, oil under wax. Change the order, or say why the house does it so.`,
   'layer-test': ({ action, under }) =>
@@ -269,4 +271,4 @@ export const ISSUE_WORDS: Readonly<Record<IssueCode, Words>> = {
 };
 
 /** One fault in words. */
-export const sayIssue = (issue: Issue): string => ISSUE_WORDS[issue.code](issue.with ?? {});
+export const sayIssue = (issue: Issue, reads: Reads): string => ISSUE_WORDS[issue.code](issue.with ?? {}, reads);

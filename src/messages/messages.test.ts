@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { IssueCode } from '@/core/quantity';
+import { BASE_READS } from '@/core/quantity';
 import { sayBlocking, sayIssue } from '.';
 import { ISSUE_WORDS } from './issues';
 
@@ -44,7 +45,7 @@ describe('words', () => {
       lines: 2,
       word: 'honey',
     };
-    for (const words of [sayIssue({ code, path: '', with: bounds })]) {
+    for (const words of [sayIssue({ code, path: '', with: bounds }, BASE_READS)]) {
       expect(words).toMatch(/^[A-Z“0-9].*[.?]$/);
       expect(words).not.toMatch(/undefined|NaN|null|\[object/);
     }
@@ -52,9 +53,9 @@ describe('words', () => {
   it('never print a number longer than a person reads', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.001, max: 1e6, noNaN: true }), (left) => {
-        expect(sayIssue({ code: 'overdrawn', path: '', with: { number: 'S31-01', left, wanted: left } }).length).toBeLessThan(
-          140,
-        );
+        expect(
+          sayIssue({ code: 'overdrawn', path: '', with: { number: 'S31-01', left, wanted: left } }, BASE_READS).length,
+        ).toBeLessThan(140);
       }),
     );
   });

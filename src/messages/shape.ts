@@ -1,4 +1,5 @@
 import type { Geometry, Solid } from '@/core/piece';
+import type { Reads } from '@/core/quantity';
 import { say, saySizes } from '@/core/quantity';
 
 /** Each shape, as a maker calls it. */
@@ -20,28 +21,29 @@ export const SHAPE_WORDS: Readonly<Record<Geometry['shape'], string>> = {
 
 type Of<S extends Solid['shape']> = Extract<Solid, { shape: S }>;
 
-const SIZES: { readonly [S in Solid['shape']]: (of: Of<S>) => string } = {
-  board: (one) => saySizes([one.lengthMm, one.widthMm, one.thickMm]),
-  disc: (one) => `${say(one.diameterMm, 'mm')} across, ${say(one.thickMm, 'mm')} thick`,
-  tray: (one) => `${saySizes([one.lengthMm, one.widthMm, one.thickMm])}, ${say(one.recessDepthMm, 'mm')} deep inside`,
-  spoon: (one) => `${say(one.bowlLengthMm + one.handleLengthMm, 'mm')} long`,
-  scoop: (one) => `${say(one.bowlLengthMm + one.handleLengthMm, 'mm')} long`,
-  turned: ({ outer }) =>
-    `${say(2 * Math.max(...outer.map(([r]) => r)), 'mm')} across, ${say((outer.at(-1)?.[1] ?? 0) - (outer[0]?.[1] ?? 0), 'mm')} high`,
-  box: (one) => saySizes([one.lengthMm, one.widthMm, one.heightMm]),
-  'round-box': (one) => `${say(one.diameterMm, 'mm')} across, ${say(one.heightMm, 'mm')} high`,
-  ring: (one) => `${say(one.outerMm, 'mm')} across, ${say(one.barMm, 'mm')} thick`,
-  plain: (one) => say(one.areaMm2, 'mm²'),
+const SIZES: { readonly [S in Solid['shape']]: (of: Of<S>, reads: Reads) => string } = {
+  board: (one, reads) => saySizes([one.lengthMm, one.widthMm, one.thickMm], reads),
+  disc: (one, reads) => `${say(one.diameterMm, 'mm', reads)} across, ${say(one.thickMm, 'mm', reads)} thick`,
+  tray: (one, reads) =>
+    `${saySizes([one.lengthMm, one.widthMm, one.thickMm], reads)}, ${say(one.recessDepthMm, 'mm', reads)} deep inside`,
+  spoon: (one, reads) => `${say(one.bowlLengthMm + one.handleLengthMm, 'mm', reads)} long`,
+  scoop: (one, reads) => `${say(one.bowlLengthMm + one.handleLengthMm, 'mm', reads)} long`,
+  turned: ({ outer }, reads) =>
+    `${say(2 * Math.max(...outer.map(([r]) => r)), 'mm', reads)} across, ${say((outer.at(-1)?.[1] ?? 0) - (outer[0]?.[1] ?? 0), 'mm', reads)} high`,
+  box: (one, reads) => saySizes([one.lengthMm, one.widthMm, one.heightMm], reads),
+  'round-box': (one, reads) => `${say(one.diameterMm, 'mm', reads)} across, ${say(one.heightMm, 'mm', reads)} high`,
+  ring: (one, reads) => `${say(one.outerMm, 'mm', reads)} across, ${say(one.barMm, 'mm', reads)} thick`,
+  plain: (one, reads) => say(one.areaMm2, 'mm²', reads),
 };
-const sizeOf = (one: Solid): string => (SIZES[one.shape] as (of: Solid) => string)(one);
+const sizeOf = (one: Solid, reads: Reads): string => (SIZES[one.shape] as (of: Solid, reads: Reads) => string)(one, reads);
 
 /** How large a piece is, in a few words; nothing where nobody knows. */
-export function sizeWords(piece: Geometry): string {
+export function sizeWords(piece: Geometry, reads: Reads): string {
   if (piece.shape === 'parts') {
     const count = piece.parts.reduce((sum, part) => sum + part.count, 0);
     return `${count} parts`;
   }
   if (piece.shape === 'like')
-    return `about ${piece.times === 1 ? '' : `${say(piece.times, 'fraction')} of the surface of `}${sizeOf(piece.of)}`;
-  return piece.shape === 'unknown' ? 'its first coat will tell' : sizeOf(piece);
+    return `about ${piece.times === 1 ? '' : `${say(piece.times, 'fraction', reads)} of the surface of `}${sizeOf(piece.of, reads)}`;
+  return piece.shape === 'unknown' ? 'its first coat will tell' : sizeOf(piece, reads);
 }

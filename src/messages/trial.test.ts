@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { BASE_READS } from '@/core/quantity';
 import { kindTraits, TRIAL_KINDS, type TrialAnswer, WEARS } from '@/core/trial';
 import {
   BEARER_WORDS,
@@ -57,11 +58,11 @@ describe('a trial in words', () => {
     );
   });
   it('gives a difference with its span and its chance, never surer than 99 in 100', () => {
-    expect(sayTreatment('gloss', 'Tung', 'Bare', treatment('a', 'better'))).toBe(
+    expect(sayTreatment('gloss', 'Tung', 'Bare', treatment('a', 'better'), BASE_READS)).toBe(
       'Tung: better than Bare, by +1.0 (+0.5 to +1.5, four times in five); 99 in 100 that it is better.',
     );
-    expect(sayTreatment('gloss', 'Bare', 'Bare', treatment('a', 'reference', 0))).toContain('compared against it');
-    expect(sayTreatment('gloss', 'Tung', 'Bare', treatment('a', 'too-few'))).toContain('Too few boards');
+    expect(sayTreatment('gloss', 'Bare', 'Bare', treatment('a', 'reference', 0), BASE_READS)).toContain('compared against it');
+    expect(sayTreatment('gloss', 'Tung', 'Bare', treatment('a', 'too-few'), BASE_READS)).toContain('Too few boards');
   });
   it('counts what was done in its own words', () => {
     expect([sayBoards(1, 'spoon'), sayBoards(5, 'spoon'), sayCycles(1, 'sun'), sayCycles(3, 'heat')]).toEqual([
@@ -72,7 +73,11 @@ describe('a trial in words', () => {
     ]);
     expect([sayCyclesTo(null, 'wash'), sayCyclesTo(16.4, 'wash')]).toEqual(['not worn yet', 'about 16 washes']);
     expect(sayCyclesTo(null, 'wash', true)).toBe('worn from the beginning');
-    expect([sayValue('drop', 41.6), sayValue('darkened', 3.14), sayValue('shine', 0.12)]).toEqual(['42 s', 'ΔE 3.1', '12 %']);
+    expect([
+      sayValue('drop', 41.6, BASE_READS),
+      sayValue('darkened', 3.14, BASE_READS),
+      sayValue('shine', 0.12, BASE_READS),
+    ]).toEqual(['42 s', 'ΔE 3.1', '12 %']);
   });
   it('has words for every kind, wear and bearer; five grades where a person grades', () => {
     for (const kind of TRIAL_KINDS)

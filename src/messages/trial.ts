@@ -1,3 +1,4 @@
+import type { Reads } from '@/core/quantity';
 import { say } from '@/core/quantity';
 import {
   type Bearer,
@@ -118,23 +119,25 @@ export const BEARER_WORDS: Readonly<
 };
 
 /** A value of a kind as it is read: `3.5`, `42 s`, `ΔE 4.1`, `12 %`. */
-export function sayValue(kind: TrialKind, value: number): string {
+export function sayValue(kind: TrialKind, value: number, reads: Reads): string {
   switch (kindTraits(kind).unit) {
     case 's':
       return `${Math.round(value)} s`;
     case 'dE':
       return `ΔE ${value.toFixed(1)}`;
     case 'share':
-      return say(value, 'fraction');
+      return say(value, 'fraction', reads);
     default:
       return value.toFixed(1);
   }
 }
 
 /** A difference of a kind, with its sign. */
-export function sayDifference(kind: TrialKind, value: number): string {
+export function sayDifference(kind: TrialKind, value: number, reads: Reads): string {
   const sign = value > 0 ? '+' : value < 0 ? '−' : '±';
-  return kindTraits(kind).unit === 'dE' ? `${sign}${Math.abs(value).toFixed(1)}` : `${sign}${sayValue(kind, Math.abs(value))}`;
+  return kindTraits(kind).unit === 'dE'
+    ? `${sign}${Math.abs(value).toFixed(1)}`
+    : `${sign}${sayValue(kind, Math.abs(value), reads)}`;
 }
 
 const VERDICTS: Readonly<Record<TrialVerdict, string>> = {
@@ -154,11 +157,11 @@ export const sayVerdict = (kind: TrialKind, verdict: TrialVerdict): string =>
       : VERDICTS[verdict];
 
 /** What a treatment's answer says, in a sentence. */
-export function sayTreatment(kind: TrialKind, name: string, against: string, one: TreatmentAnswer): string {
-  if (one.verdict === 'reference') return `${name}: ${sayValue(kind, one.mean)}; the others are compared against it.`;
+export function sayTreatment(kind: TrialKind, name: string, against: string, one: TreatmentAnswer, reads: Reads): string {
+  if (one.verdict === 'reference') return `${name}: ${sayValue(kind, one.mean, reads)}; the others are compared against it.`;
   if (one.verdict === 'too-few' || one.low === null || one.high === null || one.probBetter === null)
-    return `${name}: ${sayValue(kind, one.mean)}. Too few boards to say more.`;
-  const span = `${sayDifference(kind, one.low)} to ${sayDifference(kind, one.high)}`;
+    return `${name}: ${sayValue(kind, one.mean, reads)}. Too few boards to say more.`;
+  const span = `${sayDifference(kind, one.low, reads)} to ${sayDifference(kind, one.high, reads)}`;
   const chance = Math.round(Math.min(0.99, Math.max(0.01, one.probBetter)) * 100);
   const verdict =
     one.verdict === 'better'
@@ -166,7 +169,7 @@ export function sayTreatment(kind: TrialKind, name: string, against: string, one
       : one.verdict === 'worse'
         ? `${sayVerdict(kind, 'worse')} than ${against}`
         : `no difference to ${against} shown`;
-  return `${name}: ${verdict}, by ${sayDifference(kind, one.difference)} (${span}, four times in five); ${chance} in 100 that it is ${sayVerdict(kind, 'better')}.`;
+  return `${name}: ${verdict}, by ${sayDifference(kind, one.difference, reads)} (${span}, four times in five); ${chance} in 100 that it is ${sayVerdict(kind, 'better')}.`;
 }
 
 /** So many boards, or what they are: `5 spoons`. */

@@ -4,7 +4,7 @@ import type { CareClass, Keeper } from '@/core/care';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
 import type { CheckKind } from '@/core/cure';
-import type { Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
+import type { Catalogue, Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import type { Surface } from '@/core/piece';
 import type { Mark } from '@/core/regimen';
@@ -199,9 +199,9 @@ const LIMIT_WORDS: Readonly<Record<string, string>> = {
   usable: 'that it can be made, keeps, and does not stay tacky',
 };
 /** A limit of the solver as people say it. */
-export function limitWords(limit: string): string {
+export function limitWords(limit: string, catalogue: Catalogue): string {
   const [kind, id = ''] = limit.split('.');
-  const name = findIngredient(id)?.name.toLowerCase() ?? id;
+  const name = findIngredient(id, catalogue)?.name.toLowerCase() ?? id;
   if (kind === 'stock') return `how much ${name} there is`;
   if (kind === 'ranges') return `the share of ${name}`;
   return LIMIT_WORDS[limit] ?? limit;

@@ -2,45 +2,57 @@ import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
 import { LANGUAGES } from '@/core/care';
+import { SHIPPED } from '@/core/material';
+import { BASE_READS } from '@/core/quantity';
 import { gridOf } from '@/features/pour/label-routes';
 import { SLIP_WORDS } from '@/messages/slip';
 import { fitsPage, GRIDS, type Label, labelOf, netWords, TYPE_PT, typeFor } from './label';
 import { labelSheets } from './label-pdf';
 
-const made = blend({
-  lines: [
-    { ingredient: 'walnut-oil-raw', parts: 3 },
-    { ingredient: 'beeswax', parts: 1 },
-    { ingredient: 'citrus-solvent', parts: 1 },
-  ],
-  make: { massG: 100 },
-});
+const made = blend(
+  {
+    lines: [
+      { ingredient: 'walnut-oil-raw', parts: 3 },
+      { ingredient: 'beeswax', parts: 1 },
+      { ingredient: 'citrus-solvent', parts: 1 },
+    ],
+    make: { massG: 100 },
+  },
+  SHIPPED,
+);
 if (!made.ok) throw new Error('no blend');
-const withDriers = blend({
-  lines: [
-    { ingredient: 'linseed-boiled-driers', parts: 1 },
-    { ingredient: 'citrus-solvent', parts: 0.5 },
-  ],
-  make: { massG: 100 },
-});
+const withDriers = blend(
+  {
+    lines: [
+      { ingredient: 'linseed-boiled-driers', parts: 1 },
+      { ingredient: 'citrus-solvent', parts: 0.5 },
+    ],
+    make: { massG: 100 },
+  },
+  SHIPPED,
+);
 if (!withDriers.ok) throw new Error('no blend');
 const driers = withDriers.value;
 const label = (change: Partial<Parameters<typeof labelOf>[0]> = {}): Label =>
-  labelOf({
-    language: 'en',
-    title: 'Tideline paste',
-    number: 'B31-07/a',
-    netG: 47.46,
-    contents: ['Walnut oil, cold-pressed', 'Beeswax, filtered', 'Citrus solvent (d-limonene)'],
-    undeclared: [],
-    statements: [],
-    cautions: ['rags-self-heat', 'solvent', 'aspiration'],
-    nature: made.value,
-    madeOn: '2031-03-03',
-    bestBefore: '2031-12-03',
-    shop: 'Saltwick Bench',
-    ...change,
-  });
+  labelOf(
+    {
+      language: 'en',
+      title: 'Tideline paste',
+      number: 'B31-07/a',
+      netG: 47.46,
+      contents: ['Walnut oil, cold-pressed', 'Beeswax, filtered', 'Citrus solvent (d-limonene)'],
+      undeclared: [],
+      statements: [],
+      cautions: ['rags-self-heat', 'solvent', 'aspiration'],
+      nature: made.value,
+      madeOn: '2031-03-03',
+      bestBefore: '2031-12-03',
+      shop: 'Saltwick Bench',
+      ...change,
+    },
+    BASE_READS,
+    SHIPPED,
+  );
 const LONG =
   'Winter fair spoon balm without nuts, soft enough for small hands and for the ferryman’s grandmother, Überschwänglich gerührt';
 const first = GRIDS[0] as (typeof GRIDS)[0];
@@ -51,7 +63,7 @@ describe('a label', () => {
     [99.99, '99.9 g / 3.52 oz net'],
     [250, '250 g / 8.81 oz net'],
     [1234, '1.23 kg / 2 lb 11.5 oz net'],
-  ])('never says more than the %s g that are in it', (grams, says) => expect(netWords(grams)).toBe(says));
+  ])('never says more than the %s g that are in it', (grams, says) => expect(netWords(grams, BASE_READS)).toBe(says));
   it('says what cloths, solvent and allergens ask for', () => {
     expect(label()).toMatchObject({
       allergens: 'Allergens: bee product, citrus terpene, tree nut',

@@ -1,7 +1,9 @@
 import type { Blend } from '@/core/blend';
 import type { Language } from '@/core/care';
 import { contentUse, jarNotForFood, keepBelowC } from '@/core/label';
-import { gramsPer, reads, say } from '@/core/quantity';
+import type { Catalogue } from '@/core/material';
+import type { Reads } from '@/core/quantity';
+import { gramsPer, say } from '@/core/quantity';
 import type { Statement } from '@/core/use';
 import { allergensIn, dateIn, type LabelCaution, namesIn, SLIP_WORDS } from '@/messages/slip';
 
@@ -81,13 +83,13 @@ export type Label = {
 };
 
 /** Net mass in both systems of units, rounded down: a label never says more than is in the jar. */
-export function netWords(grams: number, net = 'net'): string {
+export function netWords(grams: number, reads: Reads, net = 'net'): string {
   const down = (value: number, digits: number): string =>
     (Math.floor(value * 10 ** digits + 1e-9) / 10 ** digits).toFixed(digits);
   const metric = grams >= 1000 ? `${down(grams / 1000, 2)} kg` : grams >= 100 ? `${down(grams, 0)} g` : `${down(grams, 1)} g`;
   const ounces = grams / gramsPer('oz');
   const pounds = ounces >= 16 ? `${Math.floor(ounces / 16)} lb ${down(ounces % 16, 1)} oz` : `${down(ounces, 2)} oz`;
-  return `${reads().mass === 'oz' ? `${pounds} / ${metric}` : `${metric} / ${pounds}`} ${net}`;
+  return `${reads.mass === 'oz' ? `${pounds} / ${metric}` : `${metric} / ${pounds}`} ${net}`;
 }
 
 /** What a label is made from. */
@@ -108,10 +110,10 @@ export type LabelFacts = {
 };
 
 /** What a lot's label must say: contents in descending order, the lowest net mass that was measured. */
-export function labelOf(source: LabelFacts): Label {
+export function labelOf(source: LabelFacts, reads: Reads, catalogue: Catalogue): Label {
   const { language, title, number, netG, contents, undeclared, statements, cautions, nature, madeOn, bestBefore, shop } = source;
   const words = SLIP_WORDS[language];
-  const { use, minutes } = contentUse(nature);
+  const { use, minutes } = contentUse(nature, catalogue);
   const keep = keepBelowC(nature);
   const until = bestBefore === null ? words.label.unknown : dateIn(language, bestBefore);
   const date = (text: string): string => text.replaceAll(' ', '\u00a0');
@@ -121,7 +123,7 @@ export function labelOf(source: LabelFacts): Label {
     language,
     title,
     number,
-    net: netWords(netG, words.label.net),
+    net: netWords(netG, reads, words.label.net),
     dates: `${number} ${words.label.made} ${date(dateIn(language, madeOn))} ${words.label.bestBefore} ${date(until)}`,
     contents: [words.label.contents, namesIn(language, contents)],
     allergens,
@@ -129,7 +131,7 @@ export function labelOf(source: LabelFacts): Label {
     use: words.use[use](minutes),
     cautions: [
       ...cautions.map((one) => words.cautions[one]),
-      ...(keep === null ? [] : [words.label.keepBelow(say(keep, '°C', 0).replace(' ', '\u00a0'))]),
+      ...(keep === null ? [] : [words.label.keepBelow(say(keep, '°C', reads, 0).replace(' ', '\u00a0'))]),
       words.label.notToSwallow,
     ].join(' '),
     shop,

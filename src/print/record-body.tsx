@@ -1,5 +1,6 @@
 import 'server-only';
-import { formatMoney, MS_PER_MINUTE, say } from '@/core/quantity';
+import type { Reads } from '@/core/quantity';
+import { formatMoney, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';
@@ -30,29 +31,29 @@ export const checkLinesOf = ({ checks, zone }: ReleaseRecord): string[] =>
   );
 
 /** The air a record rests on. */
-export function airLineOf({ cure, zone }: ReleaseRecord): string {
+export function airLineOf({ cure, zone }: ReleaseRecord, reads: Reads): string {
   if (!cure) return 'no finish to cure';
   const gaps = cure.gaps.map(
-    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${say((ms(to) - ms(from)) / MS_PER_MINUTE, 'min')}`,
+    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${sayMinutes((ms(to) - ms(from)) / MS_PER_MINUTE)}`,
   );
   return [
-    `${say(cure.likely, 'fraction')} likely ${cure.settles ? 'settled' : 'cured'}: ${say(cure.ageHours, 'h')} at ${say(20, '°C', 0)}, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${say(cure.neededHours, 'h')}`}`,
+    `${say(cure.likely, 'fraction', reads)} likely ${cure.settles ? 'settled' : 'cured'}: ${say(cure.ageHours, 'h', reads)} at ${say(20, '°C', reads, 0)}, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${say(cure.neededHours, 'h', reads)}`}`,
     cure.hoursRead > 0 && cure.meanTempC !== null && cure.meanRh !== null
-      ? `${cure.hoursRead} hours read, mean ${say(cure.meanTempC, '°C')} and ${say(cure.meanRh, 'fraction')}`
+      ? `${cure.hoursRead} hours read, mean ${say(cure.meanTempC, '°C', reads)} and ${say(cure.meanRh, 'fraction', reads)}`
       : 'the room was not read',
     ...gaps,
   ].join('; ');
 }
 
 /** Cost of one piece in words, part by part. */
-export const costLinesOf = ({ cost }: ReleaseRecord): (readonly [name: string, says: string])[] =>
+export const costLinesOf = ({ cost }: ReleaseRecord, reads: Reads): (readonly [name: string, says: string])[] =>
   COST_PARTS.map((part) => {
     const minor = cost.parts[part];
     const beside =
       part === 'hands'
-        ? ` for ${say(cost.handsMinPerPiece, 'min')}`
+        ? ` for ${sayMinutes(cost.handsMinPerPiece)}`
         : part === 'blend'
-          ? ` for ${say(cost.gramsPerPiece, 'g')}`
+          ? ` for ${say(cost.gramsPerPiece, 'g', reads)}`
           : part === 'jar' && cost.jar
             ? `, ${cost.jar}`
             : '';
@@ -106,7 +107,7 @@ export function RecordPhotos({ record: { photos, zone } }: { readonly record: Re
 }
 
 /** The rest a release record holds beside its gates: lots and papers, coats, checks, photos, cloths. */
-export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
+export function RecordBody({ record, reads }: { readonly record: ReleaseRecord; readonly reads: Reads }) {
   const { lots, coats, photos, zone } = record;
   return (
     <div className="text-sm">
@@ -142,7 +143,7 @@ export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
               <span className="grow">
                 {coat.what}, {coat.lot}
               </span>
-              <span>{coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g')}`}</span>
+              <span>{coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g', reads)}`}</span>
               <span className="text-soft">{coat.by}</span>
             </li>
           ))}
@@ -161,7 +162,7 @@ export function RecordBody({ record }: { readonly record: ReleaseRecord }) {
             Test piece weighed {record.weighed.times} times:{' '}
             {record.weighed.restsSinceHours === null
               ? 'no plateau yet'
-              : `at rest since ${say(record.weighed.restsSinceHours * 60, 'min')} after the last coat`}
+              : `at rest since ${sayMinutes(record.weighed.restsSinceHours * 60)} after the last coat`}
             .
           </p>
         ) : null}

@@ -1,6 +1,7 @@
 import 'server-only';
 import { createHash } from 'node:crypto';
 import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
+import type { Reads } from '@/core/quantity';
 import { say } from '@/core/quantity';
 import type { ReleaseRecord } from '@/core/release';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
@@ -50,9 +51,14 @@ function verdict({ outcome, next, reason }: ReleaseRecord): string {
   return `${what}.${reason ? ` Reason: ${reason}` : ''}`;
 }
 
-type SheetProps = { readonly record: ReleaseRecord; readonly mark: string; readonly photos: readonly RecordPhoto[] };
+type SheetProps = {
+  readonly record: ReleaseRecord;
+  readonly mark: string;
+  readonly photos: readonly RecordPhoto[];
+  readonly reads: Reads;
+};
 
-function Sheet({ record, mark, photos }: SheetProps) {
+function Sheet({ record, mark, photos, reads }: SheetProps) {
   const { batch, zone } = record;
   return (
     <Document title={`Release record ${record.number}`} author={record.shop} language="en">
@@ -81,7 +87,7 @@ function Sheet({ record, mark, photos }: SheetProps) {
           </View>
         ))}
         <Head>What it rests on</Head>
-        <Text>{airLineOf(record)}.</Text>
+        <Text>{airLineOf(record, reads)}.</Text>
         <Text>
           Steps: {record.steps.done} done, {record.steps.left} left. Contact:{' '}
           {CONTACT_WORDS[record.contact as keyof typeof CONTACT_WORDS] ?? record.contact}. Allergens:{' '}
@@ -116,7 +122,7 @@ function Sheet({ record, mark, photos }: SheetProps) {
               {coat.what}, {coat.lot}
             </Text>
             <Text style={{ width: 80 }}>
-              {coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g')}`}
+              {coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g', reads)}`}
             </Text>
             <Text style={{ width: 90 }}>{coat.by}</Text>
           </View>
@@ -135,7 +141,7 @@ function Sheet({ record, mark, photos }: SheetProps) {
         </Text>
         <Photos photos={photos} />
         <Head>Cost of a piece</Head>
-        {costLinesOf(record).map(([name, says]) => (
+        {costLinesOf(record, reads).map(([name, says]) => (
           <View key={name} style={styles.row} wrap={false}>
             <Text style={{ width: 120 }}>{name}</Text>
             <Text style={{ flex: 1 }}>{says}</Text>
@@ -156,9 +162,19 @@ function Sheet({ record, mark, photos }: SheetProps) {
 }
 
 /** A release record on A4; its foot names the fingerprint of the very text that was signed. */
-export async function recordPdf(record: ReleaseRecord, text: string, photos: readonly RecordPhoto[] = []): Promise<Buffer> {
+export async function recordPdf(
+  record: ReleaseRecord,
+  text: string,
+  reads: Reads,
+  photos: readonly RecordPhoto[] = [],
+): Promise<Buffer> {
   registerFonts();
   return renderToBuffer(
-    <Sheet record={printable(record)} mark={createHash('sha256').update(text).digest('hex')} photos={printable(photos)} />,
+    <Sheet
+      reads={reads}
+      record={printable(record)}
+      mark={createHash('sha256').update(text).digest('hex')}
+      photos={printable(photos)}
+    />,
   );
 }

@@ -5,6 +5,7 @@ import addFormats from 'ajv-formats';
 import sharp from 'sharp';
 import { extractText, getDocumentProxy } from 'unpdf';
 import { describe, expect, it } from 'vitest';
+import { BASE_READS } from '@/core/quantity';
 import { ReleaseRecord } from '@/core/release';
 import { recordCheck } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
@@ -74,7 +75,7 @@ describe('the release record', () => {
     expect(record.version).toBe(1);
     expect(record).toEqual(JSON.parse(text));
     const said = (
-      await extractText(await getDocumentProxy(new Uint8Array(await recordPdf(record, text))), { mergePages: true })
+      await extractText(await getDocumentProxy(new Uint8Array(await recordPdf(record, text, BASE_READS))), { mergePages: true })
     ).text.replace(/\s+/g, ' ');
     for (const words of [
       'A check passed in the last 48 hours, none failed after',
@@ -85,7 +86,7 @@ describe('the release record', () => {
       createHash('sha256').update(text).digest('hex'),
     ])
       expect(said).toContain(words);
-    expect(costLinesOf(record).find(([name]) => name === 'Wood')?.[1]).toBe('1.60 EUR');
+    expect(costLinesOf(record, BASE_READS).find(([name]) => name === 'Wood')?.[1]).toBe('1.60 EUR');
   });
   it('prints the photos it holds, and says so where there are none', async () => {
     const { text } = released();
@@ -96,14 +97,17 @@ describe('the release record', () => {
     const photo = { what: 'Wiped, 4 March', data: `data:image/jpeg;base64,${dot.toString('base64')}` };
     const saidOf = async (pdf: Buffer): Promise<string> =>
       (await extractText(await getDocumentProxy(new Uint8Array(pdf)), { mergePages: true })).text;
-    const [plain, shown] = [await recordPdf({ ...record, photos: [] }, text), await recordPdf(record, text, [photo])];
+    const [plain, shown] = [
+      await recordPdf({ ...record, photos: [] }, text, BASE_READS),
+      await recordPdf(record, text, BASE_READS, [photo]),
+    ];
     expect(await saidOf(plain)).toContain('No photos.');
     expect(await saidOf(shown)).toContain('Wiped, 4 March');
     expect([plain, shown].map((pdf) => pdf.toString('latin1').includes('/Subtype /Image'))).toEqual([false, true]);
   });
   it('prints on A4 with its reason, its evidence and the fingerprint of what was signed', async () => {
     const { text, number } = released();
-    const pdf = await recordPdf(ReleaseRecord.parse(JSON.parse(text)), text);
+    const pdf = await recordPdf(ReleaseRecord.parse(JSON.parse(text)), text, BASE_READS);
     const document = await getDocumentProxy(new Uint8Array(pdf));
     const [, , width = 0, height = 0] = (await document.getPage(1)).view;
     expect([width, height].map((pt) => Math.round((pt / 72) * 25.4))).toEqual([210, 297]);

@@ -1,6 +1,7 @@
 import 'server-only';
 import { Document, Image, Page, Path, renderToBuffer, Svg, View } from '@react-pdf/renderer';
 import type { Language } from '@/core/care';
+import type { Reads } from '@/core/quantity';
 import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
 import { logOf, ringShare } from '@/ui/ring';
 import { codePng } from './code';
@@ -126,14 +127,14 @@ const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/
 export type Printed = { readonly pdf: Buffer; readonly pt: number };
 
 /** The slip as a PDF in the shipped font: one side for each language, in the largest type at which every side is one page. */
-export async function setSlip(asked: Slip, { size, languages }: SlipWish): Promise<Printed | null> {
+export async function setSlip(asked: Slip, { size, languages }: SlipWish, reads: Reads): Promise<Printed | null> {
   registerFonts();
   const slip = printable(asked);
   const sides = await Promise.all(
     languages.map(async (language) => {
       // The code holds the words as they were typed: whoever reads it has other letters than the paper.
-      const { codeText } = slipIn(asked, language, size);
-      return { text: slipIn(slip, language, size), code: await codePng(codeText) };
+      const { codeText } = slipIn(asked, language, reads, size);
+      return { text: slipIn(slip, language, reads, size), code: await codePng(codeText) };
     }),
   );
   const setIn = async (pt: number): Promise<Printed | null> => {

@@ -1,7 +1,8 @@
 import type { RingFacts } from '@/core/batch';
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
-import { gramsPer, reads } from '@/core/quantity';
+import type { Reads } from '@/core/quantity';
+import { gramsPer } from '@/core/quantity';
 import {
   allergensIn,
   dateIn,
@@ -81,15 +82,15 @@ export type SlipSize = (typeof SLIP_SIZES)[number];
 const together = (text: string): string => text.replaceAll(' ', '\u00a0');
 
 /** How much a treatment takes, as a language writes it. */
-const amountIn = (language: Language, grams: number): string =>
+const amountIn = (language: Language, grams: number, reads: Reads): string =>
   grams < 1
     ? SLIP_WORDS[language].drops
-    : reads().mass === 'oz'
+    : reads.mass === 'oz'
       ? `${gramsIn(language, grams / gramsPer('oz'))} oz`
       : `${gramsIn(language, grams)} g`;
 
 /** A slip in one language: what this wood and this finish want, allergens, what never to do, when to send it back. */
-export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): SlipText {
+export function slipIn(slip: Slip, language: Language, reads: Reads, size: SlipSize = 'A6'): SlipText {
   const words = SLIP_WORDS[language];
   const { headings } = words;
   const full = size === 'A6';
@@ -99,7 +100,7 @@ export function slipIn(slip: Slip, language: Language, size: SlipSize = 'A6'): S
     slip.intervalDays === null || !full
       ? []
       : [
-          slip.grams > 0 ? words.every(slip.intervalDays, together(amountIn(language, slip.grams))) : '',
+          slip.grams > 0 ? words.every(slip.intervalDays, together(amountIn(language, slip.grams, reads))) : '',
           slip.nextDates.length > 0 ? words.first(slip.nextDates.map((date) => together(dateIn(language, date))).join(', ')) : '',
         ];
   const shipped = shippedIn(language, slip.ownWords ?? '');

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { blend, cheapest, cheapestToUse, type LinearSolver, products } from '@/core/blend';
-import { CONTACTS, findIngredient, INGREDIENTS, ingredientOf } from '@/core/material';
+import { CONTACTS, findIngredient, INGREDIENTS, ingredientOf, SHIPPED } from '@/core/material';
 import { loadSolver } from './highs';
 
 let solver: LinearSolver;
@@ -30,7 +30,7 @@ function exact(
   volatile: readonly [number, number],
   caps: readonly number[],
 ): number | null {
-  const one = list.map((id) => findIngredient(id));
+  const one = list.map((id) => findIngredient(id, SHIPPED));
   const n = list.length;
   // a·w ≥ b for every limit; Σw = 1 always holds.
   const limits: { a: number[]; b: number }[] = [];
@@ -107,6 +107,7 @@ describe('the cheapest blend', () => {
             },
           },
           solver,
+          SHIPPED,
         );
         const wanted = exact(
           list,
@@ -132,21 +133,24 @@ describe('the cheapest blend', () => {
     fc.assert(
       fc.property(problem, fc.constantFrom(...CONTACTS), ({ list, price }, contact) => {
         const prices = Object.fromEntries(list.map((id, i) => [id, price[i] ?? 0]));
-        const found = cheapest({ ingredients: list, prices, limits: { contact, drying: 'never' } }, solver);
+        const found = cheapest({ ingredients: list, prices, limits: { contact, drying: 'never' } }, solver, SHIPPED);
         if (!found.ok || !found.value.feasible) return;
         const { fractions, costPerKg } = found.value;
-        const made = blend({
-          lines: Object.entries(fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
-          make: { massG: 1 },
-          prices,
-        });
+        const made = blend(
+          {
+            lines: Object.entries(fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
+            make: { massG: 1 },
+            prices,
+          },
+          SHIPPED,
+        );
         if (!made.ok) throw new Error('no blend');
         expect(made.value.costPerKg).toBeCloseTo(costPerKg, 6);
         expect(CONTACTS.indexOf(made.value.contact)).toBeLessThanOrEqual(CONTACTS.indexOf(contact));
         expect(made.value.drying).toBe('never');
         for (const w of grid(list.length)) {
           const lines = list.flatMap((ingredient, i) => (w[i] ? [{ ingredient, parts: w[i] }] : []));
-          const other = blend({ lines, make: { massG: 1 }, prices });
+          const other = blend({ lines, make: { massG: 1 }, prices }, SHIPPED);
           if (!other.ok || other.value.drying !== 'never' || CONTACTS.indexOf(other.value.contact) > CONTACTS.indexOf(contact))
             continue;
           expect(other.value.costPerKg ?? 0).toBeGreaterThanOrEqual(costPerKg - 1e-6);
@@ -158,7 +162,7 @@ describe('the cheapest blend', () => {
   it('names what binds and a smallest set of limits that clash', () => {
     const prices = { beeswax: 20, 'mineral-oil': 8, 'tung-oil': 30 };
     const base = { ingredients: Object.keys(prices), prices };
-    const firm = cheapest({ ...base, limits: { waxEquivalent: [0.2, 0.4], drying: 'never' } }, solver);
+    const firm = cheapest({ ...base, limits: { waxEquivalent: [0.2, 0.4], drying: 'never' } }, solver, SHIPPED);
     expect(firm).toMatchObject({
       ok: true,
       value: { feasible: true, binding: ['waxEquivalent'], fractions: { beeswax: expect.closeTo(0.2, 9) } },
@@ -169,9 +173,10 @@ describe('the cheapest blend', () => {
         limits: { waxEquivalent: [0.2, 0.4], ranges: { beeswax: [0, 0.1] }, contact: 'food-grade', volatile: [0, 0.5] },
       },
       solver,
+      SHIPPED,
     );
     expect(none).toEqual({ ok: true, value: { feasible: false, clash: ['waxEquivalent', 'ranges.beeswax'] } });
-    const free = cheapest(base, solver);
+    const free = cheapest(base, solver, SHIPPED);
     expect(free).toMatchObject({ value: { costPerKg: 8, binding: [] } });
   });
   it('keeps the pour below the ceiling when heat conflict is forbidden', () => {
@@ -183,12 +188,16 @@ describe('the cheapest blend', () => {
       const found = cheapest(
         { ...base, limits: { waxEquivalent: [1, 1.1], ranges: { beeswax: [0.05, 1] }, noHeatConflict } },
         solver,
+        SHIPPED,
       );
       if (!found.ok || !found.value.feasible) throw new Error('none');
-      const made = blend({
-        lines: Object.entries(found.value.fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
-        make: { massG: 1 },
-      });
+      const made = blend(
+        {
+          lines: Object.entries(found.value.fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
+          make: { massG: 1 },
+        },
+        SHIPPED,
+      );
       return made.ok ? made.value : null;
     };
     expect(blendOf(false)?.heatConflict).toBe(true);
@@ -200,16 +209,17 @@ describe('the cheapest blend', () => {
     const found = cheapest(
       { ingredients: ['beeswax', 'beeswax', 'gold'], prices: {}, limits: { ranges: { water: [0, 1] } } },
       solver,
+      SHIPPED,
     );
     expect(found).toMatchObject({
       ok: false,
       issues: [{ code: 'required' }, { code: 'duplicate-ingredient' }, { code: 'unknown-ingredient' }, { code: 'unknown-line' }],
     });
-    expect(cheapest({ ingredients: ['beeswax'], prices: { beeswax: 1 }, limits: { waxEquivalent: [0.4, 0.2] } }, solver).ok).toBe(
-      false,
-    );
     expect(
-      cheapest({ ingredients: ['beeswax'], prices: { beeswax: 1 }, limits: { stock: { beeswax: 1 } } }, solver),
+      cheapest({ ingredients: ['beeswax'], prices: { beeswax: 1 }, limits: { waxEquivalent: [0.4, 0.2] } }, solver, SHIPPED).ok,
+    ).toBe(false);
+    expect(
+      cheapest({ ingredients: ['beeswax'], prices: { beeswax: 1 }, limits: { stock: { beeswax: 1 } } }, solver, SHIPPED),
     ).toMatchObject({ issues: [{ path: 'limits.totalG' }] });
   });
 });
@@ -262,7 +272,7 @@ describe('the cheapest blend a maker can use', () => {
     'paraffin-wax': 2,
   };
   const find = (limits: object, mayBeShaken = false, ids = Object.keys(prices), keeps = true) => {
-    const found = cheapestToUse({ ingredients: ids, prices, limits }, { mayBeShaken, keeps }, solver);
+    const found = cheapestToUse({ ingredients: ids, prices, limits }, { mayBeShaken, keeps }, solver, SHIPPED);
     if (!found.ok) throw new Error(JSON.stringify(found.issues));
     return found.value;
   };
@@ -276,7 +286,7 @@ describe('the cheapest blend a maker can use', () => {
         (list, shaken, least) => {
           const found = find({ waxEquivalent: [least / 100, 1] }, shaken, list);
           if (!found.feasible) return;
-          const groups = new Set(ids(found).map((id) => ingredientOf(id).mixes));
+          const groups = new Set(ids(found).map((id) => ingredientOf(id, SHIPPED).mixes));
           expect(groups.size).toBeLessThanOrEqual(shaken ? 2 : 1);
           expect(groups.has('water') && groups.has('oil')).toBe(false);
         },
@@ -314,10 +324,13 @@ describe('the cheapest blend a maker can use', () => {
         (list, drying, least) => {
           const found = find({ waxEquivalent: [least / 100, 1], ...(drying ? { drying } : {}) }, false, list);
           if (!found.feasible) return;
-          const made = blend({
-            lines: Object.entries(found.fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
-            make: { massG: 100 },
-          });
+          const made = blend(
+            {
+              lines: Object.entries(found.fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
+              make: { massG: 100 },
+            },
+            SHIPPED,
+          );
           if (!made.ok) throw new Error(JSON.stringify(made.issues));
           const { turnsRancid, heat, waxFraction } = made.value;
           expect(made.value.drying).not.toBe('mixed');

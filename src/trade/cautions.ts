@@ -4,6 +4,7 @@ import { type CautionsInput, cautionsFor } from '@/core/caution';
 import type { KnownLot } from '@/data/stores/queries';
 import { type CautionWords, cautionsInWords, WARMING } from '@/messages';
 import { LABEL_CAUTIONS, type LabelCaution } from '@/messages/slip';
+import { catalogue } from '@/web/shop-here';
 
 /** What several lots are together, as far as a caution asks. */
 const dryingOf = (lots: readonly KnownLot[]): Drying => {
@@ -34,11 +35,11 @@ export const momentWith = (lots: readonly KnownLot[], { adds = [], ...moment }: 
 
 /** The cautions of a moment with some lots in hand, in words. */
 export const cautionsWith = (lots: readonly KnownLot[], moment: Moment): CautionWords[] =>
-  cautionsInWords(momentWith(lots, moment));
+  cautionsInWords(momentWith(lots, moment), catalogue());
 
 /** What may warm a piece at this moment, in words; null where nothing on it is wet with what dries or gives off vapour. */
 export function warmingWords(lots: readonly KnownLot[], moment: Moment): string | null {
-  const heated = cautionsFor(momentWith(lots, { ...moment, heater: 'heat-gun' }));
+  const heated = cautionsFor(momentWith(lots, { ...moment, heater: 'heat-gun' }), catalogue());
   if (!heated.ok || !heated.value.includes('hot-heater')) return null;
   if (heated.value.includes('never-heat')) return WARMING.vapour;
   return dryingOf(lots) === 'drying' ? WARMING.dries : null;
@@ -46,6 +47,6 @@ export function warmingWords(lots: readonly KnownLot[], moment: Moment): string 
 
 /** What a label, a slip or an owner's page must warn of, where some lots are handled by whoever reads it. */
 export function labelCautions(lots: readonly KnownLot[]): readonly LabelCaution[] {
-  const found = cautionsFor(momentWith(lots, { doing: 'labelling' }));
+  const found = cautionsFor(momentWith(lots, { doing: 'labelling' }), catalogue());
   return found.ok ? LABEL_CAUTIONS.filter((one) => found.value.includes(one)) : [];
 }

@@ -3,9 +3,10 @@
 import { useCombobox } from 'downshift';
 import { useState } from 'react';
 import { boughtOfLine } from '@/core/blend';
-import { answersTo, findIngredient, INGREDIENTS, identify, nearNames, ownNow, REFUSAL_KINDS } from '@/core/material';
+import { answersTo, findIngredient, INGREDIENTS, identify, nearNames, REFUSAL_KINDS } from '@/core/material';
 import { FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
+import { catalogue } from '@/web/shop-here';
 
 export type ReadyChoice = { readonly id: number; readonly name: string };
 type Option =
@@ -14,7 +15,7 @@ type Option =
   | { readonly kind: 'unknown'; readonly name: string; readonly says: string };
 
 const optionOf = (id: string, says?: string): Option[] => {
-  const one = findIngredient(id);
+  const one = findIngredient(id, catalogue());
   if (!one) return [];
   const other = one.alsoCalled.length > 0 ? `also ${one.alsoCalled.join(', ')}` : FAMILY_WORDS[one.family];
   return [{ kind: 'ingredient', id: one.id, name: one.name, says: says ?? other, family: one.family }];
@@ -25,8 +26,8 @@ type Heading = string | null;
 
 /** The shop's own that answer to a text: its ingredients, and in a formula its bought finishes. */
 const ownOptions = (typed: string, forLine: boolean): Option[] =>
-  ownNow()
-    .filter((one) => (forLine || boughtOfLine(one.id) === null) && answersTo(one, typed))
+  catalogue()
+    .own.filter((one) => (forLine || boughtOfLine(one.id) === null) && answersTo(one, typed))
     .flatMap((one) =>
       optionOf(one.id, boughtOfLine(one.id) === null ? 'the shop’s own' : 'bought finish, as a line of a formula'),
     );
@@ -64,7 +65,7 @@ function optionsFor(
     value.ask.length === 0
       ? 'This name says nothing of what is inside.'
       : more.length === 0
-        ? `Is it ${(findIngredient(only ?? '')?.name ?? '').toLowerCase()}, sold as that, with nothing added?`
+        ? `Is it ${(findIngredient(only ?? '', catalogue())?.name ?? '').toLowerCase()}, sold as that, with nothing added?`
         : 'Different liquids are sold under this name. What is really in the tin?';
   const bought: Option = {
     kind: 'unknown',
@@ -80,7 +81,7 @@ function meant(text: string, ready: readonly ReadyChoice[], forLine: boolean): O
   const plain = text.trim().toLowerCase();
   const [own, ...more] = ready.filter((one) => one.name.toLowerCase() === plain);
   if (own && more.length === 0) return { kind: 'ready', id: own.id, name: own.name, says: '' };
-  const mine = ownNow().filter((one) => one.name.toLowerCase() === plain && (forLine || boughtOfLine(one.id) === null));
+  const mine = catalogue().own.filter((one) => one.name.toLowerCase() === plain && (forLine || boughtOfLine(one.id) === null));
   if (mine.length === 1 && mine[0]) return optionOf(mine[0].id)[0] ?? null;
   const found = plain === '' ? null : identify({ name: text });
   return found?.ok && found.value.id !== null ? (optionOf(found.value.id)[0] ?? null) : null;
@@ -97,7 +98,7 @@ type Props = {
 
 /** A field that finds an ingredient by any of its names. */
 export function IngredientPicker({ label, value, onPick, ready = [], onPickReady, plain = false }: Props) {
-  const shown = findIngredient(value)?.name ?? '';
+  const shown = findIngredient(value, catalogue())?.name ?? '';
   const [text, setText] = useState(shown);
   const [unknown, setUnknown] = useState(false);
   const [missed, setMissed] = useState(false);

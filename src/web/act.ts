@@ -12,6 +12,7 @@ import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { patiently } from '@/web/patience';
 import { session } from './session';
+import { reads } from './shop-here';
 
 /** What an action says: done, or what is wrong by field (`''` for the whole). */
 export type Answer<T = void> =
@@ -27,7 +28,7 @@ export type Answer<T = void> =
 
 export const refuse = (issues: readonly Issue[]): { readonly ok: false; readonly faults: Record<string, string> } => ({
   ok: false,
-  faults: Object.fromEntries([...issues].reverse().map((issue) => [issue.path, sayIssue(issue)])),
+  faults: Object.fromEntries([...issues].reverse().map((issue) => [issue.path, sayIssue(issue, reads())])),
 });
 
 type Reader = {

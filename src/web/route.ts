@@ -4,6 +4,7 @@ import { unstable_rethrow } from 'next/navigation';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { noteFault } from './fault';
+import { reads } from './shop-here';
 
 type Handler<A extends readonly unknown[]> = (request: Request, ...rest: A) => Response | Promise<Response>;
 
@@ -25,7 +26,7 @@ export const route =
       const number = String(randomInt(1e8, 1e9));
       noteFault(number, fault, new URL(request.url).pathname);
       const words = code
-        ? sayIssue({ code, path: '' })
+        ? sayIssue({ code, path: '' }, reads())
         : `Something went wrong in the shop; nothing recorded is lost. Quote fault ${number} with the shop’s log.`;
       const isJson =
         request.headers.get('accept')?.includes('application/json') || request.headers.get('content-type') === 'application/json';

@@ -6,7 +6,8 @@ import { cache } from 'react';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
 import { findShop, type Person, people, type Shop } from '@/data/shop/queries';
-import { learnWays } from '@/data/stores/ways';
+import { catalogueOf } from '@/data/stores/catalogue';
+import { learnHere } from './shop-here';
 
 export const PERSON_COOKIE = 'rendle-person';
 export const SCHEME_COOKIE = 'rendle-scheme';
@@ -26,7 +27,7 @@ export const session = cache(async (): Promise<Session> => {
   const db = database();
   const shop = findShop(db);
   if (!shop) redirect('/setup');
-  learnWays(db);
+  learnHere({ reads: shop.reads, catalogue: catalogueOf(db) });
   const crew = people(db);
   const chosen = Number((await cookies()).get(PERSON_COOKIE)?.value);
   const only = crew.length === 1 ? crew[0] : undefined;

@@ -2,8 +2,7 @@ import 'server-only';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
-import { ownNow } from '@/core/material';
-import { MS_PER_MINUTE, reads } from '@/core/quantity';
+import { MS_PER_MINUTE } from '@/core/quantity';
 import type { JOBS } from '@/threads/jobs';
 
 type Jobs = typeof JOBS;
@@ -83,7 +82,7 @@ export async function inThread<T extends Thread, J extends keyof Jobs[T] & strin
       waiting.delete(id);
       done(answer);
     });
-    worker.postMessage({ id, job, args, ways: { reads: reads(), own: ownNow() } });
+    worker.postMessage({ id, job, args });
   });
   if (fault) throw Object.assign(new Error(fault.message), { name: fault.name, ...(fault.code ? { code: fault.code } : {}) });
   return asBuffers(value) as Done;

@@ -1,14 +1,20 @@
 'use client';
 
-import { Fragment, type ReactNode } from 'react';
-import { type Ingredient, knowOwn } from '@/core/material';
-import { type Reads, readIn } from '@/core/quantity';
+import { Fragment, type ReactNode, useMemo } from 'react';
+import { catalogueWith, type Ingredient, type Species } from '@/core/material';
+import type { Reads } from '@/core/quantity';
+import { learnHere } from './shop-here';
 
-type Props = { readonly reads: Reads; readonly own: readonly Ingredient[]; readonly children: ReactNode };
+type Props = {
+  readonly reads: Reads;
+  readonly own: readonly Ingredient[];
+  readonly ownWoods: readonly Species[];
+  readonly children: ReactNode;
+};
 
 /** The ways of the shop, for all that is said and typed on this device: learnt before anything beneath is drawn, and drawn anew when they change. */
-export function Ways({ reads, own, children }: Props) {
-  readIn(reads);
-  knowOwn(own);
+export function Ways({ reads, own, ownWoods, children }: Props) {
+  const catalogue = useMemo(() => catalogueWith(own, ownWoods), [own, ownWoods]);
+  learnHere({ reads, catalogue });
   return <Fragment key={Object.values(reads).join(' ')}>{children}</Fragment>;
 }

@@ -1,5 +1,5 @@
 import { type CureMode, neededHours, readyShare, readyWith, type SeenAt } from '@/core/cure';
-import { MS_PER_HOUR } from '@/core/quantity';
+import { MS_PER_HOUR, ok } from '@/core/quantity';
 import { serve } from './serve';
 
 const STEPS = 60;
@@ -18,13 +18,13 @@ type Batch = {
 const face = {
   elsewhere: ({ a0Hours, seen, mode, scale, ageHours, nowMs }: Batch, rate: number, untilMs: number) => {
     const under = { needed: neededHours(a0Hours, seen, mode, scale), ageHours, nowMs };
-    return {
+    return ok({
       ready: readyWith(under, rate),
       line: Array.from({ length: STEPS + 1 }, (_, i) => {
         const atMs = under.nowMs + ((untilMs - under.nowMs) * i) / STEPS;
         return { atMs, there: readyShare(under.needed, under.ageHours + (rate * (atMs - under.nowMs)) / MS_PER_HOUR) };
       }),
-    };
+    });
   },
 };
 export type CureFace = typeof face;

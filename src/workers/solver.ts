@@ -1,4 +1,5 @@
 import { cheapestToUse, type LinearSolver, products, type Wanted } from '@/core/blend';
+import type { Catalogue } from '@/core/material';
 import { loadSolver } from '@/solvers/highs';
 import { serve } from './serve';
 
@@ -9,7 +10,8 @@ const solver = (): Promise<LinearSolver> => {
 };
 
 const face = {
-  cheapest: async (input: unknown, wanted: Wanted) => cheapestToUse(input, wanted, await solver()),
+  cheapest: async (input: unknown, wanted: Wanted, catalogue: Catalogue) =>
+    cheapestToUse(input, wanted, await solver(), catalogue),
   products: async (input: unknown) => products(input, await solver()),
 };
 export type SolverFace = typeof face;

@@ -1,3 +1,4 @@
+import type { Reads } from '@/core/quantity';
 import { MS_PER_MINUTE, say } from '@/core/quantity';
 import type { Regimen, RegimenStep } from '../regimen';
 import { NONE } from '../regimen';
@@ -22,7 +23,7 @@ function waitAsDone(step: RegimenStep, gapMin: number | null): RegimenStep['wait
  * @param done what was done, in its order
  * @param took grams by the record's own id
  */
-export function stepsAsDone(done: readonly DoneTask[], took: Took): RegimenStep[] {
+export function stepsAsDone(done: readonly DoneTask[], took: Took, reads: Reads): RegimenStep[] {
   const given = done.filter(({ task, fact }) => fact.kind === 'done' && task.round === 1);
   const seen = new Map<string, number>();
   return given.flatMap(({ task, fact }, i): RegimenStep[] => {
@@ -42,7 +43,7 @@ export function stepsAsDone(done: readonly DoneTask[], took: Took): RegimenStep[
         wait: task.room ? waitAsDone({ ...task.step, wait: task.room.base }, gap) : waitAsDone(task.step, gap),
         expect: task.step.until === null ? 1 : Math.max(1, times),
         optional: false,
-        note: [task.step.note, grams ? `It took ${say(grams / Math.max(1, task.pieces), 'g')} a piece.` : '']
+        note: [task.step.note, grams ? `It took ${say(grams / Math.max(1, task.pieces), 'g', reads)} a piece.` : '']
           .filter(Boolean)
           .join(' '),
       },
@@ -57,8 +58,9 @@ export function regimenAsDone(
   done: readonly DoneTask[],
   rest: readonly RegimenStep[],
   took: Took,
+  reads: Reads,
 ): Regimen {
-  const steps = [...stepsAsDone(done, took)];
+  const steps = [...stepsAsDone(done, took, reads)];
   const ids = new Set(steps.map((step) => step.id));
   const left = rest.filter((step) => !ids.has(step.id));
   const used = new Set([...steps, ...left].flatMap((step) => (step.slot ? [step.slot] : [])));

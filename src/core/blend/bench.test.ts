@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '@/core/material';
 import {
   addForFeel,
   blend,
@@ -38,13 +39,16 @@ const FELT: Readonly<Record<Purpose, Consistency>> = {
 describe('feel for a purpose', () => {
   it.each(PURPOSES)('%s is reached at any room temperature', (purpose) => {
     for (const ambientC of [12, 20, 27]) {
-      const found = forPurpose(PASTE, 'mass', purpose, ambientC);
+      const found = forPurpose(PASTE, 'mass', purpose, ambientC, SHIPPED);
       if (!found.ok) throw new Error(purpose);
-      const made = blend({
-        lines: PASTE.map((line, i) => ({ ...line, parts: found.value.fractions[i] })),
-        make: { massG: 1 },
-        ambientC,
-      });
+      const made = blend(
+        {
+          lines: PASTE.map((line, i) => ({ ...line, parts: found.value.fractions[i] })),
+          make: { massG: 1 },
+          ambientC,
+        },
+        SHIPPED,
+      );
       expect(made.ok && waxEquivalentAt(made.value.waxEquivalent, ambientC)).toBeCloseTo(PURPOSE_FEEL[purpose], 12);
       // What the maker feels is the band the purpose lies in, well inside it, in a warm room as in a cold one.
       const band = made.ok ? FEEL_BANDS.findIndex((one) => one.feel === made.value.consistency) : -1;
@@ -56,11 +60,11 @@ describe('feel for a purpose', () => {
   });
   it('says why it cannot be', () => {
     const oil = [{ ingredient: 'mineral-oil', parts: 1 }];
-    expect(forPurpose(oil, 'mass', 'feed', 20)).toMatchObject({ issues: [{ code: 'no-wax' }] });
-    expect(forPurpose([{ ingredient: 'beeswax', parts: 1 }], 'mass', 'feed', 20)).toMatchObject({
+    expect(forPurpose(oil, 'mass', 'feed', 20, SHIPPED)).toMatchObject({ issues: [{ code: 'no-wax' }] });
+    expect(forPurpose([{ ingredient: 'beeswax', parts: 1 }], 'mass', 'feed', 20, SHIPPED)).toMatchObject({
       issues: [{ code: 'only-wax' }],
     });
-    expect(forPurpose(PASTE, 'mass', 'hard-polish', 60)).toMatchObject({ issues: [{ code: 'wax-too-soft' }] });
+    expect(forPurpose(PASTE, 'mass', 'hard-polish', 60, SHIPPED)).toMatchObject({ issues: [{ code: 'wax-too-soft' }] });
   });
   it('adds what it takes to a pot that set too soft or too hard', () => {
     const add = addForFeel(800, 0.2, 0.32, { id: 'beeswax', hardening: 1 });
@@ -78,15 +82,15 @@ describe('thumb tests', () => {
     felt,
   });
   it('leave the shipped value where it agrees and move it where it does not', () => {
-    expect(fitThumbs([])).toEqual([]);
-    const [agrees] = fitThumbs([test('soft-paste', 0.19), test('firm-paste', 0.32)]);
+    expect(fitThumbs([], SHIPPED)).toEqual([]);
+    const [agrees] = fitThumbs([test('soft-paste', 0.19), test('firm-paste', 0.32)], SHIPPED);
     expect(agrees).toMatchObject({ ingredient: 'beeswax', before: 1, tests: 2 });
     expect(agrees?.after).toBeCloseTo(1, 2);
-    const [harder] = fitThumbs([test('firm-paste', 0.2), test('soap', 0.33), test('soap', 0.35, 18)]);
+    const [harder] = fitThumbs([test('firm-paste', 0.2), test('soap', 0.33), test('soap', 0.35, 18)], SHIPPED);
     expect(harder?.after).toBeGreaterThan(1.3);
     // One test moves it less than three that say the same.
-    const [once] = fitThumbs([test('soap', 0.33)]);
-    const [thrice] = fitThumbs([test('soap', 0.33), test('soap', 0.33), test('soap', 0.33)]);
+    const [once] = fitThumbs([test('soap', 0.33)], SHIPPED);
+    const [thrice] = fitThumbs([test('soap', 0.33), test('soap', 0.33), test('soap', 0.33)], SHIPPED);
     expect(once?.after ?? 0).toBeLessThan(thrice?.after ?? 0);
   });
   it('is the least of its own sum of squares', () => {
@@ -94,7 +98,7 @@ describe('thumb tests', () => {
       test('firm-paste', 0.2),
       { fractions: { 'carnauba-wax': 0.1, beeswax: 0.1, 'mineral-oil': 0.8 }, tempC: 23, felt: 'firm-paste' as const },
     ];
-    const fitted = fitThumbs(tests);
+    const fitted = fitThumbs(tests, SHIPPED);
     const middle = (0.24 + 0.4) / 2;
     const cost = (factors: readonly number[]): number =>
       tests.reduce(
@@ -125,11 +129,11 @@ describe('thinned blends', () => {
     { ingredient: 'citrus-solvent', parts: solvent },
   ];
   it('count coats by what stays, and refuse more solvent than oil', () => {
-    expect(thinning(PASTE, 'mass')).toBeNull();
-    expect(thinning(letDown(1, 1), 'mass')).toMatchObject({ staysShare: 0.5, coatsPerNeat: 2, tooThin: false });
-    expect(thinning(letDown(1, 1.2), 'volume')?.tooThin).toBe(true);
+    expect(thinning(PASTE, 'mass', SHIPPED)).toBeNull();
+    expect(thinning(letDown(1, 1), 'mass', SHIPPED)).toMatchObject({ staysShare: 0.5, coatsPerNeat: 2, tooThin: false });
+    expect(thinning(letDown(1, 1.2), 'volume', SHIPPED)?.tooThin).toBe(true);
     const polish = [...letDown(1, 2), { ingredient: 'shellac-solution', parts: 1 }];
-    expect(thinning(polish, 'mass')?.tooThin).toBe(false);
+    expect(thinning(polish, 'mass', SHIPPED)?.tooThin).toBe(false);
   });
 });
 
@@ -209,9 +213,10 @@ describe('formula files', () => {
           ],
         },
         kept[0] as (typeof kept)[0],
+        SHIPPED,
       ),
     ).toBe(true);
-    expect(sameBlend({ ...(kept[0] as (typeof kept)[0]), basis: 'volume' }, kept[0] as (typeof kept)[0])).toBe(false);
+    expect(sameBlend({ ...(kept[0] as (typeof kept)[0]), basis: 'volume' }, kept[0] as (typeof kept)[0], SHIPPED)).toBe(false);
   });
   it('says of each what it is, and why what is refused is refused', () => {
     const found = understand(
@@ -243,6 +248,7 @@ describe('formula files', () => {
         read('', [['gold', -1]]),
       ],
       kept,
+      SHIPPED,
     );
     expect(found.map((one) => one.status)).toEqual(['same', 'revision', 'new', 'refused', 'refused', 'refused']);
     expect(found[0]?.knownAs).toBe('Lantern paste');

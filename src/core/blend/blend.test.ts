@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { INGREDIENTS } from '@/core/material';
+import { INGREDIENTS, SHIPPED } from '@/core/material';
 import { blend, correct, FEEL_BANDS, fill, natureOf, running, waxEquivalentAt } from '.';
 import { feelOf, SOFTENING_PER_C } from './feel';
 import { EXPANSION_PER_K, HOT_BRIM_LIMIT, MOLTEN_WAX_EXPANSION } from './fill';
@@ -21,7 +21,7 @@ const paste = [
   { ingredient: 'mineral-oil', parts: 3.5 },
 ];
 function made(input: Record<string, unknown>) {
-  const result = blend({ make: { massG: 900 }, ...input });
+  const result = blend({ make: { massG: 900 }, ...input }, SHIPPED);
   if (!result.ok) throw new Error(JSON.stringify(result.issues));
   return result.value;
 }
@@ -66,11 +66,14 @@ describe('constants', () => {
 describe('blend', () => {
   it('mixes a hardener for the hour, with an oil that dries and nothing wet', () => {
     const with_ = (...ids: string[]) =>
-      blend({
-        lines: [...ids, 'isocyanate-hardener'].map((ingredient) => ({ ingredient, parts: 1 })),
-        basis: 'mass',
-        make: { massG: 9 },
-      });
+      blend(
+        {
+          lines: [...ids, 'isocyanate-hardener'].map((ingredient) => ({ ingredient, parts: 1 })),
+          basis: 'mass',
+          make: { massG: 9 },
+        },
+        SHIPPED,
+      );
     const codes = (...ids: string[]) => {
       const found = with_(...ids);
       return found.ok ? found.value.bestBeforeMonths : found.issues.map((issue) => `${issue.path} ${issue.code}`);
@@ -83,17 +86,20 @@ describe('blend', () => {
     expect(codes()).toEqual(['lines hardener-without-oil']);
     // A drop of it decides how long the whole may lie.
     const tung = with_('tung-oil');
-    const drop = blend({
-      lines: [
-        { ingredient: 'tung-oil', parts: 99 },
-        { ingredient: 'isocyanate-hardener', parts: 1 },
-      ],
-      basis: 'mass',
-      make: { massG: 9 },
-    });
+    const drop = blend(
+      {
+        lines: [
+          { ingredient: 'tung-oil', parts: 99 },
+          { ingredient: 'isocyanate-hardener', parts: 1 },
+        ],
+        basis: 'mass',
+        make: { massG: 9 },
+      },
+      SHIPPED,
+    );
     expect(tung.ok && drop.ok && drop.value.maxDwellMin).toEqual(tung.ok && tung.value.maxDwellMin);
     // What is on the shelf has a nature all the same.
-    expect(natureOf({ lines: [{ ingredient: 'isocyanate-hardener', parts: 1 }], make: { massG: 1 } }).ok).toBe(true);
+    expect(natureOf({ lines: [{ ingredient: 'isocyanate-hardener', parts: 1 }], make: { massG: 1 } }, SHIPPED).ok).toBe(true);
   });
   it('runs out of its tin once it is warm enough to be clear, and is poured only where it is warmed', () => {
     const lines = [
@@ -135,7 +141,7 @@ describe('blend', () => {
     expect(result).toMatchObject({ limiting: 'beeswax', left: { beeswax: 0 } });
     expect(result.totalG).toBeCloseTo(450, 9);
     expect(result.left?.['mineral-oil']).toBeCloseTo(0, 9);
-    expect(code(blend({ lines: paste, make: { from: { beeswax: 100 } } }))).toBe('no-stock-given');
+    expect(code(blend({ lines: paste, make: { from: { beeswax: 100 } } }, SHIPPED))).toBe('no-stock-given');
   });
   it('takes a share at a bound as the bound', () => {
     expect(feelOf(0.06, 20, null)).toBe('cream');
@@ -216,7 +222,7 @@ describe('blend', () => {
     const lump = made({ lines: paste, make: { from: { beeswax: 100 }, others: 'enough' } });
     expect(lump.totalG).toBeCloseTo(450, 9);
     expect(lump).toMatchObject({ limiting: 'beeswax', left: { beeswax: 0 } });
-    expect(code(blend({ lines: paste, make: { from: { 'tung-oil': 5 }, others: 'enough' } }))).toBe('no-stock-given');
+    expect(code(blend({ lines: paste, make: { from: { 'tung-oil': 5 }, others: 'enough' } }, SHIPPED))).toBe('no-stock-given');
   });
   it('alarms at rags from iodine 90 on, not before', () => {
     expect(made({ lines: [{ ingredient: 'almond-oil', parts: 1 }] })).toMatchObject({
@@ -232,7 +238,7 @@ describe('blend', () => {
     ['unknown-ingredient', { lines: [{ ingredient: 'unobtainium', parts: 1 }] }],
     ['invalid', { lines: paste, make: {} }],
     ['required', { lines: [] }],
-  ])('refuses with %s', (wanted, input) => expect(code(blend({ make: { massG: 1 }, ...input }))).toBe(wanted));
+  ])('refuses with %s', (wanted, input) => expect(code(blend({ make: { massG: 1 }, ...input }, SHIPPED))).toBe(wanted));
 });
 
 describe('fill', () => {
@@ -286,13 +292,16 @@ describe('correct', () => {
   it('refuses equal fractions, and a target that is not between', () => {
     const marry = (a: number, b: number, target: number, wantG?: number) =>
       code(
-        correct({
-          mode: 'marry',
-          a: { massG: 100, fraction: a },
-          b: { massG: 100, fraction: b },
-          target,
-          ...(wantG ? { wantG } : {}),
-        }),
+        correct(
+          {
+            mode: 'marry',
+            a: { massG: 100, fraction: a },
+            b: { massG: 100, fraction: b },
+            target,
+            ...(wantG ? { wantG } : {}),
+          },
+          SHIPPED,
+        ),
       );
     expect([marry(0.2, 0.2, 0.2), marry(0.1, 0.3, 0.4), marry(0.1, 0.3, 0.2), marry(0.1, 0.3, 0.2, 500)]).toEqual([
       'same-fractions',
@@ -303,13 +312,16 @@ describe('correct', () => {
   });
   it('marries as much as the scarcer lot allows, or what is wanted, in the shares the target asks', () => {
     const marry = (a: readonly [number, number], b: readonly [number, number], target: number, wantG?: number) =>
-      correct({
-        mode: 'marry',
-        a: { massG: a[0], fraction: a[1] },
-        b: { massG: b[0], fraction: b[1] },
-        target,
-        ...(wantG ? { wantG } : {}),
-      });
+      correct(
+        {
+          mode: 'marry',
+          a: { massG: a[0], fraction: a[1] },
+          b: { massG: b[0], fraction: b[1] },
+          target,
+          ...(wantG ? { wantG } : {}),
+        },
+        SHIPPED,
+      );
     expect(marry([100, 0.1], [100, 0.3], 0.25)).toMatchObject({
       ok: true,
       value: { fromAG: expect.closeTo(100 / 3, 9), fromBG: expect.closeTo(100, 9), totalG: expect.closeTo(400 / 3, 9) },
@@ -328,34 +340,40 @@ describe('correct', () => {
     expect(marry([100, 0.1], [100, 0.3], 0.25, 134)).toMatchObject({ ok: false, issues: [{ code: 'want-too-much' }] });
   });
   it('restores the ratio with the smallest additions', () => {
-    expect(correct({ mode: 'overpour', lines: paste, poured: { beeswax: 104, 'mineral-oil': 0 } })).toMatchObject({
+    expect(correct({ mode: 'overpour', lines: paste, poured: { beeswax: 104, 'mineral-oil': 0 } }, SHIPPED)).toMatchObject({
       ok: true,
       value: { add: { beeswax: 0, 'mineral-oil': 364 }, totalG: 468 },
     });
-    expect(code(correct({ mode: 'overpour', lines: paste, poured: { tung: 1 } }))).toBe('unknown-line');
-    expect(code(correct({ mode: 'overpour', lines: paste, poured: {} }))).toBe('nothing-poured');
+    expect(code(correct({ mode: 'overpour', lines: paste, poured: { tung: 1 } }, SHIPPED))).toBe('unknown-line');
+    expect(code(correct({ mode: 'overpour', lines: paste, poured: {} }, SHIPPED))).toBe('nothing-poured');
   });
   it('names what to add instead', () => {
     expect(
-      correct({
-        mode: 'retarget',
-        massG: 100,
-        fractions: { beeswax: 0.3, 'mineral-oil': 0.7 },
-        target: { beeswax: 0.2 },
-        add: 'beeswax',
-      }),
+      correct(
+        {
+          mode: 'retarget',
+          massG: 100,
+          fractions: { beeswax: 0.3, 'mineral-oil': 0.7 },
+          target: { beeswax: 0.2 },
+          add: 'beeswax',
+        },
+        SHIPPED,
+      ),
     ).toMatchObject({ ok: false, issues: [{ code: 'add-other', with: { instead: 'White mineral oil, food grade' } }] });
   });
   it('tells a leak from lost solvent', () => {
     const topup = (grossG: number) =>
-      correct({
-        mode: 'topup',
-        grossG,
-        tareG: 50,
-        originalNetG: 500,
-        usedG: 100,
-        volatile: { id: 'ethanol-denatured', fraction: 0.5 },
-      });
+      correct(
+        {
+          mode: 'topup',
+          grossG,
+          tareG: 50,
+          originalNetG: 500,
+          usedG: 100,
+          volatile: { id: 'ethanol-denatured', fraction: 0.5 },
+        },
+        SHIPPED,
+      );
     expect([code(topup(451)), code(topup(400)), code(topup(249))]).toEqual(['bottle-gained', 'ok', 'lost-more-than-solvent']);
     expect(topup(400)).toMatchObject({ value: { lostG: 50, addG: 50 } });
   });
@@ -363,7 +381,7 @@ describe('correct', () => {
 
 describe('the running scale', () => {
   const at = (poured: Record<string, number>, targetG = 450) => {
-    const result = running(paste, 'mass', targetG, poured);
+    const result = running(paste, 'mass', targetG, poured, SHIPPED);
     if (!result.ok) throw new Error('fails');
     return result.value;
   };
@@ -391,7 +409,7 @@ describe('the running scale', () => {
   });
   it('says of a line that was begun and is short how short, whether that is near enough, and what less keeps the ratio', () => {
     const short = (poured: Record<string, number>, last: string) => {
-      const result = running(paste, 'mass', 450, poured, last);
+      const result = running(paste, 'mass', 450, poured, SHIPPED, last);
       return result.ok ? result.value.short : null;
     };
     expect(NEAR_ENOUGH).toEqual({ grams: 1, ofShare: 0.05, share: 0.01 });

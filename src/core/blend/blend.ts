@@ -1,5 +1,5 @@
 import { check } from '@/core/contract';
-import type { Contact } from '@/core/material';
+import type { Catalogue, Contact } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type Consistency, feelOf } from './feel';
 import { type HeatLadder, heatLadder } from './heat';
@@ -107,18 +107,23 @@ function costPerKg(shares: readonly LineShare[], prices: Readonly<Record<string,
  * @returns every fault of the input at once, or the blend; nothing is rounded
  * @example blend({ lines: [{ ingredient: 'beeswax', parts: 1 }, { ingredient: 'mineral-oil', parts: 3.5 }], basis: 'mass', make: { massG: 900 } }) // → beeswax 200 g, oil 700 g
  */
-export function blend(input: unknown): Result<Blend> {
-  const made = natureOf(input);
-  const fault = made.ok ? hardenerFault(made.value.lines.map((line) => line.ingredient)) : null;
+export function blend(input: unknown, catalogue: Catalogue): Result<Blend> {
+  const made = natureOf(input, catalogue);
+  const fault = made.ok
+    ? hardenerFault(
+        made.value.lines.map((line) => line.ingredient),
+        catalogue,
+      )
+    : null;
   return fault ? fail(fault, 'lines') : made;
 }
 
 /** What some lines are together, whether or not anyone should mix them: a lot that is there has a nature all the same. */
-export function natureOf(input: unknown): Result<Blend> {
+export function natureOf(input: unknown, catalogue: Catalogue): Result<Blend> {
   const checked = check(BlendInput, input);
   if (!checked.ok) return checked;
   const { lines, basis, make, ambientC, prices, hardening } = checked.value;
-  const found = sharesOf(lines, basis);
+  const found = sharesOf(lines, basis, catalogue);
   if (!found.ok) return found;
   const shares = found.value;
   const densityGPerMl = densityOf(shares);
@@ -130,7 +135,7 @@ export function natureOf(input: unknown): Result<Blend> {
     (sum, { ingredient, w }) => sum + w * (hardening?.[ingredient.id] ?? ingredient.hardening),
     0,
   );
-  const drying = dryingOf(shares);
+  const drying = dryingOf(shares, catalogue);
   const ladder = heatLadder(shares, ambientC);
   return ok({
     totalG,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '@/core/material';
 import {
   type Bought,
   densityOfBought,
@@ -22,12 +23,12 @@ const bought: Bought = {
   labelDwellMaxMin: null,
   buildsFilm: null,
 };
-const of = (change: Partial<Bought>) => natureOfBought({ ...bought, ...change });
+const of = (change: Partial<Bought>) => natureOfBought({ ...bought, ...change }, SHIPPED);
 
 describe('a bought finish', () => {
   it('with undeclared contents is neither varnish nor mineral oil nor anything else that is known', () => {
     for (const drying of ['drying', 'never'] as const) {
-      expect(sharesOfBought({ ...bought, drying } as Bought)).toEqual({ [UNDECLARED]: 1 });
+      expect(sharesOfBought({ ...bought, drying } as Bought, SHIPPED)).toEqual({ [UNDECLARED]: 1 });
       const nature = of({ drying });
       expect(nature).toMatchObject({
         drying,
@@ -43,21 +44,21 @@ describe('a bought finish', () => {
     }
   });
   it('builds a film that nobody ruled out, unless its label or all of its contents say otherwise', () => {
-    const film = (change: Partial<Bought>) => filmOfBought({ ...bought, ...change });
+    const film = (change: Partial<Bought>) => filmOfBought({ ...bought, ...change }, SHIPPED);
     expect(film({ declared: ['tung-oil'] })).toBe('unknown');
     expect(film({ declared: ['tung-oil'], isAllDeclared: true })).toBe(false);
     expect(film({ buildsFilm: false })).toBe(false);
     expect(film({ declared: ['wiping-varnish'], buildsFilm: false })).toBe(true);
     expect(film({ declared: ['tung-oil'], isAllDeclared: true, buildsFilm: true })).toBe(true);
-    const mixed = withUndeclared({ 'tung-oil': 0.5, [UNDECLARED]: 0.5 }, [bought]);
+    const mixed = withUndeclared({ 'tung-oil': 0.5, [UNDECLARED]: 0.5 }, [bought], SHIPPED);
     expect(mixed).toMatchObject({ film: 'unknown', knifeSurface: false });
-    expect(withUndeclared({ 'tung-oil': 1 }, [{ ...bought, buildsFilm: false }])?.film).toBe(false);
+    expect(withUndeclared({ 'tung-oil': 1 }, [{ ...bought, buildsFilm: false }], SHIPPED)?.film).toBe(false);
   });
   it('that dries heats its cloths whatever it declares, and cannot dry by what never does', () => {
     const waxes: Partial<Bought> = { declared: ['beeswax', 'carnauba-wax'], isAllDeclared: true };
     expect(of(waxes).ragHazard).toBe('self-heating');
     expect(of({ ...waxes, drying: 'never' }).ragHazard).toBe('plain');
-    const says = (change: Partial<Bought>) => driesByNothing({ ...bought, ...change });
+    const says = (change: Partial<Bought>) => driesByNothing({ ...bought, ...change }, SHIPPED);
     expect(says(waxes)).toBe(true);
     expect(says({ declared: ['mineral-oil'], isAllDeclared: true })).toBe(true);
     expect(says({ declared: ['beeswax', 'tung-oil'], isAllDeclared: true })).toBe(false);
@@ -65,24 +66,24 @@ describe('a bought finish', () => {
     expect(says({ ...waxes, drying: 'never' })).toBe(false);
   });
   it('weighs what its contents weigh until a sheet says otherwise', () => {
-    expect(densityOfBought({ declared: ['beeswax'], shares: {}, isAllDeclared: true })).toBeCloseTo(0.96, 2);
+    expect(densityOfBought({ declared: ['beeswax'], shares: {}, isAllDeclared: true }, SHIPPED)).toBeCloseTo(0.96, 2);
     expect(
-      densityOfBought({ declared: ['citrus-solvent'], shares: { 'citrus-solvent': 0.5 }, isAllDeclared: false }),
+      densityOfBought({ declared: ['citrus-solvent'], shares: { 'citrus-solvent': 0.5 }, isAllDeclared: false }, SHIPPED),
     ).toBeCloseTo(1 / (0.5 / 0.84 + 0.5 / 0.92), 2);
   });
   it('takes the shares its data sheet gives; what is left is shared by what is only named, and by what is not', () => {
     const named = { ...bought, declared: ['tung-oil', 'beeswax'] };
-    expect(sharesOfBought({ ...named, shares: { 'tung-oil': 0.6 } })).toEqual({
+    expect(sharesOfBought({ ...named, shares: { 'tung-oil': 0.6 } }, SHIPPED)).toEqual({
       'tung-oil': 0.6,
       beeswax: 0.2,
       [UNDECLARED]: 0.2,
     });
-    expect(sharesOfBought({ ...named, isAllDeclared: true, shares: { 'tung-oil': 0.6 } })).toEqual({
+    expect(sharesOfBought({ ...named, isAllDeclared: true, shares: { 'tung-oil': 0.6 } }, SHIPPED)).toEqual({
       'tung-oil': 0.6,
       beeswax: 0.4,
     });
-    expect(sharesOfBought({ ...named, isAllDeclared: true })).toEqual({ 'tung-oil': 0.5, beeswax: 0.5 });
-    expect(sharesOfBought({ ...named, isAllDeclared: true, shares: { 'tung-oil': 0.3, beeswax: 0.2 } })).toEqual({
+    expect(sharesOfBought({ ...named, isAllDeclared: true }, SHIPPED)).toEqual({ 'tung-oil': 0.5, beeswax: 0.5 });
+    expect(sharesOfBought({ ...named, isAllDeclared: true, shares: { 'tung-oil': 0.3, beeswax: 0.2 } }, SHIPPED)).toEqual({
       'tung-oil': 0.6,
       beeswax: 0.4,
     });
@@ -95,10 +96,10 @@ describe('a bought finish', () => {
     expect(of({ drying: 'never', labelDwellMin: 15 }).maxDwellMin).toEqual({ flooded: null, thin: null });
   });
   it('stays unknown in what it is poured into', () => {
-    const mixed = withUndeclared({ 'mineral-oil': 0.5, [UNDECLARED]: 0.5 }, [bought]);
+    const mixed = withUndeclared({ 'mineral-oil': 0.5, [UNDECLARED]: 0.5 }, [bought], SHIPPED);
     expect(mixed).toMatchObject({ ragHazard: 'self-heating', flammable: true, contact: 'once-cured' });
-    expect(withUndeclared({ [UNDECLARED]: 1 }, [{ ...bought, contact: 'not-for-food' }])?.contact).toBe('not-for-food');
-    expect(withUndeclared({ 'mineral-oil': 1 }, [])?.ragHazard).toBe('plain');
-    expect(withUndeclared({}, [])).toBeNull();
+    expect(withUndeclared({ [UNDECLARED]: 1 }, [{ ...bought, contact: 'not-for-food' }], SHIPPED)?.contact).toBe('not-for-food');
+    expect(withUndeclared({ 'mineral-oil': 1 }, [], SHIPPED)?.ragHazard).toBe('plain');
+    expect(withUndeclared({}, [], SHIPPED)).toBeNull();
   });
 });

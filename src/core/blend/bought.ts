@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/material';
 import { ALLERGENS_NOT_DECLARED, anyFilm, type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
 import { type Blend, blend, natureOf } from './blend';
 import { heatsRags, THINNED } from './nature';
@@ -31,14 +32,18 @@ const FEEL = { paste: 0.19, liquid: 0 } as const;
 const KEEPS_UNKNOWN_MONTHS = 12;
 
 /** Ids of a bought finish's declared contents that the house knows. */
-export const declaredOf = ({ declared }: Pick<Bought, 'declared'>): string[] => declared.filter((id) => findIngredient(id));
+export const declaredOf = ({ declared }: Pick<Bought, 'declared'>, catalogue: Catalogue): string[] =>
+  declared.filter((id) => findIngredient(id, catalogue));
 
 /**
  * A bought finish as mass fractions: declared contents by their shares; those without one share what is left in equal parts, with what is
  * not declared where not all is.
  */
-export function sharesOfBought(bought: Pick<Bought, 'declared' | 'shares' | 'isAllDeclared'>): Record<string, number> {
-  const known = declaredOf(bought);
+export function sharesOfBought(
+  bought: Pick<Bought, 'declared' | 'shares' | 'isAllDeclared'>,
+  catalogue: Catalogue,
+): Record<string, number> {
+  const known = declaredOf(bought, catalogue);
   const given = known.filter((id) => (bought.shares[id] ?? 0) > 0);
   const open = known.filter((id) => !given.includes(id));
   if (!bought.isAllDeclared || known.length === 0) open.push(UNDECLARED);
@@ -55,42 +60,45 @@ export function sharesOfBought(bought: Pick<Bought, 'declared' | 'shares' | 'isA
 const UNDECLARED_DENSITY = 0.92;
 
 /** The density of a bought finish by its contents, g/ml, until a sheet says otherwise. */
-export const densityOfBought = (bought: Pick<Bought, 'declared' | 'shares' | 'isAllDeclared'>): number =>
+export const densityOfBought = (bought: Pick<Bought, 'declared' | 'shares' | 'isAllDeclared'>, catalogue: Catalogue): number =>
   1 /
-  Object.entries(sharesOfBought(bought)).reduce(
-    (sum, [id, w]) => sum + w / (findIngredient(id)?.densityGPerMl ?? UNDECLARED_DENSITY),
+  Object.entries(sharesOfBought(bought, catalogue)).reduce(
+    (sum, [id, w]) => sum + w / (findIngredient(id, catalogue)?.densityGPerMl ?? UNDECLARED_DENSITY),
     0,
   );
 
 /** Whether a bought finish builds a film: what was said of it, else its contents where all are declared; nobody knows otherwise. */
-export function filmOfBought(bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'buildsFilm'>): boolean | 'unknown' {
-  const known = declaredOf(bought);
-  if (bought.buildsFilm || known.some((id) => findIngredient(id)?.filmForming)) return true;
+export function filmOfBought(
+  bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'buildsFilm'>,
+  catalogue: Catalogue,
+): boolean | 'unknown' {
+  const known = declaredOf(bought, catalogue);
+  if (bought.buildsFilm || known.some((id) => findIngredient(id, catalogue)?.filmForming)) return true;
   if (bought.buildsFilm === false || (bought.isAllDeclared && known.length > 0)) return false;
   return 'unknown';
 }
 
 /** Whether a label contradicts itself: it dries, all its contents are declared, and none of them does. */
-export const driesByNothing = (bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'drying'>): boolean =>
+export const driesByNothing = (bought: Pick<Bought, 'declared' | 'isAllDeclared' | 'drying'>, catalogue: Catalogue): boolean =>
   bought.drying === 'drying' &&
   bought.isAllDeclared &&
-  declaredOf(bought).every((id) => {
-    const one = findIngredient(id);
+  declaredOf(bought, catalogue).every((id) => {
+    const one = findIngredient(id, catalogue);
     return one?.family === 'wax' || one?.dries === 'never' || (one?.volatileFraction ?? 0) >= 1;
   });
 
 /** What is known of a composition by itself; null where nothing in it is an ingredient. */
-function natureOfKnown(composition: Readonly<Record<string, number>>): Blend | null {
+function natureOfKnown(composition: Readonly<Record<string, number>>, catalogue: Catalogue): Blend | null {
   const lines = Object.entries(composition)
     .filter(([id]) => id !== UNDECLARED)
     .map(([ingredient, parts]) => ({ ingredient, parts }));
-  const made = lines.length > 0 ? natureOf({ lines, make: { massG: 100 } }) : null;
+  const made = lines.length > 0 ? natureOf({ lines, make: { massG: 100 } }, catalogue) : null;
   return made?.ok ? made.value : null;
 }
 
 /** A shape to write on where nothing is known; every figure of it that says something is replaced. */
-function blank(): Blend {
-  const made = blend({ lines: [{ ingredient: 'mineral-oil', parts: 1 }], make: { massG: 100 } });
+function blank(catalogue: Catalogue): Blend {
+  const made = blend({ lines: [{ ingredient: 'mineral-oil', parts: 1 }], make: { massG: 100 } }, catalogue);
   if (!made.ok) throw new Error('no blank blend');
   return { ...made.value, lines: [], driedLines: [], bestBeforeMonths: KEEPS_UNKNOWN_MONTHS, flashC: null, holdMaxC: null };
 }
@@ -105,9 +113,9 @@ export const boughtOfLine = (id: string): number | null =>
 const BOUGHT_UNSAID = { flashC: 21, molarMassGPerMol: 600 } as const;
 
 /** A bought finish as a line of a formula: its declared shares by what they do, the rest on the safe side. It is never heated. */
-export function boughtLine(bought: Bought & { readonly id: number; readonly name: string }): Ingredient {
-  const nature = natureOfBought(bought);
-  const declared = declaredOf(bought).flatMap((id) => findIngredient(id) ?? []);
+export function boughtLine(bought: Bought & { readonly id: number; readonly name: string }, catalogue: Catalogue): Ingredient {
+  const nature = natureOfBought(bought, catalogue);
+  const declared = declaredOf(bought, catalogue).flatMap((id) => findIngredient(id, catalogue) ?? []);
   const isUnknown = !bought.isAllDeclared || declared.length === 0;
   const { flooded, thin } = nature.maxDwellMin;
   return {
@@ -143,15 +151,15 @@ export function boughtLine(bought: Bought & { readonly id: number; readonly name
  * What is known of a bought finish as it comes: its label where it speaks, the safe side where it does not. It is never heated. What is not
  * declared is called no oil, and nobody knows whether it builds a film; its cloths are taken to heat and its vapour to burn.
  */
-export function natureOfBought(bought: Bought): Blend {
-  const base = natureOfKnown(sharesOfBought(bought)) ?? blank();
-  const declared = declaredOf(bought).flatMap((id) => findIngredient(id) ?? []);
+export function natureOfBought(bought: Bought, catalogue: Catalogue): Blend {
+  const base = natureOfKnown(sharesOfBought(bought, catalogue), catalogue) ?? blank(catalogue);
+  const declared = declaredOf(bought, catalogue).flatMap((id) => findIngredient(id, catalogue) ?? []);
   const isUnknown = !bought.isAllDeclared || declared.length === 0;
   const usual = bought.drying === 'drying' ? THINNED.dwellMin : { flooded: null, thin: null };
   const label = bought.labelDwellMaxMin ?? bought.labelDwellMin;
   const most = (own: number | null): number | null =>
     label === null || own === null ? own : bought.labelDwellMaxMin === null ? Math.max(own, label) : label;
-  const film = filmOfBought(bought);
+  const film = filmOfBought(bought, catalogue);
   return {
     ...base,
     // What dries heats its cloths, whatever of it is declared.
@@ -173,13 +181,17 @@ export function natureOfBought(bought: Bought): Blend {
 }
 
 /** What a blend is into which a finish went whose contents are not all declared: the rest is unknown. */
-export const withUndeclared = (composition: Readonly<Record<string, number>>, inside: readonly Bought[]): Blend | null => {
+export const withUndeclared = (
+  composition: Readonly<Record<string, number>>,
+  inside: readonly Bought[],
+  catalogue: Catalogue,
+): Blend | null => {
   const [only] = inside;
-  if (!only) return natureOfKnown(composition);
-  const known = natureOfKnown(composition) ?? natureOfBought(only);
-  const each = inside.map(natureOfBought);
+  if (!only) return natureOfKnown(composition, catalogue);
+  const known = natureOfKnown(composition, catalogue) ?? natureOfBought(only, catalogue);
+  const each = inside.map((one) => natureOfBought(one, catalogue));
   const film = anyFilm([known.film, ...each.map((one) => one.film)]);
-  const isUnknown = inside.some((one) => !one.isAllDeclared || declaredOf(one).length === 0);
+  const isUnknown = inside.some((one) => !one.isAllDeclared || declaredOf(one, catalogue).length === 0);
   return {
     ...known,
     contact: worstOf([known.contact, ...each.map((one) => one.contact)]),

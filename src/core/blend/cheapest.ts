@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { check } from '@/core/contract';
-import { CONTACTS, findIngredient, type Ingredient, likeIngredient } from '@/core/material';
+import type { Catalogue } from '@/core/material';
+import { CONTACTS, findIngredient, type Ingredient, likeOf } from '@/core/material';
 import { fail, GAS_CONSTANT, type Issue, ok, type Result, toKelvin } from '@/core/quantity';
 import { natureOf } from './blend';
 import { POUR_ABOVE_CLEAR_K } from './heat';
@@ -191,8 +192,8 @@ function answer({ ingredients, prices, limits, names }: Asked, solver: LinearSol
  * @param solver a linear solver, loaded
  * @returns every fault of the input at once, the blend with the limits that bind, or a smallest set of limits that clash
  */
-export function cheapest(input: unknown, solver: LinearSolver): Result<Cheapest> {
-  const asked = read(input);
+export function cheapest(input: unknown, solver: LinearSolver, catalogue: Catalogue): Result<Cheapest> {
+  const asked = read(input, catalogue);
   return asked.ok ? ok(answer(asked.value, solver)) : asked;
 }
 
@@ -209,17 +210,20 @@ const TOGETHER: Readonly<Record<'still' | 'shaken', readonly (readonly Ingredien
 export type Wanted = { readonly mayBeShaken: boolean; readonly keeps: boolean };
 
 /** Vitamin E keeps an oil from drying. */
-const slows = (one: Ingredient): boolean => likeIngredient(one.id) === 'vitamin-e';
+const slows = (one: Ingredient): boolean => likeOf(one) === 'vitamin-e';
 
 /** Kitchen oils and oils that dry by halves turn rancid in wood, and vitamin E only holds that up: in no blend that must keep. */
 const turns = (one: Ingredient): boolean => turnsByItself(one) || slows(one);
 
 /** Whether a blend can be made and used: it does not stay tacky, it keeps where it must, and its wax comes together with the rest. */
-function isUsable(fractions: Readonly<Record<string, number>>, keeps: boolean): boolean {
-  const made = natureOf({
-    lines: Object.entries(fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
-    make: { massG: 100 },
-  });
+function isUsable(fractions: Readonly<Record<string, number>>, keeps: boolean, catalogue: Catalogue): boolean {
+  const made = natureOf(
+    {
+      lines: Object.entries(fractions).map(([ingredient, parts]) => ({ ingredient, parts })),
+      make: { massG: 100 },
+    },
+    catalogue,
+  );
   if (!made.ok) return false;
   const { drying, turnsRancid, heat, waxFraction } = made.value;
   return drying !== 'mixed' && !(keeps && turnsRancid) && !(heat === 'none' && waxFraction > 0);
@@ -260,8 +264,8 @@ function triesOf({ ingredients, prices, limits }: Asked, { mayBeShaken }: Wanted
  * nothing that turns where it must keep; wax only where it can be brought together with the rest.
  * @returns as `cheapest`; the clash names `mixes` where only parting ingredients would do, `usable` where only what stays tacky, turns or cannot be made
  */
-export function cheapestToUse(input: unknown, wanted: Wanted, solver: LinearSolver): Result<Cheapest> {
-  const whole = read(input);
+export function cheapestToUse(input: unknown, wanted: Wanted, solver: LinearSolver, catalogue: Catalogue): Result<Cheapest> {
+  const whole = read(input, catalogue);
   if (!whole.ok) return whole;
   const needed = Object.entries(whole.value.limits.ranges ?? {}).flatMap(([id, [least]]) => (least > 0 ? [id] : []));
   const asked = wanted.keeps ? without(whole.value, (one) => turns(one) && !needed.includes(one.id)) : whole.value;
@@ -271,7 +275,7 @@ export function cheapestToUse(input: unknown, wanted: Wanted, solver: LinearSolv
     return [answer({ ...of, names: [...named, ...usual] }, solver)];
   });
   const feasible = tried.flatMap((one) => (one.feasible ? [one] : [])).sort((a, b) => a.costPerKg - b.costPerKg);
-  const usable = feasible.find(({ fractions }) => isUsable(fractions, wanted.keeps));
+  const usable = feasible.find(({ fractions }) => isUsable(fractions, wanted.keeps, catalogue));
   if (usable) return ok(usable);
   if (feasible.length > 0) return ok({ feasible: false, clash: ['usable'] });
   const plain = answer(whole.value, solver);
@@ -298,14 +302,14 @@ const isOf = (name: string, chosen: readonly Ingredient[]): boolean => {
   return id === undefined || chosen.some((one) => one.id === id);
 };
 
-function read(input: unknown): Result<Asked> {
+function read(input: unknown, catalogue: Catalogue): Result<Asked> {
   const checked = check(SolveInput, input);
   if (!checked.ok) return checked;
   const { ingredients: ids, prices, limits } = checked.value;
   const issues: Issue[] = [];
   const ingredients: Ingredient[] = [];
   ids.forEach((id, i) => {
-    const found = findIngredient(id);
+    const found = findIngredient(id, catalogue);
     if (!found) issues.push({ code: 'unknown-ingredient', path: `ingredients.${i}`, with: { id } });
     else if (ids.indexOf(id) !== i)
       issues.push({ code: 'duplicate-ingredient', path: `ingredients.${i}`, with: { name: found.name } });

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { check } from '@/core/contract';
+import type { Catalogue } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { sharesOf } from './lines';
@@ -19,8 +20,8 @@ const isWhole = (fractions: Readonly<Record<string, number>>): boolean => Math.a
 export type Overpour = { readonly add: Readonly<Record<string, number>>; readonly totalG: number };
 
 /** The smallest additions that restore the ratio: scale to the line with the largest poured/parts. */
-function overpour({ lines, basis, poured }: Input<'overpour'>): Result<Overpour> {
-  const shares = sharesOf(lines, basis);
+function overpour({ lines, basis, poured }: Input<'overpour'>, catalogue: Catalogue): Result<Overpour> {
+  const shares = sharesOf(lines, basis, catalogue);
   if (!shares.ok) return shares;
   const known = new Set(lines.map((line) => line.ingredient));
   const stray = Object.keys(poured).find((id) => !known.has(id));
@@ -32,7 +33,10 @@ function overpour({ lines, basis, poured }: Input<'overpour'>): Result<Overpour>
 }
 
 /** `x = M(w* − w)/(1 − w*)`: grams of one ingredient that bring its fraction to the target. */
-function retarget({ massG, fractions, target, add }: Input<'retarget'>): Result<{ addG: number; totalG: number }> {
+function retarget(
+  { massG, fractions, target, add }: Input<'retarget'>,
+  catalogue: Catalogue,
+): Result<{ addG: number; totalG: number }> {
   const wanted = target[add];
   if (wanted === undefined) return fail('required', `target.${add}`);
   if (sumOf(fractions) > 1 + SAME_FRACTION) return fail('fractions-sum', 'fractions', { sum: sumOf(fractions) });
@@ -41,7 +45,7 @@ function retarget({ massG, fractions, target, add }: Input<'retarget'>): Result<
   if (addG < 0) {
     const others = Object.entries(fractions).filter(([id]) => id !== add);
     const instead = others.sort((a, b) => b[1] - a[1])[0]?.[0] ?? '';
-    return fail('add-other', 'add', { add, instead: findIngredient(instead)?.name ?? instead });
+    return fail('add-other', 'add', { add, instead: findIngredient(instead, catalogue)?.name ?? instead });
   }
   return ok({ addG, totalG: massG + addG });
 }
@@ -74,12 +78,15 @@ function topup({ grossG, tareG, originalNetG, usedG, volatile }: Input<'topup'>)
 }
 
 /** `addG = concentrateG·t/(1 − t)` of the one volatile ingredient the concentrate lacks. */
-function letDown({ concentrateG, fractions, target }: Input<'let-down'>): Result<{ add: string; addG: number; totalG: number }> {
+function letDown(
+  { concentrateG, fractions, target }: Input<'let-down'>,
+  catalogue: Catalogue,
+): Result<{ add: string; addG: number; totalG: number }> {
   if (!isWhole(fractions)) return fail('fractions-sum', 'fractions', { sum: sumOf(fractions) });
   if (!isWhole(target)) return fail('fractions-sum', 'target', { sum: sumOf(target) });
   const missing = Object.keys(target).filter((id) => (target[id] ?? 0) > 0 && !((fractions[id] ?? 0) > 0));
   const [id] = missing;
-  if (missing.length !== 1 || id === undefined || findIngredient(id)?.volatileFraction !== 1) {
+  if (missing.length !== 1 || id === undefined || findIngredient(id, catalogue)?.volatileFraction !== 1) {
     return fail('not-one-volatile', 'target', { missing: missing.join(', ') });
   }
   const t = target[id] ?? 0;
@@ -94,20 +101,20 @@ function letDown({ concentrateG, fractions, target }: Input<'let-down'>): Result
 export type Correction = Overpour | { readonly addG: number } | Marriage;
 
 /** Puts a slip right (calc.md, 4): overpour, retarget, marry, topup or let-down. Masses in g, fractions 0–1. */
-export function correct(input: unknown): Result<Correction> {
+export function correct(input: unknown, catalogue: Catalogue): Result<Correction> {
   const checked = check(CorrectInput, input);
   if (!checked.ok) return checked;
   const slip = checked.value;
   switch (slip.mode) {
     case 'overpour':
-      return overpour(slip);
+      return overpour(slip, catalogue);
     case 'retarget':
-      return retarget(slip);
+      return retarget(slip, catalogue);
     case 'marry':
       return marry(slip);
     case 'topup':
       return topup(slip);
     case 'let-down':
-      return letDown(slip);
+      return letDown(slip, catalogue);
   }
 }

@@ -1,4 +1,6 @@
+import type { Catalogue } from '@/core/material';
 import { findIngredient, isLiquid } from '@/core/material';
+import type { Reads } from '@/core/quantity';
 import {
   atPath,
   fail,
@@ -66,20 +68,29 @@ export type KeptLine = {
 };
 
 /** One amount as it is measured, in grams. */
-function measuredLine({ ingredient, parts: amount, molten = false, temp = '' }: DraftLine): Result<KeptLine> {
-  const warm = temp.trim() === '' ? ok(null) : atPath('temp', parseTemperature(temp));
+function measuredLine(
+  { ingredient, parts: amount, molten = false, temp = '' }: DraftLine,
+  reads: Reads,
+  catalogue: Catalogue,
+): Result<KeptLine> {
+  const warm = temp.trim() === '' ? ok(null) : atPath('temp', parseTemperature(temp, reads));
   if (!warm.ok) return warm;
   const tempC = warm.value;
-  const read = measureLine({ ingredient, amount, molten, ...(tempC === null ? {} : { tempC }) });
+  const read = measureLine({ ingredient, amount, molten, ...(tempC === null ? {} : { tempC }) }, reads, catalogue);
   return read.ok ? ok({ ingredient, parts: read.value.massG, amount: amount.trim(), molten, tempC }) : read;
 }
 
 /** Typed lines as the core takes them, parts by weight or by volume; amounts as grams. Each fault at its line. */
-export function draftLines(lines: readonly DraftLine[], basis: DraftBasis = 'mass'): Result<KeptLine[]> {
+export function draftLines(
+  lines: readonly DraftLine[],
+  reads: Reads,
+  catalogue: Catalogue,
+  basis: DraftBasis = 'mass',
+): Result<KeptLine[]> {
   const issues: Issue[] = [];
   const read = lines.map((line, index): KeptLine => {
     if (basis === 'measured' && line.ingredient !== '') {
-      const measured = measuredLine(line);
+      const measured = measuredLine(line, reads, catalogue);
       if (measured.ok) return measured.value;
       issues.push(
         ...measured.issues.map((issue) => ({
@@ -100,18 +111,18 @@ export function draftLines(lines: readonly DraftLine[], basis: DraftBasis = 'mas
 /** What the parts of a draft are by once its amounts are grams. */
 export const basisOf = ({ basis }: Pick<FormulaDraft, 'basis'>): 'mass' | 'volume' => (basis === 'volume' ? 'volume' : 'mass');
 
-function stockOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>): Result<Make> {
+function stockOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>, reads: Reads, catalogue: Catalogue): Result<Make> {
   const from: Record<string, number> = {};
   const issues: Issue[] = [];
   for (const { ingredient: id } of draft.lines) {
-    const ingredient = findIngredient(id);
+    const ingredient = findIngredient(id, catalogue);
     const typed = draft.from[id];
     if (!ingredient) continue;
     if (typed === undefined || typed.trim() === '') {
       if (draft.others !== 'enough' && (stock[id] ?? 0) > 0) from[id] = stock[id] ?? 0;
       continue;
     }
-    const parsed = parseAmount(typed, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) });
+    const parsed = parseAmount(typed, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }, reads);
     if (parsed.ok) from[id] = parsed.value.massG;
     else issues.push(...parsed.issues.map((issue) => ({ ...issue, path: `from.${id}` })));
   }
@@ -121,23 +132,29 @@ function stockOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>): 
 }
 
 /** What is fixed, as typed: a total, a volume, what there is, or so many jars. */
-export function makeOf(draft: FormulaDraft, stock: Readonly<Record<string, number>>, jars: readonly DraftJar[]): Result<Make> {
+export function makeOf(
+  draft: FormulaDraft,
+  stock: Readonly<Record<string, number>>,
+  jars: readonly DraftJar[],
+  reads: Reads,
+  catalogue: Catalogue,
+): Result<Make> {
   switch (draft.sizeBy) {
     case 'written': {
-      const lines = draftLines(draft.lines, draft.basis);
+      const lines = draftLines(draft.lines, reads, catalogue, draft.basis);
       if (!lines.ok || draft.basis !== 'measured') return fail('required', 'mass');
       return ok({ massG: lines.value.reduce((sum, line) => sum + line.parts, 0) });
     }
     case 'mass': {
-      const massG = atPath('mass', parseMass(draft.mass));
+      const massG = atPath('mass', parseMass(draft.mass, reads));
       return massG.ok ? ok({ massG: massG.value }) : massG;
     }
     case 'volume': {
-      const volumeMl = atPath('volume', parseVolume(draft.volume));
+      const volumeMl = atPath('volume', parseVolume(draft.volume, reads));
       return volumeMl.ok ? ok({ volumeMl: volumeMl.value }) : volumeMl;
     }
     case 'from':
-      return stockOf(draft, stock);
+      return stockOf(draft, stock, reads, catalogue);
     case 'jars': {
       const jar = jars.find((one) => one.id === draft.jar.id);
       const count = atPath('jar.count', parsePositive(draft.jar.count));
@@ -165,14 +182,19 @@ export type DraftAround = {
 export type Reckoned = { readonly blend: Blend | null; readonly sized: boolean; readonly issues: readonly Issue[] };
 
 /** The blend of a draft; where only its size is missing, what it will be for a kilogram. */
-export function reckon(draft: FormulaDraft, { prices, stock, jars, ambientC, hardening }: DraftAround): Reckoned {
-  const lines = draftLines(draft.lines, draft.basis);
+export function reckon(
+  draft: FormulaDraft,
+  { prices, stock, jars, ambientC, hardening }: DraftAround,
+  reads: Reads,
+  catalogue: Catalogue,
+): Reckoned {
+  const lines = draftLines(draft.lines, reads, catalogue, draft.basis);
   if (!lines.ok) return { blend: null, sized: false, issues: lines.issues };
-  const make = makeOf(draft, stock, jars);
+  const make = makeOf(draft, stock, jars, reads, catalogue);
   const input = { lines: lines.value, basis: basisOf(draft), ambientC, prices, hardening };
-  const made = blend({ ...input, make: make.ok ? make.value : { massG: 1000 } });
+  const made = blend({ ...input, make: make.ok ? make.value : { massG: 1000 } }, catalogue);
   if (make.ok && made.ok) return { blend: made.value, sized: true, issues: [] };
-  const plain = blend({ ...input, make: { massG: 1000 } });
+  const plain = blend({ ...input, make: { massG: 1000 } }, catalogue);
   return { blend: plain.ok ? plain.value : null, sized: false, issues: make.ok ? (made.ok ? [] : made.issues) : make.issues };
 }
 
@@ -193,8 +215,8 @@ export function snapped(share: number, pair: number): number {
   return near.sort((a, b) => Math.abs(a - share) - Math.abs(b - share))[0] ?? share;
 }
 
-const densityOf = (draft: FormulaDraft, line: DraftLine): number =>
-  draft.basis === 'volume' ? (findIngredient(line.ingredient)?.densityGPerMl ?? 1) : 1;
+const densityOf = (draft: FormulaDraft, line: DraftLine, catalogue: Catalogue): number =>
+  draft.basis === 'volume' ? (findIngredient(line.ingredient, catalogue)?.densityGPerMl ?? 1) : 1;
 
 const numberOf = (text: string): number => {
   const parsed = parseNumber(text);
@@ -202,9 +224,9 @@ const numberOf = (text: string): number => {
 };
 
 /** A draft in plain parts: amounts with units of their own end where a share is moved by hand. */
-function inParts(draft: FormulaDraft): FormulaDraft {
+function inParts(draft: FormulaDraft, reads: Reads, catalogue: Catalogue): FormulaDraft {
   if (draft.basis !== 'measured') return draft;
-  const read = draftLines(draft.lines, draft.basis);
+  const read = draftLines(draft.lines, reads, catalogue, draft.basis);
   const lines = draft.lines.map(({ molten: _, temp: __, ...line }, i) => ({
     ...line,
     parts: read.ok ? threeFigures(read.value[i]?.parts ?? 0) : '',
@@ -213,9 +235,15 @@ function inParts(draft: FormulaDraft): FormulaDraft {
 }
 
 /** Parts that make some mass fractions. One line keeps its parts as they are said, so that 1 : 3.5 becomes 1 : 3.2 and not 1.05 : 3.45. */
-export function withFractions(written: FormulaDraft, fractions: readonly number[], keeps = 0): FormulaDraft {
-  const draft = inParts(written);
-  const raw = draft.lines.map((line, i) => (fractions[i] ?? 0) / densityOf(draft, line));
+export function withFractions(
+  written: FormulaDraft,
+  fractions: readonly number[],
+  reads: Reads,
+  catalogue: Catalogue,
+  keeps = 0,
+): FormulaDraft {
+  const draft = inParts(written, reads, catalogue);
+  const raw = draft.lines.map((line, i) => (fractions[i] ?? 0) / densityOf(draft, line, catalogue));
   const scale = (numberOf(draft.lines[keeps]?.parts ?? '') || 1) / (raw[keeps] || 1);
   return {
     ...draft,
@@ -229,7 +257,14 @@ export function withFractions(written: FormulaDraft, fractions: readonly number[
 const LEAST_SHARE = 0.001;
 
 /** One line gets another share; locked lines keep theirs and the rest give or take in proportion. Null where there is no room. */
-export function setShare(draft: FormulaDraft, shares: readonly number[], index: number, share: number): FormulaDraft | null {
+export function setShare(
+  draft: FormulaDraft,
+  shares: readonly number[],
+  index: number,
+  share: number,
+  reads: Reads,
+  catalogue: Catalogue,
+): FormulaDraft | null {
   const moves = (i: number): boolean => i !== index && !draft.lines[i]?.locked;
   const fixed = shares.reduce((sum, one, i) => sum + (i !== index && !moves(i) ? one : 0), 0);
   const loose = shares.reduce((sum, one, i) => sum + (moves(i) ? one : 0), 0);
@@ -242,26 +277,44 @@ export function setShare(draft: FormulaDraft, shares: readonly number[], index: 
   return withFractions(
     draft,
     shares.map((one, i) => (i === index ? share : moves(i) ? (one / loose) * room : one)),
+    reads,
+    catalogue,
     keeps,
   );
 }
 
 /** One line gets so many grams, the others keep theirs: the pot grows or shrinks with it. */
-export function setGrams(draft: FormulaDraft, grams: readonly number[], index: number, wanted: number): FormulaDraft {
+export function setGrams(
+  draft: FormulaDraft,
+  grams: readonly number[],
+  index: number,
+  wanted: number,
+  reads: Reads,
+  catalogue: Catalogue,
+): FormulaDraft {
   const next = grams.map((one, i) => (i === index ? wanted : one));
   const total = next.reduce((sum, one) => sum + one, 0);
   return {
     ...withFractions(
       draft,
       next.map((one) => one / total),
+      reads,
+      catalogue,
     ),
     sizeBy: 'mass',
-    mass: typedAs(Math.round(total * 10) / 10, 'g'),
+    mass: typedAs(Math.round(total * 10) / 10, 'g', reads),
   };
 }
 
 /** Parts after a kerf was moved: the two boards it parts share anew what they had together; near a simple ratio it clicks to it. */
-export function moveKerf(draft: FormulaDraft, shares: readonly number[], index: number, share: number): FormulaDraft {
+export function moveKerf(
+  draft: FormulaDraft,
+  shares: readonly number[],
+  index: number,
+  share: number,
+  reads: Reads,
+  catalogue: Catalogue,
+): FormulaDraft {
   const [left, right] = [draft.lines[index], draft.lines[index + 1]];
   if (!left || !right || left.locked || right.locked) return draft;
   const pair = (shares[index] ?? 0) + (shares[index + 1] ?? 0);
@@ -273,17 +326,23 @@ export function moveKerf(draft: FormulaDraft, shares: readonly number[], index: 
   return withFractions(
     draft,
     shares.map((one, i) => (i === index ? at : i === index + 1 ? pair - at : one)),
+    reads,
+    catalogue,
     shares.length > 2 ? keeps : 0,
   );
 }
 
 /** What the same words would be by the other measure, so that nobody takes one for the other; shares of wax by weight. */
-export function otherBasis(draft: FormulaDraft): { readonly asWritten: number; readonly otherwise: number } | null {
-  const lines = draft.basis === 'measured' ? null : draftLines(draft.lines);
+export function otherBasis(
+  draft: FormulaDraft,
+  reads: Reads,
+  catalogue: Catalogue,
+): { readonly asWritten: number; readonly otherwise: number } | null {
+  const lines = draft.basis === 'measured' ? null : draftLines(draft.lines, reads, catalogue);
   if (!lines?.ok) return null;
   const [here, there] = (['mass', 'volume'] as const)
     .toSorted((a) => (a === draft.basis ? -1 : 1))
-    .map((basis) => blend({ lines: lines.value, basis, make: { massG: 1 } }));
+    .map((basis) => blend({ lines: lines.value, basis, make: { massG: 1 } }, catalogue));
   if (!here?.ok || !there?.ok || here.value.waxFraction === 0) return null;
   return { asWritten: here.value.waxFraction, otherwise: there.value.waxFraction };
 }
@@ -297,11 +356,13 @@ const against = (amounts: readonly number[]): string => {
 /** The ratio of a recipe by weight and by volume, the volume of each as it is measured. Null while it cannot be read. */
 export function bothRatios(
   draft: FormulaDraft,
+  reads: Reads,
+  catalogue: Catalogue,
 ): { readonly byWeight: string; readonly byVolume: string; readonly jug: Measures } | null {
   if (draft.basis !== 'measured') return null;
   const read = draft.lines.map(({ ingredient, parts: amount, molten = false, temp = '' }) => {
-    const warm = temp.trim() === '' ? null : parseTemperature(temp);
-    return measureLine({ ingredient, amount, molten, ...(warm?.ok ? { tempC: warm.value } : {}) });
+    const warm = temp.trim() === '' ? null : parseTemperature(temp, reads);
+    return measureLine({ ingredient, amount, molten, ...(warm?.ok ? { tempC: warm.value } : {}) }, reads, catalogue);
   });
   const lines = read.flatMap((one) => (one.ok ? [one.value] : []));
   if (lines.length < read.length || lines.length === 0) return null;

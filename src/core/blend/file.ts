@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Catalogue } from '@/core/material';
 import { nameToIngredient } from '@/core/material';
 import type { Issue } from '@/core/quantity';
 import { sharesOf } from './lines';
@@ -49,19 +50,19 @@ export type Read = {
 const SAME_FRACTION = 1e-6;
 
 /** Whether two formulas make the same blend, whatever their parts, basis and order. */
-export function sameBlend(a: KnownFormula, b: KnownFormula): boolean {
-  const [left, right] = [sharesOf(a.lines, a.basis), sharesOf(b.lines, b.basis)];
+export function sameBlend(a: KnownFormula, b: KnownFormula, catalogue: Catalogue): boolean {
+  const [left, right] = [sharesOf(a.lines, a.basis, catalogue), sharesOf(b.lines, b.basis, catalogue)];
   if (!left.ok || !right.ok || left.value.length !== right.value.length) return false;
   return left.value.every(({ ingredient, w }) =>
     right.value.some((other) => other.ingredient.id === ingredient.id && Math.abs(other.w - w) <= SAME_FRACTION),
   );
 }
 
-function readLines(read: Read): { readonly lines: FormulaLine[]; readonly issues: Issue[] } {
+function readLines(read: Read, catalogue: Catalogue): { readonly lines: FormulaLine[]; readonly issues: Issue[] } {
   const issues: Issue[] = [];
   const lines: FormulaLine[] = [];
   for (const { at, ingredient, parts } of read.lines) {
-    const found = nameToIngredient(ingredient, at);
+    const found = nameToIngredient(ingredient, at, catalogue);
     if (parts === null) issues.push({ code: 'not-a-number', path: at });
     else if (!(parts > 0)) issues.push({ code: 'must-be-positive', path: at });
     if (!found.ok) issues.push(...found.issues);
@@ -73,17 +74,17 @@ function readLines(read: Read): { readonly lines: FormulaLine[]; readonly issues
 }
 
 /** What a file holds, formula by formula, against those that are kept. Nothing is left out in silence: what is refused says why and where. */
-export function understand(read: readonly Read[], kept: readonly KnownFormula[]): UnderstoodFormulas[] {
+export function understand(read: readonly Read[], kept: readonly KnownFormula[], catalogue: Catalogue): UnderstoodFormulas[] {
   const before: KnownFormula[] = [...kept];
   return read.map((one) => {
-    const { lines, issues } = readLines(one);
+    const { lines, issues } = readLines(one, catalogue);
     if (one.name.trim() === '') issues.push({ code: 'required', path: one.at });
     const basis = BASES.find((known) => known === one.basis);
     if (!basis) issues.push({ code: 'unknown-basis', path: one.at, with: { basis: one.basis } });
     if (one.lines.length < 2) issues.push({ code: 'one-ingredient', path: one.at });
     const record = { name: one.name.trim(), basis: basis ?? 'mass', note: one.note, lines };
     if (issues.length > 0) return { ...record, status: 'refused', knownAs: null, issues };
-    const twin = before.find((other) => sameBlend(other, record));
+    const twin = before.find((other) => sameBlend(other, record, catalogue));
     const named = before.find((other) => other.name.toLowerCase() === record.name.toLowerCase());
     before.push(record);
     if (twin) return { ...record, status: 'same', knownAs: twin.name, issues };

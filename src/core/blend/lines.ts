@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/material';
 import { findIngredient, type Ingredient } from '@/core/material';
 import type { Issue, Result } from '@/core/quantity';
 import type { FormulaLine } from './schema';
@@ -10,12 +11,16 @@ export type LineShare = { readonly ingredient: Ingredient; readonly parts: numbe
  * `w_i = m_i / Σm`
  * @returns one share per line, in line order; issues for unknown or repeated ingredients
  */
-export function sharesOf(lines: readonly FormulaLine[], basis: 'mass' | 'volume'): Result<readonly LineShare[]> {
+export function sharesOf(
+  lines: readonly FormulaLine[],
+  basis: 'mass' | 'volume',
+  catalogue: Catalogue,
+): Result<readonly LineShare[]> {
   const issues: Issue[] = [];
   const seen = new Set<string>();
   const weighed: { ingredient: Ingredient; parts: number; m: number }[] = [];
   lines.forEach((line, index) => {
-    const ingredient = findIngredient(line.ingredient);
+    const ingredient = findIngredient(line.ingredient, catalogue);
     if (!ingredient)
       issues.push({ code: 'unknown-ingredient', path: `lines.${index}.ingredient`, with: { id: line.ingredient } });
     else if (seen.has(ingredient.id)) {

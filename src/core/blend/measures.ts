@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { check, MOST, shortText } from '@/core/contract';
+import type { Catalogue } from '@/core/material';
 import { findIngredient, type Ingredient, likeIngredient } from '@/core/material';
+import type { Reads } from '@/core/quantity';
 import { fail, type Issue, type OunceMeaning, ok, parseMeasured, type Result } from '@/core/quantity';
 import { densityAt } from './convert';
 
@@ -40,8 +42,8 @@ export function densityAsMeasured(ingredient: Ingredient, how: AsMeasured): numb
 }
 
 /** Whether a spoon or a cup says nothing of it: pieces of wax and flakes lie with air between them. */
-export const isPieces = ({ family, id }: Ingredient, molten: boolean): boolean =>
-  (family === 'wax' && !molten) || likeIngredient(id) === 'shellac-flake';
+export const isPieces = ({ family, id }: Ingredient, molten: boolean, catalogue: Catalogue): boolean =>
+  (family === 'wax' && !molten) || likeIngredient(id, catalogue) === 'shellac-flake';
 
 /** What one line of a recipe is: g, ml it takes up as it is measured, and whether it was given by volume. */
 export type MeasuredLine = {
@@ -57,11 +59,13 @@ export type MeasuredLine = {
  */
 export function measureLine(
   { ingredient: id, amount, ...how }: AsMeasured & { readonly ingredient: string; readonly amount: string },
+  reads: Reads,
+  catalogue: Catalogue,
   ounce?: OunceMeaning,
 ): Result<MeasuredLine> {
-  const ingredient = findIngredient(id);
+  const ingredient = findIngredient(id, catalogue);
   if (!ingredient) return fail('unknown-ingredient', 'ingredient', { id });
-  const read = parseMeasured(amount, { asks: true, ounce });
+  const read = parseMeasured(amount, { asks: true, ounce }, reads);
   if (!read.ok) return { ok: false, issues: read.issues.map((issue) => ({ ...issue, path: 'amount' })) };
   const isMolten = ingredient.family === 'wax' && how.molten === true;
   if (isMolten && ingredient.meltC !== null && warmth(how) < ingredient.meltC)
@@ -69,7 +73,7 @@ export function measureLine(
   const density = densityAsMeasured(ingredient, how);
   if (read.value.by === 'mass')
     return ok({ ingredient: id, massG: read.value.g, addMl: read.value.g / density, byVolume: false });
-  if (isPieces(ingredient, isMolten)) return fail('pieces-by-volume', 'amount', { name: ingredient.name });
+  if (isPieces(ingredient, isMolten, catalogue)) return fail('pieces-by-volume', 'amount', { name: ingredient.name });
   return ok({ ingredient: id, massG: read.value.ml * density, addMl: read.value.ml, byVolume: true });
 }
 
@@ -104,12 +108,12 @@ export function levelsOf(lines: readonly Pick<MeasuredLine, 'ingredient' | 'mass
  * @returns masses g, volumes ml as they are measured; issues for what must be asked
  * @example measures({ lines: [{ ingredient: 'beeswax', amount: '4 cup', molten: true }, { ingredient: 'mineral-oil', amount: '16 cup' }] })
  */
-export function measures(input: unknown): Result<Measures> {
+export function measures(input: unknown, reads: Reads, catalogue: Catalogue): Result<Measures> {
   const checked = check(MeasuresInput, input);
   if (!checked.ok) return checked;
   const issues: Issue[] = [];
   const lines = checked.value.lines.flatMap((line, i) => {
-    const read = measureLine(line);
+    const read = measureLine(line, reads, catalogue);
     if (read.ok) return [read.value];
     issues.push(...read.issues.map((issue) => ({ ...issue, path: `lines.${i}.${issue.path}` })));
     return [];
@@ -148,8 +152,14 @@ export function readJug(levelMl: number, beforeMl: number, addMl: number): JugRe
 export type JugMark = { readonly addMl: number; readonly levelMl: number; readonly densityGPerMl: number };
 
 /** The mark of a line in a jug: a wax is melted in it, whatever it was when it came. */
-export function jugMark(ingredientId: string, toGoG: number, beforeMl: number, tempC: number | null): JugMark | null {
-  const ingredient = findIngredient(ingredientId);
+export function jugMark(
+  ingredientId: string,
+  toGoG: number,
+  beforeMl: number,
+  tempC: number | null,
+  catalogue: Catalogue,
+): JugMark | null {
+  const ingredient = findIngredient(ingredientId, catalogue);
   if (!ingredient) return null;
   const how = { molten: ingredient.family === 'wax', ...(tempC === null ? {} : { tempC }) };
   const densityGPerMl = densityAsMeasured(ingredient, how);

@@ -1,4 +1,5 @@
-import { type Contact, givesVapour, type Ingredient, ingredientOf, likeIngredient, worstOf } from '@/core/material';
+import type { Catalogue } from '@/core/material';
+import { type Contact, givesVapour, type Ingredient, ingredientOf, likeIngredient, likeOf, worstOf } from '@/core/material';
 import type { LineShare } from './lines';
 
 export type Drying = 'drying' | 'never' | 'mixed';
@@ -44,10 +45,11 @@ function shareOf(shares: readonly LineShare[], isKind: (ingredient: Ingredient) 
   return whole > 0 ? part / whole : 0;
 }
 
-export function dryingOf(shares: readonly LineShare[]): Drying {
+export function dryingOf(shares: readonly LineShare[], catalogue: Catalogue): Drying {
   const drying = shareOf(shares, (one) => one.dries === 'drying');
   const byHalves = shareOf(shares, (one) => one.dries !== 'never');
-  const antioxidant = driedLinesOf(shares).find((line) => likeIngredient(line.ingredient) === 'vitamin-e')?.massFraction ?? 0;
+  const antioxidant =
+    driedLinesOf(shares).find((line) => likeIngredient(line.ingredient, catalogue) === 'vitamin-e')?.massFraction ?? 0;
   if (antioxidant > ANTIOXIDANT_FROM + SHARE_TOLERANCE && byHalves > DRYING_SHARES.never + SHARE_TOLERANCE) return 'mixed';
   if (drying >= DRYING_SHARES.drying - SHARE_TOLERANCE) return 'drying';
   return byHalves <= DRYING_SHARES.never + SHARE_TOLERANCE ? 'never' : 'mixed';
@@ -100,25 +102,29 @@ export const worseHazard = (a: RagHazard, b: RagHazard): RagHazard => (HAZARDS.i
 export const separatesOf = (ingredients: readonly Ingredient[]): boolean => new Set(ingredients.map((one) => one.mixes)).size > 1;
 
 /** A hardener with isocyanate, or one of the shop's own that is like it. */
-export const isHardener = ({ id }: Pick<Ingredient, 'id'>): boolean => likeIngredient(id) === 'isocyanate-hardener';
+export const isHardener = (one: Pick<Ingredient, 'id' | 'like'>): boolean => likeOf(one) === 'isocyanate-hardener';
 
 /**
  * Why a hardener is not mixed so: with water or alcohol gas bursts the tin or the hardener is eaten up; without a drying oil it finds
  * nothing to bind and stays free. Null where it may be mixed, for the hour, or where none is in it.
  */
-export function hardenerFault(ids: readonly string[]): 'hardener-with-water' | 'hardener-without-oil' | null {
-  const ingredients = ids.map(ingredientOf);
+export function hardenerFault(
+  ids: readonly string[],
+  catalogue: Catalogue,
+): 'hardener-with-water' | 'hardener-without-oil' | null {
+  const ingredients = ids.map((one) => ingredientOf(one, catalogue));
   if (!ingredients.some(isHardener)) return null;
   if (ingredients.some((one) => one.mixes !== 'oil')) return 'hardener-with-water';
   return ingredients.some((one) => !isHardener(one) && one.dries === 'drying') ? null : 'hardener-without-oil';
 }
 
 /** Whether it is mixed with a hardener: it sets within the hour, warm, and no tin holds it. */
-export const setsInTin = (ids: readonly string[]): boolean => ids.length > 1 && ids.map(ingredientOf).some(isHardener);
+export const setsInTin = (ids: readonly string[], catalogue: Catalogue): boolean =>
+  ids.length > 1 && ids.map((one) => ingredientOf(one, catalogue)).some(isHardener);
 
 /** Months a blend keeps: its shortest-lived line; less with water, with dissolved shellac, with paint that was mixed. */
 export function keepsMonths(ingredients: readonly Ingredient[]): number {
-  const has = (id: string): boolean => ingredients.some((one) => likeIngredient(one.id) === id);
+  const has = (id: string): boolean => ingredients.some((one) => likeOf(one) === id);
   return Math.min(
     ...ingredients.map((one) => one.shelfMonths),
     ...(has('water') && ingredients.some((one) => one.mixes !== 'water') ? [KEEPS_MONTHS.withWater] : []),
@@ -129,4 +135,5 @@ export function keepsMonths(ingredients: readonly Ingredient[]): number {
 }
 
 /** The same by ids, of a blend that is made already. */
-export const keepsMonthsOf = (ids: readonly string[]): number => keepsMonths(ids.map(ingredientOf));
+export const keepsMonthsOf = (ids: readonly string[], catalogue: Catalogue): number =>
+  keepsMonths(ids.map((one) => ingredientOf(one, catalogue)));

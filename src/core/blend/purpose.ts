@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { waxEquivalentAt } from './feel';
 import { sharesOf } from './lines';
@@ -33,9 +34,10 @@ export function forPurpose(
   basis: 'mass' | 'volume',
   purpose: Purpose,
   ambientC: number,
+  catalogue: Catalogue,
   hardening: Hardening = {},
 ): Result<{ readonly waxShare: number; readonly fractions: readonly number[] }> {
-  const shares = sharesOf(lines, basis);
+  const shares = sharesOf(lines, basis, catalogue);
   if (!shares.ok) return shares;
   const isWax = shares.value.map(({ ingredient }) => ingredient.family === 'wax');
   const wax = shares.value.reduce((sum, { w }, i) => sum + (isWax[i] ? w : 0), 0);

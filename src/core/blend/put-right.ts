@@ -1,4 +1,6 @@
+import type { Catalogue } from '@/core/material';
 import { findIngredient, type Ingredient } from '@/core/material';
+import type { Reads } from '@/core/quantity';
 import { atPath, fail, ok, parseMass, type Result } from '@/core/quantity';
 import { correct } from './correct';
 import { waxEquivalentAt } from './feel';
@@ -33,33 +35,44 @@ export type Righted = {
   readonly lostG: number;
 };
 
-const isSolvent = (lot: RightLot): boolean => {
+const isSolvent = (lot: RightLot, catalogue: Catalogue): boolean => {
   const [only, ...more] = Object.keys(lot.composition);
-  return more.length === 0 && findIngredient(only ?? '')?.volatileFraction === 1;
+  return more.length === 0 && findIngredient(only ?? '', catalogue)?.volatileFraction === 1;
 };
 
 /** What is in it, all of it known; nothing where something is not declared. */
-const linesOf = ({ composition }: RightLot): readonly Ingredient[] | null => {
-  const found = Object.keys(composition).map((id) => findIngredient(id));
+const linesOf = ({ composition }: RightLot, catalogue: Catalogue): readonly Ingredient[] | null => {
+  const found = Object.keys(composition).map((id) => findIngredient(id, catalogue));
   return found.every((one) => one !== undefined) ? found : null;
 };
 /** Whether it may be melted: everything in it is known, and nothing of it is never heated. */
-const mayMelt = (lot: RightLot): boolean => linesOf(lot)?.every((one) => !one.neverHeat) ?? false;
-const holdsVolatile = (lot: RightLot): boolean => linesOf(lot)?.some((one) => one.volatileFraction === 1) ?? false;
+const mayMelt = (lot: RightLot, catalogue: Catalogue): boolean =>
+  linesOf(lot, catalogue)?.every((one) => !one.neverHeat) ?? false;
+const holdsVolatile = (lot: RightLot, catalogue: Catalogue): boolean =>
+  linesOf(lot, catalogue)?.some((one) => one.volatileFraction === 1) ?? false;
 
 /** The ways a lot may be put right: what must not be heated is never melted again for its feel. */
-export const rightsOf = (lot: RightLot): readonly Right[] =>
+export const rightsOf = (lot: RightLot, catalogue: Catalogue): readonly Right[] =>
   RIGHTS.filter((mode) =>
-    mode === 'feel' || mode === 'marry' ? mayMelt(lot) : mode === 'top-up' ? holdsVolatile(lot) : linesOf(lot) !== null,
+    mode === 'feel' || mode === 'marry'
+      ? mayMelt(lot, catalogue)
+      : mode === 'top-up'
+        ? holdsVolatile(lot, catalogue)
+        : linesOf(lot, catalogue) !== null,
   );
 
 /** Lots that a way of putting right may take: a blend to marry or wax and oil for the feel, all of which may be melted; a solvent to top up or let down with that mixes with what is there. */
-export const rightChoices = <L extends RightLot>(mode: Right, lot: RightLot, others: readonly L[]): readonly L[] =>
+export const rightChoices = <L extends RightLot>(
+  mode: Right,
+  lot: RightLot,
+  others: readonly L[],
+  catalogue: Catalogue,
+): readonly L[] =>
   others.filter((one) => {
-    if (mode === 'feel') return !isSolvent(one) && mayMelt(one);
-    if (mode === 'marry') return Object.keys(one.composition).length > 1 && mayMelt(one);
-    const kinds = new Set([...(linesOf(lot) ?? []), ...(linesOf(one) ?? [])].map(({ mixes }) => mixes));
-    return isSolvent(one) && kinds.size === 1;
+    if (mode === 'feel') return !isSolvent(one, catalogue) && mayMelt(one, catalogue);
+    if (mode === 'marry') return Object.keys(one.composition).length > 1 && mayMelt(one, catalogue);
+    const kinds = new Set([...(linesOf(lot, catalogue) ?? []), ...(linesOf(one, catalogue) ?? [])].map(({ mixes }) => mixes));
+    return isSolvent(one, catalogue) && kinds.size === 1;
   });
 
 /** A marriage is reckoned in shares of 1; wax equivalents go higher, so both are measured by this. */
@@ -86,9 +99,9 @@ function feel(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
   });
 }
 
-function marry(lot: RightLot, other: RightLot, wanted: number): Result<Righted> {
+function marry(lot: RightLot, other: RightLot, wanted: number, catalogue: Catalogue): Result<Righted> {
   const part = (one: RightLot) => ({ massG: one.leftG, fraction: one.waxEquivalent / E_SCALE });
-  const wed = correct({ mode: 'marry', a: part(lot), b: part(other), target: wanted / E_SCALE });
+  const wed = correct({ mode: 'marry', a: part(lot), b: part(other), target: wanted / E_SCALE }, catalogue);
   if (!wed.ok) return atPath('other', wed);
   if (!('fromAG' in wed.value)) return fail('not-found', 'other');
   const { fromAG, fromBG, totalG } = wed.value;
@@ -104,19 +117,22 @@ function marry(lot: RightLot, other: RightLot, wanted: number): Result<Righted> 
 }
 
 /** The one volatile of a lot and its share. */
-function volatileOf(lot: RightLot): { readonly id: string; readonly fraction: number } | null {
-  const found = Object.entries(lot.composition).filter(([id]) => findIngredient(id)?.volatileFraction === 1);
+function volatileOf(lot: RightLot, catalogue: Catalogue): { readonly id: string; readonly fraction: number } | null {
+  const found = Object.entries(lot.composition).filter(([id]) => findIngredient(id, catalogue)?.volatileFraction === 1);
   return found.length === 1 && found[0] ? { id: found[0][0], fraction: found[0][1] } : null;
 }
 
-function topUp(lot: RightLot, other: RightLot, gross: string, tare: string): Result<Righted> {
-  const volatile = volatileOf(lot);
+function topUp(lot: RightLot, other: RightLot, gross: string, tare: string, reads: Reads, catalogue: Catalogue): Result<Righted> {
+  const volatile = volatileOf(lot, catalogue);
   if (!volatile || !(other.composition[volatile.id] === 1)) return fail('not-one-volatile', 'other', { missing: '' });
-  const [grossG, tareG] = [parseMass(gross), parseMass(tare)];
+  const [grossG, tareG] = [parseMass(gross, reads), parseMass(tare, reads)];
   if (!grossG.ok) return atPath('gross', grossG);
   if (!tareG.ok) return atPath('tare', tareG);
   const usedG = lot.receivedG - lot.leftG;
-  const lost = correct({ mode: 'topup', grossG: grossG.value, tareG: tareG.value, originalNetG: lot.receivedG, usedG, volatile });
+  const lost = correct(
+    { mode: 'topup', grossG: grossG.value, tareG: tareG.value, originalNetG: lot.receivedG, usedG, volatile },
+    catalogue,
+  );
   if (!lost.ok) return atPath('gross', lost);
   if (!('lostG' in lost.value)) return fail('not-found', 'other');
   const lostG = Number(lost.value.lostG);
@@ -128,13 +144,16 @@ function topUp(lot: RightLot, other: RightLot, gross: string, tare: string): Res
   });
 }
 
-function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted> {
+function letDown(lot: RightLot, other: RightLot, target: string, catalogue: Catalogue): Result<Righted> {
   const id = Object.keys(other.composition)[0] ?? '';
   const share = Number(target.replace(',', '.').replace('%', '')) / 100;
   if (!(share > 0 && share < 1)) return fail('target-out-of-reach', 'target', { wanted: share, least: 0, most: 1 });
   const has = lot.composition[id] ?? 0;
   if (share <= has) return fail('thinner-already', 'target', { has, wanted: share });
-  const thin = correct({ mode: 'retarget', massG: lot.leftG, fractions: lot.composition, target: { [id]: share }, add: id });
+  const thin = correct(
+    { mode: 'retarget', massG: lot.leftG, fractions: lot.composition, target: { [id]: share }, add: id },
+    catalogue,
+  );
   if (!thin.ok) return atPath('other', thin);
   const addG = 'addG' in thin.value ? thin.value.addG : 0;
   return ok({
@@ -149,17 +168,24 @@ function letDown(lot: RightLot, other: RightLot, target: string): Result<Righted
 }
 
 /** Reckons how a lot is put right; the bench shows it, the server reckons it again. `ambientC` is the shop's temperature. */
-export function putRight(lot: RightLot, other: RightLot | undefined, input: RightInput, ambientC: number): Result<Righted> {
-  if (!rightsOf(lot).includes(input.mode)) return fail('never-melted', 'mode', { name: lot.number });
+export function putRight(
+  lot: RightLot,
+  other: RightLot | undefined,
+  input: RightInput,
+  ambientC: number,
+  reads: Reads,
+  catalogue: Catalogue,
+): Result<Righted> {
+  if (!rightsOf(lot, catalogue).includes(input.mode)) return fail('never-melted', 'mode', { name: lot.number });
   if (!other) return fail('required', 'other');
   switch (input.mode) {
     case 'feel':
       return feel(lot, other, wantedFeel(input.purpose, ambientC));
     case 'marry':
-      return marry(lot, other, wantedFeel(input.purpose, ambientC));
+      return marry(lot, other, wantedFeel(input.purpose, ambientC), catalogue);
     case 'top-up':
-      return topUp(lot, other, input.gross, input.tare);
+      return topUp(lot, other, input.gross, input.tare, reads, catalogue);
     case 'let-down':
-      return letDown(lot, other, input.target);
+      return letDown(lot, other, input.target, catalogue);
   }
 }

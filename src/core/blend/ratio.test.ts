@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '@/core/material';
 import { ratioFor } from '.';
 
 const PASTE = ['beeswax', 'mineral-oil'];
 const of = (text: string, ingredients: readonly string[] = PASTE) => {
-  const read = ratioFor(text, ingredients);
+  const read = ratioFor(text, ingredients, SHIPPED);
   return read.ok ? read.value.join(' | ') : (read.issues[0]?.code ?? '');
 };
 

@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/material';
 import { answersTo, type Family, findIngredient } from '@/core/material';
 import { fail, ok, parsePositive, type Result, typedText } from '@/core/quantity';
 
@@ -54,8 +55,8 @@ function partsIn(asTyped: string): Result<readonly Part[]> {
 }
 
 /** Whether an ingredient is what a part is said to be of: by one of its names, or by its family. */
-function isOf(ingredient: string, word: string): boolean {
-  const known = findIngredient(ingredient);
+function isOf(ingredient: string, word: string, catalogue: Catalogue): boolean {
+  const known = findIngredient(ingredient, catalogue);
   if (!known) return false;
   return (
     (FAMILY_WORDS[word.replace(/(?<=.)(es|s)$/, '')] ?? FAMILY_WORDS[word])?.includes(known.family) ?? answersTo(known, word)
@@ -68,7 +69,7 @@ function isOf(ingredient: string, word: string): boolean {
  * @param ingredients of the lines, in their order
  * @returns the amounts as they were typed
  */
-export function ratioFor(text: string, ingredients: readonly string[]): Result<string[]> {
+export function ratioFor(text: string, ingredients: readonly string[], catalogue: Catalogue): Result<string[]> {
   const parts = partsIn(text);
   if (!parts.ok) return parts;
   if (parts.value.length !== ingredients.length)
@@ -77,7 +78,7 @@ export function ratioFor(text: string, ingredients: readonly string[]): Result<s
   for (const [i, { amount, of }] of parts.value.entries()) {
     if (of === null) amounts[i] = amount;
     else {
-      const fits = ingredients.flatMap((one, line) => (isOf(one, of) ? [line] : []));
+      const fits = ingredients.flatMap((one, line) => (isOf(one, of, catalogue) ? [line] : []));
       const [line] = fits;
       if (line === undefined || fits.length > 1 || amounts[line] !== undefined) return fail('ratio-word', '', { word: of });
       amounts[line] = amount;

@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/material';
 import { ok, type Result } from '@/core/quantity';
 import { sharesOf } from './lines';
 import type { FormulaLine } from './schema';
@@ -43,9 +44,10 @@ export function running(
   basis: 'mass' | 'volume',
   targetG: number,
   poured: Readonly<Record<string, number>>,
+  catalogue: Catalogue,
   last?: string,
 ): Result<Running> {
-  const shares = sharesOf(lines, basis);
+  const shares = sharesOf(lines, basis, catalogue);
   if (!shares.ok) return shares;
   const onScale = Object.values(poured).reduce((sum, grams) => sum + grams, 0);
   const states = shares.value.map(({ ingredient, w }) => {

@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/material';
 import { likeIngredient } from '@/core/material';
 import { sharesOf } from './lines';
 import type { FormulaLine } from './schema';
@@ -17,8 +18,8 @@ const OILS: ReadonlySet<string> = new Set(['never-dry-oil', 'culinary-oil', 'sem
 export const TOO_THIN_BY = 0.01;
 
 /** A blend that is thinned; null where nothing in it leaves as it dries. Unknown ingredients give null too. */
-export function thinning(lines: readonly FormulaLine[], basis: 'mass' | 'volume'): Thinning | null {
-  const shares = sharesOf(lines, basis);
+export function thinning(lines: readonly FormulaLine[], basis: 'mass' | 'volume', catalogue: Catalogue): Thinning | null {
+  const shares = sharesOf(lines, basis, catalogue);
   if (!shares.ok || !shares.value.some(({ ingredient }) => ingredient.family === 'solvent')) return null;
   const sum = (families: (family: string) => boolean, of: 'w' | 'parts'): number =>
     shares.value.reduce((total, share) => total + (families(share.ingredient.family) ? share[of] : 0), 0);
@@ -40,5 +41,5 @@ export function thinning(lines: readonly FormulaLine[], basis: 'mass' | 'volume'
 export const PAINT_KEEPS_HOURS = 48;
 
 /** Whether it is powder paint stirred with water: it spoils within days. */
-export const isMixedPaint = (ingredients: readonly string[]): boolean =>
-  ['milk-paint-powder', 'water'].every((id) => ingredients.some((one) => likeIngredient(one) === id));
+export const isMixedPaint = (ingredients: readonly string[], catalogue: Catalogue): boolean =>
+  ['milk-paint-powder', 'water'].every((id) => ingredients.some((one) => likeIngredient(one, catalogue) === id));

@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import { type Consistency, FEEL_BANDS, waxEquivalentAt } from './feel';
 
@@ -52,12 +53,12 @@ function solveDense(a: number[][], b: number[]): number[] {
  * minimise `Σ (y_t − Σ_j w_tj·h_j·k_t·f_j)²/σ² + Σ_j (f_j − 1)²/τ²`, `k_t` the softening at the test's temperature.
  * @returns one row per wax that was in a test; shipped waxes without tests stay as they are
  */
-export function fitThumbs(tests: readonly ThumbTest[]): WaxFactor[] {
+export function fitThumbs(tests: readonly ThumbTest[], catalogue: Catalogue): WaxFactor[] {
   const waxes = [...new Set(tests.flatMap((test) => Object.keys(test.fractions)))].filter(
-    (id) => findIngredient(id)?.family === 'wax',
+    (id) => findIngredient(id, catalogue)?.family === 'wax',
   );
   const rows = tests.map((test) =>
-    waxes.map((id) => (test.fractions[id] ?? 0) * waxEquivalentAt(findIngredient(id)?.hardening ?? 0, test.tempC)),
+    waxes.map((id) => (test.fractions[id] ?? 0) * waxEquivalentAt(findIngredient(id, catalogue)?.hardening ?? 0, test.tempC)),
   );
   const prior = (THUMB_SD / FACTOR_SD) ** 2;
   const matrix = waxes.map((_, i) =>
@@ -68,7 +69,7 @@ export function fitThumbs(tests: readonly ThumbTest[]): WaxFactor[] {
   );
   const factors = waxes.length > 0 ? solveDense(matrix, right) : [];
   return waxes.map((ingredient, j) => {
-    const before = findIngredient(ingredient)?.hardening ?? 0;
+    const before = findIngredient(ingredient, catalogue)?.hardening ?? 0;
     const tested = rows.filter((row) => (row[j] ?? 0) > 0).length;
     return { ingredient, before, after: before * Math.max(0, factors[j] ?? 1), tests: tested };
   });

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { ingredientOf } from '@/core/material';
+import { ingredientOf, SHIPPED } from '@/core/material';
 import { blend, correct, fill, gather, running, sameBlend } from '.';
 import { maxDwell } from './nature';
 
 const shares = (parts: Readonly<Record<string, number>>) =>
-  Object.entries(parts).map(([id, w]) => ({ ingredient: ingredientOf(id), w, parts: w }));
-const dwell = (id: string) => ingredientOf(id).dwellMin;
+  Object.entries(parts).map(([id, w]) => ({ ingredient: ingredientOf(id, SHIPPED), w, parts: w }));
+const dwell = (id: string) => ingredientOf(id, SHIPPED).dwellMin;
 
 describe('the longest a coat may lie', () => {
   it('is that of the quickest line which is a tenth of the whole', () => {
@@ -40,15 +40,19 @@ describe('the same blend', () => {
   });
   const paste = of({ beeswax: 1, 'mineral-oil': 4 });
   it('is known by its shares, in any order and any size', () => {
-    expect(sameBlend(paste, of({ 'mineral-oil': 8, beeswax: 2 }))).toBe(true);
-    expect(sameBlend(paste, of({ beeswax: 1, 'mineral-oil': 4.1 }))).toBe(false);
-    expect(sameBlend(paste, of({ beeswax: 1, 'mct-oil': 4 }))).toBe(false);
-    expect(sameBlend(paste, of({ beeswax: 1, 'mineral-oil': 4, 'vitamin-e': 0.1 }))).toBe(false);
-    expect(sameBlend(paste, of({ beeswax: 1, 'mineral-oil': 4 }, 'volume'))).toBe(false);
+    expect(sameBlend(paste, of({ 'mineral-oil': 8, beeswax: 2 }), SHIPPED)).toBe(true);
+    expect(sameBlend(paste, of({ beeswax: 1, 'mineral-oil': 4.1 }), SHIPPED)).toBe(false);
+    expect(sameBlend(paste, of({ beeswax: 1, 'mct-oil': 4 }), SHIPPED)).toBe(false);
+    expect(sameBlend(paste, of({ beeswax: 1, 'mineral-oil': 4, 'vitamin-e': 0.1 }), SHIPPED)).toBe(false);
+    expect(sameBlend(paste, of({ beeswax: 1, 'mineral-oil': 4 }, 'volume'), SHIPPED)).toBe(false);
   });
   it('is not what cannot be reckoned', () => {
     const none = of({ beeswax: 1, gold: 4 });
-    expect([sameBlend(paste, none), sameBlend(none, paste), sameBlend(none, none)]).toEqual([false, false, false]);
+    expect([sameBlend(paste, none, SHIPPED), sameBlend(none, paste, SHIPPED), sameBlend(none, none, SHIPPED)]).toEqual([
+      false,
+      false,
+      false,
+    ]);
   });
 });
 
@@ -99,7 +103,7 @@ describe('a line of a pot', () => {
     { ingredient: 'mineral-oil', parts: 4 },
   ];
   const at = (wax: number) => {
-    const found = running(lines, 'mass', 500, { beeswax: wax });
+    const found = running(lines, 'mass', 500, { beeswax: wax }, SHIPPED);
     return found.ok ? found.value.lines[0] : undefined;
   };
   it('is on its mark within half a gram, and over beyond it', () => {
@@ -107,7 +111,7 @@ describe('a line of a pot', () => {
     expect([at(100.5)?.overG, at(100.51)?.overG]).toEqual([0, expect.closeTo(0.51, 9)]);
     expect(at(0)?.isDone).toBe(false);
     // Of a large line a five-hundredth counts.
-    const large = running(lines, 'mass', 5000, { beeswax: 1001.9 });
+    const large = running(lines, 'mass', 5000, { beeswax: 1001.9 }, SHIPPED);
     expect(large.ok && large.value.lines[0]?.overG).toBe(0);
   });
 });
@@ -115,11 +119,14 @@ describe('a line of a pot', () => {
 describe('the heat of a blend', () => {
   it('lets solvent in only where nothing but oil solvent must stay cold', () => {
     const heat = (parts: Readonly<Record<string, number>>) => {
-      const made = blend({
-        lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
-        basis: 'mass',
-        make: { massG: 100 },
-      });
+      const made = blend(
+        {
+          lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
+          basis: 'mass',
+          make: { massG: 100 },
+        },
+        SHIPPED,
+      );
       return made.ok ? made.value.heat : made.issues[0]?.code;
     };
     expect(heat({ beeswax: 1, 'mineral-oil': 4, 'citrus-solvent': 1 })).toBe('two-stage');
@@ -153,11 +160,14 @@ describe('lots for a pot', () => {
 
 describe('a pot that must be poured hotter than a line can take', () => {
   const of = (parts: Readonly<Record<string, number>>) => {
-    const made = blend({
-      lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
-      basis: 'mass',
-      make: { massG: 100 },
-    });
+    const made = blend(
+      {
+        lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
+        basis: 'mass',
+        make: { massG: 100 },
+      },
+      SHIPPED,
+    );
     if (!made.ok) throw new Error(made.issues[0]?.code);
     return made.value;
   };
@@ -180,7 +190,7 @@ describe('a concentrate let down', () => {
     target: Readonly<Record<string, number>>,
     fractions: Readonly<Record<string, number>> = { 'tung-oil': 0.8, beeswax: 0.2 },
   ) => {
-    const found = correct({ mode: 'let-down', concentrateG: 400, fractions, target });
+    const found = correct({ mode: 'let-down', concentrateG: 400, fractions, target }, SHIPPED);
     return found.ok
       ? Object.values(found.value).map((one) => (typeof one === 'number' ? Number(one.toFixed(6)) : one))
       : found.issues[0]?.code;

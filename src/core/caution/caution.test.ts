@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
+import { SHIPPED } from '@/core/material';
 import { CAUTION_WORDS, NOTICE_WORDS, sayCaution } from '@/messages';
 import { CAUTIONS, type CautionsInput, cautions, cautionsFor, NOTICES, noticesOfBlend, noticesOfPiece } from '.';
 
 const at = (input: Partial<CautionsInput>) => {
-  const found = cautionsFor({ doing: 'coating', ingredients: [], drying: 'drying', ...input });
+  const found = cautionsFor({ doing: 'coating', ingredients: [], drying: 'drying', ...input }, SHIPPED);
   if (!found.ok) throw new Error(JSON.stringify(found.issues));
   return found.value;
 };
@@ -38,7 +39,7 @@ describe('cautions', () => {
     expect(at({ undeclared: true, drying: 'never' })).toEqual(expect.arrayContaining(['rags-self-heat', 'undeclared']));
   });
   it('refuse an ingredient that does not exist', () =>
-    expect(cautions({ doing: 'coating', ingredients: ['unobtainium'], drying: 'never' })).toMatchObject({
+    expect(cautions({ doing: 'coating', ingredients: ['unobtainium'], drying: 'never' }, SHIPPED)).toMatchObject({
       ok: false,
       issues: [{ code: 'unknown-ingredient', path: 'ingredients.0' }],
     }));
@@ -57,12 +58,15 @@ describe('cautions', () => {
 
 describe('notices', () => {
   const of = (parts: Record<string, number>) => {
-    const made = blend({
-      lines: Object.entries(parts).map(([ingredient, share]) => ({ ingredient, parts: share })),
-      make: { massG: 1 },
-    });
+    const made = blend(
+      {
+        lines: Object.entries(parts).map(([ingredient, share]) => ({ ingredient, parts: share })),
+        make: { massG: 1 },
+      },
+      SHIPPED,
+    );
     if (!made.ok) throw new Error('fails');
-    return noticesOfBlend(made.value);
+    return noticesOfBlend(made.value, SHIPPED);
   };
   it('tell the two ways of a heat conflict apart', () => {
     // 88 °C to pour under a ceiling of 85: clear itself lies below it in the first, above it in the second.

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { boughtOfLine, type Consistency, FEELS, heatsRags, turnsByItself } from '@/core/blend';
 import { check } from '@/core/contract';
+import type { Catalogue } from '@/core/material';
 import {
   ALLERGENS_NOT_DECLARED,
   FOOD_VERDICTS,
@@ -8,7 +9,7 @@ import {
   givesVapour,
   type Ingredient,
   isOilSolvent,
-  likeIngredient,
+  likeOf,
 } from '@/core/material';
 import { type Issue, ok, type Result } from '@/core/quantity';
 
@@ -108,7 +109,7 @@ const RUNS: readonly Consistency[] = ['liquid', 'cream'];
 /** What is sprayed is laid on, whatever else it is. */
 const is = ({ doing }: Moment, ...some: readonly Doing[]): boolean => some.includes(doing === 'spraying' ? 'coating' : doing);
 /** Rules go by the ingredient of the house that one is, or that one of the shop's own is like. */
-const isA = (one: Ingredient, ids: readonly string[]): boolean => ids.includes(likeIngredient(one.id));
+const isA = (one: Ingredient, ids: readonly string[]): boolean => ids.includes(likeOf(one));
 const has = ({ lines }: Moment, ...ids: readonly string[]): boolean => lines.some((one) => isA(one, ids));
 /** A bought finish as a line: what it may hold beside what is declared is not known. */
 const isUnknownBought = (one: Ingredient): boolean =>
@@ -180,13 +181,13 @@ const BITES: Readonly<Record<Caution, (moment: Moment) => boolean>> = {
 };
 
 /** The cautions of a moment, the gravest first. Unknown ingredients are a fault of the caller's input. */
-export function cautionsFor(input: CautionsInput): Result<readonly Caution[]> {
+export function cautionsFor(input: CautionsInput, catalogue: Catalogue): Result<readonly Caution[]> {
   const checked = check(CautionsInput, input);
   if (!checked.ok) return checked;
   const { ingredients, ...rest } = checked.value;
   const issues: Issue[] = [];
   const lines = ingredients.flatMap((id, i) => {
-    const found = findIngredient(id);
+    const found = findIngredient(id, catalogue);
     if (!found) issues.push({ code: 'unknown-ingredient', path: `ingredients.${i}`, with: { id } });
     return found ?? [];
   });
@@ -208,7 +209,7 @@ export function cautionsFor(input: CautionsInput): Result<readonly Caution[]> {
  * Which warnings a moment needs (calc.md, 15), sorted by name.
  * @example cautions({ doing: 'coating', ingredients: ['tung-oil'], drying: 'drying' }) // → { cautions: ['allergen', 'rags-self-heat'] }
  */
-export function cautions(input: unknown): Result<{ readonly cautions: readonly Caution[] }> {
-  const found = cautionsFor(input as CautionsInput);
+export function cautions(input: unknown, catalogue: Catalogue): Result<{ readonly cautions: readonly Caution[] }> {
+  const found = cautionsFor(input as CautionsInput, catalogue);
   return found.ok ? ok({ cautions: [...found.value].sort() }) : found;
 }

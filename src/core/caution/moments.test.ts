@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
+import { SHIPPED } from '@/core/material';
 import { type Caution, type CautionsInput, cautionsFor, type Doing, noticesOfBlend } from '.';
 import { DOINGS } from './caution';
 
@@ -8,7 +9,7 @@ type Situation = Omit<Partial<CautionsInput>, 'doing'>;
 /** In which doings a caution bites in a situation. */
 const bitesIn = (caution: Caution, situation: Situation): readonly Doing[] =>
   DOINGS.filter((doing) => {
-    const found = cautionsFor({ doing, ingredients: [], drying: 'drying', ...situation });
+    const found = cautionsFor({ doing, ingredients: [], drying: 'drying', ...situation }, SHIPPED);
     if (!found.ok) throw new Error(JSON.stringify(found.issues));
     return found.value.includes(caution);
   });
@@ -181,19 +182,22 @@ describe('each caution', () => {
   });
   it('refuses a moment that is none', () => {
     expect(
-      cautionsFor({ doing: 'coating', ingredients: Array.from({ length: 101 }, () => 'tung-oil'), drying: 'drying' }).ok,
+      cautionsFor({ doing: 'coating', ingredients: Array.from({ length: 101 }, () => 'tung-oil'), drying: 'drying' }, SHIPPED).ok,
     ).toBe(false);
   });
 });
 
 describe('each notice of a blend', () => {
   const notices = (lines: Readonly<Record<string, number>>) => {
-    const made = blend({
-      lines: Object.entries(lines).map(([ingredient, parts]) => ({ ingredient, parts })),
-      make: { massG: 100 },
-    });
+    const made = blend(
+      {
+        lines: Object.entries(lines).map(([ingredient, parts]) => ({ ingredient, parts })),
+        make: { massG: 100 },
+      },
+      SHIPPED,
+    );
     if (!made.ok) throw new Error('no blend');
-    return noticesOfBlend(made.value);
+    return noticesOfBlend(made.value, SHIPPED);
   };
   it('stands by what it is about, and by nothing else', () => {
     expect(notices({ 'mineral-oil': 4, beeswax: 1 })).toEqual([]);

@@ -1,5 +1,5 @@
 import { type Blend, heatConflictWay, thinning } from '@/core/blend';
-import type { PieceUse } from '@/core/material';
+import type { Catalogue, PieceUse } from '@/core/material';
 
 /** What is said beside the cautions, each by a rule of its own, the gravest first. */
 export const NOTICES = [
@@ -15,11 +15,13 @@ export type Notice = (typeof NOTICES)[number];
 /** A blend as it stands on a page: a film, a pot that cannot be poured as it is, more thinner than oil. */
 export function noticesOfBlend(
   blend: Pick<Blend, 'clearC' | 'pourC' | 'holdMaxC' | 'flashC' | 'heat' | 'heatConflict' | 'knifeSurface' | 'lines'>,
+  catalogue: Catalogue,
 ): readonly Notice[] {
   const way = heatConflictWay(blend);
   const thin = thinning(
     blend.lines.map((line) => ({ ingredient: line.ingredient, parts: line.massFraction })),
     'mass',
+    catalogue,
   );
   return NOTICES.filter(
     (notice) =>

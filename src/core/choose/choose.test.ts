@@ -2,20 +2,26 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { natureOf } from '@/core/blend';
 import { a0Of } from '@/core/cure';
-import { FOOD_VERDICTS, INGREDIENTS, ingredientOf, ORIGINS, PIECE_USES } from '@/core/material';
+import { FOOD_VERDICTS, INGREDIENTS, ingredientOf, ORIGINS, PIECE_USES, SHIPPED } from '@/core/material';
 import { REGIMENS, RESTORATIONS, rolesOf, suits } from '@/core/regimen';
 import { finishOf, gates, layerOfBlend, meetsFood } from '@/core/use';
 import { type Candidate, type Choice, COLOURS, chooseFinish, type FinishWish, OWNERS, SHINES, usesOf } from '.';
 
 type Parts = Readonly<Record<string, number>>;
 const candidate = (id: number, title: string, parts: Parts, change: Partial<Candidate> = {}): Candidate => {
-  const made = natureOf({
-    lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
-    make: { massG: 1 },
-  });
+  const made = natureOf(
+    {
+      lines: Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n })),
+      make: { massG: 1 },
+    },
+    SHIPPED,
+  );
   if (!made.ok) throw new Error('no blend');
   const nature = made.value;
-  const needs = a0Of(nature.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })));
+  const needs = a0Of(
+    nature.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient, SHIPPED), w: line.massFraction })),
+    SHIPPED,
+  );
   return {
     id,
     number: `S31-0${id}`,
@@ -25,7 +31,7 @@ const candidate = (id: number, title: string, parts: Parts, change: Partial<Cand
     turnsRancid: nature.turnsRancid,
     setsInTin: false,
     leftG: 500,
-    roles: rolesOf(nature.lines, nature.waxEquivalent),
+    roles: rolesOf(nature.lines, nature.waxEquivalent, SHIPPED),
     drying: nature.drying,
     waxEquivalent: nature.waxEquivalent,
     a0Hours: needs?.hours ?? null,
@@ -53,7 +59,7 @@ const wish: FinishWish = {
   wood: { food: 'good', keepOff: [], origin: 'bought', slowsCure: false },
 };
 const choose = (change: Partial<FinishWish>, stock = STOCK) =>
-  chooseFinish([...REGIMENS, ...RESTORATIONS], stock, { ...wish, ...change });
+  chooseFinish([...REGIMENS, ...RESTORATIONS], stock, { ...wish, ...change }, SHIPPED);
 const find = (choices: readonly Choice[], id: string): Choice => {
   const found = choices.find((one) => one.regimen.id === id);
   if (!found) throw new Error(id);
@@ -203,7 +209,7 @@ describe('choosing a finish', () => {
           const one = candidate(i + 1, 'Lot', Object.fromEntries(of), { held });
           return { ...one, layer: { ...one.layer, undeclared, statement } };
         });
-        for (const one of chooseFinish(REGIMENS, lots, asked)) {
+        for (const one of chooseFinish(REGIMENS, lots, asked, SHIPPED)) {
           if (one.refused.length > 0) continue;
           named++;
           for (const { slot, lot: chosen } of one.lots) {

@@ -2,7 +2,7 @@ import { HONEST_SHARE } from '@/core/batch';
 import { careTraits } from '@/core/care';
 import { type CureMode, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { findSchool, type GuideFacts, houseSchoolOf, keptBy, type OwnRule, warningsOf } from '@/core/guide';
-import type { PieceUse } from '@/core/material';
+import type { Catalogue, PieceUse } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import { isRestoration, type Material, offerFor, type Regimen, type Slot, type WhyNone } from '@/core/regimen';
 import {
@@ -150,12 +150,14 @@ const hoursOf = ({ a0Hours, mode }: Candidate, { wood }: FinishWish): number =>
 type Offered = { readonly slot: Slot; readonly lots: readonly Candidate[]; readonly why: Reason | null };
 
 /** The lots a slot may take: of its family, free, without what is to be avoided, the soonest ready first, of those alike the one that holds most; of those that gates see alike only the first. */
-function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Offered {
+function offered(slot: Slot, regimen: Regimen, lots: readonly Candidate[], wish: FinishWish, catalogue: Catalogue): Offered {
   const found = offerFor(slot, lots, regimen.steps);
   if (found.why) return { slot, lots: [], why: { code: found.why, with: slot.name } };
   const stored = found.lots.filter((lot) => !lot.setsInTin);
   if (stored.length === 0) return { slot, lots: [], why: { code: 'sets-in-hour', with: slot.name } };
-  const keeps = stored.filter((lot) => !lot.turnsRancid).map((lot) => ({ ...lot, layer: withAdded(lot.layer, slot.adds) }));
+  const keeps = stored
+    .filter((lot) => !lot.turnsRancid)
+    .map((lot) => ({ ...lot, layer: withAdded(lot.layer, slot.adds, catalogue) }));
   if (keeps.length === 0) return { slot, lots: [], why: { code: 'turns-rancid', with: slot.name } };
   // What is not declared may hold what is to be avoided.
   const clean = keeps.filter(
@@ -262,8 +264,9 @@ export const asGuideLot = (slot: string, { ingredients, drying, layer }: Candida
 });
 
 /** Rules a finish goes against, the shop's own and the house's where it has none, and own ones it keeps to where they choose between finishes. */
-function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish): Reason[] {
+function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish, catalogue: Catalogue): Reason[] {
   const facts: GuideFacts = {
+    catalogue,
     uses: usesOf(wish),
     wood: wish.woodId ?? '',
     regimen,
@@ -283,10 +286,10 @@ function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish): 
   ];
 }
 
-function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Choice {
+function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish, catalogue: Catalogue): Choice {
   // A material that may be left out is not named: what is recommended holds without it.
   const needed = slotsNeeded(regimen);
-  const slots = needed.map((slot) => offered(slot, regimen, lots, wish));
+  const slots = needed.map((slot) => offered(slot, regimen, lots, wish, catalogue));
   const missing = slots.flatMap(({ why }) => (why ? [why] : []));
   const judged = missing.length > 0 ? null : bestLots(regimen, slots, wish);
   const chosen = slots.flatMap(({ slot }, i) => {
@@ -316,7 +319,7 @@ function choiceOf(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish
       : []),
   ];
   const signs = unmet.filter(mayBeSigned).map(asReason);
-  const reasons = [...signs, ...reasonsOf(regimen, wish, readyDays), ...ruleReasons(regimen, chosen, wish)];
+  const reasons = [...signs, ...reasonsOf(regimen, wish, readyDays), ...ruleReasons(regimen, chosen, wish, catalogue)];
   return {
     regimen,
     lots: chosen,
@@ -334,21 +337,26 @@ const scoreOf = ({ gains, costs }: Choice): number => [...gains, ...costs].reduc
  * answers. Refused: whatever a gate lets nobody sign for, or takes away from food, what turns rancid, what every fitting lot holds and is to be avoided, what is not fit by
  * the day it must leave, what nothing in stock suits.
  */
-export const chooseFinish = (regimens: readonly Regimen[], lots: readonly Candidate[], wish: FinishWish): Choice[] =>
+export const chooseFinish = (
+  regimens: readonly Regimen[],
+  lots: readonly Candidate[],
+  wish: FinishWish,
+  catalogue: Catalogue,
+): Choice[] =>
   regimens
     .filter((regimen) => !isRestoration(regimen.id))
-    .map((regimen) => choiceOf(regimen, lots, wish))
+    .map((regimen) => choiceOf(regimen, lots, wish, catalogue))
     .sort(
       (a, b) => Math.sign(a.refused.length) - Math.sign(b.refused.length) || scoreOf(b) - scoreOf(a) || a.readyDays - b.readyDays,
     );
 
 /** A regimen with each thing its first material may be: neat tung, walnut, a blend of the shop's own; none that a gate refuses. */
-export function choicesByTitle(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish): Choice[] {
+export function choicesByTitle(regimen: Regimen, lots: readonly Candidate[], wish: FinishWish, catalogue: Catalogue): Choice[] {
   const slot = regimen.slots.find((one) => regimen.steps.some((step) => step.slot === one.slot && !step.optional));
   const offered = slot ? offerFor(slot, lots, regimen.steps).lots : [];
   const titles = [...new Set(offered.map((lot) => lot.title))];
   return (titles.length > 0 ? titles : [null]).flatMap((title) => {
     const some = lots.filter((lot) => !offered.some((one) => one.id === lot.id) || lot.title === title);
-    return chooseFinish([regimen], some, wish).filter((choice) => choice.refused.length === 0);
+    return chooseFinish([regimen], some, wish, catalogue).filter((choice) => choice.refused.length === 0);
   });
 }

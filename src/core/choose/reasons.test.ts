@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HONEST_SHARE } from '@/core/batch';
 import { CARE_CLASSES, type CareClass } from '@/core/care';
+import { SHIPPED } from '@/core/material';
 import { REGIMENS } from '@/core/regimen';
 import { type Candidate, type Choice, chooseFinish, type FinishWish, type ReasonCode } from '.';
 
@@ -52,7 +53,7 @@ const oil = (id: number, change: Partial<Candidate> = {}): Candidate => ({
   ...change,
 });
 const choose = (change: Partial<FinishWish>, stock: readonly Candidate[] = []) =>
-  chooseFinish(REGIMENS, stock, { ...PLAIN, ...change });
+  chooseFinish(REGIMENS, stock, { ...PLAIN, ...change }, SHIPPED);
 const of = (choices: readonly Choice[], id: string): Choice => {
   const found = choices.find((one) => one.regimen.id === id);
   if (!found) throw new Error(id);

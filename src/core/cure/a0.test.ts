@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { ingredientOf } from '@/core/material';
+import { ingredientOf, SHIPPED } from '@/core/material';
 import { a0Of } from '.';
 
 const needs = (parts: Readonly<Record<string, number>>, slow = false) =>
   a0Of(
-    Object.entries(parts).map(([id, w]) => ({ ingredient: ingredientOf(id), w })),
+    Object.entries(parts).map(([id, w]) => ({ ingredient: ingredientOf(id, SHIPPED), w })),
+    SHIPPED,
     slow,
   );
 

@@ -1,5 +1,6 @@
 import { type Drying, dryingOf } from '@/core/blend';
-import { type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
+import type { Catalogue } from '@/core/material';
+import { type Ingredient, isOwnMaterial, likeOf } from '@/core/material';
 import type { CureMode } from './schema';
 
 /** Hours at 20 °C to fit-for-food after the last coat, by what sets, and how it sets. Source: working estimates of the trade, erring late. */
@@ -62,8 +63,9 @@ const BY_INGREDIENT: Readonly<Record<string, A0Source>> = {
 };
 
 /** What sets an ingredient by; of one of the shop's own by what it is like. One that dries and of which nothing else is known takes as long as the slowest. */
-function sourceOf({ id, dries }: Ingredient): readonly A0Source[] {
-  const known = BY_INGREDIENT[likeIngredient(id)];
+function sourceOf(one: Ingredient): readonly A0Source[] {
+  const { id, dries } = one;
+  const known = BY_INGREDIENT[likeOf(one)];
   if (known) return [known];
   return dries === 'drying' && isOwnMaterial(id) ? [SLOWEST] : [];
 }
@@ -105,8 +107,11 @@ const needsOf = (source: A0Source): Needs => ({ ...A0[source], source });
  * @param onSlowWood the wood holds back what dries
  * @returns null for a blend that stays tacky: it never is
  */
-export function a0Of(lines: readonly AppliedLine[], onSlowWood = false): Needs | null {
-  const drying: Drying = dryingOf(lines.map((line) => ({ ...line, parts: line.w })));
+export function a0Of(lines: readonly AppliedLine[], catalogue: Catalogue, onSlowWood = false): Needs | null {
+  const drying: Drying = dryingOf(
+    lines.map((line) => ({ ...line, parts: line.w })),
+    catalogue,
+  );
   if (drying === 'mixed') return null;
   if (drying === 'never') return needsOf('settle');
   const left = lines.flatMap(({ ingredient, w }) =>

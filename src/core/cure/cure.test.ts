@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ingredientOf } from '@/core/material';
+import { ingredientOf, SHIPPED } from '@/core/material';
 import { MS_PER_HOUR } from '@/core/quantity';
 import {
   a0Of,
@@ -335,7 +335,8 @@ describe('fit', () => {
 describe('the hours a finish needs', () => {
   const of = (lines: Record<string, number>, slow = false) =>
     a0Of(
-      Object.entries(lines).map(([id, w]) => ({ ingredient: ingredientOf(id), w })),
+      Object.entries(lines).map(([id, w]) => ({ ingredient: ingredientOf(id, SHIPPED), w })),
+      SHIPPED,
       slow,
     );
   it.each([

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { waysFor } from '@/core/batch';
+import { SHIPPED } from '@/core/material';
 import { lastGrit, REGIMENS } from '@/core/regimen';
 import {
   faultOfSymptom,
@@ -28,6 +29,7 @@ const lot = (ingredient: string, drying: 'drying' | 'never' = 'drying', allergen
   allergens,
 });
 const facts = (more: Partial<GuideFacts> = {}): GuideFacts => ({
+  catalogue: SHIPPED,
   uses: ['food-wet', 'knife'],
   wood: 'sycamore',
   regimen: regimenOf('thin-drying'),

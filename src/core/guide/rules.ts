@@ -1,8 +1,10 @@
-import { findIngredient, likeIngredient, type PieceUse } from '@/core/material';
+import { type Catalogue, findIngredient, likeIngredient, type PieceUse } from '@/core/material';
 import { endsCoat, lastGrit, laysCoat, type Regimen, type RegimenStep } from '@/core/regimen';
 
 /** What a rule looks at: what a piece is for, of which wood, how it is finished and with what, and who will look after it. */
 export type GuideFacts = {
+  /** What the ids of its lots stand for. */
+  readonly catalogue: Catalogue;
   readonly uses: readonly PieceUse[];
   /** The house's wood, or the one an own wood is like. */
   readonly wood: string;
@@ -32,8 +34,8 @@ const isFor = ({ uses }: GuideFacts, of: readonly PieceUse[]): boolean => uses.s
 const when = (applies: boolean, kept: boolean): boolean | null => (applies ? kept : null);
 
 /** Ids of all that is in its lots, own ones as what they are like. */
-const within = ({ lots }: GuideFacts): readonly string[] =>
-  lots.flatMap((lot) => lot.ingredients.map((id) => likeIngredient(id)));
+const within = ({ lots, catalogue }: GuideFacts): readonly string[] =>
+  lots.flatMap((lot) => lot.ingredients.map((id) => likeIngredient(id, catalogue)));
 const has =
   (...ids: readonly string[]) =>
   (facts: GuideFacts): boolean =>
@@ -41,7 +43,7 @@ const has =
 const hasFamily =
   (...families: readonly string[]) =>
   (facts: GuideFacts): boolean =>
-    within(facts).some((id) => families.includes(findIngredient(id)?.family ?? ''));
+    within(facts).some((id) => families.includes(findIngredient(id, facts.catalogue)?.family ?? ''));
 const hasNuts = ({ lots }: GuideFacts): boolean => lots.some((lot) => lot.allergens.some((one) => /nut/.test(one)));
 
 const coatsOf = ({ regimen }: GuideFacts): readonly RegimenStep[] =>

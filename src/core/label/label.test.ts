@@ -1,12 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
+import { SHIPPED } from '@/core/material';
 import { contentUse, jarNotForFood, keepBelowC } from '.';
 
 const made = (parts: Record<string, number>) => {
-  const found = blend({
-    lines: Object.entries(parts).map(([ingredient, share]) => ({ ingredient, parts: share })),
-    make: { massG: 100 },
-  });
+  const found = blend(
+    {
+      lines: Object.entries(parts).map(([ingredient, share]) => ({ ingredient, parts: share })),
+      make: { massG: 100 },
+    },
+    SHIPPED,
+  );
   if (!found.ok) throw new Error(JSON.stringify(found.issues));
   return found.value;
 };
@@ -24,13 +28,13 @@ describe('what a label says of its contents', () => {
     ['oil-drying', { 'tung-oil': 1, 'citrus-solvent': 1 }],
     ['paste-never', { 'mineral-oil': 3.5, beeswax: 1 }],
     ['paste-drying', { 'walnut-oil-raw': 3.5, beeswax: 1 }],
-  ])('is how the very contents are used: %s', (use, parts) => expect(contentUse(made(parts as never)).use).toBe(use));
+  ])('is how the very contents are used: %s', (use, parts) => expect(contentUse(made(parts as never), SHIPPED).use).toBe(use));
   it('lets what dries lie no longer than its oil bears', () => {
-    const { minutes } = contentUse(made({ 'tung-oil': 1, 'citrus-solvent': 1 }));
+    const { minutes } = contentUse(made({ 'tung-oil': 1, 'citrus-solvent': 1 }), SHIPPED);
     expect(minutes).toBeGreaterThan(0);
     expect(minutes).toBeLessThanOrEqual(15);
     const paste = made({ 'walnut-oil-raw': 3.5, beeswax: 1 });
-    expect(contentUse(paste).minutes).toBe(Math.min(60, paste.maxDwellMin.thin ?? 60));
+    expect(contentUse(paste, SHIPPED).minutes).toBe(Math.min(60, paste.maxDwellMin.thin ?? 60));
   });
   it.each([
     ['a soft paste runs at the heat of a car', { 'mineral-oil': 4, beeswax: 1 }, 40],

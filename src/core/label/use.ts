@@ -1,5 +1,6 @@
 import type { Blend } from '@/core/blend';
-import { findIngredient, likeIngredient } from '@/core/material';
+import type { Catalogue } from '@/core/material';
+import { findIngredient, likeOf } from '@/core/material';
 import { gates } from '@/core/use';
 
 /** How the very contents of a jar are used; each has words of its own in every language. */
@@ -26,14 +27,17 @@ const LABEL_MOST_MIN = { oil: 15, paste: 60 } as const;
 type Nature = Pick<Blend, 'drying' | 'consistency' | 'lines' | 'driedFraction' | 'maxDwellMin'>;
 
 /** How a blend is used, and how long it may lie at most, minutes, where that matters. */
-export function contentUse({ drying, consistency, lines, driedFraction, maxDwellMin }: Nature): {
+export function contentUse(
+  { drying, consistency, lines, driedFraction, maxDwellMin }: Nature,
+  catalogue: Catalogue,
+): {
   readonly use: ContentUse;
   readonly minutes: number;
 } {
   const share = (is: (id: string, family: string) => boolean): number =>
     lines.reduce((sum, line) => {
-      const one = findIngredient(line.ingredient);
-      return sum + (one && is(likeIngredient(one.id), one.family) ? line.massFraction : 0);
+      const one = findIngredient(line.ingredient, catalogue);
+      return sum + (one && is(likeOf(one), one.family) ? line.massFraction : 0);
     }, 0);
   const isPaste = consistency !== 'liquid' && consistency !== 'cream';
   const bound = isPaste ? maxDwellMin.thin : maxDwellMin.flooded;

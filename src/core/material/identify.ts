@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { check } from '@/core/contract';
 import { atPath, fail, ok, type Result } from '@/core/quantity';
-import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
+import { type Catalogue, findIngredient, ingredientOf, SHIPPED } from './catalogue';
+import { INGREDIENTS } from './ingredients';
 import shipped from './names.json';
-import { ownNow } from './own';
 import type { Ingredient } from './schema';
 
 /** Why a thing is no material for this work: the names of the reasons, each with its words. */
@@ -58,7 +58,7 @@ export function identify(input: unknown): Result<Identified> {
   const checked = check(z.object({ name: z.string().max(300) }), input);
   if (!checked.ok) return checked;
   const { name } = checked.value;
-  if (findIngredient(name)) return ok({ id: name });
+  if (findIngredient(name, SHIPPED)) return ok({ id: name });
   const plain = plainName(name);
   if (!/[\p{L}\p{N}]/u.test(plain)) return fail('required', 'name');
   const ask = Object.hasOwn(NAMES.ask, plain) ? NAMES.ask[plain] : undefined;
@@ -99,15 +99,16 @@ export function nearNames(text: string): readonly string[] {
 }
 
 /** The one ingredient a name in a file stands for; an issue where it may be several, is none, or is no material for this work. */
-export function nameToIngredient(name: string, path: string): Result<Ingredient> {
+export function nameToIngredient(name: string, path: string, catalogue: Catalogue): Result<Ingredient> {
   // The shop's own, by id or by name, typed exactly: its maker knows what is in it.
-  const own = ownNow().find((one) => one.id === name || plainName(one.name) === plainName(name));
+  const own = catalogue.own.find((one) => one.id === name || plainName(one.name) === plainName(name));
   if (own) return ok(own);
   const found = identify({ name });
   if (!found.ok) return atPath(path, found);
   const { value } = found;
-  if (value.id !== null) return ok(ingredientOf(value.id));
+  if (value.id !== null) return ok(ingredientOf(value.id, SHIPPED));
   if ('refuse' in value) return fail('no-material', path, { name, why: REFUSAL_KINDS[value.refuse] });
-  if ('ask' in value) return fail('ambiguous-name', path, { name, may: value.ask.map((id) => ingredientOf(id).name).join('; ') });
+  if ('ask' in value)
+    return fail('ambiguous-name', path, { name, may: value.ask.map((id) => ingredientOf(id, SHIPPED).name).join('; ') });
   return fail('unknown-ingredient', path, { id: name });
 }

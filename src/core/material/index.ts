@@ -1,4 +1,15 @@
 export {
+  allIngredients,
+  type Catalogue,
+  catalogueWith,
+  findIngredient,
+  ingredientOf,
+  likeIngredient,
+  likeOf,
+  likeWood,
+  SHIPPED,
+} from './catalogue';
+export {
   type Identified,
   identify,
   nameToIngredient,
@@ -9,7 +20,7 @@ export {
   type Refusal,
 } from './identify';
 export type { IngredientId, SpeciesId } from './ids';
-export { answersTo, findIngredient, givesVapour, INGREDIENTS, ingredientOf, isLiquid, isOilSolvent } from './ingredients';
+export { answersTo, givesVapour, INGREDIENTS, isLiquid, isOilSolvent } from './ingredients';
 export { asksPaper, DOUBTS, type Doubt, doubtOf, saysAnything, THUMBNAIL_C, worthKeeping } from './judging';
 export {
   anyFilm,
@@ -33,16 +44,11 @@ export { LEAST_DRAWS, type RunsOut, runningOut, SOON_DAYS, tooEarlyToSay, type U
 export {
   ALLERGENS,
   ALLERGENS_NOT_DECLARED,
-  allIngredients,
   factsLike,
   isOwnMaterial,
-  knowOwn,
-  likeIngredient,
   OwnMaterialFacts,
   ownMaterial,
   ownMaterialId,
-  ownNow,
-  ownTurn,
   setsBelowC,
   UNSAID,
   type Unsaid,
@@ -50,4 +56,4 @@ export {
 export { ROLES, type Role } from './roles';
 export { daysLeft, goodUntil, type Keeping, keepingOf, USE_WINDOW_DAYS } from './run-out';
 export { type Ingredient, OwnWoodFacts, type Species } from './schema';
-export { findSpecies, isOwnWood, likeWood, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';
+export { findSpecies, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';

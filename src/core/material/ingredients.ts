@@ -5,20 +5,6 @@ import type { Ingredient } from './schema';
 /** Every ingredient the house knows; a test holds each row to its schema. Source: working estimates of the trade, each row with its note. */
 export const INGREDIENTS = shipped as readonly (Ingredient & { readonly id: IngredientId })[];
 
-const byId = new Map<string, Ingredient>(INGREDIENTS.map((ingredient) => [ingredient.id, ingredient]));
-
-// What a shop adds of its own is laid beside it by `knowOwn`.
-const held = globalThis as { rendleOwn?: ReadonlyMap<string, Ingredient> };
-
-export const findIngredient = (id: string): Ingredient | undefined => byId.get(id) ?? held.rendleOwn?.get(id);
-
-/** The ingredient of an id that is known to exist. Throws on one that does not: a fault of the caller, not of the maker. */
-export function ingredientOf(id: string): Ingredient {
-  const found = findIngredient(id);
-  if (!found) throw new Error(`no ingredient ${id}`);
-  return found;
-}
-
 /** Whether it is poured rather than weighed in pieces: then "oz" alone may mean two things. */
 export const isLiquid = ({ family, volatileFraction }: Ingredient): boolean =>
   family !== 'wax' && family !== 'paint' && !(family === 'resin' && volatileFraction === 0);

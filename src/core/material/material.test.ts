@@ -12,6 +12,7 @@ import {
   SPECIES,
   speciesOf,
 } from '.';
+import { SHIPPED } from './';
 import { INGREDIENT_IDS, SPECIES_IDS } from './ids';
 import names from './names.json';
 import { Ingredient, Species } from './schema';
@@ -76,7 +77,10 @@ describe('the shipped woods', () => {
 describe('names on tins', () => {
   it.each(Object.keys(names.ask))('“%s” is asked about, never guessed', (name) => {
     expect(of(name)).toMatchObject({ id: null, ask: expect.any(Array) });
-    expect(nameToIngredient(name, 'row 2')).toMatchObject({ ok: false, issues: [{ code: 'ambiguous-name', path: 'row 2' }] });
+    expect(nameToIngredient(name, 'row 2', SHIPPED)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'ambiguous-name', path: 'row 2' }],
+    });
   });
   it.each(Object.entries(names.exact))('“%s” is %s', (name, id) => expect(of(` ${name.toUpperCase()} `)).toEqual({ id }));
   it('finds every ingredient by its id and its full name', () => {
@@ -90,7 +94,7 @@ describe('names on tins', () => {
     expect(of('Sewing-machine oil')).toEqual({ id: null, refuse: 'machine-oil' });
     expect(of('decking oil')).toEqual({ id: null, refuse: 'biocide' });
     expect(of('Baby oil')).toEqual({ id: null, refuse: 'perfume' });
-    expect(nameToIngredient('lamp oil', 'x')).toMatchObject({ ok: false, issues: [{ code: 'no-material' }] });
+    expect(nameToIngredient('lamp oil', 'x', SHIPPED)).toMatchObject({ ok: false, issues: [{ code: 'no-material' }] });
   });
   it('offers near names and takes none; turpentine is not offered for its substitute', () => {
     expect(of('carnauba wax flakes')).toEqual({ id: null });
@@ -105,7 +109,7 @@ describe('names on tins', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60 }), (name) => {
         const found = identify({ name });
-        if (found.ok && found.value.id !== null) expect(findIngredient(found.value.id)).toBeDefined();
+        if (found.ok && found.value.id !== null) expect(findIngredient(found.value.id, SHIPPED)).toBeDefined();
       }),
       { seed: 7, numRuns: 300 },
     );

@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { findIngredient, INGREDIENTS, ingredientOf } from './ingredients';
+import { ingredientOf, likeOf, SHIPPED } from './catalogue';
+import { INGREDIENTS } from './ingredients';
 import { CONTACTS, DRIES } from './kinds';
 import type { Ingredient } from './schema';
-import { likeWood, ownWoodId } from './species';
+import { ownWoodId } from './species';
 
 /** Figures of a sheet that may be missing; what is missing is reckoned on the safe side. */
 export const UNSAID = ['contact', 'flash', 'iodine', 'allergens', 'ceiling'] as const;
@@ -42,14 +43,12 @@ const LEAST_DWELL = {
   thin: Math.min(...INGREDIENTS.flatMap((one) => one.dwellMin?.thin ?? [])),
 };
 
-/** The id of an ingredient of the shop's own: it says which one it is like. */
+/** The id of an ingredient of the shop's own, from the one it is like and its name; once given it is only an id. */
 export const ownMaterialId = ownWoodId;
-/** The house's ingredient that stands for one of the shop's own in names and colours: itself, or the one it is like. */
-export const likeIngredient = likeWood;
 
 /** An ingredient of the shop's own: as the one it is like, but for what its sheet says; what the sheet leaves out is taken on the safe side. */
-export function ownMaterial(id: string, { unsaid, ...facts }: OwnMaterialFacts): Ingredient {
-  const like = ingredientOf(likeIngredient(id));
+export function ownMaterial(id: string, likeId: string, { unsaid, ...facts }: OwnMaterialFacts): Ingredient {
+  const like = ingredientOf(likeId, SHIPPED);
   const lacks = (one: Unsaid): boolean => unsaid.includes(one);
   const isVolatile = facts.volatileFraction > 0;
   const iodine = lacks('iodine') ? Math.max(like.iodineValue, facts.dries === 'never' ? 0 : HEATS_FROM) : facts.iodineValue;
@@ -57,6 +56,7 @@ export function ownMaterial(id: string, { unsaid, ...facts }: OwnMaterialFacts):
     ...like,
     ...facts,
     id,
+    like: likeId,
     iodineValue: iodine ?? like.iodineValue,
     selfHeating: like.selfHeating || facts.dries !== 'never',
     dwellMin: facts.dries === 'never' ? like.dwellMin : (like.dwellMin ?? LEAST_DWELL),
@@ -74,30 +74,9 @@ export function factsLike(like: Ingredient): OwnMaterialFacts {
 }
 
 /** A whole oil that is a paste in a cool shop, by the temperature below which it sets, °C; null of any other. Source: the ingredient's own note. */
-export const setsBelowC = ({ id }: Pick<Ingredient, 'id'>): number | null =>
-  likeIngredient(id) === 'coconut-oil-whole' ? 24 : null;
+export const setsBelowC = (one: Pick<Ingredient, 'id' | 'like'>): number | null =>
+  likeOf(one) === 'coconut-oil-whole' ? 24 : null;
 
-// One shop, one list: a server learns it with its file, a browser with its page; what the house ships never changes.
-const held = globalThis as { rendleOwn?: ReadonlyMap<string, Ingredient>; rendleOwnTurn?: number; rendleOwnSays?: string };
-
-/** From now on these are known beside what the house ships: ingredients of the shop's own, and bought finishes as lines of a formula. */
-export function knowOwn(own: readonly Ingredient[]): void {
-  const says = JSON.stringify(own);
-  if (says === held.rendleOwnSays) return;
-  held.rendleOwn = new Map(own.map((one) => [one.id, one]));
-  held.rendleOwnSays = says;
-  held.rendleOwnTurn = (held.rendleOwnTurn ?? 0) + 1;
-}
-
-/** What the shop adds of its own, as it is known now. */
-export const ownNow = (): readonly Ingredient[] => [...(held.rendleOwn?.values() ?? [])];
-
-/** Every ingredient that is known now, the house's first. */
-export const allIngredients = (): readonly Ingredient[] => [...INGREDIENTS, ...ownNow()];
-
-/** Changes whenever what is known does: what was reckoned from it before is reckoned anew. */
-export const ownTurn = (): number => held.rendleOwnTurn ?? 0;
-
+const shipped = new Set<string>(INGREDIENTS.map((one) => one.id));
 /** Whether an ingredient is one of the shop's own, or one of its bought finishes. */
-export const isOwnMaterial = (id: string): boolean =>
-  findIngredient(id) !== undefined && !INGREDIENTS.some((one) => one.id === id);
+export const isOwnMaterial = (id: string): boolean => !shipped.has(id);

@@ -34,7 +34,11 @@ export const Ingredient = z.object({
   note: z.string(),
 });
 /** An ingredient as it is known; one of the shop's own has an id of its own and the same facts. */
-export type Ingredient = Omit<z.infer<typeof Ingredient>, 'id'> & { readonly id: string };
+export type Ingredient = Omit<z.infer<typeof Ingredient>, 'id'> & {
+  readonly id: string;
+  /** Of one of the shop's own: the house's ingredient it is like. */
+  readonly like?: string;
+};
 
 /** A wood as shipped: density kg/m³ at 12 % moisture, the verdict on food with its reason, the uses it is kept off, what its dust does. */
 export const Species = z.object({
@@ -59,6 +63,8 @@ export const Species = z.object({
 /** A wood as the house knows it; one of the shop's own has an id of its own and the same facts. */
 export type Species = Omit<z.infer<typeof Species>, 'id'> & {
   readonly id: string;
+  /** Of one of the shop's own: the house's wood it is like. */
+  readonly like?: string;
   /** Its name in other languages, where the shop gave one. */
   readonly names?: Readonly<Partial<Record<'en' | 'de' | 'fr' | 'es', string>>>;
 };

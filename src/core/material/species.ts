@@ -15,21 +15,16 @@ export function speciesOf(id: string): Species {
 
 export const findSpecies = (id: string): Species | undefined => byId.get(id);
 
-/** The sign between the wood that one of the shop's own is like, and its own name. */
-const LIKE = '~';
-/** The id of a wood of the shop's own: it says which one it is like, so that it is drawn like it wherever it goes. */
+/** The id of a wood of the shop's own, from the one it is like and its name; once given it is only an id. */
 export const ownWoodId = (likeId: string, name: string): string =>
-  `${likeId}${LIKE}${name
+  `${likeId}~${name
     .trim()
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-|-$/g, '')}`;
-/** The house's wood that stands for a wood in pictures and grain: itself, or the one it is like. */
-export const likeWood = (id: string): string => id.split(LIKE)[0] ?? id;
-export const isOwnWood = (id: string): boolean => id.includes(LIKE);
 
 /** A wood of the shop's own: as the one it is like, but for what its maker says of it. */
-export function ownSpecies(id: string, { ask, ...facts }: OwnWoodFacts): Species {
-  const { ask: _, sides: __, ...like } = speciesOf(likeWood(id));
-  return { ...like, ...facts, id, disputed: false, ...(ask.trim() === '' ? {} : { ask }) };
+export function ownSpecies(id: string, likeId: string, { ask, ...facts }: OwnWoodFacts): Species {
+  const { ask: _, sides: __, ...like } = speciesOf(likeId);
+  return { ...like, ...facts, id, like: likeId, disputed: false, ...(ask.trim() === '' ? {} : { ask }) };
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { BASE_READS } from '@/core/quantity';
 import { area, areaOf } from '.';
 import { type DesignDraft, geometryOf, readProfile } from './draft';
 
@@ -35,26 +36,26 @@ const draft: DesignDraft = {
   times: '1/2',
 };
 const faults = (change: Partial<DesignDraft>) => {
-  const made = geometryOf({ ...draft, ...change });
+  const made = geometryOf({ ...draft, ...change }, BASE_READS);
   return made.ok ? [] : made.issues.map((issue) => `${issue.path} ${issue.code}`);
 };
 
 describe('a design as it is typed', () => {
   it('is a board, a spoon or a turned form, each with its surface', () => {
     const measure = (shape: DesignDraft['shape']) => {
-      const made = geometryOf({ ...draft, shape });
+      const made = geometryOf({ ...draft, shape }, BASE_READS);
       const measured = made.ok ? area(made.value) : null;
       return measured?.ok ? Math.round(measured.value.areaMm2) : 0;
     };
     expect(measure('board')).toBe(251040);
     expect(measure('spoon')).toBeGreaterThan(12000);
-    const turned = geometryOf({ ...draft, shape: 'turned' });
+    const turned = geometryOf({ ...draft, shape: 'turned' }, BASE_READS);
     expect(turned.ok && turned.value.shape === 'turned' && turned.value.outer.at(-1)).toEqual([101.6, 70]);
     expect(measure('turned')).toBeGreaterThan(60000);
   });
   it('is any other shape, several parts, about the size of something, or nothing yet', () => {
     const made = (shape: DesignDraft['shape'], change: Partial<DesignDraft> = {}) => {
-      const found = geometryOf({ ...draft, shape, ...change });
+      const found = geometryOf({ ...draft, shape, ...change }, BASE_READS);
       if (!found.ok) throw new Error(JSON.stringify(found.issues));
       return areaOf(found.value);
     };
@@ -107,39 +108,51 @@ describe('a design as it is typed', () => {
     expect(faults({ shape: 'turned', wall: '80' })).toEqual(['wall profile-thick']);
   });
   it('takes a profile from a file, in millimetres or inches', () => {
-    const mm = readProfile([
-      ['40', '0'],
-      ['85', '35'],
-      ['100', '70'],
-    ]);
+    const mm = readProfile(
+      [
+        ['40', '0'],
+        ['85', '35'],
+        ['100', '70'],
+      ],
+      BASE_READS,
+    );
     expect(mm.ok && mm.value.map(({ r, z }) => [r, z])).toEqual([
       ['40', '0'],
       ['85', '35'],
       ['100', '70'],
     ]);
-    const inches = readProfile([
-      ['r (in)', 'z (in)'],
-      ['0', '0'],
-      ['1.5', '0.5'],
-      ['', ''],
-    ]);
+    const inches = readProfile(
+      [
+        ['r (in)', 'z (in)'],
+        ['0', '0'],
+        ['1.5', '0.5'],
+        ['', ''],
+      ],
+      BASE_READS,
+    );
     expect(
       inches.ok &&
-        geometryOf({
-          ...draft,
-          shape: 'turned',
-          wall: '2',
-          floor: '2',
-          points: [...inches.value].map((point, i) => (i === 0 ? { ...point, r: '30' } : point)),
-        }).ok,
+        geometryOf(
+          {
+            ...draft,
+            shape: 'turned',
+            wall: '2',
+            floor: '2',
+            points: [...inches.value].map((point, i) => (i === 0 ? { ...point, r: '30' } : point)),
+          },
+          BASE_READS,
+        ).ok,
     ).toBe(true);
     expect(inches.ok && inches.value[1]).toMatchObject({ r: '1.5 in', z: '0.5 in' });
     expect(
-      readProfile([
-        ['r', 'z'],
-        ['a', 'b'],
-      ]),
+      readProfile(
+        [
+          ['r', 'z'],
+          ['a', 'b'],
+        ],
+        BASE_READS,
+      ),
     ).toMatchObject({ ok: false, issues: [{ path: 'file' }, { path: 'file' }] });
-    expect(readProfile([['40', '0']])).toMatchObject({ issues: [{ code: 'profile-short' }] });
+    expect(readProfile([['40', '0']], BASE_READS)).toMatchObject({ issues: [{ code: 'profile-short' }] });
   });
 });

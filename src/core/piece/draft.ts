@@ -1,4 +1,5 @@
 import type { PieceUse } from '@/core/material';
+import type { Reads } from '@/core/quantity';
 import {
   atPath,
   fail,
@@ -58,8 +59,8 @@ export type DesignDraft = {
   readonly times: string;
 };
 
-function three(path: string, text: string, says: string): Result<readonly [number, number, number]> {
-  const parsed = atPath(path, parseSizes(text));
+function three(path: string, text: string, says: string, reads: Reads): Result<readonly [number, number, number]> {
+  const parsed = atPath(path, parseSizes(text, reads));
   if (!parsed.ok) return parsed;
   const [a, b, c, more] = parsed.value;
   return a !== undefined && b !== undefined && c !== undefined && more === undefined
@@ -68,13 +69,13 @@ function three(path: string, text: string, says: string): Result<readonly [numbe
 }
 
 /** Typed points as millimetres; a radius of 0 is the axis. */
-export function pointsOf(points: readonly PointDraft[]): Result<readonly ProfilePoint[]> {
+export function pointsOf(points: readonly PointDraft[], reads: Reads): Result<readonly ProfilePoint[]> {
   const issues: Issue[] = [];
   const read = points.map((point, i): ProfilePoint => {
     const value = (text: string): number => {
       const plain = text.trim();
       if (plain !== '' && /^0*(?:[.,]0*)?$/.test(plain)) return 0;
-      const parsed = parseLength(text);
+      const parsed = parseLength(text, reads);
       if (parsed.ok) return parsed.value;
       issues.push(...parsed.issues.map((issue) => ({ ...issue, path: `points.${i}` })));
       return 0;
@@ -85,8 +86,8 @@ export function pointsOf(points: readonly PointDraft[]): Result<readonly Profile
 }
 
 /** The outside as it is cut: the points, or a smooth curve through them. */
-export function outsideOf(draft: DesignDraft): Result<readonly ProfilePoint[]> {
-  const points = pointsOf(draft.points);
+export function outsideOf(draft: DesignDraft, reads: Reads): Result<readonly ProfilePoint[]> {
+  const points = pointsOf(draft.points, reads);
   if (!points.ok) return points;
   const climbs = checkOutside(points.value);
   if (!climbs.ok)
@@ -95,9 +96,9 @@ export function outsideOf(draft: DesignDraft): Result<readonly ProfilePoint[]> {
 }
 
 /** Typed sizes that may be left empty, so many of them. */
-function sizesOrNone(path: string, text: string, count: number, says: string): Result<readonly number[] | null> {
+function sizesOrNone(path: string, text: string, count: number, says: string, reads: Reads): Result<readonly number[] | null> {
   if (text.trim() === '') return ok(null);
-  const parsed = atPath(path, parseSizes(text));
+  const parsed = atPath(path, parseSizes(text, reads));
   if (!parsed.ok) return parsed;
   return parsed.value.length === count ? parsed : fail('invalid', path, { detail: says });
 }
@@ -105,9 +106,9 @@ function sizesOrNone(path: string, text: string, count: number, says: string): R
 type Cuts = Pick<Extract<Geometry, { shape: 'board' }>, 'groove' | 'hole' | 'engravedShare'>;
 
 /** What is cut into a board, each left out where nothing is typed. */
-function cutsOf(draft: DesignDraft): Result<Cuts> {
-  const groove = sizesOrNone('groove', draft.groove, 3, 'width × depth × distance from the edge');
-  const hole = sizesOrNone('hole', draft.hole, 2, 'length × width of the hole');
+function cutsOf(draft: DesignDraft, reads: Reads): Result<Cuts> {
+  const groove = sizesOrNone('groove', draft.groove, 3, 'width × depth × distance from the edge', reads);
+  const hole = sizesOrNone('hole', draft.hole, 2, 'length × width of the hole', reads);
   const share = draft.engraved.trim() === '' ? ok(0) : atPath('engraved', parsePositive(draft.engraved.replace('%', '')));
   if (!groove.ok || !hole.ok || !share.ok)
     return { ok: false, issues: [groove, hole, share].flatMap((one) => (one.ok ? [] : one.issues)) };
@@ -121,8 +122,8 @@ function cutsOf(draft: DesignDraft): Result<Cuts> {
 }
 
 /** Two typed sizes. */
-function two(path: string, text: string, says: string): Result<readonly [number, number]> {
-  const parsed = atPath(path, parseSizes(text));
+function two(path: string, text: string, says: string, reads: Reads): Result<readonly [number, number]> {
+  const parsed = atPath(path, parseSizes(text, reads));
   if (!parsed.ok) return parsed;
   const [a, b, more] = parsed.value;
   return a !== undefined && b !== undefined && more === undefined ? ok([a, b]) : fail('invalid', path, { detail: says });
@@ -147,102 +148,112 @@ function plainOf(path: string, surface: string, endShare: string): Result<Solid>
   return read.ok ? ok({ shape: 'plain', areaMm2: read.value[0], endGrainShare: read.value[1] }) : read;
 }
 
-function handled(draft: DesignDraft): Result<Omit<Extract<Solid, { shape: 'spoon' }>, 'shape'>> {
+function handled(draft: DesignDraft, reads: Reads): Result<Omit<Extract<Solid, { shape: 'spoon' }>, 'shape'>> {
   const read = both(
-    three('bowl', draft.bowl, 'length × width × depth of the bowl'),
-    three('handle', draft.handle, 'length × width × thickness of the handle'),
+    three('bowl', draft.bowl, 'length × width × depth of the bowl', reads),
+    three('handle', draft.handle, 'length × width × thickness of the handle', reads),
   );
   if (!read.ok) return read;
   const [[bowlLengthMm, bowlWidthMm, bowlDepthMm], [handleLengthMm, handleWidthMm, handleThickMm]] = read.value;
   return ok({ bowlLengthMm, bowlWidthMm, bowlDepthMm, handleLengthMm, handleWidthMm, handleThickMm });
 }
 
-function turnedOf(draft: DesignDraft): Result<Solid> {
-  const outer = outsideOf(draft);
+function turnedOf(draft: DesignDraft, reads: Reads): Result<Solid> {
+  const outer = outsideOf(draft, reads);
   const pairs = (points: readonly ProfilePoint[]): [number, number][] => points.map(([r, z]) => [r, z]);
   if (draft.solid) return outer.ok ? ok({ shape: 'turned', outer: pairs(outer.value) }) : outer;
-  const read = both(outer, both(atPath('wall', parseLength(draft.wall)), atPath('floor', parseLength(draft.floor))));
+  const read = both(
+    outer,
+    both(atPath('wall', parseLength(draft.wall, reads)), atPath('floor', parseLength(draft.floor, reads))),
+  );
   if (!read.ok) return read;
   const [outside, [wall, floor]] = read.value;
   const inner = insideOf(outside, wall, floor);
   return inner.ok ? ok({ shape: 'turned', outer: pairs(outside), inner: pairs(inner.value) }) : inner;
 }
 
-function partOf({ count, shape, sizes }: PartDraft, i: number): Result<{ readonly count: number; readonly of: Solid }> {
+function partOf(
+  { count, shape, sizes }: PartDraft,
+  i: number,
+  reads: Reads,
+): Result<{ readonly count: number; readonly of: Solid }> {
   const path = `parts.${i}`;
   const many = atPath(path, parsePositive(count));
   if (many.ok && !Number.isInteger(many.value)) return fail('invalid', path, { detail: 'a whole number of parts' });
-  const read = both(many, PARTS[shape](path, sizes));
+  const read = both(many, PARTS[shape](path, sizes, reads));
   return read.ok ? ok({ count: read.value[0], of: read.value[1] }) : read;
 }
 
-const PARTS: Readonly<Record<PartDraft['shape'], (path: string, sizes: string) => Result<Solid>>> = {
-  board: (path, sizes) => {
-    const read = three(path, sizes, PART_SHAPES.board);
+const PARTS: Readonly<Record<PartDraft['shape'], (path: string, sizes: string, reads: Reads) => Result<Solid>>> = {
+  board: (path, sizes, reads) => {
+    const read = three(path, sizes, PART_SHAPES.board, reads);
     return read.ok
       ? ok({ shape: 'board', lengthMm: read.value[0], widthMm: read.value[1], thickMm: read.value[2], grain: 'long' })
       : read;
   },
-  disc: (path, sizes) => {
-    const read = two(path, sizes, PART_SHAPES.disc);
+  disc: (path, sizes, reads) => {
+    const read = two(path, sizes, PART_SHAPES.disc, reads);
     return read.ok ? ok({ shape: 'disc', diameterMm: read.value[0], thickMm: read.value[1], grain: 'long' }) : read;
   },
-  ring: (path, sizes) => {
-    const read = two(path, sizes, PART_SHAPES.ring);
+  ring: (path, sizes, reads) => {
+    const read = two(path, sizes, PART_SHAPES.ring, reads);
     return read.ok ? ok({ shape: 'ring', outerMm: read.value[0], barMm: read.value[1] }) : read;
   },
   plain: (path, sizes) => plainOf(path, sizes, '0'),
 };
 
 /** Each shape, read from what was typed; its faults at their fields. */
-const READ: Readonly<Record<Geometry['shape'], (draft: DesignDraft) => Result<Geometry>>> = {
-  board: (draft) => {
-    const read = both(three('sizes', draft.sizes, 'length × width × thickness'), cutsOf(draft));
+const READ: Readonly<Record<Geometry['shape'], (draft: DesignDraft, reads: Reads) => Result<Geometry>>> = {
+  board: (draft, reads) => {
+    const read = both(three('sizes', draft.sizes, 'length × width × thickness', reads), cutsOf(draft, reads));
     if (!read.ok) return read;
     const [[lengthMm, widthMm, thickMm], cuts] = read.value;
     return ok({ shape: 'board', lengthMm, widthMm, thickMm, grain: draft.grain, ...cuts });
   },
-  disc: (draft) => {
-    const read = two('sizes', draft.sizes, 'diameter × thickness');
+  disc: (draft, reads) => {
+    const read = two('sizes', draft.sizes, 'diameter × thickness', reads);
     return read.ok ? ok({ shape: 'disc', diameterMm: read.value[0], thickMm: read.value[1], grain: draft.grain }) : read;
   },
-  tray: (draft) => {
+  tray: (draft, reads) => {
     const read = both(
-      three('sizes', draft.sizes, 'length × width × thickness'),
-      three('recess', draft.recess, 'length × width × depth of the recess'),
+      three('sizes', draft.sizes, 'length × width × thickness', reads),
+      three('recess', draft.recess, 'length × width × depth of the recess', reads),
     );
     if (!read.ok) return read;
     const [[lengthMm, widthMm, thickMm], [recessLengthMm, recessWidthMm, recessDepthMm]] = read.value;
     return ok({ shape: 'tray', lengthMm, widthMm, thickMm, recessLengthMm, recessWidthMm, recessDepthMm });
   },
-  box: (draft) => {
-    const read = both(three('sizes', draft.sizes, 'length × width × height'), atPath('wall', parseLength(draft.wall)));
+  box: (draft, reads) => {
+    const read = both(
+      three('sizes', draft.sizes, 'length × width × height', reads),
+      atPath('wall', parseLength(draft.wall, reads)),
+    );
     if (!read.ok) return read;
     const [[lengthMm, widthMm, heightMm], wallMm] = read.value;
     return ok({ shape: 'box', lengthMm, widthMm, heightMm, wallMm, lid: draft.lid });
   },
-  'round-box': (draft) => {
-    const read = both(two('sizes', draft.sizes, 'diameter × height'), atPath('wall', parseLength(draft.wall)));
+  'round-box': (draft, reads) => {
+    const read = both(two('sizes', draft.sizes, 'diameter × height', reads), atPath('wall', parseLength(draft.wall, reads)));
     if (!read.ok) return read;
     const [[diameterMm, heightMm], wallMm] = read.value;
     return ok({ shape: 'round-box', diameterMm, heightMm, wallMm, lid: draft.lid });
   },
-  ring: (draft) => {
-    const read = two('sizes', draft.sizes, 'diameter × thickness of the bar');
+  ring: (draft, reads) => {
+    const read = two('sizes', draft.sizes, 'diameter × thickness of the bar', reads);
     return read.ok ? ok({ shape: 'ring', outerMm: read.value[0], barMm: read.value[1] }) : read;
   },
-  spoon: (draft) => {
-    const sizes = handled(draft);
+  spoon: (draft, reads) => {
+    const sizes = handled(draft, reads);
     return sizes.ok ? ok({ shape: 'spoon', ...sizes.value }) : sizes;
   },
-  scoop: (draft) => {
-    const read = both(handled(draft), atPath('wall', parseLength(draft.wall)));
+  scoop: (draft, reads) => {
+    const read = both(handled(draft, reads), atPath('wall', parseLength(draft.wall, reads)));
     return read.ok ? ok({ shape: 'scoop', ...read.value[0], wallMm: read.value[1] }) : read;
   },
   turned: turnedOf,
   plain: (draft) => plainOf('surface', draft.surface, draft.endShare),
-  parts: ({ parts }) => {
-    const read = parts.map(partOf);
+  parts: ({ parts }, reads) => {
+    const read = parts.map((one, i) => partOf(one, i, reads));
     const issues = read.flatMap((one) => (one.ok ? [] : one.issues));
     if (issues.length > 0) return { ok: false, issues };
     if (read.length === 0) return fail('required', 'parts');
@@ -258,15 +269,15 @@ const READ: Readonly<Record<Geometry['shape'], (draft: DesignDraft) => Result<Ge
 };
 
 /** The shape of a typed design, or every fault at its field; what cannot be made is refused as well. */
-export function geometryOf(draft: DesignDraft): Result<Geometry> {
-  const read = READ[draft.shape](draft);
+export function geometryOf(draft: DesignDraft, reads: Reads): Result<Geometry> {
+  const read = READ[draft.shape](draft, reads);
   if (!read.ok) return read;
   const sound = fits(read.value);
   return sound.ok ? read : sound;
 }
 
 /** Rows of `r,z`, in mm, or in inches where the heading says `in`; a heading is not needed. */
-export function readProfile(rows: readonly (readonly string[])[]): Result<PointDraft[]> {
+export function readProfile(rows: readonly (readonly string[])[], reads: Reads): Result<PointDraft[]> {
   const [first = []] = rows;
   const hasHeading = first.some((cell) => /[a-z]/i.test(cell));
   const unit = hasHeading && first.some((cell) => /\bin(ch|ches)?\b|"/i.test(cell)) ? ' in' : '';
@@ -276,7 +287,7 @@ export function readProfile(rows: readonly (readonly string[])[]): Result<PointD
     r: r.trim() === '0' ? '0' : `${r.trim()}${unit}`,
     z: z.trim() === '0' ? '0' : `${z.trim()}${unit}`,
   }));
-  const read = pointsOf(points);
+  const read = pointsOf(points, reads);
   if (!read.ok) return atPath('file', read);
   return points.length < 2 ? fail('profile-short', 'file') : ok(points);
 }

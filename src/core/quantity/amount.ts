@@ -2,7 +2,7 @@ import { fail, ok, type Result } from './issue';
 import { type Grams, MASS_UNITS } from './mass';
 import { parseTerms, sumTerms } from './measure';
 import { checkPositive, parsePositive } from './number';
-import { reads } from './reads';
+import type { Reads } from './reads';
 import { typedText } from './typed';
 import { lookUpUnit } from './unit';
 import { asksCountry, type GramsPerMl, type Millilitres, massOf, VOLUME_UNITS } from './volume';
@@ -42,7 +42,7 @@ type Reading = {
  * @returns grams or millilitres, above 0; an issue for an ounce that may be either, where that is asked
  * @example parseMeasured('1/2 x 1 lb', { asks: true }) // → { by: 'mass', g: 226.796185 }
  */
-export function parseMeasured(text: string, { asks, ounce, bare }: Reading): Result<Measured> {
+export function parseMeasured(text: string, { asks, ounce, bare }: Reading, reads: Reads): Result<Measured> {
   const typed = typedText(text);
   if (!typed.ok) return typed;
   const { often, what } = countedIn(typed.value);
@@ -56,7 +56,7 @@ export function parseMeasured(text: string, { asks, ounce, bare }: Reading): Res
   const terms = split.value.map((term) =>
     isAsked && ounce && isBareOunce(term.unit) ? { ...term, unit: OUNCE_UNIT[ounce] } : term,
   );
-  if (asksCountry(terms)) return fail('country-ambiguous', '', { text });
+  if (asksCountry(terms, reads)) return fail('country-ambiguous', '', { text });
   const byVolume = terms.some((term) => term.unit !== '' && lookUpUnit(VOLUME_UNITS, term.unit) !== undefined);
   const total = byVolume ? sumTerms(terms, VOLUME_UNITS) : sumTerms(terms, MASS_UNITS, bare);
   const whole = total.ok ? checkPositive(total.value * count.value) : total;
@@ -74,9 +74,10 @@ export function parseMeasured(text: string, { asks, ounce, bare }: Reading): Res
 export function parseAmount(
   text: string,
   material: { readonly densityGPerMl: number; readonly liquid: boolean },
+  reads: Reads,
   ounce?: OunceMeaning,
 ): Result<{ readonly massG: Grams; readonly byVolume: boolean }> {
-  const read = parseMeasured(text, { asks: material.liquid, ounce, bare: reads().mass });
+  const read = parseMeasured(text, { asks: material.liquid, ounce, bare: reads.mass }, reads);
   if (!read.ok) return read;
   const byVolume = read.value.by === 'volume';
   return ok({

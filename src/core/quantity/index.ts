@@ -7,8 +7,8 @@ export { type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass'
 export { type Lean, parseMoment } from './moment';
 export { CURRENCIES, formatMoney, type Minor, parseMoney, toMajor } from './money';
 export { checkPositive, parseNonNegative, parseNumber, parsePositive } from './number';
-export { BASE_READS, inBaseUnits, READS, type Reads, readIn, reads } from './reads';
-export { figure, figureDown, type HeldIn, say, sayMark, sayOther, saySizes, signOf, typedAs } from './say';
+export { BASE_READS, READS, type Reads } from './reads';
+export { figure, figureDown, say, sayMark, sayMinutes, sayOther, saySizes, signOf, typedAs, type Written } from './say';
 export { parseArea } from './surface';
 export {
   type Celsius,

@@ -76,6 +76,7 @@ export type IssueCode =
   | 'reading-between'
   | 'wrong-role'
   | 'too-slow'
+  | 'no-answer'
   | 'no-coats-left'
   | 'no-coat-yet'
   | 'change-begun'

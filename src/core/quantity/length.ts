@@ -1,6 +1,6 @@
 import { fail, type Result } from './issue';
 import { parseTerms, sumTerms } from './measure';
-import { reads } from './reads';
+import type { Reads } from './reads';
 import { typedText } from './typed';
 import type { Quantity, UnitRow } from './unit';
 
@@ -22,28 +22,28 @@ const MOST_SIZES = 12;
 export const millimetres = (value: number): Millimetres => value as Millimetres;
 
 /** A typed length: `420`, `42 cm`, `1½ in`; a bare number is in what the shop's rule shows. Returns mm, above 0. */
-export function parseLength(text: string): Result<Millimetres> {
+export function parseLength(text: string, reads: Reads): Result<Millimetres> {
   const terms = parseTerms(text);
-  return (terms.ok ? sumTerms(terms.value, LENGTH_UNITS, reads().length) : terms) as Result<Millimetres>;
+  return (terms.ok ? sumTerms(terms.value, LENGTH_UNITS, reads.length) : terms) as Result<Millimetres>;
 }
 
 /** Millimetres as a field holds them, in what the shop's rule shows: `40`, `1.57 in`. To a millimetre, or a hundredth of an inch. */
-export const typedLength = (mm: number): string =>
-  reads().length === 'in' ? `${Number((mm / 25.4).toFixed(2))} in` : String(Math.round(mm));
+export const typedLength = (mm: number, reads: Reads): string =>
+  reads.length === 'in' ? `${Number((mm / 25.4).toFixed(2))} in` : String(Math.round(mm));
 
 /**
  * Sizes in one go: `420 x 260 x 24`, `12 x 18 in` (a unit at the end holds for all that have none).
  * @returns millimetres, in the order typed
  */
-export function parseSizes(text: string): Result<readonly Millimetres[]> {
+export function parseSizes(text: string, reads: Reads): Result<readonly Millimetres[]> {
   const typed = typedText(text);
   if (!typed.ok) return typed;
   const parts = typed.value.split(/ ?[x×*] ?/i);
   if (parts.length > MOST_SIZES) return fail('too-large', '', { most: MOST_SIZES });
-  const last = /[a-z"″'′]{1,12}$/i.exec(parts.at(-1) ?? '')?.[0] ?? reads().length;
+  const last = /[a-z"″'′]{1,12}$/i.exec(parts.at(-1) ?? '')?.[0] ?? reads.length;
   const sizes: Millimetres[] = [];
   for (const part of parts) {
-    const size = parseLength(/[a-z"″'′]$/i.test(part) ? part : `${part} ${last}`);
+    const size = parseLength(/[a-z"″'′]$/i.test(part) ? part : `${part} ${last}`, reads);
     if (!size.ok) return size;
     sizes.push(size.value);
   }

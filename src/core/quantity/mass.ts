@@ -1,6 +1,6 @@
 import { ok, type Result } from './issue';
 import { parseTerms, sumTerms } from './measure';
-import { reads } from './reads';
+import type { Reads } from './reads';
 import { perUnitOf, type Quantity, type UnitRow } from './unit';
 
 /** Mass in grams. */
@@ -25,11 +25,11 @@ export const grams = (value: number): Grams => value as Grams;
  * @returns grams, above 0
  * @example parseMass('1 lb 2 oz') // → { ok: true, value: 510.29141625 }
  */
-export function parseMass(text: string): Result<Grams> {
+export function parseMass(text: string, reads: Reads): Result<Grams> {
   const terms = parseTerms(text);
-  return (terms.ok ? sumTerms(terms.value, MASS_UNITS, reads().mass) : terms) as Result<Grams>;
+  return (terms.ok ? sumTerms(terms.value, MASS_UNITS, reads.mass) : terms) as Result<Grams>;
 }
 
 /** A typed mass that may be nothing: `0`, `0 g`. Returns grams, not negative. */
-export const parseMassOrNone = (text: string): Result<Grams> =>
-  /^0{1,20}([.,]0{0,20})? ?(g|kg|oz|lb)?$/i.test(text.trim()) ? ok(grams(0)) : parseMass(text);
+export const parseMassOrNone = (text: string, reads: Reads): Result<Grams> =>
+  /^0{1,20}([.,]0{0,20})? ?(g|kg|oz|lb)?$/i.test(text.trim()) ? ok(grams(0)) : parseMass(text, reads);

@@ -30,10 +30,12 @@ import {
   plus,
   say,
   sayMark,
+  sayMinutes,
   saySizes,
   volumeOf,
   wallClock,
 } from '.';
+import { BASE_READS } from './';
 import { LENGTH_UNITS } from './length';
 import { MASS_UNITS } from './mass';
 import { LARGEST_TYPED } from './number';
@@ -98,7 +100,7 @@ describe('typed amounts', () => {
     ['1/2 kg', 500],
     ['1.250,5 g', 1250.5],
     ['1,250.5 g', 1250.5],
-  ])('reads %s', (text, mass) => expect(value(parseMass(text))).toBeCloseTo(mass as number, 9));
+  ])('reads %s', (text, mass) => expect(value(parseMass(text, BASE_READS))).toBeCloseTo(mass as number, 9));
   it.each([
     ['', 'required'],
     ['lots', 'not-a-number'],
@@ -114,24 +116,27 @@ describe('typed amounts', () => {
     ['1,000', 'thousand-or-one'],
     ['2,500 g', 'thousand-or-one'],
     ['12,345 kg', 'thousand-or-one'],
-  ])('refuses %s', (text, code) => expect(value(parseMass(text))).toBe(code));
+  ])('refuses %s', (text, code) => expect(value(parseMass(text, BASE_READS))).toBe(code));
   it('asks what an ounce of a liquid is, and takes the answer', () => {
-    expect(value(parseAmount('8 oz', oil))).toBe('ounce-ambiguous');
-    expect(value(parseAmount('8 oz', oil, 'weight'))).toMatchObject({ massG: 226.796185, byVolume: false });
-    expect(value(parseAmount('8 oz', oil, 'us-fluid'))).toMatchObject({ massG: 8 * 29.5735295625 * 0.86, byVolume: true });
-    expect(value(parseAmount('8 oz', oil, 'imperial-fluid'))).toMatchObject({ massG: 8 * 28.4130625 * 0.86 });
-    expect(value(parseAmount('1 lb 2 oz', oil))).toMatchObject({ massG: 510.29141625 });
-    expect(value(parseAmount('8 oz', { densityGPerMl: 0.96, liquid: false }))).toMatchObject({ massG: 226.796185 });
-    expect(value(parseAmount('0,75 l', oil))).toMatchObject({ massG: 645, byVolume: true });
+    expect(value(parseAmount('8 oz', oil, BASE_READS))).toBe('ounce-ambiguous');
+    expect(value(parseAmount('8 oz', oil, BASE_READS, 'weight'))).toMatchObject({ massG: 226.796185, byVolume: false });
+    expect(value(parseAmount('8 oz', oil, BASE_READS, 'us-fluid'))).toMatchObject({
+      massG: 8 * 29.5735295625 * 0.86,
+      byVolume: true,
+    });
+    expect(value(parseAmount('8 oz', oil, BASE_READS, 'imperial-fluid'))).toMatchObject({ massG: 8 * 28.4130625 * 0.86 });
+    expect(value(parseAmount('1 lb 2 oz', oil, BASE_READS))).toMatchObject({ massG: 510.29141625 });
+    expect(value(parseAmount('8 oz', { densityGPerMl: 0.96, liquid: false }, BASE_READS))).toMatchObject({ massG: 226.796185 });
+    expect(value(parseAmount('0,75 l', oil, BASE_READS))).toMatchObject({ massG: 645, byVolume: true });
   });
   it('reads volumes, lengths, temperatures, humidity and money', () => {
-    expect(value(parseVolume('1/2 cup'))).toBeCloseTo(118.29411825, 9);
-    expect(value(parseLength('1½ in'))).toBeCloseTo(38.1, 9);
-    expect(value(parseSizes('12 x 18 in'))).toEqual([304.79999999999995, 457.2]);
-    expect(value(parseSizes('420 × 260 × 24'))).toEqual([420, 260, 24]);
-    expect(value(parseTemperature('150F'))).toBeCloseTo(65.5556, 3);
-    expect(value(parseTemperature('21,5 °C'))).toBe(21.5);
-    expect(value(parseTemperature('700'))).toBe('too-large');
+    expect(value(parseVolume('1/2 cup', BASE_READS))).toBeCloseTo(118.29411825, 9);
+    expect(value(parseLength('1½ in', BASE_READS))).toBeCloseTo(38.1, 9);
+    expect(value(parseSizes('12 x 18 in', BASE_READS))).toEqual([304.79999999999995, 457.2]);
+    expect(value(parseSizes('420 × 260 × 24', BASE_READS))).toEqual([420, 260, 24]);
+    expect(value(parseTemperature('150F', BASE_READS))).toBeCloseTo(65.5556, 3);
+    expect(value(parseTemperature('21,5 °C', BASE_READS))).toBe(21.5);
+    expect(value(parseTemperature('700', BASE_READS))).toBe('too-large');
     expect([value(parseHumidity('55 %')), value(parseHumidity('0.55')), value(parseHumidity('140'))]).toEqual([
       0.55,
       0.55,
@@ -145,30 +150,40 @@ describe('typed amounts', () => {
     expect(value(parseNumber('-3'))).toBe(-3);
   });
   it('are said as a bench scale says them', () => {
-    expect([say(4.25, 'g'), say(755, 'g'), say(2500, 'g'), say(75, 'ml'), say(1250, 'ml')]).toEqual([
-      '4.3 g',
-      '755 g',
-      '2.50 kg',
-      '75.0 ml',
-      '1.25 l',
-    ]);
+    expect([
+      say(4.25, 'g', BASE_READS),
+      say(755, 'g', BASE_READS),
+      say(2500, 'g', BASE_READS),
+      say(75, 'ml', BASE_READS),
+      say(1250, 'ml', BASE_READS),
+    ]).toEqual(['4.3 g', '755 g', '2.50 kg', '75.0 ml', '1.25 l']);
     expect([formatMoney(1250, 'EUR'), formatMoney(1200, 'JPY')]).toEqual(['12.50 EUR', '1200 JPY']);
-    expect([say(0.083, 'fraction'), say(0.083, 'fraction', 1), say(21.44, '°C'), say(68, '°C', 0), say(3, 'K')]).toEqual([
-      '8 %',
-      '8.3 %',
-      '21.4 °C',
-      '68 °C',
-      '3.0 °C',
-    ]);
-    expect([say(12_345, 'mm²'), saySizes([400.2, 250, 30]), say(35.2, 'g/m²')]).toEqual([
+    expect([
+      say(0.083, 'fraction', BASE_READS),
+      say(0.083, 'fraction', BASE_READS, 1),
+      say(21.44, '°C', BASE_READS),
+      say(68, '°C', BASE_READS, 0),
+      say(3, 'K', BASE_READS),
+    ]).toEqual(['8 %', '8.3 %', '21.4 °C', '68 °C', '3.0 °C']);
+    expect([say(12_345, 'mm²', BASE_READS), saySizes([400.2, 250, 30], BASE_READS), say(35.2, 'g/m²', BASE_READS)]).toEqual([
       '123 cm²',
       '400 × 250 × 30 mm',
       '35 g/m²',
     ]);
     // Digits that are asked for hold it in its own unit: a scale's reading is not rounded to ten grams.
-    expect([say(1234.56, 'g', 1), figure(1234.56, 'g'), figure(0.125, 'fraction', 1)]).toEqual(['1234.6 g', '1235', '12.5']);
-    expect([468, 154.2, 26.84, 99.97, 0.04].map(sayMark)).toEqual(['468 g', '154.2 g', '26.8 g', '100 g', '0 g']);
-    expect([25, 60, 200, 3120, -90].map((one) => say(one, 'min'))).toEqual([
+    expect([
+      say(1234.56, 'g', BASE_READS, 1),
+      figure(1234.56, 'g', BASE_READS),
+      figure(0.125, 'fraction', BASE_READS, 1),
+    ]).toEqual(['1234.6 g', '1235', '12.5']);
+    expect([468, 154.2, 26.84, 99.97, 0.04].map((one) => sayMark(one, BASE_READS))).toEqual([
+      '468 g',
+      '154.2 g',
+      '26.8 g',
+      '100 g',
+      '0 g',
+    ]);
+    expect([25, 60, 200, 3120, -90].map((one) => sayMinutes(one))).toEqual([
       '25 min',
       '1 h',
       '3 h 20 min',
@@ -219,8 +234,8 @@ describe('units by name', () => {
       28.349523125, 453.59237, 29.5735295625, 28.4130625,
     ]);
     expect(() => gramsPer('furlong')).toThrow('no unit furlong');
-    for (const text of ['0', '0 g', '0,0 kg', '00.']) expect(parseMassOrNone(text)).toEqual({ ok: true, value: 0 });
-    expect(parseMassOrNone('0.5 g')).toEqual({ ok: true, value: 0.5 });
-    expect(parseMassOrNone('').ok).toBe(false);
+    for (const text of ['0', '0 g', '0,0 kg', '00.']) expect(parseMassOrNone(text, BASE_READS)).toEqual({ ok: true, value: 0 });
+    expect(parseMassOrNone('0.5 g', BASE_READS)).toEqual({ ok: true, value: 0.5 });
+    expect(parseMassOrNone('', BASE_READS).ok).toBe(false);
   });
 });

@@ -1,6 +1,6 @@
 import { MINUTES_PER_DAY } from './duration';
 import { gramsPer } from './mass';
-import { BASE_READS, inUnits, type Reads, reads } from './reads';
+import { BASE_READS, type Reads } from './reads';
 import { millilitresPer } from './volume';
 
 /** How one kind of quantity is written: its sign, the digits it is known to, and the larger unit it moves to. */
@@ -41,7 +41,8 @@ const WRITINGS = {
   'W/K': { sign: 'W/K', digits: always(1) },
 } as const satisfies Readonly<Record<string, Writing>>;
 
-type Written = keyof typeof WRITINGS;
+/** The unit in which a quantity is held and reckoned with. */
+export type Written = keyof typeof WRITINGS;
 
 /** What a shop that reads other units writes instead. */
 const OTHERWISE: Readonly<Record<'oz' | 'us' | 'imperial' | 'F' | 'in', Partial<Record<Written, Writing>>>> = {
@@ -73,8 +74,8 @@ const OTHERWISE: Readonly<Record<'oz' | 'us' | 'imperial' | 'F' | 'in', Partial<
 };
 
 /** How a quantity is written in the units that are read. */
-function writingOf(heldIn: Written): Writing {
-  const { mass, volume, temperature, length } = reads();
+function writingOf(heldIn: Written, reads: Reads): Writing {
+  const { mass, volume, temperature, length } = reads;
   for (const one of [mass, volume, temperature, length]) {
     const other = one === 'g' || one === 'ml' || one === 'C' || one === 'mm' ? undefined : OTHERWISE[one][heldIn];
     if (other) return other;
@@ -83,13 +84,10 @@ function writingOf(heldIn: Written): Writing {
 }
 
 /** The sign of what a quantity is read in, for a heading over figures: `g`, `oz`. */
-export const signOf = (heldIn: Written): string => writingOf(heldIn).sign;
+export const signOf = (heldIn: Written, reads: Reads): string => writingOf(heldIn, reads).sign;
 
-/** The unit in which a quantity is held and reckoned with. */
-export type HeldIn = Written | 'min';
-
-/** `25 min`, `3 h 20 min`, `2 d 4 h`: the two largest units that say something. */
-function duration(length: number): string {
+/** A length of time, minutes: `25 min`, `3 h 20 min`, `2 d 4 h`: the two largest units that say something. */
+export function sayMinutes(length: number): string {
   const whole = Math.round(Math.abs(length));
   if (whole < 60) return `${whole} min`;
   const [days, hours, rest] = [Math.floor(whole / MINUTES_PER_DAY), Math.floor((whole % MINUTES_PER_DAY) / 60), whole % 60];
@@ -98,8 +96,8 @@ function duration(length: number): string {
 }
 
 /** The figures alone, never in a larger unit, for a box or a column that names its unit: `4.2`, `755`. */
-export function figure(value: number, heldIn: Written, digits?: number): string {
-  const { per = 1, offset = 0, digits: usual, sign } = writingOf(heldIn);
+export function figure(value: number, heldIn: Written, reads: Reads, digits?: number): string {
+  const { per = 1, offset = 0, digits: usual, sign } = writingOf(heldIn, reads);
   const written = value / per + offset;
   // Digits that a place asks for are those of the house's own unit; another unit keeps what it is read to.
   const asked = sign === WRITINGS[heldIn].sign ? digits : undefined;
@@ -107,24 +105,23 @@ export function figure(value: number, heldIn: Written, digits?: number): string 
 }
 
 /** The figures of a quantity as a bench scale shows them, rounded down: what is shown is there. */
-export function figureDown(value: number, heldIn: Written): string {
-  const { per = 1, digits } = writingOf(heldIn);
+export function figureDown(value: number, heldIn: Written, reads: Reads): string {
+  const { per = 1, digits } = writingOf(heldIn, reads);
   const at = Math.max(1, digits(value / per));
   return (Math.floor((value / per) * 10 ** at + 1e-6) / 10 ** at).toFixed(at);
 }
 
 /** A quantity as it would be typed, to all its figures: what is typed back is what was kept (within 1e-9). */
-export function typedAs(value: number, heldIn: Written): string {
-  const { per = 1, offset = 0, sign } = writingOf(heldIn);
+export function typedAs(value: number, heldIn: Written, reads: Reads): string {
+  const { per = 1, offset = 0, sign } = writingOf(heldIn, reads);
   return `${Number((value / per + offset).toPrecision(15))} ${sign}`;
 }
 
 /** The same in the other measure, small beside the first where a label or a scale shows both; none where nothing else is read. */
-export const sayOther = (value: number, heldIn: 'g' | 'ml' | '°C' | 'mm'): string => {
-  const now = reads();
-  const isBase = writingOf(heldIn).sign === WRITINGS[heldIn].sign;
+export const sayOther = (value: number, heldIn: 'g' | 'ml' | '°C' | 'mm', reads: Reads): string => {
+  const isBase = writingOf(heldIn, reads).sign === WRITINGS[heldIn].sign;
   const swapped: Reads = isBase ? { mass: 'oz', volume: 'us', temperature: 'F', length: 'in' } : BASE_READS;
-  return inUnits({ ...now, ...swapped }, () => say(value, heldIn));
+  return say(value, heldIn, swapped);
 };
 
 /**
@@ -132,22 +129,21 @@ export const sayOther = (value: number, heldIn: 'g' | 'ml' | '°C' | 'mm'): stri
  * quantities by this.
  * @param digits figures after the point, where the place wants others than the usual; it is then left in its own unit
  */
-export function say(value: number, heldIn: HeldIn, digits?: number): string {
-  if (heldIn === 'min') return duration(value);
-  const { sign, larger, per = 1, offset = 0 } = writingOf(heldIn);
+export function say(value: number, heldIn: Written, reads: Reads, digits?: number): string {
+  const { sign, larger, per = 1, offset = 0 } = writingOf(heldIn, reads);
   const written = value / per + offset;
   const isOther = sign !== WRITINGS[heldIn].sign;
   if (larger && (digits === undefined || isOther) && Math.abs(written) >= larger.from)
     return `${(written / larger.per).toFixed(larger.digits)} ${larger.sign}`;
-  return `${figure(value, heldIn, digits)} ${sign}`;
+  return `${figure(value, heldIn, reads, digits)} ${sign}`;
 }
 
 /** A mark on a bench scale, to its tenth of a gram: what stands on it and what is still to go add up to it. `468 g`, `154.2 g` */
-export function sayMark(grams: number): string {
-  if (reads().mass === 'oz') return `${(grams / OZ).toFixed(2)} oz`;
-  return say(grams, 'g', Math.abs(grams - Math.round(grams)) < 0.05 ? 0 : 1);
+export function sayMark(grams: number, reads: Reads): string {
+  if (reads.mass === 'oz') return `${(grams / OZ).toFixed(2)} oz`;
+  return say(grams, 'g', reads, Math.abs(grams - Math.round(grams)) < 0.05 ? 0 : 1);
 }
 
 /** Sizes of one thing, the unit once: `400 × 250 × 30 mm`. */
-export const saySizes = (sizes: readonly number[]): string =>
-  `${sizes.map((size) => figure(size, 'mm')).join(' × ')} ${signOf('mm')}`;
+export const saySizes = (sizes: readonly number[], reads: Reads): string =>
+  `${sizes.map((size) => figure(size, 'mm', reads)).join(' × ')} ${signOf('mm', reads)}`;

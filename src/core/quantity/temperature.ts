@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from './issue';
 import { parseNumber } from './number';
-import { reads } from './reads';
+import type { Reads } from './reads';
 import { typedText } from './typed';
 import type { Quantity } from './unit';
 
@@ -24,13 +24,13 @@ export const toCelsius = (t: number): Celsius => (t - ZERO_CELSIUS_K) as Celsius
  * A typed temperature: `68`, `68 C`, `150F`, `21,5 °C`; a bare number is in what the shop's thermometer shows.
  * @example parseTemperature('150F') // → { ok: true, value: 65.55… }
  */
-export function parseTemperature(text: string): Result<Celsius> {
+export function parseTemperature(text: string, reads: Reads): Result<Celsius> {
   const typed = typedText(text);
   if (!typed.ok) return typed;
   const unit = /[cf]$/i.exec(typed.value)?.[0].toLowerCase();
   const number = parseNumber(typed.value.slice(0, unit ? -1 : undefined).replace(/ ?° ?$/, ''));
   if (!number.ok) return number;
-  const value = (unit ?? reads().temperature.toLowerCase()) === 'f' ? ((number.value - 32) * 5) / 9 : number.value;
+  const value = (unit ?? reads.temperature.toLowerCase()) === 'f' ? ((number.value - 32) * 5) / 9 : number.value;
   if (value < READING_RANGE_C.least || value > READING_RANGE_C.most) {
     return fail('too-large', '', { value, least: READING_RANGE_C.least, most: READING_RANGE_C.most });
   }

@@ -1,7 +1,7 @@
 import { fail, type Result } from './issue';
 import type { Grams } from './mass';
 import { parseTerms, sumTerms, type Term } from './measure';
-import { reads } from './reads';
+import type { Reads } from './reads';
 import { perUnitOf, type Quantity, type UnitRow } from './unit';
 
 /** Volume in millilitres. */
@@ -37,15 +37,15 @@ const BARE = { ml: 'ml', us: 'us fl oz', imperial: 'imp fl oz' } as const;
 const OF_TWO_SIZES = /^(fl ?oz|fluid ounces?|pints?|pt|quarts?|qt|gal|gallons?)\.?$/i;
 
 /** Whether a measure's country must be asked: where imperial ones are read, a fluid ounce by itself may be either. */
-export const asksCountry = (terms: readonly Term[]): boolean =>
-  reads().volume === 'imperial' && terms.some(({ unit }) => OF_TWO_SIZES.test(unit.replace(/\./g, '')));
+export const asksCountry = (terms: readonly Term[], reads: Reads): boolean =>
+  reads.volume === 'imperial' && terms.some(({ unit }) => OF_TWO_SIZES.test(unit.replace(/\./g, '')));
 
 /** A typed volume: `0,75 l`, `1/2 cup`, `8 fl oz`; a bare number is in what the shop's jug shows. Returns ml, above 0. */
-export function parseVolume(text: string): Result<Millilitres> {
+export function parseVolume(text: string, reads: Reads): Result<Millilitres> {
   const terms = parseTerms(text);
   if (!terms.ok) return terms;
-  if (asksCountry(terms.value)) return fail('country-ambiguous', '', { text });
-  return sumTerms(terms.value, VOLUME_UNITS, BARE[reads().volume]) as Result<Millilitres>;
+  if (asksCountry(terms.value, reads)) return fail('country-ambiguous', '', { text });
+  return sumTerms(terms.value, VOLUME_UNITS, BARE[reads.volume]) as Result<Millilitres>;
 }
 
 /** m = V·ρ */

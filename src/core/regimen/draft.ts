@@ -2,6 +2,7 @@ import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS, GOVERNS } from '@/core/cure';
 import { ROLES } from '@/core/material';
 import { FINISH_CLASSES, SURFACES } from '@/core/piece';
+import type { Reads } from '@/core/quantity';
 import {
   fail,
   type Issue,
@@ -11,7 +12,7 @@ import {
   parsePositive,
   parseTemperature,
   type Result,
-  say,
+  sayMinutes,
 } from '@/core/quantity';
 import { abrades, STEP_KINDS } from './kinds';
 import { faultsOfSequence } from './rules';
@@ -80,7 +81,7 @@ export type RegimenDraft = Pick<
 };
 
 const text = (value: string | number | null): string => (value === null ? '' : String(value));
-const time = (value: number | null): string => (value === null ? '' : value === 0 ? '0' : say(value, 'min'));
+const time = (value: number | null): string => (value === null ? '' : value === 0 ? '0' : sayMinutes(value));
 
 export const draftStep = (step: RegimenStep, key: string): StepDraft => ({
   key,
@@ -133,7 +134,7 @@ export const draftOf = ({ steps, slots, ownCare, ...of }: Regimen): RegimenDraft
 const oneOf = <T extends string>(value: string, list: readonly T[]): T | null => list.find((one) => one === value) ?? null;
 
 /** One typed step, its faults at `steps.N.field`. */
-function readStep(draft: StepDraft, index: number, issues: Issue[]): unknown {
+function readStep(draft: StepDraft, index: number, issues: Issue[], reads: Reads): unknown {
   const take = <T>(field: string, result: Result<T>): T | undefined => {
     if (result.ok) return result.value;
     issues.push(...result.issues.map((issue) => ({ ...issue, path: `steps.${index}.${field}` })));
@@ -169,7 +170,7 @@ function readStep(draft: StepDraft, index: number, issues: Issue[]): unknown {
     note: draft.note.trim(),
     labelRule: draft.labelRule.trim(),
     governs: readGoverns(draft),
-    whenBelowC: draft.below.trim() === '' ? null : (take('below', parseTemperature(draft.below)) ?? null),
+    whenBelowC: draft.below.trim() === '' ? null : (take('below', parseTemperature(draft.below, reads)) ?? null),
     surfaces: SURFACES.filter((one) => draft.surfaces.includes(one)),
     house: readHouse(draft, take),
     looksBy: oneOf(draft.looksBy, INSPECTIONS),
@@ -233,9 +234,9 @@ function readSlot({ from, to, until, ...slot }: SlotDraft, index: number, issues
 }
 
 /** The typed regimen, or every fault of its fields and then of its order. */
-export function readRegimen(draft: RegimenDraft): Result<Regimen> {
+export function readRegimen(draft: RegimenDraft, reads: Reads): Result<Regimen> {
   const issues: Issue[] = [];
-  const steps = draft.steps.map((step, i) => readStep(step, i, issues));
+  const steps = draft.steps.map((step, i) => readStep(step, i, issues, reads));
   const slots = draft.slots.map((slot, i) => readSlot(slot, i, issues));
   if (steps.length === 0) issues.push({ code: 'required', path: 'steps' });
   if (draft.name.trim() === '') issues.push({ code: 'name-needed', path: 'name' });

@@ -1,4 +1,5 @@
-import { ingredientOf, likeIngredient, type Role } from '@/core/material';
+import type { Catalogue } from '@/core/material';
+import { ingredientOf, likeOf, type Role } from '@/core/material';
 import type { FinishClass } from '@/core/piece';
 import type { RegimenStep, Slot } from './schema';
 
@@ -18,19 +19,19 @@ export const PASTE_UP_TO = 0.85;
 type Line = { readonly ingredient: string; readonly massFraction: number };
 
 /** What a blend is, by what is in it and how it feels; nothing for a thinner, for water, or for a powder that was not mixed. */
-export function rolesOf(lines: readonly Line[], waxEquivalent: number): Role[] {
-  const known = lines.map(({ ingredient, massFraction }) => ({ one: ingredientOf(ingredient), w: massFraction }));
+export function rolesOf(lines: readonly Line[], waxEquivalent: number, catalogue: Catalogue): Role[] {
+  const known = lines.map(({ ingredient, massFraction }) => ({ one: ingredientOf(ingredient, catalogue), w: massFraction }));
   const share = (is: (one: (typeof known)[number]['one']) => boolean): number =>
     known.reduce((sum, { one, w }) => sum + (is(one) ? w : 0), 0);
-  if (share((one) => one.family === 'paint') > 0) return share((one) => likeIngredient(one.id) === 'water') > 0 ? ['paint'] : [];
+  if (share((one) => one.family === 'paint') > 0) return share((one) => likeOf(one) === 'water') > 0 ? ['paint'] : [];
   const oil = share((one) => one.family.endsWith('oil'));
   const wax = share((one) => one.family === 'wax');
   const volatile = share((one) => one.volatileFraction === 1);
-  if (share((one) => likeIngredient(one.id) === 'wiping-varnish') > 0) return ['varnish'];
-  if (share((one) => likeIngredient(one.id) === 'isocyanate-hardener') > 0) return oil > 0 ? ['hard-wax-oil'] : [];
+  if (share((one) => likeOf(one) === 'wiping-varnish') > 0) return ['varnish'];
+  if (share((one) => likeOf(one) === 'isocyanate-hardener') > 0) return oil > 0 ? ['hard-wax-oil'] : [];
   if (share((one) => one.family === 'resin') > 0) {
     if (oil + wax > 0) return ['polish'];
-    return share((one) => likeIngredient(one.id) === 'shellac-solution') > 0 || volatile > 0 ? ['resin-seal'] : [];
+    return share((one) => likeOf(one) === 'shellac-solution') > 0 || volatile > 0 ? ['resin-seal'] : [];
   }
   if ((volatile >= THINNER_FROM && waxEquivalent < PASTE_FROM) || oil + wax === 0) return [];
   const isPaste = wax > 0 && waxEquivalent >= PASTE_FROM && waxEquivalent < PASTE_UP_TO && oil + volatile > 0;

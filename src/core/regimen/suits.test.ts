@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { blend, setsInTin } from '@/core/blend';
-import { INGREDIENTS } from '@/core/material';
+import { INGREDIENTS, SHIPPED } from '@/core/material';
 import { type Material, offerFor, PASTE_UP_TO, POURED_BELOW, REGIMENS, rolesOf, rolesOfBought, type Slot, suits } from '.';
 
 const regimen = (id: string) => {
@@ -16,15 +16,15 @@ const slotOf = (id: string, slot: number): Slot => {
 /** A blend as a material, with its hours to fit. */
 const mix = (parts: Readonly<Record<string, number>>, a0Hours: number | null = 240): Material => {
   const lines = Object.entries(parts).map(([ingredient, n]) => ({ ingredient, parts: n }));
-  const made = blend({ lines, make: { massG: 1 } });
+  const made = blend({ lines, make: { massG: 1 } }, SHIPPED);
   if (!made.ok) throw new Error(JSON.stringify(made.issues));
   const { drying, waxEquivalent } = made.value;
   return {
-    roles: rolesOf(made.value.lines, waxEquivalent),
+    roles: rolesOf(made.value.lines, waxEquivalent, SHIPPED),
     drying,
     waxEquivalent,
     a0Hours,
-    setsInTin: setsInTin(Object.keys(parts)),
+    setsInTin: setsInTin(Object.keys(parts), SHIPPED),
   };
 };
 const code = (id: string, slot: number, material: Material): string => {

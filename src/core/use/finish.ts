@@ -1,4 +1,5 @@
 import type { Blend, Drying } from '@/core/blend';
+import type { Catalogue } from '@/core/material';
 import { anyFilm, type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import { type GatesInput, isFar, type Statement } from './gates';
@@ -25,8 +26,8 @@ export const layerOfBlend = (
 ): Layer => ({ contact, filmForming: film, drying, waxEquivalent, allergens, undeclared, statement });
 
 /** A material with what is stirred into it just before use: it is as fit for food as the worst of them, and its papers speak of the whole. */
-export function withAdded(layer: Layer, adds: readonly string[]): Layer {
-  const added = adds.flatMap((id) => findIngredient(id) ?? []);
+export function withAdded(layer: Layer, adds: readonly string[], catalogue: Catalogue): Layer {
+  const added = adds.flatMap((id) => findIngredient(id, catalogue) ?? []);
   if (added.length === 0) return layer;
   return {
     ...layer,

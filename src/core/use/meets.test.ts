@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { SHIPPED } from '@/core/material';
 import { type Geometry, surfacesOf } from '@/core/piece';
 import { type Choosable, gatesAhead, type PlannedPiece } from './ahead';
 import { finishOf, type Layer, withAdded } from './finish';
@@ -157,11 +158,11 @@ describe('layers together', () => {
   });
   it('take up what is stirred in, and nothing where nothing is known of it', () => {
     const same = layer({ allergens: ['soya'] });
-    expect(withAdded(same, ['unobtainium'])).toBe(same);
-    expect(withAdded(same, ['walnut-oil-raw']).allergens).toContain('soya');
-    expect(withAdded(same, ['walnut-oil-raw']).allergens.length).toBeGreaterThan(1);
-    expect(withAdded(same, ['wiping-varnish']).filmForming).toBe(true);
-    expect(withAdded(same, ['tung-oil']).filmForming).toBe(false);
+    expect(withAdded(same, ['unobtainium'], SHIPPED)).toBe(same);
+    expect(withAdded(same, ['walnut-oil-raw'], SHIPPED).allergens).toContain('soya');
+    expect(withAdded(same, ['walnut-oil-raw'], SHIPPED).allergens.length).toBeGreaterThan(1);
+    expect(withAdded(same, ['wiping-varnish'], SHIPPED).filmForming).toBe(true);
+    expect(withAdded(same, ['tung-oil'], SHIPPED).filmForming).toBe(false);
   });
   it('of several woods the strictest counts, and what any of them is kept off', () => {
     const good = { food: 'good', keepOff: [] } as const;

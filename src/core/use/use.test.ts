@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
+import { CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES, SHIPPED } from '@/core/material';
 import { type Added, FOOD_USES, finishOf, gates, type Layer, layerOfGlue, meetsFood, usualUses, withAdded } from '.';
 
 const oil: Layer = {
@@ -125,8 +125,8 @@ describe('what is stirred in just before use', () => {
       undeclared: false,
       statement: ['food'],
     } as const;
-    const mixed = withAdded({ ...oil, statement: [...oil.statement] }, ['isocyanate-hardener']);
+    const mixed = withAdded({ ...oil, statement: [...oil.statement] }, ['isocyanate-hardener'], SHIPPED);
     expect(mixed).toMatchObject({ contact: 'not-for-food', statement: ['food'] });
-    expect(withAdded({ ...oil, statement: [] }, [])).toEqual({ ...oil, statement: [] });
+    expect(withAdded({ ...oil, statement: [] }, [], SHIPPED)).toEqual({ ...oil, statement: [] });
   });
 });

@@ -5,6 +5,7 @@ import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { formula, formulaLine, formulaRevision } from '../schema';
+import { catalogueOf } from '../stores/catalogue';
 import { findFormula, type StoredLine } from './queries';
 
 export type FormulaInput = {
@@ -37,9 +38,9 @@ export function saveFormula(db: Db, input: FormulaInput, by: By): Result<SavedFo
   return command(db, (tx) => {
     if (input.name.trim() === '') return fail('required', 'name');
     if (input.lines.length < 2) return fail('one-ingredient', 'lines');
-    const makes = blend({ lines: input.lines, basis: input.basis, make: { massG: 100 } });
+    const makes = blend({ lines: input.lines, basis: input.basis, make: { massG: 100 } }, catalogueOf(tx));
     if (!makes.ok) return makes;
-    if (thinning(input.lines, input.basis)?.tooThin) return fail('solvent-above-oil', 'lines');
+    if (thinning(input.lines, input.basis, catalogueOf(tx))?.tooThin) return fail('solvent-above-oil', 'lines');
     const named = tx.select().from(formula).where(eq(formula.name, input.name.trim())).get();
     if (named && named.id !== input.id) return fail('name-taken', 'name', { name: input.name });
     const before = input.id === null ? null : findFormula(tx, input.id);

@@ -22,6 +22,7 @@ import type { Db } from '../db';
 import { keep } from '../kept';
 import { logEntry, massReading, release } from '../schema';
 import { theShop } from '../shop/queries';
+import { catalogueOf } from '../stores/catalogue';
 import { allLots, type KnownLot, materialIdOf } from '../stores/queries';
 import { DAYS_A_MONTH, usedUp } from '../stores/used-up';
 import { taughtOf } from '../trials/teach';
@@ -114,7 +115,9 @@ function paidForLot(db: Db, lot: KnownLot, nowMs: number): Paid {
     grams: lot.receivedG,
     costPerKg: lot.minorPerKg === null ? null : toMajor(lot.minorPerKg, currency),
     keepsMonths:
-      lot.labelBestBefore === null ? findIngredient(id)?.shelfMonths : months(Date.parse(lot.labelBestBefore) - lot.at),
+      lot.labelBestBefore === null
+        ? findIngredient(id, catalogueOf(db))?.shelfMonths
+        : months(Date.parse(lot.labelBestBefore) - lot.at),
     hereMonths: months(nowMs - lot.at),
     used: usedPerMonth(db, nowMs).get(id),
   });
@@ -186,7 +189,7 @@ export function finishCosts(db: Db, asked: CostAsked, nowMs: number): FinishCost
   };
   return allRegimens(db)
     .filter((regimen) => !isRestoration(regimen.id))
-    .flatMap((regimen) => choicesByTitle(regimen, lots, wish))
+    .flatMap((regimen) => choicesByTitle(regimen, lots, wish, catalogueOf(db)))
     .flatMap((choice) => reckon(db, choice, lots, asked, nowMs) ?? [])
     .sort((a, b) => Number(a.unpriced.length > 0) - Number(b.unpriced.length > 0) || a.likely.total - b.likely.total);
 }

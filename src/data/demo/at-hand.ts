@@ -1,5 +1,5 @@
 import 'server-only';
-import { factsLike, ingredientOf } from '@/core/material';
+import { factsLike, ingredientOf, SHIPPED } from '@/core/material';
 import { decant } from '../stores/bottles';
 import { placeLot } from '../stores/commands';
 import { saveOwnMaterial } from '../stores/own-materials';
@@ -56,7 +56,7 @@ export function layAtHand({ db, nowMs }: DemoScene): void {
       {
         likeId: 'walnut-oil-heat-treated',
         facts: {
-          ...factsLike(ingredientOf('walnut-oil-heat-treated')),
+          ...factsLike(ingredientOf('walnut-oil-heat-treated', SHIPPED)),
           name: 'Hill walnut oil',
           alsoCalled: ['the press’s own'],
           unsaid: ['flash', 'iodine'],

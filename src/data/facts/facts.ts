@@ -1,6 +1,7 @@
 import 'server-only';
 import { and, asc, desc, eq, isNull } from 'drizzle-orm';
 import { keepsMonthsOf } from '@/core/blend';
+import type { Catalogue } from '@/core/material';
 import { addMonths, dateOf, fail, ok, type Result } from '@/core/quantity';
 import { isAsShipped, REGIMENS, RESTORATIONS } from '@/core/regimen';
 import type { UseGateId } from '@/core/use';
@@ -13,6 +14,7 @@ import { gatesOfBatch } from '../release/uses';
 import { factNotice, piece, regimenRevision, release, sale, shop } from '../schema';
 import { FACTS_VERSION } from '../shop/facts-version';
 import { findShop, theShop } from '../shop/queries';
+import { catalogueOf } from '../stores/catalogue';
 import { allLots } from '../stores/queries';
 import { type Batch, loadBatch, openBatchIds, tagOf } from '../work/batch';
 import { standingOfBatch } from '../work/standing';
@@ -40,9 +42,9 @@ const signedNow = (signed: readonly string[]): ReadonlySet<string> =>
   new Set([...signed, ...(signed.includes('wood') ? ['origin'] : []), ...(signed.includes('surface') ? ['film'] : [])]);
 
 /** Gates of a released batch that would refuse it today: unmet, and not signed for then where they may be signed for now. */
-export function refusedNow(batch: Batch): UseGateId[] {
+export function refusedNow(batch: Batch, catalogue: Catalogue): UseGateId[] {
   const signed = signedNow((batch.release?.signed as readonly string[] | undefined) ?? []);
-  return gatesOfBatch(batch)
+  return gatesOfBatch(batch, catalogue)
     .gates.filter((gate) => !gate.met && !(gate.maySign && signed.has(gate.id)))
     .map((gate) => gate.id);
 }
@@ -62,7 +64,7 @@ function judgeReleased(tx: Db, nowMs: number, designId: number | null = null): v
   for (const { id } of ids) {
     const batch = loadBatch(tx, id, nowMs);
     if (batch?.release?.outcome !== 'released' || (designId !== null && batch.design.id !== designId)) continue;
-    const gates = refusedNow(batch);
+    const gates = refusedNow(batch, catalogueOf(tx));
     if (gates.length === 0) continue;
     const sold = soldCodes(tx, id);
     const free = batch.pieces.filter((one) => one.leftAt === null && !sold.includes(one.code));
@@ -80,7 +82,7 @@ function shortenLots(tx: Db, nowMs: number): void {
   const { zone } = theShop(tx);
   for (const lot of allLots(tx)) {
     if ((lot.kind !== 'made' && lot.kind !== 'tin') || lot.leftG <= 0.5 || lot.bestBefore === null) continue;
-    const months = keepsMonthsOf(lot.ingredients);
+    const months = keepsMonthsOf(lot.ingredients, catalogueOf(tx));
     if (!Number.isFinite(months)) continue;
     const now = addMonths(dateOf(lot.at, zone), months);
     if (now < lot.bestBefore)
@@ -231,8 +233,8 @@ export function settleHeld(
     const batch = row?.batchId ? loadBatch(tx, row.batchId, by.nowMs) : null;
     if (row?.kind !== 'held' || !batch) return fail('not-found', 'id');
     if (reason.trim() === '') return fail('reason-needed', 'reason');
-    if (settled === 'sell' && !maySellAllTheSame(batch))
-      return fail('gate-unmet', 'settled', { gate: refusedNow(batch)[0] ?? '' });
+    if (settled === 'sell' && !maySellAllTheSame(batch, catalogueOf(tx)))
+      return fail('gate-unmet', 'settled', { gate: refusedNow(batch, catalogueOf(tx))[0] ?? '' });
     tx.update(factNotice)
       .set({ settled, reason: reason.trim(), toldAt: by.nowMs, toldBy: by.personId })
       .where(eq(factNotice.id, id))
@@ -255,9 +257,9 @@ export function takeShipped(db: Db, id: number, by: By): Result<void> {
 }
 
 /** Whether every gate that refuses a released batch today may be signed for. */
-export function maySellAllTheSame(batch: Batch): boolean {
-  const { gates } = gatesOfBatch(batch);
-  return refusedNow(batch).every((id) => gates.some((gate) => gate.id === id && gate.maySign));
+export function maySellAllTheSame(batch: Batch, catalogue: Catalogue): boolean {
+  const { gates } = gatesOfBatch(batch, catalogue);
+  return refusedNow(batch, catalogue).every((id) => gates.some((gate) => gate.id === id && gate.maySign));
 }
 
 /** After a design's uses were said, where they were only guessed: what is not refused by them is free again, what is refused by them is held and listed. */
@@ -266,7 +268,7 @@ export function judgeByUses(db: Db, designId: number, by: By): void {
   const rows = db.select().from(factNotice).where(eq(factNotice.kind, 'held')).all();
   for (const row of rows) {
     const batch = isHolding(row) && row.batchId ? loadBatch(db, row.batchId, by.nowMs) : null;
-    if (batch?.design.id === designId && refusedNow(batch).length === 0)
+    if (batch?.design.id === designId && refusedNow(batch, catalogueOf(db)).length === 0)
       db.update(factNotice)
         .set({ settled: 'sell', reason: 'what it is for was said', toldAt: by.nowMs, toldBy: by.personId })
         .where(eq(factNotice.id, row.id))

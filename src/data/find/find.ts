@@ -6,6 +6,7 @@ import { findIngredient } from '@/core/material';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, formula, formulaLine, formulaRevision, note, owner, piece, sale } from '../schema';
+import { catalogueOf } from '../stores/catalogue';
 import { allLots } from '../stores/queries';
 import { loadBatch } from '../work/batch';
 
@@ -80,7 +81,7 @@ function formulasToFind(db: Db): Findable[] {
         .from(formulaLine)
         .where(eq(formulaLine.revisionId, revision.id))
         .all()
-        .map((line) => ({ text: findIngredient(line.id)?.name ?? line.id, weight: WEIGHT.facts })),
+        .map((line) => ({ text: findIngredient(line.id, catalogueOf(db))?.name ?? line.id, weight: WEIGHT.facts })),
       ...(revision.note ? [{ text: revision.note, weight: WEIGHT.remarks }] : []),
     ],
   }));

@@ -1,12 +1,14 @@
 import 'server-only';
 import { asc, eq } from 'drizzle-orm';
 import { findSchool, type GuideFacts, keepsTo, type OwnRule, QUESTIONS } from '@/core/guide';
-import { likeWood } from '@/core/material';
+import type { Catalogue } from '@/core/material';
+import { likeOf } from '@/core/material';
 import { fail, groupBy, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { carePlan, careReport, houseRule, piece, release, sale } from '../schema';
+import { catalogueOf } from '../stores/catalogue';
 import { type Batch, loadBatch } from '../work/batch';
 
 export type HouseRule = OwnRule & { readonly personId: number };
@@ -38,9 +40,13 @@ export function takeSide(
 }
 
 /** What a batch is to the guide's rules. */
-export const guideFactsOf = (batch: Pick<Batch, 'design' | 'species' | 'regimen' | 'lots' | 'keeper'>): GuideFacts => ({
+export const guideFactsOf = (
+  batch: Pick<Batch, 'design' | 'species' | 'regimen' | 'lots' | 'keeper'>,
+  catalogue: Catalogue,
+): GuideFacts => ({
+  catalogue,
   uses: batch.design.uses,
-  wood: likeWood(batch.species.id),
+  wood: likeOf(batch.species),
   regimen: batch.regimen,
   lots: batch.lots.map(({ slot, lot }) => ({
     slot,
@@ -83,7 +89,13 @@ const madeHere = (db: Db) =>
       const batch = loadBatch(db, id, 0);
       const sold = sales.get(id) ?? [];
       return batch
-        ? [{ facts: guideFactsOf(batch), sold: sold.length, wrong: sold.filter((one) => bad.has(one.planId)).length }]
+        ? [
+            {
+              facts: guideFactsOf(batch, catalogueOf(db)),
+              sold: sold.length,
+              wrong: sold.filter((one) => bad.has(one.planId)).length,
+            },
+          ]
         : [];
     });
   });

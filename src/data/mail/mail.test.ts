@@ -160,7 +160,7 @@ describe('what owners say', () => {
       .select()
       .from(outbox)
       .all()
-      .map((row) => `${row.carePlanId} ${row.ordinal}`);
+      .map((row) => `${row.carePlanId} ${row.key}`);
     expect(new Set(keys).size).toBe(keys.length);
   });
   it('is shown until someone has read it, and a flood of it is refused', () => {

@@ -2,12 +2,14 @@ import 'server-only';
 import { and, eq, isNull } from 'drizzle-orm';
 import { blend, isMixedPaint, isWarmed, PAINT_KEEPS_HOURS, setsInTin, spreadOver } from '@/core/blend';
 import type { Heater } from '@/core/caution';
+import type { Catalogue } from '@/core/material';
 import { findIngredient, goodUntil } from '@/core/material';
 import { addMonths, dateOf, fail, MS_PER_HOUR, ok, type Result, say } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { container, fill, formulaRevision, lot, lotEdge, pour, pourEntry, slip } from '../schema';
-import { theShop } from '../shop/queries';
+import { readsOf, theShop } from '../shop/queries';
+import { catalogueOf } from '../stores/catalogue';
 import { move, nextLotNumber } from '../stores/commands';
 import { leftOf, materialIdOf } from '../stores/queries';
 import { toToolWax } from '../stores/tool-wax';
@@ -34,7 +36,7 @@ export function startPour(
       return fail('not-found', 'revisionId');
     if (!(input.targetG > 0)) return fail('must-be-positive', 'targetG');
     const before = input.takeUp ? spreadWaiting(tx, input.revisionId) : null;
-    const lines = before ? takenUp(before, input.targetG) : null;
+    const lines = before ? takenUp(before, input.targetG, catalogueOf(tx)) : null;
     if (before && !lines) return fail('next-pot-too-small', 'targetG');
     const { id } = tx
       .insert(pour)
@@ -62,8 +64,8 @@ export function startPour(
 }
 
 /** Grams of a pot that makes good the overpour of the one before. */
-function takenUp(before: Pot, nextG: number): { ingredient: string; parts: number }[] | null {
-  const made = blend({ lines: before.revision.lines, basis: before.revision.basis, make: { massG: 1 } });
+function takenUp(before: Pot, nextG: number, catalogue: Catalogue): { ingredient: string; parts: number }[] | null {
+  const made = blend({ lines: before.revision.lines, basis: before.revision.basis, make: { massG: 1 } }, catalogue);
   if (!made.ok) return null;
   const fractions = Object.fromEntries(made.value.lines.map((line) => [line.ingredient, line.massFraction]));
   const poured = Object.fromEntries(before.revision.lines.map((line) => [line.ingredient, pouredOf(before, line.ingredient)]));
@@ -103,7 +105,7 @@ export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<vo
     const made = madeOf(tx, pot);
     const now = made.ok ? linesNow(made.value, pot) : null;
     if (now && !input.stray && made.ok && made.value.stages?.[1].includes(input.ingredientId))
-      return fail('solvent-last', 'ingredientId', { name: findIngredient(input.ingredientId)?.name ?? '' });
+      return fail('solvent-last', 'ingredientId', { name: findIngredient(input.ingredientId, catalogueOf(tx))?.name ?? '' });
     const isStray = !pot.revision.lines.some((line) => line.ingredient === input.ingredientId);
     const isKnown = pot.weighTo.lines.some((line) => line.ingredient === input.ingredientId);
     if (isStray && !isKnown && !input.stray) return fail('unknown-line', 'ingredientId', { id: input.ingredientId });
@@ -137,15 +139,15 @@ export function recordWeighing(db: Db, input: WeighedReading, by: By): Result<vo
     if (isStray) {
       // Its mark is what is in, however often it is weighed or corrected.
       const parts = pouredOf(pot, input.ingredientId) - (replaced?.grams ?? 0) + grams;
-      const others = gramsToWeigh(pot).filter((line) => line.ingredient !== input.ingredientId);
+      const others = gramsToWeigh(pot, catalogueOf(tx)).filter((line) => line.ingredient !== input.ingredientId);
       const lines = [...others, { ingredient: input.ingredientId, parts }];
       touch(tx, pot, { lines, targetG: lines.reduce((sum, line) => sum + line.parts, 0) });
-      const name = findIngredient(input.ingredientId)?.name ?? input.ingredientId;
+      const name = findIngredient(input.ingredientId, catalogueOf(tx))?.name ?? input.ingredientId;
       noteSlip(
         tx,
         pot,
         'stray',
-        `${name} went in by mistake, ${say(grams, 'g')}. The lot says so, with all that follows from it.`,
+        `${name} went in by mistake, ${say(grams, 'g', readsOf(tx))}. The lot says so, with all that follows from it.`,
         by,
       );
     }
@@ -171,7 +173,7 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
       return ok({ number: '' });
     }
     const poured = lines.map((line) => ({ ingredient: line.ingredient, parts: pouredOf(pot, line.ingredient) }));
-    const made = blend({ lines: poured, make: { massG: 100 }, ambientC: theShop(tx).ambientC });
+    const made = blend({ lines: poured, make: { massG: 100 }, ambientC: theShop(tx).ambientC }, catalogueOf(tx));
     if (!made.ok) return made;
     // A pot in two stages has been on the heat; what is made cold never goes there.
     const state = made.value.heat === 'water-bath' ? ('heating' as const) : ('filling' as const);
@@ -185,7 +187,10 @@ export function finishWeighing(db: Db, pourId: number, version: number, by: By):
     const totalG = poured.reduce((sum, line) => sum + line.parts, 0);
     const number = nextLotNumber(tx, 'B', by.nowMs);
     const bestBefore = earliest([
-      isMixedPaint(poured.map((line) => line.ingredient))
+      isMixedPaint(
+        poured.map((line) => line.ingredient),
+        catalogueOf(tx),
+      )
         ? dateOf(by.nowMs + PAINT_KEEPS_HOURS * MS_PER_HOUR, theShop(tx).zone)
         : addMonths(today, made.value.bestBeforeMonths),
       ...sources.map((source) => (source ? goodUntil(source.bestBefore, source.openedOn, source.useWithinDays) : null)),
@@ -246,7 +251,13 @@ export function fillJars(db: Db, input: Filling, by: By): Result<{ readonly left
     const open = openPot(tx, input.pourId, ['filling'], input.version);
     if (!open.ok) return open;
     const { pot } = open.value;
-    if (input.jars.some((jar) => jar.count > 0) && setsInTin(pot.weighTo.lines.map((line) => line.ingredient)))
+    if (
+      input.jars.some((jar) => jar.count > 0) &&
+      setsInTin(
+        pot.weighTo.lines.map((line) => line.ingredient),
+        catalogueOf(tx),
+      )
+    )
       return fail('sets-in-tin', 'jars');
     const blended = madeOf(tx, pot);
     if (blended.ok && blended.value.heat === 'cold' && !input.noLumps) return fail('still-lumps', 'noLumps');

@@ -3,6 +3,7 @@ import { jugMark, readJug, running } from '@/core/blend';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
+import { catalogueOf } from '../stores/catalogue';
 import { recordWeighing } from './commands';
 import { openPot, pouredOf } from './open';
 import type { Pot } from './queries';
@@ -38,12 +39,12 @@ export function recordMeasure(db: Db, input: JugReading, by: By): Result<void> {
     const poured = Object.fromEntries(
       pot.weighTo.lines.map((line) => [line.ingredient, pouredOf({ entries: without }, line.ingredient)]),
     );
-    const state = running(pot.weighTo.lines, pot.weighTo.basis, pot.targetG, poured);
+    const state = running(pot.weighTo.lines, pot.weighTo.basis, pot.targetG, poured, catalogueOf(tx));
     const line = state.ok ? state.value.lines.find((one) => one.ingredient === ingredientId) : undefined;
     if (!line) return fail('unknown-line', 'ingredientId', { id: ingredientId });
     const before = jugBefore(pot, corrects);
     const tempC = pot.revision.lines.find((one) => one.ingredient === ingredientId)?.tempC ?? null;
-    const mark = jugMark(ingredientId, Math.max(0, line.targetG - line.pouredG), before, tempC);
+    const mark = jugMark(ingredientId, Math.max(0, line.targetG - line.pouredG), before, tempC, catalogueOf(tx));
     if (!mark) return fail('unknown-ingredient', 'ingredientId', { id: ingredientId });
     const levelMl = input.levelMl ?? mark.levelMl;
     if (levelMl <= before) return fail('level-fell', 'level', { before });

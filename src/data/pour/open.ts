@@ -1,11 +1,13 @@
 import 'server-only';
 import { and, eq } from 'drizzle-orm';
 import { type Blend, blend, running } from '@/core/blend';
+import type { Catalogue } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import type { By } from '../command';
 import type { Db } from '../db';
 import { pour, type SLIPS, slip } from '../schema';
 import { theShop } from '../shop/queries';
+import { catalogueOf } from '../stores/catalogue';
 import { findPot, type Pot } from './queries';
 
 /** A pot that may still be changed, at the version the maker saw when one is given. */
@@ -28,8 +30,8 @@ export const pouredOf = (pot: Pick<Pot, 'entries'>, ingredient: string): number 
   pot.entries.filter((entry) => entry.ingredientId === ingredient).reduce((sum, entry) => sum + entry.grams, 0);
 
 /** The pot's marks in grams, whatever they were written in. */
-export function gramsToWeigh(pot: Pot): { ingredient: string; parts: number }[] {
-  const state = running(pot.weighTo.lines, pot.weighTo.basis, pot.targetG, {});
+export function gramsToWeigh(pot: Pot, catalogue: Catalogue): { ingredient: string; parts: number }[] {
+  const state = running(pot.weighTo.lines, pot.weighTo.basis, pot.targetG, {}, catalogue);
   return state.ok ? state.value.lines.map((line) => ({ ingredient: line.ingredient, parts: line.targetG })) : [];
 }
 
@@ -40,7 +42,7 @@ export function noteSlip(tx: Db, pot: Pot, kind: (typeof SLIPS)[number], says: s
 
 /** What a pot will be, in the shop's own warmth; one that is made cold is not heated in stages. */
 export function madeOf(db: Db, pot: Pot): Result<Blend> {
-  const made = blend({ ...pot.weighTo, make: { massG: pot.targetG }, ambientC: theShop(db).ambientC });
+  const made = blend({ ...pot.weighTo, make: { massG: pot.targetG }, ambientC: theShop(db).ambientC }, catalogueOf(db));
   if (!made.ok || !pot.cold || made.value.heat !== 'two-stage') return made;
   const { stages: _, addBelowC: __, ...rest } = made.value;
   return ok({ ...rest, heat: 'cold' });

@@ -5,6 +5,8 @@ import { fail, ok, type Result, say } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { hold } from '../schema';
+import { readsOf } from '../shop/queries';
+import { catalogueOf } from '../stores/catalogue';
 import { gramsToWeigh, noteSlip, openPot, pouredOf, touch } from './open';
 
 /** After an overshoot: the pot grows to the size at which the ratio holds again. */
@@ -15,11 +17,17 @@ export function rescale(db: Db, pourId: number, version: number, by: By): Result
     const { pot } = open.value;
     const { lines, basis } = pot.weighTo;
     const poured = Object.fromEntries(lines.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]));
-    const fixed = correct({ mode: 'overpour', lines, basis, poured });
+    const fixed = correct({ mode: 'overpour', lines, basis, poured }, catalogueOf(tx));
     if (!fixed.ok) return fixed;
     const totalG = Math.max(pot.targetG, 'totalG' in fixed.value ? (fixed.value.totalG ?? 0) : 0);
     touch(tx, pot, { targetG: totalG });
-    noteSlip(tx, pot, 'overpour', `Poured over: the pot grows from ${say(pot.targetG, 'g')} to ${say(totalG, 'g')}.`, by);
+    noteSlip(
+      tx,
+      pot,
+      'overpour',
+      `Poured over: the pot grows from ${say(pot.targetG, 'g', readsOf(tx))} to ${say(totalG, 'g', readsOf(tx))}.`,
+      by,
+    );
     return ok({ totalG });
   });
 }
@@ -30,7 +38,10 @@ export function spreadSlip(db: Db, pourId: number, version: number, by: By): Res
     const open = openPot(tx, pourId, ['weighing'], version);
     if (!open.ok) return open;
     const { pot } = open.value;
-    const lines = gramsToWeigh(pot).map((line) => ({ ...line, parts: Math.max(line.parts, pouredOf(pot, line.ingredient)) }));
+    const lines = gramsToWeigh(pot, catalogueOf(tx)).map((line) => ({
+      ...line,
+      parts: Math.max(line.parts, pouredOf(pot, line.ingredient)),
+    }));
     const targetG = lines.reduce((sum, line) => sum + line.parts, 0);
     if (targetG <= pot.targetG) return fail('nothing-poured', 'poured');
     touch(tx, pot, { lines, targetG });
@@ -38,7 +49,7 @@ export function spreadSlip(db: Db, pourId: number, version: number, by: By): Res
       tx,
       pot,
       'spread',
-      `${say(targetG - pot.targetG, 'g')} too much stays in. The next pot of this formula can take it up.`,
+      `${say(targetG - pot.targetG, 'g', readsOf(tx))} too much stays in. The next pot of this formula can take it up.`,
       by,
     );
     return ok(undefined);
@@ -58,17 +69,23 @@ export function settleShort(
     const open = openPot(tx, pourId, ['weighing'], version);
     if (!open.ok) return open;
     const { pot } = open.value;
-    const marks = gramsToWeigh(pot);
+    const marks = gramsToWeigh(pot, catalogueOf(tx));
     const poured = Object.fromEntries(marks.map((line) => [line.ingredient, pouredOf(pot, line.ingredient)]));
-    const state = running(marks, 'mass', pot.targetG, poured, pot.entries.at(-1)?.ingredientId);
+    const state = running(marks, 'mass', pot.targetG, poured, catalogueOf(tx), pot.entries.at(-1)?.ingredientId);
     if (!state.ok) return state;
     const { short } = state.value;
     if (!short) return fail('nothing-poured', 'poured');
-    const name = (findIngredient(short.ingredient)?.name ?? short.ingredient).toLowerCase();
+    const name = (findIngredient(short.ingredient, catalogueOf(tx))?.name ?? short.ingredient).toLowerCase();
     if (how === 'less') {
       if (short.lessG === null) return fail('nothing-poured', 'poured');
       touch(tx, pot, { targetG: short.lessG });
-      noteSlip(tx, pot, 'short', `Short of ${name}: the pot is made ${say(short.lessG, 'g')}, so that its ratio holds.`, by);
+      noteSlip(
+        tx,
+        pot,
+        'short',
+        `Short of ${name}: the pot is made ${say(short.lessG, 'g', readsOf(tx))}, so that its ratio holds.`,
+        by,
+      );
       return ok(undefined);
     }
     const lines = marks.map((line) =>
@@ -79,7 +96,7 @@ export function settleShort(
       tx,
       pot,
       'short',
-      `${say(short.shortG, 'g')} of ${name} short (${say(short.share, 'fraction', 1)}): gone on with what is in.`,
+      `${say(short.shortG, 'g', readsOf(tx))} of ${name} short (${say(short.share, 'fraction', readsOf(tx), 1)}): gone on with what is in.`,
       by,
     );
     return ok(undefined);

@@ -1,7 +1,7 @@
 import 'server-only';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { AT_THE_END, type Way } from '@/core/batch';
-import type { Contact } from '@/core/material';
+import type { Catalogue, Contact } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type Evidence, type Gate, type GateId, gatesOf, mayRelease } from '@/core/release';
 import { nextNumber } from '@/data/shop/numbers';
@@ -10,6 +10,7 @@ import { learnedA0 } from '../cure/learned';
 import type { Db } from '../db';
 import { ragsOpenFor } from '../rags/queries';
 import { batchPrice, labelled, piece, recovery, release } from '../schema';
+import { catalogueOf } from '../stores/catalogue';
 import { allLots } from '../stores/queries';
 import { type Batch, loadBatch, piecesIn } from '../work/batch';
 import { type BatchStanding, standingOfBatch } from '../work/standing';
@@ -37,8 +38,8 @@ export type Found = Evidence & {
 };
 
 export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found {
-  const use = gatesOfBatch(batch);
-  const finish = finishFor(batch);
+  const use = gatesOfBatch(batch, catalogueOf(db));
+  const finish = finishFor(batch, catalogueOf(db));
   return {
     stepsLeft: standing.progress.rest.length,
     fitness: standing.fitness,
@@ -54,7 +55,7 @@ export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found
 }
 
 /** Whether the slip, the owner's page and the label of a batch's pieces say "Not for food". */
-export const saysNotForFood = (batch: Batch): boolean => gatesOfBatch(batch).notForFood;
+export const saysNotForFood = (batch: Batch, catalogue: Catalogue): boolean => gatesOfBatch(batch, catalogue).notForFood;
 
 /** What becomes of a batch that is refused: waited for or mended by a way back and judged again, or rejected. */
 export type ReleaseRefusal = { readonly next: 'mend' | 'reject'; readonly way: Way | null };

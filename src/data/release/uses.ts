@@ -1,5 +1,5 @@
 import 'server-only';
-import type { FoodVerdict, Origin, Species } from '@/core/material';
+import type { Catalogue, FoodVerdict, Origin, Species } from '@/core/material';
 import type { Geometry } from '@/core/piece';
 import {
   finishOf,
@@ -43,7 +43,7 @@ function lotsMeeting({ design, regimen, on, lots }: Judgement): readonly KnownLo
 }
 
 /** The finish of a piece as its gates see it: what lies on the surfaces that meet its use, and the glue in it. */
-export function finishFor(judged: Judgement) {
+export function finishFor(judged: Judgement, catalogue: Catalogue) {
   const { regimen, glue } = judged;
   const bySurface = isBySurface(regimen.steps);
   // Where a film lies apart from what meets the use, only what lies there counts.
@@ -51,12 +51,15 @@ export function finishFor(judged: Judgement) {
     regimen.slots.flatMap((slot) =>
       judged.lots.some((one) => one.lot.id === lot.id && one.slot === slot.slot) ? slot.adds : [],
     );
-  const layers = [...lotsMeeting(judged).map((lot) => withAdded(layerOf(lot), adds(lot))), ...(glue ? [layerOfGlue(glue)] : [])];
+  const layers = [
+    ...lotsMeeting(judged).map((lot) => withAdded(layerOf(lot), adds(lot), catalogue)),
+    ...(glue ? [layerOfGlue(glue)] : []),
+  ];
   return finishOf(layers, !regimen.knifeSurface && !bySurface);
 }
 
 /** The gates that need no time, of one kind of piece. */
-export function gatesOfUse(judged: Judgement): UseGates {
+export function gatesOfUse(judged: Judgement, catalogue: Catalogue): UseGates {
   const { design, species, woods, origin, treeKnown } = judged;
   const known = { food: treeKnown ? species.food : ('unknown' as const), keepOff: species.keepOff };
   const wood = strictest(known, woods.slice(1));
@@ -64,7 +67,7 @@ export function gatesOfUse(judged: Judgement): UseGates {
     use: [...design.uses],
     tableware: design.tableware,
     wood: { food: wood.food, keepOff: [...wood.keepOff], origin },
-    finish: finishFor(judged),
+    finish: finishFor(judged, catalogue),
   });
   if (!found.ok) throw new Error(`gates of a batch: ${JSON.stringify(found.issues)}`);
   return found.value;
@@ -74,19 +77,22 @@ export function gatesOfUse(judged: Judgement): UseGates {
 export type KindGates = UseGates & { readonly kind: PieceKind };
 
 /** The gates of each kind of piece in a batch that is still in it. */
-export const gatesOfKinds = (batch: Batch): readonly KindGates[] => {
+export const gatesOfKinds = (batch: Batch, catalogue: Catalogue): readonly KindGates[] => {
   const here = batch.kinds.filter((kind) => kind.pieces.some((one) => one.leftAt === null));
   return (here.length > 0 ? here : batch.kinds).map((kind) => ({
     kind,
-    ...gatesOfUse({ ...batch, design: kind.design, species: kind.species, woods: [kind.species, ...batch.woods.slice(1)] }),
+    ...gatesOfUse(
+      { ...batch, design: kind.design, species: kind.species, woods: [kind.species, ...batch.woods.slice(1)] },
+      catalogue,
+    ),
   }));
 };
 
 /** The gates of a batch: each is met where every kind of piece in it meets it, and signed for where each may be. */
-export function gatesOfBatch(batch: Batch): UseGates {
-  const kinds = gatesOfKinds(batch);
+export function gatesOfBatch(batch: Batch, catalogue: Catalogue): UseGates {
+  const kinds = gatesOfKinds(batch, catalogue);
   const [first] = kinds;
-  if (!first || kinds.length === 1) return first ?? gatesOfUse(batch);
+  if (!first || kinds.length === 1) return first ?? gatesOfUse(batch, catalogue);
   const ids = [...new Set(kinds.flatMap(({ gates: own }) => own.map((gate) => gate.id)))];
   const merged = ids.map((id): UseGate => {
     const same = kinds.flatMap(({ gates: own }) => own.filter((gate) => gate.id === id));

@@ -2,7 +2,7 @@ import 'server-only';
 import { and, asc, between, desc, eq, lt } from 'drizzle-orm';
 import type { SeasonCell, TimedClimate } from '@/core/cure';
 import type { Opening } from '@/core/plan';
-import { MS_PER_HOUR } from '@/core/quantity';
+import { MS_PER_HOUR, type Reads } from '@/core/quantity';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { closedDay, opening, person, place, roomHour, roomReading, roomSeason, shop } from '../schema';
@@ -15,6 +15,9 @@ export type Place = typeof place.$inferSelect;
 export const findShop = (db: Db): Shop | null => keep(db, 'shop', () => db.select().from(shop).get() ?? null);
 
 /** The shop of a file that was set up. Throws before. */
+/** The units the shop reads. */
+export const readsOf = (db: Db): Reads => theShop(db).reads;
+
 export function theShop(db: Db): Shop {
   const found = findShop(db);
   if (!found) throw new Error('the shop is not set up');

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { boughtLineId } from '@/core/blend';
-import { ALLERGENS_NOT_DECLARED, factsLike, findIngredient, ingredientOf, knowOwn, runningOut } from '@/core/material';
+import { ALLERGENS_NOT_DECLARED, factsLike, findIngredient, ingredientOf, runningOut, SHIPPED } from '@/core/material';
 import { saveFormula } from '../blends/commands';
 import type { Db } from '../db';
 import { finishWeighing, recordWeighing, startPour } from '../pour/commands';
@@ -10,6 +10,7 @@ import { setUpShop } from '../shop/commands';
 import { emptyDb } from '../testing';
 import { traceOf } from '../trace/queries';
 import { bottleOf, decant, mlAtLevel, netOf, pourInto, readLevel } from './bottles';
+import { catalogueOf } from './catalogue';
 import {
   addContainer,
   addReadyMade,
@@ -29,7 +30,6 @@ import { checkLot, recordOf } from './senses';
 import { addSupply, moveSupply } from './supplies';
 import { receiveForTools, toToolWax } from './tool-wax';
 import { supplies, usedUp } from './used-up';
-import { learnWays } from './ways';
 
 const DAY = 86_400_000;
 const NOW = Date.parse('2031-03-03T10:00:00Z');
@@ -65,7 +65,6 @@ beforeEach(() => {
     { name: 'Saltwick Bench', zone: 'Europe/Lisbon', currency: 'EUR', people: [{ initials: 'MO', name: 'Maren' }], hours: [] },
     NOW,
   );
-  knowOwn([]);
 });
 
 describe('a bottle at hand', () => {
@@ -137,34 +136,31 @@ describe('a bottle at hand', () => {
     expect(readLevel(db, { lotId: wide, levelMm: 50, went: 'used' }, by)).toMatchObject({ ok: true });
     // π/4 · 60² · 50 mm = 141.4 ml of tung oil.
     expect(mlAtLevel(60, 50)).toBeCloseTo(141.37, 2);
-    expect(leftOf(db, wide)).toBeCloseTo(141.3717 * ingredientOf('tung-oil').densityGPerMl, 3);
+    expect(leftOf(db, wide)).toBeCloseTo(141.3717 * ingredientOf('tung-oil', SHIPPED).densityGPerMl, 3);
     expect(netOf(bottleOf(db, wide) ?? { tareG: null }, 282)).toBe(100);
     expect(netOf({ tareG: null }, 282)).toBeNull();
   });
 });
 
 describe('an ingredient of the shop’s own', () => {
-  const like = factsLike(ingredientOf('walnut-oil-heat-treated'));
+  const like = factsLike(ingredientOf('walnut-oil-heat-treated', SHIPPED));
   const facts = { ...like, name: 'Hill walnut oil', contact: 'once-cured' as const };
   const save = (more: Partial<typeof facts> = {}, base: string | null = null) =>
     saveOwnMaterial(db, { likeId: 'walnut-oil-heat-treated', facts: { ...facts, ...more }, photoHash: null, base }, by);
   it('is copied, received, and reckoned on the safe side where its sheet is silent', () => {
     const made = save({ unsaid: ['contact', 'allergens', 'iodine'] });
     if (!made.ok) throw new Error('not kept');
-    learnWays(db);
-    expect(findIngredient(made.value.id)).toMatchObject({ contact: 'not-for-food', selfHeating: true });
-    expect(findIngredient(made.value.id)?.allergens).toContain(ALLERGENS_NOT_DECLARED);
+    expect(findIngredient(made.value.id, catalogueOf(db))).toMatchObject({ contact: 'not-for-food', selfHeating: true });
+    expect(findIngredient(made.value.id, catalogueOf(db))?.allergens).toContain(ALLERGENS_NOT_DECLARED);
     const id = received(made.value.id, 500);
     expect(lot(id)?.title).toBe('Hill walnut oil');
   });
   it('put right is a revision: what was said stays, and its lots are reckoned anew', () => {
     const made = save({ unsaid: ['contact'] });
     if (!made.ok) throw new Error('not kept');
-    learnWays(db);
     const id = received(made.value.id, 500);
     expect(lot(id)?.nature?.contact).toBe('not-for-food');
     expect(code(save({}, made.value.id))).toBe('ok');
-    learnWays(db);
     expect(lot(id)?.nature?.contact).toBe('once-cured');
     expect(ownMaterialRows(db).map((row) => row.number)).toEqual([2]);
   });
@@ -193,7 +189,6 @@ describe('a bought finish', () => {
   it('is a line of a formula, and what it becomes says what is not declared', () => {
     const made = addReadyMade(db, label);
     if (!made.ok) throw new Error('not kept');
-    learnWays(db);
     const tin = received('', 450, { ingredientId: null, readyMadeId: made.value.id });
     const oil = received('tung-oil', 500);
     const line = boughtLineId(made.value.id);

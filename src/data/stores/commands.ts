@@ -1,11 +1,13 @@
 import 'server-only';
 import { and, desc, eq, sql } from 'drizzle-orm';
+import type { Catalogue } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { nextNumber } from '@/data/shop/numbers';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { container, lot, type MOVES, movement, place, readyMade, readyMadeWas } from '../schema';
+import { catalogueOf } from './catalogue';
 import { heldBy } from './holds';
 import { leftOf } from './queries';
 
@@ -67,7 +69,7 @@ export function receiveLot(db: Db, input: NewLot, by: By): Result<{ readonly id:
   return command(db, (tx) => {
     const { grams, ...facts } = input;
     const ready = input.readyMadeId ? tx.select().from(readyMade).where(eq(readyMade.id, input.readyMadeId)).get() : undefined;
-    if (!ready && !findIngredient(input.ingredientId ?? ''))
+    if (!ready && !findIngredient(input.ingredientId ?? '', catalogueOf(tx)))
       return fail('unknown-ingredient', 'ingredientId', { id: input.ingredientId ?? '' });
     const number = nextLotNumber(tx, 'S', by.nowMs);
     const row = tx
@@ -157,8 +159,8 @@ export function loseFrom(db: Db, lotId: number, grams: number, by: By): Result<v
 export type ReadyInput = Omit<typeof readyMade.$inferInsert, 'id' | 'version'>;
 
 /** What a label says must hold together: its contents are known ones, and all of them are named where all are declared. */
-function labelFaults(input: Pick<ReadyInput, 'declared' | 'isAllDeclared'>): Result<void> {
-  const stray = input.declared.find((id) => !findIngredient(id));
+function labelFaults(input: Pick<ReadyInput, 'declared' | 'isAllDeclared'>, catalogue: Catalogue): Result<void> {
+  const stray = input.declared.find((id) => !findIngredient(id, catalogue));
   if (stray) return fail('unknown-ingredient', 'declared', { id: stray });
   return input.isAllDeclared && input.declared.length === 0 ? fail('required', 'declared') : ok(undefined);
 }
@@ -172,7 +174,7 @@ export function changeReadyMade(
   return command(db, (tx) => {
     const namesake = tx.select().from(readyMade).where(eq(readyMade.name, input.name)).get();
     if (namesake && namesake.id !== id) return fail('name-taken', 'name', { name: input.name });
-    const sound = labelFaults(input);
+    const sound = labelFaults(input, catalogueOf(tx));
     if (!sound.ok) return sound;
     const was = tx.select().from(readyMade).where(eq(readyMade.id, id)).get();
     const changed = tx
@@ -196,7 +198,7 @@ export function addReadyMade(db: Db, input: ReadyInput): Result<{ readonly id: n
   return command(db, (tx) => {
     if (tx.select().from(readyMade).where(eq(readyMade.name, input.name)).get())
       return fail('name-taken', 'name', { name: input.name });
-    const sound = labelFaults(input);
+    const sound = labelFaults(input, catalogueOf(tx));
     if (!sound.ok) return sound;
     return ok(tx.insert(readyMade).values(input).returning({ id: readyMade.id }).get());
   });

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Went } from '@/core/blend';
+import { SHIPPED } from '@/core/material';
 import type { Db } from '../db';
 import { setUpShop } from '../shop/commands';
 import { emptyDb } from '../testing';
@@ -61,7 +62,7 @@ describe('a bottle that holds less than its book says', () => {
   });
   const weighed = (grams: number, went: Went) => foundLeft(db, bottleId, { grams }, went, by);
   it('is asked about before anything is booked, and a gram is no question', () => {
-    expect(mayDryOut(lot(bottleId))).toBe(true);
+    expect(mayDryOut(lot(bottleId), SHIPPED)).toBe(true);
     expect(code(weighed(250, ''))).toBe('used-or-air');
     expect(lot(bottleId).leftG).toBeCloseTo(300, 9);
     expect(code(weighed(298, ''))).toBe('ok');

@@ -1,12 +1,14 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import type { Went } from '@/core/blend';
+import type { Catalogue } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { compositions, edgesInto, lotsInto } from '@/core/trace';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { lot, lotEdge } from '../schema';
+import { catalogueOf } from './catalogue';
 import { LEAST_EDGE_G } from './combine';
 import { countLot, move } from './commands';
 import { allLots, type KnownLot } from './queries';
@@ -18,19 +20,22 @@ type Found = { readonly grams: number } | { readonly ml: number };
 const ASKS_FROM = 0.02;
 /** Less missing than this is how a scale and a ruler differ: a gram, or one in a hundred. Working estimate. */
 const SLACK = { grams: 1, share: 0.01 } as const;
-const isVolatile = (id: string): boolean => findIngredient(id)?.volatileFraction === 1;
+const isVolatile = (id: string, catalogue: Catalogue): boolean => findIngredient(id, catalogue)?.volatileFraction === 1;
 
 /** The solvent in a mix: its share of the mass, and its density, g/ml. */
-function solventIn({ composition }: Pick<KnownLot, 'composition'>): { readonly share: number; readonly gPerMl: number } {
-  const own = Object.entries(composition).filter(([id]) => isVolatile(id));
+function solventIn(
+  { composition }: Pick<KnownLot, 'composition'>,
+  catalogue: Catalogue,
+): { readonly share: number; readonly gPerMl: number } {
+  const own = Object.entries(composition).filter(([id]) => isVolatile(id, catalogue));
   const share = own.reduce((sum, [, w]) => sum + w, 0);
-  const ml = own.reduce((sum, [id, w]) => sum + w / (findIngredient(id)?.densityGPerMl ?? 1), 0);
+  const ml = own.reduce((sum, [id, w]) => sum + w / (findIngredient(id, catalogue)?.densityGPerMl ?? 1), 0);
   return { share, gPerMl: ml > 0 ? share / ml : 1 };
 }
 
 /** Whether it may have lost solvent through its lid, so that what is left is another mix: a mix of the shop's own with solvent in it. */
-export const mayDryOut = (one: Pick<KnownLot, 'kind' | 'composition'>): boolean =>
-  (one.kind === 'made' || one.kind === 'bottle') && solventIn(one).share >= ASKS_FROM;
+export const mayDryOut = (one: Pick<KnownLot, 'kind' | 'composition'>, catalogue: Catalogue): boolean =>
+  (one.kind === 'made' || one.kind === 'bottle') && solventIn(one, catalogue).share >= ASKS_FROM;
 
 /** What each bought lot is of a mix, g of each in one gram. */
 function rootsOf(tx: Db, lotId: number): ReadonlyMap<number, number> {
@@ -45,11 +50,12 @@ function rootsOf(tx: Db, lotId: number): ReadonlyMap<number, number> {
 
 /** Solvent left a mix: what is in it is written anew from the lots it comes from, less the solvent, and none of them is forgotten. */
 function dryOut(tx: Db, one: KnownLot, lostG: number): void {
-  const stays = 1 - lostG / (one.leftG * solventIn(one).share);
+  const catalogue = catalogueOf(tx);
+  const stays = 1 - lostG / (one.leftG * solventIn(one, catalogue).share);
   const roots = new Map(
     [...rootsOf(tx, one.id)].map(([id, w]) => {
       const from = tx.select().from(lot).where(eq(lot.id, id)).get();
-      return [id, w * one.leftG * (isVolatile(from?.ingredientId ?? '') ? stays : 1)] as const;
+      return [id, w * one.leftG * (isVolatile(from?.ingredientId ?? '', catalogue) ? stays : 1)] as const;
     }),
   );
   for (const { fromLot } of tx.select().from(lotEdge).where(eq(lotEdge.intoLot, one.id)).all())
@@ -76,12 +82,12 @@ export function foundLeft(db: Db, lotId: number, found: Found, went: Went, by: B
     const asUsedG = 'grams' in found ? found.grams : found.ml * (density ?? 1);
     const missingG = one.leftG - asUsedG;
     const isLess = missingG > Math.max(SLACK.grams, SLACK.share * one.leftG);
-    if (!isLess || !mayDryOut(one) || went === 'used') {
+    if (!isLess || !mayDryOut(one, catalogueOf(tx)) || went === 'used') {
       const counted = countLot(tx, lotId, asUsedG, by);
       return counted.ok ? ok({ grams: asUsedG }) : counted;
     }
     if (went === '') return fail('used-or-air', 'went', { missing: missingG });
-    const solvent = solventIn(one);
+    const solvent = solventIn(one, catalogueOf(tx));
     // A level tells a volume: what is missing of it weighed as solvent does.
     const lostG = 'grams' in found ? missingG : (one.leftG / (density ?? 1) - found.ml) * solvent.gPerMl;
     const solventG = one.leftG * solvent.share;

@@ -16,7 +16,8 @@ export const ownMaterialRows = (db: Db): readonly OwnMaterialRow[] =>
     return rows.filter((row, i) => rows[i - 1]?.id !== row.id);
   });
 
-export const ownMaterials = (db: Db): readonly Ingredient[] => ownMaterialRows(db).map((row) => materialOf(row.id, row.facts));
+export const ownMaterials = (db: Db): readonly Ingredient[] =>
+  ownMaterialRows(db).map((row) => materialOf(row.id, row.likeId, row.facts));
 
 type NewMaterial = {
   readonly likeId: string;

@@ -6,21 +6,11 @@ import { compositions, edgesInto, type LotEdge, lotsInto } from '@/core/trace';
 import type { Statement } from '@/core/use';
 import type { Db } from '../db';
 import { keep } from '../kept';
-import {
-  container,
-  declaration,
-  formula,
-  formulaRevision,
-  hold,
-  lot,
-  lotCheck,
-  lotEdge,
-  movement,
-  readyMade,
-  tinSale,
-} from '../schema';
+import { container, declaration, formula, formulaRevision, hold, lot, lotCheck, lotEdge, movement, tinSale } from '../schema';
 import { places } from '../shop/queries';
+import { catalogueOf } from './catalogue';
 import { type Known, knownMix, knownReady, ownOfReady, type ReadyMade } from './nature';
+import { readyMades } from './ready-mades';
 import { tinSaleStands } from './tin-sales';
 
 export type Lot = typeof lot.$inferSelect;
@@ -62,8 +52,6 @@ export type KnownLot = Lot &
 
 export const containers = (db: Db): Container[] =>
   keep(db, 'containers', () => db.select().from(container).orderBy(asc(container.capacityMl)).all());
-export const readyMades = (db: Db): ReadyMade[] =>
-  keep(db, 'ready-mades', () => db.select().from(readyMade).orderBy(asc(readyMade.name)).all());
 
 const leftByLot = (db: Db): Map<number, number> =>
   new Map(
@@ -146,6 +134,7 @@ const formulaNames = (db: Db): Map<number, string> =>
 export const allLots = (db: Db): KnownLot[] => keep(db, 'lots', () => readLots(db));
 
 function readLots(db: Db): KnownLot[] {
+  const catalogue = catalogueOf(db);
   const rows = db.select().from(lot).orderBy(asc(lot.id)).all();
   const byId = new Map(rows.map((row) => [row.id, row]));
   const ready = new Map(readyMades(db).map((one) => [one.id, one]));
@@ -155,7 +144,7 @@ function readLots(db: Db): KnownLot[] {
   const compositionOf = compositions(
     rows.map((row) => {
       const one = readyOf(row);
-      return { id: row.id, own: one ? ownOfReady(one) : row.ingredientId ? { [row.ingredientId]: 1 } : null };
+      return { id: row.id, own: one ? ownOfReady(one, catalogue) : row.ingredientId ? { [row.ingredientId]: 1 } : null };
     }),
     into,
   );
@@ -180,13 +169,13 @@ function readLots(db: Db): KnownLot[] {
     const roots = origins.filter((id) => ['bought', 'ready'].includes(byId.get(id)?.kind ?? ''));
     const parts = Object.entries(composition).sort((a, b) => b[1] - a[1]);
     const undeclared = [...new Set(inside.filter((one) => !one.isAllDeclared).map((one) => one.name))];
-    const known = parts.flatMap(([id]) => (id !== UNDECLARED && findIngredient(id) ? [id] : []));
+    const known = parts.flatMap(([id]) => (id !== UNDECLARED && findIngredient(id, catalogue) ? [id] : []));
     return {
       ...row,
       title:
         row.name ??
         own?.name ??
-        (row.formulaRevisionId ? names.get(row.formulaRevisionId) : findIngredient(row.ingredientId ?? '')?.name) ??
+        (row.formulaRevisionId ? names.get(row.formulaRevisionId) : findIngredient(row.ingredientId ?? '', catalogue)?.name) ??
         '',
       bestBefore: goodUntil(row.bestBefore, row.openedOn, row.useWithinDays),
       labelBestBefore: row.bestBefore,
@@ -199,11 +188,11 @@ function readLots(db: Db): KnownLot[] {
       ingredients: known,
       statements: statedOf(row.id, roots, statements),
       contents: [
-        ...known.map((id) => findIngredient(id)?.name ?? id),
+        ...known.map((id) => findIngredient(id, catalogue)?.name ?? id),
         ...undeclared.map((name) => `${name} (contents not all declared)`),
       ],
       undeclared,
-      ...(own ? knownReady(own) : knownMix(composition, inside)),
+      ...(own ? knownReady(own, catalogue) : knownMix(composition, inside, catalogue)),
       ready: own ?? null,
       minorPerKg: costOf(row.id),
       doubt: doubtAt(doubted, doubts, byId),

@@ -6,6 +6,7 @@ import { type By, command } from '../command';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { reference } from '../schema';
+import { catalogueOf } from './catalogue';
 
 export type Reference = typeof reference.$inferSelect;
 
@@ -20,7 +21,8 @@ export function keepReference(
   by: By,
 ): Result<{ readonly id: number }> {
   return command(db, (tx) => {
-    if (!findIngredient(input.materialId)) return fail('unknown-ingredient', 'materialId', { id: input.materialId });
+    if (!findIngredient(input.materialId, catalogueOf(tx)))
+      return fail('unknown-ingredient', 'materialId', { id: input.materialId });
     if (input.says.trim() === '') return fail('reason-needed', 'says');
     return ok(
       tx

@@ -6,6 +6,7 @@ import type { Statement } from '@/core/use';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { calibration, declaration, hold, type LOT_CHECKS, lot, lotCheck, type MOVES, person, slip, thumbTest } from '../schema';
+import { catalogueOf } from './catalogue';
 import type { KnownLot } from './queries';
 
 export type LotCheckKind = (typeof LOT_CHECKS)[number];
@@ -127,6 +128,7 @@ export function thumbFactors(db: Db, lots: readonly KnownLot[]): WaxFactor[] {
       .from(thumbTest)
       .all()
       .map(({ lotId, tempC, felt }) => ({ fractions: byId.get(lotId) ?? {}, tempC, felt })),
+    catalogueOf(db),
   );
 }
 

@@ -5,6 +5,7 @@ import { findIngredient, USE_WINDOW_DAYS, type UsedUp } from '@/core/material';
 import { groupBy, MS_PER_DAY } from '@/core/quantity';
 import type { Db } from '../db';
 import { lot, supply, supplyMove, tinSale } from '../schema';
+import { catalogueOf } from './catalogue';
 import { allLots, containers, type KnownLot, materialIdOf } from './queries';
 import { tinSaleStands } from './tin-sales';
 
@@ -32,10 +33,11 @@ function materials(db: Db, lots: readonly KnownLot[], since: number): UsedUp[] {
         where m.grams < 0 and m.why in ('pour', 'coat', 'fill', 'sale') and m.at >= ${since} group by m.lot_id`)
       .map((row) => [row.lotId, row]),
   );
+  const catalogue = catalogueOf(db);
   return [...bought].flatMap(([id, of]): UsedUp[] => {
     const uses = of.flatMap((one) => used.get(one.id) ?? []);
     if (uses.length === 0) return [];
-    const known = findIngredient(id);
+    const known = findIngredient(id, catalogue);
     return [
       {
         id,

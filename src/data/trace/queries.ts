@@ -2,6 +2,7 @@ import 'server-only';
 import { sql } from 'drizzle-orm';
 import { findIngredient } from '@/core/material';
 import type { Db } from '../db';
+import { catalogueOf } from '../stores/catalogue';
 
 export type TraceLot = {
   readonly id: number;
@@ -70,9 +71,10 @@ export function traceOf(db: Db, lotId: number): Trace | null {
     left join formula_revision fr on fr.id = l.formula_revision_id left join formula f on f.id = fr.formula_id
     left join ready_made r on r.id = l.ready_made_id order by l.id`);
   if (!rows.some((row) => row.id === lotId)) return null;
+  const catalogue = catalogueOf(db);
   const lots = rows.map((row) => ({
     ...row,
-    what: findIngredient(row.what)?.name ?? row.what,
+    what: findIngredient(row.what, catalogue)?.name ?? row.what,
     held: row.held === 1,
     way: ways.get(row.id)?.way ?? 'self',
     depth: ways.get(row.id)?.depth ?? 0,

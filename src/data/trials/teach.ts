@@ -1,19 +1,25 @@
 import 'server-only';
 import { eq, sql } from 'drizzle-orm';
 import { careTraits } from '@/core/care';
+import type { Catalogue } from '@/core/material';
 import { likeIngredient, likeWood } from '@/core/material';
 import { kindTraits, type Taught, taught, type Washed } from '@/core/trial';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { batch, piece, regimenRevision, sale } from '../schema';
+import { catalogueOf } from '../stores/catalogue';
 import { type Batch, loadBatch } from '../work/batch';
 import { allTrials, answerTo, type Trial } from './queries';
 
 /** A finish as a trial tells it from others: its regimen, what lies on it, and the wood. */
 type Finish = { readonly regimenId: string; readonly ingredients: readonly string[]; readonly speciesId: string };
 
-const keyOf = ({ regimenId, ingredients, speciesId }: Finish): string =>
-  JSON.stringify([regimenId, [...new Set(ingredients.map((id) => likeIngredient(id)))].sort(), likeWood(speciesId)]);
+const keyOf = ({ regimenId, ingredients, speciesId }: Finish, catalogue: Catalogue): string =>
+  JSON.stringify([
+    regimenId,
+    [...new Set(ingredients.map((id) => likeIngredient(id, catalogue)))].sort(),
+    likeWood(speciesId, catalogue),
+  ]);
 
 /** What a treatment was finished with, and its batch; null for the bare one. */
 function finishOf(db: Db, trial: Trial, { isBare, batchId, regimenId }: Trial['treatments'][number]) {
@@ -57,7 +63,7 @@ function toldBy(db: Db, trial: Trial, sold: ReadonlyMap<string, number>): Told[]
   return rows
     .filter((one) => one !== known)
     .map(({ finish, cycles, days }) => ({
-      key: keyOf(finish),
+      key: keyOf(finish, catalogueOf(db)),
       washed: {
         cycles,
         knownCycles: known.cycles,
@@ -74,7 +80,7 @@ export function taughtOf(db: Db, finish: Finish): Taught {
     const sold = soldBy(db);
     return allTrials(db).flatMap((trial) => toldBy(db, trial, sold));
   });
-  const key = keyOf(finish);
+  const key = keyOf(finish, catalogueOf(db));
   return taught(all.filter((one) => one.key === key).map((one) => one.washed));
 }
 
@@ -91,11 +97,11 @@ const COLOUR_WORDS = [
 
 /** What trials have shown of how a finish colours a wood; null where none was photographed. */
 export function colourSeen(db: Db, finish: Finish): ColourSeen | null {
-  const key = keyOf(finish);
+  const key = keyOf(finish, catalogueOf(db));
   const values = allTrials(db).flatMap((trial) =>
     trial.treatments.flatMap((treatment) => {
       const laid = finishOf(db, trial, treatment);
-      if (!laid || keyOf(laid.finish) !== key) return [];
+      if (!laid || keyOf(laid.finish, catalogueOf(db)) !== key) return [];
       const of = trial.values.filter((one) => one.kind === 'darkened' && one.treatment === treatment.key);
       const first = Math.min(...of.map((one) => one.cycle));
       return of.filter((one) => one.cycle === first).map((one) => one.value);

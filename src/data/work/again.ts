@@ -6,6 +6,7 @@ import { writeRevision } from '../catalogue/regimens';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { regimen } from '../schema';
+import { readsOf } from '../shop/queries';
 import { loadBatch } from './batch';
 import { progressOfBatch } from './standing';
 
@@ -28,7 +29,7 @@ export function againLike(db: Db, batchId: number, by: By): Result<{ readonly re
     const steps = rest
       .filter((task) => task.round === 1 && isOfRegimen(task.key) && readTaskKey(task.key).turn === 1)
       .map((task) => task.step);
-    const made = regimenAsDone(of, batch.number, done, steps, took);
+    const made = regimenAsDone(of, batch.number, done, steps, took, readsOf(tx));
     if (!tx.select().from(regimen).where(eq(regimen.id, made.id)).get()) {
       tx.insert(regimen).values({ id: made.id, name: made.name }).run();
       writeRevision(tx, made, 1, `as batch ${batch.number} was done`, by.personId, by.nowMs);

@@ -7,6 +7,7 @@ import { type Area, areaTaking, type UptakeFactor } from '@/core/piece';
 import { groupBy } from '@/core/quantity';
 import { asNowKnown } from '@/core/regimen';
 import { type Design, findDesign, findRegimen, type KnownRegimen } from '../catalogue/catalogue';
+import { woodOf } from '../catalogue/woods';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { airAhead } from '../rooms/air';
@@ -17,7 +18,6 @@ import { allLots, type KnownLot } from '../stores/queries';
 import { type ChangeRow, changesOf } from './changed';
 import { closedTrialBatches, type TrialOf, trialOfBatch } from './trial-of';
 import { shopUptake } from './uptake';
-import { woodOf } from './woods';
 
 export type LogEntry = typeof logEntry.$inferSelect;
 export type Piece = typeof piece.$inferSelect;

@@ -1,8 +1,10 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { SHIPPED } from '@/core/material';
 import { areaOf, areaTaking } from '@/core/piece';
 import type { Result } from '@/core/quantity';
 import { careOf } from '../care/commands';
 import { allDesigns, allRegimens } from '../catalogue/catalogue';
+import { saveOwnWood } from '../catalogue/woods';
 import type { Db } from '../db';
 import { findAnything } from '../find/find';
 import { gatesOfBatch, gatesOfKinds } from '../release/uses';
@@ -16,7 +18,6 @@ import { addDesign, moveBatch, type NewBatch, startBatch } from './commands';
 import { judgeWork, keepNote, notesOf, verdictsOf } from './notes';
 import { estimatedGrams, recordEntry } from './record';
 import { progressOfBatch } from './standing';
-import { saveOwnWood } from './woods';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const MIN = 60_000;
@@ -95,10 +96,10 @@ const say = (batchId: number, task: string, minutes: number, grams: number | nul
 describe('two finishes on one piece', () => {
   it('are judged where food lies: a film outside forbids no dry food, and one inside does', () => {
     const parted = begin('inside-outside', { varnish: varnish(), oilwax: lotNamed('Heron') }, { uses: ['food-dry', 'hands'] });
-    expect(gatesOfBatch(parted).gates.every((gate) => gate.met)).toBe(true);
-    expect(gatesOfBatch(parted).notForFood).toBe(false);
+    expect(gatesOfBatch(parted, SHIPPED).gates.every((gate) => gate.met)).toBe(true);
+    expect(gatesOfBatch(parted, SHIPPED).notForFood).toBe(false);
     const all = begin('wiping-build', { varnish: varnish(), oil: varnish() }, { uses: ['food-dry', 'hands'] });
-    expect(gatesOfBatch(all).notForFood).toBe(true);
+    expect(gatesOfBatch(all, SHIPPED).notForFood).toBe(true);
   });
   it('take by the surface they lie on, and a regimen whose surface a piece lacks is refused', () => {
     const parted = begin('inside-outside', { varnish: varnish(), oilwax: lotNamed('Heron') });
@@ -152,13 +153,17 @@ describe('unlike pieces in one batch', () => {
   it('have their own wood, use and gates, and the batch passes where all of them do', () => {
     const mixed = begin('paste-only', { paste: lotNamed('B31-01') }, { mixed: kinds });
     expect(mixed.pieces).toHaveLength(4);
-    expect(gatesOfKinds(mixed).map((one) => [one.kind.species.id, one.gates.every((gate) => gate.met)])).toEqual([
+    expect(gatesOfKinds(mixed, SHIPPED).map((one) => [one.kind.species.id, one.gates.every((gate) => gate.met)])).toEqual([
       ['birch', true],
       ['yew', false],
     ]);
-    expect(gatesOfBatch(mixed).gates.find((gate) => gate.id === 'wood')).toEqual({ id: 'wood', met: false, maySign: false });
+    expect(gatesOfBatch(mixed, SHIPPED).gates.find((gate) => gate.id === 'wood')).toEqual({
+      id: 'wood',
+      met: false,
+      maySign: false,
+    });
     const spoon = asPiece(mixed, { id: mixed.pieces[0]?.id ?? 0 });
-    expect([spoon.species.id, gatesOfBatch(spoon).notForFood]).toEqual(['birch', false]);
+    expect([spoon.species.id, gatesOfBatch(spoon, SHIPPED).notForFood]).toEqual(['birch', false]);
     // A design that was made for the list is there for the next one, once.
     begin('paste-only', { paste: lotNamed('B31-01') }, { mixed: kinds });
     expect(allDesigns(db).filter((one) => one.name.startsWith('Spoon'))).toHaveLength(1);
@@ -199,7 +204,7 @@ describe('what has no shape', () => {
 describe('several woods, a glue, a wood of one’s own', () => {
   it('count by the strictest, and a glue nobody asked about is undeclared', () => {
     const oil = { oil: lotNamed('S31-03') };
-    const gate = (of: ReturnType<typeof begin>, id: string) => gatesOfBatch(of).gates.find((one) => one.id === id)?.met;
+    const gate = (of: ReturnType<typeof begin>, id: string) => gatesOfBatch(of, SHIPPED).gates.find((one) => one.id === id)?.met;
     const plain = begin('thin-drying', oil);
     expect([gate(plain, 'wood'), gate(plain, 'declared'), gate(plain, 'contact')]).toEqual([true, true, true]);
     expect(gate(begin('thin-drying', oil, { alsoWoods: ['yew'] }), 'wood')).toBe(false);
@@ -224,9 +229,9 @@ describe('several woods, a glue, a wood of one’s own', () => {
     const made = saveOwnWood(db, { likeId: 'pear', facts, why: 'eaten from for ages', base: null }, by);
     expect(made).toMatchObject({ ok: true, value: { id: 'pear~medlar' } });
     const of = begin('thin-drying', { oil: lotNamed('S31-03') }, { speciesId: 'pear~medlar' });
-    expect([of.species.name, of.species.porosity, gatesOfBatch(of).notForFood]).toEqual(['Medlar', 'closed', false]);
+    expect([of.species.name, of.species.porosity, gatesOfBatch(of, SHIPPED).notForFood]).toEqual(['Medlar', 'closed', false]);
     saveOwnWood(db, { likeId: 'pear', facts: { ...facts, food: 'avoid' }, why: 'a table says so', base: 'pear~medlar' }, by);
-    expect(gatesOfBatch(loadBatch(db, of.id, NOW) ?? of).gates.find((one) => one.id === 'wood')?.met).toBe(false);
+    expect(gatesOfBatch(loadBatch(db, of.id, NOW) ?? of, SHIPPED).gates.find((one) => one.id === 'wood')?.met).toBe(false);
   });
 });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { SHIPPED } from '@/core/material';
 import type { Db } from '../db';
 import { finishFor } from '../release/uses';
 import { receiveLot } from '../stores/commands';
@@ -99,7 +100,7 @@ describe('that was the last', () => {
     expect(todo()).toEqual(['check']);
     expect(standingOfBatch(db, batch(), at(clock)).cure?.startMs).toBe(at(185));
     expect(batch().on.map((lot) => lot.id)).toEqual([oil()]);
-    expect(finishFor(batch()).waxEquivalent).toBe(0);
+    expect(finishFor(batch(), SHIPPED).waxEquivalent).toBe(0);
     expect(batch().regimen.careClass).toBe('never-dry');
   });
   it('may be said while a coat still lies wet: its wipe stays', () => {

@@ -6,6 +6,7 @@ import { laysCoat } from '@/core/regimen';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batchMaterial, stepChange } from '../schema';
+import { catalogueOf } from '../stores/catalogue';
 import { allLots } from '../stores/queries';
 import { type Batch, loadBatch } from './batch';
 import { chooseFor } from './commands';
@@ -129,7 +130,7 @@ export function takeLot(
 ): Result<void> {
   const of = batch.regimen.slots.find((one) => one.slot === slot);
   if (!of) return fail('not-found', 'slot');
-  const chosen = chooseFor(of, batch.regimen.steps, lotId, allLots(tx));
+  const chosen = chooseFor(of, batch.regimen.steps, lotId, allLots(tx), catalogueOf(tx));
   if (!chosen.ok) return chosen;
   tx.insert(batchMaterial)
     .values({ batchId: batch.id, slot, lotId, fromAt: fromAt ?? by.nowMs })

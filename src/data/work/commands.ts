@@ -4,7 +4,7 @@ import { eq } from 'drizzle-orm';
 import { byLabelCoats, scheduleOf } from '@/core/batch';
 import { setsInTin } from '@/core/blend';
 import type { Keeper } from '@/core/care';
-import type { Origin, PieceUse } from '@/core/material';
+import type { Catalogue, Origin, PieceUse } from '@/core/material';
 import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
 import { handsScale, type OwnCare, type RegimenStep, type Slot, suits } from '@/core/regimen';
@@ -12,12 +12,13 @@ import { codeFrom } from '@/core/trace';
 import { type Glue, withoutSurface } from '@/core/use';
 import { nextNumber } from '@/data/shop/numbers';
 import { allDesigns, findDesign, findRegimen, type KnownRegimen } from '../catalogue/catalogue';
+import { findWood } from '../catalogue/woods';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, batchMaterial, design, designRevision, piece, place, placement, stepChange } from '../schema';
+import { catalogueOf } from '../stores/catalogue';
 import { allLots, type KnownLot } from '../stores/queries';
 import { dwellBound } from './standing';
-import { findWood } from './woods';
 
 /** What a design is for. */
 export type ForWhat = { readonly uses: readonly PieceUse[]; readonly tableware?: boolean };
@@ -104,7 +105,13 @@ const START_GRACE_MS = 30 * MS_PER_MINUTE;
 const MOST_PIECES = 500;
 
 /** A lot for a slot, as long as it suits and nothing holds it. */
-export function chooseFor(slot: Slot, steps: readonly RegimenStep[], lotId: number, lots: readonly KnownLot[]): Result<KnownLot> {
+export function chooseFor(
+  slot: Slot,
+  steps: readonly RegimenStep[],
+  lotId: number,
+  lots: readonly KnownLot[],
+  catalogue: Catalogue,
+): Result<KnownLot> {
   const path = `materials.${slot.slot}`;
   const lot = lots.find((one) => one.id === lotId);
   if (!lot?.nature) return fail('slot-empty', path, { name: slot.name });
@@ -113,7 +120,7 @@ export function chooseFor(slot: Slot, steps: readonly RegimenStep[], lotId: numb
     drying: lot.nature.drying,
     waxEquivalent: lot.nature.waxEquivalent,
     a0Hours: lot.needs?.hours ?? null,
-    setsInTin: setsInTin(lot.ingredients),
+    setsInTin: setsInTin(lot.ingredients, catalogue),
   };
   const held: Issue[] = lot.held ? [{ code: 'lot-held', path, with: { number: lot.held.number } }] : [];
   const fits = suits(slot, material, lot.number, steps);
@@ -126,6 +133,7 @@ export function chooseMaterials(
   regimen: KnownRegimen,
   chosen: Readonly<Record<string, number>>,
   lots: readonly KnownLot[],
+  catalogue: Catalogue,
 ): Result<Record<string, KnownLot>> {
   const issues: Issue[] = [];
   const materials: Record<string, KnownLot> = {};
@@ -133,7 +141,7 @@ export function chooseMaterials(
     const needed = regimen.steps.some((step) => step.slot === slot.slot && !step.optional);
     const id = chosen[slot.slot];
     if (id === undefined && !needed) continue;
-    const lot = chooseFor(slot, regimen.steps, id ?? 0, lots);
+    const lot = chooseFor(slot, regimen.steps, id ?? 0, lots, catalogue);
     if (lot.ok) materials[slot.slot] = lot.value;
     else issues.push(...lot.issues);
   }
@@ -228,7 +236,7 @@ export function startBatch(db: Db, input: NewBatch, by: By): Result<{ readonly i
       withoutSurface(geometry, regimen.steps).map((step) => ({ step, name })),
     )[0];
     if (bare) return fail('no-such-surface', 'regimenRevisionId', { action: bare.step.action, name: bare.name });
-    const materials = chooseMaterials(regimen, input.materials, allLots(tx));
+    const materials = chooseMaterials(regimen, input.materials, allLots(tx), catalogueOf(tx));
     if (!materials.ok) return materials;
     const scale = handsScale(shape.area);
     const [bound, why] = [dwellBound(materials.value), (input.beyondWhy ?? '').trim()];

@@ -1,18 +1,20 @@
 import 'server-only';
 import type { LotChoice } from '@/core/cost';
+import type { Catalogue } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { candidates } from '../stores/candidates';
+import { catalogueOf } from '../stores/catalogue';
 import { allLots, type KnownLot } from '../stores/queries';
 import { coversOf } from './record';
 import { slotBound } from './standing';
 
 /** Lots a batch may be started with, with what their labels say of price, bounds and coats. */
-export const lotChoices = (db: Db): LotChoice[] => keep(db, 'lot choices', () => choicesOf(allLots(db)));
+export const lotChoices = (db: Db): LotChoice[] => keep(db, 'lot choices', () => choicesOf(allLots(db), catalogueOf(db)));
 
-const choicesOf = (lots: readonly KnownLot[]): LotChoice[] =>
-  candidates(lots).map((one) => {
+const choicesOf = (lots: readonly KnownLot[], catalogue: Catalogue): LotChoice[] =>
+  candidates(lots, catalogue).map((one) => {
     const lot = lots.find((other) => other.id === one.id);
     return {
       ...one,
@@ -24,5 +26,8 @@ const choicesOf = (lots: readonly KnownLot[]): LotChoice[] =>
   });
 
 /** The share of a lot that leaves into the air, by what is known to be in it. */
-export const volatileOf = ({ composition }: Pick<KnownLot, 'composition'>): number =>
-  Object.entries(composition).reduce((sum, [id, share]) => sum + share * (findIngredient(id)?.volatileFraction ?? 0), 0);
+export const volatileOf = ({ composition }: Pick<KnownLot, 'composition'>, catalogue: Catalogue): number =>
+  Object.entries(composition).reduce(
+    (sum, [id, share]) => sum + share * (findIngredient(id, catalogue)?.volatileFraction ?? 0),
+    0,
+  );

@@ -4,11 +4,11 @@ import { isOfRegimen, readTaskKey } from '@/core/batch';
 import { coatGrams, type FinishClass, type UptakeFactor, uptakeFactors, type WeighedPiece } from '@/core/piece';
 import { fail, ok, type Result } from '@/core/quantity';
 import { findDesign } from '../catalogue/catalogue';
+import { findWood } from '../catalogue/woods';
 import { type By, command } from '../command';
 import type { Db } from '../db';
 import { batch, logEntry, massReading, piece, regimenStep } from '../schema';
 import { trialBatchIds } from './trial-of';
-import { findWood } from './woods';
 
 const kept = new WeakMap<Db, { readonly key: string; readonly factors: readonly UptakeFactor[] }>();
 

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { PieceUse } from '@/core/material';
+import { SHIPPED } from '@/core/material';
 import type { Result } from '@/core/quantity';
 import type { Db } from '../db';
 import { gatesOfBatch } from '../release/uses';
@@ -40,11 +41,11 @@ const change = (uses: readonly PieceUse[], more: Partial<Parameters<typeof chang
 
 describe('what a running batch is for', () => {
   it('may change with a reason: its gates are judged by it, and what it was for stays on its record', () => {
-    const before = gatesOfBatch(batch()).gates.map((gate) => gate.id);
+    const before = gatesOfBatch(batch(), SHIPPED).gates.map((gate) => gate.id);
     expect(before).toContain('contact');
     expect(code(change(['display']))).toBe('ok');
     expect(batch().design.uses).toEqual(['display']);
-    expect(gatesOfBatch(batch()).gates.map((gate) => gate.id)).not.toContain('contact');
+    expect(gatesOfBatch(batch(), SHIPPED).gates.map((gate) => gate.id)).not.toContain('contact');
     expect(notesOf(db, id)[0]?.text).toBe('Now for display; it was for wet food: the customer wants it for the wall');
   });
   it('changes for some of its pieces alone, and the batch is for both', () => {

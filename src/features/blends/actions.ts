@@ -17,6 +17,7 @@ import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
 import { MOST_LIST } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
+import { catalogue, reads } from '@/web/shop-here';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({
@@ -65,7 +66,7 @@ function preview(db: Db, text: string): { readonly fault: string | null; readonl
     const revision = formula.revisions[0];
     return revision ? [{ name: formula.name, basis: revision.basis, lines: revision.lines }] : [];
   });
-  return { fault: read.read.length === 0 ? 'The file holds no formula.' : null, found: understand(read.read, kept) };
+  return { fault: read.read.length === 0 ? 'The file holds no formula.' : null, found: understand(read.read, kept, catalogue()) };
 }
 
 /** Reads a file of formulas and says what it understood; nothing is saved. */
@@ -79,8 +80,8 @@ export async function lookAtFile(input: unknown): Promise<Answer<FilePreview>> {
       under:
         lines.length === 0
           ? ''
-          : `${lines.map((line) => `${line.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`).join(' : ')} by ${basis === 'mass' ? 'weight' : 'volume'}`,
-      faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue)}`),
+          : `${lines.map((line) => `${line.parts} ${findIngredient(line.ingredient, catalogue())?.name.toLowerCase()}`).join(' : ')} by ${basis === 'mass' ? 'weight' : 'volume'}`,
+      faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue, reads())}`),
     }));
     return ok({ fault, rows });
   });

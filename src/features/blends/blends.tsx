@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import type { DraftAround, FormulaDraft } from '@/core/blend';
 import { blend } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { dateOf, formatMoney, reads, say, typedAs } from '@/core/quantity';
+import { dateOf, formatMoney, say, typedAs } from '@/core/quantity';
 import { allFormulas, type Formula, findFormula, usesOf } from '@/data/blends/queries';
 import type { Db } from '@/data/db';
 import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
@@ -17,6 +17,7 @@ import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { FileSheet } from '@/web/file-sheet';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 import type { Search } from '@/web/table/asked';
 import { DataTable } from '@/web/table/table';
 import { lookAtFile, takeFile } from './actions';
@@ -41,7 +42,7 @@ export async function Blends({ search }: { readonly search: Search }) {
       </div>
       {pours.map((pour) => (
         <p key={pour.id} className="mt-3 border-wet border-l-4 pl-3">
-          A pot of {say(pour.targetG, 'g')} is open.{' '}
+          A pot of {say(pour.targetG, 'g', reads())} is open.{' '}
           <Link href={`/pour/${pour.id}`} className="font-semibold">
             Go on with it
           </Link>
@@ -61,7 +62,9 @@ export async function Blends({ search }: { readonly search: Search }) {
               id: 'formula',
               name: '',
               by: ({ name, revisions }) =>
-                [name, ...(revisions[0]?.lines ?? []).map((line) => findIngredient(line.ingredient)?.name)].join(' '),
+                [name, ...(revisions[0]?.lines ?? []).map((line) => findIngredient(line.ingredient, catalogue())?.name)].join(
+                  ' ',
+                ),
               cell: (formula) => (
                 <FormulaRow
                   formula={formula}
@@ -128,7 +131,7 @@ type FormulaRowProps = {
 function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaRowProps) {
   const revision = formula.revisions[0];
   const made = revision
-    ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, ambientC, hardening })
+    ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, ambientC, hardening }, catalogue())
     : null;
   if (!revision || !made?.ok) return null;
   const { lines, consistency, drying, costPerKg, allergens } = made.value;
@@ -143,7 +146,7 @@ function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaR
           {lines
             .map(
               (line, i) =>
-                `${revision.lines[i]?.amount ?? revision.lines[i]?.parts} ${findIngredient(line.ingredient)?.name.toLowerCase()}`,
+                `${revision.lines[i]?.amount ?? revision.lines[i]?.parts} ${findIngredient(line.ingredient, catalogue())?.name.toLowerCase()}`,
             )
             .join(' : ')}
           {revision.number > 1 ? ` (revision ${revision.number})` : ''}
@@ -154,7 +157,10 @@ function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaR
           {lines.map((line) => (
             <span
               key={line.ingredient}
-              style={{ ...familyFill(findIngredient(line.ingredient)?.family ?? ''), width: `${line.massFraction * 100}%` }}
+              style={{
+                ...familyFill(findIngredient(line.ingredient, catalogue())?.family ?? ''),
+                width: `${line.massFraction * 100}%`,
+              }}
               className="border-ink border-r last:border-r-0"
             />
           ))}
@@ -173,7 +179,7 @@ function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaR
 const productsOf = (formulas: readonly Formula[], jars: DraftAround['jars']) =>
   formulas.flatMap((formula) => {
     const revision = formula.revisions[0];
-    const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1 } }) : null;
+    const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1 } }, catalogue()) : null;
     if (!made?.ok) return [];
     const fractions = Object.fromEntries(made.value.lines.map((line) => [line.ingredient, line.massFraction]));
     return jars.map((jar) => ({
@@ -241,7 +247,7 @@ function draftOf({ name, revisions: [revision] }: Formula): FormulaDraft {
       ingredient: line.ingredient,
       parts: line.amount ?? String(line.parts),
       ...(line.molten ? { molten: true } : {}),
-      ...(line.tempC == null ? {} : { temp: typedAs(line.tempC, '°C') }),
+      ...(line.tempC == null ? {} : { temp: typedAs(line.tempC, '°C', reads()) }),
     })),
   };
 }

@@ -5,7 +5,7 @@ import { care } from '@/core/care';
 import { a0Of } from '@/core/cure';
 import { findIngredient, ingredientOf } from '@/core/material';
 import { uptake } from '@/core/piece';
-import { formatMoney, say, saySizes } from '@/core/quantity';
+import { formatMoney, say, sayMinutes, saySizes } from '@/core/quantity';
 import { allFormulas } from '@/data/blends/queries';
 import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
@@ -14,6 +14,7 @@ import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 
 const MOST = 4;
 /** The board costs are spoken of: 420 × 260 × 24 mm, long grain, closed pores, first coat. */
@@ -53,21 +54,24 @@ function upkeep(made: Blend, today: string, zone: string): string {
 
 /** Hours until it is fit for food; what stays tacky never is. */
 function fitWords(made: Blend): string {
-  const needs = a0Of(made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient), w: line.massFraction })));
-  return needs ? `${say(needs.hours * 60, 'min')} at ${say(20, '°C', 0)}` : 'never: it stays tacky';
+  const needs = a0Of(
+    made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient, catalogue()), w: line.massFraction })),
+    catalogue(),
+  );
+  return needs ? `${sayMinutes(needs.hours * 60)} at ${say(20, '°C', reads(), 0)}` : 'never: it stays tacky';
 }
 
 type CompareRow = { readonly name: string; readonly of: (made: Blend) => ReactNode };
 
 /** What formulas are compared by. */
 const rowsOf = (currency: string, today: string, zone: string): readonly CompareRow[] => [
-  { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${say(made.waxEquivalent, 'fraction')} of beeswax` },
+  { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${say(made.waxEquivalent, 'fraction', reads())} of beeswax` },
   {
     name: 'Heat',
     of: (made) =>
       made.pourC === null
         ? HEAT_WORDS[made.heat]
-        : `clear ${say(made.clearC ?? 0, '°C')}, pour ${say(made.pourC, '°C')}${made.heatConflict ? ', above its ceiling' : ''}`,
+        : `clear ${say(made.clearC ?? 0, '°C', reads())}, pour ${say(made.pourC, '°C', reads())}${made.heatConflict ? ', above its ceiling' : ''}`,
   },
   {
     name: 'Cost',
@@ -77,7 +81,7 @@ const rowsOf = (currency: string, today: string, zone: string): readonly Compare
     name: 'A board, first coat',
     of: (made) => {
       const { grams, minor } = perBoard(made);
-      return `${say(grams, 'g')}${minor === null ? '' : `, ${formatMoney(minor, currency)}`}`;
+      return `${say(grams, 'g', reads())}${minor === null ? '' : `, ${formatMoney(minor, currency)}`}`;
     },
   },
   { name: 'Drying', of: (made) => DRYING_WORDS[made.drying] },
@@ -123,7 +127,7 @@ function SideBySide({ chosen, rows }: SideProps) {
                       key={line.ingredient}
                       className="border-ink border-r last:border-r-0"
                       style={{
-                        ...familyFill(findIngredient(line.ingredient)?.family ?? ''),
+                        ...familyFill(findIngredient(line.ingredient, catalogue())?.family ?? ''),
                         width: `${line.massFraction * 100}%`,
                       }}
                     />
@@ -131,7 +135,10 @@ function SideBySide({ chosen, rows }: SideProps) {
                 </span>
                 <span className="reading block text-sm text-soft">
                   {made.lines
-                    .map((line) => `${say(line.massFraction, 'fraction')} ${findIngredient(line.ingredient)?.name.toLowerCase()}`)
+                    .map(
+                      (line) =>
+                        `${say(line.massFraction, 'fraction', reads())} ${findIngredient(line.ingredient, catalogue())?.name.toLowerCase()}`,
+                    )
                     .join(', ')}
                 </span>
               </td>
@@ -154,7 +161,7 @@ function SideBySide({ chosen, rows }: SideProps) {
         </tbody>
       </table>
       <p className="mt-2 text-sm text-soft">
-        Feel, cure, upkeep and grams are estimates. The board is {saySizes([420, 260, 24])}, long grain, closed pores.
+        Feel, cure, upkeep and grams are estimates. The board is {saySizes([420, 260, 24], reads())}, long grain, closed pores.
       </p>
     </div>
   );
@@ -171,7 +178,10 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
     const formula = formulas.find((one) => one.id === id);
     const revision = formula?.revisions[0];
     const made = revision
-      ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, hardening, ambientC: shop.ambientC })
+      ? blend(
+          { lines: revision.lines, basis: revision.basis, make: { massG: 1000 }, prices, hardening, ambientC: shop.ambientC },
+          catalogue(),
+        )
       : null;
     return formula && made?.ok ? [{ id, name: formula.name, made: made.value }] : [];
   });

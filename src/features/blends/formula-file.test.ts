@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { understand } from '@/core/blend';
-import { INGREDIENTS } from '@/core/material';
+import { INGREDIENTS, SHIPPED } from '@/core/material';
 import type { Formula } from '@/data/blends/queries';
 import { readCsv, toCsv } from '@/web/csv';
 import { formulaSchema, releaseSchema } from '../../../docs/formats/write-schema';
@@ -54,7 +54,7 @@ describe('files of formulas', () => {
         fc.uniqueArray(anyFormula, { selector: (one) => one.name.toLowerCase(), minLength: 1, maxLength: 4 }),
         (formulas) => {
           for (const text of [formulasAsJson(formulas), formulasAsCsv(formulas)]) {
-            const found = understand(read(text), kept(formulas));
+            const found = understand(read(text), kept(formulas), SHIPPED);
             expect(found.map((one) => one.status)).toEqual(formulas.map(() => 'same'));
             expect(found.map(({ name, basis, note, lines }) => ({ name, basis, note, lines }))).toEqual(
               formulas.map(({ name, revisions: [revision] }) => ({
@@ -82,7 +82,11 @@ describe('files of formulas', () => {
     expect('fault' in file && file.fault).toContain(says);
   });
   it('read semicolons, decimal commas and names as people write them', () => {
-    const [one] = understand(read('Formula;Basis;Ingredient;Parts\nPaste;;Beeswax, filtered;1\nPaste;;mineral-oil;3,5\n'), []);
+    const [one] = understand(
+      read('Formula;Basis;Ingredient;Parts\nPaste;;Beeswax, filtered;1\nPaste;;mineral-oil;3,5\n'),
+      [],
+      SHIPPED,
+    );
     expect(one).toMatchObject({
       name: 'Paste',
       basis: 'mass',
@@ -99,6 +103,7 @@ describe('files of formulas', () => {
         '{"format":"rendle-formulas","version":1,"formulas":[{"name":"A","basis":"mass","lines":[{"ingredient":"beeswax","parts":"1"},7]},null]}',
       ),
       [],
+      SHIPPED,
     );
     expect(a?.issues.map((issue) => issue.path)).toEqual(expect.arrayContaining(['formula 1, line 1', 'formula 1, line 2']));
     expect(b?.status).toBe('refused');

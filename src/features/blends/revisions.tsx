@@ -2,6 +2,7 @@ import 'server-only';
 import { findIngredient } from '@/core/material';
 import type { Formula, Revision } from '@/data/blends/queries';
 import { Link } from '@/ui/link';
+import { catalogue } from '@/web/shop-here';
 
 type Change = { readonly id: string; readonly before: string; readonly after: string };
 
@@ -48,7 +49,7 @@ export function Revisions({ formula, used }: { readonly formula: Formula; readon
                       key={change.id}
                       className={`border-hair border-b ${change.before === change.after ? 'text-soft' : 'font-semibold'}`}
                     >
-                      <td className="py-1">{findIngredient(change.id)?.name}</td>
+                      <td className="py-1">{findIngredient(change.id, catalogue())?.name}</td>
                       <td className="reading w-20 py-1 text-right">
                         {change.before === change.after ? change.before : <s>{change.before}</s>}
                       </td>

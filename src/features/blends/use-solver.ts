@@ -1,8 +1,8 @@
 'use client';
 
-import { useShopWorker } from '@/web/use-shop-worker';
+import { useWorker } from '@/ui/worker';
 import type { SolverFace } from '@/workers/solver';
 
 /** The solver in its own worker. */
 export const useSolver = () =>
-  useShopWorker<SolverFace>(() => new Worker(new URL('../../workers/solver.ts', import.meta.url), { type: 'module' }));
+  useWorker<SolverFace>(() => new Worker(new URL('../../workers/solver.ts', import.meta.url), { type: 'module' }));

@@ -6,6 +6,7 @@ import type { Db } from '@/data/db';
 import type { KnownLot } from '@/data/stores/queries';
 import { SLIP_WORDS } from '@/messages/slip';
 import { Link } from '@/ui/link';
+import { reads } from '@/web/shop-here';
 
 type Props = { readonly db: Db; readonly lots: readonly KnownLot[]; readonly today: string };
 
@@ -37,14 +38,14 @@ export function Bottles({ db, lots, today }: Props) {
                 </span>
               </span>
               <span className="reading">
-                {say(row.grams, 'g')} wanted in {REFILL_DAYS} days
+                {say(row.grams, 'g', reads())} wanted in {REFILL_DAYS} days
               </span>
               <span className={grams < row.grams ? 'font-semibold text-late' : ''}>
                 {there.length === 0
                   ? '▲ No tin that renews it: sold out. '
                   : grams < row.grams
-                    ? `▲ Only ${say(grams, 'g')} in tins: `
-                    : `${say(grams, 'g')} in tins: `}
+                    ? `▲ Only ${say(grams, 'g', reads())} in tins: `
+                    : `${say(grams, 'g', reads())} in tins: `}
                 {there.map((lot, i) => (
                   <span key={lot.id} className="font-normal text-ink">
                     {i > 0 ? ', ' : ''}

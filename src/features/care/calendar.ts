@@ -7,6 +7,7 @@ import { tagOf } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { allergensIn, SLIP_WORDS, shippedIn, titleIn } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
+import { reads } from '@/web/shop-here';
 
 /** A piece's looks to be put into a calendar, each with the number that stays its own. */
 export type Looked = {
@@ -21,9 +22,9 @@ const emptyCalendar = (name: string) =>
 /** Dates to look as a calendar that any calendar program imports: whole days, the same ids every time. */
 export function calendarOf(pieces: readonly Looked[]): string {
   const first = pieces[0];
-  const calendar = emptyCalendar(pieces.length === 1 && first ? slipIn(first.slip, first.language).title : 'Care');
+  const calendar = emptyCalendar(pieces.length === 1 && first ? slipIn(first.slip, first.language, reads()).title : 'Care');
   for (const { slip, dates, language } of pieces) {
-    const text = slipIn(slip, language);
+    const text = slipIn(slip, language, reads());
     const words = SLIP_WORDS[language];
     const says =
       slip.allergens.length > 0 || slip.undeclared.length > 0 ? ` ${allergensIn(language, slip.allergens, slip.undeclared)}` : '';

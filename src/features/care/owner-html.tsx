@@ -5,6 +5,7 @@ import { LANGUAGES, type Language } from '@/core/care';
 import { dateIn, SLIP_WORDS, saying } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
 import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
+import { reads } from '@/web/shop-here';
 
 /** What an owner's page shows beside the slip. */
 export type OwnerView = {
@@ -188,7 +189,7 @@ function Elsewhere({ slip: { code, address }, language, as }: OwnerView) {
 function Page(view: OwnerView) {
   const { slip, language, next, lastReOiled, stopped, ended, told, as, photo } = view;
   const { page } = SLIP_WORDS[language];
-  const text = slipIn(slip, language);
+  const text = slipIn(slip, language, reads());
   const { code } = slip;
   const answer = told ? page.told[told] : undefined;
   const asks = as === 'page' && !ended;

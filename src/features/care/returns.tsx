@@ -5,6 +5,7 @@ import { whatComesBack } from '@/data/care/returns';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { BackChart } from './components/back-chart';
@@ -18,7 +19,7 @@ function lastMonths(today: string): string[] {
   return months;
 }
 
-const percent = (share: number): string => say(share, 'fraction');
+const percent = (share: number): string => say(share, 'fraction', reads());
 
 /** A share in words that do not claim more than the pieces carry. */
 function shareWords({ of, n, low, high }: BackShare): string {

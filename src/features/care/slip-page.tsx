@@ -1,7 +1,7 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { COUNTRIES, LANGUAGES, type Language } from '@/core/care';
-import { isOwnWood, type Species } from '@/core/material';
+import type { Species } from '@/core/material';
 import { dateOf, say } from '@/core/quantity';
 import { bottlesFor } from '@/data/care/bottles';
 import { careOf, reportsOf } from '@/data/care/owners';
@@ -14,6 +14,7 @@ import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { longDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { OwnerTools, PieceTools } from './components/owner-tools';
 import { wishOf } from './routes';
 import { slipOf } from './slip';
@@ -22,10 +23,13 @@ import { slipPdf, slipPicture } from './slip-print';
 export type SlipAsked = { readonly size?: string; readonly lang?: string; readonly also?: string };
 
 /** Woods of the shop's own that have no name in a language of the slip: it says them as they are. */
-const untranslated = (woods: readonly Pick<Species, 'id' | 'name' | 'names'>[], languages: readonly Language[]): string[] =>
+const untranslated = (
+  woods: readonly Pick<Species, 'id' | 'name' | 'names' | 'like'>[],
+  languages: readonly Language[],
+): string[] =>
   languages.flatMap((language) =>
     woods
-      .filter((wood) => isOwnWood(wood.id) && language !== 'en' && !wood.names?.[language])
+      .filter((wood) => wood.like !== undefined && language !== 'en' && !wood.names?.[language])
       .map((wood) => `${wood.name} has no name in ${LANGUAGE_NAMES[language]}: the slip says it as it is.`),
   );
 
@@ -50,7 +54,7 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
           wish.languages.map((language, side) => (
             <SlipSide
               key={language}
-              text={slipIn(slip, language, wish.size)}
+              text={slipIn(slip, language, reads(), wish.size)}
               size={wish.size}
               address={`/slip/${code}/picture?${query}&side=${side}`}
             />
@@ -142,7 +146,7 @@ function WhatBecomesOfIt({ code, keeps, bottles, grams, today, currency }: Becom
       currency={currency}
       bottles={bottles.map((one) => ({
         value: String(one.lotId),
-        name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${say(grams, 'g')}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
+        name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${say(grams, 'g', reads())}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
       }))}
       ended={keeps.ended}
     />

@@ -2,6 +2,7 @@ import 'server-only';
 import { pdfPicture } from '@/print/pdf-picture';
 import type { Slip } from '@/print/slip';
 import { type Printed, type SlipWish, setSlip } from '@/print/slip-pdf';
+import { reads } from '@/web/shop-here';
 import { inThread } from '@/web/thread';
 
 /** What was made lately, by all it says: the page asks for the type, then its pictures and the PDF are fetched. */
@@ -21,7 +22,7 @@ const pictured = lately<Buffer>(12);
 
 /** The slip as a PDF, set once for as long as it says the same; null when even the least type does not fit, so that nothing is ever cut. */
 export const slipPdf = (slip: Slip, wish: SlipWish): Promise<Printed | null> =>
-  printed(JSON.stringify([slip, wish]), () => inThread('paper', 'setSlip', [slip, wish], setSlip));
+  printed(JSON.stringify([slip, wish, reads()]), () => inThread('paper', 'setSlip', [slip, wish, reads()], setSlip));
 
 /** Dots of a printed inch. */
 const DPI = 300;

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { LANGUAGES } from '@/core/care';
 import type { About } from '@/core/letters';
 import { SPECIES } from '@/core/material';
+import { BASE_READS } from '@/core/quantity';
 import { findSold, looksBetween, soldPieces } from '@/data/care/queries';
 import { theShop } from '@/data/shop/queries';
 import { allLots, type KnownLot } from '@/data/stores/queries';
@@ -31,7 +32,7 @@ function demoSlip(change: { baseAddress?: string | null; name?: string } = {}) {
   return { slip: slipOf(named, { ...theShop(db), baseAddress: change.baseAddress ?? null }), sold };
 }
 const sidesOf = (language: (typeof LANGUAGES)[number], slip = demoSlip().slip): string =>
-  JSON.stringify([slipIn(slip, language), slipIn(slip, language, 'A7')]);
+  JSON.stringify([slipIn(slip, language, BASE_READS), slipIn(slip, language, BASE_READS, 'A7')]);
 
 /** A PDF's pages as text, its size in mm, and how many there are. */
 async function read(pdf: Buffer) {
@@ -63,9 +64,9 @@ describe('the slip', () => {
       language: 'en',
     });
     expect(slip.nextDates).toHaveLength(4);
-    expect(slipIn(slip, 'en').title).toBe('Pear bread board');
+    expect(slipIn(slip, 'en', BASE_READS).title).toBe('Pear bread board');
     expect(sidesOf('en')).not.toContain(sold.buyer ?? 'nobody');
-    expect(slipIn(slip, 'en').parts.some((part) => part.sign === 'cloths')).toBe(false);
+    expect(slipIn(slip, 'en', BASE_READS).parts.some((part) => part.sign === 'cloths')).toBe(false);
   });
   it.each(LANGUAGES)('names wood, contents and allergens in %s, and claims nothing', (language) => {
     const said = sidesOf(language);
@@ -81,10 +82,10 @@ describe('the slip', () => {
     (language) => {
       const words = SLIP_WORDS[language];
       const slip = { ...demoSlip().slip, notForFood: true };
-      const said = slipIn(slip, language);
+      const said = slipIn(slip, language, BASE_READS);
       expect(said.parts[0]).toMatchObject({ heading: words.notForFood, strong: true });
       expect(said.codeText).toContain(words.notForFood);
-      expect(slipIn({ ...slip, notForFood: false }, language).codeText).not.toContain(words.notForFood);
+      expect(slipIn({ ...slip, notForFood: false }, language, BASE_READS).codeText).not.toContain(words.notForFood);
     },
   );
   it('is not for food where its wood or its finish is not, by the gates', () => {
@@ -99,7 +100,7 @@ describe('the slip', () => {
   it('names what is on it to renew it with, how to take out scars, and what is left in the bottle', () => {
     const { slip, sold } = demoSlip();
     const renew = (change: Partial<typeof slip>, size: 'A6' | 'A7' = 'A6') =>
-      slipIn({ ...slip, ...change }, 'en', size)
+      slipIn({ ...slip, ...change }, 'en', BASE_READS, size)
         .parts.find((part) => part.sign === 'renew')
         ?.lines.join(' ')
         .replaceAll('\u00a0', ' ') ?? '';
@@ -131,9 +132,9 @@ describe('the slip', () => {
     expect(of(thinned)).toEqual(expect.arrayContaining(['rags-self-heat', 'solvent', 'aspiration']));
   });
   it('carries the care text in its code until the shop has an address', () => {
-    expect(slipIn(demoSlip().slip, 'en').codeText).toContain('Allergens: bee product.');
+    expect(slipIn(demoSlip().slip, 'en', BASE_READS).codeText).toContain('Allergens: bee product.');
     const { slip } = demoSlip({ baseAddress: 'https://shed.example' });
-    expect(slipIn(slip, 'en').codeText).toBe(`https://shed.example/care/${slip.code}`);
+    expect(slipIn(slip, 'en', BASE_READS).codeText).toBe(`https://shed.example/care/${slip.code}`);
   });
   it('makes a code that is an image', async () => {
     expect(await codePng('Wash by hand.')).toMatch(/^data:image\/png;base64,/);
@@ -155,7 +156,7 @@ describe('the slip', () => {
     for (const x of found.furthest) expect(x).toBeLessThan(found.width - 10);
     expect(pt).toBeGreaterThanOrEqual(4.6);
     wish.languages.forEach((language, i) => {
-      const text = slipIn(slip, language, wish.size);
+      const text = slipIn(slip, language, BASE_READS, wish.size);
       for (const line of [text.title, text.look, ...text.parts.flatMap((part) => [part.heading, ...part.lines])])
         expect(found.pages[i]).toContain(line.replace(/\s+/g, ' ').trim());
     });

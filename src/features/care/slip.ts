@@ -12,6 +12,7 @@ import { setBy } from '@/data/work/standing';
 import type { LabelCaution } from '@/messages/slip';
 import type { Slip } from '@/print/slip';
 import { labelCautions } from '@/trade/cautions';
+import { catalogue } from '@/web/shop-here';
 
 /** The ring of a released batch: every coat a growth ring, the bark whole. */
 export function releasedRing(batch: Pick<SoldPiece['batch'], 'regimen'>): RingFacts {
@@ -69,7 +70,7 @@ export function slipOf(sold: SoldPiece, shop: Shop): Slip {
     nextDates: sold.dates.slice(0, DATES_SHOWN),
     grams: plan.gramsPerTreatment,
     cureWeeks: cureWeeksOf(batch, plan.careClass),
-    notForFood: saysNotForFood(batch),
+    notForFood: saysNotForFood(batch, catalogue()),
     renewWith: renews?.title ?? null,
     cautions: slipCautions(renews, sold.tin),
     inBottle:

@@ -3,16 +3,17 @@ import { z } from 'zod';
 import type { RestsOn } from '@/core/cost';
 import { crossings, UPKEEPERS, type Upkeeper } from '@/core/cost';
 import { findIngredient } from '@/core/material';
-import { figure, say, toMajor } from '@/core/quantity';
+import { figure, sayMinutes, toMajor } from '@/core/quantity';
 import { allDesigns } from '@/data/catalogue/catalogue';
+import { allWoods } from '@/data/catalogue/woods';
 import { type FinishCost, finishCosts, usedPerMonth } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
 import { allLots, materialIdOf } from '@/data/stores/queries';
-import { allWoods } from '@/data/work/woods';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 import { type Bought, LitreOrBottle } from './components/litre-or-bottle';
 import { type YearLine, YearsChart } from './components/years-chart';
 
@@ -87,7 +88,7 @@ export async function Cost({ asked }: { readonly asked: Record<string, string | 
       ) : (
         <div className="mt-4 grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
           <section aria-label="Over the years">
-            <h2>Over {figure(years, 'h', years % 1 === 0 ? 0 : 1)} years</h2>
+            <h2>Over {figure(years, 'h', reads(), years % 1 === 0 ? 0 : 1)} years</h2>
             <ul className="my-2 text-lg" data-testid="crossings">
               {cross.slice(0, 4).map((one) => (
                 <li key={`${one.dear} ${one.cheap}`}>
@@ -249,7 +250,7 @@ function CostRow({ one, letter, currency }: RowProps) {
       >
         <ul className="mb-2 ml-9">
           <li>
-            Finish {money(one.likely.materials)}, hands {money(one.likely.hands)} ({say(one.handsMin, 'min')} a piece), paper and
+            Finish {money(one.likely.materials)}, hands {money(one.likely.hands)} ({sayMinutes(one.handsMin)} a piece), paper and
             cloths {money(one.likely.first - one.likely.materials - one.likely.hands)}.
           </li>
           <li>
@@ -296,7 +297,7 @@ function boughtNow(db: Db, nowMs: number, currency: string): Bought[] {
         price: String(toMajor(last.priceMinor, currency)),
         grams: `${Math.round(last.receivedG)} g`,
         usedPerMonth: `${Math.max(1, Math.round(grams))} g`,
-        keepsMonths: String(findIngredient(id)?.shelfMonths ?? 24),
+        keepsMonths: String(findIngredient(id, catalogue())?.shelfMonths ?? 24),
       },
     ];
   });

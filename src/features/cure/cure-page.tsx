@@ -1,7 +1,7 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { OPENING_CHECKS, quantile, readyShare } from '@/core/cure';
-import { MS_PER_HOUR, MS_PER_MINUTE, say } from '@/core/quantity';
+import { MS_PER_HOUR, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { laysCoat } from '@/core/regimen';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
@@ -15,6 +15,7 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, dayAndDate, dayMonth } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { DataTable } from '@/web/table/table';
 import { CheckForm } from './components/check-form';
 import { ReadingForm } from './components/reading-form';
@@ -134,7 +135,7 @@ function Rests({ number, rests, nowMs, zone }: RestsProps) {
   if (!here || others.every(isSame)) return null;
   const moment = (ms: number): string => (ms <= nowMs ? 'now' : clockTime(ms, zone, nowMs));
   const by = (ms: number): string =>
-    Math.abs(ms) < MS_PER_HOUR ? 'no different' : `${say(Math.abs(ms) / MS_PER_MINUTE, 'min')} ${ms > 0 ? 'sooner' : 'later'}`;
+    Math.abs(ms) < MS_PER_HOUR ? 'no different' : `${sayMinutes(Math.abs(ms) / MS_PER_MINUTE)} ${ms > 0 ? 'sooner' : 'later'}`;
   return (
     <section className="mt-6 max-w-3xl">
       <h2>Its waits, here and elsewhere</h2>
@@ -169,21 +170,21 @@ function airWords(batch: Batch, { air }: CureStanding, zone: string): string {
   const { readings, gaps, forecast } = air;
   const where = batch.place?.name.toLowerCase() ?? 'bench';
   if (readings.length === 0)
-    return `Nothing was read where it stood: reckoned with ${say(forecast.tempC, '°C')} and ${percent(forecast.rh)}.`;
+    return `Nothing was read where it stood: reckoned with ${say(forecast.tempC, '°C', reads())} and ${percent(forecast.rh)}.`;
   const hole = gaps
     .map(
       ({ fromMs, toMs }) =>
-        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${say((toMs - fromMs) / MS_PER_MINUTE, 'min')}; that is bridged by what is usual there.`,
+        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${sayMinutes((toMs - fromMs) / MS_PER_MINUTE)}; that is bridged by what is usual there.`,
     )
     .join(' ');
-  return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${say(forecast.tempC, '°C')} and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
+  return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${say(forecast.tempC, '°C', reads())} and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
 }
 
 /** By how many hours at 20 °C such a batch is ready; what cannot be said is said to be so. */
 function hoursWords(needed: CureStanding['needed']): string {
   const at = (share: number): string => {
     const hours = quantile(needed, share);
-    return hours === null ? UNSAYABLE : say(hours, 'h');
+    return hours === null ? UNSAYABLE : say(hours, 'h', reads());
   };
   return `half by ${at(0.5)}, nine in ten by ${at(0.9)}`;
 }
@@ -256,10 +257,10 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
             </>
           ) : null}
           <dt className="text-soft">Since last coat</dt>
-          <dd className="font-semibold">{say((nowMs - cure.startMs) / MS_PER_MINUTE, 'min')}</dd>
+          <dd className="font-semibold">{sayMinutes((nowMs - cure.startMs) / MS_PER_MINUTE)}</dd>
           <dt className="text-soft">Counts as</dt>
           <dd className="font-semibold">
-            {say(cure.ageHours, 'h')} at {say(20, '°C', 0)}
+            {say(cure.ageHours, 'h', reads())} at {say(20, '°C', reads(), 0)}
           </dd>
           <dt className="text-soft">Such are ready</dt>
           <dd className="font-semibold">{hoursWords(cure.needed)}</dd>

@@ -1,5 +1,5 @@
 import 'server-only';
-import { instantOf, MS_PER_MINUTE, say } from '@/core/quantity';
+import { instantOf, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { lastReading, type Place, places } from '@/data/shop/queries';
 import type { Batch } from '@/data/work/batch';
 import { piecesIn } from '@/data/work/batch';
@@ -12,6 +12,7 @@ import { Link } from '@/ui/link';
 import { clockTime, dayAndDate, longDate } from '@/ui/when';
 import { FileSheet } from '@/web/file-sheet';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { ReadingForm } from './components/reading-form';
 import type { Advice } from './elsewhere';
 import { adviceFor, type NamedMove } from './elsewhere';
@@ -120,7 +121,7 @@ function AirNow({ rooms, nowMs, zone }: AirProps) {
         {rooms.map(({ place, reading }) => (
           <div key={place.id} className="contents">
             <dt>{place.name}</dt>
-            <dd className="font-semibold">{reading ? say(reading.tempC, '°C') : '–'}</dd>
+            <dd className="font-semibold">{reading ? say(reading.tempC, '°C', reads()) : '–'}</dd>
             <dd className="font-semibold">{reading ? percent(reading.rhFraction) : ''}</dd>
             <dd className="text-soft">{reading ? clockTime(reading.at, zone, nowMs) : 'no reading'}</dd>
             <ReadingsIn place={place} />
@@ -202,7 +203,7 @@ function MoveItem({ move, zone }: { readonly move: HurryProps['moves'][number]; 
   return (
     <li className="border-hair border-t py-1.5">
       Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
-      <strong>{dayAndDate(move.readyMs, zone)}</strong>, {say(move.gainMs / MS_PER_MINUTE, 'min')} sooner
+      <strong>{dayAndDate(move.readyMs, zone)}</strong>, {sayMinutes(move.gainMs / MS_PER_MINUTE)} sooner
       {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
     </li>
   );

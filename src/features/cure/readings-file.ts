@@ -1,7 +1,7 @@
 import 'server-only';
 import { z } from 'zod';
 import { clockSetRight, type LoggerFile, readLogger } from '@/core/cure';
-import { MS_PER_HOUR, MS_PER_MINUTE, ok, type Result, say } from '@/core/quantity';
+import { MS_PER_HOUR, MS_PER_MINUTE, ok, type Result, sayMinutes } from '@/core/quantity';
 import { type By, isAhead } from '@/data/command';
 import { openFile } from '@/data/db';
 import { recordReadings } from '@/data/shop/commands';
@@ -10,6 +10,7 @@ import { rowId } from '@/trade/shapes';
 import { clockTime, fullDate } from '@/ui/when';
 import { readCells } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
+import { reads } from '@/web/shop-here';
 
 const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
 export const TakenReadings = z.object({
@@ -55,7 +56,8 @@ const understoodWords = ({ understood: { order, orderIsSure, unit, humidity, dec
 /** What a logger's file was understood to hold, gaps and unreadable rows included; for a thread of its own. */
 export function lookAtFile(taken: TakenReadings, zone: string, nowMs: number): Result<FilePreview> {
   const read = understand(taken, zone, nowMs);
-  if (!read.ok) return ok({ fault: read.issues.map((issue) => `${sayIssue(issue)} (${issue.path})`).join(' '), rows: [] });
+  if (!read.ok)
+    return ok({ fault: read.issues.map((issue) => `${sayIssue(issue, reads())} (${issue.path})`).join(' '), rows: [] });
   const { file, readings, aheadMs, movedMs } = read.value;
   const { faults, gaps, understood } = file;
   const when = (ms: number): string => `${fullDate(ms, zone)} ${clockTime(ms, zone, ms)}`;
@@ -76,17 +78,17 @@ export function lookAtFile(taken: TakenReadings, zone: string, nowMs: number): R
         knownAs: null,
         faults: [
           ...(aheadMs > 0
-            ? [`The logger’s clock is ahead by ${say(aheadMs / MS_PER_MINUTE, 'min')}: its times are moved back by that.`]
+            ? [`The logger’s clock is ahead by ${sayMinutes(aheadMs / MS_PER_MINUTE)}: its times are moved back by that.`]
             : []),
           ...(ahead > 0 ? [`${ahead} lie in the future and are left out: the logger’s clock is ahead.`] : []),
           ...gaps
             .slice(0, MOST_GAPS)
             .map(
               (gap) =>
-                `A gap of ${say((gap.toMs - gap.fromMs) / MS_PER_MINUTE, 'min')} from ${when(gap.fromMs + movedMs)}: it is shown, and bridged by what is usual there.`,
+                `A gap of ${sayMinutes((gap.toMs - gap.fromMs) / MS_PER_MINUTE)} from ${when(gap.fromMs + movedMs)}: it is shown, and bridged by what is usual there.`,
             ),
           ...(gaps.length > MOST_GAPS ? [`and ${gaps.length - MOST_GAPS} more gaps`] : []),
-          ...faults.slice(0, MOST_FAULTS).map(({ row, issue }) => `Row ${row}: ${sayIssue(issue)}`),
+          ...faults.slice(0, MOST_FAULTS).map(({ row, issue }) => `Row ${row}: ${sayIssue(issue, reads())}`),
           ...(faults.length > MOST_FAULTS ? [`and ${faults.length - MOST_FAULTS} more rows that cannot be read`] : []),
         ],
       },

@@ -1,9 +1,10 @@
 import 'server-only';
 import { LEAST_WEIGHINGS, type WeighCurve } from '@/core/cure';
 import { moistureSwing } from '@/core/piece';
-import { MS_PER_HOUR, say } from '@/core/quantity';
+import { MS_PER_HOUR, say, sayMinutes } from '@/core/quantity';
 import { weighInOf } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
+import { reads } from '@/web/shop-here';
 import { WeighDrawn } from './components/weigh-drawn';
 import { WeighForm } from './components/weigh-form';
 
@@ -11,10 +12,12 @@ import { WeighForm } from './components/weigh-form';
 export function weighWords(curve: WeighCurve | null, count: number): string {
   if (!curve)
     return `${count} of at least ${LEAST_WEIGHINGS} weighings. Four say something; one a day, longer than you think it cures, says it well.`;
-  const days = (hours: number): string => say(hours * 60, 'min');
+  const days = (hours: number): string => sayMinutes(hours * 60);
   const parts = [
-    curve.lostUntil === null ? '' : `${say(curve.lostG, 'g')} left it until ${days(curve.lostUntil)} after the last coat.`,
-    curve.gainedG > 0 ? `${say(curve.gainedG, 'g')} came from the air as the oil set.` : '',
+    curve.lostUntil === null
+      ? ''
+      : `${say(curve.lostG, 'g', reads())} left it until ${days(curve.lostUntil)} after the last coat.`,
+    curve.gainedG > 0 ? `${say(curve.gainedG, 'g', reads())} came from the air as the oil set.` : '',
     curve.plateau
       ? curve.plateau.fromHours === curve.plateau.low && curve.plateau.high === curve.plateau.low
         ? 'Its weight never changed beyond the scale’s own scatter.'
@@ -33,7 +36,7 @@ function swingWords(startG: number, airs: Props['airs']): string {
     ? 'The air hardly changed since: moisture moved it by nothing a scale would show.'
     : `No bare piece was weighed beside it: by its wood’s moisture alone the air since then may have moved it by ${signed(lowG)} to ${signed(highG)} at most.`;
 }
-const signed = (grams: number): string => `${grams < -0.05 ? '−' : '+'}${say(Math.abs(grams), 'g', 1)}`;
+const signed = (grams: number): string => `${grams < -0.05 ? '−' : '+'}${say(Math.abs(grams), 'g', reads(), 1)}`;
 
 type Props = {
   readonly db: Db;

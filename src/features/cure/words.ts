@@ -4,9 +4,10 @@ import { MS_PER_DAY, say } from '@/core/quantity';
 import type { Batch } from '@/data/work/batch';
 import type { BatchStanding, CureStanding } from '@/data/work/standing';
 import { clockTime, dayAndDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 import type { Reached } from './fan';
 
-export const percent = (share: number): string => say(share, 'fraction');
+export const percent = (share: number): string => say(share, 'fraction', reads());
 export const verb = (cure: CureStanding): string => (cure.settles ? 'settled' : 'cured');
 
 /** What is still missing before a batch is fit, in words. */

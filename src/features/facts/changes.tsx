@@ -5,6 +5,7 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { catalogue } from '@/web/shop-here';
 import { Read, Settle, TakeOffered } from './components/notice-buttons';
 import { sayNotice } from './fact-words';
 
@@ -47,8 +48,13 @@ export async function Changes() {
               <p className="max-w-prose">{text}</p>
               {one.settled === 'keep' ? <p className="text-soft">Kept here: {one.reason}.</p> : null}
               <div className="mt-1 flex flex-wrap items-center gap-3">
-                {batch && (one.settled !== 'keep' || maySellAllTheSame(batch)) ? (
-                  <Settle id={one.id} number={batch.number} maySell={maySellAllTheSame(batch)} isKept={one.settled === 'keep'} />
+                {batch && (one.settled !== 'keep' || maySellAllTheSame(batch, catalogue())) ? (
+                  <Settle
+                    id={one.id}
+                    number={batch.number}
+                    maySell={maySellAllTheSame(batch, catalogue())}
+                    isKept={one.settled === 'keep'}
+                  />
                 ) : null}
                 {one.kind === 'regimen-offered' ? <TakeOffered id={one.id} /> : null}
                 {to ? (

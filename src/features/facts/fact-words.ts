@@ -3,6 +3,7 @@ import type { UseGateId } from '@/core/use';
 import type { FactNotice } from '@/data/facts/facts';
 import { gateName } from '@/messages';
 import { dayAndDate, longDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 
 type Told = { readonly head: string; readonly text: string };
 type Detail = {
@@ -43,7 +44,7 @@ export function sayNotice({ kind, detail }: Pick<FactNotice, 'kind' | 'detail'>,
     case 'fit-moved':
       return {
         head: `${of.number}: fit at another time`,
-        text: `Its finish was reckoned with ${of.before} h at ${say(20, '°C', 0)}, now with ${of.now} h. ${of.surelyMs == null ? 'A date on which it is almost surely fit cannot be said.' : `Almost surely fit ${dayAndDate(of.surelyMs, zone)}.`}`,
+        text: `Its finish was reckoned with ${of.before} h at ${say(20, '°C', reads(), 0)}, now with ${of.now} h. ${of.surelyMs == null ? 'A date on which it is almost surely fit cannot be said.' : `Almost surely fit ${dayAndDate(of.surelyMs, zone)}.`}`,
       };
     case 'regimen-offered':
       return {

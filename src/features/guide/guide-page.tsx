@@ -21,6 +21,7 @@ import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { catalogue } from '@/web/shop-here';
 import { OwnSide } from './components/own-side';
 
 /** What a page of the guide is called. */
@@ -135,7 +136,7 @@ function trialsOn(db: Db, { id, schools }: Question, nowMs: number): Trial[] {
     const facts = trial.treatments.flatMap(({ batchId, isBare }) => {
       const batch = isBare && id !== 'bare' ? null : loadBatch(db, batchId, nowMs);
       // A field is for nobody's food: what is asked is whether the finishes differ.
-      return batch ? [{ ...guideFactsOf(batch), uses: ['food-wet' as const, 'knife' as const] }] : [];
+      return batch ? [{ ...guideFactsOf(batch, catalogue()), uses: ['food-wet' as const, 'knife' as const] }] : [];
     });
     return schools.some(({ id: school }) => new Set(facts.map((one) => keepsTo(id, school, one))).size > 1);
   });

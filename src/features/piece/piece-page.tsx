@@ -25,6 +25,7 @@ import { Link } from '@/ui/link';
 import { Ring, ringWords } from '@/ui/ring';
 import { clockTime, fullDate, longDate, yearOf } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { AmissPanel } from './amiss-panel';
 import { type Happened, storyOf } from './story';
 
@@ -190,7 +191,7 @@ function Air({ batch }: { readonly batch: Batch }) {
     <section>
       <h2 className="mb-1">The air it stood in</h2>
       <p className="text-sm">
-        {record ? `${airLineOf(record).replace(/^./, (first) => first.toUpperCase())}. ` : ''}
+        {record ? `${airLineOf(record, reads()).replace(/^./, (first) => first.toUpperCase())}. ` : ''}
         <Link href={`/cure/${batch.number}`}>Its cure and checks</Link>
       </p>
     </section>

@@ -11,6 +11,7 @@ import type { Batch, Piece } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { REPORT_WORDS } from '@/messages/care';
+import { reads } from '@/web/shop-here';
 
 type Said = { readonly href: string; readonly name: string };
 /** Something that happened to a piece: when, what, in few words, and where more stands. */
@@ -39,9 +40,9 @@ function handsOn(db: Db, batch: Batch, { tasks }: BatchStanding): Happened[] {
     const detail = [
       stands.grams === null || stands.pieces === 0
         ? ''
-        : `${stands.gramsEstimated ? 'about ' : ''}${say(stands.grams / stands.pieces, 'g', 1)} a piece`,
-      !isCoat || stands.tempC === null ? '' : say(stands.tempC, '°C'),
-      !isCoat || stands.rhFraction === null ? '' : say(stands.rhFraction, 'fraction'),
+        : `${stands.gramsEstimated ? 'about ' : ''}${say(stands.grams / stands.pieces, 'g', reads(), 1)} a piece`,
+      !isCoat || stands.tempC === null ? '' : say(stands.tempC, '°C', reads()),
+      !isCoat || stands.rhFraction === null ? '' : say(stands.rhFraction, 'fraction', reads()),
       stands.seen,
     ];
     return [

@@ -15,6 +15,7 @@ import { countLot } from '@/data/stores/commands';
 import { containers, leftOf } from '@/data/stores/queries';
 import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
+import { reads } from '@/web/shop-here';
 import { FillFields, TemperatureFields } from './forms';
 
 const Weighed = z.object({
@@ -33,7 +34,7 @@ const Weighed = z.object({
 export async function weigh(input: unknown): Promise<Answer> {
   return act(Weighed, input, (db, { reading, follows, ...rest }, by) => {
     const read = reader();
-    const readingG = read.take('reading', parseMass(reading));
+    const readingG = read.take('reading', parseMass(reading, reads()));
     if (readingG === undefined) return { ok: false, issues: read.issues };
     const recorded = recordWeighing(db, { ...rest, readingG, ...(follows === undefined ? {} : { follows }) }, by);
     return recorded.ok
@@ -57,7 +58,7 @@ const Measured = z.object({
 export async function measured(input: unknown): Promise<Answer> {
   return act(Measured, input, (db, { level, ...rest }, by) => {
     const read = reader();
-    const levelMl = read.orNone('level', level, parseVolume);
+    const levelMl = read.orNone('level', level, (one) => parseVolume(one, reads()));
     return levelMl === undefined ? { ok: false, issues: read.issues } : recordMeasure(db, { ...rest, levelMl }, by);
   });
 }
@@ -88,7 +89,7 @@ const Pan = z.object({ name: z.string().trim().min(1).max(80), water: z.string()
 export async function savePan(input: unknown): Promise<Answer> {
   return act(Pan, input, (db, { name, water, watts }) => {
     const read = reader();
-    const waterG = read.take('water', parseMass(water));
+    const waterG = read.take('water', parseMass(water, reads()));
     const heaterW = read.take('watts', parsePositive(watts.trim().replace(/w(atts?)?$/i, '')));
     if (waterG === undefined || heaterW === undefined) return { ok: false, issues: read.issues };
     return addPan(db, { name, waterG, heaterW, ...NEW_PAN });
@@ -155,7 +156,7 @@ export async function piecesAre(input: unknown): Promise<Answer> {
 export async function waterIs(input: unknown): Promise<Answer> {
   return act(z.object({ pourId: rowId, water: z.string().max(60) }), input, (db, { pourId, water }) => {
     const read = reader();
-    const parsed = read.orNone('water', water, (text) => parseAmount(text, { densityGPerMl: 1, liquid: true }));
+    const parsed = read.orNone('water', water, (text) => parseAmount(text, { densityGPerMl: 1, liquid: true }, reads()));
     return parsed === undefined ? { ok: false, issues: read.issues } : sayPot(db, pourId, { waterG: parsed?.massG ?? null });
   });
 }
@@ -192,14 +193,14 @@ export async function filled(input: unknown): Promise<Answer<{ readonly leftG: n
         ? jar.weighed
             .split(/[;\s]+/)
             .filter(Boolean)
-            .flatMap((text) => read.take(`jars.${i}.weighed`, parseMass(text)) ?? [])
+            .flatMap((text) => read.take(`jars.${i}.weighed`, parseMass(text, reads())) ?? [])
         : [];
       if (samplesG.some((gross) => gross <= tareG))
         read.issues.push({ code: 'below-tare', path: `jars.${i}.weighed`, with: { tare: tareG } });
       return {
         containerId: jar.containerId,
         count,
-        netG: count && samplesG.length === 0 ? (read.take(`jars.${i}.net`, parseMass(jar.net)) ?? 0) : 0,
+        netG: count && samplesG.length === 0 ? (read.take(`jars.${i}.net`, parseMass(jar.net, reads())) ?? 0) : 0,
         samplesG: samplesG.map((gross) => gross - tareG),
       };
     });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { fail, ok, parseMass, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
 import { rowId } from '@/trade/shapes';
+import { reads } from '@/web/shop-here';
 
 /** The forms of the pour, field by field; their actions read the same. */
 
@@ -16,12 +17,12 @@ const count = typed((text): Result<number> => {
 
 /** Jars filled, what they weigh net (typed, or weighed jar and all), and what stays in the pot. */
 export const FillFields = z.object({
-  residue: typed((text) => (text.trim() === '' ? ok(0) : parseMassOrNone(text))),
+  residue: typed((text) => (text.trim() === '' ? ok(0) : parseMassOrNone(text, reads()))),
   /** What became of what stayed in the pot. */
   residueIs: z.enum(['lost', 'tool-wax']),
   noLumps: z.boolean(),
   jars: z.array(z.object({ containerId: rowId, count, net: z.string().max(40), weighed: z.string().max(400) })).max(60),
 });
 /** What the scale says, typed as it shows it; empty where it is read from the scale. Its lot is chosen beside it. */
-export const WeighFields = z.object({ reading: typedOrNone(parseMass), lotId: z.string().max(100) });
-export const TemperatureFields = z.object({ temp: typed(parseTemperature) });
+export const WeighFields = z.object({ reading: typedOrNone((one) => parseMass(one, reads())), lotId: z.string().max(100) });
+export const TemperatureFields = z.object({ temp: typed((one) => parseTemperature(one, reads())) });

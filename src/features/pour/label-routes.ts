@@ -12,6 +12,7 @@ import { labelPicture } from '@/print/label-png';
 import { labelCautions } from '@/trade/cautions';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 import { inThread } from '@/web/thread';
 
 /** What a lot's label is made from as it is today; null for a lot that has none. */
@@ -38,7 +39,7 @@ export function labelFacts(db: Db, shop: Shop, lotId: number, language: Language
 /** The label of a lot as it is today; null for a lot that has none. */
 export function labelFor(db: Db, shop: Shop, lotId: number, language: Language = 'en'): Label | null {
   const facts = labelFacts(db, shop, lotId, language);
-  return facts && labelOf(facts);
+  return facts && labelOf(facts, reads(), catalogue());
 }
 
 /** The language asked for, else English. */

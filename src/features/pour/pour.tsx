@@ -15,6 +15,7 @@ import { cautionsInWords, DOUBT_WORDS, noticesInWords } from '@/messages';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 import { Filling } from './components/filling';
 import { Melting } from './components/melting';
 import type { PanFacts } from './components/pan-choice';
@@ -54,7 +55,9 @@ const panFacts = (db: Db, ambientC: number): PanFacts[] =>
     ...pan,
     melts: meltsOf(db, pan.id).flatMap((one) => {
       const revision = findRevision(db, one.revisionId);
-      const made = revision ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: one.potG } }) : null;
+      const made = revision
+        ? blend({ lines: revision.lines, basis: revision.basis, make: { massG: one.potG } }, catalogue())
+        : null;
       if (!made?.ok || made.value.clearC === null) return [];
       const { waxFraction, clearC } = made.value;
       return [{ waterG: pan.waterG, ambientC, potG: one.potG, waxFraction, pieceMm: 8, clearC, readings: one.readings }];
@@ -66,10 +69,15 @@ const coldWords = ({ heat, lines }: Blend): string | null => {
   if (heat === 'cold')
     return 'Made cold: shave the wax into the jar, close it, shake it now and then for days, never warm it. Fill it only once no lump is left against the light.';
   if (heat !== 'none') return null;
-  if (isMixedPaint(lines.map((line) => line.ingredient)))
+  if (
+    isMixedPaint(
+      lines.map((line) => line.ingredient),
+      catalogue(),
+    )
+  )
     return `Stirred cold. Shake it, do not stir; chilled it keeps ${PAINT_KEEPS_HOURS} hours, then it is thrown away. The powder holds lime: no dust, no eyes.`;
   const names = lines.flatMap((line) =>
-    ingredientOf(line.ingredient).neverHeat ? [ingredientOf(line.ingredient).name.toLowerCase()] : [],
+    ingredientOf(line.ingredient, catalogue()).neverHeat ? [ingredientOf(line.ingredient, catalogue()).name.toLowerCase()] : [],
   );
   return `Filled cold: this holds ${names.join(' and ')} and is never heated. Closed, labelled containers, never ones that look like drink; no flame or spark near.`;
 };
@@ -138,13 +146,16 @@ function weighedNow({ pot, made }: Of) {
 
 /** What this state of the pot must be warned of. */
 const cautionsOf = (pot: Pot, made: Blend) => [
-  ...cautionsInWords({
-    doing: DOING[pot.state] ?? 'weighing',
-    ingredients: made.lines.map((line) => line.ingredient),
-    drying: made.drying,
-    ...(pot.heater ? { heater: pot.heater } : {}),
-  }),
-  ...noticesInWords(noticesOfBlend(made)),
+  ...cautionsInWords(
+    {
+      doing: DOING[pot.state] ?? 'weighing',
+      ingredients: made.lines.map((line) => line.ingredient),
+      drying: made.drying,
+      ...(pot.heater ? { heater: pot.heater } : {}),
+    },
+    catalogue(),
+  ),
+  ...noticesInWords(noticesOfBlend(made, catalogue())),
 ];
 
 /** What pot it is, how far it is, and what is special about it. */
@@ -156,7 +167,8 @@ function PotHead({ pot, made }: Of) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1>
           {pot.practice ? 'Practice: ' : ''}
-          {pot.revision.name} <span className="reading font-normal text-soft">{pot.lotNumber ?? say(pot.targetG, 'g')}</span>
+          {pot.revision.name}{' '}
+          <span className="reading font-normal text-soft">{pot.lotNumber ?? say(pot.targetG, 'g', reads())}</span>
         </h1>
         <ol className="flex gap-4" aria-label="Stages of the pour">
           {stages.map((stage, i) => (
@@ -180,14 +192,14 @@ function PotHead({ pot, made }: Of) {
           {pot.cooledAt === null ? (
             <>
               <strong>In two stages.</strong> First{' '}
-              {made.stages[0].map((one) => ingredientOf(one).name.toLowerCase()).join(' and ')}; melted, off the heat and below{' '}
-              {say(made.addBelowC ?? 0, '°C', 0)}, then{' '}
-              {made.stages[1].map((one) => ingredientOf(one).name.toLowerCase()).join(' and ')}.
+              {made.stages[0].map((one) => ingredientOf(one, catalogue()).name.toLowerCase()).join(' and ')}; melted, off the heat
+              and below {say(made.addBelowC ?? 0, '°C', reads(), 0)}, then{' '}
+              {made.stages[1].map((one) => ingredientOf(one, catalogue()).name.toLowerCase()).join(' and ')}.
             </>
           ) : (
             <>
-              <strong>Below {say(made.addBelowC ?? 0, '°C', 0)}.</strong> Away from any flame or heater, put the pot on the scale
-              as it is and stir the solvent in by hand.
+              <strong>Below {say(made.addBelowC ?? 0, '°C', reads(), 0)}.</strong> Away from any flame or heater, put the pot on
+              the scale as it is and stir the solvent in by hand.
             </>
           )}
         </p>

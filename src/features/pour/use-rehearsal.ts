@@ -1,8 +1,8 @@
 'use client';
 
-import { useShopWorker } from '@/web/use-shop-worker';
+import { useWorker } from '@/ui/worker';
 import type { RehearsalFace } from '@/workers/rehearsal';
 
 /** The rehearsal in its own worker. */
 export const useRehearsal = () =>
-  useShopWorker<RehearsalFace>(() => new Worker(new URL('../../workers/rehearsal.ts', import.meta.url), { type: 'module' }));
+  useWorker<RehearsalFace>(() => new Worker(new URL('../../workers/rehearsal.ts', import.meta.url), { type: 'module' }));

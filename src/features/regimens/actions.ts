@@ -5,6 +5,7 @@ import { CHOICES, readRegimen, Slot } from '@/core/regimen';
 import { saveRegimen } from '@/data/catalogue/regimens';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
+import { reads } from '@/web/shop-here';
 
 const text = z.string().max(400);
 
@@ -78,7 +79,7 @@ const Written = z.object({
 /** Keeps a regimen as it was typed: the next revision, or one of the shop's own. */
 export async function keepRegimen(input: unknown): Promise<Answer<{ readonly id: string }>> {
   return act(Written, input, (db, { draft, ...how }, by) => {
-    const regimen = readRegimen(draft);
+    const regimen = readRegimen(draft, reads());
     return regimen.ok ? saveRegimen(db, { regimen: regimen.value, ...how }, by) : regimen;
   });
 }

@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { BASE_READS } from '@/core/quantity';
 import { draftOf, REGIMENS, RESTORATIONS, readRegimen } from '@/core/regimen';
 import { allRegimens } from '@/data/catalogue/catalogue';
 import { revisionsOf, saveRegimen } from '@/data/catalogue/regimens';
@@ -13,7 +14,7 @@ describe('a typed regimen', () => {
   it.each([...REGIMENS, ...RESTORATIONS].map((regimen) => [regimen.id, regimen] as const))(
     '%s comes back as it was',
     (_, regimen) => {
-      expect(readRegimen(draftOf(regimen))).toEqual({ ok: true, value: regimen });
+      expect(readRegimen(draftOf(regimen), BASE_READS)).toEqual({ ok: true, value: regimen });
     },
   );
   it('says every fault at its step', () => {
@@ -23,15 +24,15 @@ describe('a typed regimen', () => {
     const steps = draft.steps.map((step, i) =>
       i === 0 ? { ...step, min: 'soon', action: ' ' } : i === 1 ? { ...step, ideal: '1 min', setup: '-3' } : step,
     );
-    const read = readRegimen({ ...draft, steps });
+    const read = readRegimen({ ...draft, steps }, BASE_READS);
     expect(read.ok ? [] : read.issues.map(({ code, path }) => `${path} ${code}`).sort()).toEqual([
       'steps.0.action required',
       'steps.0.min not-a-duration',
       'steps.1.ideal wait-order',
       'steps.1.setup must-not-be-negative',
     ]);
-    expect(readRegimen({ ...draft, steps: [] })).toMatchObject({ ok: false });
-    const reversed = readRegimen({ ...draft, steps: [...draft.steps].reverse() });
+    expect(readRegimen({ ...draft, steps: [] }, BASE_READS)).toMatchObject({ ok: false });
+    const reversed = readRegimen({ ...draft, steps: [...draft.steps].reverse() }, BASE_READS);
     expect(reversed.ok ? [] : reversed.issues.map((issue) => issue.code)).toContain('grit-backwards');
   });
 });

@@ -11,6 +11,7 @@ import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { RegimenEditor } from './components/regimen-editor';
 
 /** Every school that is shipped and the shop's own, each with what it gains and costs. */
@@ -34,7 +35,7 @@ export async function Regimens() {
           </span>
           <span className="text-sm">
             <strong className="text-late">▲ Not done here.</strong> Oil smokes and can catch fire, cloths and pieces alike; the
-            wood dries too fast and cracks. Sun, or a warm cabinet at {say(35, '°C', 0)}, hurries it within days.
+            wood dries too fast and cracks. Sun, or a warm cabinet at {say(35, '°C', reads(), 0)}, hurries it within days.
           </span>
           <span className="reading text-sm text-soft">refused</span>
         </li>

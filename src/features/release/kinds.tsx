@@ -4,11 +4,12 @@ import { type Batch, tagOf } from '@/data/work/batch';
 import { GATE_WORDS, USE_WORDS } from '@/messages';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
+import { catalogue } from '@/web/shop-here';
 import { JudgeApart } from './components/judge-apart';
 
 /** Unlike pieces of one batch, each kind with what stands against it; what does not pass may be judged apart. */
 export function Kinds({ batch }: { readonly batch: Batch }) {
-  const kinds = gatesOfKinds(batch).map((one) => ({
+  const kinds = gatesOfKinds(batch, catalogue()).map((one) => ({
     ...one,
     here: one.kind.pieces.filter((piece) => piece.leftAt === null),
     unmet: one.gates.filter((gate) => !gate.met),

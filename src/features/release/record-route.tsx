@@ -5,6 +5,7 @@ import { recordTime } from '@/print/record-body';
 import { recordPdf } from '@/print/record-pdf';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { smallPhoto } from '@/web/small-photo';
 import { inThread } from '@/web/thread';
 
@@ -28,7 +29,7 @@ export async function GET(request: Request): Promise<Response> {
     })),
   );
   const shown = photos.flatMap(({ what, data }) => (data === null ? [] : [{ what, data }]));
-  return new Response(new Uint8Array(await inThread('paper', 'recordPdf', [record, found.text, shown], recordPdf)), {
+  return new Response(new Uint8Array(await inThread('paper', 'recordPdf', [record, found.text, reads(), shown], recordPdf)), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="release-${record.number}.pdf"` },
   });
 }

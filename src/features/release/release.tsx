@@ -2,7 +2,7 @@ import 'server-only';
 import { notFound } from 'next/navigation';
 import type { ComponentProps } from 'react';
 import { noticesOfPiece } from '@/core/caution';
-import { dateOf, MS_PER_MINUTE, say, toMajor } from '@/core/quantity';
+import { dateOf, MS_PER_MINUTE, sayMinutes, toMajor } from '@/core/quantity';
 import { handlesWet } from '@/core/regimen';
 import { type GateId, ReleaseRecord } from '@/core/release';
 import type { Taught } from '@/core/trial';
@@ -50,6 +50,7 @@ import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { Decide } from './components/decide';
 import { Labelled, PriceForm } from './components/price-form';
 import { SellForm } from './components/sell-form';
@@ -83,12 +84,12 @@ function evidenceWords(
     steps: [`${progress.done.length} done, ${progress.rest.length} left`],
     'least-time': [
       lastCoat
-        ? `${say((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE, 'min')} since the last coat; least ${say(lastCoat.task.wait.min, 'min')}`
+        ? `${sayMinutes((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE)} since the last coat; least ${sayMinutes(lastCoat.task.wait.min)}`
         : fitness.leastTime
           ? 'no coat'
           : '',
     ],
-    estimate: [airLineOf(record)],
+    estimate: [airLineOf(record, reads())],
     check: checks.length > 0 ? checks : ['none recorded'],
     wood: [...new Map([...batch.kinds.map((kind) => kind.species), ...batch.woods].map((one) => [one.id, one])).values()].map(
       (one, i) => `${one.name}: ${VERDICT_WORDS[i === 0 ? wood : one.food]}. ${one.note}`,
@@ -168,7 +169,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
         />
       ) : batch.trial ? (
         <p className="max-w-prose border-ink border-l-8 bg-paper px-4 py-3 text-lg">
-          {sayIssue({ code: 'trial-batch', path: '' })}{' '}
+          {sayIssue({ code: 'trial-batch', path: '' }, reads())}{' '}
           <Link href={`/trials/${batch.trial.number}`}>Trial {batch.trial.number}</Link>
         </p>
       ) : (
@@ -233,7 +234,7 @@ function CostOf({ record, years }: { readonly record: ReleaseRecord; readonly ye
     <section>
       <h2 className="mb-1">Cost of a piece</h2>
       <dl className="reading grid grid-cols-[8rem_1fr] gap-y-0.5">
-        {costLinesOf(record).map(([name, says]) => (
+        {costLinesOf(record, reads()).map(([name, says]) => (
           <div key={name} className="contents">
             <dt className="text-soft">{name}</dt>
             <dd className={says === 'not entered' ? 'text-soft' : 'font-semibold'}>{says}</dd>
@@ -296,7 +297,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
               <CostOf record={record} years={years} />
             </div>
             <Fold className="mt-3" line="strong" says="What it rests on">
-              <RecordBody record={record} />
+              <RecordBody reads={reads()} record={record} />
             </Fold>
           </>
         ) : (
@@ -399,7 +400,7 @@ function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId, years 
         />
         <Labels on={draft.labelled} batch={batch} zone={shop.zone} />
         <Fold className="mt-4" line="strong" says="The rest of the record">
-          <RecordBody record={draft} />
+          <RecordBody reads={reads()} record={draft} />
         </Fold>
       </div>
     </div>

@@ -3,14 +3,15 @@ import { formatMoney } from '@/core/quantity';
 import { isRestoration, lastGrit } from '@/core/regimen';
 import { careOf } from '@/data/care/owners';
 import { allDesigns, allRegimens, type Design } from '@/data/catalogue/catalogue';
+import { allWoods } from '@/data/catalogue/woods';
 import { pieceByCode } from '@/data/piece/piece';
 import type { Restoration } from '@/data/restore/restore';
 import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
-import { allWoods } from '@/data/work/woods';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import { fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { catalogue } from '@/web/shop-here';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';
 
@@ -36,7 +37,7 @@ export async function NewRestoration({ code }: { readonly code: string }) {
         }))}
         species={allWoods(db).map(({ id, name }) => ({ id, name }))}
         regimens={allRegimens(db).filter((one) => isRestoration(one.id))}
-        lots={candidates(allLots(db))}
+        lots={candidates(allLots(db), catalogue())}
         known={
           found && {
             code: found.piece.code,

@@ -11,6 +11,7 @@ import { useToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { inThread } from '@/web/thread';
 
 const MOST_FORM = 1000;
@@ -34,7 +35,7 @@ export async function POST(request: Request): Promise<Response> {
   } catch (fault) {
     carrying.end();
     const code = unwritten(fault);
-    return say(code ? sayIssue({ code, path: '' }) : fault instanceof Error ? fault.message : String(fault), 503);
+    return say(code ? sayIssue({ code, path: '' }, reads()) : fault instanceof Error ? fault.message : String(fault), 503);
   }
   log({ what: 'copy made', where: 'carried away' });
   const stream = createReadStream(file);

@@ -14,6 +14,7 @@ import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { addressOf, cookieOptions, deviceCookie } from '@/web/door';
 import { patiently } from '@/web/patience';
+import { reads } from '@/web/shop-here';
 
 const MOST_NAME = 40;
 
@@ -45,7 +46,7 @@ export async function enter(_: string, form: unknown): Promise<string> {
   } catch (fault) {
     const code = unwritten(fault);
     if (code === null) throw fault;
-    return sayIssue({ code, path: '' });
+    return sayIssue({ code, path: '' }, reads());
   }
   jar.set(deviceCookie(), token, cookieOptions());
   log({ what: 'came in', device, address });

@@ -3,6 +3,7 @@ import { typed, typedOrNone } from '@/core/contract';
 import { readHours } from '@/core/plan';
 import { fail, ok, parsePositive, parseTemperature, READS, type Result } from '@/core/quantity';
 import { rowId } from '@/trade/shapes';
+import { reads } from '@/web/shop-here';
 
 /** The forms of the shop's settings, field by field; their actions read the same. */
 
@@ -44,7 +45,7 @@ export const ShopFields = z.object({
   name: text.min(1).max(80),
   zone: text.min(1),
   baseAddress: z.union([z.literal(''), z.url({ protocol: /^https?$/ }).max(200)]),
-  ambient: typed(parseTemperature),
+  ambient: typed((one) => parseTemperature(one, reads())),
   hour: z.string().max(40),
   slip: z.string().max(40),
   hours,

@@ -8,6 +8,7 @@ import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { PersonHours } from './components/person-hours';
 import { ReadsForm } from './components/reads-form';
 import { RoomForm } from './components/room-form';
@@ -30,7 +31,7 @@ export async function ShopPage() {
           name: shop.name,
           zone: shop.zone,
           baseAddress: shop.baseAddress ?? '',
-          ambient: typedAs(shop.ambientC, '°C'),
+          ambient: typedAs(shop.ambientC, '°C', reads()),
           currency: shop.currency,
           hour: shop.hourMinor === null ? '' : String(toMajor(shop.hourMinor, shop.currency)),
           slip: shop.slipMinor === null ? '' : String(toMajor(shop.slipMinor, shop.currency)),

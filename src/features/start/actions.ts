@@ -6,12 +6,12 @@ import { atPath, fail, instantOf, ok, parsePositive, type Result } from '@/core/
 import type { OwnCare } from '@/core/regimen';
 import { glueOf } from '@/core/use';
 import { findDesign, findRegimen } from '@/data/catalogue/catalogue';
+import { findWood, saveOwnWood } from '@/data/catalogue/woods';
 import { costOfLots } from '@/data/cost/finish-costs';
 import { sayUses } from '@/data/facts/uses';
 import { draftJudgedLetters } from '@/data/mail/write';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, startBatch } from '@/data/work/commands';
-import { findWood, saveOwnWood } from '@/data/work/woods';
 import { LETTER_WORDS } from '@/messages/letters';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader, refuse } from '@/web/act';

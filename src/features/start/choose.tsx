@@ -1,16 +1,16 @@
 import 'server-only';
 import { z } from 'zod';
 import { type Choice, COLOURS, chooseFinish, type FinishWish, OWNERS, SHINES } from '@/core/choose';
-import { allIngredients, likeWood, ORIGINS, PIECE_USES, type Species } from '@/core/material';
+import { allIngredients, likeOf, ORIGINS, PIECE_USES, type Species } from '@/core/material';
 import { say } from '@/core/quantity';
 import { allDesigns, allRegimens, type Design } from '@/data/catalogue/catalogue';
+import { allWoods } from '@/data/catalogue/woods';
 import { costOfChoice } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
 import { ownRules } from '@/data/guide/rules';
 import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import { colourSeen, taughtOf } from '@/data/trials/teach';
-import { allWoods } from '@/data/work/woods';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
@@ -19,8 +19,9 @@ import { Why } from '@/trade/why';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 
-const allergens = (): string[] => [...new Set(allIngredients().flatMap((one) => one.allergens))].sort();
+const allergens = (): string[] => [...new Set(allIngredients(catalogue()).flatMap((one) => one.allergens))].sort();
 const SHINE_WORDS = { any: 'no matter', matt: 'none', gloss: 'a shine' } as const;
 const COLOUR_WORDS = { any: 'no matter', 'as-it-is': 'as it is', warm: 'warmer' } as const;
 /** A wood nobody has named yet: one that is fit for food and holds nothing back. */
@@ -123,10 +124,10 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
     closed: closed === 'yes',
     wood: { food, keepOff: [...keepOff], origin, slowsCure },
     ...(design ? { piece: design.geometry } : {}),
-    ...(species ? { woodId: likeWood(species.id) } : {}),
+    ...(species ? { woodId: likeOf(species) } : {}),
     rules: ownRules(db),
   };
-  const choices = chooseFinish(allRegimens(db), candidates(allLots(db)), wish);
+  const choices = chooseFinish(allRegimens(db), candidates(allLots(db), catalogue()), wish, catalogue());
   const [fit, refused] = [choices.filter((one) => one.refused.length === 0), choices.filter((one) => one.refused.length > 0)];
   const [first] = fit;
   // What each costs, of a piece and a wood that are named, over five years.
@@ -190,8 +191,8 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
           </ul>
           <p className="mt-4 max-w-prose text-sm text-soft">
             A ranking of working estimates, not a rule. Where nobody knows the owner the house prefers an oil that dries, for
-            those who re-oil one that never does; no film under a knife. Days are reckoned at {say(20, '°C', 0)} and err late.
-            Nothing here is certified.
+            those who re-oil one that never does; no film under a knife. Days are reckoned at {say(20, '°C', reads(), 0)} and err
+            late. Nothing here is certified.
           </p>
         </div>
       </div>

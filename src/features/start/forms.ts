@@ -7,6 +7,7 @@ import { say } from '@/core/quantity';
 import { ADDED } from '@/core/use';
 import { SHAPE_WORDS } from '@/messages';
 import { rowId } from '@/trade/shapes';
+import { reads } from '@/web/shop-here';
 
 /** The forms of starting a batch, field by field; their actions read the same. */
 
@@ -51,14 +52,14 @@ export const DesignTyped = z.object({
 });
 /** The same, measured; what cannot be measured has its fault at its own field. */
 export const DesignFields = DesignTyped.transform((draft, ctx) => {
-  const geometry = geometryOf(draft);
+  const geometry = geometryOf(draft, reads());
   if (geometry.ok) {
     const odd = oddSizes(geometry.value);
     if (odd.length === 0 || draft.sizesSure) return { ...draft, geometry: geometry.value, sizesSure: odd.length > 0 };
     ctx.addIssue({
       code: 'custom',
       path: ['sizesSure'],
-      params: { code: 'odd-size', with: { sizes: odd.map((mm) => say(mm, 'mm')).join(', ') } },
+      params: { code: 'odd-size', with: { sizes: odd.map((mm) => say(mm, 'mm', reads())).join(', ') } },
     });
     return z.NEVER;
   }

@@ -6,17 +6,18 @@ import { fail, parseAmount } from '@/core/quantity';
 import { draftHoldLetters } from '@/data/mail/write';
 import { addContainer, countContainer, receiveLot } from '@/data/stores/commands';
 import { foundLeft } from '@/data/stores/into-air';
-import { readyMades } from '@/data/stores/queries';
+import { readyMades } from '@/data/stores/ready-mades';
 import { receiveForTools } from '@/data/stores/tool-wax';
 import { LETTER_WORDS } from '@/messages/letters';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
+import { catalogue, reads } from '@/web/shop-here';
 import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
 
 /** Receives a lot from what was typed. */
 export async function saveLot(input: unknown): Promise<Answer<{ readonly number: string }>> {
   return act(LotFields, input, (db, { amount, ounce, price, openedOn, bestBefore, within, place, forTools, ...rest }, by) => {
-    const ingredient = findIngredient(rest.ingredientId);
+    const ingredient = findIngredient(rest.ingredientId, catalogue());
     const ready = readyMades(db).find((one) => one.id === rest.readyMadeId);
     const stuff = ingredient
       ? { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }
@@ -25,7 +26,7 @@ export async function saveLot(input: unknown): Promise<Answer<{ readonly number:
         : undefined;
     if (!stuff) return fail('required', 'ingredientId');
     const read = reader();
-    const parsed = read.take('amount', parseAmount(amount, stuff, ounce ?? undefined));
+    const parsed = read.take('amount', parseAmount(amount, stuff, reads(), ounce ?? undefined));
     const priceMinor = read.orNone('price', price, moneyOf(db));
     if (parsed === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
     const receive = forTools ? receiveForTools : receiveLot;

@@ -4,6 +4,7 @@ import type { BathState } from '@/data/bath/bath';
 import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 
 type Props = {
   readonly state: BathState;
@@ -26,18 +27,20 @@ export function Bath({ state, lastClear, strainedOn, startedOn, today, zone, now
   const { oilMl, displacedMl, inIt, uptakeG, filledG, topUpG, leftMl } = state;
   const sinceStrained = daysBetween(strainedOn ?? startedOn, today);
   const wants = [
-    ...(topUpG > TOP_UP_SHARE * filledG ? [`top it up with ${say(topUpG, 'g')}: that much has left it since it was filled`] : []),
+    ...(topUpG > TOP_UP_SHARE * filledG
+      ? [`top it up with ${say(topUpG, 'g', reads())}: that much has left it since it was filled`]
+      : []),
     ...(lastClear === false ? ['strain it through linen: it was cloudy when last looked at'] : []),
     ...(lastClear !== false && sinceStrained > STRAIN_DAYS ? [`strain it: ${sinceStrained} days since it was`] : []),
   ];
   return (
     <section aria-label="The bath" className="mt-5 border-ink border-y-2 py-3">
       <p className="reading text-xl">
-        Stands at <strong>{say(oilMl + displacedMl, 'ml')}</strong>
+        Stands at <strong>{say(oilMl + displacedMl, 'ml', reads())}</strong>
         {displacedMl > 0 ? (
           <span className="text-base text-soft">
             {' '}
-            = {say(oilMl, 'ml')} of oil + {say(displacedMl, 'ml')} of pieces under
+            = {say(oilMl, 'ml', reads())} of oil + {say(displacedMl, 'ml', reads())} of pieces under
           </span>
         ) : null}
       </p>
@@ -49,7 +52,8 @@ export function Bath({ state, lastClear, strainedOn, startedOn, today, zone, now
       ))}
       {inIt.length > 0 ? (
         <p className="text-soft">
-          They will carry out about {say(uptakeG, 'g')}: it falls to {say(leftMl, 'ml')} when they come out. An estimate.
+          They will carry out about {say(uptakeG, 'g', reads())}: it falls to {say(leftMl, 'ml', reads())} when they come out. An
+          estimate.
         </p>
       ) : (
         <p className="text-soft">Nothing is in it.</p>

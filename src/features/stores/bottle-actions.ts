@@ -8,6 +8,7 @@ import { bottleOf, decant, netOf, pourInto, readLevel } from '@/data/stores/bott
 import { allLots, type KnownLot, leftOf } from '@/data/stores/queries';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
+import { reads } from '@/web/shop-here';
 
 const words = z.string().trim().max(120);
 
@@ -32,10 +33,10 @@ const Decanted = z.object({
 export async function fillBottle(input: unknown): Promise<Answer<{ readonly id: number; readonly number: string }>> {
   return act(Decanted, input, (db, { fromLotId, amount, name, tare, outside, wall, mark }, by) => {
     const read = reader();
-    const parsed = read.take('amount', parseAmount(amount, stuffOf(lotOf(db, fromLotId))));
-    const tareG = read.orNone('tare', tare, parseMass);
-    const outsideMm = read.orNone('outside', outside, parseLength);
-    const wallMm = read.orNone('wall', wall, parseLength);
+    const parsed = read.take('amount', parseAmount(amount, stuffOf(lotOf(db, fromLotId)), reads()));
+    const tareG = read.orNone('tare', tare, (one) => parseMass(one, reads()));
+    const outsideMm = read.orNone('outside', outside, (one) => parseLength(one, reads()));
+    const wallMm = read.orNone('wall', wall, (one) => parseLength(one, reads()));
     if (parsed === undefined || tareG === undefined || outsideMm === undefined || wallMm === undefined)
       return { ok: false, issues: read.issues };
     const boreMm = outsideMm === null ? null : outsideMm - 2 * (wallMm ?? 0);
@@ -55,7 +56,7 @@ export async function fillUp(input: unknown): Promise<Answer<{ readonly id: numb
     const vessel = bottleOf(db, lotId);
     if (!source || !vessel) return fail('not-found', 'from');
     if (gross !== '') {
-      const grossG = read.take('gross', parseMass(gross));
+      const grossG = read.take('gross', parseMass(gross, reads()));
       if (grossG === undefined) return { ok: false, issues: read.issues };
       const net = netOf(vessel, grossG);
       if (net === null) return fail('no-tare', 'gross');
@@ -63,7 +64,7 @@ export async function fillUp(input: unknown): Promise<Answer<{ readonly id: numb
       if (net <= before) return fail('nothing-went-in', 'gross', { before });
       return pourInto(db, { lotId, fromLotId: source.id, grams: net - before }, by);
     }
-    const parsed = read.take('amount', parseAmount(amount, stuffOf(source)));
+    const parsed = read.take('amount', parseAmount(amount, stuffOf(source), reads()));
     return parsed === undefined
       ? { ok: false, issues: read.issues }
       : pourInto(db, { lotId, fromLotId: source.id, grams: parsed.massG }, by);
@@ -77,7 +78,7 @@ export async function levelRead(input: unknown): Promise<Answer<{ readonly grams
     input,
     (db, { lotId, level, went }, by) => {
       const read = reader();
-      const levelMm = read.take('level', parseLength(level));
+      const levelMm = read.take('level', parseLength(level, reads()));
       return levelMm === undefined ? { ok: false, issues: read.issues } : readLevel(db, { lotId, levelMm, went }, by);
     },
   );

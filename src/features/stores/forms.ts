@@ -15,6 +15,7 @@ import {
   type Result,
 } from '@/core/quantity';
 import { photoTaken, rowId } from '@/trade/shapes';
+import { catalogue, reads } from '@/web/shop-here';
 
 /** The forms of the stores, field by field; their actions read the same. */
 
@@ -61,13 +62,13 @@ export const LotFields = z.object({
   /** Perfumed, coloured or doubtful: for tools, never on a piece. */
   forTools: z.boolean(),
 });
-export const CountFields = z.object({ found: typed(parseMassOrNone), went: z.enum(WENT) });
+export const CountFields = z.object({ found: typed((one) => parseMassOrNone(one, reads())), went: z.enum(WENT) });
 export const JarFields = z.object({
   name: text.min(1),
-  capacity: typed(parseVolume),
+  capacity: typed((one) => parseVolume(one, reads())),
   fill,
   have,
-  tare: typedOrNone(parseMass),
+  tare: typedOrNone((one) => parseMass(one, reads())),
   price,
 });
 export const JarCountFields = z.object({ have });
@@ -82,7 +83,7 @@ export const StockFields = z.object({
         .string()
         .max(9)
         .regex(/^[1-9]\d{0,8}$/),
-      typedOrNone(parseMassOrNone),
+      typedOrNone((one) => parseMassOrNone(one, reads())),
     )
     .refine((found) => Object.keys(found).length <= MOST_LOTS, { params: { code: 'too-many', with: { most: MOST_LOTS } } })
     .meta({ most: MOST_LOTS }),
@@ -164,7 +165,7 @@ export const ReadyFields = z
       ctx.addIssue({ code: 'custom', path: ['declared'], params: { code: 'fractions-sum', with: { sum } } });
     // What the label does not say is taken on the safe side: it dries, and is not for food.
     const drying = rest.drying === 'unsaid' ? 'drying' : rest.drying;
-    if (rest.drying === 'drying' && driesByNothing({ ...rest, drying }))
+    if (rest.drying === 'drying' && driesByNothing({ ...rest, drying }, catalogue()))
       ctx.addIssue({ code: 'custom', path: ['drying'], params: { code: 'dries-by-nothing' } });
     const unsaid: LabelUnsaid[] = [
       ...(rest.drying === 'unsaid' ? (['drying'] as const) : []),
@@ -179,7 +180,7 @@ export const ReadyFields = z
       buildsFilm: film === 'unsaid' ? null : film === 'yes',
       unsaid,
       shares: given,
-      densityGPerMl: density ?? densityOfBought({ ...rest, shares: given }),
+      densityGPerMl: density ?? densityOfBought({ ...rest, shares: given }, catalogue()),
       coverageM2PerL: coverage,
       labelDwellMin: dwell?.min ?? null,
       labelDwellMaxMin: dwell?.max ?? null,
@@ -209,9 +210,9 @@ export const OwnFields = z
     name: z.string().trim().min(1).max(80),
     alsoCalled: listed,
     density: typed((words) => DENSITIES(parsePositive(words))),
-    melts: typedOrNone(parseTemperature),
-    ceiling: typedOrNone(parseTemperature),
-    flash: typedOrNone(parseTemperature),
+    melts: typedOrNone((one) => parseTemperature(one, reads())),
+    ceiling: typedOrNone((one) => parseTemperature(one, reads())),
+    flash: typedOrNone((one) => parseTemperature(one, reads())),
     iodine: typedOrNone((words) => IODINE(parseNumber(words))),
     leaves: typed((words) => between(0, 100)(parseNumber(words.replace('%', '')))),
     contact: z.enum(FOOD_WORDS),

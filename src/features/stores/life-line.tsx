@@ -1,6 +1,7 @@
 import type { Life } from '@/core/material';
 import { dateOf, instantOf, MS_PER_DAY, say } from '@/core/quantity';
 import { longDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 
 type Props = {
   readonly life: Life;
@@ -25,12 +26,14 @@ function lifeWords({ life, openedOn, goodUntil, zone }: Props): string {
   const drawn = life.points.filter((one) => one.grams < 0 && one.why !== 'count').length;
   const counted = life.points.filter((one) => one.why === 'count').length;
   return [
-    `It came on ${day(first.at)} with ${say(first.leftG, 'g')}`,
+    `It came on ${day(first.at)} with ${say(first.leftG, 'g', reads())}`,
     openedOn ? `was opened on ${longDate(openedOn)}` : '',
     drawn > 0 ? `was ${times(drawn, 'drawn from')}` : 'was never drawn from',
     counted > 0 ? `was ${times(counted, 'counted')}` : '',
     ...life.held.map(({ from, until }) => `was held from ${day(from)}${until === null ? ', still' : ` to ${day(until)}`}`),
-    life.emptyAt === null ? `holds ${say(life.points.at(-1)?.leftG ?? 0, 'g')} now` : `was empty on ${day(life.emptyAt)}`,
+    life.emptyAt === null
+      ? `holds ${say(life.points.at(-1)?.leftG ?? 0, 'g', reads())} now`
+      : `was empty on ${day(life.emptyAt)}`,
     goodUntil && life.emptyAt === null ? `is good until ${longDate(goodUntil)}` : '',
   ]
     .filter(Boolean)
@@ -107,7 +110,7 @@ export function LifeLine(props: Props) {
           </text>
         )}
         <text x={SIZE.left - 8} y={y(life.mostG) + 5} fontSize="15" textAnchor="end" fill="var(--ink)">
-          {say(life.mostG, 'g')}
+          {say(life.mostG, 'g', reads())}
         </text>
         <text x={SIZE.left} y={SIZE.floor + 22} fontSize="15" fill="var(--ink)">
           {longDate(dateOf(first.at, zone))}

@@ -21,6 +21,7 @@ import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader, refuse } from '@/web/act';
 import { MOST_LIST } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
+import { catalogue, reads } from '@/web/shop-here';
 import { mayFillBath } from './bath-lots';
 import { RightFields, StockFields } from './forms';
 import { readStores, type StoresRow } from './stores-file';
@@ -48,7 +49,7 @@ export async function saveCheck(input: unknown): Promise<Answer> {
     input,
     (db, { pass, temp, beside, ...rest }, by) => {
       const read = reader();
-      const tempC = read.orNone('temp', temp, parseTemperature);
+      const tempC = read.orNone('temp', temp, (one) => parseTemperature(one, reads()));
       if (tempC === undefined) return { ok: false, issues: read.issues };
       return checkLot(db, { ...rest, pass: pass === 'yes', tempC, referenceId: beside === '' ? null : Number(beside) }, by);
     },
@@ -58,7 +59,7 @@ export async function saveCheck(input: unknown): Promise<Answer> {
 export async function saveThumb(input: unknown): Promise<Answer> {
   return act(z.object({ lotId: rowId, temp: z.string().max(100), felt: z.enum(FEELS) }), input, (db, { temp, ...rest }, by) => {
     const read = reader();
-    const tempC = read.take('temp', parseTemperature(temp));
+    const tempC = read.take('temp', parseTemperature(temp, reads()));
     return tempC === undefined ? { ok: false, issues: read.issues } : recordThumb(db, { ...rest, tempC }, by);
   });
 }
@@ -66,7 +67,7 @@ export async function saveThumb(input: unknown): Promise<Answer> {
 export async function saveLoss(input: unknown): Promise<Answer> {
   return act(z.object({ lotId: rowId, amount: z.string().max(100) }), input, (db, { lotId, amount }, by) => {
     const read = reader();
-    const grams = read.take('amount', parseMass(amount));
+    const grams = read.take('amount', parseMass(amount, reads()));
     return grams === undefined ? { ok: false, issues: read.issues } : loseFrom(db, lotId, grams, by);
   });
 }
@@ -75,7 +76,7 @@ export async function saveLoss(input: unknown): Promise<Answer> {
 export async function retire(input: unknown): Promise<Answer<{ readonly id: number }>> {
   return act(z.object({ lotId: rowId, amount: z.string().max(100) }), input, (db, { lotId, amount }, by) => {
     const read = reader();
-    const grams = read.take('amount', parseMass(amount));
+    const grams = read.take('amount', parseMass(amount, reads()));
     return grams === undefined
       ? { ok: false, issues: read.issues }
       : toToolWax(db, { lotId, grams: atMostLeft(grams, db, lotId) }, by);
@@ -118,10 +119,10 @@ export async function saveRight(input: unknown): Promise<Answer<{ readonly id: n
     const lot = rightLot(lots, lotId);
     if (!lot) return fail('not-found', '');
     const other = rightLot(lots, asked.other);
-    const right = putRight(lot, other, asked, theShop(db).ambientC);
+    const right = putRight(lot, other, asked, theShop(db).ambientC, reads(), catalogue());
     if (!right.ok) return right;
     const { parts, lostG } = right.value;
-    const says = other ? rightWords(right.value, lot, other) : '';
+    const says = other ? rightWords(right.value, lot, other, reads()) : '';
     const slip = { kind: asked.mode === 'feel' ? ('retarget' as const) : asked.mode, says };
     if (asked.mode === 'top-up') return topUpSolvent(db, { lotId, solventLotId: asked.other, lostG, slip }, by);
     return combineLots(db, { parts, into: { kind: 'made' }, slip }, by);
@@ -137,7 +138,7 @@ export async function saveBath(input: unknown): Promise<Answer<{ readonly id: nu
     const source = allLots(db).find((one) => one.id === Number(from));
     // A trough is filled in litres as often as by weight.
     const density = source?.nature?.densityGPerMl ?? 1;
-    const parsed = read.take('amount', parseAmount(amount, { densityGPerMl: density, liquid: true }));
+    const parsed = read.take('amount', parseAmount(amount, { densityGPerMl: density, liquid: true }, reads()));
     if (parsed === undefined) return { ok: false, issues: read.issues };
     const grams = parsed.massG;
     const fits = source ? mayFillBath(source) : fail('not-found', 'from');
@@ -179,7 +180,7 @@ export async function lookAtStores(input: unknown): Promise<Answer<FilePreview>>
         under,
         status,
         knownAs,
-        faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue)}`),
+        faults: issues.map((issue) => `${issue.path}: ${sayIssue(issue, reads())}`),
       })),
     });
   });

@@ -10,6 +10,7 @@ import { FEEL_WORDS, LOT_CHECK_WORDS, STATEMENT_WORDS } from '@/messages';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { toTheMinute } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 import { Declare } from './components/declare';
 import { BoughtFinish } from './components/sheets';
 import { WaxPair } from './components/wax-pair';
@@ -30,10 +31,10 @@ function judgedWords(
 ): string {
   const beside = known.find((one) => one.id === check.referenceId);
   return [
-    check.tempC === null ? '' : `at ${say(check.tempC, '°C', 0)}`,
+    check.tempC === null ? '' : `at ${say(check.tempC, '°C', reads(), 0)}`,
     beside ? `beside the known piece` : '',
     saysAnything(check.kind, check.tempC) === false
-      ? `which says nothing: judge it between ${say(THUMBNAIL_C.least, '°C', 0)} and ${say(THUMBNAIL_C.most, '°C', 0)}`
+      ? `which says nothing: judge it between ${say(THUMBNAIL_C.least, '°C', reads(), 0)} and ${say(THUMBNAIL_C.most, '°C', reads(), 0)}`
       : '',
   ]
     .filter(Boolean)
@@ -96,7 +97,7 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
           ))}
           {record.thumbs.map((thumb) => (
             <li key={thumb.id} className="border-hair border-b py-1">
-              Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{say(thumb.tempC, '°C', 0)}</span>
+              Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{say(thumb.tempC, '°C', reads(), 0)}</span>
             </li>
           ))}
           {record.slips.map((one) => (

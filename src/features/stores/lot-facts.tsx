@@ -1,19 +1,20 @@
 import 'server-only';
 import { filmOfBought } from '@/core/blend';
 import { findIngredient } from '@/core/material';
-import { dateOf, daysBetween, formatMoney, say } from '@/core/quantity';
+import { dateOf, daysBetween, formatMoney, say, sayMinutes } from '@/core/quantity';
 import type { Shop } from '@/data/shop/queries';
 import type { ReadyMade } from '@/data/stores/nature';
 import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
 import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';
+import { catalogue, reads } from '@/web/shop-here';
 
 /** What a bought finish's label leaves open, and what is taken in its place. */
 const notKnown = (ready: ReadyMade): string[] => [
   ...(ready.isAllDeclared ? [] : ['the rest of its contents']),
   ...(ready.unsaid.includes('drying') ? ['whether it dries: it is taken to, and to heat its cloths'] : []),
-  ...(filmOfBought(ready) === 'unknown' ? ['whether it builds a film: it is kept off knives'] : []),
+  ...(filmOfBought(ready, catalogue()) === 'unknown' ? ['whether it builds a film: it is kept off knives'] : []),
   ...(ready.unsaid.includes('contact') ? ['whether it may meet food: it is taken not to'] : []),
 ];
 
@@ -31,11 +32,11 @@ const labelWords = (ready: ReadyMade): string =>
   [
     ready.labelDwellMin === null
       ? ''
-      : `leave on ${say(ready.labelDwellMin, 'min')}${ready.labelDwellMaxMin === null ? '' : ` to ${say(ready.labelDwellMaxMin, 'min')}`}`,
-    ready.labelGapMin === null ? '' : `${say(ready.labelGapMin, 'min')} between coats`,
+      : `leave on ${sayMinutes(ready.labelDwellMin)}${ready.labelDwellMaxMin === null ? '' : ` to ${sayMinutes(ready.labelDwellMaxMin)}`}`,
+    ready.labelGapMin === null ? '' : `${sayMinutes(ready.labelGapMin)} between coats`,
     ready.labelCoats === null ? '' : ready.labelCoats === 1 ? 'one coat' : `${ready.labelCoats} coats`,
     ready.coverageM2PerL === null ? '' : `${ready.coverageM2PerL} m² a litre`,
-    ready.labelFoodHours === null ? '' : `food after ${say(ready.labelFoodHours * 60, 'min')}`,
+    ready.labelFoodHours === null ? '' : `food after ${sayMinutes(ready.labelFoodHours * 60)}`,
   ]
     .filter(Boolean)
     .join(', ');
@@ -100,7 +101,10 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
         <Fact name="By weight">
           <span className="reading">
             {shares
-              .map(([part, w]) => `${say(w, 'fraction', 1)} ${findIngredient(part)?.name.toLowerCase() ?? 'not declared'}`)
+              .map(
+                ([part, w]) =>
+                  `${say(w, 'fraction', reads(), 1)} ${findIngredient(part, catalogue())?.name.toLowerCase() ?? 'not declared'}`,
+              )
               .join(', ')}
           </span>
           {lot.kind === 'bath' ? (

@@ -10,7 +10,8 @@ import { places } from '@/data/shop/queries';
 import { bottleOf } from '@/data/stores/bottles';
 import { readyMadeBefore } from '@/data/stores/commands';
 import { mayDryOut } from '@/data/stores/into-air';
-import { allLots, type KnownLot, materialIdOf, readyMades, usable } from '@/data/stores/queries';
+import { allLots, type KnownLot, materialIdOf, usable } from '@/data/stores/queries';
+import { readyMades } from '@/data/stores/ready-mades';
 import { references } from '@/data/stores/references';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
@@ -23,6 +24,7 @@ import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { toTheMinute } from '@/ui/when';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { Bath } from './bath';
@@ -74,7 +76,7 @@ const movementColumns = (zone: string): readonly Column<ReturnType<typeof record
     right: true,
     by: (one) => one.grams,
     className: 'reading font-semibold',
-    cell: (one) => `${one.grams > 0 ? '+' : '−'} ${say(Math.abs(one.grams), 'g')}`,
+    cell: (one) => `${one.grams > 0 ? '+' : '−'} ${say(Math.abs(one.grams), 'g', reads())}`,
   },
 ];
 
@@ -173,8 +175,8 @@ function LotNotes({ lot }: { readonly lot: KnownLot }) {
       ) : null}
       {lot.overdrawnG > 0.05 ? (
         <p role="status" className="mb-4 border-cure border-l-8 bg-paper px-4 py-3">
-          <strong>Count it.</strong> {say(lot.overdrawnG, 'g')} more were drawn than the book held. What was done is kept; weigh
-          what is there and put the book right in <Link href="/stores">Stores</Link>.
+          <strong>Count it.</strong> {say(lot.overdrawnG, 'g', reads())} more were drawn than the book held. What was done is
+          kept; weigh what is there and put the book right in <Link href="/stores">Stores</Link>.
         </p>
       ) : null}
     </>
@@ -191,9 +193,9 @@ function LotHead({ lot }: { readonly lot: KnownLot }) {
           <h1>{lot.title}</h1>
         </div>
         <p className="reading text-right">
-          <strong className="text-4xl leading-none">{say(lot.leftG, 'g')}</strong>
+          <strong className="text-4xl leading-none">{say(lot.leftG, 'g', reads())}</strong>
           <span className="block text-soft">
-            left of {say(lot.receivedG, 'g')}
+            left of {say(lot.receivedG, 'g', reads())}
             {lot.countLeft === null ? '' : `; ${lot.countLeft} of ${lot.count} tins`}
           </span>
         </p>
@@ -233,7 +235,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
           countLeft: lot.countLeft,
           hasWax: (lot.nature?.waxFraction ?? 0) > 0 && lot.kind === 'made',
           leftG: lot.leftG,
-          mayDryOut: mayDryOut(lot),
+          mayDryOut: mayDryOut(lot, catalogue()),
           references: known.map(({ id: one, says }) => ({ id: one, says })),
           version: lot.version,
           placing: {
@@ -253,7 +255,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
         today={today}
         currency={shop.currency}
       />
-      {lot.kind === 'made' && lot.leftG > 0 && !lot.held && rightsOf(asRight(lot)).length > 0 ? (
+      {lot.kind === 'made' && lot.leftG > 0 && !lot.held && rightsOf(asRight(lot), catalogue()).length > 0 ? (
         <div className="mt-2 flex flex-wrap gap-2">
           <PutRight
             ambientC={shop.ambientC}
@@ -262,7 +264,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
           />
         </div>
       ) : null}
-      {lot.kind === 'bought' && worthKeeping(findIngredient(lot.ingredientId ?? '') ?? { family: 'solvent' }) ? (
+      {lot.kind === 'bought' && worthKeeping(findIngredient(lot.ingredientId ?? '', catalogue()) ?? { family: 'solvent' }) ? (
         <div className="mt-2">
           <KeepReference lotId={id} number={lot.number} name={lot.title} />
         </div>

@@ -6,10 +6,11 @@ import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { longDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 
 /** An amount as it is counted: grams as the shop reads them, the rest by the piece. */
 export const amountWords = (amount: number, counted: string): string =>
-  counted === 'g' ? say(amount, 'g') : `${Number(amount.toFixed(amount < 10 ? 1 : 0))} ${counted}`;
+  counted === 'g' ? say(amount, 'g', reads()) : `${Number(amount.toFixed(amount < 10 ? 1 : 0))} ${counted}`;
 
 export const lastsWords = (days: number): string =>
   days < 1 ? 'less than a day' : days < 2 ? 'a day' : `${Math.floor(days)} days`;

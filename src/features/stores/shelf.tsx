@@ -7,10 +7,11 @@ import { Vessel, type VesselKind } from '@/trade/drawing/vessel';
 import { familyColour } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
+import { catalogue, reads } from '@/web/shop-here';
 
 export const familyOf = (lot: KnownLot): string =>
   lot.ingredientId
-    ? (findIngredient(lot.ingredientId)?.family ?? '')
+    ? (findIngredient(lot.ingredientId, catalogue())?.family ?? '')
     : lot.nature?.drying === 'drying'
       ? 'drying-oil'
       : 'never-dry-oil';
@@ -72,7 +73,7 @@ export function LotShelf({ lots, today }: { readonly lots: readonly KnownLot[]; 
 
 function OnShelf({ lot, today }: { readonly lot: KnownLot; readonly today: string }) {
   const keeps = bestBefore(lot.bestBefore, today);
-  const amount = lot.countLeft === null ? say(lot.leftG, 'g') : `${lot.countLeft} of ${lot.count}`;
+  const amount = lot.countLeft === null ? say(lot.leftG, 'g', reads()) : `${lot.countLeft} of ${lot.count}`;
   return (
     <Link href={`/stores/lots/${lot.id}`} className="flex w-24 flex-col items-center text-center no-underline hover:underline">
       <span className="line-clamp-3 min-h-10 content-end text-sm leading-5 wrap-anywhere" title={lot.title}>

@@ -1,9 +1,10 @@
 import 'server-only';
 import { isLiquid, nameToIngredient } from '@/core/material';
-import { atPath, type Issue, inBaseUnits, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
+import { atPath, type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
 import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';
+import { catalogue, reads } from '@/web/shop-here';
 
 export type JarInput = {
   readonly name: string;
@@ -46,7 +47,7 @@ function taker(at: string, issues: Issue[]) {
 function namer(): (name: string) => ReturnType<typeof nameToIngredient> {
   const known = new Map<string, ReturnType<typeof nameToIngredient>>();
   return (name) => {
-    const found = known.get(name) ?? nameToIngredient(name, '');
+    const found = known.get(name) ?? nameToIngredient(name, '', catalogue());
     known.set(name, found);
     return found;
   };
@@ -73,7 +74,7 @@ function lotRow(
   const ingredient = take(named(row.ingredient ?? ''));
   const amount = row.amount || (row.grams ? `${row.grams} g` : '');
   const parsed = ingredient
-    ? take(inBaseUnits(() => parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) })))
+    ? take(parseAmount(amount, { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }, reads()))
     : undefined;
   for (const cell of Object.values(row))
     if (cell.length > MOST_CELL) issues.push({ code: 'too-long', path: at, with: { most: MOST_CELL, letters: cell.length } });

@@ -4,7 +4,8 @@ import { dateOf, formatMoney, MS_PER_DAY, say } from '@/core/quantity';
 import { places } from '@/data/shop/queries';
 import { mayDryOut } from '@/data/stores/into-air';
 import { ownMaterialRows } from '@/data/stores/own-materials';
-import { allLots, containers, type KnownLot, readyMades } from '@/data/stores/queries';
+import { allLots, containers, type KnownLot } from '@/data/stores/queries';
+import { readyMades } from '@/data/stores/ready-mades';
 import { supplies, usedUp } from '@/data/stores/used-up';
 import { DOUBT_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
@@ -13,6 +14,7 @@ import { longDate } from '@/ui/when';
 import { FileSheet } from '@/web/file-sheet';
 import { FormSheet } from '@/web/form/form-sheet';
 import { session } from '@/web/session';
+import { catalogue, reads } from '@/web/shop-here';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { bathLots } from './bath-lots';
@@ -76,10 +78,10 @@ export async function Stores({ search }: { readonly search: Search }) {
         .map((lot) => (
           <p key={lot.id} role="status" className="mt-3 flex flex-wrap items-center gap-x-3 border-cure border-l-8 bg-paper px-3">
             <span>
-              <strong>Count {lot.number}.</strong> {say(lot.overdrawnG, 'g')} more of {lot.title.toLowerCase()} were used than the
-              book held. Weigh what is left:
+              <strong>Count {lot.number}.</strong> {say(lot.overdrawnG, 'g', reads())} more of {lot.title.toLowerCase()} were used
+              than the book held. Weigh what is left:
             </span>
-            <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot)} />
+            <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot, catalogue())} />
           </p>
         ))}
       <RunOut rows={soon} />
@@ -272,11 +274,11 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
     cell: (lot) => (
       <>
         {lot.leftG > 0.05 ? (
-          <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot)} />
+          <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot, catalogue())} />
         ) : (
           <span className="text-soft">used up</span>
         )}
-        <span className="sr-only"> of {say(lot.receivedG, 'g')}</span>
+        <span className="sr-only"> of {say(lot.receivedG, 'g', reads())}</span>
       </>
     ),
   },

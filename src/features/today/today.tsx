@@ -16,6 +16,7 @@ import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
 import { isPhone, session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';
 import { type Cooling, Rack, type Shelf } from './components/rack';
@@ -71,7 +72,7 @@ export async function Today({ look }: { readonly look: TodayLook }) {
       return {
         id: place.id,
         name: place.name,
-        air: reading ? `${say(reading.tempC, '°C')}, ${say(reading.rhFraction, 'fraction')}` : 'no reading yet',
+        air: reading ? `${say(reading.tempC, '°C', reads())}, ${say(reading.rhFraction, 'fraction', reads())}` : 'no reading yet',
         ...roomWords(
           place,
           open.filter((one) => one.batch.place?.id === place.id),
@@ -141,7 +142,9 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         zone={shop.zone}
       />
       {low.length > 0 ? (
-        <p className="mt-4 text-soft">Running low: {low.map((lot) => `${lot.number} (${say(lot.leftG, 'g')})`).join(', ')}.</p>
+        <p className="mt-4 text-soft">
+          Running low: {low.map((lot) => `${lot.number} (${say(lot.leftG, 'g', reads())})`).join(', ')}.
+        </p>
       ) : null}
     </>
   );

@@ -4,6 +4,7 @@ import { answerTo, kindsOf, type Trial } from '@/data/trials/queries';
 import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
+import { reads } from '@/web/shop-here';
 import { SpanChart } from './components/span-chart';
 import { WearChart } from './components/wear-chart';
 import { orderOf } from './lies';
@@ -32,7 +33,7 @@ export function Answers({ trial }: { readonly trial: Trial }) {
 
 export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: TrialKind }) {
   const answer = answerTo(trial, kind);
-  if (!answer.ok) return <p className="text-soft">{answer.issues.map(sayIssue).join(' ')}</p>;
+  if (!answer.ok) return <p className="text-soft">{answer.issues.map((one) => sayIssue(one, reads())).join(' ')}</p>;
   const { treatments, atCycle } = answer.value;
   const name = (id: string): string => trial.treatments.find((one) => one.key === id)?.name ?? '';
   const traits = kindTraits(kind);
@@ -52,7 +53,7 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
       />
       <ul className="text-sm">
         {treatments.map((one) => (
-          <li key={one.id}>{sayTreatment(kind, name(one.id), name(answer.value.against), one)}</li>
+          <li key={one.id}>{sayTreatment(kind, name(one.id), name(answer.value.against), one, reads())}</li>
         ))}
       </ul>
       {over.length > 1 ? (

@@ -13,6 +13,7 @@ import { BEARER_WORDS } from '@/messages';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
+import { catalogue, reads } from '@/web/shop-here';
 import { BoardPlan } from './components/board-plan';
 import { fieldsByBoard } from './lies';
 
@@ -25,7 +26,7 @@ function laidOn(batch: Batch, db: Db, nowMs: number) {
   const grams = coats.map(({ task }) => {
     const entry = batch.book.find(({ stands, entry: row }) => stands !== null && row.task === task.key)?.stands;
     const lot = task.step.slot ? batch.materials[task.step.slot] : undefined;
-    return { grams: entry?.grams ?? estimatedGrams(batch, task), volatileFraction: lot ? volatileOf(lot) : 0 };
+    return { grams: entry?.grams ?? estimatedGrams(batch, task), volatileFraction: lot ? volatileOf(lot, catalogue()) : 0 };
   });
   return { coats: coats.length, solids: solidsPerM2(grams, batch.design.area.areaMm2 * Math.max(1, batch.pieces.length)) };
 }
@@ -116,7 +117,9 @@ type LaidProps = {
 };
 
 function Laid({ treatment, coats, solids, next }: LaidProps) {
-  const on = treatment.isBare ? 'nothing on it' : `${coats} ${coats === 1 ? 'coat' : 'coats'}, ${say(solids, 'g/m²')} stay`;
+  const on = treatment.isBare
+    ? 'nothing on it'
+    : `${coats} ${coats === 1 ? 'coat' : 'coats'}, ${say(solids, 'g/m²', reads())} stay`;
   return (
     <>
       {on}

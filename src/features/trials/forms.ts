@@ -3,6 +3,7 @@ import { byName, typed, typedCount } from '@/core/contract';
 import { parseLength, parsePositive } from '@/core/quantity';
 import { BEARERS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { rowId } from '@/trade/shapes';
+import { reads } from '@/web/shop-here';
 
 /** One finish that is to be tried: a regimen with a lot for each of its materials. */
 const TreatmentTyped = z.object({
@@ -23,8 +24,8 @@ export const TrialFields = z.object({
   bearer: z.enum(BEARERS),
   speciesId: z.string().max(100).min(1),
   boards: typedCount('boards'),
-  length: typed(parseLength),
-  width: typed(parseLength),
+  length: typed((one) => parseLength(one, reads())),
+  width: typed((one) => parseLength(one, reads())),
   seed: z.int(),
   treatments: z.array(TreatmentTyped).min(1).max(11),
 });

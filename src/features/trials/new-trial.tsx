@@ -2,11 +2,12 @@ import 'server-only';
 import { isRestoration } from '@/core/regimen';
 import { isBySurface } from '@/core/use';
 import { allRegimens } from '@/data/catalogue/catalogue';
+import { allWoods } from '@/data/catalogue/woods';
 import { allLots } from '@/data/stores/queries';
 import { lotChoices, volatileOf } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
-import { allWoods } from '@/data/work/woods';
 import { session } from '@/web/session';
+import { catalogue } from '@/web/shop-here';
 import { PlanForm } from './components/plan-form';
 
 /** The plan of a trial, with all it may be made of. A field has one surface: regimens by surfaces are not tried on it. */
@@ -21,7 +22,7 @@ export async function NewTrial() {
         lots={lotChoices(db)}
         woods={allWoods(db).map(({ id, name, porosity, densityKgPerM3 }) => ({ id, name, porosity, densityKgPerM3 }))}
         uptake={shopUptake(db)}
-        volatile={Object.fromEntries(lots.map((lot) => [lot.id, volatileOf(lot)]))}
+        volatile={Object.fromEntries(lots.map((lot) => [lot.id, volatileOf(lot, catalogue())]))}
         seed={nowMs % 2 ** 31}
       />
     </>

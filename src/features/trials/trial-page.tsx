@@ -1,12 +1,12 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { say } from '@/core/quantity';
+import { findWood } from '@/data/catalogue/woods';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
 import { findTrial, kindsOf, type Trial } from '@/data/trials/queries';
 import { loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
-import { findWood } from '@/data/work/woods';
 import { BEARER_WORDS, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import type { PartCorners } from '@/trade/picture/corners';
 import { linkLook } from '@/ui/button';
@@ -16,6 +16,7 @@ import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { dayAndDate, fullDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { Answer, Answers } from './answers';
 import { BoardPlan } from './components/board-plan';
 import { CycleCounter } from './components/cycle-counter';
@@ -65,8 +66,8 @@ function Head({ db, trial, zone }: Of) {
         </p>
         <h1>{name}</h1>
         <p className="text-soft">
-          {TRIAL_KIND_WORDS[question].name}. {BEARER_WORDS[bearer].name}: {boards} of {wood}, {say(lengthMm, 'mm')} ×{' '}
-          {say(widthMm, 'mm')}. Laid out {dayAndDate(at, zone)}.
+          {TRIAL_KIND_WORDS[question].name}. {BEARER_WORDS[bearer].name}: {boards} of {wood}, {say(lengthMm, 'mm', reads())} ×{' '}
+          {say(widthMm, 'mm', reads())}. Laid out {dayAndDate(at, zone)}.
         </p>
       </div>
       <div className="no-print flex flex-wrap gap-2">

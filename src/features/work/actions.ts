@@ -20,6 +20,7 @@ import { changeBatchUses } from '@/data/work/uses';
 import { USE_WORDS } from '@/messages';
 import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
+import { reads } from '@/web/shop-here';
 import { CorrectionFields, DrinkFields, MoistureFields, UseChange } from './forms';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });
@@ -43,7 +44,11 @@ export async function saveMoisture(input: unknown): Promise<Answer> {
 
 /** A blank on the scale while it dries. */
 export async function saveBlank(input: unknown): Promise<Answer> {
-  return act(z.object({ clientId, batchId: rowId, pieceId: rowId, grams: typed(parseMass) }), input, weighBlank);
+  return act(
+    z.object({ clientId, batchId: rowId, pieceId: rowId, grams: typed((one) => parseMass(one, reads())) }),
+    input,
+    weighBlank,
+  );
 }
 
 /** Begins again like a batch: a regimen as it was really done, and where to start from it. */
@@ -100,7 +105,7 @@ export async function weighPiece(input: unknown): Promise<Answer> {
 
 /** The same piece after the coat was wiped. */
 export async function weighAgain(input: unknown): Promise<Answer> {
-  return act(z.object({ id: rowId, after: typed(parseMass) }), input, (db, { id, after }) =>
+  return act(z.object({ id: rowId, after: typed((one) => parseMass(one, reads())) }), input, (db, { id, after }) =>
     weighAfter(db, { id, afterG: after }),
   );
 }

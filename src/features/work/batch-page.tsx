@@ -31,6 +31,7 @@ import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { session } from '@/web/session';
+import { reads } from '@/web/shop-here';
 import { alikeTo } from './alike';
 import { rowsOf } from './book-rows';
 import { AfterWork, AgainLike } from './components/after-work';
@@ -190,7 +191,7 @@ const isOver = (batch: Batch): boolean => batch.release !== null || batch.cancel
 /** What was drawn for a batch, in words; empty where nothing was. */
 const drawnWords = (db: Db, batch: Batch): string =>
   drawnFor(db, batch.id)
-    .map(({ number, grams }) => `${say(grams, 'g')} of ${number}`)
+    .map(({ number, grams }) => `${say(grams, 'g', reads())} of ${number}`)
     .join(', ');
 
 /** Why nothing more is recorded of it. */
@@ -278,7 +279,8 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
           <p key={need.slot} className="border-hair border-b py-1.5">
             <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
             <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
-              {need.grams > need.leftG ? '▲ ' : ''}about {say(need.grams, 'g')} still to go, {say(need.leftG, 'g')} in the lot
+              {need.grams > need.leftG ? '▲ ' : ''}about {say(need.grams, 'g', reads())} still to go,{' '}
+              {say(need.leftG, 'g', reads())} in the lot
               {need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`}
             </span>
           </p>

@@ -7,14 +7,15 @@ import type { Batch, LogEntry } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { clockTime } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 import type { BookRow } from './components/coat-book';
 import { faultsOf } from './troubles';
 
 const details = (entry: LogEntry): string =>
   [
-    entry.grams === null ? '' : `${say(entry.grams, 'g')}${entry.gramsEstimated ? ' (estimate)' : ''}`,
-    entry.tempC === null ? '' : say(entry.tempC, '°C'),
-    entry.rhFraction === null ? '' : say(entry.rhFraction, 'fraction'),
+    entry.grams === null ? '' : `${say(entry.grams, 'g', reads())}${entry.gramsEstimated ? ' (estimate)' : ''}`,
+    entry.tempC === null ? '' : say(entry.tempC, '°C', reads()),
+    entry.rhFraction === null ? '' : say(entry.rhFraction, 'fraction', reads()),
     entry.pass === null ? '' : entry.pass ? 'passed' : 'not yet',
   ]
     .filter(Boolean)
@@ -83,7 +84,7 @@ export function rowsOf(
               leftOut: book.entry.kind === 'left-out',
               struck: book.entry.clientId === entry.clientId ? [] : [`${time(book.entry.at)} ${details(book.entry)}`],
               at: formatInstant(entry.at, zone).slice(0, 16),
-              grams: entry.grams === null ? null : say(entry.grams, 'g'),
+              grams: entry.grams === null ? null : say(entry.grams, 'g', reads()),
             }
           : null,
       isNext: progress.next?.task.key === task.key,

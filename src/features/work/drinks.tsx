@@ -7,6 +7,7 @@ import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { massReadings } from '@/data/work/uptake';
 import { LastCoat } from '@/trade/hands/coat-changes';
+import { reads } from '@/web/shop-here';
 import { WeighPiece } from './components/weigh-piece';
 
 const ADVICE = {
@@ -41,7 +42,7 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
         return (
           <div key={first?.pieceId} className="mb-1">
             <p className="reading">
-              {first ? tagOf(batch, first) : ''}: {perM2.map((value) => say(value, 'g/m²')).join(', then ')}
+              {first ? tagOf(batch, first) : ''}: {perM2.map((value) => say(value, 'g/m²', reads())).join(', then ')}
             </p>
             <p className="font-semibold">
               {advice ? `${advice.mark} ${advice.says}` : 'One coat weighed; the next tells whether it goes on.'}
@@ -71,7 +72,7 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
         pieces={piecesIn(batch).map((one) => ({ id: one.id, tag: tagOf(batch, one) }))}
         open={open.map((row) => ({
           id: row.id,
-          says: `${tagOf(batch, row)} was ${say(row.beforeG, 'g')} before it was ${name(row.task)}`,
+          says: `${tagOf(batch, row)} was ${say(row.beforeG, 'g', reads())} before it was ${name(row.task)}`,
         }))}
       />
     </section>

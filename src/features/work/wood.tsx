@@ -2,6 +2,7 @@ import 'server-only';
 import { say } from '@/core/quantity';
 import type { BlankState, WoodState } from '@/data/moisture/moisture';
 import { dayAndDate, longDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 import { MoistureForm, WeighBlank } from './components/moisture-form';
 
 const VERDICT = {
@@ -10,7 +11,7 @@ const VERDICT = {
   'too-damp': { mark: '▲', says: 'too damp: let it dry first', tone: 'text-late' },
 } as const;
 
-const percent = (value: number): string => say(value / 100, 'fraction', 1);
+const percent = (value: number): string => say(value / 100, 'fraction', reads(), 1);
 
 type Props = {
   readonly batchId: number;
@@ -34,7 +35,7 @@ function Blank({
   const last = weighings.at(-1);
   return (
     <p className="mt-1">
-      By the scale, {name}: <span className="reading">{last ? say(last.grams, 'g', 1) : ''}</span>.{' '}
+      By the scale, {name}: <span className="reading">{last ? say(last.grams, 'g', reads(), 1) : ''}</span>.{' '}
       {says === null ? (
         <span className="text-soft">Weigh it again in a day or more.</span>
       ) : says.steady ? (

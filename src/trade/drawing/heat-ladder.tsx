@@ -1,6 +1,7 @@
 import type { HeatLadder as Ladder } from '@/core/blend';
-import { reads, say, signOf } from '@/core/quantity';
+import { say, signOf } from '@/core/quantity';
 import { HEAT_WORDS } from '@/messages';
+import { reads } from '@/web/shop-here';
 
 const LOW_C = 15;
 const HEIGHT = 210;
@@ -58,14 +59,17 @@ export function HeatLadder({ heat, potC, by }: Props) {
       <figcaption className="flex items-baseline justify-between">
         <h2 className="text-base">Heat: {by ?? HEAT_WORDS[heat.heat]}</h2>
         <span className="label">
-          estimate, ±{reads().temperature === 'F' ? 7 : 4} {signOf('°C')}
+          estimate, ±{reads().temperature === 'F' ? 7 : 4} {signOf('°C', reads())}
         </span>
       </figcaption>
       <svg
         viewBox={`0 0 230 ${HEIGHT + 30}`}
         className="mt-1 w-full max-w-72"
         role="img"
-        aria-label={[...rungs.map((rung) => `${rung.name} ${say(rung.tempC, '°C', 0)}`), potC ? `pot ${say(potC, '°C', 0)}` : '']
+        aria-label={[
+          ...rungs.map((rung) => `${rung.name} ${say(rung.tempC, '°C', reads(), 0)}`),
+          potC ? `pot ${say(potC, '°C', reads(), 0)}` : '',
+        ]
           .filter(Boolean)
           .join(', ')}
       >
@@ -82,20 +86,20 @@ export function HeatLadder({ heat, potC, by }: Props) {
             <line x1={62} x2={102} y1={y(rung.tempC)} y2={y(rung.tempC)} stroke={rung.tone} strokeWidth={5} />
             <path d={`M104 ${y(rung.tempC)}L116 ${wordY}`} stroke="var(--soft)" fill="none" />
             <text x={120} y={wordY + 5} fontSize={16} fill="var(--ink)" className="reading">
-              {say(rung.tempC, '°C', 0)} {rung.name}
+              {say(rung.tempC, '°C', reads(), 0)} {rung.name}
             </text>
           </g>
         ))}
         {heat.flashC === null ? null : (
           <text x={120} y={16} fontSize={14} fill="var(--soft)" className="reading">
-            flash from {say(heat.flashC, '°C', 0)} ↑
+            flash from {say(heat.flashC, '°C', reads(), 0)} ↑
           </text>
         )}
         {potC === null || potC === undefined ? null : (
           <g>
             <path d={`M60 ${y(potC)}l-14 -8v16z`} fill="var(--ink)" />
             <text x={42} y={y(potC) + 6} fontSize={17} fontWeight={700} textAnchor="end" fill="var(--ink)" className="reading">
-              {say(potC, '°C', 0)}
+              {say(potC, '°C', reads(), 0)}
             </text>
           </g>
         )}

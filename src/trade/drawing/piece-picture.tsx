@@ -2,6 +2,7 @@ import type { MouseEvent } from 'react';
 import { type Geometry, type Solid, type Surface, surfacesOf } from '@/core/piece';
 import { say, saySizes } from '@/core/quantity';
 import { SURFACE_WORDS, sizeWords } from '@/messages';
+import { reads } from '@/web/shop-here';
 import { lookOf } from './look';
 import { woodLook } from './woods';
 
@@ -152,7 +153,7 @@ function Large({ geometry, speciesId }: Pick<Props, 'geometry' | 'speciesId'>) {
         {look.hole ? <path d={look.hole} fill="var(--bench)" stroke="var(--wood-ink)" strokeWidth={0.8} /> : null}
       </g>
       <text x={W / 2} y={H - 8} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {sizeWords(geometry)}
+        {sizeWords(geometry, reads())}
       </text>
     </g>
   );
@@ -210,7 +211,7 @@ function Board({ lengthMm, widthMm, thickMm, grain, groove, hole, engravedShare,
       ) : null}
       <rect y={w + 14} width={l} height={t} {...ink} />
       <text x={l / 2} y={w + t + 32} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {saySizes([lengthMm, widthMm, thickMm])}
+        {saySizes([lengthMm, widthMm, thickMm], reads())}
       </text>
     </g>
   );
@@ -225,7 +226,7 @@ function Spoon({ bowlLengthMm, bowlWidthMm, handleLengthMm, handleWidthMm, ink, 
       <ellipse cx={bl / 2} cy={0} rx={bl / 2} ry={bw / 2} {...ink} />
       <ellipse cx={bl / 2} cy={0} rx={bl / 2 - 6} ry={bw / 2 - 6} fill="none" stroke={line} />
       <text x={(bl + hl) / 2} y={bw / 2 + 26} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {say(bowlLengthMm + handleLengthMm, 'mm')} long
+        {say(bowlLengthMm + handleLengthMm, 'mm', reads())} long
       </text>
     </g>
   );
@@ -241,7 +242,7 @@ function Box({ lengthMm, widthMm, heightMm, wallMm, lid, ink }: Of<'box'> & Pain
       {lid ? <rect width={l} height={t} {...ink} /> : null}
       <path d={`M0 ${y}V${y + h}H${l}V${y}H${l - t}V${y + h - t}H${t}V${y}Z`} {...ink} />
       <text x={l / 2} y={y + h + 24} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {saySizes([lengthMm, widthMm, heightMm])}, cut through
+        {saySizes([lengthMm, widthMm, heightMm], reads())}, cut through
       </text>
     </g>
   );
@@ -278,7 +279,7 @@ function Turned({ outer, inner, ink, line }: Required<Of<'turned'>> & Paint) {
       <CutWood ink={ink} line={line} />
       <path d={`M${W / 2} 6V${H - 22}`} stroke="var(--soft)" strokeDasharray="6 4" />
       <text x={W / 2} y={H - 6} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {say(2 * radius, 'mm')} across, {say(high - low, 'mm')} high, cut through
+        {say(2 * radius, 'mm', reads())} across, {say(high - low, 'mm', reads())} high, cut through
       </text>
     </g>
   );

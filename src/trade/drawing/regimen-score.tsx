@@ -1,4 +1,4 @@
-import { say } from '@/core/quantity';
+import { sayMinutes } from '@/core/quantity';
 import { laysCoat, type RegimenStep } from '@/core/regimen';
 import { StepGlyph } from './step-glyph';
 
@@ -9,8 +9,8 @@ const weightOf = (minutes: number): number => (minutes <= 0 ? 0 : Math.log2(1 + 
 
 const waitWords = ({ min, ideal, max }: RegimenStep['wait']): string => {
   if (ideal === 0 && (max === null || max === 0)) return 'at once';
-  const usual = min < ideal ? `${say(min, 'min')} to ${say(ideal, 'min')}` : say(ideal, 'min');
-  return max === null ? usual : `${usual}, at most ${say(max, 'min')}`;
+  const usual = min < ideal ? `${sayMinutes(min)} to ${sayMinutes(ideal)}` : sayMinutes(ideal);
+  return max === null ? usual : `${usual}, at most ${sayMinutes(max)}`;
 };
 
 /** A wait as a line: whole until it may go on, dotted until it is best, a bar where it must not go past. */
@@ -76,7 +76,7 @@ export function ScoreLine({ steps, name }: { readonly steps: Steps; readonly nam
   return (
     <span
       role="img"
-      aria-label={`${name}: ${steps.length} steps, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${say(total, 'min')} of waiting`}
+      aria-label={`${name}: ${steps.length} steps, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${sayMinutes(total)} of waiting`}
       className="flex items-center overflow-hidden"
     >
       {steps.map((step) => (

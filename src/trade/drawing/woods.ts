@@ -1,4 +1,5 @@
 import { likeWood } from '@/core/material';
+import { catalogue } from '@/web/shop-here';
 
 /** How a wood looks once it is oiled: its ground, its grain, and how that runs. */
 type WoodLook = { readonly ground: string; readonly grain: string; readonly figure?: 'wild' | 'striped' };
@@ -52,4 +53,4 @@ export const WOOD_LOOKS: Readonly<Record<string, WoodLook>> = {
 
 const UNKNOWN: WoodLook = { ground: '#d3bb93', grain: '#a58a5e' };
 
-export const woodLook = (speciesId: string): WoodLook => WOOD_LOOKS[likeWood(speciesId)] ?? UNKNOWN;
+export const woodLook = (speciesId: string): WoodLook => WOOD_LOOKS[likeWood(speciesId, catalogue())] ?? UNKNOWN;

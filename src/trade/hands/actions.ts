@@ -14,6 +14,7 @@ import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/w
 import { moveBatch } from '@/data/work/commands';
 import { strikeWaiting, undoLast } from '@/data/work/strike';
 import { type Answer, act } from '@/web/act';
+import { reads } from '@/web/shop-here';
 import { clientId, rowId } from '../shapes';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0), entry: clientId });
@@ -77,7 +78,7 @@ export async function moveTo(input: unknown): Promise<Answer> {
 const PlaceTyped = z.object({
   name: z.string().trim().min(1).max(80),
   light: z.enum(LIGHTS),
-  temp: typedOrNone(parseTemperature),
+  temp: typedOrNone((one) => parseTemperature(one, reads())),
   rh: typedOrNone(parseHumidity),
   hazard: z.union([z.enum(PLACE_HAZARDS), z.literal('')]),
   alsoHazard: z.union([z.enum(PLACE_HAZARDS), z.literal('')]),

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { CLOTH_WAYS, type ClothWay, lookFromMs, waysFor } from '@/core/cloths';
-import { MS_PER_MINUTE, say } from '@/core/quantity';
+import { MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
@@ -183,7 +183,7 @@ function LyingCloths({ lines, nowMs, zone }: Of) {
               {line.lookedAt === null ? '' : ` Looked at ${clockTime(line.lookedAt, zone, nowMs)}: too early to close it.`}
             </p>
             <Button onClick={() => void answer(() => checkCloths({ lines: [seen(line)] }))}>
-              Looked at early (counts in {say((lookFromMs(line.laidAt ?? nowMs) - nowMs) / MS_PER_MINUTE, 'min')})
+              Looked at early (counts in {sayMinutes((lookFromMs(line.laidAt ?? nowMs) - nowMs) / MS_PER_MINUTE)})
             </Button>
           </div>
         ))}

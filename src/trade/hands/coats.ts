@@ -9,13 +9,14 @@ import type { Batch } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
 import { clockTime } from '@/ui/when';
+import { catalogue, reads } from '@/web/shop-here';
 import type { CoatSlot } from './coat-changes';
 
 /** The materials of a batch with their coats given and to come, and the lots each could be taken from. */
 export function coatSlots(db: Db, batch: Batch, { progress }: BatchStanding): CoatSlot[] {
   const lots = allLots(db);
   const leftG = new Map(lots.map((lot) => [lot.id, lot.leftG]));
-  const known = candidates(lots);
+  const known = candidates(lots, catalogue());
   const isCoat = (slot: string) => (task: Pick<Task, 'step' | 'round'>) =>
     laysCoat(task.step) && task.step.slot === slot && task.round === 1;
   return batch.regimen.slots.flatMap((slot) => {
@@ -34,7 +35,7 @@ export function coatSlots(db: Db, batch: Batch, { progress }: BatchStanding): Co
         wet: progress.next !== null && endsCoat(progress.next.task.step),
         lots: offerFor(slot, known, batch.regimen.steps)
           .lots.filter((one) => one.id !== lot?.id)
-          .map((one) => ({ id: one.id, says: `${one.number} ${one.title}, ${say(leftG.get(one.id) ?? 0, 'g')}` })),
+          .map((one) => ({ id: one.id, says: `${one.number} ${one.title}, ${say(leftG.get(one.id) ?? 0, 'g', reads())}` })),
       },
     ];
   });

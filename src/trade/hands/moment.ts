@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Progress } from '@/core/batch';
 import { doingIn, isDoneThere } from '@/core/hands';
-import { MS_PER_HOUR, MS_PER_MINUTE, say } from '@/core/quantity';
+import { MS_PER_HOUR, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { CABINET, cabinetFault, lightsVapour } from '@/core/regimen';
 import type { Db } from '@/data/db';
 import { woodOfBatch } from '@/data/release/uses';
@@ -10,6 +10,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import { vapourWetMs } from '@/data/work/standing';
 import type { CautionWords } from '@/messages';
+import { reads } from '@/web/shop-here';
 import { cautionsWith, type Moment, warmingWords } from '../cautions';
 
 /** The lots in hand in the next step of a batch, and what is done with them; null where nothing bites. */
@@ -54,9 +55,9 @@ function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number)
   const wet = vapourWetMs(batch, progress);
   const fault = cabinetFault(wet, nowMs, reading?.tempC ?? null);
   if (fault === 'vapour' && wet !== null)
-    return `${batch.number} stands ${where} wet with something that gives off vapour, wiped ${say((nowMs - wet) / MS_PER_MINUTE, 'min')} ago: take it out now. It may stand there after ${CABINET.afterWetHours} h.`;
+    return `${batch.number} stands ${where} wet with something that gives off vapour, wiped ${sayMinutes((nowMs - wet) / MS_PER_MINUTE)} ago: take it out now. It may stand there after ${CABINET.afterWetHours} h.`;
   if (isCabinet && fault === 'too-hot')
-    return `The warm cabinet was read at ${reading === null || reading === undefined ? '' : say(reading.tempC, '°C')}: turn it down, at most ${say(CABINET.atMostC, '°C', 0)}.`;
+    return `The warm cabinet was read at ${reading === null || reading === undefined ? '' : say(reading.tempC, '°C', reads())}: turn it down, at most ${say(CABINET.atMostC, '°C', reads(), 0)}.`;
   return null;
 }
 

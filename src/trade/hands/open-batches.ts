@@ -2,17 +2,18 @@ import 'server-only';
 import { cache } from 'react';
 import { type Progress, tooColdFor } from '@/core/batch';
 import { asAction, byUrgency, type HandAction, READING_COUNTS_HOURS } from '@/core/hands';
-import { MS_PER_HOUR, say } from '@/core/quantity';
+import { MS_PER_HOUR, sayMinutes } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
 import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
 import { lastReading, people, shopHours } from '@/data/shop/queries';
-import { readyMades } from '@/data/stores/queries';
+import { readyMades } from '@/data/stores/ready-mades';
 import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
 import { estimatedGrams } from '@/data/work/record';
 import { type BatchStanding, dwellBound, standingOfBatch } from '@/data/work/standing';
 import { roomWords, sayBlocking, tooColdWords } from '@/messages';
 import { dayAndDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 
 export type OpenBatch = {
   readonly batch: Batch;
@@ -43,9 +44,9 @@ function labelOf(db: Db, batch: Batch, slot: string | null): string {
 /** What the room says to what is next: that it is too cold for it, or how the wait that runs is drawn out or shortened. */
 function roomOf({ materials, air }: Batch, { done, rest }: Progress, zone: string, nowMs: number): string {
   const cold = tooColdFor(rest, dwellBound(materials), air, nowMs);
-  if (cold) return tooColdWords(cold, (ms) => dayAndDate(ms, zone));
+  if (cold) return tooColdWords(cold, (ms) => dayAndDate(ms, zone), reads());
   const runs = done.at(-1);
-  return runs && runs.fact.kind === 'done' ? roomWords(runs.task) : '';
+  return runs && runs.fact.kind === 'done' ? roomWords(runs.task, reads()) : '';
 }
 
 /** What separates is shaken before every step that takes of it. */
@@ -62,7 +63,7 @@ const tagsOf = ({ trial }: Pick<Batch, 'trial'>): string =>
 function houseOf({ done }: Progress): string {
   const runs = done.at(-1)?.task;
   if (!runs?.step.house) return '';
-  const bound = runs.riskMin === undefined ? '' : ` The chemistry’s own bound is ${say(runs.riskMin, 'min')}.`;
+  const bound = runs.riskMin === undefined ? '' : ` The chemistry’s own bound is ${sayMinutes(runs.riskMin)}.`;
   return `${runs.step.house.why}.${bound}`;
 }
 

@@ -6,6 +6,7 @@ import { POT_CALL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, longDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { lidded } from './actions';
 import { type Notice, NoticeRow } from './notice';
@@ -17,7 +18,13 @@ export const heatTroubles = (pots: readonly HeatedPot[], nowMs: number, path: st
     .flatMap(({ pourId, name, ...pot }) => {
       const [first] = potCallsAt(pot, nowMs, null).filter((call) => POT_ALARMS.includes(call));
       return first
-        ? [{ key: `pot ${pourId} ${first}`, text: `${name}: ${POT_CALL_WORDS[first](pot.heat)}`, href: `/pour/${pourId}` }]
+        ? [
+            {
+              key: `pot ${pourId} ${first}`,
+              text: `${name}: ${POT_CALL_WORDS[first](pot.heat, reads())}`,
+              href: `/pour/${pourId}`,
+            },
+          ]
         : [];
     });
 type PotTrouble = { readonly key: string; readonly text: string; readonly href: string };

@@ -1,5 +1,5 @@
 import { type HandAction, type HandRisk, pressOf, riskOf } from '@/core/hands';
-import { MS_PER_MINUTE, say } from '@/core/quantity';
+import { MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
 
 const RISK_WORDS: Readonly<Record<HandRisk, string>> = {
   'past-window': 'The window is past: look it over before you go on.',
@@ -11,5 +11,5 @@ const RISK_WORDS: Readonly<Record<HandRisk, string>> = {
 export function riskWords(action: HandAction, nowMs: number): string | null {
   const risk = riskOf(action, pressOf(action, nowMs));
   if (risk === null || risk === 'past-window') return risk && RISK_WORDS[risk];
-  return `${say(((action.earliestMs ?? nowMs) - nowMs) / MS_PER_MINUTE, 'min')} early: ${RISK_WORDS[risk]}. Recording it says so in the book.`;
+  return `${sayMinutes(((action.earliestMs ?? nowMs) - nowMs) / MS_PER_MINUTE)} early: ${RISK_WORDS[risk]}. Recording it says so in the book.`;
 }

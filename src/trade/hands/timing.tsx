@@ -1,7 +1,7 @@
 'use client';
 
 import { type HandAction, pressOf } from '@/core/hands';
-import { MS_PER_MINUTE as MIN, say } from '@/core/quantity';
+import { MS_PER_MINUTE as MIN, sayMinutes } from '@/core/quantity';
 import { clockTime } from '@/ui/when';
 import { WindowBar } from '@/ui/window-bar';
 
@@ -10,10 +10,10 @@ export function timingWords(action: HandAction, nowMs: number, zone: string): st
   const at = (ms: number): string => clockTime(ms, zone, nowMs);
   const { earliestMs, latestMs, idealMs, plannedMs, slackUntilMs } = action;
   const standing = pressOf(action, nowMs);
-  if (standing === 'at-risk' && latestMs !== null) return `at risk: ${say((nowMs - latestMs) / MIN, 'min')} past its window`;
+  if (standing === 'at-risk' && latestMs !== null) return `at risk: ${sayMinutes((nowMs - latestMs) / MIN)} past its window`;
   if (standing === 'too-early' && earliestMs !== null)
-    return `in ${say((earliestMs - nowMs) / MIN, 'min')}, from ${at(earliestMs)}`;
-  if (latestMs !== null) return `until ${at(latestMs)}, ${say((latestMs - nowMs) / MIN, 'min')} left`;
+    return `in ${sayMinutes((earliestMs - nowMs) / MIN)}, from ${at(earliestMs)}`;
+  if (latestMs !== null) return `until ${at(latestMs)}, ${sayMinutes((latestMs - nowMs) / MIN)} left`;
   if (standing === 'later-than-planned' && slackUntilMs !== null) return `later than planned (${at(slackUntilMs)}); no harm`;
   if (plannedMs !== null && plannedMs > nowMs + MIN) return `planned ${at(plannedMs)}`;
   return idealMs === null ? 'when you are ready' : `ready since ${at(idealMs)}; nothing spoils`;

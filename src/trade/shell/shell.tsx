@@ -2,7 +2,7 @@ import 'server-only';
 import type { ReactNode } from 'react';
 import { isMixedPaint } from '@/core/blend';
 import { isForHandsNow } from '@/core/hands';
-import { keepingOf, ownNow } from '@/core/material';
+import { keepingOf } from '@/core/material';
 import { addDays, dateOf, MS_PER_MINUTE } from '@/core/quantity';
 import { soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
@@ -12,12 +12,14 @@ import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
 import { openRagLines } from '@/data/rags/queries';
 import { knownDamage } from '@/data/safe/sound';
 import { clockDoubt, type ClockDoubt as Doubt } from '@/data/shop/clock-doubt';
+import { catalogueOf } from '@/data/stores/catalogue';
 import { allLots, type KnownLot } from '@/data/stores/queries';
 import { allTrials } from '@/data/trials/queries';
 import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
 import { isNetwork } from '@/web/door';
 import { isDim, session } from '@/web/session';
+import { catalogue } from '@/web/shop-here';
 import { Ways } from '@/web/ways';
 import { lookOf } from '../drawing/look';
 import { HandStrip } from '../hands/hand-strip';
@@ -42,7 +44,11 @@ const potClocks = (db: Db, lots: readonly KnownLot[]): PotClock[] => [
   })),
   ...lots
     .filter(
-      (lot) => lot.kind === 'made' && lot.leftG > 0.5 && lot.bestBefore !== null && isMixedPaint(Object.keys(lot.composition)),
+      (lot) =>
+        lot.kind === 'made' &&
+        lot.leftG > 0.5 &&
+        lot.bestBefore !== null &&
+        isMixedPaint(Object.keys(lot.composition), catalogue()),
     )
     .map((lot) => ({ kind: 'paint' as const, lotId: lot.id, number: lot.number, until: lot.bestBefore ?? '' })),
 ];
@@ -76,11 +82,12 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     guide: ownRules(db).length,
   };
   const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
+  const { own, ownWoods } = catalogueOf(db);
   const dimmed = await isDim();
   const damage = knownDamage();
   const doubt = doubtWords(clockDoubt(db, nowMs), nowMs, shop.zone);
   return (
-    <Ways reads={shop.reads} own={ownNow()}>
+    <Ways reads={shop.reads} own={own} ownWoods={ownWoods}>
       <div className="flex min-h-screen flex-col bench:flex-row">
         <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
           To the content

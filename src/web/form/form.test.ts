@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { check, typed, typedCount, typedOrNone } from '@/core/contract';
-import { parseMass } from '@/core/quantity';
+import { BASE_READS, parseMass } from '@/core/quantity';
 import { holds, placeFaults } from './faults';
 
 const values = { amount: '', lines: [{ parts: '1' }], materials: {} };
@@ -26,7 +26,11 @@ describe('a fault of the server', () => {
 });
 
 describe('a typed field', () => {
-  const shape = z.object({ grams: typed(parseMass), more: typedOrNone(parseMass), pieces: typedCount('pieces') });
+  const shape = z.object({
+    grams: typed((one) => parseMass(one, BASE_READS)),
+    more: typedOrNone((one) => parseMass(one, BASE_READS)),
+    pieces: typedCount('pieces'),
+  });
   it('is read once, by the form and by its action alike', () => {
     expect(check(shape, { grams: '1,5 kg', more: ' ', pieces: '3' })).toEqual({
       ok: true,

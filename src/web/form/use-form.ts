@@ -17,6 +17,7 @@ import { issueOf } from '@/core/contract';
 import { sayIssue } from '@/messages';
 import { freshId } from '@/ui/id';
 import type { Answer } from '../act';
+import { reads } from '../shop-here';
 import { placeFaults } from './faults';
 import { forget, recall, remember } from './kept';
 
@@ -114,7 +115,11 @@ export function useForm<V extends FieldValues, T = void>({
   const [busy, setBusy] = useState(false);
   const form = useHookForm<V>({
     defaultValues: start as DefaultValues<V>,
-    resolver: zodResolver(schema as z.ZodType<FieldValues, V>, { error: (issue) => sayIssue(issueOf(issue)) }, { raw: true }),
+    resolver: zodResolver(
+      schema as z.ZodType<FieldValues, V>,
+      { error: (issue) => sayIssue(issueOf(issue), reads()) },
+      { raw: true },
+    ),
     shouldFocusError: false,
   });
   const base = useRef(start);

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { type Ahead, type Countdown, countdownOf, type HandAction, pressOf, projected } from '@/core/hands';
-import { MS_PER_DAY, MS_PER_MINUTE, say } from '@/core/quantity';
+import { MS_PER_DAY, MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
 import type { PieceLook } from '@/trade/drawing/look';
 import { PieceSign } from '@/trade/drawing/piece-sign';
 import { AlarmSwitch } from '@/trade/hands/alarm-switch';
@@ -36,7 +36,7 @@ const COUNTDOWN_WORDS: Readonly<Record<Countdown['to'], string>> = {
 /** The count-down that can be read from three metres. */
 function countdown(action: HandAction, nowMs: number): { readonly big: string; readonly small: string } {
   const { to, minutes } = countdownOf(action, nowMs);
-  return { big: to === 'open' ? 'now' : say(minutes, 'min'), small: COUNTDOWN_WORDS[to] };
+  return { big: to === 'open' ? 'now' : sayMinutes(minutes), small: COUNTDOWN_WORDS[to] };
 }
 
 /** The three moments of a window, to be read across the shop. */
@@ -70,7 +70,7 @@ function ClockNote() {
   const off = Math.abs(clockOffset());
   return off > CLOCK_OFF_MS[0] && off < CLOCK_OFF_MS[1] ? (
     <p className="text-soft">
-      This device’s clock is {say(off / MS_PER_MINUTE, 'min')} off the shop’s; times are recorded by the shop’s.
+      This device’s clock is {sayMinutes(off / MS_PER_MINUTE)} off the shop’s; times are recorded by the shop’s.
     </p>
   ) : null;
 }

@@ -9,6 +9,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults, TextBox } from '@/ui/field';
+import { catalogue, reads } from '@/web/shop-here';
 import { useSolver } from '../use-solver';
 
 export type Product = {
@@ -40,20 +41,22 @@ export function BestUse({ products, stock, jars, currency }: Props) {
   const byPrice = priced.size > 0;
   const jarOf = (id: string): DraftJar | undefined => jars.find((jar) => String(jar.id) === id);
   const find = async (): Promise<void> => {
-    const answer = await solver().products({
-      stock,
-      jars: Object.fromEntries(jars.map((jar) => [String(jar.id), jar.have])),
-      products: products
-        .filter((one) => !byPrice || priced.has(one.id))
-        .map((one) => ({
-          id: one.id,
-          fractions: one.fractions,
-          netG: one.netG,
-          jar: String(one.jar.id),
-          worth: byPrice ? (priced.get(one.id) ?? 0) : one.netG,
-        })),
-    });
-    setFaults(answer.ok ? [] : answer.issues.map(sayIssue));
+    const answer = await solver((face) =>
+      face.products({
+        stock,
+        jars: Object.fromEntries(jars.map((jar) => [String(jar.id), jar.have])),
+        products: products
+          .filter((one) => !byPrice || priced.has(one.id))
+          .map((one) => ({
+            id: one.id,
+            fractions: one.fractions,
+            netG: one.netG,
+            jar: String(one.jar.id),
+            worth: byPrice ? (priced.get(one.id) ?? 0) : one.netG,
+          })),
+      }),
+    );
+    setFaults(answer.ok ? [] : answer.issues.map((one) => sayIssue(one, reads())));
     setFound(answer.ok ? answer.value : null);
   };
   return (
@@ -84,15 +87,20 @@ export function BestUse({ products, stock, jars, currency }: Props) {
           <div role="status">
             <p className="text-lg">
               {byPrice ? 'Worth' : 'Fills'}{' '}
-              <strong className="reading text-2xl">{byPrice ? formatMoney(found.worth, currency) : say(found.worth, 'g')}</strong>
+              <strong className="reading text-2xl">
+                {byPrice ? formatMoney(found.worth, currency) : say(found.worth, 'g', reads())}
+              </strong>
             </p>
             <p>
               Runs out first:{' '}
-              {found.runsOut.map((id) => findIngredient(id)?.name ?? jarOf(id)?.name ?? id).join(', ') || 'nothing'}. Left over:{' '}
+              {found.runsOut.map((id) => findIngredient(id, catalogue())?.name ?? jarOf(id)?.name ?? id).join(', ') || 'nothing'}.
+              Left over:{' '}
               <span className="reading">
                 {Object.entries(found.leftG)
                   .filter(([id, grams]) => grams > 0.5 && (found.usedG[id] ?? 0) > 0)
-                  .map(([id, grams]) => `${say(grams, 'g')} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
+                  .map(
+                    ([id, grams]) => `${say(grams, 'g', reads())} ${findIngredient(id, catalogue())?.name.toLowerCase() ?? id}`,
+                  )
                   .join(', ') || 'nothing of what was used'}
               </span>
               .
@@ -152,7 +160,7 @@ function ProductRow({ product: one, price, count, onPrice }: RowProps) {
       <td className="py-1">
         {one.name}
         <span className="reading block text-sm text-soft">
-          {one.jar.name}, {say(one.netG, 'g')} net
+          {one.jar.name}, {say(one.netG, 'g', reads())} net
         </span>
       </td>
       <td className="py-1 pl-2">

@@ -30,6 +30,7 @@ import { handOn, useDraft } from '@/ui/draft';
 import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Plank } from '@/ui/plank';
 import { Tick } from '@/ui/tick';
+import { catalogue, reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { beginPour, save } from '../actions';
 import { BlendFacts } from './blend-facts';
@@ -56,10 +57,10 @@ const FIELDS = ['name', 'mass', 'volume', 'jar', 'jar.count'];
 const boardsOf = (blend: Blend) =>
   blend.lines.map((line) => ({
     id: line.ingredient,
-    name: findIngredient(line.ingredient)?.name ?? line.ingredient,
-    family: findIngredient(line.ingredient)?.family ?? '',
+    name: findIngredient(line.ingredient, catalogue())?.name ?? line.ingredient,
+    family: findIngredient(line.ingredient, catalogue())?.family ?? '',
     share: line.massFraction,
-    under: [say(line.massG, 'g'), say(line.volumeMl, 'ml')],
+    under: [say(line.massG, 'g', reads()), say(line.volumeMl, 'ml', reads())],
   }));
 
 /** The bench where a formula is written: the plank, its lines, its size, and at once what it will be. */
@@ -67,15 +68,15 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
   const [draft, setDraft, letGo] = useDraft<FormulaDraft>(`rendle-blend-${id ?? 'new'}-${version}`, initial);
   const [byMeasure, setByMeasure, forget] = useDraft(`rendle-jug-${id ?? 'new'}`, false);
   const isChanged = ratioOf(draft.lines) !== ratioOf(initial.lines) || draft.basis !== initial.basis;
-  const was = revision && isChanged ? reckon(initial, around).blend : null;
+  const was = revision && isChanged ? reckon(initial, around, reads(), catalogue()).blend : null;
   const { busy, faults: said, rest, run } = useSave<Saved>();
-  const reckoned = reckon(draft, around);
+  const reckoned = reckon(draft, around, reads(), catalogue());
   const { blend, sized } = reckoned;
-  const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)])) };
+  const faults = { ...said, ...Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue, reads())])) };
   const change = (part: Partial<FormulaDraft>): void => setDraft((now) => ({ ...now, ...part }));
 
   const store = (then: (saved: Saved) => void): void => {
-    const lines = draftLines(draft.lines, draft.basis);
+    const lines = draftLines(draft.lines, reads(), catalogue(), draft.basis);
     if (!lines.ok) return;
     void run(
       () => save({ id, version, name: draft.name, basis: basisOf(draft), note: draft.note, lines: lines.value }),
@@ -111,6 +112,8 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
                 blend.lines.map((line) => line.massFraction),
                 index,
                 share,
+                reads(),
+                catalogue(),
               ),
             )
           }
@@ -220,7 +223,7 @@ function MakeIt({ around, forJars, byMeasure, onByMeasure, blend, sized, busy, f
       {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
       {residueG > 0 && sized && blend ? (
         <p className="text-sm text-soft">
-          Weighed to {say(blend.totalG + residueG, 'g')}: {say(residueG, 'g')} stays in the pot,{' '}
+          Weighed to {say(blend.totalG + residueG, 'g', reads())}: {say(residueG, 'g', reads())} stays in the pot,{' '}
           {around.residueG > 0 ? 'as it did the last times' : 'an estimate for a first pot'}.
         </p>
       ) : null}
@@ -229,7 +232,7 @@ function MakeIt({ around, forJars, byMeasure, onByMeasure, blend, sized, busy, f
           Save the formula
         </Button>
         <Button look="hand" big disabled={busy || !blend || !sized} onClick={() => pour({ practice: false })}>
-          {blend && sized ? `Pour ${say(blend.totalG, 'g')}` : 'Pour it'}
+          {blend && sized ? `Pour ${say(blend.totalG, 'g', reads())}` : 'Pour it'}
         </Button>
         <Button disabled={busy || !blend} onClick={() => pour({ practice: true })}>
           Practise it
@@ -263,8 +266,9 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
     const parts = ratioFor(
       text,
       draft.lines.map((line) => line.ingredient),
+      catalogue(),
     );
-    setFault(parts.ok ? undefined : parts.issues.map(sayIssue).join(' '));
+    setFault(parts.ok ? undefined : parts.issues.map((one) => sayIssue(one, reads())).join(' '));
     if (parts.ok)
       onDraft((now) => ({
         ...now,
@@ -353,12 +357,15 @@ type FactsProps = Pick<BenchProps, 'around' | 'currency' | 'today'> & {
 /** What it will be: feel, purpose, facts, heat, and what it must be warned of. */
 function WhatItIs({ draft, blend, around, currency, today, onChange }: FactsProps) {
   const cautions = [
-    ...cautionsInWords({
-      doing: 'weighing',
-      ingredients: blend.lines.map((line) => line.ingredient),
-      drying: blend.drying,
-    }),
-    ...noticesInWords(noticesOfBlend(blend)),
+    ...cautionsInWords(
+      {
+        doing: 'weighing',
+        ingredients: blend.lines.map((line) => line.ingredient),
+        drying: blend.drying,
+      },
+      catalogue(),
+    ),
+    ...noticesInWords(noticesOfBlend(blend, catalogue())),
   ];
   return (
     <div className="flex flex-col gap-6">
@@ -373,11 +380,11 @@ function WhatItIs({ draft, blend, around, currency, today, onChange }: FactsProp
 
 /** By volume it is so much wax by weight, not so much: said wherever the two differ. */
 function OtherBasis({ draft }: { readonly draft: FormulaDraft }) {
-  const both = bothRatios(draft);
+  const both = bothRatios(draft, reads(), catalogue());
   if (both) return <BothRatios both={both} />;
-  const other = otherBasis(draft);
+  const other = otherBasis(draft, reads(), catalogue());
   if (!other) return null;
-  const percent = (share: number): string => say(share, 'fraction', 1);
+  const percent = (share: number): string => say(share, 'fraction', reads(), 1);
   const [here, there] = draft.basis !== 'volume' ? ['weight', 'volume'] : ['volume', 'weight'];
   return (
     <p className="text-soft">
@@ -390,7 +397,7 @@ function OtherBasis({ draft }: { readonly draft: FormulaDraft }) {
 /** What was measured comes to by weight and by volume, and where a jug stands after each. */
 function BothRatios({ both: { byWeight, byVolume, jug } }: { readonly both: NonNullable<ReturnType<typeof bothRatios>> }) {
   const wax = jug.lines
-    .filter((line) => findIngredient(line.ingredient)?.family === 'wax')
+    .filter((line) => findIngredient(line.ingredient, catalogue())?.family === 'wax')
     .reduce((sum, line) => sum + line.massFraction, 0);
   return (
     <div>
@@ -399,7 +406,7 @@ function BothRatios({ both: { byWeight, byVolume, jug } }: { readonly both: NonN
         is measured
         {wax > 0 ? (
           <>
-            : <strong className="reading">{say(wax, 'fraction', 0)}</strong> wax by weight
+            : <strong className="reading">{say(wax, 'fraction', reads(), 0)}</strong> wax by weight
           </>
         ) : null}
         .
@@ -409,7 +416,7 @@ function BothRatios({ both: { byWeight, byVolume, jug } }: { readonly both: NonN
         {jug.lines
           .map(
             ({ ingredient, addMl, levelMl }, i) =>
-              `${i === 0 ? '' : 'add '}${say(addMl, 'ml')} ${findIngredient(ingredient)?.name.toLowerCase() ?? ingredient}${i === 0 ? '' : ` until it stands at ${say(levelMl, 'ml')}`}`,
+              `${i === 0 ? '' : 'add '}${say(addMl, 'ml', reads())} ${findIngredient(ingredient, catalogue())?.name.toLowerCase() ?? ingredient}${i === 0 ? '' : ` until it stands at ${say(levelMl, 'ml', reads())}`}`,
           )
           .join(', ')}
         .

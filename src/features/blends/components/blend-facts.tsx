@@ -1,12 +1,13 @@
 import { type Blend, isMixedPaint, PAINT_KEEPS_HOURS, thinning } from '@/core/blend';
-import { addMonths, formatMoney, say } from '@/core/quantity';
+import { addMonths, formatMoney, say, sayMinutes } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { longDate } from '@/ui/when';
+import { catalogue, reads } from '@/web/shop-here';
 
 function dwellWords({ maxDwellMin, drying }: Blend): string {
   const { flooded, thin } = maxDwellMin;
   if (flooded === null || thin === null) return 'as long as you like; it never gums';
-  return `${say(flooded, 'min')} flooded, ${say(thin, 'min')} rubbed thin${drying === 'mixed' ? '' : '; then it gums'}`;
+  return `${sayMinutes(flooded)} flooded, ${sayMinutes(thin)} rubbed thin${drying === 'mixed' ? '' : '; then it gums'}`;
 }
 
 const Row = ({
@@ -38,6 +39,7 @@ export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
   const thin = thinning(
     blend.lines.map((line) => ({ ingredient: line.ingredient, parts: line.massFraction })),
     'mass',
+    catalogue(),
   );
   return (
     <dl>
@@ -64,7 +66,7 @@ export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
         {RAG_WORDS[blend.ragHazard]}
       </Row>
       <Row name="What stays">
-        {blend.driedFraction > 0.999 ? 'all of it' : `${say(blend.driedFraction, 'fraction')} once dried`}
+        {blend.driedFraction > 0.999 ? 'all of it' : `${say(blend.driedFraction, 'fraction', reads())} once dried`}
       </Row>
       {thin ? (
         <Row name="Thinned" bad={thin.tooThin}>
@@ -73,7 +75,10 @@ export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
             : `${thin.coatsPerNeat === null ? '–' : thin.coatsPerNeat.toFixed(1)} coats of it leave what one neat coat does`}
         </Row>
       ) : null}
-      {isMixedPaint(blend.lines.map((line) => line.ingredient)) ? (
+      {isMixedPaint(
+        blend.lines.map((line) => line.ingredient),
+        catalogue(),
+      ) ? (
         <Row name="Once mixed" bad>
           throw away after {PAINT_KEEPS_HOURS} hours, chilled; shake, do not stir
         </Row>

@@ -13,6 +13,7 @@ import { TextBox } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { Toggle } from '@/ui/toggle';
+import { catalogue, reads } from '@/web/shop-here';
 
 const MOST_LINES = 12;
 const WEIGHT_WORD: Readonly<Record<string, string>> = { g: 'Grams', oz: 'Ounces' };
@@ -86,7 +87,7 @@ type LineRowProps = {
 
 /** How a measured line is: a wax melted or in pieces, and how warm what is hot. */
 function HowMeasured({ line, name, onSet }: Pick<LineRowProps, 'line' | 'onSet'> & { readonly name: string }) {
-  const isWax = findIngredient(line.ingredient)?.family === 'wax';
+  const isWax = findIngredient(line.ingredient, catalogue())?.family === 'wax';
   if (!isWax) return null;
   return (
     <span className="flex flex-wrap items-center gap-x-3">
@@ -97,7 +98,7 @@ function HowMeasured({ line, name, onSet }: Pick<LineRowProps, 'line' | 'onSet'>
         <TextBox
           aria-label={`How warm ${name} is`}
           className="reading w-28"
-          placeholder={say(MEASURED_AT_C.molten, '°C', 0)}
+          placeholder={say(MEASURED_AT_C.molten, '°C', reads(), 0)}
           value={line.temp ?? ''}
           onChange={(event) => onSet({ temp: event.target.value })}
         />
@@ -108,7 +109,7 @@ function HowMeasured({ line, name, onSet }: Pick<LineRowProps, 'line' | 'onSet'>
 
 /** One line: its ingredient and parts; its share and grams may be typed over. */
 function LineRow({ line, index, measured, made, fault, alone, onSet, onShare, onGrams, onOut }: LineRowProps) {
-  const name = findIngredient(line.ingredient)?.name ?? `line ${index + 1}`;
+  const name = findIngredient(line.ingredient, catalogue())?.name ?? `line ${index + 1}`;
   return (
     <tr className="border-hair border-b align-top">
       <td className="py-1">
@@ -137,20 +138,20 @@ function LineRow({ line, index, measured, made, fault, alone, onSet, onShare, on
       <td className="py-1 pl-2">
         <Typed
           label={`Percent of ${name}`}
-          value={made ? figure(made.massFraction, 'fraction', 1) : ''}
+          value={made ? figure(made.massFraction, 'fraction', reads(), 1) : ''}
           disabled={!made || alone || line.locked === true}
           onTake={onShare}
         />
       </td>
       <td className="py-1 pl-2">
         <Typed
-          label={`${WEIGHT_WORD[signOf('g')]} of ${name}`}
-          value={made ? figure(made.massG, 'g') : ''}
+          label={`${WEIGHT_WORD[signOf('g', reads())]} of ${name}`}
+          value={made ? figure(made.massG, 'g', reads()) : ''}
           disabled={!made}
           onTake={onGrams}
         />
       </td>
-      <td className="reading py-3 pl-3 text-right text-soft">{made ? say(made.volumeMl, 'ml') : '–'}</td>
+      <td className="reading py-3 pl-3 text-right text-soft">{made ? say(made.volumeMl, 'ml', reads()) : '–'}</td>
       <td className="whitespace-nowrap py-1 text-right">
         <Toggle
           on={line.locked === true}
@@ -182,16 +183,16 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
   const shares = blend?.lines.map((line) => line.massFraction) ?? [];
   const takeShare = (index: number, text: string): string | null => {
     const typed = parsePositive(text.replace('%', ''));
-    if (!typed.ok) return typed.issues.map(sayIssue).join(' ');
-    const next = setShare(draft, shares, index, typed.value / 100);
+    if (!typed.ok) return typed.issues.map((one) => sayIssue(one, reads())).join(' ');
+    const next = setShare(draft, shares, index, typed.value / 100, reads(), catalogue());
     if (!next) return 'No room: the fixed lines and this one must leave some for the rest.';
     onChange(next);
     return null;
   };
   const takeGrams = (index: number, text: string): string | null => {
-    const typed = parseMass(text);
-    if (!typed.ok) return typed.issues.map(sayIssue).join(' ');
-    onChange(setGrams(draft, blend?.lines.map((line) => line.massG) ?? [], index, typed.value));
+    const typed = parseMass(text, reads());
+    if (!typed.ok) return typed.issues.map((one) => sayIssue(one, reads())).join(' ');
+    onChange(setGrams(draft, blend?.lines.map((line) => line.massG) ?? [], index, typed.value, reads(), catalogue()));
     return null;
   };
   return (
@@ -205,7 +206,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
             </th>
             <th className="w-18 py-1 pl-2 text-right font-normal">% weight</th>
             <th className="w-20 py-1 pl-2 text-right font-normal">
-              {sized ? WEIGHT_WORD[signOf('g')] : `${signOf('g')} per kg`}
+              {sized ? WEIGHT_WORD[signOf('g', reads())] : `${signOf('g', reads())} per kg`}
             </th>
             <th className="w-18 py-1 pl-2 text-right font-normal">Volume</th>
             <th className="w-20 py-1 font-normal">
@@ -236,8 +237,8 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
               <td className="py-2" colSpan={3}>
                 Together{sized ? '' : ', reckoned for a kilogram until it has a size'}
               </td>
-              <td className="py-2 pr-2 pl-3 text-right">{say(blend.totalG, 'g')}</td>
-              <td className="py-2 pl-3 text-right">{say(blend.volumeMl, 'ml')}</td>
+              <td className="py-2 pr-2 pl-3 text-right">{say(blend.totalG, 'g', reads())}</td>
+              <td className="py-2 pl-3 text-right">{say(blend.volumeMl, 'ml', reads())}</td>
               <td />
             </tr>
           </tfoot>

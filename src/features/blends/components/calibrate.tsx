@@ -4,6 +4,7 @@ import type { WaxFactor } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
+import { catalogue } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { takeUpThumbs } from '../actions';
 
@@ -37,7 +38,7 @@ export function Calibrate({ factors, inUse }: Props) {
         <tbody>
           {factors.map((one) => (
             <tr key={one.ingredient} className="reading border-hair border-b">
-              <td className="py-1.5">{findIngredient(one.ingredient)?.name}</td>
+              <td className="py-1.5">{findIngredient(one.ingredient, catalogue())?.name}</td>
               <td className="py-1.5 text-right">{one.before.toFixed(2)}</td>
               <td className="py-1.5 text-right font-semibold">{one.after.toFixed(2)}</td>
               <td className="py-1.5 text-right">{one.tests}</td>

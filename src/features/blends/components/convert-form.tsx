@@ -8,6 +8,7 @@ import { sayIssue } from '@/messages';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
+import { catalogue, reads } from '@/web/shop-here';
 
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: 'by weight' },
@@ -22,13 +23,13 @@ const figure = (value: number): string =>
 export function ConvertForm() {
   const [id, setId] = useState('mineral-oil');
   const [amount, setAmount] = useState('8 fl oz');
-  const [temp, setTemp] = useState(say(20, '°C', 0));
+  const [temp, setTemp] = useState(say(20, '°C', reads(), 0));
   const [ounce, setOunce] = useState<OunceMeaning | null>(null);
-  const ingredient = findIngredient(id);
-  const tempC = parseTemperature(temp);
+  const ingredient = findIngredient(id, catalogue());
+  const tempC = parseTemperature(temp, reads());
   if (!ingredient) return null;
   const density = densityAt(ingredient, tempC.ok ? tempC.value : 20);
-  const parsed = parseAmount(amount, { densityGPerMl: density, liquid: isLiquid(ingredient) }, ounce ?? undefined);
+  const parsed = parseAmount(amount, { densityGPerMl: density, liquid: isLiquid(ingredient) }, reads(), ounce ?? undefined);
   const asks =
     ounce !== null ? /\boz|ounce/i.test(amount) : !parsed.ok && parsed.issues.some((issue) => issue.code === 'ounce-ambiguous');
   return (
@@ -44,14 +45,14 @@ export function ConvertForm() {
               setOunce(null);
             }}
             hint="8 fl oz, 0,75 l, 1 lb 2 oz"
-            fault={parsed.ok || asks ? undefined : parsed.issues.map(sayIssue).join(' ')}
+            fault={parsed.ok || asks ? undefined : parsed.issues.map((one) => sayIssue(one, reads())).join(' ')}
           />
           <TextField
             label="At"
             value={temp}
             onChange={(event) => setTemp(event.target.value)}
             hint="20 °C, 150F"
-            fault={tempC.ok ? undefined : tempC.issues.map(sayIssue).join(' ')}
+            fault={tempC.ok ? undefined : tempC.issues.map((one) => sayIssue(one, reads())).join(' ')}
           />
         </div>
         {asks ? (
@@ -65,10 +66,10 @@ export function ConvertForm() {
           </div>
         ) : null}
         <p className="mt-2 text-soft">
-          {ingredient.name}: <span className="reading">{say(density, 'g/ml')}</span>
+          {ingredient.name}: <span className="reading">{say(density, 'g/ml', reads())}</span>
           {tempC.ok && Math.abs(tempC.value - 20) > 0.5
             ? ` at ${temp}, by its growth with warmth, an estimate`
-            : ` at ${say(20, '°C', 0)}`}
+            : ` at ${say(20, '°C', reads(), 0)}`}
           {ingredient.family === 'wax' && tempC.ok && ingredient.meltC !== null && tempC.value < ingredient.meltC
             ? '; as one solid piece, without the air between flakes'
             : ''}

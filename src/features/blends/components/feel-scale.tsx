@@ -1,6 +1,7 @@
 import { FEEL_BANDS, waxEquivalentAt } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS } from '@/messages';
+import { reads } from '@/web/shop-here';
 
 /** Where a wax equivalent lies on a scale of bands that are drawn equally wide, 0–1. */
 function positionOf(e: number): number {
@@ -24,7 +25,7 @@ export function FeelScale({ waxEquivalent, ambientC, feel }: FeelScaleProps) {
     <figure>
       <figcaption className="flex items-baseline justify-between">
         <h2 className="text-base">Feel: {FEEL_WORDS[feel]}</h2>
-        <span className="label">estimate at {say(ambientC, '°C')}</span>
+        <span className="label">estimate at {say(ambientC, '°C', reads())}</span>
       </figcaption>
       <div className="relative mt-5 mb-1">
         <div className="flex h-4 border-ink border-2">

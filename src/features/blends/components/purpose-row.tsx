@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { basisOf, draftLines, type FormulaDraft, forPurpose, PURPOSES, type Purpose, withFractions } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
+import { catalogue, reads } from '@/web/shop-here';
 
 type Props = {
   readonly draft: FormulaDraft;
@@ -15,17 +16,17 @@ type Props = {
 /** What it is for: each purpose with the wax share it asks for at the shop's own temperature. */
 export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
   const [fault, setFault] = useState('');
-  const lines = draftLines(draft.lines, draft.basis);
+  const lines = draftLines(draft.lines, reads(), catalogue(), draft.basis);
   if (!lines.ok) return null;
-  const found = (purpose: Purpose) => forPurpose(lines.value, basisOf(draft), purpose, ambientC, hardening);
+  const found = (purpose: Purpose) => forPurpose(lines.value, basisOf(draft), purpose, ambientC, catalogue(), hardening);
   const take = (purpose: Purpose): void => {
     const wanted = found(purpose);
-    setFault(wanted.ok ? '' : wanted.issues.map(sayIssue).join(' '));
-    if (wanted.ok) onChange(withFractions(draft, wanted.value.fractions));
+    setFault(wanted.ok ? '' : wanted.issues.map((one) => sayIssue(one, reads())).join(' '));
+    if (wanted.ok) onChange(withFractions(draft, wanted.value.fractions, reads(), catalogue()));
   };
   return (
     <fieldset>
-      <legend className="label mb-1">Make it right for, at {say(ambientC, '°C')}</legend>
+      <legend className="label mb-1">Make it right for, at {say(ambientC, '°C', reads())}</legend>
       <div className="grid grid-cols-3 border-ink border-t border-l">
         {PURPOSES.map((purpose) => {
           const wanted = found(purpose);
@@ -39,7 +40,7 @@ export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
               <span className="block font-semibold">{PURPOSE_WORDS[purpose]}</span>
               <span className="reading block text-sm text-soft">
                 {wanted.ok
-                  ? `${say(wanted.value.waxShare, 'fraction', wanted.value.waxShare < 0.1 ? 1 : 0)} wax`
+                  ? `${say(wanted.value.waxShare, 'fraction', reads(), wanted.value.waxShare < 0.1 ? 1 : 0)} wax`
                   : 'not with these'}
               </span>
             </button>

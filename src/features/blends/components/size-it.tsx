@@ -7,6 +7,7 @@ import { formatMoney, say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
+import { catalogue, reads } from '@/web/shop-here';
 
 const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'mass', name: 'A total' },
@@ -82,7 +83,10 @@ function JarSize({ draft, around, faults, onChange, blend }: PartProps & { reado
         <p className="mb-1 flex flex-wrap items-center gap-x-3">
           <span>
             Most you can fill now: <strong className="reading">{most.count}</strong> × {jar.name} (
-            {most.endsWith === 'jars' ? 'the jars run out' : `${findIngredient(most.endsWith)?.name.toLowerCase()} runs out`})
+            {most.endsWith === 'jars'
+              ? 'the jars run out'
+              : `${findIngredient(most.endsWith, catalogue())?.name.toLowerCase()} runs out`}
+            )
           </span>
           {most.count > 0 && draft.jar.count !== String(most.count) ? (
             <Button look="quiet" onClick={() => onChange({ jar: { ...draft.jar, count: String(most.count) } })}>
@@ -134,7 +138,7 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
       <p className="text-sm font-semibold text-late">{faults.from ? `▲ ${faults.from}` : ''}</p>
       <div className="grid grid-cols-2 gap-x-4">
         {draft.lines.flatMap(({ ingredient: id }) => {
-          const ingredient = findIngredient(id);
+          const ingredient = findIngredient(id, catalogue());
           if (!ingredient) return [];
           const have = around.stock[id] ?? 0;
           return [
@@ -142,11 +146,11 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
               key={id}
               label={ingredient.name}
               value={draft.from[id] ?? ''}
-              placeholder={isLump ? 'enough' : have > 0 ? say(have, 'g') : ''}
+              placeholder={isLump ? 'enough' : have > 0 ? say(have, 'g', reads()) : ''}
               hint={
                 isLump
                   ? have > 0
-                    ? `${say(have, 'g')} in the stores; empty: enough`
+                    ? `${say(have, 'g', reads())} in the stores; empty: enough`
                     : 'none in the stores; empty: enough'
                   : have > 0
                     ? 'as in the stores, unless typed'
@@ -169,11 +173,11 @@ type RunsOutProps = { readonly limiting: string; readonly left: Readonly<Record<
 function RunsOut({ limiting, left }: RunsOutProps) {
   return (
     <p>
-      <strong>{findIngredient(limiting)?.name}</strong> runs out first. Left over:{' '}
+      <strong>{findIngredient(limiting, catalogue())?.name}</strong> runs out first. Left over:{' '}
       <span className="reading">
         {Object.entries(left)
           .filter(([, grams]) => grams > 0.05)
-          .map(([id, grams]) => `${say(grams, 'g')} ${findIngredient(id)?.name.toLowerCase() ?? id}`)
+          .map(([id, grams]) => `${say(grams, 'g', reads())} ${findIngredient(id, catalogue())?.name.toLowerCase() ?? id}`)
           .join(', ') || 'nothing'}
       </span>
       .
@@ -194,17 +198,17 @@ function Takes({ blend, around, forJars, currency }: TakesProps) {
   const needed = neededOf(blend.lines, around.stock);
   const buy = needed.filter((one) => one.buyG > 0.05);
   const jars = jarsOf(blend.totalG, forJars ? 0 : residueG, blend.densityGPerMl, around.jars).filter((one) => one.count > 0);
-  const nameOf = (id: string): string => findIngredient(id)?.name.toLowerCase() ?? id;
+  const nameOf = (id: string): string => findIngredient(id, catalogue())?.name.toLowerCase() ?? id;
   const cost = typeof blend.costPerKg === 'number' ? (blend.costPerKg * blend.totalG) / 1000 : null;
   return (
     <section aria-label="What it takes" className="mt-2 border-rule border-t pt-2">
       <p>
-        <strong className="reading text-xl">{say(blend.totalG, 'g')}</strong>:{' '}
-        {needed.map((one) => `${say(one.needG, 'g')} ${nameOf(one.ingredient)}`).join(', ')}.
+        <strong className="reading text-xl">{say(blend.totalG, 'g', reads())}</strong>:{' '}
+        {needed.map((one) => `${say(one.needG, 'g', reads())} ${nameOf(one.ingredient)}`).join(', ')}.
       </p>
       <p className={buy.length > 0 ? 'font-semibold' : 'text-soft'}>
         {buy.length > 0
-          ? `To buy: ${buy.map((one) => `${say(one.buyG, 'g')} ${nameOf(one.ingredient)}`).join(', ')}.`
+          ? `To buy: ${buy.map((one) => `${say(one.buyG, 'g', reads())} ${nameOf(one.ingredient)}`).join(', ')}.`
           : 'All of it is in the stores.'}
       </p>
       {jars.length > 0 ? (
@@ -213,7 +217,7 @@ function Takes({ blend, around, forJars, currency }: TakesProps) {
           {jars
             .map(
               ({ jar, count, restG }) =>
-                `${count} × ${jar.name}${jar.have < count ? ` (${jar.have} there)` : ''}${restG > 0.5 ? `, ${say(restG, 'g')} over for the shop jar` : ''}`,
+                `${count} × ${jar.name}${jar.have < count ? ` (${jar.have} there)` : ''}${restG > 0.5 ? `, ${say(restG, 'g', reads())} over for the shop jar` : ''}`,
             )
             .join('; or ')}
           .

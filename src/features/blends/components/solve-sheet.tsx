@@ -4,15 +4,16 @@ import { useState } from 'react';
 import type { DraftAround } from '@/core/blend';
 import { blend, boughtOfLine, type Cheapest } from '@/core/blend';
 import { allIngredients, FAMILIES, findIngredient, type Ingredient } from '@/core/material';
-import { formatMoney, parseMass, parseNumber, reads, say } from '@/core/quantity';
+import { formatMoney, parseMass, parseNumber, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
+import { catalogue, reads } from '@/web/shop-here';
 import { useSolver } from '../use-solver';
 
-const allergens = (): string[] => [...new Set(allIngredients().flatMap((one) => one.allergens))].sort();
+const allergens = (): string[] => [...new Set(allIngredients(catalogue()).flatMap((one) => one.allergens))].sort();
 const EMPTY = {
   least: '18',
   most: '24',
@@ -36,7 +37,9 @@ type Props = {
 /** Asks for the cheapest blend of chosen ingredients within limits, and says which limits bind or clash. */
 export function SolveSheet({ around, currency, onTake }: Props) {
   // A bought finish is used as it comes: nobody reckons with its contents.
-  const priced = allIngredients().filter((one) => around.prices[one.id] !== undefined && boughtOfLine(one.id) === null);
+  const priced = allIngredients(catalogue()).filter(
+    (one) => around.prices[one.id] !== undefined && boughtOfLine(one.id) === null,
+  );
   const [open, setOpen] = useState(false);
   const [chosen, setChosen] = useState<readonly string[]>(priced.filter((one) => one.family !== 'solvent').map((one) => one.id));
   const [limits, setLimits] = useState(() => (reads().mass === 'oz' ? { ...EMPTY, total: '2 lb' } : EMPTY));
@@ -53,10 +56,10 @@ export function SolveSheet({ around, currency, onTake }: Props) {
       const parsed = parseNumber(text.replace('%', ''));
       return parsed.ok ? parsed.value / 100 : null;
     };
-    const [least, most, total] = [percent(limits.least), percent(limits.most), parseMass(limits.total)];
+    const [least, most, total] = [percent(limits.least), percent(limits.most), parseMass(limits.total, reads())];
     if (least === null || most === null || least > most)
       return setFaults(['Write the wax as percent of beeswax, the lower number first.']);
-    if (limits.fromStock && !total.ok) return setFaults(total.issues.map(sayIssue));
+    if (limits.fromStock && !total.ok) return setFaults(total.issues.map((one) => sayIssue(one, reads())));
     setBusy(true);
     const asked = {
       ingredients: chosen,
@@ -70,9 +73,9 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         ...(limits.fromStock && total.ok ? { totalG: total.value, stock: around.stock } : {}),
       },
     };
-    const answer = await solver().cheapest(asked, { mayBeShaken: limits.shaken, keeps: limits.keeps });
+    const answer = await solver((face) => face.cheapest(asked, { mayBeShaken: limits.shaken, keeps: limits.keeps }, catalogue()));
     setBusy(false);
-    setFaults(answer.ok ? [] : answer.issues.map(sayIssue));
+    setFaults(answer.ok ? [] : answer.issues.map((one) => sayIssue(one, reads())));
     setFound(answer.ok ? answer.value : null);
   };
   return (
@@ -257,14 +260,14 @@ function Answer({ found, ceiling: typed, ambientC, currency, onTake }: AnswerPro
               .sort((a, b) => b[1] - a[1])
               .map(([id, share]) => (
                 <li key={id} className="flex justify-between border-hair border-b py-1">
-                  <span>{findIngredient(id)?.name}</span>
-                  <strong className="reading">{say(share, 'fraction', 1)}</strong>
+                  <span>{findIngredient(id, catalogue())?.name}</span>
+                  <strong className="reading">{say(share, 'fraction', reads(), 1)}</strong>
                 </li>
               ))}
           </ul>
           <p className="mb-3">
             {found.binding.length > 0
-              ? `What holds the price up: ${found.binding.map(limitWords).join(', ')}.`
+              ? `What holds the price up: ${found.binding.map((one) => limitWords(one, catalogue())).join(', ')}.`
               : 'No limit holds the price up: this is the cheapest there is.'}
           </p>
           <Verdict fractions={found.fractions} ambientC={ambientC} />
@@ -274,7 +277,8 @@ function Answer({ found, ceiling: typed, ambientC, currency, onTake }: AnswerPro
         </>
       ) : (
         <p className="font-semibold text-late">
-          ▲ No blend keeps all of these. These clash: {found.clash.map(limitWords).join(' with ')}. Loosen one of them.
+          ▲ No blend keeps all of these. These clash: {found.clash.map((one) => limitWords(one, catalogue())).join(' with ')}.
+          Loosen one of them.
         </p>
       )}
     </div>
@@ -284,7 +288,7 @@ function Answer({ found, ceiling: typed, ambientC, currency, onTake }: AnswerPro
 /** What the blend itself says of the answer: cheap is not yet useful. */
 function Verdict({ fractions, ambientC }: { readonly fractions: Readonly<Record<string, number>>; readonly ambientC: number }) {
   const lines = Object.entries(fractions).map(([ingredient, parts]) => ({ ingredient, parts }));
-  const made = blend({ lines, make: { massG: 100 }, ambientC });
+  const made = blend({ lines, make: { massG: 100 }, ambientC }, catalogue());
   if (!made.ok) return null;
   const { consistency, drying, contact, heat, heatConflict, separates, allergens, turnsRancid } = made.value;
   const warns = [

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { largerSaves, packCostPerKg, spoils } from '@/core/cost';
 import { parseMass, parsePositive } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
+import { reads } from '@/web/shop-here';
 
 export type Bought = {
   readonly name: string;
@@ -25,9 +26,9 @@ export function LitreOrBottle({ bought, currency }: Props) {
     value: value(name, begins),
     onChange: (event: { readonly target: { readonly value: string } }) => setTyped({ ...typed, [name]: event.target.value }),
   });
-  const [price, grams] = [parsePositive(value('price', of.price)), parseMass(value('grams', of.grams))];
-  const [price2, grams2] = [parsePositive(value('price2', '')), parseMass(value('grams2', ''))];
-  const [used, keeps] = [parseMass(value('used', of.usedPerMonth)), parsePositive(value('keeps', of.keepsMonths))];
+  const [price, grams] = [parsePositive(value('price', of.price)), parseMass(value('grams', of.grams), reads())];
+  const [price2, grams2] = [parsePositive(value('price2', '')), parseMass(value('grams2', ''), reads())];
+  const [used, keeps] = [parseMass(value('used', of.usedPerMonth), reads()), parsePositive(value('keeps', of.keepsMonths))];
   const rate = used.ok && keeps.ok ? { usedPerMonthG: used.value, shelfMonths: keeps.value } : null;
   const small = price.ok && grams.ok && rate ? { price: price.value, grams: grams.value, ...rate } : null;
   const large = price2.ok && grams2.ok && rate ? { price: price2.value, grams: grams2.value, ...rate } : null;

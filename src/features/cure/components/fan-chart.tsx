@@ -14,6 +14,7 @@ import {
 } from 'recharts';
 import { say } from '@/core/quantity';
 import { dayMonth } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 import type { FanPoint } from '../fan';
 
 type Mark = { readonly atMs: number; readonly ready: number; readonly pass: boolean; readonly name: string };
@@ -59,7 +60,7 @@ function LikelyChart({
           yAxisId="ready"
           domain={[0, 1]}
           ticks={[0, 0.25, 0.5, 0.75, 0.9, 1]}
-          tickFormatter={(share: number) => say(share, 'fraction')}
+          tickFormatter={(share: number) => say(share, 'fraction', reads())}
           tick={TICK}
           stroke="var(--ink)"
           width={LEFT}

@@ -6,6 +6,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { useForm } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import { saveReading } from '../actions';
 import { ReadingFields } from '../forms';
 
@@ -25,7 +26,7 @@ export function ReadingForm({ places, at }: Props) {
     keptAs: `reading ${at}`,
   });
   const { placeId, temp, rh } = form.values;
-  const [readTemp, readRh] = [parseTemperature(temp), parseHumidity(rh)];
+  const [readTemp, readRh] = [parseTemperature(temp, reads()), parseHumidity(rh)];
   return (
     <Form onSubmit={form.submit}>
       <h2 className="mb-1">Read the room</h2>
@@ -45,10 +46,15 @@ export function ReadingForm({ places, at }: Props) {
         <TextField
           label="Temperature"
           hint="18.5, 65F"
-          echo={readTemp.ok ? say(readTemp.value, '°C') : null}
+          echo={readTemp.ok ? say(readTemp.value, '°C', reads()) : null}
           {...form.field('temp')}
         />
-        <TextField label="Humidity" hint="55 %" echo={readRh.ok ? say(readRh.value, 'fraction') : null} {...form.field('rh')} />
+        <TextField
+          label="Humidity"
+          hint="55 %"
+          echo={readRh.ok ? say(readRh.value, 'fraction', reads()) : null}
+          {...form.field('rh')}
+        />
         <Button type="submit" className="mt-5" disabled={form.busy}>
           Read
         </Button>

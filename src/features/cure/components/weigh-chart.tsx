@@ -2,6 +2,7 @@
 
 import { ComposedChart, Line, ReferenceArea, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 import { figure } from '@/core/quantity';
+import { reads } from '@/web/shop-here';
 
 type Point = { readonly hours: number; readonly grams: number };
 type Props = {
@@ -28,7 +29,7 @@ export function WeighChart({ weighed, curve, plateau }: Props) {
           />
           <YAxis
             domain={[Math.min(...all) - 0.3, Math.max(...all) + 0.3]}
-            tickFormatter={(grams: number) => figure(grams, 'g', 1)}
+            tickFormatter={(grams: number) => figure(grams, 'g', reads(), 1)}
             tickCount={4}
             tick={TICK}
             stroke="var(--rule)"

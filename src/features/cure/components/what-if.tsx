@@ -3,9 +3,11 @@
 import dynamic from 'next/dynamic';
 import { type ComponentProps, useEffect, useState } from 'react';
 import { type Climate, type CureMode, cureRate, type ReadyAt, type SeenAt } from '@/core/cure';
-import { MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature, say } from '@/core/quantity';
-import { SelectField, TextField } from '@/ui/field';
+import { MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature, say, sayMinutes } from '@/core/quantity';
+import { sayIssue } from '@/messages';
+import { Faults, SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 import { useElsewhere } from '../use-elsewhere';
 import type { FanChart as Chart } from './fan-chart';
 
@@ -57,10 +59,11 @@ type WhatIfProps = {
 function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatIfProps) {
   const { a0Hours, seen, scale, mode, ageHours, settles, nowReady, scenes } = under;
   const [id, setId] = useState('');
-  const [temp, setTemp] = useState(say(25, '°C', 0));
+  const [temp, setTemp] = useState(say(25, '°C', reads(), 0));
   const [rh, setRh] = useState('45 %');
   const elsewhere = useElsewhere();
-  const [tempC, humidity] = [parseTemperature(temp), parseHumidity(rh)];
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [tempC, humidity] = [parseTemperature(temp, reads()), parseHumidity(rh)];
   const own: Climate | null = tempC.ok && humidity.ok ? { tempC: tempC.value, rh: humidity.value, light: 'indoor' } : null;
   const rate = id === OWN ? own && cureRate(own, mode) : (scenes.find((scene) => scene.id === id)?.rate ?? null);
   const until = points.at(-1)?.atMs ?? nowMs;
@@ -69,11 +72,11 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
     let stale = false;
     if (rate === null) onThere(null);
     else
-      void elsewhere()
-        .elsewhere({ a0Hours, seen, mode, scale, ageHours, nowMs }, rate, until)
-        .then((found) => {
-          if (!stale) onThere(found);
-        });
+      void elsewhere((face) => face.elsewhere({ a0Hours, seen, mode, scale, ageHours, nowMs }, rate, until)).then((found) => {
+        if (stale) return;
+        onThere(found.ok ? found.value : null);
+        setFaults(found.ok ? [] : found.issues.map((one) => sayIssue(one, reads())));
+      });
     return () => {
       stale = true;
     };
@@ -110,6 +113,7 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
           </>
         ) : null}
       </div>
+      <Faults of={faults} />
       <p aria-live="polite" className="min-h-12">
         {found ? (
           <>
@@ -117,7 +121,7 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
             <strong>{on(found.p90)}</strong>:{' '}
             {Math.abs(gain) < MS_PER_HOUR
               ? 'no different.'
-              : `${say(Math.abs(gain) / MS_PER_MINUTE, 'min')} ${gain > 0 ? 'sooner' : 'later'}.`}{' '}
+              : `${sayMinutes(Math.abs(gain) / MS_PER_MINUTE)} ${gain > 0 ? 'sooner' : 'later'}.`}{' '}
             <span className="text-soft">An estimate.</span>
           </>
         ) : (

@@ -9,6 +9,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Tick } from '@/ui/tick';
 import { type Form, useForm } from '@/web/form/use-form';
+import { catalogue, reads } from '@/web/shop-here';
 import { filled } from '../actions';
 import { FillFields } from '../forms';
 import { LabelDrawn } from './label-drawn';
@@ -50,7 +51,7 @@ const FillTyped = z.object({
 type Typed = z.input<typeof FillTyped>;
 
 const massOr = (text: string, fallback: number): number => {
-  const parsed = parseMass(text);
+  const parsed = parseMass(text, reads());
   return parsed.ok ? parsed.value : fallback;
 };
 
@@ -63,7 +64,7 @@ function samplesOf(
     .split(/[;\s]+/)
     .filter(Boolean)
     .flatMap((one) => {
-      const parsed = parseMass(one);
+      const parsed = parseMass(one, reads());
       return parsed.ok ? [parsed.value - tareG] : [];
     });
   if (nets.length === 0) return null;
@@ -80,7 +81,7 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
   const form = useForm<Typed, { readonly leftG: number }>({
     schema: FillTyped,
     start: {
-      residue: say(usual > 0 ? usual : FIRST_RESIDUE_G, 'g'),
+      residue: say(usual > 0 ? usual : FIRST_RESIDUE_G, 'g', reads()),
       residueIs: 'lost',
       noLumps: false,
       jars: jars.map(() => ({ count: null, net: null, weighed: '' })),
@@ -120,7 +121,7 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
   const netOf = (i: number): string => {
     const jar = jars[i];
     // Down to what the scale shows: rounded up, a pot that was weighed for so many jars would be a little short of them.
-    return rows[i]?.net ?? figureDown(jar ? jar.capacityMl * jar.fillFraction * densityGPerMl : 0, 'g');
+    return rows[i]?.net ?? figureDown(jar ? jar.capacityMl * jar.fillFraction * densityGPerMl : 0, 'g', reads());
   };
   const filledG = jars.reduce(
     (sum, jar, i) =>
@@ -139,7 +140,7 @@ function useFilling({ pourId, version, massG, densityGPerMl, pourC, waxFraction,
 function LabelAhead({ facts, netG }: { readonly facts: LabelFacts | null; readonly netG: number }) {
   const grid = GRIDS[0];
   if (!facts || !grid || !(netG > 0)) return null;
-  const label = labelOf({ ...facts, netG });
+  const label = labelOf({ ...facts, netG }, reads(), catalogue());
   const size = typeFor(label, grid);
   return (
     <Fold line="words" className="my-3" says="What its label will say">
@@ -160,8 +161,8 @@ export function Filling(props: Props) {
   return (
     <section>
       <p className="text-lg">
-        <strong className="reading text-3xl">{say(massG, 'g')}</strong> in the pot. Below the brim, in one go; what is left over
-        goes in the shop jar.
+        <strong className="reading text-3xl">{say(massG, 'g', reads())}</strong> in the pot. Below the brim, in one go; what is
+        left over goes in the shop jar.
       </p>
       {cold ? <p className="mt-2 max-w-prose border-late border-l-8 bg-paper px-4 py-2">{cold}</p> : null}
       <table className="mt-3 w-full">
@@ -199,7 +200,9 @@ export function Filling(props: Props) {
           <option value="tool-wax">it is scraped out as tool wax</option>
         </SelectField>
         <p className={`pt-6 text-lg ${leftG < -0.05 ? 'font-semibold text-late' : ''}`} role="status">
-          {leftG < -0.05 ? `▲ ${say(-leftG, 'g')} more than there is` : `${say(Math.max(0, leftG), 'g')} left for the shop jar`}
+          {leftG < -0.05
+            ? `▲ ${say(-leftG, 'g', reads())} more than there is`
+            : `${say(Math.max(0, leftG), 'g', reads())} left for the shop jar`}
         </p>
       </div>
       {asksLumps ? (
@@ -252,7 +255,7 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
           inputMode="decimal"
           {...form.field(`jars.${i}.net`)}
           value={net}
-          hint={signOf('g')}
+          hint={signOf('g', reads())}
         />
       </td>
       <td className="pr-4">
@@ -263,17 +266,19 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
           hint={
             jar.tareG === null
               ? 'its tare is not known: weigh on a tared empty'
-              : `one or several, with a space between; tare ${say(jar.tareG, 'g')}`
+              : `one or several, with a space between; tare ${say(jar.tareG, 'g', reads())}`
           }
           echo={
             samples
-              ? `${say(samples.meanG, 'g')} on average, ${say(samples.spreadG, 'g')} apart; label ${say(samples.lowestG, 'g')}`
+              ? `${say(samples.meanG, 'g', reads())} on average, ${say(samples.spreadG, 'g', reads())} apart; label ${say(samples.lowestG, 'g', reads())}`
               : null
           }
         />
       </td>
       <td className={`reading py-3 ${high ? 'font-semibold text-late' : 'text-soft'}`}>
-        {brim === undefined ? '–' : `${high ? '▲ ' : ''}${say(brim, 'fraction')} of the brim${high ? ': fill in two goes' : ''}`}
+        {brim === undefined
+          ? '–'
+          : `${high ? '▲ ' : ''}${say(brim, 'fraction', reads())} of the brim${high ? ': fill in two goes' : ''}`}
       </td>
     </tr>
   );

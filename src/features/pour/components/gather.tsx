@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
+import { catalogue, reads } from '@/web/shop-here';
 
 export type ShelfLot = {
   readonly id: number;
@@ -31,7 +32,7 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
       <p className="mb-3 text-lg">Fetch these, the earliest best-before first. Scale, pot, spoon, dry cloth.</p>
       <ol className="max-w-3xl">
         {gathered.map((one) => {
-          const ingredient = findIngredient(one.ingredient);
+          const ingredient = findIngredient(one.ingredient, catalogue());
           return (
             <li
               key={one.ingredient}
@@ -46,9 +47,9 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
                     return (
                       <span key={take.lotId} className="block">
                         {i > 0 ? 'then ' : ''}
-                        {say(take.grams, 'g')} from <strong>{lot?.number}</strong>
+                        {say(take.grams, 'g', reads())} from <strong>{lot?.number}</strong>
                         <span className="text-soft">
-                          , {say(lot?.leftG ?? 0, 'g')} there
+                          , {say(lot?.leftG ?? 0, 'g', reads())} there
                           {lot?.bestBefore ? `, best before ${longDate(lot.bestBefore)}` : ''}
                         </span>
                         {lot?.doubt ? <strong className="block text-late">▲ {lot.doubt}</strong> : null}
@@ -58,16 +59,18 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
                 </span>
                 {one.shortG > 0 ? (
                   <span className="block font-semibold text-late">
-                    ▲ {say(one.shortG, 'g')} short. <Link href="/stores">Receive a lot</Link>, or make less.
+                    ▲ {say(one.shortG, 'g', reads())} short. <Link href="/stores">Receive a lot</Link>, or make less.
                   </span>
                 ) : null}
               </span>
-              <strong className="reading text-2xl">{say(one.needG, 'g')}</strong>
+              <strong className="reading text-2xl">{say(one.needG, 'g', reads())}</strong>
             </li>
           );
         })}
       </ol>
-      {residueG > 0 ? <p className="mt-2 text-soft">{say(residueG, 'g')} of it stays in the pot, as it did before.</p> : null}
+      {residueG > 0 ? (
+        <p className="mt-2 text-soft">{say(residueG, 'g', reads())} of it stays in the pot, as it did before.</p>
+      ) : null}
       <Button look="hand" big className="mt-4" onClick={onDone}>
         {isShort ? 'Weigh what there is' : 'All is at hand'}
       </Button>

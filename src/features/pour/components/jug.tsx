@@ -8,6 +8,7 @@ import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
+import { catalogue, reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { measured } from '../actions';
 import type { ShelfLot } from './gather';
@@ -36,13 +37,13 @@ export function Jug(props: Props) {
   const [level, setLevel] = useState('');
   const [lotId, setLot] = useState(choices[0]?.id ?? 0);
   const { busy, faults, rest, run } = useSave<unknown>();
-  const mark = jugMark(ingredient, toGoG, beforeMl, tempC);
+  const mark = jugMark(ingredient, toGoG, beforeMl, tempC, catalogue());
   if (!mark) return null;
-  const typed = level.trim() === '' ? null : parseVolume(level);
+  const typed = level.trim() === '' ? null : parseVolume(level, reads());
   const read = typed?.ok ? readJug(typed.value, beforeMl, mark.addMl) : null;
   const asks = read?.as === 'filled-to' || read?.as === 'added';
-  const name = findIngredient(ingredient)?.name ?? ingredient;
-  const isWax = findIngredient(ingredient)?.family === 'wax';
+  const name = findIngredient(ingredient, catalogue())?.name ?? ingredient;
+  const isWax = findIngredient(ingredient, catalogue())?.family === 'wax';
   const send = (kept: boolean): void =>
     void run(
       () =>
@@ -61,7 +62,7 @@ export function Jug(props: Props) {
         onDone();
       },
     );
-  const share = (grams: number): string => say(shareIfKept(lines, ingredient, grams), 'fraction', 0);
+  const share = (grams: number): string => say(shareIfKept(lines, ingredient, grams), 'fraction', reads(), 0);
   const grams = typed?.ok ? (typed.value - beforeMl) * mark.densityGPerMl : 0;
   const target = lines.find((line) => line.ingredient === ingredient)?.targetG ?? toGoG;
   return (
@@ -79,15 +80,17 @@ export function Jug(props: Props) {
       <div className="mt-2 grid gap-4 bench:grid-cols-2">
         <div className="border-4 border-ink px-4 py-2">
           <p className="label">+ Add</p>
-          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.addMl, 'ml', 0)}</p>
-          <p className="text-soft">{sayOther(mark.addMl, 'ml')} more than is in it</p>
+          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.addMl, 'ml', reads(), 0)}</p>
+          <p className="text-soft">{sayOther(mark.addMl, 'ml', reads())} more than is in it</p>
         </div>
         <div className="bg-ink px-4 py-2 text-bench">
           <p className="label !text-bench">▔ Until the jug stands at</p>
-          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.levelMl, 'ml', 0)}</p>
+          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">
+            {say(mark.levelMl, 'ml', reads(), 0)}
+          </p>
           <p>
-            {sayOther(mark.levelMl, 'ml')}, all in all
-            {beforeMl > 0 ? `; it stands at ${say(beforeMl, 'ml')} now` : '; it is empty now'}
+            {sayOther(mark.levelMl, 'ml', reads())}, all in all
+            {beforeMl > 0 ? `; it stands at ${say(beforeMl, 'ml', reads())} now` : '; it is empty now'}
           </p>
         </div>
       </div>
@@ -96,7 +99,7 @@ export function Jug(props: Props) {
           label="The jug stands at"
           value={level}
           onChange={(event) => setLevel(event.target.value)}
-          placeholder={say(mark.levelMl, 'ml', 0)}
+          placeholder={say(mark.levelMl, 'ml', reads(), 0)}
           hint="empty: at its mark. Read at eye height, on a level table"
           fault={faults.level ?? (typed && !typed.ok ? 'like 950 ml, 4 cups, 32 US fl oz' : undefined)}
         />
@@ -113,14 +116,14 @@ export function Jug(props: Props) {
         <div role="alert" className="mt-3 border-late border-l-8 bg-paper px-4 py-3">
           <p className="text-lg font-semibold">
             {read?.as === 'filled-to'
-              ? `▲ Filled to ${say(mark.addMl, 'ml')}, where ${say(mark.addMl, 'ml')} should have been added?`
-              : `▲ ${say(mark.levelMl, 'ml')} added, where it should have been filled to ${say(mark.levelMl, 'ml')}?`}
+              ? `▲ Filled to ${say(mark.addMl, 'ml', reads())}, where ${say(mark.addMl, 'ml', reads())} should have been added?`
+              : `▲ ${say(mark.levelMl, 'ml', reads())} added, where it should have been filled to ${say(mark.levelMl, 'ml', reads())}?`}
           </p>
           <p>
             Kept so, the blend would hold <strong className="reading">{share(target - toGoG + grams)}</strong>{' '}
             {name.toLowerCase()} by weight instead of <span className="reading">{share(target)}</span>.{' '}
             {read?.as === 'filled-to'
-              ? `Add ${say(mark.levelMl - typed.value, 'ml')} more, until it stands at ${say(mark.levelMl, 'ml', 0)}.`
+              ? `Add ${say(mark.levelMl - typed.value, 'ml', reads())} more, until it stands at ${say(mark.levelMl, 'ml', reads(), 0)}.`
               : ''}
           </p>
           <div className="mt-2 flex flex-wrap gap-3">

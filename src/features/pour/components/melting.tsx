@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { heatConflictWay, type HeatLadder as Ladder } from '@/core/blend';
 import type { Heater } from '@/core/caution';
 import { type MeltRow, POT_ALARMS, POT_HEATERS, type PotCall, type PotHeater, potCallsAt } from '@/core/melt';
-import { figure, MS_PER_MINUTE, parseTemperature, say, signOf } from '@/core/quantity';
+import { figure, MS_PER_MINUTE, parseTemperature, say, sayMinutes, signOf } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
 import { HEATER_WORDS, POT_CALL_WORDS, POT_HEATER_GUARDS, sayIssue } from '@/messages';
@@ -18,6 +18,7 @@ import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { useNow } from '@/ui/now';
 import { useForm } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import { portOf, useDevice } from '@/web/use-device';
 import { useSave } from '@/web/use-save';
 import { atThePot, heatSlip, offTheHeat, onTheHeat, readPot, warmedBy } from '../actions';
@@ -72,7 +73,7 @@ function adviceNow(
   tempC: number | null,
 ): { readonly text: string; readonly bad: boolean } {
   const [first] = calls;
-  if (first) return { text: POT_CALL_WORDS[first](heat), bad: POT_ALARMS.includes(first) || first === 'near-ceiling' };
+  if (first) return { text: POT_CALL_WORDS[first](heat, reads()), bad: POT_ALARMS.includes(first) || first === 'near-ceiling' };
   return { text: tempC === null ? SET_IT[heater] : 'Not clear yet. Stir now and then.', bad: false };
 }
 
@@ -89,7 +90,7 @@ function usePotCalls(props: Props, tempC: number | null, dryAtMin: number | null
       said
         .split(' ')
         .filter(Boolean)
-        .map((call) => ({ key: `pot ${pourId} ${call}`, text: POT_CALL_WORDS[call as PotCall](heat) })),
+        .map((call) => ({ key: `pot ${pourId} ${call}`, text: POT_CALL_WORDS[call as PotCall](heat, reads()) })),
     [said, pourId, heat],
   );
   useAlarms(NO_ACTIONS, now, troubles);
@@ -119,8 +120,8 @@ export function Melting(props: Props) {
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section>
         <p className="reading text-[clamp(4rem,10vw,8rem)] font-semibold leading-none">
-          {now === null ? '–' : figure(now, '°C', 0)}
-          <span className="ml-2 text-[0.3em] font-normal text-soft">{signOf('°C')} in the pot</span>
+          {now === null ? '–' : figure(now, '°C', reads(), 0)}
+          <span className="ml-2 text-[0.3em] font-normal text-soft">{signOf('°C', reads())} in the pot</span>
         </p>
         <p role={words.bad ? 'alert' : 'status'} className={`mt-2 text-lg font-semibold ${words.bad ? 'text-late' : ''}`}>
           {words.bad ? '▲ ' : ''}
@@ -131,7 +132,7 @@ export function Melting(props: Props) {
           .filter((call) => POT_ALARMS.includes(call))
           .map((call) => (
             <p key={call} className="font-semibold text-late">
-              ▲ {POT_CALL_WORDS[call](heat)}
+              ▲ {POT_CALL_WORDS[call](heat, reads())}
             </p>
           ))}
         <Conflict heat={heat} />
@@ -198,7 +199,9 @@ export function Melting(props: Props) {
         ) : null}
         <Faults of={rest([])} />
         <Button look="hand" big className="mt-2" disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
-          {heat.addBelowC === undefined ? 'Clear, off the heat' : `Below ${say(heat.addBelowC, '°C')}: on to the solvent`}
+          {heat.addBelowC === undefined
+            ? 'Clear, off the heat'
+            : `Below ${say(heat.addBelowC, '°C', reads())}: on to the solvent`}
         </Button>
         <WentWrong pourId={pourId} />
       </section>
@@ -217,6 +220,7 @@ function useRehearsed(pan: PanFacts | undefined, { heat, heater, ambientC, potG,
   const [trace, setTrace] = useState<readonly MeltRow[]>([]);
   const [clearAt, setClearAt] = useState<number | null>(null);
   const rehearsal = useRehearsal();
+  const [faults, setFaults] = useState<readonly string[]>([]);
   const rehearsed = useMemo(
     () =>
       // Only a water bath is rehearsed.
@@ -241,24 +245,22 @@ function useRehearsed(pan: PanFacts | undefined, { heat, heater, ambientC, potG,
     setDryAt(null);
     setShavedAt(null);
     if (!rehearsed) return;
-    void rehearsal()
-      .melt(rehearsed)
-      .then((result) => {
-        if (isStale || !result.ok) return;
-        setTrace(result.value.trace);
-        setClearAt(result.value.clearAtMin);
-        setDryAt(result.value.dryAtMin);
-      });
-    void rehearsal()
-      .melt({ ...rehearsed, pieceMm: SHAVED_MM })
-      .then((result) => {
-        if (!isStale && result.ok) setShavedAt(result.value.clearAtMin);
-      });
+    void rehearsal((face) => face.melt(rehearsed)).then((result) => {
+      if (isStale) return;
+      setFaults(result.ok ? [] : result.issues.map((one) => sayIssue(one, reads())));
+      if (!result.ok) return;
+      setTrace(result.value.trace);
+      setClearAt(result.value.clearAtMin);
+      setDryAt(result.value.dryAtMin);
+    });
+    void rehearsal((face) => face.melt({ ...rehearsed, pieceMm: SHAVED_MM })).then((result) => {
+      if (!isStale && result.ok) setShavedAt(result.value.clearAtMin);
+    });
     return () => {
       isStale = true;
     };
   }, [rehearsed]);
-  return { rehearsed, trace, clearAt, dryAt, shavedAt };
+  return { rehearsed, trace, clearAt, dryAt, shavedAt, faults };
 }
 
 /** What the thermometer says, typed. */
@@ -270,7 +272,7 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
     keptAs: `thermometer ${pourId}`,
   });
   const { temp } = form.values;
-  const typed = parseTemperature(temp);
+  const typed = parseTemperature(temp, reads());
   return (
     <>
       <Form className="mt-4 flex items-start gap-4" onSubmit={form.submit}>
@@ -279,9 +281,9 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
           label="The thermometer says"
           inputMode="decimal"
           hint="68, 150F"
-          echo={typed.ok ? say(typed.value, '°C') : null}
+          echo={typed.ok ? say(typed.value, '°C', reads()) : null}
           {...form.field('temp')}
-          fault={temp !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('temp')}
+          fault={temp !== '' && !typed.ok ? typed.issues.map((one) => sayIssue(one, reads())).join(' ') : form.fault('temp')}
         />
         <Button look="plain" big type="submit" className="mt-5" disabled={form.busy || temp === ''}>
           Read
@@ -301,7 +303,7 @@ function Conflict({ heat }: Pick<Props, 'heat'>) {
       {conflict === 'in-two-goes' ? (
         <>
           <strong>In two goes:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
-          {heat.holdMaxC === null ? 'the ceiling' : say(heat.holdMaxC, '°C')}, then stir in the rest.
+          {heat.holdMaxC === null ? 'the ceiling' : say(heat.holdMaxC, '°C', reads())}, then stir in the rest.
         </>
       ) : (
         <>
@@ -366,12 +368,12 @@ function Curve(props: CurveProps) {
           <PotFacts pourId={pourId} pieceMm={pieceMm} waterG={props.waterG} usualG={pan?.waterG ?? null} />
           {clearAt !== null && trace.length > 0 ? (
             <p>
-              Rehearsed: clear after about <strong className="reading">{say(clearAt, 'min')}</strong> on the heat, from{' '}
-              {say(pieceMm, 'mm')} pieces
+              Rehearsed: clear after about <strong className="reading">{sayMinutes(clearAt)}</strong> on the heat, from{' '}
+              {say(pieceMm, 'mm', reads())} pieces
               {shavedAt !== null && clearAt - shavedAt >= 1
-                ? `; shaved to ${say(SHAVED_MM, 'mm')} it would be ${say(clearAt - shavedAt, 'min')} sooner`
+                ? `; shaved to ${say(SHAVED_MM, 'mm', reads())} it would be ${sayMinutes(clearAt - shavedAt)} sooner`
                 : ''}
-              .{dryAt === null ? '' : ` The bath would be dry after ${say(dryAt, 'min')}.`}
+              .{dryAt === null ? '' : ` The bath would be dry after ${sayMinutes(dryAt)}.`}
             </p>
           ) : null}
         </>
@@ -380,7 +382,7 @@ function Curve(props: CurveProps) {
       )}
       <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
         {temperatures.map(({ at, tempC }) => (
-          <li key={at}>{say(tempC, '°C')}</li>
+          <li key={at}>{say(tempC, '°C', reads())}</li>
         ))}
       </ol>
     </section>

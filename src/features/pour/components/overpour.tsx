@@ -3,6 +3,7 @@
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
+import { catalogue, reads } from '@/web/shop-here';
 
 type Props = {
   readonly ingredient: string;
@@ -17,7 +18,7 @@ export function Overpour({ ingredient, overG, busy, onRescale, onSpread }: Props
   return (
     <div role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3">
       <p className="text-lg font-semibold">
-        ▲ {say(overG, 'g')} too much {findIngredient(ingredient)?.name.toLowerCase()}
+        ▲ {say(overG, 'g', reads())} too much {findIngredient(ingredient, catalogue())?.name.toLowerCase()}
       </p>
       <div className="mt-2 grid gap-x-6 gap-y-2 bench:grid-cols-2">
         <div>

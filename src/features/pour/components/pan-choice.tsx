@@ -3,9 +3,11 @@
 import { useState } from 'react';
 import type { LoggedMelt } from '@/core/melt';
 import { say } from '@/core/quantity';
+import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
+import { reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { saveFit, savePan } from '../actions';
 import { useRehearsal } from '../use-rehearsal';
@@ -39,6 +41,7 @@ type Props = {
 export function PanChoice({ pans, chosen, onChoose }: Props) {
   const rehearsal = useRehearsal();
   const [fit, setFit] = useState<Fit | null>(null);
+  const [faults, setFaults] = useState<readonly string[]>([]);
   const { busy, rest, run } = useSave();
   const logged = chosen?.melts.reduce((sum, one) => sum + one.readings.length, 0) ?? 0;
   return (
@@ -69,21 +72,30 @@ export function PanChoice({ pans, chosen, onChoose }: Props) {
           save={savePan}
         />
         {chosen && logged >= 3 ? (
-          <Button look="quiet" onClick={async () => setFit(await rehearsal().fitPan(chosen, chosen.melts))}>
+          <Button
+            look="quiet"
+            onClick={async () => {
+              const found = await rehearsal((face) => face.fitPan(chosen, chosen.melts));
+              setFit(found.ok ? found.value : null);
+              setFaults(found.ok ? [] : found.issues.map((one) => sayIssue(one, reads())));
+            }}
+          >
             Fit it to {logged} readings
           </Button>
         ) : null}
       </div>
       {chosen ? (
         <p className="reading mt-1 text-sm text-soft">
-          {say(chosen.heaterW, 'W')}, loses {say(chosen.lossWPerK, 'W/K')}, gives {say(chosen.uaWPerK, 'W/K')};{' '}
+          {say(chosen.heaterW, 'W', reads())}, loses {say(chosen.lossWPerK, 'W/K', reads())}, gives{' '}
+          {say(chosen.uaWPerK, 'W/K', reads())};{' '}
           {chosen.fittedReadings > 0 ? `fitted to ${chosen.fittedReadings} of your readings` : 'working estimates'}
         </p>
       ) : null}
+      <Faults of={faults} />
       {fit && chosen ? (
         <p role="status" className="mt-1">
-          The rehearsal missed by <span className="reading">{say(fit.misfitBeforeC, 'K')}</span>; fitted it misses by{' '}
-          <strong className="reading">{say(fit.misfitAfterC, 'K')}</strong>.{' '}
+          The rehearsal missed by <span className="reading">{say(fit.misfitBeforeC, 'K', reads())}</span>; fitted it misses by{' '}
+          <strong className="reading">{say(fit.misfitAfterC, 'K', reads())}</strong>.{' '}
           <Button
             disabled={busy}
             onClick={() =>

@@ -3,6 +3,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { HeatLadder } from '@/core/blend';
 import { figure } from '@/core/quantity';
+import { reads } from '@/web/shop-here';
 
 export type CurvePoint = { readonly min: number; readonly pot?: number; readonly rehearsed?: number };
 type Props = { readonly points: readonly CurvePoint[]; readonly heat: HeatLadder };
@@ -36,7 +37,7 @@ export function PotCurve({ points, heat }: Props) {
             <YAxis
               domain={[15, Math.ceil(top / 5) * 5]}
               tick={AXIS}
-              tickFormatter={(tempC: number) => figure(tempC, '°C', 0)}
+              tickFormatter={(tempC: number) => figure(tempC, '°C', reads(), 0)}
               stroke="var(--ink)"
             />
             {MARKS.map(({ key, name, tone }) =>
@@ -47,7 +48,7 @@ export function PotCurve({ points, heat }: Props) {
                   stroke={tone}
                   strokeWidth={2}
                   label={{
-                    value: `${name} ${figure(heat[key] ?? 0, '°C', 0)}`,
+                    value: `${name} ${figure(heat[key] ?? 0, '°C', reads(), 0)}`,
                     position: 'right',
                     fill: 'var(--ink)',
                     fontSize: 13,

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { say, typedAs } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
+import { reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { piecesAre, waterIs } from '../actions';
 
@@ -25,7 +26,7 @@ type PotFactsProps = {
 /** What the rehearsal asks of this pot: how large its pieces are, what water stands in the bath. */
 export function PotFacts({ pourId, pieceMm, waterG, usualG }: PotFactsProps) {
   const { busy, faults, run } = useSave<void>();
-  const [water, setWater] = useState(waterG === null ? '' : typedAs(waterG, 'ml'));
+  const [water, setWater] = useState(waterG === null ? '' : typedAs(waterG, 'ml', reads()));
   return (
     <div className="grid grid-cols-2 gap-x-4">
       <SelectField
@@ -36,14 +37,14 @@ export function PotFacts({ pourId, pieceMm, waterG, usualG }: PotFactsProps) {
       >
         {PIECES.map(({ mm, name }) => (
           <option key={mm} value={mm}>
-            {say(mm, 'mm')}: {name}
+            {say(mm, 'mm', reads())}: {name}
           </option>
         ))}
       </SelectField>
       <TextField
         label="Water in the bath"
         value={water}
-        placeholder={usualG === null ? '' : say(usualG, 'ml')}
+        placeholder={usualG === null ? '' : say(usualG, 'ml', reads())}
         hint="1.5 l; empty: as the pan was entered"
         fault={faults.water}
         onChange={(event) => setWater(event.target.value)}

@@ -3,6 +3,7 @@ import { findIngredient } from '@/core/material';
 import { figure, say, sayMark } from '@/core/quantity';
 import { Pot } from '@/trade/drawing/pot';
 import { familyFill } from '@/ui/family';
+import { catalogue, reads } from '@/web/shop-here';
 
 type Props = {
   readonly lines: Running['lines'];
@@ -15,12 +16,12 @@ type Props = {
 export function PotMarks({ lines, entering, targetG, slips }: Props) {
   return (
     <section aria-label="Marks">
-      <h2 className="mb-2">The pot, {say(targetG, 'g')}</h2>
+      <h2 className="mb-2">The pot, {say(targetG, 'g', reads())}</h2>
       <div className="flex gap-5">
         <Pot
           layers={lines.map((line) => ({
             id: line.ingredient,
-            family: findIngredient(line.ingredient)?.family ?? '',
+            family: findIngredient(line.ingredient, catalogue())?.family ?? '',
             poured: line.pouredG / Math.max(targetG, 1e-9),
             target: line.targetG / Math.max(targetG, 1e-9),
           }))}
@@ -65,10 +66,14 @@ function MarkRow({ line, isNext }: { readonly line: Running['lines'][number]; re
   return (
     <li className="border-hair border-b py-2">
       <div className="flex items-center gap-3">
-        <span aria-hidden="true" className="h-6 w-6 shrink-0" style={familyFill(findIngredient(line.ingredient)?.family ?? '')} />
-        <span className={`grow ${isNext ? 'font-semibold' : ''}`}>{findIngredient(line.ingredient)?.name}</span>
+        <span
+          aria-hidden="true"
+          className="h-6 w-6 shrink-0"
+          style={familyFill(findIngredient(line.ingredient, catalogue())?.family ?? '')}
+        />
+        <span className={`grow ${isNext ? 'font-semibold' : ''}`}>{findIngredient(line.ingredient, catalogue())?.name}</span>
         <span className="reading whitespace-nowrap text-right">
-          <strong>{figure(line.pouredG, 'g', 1)}</strong> of {sayMark(line.targetG)}
+          <strong>{figure(line.pouredG, 'g', reads(), 1)}</strong> of {sayMark(line.targetG, reads())}
           <span
             className={`block text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
           >

@@ -8,6 +8,7 @@ import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
+import { catalogue, reads } from '@/web/shop-here';
 
 type Props = { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonly KnownLot[] };
 
@@ -35,7 +36,7 @@ export function PourDone({ pot, lot, lots }: Props) {
         ) : null}
         <WeighedIn pot={pot} lot={lot} lots={lots} />
         <p className="reading mt-2 text-soft">
-          Asked for: {pot.revision.lines.map((line) => say(line.parts / parts, 'fraction', 1)).join(' : ')} by{' '}
+          Asked for: {pot.revision.lines.map((line) => say(line.parts / parts, 'fraction', reads(), 1)).join(' : ')} by{' '}
           {pot.revision.basis === 'mass' ? 'weight' : 'volume'}.
         </p>
       </section>
@@ -90,10 +91,10 @@ function WeighedIn({ pot, lot, lots }: Props) {
       <tbody>
         {pot.entries.map((entry) => (
           <tr key={entry.clientId} className="border-hair border-b">
-            <td className="py-1.5">{findIngredient(entry.ingredientId)?.name}</td>
+            <td className="py-1.5">{findIngredient(entry.ingredientId, catalogue())?.name}</td>
             <td className="reading py-1.5">{lots.find((one) => one.id === entry.lotId)?.number}</td>
-            <td className="reading py-1.5 text-right font-semibold">{say(entry.grams, 'g')}</td>
-            <td className="reading py-1.5 text-right text-soft">{say(entry.grams / lot.receivedG, 'fraction', 1)}</td>
+            <td className="reading py-1.5 text-right font-semibold">{say(entry.grams, 'g', reads())}</td>
+            <td className="reading py-1.5 text-right text-soft">{say(entry.grams / lot.receivedG, 'fraction', reads(), 1)}</td>
           </tr>
         ))}
       </tbody>
@@ -107,20 +108,20 @@ function CameOfIt({ pot, lot }: Pick<Props, 'pot' | 'lot'>) {
   return (
     <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
       <dt className="text-soft">Made</dt>
-      <dd className="reading font-semibold">{say(lot.receivedG, 'g')}</dd>
+      <dd className="reading font-semibold">{say(lot.receivedG, 'g', reads())}</dd>
       <dt className="text-soft">Filled</dt>
       <dd className="reading font-semibold">
         {pot.fills
           .map(
             (fill) =>
-              `${fill.count} × ${fill.container} at ${say(fill.netG, 'g')} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
+              `${fill.count} × ${fill.container} at ${say(fill.netG, 'g', reads())} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
           )
           .join(', ') || 'no jars'}
       </dd>
       <dt className="text-soft">Yield in jars</dt>
-      <dd className="reading font-semibold">{say(filledG / lot.receivedG, 'fraction')}</dd>
+      <dd className="reading font-semibold">{say(filledG / lot.receivedG, 'fraction', reads())}</dd>
       <dt className="text-soft">Shop jar</dt>
-      <dd className="reading font-semibold">{say(lot.leftG, 'g')}</dd>
+      <dd className="reading font-semibold">{say(lot.leftG, 'g', reads())}</dd>
       <dt className="text-soft">Contents</dt>
       <dd>{lot.contents.join(', ')}</dd>
       <dt className="text-soft">Allergens</dt>

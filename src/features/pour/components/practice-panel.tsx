@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { say } from '@/core/quantity';
 import type { PracticeScale } from '@/devices/practice-scale';
 import { Button } from '@/ui/button';
+import { reads } from '@/web/shop-here';
 import type { DeviceState } from '@/web/use-device';
 
 const TROUBLE = {
@@ -37,7 +38,7 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
       <p className="flex flex-wrap items-center gap-x-4">
         <span className="label">Practice scale</span>
         <span className="reading text-xl">
-          {state.value === null ? '–' : say(state.value, 'g', 1)}{' '}
+          {state.value === null ? '–' : say(state.value, 'g', reads(), 1)}{' '}
           <span className={`text-base font-semibold ${state.stable ? 'text-fit' : 'text-soft'}`}>
             {state.trouble === 'lost' ? '◌ silent' : state.stable ? '● steady' : '○ moving'}
           </span>
@@ -52,7 +53,7 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
         <Button disabled={markG === null} onClick={() => markG !== null && scale.pourTo(markG)}>
           Pour to the mark
         </Button>
-        <Button onClick={() => scale.pourTo((state.value ?? 0) + 25)}>Slip: {say(25, 'g', 0)} more</Button>
+        <Button onClick={() => scale.pourTo((state.value ?? 0) + 25)}>Slip: {say(25, 'g', reads(), 0)} more</Button>
         <Button onClick={scale.stopPouring}>Stop pouring</Button>
         <Button
           onClick={() => {

@@ -11,6 +11,7 @@ import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { useForm } from '@/web/form/use-form';
+import { catalogue, reads } from '@/web/shop-here';
 import { portOf, useDevice } from '@/web/use-device';
 import { useSave } from '@/web/use-save';
 import { allIn, bookMore, giveUp, goOnShort, growPot, leaveForNext, madeCold, weigh } from '../actions';
@@ -59,7 +60,7 @@ type Props = {
 
 type JugLine = { readonly ingredient: string; readonly amount?: string; readonly tempC?: number | null };
 
-const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
+const nameOf = (id: string): string => findIngredient(id, catalogue())?.name ?? id;
 
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 
@@ -68,7 +69,7 @@ function useWeighing({ pot, poured, last, lots }: Pick<Props, 'pot' | 'poured' |
   const shown = useDevice(device?.port ?? null);
   const [correcting, setCorrecting] = useState(false);
   const [chosen, setChosen] = useState<Readonly<Record<string, number>>>({});
-  const state = running(pot.lines, pot.basis, pot.targetG, poured, last?.ingredientId);
+  const state = running(pot.lines, pot.basis, pot.targetG, poured, catalogue(), last?.ingredientId);
   const next = state.ok ? state.value.next : null;
   const entering = correcting && last ? last.ingredientId : (next?.ingredient ?? null);
   const choices = entering ? (lots[entering] ?? []) : [];
@@ -87,7 +88,7 @@ function useWeighing({ pot, poured, last, lots }: Pick<Props, 'pot' | 'poured' |
         ingredientId: entering,
         lotId: pot.practice ? null : lotId,
         fromPractice: device !== null && text === '',
-        reading: text === '' ? typedAs(shown.value ?? 0, 'g') : text,
+        reading: text === '' ? typedAs(shown.value ?? 0, 'g', reads()) : text,
         corrects: correcting ? stands : null,
         stray: false,
         follows: stands,
@@ -101,7 +102,7 @@ function useWeighing({ pot, poured, last, lots }: Pick<Props, 'pot' | 'poured' |
   const booked = lot && !correcting && !pot.practice ? lot.leftG : null;
   const mark = next && !correcting ? { ...markWith(next, booked), wholeG: next.stopAtG } : null;
   const { reading } = form.values;
-  const typed = parseMass(reading);
+  const typed = parseMass(reading, reads());
   const live = reading !== '' && typed.ok ? typed.value : shown.value;
   const still = mark && live !== null && (reading !== '' || device) ? mark.stopAtG - live : (mark?.toGoG ?? 0);
   return {
@@ -128,7 +129,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   const { busy, rest, run } = useSave<unknown>();
   const weighing = useWeighing({ pot, poured, last, lots }, device);
   const { state, form, shown, entering, mark, correcting } = weighing;
-  if (!state.ok) return <Faults of={state.issues.map(sayIssue)} />;
+  if (!state.ok) return <Faults of={state.issues.map((one) => sayIssue(one, reads()))} />;
   const shelf = Object.values(lots).flat();
   if (!isGathered) return <Gather gathered={gathered} lots={shelf} residueG={pot.residueG} onDone={() => setGathered(true)} />;
   const { over, lines } = state.value;
@@ -232,10 +233,10 @@ function Prompt({ entering, mark, correcting, lot, choices }: PromptProps) {
       {mark ? (
         <>
           {' '}
-          until the scale says <strong className="reading text-2xl">{sayMark(mark.stopAtG)}</strong>{' '}
-          <span className="text-base text-soft">({sayOther(mark.stopAtG, 'g')})</span>
+          until the scale says <strong className="reading text-2xl">{sayMark(mark.stopAtG, reads())}</strong>{' '}
+          <span className="text-base text-soft">({sayOther(mark.stopAtG, 'g', reads())})</span>
           {mark.isSplit
-            ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${sayMark(mark.wholeG)}: the book is put right`
+            ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${sayMark(mark.wholeG, reads())}: the book is put right`
             : ''}
         </>
       ) : null}
@@ -251,10 +252,10 @@ function Overdrawn({ lots }: { readonly lots: Props['overdrawn'] }) {
       {lots.map((one) => (
         <p key={one.lotId} role="status" className="mt-2 flex flex-wrap items-center gap-x-4 border-cure border-l-4 pl-3">
           <span>
-            {one.number} held {say(one.overG, 'g')} more than its book said. It is in, and kept.
+            {one.number} held {say(one.overG, 'g', reads())} more than its book said. It is in, and kept.
           </span>
           <Button disabled={busy} onClick={() => void run(() => bookMore({ lotId: one.lotId }))}>
-            The bottle held more: book +{say(one.overG, 'g')}
+            The bottle held more: book +{say(one.overG, 'g', reads())}
           </Button>
         </p>
       ))}
@@ -270,7 +271,7 @@ function Struck({ readings }: { readonly readings: readonly number[] }) {
       Struck through:{' '}
       {readings.map((value) => (
         <s key={value} className="mr-2">
-          {sayMark(value)}
+          {sayMark(value, reads())}
         </s>
       ))}
     </p>
@@ -285,12 +286,12 @@ function ToGo({ ingredient, still, target }: { readonly ingredient: string; read
         className={`reading text-[clamp(5rem,15vw,11rem)] font-semibold leading-[0.95] ${still < -0.5 ? 'text-late' : ''}`}
         aria-live="off"
       >
-        {still < -HAIR_G ? `+${figure(-still, 'g')}` : figure(Math.max(0, still), 'g')}
+        {still < -HAIR_G ? `+${figure(-still, 'g', reads())}` : figure(Math.max(0, still), 'g', reads())}
         <span className="ml-3 text-[0.25em] font-normal text-soft">
-          {still < -HAIR_G ? `${signOf('g')} over` : `${signOf('g')} still to go`}
+          {still < -HAIR_G ? `${signOf('g', reads())} over` : `${signOf('g', reads())} still to go`}
         </span>
       </p>
-      <ToMark toGo={still} target={target} family={findIngredient(ingredient)?.family ?? ''} />
+      <ToMark toGo={still} target={target} family={findIngredient(ingredient, catalogue())?.family ?? ''} />
     </>
   );
 }
@@ -323,7 +324,7 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
           >
             {short.near
               ? 'Near enough, go on'
-              : `Go on with what is in: ${sayMark(short.shortG)} of ${nameOf(short.ingredient).toLowerCase()} short, ${say(short.share, 'fraction')}`}
+              : `Go on with what is in: ${sayMark(short.shortG, reads())} of ${nameOf(short.ingredient).toLowerCase()} short, ${say(short.share, 'fraction', reads())}`}
           </Button>
         ) : null}
         {short && !short.near && short.lessG !== null && !correcting ? (
@@ -331,12 +332,12 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
             disabled={busy}
             onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'less' }))}
           >
-            Make less: {sayMark(short.lessG)}, its ratio kept
+            Make less: {sayMark(short.lessG, reads())}, its ratio kept
           </Button>
         ) : null}
         {last ? (
           <Button look="quiet" disabled={busy} onClick={() => onCorrect()}>
-            {correcting ? 'Leave it as it was' : `Correct the last reading (${sayMark(last.readingG)})`}
+            {correcting ? 'Leave it as it was' : `Correct the last reading (${sayMark(last.readingG, reads())})`}
           </Button>
         ) : null}
         {pot.mayBeCold ? (

@@ -6,6 +6,7 @@ import { parseMass, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
+import { catalogue, reads } from '@/web/shop-here';
 import { weigh } from '../actions';
 
 export type Stray = { readonly lotId: number; readonly number: string; readonly ingredient: string };
@@ -33,30 +34,33 @@ export function StraySheet({ pourId, strays, lines, onScaleG }: Props) {
           label: 'What went in',
           options: strays.map((one) => ({
             value: String(one.lotId),
-            name: `${findIngredient(one.ingredient)?.name}, ${one.number}`,
+            name: `${findIngredient(one.ingredient, catalogue())?.name}, ${one.number}`,
           })),
         },
-        { name: 'reading', label: 'The scale says now', hint: `it said ${say(onScaleG, 'g')} before` },
+        { name: 'reading', label: 'The scale says now', hint: `it said ${say(onScaleG, 'g', reads())} before` },
       ]}
       echo={({ lot, reading }) => {
-        const typed = parseMass(reading ?? '');
+        const typed = parseMass(reading ?? '', reads());
         const stray = find(lot);
         if (!typed.ok || !stray || typed.value <= onScaleG) return null;
-        const made = blend({
-          lines: [
-            ...lines.map((line) => ({ ingredient: line.ingredient, parts: Math.max(line.targetG, line.pouredG) })),
-            { ingredient: stray.ingredient, parts: typed.value - onScaleG },
-          ],
-          make: { massG: 1 },
-        });
+        const made = blend(
+          {
+            lines: [
+              ...lines.map((line) => ({ ingredient: line.ingredient, parts: Math.max(line.targetG, line.pouredG) })),
+              { ingredient: stray.ingredient, parts: typed.value - onScaleG },
+            ],
+            make: { massG: 1 },
+          },
+          catalogue(),
+        );
         if (!made.ok) return null;
         const { consistency, drying, contact, allergens, heatConflict } = made.value;
         return (
           <p
             className={`border-l-8 bg-paper px-4 py-3 ${drying === 'mixed' || contact === 'not-for-food' ? 'border-late' : 'border-ink'}`}
           >
-            With {say(typed.value - onScaleG, 'g')} of it the pot becomes {FEEL_WORDS[consistency]}, {DRYING_WORDS[drying]},{' '}
-            {CONTACT_WORDS[contact]}; allergens: {allergens.join(', ') || 'none known'}.
+            With {say(typed.value - onScaleG, 'g', reads())} of it the pot becomes {FEEL_WORDS[consistency]},{' '}
+            {DRYING_WORDS[drying]}, {CONTACT_WORDS[contact]}; allergens: {allergens.join(', ') || 'none known'}.
             {heatConflict ? ' It pours above its ceiling.' : ''}
             {drying === 'mixed' ? ' ▲ Better given up, or kept for tool handles.' : ''}
           </p>

@@ -7,6 +7,7 @@ import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import type { Form as FormOf } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import type { useDevice } from '@/web/use-device';
 import type { ShelfLot } from './gather';
 
@@ -27,7 +28,7 @@ type WeighProps = {
 export function WeighForm(props: WeighProps) {
   const { form, shown, device, practice, choices, lotId, correcting, waits, onChoose } = props;
   const { reading } = form.values;
-  const typed = parseMass(reading);
+  const typed = parseMass(reading, reads());
   const fromScale = device && reading === '' && shown.value !== null;
   const ready = reading !== '' ? typed.ok : fromScale && shown.stable && shown.trouble === null;
   return (
@@ -41,10 +42,10 @@ export function WeighForm(props: WeighProps) {
         label="The scale says"
         {...form.field('reading')}
         inputMode="decimal"
-        placeholder={fromScale ? say(shown.value ?? 0, 'g', 1) : ''}
+        placeholder={fromScale ? say(shown.value ?? 0, 'g', reads(), 1) : ''}
         hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
-        echo={reading !== '' && typed.ok ? say(typed.value, 'g') : null}
-        fault={reading !== '' && !typed.ok ? typed.issues.map(sayIssue).join(' ') : form.fault('reading')}
+        echo={reading !== '' && typed.ok ? say(typed.value, 'g', reads()) : null}
+        fault={reading !== '' && !typed.ok ? typed.issues.map((one) => sayIssue(one, reads())).join(' ') : form.fault('reading')}
       />
       {practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
       <LotField
@@ -86,7 +87,7 @@ export function LotField({ hidden, choices, value, disabled, fault, onChoose }: 
       {choices.length === 0 ? <option value={0}>–</option> : null}
       {choices.map((one) => (
         <option key={one.id} value={one.id}>
-          {one.number}, {one.leftG > HAIR_G ? `${say(one.leftG, 'g')} left` : 'empty by the book'}
+          {one.number}, {one.leftG > HAIR_G ? `${say(one.leftG, 'g', reads())} left` : 'empty by the book'}
           {one.doubt ? `, ▲ ${one.doubt}` : ''}
         </option>
       ))}

@@ -10,6 +10,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
+import { reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { keepRegimen } from '../actions';
 import { SlotRows } from './slot-rows';
@@ -57,15 +58,17 @@ const waitWords = ({ min, ideal, max }: StepDraft): string => {
 export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenDraft; readonly base: number }) {
   const [draft, setDraft] = useState(first);
   const [open, setOpen] = useState<string | null>(null);
-  const read = readRegimen(draft);
+  const read = readRegimen(draft, reads());
   const issues = read.ok ? [] : read.issues;
   const warned = read.ok ? warningsOfSequence(read.value) : [];
   const faultOf = (path: string): string | undefined => {
     const found = issues.find((issue) => issue.path === path);
-    return found && sayIssue(found);
+    return found && sayIssue(found, reads());
   };
   const said = (index: number): readonly string[] =>
-    issues.filter((issue) => issue.path === `steps.${index}` || issue.path.startsWith(`steps.${index}.`)).map(sayIssue);
+    issues
+      .filter((issue) => issue.path === `steps.${index}` || issue.path.startsWith(`steps.${index}.`))
+      .map((one) => sayIssue(one, reads()));
   const setSteps = (steps: readonly StepDraft[]): void => setDraft({ ...draft, steps });
   const change = (index: number, part: Partial<StepDraft>): void =>
     setSteps(draft.steps.map((step, i) => (i === index ? { ...step, ...part } : step)));
@@ -151,7 +154,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
             index={index}
             last={index === draft.steps.length - 1}
             says={said(index)}
-            warns={warned.filter((issue) => issue.path === `steps.${index}`).map(sayIssue)}
+            warns={warned.filter((issue) => issue.path === `steps.${index}`).map((one) => sayIssue(one, reads()))}
             slots={draft.slots}
             faultOf={(field) => faultOf(`steps.${index}.${field}`)}
             open={open === step.key}

@@ -14,6 +14,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { Tick } from '@/ui/tick';
 import { useForm } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import { takeIn } from '../actions';
 import { JobFields, LIKE_WOOD } from '../forms';
 
@@ -103,7 +104,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
           <TextField
             label="What it is"
             {...form.field('what')}
-            hint={`as you would say it, “a salad bowl”: ${sizeWords(stranger.geometry)}`}
+            hint={`as you would say it, “a salad bowl”: ${sizeWords(stranger.geometry, reads())}`}
           />
         )}
         {form.values.code === '' && form.values.speciesId !== '' ? (

@@ -33,9 +33,9 @@ export function ReadsForm({ reads }: { readonly reads: Reads }) {
         </SelectField>
       </div>
       <p className="mb-2 text-soft">
-        So a pot reads {say(900, 'g')}, {say(1000, 'ml')}, {say(68, '°C')}, a board {say(420, 'mm')}. A number typed without a
-        unit is taken in these; a unit that is typed always counts. What is kept and what is exchanged stays in grams,
-        millilitres, °C and millimetres.
+        So a pot reads {say(900, 'g', reads)}, {say(1000, 'ml', reads)}, {say(68, '°C', reads)}, a board {say(420, 'mm', reads)}.
+        A number typed without a unit is taken in these; a unit that is typed always counts. What is kept and what is exchanged
+        stays in grams, millilitres, °C and millimetres.
       </p>
       <Faults of={form.faults} />
       <Button type="submit" disabled={form.busy}>

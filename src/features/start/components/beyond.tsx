@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { say } from '@/core/quantity';
+import { sayMinutes } from '@/core/quantity';
 import { TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 
@@ -20,13 +20,13 @@ export function Beyond({ most, why, fault, onChange }: Props) {
     <div className="mb-3 border-late border-l-8 bg-paper px-3 py-2">
       <p>
         <strong>
-          The first soak is longer than this oil bears{most > 0 ? `: its surplus gums after ${say(most, 'min')}` : ''}.
+          The first soak is longer than this oil bears{most > 0 ? `: its surplus gums after ${sayMinutes(most)}` : ''}.
         </strong>{' '}
         Gummed surplus is re-wetted with the same oil, scrubbed and wiped; past a day it wants a fine pad. Warmth makes it sooner.
         On wood that drinks all of it a longer soak may do no harm; keep it wet, and wipe all of it.
       </p>
       <Tick checked={read} onChange={() => setRead(!read)}>
-        Read. It may lie longer, and the alarm still calls after {most > 0 ? `${say(most, 'min')}` : 'its bound'}
+        Read. It may lie longer, and the alarm still calls after {most > 0 ? `${sayMinutes(most)}` : 'its bound'}
       </Tick>
       {read ? (
         <TextField

@@ -13,6 +13,7 @@ import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import { saveDesign } from '../actions';
 import { DesignFields } from '../forms';
 import { ShapeFields, type Typed } from './shape-fields';
@@ -29,13 +30,13 @@ const fresh = (): z.input<typeof DesignFields> => ({
   bowl: '',
   handle: '',
   points: [
-    { key: 'foot', r: typedLength(40), z: typedLength(0) },
-    { key: 'side', r: typedLength(85), z: typedLength(35) },
-    { key: 'rim', r: typedLength(100), z: typedLength(70) },
+    { key: 'foot', r: typedLength(40, reads()), z: typedLength(0, reads()) },
+    { key: 'side', r: typedLength(85, reads()), z: typedLength(35, reads()) },
+    { key: 'rim', r: typedLength(100, reads()), z: typedLength(70, reads()) },
   ],
   curved: true,
-  wall: typedLength(8),
-  floor: typedLength(10),
+  wall: typedLength(8, reads()),
+  floor: typedLength(10, reads()),
   groove: '',
   hole: '',
   engraved: '',
@@ -79,19 +80,19 @@ export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps 
   const change = (part: Partial<DesignDraft>): void => {
     for (const [name, value] of Object.entries(part)) form.set(name as keyof typeof draft, value as never);
   };
-  const geometry = geometryOf(draft);
+  const geometry = geometryOf(draft, reads());
   const odd = geometry.ok ? oddSizes(geometry.value) : [];
   const measured = geometry.ok ? areaOf(geometry.value) : null;
   const wrong =
     geometry.ok || !isBegun(draft)
       ? {}
-      : Object.fromEntries([...geometry.issues].reverse().map((issue) => [issue.path, sayIssue(issue)]));
+      : Object.fromEntries([...geometry.issues].reverse().map((issue) => [issue.path, sayIssue(issue, reads())]));
   // A form with a shape that cannot be measured says so at once; what the save found stands until its field is changed.
   const faults: Readonly<Record<string, string>> = wrong;
   const field = (name: Typed) => ({ ...form.field(name), fault: faults[name] ?? form.fault(name) });
   const echo =
     measured && measured.areaMm2 > 0 && geometry.ok
-      ? `${sizeWords(geometry.value)}: ${say(measured.areaMm2, 'mm²')}, ${say(measured.endGrainMm2 / measured.areaMm2, 'fraction')} of it end grain`
+      ? `${sizeWords(geometry.value, reads())}: ${say(measured.areaMm2, 'mm²', reads())}, ${say(measured.endGrainMm2 / measured.areaMm2, 'fraction', reads())} of it end grain`
       : null;
   return (
     <SheetForm
@@ -123,7 +124,7 @@ export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps 
       {odd.length > 0 ? (
         <div className="border-cure border-l-8 bg-paper px-3 py-1">
           <Tick checked={draft.sizesSure} onChange={() => form.set('sizesSure', !draft.sizesSure)}>
-            It really measures {odd.map((mm) => say(mm, 'mm')).join(', ')}
+            It really measures {odd.map((mm) => say(mm, 'mm', reads())).join(', ')}
           </Tick>
           {form.fault('sizesSure') ? <p className="font-semibold text-late">▲ {form.fault('sizesSure')}</p> : null}
         </div>

@@ -12,6 +12,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
+import { reads } from '@/web/shop-here';
 import type { Start, StartProps, StartTyped } from './use-start';
 
 type Props = Pick<StartProps, 'designs' | 'species'> & Pick<Start, 'form'>;
@@ -114,7 +115,7 @@ function MixedLine({ row, species, fault, onChange, onOut }: LineProps) {
           label="What"
           value={row.name}
           onChange={(event) => onChange({ name: event.target.value, designRevisionId: null })}
-          hint={sizeWords(geometry)}
+          hint={sizeWords(geometry, reads())}
         />
         <SelectField label="Wood" value={row.speciesId} onChange={(event) => onChange({ speciesId: event.target.value })}>
           {species.map((one) => (

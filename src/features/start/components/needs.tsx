@@ -1,6 +1,7 @@
 import type { Need } from '@/core/cost';
 import { formatMoney, say } from '@/core/quantity';
 import type { Regimen } from '@/core/regimen';
+import { reads } from '@/web/shop-here';
 
 type NeedsProps = {
   readonly needs: readonly Need[];
@@ -19,7 +20,7 @@ export function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
       {needs.map((need) => (
         <span key={need.slot} className={need.short ? 'font-semibold text-late' : ''}>
           {need.short ? '▲ ' : ''}
-          <span className="reading font-semibold">{say(need.grams, 'g')}</span>{' '}
+          <span className="reading font-semibold">{say(need.grams, 'g', reads())}</span>{' '}
           {regimen?.slots.find((one) => one.slot === need.slot)?.name.toLowerCase()}
           {need.short ? ' (more than the lot holds)' : ''},{' '}
         </span>

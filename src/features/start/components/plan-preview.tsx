@@ -1,7 +1,8 @@
 import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/batch';
-import { say } from '@/core/quantity';
+import { say, sayMinutes } from '@/core/quantity';
 import { roomWords, sayBlocking } from '@/messages';
 import { clockTime, dayAndDate } from '@/ui/when';
+import { reads } from '@/web/shop-here';
 
 const plural = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
 
@@ -93,8 +94,8 @@ export function PlanPreview({ offer, pieces, dueMs, meetsFood, sets, zone, initi
       )}
       {tasks.some((task) => task.room?.advise === 'too-slow') ? (
         <p className="mb-2 border-cure border-l-4 pl-3">
-          ▲ It is too cold for it where it will stand: some waits would be more than three times as long as at {say(20, '°C', 0)}.
-          Warm the place, or begin later.
+          ▲ It is too cold for it where it will stand: some waits would be more than three times as long as at{' '}
+          {say(20, '°C', reads(), 0)}. Warm the place, or begin later.
         </p>
       ) : null}
       <Steps offer={offer} zone={zone} initials={initials} />
@@ -127,8 +128,10 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
                 <td className="py-1">
                   {of?.step.action}
                   {of && of.rounds > 1 ? ` (${of.round} of ${of.rounds}, ${of.pieces} pieces)` : ''}
-                  <span className="text-soft"> {of ? say(of.handsMin, 'min') : ''}</span>
-                  {of && roomWords(of) ? <span className="block text-sm text-soft">{roomWords(of)}</span> : null}
+                  <span className="text-soft"> {of ? sayMinutes(of.handsMin) : ''}</span>
+                  {of && roomWords(of, reads()) ? (
+                    <span className="block text-sm text-soft">{roomWords(of, reads())}</span>
+                  ) : null}
                   {of?.step.house ? <span className="block text-sm">House rule: {of.step.house.why}.</span> : null}
                 </td>
                 <td className="py-1 pl-3 font-semibold">{at(step.startMs)}</td>

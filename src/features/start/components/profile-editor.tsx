@@ -10,6 +10,7 @@ import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { TextBox, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
+import { reads } from '@/web/shop-here';
 
 const VIEW = 300;
 const STEP_MM = 1;
@@ -48,7 +49,7 @@ type DrawingProps = {
 /** The profile drawn, its points to be pulled or moved with the arrow keys. */
 function ProfileDrawing({ draft, known, onMove }: DrawingProps) {
   const drawing = useRef<SVGSVGElement>(null);
-  const outer = outsideOf(draft);
+  const outer = outsideOf(draft, reads());
   const most = Math.max(60, ...known.flat()) * 1.15;
   const k = VIEW / most;
   const grabbed = useRef<readonly [r: number, z: number]>([0, 0]);
@@ -93,7 +94,7 @@ function ProfileDrawing({ draft, known, onMove }: DrawingProps) {
             y={VIEW - z * k}
             aria-label={`Point ${index + 1}`}
             aria-valuenow={Math.round(r)}
-            aria-valuetext={`${say(r, 'mm')} from the axis, ${say(z, 'mm')} high`}
+            aria-valuetext={`${say(r, 'mm', reads())} from the axis, ${say(z, 'mm', reads())} high`}
             onKeyDown={press(index)}
           />
         ))}
@@ -108,8 +109,8 @@ function ProfileFile({ onRead }: { readonly onRead: (points: readonly PointDraft
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const parsed = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
-    const read = readProfile(parsed.data);
-    setFileFault(read.ok ? '' : read.issues.map(sayIssue).join(' '));
+    const read = readProfile(parsed.data, reads());
+    setFileFault(read.ok ? '' : read.issues.map((one) => sayIssue(one, reads())).join(' '));
     if (read.ok) onRead(read.value);
   };
   return (
@@ -134,7 +135,7 @@ function ProfileFile({ onRead }: { readonly onRead: (points: readonly PointDraft
 
 /** Half a section, foot to rim: points dragged, moved with the arrow keys, or typed; straight or smooth between them. */
 export function ProfileEditor({ draft, faults, onChange }: Props) {
-  const points = pointsOf(draft.points);
+  const points = pointsOf(draft.points, reads());
   const known = points.ok ? points.value : [];
   const set = (index: number, change: Partial<PointDraft>): void =>
     onChange({ points: draft.points.map((point, i) => (i === index ? { ...point, ...change } : point)) });
@@ -142,12 +143,12 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
     const below = known[index - 1]?.[1] ?? Number.NEGATIVE_INFINITY;
     const above = known[index + 1]?.[1] ?? Number.POSITIVE_INFINITY;
     const height = Math.min(above - STEP_MM, Math.max(below + STEP_MM, z, 0));
-    set(index, { r: typedLength(Math.max(0, r)), z: typedLength(height) });
+    set(index, { r: typedLength(Math.max(0, r), reads()), z: typedLength(height, reads()) });
   };
   const add = (): void => {
     const last = known.at(-1) ?? [30, 0];
     onChange({
-      points: [...draft.points, { key: freshId(), r: typedLength(last[0]), z: typedLength(last[1] + 10) }],
+      points: [...draft.points, { key: freshId(), r: typedLength(last[0], reads()), z: typedLength(last[1] + 10, reads()) }],
     });
   };
   return (

@@ -3,6 +3,7 @@ import { say } from '@/core/quantity';
 import type { Slot, WhyNone } from '@/core/regimen';
 import { WHY_NONE_WORDS } from '@/messages';
 import { SelectField } from '@/ui/field';
+import { reads } from '@/web/shop-here';
 
 type Props = {
   readonly slots: readonly Slot[];
@@ -29,7 +30,7 @@ export function SlotFields({ slots, offered, chosen, faultOf, onChoose }: Props)
         <option value={0}>Choose the lot …</option>
         {found?.lots.map((lot) => (
           <option key={lot.id} value={lot.id}>
-            {lot.number} {lot.title}, {say(lot.leftG, 'g')}
+            {lot.number} {lot.title}, {say(lot.leftG, 'g', reads())}
           </option>
         ))}
       </SelectField>

@@ -1,7 +1,7 @@
 'use client';
 
 import { questionOfWood } from '@/core/guide';
-import { likeWood, ORIGINS } from '@/core/material';
+import { likeOf, ORIGINS } from '@/core/material';
 import { say } from '@/core/quantity';
 import { warningsOfSequence } from '@/core/regimen';
 import { withoutSurface } from '@/core/use';
@@ -17,6 +17,7 @@ import { Form } from '@/ui/form';
 import { MomentField } from '@/ui/moment-field';
 import { onOpen } from '@/ui/on-open';
 import { Tiles } from '@/ui/tiles';
+import { reads } from '@/web/shop-here';
 import { Beyond } from './beyond';
 import { MixedList } from './mixed-list';
 import { OrderFields } from './order-fields';
@@ -53,7 +54,7 @@ export function StartFieldset({
         return (
           <div key={timber.id}>
             <WoodFacts timber={timber} />
-            <AskedOfWood wood={likeWood(timber.id)} />
+            <AskedOfWood wood={likeOf(timber)} />
             {own ? <ChangeWood houseWoods={houseWoods} of={own} onMade={(id) => form.set('speciesId', id)} /> : null}
           </div>
         );
@@ -121,7 +122,7 @@ function DesignField({ designs, form, shape }: DesignProps) {
             shape
               ? shape.geometry.shape === 'unknown'
                 ? 'Its surface is not known: weigh what the first coat takes, and it is.'
-                : `${say(shape.area.areaMm2, 'mm²')} a piece, ${say(shape.area.endGrainMm2, 'mm²')} of it end grain`
+                : `${say(shape.area.areaMm2, 'mm²', reads())} a piece, ${say(shape.area.endGrainMm2, 'mm²', reads())} of it end grain`
               : 'Draw the first design.'
           }
           fault={form.fault('designRevisionId')}
@@ -160,7 +161,7 @@ function WoodFields({ species, houseWoods, form, count }: WoodProps) {
           inputMode="numeric"
           className="w-28"
           {...form.field('pieces')}
-          fault={form.fault('pieces') ?? (count.ok ? undefined : count.issues.map(sayIssue).join(' '))}
+          fault={form.fault('pieces') ?? (count.ok ? undefined : count.issues.map((one) => sayIssue(one, reads())).join(' '))}
         />
       </div>
     </>
@@ -212,12 +213,12 @@ function RegimenFields({ regimens, form, chosen: { regimen, offered, kinds }, ne
       ) : null}
       {lacking ? (
         <p className="mb-3 border-late border-l-4 pl-3 font-semibold">
-          ▲ {sayIssue({ code: 'no-such-surface', path: '', with: lacking })}
+          ▲ {sayIssue({ code: 'no-such-surface', path: '', with: lacking }, reads())}
         </p>
       ) : null}
       {(regimen ? warningsOfSequence(regimen) : []).map((issue) => (
         <p key={`${issue.code} ${issue.path}`} className="mb-2 border-cure border-l-4 pl-3 text-sm">
-          △ {sayIssue(issue)}
+          △ {sayIssue(issue, reads())}
         </p>
       ))}
       {regimen?.ownWay ? <p className="mb-2 text-sm">The house’s own way: {regimen.ownWay}.</p> : null}

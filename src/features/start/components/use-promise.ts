@@ -7,7 +7,8 @@ import { OIL_SHARES, SLOW_WOOD_FACTOR } from '@/core/cure';
 import { handsScale, type Regimen } from '@/core/regimen';
 import type { Design } from '@/data/catalogue/catalogue';
 import { sayIssue } from '@/messages';
-import { useShopWorker } from '@/web/use-shop-worker';
+import { useWorker } from '@/ui/worker';
+import { reads } from '@/web/shop-here';
 import type { PlannerFace } from '@/workers/planner';
 
 /** What a promise is asked for; it is not asked while any of it is still open. */
@@ -27,9 +28,7 @@ export type PromiseState = { readonly offer: Offer | null; readonly fault: strin
 
 /** What the shop can honestly promise, reckoned off the page's own thread; asked anew when what is wished changes, an older answer is dropped. */
 export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
-  const planner = useShopWorker<PlannerFace>(
-    () => new Worker(new URL('@/workers/planner.ts', import.meta.url), { type: 'module' }),
-  );
+  const planner = useWorker<PlannerFace>(() => new Worker(new URL('@/workers/planner.ts', import.meta.url), { type: 'module' }));
   const [promised, setPromised] = useState<PromiseState | null>(null);
   const { regimen: of, shape: drawn, lots: from, ...plain } = wish;
   const wished = JSON.stringify([
@@ -47,8 +46,8 @@ export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
     const chosen = Object.values(lots).filter((lot) => lot !== undefined);
     const slowest = [...chosen].sort((a, b) => (b.a0Hours ?? 0) - (a.a0Hours ?? 0))[0];
     const mode = slowest?.mode ?? 'settle';
-    void planner()
-      .offer(shop, {
+    void planner((face) =>
+      face.offer(shop, {
         steps: stepsFor(regimen, lots),
         geometry: shape.geometry,
         scale: handsScale(shape.area),
@@ -63,11 +62,14 @@ export function usePromise(shop: ShopNow, wish: Wish): PromiseState | null {
         vapour: chosen.some((lot) => lot.bound.vapour),
         startMs,
         dueMs,
-      })
-      .then((made) => {
-        if (!stale)
-          setPromised({ offer: made.ok ? made.value : null, fault: made.ok ? '' : made.issues.map(sayIssue).join(' ') });
-      });
+      }),
+    ).then((made) => {
+      if (!stale)
+        setPromised({
+          offer: made.ok ? made.value : null,
+          fault: made.ok ? '' : made.issues.map((one) => sayIssue(one, reads())).join(' '),
+        });
+    });
     return () => {
       stale = true;
     };

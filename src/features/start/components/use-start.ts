@@ -8,13 +8,14 @@ import { KEEPERS } from '@/core/care';
 import { asGuideLot } from '@/core/choose';
 import { type LotChoice, needsOf } from '@/core/cost';
 import { type GuideWarning, houseSchoolOf, type OwnRule, warningsOf } from '@/core/guide';
-import { likeWood, ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from '@/core/material';
+import { likeOf, ORIGINS, type OwnWoodFacts, PIECE_USES, type PieceUse } from '@/core/material';
 import { areaOf, type Geometry, type UptakeFactor } from '@/core/piece';
 import { instantOf, parsePositive } from '@/core/quantity';
 import { offerFor, type Regimen } from '@/core/regimen';
 import { gatesAhead, glueOf, isBySurface, layerOfGlue, meetsFood, slotMeets, strictest, withAdded } from '@/core/use';
 import type { Design } from '@/data/catalogue/catalogue';
 import { useForm } from '@/web/form/use-form';
+import { catalogue } from '@/web/shop-here';
 import { start } from '../actions';
 import { StartFields } from '../forms';
 import { usePromise } from './use-promise';
@@ -215,7 +216,7 @@ function aheadOfKind(
   tree: ReturnType<typeof treeOf>,
 ) {
   if (!regimen) return null;
-  const layer = (lot: LotChoice, adds: readonly string[]) => ({ ...withAdded(lot.layer, adds), id: lot.id });
+  const layer = (lot: LotChoice, adds: readonly string[]) => ({ ...withAdded(lot.layer, adds, catalogue()), id: lot.id });
   const glue = glueOf(values.glueName, values.glueFood, values.added);
   const others = values.alsoWoods.flatMap((id) => species.filter((one) => one.id === id));
   // Until it is said which tree it is, the wood is taken at its name, and the page says so.
@@ -335,7 +336,14 @@ function rulesAgainst(
   });
   const found = kinds.flatMap(({ design, timber }) =>
     warningsOf(
-      { uses: design.uses, wood: likeWood(timber.id), regimen, lots: chosen, keeper: keeper === '' ? null : keeper },
+      {
+        catalogue: catalogue(),
+        uses: design.uses,
+        wood: likeOf(timber),
+        regimen,
+        lots: chosen,
+        keeper: keeper === '' ? null : keeper,
+      },
       rules,
       houseSchoolOf,
     ),

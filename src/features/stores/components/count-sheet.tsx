@@ -7,6 +7,7 @@ import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import { saveCount } from '../actions';
 import { CountFields } from '../forms';
 
@@ -28,7 +29,7 @@ export function CountSheet({ lotId, number, leftG, mayDryOut, open, onOpenChange
       open={open}
       onOpenChange={onOpenChange}
       saves="Weighed"
-      say={`The ledger says ${say(leftG, 'g')}. What the scale says now is entered as a count; nothing before it is changed.`}
+      say={`The ledger says ${say(leftG, 'g', reads())}. What the scale says now is entered as a count; nothing before it is changed.`}
     >
       <TextField label="Left, without its container" {...form.field('found')} />
       {mayDryOut ? (

@@ -9,7 +9,7 @@ import {
   type Ingredient,
   isLiquid,
   isOwnMaterial,
-  likeIngredient,
+  likeOf,
   setsBelowC,
 } from '@/core/material';
 import { say } from '@/core/quantity';
@@ -18,6 +18,7 @@ import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
+import { catalogue, reads } from '@/web/shop-here';
 import type { KnownOwn } from './own-sheet';
 import { OwnIngredient } from './sheets';
 
@@ -25,9 +26,9 @@ import { OwnIngredient } from './sheets';
 const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' : dries);
 
 const melts = (one: Ingredient): string => {
-  if (one.meltC !== null) return say(one.meltC, '°C');
+  if (one.meltC !== null) return say(one.meltC, '°C', reads());
   const setsAt = setsBelowC(one);
-  if (setsAt !== null) return `sets below ${say(setsAt, '°C', 0)}`;
+  if (setsAt !== null) return `sets below ${say(setsAt, '°C', reads(), 0)}`;
   return isLiquid(one) ? 'liquid' : 'does not melt';
 };
 
@@ -37,17 +38,17 @@ const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
   ['Melts', melts(one)],
   [
     'Ceiling',
-    likeIngredient(one.id) === 'water'
+    likeOf(one) === 'water'
       ? 'not in a wax pot'
       : one.neverHeat
         ? 'never heat'
         : one.maxC === null
           ? 'none known'
-          : say(one.maxC, '°C'),
+          : say(one.maxC, '°C', reads()),
   ],
-  ['Flash point', one.flashC === null ? 'none known' : say(one.flashC, '°C')],
+  ['Flash point', one.flashC === null ? 'none known' : say(one.flashC, '°C', reads())],
   ['Keeps', `${one.shelfMonths} months`],
-  ['Leaves as it dries', say(one.volatileFraction, 'fraction')],
+  ['Leaves as it dries', say(one.volatileFraction, 'fraction', reads())],
   ['Allergens', one.allergens.join(', ') || 'none known'],
 ];
 
@@ -61,7 +62,7 @@ function OwnPart({ of }: { readonly of: OwnRecord | undefined }) {
   return (
     <div className="mb-3 flex flex-col items-start gap-2">
       <p>
-        Like {findIngredient(likeIngredient(of.id))?.name.toLowerCase()}.{' '}
+        Like {findIngredient(likeOf(of), catalogue())?.name.toLowerCase()}.{' '}
         {facts.unsaid.length === 0
           ? 'Its sheet says all that is asked.'
           : `Its sheet does not say: ${facts.unsaid.map((one) => UNSAID_WORDS[one as keyof typeof UNSAID_WORDS]).join(', ')}. That is taken on the safe side.`}{' '}
@@ -78,7 +79,7 @@ function OwnPart({ of }: { readonly of: OwnRecord | undefined }) {
 /** Every ingredient the house knows, with its facts and cautions. Identity comes from what is in the tin, not from its name. */
 export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) {
   const [text, setText] = useState('');
-  const all = allIngredients().filter((one) => boughtOfLine(one.id) === null);
+  const all = allIngredients(catalogue()).filter((one) => boughtOfLine(one.id) === null);
   // What is the shop's own stands first: that is what its maker looks for.
   const found = all
     .filter((one) => answersTo(one, text))
@@ -123,7 +124,7 @@ export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) 
                 ))}
               </dl>
               <ul className="mb-3 flex flex-col gap-2">
-                {cautionsInWords({ doing: 'reading', ingredients: [one.id], drying: dryingOf(one) }).map(
+                {cautionsInWords({ doing: 'reading', ingredients: [one.id], drying: dryingOf(one) }, catalogue()).map(
                   ({ head, text: says }) => (
                     <li key={head} className="border-late border-l-4 pl-3 text-sm">
                       <strong>{head}</strong> {says}

@@ -2,6 +2,7 @@
 
 import { say } from '@/core/quantity';
 import { FormSheet } from '@/web/form/form-sheet';
+import { reads } from '@/web/shop-here';
 import { saveJarCount } from '../actions';
 import { EnterJar } from './sheets';
 
@@ -36,8 +37,8 @@ function JarItem({ jar: { id, name, capacityMl, fillFraction, have, tareG, price
   return (
     <li className="flex items-baseline gap-3 border-hair border-b">
       <span>
-        <strong>{name}</strong>, {say(capacityMl * fillFraction, 'ml')} filled
-        {tareG === null ? '' : `, empty ${say(tareG, 'g')}`}
+        <strong>{name}</strong>, {say(capacityMl * fillFraction, 'ml', reads())} filled
+        {tareG === null ? '' : `, empty ${say(tareG, 'g', reads())}`}
         {price === null ? '' : `, ${price} apiece`}
       </span>
       <FormSheet

@@ -5,6 +5,7 @@ import { THUMBNAIL_C } from '@/core/material';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
 import { FormSheet } from '@/web/form/form-sheet';
+import { reads } from '@/web/shop-here';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
 import { hold, lift, retire, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
 import { savePlacing } from '../supply-actions';
@@ -84,7 +85,7 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
           say="Press it where it stands. A few such tests move the shop’s own feel scale."
           saves="Keep it"
           fields={[
-            { name: 'temp', label: 'Its temperature', value: say(20, '°C', 0), hint: '20 °C, 68F' },
+            { name: 'temp', label: 'Its temperature', value: say(20, '°C', reads(), 0), hint: '20 °C, 68F' },
             { name: 'felt', label: 'It feels', options: FEELS.map((feel) => ({ value: feel, name: FEEL_WORDS[feel] })) },
           ]}
           save={(values) => saveThumb({ lotId: lot.id, ...values })}
@@ -122,7 +123,7 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
           title={`Retire ${lot.number} as tool wax`}
           say="Wax that browned or was too hot goes on saws and hinges, never on a piece. It becomes a lot of its own, held from the first moment: no coat and no tin is drawn from it."
           saves="It is tool wax now"
-          fields={[{ name: 'amount', label: 'How much of it', value: say(lot.leftG, 'g') }]}
+          fields={[{ name: 'amount', label: 'How much of it', value: say(lot.leftG, 'g', reads()) }]}
           save={(values) => retire({ lotId: lot.id, amount: '', ...values })}
         />
       ) : null}
@@ -219,7 +220,7 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
         {
           name: 'temp',
           label: 'How warm it is',
-          hint: `${say(20, '°C', 0)}; a thumbnail says nothing below ${say(THUMBNAIL_C.least, '°C', 0)} or above ${say(THUMBNAIL_C.most, '°C', 0)}`,
+          hint: `${say(20, '°C', reads(), 0)}; a thumbnail says nothing below ${say(THUMBNAIL_C.least, '°C', reads(), 0)} or above ${say(THUMBNAIL_C.most, '°C', reads(), 0)}`,
         },
         {
           name: 'beside',

@@ -10,6 +10,7 @@ import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
+import { catalogue, reads } from '@/web/shop-here';
 import { saveLot } from '../actions';
 import { LotFields } from '../forms';
 
@@ -43,16 +44,16 @@ type Read = { readonly echo: string | null; readonly fault: string; readonly ask
 /** What was understood of a typed amount of an ingredient. */
 function readAmount(amount: string, stuff: Stuff | undefined, ounce: OunceMeaning | null): Read {
   if (!stuff || amount.trim() === '') return { echo: null, fault: '', asks: false };
-  const parsed = parseAmount(amount, stuff, ounce ?? undefined);
+  const parsed = parseAmount(amount, stuff, reads(), ounce ?? undefined);
   if (parsed.ok)
     return {
-      echo: `${say(parsed.value.massG, 'g')} (${say(parsed.value.massG / stuff.densityGPerMl, 'ml')})`,
+      echo: `${say(parsed.value.massG, 'g', reads())} (${say(parsed.value.massG / stuff.densityGPerMl, 'ml', reads())})`,
       fault: '',
       asks: false,
     };
   return {
     echo: null,
-    fault: parsed.issues.map(sayIssue).join(' '),
+    fault: parsed.issues.map((one) => sayIssue(one, reads())).join(' '),
     asks: parsed.issues.some((issue) => issue.code === 'ounce-ambiguous'),
   };
 }
@@ -77,7 +78,7 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
     form.set('ingredientId', ingredientId);
     form.set('readyMadeId', readyMadeId);
   };
-  const ingredient = findIngredient(lot.ingredientId);
+  const ingredient = findIngredient(lot.ingredientId, catalogue());
   const bought = ready.find((one) => one.id === lot.readyMadeId);
   const stuff = ingredient
     ? { densityGPerMl: ingredient.densityGPerMl, liquid: isLiquid(ingredient) }

@@ -1,7 +1,7 @@
 'use client';
 
 import type { z } from 'zod';
-import { ALLERGENS, factsLike, findIngredient, type Ingredient, isOwnMaterial, likeIngredient } from '@/core/material';
+import { ALLERGENS, factsLike, findIngredient, type Ingredient, isOwnMaterial, likeOf } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS } from '@/messages';
 import { IngredientPicker } from '@/trade/ingredient-picker';
@@ -11,6 +11,7 @@ import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
+import { catalogue, reads } from '@/web/shop-here';
 import { FOOD_WORDS, OwnFields } from '../forms';
 import { saveOwn } from '../own-actions';
 
@@ -23,7 +24,7 @@ export type KnownOwn = {
   readonly photoHash: string | null;
 };
 
-const degrees = (tempC: number | null): string => (tempC === null ? '' : say(tempC, '°C', 0));
+const degrees = (tempC: number | null): string => (tempC === null ? '' : say(tempC, '°C', reads(), 0));
 const figure = (value: number | null): string => (value === null ? '' : String(value));
 
 /** What is known of it as it would be typed; figures its sheet leaves out stay empty. */
@@ -81,16 +82,16 @@ const EMPTY: Typed = {
 export function OwnSheet({ of, open, onOpenChange }: { readonly of?: KnownOwn } & Opened) {
   const form = useForm<Typed, { readonly id: string }>({
     schema: OwnFields,
-    start: of ? typedOf(of, likeIngredient(of.id)) : EMPTY,
+    start: of ? typedOf(of, likeOf(of)) : EMPTY,
     save: (sheet) => saveOwn({ ...sheet, base: of?.id ?? null }),
     done: () => onOpenChange(false),
     keptAs: of ? `own ingredient ${of.id}` : 'own ingredient',
     stays: of !== undefined,
   });
   const sheet = form.values;
-  const like = findIngredient(sheet.likeId);
+  const like = findIngredient(sheet.likeId, catalogue());
   const copy = (id: string): void => {
-    const one = findIngredient(id);
+    const one = findIngredient(id, catalogue());
     if (!one || isOwnMaterial(id)) return;
     const copied = likeTyped(one, sheet.name);
     for (const name of Object.keys(copied) as (keyof Typed)[])

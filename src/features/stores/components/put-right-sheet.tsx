@@ -11,6 +11,7 @@ import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
+import { catalogue, reads } from '@/web/shop-here';
 import { RightFields } from '../forms';
 import { saveRight } from '../lot-actions';
 
@@ -29,7 +30,7 @@ type Props = {
 
 /** Puts a made lot right: what to add is reckoned before anything is weighed, and what was done is kept. */
 export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Props & Opened) {
-  const may = rightsOf(lot);
+  const may = rightsOf(lot, catalogue());
   const ways = MODES.filter(({ id }) => may.includes(id));
   const form = useForm<z.input<typeof RightFields>, { readonly id: number }>({
     schema: RightFields,
@@ -40,12 +41,12 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
   });
   const input = form.values;
   const { mode } = input;
-  const choices = rightChoices(mode, lot, others);
+  const choices = rightChoices(mode, lot, others, catalogue());
   const other = choices.find((one) => one.id === input.other) ?? choices[0];
   const chosen = useRef(0);
   chosen.current = other?.id ?? 0;
-  const reckoned = putRight(lot, other, input, ambientC);
-  const said = reckoned.ok ? {} : Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue)]));
+  const reckoned = putRight(lot, other, input, ambientC, reads(), catalogue());
+  const said = reckoned.ok ? {} : Object.fromEntries(reckoned.issues.map((issue) => [issue.path, sayIssue(issue, reads())]));
   const faultAt = (name: 'gross' | 'tare'): string | undefined => (input[name] ? said[name] : undefined) ?? form.fault(name);
   return (
     <SheetForm
@@ -72,7 +73,7 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
       >
         {choices.map((one) => (
           <option key={one.id} value={one.id}>
-            {one.number} {one.title}, {say(one.leftG, 'g')} left
+            {one.number} {one.title}, {say(one.leftG, 'g', reads())} left
           </option>
         ))}
       </SelectField>
@@ -100,7 +101,7 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
       ) : null}
       {reckoned.ok && other ? (
         <p role="status" className="border-fit border-l-8 bg-paper px-4 py-3 text-lg">
-          {rightWords(reckoned.value, lot, other)}
+          {rightWords(reckoned.value, lot, other, reads())}
         </p>
       ) : null}
     </SheetForm>

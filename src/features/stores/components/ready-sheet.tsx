@@ -3,7 +3,7 @@
 import type { z } from 'zod';
 import type { LabelUnsaid } from '@/core/blend';
 import { findIngredient, ROLES } from '@/core/material';
-import { say } from '@/core/quantity';
+import { sayMinutes } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Button } from '@/ui/button';
@@ -13,6 +13,7 @@ import { Tick } from '@/ui/tick';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
+import { catalogue } from '@/web/shop-here';
 import { FOOD_WORDS, ReadyFields } from '../forms';
 import { saveReady } from '../own-actions';
 
@@ -64,7 +65,7 @@ export type KnownReady = {
 };
 
 const typedNumber = (value: number | null): string => (value === null ? '' : String(value));
-const typedTime = (minutes: number | null): string => (minutes === null ? '' : say(minutes, 'min'));
+const typedTime = (minutes: number | null): string => (minutes === null ? '' : sayMinutes(minutes));
 
 /** What is known of a finish as it would be typed. */
 const typedOf = (of: KnownReady): Typed => ({
@@ -164,9 +165,9 @@ function Declared({ form }: OfForm) {
                   ready.declared.filter((one) => one !== id),
                 )
               }
-              aria-label={`Take ${findIngredient(id)?.name} off`}
+              aria-label={`Take ${findIngredient(id, catalogue())?.name} off`}
             >
-              {findIngredient(id)?.name} ×
+              {findIngredient(id, catalogue())?.name} ×
             </Button>
             <TextField label="Its share, %" {...form.field(`shares.${id}`)} hint="where it is said" inputMode="decimal" />
           </li>

@@ -3,6 +3,7 @@
 import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
+import { reads } from '@/web/shop-here';
 
 /* The sheets of the stores, each behind its button. */
 
@@ -52,10 +53,10 @@ export const CountLot = onOpen(
     <button
       type="button"
       className="reading min-h-11 min-w-20 text-right font-semibold underline decoration-dotted underline-offset-4"
-      aria-label={`${say(leftG, 'g')} left of ${number}: weigh again`}
+      aria-label={`${say(leftG, 'g', reads())} left of ${number}: weigh again`}
       {...opener}
     >
-      {say(leftG, 'g')}
+      {say(leftG, 'g', reads())}
     </button>
   ),
 );

@@ -5,6 +5,7 @@ import { TextBox } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import { StockFields } from '../forms';
 import { saveStockTake } from '../lot-actions';
 
@@ -43,7 +44,7 @@ export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: re
         </thead>
         <tbody>
           {lots.map((lot) => {
-            const typed = parseMass(found[lot.id] ?? '');
+            const typed = parseMass(found[lot.id] ?? '', reads());
             const off = typed.ok ? typed.value - lot.leftG : null;
             return (
               <tr key={lot.id} className="border-hair border-b">
@@ -53,7 +54,7 @@ export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: re
                     <span className="block text-sm font-semibold text-late">▲ {form.fault(`found.${lot.id}`)}</span>
                   ) : null}
                 </td>
-                <td className="reading py-1 text-right">{say(lot.leftG, 'g')}</td>
+                <td className="reading py-1 text-right">{say(lot.leftG, 'g', reads())}</td>
                 <td className="py-1 pl-3">
                   <TextBox
                     aria-label={`Found of ${lot.number}`}
@@ -66,7 +67,7 @@ export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: re
                 <td
                   className={`reading py-1 text-right ${off !== null && Math.abs(off) > 0.05 * lot.leftG ? 'font-semibold text-late' : ''}`}
                 >
-                  {off === null ? '' : `${off > 0 ? '+' : '−'}${say(Math.abs(off), 'g')}`}
+                  {off === null ? '' : `${off > 0 ? '+' : '−'}${say(Math.abs(off), 'g', reads())}`}
                 </td>
               </tr>
             );

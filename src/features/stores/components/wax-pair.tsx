@@ -9,6 +9,7 @@ import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
+import { reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { saveCheck } from '../lot-actions';
 import { useBoardReader } from '../use-board-reader';
@@ -44,9 +45,9 @@ export function WaxPair({ lotId, referenceId }: Props) {
   };
   const look = async (): Promise<void> => {
     if (!photo) return;
-    const found = await reader().read(photo.blob, corners, SHEET);
+    const found = await reader((face) => face.read(photo.blob, corners, SHEET));
     setRead(found.ok ? found.value.fields.map((one) => one.lab) : null);
-    setFault(found.ok ? '' : found.issues.map(sayIssue).join(' '));
+    setFault(found.ok ? '' : found.issues.map((one) => sayIssue(one, reads())).join(' '));
   };
   const [own, known] = read ?? [];
   const apart = own && known ? deltaE(own, known) : null;

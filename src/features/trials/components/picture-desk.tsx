@@ -12,6 +12,7 @@ import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { photoData } from '@/web/photo-data';
+import { reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { savePicture } from '../actions';
 import { useBoardReader } from '../use-board-reader';
@@ -55,9 +56,9 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
   };
   const look = async (): Promise<void> => {
     if (!photo) return;
-    const found = await reader().read(photo.blob, corners, board);
+    const found = await reader((face) => face.read(photo.blob, corners, board));
     setRead(found.ok ? found.value : null);
-    setFault(found.ok ? '' : found.issues.map(sayIssue).join(' '));
+    setFault(found.ok ? '' : found.issues.map((one) => sayIssue(one, reads())).join(' '));
   };
   const keep = async (): Promise<void> => {
     if (!photo) return;

@@ -10,6 +10,7 @@ import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { LETTERS } from '@/ui/line-look';
 import { Tick } from '@/ui/tick';
+import { reads } from '@/web/shop-here';
 import { BoardPlan } from './board-plan';
 import { PowerChart } from './power-chart';
 import { type Plan, type PlanProps, tried, usePlan } from './use-plan';
@@ -147,7 +148,7 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
               {equal ? (
                 <p className={equal.isUnequal ? 'font-semibold text-late' : 'text-soft'}>
                   {equal.isUnequal ? '▲ ' : ''}
-                  {say(equal.solidsPerM2, 'g/m²')} stay on the wood
+                  {say(equal.solidsPerM2, 'g/m²', reads())} stay on the wood
                   {equal.isUnequal && equal.times
                     ? `: ${equal.times.toFixed(1)} times the middle one. ${equal.coatsForEqual} ${equal.coatsForEqual === 1 ? 'coat' : 'coats'} would come nearer; the page of its batch gives one more or one less.`
                     : ''}
@@ -242,7 +243,7 @@ function Preview({ plan }: Of) {
           </Button>
         </div>
         {laid === null ? <p className="text-soft">Say how many boards there are and how large they are.</p> : null}
-        {laid?.fault ? <p className="font-semibold text-late">▲ {sayIssue(laid.fault)}</p> : null}
+        {laid?.fault ? <p className="font-semibold text-late">▲ {sayIssue(laid.fault, reads())}</p> : null}
         <ol className="mt-2 grid grid-cols-2 gap-x-4 gap-y-3">
           {laid?.drawn.slice(0, 12).map((fields, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a board is its number

@@ -9,6 +9,7 @@ import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { Link } from '@/ui/link';
+import { reads } from '@/web/shop-here';
 import { useSave } from '@/web/use-save';
 import { saveScores } from '../actions';
 
@@ -174,7 +175,7 @@ function Drop({ onGive }: { readonly onGive: (value: number) => void }) {
       : read.value > LONGEST_DROP_S
         ? { code: 'not-a-score' as const, path: '', with: { least: 0, most: LONGEST_DROP_S } }
         : undefined;
-    if (fault) setFault(sayIssue(fault));
+    if (fault) setFault(sayIssue(fault, reads()));
     else if (read.ok) onGive(Math.round(read.value));
   };
   return (

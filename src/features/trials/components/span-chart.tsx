@@ -1,6 +1,7 @@
 import type { TreatmentAnswer, TrialKind } from '@/core/trial';
 import { sayDifference, sayValue, sayVerdict } from '@/messages';
 import { LETTERS, toneOf } from '@/ui/line-look';
+import { reads } from '@/web/shop-here';
 
 type Row = { readonly answer: TreatmentAnswer; readonly at: number; readonly name: string };
 type Props = { readonly kind: TrialKind; readonly better: 'high' | 'low'; readonly rows: readonly Row[] };
@@ -59,8 +60,8 @@ export function SpanChart({ kind, better, rows }: Props) {
             />
           </span>
           <span className="reading text-right text-sm">
-            {sayValue(kind, answer.mean)}
-            {answer.verdict === 'reference' ? '' : <strong>, {sayDifference(kind, answer.difference)}</strong>}
+            {sayValue(kind, answer.mean, reads())}
+            {answer.verdict === 'reference' ? '' : <strong>, {sayDifference(kind, answer.difference, reads())}</strong>}
           </span>
         </li>
       ))}

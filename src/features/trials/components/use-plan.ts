@@ -11,6 +11,7 @@ import { type Evenness, evenness, fieldsOn, kindTraits, layFields, powerOf, soli
 import { TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { freshId } from '@/ui/id';
 import { useForm } from '@/web/form/use-form';
+import { reads } from '@/web/shop-here';
 import { layOut } from '../actions';
 import { TrialFields, type TrialTyped } from '../forms';
 
@@ -34,7 +35,7 @@ const wholeOr = (text: string, otherwise: number | null): number | null => {
   return read.ok && Number.isInteger(read.value) ? read.value : otherwise;
 };
 const lengthOr = (text: string): number | null => {
-  const read = parseLength(text);
+  const read = parseLength(text, reads());
   return read.ok ? read.value : null;
 };
 

@@ -1,5 +1,5 @@
 import type { Geometry } from '@/core/piece';
-import { say } from '@/core/quantity';
+import { sayMinutes } from '@/core/quantity';
 import { PiecePicture } from '@/trade/drawing/piece-picture';
 import { Fold } from '@/ui/fold';
 import { CorrectEntry } from './correct-entry';
@@ -39,7 +39,7 @@ export type BookRow = {
 };
 
 const missWords = (minutes: number): string =>
-  minutes > 0 ? `${say(minutes, 'min')} past its window` : `${say(minutes, 'min')} early`;
+  minutes > 0 ? `${sayMinutes(minutes)} past its window` : `${sayMinutes(minutes)} early`;
 
 type Props = {
   readonly batchId: number;

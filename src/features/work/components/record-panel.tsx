@@ -16,6 +16,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { MomentField } from '@/ui/moment-field';
 import { useNow } from '@/ui/now';
+import { reads } from '@/web/shop-here';
 import { LookOver, NOTHING_SEEN, type Seen } from './look-over';
 import { faultsIn } from './surface-list';
 import { TinScale } from './tin-scale';
@@ -26,7 +27,9 @@ const EMPTY = { grams: '', temp: '', rh: '', seen: '', at: '', next: '', nextGra
 const maybe = <T,>(text: string, parse: (text: string) => Result<T>): { readonly value: T | null; readonly fault: string } => {
   if (text.trim() === '') return { value: null, fault: '' };
   const parsed = parse(text);
-  return parsed.ok ? { value: parsed.value, fault: '' } : { value: null, fault: parsed.issues.map(sayIssue).join(' ') };
+  return parsed.ok
+    ? { value: parsed.value, fault: '' }
+    : { value: null, fault: parsed.issues.map((one) => sayIssue(one, reads())).join(' ') };
 };
 
 type Props = {
@@ -49,11 +52,11 @@ type Typed = typeof EMPTY;
 /** What is typed beside an act, and what was understood of it. */
 function readTyped(typed: Typed, zone: string) {
   const read = {
-    grams: maybe(typed.grams, parseMass),
-    temp: maybe(typed.temp, parseTemperature),
+    grams: maybe(typed.grams, (one) => parseMass(one, reads())),
+    temp: maybe(typed.temp, (one) => parseTemperature(one, reads())),
     rh: maybe(typed.rh, parseHumidity),
     at: maybe(typed.at, (text) => instantOf(text, zone)),
-    nextGrams: maybe(typed.nextGrams, parseMass),
+    nextGrams: maybe(typed.nextGrams, (one) => parseMass(one, reads())),
   };
   return { ...read, faulty: Object.values(read).some((one) => one.fault !== '') };
 }
@@ -157,7 +160,7 @@ function Recording(props: ActionProps) {
       <NextAct action={action} nowMs={nowMs} zone={zone} />
       <TypedBeside action={action} typed={typed} read={read} onChange={change} />
       {action.estimatedG === null ? null : (
-        <TinScale mayPractise={mayPractise} onUsed={(g) => change({ grams: say(g, 'g', 1) })} />
+        <TinScale mayPractise={mayPractise} onUsed={(g) => change({ grams: say(g, 'g', reads(), 1) })} />
       )}
       {action.estimatedG !== null && nextLots.length > 0 ? (
         <RanOut lot={action.lot} nextLots={nextLots} typed={typed} fault={read.nextGrams.fault} onChange={change} />
@@ -258,7 +261,7 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
           label="Used"
           value={typed.grams}
           onChange={set('grams')}
-          placeholder={`about ${say(action.estimatedG, 'g')}`}
+          placeholder={`about ${say(action.estimatedG, 'g', reads())}`}
           hint="an estimate, unless weighed"
           fault={read.grams.fault}
           inputMode="decimal"
@@ -276,7 +279,7 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
         label="Temperature"
         value={typed.temp}
         onChange={set('temp')}
-        placeholder={action.tempC === null ? '' : say(action.tempC, '°C')}
+        placeholder={action.tempC === null ? '' : say(action.tempC, '°C', reads())}
         hint="as the room was, unless typed"
         fault={read.temp.fault}
       />
@@ -284,7 +287,7 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
         label="Humidity"
         value={typed.rh}
         onChange={set('rh')}
-        placeholder={action.rh === null ? '' : say(action.rh, 'fraction')}
+        placeholder={action.rh === null ? '' : say(action.rh, 'fraction', reads())}
         fault={read.rh.fault}
       />
       <TextField

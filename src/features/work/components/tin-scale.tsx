@@ -8,13 +8,14 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
+import { reads } from '@/web/shop-here';
 import { portOf, useDevice } from '@/web/use-device';
 
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
 
 const faultOf = (text: string): string | undefined => {
-  const read = text.trim() === '' ? null : parseMass(text);
-  return read && !read.ok ? read.issues.map(sayIssue).join(' ') : undefined;
+  const read = text.trim() === '' ? null : parseMass(text, reads());
+  return read && !read.ok ? read.issues.map((one) => sayIssue(one, reads())).join(' ') : undefined;
 };
 
 type Props = {
@@ -30,9 +31,9 @@ export function TinScale({ onUsed, mayPractise }: Props) {
   const [after, setAfter] = useState('');
   const [device, setDevice] = useState<Device | null>(null);
   const shown = useDevice(open ? (device?.port ?? null) : null);
-  const [b, a] = [parseMass(before), parseMass(after)];
+  const [b, a] = [parseMass(before, reads()), parseMass(after, reads())];
   const used = b.ok && a.ok ? b.value - a.value : null;
-  const take = shown.stable && shown.value !== null ? say(shown.value, 'g', 1) : null;
+  const take = shown.stable && shown.value !== null ? say(shown.value, 'g', reads(), 1) : null;
   return (
     <>
       <Button look="quiet" onClick={() => setOpen(true)}>
@@ -46,7 +47,7 @@ export function TinScale({ onUsed, mayPractise }: Props) {
       >
         {device ? (
           <p className="reading text-xl" aria-live="polite">
-            {shown.value === null ? '–' : say(shown.value, 'g', 1)}{' '}
+            {shown.value === null ? '–' : say(shown.value, 'g', reads(), 1)}{' '}
             <span className={`text-base font-semibold ${shown.stable ? 'text-fit' : 'text-soft'}`}>
               {shown.trouble === 'lost' ? '◌ silent' : shown.stable ? '● steady' : '○ moving'}
             </span>
@@ -87,12 +88,12 @@ export function TinScale({ onUsed, mayPractise }: Props) {
               Take it as after
             </Button>
             <Button look="quiet" onClick={() => device.scale.put(Math.max(0, device.scale.mass() - 60))}>
-              Practice: {say(60, 'g', 0)} used
+              Practice: {say(60, 'g', reads(), 0)} used
             </Button>
           </div>
         ) : null}
         <p className="reading text-xl" aria-live="polite">
-          {used === null ? '' : used < 0 ? '▲ More in the tin than before: weigh again.' : `${say(used, 'g')} used`}
+          {used === null ? '' : used < 0 ? '▲ More in the tin than before: weigh again.' : `${say(used, 'g', reads())} used`}
         </p>
         <Button
           look="main"

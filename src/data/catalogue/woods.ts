@@ -17,14 +17,17 @@ export const ownWoods = (db: Db): readonly OwnWoodRow[] =>
   });
 
 /** Every wood a batch may be of: the house's, and the shop's own. */
-export const allWoods = (db: Db): readonly Species[] => [...ownWoods(db).map((row) => ownSpecies(row.id, row.facts)), ...SPECIES];
+export const allWoods = (db: Db): readonly Species[] => [
+  ...ownWoods(db).map((row) => ownSpecies(row.id, row.likeId, row.facts)),
+  ...SPECIES,
+];
 
 /** The wood of an id; null where neither the house nor the shop knows it. */
 export function findWood(db: Db, id: string): Species | null {
   const known = findSpecies(id);
   if (known) return known;
   const own = ownWoods(db).find((row) => row.id === id);
-  return own ? ownSpecies(own.id, own.facts) : null;
+  return own ? ownSpecies(own.id, own.likeId, own.facts) : null;
 }
 
 /** The wood of an id that a record names. Throws on one that is known to nobody. */
