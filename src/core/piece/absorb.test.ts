@@ -15,8 +15,10 @@ import {
   type WeighedPiece,
 } from '.';
 import { FULL_BELOW, PRIOR_RECORDS, SLIP_FACTOR, SLOWING_BELOW } from './absorb';
-import { BOX_END_SHARE, CUT_END_SHARE, ENGRAVED_MORE, SCOOP_END_SHARE } from './area';
 import { FILLS_SHARE, WALLS_KG_PER_M3 } from './pores';
+import { CUT_END_SHARE, ENGRAVED_MORE } from './shapes/board';
+import { BOX_END_SHARE } from './shapes/box';
+import { SCOOP_END_SHARE } from './shapes/scoop';
 
 const weighed = (ratio: number, species = 'pear'): WeighedPiece => ({
   species,

@@ -1,15 +1,6 @@
 export { factorFor, type Thirst, thirstOf, type UptakeFactor, uptakeFactors, type WeighedPiece } from './absorb';
-export { type Area, area, areaOf, areaTaking, type Face, facesOf, fits, surfacesOf } from './area';
-export {
-  type DesignDraft,
-  geometryOf,
-  outsideOf,
-  PART_SHAPES,
-  type PartDraft,
-  type PointDraft,
-  pointsOf,
-  readProfile,
-} from './draft';
+export { type Area, area, areaOf, areaTaking, facesOf, fits, surfacesOf } from './area';
+export { type DesignDraft, geometryOf, PART_SHAPES, type PartDraft, readProfile } from './draft';
 export { type DryByWeight, type DryWeighing, dryByWeight } from './dry';
 export { emc, FIT_MOISTURE } from './emc';
 export { type Known as KnownForList, type Listed, readList } from './list';
@@ -19,6 +10,10 @@ export { poresMl } from './pores';
 export { checkInside, checkOutside, insideOf, type ProfilePoint, smooth } from './profile';
 export { GAP_MM, type RoomUnit, roomTaken, shelfMm, volumeMl } from './room';
 export { FINISH_CLASSES, type FinishClass, Geometry, Solid } from './schema';
+export { SHAPES, type ShapeId, type SolidOf, shapeOf } from './shapes';
+export type { Face } from './shapes/shape';
+export { outsideOf, pointsOf } from './shapes/turned';
+export type { PointDraft } from './shapes/typed';
 export { SURFACES, type Surface } from './surfaces';
 export { moistureSwing } from './swing';
 export { coatGrams, ON_TOP, type Uptake, uptake } from './uptake';

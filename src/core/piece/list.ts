@@ -1,89 +1,11 @@
 import { withoutEnd } from '@/core/quantity';
 import type { Geometry, Solid } from './schema';
+import { SHAPES } from './shapes';
 
-/** What a maker calls things, and how large such a thing usually is; a word it goes by may stand anywhere in what is typed. */
-const USUAL: readonly { readonly words: readonly string[]; readonly of: Solid }[] = [
-  {
-    words: ['spoon', 'spreader', 'spatula', 'ladle', 'fork', 'server'],
-    of: {
-      shape: 'spoon',
-      bowlLengthMm: 70,
-      bowlWidthMm: 48,
-      bowlDepthMm: 14,
-      handleLengthMm: 210,
-      handleWidthMm: 18,
-      handleThickMm: 10,
-    },
-  },
-  {
-    words: ['scoop'],
-    of: {
-      shape: 'scoop',
-      bowlLengthMm: 80,
-      bowlWidthMm: 60,
-      bowlDepthMm: 35,
-      wallMm: 5,
-      handleLengthMm: 80,
-      handleWidthMm: 20,
-      handleThickMm: 14,
-    },
-  },
-  {
-    words: ['bowl', 'dish'],
-    of: {
-      shape: 'turned',
-      outer: [
-        [45, 0],
-        [100, 40],
-        [110, 80],
-      ],
-      inner: [
-        [40, 10],
-        [92, 45],
-        [102, 80],
-      ],
-    },
-  },
-  {
-    words: ['cup', 'goblet', 'mug', 'vase', 'pot'],
-    of: {
-      shape: 'turned',
-      outer: [
-        [30, 0],
-        [40, 50],
-        [42, 90],
-      ],
-      inner: [
-        [25, 8],
-        [34, 50],
-        [36, 90],
-      ],
-    },
-  },
-  {
-    words: ['plate', 'platter', 'round board', 'trivet', 'coaster'],
-    of: { shape: 'disc', diameterMm: 250, thickMm: 20, grain: 'long' },
-  },
-  {
-    words: ['tray'],
-    of: { shape: 'tray', lengthMm: 400, widthMm: 250, thickMm: 28, recessLengthMm: 360, recessWidthMm: 210, recessDepthMm: 14 },
-  },
-  { words: ['board', 'chopper'], of: { shape: 'board', lengthMm: 380, widthMm: 230, thickMm: 22, grain: 'long' } },
-  { words: ['box', 'chest', 'caddy'], of: { shape: 'box', lengthMm: 160, widthMm: 110, heightMm: 80, wallMm: 8, lid: true } },
-  { words: ['ring', 'teether'], of: { shape: 'ring', outerMm: 70, barMm: 12 } },
-  { words: ['stool', 'seat'], of: { shape: 'plain', areaMm2: 600_000, endGrainShare: 0.1 } },
-  {
-    words: ['handle', 'knob', 'pin', 'peg', 'spurtle', 'muddler'],
-    of: {
-      shape: 'turned',
-      outer: [
-        [12, 0],
-        [15, 60],
-        [12, 130],
-      ],
-    },
-  },
-];
+/** What a maker calls things, and how large such a thing usually is, the longest words first: a word may stand anywhere in what is typed. */
+const USUAL: readonly { readonly word: string; readonly of: Solid }[] = Object.values(SHAPES)
+  .flatMap((shape) => shape.called.flatMap(({ words, usual }) => words.map((word) => ({ word, of: usual as Solid }))))
+  .sort((a, b) => b.word.length - a.word.length);
 
 const NUMBER_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 const A_DOZEN = 12;
@@ -146,7 +68,7 @@ function readOne(text: string, known: Known): Listed {
     known.designs.find((one) => plainly(one.name) === name) ??
     known.designs.find((one) => plainly(one.name).endsWith(` ${name}`)) ??
     known.designs.find((one) => name.endsWith(` ${plainly(one.name)}`));
-  const usual = USUAL.find(({ words }) => words.some((word) => name === word || name.endsWith(word)));
+  const usual = USUAL.find(({ word }) => name.endsWith(word));
   const geometry: Geometry = design?.geometry ?? (usual ? { shape: 'like', of: usual.of, times: 1 } : { shape: 'unknown' });
   return { count, name, designId: design?.id ?? null, geometry, woodId };
 }

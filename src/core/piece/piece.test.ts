@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { area, emc, FIT_MOISTURE, uptake } from '.';
-import { SPOON_END_SHARE, THOMSEN_P, TURNED_END_SHARE } from './area';
+import { THOMSEN_P, TURNED_END_SHARE } from './shapes/shape';
+import { SPOON_END_SHARE } from './shapes/spoon';
 import { coatShare, END_GRAIN_THIRST, LATER_COATS, ON_TOP, THIRST, UPTAKE_G_PER_M2 } from './uptake';
 
 const value = <T>(result: { ok: true; value: T } | { ok: false; issues: readonly { code: string }[] }): T => {

@@ -1,74 +1,22 @@
 import { z } from 'zod';
 import { above, atLeastNone, MOST } from '@/core/contract';
 import { POROSITIES } from '@/core/material';
+import { SHAPES, type Solid as SolidThing } from './shapes';
 
-const mm = above(MOST.millimetres);
-/** A profile point `[radius, height]` in mm; a radius of 0 is the axis. */
-const profile = z
-  .array(z.tuple([atLeastNone(MOST.millimetres), z.number().min(-MOST.millimetres).max(MOST.millimetres)]))
-  .min(2)
-  .max(2000);
-
-/** The grain of faces: along them, or across. */
-const grain = z.enum(['long', 'end']);
-
-/** One solid thing. Lengths in mm; turned profiles run from foot to rim, and one without an inside is solid. */
+/** One solid thing, by its shape. Lengths in mm. */
 export const Solid = z.discriminatedUnion('shape', [
-  z.object({
-    shape: z.literal('board'),
-    lengthMm: mm,
-    widthMm: mm,
-    thickMm: mm,
-    grain,
-    /** A half-round groove for juice, its middle so far in from the edges of one face. */
-    groove: z.object({ widthMm: mm, depthMm: mm, insetMm: mm }).optional(),
-    /** A slot to hold it by, right through. */
-    hole: z.object({ lengthMm: mm, widthMm: mm }).optional(),
-    /** Share of one face that is engraved. */
-    engravedShare: z.number().min(0).max(1).optional(),
-  }),
-  z.object({
-    shape: z.literal('turned'),
-    outer: profile,
-    /** Empty or left out: solid. */ inner: z.union([profile, z.tuple([])]).optional(),
-  }),
-  z.object({
-    shape: z.literal('spoon'),
-    bowlLengthMm: mm,
-    bowlWidthMm: mm,
-    bowlDepthMm: mm,
-    handleLengthMm: mm,
-    handleWidthMm: mm,
-    handleThickMm: mm,
-  }),
-  z.object({
-    shape: z.literal('scoop'),
-    bowlLengthMm: mm,
-    bowlWidthMm: mm,
-    bowlDepthMm: mm,
-    wallMm: mm,
-    handleLengthMm: mm,
-    handleWidthMm: mm,
-    handleThickMm: mm,
-  }),
-  z.object({ shape: z.literal('box'), lengthMm: mm, widthMm: mm, heightMm: mm, wallMm: mm, lid: z.boolean() }),
-  z.object({ shape: z.literal('round-box'), diameterMm: mm, heightMm: mm, wallMm: mm, lid: z.boolean() }),
-  z.object({ shape: z.literal('disc'), diameterMm: mm, thickMm: mm, grain }),
-  /** A board with a recess as wide as its walls leave it. */
-  z.object({
-    shape: z.literal('tray'),
-    lengthMm: mm,
-    widthMm: mm,
-    thickMm: mm,
-    recessLengthMm: mm,
-    recessWidthMm: mm,
-    recessDepthMm: mm,
-  }),
-  /** A torus. */
-  z.object({ shape: z.literal('ring'), outerMm: mm, barMm: mm }),
-  z.object({ shape: z.literal('plain'), areaMm2: above(MOST.squareMillimetres), endGrainShare: z.number().min(0).max(1) }),
+  SHAPES.board.solid,
+  SHAPES.turned.solid,
+  SHAPES.spoon.solid,
+  SHAPES.scoop.solid,
+  SHAPES.box.solid,
+  SHAPES['round-box'].solid,
+  SHAPES.disc.solid,
+  SHAPES.tray.solid,
+  SHAPES.ring.solid,
+  SHAPES.plain.solid,
 ]);
-export type Solid = z.infer<typeof Solid>;
+export type Solid = SolidThing;
 
 /** Reads a value by the shape it names, so that a fault stands at its own field. Each shape it names has its own lengths (`most` says so). */
 const byShape = <T>(read: (value: { readonly shape: string }) => z.ZodType<T>) =>

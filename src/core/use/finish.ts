@@ -1,7 +1,7 @@
 import type { Blend, Drying } from '@/core/blend';
 import type { Catalogue } from '@/core/material';
 import { anyFilm, type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
-import type { Geometry } from '@/core/piece';
+import { type Geometry, SHAPES } from '@/core/piece';
 import { type GatesInput, isFar, type Statement } from './gates';
 
 /** One material on a piece, as far as its gates go. */
@@ -71,20 +71,7 @@ export function finishOf(layers: readonly Layer[], film = false): Finish {
   };
 }
 
-/** What each shape is most likely for, until its maker says otherwise; the strictest where nothing is known. Source: practice of the trade. */
-const USUAL: Readonly<Record<Geometry['shape'], readonly PieceUse[]>> = {
-  board: ['food-wet', 'knife'],
-  disc: ['food-wet', 'knife'],
-  tray: ['food-dry'],
-  spoon: ['food-wet', 'mouth'],
-  scoop: ['food-wet'],
-  turned: ['food-wet'],
-  box: ['food-dry'],
-  'round-box': ['food-dry'],
-  ring: ['mouth', 'toy'],
-  parts: ['mouth', 'toy'],
-  plain: ['food-wet'],
-  like: ['food-wet'],
-  unknown: ['food-wet'],
-};
-export const usualUses = ({ shape }: Pick<Geometry, 'shape'>): readonly PieceUse[] => USUAL[shape];
+/** What is no one solid thing is most likely for this, until its maker says otherwise; the strictest where nothing is known. Source: practice of the trade. */
+const COMPOSED = { parts: ['mouth', 'toy'], like: ['food-wet'], unknown: ['food-wet'] } as const;
+export const usualUses = ({ shape }: Pick<Geometry, 'shape'>): readonly PieceUse[] =>
+  shape === 'parts' || shape === 'like' || shape === 'unknown' ? COMPOSED[shape] : SHAPES[shape].uses;

@@ -1,30 +1,21 @@
 import type { PieceUse } from '@/core/material';
-import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
+import { type Geometry, type Surface, shapeOf, surfacesOf } from '@/core/piece';
 import { meetsFood } from './gates';
-
-/** Surfaces of each shape that only hands and tables meet, whatever food lies in the piece. Source: working rule of the trade. */
-const OFF_FOOD: Readonly<Partial<Record<Geometry['shape'], readonly Surface[]>>> = {
-  turned: ['outside', 'foot'],
-  box: ['outside', 'underside', 'end-grain'],
-  'round-box': ['outside', 'underside'],
-  spoon: ['handle'],
-  scoop: ['handle'],
-  tray: ['underside', 'edges', 'end-grain'],
-};
 
 /** Uses in which no surface is safe from a mouth. */
 const ALL_OVER: readonly PieceUse[] = ['mouth', 'toy'];
 
-/** What one is about the size of has its surfaces. */
-const shapeOf = (piece: Geometry): Geometry => (piece.shape === 'like' ? piece.of : piece);
+/** The surfaces that only hands and tables meet; of what one is about the size of, its own; of parts and what has no shape, none. */
+function offFood(piece: Geometry): readonly Surface[] {
+  const one = piece.shape === 'like' ? piece.of : piece;
+  return one.shape === 'parts' || one.shape === 'unknown' ? [] : shapeOf(one).offFood(one);
+}
 
 /** The surfaces of a piece that meet what it is for: of a bowl its inside and rim; of what goes into a mouth, all of it. */
 export function surfacesMeeting(piece: Geometry, uses: readonly PieceUse[]): readonly Surface[] {
   const all = surfacesOf(piece);
   if (!meetsFood(uses) || ALL_OVER.some((use) => uses.includes(use))) return all;
-  const shape = shapeOf(piece);
-  const isSolid = shape.shape === 'turned' && (shape.inner === undefined || shape.inner.length === 0);
-  const off = isSolid ? [] : (OFF_FOOD[shape.shape] ?? []);
+  const off = offFood(piece);
   return all.filter((surface) => !off.includes(surface));
 }
 
