@@ -23,7 +23,7 @@ export {
 } from './regimen';
 export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export { roomWords, tooColdWords } from './room';
-export { SHAPE_WORDS, sizeWords } from './shape';
+export { SHAPE_WORDS, sizeWords } from './shapes';
 export {
   BEARER_WORDS,
   sayAnswer,

@@ -16,7 +16,8 @@ import { useForm } from '@/web/form/use-form';
 import { reads } from '@/web/shop-here';
 import { saveDesign } from '../actions';
 import { DesignFields } from '../forms';
-import { ShapeFields, type Typed } from './shape-fields';
+import type { Typed } from '../shapes/shared';
+import { ShapeFields } from './shape-fields';
 
 /** What a new design begins with; its sizes in what the shop's rule shows. */
 const fresh = (): z.input<typeof DesignFields> => ({

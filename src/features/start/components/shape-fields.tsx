@@ -1,131 +1,40 @@
 import type { ReactNode } from 'react';
-import type { z } from 'zod';
-import { type DesignDraft, type Geometry, PART_SHAPES, type PartDraft, type Solid } from '@/core/piece';
-import type { Design } from '@/data/catalogue/catalogue';
+import { type Geometry, PART_SHAPES, type PartDraft, type Solid } from '@/core/piece';
 import { SHAPE_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
-import { Tick } from '@/ui/tick';
-import type { FieldOf, Form } from '@/web/form/use-form';
-import type { DesignFields } from '../forms';
-import { ProfileEditor } from './profile-editor';
-
-/** Fields that are typed straight into the form. */
-export type Typed =
-  | 'sizes'
-  | 'groove'
-  | 'hole'
-  | 'engraved'
-  | 'wall'
-  | 'bowl'
-  | 'handle'
-  | 'recess'
-  | 'surface'
-  | 'endShare'
-  | 'times';
-
-type Props = {
-  readonly draft: DesignDraft;
-  readonly designs: readonly Pick<Design, 'name' | 'revisionId' | 'geometry'>[];
-  readonly field: (name: Typed) => FieldOf;
-  readonly form: Form<z.input<typeof DesignFields>>;
-  readonly faults: Readonly<Record<string, string>>;
-  /** What was understood of it. */
-  readonly echo: string | null;
-  readonly onChange: (change: Partial<DesignDraft>) => void;
-};
+import { BoardFields } from '../shapes/board';
+import { BoxFields } from '../shapes/box';
+import { DiscFields } from '../shapes/disc';
+import { PlainFields } from '../shapes/plain';
+import { RingFields } from '../shapes/ring';
+import { RoundBoxFields } from '../shapes/round-box';
+import { ScoopFields } from '../shapes/scoop';
+import type { FieldsProps } from '../shapes/shared';
+import { SpoonFields } from '../shapes/spoon';
+import { TrayFields } from '../shapes/tray';
+import { TurnedFields } from '../shapes/turned';
 
 /** What is typed of each shape. */
-export function ShapeFields(props: Props) {
-  return SHAPES[props.draft.shape](props);
+export function ShapeFields(props: FieldsProps) {
+  const Fields = FIELDS[props.draft.shape];
+  return <Fields {...props} />;
 }
 
-const Grain = ({ form }: Pick<Props, 'form'>) => (
-  <SelectField label="Grain of the faces" {...form.field('grain')}>
-    <option value="long">long grain</option>
-    <option value="end">end grain</option>
-  </SelectField>
-);
-
-const Lid = ({ draft, onChange }: Pick<Props, 'draft' | 'onChange'>) => (
-  <Tick checked={draft.lid} onChange={() => onChange({ lid: !draft.lid })}>
-    With a lid
-  </Tick>
-);
-
-const Wall = ({ field }: Pick<Props, 'field'>) => <TextField label="Wall" {...field('wall')} hint="8 mm" />;
-
-const Handled = ({ field, echo }: Pick<Props, 'field' | 'echo'>) => (
-  <>
-    <TextField label="Bowl: length × width × depth" {...field('bowl')} hint="70 x 50 x 14" />
-    <TextField label="Handle: length × width × thickness" {...field('handle')} hint="200 x 18 x 10" echo={echo} />
-  </>
-);
-
-const SHAPES: Readonly<Record<Geometry['shape'], (props: Props) => ReactNode>> = {
-  board: ({ field, form, echo }) => (
-    <>
-      <TextField label="Length × width × thickness" {...field('sizes')} hint="420 x 260 x 24, or 12 x 18 x 1 in" echo={echo} />
-      <Grain form={form} />
-      <TextField label="Juice groove: width × depth × from the edge" {...field('groove')} hint="12 x 5 x 20; empty for none" />
-      <TextField label="Handle hole: length × width" {...field('hole')} hint="90 x 30; empty for none" />
-      <TextField label="Engraved, share of the top face" {...field('engraved')} hint="10 %; empty for none" />
-    </>
-  ),
-  disc: ({ field, form, echo }) => (
-    <>
-      <TextField label="Diameter × thickness" {...field('sizes')} hint="300 x 22" echo={echo} />
-      <Grain form={form} />
-    </>
-  ),
-  tray: ({ field, echo }) => (
-    <>
-      <TextField label="Length × width × thickness" {...field('sizes')} hint="400 x 250 x 30" echo={echo} />
-      <TextField label="Recess: length × width × depth" {...field('recess')} hint="360 x 210 x 14" />
-    </>
-  ),
-  box: ({ draft, field, echo, onChange }) => (
-    <>
-      <TextField label="Length × width × height" {...field('sizes')} hint="180 x 120 x 90" echo={echo} />
-      <Lid draft={draft} onChange={onChange} />
-      <Wall field={field} />
-    </>
-  ),
-  'round-box': ({ draft, field, echo, onChange }) => (
-    <>
-      <TextField label="Diameter × height" {...field('sizes')} hint="90 x 70" echo={echo} />
-      <Lid draft={draft} onChange={onChange} />
-      <Wall field={field} />
-    </>
-  ),
-  ring: ({ field, echo }) => <TextField label="Diameter × thickness of the bar" {...field('sizes')} hint="70 x 12" echo={echo} />,
-  spoon: ({ field, echo }) => <Handled field={field} echo={echo} />,
-  scoop: ({ field, echo }) => (
-    <>
-      <Wall field={field} />
-      <Handled field={field} echo={echo} />
-    </>
-  ),
-  turned: ({ draft, faults, echo, onChange }) => (
-    <>
-      <Tick checked={draft.solid} onChange={() => onChange({ solid: !draft.solid })}>
-        Solid: nothing turned out inside
-      </Tick>
-      <ProfileEditor draft={draft} faults={faults} onChange={onChange} />
-      <p className="reading text-soft" role="status">
-        {echo ? `= ${echo}` : ''}
-      </p>
-    </>
-  ),
-  plain: ({ field, echo }) => (
-    <>
-      <TextField label="Its whole surface" {...field('surface')} hint="1200 cm², or 1.3 sq ft" echo={echo} />
-      <TextField label="End grain, share of it" {...field('endShare')} hint="10 %; empty for none" />
-    </>
-  ),
-  parts: (props) => <PartRows {...props} />,
-  like: (props) => <LikeFields {...props} />,
+const FIELDS: Readonly<Record<Geometry['shape'], (props: FieldsProps) => ReactNode>> = {
+  board: BoardFields,
+  disc: DiscFields,
+  tray: TrayFields,
+  spoon: SpoonFields,
+  scoop: ScoopFields,
+  turned: TurnedFields,
+  box: BoxFields,
+  'round-box': RoundBoxFields,
+  ring: RingFields,
+  plain: PlainFields,
+  parts: PartRows,
+  like: LikeFields,
   unknown: () => (
     <p className="max-w-prose text-soft">
       Nothing is measured. Weigh what the first coat took: from its grams and the thirst of the wood the surface is reckoned, and
@@ -139,7 +48,7 @@ const PARTS = Object.keys(PART_SHAPES) as readonly PartDraft['shape'][];
 const PART_NAMES: Readonly<Partial<Record<PartDraft['shape'], string>>> = { board: 'Block', disc: 'Disc or rod' };
 
 /** The parts of a piece, each with its count. */
-function PartRows({ draft, faults, echo, onChange }: Props) {
+function PartRows({ draft, faults, echo, onChange }: FieldsProps) {
   const set = (index: number, part: Partial<PartDraft>): void =>
     onChange({ parts: draft.parts.map((one, i) => (i === index ? { ...one, ...part } : one)) });
   return (
@@ -198,7 +107,7 @@ function PartRows({ draft, faults, echo, onChange }: Props) {
 const solidOf = (geometry: Geometry): Solid | null =>
   geometry.shape === 'parts' || geometry.shape === 'like' || geometry.shape === 'unknown' ? null : geometry;
 
-function LikeFields({ draft, designs, field, echo, onChange }: Props) {
+function LikeFields({ draft, designs, field, echo, onChange }: FieldsProps) {
   const offered = designs.flatMap((one) => {
     const of = solidOf(one.geometry);
     return of ? [{ id: String(one.revisionId), name: one.name, of }] : [];

@@ -1,0 +1,10 @@
+import { TextField } from '@/ui/field';
+import { type FieldsProps, Lid, Wall } from './shared';
+
+export const RoundBoxFields = ({ draft, field, echo, onChange }: FieldsProps) => (
+  <>
+    <TextField label="Diameter × height" {...field('sizes')} hint="90 x 70" echo={echo} />
+    <Lid draft={draft} onChange={onChange} />
+    <Wall field={field} />
+  </>
+);
