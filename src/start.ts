@@ -5,7 +5,8 @@ import { draftJudgedLetters } from '@/data/mail/write';
 import { sweepCarried } from '@/data/safe/carried';
 import { catalogueOf } from '@/data/stores/catalogue';
 import { LETTER_WORDS } from '@/messages/letters';
-import { learnHere, reads } from '@/web/shop-here';
+import { reckonHere } from '@/web/catalogue-here';
+import { readHere, reads } from '@/web/reads-here';
 import { dateOf, MS_PER_DAY } from './core/quantity';
 import { now } from './data/clock';
 import { database, migrateFile } from './data/db';
@@ -98,7 +99,10 @@ export async function start(): Promise<void> {
   await openDoor();
   const db = database();
   const shop = findShop(db);
-  if (shop) learnHere({ reads: shop.reads, catalogue: catalogueOf(db) });
+  if (shop) {
+    readHere(shop.reads);
+    reckonHere(catalogueOf(db));
+  }
   const doubt = clockDoubt(db, now());
   if (doubt) {
     const why = `the clock says ${new Date(now()).toISOString()}, the newest record is of ${new Date(doubt.newestMs).toISOString()}`;

@@ -78,6 +78,8 @@ describe('a file of an older house', () => {
     // Rows of no plan and no revision: the statements alone are run, for a whole move refuses such a file.
     for (const name of ['0023_letter-keys', '0024_step-grits']) raw.exec(readFileSync(`drizzle/${name}.sql`, 'utf8'));
     expect(raw.prepare('select key from outbox order by id').pluck().all()).toEqual([...keys.values()]);
+    const without = raw.prepare('select detail from regimen_step where ordinal = 1').pluck().get();
+    expect(without).toBe('{"surfaces":[]}');
     const read = raw.prepare("select json_extract(detail, '$.grit') from regimen_step order by ordinal").pluck().all();
     expect(read).toEqual(grits.map(([, , grit]) => grit));
     expect(refusal(() => raw.prepare('update regimen_step set action = 1').run())).toContain('append-only');

@@ -6,7 +6,7 @@ import { boughtOfLine } from '@/core/blend';
 import { answersTo, findIngredient, INGREDIENTS, identify, nearNames, REFUSAL_KINDS } from '@/core/material';
 import { FAMILY_WORDS } from '@/messages';
 import { FamilySwatch } from '@/ui/family';
-import { catalogue } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
 
 export type ReadyChoice = { readonly id: number; readonly name: string };
 type Option =

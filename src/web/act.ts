@@ -11,8 +11,8 @@ import { theShop } from '@/data/shop/queries';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { patiently } from '@/web/patience';
+import { reads } from './reads-here';
 import { session } from './session';
-import { reads } from './shop-here';
 
 /** What an action says: done, or what is wrong by field (`''` for the whole). */
 export type Answer<T = void> =

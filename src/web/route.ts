@@ -4,7 +4,7 @@ import { unstable_rethrow } from 'next/navigation';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { noteFault } from './fault';
-import { reads } from './shop-here';
+import { reads } from './reads-here';
 
 type Handler<A extends readonly unknown[]> = (request: Request, ...rest: A) => Response | Promise<Response>;
 

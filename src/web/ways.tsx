@@ -3,7 +3,8 @@
 import { Fragment, type ReactNode, useMemo } from 'react';
 import { catalogueWith, type Ingredient, type Species } from '@/core/material';
 import type { Reads } from '@/core/quantity';
-import { learnHere } from './shop-here';
+import { reckonHere } from './catalogue-here';
+import { readHere } from './reads-here';
 
 type Props = {
   readonly reads: Reads;
@@ -15,6 +16,7 @@ type Props = {
 /** The ways of the shop, for all that is said and typed on this device: learnt before anything beneath is drawn, and drawn anew when they change. */
 export function Ways({ reads, own, ownWoods, children }: Props) {
   const catalogue = useMemo(() => catalogueWith(own, ownWoods), [own, ownWoods]);
-  learnHere({ reads, catalogue });
+  readHere(reads);
+  reckonHere(catalogue);
   return <Fragment key={Object.values(reads).join(' ')}>{children}</Fragment>;
 }

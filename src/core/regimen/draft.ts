@@ -110,7 +110,7 @@ export const draftStep = (step: RegimenStep, key: string): StepDraft => ({
   below: text(step.whenBelowC),
   surfaces: step.surfaces,
   looksBy: text(step.looksBy),
-  grit: text(step.grit),
+  grit: text(step.grit ?? null),
   houseMin: step.house ? time(step.house.wait.min) : '',
   houseMax: step.house ? time(step.house.wait.max) : '',
   houseWhy: step.house?.why ?? '',
@@ -174,14 +174,15 @@ function readStep(draft: StepDraft, index: number, issues: Issue[], reads: Reads
     surfaces: SURFACES.filter((one) => draft.surfaces.includes(one)),
     house: readHouse(draft, take),
     looksBy: oneOf(draft.looksBy, INSPECTIONS),
-    grit: readGrit(draft, take),
+    ...readGrit(draft, take),
   };
 }
 
 /** The grit of a step that cuts; of any other there is none. */
-function readGrit({ kind, grit }: StepDraft, take: Take): number | null {
+function readGrit({ kind, grit }: StepDraft, take: Take): Pick<RegimenStep, 'grit'> {
   const cuts = STEP_KINDS.some((one) => one === kind && abrades({ kind: one }));
-  return !cuts || grit.trim() === '' ? null : (take('grit', wholeNumber(grit)) ?? null);
+  const read = cuts && grit.trim() !== '' ? take('grit', wholeNumber(grit)) : undefined;
+  return read === undefined ? {} : { grit: read };
 }
 
 /** What governs a wait: nothing typed, and its kind says; one end typed, and the other goes by nothing. */

@@ -66,7 +66,7 @@ describe('the shipped regimens', () => {
     '%s: ids once, grits finer, every slot used, no dwell past its chemistry',
     (_, { steps, slots }) => {
       expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
-      const grits = steps.flatMap((step) => (step.kind === 'sand' && step.grit !== null ? [step.grit] : []));
+      const grits = steps.flatMap((step) => (step.kind === 'sand' && step.grit !== undefined ? [step.grit] : []));
       grits.slice(1).forEach((grit, i) => {
         expect(grit).toBeGreaterThan(grits[i] as number);
         expect(grit).toBeLessThanOrEqual(2 * (grits[i] as number));

@@ -60,7 +60,7 @@ export const notNeeded = (marks: readonly Marked[], sanding: Sanding = UNKNOWN):
 
 /** The grits that are left of a restoration's sandings. */
 export const gritsOf = (
-  steps: readonly { readonly id: string; readonly grit: number | null }[],
+  steps: readonly { readonly id: string; readonly grit?: number | undefined }[],
   leftOut: readonly string[],
 ): readonly number[] => GRITS.filter((grit) => steps.some((step) => step.grit === grit && !leftOut.includes(step.id)));
 

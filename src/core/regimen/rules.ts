@@ -23,7 +23,7 @@ const grits: Rule = ({ steps }) => {
   let last: number | null = null;
   return steps.flatMap((step, i): Issue[] => {
     const { grit } = step;
-    if (grit === null || !abrades(step)) return [];
+    if (grit === undefined || !abrades(step)) return [];
     const before = last;
     if (step.kind === 'sand') last = grit;
     if (before === null) return [];

@@ -43,7 +43,7 @@ export const StepDetail = z.object({
   /** How it looks the wood over. */
   looksBy: z.enum(INSPECTIONS).nullable().default(null),
   /** The grit it cuts with, where it cuts with one. */
-  grit: z.int().min(10).max(9999).nullable().default(null),
+  grit: z.int().min(10).max(9999).optional(),
 });
 export type StepDetail = z.output<typeof StepDetail>;
 

@@ -57,7 +57,6 @@ export function step(
     surfaces: [],
     house: null,
     looksBy: null,
-    grit: null,
     ...extra,
   };
 }

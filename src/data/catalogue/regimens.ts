@@ -24,7 +24,7 @@ export function writeRevision(
     .values(
       steps.map(({ wait, governs, whenBelowC, surfaces, house, looksBy, grit, ...step }, ordinal) => ({
         ...step,
-        detail: { governs, whenBelowC, surfaces, house, looksBy, grit },
+        detail: { governs, whenBelowC, surfaces, house, looksBy, ...(grit === undefined ? {} : { grit }) },
         revisionId: revision.id,
         ordinal,
         waitMin: wait.min,

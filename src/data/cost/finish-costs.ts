@@ -4,7 +4,6 @@ import { type Choice, choicesByTitle, type FinishWish } from '@/core/choose';
 import {
   type FinishFigures,
   finishCost,
-  type LotChoice,
   minutesTimes,
   type Paid,
   paidFor,
@@ -104,9 +103,23 @@ const tookBefore = (db: Db) =>
     );
   });
 
+/** What is asked of the shop for every finish that is reckoned, looked up once. */
+const knownBy = (db: Db, nowMs: number) => ({
+  shop: theShop(db),
+  lots: allLots(db),
+  choices: lotChoices(db),
+  used: usedPerMonth(db, nowMs),
+  catalogue: catalogueOf(db),
+  uptake: shopUptake(db),
+  wiped: wipedOff(db).share,
+  took: tookBefore(db),
+  back: whatComesBack(db, []).rows,
+  nowMs,
+});
+type Known = ReturnType<typeof knownBy>;
+
 /** What the shop paid for a lot, and how fast it uses such. */
-function paidForLot(db: Db, lot: KnownLot, nowMs: number): Paid {
-  const { currency } = theShop(db);
+function paidForLot(lot: KnownLot, { shop: { currency }, used, catalogue, nowMs }: Known): Paid {
   const id = materialIdOf(lot) ?? '';
   const months = (ms: number): number => ms / MS_PER_DAY / DAYS_A_MONTH;
   return paidFor({
@@ -116,38 +129,34 @@ function paidForLot(db: Db, lot: KnownLot, nowMs: number): Paid {
     costPerKg: lot.minorPerKg === null ? null : toMajor(lot.minorPerKg, currency),
     keepsMonths:
       lot.labelBestBefore === null
-        ? findIngredient(id, catalogueOf(db))?.shelfMonths
+        ? findIngredient(id, catalogue)?.shelfMonths
         : months(Date.parse(lot.labelBestBefore) - lot.at),
     hereMonths: months(nowMs - lot.at),
-    used: usedPerMonth(db, nowMs).get(id),
+    used: used.get(id),
   });
 }
 
 /** Reckons one finish of a piece by what this shop paid, weighed, timed and had back. */
-function reckon(db: Db, choice: Choice, lots: readonly LotChoice[], asked: CostAsked, nowMs: number): FinishCost | null {
+function reckon(db: Db, choice: Choice, known: Known, asked: CostAsked): FinishCost | null {
   const { species } = asked;
-  const { currency, hourMinor } = theShop(db);
+  const { currency, hourMinor } = known.shop;
   const { regimen } = choice;
-  const known = allLots(db);
   const chosen = choice.lots.flatMap(({ slot, lot }) => {
-    const found = lots.find((one) => one.id === lot.id);
-    const held = known.find((one) => one.id === lot.id);
-    return found && held ? [[slot, { ...found, paid: paidForLot(db, held, nowMs) }] as const] : [];
+    const found = known.choices.find((one) => one.id === lot.id);
+    const held = known.lots.find((one) => one.id === lot.id);
+    return found && held ? [[slot, { ...found, paid: paidForLot(held, known) }] as const] : [];
   });
-  const came = whatComesBack(db, []).rows.find((row) => row.finish === regimen.careClass && row.speciesId === species.id);
+  const came = known.back.find((row) => row.finish === regimen.careClass && row.speciesId === species.id);
+  const ingredients = choice.lots.flatMap(({ lot }) => lot.ingredients);
   const figures = finishCost({
     ...asked,
     regimen,
     ratePerHour: hourMinor === null ? 0 : toMajor(hourMinor, currency),
     lots: Object.fromEntries(chosen),
-    uptake: shopUptake(db),
-    wiped: wipedOff(db).share,
-    took: tookBefore(db).get(regimen.id),
-    taught: taughtOf(db, {
-      regimenId: regimen.id,
-      ingredients: choice.lots.flatMap(({ lot }) => lot.ingredients),
-      speciesId: species.id,
-    }),
+    uptake: known.uptake,
+    wiped: known.wiped,
+    took: known.took.get(regimen.id),
+    taught: taughtOf(db, { regimenId: regimen.id, ingredients, speciesId: species.id }),
     back: came && { share: came.back.share, sold: came.sold },
   });
   return figures && { choice, ...figures };
@@ -155,7 +164,7 @@ function reckon(db: Db, choice: Choice, lots: readonly LotChoice[], asked: CostA
 
 /** What one finish that was chosen costs a piece; null where it cannot be reckoned. */
 export const costOfChoice = (db: Db, choice: Choice, asked: CostAsked, nowMs: number): FinishCost | null =>
-  reckon(db, choice, lotChoices(db), asked, nowMs);
+  reckon(db, choice, knownBy(db, nowMs), asked);
 
 /** The same of a regimen with the lots that were chosen for it, as a form or a batch has them. */
 export function costOfLots(
@@ -163,18 +172,18 @@ export function costOfLots(
   { regimen, lots, ...asked }: CostAsked & { readonly regimen: Regimen; readonly lots: Readonly<Record<string, number>> },
   nowMs: number,
 ): FinishCost | null {
-  const all = lotChoices(db);
+  const known = knownBy(db, nowMs);
   const chosen = Object.entries(lots).flatMap(([slot, id]) => {
-    const lot = all.find((one) => one.id === id);
+    const lot = known.choices.find((one) => one.id === id);
     return lot ? [{ slot, lot }] : [];
   });
-  return reckon(db, { regimen, lots: chosen, refused: [], gains: [], costs: [], readyDays: 0 }, all, asked, nowMs);
+  return reckon(db, { regimen, lots: chosen, refused: [], gains: [], costs: [], readyDays: 0 }, known, asked);
 }
 
 /** What every finish that suits a piece costs, the cheapest over the years first, those whose price nobody entered last; what no gate lets through is not reckoned. */
 export function finishCosts(db: Db, asked: CostAsked, nowMs: number): FinishCost[] {
   const { food, keepOff, slowsCure } = asked.species;
-  const lots = lotChoices(db);
+  const known = knownBy(db, nowMs);
   const wish: FinishWish = {
     uses: asked.design.uses,
     closed: false,
@@ -189,7 +198,7 @@ export function finishCosts(db: Db, asked: CostAsked, nowMs: number): FinishCost
   };
   return allRegimens(db)
     .filter((regimen) => !isRestoration(regimen.id))
-    .flatMap((regimen) => choicesByTitle(regimen, lots, wish, catalogueOf(db)))
-    .flatMap((choice) => reckon(db, choice, lots, asked, nowMs) ?? [])
+    .flatMap((regimen) => choicesByTitle(regimen, known.choices, wish, known.catalogue))
+    .flatMap((choice) => reckon(db, choice, known, asked) ?? [])
     .sort((a, b) => Number(a.unpriced.length > 0) - Number(b.unpriced.length > 0) || a.likely.total - b.likely.total);
 }

@@ -38,8 +38,9 @@ export type Found = Evidence & {
 };
 
 export function evidenceOf(db: Db, batch: Batch, standing: BatchStanding): Found {
-  const use = gatesOfBatch(batch, catalogueOf(db));
-  const finish = finishFor(batch, catalogueOf(db));
+  const catalogue = catalogueOf(db);
+  const use = gatesOfBatch(batch, catalogue);
+  const finish = finishFor(batch, catalogue);
   return {
     stepsLeft: standing.progress.rest.length,
     fitness: standing.fitness,

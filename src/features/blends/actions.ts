@@ -15,9 +15,10 @@ import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { sayIssue } from '@/messages';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
+import { catalogue } from '@/web/catalogue-here';
 import { MOST_LIST } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
-import { catalogue, reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({

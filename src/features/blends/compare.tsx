@@ -13,8 +13,9 @@ import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { catalogue, reads } from '@/web/shop-here';
 
 const MOST = 4;
 /** The board costs are spoken of: 420 × 260 × 24 mm, long grain, closed pores, first coat. */

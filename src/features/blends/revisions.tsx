@@ -2,7 +2,7 @@ import 'server-only';
 import { findIngredient } from '@/core/material';
 import type { Formula, Revision } from '@/data/blends/queries';
 import { Link } from '@/ui/link';
-import { catalogue } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
 
 type Change = { readonly id: string; readonly before: string; readonly after: string };
 

@@ -6,7 +6,7 @@ import type { Db } from '@/data/db';
 import type { KnownLot } from '@/data/stores/queries';
 import { SLIP_WORDS } from '@/messages/slip';
 import { Link } from '@/ui/link';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 type Props = { readonly db: Db; readonly lots: readonly KnownLot[]; readonly today: string };
 

@@ -7,7 +7,7 @@ import { tagOf } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { allergensIn, SLIP_WORDS, shippedIn, titleIn } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 /** A piece's looks to be put into a calendar, each with the number that stays its own. */
 export type Looked = {

@@ -12,8 +12,9 @@ import { allLots, materialIdOf } from '@/data/stores/queries';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { catalogue, reads } from '@/web/shop-here';
 import { type Bought, LitreOrBottle } from './components/litre-or-bottle';
 import { type YearLine, YearsChart } from './components/years-chart';
 

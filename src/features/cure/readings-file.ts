@@ -10,7 +10,7 @@ import { rowId } from '@/trade/shapes';
 import { clockTime, fullDate } from '@/ui/when';
 import { readCells } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
 export const TakenReadings = z.object({

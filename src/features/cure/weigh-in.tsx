@@ -4,7 +4,7 @@ import { moistureSwing } from '@/core/piece';
 import { MS_PER_HOUR, say, sayMinutes } from '@/core/quantity';
 import { weighInOf } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { WeighDrawn } from './components/weigh-drawn';
 import { WeighForm } from './components/weigh-form';
 

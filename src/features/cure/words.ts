@@ -4,7 +4,7 @@ import { MS_PER_DAY, say } from '@/core/quantity';
 import type { Batch } from '@/data/work/batch';
 import type { BatchStanding, CureStanding } from '@/data/work/standing';
 import { clockTime, dayAndDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import type { Reached } from './fan';
 
 export const percent = (share: number): string => say(share, 'fraction', reads());

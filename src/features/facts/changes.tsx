@@ -4,8 +4,8 @@ import { loadBatch } from '@/data/work/batch';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
+import { catalogue } from '@/web/catalogue-here';
 import { session } from '@/web/session';
-import { catalogue } from '@/web/shop-here';
 import { Read, Settle, TakeOffered } from './components/notice-buttons';
 import { sayNotice } from './fact-words';
 

@@ -3,7 +3,7 @@ import type { UseGateId } from '@/core/use';
 import type { FactNotice } from '@/data/facts/facts';
 import { gateName } from '@/messages';
 import { dayAndDate, longDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 type Told = { readonly head: string; readonly text: string };
 type Detail = {

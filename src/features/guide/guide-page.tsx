@@ -20,8 +20,8 @@ import { FAULT_WORDS, GUIDE_WHERE_WORDS, sayAnswer, WAY_WORDS } from '@/messages
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { fullDate } from '@/ui/when';
+import { catalogue } from '@/web/catalogue-here';
 import { session } from '@/web/session';
-import { catalogue } from '@/web/shop-here';
 import { OwnSide } from './components/own-side';
 
 /** What a page of the guide is called. */

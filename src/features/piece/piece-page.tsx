@@ -24,8 +24,8 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { Ring, ringWords } from '@/ui/ring';
 import { clockTime, fullDate, longDate, yearOf } from '@/ui/when';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { reads } from '@/web/shop-here';
 import { AmissPanel } from './amiss-panel';
 import { type Happened, storyOf } from './story';
 

@@ -11,7 +11,7 @@ import type { Batch, Piece } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { REPORT_WORDS } from '@/messages/care';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 type Said = { readonly href: string; readonly name: string };
 /** Something that happened to a piece: when, what, in few words, and where more stands. */

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { fail, ok, parseMass, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
 import { rowId } from '@/trade/shapes';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 /** The forms of the pour, field by field; their actions read the same. */
 

@@ -10,9 +10,10 @@ import { fitsPage, GRIDS, type Grid, type Label, type LabelFacts, labelOf, sheet
 import { labelSheets } from '@/print/label-pdf';
 import { labelPicture } from '@/print/label-png';
 import { labelCautions } from '@/trade/cautions';
+import { catalogue } from '@/web/catalogue-here';
 import { download } from '@/web/csv';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { catalogue, reads } from '@/web/shop-here';
 import { inThread } from '@/web/thread';
 
 /** What a lot's label is made from as it is today; null for a lot that has none. */

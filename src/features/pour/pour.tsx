@@ -14,8 +14,9 @@ import { allLots, containers, type KnownLot, materialIdOf } from '@/data/stores/
 import { cautionsInWords, DOUBT_WORDS, noticesInWords } from '@/messages';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { catalogue, reads } from '@/web/shop-here';
 import { Filling } from './components/filling';
 import { Melting } from './components/melting';
 import type { PanFacts } from './components/pan-choice';

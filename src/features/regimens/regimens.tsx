@@ -10,8 +10,8 @@ import { Tried } from '@/trade/tried';
 import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { reads } from '@/web/shop-here';
 import { RegimenEditor } from './components/regimen-editor';
 
 /** Every school that is shipped and the shop's own, each with what it gains and costs. */

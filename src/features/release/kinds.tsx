@@ -4,7 +4,7 @@ import { type Batch, tagOf } from '@/data/work/batch';
 import { GATE_WORDS, USE_WORDS } from '@/messages';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
-import { catalogue } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
 import { JudgeApart } from './components/judge-apart';
 
 /** Unlike pieces of one batch, each kind with what stands against it; what does not pass may be judged apart. */

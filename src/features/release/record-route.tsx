@@ -4,8 +4,8 @@ import { signedRecord } from '@/data/release/commands';
 import { recordTime } from '@/print/record-body';
 import { recordPdf } from '@/print/record-pdf';
 import { download } from '@/web/csv';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { reads } from '@/web/shop-here';
 import { smallPhoto } from '@/web/small-photo';
 import { inThread } from '@/web/thread';
 

@@ -10,8 +10,8 @@ import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import { fullDate } from '@/ui/when';
+import { catalogue } from '@/web/catalogue-here';
 import { session } from '@/web/session';
-import { catalogue } from '@/web/shop-here';
 import { GoneBack } from './components/gone-back';
 import { RestoreForm } from './components/restore-form';
 

@@ -10,8 +10,8 @@ import { beginCarrying, ONE_AT_A_TIME } from '@/data/safe/carried';
 import { useToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { reads } from '@/web/shop-here';
 import { inThread } from '@/web/thread';
 
 const MOST_FORM = 1000;

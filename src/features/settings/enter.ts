@@ -14,7 +14,7 @@ import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { addressOf, cookieOptions, deviceCookie } from '@/web/door';
 import { patiently } from '@/web/patience';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 const MOST_NAME = 40;
 

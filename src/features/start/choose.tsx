@@ -18,8 +18,9 @@ import { ScoreLine } from '@/trade/drawing/regimen-score';
 import { Why } from '@/trade/why';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { catalogue, reads } from '@/web/shop-here';
 
 const allergens = (): string[] => [...new Set(allIngredients(catalogue()).flatMap((one) => one.allergens))].sort();
 const SHINE_WORDS = { any: 'no matter', matt: 'none', gloss: 'a shine' } as const;

@@ -4,7 +4,7 @@ import type { BathState } from '@/data/bath/bath';
 import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 type Props = {
   readonly state: BathState;

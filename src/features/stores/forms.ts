@@ -15,7 +15,8 @@ import {
   type Result,
 } from '@/core/quantity';
 import { photoTaken, rowId } from '@/trade/shapes';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 /** The forms of the stores, field by field; their actions read the same. */
 

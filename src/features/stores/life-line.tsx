@@ -1,7 +1,7 @@
 import type { Life } from '@/core/material';
 import { dateOf, instantOf, MS_PER_DAY, say } from '@/core/quantity';
 import { longDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 type Props = {
   readonly life: Life;

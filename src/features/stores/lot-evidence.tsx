@@ -10,7 +10,7 @@ import { FEEL_WORDS, LOT_CHECK_WORDS, STATEMENT_WORDS } from '@/messages';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { toTheMinute } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { Declare } from './components/declare';
 import { BoughtFinish } from './components/sheets';
 import { WaxPair } from './components/wax-pair';

@@ -8,7 +8,8 @@ import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
 import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 /** What a bought finish's label leaves open, and what is taken in its place. */
 const notKnown = (ready: ReadyMade): string[] => [

@@ -5,8 +5,8 @@ import { usedUp } from '@/data/stores/used-up';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { longDate } from '@/ui/when';
+import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
-import { reads } from '@/web/shop-here';
 
 /** An amount as it is counted: grams as the shop reads them, the rest by the piece. */
 export const amountWords = (amount: number, counted: string): string =>

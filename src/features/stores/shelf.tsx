@@ -7,7 +7,8 @@ import { Vessel, type VesselKind } from '@/trade/drawing/vessel';
 import { familyColour } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 export const familyOf = (lot: KnownLot): string =>
   lot.ingredientId

@@ -3,8 +3,9 @@ import { isLiquid, nameToIngredient } from '@/core/material';
 import { atPath, type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
+import { catalogue } from '@/web/catalogue-here';
 import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';
-import { catalogue, reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 export type JarInput = {
   readonly name: string;

@@ -4,7 +4,7 @@ import { answerTo, kindsOf, type Trial } from '@/data/trials/queries';
 import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { SpanChart } from './components/span-chart';
 import { WearChart } from './components/wear-chart';
 import { orderOf } from './lies';

@@ -13,7 +13,8 @@ import { BEARER_WORDS } from '@/messages';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 import { BoardPlan } from './components/board-plan';
 import { fieldsByBoard } from './lies';
 

@@ -6,8 +6,8 @@ import { allWoods } from '@/data/catalogue/woods';
 import { allLots } from '@/data/stores/queries';
 import { lotChoices, volatileOf } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
+import { catalogue } from '@/web/catalogue-here';
 import { session } from '@/web/session';
-import { catalogue } from '@/web/shop-here';
 import { PlanForm } from './components/plan-form';
 
 /** The plan of a trial, with all it may be made of. A field has one surface: regimens by surfaces are not tried on it. */

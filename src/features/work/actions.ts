@@ -20,7 +20,7 @@ import { changeBatchUses } from '@/data/work/uses';
 import { USE_WORDS } from '@/messages';
 import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { CorrectionFields, DrinkFields, MoistureFields, UseChange } from './forms';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });

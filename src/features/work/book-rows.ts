@@ -7,7 +7,7 @@ import type { Batch, LogEntry } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { clockTime } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import type { BookRow } from './components/coat-book';
 import { faultsOf } from './troubles';
 

@@ -7,7 +7,7 @@ import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { massReadings } from '@/data/work/uptake';
 import { LastCoat } from '@/trade/hands/coat-changes';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { WeighPiece } from './components/weigh-piece';
 
 const ADVICE = {

@@ -2,7 +2,7 @@ import 'server-only';
 import { say } from '@/core/quantity';
 import type { BlankState, WoodState } from '@/data/moisture/moisture';
 import { dayAndDate, longDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { MoistureForm, WeighBlank } from './components/moisture-form';
 
 const VERDICT = {

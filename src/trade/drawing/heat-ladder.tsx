@@ -1,7 +1,7 @@
 import type { HeatLadder as Ladder } from '@/core/blend';
 import { say, signOf } from '@/core/quantity';
 import { HEAT_WORDS } from '@/messages';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 const LOW_C = 15;
 const HEIGHT = 210;

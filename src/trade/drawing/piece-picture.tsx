@@ -1,7 +1,7 @@
 import type { MouseEvent } from 'react';
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 import { SURFACE_WORDS, sizeWords } from '@/messages';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { largeOf, WHERE } from '../shapes/large';
 import { H, type Paint, W, type Where } from '../shapes/picture';
 import { lookOf } from './look';

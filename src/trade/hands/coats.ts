@@ -9,7 +9,8 @@ import type { Batch } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
 import { clockTime } from '@/ui/when';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 import type { CoatSlot } from './coat-changes';
 
 /** The materials of a batch with their coats given and to come, and the lots each could be taken from. */

@@ -10,7 +10,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import { vapourWetMs } from '@/data/work/standing';
 import type { CautionWords } from '@/messages';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { cautionsWith, type Moment, warmingWords } from '../cautions';
 
 /** The lots in hand in the next step of a batch, and what is done with them; null where nothing bites. */

@@ -13,7 +13,7 @@ import { estimatedGrams } from '@/data/work/record';
 import { type BatchStanding, dwellBound, standingOfBatch } from '@/data/work/standing';
 import { roomWords, sayBlocking, tooColdWords } from '@/messages';
 import { dayAndDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 export type OpenBatch = {
   readonly batch: Batch;

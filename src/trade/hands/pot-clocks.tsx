@@ -6,7 +6,7 @@ import { POT_CALL_WORDS } from '@/messages';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, longDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { useSave } from '@/web/use-save';
 import { lidded } from './actions';
 import { type Notice, NoticeRow } from './notice';

@@ -1,6 +1,6 @@
 import type { SolidOf } from '@/core/piece';
 import { say } from '@/core/quantity';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { type Drawn, HIGH, n, oval, WIDE } from './paths';
 import { H, type Paint, W, type Where } from './picture';
 

@@ -12,14 +12,13 @@ import { COOLS_MIN, openJars, openPours } from '@/data/pour/queries';
 import { openRagLines } from '@/data/rags/queries';
 import { knownDamage } from '@/data/safe/sound';
 import { clockDoubt, type ClockDoubt as Doubt } from '@/data/shop/clock-doubt';
-import { catalogueOf } from '@/data/stores/catalogue';
 import { allLots, type KnownLot } from '@/data/stores/queries';
 import { allTrials } from '@/data/trials/queries';
 import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
+import { catalogue } from '@/web/catalogue-here';
 import { isNetwork } from '@/web/door';
 import { isDim, session } from '@/web/session';
-import { catalogue } from '@/web/shop-here';
 import { Ways } from '@/web/ways';
 import { lookOf } from '../drawing/look';
 import { HandStrip } from '../hands/hand-strip';
@@ -82,7 +81,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     guide: ownRules(db).length,
   };
   const crew = people.map(({ id, initials, name }) => ({ id, initials, name }));
-  const { own, ownWoods } = catalogueOf(db);
+  const { own, ownWoods } = catalogue();
   const dimmed = await isDim();
   const damage = knownDamage();
   const doubt = doubtWords(clockDoubt(db, nowMs), nowMs, shop.zone);

@@ -17,7 +17,7 @@ import { issueOf } from '@/core/contract';
 import { sayIssue } from '@/messages';
 import { freshId } from '@/ui/id';
 import type { Answer } from '../act';
-import { reads } from '../shop-here';
+import { reads } from '../reads-here';
 import { placeFaults } from './faults';
 import { forget, recall, remember } from './kept';
 

@@ -9,7 +9,8 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults, TextBox } from '@/ui/field';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 import { useSolver } from '../use-solver';
 
 export type Product = {

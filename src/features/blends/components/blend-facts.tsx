@@ -2,7 +2,8 @@ import { type Blend, isMixedPaint, PAINT_KEEPS_HOURS, thinning } from '@/core/bl
 import { addMonths, formatMoney, say, sayMinutes } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 function dwellWords({ maxDwellMin, drying }: Blend): string {
   const { flooded, thin } = maxDwellMin;

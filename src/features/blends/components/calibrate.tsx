@@ -4,7 +4,7 @@ import type { WaxFactor } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
-import { catalogue } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
 import { useSave } from '@/web/use-save';
 import { takeUpThumbs } from '../actions';
 

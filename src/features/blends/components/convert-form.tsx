@@ -8,7 +8,8 @@ import { sayIssue } from '@/messages';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: 'by weight' },

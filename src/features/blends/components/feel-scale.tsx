@@ -1,7 +1,7 @@
 import { FEEL_BANDS, waxEquivalentAt } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS } from '@/messages';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 /** Where a wax equivalent lies on a scale of bands that are drawn equally wide, 0–1. */
 function positionOf(e: number): number {

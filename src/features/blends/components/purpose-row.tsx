@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { basisOf, draftLines, type FormulaDraft, forPurpose, PURPOSES, type Purpose, withFractions } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 type Props = {
   readonly draft: FormulaDraft;

@@ -7,7 +7,8 @@ import { formatMoney, say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'mass', name: 'A total' },

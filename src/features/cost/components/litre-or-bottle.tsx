@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { largerSaves, packCostPerKg, spoils } from '@/core/cost';
 import { parseMass, parsePositive } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 export type Bought = {
   readonly name: string;

@@ -14,7 +14,7 @@ import {
 } from 'recharts';
 import { say } from '@/core/quantity';
 import { dayMonth } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import type { FanPoint } from '../fan';
 
 type Mark = { readonly atMs: number; readonly ready: number; readonly pass: boolean; readonly name: string };

@@ -7,7 +7,7 @@ import { MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature, say, sayMi
 import { sayIssue } from '@/messages';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { useElsewhere } from '../use-elsewhere';
 import type { FanChart as Chart } from './fan-chart';
 

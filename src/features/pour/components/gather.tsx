@@ -7,7 +7,8 @@ import { Button } from '@/ui/button';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 export type ShelfLot = {
   readonly id: number;

@@ -3,7 +3,8 @@
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 type Props = {
   readonly ingredient: string;

@@ -7,7 +7,7 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { useSave } from '@/web/use-save';
 import { saveFit, savePan } from '../actions';
 import { useRehearsal } from '../use-rehearsal';

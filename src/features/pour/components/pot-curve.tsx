@@ -3,7 +3,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { HeatLadder } from '@/core/blend';
 import { figure } from '@/core/quantity';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 export type CurvePoint = { readonly min: number; readonly pot?: number; readonly rehearsed?: number };
 type Props = { readonly points: readonly CurvePoint[]; readonly heat: HeatLadder };

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { say, typedAs } from '@/core/quantity';
 import { SelectField, TextField } from '@/ui/field';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { useSave } from '@/web/use-save';
 import { piecesAre, waterIs } from '../actions';
 

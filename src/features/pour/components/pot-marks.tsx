@@ -3,7 +3,8 @@ import { findIngredient } from '@/core/material';
 import { figure, say, sayMark } from '@/core/quantity';
 import { Pot } from '@/trade/drawing/pot';
 import { familyFill } from '@/ui/family';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 type Props = {
   readonly lines: Running['lines'];

@@ -8,7 +8,8 @@ import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { catalogue, reads } from '@/web/shop-here';
+import { catalogue } from '@/web/catalogue-here';
+import { reads } from '@/web/reads-here';
 
 type Props = { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonly KnownLot[] };
 

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { say } from '@/core/quantity';
 import type { PracticeScale } from '@/devices/practice-scale';
 import { Button } from '@/ui/button';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import type { DeviceState } from '@/web/use-device';
 
 const TROUBLE = {

@@ -5,8 +5,9 @@ import { findIngredient } from '@/core/material';
 import { parseMass, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { freshId } from '@/ui/id';
+import { catalogue } from '@/web/catalogue-here';
 import { FormSheet } from '@/web/form/form-sheet';
-import { catalogue, reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { weigh } from '../actions';
 
 export type Stray = { readonly lotId: number; readonly number: string; readonly ingredient: string };

@@ -14,7 +14,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { Tick } from '@/ui/tick';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { takeIn } from '../actions';
 import { JobFields, LIKE_WOOD } from '../forms';
 

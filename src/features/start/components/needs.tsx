@@ -1,7 +1,7 @@
 import type { Need } from '@/core/cost';
 import { formatMoney, say } from '@/core/quantity';
 import type { Regimen } from '@/core/regimen';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 type NeedsProps = {
   readonly needs: readonly Need[];

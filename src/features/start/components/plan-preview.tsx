@@ -2,7 +2,7 @@ import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/bat
 import { say, sayMinutes } from '@/core/quantity';
 import { roomWords, sayBlocking } from '@/messages';
 import { clockTime, dayAndDate } from '@/ui/when';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 const plural = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
 

@@ -3,7 +3,7 @@ import { say } from '@/core/quantity';
 import type { Slot, WhyNone } from '@/core/regimen';
 import { WHY_NONE_WORDS } from '@/messages';
 import { SelectField } from '@/ui/field';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 type Props = {
   readonly slots: readonly Slot[];

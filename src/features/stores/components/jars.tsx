@@ -2,7 +2,7 @@
 
 import { say } from '@/core/quantity';
 import { FormSheet } from '@/web/form/form-sheet';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { saveJarCount } from '../actions';
 import { EnterJar } from './sheets';
 

@@ -5,7 +5,7 @@ import { THUMBNAIL_C } from '@/core/material';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
 import { FormSheet } from '@/web/form/form-sheet';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
 import { hold, lift, retire, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
 import { savePlacing } from '../supply-actions';

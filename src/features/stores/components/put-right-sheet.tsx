@@ -9,9 +9,10 @@ import { rightWords } from '@/messages/right';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
+import { catalogue } from '@/web/catalogue-here';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { catalogue, reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { RightFields } from '../forms';
 import { saveRight } from '../lot-actions';
 

@@ -3,7 +3,7 @@
 import { say } from '@/core/quantity';
 import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 
 /* The sheets of the stores, each behind its button. */
 

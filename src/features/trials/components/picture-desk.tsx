@@ -12,7 +12,7 @@ import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { photoData } from '@/web/photo-data';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { useSave } from '@/web/use-save';
 import { savePicture } from '../actions';
 import { useBoardReader } from '../use-board-reader';

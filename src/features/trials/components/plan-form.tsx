@@ -10,7 +10,7 @@ import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { LETTERS } from '@/ui/line-look';
 import { Tick } from '@/ui/tick';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { BoardPlan } from './board-plan';
 import { PowerChart } from './power-chart';
 import { type Plan, type PlanProps, tried, usePlan } from './use-plan';

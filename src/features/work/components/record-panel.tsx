@@ -16,7 +16,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { MomentField } from '@/ui/moment-field';
 import { useNow } from '@/ui/now';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { LookOver, NOTHING_SEEN, type Seen } from './look-over';
 import { faultsIn } from './surface-list';
 import { TinScale } from './tin-scale';

@@ -8,7 +8,7 @@ import { sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
-import { reads } from '@/web/shop-here';
+import { reads } from '@/web/reads-here';
 import { portOf, useDevice } from '@/web/use-device';
 
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
