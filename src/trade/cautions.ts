@@ -1,6 +1,6 @@
 import 'server-only';
 import { type Consistency, type Drying, FEELS } from '@/core/blend';
-import { type CautionsInput, cautionsFor } from '@/core/caution';
+import { cautionsAt, type Doing, type MomentAt, type MomentNow } from '@/core/caution';
 import type { KnownLot } from '@/data/stores/queries';
 import { type CautionWords, cautionsInWords, WARMING } from '@/messages';
 import { LABEL_CAUTIONS, type LabelCaution } from '@/messages/slip';
@@ -19,27 +19,28 @@ function firmnessOf(lots: readonly KnownLot[]): { readonly consistency?: Consist
   return softest !== undefined && each.length === lots.length ? { consistency: softest } : {};
 }
 
-export type Moment = Omit<CautionsInput, 'ingredients' | 'drying' | 'undeclared' | 'consistency'> & {
+/** What is done, and every fact its cautions ask for; what is in hand are lots. */
+export type Moment<D extends Doing> = MomentAt<D> & {
   /** Ids of what is stirred in just before use. */
   readonly adds?: readonly string[];
 };
 
 /** A moment with some lots in hand, as cautions are asked; what stands in for undeclared contents says nothing. */
-export const momentWith = (lots: readonly KnownLot[], { adds = [], ...moment }: Moment): CautionsInput => ({
+const momentWith = <D extends Doing>(lots: readonly KnownLot[], moment: Moment<D>): MomentNow<D> => ({
   ...moment,
-  ingredients: [...new Set([...lots.flatMap((lot) => lot.ingredients), ...adds])],
+  ingredients: [...new Set([...lots.flatMap((lot) => lot.ingredients), ...(moment.adds ?? [])])],
   drying: dryingOf(lots),
   ...firmnessOf(lots),
   undeclared: lots.some((lot) => lot.undeclared.length > 0),
 });
 
 /** The cautions of a moment with some lots in hand, in words. */
-export const cautionsWith = (lots: readonly KnownLot[], moment: Moment): CautionWords[] =>
+export const cautionsWith = <D extends Doing>(lots: readonly KnownLot[], moment: Moment<D>): CautionWords[] =>
   cautionsInWords(momentWith(lots, moment), catalogue());
 
 /** What may warm a piece at this moment, in words; null where nothing on it is wet with what dries or gives off vapour. */
-export function warmingWords(lots: readonly KnownLot[], moment: Moment): string | null {
-  const heated = cautionsFor(momentWith(lots, { ...moment, heater: 'heat-gun' }), catalogue());
+export function warmingWords(lots: readonly KnownLot[], moment: Moment<Doing>): string | null {
+  const heated = cautionsAt(momentWith(lots, { ...moment, heater: 'heat-gun' }), catalogue());
   if (!heated.ok || !heated.value.includes('hot-heater')) return null;
   if (heated.value.includes('never-heat')) return WARMING.vapour;
   return dryingOf(lots) === 'drying' ? WARMING.dries : null;
@@ -47,6 +48,6 @@ export function warmingWords(lots: readonly KnownLot[], moment: Moment): string 
 
 /** What a label, a slip or an owner's page must warn of, where some lots are handled by whoever reads it. */
 export function labelCautions(lots: readonly KnownLot[]): readonly LabelCaution[] {
-  const found = cautionsFor(momentWith(lots, { doing: 'labelling' }), catalogue());
+  const found = cautionsAt(momentWith(lots, { doing: 'labelling' }), catalogue());
   return found.ok ? LABEL_CAUTIONS.filter((one) => found.value.includes(one)) : [];
 }

@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
 import { SHIPPED } from '@/core/material';
 import { CAUTION_WORDS, NOTICE_WORDS, sayCaution } from '@/messages';
-import { CAUTIONS, type CautionsInput, cautions, cautionsFor, NOTICES, noticesOfBlend, noticesOfPiece } from '.';
+import { CAUTIONS, cautions, NOTICES, noticesOfBlend, noticesOfPiece } from '.';
+import { cautionsFor } from './caution';
+import type { CautionsInput } from './cautions/moment';
 
 const at = (input: Partial<CautionsInput>) => {
   const found = cautionsFor({ doing: 'coating', ingredients: [], drying: 'drying', ...input }, SHIPPED);

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
 import { SHIPPED } from '@/core/material';
-import { type Caution, type CautionsInput, cautionsFor, type Doing, noticesOfBlend } from '.';
-import { DOINGS } from './caution';
+import { type Caution, type Doing, noticesOfBlend } from '.';
+import { cautionsFor } from './caution';
+import type { CautionsInput } from './cautions/moment';
+import { DOINGS } from './cautions/moment';
 
 type Situation = Omit<Partial<CautionsInput>, 'doing'>;
 

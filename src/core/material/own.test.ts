@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { boughtLine, boughtLineId } from '@/core/blend';
-import { cautionsFor } from '@/core/caution';
+import { cautionsFor } from '@/core/caution/caution';
 import { a0Of } from '@/core/cure';
 import { rolesOf } from '@/core/regimen';
 import {

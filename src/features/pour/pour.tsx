@@ -84,7 +84,7 @@ const coldWords = ({ heat, lines }: Blend): string | null => {
 };
 
 /** What is done at each state of a pot, as cautions call it. */
-const DOING: Readonly<Record<string, Doing>> = {
+const DOING: Readonly<Record<string, Extract<Doing, 'weighing' | 'heating' | 'filling' | 'labelling'>>> = {
   weighing: 'weighing',
   heating: 'heating',
   filling: 'filling',
@@ -145,6 +145,9 @@ function weighedNow({ pot, made }: Of) {
   };
 }
 
+/** A pot is no piece: nothing old is on it, and it lies nowhere. */
+const NO_PIECE = { restoring: false, unknownFinish: false, place: null, wood: null } as const;
+
 /** What this state of the pot must be warned of. */
 const cautionsOf = (pot: Pot, made: Blend) => [
   ...cautionsInWords(
@@ -152,7 +155,8 @@ const cautionsOf = (pot: Pot, made: Blend) => [
       doing: DOING[pot.state] ?? 'weighing',
       ingredients: made.lines.map((line) => line.ingredient),
       drying: made.drying,
-      ...(pot.heater ? { heater: pot.heater } : {}),
+      ...NO_PIECE,
+      heater: pot.heater ?? null,
     },
     catalogue(),
   ),

@@ -1,5 +1,6 @@
 import 'server-only';
 import type { Progress } from '@/core/batch';
+import type { Doing } from '@/core/caution';
 import { doingIn, isDoneThere } from '@/core/hands';
 import { MS_PER_HOUR, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { CABINET, cabinetFault, lightsVapour } from '@/core/regimen';
@@ -18,7 +19,7 @@ export function momentOf(
   batch: Batch,
   { next, done }: Progress,
   restoring: boolean,
-): { readonly lots: readonly KnownLot[]; readonly is: Moment } | null {
+): { readonly lots: readonly KnownLot[]; readonly is: Moment<Doing> } | null {
   if (!next) return null;
   const { step } = next.task;
   // Weighing in the hardener is a step of its own, before anything is laid on.
@@ -37,7 +38,9 @@ export function momentOf(
     is: {
       doing,
       adds,
-      ...(stands ? { place: stands } : {}),
+      place: stands ?? null,
+      // What warms a piece is asked about apart.
+      heater: null,
       wood: woodOfBatch(batch),
       woodSensitises: [...batch.kinds.map((kind) => kind.species), ...batch.woods].some((wood) => wood.dust !== null),
       oiledBefore: given.length > 0,
