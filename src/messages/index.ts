@@ -9,6 +9,7 @@ export {
   WARMING,
 } from './cautions';
 export { OWNER_WORDS, sayChoice, sayReason } from './choose';
+export { GATE_WORDS, gateName } from './gates';
 export { GUIDE_WHERE_WORDS } from './guide';
 export { sayIssue } from './issues';
 export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';
@@ -47,8 +48,6 @@ export {
   FAMILY_WORDS,
   FAULT_WORDS,
   FEEL_WORDS,
-  GATE_WORDS,
-  gateName,
   HEAT_WORDS,
   HEATER_WORDS,
   KEEPER_WORDS,

@@ -8,7 +8,7 @@ import type { Catalogue, Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, 
 import { findIngredient } from '@/core/material';
 import type { Surface } from '@/core/piece';
 import type { Mark } from '@/core/regimen';
-import type { CostPart, GATES_1, GateId } from '@/core/release';
+import type { CostPart } from '@/core/release';
 import type { Added, Statement } from '@/core/use';
 
 export const FAMILY_WORDS: Readonly<Record<Family, string>> = {
@@ -63,51 +63,6 @@ export const CHECK_WORDS: Readonly<
   touch: { name: 'Touch', how: 'Draw a dry finger over it.', pass: 'dry', fail: 'greasy or tacky' },
   'water-bead': { name: 'Water drop', how: 'Lay a drop on for a minute and lift it.', pass: 'beads, no mark', fail: 'marks it' },
 };
-export const GATE_WORDS: Readonly<Record<GateId, { readonly name: string; readonly unmet: string }>> = {
-  steps: { name: 'Every step done', unmet: 'Steps of the regimen are still to do.' },
-  'least-time': { name: 'The regimen’s least time has passed', unmet: 'It has not rested as long as its regimen asks.' },
-  estimate: {
-    name: 'The estimate says it is fit',
-    unmet: 'The estimate is below nine in ten: wait, warm it, or record a check.',
-  },
-  check: {
-    name: 'Checks passed: the latest of each kind, and one that counts within 48 hours',
-    unmet:
-      'Record a check on the Cure screen: a smell, where oil cures by air or thinner was in it. A water drop alone opens nothing.',
-  },
-  wood: { name: 'The wood is fit for what it is for', unmet: 'This wood speaks against what it is for.' },
-  origin: { name: 'Known where the wood came from', unmet: 'Found or treated wood may hold what nobody knows.' },
-  contact: { name: 'Every ingredient may meet food', unmet: 'An ingredient is not for where food lies.' },
-  film: {
-    name: 'No film under a knife or in a mouth',
-    unmet:
-      'A film lies where a knife or a mouth is, or nobody says that none does: ask its maker and note the answer on its label’s sheet, or strip it and choose another regimen.',
-  },
-  heat: { name: 'Stands hot food', unmet: 'It softens, washes out or marks under hot food.' },
-  cures: { name: 'It sets, and does not stay tacky', unmet: 'Part of it dries and part never does: it stays tacky.' },
-  declared: {
-    name: 'All contents declared, or stated fit by the supplier',
-    unmet: 'Not all contents are declared. Ask the supplier for a statement and file it with the lot.',
-  },
-  nut: { name: 'No nut in a toy', unmet: 'It holds tree nut: not for a toy.' },
-  rags: { name: 'Its cloths are dealt with', unmet: 'Answer the cloths of this batch at the top right.' },
-};
-/** Gates as the first records named them: they meant other things, and print as they were. */
-const GATE_NAMES_1: Readonly<Record<(typeof GATES_1)[number], string>> = {
-  steps: 'Every step done',
-  'least-time': 'The regimen’s least time has passed',
-  estimate: 'The estimate says it is fit',
-  check: 'A check passed in the last 48 hours, none failed after',
-  wood: 'Wood fit for food, of known origin',
-  contact: 'Every ingredient may meet food',
-  surface: 'No film under a knife',
-  mouthed: 'Fit for a mouth: all contents known, no nut, no film, fully cured',
-  rags: 'Its cloths are dealt with',
-};
-
-/** A gate's name, as records of a shape name it. */
-export const gateName = (id: string, version: 1 | 2 = 2): string =>
-  (version === 1 ? GATE_NAMES_1[id as keyof typeof GATE_NAMES_1] : GATE_WORDS[id as GateId]?.name) ?? id;
 export const VERDICT_WORDS: Readonly<Record<FoodVerdict, string>> = {
   good: 'fit for food',
   caution: 'makers do not agree that it is fit for food',

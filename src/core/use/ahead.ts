@@ -1,6 +1,7 @@
 import { ok, type Result } from '@/core/quantity';
 import { finishOf, type Layer } from './finish';
-import { type GatesInput, gates, type UseGate } from './gates';
+import { gates, type UseGate } from './gates';
+import type { GatesInput } from './gates/piece';
 
 /** A material that may be chosen for a slot. */
 export type Choosable = Layer & { readonly id: number };

@@ -2,7 +2,7 @@ import type { Blend, Drying } from '@/core/blend';
 import type { Catalogue } from '@/core/material';
 import { anyFilm, type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
 import { type Geometry, SHAPES } from '@/core/piece';
-import { type GatesInput, isFar, type Statement } from './gates';
+import { type GatesInput, isFar, type Statement } from './gates/piece';
 
 /** One material on a piece, as far as its gates go. */
 export type Layer = {

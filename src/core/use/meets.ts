@@ -1,6 +1,6 @@
 import type { PieceUse } from '@/core/material';
 import { type Geometry, type Surface, shapeOf, surfacesOf } from '@/core/piece';
-import { meetsFood } from './gates';
+import { meetsFood } from './gates/piece';
 
 /** Uses in which no surface is safe from a mouth. */
 const ALL_OVER: readonly PieceUse[] = ['mouth', 'toy'];

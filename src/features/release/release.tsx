@@ -4,7 +4,7 @@ import type { ComponentProps } from 'react';
 import { noticesOfPiece } from '@/core/caution';
 import { dateOf, MS_PER_MINUTE, sayMinutes, toMajor } from '@/core/quantity';
 import { handlesWet } from '@/core/regimen';
-import { type GateId, ReleaseRecord } from '@/core/release';
+import { type Beside, besideGate, GATES, type GateId, ReleaseRecord } from '@/core/release';
 import type { Taught } from '@/core/trial';
 import { bottlesFor } from '@/data/care/bottles';
 import { unsoldPieces } from '@/data/care/queries';
@@ -63,14 +63,14 @@ const taughtWords = ({ factor, boards, trials }: Taught): string =>
     ? ''
     : `Its owner is asked to look ${factor >= 1 ? 'less' : 'more'} often than the house would: the interval is ${Math.round(100 * factor)} % of it, by ${boards} boards of washing trials.`;
 
-/** What each gate rests on, in words; who and when where someone did it. */
-function evidenceWords(
+/** What stands beside the gates, in words; who and when where someone did it. */
+function besideWords(
   batch: Batch,
   { progress, fitness }: BatchStanding,
   evidence: Found,
   record: ReleaseRecord,
   nowMs: number,
-): Partial<Record<GateId, readonly string[]>> {
+): Readonly<Record<Beside, readonly string[]>> {
   const lots = batch.on;
   const lastCoat = progress.done.findLast(({ task }) => handlesWet(task.step));
   const checks = checkLinesOf(record).slice(-2).reverse();
@@ -81,31 +81,36 @@ function evidenceWords(
   const drying =
     [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || 'nothing on it';
   return {
-    steps: [`${progress.done.length} done, ${progress.rest.length} left`],
-    'least-time': [
+    progress: [`${progress.done.length} done, ${progress.rest.length} left`],
+    rest: [
       lastCoat
         ? `${sayMinutes((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE)} since the last coat; least ${sayMinutes(lastCoat.task.wait.min)}`
         : fitness.leastTime
           ? 'no coat'
           : '',
     ],
-    estimate: [airLineOf(record, reads())],
-    check: checks.length > 0 ? checks : ['none recorded'],
-    wood: [...new Map([...batch.kinds.map((kind) => kind.species), ...batch.woods].map((one) => [one.id, one])).values()].map(
+    air: [airLineOf(record, reads())],
+    checks: checks.length > 0 ? checks : ['none recorded'],
+    woods: [...new Map([...batch.kinds.map((kind) => kind.species), ...batch.woods].map((one) => [one.id, one])).values()].map(
       (one, i) => `${one.name}: ${VERDICT_WORDS[i === 0 ? wood : one.food]}. ${one.note}`,
     ),
     origin: [ORIGIN_WORDS[batch.origin]],
-    contact: [
-      `${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`,
-      ...papers,
-    ],
+    contents: [`${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`],
+    papers,
     film: [evidence.filmForming ? 'a film lies where it meets its use' : 'no film where it meets its use'],
-    heat: [drying],
-    cures: [drying],
-    declared: [undeclared.length === 0 ? 'all contents declared' : `not declared: ${undeclared.join(', ')}`, ...papers],
-    nut: [`allergens: ${allergenNames('en', allergens, undeclared)}`],
-    rags: rags.length > 0 ? rags : ['none open'],
+    drying: [drying],
+    declared: [undeclared.length === 0 ? 'all contents declared' : `not declared: ${undeclared.join(', ')}`],
+    allergens: [`allergens: ${allergenNames('en', allergens, undeclared)}`],
+    cloths: rags.length > 0 ? rags : ['none open'],
   };
+}
+
+/** What each gate rests on. */
+function evidenceWords(...of: Parameters<typeof besideWords>): Readonly<Record<GateId, readonly string[]>> {
+  const beside = besideWords(...of);
+  const shown: Partial<Record<GateId, readonly string[]>> = {};
+  for (const id of GATES) shown[id] = besideGate(id).flatMap((fact) => beside[fact]);
+  return shown as Readonly<Record<GateId, readonly string[]>>;
 }
 
 /** Release of one batch: the gates and their evidence, or the record of what was decided. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { boughtOfLine, type Consistency, type Drying, FEELS } from '@/core/blend';
-import { ALLERGENS_NOT_DECLARED, FOOD_VERDICTS, type FoodVerdict, type Ingredient, isOilSolvent, likeOf } from '@/core/material';
+import { type Consistency, type Drying, FEELS } from '@/core/blend';
+import { FOOD_VERDICTS, type FoodVerdict, type Ingredient, isOilSolvent, likeOf } from '@/core/material';
 
 /** What hands do at a moment. */
 export const DOINGS = [
@@ -83,9 +83,6 @@ export const is = ({ doing }: Pick<InHand, 'doing'>, ...some: readonly Doing[]):
 /** Rules go by the ingredient of the house that one is, or that one of the shop's own is like. */
 export const isA = (one: Ingredient, ids: readonly string[]): boolean => ids.includes(likeOf(one));
 export const has = ({ lines }: Pick<InHand, 'lines'>, ...ids: readonly string[]): boolean => lines.some((one) => isA(one, ids));
-/** A bought finish as a line: what it may hold beside what is declared is not known. */
-export const isUnknownBought = (one: Ingredient): boolean =>
-  boughtOfLine(one.id) !== null && one.allergens.includes(ALLERGENS_NOT_DECLARED);
 /** Places are compared as people write them: without case, a hyphen as a space. */
 export const stands = ({ place }: Pick<MomentFacts, 'place'>, where: string): boolean =>
   (place ?? '').toLowerCase().replaceAll('-', ' ').trim() === where;

@@ -14,7 +14,7 @@ import { DecisionFields } from '../forms';
 type DecideProps = {
   readonly batchId: number;
   readonly gates: readonly Gate[];
-  readonly evidence: Readonly<Partial<Record<GateId, readonly string[]>>>;
+  readonly evidence: Readonly<Record<GateId, readonly string[]>>;
 };
 
 /** Every gate with its evidence; unmet ones may be signed for where that is allowed, with a reason that stands on the record. */
@@ -49,7 +49,7 @@ export function Decide({ batchId, gates, evidence }: DecideProps) {
           <GateRow
             key={gate.id}
             gate={gate}
-            evidence={evidence[gate.id] ?? []}
+            evidence={evidence[gate.id]}
             signed={signed.includes(gate.id)}
             onSign={() => setSigned(signed.includes(gate.id) ? signed.filter((one) => one !== gate.id) : [...signed, gate.id])}
           />

@@ -1,0 +1,8 @@
+import { soft, timeGate } from './gate';
+
+/** The estimate says it is fit. */
+export const estimate = timeGate({
+  met: ({ fitness }) => fitness.estimate,
+  maySign: soft,
+  shows: ['air'],
+});

@@ -1,0 +1,8 @@
+import { soft, timeGate } from './gate';
+
+/** The regimen's least time has passed. */
+export const leastTime = timeGate({
+  met: ({ fitness }) => fitness.leastTime,
+  maySign: soft,
+  shows: ['rest'],
+});

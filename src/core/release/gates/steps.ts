@@ -1,0 +1,8 @@
+import { soft, timeGate } from './gate';
+
+/** Every step is done. */
+export const steps = timeGate({
+  met: ({ stepsLeft }) => stepsLeft === 0,
+  maySign: soft,
+  shows: ['progress'],
+});
