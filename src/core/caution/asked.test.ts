@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SHIPPED } from '../material';
-import { INGREDIENT_IDS } from '../material/ids';
+import { INGREDIENTS, SHIPPED } from '../material';
 import { cautionsAt, type MomentAt } from '.';
 import { cautionsFor } from './caution';
 import { CAUTION_KINDS, CAUTIONS } from './cautions';
@@ -31,7 +30,7 @@ describe('what cautions ask of a moment', () => {
     unknownFinish: fc.boolean(),
   });
   const hand = fc.record({
-    ingredients: fc.uniqueArray(fc.constantFrom(...INGREDIENT_IDS), { maxLength: 3 }),
+    ingredients: fc.uniqueArray(fc.constantFrom(...INGREDIENTS.map((one) => one.id)), { maxLength: 3 }),
     drying: fc.constantFrom('drying' as const, 'never' as const, 'mixed' as const),
   });
   /* Heat at a piece that is being restored is warned of wherever it stands, also where nobody is asked for a heater. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { boughtLine, boughtLineId } from '@/core/blend';
-import { cautionsFor } from '@/core/caution/caution';
+import { cautionsAt } from '@/core/caution';
 import { a0Of } from '@/core/cure';
 import { rolesOf } from '@/core/regimen';
 import {
@@ -23,7 +23,8 @@ const own = (likeId: string, more: Partial<OwnMaterialFacts> = {}): { readonly m
   return { mine: id, known: catalogueWith([ownMaterial(id, likeId, facts)]) };
 };
 const cautions = (ids: readonly string[], catalogue: Catalogue, doing: 'weighing' | 'coating' | 'labelling' = 'weighing') => {
-  const found = cautionsFor({ doing, ingredients: [...ids], drying: 'drying' }, catalogue);
+  const asked = { place: null, heater: null, restoring: false, unknownFinish: false };
+  const found = cautionsAt({ ...asked, doing, ingredients: [...ids], drying: 'drying' }, catalogue);
   if (!found.ok) throw new Error(JSON.stringify(found.issues));
   return found.value;
 };
