@@ -1,4 +1,5 @@
 export { sayBlocking } from './blocking';
+export { CARE_CLASS_WORDS } from './care-classes';
 export {
   CAUTION_WORDS,
   type CautionWords,
@@ -8,23 +9,24 @@ export {
   sayCaution,
   WARMING,
 } from './cautions';
+export { CHECK_WORDS } from './checks';
 export { OWNER_WORDS, sayChoice, sayReason } from './choose';
+export { FAULT_WORDS } from './faults';
 export { GATE_WORDS, gateName } from './gates';
 export { GUIDE_WHERE_WORDS } from './guide';
 export { sayIssue } from './issues';
 export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';
 export {
-  CARE_NAMES,
   GOVERNS_WORDS,
   HAZARD_WORDS,
   INSPECTION_WORDS,
-  KIND_WORDS,
   UNTIL_WORDS,
   VERDICT_KIND_WORDS,
 } from './regimen';
 export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export { roomWords, tooColdWords } from './room';
 export { SHAPE_WORDS, sizeWords } from './shapes';
+export { STEP_WORDS } from './steps';
 export {
   BEARER_WORDS,
   sayAnswer,
@@ -40,13 +42,11 @@ export {
 } from './trial';
 export {
   ADDED_WORDS,
-  CHECK_WORDS,
   CONTACT_WORDS,
   COST_WORDS,
   DOUBT_WORDS,
   DRYING_WORDS,
   FAMILY_WORDS,
-  FAULT_WORDS,
   FEEL_WORDS,
   HEAT_WORDS,
   HEATER_WORDS,

@@ -1,26 +1,5 @@
-import type { CareClass } from '@/core/care';
 import type { Governs } from '@/core/cure';
-import type { PlaceHazard, RegimenStep, StepKind, Until, VerdictKind } from '@/core/regimen';
-
-/** Each kind of hand-work. */
-export const KIND_WORDS: Readonly<Record<StepKind, string>> = {
-  sand: 'sand',
-  wet: 'wet to raise the grain',
-  coat: 'coat',
-  wipe: 'wipe off',
-  buff: 'buff by hand',
-  scuff: 'scuff',
-  warm: 'warm the tin',
-  turn: 'turn or carry',
-  check: 'check of the cure',
-  inspect: 'look over',
-  colour: 'stain or dye',
-  fill: 'fill pores or cracks',
-  paint: 'paint',
-  spray: 'spray',
-  press: 'press on a wax stick',
-  wheel: 'buff on the wheel',
-};
+import type { PlaceHazard, RegimenStep, Until, VerdictKind } from '@/core/regimen';
 
 /** What a wait's bound goes by in the room. */
 export const GOVERNS_WORDS: Readonly<Record<Governs, string>> = {
@@ -83,16 +62,4 @@ export const HAZARD_WORDS: Readonly<Record<PlaceHazard, { readonly name: string;
   },
   sun: { name: 'hot sun', says: 'Turn it once a day; thick or green wood checks, dark finishes grow hot enough to weep.' },
   away: { name: 'out of the shop’s hands', says: 'Nobody here can look, wipe or turn it: only what needs no hand goes there.' },
-};
-
-/** How an owner keeps a finish, in a few words to choose by. */
-export const CARE_NAMES: Readonly<Record<CareClass, string>> = {
-  'never-dry': 'an oil that never dries',
-  'oil-wax': 'a wax, or oil and wax, that never dries',
-  'drying-oil': 'a drying oil',
-  'drying-oil-wax': 'a drying oil with wax',
-  'hard-wax': 'a hard-wax oil',
-  film: 'a film: only looked at',
-  friction: 'a friction polish',
-  bare: 'bare wood: nothing to renew',
 };

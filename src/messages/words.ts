@@ -1,9 +1,8 @@
-import type { Fault, LastReason, Way } from '@/core/batch';
+import type { LastReason, Way } from '@/core/batch';
 import type { Consistency, Drying, Heat, Purpose, RagHazard, Went } from '@/core/blend';
-import type { CareClass, Keeper } from '@/core/care';
+import type { Keeper } from '@/core/care';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
-import type { CheckKind } from '@/core/cure';
 import type { Catalogue, Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
 import { findIngredient } from '@/core/material';
 import type { Surface } from '@/core/piece';
@@ -55,14 +54,6 @@ export const RAG_WORDS: Readonly<Record<RagHazard, string>> = {
   flammable: 'cloths burn easily',
   plain: 'cloths laid flat',
 };
-export const CHECK_WORDS: Readonly<
-  Record<CheckKind, { readonly name: string; readonly how: string; readonly pass: string; readonly fail: string }>
-> = {
-  towel: { name: 'Clean paper', how: 'Press clean paper on for a minute.', pass: 'stays clean', fail: 'takes oil' },
-  smell: { name: 'Smell', how: 'Smell it close to, inside a lidded box too.', pass: 'no smell', fail: 'still smells' },
-  touch: { name: 'Touch', how: 'Draw a dry finger over it.', pass: 'dry', fail: 'greasy or tacky' },
-  'water-bead': { name: 'Water drop', how: 'Lay a drop on for a minute and lift it.', pass: 'beads, no mark', fail: 'marks it' },
-};
 export const VERDICT_WORDS: Readonly<Record<FoodVerdict, string>> = {
   good: 'fit for food',
   caution: 'makers do not agree that it is fit for food',
@@ -113,17 +104,6 @@ export const RAG_WAY_WORDS: Readonly<Record<ClothWay, string>> = {
   'under-water': 'under water in a lidded can',
   burnt: 'burnt outdoors',
   'none-left': 'none were left',
-};
-/** How an owner keeps a finish, in a sentence for the slip. */
-export const CARE_WORDS: Readonly<Record<CareClass, string>> = {
-  'never-dry': 'Oil it when it looks dull: flood it, leave it half an hour, wipe it dry.',
-  'oil-wax': 'When it looks dull, rub in a little oil-wax paste, leave it half an hour, wipe and buff.',
-  'drying-oil': 'When it looks dull, rub on a very thin coat of the same drying oil, wipe it all off after ten minutes.',
-  'drying-oil-wax': 'When it looks dull, rub in very little oil-wax, and buff it off within the hour.',
-  'hard-wax': 'Look at it in a low light; where it is worn, work in a very little hard-wax oil and buff it off.',
-  film: 'Only look at it: where the film is damaged, send it back. Do not cut on it.',
-  friction: 'Wipe it with a damp cloth; a little polish on soft paper brings the shine back.',
-  bare: 'Nothing to renew: wash and dry it.',
 };
 
 /** Who looks after a piece, said of its owner. */
@@ -238,48 +218,6 @@ export const SURFACE_WORDS: Readonly<Record<Surface, string>> = {
   lid: 'lid',
   recess: 'walls of the recess',
   everywhere: 'all of it',
-};
-
-/** What can be seen amiss, and what to do where no step of the batch mends it. */
-export const FAULT_WORDS: Readonly<Record<Fault, { readonly name: string; readonly advice: string }>> = {
-  gummed: {
-    name: 'gummed surplus',
-    advice: 'Re-wet with the same oil, scrub and wipe; past a day a fine pad and solvent-free oil.',
-  },
-  'dry-spots': { name: 'dry spots', advice: 'It drank there. Re-wet those spots and wipe when the rest is wiped.' },
-  'raised-fibre': { name: 'raised fibre', advice: 'Smooth with 220 along the grain and re-oil.' },
-  'cut-through': { name: 'cut through by scuffing', advice: 'Recoat that face.' },
-  rings: { name: 'rings from buffing too soon', advice: 'Let it harden for a day, then recoat.' },
-  weeping: { name: 'weeping', advice: 'Wipe daily in the warm until clean paper stays clean.' },
-  damp: { name: 'damp wood', advice: 'Wait; read the moisture again under “Wood”: it gives a date.' },
-  rancid: { name: 'rancid smell', advice: 'Strip it. Hold the lot on its page in Stores: that names every piece it reached.' },
-  split: { name: 'split', advice: 'Let the piece leave the batch, below under “Pieces”.' },
-  scratch: { name: 'scratch', advice: 'Sand along the grain with the last grit until it is gone, and re-oil there.' },
-  'tool-mark': { name: 'tool mark', advice: 'Sand it out from 120, grit by grit: a finer one only polishes it.' },
-  'torn-fibre': {
-    name: 'torn fibre',
-    advice: 'Sand it out, or scrape with the grain; a coat before sanding holds the fibre up.',
-  },
-  bark: {
-    name: 'bark or a check',
-    advice: 'Pick out what is loose and fill it before the first coat, or let the piece leave: food lodges there.',
-  },
-  knot: {
-    name: 'knot',
-    advice: 'If it is tight it may stay: it drinks little. A loose one comes out with use; let the piece leave.',
-  },
-  'missed-spot': { name: 'missed spot', advice: 'Re-wet it now and wipe it with the rest.' },
-  streak: { name: 'streak', advice: 'Re-wet across the whole face and wipe in one go; where it has set, level and recoat.' },
-  puddle: { name: 'puddle', advice: 'Wipe it out of grooves and corners before it gums; re-wet it where it has begun to.' },
-  run: { name: 'run', advice: 'Leave it alone while it is wet. Let it harden, level it, one thin coat over the face.' },
-  dust: { name: 'dust in it', advice: 'Let it harden, level with a fine pad, one thin coat; sweep and wait before you lay it.' },
-  print: { name: 'finger or cloth print', advice: 'Let it harden, level it, one thin coat; it was touched too soon.' },
-  wrinkle: { name: 'wrinkle', advice: 'It was laid on too thick: no coat mends it. Sand that face off and begin it anew.' },
-  'ring-mark': { name: 'ring from a wet or hot foot', advice: 'Sand with 220 along the grain over the whole face and re-oil.' },
-  'white-bloom': {
-    name: 'white bloom',
-    advice: 'Damp under a resin. One pass with a few drops of spirit in dry, warm air clears most; what stays is sanded off.',
-  },
 };
 
 export const WAY_WORDS: Readonly<Record<Way, string>> = {

@@ -13,6 +13,7 @@ export {
 } from './changes';
 export { type TooCold, tooColdFor } from './cold';
 export { dayJobs, waitIn } from './dayjobs';
+export { FAULT_KINDS, FAULTS, type Fault, faultsFor, GUMMED_PAST_MIN, waysFor } from './faults';
 export { type Ask, EVENING, GIVES, type Give, HONEST_SHARE, type Offer, offer, type ShopNow } from './offer';
 export {
   type DoneTask,
@@ -29,20 +30,7 @@ export {
   windowAfter,
 } from './progress';
 export { REACH_DAYS, type Reached, withinReach } from './reach';
-export {
-  AT_THE_END,
-  FAULTS,
-  type Fault,
-  faultsFor,
-  GUMMED_PAST_MIN,
-  OFFERS,
-  type TakenWay,
-  WAYS,
-  type Way,
-  waysFor,
-  withRecoveries,
-  withTurns,
-} from './recoveries';
+export { AT_THE_END, type TakenWay, withRecoveries, withTurns } from './recoveries';
 export { type RingFacts, ringOf } from './ring';
 export { type AirAhead, type AirRows, meanOfRows, roomAlong } from './room';
 export {
@@ -58,3 +46,4 @@ export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
 export { leastUntil, setsAfter, settingFrom } from './setting';
 export type { Task, TaskRoom } from './task';
 export { isOfRegimen, readTaskKey, stepOfTask } from './task-key';
+export { WAYS, type Way } from './ways';

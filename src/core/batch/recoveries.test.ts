@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { REGIMENS } from '../regimen';
-import { FAULTS, OFFERS, roundsRecorded, scheduleOf, type Task, WAYS, withRecoveries } from '.';
+import { FAULT_KINDS, FAULTS, roundsRecorded, scheduleOf, type Task, WAYS, withRecoveries } from '.';
 
 const thin = REGIMENS.find((one) => one.id === 'thin-drying');
 if (!thin) throw new Error('no regimen');
@@ -31,7 +31,7 @@ describe('ways back', () => {
   });
   it('are nothing for a step that is not there, and every fault has its offers or none', () => {
     expect(keysAfter('rewet', 'no-such-step')).toEqual(tasks().map((task) => task.key));
-    for (const fault of FAULTS) expect(OFFERS[fault].every((way) => WAYS.includes(way))).toBe(true);
+    for (const fault of FAULTS) expect(FAULT_KINDS[fault].ways.every((way) => WAYS.includes(way))).toBe(true);
   });
 });
 

@@ -1,7 +1,7 @@
 import { type Drying, dryingOf } from '@/core/blend';
 import type { Catalogue } from '@/core/material';
 import { type Ingredient, isOwnMaterial, likeOf } from '@/core/material';
-import type { CureMode } from './schema';
+import type { CureMode } from './checks/check';
 
 /** Hours at 20 °C to fit-for-food after the last coat, by what sets, and how it sets. Source: working estimates of the trade, erring late. */
 export const A0: Readonly<Record<A0Source, { readonly hours: number; readonly mode: CureMode }>> = {

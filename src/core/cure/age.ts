@@ -1,6 +1,7 @@
 import { addDays, dateOf, daysBetween, MS_PER_DAY, MS_PER_HOUR, wallClock } from '@/core/quantity';
+import type { CureMode } from './checks/check';
 import { cureRate, MODES, SUN_HOURS, SUN_LASTS_HOURS } from './rate';
-import type { Climate, CureMode } from './schema';
+import type { Climate } from './schema';
 
 export type TimedClimate = Climate & { readonly atMs: number };
 

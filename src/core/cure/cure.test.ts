@@ -17,7 +17,9 @@ import {
 } from '.';
 import { A0, A0_SOURCES, COUNTS_FROM_SHARE, SLOW_WOOD_FACTOR } from './a0';
 import { NEVER_AFTER_MS } from './age';
-import { CHECK_ERRORS, countingChecks, GRID_POINTS, LN_SCALE, NEVER, neededHours, priorFactor, TAIL_DF } from './cure';
+import { CHECK_KINDS, CHECK_TRAITS } from './checks';
+import { CURE_MODES, type CureMode } from './checks/check';
+import { countingChecks, GRID_POINTS, LN_SCALE, NEVER, neededHours, priorFactor, TAIL_DF } from './cure';
 import { cureRate, LIGHT_FACTOR, MODES, REFERENCE_C, SUN_HOURS } from './rate';
 
 const base = {
@@ -83,7 +85,8 @@ describe('constants', () => {
       touch: { fp: 0.2, fn: 0.05 },
       'water-bead': { fp: 0.6, fn: 0.15 },
     };
-    expect(CHECK_ERRORS).toEqual({
+    const of = (mode: CureMode) => Object.fromEntries(CHECK_KINDS.map((kind) => [kind, CHECK_TRAITS[kind].errs[mode]]));
+    expect(Object.fromEntries(CURE_MODES.map((mode) => [mode, of(mode)]))).toEqual({
       // A dry towel or hand shows that the surplus is off, not that the oil has cured.
       oxidise: { ...errors, towel: { fp: 0.5, fn: 0.05 }, touch: { fp: 0.4, fn: 0.05 } },
       settle: errors,

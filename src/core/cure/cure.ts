@@ -1,7 +1,9 @@
 import { check } from '@/core/contract';
 import { fail, formatInstant, type Issue, instantOf, ok, type Result } from '@/core/quantity';
 import { type AgeClock, ageClock } from './age';
-import { type CheckKind, CureInput, type CureMode } from './schema';
+import { CHECK_TRAITS, type CheckKind } from './checks';
+import type { CureMode } from './checks/check';
+import { CureInput } from './schema';
 
 /** Scale of ln A around the finish's A0. Source: working estimate. */
 export const LN_SCALE = 0.35;
@@ -12,21 +14,6 @@ export const GRID_POINTS = 1201;
 const GRID_SPAN = 6;
 /** Belief that it never will be: a coat too thick, an oily wood, a spoiled oil. Source: working estimate. */
 export const NEVER = 0.02;
-type CheckErrors = Readonly<Record<CheckKind, { readonly fp: number; readonly fn: number }>>;
-/** How often a check passes too early (fp) or fails too late (fn). A drop beads on wet oil too. Source: working estimates. */
-const ERRORS: CheckErrors = {
-  towel: { fp: 0.1, fn: 0.05 },
-  smell: { fp: 0.15, fn: 0.1 },
-  touch: { fp: 0.2, fn: 0.05 },
-  'water-bead': { fp: 0.6, fn: 0.15 },
-};
-/** Where oil cures by air a dry towel or hand shows that the surplus is off, not that the oil has cured. */
-export const CHECK_ERRORS: Readonly<Record<CureMode, CheckErrors>> = {
-  oxidise: { ...ERRORS, towel: { fp: 0.5, fn: 0.05 }, touch: { fp: 0.4, fn: 0.05 } },
-  settle: ERRORS,
-  evaporate: ERRORS,
-};
-
 const GRID_Z = Array.from({ length: GRID_POINTS }, (_, i) => -GRID_SPAN + (2 * GRID_SPAN * i) / (GRID_POINTS - 1));
 const RAW = GRID_Z.map((z) => (1 + z ** 2 / TAIL_DF) ** (-(TAIL_DF + 1) / 2));
 const RAW_SUM = RAW.reduce((sum, weight) => sum + weight, 0);
@@ -62,7 +49,7 @@ export type SeenAt = { readonly ageHours: number; readonly kind: CheckKind; read
 
 /** How likely a check comes out as it did, where the finish was ready or was not. */
 function likelihood({ kind, pass }: SeenAt, mode: CureMode, isReady: boolean): number {
-  const { fp, fn } = CHECK_ERRORS[mode][kind];
+  const { fp, fn } = CHECK_TRAITS[kind].errs[mode];
   if (pass) return isReady ? 1 - fn : fp;
   return isReady ? fn : 1 - fp;
 }

@@ -1,21 +1,12 @@
 import { MS_PER_HOUR } from '@/core/quantity';
+import { openingChecks } from './checks';
+import type { CureMode } from './checks/check';
 import type { CheckSeen } from './cure';
-import type { CheckKind, CureMode } from './schema';
 
 /** The estimate must reach this before anything is called fit. */
 export const FIT_FROM = 0.9;
 /** A check passed counts for this long. */
 export const CHECK_HOLDS_HOURS = 48;
-/**
- * The checks that can open a release, by how a finish sets. Where oil cures by air a dry towel only shows that the surplus is off. A drop
- * that beads shows protection, never cure, and opens nothing.
- */
-export const OPENING_CHECKS: Readonly<Record<CureMode, readonly CheckKind[]>> = {
-  oxidise: ['smell'],
-  settle: ['towel', 'touch'],
-  evaporate: ['smell', 'touch'],
-};
-
 /** How a finish sets, and whether any coat since the piece was bare held what evaporates. */
 export type Setting = { readonly mode: CureMode; readonly heldVolatile: boolean };
 
@@ -33,7 +24,7 @@ export function checksOpen(checks: readonly CheckSeen[], { mode, heldVolatile }:
     check !== undefined && nowMs - check.atMs <= CHECK_HOLDS_HOURS * MS_PER_HOUR;
   return (
     [...latest.values()].every((check) => check.pass) &&
-    OPENING_CHECKS[mode].some((kind) => isFresh(latest.get(kind))) &&
+    openingChecks(mode).some((kind) => isFresh(latest.get(kind))) &&
     (!heldVolatile || isFresh(latest.get('smell')))
   );
 }

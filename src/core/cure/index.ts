@@ -11,6 +11,8 @@ export {
   SLOW_WOOD_FACTOR,
 } from './a0';
 export { type AgeClock, ageClock, type TimedClimate } from './age';
+export { CHECK_KINDS, type CheckKind, openingChecks } from './checks';
+export { CURE_MODES, type CureMode } from './checks/check';
 export {
   type CheckSeen,
   type Cure,
@@ -25,13 +27,13 @@ export {
   readyShare,
   type SeenAt,
 } from './cure';
-export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, OPENING_CHECKS, type Setting } from './fit';
+export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, type Setting } from './fit';
 export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
 export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
 export { clockSetRight, type Logged, type LoggerFile, readLogger, type UnderstoodLog } from './logger';
 export { cureRate } from './rate';
 export { coldNights, hoursOf, MAY, warmestIn, weekOf } from './scenes';
-export { CHECK_KINDS, type CheckKind, type Climate, CURE_MODES, type CureMode, LIGHTS, type Light } from './schema';
+export { type Climate, LIGHTS, type Light } from './schema';
 export { coverage } from './simulated';
 export { type Weeping, WIPE_AGAIN_HOURS, weepingNow } from './weep';
 export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './weigh';

@@ -1,5 +1,6 @@
 import { GAS_CONSTANT, toKelvin } from '@/core/quantity';
-import type { Climate, CureMode, Light } from './schema';
+import type { CureMode } from './checks/check';
+import type { Climate, Light } from './schema';
 
 /** Reference climate of the rate: 20 °C. */
 export const REFERENCE_C = 20;

@@ -1,13 +1,10 @@
 import { z } from 'zod';
 import { MOST, shortText } from '@/core/contract';
+import { CHECK_KINDS } from './checks';
+import { CURE_MODES } from './checks/check';
 
 export const LIGHTS = ['dark', 'indoor', 'window', 'sun'] as const;
-export const CHECK_KINDS = ['towel', 'smell', 'touch', 'water-bead'] as const;
-/** How a finish sets: by oxygen, by sinking in and being wiped, or by its solvent leaving. */
-export const CURE_MODES = ['oxidise', 'settle', 'evaporate'] as const;
-export type CureMode = (typeof CURE_MODES)[number];
 export type Light = (typeof LIGHTS)[number];
-export type CheckKind = (typeof CHECK_KINDS)[number];
 
 export const Climate = z.object({
   tempC: z.number().min(-50).max(100),

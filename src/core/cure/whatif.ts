@@ -1,7 +1,8 @@
 import { MS_PER_HOUR } from '@/core/quantity';
+import type { CureMode } from './checks/check';
 import { type Needed, quantile } from './cure';
 import { cureRate } from './rate';
-import type { Climate, CureMode } from './schema';
+import type { Climate } from './schema';
 
 /** A day somewhere: so many hours of each climate; the hours make 24. */
 export type Daily = readonly { readonly climate: Climate; readonly hours: number }[];

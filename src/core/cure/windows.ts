@@ -3,8 +3,9 @@ import { check } from '@/core/contract';
 import { Wait } from '@/core/plan';
 import { ok, type Result } from '@/core/quantity';
 import type { TimedClimate } from './age';
+import type { CureMode } from './checks/check';
 import { arrhenius, cureRate, MODES } from './rate';
-import { Climate, type CureMode } from './schema';
+import { Climate } from './schema';
 
 /** What a wait's bound goes by: nothing in the room, how a finish sets (as its cure does), how surplus gels, or how wetted wood dries. */
 export const GOVERNS = ['none', 'oxidation', 'evaporation', 'soak', 'gel', 'water'] as const;

@@ -1,7 +1,7 @@
 export { CHOICES, draftOf, draftSlot, draftStep, type RegimenDraft, readRegimen, type SlotDraft, type StepDraft } from './draft';
 export { governsOf, isDwell, type RoomOf, waitInRoom } from './governs';
 export { lastGrit } from './grit';
-export { abrades, drawsLot, endsCoat, handlesWet, laysCoat, STEP_KINDS, type StepKind } from './kinds';
+export { abrades, doingOf, drawsLot, endsCoat, handlesWet, laysCoat, STEP_KINDS, type StepKind } from './kinds';
 export { holdsOver, type Layer } from './layers';
 export { CABINET, type CabinetFault, cabinetFault, lightsVapour, ROOM_UNITS } from './places';
 export { gritsOf, isRestoration, MARKS, type Mark, type Marked, notNeeded, RESTORATIONS, sandingPlan } from './restore';

@@ -1,6 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { OPENING_CHECKS, quantile, readyShare } from '@/core/cure';
+import { openingChecks, quantile, readyShare } from '@/core/cure';
 import { MS_PER_HOUR, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { laysCoat } from '@/core/regimen';
 import { learnedA0 } from '@/data/cure/learned';
@@ -89,7 +89,7 @@ export async function CurePage({ number }: { readonly number: string }) {
       )}
       <div className="mt-6 grid gap-10 wide:grid-cols-2">
         {batch.release ? null : (
-          <CheckForm batchId={batch.id} settles={cure?.settles ?? false} opens={OPENING_CHECKS[cure?.mode ?? 'settle']} />
+          <CheckForm batchId={batch.id} settles={cure?.settles ?? false} opens={openingChecks(cure?.mode ?? 'settle')} />
         )}
         <div className="flex flex-col gap-8">
           <Checks

@@ -1,5 +1,11 @@
-import { CARE_WORDS } from '../words';
+import type { CareClass } from '@/core/care';
+import { CARE_CLASS_WORDS } from '../care-classes';
 import type { SlipWords } from './shape';
+
+const TREAT = Object.fromEntries(Object.entries(CARE_CLASS_WORDS).map(([id, { care }]) => [id, care])) as Record<
+  CareClass,
+  string
+>;
 
 export const en: SlipWords = {
   look: 'Look first: when the wood is dull or a water drop no longer beads, treat it. The dates are only a reminder to look.',
@@ -14,7 +20,7 @@ export const en: SlipWords = {
     open: 'Open pores hold water: dry it on edge for a day.',
     soft: 'Soft wood: it dents; keep wet things off it.',
   },
-  treat: CARE_WORDS,
+  treat: TREAT,
   cures: (weeks) =>
     `Let it cure until it no longer smells, about ${weeks} ${weeks === 1 ? 'week' : 'weeks'}; no food until then.`,
   finish: {

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { SURFACES } from '@/core/piece';
 import { CHOICES, type RegimenDraft, readRegimen, type StepDraft, warningsOfSequence } from '@/core/regimen';
-import { CARE_NAMES, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
+import { CARE_CLASS_WORDS, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -104,7 +104,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
         >
           {CHOICES.care.map((one) => (
             <option key={one} value={one}>
-              {CARE_NAMES[one]}
+              {CARE_CLASS_WORDS[one].name}
             </option>
           ))}
         </SelectField>

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { abrades, CHOICES, type StepDraft, type StepKind } from '@/core/regimen';
-import { CHECK_WORDS, GOVERNS_WORDS, INSPECTION_WORDS, KIND_WORDS, SURFACE_WORDS } from '@/messages';
+import { CHECK_WORDS, GOVERNS_WORDS, INSPECTION_WORDS, STEP_WORDS, SURFACE_WORDS } from '@/messages';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 
@@ -39,7 +39,7 @@ export function StepFields({ step, slots, faultOf, onChange }: Props) {
       <SelectField label="Kind of work" value={step.kind} onChange={set('kind')}>
         {CHOICES.kinds.map((kind) => (
           <option key={kind} value={kind}>
-            {KIND_WORDS[kind]}
+            {STEP_WORDS[kind]}
           </option>
         ))}
       </SelectField>

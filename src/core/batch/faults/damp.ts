@@ -1,0 +1,4 @@
+import { fault } from './fault';
+
+/** Damp wood. */
+export const damp = fault({ seen: 'in the wood', sandedOut: false, ways: [] });

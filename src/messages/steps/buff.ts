@@ -1,0 +1,1 @@
+export const buff = 'buff by hand';

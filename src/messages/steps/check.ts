@@ -1,0 +1,1 @@
+export const check = 'check of the cure';

@@ -1,0 +1,1 @@
+export const colour = 'stain or dye';

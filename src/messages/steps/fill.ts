@@ -1,0 +1,1 @@
+export const fill = 'fill pores or cracks';

@@ -1,0 +1,1 @@
+export const press = 'press on a wax stick';

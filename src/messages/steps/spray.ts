@@ -1,0 +1,1 @@
+export const spray = 'spray';

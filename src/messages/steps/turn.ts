@@ -1,0 +1,1 @@
+export const turn = 'turn or carry';

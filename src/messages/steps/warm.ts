@@ -1,0 +1,1 @@
+export const warm = 'warm the tin';

@@ -1,0 +1,1 @@
+export const wet = 'wet to raise the grain';

@@ -1,0 +1,1 @@
+export const wheel = 'buff on the wheel';

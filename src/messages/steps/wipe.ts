@@ -1,0 +1,1 @@
+export const wipe = 'wipe off';
