@@ -13,3 +13,12 @@ it('a module that stays on the server says so before it imports anything', () =>
   });
   expect(late).toEqual([]);
 });
+
+it('a module is imported once by each file', () => {
+  const twice = files.filter((path) => {
+    const named = readFileSync(path, 'utf8').matchAll(/^import (?:type )?\{[^}]*\} from '([^']+)';/gm);
+    const from = [...named].map((found) => found[1]);
+    return new Set(from).size < from.length;
+  });
+  expect(twice).toEqual([]);
+});

@@ -1,5 +1,4 @@
-import type { Reads } from '@/core/quantity';
-import { type Issue, type IssueCode, say, sayMinutes, type Written } from '@/core/quantity';
+import { type Issue, type IssueCode, type Reads, say, sayMinutes, type Written } from '@/core/quantity';
 import { roleWords } from './roles';
 
 type Bounds = Readonly<Record<string, string | number>>;

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { IssueCode } from '@/core/quantity';
-import { BASE_READS } from '@/core/quantity';
+import { BASE_READS, type IssueCode } from '@/core/quantity';
 import { sayBlocking, sayIssue } from '.';
 import { ISSUE_WORDS } from './issues';
 

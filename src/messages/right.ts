@@ -1,6 +1,5 @@
 import type { Righted, RightLot } from '@/core/blend';
-import type { Reads } from '@/core/quantity';
-import { say } from '@/core/quantity';
+import { type Reads, say } from '@/core/quantity';
 
 /** What is done to put a lot right, in the sentence that the bench shows and the book keeps. */
 export function rightWords(

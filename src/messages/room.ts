@@ -1,6 +1,5 @@
 import type { Task, TooCold } from '@/core/batch';
-import type { Reads } from '@/core/quantity';
-import { say, sayMinutes } from '@/core/quantity';
+import { type Reads, say, sayMinutes } from '@/core/quantity';
 
 /** A wait that differs by less is the same to a hand. */
 const SAID_FROM = 0.2;

@@ -1,5 +1,4 @@
-import type { Reads } from '@/core/quantity';
-import { say } from '@/core/quantity';
+import { type Reads, say } from '@/core/quantity';
 import {
   type Bearer,
   kindTraits,

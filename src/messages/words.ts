@@ -3,8 +3,17 @@ import type { Consistency, Drying, Heat, Purpose, RagHazard, Went } from '@/core
 import type { Keeper } from '@/core/care';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
-import type { Catalogue, Contact, Doubt, Family, FoodVerdict, Origin, PieceUse, Unsaid } from '@/core/material';
-import { findIngredient } from '@/core/material';
+import {
+  type Catalogue,
+  type Contact,
+  type Doubt,
+  type Family,
+  type FoodVerdict,
+  findIngredient,
+  type Origin,
+  type PieceUse,
+  type Unsaid,
+} from '@/core/material';
 import type { Surface } from '@/core/piece';
 import type { Mark } from '@/core/regimen';
 import type { CostPart } from '@/core/release';

@@ -2,8 +2,7 @@ import type { Blend } from '@/core/blend';
 import type { Language } from '@/core/care';
 import { contentUse, jarNotForFood, keepBelowC } from '@/core/label';
 import type { Catalogue } from '@/core/material';
-import type { Reads } from '@/core/quantity';
-import { gramsPer, say } from '@/core/quantity';
+import { gramsPer, type Reads, say } from '@/core/quantity';
 import type { Statement } from '@/core/use';
 import { allergensIn, dateIn, type LabelCaution, namesIn, SLIP_WORDS } from '@/messages/slip';
 

@@ -1,6 +1,5 @@
 import 'server-only';
-import type { Reads } from '@/core/quantity';
-import { formatMoney, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
+import { formatMoney, MS_PER_MINUTE, type Reads, say, sayMinutes } from '@/core/quantity';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
 import { clockTime, fullDate } from '@/ui/when';

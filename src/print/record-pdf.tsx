@@ -1,8 +1,7 @@
 import 'server-only';
 import { createHash } from 'node:crypto';
 import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer';
-import type { Reads } from '@/core/quantity';
-import { say } from '@/core/quantity';
+import { type Reads, say } from '@/core/quantity';
 import type { ReleaseRecord } from '@/core/release';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { allergenNames } from '@/messages/slip';

@@ -1,8 +1,7 @@
 import type { RingFacts } from '@/core/batch';
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
-import type { Reads } from '@/core/quantity';
-import { gramsPer } from '@/core/quantity';
+import { gramsPer, type Reads } from '@/core/quantity';
 import {
   allergensIn,
   dateIn,

@@ -1,7 +1,5 @@
-import type { Reads } from '@/core/quantity';
-import { MS_PER_MINUTE, say } from '@/core/quantity';
-import type { Regimen, RegimenStep } from '../regimen';
-import { NONE } from '../regimen';
+import { MS_PER_MINUTE, type Reads, say } from '@/core/quantity';
+import { NONE, type Regimen, type RegimenStep } from '../regimen';
 import type { DoneTask } from './progress';
 import { ownStepId } from './task-key';
 

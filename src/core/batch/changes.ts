@@ -1,8 +1,6 @@
-import type { CareClass } from '@/core/care';
-import { careTraits } from '@/core/care';
+import { type CareClass, careTraits } from '@/core/care';
 import type { FinishClass } from '@/core/piece';
-import type { RegimenStep } from '../regimen';
-import { drawsLot, endsCoat, hours, wait } from '../regimen';
+import { drawsLot, endsCoat, hours, type RegimenStep, wait } from '../regimen';
 import { readTaskKey, withKey } from './task-key';
 
 /** Why no more is given: the wood takes none, the sheen is right, the paper stays clean, there is none left, or the label gives so many. */

@@ -1,5 +1,4 @@
-import type { RegimenStep } from '../regimen';
-import { endsCoat, governsOf, handsMin, lastGrit, type RoomOf, waitInRoom } from '../regimen';
+import { endsCoat, governsOf, handsMin, lastGrit, type RegimenStep, type RoomOf, waitInRoom } from '../regimen';
 import { type Fact, turnsOf } from './progress';
 import type { DwellBound } from './schedule';
 import { againAfter, type Task } from './task';

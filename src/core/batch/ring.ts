@@ -1,5 +1,4 @@
-import type { RegimenStep } from '../regimen';
-import { laysCoat } from '../regimen';
+import { laysCoat, type RegimenStep } from '../regimen';
 import type { Progress, Window } from './progress';
 
 /** What the ring of a batch shows. `travel` is how far the wait has run: 0–1 up to its earliest notch, 1–2 from there to its latest, past 2 when overdue; null when nothing is waited for. */

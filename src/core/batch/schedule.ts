@@ -1,8 +1,18 @@
 import type { CureMode } from '@/core/cure';
 import { type PlanStep, rounds, type Wait } from '@/core/plan';
 import { atPath, fail, type Issue, ok, type Result } from '@/core/quantity';
-import type { RegimenStep } from '../regimen';
-import { CABINET, drawsLot, governsOf, handlesWet, handsMin, isDwell, laysCoat, type RoomOf, waitInRoom } from '../regimen';
+import {
+  CABINET,
+  drawsLot,
+  governsOf,
+  handlesWet,
+  handsMin,
+  isDwell,
+  laysCoat,
+  type RegimenStep,
+  type RoomOf,
+  waitInRoom,
+} from '../regimen';
 import { againAfter, type Task, type TaskRoom } from './task';
 import { readTaskKey, stepOfTask, withKey } from './task-key';
 

@@ -1,5 +1,12 @@
-import type { Catalogue } from '@/core/material';
-import { ALLERGENS_NOT_DECLARED, anyFilm, type Contact, findIngredient, type Ingredient, worstOf } from '@/core/material';
+import {
+  ALLERGENS_NOT_DECLARED,
+  anyFilm,
+  type Catalogue,
+  type Contact,
+  findIngredient,
+  type Ingredient,
+  worstOf,
+} from '@/core/material';
 import { type Blend, blend, natureOf } from './blend';
 import { heatsRags, THINNED } from './nature';
 

@@ -1,7 +1,6 @@
 import type { z } from 'zod';
 import { check } from '@/core/contract';
-import type { Catalogue } from '@/core/material';
-import { CONTACTS, findIngredient, type Ingredient, likeOf } from '@/core/material';
+import { type Catalogue, CONTACTS, findIngredient, type Ingredient, likeOf } from '@/core/material';
 import { fail, GAS_CONSTANT, type Issue, ok, type Result, toKelvin } from '@/core/quantity';
 import { natureOf } from './blend';
 import { POUR_ABOVE_CLEAR_K } from './heat';

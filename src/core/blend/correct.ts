@@ -1,7 +1,6 @@
 import type { z } from 'zod';
 import { check } from '@/core/contract';
-import type { Catalogue } from '@/core/material';
-import { findIngredient } from '@/core/material';
+import { type Catalogue, findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { sharesOf } from './lines';
 import { CorrectInput } from './schema';

@@ -1,6 +1,4 @@
-import type { Catalogue } from '@/core/material';
-import { findIngredient, isLiquid } from '@/core/material';
-import type { Reads } from '@/core/quantity';
+import { type Catalogue, findIngredient, isLiquid } from '@/core/material';
 import {
   atPath,
   fail,
@@ -12,6 +10,7 @@ import {
   parsePositive,
   parseTemperature,
   parseVolume,
+  type Reads,
   type Result,
   typedAs,
 } from '@/core/quantity';

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import type { Catalogue } from '@/core/material';
-import { nameToIngredient } from '@/core/material';
+import { type Catalogue, nameToIngredient } from '@/core/material';
 import type { Issue } from '@/core/quantity';
 import { sharesOf } from './lines';
 import { BASES, type FormulaLine } from './schema';

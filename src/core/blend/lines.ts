@@ -1,5 +1,4 @@
-import type { Catalogue } from '@/core/material';
-import { findIngredient, type Ingredient } from '@/core/material';
+import { type Catalogue, findIngredient, type Ingredient } from '@/core/material';
 import type { Issue, Result } from '@/core/quantity';
 import type { FormulaLine } from './schema';
 

@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { check, MOST, shortText } from '@/core/contract';
-import type { Catalogue } from '@/core/material';
-import { findIngredient, type Ingredient, likeIngredient } from '@/core/material';
-import type { Reads } from '@/core/quantity';
-import { fail, type Issue, type OunceMeaning, ok, parseMeasured, type Result } from '@/core/quantity';
+import { type Catalogue, findIngredient, type Ingredient, likeIngredient } from '@/core/material';
+import { fail, type Issue, type OunceMeaning, ok, parseMeasured, type Reads, type Result } from '@/core/quantity';
 import { densityAt } from './convert';
 
 const tempC = z.number().min(-40).max(300);

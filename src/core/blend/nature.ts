@@ -1,5 +1,13 @@
-import type { Catalogue } from '@/core/material';
-import { type Contact, givesVapour, type Ingredient, ingredientOf, likeIngredient, likeOf, worstOf } from '@/core/material';
+import {
+  type Catalogue,
+  type Contact,
+  givesVapour,
+  type Ingredient,
+  ingredientOf,
+  likeIngredient,
+  likeOf,
+  worstOf,
+} from '@/core/material';
 import type { LineShare } from './lines';
 
 export type Drying = 'drying' | 'never' | 'mixed';

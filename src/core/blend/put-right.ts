@@ -1,7 +1,5 @@
-import type { Catalogue } from '@/core/material';
-import { findIngredient, type Ingredient } from '@/core/material';
-import type { Reads } from '@/core/quantity';
-import { atPath, fail, ok, parseMass, type Result } from '@/core/quantity';
+import { type Catalogue, findIngredient, type Ingredient } from '@/core/material';
+import { atPath, fail, ok, parseMass, type Reads, type Result } from '@/core/quantity';
 import { correct } from './correct';
 import { waxEquivalentAt } from './feel';
 import { addForFeel, PURPOSE_FEEL, PURPOSES } from './purpose';

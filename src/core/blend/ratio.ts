@@ -1,5 +1,4 @@
-import type { Catalogue } from '@/core/material';
-import { answersTo, type Family, findIngredient } from '@/core/material';
+import { answersTo, type Catalogue, type Family, findIngredient } from '@/core/material';
 import { fail, ok, parsePositive, type Result, typedText } from '@/core/quantity';
 
 /** One part of a ratio as it was typed; `of` is what it is said to be of, where that is said. */

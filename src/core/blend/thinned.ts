@@ -1,5 +1,4 @@
-import type { Catalogue } from '@/core/material';
-import { likeIngredient } from '@/core/material';
+import { type Catalogue, likeIngredient } from '@/core/material';
 import { sharesOf } from './lines';
 import type { FormulaLine } from './schema';
 

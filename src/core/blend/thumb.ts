@@ -1,5 +1,4 @@
-import type { Catalogue } from '@/core/material';
-import { findIngredient } from '@/core/material';
+import { type Catalogue, findIngredient } from '@/core/material';
 import { type Consistency, FEEL_BANDS, waxEquivalentAt } from './feel';
 
 /** One thumb test: what a lot is made of, the temperature it was pressed at, and the band it felt like. */

@@ -1,5 +1,4 @@
-import type { CareClass } from './classes';
-import { careTraits } from './classes';
+import { type CareClass, careTraits } from './classes';
 
 /** What is found wrong with a finished piece, in the words of whoever has it. */
 export const AMISS = ['sticky', 'pale', 'fuzzy', 'cracked', 'smells'] as const;

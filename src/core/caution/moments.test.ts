@@ -3,8 +3,7 @@ import { blend } from '@/core/blend';
 import { SHIPPED } from '@/core/material';
 import { type Caution, type Doing, noticesOfBlend } from '.';
 import { cautionsFor } from './caution';
-import type { CautionsInput } from './cautions/moment';
-import { DOINGS } from './cautions/moment';
+import { type CautionsInput, DOINGS } from './cautions/moment';
 
 type Situation = Omit<Partial<CautionsInput>, 'doing'>;
 

@@ -1,6 +1,5 @@
 import { type Drying, dryingOf } from '@/core/blend';
-import type { Catalogue } from '@/core/material';
-import { type Ingredient, isOwnMaterial, likeOf } from '@/core/material';
+import { type Catalogue, type Ingredient, isOwnMaterial, likeOf } from '@/core/material';
 import type { CureMode } from './checks/check';
 
 /** Hours at 20 °C to fit-for-food after the last coat, by what sets, and how it sets. Source: working estimates of the trade, erring late. */

@@ -1,6 +1,5 @@
 import type { Blend } from '@/core/blend';
-import type { Catalogue } from '@/core/material';
-import { findIngredient, likeOf } from '@/core/material';
+import { type Catalogue, findIngredient, likeOf } from '@/core/material';
 import { gates } from '@/core/use';
 
 /** How the very contents of a jar are used; each has words of its own in every language. */

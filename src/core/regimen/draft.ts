@@ -2,7 +2,6 @@ import { CARE_CLASSES } from '@/core/care';
 import { CHECK_KINDS, GOVERNS } from '@/core/cure';
 import { ROLES } from '@/core/material';
 import { FINISH_CLASSES, SURFACES } from '@/core/piece';
-import type { Reads } from '@/core/quantity';
 import {
   fail,
   type Issue,
@@ -11,6 +10,7 @@ import {
   parseNumber,
   parsePositive,
   parseTemperature,
+  type Reads,
   type Result,
   sayMinutes,
 } from '@/core/quantity';

@@ -1,5 +1,4 @@
-import type { Catalogue } from '@/core/material';
-import { ingredientOf, likeOf, type Role } from '@/core/material';
+import { type Catalogue, ingredientOf, likeOf, type Role } from '@/core/material';
 import type { FinishClass } from '@/core/piece';
 import type { RegimenStep, Slot } from './schema';
 

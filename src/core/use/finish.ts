@@ -1,6 +1,5 @@
 import type { Blend, Drying } from '@/core/blend';
-import type { Catalogue } from '@/core/material';
-import { anyFilm, type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
+import { anyFilm, type Catalogue, type Contact, findIngredient, type PieceUse, worstOf } from '@/core/material';
 import { type Geometry, SHAPES } from '@/core/piece';
 import { type GatesInput, isFar, type Statement } from './gates/piece';
 

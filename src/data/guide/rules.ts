@@ -1,8 +1,7 @@
 import 'server-only';
 import { asc, eq } from 'drizzle-orm';
 import { findSchool, type GuideFacts, keepsTo, type OwnRule, QUESTIONS } from '@/core/guide';
-import type { Catalogue } from '@/core/material';
-import { likeOf } from '@/core/material';
+import { type Catalogue, likeOf } from '@/core/material';
 import { fail, groupBy, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';

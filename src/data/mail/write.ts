@@ -72,6 +72,9 @@ function aboutOf(db: Db, { plan, piece: one }: Written, nowMs: number): About | 
   );
 }
 
+/** When a letter is written, and the day it was due: today, where that is not said. */
+type Writing = { readonly nowMs: number; readonly dueOn?: string };
+
 /** Writes a letter to whoever has a piece, once, where there is an address; gives how many are new. */
 function writeTo<K extends LetterId>(db: Db, row: Written, kind: K, facts: LetterFacts<K>, words: Writer, when: Writing): number {
   const to = addressOf(row);
@@ -94,9 +97,6 @@ function writeTo<K extends LetterId>(db: Db, row: Written, kind: K, facts: Lette
     .onConflictDoNothing({ target: [outbox.carePlanId, outbox.key] })
     .run().changes;
 }
-/** When a letter is written, and the day it was due: today, where that is not said. */
-type Writing = { readonly nowMs: number; readonly dueOn?: string };
-
 /** Writes the letters whose look is due; each look once, whatever its date has become. Gives how many are new. */
 export function writeLetters(db: Db, nowMs: number, words: Writer): number {
   const today = dateOf(nowMs, theShop(db).zone);

@@ -1,7 +1,6 @@
 import 'server-only';
 import { and, desc, eq, sql } from 'drizzle-orm';
-import type { Catalogue } from '@/core/material';
-import { findIngredient } from '@/core/material';
+import { type Catalogue, findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { nextNumber } from '@/data/shop/numbers';
 import { type By, command } from '../command';

@@ -1,8 +1,7 @@
 import 'server-only';
 import { eq } from 'drizzle-orm';
 import type { Went } from '@/core/blend';
-import type { Catalogue } from '@/core/material';
-import { findIngredient } from '@/core/material';
+import { type Catalogue, findIngredient } from '@/core/material';
 import { fail, ok, type Result } from '@/core/quantity';
 import { compositions, edgesInto, lotsInto } from '@/core/trace';
 import { type By, command } from '../command';

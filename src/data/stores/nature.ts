@@ -1,8 +1,7 @@
 import 'server-only';
 import { type Blend, natureOfBought, sharesOfBought, UNDECLARED, withUndeclared } from '@/core/blend';
 import { a0Of, a0OfBought, type Needs } from '@/core/cure';
-import type { Catalogue } from '@/core/material';
-import { ingredientOf, type Role } from '@/core/material';
+import { type Catalogue, ingredientOf, type Role } from '@/core/material';
 import { rolesOf, rolesOfBought } from '@/core/regimen';
 import type { readyMade } from '../schema';
 

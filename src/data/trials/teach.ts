@@ -1,8 +1,7 @@
 import 'server-only';
 import { eq, sql } from 'drizzle-orm';
 import { careTraits } from '@/core/care';
-import type { Catalogue } from '@/core/material';
-import { likeIngredient, likeWood } from '@/core/material';
+import { type Catalogue, likeIngredient, likeWood } from '@/core/material';
 import { kindTraits, type Taught, taught, type Washed } from '@/core/trial';
 import type { Db } from '../db';
 import { keep } from '../kept';

@@ -1,7 +1,6 @@
 import 'server-only';
 import type { LotChoice } from '@/core/cost';
-import type { Catalogue } from '@/core/material';
-import { findIngredient } from '@/core/material';
+import { type Catalogue, findIngredient } from '@/core/material';
 import type { Db } from '../db';
 import { keep } from '../kept';
 import { candidates } from '../stores/candidates';

@@ -1,6 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { PieceUse } from '@/core/material';
-import { SHIPPED } from '@/core/material';
+import { type PieceUse, SHIPPED } from '@/core/material';
 import type { Result } from '@/core/quantity';
 import type { Db } from '../db';
 import { gatesOfBatch } from '../release/uses';

@@ -1,7 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import type { DraftAround, FormulaDraft } from '@/core/blend';
-import { blend } from '@/core/blend';
+import { blend, type DraftAround, type FormulaDraft } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { dateOf, formatMoney, say, typedAs } from '@/core/quantity';
 import { allFormulas, type Formula, findFormula, usesOf } from '@/data/blends/queries';

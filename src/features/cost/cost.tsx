@@ -1,7 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
-import type { RestsOn } from '@/core/cost';
-import { crossings, UPKEEPERS, type Upkeeper } from '@/core/cost';
+import { crossings, type RestsOn, UPKEEPERS, type Upkeeper } from '@/core/cost';
 import { findIngredient } from '@/core/material';
 import { figure, sayMinutes, toMajor } from '@/core/quantity';
 import { allDesigns } from '@/data/catalogue/catalogue';

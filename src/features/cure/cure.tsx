@@ -1,8 +1,7 @@
 import 'server-only';
 import { instantOf, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { lastReading, type Place, places } from '@/data/shop/queries';
-import type { Batch } from '@/data/work/batch';
-import { piecesIn } from '@/data/work/batch';
+import { type Batch, piecesIn } from '@/data/work/batch';
 import type { BatchStanding, CureStanding } from '@/data/work/standing';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { openBatches, titleOf } from '@/trade/hands/open-batches';
@@ -14,8 +13,7 @@ import { FileSheet } from '@/web/file-sheet';
 import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
 import { ReadingForm } from './components/reading-form';
-import type { Advice } from './elsewhere';
-import { adviceFor, type NamedMove } from './elsewhere';
+import { type Advice, adviceFor, type NamedMove } from './elsewhere';
 import { lookAtReadings, takeReadings } from './readings-actions';
 import { missing, percent, spanWords, verb, weepWords } from './words';
 

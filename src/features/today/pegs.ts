@@ -1,8 +1,7 @@
 import { windowAfter } from '@/core/batch';
 import type { Pin } from '@/data/plan/pins';
 import type { Person } from '@/data/shop/queries';
-import type { OpenBatch } from '@/trade/hands/open-batches';
-import { titleOf } from '@/trade/hands/open-batches';
+import { type OpenBatch, titleOf } from '@/trade/hands/open-batches';
 
 /** One piece of hand-work on the day line; UTC ms. */
 export type Peg = {

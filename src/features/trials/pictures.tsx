@@ -1,7 +1,6 @@
 import 'server-only';
 import type { Trial } from '@/data/trials/queries';
-import type { PartCorners } from '@/trade/picture/corners';
-import { swatch } from '@/trade/picture/corners';
+import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { photoAt } from '@/ui/kept-photo';
 import { LETTERS } from '@/ui/line-look';
 import { BoardFlip, type Shot } from './components/board-flip';

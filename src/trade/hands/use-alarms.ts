@@ -1,8 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { HandAction } from '@/core/hands';
-import { type Call, callsOf } from '@/core/hands';
+import { type Call, callsOf, type HandAction } from '@/core/hands';
 
 const KEY = 'rendle-alarms';
 const CHANGED = 'rendle-alarms-changed';

@@ -2,8 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
-import type { Blend } from '@/core/blend';
 import {
+  type Blend,
   basisOf,
   bothRatios,
   DRAFT_BASES,

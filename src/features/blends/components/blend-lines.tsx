@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Blend } from '@/core/blend';
-import { type DraftLine, type FormulaDraft, MEASURED_AT_C, setGrams, setShare } from '@/core/blend';
+import { type Blend, type DraftLine, type FormulaDraft, MEASURED_AT_C, setGrams, setShare } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { figure, parseMass, parsePositive, say, signOf } from '@/core/quantity';
 import { sayIssue } from '@/messages';

@@ -1,7 +1,15 @@
 'use client';
 
-import type { DraftAround, FormulaDraft, SizeBy } from '@/core/blend';
-import { type Blend, jarsOf, mostJars, neededOf, residueFor } from '@/core/blend';
+import {
+  type Blend,
+  type DraftAround,
+  type FormulaDraft,
+  jarsOf,
+  mostJars,
+  neededOf,
+  residueFor,
+  type SizeBy,
+} from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatMoney, say } from '@/core/quantity';
 import { Button } from '@/ui/button';

@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { DraftAround } from '@/core/blend';
-import { blend, boughtOfLine, type Cheapest } from '@/core/blend';
+import { blend, boughtOfLine, type Cheapest, type DraftAround } from '@/core/blend';
 import { allIngredients, FAMILIES, findIngredient, type Ingredient } from '@/core/material';
 import { formatMoney, parseMass, parseNumber, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
