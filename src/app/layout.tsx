@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { pages as wording } from '@/messages/screens/app';
 import { KeepOffline } from '@/ui/keep-offline';
 import { Walk } from '@/ui/walk';
 import { isDim } from '@/web/session';
@@ -7,8 +8,8 @@ import { fontClasses } from './fonts';
 import './globals.css';
 
 export const metadata: Metadata = {
-  title: { default: 'Rendle', template: '%s · Rendle' },
-  description: 'Blends, coats, cure and care for makers of boards, spoons and bowls',
+  title: { default: 'Rendle', template: wording.sRendle },
+  description: wording.blendsCoatsCureAnd,
 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
@@ -16,10 +17,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
     <html lang="en" data-scheme={(await isDim()) ? 'dim' : 'day'} className={fontClasses}>
       <body>
         <noscript>
-          <p className="border-late border-b-4 bg-paper px-4 py-2 font-semibold">
-            ▲ Without script this page can be read, not worked with: nothing that is touched here is recorded. Switch script on in
-            the browser, or write on paper and record it later.
-          </p>
+          <p className="border-late border-b-4 bg-paper px-4 py-2 font-semibold">{wording.withoutScriptThisPage}</p>
         </noscript>
         {children}
         <Walk />

@@ -1,12 +1,13 @@
+import { pages as wording } from '@/messages/screens/app';
 import { Link } from '@/ui/link';
 
 export default function NotFound() {
   return (
     <main className="mx-auto max-w-xl px-5 py-16">
-      <h1 className="mb-3">This is not here</h1>
-      <p className="mb-4">It was moved, or the address has a slip in it.</p>
+      <h1 className="mb-3">{wording.thisIsNotHere}</h1>
+      <p className="mb-4">{wording.itWasMovedOr}</p>
       <Link href="/" className="font-semibold">
-        To today
+        {wording.toToday}
       </Link>
     </main>
   );

@@ -1,5 +1,6 @@
 import 'server-only';
 import { Document, Image, Page, renderToBuffer, Text, View } from '@react-pdf/renderer';
+import { labelPdf as wording } from '@/messages/screens/print';
 import { codePng } from './code';
 import { registerFonts } from './fonts';
 import { codeMm, type Grid, type Label, PAD_MM } from './label';
@@ -68,7 +69,7 @@ export async function labelSheets(asked: Label, grid: Grid, size: number, count:
     places.filter((place) => Math.floor(place / perSheet) === s),
   );
   return renderToBuffer(
-    <Document title={`Labels ${label.number}`} author={label.shop} language={label.language}>
+    <Document title={wording.labels(label.number)} author={label.shop} language={label.language}>
       {sheets.map((sheet, s) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a sheet is its number
         <Page key={s} size={[grid.page[0] * MM, grid.page[1] * MM]}>

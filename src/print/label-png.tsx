@@ -1,6 +1,7 @@
 import 'server-only';
 import { readFileSync } from 'node:fs';
 import { ImageResponse } from 'next/og';
+import { labelPng as wording } from '@/messages/screens/print';
 import { codePng } from './code';
 import { FONT_FILES } from './fonts';
 import { codeMm, type Grid, type Label, PAD_MM } from './label';
@@ -51,7 +52,7 @@ export async function labelPicture(asked: Label, grid: Pick<Grid, 'width' | 'hei
       width: px(grid.width),
       height: px(grid.height),
       fonts: FONT_FILES.map(({ src, fontWeight }) => ({
-        name: 'Archivo',
+        name: wording.archivo,
         data: readFileSync(src),
         weight: fontWeight,
         style: 'normal' as const,

@@ -4,6 +4,7 @@ import { contentUse, jarNotForFood, keepBelowC } from '@/core/label';
 import type { Catalogue } from '@/core/material';
 import { gramsPer, type Reads, say } from '@/core/quantity';
 import type { Statement } from '@/core/use';
+import { label as wording } from '@/messages/screens/print';
 import { allergensIn, dateIn, type LabelCaution, namesIn, SLIP_WORDS } from '@/messages/slip';
 
 /** A grid of labels on a sheet, mm. */
@@ -38,7 +39,7 @@ export const GRIDS: readonly Grid[] = [
   },
   {
     id: 'letter-2x5',
-    name: 'US letter, 2 × 5, 4 × 2 in',
+    name: wording.usLetterIn,
     page: [215.9, 279.4],
     columns: 2,
     rows: 5,
@@ -192,8 +193,7 @@ const MOST_LABELS = 500;
 /** What is wrong with how many labels are asked for and where they begin; null when nothing is. */
 export function sheetFault(grid: Pick<Grid, 'columns' | 'rows'>, count: number, from: number): string | null {
   const places = grid.columns * grid.rows;
-  if (!Number.isInteger(count) || count < 1 || count > MOST_LABELS)
-    return `Write how many as a whole number, 1 to ${MOST_LABELS}.`;
-  if (!Number.isInteger(from) || from < 1 || from > places) return `The sheet has places 1 to ${places}.`;
+  if (!Number.isInteger(count) || count < 1 || count > MOST_LABELS) return wording.writeHowManyAs(MOST_LABELS);
+  if (!Number.isInteger(from) || from < 1 || from > places) return wording.theSheetHasPlaces(places);
   return null;
 }

@@ -1,6 +1,7 @@
 import 'server-only';
 import anyAscii from 'any-ascii';
 import * as fontkit from 'fontkit';
+import { printable as wording } from '@/messages/screens/print';
 import { FONT_FILES } from './fonts';
 
 let font: fontkit.Font | null = null;
@@ -29,7 +30,7 @@ function printableText(text: string): string {
     })
     .join('');
   // Nothing is left where only joiners and shades of signs stood.
-  return said.trim() === '' ? '(a sign)' : said;
+  return said.trim() === '' ? wording.aSign : said;
 }
 
 /** The same with every text in it as the shipped font can print it; addresses and numbers stay as they are. */

@@ -2,6 +2,7 @@ import 'server-only';
 import { formatMoney, MS_PER_MINUTE, type Reads, say, sayMinutes } from '@/core/quantity';
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
+import { recordBody as wording } from '@/messages/screens/print';
 import { clockTime, fullDate } from '@/ui/when';
 
 const ms = (moment: string): number => Date.parse(moment);
@@ -15,8 +16,8 @@ export const ragLinesOf = ({ rags, zone }: ReleaseRecord): string[] =>
   rags.map(({ opened, how, checked }) =>
     [
       recordTime(opened, zone),
-      how ? RAG_WAY_WORDS[how as keyof typeof RAG_WAY_WORDS] : 'not answered',
-      checked ? `looked at ${recordTime(checked, zone)}` : how === 'none-left' ? '' : 'not looked at yet',
+      how ? RAG_WAY_WORDS[how as keyof typeof RAG_WAY_WORDS] : wording.notAnswered,
+      checked ? wording.lookedAt(recordTime(checked, zone)) : how === 'none-left' ? '' : wording.notLookedAtYet,
     ]
       .filter(Boolean)
       .join(', '),
@@ -31,15 +32,21 @@ export const checkLinesOf = ({ checks, zone }: ReleaseRecord): string[] =>
 
 /** The air a record rests on. */
 export function airLineOf({ cure, zone }: ReleaseRecord, reads: Reads): string {
-  if (!cure) return 'no finish to cure';
-  const gaps = cure.gaps.map(
-    ({ from, to }) => `nothing read from ${recordTime(from, zone)} for ${sayMinutes((ms(to) - ms(from)) / MS_PER_MINUTE)}`,
+  if (!cure) return wording.noFinishToCure;
+  const gaps = cure.gaps.map(({ from, to }) =>
+    wording.nothingReadFromFor(recordTime(from, zone), sayMinutes((ms(to) - ms(from)) / MS_PER_MINUTE)),
   );
   return [
-    `${say(cure.likely, 'fraction', reads)} likely ${cure.settles ? 'settled' : 'cured'}: ${say(cure.ageHours, 'h', reads)} at ${say(20, '°C', reads, 0)}, where ${cure.neededHours === null ? 'it may be that half are never ready' : `half are ready by ${say(cure.neededHours, 'h', reads)}`}`,
+    wording.likelyAtWhere(
+      say(cure.likely, 'fraction', reads),
+      cure.settles ? 'settled' : 'cured',
+      say(cure.ageHours, 'h', reads),
+      say(20, '°C', reads, 0),
+      cure.neededHours === null ? wording.itMayBeThat : wording.halfAreReadyBy(say(cure.neededHours, 'h', reads)),
+    ),
     cure.hoursRead > 0 && cure.meanTempC !== null && cure.meanRh !== null
-      ? `${cure.hoursRead} hours read, mean ${say(cure.meanTempC, '°C', reads)} and ${say(cure.meanRh, 'fraction', reads)}`
-      : 'the room was not read',
+      ? wording.hoursReadMeanAnd(cure.hoursRead, say(cure.meanTempC, '°C', reads), say(cure.meanRh, 'fraction', reads))
+      : wording.theRoomWasNot,
     ...gaps,
   ].join('; ');
 }
@@ -50,9 +57,9 @@ export const costLinesOf = ({ cost }: ReleaseRecord, reads: Reads): (readonly [n
     const minor = cost.parts[part];
     const beside =
       part === 'hands'
-        ? ` for ${sayMinutes(cost.handsMinPerPiece)}`
+        ? wording.forWord(sayMinutes(cost.handsMinPerPiece))
         : part === 'blend'
-          ? ` for ${say(cost.gramsPerPiece, 'g', reads)}`
+          ? wording.forWord2(say(cost.gramsPerPiece, 'g', reads))
           : part === 'jar' && cost.jar
             ? `, ${cost.jar}`
             : '';
@@ -66,15 +73,15 @@ export const costLinesOf = ({ cost }: ReleaseRecord, reads: Reads): (readonly [n
 /** What is left of the price, with what is not in it said. */
 export function marginLine({ cost }: ReleaseRecord): string {
   const unknown = COST_PARTS.filter((part) => cost.parts[part] === null).map((part) => COST_WORDS[part].toLowerCase());
-  const most = unknown.length > 0 ? ` at most: ${unknown.join(', ')} not entered` : '';
-  if (cost.priceMinor === null || cost.marginMinor === null) return 'no price entered';
+  const most = unknown.length > 0 ? wording.atMostNotEntered(unknown.join(', ')) : '';
+  if (cost.priceMinor === null || cost.marginMinor === null) return wording.noPriceEntered;
   return `${formatMoney(cost.marginMinor, cost.currency)} of ${formatMoney(cost.priceMinor, cost.currency)}${most}`;
 }
 
 /** What the supplier's papers on a lot state, where the record says it. */
 export const statementsOf = (lot: ReleaseRecord['lots'][number]): string =>
   'statement' in lot && lot.statement.length > 0
-    ? ` Stated: ${lot.statement.map((one) => STATEMENT_WORDS[one]).join(', ')}.`
+    ? wording.stated(lot.statement.map((one) => STATEMENT_WORDS[one]).join(', '))
     : '';
 
 function Part({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
@@ -110,15 +117,15 @@ export function RecordBody({ record, reads }: { readonly record: ReleaseRecord; 
   const { lots, coats, photos, zone } = record;
   return (
     <div className="text-sm">
-      <Part name="Lots on it, and their papers">
-        {lots.length === 0 ? <p>Nothing is on it.</p> : null}
+      <Part name={wording.lotsOnItAnd}>
+        {lots.length === 0 ? <p>{wording.nothingIsOnIt}</p> : null}
         <ul>
           {lots.map((lot) => (
             <li key={`${lot.slot}-${lot.number}`} className="border-hair border-t py-1">
               <span className="reading font-semibold">{lot.number}</span> {lot.title}: {lot.contents.join(', ')}.{' '}
               {lot.declarations.length > 0 ? (
                 <>
-                  Declared:{' '}
+                  {wording.declared}
                   {lot.declarations.map((paper, i) => (
                     <span key={`${paper.lot}-${paper.sha256}`}>
                       {i > 0 ? ', ' : ''}
@@ -127,14 +134,14 @@ export function RecordBody({ record, reads }: { readonly record: ReleaseRecord; 
                   ))}
                 </>
               ) : (
-                <span className="text-soft">No supplier’s declaration on file.</span>
+                <span className="text-soft">{wording.noSuppliersDeclarationOn}</span>
               )}
               {statementsOf(lot)}
             </li>
           ))}
         </ul>
       </Part>
-      <Part name="Coats">
+      <Part name={wording.coats}>
         <ul>
           {coats.map((coat) => (
             <li key={`${coat.at}-${coat.what}`} className="reading flex gap-3 border-hair border-t py-0.5">
@@ -142,15 +149,15 @@ export function RecordBody({ record, reads }: { readonly record: ReleaseRecord; 
               <span className="grow">
                 {coat.what}, {coat.lot}
               </span>
-              <span>{coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g', reads)}`}</span>
+              <span>{coat.grams === null ? '' : `${coat.estimated ? wording.about : ''}${say(coat.grams, 'g', reads)}`}</span>
               <span className="text-soft">{coat.by}</span>
             </li>
           ))}
         </ul>
-        {coats.length === 0 ? <p className="text-soft">None.</p> : null}
+        {coats.length === 0 ? <p className="text-soft">{wording.none}</p> : null}
       </Part>
-      <Part name="Checks">
-        {record.checks.length === 0 ? <p className="text-soft">None.</p> : null}
+      <Part name={wording.checks}>
+        {record.checks.length === 0 ? <p className="text-soft">{wording.none}</p> : null}
         <ul>
           {checkLinesOf(record).map((line) => (
             <li key={line}>{line}</li>
@@ -158,16 +165,17 @@ export function RecordBody({ record, reads }: { readonly record: ReleaseRecord; 
         </ul>
         {record.weighed ? (
           <p>
-            Test piece weighed {record.weighed.times} times:{' '}
-            {record.weighed.restsSinceHours === null
-              ? 'no plateau yet'
-              : `at rest since ${sayMinutes(record.weighed.restsSinceHours * 60)} after the last coat`}
-            .
+            {wording.testPieceWeighedTimes(
+              record.weighed.times,
+              record.weighed.restsSinceHours === null
+                ? wording.noPlateauYet
+                : wording.atRestSinceAfter(sayMinutes(record.weighed.restsSinceHours * 60)),
+            )}
           </p>
         ) : null}
       </Part>
-      <Part name="Cloths">
-        {record.rags.length === 0 ? <p className="text-soft">None were oily.</p> : null}
+      <Part name={wording.cloths}>
+        {record.rags.length === 0 ? <p className="text-soft">{wording.noneWereOily}</p> : null}
         <ul>
           {ragLinesOf(record).map((line) => (
             <li key={line}>{line}</li>
@@ -175,7 +183,7 @@ export function RecordBody({ record, reads }: { readonly record: ReleaseRecord; 
         </ul>
       </Part>
       {photos.length > 0 ? (
-        <Part name="Photos">
+        <Part name={wording.photos}>
           <RecordPhotos record={record} />
         </Part>
       ) : null}

@@ -4,6 +4,7 @@ import { Document, Image, Page, renderToBuffer, StyleSheet, Text, View } from '@
 import { type Reads, say } from '@/core/quantity';
 import type { ReleaseRecord } from '@/core/release';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { recordPdf as wording } from '@/messages/screens/print';
 import { allergenNames } from '@/messages/slip';
 import { registerFonts } from './fonts';
 import { printable } from './printable';
@@ -42,12 +43,8 @@ const Photos = ({ photos }: { readonly photos: readonly RecordPhoto[] }) => (
 /** What was decided, in one sentence, with the reason that prints on the record. */
 function verdict({ outcome, next, reason }: ReleaseRecord): string {
   const what =
-    outcome === 'released'
-      ? 'Released for sale'
-      : next === 'mend'
-        ? 'Refused, to be mended and judged again'
-        : 'Refused and rejected';
-  return `${what}.${reason ? ` Reason: ${reason}` : ''}`;
+    outcome === 'released' ? wording.releasedForSale : next === 'mend' ? wording.refusedToBeMended : wording.refusedAndRejected;
+  return `${what}.${reason ? wording.reason(reason) : ''}`;
 }
 
 type SheetProps = {
@@ -60,60 +57,72 @@ type SheetProps = {
 function Sheet({ record, mark, photos, reads }: SheetProps) {
   const { batch, zone } = record;
   return (
-    <Document title={`Release record ${record.number}`} author={record.shop} language="en">
+    <Document title={wording.releaseRecord(record.number)} author={record.shop} language="en">
       <Page size="A4" style={styles.page}>
-        <Text style={styles.title}>Release record {record.number}</Text>
+        <Text style={styles.title}>{wording.releaseRecord(record.number)}</Text>
         <Text style={styles.soft}>
-          {record.shop}. Batch {batch.number}: {batch.pieces.length} × {batch.design}, {batch.wood}
-          {batch.botanical ? ` (${batch.botanical})` : ''}, {record.version === 1 ? batch.origin : ORIGIN_WORDS[batch.origin]}.{' '}
-          {batch.regimen}: {batch.school}.
+          {wording.batch(
+            record.shop,
+            batch.number,
+            batch.pieces.length,
+            batch.design,
+            batch.wood,
+            batch.botanical ? ` (${batch.botanical})` : '',
+            record.version === 1 ? batch.origin : ORIGIN_WORDS[batch.origin],
+            batch.regimen,
+            batch.school,
+          )}
         </Text>
         {record.version === 2 ? (
           <Text style={record.notForFood ? styles.strong : {}}>
-            For {record.batch.use.map((use) => USE_WORDS[use]).join(', ')}. Wood: {VERDICT_WORDS[record.batch.woodVerdict]}.
-            {record.notForFood ? ' Not for food; the slip says so.' : ''}
+            {wording.forWood(
+              record.batch.use.map((use) => USE_WORDS[use]).join(', '),
+              VERDICT_WORDS[record.batch.woodVerdict],
+              record.notForFood ? wording.notForFoodThe : '',
+            )}
           </Text>
         ) : null}
         <Text style={[styles.strong, { marginTop: 6 }]}>{verdict(record)}</Text>
-        <Text>
-          Signed by {record.by}, {recordTime(record.at, zone)} ({zone}).
-        </Text>
-        <Head>Gates</Head>
+        <Text>{wording.signedBy(record.by, recordTime(record.at, zone), zone)}</Text>
+        <Head>{wording.gates}</Head>
         {record.gates.map((gate) => (
           <View key={gate.id} style={styles.row} wrap={false}>
-            <Text style={{ width: 70 }}>{gate.met ? 'met' : gate.signed ? 'signed for' : 'not met'}</Text>
+            <Text style={{ width: 70 }}>{gate.met ? wording.met : gate.signed ? wording.signedFor : wording.notMet}</Text>
             <Text style={{ flex: 1 }}>{gateName(gate.id, record.version)}</Text>
           </View>
         ))}
-        <Head>What it rests on</Head>
+        <Head>{wording.whatItRestsOn}</Head>
         <Text>{airLineOf(record, reads)}.</Text>
         <Text>
-          Steps: {record.steps.done} done, {record.steps.left} left. Contact:{' '}
-          {CONTACT_WORDS[record.contact as keyof typeof CONTACT_WORDS] ?? record.contact}. Allergens:{' '}
-          {allergenNames('en', record.allergens, record.undeclared)}.
-          {record.undeclared.length > 0 ? ` Not all contents declared: ${record.undeclared.join(', ')}.` : ''}
+          {wording.stepsDoneLeftContact(
+            record.steps.done,
+            record.steps.left,
+            CONTACT_WORDS[record.contact as keyof typeof CONTACT_WORDS] ?? record.contact,
+            allergenNames('en', record.allergens, record.undeclared),
+            record.undeclared.length > 0 ? wording.notAllContentsDeclared(record.undeclared.join(', ')) : '',
+          )}
         </Text>
-        {record.weighed ? <Text>Test piece weighed {record.weighed.times} times.</Text> : null}
-        <Head>Checks</Head>
-        {record.checks.length === 0 ? <Text>None.</Text> : null}
+        {record.weighed ? <Text>{wording.testPieceWeighedTimes(record.weighed.times)}</Text> : null}
+        <Head>{wording.checks}</Head>
+        {record.checks.length === 0 ? <Text>{wording.none}</Text> : null}
         {checkLinesOf(record).map((line) => (
           <Text key={line}>{line.replace(/^● /, 'passed: ').replace(/^○ /, 'failed: ')}</Text>
         ))}
-        <Head>Lots and papers</Head>
+        <Head>{wording.lotsAndPapers}</Head>
         {record.lots.map((lot) => (
           <View key={`${lot.slot}${lot.number}`} style={styles.row} wrap={false}>
             <Text style={{ width: 70 }}>{lot.number}</Text>
             <Text style={{ flex: 1 }}>
               {lot.title}: {lot.contents.join(', ')}.{' '}
               {lot.declarations.length > 0
-                ? `Declared: ${lot.declarations.map((paper) => `${paper.name} (${paper.lot})`).join(', ')}.`
-                : 'No declaration on file.'}
+                ? wording.declared(lot.declarations.map((paper) => `${paper.name} (${paper.lot})`).join(', '))
+                : wording.noDeclarationOnFile}
               {statementsOf(lot)}
             </Text>
           </View>
         ))}
-        {record.lots.length === 0 ? <Text>Nothing is on it.</Text> : null}
-        <Head>Coats</Head>
+        {record.lots.length === 0 ? <Text>{wording.nothingIsOnIt}</Text> : null}
+        <Head>{wording.coats}</Head>
         {record.coats.map((coat) => (
           <View key={`${coat.at}${coat.what}`} style={styles.row} wrap={false}>
             <Text style={{ width: 120 }}>{recordTime(coat.at, zone)}</Text>
@@ -121,39 +130,34 @@ function Sheet({ record, mark, photos, reads }: SheetProps) {
               {coat.what}, {coat.lot}
             </Text>
             <Text style={{ width: 80 }}>
-              {coat.grams === null ? '' : `${coat.estimated ? 'about ' : ''}${say(coat.grams, 'g', reads)}`}
+              {coat.grams === null ? '' : `${coat.estimated ? wording.about : ''}${say(coat.grams, 'g', reads)}`}
             </Text>
             <Text style={{ width: 90 }}>{coat.by}</Text>
           </View>
         ))}
-        <Head>Cloths</Head>
-        {record.rags.length === 0 ? <Text>None were oily.</Text> : null}
+        <Head>{wording.cloths}</Head>
+        {record.rags.length === 0 ? <Text>{wording.noneWereOily}</Text> : null}
         {ragLinesOf(record).map((line) => (
           <Text key={line}>{line}</Text>
         ))}
-        <Head>Labels and photos</Head>
+        <Head>{wording.labelsAndPhotos}</Head>
         <Text>
-          {record.labelled
-            ? `Labels on, ${record.labelled.by}, ${recordTime(record.labelled.at, zone)}.`
-            : 'Labels not said to be on.'}{' '}
-          {record.photos.length === 0 ? 'No photos.' : `${record.photos.length} photos kept.`}
+          {record.labelled ? wording.labelsOn(record.labelled.by, recordTime(record.labelled.at, zone)) : wording.labelsNotSaidTo}{' '}
+          {record.photos.length === 0 ? wording.noPhotos : wording.photosKept(record.photos.length)}
         </Text>
         <Photos photos={photos} />
-        <Head>Cost of a piece</Head>
+        <Head>{wording.costOfAPiece}</Head>
         {costLinesOf(record, reads).map(([name, says]) => (
           <View key={name} style={styles.row} wrap={false}>
             <Text style={{ width: 120 }}>{name}</Text>
             <Text style={{ flex: 1 }}>{says}</Text>
           </View>
         ))}
-        <Text style={styles.strong}>Left of the price: {marginLine(record)}</Text>
-        <Head>Pieces</Head>
-        <Text>{batch.pieces.map((piece) => `${piece.tag} ${piece.code}`).join(', ') || 'none left'}</Text>
+        <Text style={styles.strong}>{wording.leftOfThePrice(marginLine(record))}</Text>
+        <Head>{wording.pieces}</Head>
+        <Text>{batch.pieces.map((piece) => `${piece.tag} ${piece.code}`).join(', ') || wording.noneLeft}</Text>
         <View fixed style={styles.foot}>
-          <Text>
-            Evidence and unknowns, not a certificate: rules for food-contact articles differ by place; follow the local code.
-            Record {record.number}. SHA-256 of its JSON: {mark}
-          </Text>
+          <Text>{wording.evidenceAndUnknownsNot(record.number, mark)}</Text>
         </View>
       </Page>
     </Document>

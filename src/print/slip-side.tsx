@@ -1,4 +1,5 @@
 import 'server-only';
+import { slipSide as wording } from '@/messages/screens/print';
 import type { SlipSize, SlipText } from './slip';
 
 type Props = { readonly text: SlipText; readonly size: SlipSize; readonly address: string };
@@ -9,7 +10,7 @@ export function SlipSide({ text, size, address }: Props) {
   return (
     <figure lang={text.language} className="relative w-fit border-2 border-ink bg-white print:border-0">
       <span aria-hidden="true" className="absolute inset-0 grid place-content-center text-[#46564f] print:hidden">
-        is being drawn as it prints
+        {wording.isBeingDrawnAs}
       </span>
       {/* biome-ignore lint/performance/noImgElement: drawn for this slip at the size it is printed, nothing to optimise */}
       <img src={address} alt="" className={`relative max-w-full object-contain ${SIDE[size]}`} />

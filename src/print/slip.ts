@@ -2,6 +2,7 @@ import type { RingFacts } from '@/core/batch';
 import type { CareClass, Language } from '@/core/care';
 import type { Species } from '@/core/material';
 import { gramsPer, type Reads } from '@/core/quantity';
+import { slip as wording } from '@/messages/screens/print';
 import {
   allergensIn,
   dateIn,
@@ -153,4 +154,4 @@ export function slipIn(slip: Slip, language: Language, reads: Reads, size: SlipS
 
 /** Said where even the least type does not fit. */
 export const tooLong = ({ pieceNumber }: Pick<Slip, 'pieceNumber'>, { size }: { readonly size: SlipSize }): string =>
-  `The slip of ${pieceNumber} says more than fits on ${size} in type that can be read. Choose ${size === 'A7' ? 'A6, or ' : ''}a shorter name for the design or the shop.`;
+  wording.theSlipOfSays(pieceNumber, size, size === 'A7' ? 'A6, or ' : '');

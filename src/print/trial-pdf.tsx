@@ -1,5 +1,6 @@
 import 'server-only';
 import { Document, Page, renderToBuffer, Text, View } from '@react-pdf/renderer';
+import { trialPdf as wording } from '@/messages/screens/print';
 import { registerFonts } from './fonts';
 import { printable } from './printable';
 
@@ -33,11 +34,9 @@ function Strip({ paper: { number, lengthMm, widthMm, places }, from }: StripProp
   return (
     <Page size="A4" orientation="landscape" style={{ padding: PAGE_MM.edge * MM, fontFamily: 'Archivo', color: INK }}>
       <Text style={{ fontSize: 11, fontWeight: 600 }}>
-        {number}: where the tape goes, to size. {from > 0 ? `Laid on from the mark at ${from} mm.` : 'The dot is the marked end.'}
+        {wording.whereTheTapeGoes(number, from > 0 ? wording.laidOnFromThe(from) : wording.theDotIsThe)}
       </Text>
-      <Text style={{ fontSize: 9, marginBottom: 4 * MM }}>
-        Print at 100 %. The bar beneath is 100 mm; if it is not, the printer has changed the size.
-      </Text>
+      <Text style={{ fontSize: 9, marginBottom: 4 * MM }}>{wording.printAtTheBar}</Text>
       <View style={{ position: 'relative', height: high * MM, width: (until - from) * MM, borderWidth: 0.6, borderColor: INK }}>
         {shown.map(({ at, from: left, to }) => (
           <View
@@ -82,9 +81,7 @@ function Tags({ paper: { number, boards, places } }: { readonly paper: TrialPape
   const tags = Array.from({ length: boards }, (_, board) => places.map((_place, place) => `${board + 1}·${place + 1}`)).flat();
   return (
     <Page size="A4" orientation="landscape" wrap style={{ padding: PAGE_MM.edge * MM, fontFamily: 'Archivo', color: INK }}>
-      <Text style={{ fontSize: 11, fontWeight: 600, marginBottom: 3 * MM }}>
-        {number}: tags, board · field from the marked end
-      </Text>
+      <Text style={{ fontSize: 11, fontWeight: 600, marginBottom: 3 * MM }}>{wording.tagsBoardFieldFrom(number)}</Text>
       <View style={{ flexDirection: 'row', flexWrap: 'wrap' }}>
         {tags.map((tag) => (
           <View
@@ -119,15 +116,13 @@ function Coating({ paper: { number, name, names, places } }: { readonly paper: T
       style={{ padding: PAGE_MM.edge * MM, fontFamily: 'Archivo', fontSize: 11, color: INK }}
     >
       <Text style={{ fontSize: 16, fontWeight: 700 }}>{name}</Text>
-      <Text style={{ fontWeight: 600, marginBottom: 3 * MM }}>
-        {number}: what goes where. For who lays the coats; keep it from who scores.
-      </Text>
+      <Text style={{ fontWeight: 600, marginBottom: 3 * MM }}>{wording.whatGoesWhereFor(number)}</Text>
       <View style={{ flexDirection: 'row' }} wrap={false}>
-        <Text style={{ ...cell, flex: 0.6, fontWeight: 600 }}>Board</Text>
+        <Text style={{ ...cell, flex: 0.6, fontWeight: 600 }}>{wording.board}</Text>
         {places.map((_, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a place is its number
           <Text key={at} style={{ ...cell, fontWeight: 600 }}>
-            Field {at + 1}
+            {wording.field(at + 1)}
           </Text>
         ))}
       </View>
@@ -153,7 +148,7 @@ export async function trialPdf(asked: TrialPaper): Promise<Buffer> {
   const paper = printable(asked);
   const starts = Array.from({ length: Math.ceil(paper.lengthMm / SHEET_MM) }, (_, i) => i * SHEET_MM);
   return renderToBuffer(
-    <Document title={`Trial ${paper.number}`}>
+    <Document title={wording.trial(paper.number)}>
       {starts.map((from) => (
         <Strip key={from} paper={paper} from={from} />
       ))}

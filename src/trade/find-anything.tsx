@@ -1,3 +1,4 @@
+import { findAnything as wording } from '@/messages/screens/trade';
 import { linkLook } from '@/ui/button';
 
 type Props = {
@@ -24,17 +25,12 @@ export const SearchForm = ({ action, label, placeholder, asked }: Props) => (
       />
     </label>
     <button type="submit" className={linkLook('plain')}>
-      Search
+      {wording.search}
     </button>
   </form>
 );
 
 /** Asks the whole shop by any word. */
 export const FindAnything = ({ asked = '' }: { readonly asked?: string }) => (
-  <SearchForm
-    action="/find"
-    label="Find batches, notes, formulas, lots, buyers"
-    placeholder="what did I do on the plum bowls?"
-    asked={asked}
-  />
+  <SearchForm action="/find" label={wording.findBatchesNotesFormulas} placeholder={wording.whatDidIDo} asked={asked} />
 );

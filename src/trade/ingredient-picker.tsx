@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { boughtOfLine } from '@/core/blend';
 import { answersTo, findIngredient, INGREDIENTS, identify, nearNames, REFUSAL_KINDS } from '@/core/material';
 import { FAMILY_WORDS } from '@/messages';
+import { ingredientPicker as wording } from '@/messages/screens/trade';
 import { FamilySwatch } from '@/ui/family';
 import { catalogue } from '@/web/catalogue-here';
 
@@ -17,7 +18,7 @@ type Option =
 const optionOf = (id: string, says?: string): Option[] => {
   const one = findIngredient(id, catalogue());
   if (!one) return [];
-  const other = one.alsoCalled.length > 0 ? `also ${one.alsoCalled.join(', ')}` : FAMILY_WORDS[one.family];
+  const other = one.alsoCalled.length > 0 ? wording.also(one.alsoCalled.join(', ')) : FAMILY_WORDS[one.family];
   return [{ kind: 'ingredient', id: one.id, name: one.name, says: says ?? other, family: one.family }];
 };
 
@@ -28,9 +29,7 @@ type Heading = string | null;
 const ownOptions = (typed: string, forLine: boolean): Option[] =>
   catalogue()
     .own.filter((one) => (forLine || boughtOfLine(one.id) === null) && answersTo(one, typed))
-    .flatMap((one) =>
-      optionOf(one.id, boughtOfLine(one.id) === null ? 'the shop’s own' : 'bought finish, as a line of a formula'),
-    );
+    .flatMap((one) => optionOf(one.id, boughtOfLine(one.id) === null ? wording.theShopsOwn : wording.boughtFinishAsA));
 
 /** What a typed name may mean: the one ingredient, what may really be in a tin of that name, no material at all, or names that lie near. */
 function optionsFor(
@@ -43,7 +42,7 @@ function optionsFor(
     ...ownOptions(typed, forLine),
     ...ready
       .filter((one) => one.name.toLowerCase().includes(typed.toLowerCase()))
-      .map((one): Option => ({ kind: 'ready', id: one.id, name: one.name, says: 'bought finish, used as it comes' })),
+      .map((one): Option => ({ kind: 'ready', id: one.id, name: one.name, says: wording.boughtFinishUsedAs })),
   ];
   if (typed === '') return { heading: null, options: [...INGREDIENTS.flatMap((one) => optionOf(one.id)), ...own] };
   const found = identify({ name: typed });
@@ -56,23 +55,23 @@ function optionsFor(
   }
   if ('refuse' in value)
     return {
-      heading: `Not used here: ${REFUSAL_KINDS[value.refuse]}.${value.refuse === 'perfume' ? ' For tools it may be received as what it is made of, ticked “for tools only”.' : ''}`,
+      heading: wording.notUsedHere(REFUSAL_KINDS[value.refuse], value.refuse === 'perfume' ? wording.forToolsItMay : ''),
       options: own,
     };
   if (!('ask' in value)) return { heading: null, options: [...near.flatMap((id) => optionOf(id)), ...own] };
   const [only, ...more] = value.ask;
   const asks =
     value.ask.length === 0
-      ? 'This name says nothing of what is inside.'
+      ? wording.thisNameSaysNothing
       : more.length === 0
-        ? `Is it ${(findIngredient(only ?? '', catalogue())?.name ?? '').toLowerCase()}, sold as that, with nothing added?`
-        : 'Different liquids are sold under this name. What is really in the tin?';
+        ? wording.isItSoldAs((findIngredient(only ?? '', catalogue())?.name ?? '').toLowerCase())
+        : wording.differentLiquidsAreSold;
   const bought: Option = {
     kind: 'unknown',
-    name: 'A bought finish',
-    says: value.bought ? 'most likely: enter it with what its label says' : 'a mix, or the tin does not say',
+    name: wording.aBoughtFinish,
+    says: value.bought ? wording.mostLikelyEnterIt : wording.aMixOrThe,
   };
-  const choices = value.ask.flatMap((id) => optionOf(id, more.length === 0 ? 'yes: that, and nothing else' : undefined));
+  const choices = value.ask.flatMap((id) => optionOf(id, more.length === 0 ? wording.yesThatAndNothing : undefined));
   return { heading: asks, options: value.bought ? [bought, ...choices, ...own] : [...choices, bought, ...own] };
 }
 
@@ -132,7 +131,7 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
       </label>
       <input
         className="min-h-11 w-full border-0 border-ink border-b-2 bg-paper px-3 placeholder:text-soft"
-        placeholder="Type any of its names"
+        placeholder={wording.typeAnyOfIts}
         {...box.getInputProps({
           onFocus: (event) => event.currentTarget.select(),
           onBlur: leave,
@@ -146,12 +145,12 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
       />
       {missed ? (
         <p className="text-sm font-semibold text-late" role="status">
-          ▲ Not chosen yet: take one from the list.
+          {wording.notChosenYetTake}
         </p>
       ) : null}
       {unknown ? (
         <p className="text-sm font-semibold text-late" role="status">
-          ▲ Not an ingredient the house can reckon with. Enter it in the stores as a bought finish, with what its label declares.
+          {wording.notAnIngredientThe}
         </p>
       ) : null}
       <ul
@@ -165,7 +164,7 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
         ) : null}
         {box.isOpen && !heading && options.length === 0 ? (
           <li className="px-3 py-2 text-soft" role="presentation">
-            Nothing by that name. Try another, such as “white oil”, or enter it as a bought finish in the stores.
+            {wording.nothingByThatName}
           </li>
         ) : null}
         {box.isOpen

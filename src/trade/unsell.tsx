@@ -1,5 +1,6 @@
 'use client';
 
+import { unsell as wording } from '@/messages/screens/trade';
 import { Ask } from '@/ui/ask';
 import { Faults } from '@/ui/field';
 import { useSave } from '@/web/use-save';
@@ -13,10 +14,10 @@ export function Unsell({ codes, onDone }: Props) {
   const several = codes.length > 1;
   return (
     <Ask
-      opens="Not sold after all"
-      title="Take the sale back"
-      say={`${several ? `The ${codes.length} pieces are` : 'The piece is'} for sale again. The slip no longer counts, the dates go, a tin that went with it comes back to the shelf. That it was sold and taken back stays written.`}
-      does="Take it back"
+      opens={wording.notSoldAfterAll}
+      title={wording.takeTheSaleBack}
+      say={wording.forSaleAgainThe(several ? wording.thePiecesAre(codes.length) : wording.thePieceIs)}
+      does={wording.takeItBack}
       busy={busy}
       onDo={(close) =>
         void run(

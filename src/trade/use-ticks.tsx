@@ -3,6 +3,7 @@
 import { PIECE_USES, type PieceUse } from '@/core/material';
 import { meetsFood } from '@/core/use';
 import { USE_WORDS } from '@/messages';
+import { useTicks as wording } from '@/messages/screens/trade';
 import { Tick } from '@/ui/tick';
 
 type Props = {
@@ -15,7 +16,7 @@ type Props = {
 export function UseTicks({ uses, tableware, onChange }: Props) {
   return (
     <fieldset>
-      <legend className="label">What it is for</legend>
+      <legend className="label">{wording.whatItIsFor}</legend>
       <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-3">
         {PIECE_USES.map((use) => (
           <Tick
@@ -31,12 +32,10 @@ export function UseTicks({ uses, tableware, onChange }: Props) {
       </div>
       {uses.length > 0 && !meetsFood(uses) ? (
         <Tick checked={tableware} onChange={() => onChange({ uses, tableware: !tableware })}>
-          Somebody could take it for tableware
+          {wording.somebodyCouldTakeIt}
         </Tick>
       ) : null}
-      {uses.length === 0 ? (
-        <p className="font-semibold text-late">▲ Choose at least one: it decides which gates stand before a sale.</p>
-      ) : null}
+      {uses.length === 0 ? <p className="font-semibold text-late">{wording.chooseAtLeastOne}</p> : null}
     </fieldset>
   );
 }

@@ -2,6 +2,7 @@
 
 import { AlertDialog } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
+import { ask as wording } from '@/messages/screens/ui';
 import { useBackCloses } from './back-closes';
 import { Button } from './button';
 
@@ -36,7 +37,7 @@ export function Question({ title, say, does, grave = false, busy = false, onDo, 
           {children}
           <div className="flex flex-wrap gap-3">
             <AlertDialog.Cancel asChild>
-              <Button big>Leave it</Button>
+              <Button big>{wording.leaveIt}</Button>
             </AlertDialog.Cancel>
             <Button look={grave ? 'late' : 'main'} big disabled={busy} onClick={onDo}>
               {does}

@@ -1,3 +1,4 @@
+import { cautions as wording } from '@/messages/screens/ui';
 import { Fold } from './fold';
 import { Link } from './link';
 
@@ -11,7 +12,7 @@ export function Cautions({ of, open = 2 }: Props) {
   if (of.length === 0) return null;
   return (
     <section className="flex flex-col gap-1">
-      <ul aria-label="Cautions" className="flex flex-col gap-2">
+      <ul aria-label={wording.cautions} className="flex flex-col gap-2">
         {of.map(({ head, text }, index) => (
           <li key={head} className="border-late border-l-4 bg-paper px-3 py-1.5">
             {index < open ? (
@@ -27,7 +28,7 @@ export function Cautions({ of, open = 2 }: Props) {
         ))}
       </ul>
       <Link href="/guide/first-aid" className="text-sm">
-        First aid
+        {wording.firstAid}
       </Link>
     </section>
   );

@@ -2,6 +2,7 @@
 
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { dialog as wording } from '@/messages/screens/ui';
 import { useBackCloses } from './back-closes';
 
 type Props = {
@@ -25,7 +26,7 @@ export function Sheet({ title, open, onOpenChange, children, say }: Props) {
         >
           <div className="flex items-start justify-between gap-4">
             <Radix.Title className="text-xl">{title}</Radix.Title>
-            <Radix.Close className="min-h-11 min-w-11 font-semibold underline underline-offset-4">Close</Radix.Close>
+            <Radix.Close className="min-h-11 min-w-11 font-semibold underline underline-offset-4">{wording.close}</Radix.Close>
           </div>
           {say ? <p className="text-soft">{say}</p> : null}
           {children}

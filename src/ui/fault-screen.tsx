@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { faultScreen as wording } from '@/messages/screens/ui';
 import { Button } from '@/ui/button';
 
 /** A screen that did not come up: what the shop knows of the reason, and the number to quote. */
@@ -11,20 +12,21 @@ export function FaultScreen({ number, again }: { readonly number: string; readon
       const answer = (await (await fetch(`/api/fault?number=${encodeURIComponent(number)}`)).json()) as { words: string | null };
       setWords(answer.words ?? '');
     };
-    ask().catch(() => setWords('The shop does not answer. Is its server running?'));
+    ask().catch(() => setWords(wording.theShopDoesNot));
   }, [number]);
   return (
     <main className="mx-auto max-w-xl px-5 py-16">
-      <h1 className="mb-3">This screen did not come up</h1>
+      <h1 className="mb-3">{wording.thisScreenDidNot}</h1>
       <p role="alert" className="mb-2 font-semibold">
         {words}
       </p>
       <p className="mb-4">
-        Nothing that was recorded is lost. Try again; if it stays so, look for fault{' '}
-        <span className="reading">{number || 'without a number'}</span> in the shop’s log.
+        {wording.nothingThatWasRecorded}
+        <span className="reading">{number || wording.withoutANumber}</span>
+        {wording.inTheShopsLog}
       </p>
       <Button look="main" big onClick={again}>
-        Try again
+        {wording.tryAgain}
       </Button>
     </main>
   );

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { instantOf, type Lean, parseMoment } from '@/core/quantity';
+import { momentField as wording } from '@/messages/screens/ui';
 import { TextField } from './field';
 import { shopClock } from './now';
 import { clockTime, dayAndDate, wallTime } from './when';
@@ -55,14 +56,14 @@ export function MomentField({ label, value, onChange, lean, hint, ...rest }: Pro
         label={label}
         value={text}
         onChange={(event) => type(event.target.value)}
-        hint={hint ?? (lean === 'back' ? '40 min ago, yesterday 17:30' : 'tomorrow 9, fri 14:00')}
+        hint={hint ?? (lean === 'back' ? wording.minAgoYesterday : wording.tomorrowFri)}
         echo={echo}
         {...rest}
       />
       {/* The device's own calendar, which every hand knows; only its button shows, for the words stand in the field. */}
       <input
         type="datetime-local"
-        aria-label="Choose it from a calendar"
+        aria-label={wording.chooseItFromA}
         tabIndex={-1}
         className="absolute top-6 right-0 h-11 w-11 cursor-pointer bg-transparent [&::-webkit-calendar-picker-indicator]:m-3 [&::-webkit-datetime-edit]:hidden"
         value={at?.ok ? wallTime(at.value, zone) : ''}

@@ -1,6 +1,7 @@
 'use client';
 
 import { type ComponentType, type ReactNode, useEffect, useState } from 'react';
+import { onOpen as wording } from '@/messages/screens/ui';
 
 /** A sheet that stands open or shut. */
 export type Opened = { readonly open: boolean; readonly onOpenChange: (open: boolean) => void };
@@ -32,7 +33,7 @@ export function useBrought<P extends object>(bring: () => Promise<ComponentType<
 export function NotBrought() {
   return (
     <p role="alert" className="text-sm font-semibold text-late">
-      ▲ The shop did not answer. Try again in a moment.
+      {wording.theShopDidNot}
     </p>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRef } from 'react';
+import { plank as wording } from '@/messages/screens/ui';
 import { DragArea, EdgeHandle, type Pull } from './drag';
 import { familyFill } from './family';
 
@@ -61,7 +62,7 @@ export function Plank({ boards, was = null, onKerf }: Props) {
             <EdgeHandle
               key={`kerf-${board.id}`}
               id={String(index)}
-              aria-label={`Kerf between ${board.name} and ${boards[index + 1]?.name ?? ''}`}
+              aria-label={wording.kerfBetweenAnd(board.name, boards[index + 1]?.name ?? '')}
               aria-valuemin={0}
               aria-valuemax={100}
               aria-valuenow={Math.round(before(index + 1) * 1000) / 10}
@@ -112,7 +113,7 @@ function Before({ was, boards }: { readonly was: NonNullable<Props['was']>; read
         ))}
       </div>
       <p className="text-sm">
-        <span className="text-soft">{was.name}, beneath.</span>{' '}
+        <span className="text-soft">{wording.beneath(was.name)}</span>{' '}
         {changes.map(({ board, by }) => `${board.name} ${by > 0 ? '+' : '−'}${(Math.abs(by) * 100).toFixed(1)} %`).join(', ')}
       </p>
     </div>

@@ -1,4 +1,5 @@
 import type { RingFacts } from '@/core/batch';
+import { uiRing as wording } from '@/messages/screens/ui';
 
 /** A fixed scatter of numbers for one batch: the same log end every time it is drawn. */
 function grain(seed: number): (n: number) => number {
@@ -46,11 +47,11 @@ const COLOUR: Readonly<Record<RingFacts['state'], string>> = {
 };
 
 const SAY: Readonly<Record<RingFacts['state'], string>> = {
-  prep: 'in preparation',
+  prep: wording.inPreparation,
   wet: 'wet',
   resting: 'resting',
-  curing: 'curing or settling',
-  fit: 'fit for release',
+  curing: wording.curingOrSettling,
+  fit: wording.fitForRelease,
   released: 'released',
   refused: 'refused',
 };
@@ -62,8 +63,8 @@ const checkAngle = (travel: number): number =>
 const NOTCHES = [checkAngle(1), checkAngle(2)];
 
 export function ringWords(facts: RingFacts): string {
-  const coats = facts.coatsPlanned > 0 ? `${facts.coats} of ${facts.coatsPlanned} coats` : 'no coats planned';
-  return `${SAY[facts.state]}, ${coats}${facts.overdue ? ', overdue' : ''}`;
+  const coats = facts.coatsPlanned > 0 ? wording.ofCoats(facts.coats, facts.coatsPlanned) : wording.noCoatsPlanned;
+  return `${SAY[facts.state]}, ${coats}${facts.overdue ? wording.overdue : ''}`;
 }
 
 /** Where the growth ring of a coat lies between pith and bark, of so many. */

@@ -2,6 +2,7 @@
 
 import { RadioGroup } from 'radix-ui';
 import { type ReactNode, useId, useState } from 'react';
+import { tiles as wording } from '@/messages/screens/ui';
 import { Button } from './button';
 import { classes } from './classes';
 
@@ -51,7 +52,7 @@ export function Tiles<V extends string>({
         </p>
         {shown.length < tiles.length ? (
           <Button look="quiet" onClick={() => setOpen(true)}>
-            All {tiles.length} {all}
+            {wording.all(tiles.length, all)}
           </Button>
         ) : null}
       </div>

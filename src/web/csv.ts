@@ -1,5 +1,6 @@
 import 'server-only';
 import Papa from 'papaparse';
+import { csv as wording } from '@/messages/screens/web';
 
 type Cell = string | number | null;
 export type CsvRow = Readonly<Record<string, string>>;
@@ -18,7 +19,7 @@ export const MOST_LIST = 500_000;
 /** No cell of such a list says more. */
 export const MOST_CELL = 2000;
 /** What is said of a list that is longer, or of a cell that cannot be one. */
-export const TOO_MANY_ROWS = `More than ${MOST_ROWS} rows are not taken in one go. Split the file and take it in parts.`;
+export const TOO_MANY_ROWS = wording.moreThanRowsAre(MOST_ROWS);
 
 /** No heading is longer: what has none this near its beginning is no table, and is not looked at further. */
 const LONGEST_HEADING = 4000;

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { fileSheet as wording } from '@/messages/screens/web';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField } from '@/ui/field';
@@ -70,7 +71,7 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
       </Button>
       <Sheet title={title} open={open} onOpenChange={setOpen} say={say}>
         <label className="flex flex-col gap-1">
-          <span className="label">The file</span>
+          <span className="label">{wording.theFile}</span>
           <input
             type="file"
             accept=".json,.csv,.tsv,.txt,text/*,application/json"
@@ -79,7 +80,7 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
           />
         </label>
         <label className="flex flex-col gap-1">
-          <span className="label">or paste it</span>
+          <span className="label">{wording.orPasteIt}</span>
           <textarea
             className="min-h-24 border-2 border-ink bg-paper p-2 font-mono text-sm"
             value={text}
@@ -116,11 +117,11 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
                   )
                 }
               >
-                {count === 0 ? 'Nothing new to save' : (preview.saves ?? `Save ${count} of ${preview.rows.length}`)}
+                {count === 0 ? wording.nothingNewToSave : (preview.saves ?? wording.saveOf(count, preview.rows.length))}
               </Button>
             ) : (
               <p role="status" className="font-semibold text-fit">
-                ● {saved} saved.
+                {wording.saved(saved)}
               </p>
             )}
           </>
@@ -133,14 +134,14 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
 /** What was understood, row by row; nothing is refused in silence. */
 function Understood({ rows }: Pick<FilePreview, 'rows'>) {
   return (
-    <ul aria-label="What was understood">
+    <ul aria-label={wording.whatWasUnderstood}>
       {rows.map((one, i) => {
         const { mark, says, tone } = STATUS[one.status];
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a file's formulas have no other name that is sure to differ
           <li key={i} className="border-hair border-b py-2">
             <p>
-              <strong>{one.name || 'no name'}</strong>{' '}
+              <strong>{one.name || wording.noName}</strong>{' '}
               <span className={`font-semibold ${tone}`}>
                 {mark} {says} {one.knownAs && one.status !== 'new' ? `“${one.knownAs}”` : ''}
               </span>

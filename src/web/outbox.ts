@@ -1,5 +1,6 @@
 'use client';
 
+import { outbox as wording } from '@/messages/screens/web';
 import { sentAway } from './away';
 import { alone, benchStore, isSealed, OUTBOX_CHANGED, type Refused, type WaitingRecord } from './outbox-store';
 import { photoData } from './photo-data';
@@ -93,7 +94,7 @@ async function drain(own: string | null): Promise<Drained & { readonly own: Sent
 }
 
 const FULL: Faults = {
-  '': 'This device can keep nothing more, and the shop does not answer: this is not recorded. Leave the page open and try again, or write it on paper.',
+  '': wording.thisDeviceCanKeep,
 };
 
 /** How another tab's sending ended for a record: taken, or kept aside with its reasons; null while it still waits. */

@@ -1,6 +1,7 @@
 import 'server-only';
 import { fail, ok, type Result } from '@/core/quantity';
 import { hashOf, readKept } from '@/data/files';
+import { photo as wording } from '@/messages/screens/web';
 
 type Kind = { readonly type: string; readonly starts: readonly number[] };
 /** What a photo's first bytes say it is; the rest of a data URL is not believed. */
@@ -24,10 +25,9 @@ export function photoOf(dataUrl: string): Result<{ readonly bytes: Uint8Array; r
 /** A kept photo by its hash. */
 export async function GET(request: Request): Promise<Response> {
   const kept = readKept(new URL(request.url).searchParams.get('hash') ?? '');
-  if (kept.state === 'broken')
-    return new Response('This photo was damaged on the disk. Send it again, or restore a copy that holds it.', { status: 410 });
+  if (kept.state === 'broken') return new Response(wording.thisPhotoWasDamaged, { status: 410 });
   const kind = kept.state === 'whole' ? kindOf(kept.bytes) : undefined;
-  if (kept.state !== 'whole' || !kind) return new Response('There is no such photo.', { status: 404 });
+  if (kept.state !== 'whole' || !kind) return new Response(wording.thereIsNoSuch, { status: 404 });
   return new Response(new Uint8Array(kept.bytes), {
     headers: {
       'content-type': kind.type,

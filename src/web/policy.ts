@@ -1,4 +1,5 @@
 /** What a page of the shop may load: its own parts, and of scripts only those that carry this answer's nonce. */
+import { policy as wording } from '@/messages/screens/web';
 export const contentPolicy = (nonce: string, isDev: boolean): string =>
   [
     "default-src 'self'",
@@ -23,7 +24,7 @@ export const headersFor = (pathname: string, isSecure: boolean): Readonly<Record
   // Owners' forms must say where they come from, to this shop alone.
   'referrer-policy': 'same-origin',
   'permissions-policy': AT_THE_BENCH.test(pathname)
-    ? 'camera=(self), microphone=(self), geolocation=(), payment=()'
+    ? wording.cameraSelfMicrophoneSelf
     : 'camera=(), microphone=(), geolocation=(), payment=()',
   'cross-origin-opener-policy': 'same-origin',
   'x-frame-options': 'DENY',

@@ -3,6 +3,7 @@ import { randomInt } from 'node:crypto';
 import { unstable_rethrow } from 'next/navigation';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
+import { route as wording } from '@/messages/screens/web';
 import { noteFault } from './fault';
 import { reads } from './reads-here';
 
@@ -25,9 +26,7 @@ export const route =
       const code = unwritten(fault);
       const number = String(randomInt(1e8, 1e9));
       noteFault(number, fault, new URL(request.url).pathname);
-      const words = code
-        ? sayIssue({ code, path: '' }, reads())
-        : `Something went wrong in the shop; nothing recorded is lost. Quote fault ${number} with the shop’s log.`;
+      const words = code ? sayIssue({ code, path: '' }, reads()) : wording.somethingWentWrongIn(number);
       const isJson =
         request.headers.get('accept')?.includes('application/json') || request.headers.get('content-type') === 'application/json';
       return isJson

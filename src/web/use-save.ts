@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
+import { useSave as wording } from '@/messages/screens/web';
 import type { Answer } from './act';
 
 type Save<T> = {
@@ -29,7 +30,7 @@ export function useSave<T = void>(): Save<T> {
         }
       } catch {
         void import('./away').then(({ lookAtDoor }) => lookAtDoor()).catch(() => undefined);
-        setFaults({ '': 'The shop’s file did not answer. What you wrote is still here: try again in a moment.' });
+        setFaults({ '': wording.theShopsFileDid });
       }
       setBusy(false);
     },

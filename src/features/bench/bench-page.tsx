@@ -4,6 +4,7 @@ import { aheadOf } from '@/core/hands';
 import { openRagLines } from '@/data/rags/queries';
 import { restorationOf } from '@/data/restore/restore';
 import { findBatchId, loadBatch, piecesIn } from '@/data/work/batch';
+import { benchPage as wording } from '@/messages/screens/bench';
 import { lookOf } from '@/trade/drawing/look';
 import { changeWords, coatSlots } from '@/trade/hands/coats';
 import { bitesOf, cabinetTroubles, NOTHING_BITES } from '@/trade/hands/moment';
@@ -21,7 +22,7 @@ export async function BenchPage({ number }: { readonly number: string }) {
   return (
     <BenchView
       action={found?.action ?? null}
-      over={batch.cancelledAt !== null ? 'Cancelled' : piecesIn(batch).length === 0 ? 'No pieces left' : 'All steps done'}
+      over={batch.cancelledAt !== null ? 'Cancelled' : piecesIn(batch).length === 0 ? wording.noPiecesLeft : wording.allStepsDone}
       look={found ? lookOf(found.batch.design.geometry, found.batch.species.id) : null}
       ahead={aheadOf(found?.standing.progress.rest ?? [])}
       number={number}

@@ -1,5 +1,6 @@
 import 'server-only';
 import { piecesIn, tagOf } from '@/data/work/batch';
+import { round as wording } from '@/messages/screens/bench';
 import { openBatches } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 import { RoundPanel } from './components/round-panel';
@@ -10,10 +11,8 @@ export async function Round() {
   const open = openBatches(db, nowMs);
   return (
     <>
-      <h1>One round</h1>
-      <p className="mb-4 max-w-prose text-soft">
-        Wipe these three, then flood that one. Choose the batches in hand; what they wait for is recorded for all of them at once.
-      </p>
+      <h1>{wording.oneRound}</h1>
+      <p className="mb-4 max-w-prose text-soft">{wording.wipeTheseThreeThen}</p>
       <RoundPanel
         actions={open.flatMap((one) => (one.action && one.action.outcome === null ? [one.action] : []))}
         tags={Object.fromEntries(

@@ -13,6 +13,7 @@ import { startPour } from '@/data/pour/commands';
 import { allLots } from '@/data/stores/queries';
 import { calibrate, thumbFactors } from '@/data/stores/senses';
 import { sayIssue } from '@/messages';
+import { blendsBlendsActions as wording } from '@/messages/screens/blends';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
 import { catalogue } from '@/web/catalogue-here';
@@ -67,7 +68,7 @@ function preview(db: Db, text: string): { readonly fault: string | null; readonl
     const revision = formula.revisions[0];
     return revision ? [{ name: formula.name, basis: revision.basis, lines: revision.lines }] : [];
   });
-  return { fault: read.read.length === 0 ? 'The file holds no formula.' : null, found: understand(read.read, kept, catalogue()) };
+  return { fault: read.read.length === 0 ? wording.theFileHoldsNo : null, found: understand(read.read, kept, catalogue()) };
 }
 
 /** Reads a file of formulas and says what it understood; nothing is saved. */

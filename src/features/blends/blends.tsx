@@ -9,6 +9,7 @@ import { openPours, spreadWaiting, usualResidue } from '@/data/pour/queries';
 import { allLots, containers, type KnownLot, materialIdOf, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf, thumbFactors } from '@/data/stores/senses';
 import { DOUBT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
+import { blends as wording } from '@/messages/screens/blends';
 import { Tried } from '@/trade/tried';
 import { Why } from '@/trade/why';
 import { linkLook } from '@/ui/button';
@@ -37,20 +38,18 @@ export async function Blends({ search }: { readonly search: Search }) {
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>Blends</h1>
+        <h1>{wording.blends}</h1>
         <BlendTools products={productsOf(formulas, around.jars)} around={around} currency={shop.currency} />
       </div>
       {pours.map((pour) => (
         <p key={pour.id} className="mt-3 border-wet border-l-4 pl-3">
-          A pot of {say(pour.targetG, 'g', reads())} is open.{' '}
+          {wording.aPotOfIs(say(pour.targetG, 'g', reads()))}
           <Link href={`/pour/${pour.id}`} className="font-semibold">
-            Go on with it
+            {wording.goOnWithIt}
           </Link>
         </p>
       ))}
-      {formulas.length === 0 ? (
-        <p className="mt-4 max-w-prose">No formula yet. Write the first one: two ingredients and their parts are enough.</p>
-      ) : null}
+      {formulas.length === 0 ? <p className="mt-4 max-w-prose">{wording.noFormulaYetWrite}</p> : null}
       <div className="mt-4">
         <DataTable
           id="formulas"
@@ -81,7 +80,10 @@ export async function Blends({ search }: { readonly search: Search }) {
       </div>
       {formulas.length > 0 ? (
         <p className="mt-3 text-soft">
-          All of them as a file: <a href="/api/formulas?as=json">JSON</a> or <a href="/api/formulas?as=csv">CSV</a>.
+          {wording.allOfThemAs}
+          <a href="/api/formulas?as=json">{wording.json}</a>
+          {wording.or}
+          <a href="/api/formulas?as=csv">{wording.csv}</a>.
         </p>
       ) : null}
       <Calibrate factors={thumbFactors(db, lots)} inUse={hardening} />
@@ -100,19 +102,19 @@ function BlendTools({ products, around, currency }: ToolsProps) {
   return (
     <div className="flex flex-wrap gap-2">
       <Link href="/blends/new" className={linkLook('main')}>
-        Write a formula
+        {wording.writeAFormula}
       </Link>
       <Link href="/blends/compare" className={linkLook('plain')}>
-        Side by side
+        {wording.sideBySide}
       </Link>
       <Link href="/convert" className={linkLook('plain')}>
-        Weight and volume
+        {wording.weightAndVolume}
       </Link>
       <BestUse products={products} stock={around.stock} jars={around.jars} currency={currency} />
       <FileSheet
-        opens="Take formulas in"
-        title="Formulas from a file"
-        say="JSON or CSV: formula, basis (mass or volume), ingredient, parts, note. Nothing is saved before you have seen it."
+        opens={wording.takeFormulasIn}
+        title={wording.formulasFromAFile}
+        say={wording.jsonOrCsvFormula}
         look={lookAtFile}
         take={takeFile}
       />
@@ -149,7 +151,7 @@ function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaR
                 `${revision.lines[i]?.amount ?? revision.lines[i]?.parts} ${findIngredient(line.ingredient, catalogue())?.name.toLowerCase()}`,
             )
             .join(' : ')}
-          {revision.number > 1 ? ` (revision ${revision.number})` : ''}
+          {revision.number > 1 ? wording.revision(revision.number) : ''}
         </span>
       </span>
       <span>
@@ -167,7 +169,7 @@ function FormulaRow({ formula, prices, currency, ambientC, hardening }: FormulaR
         </span>
         <span className="reading block text-sm text-soft">
           {FEEL_WORDS[consistency]}, {DRYING_WORDS[drying]}
-          {costPerKg ? `, ${formatMoney(costPerKg, currency)} per kg` : ''}
+          {costPerKg ? wording.perKg(formatMoney(costPerKg, currency)) : ''}
           {allergens.length > 0 ? `, ${allergens.join(', ')}` : ''}
         </span>
       </span>
@@ -223,7 +225,7 @@ const emptyDraft = (): FormulaDraft => ({
   basis: 'mass',
   sizeBy: 'mass',
   mass: reads().mass === 'oz' ? '2 lb' : '900 g',
-  volume: { ml: '1 l', us: '32 US fl oz', imperial: '40 imp fl oz' }[reads().volume],
+  volume: { ml: '1 l', us: '32 US fl oz', imperial: wording.impFlOz }[reads().volume],
   from: {},
   jar: { id: 0, count: '12' },
   lines: [
@@ -261,9 +263,10 @@ export async function Bench({ id }: { readonly id: number | null }) {
   return (
     <>
       <div className="mb-4 flex flex-wrap items-baseline justify-between gap-4">
-        <h1>{formula ? formula.name : 'A new formula'}</h1>
+        <h1>{formula ? formula.name : wording.aNewFormula}</h1>
         <span className="text-soft">
-          Weight or volume: <Why of="weight-or-volume" />
+          {wording.weightOrVolume}
+          <Why of="weight-or-volume" />
         </span>
       </div>
       <BlendBench

@@ -10,6 +10,7 @@ import { allFormulas } from '@/data/blends/queries';
 import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '@/messages';
+import { compare as wording } from '@/messages/screens/blends';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
@@ -50,7 +51,7 @@ function perBoard(made: Blend): { readonly grams: number; readonly minor: number
 
 function upkeep(made: Blend, today: string, zone: string): string {
   const plan = care({ ...BOARD, finishClass: careClass(made), use: 'daily', wash: 'hand', from: today, horizonDays: 365, zone });
-  return plan.ok && plan.value.intervalDays ? `look every ${plan.value.intervalDays} days` : 'nothing';
+  return plan.ok && plan.value.intervalDays ? wording.lookEveryDays(plan.value.intervalDays) : 'nothing';
 }
 
 /** Hours until it is fit for food; what stays tacky never is. */
@@ -59,42 +60,49 @@ function fitWords(made: Blend): string {
     made.lines.map((line) => ({ ingredient: ingredientOf(line.ingredient, catalogue()), w: line.massFraction })),
     catalogue(),
   );
-  return needs ? `${sayMinutes(needs.hours * 60)} at ${say(20, '°C', reads(), 0)}` : 'never: it stays tacky';
+  return needs ? `${sayMinutes(needs.hours * 60)} at ${say(20, '°C', reads(), 0)}` : wording.neverItStaysTacky;
 }
 
 type CompareRow = { readonly name: string; readonly of: (made: Blend) => ReactNode };
 
 /** What formulas are compared by. */
 const rowsOf = (currency: string, today: string, zone: string): readonly CompareRow[] => [
-  { name: 'Feel', of: (made) => `${FEEL_WORDS[made.consistency]}, ${say(made.waxEquivalent, 'fraction', reads())} of beeswax` },
   {
-    name: 'Heat',
+    name: wording.feel,
+    of: (made) => wording.ofBeeswax(FEEL_WORDS[made.consistency], say(made.waxEquivalent, 'fraction', reads())),
+  },
+  {
+    name: wording.heat,
     of: (made) =>
       made.pourC === null
         ? HEAT_WORDS[made.heat]
-        : `clear ${say(made.clearC ?? 0, '°C', reads())}, pour ${say(made.pourC, '°C', reads())}${made.heatConflict ? ', above its ceiling' : ''}`,
+        : wording.clearPour(
+            say(made.clearC ?? 0, '°C', reads()),
+            say(made.pourC, '°C', reads()),
+            made.heatConflict ? wording.aboveItsCeiling : '',
+          ),
   },
   {
-    name: 'Cost',
-    of: (made) => (made.costPerKg ? `${formatMoney(made.costPerKg, currency)} per kg` : 'a price is missing'),
+    name: wording.cost,
+    of: (made) => (made.costPerKg ? wording.perKg(formatMoney(made.costPerKg, currency)) : wording.aPriceIsMissing),
   },
   {
-    name: 'A board, first coat',
+    name: wording.aBoardFirstCoat,
     of: (made) => {
       const { grams, minor } = perBoard(made);
       return `${say(grams, 'g', reads())}${minor === null ? '' : `, ${formatMoney(minor, currency)}`}`;
     },
   },
-  { name: 'Drying', of: (made) => DRYING_WORDS[made.drying] },
+  { name: wording.drying, of: (made) => DRYING_WORDS[made.drying] },
   {
-    name: 'Fit for food after',
+    name: wording.fitForFoodAfter,
     of: fitWords,
   },
-  { name: 'Upkeep, daily use', of: (made) => upkeep(made, today, zone) },
-  { name: 'Allergens', of: (made) => made.allergens.join(', ') || 'none known' },
-  { name: 'Food', of: (made) => CONTACT_WORDS[made.contact] },
-  { name: 'Cloths', of: (made) => RAG_WORDS[made.ragHazard] },
-  { name: 'Keeps', of: (made) => `${made.bestBeforeMonths} months` },
+  { name: wording.upkeepDailyUse, of: (made) => upkeep(made, today, zone) },
+  { name: wording.allergens, of: (made) => made.allergens.join(', ') || wording.noneKnown },
+  { name: wording.food, of: (made) => CONTACT_WORDS[made.contact] },
+  { name: wording.cloths, of: (made) => RAG_WORDS[made.ragHazard] },
+  { name: wording.keeps, of: (made) => wording.months(made.bestBeforeMonths) },
 ];
 
 type SideProps = {
@@ -118,7 +126,7 @@ function SideBySide({ chosen, rows }: SideProps) {
           </tr>
           <tr>
             <th scope="row" className="py-2 text-left font-normal text-soft">
-              Plank
+              {wording.plank}
             </th>
             {chosen.map(({ id, made }) => (
               <td key={id} className="py-2 pr-5">
@@ -161,9 +169,7 @@ function SideBySide({ chosen, rows }: SideProps) {
           ))}
         </tbody>
       </table>
-      <p className="mt-2 text-sm text-soft">
-        Feel, cure, upkeep and grams are estimates. The board is {saySizes([420, 260, 24], reads())}, long grain, closed pores.
-      </p>
+      <p className="mt-2 text-sm text-soft">{wording.feelCureUpkeepAnd(saySizes([420, 260, 24], reads()))}</p>
     </div>
   );
 }
@@ -189,8 +195,8 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-baseline justify-between gap-4">
-        <h1>Formulas side by side</h1>
-        <Link href="/cost">What finishes cost over the years</Link>
+        <h1>{wording.formulasSideBySide}</h1>
+        <Link href="/cost">{wording.whatFinishesCostOver}</Link>
       </div>
       <form className="mb-6 flex flex-wrap items-end gap-x-5 gap-y-1" action="/blends/compare">
         {formulas.map((formula) => (
@@ -206,13 +212,11 @@ export async function Compare({ ids }: { readonly ids: readonly number[] }) {
           </label>
         ))}
         <button type="submit" className={linkLook('plain')}>
-          Lay them side by side
+          {wording.layThemSideBy}
         </button>
       </form>
-      {ids.length > MOST ? (
-        <p className="mb-3 font-semibold text-late">▲ Four fit beside each other; the first four are shown.</p>
-      ) : null}
-      {chosen.length === 0 ? <p>Tick two to four formulas.</p> : null}
+      {ids.length > MOST ? <p className="mb-3 font-semibold text-late">{wording.fourFitBesideEach}</p> : null}
+      {chosen.length === 0 ? <p>{wording.tickTwoToFour}</p> : null}
       {chosen.length > 0 ? <SideBySide chosen={chosen} rows={rowsOf(shop.currency, today, shop.zone)} /> : null}
     </>
   );

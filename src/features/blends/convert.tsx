@@ -1,4 +1,5 @@
 import 'server-only';
+import { convert as wording } from '@/messages/screens/blends';
 import { session } from '@/web/session';
 import { ConvertForm } from './components/convert-form';
 
@@ -7,11 +8,8 @@ export async function Convert() {
   await session();
   return (
     <>
-      <h1 className="mb-1">Weight and volume</h1>
-      <p className="mb-4 max-w-prose text-soft">
-        Four things are called an ounce: by weight, US fluid, imperial fluid, and the one on the label that does not say. A fluid
-        ounce of oil weighs less than an ounce.
-      </p>
+      <h1 className="mb-1">{wording.weightAndVolume}</h1>
+      <p className="mb-4 max-w-prose text-soft">{wording.fourThingsAreCalled}</p>
       <ConvertForm />
     </>
   );

@@ -2,6 +2,7 @@ import 'server-only';
 import { FormulaFile, type Read } from '@/core/blend';
 import { parseNumber } from '@/core/quantity';
 import type { Formula } from '@/data/blends/queries';
+import { formulaFile as wording } from '@/messages/screens/blends';
 import { MOST_ROWS, readCsv, TOO_MANY_ROWS, toCsv } from '@/web/csv';
 
 const latest = (formulas: readonly Formula[]) =>
@@ -41,7 +42,7 @@ function readRows(text: string): {
   if (missing.length > 0 || isTooLong) return { read: [], missing, isTooLong };
   const byName = new Map<string, { at: string; name: string; basis: string; note: string; lines: Read['lines'][number][] }>();
   rows.forEach((row, i) => {
-    const at = `row ${i + 2}`;
+    const at = wording.row(i + 2);
     const name = row.formula ?? '';
     const parts = parseNumber(row.parts ?? '');
     const line = { at, ingredient: row.ingredient ?? '', parts: parts.ok ? parts.value : null };
@@ -59,14 +60,14 @@ function readObjects(formulas: unknown): Read[] {
     const record = (typeof one === 'object' && one !== null ? one : {}) as Record<string, unknown>;
     const lines = Array.isArray(record.lines) ? record.lines : [];
     return {
-      at: `formula ${i + 1}`,
+      at: wording.formula(i + 1),
       name: String(record.name ?? ''),
       basis: String(record.basis ?? ''),
       note: String(record.note ?? ''),
       lines: lines.map((line: unknown, j) => {
         const { ingredient, parts } = (typeof line === 'object' && line !== null ? line : {}) as Record<string, unknown>;
         return {
-          at: `formula ${i + 1}, line ${j + 1}`,
+          at: wording.formulaLine(i + 1, j + 1),
           ingredient: String(ingredient ?? ''),
           parts: typeof parts === 'number' ? parts : null,
         };
@@ -79,24 +80,21 @@ export type FileRead = { readonly read: readonly Read[] } | { readonly fault: st
 
 /** A file of formulas as it was given, JSON or CSV by its first letter; a fault in words when it is neither. */
 export function readFormulas(text: string): FileRead {
-  if (text.trim() === '') return { fault: 'The file is empty.' };
+  if (text.trim() === '') return { fault: wording.theFileIsEmpty };
   if (!/^[{[]/.test(text.trim())) {
     const { read, missing, isTooLong } = readRows(text);
     if (isTooLong) return { fault: TOO_MANY_ROWS };
-    if (missing.length > 0)
-      return { fault: `A column is missing: ${missing.join(', ')}. The first row names formula, basis, ingredient, parts.` };
+    if (missing.length > 0) return { fault: wording.aColumnIsMissing(missing.join(', ')) };
     return { read };
   }
   try {
     const data = JSON.parse(text) as { readonly format?: unknown; readonly version?: unknown; readonly formulas?: unknown };
-    if (data.format !== 'rendle-formulas')
-      return { fault: 'This JSON is no file of formulas: its “format” should be “rendle-formulas”.' };
-    if (data.version !== 1)
-      return { fault: `This file is of version ${String(data.version)}; version 1 is what can be read here.` };
+    if (data.format !== 'rendle-formulas') return { fault: wording.thisJsonIsNo };
+    if (data.version !== 1) return { fault: wording.thisFileIsOf(String(data.version)) };
     if (Array.isArray(data.formulas) && data.formulas.length > MOST_ROWS) return { fault: TOO_MANY_ROWS };
     return { read: readObjects(data.formulas) };
   } catch {
-    return { fault: 'This is not JSON. Check the brackets, quotes and commas.' };
+    return { fault: wording.thisIsNotJson };
   }
 }
 

@@ -1,6 +1,7 @@
 import 'server-only';
 import { findIngredient } from '@/core/material';
 import type { Formula, Revision } from '@/data/blends/queries';
+import { revisions as wording } from '@/messages/screens/blends';
 import { Link } from '@/ui/link';
 import { catalogue } from '@/web/catalogue-here';
 
@@ -30,18 +31,24 @@ export function Revisions({ formula, used }: { readonly formula: Formula; readon
     <div className="mt-8 grid gap-10 bench:grid-cols-2">
       {formula.revisions.length > 1 ? (
         <section>
-          <h2 className="mb-1">Revisions, line by line</h2>
+          <h2 className="mb-1">{wording.revisionsLineByLine}</h2>
           {formula.revisions.slice(0, -1).map((after, i) => {
             const before = formula.revisions[i + 1];
             if (!before) return null;
             return (
               <table key={after.id} className="mb-4 w-full">
                 <caption className="label text-left">
-                  Revision {before.number} to {after.number}
-                  {before.basis === after.basis
-                    ? ''
-                    : `, from by ${before.basis === 'mass' ? 'weight' : 'volume'} to by ${after.basis === 'mass' ? 'weight' : 'volume'}`}
-                  {after.isUsed ? ', poured' : ''}
+                  {wording.revisionTo(
+                    before.number,
+                    after.number,
+                    before.basis === after.basis
+                      ? ''
+                      : wording.fromByToBy(
+                          before.basis === 'mass' ? wording.weight : wording.volume,
+                          after.basis === 'mass' ? wording.weight : wording.volume,
+                        ),
+                    after.isUsed ? wording.poured : '',
+                  )}
                 </caption>
                 <tbody>
                   {changes(before, after).map((change) => (
@@ -64,17 +71,17 @@ export function Revisions({ formula, used }: { readonly formula: Formula; readon
       ) : null}
       {used.length > 0 ? (
         <section>
-          <h2 className="mb-1">Where used</h2>
+          <h2 className="mb-1">{wording.whereUsed}</h2>
           <ul>
             {used.map((one) => (
               <li key={one.lotId} className="border-hair border-b py-1.5">
                 <Link href={`/stores/lots/${one.lotId}`} className="reading font-semibold">
                   {one.number}
                 </Link>{' '}
-                <span className="text-soft">revision {one.revision}</span>
+                <span className="text-soft">{wording.revision(one.revision)}</span>
                 {one.batches.length > 0 ? (
                   <>
-                    , on{' '}
+                    {wording.on}
                     {one.batches.map((number, i) => (
                       <span key={number}>
                         {i > 0 ? ', ' : ''}

@@ -4,6 +4,7 @@ import { addDays, say } from '@/core/quantity';
 import { gramsDue, REFILL_DAYS } from '@/data/care/bottles';
 import type { Db } from '@/data/db';
 import type { KnownLot } from '@/data/stores/queries';
+import { bottles as wording } from '@/messages/screens/care';
 import { SLIP_WORDS } from '@/messages/slip';
 import { Link } from '@/ui/link';
 import { reads } from '@/web/reads-here';
@@ -19,7 +20,7 @@ export function Bottles({ db, lots, today }: Props) {
   if (due.length === 0 && tins.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2 className="mb-1">Bottles and refills</h2>
+      <h2 className="mb-1">{wording.bottlesAndRefills}</h2>
       <ul>
         {due.map((row) => {
           const there = tins.filter(
@@ -34,18 +35,16 @@ export function Bottles({ db, lots, today }: Props) {
               <span>
                 {SLIP_WORDS.en.finish[row.careClass]}
                 <span className="block text-sm text-soft">
-                  {row.pieces} {row.pieces === 1 ? 'piece' : 'pieces'} out there
+                  {wording.outThere(row.pieces, row.pieces === 1 ? wording.piece : wording.pieces)}
                 </span>
               </span>
-              <span className="reading">
-                {say(row.grams, 'g', reads())} wanted in {REFILL_DAYS} days
-              </span>
+              <span className="reading">{wording.wantedInDays(say(row.grams, 'g', reads()), REFILL_DAYS)}</span>
               <span className={grams < row.grams ? 'font-semibold text-late' : ''}>
                 {there.length === 0
-                  ? '▲ No tin that renews it: sold out. '
+                  ? wording.noTinThatRenews
                   : grams < row.grams
-                    ? `▲ Only ${say(grams, 'g', reads())} in tins: `
-                    : `${say(grams, 'g', reads())} in tins: `}
+                    ? wording.onlyInTins(say(grams, 'g', reads()))
+                    : wording.inTins(say(grams, 'g', reads()))}
                 {there.map((lot, i) => (
                   <span key={lot.id} className="font-normal text-ink">
                     {i > 0 ? ', ' : ''}
@@ -55,7 +54,7 @@ export function Bottles({ db, lots, today }: Props) {
                 {grams < row.grams ? (
                   <>
                     {there.length > 0 ? '. ' : ''}
-                    <Link href="/blends">Pour more</Link>
+                    <Link href="/blends">{wording.pourMore}</Link>
                   </>
                 ) : null}
               </span>
@@ -63,9 +62,7 @@ export function Bottles({ db, lots, today }: Props) {
           );
         })}
       </ul>
-      <p className="text-sm text-soft">
-        Wanted is what every owner would use who looks on the day and treats; few do all of it. Estimates from area and wood.
-      </p>
+      <p className="text-sm text-soft">{wording.wantedIsWhatEvery}</p>
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { groupBy } from '@/core/quantity';
 import type { Look } from '@/data/care/queries';
 import { tagOf } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
+import { calendar as wording } from '@/messages/screens/care';
 import { allergensIn, SLIP_WORDS, shippedIn, titleIn } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
 import { reads } from '@/web/reads-here';
@@ -43,14 +44,14 @@ export function calendarOf(pieces: readonly Looked[]): string {
 
 /** Owners' looks for the shop: one entry a day, with the pieces that are looked at and the first letters of who has them. */
 export function looksCalendar(looks: readonly Look[]): string {
-  const calendar = emptyCalendar('Owners’ looks');
+  const calendar = emptyCalendar(wording.ownersLooks);
   for (const [day, due] of groupBy(looks, (one) => one.dueOn))
     calendar.createEvent({
       id: `looks-${day}@rendle`,
       start: new Date(`${day}T00:00:00Z`),
       allDay: true,
       stamp: new Date(`${day}T12:00:00Z`),
-      summary: due.length === 1 ? 'One owner’s look' : `${due.length} owners’ looks`,
+      summary: due.length === 1 ? wording.oneOwnersLook : wording.ownersLooks2(due.length),
       description: due.map((one) => `${titleIn('en', one)} ${tagOf(one, one)}, ${initialsOf(one.whose)}`).join('\n'),
     });
   return calendar.toString();

@@ -7,6 +7,7 @@ import { lettersPosted, lettersToRead } from '@/data/mail/letters';
 import { allLots } from '@/data/stores/queries';
 import { type Batch, loadBatch, tagOf } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
+import { care as wording } from '@/messages/screens/care';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { FindPiece } from '@/trade/find-piece';
 import { titleOf } from '@/trade/hands/open-batches';
@@ -38,7 +39,7 @@ export async function Care({ search }: { readonly search: Search }) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1>Care</h1>
+        <h1>{wording.care}</h1>
         <FindPiece year={yearOf(nowMs, shop.zone)} />
       </div>
       <Everything db={db} sold={soldPieces(db, today)} today={today} nowMs={nowMs} zone={shop.zone} search={search} />
@@ -65,20 +66,16 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
   const groups = [...rest.values()].map((rows) => rows.sort(byDate)).sort(([a], [b]) => byDate(a as SoldRow, b as SoldRow));
   return (
     <>
-      <h2 className="mt-5 mb-1">Released, to sell</h2>
-      {forSale.length === 0 ? (
-        <p className="text-soft">Nothing is released and unsold. Batches come here from Cure and release.</p>
-      ) : null}
+      <h2 className="mt-5 mb-1">{wording.releasedToSell}</h2>
+      {forSale.length === 0 ? <p className="text-soft">{wording.nothingIsReleasedAnd}</p> : null}
       <ul>
         {forSale.map(({ batch, left }) => (
           <li key={batch.id} className="flex flex-wrap items-center gap-4 border-rule border-t py-2">
             <BatchSign batch={batch} facts={releasedRing(batch)} size={44} count={left} />
             <span className="reading font-semibold">{batch.number}</span>
-            <span className="grow">
-              {titleOf(batch)}, {left} left
-            </span>
+            <span className="grow">{wording.left(titleOf(batch), left)}</span>
             <Link href={`/release/${batch.number}`} className={linkLook('main')}>
-              Sell
+              {wording.sell}
             </Link>
           </li>
         ))}
@@ -86,21 +83,20 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
       <Said reports={unseenReports(db)} zone={zone} />
       <div className="mt-8 mb-1 flex flex-wrap items-baseline justify-between gap-4">
         <h2>
-          Sold: owners’ looks due this week first{' '}
+          {wording.soldOwnersLooksDue}
           <span className="text-sm font-normal">
-            by look or by date: <Why of="calendar-or-looks" />
+            {wording.byLookOrBy}
+            <Why of="calendar-or-looks" />
           </span>
         </h2>
         <span className="flex gap-5">
-          <Link href="/returns">What comes back</Link>
-          <a href="/api/care-calendar">Looks as a calendar</a>
+          <Link href="/returns">{wording.whatComesBack}</Link>
+          <a href="/api/care-calendar">{wording.looksAsACalendar}</a>
         </span>
       </div>
-      {sold.length === 0 ? <p className="text-soft">No piece has been sold yet.</p> : null}
+      {sold.length === 0 ? <p className="text-soft">{wording.noPieceHasBeen}</p> : null}
       <PieceTable id="due" db={db} nowMs={nowMs} rows={due} today={today} search={search} />
-      {sold.length > 0 && due.length === 0 ? (
-        <p className="text-soft">No look of a known owner is due within {SOON_DAYS} days.</p>
-      ) : null}
+      {sold.length > 0 && due.length === 0 ? <p className="text-soft">{wording.noLookOfA(SOON_DAYS)}</p> : null}
       <DataTable
         id="sold"
         path="/care"
@@ -140,10 +136,10 @@ function SoldBatch({ db, rows, today, nowMs, search }: Around & { readonly rows:
           <BatchSign batch={batch} facts={releasedRing(batch)} size={36} />
           <span className="reading font-semibold">{batch.number}</span>
           <span className="grow">
-            {woodenName(batch)}, {rows.length} {rows.length === 1 ? 'piece' : 'pieces'}
+            {woodenName(batch)}, {rows.length} {rows.length === 1 ? wording.piece : wording.pieces}
           </span>
           <span className={`reading ${isSoon(today, next) ? 'font-semibold text-cure' : 'text-soft'}`}>
-            {next ? `next look ${longDate(next)}` : 'no dates'}
+            {next ? wording.nextLook(longDate(next)) : wording.noDates}
           </span>
         </>
       }
@@ -183,7 +179,7 @@ function PieceTable({ id, db, rows, today, nowMs, search, folded = false }: Piec
         return (
           <>
             {batch ? woodenName(batch) : ''}
-            <span className="block text-sm text-soft">{one.buyer ? initialsOf(one.buyer) : 'buyer not noted'}</span>
+            <span className="block text-sm text-soft">{one.buyer ? initialsOf(one.buyer) : wording.buyerNotNoted}</span>
           </>
         );
       },
@@ -194,9 +190,9 @@ function PieceTable({ id, db, rows, today, nowMs, search, folded = false }: Piec
       className: 'reading text-sm',
       cell: (one) => (
         <>
-          sold {longDate(one.soldOn)}
+          {wording.sold(longDate(one.soldOn))}
           <span className={`block ${isSoon(today, one.nextDue) ? 'font-semibold text-cure' : 'text-soft'}`}>
-            {one.nextDue ? `next look ${longDate(one.nextDue)}` : 'no dates'}
+            {one.nextDue ? wording.nextLook2(longDate(one.nextDue)) : wording.noDates}
           </span>
         </>
       ),
@@ -207,7 +203,7 @@ function PieceTable({ id, db, rows, today, nowMs, search, folded = false }: Piec
       right: true,
       cell: (one) => (
         <Link href={`/slip/${one.code}`} className={linkLook('plain')}>
-          Slip
+          {wording.slip}
         </Link>
       ),
     },

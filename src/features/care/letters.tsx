@@ -4,6 +4,7 @@ import type { LetterToRead, PostedRow } from '@/data/mail/letters';
 import { QUIET } from '@/data/mail/send';
 import type { LetterRow } from '@/data/mail/write';
 import { REPORT_WORDS } from '@/messages/care';
+import { letters as wording } from '@/messages/screens/care';
 import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate, longDate } from '@/ui/when';
@@ -12,12 +13,12 @@ import { type Column, DataTable } from '@/web/table/table';
 import { AgainButton, DraftButtons, SeenButton, SendNow } from './components/owner-tools';
 
 const STATE: Readonly<Record<LetterRow['state'], { readonly mark: string; readonly says: string; readonly tone: string }>> = {
-  draft: { mark: '✎', says: 'a draft', tone: 'text-cure font-semibold' },
+  draft: { mark: '✎', says: wording.aDraft, tone: 'text-cure font-semibold' },
   waiting: { mark: '○', says: 'waits', tone: 'text-soft' },
-  sending: { mark: '◐', says: 'is being sent', tone: 'text-cure' },
+  sending: { mark: '◐', says: wording.isBeingSent, tone: 'text-cure' },
   sent: { mark: '●', says: 'sent', tone: 'text-fit' },
-  failed: { mark: '▲', says: 'did not go', tone: 'text-late font-semibold' },
-  voided: { mark: '–', says: 'taken back', tone: 'text-soft' },
+  failed: { mark: '▲', says: wording.didNotGo, tone: 'text-late font-semibold' },
+  voided: { mark: '–', says: wording.takenBack, tone: 'text-soft' },
 };
 /** More drafts than this are folded: the first words of one tell the others. */
 const FOLDED_FROM = 4;
@@ -29,7 +30,7 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
   if (reports.length === 0) return null;
   return (
     <section>
-      <h2 className="mt-8 mb-1">Owners said</h2>
+      <h2 className="mt-8 mb-1">{wording.ownersSaid}</h2>
       <ul>
         {reports.map((one) => (
           <li key={one.id} className="flex flex-wrap items-center gap-4 border-hair border-t py-1">
@@ -38,7 +39,7 @@ export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]
               <span className="inline-block first-letter:uppercase">{REPORT_WORDS[one.kind]}</span>
             </span>
             <span className="grow">{one.note}</span>
-            {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>photo</a> : null}
+            {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>{wording.photo}</a> : null}
             <Link href={`/piece/${one.code}`} className="reading">
               {one.code}
             </Link>
@@ -58,17 +59,23 @@ const stateOf = ({ state }: { readonly state: LetterRow['state'] }) => (
 );
 
 const postedColumns = (zone: string): readonly Column<PostedRow>[] => [
-  { id: 'state', name: 'Letter', by: (one) => STATE[one.state].says, cell: stateOf },
+  { id: 'state', name: wording.letter, by: (one) => STATE[one.state].says, cell: stateOf },
   {
     id: 'subject',
-    name: 'About',
+    name: wording.about,
     by: (one) => one.subject,
     cell: (one) => <Link href={`/piece/${one.code}`}>{one.subject}</Link>,
   },
-  { id: 'to', name: 'To', by: (one) => one.to ?? '', cell: (one) => one.to || 'address erased', className: 'text-soft' },
+  {
+    id: 'to',
+    name: wording.to,
+    by: (one) => one.to ?? '',
+    cell: (one) => one.to || wording.addressErased,
+    className: 'text-soft',
+  },
   {
     id: 'when',
-    name: 'When',
+    name: wording.when,
     by: (one) => (one.sentAt === null ? one.dueOn : new Date(one.sentAt).toISOString()),
     cell: (one) =>
       one.sentAt === null ? longDate(one.dueOn) : `${fullDate(one.sentAt, zone)} ${clockTime(one.sentAt, zone, one.sentAt)}`,
@@ -88,15 +95,11 @@ export function Letters({ toRead, posted, zone, search }: LettersProps) {
   return (
     <section id="letters" className="mt-8">
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h2>Letters</h2>
+        <h2>{wording.letters}</h2>
         <SendNow />
       </div>
-      <p className="text-sm text-soft">
-        A look is written about once, to owners who left an address; what goes to one address goes as one letter. Nobody is
-        written to between {QUIET.from} and {QUIET.until}. Without a mail server each letter is a file in the folder “outbox”
-        beside the shop’s file.
-      </p>
-      {toRead.length + posted.length === 0 ? <p className="text-soft">None yet.</p> : null}
+      <p className="text-sm text-soft">{wording.aLookIsWritten(QUIET.from, QUIET.until)}</p>
+      {toRead.length + posted.length === 0 ? <p className="text-soft">{wording.noneYet}</p> : null}
       <LettersToRead rows={toRead} />
       {posted.length > 0 ? (
         <DataTable
@@ -119,7 +122,7 @@ function ToRead({ row, open }: { readonly row: LetterToRead; readonly open: bool
     <li className="grid gap-x-4 border-hair border-t py-1 bench:grid-cols-[9rem_minmax(0,1fr)_minmax(0,1fr)_9rem]">
       {stateOf(row)}
       <Link href={`/piece/${row.code}`}>{row.subject}</Link>
-      <span className="text-soft">{row.to || 'address erased'}</span>
+      <span className="text-soft">{row.to || wording.addressErased}</span>
       <span className="reading text-sm">{longDate(row.dueOn)}</span>
       {row.why ? (
         <span className="flex items-center gap-3 text-late bench:col-span-4">
@@ -128,7 +131,7 @@ function ToRead({ row, open }: { readonly row: LetterToRead; readonly open: bool
       ) : null}
       {row.state === 'draft' ? (
         <div className="flex flex-wrap items-start justify-between gap-3 border-cure border-l-4 pl-3 bench:col-span-4">
-          <Fold open={open} lineClass="text-sm" says="What it says">
+          <Fold open={open} lineClass="text-sm" says={wording.whatItSays}>
             <span className="block max-w-prose whitespace-pre-line text-sm">{row.body}</span>
           </Fold>
           <DraftButtons ids={[row.id]} />
@@ -145,7 +148,7 @@ function LettersToRead({ rows }: { readonly rows: readonly LetterToRead[] }) {
     <>
       {drafts.length > 1 ? (
         <div className="mt-2 flex flex-wrap items-center justify-between gap-3 border-cure border-l-4 pl-3">
-          <span className="font-semibold">{drafts.length} drafts wait to be read; nothing of them goes before.</span>
+          <span className="font-semibold">{wording.draftsWaitToBe(drafts.length)}</span>
           <DraftButtons ids={drafts} />
         </div>
       ) : null}

@@ -1,5 +1,6 @@
 import 'server-only';
 import { exportOwner } from '@/data/care/owners';
+import { ownerRoute as wording } from '@/messages/screens/care';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
 
@@ -9,5 +10,5 @@ export async function GET(request: Request): Promise<Response> {
   const kept = exportOwner(db, Number(new URL(request.url).searchParams.get('id')));
   return kept
     ? download('person.json', 'application/json; charset=utf-8', JSON.stringify(kept, null, 2))
-    : new Response('Nobody is kept under this number.', { status: 404 });
+    : new Response(wording.nobodyIsKeptUnder, { status: 404 });
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { type BackShare, FEW } from '@/core/care';
 import { addDays, dateOf, say } from '@/core/quantity';
 import { whatComesBack } from '@/data/care/returns';
+import { returns as wording } from '@/messages/screens/care';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
 import { Link } from '@/ui/link';
 import { reads } from '@/web/reads-here';
@@ -23,8 +24,8 @@ const percent = (share: number): string => say(share, 'fraction', reads());
 
 /** A share in words that do not claim more than the pieces carry. */
 function shareWords({ of, n, low, high }: BackShare): string {
-  if (n < FEW) return `${of} of ${n}: too few to say`;
-  return `${of} of ${n}, likely ${percent(low)} to ${percent(high)}`;
+  if (n < FEW) return wording.ofTooFewTo(of, n);
+  return wording.ofLikelyTo(of, n, percent(low), percent(high));
 }
 
 type BackRow = ReturnType<typeof whatComesBack>['rows'][number];
@@ -32,7 +33,7 @@ type BackRow = ReturnType<typeof whatComesBack>['rows'][number];
 const COLUMNS: readonly Column<BackRow>[] = [
   {
     id: 'finish',
-    name: 'Finish and wood',
+    name: wording.finishAndWood,
     by: (row) => `${SLIP_WORDS.en.finish[row.finish]} ${woodIn('en', row.speciesId)}`,
     cell: (row) => (
       <>
@@ -41,30 +42,30 @@ const COLUMNS: readonly Column<BackRow>[] = [
       </>
     ),
   },
-  { id: 'sold', name: 'Sold', by: (row) => row.sold, className: 'reading', cell: (row) => row.sold },
+  { id: 'sold', name: wording.sold, by: (row) => row.sold, className: 'reading', cell: (row) => row.sold },
   {
     id: 'wrong',
-    name: 'Something wrong',
+    name: wording.somethingWrong,
     by: (row) => row.wrong.of / Math.max(1, row.wrong.n),
     className: 'reading',
     cell: (row) => shareWords(row.wrong),
   },
   {
     id: 'back',
-    name: 'Came back',
+    name: wording.cameBack,
     by: (row) => row.back.of / Math.max(1, row.back.n),
     className: 'reading',
     cell: (row) => shareWords(row.back),
   },
   {
     id: 'every',
-    name: 'Re-oiled every',
+    name: wording.reOiledEvery,
     by: (row) => row.everyDays,
     className: 'reading',
     cell: (row) =>
       row.everyDays === null
-        ? 'nobody said'
-        : `${Math.round(row.everyDays)} days, said ${row.gaps === 1 ? 'once' : `${row.gaps} times`}`,
+        ? wording.nobodySaid
+        : wording.daysSaid(Math.round(row.everyDays), row.gaps === 1 ? 'once' : wording.times(row.gaps)),
   },
 ];
 
@@ -76,14 +77,19 @@ export async function Returns({ search }: { readonly search: Search }) {
   return (
     <>
       <p>
-        <Link href="/care">Care</Link>
+        <Link href="/care">{wording.care}</Link>
       </p>
-      <h1 className="mb-3">What comes back</h1>
-      {rows.length === 0 ? <p className="text-soft">Nothing has been sold yet; then this page tells how it went.</p> : null}
+      <h1 className="mb-3">{wording.whatComesBack}</h1>
+      {rows.length === 0 ? <p className="text-soft">{wording.nothingHasBeenSold}</p> : null}
       {rows.length > 0 ? (
         <BackChart
           months={months}
-          words={`In ${MONTHS} months ${sum((one) => one.sold)} sold, ${sum((one) => one.wrong)} times something said to be wrong, ${sum((one) => one.back)} came back.`}
+          words={wording.inMonthsSoldTimes(
+            MONTHS,
+            sum((one) => one.sold),
+            sum((one) => one.wrong),
+            sum((one) => one.back),
+          )}
         />
       ) : null}
       {rows.length > 0 ? (
@@ -98,10 +104,7 @@ export async function Returns({ search }: { readonly search: Search }) {
           />
         </div>
       ) : null}
-      <p className="mt-2 max-w-prose text-sm text-soft">
-        Spans hold the true share four times in five. Under {FEW} pieces a share is not worth acting on. Owners who are content
-        seldom write, so what is wrong is counted more surely than what is well.
-      </p>
+      <p className="mt-2 max-w-prose text-sm text-soft">{wording.spansHoldTheTrue(FEW)}</p>
     </>
   );
 }

@@ -6,6 +6,7 @@ import { findSold, looksBetween } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { theShop } from '@/data/shop/queries';
+import { careCareRoutes as wording } from '@/messages/screens/care';
 import { SLIP_SIZES, tooLong } from '@/print/slip';
 import type { SlipWish } from '@/print/slip-pdf';
 import { session } from '@/web/session';
@@ -14,7 +15,7 @@ import { languageOf } from './owner-page';
 import { slipOf } from './slip';
 import { slipPdf, slipPicture } from './slip-print';
 
-const missing = (): Response => new Response('There is no piece with this code.', { status: 404 });
+const missing = (): Response => new Response(wording.thereIsNoPiece, { status: 404 });
 
 function slipFor(code: string) {
   const db = database();

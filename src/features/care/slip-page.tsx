@@ -7,6 +7,7 @@ import { bottlesFor } from '@/data/care/bottles';
 import { careOf, reportsOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from '@/messages/care';
+import { slipPage as wording } from '@/messages/screens/care';
 import { SLIP_SIZES, slipIn, tooLong } from '@/print/slip';
 import { SlipSide } from '@/print/slip-side';
 import { linkLook } from '@/ui/button';
@@ -30,7 +31,7 @@ const untranslated = (
   languages.flatMap((language) =>
     woods
       .filter((wood) => wood.like !== undefined && language !== 'en' && !wood.names?.[language])
-      .map((wood) => `${wood.name} has no name in ${LANGUAGE_NAMES[language]}: the slip says it as it is.`),
+      .map((wood) => wording.hasNoNameIn(wood.name, LANGUAGE_NAMES[language])),
   );
 
 /** The slip of a sold piece as it is printed, where it can be had, and how the piece stands with its owner. */
@@ -67,16 +68,15 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
       </div>
       <div className="no-print max-w-xl grow basis-96">
         <h1>
-          Slip <span className="reading">{slip.pieceNumber}</span>
+          {wording.slip}
+          <span className="reading">{slip.pieceNumber}</span>
         </h1>
         <p className="mt-1">
-          {keeps.holder ?? 'No owner is noted.'}
+          {keeps.holder ?? wording.noOwnerIsNoted}
           {keeps.plan.country ? `, ${countryName(keeps.plan.country)}` : ''}
-          {keeps.ended ? ' The piece is no more.' : keeps.stopped ? ' Letters are stopped.' : ''}
+          {keeps.ended ? wording.thePieceIsNo : keeps.stopped ? wording.lettersAreStopped : ''}
         </p>
-        {keeps.bounced ? (
-          <p className="font-semibold text-late">▲ Letters to this address come back. Enter another under “Who has it”.</p>
-        ) : null}
+        {keeps.bounced ? <p className="font-semibold text-late">{wording.lettersToThisAddress}</p> : null}
         {untranslated(slip.woods ?? [], wish.languages).map((says) => (
           <p key={says} className="text-soft">
             {says}
@@ -86,22 +86,20 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
         {made ? (
           <div className="mt-4 flex flex-wrap items-center gap-3">
             <a href={`/slip/${code}/pdf?${query}`} className={linkLook('main', true)}>
-              {wish.size} as PDF
+              {wording.asPdf(wish.size)}
             </a>
             <PrintButton />
           </div>
         ) : null}
         <p className="mt-2 text-sm text-soft">
-          {made ? `Set in ${made.pt.toFixed(1)} pt, as large as fits; shown as it prints. ` : ''}
-          {shop.baseAddress
-            ? `The code leads to ${slip.address}.`
-            : 'The code holds the short care text itself. Once the shop has a public base address (under the shop’s name), it leads to the owner’s page.'}
+          {made ? wording.setInPtAs(made.pt.toFixed(1)) : ''}
+          {shop.baseAddress ? wording.theCodeLeadsTo(slip.address) : wording.theCodeHoldsThe}
         </p>
         <p className="mt-3 flex flex-wrap gap-x-6 gap-y-1">
-          <Link href={`/piece/${code}`}>The piece, and what to do if something is wrong</Link>
-          <a href={`/care/${code}`}>The owner’s page</a>
-          <a href={`/care/${code}/file?lang=${wish.languages[0]}`}>The same as a file</a>
-          <a href={`/slip/${code}/ics`}>Dates for a calendar</a>
+          <Link href={`/piece/${code}`}>{wording.thePieceAndWhat}</Link>
+          <a href={`/care/${code}`}>{wording.theOwnersPage}</a>
+          <a href={`/care/${code}/file?lang=${wish.languages[0]}`}>{wording.theSameAsA}</a>
+          <a href={`/slip/${code}/ics`}>{wording.datesForACalendar}</a>
         </p>
         <WhatBecomesOfIt
           code={code}
@@ -146,7 +144,14 @@ function WhatBecomesOfIt({ code, keeps, bottles, grams, today, currency }: Becom
       currency={currency}
       bottles={bottles.map((one) => ({
         value: String(one.lotId),
-        name: `${one.size || one.number}, ${one.title}, ${one.left} left, ${Math.floor(one.treatments)} treatments of ${say(grams, 'g', reads())}${one.brings.length > 0 ? `, brings ${one.brings.join(', ')}` : ''}`,
+        name: wording.leftTreatmentsOf(
+          one.size || one.number,
+          one.title,
+          one.left,
+          Math.floor(one.treatments),
+          say(grams, 'g', reads()),
+          one.brings.length > 0 ? wording.brings(one.brings.join(', ')) : '',
+        ),
       }))}
       ended={keeps.ended}
     />
@@ -158,11 +163,11 @@ function SlipForm({ wish }: { readonly wish: ReturnType<typeof wishOf> }) {
   const named = LANGUAGES.map((one) => [one, LANGUAGE_NAMES[one]] as const);
   return (
     <form className="mt-4 flex flex-wrap items-end gap-3">
-      <Setting says="Size" name="size" chosen={wish.size} options={SLIP_SIZES.map((size) => [size, size])} />
-      <Setting says="Language" name="lang" chosen={wish.languages[0] ?? 'en'} options={named} />
-      <Setting says="On the back" name="also" chosen={wish.languages[1] ?? ''} options={[['', 'nothing'], ...named]} />
+      <Setting says={wording.size} name="size" chosen={wish.size} options={SLIP_SIZES.map((size) => [size, size])} />
+      <Setting says={wording.language} name="lang" chosen={wish.languages[0] ?? 'en'} options={named} />
+      <Setting says={wording.onTheBack} name="also" chosen={wish.languages[1] ?? ''} options={[['', 'nothing'], ...named]} />
       <button type="submit" className={linkLook('plain')}>
-        Set it so
+        {wording.setItSo}
       </button>
     </form>
   );
@@ -173,7 +178,7 @@ function SaidOfIt({ reports }: { readonly reports: ReturnType<typeof reportsOf> 
   if (reports.length === 0) return null;
   return (
     <>
-      <h2 className="mt-6 mb-1">What was said of it</h2>
+      <h2 className="mt-6 mb-1">{wording.whatWasSaidOf}</h2>
       <ul>
         {reports.map((one) => (
           <li key={one.id} className="flex flex-wrap gap-3 border-hair border-t py-1">
@@ -182,7 +187,7 @@ function SaidOfIt({ reports }: { readonly reports: ReturnType<typeof reportsOf> 
               {REPORT_WORDS[one.kind]}
               {one.note ? `: ${one.note}` : ''}
             </span>
-            {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>photo</a> : null}
+            {one.photo ? <a href={`/api/photo?hash=${one.photo}`}>{wording.photo}</a> : null}
           </li>
         ))}
       </ul>
@@ -196,8 +201,8 @@ const LOOKS_SHOWN = 16;
 function Looks({ dates }: { readonly dates: readonly string[] }) {
   return (
     <>
-      <h2 className="mt-6 mb-1">Looks</h2>
-      {dates.length === 0 ? <p className="text-soft">None are due.</p> : null}
+      <h2 className="mt-6 mb-1">{wording.looks}</h2>
+      {dates.length === 0 ? <p className="text-soft">{wording.noneAreDue}</p> : null}
       <ol className="reading columns-2">
         {dates.slice(0, LOOKS_SHOWN).map((date) => (
           <li key={date}>{longDate(date)}</li>

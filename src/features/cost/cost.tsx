@@ -8,6 +8,7 @@ import { allWoods } from '@/data/catalogue/woods';
 import { type FinishCost, finishCosts, usedPerMonth } from '@/data/cost/finish-costs';
 import type { Db } from '@/data/db';
 import { allLots, materialIdOf } from '@/data/stores/queries';
+import { cost as wording } from '@/messages/screens/cost';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
@@ -25,19 +26,19 @@ const Asked = z.object({
 });
 
 const BY_WORDS: Readonly<Record<Upkeeper, string>> = {
-  owner: 'an owner who re-oils',
-  maker: 'you, for them',
+  owner: wording.anOwnerWhoRe,
+  maker: wording.youForThem,
   nobody: 'nobody',
 };
 /** So many lines are told apart on a chart. */
 const DRAWN = 6;
 
 const REST_WORDS: Readonly<Record<RestsOn['of'], (count: number) => string>> = {
-  weighings: (count) => `${count} weighings of a coat`,
-  batches: (count) => `minutes of ${count} batches`,
-  months: (count) => `${count} months of what is used`,
-  boards: (count) => `${count} boards of a washing trial`,
-  sold: (count) => `what came back of ${count} sold`,
+  weighings: (count) => wording.weighingsOfACoat(count),
+  batches: (count) => wording.minutesOfBatches(count),
+  months: (count) => wording.monthsOfWhatIs(count),
+  boards: (count) => wording.boardsOfAWashing(count),
+  sold: (count) => wording.whatCameBackOf(count),
 };
 
 const nameOf = ({ choice: { regimen, lots } }: FinishCost): string =>
@@ -75,38 +76,35 @@ export async function Cost({ asked }: { readonly asked: Record<string, string | 
   };
   return (
     <>
-      <h1>What a finish costs</h1>
+      <h1>{wording.whatAFinishCosts}</h1>
       <AskedForm
         designs={designs.map((one) => [String(one.revisionId), one.name])}
         woods={woods.map((one) => [one.id, one.name])}
         chosen={{ piece: String(design?.revisionId ?? ''), wood: species?.id ?? '', years: String(years), by }}
       />
       {costs.length === 0 ? (
-        <p className="mt-4 max-w-prose">
-          No finish in the stores suits this piece, or there is no design yet. “Which finish?” says what stands in the way.
-        </p>
+        <p className="mt-4 max-w-prose">{wording.noFinishInThe}</p>
       ) : (
         <div className="mt-4 grid gap-x-12 gap-y-8 wide:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
-          <section aria-label="Over the years">
-            <h2>Over {figure(years, 'h', reads(), years % 1 === 0 ? 0 : 1)} years</h2>
+          <section aria-label={wording.overTheYears}>
+            <h2>{wording.overYears(figure(years, 'h', reads(), years % 1 === 0 ? 0 : 1))}</h2>
             <ul className="my-2 text-lg" data-testid="crossings">
               {cross.slice(0, 4).map((one) => (
                 <li key={`${one.dear} ${one.cheap}`}>
-                  After {yearsWords(one.years)} <strong>{named(one.dear)}</strong> has cost less than {named(one.cheap)}, though
-                  it begins dearer.
+                  {wording.after(yearsWords(one.years))}
+                  <strong>{named(one.dear)}</strong>
+                  {wording.hasCostLessThan(named(one.cheap))}
                 </li>
               ))}
-              {cross.length === 0 ? (
-                <li>What is cheapest on the first day stays so: no lines cross within these years.</li>
-              ) : null}
+              {cross.length === 0 ? <li>{wording.whatIsCheapestOn}</li> : null}
             </ul>
             <YearsChart lines={lines} years={years} crossings={cross} />
             <p className="text-sm text-soft">
-              Money in {shop.currency} for one piece, hands at{' '}
-              {shop.hourMinor === null
-                ? 'nothing: no hour’s price is entered'
-                : `${toMajor(shop.hourMinor, shop.currency)} an hour`}
-              , kept up by {BY_WORDS[by]}. Rings: where two have cost the same.
+              {wording.moneyInForOne(
+                shop.currency,
+                shop.hourMinor === null ? wording.nothingNoHoursPrice : wording.anHour(toMajor(shop.hourMinor, shop.currency)),
+                BY_WORDS[by],
+              )}
             </p>
           </section>
           <CostTable costs={costs} drawn={drawn} currency={shop.currency} />
@@ -124,7 +122,7 @@ const firstOf = <T,>(all: readonly T[], kind: (one: T) => string): T[] =>
   all.filter((one, i) => all.findIndex((other) => kind(other) === kind(one)) === i);
 
 const yearsWords = (years: number): string =>
-  years < 1 ? `${Math.max(1, Math.round(years * 12))} months` : `${years.toFixed(1).replace('.0', '')} years`;
+  years < 1 ? wording.months(Math.max(1, Math.round(years * 12))) : wording.years(years.toFixed(1).replace('.0', ''));
 
 type Options = readonly (readonly [value: string, name: string])[];
 type AskedProps = {
@@ -155,15 +153,15 @@ function AskedForm({ designs, woods, chosen }: AskedProps) {
       {pick('wood', 'Wood', woods)}
       {pick(
         'by',
-        'Kept up by',
+        wording.keptUpBy,
         UPKEEPERS.map((one) => [one, BY_WORDS[one]]),
       )}
       <label className="flex flex-col gap-1">
-        <span className="label">Years</span>
+        <span className="label">{wording.years2}</span>
         <input name="years" inputMode="decimal" defaultValue={chosen.years} autoComplete="off" className={`${BOX} w-24`} />
       </label>
       <button type="submit" className={linkLook('main')}>
-        Reckon
+        {wording.reckon}
       </button>
     </form>
   );
@@ -185,15 +183,15 @@ function CostTable({ costs, drawn, currency }: TableProps) {
   const others = priced.filter((one) => !cheapest.includes(one));
   const letter = (one: FinishCost): string => LETTERS[drawn.indexOf(one)] ?? '';
   return (
-    <section aria-label="Each finish">
-      <h2>Each finish</h2>
+    <section aria-label={wording.eachFinish}>
+      <h2>{wording.eachFinish}</h2>
       <ol>
         {cheapest.map((one) => (
           <CostRow key={nameOf(one)} one={one} letter={letter(one)} currency={currency} />
         ))}
       </ol>
       {others.length > 0 ? (
-        <Fold says={`The same with other lots, ${others.length} more`} className="border-rule border-t">
+        <Fold says={wording.theSameWithOther(others.length)} className="border-rule border-t">
           <ol>
             {others.map((one) => (
               <CostRow key={nameOf(one)} one={one} letter="" currency={currency} />
@@ -203,8 +201,8 @@ function CostTable({ costs, drawn, currency }: TableProps) {
       ) : null}
       {unpriced.length > 0 ? (
         <>
-          <h3 className="mt-4">Without a price</h3>
-          <p className="text-sm text-soft">Too little is reckoned of these: enter what their lots cost to compare them.</p>
+          <h3 className="mt-4">{wording.withoutAPrice}</h3>
+          <p className="text-sm text-soft">{wording.tooLittleIsReckoned}</p>
           <ol>
             {unpriced.map((one) => (
               <CostRow key={nameOf(one)} one={one} letter={letter(one)} currency={currency} />
@@ -212,9 +210,7 @@ function CostTable({ costs, drawn, currency }: TableProps) {
           </ol>
         </>
       ) : null}
-      <p className="mt-2 text-sm text-soft">
-        Finishes a gate would refuse for this piece are not reckoned. The cheapest is not the best: it is the cheapest.
-      </p>
+      <p className="mt-2 text-sm text-soft">{wording.finishesAGateWould}</p>
     </section>
   );
 }
@@ -236,45 +232,48 @@ function CostRow({ one, letter, currency }: RowProps) {
             <span className="reading font-bold">{letter}</span>
             <span>
               <strong className="text-base">{nameOf(one)}</strong>
-              {isUndeclared(one) ? <span className="text-soft"> (contents not all declared: it must be signed for)</span> : null}
+              {isUndeclared(one) ? <span className="text-soft">{wording.contentsNotAllDeclared}</span> : null}
               <span className="reading block text-soft">
-                {money(one.likely.first)} at first, {money(one.likely.perYearUpkeep)} each year, in all {money(one.low.total)} to{' '}
-                {money(one.high.total)}
+                {wording.atFirstEachYear(
+                  money(one.likely.first),
+                  money(one.likely.perYearUpkeep),
+                  money(one.low.total),
+                  money(one.high.total),
+                )}
               </span>
             </span>
-            <span className="reading font-semibold">
-              {money(one.likely.perYear)} {currency} a year
-            </span>
+            <span className="reading font-semibold">{wording.aYear(money(one.likely.perYear), currency)}</span>
           </span>
         }
       >
         <ul className="mb-2 ml-9">
           <li>
-            Finish {money(one.likely.materials)}, hands {money(one.likely.hands)} ({sayMinutes(one.handsMin)} a piece), paper and
-            cloths {money(one.likely.first - one.likely.materials - one.likely.hands)}.
+            {wording.finishHandsAPiece(
+              money(one.likely.materials),
+              money(one.likely.hands),
+              sayMinutes(one.handsMin),
+              money(one.likely.first - one.likely.materials - one.likely.hands),
+            )}
           </li>
           <li>
             {one.intervalDays === null
-              ? 'Nothing is renewed.'
-              : `Renewed every ${one.intervalDays} days: ${one.likely.treatmentsPerYear.toFixed(1)} times a year.`}{' '}
-            {one.returnsPerYear > 0
-              ? `${(100 * one.returnsPerYear).toFixed(1)} in 100 come back and are finished once more.`
-              : 'None came back so far.'}
+              ? wording.nothingIsRenewed
+              : wording.renewedEveryDaysTimes(one.intervalDays, one.likely.treatmentsPerYear.toFixed(1))}{' '}
+            {one.returnsPerYear > 0 ? wording.inComeBackAnd((100 * one.returnsPerYear).toFixed(1)) : wording.noneCameBackSo}
           </li>
-          {one.waste > 0 ? <li>{Math.round(100 * one.waste)} % of a coat ends in the cloths, as weighed.</li> : null}
+          {one.waste > 0 ? <li>{wording.ofACoatEnds(Math.round(100 * one.waste))}</li> : null}
           {one.spoils > 0 ? (
-            <li className="font-semibold text-late">
-              ▲ {Math.round(100 * one.spoils)} % of the tin goes off before it is used; it is paid for.
-            </li>
+            <li className="font-semibold text-late">{wording.ofTheTinGoes(Math.round(100 * one.spoils))}</li>
           ) : null}
           {one.unpriced.length > 0 ? (
-            <li className="font-semibold text-late">▲ Not in it: {one.unpriced.join(', ')}, whose price nobody entered.</li>
+            <li className="font-semibold text-late">{wording.notInItWhose(one.unpriced.join(', '))}</li>
           ) : null}
           <li className="text-soft">
-            {one.rests.length > 0
-              ? `Rests on ${one.rests.map(({ count, of }) => REST_WORDS[of](count)).join(', ')}.`
-              : 'Working figures of the trade: nothing of it was measured here yet.'}{' '}
-            The span: from an owner who seldom uses it to one who does daily, and a thrifty to a thirsty coat.
+            {wording.theSpanFromAn(
+              one.rests.length > 0
+                ? wording.restsOn(one.rests.map(({ count, of }) => REST_WORDS[of](count)).join(', '))
+                : wording.workingFiguresOfThe,
+            )}
           </li>
         </ul>
       </Fold>

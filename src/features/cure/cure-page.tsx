@@ -9,6 +9,7 @@ import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
 import { laidOn } from '@/data/work/laid';
 import { type BatchStanding, type CureStanding, standingOfBatch } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
+import { curePage as wording } from '@/messages/screens/cure';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { openBatches, titleOf } from '@/trade/hands/open-batches';
 import { linkLook } from '@/ui/button';
@@ -46,15 +47,15 @@ export async function CurePage({ number }: { readonly number: string }) {
           </p>
         </div>
         <Link href={`/work/${number}`} className={linkLook('plain')}>
-          Coat book
+          {wording.coatBook}
         </Link>
         {batch.trial ? (
           <Link href={`/trials/${batch.trial.number}`} className={linkLook('main')}>
-            To its trial
+            {wording.toItsTrial}
           </Link>
         ) : (
           <Link href={`/release/${number}`} className={linkLook('main')}>
-            To release
+            {wording.toRelease}
           </Link>
         )}
       </div>
@@ -69,19 +70,19 @@ export async function CurePage({ number }: { readonly number: string }) {
           />
           {cure.settles ? (
             <p className="mt-4 max-w-3xl border-rest border-l-4 pl-3">
-              It never dries and is never called cured: it settles. {weepWords(batch, standing, nowMs, shop.zone)}
+              {wording.itNeverDriesAnd(weepWords(batch, standing, nowMs, shop.zone))}
             </p>
           ) : null}
         </>
       ) : (
         <p>
           {batch.on.length === 0
-            ? 'A bare piece neither cures nor settles.'
+            ? wording.aBarePieceNeither
             : batch.on.some((lot) => lot.nature?.drying === 'mixed')
-              ? 'Part of what is on it dries and part never does: it stays tacky, and no date can be said.'
+              ? wording.partOfWhatIs
               : isWet(standing)
-                ? 'Its last coat still lies wet, or it is still in its bath: setting begins when it is wiped.'
-                : 'The last coat is still to come; the estimate begins there.'}
+                ? wording.itsLastCoatStill
+                : wording.theLastCoatIs}
         </p>
       )}
       {batch.release ? null : (
@@ -135,14 +136,13 @@ function Rests({ number, rests, nowMs, zone }: RestsProps) {
   if (!here || others.every(isSame)) return null;
   const moment = (ms: number): string => (ms <= nowMs ? 'now' : clockTime(ms, zone, nowMs));
   const by = (ms: number): string =>
-    Math.abs(ms) < MS_PER_HOUR ? 'no different' : `${sayMinutes(Math.abs(ms) / MS_PER_MINUTE)} ${ms > 0 ? 'sooner' : 'later'}`;
+    Math.abs(ms) < MS_PER_HOUR
+      ? wording.noDifferent
+      : `${sayMinutes(Math.abs(ms) / MS_PER_MINUTE)} ${ms > 0 ? 'sooner' : 'later'}`;
   return (
     <section className="mt-6 max-w-3xl">
-      <h2>Its waits, here and elsewhere</h2>
-      <p className="text-soft">
-        If hands are always there. A step that leads to a place of its own stands there whatever is chosen now; the rest goes by
-        the air of the place.
-      </p>
+      <h2>{wording.itsWaitsHereAnd}</h2>
+      <p className="text-soft">{wording.ifHandsAreAlways}</p>
       <DataTable
         id="rests"
         path={`/cure/${number}`}
@@ -153,12 +153,16 @@ function Rests({ number, rests, nowMs, zone }: RestsProps) {
         columns={[
           {
             id: 'place',
-            name: 'Standing at',
+            name: wording.standingAt,
             cell: (one) => <span className={one.isHere ? 'font-semibold' : ''}>{one.place}</span>,
           },
-          { id: 'next', name: 'Next act', cell: (one) => moment(one.nextMs) },
-          { id: 'last', name: 'Last coat', cell: (one) => moment(one.lastCoatMs) },
-          { id: 'by', name: 'Against here', cell: (one) => (one.isHere ? 'where it is' : by(here.lastCoatMs - one.lastCoatMs)) },
+          { id: 'next', name: wording.nextAct, cell: (one) => moment(one.nextMs) },
+          { id: 'last', name: wording.lastCoat, cell: (one) => moment(one.lastCoatMs) },
+          {
+            id: 'by',
+            name: wording.againstHere,
+            cell: (one) => (one.isHere ? wording.whereItIs : by(here.lastCoatMs - one.lastCoatMs)),
+          },
         ]}
       />
     </section>
@@ -169,15 +173,13 @@ function Rests({ number, rests, nowMs, zone }: RestsProps) {
 function airWords(batch: Batch, { air }: CureStanding, zone: string): string {
   const { readings, gaps, forecast } = air;
   const where = batch.place?.name.toLowerCase() ?? 'bench';
-  if (readings.length === 0)
-    return `Nothing was read where it stood: reckoned with ${say(forecast.tempC, '°C', reads())} and ${percent(forecast.rh)}.`;
+  if (readings.length === 0) return wording.nothingWasReadWhere(say(forecast.tempC, '°C', reads()), percent(forecast.rh));
   const hole = gaps
-    .map(
-      ({ fromMs, toMs }) =>
-        `Nothing was read from ${clockTime(fromMs, zone)} on ${dayMonth(fromMs, zone)} for ${sayMinutes((toMs - fromMs) / MS_PER_MINUTE)}; that is bridged by what is usual there.`,
+    .map(({ fromMs, toMs }) =>
+      wording.nothingWasReadFrom(clockTime(fromMs, zone), dayMonth(fromMs, zone), sayMinutes((toMs - fromMs) / MS_PER_MINUTE)),
     )
     .join(' ');
-  return `Reckoned from ${readings.length} hours read where it stood, now at the ${where}. ${hole} The coming week is expected at ${say(forecast.tempC, '°C', reads())} and ${percent(forecast.rh)}, by the hour of the day and the season as read there.`;
+  return wording.reckonedFromHoursRead(readings.length, where, hole, say(forecast.tempC, '°C', reads()), percent(forecast.rh));
 }
 
 /** By how many hours at 20 °C such a batch is ready; what cannot be said is said to be so. */
@@ -186,7 +188,7 @@ function hoursWords(needed: CureStanding['needed']): string {
     const hours = quantile(needed, share);
     return hours === null ? UNSAYABLE : say(hours, 'h', reads());
   };
-  return `half by ${at(0.5)}, nine in ten by ${at(0.9)}`;
+  return wording.halfByNineIn(at(0.5), at(0.9));
 }
 
 type BodyProps = {
@@ -211,9 +213,13 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
   const { p10, p50, p90 } = cure.readyAtMs;
   const dates =
     p10 === null
-      ? `${UNSAYABLE}: too much speaks against it ever being ready`
-      : `${on(p10)} at the earliest, ${p50 === null ? `most likely: ${UNSAYABLE}` : `most likely by ${on(p50)}`}, ${p90 === null ? `almost surely: ${UNSAYABLE}` : `almost surely by ${on(p90)}`}`;
-  const words = `${percent(cure.pReady)} likely ${verb(cure)} now; ${dates}.`;
+      ? wording.tooMuchSpeaksAgainst(UNSAYABLE)
+      : wording.atTheEarliest(
+          on(p10),
+          p50 === null ? wording.mostLikely(UNSAYABLE) : wording.mostLikelyBy(on(p50)),
+          p90 === null ? wording.almostSurely(UNSAYABLE) : wording.almostSurelyBy(on(p90)),
+        );
+  const words = wording.likelyNow(percent(cure.pReady), verb(cure), dates);
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,2.2fr)_minmax(0,1fr)]">
       <Fan
@@ -242,7 +248,7 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
       />
       <section>
         <p className="reading text-[4.5rem] font-semibold leading-none">{percent(cure.pReady)}</p>
-        <p className="mb-3 text-soft">likely {verb(cure)}, an estimate</p>
+        <p className="mb-3 text-soft">{wording.likelyAnEstimate(verb(cure))}</p>
         <dl className="reading grid grid-cols-[9rem_1fr] gap-y-1">
           {milestonesOf(cure).map(({ id, ...reached }) => (
             <div key={id} className="contents">
@@ -252,30 +258,25 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
           ))}
           {laid.perM2.length > 0 ? (
             <>
-              <dt className="text-soft">Laid on, g/m²</dt>
+              <dt className="text-soft">{wording.laidOnGM}</dt>
               <dd className="font-semibold">{laid.perM2.map((one) => one.toFixed(0)).join(' + ')}</dd>
             </>
           ) : null}
-          <dt className="text-soft">Since last coat</dt>
+          <dt className="text-soft">{wording.sinceLastCoat}</dt>
           <dd className="font-semibold">{sayMinutes((nowMs - cure.startMs) / MS_PER_MINUTE)}</dd>
-          <dt className="text-soft">Counts as</dt>
-          <dd className="font-semibold">
-            {say(cure.ageHours, 'h', reads())} at {say(20, '°C', reads(), 0)}
-          </dd>
-          <dt className="text-soft">Such are ready</dt>
+          <dt className="text-soft">{wording.countsAs}</dt>
+          <dd className="font-semibold">{wording.at(say(cure.ageHours, 'h', reads()), say(20, '°C', reads(), 0))}</dd>
+          <dt className="text-soft">{wording.suchAreReady}</dt>
           <dd className="font-semibold">{hoursWords(cure.needed)}</dd>
         </dl>
         <p className="mt-3 text-sm text-soft">
-          {airWords(batch, cure, zone)}{' '}
-          {laid.isThick && !cure.settles
-            ? 'A coat took far more than such coats take: how long a thick coat sets is not known, so go by the checks. '
-            : ''}
-          {cure.needed.never >= 0.1 ? 'So much failed that it may never be ready: look at it, strip it or begin again. ' : ''}
+          {airWords(batch, cure, zone)} {laid.isThick && !cure.settles ? wording.aCoatTookFar : ''}
+          {cure.needed.never >= 0.1 ? wording.soMuchFailedThat : ''}
           {cure.learnedFrom > 0
-            ? `The shipped ${cure.shippedHours} h were moved by ${cure.learnedFrom} of your own batches.`
+            ? wording.theShippedHWere(cure.shippedHours, cure.learnedFrom)
             : cure.source === 'label'
-              ? 'The hours are its label’s: its maker’s word stands for the house’s figure, and your checks overrule both.'
-              : 'A working figure of the trade, erring late; your own released batches will move it.'}
+              ? wording.theHoursAreIts
+              : wording.aWorkingFigureOf}
         </p>
       </section>
     </div>
@@ -292,8 +293,8 @@ type ChecksProps = {
 function Checks({ batch, zone, nowMs, initials }: ChecksProps) {
   return (
     <section>
-      <h2 className="mb-1">Checks so far</h2>
-      {batch.checks.length === 0 ? <p className="text-soft">None yet.</p> : null}
+      <h2 className="mb-1">{wording.checksSoFar}</h2>
+      {batch.checks.length === 0 ? <p className="text-soft">{wording.noneYet}</p> : null}
       <ul>
         {[...batch.checks].reverse().map((check) => (
           <li key={check.clientId} className="flex items-baseline gap-3 border-hair border-t py-1.5">

@@ -3,6 +3,7 @@ import { instantOf, MS_PER_MINUTE, say, sayMinutes } from '@/core/quantity';
 import { lastReading, type Place, places } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
 import type { BatchStanding, CureStanding } from '@/data/work/standing';
+import { cure as wording } from '@/messages/screens/cure';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { openBatches, titleOf } from '@/trade/hands/open-batches';
 import { Why } from '@/trade/why';
@@ -30,15 +31,10 @@ export async function Cure({ by }: { readonly by: string | null }) {
   const rooms = places(db).map((place) => ({ place, reading: lastReading(db, place.id) }));
   return (
     <>
-      <h1>Cure</h1>
-      {curing.length === 0 ? (
-        <p className="mt-4 max-w-prose">Nothing cures or settles now. A batch stands here from its last coat on.</p>
-      ) : null}
+      <h1>{wording.cure}</h1>
+      {curing.length === 0 ? <p className="mt-4 max-w-prose">{wording.nothingCuresOrSettles}</p> : null}
       <Curing rows={curing} nowMs={nowMs} zone={shop.zone} />
-      <p className="mt-2 text-sm text-soft">
-        Estimates from the room’s readings and your checks; working figures of the trade that err late. The estimate alone
-        releases nothing.
-      </p>
+      <p className="mt-2 text-sm text-soft">{wording.estimatesFromTheRooms}</p>
       <Hurry moves={moves} together={together} by={by} zone={shop.zone} />
       <div className="mt-8 grid gap-10 wide:grid-cols-2">
         <ReadingForm places={rooms.map(({ place }) => ({ id: place.id, name: place.name }))} at={rooms[0]?.place.id ?? 0} />
@@ -69,14 +65,17 @@ function Hurry({ moves, together, by, zone }: HurryProps) {
     <section className="mt-8 max-w-3xl">
       <div className="mb-1 flex flex-wrap items-end justify-between gap-3">
         <h2>
-          What would hurry them{' '}
+          {wording.whatWouldHurryThem}
           <span className="text-sm font-normal">
-            sun: <Why of="sun" /> warmth: <Why of="heat" />
+            {wording.sun}
+            <Why of="sun" />
+            {wording.warmth}
+            <Why of="heat" />
           </span>
         </h2>
         <form className="flex items-end gap-2">
           <label className="flex flex-col">
-            <span className="label">All ready by</span>
+            <span className="label">{wording.allReadyBy}</span>
             <input
               type="date"
               name="by"
@@ -85,21 +84,18 @@ function Hurry({ moves, together, by, zone }: HurryProps) {
             />
           </label>
           <button type="submit" className={linkLook('plain')}>
-            Reckon
+            {wording.reckon}
           </button>
         </form>
       </div>
       {by !== null ? <Together {...together} zone={zone} by={by} /> : null}
-      {moves.length === 0 ? <p className="text-soft">No other place would bring anything forward.</p> : null}
+      {moves.length === 0 ? <p className="text-soft">{wording.noOtherPlaceWould}</p> : null}
       <ol>
         {moves.slice(0, MOST_MOVES).map((move) => (
           <MoveItem key={`${move.id}-${move.to}`} move={move} zone={zone} />
         ))}
       </ol>
-      <p className="text-sm text-soft">
-        Each by itself, with the room that is left now, by what each place will be like this week. What is still to be coated, and
-        what only settles, is not in it. Estimates.
-      </p>
+      <p className="text-sm text-soft">{wording.eachByItselfWith}</p>
     </section>
   );
 }
@@ -114,25 +110,25 @@ type AirProps = {
 function AirNow({ rooms, nowMs, zone }: AirProps) {
   return (
     <section>
-      <h2 className="mb-1">The air now</h2>
+      <h2 className="mb-1">{wording.theAirNow}</h2>
       <dl className="reading grid grid-cols-[minmax(0,1fr)_4rem_3rem_minmax(0,1fr)_auto] items-center gap-y-1">
         {rooms.map(({ place, reading }) => (
           <div key={place.id} className="contents">
             <dt>{place.name}</dt>
             <dd className="font-semibold">{reading ? say(reading.tempC, '°C', reads()) : '–'}</dd>
             <dd className="font-semibold">{reading ? percent(reading.rhFraction) : ''}</dd>
-            <dd className="text-soft">{reading ? clockTime(reading.at, zone, nowMs) : 'no reading'}</dd>
+            <dd className="text-soft">{reading ? clockTime(reading.at, zone, nowMs) : wording.noReading}</dd>
             <ReadingsIn place={place} />
           </div>
         ))}
       </dl>
       <p className="mt-1 text-sm">
         <a href={`/api/practice-logger?place=${rooms.find(({ place }) => place.kind === 'rack')?.place.id ?? 1}`}>
-          A practice logger’s week as a file
-        </a>{' '}
-        or{' '}
+          {wording.aPracticeLoggersWeek}
+        </a>
+        {wording.or}
         <a href={`/api/practice-logger?span=year&place=${rooms.find(({ place }) => place.kind === 'rack')?.place.id ?? 1}`}>
-          its year, from a clock that is an hour ahead
+          {wording.itsYearFromA}
         </a>
       </p>
     </section>
@@ -150,18 +146,16 @@ type TogetherProps = {
 function Together({ moves, late, zone, by }: TogetherProps) {
   return (
     <p className="mb-2 border-cure border-l-4 pl-3">
-      {moves.length > 0 ? (
-        <>
-          To have them ready by {longDate(by)}:{' '}
-          {moves.map((move) => `${move.number} to the ${move.place} (${dayAndDate(move.readyMs, zone)})`).join(', then ')}.
-        </>
-      ) : (
-        `No move is needed, or helps, for ${longDate(by)}.`
-      )}{' '}
+      {moves.length > 0
+        ? wording.toHaveThemReady(
+            longDate(by),
+            moves.map((move) => wording.toThe(move.number, move.place, dayAndDate(move.readyMs, zone))).join(wording.thenWord),
+          )
+        : wording.noMoveIsNeeded(longDate(by))}{' '}
       {late.length > 0 ? (
-        <strong className="text-late">▲ Not almost surely ready then: {late.join(', ')}.</strong>
+        <strong className="text-late">{wording.notAlmostSurelyReady(late.join(', '))}</strong>
       ) : (
-        'By the estimate all that cure now would be.'
+        wording.byTheEstimateAll
       )}
     </p>
   );
@@ -179,14 +173,13 @@ function CuringItem({ batch, standing, cure, nowMs, zone }: CuringRow & { readon
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
           <span className="block text-sm text-soft">
-            {batch.regimen.name}, at the {batch.place?.name.toLowerCase()}
+            {wording.atThe(batch.regimen.name)}
+            {batch.place?.name.toLowerCase()}
           </span>
         </span>
         <span className="reading text-4xl font-semibold">{percent(cure.pReady)}</span>
         <span className="text-sm">
-          <span className="reading block">
-            likely {verb(cure)} {spanWords(cure.readyAtMs, zone, nowMs)}
-          </span>
+          <span className="reading block">{wording.likely(verb(cure), spanWords(cure.readyAtMs, zone, nowMs))}</span>
           <span className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}>
             {missing(standing)}
           </span>
@@ -200,9 +193,12 @@ function CuringItem({ batch, standing, cure, nowMs, zone }: CuringRow & { readon
 function MoveItem({ move, zone }: { readonly move: HurryProps['moves'][number]; readonly zone: string }) {
   return (
     <li className="border-hair border-t py-1.5">
-      Carry <Link href={`/cure/${move.number}`}>{move.number}</Link> to the {move.place}: almost surely fit{' '}
-      <strong>{dayAndDate(move.readyMs, zone)}</strong>, {sayMinutes(move.gainMs / MS_PER_MINUTE)} sooner
-      {move.keepsDate ? <strong className="text-fit"> ● and in time for its date</strong> : ''}.
+      {wording.carry}
+      <Link href={`/cure/${move.number}`}>{move.number}</Link>
+      {wording.toTheAlmostSurely(move.place)}
+      <strong>{dayAndDate(move.readyMs, zone)}</strong>
+      {wording.sooner(sayMinutes(move.gainMs / MS_PER_MINUTE))}
+      {move.keepsDate ? <strong className="text-fit">{wording.andInTimeFor}</strong> : ''}.
     </li>
   );
 }
@@ -210,9 +206,9 @@ function MoveItem({ move, zone }: { readonly move: HurryProps['moves'][number]; 
 const ReadingsIn = ({ place }: { readonly place: AirProps['rooms'][number]['place'] }) => (
   <dd>
     <FileSheet
-      opens="Readings in"
-      title={`Readings of the ${place.name.toLowerCase()}`}
-      say="A room logger’s file: time, temperature, humidity, in whatever order, unit and decimal mark it writes. What it was taken for is shown before anything is kept."
+      opens={wording.readingsIn}
+      title={wording.readingsOfThe(place.name.toLowerCase())}
+      say={wording.aRoomLoggersFile}
       look={lookAtReadings}
       take={takeReadings}
       beside={{ placeId: place.id }}

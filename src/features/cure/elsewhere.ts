@@ -21,6 +21,7 @@ import { airAhead, forecastFor } from '@/data/rooms/air';
 import { type Place, places } from '@/data/shop/queries';
 import { type Batch, piecesIn } from '@/data/work/batch';
 import { type BatchStanding, progressOfBatch, vapourWetMs } from '@/data/work/standing';
+import { elsewhere as wording } from '@/messages/screens/cure';
 import type { OpenBatch } from '@/trade/hands/open-batches';
 import type { CureScene } from './components/what-if';
 
@@ -58,13 +59,11 @@ export function scenesFor(db: Db, batch: Batch, standing: BatchStanding, nowMs: 
   return [
     ...known.map(({ place, day }) => ({
       id: String(place.id),
-      name: `at the ${place.name.toLowerCase()}`,
+      name: wording.atThe(place.name.toLowerCase()),
       rate: dailyRate(weekOf(day), mode),
     })),
-    { id: 'may', name: 'on a sill in May', rate: dailyRate(MAY, mode) },
-    ...(rack
-      ? [{ id: 'nights', name: 'on the rack, heating off at night', rate: dailyRate(weekOf(coldNights(rack)), mode) }]
-      : []),
+    { id: 'may', name: wording.onASillIn, rate: dailyRate(MAY, mode) },
+    ...(rack ? [{ id: 'nights', name: wording.onTheRackHeating, rate: dailyRate(weekOf(coldNights(rack)), mode) }] : []),
   ];
 }
 

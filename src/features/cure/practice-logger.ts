@@ -2,6 +2,7 @@ import 'server-only';
 import { formatInstant, MS_PER_DAY, MS_PER_MINUTE } from '@/core/quantity';
 import { lastReading, places } from '@/data/shop/queries';
 import { loggerFile } from '@/devices/practice-logger';
+import { practiceLogger as wording } from '@/messages/screens/cure';
 import { download } from '@/web/csv';
 import { session } from '@/web/session';
 
@@ -13,7 +14,7 @@ export async function GET(request: Request): Promise<Response> {
   const isYear = asked.get('span') === 'year';
   const days = isYear ? 365 : 7;
   const place = places(db).find((one) => one.id === id);
-  if (!place) return new Response('There is no such place.', { status: 404 });
+  if (!place) return new Response(wording.thereIsNoSuch, { status: 404 });
   const reading = lastReading(db, place.id);
   const wall = Date.parse(`${formatInstant(nowMs, shop.zone).slice(0, 16)}Z`);
   const text = loggerFile({

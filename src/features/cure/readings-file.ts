@@ -6,6 +6,7 @@ import { type By, isAhead } from '@/data/command';
 import { openFile } from '@/data/db';
 import { recordReadings } from '@/data/shop/commands';
 import { sayIssue } from '@/messages';
+import { readingsFile as wording } from '@/messages/screens/cure';
 import { rowId } from '@/trade/shapes';
 import { clockTime, fullDate } from '@/ui/when';
 import { readCells } from '@/web/csv';
@@ -33,13 +34,13 @@ function understand({ text, order, clock }: TakenReadings, zone: string, nowMs: 
 const MOST_FAULTS = 6;
 const MOST_GAPS = 12;
 const ORDERS = [
-  { value: 'day-first', name: 'day, then month' },
-  { value: 'month-first', name: 'month, then day' },
+  { value: 'day-first', name: wording.dayThenMonth },
+  { value: 'month-first', name: wording.monthThenDay },
 ];
 const CLOCKS = [
   { value: 'right', name: 'right' },
-  { value: 'slow', name: 'an hour slow' },
-  { value: 'fast', name: 'an hour fast' },
+  { value: 'slow', name: wording.anHourSlow },
+  { value: 'fast', name: wording.anHourFast },
 ];
 
 const ORDER = { iso: 'year-month-day', 'day-first': 'day, then month', 'month-first': 'month, then day' } as const;
@@ -47,10 +48,10 @@ const ORDER = { iso: 'year-month-day', 'day-first': 'day, then month', 'month-fi
 /** What a file was taken for, in words. */
 const understoodWords = ({ understood: { order, orderIsSure, unit, humidity, decimal } }: LoggerFile): string =>
   [
-    `dates ${ORDER[order]}${orderIsSure ? '' : ' (cannot be told for sure: say below)'}`,
+    wording.dates(ORDER[order], orderIsSure ? '' : wording.cannotBeToldFor),
     `°${unit}`,
-    humidity === 'percent' ? 'humidity in percent' : 'humidity as 0 to 1',
-    `decimal ${decimal}`,
+    humidity === 'percent' ? wording.humidityInPercent : wording.humidityAsTo,
+    wording.decimal(decimal),
   ].join(', ');
 
 /** What a logger's file was understood to hold, gaps and unreadable rows included; for a thread of its own. */
@@ -65,31 +66,28 @@ export function lookAtFile(taken: TakenReadings, zone: string, nowMs: number): R
   const ahead = readings.filter((one) => isAhead(one.atMs, { nowMs })).length;
   return ok({
     fault: null,
-    saves: `Keep ${readings.length - ahead} readings`,
+    saves: wording.keepReadings(readings.length - ahead),
     asks: [
-      ...(understood.orderIsSure ? [] : [{ name: 'order', label: 'Its dates are', value: understood.order, options: ORDERS }]),
-      { name: 'clock', label: 'Its clock was', value: 'right', options: CLOCKS },
+      ...(understood.orderIsSure
+        ? []
+        : [{ name: 'order', label: wording.itsDatesAre, value: understood.order, options: ORDERS }]),
+      { name: 'clock', label: wording.itsClockWas, value: 'right', options: CLOCKS },
     ],
     rows: [
       {
-        name: first && last ? `${readings.length} readings, ${when(first.atMs)} to ${when(last.atMs)}` : 'no reading',
+        name: first && last ? wording.readingsTo(readings.length, when(first.atMs), when(last.atMs)) : wording.noReading,
         under: understoodWords(file),
         status: readings.length > ahead ? 'new' : 'refused',
         knownAs: null,
         faults: [
-          ...(aheadMs > 0
-            ? [`The logger’s clock is ahead by ${sayMinutes(aheadMs / MS_PER_MINUTE)}: its times are moved back by that.`]
-            : []),
-          ...(ahead > 0 ? [`${ahead} lie in the future and are left out: the logger’s clock is ahead.`] : []),
+          ...(aheadMs > 0 ? [wording.theLoggersClockIs(sayMinutes(aheadMs / MS_PER_MINUTE))] : []),
+          ...(ahead > 0 ? [wording.lieInTheFuture(ahead)] : []),
           ...gaps
             .slice(0, MOST_GAPS)
-            .map(
-              (gap) =>
-                `A gap of ${sayMinutes((gap.toMs - gap.fromMs) / MS_PER_MINUTE)} from ${when(gap.fromMs + movedMs)}: it is shown, and bridged by what is usual there.`,
-            ),
-          ...(gaps.length > MOST_GAPS ? [`and ${gaps.length - MOST_GAPS} more gaps`] : []),
-          ...faults.slice(0, MOST_FAULTS).map(({ row, issue }) => `Row ${row}: ${sayIssue(issue, reads())}`),
-          ...(faults.length > MOST_FAULTS ? [`and ${faults.length - MOST_FAULTS} more rows that cannot be read`] : []),
+            .map((gap) => wording.aGapOfFrom(sayMinutes((gap.toMs - gap.fromMs) / MS_PER_MINUTE), when(gap.fromMs + movedMs))),
+          ...(gaps.length > MOST_GAPS ? [wording.andMoreGaps(gaps.length - MOST_GAPS)] : []),
+          ...faults.slice(0, MOST_FAULTS).map(({ row, issue }) => wording.row(row, sayIssue(issue, reads()))),
+          ...(faults.length > MOST_FAULTS ? [wording.andMoreRowsThat(faults.length - MOST_FAULTS)] : []),
         ],
       },
     ],

@@ -4,25 +4,23 @@ import { moistureSwing } from '@/core/piece';
 import { MS_PER_HOUR, say, sayMinutes } from '@/core/quantity';
 import { weighInOf } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
+import { weighIn as wording } from '@/messages/screens/cure';
 import { reads } from '@/web/reads-here';
 import { WeighDrawn } from './components/weigh-drawn';
 import { WeighForm } from './components/weigh-form';
 
 /** What the weighings say, in words. */
 export function weighWords(curve: WeighCurve | null, count: number): string {
-  if (!curve)
-    return `${count} of at least ${LEAST_WEIGHINGS} weighings. Four say something; one a day, longer than you think it cures, says it well.`;
+  if (!curve) return wording.ofAtLeastWeighings(count, LEAST_WEIGHINGS);
   const days = (hours: number): string => sayMinutes(hours * 60);
   const parts = [
-    curve.lostUntil === null
-      ? ''
-      : `${say(curve.lostG, 'g', reads())} left it until ${days(curve.lostUntil)} after the last coat.`,
-    curve.gainedG > 0 ? `${say(curve.gainedG, 'g', reads())} came from the air as the oil set.` : '',
+    curve.lostUntil === null ? '' : wording.leftItUntilAfter(say(curve.lostG, 'g', reads()), days(curve.lostUntil)),
+    curve.gainedG > 0 ? wording.cameFromTheAir(say(curve.gainedG, 'g', reads())) : '',
     curve.plateau
       ? curve.plateau.fromHours === curve.plateau.low && curve.plateau.high === curve.plateau.low
-        ? 'Its weight never changed beyond the scale’s own scatter.'
-        : `Since about ${days(curve.plateau.fromHours)} it changes no more (nine in ten: ${days(curve.plateau.low)} to ${days(curve.plateau.high)}).`
-      : 'It still changes: no plateau yet.',
+        ? wording.itsWeightNeverChanged
+        : wording.sinceAboutItChanges(days(curve.plateau.fromHours), days(curve.plateau.low), days(curve.plateau.high))
+      : wording.itStillChangesNo,
   ];
   return parts.filter(Boolean).join(' ');
 }
@@ -32,9 +30,7 @@ function swingWords(startG: number, airs: Props['airs']): string {
   const swing = moistureSwing(startG, airs);
   if (!swing) return '';
   const { lowG, highG } = swing;
-  return highG - lowG < 0.05
-    ? 'The air hardly changed since: moisture moved it by nothing a scale would show.'
-    : `No bare piece was weighed beside it: by its wood’s moisture alone the air since then may have moved it by ${signed(lowG)} to ${signed(highG)} at most.`;
+  return highG - lowG < 0.05 ? wording.theAirHardlyChanged : wording.noBarePieceWas(signed(lowG), signed(highG));
 }
 const signed = (grams: number): string => `${grams < -0.05 ? '−' : '+'}${say(Math.abs(grams), 'g', reads(), 1)}`;
 
@@ -61,15 +57,13 @@ export function WeighIn({ db, batchId, startMs, decided, airs }: Props) {
   return (
     <section>
       <div className="mb-1 flex flex-wrap items-baseline justify-between gap-3">
-        <h2>Weigh-in</h2>
+        <h2>{wording.weighIn}</h2>
         {decided ? null : <WeighForm batchId={batchId} />}
       </div>
       {weighed.length > 0 ? <WeighDrawn weighed={weighed} curve={drawn} plateau={curve?.plateau ?? null} /> : null}
       <p className="reading">{weighWords(curve, weighed.length)}</p>
       {first && weighed.length > 1 ? <p>{swingWords(first.grams, since)}</p> : null}
-      <p className="text-sm text-soft">
-        Solvent leaves, then oxygen is taken up, then it rests. Evidence beside the estimate; it releases nothing by itself.
-      </p>
+      <p className="text-sm text-soft">{wording.solventLeavesThenOxygen}</p>
     </section>
   );
 }

@@ -3,6 +3,7 @@ import { type MilestoneId, weepingNow } from '@/core/cure';
 import { MS_PER_DAY, say } from '@/core/quantity';
 import type { Batch } from '@/data/work/batch';
 import type { BatchStanding, CureStanding } from '@/data/work/standing';
+import { words as wording } from '@/messages/screens/cure';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 import type { Reached } from './fan';
@@ -13,29 +14,29 @@ export const verb = (cure: CureStanding): string => (cure.settles ? 'settled' : 
 /** What is still missing before a batch is fit, in words. */
 export function missing({ fitness, progress }: BatchStanding): string {
   const left = [
-    progress.rest.length > 1 ? `${progress.rest.length} steps` : progress.rest.length === 1 ? 'its last step' : '',
-    fitness.estimate ? '' : 'the estimate at nine in ten',
-    fitness.check ? '' : 'a check that opens it, passed in the last 48 h, and none of another kind failed since',
-    fitness.leastTime ? '' : 'the regimen’s least time',
+    progress.rest.length > 1 ? wording.steps(progress.rest.length) : progress.rest.length === 1 ? wording.itsLastStep : '',
+    fitness.estimate ? '' : wording.theEstimateAtNine,
+    fitness.check ? '' : wording.aCheckThatOpens,
+    fitness.leastTime ? '' : wording.theRegimensLeastTime,
   ].filter(Boolean);
-  return left.length === 0 ? 'Fit: it can go to release.' : `Still wants ${left.join(', ')}.`;
+  return left.length === 0 ? wording.fitItCanGo : wording.stillWants(left.join(', '));
 }
 
 const DRYING_WORDS: Readonly<Record<MilestoneId, string>> = {
-  touch: 'Dry to the touch',
-  recoat: 'May be recoated',
-  handle: 'May be handled',
-  buff: 'May be buffed',
-  food: 'Fit for food',
-  sale: 'May be sold',
+  touch: wording.dryToTheTouch,
+  recoat: wording.mayBeRecoated,
+  handle: wording.mayBeHandled,
+  buff: wording.mayBeBuffed,
+  food: wording.fitForFood,
+  sale: wording.mayBeSold,
 };
 const SETTLING_WORDS: Readonly<Record<MilestoneId, string>> = {
-  touch: 'Not greasy to the touch',
-  recoat: 'May be oiled again',
-  handle: 'May be handled',
-  buff: 'May be buffed',
-  food: 'Settled, fit for food',
-  sale: 'May be sold',
+  touch: wording.notGreasyToThe,
+  recoat: wording.mayBeOiledAgain,
+  handle: wording.mayBeHandled,
+  buff: wording.mayBeBuffed,
+  food: wording.settledFitForFood,
+  sale: wording.mayBeSold,
 };
 export const milestoneWords = (id: MilestoneId, { settles }: Pick<CureStanding, 'settles'>): string =>
   (settles ? SETTLING_WORDS : DRYING_WORDS)[id];
@@ -44,12 +45,12 @@ export const milestoneWords = (id: MilestoneId, { settles }: Pick<CureStanding, 
 const BY_THE_HOUR_MS = 2 * MS_PER_DAY;
 
 /** Said where too much speaks for never: a coat too thick, an oily wood, a spoiled oil. */
-export const UNSAYABLE = 'no date can be said';
+export const UNSAYABLE = wording.noDateCanBe;
 
 /** The likely moment with the early and the late one; what cannot be said is said to be so. */
 export function spanWords({ p10, p50, p90 }: CureStanding['readyAtMs'], zone: string, nowMs: number): string {
   if (p10 === null || p50 === null) return UNSAYABLE;
-  if (p90 === null) return `${dayAndDate(p50, zone)} (${dayAndDate(p10, zone)} at the earliest, and perhaps never)`;
+  if (p90 === null) return wording.atTheEarliestAnd(dayAndDate(p50, zone), dayAndDate(p10, zone));
   const say = p90 - p10 < BY_THE_HOUR_MS ? (ms: number) => clockTime(ms, zone, nowMs) : (ms: number) => dayAndDate(ms, zone);
   return `${say(p50)} (${say(p10)} to ${say(p90)})`;
 }
@@ -60,8 +61,8 @@ export function reachedWords({ likelyMs, surelyMs }: Omit<Reached, 'id'>, nowMs:
   if (surelyMs !== null && surelyMs <= nowMs) return 'now';
   const isFine = surelyMs !== null && surelyMs - Math.max(likelyMs, nowMs) < BY_THE_HOUR_MS;
   const say = (ms: number): string => (isFine ? clockTime(ms, zone, nowMs) : dayAndDate(ms, zone));
-  const surely = surelyMs === null ? `${UNSAYABLE} for sure` : `surely ${say(surelyMs)}`;
-  return likelyMs <= nowMs ? `likely; ${surely}` : `likely ${say(likelyMs)}, ${surely}`;
+  const surely = surelyMs === null ? wording.forSure(UNSAYABLE) : wording.surely(say(surelyMs));
+  return likelyMs <= nowMs ? wording.likely(surely) : wording.likely2(say(likelyMs), surely);
 }
 
 /** How a never-drying finish comes to rest: what the last paper said, and when it is to be wiped again. */
@@ -76,9 +77,9 @@ export function weepWords({ checks, regimen }: Batch, { progress }: BatchStandin
     wiped?.atMs ?? null,
   );
   const at = (ms: number): string => clockTime(ms, zone, nowMs);
-  if (weeping.state === 'clean') return `Clean paper stayed clean ${at(weeping.sinceMs)}.`;
+  if (weeping.state === 'clean') return wording.cleanPaperStayedClean(at(weeping.sinceMs));
   if (weeping.state === 'weeps')
-    return `It weeps: paper took oil ${at(weeping.sinceMs)}. Wipe it again ${weeping.wipeByMs < nowMs ? 'now' : `by ${at(weeping.wipeByMs)}`}.`;
-  const from = regimen.steps.some((step) => step.place === 'bath') ? 'From the bath it leaches for hours to days' : 'It may weep';
-  return `${from}: wipe it in the warm until clean paper stays clean.`;
+    return wording.itWeepsPaperTook(at(weeping.sinceMs), weeping.wipeByMs < nowMs ? 'now' : `by ${at(weeping.wipeByMs)}`);
+  const from = regimen.steps.some((step) => step.place === 'bath') ? wording.fromTheBathIt : wording.itMayWeep;
+  return wording.wipeItInThe(from);
 }

@@ -1,6 +1,7 @@
 import 'server-only';
 import { type FactNotice, maySellAllTheSame, openNotices } from '@/data/facts/facts';
 import { loadBatch } from '@/data/work/batch';
+import { changes as wording } from '@/messages/screens/facts';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
@@ -12,11 +13,11 @@ import { sayNotice } from './fact-words';
 /** Where a notice leads. */
 function placeOf({ kind, detail, lotId, regimenId }: FactNotice): { readonly href: string; readonly name: string } | null {
   const number = String(detail.number ?? '');
-  if (kind === 'held') return { href: `/release/${number}`, name: 'Its release' };
-  if (kind === 'sold-refused') return { href: '/care', name: 'Letters' };
-  if (kind === 'lot-shortened' && lotId) return { href: `/stores/lots/${lotId}`, name: 'The lot' };
-  if (kind === 'fit-moved') return { href: `/cure/${number}`, name: 'Its cure' };
-  return regimenId ? { href: `/work/regimens/${regimenId}`, name: 'The regimen' } : null;
+  if (kind === 'held') return { href: `/release/${number}`, name: wording.itsRelease };
+  if (kind === 'sold-refused') return { href: '/care', name: wording.letters };
+  if (kind === 'lot-shortened' && lotId) return { href: `/stores/lots/${lotId}`, name: wording.theLot };
+  if (kind === 'fit-moved') return { href: `/cure/${number}`, name: wording.itsCure };
+  return regimenId ? { href: `/work/regimens/${regimenId}`, name: wording.theRegimen } : null;
 }
 
 /** All that changed for this shop when the house's facts changed, each told once; what is held stands first and stays until it is settled. */
@@ -28,12 +29,9 @@ export async function Changes() {
   const readable = sorted.filter((one) => one.kind !== 'held' && one.toldAt === null);
   return (
     <div className="max-w-4xl">
-      <h1>What is known has changed</h1>
-      <p className="mb-4 max-w-prose text-soft">
-        Rendle’s facts and judgements were put right since this shop’s file was begun. Old release records stay as they were
-        signed. What that means for what stands here:
-      </p>
-      {sorted.length === 0 ? <p>Nothing that was not read yet.</p> : null}
+      <h1>{wording.whatIsKnownHas}</h1>
+      <p className="mb-4 max-w-prose text-soft">{wording.rendlesFactsAndJudgements}</p>
+      {sorted.length === 0 ? <p>{wording.nothingThatWasNot}</p> : null}
       <ul>
         {sorted.map((one) => {
           const { head, text } = sayNotice(one, shop.zone);
@@ -46,7 +44,7 @@ export async function Changes() {
                 {head}
               </h2>
               <p className="max-w-prose">{text}</p>
-              {one.settled === 'keep' ? <p className="text-soft">Kept here: {one.reason}.</p> : null}
+              {one.settled === 'keep' ? <p className="text-soft">{wording.keptHere(one.reason)}</p> : null}
               <div className="mt-1 flex flex-wrap items-center gap-3">
                 {batch && (one.settled !== 'keep' || maySellAllTheSame(batch, catalogue())) ? (
                   <Settle
@@ -63,7 +61,7 @@ export async function Changes() {
                   </Link>
                 ) : null}
                 {one.kind === 'held' ? null : (
-                  <Read ids={[one.id]}>{one.kind === 'regimen-offered' ? 'Keep our own' : 'Read'}</Read>
+                  <Read ids={[one.id]}>{one.kind === 'regimen-offered' ? wording.keepOurOwn : wording.read}</Read>
                 )}
                 <span className="reading text-sm text-soft">{fullDate(one.at, shop.zone)}</span>
               </div>
@@ -73,7 +71,7 @@ export async function Changes() {
       </ul>
       {readable.length > 1 ? (
         <p className="mt-4">
-          <Read ids={readable.map((one) => one.id)}>{`All ${readable.length} are read`}</Read>
+          <Read ids={readable.map((one) => one.id)}>{wording.allAreRead(readable.length)}</Read>
         </p>
       ) : null}
     </div>

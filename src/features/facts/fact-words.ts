@@ -2,6 +2,7 @@ import { say } from '@/core/quantity';
 import type { UseGateId } from '@/core/use';
 import type { FactNotice } from '@/data/facts/facts';
 import { gateName } from '@/messages';
+import { factWords as wording } from '@/messages/screens/facts';
 import { dayAndDate, longDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 
@@ -28,28 +29,33 @@ export function sayNotice({ kind, detail }: Pick<FactNotice, 'kind' | 'detail'>,
   switch (kind) {
     case 'held':
       return {
-        head: `${of.number}: ${count(of.tags)} held`,
-        text: `${of.title}, ${of.tags?.join(', ')}. By what is known now these gates are not met: ${unmet(of.gates)}. Nothing of it is sold until you say what becomes of it.`,
+        head: wording.held(of.number, count(of.tags)),
+        text: wording.byWhatIsKnown(of.title, of.tags?.join(', '), unmet(of.gates)),
       };
     case 'sold-refused':
       return {
-        head: `${of.number}: ${count(of.codes)} sold before`,
-        text: `${of.title}. Today it would be refused: ${unmet(of.gates)}. A letter to each owner whose address is kept lies as a draft under Care, Letters; none is sent until you send it. Judge each: a letter may alarm where a word is enough.`,
+        head: wording.soldBefore(of.number, count(of.codes)),
+        text: wording.todayItWouldBe(of.title, unmet(of.gates)),
       };
     case 'lot-shortened':
       return {
-        head: `${of.number}: keeps less long`,
-        text: `${of.title}. By what is known now it keeps until ${longDate(String(of.now))}; what is printed, ${longDate(String(of.printed))}, stands. Smell it before use, and give its new tins the earlier date.`,
+        head: wording.keepsLessLong(of.number),
+        text: wording.byWhatIsKnownNow(of.title, longDate(String(of.now)), longDate(String(of.printed))),
       };
     case 'fit-moved':
       return {
-        head: `${of.number}: fit at another time`,
-        text: `Its finish was reckoned with ${of.before} h at ${say(20, '°C', reads(), 0)}, now with ${of.now} h. ${of.surelyMs == null ? 'A date on which it is almost surely fit cannot be said.' : `Almost surely fit ${dayAndDate(of.surelyMs, zone)}.`}`,
+        head: wording.fitAtAnotherTime(of.number),
+        text: wording.itsFinishWasReckoned(
+          of.before,
+          say(20, '°C', reads(), 0),
+          of.now,
+          of.surelyMs == null ? wording.aDateOnWhich : wording.almostSurelyFit(dayAndDate(of.surelyMs, zone)),
+        ),
       };
     case 'regimen-offered':
       return {
-        head: `${of.name}: a mended revision is offered`,
-        text: 'You have your own revision, and it stands. The shipped one was mended: the warm cabinet, waits and bounds of finishes. Compare them under Regimens; batches that began keep theirs.',
+        head: wording.aMendedRevisionIs(of.name),
+        text: wording.youHaveYourOwn,
       };
   }
 }

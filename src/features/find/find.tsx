@@ -3,6 +3,7 @@ import type { Findable } from '@/core/find';
 import { findAnything } from '@/data/find/find';
 import { findBatchId, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
+import { find as wording } from '@/messages/screens/find';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { FindAnything } from '@/trade/find-anything';
@@ -39,18 +40,13 @@ export async function Find({ asked }: { readonly asked: string }) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1>{asked === '' ? 'Find' : `${found.length === 0 ? 'Nothing' : found.length} for “${asked}”`}</h1>
+        <h1>{asked === '' ? wording.find : wording.forWord(found.length === 0 ? wording.nothing : found.length, asked)}</h1>
         <FindAnything asked={asked} />
       </div>
       <p className="mt-1">
-        <Link href="/guide">The guide: what one sees, and what makers disagree on</Link>
+        <Link href="/guide">{wording.theGuideWhatOne}</Link>
       </p>
-      {found.length === 0 ? (
-        <p className="mt-3 max-w-prose">
-          Ask as you would ask aloud: “what did I do on the plum bowls?”. Every word that names something must stand in it: a
-          number, a wood, a design, a finish, a buyer, a word of a note.
-        </p>
-      ) : null}
+      {found.length === 0 ? <p className="mt-3 max-w-prose">{wording.askAsYouWould}</p> : null}
       <ul className="mt-3">
         {found.slice(0, MOST).map(({ of, says }) => {
           const id = of.kind === 'batch' || of.kind === 'note' ? findBatchId(db, of.id) : null;
@@ -104,10 +100,10 @@ export async function Find({ asked }: { readonly asked: string }) {
           );
         })}
       </ul>
-      {found.length > MOST ? <p className="mt-2 text-soft">And {found.length - MOST} more: add a word.</p> : null}
+      {found.length > MOST ? <p className="mt-2 text-soft">{wording.andMoreAddA(found.length - MOST)}</p> : null}
       <p className="mt-4">
         <Link href={`/piece?find=${encodeURIComponent(asked)}`} className={linkLook('quiet')}>
-          Pieces by their mark or code
+          {wording.piecesByTheirMark}
         </Link>
       </p>
     </>

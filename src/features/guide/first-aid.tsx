@@ -1,6 +1,7 @@
 import 'server-only';
 import { STOPS } from '@/core/guide';
 import { BEFORE, FIRST_AID } from '@/messages/first-aid';
+import { firstAid as wording } from '@/messages/screens/guide';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { session } from '@/web/session';
@@ -15,10 +16,10 @@ export async function FirstAid() {
   return (
     <>
       <p className="reading print:hidden">
-        <Link href="/guide">Guide</Link>
+        <Link href="/guide">{wording.guide}</Link>
       </p>
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>First aid</h1>
+        <h1>{wording.firstAid}</h1>
         <PrintButton />
       </div>
       <dl className="mt-2 flex flex-wrap gap-x-10 gap-y-2">
@@ -45,7 +46,7 @@ export async function FirstAid() {
           </li>
         ))}
       </ol>
-      <h2 className="mt-6">Fire</h2>
+      <h2 className="mt-6">{wording.fire}</h2>
       <ul>
         {STOPS.slice(0, 2).map(({ see, act }) => (
           <li key={see} className="border-hair border-b py-1">
@@ -53,7 +54,7 @@ export async function FirstAid() {
           </li>
         ))}
       </ul>
-      <h2 className="mt-6">So that it does not come to that</h2>
+      <h2 className="mt-6">{wording.soThatItDoes}</h2>
       <dl className="grid gap-x-10 bench:grid-cols-2">
         {BEFORE.map(({ what, rule }) => (
           <div key={what} className="border-hair border-b py-1">
@@ -62,10 +63,7 @@ export async function FirstAid() {
           </div>
         ))}
       </dl>
-      <p className="mt-4 max-w-prose text-sm text-soft">
-        These are the usual steps. What the label says, a first-aid course and whoever you call go before them, and so do the
-        rules of your place. Hang it where the phone is; keep water for eyes, a lidded can and a fire blanket beside it.
-      </p>
+      <p className="mt-4 max-w-prose text-sm text-soft">{wording.theseAreTheUsual}</p>
     </>
   );
 }

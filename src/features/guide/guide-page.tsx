@@ -17,6 +17,7 @@ import { people } from '@/data/shop/queries';
 import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
 import { loadBatch } from '@/data/work/batch';
 import { FAULT_WORDS, GUIDE_WHERE_WORDS, sayAnswer, WAY_WORDS } from '@/messages';
+import { guidePage as wording } from '@/messages/screens/guide';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { fullDate } from '@/ui/when';
@@ -36,7 +37,7 @@ export async function GuidePage({ id }: { readonly id: string }) {
   return (
     <>
       <p className="no-print flex flex-wrap justify-between gap-4">
-        <Link href="/guide">Guide</Link>
+        <Link href="/guide">{wording.guide}</Link>
         <PrintButton />
       </p>
       {question ? <Asked question={question} db={db} zone={shop.zone} nowMs={nowMs} /> : null}
@@ -56,12 +57,13 @@ function Asked({ question, db, zone, nowMs }: Of) {
     <article>
       <h1 className="max-w-prose">{asks}</h1>
       <section className="mt-4 max-w-prose border-ink border-l-8 bg-paper px-4 py-3">
-        <h2>{own ? 'Our own rule' : 'The house’s choice'}</h2>
+        <h2>{own ? wording.ourOwnRule : wording.theHousesChoice}</h2>
         {own ? (
           <p className="mt-1 text-lg" data-testid="own-rule">
             {findSchool(id, own.school)?.says}. {own.reason}
             <span className="block text-base text-soft">
-              {names.get(own.personId)}, {fullDate(own.at, zone)}. The house’s: {house}
+              {names.get(own.personId)}
+              {wording.theHouses(fullDate(own.at, zone), house)}
             </span>
           </p>
         ) : (
@@ -71,22 +73,22 @@ function Asked({ question, db, zone, nowMs }: Of) {
       <div className="mt-6 grid gap-x-12 gap-y-6 wide:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
         <div>
           <section>
-            <h2>What the sides say</h2>
+            <h2>{wording.whatTheSidesSay}</h2>
             <p className="mt-1 max-w-prose">{sides}</p>
             <ul className="mt-3">
               {schools.map((one) => (
                 <li key={one.id} className="border-rule border-t py-2">
                   <p className="font-semibold">
                     {one.says}
-                    {one.id === houseSchool ? <span className="font-normal text-soft"> · the house</span> : null}
-                    {one.id === own?.school ? <span className="text-fit"> ● ours</span> : null}
+                    {one.id === houseSchool ? <span className="font-normal text-soft">{wording.theHouse}</span> : null}
+                    {one.id === own?.school ? <span className="text-fit">{wording.ours}</span> : null}
                   </p>
                   <dl className="grid grid-cols-[6rem_minmax(0,1fr)] gap-x-3 text-sm">
-                    <dt className="text-soft">gains</dt>
+                    <dt className="text-soft">{wording.gains}</dt>
                     <dd>{one.gains}</dd>
-                    <dt className="text-soft">costs</dt>
+                    <dt className="text-soft">{wording.costs}</dt>
                     <dd>{one.costs}</dd>
-                    <dt className="text-soft">right for</dt>
+                    <dt className="text-soft">{wording.rightFor}</dt>
                     <dd>{one.right}</dd>
                   </dl>
                 </li>
@@ -94,16 +96,16 @@ function Asked({ question, db, zone, nowMs }: Of) {
             </ul>
           </section>
           <section className="mt-6 max-w-prose">
-            <h2>The chemistry behind</h2>
+            <h2>{wording.theChemistryBehind}</h2>
             <p className="mt-1">{chemistry}</p>
-            <p className="mt-1 text-soft">To be looked up in: {source}.</p>
+            <p className="mt-1 text-soft">{wording.toBeLookedUp(source)}</p>
           </section>
         </div>
         <div className="flex flex-col gap-6">
           <SeenHere question={question} db={db} nowMs={nowMs} />
           {schools.length > 1 ? (
             <section>
-              <h2>Our own rule</h2>
+              <h2>{wording.ourOwnRule}</h2>
               <OwnSide
                 key={`${own?.school ?? ''} ${own?.reason ?? ''}`}
                 question={id}
@@ -117,7 +119,7 @@ function Asked({ question, db, zone, nowMs }: Of) {
                   {before.slice(own ? 1 : 0).map((one) => (
                     <li key={one.at}>
                       {fullDate(one.at, zone)} {names.get(one.personId)}:{' '}
-                      {one.school === '' ? 'back to the house’s choice' : findSchool(id, one.school)?.says}. {one.reason}
+                      {one.school === '' ? wording.backToTheHouses : findSchool(id, one.school)?.says}. {one.reason}
                     </li>
                   ))}
                 </ol>
@@ -147,11 +149,13 @@ function SeenHere({ question, db, nowMs }: { readonly question: Question; readon
   const seen = seenHere(db, question.id);
   const trials = trialsOn(db, question, nowMs);
   return (
-    <section aria-label="What this shop has seen">
-      <h2>What this shop has seen</h2>
+    <section aria-label={wording.whatThisShopHas}>
+      <h2>{wording.whatThisShopHas}</h2>
       {seen.length === 0 && trials.length === 0 ? (
         <p className="text-soft">
-          Nothing yet that bears on it. <Link href="/trials/new">A trial</Link> would.
+          {wording.nothingYetThatBears}
+          <Link href="/trials/new">{wording.aTrial}</Link>
+          {wording.would}
         </p>
       ) : null}
       {seen.length > 0 ? (
@@ -159,16 +163,16 @@ function SeenHere({ question, db, nowMs }: { readonly question: Question; readon
           <thead className="text-soft">
             <tr>
               <th scope="col" className="text-left font-normal">
-                Made by
+                {wording.madeBy}
               </th>
               <th scope="col" className="text-right font-normal">
-                batches
+                {wording.batches}
               </th>
               <th scope="col" className="text-right font-normal">
-                sold
+                {wording.sold}
               </th>
               <th scope="col" className="text-right font-normal">
-                something wrong
+                {wording.somethingWrong}
               </th>
             </tr>
           </thead>
@@ -197,17 +201,13 @@ function SeenHere({ question, db, nowMs }: { readonly question: Question; readon
             <li key={trial.id} className="border-hair border-t py-1.5">
               <Link href={`/trials/${trial.number}`}>{trial.name}</Link>
               <span className="block text-sm">
-                {answer.ok ? sayAnswer(trial.question, trial, answer.value, name) : 'Not answered yet.'}
+                {answer.ok ? sayAnswer(trial.question, trial, answer.value, name) : wording.notAnsweredYet}
               </span>
             </li>
           );
         })}
       </ul>
-      {seen.length > 0 ? (
-        <p className="mt-1 text-sm text-soft">
-          Released batches, counted on each side they keep to. It shows what came of them, not why.
-        </p>
-      ) : null}
+      {seen.length > 0 ? <p className="mt-1 text-sm text-soft">{wording.releasedBatchesCountedOn}</p> : null}
     </section>
   );
 }
@@ -216,16 +216,21 @@ function SeenHere({ question, db, nowMs }: { readonly question: Question; readon
 function InTheBook({ fault }: { readonly fault: Fault }) {
   const ways = waysFor(fault, 0);
   return (
-    <section aria-label="The way back in the coat book" className="mt-4 max-w-prose border-ink border-l-8 bg-paper px-4 py-3">
-      <h2>On a piece that is here</h2>
+    <section aria-label={wording.theWayBackIn} className="mt-4 max-w-prose border-ink border-l-8 bg-paper px-4 py-3">
+      <h2>{wording.onAPieceThat}</h2>
       <p className="mt-1">
-        <Link href="/work">Open its batch</Link>, touch where it is on the drawing and say “{FAULT_WORDS[fault].name}”.
-        {ways.length > 0
-          ? ` The coat book then offers: ${ways.map((way) => WAY_WORDS[way].toLowerCase()).join('; or ')}. Its steps stand before what is next.`
-          : ' The coat book says what becomes of it.'}
+        <Link href="/work">{wording.openItsBatch}</Link>
+        {wording.touchWhereItIs(
+          FAULT_WORDS[fault].name,
+          ways.length > 0
+            ? wording.theCoatBookThen(ways.map((way) => WAY_WORDS[way].toLowerCase()).join('; or '))
+            : wording.theCoatBookSays,
+        )}
       </p>
       <p className="mt-1">
-        Of one that is sold: <Link href="/piece">find the piece</Link>, for what to tell its owner and the way home.
+        {wording.ofOneThatIs}
+        <Link href="/piece">{wording.findThePiece}</Link>
+        {wording.forWhatToTell}
       </p>
     </section>
   );
@@ -237,28 +242,24 @@ function Seen({ symptom: { id, says, where, looks } }: { readonly symptom: Sympt
     <article className="max-w-4xl">
       <h1>{says}</h1>
       <p className="label">{GUIDE_WHERE_WORDS[where]}</p>
-      <p className="mt-2">Look, touch, smell: which of these is it?</p>
+      <p className="mt-2">{wording.lookTouchSmellWhich}</p>
       <ol className="mt-2 flex flex-col gap-3">
         {looks.map(({ tells, cause, back, next }) => (
           <li key={tells} className="border-ink border-l-4 bg-paper px-4 py-3">
             <h2 className="text-base">{tells}</h2>
             <dl className="mt-1 grid gap-x-4 gap-y-1 bench:grid-cols-[8rem_1fr]">
-              <dt className="text-soft">It comes from</dt>
+              <dt className="text-soft">{wording.itComesFrom}</dt>
               <dd>{cause}</dd>
-              <dt className="text-soft">The way back</dt>
+              <dt className="text-soft">{wording.theWayBack}</dt>
               <dd className="font-semibold">{back}</dd>
-              <dt className="text-soft">Next time</dt>
+              <dt className="text-soft">{wording.nextTime}</dt>
               <dd>{next}</dd>
             </dl>
           </li>
         ))}
       </ol>
       {fault ? <InTheBook fault={fault} /> : null}
-      <p className="mt-4 text-soft">
-        Cloths and pads used with a drying oil, or with its surplus, go on the rag line. Solvent and alcohol only outdoors or in
-        strong ventilation, nothing hot near. After any way back the settling or cure clock starts again. Old paint, or a finish
-        nobody knows: no dry sanding before it was tested for lead.
-      </p>
+      <p className="mt-4 text-soft">{wording.clothsAndPadsUsed}</p>
     </article>
   );
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { findInGuide, findQuestion, findSchool, findSymptom, QUESTIONS, STOPS, SYMPTOMS, WHERES } from '@/core/guide';
 import { ownRules } from '@/data/guide/rules';
 import { GUIDE_WHERE_WORDS } from '@/messages';
+import { guide as wording } from '@/messages/screens/guide';
 import { SearchForm } from '@/trade/find-anything';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
@@ -17,13 +18,8 @@ export async function Guide({ asked }: { readonly asked: string }) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1>Guide</h1>
-        <SearchForm
-          action="/guide"
-          label="What do you see, or what is the question?"
-          placeholder="sticky after a week"
-          asked={asked}
-        />
+        <h1>{wording.guide}</h1>
+        <SearchForm action="/guide" label={wording.whatDoYouSee} placeholder={wording.stickyAfterAWeek} asked={asked} />
       </div>
       {asked === '' ? <StopFirst /> : null}
       <KeepGuide
@@ -31,14 +27,14 @@ export async function Guide({ asked }: { readonly asked: string }) {
       />
       {found.length === 0 ? (
         <p className="mt-4 max-w-prose">
-          Nothing in the guide says “{asked}”. Try what you see, feel or smell: sticky, fuzz, ring, smell, crack.{' '}
-          <Link href="/guide">Show all</Link>
+          {wording.nothingInTheGuide(asked)}
+          <Link href="/guide">{wording.showAll}</Link>
         </p>
       ) : null}
       <div className="mt-6 grid gap-x-12 gap-y-8 bench:grid-cols-2">
         {symptoms.length > 0 ? (
           <section>
-            <h2>What do you see?</h2>
+            <h2>{wording.whatDoYouSee2}</h2>
             {WHERES.map((where) => {
               const here = symptoms.filter((one) => one.where === where);
               if (here.length === 0) return null;
@@ -61,7 +57,7 @@ export async function Guide({ asked }: { readonly asked: string }) {
         ) : null}
         {questions.length > 0 ? (
           <section>
-            <h2>What makers disagree on</h2>
+            <h2>{wording.whatMakersDisagreeOn}</h2>
             <ul className="mt-3">
               {questions.map((one) => (
                 <li key={one.id} className="border-hair border-b">
@@ -70,7 +66,7 @@ export async function Guide({ asked }: { readonly asked: string }) {
                   </Link>
                   {own.has(one.id) ? (
                     <p className="-mt-2 pb-2 text-sm">
-                      <span className="text-fit">● Ours:</span> {findSchool(one.id, own.get(one.id)?.school ?? '')?.says}
+                      <span className="text-fit">{wording.ours}</span> {findSchool(one.id, own.get(one.id)?.school ?? '')?.says}
                     </p>
                   ) : null}
                 </li>
@@ -80,10 +76,7 @@ export async function Guide({ asked }: { readonly asked: string }) {
         ) : null}
       </div>
       {asked === '' ? (
-        <p className="mt-8 text-soft">
-          {SYMPTOMS.length} things one sees, {QUESTIONS.length} questions. The house says what it prefers and why; your shop may
-          choose otherwise. Rules named here differ by place: follow your local code.
-        </p>
+        <p className="mt-8 text-soft">{wording.thingsOneSeesQuestions(SYMPTOMS.length, QUESTIONS.length)}</p>
       ) : null}
     </>
   );
@@ -93,7 +86,7 @@ export async function Guide({ asked }: { readonly asked: string }) {
 function StopFirst() {
   return (
     <section className="mt-4 border-late border-l-8 bg-paper px-4 py-3">
-      <h2 className="text-late">▲ Before anything: stop and act</h2>
+      <h2 className="text-late">{wording.beforeAnythingStopAnd}</h2>
       <dl className="mt-1 grid gap-x-6 gap-y-2 bench:grid-cols-[16rem_1fr]">
         {STOPS.map(({ see, act }) => (
           <div key={see} className="contents">
@@ -103,7 +96,7 @@ function StopFirst() {
         ))}
       </dl>
       <p className="mt-2">
-        <Link href="/guide/first-aid">First aid, to print</Link>
+        <Link href="/guide/first-aid">{wording.firstAidToPrint}</Link>
       </p>
     </section>
   );

@@ -5,6 +5,7 @@ import { answerTo } from '@/data/mail/write';
 import type { Batch, Piece } from '@/data/work/batch';
 import { AMISS_WAY_WORDS, CAUSE_WORDS } from '@/messages/amiss';
 import { LETTER_WORDS } from '@/messages/letters';
+import { amissPanel as wording } from '@/messages/screens/piece';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { DraftAnswer } from './components/draft-answer';
@@ -33,7 +34,7 @@ export function AmissPanel({ db, batch, piece, isSold, amiss, ageDays, nowMs }: 
   const answer = answerTo(db, piece.code, amiss, LETTER_WORDS, nowMs);
   return (
     <div className="mt-3 border-late border-l-4 pl-4">
-      <p className="mb-1 font-semibold">Look, touch and smell, the likeliest first.</p>
+      <p className="mb-1 font-semibold">{wording.lookTouchAndSmell}</p>
       <ol>
         {causes.map(({ cause, way }) => (
           <li key={cause} className="grid gap-x-5 border-hair border-t py-2 bench:grid-cols-2">
@@ -41,14 +42,14 @@ export function AmissPanel({ db, batch, piece, isSold, amiss, ageDays, nowMs }: 
               <strong>{CAUSE_WORDS[cause].look}.</strong> {CAUSE_WORDS[cause].cause}.
             </span>
             <span>
-              {CAUSE_WORDS[cause].way} <span className="text-soft">So {AMISS_WAY_WORDS[way]}.</span>
+              {CAUSE_WORDS[cause].way} <span className="text-soft">{wording.so(AMISS_WAY_WORDS[way])}</span>
             </span>
           </li>
         ))}
       </ol>
       {causes.some(({ asksLot }) => asksLot) && batch.on.length > 0 ? (
         <p className="mt-2">
-          If it is the oil, ask after the lot, and hold it:{' '}
+          {wording.ifItIsThe}
           {batch.on.map((lot) => (
             <Link key={lot.id} href={`/stores/lots/${lot.id}`} className="reading mr-3">
               {lot.number}
@@ -59,27 +60,27 @@ export function AmissPanel({ db, batch, piece, isSold, amiss, ageDays, nowMs }: 
       <div className="mt-3 flex flex-wrap gap-2">
         {isSold || batch.release ? (
           <Link href={`/work/restore?code=${piece.code}`} className={linkLook('main')}>
-            It comes home
+            {wording.itComesHome}
           </Link>
         ) : (
           <Link href={`/work/${batch.number}`} className={linkLook('main')}>
-            To its ways back
+            {wording.toItsWaysBack}
           </Link>
         )}
         {isSold ? (
           <Link href={`/slip/${piece.code}`} className={linkLook('plain')}>
-            It came back, or is no more
+            {wording.itCameBackOr}
           </Link>
         ) : null}
       </div>
       {answer ? (
         <details className="mt-3" open>
-          <summary className="min-h-11 content-center font-semibold">What to tell its owner</summary>
+          <summary className="min-h-11 content-center font-semibold">{wording.whatToTellIts}</summary>
           <p className="max-w-prose whitespace-pre-line border-2 border-rule bg-paper p-3 text-sm">{answer.body}</p>
           {answer.to ? (
             <DraftAnswer code={piece.code} amiss={amiss} />
           ) : (
-            <p className="mt-1 text-sm text-soft">No address is noted: read it to them, or copy it into a letter.</p>
+            <p className="mt-1 text-sm text-soft">{wording.noAddressIsNoted}</p>
           )}
         </details>
       ) : null}

@@ -3,6 +3,7 @@ import { redirect } from 'next/navigation';
 import { findAnyPiece } from '@/data/piece/piece';
 import { asPiece, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
+import { found as wording } from '@/messages/screens/piece';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { FindPiece } from '@/trade/find-piece';
@@ -20,15 +21,10 @@ export async function FoundPieces({ asked }: { readonly asked: string }) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1>{asked === '' ? 'Find a piece' : `${found.length === 0 ? 'No' : found.length} pieces for “${asked}”`}</h1>
+        <h1>{asked === '' ? wording.findAPiece : wording.piecesFor(found.length === 0 ? wording.no : found.length, asked)}</h1>
         <FindPiece asked={asked} year={yearOf(nowMs, shop.zone)} />
       </div>
-      {found.length === 0 ? (
-        <p className="mt-3">
-          A piece is found by what is chalked on it, by the code on its slip, by a part of its owner’s name, or with its whole
-          batch by the batch’s number.
-        </p>
-      ) : null}
+      {found.length === 0 ? <p className="mt-3">{wording.aPieceIsFound}</p> : null}
       <ul className="mt-3">
         {found.slice(0, MOST).map((one) => {
           const whole = loadBatch(db, one.batchId, nowMs);
@@ -43,17 +39,17 @@ export async function FoundPieces({ asked }: { readonly asked: string }) {
                 <span className="reading w-24 font-semibold">{one.tag}</span>
                 <span className="grow">
                   {batch ? `${batch.species.name} ${one.design.toLowerCase()}` : one.design}
-                  <span className="block text-sm text-soft">{one.whose ? initialsOf(one.whose) : 'no owner noted'}</span>
+                  <span className="block text-sm text-soft">{one.whose ? initialsOf(one.whose) : wording.noOwnerNoted}</span>
                 </span>
                 <span className="reading text-sm">
-                  {one.leftWhy ? `left: ${one.leftWhy}` : one.soldOn ? `sold ${longDate(one.soldOn)}` : 'in the shop'}
+                  {one.leftWhy ? wording.left(one.leftWhy) : one.soldOn ? wording.sold(longDate(one.soldOn)) : wording.inTheShop}
                 </span>
               </Link>
             </li>
           );
         })}
       </ul>
-      {found.length > MOST ? <p className="mt-2 text-soft">And {found.length - MOST} more: ask for the mark itself.</p> : null}
+      {found.length > MOST ? <p className="mt-2 text-soft">{wording.andMoreAskFor(found.length - MOST)}</p> : null}
     </>
   );
 }

@@ -16,6 +16,7 @@ import { standingOfBatch } from '@/data/work/standing';
 import { USE_WORDS } from '@/messages';
 import { AMISS_WORDS } from '@/messages/amiss';
 import { countryName } from '@/messages/care';
+import { piecePage as wording } from '@/messages/screens/piece';
 import { airLineOf } from '@/print/record-body';
 import { PiecePicture } from '@/trade/drawing/piece-picture';
 import { FindPiece } from '@/trade/find-piece';
@@ -65,14 +66,19 @@ export async function PiecePage({ code, wrong }: { readonly code: string; readon
             </div>
             {photo ? (
               // biome-ignore lint/performance/noImgElement: a photo of the shop's own folder, already small
-              <img src={`/api/photo?hash=${photo}`} alt="As it was photographed last" className="max-h-56 border-2 border-ink" />
+              <img src={`/api/photo?hash=${photo}`} alt={wording.asItWasPhotographed} className="max-h-56 border-2 border-ink" />
             ) : null}
           </div>
           <p className="flex items-center gap-3">
             <Ring facts={standing.ring} seed={batch.id} size={48} title={batch.number} />
             <span>
-              One of <Link href={`/work/${batch.number}`}>{batch.number}</Link>, {batch.regimen.name.toLowerCase()},{' '}
-              {ringWords(standing.ring)}. For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.
+              {wording.oneOf}
+              <Link href={`/work/${batch.number}`}>{batch.number}</Link>
+              {wording.forWord(
+                batch.regimen.name.toLowerCase(),
+                ringWords(standing.ring),
+                batch.design.uses.map((use) => USE_WORDS[use]).join(', '),
+              )}
             </span>
           </p>
           <WhoHasIt db={db} piece={piece} soldOn={sold?.sale.soldOn ?? null} released={batch.release?.outcome === 'released'} />
@@ -80,8 +86,8 @@ export async function PiecePage({ code, wrong }: { readonly code: string; readon
           <Air batch={batch} />
         </div>
         <div className="flex flex-col gap-6">
-          <section id="wrong" aria-label="Something is wrong">
-            <h2 className="mb-2">Something is wrong</h2>
+          <section id="wrong" aria-label={wording.somethingIsWrong}>
+            <h2 className="mb-2">{wording.somethingIsWrong}</h2>
             <ul className="flex flex-wrap gap-2">
               {AMISS.map((one) => (
                 <li key={one}>
@@ -121,25 +127,19 @@ function WhoHasIt({ db, piece, soldOn, released }: WhoProps) {
   const keeps = careOf(db, piece.code);
   if (!keeps || soldOn === null)
     return (
-      <p>
-        {piece.leftWhy
-          ? `It left for good: ${piece.leftWhy}.`
-          : released
-            ? 'Released and in the shop, not sold.'
-            : 'In the shop.'}
-      </p>
+      <p>{piece.leftWhy ? wording.itLeftForGood(piece.leftWhy) : released ? wording.releasedAndInThe : wording.inTheShop}</p>
     );
   const next = keeps.ended
-    ? 'it is no more'
+    ? wording.itIsNoMore
     : keeps.reOiledOn.length > 0
       ? `last re-oiled ${longDate(keeps.reOiledOn.at(-1) ?? '')}`
       : '';
   return (
     <div>
-      <strong>{keeps.holder ?? 'No owner is noted'}</strong>
-      {keeps.plan.country ? `, ${countryName(keeps.plan.country)}` : ''}; sold {longDate(soldOn)}
-      {next ? `; ${next}` : ''}. <Link href={`/slip/${piece.code}`}>Slip and what becomes of it</Link>,{' '}
-      <a href={`/care/${piece.code}`}>its owner’s page</a>
+      <strong>{keeps.holder ?? wording.noOwnerIsNoted}</strong>
+      {wording.sold(keeps.plan.country ? `, ${countryName(keeps.plan.country)}` : '', longDate(soldOn), next ? `; ${next}` : '')}
+      <Link href={`/slip/${piece.code}`}>{wording.slipAndWhatBecomes}</Link>,{' '}
+      <a href={`/care/${piece.code}`}>{wording.itsOwnersPage}</a>
       {maySaleBeStruck(db, piece.code) ? (
         <span className="block">
           <Unsell codes={[piece.code]} />
@@ -153,15 +153,15 @@ function WhoHasIt({ db, piece, soldOn, released }: WhoProps) {
 function LiesOnIt({ db, batch }: { readonly db: Db; readonly batch: Batch }) {
   return (
     <section>
-      <h2 className="mb-1">What lies on it</h2>
-      {batch.on.length === 0 ? <p className="text-soft">Nothing: bare wood.</p> : null}
+      <h2 className="mb-1">{wording.whatLiesOnIt}</h2>
+      {batch.on.length === 0 ? <p className="text-soft">{wording.nothingBareWood}</p> : null}
       <ul>
         {batch.on.map((lot) => (
           <li key={lot.id} className="border-hair border-b py-1.5">
             <Link href={`/stores/lots/${lot.id}`}>
               <span className="reading font-semibold">{lot.number}</span> {lot.title}
             </Link>
-            {lot.held ? <strong className="text-late"> ▲ held: {lot.held.reason}</strong> : null}
+            {lot.held ? <strong className="text-late">{wording.held(lot.held.reason)}</strong> : null}
             <span className="block text-sm text-soft">
               {lot.contents.join(', ').toLowerCase()}. {alsoWords(db, lot, batch.id)}
             </span>
@@ -178,10 +178,10 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : o
 function alsoWords(db: Db, lot: KnownLot, batchId: number): string {
   const { batches, pieces, sold, tins } = alsoFrom(db, lot.id, batchId);
   const words = [
-    batches > 0 ? `${count(batches, 'other batch')}, ${count(pieces, 'piece')} (${sold} sold)` : '',
-    tins > 0 ? `${count(tins, 'tin')} sold` : '',
+    batches > 0 ? wording.sold2(count(batches, wording.otherBatch), count(pieces, 'piece'), sold) : '',
+    tins > 0 ? wording.sold3(count(tins, 'tin')) : '',
   ].filter(Boolean);
-  return words.length > 0 ? `The same went on ${words.join(' and ')}.` : 'Nothing else was finished from it.';
+  return words.length > 0 ? wording.theSameWentOn(words.join(' and ')) : wording.nothingElseWasFinished;
 }
 
 /** The air it cured in, as its record keeps it. */
@@ -189,10 +189,10 @@ function Air({ batch }: { readonly batch: Batch }) {
   const record = ReleaseRecord.safeParse(batch.release?.record ? JSON.parse(batch.release.record) : null).data;
   return (
     <section>
-      <h2 className="mb-1">The air it stood in</h2>
+      <h2 className="mb-1">{wording.theAirItStood}</h2>
       <p className="text-sm">
         {record ? `${airLineOf(record, reads()).replace(/^./, (first) => first.toUpperCase())}. ` : ''}
-        <Link href={`/cure/${batch.number}`}>Its cure and checks</Link>
+        <Link href={`/cure/${batch.number}`}>{wording.itsCureAndChecks}</Link>
       </p>
     </section>
   );
@@ -202,8 +202,8 @@ function Air({ batch }: { readonly batch: Batch }) {
 function Story({ story, zone, nowMs }: { readonly story: readonly Happened[]; readonly zone: string; readonly nowMs: number }) {
   return (
     <section>
-      <h2 className="mb-1">Its life so far</h2>
-      {story.length === 0 ? <p className="text-soft">Nothing was recorded yet.</p> : null}
+      <h2 className="mb-1">{wording.itsLifeSoFar}</h2>
+      {story.length === 0 ? <p className="text-soft">{wording.nothingWasRecordedYet}</p> : null}
       <ol>
         {story.map((one, i) => (
           <li
@@ -231,7 +231,7 @@ function Story({ story, zone, nowMs }: { readonly story: readonly Happened[]; re
               {one.photo ? (
                 <>
                   {' '}
-                  <a href={`/api/photo?hash=${one.photo}`}>photo</a>
+                  <a href={`/api/photo?hash=${one.photo}`}>{wording.photo}</a>
                 </>
               ) : null}
             </span>

@@ -11,6 +11,7 @@ import type { Batch, Piece } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { REPORT_WORDS } from '@/messages/care';
+import { story as wording } from '@/messages/screens/piece';
 import { reads } from '@/web/reads-here';
 
 type Said = { readonly href: string; readonly name: string };
@@ -40,7 +41,7 @@ function handsOn(db: Db, batch: Batch, { tasks }: BatchStanding): Happened[] {
     const detail = [
       stands.grams === null || stands.pieces === 0
         ? ''
-        : `${stands.gramsEstimated ? 'about ' : ''}${say(stands.grams / stands.pieces, 'g', reads(), 1)} a piece`,
+        : wording.aPiece(stands.gramsEstimated ? 'about ' : '', say(stands.grams / stands.pieces, 'g', reads(), 1)),
       !isCoat || stands.tempC === null ? '' : say(stands.tempC, '°C', reads()),
       !isCoat || stands.rhFraction === null ? '' : say(stands.rhFraction, 'fraction', reads()),
       stands.seen,
@@ -65,7 +66,7 @@ const checked = (batch: Batch): Happened[] =>
     at: check.at,
     what: `${CHECK_WORDS[check.kind].name}: ${check.pass ? CHECK_WORDS[check.kind].pass : CHECK_WORDS[check.kind].fail}`,
     detail: check.note,
-    to: { href: `/cure/${batch.number}`, name: 'its cure' },
+    to: { href: `/cure/${batch.number}`, name: wording.itsCure },
     photo: null,
     isMain: false,
   }));
@@ -84,7 +85,7 @@ function afterwards(db: Db, batch: Batch, piece: Piece, sold: SoldPiece | null):
             at: release.at,
             what: release.outcome === 'released' ? 'Released' : 'Refused',
             detail: release.reason,
-            to: { href: `/release/${batch.number}`, name: `record ${release.number}` },
+            to: { href: `/release/${batch.number}`, name: wording.record(release.number) },
             isMain: true,
           },
         ]
@@ -96,8 +97,8 @@ function afterwards(db: Db, batch: Batch, piece: Piece, sold: SoldPiece | null):
             key: 'sale',
             at: Math.max(noonOf(sold.sale.soldOn), release?.at ?? 0),
             what: 'Sold',
-            detail: sold.tin ? `with a tin of ${sold.tin.title}` : '',
-            to: { href: `/slip/${piece.code}`, name: 'its slip' },
+            detail: sold.tin ? wording.withATinOf(sold.tin.title) : '',
+            to: { href: `/slip/${piece.code}`, name: wording.itsSlip },
             isMain: true,
           },
         ]
@@ -106,26 +107,26 @@ function afterwards(db: Db, batch: Batch, piece: Piece, sold: SoldPiece | null):
       ...base,
       key: `said ${one.id}`,
       at: one.at,
-      what: `${one.personId === null ? 'Its owner said' : 'Written down'}: ${REPORT_WORDS[one.kind]}`,
+      what: `${one.personId === null ? wording.itsOwnerSaid : wording.writtenDown}: ${REPORT_WORDS[one.kind]}`,
       detail: one.note,
       photo: one.photo,
       isMain: one.kind === 'wrong',
     })),
     ...lettersAbout(db, piece.code)
       .filter((one) => one.sentAt !== null)
-      .map((one) => ({ ...base, key: `letter ${one.id}`, at: one.sentAt ?? 0, what: 'Letter sent', detail: one.subject })),
+      .map((one) => ({ ...base, key: `letter ${one.id}`, at: one.sentAt ?? 0, what: wording.letterSent, detail: one.subject })),
     ...homecomings(db, piece.id).map((one) => ({
       ...base,
       key: `home ${one.number}`,
       at: one.at,
-      what: one.backAt === null ? 'Came home' : 'Came home and went back',
+      what: one.backAt === null ? wording.cameHome : wording.cameHomeAndWent,
       detail: '',
       to: { href: `/work/${one.number}`, name: one.number },
       isMain: true,
     })),
     ...(piece.leftAt === null
       ? []
-      : [{ ...base, key: 'left', at: piece.leftAt, what: 'Left its batch', detail: piece.leftWhy ?? '', isMain: true }]),
+      : [{ ...base, key: 'left', at: piece.leftAt, what: wording.leftItsBatch, detail: piece.leftWhy ?? '', isMain: true }]),
   ];
 }
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { fail, ok, parseMass, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
+import { pourPourForms as wording } from '@/messages/screens/pour';
 import { rowId } from '@/trade/shapes';
 import { reads } from '@/web/reads-here';
 
@@ -12,7 +13,7 @@ const count = typed((text): Result<number> => {
   if (text.trim() === '') return ok(0);
   return /^\d+$/.test(text.trim()) && Number(text) <= MOST_JARS
     ? ok(Number(text))
-    : fail('invalid', '', { detail: 'a whole number' });
+    : fail('invalid', '', { detail: wording.aWholeNumber });
 });
 
 /** Jars filled, what they weigh net (typed, or weighed jar and all), and what stays in the pot. */

@@ -1,6 +1,7 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { allLots } from '@/data/stores/queries';
+import { labelPage as wording } from '@/messages/screens/pour';
 import { codePng } from '@/print/code';
 import { Link } from '@/ui/link';
 import { session } from '@/web/session';
@@ -18,7 +19,7 @@ export async function LabelPage({ id, lang }: { readonly id: number; readonly la
       <p className="reading">
         <Link href={`/stores/lots/${id}`}>{lot.number}</Link>
       </p>
-      <h1 className="mb-4">Labels for {lot.title}</h1>
+      <h1 className="mb-4">{wording.labelsFor(lot.title)}</h1>
       <LabelForm lotId={id} label={label} code={await codePng(label.code)} count={lot.countLeft ?? 1} />
     </>
   );

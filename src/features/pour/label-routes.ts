@@ -6,6 +6,7 @@ import type { Db } from '@/data/db';
 import { fill } from '@/data/schema';
 import type { Shop } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
+import { labelRoutes as wording } from '@/messages/screens/pour';
 import { fitsPage, GRIDS, type Grid, type Label, type LabelFacts, labelOf, sheetFault, typeFor } from '@/print/label';
 import { labelSheets } from '@/print/label-pdf';
 import { labelPicture } from '@/print/label-png';
@@ -80,12 +81,11 @@ export async function labelResponse(request: Request): Promise<Response> {
   const { db, shop } = await session();
   const asked = new URL(request.url).searchParams;
   const label = labelFor(db, shop, Number(asked.get('lot')), labelLanguage(asked.get('lang')));
-  if (!label) return say('There is no label for this lot.', 404);
+  if (!label) return say(wording.thereIsNoLabel, 404);
   const grid = gridOf(asked);
-  if (!grid) return say('These labels do not lie within their page. Check the millimetres.', 400);
+  if (!grid) return say(wording.theseLabelsDoNot, 400);
   const size = typeFor(label, grid);
-  if (size === null)
-    return say(`All that the label must say does not fit ${grid.width} × ${grid.height} mm. Choose a larger label.`, 400);
+  if (size === null) return say(wording.allThatTheLabel(grid.width, grid.height), 400);
   const name = `label-${label.number.replace('/', '-')}`;
   if (asked.get('as') === 'png')
     return download(`${name}.png`, 'image/png', new Uint8Array(await labelPicture(label, grid, size)));

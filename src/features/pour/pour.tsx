@@ -12,6 +12,7 @@ import { findPot, meltsOf, type Pot, pans } from '@/data/pour/queries';
 import type { Shop } from '@/data/shop/queries';
 import { allLots, containers, type KnownLot, materialIdOf } from '@/data/stores/queries';
 import { cautionsInWords, DOUBT_WORDS, noticesInWords } from '@/messages';
+import { pour as wording } from '@/messages/screens/pour';
 import { Cautions } from '@/ui/cautions';
 import { Link } from '@/ui/link';
 import { catalogue } from '@/web/catalogue-here';
@@ -67,8 +68,7 @@ const panFacts = (db: Db, ambientC: number): PanFacts[] =>
 
 /** Why there is no melt, where there is none. */
 const coldWords = ({ heat, lines }: Blend): string | null => {
-  if (heat === 'cold')
-    return 'Made cold: shave the wax into the jar, close it, shake it now and then for days, never warm it. Fill it only once no lump is left against the light.';
+  if (heat === 'cold') return wording.madeColdShaveThe;
   if (heat !== 'none') return null;
   if (
     isMixedPaint(
@@ -76,11 +76,11 @@ const coldWords = ({ heat, lines }: Blend): string | null => {
       catalogue(),
     )
   )
-    return `Stirred cold. Shake it, do not stir; chilled it keeps ${PAINT_KEEPS_HOURS} hours, then it is thrown away. The powder holds lime: no dust, no eyes.`;
+    return wording.stirredColdShakeIt(PAINT_KEEPS_HOURS);
   const names = lines.flatMap((line) =>
     ingredientOf(line.ingredient, catalogue()).neverHeat ? [ingredientOf(line.ingredient, catalogue()).name.toLowerCase()] : [],
   );
-  return `Filled cold: this holds ${names.join(' and ')} and is never heated. Closed, labelled containers, never ones that look like drink; no flame or spark near.`;
+  return wording.filledColdThisHolds(names.join(' and '));
 };
 
 /** What is done at each state of a pot, as cautions call it. */
@@ -96,12 +96,14 @@ function Ended({ pot }: { readonly pot: Pot }) {
   if (pot.state === 'abandoned')
     return (
       <p>
-        This pot was given up. What was weighed into it is gone from its lots. <Link href="/blends">To the blends</Link>
+        {wording.thisPotWasGiven}
+        <Link href="/blends">{wording.toTheBlends}</Link>
       </p>
     );
   return pot.state === 'done' && pot.practice ? (
     <p>
-      The practice pot is done. Nothing was drawn and there is nothing to label. <Link href="/blends">To the blends</Link>
+      {wording.thePracticePotIs}
+      <Link href="/blends">{wording.toTheBlends}</Link>
     </p>
   ) : null;
 }
@@ -171,11 +173,11 @@ function PotHead({ pot, made }: Of) {
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1>
-          {pot.practice ? 'Practice: ' : ''}
+          {pot.practice ? wording.practice : ''}
           {pot.revision.name}{' '}
           <span className="reading font-normal text-soft">{pot.lotNumber ?? say(pot.targetG, 'g', reads())}</span>
         </h1>
-        <ol className="flex gap-4" aria-label="Stages of the pour">
+        <ol className="flex gap-4" aria-label={wording.stagesOfThePour}>
           {stages.map((stage, i) => (
             <li
               key={stage.id}
@@ -189,22 +191,25 @@ function PotHead({ pot, made }: Of) {
       </div>
       {pot.practice ? (
         <p className="border-cure border-l-8 bg-paper px-3 py-2">
-          <strong>A practice pot.</strong> It draws no stock, takes no lot number and prints nothing.
+          <strong>{wording.aPracticePot}</strong>
+          {wording.itDrawsNoStock}
         </p>
       ) : null}
       {made.stages && pot.state === 'weighing' ? (
         <p className="mt-2 border-wet border-l-4 pl-3">
           {pot.cooledAt === null ? (
             <>
-              <strong>In two stages.</strong> First{' '}
-              {made.stages[0].map((one) => ingredientOf(one, catalogue()).name.toLowerCase()).join(' and ')}; melted, off the heat
-              and below {say(made.addBelowC ?? 0, '°C', reads(), 0)}, then{' '}
-              {made.stages[1].map((one) => ingredientOf(one, catalogue()).name.toLowerCase()).join(' and ')}.
+              <strong>{wording.inTwoStages}</strong>
+              {wording.firstMeltedOffThe(
+                made.stages[0].map((one) => ingredientOf(one, catalogue()).name.toLowerCase()).join(' and '),
+                say(made.addBelowC ?? 0, '°C', reads(), 0),
+                made.stages[1].map((one) => ingredientOf(one, catalogue()).name.toLowerCase()).join(' and '),
+              )}
             </>
           ) : (
             <>
-              <strong>Below {say(made.addBelowC ?? 0, '°C', reads(), 0)}.</strong> Away from any flame or heater, put the pot on
-              the scale as it is and stir the solvent in by hand.
+              <strong>{wording.below(say(made.addBelowC ?? 0, '°C', reads(), 0))}</strong>
+              {wording.awayFromAnyFlame}
             </>
           )}
         </p>

@@ -5,6 +5,7 @@ import { draftOf, type Regimen } from '@/core/regimen';
 import { allRegimens } from '@/data/catalogue/catalogue';
 import { revisionsOf } from '@/data/catalogue/regimens';
 import { people } from '@/data/shop/queries';
+import { regimens as wording } from '@/messages/screens/regimens';
 import { RegimenScore, ScoreLine } from '@/trade/drawing/regimen-score';
 import { Tried } from '@/trade/tried';
 import { Why } from '@/trade/why';
@@ -19,25 +20,22 @@ export async function Regimens() {
   const { db } = await session();
   return (
     <>
-      <h1>Regimens</h1>
-      <p className="mb-3 max-w-prose text-soft">
-        Makers disagree; each school stands here with what it gains and what it costs. Open one to read its steps, change it, or
-        make one of your own from it. Batches keep the revision they began with.
-      </p>
+      <h1>{wording.regimens}</h1>
+      <p className="mb-3 max-w-prose text-soft">{wording.makersDisagreeEachSchool}</p>
       <ul>
         {allRegimens(db).map((regimen) => (
           <RegimenRow key={regimen.id} regimen={regimen} revision={revisionsOf(db, regimen.id)[0]?.number ?? 1} />
         ))}
         <li className="grid gap-x-6 border-hair border-t py-2 bench:grid-cols-[14rem_minmax(0,1fr)_8rem]">
           <span>
-            <strong>Baked in an oven</strong>
-            <span className="block text-sm text-soft">oiled pieces dried by heat</span>
+            <strong>{wording.bakedInAnOven}</strong>
+            <span className="block text-sm text-soft">{wording.oiledPiecesDriedBy}</span>
           </span>
           <span className="text-sm">
-            <strong className="text-late">▲ Not done here.</strong> Oil smokes and can catch fire, cloths and pieces alike; the
-            wood dries too fast and cracks. Sun, or a warm cabinet at {say(35, '°C', reads(), 0)}, hurries it within days.
+            <strong className="text-late">{wording.notDoneHere}</strong>
+            {wording.oilSmokesAndCan(say(35, '°C', reads(), 0))}
           </span>
-          <span className="reading text-sm text-soft">refused</span>
+          <span className="reading text-sm text-soft">{wording.refused}</span>
         </li>
       </ul>
     </>
@@ -55,22 +53,23 @@ export async function RegimenPage({ id }: { readonly id: string }) {
     <>
       <h1>{regimen.name}</h1>
       <p className="mb-4 text-soft">
-        {regimen.school}. How many coats, and how long between: <Why of="coats" /> <Why of="gap" />
+        {wording.howManyCoatsAnd(regimen.school)}
+        <Why of="coats" /> <Why of="gap" />
       </p>
       <div className="mb-6">
         <RegimenScore steps={regimen.steps} name={regimen.name} />
       </div>
       <RegimenEditor key={revisionId} draft={draftOf(of)} base={revisionId} />
       <Tried db={db} regimenId={id} />
-      <h2 className="mt-8 mb-1">Revisions</h2>
+      <h2 className="mt-8 mb-1">{wording.revisions}</h2>
       <ol>
         {revisionsOf(db, id).map((revision) => (
           <li key={revision.number} className="reading border-hair border-t py-1.5">
             <strong>{revision.number}</strong> {fullDate(revision.at, shop.zone)}{' '}
-            {revision.personId === null ? 'as shipped' : (initials.get(revision.personId) ?? '')}
+            {revision.personId === null ? wording.asShipped : (initials.get(revision.personId) ?? '')}
             {revision.why ? `: ${revision.why}` : ''}
             {revision.batches.length > 0 ? (
-              <span className="text-soft">. Began with it: {revision.batches.join(', ')}</span>
+              <span className="text-soft">{wording.beganWithIt(revision.batches.join(', '))}</span>
             ) : null}
           </li>
         ))}
@@ -93,11 +92,9 @@ function RegimenRow({ regimen, revision }: { readonly regimen: Regimen; readonly
         <span className="text-sm">
           <ScoreLine steps={regimen.steps} name={regimen.name} />
           {regimen.gains} <span className="text-soft">{regimen.costs}</span>
-          {regimen.knifeSurface ? '' : <strong className="block text-late">▲ Not under a knife.</strong>}
+          {regimen.knifeSurface ? '' : <strong className="block text-late">{wording.notUnderAKnife}</strong>}
         </span>
-        <span className="reading text-sm text-soft">
-          {regimen.steps.length} steps, revision {revision}
-        </span>
+        <span className="reading text-sm text-soft">{wording.stepsRevision(regimen.steps.length, revision)}</span>
       </Link>
     </li>
   );

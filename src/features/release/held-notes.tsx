@@ -2,6 +2,7 @@ import 'server-only';
 import type { Db } from '@/data/db';
 import { heldNotice } from '@/data/facts/facts';
 import type { Batch } from '@/data/work/batch';
+import { heldNotes as wording } from '@/messages/screens/release';
 import { Link } from '@/ui/link';
 
 /** What holds a batch back: what is known has changed, or a lot on it is held. */
@@ -12,14 +13,11 @@ export function HeldNotes({ db, batch }: { readonly db: Db; readonly batch: Batc
     <>
       {kept ? (
         <p className="font-semibold text-late">
-          ▲ What is left of it is held, since what is known has changed. <Link href="/changes">What it means</Link>
+          {wording.whatIsLeftOf}
+          <Link href="/changes">{wording.whatItMeans}</Link>
         </p>
       ) : null}
-      {held ? (
-        <p className="font-semibold text-late">
-          ▲ Lot {held.number} is held: {held.reason}. Nothing of it is released or sold until the hold is lifted.
-        </p>
-      ) : null}
+      {held ? <p className="font-semibold text-late">{wording.lotIsHeldNothing(held.number, held.reason)}</p> : null}
     </>
   );
 }

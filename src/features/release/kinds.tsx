@@ -2,6 +2,7 @@ import 'server-only';
 import { gatesOfKinds } from '@/data/release/uses';
 import { type Batch, tagOf } from '@/data/work/batch';
 import { GATE_WORDS, USE_WORDS } from '@/messages';
+import { kinds as wording } from '@/messages/screens/release';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { catalogue } from '@/web/catalogue-here';
@@ -17,8 +18,8 @@ export function Kinds({ batch }: { readonly batch: Batch }) {
   if (kinds.length < 2) return null;
   const some = kinds.some((one) => one.unmet.length === 0);
   return (
-    <section aria-label="Kinds of pieces" className="mb-5">
-      <h2 className="mb-1">Unlike pieces: each is judged by itself</h2>
+    <section aria-label={wording.kindsOfPieces} className="mb-5">
+      <h2 className="mb-1">{wording.unlikePiecesEachIs}</h2>
       <ul>
         {kinds.map(({ kind, here, unmet, notForFood }) => {
           const name = `${here.length} ${kind.species.name.toLowerCase()} ${kind.design.name.toLowerCase()}`;
@@ -29,9 +30,10 @@ export function Kinds({ batch }: { readonly batch: Batch }) {
             >
               <PieceMark look={lookOf(kind.design.geometry, kind.species.id)} scale={0.8} count={here.length} />
               <span className="min-w-60 grow">
-                <strong>{name}</strong>, for {kind.design.uses.map((use) => USE_WORDS[use]).join(', ')}
+                <strong>{name}</strong>
+                {wording.forWord(kind.design.uses.map((use) => USE_WORDS[use]).join(', '))}
                 {unmet.length === 0 ? (
-                  <span className="block text-fit">● Nothing in wood and finish stands against it.</span>
+                  <span className="block text-fit">{wording.nothingInWoodAnd}</span>
                 ) : (
                   unmet.map((gate) => (
                     <span key={gate.id} className="block font-semibold text-late">
@@ -39,14 +41,14 @@ export function Kinds({ batch }: { readonly batch: Batch }) {
                     </span>
                   ))
                 )}
-                {notForFood ? <span className="block font-semibold text-late">▲ Its slip will say: Not for food.</span> : null}
+                {notForFood ? <span className="block font-semibold text-late">{wording.itsSlipWillSay}</span> : null}
               </span>
               {unmet.length > 0 && some ? (
                 <JudgeApart
                   batchId={batch.id}
                   pieces={here.map((piece) => tagOf(batch, piece)).join(', ')}
-                  says={`Judge the ${here.length === 1 ? 'one' : here.length} apart`}
-                  why={`judged apart: ${name}`}
+                  says={wording.judgeTheApart(here.length === 1 ? 'one' : here.length)}
+                  why={wording.judgedApart(name)}
                 />
               ) : null}
             </li>

@@ -1,6 +1,7 @@
 import 'server-only';
 import { ReleaseRecord } from '@/core/release';
 import { signedRecord } from '@/data/release/commands';
+import { recordRoute as wording } from '@/messages/screens/release';
 import { recordTime } from '@/print/record-body';
 import { recordPdf } from '@/print/record-pdf';
 import { download } from '@/web/csv';
@@ -17,8 +18,8 @@ export async function GET(request: Request): Promise<Response> {
   const { db } = await session();
   const asked = new URL(request.url).searchParams;
   const found = signedRecord(db, asked.get('number') ?? '');
-  if (!found) return new Response('There is no record with this number.', { status: 404 });
-  if (found.text === null) return new Response('It was decided before whole records were kept.', { status: 404 });
+  if (!found) return new Response(wording.thereIsNoRecord, { status: 404 });
+  if (found.text === null) return new Response(wording.itWasDecidedBefore, { status: 404 });
   const record = ReleaseRecord.parse(JSON.parse(found.text));
   // The very text that was signed: its fingerprint stands at the foot of the printed record.
   if (asked.get('as') !== 'pdf') return download(`release-${record.number}.json`, 'application/json; charset=utf-8', found.text);

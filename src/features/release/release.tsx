@@ -30,6 +30,7 @@ import {
   VERDICT_WORDS,
 } from '@/messages';
 import { type Bottle, bottleWords } from '@/messages/care';
+import { release as wording } from '@/messages/screens/release';
 import { allergenNames } from '@/messages/slip';
 import {
   airLineOf,
@@ -59,9 +60,7 @@ import { Kinds } from './kinds';
 
 /** What washing trials have moved in how often an owner looks, with what it rests on. */
 const taughtWords = ({ factor, boards, trials }: Taught): string =>
-  trials === 0
-    ? ''
-    : `Its owner is asked to look ${factor >= 1 ? 'less' : 'more'} often than the house would: the interval is ${Math.round(100 * factor)} % of it, by ${boards} boards of washing trials.`;
+  trials === 0 ? '' : wording.itsOwnerIsAsked(factor >= 1 ? 'less' : 'more', Math.round(100 * factor), boards);
 
 /** What stands beside the gates, in words; who and when where someone did it. */
 function besideWords(
@@ -76,32 +75,34 @@ function besideWords(
   const checks = checkLinesOf(record).slice(-2).reverse();
   const rags = ragLinesOf(record);
   const wood = batch.treeKnown ? batch.species.food : 'unknown';
-  const papers = lots.flatMap((lot) => (lot.statements.length > 0 ? [`statement on file with ${lot.number}`] : []));
+  const papers = lots.flatMap((lot) => (lot.statements.length > 0 ? [wording.statementOnFileWith(lot.number)] : []));
   const { undeclared, allergens } = contentsOf(batch);
   const drying =
-    [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || 'nothing on it';
+    [...new Set(lots.flatMap((lot) => (lot.nature ? [DRYING_WORDS[lot.nature.drying]] : [])))].join(', ') || wording.nothingOnIt;
   return {
-    progress: [`${progress.done.length} done, ${progress.rest.length} left`],
+    progress: [wording.doneLeft(progress.done.length, progress.rest.length)],
     rest: [
       lastCoat
-        ? `${sayMinutes((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE)} since the last coat; least ${sayMinutes(lastCoat.task.wait.min)}`
+        ? wording.sinceTheLastCoat(sayMinutes((nowMs - lastCoat.fact.atMs) / MS_PER_MINUTE), sayMinutes(lastCoat.task.wait.min))
         : fitness.leastTime
-          ? 'no coat'
+          ? wording.noCoat
           : '',
     ],
     air: [airLineOf(record, reads())],
-    checks: checks.length > 0 ? checks : ['none recorded'],
+    checks: checks.length > 0 ? checks : [wording.noneRecorded],
     woods: [...new Map([...batch.kinds.map((kind) => kind.species), ...batch.woods].map((one) => [one.id, one])).values()].map(
       (one, i) => `${one.name}: ${VERDICT_WORDS[i === 0 ? wood : one.food]}. ${one.note}`,
     ),
     origin: [ORIGIN_WORDS[batch.origin]],
-    contents: [`${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || 'nothing on it'}`],
+    contents: [
+      `${CONTACT_WORDS[evidence.contact]}: ${contentsOf(batch).contents.join(', ').toLowerCase() || wording.nothingOnIt}`,
+    ],
     papers,
-    film: [evidence.filmForming ? 'a film lies where it meets its use' : 'no film where it meets its use'],
+    film: [evidence.filmForming ? wording.aFilmLiesWhere : wording.noFilmWhereIt],
     drying: [drying],
-    declared: [undeclared.length === 0 ? 'all contents declared' : `not declared: ${undeclared.join(', ')}`],
-    allergens: [`allergens: ${allergenNames('en', allergens, undeclared)}`],
-    cloths: rags.length > 0 ? rags : ['none open'],
+    declared: [undeclared.length === 0 ? wording.allContentsDeclared : wording.notDeclared(undeclared.join(', '))],
+    allergens: [wording.allergens(allergenNames('en', allergens, undeclared))],
+    cloths: rags.length > 0 ? rags : [wording.noneOpen],
   };
 }
 
@@ -175,7 +176,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
       ) : batch.trial ? (
         <p className="max-w-prose border-ink border-l-8 bg-paper px-4 py-3 text-lg">
           {sayIssue({ code: 'trial-batch', path: '' }, reads())}{' '}
-          <Link href={`/trials/${batch.trial.number}`}>Trial {batch.trial.number}</Link>
+          <Link href={`/trials/${batch.trial.number}`}>{wording.trial(batch.trial.number)}</Link>
         </p>
       ) : (
         <Undecided
@@ -191,12 +192,12 @@ export async function ReleasePage({ number }: { readonly number: string }) {
       )}
       {before.length > 0 ? (
         <section className="mt-6">
-          <h2 className="mb-1">Judged before</h2>
+          <h2 className="mb-1">{wording.judgedBefore}</h2>
           {before.map((one) => (
             <p key={one.id}>
-              <span className="reading font-semibold">{one.number}</span> {one.outcome}
-              {one.next === 'mend' ? ', to be mended' : ''} on {fullDate(one.at, shop.zone)}: {one.reason}.{' '}
-              {one.record ? <a href={`/api/release?number=${one.number}&as=pdf`}>The record</a> : null}
+              <span className="reading font-semibold">{one.number}</span>
+              {wording.on(one.outcome, one.next === 'mend' ? wording.toBeMended : '', fullDate(one.at, shop.zone), one.reason)}
+              {one.record ? <a href={`/api/release?number=${one.number}&as=pdf`}>{wording.theRecord}</a> : null}
             </p>
           ))}
         </section>
@@ -237,7 +238,7 @@ type DecidedProps = {
 function CostOf({ record, years }: { readonly record: ReleaseRecord; readonly years: FinishCost | null }) {
   return (
     <section>
-      <h2 className="mb-1">Cost of a piece</h2>
+      <h2 className="mb-1">{wording.costOfAPiece}</h2>
       <dl className="reading grid grid-cols-[8rem_1fr] gap-y-0.5">
         {costLinesOf(record, reads()).map(([name, says]) => (
           <div key={name} className="contents">
@@ -247,13 +248,11 @@ function CostOf({ record, years }: { readonly record: ReleaseRecord; readonly ye
         ))}
         {years ? (
           <>
-            <dt className="text-soft">Over five years</dt>
-            <dd>
-              {years.likely.perYear.toFixed(2)} {record.cost.currency} a year, its finish and upkeep
-            </dd>
+            <dt className="text-soft">{wording.overFiveYears}</dt>
+            <dd>{wording.aYearItsFinish(years.likely.perYear.toFixed(2), record.cost.currency)}</dd>
           </>
         ) : null}
-        <dt className="border-ink border-t text-soft">Left of the price</dt>
+        <dt className="border-ink border-t text-soft">{wording.leftOfThePrice}</dt>
         <dd className={`border-ink border-t font-semibold ${(record.cost.marginMinor ?? 0) < 0 ? 'text-late' : ''}`}>
           {(record.cost.marginMinor ?? 0) < 0 ? '▲ ' : ''}
           {marginLine(record)}
@@ -272,19 +271,20 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
     <div className="grid gap-10 wide:grid-cols-2">
       <section>
         <h2 className="mb-1">
-          Record <span className="reading">{release.number}</span>
+          {wording.record}
+          <span className="reading">{release.number}</span>
         </h2>
         <p className="mb-2">
-          {release.outcome === 'released' ? 'Released' : 'Refused'} {fullDate(release.at, zone)},{' '}
-          {clockTime(release.at, zone).split(' ').at(-1)}, by {who}.{release.reason ? ` Reason: ${release.reason}.` : ''} The
-          record does not change.
+          {release.outcome === 'released' ? wording.released : wording.refused} {fullDate(release.at, zone)},{' '}
+          {clockTime(release.at, zone).split(' ').at(-1)}
+          {wording.byTheRecordDoes(who, release.reason ? wording.reason(release.reason) : '')}
         </p>
         <ul>
           {gates.map((gate) => (
             <li key={gate.id} className="border-hair border-t py-1">
               <span className={gate.met ? 'text-fit' : 'text-late'}>{gate.met ? '● ' : '○ '}</span>
               {gateName(gate.id, record?.version ?? 1)}
-              {signed.includes(gate.id) ? ', signed for' : ''}
+              {signed.includes(gate.id) ? wording.signedFor : ''}
             </li>
           ))}
         </ul>
@@ -292,21 +292,21 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
           <>
             <p className="mt-3 flex flex-wrap gap-3">
               <a href={`/api/release?number=${release.number}&as=pdf`} className={linkLook('main')}>
-                Record as PDF
+                {wording.recordAsPdf}
               </a>
               <a href={`/api/release?number=${release.number}&as=json`} className={linkLook('plain')}>
-                Record as JSON
+                {wording.recordAsJson}
               </a>
             </p>
             <div className="mt-4">
               <CostOf record={record} years={years} />
             </div>
-            <Fold className="mt-3" line="strong" says="What it rests on">
+            <Fold className="mt-3" line="strong" says={wording.whatItRestsOn}>
               <RecordBody reads={reads()} record={record} />
             </Fold>
           </>
         ) : (
-          <p className="mt-3 text-soft">It was decided before whole records were kept.</p>
+          <p className="mt-3 text-soft">{wording.itWasDecidedBefore}</p>
         )}
       </section>
       {release.outcome === 'released' ? (
@@ -337,19 +337,18 @@ function Head({ db, batch, standing, notForFood }: HeadProps) {
       <BatchSign batch={batch} facts={standing.ring} size={96} />
       <div className="grow">
         <p className="reading font-semibold">{batch.number}</p>
-        <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : `Fit to sell? ${titleOf(batch)}`}</h1>
-        <p>For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.</p>
-        {notForFood ? (
-          <p className="font-semibold text-late">▲ Not for food: its slip, its page and its letters say so.</p>
-        ) : null}
+        <h1>{batch.release ? `${titleOf(batch)}, ${batch.release.outcome}` : wording.fitToSell(titleOf(batch))}</h1>
+        <p>{wording.forWord(batch.design.uses.map((use) => USE_WORDS[use]).join(', '))}</p>
+        {notForFood ? <p className="font-semibold text-late">{wording.notForFoodIts}</p> : null}
         <p>
-          Allergens for the slip: <strong>{allergenNames('en', allergens, undeclared)}</strong>
+          {wording.allergensForTheSlip}
+          <strong>{allergenNames('en', allergens, undeclared)}</strong>
         </p>
-        {undeclared.length > 0 ? <p>Contents not all declared: {undeclared.join(', ')}. The slip says so.</p> : null}
+        {undeclared.length > 0 ? <p>{wording.contentsNotAllDeclared(undeclared.join(', '))}</p> : null}
         <HeldNotes db={db} batch={batch} />
       </div>
       <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
-        Cure and checks
+        {wording.cureAndChecks}
       </Link>
     </div>
   );
@@ -371,11 +370,9 @@ type LabelsProps = { readonly on: ReleaseRecord['labelled']; readonly batch: Bat
 function Labels({ on, batch, zone }: LabelsProps) {
   return (
     <>
-      <h3 className="mt-4">Labels</h3>
+      <h3 className="mt-4">{wording.labels}</h3>
       {on ? (
-        <p className="reading">
-          ● On since {recordTime(on.at, zone)}, {on.by}
-        </p>
+        <p className="reading">{wording.onSince(recordTime(on.at, zone), on.by)}</p>
       ) : (
         <Labelled batchId={batch.id} number={batch.number} />
       )}
@@ -399,12 +396,12 @@ function Undecided({ batch, gates, evidence, draft, shop, jars, jarLotId, years 
           jars={[
             ...jars.map((one) => ({ value: String(one.lotId), name: bottleWords(one, shop.currency) })),
             ...(jarLotId !== null && jars.every((one) => one.lotId !== jarLotId)
-              ? [{ value: String(jarLotId), name: `${draft.cost.jar}, none left` }]
+              ? [{ value: String(jarLotId), name: wording.noneLeft(draft.cost.jar) }]
               : []),
           ]}
         />
         <Labels on={draft.labelled} batch={batch} zone={shop.zone} />
-        <Fold className="mt-4" line="strong" says="The rest of the record">
+        <Fold className="mt-4" line="strong" says={wording.theRestOfThe}>
           <RecordBody reads={reads()} record={draft} />
         </Fold>
       </div>

@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { readList } from '@/core/piece';
 import { usualUses } from '@/core/use';
 import { startRestoration, wentBack } from '@/data/restore/restore';
+import { restoreRestoreActions as wording } from '@/messages/screens/restore';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
 import { JobFields, LIKE_WOOD } from './forms';
@@ -13,7 +14,7 @@ function strangerOf(what: string, speciesId: string) {
   const [listed] = readList(what, { designs: [], woods: [] });
   const geometry = listed?.geometry ?? { shape: 'unknown' as const };
   const uses = usualUses(geometry.shape === 'like' ? geometry.of : geometry);
-  return { count: 1, name: listed?.name ?? 'piece from elsewhere', designRevisionId: null, geometry, speciesId, uses };
+  return { count: 1, name: listed?.name ?? wording.pieceFromElsewhere, designRevisionId: null, geometry, speciesId, uses };
 }
 
 /** Takes a piece in that comes home. */

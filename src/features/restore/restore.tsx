@@ -9,6 +9,7 @@ import type { Restoration } from '@/data/restore/restore';
 import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
+import { restore as wording } from '@/messages/screens/restore';
 import { fullDate } from '@/ui/when';
 import { catalogue } from '@/web/catalogue-here';
 import { session } from '@/web/session';
@@ -25,10 +26,8 @@ export async function NewRestoration({ code }: { readonly code: string }) {
   const found = code === '' ? null : pieceByCode(db, code, nowMs);
   return (
     <>
-      <h1>A piece comes home</h1>
-      <p className="mb-4 max-w-prose text-soft">
-        Say what is wrong and where: the sanding plan follows from the deepest mark. A crack is not sanded out.
-      </p>
+      <h1>{wording.aPieceComesHome}</h1>
+      <p className="mb-4 max-w-prose text-soft">{wording.sayWhatIsWrong}</p>
       <RestoreForm
         designs={withDesign(allDesigns(db), found?.of.design).map(({ revisionId, name, geometry }) => ({
           revisionId,
@@ -65,24 +64,26 @@ type PanelProps = {
 export function RestorationPanel({ job, grits, currency, zone }: PanelProps) {
   const bill = job.billMinor === null ? '' : formatMoney(job.billMinor, currency);
   return (
-    <section aria-label="Restoration" className="my-4 border-cure border-l-4 pl-4">
+    <section aria-label={wording.restoration} className="my-4 border-cure border-l-4 pl-4">
       <p>
-        <strong>Comes home</strong> from {job.owner},{' '}
-        {job.code ? <span className="reading">code {job.code}</span> : 'a stranger’s piece'}
-        {job.wasFinishedWith ? `; it was finished with ${job.wasFinishedWith}` : ''}.
+        <strong>{wording.comesHome}</strong>
+        {wording.from(job.owner)}
+        {job.code ? <span className="reading">{wording.code(job.code)}</span> : wording.aStrangersPiece}
+        {job.wasFinishedWith ? wording.itWasFinishedWith(job.wasFinishedWith) : ''}.
       </p>
       <p>
-        {job.marks.length > 0
-          ? job.marks.map(({ surface, mark }) => `${MARK_WORDS[mark]}, ${SURFACE_WORDS[surface]}`).join('; ')
-          : 'No mark was written down'}
-        . Sanding: {grits.length > 0 ? grits.join(', ') : 'none, only washed'}.
+        {wording.sanding(
+          job.marks.length > 0
+            ? job.marks.map(({ surface, mark }) => `${MARK_WORDS[mark]}, ${SURFACE_WORDS[surface]}`).join('; ')
+            : wording.noMarkWasWritten,
+          grits.length > 0 ? grits.join(', ') : wording.noneOnlyWashed,
+        )}
       </p>
       {job.backAt === null ? (
         <GoneBack batchId={job.batchId} bill={bill} />
       ) : (
         <p className="font-semibold">
-          Back with its owner {fullDate(job.backAt, zone)}
-          {bill === '' ? '' : `, billed ${bill}`}.
+          {wording.backWithItsOwner(fullDate(job.backAt, zone), bill === '' ? '' : wording.billed(bill))}
         </p>
       )}
     </section>

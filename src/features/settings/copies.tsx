@@ -2,6 +2,7 @@ import 'server-only';
 import { daysBetween } from '@/core/quantity';
 import { shopFile } from '@/data/files';
 import { bytesOf, copiesOf, copiesOfBefore, dailyCopies } from '@/data/safe/daily';
+import { copies as wording } from '@/messages/screens/settings';
 import { longDate } from '@/ui/when';
 import { CopyButtons } from './components/copy-buttons';
 
@@ -18,8 +19,8 @@ function LastCopy({ date, today }: { readonly date: string | null; readonly toda
   return (
     <p className={`mb-2 border-l-4 pl-3 ${isOld ? 'border-late font-semibold text-late' : 'border-fit'}`}>
       {date === null
-        ? '▲ There is none yet: the first is taken within minutes of a start.'
-        : `${isOld ? '▲ ' : ''}The last one is of ${longDate(date)}, ${AGES[age] ?? `${age} days ago`}.`}
+        ? wording.thereIsNoneYet
+        : wording.theLastOneIs(isOld ? '▲ ' : '', longDate(date), AGES[age] ?? wording.daysAgo(age))}
     </p>
   );
 }
@@ -29,22 +30,19 @@ export function Copies({ today, isDemo }: { readonly today: string; readonly isD
   const folder = copiesOf(shopFile());
   const copies = dailyCopies(folder);
   return (
-    <section aria-label="Copies" className="max-w-2xl">
-      <h2 className="mt-8 mb-2">Copies</h2>
-      {isDemo ? (
-        <p className="mb-2">The demo shed is made anew at will, so none is taken of it by itself.</p>
-      ) : (
-        <LastCopy date={copies[0]?.date ?? null} today={today} />
-      )}
+    <section aria-label={wording.copies} className="max-w-2xl">
+      <h2 className="mt-8 mb-2">{wording.copies}</h2>
+      {isDemo ? <p className="mb-2">{wording.theDemoShedIs}</p> : <LastCopy date={copies[0]?.date ?? null} today={today} />}
       <p className="mb-2">
-        One is taken each day by itself, and stays for seven days, four weeks, twelve months: {copies.length} now,{' '}
-        <span className="reading">{(bytesOf(folder) / MB).toFixed(1)} MB</span> with their photos and papers, in{' '}
-        <code className="reading break-all">{folder}</code>.
-        {copiesOfBefore() > 0 ? ' The older ones in the folder above it stay and can be restored.' : ''}
+        {wording.oneIsTakenEach(copies.length)}
+        <span className="reading">{wording.mb((bytesOf(folder) / MB).toFixed(1))}</span>
+        {wording.withTheirPhotosAnd}
+        <code className="reading break-all">{folder}</code>.{copiesOfBefore() > 0 ? wording.theOlderOnesIn : ''}
       </p>
       <p className="mb-3 text-soft">
-        A copy on the same disk is lost with it: name a folder of another disk in <code className="reading">RENDLE_COPIES</code>,
-        or carry a whole copy away now and then. To go back to one: stop the shop,{' '}
+        {wording.aCopyOnThe}
+        <code className="reading">RENDLE_COPIES</code>
+        {wording.orCarryAWhole}
         <code className="reading">bin/rendle restore FILE</code>.
       </p>
       <CopyButtons dates={copies.map((one) => one.date)} />

@@ -12,6 +12,7 @@ import { isCarrying, ONE_AT_A_TIME } from '@/data/safe/carried';
 import { copiesOf, copyOfDay } from '@/data/safe/daily';
 import { newToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
+import { copyActions as wording } from '@/messages/screens/settings';
 import { type Answer, refuse } from '@/web/act';
 import { session } from '@/web/session';
 import { inThread } from '@/web/thread';
@@ -25,7 +26,7 @@ export async function takeCopy(): Promise<Answer<string>> {
     const made = await inThread('data', 'copyOfDay', [file, copiesOf(file), dateOf(nowMs, shop.zone), nowMs], copyOfDay);
     if (made) log({ what: 'copy made', where: copiesOf(file) });
     revalidatePath('/shop');
-    return { ok: true, value: made ? `Taken, with ${made.files} files.` : 'Today’s copy is there already.' };
+    return { ok: true, value: made ? wording.takenWithFiles(made.files) : wording.todaysCopyIsThere };
   } catch (fault) {
     const code = unwritten(fault);
     if (code) return refuse([{ code, path: '' }]);
@@ -56,7 +57,7 @@ export async function lookOver(input: unknown): Promise<Answer<string>> {
     [path.join(copiesOf(shopFile()), `shop-${date}.sqlite`)],
     verify,
   );
-  if (!ok) return { ok: false, faults: { '': `The copy of ${date} cannot be restored: ${faults.join('; ')}.` } };
-  const lacks = lacking.length > 0 ? ` ${lacking.length} of its photos or papers are missing.` : '';
-  return { ok: true, value: `The copy of ${date} can be restored.${lacks}` };
+  if (!ok) return { ok: false, faults: { '': wording.theCopyOfCannot(date, faults.join('; ')) } };
+  const lacks = lacking.length > 0 ? wording.ofItsPhotosOr(lacking.length) : '';
+  return { ok: true, value: wording.theCopyOfCan(date, lacks) };
 }

@@ -10,6 +10,7 @@ import { beginCarrying, ONE_AT_A_TIME } from '@/data/safe/carried';
 import { useToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
+import { copyRoute as wording } from '@/messages/screens/settings';
 import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
 import { inThread } from '@/web/thread';
@@ -23,8 +24,7 @@ export async function POST(request: Request): Promise<Response> {
   const { shop, nowMs } = await session();
   const sent = await request.text();
   const token = sent.length > MOST_FORM ? '' : (new URLSearchParams(sent).get('token') ?? '');
-  if (!useToken(token, Date.now()))
-    return say('Ask for the copy on the shop’s own page: what was sent opens nothing any more.', 403);
+  if (!useToken(token, Date.now())) return say(wording.askForTheCopy, 403);
   const carrying = beginCarrying();
   if (!carrying) return say(ONE_AT_A_TIME, 409);
   const file = path.join(carrying.folder, 'copy.sqlite');
@@ -37,7 +37,7 @@ export async function POST(request: Request): Promise<Response> {
     const code = unwritten(fault);
     return say(code ? sayIssue({ code, path: '' }, reads()) : fault instanceof Error ? fault.message : String(fault), 503);
   }
-  log({ what: 'copy made', where: 'carried away' });
+  log({ what: 'copy made', where: wording.carriedAway });
   const stream = createReadStream(file);
   stream.once('close', carrying.end);
   stream.once('error', carrying.end);

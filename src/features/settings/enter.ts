@@ -12,6 +12,7 @@ import { log } from '@/data/log';
 import { findShop } from '@/data/shop/queries';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
+import { enter as wording } from '@/messages/screens/settings';
 import { addressOf, cookieOptions, deviceCookie } from '@/web/door';
 import { patiently } from '@/web/patience';
 import { reads } from '@/web/reads-here';
@@ -20,27 +21,27 @@ const MOST_NAME = 40;
 
 /** Lets a device in that knows the passcode. Wrong words wait longer each time, and too many lock their address out for a while. */
 export async function enter(_: string, form: unknown): Promise<string> {
-  if (!(form instanceof FormData)) return 'That was not understood. Type the passcode on this page.';
+  if (!(form instanceof FormData)) return wording.thatWasNotUnderstood;
   const [typed, name] = ['passcode', 'name'].map((field) => String(form.get(field) ?? ''));
   const address = addressOf(await headers());
   const [db, guesses] = [database(), guessesAt('passcode')];
   const lockedUntil = guesses.lockedUntil(address, Date.now());
   if (lockedUntil !== null) {
     const until = formatInstant(now() + lockedUntil - Date.now(), findShop(db)?.zone ?? 'UTC').slice(11, 16);
-    log({ what: 'refused', address, why: 'locked out', route: '/enter' });
-    return `Too many wrong passcodes. Nobody new comes in before ${until}. Devices that are in already stay in.`;
+    log({ what: 'refused', address, why: wording.lockedOut, route: '/enter' });
+    return wording.tooManyWrongPasscodes(until);
   }
   const guess = guesses.begin(address, Date.now());
   if (!(await isPasscode(db, typed ?? ''))) {
-    log({ what: 'refused', address, why: 'wrong passcode', route: '/enter' });
+    log({ what: 'refused', address, why: wording.wrongPasscode, route: '/enter' });
     await new Promise((resolve) => setTimeout(resolve, guess.waitMs));
-    return 'That is not the passcode. Ask who opened the shop, and type it again.';
+    return wording.thatIsNotThe;
   }
   guess.right();
   const jar = await cookies();
   const old = jar.get(deviceCookie())?.value;
   let token: string;
-  const device = name?.trim().slice(0, MOST_NAME) || 'A device without a name';
+  const device = name?.trim().slice(0, MOST_NAME) || wording.aDeviceWithoutA;
   try {
     token = await patiently(() => comeAgain(db, old, { name: device, address }, now()));
   } catch (fault) {

@@ -6,6 +6,7 @@ import { ROOM_UNITS } from '@/core/regimen';
 import { database } from '@/data/db';
 import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
+import { shopPage as wording } from '@/messages/screens/settings';
 import { Link } from '@/ui/link';
 import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
@@ -39,9 +40,9 @@ export async function ShopPage() {
         hours={hours}
         closed={closed}
       />
-      <h2 className="mt-8 mb-2">Units to read in</h2>
+      <h2 className="mt-8 mb-2">{wording.unitsToReadIn}</h2>
       <ReadsForm key={JSON.stringify(shop.reads)} reads={shop.reads} />
-      <h2 className="mt-8 mb-2">People</h2>
+      <h2 className="mt-8 mb-2">{wording.people}</h2>
       <ul className="mb-3 max-w-xl">
         {people.map(({ id, initials, name }) => {
           const own = hands.find((one) => one.personId === id);
@@ -51,14 +52,14 @@ export async function ShopPage() {
         })}
       </ul>
       <AddPerson />
-      <h2 className="mt-8 mb-2">What fits where</h2>
+      <h2 className="mt-8 mb-2">{wording.whatFitsWhere}</h2>
       <RoomForm
         places={places(db).map(({ id, name, kind, capacity }) => ({ id, name, kind, capacity, unit: ROOM_UNITS[kind] }))}
       />
       <p className="mt-6">
-        <Link href="/notice/rags">Notice for the wall: oily cloths</Link>
+        <Link href="/notice/rags">{wording.noticeForTheWall}</Link>
         <Link href="/guide/first-aid" className="ml-6">
-          First aid, with the numbers to call
+          {wording.firstAidWithThe}
         </Link>
       </p>
       <Door />
@@ -76,11 +77,8 @@ export async function SetUpPage() {
   if (findShop(database())) redirect('/');
   return (
     <main className="mx-auto max-w-2xl px-5 py-10">
-      <h1 className="mb-1 text-4xl">Rendle</h1>
-      <p className="mb-6 text-lg text-soft">
-        Blends, coats, cure and care for makers of boards, spoons and bowls. Say whose shop this is, or look round the demo shed
-        first.
-      </p>
+      <h1 className="mb-1 text-4xl">{wording.rendle}</h1>
+      <p className="mb-6 text-lg text-soft">{wording.blendsCoatsCureAnd}</p>
       <SetUp
         zones={Intl.supportedValuesOf('timeZone')}
         currencies={currencies()}

@@ -13,6 +13,7 @@ import { draftJudgedLetters } from '@/data/mail/write';
 import { theShop } from '@/data/shop/queries';
 import { addDesign, startBatch } from '@/data/work/commands';
 import { LETTER_WORDS } from '@/messages/letters';
+import { startStartActions as wording } from '@/messages/screens/start';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader, refuse } from '@/web/act';
 import { session } from '@/web/session';
@@ -53,7 +54,7 @@ function ownCareOf(careDays: string, careWords: string): Result<OwnCare | null> 
   const days = careDays.trim() === '' ? ok(null) : parsePositive(careDays);
   if (!days.ok) return atPath('careDays', days);
   if (days.value !== null && (!Number.isInteger(days.value) || days.value > 3650))
-    return fail('invalid', 'careDays', { detail: 'whole days, at most ten years' });
+    return fail('invalid', 'careDays', { detail: wording.wholeDaysAtMost });
   return ok({ days: days.value, words: careWords });
 }
 

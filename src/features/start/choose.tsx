@@ -12,6 +12,7 @@ import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import { colourSeen, taughtOf } from '@/data/trials/teach';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { choose as wording } from '@/messages/screens/start';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { ScoreLine } from '@/trade/drawing/regimen-score';
@@ -58,28 +59,28 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
       {piece === null ? null : <input type="hidden" name="piece" value={piece} />}
       <Ticks
         name="uses"
-        legend="It is for (nothing ticked: wet food)"
+        legend={wording.itIsForNothing}
         options={PIECE_USES.map((use) => [use, USE_WORDS[use]])}
         chosen={wish.uses}
       />
-      <Ticks name="closed" legend="And" options={[['yes', 'kept under a lid']]} chosen={wish.closed ? ['yes'] : []} />
+      <Ticks name="closed" legend={wording.and} options={[['yes', wording.keptUnderALid]]} chosen={wish.closed ? ['yes'] : []} />
       <Pick
         name="wood"
-        label="Wood"
+        label={wording.wood}
         options={[
-          ['', 'one that is fit for food'],
+          ['', wording.oneThatIsFit],
           ...woods.map((one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const),
         ]}
         chosen={wood}
       />
-      <Pick name="origin" label="It was" options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
+      <Pick name="origin" label={wording.itWas} options={ORIGINS.map((one) => [one, ORIGIN_WORDS[one]])} chosen={origin} />
       <div>
-        <Pick name="owner" label="Its owner" options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
+        <Pick name="owner" label={wording.itsOwner} options={Object.entries(OWNER_WORDS)} chosen={wish.owner} />
         <Why of="drying-on-boards" />
       </div>
-      <Ticks name="avoid" legend="Without" options={allergens().map((one) => [one, one])} chosen={wish.avoid} />
+      <Ticks name="avoid" legend={wording.without} options={allergens().map((one) => [one, one])} chosen={wish.avoid} />
       <label className="flex flex-col gap-1">
-        <span className="label">Days until it must leave</span>
+        <span className="label">{wording.daysUntilItMust}</span>
         <input
           name="days"
           inputMode="numeric"
@@ -89,17 +90,15 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
           aria-invalid={daysTyped !== '' && wish.days === null}
         />
         {daysTyped !== '' && wish.days === null ? (
-          <span className="font-semibold text-late">
-            ▲ “{daysTyped}” is no number of days between 1 and 400. It was left out.
-          </span>
+          <span className="font-semibold text-late">{wording.isNoNumberOf(daysTyped)}</span>
         ) : null}
       </label>
       <div className="grid grid-cols-2 gap-4">
-        <Pick name="shine" label="Shine" options={Object.entries(SHINE_WORDS)} chosen={wish.shine} />
-        <Pick name="colour" label="Colour" options={Object.entries(COLOUR_WORDS)} chosen={wish.colour} />
+        <Pick name="shine" label={wording.shine} options={Object.entries(SHINE_WORDS)} chosen={wish.shine} />
+        <Pick name="colour" label={wording.colour} options={Object.entries(COLOUR_WORDS)} chosen={wish.colour} />
       </div>
       <button type="submit" className={linkLook('main', true)}>
-        Rank them
+        {wording.rankThem}
       </button>
     </form>
   );
@@ -136,13 +135,11 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
     if (!design || !species) return '';
     const by = wish.owner === 're-oils' ? 'owner' : wish.owner === 'will-not' ? 'nobody' : 'owner';
     const found = costOfChoice(db, choice, { design, species, by, years: 5 }, nowMs);
-    return found
-      ? `${found.likely.first.toFixed(2)} ${shop.currency} at first, ${found.likely.perYear.toFixed(2)} a year over five`
-      : '';
+    return found ? wording.atFirstAYear(found.likely.first.toFixed(2), shop.currency, found.likely.perYear.toFixed(2)) : '';
   };
   return (
     <>
-      <h1 className="mb-3">Which finish?</h1>
+      <h1 className="mb-3">{wording.whichFinish}</h1>
       <Pieces designs={designs} chosen={design ?? null} wood={species ? wood : ''} />
       <div className="grid gap-x-10 gap-y-6 bench:grid-cols-[19rem_minmax(0,1fr)]">
         <WishForm
@@ -157,7 +154,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
         <div>
           {first ? (
             <p className="mb-3 border-fit border-l-8 bg-paper px-4 py-3 text-lg" data-testid="say-aloud">
-              <span className="label block">To say aloud</span>
+              <span className="label block">{wording.toSayAloud}</span>
               {sayChoice(first, wish)}
             </p>
           ) : null}
@@ -176,12 +173,8 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
               />
             ))}
           </ol>
-          {fit.length === 0 ? (
-            <p className="font-semibold text-late">
-              ▲ Nothing in the stores keeps all of this. What stands in the way of each is below.
-            </p>
-          ) : null}
-          {refused.length > 0 ? <h2 className="mt-6 mb-1">Refused</h2> : null}
+          {fit.length === 0 ? <p className="font-semibold text-late">{wording.nothingInTheStores}</p> : null}
+          {refused.length > 0 ? <h2 className="mt-6 mb-1">{wording.refused}</h2> : null}
           <ul>
             {refused.map(({ regimen, refused: why }) => (
               <li key={regimen.id} className="border-hair border-t py-1.5">
@@ -190,11 +183,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
               </li>
             ))}
           </ul>
-          <p className="mt-4 max-w-prose text-sm text-soft">
-            A ranking of working estimates, not a rule. Where nobody knows the owner the house prefers an oil that dries, for
-            those who re-oil one that never does; no film under a knife. Days are reckoned at {say(20, '°C', reads(), 0)} and err
-            late. Nothing here is certified.
-          </p>
+          <p className="mt-4 max-w-prose text-sm text-soft">{wording.aRankingOfWorking(say(20, '°C', reads(), 0))}</p>
         </div>
       </div>
     </>
@@ -208,9 +197,13 @@ function triedWords(db: Db, { regimen, lots }: Choice, wood: string | null): str
   const colour = colourSeen(db, finish);
   const taught = taughtOf(db, finish);
   return [
-    colour ? `In your trials ${colour.words} (ΔE ${colour.deltaE.toFixed(1)} from bare, ${colour.boards} boards).` : '',
+    colour ? wording.inYourTrialsE(colour.words, colour.deltaE.toFixed(1), colour.boards) : '',
     taught.trials > 0
-      ? `Washing moved its upkeep by ${taught.factor > 1 ? '+' : '−'}${Math.abs(Math.round(100 * (taught.factor - 1)))} % (${taught.boards} boards).`
+      ? wording.washingMovedItsUpkeep(
+          taught.factor > 1 ? '+' : '−',
+          Math.abs(Math.round(100 * (taught.factor - 1))),
+          taught.boards,
+        )
       : '',
   ]
     .filter(Boolean)
@@ -223,7 +216,7 @@ type PiecesProps = { readonly designs: readonly Design[]; readonly chosen: Desig
 function Pieces({ designs, chosen, wood }: PiecesProps) {
   if (designs.length === 0) return null;
   return (
-    <ul aria-label="Which piece" className="mb-5 flex flex-wrap gap-2">
+    <ul aria-label={wording.whichPiece} className="mb-5 flex flex-wrap gap-2">
       {designs.map((one) => (
         <li key={one.revisionId}>
           <Link
@@ -286,16 +279,17 @@ function Row({ choice, place, wood, origin, piece, wish, costs: money, tried }: 
         {tried ? <p className="text-sm">{tried}</p> : null}
         {money ? (
           <p className="reading text-sm">
-            {money}. <Link href={`/cost?piece=${piece ?? ''}&wood=${wood}`}>Over the years</Link>
+            {money}. <Link href={`/cost?piece=${piece ?? ''}&wood=${wood}`}>{wording.overTheYears}</Link>
           </p>
         ) : null}
         <p className="text-sm text-soft">
-          {regimen.costs} {lots.length > 0 ? `With ${lots.map(({ lot }) => `${lot.title} (${lot.number})`).join(' and ')}.` : ''}
+          {regimen.costs}{' '}
+          {lots.length > 0 ? wording.withWord(lots.map(({ lot }) => `${lot.title} (${lot.number})`).join(' and ')) : ''}
         </p>
       </div>
       <div className="text-right">
-        <p className="reading font-semibold">{readyDays < 1 ? 'the same day' : `about ${Math.ceil(readyDays)} days`}</p>
-        <Link href={startOf(choice, { wood, origin, piece, wish })}>Start with it</Link>
+        <p className="reading font-semibold">{readyDays < 1 ? wording.theSameDay : wording.aboutDays(Math.ceil(readyDays))}</p>
+        <Link href={startOf(choice, { wood, origin, piece, wish })}>{wording.startWithIt}</Link>
       </div>
     </li>
   );

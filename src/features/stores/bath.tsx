@@ -1,6 +1,7 @@
 import 'server-only';
 import { daysBetween, say } from '@/core/quantity';
 import type { BathState } from '@/data/bath/bath';
+import { bath as wording } from '@/messages/screens/stores';
 import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
@@ -27,48 +28,44 @@ export function Bath({ state, lastClear, strainedOn, startedOn, today, zone, now
   const { oilMl, displacedMl, inIt, uptakeG, filledG, topUpG, leftMl } = state;
   const sinceStrained = daysBetween(strainedOn ?? startedOn, today);
   const wants = [
-    ...(topUpG > TOP_UP_SHARE * filledG
-      ? [`top it up with ${say(topUpG, 'g', reads())}: that much has left it since it was filled`]
-      : []),
-    ...(lastClear === false ? ['strain it through linen: it was cloudy when last looked at'] : []),
-    ...(lastClear !== false && sinceStrained > STRAIN_DAYS ? [`strain it: ${sinceStrained} days since it was`] : []),
+    ...(topUpG > TOP_UP_SHARE * filledG ? [wording.topItUpWith(say(topUpG, 'g', reads()))] : []),
+    ...(lastClear === false ? [wording.strainItThroughLinen] : []),
+    ...(lastClear !== false && sinceStrained > STRAIN_DAYS ? [wording.strainItDaysSince(sinceStrained)] : []),
   ];
   return (
-    <section aria-label="The bath" className="mt-5 border-ink border-y-2 py-3">
+    <section aria-label={wording.theBath} className="mt-5 border-ink border-y-2 py-3">
       <p className="reading text-xl">
-        Stands at <strong>{say(oilMl + displacedMl, 'ml', reads())}</strong>
+        {wording.standsAt}
+        <strong>{say(oilMl + displacedMl, 'ml', reads())}</strong>
         {displacedMl > 0 ? (
           <span className="text-base text-soft">
-            {' '}
-            = {say(oilMl, 'ml', reads())} of oil + {say(displacedMl, 'ml', reads())} of pieces under
+            {wording.ofOilOfPieces(say(oilMl, 'ml', reads()), say(displacedMl, 'ml', reads()))}
           </span>
         ) : null}
       </p>
       {inIt.map((one) => (
         <p key={one.number}>
-          <Link href={`/work/${one.number}`}>{one.number}</Link>: {one.pieces} pieces, in since{' '}
-          {clockTime(one.sinceMs, zone, nowMs)}
+          <Link href={`/work/${one.number}`}>{one.number}</Link>
+          {wording.piecesInSince(one.pieces, clockTime(one.sinceMs, zone, nowMs))}
         </p>
       ))}
       {inIt.length > 0 ? (
-        <p className="text-soft">
-          They will carry out about {say(uptakeG, 'g', reads())}: it falls to {say(leftMl, 'ml', reads())} when they come out. An
-          estimate.
-        </p>
+        <p className="text-soft">{wording.theyWillCarryOut(say(uptakeG, 'g', reads()), say(leftMl, 'ml', reads()))}</p>
       ) : (
-        <p className="text-soft">Nothing is in it.</p>
+        <p className="text-soft">{wording.nothingIsInIt}</p>
       )}
       {wants.length > 0 ? (
         wants.map((text) => (
           <p key={text} className="mt-1 border-cure border-l-4 pl-3">
-            Next time: {text}.
+            {wording.nextTime(text)}
           </p>
         ))
       ) : (
-        <p className="mt-1 border-fit border-l-4 pl-3">Clear and full enough; strained {sinceStrained} days ago.</p>
+        <p className="mt-1 border-fit border-l-4 pl-3">{wording.clearAndFullEnough(sinceStrained)}</p>
       )}
       <p className="text-soft">
-        A bath or a brush: makers disagree. <Why of="bath" />
+        {wording.aBathOrA}
+        <Why of="bath" />
       </p>
     </section>
   );

@@ -14,6 +14,7 @@ import {
   parseVolume,
   type Result,
 } from '@/core/quantity';
+import { storesStoresForms as wording } from '@/messages/screens/stores';
 import { photoTaken, rowId } from '@/trade/shapes';
 import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
@@ -55,7 +56,7 @@ export const LotFields = z.object({
   bestBefore: day,
   within: typedOrNone((words) => {
     const read = between(1, 3650)(parsePositive(words.trim().replace(/(days?|d)$/i, '')));
-    return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number of days' }) : read;
+    return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: wording.aWholeNumberOf }) : read;
   }),
   place: chosenRowOrNone,
   price,
@@ -148,7 +149,7 @@ export const ReadyFields = z
     gap: typedOrNone(parseDuration),
     coats: typedOrNone((words) => {
       const read = COATS(parsePositive(words));
-      return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number' }) : read;
+      return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: wording.aWholeNumber }) : read;
     }),
     food: typedOrNone((words) => {
       const read = parseDuration(words);
@@ -220,7 +221,7 @@ export const OwnFields = z
     dries: z.enum(DRIES),
     keeps: typed((words) => {
       const read = MONTHS(parsePositive(words));
-      return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: 'a whole number' }) : read;
+      return read.ok && !Number.isInteger(read.value) ? fail('invalid', '', { detail: wording.aWholeNumber }) : read;
     }),
     /** What the sheet says of allergens: nothing, that there are none, or these. */
     allergenWord: z.enum(['unsaid', 'none', 'these']),

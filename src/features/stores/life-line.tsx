@@ -1,5 +1,6 @@
 import type { Life } from '@/core/material';
 import { dateOf, instantOf, MS_PER_DAY, say } from '@/core/quantity';
+import { lifeLine as wording } from '@/messages/screens/stores';
 import { longDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 
@@ -16,7 +17,7 @@ const SIZE = { w: 960, h: 190, left: 70, right: 30, top: 34, floor: 150 } as con
 /** A best-before this far off would flatten the rest: the line ends sooner. */
 const AHEAD_MS = 60 * MS_PER_DAY;
 
-const times = (n: number, one: string): string => (n === 1 ? `${one} once` : `${one} ${n} times`);
+const times = (n: number, one: string): string => (n === 1 ? wording.once(one) : wording.times(one, n));
 
 /** A lot's life in a sentence: what the line shows, for those who cannot see it. */
 function lifeWords({ life, openedOn, goodUntil, zone }: Props): string {
@@ -26,15 +27,15 @@ function lifeWords({ life, openedOn, goodUntil, zone }: Props): string {
   const drawn = life.points.filter((one) => one.grams < 0 && one.why !== 'count').length;
   const counted = life.points.filter((one) => one.why === 'count').length;
   return [
-    `It came on ${day(first.at)} with ${say(first.leftG, 'g', reads())}`,
-    openedOn ? `was opened on ${longDate(openedOn)}` : '',
-    drawn > 0 ? `was ${times(drawn, 'drawn from')}` : 'was never drawn from',
-    counted > 0 ? `was ${times(counted, 'counted')}` : '',
-    ...life.held.map(({ from, until }) => `was held from ${day(from)}${until === null ? ', still' : ` to ${day(until)}`}`),
+    wording.itCameOnWith(day(first.at), say(first.leftG, 'g', reads())),
+    openedOn ? wording.wasOpenedOn(longDate(openedOn)) : '',
+    drawn > 0 ? wording.was(times(drawn, wording.drawnFrom)) : wording.wasNeverDrawnFrom,
+    counted > 0 ? wording.was2(times(counted, 'counted')) : '',
+    ...life.held.map(({ from, until }) => wording.wasHeldFrom(day(from), until === null ? wording.still : ` to ${day(until)}`)),
     life.emptyAt === null
-      ? `holds ${say(life.points.at(-1)?.leftG ?? 0, 'g', reads())} now`
-      : `was empty on ${day(life.emptyAt)}`,
-    goodUntil && life.emptyAt === null ? `is good until ${longDate(goodUntil)}` : '',
+      ? wording.holdsNow(say(life.points.at(-1)?.leftG ?? 0, 'g', reads()))
+      : wording.wasEmptyOn(day(life.emptyAt)),
+    goodUntil && life.emptyAt === null ? wording.isGoodUntil(longDate(goodUntil)) : '',
   ]
     .filter(Boolean)
     .join(', ')
@@ -74,7 +75,7 @@ export function LifeLine(props: Props) {
               fillOpacity="0.22"
             />
             <text x={x(from) + 3} y={SIZE.top + 14} fontSize="14" fontWeight="600" fill="var(--late)">
-              ▲ held
+              {wording.held}
             </text>
           </g>
         ))}
@@ -106,7 +107,7 @@ export function LifeLine(props: Props) {
           <Mark x={x(nowMs)} says="now" />
         ) : (
           <text x={x(life.emptyAt)} y={SIZE.floor - 8} fontSize="15" textAnchor="end" fill="var(--ink)">
-            empty
+            {wording.empty}
           </text>
         )}
         <text x={SIZE.left - 8} y={y(life.mostG) + 5} fontSize="15" textAnchor="end" fill="var(--ink)">
@@ -120,8 +121,8 @@ export function LifeLine(props: Props) {
         </text>
       </svg>
       <figcaption className="max-w-prose text-soft">
-        {lifeWords(props)} {counts.length > 0 ? 'A ring is a count. ' : ''}
-        {checkedAt.length > 0 ? 'A stroke on the floor is a check.' : ''}
+        {lifeWords(props)} {counts.length > 0 ? wording.aRingIsA : ''}
+        {checkedAt.length > 0 ? wording.aStrokeOnThe : ''}
       </figcaption>
     </figure>
   );

@@ -17,6 +17,7 @@ import { checkLot, recordThumb } from '@/data/stores/senses';
 import { toToolWax } from '@/data/stores/tool-wax';
 import { sayIssue } from '@/messages';
 import { rightWords } from '@/messages/right';
+import { lotActions as wording } from '@/messages/screens/stores';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader, refuse } from '@/web/act';
 import { catalogue } from '@/web/catalogue-here';
@@ -101,7 +102,7 @@ export async function saveTinSale(input: unknown): Promise<Answer> {
       const number = read.take('count', parsePositive(count));
       const priceMinor = read.orNone('price', price, moneyOf(db));
       if (number === undefined || priceMinor === undefined) return { ok: false, issues: read.issues };
-      if (!Number.isInteger(number)) return fail('invalid', 'count', { detail: 'a whole number' });
+      if (!Number.isInteger(number)) return fail('invalid', 'count', { detail: wording.aWholeNumber });
       const sold = sellTins(db, { ...rest, count: number, priceMinor }, by);
       return sold.ok ? ok(undefined) : sold;
     },

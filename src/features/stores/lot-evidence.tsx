@@ -7,6 +7,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import type { Reference } from '@/data/stores/references';
 import type { recordOf } from '@/data/stores/senses';
 import { FEEL_WORDS, LOT_CHECK_WORDS, STATEMENT_WORDS } from '@/messages';
+import { lotEvidence as wording } from '@/messages/screens/stores';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { toTheMinute } from '@/ui/when';
@@ -32,9 +33,9 @@ function judgedWords(
   const beside = known.find((one) => one.id === check.referenceId);
   return [
     check.tempC === null ? '' : `at ${say(check.tempC, '°C', reads(), 0)}`,
-    beside ? `beside the known piece` : '',
+    beside ? wording.besideTheKnownPiece : '',
     saysAnything(check.kind, check.tempC) === false
-      ? `which says nothing: judge it between ${say(THUMBNAIL_C.least, '°C', reads(), 0)} and ${say(THUMBNAIL_C.most, '°C', reads(), 0)}`
+      ? wording.whichSaysNothingJudge(say(THUMBNAIL_C.least, '°C', reads(), 0), say(THUMBNAIL_C.most, '°C', reads(), 0))
       : '',
   ]
     .filter(Boolean)
@@ -46,20 +47,20 @@ function judgedWords(
 const LABEL_PARTS: Readonly<Record<string, string>> = {
   name: 'called',
   declared: 'declared',
-  isAllDeclared: 'all declared',
+  isAllDeclared: wording.allDeclared,
   drying: 'it',
   contact: 'food',
   densityGPerMl: 'g/ml',
-  coverageM2PerL: 'm² a litre',
-  labelRule: 'its own words',
+  coverageM2PerL: wording.mALitre,
+  labelRule: wording.itsOwnWords,
   role: 'in the work',
   shares: 'shares',
-  labelDwellMin: 'leave on, min',
-  labelGapMin: 'between coats, min',
+  labelDwellMin: wording.leaveOnMin,
+  labelGapMin: wording.betweenCoatsMin,
   labelCoats: 'coats',
-  labelFoodHours: 'until food, h',
-  buildsFilm: 'builds a film',
-  unsaid: 'not said',
+  labelFoodHours: wording.untilFoodH,
+  buildsFilm: wording.buildsAFilm,
+  unsaid: wording.notSaid,
 };
 const plainly = (value: unknown): string =>
   value === null || value === ''
@@ -79,8 +80,8 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
   return (
     <div className="flex flex-col gap-4">
       <section>
-        <h2 className="mb-1">Checks and declarations</h2>
-        {record.checks.length === 0 && record.declarations.length === 0 ? <p className="text-soft">None yet.</p> : null}
+        <h2 className="mb-1">{wording.checksAndDeclarations}</h2>
+        {record.checks.length === 0 && record.declarations.length === 0 ? <p className="text-soft">{wording.noneYet}</p> : null}
         <ul>
           {record.checks.map((check) => (
             <li key={check.id} className="border-hair border-b py-1">
@@ -97,20 +98,21 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
           ))}
           {record.thumbs.map((thumb) => (
             <li key={thumb.id} className="border-hair border-b py-1">
-              Thumb: {FEEL_WORDS[thumb.felt]} at <span className="reading">{say(thumb.tempC, '°C', reads(), 0)}</span>
+              {wording.thumbAt(FEEL_WORDS[thumb.felt])}
+              <span className="reading">{say(thumb.tempC, '°C', reads(), 0)}</span>
             </li>
           ))}
           {record.slips.map((one) => (
             <li key={one.id} className="border-hair border-b py-1">
-              Put right: {one.says}
+              {wording.putRight(one.says)}
             </li>
           ))}
           {record.declarations.map((one) => (
             <li key={one.id} className="border-hair border-b py-1">
               <a href={`/api/declaration/${one.hash}`}>{one.name}</a>{' '}
-              <span className="reading text-sm text-soft">{(one.bytes / 1024).toFixed(0)} kB</span>
+              <span className="reading text-sm text-soft">{wording.kb((one.bytes / 1024).toFixed(0))}</span>
               {one.says.length > 0 ? (
-                <span className="block">states: {one.says.map((says) => STATEMENT_WORDS[says]).join(', ')}</span>
+                <span className="block">{wording.states(one.says.map((says) => STATEMENT_WORDS[says]).join(', '))}</span>
               ) : null}
             </li>
           ))}
@@ -119,21 +121,18 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
       {known.length > 0 || lot.roles.includes('hard-wax') ? <WaxPair lotId={lot.id} referenceId={known[0]?.id ?? null} /> : null}
       {asksPaper({ ...lot, contact: lot.nature?.contact ?? null }) ? (
         <p className="border-ink border-l-4 pl-3">
-          <strong>No paper yet.</strong> It is meant to meet food: ask {lot.supplier || 'its supplier'} for a statement of this
-          lot
-          {lot.supplierCode ? ` (${lot.supplierCode})` : ''} and keep it here.
+          <strong>{wording.noPaperYet}</strong>
+          {wording.itIsMeantTo(lot.supplier || wording.itsSupplier, lot.supplierCode ? ` (${lot.supplierCode})` : '')}
         </p>
       ) : null}
       {known.length > 0 ? (
         <section>
-          <h3>The known piece</h3>
+          <h3>{wording.theKnownPiece}</h3>
           {known.slice(0, 1).map((one) => (
             <div key={one.id} className="flex items-start gap-3">
-              {one.photoHash ? (
-                <KeptPhoto src={photoAt(one.photoHash)} alt="The known piece in daylight" className="h-24" />
-              ) : null}
+              {one.photoHash ? <KeptPhoto src={photoAt(one.photoHash)} alt={wording.theKnownPieceIn} className="h-24" /> : null}
               <p>
-                {one.says} <span className="reading text-sm text-soft">since {toTheMinute(one.at, zone)}</span>
+                {one.says} <span className="reading text-sm text-soft">{wording.since(toTheMinute(one.at, zone))}</span>
               </p>
             </div>
           ))}
@@ -142,14 +141,14 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
       <Declare lotId={lot.id} />
       {ready ? (
         <div className="flex flex-col items-start gap-2">
-          {ready.photoHash ? <KeptPhoto src={photoAt(ready.photoHash)} alt={`The label of ${ready.name}`} /> : null}
+          {ready.photoHash ? <KeptPhoto src={photoAt(ready.photoHash)} alt={wording.theLabelOf(ready.name)} /> : null}
           <BoughtFinish of={ready} />
           {before.length > 0 ? (
-            <Fold line="words" says={<>What was written of it before ({before.length})</>}>
+            <Fold line="words" says={wording.whatWasWrittenOf(before.length)}>
               <ol>
                 {before.map(({ number, facts, at }) => (
                   <li key={number} className="border-hair border-b py-1">
-                    <span className="reading text-sm text-soft">until {toTheMinute(at, zone)}</span>{' '}
+                    <span className="reading text-sm text-soft">{wording.until(toTheMinute(at, zone))}</span>{' '}
                     {changedWords(facts, ready).join('; ')}
                   </li>
                 ))}

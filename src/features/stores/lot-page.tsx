@@ -15,6 +15,7 @@ import { references } from '@/data/stores/references';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
 import { DOUBT_WORDS, WHY_WORDS } from '@/messages';
+import { lotPage as wording } from '@/messages/screens/stores';
 import { cautionsWith } from '@/trade/cautions';
 import { Tried } from '@/trade/tried';
 import { linkLook } from '@/ui/button';
@@ -50,11 +51,11 @@ const asRight = (lot: KnownLot): RightLot => ({
 
 /** The columns of a lot's movements. */
 const movementColumns = (zone: string): readonly Column<ReturnType<typeof recordOf>['movements'][number]>[] => [
-  { id: 'at', name: 'When', by: (one) => one.at, className: 'reading', cell: (one) => toTheMinute(one.at, zone) },
-  { id: 'who', name: 'Who', by: (one) => one.initials, className: 'reading', cell: (one) => one.initials },
+  { id: 'at', name: wording.when, by: (one) => one.at, className: 'reading', cell: (one) => toTheMinute(one.at, zone) },
+  { id: 'who', name: wording.who, by: (one) => one.initials, className: 'reading', cell: (one) => one.initials },
   {
     id: 'why',
-    name: 'What',
+    name: wording.what,
     by: (one) => [WHY_WORDS[one.why], one.batch, one.pot].filter(Boolean).join(' '),
     className: 'reading',
     cell: (one) => (
@@ -66,13 +67,13 @@ const movementColumns = (zone: string): readonly Column<ReturnType<typeof record
             <Link href={`/work/${one.batch}`}>{one.batch}</Link>
           </>
         ) : null}
-        {one.pot ? ` into ${one.pot}` : ''}
+        {one.pot ? wording.into(one.pot) : ''}
       </>
     ),
   },
   {
     id: 'grams',
-    name: 'How much',
+    name: wording.howMuch,
     right: true,
     by: (one) => one.grams,
     className: 'reading font-semibold',
@@ -94,7 +95,7 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
   return (
     <>
       <p className="reading">
-        <Link href="/stores">Stores</Link>
+        <Link href="/stores">{wording.stores}</Link>
       </p>
       <LotHead lot={lot} />
       {ownHold ? <Reached trace={trace} lotId={id} /> : null}
@@ -115,7 +116,7 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
       </div>
       <Tried db={db} lotIds={[id]} />
       <section className="mt-8">
-        <h2 className="mb-1">Its life</h2>
+        <h2 className="mb-1">{wording.itsLife}</h2>
         <LifeLine
           life={lifeOf(
             [...record.movements].reverse(),
@@ -130,8 +131,8 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
       </section>
       <section className="mt-8">
         <div className="flex flex-wrap items-baseline justify-between gap-4">
-          <h2>Where it came from and where it went</h2>
-          <a href={`/api/trace?lot=${id}`}>The list as CSV</a>
+          <h2>{wording.whereItCameFrom}</h2>
+          <a href={`/api/trace?lot=${id}`}>{wording.theListAsCsv}</a>
         </div>
         <TraceDrawing trace={trace} />
         <TraceList trace={trace} />
@@ -140,7 +141,7 @@ export async function LotPage({ id, search }: { readonly id: number; readonly se
         className="mt-8 max-w-2xl"
         open={Object.keys(search).some((key) => key.startsWith('moves-'))}
         line="strong"
-        says={<>Every movement of it ({record.movements.length})</>}
+        says={wording.everyMovementOfIt(record.movements.length)}
       >
         <DataTable
           id="moves"
@@ -161,22 +162,22 @@ function LotNotes({ lot }: { readonly lot: KnownLot }) {
     <>
       {lot.held ? (
         <p role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3 text-lg font-semibold">
-          ▲ Held{lot.held.number === lot.number ? '' : `, because ${lot.held.number} is`}: {lot.held.reason}. Nothing may be drawn
-          from it.
+          {wording.heldNothingMayBe(lot.held.number === lot.number ? '' : wording.becauseIs(lot.held.number), lot.held.reason)}
         </p>
       ) : null}
       {lot.doubt && !lot.held ? (
         <p role="status" className="mb-4 border-late border-l-8 bg-paper px-4 py-3">
           <strong>
-            ▲ {lot.doubt.number === lot.number ? 'It' : lot.doubt.number} {DOUBT_WORDS[lot.doubt.kind].short}.
+            ▲ {lot.doubt.number === lot.number ? wording.it : lot.doubt.number} {DOUBT_WORDS[lot.doubt.kind].short}.
           </strong>{' '}
           {DOUBT_WORDS[lot.doubt.kind].use}
         </p>
       ) : null}
       {lot.overdrawnG > 0.05 ? (
         <p role="status" className="mb-4 border-cure border-l-8 bg-paper px-4 py-3">
-          <strong>Count it.</strong> {say(lot.overdrawnG, 'g', reads())} more were drawn than the book held. What was done is
-          kept; weigh what is there and put the book right in <Link href="/stores">Stores</Link>.
+          <strong>{wording.countIt}</strong>
+          {wording.moreWereDrawnThan(say(lot.overdrawnG, 'g', reads()))}
+          <Link href="/stores">{wording.stores}</Link>.
         </p>
       ) : null}
     </>
@@ -195,8 +196,10 @@ function LotHead({ lot }: { readonly lot: KnownLot }) {
         <p className="reading text-right">
           <strong className="text-4xl leading-none">{say(lot.leftG, 'g', reads())}</strong>
           <span className="block text-soft">
-            left of {say(lot.receivedG, 'g', reads())}
-            {lot.countLeft === null ? '' : `; ${lot.countLeft} of ${lot.count} tins`}
+            {wording.leftOf(
+              say(lot.receivedG, 'g', reads()),
+              lot.countLeft === null ? '' : wording.ofTins(lot.countLeft, lot.count),
+            )}
           </span>
         </p>
       </div>
@@ -247,7 +250,10 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
           bottle: vessel && { hasTare: vessel.tareG !== null, hasBore: vessel.boreMm !== null },
         }}
         isHeld={lot.held?.number === lot.number}
-        places={[{ value: '', name: 'nobody said' }, ...places(db).map((one) => ({ value: String(one.id), name: one.name }))]}
+        places={[
+          { value: '', name: wording.nobodySaid },
+          ...places(db).map((one) => ({ value: String(one.id), name: one.name })),
+        ]}
         others={others
           .filter((one) => one.kind !== 'tin' && one.kind !== 'bath')
           .map(({ id: from, number, title }) => ({ id: from, number, title }))}
@@ -272,7 +278,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
       {lot.kind === 'made' || lot.kind === 'tin' ? (
         <p className="mt-2">
           <Link href={`/stores/lots/${id}/label`} className={linkLook('plain')}>
-            Labels
+            {wording.labels}
           </Link>
         </p>
       ) : null}

@@ -2,6 +2,7 @@ import 'server-only';
 import { LEAST_DRAWS, type RunsOut, runningOut, tooEarlyToSay } from '@/core/material';
 import { dateOf, groupBy, say } from '@/core/quantity';
 import { usedUp } from '@/data/stores/used-up';
+import { order as wording } from '@/messages/screens/stores';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { longDate } from '@/ui/when';
@@ -13,7 +14,7 @@ export const amountWords = (amount: number, counted: string): string =>
   counted === 'g' ? say(amount, 'g', reads()) : `${Number(amount.toFixed(amount < 10 ? 1 : 0))} ${counted}`;
 
 export const lastsWords = (days: number): string =>
-  days < 1 ? 'less than a day' : days < 2 ? 'a day' : `${Math.floor(days)} days`;
+  days < 1 ? wording.lessThanADay : days < 2 ? wording.aDay : wording.days(Math.floor(days));
 
 /** One line of the order as one would write it to a supplier. */
 const lineWords = ({ name, counted, order, packs, pack }: RunsOut): string =>
@@ -25,7 +26,7 @@ const lineWords = ({ name, counted, order, packs, pack }: RunsOut): string =>
 export function orderText(rows: readonly RunsOut[]): string {
   const bySupplier = groupBy(rows, (row) => row.pack?.supplier ?? '');
   return [...bySupplier]
-    .map(([supplier, of]) => [supplier || 'No supplier known', ...of.map((row) => `- ${lineWords(row)}`)].join('\n'))
+    .map(([supplier, of]) => [supplier || wording.noSupplierKnown, ...of.map((row) => `- ${lineWords(row)}`)].join('\n'))
     .join('\n\n');
 }
 
@@ -40,39 +41,36 @@ export async function Order() {
   return (
     <>
       <p className="reading">
-        <Link href="/stores">Stores</Link>
+        <Link href="/stores">{wording.stores}</Link>
       </p>
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>What to order</h1>
+        <h1>{wording.whatToOrder}</h1>
         <PrintButton />
       </div>
-      <p className="mt-1 max-w-prose text-soft">
-        {longDate(dateOf(nowMs, shop.zone))}. What runs out within 75 days at the rate of the last weeks; enough for four months,
-        in packs as it last came, and never more than keeps that long. An estimate: look at the shelf before you write.
-      </p>
+      <p className="mt-1 max-w-prose text-soft">{wording.whatRunsOutWithin(longDate(dateOf(nowMs, shop.zone)))}</p>
       {early.length > 0 ? (
         <p className="mt-1 max-w-prose text-soft">
-          Too early to say of {early.map((one) => one.name.toLowerCase()).join('; ')}: a rate wants {LEAST_DRAWS} days of use over
-          two weeks.
+          {wording.tooEarlyToSay(early.map((one) => one.name.toLowerCase()).join('; '), LEAST_DRAWS)}
         </p>
       ) : null}
-      {toOrder.length === 0 ? <p className="mt-4">Nothing runs out soon.</p> : <OrderTable rows={toOrder} />}
+      {toOrder.length === 0 ? <p className="mt-4">{wording.nothingRunsOutSoon}</p> : <OrderTable rows={toOrder} />}
       {toOrder.length > 0 ? (
         <section className="mt-6 max-w-xl">
-          <h2 className="mb-1">To copy into a letter</h2>
+          <h2 className="mb-1">{wording.toCopyIntoA}</h2>
           <pre className="select-all whitespace-pre-wrap border-ink border-l-4 pl-3 font-[inherit]">{orderText(toOrder)}</pre>
           <p className="mt-2">
-            <a href="/api/stores?sheet=order">The list as CSV</a>
+            <a href="/api/stores?sheet=order">{wording.theListAsCsv}</a>
           </p>
         </section>
       ) : null}
       {toPour.length > 0 ? (
         <section className="mt-6 max-w-3xl">
-          <h2 className="mb-1">To pour again</h2>
+          <h2 className="mb-1">{wording.toPourAgain}</h2>
           <ul>
             {toPour.map((row) => (
               <li key={row.id} className="border-hair border-b py-1">
-                <strong>{row.name}</strong>: {amountWords(row.left, row.counted)} left, they last {lastsWords(row.days)}
+                <strong>{row.name}</strong>
+                {wording.leftTheyLast(amountWords(row.left, row.counted), lastsWords(row.days))}
               </li>
             ))}
           </ul>
@@ -87,13 +85,13 @@ function OrderTable({ rows }: { readonly rows: readonly RunsOut[] }) {
     <table className="mt-4 w-full max-w-4xl">
       <thead>
         <tr className="label border-ink border-b text-left">
-          {['What', 'There', 'Used a day', 'Lasts'].map((name) => (
+          {['What', 'There', wording.usedADay, 'Lasts'].map((name) => (
             <th key={name} scope="col" className="py-1 pr-4 font-normal">
               {name}
             </th>
           ))}
           <th scope="col" className="py-1 text-right font-normal">
-            To order
+            {wording.toOrder}
           </th>
         </tr>
       </thead>

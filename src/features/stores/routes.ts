@@ -11,6 +11,7 @@ import { readyMades } from '@/data/stores/ready-mades';
 import { keepDeclaration } from '@/data/stores/senses';
 import { supplies, usedUp } from '@/data/stores/used-up';
 import { type Trace, traceOf } from '@/data/trace/queries';
+import { storesStoresRoutes as wording } from '@/messages/screens/stores';
 import { csvFile } from '@/web/csv';
 import { patiently } from '@/web/patience';
 import { session } from '@/web/session';
@@ -112,9 +113,7 @@ export async function exportStores(request: Request): Promise<Response> {
   const { db, shop, nowMs } = await session();
   const sheet = new URL(request.url).searchParams.get('sheet') ?? 'lots';
   const rows = Object.hasOwn(SHEETS, sheet) ? SHEETS[sheet] : undefined;
-  return rows
-    ? csvFile(`${sheet}.csv`, rows(db, shop.currency, nowMs))
-    : new Response('There is no such sheet.', { status: 404 });
+  return rows ? csvFile(`${sheet}.csv`, rows(db, shop.currency, nowMs)) : new Response(wording.thereIsNoSuch, { status: 404 });
 }
 
 /** A trace as a list: one row for everything it reaches. */
@@ -147,7 +146,7 @@ export const traceRows = (trace: Trace): Rows => [
     buyer: piece.buyer,
   })),
   ...trace.tins.map((tin) => ({
-    kind: 'tins sold',
+    kind: wording.tinsSold,
     number: trace.lots.find((lot) => lot.id === tin.lotId)?.number ?? '',
     what: `${tin.count}`,
     way: 'on',
@@ -163,7 +162,7 @@ export async function exportTrace(request: Request): Promise<Response> {
   const self = trace?.lots.find((lot) => lot.way === 'self');
   return trace && self
     ? csvFile(`trace-${self.number.replace('/', '-')}.csv`, traceRows(trace))
-    : new Response('There is no such lot.', { status: 404 });
+    : new Response(wording.thereIsNoSuchLot, { status: 404 });
 }
 
 const MOST_BYTES = 12_000_000;
@@ -183,14 +182,14 @@ const statedBy = (form: FormData): Statement[] => STATEMENTS.filter((one) => for
 /** Takes a supplier's declaration: PDF, PNG or JPEG, kept beside the database by its hash. */
 export async function takeDeclaration(request: Request): Promise<Response> {
   const { db, person, nowMs } = await session();
-  if (!person) return say('Say first who is at this device.', 401);
+  if (!person) return say(wording.sayFirstWhoIs, 401);
   const form = await request.formData().catch(() => null);
-  if (!form) return say('Choose the file first.', 400);
+  if (!form) return say(wording.chooseTheFileFirst, 400);
   const file = form.get('file');
-  if (!(file instanceof File) || file.size === 0) return say('Choose the file first.', 400);
-  if (file.size > MOST_BYTES) return say('This file is larger than 12 MB. Scan it smaller.', 413);
+  if (!(file instanceof File) || file.size === 0) return say(wording.chooseTheFileFirst, 400);
+  if (file.size > MOST_BYTES) return say(wording.thisFileIsLarger, 413);
   const bytes = new Uint8Array(await file.arrayBuffer());
-  if (!typeOf(bytes)) return say('Keep a PDF, a PNG or a JPEG.', 415);
+  if (!typeOf(bytes)) return say(wording.keepAPdfA, 415);
   const kept = await patiently(() =>
     keepDeclaration(
       db,
@@ -204,7 +203,7 @@ export async function takeDeclaration(request: Request): Promise<Response> {
       { personId: person.id, nowMs },
     ),
   );
-  if (!kept.ok) return say('This lot is no longer here.', 404);
+  if (!kept.ok) return say(wording.thisLotIsNo, 404);
   keepFile(bytes);
   return Response.json({ ok: true });
 }
@@ -218,13 +217,10 @@ export async function showDeclaration(
   const row = db.select().from(declaration).where(eq(declaration.hash, hash)).get();
   const kept = row ? readKept(hash) : null;
   if (kept?.state === 'broken')
-    return new Response(
-      'This paper was damaged on the disk. Keep it again from the lot’s page, or restore a copy that holds it.',
-      {
-        status: 410,
-      },
-    );
-  if (!row || kept?.state !== 'whole') return new Response('This file is not here.', { status: 404 });
+    return new Response(wording.thisPaperWasDamaged, {
+      status: 410,
+    });
+  if (!row || kept?.state !== 'whole') return new Response(wording.thisFileIsNot, { status: 404 });
   const { bytes } = kept;
   return new Response(Buffer.from(bytes), {
     headers: {

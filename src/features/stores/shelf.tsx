@@ -3,6 +3,7 @@ import { findIngredient, keepingOf } from '@/core/material';
 import { say } from '@/core/quantity';
 import type { KnownLot } from '@/data/stores/queries';
 import { DOUBT_WORDS } from '@/messages';
+import { shelf as wording } from '@/messages/screens/stores';
 import { Vessel, type VesselKind } from '@/trade/drawing/vessel';
 import { familyColour } from '@/ui/family';
 import { Link } from '@/ui/link';
@@ -20,7 +21,7 @@ export const familyOf = (lot: KnownLot): string =>
 export function bestBefore(date: string | null, today: string): { readonly text: string; readonly late: boolean } {
   const { state, days } = keepingOf(date, today);
   const on = date === null ? '' : longDate(date);
-  const text = { 'no-date': 'no date', past: `past since ${on}`, near: `${on}, ${days} days left`, keeps: on }[state];
+  const text = { 'no-date': wording.noDate, past: wording.pastSince(on), near: wording.daysLeft(on, days), keeps: on }[state];
   return { text, late: state === 'past' || state === 'near' };
 }
 
@@ -44,8 +45,8 @@ const levelOf = (lot: KnownLot): number =>
 
 const MOST_DRAWN = 40;
 const ROWS: readonly { readonly name: string; readonly kinds: readonly KnownLot['kind'][] }[] = [
-  { name: 'Oils, waxes and the rest', kinds: ['bought', 'ready'] },
-  { name: 'Made here', kinds: ['bottle', 'made', 'bath', 'tin'] },
+  { name: wording.oilsWaxesAndThe, kinds: ['bought', 'ready'] },
+  { name: wording.madeHere, kinds: ['bottle', 'made', 'bath', 'tin'] },
 ];
 
 /** The stores as they stand: each lot in what it is kept in, as full as the book has it, with its date. */
@@ -65,7 +66,7 @@ export function LotShelf({ lots, today }: { readonly lots: readonly KnownLot[]; 
         </ul>
         <p className="flex flex-wrap justify-between gap-x-4 px-1 text-soft">
           <span className="font-semibold text-ink">{name}</span>
-          {row.length > MOST_DRAWN ? <span>and {row.length - MOST_DRAWN} more in the lists below</span> : null}
+          {row.length > MOST_DRAWN ? <span>{wording.andMoreInThe(row.length - MOST_DRAWN)}</span> : null}
         </p>
       </section>
     );
@@ -82,7 +83,7 @@ function OnShelf({ lot, today }: { readonly lot: KnownLot; readonly today: strin
       </span>
       <span className={`reading text-sm ${keeps.late ? 'font-semibold text-late' : 'text-soft'}`}>
         {lot.held ? (
-          <strong className="text-late">▲ held</strong>
+          <strong className="text-late">{wording.held}</strong>
         ) : lot.doubt ? (
           <strong className="text-late">▲ {DOUBT_WORDS[lot.doubt.kind].short}</strong>
         ) : (

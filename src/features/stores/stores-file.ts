@@ -3,6 +3,7 @@ import { isLiquid, nameToIngredient } from '@/core/material';
 import { atPath, type Issue, parseAmount, parseMoney, parsePositive } from '@/core/quantity';
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
+import { storesFile as wording } from '@/messages/screens/stores';
 import { catalogue } from '@/web/catalogue-here';
 import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';
 import { reads } from '@/web/reads-here';
@@ -67,7 +68,7 @@ function lotRow(
   const take = taker(at, issues);
   const known = row.number ? lots.find((lot) => lot.number === row.number) : undefined;
   const base = {
-    name: row.ingredient || 'no ingredient',
+    name: row.ingredient || wording.noIngredient,
     under: [row.amount || `${row.grams ?? ''} g`, row.supplier, row.supplier_code].filter(Boolean).join(', '),
     jar: null,
   };
@@ -109,7 +110,7 @@ function jarRow(row: CsvRow, at: string, jars: readonly Container[], currency: s
   if (!row.name) issues.push({ code: 'required', path: at });
   const tareG = row.tare_g ? take(parsePositive(row.tare_g)) : null;
   const priceMinor = row.price ? take(parseMoney(row.price, currency)) : null;
-  const base = { name: row.name || 'no name', under: `${row.holds_ml ?? ''} ml, ${row.have ?? 0} there`, lot: null };
+  const base = { name: row.name || wording.noName, under: wording.mlThere(row.holds_ml ?? '', row.have ?? 0), lot: null };
   if (issues.length > 0 || capacityMl === undefined || percent === undefined)
     return { ...base, status: 'refused', knownAs: null, issues, jar: null };
   const known = jars.find((jar) => jar.name === row.name);
@@ -138,14 +139,14 @@ export function readStores(
 ): { readonly fault: string | null; readonly rows: readonly StoresRow[] } {
   const { headings, rows } = readCsv(text);
   const has = (...names: readonly string[]): boolean => names.every((name) => headings.includes(name));
-  if (rows.length === 0) return { fault: 'The file holds no row under its headings.', rows: [] };
+  if (rows.length === 0) return { fault: wording.theFileHoldsNo, rows: [] };
   if (rows.length > MOST_ROWS) return { fault: TOO_MANY_ROWS, rows: [] };
-  if (has('name', 'holds_ml')) return { fault: null, rows: rows.map((row, i) => jarRow(row, `row ${i + 2}`, jars, currency)) };
-  if (!has('ingredient') || !(has('amount') || has('grams')))
-    return { fault: 'The first row should name ingredient and amount for lots, or name and holds_ml for jars.', rows: [] };
+  if (has('name', 'holds_ml'))
+    return { fault: null, rows: rows.map((row, i) => jarRow(row, wording.row(i + 2), jars, currency)) };
+  if (!has('ingredient') || !(has('amount') || has('grams'))) return { fault: wording.theFirstRowShould, rows: [] };
   const named = namer();
   const bought = rows
-    .map((row, i) => ({ row, at: `row ${i + 2}` }))
+    .map((row, i) => ({ row, at: wording.row(i + 2) }))
     .filter(({ row }) => !row.kind || row.kind === 'bought' || lots.some((lot) => lot.number === row.number));
   return { fault: null, rows: bought.map(({ row, at }) => lotRow(row, at, { lots, currency, named })) };
 }

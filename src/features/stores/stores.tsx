@@ -8,6 +8,7 @@ import { allLots, containers, type KnownLot } from '@/data/stores/queries';
 import { readyMades } from '@/data/stores/ready-mades';
 import { supplies, usedUp } from '@/data/stores/used-up';
 import { DOUBT_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { stores as wording } from '@/messages/screens/stores';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
@@ -47,28 +48,28 @@ export async function Stores({ search }: { readonly search: Search }) {
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>Stores</h1>
+        <h1>{wording.stores}</h1>
         <div className="flex flex-wrap gap-2">
           <AddLot currency={shop.currency} ready={readyMades(db)} places={places(db)} opened={search.do === 'receive'} />
           <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
           <BoughtFinish />
           <OwnIngredient />
           <FormSheet
-            opens="Start a bath"
-            title="Start a bath"
-            say="A vessel that pieces are dipped in. It is topped up, strained and aged; whatever ever went in stays on its record."
-            saves="It is filled"
+            opens={wording.startABath}
+            title={wording.startABath}
+            say={wording.aVesselThatPieces}
+            saves={wording.itIsFilled}
             fields={[
-              { name: 'name', label: 'What the shop calls it', hint: 'Long trough' },
-              { name: 'from', label: 'Filled from', options: sources, hint: bath.why ? WHY_NONE_WORDS[bath.why] : '' },
-              { name: 'amount', label: 'How much', hint: '12 l, 2 kg' },
+              { name: 'name', label: wording.whatTheShopCalls, hint: wording.longTrough },
+              { name: 'from', label: wording.filledFrom, options: sources, hint: bath.why ? WHY_NONE_WORDS[bath.why] : '' },
+              { name: 'amount', label: wording.howMuch, hint: '12 l, 2 kg' },
             ]}
             save={startBath}
           />
           <FileSheet
-            opens="Take a list in"
-            title="Lots or jars from a file"
-            say="CSV. Lots: ingredient, amount, supplier, supplier_code, opened_on, best_before, price, note. Jars: name, holds_ml, fill_percent, have, tare_g, price."
+            opens={wording.takeAListIn}
+            title={wording.lotsOrJarsFrom}
+            say={wording.csvLotsIngredientAmount}
             look={lookAtStores}
             take={takeStores}
           />
@@ -79,18 +80,14 @@ export async function Stores({ search }: { readonly search: Search }) {
         .map((lot) => (
           <p key={lot.id} role="status" className="mt-3 flex flex-wrap items-center gap-x-3 border-cure border-l-8 bg-paper px-3">
             <span>
-              <strong>Count {lot.number}.</strong> {say(lot.overdrawnG, 'g', reads())} more of {lot.title.toLowerCase()} were used
-              than the book held. Weigh what is left:
+              <strong>{wording.count(lot.number)}</strong>
+              {wording.moreOfWereUsed(say(lot.overdrawnG, 'g', reads()), lot.title.toLowerCase())}
             </span>
             <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot, catalogue())} />
           </p>
         ))}
       <RunOut rows={soon} />
-      {lots.length === 0 ? (
-        <p className="mt-4 max-w-prose">
-          Nothing is in the stores yet. Receive the first lot: an oil, a wax, whatever stands on the shelf.
-        </p>
-      ) : null}
+      {lots.length === 0 ? <p className="mt-4 max-w-prose">{wording.nothingIsInThe}</p> : null}
       <Parts lots={lots} />
       <LotShelf lots={lots} today={today} />
       {(Object.keys(KINDS) as (keyof typeof KINDS)[]).map((kind) => (
@@ -103,7 +100,7 @@ export async function Stores({ search }: { readonly search: Search }) {
         />
       ))}
       <h2 id="jars" className="mt-8 mb-2 scroll-mt-24">
-        Jars and tins to fill
+        {wording.jarsAndTinsTo}
       </h2>
       <Jars
         jars={containers(db).map((jar) => ({
@@ -112,21 +109,22 @@ export async function Stores({ search }: { readonly search: Search }) {
         }))}
       />
       <h2 id="supplies" className="mt-8 mb-2 scroll-mt-24">
-        Used up beside it
+        {wording.usedUpBesideIt}
       </h2>
       <Supplies
         rows={supplies(db, nowMs - USE_WINDOW_DAYS * MS_PER_DAY).map(({ id, name, counted, left }) => {
           const out = soon.find((row) => row.id === `supply ${id}`);
-          return { id, name, counted, left, says: out ? `enough for ${lastsWords(out.days)}` : '' };
+          return { id, name, counted, left, says: out ? wording.enoughFor(lastsWords(out.days)) : '' };
         })}
       />
       <p className="mt-6 border-rule border-t pt-2 text-soft">
-        As CSV: <a href="/api/stores?sheet=lots">lots</a>, <a href="/api/stores?sheet=movements">every movement</a>,{' '}
-        <a href="/api/stores?sheet=jars">jars</a>, <a href="/api/stores?sheet=finishes">bought finishes</a>,{' '}
-        <a href="/api/stores?sheet=supplies">supplies</a>, <a href="/api/stores?sheet=order">what to order</a>.
+        {wording.asCsv}
+        <a href="/api/stores?sheet=lots">{wording.lots}</a>, <a href="/api/stores?sheet=movements">{wording.everyMovement}</a>,{' '}
+        <a href="/api/stores?sheet=jars">{wording.jars}</a>, <a href="/api/stores?sheet=finishes">{wording.boughtFinishes}</a>,{' '}
+        <a href="/api/stores?sheet=supplies">{wording.supplies}</a>, <a href="/api/stores?sheet=order">{wording.whatToOrder}</a>.
       </p>
       <h2 id="ingredients" className="mt-8 mb-1 scroll-mt-24">
-        Ingredients
+        {wording.ingredients}
       </h2>
       <IngredientList
         own={ownMaterialRows(db).map(({ id, facts, photoHash, number, at }) => ({
@@ -154,7 +152,7 @@ function Parts({ lots }: { readonly lots: readonly KnownLot[] }) {
     return lots.some((lot) => lot.kind === kind) ? [[kind, KINDS[kind], count] as const] : [];
   });
   return (
-    <nav aria-label="Parts of the stores" className="mt-2 flex flex-wrap gap-x-5">
+    <nav aria-label={wording.partsOfTheStores} className="mt-2 flex flex-wrap gap-x-5">
       {[...kinds, ...OTHER_PARTS].map(([id, name, count]) => (
         <a key={id} href={`#${id}`} className="inline-flex min-h-11 items-center">
           {name}
@@ -177,19 +175,21 @@ function RunOut({ rows }: { readonly rows: readonly RunsOut[] }) {
   if (rows.length === 0) return null;
   return (
     <p className="mt-3 border-ink border-l-4 pl-3">
-      At the rate of the last weeks there is enough, an estimate:{' '}
+      {wording.atTheRateOf}
       {rows.slice(0, MOST_SAID).map((row, i) => (
         <span key={row.id}>
           {i > 0 ? '; ' : ''}
-          <strong>{row.name}</strong> for <strong className="reading">{lastsWords(row.days)}</strong>{' '}
+          <strong>{row.name}</strong>
+          {wording.forWord}
+          <strong className="reading">{lastsWords(row.days)}</strong>{' '}
           <span className="reading text-soft">
-            ({amountWords(row.left, row.counted)} at {amountWords(row.perDay, row.counted)} a day)
+            {wording.atADay(amountWords(row.left, row.counted), amountWords(row.perDay, row.counted))}
           </span>
         </span>
       ))}
-      {rows.length > MOST_SAID ? `; and ${rows.length - MOST_SAID} more` : ''}.{' '}
+      {rows.length > MOST_SAID ? wording.andMore(rows.length - MOST_SAID) : ''}.{' '}
       <Link href="/stores/order" className="inline-flex min-h-11 items-center font-semibold">
-        What to order
+        {wording.whatToOrder2}
       </Link>
     </p>
   );
@@ -199,7 +199,7 @@ function RunOut({ rows }: { readonly rows: readonly RunsOut[] }) {
 const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[] => [
   {
     id: 'lot',
-    name: 'Lot',
+    name: wording.lot,
     by: (lot) => lot.number,
     className: 'reading font-semibold',
     cell: (lot) => (
@@ -210,17 +210,17 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
   },
   {
     id: 'what',
-    name: 'What it is',
+    name: wording.whatItIs,
     by: (lot) => lot.title,
     cell: (lot) => (
       <span className="flex items-center gap-2">
         <FamilySwatch family={familyOf(lot)} />
         <span>
           {lot.title}
-          {lot.isShopJar && lot.leftG > 0.05 ? <span className="text-soft">, the shop jar</span> : null}
-          {lot.countLeft === null ? '' : `, ${lot.countLeft} of ${lot.count} there`}
-          {lot.undeclared.length > 0 ? <span className="block text-sm text-soft">contents not all declared</span> : null}
-          {lot.held ? <span className="block text-sm font-semibold text-late">▲ held: {lot.held.reason}</span> : null}
+          {lot.isShopJar && lot.leftG > 0.05 ? <span className="text-soft">{wording.theShopJar}</span> : null}
+          {lot.countLeft === null ? '' : wording.ofThere(lot.countLeft, lot.count)}
+          {lot.undeclared.length > 0 ? <span className="block text-sm text-soft">{wording.contentsNotAllDeclared}</span> : null}
+          {lot.held ? <span className="block text-sm font-semibold text-late">{wording.held(lot.held.reason)}</span> : null}
           {lot.doubt && !lot.held ? (
             <span className="block text-sm font-semibold text-late">▲ {DOUBT_WORDS[lot.doubt.kind].short}</span>
           ) : null}
@@ -230,7 +230,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
   },
   {
     id: 'from',
-    name: 'From',
+    name: wording.from,
     by: (lot) => `${lot.supplier} ${lot.supplierCode}`.trim() || null,
     className: 'text-soft',
     cell: (lot) => (
@@ -239,11 +239,11 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
         {lot.kind === 'bought' || lot.kind === 'ready'
           ? ''
           : lot.kind === 'bath' || lot.kind === 'bottle'
-            ? 'filled here'
-            : 'own pot'}
+            ? wording.filledHere
+            : wording.ownPot}
         {lot.openedOn || lot.placeName ? (
           <span className="reading block text-sm">
-            {[lot.placeName, lot.openedOn ? `opened ${longDate(lot.openedOn)}` : ''].filter(Boolean).join(', ')}
+            {[lot.placeName, lot.openedOn ? wording.opened(longDate(lot.openedOn)) : ''].filter(Boolean).join(', ')}
           </span>
         ) : null}
       </>
@@ -251,7 +251,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
   },
   {
     id: 'keeps',
-    name: 'Best before',
+    name: wording.bestBefore,
     by: (lot) => lot.bestBefore,
     className: (lot) => `reading ${bestBefore(lot.bestBefore, today).late ? 'font-semibold text-late' : ''}`,
     cell: (lot) => {
@@ -261,7 +261,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
   },
   {
     id: 'per-kg',
-    name: 'Per kg',
+    name: wording.perKg,
     right: true,
     by: (lot) => lot.minorPerKg,
     className: 'reading',
@@ -269,7 +269,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
   },
   {
     id: 'left',
-    name: 'Left',
+    name: wording.left,
     right: true,
     by: (lot) => lot.leftG,
     cell: (lot) => (
@@ -277,9 +277,9 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
         {lot.leftG > 0.05 ? (
           <CountLot lotId={lot.id} number={lot.number} leftG={lot.leftG} mayDryOut={mayDryOut(lot, catalogue())} />
         ) : (
-          <span className="text-soft">used up</span>
+          <span className="text-soft">{wording.usedUp}</span>
         )}
-        <span className="sr-only"> of {say(lot.receivedG, 'g', reads())}</span>
+        <span className="sr-only">{wording.ofWord(say(lot.receivedG, 'g', reads()))}</span>
       </>
     ),
   },

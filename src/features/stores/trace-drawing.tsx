@@ -1,4 +1,5 @@
 import type { Trace, TraceLot } from '@/data/trace/queries';
+import { traceDrawing as wording } from '@/messages/screens/stores';
 
 const COLUMN = 200;
 const ROW = 46;
@@ -36,7 +37,7 @@ function columns(trace: Trace): Node[][] {
     return {
       key: `batch-${batch.id}`,
       title: batch.number,
-      under: batch.planned ? `planned, ${batch.pieces} pieces` : `${pieces.length} pieces, ${sold} sold`,
+      under: batch.planned ? wording.plannedPieces(batch.pieces) : wording.piecesSold(pieces.length, sold),
       tone: batch.planned ? 'var(--soft)' : 'var(--wet)',
       dashed: batch.planned,
     };
@@ -44,7 +45,7 @@ function columns(trace: Trace): Node[][] {
   const gone = trace.tins.map(
     (tin, i): Node => ({
       key: `tin-${tin.lotId}-${i}`,
-      title: tin.count === 1 ? '1 tin' : `${tin.count} tins`,
+      title: tin.count === 1 ? wording.tin : wording.tins(tin.count),
       under: tin.buyer ?? 'sold',
       tone: 'var(--wet)',
       dashed: false,
@@ -78,7 +79,7 @@ export function TraceDrawing({ trace }: { readonly trace: Trace }) {
         viewBox={`0 0 ${width} ${height}`}
         style={{ width, maxWidth: 'none' }}
         role="img"
-        aria-label={`Trace: ${trace.lots.length} lots, ${trace.batches.length} batches, ${trace.pieces.length} pieces. The list below says the same.`}
+        aria-label={wording.traceLotsBatchesPieces(trace.lots.length, trace.batches.length, trace.pieces.length)}
       >
         {links.map(([from, into]) =>
           from && into ? (
@@ -112,11 +113,7 @@ export function TraceDrawing({ trace }: { readonly trace: Trace }) {
           </g>
         ))}
       </svg>
-      {hidden > 0 ? (
-        <figcaption className="text-sm text-soft">
-          {hidden} more do not fit the drawing; the list and the CSV hold them all.
-        </figcaption>
-      ) : null}
+      {hidden > 0 ? <figcaption className="text-sm text-soft">{wording.moreDoNotFit(hidden)}</figcaption> : null}
     </figure>
   );
 }

@@ -1,4 +1,5 @@
 import type { Trace } from '@/data/trace/queries';
+import { traceList as wording } from '@/messages/screens/stores';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 
@@ -15,8 +16,8 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
     <div className="mt-3 grid gap-x-10 gap-y-4 bench:grid-cols-3">
       {(['back', 'on'] as const).map((way) => (
         <section key={way}>
-          <h3>{way === 'back' ? 'Went into it' : 'It went into'}</h3>
-          {lots(way).length === 0 ? <p className="text-soft">no lot</p> : null}
+          <h3>{way === 'back' ? wording.wentIntoIt : wording.itWentInto}</h3>
+          {lots(way).length === 0 ? <p className="text-soft">{wording.noLot}</p> : null}
           <ul>
             {lots(way)
               .slice(0, SHOWN)
@@ -26,17 +27,22 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
                     {lot.number}
                   </Link>{' '}
                   {lot.what}
-                  {lot.held ? <span className="font-semibold text-late"> ▲ held</span> : null}
+                  {lot.held ? <span className="font-semibold text-late">{wording.held}</span> : null}
                 </li>
               ))}
           </ul>
         </section>
       ))}
       <section>
-        <h3>Reached</h3>
+        <h3>{wording.reached}</h3>
         <p className="mb-1">
-          {drawn.length} batches, {trace.pieces.length} pieces: {here} in the shop, {sold.length} sold
-          {trace.tins.length > 0 ? `; ${trace.tins.reduce((sum, tin) => sum + tin.count, 0)} tins sold` : ''}.
+          {wording.batchesPiecesInThe(
+            drawn.length,
+            trace.pieces.length,
+            here,
+            sold.length,
+            trace.tins.length > 0 ? wording.tinsSold(trace.tins.reduce((sum, tin) => sum + tin.count, 0)) : '',
+          )}
         </p>
         <ul>
           {drawn.slice(0, SHOWN).map((batch) => (
@@ -64,14 +70,18 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
             <li key={batch.id} className="border-hair border-b border-dashed py-1 text-soft">
               <Link href={`/work/${batch.number}`} className="reading">
                 {batch.number}
-              </Link>{' '}
-              {batch.design}: planned, nothing drawn yet
+              </Link>
+              {wording.plannedNothingDrawnYet(batch.design)}
             </li>
           ))}
           {trace.tins.map((tin, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: sales of the same tins on one day differ in nothing else
             <li key={`${tin.lotId}-${i}`} className="border-hair border-b py-1">
-              {tin.count === 1 ? '1 tin' : `${tin.count} tins`} {tin.buyer ? `to ${tin.buyer} ` : ''}on {longDate(tin.soldOn)}
+              {wording.on(
+                tin.count === 1 ? wording.tin : wording.tins(tin.count),
+                tin.buyer ? `to ${tin.buyer} ` : '',
+                longDate(tin.soldOn),
+              )}
             </li>
           ))}
         </ul>

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { addDays, wallClock } from '@/core/quantity';
 import { allPins } from '@/data/plan/pins';
 import { openRagLines } from '@/data/rags/queries';
+import { daySheet as wording } from '@/messages/screens/today';
 import { shopNow } from '@/trade/hands/open-batches';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
@@ -26,31 +27,25 @@ export async function DaySheet({ date }: { readonly date: string }) {
       <div className="no-print mb-4 flex flex-wrap gap-4">
         <PrintButton />
         <Link href={`/sheet/${addDays(date, -1)}`} className="inline-flex min-h-11 items-center">
-          Day before
+          {wording.dayBefore}
         </Link>
         <Link href={`/sheet/${addDays(date, 1)}`} className="inline-flex min-h-11 items-center">
-          Day after
+          {wording.dayAfter}
         </Link>
         <Link href="/" className="inline-flex min-h-11 items-center">
-          Today
+          {wording.today}
         </Link>
       </div>
       <h1>{longDate(date)}</h1>
-      <p className="mb-3 text-soft">
-        {shop.name}. Planned {clockTime(nowMs, shop.zone)}; the plan moves when something is recorded.
-      </p>
-      {pegs.length === 0 ? <p className="text-lg">No hand-work is planned for this day.</p> : null}
+      <p className="mb-3 text-soft">{wording.plannedThePlanMoves(shop.name, clockTime(nowMs, shop.zone))}</p>
+      {pegs.length === 0 ? <p className="text-lg">{wording.noHandWorkIs}</p> : null}
       <ol>
         {pegs.map((peg) => (
           <Line key={peg.key} peg={peg} time={time} ring={open.find((one) => one.batch.id === peg.batchId)?.standing.ring} />
         ))}
       </ol>
-      <h2 className="mt-6">Oily cloths</h2>
-      <p className="max-w-prose">
-        {openRagLines(db).length > 0 ? 'A rag line is open: answer it before anyone leaves. ' : ''}
-        Flat and single on metal, stone or outdoors, or under water in a lidded metal can. Never in a heap, never in a bin. Look
-        at them next morning.
-      </p>
+      <h2 className="mt-6">{wording.oilyCloths}</h2>
+      <p className="max-w-prose">{wording.flatAndSingleOn(openRagLines(db).length > 0 ? wording.aRagLineIs : '')}</p>
     </main>
   );
 }
@@ -77,9 +72,9 @@ function Line({ peg, time, ring }: LineProps) {
       </span>
       <span className="reading hidden text-sm bench:block print:block">
         {peg.latestMs !== null && peg.earliestMs !== null
-          ? `not before ${time(peg.earliestMs)}, not after ${time(peg.latestMs)}`
+          ? wording.notBeforeNotAfter(time(peg.earliestMs), time(peg.latestMs))
           : peg.earliestMs !== null
-            ? `not before ${time(peg.earliestMs)}`
+            ? wording.notBefore(time(peg.earliestMs))
             : ''}
       </span>
       <span aria-hidden="true" className="size-7 border-2 border-ink" />

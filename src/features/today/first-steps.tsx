@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { soldPieces } from '@/data/care/queries';
 import type { Db } from '@/data/db';
 import { allLots } from '@/data/stores/queries';
+import { firstSteps as wording } from '@/messages/screens/today';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { Vessel } from '@/trade/drawing/vessel';
@@ -23,8 +24,8 @@ function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
   const lots = allLots(db);
   return [
     {
-      name: 'Bring in',
-      says: 'The first oil and the first wax, and the tins to fill.',
+      name: wording.bringIn,
+      says: wording.theFirstOilAnd,
       href: '/stores?do=receive',
       isDone: lots.some((lot) => lot.kind === 'bought' || lot.kind === 'ready'),
       picture: (
@@ -35,8 +36,8 @@ function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
       ),
     },
     {
-      name: 'Mix',
-      says: 'A blend by weight: its feel, its heat, and how many tins it fills.',
+      name: wording.mix,
+      says: wording.aBlendByWeight,
       href: '/blends/new',
       isDone: lots.some((lot) => lot.kind === 'made' || lot.kind === 'tin'),
       picture: (
@@ -47,15 +48,15 @@ function stepsOf(db: Db, today: string, batches: number): readonly Step[] {
       ),
     },
     {
-      name: 'Finish',
-      says: 'A batch: which piece, which wood, which finish. Its steps come up here in their time.',
+      name: wording.finish,
+      says: wording.aBatchWhichPiece,
       href: '/work/new',
       isDone: batches > 0,
       picture: <PieceMark look={lookOf(BOARD, 'cherry')} count={3} scale={1.3} />,
     },
     {
-      name: 'Hand over',
-      says: 'Judged fit, sold, with a slip that says how to keep it.',
+      name: wording.handOver,
+      says: wording.judgedFitSoldWith,
       href: '/care',
       isDone: soldPieces(db, today).length > 0,
       picture: (
@@ -77,7 +78,7 @@ export function FirstSteps({ db, today, batches }: Props) {
   if (steps.every((step) => step.isDone)) return null;
   const next = steps.find((step) => !step.isDone);
   return (
-    <section aria-label="How it goes" className="mb-6">
+    <section aria-label={wording.howItGoes} className="mb-6">
       <ol className="grid grid-cols-4 gap-2 bench:gap-3">
         {steps.map((step, i) => (
           <li key={step.name}>
@@ -92,7 +93,7 @@ export function FirstSteps({ db, today, batches }: Props) {
                 {step.isDone ? <span className="text-fit">● </span> : `${i + 1} `}
                 {step.name}
               </span>
-              <span className="text-sm text-soft max-bench:hidden">{step.isDone ? 'Done once.' : step.says}</span>
+              <span className="text-sm text-soft max-bench:hidden">{step.isDone ? wording.doneOnce : step.says}</span>
             </Link>
           </li>
         ))}

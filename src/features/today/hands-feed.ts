@@ -2,6 +2,7 @@ import 'server-only';
 import ical, { type ICalCalendar, ICalCalendarMethod } from 'ical-generator';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { people } from '@/data/shop/queries';
+import { handsFeed as wording } from '@/messages/screens/today';
 import { type OpenBatch, shopNow, titleOf } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 
@@ -18,7 +19,7 @@ function addSteps(calendar: ICalCalendar, { batch, standing, plan }: OpenBatch, 
       end: new Date(Math.max(step.endMs, step.startMs + MS_PER_MINUTE)),
       stamp: new Date(nowMs),
       summary: `${task.step.action}, ${batch.number}`,
-      description: `${titleOf(batch)}${task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : ''}. The plan moves when something is recorded.`,
+      description: wording.thePlanMovesWhen(titleOf(batch), task.rounds > 1 ? wording.roundOf(task.round, task.rounds) : ''),
     });
   }
 }
@@ -29,7 +30,7 @@ export async function GET(request: Request): Promise<Response> {
   const who = new URL(request.url).searchParams.get('who')?.toUpperCase() ?? '';
   const crew = people(db);
   const person = crew.find((one) => one.initials.toUpperCase() === who);
-  if (who !== '' && !person) return new Response('Nobody here has these initials.', { status: 404 });
+  if (who !== '' && !person) return new Response(wording.nobodyHereHasThese, { status: 404 });
   const { open } = shopNow(db, nowMs);
   const calendar = ical({
     name: person ? `${shop.name}: ${person.name}` : shop.name,

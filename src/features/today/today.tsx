@@ -9,6 +9,7 @@ import { COOLS_MIN, openJars } from '@/data/pour/queries';
 import { people as allPeople, lastReading, type Place, places, shopHours } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
 import { decidedBatchIds, piecesIn } from '@/data/work/batch';
+import { today as wording } from '@/messages/screens/today';
 import { lookOf } from '@/trade/drawing/look';
 import { RingLegend } from '@/trade/drawing/ring-legend';
 import { type OpenBatch, shopNow, titleOf } from '@/trade/hands/open-batches';
@@ -49,10 +50,10 @@ const coolingNow = (db: Db, nowMs: number, zone: string): Cooling[] =>
       set: (nowMs - filledAt) / (COOLS_MIN.opaque * MS_PER_MINUTE),
       says:
         nowMs < (opaqueMs ?? 0)
-          ? `clear until ${clockTime(opaqueMs ?? 0, zone, nowMs)}`
+          ? wording.clearUntil(clockTime(opaqueMs ?? 0, zone, nowMs))
           : nowMs < (lidMs ?? 0)
-            ? `lid from ${clockTime(lidMs ?? 0, zone, nowMs)}`
-            : 'cold: lid on',
+            ? wording.lidFrom(clockTime(lidMs ?? 0, zone, nowMs))
+            : wording.coldLidOn,
     };
   });
 
@@ -72,7 +73,9 @@ export async function Today({ look }: { readonly look: TodayLook }) {
       return {
         id: place.id,
         name: place.name,
-        air: reading ? `${say(reading.tempC, '°C', reads())}, ${say(reading.rhFraction, 'fraction', reads())}` : 'no reading yet',
+        air: reading
+          ? `${say(reading.tempC, '°C', reads())}, ${say(reading.rhFraction, 'fraction', reads())}`
+          : wording.noReadingYet,
         ...roomWords(
           place,
           open.filter((one) => one.batch.place?.id === place.id),
@@ -102,15 +105,18 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         <p className="mb-3 border-late border-l-8 bg-paper px-3 py-2">
           {holds > 0 ? '▲ ' : ''}
           <Link href="/changes" className="font-semibold">
-            What is known has changed
+            {wording.whatIsKnownHas}
           </Link>
-          : {changed.length} {changed.length === 1 ? 'thing' : 'things'} to read
-          {holds > 0 ? `, ${holds} ${holds === 1 ? 'batch is' : 'batches are'} held from sale` : ''}.
+          {wording.toRead(
+            changed.length,
+            changed.length === 1 ? wording.thing : wording.things,
+            holds > 0 ? wording.heldFromSale(holds, holds === 1 ? wording.batchIs : wording.batchesAre) : '',
+          )}
         </p>
       ) : null}
       <FirstSteps db={db} today={dateOf(nowMs, shop.zone)} batches={open.length + decidedBatchIds(db).length} />
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
-        <h1>On the rack</h1>
+        <h1>{wording.onTheRack}</h1>
         <Filters look={look} crew={crew.map((one) => one.initials)} places={all} />
       </div>
       <Rack shelves={shelves} cooling={coolingNow(db, nowMs, shop.zone)} />
@@ -122,13 +128,13 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         />
       ) : null}
       <div className="mt-6 mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
-        <h2>The week for hands</h2>
+        <h2>{wording.theWeekForHands}</h2>
         <p className="flex flex-wrap gap-x-5">
           <Link href={`/sheet/${dateOf(nowMs, shop.zone)}`} className="inline-flex min-h-11 items-center">
-            Today’s sheet for the wall
+            {wording.todaysSheetForThe}
           </Link>
           <a href={`/api/hands${look.who ? `?who=${look.who}` : ''}`} className="inline-flex min-h-11 items-center">
-            Calendar of {look.who ?? 'all'} hand-work
+            {wording.calendarOfHandWork(look.who ?? wording.all)}
           </a>
         </p>
       </div>
@@ -143,7 +149,7 @@ export async function Today({ look }: { readonly look: TodayLook }) {
       />
       {low.length > 0 ? (
         <p className="mt-4 text-soft">
-          Running low: {low.map((lot) => `${lot.number} (${say(lot.leftG, 'g', reads())})`).join(', ')}.
+          {wording.runningLow(low.map((lot) => `${lot.number} (${say(lot.leftG, 'g', reads())})`).join(', '))}
         </p>
       ) : null}
     </>
@@ -179,19 +185,18 @@ function PlanWords({ open, plan, blocked, zone, nowMs }: PlanProps) {
       ))}
       {plan.unheld.map((pin) => (
         <p key={`${pin.batchId}-${pin.task}`} className="mb-2 border-l-4 border-late pl-3">
-          ▲ {find(pin.batchId)?.batch.number} cannot be held at {time(pin.startAt)} ({action(pin.batchId, pin.task)}): its window
-          or someone’s hands do not allow it. The plan goes on without.
+          ▲ {find(pin.batchId)?.batch.number}
+          {wording.cannotBeHeldAt(time(pin.startAt), action(pin.batchId, pin.task))}
         </p>
       ))}
       {plan.moved.length > 0 ? (
         <Fold
           className="mb-2"
-          says={
-            <>
-              The plan moved {plan.moved.length} {plan.moved.length === 1 ? 'step' : 'steps'}
-              {newest ? `, since ${newest.batch.number} was recorded ${time(newest.entry.recordedAt)}` : ''}
-            </>
-          }
+          says={wording.thePlanMoved(
+            plan.moved.length,
+            plan.moved.length === 1 ? wording.step : wording.steps,
+            newest ? wording.sinceWasRecorded(newest.batch.number, time(newest.entry.recordedAt)) : '',
+          )}
         >
           <ul className="reading pl-4">
             {plan.moved.slice(0, MOST_MOVES).map((move) => (
@@ -200,7 +205,7 @@ function PlanWords({ open, plan, blocked, zone, nowMs }: PlanProps) {
                 {time(move.toMs)}
               </li>
             ))}
-            {plan.moved.length > MOST_MOVES ? <li>and {plan.moved.length - MOST_MOVES} more</li> : null}
+            {plan.moved.length > MOST_MOVES ? <li>{wording.andMore(plan.moved.length - MOST_MOVES)}</li> : null}
           </ul>
         </Fold>
       ) : null}
@@ -216,18 +221,18 @@ function Filters({ look, crew, places: all }: FilterProps) {
   return (
     <form action="/" className="no-print flex flex-wrap items-center gap-3">
       <label className="flex items-center gap-2">
-        <span className="text-soft">Hands</span>
+        <span className="text-soft">{wording.hands}</span>
         <select name="who" defaultValue={look.who ?? ''} className={box}>
-          <option value="">everyone</option>
+          <option value="">{wording.everyone}</option>
           {crew.map((initials) => (
             <option key={initials}>{initials}</option>
           ))}
         </select>
       </label>
       <label className="flex items-center gap-2">
-        <span className="text-soft">Place</span>
+        <span className="text-soft">{wording.place}</span>
         <select name="place" defaultValue={look.place ?? ''} className={box}>
-          <option value="">everywhere</option>
+          <option value="">{wording.everywhere}</option>
           {all.map((place) => (
             <option key={place.id} value={place.id}>
               {place.name}
@@ -236,7 +241,7 @@ function Filters({ look, crew, places: all }: FilterProps) {
         </select>
       </label>
       <button type="submit" className="min-h-11 px-2 font-semibold underline underline-offset-4">
-        Show
+        {wording.show}
       </button>
     </form>
   );

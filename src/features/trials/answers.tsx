@@ -2,6 +2,7 @@ import 'server-only';
 import { kindTraits, meansOver, type TrialKind } from '@/core/trial';
 import { answerTo, kindsOf, type Trial } from '@/data/trials/queries';
 import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
+import { answers as wording } from '@/messages/screens/trials';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
 import { reads } from '@/web/reads-here';
@@ -14,8 +15,8 @@ export function Answers({ trial }: { readonly trial: Trial }) {
   const kinds = kindsOf(trial);
   if (kinds.length === 0) return null;
   return (
-    <section aria-label="The answer">
-      <h2>The answer</h2>
+    <section aria-label={wording.theAnswer}>
+      <h2>{wording.theAnswer}</h2>
       {kinds.map((kind) => (
         <Fold
           key={kind}
@@ -42,9 +43,11 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
   return (
     <div className="flex flex-col gap-3 pb-4">
       <p className="text-sm text-soft">
-        After {sayCycles(atCycle, trial.wear)}, {sayBoards(answer.value.blocks, trial.bearer)}, against{' '}
-        {name(answer.value.against).toLowerCase()}. The dot is what was found, the bar holds the truth four times in five; right
-        is better.
+        {wording.afterAgainstTheDot(
+          sayCycles(atCycle, trial.wear),
+          sayBoards(answer.value.blocks, trial.bearer),
+          name(answer.value.against).toLowerCase(),
+        )}
       </p>
       <SpanChart
         kind={kind}
@@ -69,7 +72,7 @@ export function Answer({ trial, kind }: { readonly trial: Trial; readonly kind: 
             })}
           />
           <table className="reading w-full text-sm">
-            <caption className="label text-left">Until it must be renewed</caption>
+            <caption className="label text-left">{wording.untilItMustBe}</caption>
             <tbody>
               {treatments.map((one) => (
                 <tr key={one.id} className="border-hair border-t">

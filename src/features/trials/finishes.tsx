@@ -10,6 +10,7 @@ import { volatileOf } from '@/data/work/lot-choices';
 import { estimatedGrams } from '@/data/work/record';
 import { standingOfBatch } from '@/data/work/standing';
 import { BEARER_WORDS } from '@/messages';
+import { finishes as wording } from '@/messages/screens/trials';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
@@ -49,7 +50,7 @@ export function Finishes({ db, trial, nowMs }: Of) {
   return (
     <aside className="flex flex-col gap-6">
       <section>
-        <h2>How they lie</h2>
+        <h2>{wording.howTheyLie}</h2>
         <ol className="mt-2 grid grid-cols-2 gap-x-4 gap-y-3">
           {fieldsByBoard(trial).map((fields, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a board is its number
@@ -62,14 +63,14 @@ export function Finishes({ db, trial, nowMs }: Of) {
                 lengthMm={trial.lengthMm}
                 widthMm={trial.widthMm}
                 fields={fields}
-                says={`Board ${i + 1}: ${fields.map(({ at }) => trial.treatments[at]?.name).join(', ')}`}
+                says={wording.board(i + 1, fields.map(({ at }) => trial.treatments[at]?.name).join(', '))}
               />
             </li>
           ))}
         </ol>
       </section>
-      <section aria-label="The finishes">
-        <h2>The finishes</h2>
+      <section aria-label={wording.theFinishes}>
+        <h2>{wording.theFinishes}</h2>
         <ol>
           {rows.map(({ treatment, batch, standing, coats, solids }) => {
             const equal = even.get(treatment.key);
@@ -97,7 +98,7 @@ export function Finishes({ db, trial, nowMs }: Of) {
                   </span>
                   {equal?.isUnequal && equal.times ? (
                     <span className="block text-sm font-semibold text-late">
-                      ▲ {equal.times.toFixed(1)} times the middle one: more finish, not only another one.
+                      {wording.timesTheMiddleOne(equal.times.toFixed(1))}
                     </span>
                   ) : null}
                 </span>
@@ -119,12 +120,12 @@ type LaidProps = {
 
 function Laid({ treatment, coats, solids, next }: LaidProps) {
   const on = treatment.isBare
-    ? 'nothing on it'
-    : `${coats} ${coats === 1 ? 'coat' : 'coats'}, ${say(solids, 'g/m²', reads())} stay`;
+    ? wording.nothingOnIt
+    : wording.stay(coats, coats === 1 ? 'coat' : 'coats', say(solids, 'g/m²', reads()));
   return (
     <>
       {on}
-      {next ? `; next: ${next.toLowerCase()}` : '; all steps done'}
+      {next ? wording.next(next.toLowerCase()) : wording.allStepsDone}
     </>
   );
 }

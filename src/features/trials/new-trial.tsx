@@ -6,6 +6,7 @@ import { allWoods } from '@/data/catalogue/woods';
 import { allLots } from '@/data/stores/queries';
 import { lotChoices, volatileOf } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
+import { newTrial as wording } from '@/messages/screens/trials';
 import { catalogue } from '@/web/catalogue-here';
 import { session } from '@/web/session';
 import { PlanForm } from './components/plan-form';
@@ -16,7 +17,7 @@ export async function NewTrial() {
   const lots = allLots(db);
   return (
     <>
-      <h1 className="mb-4">Lay out a trial</h1>
+      <h1 className="mb-4">{wording.layOutATrial}</h1>
       <PlanForm
         regimens={allRegimens(db).filter((one) => !isRestoration(one.id) && !isBySurface(one.steps))}
         lots={lotChoices(db)}

@@ -1,5 +1,6 @@
 import 'server-only';
 import type { Trial } from '@/data/trials/queries';
+import { pictures as wording } from '@/messages/screens/trials';
 import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { photoAt } from '@/ui/kept-photo';
 import { LETTERS } from '@/ui/line-look';
@@ -28,21 +29,19 @@ export function Pictures({ trial }: { readonly trial: Trial }) {
   const cycles = [...new Set(even.map((one) => one.cycle))].sort((a, b) => a - b);
   const scale = FIELD_PX / trial.widthMm;
   return (
-    <section aria-label="Pictures">
-      <h2>Side by side</h2>
+    <section aria-label={wording.pictures}>
+      <h2>{wording.sideBySide}</h2>
       <BoardFlip shots={shots} lengthMm={trial.lengthMm} widthMm={trial.widthMm} fields={fieldsByBoard(trial)} />
       {even.length > 0 ? (
         <div className="mt-4 overflow-x-auto">
           <table className="text-sm">
-            <caption className="label text-left">
-              Board 1, every finish over its cycles, at one scale: as photographed, beneath it the colour as read
-            </caption>
+            <caption className="label text-left">{wording.boardEveryFinishOver}</caption>
             <thead>
               <tr>
                 <td />
                 {cycles.map((cycle) => (
                   <th key={cycle} scope="col" className="px-2 pb-1 text-left font-normal text-soft">
-                    after {cycle}
+                    {wording.after(cycle)}
                   </th>
                 ))}
               </tr>
@@ -63,7 +62,7 @@ export function Pictures({ trial }: { readonly trial: Trial }) {
                             <>
                               <FlatBoard
                                 src={photoAt(shot.photo)}
-                                alt={`${treatment.name} after ${cycle} cycles`}
+                                alt={wording.afterCycles(treatment.name, cycle)}
                                 corners={shot.corners}
                                 scale={scale}
                                 lengthMm={trial.lengthMm}

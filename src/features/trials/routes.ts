@@ -1,5 +1,6 @@
 import 'server-only';
 import { findTrial, type Trial } from '@/data/trials/queries';
+import { trialsTrialsRoutes as wording } from '@/messages/screens/trials';
 import { trialPdf } from '@/print/trial-pdf';
 import { csvFile, download } from '@/web/csv';
 import { session } from '@/web/session';
@@ -38,7 +39,7 @@ export async function exportTrial(request: Request): Promise<Response> {
   const { db } = await session();
   const asked = new URL(request.url).searchParams;
   const trial = findTrial(db, asked.get('number') ?? '');
-  if (!trial) return new Response('There is no such trial.', { status: 404 });
+  if (!trial) return new Response(wording.thereIsNoSuch, { status: 404 });
   if (asked.get('as') === 'csv') return csvFile(`${trial.number}.csv`, rowsOf(trial));
   const { number, name, lengthMm, widthMm, boards } = trial;
   const pdf = await trialPdf({ number, name, lengthMm, widthMm, boards, places: placesOf(trial), names: namesByBoard(trial) });

@@ -8,6 +8,7 @@ import { findTrial, kindsOf, type Trial } from '@/data/trials/queries';
 import { loadBatch } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
 import { BEARER_WORDS, TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
+import { trialPage as wording } from '@/messages/screens/trials';
 import type { PartCorners } from '@/trade/picture/corners';
 import { linkLook } from '@/ui/button';
 import { Fold } from '@/ui/fold';
@@ -62,23 +63,30 @@ function Head({ db, trial, zone }: Of) {
       <div>
         <p className="reading text-lg font-semibold">
           {number}
-          {closedAt === null ? '' : `, closed ${fullDate(closedAt, zone)}`}
+          {closedAt === null ? '' : wording.closed(fullDate(closedAt, zone))}
         </p>
         <h1>{name}</h1>
         <p className="text-soft">
-          {TRIAL_KIND_WORDS[question].name}. {BEARER_WORDS[bearer].name}: {boards} of {wood}, {say(lengthMm, 'mm', reads())} ×{' '}
-          {say(widthMm, 'mm', reads())}. Laid out {dayAndDate(at, zone)}.
+          {wording.ofLaidOut(
+            TRIAL_KIND_WORDS[question].name,
+            BEARER_WORDS[bearer].name,
+            boards,
+            wood,
+            say(lengthMm, 'mm', reads()),
+            say(widthMm, 'mm', reads()),
+            dayAndDate(at, zone),
+          )}
         </p>
       </div>
       <div className="no-print flex flex-wrap gap-2">
         <a href={`/api/trial?number=${number}&as=pdf`} className={linkLook('plain')}>
-          Template and tags
+          {wording.templateAndTags}
         </a>
         <a href={`/api/trial?number=${number}&as=csv`} className={linkLook('plain')}>
-          As a table
+          {wording.asATable}
         </a>
         <Link href={`/trials/${number}/sheet`} className={linkLook('plain')}>
-          One sheet
+          {wording.oneSheet}
         </Link>
         <FinishTrial trialId={trial.id} base={trial.version} closed={closedAt !== null} />
       </div>
@@ -99,8 +107,8 @@ function notReady({ db, trial, nowMs }: Of): string[] {
     if (!batch) return [];
     const { progress, fitness, cure } = standingOfBatch(db, batch, nowMs, learnedA0(db));
     const next = progress.next?.task.step.action.toLowerCase();
-    if (next) return [`${name} (next: ${next})`];
-    return cure && !(fitness.leastTime && fitness.estimate) ? [`${name} (still ${cure.settles ? 'settles' : 'cures'})`] : [];
+    if (next) return [wording.next(name, next)];
+    return cure && !(fitness.leastTime && fitness.estimate) ? [wording.still(name, cure.settles ? 'settles' : 'cures')] : [];
   });
 }
 
@@ -116,11 +124,11 @@ function Doing(of: Of) {
     return kept ? (kept.corners as unknown as PartCorners) : null;
   });
   return (
-    <section aria-label="What is next" className="flex flex-col gap-5">
+    <section aria-label={wording.whatIsNext} className="flex flex-col gap-5">
       {early.length > 0 ? (
         <p className="border-late border-l-8 bg-paper px-4 py-2">
-          <strong className="text-late">▲ Not ready to be worn:</strong> {early.join(', ')}. A cycle now would wash what has not
-          set, and the others would look better than they are.
+          <strong className="text-late">{wording.notReadyToBe}</strong>
+          {wording.aCycleNowWould(early.join(', '))}
         </p>
       ) : null}
       <CycleCounter
@@ -128,20 +136,18 @@ function Doing(of: Of) {
         wear={trial.wear}
         cycles={trial.cycles}
         protocol={trial.protocol}
-        last={last ? `The last one ${dayAndDate(last.at, zone)}.` : 'Score and picture them first as they are: that is cycle 0.'}
+        last={last ? wording.theLastOne(dayAndDate(last.at, zone)) : wording.scoreAndPictureThem}
       />
       <div className="flex flex-wrap items-center gap-3">
         <Link href={`/trials/${trial.number}/score`} className={linkLook('main')}>
-          Score them blind
+          {wording.scoreThemBlind}
         </Link>
         <Link href={`/trials/${trial.number}/score?names=1`} className={linkLook('plain')}>
-          Score with names shown
+          {wording.scoreWithNamesShown}
         </Link>
-        <span className="text-soft">
-          {scored === 0 ? 'Nothing scored at this cycle yet.' : `${scored} scores at this cycle.`}
-        </span>
+        <span className="text-soft">{scored === 0 ? wording.nothingScoredAtThis : wording.scoresAtThisCycle(scored)}</span>
       </div>
-      <Fold says="Take pictures that measure" line="strong" open={wantsPictures(trial)}>
+      <Fold says={wording.takePicturesThatMeasure} line="strong" open={wantsPictures(trial)}>
         <PictureDesk
           trialId={trial.id}
           cycle={trial.cycle}
@@ -164,7 +170,7 @@ export async function TrialSheet({ number }: { readonly number: string }) {
   return (
     <main className="mx-auto max-w-3xl bg-white p-8 text-black">
       <p className="no-print mb-4 flex gap-4">
-        <Link href={`/trials/${number}`}>Back to the trial</Link>
+        <Link href={`/trials/${number}`}>{wording.backToTheTrial}</Link>
         <PrintButton />
       </p>
       <p className="reading">
@@ -179,7 +185,7 @@ export async function TrialSheet({ number }: { readonly number: string }) {
           lengthMm={trial.lengthMm}
           widthMm={trial.widthMm}
           fields={fieldsByBoard(trial)[0] ?? []}
-          says="Board 1"
+          says={wording.board}
         />
         <p className="text-sm">{trial.treatments.map((one, at) => `${LETTERS[at]} ${one.name}`).join(' · ')}</p>
       </div>

@@ -1,6 +1,7 @@
 import 'server-only';
 import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
 import { sayAnswer, sayBoards, sayCycles } from '@/messages';
+import { trials as wording } from '@/messages/screens/trials';
 import { linkLook } from '@/ui/button';
 import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
@@ -13,7 +14,7 @@ import { fieldsByBoard } from './lies';
 export function saysNow(trial: Trial): string {
   const answer = answerTo(trial, trial.question, null);
   const name = (id: string): string => trial.treatments.find((one) => one.key === id)?.name ?? '';
-  return answer.ok ? sayAnswer(trial.question, trial, answer.value, name) : 'Nothing is scored on every board yet.';
+  return answer.ok ? sayAnswer(trial.question, trial, answer.value, name) : wording.nothingIsScoredOn;
 }
 
 /** Every trial: what runs, and what was found. */
@@ -24,19 +25,14 @@ export async function Trials() {
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>Trials</h1>
+        <h1>{wording.trials}</h1>
         <Link href="/trials/new" className={linkLook('main')}>
-          Lay out a trial
+          {wording.layOutATrial}
         </Link>
       </div>
-      {all.length === 0 ? (
-        <p className="mt-4 max-w-prose">
-          Which finish is better, on your wood, washed your way? A trial lays them side by side on the same boards with a bare
-          field between, and says whether what you see is a difference or chance. Half a board will do to begin with.
-        </p>
-      ) : null}
+      {all.length === 0 ? <p className="mt-4 max-w-prose">{wording.whichFinishIsBetter}</p> : null}
       <Rows of={running} zone={shop.zone} />
-      {closed.length > 0 ? <h2 className="mt-8">Closed</h2> : null}
+      {closed.length > 0 ? <h2 className="mt-8">{wording.closed}</h2> : null}
       <Rows of={closed} zone={shop.zone} />
     </>
   );

@@ -18,6 +18,7 @@ import { correctEntry } from '@/data/work/strike';
 import { weighAfter, weighBefore } from '@/data/work/uptake';
 import { changeBatchUses } from '@/data/work/uses';
 import { USE_WORDS } from '@/messages';
+import { workWorkActions as wording } from '@/messages/screens/work';
 import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
 import { reads } from '@/web/reads-here';
@@ -117,7 +118,7 @@ export async function changeUse(input: unknown): Promise<Answer> {
     const batch = loadBatch(db, of.batchId, by.nowMs);
     if (!batch) return fail('not-found', 'batchId');
     const named = (some: readonly PieceUse[]): string => some.map((use) => USE_WORDS[use]).join(', ');
-    const says = `Now for ${named(uses)}; it was for ${named(batch.design.uses)}`;
+    const says = wording.nowForItWas(named(uses), named(batch.design.uses));
     return changeBatchUses(db, { ...of, uses, pieceIds: [], says }, by);
   });
 }

@@ -17,6 +17,7 @@ import { estimatedGrams } from '@/data/work/record';
 import { movesOf, sourceOf } from '@/data/work/split';
 import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import { ADDED_WORDS, KEEPER_WORDS, noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { batchPage as wording } from '@/messages/screens/work';
 import { cautionsWith, warmingWords } from '@/trade/cautions';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { WhatLiesWhere } from '@/trade/drawing/what-lies-where';
@@ -126,7 +127,7 @@ const undoneOf = ({ batch, standing, shop, nowMs }: Of): string[] =>
 const placesFor = (db: Db, warm: number | null, shop: Shop, nowMs: number) =>
   places(db).map(({ id, name, kind, hazards }) => ({
     id,
-    name: lightsVapour({ kind, hazards }) && warm !== null ? `${name}, not before ${clockTime(warm, shop.zone, nowMs)}` : name,
+    name: lightsVapour({ kind, hazards }) && warm !== null ? wording.notBefore(name, clockTime(warm, shop.zone, nowMs)) : name,
   }));
 
 /** Its ring, what it is and is for, where it stands. */
@@ -139,26 +140,30 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
         <p className="reading text-lg font-semibold">{batch.number}</p>
         <h1>{titleOf(batch)}</h1>
         <p className="text-soft">
-          {batch.regimen.name}: {batch.regimen.school}.{ends ? ` All steps done ${dayAndDate(ends, shop.zone)}` : ''}
-          {batch.dueAt ? `, due ${dayAndDate(batch.dueAt, shop.zone)}` : ''}
+          {batch.regimen.name}: {batch.regimen.school}.{ends ? wording.allStepsDone(dayAndDate(ends, shop.zone)) : ''}
+          {batch.dueAt ? wording.due(dayAndDate(batch.dueAt, shop.zone)) : ''}
         </p>
         {batch.trial ? (
           <p className="font-semibold">
-            <Link href={`/trials/${batch.trial.number}`}>Trial {batch.trial.number}</Link>, {batch.trial.treatment}: fields{' '}
-            <span className="reading">{batch.trial.tags.join(', ')}</span>. Never sold.
+            <Link href={`/trials/${batch.trial.number}`}>{wording.trial(batch.trial.number)}</Link>
+            {wording.fields(batch.trial.treatment)}
+            <span className="reading">{batch.trial.tags.join(', ')}</span>
+            {wording.neverSold}
           </p>
         ) : null}
         <p>
-          For {batch.design.uses.map((use) => USE_WORDS[use]).join(', ')}.{' '}
+          {wording.forWord(batch.design.uses.map((use) => USE_WORDS[use]).join(', '))}
           {isOver(batch) || batch.trial || batch.kinds.length > 1 ? null : (
             <ChangeUse batchId={batch.id} version={batch.version} uses={batch.design.uses} />
           )}{' '}
           {batch.species.name}, {ORIGIN_WORDS[batch.origin]}: {VERDICT_WORDS[batch.treeKnown ? batch.species.food : 'unknown']}.
           {batch.woods.length > 1
-            ? ` With ${batch.woods
-                .slice(1)
-                .map((wood) => `${wood.name.toLowerCase()}, ${VERDICT_WORDS[wood.food]}`)
-                .join('; ')}.`
+            ? wording.withWord(
+                batch.woods
+                  .slice(1)
+                  .map((wood) => `${wood.name.toLowerCase()}, ${VERDICT_WORDS[wood.food]}`)
+                  .join('; '),
+              )
             : ''}
         </p>
         <OrderOf batch={batch} shop={shop} />
@@ -173,10 +178,10 @@ function BatchHead({ db, shop, nowMs, batch, standing, open }: Of) {
       </div>
       <div className="flex flex-col gap-2">
         <Link href={`/work/${batch.number}/bench`} className={linkLook('plain')}>
-          Bench view
+          {wording.benchView}
         </Link>
         <Link href={`/cure/${batch.number}`} className={linkLook('plain')}>
-          Cure and checks
+          {wording.cureAndChecks}
         </Link>
         {standing.progress.done.length > 0 ? <AgainLike batchId={batch.id} start={againOf(batch)} /> : null}
       </div>
@@ -198,21 +203,22 @@ function OverNote({ db, shop, nowMs, batch }: Of) {
   if (batch.release)
     return (
       <p className="text-lg">
-        This batch was {batch.release.outcome} as {batch.release.number}.{' '}
-        <Link href={`/release/${batch.number}`}>See the record</Link>
+        {wording.thisBatchWasAs(batch.release.outcome, batch.release.number)}
+        <Link href={`/release/${batch.number}`}>{wording.seeTheRecord}</Link>
       </p>
     );
-  if (batch.cancelledAt === null)
-    return <p className="text-lg">No pieces are left in this batch, so there is nothing to do. {sourceOf(db, batch) ?? ''}</p>;
+  if (batch.cancelledAt === null) return <p className="text-lg">{wording.noPiecesAreLeft(sourceOf(db, batch) ?? '')}</p>;
   const drawn = drawnWords(db, batch);
   const who = batch.cancelledBy === null ? '' : ` by ${initialsOf(db).get(batch.cancelledBy) ?? ''}`;
   return (
     <>
       <p className="text-lg">
-        Cancelled {clockTime(batch.cancelledAt, shop.zone, nowMs)}
-        {who}
-        {batch.cancelledWhy === '' ? '' : `: ${batch.cancelledWhy}`}.{' '}
-        {drawn === '' ? 'Nothing was drawn for it.' : `Used: ${drawn}.`}
+        {wording.cancelled(
+          clockTime(batch.cancelledAt, shop.zone, nowMs),
+          who,
+          batch.cancelledWhy === '' ? '' : `: ${batch.cancelledWhy}`,
+          drawn === '' ? wording.nothingWasDrawnFor : wording.used(drawn),
+        )}
       </p>
       <ResumeBatch batchId={batch.id} />
     </>
@@ -253,7 +259,10 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
         taken={takenOf(batch, standing)}
         doubles={standing.progress.waiting.map((fact) => ({
           id: fact.id,
-          says: `“${standing.tasks.find((task) => task.key === fact.key)?.step.done ?? fact.key}” was recorded once more at ${clockTime(fact.atMs, shop.zone, nowMs)}, from another device or before its turn. The first one stands.`,
+          says: wording.wasRecordedOnceMore(
+            standing.tasks.find((task) => task.key === fact.key)?.step.done ?? fact.key,
+            clockTime(fact.atMs, shop.zone, nowMs),
+          ),
         }))}
       />
     </>
@@ -273,21 +282,24 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
   return (
     <div className="flex flex-col gap-6">
       <section>
-        <h2 className="mb-1">Materials</h2>
+        <h2 className="mb-1">{wording.materials}</h2>
         {(isOver(batch) ? [] : needsOf(batch, standing)).map((need) => (
           <p key={need.slot} className="border-hair border-b py-1.5">
             <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
             <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
-              {need.grams > need.leftG ? '▲ ' : ''}about {say(need.grams, 'g', reads())} still to go,{' '}
-              {say(need.leftG, 'g', reads())} in the lot
-              {need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`}
+              {wording.aboutStillToGo(
+                need.grams > need.leftG ? '▲ ' : '',
+                say(need.grams, 'g', reads()),
+                say(need.leftG, 'g', reads()),
+                need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`,
+              )}
             </span>
           </p>
         ))}
         {isOver(batch) ? (
-          <p className="mt-1 text-sm text-soft">{drawnWords(db, batch) || 'Nothing was drawn.'}</p>
+          <p className="mt-1 text-sm text-soft">{drawnWords(db, batch) || wording.nothingWasDrawn}</p>
         ) : (
-          <p className="mt-1 text-sm text-soft">Estimates from surface, wood and coat; weighing puts them right.</p>
+          <p className="mt-1 text-sm text-soft">{wording.estimatesFromSurfaceWood}</p>
         )}
       </section>
       {isOver(batch) ? null : (
@@ -339,7 +351,7 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
       />
       <Cautions of={cautions} open={1} />
       {warming ? (
-        <Fold says="Warming it?">
+        <Fold says={wording.warmingIt}>
           <p>{warming}</p>
         </Fold>
       ) : null}
@@ -352,16 +364,19 @@ function OrderOf({ batch, shop }: Pick<Of, 'batch' | 'shop'>) {
   const said = [
     batch.customer === ''
       ? ''
-      : `Made for ${batch.customer}${batch.dueAt ? `, promised ${dayAndDate(batch.dueAt, shop.zone)}` : ''}.`,
-    batch.wishes === '' ? '' : `Wished: ${batch.wishes}.`,
-    batch.keeper === null ? '' : `Its owner ${KEEPER_WORDS[batch.keeper]}.`,
-    batch.glue === null || batch.glue.name === '' ? '' : `Glued with ${batch.glue.name}.`,
+      : wording.madeFor(batch.customer, batch.dueAt ? wording.promised(dayAndDate(batch.dueAt, shop.zone)) : ''),
+    batch.wishes === '' ? '' : wording.wished(batch.wishes),
+    batch.keeper === null ? '' : wording.itsOwner(KEEPER_WORDS[batch.keeper]),
+    batch.glue === null || batch.glue.name === '' ? '' : wording.gluedWith(batch.glue.name),
     batch.glue === null || batch.glue.with.length === 0
       ? ''
       : `In or on it: ${batch.glue.with.map((one) => ADDED_WORDS[one]).join(', ')}.`,
     batch.ownCare === null
       ? ''
-      : `Care of its own${batch.ownCare.days === null ? '' : `, every ${batch.ownCare.days} days`}${batch.ownCare.words === '' ? '' : `: ${batch.ownCare.words}`}.`,
+      : wording.careOfItsOwn(
+          batch.ownCare.days === null ? '' : wording.everyDays(batch.ownCare.days),
+          batch.ownCare.words === '' ? '' : `: ${batch.ownCare.words}`,
+        ),
   ].filter(Boolean);
   return said.length > 0 ? <p>{said.join(' ')}</p> : null;
 }

@@ -6,6 +6,7 @@ import type { BatchPlan } from '@/data/plan/shop-plan';
 import type { Batch, LogEntry } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
+import { bookRows as wording } from '@/messages/screens/work';
 import { clockTime } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 import type { BookRow } from './components/coat-book';
@@ -16,7 +17,7 @@ const details = (entry: LogEntry): string =>
     entry.grams === null ? '' : `${say(entry.grams, 'g', reads())}${entry.gramsEstimated ? ' (estimate)' : ''}`,
     entry.tempC === null ? '' : say(entry.tempC, '°C', reads()),
     entry.rhFraction === null ? '' : say(entry.rhFraction, 'fraction', reads()),
-    entry.pass === null ? '' : entry.pass ? 'passed' : 'not yet',
+    entry.pass === null ? '' : entry.pass ? 'passed' : wording.notYet,
   ]
     .filter(Boolean)
     .join(', ');
@@ -24,7 +25,7 @@ const details = (entry: LogEntry): string =>
 /** The chemistry's window in words; empty where nothing bounds it. */
 function windowWords(earliestMs: number | null, latestMs: number | null, time: (ms: number) => string): string {
   if (earliestMs === null) return '';
-  return latestMs === null ? `from ${time(earliestMs)}; nothing spoils` : `${time(earliestMs)} to ${time(latestMs)}`;
+  return latestMs === null ? wording.fromNothingSpoils(time(earliestMs)) : `${time(earliestMs)} to ${time(latestMs)}`;
 }
 
 /** The rows of the book: every task, with the plan's pencil and the log's ink. */
@@ -42,7 +43,7 @@ export function rowsOf(
     const planned = plan?.feasible ? plan.steps.find((step) => step.id === task.key) : undefined;
     const book = done && batch.book.find(({ entry }) => entry.clientId === done.fact.id);
     const entry = book?.stands;
-    const round = task.rounds > 1 ? `, round ${task.round} of ${task.rounds}` : '';
+    const round = task.rounds > 1 ? wording.roundOf(task.round, task.rounds) : '';
     const before = plan?.feasible ? plan.steps.find((step) => step.id === tasks[index - 1]?.key) : undefined;
     const ahead =
       progress.next?.task.key === task.key

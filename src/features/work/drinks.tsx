@@ -6,6 +6,7 @@ import type { Db } from '@/data/db';
 import { type Batch, piecesIn, tagOf } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { massReadings } from '@/data/work/uptake';
+import { drinks as wording } from '@/messages/screens/work';
 import { LastCoat } from '@/trade/hands/coat-changes';
 import { reads } from '@/web/reads-here';
 import { WeighPiece } from './components/weigh-piece';
@@ -31,7 +32,7 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
   const name = (key: string): string => standing.tasks.find((task) => task.key === key)?.step.done.toLowerCase() ?? key;
   return (
     <section>
-      <h2 className="mb-1">What it drinks</h2>
+      <h2 className="mb-1">{wording.whatItDrinks}</h2>
       {byPiece.map((rows) => {
         const { perM2, thirst } = thirstOf(
           rows.map((row) => (row.afterG ?? 0) - row.beforeG),
@@ -42,11 +43,9 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
         return (
           <div key={first?.pieceId} className="mb-1">
             <p className="reading">
-              {first ? tagOf(batch, first) : ''}: {perM2.map((value) => say(value, 'g/m²', reads())).join(', then ')}
+              {first ? tagOf(batch, first) : ''}: {perM2.map((value) => say(value, 'g/m²', reads())).join(wording.thenWord)}
             </p>
-            <p className="font-semibold">
-              {advice ? `${advice.mark} ${advice.says}` : 'One coat weighed; the next tells whether it goes on.'}
-            </p>
+            <p className="font-semibold">{advice ? `${advice.mark} ${advice.says}` : wording.oneCoatWeighedThe}</p>
             {thirst === 'full' && soaking && left > 0 ? (
               <LastCoat
                 batchId={batch.id}
@@ -60,11 +59,7 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
           </div>
         );
       })}
-      {done.length === 0 ? (
-        <p className="text-sm text-soft">
-          The end of a soak is what it drank, not minutes: weigh one piece before a coat and after its wipe.
-        </p>
-      ) : null}
+      {done.length === 0 ? <p className="text-sm text-soft">{wording.theEndOfA}</p> : null}
       <WeighPiece
         batchId={batch.id}
         task={next?.key ?? ''}
@@ -72,7 +67,7 @@ export function Drinks({ db, batch, standing }: { readonly db: Db; readonly batc
         pieces={piecesIn(batch).map((one) => ({ id: one.id, tag: tagOf(batch, one) }))}
         open={open.map((row) => ({
           id: row.id,
-          says: `${tagOf(batch, row)} was ${say(row.beforeG, 'g', reads())} before it was ${name(row.task)}`,
+          says: wording.wasBeforeItWas(tagOf(batch, row), say(row.beforeG, 'g', reads()), name(row.task)),
         }))}
       />
     </section>

@@ -1,4 +1,5 @@
 import 'server-only';
+import { ragNotice as wording } from '@/messages/screens/work';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { session } from '@/web/session';
@@ -20,11 +21,11 @@ export async function RagNotice() {
       <div className="no-print mb-6 flex gap-4">
         <PrintButton />
         <Link href="/" className="inline-flex min-h-11 items-center">
-          Today
+          {wording.today}
         </Link>
       </div>
-      <p className="border-late border-y-8 py-4 text-center text-5xl font-bold leading-tight">▲ Oily cloths set fire to shops</p>
-      <p className="mt-6 text-2xl">Cloths with a drying oil in them heat themselves, in hours, with nobody near.</p>
+      <p className="border-late border-y-8 py-4 text-center text-5xl font-bold leading-tight">{wording.oilyClothsSetFire}</p>
+      <p className="mt-6 text-2xl">{wording.clothsWithADrying}</p>
       <ol className="mt-6 list-decimal pl-8 text-2xl leading-10">
         {RULES.map((rule) => (
           <li key={rule} className="mb-3">
@@ -32,9 +33,7 @@ export async function RagNotice() {
           </li>
         ))}
       </ol>
-      <p className="mt-8 text-lg text-soft">
-        {shop.name}. Rules for oily waste differ by place: ask your local fire service and keep to what they say.
-      </p>
+      <p className="mt-8 text-lg text-soft">{wording.rulesForOilyWaste(shop.name)}</p>
     </main>
   );
 }

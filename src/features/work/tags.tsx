@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import QRCode from 'qrcode';
 import { loadBatch, piecesIn, tagOf } from '@/data/work/batch';
 import { standingOfBatch } from '@/data/work/standing';
+import { tags as wording } from '@/messages/screens/work';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { Ring } from '@/ui/ring';
@@ -26,11 +27,11 @@ export async function Tags({ id }: { readonly id: number }) {
       <div className="no-print mb-4 flex flex-wrap items-center gap-4">
         <PrintButton />
         <Link href={`/work/${batch.number}`} className="inline-flex min-h-11 items-center">
-          Coat book of {batch.number}
+          {wording.coatBookOf(batch.number)}
         </Link>
-        <span className="text-soft">Tie one to each piece; “One round” on the Work screen reads them.</span>
+        <span className="text-soft">{wording.tieOneToEach}</span>
       </div>
-      <h1 className="sr-only">Tags of {batch.number}</h1>
+      <h1 className="sr-only">{wording.tagsOf(batch.number)}</h1>
       <ul className="grid grid-cols-1 bench:grid-cols-3 print:grid-cols-3">
         {tags.map(({ code, tag, drawn }) => (
           <li key={code} className="flex break-inside-avoid items-center gap-2 border border-ink border-dashed p-2">
@@ -42,7 +43,7 @@ export async function Tags({ id }: { readonly id: number }) {
             <div
               className="ml-auto size-16 shrink-0 bg-white p-1"
               role="img"
-              aria-label={`Code ${code}`}
+              aria-label={wording.code(code)}
               // biome-ignore lint/security/noDangerouslySetInnerHtml: drawn by the code library from our own letters
               dangerouslySetInnerHTML={{ __html: drawn }}
             />

@@ -3,6 +3,7 @@ import type { Progress } from '@/core/batch';
 import { amissNow } from '@/core/hands';
 import type { Batch } from '@/data/work/batch';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
+import { troubles as wording } from '@/messages/screens/work';
 import { SeenFault } from '@/trade/hands/seen';
 import type { OfferedWays } from './components/ways-back';
 
@@ -19,7 +20,7 @@ export function troublesOf(batch: Batch, progress: Progress, nowMs: number): Off
     key: one.key,
     what:
       one.key === 'missed'
-        ? 'The wipe is past its window'
+        ? wording.theWipeIsPast
         : `${FAULT_WORDS[one.fault].name}, ${one.surfaces.map((surface) => SURFACE_WORDS[surface]).join(', ')}`,
     advice: FAULT_WORDS[one.fault].advice,
     ways: one.ways,

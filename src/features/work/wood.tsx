@@ -1,6 +1,7 @@
 import 'server-only';
 import { say } from '@/core/quantity';
 import type { BlankState, WoodState } from '@/data/moisture/moisture';
+import { wood as wording } from '@/messages/screens/work';
 import { dayAndDate, longDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 import { MoistureForm, WeighBlank } from './components/moisture-form';
@@ -35,21 +36,21 @@ function Blank({
   const last = weighings.at(-1);
   return (
     <p className="mt-1">
-      By the scale, {name}: <span className="reading">{last ? say(last.grams, 'g', reads(), 1) : ''}</span>.{' '}
+      {wording.byTheScale(name)}
+      <span className="reading">{last ? say(last.grams, 'g', reads(), 1) : ''}</span>.{' '}
       {says === null ? (
-        <span className="text-soft">Weigh it again in a day or more.</span>
+        <span className="text-soft">{wording.weighItAgainIn}</span>
       ) : says.steady ? (
         <strong className="text-fit">
-          ● Steady{says.percent === null ? '' : `, as dry as its air: near ${percent(says.percent)}`}.
+          {wording.steady(says.percent === null ? '' : wording.asDryAsIts(percent(says.percent)))}
         </strong>
       ) : (
-        <>
-          It {says.lossADay < 0 ? 'gains' : 'loses'} {percent(Math.abs(says.lossADay) * 100)} a day
-          {says.percent === null ? '' : `, about ${percent(says.percent)} moist`}.
-          {says.steadyAtMs === null
-            ? ''
-            : ` Steady about ${dayAndDate(says.steadyAtMs, zone)}: an estimate from its own weighings.`}
-        </>
+        wording.itADay(
+          says.lossADay < 0 ? wording.gains : wording.loses,
+          percent(Math.abs(says.lossADay) * 100),
+          says.percent === null ? '' : wording.aboutMoist(percent(says.percent)),
+          says.steadyAtMs === null ? '' : wording.steadyAboutAnEstimate(dayAndDate(says.steadyAtMs, zone)),
+        )
       )}
     </p>
   );
@@ -61,7 +62,7 @@ export function Wood({ batchId, state, zone, pieces, roughOn }: Props) {
   const verdict = dampness ? VERDICT[dampness.verdict] : null;
   return (
     <section>
-      <h2 className="mb-1">Wood</h2>
+      <h2 className="mb-1">{wording.wood}</h2>
       {dampness && verdict ? (
         <p>
           <strong className="reading text-xl">{percent(dampness.percent)}</strong>{' '}
@@ -70,25 +71,30 @@ export function Wood({ batchId, state, zone, pieces, roughOn }: Props) {
           </span>
         </p>
       ) : (
-        <p className="text-soft">{blanks.length > 0 ? 'No meter was used.' : 'Not read yet.'}</p>
+        <p className="text-soft">{blanks.length > 0 ? wording.noMeterWasUsed : wording.notReadYet}</p>
       )}
       {emcPercent === null ? null : (
         <p className="text-sm text-soft">
-          In the air where it stands it comes to rest near <span className="reading">{percent(emcPercent)}</span>, in heated rooms
-          near 8 %.
-          {dampness?.movesHere ? ' It will still move here.' : ''}
-          {dampness?.movesIndoors ? ' It will move in the buyer’s rooms.' : ''}
+          {wording.inTheAirWhere}
+          <span className="reading">{percent(emcPercent)}</span>
+          {wording.inHeatedRoomsNear(
+            dampness?.movesHere ? wording.itWillStillMove : '',
+            dampness?.movesIndoors ? wording.itWillMoveIn : '',
+          )}
         </p>
       )}
       {dryBy ? (
         <p className="mt-1">
-          Fit about <strong>{dayAndDate(dryBy.atMs, zone)}</strong>, between {dayAndDate(dryBy.earlyMs, zone)} and{' '}
-          {dryBy.lateMs === null ? 'no day that can be said yet' : dayAndDate(dryBy.lateMs, zone)}: an estimate from its own
-          readings.
+          {wording.fitAbout}
+          <strong>{dayAndDate(dryBy.atMs, zone)}</strong>
+          {wording.betweenAndAnEstimate(
+            dayAndDate(dryBy.earlyMs, zone),
+            dryBy.lateMs === null ? wording.noDayThatCan : dayAndDate(dryBy.lateMs, zone),
+          )}
         </p>
       ) : null}
       {readings.length > 0 ? (
-        <ol className="reading my-1 flex flex-wrap gap-x-4 text-sm" aria-label="Moisture readings">
+        <ol className="reading my-1 flex flex-wrap gap-x-4 text-sm" aria-label={wording.moistureReadings}>
           {readings.map((one) => (
             <li key={one.id} className={one.isValid ? '' : 'text-soft line-through'}>
               {percent(one.percent)} {one.spot} {dayAndDate(one.at, zone)}
@@ -97,9 +103,9 @@ export function Wood({ batchId, state, zone, pieces, roughOn }: Props) {
         </ol>
       ) : null}
       {blanks.map((one) => (
-        <Blank key={one.ordinal} blank={one} name={one.tag ?? `piece ${one.ordinal}`} zone={zone} />
+        <Blank key={one.ordinal} blank={one} name={one.tag ?? wording.piece(one.ordinal)} zone={zone} />
       ))}
-      {roughOn ? <p className="text-sm text-soft">Rough-cut {longDate(roughOn)}.</p> : null}
+      {roughOn ? <p className="text-sm text-soft">{wording.roughCut(longDate(roughOn))}</p> : null}
       <div className="mt-1 flex flex-wrap gap-3">
         <MoistureForm batchId={batchId} />
         <WeighBlank batchId={batchId} pieces={pieces} />

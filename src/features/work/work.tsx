@@ -3,6 +3,7 @@ import type { Db } from '@/data/db';
 import { decidedBatchIds, loadBatch, piecesIn } from '@/data/work/batch';
 import { cancelledBatchIds } from '@/data/work/cancel';
 import { standingOfBatch } from '@/data/work/standing';
+import { work as wording } from '@/messages/screens/work';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { FindAnything } from '@/trade/find-anything';
 import { FindPiece } from '@/trade/find-piece';
@@ -48,23 +49,23 @@ export async function Work({ search }: { readonly search: Search }) {
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>Work</h1>
+        <h1>{wording.work}</h1>
         <div className="flex flex-wrap gap-2">
           {/* Loaded anew: the camera is allowed there alone. */}
           <a href="/work/round" className={linkLook('plain')}>
-            One round
+            {wording.oneRound}
           </a>
           <Link href="/work/restore" className={linkLook('plain')}>
-            A piece comes home
+            {wording.aPieceComesHome}
           </Link>
           <Link href="/work/regimens" className={linkLook('plain')}>
-            Regimens
+            {wording.regimens}
           </Link>
           <Link href="/work/choose" className={linkLook('plain')}>
-            Which finish?
+            {wording.whichFinish}
           </Link>
           <Link href="/work/new" className={linkLook('main')}>
-            Start a batch
+            {wording.startABatch}
           </Link>
         </div>
       </div>
@@ -72,15 +73,13 @@ export async function Work({ search }: { readonly search: Search }) {
         <FindAnything />
         <FindPiece year={yearOf(nowMs, shop.zone)} />
       </div>
-      {open.length === 0 ? (
-        <p className="mt-4 max-w-prose">No batch is open. Start one: a design, a wood, a regimen and the lots it takes.</p>
-      ) : null}
+      {open.length === 0 ? <p className="mt-4 max-w-prose">{wording.noBatchIsOpen}</p> : null}
       <ul className="mt-4">
         {open.map((one) => (
           <BatchRow key={one.batch.id} one={one} nowMs={nowMs} zone={shop.zone} />
         ))}
       </ul>
-      {decided.length > 0 ? <h2 className="mt-8 mb-1">Released and refused</h2> : null}
+      {decided.length > 0 ? <h2 className="mt-8 mb-1">{wording.releasedAndRefused}</h2> : null}
       <DataTable
         id="decided"
         path="/work"
@@ -117,7 +116,7 @@ function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: Batch
         <span>
           <span className="reading font-semibold">{batch.number}</span> <span className="font-semibold">{titleOf(batch)}</span>
           <span className="block text-sm text-soft">
-            {batch.trial ? `Trial ${batch.trial.number}, ${batch.trial.treatment}: ` : ''}
+            {batch.trial ? wording.trial(batch.trial.number, batch.trial.treatment) : ''}
             {batch.regimen.name}, {batch.place?.name.toLowerCase()}
           </span>
         </span>
@@ -129,15 +128,15 @@ function BatchRow({ one: { batch, standing, plan, action }, nowMs, zone }: Batch
             </>
           ) : (
             <span className="font-semibold">
-              {batch.trial ? `All steps done: see trial ${batch.trial.number}` : 'All steps done: see Cure and release'}
+              {batch.trial ? wording.allStepsDoneSee(batch.trial.number) : wording.allStepsDoneSeeCure}
             </span>
           )}
         </span>
         <span className="reading text-sm">
-          {ends ? <span className="block">steps end {dayAndDate(ends, zone)}</span> : null}
+          {ends ? <span className="block">{wording.stepsEnd(dayAndDate(ends, zone))}</span> : null}
           {batch.dueAt ? (
             <span className={late ? 'font-bold text-late' : 'text-soft'}>
-              {late ? '▲ ' : ''}due {dayAndDate(batch.dueAt, zone)}
+              {wording.due(late ? '▲ ' : '', dayAndDate(batch.dueAt, zone))}
             </span>
           ) : null}
         </span>
@@ -152,7 +151,7 @@ function Cancelled({ db, nowMs, zone }: { readonly db: Db; readonly nowMs: numbe
   if (ids.length === 0) return null;
   return (
     <>
-      <h2 className="mt-8 mb-1">Cancelled</h2>
+      <h2 className="mt-8 mb-1">{wording.cancelled}</h2>
       <ul>
         {ids.map((id) => {
           const batch = loadBatch(db, id, nowMs);

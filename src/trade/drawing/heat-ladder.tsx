@@ -1,6 +1,7 @@
 import type { HeatLadder as Ladder } from '@/core/blend';
 import { say, signOf } from '@/core/quantity';
 import { HEAT_WORDS } from '@/messages';
+import { heatLadder as wording } from '@/messages/screens/trade';
 import { reads } from '@/web/reads-here';
 
 const LOW_C = 15;
@@ -33,22 +34,21 @@ export function HeatLadder({ heat, potC, by }: Props) {
   if (heat.heat === 'none')
     return (
       <p className="border-late border-l-4 pl-3 font-semibold">
-        Never heat this blend: it holds solvent, alcohol, resin or water
-        {heat.clearC === null ? '' : ', and its wax is too hard to dissolve cold or to be beaten in below its flash point'}.
+        {wording.neverHeatThisBlend(heat.clearC === null ? '' : wording.andItsWaxIs)}
       </p>
     );
   if (heat.heat === 'cold')
     return (
       <p className="border-late border-l-4 pl-3">
-        <strong>Never warmed: made cold.</strong> Shave the wax, leave it in the closed jar with the rest, shake it for days until
-        no lump is left.
+        <strong>{wording.neverWarmedMadeCold}</strong>
+        {wording.shaveTheWaxLeave}
       </p>
     );
-  if (heat.clearC === null || heat.pourC === null) return <p className="text-soft">No wax in it: nothing to melt.</p>;
+  if (heat.clearC === null || heat.pourC === null) return <p className="text-soft">{wording.noWaxInIt}</p>;
   const rungs: Rung[] = [
     { name: 'clear', tempC: heat.clearC, tone: 'var(--wax)' },
     { name: 'pour', tempC: heat.pourC, tone: 'var(--fit)' },
-    ...(heat.addBelowC === undefined ? [] : [{ name: 'solvent below', tempC: heat.addBelowC, tone: 'var(--wet)' }]),
+    ...(heat.addBelowC === undefined ? [] : [{ name: wording.solventBelow, tempC: heat.addBelowC, tone: 'var(--wet)' }]),
     ...(heat.holdMaxC === null ? [] : [{ name: 'ceiling', tempC: heat.holdMaxC, tone: 'var(--late)' }]),
   ];
   const top = Math.max(100, ...rungs.map((rung) => rung.tempC), potC ?? 0) + 8;
@@ -57,10 +57,8 @@ export function HeatLadder({ heat, potC, by }: Props) {
   return (
     <figure>
       <figcaption className="flex items-baseline justify-between">
-        <h2 className="text-base">Heat: {by ?? HEAT_WORDS[heat.heat]}</h2>
-        <span className="label">
-          estimate, ±{reads().temperature === 'F' ? 7 : 4} {signOf('°C', reads())}
-        </span>
+        <h2 className="text-base">{wording.heat(by ?? HEAT_WORDS[heat.heat])}</h2>
+        <span className="label">{wording.estimate(reads().temperature === 'F' ? 7 : 4, signOf('°C', reads()))}</span>
       </figcaption>
       <svg
         viewBox={`0 0 230 ${HEIGHT + 30}`}
@@ -68,7 +66,7 @@ export function HeatLadder({ heat, potC, by }: Props) {
         role="img"
         aria-label={[
           ...rungs.map((rung) => `${rung.name} ${say(rung.tempC, '°C', reads(), 0)}`),
-          potC ? `pot ${say(potC, '°C', reads(), 0)}` : '',
+          potC ? wording.pot(say(potC, '°C', reads(), 0)) : '',
         ]
           .filter(Boolean)
           .join(', ')}
@@ -92,7 +90,7 @@ export function HeatLadder({ heat, potC, by }: Props) {
         ))}
         {heat.flashC === null ? null : (
           <text x={120} y={16} fontSize={14} fill="var(--soft)" className="reading">
-            flash from {say(heat.flashC, '°C', reads(), 0)} ↑
+            {wording.flashFrom(say(heat.flashC, '°C', reads(), 0))}
           </text>
         )}
         {potC === null || potC === undefined ? null : (

@@ -1,6 +1,7 @@
 import type { MouseEvent } from 'react';
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 import { SURFACE_WORDS, sizeWords } from '@/messages';
+import { piecePicture as wording } from '@/messages/screens/trade';
 import { reads } from '@/web/reads-here';
 import { largeOf, WHERE } from '../shapes/large';
 import { H, type Paint, W, type Where } from '../shapes/picture';
@@ -53,12 +54,12 @@ export function PiecePicture({ geometry, name, speciesId, seen, unsaid = '', onT
         <button
           type="button"
           tabIndex={-1}
-          aria-label="Mark the very place"
+          aria-label={wording.markTheVeryPlace}
           className="absolute inset-0 cursor-crosshair"
           onClick={place}
         />
       ) : null}
-      <svg viewBox={`0 0 ${W} ${H}`} className="block w-full" role="img" aria-label={`Drawing of ${name}`}>
+      <svg viewBox={`0 0 ${W} ${H}`} className="block w-full" role="img" aria-label={wording.drawingOf(name)}>
         <Drawing geometry={geometry} paint={paint} speciesId={speciesId} />
       </svg>
       {spots.map(([x, y]) => (
@@ -127,7 +128,7 @@ function SurfaceMarks({ geometry, seen, unsaid, onTouch }: MarksProps) {
       <button
         key={surface}
         type="button"
-        aria-label={`${SURFACE_WORDS[surface]}: ${state === undefined ? unsaid : state ? 'something is amiss' : 'fine'}`}
+        aria-label={`${SURFACE_WORDS[surface]}: ${state === undefined ? unsaid : state ? wording.somethingIsAmiss : 'fine'}`}
         className={`${place} size-11`}
         style={at}
         onClick={() => onTouch(surface)}

@@ -1,5 +1,6 @@
 import { sayMinutes } from '@/core/quantity';
 import { laysCoat, type RegimenStep } from '@/core/regimen';
+import { regimenScore as wording } from '@/messages/screens/trade';
 import { StepGlyph } from './step-glyph';
 
 type Steps = readonly Pick<RegimenStep, 'id' | 'kind' | 'action' | 'lies' | 'slot' | 'wait' | 'optional' | 'until'>[];
@@ -8,9 +9,9 @@ type Steps = readonly Pick<RegimenStep, 'id' | 'kind' | 'action' | 'lies' | 'slo
 const weightOf = (minutes: number): number => (minutes <= 0 ? 0 : Math.log2(1 + minutes / 10));
 
 const waitWords = ({ min, ideal, max }: RegimenStep['wait']): string => {
-  if (ideal === 0 && (max === null || max === 0)) return 'at once';
+  if (ideal === 0 && (max === null || max === 0)) return wording.atOnce;
   const usual = min < ideal ? `${sayMinutes(min)} to ${sayMinutes(ideal)}` : sayMinutes(ideal);
-  return max === null ? usual : `${usual}, at most ${sayMinutes(max)}`;
+  return max === null ? usual : wording.atMost(usual, sayMinutes(max));
 };
 
 /** A wait as a line: whole until it may go on, dotted until it is best, a bar where it must not go past. */
@@ -42,7 +43,7 @@ function Wait({ wait: { min, ideal, max } }: Pick<Steps[number], 'wait'>) {
 export function RegimenScore({ steps, name }: { readonly steps: Steps; readonly name: string }) {
   return (
     <figure>
-      <ol aria-label={`${name}, step by step`} className="flex flex-wrap gap-y-3">
+      <ol aria-label={wording.stepByStep(name)} className="flex flex-wrap gap-y-3">
         {steps.map((step) => (
           <li
             key={step.id}
@@ -54,17 +55,15 @@ export function RegimenScore({ steps, name }: { readonly steps: Steps; readonly 
               <Wait wait={step.wait} />
             </span>
             <span className="block pr-2 text-sm leading-5">
-              {step.optional ? <span className="text-soft">if wished: </span> : null}
+              {step.optional ? <span className="text-soft">{wording.ifWished}</span> : null}
               {step.action}
-              {step.until ? <span className="text-soft"> (until it passes)</span> : null}
+              {step.until ? <span className="text-soft">{wording.untilItPasses}</span> : null}
             </span>
             <span className="reading block pr-2 text-sm text-soft">{waitWords(step.wait)}</span>
           </li>
         ))}
       </ol>
-      <figcaption className="mt-1 text-sm text-soft">
-        Line: the wait before the next. Whole until it may go on, dotted to the best moment; a red bar: not past this.
-      </figcaption>
+      <figcaption className="mt-1 text-sm text-soft">{wording.lineTheWaitBefore}</figcaption>
     </figure>
   );
 }
@@ -76,7 +75,7 @@ export function ScoreLine({ steps, name }: { readonly steps: Steps; readonly nam
   return (
     <span
       role="img"
-      aria-label={`${name}: ${steps.length} steps, ${coats} ${coats === 1 ? 'coat' : 'coats'}, ${sayMinutes(total)} of waiting`}
+      aria-label={wording.stepsOfWaiting(name, steps.length, coats, coats === 1 ? 'coat' : 'coats', sayMinutes(total))}
       className="flex items-center overflow-hidden"
     >
       {steps.map((step) => (

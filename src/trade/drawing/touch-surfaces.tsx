@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 import { SURFACE_WORDS } from '@/messages';
+import { touchSurfaces as wording } from '@/messages/screens/trade';
 import { PiecePicture } from './piece-picture';
 
 type Choice<T extends string> = { readonly id: T; readonly name: string; readonly isFine?: boolean };
@@ -66,9 +67,7 @@ export function TouchSurfaces<T extends string>({
             {...(onSpot && amiss ? { onPlace: (at: readonly [number, number]) => onSpot(amiss, at) } : {})}
           />
           {onSpot && amiss ? (
-            <p className="text-sm text-soft">
-              Touch the drawing where it is, if you like: {nameOf(said[amiss])}, {SURFACE_WORDS[amiss]}.
-            </p>
+            <p className="text-sm text-soft">{wording.touchTheDrawingWhere(nameOf(said[amiss]), SURFACE_WORDS[amiss])}</p>
           ) : null}
         </div>
         <div>

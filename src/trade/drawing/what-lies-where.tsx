@@ -3,6 +3,7 @@ import { type Geometry, surfacesOf } from '@/core/piece';
 import type { RegimenStep, Slot } from '@/core/regimen';
 import { isBySurface, surfacesMeeting, whereSlotLies } from '@/core/use';
 import { SURFACE_WORDS } from '@/messages';
+import { whatLiesWhere as wording } from '@/messages/screens/trade';
 import { PiecePicture } from './piece-picture';
 
 type Props = {
@@ -21,8 +22,8 @@ export function WhatLiesWhere({ geometry, name, speciesId, steps, slots, uses }:
   const meeting = surfacesMeeting(geometry, uses);
   const on = slots.map((slot) => ({ slot, surfaces: whereSlotLies(geometry, steps, slot.slot) }));
   return (
-    <section aria-label="What lies where" className="mt-4">
-      <h2 className="mb-1">What lies where</h2>
+    <section aria-label={wording.whatLiesWhere} className="mt-4">
+      <h2 className="mb-1">{wording.whatLiesWhere}</h2>
       <div className="grid gap-4 bench:grid-cols-2">
         <PiecePicture geometry={geometry} name={name} speciesId={speciesId} seen={{}} />
         <ol>
@@ -33,9 +34,11 @@ export function WhatLiesWhere({ geometry, name, speciesId, steps, slots, uses }:
                 <span className="reading w-5 font-semibold">{i + 1}</span>
                 <span className="grow">
                   <span className="inline-block first-letter:uppercase">{SURFACE_WORDS[surface]}</span>
-                  {meeting.includes(surface) ? '' : <span className="text-soft"> (hands only)</span>}
+                  {meeting.includes(surface) ? '' : <span className="text-soft">{wording.handsOnly}</span>}
                 </span>
-                <span className={names.length > 0 ? 'font-semibold' : 'text-soft'}>{names.join(', then ') || 'left bare'}</span>
+                <span className={names.length > 0 ? 'font-semibold' : 'text-soft'}>
+                  {names.join(wording.thenWord) || wording.leftBare}
+                </span>
               </li>
             );
           })}

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { CLOTH_WAYS, type ClothWay, lookFromMs, waysFor } from '@/core/cloths';
 import { MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
+import { cloths as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
@@ -33,16 +34,16 @@ export type ClothLine = {
 };
 
 const WAY_DONE: Readonly<Record<ClothWay, string>> = {
-  flat: 'Laid flat, single, on metal, stone or outdoors',
-  'under-water': 'Under water in a lidded metal can',
-  burnt: 'Burnt outdoors, no solvent in them',
-  'none-left': 'No cloth or paper was used',
+  flat: wording.laidFlatSingleOn,
+  'under-water': wording.underWaterInA,
+  burnt: wording.burntOutdoorsNoSolvent,
+  'none-left': wording.noClothOrPaper,
 };
 const LIE: Readonly<Record<string, string>> = {
-  flat: 'lie flat',
-  'under-water': 'lie under water',
-  burnt: 'are burnt',
-  'none-left': 'none left',
+  flat: wording.lieFlat,
+  'under-water': wording.lieUnderWater,
+  burnt: wording.areBurnt,
+  'none-left': wording.noneLeft,
 };
 /** From the worst on. */
 const HEADS = {
@@ -72,7 +73,7 @@ function whose(lines: readonly ClothLine[], zone: string, nowMs: number): string
   const acts = lines.reduce((sum, line) => sum + line.acts, 0);
   const since = Math.min(...lines.map((line) => line.openedAt));
   const at = [...new Set(lines.flatMap((line) => line.at))];
-  return `Cloths of ${acts} ${acts === 1 ? 'step' : 'steps'} since ${clockTime(since, zone, nowMs)}, ${at.join(', ')}`;
+  return wording.clothsOfSince(acts, acts === 1 ? 'step' : 'steps', clockTime(since, zone, nowMs), at.join(', '));
 }
 
 type Of = { readonly lines: readonly ClothLine[]; readonly nowMs: number; readonly zone: string };
@@ -84,9 +85,7 @@ function useAnswer(): { readonly fault: string; readonly answer: (run: () => Pro
   return {
     fault,
     answer: async (run) => {
-      const said = await run().catch(
-        (): Answer<unknown> => ({ ok: false, faults: { '': 'The shop did not answer. Try again.' } }),
-      );
+      const said = await run().catch((): Answer<unknown> => ({ ok: false, faults: { '': wording.theShopDidNot } }));
       setFault(said.ok ? '' : Object.values(said.faults).join(' '));
       router.refresh();
       return said.ok;
@@ -102,13 +101,8 @@ function HowTheyLie({ lines, nowMs, zone, onDone }: Of & { readonly onDone: () =
   const ways = CLOTH_WAYS.filter((way) => alike.every((line) => waysFor(line.hazard, line.vapour).includes(way)));
   return (
     <section>
-      <p className="mb-2 text-soft">
-        Cloths, paper, pads, gloves, brushes and oil-soaked dust. Never in a heap, never in a bin; never hot-washed or
-        tumble-dried.
-      </p>
-      {lines.some((line) => line.answeredAt !== null) ? (
-        <p className="mb-2 font-semibold">What was laid before lies. These are the ones since then.</p>
-      ) : null}
+      <p className="mb-2 text-soft">{wording.clothsPaperPadsGloves}</p>
+      {lines.some((line) => line.answeredAt !== null) ? <p className="mb-2 font-semibold">{wording.whatWasLaidBefore}</p> : null}
       {lines.length > 1
         ? lines.map((line) => (
             <Tick
@@ -137,9 +131,7 @@ function HowTheyLie({ lines, nowMs, zone, onDone }: Of & { readonly onDone: () =
       </div>
       <Faults of={fault ? [fault] : []} />
       <p className="mt-2 text-soft">
-        {alike.every((line) => line.hazard === 'plain')
-          ? 'Plain oil does not heat itself: once laid, they are done with.'
-          : 'They stay on the list until they are looked at, twelve hours on.'}
+        {alike.every((line) => line.hazard === 'plain') ? wording.plainOilDoesNot : wording.theyStayOnThe}
       </p>
     </section>
   );
@@ -153,7 +145,7 @@ function LookedAt({ lines, className }: { readonly lines: readonly ClothLine[]; 
   return (
     <>
       <Button look="late" className={className} onClick={() => void answer(() => checkCloths({ lines: lines.map(seen) }))}>
-        Looked at: cold
+        {wording.lookedAtCold}
       </Button>
       {fault ? <span role="alert">▲ {fault}</span> : null}
     </>
@@ -166,24 +158,22 @@ function LyingCloths({ lines, nowMs, zone }: Of) {
   const { fault, answer } = useAnswer();
   const from = Math.min(...lines.map((line) => lookFromMs(line.laidAt ?? nowMs)));
   return (
-    <aside aria-label="Cloths that lie" className="px-3 py-1 text-sm">
+    <aside aria-label={wording.clothsThatLie} className="px-3 py-1 text-sm">
       <Button look="quiet" className="px-0 text-sm" onClick={() => setOpen(true)}>
-        Cloths lie, to be looked at from {clockTime(from, zone, nowMs)}
+        {wording.clothsLieToBe(clockTime(from, zone, nowMs))}
       </Button>
-      <Sheet
-        title="Cloths that lie"
-        open={open}
-        onOpenChange={setOpen}
-        say="They heat within hours: a look counts from twelve hours after they were laid. An earlier one is kept and closes nothing."
-      >
+      <Sheet title={wording.clothsThatLie} open={open} onOpenChange={setOpen} say={wording.theyHeatWithinHours}>
         {lines.map((line) => (
           <div key={line.id} className="border-hair border-t py-2">
             <p>
-              {whose([line], zone, nowMs)}. They {LIE[line.way ?? ''] ?? 'lie'}.
-              {line.lookedAt === null ? '' : ` Looked at ${clockTime(line.lookedAt, zone, nowMs)}: too early to close it.`}
+              {wording.they(
+                whose([line], zone, nowMs),
+                LIE[line.way ?? ''] ?? wording.lie,
+                line.lookedAt === null ? '' : wording.lookedAtTooEarly(clockTime(line.lookedAt, zone, nowMs)),
+              )}
             </p>
             <Button onClick={() => void answer(() => checkCloths({ lines: [seen(line)] }))}>
-              Looked at early (counts in {sayMinutes((lookFromMs(line.laidAt ?? nowMs) - nowMs) / MS_PER_MINUTE)})
+              {wording.lookedAtEarlyCounts(sayMinutes((lookFromMs(line.laidAt ?? nowMs) - nowMs) / MS_PER_MINUTE))}
             </Button>
           </div>
         ))}
@@ -200,20 +190,20 @@ function Unanswered({ lines, nowMs, zone }: Of) {
   const again = lines.every((line) => line.answeredAt !== null);
   const alarm = worst === 'self-heating';
   return (
-    <aside aria-label="Oily cloths">
+    <aside aria-label={wording.oilyCloths}>
       <NoticeRow
         tone={alarm ? 'alarm' : 'ask'}
-        says={`${alarm ? '▲ ' : ''}${again ? 'And the cloths you wiped with since?' : `${HEADS[worst ?? 'plain']}.`}`}
+        says={`${alarm ? '▲ ' : ''}${again ? wording.andTheClothsYou : `${HEADS[worst ?? 'plain']}.`}`}
         detail={`${whose(lines, zone, nowMs)}.`}
       >
         <Button
           className={alarm ? 'shrink-0 border-on-state text-on-state hover:bg-late' : 'shrink-0'}
           onClick={() => setOpen(true)}
         >
-          How do they lie?
+          {wording.howDoTheyLie}
         </Button>
       </NoticeRow>
-      <Sheet title="How do the cloths lie?" open={open} onOpenChange={setOpen}>
+      <Sheet title={wording.howDoTheCloths} open={open} onOpenChange={setOpen}>
         <HowTheyLie lines={lines} nowMs={nowMs} zone={zone} onDone={() => setOpen(false)} />
       </Sheet>
     </aside>
@@ -235,8 +225,8 @@ export function clothNotices({ lines, nowMs, zone }: Of): Notice[] {
       key: 'cloths due',
       tone: 'ask',
       row: (
-        <aside aria-label="Oily cloths">
-          <NoticeRow tone="ask" says="Look at the cloths: are they cold?" detail={`${whose(due, zone, nowMs)}.`}>
+        <aside aria-label={wording.oilyCloths}>
+          <NoticeRow tone="ask" says={wording.lookAtTheCloths} detail={`${whose(due, zone, nowMs)}.`}>
             <LookedAt lines={due} className="shrink-0" />
           </NoticeRow>
         </aside>

@@ -3,6 +3,7 @@
 import { LAST_REASONS, type LastReason } from '@/core/batch';
 import type { Slot, Until } from '@/core/regimen';
 import { LAST_WORDS, UNTIL_WORDS } from '@/messages';
+import { coatChanges as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -25,7 +26,7 @@ export type CoatSlot = {
 type Change = { readonly id: number; readonly says: string };
 type Props = { readonly batchId: number; readonly slots: readonly CoatSlot[]; readonly changes: readonly Change[] };
 
-const coats = (count: number): string => (count === 1 ? '1 coat' : `${count} coats`);
+const coats = (count: number): string => (count === 1 ? wording.coat : wording.coats(count));
 
 type LastCoatProps = {
   readonly batchId: number;
@@ -41,14 +42,14 @@ export function LastCoat({ batchId, slot, name, left, reason = LAST_REASONS[0], 
   const ordered = [reason, ...LAST_REASONS.filter((one) => one !== reason)];
   return (
     <FormSheet
-      opens={`That was the last of the ${name}`}
-      title={`That was the last of the ${name}`}
-      say={`${coats(left)} still planned ${left === 1 ? 'is' : 'are'} struck, with the wipes and scuffs between. What is on stays on record, and setting begins with it. It can be taken back.`}
-      saves="That was the last"
+      opens={wording.thatWasTheLast(name)}
+      title={wording.thatWasTheLast(name)}
+      say={wording.stillPlannedStruckWith(coats(left), left === 1 ? 'is' : 'are')}
+      saves={wording.thatWasTheLast2}
       look={look}
       fields={[
-        { name: 'reason', label: 'Why', options: ordered.map((one) => ({ value: one, name: LAST_WORDS[one] })) },
-        { name: 'note', label: 'In your words', hint: 'needed only for another reason' },
+        { name: 'reason', label: wording.why, options: ordered.map((one) => ({ value: one, name: LAST_WORDS[one] })) },
+        { name: 'note', label: wording.inYourWords, hint: wording.neededOnlyForAnother },
       ]}
       save={({ reason: why, note }) => lastOne({ clientId: freshId(), batchId, slot, reason: why, note })}
     />
@@ -83,17 +84,17 @@ function UntilAsked({ batchId, slot, name, given, left, repeat }: UntilProps) {
     <div className="w-full border-cure border-l-8 bg-paper px-3 py-2">
       <p className="font-semibold">{UNTIL_WORDS[repeat.until].asks}</p>
       <p className="text-sm text-soft">
-        {given} of at most {repeat.to} {given === 1 ? 'coat of it is' : 'coats of it are'} on.
+        {wording.ofAtMostOn(given, repeat.to, given === 1 ? wording.coatOfItIs : wording.coatsOfItAre)}
       </p>
       <p className="mt-1 flex flex-wrap gap-3">
         {left > 0 ? (
           <Button look="hand" disabled={save.busy} onClick={enough}>
-            Enough {name}: that was the last
+            {wording.enoughThatWasThe(name)}
           </Button>
         ) : null}
         {left === 0 && given < repeat.to ? (
           <Button look="hand" disabled={save.busy} onClick={more}>
-            Not yet: another coat
+            {wording.notYetAnotherCoat}
           </Button>
         ) : null}
       </p>
@@ -110,37 +111,35 @@ function UntilAsked({ batchId, slot, name, given, left, repeat }: UntilProps) {
 export function CoatChanges({ batchId, slots, changes }: Props) {
   const back = useSave();
   return (
-    <section aria-label="Coats" className="mt-4">
-      <h2 className="mb-1">Coats</h2>
+    <section aria-label={wording.coats2} className="mt-4">
+      <h2 className="mb-1">{wording.coats2}</h2>
       <ul>
         {slots.map(({ slot, name, lot, given, left, lots, repeat, wet }) => (
           <li key={slot} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-hair border-b py-1.5">
             <span className="grow">
-              <strong>{name}</strong> {lot ? <span className="reading">{lot.number}</span> : 'no lot chosen'}:{' '}
-              <span className="reading">
-                {given} given, {left} to come
-              </span>
+              <strong>{name}</strong> {lot ? <span className="reading">{lot.number}</span> : wording.noLotChosen}:{' '}
+              <span className="reading">{wording.givenToCome(given, left)}</span>
               {repeat ? (
                 <span className="block text-sm text-soft">
-                  {repeat.from} to {repeat.to} coats, until {UNTIL_WORDS[repeat.until].name}
+                  {wording.toCoatsUntil(repeat.from, repeat.to, UNTIL_WORDS[repeat.until].name)}
                 </span>
               ) : null}
             </span>
             <FormSheet
-              opens={`Another coat of ${name.toLowerCase()}`}
-              title={`Another coat of ${name.toLowerCase()}`}
-              say="The last coat of it once more, with its waits. The plan, what it takes and the promise follow."
-              saves="Another coat"
+              opens={wording.anotherCoatOf(name.toLowerCase())}
+              title={wording.anotherCoatOf(name.toLowerCase())}
+              say={wording.theLastCoatOf}
+              saves={wording.anotherCoat}
               fields={[
                 {
                   name: 'lot',
-                  label: 'From',
+                  label: wording.from,
                   options: [
-                    ...(lot ? [{ value: '', name: `${lot.number}, as before` }] : []),
+                    ...(lot ? [{ value: '', name: wording.asBefore(lot.number) }] : []),
                     ...lots.map((one) => ({ value: String(one.id), name: one.says })),
                   ],
                 },
-                { name: 'note', label: 'Why, if you like', hint: 'still drinks; looks thin' },
+                { name: 'note', label: wording.whyIfYouLike, hint: wording.stillDrinksLooksThin },
               ]}
               save={({ lot: from, note }) =>
                 another({ clientId: freshId(), batchId, slot, lotId: from ? Number(from) : null, note })
@@ -152,12 +151,14 @@ export function CoatChanges({ batchId, slots, changes }: Props) {
             {left > 0 ? <LastCoat batchId={batchId} slot={slot} name={name.toLowerCase()} left={left} /> : null}
             {left > 0 && lots.length > 0 ? (
               <FormSheet
-                opens={`Another lot for the ${name.toLowerCase()}`}
+                opens={wording.anotherLotForThe(name.toLowerCase())}
                 look="quiet"
-                title={`Another lot for the ${name.toLowerCase()}`}
-                say="From the next coat on. What was drawn before stays where it was drawn, and both lots stand on the record."
-                saves="Take it from there"
-                fields={[{ name: 'lot', label: 'From', options: lots.map((one) => ({ value: String(one.id), name: one.says })) }]}
+                title={wording.anotherLotForThe(name.toLowerCase())}
+                say={wording.fromTheNextCoat}
+                saves={wording.takeItFromThere}
+                fields={[
+                  { name: 'lot', label: wording.from, options: lots.map((one) => ({ value: String(one.id), name: one.says })) },
+                ]}
                 save={({ lot: from }) => otherLot({ batchId, slot, lotId: Number(from) })}
               />
             ) : null}
@@ -170,10 +171,10 @@ export function CoatChanges({ batchId, slots, changes }: Props) {
           <Button
             look="quiet"
             disabled={back.busy}
-            aria-label={`Take back: ${says}`}
+            aria-label={wording.takeBack(says)}
             onClick={() => void back.run(() => changeBack({ clientId: freshId(), batchId, id }))}
           >
-            Take it back
+            {wording.takeItBack}
           </Button>
         </p>
       ))}

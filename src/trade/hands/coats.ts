@@ -8,6 +8,7 @@ import { allLots } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
+import { coats as wording } from '@/messages/screens/trade';
 import { clockTime } from '@/ui/when';
 import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
@@ -52,7 +53,7 @@ export const changeWords = (
   batch.changes.map(({ id, kind, slot, reason, note, personId, at }) => {
     const name = (batch.regimen.slots.find((one) => one.slot === slot)?.name ?? slot).toLowerCase();
     const why = [reason && reason !== 'other' ? LAST_WORDS[reason] : '', note].filter(Boolean).join(', ');
-    const what = kind === 'another' ? `Another coat of ${name}` : `That was the last of the ${name}`;
+    const what = kind === 'another' ? wording.anotherCoatOf(name) : wording.thatWasTheLast(name);
     return {
       id,
       says: `${what}${why === '' ? '' : `: ${why}`} (${initials.get(personId) ?? ''} ${clockTime(at, zone, nowMs)}).`,

@@ -4,6 +4,7 @@ import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import type { HandAction } from '@/core/hands';
 import type { HeatedPot } from '@/data/pour/heat';
+import { handStrip as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { useNow } from '@/ui/now';
@@ -97,15 +98,13 @@ export function HandStrip({
     ...(call ? [callNotice(call)] : []),
   ];
   return (
-    <section aria-label="Next for hands" className="no-print border-ink border-b-2 bg-paper">
+    <section aria-label={wording.nextForHands} className="no-print border-ink border-b-2 bg-paper">
       {isFull ? (
         <Three actions={actions} looks={looks} {...hands} />
       ) : (
         <OneLine first={first} count={count} here={here?.record ? 'acts' : here ? 'rests' : own ? 'acts' : null} {...hands} />
       )}
-      {ready ? null : (
-        <NoticeRow tone="ask" says="Who is at this device? Touch your initials, then these buttons record for you." />
-      )}
+      {ready ? null : <NoticeRow tone="ask" says={wording.whoIsAtThis} />}
       <Notices of={isFull ? [...notices, ...lyingNotices({ lines: cloths, nowMs, zone })] : notices} />
       <Status told={told} busy={busy} canTakeBack={last !== null} onTakeBack={() => void takeBack()} />
       {ask}
@@ -133,10 +132,7 @@ type Hands = {
 /** The next three: the first large, the others as lines at its side; on a phone the first alone, on a tablet with one more. */
 function Three({ actions, looks, ...hands }: Hands & Pick<Props, 'actions' | 'looks'>) {
   const [first, ...rest] = actions.slice(0, 3);
-  if (!first)
-    return (
-      <p className="p-4 text-soft">Nothing waits for hands. Start a batch under Work, and its steps stand here in their time.</p>
-    );
+  if (!first) return <p className="p-4 text-soft">{wording.nothingWaitsForHands}</p>;
   return (
     <ol className="grid wide:grid-cols-2">
       <li className={rest.length > 0 ? 'border-rule wide:row-span-2 wide:border-r' : 'wide:col-span-2'}>
@@ -243,7 +239,7 @@ function OneLine({ first, count, here, nowMs, zone, busy, onRecord }: OneProps) 
         </>
       ) : (
         <p className="grow text-soft">
-          {here === 'acts' ? 'This page records its own act.' : here ? 'Nothing to record here now.' : 'Nothing waits for hands.'}
+          {here === 'acts' ? wording.thisPageRecordsIts : here ? wording.nothingToRecordHere : wording.nothingWaitsForHands2}
         </p>
       )}
       {more > 0 ? (
@@ -252,7 +248,7 @@ function OneLine({ first, count, here, nowMs, zone, busy, onRecord }: OneProps) 
             +
           </span>
           {more}
-          <span className="max-bench:sr-only">&nbsp;more</span>
+          <span className="max-bench:sr-only">{wording.more}</span>
         </Link>
       ) : null}
     </div>
@@ -284,7 +280,7 @@ function Status({ told, busy, canTakeBack, onTakeBack }: StatusProps) {
       </span>
       {told?.tone === 'done' && canTakeBack ? (
         <Button look="quiet" onClick={onTakeBack} disabled={busy}>
-          Take back
+          {wording.takeBack}
         </Button>
       ) : null}
     </p>

@@ -2,6 +2,7 @@ import 'server-only';
 import { ok } from '@/core/quantity';
 import { keepFile } from '@/data/files';
 import { recordEntry } from '@/data/work/record';
+import { logRoute as wording } from '@/messages/screens/trade';
 import { act } from '@/web/act';
 import { isJson } from '@/web/origin';
 import { photoOf } from '@/web/photo';
@@ -9,13 +10,12 @@ import { Record } from './log-record';
 
 /** Takes one record, as often as it is sent, and stores it once. 422 with the reasons when it cannot be. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isJson(request.headers))
-    return Response.json({ ok: false, faults: { '': 'A record is sent as application/json.' } }, { status: 415 });
+  if (!isJson(request.headers)) return Response.json({ ok: false, faults: { '': wording.aRecordIsSent } }, { status: 415 });
   let body: unknown;
   try {
     body = await request.json();
   } catch {
-    return Response.json({ ok: false, faults: { '': 'This is not JSON.' } }, { status: 400 });
+    return Response.json({ ok: false, faults: { '': wording.thisIsNotJson } }, { status: 400 });
   }
   const answer = await act(Record, body, (db, { photoData, ...report }, by) => {
     const photo = photoData === null ? ok(null) : photoOf(photoData);

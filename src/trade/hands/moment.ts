@@ -11,6 +11,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import type { Batch } from '@/data/work/batch';
 import { vapourWetMs } from '@/data/work/standing';
 import type { CautionWords } from '@/messages';
+import { moment as wording } from '@/messages/screens/trade';
 import { reads } from '@/web/reads-here';
 import { cautionsWith, type Moment, warmingWords } from '../cautions';
 
@@ -53,14 +54,17 @@ export function momentOf(
 function cabinetTrouble(db: Db, batch: Batch, progress: Progress, nowMs: number): string | null {
   if (!batch.place || !lightsVapour(batch.place) || batch.release) return null;
   const isCabinet = batch.place.kind === 'warm cabinet';
-  const where = isCabinet ? 'in the warm cabinet' : `at “${batch.place.name}”, near heat or flame,`;
+  const where = isCabinet ? wording.inTheWarmCabinet : wording.atNearHeatOr(batch.place.name);
   const reading = lastReading(db, batch.place.id);
   const wet = vapourWetMs(batch, progress);
   const fault = cabinetFault(wet, nowMs, reading?.tempC ?? null);
   if (fault === 'vapour' && wet !== null)
-    return `${batch.number} stands ${where} wet with something that gives off vapour, wiped ${sayMinutes((nowMs - wet) / MS_PER_MINUTE)} ago: take it out now. It may stand there after ${CABINET.afterWetHours} h.`;
+    return wording.standsWetWithSomething(batch.number, where, sayMinutes((nowMs - wet) / MS_PER_MINUTE), CABINET.afterWetHours);
   if (isCabinet && fault === 'too-hot')
-    return `The warm cabinet was read at ${reading === null || reading === undefined ? '' : say(reading.tempC, '°C', reads())}: turn it down, at most ${say(CABINET.atMostC, '°C', reads(), 0)}.`;
+    return wording.theWarmCabinetWas(
+      reading === null || reading === undefined ? '' : say(reading.tempC, '°C', reads()),
+      say(CABINET.atMostC, '°C', reads(), 0),
+    );
   return null;
 }
 

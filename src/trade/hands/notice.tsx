@@ -1,6 +1,7 @@
 'use client';
 
 import { type ReactNode, useState } from 'react';
+import { notice as wording } from '@/messages/screens/trade';
 import { classes } from '@/ui/classes';
 import { Sheet } from '@/ui/dialog';
 import { Link } from '@/ui/link';
@@ -48,7 +49,7 @@ export const troubleNotice = ({ key, text, href }: Trouble): Notice => ({
     <NoticeRow tone="alarm" loud says={`▲ ${text}`}>
       {href ? (
         <Link href={href} className="inline-flex min-h-11 shrink-0 items-center font-semibold text-on-state">
-          Go to it
+          {wording.goToIt}
         </Link>
       ) : null}
     </NoticeRow>
@@ -73,15 +74,15 @@ export function Notices({ of: all }: { readonly of: readonly Notice[] }) {
           onClick={() => setOpen(true)}
         >
           {alarms > 0 ? '▲ ' : ''}
-          <span className="max-bench:sr-only">and </span>
+          <span className="max-bench:sr-only">{wording.and}</span>
           <span aria-hidden="true" className="bench:hidden">
             +
           </span>
           {more}
-          <span className="max-bench:sr-only"> more</span>
+          <span className="max-bench:sr-only">{wording.more}</span>
         </button>
       ) : null}
-      <Sheet title="What wants a person" open={open} onOpenChange={setOpen}>
+      <Sheet title={wording.whatWantsAPerson} open={open} onOpenChange={setOpen}>
         <ul className="flex flex-col gap-2">
           {sorted.map((one) => (
             <li key={one.key} className="border-rule border">

@@ -12,6 +12,7 @@ import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch
 import { estimatedGrams } from '@/data/work/record';
 import { type BatchStanding, dwellBound, standingOfBatch } from '@/data/work/standing';
 import { roomWords, sayBlocking, tooColdWords } from '@/messages';
+import { openBatches as wording } from '@/messages/screens/trade';
 import { dayAndDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 
@@ -52,18 +53,18 @@ function roomOf({ materials, air }: Batch, { done, rest }: Progress, zone: strin
 /** What separates is shaken before every step that takes of it. */
 function shakeOf({ materials }: Batch, step: { readonly slot: string | null }): string {
   const nature = step.slot === null ? null : materials[step.slot]?.nature;
-  return nature?.separates ? 'Shake it first, and again while you work: its parts go asunder.' : '';
+  return nature?.separates ? wording.shakeItFirstAnd : '';
 }
 
 /** Of a trial: the fields it is for, as they are tagged on the wood. */
 const tagsOf = ({ trial }: Pick<Batch, 'trial'>): string =>
-  trial === null ? '' : `Trial ${trial.number}, ${trial.treatment}: fields ${trial.tags.join(', ')} alone.`;
+  trial === null ? '' : wording.trialFieldsAlone(trial.number, trial.treatment, trial.tags.join(', '));
 
 /** The house's own bound on the wait that runs, and where the chemistry's lies. */
 function houseOf({ done }: Progress): string {
   const runs = done.at(-1)?.task;
   if (!runs?.step.house) return '';
-  const bound = runs.riskMin === undefined ? '' : ` The chemistry’s own bound is ${sayMinutes(runs.riskMin)}.`;
+  const bound = runs.riskMin === undefined ? '' : wording.theChemistrysOwnBound(sayMinutes(runs.riskMin));
   return `${runs.step.house.why}.${bound}`;
 }
 

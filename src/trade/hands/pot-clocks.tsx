@@ -3,6 +3,7 @@
 import { POT_ALARMS, potCallsAt } from '@/core/melt';
 import type { HeatedPot } from '@/data/pour/heat';
 import { POT_CALL_WORDS } from '@/messages';
+import { potClocks as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, longDate } from '@/ui/when';
@@ -49,8 +50,8 @@ export const potNotices = ({ pots, nowMs, zone }: { readonly pots: readonly PotC
                 <>
                   <Link href={`/stores/lots/${pot.lotId}`} className="reading">
                     {pot.number}
-                  </Link>{' '}
-                  mixed paint: throw away after {longDate(pot.until)}
+                  </Link>
+                  {wording.mixedPaintThrowAway(longDate(pot.until))}
                 </>
               }
             />
@@ -74,10 +75,10 @@ function JarsRow({ jars: { pourId, number, opaqueAt, lidAt }, nowMs, zone }: { r
         <>
           <span className="reading">{number}</span>{' '}
           {nowMs < opaqueAt
-            ? `turns opaque about ${at(opaqueAt)}, lids from ${at(lidAt)}`
+            ? wording.turnsOpaqueAboutLids(at(opaqueAt), at(lidAt))
             : early
-              ? `cooling; lids from ${at(lidAt)}`
-              : 'cold: lids on'}{' '}
+              ? wording.coolingLidsFrom(at(lidAt))
+              : wording.coldLidsOn}{' '}
           {rest([]).join(' ')}
         </>
       }
@@ -88,7 +89,7 @@ function JarsRow({ jars: { pourId, number, opaqueAt, lidAt }, nowMs, zone }: { r
         disabled={busy}
         onClick={() => void run(() => lidded({ pourId }))}
       >
-        {early ? 'Lidded early' : 'Lidded'}
+        {early ? wording.liddedEarly : wording.lidded}
       </Button>
     </NoticeRow>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { type HandAction, pressOf } from '@/core/hands';
+import { recordButtons as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { classes } from '@/ui/classes';
 
@@ -26,16 +27,16 @@ export function RecordButtons({ action, nowMs, busy, huge = false, small = false
     return (
       <Button look={look} {...size} disabled={busy} onClick={() => onRecord()}>
         {action.done}
-        {early ? ' early' : ''}
+        {early ? wording.early : ''}
       </Button>
     );
   return (
     <>
       <Button look={early ? 'plain' : 'hand'} {...size} disabled={busy} onClick={() => onRecord(true)}>
-        Passed
+        {wording.passed}
       </Button>
       <Button {...size} disabled={busy} onClick={() => onRecord(false)}>
-        Not yet
+        {wording.notYet}
       </Button>
     </>
   );

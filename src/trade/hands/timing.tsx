@@ -2,6 +2,7 @@
 
 import { type HandAction, pressOf } from '@/core/hands';
 import { MS_PER_MINUTE as MIN, sayMinutes } from '@/core/quantity';
+import { timing as wording } from '@/messages/screens/trade';
 import { clockTime } from '@/ui/when';
 import { WindowBar } from '@/ui/window-bar';
 
@@ -10,13 +11,13 @@ export function timingWords(action: HandAction, nowMs: number, zone: string): st
   const at = (ms: number): string => clockTime(ms, zone, nowMs);
   const { earliestMs, latestMs, idealMs, plannedMs, slackUntilMs } = action;
   const standing = pressOf(action, nowMs);
-  if (standing === 'at-risk' && latestMs !== null) return `at risk: ${sayMinutes((nowMs - latestMs) / MIN)} past its window`;
+  if (standing === 'at-risk' && latestMs !== null) return wording.atRiskPastIts(sayMinutes((nowMs - latestMs) / MIN));
   if (standing === 'too-early' && earliestMs !== null)
-    return `in ${sayMinutes((earliestMs - nowMs) / MIN)}, from ${at(earliestMs)}`;
-  if (latestMs !== null) return `until ${at(latestMs)}, ${sayMinutes((latestMs - nowMs) / MIN)} left`;
-  if (standing === 'later-than-planned' && slackUntilMs !== null) return `later than planned (${at(slackUntilMs)}); no harm`;
-  if (plannedMs !== null && plannedMs > nowMs + MIN) return `planned ${at(plannedMs)}`;
-  return idealMs === null ? 'when you are ready' : `ready since ${at(idealMs)}; nothing spoils`;
+    return wording.inFrom(sayMinutes((earliestMs - nowMs) / MIN), at(earliestMs));
+  if (latestMs !== null) return wording.untilLeft(at(latestMs), sayMinutes((latestMs - nowMs) / MIN));
+  if (standing === 'later-than-planned' && slackUntilMs !== null) return wording.laterThanPlannedNo(at(slackUntilMs));
+  if (plannedMs !== null && plannedMs > nowMs + MIN) return wording.planned(at(plannedMs));
+  return idealMs === null ? wording.whenYouAreReady : wording.readySinceNothingSpoils(at(idealMs));
 }
 
 /** The clock's words alone; "at risk" and "later than planned" differ in shape, colour and words. */

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { type Call, callsOf, type HandAction } from '@/core/hands';
+import { useAlarms as wording } from '@/messages/screens/trade';
 
 const KEY = 'rendle-alarms';
 const CHANGED = 'rendle-alarms-changed';
@@ -9,10 +10,10 @@ const CHANGED = 'rendle-alarms-changed';
 const STALE_MS = 90_000;
 
 const SAYS: Readonly<Record<Call['what'], (action: HandAction) => string>> = {
-  opens: ({ number, action }) => `${number}: may be done now. ${action}.`,
-  ideal: ({ number, action }) => `${number}: best now. ${action}.`,
-  soon: ({ number, action }) => `${number}: five minutes left. ${action}.`,
-  risk: ({ number, action }) => `${number} is at risk. ${action} now.`,
+  opens: ({ number, action }) => wording.mayBeDoneNow(number, action),
+  ideal: ({ number, action }) => wording.bestNow(number, action),
+  soon: ({ number, action }) => wording.fiveMinutesLeft(number, action),
+  risk: ({ number, action }) => wording.isAtRiskNow(number, action),
 };
 /** Beeps of each call: how many, how high in hertz. */
 const BEEPS: Readonly<Record<Call['what'], readonly [count: number, hertz: number]>> = {

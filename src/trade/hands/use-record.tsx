@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import { type HandAction, pressOf } from '@/core/hands';
+import { useRecord as wording } from '@/messages/screens/trade';
 import { Question } from '@/ui/ask';
 import { freshId } from '@/ui/id';
 import { clockOffset, shopClock } from '@/ui/now';
@@ -42,7 +43,7 @@ export type Told = {
 const FLUSH_EVERY_MS = 5000;
 /** After an act the next one's button rests: a second tap in the same breath is no second act. */
 const REST_MS = 1000;
-const LET_IN = 'This device must give the shop’s passcode again: reload the page. Nothing is lost.';
+const LET_IN = wording.thisDeviceMustGive;
 
 type Asked = { readonly action: HandAction; readonly nowMs: number; readonly answer: (goOn: boolean) => void };
 
@@ -54,10 +55,10 @@ function useFlush(tell: (change: (now: Told | null) => Told | null) => void): vo
       const { sent, faults, door, left } = await flush();
       if (door) tell(() => ({ tone: 'fault', text: LET_IN }));
       else if (faults.length > 0) tell(() => ({ tone: 'fault', text: faults.join(' ') }));
-      else if (sent > 0) tell(() => ({ tone: 'done', text: `Sent now: ${sent} kept on this device.` }));
+      else if (sent > 0) tell(() => ({ tone: 'done', text: wording.sentNowKeptOn(sent) }));
       else if (left === 0)
         // Another part of this page, or another tab, sent it.
-        tell((now) => (now?.tone === 'waiting' ? { tone: 'done', text: 'Sent now: what was kept on this device.' } : now));
+        tell((now) => (now?.tone === 'waiting' ? { tone: 'done', text: wording.sentNowWhatWas } : now));
       if (sent > 0) router.refresh();
     };
     const timer = setInterval(tryAgain, FLUSH_EVERY_MS);
@@ -80,9 +81,9 @@ function useEarly(): { readonly ask: (action: HandAction, nowMs: number) => Prom
     },
     question: asked ? (
       <Question
-        title={`${asked.action.done} so early?`}
+        title={wording.soEarly(asked.action.done)}
         say={`${asked.action.number} ${asked.action.title}. ${riskWords(asked.action, asked.nowMs) ?? ''}`}
-        does={`${asked.action.done} early`}
+        does={wording.early(asked.action.done)}
         onDo={() => asked.answer(true)}
         onLeave={() => asked.answer(false)}
       />
@@ -92,7 +93,7 @@ function useEarly(): { readonly ask: (action: HandAction, nowMs: number) => Prom
 
 const NOTHING_TO_TAKE_BACK: Told = {
   tone: 'fault',
-  text: 'Nothing was recorded here that could be taken back. What stands in a coat book is put right there.',
+  text: wording.nothingWasRecordedHere,
 };
 
 /** Takes back what this tab recorded last, and nothing before it; by the key it is named and asked about first. */
@@ -109,21 +110,21 @@ function useTakeBack(tell: (told: Told) => void, setBusy: (busy: boolean) => voi
       setLastRecord(null);
       tell(
         answer.ok
-          ? { tone: 'done', text: `Taken back: ${answer.value.undone} · ${last.number}` }
+          ? { tone: 'done', text: wording.takenBack(answer.value.undone, last.number) }
           : { tone: 'fault', text: Object.values(answer.faults).join(' ') },
       );
       router.refresh();
     } catch {
-      tell({ tone: 'fault', text: `The shop did not answer: “${last.says}” of ${last.number} stands. Try again in a moment.` });
+      tell({ tone: 'fault', text: wording.theShopDidNot(last.says, last.number) });
     }
     setBusy(false);
   };
   const question =
     asks && last ? (
       <Question
-        title={`Take back “${last.says}” of ${last.number}?`}
-        say="It stays in the coat book, struck through, and what it drew goes back to its lot."
-        does="Take it back"
+        title={wording.takeBackOf(last.says, last.number)}
+        say={wording.itStaysInThe}
+        does={wording.takeItBack}
         onDo={() => void takeBack()}
         onLeave={() => setAsks(false)}
       />
@@ -170,8 +171,8 @@ export function useRecord(serverNowMs: number): {
     }
     setTimeout(() => setBusy(false), REST_MS);
     if (sent.ok === 'waiting') {
-      const then = sent.door ? `. ${LET_IN}` : ' and goes to the shop’s file as soon as it answers.';
-      setTold({ tone: 'waiting', text: `${done} is written down on this device${then}` });
+      const then = sent.door ? `. ${LET_IN}` : wording.andGoesToThe;
+      setTold({ tone: 'waiting', text: wording.isWrittenDownOn(done, then) });
       return true;
     }
     setLastRecord({ entry, batchId, number, says: done });

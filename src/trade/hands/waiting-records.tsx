@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { waitingRecords as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { kept, letRefusedGo, stillFits } from '@/web/outbox';
 import { OUTBOX_CHANGED, type Refused, type WaitingRecord } from '@/web/outbox-store';
@@ -34,7 +35,7 @@ export function useOutbox(): State {
 }
 
 const roomLeft = (megabytes: number): string =>
-  megabytes < NEARLY_FULL_MB ? ' ▲ This device is nearly full.' : ` ${Math.floor(megabytes)} MB still fit.`;
+  megabytes < NEARLY_FULL_MB ? wording.thisDeviceIsNearly : wording.mbStillFit(Math.floor(megabytes));
 
 /** What waits on this device, and every record that was not taken until someone has read why. */
 export function outboxNotices({ waiting, refused, fits }: State): Notice[] {
@@ -46,10 +47,10 @@ export function outboxNotices({ waiting, refused, fits }: State): Notice[] {
       <NoticeRow
         tone="ask"
         loud
-        says={`▲ “${String(record.says ?? record.task)}” ${String(record.number ?? '')} from this device was not taken: ${why}`}
+        says={wording.fromThisDeviceWas(String(record.says ?? record.task), String(record.number ?? ''), why)}
       >
         <Button look="quiet" className="shrink-0" onClick={() => void letRefusedGo(record.clientId)}>
-          Read
+          {wording.read}
         </Button>
       </NoticeRow>
     ),
@@ -61,7 +62,11 @@ export function outboxNotices({ waiting, refused, fits }: State): Notice[] {
       row: (
         <NoticeRow
           tone="ask"
-          says={`${waiting.length === 1 ? 'One record waits' : `${waiting.length} records wait`} on this device for the shop to answer; each keeps its own time.${megabytes >= 0.1 ? ` Photos: ${megabytes.toFixed(1)} MB.` : ''}${fits === null ? '' : roomLeft(fits / MB)}`}
+          says={wording.onThisDeviceFor(
+            waiting.length === 1 ? wording.oneRecordWaits : wording.recordsWait(waiting.length),
+            megabytes >= 0.1 ? wording.photosMb(megabytes.toFixed(1)) : '',
+            fits === null ? '' : roomLeft(fits / MB),
+          )}
         />
       ),
     });

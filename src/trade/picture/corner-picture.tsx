@@ -2,6 +2,7 @@
 
 import { useRef } from 'react';
 import { parseNumber } from '@/core/quantity';
+import { cornerPicture as wording } from '@/messages/screens/trade';
 import { DragArea, useHandle } from '@/ui/drag';
 import { TextBox } from '@/ui/field';
 import type { PartCorners } from './corners';
@@ -44,7 +45,7 @@ export function CornerPicture({ src, corners, onMove }: CornerProps) {
     >
       <div ref={frame} className="relative w-full max-w-3xl touch-none">
         {/* biome-ignore lint/performance/noImgElement: a picture of this device that is not kept yet */}
-        <img src={src} alt="What will be read" className="block w-full" />
+        <img src={src} alt={wording.whatWillBeRead} className="block w-full" />
         <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 h-full w-full" aria-hidden="true">
           <polygon
             points={corners.map(([x, y]) => `${100 * x},${100 * y}`).join(' ')}
@@ -95,7 +96,7 @@ function Corner({ id, says, at, onStep }: CornerHandle) {
   return (
     <button
       type="button"
-      aria-label={`${says}: ${Math.round(at[0] * 100)} % across, ${Math.round(at[1] * 100)} % down`}
+      aria-label={wording.acrossDown(says, Math.round(at[0] * 100), Math.round(at[1] * 100))}
       className="-translate-x-1/2 -translate-y-1/2 absolute flex h-14 w-14 cursor-move touch-none items-center justify-center"
       style={{ left: `${100 * at[0]}%`, top: `${100 * at[1]}%` }}
       onKeyDown={(event) => {
@@ -111,7 +112,7 @@ function Corner({ id, says, at, onStep }: CornerHandle) {
         <circle r="15" fill="none" stroke="#0b5963" strokeWidth="3" />
         <path d="M-20 0 H-4 M4 0 H20 M0 -20 V-4 M0 4 V20" stroke="#0b5963" strokeWidth="2.5" />
       </svg>
-      {id === '0' ? <span className="sr-only">the marked end</span> : null}
+      {id === '0' ? <span className="sr-only">{wording.theMarkedEnd}</span> : null}
     </button>
   );
 }
@@ -132,7 +133,7 @@ export function TypedCorners({ corners, onMove }: Pick<CornerProps, 'corners' | 
           {([0, 1] as const).map((axis) => (
             <TextBox
               key={axis}
-              aria-label={`${WHERE[i]}, percent ${axis === 0 ? 'across' : 'down'}`}
+              aria-label={wording.percent(WHERE[i], axis === 0 ? 'across' : 'down')}
               className="w-20"
               inputMode="decimal"
               defaultValue={(at[axis] * 100).toFixed(1)}

@@ -1,5 +1,6 @@
 import type { SolidOf } from '@/core/piece';
 import { saySizes } from '@/core/quantity';
+import { tradeBox as wording } from '@/messages/screens/trade';
 import { reads } from '@/web/reads-here';
 import { between, type Drawn, n, rounded, scaleTo } from './paths';
 import { H, type Paint, W, type Where } from './picture';
@@ -31,7 +32,7 @@ export function Large({ lengthMm, widthMm, heightMm, wallMm, lid, ink }: SolidOf
       {lid ? <rect width={l} height={t} {...ink} /> : null}
       <path d={`M0 ${y}V${y + h}H${l}V${y}H${l - t}V${y + h - t}H${t}V${y}Z`} {...ink} />
       <text x={l / 2} y={y + h + 24} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {saySizes([lengthMm, widthMm, heightMm], reads())}, cut through
+        {wording.cutThrough(saySizes([lengthMm, widthMm, heightMm], reads()))}
       </text>
     </g>
   );

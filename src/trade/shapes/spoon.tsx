@@ -1,5 +1,6 @@
 import type { SolidOf } from '@/core/piece';
 import { say } from '@/core/quantity';
+import { spoon as wording } from '@/messages/screens/trade';
 import { reads } from '@/web/reads-here';
 import { type Drawn, n, oval, scaleTo } from './paths';
 import { H, type Paint, W, type Where } from './picture';
@@ -37,7 +38,7 @@ export function Large({
       <ellipse cx={bl / 2} cy={0} rx={bl / 2} ry={bw / 2} {...ink} />
       <ellipse cx={bl / 2} cy={0} rx={bl / 2 - 6} ry={bw / 2 - 6} fill="none" stroke={line} />
       <text x={(bl + hl) / 2} y={bw / 2 + 26} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {say(bowlLengthMm + handleLengthMm, 'mm', reads())} long
+        {wording.long(say(bowlLengthMm + handleLengthMm, 'mm', reads()))}
       </text>
     </g>
   );

@@ -1,5 +1,6 @@
 import type { SolidOf } from '@/core/piece';
 import { say } from '@/core/quantity';
+import { tradeTurned as wording } from '@/messages/screens/trade';
 import { reads } from '@/web/reads-here';
 import { type Drawn, HIGH, n, oval, WIDE } from './paths';
 import { H, type Paint, W, type Where } from './picture';
@@ -85,7 +86,7 @@ function CutThrough({ outer, inner, ink, line }: Required<SolidOf<'turned'>> & P
       <CutWood ink={ink} line={line} />
       <path d={`M${W / 2} 6V${H - 22}`} stroke="var(--soft)" strokeDasharray="6 4" />
       <text x={W / 2} y={H - 6} textAnchor="middle" fontSize={14} fill="var(--ink)" className="reading">
-        {say(2 * radius, 'mm', reads())} across, {say(high - low, 'mm', reads())} high, cut through
+        {wording.acrossHighCutThrough(say(2 * radius, 'mm', reads()), say(high - low, 'mm', reads()))}
       </text>
     </g>
   );

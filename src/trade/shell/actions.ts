@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { check } from '@/core/contract';
 import { log } from '@/data/log';
 import { trustClock } from '@/data/shop/clock-doubt';
+import { tradeShellActions as wording } from '@/messages/screens/trade';
 import { type Answer, answer, refuse } from '@/web/act';
 import { cookieOptions } from '@/web/door';
 import { PERSON_COOKIE, SCHEME_COOKIE, session } from '@/web/session';
@@ -29,6 +30,6 @@ export async function sayClockIsRight(): Promise<Answer> {
   const { db, person, nowMs } = await session();
   if (!person) return refuse([{ code: 'no-person', path: '' }]);
   const done = await answer(() => trustClock(db, { personId: person.id, nowMs }));
-  if (done.ok) log({ what: 'clock', why: `${person.initials} says it is right` });
+  if (done.ok) log({ what: 'clock', why: wording.saysItIsRight(person.initials) });
   return done;
 }

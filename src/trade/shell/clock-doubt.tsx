@@ -1,5 +1,6 @@
 'use client';
 
+import { clockDoubt as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { useSave } from '@/web/use-save';
@@ -13,17 +14,14 @@ export function ClockDoubt({ way, says, newest }: Props) {
   return (
     <section role="alert" className="no-print mb-4 border-late border-l-4 bg-paper px-4 py-3">
       <p className="font-semibold">
-        ▲ This machine’s clock says <span className="reading">{says}</span>, but the newest record is of{' '}
+        {wording.thisMachinesClockSays}
+        <span className="reading">{says}</span>
+        {wording.butTheNewestRecord}
         <span className="reading">{newest}</span>.
       </p>
-      <p className="mb-2">
-        {way === 'back'
-          ? 'A clock that was set back would put coats and wipes before what they follow.'
-          : 'A clock that ran ahead would call every cure done and every date past.'}{' '}
-        Nothing is recorded until it is settled; what waits on a device stays there. Wrong: set the machine’s clock, then reload.
-      </p>
+      <p className="mb-2">{wording.nothingIsRecordedUntil(way === 'back' ? wording.aClockThatWas : wording.aClockThatRan)}</p>
       <Button disabled={busy} onClick={() => void run(() => sayClockIsRight())}>
-        The clock is right
+        {wording.theClockIsRight}
       </Button>
       <Faults of={rest([])} />
     </section>

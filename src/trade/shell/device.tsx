@@ -1,5 +1,6 @@
 'use client';
 
+import { device as wording } from '@/messages/screens/trade';
 import { Link } from '@/ui/link';
 import { Toggle } from '@/ui/toggle';
 import { AlarmSwitch } from '../hands/alarm-switch';
@@ -11,7 +12,7 @@ export type DevicePerson = { readonly id: number; readonly initials: string; rea
 export function WhoIsHere({ people, person }: { readonly people: readonly DevicePerson[]; readonly person: number | null }) {
   return (
     <fieldset>
-      <legend className="label max-bench:sr-only">{person ? 'At this device' : 'Who is here?'}</legend>
+      <legend className="label max-bench:sr-only">{person ? wording.atThisDevice : wording.whoIsHere}</legend>
       <div className="flex gap-1 bench:flex-wrap">
         {people.map((one) => (
           <Toggle
@@ -33,7 +34,7 @@ export function WhoIsHere({ people, person }: { readonly people: readonly Device
 export function DimSwitch({ isDim }: { readonly isDim: boolean }) {
   return (
     <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => void dim(!isDim)}>
-      {isDim ? 'Daylight' : 'Dim'}
+      {isDim ? wording.daylight : wording.dim}
     </button>
   );
 }

@@ -3,6 +3,7 @@
 import { Armchair, BookOpen, CalendarClock, Columns4, Droplets, FlaskConical, Hourglass, Package } from 'lucide-react';
 import { usePathname, useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { rail as wording } from '@/messages/screens/trade';
 import { Sheet } from '@/ui/dialog';
 import { Link } from '@/ui/link';
 import { KEYS, useKeys } from '@/web/keys';
@@ -66,13 +67,13 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
           className="block text-[1.05rem] font-[680] leading-5 no-underline hover:underline"
           style={{ fontStretch: '118%' }}
         >
-          Rendle
+          {wording.rendle}
           <span className="mt-1 block text-xs font-normal leading-4 text-soft" style={{ fontStretch: '90%' }}>
             {shop}
           </span>
         </Link>
       </p>
-      <nav aria-label="Stations" className="grow">
+      <nav aria-label={wording.stations} className="grow">
         <ul className="flex bench:flex-col">
           {STATIONS.map(({ id, name, href, icon: Icon, waits }) => (
             <li key={id} className="grow">
@@ -99,12 +100,12 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
       <div className="hidden flex-col gap-1 px-2 pb-3 bench:flex">
         <WhoIsHere people={people} person={person} />
         <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => setKeys(true)}>
-          Keys
+          {wording.keys}
         </button>
         <DimSwitch isDim={isDim} />
         <AlarmSwitch />
       </div>
-      <Sheet title="Keys" open={keys} onOpenChange={setKeys}>
+      <Sheet title={wording.keys} open={keys} onOpenChange={setKeys}>
         <dl className="grid grid-cols-[7rem_1fr] gap-y-2">
           {Object.values(KEYS).map(({ shown, does }) => (
             <div key={shown} className="contents">

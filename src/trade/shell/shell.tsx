@@ -14,6 +14,7 @@ import { knownDamage } from '@/data/safe/sound';
 import { clockDoubt, type ClockDoubt as Doubt } from '@/data/shop/clock-doubt';
 import { allLots, type KnownLot } from '@/data/stores/queries';
 import { allTrials } from '@/data/trials/queries';
+import { shell as wording } from '@/messages/screens/trade';
 import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
 import { catalogue } from '@/web/catalogue-here';
@@ -89,7 +90,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
     <Ways reads={shop.reads} own={own} ownWoods={ownWoods}>
       <div className="flex min-h-screen flex-col bench:flex-row">
         <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
-          To the content
+          {wording.toTheContent}
         </a>
         <Rail
           counts={counts}
@@ -121,8 +122,9 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
           <main id="main" className="px-4 py-5 bench:px-6">
             {damage.length > 0 ? (
               <p role="alert" className="no-print mb-4 border-late border-l-4 bg-paper px-4 py-3 font-semibold">
-                ▲ The shop’s file is damaged: {damage[0]}. Record on paper from now on, stop the shop, and put the newest good
-                copy back (README, “Keeping and restoring”).
+                {wording.theShopsFileIs}
+                {damage[0]}
+                {wording.recordOnPaperFrom}
               </p>
             ) : null}
             {isNetwork() ? <SettleIn /> : null}

@@ -1,3 +1,4 @@
+import { wrongWords as wording } from '@/messages/screens/trade';
 export type Wrong = { readonly address: string; readonly wrong: number; readonly last: string; readonly until: string | null };
 
 /** Wrong passcodes of the last quarter of an hour; said where someone of the shop will see it. */
@@ -7,9 +8,9 @@ export function WrongWords({ lately }: { readonly lately: readonly Wrong[] }) {
     <ul className="no-print mb-2 border-late border-l-4 pl-3">
       {lately.slice(0, 3).map(({ address, wrong, last, until }) => (
         <li key={address}>
-          ▲ {wrong === 1 ? 'A wrong passcode' : `${wrong} wrong passcodes`} from <span className="reading">{address}</span>, the
-          last at {last}
-          {until ? `; nobody new comes in from there before ${until}` : ''}.
+          {wording.from(wrong === 1 ? wording.aWrongPasscode : wording.wrongPasscodes(wrong))}
+          <span className="reading">{address}</span>
+          {wording.theLastAt(last, until ? wording.nobodyNewComesIn(until) : '')}
         </li>
       ))}
     </ul>

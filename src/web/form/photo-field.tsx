@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { photoField as wording } from '@/messages/screens/web';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { photoData } from '../photo-data';
 import { takenPhoto } from './taken-photo';
@@ -20,7 +21,7 @@ export function PhotoField({ label, value, onChange, kept = null }: Props) {
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const small = await takenPhoto(file);
-    setFault(small ? '' : 'This file cannot be read as a picture.');
+    setFault(small ? '' : wording.thisFileCannotBe);
     if (small) onChange(await photoData(small.blob));
   };
   const shown = value || (kept ? photoAt(kept) : '');
@@ -33,7 +34,7 @@ export function PhotoField({ label, value, onChange, kept = null }: Props) {
         className="file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
         onChange={(event) => void take(event.target.files?.[0])}
       />
-      {shown ? <KeptPhoto src={shown} alt={value ? 'What will be kept' : 'What is kept'} className="h-20" /> : null}
+      {shown ? <KeptPhoto src={shown} alt={value ? wording.whatWillBeKept : wording.whatIsKept} className="h-20" /> : null}
       {fault ? <span className="font-semibold text-late">▲ {fault}</span> : null}
     </label>
   );

@@ -15,6 +15,7 @@ import {
 import type { z } from 'zod';
 import { issueOf } from '@/core/contract';
 import { sayIssue } from '@/messages';
+import { useForm as wording } from '@/messages/screens/web';
 import { freshId } from '@/ui/id';
 import type { Answer } from '../act';
 import { reads } from '../reads-here';
@@ -61,7 +62,7 @@ export type Form<V extends FieldValues> = {
   readonly reset: (start?: V) => void;
 };
 
-const NO_ANSWER = 'The shop’s file did not answer. What you wrote is still here: try again in a moment.';
+const NO_ANSWER = wording.theShopsFileDid;
 
 /** What is typed is kept on the device under the form's name, and comes back after a reload. */
 function useKept<V extends FieldValues>(

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { table as wording } from '@/messages/screens/web';
 import { linkLook } from '@/ui/button';
 import { classes } from '@/ui/classes';
 import { Link } from '@/ui/link';
@@ -105,15 +106,14 @@ export function DataTable<Row extends object>({
       </table>
       {rows.length > 0 && shown.found === 0 ? (
         <p className="py-2 text-soft">
-          Nothing here says “{asked.find}”. <Link href={to({ find: '', page: 1 })}>Show all {rows.length}</Link>
+          {wording.nothingHereSays(asked.find)}
+          <Link href={to({ find: '', page: 1 })}>{wording.showAll(rows.length)}</Link>
         </p>
       ) : null}
       {shown.pages > 1 ? (
-        <nav aria-label="Pages" className="flex min-h-12 items-center gap-6">
+        <nav aria-label={wording.pages} className="flex min-h-12 items-center gap-6">
           {shown.page > 1 ? <Link href={to({ page: shown.page - 1 })}>{before}</Link> : null}
-          <span className="reading text-soft">
-            page {shown.page} of {shown.pages}
-          </span>
+          <span className="reading text-soft">{wording.pageOf(shown.page, shown.pages)}</span>
           {shown.page < shown.pages ? <Link href={to({ page: shown.page + 1 })}>{after}</Link> : null}
         </nav>
       ) : null}
@@ -137,7 +137,7 @@ function Find({ id, path, search, find }: FindProps) {
         <input key={key} type="hidden" name={key} value={value} />
       ))}
       <label className="flex items-center gap-2">
-        <span className="label">Find</span>
+        <span className="label">{wording.find}</span>
         <input
           name={`${id}-find`}
           defaultValue={find}
@@ -147,7 +147,7 @@ function Find({ id, path, search, find }: FindProps) {
         />
       </label>
       <button type="submit" className={linkLook('plain')}>
-        Find
+        {wording.find}
       </button>
     </form>
   );

@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { Find } from '@/features/find/find';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'Find' };
+export const metadata: Metadata = { title: wording.find };
 
 type Asked = { readonly words?: string | string[] };
 

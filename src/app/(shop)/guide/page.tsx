@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { Guide } from '@/features/guide/guide';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'Guide' };
+export const metadata: Metadata = { title: wording.guide };
 
 export default async function Page({ searchParams }: { readonly searchParams: Promise<{ readonly words?: string | string[] }> }) {
   const { words } = await searchParams;

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { type Ahead, type Countdown, countdownOf, type HandAction, pressOf, projected } from '@/core/hands';
 import { MS_PER_DAY, MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
+import { benchView as wording } from '@/messages/screens/bench';
 import type { PieceLook } from '@/trade/drawing/look';
 import { PieceSign } from '@/trade/drawing/piece-sign';
 import { AlarmSwitch } from '@/trade/hands/alarm-switch';
@@ -26,11 +27,11 @@ import { useRefresh } from '@/web/use-refresh';
 import { HandsFree } from './hands-free';
 
 const COUNTDOWN_WORDS: Readonly<Record<Countdown['to'], string>> = {
-  'may-be-done': 'until it may be done',
-  past: 'past its window',
-  best: 'until the best moment',
+  'may-be-done': wording.untilItMayBe,
+  past: wording.pastItsWindow,
+  best: wording.untilTheBestMoment,
   left: 'left',
-  open: 'nothing spoils',
+  open: wording.nothingSpoils,
 };
 
 /** The count-down that can be read from three metres. */
@@ -69,9 +70,7 @@ const CLOCK_OFF_MS = [MS_PER_MINUTE, MS_PER_DAY] as const;
 function ClockNote() {
   const off = Math.abs(clockOffset());
   return off > CLOCK_OFF_MS[0] && off < CLOCK_OFF_MS[1] ? (
-    <p className="text-soft">
-      This device’s clock is {sayMinutes(off / MS_PER_MINUTE)} off the shop’s; times are recorded by the shop’s.
-    </p>
+    <p className="text-soft">{wording.thisDevicesClockIs(sayMinutes(off / MS_PER_MINUTE))}</p>
   ) : null;
 }
 
@@ -173,7 +172,7 @@ export function BenchView({
           </Fold>
         ) : null}
         {warming ? (
-          <Fold className="bg-paper px-4 bench:text-xl" says="Warming it?">
+          <Fold className="bg-paper px-4 bench:text-xl" says={wording.warmingIt}>
             <p className="pb-2">{warming}</p>
           </Fold>
         ) : null}
@@ -181,7 +180,7 @@ export function BenchView({
         {action?.note ? <p className="bench:text-xl">{action.note}</p> : null}
         {action?.house ? (
           <p className="bench:text-xl">
-            <strong>House rule:</strong> {action.house}
+            <strong>{wording.houseRule}</strong> {action.house}
           </p>
         ) : null}
         {action ? <CountDown action={action} nowMs={nowMs} zone={zone} /> : null}
@@ -218,11 +217,11 @@ export function BenchView({
         onTakeBack={takeBack}
       />
       {coats.length > 0 ? (
-        <Fold line="strong" lineClass="text-xl" says="More coats, or fewer">
+        <Fold line="strong" lineClass="text-xl" says={wording.moreCoatsOrFewer}>
           <CoatChanges batchId={batchId} slots={coats} changes={changes} />
         </Fold>
       ) : null}
-      {ready ? null : <p className="text-xl font-semibold text-late">▲ Say first who is at this device, on any other screen.</p>}
+      {ready ? null : <p className="text-xl font-semibold text-late">{wording.sayFirstWhoIs}</p>}
     </main>
   );
 }
@@ -246,7 +245,7 @@ function BenchHead({ action, over, number, look }: Pick<Props, 'action' | 'over'
           {number} {action?.title}
         </p>
         <h1 className="text-[clamp(1.35rem,3.6vw,2.7rem)]">{action ? action.action : over}</h1>
-        {action?.round ? <p className="text-xl">{`${action.round}, ${action.pieces} pieces`}</p> : null}
+        {action?.round ? <p className="text-xl">{wording.pieces(action.round, action.pieces)}</p> : null}
       </div>
     </div>
   );
@@ -284,18 +283,18 @@ function BenchButtons({ action, number, lastDone, nowMs, ready, busy, onRecord, 
           <RecordButtons action={action} nowMs={nowMs} busy={busy || !ready} huge onRecord={onRecord} />
         ) : (
           <Button look="hand" className="min-h-28 text-3xl" disabled>
-            Done
+            {wording.done}
           </Button>
         )}
       </div>
       <Button className="min-h-16 bench:min-h-28 bench:text-xl" disabled={busy || !lastDone} onClick={onTakeBack}>
-        Take back{lastDone ? ` “${lastDone}”` : ''}
+        {wording.takeBack(lastDone ? ` “${lastDone}”` : '')}
       </Button>
       <Link
         href={`/work/${number}`}
         className="flex min-h-16 items-center justify-center border-2 border-ink font-semibold no-underline bench:min-h-28 bench:text-xl"
       >
-        Coat book
+        {wording.coatBook}
       </Link>
     </div>
   );

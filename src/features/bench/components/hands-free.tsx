@@ -1,6 +1,7 @@
 'use client';
 
 import { type HandAction, type NotFree, notFree, TUNE } from '@/core/hands';
+import { handsFree as wording } from '@/messages/screens/bench';
 import { speak } from '@/trade/hands/use-alarms';
 import { Button } from '@/ui/button';
 import { Fold } from '@/ui/fold';
@@ -8,10 +9,10 @@ import { useKnocks } from './use-knocks';
 import { usePedal } from './use-pedal';
 
 const WHY_NOT: Readonly<Record<NotFree, string>> = {
-  judged: 'Not recorded: it wants a verdict. Touch what you see.',
-  figure: 'Not recorded: it wants its grams. Type them.',
-  early: 'Not recorded: it is too early.',
-  past: 'Not recorded: it is past its window. Look first, then touch.',
+  judged: wording.notRecordedItWants,
+  figure: wording.notRecordedItWantsIts,
+  early: wording.notRecordedItIs,
+  past: wording.notRecordedItIsPast,
 };
 
 type Props = {
@@ -30,18 +31,18 @@ type Props = {
 /** Recording without hands: two knocks on the bench, or a pedal; only what is inside its window and needs nothing else. Said back aloud. */
 export function HandsFree({ action, over, nowMs, free, onRecord, onTakeBack, lastDone }: Props) {
   const record = async (): Promise<void> => {
-    if (!free) return speak('Not recorded: say first who is at this device.');
+    if (!free) return speak(wording.notRecordedSayFirst);
     if (!action) return speak(`${over}.`);
     const why = notFree(action, nowMs);
     if (why) return speak(WHY_NOT[why]);
     const { done, number } = action;
     const stored = await onRecord(action);
-    speak(stored ? `${done}. ${number}.` : `Not recorded: ${number}. Look at the screen.`);
+    speak(stored ? `${done}. ${number}.` : wording.notRecordedLookAt(number));
   };
   const back = async (): Promise<void> => {
-    if (!lastDone) return speak('Nothing was recorded here that could be taken back.');
+    if (!lastDone) return speak(wording.nothingWasRecordedHere);
     await onTakeBack();
-    speak(`Taken back: ${lastDone}.`);
+    speak(wording.takenBack(lastDone));
   };
   const knocks = useKnocks((call) => void (call === 'two' ? record() : back()));
   const pedal = usePedal(() => void record());
@@ -51,49 +52,43 @@ export function HandsFree({ action, over, nowMs, free, onRecord, onTakeBack, las
       lineClass="text-xl"
       says={
         knocks.state === 'listening'
-          ? 'Hands free: listening for knocks'
+          ? wording.handsFreeListeningFor
           : pedal.key
-            ? 'Hands free: by pedal'
-            : 'Hands free: knocks or a pedal'
+            ? wording.handsFreeByPedal
+            : wording.handsFreeKnocksOr
       }
     >
-      <p className="max-w-prose">
-        Two knocks on the bench record what is next, three take it back. Only an act inside its window that needs no figure and no
-        verdict is recorded so, and it is said back aloud. The microphone hears how loud it is and nothing else; no sound is kept
-        or leaves this device.
-      </p>
+      <p className="max-w-prose">{wording.twoKnocksOnThe}</p>
       <div className="my-2 flex flex-wrap items-center gap-4">
         {knocks.state === 'listening' || knocks.state === 'tuning' ? (
           <Button big onClick={knocks.turnOff}>
-            Stop listening
+            {wording.stopListening}
           </Button>
         ) : (
           <Button big onClick={knocks.turnOn}>
-            Listen for knocks
+            {wording.listenForKnocks}
           </Button>
         )}
         <p role="status" className="font-semibold">
           {knocks.state === 'tuning'
-            ? `Knock ${TUNE.knocks} times, a second apart, as you will: ${knocks.heard} of ${TUNE.knocks} heard.`
+            ? wording.knockTimesASecond(TUNE.knocks, knocks.heard)
             : knocks.state === 'listening'
-              ? '● Listening.'
+              ? wording.listening
               : ''}
-          {knocks.state === 'not-secure'
-            ? '▲ Not over plain http: browsers lend the microphone only to a secure address (https), or on the shop’s own machine. A pedal works here.'
-            : ''}
-          {knocks.state === 'refused' ? '▲ The browser did not lend its microphone. Allow it for this page, or use a pedal.' : ''}
-          {knocks.state === 'unlike' ? '▲ Those three were too unlike each other. Try again, on one spot.' : ''}
+          {knocks.state === 'not-secure' ? wording.notOverPlainHttp : ''}
+          {knocks.state === 'refused' ? wording.theBrowserDidNot : ''}
+          {knocks.state === 'unlike' ? wording.thoseThreeWereToo : ''}
         </p>
       </div>
       <div className="my-2 flex flex-wrap items-center gap-4">
         <Button big onClick={pedal.learn}>
-          {pedal.learning ? 'Press the pedal now …' : 'A pedal or clicker'}
+          {pedal.learning ? wording.pressThePedalNow : wording.aPedalOrClicker}
         </Button>
         {pedal.key ? (
           <>
             <span className="reading">{pedal.key}</span>
             <Button look="quiet" onClick={pedal.forget}>
-              No pedal
+              {wording.noPedal}
             </Button>
           </>
         ) : null}

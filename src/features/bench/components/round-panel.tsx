@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { type HandAction, pressOf } from '@/core/hands';
+import { roundPanel as wording } from '@/messages/screens/bench';
 import { useActsHere } from '@/trade/hands/acts-here';
 import { Timing } from '@/trade/hands/timing';
 import { useRecord } from '@/trade/hands/use-record';
@@ -33,7 +34,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
     const mark = text.trim();
     const id = tags[mark] ?? tags[mark.toUpperCase()] ?? actions.find((one) => one.number === mark)?.batchId;
     if (id === undefined || !actions.some((one) => one.batchId === id)) {
-      setMissing(`“${mark}” is no open batch or piece that waits for hands.`);
+      setMissing(wording.isNoOpenBatch(mark));
       return;
     }
     setMissing('');
@@ -55,7 +56,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
   useActsHere(chosen, only && !busy && ready ? () => void recordAll(only) : null);
   return (
     <div className="grid gap-8 wide:grid-cols-2">
-      <section aria-label="Open batches">
+      <section aria-label={wording.openBatches}>
         <MarkForm onAdd={add} camera={camera} />
         {camera.absent ? <p className="mb-2">{camera.absent}</p> : null}
         {missing ? (
@@ -86,11 +87,11 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
             </Tick>
           </div>
         ))}
-        {actions.length === 0 ? <p className="text-soft">No batch waits for hands.</p> : null}
+        {actions.length === 0 ? <p className="text-soft">{wording.noBatchWaitsFor}</p> : null}
       </section>
-      <section aria-label="In hand">
-        <h2 className="mb-2">In hand</h2>
-        {groups.length === 0 ? <p className="text-soft">Nothing yet: choose on the left, type a mark, or read a tag.</p> : null}
+      <section aria-label={wording.inHand}>
+        <h2 className="mb-2">{wording.inHand}</h2>
+        {groups.length === 0 ? <p className="text-soft">{wording.nothingYetChooseOn}</p> : null}
         {groups.map((group) => (
           <Group
             key={group[0]?.done}
@@ -105,7 +106,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
           {told?.text}
         </p>
         {ask}
-        {ready ? null : <p className="font-semibold text-late">▲ Say first who is at this device.</p>}
+        {ready ? null : <p className="font-semibold text-late">{wording.sayFirstWhoIs}</p>}
       </section>
     </div>
   );
@@ -126,7 +127,7 @@ function MarkForm({ onAdd, camera }: MarkProps) {
       }}
     >
       <label className="flex items-center gap-2">
-        <span className="text-soft">Mark or number</span>
+        <span className="text-soft">{wording.markOrNumber}</span>
         <TextBox
           className="reading min-h-14 w-32 text-lg"
           value={typed}
@@ -135,10 +136,10 @@ function MarkForm({ onAdd, camera }: MarkProps) {
         />
       </label>
       <Button big type="submit">
-        Take in hand
+        {wording.takeInHand}
       </Button>
       <Button big look="quiet" onClick={() => (camera.on ? camera.stop() : void camera.start())}>
-        {camera.on ? 'Camera off' : 'Read by camera'}
+        {camera.on ? wording.cameraOff : wording.readByCamera}
       </Button>
     </Form>
   );
@@ -169,7 +170,7 @@ function Group({ actions, nowMs, zone, busy, onRecord }: GroupProps) {
       ))}
       <Button big look={late ? 'late' : 'hand'} className="w-full" disabled={busy} onClick={onRecord}>
         {actions[0]?.done}
-        {early ? ' early' : ''}: {actions.map((one) => one.number).join(', ')}
+        {early ? wording.early : ''}: {actions.map((one) => one.number).join(', ')}
       </Button>
     </div>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCamera as wording } from '@/messages/screens/bench';
 
 type Detector = { readonly detect: (from: HTMLVideoElement) => Promise<readonly { readonly rawValue: string }[]> };
 type DetectorMaker = new (options: { readonly formats: readonly string[] }) => Detector;
@@ -28,14 +29,13 @@ export function useCamera(onCode: (code: string) => void): {
   }, []);
   const start = useCallback(async () => {
     const Maker = (globalThis as { readonly BarcodeDetector?: DetectorMaker }).BarcodeDetector;
-    if (!Maker || !navigator.mediaDevices)
-      return setAbsent('This browser reads no codes by camera here. Type the mark or the number instead.');
+    if (!Maker || !navigator.mediaDevices) return setAbsent(wording.thisBrowserReadsNo);
     try {
       stream.current = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } });
       setAbsent('');
       setOn(true);
     } catch {
-      setAbsent('The camera is not free or was refused. Type the mark or the number instead.');
+      setAbsent(wording.theCameraIsNot);
     }
   }, []);
   useEffect(() => {

@@ -5,6 +5,7 @@ import type { DraftJar, Products } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatMoney, parseMoney, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { bestUse as wording } from '@/messages/screens/blends';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
@@ -62,14 +63,9 @@ export function BestUse({ products, stock, jars, currency }: Props) {
   };
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Best use of the stock</Button>
-      <Sheet
-        title="Best use of the stock"
-        open={open}
-        onOpenChange={setOpen}
-        say="Which jars to fill from what is there. Write what a jar sells for and it is reckoned by price; without any price it fills the most weight."
-      >
-        {products.length === 0 ? <p>Save a formula and enter jars in the stores first.</p> : null}
+      <Button onClick={() => setOpen(true)}>{wording.bestUseOfThe}</Button>
+      <Sheet title={wording.bestUseOfThe} open={open} onOpenChange={setOpen} say={wording.whichJarsToFill}>
+        {products.length === 0 ? <p>{wording.saveAFormulaAnd}</p> : null}
         <ProductTable
           products={products}
           currency={currency}
@@ -82,27 +78,28 @@ export function BestUse({ products, stock, jars, currency }: Props) {
         />
         <Faults of={faults} />
         <Button look="main" big disabled={products.length === 0} onClick={() => void find()}>
-          Reckon it
+          {wording.reckonIt}
         </Button>
         {found ? (
           <div role="status">
             <p className="text-lg">
-              {byPrice ? 'Worth' : 'Fills'}{' '}
+              {byPrice ? wording.worth : wording.fills}{' '}
               <strong className="reading text-2xl">
                 {byPrice ? formatMoney(found.worth, currency) : say(found.worth, 'g', reads())}
               </strong>
             </p>
             <p>
-              Runs out first:{' '}
-              {found.runsOut.map((id) => findIngredient(id, catalogue())?.name ?? jarOf(id)?.name ?? id).join(', ') || 'nothing'}.
-              Left over:{' '}
+              {wording.runsOutFirstLeft(
+                found.runsOut.map((id) => findIngredient(id, catalogue())?.name ?? jarOf(id)?.name ?? id).join(', ') ||
+                  wording.nothing,
+              )}
               <span className="reading">
                 {Object.entries(found.leftG)
                   .filter(([id, grams]) => grams > 0.5 && (found.usedG[id] ?? 0) > 0)
                   .map(
                     ([id, grams]) => `${say(grams, 'g', reads())} ${findIngredient(id, catalogue())?.name.toLowerCase() ?? id}`,
                   )
-                  .join(', ') || 'nothing of what was used'}
+                  .join(', ') || wording.nothingOfWhatWas}
               </span>
               .
             </p>
@@ -127,9 +124,9 @@ function ProductTable({ products, currency, prices, counts, onPrice }: ProductsP
     <table className="w-full">
       <thead>
         <tr className="label border-ink border-b text-left">
-          <th className="py-1 font-normal">Product</th>
-          <th className="w-28 py-1 text-right font-normal">Sells for ({currency})</th>
-          <th className="w-20 py-1 text-right font-normal">Make</th>
+          <th className="py-1 font-normal">{wording.product}</th>
+          <th className="w-28 py-1 text-right font-normal">{wording.sellsFor(currency)}</th>
+          <th className="w-20 py-1 text-right font-normal">{wording.make}</th>
         </tr>
       </thead>
       <tbody>
@@ -160,13 +157,11 @@ function ProductRow({ product: one, price, count, onPrice }: RowProps) {
     <tr className="border-hair border-b">
       <td className="py-1">
         {one.name}
-        <span className="reading block text-sm text-soft">
-          {one.jar.name}, {say(one.netG, 'g', reads())} net
-        </span>
+        <span className="reading block text-sm text-soft">{wording.net(one.jar.name, say(one.netG, 'g', reads()))}</span>
       </td>
       <td className="py-1 pl-2">
         <TextBox
-          aria-label={`${one.name} in ${one.jar.name} sells for`}
+          aria-label={wording.inSellsFor(one.name, one.jar.name)}
           className="reading w-full text-right"
           inputMode="decimal"
           value={price}

@@ -23,6 +23,7 @@ import { findIngredient } from '@/core/material';
 import { POT_HEATERS, type PotHeater } from '@/core/melt';
 import { say } from '@/core/quantity';
 import { cautionsInWords, HEATER_WORDS, noticesInWords, POT_HEATER_GUARDS, sayIssue } from '@/messages';
+import { blendBench as wording } from '@/messages/screens/blends';
 import { HeatLadder } from '@/trade/drawing/heat-ladder';
 import { Button } from '@/ui/button';
 import { Cautions } from '@/ui/cautions';
@@ -105,7 +106,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
       {blend ? (
         <Plank
           boards={boardsOf(blend)}
-          was={was ? { name: `Revision ${revision?.number}`, boards: boardsOf(was) } : null}
+          was={was ? { name: wording.revision(revision?.number), boards: boardsOf(was) } : null}
           onKerf={(index, share) =>
             setDraft(
               moveKerf(
@@ -120,9 +121,7 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
           }
         />
       ) : (
-        <p className="border-rule border-y-2 border-dashed px-3 py-8 text-soft">
-          Choose two ingredients and their parts, and the plank is sawn here.
-        </p>
+        <p className="border-rule border-y-2 border-dashed px-3 py-8 text-soft">{wording.chooseTwoIngredientsAnd}</p>
       )}
       <div className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-5">
@@ -138,11 +137,11 @@ export function BlendBench({ id, version, revision, initial, around, currency, t
             onChange={change}
           />
           <NoteField
-            label="Notes"
+            label={wording.notes}
             value={draft.note}
             maxLength={2000}
             onChange={(event) => change({ note: event.target.value })}
-            hint="kept with the revision; found by search"
+            hint={wording.keptWithTheRevision}
           />
           <MakeIt
             around={around}
@@ -213,30 +212,33 @@ function MakeIt({ around, forJars, byMeasure, onByMeasure, blend, sized, busy, f
       <Faults of={[...faults, ...pouring.rest([])].filter(Boolean)} />
       {around.waiting && sized && isSaved ? (
         <Tick checked={takesUp} onChange={() => setTakesUp(!takesUp)}>
-          Take up the overpour of {around.waiting}: this pot is weighed so that both together hold the ratio
+          {wording.takeUpTheOverpour(around.waiting)}
         </Tick>
       ) : null}
       {blend && sized ? (
         <Tick checked={byMeasure} onChange={() => onByMeasure(!byMeasure)}>
-          No scale: in a jug, by its marks{byMeasure ? ' (less true than weighing: a mark is read to a few per cent)' : ''}
+          {wording.noScaleInA(byMeasure ? wording.lessTrueThanWeighing : '')}
         </Tick>
       ) : null}
       {heats && sized ? <HeaterField value={heater} onChange={setHeater} /> : null}
       {residueG > 0 && sized && blend ? (
         <p className="text-sm text-soft">
-          Weighed to {say(blend.totalG + residueG, 'g', reads())}: {say(residueG, 'g', reads())} stays in the pot,{' '}
-          {around.residueG > 0 ? 'as it did the last times' : 'an estimate for a first pot'}.
+          {wording.weighedToStaysIn(
+            say(blend.totalG + residueG, 'g', reads()),
+            say(residueG, 'g', reads()),
+            around.residueG > 0 ? wording.asItDidThe : wording.anEstimateForA,
+          )}
         </p>
       ) : null}
       <div className="mt-2 flex flex-wrap gap-3">
         <Button look="main" big disabled={busy || !blend} onClick={() => onStore((saved) => router.push(`/blends/${saved.id}`))}>
-          Save the formula
+          {wording.saveTheFormula}
         </Button>
         <Button look="hand" big disabled={busy || !blend || !sized} onClick={() => pour({ practice: false })}>
-          {blend && sized ? `Pour ${say(blend.totalG, 'g', reads())}` : 'Pour it'}
+          {blend && sized ? wording.pour(say(blend.totalG, 'g', reads())) : wording.pourIt}
         </Button>
         <Button disabled={busy || !blend} onClick={() => pour({ practice: true })}>
-          Practise it
+          {wording.practiseIt}
         </Button>
         {children}
       </div>
@@ -281,27 +283,27 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
   return (
     <div className="grid gap-x-6 bench:grid-cols-[minmax(0,1fr)_14rem_12rem]">
       <TextField
-        label="Name of the formula"
+        label={wording.nameOfTheFormula}
         value={draft.name}
         onChange={(event) => change({ name: event.target.value })}
         fault={fault}
         hint={
           revision
-            ? `Revision ${revision.number}${revision.isUsed ? ', already poured: a change becomes a new one' : ''}`
-            : 'Your own name for it'
+            ? wording.revision2(revision.number, revision.isUsed ? wording.alreadyPouredAChange : '')
+            : wording.yourOwnNameFor
         }
       />
       <TextField
-        label="Ratio"
+        label={wording.ratio}
         value={ratio ?? ratioOf(draft.lines)}
         onChange={(event) => typeRatio(event.target.value)}
         // What was not understood stays as it was typed.
         onBlur={() => (ratioFault ? undefined : setRatio(null))}
         fault={ratio === null ? undefined : ratioFault}
-        hint="1 : 3.5, 1 to 4, 1 part wax 4 parts oil"
+        hint={wording.toPartWaxParts}
       />
       <SelectField
-        label="Parts are by"
+        label={wording.partsAreBy}
         value={draft.basis}
         onChange={(event) => {
           const basis = DRAFT_BASES.find((one) => one === event.target.value) ?? 'mass';
@@ -316,9 +318,9 @@ function Heads({ draft, revision, fault, onDraft }: HeadsProps) {
         }}
         hint={BASIS_HINTS[draft.basis]}
       >
-        <option value="mass">weight</option>
-        <option value="volume">volume</option>
-        <option value="measured">as I measure them</option>
+        <option value="mass">{wording.weight}</option>
+        <option value="volume">{wording.volume}</option>
+        <option value="measured">{wording.asIMeasureThem}</option>
       </SelectField>
     </div>
   );
@@ -334,10 +336,10 @@ function HeaterField({ value: heater, onChange: setHeater }: HeaterFieldProps) {
   return (
     <SelectField
       className="max-w-xs"
-      label="Warmed by"
+      label={wording.warmedBy}
       value={heater}
       onChange={(event) => setHeater(POT_HEATERS.find((one) => one === event.target.value) ?? 'water-bath')}
-      hint={heater === 'water-bath' ? 'the house’s choice' : POT_HEATER_GUARDS[heater]}
+      hint={heater === 'water-bath' ? wording.theHousesChoice : POT_HEATER_GUARDS[heater]}
     >
       {/* A hob without a bath is not among them: where it was done all the same, it is said at the pot. */}
       {POT_HEATERS.filter((one) => one !== 'hob').map((one) => (
@@ -389,8 +391,10 @@ function OtherBasis({ draft }: { readonly draft: FormulaDraft }) {
   const [here, there] = draft.basis !== 'volume' ? ['weight', 'volume'] : ['volume', 'weight'];
   return (
     <p className="text-soft">
-      {ratioOf(draft.lines)} by {here} is <strong className="reading text-ink">{percent(other.asWritten)}</strong> wax by weight.
-      Measured by {there} the same words would make it <span className="reading">{percent(other.otherwise)}</span>.
+      {wording.byIs(ratioOf(draft.lines), here)}
+      <strong className="reading text-ink">{percent(other.asWritten)}</strong>
+      {wording.waxByWeightMeasured(there)}
+      <span className="reading">{percent(other.otherwise)}</span>.
     </p>
   );
 }
@@ -403,24 +407,27 @@ function BothRatios({ both: { byWeight, byVolume, jug } }: { readonly both: NonN
   return (
     <div>
       <p>
-        <strong className="reading">{byWeight}</strong> by weight, <strong className="reading">{byVolume}</strong> by volume as it
-        is measured
+        <strong className="reading">{byWeight}</strong>
+        {wording.byWeight}
+        <strong className="reading">{byVolume}</strong>
+        {wording.byVolumeAsIt}
         {wax > 0 ? (
           <>
-            : <strong className="reading">{say(wax, 'fraction', reads(), 0)}</strong> wax by weight
+            : <strong className="reading">{say(wax, 'fraction', reads(), 0)}</strong>
+            {wording.waxByWeight}
           </>
         ) : null}
         .
       </p>
       <p className="text-soft">
-        In one jug, in this order:{' '}
-        {jug.lines
-          .map(
-            ({ ingredient, addMl, levelMl }, i) =>
-              `${i === 0 ? '' : 'add '}${say(addMl, 'ml', reads())} ${findIngredient(ingredient, catalogue())?.name.toLowerCase() ?? ingredient}${i === 0 ? '' : ` until it stands at ${say(levelMl, 'ml', reads())}`}`,
-          )
-          .join(', ')}
-        .
+        {wording.inOneJugIn(
+          jug.lines
+            .map(
+              ({ ingredient, addMl, levelMl }, i) =>
+                `${i === 0 ? '' : 'add '}${say(addMl, 'ml', reads())} ${findIngredient(ingredient, catalogue())?.name.toLowerCase() ?? ingredient}${i === 0 ? '' : wording.untilItStandsAt(say(levelMl, 'ml', reads()))}`,
+            )
+            .join(', '),
+        )}
       </p>
     </div>
   );

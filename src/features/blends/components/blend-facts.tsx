@@ -1,14 +1,15 @@
 import { type Blend, isMixedPaint, PAINT_KEEPS_HOURS, thinning } from '@/core/blend';
 import { addMonths, formatMoney, say, sayMinutes } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
+import { blendFacts as wording } from '@/messages/screens/blends';
 import { longDate } from '@/ui/when';
 import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
 
 function dwellWords({ maxDwellMin, drying }: Blend): string {
   const { flooded, thin } = maxDwellMin;
-  if (flooded === null || thin === null) return 'as long as you like; it never gums';
-  return `${sayMinutes(flooded)} flooded, ${sayMinutes(thin)} rubbed thin${drying === 'mixed' ? '' : '; then it gums'}`;
+  if (flooded === null || thin === null) return wording.asLongAsYou;
+  return wording.floodedRubbedThin(sayMinutes(flooded), sayMinutes(thin), drying === 'mixed' ? '' : wording.thenItGums);
 }
 
 const Row = ({
@@ -44,53 +45,49 @@ export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
   );
   return (
     <dl>
-      <Row name="Drying" bad={blend.drying === 'mixed'}>
+      <Row name={wording.drying} bad={blend.drying === 'mixed'}>
         {DRYING_WORDS[blend.drying]}
       </Row>
-      <Row name="Longest dwell">{dwellWords(blend)}</Row>
-      <Row name="Food" bad={blend.contact === 'not-for-food' || blend.contact === 'indirect-only'}>
+      <Row name={wording.longestDwell}>{dwellWords(blend)}</Row>
+      <Row name={wording.food} bad={blend.contact === 'not-for-food' || blend.contact === 'indirect-only'}>
         {CONTACT_WORDS[blend.contact]}
-        {blend.film === false
-          ? ''
-          : blend.film
-            ? '; a film, not under a knife'
-            : '; nobody says whether it builds a film: not under a knife'}
+        {blend.film === false ? '' : blend.film ? wording.aFilmNotUnder : wording.nobodySaysWhetherIt}
       </Row>
       {blend.turnsRancid ? (
-        <Row name="Keeping" bad>
-          turns rancid in wood
+        <Row name={wording.keeping} bad>
+          {wording.turnsRancidInWood}
         </Row>
       ) : null}
-      {blend.separates ? <Row name="Mixing">its parts go asunder: shake before each use</Row> : null}
-      <Row name="Allergens">{blend.allergens.join(', ') || 'none known'}</Row>
-      <Row name="Cloths" bad={blend.ragHazard === 'self-heating'}>
+      {blend.separates ? <Row name={wording.mixing}>{wording.itsPartsGoAsunder}</Row> : null}
+      <Row name={wording.allergens}>{blend.allergens.join(', ') || wording.noneKnown}</Row>
+      <Row name={wording.cloths} bad={blend.ragHazard === 'self-heating'}>
         {RAG_WORDS[blend.ragHazard]}
       </Row>
-      <Row name="What stays">
-        {blend.driedFraction > 0.999 ? 'all of it' : `${say(blend.driedFraction, 'fraction', reads())} once dried`}
+      <Row name={wording.whatStays}>
+        {blend.driedFraction > 0.999 ? wording.allOfIt : wording.onceDried(say(blend.driedFraction, 'fraction', reads()))}
       </Row>
       {thin ? (
-        <Row name="Thinned" bad={thin.tooThin}>
+        <Row name={wording.thinned} bad={thin.tooThin}>
           {thin.tooThin
-            ? 'more solvent than oil: it is not kept like this'
-            : `${thin.coatsPerNeat === null ? '–' : thin.coatsPerNeat.toFixed(1)} coats of it leave what one neat coat does`}
+            ? wording.moreSolventThanOil
+            : wording.coatsOfItLeave(thin.coatsPerNeat === null ? '–' : thin.coatsPerNeat.toFixed(1))}
         </Row>
       ) : null}
       {isMixedPaint(
         blend.lines.map((line) => line.ingredient),
         catalogue(),
       ) ? (
-        <Row name="Once mixed" bad>
-          throw away after {PAINT_KEEPS_HOURS} hours, chilled; shake, do not stir
+        <Row name={wording.onceMixed} bad>
+          {wording.throwAwayAfterHours(PAINT_KEEPS_HOURS)}
         </Row>
       ) : null}
-      <Row name="Cost">
+      <Row name={wording.cost}>
         {blend.costPerKg === null || blend.costPerKg === undefined
-          ? 'no price for every line yet'
-          : `${formatMoney(blend.costPerKg, currency)} per kg, from the lots in stock`}
+          ? wording.noPriceForEvery
+          : wording.perKgFromThe(formatMoney(blend.costPerKg, currency))}
       </Row>
-      <Row name="Best before">
-        {longDate(addMonths(today, blend.bestBeforeMonths))} if made today ({blend.bestBeforeMonths} months)
+      <Row name={wording.bestBefore}>
+        {wording.ifMadeTodayMonths(longDate(addMonths(today, blend.bestBeforeMonths)), blend.bestBeforeMonths)}
       </Row>
     </dl>
   );

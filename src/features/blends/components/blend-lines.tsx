@@ -5,6 +5,7 @@ import { type Blend, type DraftLine, type FormulaDraft, MEASURED_AT_C, setGrams,
 import { findIngredient } from '@/core/material';
 import { figure, parseMass, parsePositive, say, signOf } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { blendLines as wording } from '@/messages/screens/blends';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Button } from '@/ui/button';
 import type { Next } from '@/ui/draft';
@@ -92,11 +93,11 @@ function HowMeasured({ line, name, onSet }: Pick<LineRowProps, 'line' | 'onSet'>
   return (
     <span className="flex flex-wrap items-center gap-x-3">
       <Tick checked={line.molten === true} onChange={() => onSet({ molten: line.molten !== true })}>
-        measured melted
+        {wording.measuredMelted}
       </Tick>
       {line.molten ? (
         <TextBox
-          aria-label={`How warm ${name} is`}
+          aria-label={wording.howWarmIs(name)}
           className="reading w-28"
           placeholder={say(MEASURED_AT_C.molten, '°C', reads(), 0)}
           value={line.temp ?? ''}
@@ -109,14 +110,14 @@ function HowMeasured({ line, name, onSet }: Pick<LineRowProps, 'line' | 'onSet'>
 
 /** One line: its ingredient and parts; its share and grams may be typed over. */
 function LineRow({ line, index, measured, made, fault, alone, onSet, onShare, onGrams, onOut }: LineRowProps) {
-  const name = findIngredient(line.ingredient, catalogue())?.name ?? `line ${index + 1}`;
+  const name = findIngredient(line.ingredient, catalogue())?.name ?? wording.line(index + 1);
   return (
     <tr className="border-hair border-b align-top">
       <td className="py-1">
         <IngredientPicker
           key={`${line.key}-${line.ingredient}`}
           plain
-          label={`Ingredient ${index + 1}`}
+          label={wording.ingredient(index + 1)}
           value={line.ingredient}
           onPick={(ingredient) => onSet({ ingredient })}
         />
@@ -127,7 +128,7 @@ function LineRow({ line, index, measured, made, fault, alone, onSet, onShare, on
       </td>
       <td className="py-1 pl-2">
         <TextBox
-          aria-label={`${measured ? 'Amount' : 'Parts'} of line ${index + 1}`}
+          aria-label={wording.ofLine(measured ? wording.amount : wording.parts, index + 1)}
           aria-invalid={fault ? true : undefined}
           className="reading w-full text-right"
           {...(measured ? { placeholder: index === 0 ? '1/2 x 1 lb' : '4 x 16 fl oz' } : { inputMode: 'decimal' as const })}
@@ -137,7 +138,7 @@ function LineRow({ line, index, measured, made, fault, alone, onSet, onShare, on
       </td>
       <td className="py-1 pl-2">
         <Typed
-          label={`Percent of ${name}`}
+          label={wording.percentOf(name)}
           value={made ? figure(made.massFraction, 'fraction', reads(), 1) : ''}
           disabled={!made || alone || line.locked === true}
           onTake={onShare}
@@ -155,15 +156,15 @@ function LineRow({ line, index, measured, made, fault, alone, onSet, onShare, on
       <td className="whitespace-nowrap py-1 text-right">
         <Toggle
           on={line.locked === true}
-          aria-label={`Lock the share of ${name}`}
+          aria-label={wording.lockTheShareOf(name)}
           className={`min-h-11 min-w-10 text-sm font-semibold ${line.locked ? 'bg-ink text-bench' : 'text-soft underline underline-offset-4'}`}
           onTurn={(locked) => onSet({ locked })}
         >
-          {line.locked ? 'fixed' : 'fix'}
+          {line.locked ? 'fixed' : wording.fix}
         </Toggle>
         <button
           type="button"
-          aria-label={`Take line ${index + 1} out`}
+          aria-label={wording.takeLineOut(index + 1)}
           disabled={alone}
           className="min-h-11 min-w-8 text-xl disabled:opacity-30"
           onClick={onOut}
@@ -185,7 +186,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
     const typed = parsePositive(text.replace('%', ''));
     if (!typed.ok) return typed.issues.map((one) => sayIssue(one, reads())).join(' ');
     const next = setShare(draft, shares, index, typed.value / 100, reads(), catalogue());
-    if (!next) return 'No room: the fixed lines and this one must leave some for the rest.';
+    if (!next) return wording.noRoomTheFixed;
     onChange(next);
     return null;
   };
@@ -200,17 +201,17 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
       <table className="w-full">
         <thead>
           <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">Ingredient</th>
+            <th className="py-1 font-normal">{wording.ingredient2}</th>
             <th className={`${draft.basis === 'measured' ? 'w-36' : 'w-18'} py-1 pl-2 text-right font-normal`}>
-              {draft.basis === 'measured' ? 'As measured' : 'Parts'}
+              {draft.basis === 'measured' ? wording.asMeasured : wording.parts}
             </th>
-            <th className="w-18 py-1 pl-2 text-right font-normal">% weight</th>
+            <th className="w-18 py-1 pl-2 text-right font-normal">{wording.weight}</th>
             <th className="w-20 py-1 pl-2 text-right font-normal">
-              {sized ? WEIGHT_WORD[signOf('g', reads())] : `${signOf('g', reads())} per kg`}
+              {sized ? WEIGHT_WORD[signOf('g', reads())] : wording.perKg(signOf('g', reads()))}
             </th>
-            <th className="w-18 py-1 pl-2 text-right font-normal">Volume</th>
+            <th className="w-18 py-1 pl-2 text-right font-normal">{wording.volume}</th>
             <th className="w-20 py-1 font-normal">
-              <span className="sr-only">Lock or take out</span>
+              <span className="sr-only">{wording.lockOrTakeOut}</span>
             </th>
           </tr>
         </thead>
@@ -235,7 +236,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
           <tfoot>
             <tr className="reading font-semibold">
               <td className="py-2" colSpan={3}>
-                Together{sized ? '' : ', reckoned for a kilogram until it has a size'}
+                {wording.together(sized ? '' : wording.reckonedForAKilogram)}
               </td>
               <td className="py-2 pr-2 pl-3 text-right">{say(blend.totalG, 'g', reads())}</td>
               <td className="py-2 pl-3 text-right">{say(blend.volumeMl, 'ml', reads())}</td>
@@ -246,7 +247,7 @@ export function BlendLines({ draft, blend, sized, faults, onChange }: Props) {
       </table>
       {draft.lines.length < MOST_LINES ? (
         <Button onClick={() => lines([...draft.lines, { key: freshId(), ingredient: '', parts: '' }])} className="mt-1">
-          Add a line
+          {wording.addALine}
         </Button>
       ) : null}
     </div>

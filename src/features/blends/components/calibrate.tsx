@@ -2,6 +2,7 @@
 
 import type { WaxFactor } from '@/core/blend';
 import { findIngredient } from '@/core/material';
+import { calibrate as wording } from '@/messages/screens/blends';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { catalogue } from '@/web/catalogue-here';
@@ -21,18 +22,16 @@ export function Calibrate({ factors, inUse }: Props) {
   const isNews = factors.some((one) => Math.abs((inUse[one.ingredient] ?? one.before) - one.after) > 0.005);
   return (
     <section className="mt-8 max-w-2xl">
-      <h2 className="mb-1">Your waxes under your thumb</h2>
-      <p className="mb-2 text-soft">
-        Beeswax is 1. The shipped figures are estimates; thumb tests of your own lots move them, the more tests the further.
-      </p>
+      <h2 className="mb-1">{wording.yourWaxesUnderYour}</h2>
+      <p className="mb-2 text-soft">{wording.beeswaxIsTheShipped}</p>
       <table className="w-full">
         <thead>
           <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">Wax</th>
-            <th className="py-1 text-right font-normal">Shipped</th>
-            <th className="py-1 text-right font-normal">By your tests</th>
-            <th className="py-1 text-right font-normal">Tests</th>
-            <th className="py-1 text-right font-normal">In use</th>
+            <th className="py-1 font-normal">{wording.wax}</th>
+            <th className="py-1 text-right font-normal">{wording.shipped}</th>
+            <th className="py-1 text-right font-normal">{wording.byYourTests}</th>
+            <th className="py-1 text-right font-normal">{wording.tests}</th>
+            <th className="py-1 text-right font-normal">{wording.inUse}</th>
           </tr>
         </thead>
         <tbody>
@@ -50,11 +49,11 @@ export function Calibrate({ factors, inUse }: Props) {
       <Faults of={rest([])} />
       <div className="mt-2 flex gap-3">
         <Button disabled={busy || !isNews} onClick={() => void run(() => takeUpThumbs({ use: true }))}>
-          {isNews ? 'Reckon with your tests' : 'Your tests are in use'}
+          {isNews ? wording.reckonWithYourTests : wording.yourTestsAreIn}
         </Button>
         {isOn ? (
           <Button look="quiet" disabled={busy} onClick={() => void run(() => takeUpThumbs({ use: false }))}>
-            Back to the shipped figures
+            {wording.backToTheShipped}
           </Button>
         ) : null}
       </div>

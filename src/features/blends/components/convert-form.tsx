@@ -5,6 +5,7 @@ import { densityAt, everyUnit } from '@/core/blend';
 import { findIngredient, isLiquid } from '@/core/material';
 import { type OunceMeaning, parseAmount, parseTemperature, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { convertForm as wording } from '@/messages/screens/blends';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
@@ -12,9 +13,9 @@ import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
 
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
-  { id: 'weight', name: 'by weight' },
-  { id: 'us-fluid', name: 'US fluid' },
-  { id: 'imperial-fluid', name: 'imperial fluid' },
+  { id: 'weight', name: wording.byWeight },
+  { id: 'us-fluid', name: wording.usFluid },
+  { id: 'imperial-fluid', name: wording.imperialFluid },
 ];
 
 const figure = (value: number): string =>
@@ -36,20 +37,20 @@ export function ConvertForm() {
   return (
     <div className="grid gap-x-10 gap-y-4 bench:grid-cols-2">
       <div>
-        <IngredientPicker key={id} label="Of what" value={id} onPick={setId} />
+        <IngredientPicker key={id} label={wording.ofWhat} value={id} onPick={setId} />
         <div className="mt-3 grid grid-cols-[1fr_8rem] gap-4">
           <TextField
-            label="How much"
+            label={wording.howMuch}
             value={amount}
             onChange={(event) => {
               setAmount(event.target.value);
               setOunce(null);
             }}
-            hint="8 fl oz, 0,75 l, 1 lb 2 oz"
+            hint={wording.flOzLLb}
             fault={parsed.ok || asks ? undefined : parsed.issues.map((one) => sayIssue(one, reads())).join(' ')}
           />
           <TextField
-            label="At"
+            label={wording.at}
             value={temp}
             onChange={(event) => setTemp(event.target.value)}
             hint="20 °C, 150F"
@@ -59,7 +60,7 @@ export function ConvertForm() {
         {asks ? (
           <div className="border-ink border-l-4 pl-3">
             <Choice
-              asks="Which ounce?"
+              asks={wording.whichOunce}
               value={ounce}
               options={OUNCES.map(({ id, name }) => ({ value: id, name }))}
               onChange={setOunce}
@@ -68,17 +69,15 @@ export function ConvertForm() {
         ) : null}
         <p className="mt-2 text-soft">
           {ingredient.name}: <span className="reading">{say(density, 'g/ml', reads())}</span>
-          {tempC.ok && Math.abs(tempC.value - 20) > 0.5
-            ? ` at ${temp}, by its growth with warmth, an estimate`
-            : ` at ${say(20, '°C', reads(), 0)}`}
+          {tempC.ok && Math.abs(tempC.value - 20) > 0.5 ? wording.atByItsGrowth(temp) : ` at ${say(20, '°C', reads(), 0)}`}
           {ingredient.family === 'wax' && tempC.ok && ingredient.meltC !== null && tempC.value < ingredient.meltC
-            ? '; as one solid piece, without the air between flakes'
+            ? wording.asOneSolidPiece
             : ''}
           .
         </p>
       </div>
       <table className="w-full self-start">
-        <caption className="sr-only">The same amount in every unit</caption>
+        <caption className="sr-only">{wording.theSameAmountIn}</caption>
         <tbody>
           {parsed.ok
             ? everyUnit(parsed.value.massG, density).map(({ unit, value }) => (

@@ -1,6 +1,7 @@
 import { FEEL_BANDS, waxEquivalentAt } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS } from '@/messages';
+import { feelScale as wording } from '@/messages/screens/blends';
 import { reads } from '@/web/reads-here';
 
 /** Where a wax equivalent lies on a scale of bands that are drawn equally wide, 0–1. */
@@ -24,8 +25,8 @@ export function FeelScale({ waxEquivalent, ambientC, feel }: FeelScaleProps) {
   return (
     <figure>
       <figcaption className="flex items-baseline justify-between">
-        <h2 className="text-base">Feel: {FEEL_WORDS[feel]}</h2>
-        <span className="label">estimate at {say(ambientC, '°C', reads())}</span>
+        <h2 className="text-base">{wording.feel(FEEL_WORDS[feel])}</h2>
+        <span className="label">{wording.estimateAt(say(ambientC, '°C', reads()))}</span>
       </figcaption>
       <div className="relative mt-5 mb-1">
         <div className="flex h-4 border-ink border-2">

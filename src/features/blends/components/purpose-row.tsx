@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { basisOf, draftLines, type FormulaDraft, forPurpose, PURPOSES, type Purpose, withFractions } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
+import { purposeRow as wording } from '@/messages/screens/blends';
 import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
 
@@ -27,7 +28,7 @@ export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
   };
   return (
     <fieldset>
-      <legend className="label mb-1">Make it right for, at {say(ambientC, '°C', reads())}</legend>
+      <legend className="label mb-1">{wording.makeItRightFor(say(ambientC, '°C', reads()))}</legend>
       <div className="grid grid-cols-3 border-ink border-t border-l">
         {PURPOSES.map((purpose) => {
           const wanted = found(purpose);
@@ -41,8 +42,8 @@ export function PurposeRow({ draft, ambientC, hardening, onChange }: Props) {
               <span className="block font-semibold">{PURPOSE_WORDS[purpose]}</span>
               <span className="reading block text-sm text-soft">
                 {wanted.ok
-                  ? `${say(wanted.value.waxShare, 'fraction', reads(), wanted.value.waxShare < 0.1 ? 1 : 0)} wax`
-                  : 'not with these'}
+                  ? wording.wax(say(wanted.value.waxShare, 'fraction', reads(), wanted.value.waxShare < 0.1 ? 1 : 0))
+                  : wording.notWithThese}
               </span>
             </button>
           );

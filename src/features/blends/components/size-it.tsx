@@ -12,6 +12,7 @@ import {
 } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { formatMoney, say } from '@/core/quantity';
+import { sizeIt as wording } from '@/messages/screens/blends';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
@@ -19,10 +20,10 @@ import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
 
 const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
-  { id: 'mass', name: 'A total' },
-  { id: 'volume', name: 'A volume' },
-  { id: 'from', name: 'What I have' },
-  { id: 'jars', name: 'So many jars' },
+  { id: 'mass', name: wording.aTotal },
+  { id: 'volume', name: wording.aVolume },
+  { id: 'from', name: wording.whatIHave },
+  { id: 'jars', name: wording.soManyJars },
 ];
 const AS_WRITTEN = { id: 'written', name: 'As written' } as const;
 
@@ -41,10 +42,10 @@ export function SizeIt({ draft, around, blend, sized, currency, faults, onChange
   return (
     <fieldset>
       <legend className="mb-1 text-[1.12rem] font-[640]" style={{ fontStretch: '114%' }}>
-        How much?
+        {wording.howMuch}
       </legend>
       <Choice
-        asks="What is fixed"
+        asks={wording.whatIsFixed}
         hidden
         value={draft.sizeBy}
         options={[...(draft.basis === 'measured' ? [AS_WRITTEN] : []), ...MODES].map(({ id, name }) => ({ value: id, name }))}
@@ -53,19 +54,19 @@ export function SizeIt({ draft, around, blend, sized, currency, faults, onChange
       />
       {draft.sizeBy === 'mass' ? (
         <TextField
-          label="Total weight"
+          label={wording.totalWeight}
           value={draft.mass}
           onChange={(event) => onChange({ mass: event.target.value })}
-          hint="900 g, 2 lb"
+          hint={wording.gLb}
           fault={faults.mass}
         />
       ) : null}
       {draft.sizeBy === 'volume' ? (
         <TextField
-          label="Total volume when cool"
+          label={wording.totalVolumeWhenCool}
           value={draft.volume}
           onChange={(event) => onChange({ volume: event.target.value })}
-          hint="1 l, 32 fl oz"
+          hint={wording.lFlOz}
           fault={faults.volume}
         />
       ) : null}
@@ -91,35 +92,36 @@ function JarSize({ draft, around, faults, onChange, blend }: PartProps & { reado
       {most && jar ? (
         <p className="mb-1 flex flex-wrap items-center gap-x-3">
           <span>
-            Most you can fill now: <strong className="reading">{most.count}</strong> × {jar.name} (
+            {wording.mostYouCanFill}
+            <strong className="reading">{most.count}</strong> × {jar.name} (
             {most.endsWith === 'jars'
-              ? 'the jars run out'
-              : `${findIngredient(most.endsWith, catalogue())?.name.toLowerCase()} runs out`}
+              ? wording.theJarsRunOut
+              : wording.runsOut(findIngredient(most.endsWith, catalogue())?.name.toLowerCase())}
             )
           </span>
           {most.count > 0 && draft.jar.count !== String(most.count) ? (
             <Button look="quiet" onClick={() => onChange({ jar: { ...draft.jar, count: String(most.count) } })}>
-              Take {most.count}
+              {wording.take(most.count)}
             </Button>
           ) : null}
         </p>
       ) : null}
       <div className="grid grid-cols-[1fr_7rem] gap-4">
         <SelectField
-          label="Jar or tin"
+          label={wording.jarOrTin}
           value={draft.jar.id}
           onChange={(event) => onChange({ jar: { ...draft.jar, id: Number(event.target.value) } })}
           fault={faults.jar}
         >
-          <option value={0}>Choose …</option>
+          <option value={0}>{wording.choose}</option>
           {around.jars.map((jar) => (
             <option key={jar.id} value={jar.id}>
-              {jar.name}, {jar.have} there
+              {wording.there(jar.name, jar.have)}
             </option>
           ))}
         </SelectField>
         <TextField
-          label="How many"
+          label={wording.howMany}
           inputMode="numeric"
           value={draft.jar.count}
           onChange={(event) => onChange({ jar: { ...draft.jar, count: event.target.value } })}
@@ -135,11 +137,11 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
   return (
     <>
       <Choice
-        asks="Of the rest there is"
+        asks={wording.ofTheRestThere}
         value={draft.others ?? 'stock'}
         options={[
-          { value: 'stock', name: 'what the stores hold' },
-          { value: 'enough', name: 'enough, or it is bought: one lump fixes the pot' },
+          { value: 'stock', name: wording.whatTheStoresHold },
+          { value: 'enough', name: wording.enoughOrItIs },
         ]}
         onChange={(others) => onChange({ others })}
         lies="beside"
@@ -159,11 +161,11 @@ function FromStock({ draft, around, faults, onChange, blend }: PartProps & { rea
               hint={
                 isLump
                   ? have > 0
-                    ? `${say(have, 'g', reads())} in the stores; empty: enough`
-                    : 'none in the stores; empty: enough'
+                    ? wording.inTheStoresEmpty(say(have, 'g', reads()))
+                    : wording.noneInTheStores
                   : have > 0
-                    ? 'as in the stores, unless typed'
-                    : 'none in the stores'
+                    ? wording.asInTheStores
+                    : wording.noneInTheStores2
               }
               fault={faults[`from.${id}`] ?? faults[`make.from.${id}`]}
               onChange={(event) => onChange({ from: { ...draft.from, [id]: event.target.value } })}
@@ -182,12 +184,13 @@ type RunsOutProps = { readonly limiting: string; readonly left: Readonly<Record<
 function RunsOut({ limiting, left }: RunsOutProps) {
   return (
     <p>
-      <strong>{findIngredient(limiting, catalogue())?.name}</strong> runs out first. Left over:{' '}
+      <strong>{findIngredient(limiting, catalogue())?.name}</strong>
+      {wording.runsOutFirstLeft}
       <span className="reading">
         {Object.entries(left)
           .filter(([, grams]) => grams > 0.05)
           .map(([id, grams]) => `${say(grams, 'g', reads())} ${findIngredient(id, catalogue())?.name.toLowerCase() ?? id}`)
-          .join(', ') || 'nothing'}
+          .join(', ') || wording.nothing}
       </span>
       .
     </p>
@@ -210,33 +213,29 @@ function Takes({ blend, around, forJars, currency }: TakesProps) {
   const nameOf = (id: string): string => findIngredient(id, catalogue())?.name.toLowerCase() ?? id;
   const cost = typeof blend.costPerKg === 'number' ? (blend.costPerKg * blend.totalG) / 1000 : null;
   return (
-    <section aria-label="What it takes" className="mt-2 border-rule border-t pt-2">
+    <section aria-label={wording.whatItTakes} className="mt-2 border-rule border-t pt-2">
       <p>
         <strong className="reading text-xl">{say(blend.totalG, 'g', reads())}</strong>:{' '}
         {needed.map((one) => `${say(one.needG, 'g', reads())} ${nameOf(one.ingredient)}`).join(', ')}.
       </p>
       <p className={buy.length > 0 ? 'font-semibold' : 'text-soft'}>
         {buy.length > 0
-          ? `To buy: ${buy.map((one) => `${say(one.buyG, 'g', reads())} ${nameOf(one.ingredient)}`).join(', ')}.`
-          : 'All of it is in the stores.'}
+          ? wording.toBuy(buy.map((one) => `${say(one.buyG, 'g', reads())} ${nameOf(one.ingredient)}`).join(', '))
+          : wording.allOfItIs}
       </p>
       {jars.length > 0 ? (
         <p>
-          It fills{' '}
-          {jars
-            .map(
-              ({ jar, count, restG }) =>
-                `${count} × ${jar.name}${jar.have < count ? ` (${jar.have} there)` : ''}${restG > 0.5 ? `, ${say(restG, 'g', reads())} over for the shop jar` : ''}`,
-            )
-            .join('; or ')}
-          .
+          {wording.itFills(
+            jars
+              .map(
+                ({ jar, count, restG }) =>
+                  `${count} × ${jar.name}${jar.have < count ? wording.there2(jar.have) : ''}${restG > 0.5 ? wording.overForTheShop(say(restG, 'g', reads())) : ''}`,
+              )
+              .join('; or '),
+          )}
         </p>
       ) : null}
-      <p className="text-soft">
-        {cost === null
-          ? 'No price for every line yet: what it costs cannot be said.'
-          : `It costs ${formatMoney(cost, currency)}, by the lots in stock.`}
-      </p>
+      <p className="text-soft">{cost === null ? wording.noPriceForEvery : wording.itCostsByThe(formatMoney(cost, currency))}</p>
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { blend, boughtOfLine, type Cheapest, type DraftAround } from '@/core/ble
 import { allIngredients, FAMILIES, findIngredient, type Ingredient } from '@/core/material';
 import { formatMoney, parseMass, parseNumber, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FAMILY_WORDS, FEEL_WORDS, HEAT_WORDS, limitWords, sayIssue } from '@/messages';
+import { solveSheet as wording } from '@/messages/screens/blends';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -57,8 +58,7 @@ export function SolveSheet({ around, currency, onTake }: Props) {
       return parsed.ok ? parsed.value / 100 : null;
     };
     const [least, most, total] = [percent(limits.least), percent(limits.most), parseMass(limits.total, reads())];
-    if (least === null || most === null || least > most)
-      return setFaults(['Write the wax as percent of beeswax, the lower number first.']);
+    if (least === null || most === null || least > most) return setFaults([wording.writeTheWaxAs]);
     if (limits.fromStock && !total.ok) return setFaults(total.issues.map((one) => sayIssue(one, reads())));
     setBusy(true);
     const asked = {
@@ -80,13 +80,8 @@ export function SolveSheet({ around, currency, onTake }: Props) {
   };
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Find the cheapest</Button>
-      <Sheet
-        title="The cheapest blend within limits"
-        open={open}
-        onOpenChange={setOpen}
-        say="Prices are those of the lots in stock. An ingredient without a priced lot cannot be chosen."
-      >
+      <Button onClick={() => setOpen(true)}>{wording.findTheCheapest}</Button>
+      <Sheet title={wording.theCheapestBlendWithin} open={open} onOpenChange={setOpen} say={wording.pricesAreThoseOf}>
         <MayBeUsed
           priced={priced}
           chosen={chosen}
@@ -98,7 +93,7 @@ export function SolveSheet({ around, currency, onTake }: Props) {
         <LimitFields limits={limits} currency={currency} onChange={set} />
         <Faults of={faults} />
         <Button look="main" big disabled={busy || chosen.length === 0} onClick={() => void solve()}>
-          {busy ? 'Looking …' : 'Find it'}
+          {busy ? wording.looking : wording.findIt}
         </Button>
         {found ? (
           <Answer
@@ -127,10 +122,8 @@ type UsedProps = {
 function MayBeUsed({ priced, chosen, onChoose }: UsedProps) {
   return (
     <fieldset>
-      <legend className="label">May be used</legend>
-      {priced.length === 0 ? (
-        <p className="font-semibold">No lot has a price yet. Receive lots with what was paid for them.</p>
-      ) : null}
+      <legend className="label">{wording.mayBeUsed}</legend>
+      {priced.length === 0 ? <p className="font-semibold">{wording.noLotHasA}</p> : null}
       {FAMILIES.filter((family) => priced.some((one) => one.family === family)).map((family) => (
         <div key={family} className="flex flex-wrap items-center gap-x-4">
           <span className="w-32 text-sm text-soft">{FAMILY_WORDS[family]}</span>
@@ -163,44 +156,44 @@ function LimitFields({ limits, currency, onChange: set }: LimitsProps) {
     <>
       <div className="grid grid-cols-2 gap-x-4">
         <TextField
-          label="Hardness from"
+          label={wording.hardnessFrom}
           value={limits.least}
           onChange={(event) => set({ least: event.target.value })}
-          hint="as % of beeswax"
+          hint={wording.asOfBeeswax}
         />
         <TextField
-          label="to"
+          label={wording.to}
           value={limits.most}
           onChange={(event) => set({ most: event.target.value })}
-          hint="18 to 24 is a soft paste"
+          hint={wording.toIsASoft}
         />
-        <SelectField label="Food" value={limits.contact} onChange={(event) => set({ contact: event.target.value })}>
-          <option value="food-grade">only what is sold as food grade</option>
-          <option value="once-cured">for food once cured</option>
-          <option value="">no matter</option>
+        <SelectField label={wording.food} value={limits.contact} onChange={(event) => set({ contact: event.target.value })}>
+          <option value="food-grade">{wording.onlyWhatIsSold}</option>
+          <option value="once-cured">{wording.forFoodOnceCured}</option>
+          <option value="">{wording.noMatter}</option>
         </SelectField>
-        <SelectField label="Drying" value={limits.drying} onChange={(event) => set({ drying: event.target.value })}>
-          <option value="">no matter</option>
-          <option value="drying">must dry</option>
-          <option value="never">must never dry</option>
+        <SelectField label={wording.drying} value={limits.drying} onChange={(event) => set({ drying: event.target.value })}>
+          <option value="">{wording.noMatter}</option>
+          <option value="drying">{wording.mustDry}</option>
+          <option value="never">{wording.mustNeverDry}</option>
         </SelectField>
         <TextField
-          label={`At most per kg (${currency})`}
+          label={wording.atMostPerKg(currency)}
           value={limits.ceiling}
           onChange={(event) => set({ ceiling: event.target.value })}
-          hint="empty: no ceiling"
+          hint={wording.emptyNoCeiling}
           inputMode="decimal"
         />
         <TextField
-          label="How much"
+          label={wording.howMuch}
           value={limits.total}
           onChange={(event) => set({ total: event.target.value })}
-          hint="only what is in stock counts"
+          hint={wording.onlyWhatIsIn}
           disabled={!limits.fromStock}
         />
       </div>
       <fieldset className="flex flex-wrap gap-x-5">
-        <legend className="label">Without</legend>
+        <legend className="label">{wording.without}</legend>
         {allergens().map((allergen) => (
           <Tick
             key={allergen}
@@ -218,16 +211,16 @@ function LimitFields({ limits, currency, onChange: set }: LimitsProps) {
         ))}
       </fieldset>
       <Tick checked={limits.cool} onChange={() => set({ cool: !limits.cool })}>
-        It must pour below the ceiling of all that is in it
+        {wording.itMustPourBelow}
       </Tick>
       <Tick checked={limits.keeps} onChange={() => set({ keeps: !limits.keeps })}>
-        It must keep: no kitchen oil, nothing that turns rancid
+        {wording.itMustKeepNo}
       </Tick>
       <Tick checked={limits.shaken} onChange={() => set({ shaken: !limits.shaken })}>
-        It may part and be shaken before each use; water never stands with oil or wax
+        {wording.itMayPartAnd}
       </Tick>
       <Tick checked={limits.fromStock} onChange={() => set({ fromStock: !limits.fromStock })}>
-        Only from what is in stock
+        {wording.onlyFromWhatIs}
       </Tick>
     </>
   );
@@ -250,10 +243,9 @@ function Answer({ found, ceiling: typed, ambientC, currency, onTake }: AnswerPro
       {found.feasible ? (
         <>
           <p className="text-lg">
-            <strong className="reading text-2xl">{formatMoney(found.costPerKg, currency)}</strong> per kg
-            {tooDear ? (
-              <span className="font-semibold text-late"> ▲ above your ceiling: no blend within these limits costs less</span>
-            ) : null}
+            <strong className="reading text-2xl">{formatMoney(found.costPerKg, currency)}</strong>
+            {wording.perKg}
+            {tooDear ? <span className="font-semibold text-late">{wording.aboveYourCeilingNo}</span> : null}
           </p>
           <ul className="my-2">
             {Object.entries(found.fractions)
@@ -267,18 +259,17 @@ function Answer({ found, ceiling: typed, ambientC, currency, onTake }: AnswerPro
           </ul>
           <p className="mb-3">
             {found.binding.length > 0
-              ? `What holds the price up: ${found.binding.map((one) => limitWords(one, catalogue())).join(', ')}.`
-              : 'No limit holds the price up: this is the cheapest there is.'}
+              ? wording.whatHoldsThePrice(found.binding.map((one) => limitWords(one, catalogue())).join(', '))
+              : wording.noLimitHoldsThe}
           </p>
           <Verdict fractions={found.fractions} ambientC={ambientC} />
           <Button look="hand" big onClick={() => onTake(found.fractions)}>
-            Put it on the plank
+            {wording.putItOnThe}
           </Button>
         </>
       ) : (
         <p className="font-semibold text-late">
-          ▲ No blend keeps all of these. These clash: {found.clash.map((one) => limitWords(one, catalogue())).join(' with ')}.
-          Loosen one of them.
+          {wording.noBlendKeepsAll(found.clash.map((one) => limitWords(one, catalogue())).join(' with '))}
         </p>
       )}
     </div>
@@ -292,15 +283,15 @@ function Verdict({ fractions, ambientC }: { readonly fractions: Readonly<Record<
   if (!made.ok) return null;
   const { consistency, drying, contact, heat, heatConflict, separates, allergens, turnsRancid } = made.value;
   const warns = [
-    ...(drying === 'mixed' ? ['it stays tacky'] : []),
-    ...(heatConflict ? ['its wax wants more heat than its oil bears'] : []),
-    ...(turnsRancid ? ['it turns rancid'] : []),
-    ...(separates ? ['it parts: shake before each use'] : []),
+    ...(drying === 'mixed' ? [wording.itStaysTacky] : []),
+    ...(heatConflict ? [wording.itsWaxWantsMore] : []),
+    ...(turnsRancid ? [wording.itTurnsRancid] : []),
+    ...(separates ? [wording.itPartsShakeBefore] : []),
   ];
   return (
     <p className="mb-3">
       {[FEEL_WORDS[consistency], DRYING_WORDS[drying], CONTACT_WORDS[contact], HEAT_WORDS[heat]].join('; ')}
-      {allergens.length > 0 ? `; holds ${allergens.join(', ')}` : ''}.
+      {allergens.length > 0 ? wording.holds(allergens.join(', ')) : ''}.
       {warns.length > 0 ? <strong className="text-late"> ▲ {warns.join('; ')}.</strong> : null}
     </p>
   );

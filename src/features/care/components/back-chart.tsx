@@ -1,6 +1,7 @@
 'use client';
 
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { backChart as wording } from '@/messages/screens/care';
 
 type Month = { readonly month: string; readonly sold: number; readonly wrong: number; readonly back: number };
 const TICK = { fill: 'var(--soft)', fontSize: 13 } as const;
@@ -38,9 +39,7 @@ export function BackChart({ months, words }: { readonly months: readonly Month[]
           </BarChart>
         </ResponsiveContainer>
       </div>
-      <figcaption className="text-sm text-soft">
-        Grey: sold. Hatched: something said to be wrong. Full: came back. {words}
-      </figcaption>
+      <figcaption className="text-sm text-soft">{wording.greySoldHatchedSomething(words)}</figcaption>
     </figure>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { ownerTools as wording } from '@/messages/screens/care';
 import { Ask } from '@/ui/ask';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
@@ -13,7 +14,7 @@ export function SeenButton({ id }: { readonly id: number }) {
   const { busy, run } = useSave();
   return (
     <Button look="quiet" disabled={busy} onClick={() => void run(() => markSeen({ id }))}>
-      Read
+      {wording.read}
     </Button>
   );
 }
@@ -30,11 +31,11 @@ export function SendNow() {
         onClick={() =>
           void run(
             () => sendNow(),
-            ({ sent, failed }) => setSaid(`${sent} sent${failed > 0 ? `, ${failed} did not go` : ''}.`),
+            ({ sent, failed }) => setSaid(`${sent} sent${failed > 0 ? wording.didNotGo(failed) : ''}.`),
           )
         }
       >
-        Send what is due
+        {wording.sendWhatIsDue}
       </Button>
     </p>
   );
@@ -45,13 +46,13 @@ export function OwnerTools({ ownerId }: { readonly ownerId: number }) {
   const { busy, rest, run } = useSave();
   return (
     <div className="mt-4 flex flex-wrap items-center gap-3">
-      <a href={`/api/owner?id=${ownerId}`}>What is kept of this person</a>
-      <a href={`/api/care-calendar?owner=${ownerId}`}>Calendar of all their pieces</a>
+      <a href={`/api/owner?id=${ownerId}`}>{wording.whatIsKeptOf}</a>
+      <a href={`/api/care-calendar?owner=${ownerId}`}>{wording.calendarOfAllTheir}</a>
       <Ask
-        opens="Forget this person"
-        title="Forget this person"
-        say="Name, address, letters and what they wrote go for good. The piece, its sale and the trace stay, without a name. Older backups still hold them: delete those you no longer need."
-        does="Forget for good"
+        opens={wording.forgetThisPerson}
+        title={wording.forgetThisPerson}
+        say={wording.nameAddressLettersAnd}
+        does={wording.forgetForGood}
         busy={busy}
         onDo={(close) => void run(() => erase({ ownerId }), close)}
       >
@@ -68,10 +69,10 @@ export function DraftButtons({ ids }: { readonly ids: readonly number[] }) {
   return (
     <span className="flex gap-2">
       <Button disabled={busy} onClick={() => void run(() => settle({ ids, send: true }))}>
-        {all ? `Send all ${ids.length}` : 'Send it'}
+        {all ? wording.sendAll(ids.length) : wording.sendIt}
       </Button>
       <Button look="quiet" disabled={busy} onClick={() => void run(() => settle({ ids, send: false }))}>
-        {all ? 'Throw all away' : 'Throw away'}
+        {all ? wording.throwAllAway : wording.throwAway}
       </Button>
     </span>
   );
@@ -82,7 +83,7 @@ export function AgainButton({ id }: { readonly id: number }) {
   const { busy, run } = useSave();
   return (
     <Button look="quiet" disabled={busy} onClick={() => void run(() => tryAgain({ id }))}>
-      Try again
+      {wording.tryAgain}
     </Button>
   );
 }
@@ -101,12 +102,12 @@ type PieceToolsProps = {
 const USE: readonly Choice[] = [
   { value: 'daily', name: 'daily' },
   { value: 'weekly', name: 'weekly' },
-  { value: 'occasional', name: 'now and then' },
+  { value: 'occasional', name: wording.nowAndThen },
 ];
 const WASH: readonly Choice[] = [
   { value: 'wipe', name: 'wiped' },
-  { value: 'hand', name: 'washed by hand' },
-  { value: 'soak', name: 'left in water' },
+  { value: 'hand', name: wording.washedByHand },
+  { value: 'soak', name: wording.leftInWater },
 ];
 
 /** What the shop may change of a sold piece: where it is, who has it, what came of it, a refill. */
@@ -116,69 +117,69 @@ export function PieceTools({ code, now, countries, languages, bottles, today, cu
       {ended ? null : (
         <>
           <FormSheet
-            opens="Where and how it lives"
-            title="Where and how it lives"
-            say="The looks to come are reckoned anew: dry winter rooms want them sooner."
-            saves="Keep it"
+            opens={wording.whereAndHowIt}
+            title={wording.whereAndHowIt}
+            say={wording.theLooksToCome}
+            saves={wording.keepIt}
             fields={[
               {
                 name: 'country',
-                label: 'Country',
+                label: wording.country,
                 value: now.country,
-                options: [{ value: '', name: 'not known' }, ...countries],
+                options: [{ value: '', name: wording.notKnown }, ...countries],
               },
-              { name: 'language', label: 'Letters and page in', value: now.language, options: languages },
-              { name: 'use', label: 'Used', value: now.use, options: USE },
-              { name: 'wash', label: 'Cleaned', value: now.wash, options: WASH },
+              { name: 'language', label: wording.lettersAndPageIn, value: now.language, options: languages },
+              { name: 'use', label: wording.used, value: now.use, options: USE },
+              { name: 'wash', label: wording.cleaned, value: now.wash, options: WASH },
             ]}
             save={(values) => savePlan({ code, ...values })}
           />
           <FormSheet
-            opens="Who has it"
-            title="Who has it now"
-            say="Letters go there from now on. The sale and the trace stay with who bought it."
-            saves="Keep it"
+            opens={wording.whoHasIt}
+            title={wording.whoHasItNow}
+            say={wording.lettersGoThereFrom}
+            saves={wording.keepIt}
             fields={[
-              { name: 'name', label: 'Name', hint: 'may stay empty' },
-              { name: 'email', label: 'Address for reminders', hint: 'only if they want letters' },
+              { name: 'name', label: wording.name, hint: wording.mayStayEmpty },
+              { name: 'email', label: wording.addressForReminders, hint: wording.onlyIfTheyWant },
             ]}
             save={(values) => saveHolder({ code, ...values })}
           />
         </>
       )}
       <FormSheet
-        opens="Write down"
-        title="What was said of it, or came of it"
-        saves="Keep it"
+        opens={wording.writeDown}
+        title={wording.whatWasSaidOf}
+        saves={wording.keepIt}
         fields={[
           {
             name: 'kind',
-            label: 'What',
+            label: wording.what,
             options: [
               { value: 're-oiled', name: 're-oiled today' },
-              { value: 'wrong', name: 'something is wrong' },
-              { value: 'returned', name: 'it came back' },
-              { value: 'ended', name: 'it is no more' },
+              { value: 'wrong', name: wording.somethingIsWrong },
+              { value: 'returned', name: wording.itCameBack },
+              { value: 'ended', name: wording.itIsNoMore },
             ],
           },
-          { name: 'note', label: 'In a few words' },
+          { name: 'note', label: wording.inAFewWords },
         ]}
         save={(values) => noteReport({ code, ...values })}
       />
       {bottles.length > 0 ? (
         <FormSheet
           opens="Refill"
-          title="A refill for this piece"
-          saves="It leaves the shop"
+          title={wording.aRefillForThis}
+          saves={wording.itLeavesTheShop}
           fields={[
-            { name: 'lotId', label: 'Which tin', options: bottles },
-            { name: 'price', label: `For it (${currency})`, type: 'number', hint: 'empty: given away' },
-            { name: 'soldOn', label: 'On', type: 'date', value: today },
+            { name: 'lotId', label: wording.whichTin, options: bottles },
+            { name: 'price', label: wording.forIt(currency), type: 'number', hint: wording.emptyGivenAway },
+            { name: 'soldOn', label: wording.on, type: 'date', value: today },
           ]}
           save={(values) => sellRefill({ code, ...values })}
         />
       ) : (
-        <span className="self-center text-soft">No tin that renews it is left.</span>
+        <span className="self-center text-soft">{wording.noTinThatRenews}</span>
       )}
     </div>
   );

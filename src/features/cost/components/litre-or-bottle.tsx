@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { largerSaves, packCostPerKg, spoils } from '@/core/cost';
 import { parseMass, parsePositive } from '@/core/quantity';
+import { litreOrBottle as wording } from '@/messages/screens/cost';
 import { SelectField, TextField } from '@/ui/field';
 import { reads } from '@/web/reads-here';
 
@@ -35,11 +36,11 @@ export function LitreOrBottle({ bought, currency }: Props) {
   const perKg = small && large ? { small: packCostPerKg(small), large: packCostPerKg(large) } : null;
   const saved = perKg && rate ? largerSaves(perKg, rate.usedPerMonthG) : null;
   return (
-    <section aria-label="A litre instead of a bottle" className="max-w-3xl">
-      <h2>A litre instead of a bottle</h2>
+    <section aria-label={wording.aLitreInsteadOf} className="max-w-3xl">
+      <h2>{wording.aLitreInsteadOf}</h2>
       <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">
         <SelectField
-          label="Of"
+          label={wording.ofWord}
           value={at}
           onChange={(event) => {
             setAt(Number(event.target.value));
@@ -52,29 +53,29 @@ export function LitreOrBottle({ bought, currency }: Props) {
             </option>
           ))}
         </SelectField>
-        <TextField label="Used a month" {...field('used', of.usedPerMonth)} />
-        <TextField label="Keeps, months" {...field('keeps', of.keepsMonths)} />
+        <TextField label={wording.usedAMonth} {...field('used', of.usedPerMonth)} />
+        <TextField label={wording.keepsMonths} {...field('keeps', of.keepsMonths)} />
         <span />
-        <TextField label={`The small one, ${currency}`} inputMode="decimal" {...field('price', of.price)} />
-        <TextField label="holds" {...field('grams', of.grams)} />
-        <TextField label={`The large one, ${currency}`} inputMode="decimal" {...field('price2')} />
-        <TextField label="holds" {...field('grams2')} placeholder="930 g" />
+        <TextField label={wording.theSmallOne(currency)} inputMode="decimal" {...field('price', of.price)} />
+        <TextField label={wording.holds} {...field('grams', of.grams)} />
+        <TextField label={wording.theLargeOne(currency)} inputMode="decimal" {...field('price2')} />
+        <TextField label={wording.holds} {...field('grams2')} placeholder="930 g" />
       </div>
       <p aria-live="polite" className="text-lg">
         {saved && perKg && small && large ? (
           <>
-            {saved.perYear >= 0 ? 'The large one saves ' : 'The large one costs '}
-            <strong className="reading">
-              {Math.abs(saved.perYear).toFixed(2)} {currency} a year
-            </strong>
-            {saved.perYear >= 0 ? '' : ' more'}: really {perKg.large.toFixed(2)} against {perKg.small.toFixed(2)} {currency} a
-            kilogram.{' '}
-            {spoils(large) > 0
-              ? `${Math.round(100 * spoils(large))} % of it goes off before it is used.`
-              : 'All of it is used in time.'}
+            {saved.perYear >= 0 ? wording.theLargeOneSaves : wording.theLargeOneCosts}
+            <strong className="reading">{wording.aYear(Math.abs(saved.perYear).toFixed(2), currency)}</strong>
+            {wording.reallyAgainstAKilogram(
+              saved.perYear >= 0 ? '' : wording.more,
+              perKg.large.toFixed(2),
+              perKg.small.toFixed(2),
+              currency,
+              spoils(large) > 0 ? wording.ofItGoesOff(Math.round(100 * spoils(large))) : wording.allOfItIs,
+            )}
           </>
         ) : (
-          <span className="text-soft">Type what the large one costs and holds.</span>
+          <span className="text-soft">{wording.typeWhatTheLarge}</span>
         )}
       </p>
     </section>

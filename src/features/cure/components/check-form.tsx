@@ -3,6 +3,7 @@
 import { useRef } from 'react';
 import { CHECK_KINDS, type CheckKind } from '@/core/cure';
 import { CHECK_WORDS } from '@/messages';
+import { checkForm as wording } from '@/messages/screens/cure';
 import { CheckPicture } from '@/trade/drawing/check-picture';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
@@ -30,9 +31,9 @@ export function CheckForm({ batchId, settles, opens }: Props) {
   });
   return (
     <section>
-      <h2 className="mb-1">Check it now</h2>
-      {settles ? <p className="text-soft">Lay it in the warm for an hour first: what weeps comes out then.</p> : null}
-      <TextField label="Seen, before you choose (may stay empty)" {...form.field('note')} />
+      <h2 className="mb-1">{wording.checkItNow}</h2>
+      {settles ? <p className="text-soft">{wording.layItInThe}</p> : null}
+      <TextField label={wording.seenBeforeYouChoose} {...form.field('note')} />
       <ul className="grid gap-x-6 gap-y-4 bench:grid-cols-2">
         {CHECK_KINDS.map((kind) => {
           const { name, how, pass, fail } = CHECK_WORDS[kind];
@@ -44,7 +45,7 @@ export function CheckForm({ batchId, settles, opens }: Props) {
             <li key={kind}>
               <p>
                 <strong>{name}</strong>
-                {opens.includes(kind) ? <span className="text-sm"> opens the release</span> : null}
+                {opens.includes(kind) ? <span className="text-sm">{wording.opensTheRelease}</span> : null}
                 <span className="block text-sm text-soft">{how}</span>
               </p>
               <div className="mt-1 grid grid-cols-2 gap-2">

@@ -13,6 +13,7 @@ import {
   YAxis,
 } from 'recharts';
 import { say } from '@/core/quantity';
+import { fanChart as wording } from '@/messages/screens/cure';
 import { dayMonth } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 import type { FanPoint } from '../fan';
@@ -73,7 +74,7 @@ function LikelyChart({
           y={0.9}
           stroke="var(--fit)"
           strokeDasharray="6 4"
-          label={{ value: 'fit from here', position: 'insideTopRight', fill: 'var(--fit)', fontSize: 13 }}
+          label={{ value: wording.fitFromHere, position: 'insideTopRight', fill: 'var(--fit)', fontSize: 13 }}
         />
         {isBent ? (
           <Line yAxisId="ready" dataKey="unchecked" stroke="var(--soft)" strokeWidth={1.5} {...DRAWN} connectNulls />
@@ -181,10 +182,12 @@ export function FanChart(props: Props) {
         <AirChart points={points} gaps={gaps} nowMs={nowMs} zone={zone} days={days} />
       </div>
       <figcaption className="text-sm text-soft">
-        {words} {marks.length > 0 ? 'Filled mark: a check that passed; hollow: one that did not. ' : ''}
-        {points.some((point) => point.unchecked !== null) ? 'Thin line: the estimate without them. ' : ''}
-        Band: early to late date. Beneath: temperature as read, dotted where it is only expected; grey, the humidity
-        {gaps.length > 0 ? '; red, nothing was read' : ''}.
+        {wording.bandEarlyToLate(
+          words,
+          marks.length > 0 ? wording.filledMarkACheck : '',
+          points.some((point) => point.unchecked !== null) ? wording.thinLineTheEstimate : '',
+          gaps.length > 0 ? wording.redNothingWasRead : '',
+        )}
       </figcaption>
     </figure>
   );

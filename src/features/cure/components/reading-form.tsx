@@ -1,6 +1,7 @@
 'use client';
 
 import { parseHumidity, parseTemperature, say } from '@/core/quantity';
+import { readingForm as wording } from '@/messages/screens/cure';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -29,10 +30,10 @@ export function ReadingForm({ places, at }: Props) {
   const [readTemp, readRh] = [parseTemperature(temp, reads()), parseHumidity(rh)];
   return (
     <Form onSubmit={form.submit}>
-      <h2 className="mb-1">Read the room</h2>
+      <h2 className="mb-1">{wording.readTheRoom}</h2>
       <div className="grid grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)_minmax(0,1fr)_auto] items-start gap-3">
         <SelectField
-          label="Place"
+          label={wording.place}
           {...form.field('placeId')}
           value={placeId}
           onChange={(event) => form.set('placeId', Number(event.target.value))}
@@ -44,19 +45,19 @@ export function ReadingForm({ places, at }: Props) {
           ))}
         </SelectField>
         <TextField
-          label="Temperature"
+          label={wording.temperature}
           hint="18.5, 65F"
           echo={readTemp.ok ? say(readTemp.value, '°C', reads()) : null}
           {...form.field('temp')}
         />
         <TextField
-          label="Humidity"
+          label={wording.humidity}
           hint="55 %"
           echo={readRh.ok ? say(readRh.value, 'fraction', reads()) : null}
           {...form.field('rh')}
         />
         <Button type="submit" className="mt-5" disabled={form.busy}>
-          Read
+          {wording.read}
         </Button>
       </div>
       <Faults of={form.faults} />

@@ -5,6 +5,7 @@ import { type ComponentProps, useEffect, useState } from 'react';
 import { type Climate, type CureMode, cureRate, type ReadyAt, type SeenAt } from '@/core/cure';
 import { MS_PER_HOUR, MS_PER_MINUTE, parseHumidity, parseTemperature, say, sayMinutes } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { whatIf as wording } from '@/messages/screens/cure';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
@@ -83,32 +84,32 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
   }, [rate, ageHours, nowMs, until]);
   const found = rate === null ? undefined : there?.ready;
   const gain = found?.p90 != null && nowReady.p90 !== null ? Math.max(nowReady.p90, nowMs) - found.p90 : 0;
-  const on = (ms: number | null): string => (ms === null ? 'at a date that cannot be said' : dayAndDate(ms, zone));
+  const on = (ms: number | null): string => (ms === null ? wording.atADateThat : dayAndDate(ms, zone));
   return (
-    <section aria-label="What if" className="mt-4">
+    <section aria-label={wording.whatIf} className="mt-4">
       <div className="grid gap-x-4 bench:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)]">
-        <SelectField label="What if from now on it stood" value={id} onChange={(event) => setId(event.target.value)}>
-          <option value="">where it is</option>
+        <SelectField label={wording.whatIfFromNow} value={id} onChange={(event) => setId(event.target.value)}>
+          <option value="">{wording.whereItIs}</option>
           {scenes.map((scene) => (
             <option key={scene.id} value={scene.id}>
               {scene.name}
             </option>
           ))}
-          <option value={OWN}>in other air: type it</option>
+          <option value={OWN}>{wording.inOtherAirType}</option>
         </SelectField>
         {id === OWN ? (
           <>
             <TextField
-              label="Temperature"
+              label={wording.temperature}
               value={temp}
               onChange={(event) => setTemp(event.target.value)}
-              fault={tempC.ok ? undefined : 'like 25 °C or 77 F'}
+              fault={tempC.ok ? undefined : wording.likeCOrF}
             />
             <TextField
-              label="Humidity"
+              label={wording.humidity}
               value={rh}
               onChange={(event) => setRh(event.target.value)}
-              fault={humidity.ok ? undefined : 'like 45 %'}
+              fault={humidity.ok ? undefined : wording.like}
             />
           </>
         ) : null}
@@ -117,17 +118,18 @@ function WhatIf({ chart: { points, nowMs, zone }, under, there, onThere }: WhatI
       <p aria-live="polite" className="min-h-12">
         {found ? (
           <>
-            Most likely {settles ? 'settled' : 'cured'} <strong>{on(found.p50)}</strong>, almost surely by{' '}
+            {wording.mostLikely(settles ? wording.settled : wording.cured)}
+            <strong>{on(found.p50)}</strong>
+            {wording.almostSurelyBy}
             <strong>{on(found.p90)}</strong>:{' '}
             {Math.abs(gain) < MS_PER_HOUR
-              ? 'no different.'
-              : `${sayMinutes(Math.abs(gain) / MS_PER_MINUTE)} ${gain > 0 ? 'sooner' : 'later'}.`}{' '}
-            <span className="text-soft">An estimate.</span>
+              ? wording.noDifferent
+              : `${sayMinutes(Math.abs(gain) / MS_PER_MINUTE)} ${gain > 0 ? wording.sooner : wording.later}.`}{' '}
+            <span className="text-soft">{wording.anEstimate}</span>
           </>
         ) : (
           <span className="text-soft">
-            Almost surely {nowReady.p90 === null ? '' : 'by '}
-            {on(nowReady.p90)} where it stands. Choose another place to see what that changes.
+            {wording.almostSurelyWhereIt(nowReady.p90 === null ? '' : wording.by, on(nowReady.p90))}
           </span>
         )}
       </p>

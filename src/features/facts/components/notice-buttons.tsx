@@ -1,5 +1,6 @@
 'use client';
 
+import { noticeButtons as wording } from '@/messages/screens/facts';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -30,25 +31,21 @@ type SettleProps = {
 export function Settle({ id, number, maySell, isKept }: SettleProps) {
   return (
     <FormSheet
-      opens="Say what becomes of them"
+      opens={wording.sayWhatBecomesOf}
       look="main"
-      title={`What becomes of ${number}`}
-      say={
-        maySell
-          ? 'Every gate that is not met may be signed for, with a reason that is kept.'
-          : 'A gate that is not met may be signed by nobody: they are not sold as what they were made for. Say what the design is for, if that was only guessed, or keep them here.'
-      }
-      saves="Keep it"
+      title={wording.whatBecomesOf(number)}
+      say={maySell ? wording.everyGateThatIs : wording.aGateThatIs}
+      saves={wording.keepIt}
       fields={[
         {
           name: 'settled',
-          label: 'They are',
+          label: wording.theyAre,
           options: [
-            ...(isKept ? [] : [{ value: 'keep', name: 'kept here, not sold' }]),
-            ...(maySell ? [{ value: 'sell', name: 'sold all the same' }] : []),
+            ...(isKept ? [] : [{ value: 'keep', name: wording.keptHereNotSold }]),
+            ...(maySell ? [{ value: 'sell', name: wording.soldAllTheSame }] : []),
           ],
         },
-        { name: 'reason', label: 'Why' },
+        { name: 'reason', label: wording.why },
       ]}
       save={(values) => settle({ id, ...values })}
     />
@@ -60,7 +57,7 @@ export function TakeOffered({ id }: { readonly id: number }) {
   return (
     <>
       <Button look="main" disabled={busy} onClick={() => void run(() => takeOffered({ id }))}>
-        Take the mended one
+        {wording.takeTheMendedOne}
       </Button>
       <Faults of={Object.values(faults)} />
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { aidNumbers as wording } from '@/messages/screens/guide';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
@@ -21,12 +22,12 @@ export function AidNumbers({ emergency, poison, version }: Props) {
   });
   const isMissing = emergency === '' || poison === '';
   return (
-    <Fold says={isMissing ? '▲ Enter the numbers that are called here' : 'Change the numbers'} open={isMissing} className="mt-2">
+    <Fold says={isMissing ? wording.enterTheNumbersThat : wording.changeTheNumbers} open={isMissing} className="mt-2">
       <Form className="flex max-w-xl flex-wrap items-start gap-4" onSubmit={form.submit}>
-        <TextField label="Emergency" {...form.field('emergency')} hint="112, 911, …" inputMode="tel" />
-        <TextField label="Poison centre" {...form.field('poison')} hint="of your country or region" inputMode="tel" />
+        <TextField label={wording.emergency} {...form.field('emergency')} hint="112, 911, …" inputMode="tel" />
+        <TextField label={wording.poisonCentre} {...form.field('poison')} hint={wording.ofYourCountryOr} inputMode="tel" />
         <Button type="submit" className="mt-5" disabled={form.busy}>
-          Keep
+          {wording.keep}
         </Button>
         <Faults of={form.faults} />
       </Form>

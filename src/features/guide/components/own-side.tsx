@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { School } from '@/core/guide';
+import { ownSide as wording } from '@/messages/screens/guide';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Faults, TextField } from '@/ui/field';
@@ -32,37 +33,33 @@ export function OwnSide({ question, schools, houseSchool, own, isLookedAt }: Pro
       }}
     >
       <Choice
-        asks="This shop holds with"
+        asks={wording.thisShopHoldsWith}
         value={school}
         options={schools.map((one) => ({
           value: one.id,
-          name: `${one.says}${one.id === houseSchool ? ' (the house’s choice)' : ''}`,
+          name: `${one.says}${one.id === houseSchool ? wording.theHousesChoice : ''}`,
         }))}
         onChange={setSchool}
       />
       <TextField
-        label="Why"
+        label={wording.why}
         value={reason}
         onChange={(event) => setReason(event.target.value)}
         fault={saving.faults.reason}
-        hint="kept with the rule; whoever starts a batch reads it"
+        hint={wording.keptWithTheRule}
       />
       <Faults of={saving.rest(['reason'])} />
       <div className="flex flex-wrap gap-3">
         <Button look="main" type="submit" disabled={saving.busy}>
-          {own ? 'Change our rule' : 'Make it our rule'}
+          {own ? wording.changeOurRule : wording.makeItOurRule}
         </Button>
         {own ? (
           <Button onClick={() => save('')} disabled={saving.busy}>
-            Back to the house’s choice
+            {wording.backToTheHouses}
           </Button>
         ) : null}
       </div>
-      <p className="mt-2 max-w-prose text-sm text-soft">
-        {isLookedAt
-          ? 'It warns where a batch is started against it, and ranks finishes in “Which finish?”. It opens no gate: what must not be sold stays so.'
-          : 'It is kept and shown here; no screen can look at it for you.'}
-      </p>
+      <p className="mt-2 max-w-prose text-sm text-soft">{isLookedAt ? wording.itWarnsWhereA : wording.itIsKeptAnd}</p>
     </Form>
   );
 }

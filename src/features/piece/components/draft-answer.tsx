@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { Amiss } from '@/core/care';
+import { draftAnswer as wording } from '@/messages/screens/piece';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Link } from '@/ui/link';
@@ -23,11 +24,11 @@ export function DraftAnswer({ code, amiss }: { readonly code: string; readonly a
           )
         }
       >
-        Put it among the letters
+        {wording.putItAmongThe}
       </Button>
       <span role="status">
-        {drafted === null ? '' : drafted > 0 ? 'A draft waits to be read. ' : 'It is among them already. '}
-        {drafted === null ? null : <Link href="/care#letters">To the letters</Link>}
+        {drafted === null ? '' : drafted > 0 ? wording.aDraftWaitsTo : wording.itIsAmongThem}
+        {drafted === null ? null : <Link href="/care#letters">{wording.toTheLetters}</Link>}
       </span>
       <Faults of={rest([])} />
     </div>

@@ -2,11 +2,12 @@
 
 import { useMemo, useState } from 'react';
 import { BURST_S } from '@/core/melt';
+import { bursts as wording } from '@/messages/screens/pour';
 import { useAlarms } from '@/trade/hands/use-alarms';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/now';
 
-const BURST_OVER = 'The burst is over: stir down to the bottom, and read.';
+const BURST_OVER = wording.theBurstIsOver;
 const NO_ACTIONS: readonly never[] = [];
 
 type BurstsProps = { readonly pourId: number; readonly nowMs: number; readonly busy: boolean; readonly onBurst: () => void };
@@ -31,7 +32,7 @@ export function Bursts({ pourId, nowMs, busy, onBurst }: BurstsProps) {
           onBurst();
         }}
       >
-        Another burst of {BURST_S} s
+        {wording.anotherBurstOfS(BURST_S)}
       </Button>
       {leftS === null ? null : (
         <span role="status" className="reading font-semibold">

@@ -3,6 +3,7 @@
 import { z } from 'zod';
 import { FIRST_RESIDUE_G, fill, HOT_BRIM_LIMIT } from '@/core/blend';
 import { figureDown, parseMass, say, signOf } from '@/core/quantity';
+import { filling as wording } from '@/messages/screens/pour';
 import { GRIDS, type LabelFacts, labelOf, typeFor } from '@/print/label';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -144,9 +145,9 @@ function LabelAhead({ facts, netG }: { readonly facts: LabelFacts | null; readon
   const label = labelOf({ ...facts, netG }, reads(), catalogue());
   const size = typeFor(label, grid);
   return (
-    <Fold line="words" className="my-3" says="What its label will say">
+    <Fold line="words" className="my-3" says={wording.whatItsLabelWill}>
       {size === null ? (
-        <p className="text-soft">All that it must say does not fit this sheet of labels: choose a larger one when you print.</p>
+        <p className="text-soft">{wording.allThatItMust}</p>
       ) : (
         <LabelDrawn label={label} code={null} grid={grid} size={size} />
       )}
@@ -162,19 +163,19 @@ export function Filling(props: Props) {
   return (
     <section>
       <p className="text-lg">
-        <strong className="reading text-3xl">{say(massG, 'g', reads())}</strong> in the pot. Below the brim, in one go; what is
-        left over goes in the shop jar.
+        <strong className="reading text-3xl">{say(massG, 'g', reads())}</strong>
+        {wording.inThePotBelow}
       </p>
       {cold ? <p className="mt-2 max-w-prose border-late border-l-8 bg-paper px-4 py-2">{cold}</p> : null}
       <table className="mt-3 w-full">
         <thead>
           <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">Jar or tin</th>
-            <th className="py-1 font-normal">There</th>
-            <th className="w-28 py-1 font-normal">Filled</th>
-            <th className="w-28 py-1 font-normal">Net, reckoned</th>
-            <th className="w-64 py-1 font-normal">Some of them weighed, jar and all</th>
-            <th className="py-1 font-normal">Hot level</th>
+            <th className="py-1 font-normal">{wording.jarOrTin}</th>
+            <th className="py-1 font-normal">{wording.there}</th>
+            <th className="w-28 py-1 font-normal">{wording.filled}</th>
+            <th className="w-28 py-1 font-normal">{wording.netReckoned}</th>
+            <th className="w-64 py-1 font-normal">{wording.someOfThemWeighed}</th>
+            <th className="py-1 font-normal">{wording.hotLevel}</th>
           </tr>
         </thead>
         <tbody>
@@ -191,30 +192,28 @@ export function Filling(props: Props) {
           ))}
         </tbody>
       </table>
-      {jars.length === 0 ? (
-        <p className="my-3">No jars are in the stores. Enter a size under Stores, or keep the whole pot as the shop jar.</p>
-      ) : null}
+      {jars.length === 0 ? <p className="my-3">{wording.noJarsAreIn}</p> : null}
       <div className="mt-3 flex flex-wrap items-start gap-8">
-        <TextField className="w-44" label="Stays in the pot" {...form.field('residue')} hint="not in any jar" />
-        <SelectField className="w-72" label="What becomes of it" {...form.field('residueIs')}>
-          <option value="lost">it is wiped out and lost</option>
-          <option value="tool-wax">it is scraped out as tool wax</option>
+        <TextField className="w-44" label={wording.staysInThePot} {...form.field('residue')} hint={wording.notInAnyJar} />
+        <SelectField className="w-72" label={wording.whatBecomesOfIt} {...form.field('residueIs')}>
+          <option value="lost">{wording.itIsWipedOut}</option>
+          <option value="tool-wax">{wording.itIsScrapedOut}</option>
         </SelectField>
         <p className={`pt-6 text-lg ${leftG < -0.05 ? 'font-semibold text-late' : ''}`} role="status">
           {leftG < -0.05
-            ? `▲ ${say(-leftG, 'g', reads())} more than there is`
-            : `${say(Math.max(0, leftG), 'g', reads())} left for the shop jar`}
+            ? wording.moreThanThereIs(say(-leftG, 'g', reads()))
+            : wording.leftForTheShop(say(Math.max(0, leftG), 'g', reads()))}
         </p>
       </div>
       {asksLumps ? (
         <Tick checked={noLumps} onChange={() => form.set('noLumps', !noLumps)}>
-          Looked at against the light: no lump of wax is left
+          {wording.lookedAtAgainstThe}
         </Tick>
       ) : null}
       <LabelAhead facts={props.label} netG={labelNet} />
       <Faults of={form.faults} />
       <Button look="hand" big disabled={form.busy || leftG < -0.05} onClick={() => form.submit()}>
-        Filled
+        {wording.filled}
       </Button>
     </section>
   );
@@ -243,7 +242,7 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
       <td className="pr-4">
         <TextField
           label=""
-          aria-label={`${jar.name}: how many filled`}
+          aria-label={wording.howManyFilled(jar.name)}
           inputMode="numeric"
           {...form.field(`jars.${i}.count`)}
           value={count}
@@ -252,7 +251,7 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
       <td className="pr-4">
         <TextField
           label=""
-          aria-label={`${jar.name}: net mass`}
+          aria-label={wording.netMass(jar.name)}
           inputMode="decimal"
           {...form.field(`jars.${i}.net`)}
           value={net}
@@ -262,16 +261,16 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
       <td className="pr-4">
         <TextField
           label=""
-          aria-label={`${jar.name}: weighed, with the jar`}
+          aria-label={wording.weighedWithTheJar(jar.name)}
           {...form.field(`jars.${i}.weighed`)}
-          hint={
-            jar.tareG === null
-              ? 'its tare is not known: weigh on a tared empty'
-              : `one or several, with a space between; tare ${say(jar.tareG, 'g', reads())}`
-          }
+          hint={jar.tareG === null ? wording.itsTareIsNot : wording.oneOrSeveralWith(say(jar.tareG, 'g', reads()))}
           echo={
             samples
-              ? `${say(samples.meanG, 'g', reads())} on average, ${say(samples.spreadG, 'g', reads())} apart; label ${say(samples.lowestG, 'g', reads())}`
+              ? wording.onAverageApartLabel(
+                  say(samples.meanG, 'g', reads()),
+                  say(samples.spreadG, 'g', reads()),
+                  say(samples.lowestG, 'g', reads()),
+                )
               : null
           }
         />
@@ -279,7 +278,7 @@ function JarRow({ jar, form, at: i, count, net, brim }: RowProps) {
       <td className={`reading py-3 ${high ? 'font-semibold text-late' : 'text-soft'}`}>
         {brim === undefined
           ? '–'
-          : `${high ? '▲ ' : ''}${say(brim, 'fraction', reads())} of the brim${high ? ': fill in two goes' : ''}`}
+          : wording.ofTheBrim(high ? '▲ ' : '', say(brim, 'fraction', reads()), high ? wording.fillInTwoGoes : '')}
       </td>
     </tr>
   );

@@ -3,6 +3,7 @@
 import type { Gathered } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
+import { gather as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
@@ -29,8 +30,8 @@ type Props = {
 export function Gather({ gathered, lots, residueG, onDone }: Props) {
   const isShort = gathered.some((one) => one.shortG > 0);
   return (
-    <section aria-label="Gather">
-      <p className="mb-3 text-lg">Fetch these, the earliest best-before first. Scale, pot, spoon, dry cloth.</p>
+    <section aria-label={wording.gather}>
+      <p className="mb-3 text-lg">{wording.fetchTheseTheEarliest}</p>
       <ol className="max-w-3xl">
         {gathered.map((one) => {
           const ingredient = findIngredient(one.ingredient, catalogue());
@@ -47,11 +48,13 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
                     const lot = lots.find((each) => each.id === take.lotId);
                     return (
                       <span key={take.lotId} className="block">
-                        {i > 0 ? 'then ' : ''}
-                        {say(take.grams, 'g', reads())} from <strong>{lot?.number}</strong>
+                        {wording.from(i > 0 ? wording.thenWord : '', say(take.grams, 'g', reads()))}
+                        <strong>{lot?.number}</strong>
                         <span className="text-soft">
-                          , {say(lot?.leftG ?? 0, 'g', reads())} there
-                          {lot?.bestBefore ? `, best before ${longDate(lot.bestBefore)}` : ''}
+                          {wording.there(
+                            say(lot?.leftG ?? 0, 'g', reads()),
+                            lot?.bestBefore ? wording.bestBefore(longDate(lot.bestBefore)) : '',
+                          )}
                         </span>
                         {lot?.doubt ? <strong className="block text-late">▲ {lot.doubt}</strong> : null}
                       </span>
@@ -60,7 +63,9 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
                 </span>
                 {one.shortG > 0 ? (
                   <span className="block font-semibold text-late">
-                    ▲ {say(one.shortG, 'g', reads())} short. <Link href="/stores">Receive a lot</Link>, or make less.
+                    {wording.short(say(one.shortG, 'g', reads()))}
+                    <Link href="/stores">{wording.receiveALot}</Link>
+                    {wording.orMakeLess}
                   </span>
                 ) : null}
               </span>
@@ -69,11 +74,9 @@ export function Gather({ gathered, lots, residueG, onDone }: Props) {
           );
         })}
       </ol>
-      {residueG > 0 ? (
-        <p className="mt-2 text-soft">{say(residueG, 'g', reads())} of it stays in the pot, as it did before.</p>
-      ) : null}
+      {residueG > 0 ? <p className="mt-2 text-soft">{wording.ofItStaysIn(say(residueG, 'g', reads()))}</p> : null}
       <Button look="hand" big className="mt-4" onClick={onDone}>
-        {isShort ? 'Weigh what there is' : 'All is at hand'}
+        {isShort ? wording.weighWhatThereIs : wording.allIsAtHand}
       </Button>
     </section>
   );

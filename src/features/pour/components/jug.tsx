@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { jugMark, type Running, readJug, shareIfKept } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { parseVolume, say, sayOther } from '@/core/quantity';
+import { jug as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -73,68 +74,72 @@ export function Jug(props: Props) {
       }}
     >
       <p className="text-lg">
-        {correcting ? 'Read again: ' : ''}
+        {correcting ? wording.readAgain : ''}
         <strong>{name}</strong>
-        {isWax ? ', melted, read hot' : ''}
-        {written ? <span className="text-soft"> (written as {written})</span> : null}
+        {isWax ? wording.meltedReadHot : ''}
+        {written ? <span className="text-soft">{wording.writtenAs(written)}</span> : null}
       </p>
       <div className="mt-2 grid gap-4 bench:grid-cols-2">
         <div className="border-4 border-ink px-4 py-2">
-          <p className="label">+ Add</p>
+          <p className="label">{wording.add}</p>
           <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.addMl, 'ml', reads(), 0)}</p>
-          <p className="text-soft">{sayOther(mark.addMl, 'ml', reads())} more than is in it</p>
+          <p className="text-soft">{wording.moreThanIsIn(sayOther(mark.addMl, 'ml', reads()))}</p>
         </div>
         <div className="bg-ink px-4 py-2 text-bench">
-          <p className="label !text-bench">▔ Until the jug stands at</p>
+          <p className="label !text-bench">{wording.untilTheJugStands}</p>
           <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">
             {say(mark.levelMl, 'ml', reads(), 0)}
           </p>
           <p>
-            {sayOther(mark.levelMl, 'ml', reads())}, all in all
-            {beforeMl > 0 ? `; it stands at ${say(beforeMl, 'ml', reads())} now` : '; it is empty now'}
+            {wording.allInAll(
+              sayOther(mark.levelMl, 'ml', reads()),
+              beforeMl > 0 ? wording.itStandsAtNow(say(beforeMl, 'ml', reads())) : wording.itIsEmptyNow,
+            )}
           </p>
         </div>
       </div>
       <div className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]">
         <TextField
-          label="The jug stands at"
+          label={wording.theJugStandsAt}
           value={level}
           onChange={(event) => setLevel(event.target.value)}
           placeholder={say(mark.levelMl, 'ml', reads(), 0)}
-          hint="empty: at its mark. Read at eye height, on a level table"
-          fault={faults.level ?? (typed && !typed.ok ? 'like 950 ml, 4 cups, 32 US fl oz' : undefined)}
+          hint={wording.emptyAtItsMark}
+          fault={faults.level ?? (typed && !typed.ok ? wording.likeMlCupsUs : undefined)}
         />
         {practice ? (
-          <p className="pt-6 text-soft">from no lot: it is practice</p>
+          <p className="pt-6 text-soft">{wording.fromNoLotIt}</p>
         ) : (
           <LotField hidden={false} choices={choices} value={lotId} disabled={correcting} fault={faults.lotId} onChoose={setLot} />
         )}
         <Button look="hand" big type="submit" className="bench:mt-5" disabled={busy || asks || (typed !== null && !typed.ok)}>
-          {level.trim() === '' ? 'It stands at the mark' : 'Measured'}
+          {level.trim() === '' ? wording.itStandsAtThe : wording.measured}
         </Button>
       </div>
       {asks && typed?.ok ? (
         <div role="alert" className="mt-3 border-late border-l-8 bg-paper px-4 py-3">
           <p className="text-lg font-semibold">
             {read?.as === 'filled-to'
-              ? `▲ Filled to ${say(mark.addMl, 'ml', reads())}, where ${say(mark.addMl, 'ml', reads())} should have been added?`
-              : `▲ ${say(mark.levelMl, 'ml', reads())} added, where it should have been filled to ${say(mark.levelMl, 'ml', reads())}?`}
+              ? wording.filledToWhereShould(say(mark.addMl, 'ml', reads()))
+              : wording.addedWhereItShould(say(mark.levelMl, 'ml', reads()))}
           </p>
           <p>
-            Kept so, the blend would hold <strong className="reading">{share(target - toGoG + grams)}</strong>{' '}
-            {name.toLowerCase()} by weight instead of <span className="reading">{share(target)}</span>.{' '}
+            {wording.keptSoTheBlend}
+            <strong className="reading">{share(target - toGoG + grams)}</strong>
+            {wording.byWeightInsteadOf(name.toLowerCase())}
+            <span className="reading">{share(target)}</span>.{' '}
             {read?.as === 'filled-to'
-              ? `Add ${say(mark.levelMl - typed.value, 'ml', reads())} more, until it stands at ${say(mark.levelMl, 'ml', reads(), 0)}.`
+              ? wording.addMoreUntilIt(say(mark.levelMl - typed.value, 'ml', reads()), say(mark.levelMl, 'ml', reads(), 0))
               : ''}
           </p>
           <div className="mt-2 flex flex-wrap gap-3">
             {read?.as === 'filled-to' ? (
               <Button look="hand" onClick={() => setLevel('')}>
-                I add the rest
+                {wording.iAddTheRest}
               </Button>
             ) : null}
             <Button disabled={busy} onClick={() => send(true)}>
-              It is in so: keep it
+              {wording.itIsInSo}
             </Button>
           </div>
         </div>

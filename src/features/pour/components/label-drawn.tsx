@@ -1,3 +1,4 @@
+import { labelDrawn as wording } from '@/messages/screens/pour';
 import { codeMm, type Grid, type Label, PAD_MM } from '@/print/label';
 
 type Props = {
@@ -35,7 +36,7 @@ export function LabelDrawn({ label, code, grid, size }: Props) {
             // biome-ignore lint/performance/noImgElement: a code drawn on the server
             <img
               src={code}
-              alt="Code of the lot"
+              alt={wording.codeOfTheLot}
               style={{ width: `${codeMm(grid.height) * 1.9}mm`, height: `${codeMm(grid.height) * 1.9}mm` }}
             />
           )}
@@ -49,9 +50,7 @@ export function LabelDrawn({ label, code, grid, size }: Props) {
         </p>
         <p>{label.shop}</p>
       </div>
-      <figcaption className="reading mt-1 text-sm text-soft">
-        {grid.width} × {grid.height} mm, set in {size} pt; shown at almost twice its size
-      </figcaption>
+      <figcaption className="reading mt-1 text-sm text-soft">{wording.mmSetInPt(grid.width, grid.height, size)}</figcaption>
     </figure>
   );
 }

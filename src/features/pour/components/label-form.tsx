@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { LANGUAGES } from '@/core/care';
 import { LANGUAGE_NAMES } from '@/messages/care';
+import { labelForm as wording } from '@/messages/screens/pour';
 import { fitsPage, GRIDS, type Grid, type Label, sheetFault, typeFor } from '@/print/label';
 import { linkLook } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
@@ -26,12 +27,12 @@ const NAMES: Readonly<Record<keyof typeof OWN, string>> = {
   rows: 'Down',
   width: 'Width',
   height: 'Height',
-  left: 'Left edge',
-  top: 'Top edge',
-  gapX: 'Gap across',
-  gapY: 'Gap down',
-  pageWidth: 'Page width',
-  pageHeight: 'Page height',
+  left: wording.leftEdge,
+  top: wording.topEdge,
+  gapX: wording.gapAcross,
+  gapY: wording.gapDown,
+  pageWidth: wording.pageWidth,
+  pageHeight: wording.pageHeight,
 };
 
 const ownGrid = (own: typeof OWN): Grid => {
@@ -76,7 +77,7 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
     <div className="grid gap-8 bench:grid-cols-2">
       <div>
         <SelectField
-          label="Language"
+          label={wording.language}
           value={label.language}
           onChange={(event) => router.replace(`?lang=${event.target.value}`, { scroll: false })}
         >
@@ -86,13 +87,13 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
             </option>
           ))}
         </SelectField>
-        <SelectField label="Sheet" value={gridId} onChange={(event) => setGridId(event.target.value)}>
+        <SelectField label={wording.sheet} value={gridId} onChange={(event) => setGridId(event.target.value)}>
           {GRIDS.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
             </option>
           ))}
-          <option value="own">my own, in millimetres</option>
+          <option value="own">{wording.myOwnInMillimetres}</option>
         </SelectField>
         {gridId === 'own' ? (
           <div className="grid grid-cols-4 gap-x-4">
@@ -108,29 +109,30 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
           </div>
         ) : null}
         <div className="grid grid-cols-2 gap-4">
-          <TextField label="How many" value={count} onChange={(event) => setCount(event.target.value)} inputMode="numeric" />
           <TextField
-            label="Beginning at place"
+            label={wording.howMany}
+            value={count}
+            onChange={(event) => setCount(event.target.value)}
+            inputMode="numeric"
+          />
+          <TextField
+            label={wording.beginningAtPlace}
             value={from}
             onChange={(event) => setFrom(event.target.value)}
             inputMode="numeric"
-            hint="for a part-used sheet"
+            hint={wording.forAPartUsed}
           />
         </div>
         <ToPrint query={query} fault={!lies ? NOT_ON_PAGE : size === null ? NO_ROOM : fault} />
-        <p className="mt-3 max-w-prose text-sm text-soft">
-          What a label must say, and how large, differs from place to place: follow your local rules for weights, contents,
-          contact with food, and the law on labelling chemicals: where it asks for signs, a signal word or a child-proof cap, this
-          label does not replace them. Rendle certifies nothing.
-        </p>
+        <p className="mt-3 max-w-prose text-sm text-soft">{wording.whatALabelMust}</p>
       </div>
       {lies && size !== null ? <LabelDrawn label={label} code={code} grid={grid} size={size} /> : null}
     </div>
   );
 }
 
-const NO_ROOM = 'All that must be said does not fit so small a label. Choose a larger one.';
-const NOT_ON_PAGE = 'These labels do not lie within their page. Check the millimetres.';
+const NO_ROOM = wording.allThatMustBe;
+const NOT_ON_PAGE = wording.theseLabelsDoNot;
 
 /** The sheets to print, or why there are none. */
 function ToPrint({ query, fault }: { readonly query: URLSearchParams; readonly fault: string | null }) {
@@ -141,10 +143,10 @@ function ToPrint({ query, fault }: { readonly query: URLSearchParams; readonly f
   ) : (
     <p className="flex flex-wrap gap-3">
       <a className={linkLook('main', true)} href={`/api/label?as=pdf&${query}`} target="_blank" rel="noreferrer">
-        Sheets as PDF
+        {wording.sheetsAsPdf}
       </a>
       <a className={linkLook('plain', true)} href={`/api/label?as=png&${query}`}>
-        One as a picture
+        {wording.oneAsAPicture}
       </a>
     </p>
   );

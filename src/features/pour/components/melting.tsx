@@ -8,6 +8,7 @@ import { figure, MS_PER_MINUTE, parseTemperature, say, sayMinutes, signOf } from
 import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
 import { HEATER_WORDS, POT_CALL_WORDS, POT_HEATER_GUARDS, sayIssue } from '@/messages';
+import { melting as wording } from '@/messages/screens/pour';
 import { HeatLadder } from '@/trade/drawing/heat-ladder';
 import { AlarmSwitch } from '@/trade/hands/alarm-switch';
 import { useAlarms } from '@/trade/hands/use-alarms';
@@ -59,10 +60,10 @@ const REHEARSED_MIN = 120;
 
 /** Before it is read: how the vessel is set. */
 const SET_IT: Readonly<Record<PotHeater, string>> = {
-  'water-bath': 'Set the vessel in the water bath, off its bottom, and read the thermometer.',
-  'slow-cooker': 'Switch it to low and read the thermometer.',
-  microwave: 'One burst, stir, and read the thermometer.',
-  hob: 'Better: set it in a water bath first.',
+  'water-bath': wording.setTheVesselIn,
+  'slow-cooker': wording.switchItToLow,
+  microwave: wording.oneBurstStirAnd,
+  hob: wording.betterSetItIn,
 };
 
 /** What the pot says now: its gravest call, or that it is not clear yet. */
@@ -74,7 +75,7 @@ function adviceNow(
 ): { readonly text: string; readonly bad: boolean } {
   const [first] = calls;
   if (first) return { text: POT_CALL_WORDS[first](heat, reads()), bad: POT_ALARMS.includes(first) || first === 'near-ceiling' };
-  return { text: tempC === null ? SET_IT[heater] : 'Not clear yet. Stir now and then.', bad: false };
+  return { text: tempC === null ? SET_IT[heater] : wording.notClearYetStir, bad: false };
 }
 
 /** What the pot calls out, on the screen and aloud where this device calls. */
@@ -121,7 +122,7 @@ export function Melting(props: Props) {
       <section>
         <p className="reading text-[clamp(4rem,10vw,8rem)] font-semibold leading-none">
           {now === null ? '–' : figure(now, '°C', reads(), 0)}
-          <span className="ml-2 text-[0.3em] font-normal text-soft">{signOf('°C', reads())} in the pot</span>
+          <span className="ml-2 text-[0.3em] font-normal text-soft">{wording.inThePot(signOf('°C', reads()))}</span>
         </p>
         <p role={words.bad ? 'alert' : 'status'} className={`mt-2 text-lg font-semibold ${words.bad ? 'text-late' : ''}`}>
           {words.bad ? '▲ ' : ''}
@@ -138,18 +139,18 @@ export function Melting(props: Props) {
         <Conflict heat={heat} />
         <SelectField
           className="mt-2 max-w-xs"
-          label="Warmed by"
+          label={wording.warmedBy}
           value={heater ?? ''}
           onChange={(event) => {
             const chosen = POT_HEATERS.find((one) => one === event.target.value);
             if (chosen) void run(() => warmedBy({ pourId, heater: chosen }));
           }}
         >
-          <option value="">not said yet</option>
+          <option value="">{wording.notSaidYet}</option>
           {POT_HEATERS.map((one) => (
             <option key={one} value={one}>
               {HEATER_WORDS[one]}
-              {one === 'hob' ? ': not advised' : ''}
+              {one === 'hob' ? wording.notAdvised : ''}
             </option>
           ))}
         </SelectField>
@@ -162,7 +163,7 @@ export function Melting(props: Props) {
             disabled={busy}
             onClick={() => void run(() => onTheHeat({ pourId, version, panId: pan?.id ?? null }))}
           >
-            {heatedBy === 'microwave' ? 'The first burst' : 'It is on the heat'}
+            {heatedBy === 'microwave' ? wording.theFirstBurst : wording.itIsOnThe}
           </Button>
         ) : (
           <p className="mt-3 flex flex-wrap items-center gap-3">
@@ -170,7 +171,7 @@ export function Melting(props: Props) {
               <Bursts pourId={pourId} nowMs={props.nowMs} busy={busy} onBurst={() => void run(() => atThePot({ pourId }))} />
             ) : (
               <Button disabled={busy} onClick={() => void run(() => atThePot({ pourId }))}>
-                I am at the pot
+                {wording.iAmAtThe}
               </Button>
             )}
             <AlarmSwitch />
@@ -187,21 +188,17 @@ export function Melting(props: Props) {
                   pot: rehearsed,
                   startMin: onHeatAt === null ? 0 : (Date.now() - onHeatAt) / MS_PER_MINUTE,
                 });
-                setPort(port ? null : portOf('practice thermometer', 'temp', sim));
+                setPort(port ? null : portOf(wording.practiceThermometer, 'temp', sim));
               }}
             >
-              {port ? 'Put the practice thermometer away' : 'Use the practice thermometer'}
+              {port ? wording.putThePracticeThermometer : wording.useThePracticeThermometer}
             </Button>
-            {live.trouble ? (
-              <span className="font-semibold text-late">▲ the thermometer is silent: dip another, and type it</span>
-            ) : null}
+            {live.trouble ? <span className="font-semibold text-late">{wording.theThermometerIsSilent}</span> : null}
           </p>
         ) : null}
         <Faults of={rest([])} />
         <Button look="hand" big className="mt-2" disabled={busy} onClick={() => void run(() => offTheHeat({ pourId, version }))}>
-          {heat.addBelowC === undefined
-            ? 'Clear, off the heat'
-            : `Below ${say(heat.addBelowC, '°C', reads())}: on to the solvent`}
+          {heat.addBelowC === undefined ? wording.clearOffTheHeat : wording.belowOnToThe(say(heat.addBelowC, '°C', reads()))}
         </Button>
         <WentWrong pourId={pourId} />
       </section>
@@ -278,7 +275,7 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
       <Form className="mt-4 flex items-start gap-4" onSubmit={form.submit}>
         <TextField
           className="w-56"
-          label="The thermometer says"
+          label={wording.theThermometerSays}
           inputMode="decimal"
           hint="68, 150F"
           echo={typed.ok ? say(typed.value, '°C', reads()) : null}
@@ -286,7 +283,7 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
           fault={temp !== '' && !typed.ok ? typed.issues.map((one) => sayIssue(one, reads())).join(' ') : form.fault('temp')}
         />
         <Button look="plain" big type="submit" className="mt-5" disabled={form.busy || temp === ''}>
-          Read
+          {wording.read}
         </Button>
       </Form>
       <Faults of={form.faults} />
@@ -302,12 +299,13 @@ function Conflict({ heat }: Pick<Props, 'heat'>) {
     <p className="mt-2 border-late border-l-8 bg-paper px-4 py-2">
       {conflict === 'in-two-goes' ? (
         <>
-          <strong>In two goes:</strong> melt the harder wax in part of the oil first, let it fall below{' '}
-          {heat.holdMaxC === null ? 'the ceiling' : say(heat.holdMaxC, '°C', reads())}, then stir in the rest.
+          <strong>{wording.inTwoGoes}</strong>
+          {wording.meltTheHarderWax(heat.holdMaxC === null ? wording.theCeiling : say(heat.holdMaxC, '°C', reads()))}
         </>
       ) : (
         <>
-          <strong>It will set grainy:</strong> its wax is not even clear below the ceiling. Use less of the hardest wax next time.
+          <strong>{wording.itWillSetGrainy}</strong>
+          {wording.itsWaxIsNot}
         </>
       )}
     </p>
@@ -319,22 +317,19 @@ function WentWrong({ pourId }: Pick<Props, 'pourId'>) {
   const { busy, rest, run } = useSave<void>();
   return (
     <>
-      <Fold className="mt-4" line="strong" says="Something went wrong">
+      <Fold className="mt-4" line="strong" says={wording.somethingWentWrong}>
         <div className="flex flex-wrap gap-2">
           <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'browned', spoilt: true }))}>
-            It browned: tool wax
+            {wording.itBrownedToolWax}
           </Button>
           <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: false }))}>
-            The bath boiled dry, nothing browned
+            {wording.theBathBoiledDry}
           </Button>
           <Button disabled={busy} onClick={() => void run(() => heatSlip({ pourId, kind: 'boiled-dry', spoilt: true }))}>
-            The bath boiled dry and it browned
+            {wording.theBathBoiledDryAnd}
           </Button>
         </div>
-        <p className="mt-1 max-w-prose text-sm text-soft">
-          Browned wax is held: it goes on no board, and stays as tool wax. A dry bath: heat off, let the pan cool before water
-          goes in.
-        </p>
+        <p className="mt-1 max-w-prose text-sm text-soft">{wording.brownedWaxIsHeld}</p>
       </Fold>
       <Faults of={rest([])} />
     </>
@@ -368,19 +363,22 @@ function Curve(props: CurveProps) {
           <PotFacts pourId={pourId} pieceMm={pieceMm} waterG={props.waterG} usualG={pan?.waterG ?? null} />
           {clearAt !== null && trace.length > 0 ? (
             <p>
-              Rehearsed: clear after about <strong className="reading">{sayMinutes(clearAt)}</strong> on the heat, from{' '}
-              {say(pieceMm, 'mm', reads())} pieces
-              {shavedAt !== null && clearAt - shavedAt >= 1
-                ? `; shaved to ${say(SHAVED_MM, 'mm', reads())} it would be ${sayMinutes(clearAt - shavedAt)} sooner`
-                : ''}
-              .{dryAt === null ? '' : ` The bath would be dry after ${sayMinutes(dryAt)}.`}
+              {wording.rehearsedClearAfterAbout}
+              <strong className="reading">{sayMinutes(clearAt)}</strong>
+              {wording.onTheHeatFrom(
+                say(pieceMm, 'mm', reads()),
+                shavedAt !== null && clearAt - shavedAt >= 1
+                  ? wording.shavedToItWould(say(SHAVED_MM, 'mm', reads()), sayMinutes(clearAt - shavedAt))
+                  : '',
+                dryAt === null ? '' : wording.theBathWouldBe(sayMinutes(dryAt)),
+              )}
             </p>
           ) : null}
         </>
       ) : (
-        <p className="text-soft">Only a water bath is rehearsed. Here the thermometer alone says how it stands: read it often.</p>
+        <p className="text-soft">{wording.onlyAWaterBath}</p>
       )}
-      <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label="Thermometer log">
+      <ol className="reading flex flex-wrap gap-x-4 text-soft" aria-label={wording.thermometerLog}>
         {temperatures.map(({ at, tempC }) => (
           <li key={at}>{say(tempC, '°C', reads())}</li>
         ))}

@@ -2,6 +2,7 @@
 
 import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
+import { overpour as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
@@ -19,20 +20,21 @@ export function Overpour({ ingredient, overG, busy, onRescale, onSpread }: Props
   return (
     <div role="alert" className="mb-4 border-late border-l-8 bg-paper px-4 py-3">
       <p className="text-lg font-semibold">
-        ▲ {say(overG, 'g', reads())} too much {findIngredient(ingredient, catalogue())?.name.toLowerCase()}
+        {wording.tooMuch(say(overG, 'g', reads()))}
+        {findIngredient(ingredient, catalogue())?.name.toLowerCase()}
       </p>
       <div className="mt-2 grid gap-x-6 gap-y-2 bench:grid-cols-2">
         <div>
           <Button look="late" big disabled={busy} onClick={onRescale}>
-            Rescale the pot
+            {wording.rescaleThePot}
           </Button>
-          <p className="mt-1 text-sm">The pot grows and the ratio holds: each other mark moves up with it.</p>
+          <p className="mt-1 text-sm">{wording.thePotGrowsAnd}</p>
         </div>
         <div>
           <Button big disabled={busy} onClick={onSpread}>
-            Leave it for the next pot
+            {wording.leaveItForThe}
           </Button>
-          <p className="mt-1 text-sm">This pot stays as it is; the next of this formula gets that much less.</p>
+          <p className="mt-1 text-sm">{wording.thisPotStaysAs}</p>
         </div>
       </div>
     </div>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { LoggedMelt } from '@/core/melt';
 import { say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { panChoice as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { Faults, SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -48,9 +49,9 @@ export function PanChoice({ pans, chosen, onChoose }: Props) {
     <div>
       <div className="flex flex-wrap items-end gap-3">
         <label className="flex flex-col gap-1">
-          <span className="label">Pan and heater</span>
+          <span className="label">{wording.panAndHeater}</span>
           <SelectBox value={chosen?.id ?? 0} onChange={(event) => onChoose(Number(event.target.value))}>
-            <option value={0}>not said</option>
+            <option value={0}>{wording.notSaid}</option>
             {pans.map((pan) => (
               <option key={pan.id} value={pan.id}>
                 {pan.name}
@@ -59,15 +60,15 @@ export function PanChoice({ pans, chosen, onChoose }: Props) {
           </SelectBox>
         </label>
         <FormSheet
-          opens="Enter a pan"
+          opens={wording.enterAPan}
           look="quiet"
-          title="A pan and its heater"
-          say="What heat it loses and how it gives it to the pot begin as estimates; your own logged melts put them right."
-          saves="Keep it"
+          title={wording.aPanAndIts}
+          say={wording.whatHeatItLoses}
+          saves={wording.keepIt}
           fields={[
-            { name: 'name', label: 'Name', hint: 'Enamel pan on the small ring' },
-            { name: 'water', label: 'Water in it', hint: '1.5 kg' },
-            { name: 'watts', label: 'Heater', hint: '900 W', type: 'number' },
+            { name: 'name', label: wording.name, hint: wording.enamelPanOnThe },
+            { name: 'water', label: wording.waterInIt, hint: '1.5 kg' },
+            { name: 'watts', label: wording.heater, hint: '900 W', type: 'number' },
           ]}
           save={savePan}
         />
@@ -80,21 +81,26 @@ export function PanChoice({ pans, chosen, onChoose }: Props) {
               setFaults(found.ok ? [] : found.issues.map((one) => sayIssue(one, reads())));
             }}
           >
-            Fit it to {logged} readings
+            {wording.fitItToReadings(logged)}
           </Button>
         ) : null}
       </div>
       {chosen ? (
         <p className="reading mt-1 text-sm text-soft">
-          {say(chosen.heaterW, 'W', reads())}, loses {say(chosen.lossWPerK, 'W/K', reads())}, gives{' '}
-          {say(chosen.uaWPerK, 'W/K', reads())};{' '}
-          {chosen.fittedReadings > 0 ? `fitted to ${chosen.fittedReadings} of your readings` : 'working estimates'}
+          {wording.losesGives(
+            say(chosen.heaterW, 'W', reads()),
+            say(chosen.lossWPerK, 'W/K', reads()),
+            say(chosen.uaWPerK, 'W/K', reads()),
+            chosen.fittedReadings > 0 ? wording.fittedToOfYour(chosen.fittedReadings) : wording.workingEstimates,
+          )}
         </p>
       ) : null}
       <Faults of={faults} />
       {fit && chosen ? (
         <p role="status" className="mt-1">
-          The rehearsal missed by <span className="reading">{say(fit.misfitBeforeC, 'K', reads())}</span>; fitted it misses by{' '}
+          {wording.theRehearsalMissedBy}
+          <span className="reading">{say(fit.misfitBeforeC, 'K', reads())}</span>
+          {wording.fittedItMissesBy}
           <strong className="reading">{say(fit.misfitAfterC, 'K', reads())}</strong>.{' '}
           <Button
             disabled={busy}
@@ -105,7 +111,7 @@ export function PanChoice({ pans, chosen, onChoose }: Props) {
               )
             }
           >
-            Use that
+            {wording.useThat}
           </Button>
         </p>
       ) : null}

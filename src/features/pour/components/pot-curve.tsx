@@ -3,6 +3,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { HeatLadder } from '@/core/blend';
 import { figure } from '@/core/quantity';
+import { potCurve as wording } from '@/messages/screens/pour';
 import { reads } from '@/web/reads-here';
 
 export type CurvePoint = { readonly min: number; readonly pot?: number; readonly rehearsed?: number };
@@ -76,9 +77,7 @@ export function PotCurve({ points, heat }: Props) {
           </LineChart>
         </ResponsiveContainer>
       </div>
-      <figcaption className="text-sm text-soft">
-        Ink: what the thermometer said. Pencil: the rehearsal, an estimate and no safety device.
-      </figcaption>
+      <figcaption className="text-sm text-soft">{wording.inkWhatTheThermometer}</figcaption>
     </figure>
   );
 }

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { say, typedAs } from '@/core/quantity';
+import { potFacts as wording } from '@/messages/screens/pour';
 import { SelectField, TextField } from '@/ui/field';
 import { reads } from '@/web/reads-here';
 import { useSave } from '@/web/use-save';
@@ -9,11 +10,11 @@ import { piecesAre, waterIs } from '../actions';
 
 /** Sizes wax comes in, mm. */
 const PIECES: readonly { readonly mm: number; readonly name: string }[] = [
-  { mm: 2, name: 'shaved, grated, pellets cut fine' },
+  { mm: 2, name: wording.shavedGratedPelletsCut },
   { mm: 4, name: 'pellets' },
-  { mm: 8, name: 'chips, as usually cut' },
+  { mm: 8, name: wording.chipsAsUsuallyCut },
   { mm: 20, name: 'lumps' },
-  { mm: 40, name: 'half a bar in one' },
+  { mm: 40, name: wording.halfABarIn },
 ];
 
 type PotFactsProps = {
@@ -30,7 +31,7 @@ export function PotFacts({ pourId, pieceMm, waterG, usualG }: PotFactsProps) {
   return (
     <div className="grid grid-cols-2 gap-x-4">
       <SelectField
-        label="The wax is in pieces of"
+        label={wording.theWaxIsIn}
         value={pieceMm}
         disabled={busy}
         onChange={(event) => void run(() => piecesAre({ pourId, pieceMm: Number(event.target.value) }))}
@@ -42,10 +43,10 @@ export function PotFacts({ pourId, pieceMm, waterG, usualG }: PotFactsProps) {
         ))}
       </SelectField>
       <TextField
-        label="Water in the bath"
+        label={wording.waterInTheBath}
         value={water}
         placeholder={usualG === null ? '' : say(usualG, 'ml', reads())}
-        hint="1.5 l; empty: as the pan was entered"
+        hint={wording.lEmptyAsThe}
         fault={faults.water}
         onChange={(event) => setWater(event.target.value)}
         onBlur={() => void run(() => waterIs({ pourId, water }))}

@@ -1,6 +1,7 @@
 import type { Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { figure, say, sayMark } from '@/core/quantity';
+import { potMarks as wording } from '@/messages/screens/pour';
 import { Pot } from '@/trade/drawing/pot';
 import { familyFill } from '@/ui/family';
 import { catalogue } from '@/web/catalogue-here';
@@ -16,8 +17,8 @@ type Props = {
 /** Every ingredient of the pot with its mark, and the slips that moved them. */
 export function PotMarks({ lines, entering, targetG, slips }: Props) {
   return (
-    <section aria-label="Marks">
-      <h2 className="mb-2">The pot, {say(targetG, 'g', reads())}</h2>
+    <section aria-label={wording.marks}>
+      <h2 className="mb-2">{wording.thePot(say(targetG, 'g', reads()))}</h2>
       <div className="flex gap-5">
         <Pot
           layers={lines.map((line) => ({
@@ -34,7 +35,7 @@ export function PotMarks({ lines, entering, targetG, slips }: Props) {
         </ol>
       </div>
       {slips.length > 0 ? (
-        <ul className="mt-3" aria-label="Slips">
+        <ul className="mt-3" aria-label={wording.slips}>
           {slips.map((says) => (
             <li key={says} className="border-late border-l-4 py-0.5 pl-3 text-sm">
               {says}
@@ -42,10 +43,7 @@ export function PotMarks({ lines, entering, targetG, slips }: Props) {
           ))}
         </ul>
       ) : null}
-      <p className="mt-3 text-sm text-soft">
-        Small pieces of wax melt faster. Tare with the empty pot on the scale, then read what it shows; nothing is taken off or
-        added in your head.
-      </p>
+      <p className="mt-3 text-sm text-soft">{wording.smallPiecesOfWax}</p>
     </section>
   );
 }
@@ -74,11 +72,12 @@ function MarkRow({ line, isNext }: { readonly line: Running['lines'][number]; re
         />
         <span className={`grow ${isNext ? 'font-semibold' : ''}`}>{findIngredient(line.ingredient, catalogue())?.name}</span>
         <span className="reading whitespace-nowrap text-right">
-          <strong>{figure(line.pouredG, 'g', reads(), 1)}</strong> of {sayMark(line.targetG, reads())}
+          <strong>{figure(line.pouredG, 'g', reads(), 1)}</strong>
+          {wording.ofWord(sayMark(line.targetG, reads()))}
           <span
             className={`block text-sm font-semibold ${line.overG > 0 ? 'text-late' : line.isDone ? 'text-fit' : 'text-soft'}`}
           >
-            {line.overG > 0 ? '▲ over' : line.isDone ? '● in' : '○ to go'}
+            {line.overG > 0 ? wording.over : line.isDone ? wording.inWord : wording.toGo}
           </span>
         </span>
       </div>

@@ -4,6 +4,7 @@ import { say } from '@/core/quantity';
 import type { Pot } from '@/data/pour/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS } from '@/messages';
+import { pourDone as wording } from '@/messages/screens/pour';
 import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -21,13 +22,9 @@ export function PourDone({ pot, lot, lots }: Props) {
     <div className="grid gap-10 bench:grid-cols-2">
       <section>
         <p className="reading text-[3.2rem] font-semibold leading-none">{lot.number}</p>
-        <p className="mb-3 text-soft">
-          {wasWarm
-            ? 'Chalk this on the lid. Opaque in about half an hour; lid on when it is cold.'
-            : 'Chalk this on the lid, and close it now.'}
-        </p>
+        <p className="mb-3 text-soft">{wasWarm ? wording.chalkThisOnThe : wording.chalkThisOnTheLid}</p>
         {pot.slips.length > 0 ? (
-          <ul className="mb-3" aria-label="Slips">
+          <ul className="mb-3" aria-label={wording.slips}>
             {pot.slips.map((one) => (
               <li key={one.id} className="border-late border-l-4 pl-3">
                 {one.says}
@@ -37,39 +34,37 @@ export function PourDone({ pot, lot, lots }: Props) {
         ) : null}
         <WeighedIn pot={pot} lot={lot} lots={lots} />
         <p className="reading mt-2 text-soft">
-          Asked for: {pot.revision.lines.map((line) => say(line.parts / parts, 'fraction', reads(), 1)).join(' : ')} by{' '}
-          {pot.revision.basis === 'mass' ? 'weight' : 'volume'}.
+          {wording.askedForBy(
+            pot.revision.lines.map((line) => say(line.parts / parts, 'fraction', reads(), 1)).join(' : '),
+            pot.revision.basis === 'mass' ? wording.weight : wording.volume,
+          )}
         </p>
       </section>
       <section>
-        <h2 className="mb-2">What came of it</h2>
+        <h2 className="mb-2">{wording.whatCameOfIt}</h2>
         <CameOfIt pot={pot} lot={lot} />
-        <h2 className="mt-6 mb-1">Label and clean up</h2>
+        <h2 className="mt-6 mb-1">{wording.labelAndCleanUp}</h2>
         <ul className="mb-3 list-disc pl-5">
           {pot.fills.map((fill) => (
             <li key={fill.lotId}>
-              <Link href={`/stores/lots/${fill.lotId}/label`}>
-                Labels for {fill.count} × {fill.container}
-              </Link>
+              <Link href={`/stores/lots/${fill.lotId}/label`}>{wording.labelsFor(fill.count, fill.container)}</Link>
             </li>
           ))}
           <li>
-            <Link href={`/stores/lots/${lot.id}/label`}>A label for the shop jar</Link>
+            <Link href={`/stores/lots/${lot.id}/label`}>{wording.aLabelForThe}</Link>
           </li>
           <li>
-            {wasWarm ? 'Wipe pot and spoon while warm. ' : 'Wipe vessel and spoon. '}
-            {lot.nature?.ragHazard === 'self-heating'
-              ? 'These cloths heat themselves: flat outdoors, or under water in a lidded can.'
-              : 'Lay the cloths flat.'}
+            {wasWarm ? wording.wipePotAndSpoon : wording.wipeVesselAndSpoon}
+            {lot.nature?.ragHazard === 'self-heating' ? wording.theseClothsHeatThemselves : wording.layTheClothsFlat}
           </li>
-          <li>Never down the drain{wasWarm ? '; water bath off, empty and dry' : ''}.</li>
+          <li>{wording.neverDownTheDrain(wasWarm ? wording.waterBathOffEmpty : '')}</li>
         </ul>
         <div className="mt-5 flex gap-3">
           <Link href="/work/new" className={linkLook('main')}>
-            Start a batch with it
+            {wording.startABatchWith}
           </Link>
           <Link href="/stores" className={linkLook('plain')}>
-            To the stores
+            {wording.toTheStores}
           </Link>
         </div>
       </section>
@@ -83,10 +78,10 @@ function WeighedIn({ pot, lot, lots }: Props) {
     <table className="w-full">
       <thead>
         <tr className="label border-ink border-b text-left">
-          <th className="py-1 font-normal">Weighed in</th>
-          <th className="py-1 font-normal">Lot</th>
-          <th className="py-1 text-right font-normal">Grams</th>
-          <th className="py-1 text-right font-normal">Share</th>
+          <th className="py-1 font-normal">{wording.weighedIn}</th>
+          <th className="py-1 font-normal">{wording.lot}</th>
+          <th className="py-1 text-right font-normal">{wording.grams}</th>
+          <th className="py-1 text-right font-normal">{wording.share}</th>
         </tr>
       </thead>
       <tbody>
@@ -108,28 +103,28 @@ function CameOfIt({ pot, lot }: Pick<Props, 'pot' | 'lot'>) {
   const filledG = pot.fills.reduce((sum, fill) => sum + fill.count * fill.netG, 0);
   return (
     <dl className="grid grid-cols-[9rem_1fr] gap-y-1.5">
-      <dt className="text-soft">Made</dt>
+      <dt className="text-soft">{wording.made}</dt>
       <dd className="reading font-semibold">{say(lot.receivedG, 'g', reads())}</dd>
-      <dt className="text-soft">Filled</dt>
+      <dt className="text-soft">{wording.filled}</dt>
       <dd className="reading font-semibold">
         {pot.fills
           .map(
             (fill) =>
-              `${fill.count} × ${fill.container} at ${say(fill.netG, 'g', reads())} net${fill.samplesG.length > 0 ? `, the lowest of ${fill.samplesG.length} weighed` : ''}`,
+              `${fill.count} × ${fill.container} at ${say(fill.netG, 'g', reads())} net${fill.samplesG.length > 0 ? wording.theLowestOfWeighed(fill.samplesG.length) : ''}`,
           )
-          .join(', ') || 'no jars'}
+          .join(', ') || wording.noJars}
       </dd>
-      <dt className="text-soft">Yield in jars</dt>
+      <dt className="text-soft">{wording.yieldInJars}</dt>
       <dd className="reading font-semibold">{say(filledG / lot.receivedG, 'fraction', reads())}</dd>
-      <dt className="text-soft">Shop jar</dt>
+      <dt className="text-soft">{wording.shopJar}</dt>
       <dd className="reading font-semibold">{say(lot.leftG, 'g', reads())}</dd>
-      <dt className="text-soft">Contents</dt>
+      <dt className="text-soft">{wording.contents}</dt>
       <dd>{lot.contents.join(', ')}</dd>
-      <dt className="text-soft">Allergens</dt>
+      <dt className="text-soft">{wording.allergens}</dt>
       <dd className="font-semibold">{allergenNames('en', lot.nature?.allergens ?? [], lot.undeclared)}</dd>
-      <dt className="text-soft">Best before</dt>
-      <dd>{lot.bestBefore ? longDate(lot.bestBefore) : 'not known'}</dd>
-      <dt className="text-soft">It</dt>
+      <dt className="text-soft">{wording.bestBefore}</dt>
+      <dd>{lot.bestBefore ? longDate(lot.bestBefore) : wording.notKnown}</dd>
+      <dt className="text-soft">{wording.it}</dt>
       <dd>{lot.nature ? `${DRYING_WORDS[lot.nature.drying]}; ${CONTACT_WORDS[lot.nature.contact]}` : ''}</dd>
     </dl>
   );

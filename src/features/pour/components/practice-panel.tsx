@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { say } from '@/core/quantity';
 import type { PracticeScale } from '@/devices/practice-scale';
+import { practicePanel as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { reads } from '@/web/reads-here';
 import type { DeviceState } from '@/web/use-device';
@@ -28,19 +29,19 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
     return (
       <p className="mt-3 flex flex-wrap items-center gap-3">
         <Button look="quiet" onClick={onStart}>
-          Use the practice scale
+          {wording.useThePracticeScale}
         </Button>
-        <span className="text-soft">or type every reading</span>
+        <span className="text-soft">{wording.orTypeEveryReading}</span>
       </p>
     );
   return (
-    <section aria-label="Practice scale" className="mt-3 border-rule border-t pt-2">
+    <section aria-label={wording.practiceScale} className="mt-3 border-rule border-t pt-2">
       <p className="flex flex-wrap items-center gap-x-4">
-        <span className="label">Practice scale</span>
+        <span className="label">{wording.practiceScale}</span>
         <span className="reading text-xl">
           {state.value === null ? '–' : say(state.value, 'g', reads(), 1)}{' '}
           <span className={`text-base font-semibold ${state.stable ? 'text-fit' : 'text-soft'}`}>
-            {state.trouble === 'lost' ? '◌ silent' : state.stable ? '● steady' : '○ moving'}
+            {state.trouble === 'lost' ? wording.silent : state.stable ? wording.steady : wording.moving}
           </span>
         </span>
       </p>
@@ -51,10 +52,10 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
       ) : null}
       <div className="mt-1 flex flex-wrap gap-2">
         <Button disabled={markG === null} onClick={() => markG !== null && scale.pourTo(markG)}>
-          Pour to the mark
+          {wording.pourToTheMark}
         </Button>
-        <Button onClick={() => scale.pourTo((state.value ?? 0) + 25)}>Slip: {say(25, 'g', reads(), 0)} more</Button>
-        <Button onClick={scale.stopPouring}>Stop pouring</Button>
+        <Button onClick={() => scale.pourTo((state.value ?? 0) + 25)}>{wording.slipMore(say(25, 'g', reads(), 0))}</Button>
+        <Button onClick={scale.stopPouring}>{wording.stopPouring}</Button>
         <Button
           onClick={() => {
             if (unplugged) scale.plug();
@@ -62,9 +63,9 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
             setUnplugged(!unplugged);
           }}
         >
-          {unplugged ? 'Plug it in' : 'Pull the cable'}
+          {unplugged ? wording.plugItIn : wording.pullTheCable}
         </Button>
-        <Button onClick={scale.garble}>Garble the line</Button>
+        <Button onClick={scale.garble}>{wording.garbleTheLine}</Button>
         <Button
           look="quiet"
           onClick={() => {
@@ -72,7 +73,7 @@ export function PracticePanel({ scale, state, markG, onStart, onStop }: Props) {
             onStop();
           }}
         >
-          Put the practice scale away
+          {wording.putThePracticeScale}
         </Button>
       </div>
     </section>

@@ -7,6 +7,7 @@ import { figure, parseMass, say, sayMark, sayOther, signOf, typedAs } from '@/co
 import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
+import { runningScale as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -136,7 +137,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
   const { over, lines } = state.value;
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
-      <section aria-label="Running scale">
+      <section aria-label={wording.runningScale}>
         {over && !correcting ? (
           <Overpour
             ingredient={over.ingredient}
@@ -179,7 +180,7 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
             />
           </>
         ) : (
-          <p className="text-lg">Everything is in.</p>
+          <p className="text-lg">{wording.everythingIsIn}</p>
         )}
         <Overdrawn lots={overdrawn} />
         <Faults of={[...form.faults, ...rest([])]} />
@@ -201,14 +202,12 @@ export function RunningScale({ pot, poured, last, overdrawn, struck, slips, lots
             onStart={() => {
               // The pot stands on the scale with what is in it already.
               const scale = practiceScale({ seed: pot.id, startG: last?.readingG ?? 0 });
-              setDevice({ scale, port: portOf('practice scale', 'mass', scale) });
+              setDevice({ scale, port: portOf(wording.practiceScale, 'mass', scale) });
             }}
             onStop={() => setDevice(null)}
           />
         ) : (
-          <p className="mt-3 text-soft">
-            A practice scale writes into practice pots only: begin one with “Practise it” on the blend.
-          </p>
+          <p className="mt-3 text-soft">{wording.aPracticeScaleWrites}</p>
         )}
       </section>
       <PotMarks lines={lines} entering={entering} targetG={pot.targetG} slips={slips} />
@@ -230,14 +229,18 @@ type PromptProps = Pick<ReturnType<typeof useWeighing>, 'mark' | 'correcting' | 
 function Prompt({ entering, mark, correcting, lot, choices }: PromptProps) {
   return (
     <p className="text-lg">
-      {correcting ? 'Correct the last reading of' : 'Add'} <strong>{nameOf(entering)}</strong>
+      {correcting ? wording.correctTheLastReading : wording.add} <strong>{nameOf(entering)}</strong>
       {mark ? (
         <>
-          {' '}
-          until the scale says <strong className="reading text-2xl">{sayMark(mark.stopAtG, reads())}</strong>{' '}
+          {wording.untilTheScaleSays}
+          <strong className="reading text-2xl">{sayMark(mark.stopAtG, reads())}</strong>{' '}
           <span className="text-base text-soft">({sayOther(mark.stopAtG, 'g', reads())})</span>
           {mark.isSplit
-            ? ` and ${lot?.number} is empty by the book; ${choices.length > 1 ? 'the rest comes from the next lot' : 'there is no other lot'}. If it holds more, go on to ${sayMark(mark.wholeG, reads())}: the book is put right`
+            ? wording.andIsEmptyBy(
+                lot?.number,
+                choices.length > 1 ? wording.theRestComesFrom : wording.thereIsNoOther,
+                sayMark(mark.wholeG, reads()),
+              )
             : ''}
         </>
       ) : null}
@@ -252,11 +255,9 @@ function Overdrawn({ lots }: { readonly lots: Props['overdrawn'] }) {
     <>
       {lots.map((one) => (
         <p key={one.lotId} role="status" className="mt-2 flex flex-wrap items-center gap-x-4 border-cure border-l-4 pl-3">
-          <span>
-            {one.number} held {say(one.overG, 'g', reads())} more than its book said. It is in, and kept.
-          </span>
+          <span>{wording.heldMoreThanIts(one.number, say(one.overG, 'g', reads()))}</span>
           <Button disabled={busy} onClick={() => void run(() => bookMore({ lotId: one.lotId }))}>
-            The bottle held more: book +{say(one.overG, 'g', reads())}
+            {wording.theBottleHeldMore(say(one.overG, 'g', reads()))}
           </Button>
         </p>
       ))}
@@ -269,7 +270,7 @@ function Overdrawn({ lots }: { readonly lots: Props['overdrawn'] }) {
 function Struck({ readings }: { readonly readings: readonly number[] }) {
   return readings.length > 0 ? (
     <p className="reading text-soft">
-      Struck through:{' '}
+      {wording.struckThrough}
       {readings.map((value) => (
         <s key={value} className="mr-2">
           {sayMark(value, reads())}
@@ -289,7 +290,7 @@ function ToGo({ ingredient, still, target }: { readonly ingredient: string; read
       >
         {still < -HAIR_G ? `+${figure(-still, 'g', reads())}` : figure(Math.max(0, still), 'g', reads())}
         <span className="ml-3 text-[0.25em] font-normal text-soft">
-          {still < -HAIR_G ? `${signOf('g', reads())} over` : `${signOf('g', reads())} still to go`}
+          {still < -HAIR_G ? wording.over(signOf('g', reads())) : wording.stillToGo(signOf('g', reads()))}
         </span>
       </p>
       <ToMark toGo={still} target={target} family={findIngredient(ingredient, catalogue())?.family ?? ''} />
@@ -313,7 +314,7 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
       <div className="mt-2 flex flex-wrap gap-3">
         {!next ? (
           <Button look="hand" big disabled={busy} onClick={() => void run(() => allIn({ pourId: pot.id, version: pot.version }))}>
-            All in
+            {wording.allIn}
           </Button>
         ) : null}
         {short && !correcting ? (
@@ -324,8 +325,12 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
             onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'as-it-is' }))}
           >
             {short.near
-              ? 'Near enough, go on'
-              : `Go on with what is in: ${sayMark(short.shortG, reads())} of ${nameOf(short.ingredient).toLowerCase()} short, ${say(short.share, 'fraction', reads())}`}
+              ? wording.nearEnoughGoOn
+              : wording.goOnWithWhat(
+                  sayMark(short.shortG, reads()),
+                  nameOf(short.ingredient).toLowerCase(),
+                  say(short.share, 'fraction', reads()),
+                )}
           </Button>
         ) : null}
         {short && !short.near && short.lessG !== null && !correcting ? (
@@ -333,22 +338,22 @@ function PotActions({ pot, last, strays, state: { next, short, lines }, onScaleG
             disabled={busy}
             onClick={() => void run(() => goOnShort({ pourId: pot.id, version: pot.version, how: 'less' }))}
           >
-            Make less: {sayMark(short.lessG, reads())}, its ratio kept
+            {wording.makeLessItsRatio(sayMark(short.lessG, reads()))}
           </Button>
         ) : null}
         {last ? (
           <Button look="quiet" disabled={busy} onClick={() => onCorrect()}>
-            {correcting ? 'Leave it as it was' : `Correct the last reading (${sayMark(last.readingG, reads())})`}
+            {correcting ? wording.leaveItAsIt : wording.correctTheLastReading2(sayMark(last.readingG, reads()))}
           </Button>
         ) : null}
         {pot.mayBeCold ? (
           <Button look="quiet" disabled={busy} onClick={() => void run(() => madeCold({ pourId: pot.id, version: pot.version }))}>
-            Make it cold instead, in the closed jar
+            {wording.makeItColdInstead}
           </Button>
         ) : null}
         <StraySheet pourId={pot.id} strays={strays} lines={lines} onScaleG={onScaleG} />
         <Button look="quiet" disabled={busy} onClick={() => void run(() => giveUp({ pourId: pot.id, version: pot.version }))}>
-          Give this pot up
+          {wording.giveThisPotUp}
         </Button>
       </div>
     </>

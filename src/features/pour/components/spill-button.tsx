@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { spillButton as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -22,10 +23,10 @@ export function SpillButton({ pourId }: { readonly pourId: number }) {
           )
         }
       >
-        Wiped something up
+        {wording.wipedSomethingUp}
       </Button>
       <span role="status" className="text-soft">
-        {said ? 'Its cloths stand at the top with the others.' : 'a spill, the pot, the spoon: its cloths join the others'}
+        {said ? wording.itsClothsStandAt : wording.aSpillThePot}
       </span>
       <Faults of={rest([])} />
     </div>

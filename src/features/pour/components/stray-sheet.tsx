@@ -4,6 +4,7 @@ import { blend, type Running } from '@/core/blend';
 import { findIngredient } from '@/core/material';
 import { parseMass, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
+import { straySheet as wording } from '@/messages/screens/pour';
 import { freshId } from '@/ui/id';
 import { catalogue } from '@/web/catalogue-here';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -24,21 +25,21 @@ export function StraySheet({ pourId, strays, lines, onScaleG }: Props) {
   const find = (lotId: string | undefined): Stray | undefined => strays.find((one) => String(one.lotId) === lotId);
   return (
     <FormSheet
-      opens="Something else went in"
+      opens={wording.somethingElseWentIn}
       look="quiet"
-      title="Something else went in"
-      say="It cannot be taken out again, so the lot owns up to it: its contents, allergens and dwell follow from what is really in the pot."
-      saves="Keep the pot with it"
+      title={wording.somethingElseWentIn}
+      say={wording.itCannotBeTaken}
+      saves={wording.keepThePotWith}
       fields={[
         {
           name: 'lot',
-          label: 'What went in',
+          label: wording.whatWentIn,
           options: strays.map((one) => ({
             value: String(one.lotId),
             name: `${findIngredient(one.ingredient, catalogue())?.name}, ${one.number}`,
           })),
         },
-        { name: 'reading', label: 'The scale says now', hint: `it said ${say(onScaleG, 'g', reads())} before` },
+        { name: 'reading', label: wording.theScaleSaysNow, hint: wording.itSaidBefore(say(onScaleG, 'g', reads())) },
       ]}
       echo={({ lot, reading }) => {
         const typed = parseMass(reading ?? '', reads());
@@ -60,10 +61,15 @@ export function StraySheet({ pourId, strays, lines, onScaleG }: Props) {
           <p
             className={`border-l-8 bg-paper px-4 py-3 ${drying === 'mixed' || contact === 'not-for-food' ? 'border-late' : 'border-ink'}`}
           >
-            With {say(typed.value - onScaleG, 'g', reads())} of it the pot becomes {FEEL_WORDS[consistency]},{' '}
-            {DRYING_WORDS[drying]}, {CONTACT_WORDS[contact]}; allergens: {allergens.join(', ') || 'none known'}.
-            {heatConflict ? ' It pours above its ceiling.' : ''}
-            {drying === 'mixed' ? ' ▲ Better given up, or kept for tool handles.' : ''}
+            {wording.withOfItThe(
+              say(typed.value - onScaleG, 'g', reads()),
+              FEEL_WORDS[consistency],
+              DRYING_WORDS[drying],
+              CONTACT_WORDS[contact],
+              allergens.join(', ') || wording.noneKnown,
+              heatConflict ? wording.itPoursAboveIts : '',
+              drying === 'mixed' ? wording.betterGivenUpOr : '',
+            )}
           </p>
         );
       }}

@@ -3,6 +3,7 @@
 import { HAIR_G } from '@/core/blend';
 import { parseMass, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { pourWeighForm as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -39,15 +40,15 @@ export function WeighForm(props: WeighProps) {
       }}
     >
       <TextField
-        label="The scale says"
+        label={wording.theScaleSays}
         {...form.field('reading')}
         inputMode="decimal"
         placeholder={fromScale ? say(shown.value ?? 0, 'g', reads(), 1) : ''}
-        hint={device ? 'read from the scale; type to overrule it' : 'the whole reading, after tare'}
+        hint={device ? wording.readFromTheScale : wording.theWholeReadingAfter}
         echo={reading !== '' && typed.ok ? say(typed.value, 'g', reads()) : null}
         fault={reading !== '' && !typed.ok ? typed.issues.map((one) => sayIssue(one, reads())).join(' ') : form.fault('reading')}
       />
-      {practice ? <p className="pt-6 text-soft">from no lot: it is practice</p> : null}
+      {practice ? <p className="pt-6 text-soft">{wording.fromNoLotIt}</p> : null}
       <LotField
         hidden={practice}
         choices={choices}
@@ -57,7 +58,7 @@ export function WeighForm(props: WeighProps) {
         onChoose={onChoose}
       />
       <Button look="hand" big type="submit" className="bench:mt-5" disabled={form.busy || waits || !ready}>
-        {device && reading === '' && !shown.stable ? 'Settling …' : 'Weighed'}
+        {device && reading === '' && !shown.stable ? wording.settling : wording.weighed}
       </Button>
     </Form>
   );
@@ -77,17 +78,17 @@ export function LotField({ hidden, choices, value, disabled, fault, onChoose }: 
   return (
     <SelectField
       className={hidden ? 'hidden' : ''}
-      label="From lot"
+      label={wording.fromLot}
       value={value}
       disabled={disabled}
       onChange={(event) => onChoose(Number(event.target.value))}
       fault={fault}
-      hint={choices.length === 0 ? 'none in the stores: receive a lot first' : 'earliest best-before first'}
+      hint={choices.length === 0 ? wording.noneInTheStores : 'earliest best-before first'}
     >
       {choices.length === 0 ? <option value={0}>–</option> : null}
       {choices.map((one) => (
         <option key={one.id} value={one.id}>
-          {one.number}, {one.leftG > HAIR_G ? `${say(one.leftG, 'g', reads())} left` : 'empty by the book'}
+          {one.number}, {one.leftG > HAIR_G ? wording.left(say(one.leftG, 'g', reads())) : wording.emptyByTheBook}
           {one.doubt ? `, ▲ ${one.doubt}` : ''}
         </option>
       ))}

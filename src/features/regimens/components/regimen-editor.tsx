@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { SURFACES } from '@/core/piece';
 import { CHOICES, type RegimenDraft, readRegimen, type StepDraft, warningsOfSequence } from '@/core/regimen';
 import { CARE_CLASS_WORDS, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
+import { regimenEditor as wording } from '@/messages/screens/regimens';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -19,7 +20,7 @@ import { StepFields } from './step-fields';
 const BLANK: Omit<StepDraft, 'key' | 'id'> = {
   kind: 'check',
   action: 'Look it over',
-  done: 'Looked over',
+  done: wording.lookedOver,
   setup: '1',
   perPiece: '0.5',
   min: '0',
@@ -51,7 +52,9 @@ const BLANK: Omit<StepDraft, 'key' | 'id'> = {
 const waitWords = ({ min, ideal, max }: StepDraft): string => {
   const least = min === '0' || min === '' ? '' : min;
   const best = ideal === '0' || ideal === min ? '' : ideal;
-  return [least, best && (least ? `best ${best}` : best), max && `at most ${max}`].filter(Boolean).join(', ') || 'no wait';
+  return (
+    [least, best && (least ? wording.best(best) : best), max && wording.atMost(max)].filter(Boolean).join(', ') || wording.noWait
+  );
 };
 
 /** A regimen step by step: what is typed is checked against the rules of sequence at once, each fault at its step. */
@@ -91,12 +94,20 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
   return (
     <Form onSubmit={() => undefined}>
       <div className="grid gap-x-6 bench:grid-cols-2">
-        <TextField label="Gains" value={draft.gains} onChange={(event) => setDraft({ ...draft, gains: event.target.value })} />
-        <TextField label="Costs" value={draft.costs} onChange={(event) => setDraft({ ...draft, costs: event.target.value })} />
+        <TextField
+          label={wording.gains}
+          value={draft.gains}
+          onChange={(event) => setDraft({ ...draft, gains: event.target.value })}
+        />
+        <TextField
+          label={wording.costs}
+          value={draft.costs}
+          onChange={(event) => setDraft({ ...draft, costs: event.target.value })}
+        />
       </div>
       <div className="grid gap-x-6 bench:grid-cols-2">
         <SelectField
-          label="Its owner keeps it as"
+          label={wording.itsOwnerKeepsIt}
           value={draft.careClass}
           onChange={(event) =>
             setDraft({ ...draft, careClass: CHOICES.care.find((one) => one === event.target.value) ?? draft.careClass })
@@ -109,35 +120,35 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
           ))}
         </SelectField>
         <TextField
-          label="The school, in a few words"
+          label={wording.theSchoolInA}
           value={draft.school}
           onChange={(event) => setDraft({ ...draft, school: event.target.value })}
         />
       </div>
       <div className="grid gap-x-6 bench:grid-cols-[12rem_minmax(0,1fr)]">
         <TextField
-          label="Own days between looks"
+          label={wording.ownDaysBetweenLooks}
           inputMode="numeric"
           value={draft.careDays}
           onChange={(event) => setDraft({ ...draft, careDays: event.target.value })}
-          hint="empty: as its class"
+          hint={wording.emptyAsItsClass}
           fault={faultOf('careDays')}
         />
         <TextField
-          label="Own words for its owner"
+          label={wording.ownWordsForIts}
           value={draft.careWords}
           onChange={(event) => setDraft({ ...draft, careWords: event.target.value })}
-          hint="printed in place of the house’s sentence, as it is typed, in every language"
+          hint={wording.printedInPlaceOf}
         />
       </div>
       <Tick checked={draft.knifeSurface} onChange={() => setDraft({ ...draft, knifeSurface: !draft.knifeSurface })}>
-        May lie where a knife works
+        {wording.mayLieWhereA}
       </Tick>
       <TextField
-        label="Why the house keeps to another order than usual, if it does"
+        label={wording.whyTheHouseKeeps}
         value={draft.ownWay}
         onChange={(event) => setDraft({ ...draft, ownWay: event.target.value })}
-        hint="With a reason the order is warned of and not refused."
+        hint={wording.withAReasonThe}
       />
       <SlotRows
         slots={draft.slots}
@@ -145,7 +156,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
         takenBy={(slot) => draft.steps.filter((step) => step.slot === slot).length}
         onChange={(slots) => setDraft({ ...draft, slots })}
       />
-      <h2 className="mb-1">Steps</h2>
+      <h2 className="mb-1">{wording.steps}</h2>
       <ol className="border-ink border-b">
         {draft.steps.map((step, index) => (
           <StepRow
@@ -213,44 +224,45 @@ function StepRow({
         <span className="reading text-soft">{index + 1}</span>
         <span>
           <strong>{step.action}</strong>
-          {step.optional ? <span className="text-soft"> (may be left out)</span> : null}
+          {step.optional ? <span className="text-soft">{wording.mayBeLeftOut}</span> : null}
           {step.until ? (
             <span className="text-soft">
-              {' '}
-              until {CHECK_WORDS[step.until as keyof typeof CHECK_WORDS].name.toLowerCase()} passes
+              {wording.untilPasses(CHECK_WORDS[step.until as keyof typeof CHECK_WORDS].name.toLowerCase())}
             </span>
           ) : null}
           {step.surfaces.length > 0 ? (
             <span className="block text-sm">
-              on{' '}
-              {SURFACES.filter((one) => step.surfaces.includes(one))
-                .map((one) => SURFACE_WORDS[one])
-                .join(', ')}
+              {wording.on(
+                SURFACES.filter((one) => step.surfaces.includes(one))
+                  .map((one) => SURFACE_WORDS[one])
+                  .join(', '),
+              )}
             </span>
           ) : null}
-          {step.houseWhy ? <span className="block text-sm">House rule: {step.houseWhy}</span> : null}
+          {step.houseWhy ? <span className="block text-sm">{wording.houseRule(step.houseWhy)}</span> : null}
           {step.labelRule ? (
-            <span className="block text-sm">
-              Label: {step.labelRule}. House: {step.note || 'otherwise'}
-            </span>
+            <span className="block text-sm">{wording.labelHouse(step.labelRule, step.note || wording.otherwise)}</span>
           ) : null}
         </span>
         <span className="reading text-sm">
           {waitWords(step)}
           <span className="block text-soft">
-            hands {step.setup} + {step.perPiece} min a piece
-            {step.slot ? `, ${slots.find((one) => one.slot === step.slot)?.name.toLowerCase() ?? step.slot}` : ''}
-            {step.lies ? `, ${step.lies}` : ''}
+            {wording.handsMinAPiece(
+              step.setup,
+              step.perPiece,
+              step.slot ? `, ${slots.find((one) => one.slot === step.slot)?.name.toLowerCase() ?? step.slot}` : '',
+              step.lies ? `, ${step.lies}` : '',
+            )}
           </span>
         </span>
         <span className="flex">
           <Button look="quiet" onClick={onOpen} aria-expanded={open}>
-            {open ? 'Close' : 'Change'}
+            {open ? wording.close : wording.change}
           </Button>
-          <Button look="quiet" disabled={index === 0} onClick={() => onCarry(-1)} aria-label={`${step.action} earlier`}>
+          <Button look="quiet" disabled={index === 0} onClick={() => onCarry(-1)} aria-label={wording.earlier(step.action)}>
             ↑
           </Button>
-          <Button look="quiet" disabled={last} onClick={() => onCarry(1)} aria-label={`${step.action} later`}>
+          <Button look="quiet" disabled={last} onClick={() => onCarry(1)} aria-label={wording.later(step.action)}>
             ↓
           </Button>
         </span>
@@ -269,9 +281,9 @@ function StepRow({
         <>
           <StepFields step={step} slots={slots} faultOf={faultOf} onChange={onChange} />
           <div className="mb-2 flex flex-wrap gap-3 pl-8">
-            <Button onClick={onAddAfter}>A step after this</Button>
+            <Button onClick={onAddAfter}>{wording.aStepAfterThis}</Button>
             <Button disabled={last && index === 0} onClick={onOut}>
-              Take this step out
+              {wording.takeThisStepOut}
             </Button>
           </div>
         </>
@@ -302,28 +314,28 @@ function KeepIt({ draft, base, first, fits, onName }: KeepProps) {
       },
     );
   return (
-    <section aria-label="Keep it" className="mt-4 grid max-w-3xl gap-x-6 bench:grid-cols-2">
+    <section aria-label={wording.keepIt} className="mt-4 grid max-w-3xl gap-x-6 bench:grid-cols-2">
       <div>
         <TextField
-          label="Why this revision"
+          label={wording.whyThisRevision}
           value={why}
           onChange={(event) => setWhy(event.target.value)}
-          hint="two coats were never enough on pear"
+          hint={wording.twoCoatsWereNever}
           fault={faults.why}
         />
         <Button look="main" big disabled={busy || !fits} onClick={() => keep(false)}>
-          Keep as the next revision
+          {wording.keepAsTheNext}
         </Button>
       </div>
       <div>
         <TextField
-          label="Or under a name of its own"
+          label={wording.orUnderAName}
           value={draft.name}
           onChange={(event) => onName(event.target.value)}
           fault={faults.name}
         />
         <Button big disabled={busy || !fits || draft.name.trim() === first} onClick={() => keep(true)}>
-          Keep as our own
+          {wording.keepAsOurOwn}
         </Button>
       </div>
       <div className="bench:col-span-2">

@@ -1,6 +1,7 @@
 import type { Role } from '@/core/material';
 import { CHOICES, type SlotDraft } from '@/core/regimen';
 import { ROLE_WORDS, UNTIL_WORDS } from '@/messages';
+import { slotRows as wording } from '@/messages/screens/regimens';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
@@ -49,9 +50,9 @@ export function SlotRows({ slots, faultOf, takenBy, onChange }: Props) {
       },
     ]);
   return (
-    <section aria-label="Materials" className="mb-6">
-      <h2 className="mb-1">Materials</h2>
-      {slots.length === 0 ? <p className="text-soft">It takes no finish.</p> : null}
+    <section aria-label={wording.materials} className="mb-6">
+      <h2 className="mb-1">{wording.materials}</h2>
+      {slots.length === 0 ? <p className="text-soft">{wording.itTakesNoFinish}</p> : null}
       <ul>
         {slots.map((slot, index) => (
           <SlotRow
@@ -65,7 +66,7 @@ export function SlotRows({ slots, faultOf, takenBy, onChange }: Props) {
           />
         ))}
       </ul>
-      <Button onClick={add}>Another material</Button>
+      <Button onClick={add}>{wording.anotherMaterial}</Button>
     </section>
   );
 }
@@ -88,23 +89,27 @@ function SlotRow({ slot, at, faultOf, taken, onChange, onOut }: RowProps) {
   return (
     <li className="border-hair border-t py-2">
       <div className="grid gap-x-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_10rem_auto]">
-        <TextField label="Material" {...typed('name')} hint={taken === 1 ? 'one step takes it' : `${taken} steps take it`} />
-        <TextField label="Which, for who chooses the lot" {...typed('hint')} />
+        <TextField
+          label={wording.material}
+          {...typed('name')}
+          hint={taken === 1 ? wording.oneStepTakesIt : wording.stepsTakeIt(taken)}
+        />
+        <TextField label={wording.whichForWhoChooses} {...typed('hint')} />
         <SelectField
-          label="It is"
+          label={wording.itIs}
           value={slot.feel}
           onChange={(event) => onChange({ feel: CHOICES.feels.find((one) => one === event.target.value) ?? 'any' })}
         >
-          <option value="any">of any feel</option>
-          <option value="liquid">poured</option>
-          <option value="paste">rubbed in</option>
+          <option value="any">{wording.ofAnyFeel}</option>
+          <option value="liquid">{wording.poured}</option>
+          <option value="paste">{wording.rubbedIn}</option>
         </SelectField>
         <Button look="quiet" disabled={taken > 0} onClick={onOut}>
-          Take out
+          {wording.takeOut}
         </Button>
       </div>
       <fieldset className="flex flex-wrap gap-x-6">
-        <legend className="label">It</legend>
+        <legend className="label">{wording.it}</legend>
         {WANTS.map(([want, words]) => (
           <Tick key={want} checked={slot.wants.includes(want)} onChange={() => onChange({ wants: toggled(slot.wants, want) })}>
             {words}
@@ -113,7 +118,7 @@ function SlotRow({ slot, at, faultOf, taken, onChange, onOut }: RowProps) {
         {faultOf(`${at}.wants`) ? <span className="self-center font-semibold text-late">▲ {faultOf(`${at}.wants`)}</span> : null}
       </fieldset>
       <fieldset className="grid bench:grid-cols-3">
-        <legend className="label">What may stand for it; none ticked: what its coats are</legend>
+        <legend className="label">{wording.whatMayStandFor}</legend>
         {CHOICES.roles.map((role: Role) => (
           <Tick key={role} checked={slot.roles.includes(role)} onChange={() => onChange({ roles: toggled(slot.roles, role) })}>
             {ROLE_WORDS[role]}
@@ -121,18 +126,22 @@ function SlotRow({ slot, at, faultOf, taken, onChange, onOut }: RowProps) {
         ))}
       </fieldset>
       <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-[16rem_8rem_8rem]">
-        <SelectField label="Its coats are given" value={slot.until} onChange={(event) => onChange({ until: event.target.value })}>
-          <option value="">as the steps say</option>
+        <SelectField
+          label={wording.itsCoatsAreGiven}
+          value={slot.until}
+          onChange={(event) => onChange({ until: event.target.value })}
+        >
+          <option value="">{wording.asTheStepsSay}</option>
           {CHOICES.untils.map((until) => (
             <option key={until} value={until}>
-              until {UNTIL_WORDS[until].name}
+              {wording.until(UNTIL_WORDS[until].name)}
             </option>
           ))}
         </SelectField>
         {slot.until ? (
           <>
-            <TextField label="At least" inputMode="numeric" {...typed('from')} />
-            <TextField label="At most" inputMode="numeric" {...typed('to')} />
+            <TextField label={wording.atLeast} inputMode="numeric" {...typed('from')} />
+            <TextField label={wording.atMost} inputMode="numeric" {...typed('to')} />
           </>
         ) : null}
       </div>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { abrades, CHOICES, type StepDraft, type StepKind } from '@/core/regimen';
 import { CHECK_WORDS, GOVERNS_WORDS, INSPECTION_WORDS, STEP_WORDS, SURFACE_WORDS } from '@/messages';
+import { stepFields as wording } from '@/messages/screens/regimens';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 
@@ -24,7 +25,7 @@ export function StepFields({ step, slots, faultOf, onChange }: Props) {
     say: (value: string) => string = (value) => value,
   ) => (
     <SelectField label={label} value={String(step[field])} onChange={set(field)}>
-      <option value="">none</option>
+      <option value="">{wording.none}</option>
       {options.map((value) => (
         <option key={value} value={value}>
           {say(value)}
@@ -34,9 +35,9 @@ export function StepFields({ step, slots, faultOf, onChange }: Props) {
   );
   return (
     <div className="my-2 grid grid-cols-2 gap-x-4 pl-8 bench:grid-cols-4">
-      <TextField label="What to do" value={step.action} onChange={set('action')} className="col-span-2" />
-      <TextField label="The button says" value={step.done} onChange={set('done')} />
-      <SelectField label="Kind of work" value={step.kind} onChange={set('kind')}>
+      <TextField label={wording.whatToDo} value={step.action} onChange={set('action')} className="col-span-2" />
+      <TextField label={wording.theButtonSays} value={step.done} onChange={set('done')} />
+      <SelectField label={wording.kindOfWork} value={step.kind} onChange={set('kind')}>
         {CHOICES.kinds.map((kind) => (
           <option key={kind} value={kind}>
             {STEP_WORDS[kind]}
@@ -44,24 +45,26 @@ export function StepFields({ step, slots, faultOf, onChange }: Props) {
         ))}
       </SelectField>
       {abrades({ kind: step.kind as StepKind }) ? (
-        <TextField label="Grit" inputMode="numeric" value={step.grit} onChange={set('grit')} fault={faultOf('grit')} />
+        <TextField label={wording.grit} inputMode="numeric" value={step.grit} onChange={set('grit')} fault={faultOf('grit')} />
       ) : null}
-      <TextField label="Set-up, min" inputMode="decimal" value={step.setup} onChange={set('setup')} />
-      <TextField label="A piece, min" inputMode="decimal" value={step.perPiece} onChange={set('perPiece')} />
-      {pick('place', 'Then it stands', CHOICES.places)}
-      {pick('until', 'Repeat until', CHOICES.checks, (kind) => CHECK_WORDS[kind as keyof typeof CHECK_WORDS].name.toLowerCase())}
-      <TextField label="Then wait at least" value={step.min} onChange={set('min')} hint="20 min, 24 h" />
-      <TextField label="Best" value={step.ideal} onChange={set('ideal')} hint="as the least, when empty" />
-      <TextField label="At most" value={step.max} onChange={set('max')} hint="empty: nothing spoils" />
+      <TextField label={wording.setUpMin} inputMode="decimal" value={step.setup} onChange={set('setup')} />
+      <TextField label={wording.aPieceMin} inputMode="decimal" value={step.perPiece} onChange={set('perPiece')} />
+      {pick('place', wording.thenItStands, CHOICES.places)}
+      {pick('until', wording.repeatUntil, CHOICES.checks, (kind) =>
+        CHECK_WORDS[kind as keyof typeof CHECK_WORDS].name.toLowerCase(),
+      )}
+      <TextField label={wording.thenWaitAtLeast} value={step.min} onChange={set('min')} hint={wording.minH} />
+      <TextField label={wording.best} value={step.ideal} onChange={set('ideal')} hint={wording.asTheLeastWhen} />
+      <TextField label={wording.atMost} value={step.max} onChange={set('max')} hint={wording.emptyNothingSpoils} />
       <div className="self-center">
         <Tick checked={step.optional} onChange={() => onChange({ optional: !step.optional })}>
-          May be left out
+          {wording.mayBeLeftOut}
         </Tick>
       </div>
       {step.until ? (
         <>
-          <TextField label="Reckon with so many times" inputMode="numeric" value={step.expect} onChange={set('expect')} />
-          <TextField label="Again after" value={step.again} onChange={set('again')} hint="24 h" />
+          <TextField label={wording.reckonWithSoMany} inputMode="numeric" value={step.expect} onChange={set('expect')} />
+          <TextField label={wording.againAfter} value={step.again} onChange={set('again')} hint="24 h" />
         </>
       ) : null}
       {pick(
@@ -70,24 +73,14 @@ export function StepFields({ step, slots, faultOf, onChange }: Props) {
         slots.map((one) => one.slot),
         (slot) => slots.find((one) => one.slot === slot)?.name || slot,
       )}
-      {pick('lies', 'It lies', CHOICES.lies)}
-      {pick('coatClass', 'Class of coat', CHOICES.classes)}
-      <TextField label="Coat number" inputMode="numeric" value={step.coat} onChange={set('coat')} />
-      <TextField
-        label="The label’s rule, where the house does otherwise"
-        value={step.labelRule}
-        onChange={set('labelRule')}
-        className="col-span-2"
-      />
-      <TextField
-        label="Note; or the reason for the house’s rule"
-        value={step.note}
-        onChange={set('note')}
-        className="col-span-2"
-      />
+      {pick('lies', wording.itLies, CHOICES.lies)}
+      {pick('coatClass', wording.classOfCoat, CHOICES.classes)}
+      <TextField label={wording.coatNumber} inputMode="numeric" value={step.coat} onChange={set('coat')} />
+      <TextField label={wording.theLabelsRuleWhere} value={step.labelRule} onChange={set('labelRule')} className="col-span-2" />
+      <TextField label={wording.noteOrTheReason} value={step.note} onChange={set('note')} className="col-span-2" />
       <Room step={step} set={set} pick={pick} faultOf={faultOf} />
       <fieldset className="col-span-full">
-        <legend className="label">It treats these surfaces; none ticked: all of them</legend>
+        <legend className="label">{wording.itTreatsTheseSurfaces}</legend>
         <div className="grid grid-cols-2 bench:grid-cols-5">
           {CHOICES.surfaces.map((one) => (
             <Tick
@@ -121,32 +114,37 @@ function Room({ step, set, pick, faultOf }: RoomProps) {
   const asGoverns = (value: string): string => GOVERNS_WORDS[value as keyof typeof GOVERNS_WORDS];
   return (
     <>
-      {pick('governsMin', 'The least wait goes by', CHOICES.governs, asGoverns)}
-      {pick('governsMax', 'The longest goes by', CHOICES.governsAbove, asGoverns)}
+      {pick('governsMin', wording.theLeastWaitGoes, CHOICES.governs, asGoverns)}
+      {pick('governsMax', wording.theLongestGoesBy, CHOICES.governsAbove, asGoverns)}
       <TextField
-        label="Only where it is colder than"
+        label={wording.onlyWhereItIs}
         value={step.below}
         onChange={set('below')}
-        hint="15 °C; empty: always"
+        hint={wording.cEmptyAlways}
         fault={faultOf('below')}
       />
-      {pick('looksBy', 'Looked over by', CHOICES.looks, (value) => INSPECTION_WORDS[value as keyof typeof INSPECTION_WORDS].name)}
+      {pick(
+        'looksBy',
+        wording.lookedOverBy,
+        CHOICES.looks,
+        (value) => INSPECTION_WORDS[value as keyof typeof INSPECTION_WORDS].name,
+      )}
       <TextField
-        label="House rule: wait at least"
+        label={wording.houseRuleWaitAt}
         value={step.houseMin}
         onChange={set('houseMin')}
-        hint="over label and chemistry"
+        hint={wording.overLabelAndChemistry}
         fault={faultOf('houseMin')}
       />
       <TextField
-        label="House rule: no longer than"
+        label={wording.houseRuleNoLonger}
         value={step.houseMax}
         onChange={set('houseMax')}
-        hint="empty: no bound"
+        hint={wording.emptyNoBound}
         fault={faultOf('houseMax')}
       />
       <TextField
-        label="Why the house does so"
+        label={wording.whyTheHouseDoes}
         value={step.houseWhy}
         onChange={set('houseWhy')}
         className="col-span-2"

@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import { WAYS } from '@/core/batch';
 import type { Gate, GateId } from '@/core/release';
 import { GATE_WORDS, WAY_WORDS } from '@/messages';
+import { decide as wording } from '@/messages/screens/release';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
@@ -56,33 +57,30 @@ export function Decide({ batchId, gates, evidence }: DecideProps) {
         ))}
       </ol>
       <div className="mt-4 max-w-xl">
-        <TextField
-          label={unmet.length > 0 ? 'Reason, for the record' : 'Reason, needed only to refuse'}
-          {...form.field('reason')}
-        />
+        <TextField label={unmet.length > 0 ? wording.reasonForTheRecord : wording.reasonNeededOnlyTo} {...form.field('reason')} />
         <Faults of={form.faults} />
         <div className="mt-2 flex flex-wrap items-center gap-4">
           <Button look="main" big disabled={form.busy || open.length > 0} onClick={() => say('released')}>
-            Release
+            {wording.release}
           </Button>
           {open.length > 0 ? (
             <p className="min-w-60 flex-1 text-soft">
-              Before release: {open.map((gate) => GATE_WORDS[gate.id].name.toLowerCase()).join('; ')}.
+              {wording.beforeRelease(open.map((gate) => GATE_WORDS[gate.id].name.toLowerCase()).join('; '))}
             </p>
           ) : null}
         </div>
         <div className="mt-5 grid items-end gap-4 bench:grid-cols-[auto_minmax(0,1fr)]">
           <Button big disabled={form.busy} onClick={() => say('refused')}>
-            Refuse
+            {wording.refuse}
           </Button>
-          <SelectField label="and then" value={then} onChange={(event) => setThen(event.target.value)}>
-            <option value="wait">wait, and judge it again</option>
+          <SelectField label={wording.andThen} value={then} onChange={(event) => setThen(event.target.value)}>
+            <option value="wait">{wording.waitAndJudgeIt}</option>
             {WAYS.map((way) => (
               <option key={way} value={way}>
-                {WAY_WORDS[way].charAt(0).toLowerCase() + WAY_WORDS[way].slice(1)}, and judge it again
+                {wording.andJudgeItAgain(WAY_WORDS[way].charAt(0).toLowerCase() + WAY_WORDS[way].slice(1))}
               </option>
             ))}
-            <option value="reject">reject it: the pieces are not sold</option>
+            <option value="reject">{wording.rejectItThePieces}</option>
           </SelectField>
         </div>
       </div>
@@ -106,7 +104,7 @@ function GateRow({ gate, evidence, signed, onSign }: GateProps) {
       </span>
       <span>
         <strong>{GATE_WORDS[gate.id].name}</strong>
-        <span className="sr-only">{gate.met ? ': met' : ': not met'}</span>
+        <span className="sr-only">{gate.met ? wording.met : wording.notMet}</span>
       </span>
       <span className="text-sm">
         {evidence.map((line) => (
@@ -115,10 +113,10 @@ function GateRow({ gate, evidence, signed, onSign }: GateProps) {
           </span>
         ))}
         {gate.met ? null : <span className="block font-semibold text-late">{GATE_WORDS[gate.id].unmet}</span>}
-        {!gate.met && !gate.maySign ? <span className="block">Nobody may sign for this one.</span> : null}
+        {!gate.met && !gate.maySign ? <span className="block">{wording.nobodyMaySignFor}</span> : null}
         {!gate.met && gate.maySign ? (
           <Tick checked={signed} onChange={onSign}>
-            I sign for it all the same
+            {wording.iSignForIt}
           </Tick>
         ) : null}
       </span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { priceForm as wording } from '@/messages/screens/release';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Link } from '@/ui/link';
@@ -21,14 +22,14 @@ export function PriceForm({ batchId, currency, wood, price, jar, jars }: Props) 
   return (
     <div className="mt-2">
       <FormSheet
-        opens="Wood and price"
-        title="Wood and price of a piece"
-        say="Hands and slip are entered once for the shop, under its name. Leave empty what you do not know."
-        saves="Keep it"
+        opens={wording.woodAndPrice}
+        title={wording.woodAndPriceOf}
+        say={wording.handsAndSlipAre}
+        saves={wording.keepIt}
         fields={[
-          { name: 'wood', label: `Wood of one piece (${currency})`, type: 'number', value: wood },
-          { name: 'jar', label: 'Jar in the box', value: jar, options: [{ value: '', name: 'none' }, ...jars] },
-          { name: 'price', label: `To sell for (${currency})`, type: 'number', value: price },
+          { name: 'wood', label: wording.woodOfOnePiece(currency), type: 'number', value: wood },
+          { name: 'jar', label: wording.jarInTheBox, value: jar, options: [{ value: '', name: 'none' }, ...jars] },
+          { name: 'price', label: wording.toSellFor(currency), type: 'number', value: price },
         ]}
         save={(values) => savePrice({ batchId, ...values })}
       />
@@ -41,10 +42,10 @@ export function Labelled({ batchId, number }: { readonly batchId: number; readon
   const { busy, rest, run } = useSave();
   return (
     <div className="flex flex-wrap items-center gap-3">
-      <span>Not said to be on yet.</span>
-      <Link href={`/tags/${batchId}`}>Tags of {number}</Link>
+      <span>{wording.notSaidToBe}</span>
+      <Link href={`/tags/${batchId}`}>{wording.tagsOf(number)}</Link>
       <Button disabled={busy} onClick={() => void run(() => putLabelsOn({ batchId }))}>
-        They are on
+        {wording.theyAreOn}
       </Button>
       <Faults of={rest([])} />
     </div>

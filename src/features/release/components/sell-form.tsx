@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { z } from 'zod';
 import { COUNTRIES, type Keeper, LANGUAGES } from '@/core/care';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
+import { sellForm as wording } from '@/messages/screens/release';
 import { Unsell } from '@/trade/unsell';
 import { Button, linkLook } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -62,15 +63,17 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
   return (
     <section>
       <h2 className="mb-1">
-        Sell: {unsold === 0 ? 'all are sold' : `${unsold} ${unsold === 1 ? 'piece is' : 'pieces are'} left`}
+        {wording.sell(
+          unsold === 0 ? wording.allAreSold : wording.left(unsold, unsold === 1 ? wording.pieceIs : wording.piecesAre),
+        )}
       </h2>
       {codes.length > 0 ? (
         <div role="status" className="mb-3 border-fit border-l-4 pl-3">
-          <p className="font-semibold">{codes.length === 1 ? 'Sold. Its slip:' : `Sold. The ${codes.length} slips:`}</p>
+          <p className="font-semibold">{codes.length === 1 ? wording.soldItsSlip : wording.soldTheSlips(codes.length)}</p>
           <p className="my-2 flex flex-wrap gap-2">
             {codes.map((code) => (
               <Link key={code} href={`/slip/${code}`} className={linkLook('main')}>
-                {codes.length === 1 ? 'Print the slip' : code}
+                {codes.length === 1 ? wording.printTheSlip : code}
               </Link>
             ))}
           </p>
@@ -83,7 +86,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
           <SaleRows form={form} currency={currency} bottles={bottles} />
           <Faults of={form.faults} />
           <Button look="main" big type="submit" disabled={form.busy}>
-            Sold
+            {wording.sold}
           </Button>
         </Form>
       ) : null}
@@ -98,8 +101,8 @@ function SaleRows({ form, currency, bottles }: RowsProps) {
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
-        <TextField label="Pieces" inputMode="numeric" {...form.field('pieces')} />
-        <TextField label={`Price each (${currency})`} inputMode="decimal" {...form.field('price')} />
+        <TextField label={wording.pieces} inputMode="numeric" {...form.field('pieces')} />
+        <TextField label={wording.priceEach(currency)} inputMode="decimal" {...form.field('price')} />
       </div>
       <Fold says={assumed(form.values, bottles)} open={RARE.some((name) => form.fault(name))} className="mb-2">
         <ToWhom form={form} currency={currency} bottles={bottles} />
@@ -110,18 +113,18 @@ function SaleRows({ form, currency, bottles }: RowsProps) {
 
 /** Fields that have their usual answer, and are folded in until somebody wants another. */
 const RARE = ['soldOn', 'buyer', 'email', 'use', 'wash', 'upkeep', 'country', 'language', 'bottle'] as const;
-const USED: Readonly<Record<string, string>> = { daily: 'daily', weekly: 'weekly', occasional: 'now and then' };
-const WASHED: Readonly<Record<string, string>> = { wipe: 'wiped', hand: 'washed by hand', soak: 'left in water' };
+const USED: Readonly<Record<string, string>> = { daily: 'daily', weekly: 'weekly', occasional: wording.nowAndThen };
+const WASHED: Readonly<Record<string, string>> = { wipe: 'wiped', hand: wording.washedByHand, soak: wording.leftInWater };
 
 /** What is taken for granted of a sale, in a line. */
 function assumed(sale: SaleTyped, bottles: readonly Bottle[]): string {
-  const who = sale.buyer.trim() || 'a buyer who is not named';
+  const who = sale.buyer.trim() || wording.aBuyerWhoIs;
   const bottle = bottles.find((one) => String(one.lotId) === sale.bottle);
   return [
     `To ${who}, on ${sale.soldOn}`,
-    `used ${USED[sale.use] ?? sale.use}, ${WASHED[sale.wash] ?? sale.wash}`,
-    `slip in ${LANGUAGE_NAMES[sale.language as keyof typeof LANGUAGE_NAMES] ?? sale.language}`,
-    bottle ? 'a bottle in the box' : 'no bottle in the box',
+    wording.used(USED[sale.use] ?? sale.use, WASHED[sale.wash] ?? sale.wash),
+    wording.slipIn(LANGUAGE_NAMES[sale.language as keyof typeof LANGUAGE_NAMES] ?? sale.language),
+    bottle ? wording.aBottleInThe : wording.noBottleInThe,
   ].join('; ');
 }
 
@@ -130,50 +133,41 @@ function ToWhom({ form, currency, bottles }: RowsProps) {
   return (
     <>
       <div className="grid grid-cols-3 gap-4">
-        <TextField label="Sold on" type="date" {...form.field('soldOn')} />
-        <TextField
-          label="Buyer (may stay empty)"
-          {...form.field('buyer')}
-          hint="kept as little as possible; never on the slip’s code"
-        />
-        <TextField
-          label="Address for reminders (may stay empty)"
-          type="email"
-          {...form.field('email')}
-          hint="only if they want letters; they can stop them"
-        />
+        <TextField label={wording.soldOn} type="date" {...form.field('soldOn')} />
+        <TextField label={wording.buyerMayStayEmpty} {...form.field('buyer')} hint={wording.keptAsLittleAs} />
+        <TextField label={wording.addressForRemindersMay} type="email" {...form.field('email')} hint={wording.onlyIfTheyWant} />
       </div>
       <div className="grid grid-cols-3 gap-4">
-        <SelectField label="Used" {...form.field('use')}>
+        <SelectField label={wording.used2} {...form.field('use')}>
           {Object.entries(USED).map(([use, says]) => (
             <option key={use} value={use}>
               {says}
             </option>
           ))}
         </SelectField>
-        <SelectField label="Cleaned" {...form.field('wash')}>
+        <SelectField label={wording.cleaned} {...form.field('wash')}>
           {Object.entries(WASHED).map(([wash, says]) => (
             <option key={wash} value={wash}>
               {says}
             </option>
           ))}
         </SelectField>
-        <SelectField label="The owner" {...form.field('upkeep')}>
-          <option value="re-oils">re-oils</option>
-          <option value="will-not">will not</option>
-          <option value="unknown">is not known</option>
+        <SelectField label={wording.theOwner} {...form.field('upkeep')}>
+          <option value="re-oils">{wording.reOils}</option>
+          <option value="will-not">{wording.willNot}</option>
+          <option value="unknown">{wording.isNotKnown}</option>
         </SelectField>
       </div>
       <div className="grid grid-cols-2 gap-4">
-        <SelectField label="Goes to" {...form.field('country')} hint="dry winter rooms want looks sooner">
-          <option value="">not known</option>
+        <SelectField label={wording.goesTo} {...form.field('country')} hint={wording.dryWinterRoomsWant}>
+          <option value="">{wording.notKnown}</option>
           {COUNTRY_CHOICES.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>
           ))}
         </SelectField>
-        <SelectField label="Slip and letters in" {...form.field('language')}>
+        <SelectField label={wording.slipAndLettersIn} {...form.field('language')}>
           {LANGUAGES.map((id) => (
             <option key={id} value={id}>
               {LANGUAGE_NAMES[id]}
@@ -182,8 +176,8 @@ function ToWhom({ form, currency, bottles }: RowsProps) {
         </SelectField>
       </div>
       {bottles.length > 0 ? (
-        <SelectField label="Bottle in the box, one for each piece" {...form.field('bottle')}>
-          <option value="">none</option>
+        <SelectField label={wording.bottleInTheBox} {...form.field('bottle')}>
+          <option value="">{wording.none}</option>
           {bottles.map((one) => (
             <option key={one.lotId} value={one.lotId}>
               {bottleWords(one, currency)}
@@ -191,7 +185,7 @@ function ToWhom({ form, currency, bottles }: RowsProps) {
           ))}
         </SelectField>
       ) : (
-        <p className="text-sm text-soft">No tin that renews this finish is left: nothing can go in the box.</p>
+        <p className="text-sm text-soft">{wording.noTinThatRenews}</p>
       )}
     </>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { goneBack as wording } from '@/messages/screens/restore';
 import { FormSheet } from '@/web/form/form-sheet';
 import { sendBack } from '../actions';
 
@@ -7,10 +8,10 @@ import { sendBack } from '../actions';
 export function GoneBack({ batchId, bill }: { readonly batchId: number; readonly bill: string }) {
   return (
     <FormSheet
-      opens="It went back"
-      title="Back to its owner"
-      saves="It went back"
-      fields={[{ name: 'bill', label: 'Billed', value: bill, hint: '35,00; empty for nothing' }]}
+      opens={wording.itWentBack}
+      title={wording.backToItsOwner}
+      saves={wording.itWentBack}
+      fields={[{ name: 'bill', label: wording.billed, value: bill, hint: wording.emptyForNothing }]}
       save={(values) => sendBack({ batchId, bill: values.bill ?? '' })}
     />
   );

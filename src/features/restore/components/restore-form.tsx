@@ -8,6 +8,7 @@ import { ORIGINS } from '@/core/material';
 import { type Geometry, readList, type Surface } from '@/core/piece';
 import { MARKS, type Mark, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
 import { MARK_ADVICE, MARK_WORDS, ORIGIN_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
+import { restoreForm as wording } from '@/messages/screens/restore';
 import { TouchSurfaces } from '@/trade/drawing/touch-surfaces';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -65,7 +66,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
   const [listed] = readList(form.values.what, { designs: [], woods: [] });
   const stranger = {
     revisionId: 0,
-    name: listed?.name ?? 'a piece',
+    name: listed?.name ?? wording.aPiece,
     geometry: listed?.geometry ?? { shape: 'unknown' as const },
   };
   const regimen = regimens.find((one) => one.revisionId === regimenId);
@@ -81,18 +82,18 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
     <Form className="grid gap-10 wide:grid-cols-2" onSubmit={form.submit}>
       <div className="flex flex-col gap-1">
         <div className="grid grid-cols-2 gap-4">
-          <TextField label="Code on its slip" {...form.field('code')} hint="empty for a stranger’s piece" />
-          <TextField label="Whose it is" {...form.field('owner')} />
-          <SelectField label="It is" {...row('designRevisionId')} hint="its surface is reckoned from it">
-            <option value="">something else</option>
+          <TextField label={wording.codeOnItsSlip} {...form.field('code')} hint={wording.emptyForAStrangers} />
+          <TextField label={wording.whoseItIs} {...form.field('owner')} />
+          <SelectField label={wording.itIs} {...row('designRevisionId')} hint={wording.itsSurfaceIsReckoned}>
+            <option value="">{wording.somethingElse}</option>
             {designs.map((one) => (
               <option key={one.revisionId} value={one.revisionId}>
                 {one.name}
               </option>
             ))}
           </SelectField>
-          <SelectField label="Wood" {...form.field('speciesId')}>
-            <option value="">nobody can say</option>
+          <SelectField label={wording.wood} {...form.field('speciesId')}>
+            <option value="">{wording.nobodyCanSay}</option>
             {species.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.name}
@@ -102,18 +103,14 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
         </div>
         {shape ? null : (
           <TextField
-            label="What it is"
+            label={wording.whatItIs}
             {...form.field('what')}
-            hint={`as you would say it, “a salad bowl”: ${sizeWords(stranger.geometry, reads())}`}
+            hint={wording.asYouWouldSay(sizeWords(stranger.geometry, reads()))}
           />
         )}
         {form.values.code === '' && form.values.speciesId !== '' ? (
-          <SelectField
-            label="Where its wood comes from"
-            {...form.field('origin')}
-            hint="nobody can say: it goes back as not for food, for it may have been treated"
-          >
-            <option value="">nobody can say</option>
+          <SelectField label={wording.whereItsWoodComes} {...form.field('origin')} hint={wording.nobodyCanSayIt}>
+            <option value="">{wording.nobodyCanSay}</option>
             {ORIGINS.filter((one) => one !== 'found').map((one) => (
               <option key={one} value={one}>
                 {ORIGIN_WORDS[one]}
@@ -121,30 +118,26 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
             ))}
           </SelectField>
         ) : null}
-        <TextField
-          label="Finished with, if anyone knows"
-          {...form.field('wasFinishedWith')}
-          hint="where it is not known, try a hidden spot first"
-        />
-        <SelectField label="Put right with" {...row('regimenRevisionId')}>
+        <TextField label={wording.finishedWithIfAnyone} {...form.field('wasFinishedWith')} hint={wording.whereItIsNot} />
+        <SelectField label={wording.putRightWith} {...row('regimenRevisionId')}>
           {regimens.map((one) => (
             <option key={one.revisionId} value={one.revisionId}>
               {one.name}: {one.school}
             </option>
           ))}
         </SelectField>
-        <SelectField label={slot?.name ?? 'Oil'} {...row('lotId')} hint={why ? WHY_NONE_WORDS[why] : ''}>
-          <option value="">Choose the lot …</option>
+        <SelectField label={slot?.name ?? wording.oil} {...row('lotId')} hint={why ? WHY_NONE_WORDS[why] : ''}>
+          <option value="">{wording.chooseTheLot}</option>
           {fitting.map((lot) => (
             <option key={lot.id} value={lot.id}>
               {lot.number} {lot.title}
             </option>
           ))}
         </SelectField>
-        <TextField label="What it will cost them" {...form.field('bill')} hint="35,00; may be said later" />
+        <TextField label={wording.whatItWillCost} {...form.field('bill')} hint={wording.mayBeSaidLater} />
         <Faults of={form.faults} />
         <Button look="main" big type="submit" disabled={form.busy}>
-          Take it in
+          {wording.takeItIn}
         </Button>
       </div>
       {(shape ?? stranger) ? (
@@ -172,12 +165,12 @@ type WrongProps = {
 /** The piece with its surfaces: what is wrong where, and the sanding that follows. */
 function WrongWithIt({ shape, speciesId, marks, onMark, children }: WrongProps) {
   return (
-    <section aria-label="What is wrong with it">
+    <section aria-label={wording.whatIsWrongWith}>
       <TouchSurfaces<Mark>
         geometry={shape.geometry}
         name={shape.name}
         speciesId={speciesId}
-        unsaid="as it was"
+        unsaid={wording.asItWas}
         choices={MARKS.map((mark) => ({ id: mark, name: MARK_WORDS[mark] }))}
         said={Object.fromEntries(marks.map(({ surface, mark }) => [surface, mark]))}
         onSay={(surface, mark) => onMark(surface, mark ?? undefined)}
@@ -207,13 +200,13 @@ function SandingPlan({ marks, sands, last, onSands }: PlanProps) {
     <>
       <p className="mt-3 text-lg" aria-live="polite">
         {isPaint
-          ? 'Nothing is sanded before the paint was tested.'
+          ? wording.nothingIsSandedBefore
           : sands
-            ? `Sand ${plan.join(', then ')}, along the grain${last === null ? '' : `: it was sanded to ${last}`}.`
-            : 'Wash it, let it dry on edge for a day, then oil.'}
+            ? wording.sandAlongTheGrain(plan.join(wording.thenWord), last === null ? '' : wording.itWasSandedTo(last))
+            : wording.washItLetIt}
       </p>
       <Tick checked={!sands} onChange={() => onSands(!sands)}>
-        Only washed and oiled, not sanded
+        {wording.onlyWashedAndOiled}
       </Tick>
     </>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { copyButtons as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { Faults, SelectField } from '@/ui/field';
 import { useSave } from '@/web/use-save';
@@ -31,14 +32,14 @@ export function CopyButtons({ dates }: { readonly dates: readonly string[] }) {
     <>
       <div className="flex flex-wrap items-end gap-3">
         <Button disabled={busy} onClick={() => void run(() => takeCopy(), setTold)}>
-          Take one now
+          {wording.takeOneNow}
         </Button>
         <Button disabled={busy} onClick={() => void run(() => askForCopy(), carryAway)}>
-          Carry a whole copy away
+          {wording.carryAWholeCopy}
         </Button>
         {dates.length > 0 ? (
           <>
-            <SelectField label="The copy of" value={chosen} onChange={(event) => setDate(event.target.value)}>
+            <SelectField label={wording.theCopyOf} value={chosen} onChange={(event) => setDate(event.target.value)}>
               {dates.map((one) => (
                 <option key={one} value={one}>
                   {one}
@@ -46,7 +47,7 @@ export function CopyButtons({ dates }: { readonly dates: readonly string[] }) {
               ))}
             </SelectField>
             <Button disabled={busy} onClick={() => void run(() => lookOver({ date: chosen }), setTold)}>
-              Look it over
+              {wording.lookItOver}
             </Button>
           </>
         ) : null}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { doorForms as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { SheetForm } from '@/web/form/sheet-form';
@@ -23,9 +24,9 @@ export function Devices({ devices, days }: { readonly devices: readonly DeviceRo
   const { busy, rest, run } = useSave();
   return (
     <>
-      <h3 className="mt-4 mb-1 font-semibold">Devices that are in</h3>
+      <h3 className="mt-4 mb-1 font-semibold">{wording.devicesThatAreIn}</h3>
       {devices.length === 0 ? (
-        <p className="mb-2 text-soft">None has given the passcode.</p>
+        <p className="mb-2 text-soft">{wording.noneHasGivenThe}</p>
       ) : (
         <ul className="mb-2">
           {devices.map((device) => (
@@ -34,7 +35,7 @@ export function Devices({ devices, days }: { readonly devices: readonly DeviceRo
         </ul>
       )}
       <Faults of={rest([])} />
-      <p className="mb-3 text-soft text-sm">One that is not used for {days} days must give the passcode again.</p>
+      <p className="mb-3 text-soft text-sm">{wording.oneThatIsNot(days)}</p>
     </>
   );
 }
@@ -48,7 +49,7 @@ export function PasscodeForm({ has }: { readonly has: boolean }) {
     start: { passcode: '', again: '' },
     save: changePasscode,
     done: () => {
-      setTold('The new passcode counts from now on.');
+      setTold(wording.theNewPasscodeCounts);
       setOpen(false);
     },
     keptAs: null,
@@ -58,14 +59,20 @@ export function PasscodeForm({ has }: { readonly has: boolean }) {
   );
   return (
     <>
-      <Button onClick={() => setOpen(true)}>{has ? 'New passcode' : 'Set a passcode'}</Button>
+      <Button onClick={() => setOpen(true)}>{has ? wording.newPasscode : wording.setAPasscode}</Button>
       <p role="status" className="min-h-6 pt-1 font-semibold text-fit">
         {told}
       </p>
-      <SheetForm form={form} open={open} onOpenChange={setOpen} title={has ? 'New passcode' : 'Set a passcode'} saves="Keep">
-        <p>Every other device is sent away and must give the new one. What waits on a device stays there and is sent after.</p>
-        {field('passcode', 'New passcode')}
-        {field('again', 'The same again')}
+      <SheetForm
+        form={form}
+        open={open}
+        onOpenChange={setOpen}
+        title={has ? wording.newPasscode : wording.setAPasscode}
+        saves="Keep"
+      >
+        <p>{wording.everyOtherDeviceIs}</p>
+        {field('passcode', wording.newPasscode)}
+        {field('again', wording.theSameAgain)}
       </SheetForm>
     </>
   );
@@ -78,19 +85,23 @@ function DeviceItem({ device: { name, address, came, used, isOwn }, busy, onSend
     <li className="flex flex-wrap items-center justify-between gap-3 border-hair border-b py-1">
       <span>
         <span className="font-semibold">{name}</span>
-        {isOwn ? ' (this one)' : ''}
+        {isOwn ? wording.thisOne : ''}
         <span className="block text-soft text-sm">
-          used <span className="reading">{used}</span>, came in <span className="reading">{came}</span> from{' '}
+          {wording.used}
+          <span className="reading">{used}</span>
+          {wording.cameIn}
+          <span className="reading">{came}</span>
+          {wording.from}
           <span className="reading">{address}</span>
         </span>
       </span>
       {isOwn ? (
         <Button disabled={busy} onClick={() => void leave()}>
-          Leave
+          {wording.leave}
         </Button>
       ) : (
-        <Button disabled={busy} aria-label={`Send ${name} away`} onClick={onSend}>
-          Send away
+        <Button disabled={busy} aria-label={wording.sendAway(name)} onClick={onSend}>
+          {wording.sendAway2}
         </Button>
       )}
     </li>

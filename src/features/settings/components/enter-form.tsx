@@ -1,6 +1,7 @@
 'use client';
 
 import { useActionState, useState } from 'react';
+import { enterForm as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { enter } from '../enter';
@@ -12,19 +13,19 @@ export function EnterForm() {
   const [name, setName] = useState('');
   return (
     <form action={action} className="flex flex-col gap-3">
-      <TextField label="Passcode of the shop" name="passcode" type="password" maxLength={200} fault={fault} required />
+      <TextField label={wording.passcodeOfTheShop} name="passcode" type="password" maxLength={200} fault={fault} required />
       <TextField
-        label="What this device is called"
-        hint="The shop lists its devices by name, so that one that is lost can be sent away."
+        label={wording.whatThisDeviceIs}
+        hint={wording.theShopListsIts}
         name="name"
         value={name}
         onChange={(event) => setName(event.target.value)}
         maxLength={40}
-        placeholder="Tablet at the bench"
+        placeholder={wording.tabletAtTheBench}
         autoComplete="off"
       />
       <Button look="main" big type="submit" disabled={busy}>
-        Come in
+        {wording.comeIn}
       </Button>
     </form>
   );

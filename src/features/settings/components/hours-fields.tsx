@@ -2,6 +2,7 @@
 
 import { useRef } from 'react';
 import { HOURS_STEP_MIN, type HoursText, minutesOf, readHours, withEdge } from '@/core/plan';
+import { hoursFields as wording } from '@/messages/screens/settings';
 import { DragArea, EdgeHandle, type Pull } from '@/ui/drag';
 import { TextBox } from '@/ui/field';
 
@@ -19,7 +20,7 @@ export function HoursFields({ value, onChange }: Props) {
   const set = (i: number, line: string): void => onChange(value.map((one, j) => (j === i ? line : one)));
   return (
     <fieldset>
-      <legend className="label mb-1">Hours: drag the ends, or type 08:30-12:30, 13:30-18:00; empty when closed</legend>
+      <legend className="label mb-1">{wording.hoursDragTheEnds}</legend>
       {DAYS.map((day, i) => (
         <div
           key={day}
@@ -32,13 +33,11 @@ export function HoursFields({ value, onChange }: Props) {
             aria-label={day}
             aria-invalid={bad.includes(i) || undefined}
             value={value[i] ?? ''}
-            placeholder="closed"
+            placeholder={wording.closed}
             onChange={(event) => set(i, event.target.value)}
           />
           {bad.includes(i) ? (
-            <span className="col-span-2 col-start-2 text-sm font-semibold text-late">
-              ▲ Write opening and closing like 08:30-18:00; closing comes after opening.
-            </span>
+            <span className="col-span-2 col-start-2 text-sm font-semibold text-late">{wording.writeOpeningAndClosing}</span>
           ) : null}
         </div>
       ))}
@@ -101,7 +100,7 @@ function DayBar({ day, line, onChange }: BarProps) {
           className="absolute inset-0 text-sm text-soft hover:text-ink"
           onClick={() => onChange('08:30-17:30')}
         >
-          closed: open it
+          {wording.closedOpenIt}
         </button>
       ) : null}
     </div>

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
+import { personHours as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { useYear } from '@/ui/zone';
@@ -38,16 +39,16 @@ export function PersonHours({ person, own, shop, away }: Props) {
       <span className="grow">
         {person.name}
         <span className="text-soft">
-          {own.length > 0 ? ', own hours' : ', the shop’s hours'}
-          {away.length > 0 ? `, away ${away.length === 1 ? away[0] : `${away.length} days`}` : ''}
+          {own.length > 0 ? wording.ownHours : wording.theShopsHours}
+          {away.length > 0 ? wording.away(away.length === 1 ? away[0] : wording.days(away.length)) : ''}
         </span>
       </span>
       <Button look="quiet" onClick={() => setOpen(true)}>
-        Hours of {person.initials}
+        {wording.hoursOf(person.initials)}
       </Button>
       <SheetForm
         form={form}
-        title={`When ${person.name} is here`}
+        title={wording.whenIsHere(person.name)}
         open={open}
         onOpenChange={setOpen}
         saves="Keep"
@@ -62,12 +63,12 @@ export function PersonHours({ person, own, shop, away }: Props) {
               )
             }
           >
-            The shop’s hours
+            {wording.theShopsHours2}
           </Button>
         }
       >
         <HoursFields value={form.values.hours} onChange={(hours) => form.set('hours', [...hours])} />
-        <TextField label="Days away" hint={`${year}-12-24, ${year}-12-25`} {...form.field('away')} />
+        <TextField label={wording.daysAway} hint={`${year}-12-24, ${year}-12-25`} {...form.field('away')} />
         <Faults of={whole.rest([])} />
       </SheetForm>
     </li>

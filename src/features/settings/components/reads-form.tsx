@@ -1,6 +1,7 @@
 'use client';
 
 import { type Reads, say } from '@/core/quantity';
+import { readsForm as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { Faults, SelectField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -14,32 +15,30 @@ export function ReadsForm({ reads }: { readonly reads: Reads }) {
   return (
     <Form className="max-w-xl" onSubmit={form.submit}>
       <div className="grid grid-cols-2 gap-x-4">
-        <SelectField label="The scale shows" {...form.field('mass')}>
-          <option value="g">grams, kilograms</option>
-          <option value="oz">ounces, pounds</option>
+        <SelectField label={wording.theScaleShows} {...form.field('mass')}>
+          <option value="g">{wording.gramsKilograms}</option>
+          <option value="oz">{wording.ouncesPounds}</option>
         </SelectField>
-        <SelectField label="The jug shows" {...form.field('volume')}>
-          <option value="ml">millilitres, litres</option>
-          <option value="us">US fluid ounces, gallons</option>
-          <option value="imperial">imperial fluid ounces, gallons</option>
+        <SelectField label={wording.theJugShows} {...form.field('volume')}>
+          <option value="ml">{wording.millilitresLitres}</option>
+          <option value="us">{wording.usFluidOuncesGallons}</option>
+          <option value="imperial">{wording.imperialFluidOuncesGallons}</option>
         </SelectField>
-        <SelectField label="The thermometer shows" {...form.field('temperature')}>
+        <SelectField label={wording.theThermometerShows} {...form.field('temperature')}>
           <option value="C">°C</option>
           <option value="F">°F</option>
         </SelectField>
-        <SelectField label="The rule shows" {...form.field('length')}>
-          <option value="mm">millimetres</option>
-          <option value="in">inches</option>
+        <SelectField label={wording.theRuleShows} {...form.field('length')}>
+          <option value="mm">{wording.millimetres}</option>
+          <option value="in">{wording.inches}</option>
         </SelectField>
       </div>
       <p className="mb-2 text-soft">
-        So a pot reads {say(900, 'g', reads)}, {say(1000, 'ml', reads)}, {say(68, '°C', reads)}, a board {say(420, 'mm', reads)}.
-        A number typed without a unit is taken in these; a unit that is typed always counts. What is kept and what is exchanged
-        stays in grams, millilitres, °C and millimetres.
+        {wording.soAPotReads(say(900, 'g', reads), say(1000, 'ml', reads), say(68, '°C', reads), say(420, 'mm', reads))}
       </p>
       <Faults of={form.faults} />
       <Button type="submit" disabled={form.busy}>
-        Read in these
+        {wording.readInThese}
       </Button>
     </Form>
   );

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { RoomUnit } from '@/core/piece';
 import type { PlaceKind } from '@/core/regimen';
+import { roomForm as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -19,9 +20,9 @@ type Row = {
 };
 
 const UNIT_WORDS: Readonly<Record<RoomUnit, string>> = {
-  batches: 'batches at a time',
-  litres: 'litres of pieces under',
-  metres: 'metres of shelf',
+  batches: wording.batchesAtATime,
+  litres: wording.litresOfPiecesUnder,
+  metres: wording.metresOfShelf,
 };
 
 /** What fits where: the plan keeps to it. Empty means that nothing limits a place. */
@@ -50,7 +51,7 @@ export function RoomForm({ places }: { readonly places: readonly Row[] }) {
               key={place.id}
               label={place.name}
               inputMode="decimal"
-              placeholder="no limit"
+              placeholder={wording.noLimit}
               hint={UNIT_WORDS[place.unit]}
               {...form.field(`places.${i}.capacity`)}
             />
@@ -60,10 +61,10 @@ export function RoomForm({ places }: { readonly places: readonly Row[] }) {
       <Faults of={form.faults} />
       <div className="flex items-center gap-4">
         <Button type="submit" disabled={form.busy}>
-          Keep what fits
+          {wording.keepWhatFits}
         </Button>
         <span role="status" className="font-semibold text-fit">
-          {kept ? 'Kept.' : ''}
+          {kept ? wording.kept : ''}
         </span>
       </div>
     </Form>

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import { setUp as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -56,10 +57,10 @@ export function SetUp({ zones, currencies, guess }: Props) {
   const { people, hours } = form.values;
   return (
     <Form className="flex flex-col gap-2" onSubmit={form.submit}>
-      <TextField label="Name of the shop" {...form.field('name')} />
+      <TextField label={wording.nameOfTheShop} {...form.field('name')} />
       <div className="grid grid-cols-[2fr_1fr] gap-4">
-        <TextField label="Time zone" hint="as this device has it" list="zones" {...form.field('zone')} />
-        <SelectField label="Currency" {...form.field('currency')}>
+        <TextField label={wording.timeZone} hint={wording.asThisDeviceHas} list="zones" {...form.field('zone')} />
+        <SelectField label={wording.currency} {...form.field('currency')}>
           {currencies.map((one) => (
             <option key={one.value} value={one.value}>
               {one.name}
@@ -72,30 +73,30 @@ export function SetUp({ zones, currencies, guess }: Props) {
           ))}
         </datalist>
       </div>
-      <SelectField label="Scale, jug, thermometer and rule show" {...form.field('units')}>
-        <option value="metric">grams, millilitres, °C, millimetres</option>
-        <option value="us">ounces and pounds, US fluid ounces, °F, inches</option>
-        <option value="imperial">ounces and pounds, imperial fluid ounces, °C, inches</option>
+      <SelectField label={wording.scaleJugThermometerAnd} {...form.field('units')}>
+        <option value="metric">{wording.gramsMillilitresCMillimetres}</option>
+        <option value="us">{wording.ouncesAndPoundsUs}</option>
+        <option value="imperial">{wording.ouncesAndPoundsImperial}</option>
       </SelectField>
       <fieldset>
-        <legend className="label">People of the shop</legend>
+        <legend className="label">{wording.peopleOfTheShop}</legend>
         {people.map((_, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: rows are only added at the end
           <div key={i} className="grid grid-cols-[6rem_1fr] gap-4">
-            <TextField label="Initials" maxLength={4} {...form.field(`people.${i}.initials`)} />
-            <TextField label="Name" {...form.field(`people.${i}.name`)} />
+            <TextField label={wording.initials} maxLength={4} {...form.field(`people.${i}.initials`)} />
+            <TextField label={wording.name} {...form.field(`people.${i}.name`)} />
           </div>
         ))}
-        <Button onClick={() => form.set('people', [...people, { initials: '', name: '' }])}>Another person</Button>
+        <Button onClick={() => form.set('people', [...people, { initials: '', name: '' }])}>{wording.anotherPerson}</Button>
       </fieldset>
       <HoursFields value={hours} onChange={(next) => form.set('hours', [...next])} />
       <Faults of={[...form.faults, ...demo.rest([])]} />
       <div className="mt-2 flex flex-wrap gap-3">
         <Button look="main" big type="submit" disabled={form.busy}>
-          Open the shop
+          {wording.openTheShop}
         </Button>
         <Button big disabled={demo.busy} onClick={() => void demo.run(() => openDemo(), there)}>
-          Look at the demo shed instead
+          {wording.lookAtTheDemo}
         </Button>
       </div>
     </Form>

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
+import { shopForm as wording } from '@/messages/screens/settings';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -51,35 +52,35 @@ function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps
         form.submit();
       }}
     >
-      <TextField label="Name" {...form.field('name')} />
+      <TextField label={wording.name} {...form.field('name')} />
       <div className="grid grid-cols-2 gap-4">
-        <TextField label="Time zone" {...form.field('zone')} />
-        <TextField label="Usual temperature of the shop" hint="feel is reckoned for it" {...form.field('ambient')} />
+        <TextField label={wording.timeZone} {...form.field('zone')} />
+        <TextField label={wording.usualTemperatureOfThe} hint={wording.feelIsReckonedFor} {...form.field('ambient')} />
       </div>
       <TextField
-        label="Public base address"
-        placeholder="none yet"
-        hint="https://…; codes on slips lead to it. Leave empty until it answers."
+        label={wording.publicBaseAddress}
+        placeholder={wording.noneYet}
+        hint={wording.httpsCodesOnSlips}
         {...form.field('baseAddress')}
       />
       <div className="grid grid-cols-2 gap-4">
         <TextField
-          label={`An hour of hands costs (${currency})`}
+          label={wording.anHourOfHands(currency)}
           inputMode="decimal"
-          hint="empty: not reckoned"
+          hint={wording.emptyNotReckoned}
           {...form.field('hour')}
         />
-        <TextField label={`A printed slip costs (${currency})`} inputMode="decimal" {...form.field('slip')} />
+        <TextField label={wording.aPrintedSlipCosts(currency)} inputMode="decimal" {...form.field('slip')} />
       </div>
       <HoursFields value={form.values.hours} onChange={(next) => form.set('hours', [...next])} />
-      <TextField label="Closed days" hint={`${year}-12-24, ${year}-12-25`} {...form.field('closed')} />
+      <TextField label={wording.closedDays} hint={`${year}-12-24, ${year}-12-25`} {...form.field('closed')} />
       <Faults of={form.faults} />
       <div className="flex items-center gap-4">
         <Button look="main" big type="submit" disabled={form.busy}>
-          Keep
+          {wording.keep}
         </Button>
         <span role="status" className="font-semibold text-fit">
-          {kept ? 'Kept.' : ''}
+          {kept ? wording.kept : ''}
         </span>
       </div>
     </Form>
@@ -91,10 +92,10 @@ export function AddPerson() {
   const form = useForm({ schema: PersonFields, start: { initials: '', name: '' }, save: savePerson, keptAs: 'person' });
   return (
     <Form className="grid max-w-xl grid-cols-[6rem_1fr_auto] items-start gap-4" onSubmit={form.submit}>
-      <TextField label="Initials" maxLength={4} {...form.field('initials')} />
-      <TextField label="Name" {...form.field('name')} fault={form.fault('name') ?? form.faults[0]} />
+      <TextField label={wording.initials} maxLength={4} {...form.field('initials')} />
+      <TextField label={wording.name} {...form.field('name')} fault={form.fault('name') ?? form.faults[0]} />
       <Button type="submit" className="mt-5" disabled={form.busy}>
-        Add
+        {wording.add}
       </Button>
     </Form>
   );

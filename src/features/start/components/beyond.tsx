@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { sayMinutes } from '@/core/quantity';
+import { beyond as wording } from '@/messages/screens/start';
 import { TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 
@@ -19,21 +20,18 @@ export function Beyond({ most, why, fault, onChange }: Props) {
   return (
     <div className="mb-3 border-late border-l-8 bg-paper px-3 py-2">
       <p>
-        <strong>
-          The first soak is longer than this oil bears{most > 0 ? `: its surplus gums after ${sayMinutes(most)}` : ''}.
-        </strong>{' '}
-        Gummed surplus is re-wetted with the same oil, scrubbed and wiped; past a day it wants a fine pad. Warmth makes it sooner.
-        On wood that drinks all of it a longer soak may do no harm; keep it wet, and wipe all of it.
+        <strong>{wording.theFirstSoakIs(most > 0 ? wording.itsSurplusGumsAfter(sayMinutes(most)) : '')}</strong>
+        {wording.gummedSurplusIsRe}
       </p>
       <Tick checked={read} onChange={() => setRead(!read)}>
-        Read. It may lie longer, and the alarm still calls after {most > 0 ? `${sayMinutes(most)}` : 'its bound'}
+        {wording.readItMayLie(most > 0 ? `${sayMinutes(most)}` : wording.itsBound)}
       </Tick>
       {read ? (
         <TextField
-          label="Why it may"
+          label={wording.whyItMay}
           value={why}
           onChange={(event) => onChange(event.target.value)}
-          hint="thirsty end grain, drinks it all; stays on the record"
+          hint={wording.thirstyEndGrainDrinks}
           fault={fault}
         />
       ) : null}

@@ -6,6 +6,7 @@ import { say, typedLength } from '@/core/quantity';
 import { usualUses } from '@/core/use';
 import type { Design } from '@/data/catalogue/catalogue';
 import { SHAPE_WORDS, sayIssue, sizeWords } from '@/messages';
+import { designSheet as wording } from '@/messages/screens/start';
 import { PiecePicture } from '@/trade/drawing/piece-picture';
 import { UseTicks } from '@/trade/use-ticks';
 import { SelectField, TextField } from '@/ui/field';
@@ -93,20 +94,24 @@ export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps 
   const field = (name: Typed) => ({ ...form.field(name), fault: faults[name] ?? form.fault(name) });
   const echo =
     measured && measured.areaMm2 > 0 && geometry.ok
-      ? `${sizeWords(geometry.value, reads())}: ${say(measured.areaMm2, 'mm²', reads())}, ${say(measured.endGrainMm2 / measured.areaMm2, 'fraction', reads())} of it end grain`
+      ? wording.ofItEndGrain(
+          sizeWords(geometry.value, reads()),
+          say(measured.areaMm2, 'mm²', reads()),
+          say(measured.endGrainMm2 / measured.areaMm2, 'fraction', reads()),
+        )
       : null;
   return (
     <SheetForm
       form={form}
-      title="A design"
+      title={wording.aDesign}
       open={open}
       onOpenChange={onOpenChange}
-      saves="Keep the design"
+      saves={wording.keepTheDesign}
       notYet={draft.uses.length === 0}
     >
-      <TextField label="Name" {...form.field('name')} />
+      <TextField label={wording.name} {...form.field('name')} />
       <SelectField
-        label="Shape"
+        label={wording.shape}
         value={draft.shape}
         onChange={(event) => {
           const shape = SHAPES.find((one) => one === event.target.value) ?? 'board';
@@ -125,12 +130,12 @@ export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps 
       {odd.length > 0 ? (
         <div className="border-cure border-l-8 bg-paper px-3 py-1">
           <Tick checked={draft.sizesSure} onChange={() => form.set('sizesSure', !draft.sizesSure)}>
-            It really measures {odd.map((mm) => say(mm, 'mm', reads())).join(', ')}
+            {wording.itReallyMeasures(odd.map((mm) => say(mm, 'mm', reads())).join(', '))}
           </Tick>
           {form.fault('sizesSure') ? <p className="font-semibold text-late">▲ {form.fault('sizesSure')}</p> : null}
         </div>
       ) : null}
-      {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || 'the design'} /> : null}
+      {geometry.ok ? <PiecePicture geometry={geometry.value} name={draft.name || wording.theDesign} /> : null}
       <UseTicks uses={draft.uses} tableware={draft.tableware} onChange={change} />
     </SheetForm>
   );

@@ -5,6 +5,7 @@ import { PIECE_USES } from '@/core/material';
 import { readList } from '@/core/piece';
 import { usualUses } from '@/core/use';
 import { sizeWords, USE_WORDS } from '@/messages';
+import { mixedList as wording } from '@/messages/screens/start';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { Button } from '@/ui/button';
@@ -46,24 +47,24 @@ export function MixedList({ designs, species, form }: Props) {
       mixed.map((row, i) => (i === index ? { ...row, ...part } : row)),
     );
   return (
-    <Fold says="A list of unlike pieces instead" open={mixed.length > 0} className="mb-3">
+    <Fold says={wording.aListOfUnlike} open={mixed.length > 0} className="mb-3">
       <label className="flex flex-col gap-1">
-        <span className="label">What there is, as you would say it or one to a line</span>
+        <span className="label">{wording.whatThereIsAs}</span>
         <textarea
           rows={3}
           value={text}
-          placeholder="3 spoons, 2 plum bowls, 1 board"
+          placeholder={wording.spoonsPlumBowlsBoard}
           onChange={(event) => setText(event.target.value)}
           className="border-0 border-ink border-b-2 bg-paper px-3 py-2 placeholder:text-soft"
         />
       </label>
       <p className="mt-2 flex flex-wrap gap-3">
         <Button disabled={text.trim() === ''} onClick={read}>
-          Read the list
+          {wording.readTheList}
         </Button>
         {mixed.length > 0 ? (
           <Button look="quiet" onClick={() => form.set('mixed', [])}>
-            Alike pieces after all
+            {wording.alikePiecesAfterAll}
           </Button>
         ) : null}
       </p>
@@ -102,7 +103,7 @@ function MixedLine({ row, species, fault, onChange, onOut }: LineProps) {
     <li className="border-hair border-t py-2">
       <div className="grid grid-cols-[4.5rem_4rem_minmax(0,1fr)_minmax(0,1fr)_2.75rem] items-end gap-2">
         <TextField
-          label="How many"
+          label={wording.howMany}
           inputMode="numeric"
           value={row.count}
           onChange={(event) => onChange({ count: event.target.value })}
@@ -112,23 +113,23 @@ function MixedLine({ row, species, fault, onChange, onOut }: LineProps) {
           <PieceMark look={lookOf(geometry, row.speciesId)} scale={0.8} />
         </span>
         <TextField
-          label="What"
+          label={wording.what}
           value={row.name}
           onChange={(event) => onChange({ name: event.target.value, designRevisionId: null })}
           hint={sizeWords(geometry, reads())}
         />
-        <SelectField label="Wood" value={row.speciesId} onChange={(event) => onChange({ speciesId: event.target.value })}>
+        <SelectField label={wording.wood} value={row.speciesId} onChange={(event) => onChange({ speciesId: event.target.value })}>
           {species.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
             </option>
           ))}
         </SelectField>
-        <button type="button" aria-label={`Take ${row.name} out`} className="min-h-11 self-center text-xl" onClick={onOut}>
+        <button type="button" aria-label={wording.takeOut(row.name)} className="min-h-11 self-center text-xl" onClick={onOut}>
           ×
         </button>
       </div>
-      <Fold says={`For ${row.uses.map((use) => USE_WORDS[use]).join(', ')}`} lineClass="text-sm">
+      <Fold says={wording.forWord(row.uses.map((use) => USE_WORDS[use]).join(', '))} lineClass="text-sm">
         <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-3">
           {PIECE_USES.map((use) => (
             <Tick

@@ -1,6 +1,7 @@
 import type { Need } from '@/core/cost';
 import { formatMoney, say } from '@/core/quantity';
 import type { Regimen } from '@/core/regimen';
+import { needs as wording } from '@/messages/screens/start';
 import { reads } from '@/web/reads-here';
 
 type NeedsProps = {
@@ -22,19 +23,18 @@ export function Needs({ needs, regimen, pieces, currency }: NeedsProps) {
           {need.short ? '▲ ' : ''}
           <span className="reading font-semibold">{say(need.grams, 'g', reads())}</span>{' '}
           {regimen?.slots.find((one) => one.slot === need.slot)?.name.toLowerCase()}
-          {need.short ? ' (more than the lot holds)' : ''},{' '}
+          {need.short ? wording.moreThanTheLot : ''},{' '}
         </span>
       ))}
       {needs.length === 0 ? (
-        'No finish. '
+        wording.noFinish
       ) : known ? (
-        <span className="reading">{formatMoney(total / pieces, currency)} of finish a piece. </span>
+        <span className="reading">{wording.ofFinishAPiece(formatMoney(total / pieces, currency))}</span>
       ) : (
-        'choose the lots to see the cost. '
+        wording.chooseTheLotsTo
       )}
       <span className="text-soft">
-        An estimate from surface, wood and coat
-        {weighed > 0 ? `, moved by ${weighed} of your own weighings` : '; weighing a coat puts it right'}.
+        {wording.anEstimateFromSurface(weighed > 0 ? wording.movedByOfYour(weighed) : wording.weighingACoatPuts)}
       </span>
     </p>
   );

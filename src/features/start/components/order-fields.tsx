@@ -1,6 +1,7 @@
 import { KEEPERS } from '@/core/care';
 import { PIECE_USES } from '@/core/material';
 import { KEEPER_WORDS, USE_WORDS } from '@/messages';
+import { orderFields as wording } from '@/messages/screens/start';
 import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { Tick } from '@/ui/tick';
@@ -11,16 +12,12 @@ type Props = Pick<Start, 'form' | 'chosen'>;
 /** What was said of whom it is for, in a line. */
 function says({ form: { values }, chosen }: Props): string {
   const said = [
-    values.customer.trim() === '' ? '' : `for ${values.customer.trim()}`,
-    values.uses === null ? '' : `this time for ${values.uses.map((use) => USE_WORDS[use]).join(', ')}`,
-    values.keeper === '' ? '' : `its owner ${KEEPER_WORDS[values.keeper]}`,
-    values.careDays.trim() === '' && values.careWords.trim() === '' ? '' : 'with a care of its own',
+    values.customer.trim() === '' ? '' : wording.forWord(values.customer.trim()),
+    values.uses === null ? '' : wording.thisTimeFor(values.uses.map((use) => USE_WORDS[use]).join(', ')),
+    values.keeper === '' ? '' : wording.itsOwner(KEEPER_WORDS[values.keeper]),
+    values.careDays.trim() === '' && values.careWords.trim() === '' ? '' : wording.withACareOf,
   ].filter(Boolean);
-  return said.length > 0
-    ? said.join('; ')
-    : chosen.isMixed
-      ? 'Made to order, or with a care of its own'
-      : 'For less than its design, made to order, or with a care of its own';
+  return said.length > 0 ? said.join('; ') : chosen.isMixed ? wording.madeToOrderOr : wording.forLessThanIts;
 }
 
 /** For whom it is made, what for this time, who looks after it, and how; folded in until somebody wants it. */
@@ -31,7 +28,7 @@ export function OrderFields({ form, chosen }: Props) {
     <Fold says={says({ form, chosen })} className="mb-3">
       {chosen.isMixed ? null : (
         <fieldset>
-          <legend className="label">What these are for</legend>
+          <legend className="label">{wording.whatTheseAreFor}</legend>
           <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-3">
             {PIECE_USES.map((use) => {
               const now = uses ?? drawn;
@@ -54,9 +51,9 @@ export function OrderFields({ form, chosen }: Props) {
         </fieldset>
       )}
       <div className="grid gap-x-4 bench:grid-cols-2">
-        <TextField label="Made for" {...form.field('customer')} hint="a name; it can be erased" />
-        <SelectField label="Its owner" {...form.field('keeper')}>
-          <option value="">is not thought of yet</option>
+        <TextField label={wording.madeFor} {...form.field('customer')} hint={wording.aNameItCan} />
+        <SelectField label={wording.itsOwner2} {...form.field('keeper')}>
+          <option value="">{wording.isNotThoughtOf}</option>
           {KEEPERS.map((one) => (
             <option key={one} value={one}>
               {KEEPER_WORDS[one]}
@@ -64,10 +61,15 @@ export function OrderFields({ form, chosen }: Props) {
           ))}
         </SelectField>
       </div>
-      <TextField label="What was wished" {...form.field('wishes')} hint="darker than the last one, rounded corners" />
+      <TextField label={wording.whatWasWished} {...form.field('wishes')} hint={wording.darkerThanTheLast} />
       <div className="grid gap-x-4 bench:grid-cols-[12rem_minmax(0,1fr)]">
-        <TextField label="Own days between looks" inputMode="numeric" {...form.field('careDays')} hint="empty: as its finish" />
-        <TextField label="Own words for the slip" {...form.field('careWords')} hint="printed as they stand, in every language" />
+        <TextField
+          label={wording.ownDaysBetweenLooks}
+          inputMode="numeric"
+          {...form.field('careDays')}
+          hint={wording.emptyAsItsFinish}
+        />
+        <TextField label={wording.ownWordsForThe} {...form.field('careWords')} hint={wording.printedAsTheyStand} />
       </div>
     </Fold>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { overYears as wording } from '@/messages/screens/start';
 import { Link } from '@/ui/link';
 import { overYears } from '../actions';
 
@@ -37,11 +38,9 @@ export function OverYears({ currency, ...asked }: Props) {
   return (
     <p className="mt-2 min-h-6" data-testid="over-years">
       {found ? (
-        <span className="reading">
-          {found.first.toFixed(2)} {currency} a piece at first, {found.perYear.toFixed(2)} a year over five.{' '}
-        </span>
+        <span className="reading">{wording.aPieceAtFirst(found.first.toFixed(2), currency, found.perYear.toFixed(2))}</span>
       ) : null}
-      <Link href={`/cost?piece=${asked.designRevisionId}&wood=${asked.speciesId}`}>What finishes cost over the years</Link>
+      <Link href={`/cost?piece=${asked.designRevisionId}&wood=${asked.speciesId}`}>{wording.whatFinishesCostOver}</Link>
     </p>
   );
 }

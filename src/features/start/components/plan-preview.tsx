@@ -1,10 +1,11 @@
 import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/batch';
 import { say, sayMinutes } from '@/core/quantity';
 import { roomWords, sayBlocking } from '@/messages';
+import { planPreview as wording } from '@/messages/screens/start';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
 
-const plural = (count: number): string => (count === 1 ? '1 piece' : `${count} pieces`);
+const plural = (count: number): string => (count === 1 ? wording.piece : wording.pieces(count));
 
 type Around = { readonly pieces: number; readonly zone: string };
 
@@ -15,13 +16,13 @@ const GIVE_WORDS: {
     readonly inVain: string;
   };
 } = {
-  pieces: { would: (give, { pieces }) => `${plural(give.pieces)} instead of ${pieces}`, inVain: 'fewer pieces' },
+  pieces: { would: (give, { pieces }) => wording.insteadOf(plural(give.pieces), pieces), inVain: wording.fewerPieces },
   warm: {
-    would: (give, { zone }) => `curing in the warm cabinet: fit ${dayAndDate(give.readyMs, zone)}`,
-    inVain: 'a warm cabinet, where one may be used',
+    would: (give, { zone }) => wording.curingInTheWarm(dayAndDate(give.readyMs, zone)),
+    inVain: wording.aWarmCabinetWhere,
   },
-  evenings: { would: ({ until }) => `hands that go on until ${until}`, inVain: 'hands that go on into the evening' },
-  after: { would: ({ batch }) => `batch ${batch} left until after it`, inVain: 'another batch left until later' },
+  evenings: { would: ({ until }) => wording.handsThatGoOn(until), inVain: wording.handsThatGoOnInto },
+  after: { would: ({ batch }) => wording.batchLeftUntilAfter(batch), inVain: wording.anotherBatchLeftUntil },
 };
 
 const giveWords = <W extends Give['what']>(give: Extract<Give, { readonly what: W }>, around: Around): string =>
@@ -43,41 +44,50 @@ export function PlanPreview({ offer, pieces, dueMs, meetsFood, sets, zone, initi
   const { tasks, blocked } = offer;
   if (blocked) {
     const name = (key: string): string => tasks.find((one) => one.key === key)?.step.action.toLowerCase() ?? key;
-    return <p className="border-late border-l-4 pl-3 font-semibold">▲ No plan: {sayBlocking(blocked, name)}.</p>;
+    return <p className="border-late border-l-4 pl-3 font-semibold">{wording.noPlan(sayBlocking(blocked, name))}</p>;
   }
   const holds = dueMs === null || offer.readyMs <= dueMs;
   return (
     <>
       <h2 className="mb-1">
-        {holds ? '' : '▲ '}
-        {sets === null || sets === 'bare' ? 'Hands done' : sets === 'settles' ? 'Settled' : meetsFood ? 'Cured' : 'To be handled'}{' '}
-        by {dayAndDate(offer.readyMs, zone)}
+        {wording.by(
+          holds ? '' : '▲ ',
+          sets === null || sets === 'bare'
+            ? wording.handsDone
+            : sets === 'settles'
+              ? wording.settled
+              : meetsFood
+                ? wording.cured
+                : wording.toBeHandled,
+          dayAndDate(offer.readyMs, zone),
+        )}
       </h2>
       <p className="mb-2">
-        {sets === 'settles' || sets === 'cures' ? `Hands done ${dayAndDate(offer.stepsEndMs, zone)}, with` : 'With'} nothing that
-        is planned moved for it.{' '}
+        {wording.nothingThatIsPlanned(
+          sets === 'settles' || sets === 'cures' ? wording.handsDoneWith(dayAndDate(offer.stepsEndMs, zone)) : wording.withWord,
+        )}
         <span className="text-soft">
           {sets === null
-            ? 'Choose the lots to see when its finish is fit.'
+            ? wording.chooseTheLotsTo
             : sets === 'bare'
               ? ''
               : meetsFood
-                ? 'The rest is an estimate: nine in ten such batches are fit by then.'
-                : 'The rest is an estimate. It meets no food, so it does not wait for the cure for food.'}
+                ? wording.theRestIsAn
+                : wording.theRestIsAnEstimate}
         </span>
       </p>
       {offer.latestStartMs !== null ? (
         <p className="mb-2">
-          For that date it may start as late as <strong className="reading">{clockTime(offer.latestStartMs, zone)}</strong>,{' '}
-          {dayAndDate(offer.latestStartMs, zone)}.
+          {wording.forThatDateIt}
+          <strong className="reading">{clockTime(offer.latestStartMs, zone)}</strong>, {dayAndDate(offer.latestStartMs, zone)}.
         </p>
       ) : null}
       {holds ? null : (
         <div className="mb-3 border-late border-l-4 pl-3">
-          <p className="font-semibold">It cannot be ready by {dayAndDate(dueMs ?? 0, zone)} as it stands.</p>
+          <p className="font-semibold">{wording.itCannotBeReady(dayAndDate(dueMs ?? 0, zone))}</p>
           {offer.gives.length > 0 ? (
             <>
-              <p>Any one of these would do:</p>
+              <p>{wording.anyOneOfThese}</p>
               <ul className="list-disc pl-5">
                 {offer.gives.map((give) => (
                   <li key={give.what}>{giveWords(give, { pieces, zone })}</li>
@@ -85,18 +95,12 @@ export function PlanPreview({ offer, pieces, dueMs, meetsFood, sets, zone, initi
               </ul>
             </>
           ) : (
-            <p>
-              None of these alone would do: {GIVES.map((what) => GIVE_WORDS[what].inVain).join('; ')}. Choose another regimen or
-              another date.
-            </p>
+            <p>{wording.noneOfTheseAlone(GIVES.map((what) => GIVE_WORDS[what].inVain).join('; '))}</p>
           )}
         </div>
       )}
       {tasks.some((task) => task.room?.advise === 'too-slow') ? (
-        <p className="mb-2 border-cure border-l-4 pl-3">
-          ▲ It is too cold for it where it will stand: some waits would be more than three times as long as at{' '}
-          {say(20, '°C', reads(), 0)}. Warm the place, or begin later.
-        </p>
+        <p className="mb-2 border-cure border-l-4 pl-3">{wording.itIsTooCold(say(20, '°C', reads(), 0))}</p>
       ) : null}
       <Steps offer={offer} zone={zone} initials={initials} />
     </>
@@ -110,10 +114,10 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
       <table className="w-full">
         <thead>
           <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">Step</th>
-            <th className="py-1 pl-3 font-normal">Planned</th>
-            <th className="py-1 pl-3 font-normal">Hands</th>
-            <th className="py-1 pl-3 font-normal">Window: harm outside it</th>
+            <th className="py-1 font-normal">{wording.step}</th>
+            <th className="py-1 pl-3 font-normal">{wording.planned}</th>
+            <th className="py-1 pl-3 font-normal">{wording.hands}</th>
+            <th className="py-1 pl-3 font-normal">{wording.windowHarmOutsideIt}</th>
           </tr>
         </thead>
         <tbody className="reading">
@@ -127,12 +131,12 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
               <tr key={step.id} className="border-hair border-b align-top">
                 <td className="py-1">
                   {of?.step.action}
-                  {of && of.rounds > 1 ? ` (${of.round} of ${of.rounds}, ${of.pieces} pieces)` : ''}
+                  {of && of.rounds > 1 ? wording.ofPieces(of.round, of.rounds, of.pieces) : ''}
                   <span className="text-soft"> {of ? sayMinutes(of.handsMin) : ''}</span>
                   {of && roomWords(of, reads()) ? (
                     <span className="block text-sm text-soft">{roomWords(of, reads())}</span>
                   ) : null}
-                  {of?.step.house ? <span className="block text-sm">House rule: {of.step.house.why}.</span> : null}
+                  {of?.step.house ? <span className="block text-sm">{wording.houseRule(of.step.house.why)}</span> : null}
                 </td>
                 <td className="py-1 pl-3 font-semibold">{at(step.startMs)}</td>
                 <td className="py-1 pl-3">{initials[step.by] ?? ''}</td>
@@ -140,7 +144,7 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
                   {earliestMs === null
                     ? '–'
                     : latestMs === null
-                      ? `from ${at(earliestMs)}`
+                      ? wording.from(at(earliestMs))
                       : `${at(earliestMs)} to ${at(latestMs)}`}
                 </td>
               </tr>

@@ -5,6 +5,7 @@ import { type KeyboardEvent, type SVGAttributes, useRef, useState } from 'react'
 import { type DesignDraft, outsideOf, type PointDraft, pointsOf, readProfile } from '@/core/piece';
 import { say, typedLength } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { profileEditor as wording } from '@/messages/screens/start';
 import { Button } from '@/ui/button';
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { TextBox, TextField } from '@/ui/field';
@@ -77,7 +78,7 @@ function ProfileDrawing({ draft, known, onMove }: DrawingProps) {
         viewBox={`0 0 ${VIEW} ${VIEW}`}
         className="w-full max-w-sm touch-none border-ink border-b-2 border-l-2 bg-paper"
       >
-        <title>The profile drawn, its points to be moved</title>
+        <title>{wording.theProfileDrawnIts}</title>
         {outer.ok ? (
           <polyline
             points={outer.value.map(([r, z]) => `${r * k},${VIEW - z * k}`).join(' ')}
@@ -92,9 +93,9 @@ function ProfileDrawing({ draft, known, onMove }: DrawingProps) {
             id={String(index)}
             x={r * k}
             y={VIEW - z * k}
-            aria-label={`Point ${index + 1}`}
+            aria-label={wording.point(index + 1)}
             aria-valuenow={Math.round(r)}
-            aria-valuetext={`${say(r, 'mm', reads())} from the axis, ${say(z, 'mm', reads())} high`}
+            aria-valuetext={wording.fromTheAxisHigh(say(r, 'mm', reads()), say(z, 'mm', reads()))}
             onKeyDown={press(index)}
           />
         ))}
@@ -116,7 +117,7 @@ function ProfileFile({ onRead }: { readonly onRead: (points: readonly PointDraft
   return (
     <>
       <label className="flex items-center gap-2">
-        <span className="label">Profile from CSV (r,z in mm or in)</span>
+        <span className="label">{wording.profileFromCsvR}</span>
         <input
           type="file"
           accept=".csv,text/csv"
@@ -153,7 +154,7 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
   };
   return (
     <fieldset>
-      <legend className="label mb-1">Half a section: axis on the left, foot below, rim above</legend>
+      <legend className="label mb-1">{wording.halfASectionAxis}</legend>
       <ProfileDrawing draft={draft} known={known} onMove={moveTo} />
       <PointRows
         points={draft.points}
@@ -162,26 +163,26 @@ export function ProfileEditor({ draft, faults, onChange }: Props) {
         onOut={(index) => onChange({ points: draft.points.filter((_, i) => i !== index) })}
       />
       <div className="mt-2 flex flex-wrap items-center gap-3">
-        <Button onClick={add}>Add a point</Button>
+        <Button onClick={add}>{wording.addAPoint}</Button>
         <Tick checked={draft.curved} onChange={() => onChange({ curved: !draft.curved })}>
-          Smooth curve
+          {wording.smoothCurve}
         </Tick>
       </div>
       <ProfileFile onRead={(read) => onChange({ points: read })} />
       <div className={draft.solid ? 'hidden' : 'mt-2 grid grid-cols-2 gap-4'}>
         <TextField
-          label="Wall"
+          label={wording.wall}
           value={draft.wall}
           onChange={(event) => onChange({ wall: event.target.value })}
           fault={faults.wall}
-          hint="8 mm"
+          hint={wording.mm}
         />
         <TextField
-          label="Floor"
+          label={wording.floor}
           value={draft.floor}
           onChange={(event) => onChange({ floor: event.target.value })}
           fault={faults.floor}
-          hint="10 mm"
+          hint={wording.mm2}
         />
       </div>
     </fieldset>
@@ -201,8 +202,8 @@ function PointRows({ points, faults, onSet, onOut }: PointRowsProps) {
     <>
       <div className="label mt-2 grid grid-cols-[4rem_1fr_1fr_2.75rem] gap-2" aria-hidden="true">
         <span />
-        <span className="text-right">from the axis</span>
-        <span className="text-right">high</span>
+        <span className="text-right">{wording.fromTheAxis}</span>
+        <span className="text-right">{wording.high}</span>
       </div>
       <ol>
         {points.map((point, index) => (
@@ -233,11 +234,11 @@ type PointRowProps = {
 function PointRow({ index, point, fault, mayGo, onSet, onOut }: PointRowProps) {
   return (
     <li className="grid grid-cols-[4rem_1fr_1fr_2.75rem] items-center gap-2 border-hair border-b py-1">
-      <span className="label">Point {index + 1}</span>
+      <span className="label">{wording.point(index + 1)}</span>
       {(['r', 'z'] as const).map((axis) => (
         <TextBox
           key={axis}
-          aria-label={`Point ${index + 1}, ${axis === 'r' ? 'from the axis' : 'high'}`}
+          aria-label={wording.point2(index + 1, axis === 'r' ? wording.fromTheAxis : 'high')}
           aria-invalid={fault ? true : undefined}
           className="reading text-right"
           value={point[axis]}
@@ -246,7 +247,7 @@ function PointRow({ index, point, fault, mayGo, onSet, onOut }: PointRowProps) {
       ))}
       <button
         type="button"
-        aria-label={`Take point ${index + 1} out`}
+        aria-label={wording.takePointOut(index + 1)}
         className="min-h-11 text-xl disabled:opacity-30"
         disabled={!mayGo}
         onClick={onOut}

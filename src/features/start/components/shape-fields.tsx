@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { type Geometry, PART_SHAPES, type PartDraft, type Solid } from '@/core/piece';
 import { SHAPE_WORDS } from '@/messages';
+import { shapeFields as wording } from '@/messages/screens/start';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -35,17 +36,12 @@ const FIELDS: Readonly<Record<Geometry['shape'], (props: FieldsProps) => ReactNo
   plain: PlainFields,
   parts: PartRows,
   like: LikeFields,
-  unknown: () => (
-    <p className="max-w-prose text-soft">
-      Nothing is measured. Weigh what the first coat took: from its grams and the thirst of the wood the surface is reckoned, and
-      the later coats with it. Until then hands are reckoned as for a small board, and no grams are foretold.
-    </p>
-  ),
+  unknown: () => <p className="max-w-prose text-soft">{wording.nothingIsMeasuredWeigh}</p>,
 };
 
 const PARTS = Object.keys(PART_SHAPES) as readonly PartDraft['shape'][];
 /** A disc among parts is as often a rod. */
-const PART_NAMES: Readonly<Partial<Record<PartDraft['shape'], string>>> = { board: 'Block', disc: 'Disc or rod' };
+const PART_NAMES: Readonly<Partial<Record<PartDraft['shape'], string>>> = { board: 'Block', disc: wording.discOrRod };
 
 /** The parts of a piece, each with its count. */
 function PartRows({ draft, faults, echo, onChange }: FieldsProps) {
@@ -53,18 +49,18 @@ function PartRows({ draft, faults, echo, onChange }: FieldsProps) {
     onChange({ parts: draft.parts.map((one, i) => (i === index ? { ...one, ...part } : one)) });
   return (
     <fieldset>
-      <legend className="label">Its parts</legend>
+      <legend className="label">{wording.itsParts}</legend>
       <ol>
         {draft.parts.map((part, i) => (
           <li key={part.key} className="grid grid-cols-[4.5rem_9rem_minmax(0,1fr)_2.75rem] items-start gap-2">
             <TextField
-              label="How many"
+              label={wording.howMany}
               inputMode="numeric"
               value={part.count}
               onChange={(event) => set(i, { count: event.target.value })}
             />
             <SelectField
-              label="Shape"
+              label={wording.shape}
               value={part.shape}
               onChange={(event) => set(i, { shape: PARTS.find((one) => one === event.target.value) ?? 'disc' })}
             >
@@ -75,7 +71,7 @@ function PartRows({ draft, faults, echo, onChange }: FieldsProps) {
               ))}
             </SelectField>
             <TextField
-              label="Sizes"
+              label={wording.sizes}
               value={part.sizes}
               onChange={(event) => set(i, { sizes: event.target.value })}
               hint={PART_SHAPES[part.shape]}
@@ -83,7 +79,7 @@ function PartRows({ draft, faults, echo, onChange }: FieldsProps) {
             />
             <button
               type="button"
-              aria-label={`Take part ${i + 1} out`}
+              aria-label={wording.takePartOut(i + 1)}
               className="mt-6 min-h-11 text-xl disabled:opacity-30"
               disabled={draft.parts.length === 1}
               onClick={() => onChange({ parts: draft.parts.filter((_, at) => at !== i) })}
@@ -94,7 +90,7 @@ function PartRows({ draft, faults, echo, onChange }: FieldsProps) {
         ))}
       </ol>
       <Button onClick={() => onChange({ parts: [...draft.parts, { key: freshId(), count: '1', shape: 'disc', sizes: '' }] })}>
-        Another part
+        {wording.anotherPart}
       </Button>
       <p className="reading text-soft" role="status">
         {echo ? `= ${echo}` : ''}
@@ -116,18 +112,18 @@ function LikeFields({ draft, designs, field, echo, onChange }: FieldsProps) {
   return (
     <>
       <SelectField
-        label="About the size of"
+        label={wording.aboutTheSizeOf}
         value={chosen?.id ?? ''}
         onChange={(event) => onChange({ likeOf: offered.find((one) => one.id === event.target.value)?.of ?? null })}
       >
-        <option value="">choose a design</option>
+        <option value="">{wording.chooseADesign}</option>
         {offered.map((one) => (
           <option key={one.id} value={one.id}>
             {one.name}
           </option>
         ))}
       </SelectField>
-      <TextField label="So many times its surface" {...field('times')} hint="1, 1/2, 1.5" echo={echo} />
+      <TextField label={wording.soManyTimesIts} {...field('times')} hint="1, 1/2, 1.5" echo={echo} />
     </>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { startBatch as wording } from '@/messages/screens/start';
 import { WhatLiesWhere } from '@/trade/drawing/what-lies-where';
 import { GatesAhead } from './gates-ahead';
 import { Needs } from './needs';
@@ -30,7 +31,7 @@ const LINE_REM = 2.05;
 function Outlook({ lots, zone, initials, currency, of: { form, chosen, tree, ahead, outlook, warnings } }: Props) {
   const { promised, needs, dueMs, meetsFood, pieces, sets } = outlook;
   return (
-    <section aria-label="What it will take" aria-live="polite">
+    <section aria-label={wording.whatItWillTake} aria-live="polite">
       {promised?.offer ? (
         <PlanPreview
           offer={promised.offer}
@@ -48,20 +49,18 @@ function Outlook({ lots, zone, initials, currency, of: { form, chosen, tree, ahe
           className="text-soft"
           style={needs?.ok ? { minHeight: `${PLAN_REM + LINE_REM * (chosen.regimen?.steps.length ?? 0)}rem` } : {}}
         >
-          {needs?.ok
-            ? 'The shop’s plan is gone through …'
-            : 'With a design, a wood and a number of pieces, what can be promised and the finish it takes stand here.'}
+          {needs?.ok ? wording.theShopsPlanIs : wording.withADesignA}
         </p>
       )}
       <RulesAgainst of={warnings} />
-      {ahead && chosen.isMixed ? <h2 className="mt-4 mb-1 text-lg">What release will ask</h2> : null}
+      {ahead && chosen.isMixed ? <h2 className="mt-4 mb-1 text-lg">{wording.whatReleaseWillAsk}</h2> : null}
       {ahead?.map(({ kind, gates, notForFood }, i) => (
         <GatesAhead
           key={`${kind.design.name} ${kind.timber.id} ${kind.design.uses.join()}`}
           of={chosen.isMixed ? `${kind.count} ${kind.timber.name.toLowerCase()} ${kind.design.name.toLowerCase()}` : undefined}
           gates={gates}
           notForFood={notForFood}
-          asks={tree.asked && i === 0 ? 'Say which tree it is: who cannot, must sign for its wood or take another.' : null}
+          asks={tree.asked && i === 0 ? wording.sayWhichTreeIt : null}
           nameOf={(id) => {
             const lot = lots.find((one) => one.id === id);
             return lot ? `${lot.number} ${lot.title}` : '';

@@ -6,6 +6,7 @@ import { say } from '@/core/quantity';
 import { warningsOfSequence } from '@/core/regimen';
 import { withoutSurface } from '@/core/use';
 import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
+import { startFields as wording } from '@/messages/screens/start';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { ScoreLine } from '@/trade/drawing/regimen-score';
@@ -68,12 +69,12 @@ export function StartFieldset({
       <OrderFields form={form} chosen={chosen} />
       <RegimenFields regimens={regimens} form={form} chosen={chosen} needs={outlook.needs} />
       <div className="grid grid-cols-2 gap-4">
-        <MomentField label="Start" lean="ahead" {...form.field('start')} value={chosen.startAt} />
-        <TextField label="Due, if it is" type="date" {...form.field('due')} />
+        <MomentField label={wording.start} lean="ahead" {...form.field('start')} value={chosen.startAt} />
+        <TextField label={wording.dueIfItIs} type="date" {...form.field('due')} />
       </div>
       <Faults of={form.faults} />
       <Button look="main" big type="submit" disabled={form.busy || tree.asked}>
-        Start the batch
+        {wording.startTheBatch}
       </Button>
     </Form>
   );
@@ -84,14 +85,15 @@ function AskedOfWood({ wood }: { readonly wood: string }) {
   const question = questionOfWood(wood);
   return question ? (
     <p className="text-sm text-soft">
-      Makers disagree on it: <Why of={question} />
+      {wording.makersDisagreeOnIt}
+      <Why of={question} />
     </p>
   ) : null;
 }
 
 const NewDesign = onOpen(
   async () => (await import('./design-sheet')).DesignSheet,
-  (opener) => <Button {...opener}>New design</Button>,
+  (opener) => <Button {...opener}>{wording.newDesign}</Button>,
 );
 
 type DesignProps = Pick<StartProps, 'designs'> & Pick<Start, 'form'> & Pick<Start['chosen'], 'shape'>;
@@ -121,9 +123,9 @@ function DesignField({ designs, form, shape }: DesignProps) {
           hint={
             shape
               ? shape.geometry.shape === 'unknown'
-                ? 'Its surface is not known: weigh what the first coat takes, and it is.'
-                : `${say(shape.area.areaMm2, 'mm²', reads())} a piece, ${say(shape.area.endGrainMm2, 'mm²', reads())} of it end grain`
-              : 'Draw the first design.'
+                ? wording.itsSurfaceIsNot
+                : wording.aPieceOfIt(say(shape.area.areaMm2, 'mm²', reads()), say(shape.area.endGrainMm2, 'mm²', reads()))
+              : wording.drawTheFirstDesign
           }
           fault={form.fault('designRevisionId')}
         />
@@ -157,7 +159,7 @@ function WoodFields({ species, houseWoods, form, count }: WoodProps) {
       <div className="mb-2 flex flex-wrap items-start justify-between gap-4">
         <NewWood houseWoods={houseWoods} onMade={(id) => form.set('speciesId', id)} />
         <TextField
-          label="Pieces"
+          label={wording.pieces}
           inputMode="numeric"
           className="w-28"
           {...form.field('pieces')}
@@ -169,7 +171,7 @@ function WoodFields({ species, houseWoods, form, count }: WoodProps) {
 }
 
 const Origin = ({ form }: Pick<Start, 'form'>) => (
-  <SelectField label="It was" {...form.field('origin')}>
+  <SelectField label={wording.itWas} {...form.field('origin')}>
     {ORIGINS.map((one) => (
       <option key={one} value={one}>
         {ORIGIN_WORDS[one]}
@@ -206,9 +208,10 @@ function RegimenFields({ regimens, form, chosen: { regimen, offered, kinds }, ne
       />
       {regimen ? (
         <p className="mb-3 text-sm">
-          <strong>Gains:</strong> {regimen.gains} <strong>Costs:</strong> {regimen.costs}{' '}
-          {regimen.knifeSurface ? '' : <strong className="text-late">▲ Not under a knife.</strong>} A drying oil or a never-drying
-          one: <Why of="drying-on-boards" />
+          <strong>{wording.gains}</strong> {regimen.gains} <strong>{wording.costs}</strong> {regimen.costs}{' '}
+          {regimen.knifeSurface ? '' : <strong className="text-late">{wording.notUnderAKnife}</strong>}
+          {wording.aDryingOilOr}
+          <Why of="drying-on-boards" />
         </p>
       ) : null}
       {lacking ? (
@@ -221,7 +224,7 @@ function RegimenFields({ regimens, form, chosen: { regimen, offered, kinds }, ne
           △ {sayIssue(issue, reads())}
         </p>
       ))}
-      {regimen?.ownWay ? <p className="mb-2 text-sm">The house’s own way: {regimen.ownWay}.</p> : null}
+      {regimen?.ownWay ? <p className="mb-2 text-sm">{wording.theHousesOwnWay(regimen.ownWay)}</p> : null}
       {regimen ? (
         <SlotFields
           slots={regimen.slots}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { z } from 'zod';
 import type { Design } from '@/data/catalogue/catalogue';
 import { USE_WORDS } from '@/messages';
+import { uses as wording } from '@/messages/screens/start';
 import { UseTicks } from '@/trade/use-ticks';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
@@ -36,33 +37,34 @@ export function UsesOf({ design, onSaid }: { readonly design: Design; readonly o
     <div className="mb-2">
       {design.usesSaid ? (
         <p className="flex flex-wrap items-center gap-x-4">
-          <span>For {says}.</span>
+          <span>{wording.forWord(says)}</span>
           <Button look="quiet" onClick={() => setOpen(true)}>
-            Change what it is for
+            {wording.changeWhatItIs}
           </Button>
         </p>
       ) : (
         <div className="border-cure border-l-8 bg-paper px-3 py-2">
           <p>
-            <strong>What is “{design.name}” for?</strong> It was drawn before that was asked; it is taken to be for {says}.
+            <strong>{wording.whatIsFor(design.name)}</strong>
+            {wording.itWasDrawnBefore(says)}
           </p>
           <p className="mt-1 flex flex-wrap gap-3">
             <Button look="main" disabled={busy} onClick={() => void run(() => save(begun), then)}>
-              Yes, for that
+              {wording.yesForThat}
             </Button>
-            <Button onClick={() => setOpen(true)}>For something else</Button>
+            <Button onClick={() => setOpen(true)}>{wording.forSomethingElse}</Button>
           </p>
         </div>
       )}
       <Faults of={rest([])} />
       <SheetForm
         form={form}
-        title={`What ${design.name} is for`}
+        title={wording.whatIsFor2(design.name)}
         open={open}
         onOpenChange={setOpen}
-        saves="Keep it"
+        saves={wording.keepIt}
         notYet={form.values.uses.length === 0}
-        say="It decides which gates stand before a sale. Batches that run keep what they began with."
+        say={wording.itDecidesWhichGates}
       >
         <UseTicks
           {...form.values}

@@ -1,5 +1,6 @@
 import type { Species } from '@/core/material';
 import { USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { woodFacts as wording } from '@/messages/screens/start';
 import { Choice } from '@/ui/choice';
 
 export type SpeciesChoice = Pick<
@@ -29,15 +30,11 @@ export function WoodFacts({ timber }: { readonly timber: SpeciesChoice }) {
   return (
     <p className={`mb-3 border-l-4 pl-3 text-sm ${BORDERS[timber.food] ?? 'border-late'}`}>
       <strong>{VERDICT_WORDS[timber.food]}</strong>
-      {timber.disputed && timber.food !== 'caution' ? ', makers disagree' : ''}. {timber.note}
-      {timber.keepOff.length > 0 ? ` Kept off ${timber.keepOff.map((use) => USE_WORDS[use]).join(', ')}.` : ''}
-      {timber.dust === null ? '' : timber.dust === 'poison' ? ' Its dust is poisonous.' : ' Its dust makes many allergic.'}
-      {timber.slowsCure ? ' It holds back what dries on it: half as long again.' : ''}
-      {timber.sides ? (
-        <span className="block">
-          For it: {timber.sides.for} Against it: {timber.sides.against}
-        </span>
-      ) : null}
+      {timber.disputed && timber.food !== 'caution' ? wording.makersDisagree : ''}. {timber.note}
+      {timber.keepOff.length > 0 ? wording.keptOff(timber.keepOff.map((use) => USE_WORDS[use]).join(', ')) : ''}
+      {timber.dust === null ? '' : timber.dust === 'poison' ? wording.itsDustIsPoisonous : wording.itsDustMakesMany}
+      {timber.slowsCure ? wording.itHoldsBackWhat : ''}
+      {timber.sides ? <span className="block">{wording.forItAgainstIt(timber.sides.for, timber.sides.against)}</span> : null}
     </p>
   );
 }

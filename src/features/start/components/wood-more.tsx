@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import { FOOD_VERDICTS, PIECE_USES } from '@/core/material';
 import { ADDED } from '@/core/use';
 import { ADDED_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { woodMore as wording } from '@/messages/screens/start';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
@@ -28,23 +29,23 @@ export function WoodMore({ species, form }: Props) {
   const { alsoWoods, glueName, added, roughOn } = form.values;
   const names = alsoWoods.flatMap((id) => species.filter((one) => one.id === id).map((one) => one.name.toLowerCase()));
   const said = [
-    names.length > 0 ? `with ${names.join(' and ')}` : '',
-    glueName.trim() === '' ? '' : `glued with ${glueName.trim()}`,
+    names.length > 0 ? wording.withWord(names.join(' and ')) : '',
+    glueName.trim() === '' ? '' : wording.gluedWith(glueName.trim()),
     added.map((one) => ADDED_WORDS[one]).join(', '),
     roughOn === '' ? '' : `rough-cut ${roughOn}`,
   ].filter(Boolean);
   return (
-    <Fold says={said.join(', ') || 'Several woods, glue, filler, dye, metal or feet; when it was rough-cut'} className="mb-3">
+    <Fold says={said.join(', ') || wording.severalWoodsGlueFiller} className="mb-3">
       <SelectField
-        label="Also of"
+        label={wording.alsoOf}
         value=""
         onChange={(event) => {
           const id = event.target.value;
           if (id !== '' && !alsoWoods.includes(id)) form.set('alsoWoods', [...alsoWoods, id]);
         }}
-        hint="the strictest wood counts in every gate"
+        hint={wording.theStrictestWoodCounts}
       >
-        <option value="">choose another wood</option>
+        <option value="">{wording.chooseAnotherWood}</option>
         {species
           .filter((one) => one.id !== form.values.speciesId && !alsoWoods.includes(one.id))
           .map((one) => (
@@ -64,13 +65,13 @@ export function WoodMore({ species, form }: Props) {
               )
             }
           >
-            {species.find((one) => one.id === id)?.name ?? id} out
+            {wording.out(species.find((one) => one.id === id)?.name ?? id)}
           </Button>
         ))}
       </p>
       <div className="grid gap-x-4 bench:grid-cols-2">
-        <TextField label="Glue" {...form.field('glueName')} hint="empty: none in it" />
-        <SelectField label="Of glue, filler, casting, dye" {...form.field('glueFood')}>
+        <TextField label={wording.glue} {...form.field('glueName')} hint={wording.emptyNoneInIt} />
+        <SelectField label={wording.ofGlueFillerCasting} {...form.field('glueFood')}>
           {Object.entries(GLUE_FOOD).map(([value, says]) => (
             <option key={value} value={value}>
               {says}
@@ -79,7 +80,7 @@ export function WoodMore({ species, form }: Props) {
         </SelectField>
       </div>
       <fieldset className="mb-2 flex flex-wrap gap-x-5">
-        <legend className="label">Also in or on it</legend>
+        <legend className="label">{wording.alsoInOrOn}</legend>
         {ADDED.map((one) => (
           <Tick
             key={one}
@@ -95,12 +96,7 @@ export function WoodMore({ species, form }: Props) {
           </Tick>
         ))}
       </fieldset>
-      <TextField
-        label="Rough-turned or rough-cut on"
-        type="date"
-        {...form.field('roughOn')}
-        hint="how long it has stood to dry"
-      />
+      <TextField label={wording.roughTurnedOrRough} type="date" {...form.field('roughOn')} hint={wording.howLongItHas} />
     </Fold>
   );
 }
@@ -151,32 +147,32 @@ function WoodSheet({ houseWoods, of, onMade, open, onOpenChange }: WoodSheetProp
   return (
     <SheetForm
       form={form}
-      title={of ? of.facts.name : 'A wood of our own'}
+      title={of ? of.facts.name : wording.aWoodOfOur}
       open={open}
       onOpenChange={onOpenChange}
-      saves="Keep the wood"
-      say="It drinks, looks and weighs as the wood it is like; what you say of food is yours, with your reason."
+      saves={wording.keepTheWood}
+      say={wording.itDrinksLooksAnd}
     >
-      <TextField label="Name" {...form.field('name')} />
-      <TextField label="Botanical name, if it is known" {...form.field('botanical')} />
-      <SelectField label="It is like" {...form.field('likeId')}>
+      <TextField label={wording.name} {...form.field('name')} />
+      <TextField label={wording.botanicalNameIfIt} {...form.field('botanical')} />
+      <SelectField label={wording.itIsLike} {...form.field('likeId')}>
         {houseWoods.map((one) => (
           <option key={one.id} value={one.id}>
             {one.name}
           </option>
         ))}
       </SelectField>
-      <SelectField label="For food it is" {...form.field('food')}>
+      <SelectField label={wording.forFoodItIs} {...form.field('food')}>
         {FOOD_VERDICTS.map((one) => (
           <option key={one} value={one}>
             {VERDICT_WORDS[one]}
           </option>
         ))}
       </SelectField>
-      <TextField label="Why: what that rests on" {...form.field('why')} hint="a book, a table, whom you asked" />
+      <TextField label={wording.whyWhatThatRests} {...form.field('why')} hint={wording.aBookATable} />
       {form.values.food === 'caution' ? (
         <fieldset>
-          <legend className="label">Kept off</legend>
+          <legend className="label">{wording.keptOff}</legend>
           <div className="grid grid-cols-2 gap-x-4">
             {PIECE_USES.map((use) => (
               <Tick
@@ -192,18 +188,14 @@ function WoodSheet({ houseWoods, of, onMade, open, onOpenChange }: WoodSheetProp
           </div>
         </fieldset>
       ) : null}
-      <TextField label="Note" {...form.field('note')} />
-      <TextField
-        label="Which tree, where its name stands on several"
-        {...form.field('ask')}
-        hint="asked at every start; empty: nobody need ask"
-      />
+      <TextField label={wording.note} {...form.field('note')} />
+      <TextField label={wording.whichTreeWhereIts} {...form.field('ask')} hint={wording.askedAtEveryStart} />
       <div className="grid grid-cols-3 gap-x-4">
-        <TextField label="In German" {...form.field('names.de')} />
-        <TextField label="In French" {...form.field('names.fr')} />
-        <TextField label="In Spanish" {...form.field('names.es')} />
+        <TextField label={wording.inGerman} {...form.field('names.de')} />
+        <TextField label={wording.inFrench} {...form.field('names.fr')} />
+        <TextField label={wording.inSpanish} {...form.field('names.es')} />
       </div>
-      <p className="text-sm text-soft">A slip in a language without a name here says the name as it is.</p>
+      <p className="text-sm text-soft">{wording.aSlipInA}</p>
     </SheetForm>
   );
 }
@@ -211,7 +203,7 @@ function WoodSheet({ houseWoods, of, onMade, open, onOpenChange }: WoodSheetProp
 /** A wood the house does not know. */
 export const NewWood = onOpen(
   async () => WoodSheet,
-  (opener) => <Button {...opener}>A wood of our own</Button>,
+  (opener) => <Button {...opener}>{wording.aWoodOfOur}</Button>,
 );
 
 /** What is said of a wood of the shop's own, changed with a reason; batches follow what is known of their wood. */
@@ -219,7 +211,7 @@ export const ChangeWood = onOpen(
   async () => WoodSheet,
   (opener) => (
     <Button look="quiet" {...opener}>
-      Change what is said of it
+      {wording.changeWhatIsSaid}
     </Button>
   ),
 );

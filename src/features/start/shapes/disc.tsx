@@ -1,9 +1,10 @@
+import { disc as wording } from '@/messages/screens/start';
 import { TextField } from '@/ui/field';
 import { type FieldsProps, Grain } from './shared';
 
 export const DiscFields = ({ field, form, echo }: FieldsProps) => (
   <>
-    <TextField label="Diameter × thickness" {...field('sizes')} hint="300 x 22" echo={echo} />
+    <TextField label={wording.diameterThickness} {...field('sizes')} hint="300 x 22" echo={echo} />
     <Grain form={form} />
   </>
 );

@@ -1,9 +1,10 @@
+import { plain as wording } from '@/messages/screens/start';
 import { TextField } from '@/ui/field';
 import type { FieldsProps } from './shared';
 
 export const PlainFields = ({ field, echo }: FieldsProps) => (
   <>
-    <TextField label="Its whole surface" {...field('surface')} hint="1200 cm², or 1.3 sq ft" echo={echo} />
-    <TextField label="End grain, share of it" {...field('endShare')} hint="10 %; empty for none" />
+    <TextField label={wording.itsWholeSurface} {...field('surface')} hint={wording.cmOrSqFt} echo={echo} />
+    <TextField label={wording.endGrainShareOf} {...field('endShare')} hint={wording.emptyForNone} />
   </>
 );

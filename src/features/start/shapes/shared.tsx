@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import type { DesignDraft } from '@/core/piece';
 import type { Design } from '@/data/catalogue/catalogue';
+import { shared as wording } from '@/messages/screens/start';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import type { FieldOf, Form } from '@/web/form/use-form';
@@ -32,23 +33,25 @@ export type FieldsProps = {
 };
 
 export const Grain = ({ form }: Pick<FieldsProps, 'form'>) => (
-  <SelectField label="Grain of the faces" {...form.field('grain')}>
-    <option value="long">long grain</option>
-    <option value="end">end grain</option>
+  <SelectField label={wording.grainOfTheFaces} {...form.field('grain')}>
+    <option value="long">{wording.longGrain}</option>
+    <option value="end">{wording.endGrain}</option>
   </SelectField>
 );
 
 export const Lid = ({ draft, onChange }: Pick<FieldsProps, 'draft' | 'onChange'>) => (
   <Tick checked={draft.lid} onChange={() => onChange({ lid: !draft.lid })}>
-    With a lid
+    {wording.withALid}
   </Tick>
 );
 
-export const Wall = ({ field }: Pick<FieldsProps, 'field'>) => <TextField label="Wall" {...field('wall')} hint="8 mm" />;
+export const Wall = ({ field }: Pick<FieldsProps, 'field'>) => (
+  <TextField label={wording.wall} {...field('wall')} hint={wording.mm} />
+);
 
 export const Handled = ({ field, echo }: Pick<FieldsProps, 'field' | 'echo'>) => (
   <>
-    <TextField label="Bowl: length × width × depth" {...field('bowl')} hint="70 x 50 x 14" />
-    <TextField label="Handle: length × width × thickness" {...field('handle')} hint="200 x 18 x 10" echo={echo} />
+    <TextField label={wording.bowlLengthWidthDepth} {...field('bowl')} hint="70 x 50 x 14" />
+    <TextField label={wording.handleLengthWidthThickness} {...field('handle')} hint="200 x 18 x 10" echo={echo} />
   </>
 );

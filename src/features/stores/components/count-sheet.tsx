@@ -3,6 +3,7 @@
 import { WENT } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { WENT_WORDS } from '@/messages';
+import { countSheet as wording } from '@/messages/screens/stores';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
@@ -25,15 +26,15 @@ export function CountSheet({ lotId, number, leftG, mayDryOut, open, onOpenChange
   return (
     <SheetForm
       form={form}
-      title={`Weigh ${number} again`}
+      title={wording.weighAgain(number)}
       open={open}
       onOpenChange={onOpenChange}
       saves="Weighed"
-      say={`The ledger says ${say(leftG, 'g', reads())}. What the scale says now is entered as a count; nothing before it is changed.`}
+      say={wording.theLedgerSaysWhat(say(leftG, 'g', reads()))}
     >
-      <TextField label="Left, without its container" {...form.field('found')} />
+      <TextField label={wording.leftWithoutItsContainer} {...form.field('found')} />
       {mayDryOut ? (
-        <SelectField label="Where it is less, it was" {...form.field('went')}>
+        <SelectField label={wording.whereItIsLess} {...form.field('went')}>
           {WENT.map((one) => (
             <option key={one} value={one}>
               {WENT_WORDS[one]}

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { STATEMENTS, type Statement } from '@/core/use';
 import { STATEMENT_WORDS } from '@/messages';
+import { declare as wording } from '@/messages/screens/stores';
 import { Faults } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 
@@ -27,13 +28,13 @@ export function Declare({ lotId }: { readonly lotId: number }) {
         router.refresh();
       }
     } catch {
-      setFault('The shop’s file did not answer. Choose the file again in a moment.');
+      setFault(wording.theShopsFileDid);
     }
   };
   return (
     <div>
       <fieldset className="mb-2 flex flex-wrap gap-x-5">
-        <legend className="label">A paper on this very lot states, in so many words</legend>
+        <legend className="label">{wording.aPaperOnThis}</legend>
         {STATEMENTS.map((one) => (
           <Tick
             key={one}
@@ -45,7 +46,7 @@ export function Declare({ lotId }: { readonly lotId: number }) {
         ))}
       </fieldset>
       <label className="flex flex-col gap-1">
-        <span className="label">Keep a declaration (PDF, PNG, JPEG)</span>
+        <span className="label">{wording.keepADeclarationPdf}</span>
         <input
           type="file"
           accept="application/pdf,image/png,image/jpeg"

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { holdLetters as wording } from '@/messages/screens/stores';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Link } from '@/ui/link';
@@ -23,13 +24,13 @@ export function HoldLetters({ lotId }: { readonly lotId: number }) {
           )
         }
       >
-        Draft letters to them
+        {wording.draftLettersToThem}
       </Button>
       <span role="status">
         {drafted === null ? null : (
           <>
-            {drafted === 0 ? 'No new letter: all with an address have theirs. ' : `${drafted} drafted. `}
-            <Link href="/care#letters">Read and send them</Link>
+            {drafted === 0 ? wording.noNewLetterAll : wording.drafted(drafted)}
+            <Link href="/care#letters">{wording.readAndSendThem}</Link>
           </>
         )}
       </span>

@@ -14,6 +14,7 @@ import {
 } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, cautionsInWords, FAMILY_WORDS, UNSAID_WORDS } from '@/messages';
+import { ingredientList as wording } from '@/messages/screens/stores';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
@@ -29,28 +30,28 @@ const dryingOf = ({ dries }: Ingredient): Drying => (dries === 'semi' ? 'mixed' 
 const melts = (one: Ingredient): string => {
   if (one.meltC !== null) return say(one.meltC, '°C', reads());
   const setsAt = setsBelowC(one);
-  if (setsAt !== null) return `sets below ${say(setsAt, '°C', reads(), 0)}`;
-  return isLiquid(one) ? 'liquid' : 'does not melt';
+  if (setsAt !== null) return wording.setsBelow(say(setsAt, '°C', reads(), 0));
+  return isLiquid(one) ? 'liquid' : wording.doesNotMelt;
 };
 
 const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
   ['Density', `${one.densityGPerMl} g/ml`],
-  ['Iodine value', String(one.iodineValue)],
+  [wording.iodineValue, String(one.iodineValue)],
   ['Melts', melts(one)],
   [
     'Ceiling',
     likeOf(one) === 'water'
-      ? 'not in a wax pot'
+      ? wording.notInAWax
       : one.neverHeat
-        ? 'never heat'
+        ? wording.neverHeat
         : one.maxC === null
-          ? 'none known'
+          ? wording.noneKnown
           : say(one.maxC, '°C', reads()),
   ],
-  ['Flash point', one.flashC === null ? 'none known' : say(one.flashC, '°C', reads())],
-  ['Keeps', `${one.shelfMonths} months`],
-  ['Leaves as it dries', say(one.volatileFraction, 'fraction', reads())],
-  ['Allergens', one.allergens.join(', ') || 'none known'],
+  [wording.flashPoint, one.flashC === null ? wording.noneKnown : say(one.flashC, '°C', reads())],
+  ['Keeps', wording.months(one.shelfMonths)],
+  [wording.leavesAsItDries, say(one.volatileFraction, 'fraction', reads())],
+  ['Allergens', one.allergens.join(', ') || wording.noneKnown],
 ];
 
 /** One of the shop's own: its sheet as it stands, and how often and when it was put right. */
@@ -63,15 +64,14 @@ function OwnPart({ of }: { readonly of: OwnRecord | undefined }) {
   return (
     <div className="mb-3 flex flex-col items-start gap-2">
       <p>
-        Like {findIngredient(likeOf(of), catalogue())?.name.toLowerCase()}.{' '}
+        {wording.like}
+        {findIngredient(likeOf(of), catalogue())?.name.toLowerCase()}.{' '}
         {facts.unsaid.length === 0
-          ? 'Its sheet says all that is asked.'
-          : `Its sheet does not say: ${facts.unsaid.map((one) => UNSAID_WORDS[one as keyof typeof UNSAID_WORDS]).join(', ')}. That is taken on the safe side.`}{' '}
-        <span className="reading text-soft">
-          Revision {of.number}, {of.since}
-        </span>
+          ? wording.itsSheetSaysAll
+          : wording.itsSheetDoesNot(facts.unsaid.map((one) => UNSAID_WORDS[one as keyof typeof UNSAID_WORDS]).join(', '))}{' '}
+        <span className="reading text-soft">{wording.revision(of.number, of.since)}</span>
       </p>
-      {of.photoHash ? <KeptPhoto src={photoAt(of.photoHash)} alt={`The label of ${facts.name}`} /> : null}
+      {of.photoHash ? <KeptPhoto src={photoAt(of.photoHash)} alt={wording.theLabelOf(facts.name)} /> : null}
       <OwnIngredient of={of} />
     </div>
   );
@@ -89,10 +89,10 @@ export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) 
     <div>
       <TextField
         className="max-w-sm"
-        label="Find by any of its names"
+        label={wording.findByAnyOf}
         value={text}
         onChange={(event) => setText(event.target.value)}
-        hint={`${found.length} of ${all.length}. Figures are working estimates; the supplier’s sheet comes first.`}
+        hint={wording.ofFiguresAreWorking(found.length, all.length)}
       />
       <ul className="mt-2 grid gap-x-8 wide:grid-cols-2">
         {found.map((one) => (
@@ -105,7 +105,7 @@ export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) 
                   <FamilySwatch family={one.family} />
                   <span className="grow font-semibold">
                     {one.name}
-                    {isOwnMaterial(one.id) ? <span className="font-normal text-soft"> the shop’s own</span> : null}
+                    {isOwnMaterial(one.id) ? <span className="font-normal text-soft">{wording.theShopsOwn}</span> : null}
                   </span>
                   <span className="text-right text-sm text-soft">{CONTACT_WORDS[one.contact]}</span>
                 </>
@@ -114,7 +114,7 @@ export function IngredientList({ own }: { readonly own: readonly OwnRecord[] }) 
               <p className="mb-2 max-w-prose">{one.note}</p>
               <p className="label">
                 {FAMILY_WORDS[one.family]}
-                {one.alsoCalled.length > 0 ? `; also called ${one.alsoCalled.join(', ')}` : ''}
+                {one.alsoCalled.length > 0 ? wording.alsoCalled(one.alsoCalled.join(', ')) : ''}
               </p>
               <dl className="reading my-2 grid grid-cols-[9rem_1fr] text-sm">
                 {facts(one).map(([name, value]) => (

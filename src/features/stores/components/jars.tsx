@@ -1,6 +1,7 @@
 'use client';
 
 import { say } from '@/core/quantity';
+import { jars as wording } from '@/messages/screens/stores';
 import { FormSheet } from '@/web/form/form-sheet';
 import { reads } from '@/web/reads-here';
 import { saveJarCount } from '../actions';
@@ -25,7 +26,7 @@ export function Jars({ jars }: { readonly jars: readonly Jar[] }) {
         {jars.map((one) => (
           <JarItem key={`${one.id}-${one.version}`} jar={one} />
         ))}
-        {jars.length === 0 ? <li className="text-soft">No jars yet. Enter a size before you fill a pot.</li> : null}
+        {jars.length === 0 ? <li className="text-soft">{wording.noJarsYetEnter}</li> : null}
       </ul>
       <EnterJar />
     </div>
@@ -37,16 +38,19 @@ function JarItem({ jar: { id, name, capacityMl, fillFraction, have, tareG, price
   return (
     <li className="flex items-baseline gap-3 border-hair border-b">
       <span>
-        <strong>{name}</strong>, {say(capacityMl * fillFraction, 'ml', reads())} filled
-        {tareG === null ? '' : `, empty ${say(tareG, 'g', reads())}`}
-        {price === null ? '' : `, ${price} apiece`}
+        <strong>{name}</strong>
+        {wording.filled(
+          say(capacityMl * fillFraction, 'ml', reads()),
+          tareG === null ? '' : wording.empty(say(tareG, 'g', reads())),
+          price === null ? '' : wording.apiece(price),
+        )}
       </span>
       <FormSheet
-        opens={`${have} there`}
+        opens={wording.there(have)}
         look="quiet"
-        title={`Count ${name}`}
+        title={wording.count(name)}
         saves="Counted"
-        fields={[{ name: 'have', label: 'How many there are', value: String(have), type: 'number' }]}
+        fields={[{ name: 'have', label: wording.howManyThereAre, value: String(have), type: 'number' }]}
         save={({ have: found }) => saveJarCount({ id, have: found, version })}
       />
     </li>

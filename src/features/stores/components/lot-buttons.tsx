@@ -4,6 +4,7 @@ import { FEELS, WENT } from '@/core/blend';
 import { THUMBNAIL_C } from '@/core/material';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
+import { lotButtons as wording } from '@/messages/screens/stores';
 import { FormSheet } from '@/web/form/form-sheet';
 import { reads } from '@/web/reads-here';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
@@ -49,16 +50,16 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
     <div className="flex flex-wrap gap-2">
       {lot.kind === 'tin' && (lot.countLeft ?? 0) > 0 ? (
         <FormSheet
-          opens="Sell tins"
+          opens={wording.sellTins}
           look="main"
-          title={`Sell tins of ${lot.number}`}
-          saves="They leave the shop"
+          title={wording.sellTinsOf(lot.number)}
+          saves={wording.theyLeaveTheShop}
           fields={[
-            { name: 'count', label: 'How many', value: '1', type: 'number', hint: `${lot.countLeft} there` },
-            { name: 'price', label: `For all of them (${currency})`, hint: 'empty: given away', type: 'number' },
-            { name: 'buyer', label: 'Buyer', hint: 'need not be named' },
-            { name: 'withPiece', label: 'Goes with the piece', hint: 'the code on its slip, if any' },
-            { name: 'soldOn', label: 'On', type: 'date', value: today },
+            { name: 'count', label: wording.howMany, value: '1', type: 'number', hint: wording.there(lot.countLeft) },
+            { name: 'price', label: wording.forAllOfThem(currency), hint: wording.emptyGivenAway, type: 'number' },
+            { name: 'buyer', label: wording.buyer, hint: wording.needNotBeNamed },
+            { name: 'withPiece', label: wording.goesWithThePiece, hint: wording.theCodeOnIts },
+            { name: 'soldOn', label: wording.on, type: 'date', value: today },
           ]}
           save={(values) => saveTinSale({ lotId: lot.id, ...values })}
         />
@@ -66,13 +67,13 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
       <Bottles lot={lot} others={others} />
       {lot.kind === 'bath' ? (
         <FormSheet
-          opens="Top the bath up"
-          title={`Top ${lot.number} up`}
-          say="Whatever goes in stays on the bath’s record for ever, allergens above all."
+          opens={wording.topTheBathUp}
+          title={wording.topUp(lot.number)}
+          say={wording.whateverGoesInStays}
           saves="It is in"
           fields={[
-            { name: 'from', label: 'From lot', options: choose(sources) },
-            { name: 'amount', label: 'How much', hint: '2 l, 500 g, 1 lb' },
+            { name: 'from', label: wording.fromLot, options: choose(sources) },
+            { name: 'amount', label: wording.howMuch, hint: '2 l, 500 g, 1 lb' },
           ]}
           save={(values) => saveBath({ name: '', bath: lot.id, ...values })}
         />
@@ -80,50 +81,50 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
       <CheckIt lot={lot} />
       {lot.hasWax ? (
         <FormSheet
-          opens="Thumb test"
-          title={`How ${lot.number} feels`}
-          say="Press it where it stands. A few such tests move the shop’s own feel scale."
-          saves="Keep it"
+          opens={wording.thumbTest}
+          title={wording.howFeels(lot.number)}
+          say={wording.pressItWhereIt}
+          saves={wording.keepIt}
           fields={[
-            { name: 'temp', label: 'Its temperature', value: say(20, '°C', reads(), 0), hint: '20 °C, 68F' },
-            { name: 'felt', label: 'It feels', options: FEELS.map((feel) => ({ value: feel, name: FEEL_WORDS[feel] })) },
+            { name: 'temp', label: wording.itsTemperature, value: say(20, '°C', reads(), 0), hint: '20 °C, 68F' },
+            { name: 'felt', label: wording.itFeels, options: FEELS.map((feel) => ({ value: feel, name: FEEL_WORDS[feel] })) },
           ]}
           save={(values) => saveThumb({ lotId: lot.id, ...values })}
         />
       ) : null}
       <FormSheet
-        opens="Where it stands, opened"
-        title={`Where ${lot.number} stands`}
-        say="Some tins are good for so many days once they are open, whatever date is on them: the sooner of the two counts."
-        saves="It stands so"
+        opens={wording.whereItStandsOpened}
+        title={wording.whereStands(lot.number)}
+        say={wording.someTinsAreGood}
+        saves={wording.itStandsSo}
         fields={[
-          { name: 'place', label: 'It stands at', value: lot.placing.place, options: places },
-          { name: 'openedOn', label: 'Opened on', type: 'date', value: lot.placing.openedOn },
+          { name: 'place', label: wording.itStandsAt, value: lot.placing.place, options: places },
+          { name: 'openedOn', label: wording.openedOn, type: 'date', value: lot.placing.openedOn },
           {
             name: 'within',
-            label: 'Once open, good for so many days',
+            label: wording.onceOpenGoodFor,
             type: 'number',
             value: lot.placing.within,
             hint: 'empty: its label says nothing',
           },
-          { name: 'bestBefore', label: 'Best before, on its label', type: 'date', value: lot.placing.bestBefore },
+          { name: 'bestBefore', label: wording.bestBeforeOnIts, type: 'date', value: lot.placing.bestBefore },
         ]}
         save={(values) => savePlacing({ lotId: lot.id, version: lot.version, ...values })}
       />
       <FormSheet
-        opens="Say what was lost"
-        title={`Lost of ${lot.number}`}
-        saves="Take it off"
-        fields={[{ name: 'amount', label: 'How much was spilt, thrown away or gone off', hint: '40 g' }]}
+        opens={wording.sayWhatWasLost}
+        title={wording.lostOf(lot.number)}
+        saves={wording.takeItOff}
+        fields={[{ name: 'amount', label: wording.howMuchWasSpilt, hint: '40 g' }]}
         save={(values) => saveLoss({ lotId: lot.id, ...values })}
       />
       {lot.hasWax && lot.leftG > 0 && !isHeld ? (
         <FormSheet
-          opens="Retire as tool wax"
-          title={`Retire ${lot.number} as tool wax`}
-          say="Wax that browned or was too hot goes on saws and hinges, never on a piece. It becomes a lot of its own, held from the first moment: no coat and no tin is drawn from it."
-          saves="It is tool wax now"
-          fields={[{ name: 'amount', label: 'How much of it', value: say(lot.leftG, 'g', reads()) }]}
+          opens={wording.retireAsToolWax}
+          title={wording.retireAsToolWax2(lot.number)}
+          say={wording.waxThatBrownedOr}
+          saves={wording.itIsToolWax}
+          fields={[{ name: 'amount', label: wording.howMuchOfIt, value: say(lot.leftG, 'g', reads()) }]}
           save={(values) => retire({ lotId: lot.id, amount: '', ...values })}
         />
       ) : null}
@@ -138,19 +139,19 @@ function Bottles({ lot, others }: Pick<Props, 'lot' | 'others'>) {
     return (
       <>
         <FormSheet
-          opens="Top it up, let it down"
-          title={`Pour into ${lot.number}`}
-          say="More of the same, or a thinner. What is in it follows from what was left in it. Warmth, flame and cloths go by the new contents."
+          opens={wording.topItUpLet}
+          title={wording.pourInto(lot.number)}
+          say={wording.moreOfTheSame}
           saves="It is in"
           fields={[
-            { name: 'from', label: 'From lot', options: choose(others) },
-            { name: 'amount', label: 'How much goes in', hint: '120 g, 100 ml, 4 US fl oz' },
+            { name: 'from', label: wording.fromLot, options: choose(others) },
+            { name: 'amount', label: wording.howMuchGoesIn, hint: '120 g, 100 ml, 4 US fl oz' },
             ...(lot.bottle.hasTare
               ? [
                   {
                     name: 'gross',
-                    label: 'Or bottle and all, weighed afterwards',
-                    hint: 'with its lid, as when it was weighed empty',
+                    label: wording.orBottleAndAll,
+                    hint: wording.withItsLidAs,
                   },
                 ]
               : []),
@@ -159,17 +160,17 @@ function Bottles({ lot, others }: Pick<Props, 'lot' | 'others'>) {
         />
         {lot.bottle.hasBore ? (
           <FormSheet
-            opens="Read its level"
-            title={`The level of ${lot.number}`}
-            say="Measured from the inside bottom to the surface, on a level table. The book is put to what that is."
-            saves="It stands so"
+            opens={wording.readItsLevel}
+            title={wording.theLevelOf(lot.number)}
+            say={wording.measuredFromTheInside}
+            saves={wording.itStandsSo}
             fields={[
-              { name: 'level', label: 'It stands at', hint: '84 mm, 3 1/4 in' },
+              { name: 'level', label: wording.itStandsAt, hint: '84 mm, 3 1/4 in' },
               ...(lot.mayDryOut
                 ? [
                     {
                       name: 'went',
-                      label: 'Where it is lower, it was',
+                      label: wording.whereItIsLower,
                       options: WENT.map((one) => ({ value: one, name: WENT_WORDS[one] })),
                     },
                   ]
@@ -183,17 +184,17 @@ function Bottles({ lot, others }: Pick<Props, 'lot' | 'others'>) {
   if (lot.kind === 'tin' || lot.leftG <= 0) return null;
   return (
     <FormSheet
-      opens="Fill a bottle from it"
-      title={`Decant from ${lot.number}`}
-      say="A bottle at hand is a lot of its own, drawn from at coats, with all that follows from what is in it. Never a bottle that looks like drink; write on it what it holds."
-      saves="It is filled"
+      opens={wording.fillABottleFrom}
+      title={wording.decantFrom(lot.number)}
+      say={wording.aBottleAtHand}
+      saves={wording.itIsFilled}
       fields={[
-        { name: 'name', label: 'What it is called', hint: 'Bench oil' },
-        { name: 'amount', label: 'How much goes in', hint: '200 g, 250 ml' },
-        { name: 'tare', label: 'Bottle and lid, empty', hint: '182 g; may stay empty' },
-        { name: 'outside', label: 'How wide outside', hint: '62 mm; only for reading its level' },
-        { name: 'wall', label: 'How thick its wall', hint: '3 mm' },
-        { name: 'mark', label: 'Written on it', hint: 'S31-01, 4 March' },
+        { name: 'name', label: wording.whatItIsCalled, hint: wording.benchOil },
+        { name: 'amount', label: wording.howMuchGoesIn, hint: '200 g, 250 ml' },
+        { name: 'tare', label: wording.bottleAndLidEmpty, hint: wording.gMayStayEmpty },
+        { name: 'outside', label: wording.howWideOutside, hint: wording.mmOnlyForReading },
+        { name: 'wall', label: wording.howThickItsWall, hint: '3 mm' },
+        { name: 'mark', label: wording.writtenOnIt, hint: wording.s31March },
       ]}
       save={(values) => fillBottle({ fromLotId: lot.id, ...values })}
     />
@@ -204,38 +205,38 @@ function Bottles({ lot, others }: Pick<Props, 'lot' | 'others'>) {
 function CheckIt({ lot }: Pick<Props, 'lot'>) {
   return (
     <FormSheet
-      opens="Check it"
-      title={`Check ${lot.number}`}
-      saves="Keep it"
+      opens={wording.checkIt}
+      title={wording.check(lot.number)}
+      saves={wording.keepIt}
       fields={[
-        { name: 'kind', label: 'By', options: CHECKS.map(([value, words]) => ({ value, name: words.name })) },
+        { name: 'kind', label: wording.by, options: CHECKS.map(([value, words]) => ({ value, name: words.name })) },
         {
           name: 'pass',
-          label: 'It is',
+          label: wording.itIs,
           options: [
-            { value: 'yes', name: 'as it should be' },
-            { value: 'no', name: 'not as it should be' },
+            { value: 'yes', name: wording.asItShouldBe },
+            { value: 'no', name: wording.notAsItShould },
           ],
         },
         {
           name: 'temp',
-          label: 'How warm it is',
-          hint: `${say(20, '°C', reads(), 0)}; a thumbnail says nothing below ${say(THUMBNAIL_C.least, '°C', reads(), 0)} or above ${say(THUMBNAIL_C.most, '°C', reads(), 0)}`,
+          label: wording.howWarmItIs,
+          hint: wording.aThumbnailSaysNothing(
+            say(20, '°C', reads(), 0),
+            say(THUMBNAIL_C.least, '°C', reads(), 0),
+            say(THUMBNAIL_C.most, '°C', reads(), 0),
+          ),
         },
         {
           name: 'beside',
-          label: 'Judged beside',
+          label: wording.judgedBeside,
           options: [...lot.references.map(({ id, says }) => ({ value: String(id), name: says })), { value: '', name: 'nothing' }],
         },
-        { name: 'note', label: 'Note' },
+        { name: 'note', label: wording.note },
       ]}
       echo={({ kind }) => {
         const words = LOT_CHECK_WORDS[kind as keyof typeof LOT_CHECK_WORDS];
-        return words ? (
-          <p className="text-soft">
-            {words.how} Good: {words.pass}. Bad: {words.fail}.
-          </p>
-        ) : null;
+        return words ? <p className="text-soft">{wording.goodBad(words.how, words.pass, words.fail)}</p> : null;
       }}
       save={(values) => saveCheck({ lotId: lot.id, temp: '', beside: '', ...values })}
     />
@@ -246,11 +247,11 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
 function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
   const lifts = isHeld ? (
     <FormSheet
-      opens="Lift the hold"
-      title={`Lift the hold on ${lot.number}`}
-      say="From this moment it may be drawn from again, and so may all it went into. Why stands on its record."
-      saves="Lift it"
-      fields={[{ name: 'why', label: 'Why it may be used again', hint: 'smelled again, sound; supplier cleared it' }]}
+      opens={wording.liftTheHold}
+      title={wording.liftTheHoldOn(lot.number)}
+      say={wording.fromThisMomentIt}
+      saves={wording.liftIt}
+      fields={[{ name: 'why', label: wording.whyItMayBe, hint: wording.smelledAgainSoundSupplier }]}
       save={(values) => lift({ lotId: lot.id, ...values })}
     />
   ) : null;
@@ -258,11 +259,11 @@ function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
     <>
       {lifts}
       <FormSheet
-        opens={isHeld ? 'Another reason to hold it' : 'Hold it'}
-        title={`Hold ${lot.number}`}
-        say="From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page."
-        saves="Hold it now"
-        fields={[{ name: 'reason', label: 'Why', hint: 'smells rancid; supplier’s recall' }]}
+        opens={isHeld ? wording.anotherReasonToHold : wording.holdIt}
+        title={wording.hold(lot.number)}
+        say={wording.fromThisMomentNothing}
+        saves={wording.holdItNow}
+        fields={[{ name: 'reason', label: wording.why, hint: wording.smellsRancidSuppliersRecall }]}
         save={(values) => hold({ lotId: lot.id, ...values })}
       />
     </>

@@ -3,6 +3,7 @@
 import { findIngredient, isLiquid } from '@/core/material';
 import { type OunceMeaning, parseAmount, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { lotSheet as wording } from '@/messages/screens/stores';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
@@ -31,9 +32,9 @@ const EMPTY = {
   forTools: false,
 };
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
-  { id: 'weight', name: 'Ounces by weight' },
-  { id: 'us-fluid', name: 'US fluid ounces' },
-  { id: 'imperial-fluid', name: 'Imperial fluid ounces' },
+  { id: 'weight', name: wording.ouncesByWeight },
+  { id: 'us-fluid', name: wording.usFluidOunces },
+  { id: 'imperial-fluid', name: wording.imperialFluidOunces },
 ];
 
 type Ready = { readonly id: number; readonly name: string; readonly densityGPerMl: number };
@@ -89,10 +90,10 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
   const read = readAmount(lot.amount, stuff, lot.ounce);
   const isOunce = /oz|ounce/i.test(lot.amount);
   return (
-    <SheetForm form={form} title="Receive a lot" open={open} onOpenChange={onOpenChange} saves="Put it in the stores">
+    <SheetForm form={form} title={wording.receiveALot} open={open} onOpenChange={onOpenChange} saves={wording.putItInThe}>
       <IngredientPicker
         key={open ? 'open' : 'shut'}
-        label="What is in the tin"
+        label={wording.whatIsInThe}
         value={lot.ingredientId}
         ready={ready}
         onPick={(id) => pick(id, null)}
@@ -100,8 +101,8 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
       />
       {form.fault('ingredientId') ? <p className="text-sm font-semibold text-late">▲ {form.fault('ingredientId')}</p> : null}
       <TextField
-        label="Amount"
-        hint="2.5 kg, 1 lb 2 oz, 0,75 l"
+        label={wording.amount}
+        hint={wording.kgLbOzL}
         echo={read.echo}
         {...form.field('amount')}
         fault={read.fault || (read.echo ? undefined : form.fault('amount'))}
@@ -109,7 +110,7 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
       {(read.asks || (lot.ounce && isOunce)) && (
         <div className="mb-2 border-l-4 border-ink pl-3">
           <Choice
-            asks="Which ounce?"
+            asks={wording.whichOunce}
             value={lot.ounce}
             options={OUNCES.map(({ id, name }) => ({ value: id, name }))}
             onChange={(ounce) => form.set('ounce', ounce)}
@@ -117,24 +118,24 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
         </div>
       )}
       <div className="grid grid-cols-2 gap-x-4">
-        <TextField label="Supplier" {...form.field('supplier')} />
-        <TextField label="Lot code on the label" {...form.field('supplierCode')} />
-        <TextField label="Opened on" type="date" {...form.field('openedOn')} />
-        <TextField label="Best before" type="date" {...form.field('bestBefore')} />
-        <TextField label="Once open, good for (days)" inputMode="numeric" {...form.field('within')} />
-        <SelectField label="It stands at" {...form.field('place')}>
-          <option value="">not said</option>
+        <TextField label={wording.supplier} {...form.field('supplier')} />
+        <TextField label={wording.lotCodeOnThe} {...form.field('supplierCode')} />
+        <TextField label={wording.openedOn} type="date" {...form.field('openedOn')} />
+        <TextField label={wording.bestBefore} type="date" {...form.field('bestBefore')} />
+        <TextField label={wording.onceOpenGoodFor} inputMode="numeric" {...form.field('within')} />
+        <SelectField label={wording.itStandsAt} {...form.field('place')}>
+          <option value="">{wording.notSaid}</option>
           {places.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
             </option>
           ))}
         </SelectField>
-        <TextField label={`Paid for it (${currency})`} inputMode="decimal" {...form.field('price')} />
-        <TextField label="Note" {...form.field('note')} />
+        <TextField label={wording.paidForIt(currency)} inputMode="decimal" {...form.field('price')} />
+        <TextField label={wording.note} {...form.field('note')} />
       </div>
       <Tick checked={lot.forTools} onChange={() => form.set('forTools', !lot.forTools)}>
-        For tools only, never on a piece: perfumed, coloured or doubtful
+        {wording.forToolsOnlyNever}
       </Tick>
     </SheetForm>
   );

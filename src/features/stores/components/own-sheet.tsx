@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import { ALLERGENS, factsLike, findIngredient, type Ingredient, isOwnMaterial, likeOf } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS } from '@/messages';
+import { ownSheet as wording } from '@/messages/screens/stores';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
@@ -101,17 +102,20 @@ export function OwnSheet({ of, open, onOpenChange }: { readonly of?: KnownOwn } 
   return (
     <SheetForm
       form={form}
-      title={of ? `The sheet of ${of.facts.name}` : 'An ingredient of your own'}
+      title={of ? wording.theSheetOf(of.facts.name) : wording.anIngredientOfYour}
       open={open}
       onOpenChange={onOpenChange}
-      saves="Keep it"
-      say="Copied from one that is like it, then by its own sheet. What the sheet does not say stays empty, and is reckoned on the safe side."
+      saves={wording.keepIt}
+      say={wording.copiedFromOneThat}
       notYet={!like}
     >
       {of ? (
-        <p className="text-soft">Like {like?.name.toLowerCase()}.</p>
+        <p className="text-soft">
+          {wording.like}
+          {like?.name.toLowerCase()}.
+        </p>
       ) : (
-        <IngredientPicker label="It is like" value={sheet.likeId} onPick={copy} />
+        <IngredientPicker label={wording.itIsLike} value={sheet.likeId} onPick={copy} />
       )}
       {like ? <OwnFigures form={form} like={like} of={of} /> : null}
     </SheetForm>
@@ -131,47 +135,42 @@ function OwnFigures({ form, like, of }: FiguresProps) {
   };
   return (
     <>
-      <TextField label="What the shop calls it" {...form.field('name')} />
-      <TextField label="Also called" {...form.field('alsoCalled')} hint="other names it is found by, with commas" />
+      <TextField label={wording.whatTheShopCalls} {...form.field('name')} />
+      <TextField label={wording.alsoCalled} {...form.field('alsoCalled')} hint={wording.otherNamesItIs} />
       {of ? null : (
         <Tick checked={isSame} onChange={() => same(!isSame)}>
-          It is the very same: {like.name.toLowerCase()} with nothing added, only under a name of our own
+          {wording.itIsTheVery(like.name.toLowerCase())}
         </Tick>
       )}
       <div className="grid grid-cols-2 gap-x-4">
-        <SelectField label="Its sheet says of food" {...form.field('contact')}>
+        <SelectField label={wording.itsSheetSaysOf} {...form.field('contact')}>
           {FOOD_WORDS.map((one) => (
             <option key={one} value={one}>
-              {one === 'unsaid' ? 'nothing' : CONTACT_WORDS[one]}
+              {one === 'unsaid' ? wording.nothing : CONTACT_WORDS[one]}
             </option>
           ))}
         </SelectField>
-        <SelectField label="Its sheet says of allergens" {...form.field('allergenWord')}>
-          <option value="unsaid">nothing</option>
-          <option value="none">there are none</option>
-          <option value="these">there are these</option>
+        <SelectField label={wording.itsSheetSaysOfAllergens} {...form.field('allergenWord')}>
+          <option value="unsaid">{wording.nothing}</option>
+          <option value="none">{wording.thereAreNone}</option>
+          <option value="these">{wording.thereAreThese}</option>
         </SelectField>
-        <SelectField label="By itself it" {...form.field('dries')}>
-          <option value="drying">dries</option>
-          <option value="semi">dries by halves, stays tacky</option>
-          <option value="never">never dries</option>
+        <SelectField label={wording.byItselfIt} {...form.field('dries')}>
+          <option value="drying">{wording.dries}</option>
+          <option value="semi">{wording.driesByHalvesStays}</option>
+          <option value="never">{wording.neverDries}</option>
         </SelectField>
-        <TextField label="Grams in a millilitre" {...form.field('density')} inputMode="decimal" />
-        <TextField label="Melts at" {...form.field('melts')} hint="empty: liquid" />
-        <TextField label="Never hotter than" {...form.field('ceiling')} hint={`empty: as ${like.name.toLowerCase()}`} />
-        <TextField label="Flash point" {...form.field('flash')} hint="empty: not said" />
-        <TextField
-          label="Iodine value"
-          {...form.field('iodine')}
-          hint="empty: its cloths are taken to heat"
-          inputMode="decimal"
-        />
-        <TextField label="Leaves as it dries, %" {...form.field('leaves')} inputMode="decimal" />
-        <TextField label="Keeps, months" {...form.field('keeps')} inputMode="numeric" />
+        <TextField label={wording.gramsInAMillilitre} {...form.field('density')} inputMode="decimal" />
+        <TextField label={wording.meltsAt} {...form.field('melts')} hint={wording.emptyLiquid} />
+        <TextField label={wording.neverHotterThan} {...form.field('ceiling')} hint={wording.emptyAs(like.name.toLowerCase())} />
+        <TextField label={wording.flashPoint} {...form.field('flash')} hint={wording.emptyNotSaid} />
+        <TextField label={wording.iodineValue} {...form.field('iodine')} hint={wording.emptyItsClothsAre} inputMode="decimal" />
+        <TextField label={wording.leavesAsItDries} {...form.field('leaves')} inputMode="decimal" />
+        <TextField label={wording.keepsMonths} {...form.field('keeps')} inputMode="numeric" />
       </div>
       {sheet.allergenWord === 'these' ? (
         <fieldset>
-          <legend className="label">Allergens in it</legend>
+          <legend className="label">{wording.allergensInIt}</legend>
           <div className="grid grid-cols-2 gap-x-4">
             {ALLERGENS.map((one) => (
               <Tick
@@ -188,16 +187,13 @@ function OwnFigures({ form, like, of }: FiguresProps) {
               </Tick>
             ))}
           </div>
-          <TextField label="Others" {...form.field('otherAllergens')} hint="with commas" />
+          <TextField label={wording.others} {...form.field('otherAllergens')} hint={wording.withCommas} />
         </fieldset>
       ) : null}
-      <TextField label="Note" {...form.field('note')} />
-      <p className="text-sm text-soft">
-        The figures are those of {like.name.toLowerCase()} until you type over them. Its word on food and its allergens are not
-        copied: where its own sheet is silent, it is taken as not for food.
-      </p>
+      <TextField label={wording.note} {...form.field('note')} />
+      <p className="text-sm text-soft">{wording.theFiguresAreThose(like.name.toLowerCase())}</p>
       <PhotoField
-        label="A photo of its label or sheet"
+        label={wording.aPhotoOfIts}
         value={sheet.photo}
         onChange={(photo) => form.set('photo', photo)}
         kept={of?.photoHash ?? null}

@@ -6,6 +6,7 @@ import { PURPOSES, putRight, type Right, type RightLot, rightChoices, rightsOf }
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { rightWords } from '@/messages/right';
+import { putRightSheet as wording } from '@/messages/screens/stores';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
@@ -17,10 +18,10 @@ import { RightFields } from '../forms';
 import { saveRight } from '../lot-actions';
 
 const MODES: readonly { readonly id: Right; readonly name: string; readonly says: string }[] = [
-  { id: 'feel', name: 'Too soft or too hard', says: 'Melt it again and add wax or oil until it is right.' },
-  { id: 'marry', name: 'Marry two part-lots', says: 'Melted together so that the mix comes out right.' },
-  { id: 'top-up', name: 'Solvent left through the lid', says: 'Weigh the bottle: what is missing is solvent.' },
-  { id: 'let-down', name: 'Let a concentrate down', says: 'Thinned for use with a solvent that mixes with it.' },
+  { id: 'feel', name: wording.tooSoftOrToo, says: wording.meltItAgainAnd },
+  { id: 'marry', name: wording.marryTwoPartLots, says: wording.meltedTogetherSoThat },
+  { id: 'top-up', name: wording.solventLeftThroughThe, says: wording.weighTheBottleWhat },
+  { id: 'let-down', name: wording.letAConcentrateDown, says: wording.thinnedForUseWith },
 ];
 
 type Props = {
@@ -52,34 +53,34 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
   return (
     <SheetForm
       form={form}
-      title={`Put ${lot.number} right`}
+      title={wording.putRight(lot.number)}
       open={open}
       onOpenChange={onOpenChange}
-      saves="Weighed and done"
+      saves={wording.weighedAndDone}
       notYet={!reckoned.ok}
     >
       <Choice
-        asks="What is wrong with it"
+        asks={wording.whatIsWrongWith}
         hidden
         value={mode}
         options={ways.map(({ id, name, says }) => ({ value: id, name, says }))}
         onChange={(way) => form.set('mode', way)}
       />
       <SelectField
-        label={mode === 'marry' ? 'With' : 'Add'}
+        label={mode === 'marry' ? wording.withWord : wording.add}
         value={other?.id ?? 0}
         onChange={(event) => form.set('other', Number(event.target.value))}
         fault={said.other ?? form.fault('other')}
-        hint={choices.length === 0 ? 'nothing in the stores fits' : ''}
+        hint={choices.length === 0 ? wording.nothingInTheStores : ''}
       >
         {choices.map((one) => (
           <option key={one.id} value={one.id}>
-            {one.number} {one.title}, {say(one.leftG, 'g', reads())} left
+            {wording.left(one.number, one.title, say(one.leftG, 'g', reads()))}
           </option>
         ))}
       </SelectField>
       {mode === 'feel' || mode === 'marry' ? (
-        <SelectField label="It should be" {...form.field('purpose')}>
+        <SelectField label={wording.itShouldBe} {...form.field('purpose')}>
           {PURPOSES.map((purpose) => (
             <option key={purpose} value={purpose}>
               {PURPOSE_WORDS[purpose]}
@@ -89,16 +90,12 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
       ) : null}
       {mode === 'top-up' ? (
         <div className="grid grid-cols-2 gap-4">
-          <TextField label="Bottle and all" {...form.field('gross')} fault={faultAt('gross')} hint="612 g" />
-          <TextField label="Empty, with lid" {...form.field('tare')} fault={faultAt('tare')} hint="180 g" />
+          <TextField label={wording.bottleAndAll} {...form.field('gross')} fault={faultAt('gross')} hint="612 g" />
+          <TextField label={wording.emptyWithLid} {...form.field('tare')} fault={faultAt('tare')} hint="180 g" />
         </div>
       ) : null}
       {mode === 'let-down' ? (
-        <TextField
-          label="Solvent in the mix, % by weight"
-          {...form.field('target')}
-          fault={said.target ?? form.fault('target')}
-        />
+        <TextField label={wording.solventInTheMix} {...form.field('target')} fault={said.target ?? form.fault('target')} />
       ) : null}
       {reckoned.ok && other ? (
         <p role="status" className="border-fit border-l-8 bg-paper px-4 py-3 text-lg">

@@ -5,6 +5,7 @@ import type { LabelUnsaid } from '@/core/blend';
 import { findIngredient, ROLES } from '@/core/material';
 import { sayMinutes } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
+import { readySheet as wording } from '@/messages/screens/stores';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
@@ -102,19 +103,19 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
   return (
     <SheetForm
       form={form}
-      title={of ? `The label of ${of.name}` : 'A bought finish'}
+      title={of ? wording.theLabelOf(of.name) : wording.aBoughtFinish}
       open={open}
       onOpenChange={onOpenChange}
-      saves="Keep it"
-      say="Used as it comes. What its maker does not declare is said on every screen and slip, and reckoned on the safe side."
+      saves={wording.keepIt}
+      say={wording.usedAsItComes}
     >
-      <TextField label="What the shop calls it" {...form.field('name')} />
+      <TextField label={wording.whatTheShopCalls} {...form.field('name')} />
       <Declared form={form} />
       <Tick checked={ready.isAllDeclared} onChange={() => form.set('isAllDeclared', !ready.isAllDeclared)}>
-        These are all its contents; the maker says so
+        {wording.theseAreAllIts}
       </Tick>
-      <SelectField label="In the work it is" {...form.field('role')}>
-        <option value="">not settled yet</option>
+      <SelectField label={wording.inTheWorkIt} {...form.field('role')}>
+        <option value="">{wording.notSettledYet}</option>
         {ROLES.map((role) => (
           <option key={role} value={role}>
             {ROLE_WORDS[role]}
@@ -122,17 +123,13 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
         ))}
       </SelectField>
       <Tick checked={ready.isPaste} onChange={() => form.set('isPaste', !ready.isPaste)}>
-        A paste to rub in, not an oil to pour
+        {wording.aPasteToRub}
       </Tick>
       <LabelFigures form={form} />
-      <p className="text-sm text-soft">
-        What the label says stands in place of the house’s figures: the plan, what it takes, its cost and its cure go by it. Leave
-        empty what it does not say: it is then taken to dry, to heat its cloths and to be no finish for food, and a film that
-        nobody ruled out stays off knives.
-      </p>
-      <TextField label="The label’s own words" {...form.field('labelRule')} hint="two thin coats a day apart, a week to cure" />
+      <p className="text-sm text-soft">{wording.whatTheLabelSays}</p>
+      <TextField label={wording.theLabelsOwnWords} {...form.field('labelRule')} hint={wording.twoThinCoatsA} />
       <PhotoField
-        label="A photo of its label"
+        label={wording.aPhotoOfIts}
         value={ready.photo}
         onChange={(photo) => form.set('photo', photo)}
         kept={of?.photoHash ?? null}
@@ -150,7 +147,7 @@ function Declared({ form }: OfForm) {
     <>
       <IngredientPicker
         key={ready.declared.length}
-        label="Its label declares"
+        label={wording.itsLabelDeclares}
         value=""
         onPick={(id) => (ready.declared.includes(id) ? undefined : form.set('declared', [...ready.declared, id]))}
       />
@@ -165,11 +162,16 @@ function Declared({ form }: OfForm) {
                   ready.declared.filter((one) => one !== id),
                 )
               }
-              aria-label={`Take ${findIngredient(id, catalogue())?.name} off`}
+              aria-label={wording.takeOff(findIngredient(id, catalogue())?.name)}
             >
               {findIngredient(id, catalogue())?.name} ×
             </Button>
-            <TextField label="Its share, %" {...form.field(`shares.${id}`)} hint="where it is said" inputMode="decimal" />
+            <TextField
+              label={wording.itsShare}
+              {...form.field(`shares.${id}`)}
+              hint={wording.whereItIsSaid}
+              inputMode="decimal"
+            />
           </li>
         ))}
       </ul>
@@ -182,34 +184,34 @@ function Declared({ form }: OfForm) {
 function LabelFigures({ form }: OfForm) {
   return (
     <div className="grid grid-cols-2 gap-x-4">
-      <SelectField label="Does it dry?" {...form.field('drying')}>
-        <option value="unsaid">it does not say</option>
-        <option value="drying">it dries</option>
-        <option value="never">it never dries</option>
+      <SelectField label={wording.doesItDry} {...form.field('drying')}>
+        <option value="unsaid">{wording.itDoesNotSay}</option>
+        <option value="drying">{wording.itDries}</option>
+        <option value="never">{wording.itNeverDries}</option>
       </SelectField>
-      <SelectField label="Does it build a film?" {...form.field('film')}>
-        <option value="unsaid">it does not say</option>
-        <option value="no">no, it stays in the wood</option>
-        <option value="yes">yes, a film on top</option>
+      <SelectField label={wording.doesItBuildA} {...form.field('film')}>
+        <option value="unsaid">{wording.itDoesNotSay}</option>
+        <option value="no">{wording.noItStaysIn}</option>
+        <option value="yes">{wording.yesAFilmOn}</option>
       </SelectField>
-      <SelectField label="The label says of food" {...form.field('contact')}>
+      <SelectField label={wording.theLabelSaysOf} {...form.field('contact')}>
         {FOOD_WORDS.map((contact) => (
           <option key={contact} value={contact}>
-            {contact === 'unsaid' ? 'nothing' : CONTACT_WORDS[contact]}
+            {contact === 'unsaid' ? wording.nothing : CONTACT_WORDS[contact]}
           </option>
         ))}
       </SelectField>
-      <TextField label="Grams in a millilitre" {...form.field('density')} hint="empty: by its contents" inputMode="decimal" />
       <TextField
-        label="Coverage, m² a litre"
-        {...form.field('coverage')}
-        hint="of one coat, from the label"
+        label={wording.gramsInAMillilitre}
+        {...form.field('density')}
+        hint={wording.emptyByItsContents}
         inputMode="decimal"
       />
-      <TextField label="Leave it on" {...form.field('dwell')} hint="15 to 20 min; then it is wiped" />
-      <TextField label="Between coats" {...form.field('gap')} hint="12 h" />
-      <TextField label="Coats" {...form.field('coats')} hint="how many the label asks for" inputMode="numeric" />
-      <TextField label="Until food may touch it" {...form.field('food')} hint="7 days" />
+      <TextField label={wording.coverageMALitre} {...form.field('coverage')} hint={wording.ofOneCoatFrom} inputMode="decimal" />
+      <TextField label={wording.leaveItOn} {...form.field('dwell')} hint={wording.toMinThenIt} />
+      <TextField label={wording.betweenCoats} {...form.field('gap')} hint="12 h" />
+      <TextField label={wording.coats} {...form.field('coats')} hint={wording.howManyTheLabel} inputMode="numeric" />
+      <TextField label={wording.untilFoodMayTouch} {...form.field('food')} hint={wording.days} />
     </div>
   );
 }

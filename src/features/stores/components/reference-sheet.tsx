@@ -1,6 +1,7 @@
 'use client';
 
 import type { z } from 'zod';
+import { referenceSheet as wording } from '@/messages/screens/stores';
 import { TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { PhotoField } from '@/web/form/photo-field';
@@ -23,14 +24,14 @@ export function ReferenceSheet({ lotId, number, name, open, onOpenChange }: Prop
   return (
     <SheetForm
       form={form}
-      title={`A piece of ${number} as the known one`}
+      title={wording.aPieceOfAs(number)}
       open={open}
       onOpenChange={onOpenChange}
-      saves="It is kept"
-      say={`Cut a piece of ${name.toLowerCase()} that you know to be pure, wrap it, write its number on it, and keep it dark. What comes in later is judged beside it.`}
+      saves={wording.itIsKept}
+      say={wording.cutAPieceOf(name.toLowerCase())}
     >
-      <TextField label="How it is known to be pure" {...form.field('says')} hint="from our own hive; tested by a laboratory" />
-      <PhotoField label="A photo of it in daylight" value={form.values.photo} onChange={(photo) => form.set('photo', photo)} />
+      <TextField label={wording.howItIsKnown} {...form.field('says')} hint={wording.fromOurOwnHive} />
+      <PhotoField label={wording.aPhotoOfIt} value={form.values.photo} onChange={(photo) => form.set('photo', photo)} />
     </SheetForm>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { parseMass, say } from '@/core/quantity';
+import { stockTakeSheet as wording } from '@/messages/screens/stores';
 import { TextBox } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
@@ -26,20 +27,20 @@ export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: re
   return (
     <SheetForm
       form={form}
-      title="Stock-take"
+      title={wording.stockTake}
       open={open}
       onOpenChange={onOpenChange}
-      saves={weighed.length === 0 ? 'Weigh one first' : `Put ${weighed.length} to what was found`}
+      saves={weighed.length === 0 ? wording.weighOneFirst : wording.putToWhatWas(weighed.length)}
       notYet={weighed.length === 0}
-      say="Weigh what stands there, tare off. What is left empty stays as it is; you can close this and go on later."
+      say={wording.weighWhatStandsThere}
     >
       <table className="w-full">
         <thead>
           <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">Lot</th>
-            <th className="py-1 text-right font-normal">Should be</th>
-            <th className="w-28 py-1 pl-3 font-normal">Found</th>
-            <th className="w-20 py-1 text-right font-normal">Off by</th>
+            <th className="py-1 font-normal">{wording.lot}</th>
+            <th className="py-1 text-right font-normal">{wording.shouldBe}</th>
+            <th className="w-28 py-1 pl-3 font-normal">{wording.found}</th>
+            <th className="w-20 py-1 text-right font-normal">{wording.offBy}</th>
           </tr>
         </thead>
         <tbody>
@@ -57,7 +58,7 @@ export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: re
                 <td className="reading py-1 text-right">{say(lot.leftG, 'g', reads())}</td>
                 <td className="py-1 pl-3">
                   <TextBox
-                    aria-label={`Found of ${lot.number}`}
+                    aria-label={wording.foundOf(lot.number)}
                     className="reading w-full text-right"
                     inputMode="decimal"
                     value={found[lot.id] ?? ''}

@@ -1,5 +1,6 @@
 'use client';
 
+import { supplies as wording } from '@/messages/screens/stores';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
 import { saveSupply, saveSupplyMove } from '../supply-actions';
@@ -28,34 +29,32 @@ export function Supplies({ rows }: { readonly rows: readonly SupplyRow[] }) {
             <FormSheet
               opens={`${typed(left)} ${counted}`}
               look="quiet"
-              title={`Count ${name}`}
-              say="What a count finds missing was used: from it comes the shop’s own rate."
+              title={wording.count(name)}
+              say={wording.whatACountFinds}
               saves="Counted"
-              fields={[{ name: 'amount', label: 'How many there are', value: typed(Math.max(0, left)), type: 'number' }]}
+              fields={[{ name: 'amount', label: wording.howManyThereAre, value: typed(Math.max(0, left)), type: 'number' }]}
               save={(values) => saveSupplyMove({ supplyId: id, why: 'counted', amount: '', ...values, clientId: freshId() })}
             />
             <FormSheet
-              opens="Some came"
+              opens={wording.someCame}
               look="quiet"
-              title={`${name}: some came`}
-              saves="They are in"
-              fields={[{ name: 'amount', label: 'How many came', type: 'number' }]}
+              title={wording.someCame2(name)}
+              saves={wording.theyAreIn}
+              fields={[{ name: 'amount', label: wording.howManyCame, type: 'number' }]}
               save={(values) => saveSupplyMove({ supplyId: id, why: 'came', amount: '', ...values, clientId: freshId() })}
             />
           </li>
         ))}
-        {rows.length === 0 ? (
-          <li className="text-soft">Cloths, gloves, paper, labels: whatever runs out at the worst moment.</li>
-        ) : null}
+        {rows.length === 0 ? <li className="text-soft">{wording.clothsGlovesPaperLabels}</li> : null}
       </ul>
       <FormSheet
-        opens="Add what is used up"
-        title="Something that is used up"
-        saves="Put it on the list"
+        opens={wording.addWhatIsUsed}
+        title={wording.somethingThatIsUsed}
+        saves={wording.putItOnThe}
         fields={[
-          { name: 'name', label: 'What it is', hint: 'Cotton cloths' },
-          { name: 'counted', label: 'Counted in', hint: 'pieces, pairs, sheets' },
-          { name: 'have', label: 'How many there are', type: 'number' },
+          { name: 'name', label: wording.whatItIs, hint: wording.cottonCloths },
+          { name: 'counted', label: wording.countedIn, hint: wording.piecesPairsSheets },
+          { name: 'have', label: wording.howManyThereAre, type: 'number' },
         ]}
         save={(values) => saveSupply({ name: '', counted: '', have: '', ...values, clientId: freshId() })}
       />

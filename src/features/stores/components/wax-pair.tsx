@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { deltaE } from '@/core/colour';
 import { sayIssue } from '@/messages';
+import { waxPair as wording } from '@/messages/screens/stores';
 import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corner-picture';
 import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
@@ -39,7 +40,7 @@ export function WaxPair({ lotId, referenceId }: Props) {
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const small = await takenPhoto(file, true);
-    setFault(small ? '' : 'This file cannot be read as a picture.');
+    setFault(small ? '' : wording.thisFileCannotBe);
     setRead(null);
     setPhoto(small);
   };
@@ -53,7 +54,7 @@ export function WaxPair({ lotId, referenceId }: Props) {
   const apart = own && known ? deltaE(own, known) : null;
   const keep = (pass: boolean): void => {
     if (apart === null) return;
-    const note = `read from a picture beside the known piece, ΔE ${apart.toFixed(1)}`;
+    const note = wording.readFromAPicture(apart.toFixed(1));
     void saving.run(
       () =>
         saveCheck({
@@ -71,13 +72,10 @@ export function WaxPair({ lotId, referenceId }: Props) {
     );
   };
   return (
-    <Fold says="Compare its colour by a picture">
-      <p className="max-w-prose text-sm text-soft">
-        Lay this wax on the marked half of a card of 150 × 70 mm and the known piece on the other, the four grey cards beside its
-        long sides at the corners. One light, no flash.
-      </p>
+    <Fold says={wording.compareItsColourBy}>
+      <p className="max-w-prose text-sm text-soft">{wording.layThisWaxOn}</p>
       <label className="mt-2 flex flex-col gap-1">
-        <span className="label">The picture</span>
+        <span className="label">{wording.thePicture}</span>
         <input
           type="file"
           accept="image/*"
@@ -88,10 +86,10 @@ export function WaxPair({ lotId, referenceId }: Props) {
       {photo ? (
         <div className="mt-2 flex flex-col gap-2">
           <CornerPicture src={photo.shown} corners={corners} onMove={setCorners} />
-          <Fold says="Type the corners">
+          <Fold says={wording.typeTheCorners}>
             <TypedCorners corners={corners} onMove={setCorners} />
           </Fold>
-          <Button onClick={() => void look()}>Read the two</Button>
+          <Button onClick={() => void look()}>{wording.readTheTwo}</Button>
         </div>
       ) : null}
       <Faults of={[...(fault ? [fault] : []), ...saving.rest([])]} />
@@ -103,15 +101,15 @@ export function WaxPair({ lotId, referenceId }: Props) {
           </div>
           <p className="my-2 text-lg" aria-live="polite">
             <strong className="reading">ΔE {apart.toFixed(1)}</strong>{' '}
-            {apart < ONE_WAX ? 'apart: like two pieces of one wax.' : 'apart: more than two pieces of one wax usually are.'}{' '}
-            <span className="text-soft">Colour alone does not tell oil, paraffin or stearin in it: thumbnail and paper do.</span>
+            {apart < ONE_WAX ? wording.apartLikeTwoPieces : wording.apartMoreThanTwo}{' '}
+            <span className="text-soft">{wording.colourAloneDoesNot}</span>
           </p>
           <div className="flex gap-3">
             <Button look="main" disabled={saving.busy} onClick={() => keep(true)}>
-              As it should be
+              {wording.asItShouldBe}
             </Button>
             <Button disabled={saving.busy} onClick={() => keep(false)}>
-              Not as it should be
+              {wording.notAsItShould}
             </Button>
           </div>
         </div>

@@ -2,6 +2,7 @@
 
 import { type ButtonHTMLAttributes, useRef, useState } from 'react';
 import { MS_PER_MINUTE } from '@/core/quantity';
+import { dayLine as wording } from '@/messages/screens/today';
 import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { NotBrought, useBrought } from '@/ui/on-open';
 import { clockTime, dayAndDate } from '@/ui/when';
@@ -146,7 +147,7 @@ function DayRows({ day, pegs, crew, bounds, nowMs, zone, onOpen, onDrop }: RowsP
       {(lanes.length > 0 ? lanes : [{ who: '', clusters: [] }]).map((lane, i) => (
         <div key={lane.who} className={`${BEFORE} items-stretch`}>
           <span className={`reading self-center ${isToday ? 'font-bold' : 'text-soft'}`}>
-            {i > 0 ? '' : isToday ? 'Today' : dayAndDate(day.fromMs, zone)}
+            {i > 0 ? '' : isToday ? wording.today : dayAndDate(day.fromMs, zone)}
           </span>
           <span className="reading self-center font-semibold text-sm">{lane.who}</span>
           <Track day={day} bounds={bounds} lane={lane} nowMs={nowMs} zone={zone} onOpen={onOpen} onDrop={onDrop} />
@@ -188,7 +189,7 @@ function Track({ day, bounds, lane, nowMs, zone, onOpen, onDrop }: TrackProps) {
           style={{ left: `${at(from)}%`, width: `${at(to) - at(from)}%` }}
         />
       ))}
-      {day.openings.length === 0 ? <span className="absolute left-1 text-sm text-soft">closed</span> : null}
+      {day.openings.length === 0 ? <span className="absolute left-1 text-sm text-soft">{wording.closed}</span> : null}
       <DragArea
         fromPx={DRAG_FROM_PX}
         onPull={(key, { x }) => setDrag({ key, dxMs: msOf(x) })}
@@ -243,7 +244,7 @@ function ClusterPeg({ cluster, at, shiftMs, spanMs, zone, onOpen }: ClusterProps
       ) : null}
       <PegButton
         id={first.key}
-        aria-label={pegs.map((peg) => `${time(peg.fromMs)} ${nameOf(peg)}${peg.pinned ? ' (held there)' : ''}`).join('; ')}
+        aria-label={pegs.map((peg) => `${time(peg.fromMs)} ${nameOf(peg)}${peg.pinned ? wording.heldThere : ''}`).join('; ')}
         title={pegs.map((peg) => `${time(peg.fromMs)} to ${time(peg.toMs)}: ${peg.action}, ${peg.number}`).join('\n')}
         className="@container absolute inset-y-0 touch-pan-y overflow-hidden text-left hover:bg-glow"
         style={{ left: `${left + (100 * shiftMs) / spanMs}%`, width: `${room}%` }}
@@ -286,8 +287,8 @@ function DayList({ day, pegs, nowMs, zone, onOpen }: ListProps) {
   return (
     <li className="border-rule border-t py-1">
       <p className={`reading ${isOn(day, nowMs) ? 'font-bold' : 'text-soft'}`}>
-        {isOn(day, nowMs) ? 'Today' : dayAndDate(day.fromMs, zone)}
-        {pegs.length === 0 ? (day.openings.length === 0 ? ': closed' : ': nothing planned') : ''}
+        {isOn(day, nowMs) ? wording.today : dayAndDate(day.fromMs, zone)}
+        {pegs.length === 0 ? (day.openings.length === 0 ? wording.closed2 : wording.nothingPlanned) : ''}
       </p>
       {pegs.map((peg) => (
         <button
@@ -301,7 +302,7 @@ function DayList({ day, pegs, nowMs, zone, onOpen }: ListProps) {
           <span className="reading text-sm">{peg.number}</span>
           <span className="leading-5">
             {peg.action}
-            {peg.pinned ? <span className="text-soft"> (held there)</span> : null}
+            {peg.pinned ? <span className="text-soft">{wording.heldThere}</span> : null}
           </span>
         </button>
       ))}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { moveRing as wording } from '@/messages/screens/today';
 import { moveTo } from '@/trade/hands/actions';
 import { Button } from '@/ui/button';
 import { Faults, TextBox } from '@/ui/field';
@@ -28,11 +29,7 @@ export function MoveRing({ batches, places }: Props) {
       batches.find((one) => one.number.endsWith(batch.trim()) && batch.trim() !== '');
     const where = place.trim() === '' ? undefined : places.find((one) => near(one.name, place));
     if (!what || !where) {
-      setMissing(
-        what
-          ? `No place is called “${place}”.`
-          : `No open batch is called “${batch}”. Type its number, or only its last three figures.`,
-      );
+      setMissing(what ? wording.noPlaceIsCalled(place) : wording.noOpenBatchIs(batch));
       return;
     }
     setMissing('');
@@ -52,7 +49,7 @@ export function MoveRing({ batches, places }: Props) {
       }}
     >
       <label className="flex items-center gap-2">
-        <span className="text-soft">Move</span>
+        <span className="text-soft">{wording.move}</span>
         <TextBox
           list="open-batches"
           value={batch}
@@ -69,13 +66,13 @@ export function MoveRing({ batches, places }: Props) {
         ))}
       </datalist>
       <label className="flex items-center gap-2">
-        <span className="text-soft">to</span>
+        <span className="text-soft">{wording.to}</span>
         <TextBox
           list="all-places"
           value={place}
           onChange={(event) => setPlace(event.target.value)}
           className="reading w-36"
-          placeholder="sill"
+          placeholder={wording.sill}
         />
       </label>
       <datalist id="all-places">
@@ -84,7 +81,7 @@ export function MoveRing({ batches, places }: Props) {
         ))}
       </datalist>
       <Button type="submit" disabled={busy}>
-        Move
+        {wording.move}
       </Button>
       <Faults of={missing ? [missing] : rest([])} />
     </Form>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { pegSheet as wording } from '@/messages/screens/today';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults } from '@/ui/field';
@@ -37,45 +38,38 @@ function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
   return (
     <Sheet title={peg.action} open onOpenChange={(open) => (open ? undefined : onClose())} say={`${peg.number}, ${peg.title}`}>
       <dl className="grid grid-cols-[8rem_1fr] gap-y-1">
-        <dt className="text-soft">Planned</dt>
+        <dt className="text-soft">{wording.planned}</dt>
         <dd className="reading font-semibold">
-          {time(peg.fromMs)} to {time(peg.toMs)}
-          {peg.who ? `, ${peg.who}` : ''}
-          {peg.pinned ? ', held there' : ''}
+          {wording.to(time(peg.fromMs), time(peg.toMs), peg.who ? `, ${peg.who}` : '', peg.pinned ? wording.heldThere : '')}
         </dd>
-        <dt className="text-soft">Window</dt>
+        <dt className="text-soft">{wording.window}</dt>
         <dd className="reading">
           {peg.earliestMs === null
-            ? 'nothing bounds it'
+            ? wording.nothingBoundsIt
             : peg.latestMs === null
-              ? `from ${time(peg.earliestMs)}; nothing spoils`
-              : `${time(peg.earliestMs)} to ${time(peg.latestMs)}: harm outside it`}
+              ? wording.fromNothingSpoils(time(peg.earliestMs))
+              : wording.toHarmOutsideIt(time(peg.earliestMs), time(peg.latestMs))}
         </dd>
-        <dt className="text-soft">Slack</dt>
+        <dt className="text-soft">{wording.slack}</dt>
         <dd className="reading">
-          {peg.slackUntilMs > peg.fromMs ? `until ${time(peg.slackUntilMs)} nothing else moves` : 'none'}
+          {peg.slackUntilMs > peg.fromMs ? wording.untilNothingElseMoves(time(peg.slackUntilMs)) : wording.none}
         </dd>
       </dl>
       <Form className="flex flex-col gap-2" onSubmit={form.submit}>
-        <MomentField
-          label="Hold it at"
-          lean="ahead"
-          hint="tomorrow 9, fri 14:00; everything else goes round it"
-          {...form.field('at')}
-        />
+        <MomentField label={wording.holdItAt} lean="ahead" hint={wording.tomorrowFriEverythingElse} {...form.field('at')} />
         <Faults of={[...form.faults, ...rest([])]} />
         <div className="flex flex-wrap gap-3">
           <Button look="main" big type="submit" disabled={form.busy}>
-            Hold it there
+            {wording.holdItThere}
           </Button>
           {peg.pinned ? (
             <Button big disabled={busy} onClick={() => void run(() => letGo(where), onClose)}>
-              Let the plan choose
+              {wording.letThePlanChoose}
             </Button>
           ) : null}
         </div>
       </Form>
-      <Link href={`/work/${peg.number}`}>Coat book of {peg.number}</Link>
+      <Link href={`/work/${peg.number}`}>{wording.coatBookOf(peg.number)}</Link>
     </Sheet>
   );
 }
@@ -89,10 +83,10 @@ export function PegsSheet({ pegs, zone, nowMs, onClose }: PegsProps) {
     return <PegSheet peg={chosen} zone={zone} nowMs={nowMs} localStart={wallTime(chosen.fromMs, zone)} onClose={onClose} />;
   return (
     <Sheet
-      title={`${pegs.length} steps, one after the other`}
+      title={wording.stepsOneAfterThe(pegs.length)}
       open
       onOpenChange={(open) => (open ? undefined : onClose())}
-      say="Touch one to see its window, or to hold it at a time of your own."
+      say={wording.touchOneToSee}
     >
       <ul>
         {pegs.map((peg) => (

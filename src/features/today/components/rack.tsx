@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { RingFacts } from '@/core/batch';
+import { rack as wording } from '@/messages/screens/today';
 import type { PieceLook } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { Vessel } from '@/trade/drawing/vessel';
@@ -55,7 +56,7 @@ export function Rack({ shelves, cooling }: Props) {
         </Board>
       ))}
       {cooling.length > 0 ? (
-        <Board name="Cooling" room="" overfull={false} air="" isLong={false}>
+        <Board name={wording.cooling} room="" overfull={false} air="" isLong={false}>
           {cooling.map((pot) => (
             <li key={pot.pourId}>
               <Link href={`/pour/${pot.pourId}`} className="flex flex-col items-center no-underline hover:underline">

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { boardFlip as wording } from '@/messages/screens/trials';
 import type { PartCorners } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
@@ -52,7 +53,7 @@ export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
   const flat = (shot: Shot) => (
     <FlatBoard
       src={photoAt(shot.photo)}
-      alt={`Board ${shot.board} after ${shot.cycle} cycles, ${LAMP_WORDS[shot.lamp]}`}
+      alt={wording.boardAfterCycles(shot.board, shot.cycle, LAMP_WORDS[shot.lamp])}
       corners={shot.corners}
       scale={scale}
       lengthMm={lengthMm}
@@ -61,16 +62,21 @@ export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
   );
   const lamps = [...new Set(shots.map((one) => one.lamp))];
   return (
-    <section aria-label="Pictures of one board at two cycles">
+    <section aria-label={wording.picturesOfOneBoard}>
       <div className="flex flex-wrap items-end gap-x-5">
-        <SelectField label="Board" value={board} onChange={(event) => setBoard(Number(event.target.value))} className="w-24">
+        <SelectField
+          label={wording.board}
+          value={board}
+          onChange={(event) => setBoard(Number(event.target.value))}
+          className="w-24"
+        >
           {boards.map((one) => (
             <option key={one}>{one}</option>
           ))}
         </SelectField>
         {lamps.length > 1 ? (
           <SelectField
-            label="Light"
+            label={wording.light}
             value={lamp}
             onChange={(event) => setLamp(event.target.value === 'low' ? 'low' : 'even')}
             className="w-36"
@@ -85,7 +91,7 @@ export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
         {([0, 1] as const).map((at) => (
           <SelectField
             key={at}
-            label={at === 0 ? 'Left: after' : 'Right: after'}
+            label={at === 0 ? wording.leftAfter : wording.rightAfter}
             value={(at === 0 ? before : after).cycle}
             onChange={(event) => {
               const cycle = Number(event.target.value);
@@ -95,7 +101,7 @@ export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
           >
             {here.map((one) => (
               <option key={one.cycle} value={one.cycle}>
-                {one.cycle} cycles
+                {wording.cycles(one.cycle)}
               </option>
             ))}
           </SelectField>
@@ -127,10 +133,10 @@ export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
           value={swipe}
           disabled={blinks}
           onChange={(event) => setSwipe(Number(event.target.value))}
-          aria-label="Swipe between the two"
+          aria-label={wording.swipeBetweenTheTwo}
           className="h-11 w-64 accent-ink"
         />
-        <Button onClick={() => setBlinks(!blinks)}>{blinks ? 'Stop blinking' : 'Blink'}</Button>
+        <Button onClick={() => setBlinks(!blinks)}>{blinks ? wording.stopBlinking : wording.blink}</Button>
       </div>
     </section>
   );

@@ -3,6 +3,7 @@
 import { useRef } from 'react';
 import { WEARS, type Wear } from '@/core/trial';
 import { WEAR_WORDS } from '@/messages';
+import { cycleCounter as wording } from '@/messages/screens/trials';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Fold } from '@/ui/fold';
@@ -30,7 +31,7 @@ export function CycleCounter({ trialId, wear, cycles, protocol, last }: Props) {
   };
   const back = (of: Wear): void => void saving.run(() => takeOneBack({ clientId: freshId(), trialId, wear: of }));
   return (
-    <section aria-label="Cycles">
+    <section aria-label={wording.cycles}>
       <div className="flex flex-wrap items-center gap-4">
         <p className="reading text-5xl font-semibold leading-none" aria-live="polite">
           {cycles[wear]}
@@ -41,14 +42,14 @@ export function CycleCounter({ trialId, wear, cycles, protocol, last }: Props) {
         </Button>
         {cycles[wear] > 0 ? (
           <Button look="quiet" onClick={() => back(wear)} disabled={saving.busy}>
-            Take the last one back
+            {wording.takeTheLastOne}
           </Button>
         ) : null}
       </div>
       <p className="mt-2 max-w-prose text-sm">{protocol}</p>
       {last ? <p className="text-sm text-soft">{last}</p> : null}
       <Faults of={saving.rest([])} />
-      <Fold says="Something else was done to them">
+      <Fold says={wording.somethingElseWasDone}>
         <ul className="flex flex-wrap gap-x-6 gap-y-2">
           {WEARS.filter((one) => one !== wear).map((one) => (
             <li key={one} className="flex items-center gap-2">
@@ -58,13 +59,13 @@ export function CycleCounter({ trialId, wear, cycles, protocol, last }: Props) {
               <span className="reading">{cycles[one]}</span>
               {cycles[one] > 0 ? (
                 <Button look="quiet" onClick={() => back(one)} disabled={saving.busy}>
-                  one back
+                  {wording.oneBack}
                 </Button>
               ) : null}
             </li>
           ))}
         </ul>
-        <p className="mt-1 text-sm text-soft">Counted beside; the answer goes by the trial’s own cycles.</p>
+        <p className="mt-1 text-sm text-soft">{wording.countedBesideTheAnswer}</p>
       </Fold>
     </section>
   );

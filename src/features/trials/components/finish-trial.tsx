@@ -1,5 +1,6 @@
 'use client';
 
+import { finishTrial as wording } from '@/messages/screens/trials';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -15,17 +16,17 @@ export function FinishTrial({ trialId, base, closed }: Props) {
     return (
       <>
         <Button disabled={saving.busy} onClick={() => void saving.run(() => finish({ trialId, base, why: null }))}>
-          Open it again
+          {wording.openItAgain}
         </Button>
         <Faults of={saving.rest([])} />
       </>
     );
   return (
     <FormSheet
-      opens="Close the trial"
-      title="Close the trial"
-      saves="Close it"
-      fields={[{ name: 'why', label: 'What you make of it', value: '', hint: 'what it showed, or why it was given up' }]}
+      opens={wording.closeTheTrial}
+      title={wording.closeTheTrial}
+      saves={wording.closeIt}
+      fields={[{ name: 'why', label: wording.whatYouMakeOf, value: '', hint: wording.whatItShowedOr }]}
       save={(values) => finish({ trialId, base, why: values.why ?? '' })}
     />
   );

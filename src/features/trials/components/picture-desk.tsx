@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { type Bearing, type BoardRead, deltaE } from '@/core/colour';
 import { sayIssue } from '@/messages';
+import { pictureDesk as wording } from '@/messages/screens/trials';
 import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corner-picture';
 import { type PartCorners, swatch } from '@/trade/picture/corners';
 import { Button } from '@/ui/button';
@@ -50,7 +51,7 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const small = await takenPhoto(file, true);
-    setFault(small ? '' : 'This file cannot be read as a picture.');
+    setFault(small ? '' : wording.thisFileCannotBe);
     setRead(null);
     if (small) setPhoto(small);
   };
@@ -73,9 +74,14 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
     );
   };
   return (
-    <section aria-label="Picture of a board" className="flex flex-col gap-3">
+    <section aria-label={wording.pictureOfABoard} className="flex flex-col gap-3">
       <div className="flex flex-wrap items-end gap-x-6">
-        <SelectField label="Board" value={which} onChange={(event) => choose(Number(event.target.value))} className="w-28">
+        <SelectField
+          label={wording.board}
+          value={which}
+          onChange={(event) => choose(Number(event.target.value))}
+          className="w-28"
+        >
           {Array.from({ length: boards }, (_, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a board is its number
             <option key={i} value={i + 1}>
@@ -88,13 +94,13 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
           lies="beside"
           value={lamp}
           options={[
-            { value: 'even', name: 'even, for the colour' },
-            { value: 'low', name: 'low lamp, for the gloss' },
+            { value: 'even', name: wording.evenForTheColour },
+            { value: 'low', name: wording.lowLampForThe },
           ]}
           onChange={setLamp}
         />
         <label className="mb-5 flex flex-col gap-1">
-          <span className="label">After {cycle} cycles</span>
+          <span className="label">{wording.afterCycles(cycle)}</span>
           <input
             type="file"
             accept="image/*"
@@ -103,17 +109,14 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
           />
         </label>
       </div>
-      <p className="max-w-prose text-sm text-soft">
-        Always from the same place in the same light, no flash. A grey card cut in four lies beside the long sides at the corners,
-        at the board’s own height.
-      </p>
+      <p className="max-w-prose text-sm text-soft">{wording.alwaysFromTheSame}</p>
       {photo ? (
         <>
           <CornerPicture src={photo.shown} corners={corners} onMove={move} />
-          <Fold says="Type the corners">
+          <Fold says={wording.typeTheCorners}>
             <TypedCorners corners={corners} onMove={move} />
           </Fold>
-          <Button onClick={() => void look()}>Read its fields</Button>
+          <Button onClick={() => void look()}>{wording.readItsFields}</Button>
         </>
       ) : null}
       <Faults of={[...(fault ? [fault] : []), ...saving.rest([])]} />
@@ -121,7 +124,7 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
         <div>
           <Fields read={read} lamp={lamp} names={names[which - 1] ?? []} bare={bare[which - 1] ?? 0} />
           <Button look="main" big disabled={saving.busy} onClick={() => void keep()}>
-            Keep this picture
+            {wording.keepThisPicture}
           </Button>
         </div>
       ) : null}
@@ -148,10 +151,10 @@ function Fields({ read, lamp, names, bare }: FieldsProps) {
           <span className="block truncate text-sm">{names[i]}</span>
           <span className="reading block text-sm text-soft">
             {lamp === 'low'
-              ? `glare ${(100 * bright).toFixed(0)} %`
+              ? wording.glare((100 * bright).toFixed(0))
               : bareLab && i !== bare
                 ? `ΔE ${deltaE(lab, bareLab).toFixed(1)}`
-                : 'bare'}
+                : wording.bare}
           </span>
         </li>
       ))}

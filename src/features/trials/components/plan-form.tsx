@@ -3,6 +3,7 @@
 import { say } from '@/core/quantity';
 import { BEARERS, kindTraits, SAID_KINDS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { BEARER_WORDS, sayIssue, TRIAL_KIND_WORDS, WEAR_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { planForm as wording } from '@/messages/screens/trials';
 import { Why } from '@/trade/why';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -22,19 +23,16 @@ export function PlanForm(props: PlanProps) {
   return (
     <Form onSubmit={form.submit} className="grid gap-x-10 gap-y-6 wide:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
       <div className="flex flex-col gap-1">
-        <TextField label="What it is about" placeholder="Tung or linseed on spoons" {...form.field('name')} />
+        <TextField label={wording.whatItIsAbout} placeholder={wording.tungOrLinseedOn} {...form.field('name')} />
         <Question plan={plan} />
         <Treatments plan={plan} {...props} />
         <Bearers plan={plan} woods={props.woods} />
         <WearFields plan={plan} />
         <Faults of={form.faults} />
         <Button look="main" big type="submit" disabled={form.busy}>
-          Lay it out
+          {wording.layItOut}
         </Button>
-        <p className="text-sm text-soft">
-          A batch begins for each finish and one for the bare fields: they stand on the hand strip, draw on lots and cloths, and
-          are never sold nor learned from.
-        </p>
+        <p className="text-sm text-soft">{wording.aBatchBeginsFor}</p>
       </div>
       <Preview plan={plan} />
     </Form>
@@ -54,7 +52,11 @@ function Question({ plan: { form } }: Of) {
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
-        <SelectField label="The question" {...form.field('question')} onChange={(event) => setQuestion(event.target.value)}>
+        <SelectField
+          label={wording.theQuestion}
+          {...form.field('question')}
+          onChange={(event) => setQuestion(event.target.value)}
+        >
           {TRIAL_KINDS.map((kind) => (
             <option key={kind} value={kind}>
               {TRIAL_KIND_WORDS[kind].name}
@@ -62,14 +64,14 @@ function Question({ plan: { form } }: Of) {
           ))}
         </SelectField>
         <TextField
-          label="It must be renewed at"
+          label={wording.itMustBeRenewed}
           inputMode="decimal"
           {...form.field('threshold')}
           hint={UNIT_HINTS[kindTraits(question).unit]}
         />
       </div>
       <fieldset className="mb-2">
-        <legend className="label">Looked at as well</legend>
+        <legend className="label">{wording.lookedAtAsWell}</legend>
         <div className="grid grid-cols-2 gap-x-4">
           {SAID_KINDS.filter((kind) => kind !== question).map((kind) => (
             <Tick
@@ -97,9 +99,10 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
   const { form, even } = plan;
   return (
     <fieldset className="mb-2 border-rule border-t pt-2">
-      <legend className="label">Finishes</legend>
+      <legend className="label">{wording.finishes}</legend>
       <p className="flex min-h-11 items-center gap-3">
-        <Letter at={0} /> Bare wood, always
+        <Letter at={0} />
+        {wording.bareWoodAlways}
       </p>
       {form.values.treatments.map((one, at) => {
         const equal = even.get(one.key);
@@ -109,7 +112,7 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
             <div>
               <div className="grid grid-cols-2 gap-x-4">
                 <SelectField
-                  label="Regimen"
+                  label={wording.regimen}
                   value={one.regimenRevisionId}
                   fault={form.fault(`treatments.${at}.regimenRevisionId`)}
                   onChange={(event) => plan.setTreatment(at, { regimenRevisionId: Number(event.target.value), materials: {} })}
@@ -121,7 +124,7 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
                   ))}
                 </SelectField>
                 <TextField
-                  label="Called, if otherwise"
+                  label={wording.calledIfOtherwise}
                   value={one.name}
                   onChange={(event) => plan.setTreatment(at, { name: event.target.value })}
                 />
@@ -136,7 +139,7 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
                       plan.setTreatment(at, { materials: { ...one.materials, [slot.slot]: Number(event.target.value) } })
                     }
                   >
-                    <option value={0}>Choose the lot …</option>
+                    <option value={0}>{wording.chooseTheLot}</option>
                     {lots.map((lot) => (
                       <option key={lot.id} value={lot.id}>
                         {lot.number} {lot.title}
@@ -147,16 +150,22 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
               </div>
               {equal ? (
                 <p className={equal.isUnequal ? 'font-semibold text-late' : 'text-soft'}>
-                  {equal.isUnequal ? '▲ ' : ''}
-                  {say(equal.solidsPerM2, 'g/m²', reads())} stay on the wood
-                  {equal.isUnequal && equal.times
-                    ? `: ${equal.times.toFixed(1)} times the middle one. ${equal.coatsForEqual} ${equal.coatsForEqual === 1 ? 'coat' : 'coats'} would come nearer; the page of its batch gives one more or one less.`
-                    : ''}
+                  {wording.stayOnTheWood(
+                    equal.isUnequal ? '▲ ' : '',
+                    say(equal.solidsPerM2, 'g/m²', reads()),
+                    equal.isUnequal && equal.times
+                      ? wording.timesTheMiddleOne(
+                          equal.times.toFixed(1),
+                          equal.coatsForEqual,
+                          equal.coatsForEqual === 1 ? wording.coat : wording.coats,
+                        )
+                      : '',
+                  )}
                 </p>
               ) : null}
               {form.values.treatments.length > 1 ? (
                 <Button look="quiet" onClick={() => plan.drop(at)}>
-                  Without it
+                  {wording.withoutIt}
                 </Button>
               ) : null}
             </div>
@@ -164,7 +173,7 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
         );
       })}
       <Button onClick={plan.add} disabled={form.values.treatments.length >= 11}>
-        One more finish
+        {wording.oneMoreFinish}
       </Button>
     </fieldset>
   );
@@ -189,16 +198,16 @@ function Bearers({ plan: { form }, woods }: Of & Pick<PlanProps, 'woods'>) {
       />
       <Faults of={[form.fault('bearer') ?? ''].filter(Boolean)} />
       <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-4">
-        <SelectField label="Wood" {...form.field('speciesId')}>
+        <SelectField label={wording.wood} {...form.field('speciesId')}>
           {woods.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
             </option>
           ))}
         </SelectField>
-        <TextField label="How many" inputMode="numeric" {...form.field('boards')} />
-        <TextField label="Along the fields" {...form.field('length')} hint="360 mm" />
-        <TextField label="Across" {...form.field('width')} hint="120 mm" />
+        <TextField label={wording.howMany} inputMode="numeric" {...form.field('boards')} />
+        <TextField label={wording.alongTheFields} {...form.field('length')} hint={wording.mm} />
+        <TextField label={wording.across} {...form.field('width')} hint={wording.mm2} />
       </div>
     </div>
   );
@@ -216,13 +225,13 @@ function WearFields({ plan: { form } }: Of) {
   return (
     <div className="border-rule border-t pt-2">
       <Choice
-        asks="What one cycle is"
+        asks={wording.whatOneCycleIs}
         lies="bar"
         value={wear}
         options={WEARS.map((value) => ({ value, name: WEAR_WORDS[value].name }))}
         onChange={setWear}
       />
-      <NoteField label="How it is done, each time alike" rows={4} {...form.field('protocol')} />
+      <NoteField label={wording.howItIsDone} rows={4} {...form.field('protocol')} />
     </div>
   );
 }
@@ -235,56 +244,53 @@ function Preview({ plan }: Of) {
   const enough = power.find((one) => one.chance >= 0.8)?.boards;
   return (
     <aside className="flex flex-col gap-6 wide:sticky wide:top-4 wide:self-start">
-      <section aria-label="How the fields lie">
+      <section aria-label={wording.howTheFieldsLie}>
         <div className="flex items-baseline justify-between gap-4">
-          <h2>How the fields lie</h2>
+          <h2>{wording.howTheFieldsLie}</h2>
           <Button look="quiet" onClick={() => form.set('seed', (form.values.seed + 1) % 2 ** 31)}>
-            Lay them otherwise
+            {wording.layThemOtherwise}
           </Button>
         </div>
-        {laid === null ? <p className="text-soft">Say how many boards there are and how large they are.</p> : null}
+        {laid === null ? <p className="text-soft">{wording.sayHowManyBoards}</p> : null}
         {laid?.fault ? <p className="font-semibold text-late">▲ {sayIssue(laid.fault, reads())}</p> : null}
         <ol className="mt-2 grid grid-cols-2 gap-x-4 gap-y-3">
           {laid?.drawn.slice(0, 12).map((fields, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: a board is its number
             <li key={i}>
-              <span className="label">Board {i + 1}</span>
+              <span className="label">{wording.board(i + 1)}</span>
               <BoardPlan
                 id={`plan-${i}`}
                 lengthMm={laid.long}
                 widthMm={laid.wide}
                 fields={fields}
-                says={`Board ${i + 1}, from the marked end: ${fields.map(({ at }) => plan.nameOf(at)).join(', ')}`}
+                says={wording.boardFromTheMarked(i + 1, fields.map(({ at }) => plan.nameOf(at)).join(', '))}
               />
             </li>
           ))}
         </ol>
-        <p className="mt-2 text-sm text-soft">
-          Every finish once a board, each place as often as the others: no end of a board and no streak of its wood favours one.
-          Tape between; the dot is the marked end.
-        </p>
+        <p className="mt-2 text-sm text-soft">{wording.everyFinishOnceA}</p>
       </section>
-      <section aria-label="What it can tell">
-        <h2>What it can tell</h2>
+      <section aria-label={wording.whatItCanTell}>
+        <h2>{wording.whatItCanTell}</h2>
         <p className="text-lg">
           {boards === null || told === null ? (
-            'More boards than are drawn here.'
+            wording.moreBoardsThanAre
           ) : told === 0 ? (
             <span className="font-semibold text-late">
-              ▲ {boards === 1 ? 'One board' : `${boards} boards`} cannot tell which is better: it shows how they look, no more.
+              {wording.cannotTellWhichIs(boards === 1 ? wording.oneBoard : wording.boards(boards))}
             </span>
           ) : (
             <>
-              {boards} boards tell one grade of difference{' '}
-              <strong className="reading">{Math.round(told * 100)} times in 100</strong>
-              {told >= 0.8 ? '.' : enough ? `; ${enough} would tell it four times in five.` : '; take more, or fewer finishes.'}
+              {wording.boardsTellOneGrade(boards)}
+              <strong className="reading">{wording.timesIn(Math.round(told * 100))}</strong>
+              {told >= 0.8 ? '.' : enough ? wording.wouldTellItFour(enough) : wording.takeMoreOrFewer}
             </>
           )}
         </p>
         <PowerChart points={power} boards={boards} />
         <p className="text-sm text-soft">
-          Made-up trials by the same verdict; two scores of one finish are taken to lie 0.7 of a grade apart, until your own say
-          otherwise. <Why of="fair-test" />
+          {wording.madeUpTrialsBy}
+          <Why of="fair-test" />
         </p>
       </section>
     </aside>

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { parsePositive } from '@/core/quantity';
 import { GRADES, LONGEST_DROP_S, type TrialKind } from '@/core/trial';
 import { sayIssue, TRIAL_KIND_WORDS } from '@/messages';
+import { scoreDesk as wording } from '@/messages/screens/trials';
 import { Button, linkLook } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -48,19 +49,19 @@ export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props
   };
   const away = (
     <Link href={`/trials/${number}`} className={linkLook('plain')}>
-      Back to the trial
+      {wording.backToTheTrial}
     </Link>
   );
   return (
     <main className="mx-auto flex min-h-screen max-w-4xl flex-col gap-6 p-6" data-blind={blind}>
       <div className="flex flex-wrap items-center justify-between gap-4">
         <p className="reading text-lg">
-          <strong>{number}</strong> after {cycle} {cycle === 1 ? 'cycle' : 'cycles'}
-          {blind ? ', blind' : ''}
+          <strong>{number}</strong>
+          {wording.after(cycle, cycle === 1 ? wording.cycle : wording.cycles, blind ? wording.blind : '')}
         </p>
         {away}
       </div>
-      {ready ? null : <p className="font-semibold text-late">▲ Say first who is at this device, on any page of the shop.</p>}
+      {ready ? null : <p className="font-semibold text-late">{wording.sayFirstWhoIs}</p>}
       {!begun ? (
         <Form
           className="flex max-w-md flex-col gap-2"
@@ -68,32 +69,25 @@ export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props
             setBegun(true);
           }}
         >
-          <h1>Scored by someone who sees only tags</h1>
-          <p>
-            Hand the tablet over. No finish is named from here on; fields come in no order. Whoever scores should not have laid
-            the coats.
-          </p>
+          <h1>{wording.scoredBySomeoneWho}</h1>
+          <p>{wording.handTheTabletOver}</p>
           <TextField
-            label="Who scores, if it is not you"
+            label={wording.whoScoresIfIt}
             value={scorer}
             onChange={(event) => setScorer(event.target.value)}
-            hint="kept with the scores; several people’s are averaged"
+            hint={wording.keptWithTheScores}
           />
           <Button look="main" big type="submit">
-            Begin: {asked.length} to score
+            {wording.beginToScore(asked.length)}
           </Button>
         </Form>
       ) : now ? (
-        <section aria-label="Score">
-          <p className="label">
-            {at + 1} of {asked.length}
-          </p>
+        <section aria-label={wording.score}>
+          <p className="label">{wording.ofWord(at + 1, asked.length)}</p>
           <h1 className="reading text-6xl">
             {now.board}·{now.place}
           </h1>
-          <p className="text-soft">
-            board {now.board}, field {now.place} from the marked end{now.name ? `: ${now.name}` : ''}
-          </p>
+          <p className="text-soft">{wording.boardFieldFromThe(now.board, now.place, now.name ? `: ${now.name}` : '')}</p>
           <p className="mt-4 text-xl font-semibold">{TRIAL_KIND_WORDS[now.kind].asks}</p>
           {TRIAL_KIND_WORDS[now.kind].grades ? (
             <Grades kind={now.kind} key={at} chosen={given[at] ?? null} onGive={give} />
@@ -103,19 +97,17 @@ export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props
           <Faults of={saving.rest([])} />
           {at > 0 ? (
             <Button look="quiet" onClick={() => setAt(at - 1)}>
-              The one before again
+              {wording.theOneBeforeAgain}
             </Button>
           ) : null}
         </section>
       ) : (
         <section>
-          <h1>All scored</h1>
-          <p className="mt-2">
-            {asked.length} scores are kept. {blind ? 'Thank whoever gave them.' : ''}
-          </p>
+          <h1>{wording.allScored}</h1>
+          <p className="mt-2">{wording.scoresAreKept(asked.length, blind ? wording.thankWhoeverGaveThem : '')}</p>
           <div className="mt-4 flex gap-3">
             {away}
-            <Button onClick={() => setAt(0)}>Go through them again</Button>
+            <Button onClick={() => setAt(0)}>{wording.goThroughThemAgain}</Button>
           </div>
         </section>
       )}
@@ -189,7 +181,7 @@ function Drop({ onGive }: { readonly onGive: (value: number) => void }) {
             setFrom(Date.now());
           }}
         >
-          The drop lies
+          {wording.theDropLies}
         </Button>
       ) : (
         <>
@@ -197,13 +189,13 @@ function Drop({ onGive }: { readonly onGive: (value: number) => void }) {
             {seconds} s
           </p>
           <Button look="hand" big onClick={() => onGive(Math.min(LONGEST_DROP_S, Math.max(1, seconds)))}>
-            It no longer shines
+            {wording.itNoLongerShines}
           </Button>
         </>
       )}
       <div className="flex items-end gap-3">
         <TextField
-          label="Or its seconds"
+          label={wording.orItsSeconds}
           inputMode="numeric"
           value={typed}
           onChange={(event) => {
@@ -213,7 +205,7 @@ function Drop({ onGive }: { readonly onGive: (value: number) => void }) {
           fault={fault}
         />
         <Button className="mb-6" onClick={send}>
-          Keep it
+          {wording.keepIt}
         </Button>
       </div>
     </div>

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { VERDICT_KINDS, type VerdictKind } from '@/core/regimen';
 import { VERDICT_KIND_WORDS } from '@/messages';
+import { afterWork as wording } from '@/messages/screens/work';
 import { Button } from '@/ui/button';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
@@ -24,8 +25,8 @@ type Props = {
 /** What its maker thinks of the work, and notes in their own words; both are found again by search. */
 export function AfterWork({ batchId, verdicts, notes, coated }: Props) {
   return (
-    <section aria-label="Verdicts and notes">
-      <h2 className="mb-1">Verdicts and notes</h2>
+    <section aria-label={wording.verdictsAndNotes}>
+      <h2 className="mb-1">{wording.verdictsAndNotes}</h2>
       {coated ? VERDICT_KINDS.map((kind) => <Verdict key={kind} batchId={batchId} kind={kind} now={verdicts[kind]} />) : null}
       <NoteForm batchId={batchId} />
       <ol>
@@ -92,18 +93,18 @@ function NoteForm({ batchId }: Pick<Props, 'batchId'>) {
       }}
     >
       <label className="flex flex-col gap-1">
-        <span className="label">A note in your own words</span>
+        <span className="label">{wording.aNoteInYour}</span>
         <textarea
           rows={2}
           value={text}
           onChange={(event) => setText(event.target.value)}
-          placeholder="took more than ever on the plum; next time 320 before the wax"
+          placeholder={wording.tookMoreThanEver}
           className="border-0 border-ink border-b-2 bg-paper px-3 py-2 placeholder:text-soft"
         />
       </label>
       {faults.text ? <p className="font-semibold text-late">▲ {faults.text}</p> : null}
       <Button type="submit" className="mt-1" disabled={busy || text.trim() === ''}>
-        Keep the note
+        {wording.keepTheNote}
       </Button>
     </Form>
   );
@@ -124,7 +125,7 @@ export function AgainLike({ batchId, start }: { readonly batchId: number; readon
           )
         }
       >
-        Again like this one
+        {wording.againLikeThisOne}
       </Button>
       {rest([]).map((fault) => (
         <p key={fault} role="alert" className="font-semibold text-late">

@@ -1,5 +1,6 @@
 'use client';
 
+import { cancelBatch as wording } from '@/messages/screens/work';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -16,20 +17,16 @@ type Props = {
 export function CancelBatch({ batchId, drawn }: Props) {
   return (
     <FormSheet
-      opens="Cancel this batch"
-      title="Cancel this batch"
+      opens={wording.cancelThisBatch}
+      title={wording.cancelThisBatch}
       look="quiet"
-      say={
-        drawn === ''
-          ? 'Nothing was drawn for it. It leaves the plan and every list; its number is not given again. You can undo this here.'
-          : `It leaves the plan. ${drawn} stays drawn from the stores, and the batch record stays. You can undo this here.`
-      }
-      saves="Cancel the batch"
+      say={drawn === '' ? wording.nothingWasDrawnFor : wording.itLeavesThePlan(drawn)}
+      saves={wording.cancelTheBatch}
       fields={[
         {
           name: 'why',
-          label: drawn === '' ? 'Reason (optional)' : 'Reason',
-          hint: drawn === '' ? 'started by mistake' : 'the wood split; it will not be finished',
+          label: drawn === '' ? wording.reasonOptional : wording.reason,
+          hint: drawn === '' ? wording.startedByMistake : wording.theWoodSplitIt,
         },
       ]}
       save={({ why = '' }) => cancel({ batchId, why })}
@@ -43,7 +40,7 @@ export function ResumeBatch({ batchId }: Pick<Props, 'batchId'>) {
   return (
     <>
       <Button disabled={busy} onClick={() => void run(() => resume({ batchId }))}>
-        Undo cancel
+        {wording.undoCancel}
       </Button>
       <Faults of={rest([])} />
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { changeUse as wording } from '@/messages/screens/work';
 import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
 
@@ -8,7 +9,7 @@ export const ChangeUse = onOpen(
   async () => (await import('./use-sheet')).UseSheet,
   (opener) => (
     <Button look="quiet" {...opener}>
-      Change
+      {wording.change}
     </Button>
   ),
 );

@@ -1,5 +1,6 @@
 import type { Geometry } from '@/core/piece';
 import { sayMinutes } from '@/core/quantity';
+import { coatBook as wording } from '@/messages/screens/work';
 import { PiecePicture } from '@/trade/drawing/piece-picture';
 import { Fold } from '@/ui/fold';
 import { CorrectEntry } from './correct-entry';
@@ -39,7 +40,7 @@ export type BookRow = {
 };
 
 const missWords = (minutes: number): string =>
-  minutes > 0 ? `${sayMinutes(minutes)} past its window` : `${sayMinutes(minutes)} early`;
+  minutes > 0 ? wording.pastItsWindow(sayMinutes(minutes)) : wording.early(sayMinutes(minutes));
 
 type Props = {
   readonly batchId: number;
@@ -53,11 +54,11 @@ type Props = {
 /** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
 export function CoatBook({ batchId, drawing, rows, undone, locked }: Props) {
   return (
-    <section aria-label="Coat book">
+    <section aria-label={wording.coatBook}>
       <div className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)] border-ink border-b">
-        <h2 className="text-right text-soft">Planned</h2>
+        <h2 className="text-right text-soft">{wording.planned}</h2>
         <span />
-        <h2>Done</h2>
+        <h2>{wording.done}</h2>
       </div>
       <ol>
         {rows.map((row) => (
@@ -72,7 +73,7 @@ export function CoatBook({ batchId, drawing, rows, undone, locked }: Props) {
       </ol>
       {undone.length > 0 ? (
         <p className="mt-3 text-sm text-soft">
-          Taken back:{' '}
+          {wording.takenBack}
           {undone.map((text) => (
             <s key={text} className="reading mr-3">
               {text}
@@ -93,8 +94,8 @@ function BookLine({ row, batchId, drawing, locked }: LineProps) {
       <div className={`py-1.5 text-right ${row.actual ? 'text-soft' : ''}`}>
         <span className={row.isNext ? 'font-semibold' : ''}>{row.action}</span>
         <span className="reading block text-sm text-soft">{row.planned}</span>
-        {row.window ? <span className="reading block text-sm text-soft">window {row.window}</span> : null}
-        {row.slack ? <span className="reading block text-sm text-soft italic">plan’s slack until {row.slack}</span> : null}
+        {row.window ? <span className="reading block text-sm text-soft">{wording.window(row.window)}</span> : null}
+        {row.slack ? <span className="reading block text-sm text-soft italic">{wording.plansSlackUntil(row.slack)}</span> : null}
       </div>
       <div className="relative" aria-hidden="true">
         <span className={`absolute inset-y-0 left-1/2 w-0.5 -translate-x-1/2 ${row.actual ? 'bg-ink' : 'bg-rule'}`} />
@@ -106,7 +107,7 @@ function BookLine({ row, batchId, drawing, locked }: LineProps) {
         {row.actual ? (
           <Inked row={row} actual={row.actual} batchId={batchId} drawing={drawing} locked={locked} />
         ) : row.isNext ? (
-          <span className="text-wet">next</span>
+          <span className="text-wet">{wording.next}</span>
         ) : null}
       </div>
     </li>
@@ -120,7 +121,7 @@ function Inked({ row, actual, batchId, drawing, locked }: InkedProps) {
   return (
     <div className="flex flex-wrap items-start justify-between gap-x-2 bench:flex-nowrap">
       <div>
-        <span className="font-semibold">{actual.leftOut ? 'Left out' : row.done}</span>{' '}
+        <span className="font-semibold">{actual.leftOut ? wording.leftOut : row.done}</span>{' '}
         <span className="reading">{actual.time}</span> <span className="text-soft">{actual.who}</span>
         {actual.details ? <span className="reading block text-sm">{actual.details}</span> : null}
         {actual.missMin !== 0 ? (
@@ -128,9 +129,9 @@ function Inked({ row, actual, batchId, drawing, locked }: InkedProps) {
             {actual.missMin > 0 ? '▲' : '◁'} {missWords(actual.missMin)}
           </span>
         ) : null}
-        {actual.seen ? <span className="block text-sm">Seen: {actual.seen}</span> : null}
+        {actual.seen ? <span className="block text-sm">{wording.seen(actual.seen)}</span> : null}
         {actual.spots.length > 0 ? (
-          <Fold says={`Where: ${actual.spots.map((spot) => spot.fault).join(', ')}`} lineClass="text-sm">
+          <Fold says={wording.where(actual.spots.map((spot) => spot.fault).join(', '))} lineClass="text-sm">
             <PiecePicture {...drawing} spots={actual.spots.map((spot) => spot.at)} />
           </Fold>
         ) : null}

@@ -1,5 +1,6 @@
 'use client';
 
+import { correctEntry as wording } from '@/messages/screens/work';
 import { onOpen } from '@/ui/on-open';
 
 /** Puts an entry of the coat book right: the first stays readable, struck through. */
@@ -9,10 +10,10 @@ export const CorrectEntry = onOpen(
     <button
       type="button"
       className="min-h-11 px-2 text-sm text-soft underline underline-offset-4"
-      aria-label={`Correct ${entry.done}`}
+      aria-label={wording.correct(entry.done)}
       {...opener}
     >
-      Correct
+      {wording.correct2}
     </button>
   ),
 );

@@ -1,5 +1,6 @@
 'use client';
 
+import { correctionSheet as wording } from '@/messages/screens/work';
 import { undo } from '@/trade/hands/actions';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
@@ -41,30 +42,30 @@ export function CorrectionSheet({ batchId, entry, open, onOpenChange }: Props & 
   return (
     <SheetForm
       form={form}
-      title={`Correct “${entry.done}”`}
+      title={wording.correct(entry.done)}
       open={open}
       onOpenChange={onOpenChange}
-      saves="Write the correction"
-      say="What stood stays in the book, struck through."
+      saves={wording.writeTheCorrection}
+      say={wording.whatStoodStaysIn}
       beside={
         entry.isLast ? (
           <Button big disabled={strike.busy} onClick={() => void strike.run(strikeIt, () => onOpenChange(false))}>
-            It did not happen: strike it
+            {wording.itDidNotHappen}
           </Button>
         ) : null
       }
     >
-      <MomentField label="Done at" lean="back" {...form.field('at')} />
+      <MomentField label={wording.doneAt} lean="back" {...form.field('at')} />
       {entry.grams ? (
-        <TextField label="Used" placeholder={entry.grams} hint="empty: as it stood" {...form.field('grams')} />
+        <TextField label={wording.used} placeholder={entry.grams} hint={wording.emptyAsItStood} {...form.field('grams')} />
       ) : null}
-      <TextField label="Seen" {...form.field('seen')} />
+      <TextField label={wording.seen} {...form.field('seen')} />
       <Faults of={strike.rest([])} />
       {form.fault('sure') || form.values.sure ? (
         <>
           <Faults of={form.fault('sure') ? [form.fault('sure') ?? ''] : []} />
           <Tick checked={form.values.sure} onChange={() => form.set('sure', !form.values.sure)}>
-            It was so
+            {wording.itWasSo}
           </Tick>
         </>
       ) : null}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { HandAction } from '@/core/hands';
 import type { Geometry } from '@/core/piece';
 import { laysCoat } from '@/core/regimen';
+import { lookOver as wording } from '@/messages/screens/work';
 import { SelectField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
@@ -40,18 +41,15 @@ export function LookOver({ action, geometry, speciesId, dries, tags, seen, onCha
     if (!file) return;
     const small = await takenPhoto(file);
     onChange((now) => ({ ...now, photo: small }));
-    setFault(small ? '' : 'This cannot be read as a picture. Try another.');
+    setFault(small ? '' : wording.thisCannotBeRead);
   };
   return (
     <Fold
       className="mb-3"
-      says={
-        <>
-          Look it over: surfaces, faults, photo
-          {faultsIn(surfaces).length > 0 ? `, ${faultsIn(surfaces).length} amiss` : ''}
-          {photo ? ', photo ready' : ''}
-        </>
-      }
+      says={wording.lookItOverSurfaces(
+        faultsIn(surfaces).length > 0 ? wording.amiss(faultsIn(surfaces).length) : '',
+        photo ? wording.photoReady : '',
+      )}
     >
       <SurfaceList
         geometry={geometry}
@@ -66,25 +64,25 @@ export function LookOver({ action, geometry, speciesId, dries, tags, seen, onCha
       />
       {tags.length > 1 ? (
         <SelectField
-          label="On which piece"
+          label={wording.onWhichPiece}
           className="mt-2 max-w-xs"
           value={piece}
           onChange={(event) => onChange((now) => ({ ...now, piece: event.target.value }))}
-          hint="one bad piece may go its own way, below under “Pieces”"
+          hint={wording.oneBadPieceMay}
         >
-          <option value="">all of them</option>
+          <option value="">{wording.allOfThem}</option>
           {tags.map((tag) => (
             <option key={tag} value={tag}>
-              {tag} alone
+              {wording.alone(tag)}
             </option>
           ))}
         </SelectField>
       ) : null}
       <label className="mt-2 flex min-h-11 flex-wrap items-center gap-3">
-        <span className="font-semibold">Photo</span>
+        <span className="font-semibold">{wording.photo}</span>
         <input type="file" accept="image/*" capture="environment" onChange={(event) => void take(event.target.files?.[0])} />
         {/* biome-ignore lint/performance/noImgElement: a picture of this device, not yet anywhere else */}
-        {photo ? <img src={photo.shown} alt="What will be kept" className="h-20" /> : null}
+        {photo ? <img src={photo.shown} alt={wording.whatWillBeKept} className="h-20" /> : null}
         {fault ? <span className="font-semibold text-late">▲ {fault}</span> : null}
       </label>
     </Fold>

@@ -1,5 +1,6 @@
 'use client';
 
+import { moistureForm as wording } from '@/messages/screens/work';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
 import { saveBlank, saveMoisture } from '../actions';
@@ -8,19 +9,19 @@ import { saveBlank, saveMoisture } from '../actions';
 export function MoistureForm({ batchId }: { readonly batchId: number }) {
   return (
     <FormSheet
-      opens="Read the moisture"
-      title="Moisture of the wood"
-      say="Several readings at flat places, along the grain, nothing metal behind. Not within hours of wetting."
-      saves="Keep it"
+      opens={wording.readTheMoisture}
+      title={wording.moistureOfTheWood}
+      say={wording.severalReadingsAtFlat}
+      saves={wording.keepIt}
       fields={[
-        { name: 'percent', label: 'The meter says, %', type: 'number', hint: '11,5' },
-        { name: 'spot', label: 'Where', hint: 'middle of the underside' },
+        { name: 'percent', label: wording.theMeterSays, type: 'number', hint: '11,5' },
+        { name: 'spot', label: wording.where, hint: wording.middleOfTheUnderside },
         {
           name: 'valid',
-          label: 'It counts',
+          label: wording.itCounts,
           options: [
             { value: 'yes', name: 'yes' },
-            { value: 'no', name: 'no: just wetted, a knot, a wall behind' },
+            { value: 'no', name: wording.noJustWettedA },
           ],
         },
       ]}
@@ -36,13 +37,13 @@ export function WeighBlank({ batchId, pieces }: BlankProps) {
   if (pieces.length === 0) return null;
   return (
     <FormSheet
-      opens="Weigh a blank"
-      title="Dry by weight"
-      say="Chalk its number on one blank and weigh the same one every few days. When it hardly loses any more it is as dry as its air."
-      saves="Keep it"
+      opens={wording.weighABlank}
+      title={wording.dryByWeight}
+      say={wording.chalkItsNumberOn}
+      saves={wording.keepIt}
       fields={[
-        { name: 'piece', label: 'Which', options: pieces.map((one) => ({ value: String(one.id), name: one.tag })) },
-        { name: 'grams', label: 'It weighs', hint: '812,4 g' },
+        { name: 'piece', label: wording.which, options: pieces.map((one) => ({ value: String(one.id), name: one.tag })) },
+        { name: 'grams', label: wording.itWeighs, hint: '812,4 g' },
       ]}
       save={({ piece, grams }) => saveBlank({ clientId: freshId(), batchId, pieceId: Number(piece), grams })}
     />

@@ -2,6 +2,7 @@
 
 import { PLACE_HAZARDS, type PlaceHazard } from '@/core/regimen';
 import { HAZARD_WORDS } from '@/messages';
+import { moveTo as wording } from '@/messages/screens/work';
 import { moveTo, newPlace } from '@/trade/hands/actions';
 import { SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -11,22 +12,22 @@ type Place = { readonly id: number; readonly name: string };
 
 /** A place of the shop's own, as it is asked for; the pieces go there at once. */
 const PLACE_FIELDS = [
-  { name: 'name', label: 'What you call it', hint: 'by the stove, in the sun' },
+  { name: 'name', label: wording.whatYouCallIt, hint: wording.byTheStoveIn },
   {
     name: 'light',
-    label: 'Light',
+    label: wording.light,
     options: [
       { value: 'indoor', name: 'indoors' },
-      { value: 'window', name: 'at a window' },
-      { value: 'sun', name: 'in the sun' },
-      { value: 'dark', name: 'in the dark' },
+      { value: 'window', name: wording.atAWindow },
+      { value: 'sun', name: wording.inTheSun },
+      { value: 'dark', name: wording.inTheDark },
     ],
   },
-  { name: 'temp', label: 'Usually how warm', hint: '24 °C; a reading there counts for more' },
-  { name: 'rh', label: 'How damp', hint: '45 %' },
+  { name: 'temp', label: wording.usuallyHowWarm, hint: wording.cAReadingThere },
+  { name: 'rh', label: wording.howDamp, hint: '45 %' },
   ...(['hazard', 'alsoHazard'] as const).map((name, i) => ({
     name,
-    label: i === 0 ? 'To be minded' : 'And',
+    label: i === 0 ? wording.toBeMinded : wording.and,
     options: [{ value: '', name: 'nothing' }, ...PLACE_HAZARDS.map((one) => ({ value: one, name: HAZARD_WORDS[one].name }))],
   })),
 ];
@@ -45,7 +46,7 @@ export function MoveTo({ batchId, places, at, hazards }: Props) {
   return (
     <div className="flex flex-wrap items-center gap-x-4">
       <label className="flex items-center gap-2">
-        <span className="text-soft">Stands at</span>
+        <span className="text-soft">{wording.standsAt}</span>
         <SelectBox
           className="font-semibold"
           disabled={busy}
@@ -60,11 +61,11 @@ export function MoveTo({ batchId, places, at, hazards }: Props) {
         </SelectBox>
       </label>
       <FormSheet
-        opens="Another place"
+        opens={wording.anotherPlace}
         look="quiet"
-        title="A place of our own"
-        say="It has its own air and its own dangers. The pieces are carried there; it stands in the list henceforth."
-        saves="Carry them there"
+        title={wording.aPlaceOfOur}
+        say={wording.itHasItsOwn}
+        saves={wording.carryThemThere}
         fields={PLACE_FIELDS}
         save={(typed) => newPlace({ ...typed, batchId })}
       />

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { pieceList as wording } from '@/messages/screens/work';
 import { Link } from '@/ui/link';
 import { FormSheet } from '@/web/form/form-sheet';
 import { join, part, split } from '../actions';
@@ -21,7 +22,7 @@ type Props = {
   readonly locked: boolean;
 };
 
-const NAMED = { name: 'pieces', label: 'Which pieces', hint: '3, 5-7, or the mark as it is chalked' };
+const NAMED = { name: 'pieces', label: wording.whichPieces, hint: wording.orTheMarkAs };
 
 /** The pieces of a batch by their chalk marks; any of them may go its own way and keeps its history. */
 export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
@@ -29,7 +30,7 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
   const here = pieces.filter((one) => one.left === null);
   return (
     <section>
-      <h2 className="mb-1">Pieces</h2>
+      <h2 className="mb-1">{wording.pieces}</h2>
       {origin ? <p className="text-sm text-soft">{origin}</p> : null}
       <ul className="reading my-1 flex flex-wrap gap-x-4 gap-y-1 text-sm">
         {pieces.map((one) => (
@@ -46,11 +47,11 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
         <div className="flex flex-wrap gap-2">
           {here.length > 1 ? (
             <FormSheet
-              opens="Split off"
-              title="A batch of their own"
-              say="They share the book up to now, and go on by themselves: one that must be mended, a third that is sold early."
-              saves="Split them off"
-              fields={[NAMED, { name: 'why', label: 'Why', hint: 'dry spots on the end grain' }]}
+              opens={wording.splitOff}
+              title={wording.aBatchOfTheir}
+              say={wording.theyShareTheBook}
+              saves={wording.splitThemOff}
+              fields={[NAMED, { name: 'why', label: wording.why, hint: wording.drySpotsOnThe }]}
               save={async ({ pieces: which, why }) => {
                 const made = await split({ batchId, pieces: which, why });
                 if (made.ok) router.push(`/work/${made.value.number}`);
@@ -60,21 +61,23 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
           ) : null}
           {here.length > 0 ? (
             <FormSheet
-              opens="One leaves"
-              title="Leaves for good"
-              say="Split, spoiled, kept back: it stays in the file with why, and is finished no further."
-              saves="It leaves"
-              fields={[NAMED, { name: 'why', label: 'Why', hint: 'split along the pith' }]}
+              opens={wording.oneLeaves}
+              title={wording.leavesForGood}
+              say={wording.splitSpoiledKeptBack}
+              saves={wording.itLeaves}
+              fields={[NAMED, { name: 'why', label: wording.why, hint: wording.splitAlongThePith }]}
               save={({ pieces: which, why }) => part({ batchId, pieces: which, why })}
             />
           ) : null}
           {alike.length > 0 ? (
             <FormSheet
               opens="Join"
-              title="Join another batch"
-              say="Both wait for the same step. The pieces keep their marks; from here on one book holds them."
-              saves="Join them"
-              fields={[{ name: 'into', label: 'Goes into', options: alike.map((number) => ({ value: number, name: number })) }]}
+              title={wording.joinAnotherBatch}
+              say={wording.bothWaitForThe}
+              saves={wording.joinThem}
+              fields={[
+                { name: 'into', label: wording.goesInto, options: alike.map((number) => ({ value: number, name: number })) },
+              ]}
               save={async ({ into }) => {
                 const made = await join({ batchId, into });
                 if (made.ok) router.push(`/work/${made.value.number}`);
@@ -83,7 +86,7 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
             />
           ) : null}
           <a href={`/tags/${batchId}`} className="inline-flex min-h-11 items-center px-2">
-            Tags to print
+            {wording.tagsToPrint}
           </a>
         </div>
       )}

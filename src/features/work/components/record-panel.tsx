@@ -5,6 +5,7 @@ import { type HandAction, pressOf } from '@/core/hands';
 import type { Geometry } from '@/core/piece';
 import { instantOf, parseHumidity, parseMass, parseTemperature, type Result, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { recordPanel as wording } from '@/messages/screens/work';
 import { useActsHere } from '@/trade/hands/acts-here';
 import { RecordButtons } from '@/trade/hands/record-buttons';
 import { riskWords } from '@/trade/hands/risk-words';
@@ -70,12 +71,9 @@ export function RecordPanel({ action, ...rest }: Props) {
     <>
       {unkept ? (
         <p role="alert" className="mb-3 flex flex-wrap items-center gap-x-4 border-cure border-l-8 bg-paper px-3 py-2">
-          <span className="grow">
-            “{unkept.done}” was recorded from somewhere else, without what you had written for it: {unkept.words}. Put its entry
-            right in the coat book where it belongs there.
-          </span>
+          <span className="grow">{wording.wasRecordedFromSomewhere(unkept.done, unkept.words)}</span>
           <Button look="quiet" onClick={() => setUnkept(null)}>
-            Let it go
+            {wording.letItGo}
           </Button>
         </p>
       ) : null}
@@ -94,7 +92,7 @@ function AllDone({ batchId, told }: Pick<Props, 'batchId'> & { readonly told: st
   useActsHere([batchId], null);
   return (
     <>
-      <p className="text-lg">Every step of the regimen is done. The checks and the release are next.</p>
+      <p className="text-lg">{wording.everyStepOfThe}</p>
       <p role="status" className="font-semibold text-fit">
         {told}
       </p>
@@ -113,8 +111,8 @@ type ActionProps = Props & {
 const wordsOf = (typed: Typed, seen: Seen): string =>
   [
     ...[typed.grams, typed.temp, typed.rh, typed.at.replace('T', ' '), typed.seen].filter((text) => text.trim() !== ''),
-    ...(faultsIn(seen.surfaces).length > 0 ? ['what was amiss'] : []),
-    ...(seen.photo ? ['a photo'] : []),
+    ...(faultsIn(seen.surfaces).length > 0 ? [wording.whatWasAmiss] : []),
+    ...(seen.photo ? [wording.aPhoto] : []),
   ].join(', ');
 
 function Recording(props: ActionProps) {
@@ -156,7 +154,7 @@ function Recording(props: ActionProps) {
   );
   useActsHere([action.batchId], blocked || action.outcome ? null : () => void write());
   return (
-    <section aria-label="Record the next action" className="border-ink border-y-2 bg-paper px-4 py-4">
+    <section aria-label={wording.recordTheNextAction} className="border-ink border-y-2 bg-paper px-4 py-4">
       <NextAct action={action} nowMs={nowMs} zone={zone} />
       <TypedBeside action={action} typed={typed} read={read} onChange={change} />
       {action.estimatedG === null ? null : (
@@ -184,12 +182,12 @@ function Recording(props: ActionProps) {
         />
         {action.optional ? (
           <Button big disabled={busy} onClick={() => void write({ kind: 'left-out' })}>
-            Left out
+            {wording.leftOut}
           </Button>
         ) : null}
         {last?.batchId === action.batchId ? (
           <Button look="quiet" disabled={busy} onClick={() => void takeBack()}>
-            Take back “{last.says}”
+            {wording.takeBack(last.says)}
           </Button>
         ) : null}
       </div>
@@ -200,7 +198,7 @@ function Recording(props: ActionProps) {
       {ask}
       {told?.asks ? (
         <Button disabled={blocked} onClick={() => void write({ sure: true, early: true })}>
-          It was so: record it
+          {wording.itWasSoRecord}
         </Button>
       ) : null}
     </section>
@@ -216,29 +214,28 @@ function NextAct({ action, nowMs, zone }: ActProps) {
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h2 className="text-xl">
-          Next: {action.action}
-          {action.round ? ` (${action.round}, ${action.pieces} pieces)` : ''}
+          {wording.next(action.action, action.round ? wording.pieces(action.round, action.pieces) : '')}
         </h2>
-        {action.lot ? <span className="reading text-soft">from {action.lot}</span> : null}
+        {action.lot ? <span className="reading text-soft">{wording.from(action.lot)}</span> : null}
       </div>
       <Timing action={action} nowMs={nowMs} zone={zone} />
       {action.note ? <p className="text-soft">{action.note}</p> : null}
       {action.room ? <p className="my-1 border-cure border-l-4 pl-3">{action.room}</p> : null}
       {action.house ? (
         <p>
-          <strong>House rule:</strong> {action.house}
+          <strong>{wording.houseRule}</strong> {action.house}
         </p>
       ) : null}
       {action.labelRule ? (
         <p>
-          <strong>The label says:</strong> {action.labelRule}. The house’s times stand above; where the maker of a finish rules,
-          keep to it.
+          <strong>{wording.theLabelSays}</strong>
+          {wording.theHousesTimesStand(action.labelRule)}
         </p>
       ) : null}
       {risk ? (
         <p className={`my-2 border-l-4 pl-3 ${pressOf(action, nowMs) === 'at-risk' ? 'border-late' : 'border-cure'}`}>{risk}</p>
       ) : null}
-      {action.blocked ? <p className="my-2 border-late border-l-4 pl-3">▲ No plan: {action.blocked}.</p> : null}
+      {action.blocked ? <p className="my-2 border-late border-l-4 pl-3">{wording.noPlan(action.blocked)}</p> : null}
     </>
   );
 }
@@ -258,43 +255,43 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
     <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">
       {action.estimatedG === null ? null : (
         <TextField
-          label="Used"
+          label={wording.used}
           value={typed.grams}
           onChange={set('grams')}
-          placeholder={`about ${say(action.estimatedG, 'g', reads())}`}
-          hint="an estimate, unless weighed"
+          placeholder={wording.about(say(action.estimatedG, 'g', reads()))}
+          hint={wording.anEstimateUnlessWeighed}
           fault={read.grams.fault}
           inputMode="decimal"
         />
       )}
       <MomentField
-        label="Done at"
+        label={wording.doneAt}
         lean="back"
         value={typed.at}
         onChange={set('at')}
-        hint="now, unless typed: 40 min ago"
+        hint={wording.nowUnlessTypedMin}
         fault={read.at.fault}
       />
       <TextField
-        label="Temperature"
+        label={wording.temperature}
         value={typed.temp}
         onChange={set('temp')}
         placeholder={action.tempC === null ? '' : say(action.tempC, '°C', reads())}
-        hint="as the room was, unless typed"
+        hint={wording.asTheRoomWas}
         fault={read.temp.fault}
       />
       <TextField
-        label="Humidity"
+        label={wording.humidity}
         value={typed.rh}
         onChange={set('rh')}
         placeholder={action.rh === null ? '' : say(action.rh, 'fraction', reads())}
         fault={read.rh.fault}
       />
       <TextField
-        label="Seen"
+        label={wording.seen}
         value={typed.seen}
         onChange={set('seen')}
-        placeholder="dry spots, raised fibre …"
+        placeholder={wording.drySpotsRaisedFibre}
         className={action.estimatedG === null ? '' : 'col-span-2 bench:col-span-3'}
       />
     </div>
@@ -316,18 +313,19 @@ function RanOut({ lot, nextLots, typed, fault, onChange }: RanOutProps) {
       className="mb-1"
       says={
         <>
-          {lot} ran out within this coat{typed.next === '' ? '' : ', the rest from another'}
+          {lot}
+          {wording.ranOutWithinThis(typed.next === '' ? '' : wording.theRestFromAnother)}
         </>
       }
     >
       <div className="grid max-w-xl grid-cols-2 gap-x-4">
         <SelectField
-          label="The rest came from"
+          label={wording.theRestCameFrom}
           value={typed.next}
           onChange={(event) => onChange({ next: event.target.value })}
-          hint="and so do the coats after it"
+          hint={wording.andSoDoThe}
         >
-          <option value="">it did not run out</option>
+          <option value="">{wording.itDidNotRun}</option>
           {nextLots.map((lot) => (
             <option key={lot.id} value={lot.id}>
               {lot.says}
@@ -335,10 +333,10 @@ function RanOut({ lot, nextLots, typed, fault, onChange }: RanOutProps) {
           ))}
         </SelectField>
         <TextField
-          label="Of that"
+          label={wording.ofThat}
           value={typed.nextGrams}
           onChange={(event) => onChange({ nextGrams: event.target.value })}
-          hint="empty: what the first did not hold"
+          hint={wording.emptyWhatTheFirst}
           fault={fault}
           inputMode="decimal"
         />

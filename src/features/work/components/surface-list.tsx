@@ -3,6 +3,7 @@
 import { type Fault, faultsFor } from '@/core/batch';
 import type { Geometry, Surface } from '@/core/piece';
 import { FAULT_WORDS } from '@/messages';
+import { surfaceList as wording } from '@/messages/screens/work';
 import { TouchSurfaces } from '@/trade/drawing/touch-surfaces';
 import type { SeenFault } from '@/trade/hands/seen';
 
@@ -40,7 +41,7 @@ export function SurfaceList({ seen, spots, dries, coated, onChange, onSpot, ...p
     <TouchSurfaces<Fault | 'fine'>
       {...piece}
       said={seen}
-      unsaid="not looked at"
+      unsaid={wording.notLookedAt}
       choices={[
         { id: 'fine', name: 'fine', isFine: true },
         ...faultsFor(dries, coated).map((fault) => ({ id: fault, name: FAULT_WORDS[fault].name })),

@@ -5,6 +5,7 @@ import { parseMass, say } from '@/core/quantity';
 import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
+import { tinScale as wording } from '@/messages/screens/work';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
@@ -37,19 +38,14 @@ export function TinScale({ onUsed, mayPractise }: Props) {
   return (
     <>
       <Button look="quiet" onClick={() => setOpen(true)}>
-        Weigh the tin
+        {wording.weighTheTin}
       </Button>
-      <Sheet
-        title="The tin before and after"
-        open={open}
-        onOpenChange={setOpen}
-        say="Lid, tin and cloth-clip the same both times."
-      >
+      <Sheet title={wording.theTinBeforeAnd} open={open} onOpenChange={setOpen} say={wording.lidTinAndCloth}>
         {device ? (
           <p className="reading text-xl" aria-live="polite">
             {shown.value === null ? '–' : say(shown.value, 'g', reads(), 1)}{' '}
             <span className={`text-base font-semibold ${shown.stable ? 'text-fit' : 'text-soft'}`}>
-              {shown.trouble === 'lost' ? '◌ silent' : shown.stable ? '● steady' : '○ moving'}
+              {shown.trouble === 'lost' ? wording.silent : shown.stable ? wording.steady : wording.moving}
             </span>
           </p>
         ) : mayPractise ? (
@@ -57,14 +53,14 @@ export function TinScale({ onUsed, mayPractise }: Props) {
             look="quiet"
             onClick={() => {
               const scale = practiceScale({ seed: 7, startG: 812 });
-              setDevice({ scale, port: portOf('Practice scale', 'mass', scale) });
+              setDevice({ scale, port: portOf(wording.practiceScale, 'mass', scale) });
             }}
           >
-            Use the practice scale
+            {wording.useThePracticeScale}
           </Button>
         ) : null}
         <TextField
-          label="Before"
+          label={wording.before}
           value={before}
           inputMode="decimal"
           onChange={(event) => setBefore(event.target.value)}
@@ -72,11 +68,11 @@ export function TinScale({ onUsed, mayPractise }: Props) {
         />
         {device ? (
           <Button disabled={take === null} onClick={() => setBefore(take ?? '')}>
-            Take it as before
+            {wording.takeItAsBefore}
           </Button>
         ) : null}
         <TextField
-          label="After"
+          label={wording.after}
           value={after}
           inputMode="decimal"
           onChange={(event) => setAfter(event.target.value)}
@@ -85,15 +81,15 @@ export function TinScale({ onUsed, mayPractise }: Props) {
         {device ? (
           <div className="flex flex-wrap gap-2">
             <Button disabled={take === null} onClick={() => setAfter(take ?? '')}>
-              Take it as after
+              {wording.takeItAsAfter}
             </Button>
             <Button look="quiet" onClick={() => device.scale.put(Math.max(0, device.scale.mass() - 60))}>
-              Practice: {say(60, 'g', reads(), 0)} used
+              {wording.practiceUsed(say(60, 'g', reads(), 0))}
             </Button>
           </div>
         ) : null}
         <p className="reading text-xl" aria-live="polite">
-          {used === null ? '' : used < 0 ? '▲ More in the tin than before: weigh again.' : `${say(used, 'g', reads())} used`}
+          {used === null ? '' : used < 0 ? wording.moreInTheTin : wording.used(say(used, 'g', reads()))}
         </p>
         <Button
           look="main"
@@ -104,7 +100,7 @@ export function TinScale({ onUsed, mayPractise }: Props) {
             setOpen(false);
           }}
         >
-          Use this
+          {wording.useThis}
         </Button>
       </Sheet>
     </>

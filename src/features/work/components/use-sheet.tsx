@@ -2,6 +2,7 @@
 
 import type { z } from 'zod';
 import type { PieceUse } from '@/core/material';
+import { useSheet as wording } from '@/messages/screens/work';
 import { UseTicks } from '@/trade/use-ticks';
 import { TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -26,15 +27,15 @@ export function UseSheet({ batchId, version, uses, open, onOpenChange }: Props &
   return (
     <SheetForm
       form={form}
-      title="What this batch is for"
+      title={wording.whatThisBatchIs}
       open={open}
       onOpenChange={onOpenChange}
-      saves="Keep it"
+      saves={wording.keepIt}
       notYet={form.values.uses.length === 0}
-      say="What it must pass before it is sold follows from this. What it was for stays on its record, with your reason; the design stays as it is."
+      say={wording.whatItMustPass}
     >
       <UseTicks uses={form.values.uses} tableware onChange={(said) => form.set('uses', [...said.uses])} />
-      <TextField label="Reason" {...form.field('why')} hint="the customer wants it for bread only" />
+      <TextField label={wording.reason} {...form.field('why')} hint={wording.theCustomerWantsIt} />
     </SheetForm>
   );
 }

@@ -2,6 +2,7 @@
 
 import type { Way } from '@/core/batch';
 import { WAY_WORDS } from '@/messages';
+import { waysBack as wording } from '@/messages/screens/work';
 import { strike } from '@/trade/hands/actions';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
@@ -23,7 +24,7 @@ export function WaysBack({ batchId, troubles, taken, doubles }: Props) {
   const { busy, rest, run } = useSave();
   if (troubles.length + taken.length + doubles.length === 0) return null;
   return (
-    <section aria-label="Ways back" className="my-4 border-late border-l-4 pl-4">
+    <section aria-label={wording.waysBack} className="my-4 border-late border-l-4 pl-4">
       {troubles.map((trouble) => (
         <div key={trouble.key} className="mb-3">
           <p>
@@ -46,11 +47,13 @@ export function WaysBack({ batchId, troubles, taken, doubles }: Props) {
       {taken.map((one) => (
         <p key={one.id} className="flex flex-wrap items-center gap-3">
           <span>
-            Taken up: <strong>{WAY_WORDS[one.way]}</strong>. Its steps stand in the book.
+            {wording.takenUp}
+            <strong>{WAY_WORDS[one.way]}</strong>
+            {wording.itsStepsStandIn}
           </span>
           {one.begun ? null : (
             <Button look="quiet" disabled={busy} onClick={() => void run(() => dropWay({ batchId, id: one.id }))}>
-              Take the way off again
+              {wording.takeTheWayOff}
             </Button>
           )}
         </p>
@@ -63,7 +66,7 @@ export function WaysBack({ batchId, troubles, taken, doubles }: Props) {
             disabled={busy}
             onClick={() => void run(async () => strike({ clientId: freshId(), batchId, ...(await stamp()), entry: one.id }))}
           >
-            Strike this one
+            {wording.strikeThisOne}
           </Button>
         </p>
       ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { weighPiece as wording } from '@/messages/screens/work';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
 import { weighAgain, weighPiece } from '../actions';
@@ -19,25 +20,29 @@ export function WeighPiece({ batchId, task, coat, pieces, open }: Props) {
       {open.map((one) => (
         <FormSheet
           key={one.id}
-          opens={`Weigh again: ${one.says.split(' ')[0]}`}
-          title="After the wipe"
+          opens={wording.weighAgain(one.says.split(' ')[0])}
+          title={wording.afterTheWipe}
           say={`${one.says}.`}
-          saves="Keep it"
+          saves={wording.keepIt}
           look="hand"
-          fields={[{ name: 'after', label: 'It weighs now', type: 'number', hint: '612,4 g' }]}
+          fields={[{ name: 'after', label: wording.itWeighsNow, type: 'number', hint: '612,4 g' }]}
           save={({ after }) => weighAgain({ id: one.id, after })}
         />
       ))}
       {task !== '' && pieces.length > 0 ? (
         <FormSheet
-          opens="Weigh a piece"
-          title={`A piece, before and after it is ${coat}`}
-          say="Dry cloth beneath, the same scale both times. Leave “after” empty until it has been wiped."
-          saves="Keep it"
+          opens={wording.weighAPiece}
+          title={wording.aPieceBeforeAnd(coat)}
+          say={wording.dryClothBeneathThe}
+          saves={wording.keepIt}
           fields={[
-            { name: 'pieceId', label: 'Which piece', options: pieces.map(({ id, tag }) => ({ value: String(id), name: tag })) },
-            { name: 'before', label: 'Before the coat', type: 'number', hint: '598,0 g' },
-            { name: 'after', label: 'After its wipe', type: 'number', hint: 'may be empty' },
+            {
+              name: 'pieceId',
+              label: wording.whichPiece,
+              options: pieces.map(({ id, tag }) => ({ value: String(id), name: tag })),
+            },
+            { name: 'before', label: wording.beforeTheCoat, type: 'number', hint: '598,0 g' },
+            { name: 'after', label: wording.afterItsWipe, type: 'number', hint: wording.mayBeEmpty },
           ]}
           save={({ pieceId, before, after }) =>
             weighPiece({ clientId: freshId(), batchId, task, pieceId: Number(pieceId), before, after })

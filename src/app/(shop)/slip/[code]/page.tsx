@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { type SlipAsked, SlipPage } from '@/features/care/slip-page';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'Slip' };
+export const metadata: Metadata = { title: wording.slip };
 
 type Props = { readonly params: Promise<{ readonly code: string }>; readonly searchParams: Promise<SlipAsked> };
 

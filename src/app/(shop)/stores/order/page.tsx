@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { Order } from '@/features/stores/order';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'What to order' };
+export const metadata: Metadata = { title: wording.whatToOrder };
 
 export default function OrderPage() {
   return <Order />;

@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { NewTrial } from '@/features/trials/new-trial';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'Lay out a trial' };
+export const metadata: Metadata = { title: wording.layOutATrial };
 
 export default function Page() {
   return <NewTrial />;

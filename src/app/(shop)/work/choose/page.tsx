@@ -1,6 +1,7 @@
 import { Choose } from '@/features/start/choose';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata = { title: 'Choose a finish' };
+export const metadata = { title: wording.chooseAFinish };
 
 type Props = {
   readonly searchParams: Promise<Record<string, string | string[] | undefined>>;

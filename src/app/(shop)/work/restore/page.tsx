@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { NewRestoration } from '@/features/restore/restore';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'A piece comes home' };
+export const metadata: Metadata = { title: wording.aPieceComesHome };
 
 type Props = { readonly searchParams: Promise<{ readonly code?: string }> };
 

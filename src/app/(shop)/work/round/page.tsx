@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { Round } from '@/features/bench/round';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'One round' };
+export const metadata: Metadata = { title: wording.oneRound };
 
 export default function RoundPage() {
   return <Round />;

@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { ScorePage } from '@/features/trials/score-page';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata: Metadata = { title: 'Scores' };
+export const metadata: Metadata = { title: wording.scores };
 
 type Props = {
   readonly params: Promise<{ readonly number: string }>;

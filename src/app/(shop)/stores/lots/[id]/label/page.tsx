@@ -1,6 +1,7 @@
 import { LabelPage } from '@/features/pour/label-page';
+import { pages as wording } from '@/messages/screens/app';
 
-export const metadata = { title: 'Labels' };
+export const metadata = { title: wording.labels };
 
 type Props = { readonly params: Promise<{ readonly id: string }>; readonly searchParams: Promise<{ readonly lang?: string }> };
 
