@@ -1,14 +1,6 @@
 export { sayBlocking } from './blocking';
 export { CARE_CLASS_WORDS } from './care-classes';
-export {
-  CAUTION_WORDS,
-  type CautionWords,
-  cautionsInWords,
-  NOTICE_WORDS,
-  noticesInWords,
-  sayCaution,
-  WARMING,
-} from './cautions';
+export { type CautionWords, cautionsInWords, noticesInWords, WARMING } from './cautions';
 export { CHECK_WORDS } from './checks';
 export { OWNER_WORDS, sayChoice, sayReason } from './choose';
 export { FAULT_WORDS } from './faults';
@@ -16,13 +8,7 @@ export { GATE_WORDS, gateName } from './gates';
 export { GUIDE_WHERE_WORDS } from './guide';
 export { sayIssue } from './issues';
 export { POT_CALL_WORDS, POT_HEATER_GUARDS } from './pot';
-export {
-  GOVERNS_WORDS,
-  HAZARD_WORDS,
-  INSPECTION_WORDS,
-  UNTIL_WORDS,
-  VERDICT_KIND_WORDS,
-} from './regimen';
+export { GOVERNS_WORDS, HAZARD_WORDS, INSPECTION_WORDS, UNTIL_WORDS, VERDICT_KIND_WORDS } from './regimen';
 export { ROLE_WORDS, WHY_NONE_WORDS } from './roles';
 export { roomWords, tooColdWords } from './room';
 export { SHAPE_WORDS, sizeWords } from './shapes';

@@ -26,7 +26,7 @@ export type Grid = {
 export const GRIDS: readonly Grid[] = [
   {
     id: 'a4-3x8',
-    name: 'A4, 3 × 8, 70 × 37 mm',
+    name: wording.a4In,
     page: [210, 297],
     columns: 3,
     rows: 8,

@@ -154,4 +154,4 @@ export function slipIn(slip: Slip, language: Language, reads: Reads, size: SlipS
 
 /** Said where even the least type does not fit. */
 export const tooLong = ({ pieceNumber }: Pick<Slip, 'pieceNumber'>, { size }: { readonly size: SlipSize }): string =>
-  wording.theSlipOfSays(pieceNumber, size, size === 'A7' ? 'A6, or ' : '');
+  wording.theSlipOfSays(pieceNumber, size);

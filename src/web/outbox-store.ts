@@ -93,7 +93,7 @@ export function benchStore(): Promise<Store> {
   return opened;
 }
 
-/** Lets go of the open store, as a reload does. */
+/** Lets go of the open store, as a reload does. @public */
 export async function closeStore(): Promise<void> {
   const db = await opened?.catch(() => null);
   opened = null;

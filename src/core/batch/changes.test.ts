@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan';
 import { gramsPerPiece, REGIMENS, type RegimenStep } from '../regimen';
-import { planSteps, type StepChange, scheduleOf, withChanges, withinReach } from '.';
+import { type StepChange, scheduleOf, withChanges, withinReach } from '.';
 import { byLabelCoats, careGiven, coatGroups, labelledSteps } from './changes';
+import { planSteps } from './schedule';
 
 const stepsOf = (id: string): readonly RegimenStep[] => {
   const found = REGIMENS.find((one) => one.id === id);

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { REGIMENS } from '../regimen';
-import { FAULT_KINDS, FAULTS, roundsRecorded, scheduleOf, type Task, WAYS, withRecoveries } from '.';
+import { FAULTS, roundsRecorded, scheduleOf, type Task, WAYS, withRecoveries } from '.';
+import { FAULT_KINDS } from './faults';
 
 const thin = REGIMENS.find((one) => one.id === 'thin-drying');
 if (!thin) throw new Error('no regimen');

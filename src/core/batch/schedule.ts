@@ -282,6 +282,6 @@ export function roundsRecorded(facts: readonly { readonly key: string; readonly 
   return Object.fromEntries(Object.entries(sizes).map(([step, list]) => [step, Array.from(list, (size) => size ?? 0)]));
 }
 
-/** The tasks as the planner takes them. */
+/** The tasks as the planner takes them. @public */
 export const planSteps = (tasks: readonly Task[]): PlanStep[] =>
   tasks.map(({ key, handsMin, wait }) => ({ id: key, handsMin, wait }));

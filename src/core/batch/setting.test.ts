@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { MS_PER_MINUTE } from '@/core/quantity';
 import { plan } from '../plan';
-import { HANDS_AREA, handsMin, handsScale, REGIMENS } from '../regimen';
-import { type DwellBound, type Fact, leastUntil, progressOf, scheduleOf, setsAfter, settingFrom, withScuffs } from '.';
+import { handsMin, handsScale, REGIMENS } from '../regimen';
+import { HANDS_AREA } from '../regimen/steps';
+import { type DwellBound, type Fact, leastUntil, progressOf, scheduleOf, settingFrom, withScuffs } from '.';
 import { planSteps } from './schedule';
 import { SCUFF_AFTER_DAYS } from './scuffs';
+import { setsAfter } from './setting';
 
 const HOUR = 60;
 const at = (minutes: number): number => minutes * MS_PER_MINUTE;

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '@/core/material';
 import {
-  addForFeel,
   blend,
   type Consistency,
   densityAt,
@@ -11,15 +10,15 @@ import {
   fitThumbs,
   forPurpose,
   gather,
-  PURPOSE_FEEL,
   PURPOSES,
   type Purpose,
-  sameBlend,
   spreadOver,
   thinning,
   understand,
   waxEquivalentAt,
 } from '.';
+import { sameBlend } from './file';
+import { addForFeel, PURPOSE_FEEL } from './purpose';
 
 const PASTE = [
   { ingredient: 'beeswax', parts: 1 },

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { INGREDIENTS, SHIPPED } from '@/core/material';
-import { blend, correct, FEEL_BANDS, fill, natureOf, running, waxEquivalentAt } from '.';
+import { blend, correct, FEEL_BANDS, fill, running, waxEquivalentAt } from '.';
+import { natureOf } from './blend';
 import { feelOf, SOFTENING_PER_C } from './feel';
 import { EXPANSION_PER_K, HOT_BRIM_LIMIT, MOLTEN_WAX_EXPANSION } from './fill';
 import { COLD_UP_TO_C, POUR_ABOVE_CLEAR_K, TWO_STAGE } from './heat';

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHIPPED } from '@/core/material';
 import { BASE_READS } from '@/core/quantity';
-import { bothRatios, type FormulaDraft, jarsOf, levelsOf, measureLine, measures, neededOf, readJug, reckon } from '.';
+import { bothRatios, type FormulaDraft, jarsOf, measures, neededOf, readJug, reckon } from '.';
+import { levelsOf, measureLine } from './measures';
 
 const codes = (result: { ok: boolean; issues?: readonly { code: string; path: string }[] }): string[] =>
   result.ok ? [] : (result.issues ?? []).map((issue) => `${issue.path}:${issue.code}`);

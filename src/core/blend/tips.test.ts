@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ingredientOf, SHIPPED } from '@/core/material';
-import { blend, correct, fill, gather, running, sameBlend } from '.';
+import { blend, correct, fill, gather, running } from '.';
+import { sameBlend } from './file';
 import { maxDwell } from './nature';
 
 const shares = (parts: Readonly<Record<string, number>>) =>

@@ -1,8 +1,8 @@
 export { AMISS, type Amiss, type AmissCause, type AmissFacts, type AmissWay, causesOf } from './amiss';
 export { type BackShare, FEW, medianOf, shareOf } from './back';
 export { bestBottle, treatmentsAYear } from './bottle';
-export { type Care, care, intervalOf } from './care';
+export { care, intervalOf } from './care';
 export { CARE_CLASSES, type CareClass, careTraits } from './classes';
-export { MOST_FACTOR, ownInterval, PRIOR_GAPS, taughtDays } from './learn';
+export { ownInterval, taughtDays } from './learn';
 export { KEEPERS, type Keeper, LANGUAGES, type Language, USES, type Use, WASHES, type Wash } from './schema';
 export { COUNTRIES, careInSeason, looksFrom } from './season';

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { blend } from '@/core/blend';
 import { SHIPPED } from '@/core/material';
-import { CAUTION_WORDS, NOTICE_WORDS, sayCaution } from '@/messages';
-import { CAUTIONS, cautions, NOTICES, noticesOfBlend, noticesOfPiece } from '.';
+import { CAUTION_WORDS, NOTICE_WORDS, sayCaution } from '@/messages/cautions';
+import { cautions, noticesOfBlend, noticesOfPiece } from '.';
 import { cautionsFor } from './caution';
+import { CAUTIONS } from './cautions';
 import type { CautionsInput } from './cautions/moment';
+import { NOTICES } from './notices';
 
 const at = (input: Partial<CautionsInput>) => {
   const found = cautionsFor({ doing: 'coating', ingredients: [], drying: 'drying', ...input }, SHIPPED);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { natureOf } from '@/core/blend';
+import { natureOf } from '@/core/blend/blend';
 import { a0Of } from '@/core/cure';
 import { FOOD_VERDICTS, INGREDIENTS, ingredientOf, ORIGINS, PIECE_USES, SHIPPED } from '@/core/material';
 import { REGIMENS, RESTORATIONS, rolesOf, suits } from '@/core/regimen';

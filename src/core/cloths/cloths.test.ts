@@ -1,15 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import {
-  closesWhenLaid,
-  clothHazard,
-  inSession,
-  LOOK_AFTER_HOURS,
-  lookFromMs,
-  makesCloths,
-  SESSION_HOURS,
-  waysFor,
-  worstHazard,
-} from '.';
+import { closesWhenLaid, clothHazard, inSession, lookFromMs, makesCloths, waysFor, worstHazard } from '.';
+import { LOOK_AFTER_HOURS } from './look';
+import { SESSION_HOURS } from './session';
 
 const HOUR = 3_600_000;
 

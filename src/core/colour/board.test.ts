@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Bearing, CARD, type Corners, deltaE, homography, type MadeUp, madeUpPicture, readBoard } from '.';
+import { type Bearing, type Corners, deltaE, type MadeUp, madeUpPicture, readBoard } from '.';
+import { CARD } from './board';
 import { labOf } from './colour';
+import { homography } from './homography';
 
 const BOARD: Bearing = {
   lengthMm: 300,

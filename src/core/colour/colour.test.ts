@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { colour, encoded } from '.';
+import { colour } from '.';
+import { encoded } from './colour';
 
 const differs = (input: unknown): number => {
   const answer = colour(input);

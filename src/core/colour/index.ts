@@ -1,4 +1,4 @@
-export { type Bearing, type BoardRead, CARD, type FieldRead, type Pixels, readBoard } from './board';
-export { colour, deltaE, encoded, type Lab } from './colour';
-export { type Corners, homography, type Point, planeOf, rectangle } from './homography';
+export { type Bearing, type BoardRead, type Pixels, readBoard } from './board';
+export { colour, deltaE, type Lab } from './colour';
+export { type Corners, planeOf, rectangle } from './homography';
 export { type MadeUp, madeUpPicture } from './made-up';

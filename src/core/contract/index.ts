@@ -1,3 +1,3 @@
 export { above, atLeastNone, byName, MOST, shortText } from './bounds';
 export { check, issueOf } from './check';
-export { chosenRow, chosenRowOrNone, typed, typedCount, typedOrNone } from './typed';
+export { chosenRowOrNone, typed, typedCount, typedOrNone } from './typed';

@@ -34,10 +34,6 @@ export const typedCount = (of: string) =>
   });
 
 /** A choice in a list, kept as the text of a row's number; null where none is chosen. */
-export const chosenRow = typed((text): Result<number> => {
-  const row = Number(text);
-  return Number.isInteger(row) && row > 0 ? ok(row) : { ok: false, issues: [{ code: 'required', path: '' }] };
-});
 export const chosenRowOrNone = typed((text): Result<number | null> => {
   if (text === '') return ok(null);
   const row = Number(text);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { speciesOf } from '@/core/material';
+import { speciesOf } from '@/core/material/species';
 import { areaOf, type Geometry } from '@/core/piece';
 import { REGIMENS } from '@/core/regimen';
 import { type FinishAsked, type FinishFigures, finishCost, minutesTimes, paidFor, plannedMin, wipedShare } from './finish';

@@ -1,4 +1,4 @@
 export { type FinishFigures, finishCost, minutesTimes, type Paid, paidFor, plannedMin, type RestsOn, wipedShare } from './finish';
 export { type LotChoice, type Need, needsLeft, needsOf, stepsFor } from './needs';
-export { cost, type PieceCost, packCostPerKg, UPKEEPERS, type Upkeeper } from './piece-cost';
-export { type CostLine, type Crossing, costAfter, crossings, largerSaves, spoils } from './years';
+export { cost, packCostPerKg, UPKEEPERS, type Upkeeper } from './piece-cost';
+export { crossings, largerSaves, spoils } from './years';

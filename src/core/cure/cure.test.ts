@@ -2,24 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ingredientOf, SHIPPED } from '@/core/material';
 import { MS_PER_HOUR } from '@/core/quantity';
-import {
-  a0Of,
-  ageClock,
-  CHECK_HOLDS_HOURS,
-  cure,
-  estimate,
-  FIT_FROM,
-  fitness,
-  MILESTONE_IDS,
-  milestones,
-  quantile,
-  readyShare,
-} from '.';
-import { A0, A0_SOURCES, COUNTS_FROM_SHARE, SLOW_WOOD_FACTOR } from './a0';
+import { a0Of, ageClock, cure, estimate, fitness, milestones, quantile, readyShare } from '.';
+import { A0, A0_SOURCES, COUNTS_FROM_SHARE, MILESTONE_IDS, SLOW_WOOD_FACTOR } from './a0';
 import { NEVER_AFTER_MS } from './age';
 import { CHECK_KINDS, CHECK_TRAITS } from './checks';
 import { CURE_MODES, type CureMode } from './checks/check';
 import { countingChecks, GRID_POINTS, LN_SCALE, NEVER, neededHours, priorFactor, TAIL_DF } from './cure';
+import { CHECK_HOLDS_HOURS, FIT_FROM } from './fit';
 import { cureRate, LIGHT_FACTOR, MODES, REFERENCE_C, SUN_HOURS } from './rate';
 
 const base = {

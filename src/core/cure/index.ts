@@ -1,21 +1,9 @@
-export {
-  type A0Source,
-  a0Of,
-  a0OfBought,
-  MILESTONE_IDS,
-  type MilestoneId,
-  milestones,
-  type Needs,
-  OIL_SHARES,
-  onWood,
-  SLOW_WOOD_FACTOR,
-} from './a0';
+export { a0Of, a0OfBought, type MilestoneId, milestones, type Needs, OIL_SHARES, onWood, SLOW_WOOD_FACTOR } from './a0';
 export { type AgeClock, ageClock, type TimedClimate } from './age';
 export { CHECK_KINDS, type CheckKind, openingChecks } from './checks';
 export { CURE_MODES, type CureMode } from './checks/check';
 export {
   type CheckSeen,
-  type Cure,
   countingChecks,
   cure,
   estimate,
@@ -27,29 +15,17 @@ export {
   readyShare,
   type SeenAt,
 } from './cure';
-export { CHECK_HOLDS_HOURS, checksOpen, FIT_FROM, type Fitness, fitness, type Setting } from './fit';
+export { type Fitness, fitness } from './fit';
 export { type AirGap, ahead, bridge, type Forecast, forecastOf, gapsIn, type SeasonCell } from './forecast';
-export { type Learned, type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
-export { clockSetRight, type Logged, type LoggerFile, readLogger, type UnderstoodLog } from './logger';
+export { type Learning, learnA0, nextBatch, type PastBatch, saidBy } from './learn';
+export { clockSetRight, type LoggerFile, readLogger } from './logger';
 export { cureRate } from './rate';
 export { coldNights, hoursOf, MAY, warmestIn, weekOf } from './scenes';
 export { type Climate, LIGHTS, type Light } from './schema';
 export { coverage } from './simulated';
-export { type Weeping, WIPE_AGAIN_HOURS, weepingNow } from './weep';
+export { weepingNow } from './weep';
 export { LEAST_WEIGHINGS, type WeighCurve, type Weighing, weighCurve } from './weigh';
-export {
-  type Daily,
-  dailyRate,
-  dailyRates,
-  type Movable,
-  type Move,
-  type ReadyAt,
-  rankMoves,
-  readyWith,
-  type Spot,
-  togetherMoves,
-  type Underway,
-} from './whatif';
+export { dailyRate, dailyRates, type Move, type ReadyAt, rankMoves, readyWith, togetherMoves } from './whatif';
 export {
   GOVERNS,
   type Governed,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { coldNights, dailyRate, MAY, WIPE_AGAIN_HOURS, warmestIn, weekOf, weepingNow } from '.';
+import { coldNights, dailyRate, MAY, warmestIn, weekOf, weepingNow } from '.';
+import { WIPE_AGAIN_HOURS } from './weep';
 
 const HOUR = 3_600_000;
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { INGREDIENTS } from '@/core/material';
-import { findInGuide, findQuestion, findSymptom, GUIDE_TO_FIND, QUESTIONS, Question, STOPS, Stop, SYMPTOMS, Symptom } from '.';
+import { findInGuide, findQuestion, findSymptom, GUIDE_TO_FIND, QUESTIONS, Question, STOPS, SYMPTOMS, Symptom } from '.';
+import { Stop } from './schema';
 
 describe('the guide', () => {
   it('is whole: every question, symptom and line has all its parts, under one name each', () => {

@@ -15,10 +15,9 @@ export {
   isLookedAt,
   keepsTo,
   keptBy,
-  leastGap,
   type OwnRule,
   questionOfWood,
   warningsOf,
 } from './rules';
-export { Question, type School, Stop, Symptom, WHERES } from './schema';
-export { faultOfSymptom, SYMPTOMS_IN_BOOK } from './ways-back';
+export { Question, type School, Symptom, WHERES } from './schema';
+export { faultOfSymptom } from './ways-back';

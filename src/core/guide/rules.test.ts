@@ -10,12 +10,12 @@ import {
   isLookedAt,
   keepsTo,
   keptBy,
-  leastGap,
   QUESTIONS,
   questionOfWood,
-  SYMPTOMS_IN_BOOK,
   warningsOf,
 } from '.';
+import { leastGap } from './rules';
+import { SYMPTOMS_IN_BOOK } from './ways-back';
 
 const regimenOf = (id: string) => {
   const found = REGIMENS.find((one) => one.id === id);

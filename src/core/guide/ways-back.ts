@@ -24,5 +24,5 @@ const IN_THE_BOOK: Readonly<Record<string, Fault>> = {
 
 /** The fault of the coat book that a symptom is; undefined where the book has none for it. */
 export const faultOfSymptom = (symptom: string): Fault | undefined => IN_THE_BOOK[symptom];
-/** Every symptom that has one, for a test that each is there. */
+/** Every symptom that has one, for a test that each is there. @public */
 export const SYMPTOMS_IN_BOOK = Object.keys(IN_THE_BOOK);

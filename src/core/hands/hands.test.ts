@@ -1,18 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { FAULTS, Progress } from '@/core/batch';
-import {
-  amissNow,
-  byUrgency,
-  countdownOf,
-  doingIn,
-  type HandAction,
-  isDoneThere,
-  isForHandsNow,
-  OFFERED_HOURS,
-  PRESSING_MS,
-  pressOf,
-  riskOf,
-} from '.';
+import { amissNow, byUrgency, countdownOf, doingIn, type HandAction, isDoneThere, isForHandsNow, pressOf, riskOf } from '.';
+import { OFFERED_HOURS } from './troubles';
+import { PRESSING_MS } from './urgency';
 
 const NOW = Date.parse('2031-03-03T10:00:00Z');
 const MIN = 60_000;

@@ -1,1 +1,1 @@
-export { CONTENT_USES, type ContentUse, contentUse, jarNotForFood, keepBelowC } from './use';
+export { type ContentUse, contentUse, jarNotForFood, keepBelowC } from './use';

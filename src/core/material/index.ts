@@ -9,16 +9,7 @@ export {
   likeWood,
   SHIPPED,
 } from './catalogue';
-export {
-  type Identified,
-  identify,
-  nameToIngredient,
-  nearNames,
-  plainName,
-  REFUSAL_KINDS,
-  REFUSALS,
-  type Refusal,
-} from './identify';
+export { identify, nameToIngredient, nearNames, REFUSAL_KINDS } from './identify';
 export type { IngredientId, SpeciesId } from './ids';
 export { answersTo, givesVapour, INGREDIENTS, isLiquid, isOilSolvent } from './ingredients';
 export { asksPaper, DOUBTS, type Doubt, doubtOf, saysAnything, THUMBNAIL_C, worthKeeping } from './judging';
@@ -39,8 +30,8 @@ export {
   type Porosity,
   worstOf,
 } from './kinds';
-export { type Change, type HeldSpan, type Life, lifeOf } from './life';
-export { LEAST_DRAWS, type RunsOut, runningOut, SOON_DAYS, tooEarlyToSay, type UsedUp } from './order';
+export { type Life, lifeOf } from './life';
+export { LEAST_DRAWS, type RunsOut, runningOut, tooEarlyToSay, type UsedUp } from './order';
 export {
   ALLERGENS,
   ALLERGENS_NOT_DECLARED,
@@ -50,10 +41,9 @@ export {
   ownMaterial,
   ownMaterialId,
   setsBelowC,
-  UNSAID,
   type Unsaid,
 } from './own';
 export { ROLES, type Role } from './roles';
-export { daysLeft, goodUntil, type Keeping, keepingOf, USE_WINDOW_DAYS } from './run-out';
+export { goodUntil, keepingOf, USE_WINDOW_DAYS } from './run-out';
 export { type Ingredient, OwnWoodFacts, type Species } from './schema';
-export { findSpecies, ownSpecies, ownWoodId, SPECIES, speciesOf } from './species';
+export { findSpecies, ownSpecies, ownWoodId, SPECIES } from './species';

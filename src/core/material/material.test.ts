@@ -1,21 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  FOOD_VERDICTS,
-  findIngredient,
-  INGREDIENTS,
-  identify,
-  isLiquid,
-  nameToIngredient,
-  nearNames,
-  plainName,
-  SPECIES,
-  speciesOf,
-} from '.';
+import { FOOD_VERDICTS, findIngredient, INGREDIENTS, identify, isLiquid, nameToIngredient, nearNames, SPECIES } from '.';
 import { SHIPPED } from './';
+import { plainName } from './identify';
 import { INGREDIENT_IDS, SPECIES_IDS } from './ids';
 import names from './names.json';
 import { Ingredient, Species } from './schema';
+import { speciesOf } from './species';
 
 const of = (name: string) => {
   const found = identify({ name });

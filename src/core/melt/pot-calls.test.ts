@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { POT_HEATERS, type PotNow, potCalls } from '.';
+import { POT_HEATERS, type PotNow } from '.';
+import { potCalls } from './pot-calls';
 
 const heat = { clearC: 58, pourC: 66, holdMaxC: 85 };
 const now = (change: Partial<PotNow>): string =>

@@ -7,7 +7,6 @@ import {
   moistureSwing,
   poresMl,
   roomTaken,
-  shelfMm,
   surfacesOf,
   thirstOf,
   uptakeFactors,
@@ -16,6 +15,7 @@ import {
 } from '.';
 import { FULL_BELOW, PRIOR_RECORDS, SLIP_FACTOR, SLOWING_BELOW } from './absorb';
 import { FILLS_SHARE, WALLS_KG_PER_M3 } from './pores';
+import { shelfMm } from './room';
 import { CUT_END_SHARE, ENGRAVED_MORE } from './shapes/board';
 import { BOX_END_SHARE } from './shapes/box';
 import { SCOOP_END_SHARE } from './shapes/scoop';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dampness, dryBy, looksOf } from '.';
+import { dampness, dryBy } from '.';
+import { looksOf } from './moisture';
 
 const DAY = 86_400_000;
 const at = (day: number, percent: number) => ({ atMs: day * DAY, percent });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { area, emc, FIT_MOISTURE, uptake } from '.';
+import { area, emc, uptake } from '.';
+import { FIT_MOISTURE } from './emc';
 import { THOMSEN_P, TURNED_END_SHARE } from './shapes/shape';
 import { SPOON_END_SHARE } from './shapes/spoon';
 import { coatShare, END_GRAIN_THIRST, LATER_COATS, ON_TOP, THIRST, UPTAKE_G_PER_M2 } from './uptake';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { area, checkInside, checkOutside, insideOf, type ProfilePoint, smooth } from '.';
+import { area, type ProfilePoint } from '.';
+import { checkInside, checkOutside, insideOf, smooth } from './profile';
 
 const bowl: readonly ProfilePoint[] = [
   [40, 0],

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { type Geometry, roomTaken, shelfMm, volumeMl } from '.';
+import { type Geometry, roomTaken, volumeMl } from '.';
+import { shelfMm } from './room';
 
 const SPOON: Geometry = {
   shape: 'spoon',

@@ -1,35 +1,18 @@
-export { type Measured, type OunceMeaning, parseAmount, parseMeasured } from './amount';
-export { MINUTES_PER_DAY, type Minutes, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, minutes, parseDuration } from './duration';
+export { type OunceMeaning, parseAmount, parseMeasured } from './amount';
+export { MINUTES_PER_DAY, MS_PER_DAY, MS_PER_HOUR, MS_PER_MINUTE, parseDuration } from './duration';
 export { groupBy } from './group';
 export { atPath, fail, type Issue, type IssueCode, ok, type Result } from './issue';
-export { type Millimetres, millimetres, parseLength, parseSizes, typedLength } from './length';
-export { type Grams, grams, gramsPer, parseMass, parseMassOrNone } from './mass';
+export { parseLength, parseSizes, typedLength } from './length';
+export { type Grams, gramsPer, parseMass, parseMassOrNone } from './mass';
 export { type Lean, parseMoment } from './moment';
 export { CURRENCIES, formatMoney, type Minor, parseMoney, toMajor } from './money';
-export { checkPositive, parseNonNegative, parseNumber, parsePositive } from './number';
+export { parseNonNegative, parseNumber, parsePositive } from './number';
 export { BASE_READS, READS, type Reads } from './reads';
 export { figure, figureDown, say, sayMark, sayMinutes, sayOther, saySizes, signOf, typedAs, type Written } from './say';
 export { parseArea } from './surface';
-export {
-  type Celsius,
-  celsius,
-  GAS_CONSTANT,
-  parseHumidity,
-  parseTemperature,
-  toCelsius,
-  toKelvin,
-} from './temperature';
+export { type Celsius, GAS_CONSTANT, parseHumidity, parseTemperature, toCelsius, toKelvin } from './temperature';
 export { typedText, withoutEnd } from './typed';
-export { minus, plus, type Quantity } from './unit';
-export {
-  type GramsPerMl,
-  type Millilitres,
-  massOf,
-  millilitres,
-  millilitresPer,
-  parseVolume,
-  volumeOf,
-} from './volume';
+export { millilitresPer, parseVolume } from './volume';
 export {
   addDays,
   addMonths,

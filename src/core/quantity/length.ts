@@ -19,6 +19,7 @@ export const LENGTH_UNITS = [
 /** More sizes than this describe no piece. */
 const MOST_SIZES = 12;
 
+/** @public */
 export const millimetres = (value: number): Millimetres => value as Millimetres;
 
 /** A typed length: `420`, `42 cm`, `1½ in`; a bare number is in what the shop's rule shows. Returns mm, above 0. */

@@ -10,12 +10,9 @@ import {
   formatInstant,
   formatMoney,
   type Grams,
-  grams,
   gramsPer,
   instantOf,
   isZone,
-  massOf,
-  millilitres,
   millilitresPer,
   parseAmount,
   parseHumidity,
@@ -27,20 +24,19 @@ import {
   parseSizes,
   parseTemperature,
   parseVolume,
-  plus,
   say,
   sayMark,
   sayMinutes,
   saySizes,
-  volumeOf,
   wallClock,
 } from '.';
 import { BASE_READS } from './';
 import { LENGTH_UNITS } from './length';
-import { MASS_UNITS } from './mass';
+import { grams, MASS_UNITS } from './mass';
 import { LARGEST_TYPED } from './number';
 import { ZERO_CELSIUS_K } from './temperature';
-import { VOLUME_UNITS } from './volume';
+import { plus } from './unit';
+import { massOf, millilitres, VOLUME_UNITS, volumeOf } from './volume';
 
 const oil = { densityGPerMl: 0.86, liquid: true };
 const value = <T>(result: { ok: true; value: T } | { ok: false; issues: readonly { code: string }[] }): T | string =>

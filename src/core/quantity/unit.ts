@@ -3,10 +3,10 @@ declare const unit: unique symbol;
 /** A number that remembers its unit while types are checked; at run time it is a plain number. */
 export type Quantity<U extends string> = number & { readonly [unit]: U };
 
-/** Adds two quantities of one unit; grams and millilitres together do not compile. */
+/** Adds two quantities of one unit; grams and millilitres together do not compile. @public */
 export const plus = <Q extends Quantity<string>>(a: Q, b: NoInfer<Q>): Q => (a + b) as Q;
 
-/** Takes one quantity from another of the same unit. */
+/** Takes one quantity from another of the same unit. @public */
 export const minus = <Q extends Quantity<string>>(a: Q, b: NoInfer<Q>): Q => (a - b) as Q;
 
 /** One row of a unit table: what people write, and how much of the base unit it is. */

@@ -30,6 +30,7 @@ export const VOLUME_UNITS = [
 /** Millilitres in one of a unit of the table. */
 export const millilitresPer = (unit: string): number => perUnitOf(VOLUME_UNITS, unit);
 
+/** @public */
 export const millilitres = (value: number): Millilitres => value as Millilitres;
 
 const BARE = { ml: 'ml', us: 'us fl oz', imperial: 'imp fl oz' } as const;
@@ -50,5 +51,5 @@ export function parseVolume(text: string, reads: Reads): Result<Millilitres> {
 
 /** m = V·ρ */
 export const massOf = (volume: Millilitres, density: GramsPerMl): Grams => (volume * density) as Grams;
-/** V = m/ρ */
+/** V = m/ρ @public */
 export const volumeOf = (mass: Grams, density: GramsPerMl): Millilitres => (mass / density) as Millilitres;

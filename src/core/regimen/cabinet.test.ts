@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { outOfTheWarm, scheduleOf } from '../batch';
+import { scheduleOf } from '../batch';
+import { outOfTheWarm } from '../batch/schedule';
 import { asNowKnown, CABINET, cabinetFault, isAsShipped, REGIMENS, type RegimenStep } from '.';
 import { coat, step, wait, wipe } from './steps';
 

@@ -1,17 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inRoom } from '@/core/cure';
-import {
-  type AirAhead,
-  meanOfRows,
-  planSteps,
-  progressOf,
-  roomAlong,
-  type SlotBound,
-  scheduleOf,
-  soonestOf,
-  withinReach,
-} from '../batch';
+import { type AirAhead, progressOf, roomAlong, type SlotBound, scheduleOf, soonestOf, withinReach } from '../batch';
+import { meanOfRows } from '../batch/room';
+import { planSteps } from '../batch/schedule';
 import { plan } from '../plan';
 import { REGIMENS } from '.';
 import { governsOf } from './governs';

@@ -6,7 +6,6 @@ import {
   type BookEntry,
   type Fact,
   missOf,
-  planSteps,
   pressIn,
   progressOf,
   readBook,
@@ -16,6 +15,7 @@ import {
   turnsOf,
   withinReach,
 } from '../batch';
+import { planSteps } from '../batch/schedule';
 import { REGIMENS } from '.';
 
 const free = () => ({ flooded: null, thin: null });

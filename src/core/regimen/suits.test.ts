@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { blend, setsInTin } from '@/core/blend';
 import { INGREDIENTS, SHIPPED } from '@/core/material';
-import { type Material, offerFor, PASTE_UP_TO, POURED_BELOW, REGIMENS, rolesOf, rolesOfBought, type Slot, suits } from '.';
+import { type Material, offerFor, REGIMENS, rolesOf, rolesOfBought, type Slot, suits } from '.';
+import { PASTE_UP_TO, POURED_BELOW } from './roles';
 
 const regimen = (id: string) => {
   const found = REGIMENS.find((one) => one.id === id);

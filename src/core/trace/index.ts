@@ -1,2 +1,2 @@
-export { CODE_ALPHABET, CODE_LENGTH, chalkNumber, codeFrom } from './code';
+export { chalkNumber, codeFrom } from './code';
 export { compositions, edgesInto, type LotEdge, lotsInto, type TracedLot } from './composition';

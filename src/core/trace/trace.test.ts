@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { CODE_ALPHABET, CODE_LENGTH, chalkNumber, codeFrom, compositions, edgesInto, lotsInto, type TracedLot } from '.';
+import { chalkNumber, codeFrom, compositions, edgesInto, lotsInto, type TracedLot } from '.';
+import { CODE_ALPHABET, CODE_LENGTH } from './code';
 
 const lots: readonly TracedLot[] = [
   { id: 1, own: { 'mineral-oil': 1 } },

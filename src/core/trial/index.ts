@@ -11,10 +11,10 @@ export {
   WEARS,
   type Wear,
 } from './kinds';
-export { type Field, fieldsOn, LEAST_FIELD_MM, layFields, TAPE_MM } from './layout';
-export { powerOf, SCORE_SD } from './power';
+export { fieldsOn, layFields } from './layout';
+export { powerOf } from './power';
 export { MOST_SCORES } from './schema';
-export { type CoatLaid, type Evenness, evenness, solidsPerM2, UNEQUAL_FROM } from './solids';
-export { answerOf, type Lies, meansOver, type ReadPicture, type Said, type TrialFacts, type Value, valuesOf } from './tally';
-export { MOST_TAUGHT, PRIOR_BOARDS, type Taught, taught, type Washed } from './teach';
-export { TRIAL_VERDICTS, type TreatmentAnswer, type TrialAnswer, type TrialVerdict, trial } from './trial';
+export { type Evenness, evenness, solidsPerM2 } from './solids';
+export { answerOf, type Lies, meansOver, type Said, type TrialFacts, type Value, valuesOf } from './tally';
+export { type Taught, taught, type Washed } from './teach';
+export { type TreatmentAnswer, type TrialAnswer, type TrialVerdict, trial } from './trial';

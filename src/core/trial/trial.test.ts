@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fieldsOn, LEAST_FIELD_MM, layFields, MOST_SCORES, powerOf, TAPE_MM, trial } from '.';
+import { fieldsOn, layFields, MOST_SCORES, powerOf, trial } from '.';
+import { LEAST_FIELD_MM, TAPE_MM } from './layout';
 
 const names = (n: number): string[] => Array.from({ length: n }, (_, i) => `t${i}`);
 

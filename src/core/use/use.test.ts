@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CONTACTS, FOOD_VERDICTS, ORIGINS, PIECE_USES, SHIPPED } from '@/core/material';
-import { type Added, FOOD_USES, finishOf, gates, type Layer, layerOfGlue, meetsFood, usualUses, withAdded } from '.';
+import { type Added, finishOf, gates, type Layer, layerOfGlue, meetsFood, usualUses, withAdded } from '.';
+import { FOOD_USES } from './gates/piece';
 
 const oil: Layer = {
   contact: 'food-grade',

@@ -237,6 +237,7 @@ function statementsByLot(db: Db): ReadonlyMap<number, readonly Statement[]> {
   return found;
 }
 
+/** @public */
 export const findLot = (lots: readonly KnownLot[], number: string): KnownLot | undefined =>
   lots.find((one) => one.number === number);
 

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { colour, deltaE, encoded, readBoard } from '@/core/colour';
+import { colour, deltaE, readBoard } from '@/core/colour';
+import { encoded } from '@/core/colour/colour';
 import { allDesigns, allRegimens } from '../catalogue/catalogue';
 import type { Db } from '../db';
 import { SHOTS, shotFile, shotOf } from '../demo/trial-scene';

@@ -98,5 +98,5 @@ export function readFormulas(text: string): FileRead {
   }
 }
 
-/** Whether a text is a whole, faultless file of the open format. */
+/** Whether a text is a whole, faultless file of the open format. @public */
 export const isFormulaFile = (text: string): boolean => FormulaFile.safeParse(JSON.parse(text)).success;

@@ -27,10 +27,10 @@ import { SpillButton } from './components/spill-button';
 import { labelFacts } from './label-routes';
 
 const STAGES = [
-  { id: 'weighing', name: 'Gather and weigh' },
-  { id: 'heating', name: 'Melt and check' },
+  { id: 'weighing', name: wording.gatherAndWeigh },
+  { id: 'heating', name: wording.meltAndCheck },
   { id: 'filling', name: 'Fill' },
-  { id: 'done', name: 'Label and clean up' },
+  { id: 'done', name: wording.labelAndCleanUp },
 ] as const;
 
 /** Lots of an ingredient, the earliest best-before first; those that are empty by the book, and may not be, last. */

@@ -94,7 +94,7 @@ export function LifeLine(props: Props) {
         {checkedAt.map((at) => (
           <path key={at} d={`M${x(at)} ${SIZE.floor} v-10`} stroke="var(--ink)" strokeWidth="2.5" />
         ))}
-        {openedOn ? <Mark x={x(noon(openedOn))} says="opened" /> : null}
+        {openedOn ? <Mark x={x(noon(openedOn))} says={wording.opened} /> : null}
         {goodUntil && life.emptyAt === null && noon(goodUntil) <= until ? (
           <path
             d={`M${x(noon(goodUntil))} ${SIZE.top} V${SIZE.floor}`}
@@ -104,7 +104,7 @@ export function LifeLine(props: Props) {
           />
         ) : null}
         {life.emptyAt === null ? (
-          <Mark x={x(nowMs)} says="now" />
+          <Mark x={x(nowMs)} says={wording.now} />
         ) : (
           <text x={x(life.emptyAt)} y={SIZE.floor - 8} fontSize="15" textAnchor="end" fill="var(--ink)">
             {wording.empty}

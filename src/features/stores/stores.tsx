@@ -32,7 +32,7 @@ const KINDS = {
   bought: 'Ingredient lots',
   ready: 'Bought finishes',
   made: 'Blend lots',
-  bottle: 'Bottles at hand',
+  bottle: wording.bottlesAtHand,
   bath: 'Baths',
   tin: 'Filled tins',
 } as const;
@@ -140,8 +140,8 @@ export async function Stores({ search }: { readonly search: Search }) {
 }
 
 const OTHER_PARTS = [
-  ['jars', 'Jars and tins to fill'],
-  ['supplies', 'Used up beside it'],
+  ['jars', wording.jarsAndTinsToFill],
+  ['supplies', wording.usedUpBesideIt],
   ['ingredients', 'Ingredients'],
 ] as const;
 

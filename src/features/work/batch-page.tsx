@@ -370,7 +370,7 @@ function OrderOf({ batch, shop }: Pick<Of, 'batch' | 'shop'>) {
     batch.glue === null || batch.glue.name === '' ? '' : wording.gluedWith(batch.glue.name),
     batch.glue === null || batch.glue.with.length === 0
       ? ''
-      : `In or on it: ${batch.glue.with.map((one) => ADDED_WORDS[one]).join(', ')}.`,
+      : wording.inOrOnIt(batch.glue.with.map((one) => ADDED_WORDS[one]).join(', ')),
     batch.ownCare === null
       ? ''
       : wording.careOfItsOwn(

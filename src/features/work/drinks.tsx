@@ -12,9 +12,9 @@ import { reads } from '@/web/reads-here';
 import { WeighPiece } from './components/weigh-piece';
 
 const ADVICE = {
-  drinking: { mark: '●', says: 'It still drinks: another coat is taken up.' },
-  slowing: { mark: '◐', says: 'It slows: one more thin coat, then stop.' },
-  full: { mark: '○', says: 'It is full: more would only lie on top. Stop here.' },
+  drinking: { mark: '●', says: wording.itStillDrinksAnotherCoat },
+  slowing: { mark: '◐', says: wording.itSlowsOneMoreThin },
+  full: { mark: '○', says: wording.itIsFullMoreWould },
 } as const;
 
 /** What the pieces drank by the scale: grams a square metre coat by coat, and whether to go on. */

@@ -5,12 +5,12 @@ import { PrintButton } from '@/ui/print-button';
 import { session } from '@/web/session';
 
 const RULES = [
-  'Cloths, paper, pads, gloves, brushes and oil-soaked dust: all of it counts.',
-  'Lay each flat and single, on metal, on stone or outdoors, until it is dry and stiff.',
-  'Or put all of it under water in a metal can with a lid.',
-  'Never in a heap, never in a bin, never in a pocket, never hot-washed or tumble-dried.',
-  'With solvent in them: outdoors, no flame or spark near, and never burnt.',
-  'Say in Rendle how they lie before you leave; look at them the next morning.',
+  wording.clothsPaperPadsGlovesBrushes,
+  wording.layEachFlatAndSingle,
+  wording.orPutAllOfIt,
+  wording.neverInAHeapNever,
+  wording.withSolventInThemOutdoors,
+  wording.sayInRendleHowThey,
 ] as const;
 
 /** The notice for the wall: why oily cloths burn, and what to do with them. */

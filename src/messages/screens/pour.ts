@@ -232,6 +232,8 @@ export const pourDone = {
 };
 
 export const practicePanel = {
+  theScaleSendsSomethingThat: 'The scale sends something that cannot be read. Wait, or type what it shows.',
+  tooMuchOnTheScale: 'Too much on the scale: take something off. What was read before is kept.',
   useThePracticeScale: 'Use the practice scale',
   orTypeEveryReading: 'or type every reading',
   practiceScale: 'Practice scale',
@@ -332,6 +334,9 @@ export const labelRoutes = {
 };
 
 export const pour = {
+  labelAndCleanUp: 'Label and clean up',
+  meltAndCheck: 'Melt and check',
+  gatherAndWeigh: 'Gather and weigh',
   madeColdShaveThe:
     'Made cold: shave the wax into the jar, close it, shake it now and then for days, never warm it. Fill it only once no lump is left against the light.',
   stirredColdShakeIt: (paintKeepsHours: number) =>

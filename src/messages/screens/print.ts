@@ -7,6 +7,7 @@ export const labelPng = {
 };
 
 export const label = {
+  a4In: 'A4, 3 × 8, 70 × 37 mm',
   usLetterIn: 'US letter, 2 × 5, 4 × 2 in',
   writeHowManyAs: (mostLabels: number) => `Write how many as a whole number, 1 to ${mostLabels}.`,
   theSheetHasPlaces: (places: number) => `The sheet has places 1 to ${places}.`,
@@ -107,8 +108,8 @@ export const slipSide = {
 };
 
 export const slip = {
-  theSlipOfSays: (pieceNumber: string, size: string, part: string) =>
-    `The slip of ${pieceNumber} says more than fits on ${size} in type that can be read. Choose ${part}a shorter name for the design or the shop.`,
+  theSlipOfSays: (pieceNumber: string, size: string) =>
+    `The slip of ${pieceNumber} says more than fits on ${size} in type that can be read. Choose ${size === 'A7' ? 'A6, or ' : ''}a shorter name for the design or the shop.`,
 };
 
 export const trialPdf = {

@@ -1,4 +1,5 @@
 export const regimenEditor = {
+  lookItOver: 'Look it over',
   lookedOver: 'Looked over',
   best: (best: string) => `best ${best}`,
   atMost: (max: string) => `at most ${max}`,

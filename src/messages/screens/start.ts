@@ -240,6 +240,8 @@ export const uses = {
 };
 
 export const woodFacts = {
+  iCannotSay: 'I cannot say',
+  yesIAmSure: 'Yes, I am sure',
   makersDisagree: ', makers disagree',
   keptOff: (keepOff: string) => ` Kept off ${keepOff}.`,
   itsDustIsPoisonous: ' Its dust is poisonous.',

@@ -82,6 +82,7 @@ export const jars = {
 };
 
 export const lotButtons = {
+  itIsIn: 'It is in',
   sellTins: 'Sell tins',
   sellTinsOf: (number: string) => `Sell tins of ${number}`,
   theyLeaveTheShop: 'They leave the shop',
@@ -380,6 +381,8 @@ export const storesStoresForms = {
 };
 
 export const lifeLine = {
+  opened: 'opened',
+  now: 'now',
   once: (one: string) => `${one} once`,
   times: (one: string, part: number) => `${one} ${part} times`,
   itCameOnWith: (at: string, leftG: string) => `It came on ${at} with ${leftG}`,
@@ -566,6 +569,8 @@ export const storesFile = {
 };
 
 export const stores = {
+  jarsAndTinsToFill: 'Jars and tins to fill',
+  bottlesAtHand: 'Bottles at hand',
   stores: 'Stores',
   startABath: 'Start a bath',
   aVesselThatPieces:

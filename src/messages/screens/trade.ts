@@ -71,6 +71,9 @@ export const alarmSwitch = {
 };
 
 export const cloths = {
+  oilyClothsLayThemFlat: 'Oily cloths: lay them flat',
+  clothsWetWithSolventBurn: 'Cloths wet with solvent burn easily',
+  oilyClothsCanSetFire: 'Oily cloths can set fire to the shop',
   laidFlatSingleOn: 'Laid flat, single, on metal, stone or outdoors',
   underWaterInA: 'Under water in a lidded metal can',
   burntOutdoorsNoSolvent: 'Burnt outdoors, no solvent in them',
@@ -269,6 +272,10 @@ export const ingredientPicker = {
 };
 
 export const cornerPicture = {
+  markedEndNearSide: 'Marked end, near side',
+  otherEndNearSide: 'Other end, near side',
+  otherEndFarSide: 'Other end, far side',
+  markedEndFarSide: 'Marked end, far side',
   whatWillBeRead: 'What will be read',
   acrossDown: (says: string, part: number, part2: number) => `${says}: ${part} % across, ${part2} % down`,
   theMarkedEnd: 'the marked end',

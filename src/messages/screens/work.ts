@@ -3,6 +3,7 @@ export const workWorkActions = {
 };
 
 export const batchPage = {
+  inOrOnIt: (added: string) => `In or on it: ${added}.`,
   notBefore: (name: string, warm: string) => `${name}, not before ${warm}`,
   allStepsDone: (ends: string) => ` All steps done ${ends}`,
   due: (dueAt: string) => `, due ${dueAt}`,
@@ -267,6 +268,9 @@ export const weighPiece = {
 };
 
 export const drinks = {
+  itIsFullMoreWould: 'It is full: more would only lie on top. Stop here.',
+  itSlowsOneMoreThin: 'It slows: one more thin coat, then stop.',
+  itStillDrinksAnotherCoat: 'It still drinks: another coat is taken up.',
   whatItDrinks: 'What it drinks',
   thenWord: ', then ',
   oneCoatWeighedThe: 'One coat weighed; the next tells whether it goes on.',
@@ -275,6 +279,12 @@ export const drinks = {
 };
 
 export const ragNotice = {
+  sayInRendleHowThey: 'Say in Rendle how they lie before you leave; look at them the next morning.',
+  withSolventInThemOutdoors: 'With solvent in them: outdoors, no flame or spark near, and never burnt.',
+  neverInAHeapNever: 'Never in a heap, never in a bin, never in a pocket, never hot-washed or tumble-dried.',
+  orPutAllOfIt: 'Or put all of it under water in a metal can with a lid.',
+  layEachFlatAndSingle: 'Lay each flat and single, on metal, on stone or outdoors, until it is dry and stiff.',
+  clothsPaperPadsGlovesBrushes: 'Cloths, paper, pads, gloves, brushes and oil-soaked dust: all of it counts.',
   today: 'Today',
   oilyClothsSetFire: '▲ Oily cloths set fire to shops',
   clothsWithADrying: 'Cloths with a drying oil in them heat themselves, in hours, with nobody near.',

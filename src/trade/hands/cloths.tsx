@@ -47,9 +47,9 @@ const LIE: Readonly<Record<string, string>> = {
 };
 /** From the worst on. */
 const HEADS = {
-  'self-heating': 'Oily cloths can set fire to the shop',
-  flammable: 'Cloths wet with solvent burn easily',
-  plain: 'Oily cloths: lay them flat',
+  'self-heating': wording.oilyClothsCanSetFire,
+  flammable: wording.clothsWetWithSolventBurn,
+  plain: wording.oilyClothsLayThemFlat,
 } as const satisfies Readonly<Record<ClothLine['hazard'], string>>;
 
 type Kinds = {

@@ -7,7 +7,7 @@ import { DragArea, useHandle } from '@/ui/drag';
 import { TextBox } from '@/ui/field';
 import type { PartCorners } from './corners';
 
-const WHERE = ['Marked end, far side', 'Other end, far side', 'Other end, near side', 'Marked end, near side'] as const;
+const WHERE = [wording.markedEndFarSide, wording.otherEndFarSide, wording.otherEndNearSide, wording.markedEndNearSide] as const;
 export const START_CORNERS: PartCorners = [
   [0.12, 0.25],
   [0.88, 0.25],

@@ -9,8 +9,8 @@ import { reads } from '@/web/reads-here';
 import type { DeviceState } from '@/web/use-device';
 
 const TROUBLE = {
-  overload: 'Too much on the scale: take something off. What was read before is kept.',
-  garbage: 'The scale sends something that cannot be read. Wait, or type what it shows.',
+  overload: wording.tooMuchOnTheScale,
+  garbage: wording.theScaleSendsSomethingThat,
   lost: 'The scale is silent: its cable or battery. The pot stands on it still; type what it shows, or plug it in again.',
 } as const;
 

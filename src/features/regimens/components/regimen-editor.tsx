@@ -19,7 +19,7 @@ import { StepFields } from './step-fields';
 
 const BLANK: Omit<StepDraft, 'key' | 'id'> = {
   kind: 'check',
-  action: 'Look it over',
+  action: wording.lookItOver,
   done: wording.lookedOver,
   setup: '1',
   perPiece: '0.5',

@@ -21,8 +21,8 @@ export type SpeciesChoice = Pick<
 
 const BORDERS: Readonly<Partial<Record<Species['food'], string>>> = { good: 'border-fit', caution: 'border-cure' };
 const ANSWERS = [
-  { value: 'yes', name: 'Yes, I am sure' },
-  { value: 'no', name: 'I cannot say' },
+  { value: 'yes', name: wording.yesIAmSure },
+  { value: 'no', name: wording.iCannotSay },
 ] as const;
 
 /** How a wood stands to food, and what is known for and against it. */

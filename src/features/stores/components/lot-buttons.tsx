@@ -70,7 +70,7 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
           opens={wording.topTheBathUp}
           title={wording.topUp(lot.number)}
           say={wording.whateverGoesInStays}
-          saves="It is in"
+          saves={wording.itIsIn}
           fields={[
             { name: 'from', label: wording.fromLot, options: choose(sources) },
             { name: 'amount', label: wording.howMuch, hint: '2 l, 500 g, 1 lb' },
@@ -142,7 +142,7 @@ function Bottles({ lot, others }: Pick<Props, 'lot' | 'others'>) {
           opens={wording.topItUpLet}
           title={wording.pourInto(lot.number)}
           say={wording.moreOfTheSame}
-          saves="It is in"
+          saves={wording.itIsIn}
           fields={[
             { name: 'from', label: wording.fromLot, options: choose(others) },
             { name: 'amount', label: wording.howMuchGoesIn, hint: '120 g, 100 ml, 4 US fl oz' },
