@@ -1,6 +1,6 @@
 import type { LastReason, Way } from '@/core/batch';
 import type { Consistency, Drying, Heat, Purpose, RagHazard, Went } from '@/core/blend';
-import type { Keeper } from '@/core/care';
+import type { Upkeep } from '@/core/care';
 import type { Heater } from '@/core/caution';
 import type { ClothWay } from '@/core/cloths';
 import {
@@ -116,7 +116,7 @@ export const RAG_WAY_WORDS: Readonly<Record<ClothWay, string>> = {
 };
 
 /** Who looks after a piece, said of its owner. */
-export const KEEPER_WORDS: Readonly<Record<Keeper, string>> = {
+export const UPKEEP_WORDS: Readonly<Record<Upkeep, string>> = {
   're-oils': 're-oils it',
   'will-not': 'will not look after it',
   unknown: 'is not known',

@@ -12,7 +12,7 @@ export {
 } from './changes';
 export { type TooCold, tooColdFor } from './cold';
 export { dayJobs, waitIn } from './dayjobs';
-export { FAULTS, type Fault, faultsFor, waysFor } from './faults';
+export { FAULTS, type Fault, faultsFor, waysBackFor } from './faults';
 export { type Ask, GIVES, type Give, HONEST_SHARE, type Offer, offer, type ShopNow } from './offer';
 export {
   type Fact,
@@ -36,4 +36,4 @@ export { SCUFF_AFTER_DAYS, withScuffs } from './scuffs';
 export { leastUntil, settingFrom } from './setting';
 export type { Task } from './task';
 export { isOfRegimen, readTaskKey, stepOfTask } from './task-key';
-export { WAYS, type Way } from './ways';
+export { WAYS, type Way } from './ways-back';

@@ -3,7 +3,7 @@ import { type Fact, turnsOf } from './progress';
 import type { DwellBound } from './schedule';
 import { againAfter, type Task } from './task';
 import { readTaskKey, stepOfTask, type TaskKey, withKey, writeTaskKey } from './task-key';
-import { type Mended, WAY_STEPS, type Way } from './ways';
+import { type Mended, WAY_STEPS, type Way } from './ways-back';
 
 /** Stands for the place after the last step. */
 export const AT_THE_END = 'end';

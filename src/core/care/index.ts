@@ -4,5 +4,5 @@ export { bestBottle, treatmentsAYear } from './bottle';
 export { care, intervalOf } from './care';
 export { CARE_CLASSES, type CareClass, careTraits } from './classes';
 export { ownInterval, taughtDays } from './learn';
-export { KEEPERS, type Keeper, LANGUAGES, type Language, USES, type Use, WASHES, type Wash } from './schema';
+export { LANGUAGES, type Language, UPKEEPS, type Upkeep, USES, type Use, WASHES, type Wash } from './schema';
 export { COUNTRIES, careInSeason, looksFrom } from './season';

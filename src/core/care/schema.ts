@@ -8,8 +8,8 @@ export const USES = ['daily', 'weekly', 'occasional'] as const;
 export const LANGUAGES = ['en', 'de', 'fr', 'es'] as const;
 export type Language = (typeof LANGUAGES)[number];
 /** Who will look after a piece. */
-export const KEEPERS = ['re-oils', 'will-not', 'unknown'] as const;
-export type Keeper = (typeof KEEPERS)[number];
+export const UPKEEPS = ['re-oils', 'will-not', 'unknown'] as const;
+export type Upkeep = (typeof UPKEEPS)[number];
 export const WASHES = ['wipe', 'hand', 'soak'] as const;
 
 export const CareInput = z.object({

@@ -271,7 +271,7 @@ function ruleReasons(regimen: Regimen, lots: Choice['lots'], wish: FinishWish, c
     wood: wish.woodId ?? '',
     regimen,
     lots: lots.map(({ slot, lot }) => asGuideLot(slot, lot)),
-    keeper: wish.owner,
+    upkeep: wish.owner,
   };
   const own = wish.rules ?? [];
   const says = ({ question, school }: Pick<OwnRule, 'question' | 'school'>): string =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { closesWhenLaid, clothHazard, inSession, lookFromMs, makesCloths, waysFor, worstHazard } from '.';
+import { closesWhenLaid, clothHazard, clothWaysFor, inSession, lookFromMs, makesCloths, worstHazard } from '.';
 import { LOOK_AFTER_HOURS } from './look';
 import { SESSION_HOURS } from './session';
 
@@ -31,8 +31,8 @@ describe('oily cloths', () => {
     expect([closesWhenLaid('plain'), closesWhenLaid('flammable'), closesWhenLaid('self-heating')]).toEqual([true, false, false]);
   });
   it('are never burnt with solvent in them', () => {
-    expect(waysFor('self-heating', false)).toContain('burnt');
-    expect(waysFor('self-heating', true)).not.toContain('burnt');
-    expect(waysFor('flammable', false)).not.toContain('burnt');
+    expect(clothWaysFor('self-heating', false)).toContain('burnt');
+    expect(clothWaysFor('self-heating', true)).not.toContain('burnt');
+    expect(clothWaysFor('flammable', false)).not.toContain('burnt');
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { waysFor } from '@/core/batch';
+import { waysBackFor } from '@/core/batch';
 import { SHIPPED } from '@/core/material';
 import { lastGrit, REGIMENS } from '@/core/regimen';
 import {
@@ -34,7 +34,7 @@ const facts = (more: Partial<GuideFacts> = {}): GuideFacts => ({
   wood: 'sycamore',
   regimen: regimenOf('thin-drying'),
   lots: [lot('tung-oil')],
-  keeper: null,
+  upkeep: null,
   ...more,
 });
 const rule = (question: string, school: string) => ({ question, school, reason: 'we saw it', at: 0 });
@@ -47,7 +47,7 @@ describe('symptoms of the guide', () => {
       expect(findSymptom(id), id).toBeDefined();
       const fault = faultOfSymptom(id);
       // A split and a rancid piece have no way back: the book says what becomes of them.
-      if (fault !== 'split' && fault !== 'rancid') expect(fault && waysFor(fault, 0).length, id).toBeGreaterThan(0);
+      if (fault !== 'split' && fault !== 'rancid') expect(fault && waysBackFor(fault, 0).length, id).toBeGreaterThan(0);
     }
     expect(faultOfSymptom('grainy-paste')).toBeUndefined();
   });
@@ -82,8 +82,8 @@ describe('rules of the guide', () => {
     ['driers', 'not-on-food', { lots: [lot('linseed-boiled-driers')], uses: ['hands'] }, true],
     ['film', 'never', { regimen: regimenOf('wiping-build') }, false],
     ['mineral-oil', 'none', { lots: [lot('mineral-oil', 'never')] }, false],
-    ['drying-on-boards', 'by-owner', { keeper: 're-oils' }, false],
-    ['drying-on-boards', 'by-owner', { keeper: 'unknown' }, true],
+    ['drying-on-boards', 'by-owner', { upkeep: 're-oils' }, false],
+    ['drying-on-boards', 'by-owner', { upkeep: 'unknown' }, true],
     ['drying-on-boards', 'by-owner', {}, null],
     ['wax', 'last-thin', { regimen: regimenOf('paste-only'), uses: ['hot-food'] }, false],
     ['bath', 'no', { regimen: regimenOf('bath') }, false],

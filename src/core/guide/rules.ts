@@ -15,7 +15,7 @@ export type GuideFacts = {
     readonly drying: 'drying' | 'never' | 'mixed';
     readonly allergens: readonly string[];
   }[];
-  readonly keeper: 're-oils' | 'will-not' | 'unknown' | null;
+  readonly upkeep: 're-oils' | 'will-not' | 'unknown' | null;
 };
 
 /** Whether a school is kept to; null where it says nothing of such a piece. */
@@ -108,7 +108,7 @@ const spalted = isWood('spalted');
 const SCHOOLS: Readonly<Record<string, Readonly<Record<string, Keeps>>>> = {
   'drying-on-boards': {
     'by-owner': (facts) =>
-      facts.keeper === null || !hasOil(facts) ? null : facts.keeper === 're-oils' ? nothingDries(facts) : dries(facts),
+      facts.upkeep === null || !hasOil(facts) ? null : facts.upkeep === 're-oils' ? nothingDries(facts) : dries(facts),
     drying: (facts) => when(hasOil(facts), dries(facts)),
     never: (facts) => when(hasOil(facts), nothingDries(facts)),
   },

@@ -26,8 +26,8 @@ export type Question = z.output<typeof Question>;
 export const WHERES = ['bench', 'tin', 'owner'] as const;
 
 /** One look at a symptom: what tells it apart, its cause, the way back, and what to do otherwise next time. */
-export const Look = z.object({ tells: says, cause: says, back: says, next: says });
-export const Symptom = z.object({ id, says, where: z.enum(WHERES), looks: z.array(Look).min(1) });
+export const SymptomLook = z.object({ tells: says, cause: says, back: says, next: says });
+export const Symptom = z.object({ id, says, where: z.enum(WHERES), looks: z.array(SymptomLook).min(1) });
 export type Symptom = z.output<typeof Symptom>;
 
 /** What is done before anything else. */

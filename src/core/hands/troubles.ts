@@ -1,4 +1,4 @@
-import { type Fault, faultsFor, type Progress, type Way, waysFor } from '@/core/batch';
+import { type Fault, faultsFor, type Progress, type Way, waysBackFor } from '@/core/batch';
 import type { Surface } from '@/core/piece';
 import { groupBy, MS_PER_HOUR, MS_PER_MINUTE } from '@/core/quantity';
 import { endsCoat, laysCoat } from '@/core/regimen';
@@ -45,12 +45,12 @@ export function amissNow(
   const mayGum = possible.includes('gummed') && !byFault.has('gummed') && overdue > 0;
   const missed = mayGum && next !== undefined && endsCoat(next.step) && !recoveries.some((one) => one.beforeTask === next.key);
   return [
-    ...(missed ? [{ key: 'missed' as const, fault: 'gummed' as const, ways: waysFor('gummed', overdue) }] : []),
+    ...(missed ? [{ key: 'missed' as const, fault: 'gummed' as const, ways: waysBackFor('gummed', overdue) }] : []),
     ...[...byFault].map(([fault, on]) => ({
       key: fault,
       fault,
       surfaces: [...new Set(on.map(({ surface }) => surface))],
-      ways: next ? waysFor(fault, overdue, coated) : [],
+      ways: next ? waysBackFor(fault, overdue, coated) : [],
     })),
   ];
 }

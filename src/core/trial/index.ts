@@ -15,6 +15,6 @@ export { fieldsOn, layFields } from './layout';
 export { powerOf } from './power';
 export { MOST_SCORES } from './schema';
 export { type Evenness, evenness, solidsPerM2 } from './solids';
-export { answerOf, type Lies, meansOver, type Said, type TrialFacts, type Value, valuesOf } from './tally';
+export { answerOf, type GivenScore, type Lies, meansOver, type TrialFacts, type Value, valuesOf } from './tally';
 export { type Taught, taught, type Washed } from './teach';
 export { type TreatmentAnswer, type TrialAnswer, type TrialVerdict, trial } from './trial';

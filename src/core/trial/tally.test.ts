@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { answerOf, evenness, kindTraits, meansOver, rangeOf, type Said, solidsPerM2, TRIAL_KINDS, taught, valuesOf } from '.';
+import {
+  answerOf,
+  evenness,
+  type GivenScore,
+  kindTraits,
+  meansOver,
+  rangeOf,
+  solidsPerM2,
+  TRIAL_KINDS,
+  taught,
+  valuesOf,
+} from '.';
 import { MOST_TAUGHT } from './teach';
 
 const LIES = [1, 2, 3].flatMap((board) => [
@@ -7,7 +18,7 @@ const LIES = [1, 2, 3].flatMap((board) => [
   { board, place: 2, treatment: board === 2 ? 'oil' : 'bare' },
 ]);
 const facts = { lies: LIES, treatments: ['bare', 'oil'], bare: 'bare', scores: [], pictures: [] };
-const said = (board: number, place: number, value: number, more: Partial<Said> = {}): Said => ({
+const said = (board: number, place: number, value: number, more: Partial<GivenScore> = {}): GivenScore => ({
   board,
   place,
   value,

@@ -6,7 +6,7 @@ import { type TrialAnswer, trial } from './trial';
 /** A treatment of a trial and the places its fields lie at. */
 export type Lies = { readonly board: number; readonly place: number; readonly treatment: string };
 /** A score as somebody gave it. */
-export type Said = {
+export type GivenScore = {
   readonly board: number;
   readonly place: number;
   readonly cycle: number;
@@ -31,7 +31,7 @@ export type Value = {
 };
 
 /** Of one person's scores of a field the last stands; of several people's the mean. */
-function saidValues(scores: readonly Said[], lies: readonly Lies[]): Value[] {
+function saidValues(scores: readonly GivenScore[], lies: readonly Lies[]): Value[] {
   const cells = groupBy(scores, ({ board, place, cycle, kind }) => JSON.stringify([board, place, cycle, kind]));
   return [...cells.values()].flatMap((cell) => {
     const [first] = cell;
@@ -77,7 +77,7 @@ export type TrialFacts = {
   /** Treatments in their order, the bare one by its id. */
   readonly treatments: readonly string[];
   readonly bare: string;
-  readonly scores: readonly Said[];
+  readonly scores: readonly GivenScore[];
   readonly pictures: readonly ReadPicture[];
 };
 

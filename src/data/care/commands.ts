@@ -1,5 +1,5 @@
 import 'server-only';
-import { care, careInSeason, type Keeper, type Language, looksFrom, taughtDays, type Use, type Wash } from '@/core/care';
+import { care, careInSeason, type Language, looksFrom, taughtDays, type Upkeep, type Use, type Wash } from '@/core/care';
 import { addDays, atPath, fail, ok, type Result } from '@/core/quantity';
 import type { OwnCare } from '@/core/regimen';
 import { type By, command } from '../command';
@@ -23,7 +23,7 @@ export type Sale = {
   readonly soldOn: string;
   readonly use: Use;
   readonly wash: Wash;
-  readonly upkeep: Keeper;
+  readonly upkeep: Upkeep;
   readonly language?: Language;
   /** ISO code of the country it goes to; null where not known. */
   readonly country?: string | null;

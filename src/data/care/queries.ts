@@ -140,7 +140,7 @@ function readSold(db: Db, today: string): SoldRow[] {
 }
 
 /** A look that an owner has before them. */
-export type Look = Pick<SoldRow, 'number' | 'ordinal' | 'tag'> & {
+export type CareLook = Pick<SoldRow, 'number' | 'ordinal' | 'tag'> & {
   readonly dueOn: string;
   readonly speciesId: string;
   readonly design: string;
@@ -148,7 +148,7 @@ export type Look = Pick<SoldRow, 'number' | 'ordinal' | 'tag'> & {
 };
 
 /** Looks of pieces that are still in use and whose owner is known, over some days, the earliest first. */
-export const looksBetween = (db: Db, from: string, until: string): Look[] =>
+export const careLooksBetween = (db: Db, from: string, until: string): CareLook[] =>
   db
     .select({
       dueOn: careEvent.dueOn,

@@ -40,7 +40,7 @@ export function takeSide(
 
 /** What a batch is to the guide's rules. */
 export const guideFactsOf = (
-  batch: Pick<Batch, 'design' | 'species' | 'regimen' | 'lots' | 'keeper'>,
+  batch: Pick<Batch, 'design' | 'species' | 'regimen' | 'lots' | 'upkeep'>,
   catalogue: Catalogue,
 ): GuideFacts => ({
   catalogue,
@@ -53,7 +53,7 @@ export const guideFactsOf = (
     drying: lot.nature?.drying ?? 'mixed',
     allergens: lot.nature?.allergens ?? [],
   })),
-  keeper: batch.keeper,
+  upkeep: batch.upkeep,
 });
 
 /** What this shop has made by one side of a question, and what came of it. */

@@ -1,7 +1,7 @@
 import 'server-only';
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import type { RagHazard } from '@/core/blend';
-import { type ClothWay, closesWhenLaid, inSession, lookFromMs, waysFor, worstHazard } from '@/core/cloths';
+import { type ClothWay, closesWhenLaid, clothWaysFor, inSession, lookFromMs, worstHazard } from '@/core/cloths';
 import { fail, ok, type Result } from '@/core/quantity';
 import { type By, command } from '../command';
 import type { Db } from '../db';
@@ -86,7 +86,7 @@ export const layRags = (db: Db, lines: readonly SeenLine[], way: ClothWay, by: B
 function layOne(tx: Db, { id, version }: SeenLine, way: ClothWay, by: By): Result<void> {
   const line = tx.select().from(ragLine).where(eq(ragLine.id, id)).get();
   if (!line) return fail('not-found', 'id');
-  if (!waysFor(line.hazard, line.vapour).includes(way)) return fail('never-burnt', 'way');
+  if (!clothWaysFor(line.hazard, line.vapour).includes(way)) return fail('never-burnt', 'way');
   const closed = closesWhenLaid(line.hazard) ? { checkedAt: by.nowMs, checkedBy: by.personId } : {};
   const changed = tx
     .update(ragLine)

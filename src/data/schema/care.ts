@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, index, integer, real, sqliteTable, text, unique, uniqueIndex } from 'drizzle-orm/sqlite-core';
-import { CARE_CLASSES, KEEPERS, LANGUAGES, USES, WASHES } from '@/core/care';
+import { CARE_CLASSES, LANGUAGES, UPKEEPS, USES, WASHES } from '@/core/care';
 import { moment } from './shared';
 import { person } from './shop';
 import { lot } from './stores';
@@ -104,7 +104,7 @@ export const carePlan = sqliteTable('care_plan', {
   careClass: text('care_class', { enum: CARE_CLASSES }).notNull(),
   use: text('use', { enum: USES }).notNull(),
   wash: text('wash', { enum: WASHES }).notNull(),
-  upkeep: text('upkeep', { enum: KEEPERS }).notNull(),
+  upkeep: text('upkeep', { enum: UPKEEPS }).notNull(),
   intervalDays: integer('interval_days'),
   /** The maker's own days between looks and own words, where the piece was made with a care of its own. */
   ownDays: integer('own_days'),

@@ -11,7 +11,7 @@ import {
   unique,
 } from 'drizzle-orm/sqlite-core';
 import { z } from 'zod';
-import { CARE_CLASSES, KEEPERS } from '@/core/care';
+import { CARE_CLASSES, UPKEEPS } from '@/core/care';
 import { CHECK_KINDS } from '@/core/cure';
 import { ORIGINS, OwnWoodFacts, PIECE_USES } from '@/core/material';
 import { FINISH_CLASSES } from '@/core/piece';
@@ -147,7 +147,7 @@ export const batch = sqliteTable(
     dueAt: moment('due_at'),
     /** What it is for where that is narrower than its design; who will look after it. Null: as the design says, and not known. */
     uses: json('uses', z.array(z.enum(PIECE_USES)).readonly()),
-    keeper: text('keeper', { enum: KEEPERS }),
+    upkeep: text('keeper', { enum: UPKEEPS }),
     /** Of what is made to order: for whom, and what was wished. The promised day is when it is due. */
     customer: text('customer').notNull().default(''),
     wishes: text('wishes').notNull().default(''),

@@ -274,9 +274,9 @@ describe('what is said beside the book', () => {
     const of = begin(
       'soap',
       {},
-      { customer: 'Aldo', wishes: 'round corners', keeper: 'will-not', ownCare: { days: 60, words: 'Ask the sea.' } },
+      { customer: 'Aldo', wishes: 'round corners', upkeep: 'will-not', ownCare: { days: 60, words: 'Ask the sea.' } },
     );
-    expect([of.customer, of.wishes, of.keeper, careOf(of)]).toEqual([
+    expect([of.customer, of.wishes, of.upkeep, careOf(of)]).toEqual([
       'Aldo',
       'round corners',
       'will-not',

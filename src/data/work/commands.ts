@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { byLabelCoats, scheduleOf } from '@/core/batch';
 import { setsInTin } from '@/core/blend';
-import type { Keeper } from '@/core/care';
+import type { Upkeep } from '@/core/care';
 import type { Catalogue, Origin, PieceUse } from '@/core/material';
 import { fits, type Geometry } from '@/core/piece';
 import { fail, type Issue, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
@@ -75,7 +75,7 @@ export type NewBatch = {
   readonly beyondWhy?: string;
   /** What it is for, narrower than its design; who will look after it; for whom, and what was wished. */
   readonly uses?: readonly PieceUse[] | null;
-  readonly keeper?: Keeper | null;
+  readonly upkeep?: Upkeep | null;
   readonly customer?: string;
   readonly wishes?: string;
   readonly ownCare?: OwnCare | null;

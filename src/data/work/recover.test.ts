@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { waysFor } from '@/core/batch';
+import { waysBackFor } from '@/core/batch';
 import type { Db } from '../db';
 import { demoDb, lastEntryOf, reportOf } from '../testing';
 import { findBatchId, loadBatch } from './batch';
@@ -77,9 +77,9 @@ describe('ways back', () => {
     expect(next()?.task.key).toBe('coat-3');
   });
   it('want the pad once a day has passed', () => {
-    expect(waysFor('gummed', 60)[0]).toBe('rewet');
-    expect(waysFor('gummed', 25 * 60)[0]).toBe('pad-off');
-    expect(waysFor('split', 0)).toEqual([]);
+    expect(waysBackFor('gummed', 60)[0]).toBe('rewet');
+    expect(waysBackFor('gummed', 25 * 60)[0]).toBe('pad-off');
+    expect(waysBackFor('split', 0)).toEqual([]);
   });
   it('that are wiped daily come again until the paper is clean', () => {
     say('wipe-2', 0);

@@ -2,7 +2,7 @@ import 'server-only';
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import type { Language } from '@/core/care';
 import { groupBy } from '@/core/quantity';
-import type { Look } from '@/data/care/queries';
+import type { CareLook } from '@/data/care/queries';
 import { tagOf } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { calendar as wording } from '@/messages/screens/care';
@@ -43,7 +43,7 @@ export function calendarOf(pieces: readonly Looked[]): string {
 }
 
 /** Owners' looks for the shop: one entry a day, with the pieces that are looked at and the first letters of who has them. */
-export function looksCalendar(looks: readonly Look[]): string {
+export function looksCalendar(looks: readonly CareLook[]): string {
   const calendar = emptyCalendar(wording.ownersLooks);
   for (const [day, due] of groupBy(looks, (one) => one.dueOn))
     calendar.createEvent({

@@ -20,7 +20,7 @@ import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';
 import { Bottles } from './bottles';
-import { Letters, Said } from './letters';
+import { Letters, OwnerReports } from './letters';
 import { releasedRing } from './slip';
 
 /** A look that is due within so many days stands at the top. */
@@ -80,7 +80,7 @@ function Everything({ db, sold, today, nowMs, zone, search }: AllProps) {
           </li>
         ))}
       </ul>
-      <Said reports={unseenReports(db)} zone={zone} />
+      <OwnerReports reports={unseenReports(db)} zone={zone} />
       <div className="mt-8 mb-1 flex flex-wrap items-baseline justify-between gap-4">
         <h2>
           {wording.soldOwnersLooksDue}

@@ -26,7 +26,7 @@ const FOLDED_FROM = 4;
 const LETTERS_SHOWN = 20;
 
 /** What owners said that nobody here has read yet. */
-export function Said({ reports, zone }: { readonly reports: readonly ReportRow[]; readonly zone: string }) {
+export function OwnerReports({ reports, zone }: { readonly reports: readonly ReportRow[]; readonly zone: string }) {
   if (reports.length === 0) return null;
   return (
     <section>

@@ -2,7 +2,7 @@ import 'server-only';
 import { LANGUAGES, type Language } from '@/core/care';
 import { dateOf, MS_PER_DAY } from '@/core/quantity';
 import { codesOf } from '@/data/care/owners';
-import { findSold, looksBetween } from '@/data/care/queries';
+import { careLooksBetween, findSold } from '@/data/care/queries';
 import { now } from '@/data/clock';
 import { database } from '@/data/db';
 import { theShop } from '@/data/shop/queries';
@@ -79,7 +79,7 @@ export async function shopCalendar(request: Request): Promise<Response> {
   const { db, shop, nowMs } = await session();
   const [today, until] = [dateOf(nowMs, shop.zone), dateOf(nowMs + AHEAD_MS, shop.zone)];
   const owner = new URL(request.url).searchParams.get('owner');
-  if (owner === null) return asCalendar('looks', looksCalendar(looksBetween(db, today, until)));
+  if (owner === null) return asCalendar('looks', looksCalendar(careLooksBetween(db, today, until)));
   const pieces = codesOf(db, Number(owner)).flatMap((code) => {
     const sold = findSold(db, code, nowMs);
     if (!sold) return [];

@@ -5,7 +5,7 @@ import { LANGUAGES } from '@/core/care';
 import type { About } from '@/core/letters';
 import { SPECIES } from '@/core/material';
 import { BASE_READS } from '@/core/quantity';
-import { findSold, looksBetween, soldPieces } from '@/data/care/queries';
+import { careLooksBetween, findSold, soldPieces } from '@/data/care/queries';
 import { theShop } from '@/data/shop/queries';
 import { allLots, type KnownLot } from '@/data/stores/queries';
 import { demoDb } from '@/data/testing';
@@ -211,7 +211,7 @@ describe('dates for a calendar', () => {
     expect(Math.max(...text.split('\r\n').map((line) => Buffer.byteLength(line)))).toBeLessThanOrEqual(75);
   });
   it('hold the shop’s looks by day, with no more of a name than its letters', () => {
-    const looks = looksBetween(demoDb(NOW), '2031-03-03', '2031-06-30');
+    const looks = careLooksBetween(demoDb(NOW), '2031-03-03', '2031-06-30');
     const events = new ICAL.Component(ICAL.parse(looksCalendar(looks)))
       .getAllSubcomponents('vevent')
       .map((one) => new ICAL.Event(one));

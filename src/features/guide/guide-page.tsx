@@ -1,6 +1,6 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
-import { type Fault, waysFor } from '@/core/batch';
+import { type Fault, waysBackFor } from '@/core/batch';
 import {
   faultOfSymptom,
   findQuestion,
@@ -214,7 +214,7 @@ function SeenHere({ question, db, nowMs }: { readonly question: Question; readon
 
 /** Where a way back is taken up: in the coat book of a piece that is here, or from the page of one that is sold. */
 function InTheBook({ fault }: { readonly fault: Fault }) {
-  const ways = waysFor(fault, 0);
+  const ways = waysBackFor(fault, 0);
   return (
     <section aria-label={wording.theWayBackIn} className="mt-4 max-w-prose border-ink border-l-8 bg-paper px-4 py-3">
       <h2>{wording.onAPieceThat}</h2>

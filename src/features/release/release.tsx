@@ -313,7 +313,7 @@ function Decided({ batch, unsold, who, zone, currency, today, record, bottles, j
         <SellForm
           taught={taught}
           batchId={batch.id}
-          keeper={batch.keeper}
+          upkeep={batch.upkeep}
           customer={batch.customer}
           unsold={unsold}
           currency={currency}

@@ -81,7 +81,7 @@ export async function overYears(input: unknown): Promise<Answer<{ readonly first
 export async function start(input: unknown): Promise<Answer<{ readonly number: string }>> {
   const Start = StartFields.omit({ tree: true, list: true }).extend({ treeKnown: z.boolean() });
   return act(Start, input, (db, typed, by) => {
-    const { start: startText, due, beyond, careDays, careWords, glueName, glueFood, added, keeper, roughOn, ...rest } = typed;
+    const { start: startText, due, beyond, careDays, careWords, glueName, glueFood, added, upkeep, roughOn, ...rest } = typed;
     const read = reader();
     const { zone } = theShop(db);
     const startAt = startText === '' ? by.nowMs : read.take('start', instantOf(startText, zone));
@@ -91,7 +91,7 @@ export async function start(input: unknown): Promise<Answer<{ readonly number: s
     const more = {
       ownCare,
       glue: glueOf(glueName, glueFood, added),
-      keeper: keeper === '' ? null : keeper,
+      upkeep: upkeep === '' ? null : upkeep,
       roughOn: roughOn === '' ? null : roughOn,
     };
     const started = startBatch(db, { ...rest, ...more, startAt, dueAt, beyondWhy: beyond }, by);

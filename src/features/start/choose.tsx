@@ -244,7 +244,7 @@ function startOf(
   for (const { slot, lot } of lots) asked.set(`lot.${slot}`, String(lot.id));
   // What it is for and who keeps it go with it, to the batch and the slip.
   for (const use of wish.uses) asked.append('uses', use);
-  asked.set('keeper', wish.owner);
+  asked.set('upkeep', wish.owner);
   if (wood !== '') asked.set('wood', wood);
   if (piece !== null) asked.set('piece', String(piece));
   return `/work/new?${asked.toString()}`;

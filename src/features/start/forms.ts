@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { KEEPERS } from '@/core/care';
+import { UPKEEPS } from '@/core/care';
 import { byName, typedCount } from '@/core/contract';
 import { FOOD_VERDICTS, ORIGINS, PIECE_USES } from '@/core/material';
 import { Geometry, geometryOf, oddSizes, PART_SHAPES, Solid } from '@/core/piece';
@@ -99,7 +99,7 @@ export const StartFields = z.object({
   pieces: typedCount('pieces'),
   /** What this batch is for, narrower than its design; null: as its design says. */
   uses: z.array(z.enum(PIECE_USES)).max(PIECE_USES.length).min(1).nullable(),
-  keeper: z.union([z.enum(KEEPERS), z.literal('')]),
+  upkeep: z.union([z.enum(UPKEEPS), z.literal('')]),
   customer: z.string().trim().max(120),
   wishes: z.string().trim().max(400),
   careDays: z.string().max(20),

@@ -16,7 +16,7 @@ import { notesOf, verdictsOf } from '@/data/work/notes';
 import { estimatedGrams } from '@/data/work/record';
 import { movesOf, sourceOf } from '@/data/work/split';
 import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
-import { ADDED_WORDS, KEEPER_WORDS, noticesInWords, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { ADDED_WORDS, noticesInWords, ORIGIN_WORDS, UPKEEP_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { batchPage as wording } from '@/messages/screens/work';
 import { cautionsWith, warmingWords } from '@/trade/cautions';
 import { BatchSign } from '@/trade/drawing/batch-sign';
@@ -366,7 +366,7 @@ function OrderOf({ batch, shop }: Pick<Of, 'batch' | 'shop'>) {
       ? ''
       : wording.madeFor(batch.customer, batch.dueAt ? wording.promised(dayAndDate(batch.dueAt, shop.zone)) : ''),
     batch.wishes === '' ? '' : wording.wished(batch.wishes),
-    batch.keeper === null ? '' : wording.itsOwner(KEEPER_WORDS[batch.keeper]),
+    batch.upkeep === null ? '' : wording.itsOwner(UPKEEP_WORDS[batch.upkeep]),
     batch.glue === null || batch.glue.name === '' ? '' : wording.gluedWith(batch.glue.name),
     batch.glue === null || batch.glue.with.length === 0
       ? ''
@@ -391,7 +391,7 @@ const againOf = (batch: Batch): string => {
     again: String(batch.id),
   });
   for (const [slot, lot] of Object.entries(batch.materials)) asked.set(`lot.${slot}`, String(lot.id));
-  if (batch.keeper) asked.set('keeper', batch.keeper);
+  if (batch.upkeep) asked.set('upkeep', batch.upkeep);
   for (const use of batch.uses ?? []) asked.append('uses', use);
   return `/work/new?${asked.toString()}`;
 };

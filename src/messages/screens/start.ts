@@ -94,7 +94,7 @@ export const needs = {
 export const orderFields = {
   forWord: (customer: string) => `for ${customer}`,
   thisTimeFor: (uses: string) => `this time for ${uses}`,
-  itsOwner: (keeper: string) => `its owner ${keeper}`,
+  itsOwner: (upkeep: string) => `its owner ${upkeep}`,
   withACareOf: 'with a care of its own',
   madeToOrderOr: 'Made to order, or with a care of its own',
   forLessThanIts: 'For less than its design, made to order, or with a care of its own',

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { CLOTH_WAYS, type ClothWay, lookFromMs, waysFor } from '@/core/cloths';
+import { CLOTH_WAYS, type ClothWay, clothWaysFor, lookFromMs } from '@/core/cloths';
 import { MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
 import { cloths as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
@@ -98,7 +98,7 @@ function HowTheyLie({ lines, nowMs, zone, onDone }: Of & { readonly onDone: () =
   const [elsewhere, setElsewhere] = useState<readonly number[]>([]);
   const { fault, answer } = useAnswer();
   const alike = lines.filter((line) => !elsewhere.includes(line.id));
-  const ways = CLOTH_WAYS.filter((way) => alike.every((line) => waysFor(line.hazard, line.vapour).includes(way)));
+  const ways = CLOTH_WAYS.filter((way) => alike.every((line) => clothWaysFor(line.hazard, line.vapour).includes(way)));
   return (
     <section>
       <p className="mb-2 text-soft">{wording.clothsPaperPadsGloves}</p>

@@ -20,7 +20,7 @@ import { ShopZone } from '@/ui/zone';
 import { catalogue } from '@/web/catalogue-here';
 import { isNetwork } from '@/web/door';
 import { isDim, session } from '@/web/session';
-import { Ways } from '@/web/ways';
+import { ShopHere } from '@/web/shop-here';
 import { lookOf } from '../drawing/look';
 import { HandStrip } from '../hands/hand-strip';
 import { cabinetTroubles } from '../hands/moment';
@@ -87,7 +87,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
   const damage = knownDamage();
   const doubt = doubtWords(clockDoubt(db, nowMs), nowMs, shop.zone);
   return (
-    <Ways reads={shop.reads} own={own} ownWoods={ownWoods}>
+    <ShopHere reads={shop.reads} own={own} ownWoods={ownWoods}>
       <div className="flex min-h-screen flex-col bench:flex-row">
         <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
           {wording.toTheContent}
@@ -136,6 +136,6 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
           </main>
         </div>
       </div>
-    </Ways>
+    </ShopHere>
   );
 }

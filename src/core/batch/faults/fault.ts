@@ -1,4 +1,4 @@
-import type { Way } from '../ways';
+import type { Way } from '../ways-back';
 
 /** What can be seen amiss on a surface, and all that is true of it. */
 export type FaultKind = {

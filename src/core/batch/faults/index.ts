@@ -1,4 +1,4 @@
-import type { Way } from '../ways';
+import type { Way } from '../ways-back';
 import { bark } from './bark';
 import { cutThrough } from './cut-through';
 import { damp } from './damp';
@@ -64,7 +64,7 @@ export const faultsFor = (dries: boolean, coated = true): readonly Fault[] =>
 export const GUMMED_PAST_MIN = 24 * 60;
 
 /** The ways back for a fault, the one that suits first: past a day gummed surplus wants the pad; before any finish is on, sanding is all. */
-export function waysFor(fault: Fault, overdueMin: number, coated = true): readonly Way[] {
+export function waysBackFor(fault: Fault, overdueMin: number, coated = true): readonly Way[] {
   const { sandedOut, ways } = FAULT_KINDS[fault];
   if (!coated) return sandedOut ? ['sand-again'] : [];
   return fault === 'gummed' && overdueMin > GUMMED_PAST_MIN ? [...ways].reverse() : ways;

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { z } from 'zod';
-import { COUNTRIES, type Keeper, LANGUAGES } from '@/core/care';
+import { COUNTRIES, LANGUAGES, type Upkeep } from '@/core/care';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
 import { sellForm as wording } from '@/messages/screens/release';
 import { Unsell } from '@/trade/unsell';
@@ -29,8 +29,8 @@ type Props = {
   readonly bottle: string;
   /** What a piece is to sell for, as typed under its cost; may be empty. */
   readonly price: string;
-  /** Who was thought of as its keeper and its buyer when it was begun. */
-  readonly keeper: Keeper | null;
+  /** Who was thought of as its upkeep and its buyer when it was begun. */
+  readonly upkeep: Upkeep | null;
   readonly customer: string;
 };
 
@@ -38,7 +38,7 @@ const names = new Intl.DisplayNames('en-GB', { type: 'region' });
 const COUNTRY_CHOICES = COUNTRIES.map((id) => ({ id, name: names.of(id) ?? id })).sort((a, b) => a.name.localeCompare(b.name));
 
 /** Sells some of a released batch: who, how it will be used and washed, and the bottle in the box; each piece gets a slip of its own. */
-export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price, keeper, customer, taught }: Props) {
+export function SellForm({ batchId, unsold, currency, today, bottles, bottle, price, upkeep, customer, taught }: Props) {
   const [codes, setCodes] = useState<readonly string[]>([]);
   const form = useForm<SaleTyped, { readonly codes: readonly string[] }>({
     schema: SaleFields,
@@ -50,7 +50,7 @@ export function SellForm({ batchId, unsold, currency, today, bottles, bottle, pr
       soldOn: today,
       use: 'weekly',
       wash: 'hand',
-      upkeep: keeper ?? 're-oils',
+      upkeep: upkeep ?? 're-oils',
       language: 'en',
       country: '',
       bottle: bottles.some((one) => String(one.lotId) === bottle) ? bottle : '',

@@ -1,6 +1,6 @@
-import { KEEPERS } from '@/core/care';
+import { UPKEEPS } from '@/core/care';
 import { PIECE_USES } from '@/core/material';
-import { KEEPER_WORDS, USE_WORDS } from '@/messages';
+import { UPKEEP_WORDS, USE_WORDS } from '@/messages';
 import { orderFields as wording } from '@/messages/screens/start';
 import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
@@ -14,7 +14,7 @@ function says({ form: { values }, chosen }: Props): string {
   const said = [
     values.customer.trim() === '' ? '' : wording.forWord(values.customer.trim()),
     values.uses === null ? '' : wording.thisTimeFor(values.uses.map((use) => USE_WORDS[use]).join(', ')),
-    values.keeper === '' ? '' : wording.itsOwner(KEEPER_WORDS[values.keeper]),
+    values.upkeep === '' ? '' : wording.itsOwner(UPKEEP_WORDS[values.upkeep]),
     values.careDays.trim() === '' && values.careWords.trim() === '' ? '' : wording.withACareOf,
   ].filter(Boolean);
   return said.length > 0 ? said.join('; ') : chosen.isMixed ? wording.madeToOrderOr : wording.forLessThanIts;
@@ -52,11 +52,11 @@ export function OrderFields({ form, chosen }: Props) {
       )}
       <div className="grid gap-x-4 bench:grid-cols-2">
         <TextField label={wording.madeFor} {...form.field('customer')} hint={wording.aNameItCan} />
-        <SelectField label={wording.itsOwner2} {...form.field('keeper')}>
+        <SelectField label={wording.itsOwner2} {...form.field('upkeep')}>
           <option value="">{wording.isNotThoughtOf}</option>
-          {KEEPERS.map((one) => (
+          {UPKEEPS.map((one) => (
             <option key={one} value={one}>
-              {KEEPER_WORDS[one]}
+              {UPKEEP_WORDS[one]}
             </option>
           ))}
         </SelectField>

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useDeferredValue, useRef } from 'react';
 import type { z } from 'zod';
 import type { ShopNow } from '@/core/batch';
-import { KEEPERS } from '@/core/care';
+import { UPKEEPS } from '@/core/care';
 import { asGuideLot } from '@/core/choose';
 import { type LotChoice, needsOf } from '@/core/cost';
 import { type GuideWarning, houseSchoolOf, type OwnRule, warningsOf } from '@/core/guide';
@@ -28,7 +28,7 @@ export type NewBatchAsked = {
   readonly piece?: string;
   readonly origin?: string;
   readonly uses?: readonly string[];
-  readonly keeper?: string;
+  readonly upkeep?: string;
   readonly again?: number;
   readonly pieces?: string;
   readonly lots: Readonly<Record<string, number>>;
@@ -102,7 +102,7 @@ function useStartForm({ designs, species, regimens, first }: StartProps) {
       tree: null,
       pieces: first.pieces ?? '6',
       uses: usesAsked(first.uses),
-      keeper: KEEPERS.find((one) => one === first.keeper) ?? '',
+      upkeep: UPKEEPS.find((one) => one === first.upkeep) ?? '',
       againOf: first.again ?? null,
       regimenRevisionId: (regimens.find((one) => one.id === first.regimen) ?? regimens[0])?.revisionId ?? 0,
       materials: { ...first.lots },
@@ -326,7 +326,7 @@ function momentOf(text: string, zone: string): number | null {
 /** Rules of the guide that what was chosen goes against: the shop's own, and the house's where it has none. Each once, of whichever kind of piece. */
 function rulesAgainst(
   { kinds, regimen }: Chosen,
-  { materials, keeper }: StartTyped,
+  { materials, upkeep }: StartTyped,
   { lots, rules }: StartProps,
 ): GuideWarning[] {
   if (!regimen) return [];
@@ -342,7 +342,7 @@ function rulesAgainst(
         wood: likeOf(timber),
         regimen,
         lots: chosen,
-        keeper: keeper === '' ? null : keeper,
+        upkeep: upkeep === '' ? null : upkeep,
       },
       rules,
       houseSchoolOf,

@@ -21,7 +21,7 @@ export default async function StartBatchPage({ searchParams }: { readonly search
         ...(origin ? { origin } : {}),
         ...(piece ? { piece } : {}),
         ...(asked.pieces ? { pieces: one(asked.pieces) ?? '' } : {}),
-        ...(asked.keeper ? { keeper: one(asked.keeper) ?? '' } : {}),
+        ...(asked.upkeep ? { upkeep: one(asked.upkeep) ?? '' } : {}),
         ...(asked.again ? { again: Number(one(asked.again)) } : {}),
         uses: [asked.uses ?? []].flat(),
         lots: Object.fromEntries(lots),

@@ -14,7 +14,7 @@ type Props = {
 };
 
 /** The ways of the shop, for all that is said and typed on this device: learnt before anything beneath is drawn, and drawn anew when they change. */
-export function Ways({ reads, own, ownWoods, children }: Props) {
+export function ShopHere({ reads, own, ownWoods, children }: Props) {
   const catalogue = useMemo(() => catalogueWith(own, ownWoods), [own, ownWoods]);
   readHere(reads);
   reckonHere(catalogue);

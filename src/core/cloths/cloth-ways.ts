@@ -5,5 +5,5 @@ export const CLOTH_WAYS = ['flat', 'under-water', 'burnt', 'none-left'] as const
 export type ClothWay = (typeof CLOTH_WAYS)[number];
 
 /** Cloths wet with solvent are never burnt: the vapour takes fire first. */
-export const waysFor = (hazard: RagHazard, vapour: boolean): readonly ClothWay[] =>
+export const clothWaysFor = (hazard: RagHazard, vapour: boolean): readonly ClothWay[] =>
   CLOTH_WAYS.filter((way) => way !== 'burnt' || !(vapour || hazard === 'flammable'));
