@@ -1,6 +1,6 @@
 'use client';
 
-import { useCombobox } from 'downshift';
+import { type UseComboboxReturnValue, useCombobox } from 'downshift';
 import { useState } from 'react';
 import { boughtOfLine } from '@/core/blend';
 import { answersTo, findIngredient, INGREDIENTS, identify, nearNames, REFUSAL_KINDS } from '@/core/material';
@@ -95,6 +95,49 @@ type Props = {
   readonly plain?: boolean;
 };
 
+function PickerList({
+  box,
+  heading,
+  options,
+}: {
+  readonly box: UseComboboxReturnValue<Option>;
+  readonly heading: Heading;
+  readonly options: readonly Option[];
+}) {
+  return (
+    <ul
+      {...box.getMenuProps()}
+      className={`absolute left-0 z-30 max-h-80 w-full min-w-72 overflow-y-auto border-2 border-ink bg-paper shadow-xl ${box.isOpen ? '' : 'hidden'}`}
+    >
+      {box.isOpen && heading ? (
+        <li className="border-hair border-b bg-bench px-3 py-2 font-semibold" role="presentation">
+          {heading}
+        </li>
+      ) : null}
+      {box.isOpen && !heading && options.length === 0 ? (
+        <li className="px-3 py-2 text-soft" role="presentation">
+          {wording.nothingByThatName}
+        </li>
+      ) : null}
+      {box.isOpen
+        ? options.map((option, index) => (
+            <li
+              key={`${option.kind}-${'id' in option ? option.id : option.says}`}
+              className={`flex min-h-11 items-center gap-3 px-3 py-1 ${box.highlightedIndex === index ? 'bg-hair' : ''}`}
+              {...box.getItemProps({ item: option, index })}
+            >
+              <FamilySwatch family={option.kind === 'ingredient' ? option.family : ''} />
+              <span>
+                <span className="block font-semibold leading-5">{option.name}</span>
+                <span className="block text-sm text-soft leading-4">{option.says}</span>
+              </span>
+            </li>
+          ))
+        : null}
+    </ul>
+  );
+}
+
 /** A field that finds an ingredient by any of its names. */
 export function IngredientPicker({ label, value, onPick, ready = [], onPickReady, plain = false }: Props) {
   const shown = findIngredient(value, catalogue())?.name ?? '';
@@ -153,36 +196,7 @@ export function IngredientPicker({ label, value, onPick, ready = [], onPickReady
           {wording.notAnIngredientThe}
         </p>
       ) : null}
-      <ul
-        {...box.getMenuProps()}
-        className={`absolute left-0 z-30 max-h-80 w-full min-w-72 overflow-y-auto border-2 border-ink bg-paper shadow-xl ${box.isOpen ? '' : 'hidden'}`}
-      >
-        {box.isOpen && heading ? (
-          <li className="border-hair border-b bg-bench px-3 py-2 font-semibold" role="presentation">
-            {heading}
-          </li>
-        ) : null}
-        {box.isOpen && !heading && options.length === 0 ? (
-          <li className="px-3 py-2 text-soft" role="presentation">
-            {wording.nothingByThatName}
-          </li>
-        ) : null}
-        {box.isOpen
-          ? options.map((option, index) => (
-              <li
-                key={`${option.kind}-${'id' in option ? option.id : option.says}`}
-                className={`flex min-h-11 items-center gap-3 px-3 py-1 ${box.highlightedIndex === index ? 'bg-hair' : ''}`}
-                {...box.getItemProps({ item: option, index })}
-              >
-                <FamilySwatch family={option.kind === 'ingredient' ? option.family : ''} />
-                <span>
-                  <span className="block font-semibold leading-5">{option.name}</span>
-                  <span className="block text-sm text-soft leading-4">{option.says}</span>
-                </span>
-              </li>
-            ))
-          : null}
-      </ul>
+      <PickerList box={box} heading={heading} options={options} />
     </div>
   );
 }

@@ -47,6 +47,37 @@ type Props = {
   readonly quiet?: boolean;
 };
 
+function FileQuestions({
+  preview,
+  answers,
+  read,
+  text,
+}: {
+  readonly preview: FilePreview;
+  readonly answers: Readonly<Record<string, string>>;
+  readonly read: (next: string, told: Readonly<Record<string, string>>) => void;
+  readonly text: string;
+}) {
+  return (
+    <>
+      {preview.asks?.map(({ name, label, value, options }) => (
+        <SelectField
+          key={name}
+          label={label}
+          value={answers[name] ?? value}
+          onChange={(event) => read(text, { ...answers, [name]: event.target.value })}
+        >
+          {options.map((one) => (
+            <option key={one.value} value={one.value}>
+              {one.name}
+            </option>
+          ))}
+        </SelectField>
+      ))}
+    </>
+  );
+}
+
 /** Takes a file in: what was understood is shown first, then what is good is saved. */
 export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = false }: Props) {
   const [open, setOpen] = useState(false);
@@ -91,20 +122,7 @@ export function FileSheet({ opens, title, say, look, take, beside = {}, quiet = 
         {preview && preview.rows.length > 0 ? (
           <>
             <Understood rows={preview.rows} />
-            {preview.asks?.map(({ name, label, value, options }) => (
-              <SelectField
-                key={name}
-                label={label}
-                value={answers[name] ?? value}
-                onChange={(event) => read(text, { ...answers, [name]: event.target.value })}
-              >
-                {options.map((one) => (
-                  <option key={one.value} value={one.value}>
-                    {one.name}
-                  </option>
-                ))}
-              </SelectField>
-            ))}
+            <FileQuestions preview={preview} answers={answers} read={read} text={text} />
             {saved === null ? (
               <Button
                 look="main"

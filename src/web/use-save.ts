@@ -5,7 +5,7 @@ import { useCallback, useState } from 'react';
 import { useSave as wording } from '@/messages/screens/web';
 import type { Answer } from './act';
 
-type Save<T> = {
+export type Save<T> = {
   readonly busy: boolean;
   readonly faults: Readonly<Record<string, string>>;
   /** Faults that no field of the form claims, for the line above its button. */

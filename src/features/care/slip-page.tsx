@@ -8,7 +8,8 @@ import { careOf, reportsOf } from '@/data/care/owners';
 import { findSold } from '@/data/care/queries';
 import { countryName, LANGUAGE_NAMES, REPORT_WORDS } from '@/messages/care';
 import { slipPage as wording } from '@/messages/screens/care';
-import { SLIP_SIZES, slipIn, tooLong } from '@/print/slip';
+import { SLIP_SIZES, type Slip, slipIn, tooLong } from '@/print/slip';
+import type { Printed, SlipWish } from '@/print/slip-pdf';
 import { SlipSide } from '@/print/slip-side';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -34,6 +35,39 @@ const untranslated = (
       .map((wood) => wording.hasNoNameIn(wood.name, LANGUAGE_NAMES[language])),
   );
 
+function SlipSides({
+  made,
+  wish,
+  slip,
+  code,
+  query,
+}: {
+  readonly made: Printed | null;
+  readonly wish: SlipWish;
+  readonly slip: Slip;
+  readonly code: string;
+  readonly query: URLSearchParams;
+}) {
+  return (
+    <div className="flex flex-col gap-4">
+      {made ? (
+        wish.languages.map((language, side) => (
+          <SlipSide
+            key={language}
+            text={slipIn(slip, language, reads(), wish.size)}
+            size={wish.size}
+            address={`/slip/${code}/picture?${query}&side=${side}`}
+          />
+        ))
+      ) : (
+        <p role="alert" className="max-w-[105mm] border-2 border-late p-4 font-semibold text-late">
+          ▲ {tooLong(slip, wish)}
+        </p>
+      )}
+    </div>
+  );
+}
+
 /** The slip of a sold piece as it is printed, where it can be had, and how the piece stands with its owner. */
 export async function SlipPage({ code, asked }: { readonly code: string; readonly asked: SlipAsked }) {
   const { db, shop, nowMs } = await session();
@@ -50,22 +84,7 @@ export async function SlipPage({ code, asked }: { readonly code: string; readonl
   const reports = reportsOf(db, keeps.plan.id);
   return (
     <div className="flex flex-wrap gap-10">
-      <div className="flex flex-col gap-4">
-        {made ? (
-          wish.languages.map((language, side) => (
-            <SlipSide
-              key={language}
-              text={slipIn(slip, language, reads(), wish.size)}
-              size={wish.size}
-              address={`/slip/${code}/picture?${query}&side=${side}`}
-            />
-          ))
-        ) : (
-          <p role="alert" className="max-w-[105mm] border-2 border-late p-4 font-semibold text-late">
-            ▲ {tooLong(slip, wish)}
-          </p>
-        )}
-      </div>
+      <SlipSides made={made} wish={wish} slip={slip} code={code} query={query} />
       <div className="no-print max-w-xl grow basis-96">
         <h1>
           {wording.slip}

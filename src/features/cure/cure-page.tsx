@@ -6,7 +6,7 @@ import { laysCoat } from '@/core/regimen';
 import { learnedA0 } from '@/data/cure/learned';
 import { people, places } from '@/data/shop/queries';
 import { type Batch, findBatchId, loadBatch } from '@/data/work/batch';
-import { laidOn } from '@/data/work/laid';
+import { type Laid, laidOn } from '@/data/work/laid';
 import { type BatchStanding, type CureStanding, standingOfBatch } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { curePage as wording } from '@/messages/screens/cure';
@@ -26,6 +26,41 @@ import { fanPoints, milestonesOf } from './fan';
 import { WeighIn } from './weigh-in';
 import { milestoneWords, missing, percent, reachedWords, UNSAYABLE, verb, weepWords } from './words';
 
+function CureHead({
+  batch,
+  standing,
+  number,
+}: {
+  readonly batch: Batch;
+  readonly standing: BatchStanding;
+  readonly number: string;
+}) {
+  return (
+    <div className="mb-4 flex flex-wrap items-center gap-6">
+      <BatchSign batch={batch} facts={standing.ring} size={96} />
+      <div className="grow">
+        <p className="reading font-semibold">{batch.number}</p>
+        <h1>{titleOf(batch)}</h1>
+        <p className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}>
+          {missing(standing)}
+        </p>
+      </div>
+      <Link href={`/work/${number}`} className={linkLook('plain')}>
+        {wording.coatBook}
+      </Link>
+      {batch.trial ? (
+        <Link href={`/trials/${batch.trial.number}`} className={linkLook('main')}>
+          {wording.toItsTrial}
+        </Link>
+      ) : (
+        <Link href={`/release/${number}`} className={linkLook('main')}>
+          {wording.toRelease}
+        </Link>
+      )}
+    </div>
+  );
+}
+
 /** The cure of one batch: the fan, its checks, and what it still wants. */
 export async function CurePage({ number }: { readonly number: string }) {
   const { db, shop, nowMs } = await session();
@@ -37,28 +72,7 @@ export async function CurePage({ number }: { readonly number: string }) {
   const { cure } = standing;
   return (
     <>
-      <div className="mb-4 flex flex-wrap items-center gap-6">
-        <BatchSign batch={batch} facts={standing.ring} size={96} />
-        <div className="grow">
-          <p className="reading font-semibold">{batch.number}</p>
-          <h1>{titleOf(batch)}</h1>
-          <p className={standing.fitness.fit && standing.progress.rest.length === 0 ? 'font-semibold text-fit' : 'text-soft'}>
-            {missing(standing)}
-          </p>
-        </div>
-        <Link href={`/work/${number}`} className={linkLook('plain')}>
-          {wording.coatBook}
-        </Link>
-        {batch.trial ? (
-          <Link href={`/trials/${batch.trial.number}`} className={linkLook('main')}>
-            {wording.toItsTrial}
-          </Link>
-        ) : (
-          <Link href={`/release/${number}`} className={linkLook('main')}>
-            {wording.toRelease}
-          </Link>
-        )}
-      </div>
+      <CureHead batch={batch} standing={standing} number={number} />
       {cure ? (
         <>
           <CureBody
@@ -199,6 +213,41 @@ type BodyProps = {
   readonly zone: string;
 };
 
+function CureDates({
+  cure,
+  nowMs,
+  zone,
+  laid,
+}: {
+  readonly cure: CureStanding;
+  readonly nowMs: number;
+  readonly zone: string;
+  readonly laid: Laid;
+}) {
+  return (
+    <dl className="reading grid grid-cols-[9rem_1fr] gap-y-1">
+      {milestonesOf(cure).map(({ id, ...reached }) => (
+        <div key={id} className="contents">
+          <dt className="text-soft">{milestoneWords(id, cure)}</dt>
+          <dd className="font-semibold">{reachedWords(reached, nowMs, zone)}</dd>
+        </div>
+      ))}
+      {laid.perM2.length > 0 ? (
+        <>
+          <dt className="text-soft">{wording.laidOnGM}</dt>
+          <dd className="font-semibold">{laid.perM2.map((one) => one.toFixed(0)).join(' + ')}</dd>
+        </>
+      ) : null}
+      <dt className="text-soft">{wording.sinceLastCoat}</dt>
+      <dd className="font-semibold">{sayMinutes((nowMs - cure.startMs) / MS_PER_MINUTE)}</dd>
+      <dt className="text-soft">{wording.countsAs}</dt>
+      <dd className="font-semibold">{wording.at(say(cure.ageHours, 'h', reads()), say(20, '°C', reads(), 0))}</dd>
+      <dt className="text-soft">{wording.suchAreReady}</dt>
+      <dd className="font-semibold">{hoursWords(cure.needed)}</dd>
+    </dl>
+  );
+}
+
 function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
   const marks = batch.checks
     .filter((check) => check.at >= cure.startMs)
@@ -249,26 +298,7 @@ function CureBody({ batch, cure, nowMs, zone, scenes }: BodyProps) {
       <section>
         <p className="reading text-[4.5rem] font-semibold leading-none">{percent(cure.pReady)}</p>
         <p className="mb-3 text-soft">{wording.likelyAnEstimate(verb(cure))}</p>
-        <dl className="reading grid grid-cols-[9rem_1fr] gap-y-1">
-          {milestonesOf(cure).map(({ id, ...reached }) => (
-            <div key={id} className="contents">
-              <dt className="text-soft">{milestoneWords(id, cure)}</dt>
-              <dd className="font-semibold">{reachedWords(reached, nowMs, zone)}</dd>
-            </div>
-          ))}
-          {laid.perM2.length > 0 ? (
-            <>
-              <dt className="text-soft">{wording.laidOnGM}</dt>
-              <dd className="font-semibold">{laid.perM2.map((one) => one.toFixed(0)).join(' + ')}</dd>
-            </>
-          ) : null}
-          <dt className="text-soft">{wording.sinceLastCoat}</dt>
-          <dd className="font-semibold">{sayMinutes((nowMs - cure.startMs) / MS_PER_MINUTE)}</dd>
-          <dt className="text-soft">{wording.countsAs}</dt>
-          <dd className="font-semibold">{wording.at(say(cure.ageHours, 'h', reads()), say(20, '°C', reads(), 0))}</dd>
-          <dt className="text-soft">{wording.suchAreReady}</dt>
-          <dd className="font-semibold">{hoursWords(cure.needed)}</dd>
-        </dl>
+        <CureDates cure={cure} nowMs={nowMs} zone={zone} laid={laid} />
         <p className="mt-3 text-sm text-soft">
           {airWords(batch, cure, zone)} {laid.isThick && !cure.settles ? wording.aCoatTookFar : ''}
           {cure.needed.never >= 0.1 ? wording.soMuchFailedThat : ''}

@@ -12,7 +12,7 @@ import {
   type Symptom,
 } from '@/core/guide';
 import type { Db } from '@/data/db';
-import { guideFactsOf, ownRules, rulesOf, seenHere } from '@/data/guide/rules';
+import { guideFactsOf, type HouseRule, ownRules, rulesOf, seenHere } from '@/data/guide/rules';
 import { people } from '@/data/shop/queries';
 import { allTrials, answerTo, type Trial } from '@/data/trials/queries';
 import { loadBatch } from '@/data/work/batch';
@@ -48,6 +48,38 @@ export async function GuidePage({ id }: { readonly id: string }) {
 
 type Of = { readonly question: Question; readonly db: Db; readonly zone: string; readonly nowMs: number };
 
+function Sides({
+  schools,
+  houseSchool,
+  own,
+}: {
+  readonly schools: Question['schools'];
+  readonly houseSchool: string;
+  readonly own: HouseRule | null;
+}) {
+  return (
+    <ul className="mt-3">
+      {schools.map((one) => (
+        <li key={one.id} className="border-rule border-t py-2">
+          <p className="font-semibold">
+            {one.says}
+            {one.id === houseSchool ? <span className="font-normal text-soft">{wording.theHouse}</span> : null}
+            {one.id === own?.school ? <span className="text-fit">{wording.ours}</span> : null}
+          </p>
+          <dl className="grid grid-cols-[6rem_minmax(0,1fr)] gap-x-3 text-sm">
+            <dt className="text-soft">{wording.gains}</dt>
+            <dd>{one.gains}</dd>
+            <dt className="text-soft">{wording.costs}</dt>
+            <dd>{one.costs}</dd>
+            <dt className="text-soft">{wording.rightFor}</dt>
+            <dd>{one.right}</dd>
+          </dl>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 function Asked({ question, db, zone, nowMs }: Of) {
   const { id, asks, sides, chemistry, source, house, schools, houseSchool } = question;
   const own = ownRules(db).find((one) => one.question === id) ?? null;
@@ -75,25 +107,7 @@ function Asked({ question, db, zone, nowMs }: Of) {
           <section>
             <h2>{wording.whatTheSidesSay}</h2>
             <p className="mt-1 max-w-prose">{sides}</p>
-            <ul className="mt-3">
-              {schools.map((one) => (
-                <li key={one.id} className="border-rule border-t py-2">
-                  <p className="font-semibold">
-                    {one.says}
-                    {one.id === houseSchool ? <span className="font-normal text-soft">{wording.theHouse}</span> : null}
-                    {one.id === own?.school ? <span className="text-fit">{wording.ours}</span> : null}
-                  </p>
-                  <dl className="grid grid-cols-[6rem_minmax(0,1fr)] gap-x-3 text-sm">
-                    <dt className="text-soft">{wording.gains}</dt>
-                    <dd>{one.gains}</dd>
-                    <dt className="text-soft">{wording.costs}</dt>
-                    <dd>{one.costs}</dd>
-                    <dt className="text-soft">{wording.rightFor}</dt>
-                    <dd>{one.right}</dd>
-                  </dl>
-                </li>
-              ))}
-            </ul>
+            <Sides schools={schools} houseSchool={houseSchool} own={own} />
           </section>
           <section className="mt-6 max-w-prose">
             <h2>{wording.theChemistryBehind}</h2>

@@ -12,7 +12,7 @@ import type { Db } from '@/data/db';
 import { alsoFrom, pieceByCode } from '@/data/piece/piece';
 import type { KnownLot } from '@/data/stores/queries';
 import { asPiece, type Batch, type Piece, tagOf } from '@/data/work/batch';
-import { standingOfBatch } from '@/data/work/standing';
+import { type BatchStanding, standingOfBatch } from '@/data/work/standing';
 import { USE_WORDS } from '@/messages';
 import { AMISS_WORDS } from '@/messages/amiss';
 import { countryName } from '@/messages/care';
@@ -29,6 +29,23 @@ import { reads } from '@/web/reads-here';
 import { session } from '@/web/session';
 import { AmissPanel } from './amiss-panel';
 import { type Happened, storyOf } from './story';
+
+function BatchOfPiece({ standing, batch }: { readonly standing: BatchStanding; readonly batch: Batch }) {
+  return (
+    <p className="flex items-center gap-3">
+      <Ring facts={standing.ring} seed={batch.id} size={48} title={batch.number} />
+      <span>
+        {wording.oneOf}
+        <Link href={`/work/${batch.number}`}>{batch.number}</Link>
+        {wording.forWord(
+          batch.regimen.name.toLowerCase(),
+          ringWords(standing.ring),
+          batch.design.uses.map((use) => USE_WORDS[use]).join(', '),
+        )}
+      </span>
+    </p>
+  );
+}
 
 /** One piece, sold or not: what it is, all that happened to it, what lies on it, and what to do where something is wrong. */
 export async function PiecePage({ code, wrong }: { readonly code: string; readonly wrong: string }) {
@@ -69,18 +86,7 @@ export async function PiecePage({ code, wrong }: { readonly code: string; readon
               <img src={`/api/photo?hash=${photo}`} alt={wording.asItWasPhotographed} className="max-h-56 border-2 border-ink" />
             ) : null}
           </div>
-          <p className="flex items-center gap-3">
-            <Ring facts={standing.ring} seed={batch.id} size={48} title={batch.number} />
-            <span>
-              {wording.oneOf}
-              <Link href={`/work/${batch.number}`}>{batch.number}</Link>
-              {wording.forWord(
-                batch.regimen.name.toLowerCase(),
-                ringWords(standing.ring),
-                batch.design.uses.map((use) => USE_WORDS[use]).join(', '),
-              )}
-            </span>
-          </p>
+          <BatchOfPiece standing={standing} batch={batch} />
           <WhoHasIt db={db} piece={piece} soldOn={sold?.sale.soldOn ?? null} released={batch.release?.outcome === 'released'} />
           <LiesOnIt db={db} batch={batch} />
           <Air batch={batch} />

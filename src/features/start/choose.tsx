@@ -104,6 +104,44 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
   );
 }
 
+function Fits({
+  fit,
+  species,
+  wood,
+  origin,
+  design,
+  wish,
+  costs,
+  db,
+}: {
+  readonly fit: Choice[];
+  readonly species: Species | undefined;
+  readonly wood: string;
+  readonly origin: 'bought' | 'offcut' | 'felled' | 'found' | 'treated';
+  readonly design: Design | undefined;
+  readonly wish: FinishWish;
+  readonly costs: (choice: Choice) => string;
+  readonly db: Db;
+}) {
+  return (
+    <ol>
+      {fit.map((one, i) => (
+        <Row
+          key={one.regimen.id}
+          choice={one}
+          place={i + 1}
+          wood={species ? wood : ''}
+          origin={origin}
+          piece={design?.revisionId ?? null}
+          wish={wish}
+          costs={costs(one)}
+          tried={triedWords(db, one, species?.id ?? null)}
+        />
+      ))}
+    </ol>
+  );
+}
+
 /** Which finish for which piece: what it is for and who owns it decide, not the maker’s habit. */
 export async function Choose({ asked }: { readonly asked: Record<string, string | string[] | undefined> }) {
   const { db, shop, nowMs } = await session();
@@ -158,21 +196,7 @@ export async function Choose({ asked }: { readonly asked: Record<string, string 
               {sayChoice(first, wish)}
             </p>
           ) : null}
-          <ol>
-            {fit.map((one, i) => (
-              <Row
-                key={one.regimen.id}
-                choice={one}
-                place={i + 1}
-                wood={species ? wood : ''}
-                origin={origin}
-                piece={design?.revisionId ?? null}
-                wish={wish}
-                costs={costs(one)}
-                tried={triedWords(db, one, species?.id ?? null)}
-              />
-            ))}
-          </ol>
+          <Fits fit={fit} species={species} wood={wood} origin={origin} design={design} wish={wish} costs={costs} db={db} />
           {fit.length === 0 ? <p className="font-semibold text-late">{wording.nothingInTheStores}</p> : null}
           {refused.length > 0 ? <h2 className="mt-6 mb-1">{wording.refused}</h2> : null}
           <ul>

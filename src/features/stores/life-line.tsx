@@ -42,6 +42,28 @@ function lifeWords({ life, openedOn, goodUntil, zone }: Props): string {
     .concat('.');
 }
 
+function HeldSpans({ life, x, lastAt }: { readonly life: Life; readonly x: (at: number) => number; readonly lastAt: number }) {
+  return (
+    <>
+      {life.held.map(({ from, until: to }) => (
+        <g key={from}>
+          <rect
+            x={x(from)}
+            y={SIZE.top}
+            width={Math.max(3, x(to ?? lastAt) - x(from))}
+            height={SIZE.floor - SIZE.top}
+            fill="var(--late)"
+            fillOpacity="0.22"
+          />
+          <text x={x(from) + 3} y={SIZE.top + 14} fontSize="14" fontWeight="600" fill="var(--late)">
+            {wording.held}
+          </text>
+        </g>
+      ))}
+    </>
+  );
+}
+
 /** A lot's whole life as a line: it came, was opened, drawn from, counted, held, and is empty. */
 export function LifeLine(props: Props) {
   const { life, openedOn, goodUntil, checkedAt, zone, nowMs } = props;
@@ -64,21 +86,7 @@ export function LifeLine(props: Props) {
     <figure>
       <svg viewBox={`0 0 ${SIZE.w} ${SIZE.h}`} className="w-full max-w-4xl" aria-hidden="true">
         <path d={area} fill="var(--wet)" fillOpacity="0.28" stroke="var(--wet)" strokeWidth="2" />
-        {life.held.map(({ from, until: to }) => (
-          <g key={from}>
-            <rect
-              x={x(from)}
-              y={SIZE.top}
-              width={Math.max(3, x(to ?? lastAt) - x(from))}
-              height={SIZE.floor - SIZE.top}
-              fill="var(--late)"
-              fillOpacity="0.22"
-            />
-            <text x={x(from) + 3} y={SIZE.top + 14} fontSize="14" fontWeight="600" fill="var(--late)">
-              {wording.held}
-            </text>
-          </g>
-        ))}
+        <HeldSpans life={life} x={x} lastAt={lastAt} />
         <path d={`M${SIZE.left} ${SIZE.floor} H${SIZE.w - SIZE.right}`} stroke="var(--ink)" strokeWidth="3" />
         {counts.map(({ at, leftG, grams }) => (
           <circle

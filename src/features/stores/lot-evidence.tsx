@@ -75,6 +75,26 @@ const changedWords = (was: Readonly<Record<string, unknown>>, now: ReadyMade): s
     JSON.stringify(was[part]) === JSON.stringify(now[part as keyof ReadyMade]) ? [] : [`${name}: ${plainly(was[part])}`],
   );
 
+function KnownPieces({ known, zone }: { readonly known: Parameters<typeof LotEvidence>[0]['known']; readonly zone: string }) {
+  return (
+    <>
+      {known.length > 0 ? (
+        <section>
+          <h3>{wording.theKnownPiece}</h3>
+          {known.slice(0, 1).map((one) => (
+            <div key={one.id} className="flex items-start gap-3">
+              {one.photoHash ? <KeptPhoto src={photoAt(one.photoHash)} alt={wording.theKnownPieceIn} className="h-24" /> : null}
+              <p>
+                {one.says} <span className="reading text-sm text-soft">{wording.since(toTheMinute(one.at, zone))}</span>
+              </p>
+            </div>
+          ))}
+        </section>
+      ) : null}
+    </>
+  );
+}
+
 /** What was found of it, and what its papers say. */
 export function LotEvidence({ lot, ready, known, before, record, zone }: EvidenceProps) {
   return (
@@ -125,19 +145,7 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
           {wording.itIsMeantTo(lot.supplier || wording.itsSupplier, lot.supplierCode ? ` (${lot.supplierCode})` : '')}
         </p>
       ) : null}
-      {known.length > 0 ? (
-        <section>
-          <h3>{wording.theKnownPiece}</h3>
-          {known.slice(0, 1).map((one) => (
-            <div key={one.id} className="flex items-start gap-3">
-              {one.photoHash ? <KeptPhoto src={photoAt(one.photoHash)} alt={wording.theKnownPieceIn} className="h-24" /> : null}
-              <p>
-                {one.says} <span className="reading text-sm text-soft">{wording.since(toTheMinute(one.at, zone))}</span>
-              </p>
-            </div>
-          ))}
-        </section>
-      ) : null}
+      <KnownPieces known={known} zone={zone} />
       <Declare lotId={lot.id} />
       {ready ? (
         <div className="flex flex-col items-start gap-2">

@@ -1,9 +1,37 @@
-import type { Trace } from '@/data/trace/queries';
+import type { Trace, TraceBatch, TracePiece } from '@/data/trace/queries';
 import { traceList as wording } from '@/messages/screens/stores';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
 
 const SHOWN = 60;
+
+function DrawnInto({ drawn, sold }: { readonly drawn: TraceBatch[]; readonly sold: TracePiece[] }) {
+  return (
+    <>
+      {drawn.slice(0, SHOWN).map((batch) => (
+        <li key={batch.id} className="border-hair border-b py-1">
+          <Link href={`/work/${batch.number}`} className="reading font-semibold">
+            {batch.number}
+          </Link>{' '}
+          {batch.design}
+          <span className="block text-sm">
+            {sold
+              .filter((piece) => piece.batchId === batch.id)
+              .map((piece) => (
+                <span key={piece.code} className="block">
+                  <Link href={`/piece/${piece.code}`} className="reading">
+                    {piece.number}
+                  </Link>
+                  {piece.buyer ? ` to ${piece.buyer}` : ''}
+                  {piece.soldOn ? ` on ${longDate(piece.soldOn)}` : ''}
+                </span>
+              ))}
+          </span>
+        </li>
+      ))}
+    </>
+  );
+}
 
 /** The trace in words: what went in, what it went into, which pieces, and who has them. */
 export function TraceList({ trace }: { readonly trace: Trace }) {
@@ -45,27 +73,7 @@ export function TraceList({ trace }: { readonly trace: Trace }) {
           )}
         </p>
         <ul>
-          {drawn.slice(0, SHOWN).map((batch) => (
-            <li key={batch.id} className="border-hair border-b py-1">
-              <Link href={`/work/${batch.number}`} className="reading font-semibold">
-                {batch.number}
-              </Link>{' '}
-              {batch.design}
-              <span className="block text-sm">
-                {sold
-                  .filter((piece) => piece.batchId === batch.id)
-                  .map((piece) => (
-                    <span key={piece.code} className="block">
-                      <Link href={`/piece/${piece.code}`} className="reading">
-                        {piece.number}
-                      </Link>
-                      {piece.buyer ? ` to ${piece.buyer}` : ''}
-                      {piece.soldOn ? ` on ${longDate(piece.soldOn)}` : ''}
-                    </span>
-                  ))}
-              </span>
-            </li>
-          ))}
+          <DrawnInto drawn={drawn} sold={sold} />
           {planned.map((batch) => (
             <li key={batch.id} className="border-hair border-b border-dashed py-1 text-soft">
               <Link href={`/work/${batch.number}`} className="reading">

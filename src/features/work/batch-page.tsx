@@ -269,6 +269,42 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
   );
 }
 
+function Materials({
+  batch,
+  standing,
+  shop,
+  db,
+}: {
+  readonly batch: Batch;
+  readonly standing: BatchStanding;
+  readonly shop: Shop;
+  readonly db: Db;
+}) {
+  return (
+    <section>
+      <h2 className="mb-1">{wording.materials}</h2>
+      {(isOver(batch) ? [] : needsOf(batch, standing)).map((need) => (
+        <p key={need.slot} className="border-hair border-b py-1.5">
+          <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
+          <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
+            {wording.aboutStillToGo(
+              need.grams > need.leftG ? '▲ ' : '',
+              say(need.grams, 'g', reads()),
+              say(need.leftG, 'g', reads()),
+              need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`,
+            )}
+          </span>
+        </p>
+      ))}
+      {isOver(batch) ? (
+        <p className="mt-1 text-sm text-soft">{drawnWords(db, batch) || wording.nothingWasDrawn}</p>
+      ) : (
+        <p className="mt-1 text-sm text-soft">{wording.estimatesFromSurfaceWood}</p>
+      )}
+    </section>
+  );
+}
+
 /** Materials, wood, thirst, pieces, and what bites. */
 function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly restoring: boolean }) {
   const moves = movesOf(db, batch);
@@ -281,27 +317,7 @@ function Beside({ db, shop, nowMs, batch, standing, restoring }: Of & { readonly
   ];
   return (
     <div className="flex flex-col gap-6">
-      <section>
-        <h2 className="mb-1">{wording.materials}</h2>
-        {(isOver(batch) ? [] : needsOf(batch, standing)).map((need) => (
-          <p key={need.slot} className="border-hair border-b py-1.5">
-            <span className="font-semibold">{need.name}</span> <span className="reading">{need.lot}</span>
-            <span className={`reading block text-sm ${need.grams > need.leftG ? 'font-semibold text-late' : 'text-soft'}`}>
-              {wording.aboutStillToGo(
-                need.grams > need.leftG ? '▲ ' : '',
-                say(need.grams, 'g', reads()),
-                say(need.leftG, 'g', reads()),
-                need.minor === null ? '' : `, ${formatMoney(need.minor, shop.currency)}`,
-              )}
-            </span>
-          </p>
-        ))}
-        {isOver(batch) ? (
-          <p className="mt-1 text-sm text-soft">{drawnWords(db, batch) || wording.nothingWasDrawn}</p>
-        ) : (
-          <p className="mt-1 text-sm text-soft">{wording.estimatesFromSurfaceWood}</p>
-        )}
-      </section>
+      <Materials batch={batch} standing={standing} shop={shop} db={db} />
       {isOver(batch) ? null : (
         <Wood
           batchId={batch.id}

@@ -33,6 +33,41 @@ type Props = {
   readonly next: string | null;
 };
 
+function Stations({
+  isHere,
+  counts,
+}: {
+  readonly isHere: (href: string) => boolean;
+  readonly counts: Readonly<Record<'today' | 'cure' | 'stores' | 'blends' | 'work' | 'care' | 'trials' | 'guide', number>>;
+}) {
+  return (
+    <nav aria-label={wording.stations} className="grow">
+      <ul className="flex bench:flex-col">
+        {STATIONS.map(({ id, name, href, icon: Icon, waits }) => (
+          <li key={id} className="grow">
+            <Link
+              href={href}
+              aria-current={isHere(href) ? 'page' : undefined}
+              className={`flex min-h-14 flex-col items-start justify-center gap-0.5 border-ink px-2 text-sm no-underline bench:border-l-4 ${isHere(href) ? 'bg-paper font-semibold bench:border-ink' : 'text-soft hover:text-ink bench:border-transparent'}`}
+            >
+              <span className="flex w-full items-center justify-between">
+                <Icon size={19} strokeWidth={1.75} aria-hidden="true" />
+                {counts[id] > 0 ? (
+                  <span className="reading text-sm font-bold text-ink">
+                    {counts[id]}
+                    <span className="sr-only"> {waits}</span>
+                  </span>
+                ) : null}
+              </span>
+              {name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  );
+}
+
 /** The rail of stations down the left edge, along the bottom when narrow, with who is at this device beneath. */
 export function Rail({ counts, people, person, isDim, shop, next }: Props) {
   const path = usePathname();
@@ -73,30 +108,7 @@ export function Rail({ counts, people, person, isDim, shop, next }: Props) {
           </span>
         </Link>
       </p>
-      <nav aria-label={wording.stations} className="grow">
-        <ul className="flex bench:flex-col">
-          {STATIONS.map(({ id, name, href, icon: Icon, waits }) => (
-            <li key={id} className="grow">
-              <Link
-                href={href}
-                aria-current={isHere(href) ? 'page' : undefined}
-                className={`flex min-h-14 flex-col items-start justify-center gap-0.5 border-ink px-2 text-sm no-underline bench:border-l-4 ${isHere(href) ? 'bg-paper font-semibold bench:border-ink' : 'text-soft hover:text-ink bench:border-transparent'}`}
-              >
-                <span className="flex w-full items-center justify-between">
-                  <Icon size={19} strokeWidth={1.75} aria-hidden="true" />
-                  {counts[id] > 0 ? (
-                    <span className="reading text-sm font-bold text-ink">
-                      {counts[id]}
-                      <span className="sr-only"> {waits}</span>
-                    </span>
-                  ) : null}
-                </span>
-                {name}
-              </Link>
-            </li>
-          ))}
-        </ul>
-      </nav>
+      <Stations isHere={isHere} counts={counts} />
       <div className="hidden flex-col gap-1 px-2 pb-3 bench:flex">
         <WhoIsHere people={people} person={person} />
         <button type="button" className="min-h-11 text-left text-sm underline underline-offset-4" onClick={() => setKeys(true)}>

@@ -24,6 +24,38 @@ type Props = {
   readonly ready: boolean;
 };
 
+function RoundTicks({
+  actions,
+  chosen,
+  setChosen,
+}: {
+  readonly actions: readonly HandAction[];
+  readonly chosen: readonly number[];
+  readonly setChosen: (next: readonly number[]) => void;
+}) {
+  return (
+    <>
+      {actions.map((action) => (
+        <div key={action.batchId} className="border-hair border-t">
+          <Tick
+            checked={chosen.includes(action.batchId)}
+            onChange={() =>
+              setChosen(
+                chosen.includes(action.batchId) ? chosen.filter((id) => id !== action.batchId) : [...chosen, action.batchId],
+              )
+            }
+          >
+            <Ring facts={action.ring} seed={action.batchId} size={36} title={action.number} />
+            <span>
+              <strong className="reading">{action.number}</strong> {action.title}: {action.action}
+            </span>
+          </Tick>
+        </div>
+      ))}
+    </>
+  );
+}
+
 /** Batches in hand, gathered by what they wait for: one button records it for all of them. */
 export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: Props) {
   const nowMs = useNow(serverNowMs);
@@ -70,23 +102,7 @@ export function RoundPanel({ actions, tags, nowMs: serverNowMs, zone, ready }: P
           playsInline
           className={camera.on ? 'mb-3 w-full max-w-sm border-2 border-ink' : 'hidden'}
         />
-        {actions.map((action) => (
-          <div key={action.batchId} className="border-hair border-t">
-            <Tick
-              checked={chosen.includes(action.batchId)}
-              onChange={() =>
-                setChosen(
-                  chosen.includes(action.batchId) ? chosen.filter((id) => id !== action.batchId) : [...chosen, action.batchId],
-                )
-              }
-            >
-              <Ring facts={action.ring} seed={action.batchId} size={36} title={action.number} />
-              <span>
-                <strong className="reading">{action.number}</strong> {action.title}: {action.action}
-              </span>
-            </Tick>
-          </div>
-        ))}
+        <RoundTicks actions={actions} chosen={chosen} setChosen={setChosen} />
         {actions.length === 0 ? <p className="text-soft">{wording.noBatchWaitsFor}</p> : null}
       </section>
       <section aria-label={wording.inHand}>

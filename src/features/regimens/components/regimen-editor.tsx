@@ -202,6 +202,33 @@ type StepProps = {
   readonly onOut: () => void;
 };
 
+function StepSays({ step }: { readonly step: StepDraft }) {
+  return (
+    <span>
+      <strong>{step.action}</strong>
+      {step.optional ? <span className="text-soft">{wording.mayBeLeftOut}</span> : null}
+      {step.until ? (
+        <span className="text-soft">
+          {wording.untilPasses(CHECK_WORDS[step.until as keyof typeof CHECK_WORDS].name.toLowerCase())}
+        </span>
+      ) : null}
+      {step.surfaces.length > 0 ? (
+        <span className="block text-sm">
+          {wording.on(
+            SURFACES.filter((one) => step.surfaces.includes(one))
+              .map((one) => SURFACE_WORDS[one])
+              .join(', '),
+          )}
+        </span>
+      ) : null}
+      {step.houseWhy ? <span className="block text-sm">{wording.houseRule(step.houseWhy)}</span> : null}
+      {step.labelRule ? (
+        <span className="block text-sm">{wording.labelHouse(step.labelRule, step.note || wording.otherwise)}</span>
+      ) : null}
+    </span>
+  );
+}
+
 /** One step: what it is, its wait and hands, and its fields where it is opened. */
 function StepRow({
   step,
@@ -222,28 +249,7 @@ function StepRow({
     <li className="border-rule border-t py-1">
       <div className="grid items-center gap-x-3 bench:grid-cols-[2rem_minmax(0,1.3fr)_minmax(0,1fr)_11rem]">
         <span className="reading text-soft">{index + 1}</span>
-        <span>
-          <strong>{step.action}</strong>
-          {step.optional ? <span className="text-soft">{wording.mayBeLeftOut}</span> : null}
-          {step.until ? (
-            <span className="text-soft">
-              {wording.untilPasses(CHECK_WORDS[step.until as keyof typeof CHECK_WORDS].name.toLowerCase())}
-            </span>
-          ) : null}
-          {step.surfaces.length > 0 ? (
-            <span className="block text-sm">
-              {wording.on(
-                SURFACES.filter((one) => step.surfaces.includes(one))
-                  .map((one) => SURFACE_WORDS[one])
-                  .join(', '),
-              )}
-            </span>
-          ) : null}
-          {step.houseWhy ? <span className="block text-sm">{wording.houseRule(step.houseWhy)}</span> : null}
-          {step.labelRule ? (
-            <span className="block text-sm">{wording.labelHouse(step.labelRule, step.note || wording.otherwise)}</span>
-          ) : null}
-        </span>
+        <StepSays step={step} />
         <span className="reading text-sm">
           {waitWords(step)}
           <span className="block text-soft">

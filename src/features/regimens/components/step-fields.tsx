@@ -14,6 +14,29 @@ type Props = {
   readonly onChange: (part: Partial<StepDraft>) => void;
 };
 
+function SurfaceTicks({ step, onChange }: { readonly step: StepDraft; readonly onChange: (part: Partial<StepDraft>) => void }) {
+  return (
+    <fieldset className="col-span-full">
+      <legend className="label">{wording.itTreatsTheseSurfaces}</legend>
+      <div className="grid grid-cols-2 bench:grid-cols-5">
+        {CHOICES.surfaces.map((one) => (
+          <Tick
+            key={one}
+            checked={step.surfaces.includes(one)}
+            onChange={() =>
+              onChange({
+                surfaces: step.surfaces.includes(one) ? step.surfaces.filter((other) => other !== one) : [...step.surfaces, one],
+              })
+            }
+          >
+            {SURFACE_WORDS[one]}
+          </Tick>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
 /** Everything of one step: what to do, its hands, the wait after it, its material, its check, the label's rule beside the house's. */
 export function StepFields({ step, slots, faultOf, onChange }: Props) {
   const set = (field: keyof StepDraft) => (event: { readonly target: { readonly value: string } }) =>
@@ -79,26 +102,7 @@ export function StepFields({ step, slots, faultOf, onChange }: Props) {
       <TextField label={wording.theLabelsRuleWhere} value={step.labelRule} onChange={set('labelRule')} className="col-span-2" />
       <TextField label={wording.noteOrTheReason} value={step.note} onChange={set('note')} className="col-span-2" />
       <Room step={step} set={set} pick={pick} faultOf={faultOf} />
-      <fieldset className="col-span-full">
-        <legend className="label">{wording.itTreatsTheseSurfaces}</legend>
-        <div className="grid grid-cols-2 bench:grid-cols-5">
-          {CHOICES.surfaces.map((one) => (
-            <Tick
-              key={one}
-              checked={step.surfaces.includes(one)}
-              onChange={() =>
-                onChange({
-                  surfaces: step.surfaces.includes(one)
-                    ? step.surfaces.filter((other) => other !== one)
-                    : [...step.surfaces, one],
-                })
-              }
-            >
-              {SURFACE_WORDS[one]}
-            </Tick>
-          ))}
-        </div>
-      </fieldset>
+      <SurfaceTicks step={step} onChange={onChange} />
     </div>
   );
 }

@@ -44,6 +44,30 @@ const CHECKS = Object.entries(LOT_CHECK_WORDS).filter(([, words]) => words.how !
 const choose = (sources: readonly Source[]) =>
   sources.map((one) => ({ value: String(one.id), name: `${one.number} ${one.title}` }));
 
+function WhereItStands({ lot, places }: { readonly lot: Props['lot']; readonly places: Props['places'] }) {
+  return (
+    <FormSheet
+      opens={wording.whereItStandsOpened}
+      title={wording.whereStands(lot.number)}
+      say={wording.someTinsAreGood}
+      saves={wording.itStandsSo}
+      fields={[
+        { name: 'place', label: wording.itStandsAt, value: lot.placing.place, options: places },
+        { name: 'openedOn', label: wording.openedOn, type: 'date', value: lot.placing.openedOn },
+        {
+          name: 'within',
+          label: wording.onceOpenGoodFor,
+          type: 'number',
+          value: lot.placing.within,
+          hint: 'empty: its label says nothing',
+        },
+        { name: 'bestBefore', label: wording.bestBeforeOnIts, type: 'date', value: lot.placing.bestBefore },
+      ]}
+      save={(values) => savePlacing({ lotId: lot.id, version: lot.version, ...values })}
+    />
+  );
+}
+
 /** All that may be done with one lot. */
 export function LotButtons({ lot, isHeld, places, sources, others, today, currency }: Props) {
   return (
@@ -92,25 +116,7 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
           save={(values) => saveThumb({ lotId: lot.id, ...values })}
         />
       ) : null}
-      <FormSheet
-        opens={wording.whereItStandsOpened}
-        title={wording.whereStands(lot.number)}
-        say={wording.someTinsAreGood}
-        saves={wording.itStandsSo}
-        fields={[
-          { name: 'place', label: wording.itStandsAt, value: lot.placing.place, options: places },
-          { name: 'openedOn', label: wording.openedOn, type: 'date', value: lot.placing.openedOn },
-          {
-            name: 'within',
-            label: wording.onceOpenGoodFor,
-            type: 'number',
-            value: lot.placing.within,
-            hint: 'empty: its label says nothing',
-          },
-          { name: 'bestBefore', label: wording.bestBeforeOnIts, type: 'date', value: lot.placing.bestBefore },
-        ]}
-        save={(values) => savePlacing({ lotId: lot.id, version: lot.version, ...values })}
-      />
+      <WhereItStands lot={lot} places={places} />
       <FormSheet
         opens={wording.sayWhatWasLost}
         title={wording.lostOf(lot.number)}

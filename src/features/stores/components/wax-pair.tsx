@@ -11,7 +11,7 @@ import { Faults } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
 import { reads } from '@/web/reads-here';
-import { useSave } from '@/web/use-save';
+import { type Save, useSave } from '@/web/use-save';
 import { saveCheck } from '../lot-actions';
 import { useBoardReader } from '../use-board-reader';
 
@@ -28,6 +28,42 @@ const SHEET = {
 const ONE_WAX = 4;
 
 type Props = { readonly lotId: number; readonly referenceId: number | null };
+
+function TwoColours({
+  own,
+  known,
+  apart,
+  saving,
+  keep,
+}: {
+  readonly own: readonly [number, number, number];
+  readonly known: readonly [number, number, number];
+  readonly apart: number;
+  readonly saving: Save<void>;
+  readonly keep: (pass: boolean) => void;
+}) {
+  return (
+    <div className="mt-2">
+      <div className="flex h-14 max-w-sm" aria-hidden="true">
+        <span className="grow border border-ink" style={{ background: swatch(own) }} />
+        <span className="grow border border-ink" style={{ background: swatch(known) }} />
+      </div>
+      <p className="my-2 text-lg" aria-live="polite">
+        <strong className="reading">ΔE {apart.toFixed(1)}</strong>{' '}
+        {apart < ONE_WAX ? wording.apartLikeTwoPieces : wording.apartMoreThanTwo}{' '}
+        <span className="text-soft">{wording.colourAloneDoesNot}</span>
+      </p>
+      <div className="flex gap-3">
+        <Button look="main" disabled={saving.busy} onClick={() => keep(true)}>
+          {wording.asItShouldBe}
+        </Button>
+        <Button disabled={saving.busy} onClick={() => keep(false)}>
+          {wording.notAsItShould}
+        </Button>
+      </div>
+    </div>
+  );
+}
 
 /** A photo of an incoming wax beside a known piece: how far apart their colours are, kept as a check of this lot. */
 export function WaxPair({ lotId, referenceId }: Props) {
@@ -93,27 +129,7 @@ export function WaxPair({ lotId, referenceId }: Props) {
         </div>
       ) : null}
       <Faults of={[...(fault ? [fault] : []), ...saving.rest([])]} />
-      {own && known && apart !== null ? (
-        <div className="mt-2">
-          <div className="flex h-14 max-w-sm" aria-hidden="true">
-            <span className="grow border border-ink" style={{ background: swatch(own) }} />
-            <span className="grow border border-ink" style={{ background: swatch(known) }} />
-          </div>
-          <p className="my-2 text-lg" aria-live="polite">
-            <strong className="reading">ΔE {apart.toFixed(1)}</strong>{' '}
-            {apart < ONE_WAX ? wording.apartLikeTwoPieces : wording.apartMoreThanTwo}{' '}
-            <span className="text-soft">{wording.colourAloneDoesNot}</span>
-          </p>
-          <div className="flex gap-3">
-            <Button look="main" disabled={saving.busy} onClick={() => keep(true)}>
-              {wording.asItShouldBe}
-            </Button>
-            <Button disabled={saving.busy} onClick={() => keep(false)}>
-              {wording.notAsItShould}
-            </Button>
-          </div>
-        </div>
-      ) : null}
+      {own && known && apart !== null ? <TwoColours own={own} known={known} apart={apart} saving={saving} keep={keep} /> : null}
     </Fold>
   );
 }

@@ -29,6 +29,77 @@ const LAMP_WORDS = { even: 'even light', low: 'low lamp' } as const;
 const WIDE = 560;
 const BLINK_MS = 700;
 
+function FlipPicks({
+  board,
+  setBoard,
+  boards,
+  lamps,
+  lamp,
+  setLamp,
+  before,
+  after,
+  setCycles,
+  here,
+}: {
+  readonly board: number;
+  readonly setBoard: (next: number) => void;
+  readonly boards: number[];
+  readonly lamps: ('even' | 'low')[];
+  readonly lamp: 'even' | 'low';
+  readonly setLamp: (next: 'even' | 'low') => void;
+  readonly before: Shot;
+  readonly after: Shot;
+  readonly setCycles: (next: readonly [number, number]) => void;
+  readonly here: Shot[];
+}) {
+  return (
+    <div className="flex flex-wrap items-end gap-x-5">
+      <SelectField
+        label={wording.board}
+        value={board}
+        onChange={(event) => setBoard(Number(event.target.value))}
+        className="w-24"
+      >
+        {boards.map((one) => (
+          <option key={one}>{one}</option>
+        ))}
+      </SelectField>
+      {lamps.length > 1 ? (
+        <SelectField
+          label={wording.light}
+          value={lamp}
+          onChange={(event) => setLamp(event.target.value === 'low' ? 'low' : 'even')}
+          className="w-36"
+        >
+          {lamps.map((one) => (
+            <option key={one} value={one}>
+              {LAMP_WORDS[one]}
+            </option>
+          ))}
+        </SelectField>
+      ) : null}
+      {([0, 1] as const).map((at) => (
+        <SelectField
+          key={at}
+          label={at === 0 ? wording.leftAfter : wording.rightAfter}
+          value={(at === 0 ? before : after).cycle}
+          onChange={(event) => {
+            const cycle = Number(event.target.value);
+            setCycles(at === 0 ? [cycle, after.cycle] : [before.cycle, cycle]);
+          }}
+          className="w-28"
+        >
+          {here.map((one) => (
+            <option key={one.cycle} value={one.cycle}>
+              {wording.cycles(one.cycle)}
+            </option>
+          ))}
+        </SelectField>
+      ))}
+    </div>
+  );
+}
+
 /** One board at two cycles in one place: swiped with a slider, or blinked; fields stay where they are. */
 export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
   const boards = [...new Set(shots.map((one) => one.board))].sort((a, b) => a - b);
@@ -63,50 +134,18 @@ export function BoardFlip({ shots, lengthMm, widthMm, fields }: Props) {
   const lamps = [...new Set(shots.map((one) => one.lamp))];
   return (
     <section aria-label={wording.picturesOfOneBoard}>
-      <div className="flex flex-wrap items-end gap-x-5">
-        <SelectField
-          label={wording.board}
-          value={board}
-          onChange={(event) => setBoard(Number(event.target.value))}
-          className="w-24"
-        >
-          {boards.map((one) => (
-            <option key={one}>{one}</option>
-          ))}
-        </SelectField>
-        {lamps.length > 1 ? (
-          <SelectField
-            label={wording.light}
-            value={lamp}
-            onChange={(event) => setLamp(event.target.value === 'low' ? 'low' : 'even')}
-            className="w-36"
-          >
-            {lamps.map((one) => (
-              <option key={one} value={one}>
-                {LAMP_WORDS[one]}
-              </option>
-            ))}
-          </SelectField>
-        ) : null}
-        {([0, 1] as const).map((at) => (
-          <SelectField
-            key={at}
-            label={at === 0 ? wording.leftAfter : wording.rightAfter}
-            value={(at === 0 ? before : after).cycle}
-            onChange={(event) => {
-              const cycle = Number(event.target.value);
-              setCycles(at === 0 ? [cycle, after.cycle] : [before.cycle, cycle]);
-            }}
-            className="w-28"
-          >
-            {here.map((one) => (
-              <option key={one.cycle} value={one.cycle}>
-                {wording.cycles(one.cycle)}
-              </option>
-            ))}
-          </SelectField>
-        ))}
-      </div>
+      <FlipPicks
+        board={board}
+        setBoard={setBoard}
+        boards={boards}
+        lamps={lamps}
+        lamp={lamp}
+        setLamp={setLamp}
+        before={before}
+        after={after}
+        setCycles={setCycles}
+        here={here}
+      />
       <div className="overflow-x-auto">
         <div className="relative border-2 border-ink" style={{ width: WIDE + 4, height: widthMm * scale + 4 }}>
           {flat(after)}

@@ -30,6 +30,56 @@ type Props = {
   readonly corners: readonly (PartCorners | null)[];
 };
 
+function PicturePicks({
+  which,
+  choose,
+  boards,
+  lamp,
+  setLamp,
+  cycle,
+  take,
+}: {
+  readonly which: number;
+  readonly choose: (to: number) => void;
+  readonly boards: number;
+  readonly lamp: 'even' | 'low';
+  readonly setLamp: (next: 'even' | 'low') => void;
+  readonly cycle: number;
+  readonly take: (file: File | undefined) => Promise<void>;
+}) {
+  return (
+    <div className="flex flex-wrap items-end gap-x-6">
+      <SelectField label={wording.board} value={which} onChange={(event) => choose(Number(event.target.value))} className="w-28">
+        {Array.from({ length: boards }, (_, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a board is its number
+          <option key={i} value={i + 1}>
+            {i + 1}
+          </option>
+        ))}
+      </SelectField>
+      <Choice
+        asks="Light"
+        lies="beside"
+        value={lamp}
+        options={[
+          { value: 'even', name: wording.evenForTheColour },
+          { value: 'low', name: wording.lowLampForThe },
+        ]}
+        onChange={setLamp}
+      />
+      <label className="mb-5 flex flex-col gap-1">
+        <span className="label">{wording.afterCycles(cycle)}</span>
+        <input
+          type="file"
+          accept="image/*"
+          className="file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
+          onChange={(event) => void take(event.target.files?.[0])}
+        />
+      </label>
+    </div>
+  );
+}
+
 /** A picture of a board: which, in which light; its corners pulled or typed; what is read of its fields, before it is kept. */
 export function PictureDesk({ trialId, cycle, boards, board, names, bare, corners: known }: Props) {
   const [which, setWhich] = useState(1);
@@ -75,40 +125,7 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
   };
   return (
     <section aria-label={wording.pictureOfABoard} className="flex flex-col gap-3">
-      <div className="flex flex-wrap items-end gap-x-6">
-        <SelectField
-          label={wording.board}
-          value={which}
-          onChange={(event) => choose(Number(event.target.value))}
-          className="w-28"
-        >
-          {Array.from({ length: boards }, (_, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a board is its number
-            <option key={i} value={i + 1}>
-              {i + 1}
-            </option>
-          ))}
-        </SelectField>
-        <Choice
-          asks="Light"
-          lies="beside"
-          value={lamp}
-          options={[
-            { value: 'even', name: wording.evenForTheColour },
-            { value: 'low', name: wording.lowLampForThe },
-          ]}
-          onChange={setLamp}
-        />
-        <label className="mb-5 flex flex-col gap-1">
-          <span className="label">{wording.afterCycles(cycle)}</span>
-          <input
-            type="file"
-            accept="image/*"
-            className="file:min-h-11 file:border-2 file:border-ink file:bg-transparent file:px-4 file:font-semibold"
-            onChange={(event) => void take(event.target.files?.[0])}
-          />
-        </label>
-      </div>
+      <PicturePicks which={which} choose={choose} boards={boards} lamp={lamp} setLamp={setLamp} cycle={cycle} take={take} />
       <p className="max-w-prose text-sm text-soft">{wording.alwaysFromTheSame}</p>
       {photo ? (
         <>

@@ -1,7 +1,7 @@
 'use client';
 
 import { say } from '@/core/quantity';
-import { BEARERS, kindTraits, SAID_KINDS, TRIAL_KINDS, WEARS } from '@/core/trial';
+import { BEARERS, type Evenness, kindTraits, SAID_KINDS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { BEARER_WORDS, sayIssue, TRIAL_KIND_WORDS, WEAR_WORDS, WHY_NONE_WORDS } from '@/messages';
 import { planForm as wording } from '@/messages/screens/trials';
 import { Why } from '@/trade/why';
@@ -94,6 +94,24 @@ const UNIT_HINTS = {
   share: 'a share of the field, 0.05 is 5 %',
 } as const;
 
+function EvennessLine({ equal }: { readonly equal: Evenness }) {
+  return (
+    <p className={equal.isUnequal ? 'font-semibold text-late' : 'text-soft'}>
+      {wording.stayOnTheWood(
+        equal.isUnequal ? '▲ ' : '',
+        say(equal.solidsPerM2, 'g/m²', reads()),
+        equal.isUnequal && equal.times
+          ? wording.timesTheMiddleOne(
+              equal.times.toFixed(1),
+              equal.coatsForEqual,
+              equal.coatsForEqual === 1 ? wording.coat : wording.coats,
+            )
+          : '',
+      )}
+    </p>
+  );
+}
+
 /** The finishes: bare first and always, then each with its regimen and its lots. */
 function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
   const { form, even } = plan;
@@ -148,21 +166,7 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
                   </SelectField>
                 ))}
               </div>
-              {equal ? (
-                <p className={equal.isUnequal ? 'font-semibold text-late' : 'text-soft'}>
-                  {wording.stayOnTheWood(
-                    equal.isUnequal ? '▲ ' : '',
-                    say(equal.solidsPerM2, 'g/m²', reads()),
-                    equal.isUnequal && equal.times
-                      ? wording.timesTheMiddleOne(
-                          equal.times.toFixed(1),
-                          equal.coatsForEqual,
-                          equal.coatsForEqual === 1 ? wording.coat : wording.coats,
-                        )
-                      : '',
-                  )}
-                </p>
-              ) : null}
+              {equal ? <EvennessLine equal={equal} /> : null}
               {form.values.treatments.length > 1 ? (
                 <Button look="quiet" onClick={() => plan.drop(at)}>
                   {wording.withoutIt}

@@ -25,6 +25,39 @@ type Props = {
   readonly ready: boolean;
 };
 
+function BeginScoring({
+  setBegun,
+  scorer,
+  setScorer,
+  asked,
+}: {
+  readonly setBegun: (next: boolean) => void;
+  readonly scorer: string;
+  readonly setScorer: (next: string) => void;
+  readonly asked: readonly Asked[];
+}) {
+  return (
+    <Form
+      className="flex max-w-md flex-col gap-2"
+      onSubmit={() => {
+        setBegun(true);
+      }}
+    >
+      <h1>{wording.scoredBySomeoneWho}</h1>
+      <p>{wording.handTheTabletOver}</p>
+      <TextField
+        label={wording.whoScoresIfIt}
+        value={scorer}
+        onChange={(event) => setScorer(event.target.value)}
+        hint={wording.keptWithTheScores}
+      />
+      <Button look="main" big type="submit">
+        {wording.beginToScore(asked.length)}
+      </Button>
+    </Form>
+  );
+}
+
 /** One field after another, one question each: five words to touch, or a drop to time. Blind: tags alone. */
 export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props) {
   const [scorer, setScorer] = useState('');
@@ -63,24 +96,7 @@ export function ScoreDesk({ trialId, number, cycle, blind, asked, ready }: Props
       </div>
       {ready ? null : <p className="font-semibold text-late">{wording.sayFirstWhoIs}</p>}
       {!begun ? (
-        <Form
-          className="flex max-w-md flex-col gap-2"
-          onSubmit={() => {
-            setBegun(true);
-          }}
-        >
-          <h1>{wording.scoredBySomeoneWho}</h1>
-          <p>{wording.handTheTabletOver}</p>
-          <TextField
-            label={wording.whoScoresIfIt}
-            value={scorer}
-            onChange={(event) => setScorer(event.target.value)}
-            hint={wording.keptWithTheScores}
-          />
-          <Button look="main" big type="submit">
-            {wording.beginToScore(asked.length)}
-          </Button>
-        </Form>
+        <BeginScoring setBegun={setBegun} scorer={scorer} setScorer={setScorer} asked={asked} />
       ) : now ? (
         <section aria-label={wording.score}>
           <p className="label">{wording.ofWord(at + 1, asked.length)}</p>

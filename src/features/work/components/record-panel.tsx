@@ -7,6 +7,7 @@ import { instantOf, parseHumidity, parseMass, parseTemperature, type Result, say
 import { sayIssue } from '@/messages';
 import { recordPanel as wording } from '@/messages/screens/work';
 import { useActsHere } from '@/trade/hands/acts-here';
+import type { LastRecord } from '@/trade/hands/last-record';
 import { RecordButtons } from '@/trade/hands/record-buttons';
 import { riskWords } from '@/trade/hands/risk-words';
 import { Timing } from '@/trade/hands/timing';
@@ -115,6 +116,46 @@ const wordsOf = (typed: Typed, seen: Seen): string =>
     ...(seen.photo ? [wording.aPhoto] : []),
   ].join(', ');
 
+function RecordRow({
+  action,
+  nowMs,
+  blocked,
+  write,
+  busy,
+  last,
+  takeBack,
+}: {
+  readonly action: HandAction;
+  readonly nowMs: number;
+  readonly blocked: boolean;
+  readonly write: (more?: Details) => Promise<void>;
+  readonly busy: boolean;
+  readonly last: LastRecord | null;
+  readonly takeBack: () => Promise<void>;
+}) {
+  return (
+    <div className="flex flex-wrap gap-3">
+      <RecordButtons
+        action={action}
+        nowMs={nowMs}
+        busy={blocked}
+        className="min-w-48"
+        onRecord={(pass) => void write(pass === undefined ? {} : { pass })}
+      />
+      {action.optional ? (
+        <Button big disabled={busy} onClick={() => void write({ kind: 'left-out' })}>
+          {wording.leftOut}
+        </Button>
+      ) : null}
+      {last?.batchId === action.batchId ? (
+        <Button look="quiet" disabled={busy} onClick={() => void takeBack()}>
+          {wording.takeBack(last.says)}
+        </Button>
+      ) : null}
+    </div>
+  );
+}
+
 function Recording(props: ActionProps) {
   const { action, nowMs: serverNowMs, zone, geometry, speciesId, tags, mayPractise, dries, nextLots, hands, onUnkept } = props;
   const nowMs = useNow(serverNowMs);
@@ -172,25 +213,7 @@ function Recording(props: ActionProps) {
         seen={seen}
         onChange={setSeen}
       />
-      <div className="flex flex-wrap gap-3">
-        <RecordButtons
-          action={action}
-          nowMs={nowMs}
-          busy={blocked}
-          className="min-w-48"
-          onRecord={(pass) => void write(pass === undefined ? {} : { pass })}
-        />
-        {action.optional ? (
-          <Button big disabled={busy} onClick={() => void write({ kind: 'left-out' })}>
-            {wording.leftOut}
-          </Button>
-        ) : null}
-        {last?.batchId === action.batchId ? (
-          <Button look="quiet" disabled={busy} onClick={() => void takeBack()}>
-            {wording.takeBack(last.says)}
-          </Button>
-        ) : null}
-      </div>
+      <RecordRow action={action} nowMs={nowMs} blocked={blocked} write={write} busy={busy} last={last} takeBack={takeBack} />
       <p role="status" className={`min-h-6 pt-1 font-semibold ${told?.tone === 'fault' ? 'text-late' : 'text-fit'}`}>
         {told?.tone === 'fault' ? '▲ ' : ''}
         {told?.text}
