@@ -1,4 +1,5 @@
 import 'server-only';
+import { randomBytes } from 'node:crypto';
 import type Database from 'better-sqlite3';
 import type { Db } from './db';
 
@@ -26,6 +27,13 @@ export async function whileFilling<T>(run: () => Promise<T>): Promise<T> {
 export function keep<T>(db: Db, key: string, make: () => T): T {
   const client = (db as { readonly $client?: Database.Database }).$client;
   if (!client || client.inTransaction) return make();
+  const known = valuesOf(client);
+  if (!known.values.has(key)) known.values.set(key, make());
+  return known.values.get(key) as T;
+}
+
+/** What is kept of a file, emptied when anything in the file changed. */
+function valuesOf(client: Database.Database): CachedValues {
   const known: CachedValues = kept.get(client) ?? {
     changes: client.prepare('select total_changes()').pluck(),
     outside: null,
@@ -39,6 +47,14 @@ export function keep<T>(db: Db, key: string, make: () => T): T {
     known.at = at;
     known.values = new Map();
   }
-  if (!known.values.has(key)) known.values.set(key, make());
-  return known.values.get(key) as T;
+  return known;
+}
+
+/** Told apart from what another run of this shop kept. */
+const RUN = randomBytes(6).toString('base64url');
+
+/** A text that is another one when anything in the file changed, and after a restart. */
+export function versionOf(db: Db): string {
+  const client = (db as { readonly $client?: Database.Database }).$client;
+  return `${RUN}.${client ? valuesOf(client).at : ''}`;
 }

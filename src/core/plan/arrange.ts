@@ -1,8 +1,16 @@
 import { type DayBatch, type Lean, type PlacedJob, put, reachOf, type ShopBoard, settleLate, traceTo } from './place';
-import type { SpotTaken } from './spots';
+import { union } from './spans';
+import { empty, type Filled, fill, type SpotTaken } from './spots';
 
 export type Arranged =
-  | { readonly feasible: true; readonly places: readonly (readonly PlacedJob[])[]; readonly late: number; readonly ends: number }
+  | {
+      readonly feasible: true;
+      readonly places: readonly (readonly PlacedJob[])[];
+      /** Batches that found no place, and the job at which they stood: none unless they may be left out. */
+      readonly leftOut: readonly Blocked[];
+      readonly late: number;
+      readonly ends: number;
+    }
   | { readonly feasible: false; readonly batch: number; readonly job: number };
 
 /** How much is tried, in jobs placed: enough for a small shop to be searched through, and a full one to answer at once. */
@@ -14,13 +22,16 @@ const EVERY_ORDER_UP_TO = 5;
 const LEANS: readonly Lean[] = ['ideal', 'late', 'early'];
 
 type Arrangement = { readonly order: readonly number[]; readonly leans: readonly Lean[] };
-type Tried = { readonly places: readonly PlacedJob[][]; readonly late: number; readonly ends: number };
-type Blocked = { readonly batch: number; readonly job: number };
+type Worth = { readonly leftOut: readonly Blocked[]; readonly late: number; readonly ends: number };
+type Tried = Worth & { readonly places: readonly PlacedJob[][] };
+export type Blocked = { readonly batch: number; readonly job: number };
 
 const endOf = (placed: readonly PlacedJob[]): number => placed.at(-1)?.end ?? 0;
 const lateOf = (batch: DayBatch, end: number): number => (batch.due === null ? 0 : batch.weight * Math.max(0, end - batch.due));
-const isBetter = (a: Pick<Tried, 'late' | 'ends'>, b: Pick<Tried, 'late' | 'ends'> | null): boolean =>
-  b === null || a.late < b.late - 1e-9 || (a.late < b.late + 1e-9 && a.ends < b.ends);
+function isBetter(a: Worth, b: Worth | null): boolean {
+  if (b === null || a.leftOut.length !== b.leftOut.length) return b === null || a.leftOut.length < b.leftOut.length;
+  return a.late < b.late - 1e-9 || (a.late < b.late + 1e-9 && a.ends < b.ends);
+}
 
 type Stay = { readonly spot: number; readonly taken: SpotTaken };
 
@@ -37,26 +48,32 @@ function fixedBoard(batches: readonly DayBatch[], board: ShopBoard): ShopBoard {
   const copy: ShopBoard = {
     ...board,
     busy: board.busy.map((spans) => [...spans]),
-    taken: board.taken.map((spans) => [...spans]),
+    taken: board.taken.map(({ at, units }) => ({ at: [...at], units: [...units] })),
   };
   for (const batch of batches)
     for (const job of batch.jobs)
       if (job.fixed && job.fixed.end > job.fixed.start) copy.busy[job.fixed.by]?.push([job.fixed.start, job.fixed.end]);
-  for (const spans of copy.busy) spans.sort((a, b) => a[0] - b[0]);
-  return copy;
+  return { ...copy, busy: copy.busy.map((spans) => union(spans)) };
 }
 
-type Seat = { readonly b: number; readonly lean: Lean; readonly placed: readonly PlacedJob[]; readonly takeOff: () => void };
+type Seat = {
+  readonly b: number;
+  readonly lean: Lean;
+  readonly placed: readonly PlacedJob[];
+  /** The job at which the batch found no place; null where it has one. */
+  readonly blockedAt: number | null;
+  readonly takeOff: () => void;
+};
 
 /** Batches one after the other, each as early as what stands before it allows; what two orders have in common is not placed again. */
-function table(batches: readonly DayBatch[], board: ShopBoard) {
+function table(batches: readonly DayBatch[], board: ShopBoard, mayLeaveOut: boolean) {
   const on = fixedBoard(batches, board);
   const stays = batches.map(staysOf);
   const holdOn = (b: number): void => {
-    for (const { spot, taken } of stays[b] ?? []) on.taken[spot]?.push(taken);
+    for (const { spot, taken } of stays[b] ?? []) fill(on.taken[spot] as Filled, taken);
   };
   const letGo = (b: number): void => {
-    for (const { spot, taken } of stays[b] ?? []) on.taken[spot]?.splice(on.taken[spot].indexOf(taken), 1);
+    for (const { spot, taken } of stays[b] ?? []) empty(on.taken[spot] as Filled, taken);
   };
   for (const b of batches.keys()) holdOn(b);
   const seats: Seat[] = [];
@@ -65,25 +82,32 @@ function table(batches: readonly DayBatch[], board: ShopBoard) {
     while (same < seats.length && seats[same]?.b === way.order[same] && seats[same]?.lean === way.leans[way.order[same] ?? 0])
       same++;
     while (seats.length > same) {
-      const seat = seats.pop();
-      seat?.takeOff();
-      if (seat) holdOn(seat.b);
+      seats.pop()?.takeOff();
     }
     for (const b of way.order.slice(same)) {
       const batch = batches[b] as DayBatch;
       letGo(b);
       const chain = reachOf(batch, on);
-      if (chain.blockedAt !== null) {
-        holdOn(b);
-        return { batch: b, job: chain.blockedAt };
-      }
       const lean = way.leans[b] ?? 'ideal';
-      seats.push({ b, lean, ...put(batch, traceTo(batch, chain, chain.reach.at(-1)?.[0]?.[0] ?? 0, lean), on) });
+      const { blockedAt } = chain;
+      if (blockedAt !== null) {
+        holdOn(b);
+        if (!mayLeaveOut) return { batch: b, job: blockedAt };
+        seats.push({ b, lean, placed: [], blockedAt, takeOff: () => undefined });
+        continue;
+      }
+      const { placed, takeOff } = put(batch, traceTo(batch, chain, chain.reach.at(-1)?.[0]?.[0] ?? 0, lean), on);
+      const standAgain = (): void => {
+        takeOff();
+        holdOn(b);
+      };
+      seats.push({ b, lean, placed, blockedAt, takeOff: standAgain });
     }
     const places: PlacedJob[][] = batches.map(() => []);
     for (const { b, placed } of seats) places[b] = [...placed];
     return {
       places,
+      leftOut: seats.flatMap(({ b, blockedAt }) => (blockedAt === null ? [] : [{ batch: b, job: blockedAt }])),
       late: batches.reduce((sum, batch, b) => sum + lateOf(batch, endOf(places[b] ?? [])), 0),
       ends: places.reduce((sum, placed) => sum + endOf(placed), 0),
     };
@@ -91,7 +115,7 @@ function table(batches: readonly DayBatch[], board: ShopBoard) {
 }
 
 /** No plan can be better than every batch alone in the shop. */
-function boundOf(batches: readonly DayBatch[], board: ShopBoard): Pick<Tried, 'late' | 'ends'> {
+function boundOf(batches: readonly DayBatch[], board: ShopBoard): Worth {
   const empty = fixedBoard(batches, board);
   const ends = batches.map((batch) => {
     const chain = reachOf(batch, empty);
@@ -99,6 +123,7 @@ function boundOf(batches: readonly DayBatch[], board: ShopBoard): Pick<Tried, 'l
     return (chain.reach.at(-1)?.[0]?.[0] ?? 0) + (last?.fixed ? last.fixed.end - last.fixed.start : (last?.hands ?? 0));
   });
   return {
+    leftOut: [],
     late: batches.reduce((sum, batch, b) => sum + lateOf(batch, ends[b] ?? 0), 0),
     ends: ends.reduce((sum, end) => sum + end, 0),
   };
@@ -143,8 +168,9 @@ function shuffler(): (below: number) => number {
 /**
  * Arranges batches on the board: first in a few plain orders, then in every order of a small shop, then by taking some batches out of
  * the best order found and putting them back elsewhere. Never worse than by due date.
+ * @param mayLeaveOut whether a batch that finds no place is left out, as few as may be; else one such batch makes the whole infeasible
  */
-export function arrange(all: readonly DayBatch[], board: ShopBoard): Arranged {
+export function arrange(all: readonly DayBatch[], board: ShopBoard, mayLeaveOut = false): Arranged {
   const batches = settleLate(all, fixedBoard(all, board));
   const jobs = Math.max(
     1,
@@ -155,7 +181,7 @@ export function arrange(all: readonly DayBatch[], board: ShopBoard): Arranged {
   let way: Arrangement | null = null;
   let blocked: Blocked = { batch: 0, job: 0 };
   const bound = boundOf(batches, board);
-  const build = table(batches, board);
+  const build = table(batches, board, mayLeaveOut);
   const attempt = (next: Arrangement): boolean => {
     left--;
     const tried = build(next);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type DayInput, type DayPlan, day, MOST_PLANNED, openingsOf } from '.';
-import { roomFor } from './spots';
+import { type DayInput, type DayPlan, day, MOST_PLANNED, openDay, openingsOf } from '.';
+import { filledWith, roomFor } from './spots';
 
 const ZONE = 'Europe/Oslo';
 const START = '2031-03-03T08:00';
@@ -256,16 +256,16 @@ describe('room on a spot', () => {
       { from: 10, to: 20, units: 1 },
       { from: 15, to: 30, units: 1 },
     ];
-    expect(roomFor(2, 1, taken, [0, 100])).toEqual([
+    expect(roomFor(2, 1, filledWith(taken), [0, 100])).toEqual([
       [0, 15],
       [20, 100],
     ]);
-    expect(roomFor(2, 2, taken, [0, 100])).toEqual([
+    expect(roomFor(2, 2, filledWith(taken), [0, 100])).toEqual([
       [0, 10],
       [30, 100],
     ]);
-    expect(roomFor(1, 2, taken, [0, 100])).toEqual([]);
-    expect(roomFor(2, 1, taken, [16, 100])).toEqual([[20, 100]]);
+    expect(roomFor(1, 2, filledWith(taken), [0, 100])).toEqual([]);
+    expect(roomFor(2, 1, filledWith(taken), [16, 100])).toEqual([[20, 100]]);
   });
   it('does what is past its window at once, before anything else, and holds a pin where it can be', () => {
     const hours = [1, 2, 3, 4, 5].map((one) => ({ day: one, open: '08:00', close: '16:00' }));
@@ -299,5 +299,59 @@ describe('room on a spot', () => {
     expect(planned({ ...input, pins: [{ batch: 'due', step: 'x', startAt: '2031-03-03T15:45' }] })).toMatchObject({
       feasible: false,
     });
+  });
+});
+
+describe('a shop that may be too full', () => {
+  const whole = (input: DayInput) => {
+    const found = openDay(input);
+    if (!found.ok) throw new Error(JSON.stringify(found.issues));
+    return found.value;
+  };
+  it('is planned as ever where all find a place', () => {
+    fc.assert(
+      fc.property(shop, (input) => {
+        const strict = planned(input);
+        if (strict.feasible) expect(whole(input)).toEqual({ plan: strict, leftOut: [], unheld: [] });
+        else {
+          const { plan, leftOut } = whole(input);
+          expect(leftOut.length).toBeGreaterThan(0);
+          expect(plan.batches.length + leftOut.length).toBe(input.batches.length);
+          const kept = input.batches.filter((one) => !leftOut.some(({ batchId }) => batchId === one.id));
+          expect(broken({ ...input, batches: kept }, plan)).toEqual([]);
+        }
+      }),
+      { seed: 37, numRuns: 60 },
+    );
+  });
+  const opens = [{ day: 1, open: '08:00', close: '09:00' }];
+  const hour = (id: string, dueAt: string) => ({
+    id,
+    release: START,
+    dueAt,
+    steps: [{ id: 'sand', handsMin: 30, wait: { min: 0, ideal: 0, max: null } }],
+  });
+  const full: DayInput = {
+    start: START,
+    zone: ZONE,
+    horizonDays: 3,
+    hands: [{ id: 'a', hours: opens }],
+    batches: [hour('first', '2031-03-03T12:00'), hour('second', '2031-03-03T13:00'), hour('third', '2031-03-03T14:00')],
+  };
+  it('leaves out as few as may be, and says why', () => {
+    expect(planned(full)).toMatchObject({ feasible: false });
+    const { plan, leftOut } = whole(full);
+    expect(plan.batches.map((one) => one.id)).toEqual(['first', 'second']);
+    expect(leftOut).toMatchObject([{ batchId: 'third', stepId: 'sand', why: 'past-horizon', handsMin: 30, horizonDays: 3 }]);
+  });
+  it('lets go of a pin before it leaves its batch out', () => {
+    const night = { batch: 'first', step: 'sand', startAt: '2031-03-03T03:00' };
+    const two = { ...full, batches: full.batches.slice(0, 2), pins: [{ ...night, startAt: '2031-03-03T20:00' }] };
+    const { plan, leftOut, unheld } = whole(two);
+    expect([plan.batches.length, leftOut, unheld]).toEqual([2, [], two.pins]);
+  });
+  it('refuses what day refuses', () => {
+    expect(openDay({ ...full, hands: [] }).ok).toBe(day({ ...full, hands: [] }).ok);
+    expect(openDay({ ...full, zone: 'Nowhere/At' })).toEqual(day({ ...full, zone: 'Nowhere/At' }));
   });
 });

@@ -1,10 +1,11 @@
 import { check } from '@/core/contract';
 import { fail, formatInstant, type Issue, instantOf, MINUTES_PER_DAY, MS_PER_MINUTE, ok, type Result } from '@/core/quantity';
-import { type Arranged, arrange } from './arrange';
+import { type Arranged, arrange, type Blocked } from './arrange';
 import type { Blocking } from './blocking';
 import { DayInput } from './day-schema';
 import { openingsOf } from './openings';
 import type { DayBatch, DayJob, ShopBoard } from './place';
+import { filledWith } from './spots';
 
 export type DayStepAt = { readonly id: string; readonly startAt: string; readonly endAt: string; readonly by: string };
 export type DayPlan =
@@ -21,7 +22,12 @@ export type DayPlan =
         readonly steps: readonly DayStepAt[];
       }[];
     }
-  | { readonly feasible: false; readonly blocking: Blocking & { readonly batchId: string } };
+  | { readonly feasible: false; readonly blocking: BatchBlocking };
+
+type PlannedDay = Extract<DayPlan, { feasible: true }>;
+
+/** What stands in the way of one batch. */
+export type BatchBlocking = Blocking & { readonly batchId: string };
 
 type Input = ReturnType<typeof DayInput.parse>;
 type Read = { readonly board: ShopBoard; readonly batches: readonly DayBatch[]; readonly startMs: number };
@@ -132,13 +138,13 @@ function read(input: Input): Result<Read> {
     ),
     busy: input.hands.map(() => []),
     capacity: input.spots.map((spot) => spot.capacity),
-    taken: input.spots.map(() => []),
+    taken: input.spots.map(() => filledWith([])),
     horizon,
   };
   return ok({ board, batches, startMs });
 }
 
-function sayPlan({ batches, startMs }: Read, input: Input, { places }: Extract<Arranged, { feasible: true }>): DayPlan {
+function sayPlan({ batches, startMs }: Read, input: Input, { places }: Extract<Arranged, { feasible: true }>): PlannedDay {
   const say = (minute: number): string => formatInstant(startMs + minute * MS_PER_MINUTE, input.zone);
   const rows = batches.map((batch, b) => {
     const placed = places[b] ?? [];
@@ -164,6 +170,37 @@ function sayPlan({ batches, startMs }: Read, input: Input, { places }: Extract<A
   };
 }
 
+/** Why a job of a batch found no place. */
+function blockingOf({ batches, board }: Read, input: Input, at: Blocked): BatchBlocking {
+  const batch = batches[at.batch] as DayBatch;
+  const job = batch.jobs[at.job] as DayJob;
+  const before = batch.jobs[at.job - 1];
+  const longest = Math.max(0, ...job.by.flatMap((hand) => (board.open[hand] ?? []).map(([a, b]) => b - a)));
+  const why =
+    longest === 0
+      ? 'no-opening'
+      : longest < job.hands
+        ? 'no-opening-long-enough'
+        : before && before.most !== Number.POSITIVE_INFINITY
+          ? 'no-opening-in-window'
+          : 'past-horizon';
+  return {
+    batchId: batch.id,
+    stepId: job.id,
+    why,
+    handsMin: job.hands,
+    longestMin: longest,
+    horizonDays: input.horizonDays,
+    ...(before
+      ? {
+          after: before.id,
+          waitMin: before.least,
+          ...(before.most === Number.POSITIVE_INFINITY ? {} : { waitMax: before.most }),
+        }
+      : {}),
+  };
+}
+
 /**
  * The whole shop's plan (calc.md, 7): least weighted lateness, then the least sum of ends; no hands in two places or outside their hours,
  * no spot over capacity, no window broken, nothing fixed moved. The same input gives the same plan.
@@ -176,36 +213,43 @@ export function day(input: unknown): Result<DayPlan> {
   const found = read(checked.value);
   if (!found.ok) return found;
   const arranged = arrange(found.value.batches, found.value.board);
-  if (arranged.feasible) return ok(sayPlan(found.value, checked.value, arranged));
-  const batch = found.value.batches[arranged.batch];
-  const job = batch?.jobs[arranged.job];
-  const before = batch?.jobs[arranged.job - 1];
-  if (!batch || !job) return fail('invalid', 'batches', { detail: 'nothing can be planned' });
-  const longest = Math.max(0, ...job.by.flatMap((hand) => (found.value.board.open[hand] ?? []).map(([a, b]) => b - a)));
-  const why =
-    longest === 0
-      ? 'no-opening'
-      : longest < job.hands
-        ? 'no-opening-long-enough'
-        : before && before.most !== Number.POSITIVE_INFINITY
-          ? 'no-opening-in-window'
-          : 'past-horizon';
-  return ok({
-    feasible: false,
-    blocking: {
-      batchId: batch.id,
-      stepId: job.id,
-      why,
-      handsMin: job.hands,
-      longestMin: longest,
-      horizonDays: checked.value.horizonDays,
-      ...(before
-        ? {
-            after: before.id,
-            waitMin: before.least,
-            ...(before.most === Number.POSITIVE_INFINITY ? {} : { waitMax: before.most }),
-          }
-        : {}),
-    },
-  });
+  return ok(
+    arranged.feasible
+      ? sayPlan(found.value, checked.value, arranged)
+      : { feasible: false, blocking: blockingOf(found.value, checked.value, arranged) },
+  );
+}
+
+/** A shop as far as it can be planned: the plan of what finds a place, and what does not. */
+export type OpenDay = {
+  readonly plan: PlannedDay;
+  readonly leftOut: readonly BatchBlocking[];
+  /** Pins that had to be let go of, for their batch would have found no place. */
+  readonly unheld: NonNullable<DayInput['pins']>;
+};
+
+/**
+ * The plan of a shop that may be too full: batches that find no place are left out, as few as may be, after their pins were let go of.
+ * Where all find a place it is the plan of `day`.
+ */
+export function openDay(input: unknown): Result<OpenDay> {
+  const checked = check(DayInput, input);
+  if (!checked.ok) return checked;
+  let asked = checked.value;
+  const unheld: Input['pins'][number][] = [];
+  for (;;) {
+    const found = read(asked);
+    if (!found.ok) return found;
+    const arranged = arrange(found.value.batches, found.value.board, true);
+    if (!arranged.feasible) return fail('invalid', 'batches', { detail: 'nothing can be planned' });
+    const leftOut = arranged.leftOut.map((one) => blockingOf(found.value, asked, one));
+    const without = new Set(leftOut.map((one) => one.batchId));
+    const held = asked.pins.filter((one) => without.has(one.batch));
+    if (held.length === 0) {
+      const plan = sayPlan(found.value, asked, arranged);
+      return ok({ plan: { ...plan, batches: plan.batches.filter((one) => !without.has(one.id)) }, leftOut, unheld });
+    }
+    unheld.push(...held);
+    asked = { ...asked, pins: asked.pins.filter((one) => !without.has(one.batch)) };
+  }
 }

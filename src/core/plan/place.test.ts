@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { type DayBatch, type DayJob, type ShopBoard, settleLate, traceTo } from './place';
-import { roomFor } from './spots';
+import { filledWith, roomFor } from './spots';
 
 const job = (id: string, change: Partial<DayJob> = {}): DayJob => ({
   id,
@@ -148,12 +148,7 @@ describe('what is past its window already', () => {
 
 describe('the room of a place', () => {
   const room = (taken: readonly (readonly [number, number, number])[], units = 1, capacity = 2) =>
-    roomFor(
-      capacity,
-      units,
-      taken.map(([from, to, n]) => ({ from, to, units: n })),
-      [0, 40],
-    );
+    roomFor(capacity, units, filledWith(taken.map(([from, to, n]) => ({ from, to, units: n }))), [0, 40]);
   it('is where so much more fits, in the minutes looked at', () => {
     expect(room([[10, 20, 2]])).toEqual([
       [0, 10],

@@ -1,5 +1,5 @@
 import { intersect, type Span, shift, union } from './spans';
-import { roomFor, type SpotTaken } from './spots';
+import { empty, type Filled, fill, roomFor, type SpotTaken } from './spots';
 
 /** One job of a batch in whole minutes; `fixed` where it has been done, is under way or is pinned. */
 export type DayJob = {
@@ -33,7 +33,7 @@ export type ShopBoard = {
   readonly open: readonly (readonly Span[])[];
   readonly busy: readonly Span[][];
   readonly capacity: readonly number[];
-  readonly taken: readonly SpotTaken[][];
+  readonly taken: readonly Filled[];
   readonly horizon: number;
 };
 
@@ -55,8 +55,8 @@ function firstPast(spans: readonly Span[], minute: number): number {
 function startsOf(open: readonly Span[], busy: readonly Span[], hands: number, from: number, until: number): Span[] {
   const starts: Span[] = [];
   let b = firstPast(busy, from);
-  for (const [opens, closes] of open) {
-    if (closes < from) continue;
+  for (let o = firstPast(open, from - 1); o < open.length; o++) {
+    const [opens, closes] = open[o] as Span;
     if (opens > until) break;
     while (b < busy.length && (busy[b] as Span)[1] <= opens) b++;
     let at = opens;
@@ -124,7 +124,7 @@ function reachUntil(batch: DayBatch, board: ShopBoard, horizon: number): Chain &
     const room =
       isLast || job.spot === null
         ? null
-        : roomFor(board.capacity[job.spot] ?? 0, job.units, board.taken[job.spot] ?? [], [reach[i]?.[0]?.[0] ?? 0, horizon]);
+        : roomFor(board.capacity[job.spot] ?? 0, job.units, board.taken[job.spot] as Filled, [reach[i]?.[0]?.[0] ?? 0, horizon]);
     rooms.push(room);
     if (!isLast) may = follow(job, reach[i] as Span[], room, horizon);
   }
@@ -201,16 +201,27 @@ export function traceTo(batch: DayBatch, { reach, rooms }: Chain, last: number, 
   return starts;
 }
 
+/** Whether some opening holds a job whole. */
+function hasOpen(open: readonly Span[], start: number, hands: number): boolean {
+  const opening = open[firstPast(open, start + hands - 1)];
+  return opening !== undefined && opening[0] <= start;
+}
+
+/** Whether hands are busy at some minute of a stretch. */
+function isTaken(busy: readonly Span[], start: number, end: number): boolean {
+  const next = busy[firstPast(busy, start)];
+  return next !== undefined && next[0] < end;
+}
+
 /** Whose hands are free for a job; of several, those that are open the shortest around it, so that the others stay whole. */
 function handFor(job: DayJob, start: number, board: ShopBoard): number {
   const free = job.by.filter(
-    (hand) =>
-      (board.open[hand] ?? []).some(([a, b]) => a <= start && start + job.hands <= b) &&
-      !(board.busy[hand] ?? []).some(([a, b]) => a < start + job.hands && start < b),
+    (hand) => hasOpen(board.open[hand] ?? [], start, job.hands) && !isTaken(board.busy[hand] ?? [], start, start + job.hands),
   );
   const spare = (hand: number): number => {
-    const opening = (board.open[hand] ?? []).find(([a, b]) => a <= start && start <= b);
-    return opening ? opening[1] - opening[0] : ENDLESS;
+    const open = board.open[hand] ?? [];
+    const opening = open[firstPast(open, start - 1)];
+    return opening && opening[0] <= start ? opening[1] - opening[0] : ENDLESS;
   };
   return free.sort((a, b) => spare(a) - spare(b) || a - b)[0] ?? job.by[0] ?? 0;
 }
@@ -261,17 +272,17 @@ export function put(
       const span: Span = [start, start + job.hands];
       const busy = board.busy[by] as Span[];
       insert(busy, span);
-      undo.push(() => busy.splice(busy.indexOf(span), 1));
+      undo.push(() => busy.splice(busy.lastIndexOf(span), 1));
     }
     return { start, end: start + job.hands, by };
   });
   batch.jobs.forEach((job, i) => {
     const next = placed[i + 1];
     if (job.spot === null || !next) return;
-    const taken = board.taken[job.spot] as SpotTaken[];
+    const filled = board.taken[job.spot] as Filled;
     const stay: SpotTaken = { from: (placed[i] as PlacedJob).end, to: next.start, units: job.units };
-    taken.push(stay);
-    undo.push(() => taken.splice(taken.indexOf(stay), 1));
+    fill(filled, stay);
+    undo.push(() => empty(filled, stay));
   });
   return { placed, takeOff: () => undo.reverse().forEach((run) => void run()) };
 }
