@@ -4,6 +4,7 @@ import Database from 'better-sqlite3';
 import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { type Db, migrateOpen, openFile } from '../db';
 import { loadDemo } from '../demo/load';
+import { watched } from '../kept';
 import { lettersToRead } from '../mail/letters';
 import type { LetterRow } from '../mail/write';
 import * as schema from '../schema';
@@ -87,7 +88,7 @@ function shedOf(nowMs: number): Buffer {
 export function demoDb(nowMs: number): Db {
   const shed = sheds.get(nowMs) ?? shedOf(nowMs);
   sheds.set(nowMs, shed);
-  return drizzle(new Database(shed), { schema }) as Db;
+  return drizzle(watched(new Database(shed)), { schema }) as Db;
 }
 
 /** What SQLite said when it refused; empty when it did not. */
