@@ -6,8 +6,8 @@ import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3'
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { filesBeside, flushFile, flushFolder, keepFile, partOf, shopFile } from './files';
 import { hasTable } from './has';
-import { watched } from './kept';
 import * as schema from './schema';
+import { watched } from './watched';
 
 export type Db = BetterSQLite3Database<typeof schema>;
 

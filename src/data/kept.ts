@@ -1,33 +1,9 @@
 import 'server-only';
-import { randomBytes } from 'node:crypto';
 import type Database from 'better-sqlite3';
 import type { Db } from './db';
-import { preparedOnce } from './prepared';
+import { kept, type OpenValues } from './watched';
 
-/** A value that was read or reckoned, the tables it was read from, and how often each had been written then. */
-type Value = { readonly value: unknown; readonly from: ReadonlyMap<string, number> };
-type OpenValues = {
-  /** Told apart from what another run of this shop kept. */
-  readonly run: string;
-  readonly changes: Database.Statement;
-  readonly outside: Database.Statement;
-  /** How often each table was written by this process. */
-  readonly written: Map<string, number>;
-  /** All writes of this process that were seen. */
-  seen: number;
-  at: { readonly outside: unknown; readonly changes: unknown; readonly seen: number } | null;
-  /** How often everything was dropped at once. */
-  dropped: number;
-  /** Whether the file was asked in this turn of the event loop. */
-  asked: boolean;
-  readonly values: Map<string, Value>;
-  /** Tables read since each value under way was begun, the innermost last. */
-  readonly underway: Set<string>[];
-};
-// On the process, not on the module: a server may load this file once for its start and once for its pages.
-const held = globalThis as { rendleFilling?: number; rendleKept?: WeakMap<Database.Database, OpenValues> };
-held.rendleKept ??= new WeakMap();
-const kept = held.rendleKept;
+const held = globalThis as { rendleFilling?: number };
 
 /** Past so many kept values all are dropped: some are kept by the day or the hour. */
 const MOST_KEPT = 5000;
@@ -43,34 +19,6 @@ export async function whileFilling<T>(run: () => Promise<T>): Promise<T> {
   } finally {
     held.rendleFilling--;
   }
-}
-
-/** An open file whose statements are prepared once, and whose reads and writes are noted for what is kept of it. */
-export function watched(raw: Database.Database): Database.Database {
-  const values: OpenValues = {
-    run: randomBytes(6).toString('base64url'),
-    changes: raw.prepare('select total_changes()').pluck(),
-    outside: raw.prepare('pragma data_version').pluck(),
-    written: new Map(),
-    seen: 0,
-    at: null,
-    dropped: 0,
-    asked: false,
-    values: new Map(),
-    underway: [],
-  };
-  const client = preparedOnce(raw, ({ writes, tables }) => {
-    if (writes) {
-      values.seen++;
-      values.asked = false;
-      // Only the first is written; the others are read for it.
-      const [into] = tables;
-      if (into) values.written.set(into, (values.written.get(into) ?? 0) + 1);
-    }
-    for (const reading of values.underway) for (const table of tables) reading.add(table);
-  });
-  kept.set(client, values);
-  return client;
 }
 
 const clientOf = (db: Db): Database.Database | undefined => (db as { readonly $client?: Database.Database }).$client;

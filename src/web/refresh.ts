@@ -10,11 +10,11 @@ const STANDS_MS = 120_000;
 /** How soon a page is read anew that shows an old plan, ms: the new one is mostly there by then. */
 const PLAN_AFTER_MS = 1500;
 
-/** The version of all that is recorded; null where the shop did not answer. */
+/** The version of all that is recorded; null where the shop did not answer, empty where it lets this device in no more. */
 async function versionNow(): Promise<string | null> {
   try {
     const answer = await fetch('/api/version', { headers: { accept: 'application/json' } });
-    return answer.ok ? ((await answer.json()) as { readonly version: string }).version : null;
+    return answer.ok ? ((await answer.json()) as { readonly version: string }).version : '';
   } catch {
     return null;
   }
