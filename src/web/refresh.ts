@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import { sentAway } from './away';
 
 /** How often a page that stands open asks whether anything changed, ms: what other devices record shows by then. */
 const ASKS_EVERY_MS = 20_000;
@@ -10,13 +11,14 @@ const STANDS_MS = 120_000;
 /** How soon a page is read anew that shows an old plan, ms: the new one is mostly there by then. */
 const PLAN_AFTER_MS = 1500;
 
-/** The version of all that is recorded; null where the shop did not answer, empty where it lets this device in no more. */
-async function versionNow(): Promise<string | null> {
+/** Whether anything was recorded since a version; no where the shop does not answer. One that is let in no more shows nothing from then on. */
+async function hasChanged(version: string): Promise<boolean> {
   try {
-    const answer = await fetch('/api/version', { headers: { accept: 'application/json' } });
-    return answer.ok ? ((await answer.json()) as { readonly version: string }).version : '';
+    const answer = await fetch('/api/version', { cache: 'no-store', headers: { 'if-none-match': `"${version}"` } });
+    if (answer.status === 401) await sentAway();
+    return answer.ok;
   } catch {
-    return null;
+    return false;
   }
 }
 
@@ -33,8 +35,7 @@ export function Refresh({ version, soon }: Props): null {
   useEffect(() => {
     let drawnMs = Date.now();
     const ask = async (): Promise<void> => {
-      const now = soon ? null : await versionNow();
-      const changed = soon || (now !== null && now !== version);
+      const changed = soon || (await hasChanged(version));
       if (!changed && Date.now() - drawnMs < STANDS_MS) return;
       drawnMs = Date.now();
       router.refresh();

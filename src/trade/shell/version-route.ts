@@ -10,7 +10,7 @@ export const pageVersion = (db: Db): string => `${versionOf(db)}.${planVersion(d
 export function GET(request: Request): Response {
   const version = pageVersion(database());
   const etag = `"${version}"`;
-  const headers = { etag, 'cache-control': 'no-cache' };
+  const headers = { etag, 'cache-control': 'no-store' };
   return request.headers.get('if-none-match') === etag
     ? new Response(null, { status: 304, headers })
     : Response.json({ version }, { headers });
