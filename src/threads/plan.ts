@@ -1,3 +1,0 @@
-import { openDay } from '@/core/plan';
-
-export const plan = { openDay } as const;
