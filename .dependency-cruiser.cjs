@@ -47,7 +47,7 @@ module.exports = {
     only('data-knows-core', room('data'), [room('data'), room('core')]),
     only('ui-knows-no-trade', room('ui'), [
       room('ui'),
-      '^src/messages/screens/ui\\.ts$',
+      '^src/messages/screens/(ui|shared)\\.ts$',
       '^src/core/(quantity|batch)/index\\.ts$',
     ]),
     only('solvers-know-core', room('solvers'), [room('solvers'), room('core')]),
@@ -112,7 +112,7 @@ module.exports = {
       room('trade'),
       room('web'),
       room('ui'),
-      '^src/messages/screens/app\\.ts$',
+      '^src/messages/screens/(app|shared)\\.ts$',
       '\\.css$',
     ]),
     {

@@ -3,6 +3,7 @@ import { formatMoney, MS_PER_MINUTE, type Reads, say, sayMinutes } from '@/core/
 import { COST_PARTS, type ReleaseRecord } from '@/core/release';
 import { CHECK_WORDS, COST_WORDS, RAG_WAY_WORDS, STATEMENT_WORDS } from '@/messages';
 import { recordBody as wording } from '@/messages/screens/print';
+import { shared } from '@/messages/screens/shared';
 import { clockTime, fullDate } from '@/ui/when';
 
 const ms = (moment: string): number => Date.parse(moment);
@@ -141,7 +142,7 @@ export function RecordBody({ record, reads }: { readonly record: ReleaseRecord; 
           ))}
         </ul>
       </Part>
-      <Part name={wording.coats}>
+      <Part name={shared.coats}>
         <ul>
           {coats.map((coat) => (
             <li key={`${coat.at}-${coat.what}`} className="reading flex gap-3 border-hair border-t py-0.5">

@@ -5,6 +5,7 @@ import { type Reads, say } from '@/core/quantity';
 import type { ReleaseRecord } from '@/core/release';
 import { CONTACT_WORDS, gateName, ORIGIN_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
 import { recordPdf as wording } from '@/messages/screens/print';
+import { shared } from '@/messages/screens/shared';
 import { allergenNames } from '@/messages/slip';
 import { registerFonts } from './fonts';
 import { printable } from './printable';
@@ -122,7 +123,7 @@ function Sheet({ record, mark, photos, reads }: SheetProps) {
           </View>
         ))}
         {record.lots.length === 0 ? <Text>{wording.nothingIsOnIt}</Text> : null}
-        <Head>{wording.coats}</Head>
+        <Head>{shared.coats}</Head>
         {record.coats.map((coat) => (
           <View key={`${coat.at}${coat.what}`} style={styles.row} wrap={false}>
             <Text style={{ width: 120 }}>{recordTime(coat.at, zone)}</Text>
@@ -154,7 +155,7 @@ function Sheet({ record, mark, photos, reads }: SheetProps) {
           </View>
         ))}
         <Text style={styles.strong}>{wording.leftOfThePrice(marginLine(record))}</Text>
-        <Head>{wording.pieces}</Head>
+        <Head>{shared.pieces}</Head>
         <Text>{batch.pieces.map((piece) => `${piece.tag} ${piece.code}`).join(', ') || wording.noneLeft}</Text>
         <View fixed style={styles.foot}>
           <Text>{wording.evidenceAndUnknownsNot(record.number, mark)}</Text>

@@ -1,3 +1,4 @@
+import { shared } from '@/messages/screens/shared';
 import { findPiece as wording } from '@/messages/screens/trade';
 import { linkLook } from '@/ui/button';
 
@@ -5,7 +6,7 @@ import { linkLook } from '@/ui/button';
 export const FindPiece = ({ asked = '', year }: { readonly asked?: string; readonly year: number }) => (
   <form action="/piece" className="flex items-end gap-2">
     <label className="flex flex-col">
-      <span className="label">{wording.findAPiece}</span>
+      <span className="label">{shared.findAPiece}</span>
       <input
         name="find"
         type="search"
@@ -16,7 +17,7 @@ export const FindPiece = ({ asked = '', year }: { readonly asked?: string; reado
       />
     </label>
     <button type="submit" className={linkLook('plain')}>
-      {wording.find}
+      {shared.find}
     </button>
   </form>
 );

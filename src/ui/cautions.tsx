@@ -1,3 +1,4 @@
+import { shared } from '@/messages/screens/shared';
 import { cautions as wording } from '@/messages/screens/ui';
 import { Fold } from './fold';
 import { Link } from './link';
@@ -28,7 +29,7 @@ export function Cautions({ of, open = 2 }: Props) {
         ))}
       </ul>
       <Link href="/guide/first-aid" className="text-sm">
-        {wording.firstAid}
+        {shared.firstAid}
       </Link>
     </section>
   );

@@ -1,4 +1,4 @@
-import { intersect, type Span, shift, union } from './spans';
+import { firstAt, intersect, type Span, shift, union } from './spans';
 import { empty, type Filled, fill, roomFor, type SpotTaken } from './spots';
 
 /** One job of a batch in whole minutes; `fixed` where it has been done, is under way or is pinned. */
@@ -41,15 +41,8 @@ export type ShopBoard = {
 export type Lean = 'ideal' | 'early' | 'late';
 
 /** The first of some spans, in order and apart, that ends after a minute. */
-function firstPast(spans: readonly Span[], minute: number): number {
-  let [low, high] = [0, spans.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((spans[middle] as Span)[1] <= minute) low = middle + 1;
-    else high = middle;
-  }
-  return low;
-}
+const firstPast = (spans: readonly Span[], minute: number): number =>
+  firstAt(spans.length, (i) => (spans[i] as Span)[1] > minute);
 
 /** Minutes at which a job of some length may start, between what keeps a pair of hands busy. */
 function startsOf(open: readonly Span[], busy: readonly Span[], hands: number, from: number, until: number): Span[] {

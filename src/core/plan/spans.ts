@@ -16,6 +16,17 @@ export function union(spans: readonly Span[]): Span[] {
   return merged;
 }
 
+/** The first of so many places, in order, at which something holds that holds from there on; their number where it holds at none. */
+export function firstAt(count: number, holds: (at: number) => boolean): number {
+  let [low, high] = [0, count];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (holds(middle)) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
 /** Spans by where they begin; most lists are in order already. */
 function inOrder(spans: readonly Span[]): readonly Span[] {
   for (let i = 1; i < spans.length; i++)

@@ -1,4 +1,4 @@
-import type { Span } from './spans';
+import { firstAt, type Span } from './spans';
 
 /** So many units of a spot taken from one minute until another. */
 export type SpotTaken = { readonly from: number; readonly to: number; readonly units: number };
@@ -6,22 +6,14 @@ export type SpotTaken = { readonly from: number; readonly to: number; readonly u
 /** How full a spot is over time: from `at[i]` until `at[i + 1]` so many units stand there, before the first none. Minutes in order. */
 export type Filled = { readonly at: number[]; readonly units: number[] };
 
-/** Where a sorted list reaches a value: the place of the first entry that is not below it. */
-export function placeOf(sorted: readonly number[], value: number): number {
-  let [low, high] = [0, sorted.length];
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if ((sorted[middle] as number) < value) low = middle + 1;
-    else high = middle;
-  }
-  return low;
-}
+/** The first change at a minute or past it. */
+const changeAt = ({ at }: Filled, minute: number): number => firstAt(at.length, (i) => (at[i] as number) >= minute);
 
 /** Sums of fractions of a place differ by less than this where they mean the same. */
 const SAME = 1e-9;
 
 function step(filled: Filled, minute: number): number {
-  const i = placeOf(filled.at, minute);
+  const i = changeAt(filled, minute);
   if (filled.at[i] !== minute) {
     filled.at.splice(i, 0, minute);
     filled.units.splice(i, 0, filled.units[i - 1] ?? 0);
@@ -62,7 +54,7 @@ export function roomFor(capacity: number, units: number, filled: Filled, [first,
   if (units > capacity) return [];
   const fits = (used: number): boolean => used + units <= capacity + SAME;
   const room: Span[] = [];
-  let i = placeOf(filled.at, first + 1);
+  let i = changeAt(filled, first + 1);
   let since: number | null = fits(filled.units[i - 1] ?? 0) ? first : null;
   for (; i < filled.at.length; i++) {
     const at = filled.at[i] as number;

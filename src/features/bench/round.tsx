@@ -1,6 +1,7 @@
 import 'server-only';
 import { piecesIn, tagOf } from '@/data/work/batch';
 import { round as wording } from '@/messages/screens/bench';
+import { shared } from '@/messages/screens/shared';
 import { openBatches } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 import { RoundPanel } from './components/round-panel';
@@ -11,7 +12,7 @@ export async function Round() {
   const open = openBatches(db, nowMs);
   return (
     <>
-      <h1>{wording.oneRound}</h1>
+      <h1>{shared.oneRound}</h1>
       <p className="mb-4 max-w-prose text-soft">{wording.wipeTheseThreeThen}</p>
       <RoundPanel
         actions={open.flatMap((one) => (one.action && one.action.outcome === null ? [one.action] : []))}

@@ -11,6 +11,7 @@ import { allLots, pricesPerKg } from '@/data/stores/queries';
 import { hardeningOf } from '@/data/stores/senses';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, HEAT_WORDS, RAG_WORDS } from '@/messages';
 import { compare as wording } from '@/messages/screens/blends';
+import { shared } from '@/messages/screens/shared';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
@@ -99,7 +100,7 @@ const rowsOf = (currency: string, today: string, zone: string): readonly Compare
     of: fitWords,
   },
   { name: wording.upkeepDailyUse, of: (made) => upkeep(made, today, zone) },
-  { name: wording.allergens, of: (made) => made.allergens.join(', ') || wording.noneKnown },
+  { name: shared.allergens, of: (made) => made.allergens.join(', ') || shared.noneKnown },
   { name: wording.food, of: (made) => CONTACT_WORDS[made.contact] },
   { name: wording.cloths, of: (made) => RAG_WORDS[made.ragHazard] },
   { name: wording.keeps, of: (made) => wording.months(made.bestBeforeMonths) },

@@ -5,6 +5,7 @@ import { QUIET } from '@/data/mail/send';
 import type { LetterRow } from '@/data/mail/write';
 import { REPORT_WORDS } from '@/messages/care';
 import { letters as wording } from '@/messages/screens/care';
+import { shared } from '@/messages/screens/shared';
 import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate, longDate } from '@/ui/when';
@@ -99,7 +100,7 @@ export function Letters({ toRead, posted, zone, search }: LettersProps) {
         <SendNow />
       </div>
       <p className="text-sm text-soft">{wording.aLookIsWritten(QUIET.from, QUIET.until)}</p>
-      {toRead.length + posted.length === 0 ? <p className="text-soft">{wording.noneYet}</p> : null}
+      {toRead.length + posted.length === 0 ? <p className="text-soft">{shared.noneYet}</p> : null}
       <LettersToRead rows={toRead} />
       {posted.length > 0 ? (
         <DataTable

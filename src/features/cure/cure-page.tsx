@@ -10,6 +10,7 @@ import { type Laid, laidOn } from '@/data/work/laid';
 import { type BatchStanding, type CureStanding, standingOfBatch } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { curePage as wording } from '@/messages/screens/cure';
+import { shared } from '@/messages/screens/shared';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { openBatches, titleOf } from '@/trade/hands/open-batches';
 import { linkLook } from '@/ui/button';
@@ -46,7 +47,7 @@ function CureHead({
         </p>
       </div>
       <Link href={`/work/${number}`} className={linkLook('plain')}>
-        {wording.coatBook}
+        {shared.coatBook}
       </Link>
       {batch.trial ? (
         <Link href={`/trials/${batch.trial.number}`} className={linkLook('main')}>
@@ -324,7 +325,7 @@ function Checks({ batch, zone, nowMs, initials }: ChecksProps) {
   return (
     <section>
       <h2 className="mb-1">{wording.checksSoFar}</h2>
-      {batch.checks.length === 0 ? <p className="text-soft">{wording.noneYet}</p> : null}
+      {batch.checks.length === 0 ? <p className="text-soft">{shared.noneYet}</p> : null}
       <ul>
         {[...batch.checks].reverse().map((check) => (
           <li key={check.clientId} className="flex items-baseline gap-3 border-hair border-t py-1.5">

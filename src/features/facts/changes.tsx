@@ -2,6 +2,7 @@ import 'server-only';
 import { type FactNotice, maySellAllTheSame, openNotices } from '@/data/facts/facts';
 import { loadBatch } from '@/data/work/batch';
 import { changes as wording } from '@/messages/screens/facts';
+import { shared } from '@/messages/screens/shared';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
@@ -29,7 +30,7 @@ export async function Changes() {
   const readable = sorted.filter((one) => one.kind !== 'held' && one.toldAt === null);
   return (
     <div className="max-w-4xl">
-      <h1>{wording.whatIsKnownHas}</h1>
+      <h1>{shared.whatIsKnownHasChanged}</h1>
       <p className="mb-4 max-w-prose text-soft">{wording.rendlesFactsAndJudgements}</p>
       {sorted.length === 0 ? <p>{wording.nothingThatWasNot}</p> : null}
       <ul>
@@ -61,7 +62,7 @@ export async function Changes() {
                   </Link>
                 ) : null}
                 {one.kind === 'held' ? null : (
-                  <Read ids={[one.id]}>{one.kind === 'regimen-offered' ? wording.keepOurOwn : wording.read}</Read>
+                  <Read ids={[one.id]}>{one.kind === 'regimen-offered' ? wording.keepOurOwn : shared.read}</Read>
                 )}
                 <span className="reading text-sm text-soft">{fullDate(one.at, shop.zone)}</span>
               </div>

@@ -4,6 +4,7 @@ import { findAnything } from '@/data/find/find';
 import { findBatchId, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { find as wording } from '@/messages/screens/find';
+import { shared } from '@/messages/screens/shared';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { FindAnything } from '@/trade/find-anything';
@@ -40,7 +41,7 @@ export async function Find({ asked }: { readonly asked: string }) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1>{asked === '' ? wording.find : wording.forWord(found.length === 0 ? wording.nothing : found.length, asked)}</h1>
+        <h1>{asked === '' ? shared.find : wording.forWord(found.length === 0 ? wording.nothing : found.length, asked)}</h1>
         <FindAnything asked={asked} />
       </div>
       <p className="mt-1">

@@ -2,6 +2,7 @@ import 'server-only';
 import { STOPS } from '@/core/guide';
 import { BEFORE, FIRST_AID } from '@/messages/first-aid';
 import { firstAid as wording } from '@/messages/screens/guide';
+import { shared } from '@/messages/screens/shared';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { session } from '@/web/session';
@@ -19,7 +20,7 @@ export async function FirstAid() {
         <Link href="/guide">{wording.guide}</Link>
       </p>
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>{wording.firstAid}</h1>
+        <h1>{shared.firstAid}</h1>
         <PrintButton />
       </div>
       <dl className="mt-2 flex flex-wrap gap-x-10 gap-y-2">

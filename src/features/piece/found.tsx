@@ -4,6 +4,7 @@ import { findAnyPiece } from '@/data/piece/piece';
 import { asPiece, loadBatch } from '@/data/work/batch';
 import { initialsOf } from '@/messages/care';
 import { found as wording } from '@/messages/screens/piece';
+import { shared } from '@/messages/screens/shared';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
 import { FindPiece } from '@/trade/find-piece';
@@ -21,7 +22,7 @@ export async function FoundPieces({ asked }: { readonly asked: string }) {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1>{asked === '' ? wording.findAPiece : wording.piecesFor(found.length === 0 ? wording.no : found.length, asked)}</h1>
+        <h1>{asked === '' ? shared.findAPiece : wording.piecesFor(found.length === 0 ? wording.no : found.length, asked)}</h1>
         <FindPiece asked={asked} year={yearOf(nowMs, shop.zone)} />
       </div>
       {found.length === 0 ? <p className="mt-3">{wording.aPieceIsFound}</p> : null}

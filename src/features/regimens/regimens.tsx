@@ -6,6 +6,7 @@ import { allRegimens } from '@/data/catalogue/catalogue';
 import { revisionsOf } from '@/data/catalogue/regimens';
 import { people } from '@/data/shop/queries';
 import { regimens as wording } from '@/messages/screens/regimens';
+import { shared } from '@/messages/screens/shared';
 import { RegimenScore, ScoreLine } from '@/trade/drawing/regimen-score';
 import { Tried } from '@/trade/tried';
 import { Why } from '@/trade/why';
@@ -20,7 +21,7 @@ export async function Regimens() {
   const { db } = await session();
   return (
     <>
-      <h1>{wording.regimens}</h1>
+      <h1>{shared.regimens}</h1>
       <p className="mb-3 max-w-prose text-soft">{wording.makersDisagreeEachSchool}</p>
       <ul>
         {allRegimens(db).map((regimen) => (

@@ -31,6 +31,7 @@ import {
 } from '@/messages';
 import { type Bottle, bottleWords } from '@/messages/care';
 import { release as wording } from '@/messages/screens/release';
+import { shared } from '@/messages/screens/shared';
 import { allergenNames } from '@/messages/slip';
 import {
   airLineOf,
@@ -370,7 +371,7 @@ type LabelsProps = { readonly on: ReleaseRecord['labelled']; readonly batch: Bat
 function Labels({ on, batch, zone }: LabelsProps) {
   return (
     <>
-      <h3 className="mt-4">{wording.labels}</h3>
+      <h3 className="mt-4">{shared.labels}</h3>
       {on ? (
         <p className="reading">{wording.onSince(recordTime(on.at, zone), on.by)}</p>
       ) : (

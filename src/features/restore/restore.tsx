@@ -10,6 +10,7 @@ import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import { MARK_WORDS, SURFACE_WORDS } from '@/messages';
 import { restore as wording } from '@/messages/screens/restore';
+import { shared } from '@/messages/screens/shared';
 import { fullDate } from '@/ui/when';
 import { catalogue } from '@/web/catalogue-here';
 import { session } from '@/web/session';
@@ -26,7 +27,7 @@ export async function NewRestoration({ code }: { readonly code: string }) {
   const found = code === '' ? null : pieceByCode(db, code, nowMs);
   return (
     <>
-      <h1>{wording.aPieceComesHome}</h1>
+      <h1>{shared.aPieceComesHome}</h1>
       <p className="mb-4 max-w-prose text-soft">{wording.sayWhatIsWrong}</p>
       <RestoreForm
         designs={withDesign(allDesigns(db), found?.of.design).map(({ revisionId, name, geometry }) => ({

@@ -12,6 +12,7 @@ import { candidates } from '@/data/stores/candidates';
 import { allLots } from '@/data/stores/queries';
 import { colourSeen, taughtOf } from '@/data/trials/teach';
 import { ORIGIN_WORDS, OWNER_WORDS, sayChoice, sayReason, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { choose as wording } from '@/messages/screens/start';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
@@ -66,7 +67,7 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
       <Ticks name="closed" legend={wording.and} options={[['yes', wording.keptUnderALid]]} chosen={wish.closed ? ['yes'] : []} />
       <Pick
         name="wood"
-        label={wording.wood}
+        label={shared.wood}
         options={[
           ['', wording.oneThatIsFit],
           ...woods.map((one) => [one.id, one.food === 'good' ? one.name : `${one.name}, ${VERDICT_WORDS[one.food]}`] as const),

@@ -7,7 +7,7 @@ import { allWoods, ownWoods } from '@/data/catalogue/woods';
 import { ownRules } from '@/data/guide/rules';
 import { lotChoices } from '@/data/work/lot-choices';
 import { shopUptake } from '@/data/work/uptake';
-import { newBatch as wording } from '@/messages/screens/start';
+import { shared } from '@/messages/screens/shared';
 import { shopNow } from '@/trade/hands/open-batches';
 import { session } from '@/web/session';
 import { StartBatch } from './components/start-batch';
@@ -29,7 +29,7 @@ export async function NewBatch({ asked }: { readonly asked: NewBatchAsked }) {
   const lately = usedLately(db);
   return (
     <>
-      <h1 className="mb-4">{wording.startABatch}</h1>
+      <h1 className="mb-4">{shared.startABatch}</h1>
       <StartBatch
         designs={allDesigns(db)}
         species={byUse(allWoods(db), lately.woods)}

@@ -7,6 +7,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import type { Reference } from '@/data/stores/references';
 import type { recordOf } from '@/data/stores/senses';
 import { FEEL_WORDS, LOT_CHECK_WORDS, STATEMENT_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { lotEvidence as wording } from '@/messages/screens/stores';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
@@ -101,7 +102,7 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
     <div className="flex flex-col gap-4">
       <section>
         <h2 className="mb-1">{wording.checksAndDeclarations}</h2>
-        {record.checks.length === 0 && record.declarations.length === 0 ? <p className="text-soft">{wording.noneYet}</p> : null}
+        {record.checks.length === 0 && record.declarations.length === 0 ? <p className="text-soft">{shared.noneYet}</p> : null}
         <ul>
           {record.checks.map((check) => (
             <li key={check.id} className="border-hair border-b py-1">

@@ -6,6 +6,7 @@ import type { Shop } from '@/data/shop/queries';
 import type { ReadyMade } from '@/data/stores/nature';
 import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS, ROLE_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { lotFacts as wording } from '@/messages/screens/stores';
 import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';
@@ -87,7 +88,7 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
         <Fact name={wording.opened}>{wording.daysAgo2(longDate(lot.openedOn), daysBetween(lot.openedOn, today))}</Fact>
       ) : null}
       {lot.placeName ? <Fact name={wording.standsAt}>{lot.placeName}</Fact> : null}
-      <Fact name={wording.bestBefore}>
+      <Fact name={shared.bestBefore}>
         {lot.bestBefore ? longDate(lot.bestBefore) : wording.noDate}
         {lot.useWithinDays !== null && lot.bestBefore !== lot.labelBestBefore ? (
           <span className="block font-normal text-soft">
@@ -102,7 +103,7 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
         ) : null}
       </Fact>
       <Fact name={wording.cost}>
-        {lot.minorPerKg === null ? wording.notKnown : wording.perKg(formatMoney(lot.minorPerKg, shop.currency))}
+        {lot.minorPerKg === null ? shared.notKnown : wording.perKg(formatMoney(lot.minorPerKg, shop.currency))}
       </Fact>
       <Fact name={wording.contents}>{lot.contents.join(', ')}</Fact>
       {shares.length > 1 ? (
@@ -124,7 +125,7 @@ export function LotFacts({ lot, ready, shop, today }: FactsProps) {
           {shares.length > 1 ? <Fact name={wording.feel}>{FEEL_WORDS[lot.nature.consistency]}</Fact> : null}
           {lot.nature.waxFraction < 1 ? <Fact name={wording.drying}>{DRYING_WORDS[lot.nature.drying]}</Fact> : null}
           <Fact name={wording.food}>{CONTACT_WORDS[lot.nature.contact]}</Fact>
-          <Fact name={wording.allergens}>{allergenNames('en', lot.nature.allergens, lot.undeclared)}</Fact>
+          <Fact name={shared.allergens}>{allergenNames('en', lot.nature.allergens, lot.undeclared)}</Fact>
         </>
       ) : null}
       {ready ? (

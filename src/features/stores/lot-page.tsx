@@ -15,6 +15,7 @@ import { references } from '@/data/stores/references';
 import { recordOf } from '@/data/stores/senses';
 import { traceOf } from '@/data/trace/queries';
 import { DOUBT_WORDS, WHY_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { lotPage as wording } from '@/messages/screens/stores';
 import { cautionsWith } from '@/trade/cautions';
 import { Tried } from '@/trade/tried';
@@ -278,7 +279,7 @@ function LotActions({ db, shop, lot, lots, record, nowMs }: ActionsProps) {
       {lot.kind === 'made' || lot.kind === 'tin' ? (
         <p className="mt-2">
           <Link href={`/stores/lots/${id}/label`} className={linkLook('plain')}>
-            {wording.labels}
+            {shared.labels}
           </Link>
         </p>
       ) : null}

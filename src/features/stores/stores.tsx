@@ -8,6 +8,7 @@ import { allLots, containers, type KnownLot } from '@/data/stores/queries';
 import { readyMades } from '@/data/stores/ready-mades';
 import { supplies, usedUp } from '@/data/stores/used-up';
 import { DOUBT_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { stores as wording } from '@/messages/screens/stores';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
@@ -199,7 +200,7 @@ function RunOut({ rows }: { readonly rows: readonly RunsOut[] }) {
 const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[] => [
   {
     id: 'lot',
-    name: wording.lot,
+    name: shared.lot,
     by: (lot) => lot.number,
     className: 'reading font-semibold',
     cell: (lot) => (
@@ -251,7 +252,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
   },
   {
     id: 'keeps',
-    name: wording.bestBefore,
+    name: shared.bestBefore,
     by: (lot) => lot.bestBefore,
     className: (lot) => `reading ${bestBefore(lot.bestBefore, today).late ? 'font-semibold text-late' : ''}`,
     cell: (lot) => {

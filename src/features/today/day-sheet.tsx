@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { addDays, wallClock } from '@/core/quantity';
 import { allPins } from '@/data/plan/pins';
 import { openRagLines } from '@/data/rags/queries';
+import { shared } from '@/messages/screens/shared';
 import { daySheet as wording } from '@/messages/screens/today';
 import { shopNow } from '@/trade/hands/open-batches';
 import { Link } from '@/ui/link';
@@ -44,7 +45,7 @@ export async function DaySheet({ date }: { readonly date: string }) {
           <Line key={peg.key} peg={peg} time={time} ring={open.find((one) => one.batch.id === peg.batchId)?.standing.ring} />
         ))}
       </ol>
-      <h2 className="mt-6">{wording.oilyCloths}</h2>
+      <h2 className="mt-6">{shared.oilyCloths}</h2>
       <p className="max-w-prose">{wording.flatAndSingleOn(openRagLines(db).length > 0 ? wording.aRagLineIs : '')}</p>
     </main>
   );

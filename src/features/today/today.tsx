@@ -9,6 +9,7 @@ import { COOLS_MIN, openJars } from '@/data/pour/queries';
 import { people as allPeople, lastReading, type Place, places, shopHours } from '@/data/shop/queries';
 import { allLots } from '@/data/stores/queries';
 import { decidedBatchIds, piecesIn } from '@/data/work/batch';
+import { shared } from '@/messages/screens/shared';
 import { today as wording } from '@/messages/screens/today';
 import { lookOf } from '@/trade/drawing/look';
 import { RingLegend } from '@/trade/drawing/ring-legend';
@@ -105,7 +106,7 @@ export async function Today({ look }: { readonly look: TodayLook }) {
         <p className="mb-3 border-late border-l-8 bg-paper px-3 py-2">
           {holds > 0 ? '▲ ' : ''}
           <Link href="/changes" className="font-semibold">
-            {wording.whatIsKnownHas}
+            {shared.whatIsKnownHasChanged}
           </Link>
           {wording.toRead(
             changed.length,

@@ -1,6 +1,7 @@
 import 'server-only';
 import { say } from '@/core/quantity';
 import type { BlankState, WoodState } from '@/data/moisture/moisture';
+import { shared } from '@/messages/screens/shared';
 import { wood as wording } from '@/messages/screens/work';
 import { dayAndDate, longDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
@@ -62,7 +63,7 @@ export function Wood({ batchId, state, zone, pieces, roughOn }: Props) {
   const verdict = dampness ? VERDICT[dampness.verdict] : null;
   return (
     <section>
-      <h2 className="mb-1">{wording.wood}</h2>
+      <h2 className="mb-1">{shared.wood}</h2>
       {dampness && verdict ? (
         <p>
           <strong className="reading text-xl">{percent(dampness.percent)}</strong>{' '}

@@ -3,6 +3,7 @@ import type { Db } from '@/data/db';
 import { decidedBatchIds, loadBatch, piecesIn } from '@/data/work/batch';
 import { cancelledBatchIds } from '@/data/work/cancel';
 import { standingOfBatch } from '@/data/work/standing';
+import { shared } from '@/messages/screens/shared';
 import { work as wording } from '@/messages/screens/work';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { FindAnything } from '@/trade/find-anything';
@@ -53,19 +54,19 @@ export async function Work({ search }: { readonly search: Search }) {
         <div className="flex flex-wrap gap-2">
           {/* Loaded anew: the camera is allowed there alone. */}
           <a href="/work/round" className={linkLook('plain')}>
-            {wording.oneRound}
+            {shared.oneRound}
           </a>
           <Link href="/work/restore" className={linkLook('plain')}>
-            {wording.aPieceComesHome}
+            {shared.aPieceComesHome}
           </Link>
           <Link href="/work/regimens" className={linkLook('plain')}>
-            {wording.regimens}
+            {shared.regimens}
           </Link>
           <Link href="/work/choose" className={linkLook('plain')}>
             {wording.whichFinish}
           </Link>
           <Link href="/work/new" className={linkLook('main')}>
-            {wording.startABatch}
+            {shared.startABatch}
           </Link>
         </div>
       </div>

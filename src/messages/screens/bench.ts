@@ -16,7 +16,6 @@ export const benchView = {
   pieces: (round: string, pieces: number) => `${round}, ${pieces} pieces`,
   done: 'Done',
   takeBack: (lastDone: string) => `Take back${lastDone}`,
-  coatBook: 'Coat book',
 };
 
 export const handsFree = {
@@ -67,7 +66,6 @@ export const useCamera = {
 };
 
 export const round = {
-  oneRound: 'One round',
   wipeTheseThreeThen:
     'Wipe these three, then flood that one. Choose the batches in hand; what they wait for is recorded for all of them at once.',
 };

@@ -40,8 +40,6 @@ export const compare = {
   drying: 'Drying',
   fitForFoodAfter: 'Fit for food after',
   upkeepDailyUse: 'Upkeep, daily use',
-  allergens: 'Allergens',
-  noneKnown: 'none known',
   food: 'Food',
   cloths: 'Cloths',
   keeps: 'Keeps',
@@ -125,8 +123,6 @@ export const blendFacts = {
   turnsRancidInWood: 'turns rancid in wood',
   mixing: 'Mixing',
   itsPartsGoAsunder: 'its parts go asunder: shake before each use',
-  allergens: 'Allergens',
-  noneKnown: 'none known',
   cloths: 'Cloths',
   whatStays: 'What stays',
   allOfIt: 'all of it',
@@ -139,7 +135,6 @@ export const blendFacts = {
   cost: 'Cost',
   noPriceForEvery: 'no price for every line yet',
   perKgFromThe: (costPerKg: string) => `${costPerKg} per kg, from the lots in stock`,
-  bestBefore: 'Best before',
   ifMadeTodayMonths: (today: string, bestBeforeMonths: number) => `${today} if made today (${bestBeforeMonths} months)`,
 };
 
@@ -224,7 +219,6 @@ export const sizeIt = {
   jarOrTin: 'Jar or tin',
   choose: 'Choose …',
   there: (name: string, have: number) => `${name}, ${have} there`,
-  howMany: 'How many',
   ofTheRestThere: 'Of the rest there is',
   whatTheStoresHold: 'what the stores hold',
   enoughOrItIs: 'enough, or it is bought: one lump fixes the pot',

@@ -45,7 +45,6 @@ export const backChart = {
 };
 
 export const ownerTools = {
-  read: 'Read',
   didNotGo: (failed: number) => `, ${failed} did not go`,
   sendWhatIsDue: 'Send what is due',
   whatIsKeptOf: 'What is kept of this person',
@@ -64,16 +63,12 @@ export const ownerTools = {
   leftInWater: 'left in water',
   whereAndHowIt: 'Where and how it lives',
   theLooksToCome: 'The looks to come are reckoned anew: dry winter rooms want them sooner.',
-  keepIt: 'Keep it',
   country: 'Country',
-  notKnown: 'not known',
   lettersAndPageIn: 'Letters and page in',
-  used: 'Used',
   cleaned: 'Cleaned',
   whoHasIt: 'Who has it',
   whoHasItNow: 'Who has it now',
   lettersGoThereFrom: 'Letters go there from now on. The sale and the trace stay with who bought it.',
-  name: 'Name',
   mayStayEmpty: 'may stay empty',
   addressForReminders: 'Address for reminders',
   onlyIfTheyWant: 'only if they want letters',
@@ -108,7 +103,6 @@ export const letters = {
   letters: 'Letters',
   aLookIsWritten: (from: string, until: string) =>
     `A look is written about once, to owners who left an address; what goes to one address goes as one letter. Nobody is written to between ${from} and ${until}. Without a mail server each letter is a file in the folder “outbox” beside the shop’s file.`,
-  noneYet: 'None yet.',
   whatItSays: 'What it says',
   draftsWaitToBe: (count: number) => `${count} drafts wait to be read; nothing of them goes before.`,
 };

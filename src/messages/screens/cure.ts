@@ -19,14 +19,12 @@ export const readingForm = {
   place: 'Place',
   temperature: 'Temperature',
   humidity: 'Humidity',
-  read: 'Read',
 };
 
 export const cureWeighForm = {
   weighTheTestPiece: 'Weigh the test piece',
   theTestPieceOn: 'The test piece on the scale',
   alwaysTheSamePiece: 'Always the same piece on the same scale, dry cloth beneath, no fresh oil on it.',
-  keepIt: 'Keep it',
   itWeighs: 'It weighs',
 };
 
@@ -54,7 +52,6 @@ export const whatIf = {
 };
 
 export const curePage = {
-  coatBook: 'Coat book',
   toItsTrial: 'To its trial',
   toRelease: 'To release',
   itNeverDriesAnd: (batch: string) => `It never dries and is never called cured: it settles. ${batch}`,
@@ -97,7 +94,6 @@ export const curePage = {
   theHoursAreIts: 'The hours are its label’s: its maker’s word stands for the house’s figure, and your checks overrule both.',
   aWorkingFigureOf: 'A working figure of the trade, erring late; your own released batches will move it.',
   checksSoFar: 'Checks so far',
-  noneYet: 'None yet.',
 };
 
 export const cure = {

@@ -4,13 +4,11 @@ export const changes = {
   theLot: 'The lot',
   itsCure: 'Its cure',
   theRegimen: 'The regimen',
-  whatIsKnownHas: 'What is known has changed',
   rendlesFactsAndJudgements:
     'Rendle’s facts and judgements were put right since this shop’s file was begun. Old release records stay as they were signed. What that means for what stands here:',
   nothingThatWasNot: 'Nothing that was not read yet.',
   keptHere: (reason: string) => `Kept here: ${reason}.`,
   keepOurOwn: 'Keep our own',
-  read: 'Read',
   allAreRead: (count: number) => `All ${count} are read`,
 };
 
@@ -20,11 +18,9 @@ export const noticeButtons = {
   everyGateThatIs: 'Every gate that is not met may be signed for, with a reason that is kept.',
   aGateThatIs:
     'A gate that is not met may be signed by nobody: they are not sold as what they were made for. Say what the design is for, if that was only guessed, or keep them here.',
-  keepIt: 'Keep it',
   theyAre: 'They are',
   keptHereNotSold: 'kept here, not sold',
   soldAllTheSame: 'sold all the same',
-  why: 'Why',
   takeTheMendedOne: 'Take the mended one',
 };
 

@@ -1,5 +1,4 @@
 export const find = {
-  find: 'Find',
   nothing: 'Nothing',
   forWord: (count: string | number, asked: string) => `${count} for “${asked}”`,
   theGuideWhatOne: 'The guide: what one sees, and what makers disagree on',

@@ -10,7 +10,6 @@ export const aidNumbers = {
 export const ownSide = {
   thisShopHoldsWith: 'This shop holds with',
   theHousesChoice: ' (the house’s choice)',
-  why: 'Why',
   keptWithTheRule: 'kept with the rule; whoever starts a batch reads it',
   changeOurRule: 'Change our rule',
   makeItOurRule: 'Make it our rule',
@@ -22,7 +21,6 @@ export const ownSide = {
 
 export const firstAid = {
   guide: 'Guide',
-  firstAid: 'First aid',
   fire: 'Fire',
   soThatItDoes: 'So that it does not come to that',
   theseAreTheUsual:

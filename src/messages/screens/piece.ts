@@ -17,7 +17,6 @@ export const draftAnswer = {
 };
 
 export const found = {
-  findAPiece: 'Find a piece',
   no: 'No',
   piecesFor: (count: string | number, asked: string) => `${count} pieces for “${asked}”`,
   aPieceIsFound:

@@ -89,7 +89,6 @@ export const labelForm = {
   language: 'Language',
   sheet: 'Sheet',
   myOwnInMillimetres: 'my own, in millimetres',
-  howMany: 'How many',
   beginningAtPlace: 'Beginning at place',
   forAPartUsed: 'for a part-used sheet',
   whatALabelMust:
@@ -120,7 +119,6 @@ export const melting = {
   clearOffTheHeat: 'Clear, off the heat',
   belowOnToThe: (addBelowC: string) => `Below ${addBelowC}: on to the solvent`,
   theThermometerSays: 'The thermometer says',
-  read: 'Read',
   inTwoGoes: 'In two goes:',
   theCeiling: 'the ceiling',
   meltTheHarderWax: (holdMaxC: string) =>
@@ -155,8 +153,6 @@ export const panChoice = {
   enterAPan: 'Enter a pan',
   aPanAndIts: 'A pan and its heater',
   whatHeatItLoses: 'What heat it loses and how it gives it to the pot begin as estimates; your own logged melts put them right.',
-  keepIt: 'Keep it',
-  name: 'Name',
   enamelPanOnThe: 'Enamel pan on the small ring',
   waterInIt: 'Water in it',
   heater: 'Heater',
@@ -215,7 +211,6 @@ export const pourDone = {
   startABatchWith: 'Start a batch with it',
   toTheStores: 'To the stores',
   weighedIn: 'Weighed in',
-  lot: 'Lot',
   grams: 'Grams',
   share: 'Share',
   made: 'Made',
@@ -225,9 +220,6 @@ export const pourDone = {
   yieldInJars: 'Yield in jars',
   shopJar: 'Shop jar',
   contents: 'Contents',
-  allergens: 'Allergens',
-  bestBefore: 'Best before',
-  notKnown: 'not known',
   it: 'It',
 };
 
@@ -255,7 +247,6 @@ export const runningScale = {
   practiceScale: 'practice scale',
   aPracticeScaleWrites: 'A practice scale writes into practice pots only: begin one with “Practise it” on the blend.',
   correctTheLastReading: 'Correct the last reading of',
-  add: 'Add',
   untilTheScaleSays: ' until the scale says ',
   theRestComesFrom: 'the rest comes from the next lot',
   thereIsNoOther: 'there is no other lot',
@@ -291,7 +282,6 @@ export const straySheet = {
   whatWentIn: 'What went in',
   theScaleSaysNow: 'The scale says now',
   itSaidBefore: (onScaleG: string) => `it said ${onScaleG} before`,
-  noneKnown: 'none known',
   itPoursAboveIts: ' It pours above its ceiling.',
   betterGivenUpOr: ' ▲ Better given up, or kept for tool handles.',
   withOfItThe: (

@@ -39,7 +39,6 @@ export const recordBody = {
   nothingIsOnIt: 'Nothing is on it.',
   declared: 'Declared: ',
   noSuppliersDeclarationOn: 'No supplier’s declaration on file.',
-  coats: 'Coats',
   about: 'about ',
   none: 'None.',
   checks: 'Checks',
@@ -86,7 +85,6 @@ export const recordPdf = {
   declared: (declarations: string) => `Declared: ${declarations}.`,
   noDeclarationOnFile: 'No declaration on file.',
   nothingIsOnIt: 'Nothing is on it.',
-  coats: 'Coats',
   about: 'about ',
   cloths: 'Cloths',
   noneWereOily: 'None were oily.',
@@ -97,7 +95,6 @@ export const recordPdf = {
   photosKept: (count: number) => `${count} photos kept.`,
   costOfAPiece: 'Cost of a piece',
   leftOfThePrice: (record: string) => `Left of the price: ${record}`,
-  pieces: 'Pieces',
   noneLeft: 'none left',
   evidenceAndUnknownsNot: (number: string, mark: string) =>
     `Evidence and unknowns, not a certificate: rules for food-contact articles differ by place; follow the local code. Record ${number}. SHA-256 of its JSON: ${mark}`,

@@ -30,7 +30,6 @@ export const regimenEditor = {
   later: (action: string) => `${action} later`,
   aStepAfterThis: 'A step after this',
   takeThisStepOut: 'Take this step out',
-  keepIt: 'Keep it',
   whyThisRevision: 'Why this revision',
   twoCoatsWereNever: 'two coats were never enough on pear',
   keepAsTheNext: 'Keep as the next revision',
@@ -98,7 +97,6 @@ export const stepFields = {
 };
 
 export const regimens = {
-  regimens: 'Regimens',
   makersDisagreeEachSchool:
     'Makers disagree; each school stands here with what it gains and what it costs. Open one to read its steps, change it, or make one of your own from it. Batches keep the revision they began with.',
   bakedInAnOven: 'Baked in an oven',

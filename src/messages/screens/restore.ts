@@ -17,7 +17,6 @@ export const restoreForm = {
   itIs: 'It is',
   itsSurfaceIsReckoned: 'its surface is reckoned from it',
   somethingElse: 'something else',
-  wood: 'Wood',
   nobodyCanSay: 'nobody can say',
   whatItIs: 'What it is',
   asYouWouldSay: (geometry: string) => `as you would say it, “a salad bowl”: ${geometry}`,
@@ -27,7 +26,6 @@ export const restoreForm = {
   whereItIsNot: 'where it is not known, try a hidden spot first',
   putRightWith: 'Put right with',
   oil: 'Oil',
-  chooseTheLot: 'Choose the lot …',
   whatItWillCost: 'What it will cost them',
   mayBeSaidLater: '35,00; may be said later',
   takeItIn: 'Take it in',
@@ -42,7 +40,6 @@ export const restoreForm = {
 };
 
 export const restore = {
-  aPieceComesHome: 'A piece comes home',
   sayWhatIsWrong: 'Say what is wrong and where: the sanding plan follows from the deepest mark. A crack is not sanded out.',
   restoration: 'Restoration',
   comesHome: 'Comes home',

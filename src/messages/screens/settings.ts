@@ -87,14 +87,12 @@ export const setUp = {
   ouncesAndPoundsImperial: 'ounces and pounds, imperial fluid ounces, °C, inches',
   peopleOfTheShop: 'People of the shop',
   initials: 'Initials',
-  name: 'Name',
   anotherPerson: 'Another person',
   openTheShop: 'Open the shop',
   lookAtTheDemo: 'Look at the demo shed instead',
 };
 
 export const shopForm = {
-  name: 'Name',
   timeZone: 'Time zone',
   usualTemperatureOfThe: 'Usual temperature of the shop',
   feelIsReckonedFor: 'feel is reckoned for it',
@@ -108,7 +106,6 @@ export const shopForm = {
   keep: 'Keep',
   kept: 'Kept.',
   initials: 'Initials',
-  add: 'Add',
 };
 
 export const copies = {

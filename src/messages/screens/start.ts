@@ -6,7 +6,6 @@ export const choose = {
   itIsForNothing: 'It is for (nothing ticked: wet food)',
   and: 'And',
   keptUnderALid: 'kept under a lid',
-  wood: 'Wood',
   oneThatIsFit: 'one that is fit for food',
   itWas: 'It was',
   itsOwner: 'Its owner',
@@ -51,7 +50,6 @@ export const designSheet = {
   ofItEndGrain: (value: string, areaMm2: string, endGrainMm2: string) => `${value}: ${areaMm2}, ${endGrainMm2} of it end grain`,
   aDesign: 'A design',
   keepTheDesign: 'Keep the design',
-  name: 'Name',
   shape: 'Shape',
   itReallyMeasures: (odd: string) => `It really measures ${odd}`,
   theDesign: 'the design',
@@ -74,9 +72,7 @@ export const mixedList = {
   spoonsPlumBowlsBoard: '3 spoons, 2 plum bowls, 1 board',
   readTheList: 'Read the list',
   alikePiecesAfterAll: 'Alike pieces after all',
-  howMany: 'How many',
   what: 'What',
-  wood: 'Wood',
   takeOut: (name: string) => `Take ${name} out`,
   forWord: (uses: string) => `For ${uses}`,
 };
@@ -147,7 +143,6 @@ export const planPreview = {
   itIsTooCold: (part: string) =>
     `▲ It is too cold for it where it will stand: some waits would be more than three times as long as at ${part}. Warm the place, or begin later.`,
   step: 'Step',
-  planned: 'Planned',
   hands: 'Hands',
   windowHarmOutsideIt: 'Window: harm outside it',
   ofPieces: (round: number, rounds: number, pieces: number) => ` (${round} of ${rounds}, ${pieces} pieces)`,
@@ -187,7 +182,6 @@ export const shapeFields = {
     'Nothing is measured. Weigh what the first coat took: from its grams and the thirst of the wood the surface is reckoned, and the later coats with it. Until then hands are reckoned as for a small board, and no grams are foretold.',
   discOrRod: 'Disc or rod',
   itsParts: 'Its parts',
-  howMany: 'How many',
   shape: 'Shape',
   sizes: 'Sizes',
   takePartOut: (part: number) => `Take part ${part} out`,
@@ -195,10 +189,6 @@ export const shapeFields = {
   aboutTheSizeOf: 'About the size of',
   chooseADesign: 'choose a design',
   soManyTimesIts: 'So many times its surface',
-};
-
-export const slotFields = {
-  chooseTheLot: 'Choose the lot …',
 };
 
 export const startBatch = {
@@ -218,7 +208,6 @@ export const startFields = {
   itsSurfaceIsNot: 'Its surface is not known: weigh what the first coat takes, and it is.',
   aPieceOfIt: (areaMm2: string, endGrainMm2: string) => `${areaMm2} a piece, ${endGrainMm2} of it end grain`,
   drawTheFirstDesign: 'Draw the first design.',
-  pieces: 'Pieces',
   itWas: 'It was',
   gains: 'Gains:',
   costs: 'Costs:',
@@ -235,7 +224,6 @@ export const uses = {
   yesForThat: 'Yes, for that',
   forSomethingElse: 'For something else',
   whatIsFor2: (name: string) => `What ${name} is for`,
-  keepIt: 'Keep it',
   itDecidesWhichGates: 'It decides which gates stand before a sale. Batches that run keep what they began with.',
 };
 
@@ -267,7 +255,6 @@ export const woodMore = {
   aWoodOfOur: 'A wood of our own',
   keepTheWood: 'Keep the wood',
   itDrinksLooksAnd: 'It drinks, looks and weighs as the wood it is like; what you say of food is yours, with your reason.',
-  name: 'Name',
   botanicalNameIfIt: 'Botanical name, if it is known',
   itIsLike: 'It is like',
   forFoodItIs: 'For food it is',
@@ -282,10 +269,6 @@ export const woodMore = {
   inSpanish: 'In Spanish',
   aSlipInA: 'A slip in a language without a name here says the name as it is.',
   changeWhatIsSaid: 'Change what is said of it',
-};
-
-export const newBatch = {
-  startABatch: 'Start a batch',
 };
 
 export const board = {
@@ -322,7 +305,7 @@ export const roundBox = {
   diameterHeight: 'Diameter × height',
 };
 
-export const shared = {
+export const startShapes = {
   grainOfTheFaces: 'Grain of the faces',
   longGrain: 'long grain',
   endGrain: 'end grain',

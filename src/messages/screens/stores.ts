@@ -41,7 +41,6 @@ export const ingredientList = {
   iodineValue: 'Iodine value',
   notInAWax: 'not in a wax pot',
   neverHeat: 'never heat',
-  noneKnown: 'none known',
   flashPoint: 'Flash point',
   months: (shelfMonths: number) => `${shelfMonths} months`,
   leavesAsItDries: 'Leaves as it dries',
@@ -60,7 +59,6 @@ export const ingredientList = {
 export const jarSheet = {
   aSizeOfJar: 'A size of jar or tin',
   putItInThe: 'Put it in the stores',
-  name: 'Name',
   tinMl: 'Tin 60 ml',
   holdsToTheBrim: 'Holds to the brim',
   mlFlOz: '60 ml, 2 fl oz',
@@ -86,7 +84,6 @@ export const lotButtons = {
   sellTins: 'Sell tins',
   sellTinsOf: (number: string) => `Sell tins of ${number}`,
   theyLeaveTheShop: 'They leave the shop',
-  howMany: 'How many',
   there: (countLeft: number | null) => `${countLeft} there`,
   forAllOfThem: (currency: string) => `For all of them (${currency})`,
   emptyGivenAway: 'empty: given away',
@@ -103,7 +100,6 @@ export const lotButtons = {
   thumbTest: 'Thumb test',
   howFeels: (number: string) => `How ${number} feels`,
   pressItWhereIt: 'Press it where it stands. A few such tests move the shop’s own feel scale.',
-  keepIt: 'Keep it',
   itsTemperature: 'Its temperature',
   itFeels: 'It feels',
   whereItStandsOpened: 'Where it stands, opened',
@@ -174,7 +170,6 @@ export const lotButtons = {
   fromThisMomentNothing:
     'From this moment nothing is drawn from it, nor from anything it went into. What is affected is listed below on this page.',
   holdItNow: 'Hold it now',
-  why: 'Why',
   smellsRancidSuppliersRecall: 'smells rancid; supplier’s recall',
 };
 
@@ -191,7 +186,6 @@ export const lotSheet = {
   supplier: 'Supplier',
   lotCodeOnThe: 'Lot code on the label',
   openedOn: 'Opened on',
-  bestBefore: 'Best before',
   onceOpenGoodFor: 'Once open, good for (days)',
   itStandsAt: 'It stands at',
   notSaid: 'not said',
@@ -203,7 +197,6 @@ export const lotSheet = {
 export const ownSheet = {
   theSheetOf: (name: string) => `The sheet of ${name}`,
   anIngredientOfYour: 'An ingredient of your own',
-  keepIt: 'Keep it',
   copiedFromOneThat:
     'Copied from one that is like it, then by its own sheet. What the sheet does not say stays empty, and is reckoned on the safe side.',
   like: 'Like ',
@@ -254,7 +247,6 @@ export const putRightSheet = {
   weighedAndDone: 'Weighed and done',
   whatIsWrongWith: 'What is wrong with it',
   withWord: 'With',
-  add: 'Add',
   nothingInTheStores: 'nothing in the stores fits',
   left: (number: string, title: string, leftG: string) => `${number} ${title}, ${leftG} left`,
   itShouldBe: 'It should be',
@@ -266,7 +258,6 @@ export const putRightSheet = {
 export const readySheet = {
   theLabelOf: (name: string) => `The label of ${name}`,
   aBoughtFinish: 'A bought finish',
-  keepIt: 'Keep it',
   usedAsItComes:
     'Used as it comes. What its maker does not declare is said on every screen and slip, and reckoned on the safe side.',
   whatTheShopCalls: 'What the shop calls it',
@@ -299,7 +290,6 @@ export const readySheet = {
   leaveItOn: 'Leave it on',
   toMinThenIt: '15 to 20 min; then it is wiped',
   betweenCoats: 'Between coats',
-  coats: 'Coats',
   howManyTheLabel: 'how many the label asks for',
   untilFoodMayTouch: 'Until food may touch it',
   days: '7 days',
@@ -334,7 +324,6 @@ export const stockTakeSheet = {
   putToWhatWas: (count: number) => `Put ${count} to what was found`,
   weighWhatStandsThere:
     'Weigh what stands there, tare off. What is left empty stays as it is; you can close this and go on later.',
-  lot: 'Lot',
   shouldBe: 'Should be',
   found: 'Found',
   offBy: 'Off by',
@@ -360,7 +349,6 @@ export const supplies = {
 };
 
 export const waxPair = {
-  thisFileCannotBe: 'This file cannot be read as a picture.',
   readFromAPicture: (apart: string) => `read from a picture beside the known piece, ΔE ${apart}`,
   compareItsColourBy: 'Compare its colour by a picture',
   layThisWaxOn:
@@ -418,7 +406,6 @@ export const lotEvidence = {
   buildsAFilm: 'builds a film',
   notSaid: 'not said',
   checksAndDeclarations: 'Checks and declarations',
-  noneYet: 'None yet.',
   thumbAt: (felt: string) => `Thumb: ${felt} at `,
   putRight: (says: string) => `Put right: ${says}`,
   kb: (bytes: string) => `${bytes} kB`,
@@ -454,13 +441,11 @@ export const lotFacts = {
   opened: 'Opened',
   daysAgo2: (openedOn: string, openedOn2: number) => `${openedOn}, ${openedOn2} days ago`,
   standsAt: 'Stands at',
-  bestBefore: 'Best before',
   noDate: 'no date',
   itsLabelSays: (labelBestBefore: string) => `; its label says ${labelBestBefore}`,
   daysOnceOpen: (useWithinDays: number, labelBestBefore: string) => `${useWithinDays} days once open${labelBestBefore}`,
   onceOpenDaysSay: (useWithinDays: number) => `Once open, ${useWithinDays} days: say when it is opened.`,
   cost: 'Cost',
-  notKnown: 'not known',
   perKg: (minorPerKg: string) => `${minorPerKg} per kg`,
   contents: 'Contents',
   byWeight: 'By weight',
@@ -470,7 +455,6 @@ export const lotFacts = {
   feel: 'Feel',
   drying: 'Drying',
   food: 'Food',
-  allergens: 'Allergens',
   inTheWork: 'In the work',
   notSaidYet: 'not said yet',
   itsLabelSays2: 'Its label says',
@@ -500,7 +484,6 @@ export const lotPage = {
   ofTins: (countLeft: number, count: number | null) => `; ${countLeft} of ${count} tins`,
   leftOf: (receivedG: string, countLeft: string) => `left of ${receivedG}${countLeft}`,
   nobodySaid: 'nobody said',
-  labels: 'Labels',
 };
 
 export const order = {
@@ -605,7 +588,6 @@ export const stores = {
   atADay: (left: string, perDay: string) => `(${left} at ${perDay} a day)`,
   andMore: (count: number) => `; and ${count} more`,
   whatToOrder2: 'What to order',
-  lot: 'Lot',
   whatItIs: 'What it is',
   theShopJar: ', the shop jar',
   ofThere: (countLeft: number, count: number | null) => `, ${countLeft} of ${count} there`,
@@ -615,7 +597,6 @@ export const stores = {
   filledHere: 'filled here',
   ownPot: 'own pot',
   opened: (openedOn: string) => `opened ${openedOn}`,
-  bestBefore: 'Best before',
   perKg: 'Per kg',
   left: 'Left',
   usedUp: 'used up',

@@ -15,7 +15,6 @@ export const moveRing = {
 };
 
 export const pegSheet = {
-  planned: 'Planned',
   heldThere: ', held there',
   to: (fromMs: string, toMs: string, who: string, part: string) => `${fromMs} to ${toMs}${who}${part}`,
   window: 'Window',
@@ -44,7 +43,6 @@ export const daySheet = {
   today: 'Today',
   plannedThePlanMoves: (name: string, nowMs: string) => `${name}. Planned ${nowMs}; the plan moves when something is recorded.`,
   noHandWorkIs: 'No hand-work is planned for this day.',
-  oilyCloths: 'Oily cloths',
   aRagLineIs: 'A rag line is open: answer it before anyone leaves. ',
   flatAndSingleOn: (part: string) =>
     `${part}Flat and single on metal, stone or outdoors, or under water in a lidded metal can. Never in a heap, never in a bin. Look at them next morning.`,
@@ -76,7 +74,6 @@ export const today = {
   lidFrom: (lidMs: string) => `lid from ${lidMs}`,
   coldLidOn: 'cold: lid on',
   noReadingYet: 'no reading yet',
-  whatIsKnownHas: 'What is known has changed',
   thing: 'thing',
   things: 'things',
   batchIs: 'batch is',

@@ -58,9 +58,7 @@ export const findAnything = {
 };
 
 export const findPiece = {
-  findAPiece: 'Find a piece',
   itsCodeAName: (year: string) => `${year}-001/2, its code, a name`,
-  find: 'Find',
 };
 
 export const alarmSwitch = {
@@ -98,7 +96,6 @@ export const cloths = {
   lookedAtTooEarly: (lookedAt: string) => ` Looked at ${lookedAt}: too early to close it.`,
   they: (part: string, way: string, lookedAt: string) => `${part}. They ${way}.${lookedAt}`,
   lookedAtEarlyCounts: (laidAt: string) => `Looked at early (counts in ${laidAt})`,
-  oilyCloths: 'Oily cloths',
   andTheClothsYou: 'And the cloths you wiped with since?',
   howDoTheyLie: 'How do they lie?',
   howDoTheCloths: 'How do the cloths lie?',
@@ -112,7 +109,6 @@ export const coatChanges = {
   stillPlannedStruckWith: (left: string, part: string) =>
     `${left} still planned ${part} struck, with the wipes and scuffs between. What is on stays on record, and setting begins with it. It can be taken back.`,
   thatWasTheLast2: 'That was the last',
-  why: 'Why',
   inYourWords: 'In your words',
   neededOnlyForAnother: 'needed only for another reason',
   coatOfItIs: 'coat of it is',
@@ -120,7 +116,6 @@ export const coatChanges = {
   ofAtMostOn: (given: number, to: number, part: string) => `${given} of at most ${to} ${part} on.`,
   enoughThatWasThe: (name: string) => `Enough ${name}: that was the last`,
   notYetAnotherCoat: 'Not yet: another coat',
-  coats2: 'Coats',
   noLotChosen: 'no lot chosen',
   givenToCome: (given: number, left: number) => `${given} given, ${left} to come`,
   toCoatsUntil: (from: number, to: number, name: string) => `${from} to ${to} coats, until ${name}`,
@@ -242,7 +237,6 @@ export const waitingRecords = {
   mbStillFit: (megabytes: number) => ` ${megabytes} MB still fit.`,
   fromThisDeviceWas: (says: string, number: string, why: string) =>
     `▲ “${says}” ${number} from this device was not taken: ${why}`,
-  read: 'Read',
   oneRecordWaits: 'One record waits',
   recordsWait: (count: number) => `${count} records wait`,
   photosMb: (megabytes: string) => ` Photos: ${megabytes} MB.`,

@@ -35,7 +35,6 @@ export const finishTrial = {
 };
 
 export const pictureDesk = {
-  thisFileCannotBe: 'This file cannot be read as a picture.',
   pictureOfABoard: 'Picture of a board',
   board: 'Board',
   evenForTheColour: 'even, for the colour',
@@ -63,7 +62,6 @@ export const planForm = {
   bareWoodAlways: ' Bare wood, always',
   regimen: 'Regimen',
   calledIfOtherwise: 'Called, if otherwise',
-  chooseTheLot: 'Choose the lot …',
   coat: 'coat',
   coats: 'coats',
   timesTheMiddleOne: (times: string, coatsForEqual: number | null, part: string) =>
@@ -71,8 +69,6 @@ export const planForm = {
   stayOnTheWood: (part: string, solidsPerM2: string, times: string) => `${part}${solidsPerM2} stay on the wood${times}`,
   withoutIt: 'Without it',
   oneMoreFinish: 'One more finish',
-  wood: 'Wood',
-  howMany: 'How many',
   alongTheFields: 'Along the fields',
   mm: '360 mm',
   across: 'Across',
@@ -123,7 +119,6 @@ export const scoreDesk = {
   theDropLies: 'The drop lies',
   itNoLongerShines: 'It no longer shines',
   orItsSeconds: 'Or its seconds',
-  keepIt: 'Keep it',
 };
 
 export const finishes = {

@@ -4,7 +4,6 @@ export const ask = {
 
 export const cautions = {
   cautions: 'Cautions',
-  firstAid: 'First aid',
 };
 
 export const dialog = {

@@ -14,7 +14,6 @@ export const fileSheet = {
 };
 
 export const photoField = {
-  thisFileCannotBe: 'This file cannot be read as a picture.',
   whatWillBeKept: 'What will be kept',
   whatIsKept: 'What is kept',
 };
@@ -47,7 +46,6 @@ export const table = {
   showAll: (count: number) => `Show all ${count}`,
   pages: 'Pages',
   pageOf: (page: number, pages: number) => `page ${page} of ${pages}`,
-  find: 'Find',
 };
 
 export const useSave = {

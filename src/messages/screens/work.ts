@@ -73,8 +73,6 @@ export const changeUse = {
 export const coatBook = {
   pastItsWindow: (minutes: string) => `${minutes} past its window`,
   early: (minutes: string) => `${minutes} early`,
-  coatBook: 'Coat book',
-  planned: 'Planned',
   done: 'Done',
   takenBack: 'Taken back: ',
   window: (window: string) => `window ${window}`,
@@ -96,7 +94,6 @@ export const correctionSheet = {
   whatStoodStaysIn: 'What stood stays in the book, struck through.',
   itDidNotHappen: 'It did not happen: strike it',
   doneAt: 'Done at',
-  used: 'Used',
   emptyAsItStood: 'empty: as it stood',
   seen: 'Seen',
   itWasSo: 'It was so',
@@ -119,7 +116,6 @@ export const moistureForm = {
   readTheMoisture: 'Read the moisture',
   moistureOfTheWood: 'Moisture of the wood',
   severalReadingsAtFlat: 'Several readings at flat places, along the grain, nothing metal behind. Not within hours of wetting.',
-  keepIt: 'Keep it',
   theMeterSays: 'The meter says, %',
   where: 'Where',
   middleOfTheUnderside: 'middle of the underside',
@@ -155,13 +151,11 @@ export const moveTo = {
 export const pieceList = {
   whichPieces: 'Which pieces',
   orTheMarkAs: '3, 5-7, or the mark as it is chalked',
-  pieces: 'Pieces',
   splitOff: 'Split off',
   aBatchOfTheir: 'A batch of their own',
   theyShareTheBook:
     'They share the book up to now, and go on by themselves: one that must be mended, a third that is sold early.',
   splitThemOff: 'Split them off',
-  why: 'Why',
   drySpotsOnThe: 'dry spots on the end grain',
   oneLeaves: 'One leaves',
   leavesForGood: 'Leaves for good',
@@ -194,7 +188,6 @@ export const recordPanel = {
   theHousesTimesStand: (labelRule: string) =>
     ` ${labelRule}. The house’s times stand above; where the maker of a finish rules, keep to it.`,
   noPlan: (blocked: string) => `▲ No plan: ${blocked}.`,
-  used: 'Used',
   about: (estimatedG: string) => `about ${estimatedG}`,
   anEstimateUnlessWeighed: 'an estimate, unless weighed',
   doneAt: 'Done at',
@@ -238,7 +231,6 @@ export const tinScale = {
 
 export const useSheet = {
   whatThisBatchIs: 'What this batch is for',
-  keepIt: 'Keep it',
   whatItMustPass:
     'What it must pass before it is sold follows from this. What it was for stays on its record, with your reason; the design stays as it is.',
   reason: 'Reason',
@@ -256,7 +248,6 @@ export const waysBack = {
 export const weighPiece = {
   weighAgain: (part: string | undefined) => `Weigh again: ${part}`,
   afterTheWipe: 'After the wipe',
-  keepIt: 'Keep it',
   itWeighsNow: 'It weighs now',
   weighAPiece: 'Weigh a piece',
   aPieceBeforeAnd: (coat: string) => `A piece, before and after it is ${coat}`,
@@ -314,7 +305,6 @@ export const wood = {
   steadyAboutAnEstimate: (steadyAtMs: string) => ` Steady about ${steadyAtMs}: an estimate from its own weighings.`,
   itADay: (part: string, lossADay: string, percent: string, steadyAtMs: string) =>
     `It ${part} ${lossADay} a day${percent}.${steadyAtMs}`,
-  wood: 'Wood',
   noMeterWasUsed: 'No meter was used.',
   notReadYet: 'Not read yet.',
   inTheAirWhere: 'In the air where it stands it comes to rest near ',
@@ -332,11 +322,7 @@ export const wood = {
 
 export const work = {
   work: 'Work',
-  oneRound: 'One round',
-  aPieceComesHome: 'A piece comes home',
-  regimens: 'Regimens',
   whichFinish: 'Which finish?',
-  startABatch: 'Start a batch',
   noBatchIsOpen: 'No batch is open. Start one: a design, a wood, a regimen and the lots it takes.',
   releasedAndRefused: 'Released and refused',
   trial: (number: string, treatment: string) => `Trial ${number}, ${treatment}: `,

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { CLOTH_WAYS, type ClothWay, clothWaysFor, lookFromMs } from '@/core/cloths';
 import { MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
+import { shared } from '@/messages/screens/shared';
 import { cloths as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
@@ -190,7 +191,7 @@ function Unanswered({ lines, nowMs, zone }: Of) {
   const again = lines.every((line) => line.answeredAt !== null);
   const alarm = worst === 'self-heating';
   return (
-    <aside aria-label={wording.oilyCloths}>
+    <aside aria-label={shared.oilyCloths}>
       <NoticeRow
         tone={alarm ? 'alarm' : 'ask'}
         says={`${alarm ? '▲ ' : ''}${again ? wording.andTheClothsYou : `${HEADS[worst ?? 'plain']}.`}`}
@@ -225,7 +226,7 @@ export function clothNotices({ lines, nowMs, zone }: Of): Notice[] {
       key: 'cloths due',
       tone: 'ask',
       row: (
-        <aside aria-label={wording.oilyCloths}>
+        <aside aria-label={shared.oilyCloths}>
           <NoticeRow tone="ask" says={wording.lookAtTheCloths} detail={`${whose(due, zone, nowMs)}.`}>
             <LookedAt lines={due} className="shrink-0" />
           </NoticeRow>

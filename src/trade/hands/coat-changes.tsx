@@ -3,6 +3,7 @@
 import { LAST_REASONS, type LastReason } from '@/core/batch';
 import type { Slot, Until } from '@/core/regimen';
 import { LAST_WORDS, UNTIL_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { coatChanges as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { freshId } from '@/ui/id';
@@ -48,7 +49,7 @@ export function LastCoat({ batchId, slot, name, left, reason = LAST_REASONS[0], 
       saves={wording.thatWasTheLast2}
       look={look}
       fields={[
-        { name: 'reason', label: wording.why, options: ordered.map((one) => ({ value: one, name: LAST_WORDS[one] })) },
+        { name: 'reason', label: shared.why, options: ordered.map((one) => ({ value: one, name: LAST_WORDS[one] })) },
         { name: 'note', label: wording.inYourWords, hint: wording.neededOnlyForAnother },
       ]}
       save={({ reason: why, note }) => lastOne({ clientId: freshId(), batchId, slot, reason: why, note })}
@@ -111,8 +112,8 @@ function UntilAsked({ batchId, slot, name, given, left, repeat }: UntilProps) {
 export function CoatChanges({ batchId, slots, changes }: Props) {
   const back = useSave();
   return (
-    <section aria-label={wording.coats2} className="mt-4">
-      <h2 className="mb-1">{wording.coats2}</h2>
+    <section aria-label={shared.coats} className="mt-4">
+      <h2 className="mb-1">{shared.coats}</h2>
       <ul>
         {slots.map(({ slot, name, lot, given, left, lots, repeat, wet }) => (
           <li key={slot} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-hair border-b py-1.5">

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { shared } from '@/messages/screens/shared';
 import { waitingRecords as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { kept, letRefusedGo, stillFits } from '@/web/outbox';
@@ -50,7 +51,7 @@ export function outboxNotices({ waiting, refused, fits }: State): Notice[] {
         says={wording.fromThisDeviceWas(String(record.says ?? record.task), String(record.number ?? ''), why)}
       >
         <Button look="quiet" className="shrink-0" onClick={() => void letRefusedGo(record.clientId)}>
-          {wording.read}
+          {shared.read}
         </Button>
       </NoticeRow>
     ),

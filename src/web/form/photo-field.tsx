@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { shared } from '@/messages/screens/shared';
 import { photoField as wording } from '@/messages/screens/web';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { photoData } from '../photo-data';
@@ -21,7 +22,7 @@ export function PhotoField({ label, value, onChange, kept = null }: Props) {
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const small = await takenPhoto(file);
-    setFault(small ? '' : wording.thisFileCannotBe);
+    setFault(small ? '' : shared.thisFileCannotBeRead);
     if (small) onChange(await photoData(small.blob));
   };
   const shown = value || (kept ? photoAt(kept) : '');

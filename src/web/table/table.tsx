@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { shared } from '@/messages/screens/shared';
 import { table as wording } from '@/messages/screens/web';
 import { linkLook } from '@/ui/button';
 import { classes } from '@/ui/classes';
@@ -137,7 +138,7 @@ function Find({ id, path, search, find }: FindProps) {
         <input key={key} type="hidden" name={key} value={value} />
       ))}
       <label className="flex items-center gap-2">
-        <span className="label">{wording.find}</span>
+        <span className="label">{shared.find}</span>
         <input
           name={`${id}-find`}
           defaultValue={find}
@@ -147,7 +148,7 @@ function Find({ id, path, search, find }: FindProps) {
         />
       </label>
       <button type="submit" className={linkLook('plain')}>
-        {wording.find}
+        {shared.find}
       </button>
     </form>
   );

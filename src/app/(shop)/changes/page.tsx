@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { Changes } from '@/features/facts/changes';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.whatIsKnownHas };
+export const metadata: Metadata = { title: shared.whatIsKnownHasChanged };
 
 export default function ChangesPage() {
   return <Changes />;

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { Find } from '@/features/find/find';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.find };
+export const metadata: Metadata = { title: shared.find };
 
 type Asked = { readonly words?: string | string[] };
 

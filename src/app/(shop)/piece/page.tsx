@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { FoundPieces } from '@/features/piece/found';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.findAPiece };
+export const metadata: Metadata = { title: shared.findAPiece };
 
 type Props = { readonly searchParams: Promise<{ readonly find?: string | string[] }> };
 

@@ -5,6 +5,7 @@ import { useEffect } from 'react';
 import { type Ahead, type Countdown, countdownOf, type HandAction, pressOf, projected } from '@/core/hands';
 import { MS_PER_DAY, MS_PER_MINUTE, sayMinutes } from '@/core/quantity';
 import { benchView as wording } from '@/messages/screens/bench';
+import { shared } from '@/messages/screens/shared';
 import type { PieceLook } from '@/trade/drawing/look';
 import { PieceSign } from '@/trade/drawing/piece-sign';
 import { AlarmSwitch } from '@/trade/hands/alarm-switch';
@@ -294,7 +295,7 @@ function BenchButtons({ action, number, lastDone, nowMs, ready, busy, onRecord, 
         href={`/work/${number}`}
         className="flex min-h-16 items-center justify-center border-2 border-ink font-semibold no-underline bench:min-h-28 bench:text-xl"
       >
-        {wording.coatBook}
+        {shared.coatBook}
       </Link>
     </div>
   );

@@ -2,6 +2,7 @@ import { type Blend, isMixedPaint, PAINT_KEEPS_HOURS, thinning } from '@/core/bl
 import { addMonths, formatMoney, say, sayMinutes } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { blendFacts as wording } from '@/messages/screens/blends';
+import { shared } from '@/messages/screens/shared';
 import { longDate } from '@/ui/when';
 import { catalogue } from '@/web/catalogue-here';
 import { reads } from '@/web/reads-here';
@@ -59,7 +60,7 @@ export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
         </Row>
       ) : null}
       {blend.separates ? <Row name={wording.mixing}>{wording.itsPartsGoAsunder}</Row> : null}
-      <Row name={wording.allergens}>{blend.allergens.join(', ') || wording.noneKnown}</Row>
+      <Row name={shared.allergens}>{blend.allergens.join(', ') || shared.noneKnown}</Row>
       <Row name={wording.cloths} bad={blend.ragHazard === 'self-heating'}>
         {RAG_WORDS[blend.ragHazard]}
       </Row>
@@ -86,7 +87,7 @@ export function BlendFacts({ blend, currency, today }: BlendFactsProps) {
           ? wording.noPriceForEvery
           : wording.perKgFromThe(formatMoney(blend.costPerKg, currency))}
       </Row>
-      <Row name={wording.bestBefore}>
+      <Row name={shared.bestBefore}>
         {wording.ifMadeTodayMonths(longDate(addMonths(today, blend.bestBeforeMonths)), blend.bestBeforeMonths)}
       </Row>
     </dl>

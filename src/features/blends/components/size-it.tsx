@@ -13,6 +13,7 @@ import {
 import { findIngredient } from '@/core/material';
 import { formatMoney, say } from '@/core/quantity';
 import { sizeIt as wording } from '@/messages/screens/blends';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
@@ -121,7 +122,7 @@ function JarSize({ draft, around, faults, onChange, blend }: PartProps & { reado
           ))}
         </SelectField>
         <TextField
-          label={wording.howMany}
+          label={shared.howMany}
           inputMode="numeric"
           value={draft.jar.count}
           onChange={(event) => onChange({ jar: { ...draft.jar, count: event.target.value } })}

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { ownerTools as wording } from '@/messages/screens/care';
+import { shared } from '@/messages/screens/shared';
 import { Ask } from '@/ui/ask';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
@@ -14,7 +15,7 @@ export function SeenButton({ id }: { readonly id: number }) {
   const { busy, run } = useSave();
   return (
     <Button look="quiet" disabled={busy} onClick={() => void run(() => markSeen({ id }))}>
-      {wording.read}
+      {shared.read}
     </Button>
   );
 }
@@ -120,16 +121,16 @@ export function PieceTools({ code, now, countries, languages, bottles, today, cu
             opens={wording.whereAndHowIt}
             title={wording.whereAndHowIt}
             say={wording.theLooksToCome}
-            saves={wording.keepIt}
+            saves={shared.keepIt}
             fields={[
               {
                 name: 'country',
                 label: wording.country,
                 value: now.country,
-                options: [{ value: '', name: wording.notKnown }, ...countries],
+                options: [{ value: '', name: shared.notKnown }, ...countries],
               },
               { name: 'language', label: wording.lettersAndPageIn, value: now.language, options: languages },
-              { name: 'use', label: wording.used, value: now.use, options: USE },
+              { name: 'use', label: shared.used, value: now.use, options: USE },
               { name: 'wash', label: wording.cleaned, value: now.wash, options: WASH },
             ]}
             save={(values) => savePlan({ code, ...values })}
@@ -138,9 +139,9 @@ export function PieceTools({ code, now, countries, languages, bottles, today, cu
             opens={wording.whoHasIt}
             title={wording.whoHasItNow}
             say={wording.lettersGoThereFrom}
-            saves={wording.keepIt}
+            saves={shared.keepIt}
             fields={[
-              { name: 'name', label: wording.name, hint: wording.mayStayEmpty },
+              { name: 'name', label: shared.name, hint: wording.mayStayEmpty },
               { name: 'email', label: wording.addressForReminders, hint: wording.onlyIfTheyWant },
             ]}
             save={(values) => saveHolder({ code, ...values })}
@@ -150,7 +151,7 @@ export function PieceTools({ code, now, countries, languages, bottles, today, cu
       <FormSheet
         opens={wording.writeDown}
         title={wording.whatWasSaidOf}
-        saves={wording.keepIt}
+        saves={shared.keepIt}
         fields={[
           {
             name: 'kind',

@@ -2,6 +2,7 @@
 
 import { parseHumidity, parseTemperature, say } from '@/core/quantity';
 import { readingForm as wording } from '@/messages/screens/cure';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -57,7 +58,7 @@ export function ReadingForm({ places, at }: Props) {
           {...form.field('rh')}
         />
         <Button type="submit" className="mt-5" disabled={form.busy}>
-          {wording.read}
+          {shared.read}
         </Button>
       </div>
       <Faults of={form.faults} />

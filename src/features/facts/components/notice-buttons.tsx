@@ -1,6 +1,7 @@
 'use client';
 
 import { noticeButtons as wording } from '@/messages/screens/facts';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -35,7 +36,7 @@ export function Settle({ id, number, maySell, isKept }: SettleProps) {
       look="main"
       title={wording.whatBecomesOf(number)}
       say={maySell ? wording.everyGateThatIs : wording.aGateThatIs}
-      saves={wording.keepIt}
+      saves={shared.keepIt}
       fields={[
         {
           name: 'settled',
@@ -45,7 +46,7 @@ export function Settle({ id, number, maySell, isKept }: SettleProps) {
             ...(maySell ? [{ value: 'sell', name: wording.soldAllTheSame }] : []),
           ],
         },
-        { name: 'reason', label: wording.why },
+        { name: 'reason', label: shared.why },
       ]}
       save={(values) => settle({ id, ...values })}
     />

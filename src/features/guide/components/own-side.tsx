@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { School } from '@/core/guide';
 import { ownSide as wording } from '@/messages/screens/guide';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { Faults, TextField } from '@/ui/field';
@@ -42,7 +43,7 @@ export function OwnSide({ question, schools, houseSchool, own, isLookedAt }: Pro
         onChange={setSchool}
       />
       <TextField
-        label={wording.why}
+        label={shared.why}
         value={reason}
         onChange={(event) => setReason(event.target.value)}
         fault={saving.faults.reason}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { LANGUAGES } from '@/core/care';
 import { LANGUAGE_NAMES } from '@/messages/care';
 import { labelForm as wording } from '@/messages/screens/pour';
+import { shared } from '@/messages/screens/shared';
 import { fitsPage, GRIDS, type Grid, type Label, sheetFault, typeFor } from '@/print/label';
 import { linkLook } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
@@ -110,7 +111,7 @@ export function LabelForm({ lotId, label, code, count: first }: Props) {
         ) : null}
         <div className="grid grid-cols-2 gap-4">
           <TextField
-            label={wording.howMany}
+            label={shared.howMany}
             value={count}
             onChange={(event) => setCount(event.target.value)}
             inputMode="numeric"

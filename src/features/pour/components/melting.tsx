@@ -9,6 +9,7 @@ import type { DevicePort } from '@/devices/line';
 import { practiceThermometer } from '@/devices/practice-thermometer';
 import { HEATER_WORDS, POT_CALL_WORDS, POT_HEATER_GUARDS, sayIssue } from '@/messages';
 import { melting as wording } from '@/messages/screens/pour';
+import { shared } from '@/messages/screens/shared';
 import { HeatLadder } from '@/trade/drawing/heat-ladder';
 import { AlarmSwitch } from '@/trade/hands/alarm-switch';
 import { useAlarms } from '@/trade/hands/use-alarms';
@@ -283,7 +284,7 @@ function TypedReading({ pourId }: Pick<Props, 'pourId'>) {
           fault={temp !== '' && !typed.ok ? typed.issues.map((one) => sayIssue(one, reads())).join(' ') : form.fault('temp')}
         />
         <Button look="plain" big type="submit" className="mt-5" disabled={form.busy || temp === ''}>
-          {wording.read}
+          {shared.read}
         </Button>
       </Form>
       <Faults of={form.faults} />

@@ -5,6 +5,7 @@ import type { LoggedMelt } from '@/core/melt';
 import { say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
 import { panChoice as wording } from '@/messages/screens/pour';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults, SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -64,9 +65,9 @@ export function PanChoice({ pans, chosen, onChoose }: Props) {
           look="quiet"
           title={wording.aPanAndIts}
           say={wording.whatHeatItLoses}
-          saves={wording.keepIt}
+          saves={shared.keepIt}
           fields={[
-            { name: 'name', label: wording.name, hint: wording.enamelPanOnThe },
+            { name: 'name', label: shared.name, hint: wording.enamelPanOnThe },
             { name: 'water', label: wording.waterInIt, hint: '1.5 kg' },
             { name: 'watts', label: wording.heater, hint: '900 W', type: 'number' },
           ]}

@@ -5,6 +5,7 @@ import type { Pot } from '@/data/pour/queries';
 import type { KnownLot } from '@/data/stores/queries';
 import { CONTACT_WORDS, DRYING_WORDS } from '@/messages';
 import { pourDone as wording } from '@/messages/screens/pour';
+import { shared } from '@/messages/screens/shared';
 import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
@@ -79,7 +80,7 @@ function WeighedIn({ pot, lot, lots }: Props) {
       <thead>
         <tr className="label border-ink border-b text-left">
           <th className="py-1 font-normal">{wording.weighedIn}</th>
-          <th className="py-1 font-normal">{wording.lot}</th>
+          <th className="py-1 font-normal">{shared.lot}</th>
           <th className="py-1 text-right font-normal">{wording.grams}</th>
           <th className="py-1 text-right font-normal">{wording.share}</th>
         </tr>
@@ -120,10 +121,10 @@ function CameOfIt({ pot, lot }: Pick<Props, 'pot' | 'lot'>) {
       <dd className="reading font-semibold">{say(lot.leftG, 'g', reads())}</dd>
       <dt className="text-soft">{wording.contents}</dt>
       <dd>{lot.contents.join(', ')}</dd>
-      <dt className="text-soft">{wording.allergens}</dt>
+      <dt className="text-soft">{shared.allergens}</dt>
       <dd className="font-semibold">{allergenNames('en', lot.nature?.allergens ?? [], lot.undeclared)}</dd>
-      <dt className="text-soft">{wording.bestBefore}</dt>
-      <dd>{lot.bestBefore ? longDate(lot.bestBefore) : wording.notKnown}</dd>
+      <dt className="text-soft">{shared.bestBefore}</dt>
+      <dd>{lot.bestBefore ? longDate(lot.bestBefore) : shared.notKnown}</dd>
       <dt className="text-soft">{wording.it}</dt>
       <dd>{lot.nature ? `${DRYING_WORDS[lot.nature.drying]}; ${CONTACT_WORDS[lot.nature.contact]}` : ''}</dd>
     </dl>

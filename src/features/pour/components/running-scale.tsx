@@ -8,6 +8,7 @@ import type { DevicePort } from '@/devices/line';
 import { type PracticeScale, practiceScale } from '@/devices/practice-scale';
 import { sayIssue } from '@/messages';
 import { runningScale as wording } from '@/messages/screens/pour';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { freshId } from '@/ui/id';
@@ -229,7 +230,7 @@ type PromptProps = Pick<ReturnType<typeof useWeighing>, 'mark' | 'correcting' | 
 function Prompt({ entering, mark, correcting, lot, choices }: PromptProps) {
   return (
     <p className="text-lg">
-      {correcting ? wording.correctTheLastReading : wording.add} <strong>{nameOf(entering)}</strong>
+      {correcting ? wording.correctTheLastReading : shared.add} <strong>{nameOf(entering)}</strong>
       {mark ? (
         <>
           {wording.untilTheScaleSays}

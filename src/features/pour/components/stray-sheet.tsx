@@ -5,6 +5,7 @@ import { findIngredient } from '@/core/material';
 import { parseMass, say } from '@/core/quantity';
 import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { straySheet as wording } from '@/messages/screens/pour';
+import { shared } from '@/messages/screens/shared';
 import { freshId } from '@/ui/id';
 import { catalogue } from '@/web/catalogue-here';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -66,7 +67,7 @@ export function StraySheet({ pourId, strays, lines, onScaleG }: Props) {
               FEEL_WORDS[consistency],
               DRYING_WORDS[drying],
               CONTACT_WORDS[contact],
-              allergens.join(', ') || wording.noneKnown,
+              allergens.join(', ') || shared.noneKnown,
               heatConflict ? wording.itPoursAboveIts : '',
               drying === 'mixed' ? wording.betterGivenUpOr : '',
             )}

@@ -6,6 +6,7 @@ import { SURFACES } from '@/core/piece';
 import { CHOICES, type RegimenDraft, readRegimen, type StepDraft, warningsOfSequence } from '@/core/regimen';
 import { CARE_CLASS_WORDS, CHECK_WORDS, SURFACE_WORDS, sayIssue } from '@/messages';
 import { regimenEditor as wording } from '@/messages/screens/regimens';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -320,7 +321,7 @@ function KeepIt({ draft, base, first, fits, onName }: KeepProps) {
       },
     );
   return (
-    <section aria-label={wording.keepIt} className="mt-4 grid max-w-3xl gap-x-6 bench:grid-cols-2">
+    <section aria-label={shared.keepIt} className="mt-4 grid max-w-3xl gap-x-6 bench:grid-cols-2">
       <div>
         <TextField
           label={wording.whyThisRevision}

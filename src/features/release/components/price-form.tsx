@@ -1,6 +1,7 @@
 'use client';
 
 import { priceForm as wording } from '@/messages/screens/release';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Link } from '@/ui/link';
@@ -25,7 +26,7 @@ export function PriceForm({ batchId, currency, wood, price, jar, jars }: Props) 
         opens={wording.woodAndPrice}
         title={wording.woodAndPriceOf}
         say={wording.handsAndSlipAre}
-        saves={wording.keepIt}
+        saves={shared.keepIt}
         fields={[
           { name: 'wood', label: wording.woodOfOnePiece(currency), type: 'number', value: wood },
           { name: 'jar', label: wording.jarInTheBox, value: jar, options: [{ value: '', name: 'none' }, ...jars] },

@@ -5,6 +5,7 @@ import type { z } from 'zod';
 import { COUNTRIES, LANGUAGES, type Upkeep } from '@/core/care';
 import { type Bottle, bottleWords, LANGUAGE_NAMES } from '@/messages/care';
 import { sellForm as wording } from '@/messages/screens/release';
+import { shared } from '@/messages/screens/shared';
 import { Unsell } from '@/trade/unsell';
 import { Button, linkLook } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -101,7 +102,7 @@ function SaleRows({ form, currency, bottles }: RowsProps) {
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
-        <TextField label={wording.pieces} inputMode="numeric" {...form.field('pieces')} />
+        <TextField label={shared.pieces} inputMode="numeric" {...form.field('pieces')} />
         <TextField label={wording.priceEach(currency)} inputMode="decimal" {...form.field('price')} />
       </div>
       <Fold says={assumed(form.values, bottles)} open={RARE.some((name) => form.fault(name))} className="mb-2">
@@ -138,7 +139,7 @@ function ToWhom({ form, currency, bottles }: RowsProps) {
         <TextField label={wording.addressForRemindersMay} type="email" {...form.field('email')} hint={wording.onlyIfTheyWant} />
       </div>
       <div className="grid grid-cols-3 gap-4">
-        <SelectField label={wording.used2} {...form.field('use')}>
+        <SelectField label={shared.used} {...form.field('use')}>
           {Object.entries(USED).map(([use, says]) => (
             <option key={use} value={use}>
               {says}
@@ -160,7 +161,7 @@ function ToWhom({ form, currency, bottles }: RowsProps) {
       </div>
       <div className="grid grid-cols-2 gap-4">
         <SelectField label={wording.goesTo} {...form.field('country')} hint={wording.dryWinterRoomsWant}>
-          <option value="">{wording.notKnown}</option>
+          <option value="">{shared.notKnown}</option>
           {COUNTRY_CHOICES.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}

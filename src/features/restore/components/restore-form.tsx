@@ -9,6 +9,7 @@ import { type Geometry, readList, type Surface } from '@/core/piece';
 import { MARKS, type Mark, offerFor, type Regimen, sandingPlan } from '@/core/regimen';
 import { MARK_ADVICE, MARK_WORDS, ORIGIN_WORDS, sizeWords, WHY_NONE_WORDS } from '@/messages';
 import { restoreForm as wording } from '@/messages/screens/restore';
+import { shared } from '@/messages/screens/shared';
 import { TouchSurfaces } from '@/trade/drawing/touch-surfaces';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
@@ -92,7 +93,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
               </option>
             ))}
           </SelectField>
-          <SelectField label={wording.wood} {...form.field('speciesId')}>
+          <SelectField label={shared.wood} {...form.field('speciesId')}>
             <option value="">{wording.nobodyCanSay}</option>
             {species.map((one) => (
               <option key={one.id} value={one.id}>
@@ -127,7 +128,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
           ))}
         </SelectField>
         <SelectField label={slot?.name ?? wording.oil} {...row('lotId')} hint={why ? WHY_NONE_WORDS[why] : ''}>
-          <option value="">{wording.chooseTheLot}</option>
+          <option value="">{shared.chooseTheLot}</option>
           {fitting.map((lot) => (
             <option key={lot.id} value={lot.id}>
               {lot.number} {lot.title}

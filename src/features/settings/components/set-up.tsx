@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { setUp as wording } from '@/messages/screens/settings';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -84,7 +85,7 @@ export function SetUp({ zones, currencies, guess }: Props) {
           // biome-ignore lint/suspicious/noArrayIndexKey: rows are only added at the end
           <div key={i} className="grid grid-cols-[6rem_1fr] gap-4">
             <TextField label={wording.initials} maxLength={4} {...form.field(`people.${i}.initials`)} />
-            <TextField label={wording.name} {...form.field(`people.${i}.name`)} />
+            <TextField label={shared.name} {...form.field(`people.${i}.name`)} />
           </div>
         ))}
         <Button onClick={() => form.set('people', [...people, { initials: '', name: '' }])}>{wording.anotherPerson}</Button>

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { hoursText, type Opening } from '@/core/plan';
 import { shopForm as wording } from '@/messages/screens/settings';
+import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
@@ -52,7 +53,7 @@ function ShopFields({ facts, hours, closed, kept, onKept: setKept }: FieldsProps
         form.submit();
       }}
     >
-      <TextField label={wording.name} {...form.field('name')} />
+      <TextField label={shared.name} {...form.field('name')} />
       <div className="grid grid-cols-2 gap-4">
         <TextField label={wording.timeZone} {...form.field('zone')} />
         <TextField label={wording.usualTemperatureOfThe} hint={wording.feelIsReckonedFor} {...form.field('ambient')} />
@@ -93,9 +94,9 @@ export function AddPerson() {
   return (
     <Form className="grid max-w-xl grid-cols-[6rem_1fr_auto] items-start gap-4" onSubmit={form.submit}>
       <TextField label={wording.initials} maxLength={4} {...form.field('initials')} />
-      <TextField label={wording.name} {...form.field('name')} fault={form.fault('name') ?? form.faults[0]} />
+      <TextField label={shared.name} {...form.field('name')} fault={form.fault('name') ?? form.faults[0]} />
       <Button type="submit" className="mt-5" disabled={form.busy}>
-        {wording.add}
+        {shared.add}
       </Button>
     </Form>
   );

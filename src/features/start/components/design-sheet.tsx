@@ -6,6 +6,7 @@ import { say, typedLength } from '@/core/quantity';
 import { usualUses } from '@/core/use';
 import type { Design } from '@/data/catalogue/catalogue';
 import { SHAPE_WORDS, sayIssue, sizeWords } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { designSheet as wording } from '@/messages/screens/start';
 import { PiecePicture } from '@/trade/drawing/piece-picture';
 import { UseTicks } from '@/trade/use-ticks';
@@ -109,7 +110,7 @@ export function DesignSheet({ designs, onMade, open, onOpenChange }: SheetProps 
       saves={wording.keepTheDesign}
       notYet={draft.uses.length === 0}
     >
-      <TextField label={wording.name} {...form.field('name')} />
+      <TextField label={shared.name} {...form.field('name')} />
       <SelectField
         label={wording.shape}
         value={draft.shape}

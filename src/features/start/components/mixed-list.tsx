@@ -5,6 +5,7 @@ import { PIECE_USES } from '@/core/material';
 import { readList } from '@/core/piece';
 import { usualUses } from '@/core/use';
 import { sizeWords, USE_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { mixedList as wording } from '@/messages/screens/start';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
@@ -103,7 +104,7 @@ function MixedLine({ row, species, fault, onChange, onOut }: LineProps) {
     <li className="border-hair border-t py-2">
       <div className="grid grid-cols-[4.5rem_4rem_minmax(0,1fr)_minmax(0,1fr)_2.75rem] items-end gap-2">
         <TextField
-          label={wording.howMany}
+          label={shared.howMany}
           inputMode="numeric"
           value={row.count}
           onChange={(event) => onChange({ count: event.target.value })}
@@ -118,7 +119,7 @@ function MixedLine({ row, species, fault, onChange, onOut }: LineProps) {
           onChange={(event) => onChange({ name: event.target.value, designRevisionId: null })}
           hint={sizeWords(geometry, reads())}
         />
-        <SelectField label={wording.wood} value={row.speciesId} onChange={(event) => onChange({ speciesId: event.target.value })}>
+        <SelectField label={shared.wood} value={row.speciesId} onChange={(event) => onChange({ speciesId: event.target.value })}>
           {species.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}

@@ -1,6 +1,7 @@
 import { GIVES, type Give, type Offer, type Task, windowAfter } from '@/core/batch';
 import { say, sayMinutes } from '@/core/quantity';
 import { roomWords, sayBlocking } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { planPreview as wording } from '@/messages/screens/start';
 import { clockTime, dayAndDate } from '@/ui/when';
 import { reads } from '@/web/reads-here';
@@ -115,7 +116,7 @@ function Steps({ offer, zone, initials }: Pick<Props, 'offer' | 'zone' | 'initia
         <thead>
           <tr className="label border-ink border-b text-left">
             <th className="py-1 font-normal">{wording.step}</th>
-            <th className="py-1 pl-3 font-normal">{wording.planned}</th>
+            <th className="py-1 pl-3 font-normal">{shared.planned}</th>
             <th className="py-1 pl-3 font-normal">{wording.hands}</th>
             <th className="py-1 pl-3 font-normal">{wording.windowHarmOutsideIt}</th>
           </tr>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { type Geometry, PART_SHAPES, type PartDraft, type Solid } from '@/core/piece';
 import { SHAPE_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { shapeFields as wording } from '@/messages/screens/start';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
@@ -54,7 +55,7 @@ function PartRows({ draft, faults, echo, onChange }: FieldsProps) {
         {draft.parts.map((part, i) => (
           <li key={part.key} className="grid grid-cols-[4.5rem_9rem_minmax(0,1fr)_2.75rem] items-start gap-2">
             <TextField
-              label={wording.howMany}
+              label={shared.howMany}
               inputMode="numeric"
               value={part.count}
               onChange={(event) => set(i, { count: event.target.value })}

@@ -2,7 +2,7 @@ import type { LotChoice } from '@/core/cost';
 import { say } from '@/core/quantity';
 import type { Slot, WhyNone } from '@/core/regimen';
 import { WHY_NONE_WORDS } from '@/messages';
-import { slotFields as wording } from '@/messages/screens/start';
+import { shared } from '@/messages/screens/shared';
 import { SelectField } from '@/ui/field';
 import { reads } from '@/web/reads-here';
 
@@ -28,7 +28,7 @@ export function SlotFields({ slots, offered, chosen, faultOf, onChoose }: Props)
         fault={faultOf(of.slot)}
         hint={found?.why ? WHY_NONE_WORDS[found.why] : ''}
       >
-        <option value={0}>{wording.chooseTheLot}</option>
+        <option value={0}>{shared.chooseTheLot}</option>
         {found?.lots.map((lot) => (
           <option key={lot.id} value={lot.id}>
             {lot.number} {lot.title}, {say(lot.leftG, 'g', reads())}

@@ -6,6 +6,7 @@ import { say } from '@/core/quantity';
 import { warningsOfSequence } from '@/core/regimen';
 import { withoutSurface } from '@/core/use';
 import { ORIGIN_WORDS, sayIssue, VERDICT_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { startFields as wording } from '@/messages/screens/start';
 import { lookOf } from '@/trade/drawing/look';
 import { PieceMark } from '@/trade/drawing/piece-mark';
@@ -159,7 +160,7 @@ function WoodFields({ species, houseWoods, form, count }: WoodProps) {
       <div className="mb-2 flex flex-wrap items-start justify-between gap-4">
         <NewWood houseWoods={houseWoods} onMade={(id) => form.set('speciesId', id)} />
         <TextField
-          label={wording.pieces}
+          label={shared.pieces}
           inputMode="numeric"
           className="w-28"
           {...form.field('pieces')}

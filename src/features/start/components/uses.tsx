@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { z } from 'zod';
 import type { Design } from '@/data/catalogue/catalogue';
 import { USE_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { uses as wording } from '@/messages/screens/start';
 import { UseTicks } from '@/trade/use-ticks';
 import { Button } from '@/ui/button';
@@ -62,7 +63,7 @@ export function UsesOf({ design, onSaid }: { readonly design: Design; readonly o
         title={wording.whatIsFor2(design.name)}
         open={open}
         onOpenChange={setOpen}
-        saves={wording.keepIt}
+        saves={shared.keepIt}
         notYet={form.values.uses.length === 0}
         say={wording.itDecidesWhichGates}
       >

@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import { FOOD_VERDICTS, PIECE_USES } from '@/core/material';
 import { ADDED } from '@/core/use';
 import { ADDED_WORDS, USE_WORDS, VERDICT_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { woodMore as wording } from '@/messages/screens/start';
 import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
@@ -153,7 +154,7 @@ function WoodSheet({ houseWoods, of, onMade, open, onOpenChange }: WoodSheetProp
       saves={wording.keepTheWood}
       say={wording.itDrinksLooksAnd}
     >
-      <TextField label={wording.name} {...form.field('name')} />
+      <TextField label={shared.name} {...form.field('name')} />
       <TextField label={wording.botanicalNameIfIt} {...form.field('botanical')} />
       <SelectField label={wording.itIsLike} {...form.field('likeId')}>
         {houseWoods.map((one) => (

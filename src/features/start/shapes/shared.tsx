@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { DesignDraft } from '@/core/piece';
 import type { Design } from '@/data/catalogue/catalogue';
-import { shared as wording } from '@/messages/screens/start';
+import { startShapes as wording } from '@/messages/screens/start';
 import { SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import type { FieldOf, Form } from '@/web/form/use-form';

@@ -14,6 +14,7 @@ import {
 } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS, cautionsInWords, FAMILY_WORDS, UNSAID_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { ingredientList as wording } from '@/messages/screens/stores';
 import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
@@ -45,13 +46,13 @@ const facts = (one: Ingredient): readonly (readonly [string, string])[] => [
       : one.neverHeat
         ? wording.neverHeat
         : one.maxC === null
-          ? wording.noneKnown
+          ? shared.noneKnown
           : say(one.maxC, '°C', reads()),
   ],
-  [wording.flashPoint, one.flashC === null ? wording.noneKnown : say(one.flashC, '°C', reads())],
+  [wording.flashPoint, one.flashC === null ? shared.noneKnown : say(one.flashC, '°C', reads())],
   ['Keeps', wording.months(one.shelfMonths)],
   [wording.leavesAsItDries, say(one.volatileFraction, 'fraction', reads())],
-  ['Allergens', one.allergens.join(', ') || wording.noneKnown],
+  ['Allergens', one.allergens.join(', ') || shared.noneKnown],
 ];
 
 /** One of the shop's own: its sheet as it stands, and how often and when it was put right. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { shared } from '@/messages/screens/shared';
 import { jarSheet as wording } from '@/messages/screens/stores';
 import { TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
@@ -15,7 +16,7 @@ export function JarSheet({ open, onOpenChange }: Opened) {
   const form = useForm({ schema: JarFields, start: EMPTY, save: saveJar, done: () => onOpenChange(false), keptAs: 'jar' });
   return (
     <SheetForm form={form} title={wording.aSizeOfJar} open={open} onOpenChange={onOpenChange} saves={wording.putItInThe}>
-      <TextField label={wording.name} hint={wording.tinMl} {...form.field('name')} />
+      <TextField label={shared.name} hint={wording.tinMl} {...form.field('name')} />
       <TextField label={wording.holdsToTheBrim} hint={wording.mlFlOz} {...form.field('capacity')} />
       <TextField label={wording.filledToPercentOf} inputMode="decimal" {...form.field('fill')} />
       <TextField label={wording.howManyThereAre} inputMode="numeric" {...form.field('have')} />

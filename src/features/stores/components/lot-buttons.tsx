@@ -4,6 +4,7 @@ import { FEELS, WENT } from '@/core/blend';
 import { THUMBNAIL_C } from '@/core/material';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { lotButtons as wording } from '@/messages/screens/stores';
 import { FormSheet } from '@/web/form/form-sheet';
 import { reads } from '@/web/reads-here';
@@ -79,7 +80,7 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
           title={wording.sellTinsOf(lot.number)}
           saves={wording.theyLeaveTheShop}
           fields={[
-            { name: 'count', label: wording.howMany, value: '1', type: 'number', hint: wording.there(lot.countLeft) },
+            { name: 'count', label: shared.howMany, value: '1', type: 'number', hint: wording.there(lot.countLeft) },
             { name: 'price', label: wording.forAllOfThem(currency), hint: wording.emptyGivenAway, type: 'number' },
             { name: 'buyer', label: wording.buyer, hint: wording.needNotBeNamed },
             { name: 'withPiece', label: wording.goesWithThePiece, hint: wording.theCodeOnIts },
@@ -108,7 +109,7 @@ export function LotButtons({ lot, isHeld, places, sources, others, today, curren
           opens={wording.thumbTest}
           title={wording.howFeels(lot.number)}
           say={wording.pressItWhereIt}
-          saves={wording.keepIt}
+          saves={shared.keepIt}
           fields={[
             { name: 'temp', label: wording.itsTemperature, value: say(20, '°C', reads(), 0), hint: '20 °C, 68F' },
             { name: 'felt', label: wording.itFeels, options: FEELS.map((feel) => ({ value: feel, name: FEEL_WORDS[feel] })) },
@@ -213,7 +214,7 @@ function CheckIt({ lot }: Pick<Props, 'lot'>) {
     <FormSheet
       opens={wording.checkIt}
       title={wording.check(lot.number)}
-      saves={wording.keepIt}
+      saves={shared.keepIt}
       fields={[
         { name: 'kind', label: wording.by, options: CHECKS.map(([value, words]) => ({ value, name: words.name })) },
         {
@@ -269,7 +270,7 @@ function HoldIt({ lot, isHeld }: Pick<Props, 'lot' | 'isHeld'>) {
         title={wording.hold(lot.number)}
         say={wording.fromThisMomentNothing}
         saves={wording.holdItNow}
-        fields={[{ name: 'reason', label: wording.why, hint: wording.smellsRancidSuppliersRecall }]}
+        fields={[{ name: 'reason', label: shared.why, hint: wording.smellsRancidSuppliersRecall }]}
         save={(values) => hold({ lotId: lot.id, ...values })}
       />
     </>

@@ -3,6 +3,7 @@
 import { findIngredient, isLiquid } from '@/core/material';
 import { type OunceMeaning, parseAmount, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { lotSheet as wording } from '@/messages/screens/stores';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
@@ -121,7 +122,7 @@ export function LotSheet({ currency, ready, places, open, onOpenChange }: Props 
         <TextField label={wording.supplier} {...form.field('supplier')} />
         <TextField label={wording.lotCodeOnThe} {...form.field('supplierCode')} />
         <TextField label={wording.openedOn} type="date" {...form.field('openedOn')} />
-        <TextField label={wording.bestBefore} type="date" {...form.field('bestBefore')} />
+        <TextField label={shared.bestBefore} type="date" {...form.field('bestBefore')} />
         <TextField label={wording.onceOpenGoodFor} inputMode="numeric" {...form.field('within')} />
         <SelectField label={wording.itStandsAt} {...form.field('place')}>
           <option value="">{wording.notSaid}</option>

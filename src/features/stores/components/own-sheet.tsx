@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import { ALLERGENS, factsLike, findIngredient, type Ingredient, isOwnMaterial, likeOf } from '@/core/material';
 import { say } from '@/core/quantity';
 import { CONTACT_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { ownSheet as wording } from '@/messages/screens/stores';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { SelectField, TextField } from '@/ui/field';
@@ -105,7 +106,7 @@ export function OwnSheet({ of, open, onOpenChange }: { readonly of?: KnownOwn } 
       title={of ? wording.theSheetOf(of.facts.name) : wording.anIngredientOfYour}
       open={open}
       onOpenChange={onOpenChange}
-      saves={wording.keepIt}
+      saves={shared.keepIt}
       say={wording.copiedFromOneThat}
       notYet={!like}
     >

@@ -6,6 +6,7 @@ import { PURPOSES, putRight, type Right, type RightLot, rightChoices, rightsOf }
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { rightWords } from '@/messages/right';
+import { shared } from '@/messages/screens/shared';
 import { putRightSheet as wording } from '@/messages/screens/stores';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
@@ -67,7 +68,7 @@ export function PutRightSheet({ lot, others, ambientC, open, onOpenChange }: Pro
         onChange={(way) => form.set('mode', way)}
       />
       <SelectField
-        label={mode === 'marry' ? wording.withWord : wording.add}
+        label={mode === 'marry' ? wording.withWord : shared.add}
         value={other?.id ?? 0}
         onChange={(event) => form.set('other', Number(event.target.value))}
         fault={said.other ?? form.fault('other')}

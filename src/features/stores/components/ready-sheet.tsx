@@ -5,6 +5,7 @@ import type { LabelUnsaid } from '@/core/blend';
 import { findIngredient, ROLES } from '@/core/material';
 import { sayMinutes } from '@/core/quantity';
 import { CONTACT_WORDS, ROLE_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { readySheet as wording } from '@/messages/screens/stores';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Button } from '@/ui/button';
@@ -106,7 +107,7 @@ export function ReadySheet({ of, open, onOpenChange }: { readonly of?: KnownRead
       title={of ? wording.theLabelOf(of.name) : wording.aBoughtFinish}
       open={open}
       onOpenChange={onOpenChange}
-      saves={wording.keepIt}
+      saves={shared.keepIt}
       say={wording.usedAsItComes}
     >
       <TextField label={wording.whatTheShopCalls} {...form.field('name')} />
@@ -210,7 +211,7 @@ function LabelFigures({ form }: OfForm) {
       <TextField label={wording.coverageMALitre} {...form.field('coverage')} hint={wording.ofOneCoatFrom} inputMode="decimal" />
       <TextField label={wording.leaveItOn} {...form.field('dwell')} hint={wording.toMinThenIt} />
       <TextField label={wording.betweenCoats} {...form.field('gap')} hint="12 h" />
-      <TextField label={wording.coats} {...form.field('coats')} hint={wording.howManyTheLabel} inputMode="numeric" />
+      <TextField label={shared.coats} {...form.field('coats')} hint={wording.howManyTheLabel} inputMode="numeric" />
       <TextField label={wording.untilFoodMayTouch} {...form.field('food')} hint={wording.days} />
     </div>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { parseMass, say } from '@/core/quantity';
+import { shared } from '@/messages/screens/shared';
 import { stockTakeSheet as wording } from '@/messages/screens/stores';
 import { TextBox } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
@@ -37,7 +38,7 @@ export function StockTakeSheet({ lots, open, onOpenChange }: { readonly lots: re
       <table className="w-full">
         <thead>
           <tr className="label border-ink border-b text-left">
-            <th className="py-1 font-normal">{wording.lot}</th>
+            <th className="py-1 font-normal">{shared.lot}</th>
             <th className="py-1 text-right font-normal">{wording.shouldBe}</th>
             <th className="w-28 py-1 pl-3 font-normal">{wording.found}</th>
             <th className="w-20 py-1 text-right font-normal">{wording.offBy}</th>

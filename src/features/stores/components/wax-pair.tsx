@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { deltaE } from '@/core/colour';
 import { sayIssue } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { waxPair as wording } from '@/messages/screens/stores';
 import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corner-picture';
 import { type PartCorners, swatch } from '@/trade/picture/corners';
@@ -76,7 +77,7 @@ export function WaxPair({ lotId, referenceId }: Props) {
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const small = await takenPhoto(file, true);
-    setFault(small ? '' : wording.thisFileCannotBe);
+    setFault(small ? '' : shared.thisFileCannotBeRead);
     setRead(null);
     setPhoto(small);
   };

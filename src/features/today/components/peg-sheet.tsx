@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { shared } from '@/messages/screens/shared';
 import { pegSheet as wording } from '@/messages/screens/today';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
@@ -38,7 +39,7 @@ function PegSheet({ peg, zone, nowMs, localStart, onClose }: Props) {
   return (
     <Sheet title={peg.action} open onOpenChange={(open) => (open ? undefined : onClose())} say={`${peg.number}, ${peg.title}`}>
       <dl className="grid grid-cols-[8rem_1fr] gap-y-1">
-        <dt className="text-soft">{wording.planned}</dt>
+        <dt className="text-soft">{shared.planned}</dt>
         <dd className="reading font-semibold">
           {wording.to(time(peg.fromMs), time(peg.toMs), peg.who ? `, ${peg.who}` : '', peg.pinned ? wording.heldThere : '')}
         </dd>

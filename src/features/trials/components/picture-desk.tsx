@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { type Bearing, type BoardRead, deltaE } from '@/core/colour';
 import { sayIssue } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { pictureDesk as wording } from '@/messages/screens/trials';
 import { CornerPicture, START_CORNERS, TypedCorners } from '@/trade/picture/corner-picture';
 import { type PartCorners, swatch } from '@/trade/picture/corners';
@@ -101,7 +102,7 @@ export function PictureDesk({ trialId, cycle, boards, board, names, bare, corner
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const small = await takenPhoto(file, true);
-    setFault(small ? '' : wording.thisFileCannotBe);
+    setFault(small ? '' : shared.thisFileCannotBeRead);
     setRead(null);
     if (small) setPhoto(small);
   };

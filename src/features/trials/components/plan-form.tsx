@@ -3,6 +3,7 @@
 import { say } from '@/core/quantity';
 import { BEARERS, type Evenness, kindTraits, SAID_KINDS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { BEARER_WORDS, sayIssue, TRIAL_KIND_WORDS, WEAR_WORDS, WHY_NONE_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { planForm as wording } from '@/messages/screens/trials';
 import { Why } from '@/trade/why';
 import { Button } from '@/ui/button';
@@ -157,7 +158,7 @@ function Treatments({ plan, regimens }: Of & Pick<PlanProps, 'regimens'>) {
                       plan.setTreatment(at, { materials: { ...one.materials, [slot.slot]: Number(event.target.value) } })
                     }
                   >
-                    <option value={0}>{wording.chooseTheLot}</option>
+                    <option value={0}>{shared.chooseTheLot}</option>
                     {lots.map((lot) => (
                       <option key={lot.id} value={lot.id}>
                         {lot.number} {lot.title}
@@ -202,14 +203,14 @@ function Bearers({ plan: { form }, woods }: Of & Pick<PlanProps, 'woods'>) {
       />
       <Faults of={[form.fault('bearer') ?? ''].filter(Boolean)} />
       <div className="grid grid-cols-2 gap-x-4 bench:grid-cols-4">
-        <SelectField label={wording.wood} {...form.field('speciesId')}>
+        <SelectField label={shared.wood} {...form.field('speciesId')}>
           {woods.map((one) => (
             <option key={one.id} value={one.id}>
               {one.name}
             </option>
           ))}
         </SelectField>
-        <TextField label={wording.howMany} inputMode="numeric" {...form.field('boards')} />
+        <TextField label={shared.howMany} inputMode="numeric" {...form.field('boards')} />
         <TextField label={wording.alongTheFields} {...form.field('length')} hint={wording.mm} />
         <TextField label={wording.across} {...form.field('width')} hint={wording.mm2} />
       </div>

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { parsePositive } from '@/core/quantity';
 import { GRADES, LONGEST_DROP_S, type TrialKind } from '@/core/trial';
 import { sayIssue, TRIAL_KIND_WORDS } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { scoreDesk as wording } from '@/messages/screens/trials';
 import { Button, linkLook } from '@/ui/button';
 import { Faults, TextField } from '@/ui/field';
@@ -221,7 +222,7 @@ function Drop({ onGive }: { readonly onGive: (value: number) => void }) {
           fault={fault}
         />
         <Button className="mb-6" onClick={send}>
-          {wording.keepIt}
+          {shared.keepIt}
         </Button>
       </div>
     </div>

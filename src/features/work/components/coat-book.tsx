@@ -1,5 +1,6 @@
 import type { Geometry } from '@/core/piece';
 import { sayMinutes } from '@/core/quantity';
+import { shared } from '@/messages/screens/shared';
 import { coatBook as wording } from '@/messages/screens/work';
 import { PiecePicture } from '@/trade/drawing/piece-picture';
 import { Fold } from '@/ui/fold';
@@ -54,9 +55,9 @@ type Props = {
 /** The coat book: a spine in time, planned on the left in pencil, actual on the right in ink. */
 export function CoatBook({ batchId, drawing, rows, undone, locked }: Props) {
   return (
-    <section aria-label={wording.coatBook}>
+    <section aria-label={shared.coatBook}>
       <div className="grid grid-cols-[minmax(0,1fr)_2rem_minmax(0,1.2fr)] border-ink border-b">
-        <h2 className="text-right text-soft">{wording.planned}</h2>
+        <h2 className="text-right text-soft">{shared.planned}</h2>
         <span />
         <h2>{wording.done}</h2>
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { shared } from '@/messages/screens/shared';
 import { correctionSheet as wording } from '@/messages/screens/work';
 import { undo } from '@/trade/hands/actions';
 import { Button } from '@/ui/button';
@@ -57,7 +58,7 @@ export function CorrectionSheet({ batchId, entry, open, onOpenChange }: Props & 
     >
       <MomentField label={wording.doneAt} lean="back" {...form.field('at')} />
       {entry.grams ? (
-        <TextField label={wording.used} placeholder={entry.grams} hint={wording.emptyAsItStood} {...form.field('grams')} />
+        <TextField label={shared.used} placeholder={entry.grams} hint={wording.emptyAsItStood} {...form.field('grams')} />
       ) : null}
       <TextField label={wording.seen} {...form.field('seen')} />
       <Faults of={strike.rest([])} />

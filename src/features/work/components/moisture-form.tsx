@@ -1,5 +1,6 @@
 'use client';
 
+import { shared } from '@/messages/screens/shared';
 import { moistureForm as wording } from '@/messages/screens/work';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -12,7 +13,7 @@ export function MoistureForm({ batchId }: { readonly batchId: number }) {
       opens={wording.readTheMoisture}
       title={wording.moistureOfTheWood}
       say={wording.severalReadingsAtFlat}
-      saves={wording.keepIt}
+      saves={shared.keepIt}
       fields={[
         { name: 'percent', label: wording.theMeterSays, type: 'number', hint: '11,5' },
         { name: 'spot', label: wording.where, hint: wording.middleOfTheUnderside },
@@ -40,7 +41,7 @@ export function WeighBlank({ batchId, pieces }: BlankProps) {
       opens={wording.weighABlank}
       title={wording.dryByWeight}
       say={wording.chalkItsNumberOn}
-      saves={wording.keepIt}
+      saves={shared.keepIt}
       fields={[
         { name: 'piece', label: wording.which, options: pieces.map((one) => ({ value: String(one.id), name: one.tag })) },
         { name: 'grams', label: wording.itWeighs, hint: '812,4 g' },

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { shared } from '@/messages/screens/shared';
 import { pieceList as wording } from '@/messages/screens/work';
 import { Link } from '@/ui/link';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -30,7 +31,7 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
   const here = pieces.filter((one) => one.left === null);
   return (
     <section>
-      <h2 className="mb-1">{wording.pieces}</h2>
+      <h2 className="mb-1">{shared.pieces}</h2>
       {origin ? <p className="text-sm text-soft">{origin}</p> : null}
       <ul className="reading my-1 flex flex-wrap gap-x-4 gap-y-1 text-sm">
         {pieces.map((one) => (
@@ -51,7 +52,7 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
               title={wording.aBatchOfTheir}
               say={wording.theyShareTheBook}
               saves={wording.splitThemOff}
-              fields={[NAMED, { name: 'why', label: wording.why, hint: wording.drySpotsOnThe }]}
+              fields={[NAMED, { name: 'why', label: shared.why, hint: wording.drySpotsOnThe }]}
               save={async ({ pieces: which, why }) => {
                 const made = await split({ batchId, pieces: which, why });
                 if (made.ok) router.push(`/work/${made.value.number}`);
@@ -65,7 +66,7 @@ export function PieceList({ batchId, pieces, alike, origin, locked }: Props) {
               title={wording.leavesForGood}
               say={wording.splitSpoiledKeptBack}
               saves={wording.itLeaves}
-              fields={[NAMED, { name: 'why', label: wording.why, hint: wording.splitAlongThePith }]}
+              fields={[NAMED, { name: 'why', label: shared.why, hint: wording.splitAlongThePith }]}
               save={({ pieces: which, why }) => part({ batchId, pieces: which, why })}
             />
           ) : null}

@@ -5,6 +5,7 @@ import { type HandAction, pressOf } from '@/core/hands';
 import type { Geometry } from '@/core/piece';
 import { instantOf, parseHumidity, parseMass, parseTemperature, type Result, say } from '@/core/quantity';
 import { sayIssue } from '@/messages';
+import { shared } from '@/messages/screens/shared';
 import { recordPanel as wording } from '@/messages/screens/work';
 import { useActsHere } from '@/trade/hands/acts-here';
 import type { LastRecord } from '@/trade/hands/last-record';
@@ -278,7 +279,7 @@ function TypedBeside({ action, typed, read, onChange }: TypedProps) {
     <div className="mt-2 grid grid-cols-2 gap-x-4 bench:grid-cols-4">
       {action.estimatedG === null ? null : (
         <TextField
-          label={wording.used}
+          label={shared.used}
           value={typed.grams}
           onChange={set('grams')}
           placeholder={wording.about(say(action.estimatedG, 'g', reads()))}

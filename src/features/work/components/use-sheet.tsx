@@ -2,6 +2,7 @@
 
 import type { z } from 'zod';
 import type { PieceUse } from '@/core/material';
+import { shared } from '@/messages/screens/shared';
 import { useSheet as wording } from '@/messages/screens/work';
 import { UseTicks } from '@/trade/use-ticks';
 import { TextField } from '@/ui/field';
@@ -30,7 +31,7 @@ export function UseSheet({ batchId, version, uses, open, onOpenChange }: Props &
       title={wording.whatThisBatchIs}
       open={open}
       onOpenChange={onOpenChange}
-      saves={wording.keepIt}
+      saves={shared.keepIt}
       notYet={form.values.uses.length === 0}
       say={wording.whatItMustPass}
     >

@@ -1,5 +1,6 @@
 'use client';
 
+import { shared } from '@/messages/screens/shared';
 import { weighPiece as wording } from '@/messages/screens/work';
 import { freshId } from '@/ui/id';
 import { FormSheet } from '@/web/form/form-sheet';
@@ -23,7 +24,7 @@ export function WeighPiece({ batchId, task, coat, pieces, open }: Props) {
           opens={wording.weighAgain(one.says.split(' ')[0])}
           title={wording.afterTheWipe}
           say={`${one.says}.`}
-          saves={wording.keepIt}
+          saves={shared.keepIt}
           look="hand"
           fields={[{ name: 'after', label: wording.itWeighsNow, type: 'number', hint: '612,4 g' }]}
           save={({ after }) => weighAgain({ id: one.id, after })}
@@ -34,7 +35,7 @@ export function WeighPiece({ batchId, task, coat, pieces, open }: Props) {
           opens={wording.weighAPiece}
           title={wording.aPieceBeforeAnd(coat)}
           say={wording.dryClothBeneathThe}
-          saves={wording.keepIt}
+          saves={shared.keepIt}
           fields={[
             {
               name: 'pieceId',

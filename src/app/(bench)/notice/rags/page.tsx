@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { RagNotice } from '@/features/work/rag-notice';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.oilyCloths };
+export const metadata: Metadata = { title: shared.oilyCloths };
 
 export default function Rags() {
   return <RagNotice />;

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { FirstAid } from '@/features/guide/first-aid';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.firstAid };
+export const metadata: Metadata = { title: shared.firstAid };
 
 export default function Page() {
   return <FirstAid />;

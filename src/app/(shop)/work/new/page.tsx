@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { NewBatch } from '@/features/start/new-batch';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.startABatch };
+export const metadata: Metadata = { title: shared.startABatch };
 
 type Asked = Readonly<Record<string, string | string[] | undefined>>;
 const one = (value: string | string[] | undefined): string | undefined => (Array.isArray(value) ? value[0] : value);

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { Regimens } from '@/features/regimens/regimens';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.regimens };
+export const metadata: Metadata = { title: shared.regimens };
 
 export default function RegimensPage() {
   return <Regimens />;

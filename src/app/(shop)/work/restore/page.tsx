@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { NewRestoration } from '@/features/restore/restore';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.aPieceComesHome };
+export const metadata: Metadata = { title: shared.aPieceComesHome };
 
 type Props = { readonly searchParams: Promise<{ readonly code?: string }> };
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { Round } from '@/features/bench/round';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata: Metadata = { title: wording.oneRound };
+export const metadata: Metadata = { title: shared.oneRound };
 
 export default function RoundPage() {
   return <Round />;

@@ -1,8 +1,8 @@
 import { LotPage } from '@/features/stores/lot-page';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 import type { Search } from '@/web/table/asked';
 
-export const metadata = { title: wording.lot };
+export const metadata = { title: shared.lot };
 
 type Props = { readonly params: Promise<{ readonly id: string }>; readonly searchParams: Promise<Search> };
 

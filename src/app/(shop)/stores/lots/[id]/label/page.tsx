@@ -1,7 +1,7 @@
 import { LabelPage } from '@/features/pour/label-page';
-import { pages as wording } from '@/messages/screens/app';
+import { shared } from '@/messages/screens/shared';
 
-export const metadata = { title: wording.labels };
+export const metadata = { title: shared.labels };
 
 type Props = { readonly params: Promise<{ readonly id: string }>; readonly searchParams: Promise<{ readonly lang?: string }> };
 
