@@ -95,6 +95,7 @@ type Props = {
   readonly plain?: boolean;
 };
 
+/** What can be picked, as it is typed. */
 function PickerList({
   box,
   heading,

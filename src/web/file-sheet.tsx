@@ -47,6 +47,7 @@ type Props = {
   readonly quiet?: boolean;
 };
 
+/** What is asked about a file before it is taken in. */
 function FileQuestions({
   preview,
   answers,

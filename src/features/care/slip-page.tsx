@@ -35,6 +35,7 @@ const untranslated = (
       .map((wood) => wording.hasNoNameIn(wood.name, LANGUAGE_NAMES[language])),
   );
 
+/** The slip as it will be printed, a picture for each side. */
 function SlipSides({
   made,
   wish,

@@ -27,6 +27,7 @@ import { fanPoints, milestonesOf } from './fan';
 import { WeighIn } from './weigh-in';
 import { milestoneWords, missing, percent, reachedWords, UNSAYABLE, verb, weepWords } from './words';
 
+/** Which batch it is, what it still lacks, and where it goes on. */
 function CureHead({
   batch,
   standing,
@@ -214,6 +215,7 @@ type BodyProps = {
   readonly zone: string;
 };
 
+/** When it is ready for what, and how far it is. */
 function CureDates({
   cure,
   nowMs,

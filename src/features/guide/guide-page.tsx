@@ -48,6 +48,7 @@ export async function GuidePage({ id }: { readonly id: string }) {
 
 type Of = { readonly question: Question; readonly db: Db; readonly zone: string; readonly nowMs: number };
 
+/** What each side of the question says, and which this shop takes. */
 function Sides({
   schools,
   houseSchool,

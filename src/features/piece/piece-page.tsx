@@ -30,6 +30,7 @@ import { session } from '@/web/session';
 import { AmissPanel } from './amiss-panel';
 import { type Happened, storyOf } from './story';
 
+/** The batch a piece belongs to. */
 function BatchOfPiece({ standing, batch }: { readonly standing: BatchStanding; readonly batch: Batch }) {
   return (
     <p className="flex items-center gap-3">

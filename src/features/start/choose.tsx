@@ -1,7 +1,7 @@
 import 'server-only';
 import { z } from 'zod';
 import { type Choice, COLOURS, chooseFinish, type FinishWish, OWNERS, SHINES } from '@/core/choose';
-import { allIngredients, likeOf, ORIGINS, PIECE_USES, type Species } from '@/core/material';
+import { allIngredients, likeOf, ORIGINS, type Origin, PIECE_USES, type Species } from '@/core/material';
 import { say } from '@/core/quantity';
 import { allDesigns, allRegimens, type Design } from '@/data/catalogue/catalogue';
 import { allWoods } from '@/data/catalogue/woods';
@@ -105,6 +105,7 @@ function WishForm({ piece, wish, wood, origin, daysTyped, woods }: WishFormProps
   );
 }
 
+/** The finishes that fit, the best first. */
 function Fits({
   fit,
   species,
@@ -118,7 +119,7 @@ function Fits({
   readonly fit: Choice[];
   readonly species: Species | undefined;
   readonly wood: string;
-  readonly origin: 'bought' | 'offcut' | 'felled' | 'found' | 'treated';
+  readonly origin: Origin;
   readonly design: Design | undefined;
   readonly wish: FinishWish;
   readonly costs: (choice: Choice) => string;

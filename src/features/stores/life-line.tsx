@@ -42,6 +42,7 @@ function lifeWords({ life, openedOn, goodUntil, zone }: Props): string {
     .concat('.');
 }
 
+/** When the lot was held. */
 function HeldSpans({ life, x, lastAt }: { readonly life: Life; readonly x: (at: number) => number; readonly lastAt: number }) {
   return (
     <>

@@ -76,23 +76,18 @@ const changedWords = (was: Readonly<Record<string, unknown>>, now: ReadyMade): s
     JSON.stringify(was[part]) === JSON.stringify(now[part as keyof ReadyMade]) ? [] : [`${name}: ${plainly(was[part])}`],
   );
 
-function KnownPieces({ known, zone }: { readonly known: Parameters<typeof LotEvidence>[0]['known']; readonly zone: string }) {
+/** The newest of the pieces that are kept as known, to judge beside. */
+function KnownPiece({ one, zone }: { readonly one: EvidenceProps['known'][number]; readonly zone: string }) {
   return (
-    <>
-      {known.length > 0 ? (
-        <section>
-          <h3>{wording.theKnownPiece}</h3>
-          {known.slice(0, 1).map((one) => (
-            <div key={one.id} className="flex items-start gap-3">
-              {one.photoHash ? <KeptPhoto src={photoAt(one.photoHash)} alt={wording.theKnownPieceIn} className="h-24" /> : null}
-              <p>
-                {one.says} <span className="reading text-sm text-soft">{wording.since(toTheMinute(one.at, zone))}</span>
-              </p>
-            </div>
-          ))}
-        </section>
-      ) : null}
-    </>
+    <section>
+      <h3>{wording.theKnownPiece}</h3>
+      <div className="flex items-start gap-3">
+        {one.photoHash ? <KeptPhoto src={photoAt(one.photoHash)} alt={wording.theKnownPieceIn} className="h-24" /> : null}
+        <p>
+          {one.says} <span className="reading text-sm text-soft">{wording.since(toTheMinute(one.at, zone))}</span>
+        </p>
+      </div>
+    </section>
   );
 }
 
@@ -146,7 +141,7 @@ export function LotEvidence({ lot, ready, known, before, record, zone }: Evidenc
           {wording.itIsMeantTo(lot.supplier || wording.itsSupplier, lot.supplierCode ? ` (${lot.supplierCode})` : '')}
         </p>
       ) : null}
-      <KnownPieces known={known} zone={zone} />
+      {known[0] ? <KnownPiece one={known[0]} zone={zone} /> : null}
       <Declare lotId={lot.id} />
       {ready ? (
         <div className="flex flex-col items-start gap-2">

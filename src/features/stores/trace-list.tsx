@@ -5,6 +5,7 @@ import { longDate } from '@/ui/when';
 
 const SHOWN = 60;
 
+/** Batches a lot was drawn into, with what was sold of them. */
 function DrawnInto({ drawn, sold }: { readonly drawn: TraceBatch[]; readonly sold: TracePiece[] }) {
   return (
     <>

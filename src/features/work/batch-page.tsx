@@ -269,6 +269,7 @@ function Doing({ db, shop, nowMs, batch, standing, open }: Of) {
   );
 }
 
+/** What the batch still needs of its materials. */
 function Materials({
   batch,
   standing,

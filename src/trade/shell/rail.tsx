@@ -33,6 +33,7 @@ type Props = {
   readonly next: string | null;
 };
 
+/** The stations of the shop, with how much waits at each. */
 function Stations({
   isHere,
   counts,

@@ -24,6 +24,7 @@ type Props = {
   readonly ready: boolean;
 };
 
+/** Which of the batches go along in this round. */
 function RoundTicks({
   actions,
   chosen,

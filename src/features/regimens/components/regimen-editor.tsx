@@ -203,6 +203,7 @@ type StepProps = {
   readonly onOut: () => void;
 };
 
+/** What a step does, and what is asked of it. */
 function StepSays({ step }: { readonly step: StepDraft }) {
   return (
     <span>

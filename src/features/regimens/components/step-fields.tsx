@@ -14,6 +14,7 @@ type Props = {
   readonly onChange: (part: Partial<StepDraft>) => void;
 };
 
+/** The surfaces a step is for. */
 function SurfaceTicks({ step, onChange }: { readonly step: StepDraft; readonly onChange: (part: Partial<StepDraft>) => void }) {
   return (
     <fieldset className="col-span-full">

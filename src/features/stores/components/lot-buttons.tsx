@@ -45,6 +45,7 @@ const CHECKS = Object.entries(LOT_CHECK_WORDS).filter(([, words]) => words.how !
 const choose = (sources: readonly Source[]) =>
   sources.map((one) => ({ value: String(one.id), name: `${one.number} ${one.title}` }));
 
+/** Where a lot stands and since when it is open, to be changed. */
 function WhereItStands({ lot, places }: { readonly lot: Props['lot']; readonly places: Props['places'] }) {
   return (
     <FormSheet

@@ -30,6 +30,7 @@ const ONE_WAX = 4;
 
 type Props = { readonly lotId: number; readonly referenceId: number | null };
 
+/** The colour of the piece beside that of the known one, to be judged. */
 function TwoColours({
   own,
   known,

@@ -29,6 +29,7 @@ const LAMP_WORDS = { even: 'even light', low: 'low lamp' } as const;
 const WIDE = 560;
 const BLINK_MS = 700;
 
+/** Which board, lamp and cycles are compared. */
 function FlipPicks({
   board,
   setBoard,
@@ -44,9 +45,9 @@ function FlipPicks({
   readonly board: number;
   readonly setBoard: (next: number) => void;
   readonly boards: number[];
-  readonly lamps: ('even' | 'low')[];
-  readonly lamp: 'even' | 'low';
-  readonly setLamp: (next: 'even' | 'low') => void;
+  readonly lamps: Shot['lamp'][];
+  readonly lamp: Shot['lamp'];
+  readonly setLamp: (next: Shot['lamp']) => void;
   readonly before: Shot;
   readonly after: Shot;
   readonly setCycles: (next: readonly [number, number]) => void;

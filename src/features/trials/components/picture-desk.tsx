@@ -31,6 +31,7 @@ type Props = {
   readonly corners: readonly (PartCorners | null)[];
 };
 
+/** Which board the picture is of, by which lamp. */
 function PicturePicks({
   which,
   choose,

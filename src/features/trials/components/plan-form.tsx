@@ -95,6 +95,7 @@ const UNIT_HINTS = {
   share: 'a share of the field, 0.05 is 5 %',
 } as const;
 
+/** How much of a treatment stays on the wood, beside the others. */
 function EvennessLine({ equal }: { readonly equal: Evenness }) {
   return (
     <p className={equal.isUnequal ? 'font-semibold text-late' : 'text-soft'}>

@@ -26,6 +26,7 @@ type Props = {
   readonly ready: boolean;
 };
 
+/** Who scores, before the first score. */
 function BeginScoring({
   setBegun,
   scorer,

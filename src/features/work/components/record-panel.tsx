@@ -117,6 +117,7 @@ const wordsOf = (typed: Typed, seen: Seen): string =>
     ...(seen.photo ? [wording.aPhoto] : []),
   ].join(', ');
 
+/** The buttons that record, and the way back of what was recorded last. */
 function RecordRow({
   action,
   nowMs,
