@@ -93,6 +93,10 @@ try {
   for (const [name, address, before] of VIEWS) {
     await page.goto(address, { waitUntil: 'networkidle' });
     await before?.(page);
+    // A chart is drawn once the page has come to life.
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('.recharts-responsive-container')].every((box) => box.querySelector('svg') !== null),
+    );
     await page.waitForTimeout(700);
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
   }
