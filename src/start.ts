@@ -3,10 +3,9 @@ import { MS_PER_MINUTE } from '@/core/quantity';
 import { shipRegimens } from '@/data/catalogue/regimens';
 import { draftJudgedLetters } from '@/data/mail/write';
 import { sweepCarried } from '@/data/safe/carried';
-import { catalogueOf } from '@/data/stores/catalogue';
 import { LETTER_WORDS } from '@/messages/letters';
-import { reckonHere } from '@/web/catalogue-here';
-import { readHere, reads } from '@/web/reads-here';
+import { lookUpHere, reads } from '@/web/here';
+import { hereOfRequest } from '@/web/here-of-request';
 import { dateOf, MS_PER_DAY } from './core/quantity';
 import { now } from './data/clock';
 import { database, migrateFile } from './data/db';
@@ -96,13 +95,9 @@ export async function start(): Promise<void> {
   if (before) console.log(`The shop's file was copied to ${before} before it was brought up to date.`);
   log({ what: 'started', port: process.env.RENDLE_PORT ?? '' });
   sweepCarried();
+  lookUpHere(hereOfRequest);
   await openDoor();
   const db = database();
-  const shop = findShop(db);
-  if (shop) {
-    readHere(shop.reads);
-    reckonHere(catalogueOf(db));
-  }
   const doubt = clockDoubt(db, now());
   if (doubt) {
     const why = `the clock says ${new Date(now()).toISOString()}, the newest record is of ${new Date(doubt.newestMs).toISOString()}`;

@@ -1,4 +1,5 @@
 // Serves the built app: HTTP on loopback, or HTTP or HTTPS to the local network behind a passcode.
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { readFileSync } from 'node:fs';
 import { createServer as createHttp } from 'node:http';
 import { createServer as createHttps } from 'node:https';
@@ -50,6 +51,10 @@ const refuse = (response, status, words) => {
   response.end(words);
 };
 
+/** What one request has looked up, for all that is drawn in it. */
+const requests = new AsyncLocalStorage();
+globalThis.rendleRequest = requests;
+
 /** Answers once the app is ready; who asks before then waits. */
 let sayReady;
 const ready = new Promise((done) => {
@@ -72,7 +77,7 @@ const answer = async (request, response) => {
   }
   request.headers['x-rendle-peer'] = peerOf(request);
   const handle = await ready;
-  await handle(request, response);
+  await requests.run({}, () => handle(request, response));
 };
 const server = isSecure
   ? createHttps({ cert: readFileSync(RENDLE_CERT), key: readFileSync(RENDLE_KEY) }, answer)

@@ -11,7 +11,8 @@ import { theShop } from '@/data/shop/queries';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { patiently } from '@/web/patience';
-import { reads } from './reads-here';
+import { reads } from './here';
+import { lookAgain } from './here-of-request';
 import { session } from './session';
 
 /** What an action says: done, or what is wrong by field (`''` for the whole). */
@@ -104,6 +105,7 @@ export async function answer<T>(write: () => Result<T> | Promise<Result<T>>): Pr
     return result.issues.some((issue) => issue.code === 'already-saved')
       ? { ...refuse(result.issues), before: true }
       : refuse(result.issues);
+  lookAgain();
   revalidatePath('/', 'layout');
   return { ok: true, value: result.value };
 }

@@ -5,7 +5,7 @@ import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { route as wording } from '@/messages/screens/web';
 import { noteFault } from './fault';
-import { reads } from './reads-here';
+import { reads } from './here';
 
 type Handler<A extends readonly unknown[]> = (request: Request, ...rest: A) => Response | Promise<Response>;
 

@@ -6,9 +6,6 @@ import { cache } from 'react';
 import { now } from '@/data/clock';
 import { type Db, database } from '@/data/db';
 import { findShop, type Person, people, type Shop } from '@/data/shop/queries';
-import { catalogueOf } from '@/data/stores/catalogue';
-import { reckonHere } from './catalogue-here';
-import { readHere } from './reads-here';
 
 export const PERSON_COOKIE = 'rendle-person';
 export const SCHEME_COOKIE = 'rendle-scheme';
@@ -28,8 +25,6 @@ export const session = cache(async (): Promise<Session> => {
   const db = database();
   const shop = findShop(db);
   if (!shop) redirect('/setup');
-  readHere(shop.reads);
-  reckonHere(catalogueOf(db));
   const crew = people(db);
   const chosen = Number((await cookies()).get(PERSON_COOKIE)?.value);
   const only = crew.length === 1 ? crew[0] : undefined;

@@ -3,8 +3,7 @@
 import { Fragment, type ReactNode, useMemo } from 'react';
 import { catalogueWith, type Ingredient, type Species } from '@/core/material';
 import type { Reads } from '@/core/quantity';
-import { reckonHere } from './catalogue-here';
-import { readHere } from './reads-here';
+import { lookUpHere } from './here';
 
 type Props = {
   readonly reads: Reads;
@@ -16,7 +15,7 @@ type Props = {
 /** The ways of the shop, for all that is said and typed on this device: learnt before anything beneath is drawn, and drawn anew when they change. */
 export function ShopHere({ reads, own, ownWoods, children }: Props) {
   const catalogue = useMemo(() => catalogueWith(own, ownWoods), [own, ownWoods]);
-  readHere(reads);
-  reckonHere(catalogue);
+  // On the server the file says it, once a request.
+  if (typeof window !== 'undefined') lookUpHere(() => ({ reads, catalogue }));
   return <Fragment key={Object.values(reads).join(' ')}>{children}</Fragment>;
 }

@@ -14,10 +14,10 @@ export type Place = typeof place.$inferSelect;
 /** The shop, or null before it was set up. */
 export const findShop = (db: Db): Shop | null => keep(db, 'shop', () => db.select().from(shop).get() ?? null);
 
-/** The shop of a file that was set up. Throws before. */
 /** The units the shop reads. */
 export const readsOf = (db: Db): Reads => theShop(db).reads;
 
+/** The shop of a file that was set up. Throws before. */
 export function theShop(db: Db): Shop {
   const found = findShop(db);
   if (!found) throw new Error('the shop is not set up');

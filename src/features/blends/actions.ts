@@ -16,10 +16,9 @@ import { sayIssue } from '@/messages';
 import { blendsBlendsActions as wording } from '@/messages/screens/blends';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
-import { catalogue } from '@/web/catalogue-here';
 import { MOST_LIST } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { readFormulas } from './formula-file';
 
 const Line = z.object({

@@ -15,8 +15,7 @@ import { shared } from '@/messages/screens/shared';
 import { linkLook } from '@/ui/button';
 import { familyFill } from '@/ui/family';
 import { Link } from '@/ui/link';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { session } from '@/web/session';
 
 const MOST = 4;

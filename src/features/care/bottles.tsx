@@ -7,7 +7,7 @@ import type { KnownLot } from '@/data/stores/queries';
 import { bottles as wording } from '@/messages/screens/care';
 import { SLIP_WORDS } from '@/messages/slip';
 import { Link } from '@/ui/link';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Props = { readonly db: Db; readonly lots: readonly KnownLot[]; readonly today: string };
 

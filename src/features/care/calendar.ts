@@ -8,7 +8,7 @@ import { initialsOf } from '@/messages/care';
 import { calendar as wording } from '@/messages/screens/care';
 import { allergensIn, SLIP_WORDS, shippedIn, titleIn } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** A piece's looks to be put into a calendar, each with the number that stays its own. */
 export type Looked = {

@@ -5,7 +5,7 @@ import { LANGUAGES, type Language } from '@/core/care';
 import { dateIn, SLIP_WORDS, saying } from '@/messages/slip';
 import { type Slip, slipIn } from '@/print/slip';
 import { PICTOGRAMS, type Pictogram } from '@/ui/pictograms';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** What an owner's page shows beside the slip. */
 export type OwnerView = {

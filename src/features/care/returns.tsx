@@ -5,7 +5,7 @@ import { whatComesBack } from '@/data/care/returns';
 import { returns as wording } from '@/messages/screens/care';
 import { SLIP_WORDS, woodIn } from '@/messages/slip';
 import { Link } from '@/ui/link';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import type { Search } from '@/web/table/asked';
 import { type Column, DataTable } from '@/web/table/table';

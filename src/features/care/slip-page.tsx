@@ -15,7 +15,7 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { longDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { OwnerTools, PieceTools } from './components/owner-tools';
 import { wishOf } from './routes';

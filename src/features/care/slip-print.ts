@@ -2,7 +2,7 @@ import 'server-only';
 import { pdfPicture } from '@/print/pdf-picture';
 import type { Slip } from '@/print/slip';
 import { type Printed, type SlipWish, setSlip } from '@/print/slip-pdf';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { inThread } from '@/web/thread';
 
 /** What was made lately, by all it says: the page asks for the type, then its pictures and the PDF are fetched. */

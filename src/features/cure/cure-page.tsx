@@ -16,7 +16,7 @@ import { openBatches, titleOf } from '@/trade/hands/open-batches';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, dayAndDate, dayMonth } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { DataTable } from '@/web/table/table';
 import { CheckForm } from './components/check-form';

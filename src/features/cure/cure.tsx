@@ -11,7 +11,7 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, dayAndDate, longDate } from '@/ui/when';
 import { FileSheet } from '@/web/file-sheet';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { ReadingForm } from './components/reading-form';
 import { type Advice, adviceFor, type NamedMove } from './elsewhere';

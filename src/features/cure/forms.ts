@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { typed } from '@/core/contract';
 import { type Celsius, fail, parseHumidity, parseMass, parseTemperature, type Result } from '@/core/quantity';
 import { rowId } from '@/trade/shapes';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** The forms of the cure station, field by field; their actions read the same. */
 

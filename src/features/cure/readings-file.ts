@@ -11,7 +11,7 @@ import { rowId } from '@/trade/shapes';
 import { clockTime, fullDate } from '@/ui/when';
 import { readCells } from '@/web/csv';
 import type { FilePreview } from '@/web/file-sheet';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 const HOUR_OFF = { right: 0, slow: 1, fast: -1 } as const;
 export const TakenReadings = z.object({

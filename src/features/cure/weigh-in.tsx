@@ -5,7 +5,7 @@ import { MS_PER_HOUR, say, sayMinutes } from '@/core/quantity';
 import { weighInOf } from '@/data/cure/commands';
 import type { Db } from '@/data/db';
 import { weighIn as wording } from '@/messages/screens/cure';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { WeighDrawn } from './components/weigh-drawn';
 import { WeighForm } from './components/weigh-form';
 

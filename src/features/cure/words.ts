@@ -5,7 +5,7 @@ import type { Batch } from '@/data/work/batch';
 import type { BatchStanding, CureStanding } from '@/data/work/standing';
 import { words as wording } from '@/messages/screens/cure';
 import { clockTime, dayAndDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import type { Reached } from './fan';
 
 export const percent = (share: number): string => say(share, 'fraction', reads());

@@ -6,7 +6,7 @@ import { shared } from '@/messages/screens/shared';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { catalogue } from '@/web/catalogue-here';
+import { catalogue } from '@/web/here';
 import { session } from '@/web/session';
 import { Read, Settle, TakeOffered } from './components/notice-buttons';
 import { sayNotice } from './fact-words';

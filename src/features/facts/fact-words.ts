@@ -4,7 +4,7 @@ import type { FactNotice } from '@/data/facts/facts';
 import { gateName } from '@/messages';
 import { factWords as wording } from '@/messages/screens/facts';
 import { dayAndDate, longDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Told = { readonly head: string; readonly text: string };
 type Detail = {

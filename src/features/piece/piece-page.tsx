@@ -25,7 +25,7 @@ import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { Ring, ringWords } from '@/ui/ring';
 import { clockTime, fullDate, longDate, yearOf } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { AmissPanel } from './amiss-panel';
 import { type Happened, storyOf } from './story';

@@ -12,7 +12,7 @@ import type { BatchStanding } from '@/data/work/standing';
 import { CHECK_WORDS } from '@/messages';
 import { REPORT_WORDS } from '@/messages/care';
 import { story as wording } from '@/messages/screens/piece';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Said = { readonly href: string; readonly name: string };
 /** Something that happened to a piece: when, what, in few words, and where more stands. */

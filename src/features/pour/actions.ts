@@ -15,7 +15,7 @@ import { countLot } from '@/data/stores/commands';
 import { containers, leftOf } from '@/data/stores/queries';
 import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { FillFields, TemperatureFields } from './forms';
 
 const Weighed = z.object({

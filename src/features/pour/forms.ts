@@ -3,7 +3,7 @@ import { typed, typedOrNone } from '@/core/contract';
 import { fail, ok, parseMass, parseMassOrNone, parseTemperature, type Result } from '@/core/quantity';
 import { pourPourForms as wording } from '@/messages/screens/pour';
 import { rowId } from '@/trade/shapes';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** The forms of the pour, field by field; their actions read the same. */
 

@@ -11,9 +11,8 @@ import { fitsPage, GRIDS, type Grid, type Label, type LabelFacts, labelOf, sheet
 import { labelSheets } from '@/print/label-pdf';
 import { labelPicture } from '@/print/label-png';
 import { labelCautions } from '@/trade/cautions';
-import { catalogue } from '@/web/catalogue-here';
 import { download } from '@/web/csv';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { session } from '@/web/session';
 import { inThread } from '@/web/thread';
 

@@ -5,7 +5,7 @@ import { CHOICES, readRegimen, Slot } from '@/core/regimen';
 import { saveRegimen } from '@/data/catalogue/regimens';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act } from '@/web/act';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 const text = z.string().max(400);
 

@@ -12,7 +12,7 @@ import { Tried } from '@/trade/tried';
 import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { fullDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { RegimenEditor } from './components/regimen-editor';
 

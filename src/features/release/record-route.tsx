@@ -5,7 +5,7 @@ import { recordRoute as wording } from '@/messages/screens/release';
 import { recordTime } from '@/print/record-body';
 import { recordPdf } from '@/print/record-pdf';
 import { download } from '@/web/csv';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { smallPhoto } from '@/web/small-photo';
 import { inThread } from '@/web/thread';

@@ -51,7 +51,7 @@ import { Cautions } from '@/ui/cautions';
 import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, fullDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { Decide } from './components/decide';
 import { Labelled, PriceForm } from './components/price-form';

@@ -11,7 +11,7 @@ import { useToken } from '@/data/safe/one-time';
 import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { copyRoute as wording } from '@/messages/screens/settings';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { inThread } from '@/web/thread';
 

@@ -14,8 +14,8 @@ import { unwritten } from '@/data/unwritten';
 import { sayIssue } from '@/messages';
 import { enter as wording } from '@/messages/screens/settings';
 import { addressOf, cookieOptions, deviceCookie } from '@/web/door';
+import { reads } from '@/web/here';
 import { patiently } from '@/web/patience';
-import { reads } from '@/web/reads-here';
 
 const MOST_NAME = 40;
 

@@ -3,7 +3,7 @@ import { typed, typedOrNone } from '@/core/contract';
 import { readHours } from '@/core/plan';
 import { fail, ok, parsePositive, parseTemperature, READS, type Result } from '@/core/quantity';
 import { rowId } from '@/trade/shapes';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** The forms of the shop's settings, field by field; their actions read the same. */
 

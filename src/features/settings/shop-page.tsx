@@ -8,7 +8,7 @@ import { handHours } from '@/data/plan/hands';
 import { findShop, places, shopHours } from '@/data/shop/queries';
 import { shopPage as wording } from '@/messages/screens/settings';
 import { Link } from '@/ui/link';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { PersonHours } from './components/person-hours';
 import { ReadsForm } from './components/reads-form';

@@ -20,8 +20,7 @@ import { ScoreLine } from '@/trade/drawing/regimen-score';
 import { Why } from '@/trade/why';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { session } from '@/web/session';
 
 const allergens = (): string[] => [...new Set(allIngredients(catalogue()).flatMap((one) => one.allergens))].sort();

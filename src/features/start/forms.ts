@@ -7,7 +7,7 @@ import { say } from '@/core/quantity';
 import { ADDED } from '@/core/use';
 import { SHAPE_WORDS } from '@/messages';
 import { rowId } from '@/trade/shapes';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** The forms of starting a batch, field by field; their actions read the same. */
 

@@ -11,8 +11,7 @@ import { receiveForTools } from '@/data/stores/tool-wax';
 import { LETTER_WORDS } from '@/messages/letters';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, moneyOf, reader } from '@/web/act';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { CountFields, JarCountFields, JarFields, LotFields } from './forms';
 
 /** Receives a lot from what was typed. */

@@ -5,7 +5,7 @@ import { bath as wording } from '@/messages/screens/stores';
 import { Why } from '@/trade/why';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Props = {
   readonly state: BathState;

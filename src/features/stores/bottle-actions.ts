@@ -8,7 +8,7 @@ import { bottleOf, decant, netOf, pourInto, readLevel } from '@/data/stores/bott
 import { allLots, type KnownLot, leftOf } from '@/data/stores/queries';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 const words = z.string().trim().max(120);
 

@@ -16,8 +16,7 @@ import {
 } from '@/core/quantity';
 import { storesStoresForms as wording } from '@/messages/screens/stores';
 import { photoTaken, rowId } from '@/trade/shapes';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 /** The forms of the stores, field by field; their actions read the same. */
 

@@ -2,7 +2,7 @@ import type { Life } from '@/core/material';
 import { dateOf, instantOf, MS_PER_DAY, say } from '@/core/quantity';
 import { lifeLine as wording } from '@/messages/screens/stores';
 import { longDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Props = {
   readonly life: Life;

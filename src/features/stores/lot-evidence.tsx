@@ -12,7 +12,7 @@ import { lotEvidence as wording } from '@/messages/screens/stores';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
 import { toTheMinute } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { Declare } from './components/declare';
 import { BoughtFinish } from './components/sheets';
 import { WaxPair } from './components/wax-pair';

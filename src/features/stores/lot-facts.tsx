@@ -10,8 +10,7 @@ import { shared } from '@/messages/screens/shared';
 import { lotFacts as wording } from '@/messages/screens/stores';
 import { allergenNames } from '@/messages/slip';
 import { longDate } from '@/ui/when';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 /** What a bought finish's label leaves open, and what is taken in its place. */
 const notKnown = (ready: ReadyMade): string[] => [

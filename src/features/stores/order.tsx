@@ -6,7 +6,7 @@ import { order as wording } from '@/messages/screens/stores';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { longDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 
 /** An amount as it is counted: grams as the shop reads them, the rest by the piece. */

@@ -8,8 +8,7 @@ import { Vessel, type VesselKind } from '@/trade/drawing/vessel';
 import { familyColour } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 export const familyOf = (lot: KnownLot): string =>
   lot.ingredientId

@@ -4,9 +4,8 @@ import { atPath, type Issue, parseAmount, parseMoney, parsePositive } from '@/co
 import type { NewLot } from '@/data/stores/commands';
 import type { Container, KnownLot } from '@/data/stores/queries';
 import { storesFile as wording } from '@/messages/screens/stores';
-import { catalogue } from '@/web/catalogue-here';
 import { type CsvRow, MOST_CELL, MOST_ROWS, readCsv, TOO_MANY_ROWS } from '@/web/csv';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 export type JarInput = {
   readonly name: string;

@@ -17,7 +17,7 @@ import { type OpenBatch, shopNow, titleOf } from '@/trade/hands/open-batches';
 import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { isPhone, session } from '@/web/session';
 import { DayLine } from './components/day-line';
 import { MoveRing } from './components/move-ring';

@@ -5,7 +5,7 @@ import { sayBoards, sayCycles, sayCyclesTo, sayIssue, sayTreatment, TRIAL_KIND_W
 import { answers as wording } from '@/messages/screens/trials';
 import { Fold } from '@/ui/fold';
 import { dashOf, LETTERS, toneOf } from '@/ui/line-look';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { SpanChart } from './components/span-chart';
 import { WearChart } from './components/wear-chart';
 import { orderOf } from './lies';

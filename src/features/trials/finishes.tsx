@@ -14,8 +14,7 @@ import { finishes as wording } from '@/messages/screens/trials';
 import { BatchSign } from '@/trade/drawing/batch-sign';
 import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { BoardPlan } from './components/board-plan';
 import { fieldsByBoard } from './lies';
 

@@ -3,7 +3,7 @@ import { byName, typed, typedCount } from '@/core/contract';
 import { parseLength, parsePositive } from '@/core/quantity';
 import { BEARERS, TRIAL_KINDS, WEARS } from '@/core/trial';
 import { rowId } from '@/trade/shapes';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** One finish that is to be tried: a regimen with a lot for each of its materials. */
 const TreatmentTyped = z.object({

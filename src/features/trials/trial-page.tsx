@@ -16,7 +16,7 @@ import { LETTERS } from '@/ui/line-look';
 import { Link } from '@/ui/link';
 import { PrintButton } from '@/ui/print-button';
 import { dayAndDate, fullDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { Answer, Answers } from './answers';
 import { BoardPlan } from './components/board-plan';

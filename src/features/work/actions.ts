@@ -21,7 +21,7 @@ import { USE_WORDS } from '@/messages';
 import { workWorkActions as wording } from '@/messages/screens/work';
 import { clientId, rowId } from '@/trade/shapes';
 import { type Answer, act, reader } from '@/web/act';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { CorrectionFields, DrinkFields, MoistureFields, UseChange } from './forms';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0) });

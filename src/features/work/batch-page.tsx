@@ -30,7 +30,7 @@ import { Cautions } from '@/ui/cautions';
 import { Fold } from '@/ui/fold';
 import { Link } from '@/ui/link';
 import { clockTime, dayAndDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { session } from '@/web/session';
 import { alikeTo } from './alike';
 import { rowsOf } from './book-rows';

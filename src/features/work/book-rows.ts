@@ -8,7 +8,7 @@ import type { BatchStanding } from '@/data/work/standing';
 import { FAULT_WORDS, SURFACE_WORDS } from '@/messages';
 import { bookRows as wording } from '@/messages/screens/work';
 import { clockTime } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import type { BookRow } from './components/coat-book';
 import { faultsOf } from './troubles';
 

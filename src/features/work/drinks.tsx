@@ -8,7 +8,7 @@ import type { BatchStanding } from '@/data/work/standing';
 import { massReadings } from '@/data/work/uptake';
 import { drinks as wording } from '@/messages/screens/work';
 import { LastCoat } from '@/trade/hands/coat-changes';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { WeighPiece } from './components/weigh-piece';
 
 const ADVICE = {

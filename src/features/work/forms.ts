@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { typed, typedOrNone } from '@/core/contract';
 import { PIECE_USES } from '@/core/material';
 import { parseMass, parsePositive } from '@/core/quantity';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** The forms of a batch, field by field; their actions read the same. */
 

@@ -4,7 +4,7 @@ import type { BlankState, WoodState } from '@/data/moisture/moisture';
 import { shared } from '@/messages/screens/shared';
 import { wood as wording } from '@/messages/screens/work';
 import { dayAndDate, longDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { MoistureForm, WeighBlank } from './components/moisture-form';
 
 const VERDICT = {

@@ -2,7 +2,7 @@ import type { HeatLadder as Ladder } from '@/core/blend';
 import { say, signOf } from '@/core/quantity';
 import { HEAT_WORDS } from '@/messages';
 import { heatLadder as wording } from '@/messages/screens/trade';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 const LOW_C = 15;
 const HEIGHT = 210;

@@ -2,7 +2,7 @@ import type { MouseEvent } from 'react';
 import { type Geometry, type Surface, surfacesOf } from '@/core/piece';
 import { SURFACE_WORDS, sizeWords } from '@/messages';
 import { piecePicture as wording } from '@/messages/screens/trade';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { largeOf, WHERE } from '../shapes/large';
 import { H, type Paint, W, type Where } from '../shapes/picture';
 import { lookOf } from './look';

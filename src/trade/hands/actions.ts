@@ -14,7 +14,7 @@ import { anotherCoat, changeLot, takeChangeBack, thatWasTheLast } from '@/data/w
 import { moveBatch } from '@/data/work/commands';
 import { strikeWaiting, undoLast } from '@/data/work/strike';
 import { type Answer, act } from '@/web/act';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { clientId, rowId } from '../shapes';
 
 const Back = z.object({ clientId, batchId: rowId, device: clientId, deviceSequence: z.int().min(0), entry: clientId });

@@ -10,8 +10,7 @@ import type { BatchStanding } from '@/data/work/standing';
 import { LAST_WORDS } from '@/messages';
 import { coats as wording } from '@/messages/screens/trade';
 import { clockTime } from '@/ui/when';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import type { CoatSlot } from './coat-changes';
 
 /** The materials of a batch with their coats given and to come, and the lots each could be taken from. */

@@ -12,7 +12,7 @@ import type { Batch } from '@/data/work/batch';
 import { vapourWetMs } from '@/data/work/standing';
 import type { CautionWords } from '@/messages';
 import { moment as wording } from '@/messages/screens/trade';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { cautionsWith, type Moment, warmingWords } from '../cautions';
 
 /** The lots in hand in the next step of a batch, and what is done with them; null where nothing bites. */

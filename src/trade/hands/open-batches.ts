@@ -14,7 +14,7 @@ import { type BatchStanding, dwellBound, standingOfBatch } from '@/data/work/sta
 import { roomWords, sayBlocking, tooColdWords } from '@/messages';
 import { openBatches as wording } from '@/messages/screens/trade';
 import { dayAndDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 export type OpenBatch = {
   readonly batch: Batch;

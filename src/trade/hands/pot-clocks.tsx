@@ -7,7 +7,7 @@ import { potClocks as wording } from '@/messages/screens/trade';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { clockTime, longDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { useSave } from '@/web/use-save';
 import { lidded } from './actions';
 import { type Notice, NoticeRow } from './notice';

@@ -1,6 +1,6 @@
 import type { SolidOf } from '@/core/piece';
 import { saySizes } from '@/core/quantity';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { between, type Drawn, n, oval, rounded, scaleTo } from './paths';
 import { H, type Paint, W, type Where } from './picture';
 

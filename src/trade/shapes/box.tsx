@@ -1,7 +1,7 @@
 import type { SolidOf } from '@/core/piece';
 import { saySizes } from '@/core/quantity';
 import { tradeBox as wording } from '@/messages/screens/trade';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { between, type Drawn, n, rounded, scaleTo } from './paths';
 import { H, type Paint, W, type Where } from './picture';
 

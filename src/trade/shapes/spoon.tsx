@@ -1,7 +1,7 @@
 import type { SolidOf } from '@/core/piece';
 import { say } from '@/core/quantity';
 import { spoon as wording } from '@/messages/screens/trade';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { type Drawn, n, oval, scaleTo } from './paths';
 import { H, type Paint, W, type Where } from './picture';
 

@@ -1,7 +1,7 @@
 import 'server-only';
 import { sayIssue } from '@/messages';
 import { faultNumbered } from '@/web/fault';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** What is known of a fault a screen ran into, in words: the disk or the file, or nothing. `?number=` is what the screen shows. */
 export function GET(request: Request): Response {

@@ -18,7 +18,7 @@ import { sayIssue } from '@/messages';
 import { useForm as wording } from '@/messages/screens/web';
 import { freshId } from '@/ui/id';
 import type { Answer } from '../act';
-import { reads } from '../reads-here';
+import { reads } from '../here';
 import { placeFaults } from './faults';
 import { forget, recall, remember } from './kept';
 

@@ -10,8 +10,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { useDraft } from '@/ui/draft';
 import { Faults, TextBox } from '@/ui/field';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { useSolver } from '../use-solver';
 
 export type Product = {

@@ -4,8 +4,7 @@ import { CONTACT_WORDS, DRYING_WORDS, RAG_WORDS } from '@/messages';
 import { blendFacts as wording } from '@/messages/screens/blends';
 import { shared } from '@/messages/screens/shared';
 import { longDate } from '@/ui/when';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 function dwellWords({ maxDwellMin, drying }: Blend): string {
   const { flooded, thin } = maxDwellMin;

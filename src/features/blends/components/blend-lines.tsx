@@ -13,8 +13,7 @@ import { TextBox } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
 import { Toggle } from '@/ui/toggle';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 const MOST_LINES = 12;
 const WEIGHT_WORD: Readonly<Record<string, string>> = { g: 'Grams', oz: 'Ounces' };

@@ -9,8 +9,7 @@ import { convertForm as wording } from '@/messages/screens/blends';
 import { IngredientPicker } from '@/trade/ingredient-picker';
 import { Choice } from '@/ui/choice';
 import { TextField } from '@/ui/field';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 const OUNCES: readonly { readonly id: OunceMeaning; readonly name: string }[] = [
   { id: 'weight', name: wording.byWeight },

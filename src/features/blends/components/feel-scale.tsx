@@ -2,7 +2,7 @@ import { FEEL_BANDS, waxEquivalentAt } from '@/core/blend';
 import { say } from '@/core/quantity';
 import { FEEL_WORDS } from '@/messages';
 import { feelScale as wording } from '@/messages/screens/blends';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /** Where a wax equivalent lies on a scale of bands that are drawn equally wide, 0–1. */
 function positionOf(e: number): number {

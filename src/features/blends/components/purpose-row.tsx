@@ -5,8 +5,7 @@ import { basisOf, draftLines, type FormulaDraft, forPurpose, PURPOSES, type Purp
 import { say } from '@/core/quantity';
 import { PURPOSE_WORDS, sayIssue } from '@/messages';
 import { purposeRow as wording } from '@/messages/screens/blends';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 type Props = {
   readonly draft: FormulaDraft;

@@ -17,8 +17,7 @@ import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 const MODES: readonly { readonly id: SizeBy; readonly name: string }[] = [
   { id: 'mass', name: wording.aTotal },

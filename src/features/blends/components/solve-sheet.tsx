@@ -10,8 +10,7 @@ import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { Tick } from '@/ui/tick';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { useSolver } from '../use-solver';
 
 const allergens = (): string[] => [...new Set(allIngredients(catalogue()).flatMap((one) => one.allergens))].sort();

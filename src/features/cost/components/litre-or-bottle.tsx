@@ -5,7 +5,7 @@ import { largerSaves, packCostPerKg, spoils } from '@/core/cost';
 import { parseMass, parsePositive } from '@/core/quantity';
 import { litreOrBottle as wording } from '@/messages/screens/cost';
 import { SelectField, TextField } from '@/ui/field';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 export type Bought = {
   readonly name: string;

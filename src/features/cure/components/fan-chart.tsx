@@ -15,7 +15,7 @@ import {
 import { say } from '@/core/quantity';
 import { fanChart as wording } from '@/messages/screens/cure';
 import { dayMonth } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import type { FanPoint } from '../fan';
 
 type Mark = { readonly atMs: number; readonly ready: number; readonly pass: boolean; readonly name: string };

@@ -8,7 +8,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { saveReading } from '../actions';
 import { ReadingFields } from '../forms';
 

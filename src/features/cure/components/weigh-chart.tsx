@@ -2,7 +2,7 @@
 
 import { ComposedChart, Line, ReferenceArea, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 import { figure } from '@/core/quantity';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Point = { readonly hours: number; readonly grams: number };
 type Props = {

@@ -8,7 +8,7 @@ import { sayIssue } from '@/messages';
 import { whatIf as wording } from '@/messages/screens/cure';
 import { Faults, SelectField, TextField } from '@/ui/field';
 import { dayAndDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { useElsewhere } from '../use-elsewhere';
 import type { FanChart as Chart } from './fan-chart';
 

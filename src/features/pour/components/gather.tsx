@@ -8,8 +8,7 @@ import { Button } from '@/ui/button';
 import { FamilySwatch } from '@/ui/family';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 export type ShelfLot = {
   readonly id: number;

@@ -20,7 +20,7 @@ import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { useNow } from '@/ui/now';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { portOf, useDevice } from '@/web/use-device';
 import { useSave } from '@/web/use-save';
 import { atThePot, heatSlip, offTheHeat, onTheHeat, readPot, warmedBy } from '../actions';

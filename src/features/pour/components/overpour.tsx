@@ -4,8 +4,7 @@ import { findIngredient } from '@/core/material';
 import { say } from '@/core/quantity';
 import { overpour as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 type Props = {
   readonly ingredient: string;

@@ -9,7 +9,7 @@ import { shared } from '@/messages/screens/shared';
 import { Button } from '@/ui/button';
 import { Faults, SelectBox } from '@/ui/field';
 import { FormSheet } from '@/web/form/form-sheet';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { useSave } from '@/web/use-save';
 import { saveFit, savePan } from '../actions';
 import { useRehearsal } from '../use-rehearsal';

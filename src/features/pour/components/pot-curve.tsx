@@ -4,7 +4,7 @@ import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAx
 import type { HeatLadder } from '@/core/blend';
 import { figure } from '@/core/quantity';
 import { potCurve as wording } from '@/messages/screens/pour';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 export type CurvePoint = { readonly min: number; readonly pot?: number; readonly rehearsed?: number };
 type Props = { readonly points: readonly CurvePoint[]; readonly heat: HeatLadder };

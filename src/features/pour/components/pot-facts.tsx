@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { say, typedAs } from '@/core/quantity';
 import { potFacts as wording } from '@/messages/screens/pour';
 import { SelectField, TextField } from '@/ui/field';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { useSave } from '@/web/use-save';
 import { piecesAre, waterIs } from '../actions';
 

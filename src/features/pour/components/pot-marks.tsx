@@ -4,8 +4,7 @@ import { figure, say, sayMark } from '@/core/quantity';
 import { potMarks as wording } from '@/messages/screens/pour';
 import { Pot } from '@/trade/drawing/pot';
 import { familyFill } from '@/ui/family';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 type Props = {
   readonly lines: Running['lines'];

@@ -10,8 +10,7 @@ import { allergenNames } from '@/messages/slip';
 import { linkLook } from '@/ui/button';
 import { Link } from '@/ui/link';
 import { longDate } from '@/ui/when';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 
 type Props = { readonly pot: Pot; readonly lot: KnownLot; readonly lots: readonly KnownLot[] };
 

@@ -5,7 +5,7 @@ import { say } from '@/core/quantity';
 import type { PracticeScale } from '@/devices/practice-scale';
 import { practicePanel as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import type { DeviceState } from '@/web/use-device';
 
 const TROUBLE = {

@@ -7,9 +7,8 @@ import { CONTACT_WORDS, DRYING_WORDS, FEEL_WORDS } from '@/messages';
 import { straySheet as wording } from '@/messages/screens/pour';
 import { shared } from '@/messages/screens/shared';
 import { freshId } from '@/ui/id';
-import { catalogue } from '@/web/catalogue-here';
 import { FormSheet } from '@/web/form/form-sheet';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { weigh } from '../actions';
 
 export type Stray = { readonly lotId: number; readonly number: string; readonly ingredient: string };

@@ -8,7 +8,7 @@ import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import type { Form as FormOf } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import type { useDevice } from '@/web/use-device';
 import type { ShelfLot } from './gather';
 

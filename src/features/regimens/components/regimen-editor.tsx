@@ -12,7 +12,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { useSave } from '@/web/use-save';
 import { keepRegimen } from '../actions';
 import { SlotRows } from './slot-rows';

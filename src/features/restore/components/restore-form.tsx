@@ -16,7 +16,7 @@ import { Faults, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { Tick } from '@/ui/tick';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { takeIn } from '../actions';
 import { JobFields, LIKE_WOOD } from '../forms';
 

@@ -15,7 +15,7 @@ import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { saveDesign } from '../actions';
 import { DesignFields } from '../forms';
 import type { Typed } from '../shapes/shared';

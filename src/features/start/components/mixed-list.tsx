@@ -14,7 +14,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import type { Start, StartProps, StartTyped } from './use-start';
 
 type Props = Pick<StartProps, 'designs' | 'species'> & Pick<Start, 'form'>;

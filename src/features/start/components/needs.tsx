@@ -2,7 +2,7 @@ import type { Need } from '@/core/cost';
 import { formatMoney, say } from '@/core/quantity';
 import type { Regimen } from '@/core/regimen';
 import { needs as wording } from '@/messages/screens/start';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type NeedsProps = {
   readonly needs: readonly Need[];

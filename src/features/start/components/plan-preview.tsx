@@ -4,7 +4,7 @@ import { roomWords, sayBlocking } from '@/messages';
 import { shared } from '@/messages/screens/shared';
 import { planPreview as wording } from '@/messages/screens/start';
 import { clockTime, dayAndDate } from '@/ui/when';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 const plural = (count: number): string => (count === 1 ? wording.piece : wording.pieces(count));
 

@@ -11,7 +11,7 @@ import { DragArea, type Pull, useHandle } from '@/ui/drag';
 import { TextBox, TextField } from '@/ui/field';
 import { freshId } from '@/ui/id';
 import { Tick } from '@/ui/tick';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 const VIEW = 300;
 const STEP_MM = 1;

@@ -4,7 +4,7 @@ import type { Slot, WhyNone } from '@/core/regimen';
 import { WHY_NONE_WORDS } from '@/messages';
 import { shared } from '@/messages/screens/shared';
 import { SelectField } from '@/ui/field';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Props = {
   readonly slots: readonly Slot[];

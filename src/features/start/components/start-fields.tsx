@@ -19,7 +19,7 @@ import { Form } from '@/ui/form';
 import { MomentField } from '@/ui/moment-field';
 import { onOpen } from '@/ui/on-open';
 import { Tiles } from '@/ui/tiles';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { Beyond } from './beyond';
 import { MixedList } from './mixed-list';
 import { OrderFields } from './order-fields';

@@ -8,7 +8,7 @@ import { handsScale, type Regimen } from '@/core/regimen';
 import type { Design } from '@/data/catalogue/catalogue';
 import { sayIssue } from '@/messages';
 import { useWorker } from '@/ui/worker';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import type { PlannerFace } from '@/workers/planner';
 
 /** What a promise is asked for; it is not asked while any of it is still open. */

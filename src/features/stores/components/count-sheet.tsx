@@ -8,7 +8,7 @@ import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { saveCount } from '../actions';
 import { CountFields } from '../forms';
 

@@ -20,8 +20,7 @@ import { FamilySwatch } from '@/ui/family';
 import { TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { KeptPhoto, photoAt } from '@/ui/kept-photo';
-import { catalogue } from '@/web/catalogue-here';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import type { KnownOwn } from './own-sheet';
 import { OwnIngredient } from './sheets';
 

@@ -3,7 +3,7 @@
 import { say } from '@/core/quantity';
 import { jars as wording } from '@/messages/screens/stores';
 import { FormSheet } from '@/web/form/form-sheet';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { saveJarCount } from '../actions';
 import { EnterJar } from './sheets';
 

@@ -7,7 +7,7 @@ import { FEEL_WORDS, LOT_CHECK_WORDS, WENT_WORDS } from '@/messages';
 import { shared } from '@/messages/screens/shared';
 import { lotButtons as wording } from '@/messages/screens/stores';
 import { FormSheet } from '@/web/form/form-sheet';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { fillBottle, fillUp, levelRead } from '../bottle-actions';
 import { hold, lift, retire, saveBath, saveCheck, saveLoss, saveThumb, saveTinSale } from '../lot-actions';
 import { savePlacing } from '../supply-actions';

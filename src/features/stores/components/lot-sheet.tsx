@@ -10,10 +10,9 @@ import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
-import { catalogue } from '@/web/catalogue-here';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { saveLot } from '../actions';
 import { LotFields } from '../forms';
 

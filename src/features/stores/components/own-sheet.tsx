@@ -10,11 +10,10 @@ import { IngredientPicker } from '@/trade/ingredient-picker';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
-import { catalogue } from '@/web/catalogue-here';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { FOOD_WORDS, OwnFields } from '../forms';
 import { saveOwn } from '../own-actions';
 

@@ -11,10 +11,9 @@ import { putRightSheet as wording } from '@/messages/screens/stores';
 import { Choice } from '@/ui/choice';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
-import { catalogue } from '@/web/catalogue-here';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { catalogue, reads } from '@/web/here';
 import { RightFields } from '../forms';
 import { saveRight } from '../lot-actions';
 

@@ -12,10 +12,10 @@ import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { Tick } from '@/ui/tick';
-import { catalogue } from '@/web/catalogue-here';
 import { PhotoField } from '@/web/form/photo-field';
 import { SheetForm } from '@/web/form/sheet-form';
 import { type Form, useForm } from '@/web/form/use-form';
+import { catalogue } from '@/web/here';
 import { FOOD_WORDS, ReadyFields } from '../forms';
 import { saveReady } from '../own-actions';
 

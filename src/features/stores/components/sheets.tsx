@@ -4,7 +4,7 @@ import { say } from '@/core/quantity';
 import { sheets as wording } from '@/messages/screens/stores';
 import { Button } from '@/ui/button';
 import { onOpen } from '@/ui/on-open';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 /* The sheets of the stores, each behind its button. */
 

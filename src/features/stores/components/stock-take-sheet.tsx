@@ -7,7 +7,7 @@ import { TextBox } from '@/ui/field';
 import type { Opened } from '@/ui/on-open';
 import { SheetForm } from '@/web/form/sheet-form';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { StockFields } from '../forms';
 import { saveStockTake } from '../lot-actions';
 

@@ -11,7 +11,7 @@ import { Button } from '@/ui/button';
 import { Faults } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { type SmallPhoto, takenPhoto } from '@/web/form/taken-photo';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { type Save, useSave } from '@/web/use-save';
 import { saveCheck } from '../lot-actions';
 import { useBoardReader } from '../use-board-reader';

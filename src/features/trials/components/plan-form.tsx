@@ -12,7 +12,7 @@ import { Faults, NoteField, SelectField, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { LETTERS } from '@/ui/line-look';
 import { Tick } from '@/ui/tick';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { BoardPlan } from './board-plan';
 import { PowerChart } from './power-chart';
 import { type Plan, type PlanProps, tried, usePlan } from './use-plan';

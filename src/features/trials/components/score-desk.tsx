@@ -11,7 +11,7 @@ import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { Link } from '@/ui/link';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { useSave } from '@/web/use-save';
 import { saveScores } from '../actions';
 

@@ -1,7 +1,7 @@
 import type { TreatmentAnswer, TrialKind } from '@/core/trial';
 import { sayDifference, sayValue, sayVerdict } from '@/messages';
 import { LETTERS, toneOf } from '@/ui/line-look';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 
 type Row = { readonly answer: TreatmentAnswer; readonly at: number; readonly name: string };
 type Props = { readonly kind: TrialKind; readonly better: 'high' | 'low'; readonly rows: readonly Row[] };

@@ -11,7 +11,7 @@ import { type Evenness, evenness, fieldsOn, kindTraits, layFields, powerOf, soli
 import { TRIAL_KIND_WORDS, WEAR_WORDS } from '@/messages';
 import { freshId } from '@/ui/id';
 import { useForm } from '@/web/form/use-form';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { layOut } from '../actions';
 import { TrialFields, type TrialTyped } from '../forms';
 

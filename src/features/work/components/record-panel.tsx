@@ -19,7 +19,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Fold } from '@/ui/fold';
 import { MomentField } from '@/ui/moment-field';
 import { useNow } from '@/ui/now';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { LookOver, NOTHING_SEEN, type Seen } from './look-over';
 import { faultsIn } from './surface-list';
 import { TinScale } from './tin-scale';

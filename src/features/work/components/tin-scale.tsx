@@ -9,7 +9,7 @@ import { tinScale as wording } from '@/messages/screens/work';
 import { Button } from '@/ui/button';
 import { Sheet } from '@/ui/dialog';
 import { TextField } from '@/ui/field';
-import { reads } from '@/web/reads-here';
+import { reads } from '@/web/here';
 import { portOf, useDevice } from '@/web/use-device';
 
 type Device = { readonly scale: PracticeScale; readonly port: DevicePort };
