@@ -115,6 +115,41 @@ function evidenceWords(...of: Parameters<typeof besideWords>): Readonly<Record<G
   return shown as Readonly<Record<GateId, readonly string[]>>;
 }
 
+/** What its finish costs its owner in five years. */
+const fiveYears = (db: Db, batch: Batch, nowMs: number): FinishCost | null =>
+  batch.trial
+    ? null
+    : costOfLots(
+        db,
+        {
+          design: batch.design,
+          species: batch.species,
+          by: 'owner',
+          years: 5,
+          regimen: batch.regimen,
+          lots: Object.fromEntries(Object.entries(batch.materials).map(([slot, lot]) => [slot, lot.id])),
+        },
+        nowMs,
+      );
+
+type BeforeProps = { readonly decisions: ReturnType<typeof decisionsOf>; readonly zone: string };
+
+/** What was decided of it before, and why. */
+function JudgedBefore({ decisions, zone }: BeforeProps) {
+  return (
+    <section className="mt-6">
+      <h2 className="mb-1">{wording.judgedBefore}</h2>
+      {decisions.map((one) => (
+        <p key={one.id}>
+          <span className="reading font-semibold">{one.number}</span>
+          {wording.on(one.outcome, one.next === 'mend' ? wording.toBeMended : '', fullDate(one.at, zone), one.reason)}
+          {one.record ? <a href={`/api/release?number=${one.number}&as=pdf`}>{wording.theRecord}</a> : null}
+        </p>
+      ))}
+    </section>
+  );
+}
+
 /** Release of one batch: the gates and their evidence, or the record of what was decided. */
 export async function ReleasePage({ number }: { readonly number: string }) {
   const { db, shop, nowMs } = await session();
@@ -134,20 +169,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
     atMs: nowMs,
   });
   const before = decisionsOf(db, batch.id).filter((one) => one.id !== batch.release?.id);
-  const years = batch.trial
-    ? null
-    : costOfLots(
-        db,
-        {
-          design: batch.design,
-          species: batch.species,
-          by: 'owner',
-          years: 5,
-          regimen: batch.regimen,
-          lots: Object.fromEntries(Object.entries(batch.materials).map(([slot, lot]) => [slot, lot.id])),
-        },
-        nowMs,
-      );
+  const years = fiveYears(db, batch, nowMs);
   const jars = bottlesFor(db, batch);
   const jarLotId = allLots(db).find((lot) => lot.number === draft.cost.jar)?.id ?? null;
   return (
@@ -191,18 +213,7 @@ export async function ReleasePage({ number }: { readonly number: string }) {
           jarLotId={jarLotId}
         />
       )}
-      {before.length > 0 ? (
-        <section className="mt-6">
-          <h2 className="mb-1">{wording.judgedBefore}</h2>
-          {before.map((one) => (
-            <p key={one.id}>
-              <span className="reading font-semibold">{one.number}</span>
-              {wording.on(one.outcome, one.next === 'mend' ? wording.toBeMended : '', fullDate(one.at, shop.zone), one.reason)}
-              {one.record ? <a href={`/api/release?number=${one.number}&as=pdf`}>{wording.theRecord}</a> : null}
-            </p>
-          ))}
-        </section>
-      ) : null}
+      {before.length > 0 ? <JudgedBefore decisions={before} zone={shop.zone} /> : null}
       <div className="mt-6 max-w-3xl">
         <Cautions
           of={[

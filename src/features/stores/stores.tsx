@@ -1,6 +1,7 @@
 import 'server-only';
 import { type RunsOut, runningOut, USE_WINDOW_DAYS } from '@/core/material';
 import { dateOf, formatMoney, MS_PER_DAY, say } from '@/core/quantity';
+import type { Db } from '@/data/db';
 import { places } from '@/data/shop/queries';
 import { mayDryOut } from '@/data/stores/into-air';
 import { ownMaterialRows } from '@/data/stores/own-materials';
@@ -37,44 +38,59 @@ const KINDS = {
   tin: 'Filled tins',
 } as const;
 
+type HeadProps = {
+  readonly db: Db;
+  readonly currency: string;
+  readonly lots: readonly KnownLot[];
+  /** Whether a delivery is taken in at once. */
+  readonly receiving: boolean;
+};
+
+/** What can be added to the stores. */
+function StoresHead({ db, currency, lots, receiving }: HeadProps) {
+  const bath = bathLots(lots);
+  const sources = bath.lots.map((lot) => ({ value: String(lot.id), name: `${lot.number} ${lot.title}` }));
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-4">
+      <h1>{wording.stores}</h1>
+      <div className="flex flex-wrap gap-2">
+        <AddLot currency={currency} ready={readyMades(db)} places={places(db)} opened={receiving} />
+        <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
+        <BoughtFinish />
+        <OwnIngredient />
+        <FormSheet
+          opens={wording.startABath}
+          title={wording.startABath}
+          say={wording.aVesselThatPieces}
+          saves={wording.itIsFilled}
+          fields={[
+            { name: 'name', label: wording.whatTheShopCalls, hint: wording.longTrough },
+            { name: 'from', label: wording.filledFrom, options: sources, hint: bath.why ? WHY_NONE_WORDS[bath.why] : '' },
+            { name: 'amount', label: wording.howMuch, hint: '12 l, 2 kg' },
+          ]}
+          save={startBath}
+        />
+        <FileSheet
+          opens={wording.takeAListIn}
+          title={wording.lotsOrJarsFrom}
+          say={wording.csvLotsIngredientAmount}
+          look={lookAtStores}
+          take={takeStores}
+        />
+      </div>
+    </div>
+  );
+}
+
 /** Stores: what is there, what it cost, how long it keeps; jars; and every ingredient with its facts. */
 export async function Stores({ search }: { readonly search: Search }) {
   const { db, shop, nowMs } = await session();
   const lots = allLots(db);
   const today = dateOf(nowMs, shop.zone);
   const soon = runningOut(usedUp(db, nowMs), nowMs);
-  const bath = bathLots(lots);
-  const sources = bath.lots.map((lot) => ({ value: String(lot.id), name: `${lot.number} ${lot.title}` }));
   return (
     <>
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1>{wording.stores}</h1>
-        <div className="flex flex-wrap gap-2">
-          <AddLot currency={shop.currency} ready={readyMades(db)} places={places(db)} opened={search.do === 'receive'} />
-          <StockTake lots={lots.filter((lot) => lot.kind !== 'tin' && lot.leftG > 0)} />
-          <BoughtFinish />
-          <OwnIngredient />
-          <FormSheet
-            opens={wording.startABath}
-            title={wording.startABath}
-            say={wording.aVesselThatPieces}
-            saves={wording.itIsFilled}
-            fields={[
-              { name: 'name', label: wording.whatTheShopCalls, hint: wording.longTrough },
-              { name: 'from', label: wording.filledFrom, options: sources, hint: bath.why ? WHY_NONE_WORDS[bath.why] : '' },
-              { name: 'amount', label: wording.howMuch, hint: '12 l, 2 kg' },
-            ]}
-            save={startBath}
-          />
-          <FileSheet
-            opens={wording.takeAListIn}
-            title={wording.lotsOrJarsFrom}
-            say={wording.csvLotsIngredientAmount}
-            look={lookAtStores}
-            take={takeStores}
-          />
-        </div>
-      </div>
+      <StoresHead db={db} currency={shop.currency} lots={lots} receiving={search.do === 'receive'} />
       {lots
         .filter((lot) => lot.overdrawnG > 0.05)
         .map((lot) => (
@@ -195,6 +211,25 @@ function RunOut({ rows }: { readonly rows: readonly RunsOut[] }) {
   );
 }
 
+/** What a lot is, how much of it was counted, and what is wrong with it. */
+function LotIs({ lot }: { readonly lot: KnownLot }) {
+  return (
+    <span className="flex items-center gap-2">
+      <FamilySwatch family={familyOf(lot)} />
+      <span>
+        {lot.title}
+        {lot.isShopJar && lot.leftG > 0.05 ? <span className="text-soft">{wording.theShopJar}</span> : null}
+        {lot.countLeft === null ? '' : wording.ofThere(lot.countLeft, lot.count)}
+        {lot.undeclared.length > 0 ? <span className="block text-sm text-soft">{wording.contentsNotAllDeclared}</span> : null}
+        {lot.held ? <span className="block text-sm font-semibold text-late">{wording.held(lot.held.reason)}</span> : null}
+        {lot.doubt && !lot.held ? (
+          <span className="block text-sm font-semibold text-late">▲ {DOUBT_WORDS[lot.doubt.kind].short}</span>
+        ) : null}
+      </span>
+    </span>
+  );
+}
+
 /** The columns of a table of lots. */
 const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[] => [
   {
@@ -212,21 +247,7 @@ const columnsOf = (today: string, currency: string): readonly Column<KnownLot>[]
     id: 'what',
     name: wording.whatItIs,
     by: (lot) => lot.title,
-    cell: (lot) => (
-      <span className="flex items-center gap-2">
-        <FamilySwatch family={familyOf(lot)} />
-        <span>
-          {lot.title}
-          {lot.isShopJar && lot.leftG > 0.05 ? <span className="text-soft">{wording.theShopJar}</span> : null}
-          {lot.countLeft === null ? '' : wording.ofThere(lot.countLeft, lot.count)}
-          {lot.undeclared.length > 0 ? <span className="block text-sm text-soft">{wording.contentsNotAllDeclared}</span> : null}
-          {lot.held ? <span className="block text-sm font-semibold text-late">{wording.held(lot.held.reason)}</span> : null}
-          {lot.doubt && !lot.held ? (
-            <span className="block text-sm font-semibold text-late">▲ {DOUBT_WORDS[lot.doubt.kind].short}</span>
-          ) : null}
-        </span>
-      </span>
-    ),
+    cell: (lot) => <LotIs lot={lot} />,
   },
   {
     id: 'from',

@@ -58,6 +58,52 @@ const coolingNow = (db: Db, nowMs: number, zone: string): Cooling[] =>
     };
   });
 
+/** Each place with its air and what of the batches shown stands there. */
+const shelvesOf = (db: Db, places: readonly Place[], open: readonly OpenBatch[], shown: readonly OpenBatch[]): Shelf[] =>
+  places.map((place) => {
+    const reading = lastReading(db, place.id);
+    return {
+      id: place.id,
+      name: place.name,
+      air: reading
+        ? `${say(reading.tempC, '°C', reads())}, ${say(reading.rhFraction, 'fraction', reads())}`
+        : wording.noReadingYet,
+      ...roomWords(
+        place,
+        open.filter((one) => one.batch.place?.id === place.id),
+      ),
+      standing: shown
+        .filter((one) => one.batch.place?.id === place.id)
+        .map(({ batch, standing }) => ({
+          id: batch.id,
+          number: batch.number,
+          title: titleOf(batch),
+          ring: standing.ring,
+          look: lookOf(batch.design.geometry, batch.species.id),
+          count: piecesIn(batch).length,
+        })),
+    };
+  });
+
+/** What has become known and touches what the shop has, and the way to it. */
+function KnownChanged({ changed }: { readonly changed: ReturnType<typeof openNotices> }) {
+  if (changed.length === 0) return null;
+  const holds = changed.filter((one) => one.kind === 'held').length;
+  return (
+    <p className="mb-3 border-late border-l-8 bg-paper px-3 py-2">
+      {holds > 0 ? '▲ ' : ''}
+      <Link href="/changes" className="font-semibold">
+        {shared.whatIsKnownHasChanged}
+      </Link>
+      {wording.toRead(
+        changed.length,
+        changed.length === 1 ? wording.thing : wording.things,
+        holds > 0 ? wording.heldFromSale(holds, holds === 1 ? wording.batchIs : wording.batchesAre) : '',
+      )}
+    </p>
+  );
+}
+
 /** Today: the rack as it stands, and the hand-work of the coming week on the shop's hours. */
 export async function Today({ look }: { readonly look: TodayLook }) {
   const { db, shop, nowMs } = await session();
@@ -67,54 +113,20 @@ export async function Today({ look }: { readonly look: TodayLook }) {
   const shown = open.filter(
     (one) => (!look.who || one.action?.by === look.who) && (!look.place || String(one.batch.place?.id) === look.place),
   );
-  const shelves: Shelf[] = all
-    .filter((place) => !look.place || String(place.id) === look.place)
-    .map((place) => {
-      const reading = lastReading(db, place.id);
-      return {
-        id: place.id,
-        name: place.name,
-        air: reading
-          ? `${say(reading.tempC, '°C', reads())}, ${say(reading.rhFraction, 'fraction', reads())}`
-          : wording.noReadingYet,
-        ...roomWords(
-          place,
-          open.filter((one) => one.batch.place?.id === place.id),
-        ),
-        standing: shown
-          .filter((one) => one.batch.place?.id === place.id)
-          .map(({ batch, standing }) => ({
-            id: batch.id,
-            number: batch.number,
-            title: titleOf(batch),
-            ring: standing.ring,
-            look: lookOf(batch.design.geometry, batch.species.id),
-            count: piecesIn(batch).length,
-          })),
-      };
-    });
+  const shelves = shelvesOf(
+    db,
+    all.filter((place) => !look.place || String(place.id) === look.place),
+    open,
+    shown,
+  );
   const blocked = open.flatMap(({ batch, action }) => (action?.blocked ? [`${batch.number}: ${action.blocked}.`] : []));
   const low = allLots(db).filter((lot) => lot.kind === 'bought' && lot.leftG > 0 && lot.leftG < 0.1 * lot.receivedG);
   const pegs = pegsOf(open, crew, allPins(db)).filter(
     (peg) => (!look.who || peg.who === look.who) && (!look.place || shown.some((one) => one.batch.id === peg.batchId)),
   );
-  const changed = openNotices(db);
-  const holds = changed.filter((one) => one.kind === 'held').length;
   return (
     <>
-      {changed.length > 0 ? (
-        <p className="mb-3 border-late border-l-8 bg-paper px-3 py-2">
-          {holds > 0 ? '▲ ' : ''}
-          <Link href="/changes" className="font-semibold">
-            {shared.whatIsKnownHasChanged}
-          </Link>
-          {wording.toRead(
-            changed.length,
-            changed.length === 1 ? wording.thing : wording.things,
-            holds > 0 ? wording.heldFromSale(holds, holds === 1 ? wording.batchIs : wording.batchesAre) : '',
-          )}
-        </p>
-      ) : null}
+      <KnownChanged changed={openNotices(db)} />
       <FirstSteps db={db} today={dateOf(nowMs, shop.zone)} batches={open.length + decidedBatchIds(db).length} />
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <h1>{wording.onTheRack}</h1>

@@ -6,7 +6,7 @@ import { findIngredient } from '@/core/material';
 import { parseVolume, say, sayOther } from '@/core/quantity';
 import { jug as wording } from '@/messages/screens/pour';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/field';
+import { Faults, TextField } from '@/ui/field';
 import { Form } from '@/ui/form';
 import { freshId } from '@/ui/id';
 import { catalogue, reads } from '@/web/here';
@@ -31,6 +31,74 @@ type Props = {
   readonly correcting: boolean;
   readonly onDone: () => void;
 };
+
+type MarksProps = { readonly addMl: number; readonly levelMl: number; readonly beforeMl: number };
+
+/** How much goes in, and where the jug then stands. */
+function Marks({ addMl, levelMl, beforeMl }: MarksProps) {
+  return (
+    <div className="mt-2 grid gap-4 bench:grid-cols-2">
+      <div className="border-4 border-ink px-4 py-2">
+        <p className="label">{wording.add}</p>
+        <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(addMl, 'ml', reads(), 0)}</p>
+        <p className="text-soft">{wording.moreThanIsIn(sayOther(addMl, 'ml', reads()))}</p>
+      </div>
+      <div className="bg-ink px-4 py-2 text-bench">
+        <p className="label !text-bench">{wording.untilTheJugStands}</p>
+        <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(levelMl, 'ml', reads(), 0)}</p>
+        <p>
+          {wording.allInAll(
+            sayOther(levelMl, 'ml', reads()),
+            beforeMl > 0 ? wording.itStandsAtNow(say(beforeMl, 'ml', reads())) : wording.itIsEmptyNow,
+          )}
+        </p>
+      </div>
+    </div>
+  );
+}
+
+type AsksProps = Omit<MarksProps, 'beforeMl'> & {
+  /** How the level was understood. */
+  readonly filledTo: boolean;
+  readonly atMl: number;
+  readonly name: string;
+  /** The share of the blend as it would be, and as it should be. */
+  readonly would: string;
+  readonly should: string;
+  readonly busy: boolean;
+  readonly onRest: () => void;
+  readonly onKeep: () => void;
+};
+
+/** Asks where the level looks like the amount, or the amount like the level. */
+function LevelAsked({ addMl, levelMl, atMl, filledTo, name, would, should, busy, onRest, onKeep }: AsksProps) {
+  return (
+    <div role="alert" className="mt-3 border-late border-l-8 bg-paper px-4 py-3">
+      <p className="text-lg font-semibold">
+        {filledTo
+          ? wording.filledToWhereShould(say(addMl, 'ml', reads()))
+          : wording.addedWhereItShould(say(levelMl, 'ml', reads()))}
+      </p>
+      <p>
+        {wording.keptSoTheBlend}
+        <strong className="reading">{would}</strong>
+        {wording.byWeightInsteadOf(name.toLowerCase())}
+        <span className="reading">{should}</span>.{' '}
+        {filledTo ? wording.addMoreUntilIt(say(levelMl - atMl, 'ml', reads()), say(levelMl, 'ml', reads(), 0)) : ''}
+      </p>
+      <div className="mt-2 flex flex-wrap gap-3">
+        {filledTo ? (
+          <Button look="hand" onClick={onRest}>
+            {wording.iAddTheRest}
+          </Button>
+        ) : null}
+        <Button disabled={busy} onClick={onKeep}>
+          {wording.itIsInSo}
+        </Button>
+      </div>
+    </div>
+  );
+}
 
 /** One line into the jug: how much is added, and the level at which the jug then stands; two words that never look alike. */
 export function Jug(props: Props) {
@@ -78,25 +146,7 @@ export function Jug(props: Props) {
         {isWax ? wording.meltedReadHot : ''}
         {written ? <span className="text-soft">{wording.writtenAs(written)}</span> : null}
       </p>
-      <div className="mt-2 grid gap-4 bench:grid-cols-2">
-        <div className="border-4 border-ink px-4 py-2">
-          <p className="label">{wording.add}</p>
-          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">{say(mark.addMl, 'ml', reads(), 0)}</p>
-          <p className="text-soft">{wording.moreThanIsIn(sayOther(mark.addMl, 'ml', reads()))}</p>
-        </div>
-        <div className="bg-ink px-4 py-2 text-bench">
-          <p className="label !text-bench">{wording.untilTheJugStands}</p>
-          <p className="reading text-[clamp(2.5rem,7vw,5rem)] font-semibold leading-none">
-            {say(mark.levelMl, 'ml', reads(), 0)}
-          </p>
-          <p>
-            {wording.allInAll(
-              sayOther(mark.levelMl, 'ml', reads()),
-              beforeMl > 0 ? wording.itStandsAtNow(say(beforeMl, 'ml', reads())) : wording.itIsEmptyNow,
-            )}
-          </p>
-        </div>
-      </div>
+      <Marks addMl={mark.addMl} levelMl={mark.levelMl} beforeMl={beforeMl} />
       <div className="mt-4 grid items-start gap-4 bench:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]">
         <TextField
           label={wording.theJugStandsAt}
@@ -116,38 +166,20 @@ export function Jug(props: Props) {
         </Button>
       </div>
       {asks && typed?.ok ? (
-        <div role="alert" className="mt-3 border-late border-l-8 bg-paper px-4 py-3">
-          <p className="text-lg font-semibold">
-            {read?.as === 'filled-to'
-              ? wording.filledToWhereShould(say(mark.addMl, 'ml', reads()))
-              : wording.addedWhereItShould(say(mark.levelMl, 'ml', reads()))}
-          </p>
-          <p>
-            {wording.keptSoTheBlend}
-            <strong className="reading">{share(target - toGoG + grams)}</strong>
-            {wording.byWeightInsteadOf(name.toLowerCase())}
-            <span className="reading">{share(target)}</span>.{' '}
-            {read?.as === 'filled-to'
-              ? wording.addMoreUntilIt(say(mark.levelMl - typed.value, 'ml', reads()), say(mark.levelMl, 'ml', reads(), 0))
-              : ''}
-          </p>
-          <div className="mt-2 flex flex-wrap gap-3">
-            {read?.as === 'filled-to' ? (
-              <Button look="hand" onClick={() => setLevel('')}>
-                {wording.iAddTheRest}
-              </Button>
-            ) : null}
-            <Button disabled={busy} onClick={() => send(true)}>
-              {wording.itIsInSo}
-            </Button>
-          </div>
-        </div>
+        <LevelAsked
+          addMl={mark.addMl}
+          levelMl={mark.levelMl}
+          filledTo={read?.as === 'filled-to'}
+          atMl={typed.value}
+          name={name}
+          would={share(target - toGoG + grams)}
+          should={share(target)}
+          busy={busy}
+          onRest={() => setLevel('')}
+          onKeep={() => send(true)}
+        />
       ) : null}
-      {rest(['level', 'lotId']).map((fault) => (
-        <p key={fault} role="alert" className="font-semibold text-late">
-          ▲ {fault}
-        </p>
-      ))}
+      <Faults of={rest(['level', 'lotId'])} />
     </Form>
   );
 }

@@ -100,6 +100,66 @@ function usePotCalls(props: Props, tempC: number | null, dryAtMin: number | null
 }
 const NO_ACTIONS: readonly never[] = [];
 
+type PotSaysProps = {
+  readonly heat: Ladder;
+  readonly heater: PotHeater;
+  readonly tempC: number | null;
+  readonly calls: readonly PotCall[];
+};
+
+/** How hot the pot is, what it says, and every alarm it calls. */
+function PotSays({ heat, heater, tempC, calls }: PotSaysProps) {
+  const words = adviceNow(calls, heater, heat, tempC);
+  return (
+    <>
+      <p className="reading text-[clamp(4rem,10vw,8rem)] font-semibold leading-none">
+        {tempC === null ? '–' : figure(tempC, '°C', reads(), 0)}
+        <span className="ml-2 text-[0.3em] font-normal text-soft">{wording.inThePot(signOf('°C', reads()))}</span>
+      </p>
+      <p role={words.bad ? 'alert' : 'status'} className={`mt-2 text-lg font-semibold ${words.bad ? 'text-late' : ''}`}>
+        {words.bad ? '▲ ' : ''}
+        {words.text}
+      </p>
+      {calls
+        .slice(1)
+        .filter((call) => POT_ALARMS.includes(call))
+        .map((call) => (
+          <p key={call} className="font-semibold text-late">
+            ▲ {POT_CALL_WORDS[call](heat, reads())}
+          </p>
+        ))}
+    </>
+  );
+}
+
+type WarmedProps = { readonly said: Heater | null; readonly by: PotHeater; readonly onSay: (heater: PotHeater) => void };
+
+/** By what the pot is warmed, and what to mind with it. */
+function WarmedBy({ said, by, onSay }: WarmedProps) {
+  return (
+    <>
+      <SelectField
+        className="mt-2 max-w-xs"
+        label={wording.warmedBy}
+        value={said ?? ''}
+        onChange={(event) => {
+          const chosen = POT_HEATERS.find((one) => one === event.target.value);
+          if (chosen) onSay(chosen);
+        }}
+      >
+        <option value="">{wording.notSaidYet}</option>
+        {POT_HEATERS.map((one) => (
+          <option key={one} value={one}>
+            {HEATER_WORDS[one]}
+            {one === 'hob' ? wording.notAdvised : ''}
+          </option>
+        ))}
+      </SelectField>
+      <p className={by === 'hob' ? 'font-semibold text-late' : 'text-soft'}>{POT_HEATER_GUARDS[by]}</p>
+    </>
+  );
+}
+
 /** The melt: the pot's curve against the ladder, rehearsed beforehand, read by hand or from a thermometer. */
 export function Melting(props: Props) {
   const { pourId, version, heat, heater, mayPractise, onHeatAt, panId, pans, temperatures } = props;
@@ -117,45 +177,12 @@ export function Melting(props: Props) {
   });
   const now = live.value !== null && live.trouble === null ? live.value : (temperatures.at(-1)?.tempC ?? null);
   const calls = usePotCalls(props, now, dryAt);
-  const words = adviceNow(calls, heatedBy, heat, now);
   return (
     <div className="grid gap-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <section>
-        <p className="reading text-[clamp(4rem,10vw,8rem)] font-semibold leading-none">
-          {now === null ? '–' : figure(now, '°C', reads(), 0)}
-          <span className="ml-2 text-[0.3em] font-normal text-soft">{wording.inThePot(signOf('°C', reads()))}</span>
-        </p>
-        <p role={words.bad ? 'alert' : 'status'} className={`mt-2 text-lg font-semibold ${words.bad ? 'text-late' : ''}`}>
-          {words.bad ? '▲ ' : ''}
-          {words.text}
-        </p>
-        {calls
-          .slice(1)
-          .filter((call) => POT_ALARMS.includes(call))
-          .map((call) => (
-            <p key={call} className="font-semibold text-late">
-              ▲ {POT_CALL_WORDS[call](heat, reads())}
-            </p>
-          ))}
+        <PotSays heat={heat} heater={heatedBy} tempC={now} calls={calls} />
         <Conflict heat={heat} />
-        <SelectField
-          className="mt-2 max-w-xs"
-          label={wording.warmedBy}
-          value={heater ?? ''}
-          onChange={(event) => {
-            const chosen = POT_HEATERS.find((one) => one === event.target.value);
-            if (chosen) void run(() => warmedBy({ pourId, heater: chosen }));
-          }}
-        >
-          <option value="">{wording.notSaidYet}</option>
-          {POT_HEATERS.map((one) => (
-            <option key={one} value={one}>
-              {HEATER_WORDS[one]}
-              {one === 'hob' ? wording.notAdvised : ''}
-            </option>
-          ))}
-        </SelectField>
-        <p className={heatedBy === 'hob' ? 'font-semibold text-late' : 'text-soft'}>{POT_HEATER_GUARDS[heatedBy]}</p>
+        <WarmedBy said={heater} by={heatedBy} onSay={(chosen) => void run(() => warmedBy({ pourId, heater: chosen }))} />
         {onHeatAt === null ? (
           <Button
             look="hand"

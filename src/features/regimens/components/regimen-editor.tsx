@@ -58,6 +58,77 @@ const waitWords = ({ min, ideal, max }: StepDraft): string => {
   );
 };
 
+type FactsProps = {
+  readonly draft: RegimenDraft;
+  readonly faultOf: (field: string) => string | undefined;
+  readonly onChange: (draft: RegimenDraft) => void;
+};
+
+/** What holds of the whole regimen: what it gains and costs, how its owner keeps it, and why. */
+function RegimenFacts({ draft, faultOf, onChange }: FactsProps) {
+  return (
+    <>
+      <div className="grid gap-x-6 bench:grid-cols-2">
+        <TextField
+          label={wording.gains}
+          value={draft.gains}
+          onChange={(event) => onChange({ ...draft, gains: event.target.value })}
+        />
+        <TextField
+          label={wording.costs}
+          value={draft.costs}
+          onChange={(event) => onChange({ ...draft, costs: event.target.value })}
+        />
+      </div>
+      <div className="grid gap-x-6 bench:grid-cols-2">
+        <SelectField
+          label={wording.itsOwnerKeepsIt}
+          value={draft.careClass}
+          onChange={(event) =>
+            onChange({ ...draft, careClass: CHOICES.care.find((one) => one === event.target.value) ?? draft.careClass })
+          }
+        >
+          {CHOICES.care.map((one) => (
+            <option key={one} value={one}>
+              {CARE_CLASS_WORDS[one].name}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label={wording.theSchoolInA}
+          value={draft.school}
+          onChange={(event) => onChange({ ...draft, school: event.target.value })}
+        />
+      </div>
+      <div className="grid gap-x-6 bench:grid-cols-[12rem_minmax(0,1fr)]">
+        <TextField
+          label={wording.ownDaysBetweenLooks}
+          inputMode="numeric"
+          value={draft.careDays}
+          onChange={(event) => onChange({ ...draft, careDays: event.target.value })}
+          hint={wording.emptyAsItsClass}
+          fault={faultOf('careDays')}
+        />
+        <TextField
+          label={wording.ownWordsForIts}
+          value={draft.careWords}
+          onChange={(event) => onChange({ ...draft, careWords: event.target.value })}
+          hint={wording.printedInPlaceOf}
+        />
+      </div>
+      <Tick checked={draft.knifeSurface} onChange={() => onChange({ ...draft, knifeSurface: !draft.knifeSurface })}>
+        {wording.mayLieWhereA}
+      </Tick>
+      <TextField
+        label={wording.whyTheHouseKeeps}
+        value={draft.ownWay}
+        onChange={(event) => onChange({ ...draft, ownWay: event.target.value })}
+        hint={wording.withAReasonThe}
+      />
+    </>
+  );
+}
+
 /** A regimen step by step: what is typed is checked against the rules of sequence at once, each fault at its step. */
 export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenDraft; readonly base: number }) {
   const [draft, setDraft] = useState(first);
@@ -94,63 +165,7 @@ export function RegimenEditor({ draft: first, base }: { readonly draft: RegimenD
   const changed = JSON.stringify(draft) !== JSON.stringify(first);
   return (
     <Form onSubmit={() => undefined}>
-      <div className="grid gap-x-6 bench:grid-cols-2">
-        <TextField
-          label={wording.gains}
-          value={draft.gains}
-          onChange={(event) => setDraft({ ...draft, gains: event.target.value })}
-        />
-        <TextField
-          label={wording.costs}
-          value={draft.costs}
-          onChange={(event) => setDraft({ ...draft, costs: event.target.value })}
-        />
-      </div>
-      <div className="grid gap-x-6 bench:grid-cols-2">
-        <SelectField
-          label={wording.itsOwnerKeepsIt}
-          value={draft.careClass}
-          onChange={(event) =>
-            setDraft({ ...draft, careClass: CHOICES.care.find((one) => one === event.target.value) ?? draft.careClass })
-          }
-        >
-          {CHOICES.care.map((one) => (
-            <option key={one} value={one}>
-              {CARE_CLASS_WORDS[one].name}
-            </option>
-          ))}
-        </SelectField>
-        <TextField
-          label={wording.theSchoolInA}
-          value={draft.school}
-          onChange={(event) => setDraft({ ...draft, school: event.target.value })}
-        />
-      </div>
-      <div className="grid gap-x-6 bench:grid-cols-[12rem_minmax(0,1fr)]">
-        <TextField
-          label={wording.ownDaysBetweenLooks}
-          inputMode="numeric"
-          value={draft.careDays}
-          onChange={(event) => setDraft({ ...draft, careDays: event.target.value })}
-          hint={wording.emptyAsItsClass}
-          fault={faultOf('careDays')}
-        />
-        <TextField
-          label={wording.ownWordsForIts}
-          value={draft.careWords}
-          onChange={(event) => setDraft({ ...draft, careWords: event.target.value })}
-          hint={wording.printedInPlaceOf}
-        />
-      </div>
-      <Tick checked={draft.knifeSurface} onChange={() => setDraft({ ...draft, knifeSurface: !draft.knifeSurface })}>
-        {wording.mayLieWhereA}
-      </Tick>
-      <TextField
-        label={wording.whyTheHouseKeeps}
-        value={draft.ownWay}
-        onChange={(event) => setDraft({ ...draft, ownWay: event.target.value })}
-        hint={wording.withAReasonThe}
-      />
+      <RegimenFacts draft={draft} faultOf={faultOf} onChange={setDraft} />
       <SlotRows
         slots={draft.slots}
         faultOf={faultOf}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import type { ReactNode } from 'react';
+import type { ComponentProps, ReactNode } from 'react';
 import type { z } from 'zod';
 import type { Candidate } from '@/core/choose';
 import { ORIGINS } from '@/core/material';
@@ -38,25 +38,98 @@ type Props = {
 };
 type JobTyped = z.input<typeof JobFields>;
 
+/** The form before anything is typed: what is known of a piece of the shop's own. */
+const begins = ({ known, designs, regimens }: Props): JobTyped => ({
+  code: known?.code ?? '',
+  owner: known?.owner ?? '',
+  wasFinishedWith: known?.wasFinishedWith ?? '',
+  bill: '',
+  marks: [],
+  designRevisionId: known?.designRevisionId ?? designs[0]?.revisionId ?? null,
+  what: '',
+  speciesId: known?.speciesId ?? '',
+  origin: '',
+  regimenRevisionId: regimens[0]?.revisionId ?? 0,
+  lotId: null,
+  sands: true,
+});
+
+type Row = Omit<ComponentProps<typeof SelectField>, 'label'>;
+type JobForm = ReturnType<typeof useForm<JobTyped, { readonly number: string }>>;
+
+type WhichProps = {
+  readonly form: JobForm;
+  readonly design: Row;
+  readonly designs: Props['designs'];
+  readonly species: Props['species'];
+};
+
+/** Which piece it is, whose, and of what wood. */
+function WhichPiece({ form, design, designs, species }: WhichProps) {
+  return (
+    <div className="grid grid-cols-2 gap-4">
+      <TextField label={wording.codeOnItsSlip} {...form.field('code')} hint={wording.emptyForAStrangers} />
+      <TextField label={wording.whoseItIs} {...form.field('owner')} />
+      <SelectField label={wording.itIs} {...design} hint={wording.itsSurfaceIsReckoned}>
+        <option value="">{wording.somethingElse}</option>
+        {designs.map((one) => (
+          <option key={one.revisionId} value={one.revisionId}>
+            {one.name}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label={shared.wood} {...form.field('speciesId')}>
+        <option value="">{wording.nobodyCanSay}</option>
+        {species.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}
+          </option>
+        ))}
+      </SelectField>
+    </div>
+  );
+}
+
+type PutRightProps = {
+  readonly regimen: Row;
+  readonly lot: Row;
+  readonly regimens: Props['regimens'];
+  readonly slot: string | undefined;
+  readonly offer: ReturnType<typeof offerFor<Candidate>>;
+};
+
+/** By which regimen it is put right, and from which lot. */
+function PutRight({ regimen, lot, regimens, slot, offer: { lots, why } }: PutRightProps) {
+  return (
+    <>
+      <SelectField label={wording.putRightWith} {...regimen}>
+        {regimens.map((one) => (
+          <option key={one.revisionId} value={one.revisionId}>
+            {one.name}: {one.school}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label={slot ?? wording.oil} {...lot} hint={why ? WHY_NONE_WORDS[why] : ''}>
+        <option value="">{shared.chooseTheLot}</option>
+        {lots.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.number} {one.title}
+          </option>
+        ))}
+      </SelectField>
+    </>
+  );
+}
+
+const NO_OFFER: ReturnType<typeof offerFor<Candidate>> = { lots: [], why: null };
+
 /** Takes in a piece that comes home: whose, which, what is wrong where; the sanding plan beside it at once. */
-export function RestoreForm({ designs, species, regimens, lots, known }: Props) {
+export function RestoreForm(props: Props) {
+  const { designs, species, regimens, lots, known } = props;
   const router = useRouter();
   const form = useForm<JobTyped, { readonly number: string }>({
     schema: JobFields,
-    start: {
-      code: known?.code ?? '',
-      owner: known?.owner ?? '',
-      wasFinishedWith: known?.wasFinishedWith ?? '',
-      bill: '',
-      marks: [],
-      designRevisionId: known?.designRevisionId ?? designs[0]?.revisionId ?? null,
-      what: '',
-      speciesId: known?.speciesId ?? '',
-      origin: '',
-      regimenRevisionId: regimens[0]?.revisionId ?? 0,
-      lotId: null,
-      sands: true,
-    },
+    start: begins(props),
     save: takeIn,
     done: (made) => router.push(`/work/${made.number}`),
     keptAs: known ? `comes home ${known.code}` : 'comes home',
@@ -72,7 +145,6 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
   };
   const regimen = regimens.find((one) => one.revisionId === regimenId);
   const slot = regimen?.slots[0];
-  const { lots: fitting, why } = slot && regimen ? offerFor(slot, lots, regimen.steps) : { lots: [], why: null };
   const setMark = (surface: Surface, mark: Mark | undefined): void =>
     form.set('marks', [...marks.filter((one) => one.surface !== surface), ...(mark ? [{ surface, mark }] : [])]);
   const row = (name: 'designRevisionId' | 'regimenRevisionId' | 'lotId') => ({
@@ -82,26 +154,7 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
   return (
     <Form className="grid gap-10 wide:grid-cols-2" onSubmit={form.submit}>
       <div className="flex flex-col gap-1">
-        <div className="grid grid-cols-2 gap-4">
-          <TextField label={wording.codeOnItsSlip} {...form.field('code')} hint={wording.emptyForAStrangers} />
-          <TextField label={wording.whoseItIs} {...form.field('owner')} />
-          <SelectField label={wording.itIs} {...row('designRevisionId')} hint={wording.itsSurfaceIsReckoned}>
-            <option value="">{wording.somethingElse}</option>
-            {designs.map((one) => (
-              <option key={one.revisionId} value={one.revisionId}>
-                {one.name}
-              </option>
-            ))}
-          </SelectField>
-          <SelectField label={shared.wood} {...form.field('speciesId')}>
-            <option value="">{wording.nobodyCanSay}</option>
-            {species.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </SelectField>
-        </div>
+        <WhichPiece form={form} design={row('designRevisionId')} designs={designs} species={species} />
         {shape ? null : (
           <TextField
             label={wording.whatItIs}
@@ -120,21 +173,13 @@ export function RestoreForm({ designs, species, regimens, lots, known }: Props) 
           </SelectField>
         ) : null}
         <TextField label={wording.finishedWithIfAnyone} {...form.field('wasFinishedWith')} hint={wording.whereItIsNot} />
-        <SelectField label={wording.putRightWith} {...row('regimenRevisionId')}>
-          {regimens.map((one) => (
-            <option key={one.revisionId} value={one.revisionId}>
-              {one.name}: {one.school}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label={slot?.name ?? wording.oil} {...row('lotId')} hint={why ? WHY_NONE_WORDS[why] : ''}>
-          <option value="">{shared.chooseTheLot}</option>
-          {fitting.map((lot) => (
-            <option key={lot.id} value={lot.id}>
-              {lot.number} {lot.title}
-            </option>
-          ))}
-        </SelectField>
+        <PutRight
+          regimen={row('regimenRevisionId')}
+          lot={row('lotId')}
+          regimens={regimens}
+          slot={slot?.name}
+          offer={slot && regimen ? offerFor(slot, lots, regimen.steps) : NO_OFFER}
+        />
         <TextField label={wording.whatItWillCost} {...form.field('bill')} hint={wording.mayBeSaidLater} />
         <Faults of={form.faults} />
         <Button look="main" big type="submit" disabled={form.busy}>
