@@ -39,11 +39,14 @@ async function keep(store: Cache, request: Request | string, answer: Response): 
 /** Days are counted: a note a minute is enough. */
 const NOTED_EVERY_MS = 60_000;
 let notedAt = 0;
+/** The open tabs were told that this device is not let in. */
+let isTold = false;
 
 /** The shop answered this device as one that is in. */
 async function noteAnswer(): Promise<void> {
   if (Date.now() - notedAt < NOTED_EVERY_MS && Date.now() >= notedAt) return;
   notedAt = Date.now();
+  isTold = false;
   const about = await caches.open(ABOUT);
   await about.delete(AWAY);
   await keep(about, ANSWERED, new Response(String(Date.now())));
@@ -55,11 +58,17 @@ const isShut = (answer: Response): boolean => answer.headers.get(DOOR_HEADER) ==
 /** A device that was sent away shows nothing of the shop any more, network or not, in any of its tabs; owners' pages stay. */
 async function closeDown(): Promise<void> {
   notedAt = 0;
-  await keep(await caches.open(ABOUT), AWAY, new Response(''));
+  const before = isTold;
+  isTold = true;
+  const about = await caches.open(ABOUT);
+  const wasTold = before || (await about.match(AWAY)) !== undefined;
+  await keep(about, AWAY, new Response(''));
   for (const name of [PAGES, PARTS, GUIDE]) await caches.delete(name);
+  // Told once, and not waited for: a tab on its way to the entrance asks here for it, and would be sent on its way again for ever.
+  if (wasTold) return;
   for (const tab of await self.clients.matchAll({ type: 'window' })) {
     const { pathname } = new URL(tab.url);
-    if (pathname !== ENTRANCE && !pathname.startsWith('/care/')) await tab.navigate(ENTRANCE).catch(() => null);
+    if (pathname !== ENTRANCE && !pathname.startsWith('/care/')) void tab.navigate(ENTRANCE).catch(() => null);
   }
 }
 
