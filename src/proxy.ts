@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { type NextRequest, NextResponse } from 'next/server';
 import { log } from './data/log';
-import { addressOf, deviceCookie, isSecure, visitor } from './web/door';
+import { addressOf, deviceCookie, goneCookie, isSecure, visitor } from './web/door';
 import { DOOR_HEADER, ENTRANCE } from './web/door-names';
 import { isOpen, isOwnersPage } from './web/open-routes';
 import { mayWriteFrom } from './web/origin';
@@ -27,9 +27,16 @@ function turnedAway(request: NextRequest): NextResponse | null {
       : NextResponse.redirect(door);
   answer.headers.set('cache-control', 'no-store');
   answer.headers.set(DOOR_HEADER, 'shut');
-  // A device that was in keeps nothing of the shop in its browser's own cache either.
-  if (token) answer.headers.set('clear-site-data', '"cache"');
   return answer;
+}
+
+/**
+ * At the entrance a device that was in loses its token, and with it what its browser kept of the shop. Here only, and so once: browsers
+ * take seconds over it, and every refused request would wait for its own.
+ */
+function forgetDevice(response: NextResponse): void {
+  response.cookies.set(goneCookie());
+  response.headers.set('clear-site-data', '"cache"');
 }
 
 /** At the door: writes come from the shop's own pages, devices of the network give the passcode once, and every answer carries its policies. */
@@ -41,7 +48,11 @@ export default function proxy(request: NextRequest): NextResponse {
   // The nonce reaches the page's scripts by this header of the request.
   headers.set('content-security-policy', policy);
   const response = turnedAway(request) ?? NextResponse.next({ request: { headers } });
-  if (pathname === ENTRANCE && !visitor(request.cookies.get(deviceCookie())?.value)) response.headers.set(DOOR_HEADER, 'shut');
+  const token = request.cookies.get(deviceCookie())?.value;
+  if (pathname === ENTRANCE && !visitor(token)) {
+    response.headers.set(DOOR_HEADER, 'shut');
+    if (token && request.method === 'GET') forgetDevice(response);
+  }
   for (const [name, value] of Object.entries(headersFor(pathname, isSecure()))) response.headers.set(name, value);
   if (!isOwnersPage(pathname)) response.headers.set('content-security-policy', policy);
   return response;

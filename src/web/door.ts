@@ -20,6 +20,9 @@ const LONGEST_COOKIE_S = 400 * 24 * 3600;
 export const cookieOptions = () =>
   ({ maxAge: LONGEST_COOKIE_S, httpOnly: true, sameSite: 'lax', path: '/', secure: isSecure() }) as const;
 
+/** What takes the device's cookie away: browsers let one of TLS go only to an answer that names it as it was set. */
+export const goneCookie = () => ({ ...cookieOptions(), name: deviceCookie(), value: '', maxAge: 0 });
+
 /** The server writes here who asks, over whatever was sent under this name. */
 export const PEER_HEADER = 'x-rendle-peer';
 

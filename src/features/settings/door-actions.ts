@@ -10,7 +10,7 @@ import { setPasscode } from '@/data/door/passcode';
 import { log } from '@/data/log';
 import { rowId } from '@/trade/shapes';
 import { type Answer, act, answer, refuse } from '@/web/act';
-import { addressOf, deviceCookie } from '@/web/door';
+import { addressOf, deviceCookie, goneCookie } from '@/web/door';
 import { session } from '@/web/session';
 import { PasscodeFields } from './forms';
 
@@ -35,7 +35,7 @@ export async function leave(): Promise<void> {
     endDevice(db, known.id, 'left', nowMs);
     log({ what: 'left', device: known.name, address: addressOf(await headers()) });
   }
-  jar.delete(deviceCookie());
+  jar.set(goneCookie());
   redirect('/enter');
 }
 
