@@ -7,6 +7,7 @@ import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { filesBeside, flushFile, flushFolder, keepFile, partOf, shopFile } from './files';
 import { hasTable } from './has';
 import * as schema from './schema';
+import { watched } from './watched';
 
 export type Db = BetterSQLite3Database<typeof schema>;
 
@@ -24,7 +25,7 @@ export function openFile(file: string): { readonly db: Db; readonly raw: Databas
   // Short: a server waits for a lock without holding up its other clients (`patiently`).
   raw.pragma(`busy_timeout = ${BUSY_MS}`);
   raw.pragma('synchronous = FULL');
-  return { db: drizzle(raw, { schema }), raw };
+  return { db: drizzle(watched(raw), { schema }), raw };
 }
 
 /** How many migrations a file has been through; 0 for one that has been through none. */

@@ -1,10 +1,12 @@
 import 'server-only';
 import type Database from 'better-sqlite3';
 import type { Db } from './db';
+import { kept, type OpenValues } from './watched';
 
-type CachedValues = { readonly changes: Database.Statement; outside: unknown; at: string; values: Map<string, unknown> };
-const kept = new WeakMap<Database.Database, CachedValues>();
 const held = globalThis as { rendleFilling?: number };
+
+/** Past so many kept values all are dropped: some are kept by the day or the hour. */
+const MOST_KEPT = 5000;
 
 /**
  * While another thread of this server fills a long list in, part by part, what was reckoned stays as it was before: it is reckoned anew
@@ -19,26 +21,60 @@ export async function whileFilling<T>(run: () => Promise<T>): Promise<T> {
   }
 }
 
+const clientOf = (db: Db): Database.Database | undefined => (db as { readonly $client?: Database.Database }).$client;
+
 /**
- * What was read or reckoned from the file, until anything in it changes: `total_changes` counts what this process wrote, `data_version`
- * what others did. Inside a transaction nothing is kept, so that a command always sees what it has just written.
+ * Brings what is kept up to date: what others wrote (`data_version`), or a write of this process that was not seen (`total_changes`), drops
+ * all of it. It is asked once in a turn of the event loop, and again after a write.
+ */
+function lookAtFile(values: OpenValues): void {
+  if (values.asked) return;
+  values.asked = true;
+  setImmediate(() => {
+    values.asked = false;
+  });
+  const { at, seen } = values;
+  const outside = held.rendleFilling && at ? at.outside : values.outside.get();
+  const changes = values.changes.get();
+  const unseen = at !== null && (outside !== at.outside || (changes !== at.changes && seen === at.seen));
+  if (unseen || values.values.size > MOST_KEPT) {
+    values.values.clear();
+    values.dropped++;
+  }
+  values.at = { outside, changes, seen };
+}
+
+/**
+ * What was read or reckoned from the file, until a table it was read from is written: which ones is noted while it is made, also of what is
+ * kept and used for it. Inside a transaction nothing is kept, so that a command always sees what it has just written.
  */
 export function keep<T>(db: Db, key: string, make: () => T): T {
-  const client = (db as { readonly $client?: Database.Database }).$client;
-  if (!client || client.inTransaction) return make();
-  const known: CachedValues = kept.get(client) ?? {
-    changes: client.prepare('select total_changes()').pluck(),
-    outside: null,
-    at: '',
-    values: new Map(),
-  };
-  kept.set(client, known);
-  if (!held.rendleFilling || known.outside === null) known.outside = client.pragma('data_version', { simple: true });
-  const at = `${known.outside}.${known.changes.get()}`;
-  if (known.at !== at) {
-    known.at = at;
-    known.values = new Map();
+  const client = clientOf(db);
+  const values = client && kept.get(client);
+  if (!client || !values || client.inTransaction) return make();
+  lookAtFile(values);
+  const { written, underway } = values;
+  const known = values.values.get(key);
+  if (known && [...known.from].every(([table, times]) => (written.get(table) ?? 0) === times)) {
+    for (const reading of underway) for (const table of known.from.keys()) reading.add(table);
+    return known.value as T;
   }
-  if (!known.values.has(key)) known.values.set(key, make());
-  return known.values.get(key) as T;
+  const reading = new Set<string>();
+  underway.push(reading);
+  try {
+    const value = make();
+    values.values.set(key, { value, from: new Map([...reading].map((table) => [table, written.get(table) ?? 0])) });
+    return value;
+  } finally {
+    underway.pop();
+  }
+}
+
+/** A text that is another one when anything in the file changed, and after a restart. */
+export function versionOf(db: Db): string {
+  const client = clientOf(db);
+  const values = client && kept.get(client);
+  if (!values) return '';
+  lookAtFile(values);
+  return `${values.run}.${values.dropped}.${values.at?.changes}`;
 }

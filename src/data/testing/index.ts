@@ -7,6 +7,7 @@ import { loadDemo } from '../demo/load';
 import { lettersToRead } from '../mail/letters';
 import type { LetterRow } from '../mail/write';
 import * as schema from '../schema';
+import { watched } from '../watched';
 import { loadBatch } from '../work/batch';
 import type { Report } from '../work/record';
 import { progressOfBatch } from '../work/standing';
@@ -87,7 +88,7 @@ function shedOf(nowMs: number): Buffer {
 export function demoDb(nowMs: number): Db {
   const shed = sheds.get(nowMs) ?? shedOf(nowMs);
   sheds.set(nowMs, shed);
-  return drizzle(new Database(shed), { schema }) as Db;
+  return drizzle(watched(new Database(shed)), { schema }) as Db;
 }
 
 /** What SQLite said when it refused; empty when it did not. */
