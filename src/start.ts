@@ -28,6 +28,8 @@ const COPY_AFTER_MS = MS_PER_MINUTE;
 const COPY_EVERY_MS = 15 * MS_PER_MINUTE;
 /** The first page goes first; then the thread that draws slips gets ready. */
 const PAPER_AFTER_MS = 2000;
+/** The thread that plans is small. */
+const PLAN_AFTER_MS = 300;
 
 function leave(words: string): never {
   console.error(words);
@@ -80,6 +82,7 @@ function beginRounds(): void {
   setInterval(post, POST_EVERY_MS).unref();
   // Once a day, and soon after a start.
   const looked = (): void => void look().catch((error) => console.error('Looking the file over:', error));
+  setTimeout(() => readyThread('plan'), PLAN_AFTER_MS).unref();
   // A shop that is opened for a few seconds, as by a test, loads it when paper is asked for.
   if (process.env.RENDLE_PAPER !== 'when asked') setTimeout(() => readyThread('paper'), PAPER_AFTER_MS).unref();
   setTimeout(looked, COPY_AFTER_MS).unref();

@@ -15,7 +15,7 @@ export type LogEvent =
   | { readonly what: 'copy made'; readonly where: string }
   | { readonly what: 'copy failed'; readonly where: string; readonly why: string }
   | { readonly what: 'damaged'; readonly where: string; readonly why: string }
-  | { readonly what: 'clock'; readonly why: string }
+  | { readonly what: 'clock' | 'plan failed'; readonly why: string }
   | { readonly what: 'fault'; readonly number: string; readonly route: string; readonly kind: string; readonly at: string };
 
 export const logFile = (): string => path.join(path.dirname(shopFile()), 'shop.log');

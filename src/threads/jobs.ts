@@ -1,14 +1,10 @@
-import { backup, verify } from '@/data/safe/backup';
-import { copyOfDay } from '@/data/safe/daily';
-import { soundness } from '@/data/safe/sound';
-import { lookAtFile, takeFile } from '@/features/cure/readings-file';
-import { labelSheets } from '@/print/label-pdf';
-import { pdfPicture } from '@/print/pdf-picture';
-import { recordPdf } from '@/print/record-pdf';
-import { setSlip } from '@/print/slip-pdf';
-
-/** What takes longer than a request may hold the others up, by the thread that does it. Each takes and gives what can be copied. */
+/**
+ * What takes longer than a request may hold the others up, by the thread that does it. Each takes and gives what can be copied; a thread
+ * loads its own jobs only, for what draws paper is heavy.
+ */
 export const JOBS = {
-  paper: { setSlip, pdfPicture, labelSheets, recordPdf },
-  data: { lookAtFile, takeFile, backup, verify, copyOfDay, soundness },
+  paper: async () => (await import('./paper')).paper,
+  data: async () => (await import('./data')).data,
+  plan: async () => (await import('./plan')).plan,
 } as const;
+export type Jobs = { readonly [T in keyof typeof JOBS]: Awaited<ReturnType<(typeof JOBS)[T]>> };

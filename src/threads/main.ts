@@ -8,10 +8,11 @@ type Asked = {
 };
 
 /** One thread of the shop: does one kind of job, and answers with what came of it or what went wrong. */
-const jobs = JOBS[workerData as keyof typeof JOBS] as Readonly<Record<string, (...args: never[]) => unknown>>;
+const loading: Promise<Readonly<Record<string, (...args: never[]) => unknown>>> = JOBS[workerData as keyof typeof JOBS]();
 
 parentPort?.on('message', async ({ id, job, args }: Asked) => {
   try {
+    const jobs = await loading;
     const run = Object.hasOwn(jobs, job) ? jobs[job] : undefined;
     if (!run) throw new Error(`no job ${job}`);
     parentPort?.postMessage({ id, value: await run(...(args as never[])) });

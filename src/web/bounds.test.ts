@@ -13,6 +13,7 @@ const seen: Seen[] = [];
 const READS_NOTHING: Readonly<Record<string, string>> = {
   'app/api/care-calendar/route.ts GET': 'looks up what its address names',
   'app/api/clock/route.ts GET': 'reads nothing',
+  'app/api/version/route.ts GET': 'reads nothing',
   'app/api/copy/route.ts POST': 'a token, cut at its length before it is looked at',
   'app/api/declaration/[hash]/route.ts GET': 'looks up what its address names',
   'app/api/declaration/route.ts POST': 'a file, its bytes counted',

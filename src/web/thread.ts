@@ -3,9 +3,8 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import { MS_PER_MINUTE } from '@/core/quantity';
-import type { JOBS } from '@/threads/jobs';
+import type { Jobs } from '@/threads/jobs';
 
-type Jobs = typeof JOBS;
 type Thread = keyof Jobs;
 // biome-ignore lint/suspicious/noExplicitAny: any function, whatever it takes
 type Call = (...args: any[]) => unknown;
@@ -45,9 +44,13 @@ function openThread(name: Thread): Open {
   return open;
 }
 
+/** Whether jobs run beside this one; under tests and in development they are run in place. */
+export const hasThreads = (): boolean =>
+  process.env.NODE_ENV === 'production' && existsSync(/* turbopackIgnore: true */ bundle());
+
 /** Opens a thread before it is asked for: loading what it needs takes a second or two. */
 export function readyThread(name: Thread): void {
-  if (process.env.NODE_ENV === 'production' && existsSync(/* turbopackIgnore: true */ bundle())) openThread(name);
+  if (hasThreads()) openThread(name);
 }
 
 /** What a thread gave back, buffers as they were: a copied one is a plain array of bytes. */
@@ -69,8 +72,7 @@ export async function inThread<T extends Thread, J extends keyof Jobs[T] & strin
   here: Jobs[T][J],
 ): Promise<Jobs[T][J] extends Call ? Awaited<ReturnType<Jobs[T][J]>> : never> {
   type Done = Jobs[T][J] extends Call ? Awaited<ReturnType<Jobs[T][J]>> : never;
-  if (process.env.NODE_ENV !== 'production' || !existsSync(/* turbopackIgnore: true */ bundle()))
-    return (await (here as Call)(...args)) as Done;
+  if (!hasThreads()) return (await (here as Call)(...args)) as Done;
   const { worker, waiting } = openThread(thread);
   held.rendleJobs = (held.rendleJobs ?? 0) + 1;
   const id = held.rendleJobs;

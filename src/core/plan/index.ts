@@ -4,7 +4,7 @@
  */
 
 export type { Blocking } from './blocking';
-export { type DayPlan, day, openDay } from './day';
+export { type DayPlan, day, type OpenDay, openDay } from './day';
 export { type DayInput, MOST_PLANNED } from './day-schema';
 export { HOURS_STEP_MIN, type HoursText, hoursText, minutesOf, readHours, withEdge } from './hours-text';
 export { openingsOf } from './openings';

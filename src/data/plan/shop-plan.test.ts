@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { openDay } from '@/core/plan';
 import type { Db } from '../db';
 import { changeRooms } from '../shop/commands';
 import { places, shopHours } from '../shop/queries';
@@ -7,14 +8,14 @@ import { findBatchId, loadBatch, openBatchIds } from '../work/batch';
 import { progressOfBatch } from '../work/standing';
 import { handsOf, setHandHours } from './hands';
 import { allPins, pinStep } from './pins';
-import { shopPlan } from './shop-plan';
+import { type PlanMaker, planVersion, shopPlan } from './shop-plan';
 
 const NOW = Date.parse('2031-03-05T14:20:00Z');
 const MIN = 60_000;
 let db: Db;
 const by = { personId: 1, nowMs: NOW };
 const idOf = (number: string): number => findBatchId(db, number) ?? 0;
-const made = (nowMs = NOW) =>
+const made = (nowMs = NOW, beside: PlanMaker | null = null) =>
   shopPlan(
     db,
     openBatchIds(db).flatMap((id) => {
@@ -23,6 +24,7 @@ const made = (nowMs = NOW) =>
     }),
     nowMs,
     shopHours(db),
+    beside,
   );
 const startOf = (number: string, task: string, nowMs = NOW): number => {
   const plan = made(nowMs).batches.get(idOf(number));
@@ -78,6 +80,38 @@ describe('the shop’s plan', () => {
     expect(wren).toMatchObject({ id: '1', closed: ['2031-03-06'] });
     expect(wren?.hours.length).toBeGreaterThan(5);
     expect(ines?.hours).toHaveLength(5);
+  });
+  it('stands, marked as old, while the next is made beside the requests', async () => {
+    const first = made();
+    let done = (): void => undefined;
+    let asked = 0;
+    const beside: PlanMaker = (input) => {
+      asked++;
+      return new Promise((resolve) => {
+        done = () => resolve(openDay(input));
+      });
+    };
+    expect(made(NOW, beside)).toBe(first);
+    const held = Date.parse('2031-03-06T14:05:00Z');
+    pinStep(db, { batchId: idOf('31-007'), task: 'sand-120' }, held, by);
+    const version = planVersion(db);
+    const [old, still] = [made(NOW, beside), made(NOW, beside)];
+    expect([asked, old.isOld, still.isOld, first.isOld]).toEqual([1, true, true, false]);
+    expect(old.batches.get(idOf('31-007'))).toEqual(first.batches.get(idOf('31-007')));
+    done();
+    await Promise.resolve();
+    await new Promise((resolve) => setImmediate(resolve));
+    expect(planVersion(db)).toBeGreaterThan(version);
+    const fresh = made(NOW, beside);
+    expect([fresh.isOld, asked]).toEqual([false, 1]);
+    expect(startOf('31-007', 'sand-120')).toBe(held);
+  });
+  it('is made in place where the thread fails', async () => {
+    made();
+    pinStep(db, { batchId: idOf('31-007'), task: 'sand-120' }, Date.parse('2031-03-06T14:05:00Z'), by);
+    expect(made(NOW, () => Promise.reject(new Error('the thread ended'))).isOld).toBe(true);
+    await new Promise((resolve) => setImmediate(resolve));
+    expect(made(NOW, () => Promise.reject(new Error('the thread ended'))).isOld).toBe(false);
   });
   it('keeps to what fits in a place', () => {
     const rack = places(db).find((place) => place.kind === 'rack');

@@ -6,13 +6,15 @@ import {
   type DayPlan,
   type Moved,
   movedBetween,
+  type OpenDay,
   openDay,
   type ShopStep,
   slackOf,
 } from '@/core/plan';
-import { formatInstant, MS_PER_MINUTE } from '@/core/quantity';
+import { formatInstant, groupBy, MS_PER_MINUTE, type Result } from '@/core/quantity';
 import { ROOM_UNITS } from '@/core/regimen';
 import type { Db } from '../db';
+import { log } from '../log';
 import { type Place, places, type ShopHours } from '../shop/queries';
 import { type Batch, piecesIn } from '../work/batch';
 import { handsOf } from './hands';
@@ -33,6 +35,8 @@ export type ShopPlan = {
   readonly moved: readonly Moved[];
   /** Pins that could not be held. */
   readonly unheld: readonly Pin[];
+  /** Whether something was recorded since, and the next one is being made. */
+  readonly isOld: boolean;
 };
 
 const HORIZON_DAYS = 60;
@@ -104,26 +108,17 @@ export function dayInput(db: Db, open: readonly WaitingBatch[], nowMs: number, h
   };
 }
 
-/** Plans what finds a place; what does not is left out, and said with what stands in its way. */
-function planAll(input: DayInput) {
-  const made = openDay(input);
-  if (!made.ok) throw new Error(`the shop cannot be planned: ${JSON.stringify(made.issues)}`);
-  const { plan: found, leftOut, unheld } = made.value;
-  const without = new Set(leftOut.map((one) => one.batchId));
-  return {
-    found,
-    unheld,
-    blocked: new Map(leftOut.map(({ batchId, ...blocking }): [number, Blocking] => [Number(batchId), blocking])),
-    input: {
-      ...input,
-      batches: input.batches.filter((one) => !without.has(one.id)),
-      fixed: (input.fixed ?? []).filter((one) => !without.has(one.batch)),
-    },
-  };
-}
+type Wanted = { readonly key: string; readonly input: DayInput; readonly nowMs: number };
+type KeptPlan = Wanted & { readonly plan: ShopPlan; readonly steps: readonly ShopStep[] };
+type Kept = { plan: KeptPlan | null; underway: boolean; made: number };
+const held = globalThis as typeof globalThis & { rendlePlan?: WeakMap<Db, Kept> };
 
-type KeptPlan = { readonly key: string; readonly madeMs: number; readonly plan: ShopPlan; readonly steps: readonly ShopStep[] };
-const kept = globalThis as typeof globalThis & { rendlePlan?: WeakMap<Db, KeptPlan> };
+function keptOf(db: Db): Kept {
+  held.rendlePlan ??= new WeakMap();
+  const known = held.rendlePlan.get(db) ?? { plan: null, underway: false, made: 0 };
+  held.rendlePlan.set(db, known);
+  return known;
+}
 
 /** All that a plan rests on but the moment. */
 const keyOf = ({ start: _, batches, ...rest }: DayInput): string =>
@@ -136,45 +131,89 @@ const keyOf = ({ start: _, batches, ...rest }: DayInput): string =>
   });
 
 /** The plan of each batch by its row: its steps and its end, or what blocks it. */
-const batchPlans = (
-  placed: ReturnType<typeof planAll>['found']['batches'],
-  blocked: ReturnType<typeof planAll>['blocked'],
-  steps: readonly ShopStep[],
-): ReadonlyMap<number, BatchPlan> =>
-  new Map<number, BatchPlan>([
-    ...placed.map((row): [number, BatchPlan] => [
+const batchPlans = ({ plan, leftOut }: OpenDay, steps: readonly ShopStep[]): ReadonlyMap<number, BatchPlan> => {
+  const own = groupBy(steps, (step) => step.batch);
+  return new Map<number, BatchPlan>([
+    ...plan.batches.map((row): [number, BatchPlan] => [
       Number(row.id),
-      {
-        feasible: true,
-        steps: steps.filter((step) => step.batch === row.id),
-        endsMs: Date.parse(row.endsAt),
-        lateMin: row.lateMin,
-      },
+      { feasible: true, steps: own.get(row.id) ?? [], endsMs: Date.parse(row.endsAt), lateMin: row.lateMin },
     ]),
-    ...[...blocked].map(([id, blocking]): [number, BatchPlan] => [id, { feasible: false, blocking }]),
+    ...leftOut.map(({ batchId, ...blocking }): [number, BatchPlan] => [Number(batchId), { feasible: false, blocking }]),
   ]);
+};
+
+/** A plan that was made comes to stand: it says what it moved since the one before. */
+function stand(db: Db, { key, input, nowMs }: Wanted, made: Result<OpenDay>): ShopPlan {
+  if (!made.ok) throw new Error(`the shop cannot be planned: ${JSON.stringify(made.issues)}`);
+  const kept = keptOf(db);
+  const before = kept.plan;
+  const { plan: found, leftOut, unheld } = made.value;
+  const planned = { ...input, batches: input.batches.filter((one) => !leftOut.some(({ batchId }) => batchId === one.id)) };
+  const steps = slackOf(planned, found);
+  const moved = before && nowMs >= before.nowMs ? movedBetween(before.steps, steps) : [];
+  const plan: ShopPlan = {
+    input: { ...planned, fixed: (input.fixed ?? []).filter((one) => !leftOut.some(({ batchId }) => batchId === one.batch)) },
+    found,
+    moved: moved.length > 0 || before?.key !== key ? moved : (before?.plan.moved ?? []),
+    unheld: allPins(db).filter((one) => unheld.some((pin) => pin.batch === String(one.batchId) && pin.step === one.task)),
+    batches: batchPlans(made.value, steps),
+    isOld: false,
+  };
+  kept.plan = { key, input, nowMs, plan, steps };
+  kept.made += 1;
+  return plan;
+}
+
+/** The plan before, as far as it still means something: steps that were done since are no longer in it. */
+function asOld(plan: ShopPlan, open: readonly WaitingBatch[]): ShopPlan {
+  const ahead = new Map(open.map(({ batch, progress }) => [batch.id, new Set(progress.rest.map((task) => task.key))]));
+  return {
+    ...plan,
+    isOld: true,
+    batches: new Map(
+      [...plan.batches].flatMap(([id, one]): [number, BatchPlan][] => {
+        const rest = ahead.get(id);
+        if (!rest) return [];
+        return [[id, one.feasible ? { ...one, steps: one.steps.filter((step) => rest.has(step.id)) } : one]];
+      }),
+    ),
+  };
+}
+
+/** Another number when another plan stands. */
+export const planVersion = (db: Db): number => keptOf(db).made;
+
+/** Makes a plan beside the requests; refused, it is made at once. */
+export type PlanMaker = (input: DayInput) => Promise<Result<OpenDay>>;
 
 /**
  * The whole shop's plan at a moment. The same records give the same plan; it stands until something is recorded, or for a few minutes,
- * so that it does not jitter. It says what it moved since the one before.
+ * so that it does not jitter.
+ * @param beside where plans are made while the one before still stands, marked as old; null makes it here and now
  */
-export function shopPlan(db: Db, open: readonly WaitingBatch[], nowMs: number, hours: ShopHours): ShopPlan {
-  const wanted = dayInput(db, open, nowMs, hours);
-  const key = keyOf(wanted);
-  kept.rendlePlan ??= new WeakMap();
-  const before = kept.rendlePlan.get(db);
-  if (before && before.key === key && nowMs >= before.madeMs && nowMs - before.madeMs < STANDS_MS) return before.plan;
-  const { found, input, blocked, unheld } = planAll(wanted);
-  const steps = slackOf(input, found);
-  const moved = before && nowMs >= before.madeMs ? movedBetween(before.steps, steps) : [];
-  const pins = allPins(db);
-  const plan: ShopPlan = {
-    input,
-    found,
-    moved: moved.length > 0 || before?.key !== key ? moved : (before?.plan.moved ?? []),
-    unheld: pins.filter((one) => unheld.some((pin) => pin.batch === String(one.batchId) && pin.step === one.task)),
-    batches: batchPlans(found.batches, blocked, steps),
-  };
-  kept.rendlePlan.set(db, { key, madeMs: nowMs, plan, steps });
-  return plan;
+export function shopPlan(
+  db: Db,
+  open: readonly WaitingBatch[],
+  nowMs: number,
+  hours: ShopHours,
+  beside: PlanMaker | null = null,
+): ShopPlan {
+  const input = dayInput(db, open, nowMs, hours);
+  const wanted = { key: keyOf(input), input, nowMs };
+  const kept = keptOf(db);
+  const before = kept.plan;
+  const isSame = before !== null && before.key === wanted.key && nowMs >= before.nowMs;
+  if (before && isSame && nowMs - before.nowMs < STANDS_MS) return before.plan;
+  if (!beside || !before || nowMs < before.nowMs) return stand(db, wanted, openDay(input));
+  if (!kept.underway) {
+    kept.underway = true;
+    beside(input)
+      .then((made) => void stand(db, wanted, made))
+      .catch(() => void stand(db, wanted, openDay(input)))
+      .catch((fault: unknown) => log({ what: 'plan failed', why: fault instanceof Error ? fault.message : 'unknown' }))
+      .finally(() => {
+        kept.underway = false;
+      });
+  }
+  return isSame ? before.plan : asOld(before.plan, open);
 }

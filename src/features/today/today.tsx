@@ -202,7 +202,8 @@ function PlanWords({ open, plan, blocked, zone, nowMs }: PlanProps) {
           {wording.cannotBeHeldAt(time(pin.startAt), action(pin.batchId, pin.task))}
         </p>
       ))}
-      {plan.moved.length > 0 ? (
+      {plan.isOld ? <p className="mb-2 text-soft">{wording.thePlanIsMade}</p> : null}
+      {!plan.isOld && plan.moved.length > 0 ? (
         <Fold
           className="mb-2"
           says={wording.thePlanMoved(

@@ -91,6 +91,7 @@ export const today = {
   step: 'step',
   steps: 'steps',
   sinceWasRecorded: (number: string, recordedAt: string) => `, since ${number} was recorded ${recordedAt}`,
+  thePlanIsMade: 'The plan is being made anew. What stands here is the one before; it changes by itself in a moment.',
   thePlanMoved: (count: number, part: string, number: string) => `The plan moved ${count} ${part}${number}`,
   andMore: (count: number) => `and ${count} more`,
   hands: 'Hands',

@@ -10,7 +10,6 @@ import { Link } from '@/ui/link';
 import { useNow } from '@/ui/now';
 import { Ring } from '@/ui/ring';
 import { useKeys } from '@/web/keys';
-import { useRefresh } from '@/web/use-refresh';
 import type { PieceLook } from '../drawing/look';
 import { PieceSign } from '../drawing/piece-sign';
 import { useHere } from './acts-here';
@@ -73,7 +72,6 @@ export function HandStrip({
   const own = here ? actions.find((one) => here.batchIds.includes(one.batchId)) : actions.find((one) => one.number === number);
   const first = here ? own : (own ?? actions[0]);
 
-  useRefresh();
   useKeys({
     takeBack: askTakeBack,
     record: () => {

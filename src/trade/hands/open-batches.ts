@@ -2,10 +2,11 @@ import 'server-only';
 import { cache } from 'react';
 import { type Progress, tooColdFor } from '@/core/batch';
 import { asAction, byUrgency, type HandAction, READING_COUNTS_HOURS } from '@/core/hands';
+import { openDay } from '@/core/plan';
 import { MS_PER_HOUR, sayMinutes } from '@/core/quantity';
 import { learnedA0 } from '@/data/cure/learned';
 import type { Db } from '@/data/db';
-import { type BatchPlan, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
+import { type BatchPlan, type PlanMaker, type ShopPlan, shopPlan } from '@/data/plan/shop-plan';
 import { lastReading, people, shopHours } from '@/data/shop/queries';
 import { readyMades } from '@/data/stores/ready-mades';
 import { type Batch, loadBatch, openBatchIds, piecesIn } from '@/data/work/batch';
@@ -15,6 +16,7 @@ import { roomWords, sayBlocking, tooColdWords } from '@/messages';
 import { openBatches as wording } from '@/messages/screens/trade';
 import { dayAndDate } from '@/ui/when';
 import { reads } from '@/web/here';
+import { hasThreads, inThread } from '@/web/thread';
 
 export type OpenBatch = {
   readonly batch: Batch;
@@ -108,6 +110,9 @@ function actionOf(
   };
 }
 
+/** Plans in a thread of its own, so that no page waits for it. */
+const planBeside: PlanMaker = (input) => inThread('plan', 'openDay', [input], openDay);
+
 /** The open batches and the plan of the whole shop; reckoned once for a page. */
 export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly OpenBatch[]; readonly plan: ShopPlan } => {
   const standing = openBatchIds(db).flatMap((id) => {
@@ -117,7 +122,7 @@ export const shopNow = cache((db: Db, nowMs: number): { readonly open: readonly 
   const waiting = standing.map(({ batch, standing: { progress } }) => ({ batch, progress }));
   const hours = shopHours(db);
   const { zone } = hours;
-  const plan = shopPlan(db, waiting, nowMs, hours);
+  const plan = shopPlan(db, waiting, nowMs, hours, hasThreads() ? planBeside : null);
   const initials = new Map(people(db).map((person) => [String(person.id), person.initials]));
   const order = byUrgency(nowMs);
   const open = standing

@@ -19,17 +19,19 @@ import { clockTime, longDate, yearOf } from '@/ui/when';
 import { ShopZone } from '@/ui/zone';
 import { isNetwork } from '@/web/door';
 import { catalogue } from '@/web/here';
+import { Refresh } from '@/web/refresh';
 import { isDim, session } from '@/web/session';
 import { ShopHere } from '@/web/shop-here';
 import { lookOf } from '../drawing/look';
 import { HandStrip } from '../hands/hand-strip';
 import { cabinetTroubles } from '../hands/moment';
-import { openBatches } from '../hands/open-batches';
+import { shopNow } from '../hands/open-batches';
 import type { PotClock } from '../hands/pot-clocks';
 import { ClockDoubt } from './clock-doubt';
 import { NarrowBar } from './device';
 import { Rail } from './rail';
 import { SettleIn } from './settle-in';
+import { pageVersion } from './version-route';
 import { wrongLately } from './wrong-lately';
 import { WrongWords } from './wrong-words';
 
@@ -64,7 +66,7 @@ const doubtWords = (doubt: Doubt | null, nowMs: number, zone: string) =>
 export async function Shell({ children }: { readonly children: ReactNode }) {
   const { db, shop, people, person, nowMs } = await session();
   const lots = allLots(db);
-  const open = openBatches(db, nowMs);
+  const { open, plan } = shopNow(db, nowMs);
   const actions = open.flatMap((one) => (one.action ? [one.action] : []));
   const today = dateOf(nowMs, shop.zone);
   const counts = {
@@ -88,6 +90,7 @@ export async function Shell({ children }: { readonly children: ReactNode }) {
   const doubt = doubtWords(clockDoubt(db, nowMs), nowMs, shop.zone);
   return (
     <ShopHere reads={shop.reads} own={own} ownWoods={ownWoods}>
+      <Refresh version={pageVersion(db)} soon={plan.isOld} />
       <div className="flex min-h-screen flex-col bench:flex-row">
         <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-ink focus:p-3 focus:text-bench">
           {wording.toTheContent}

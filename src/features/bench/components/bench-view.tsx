@@ -24,7 +24,6 @@ import { Link } from '@/ui/link';
 import { clockOffset, useNow } from '@/ui/now';
 import { clockTime } from '@/ui/when';
 import { useKeys } from '@/web/keys';
-import { useRefresh } from '@/web/use-refresh';
 import { HandsFree } from './hands-free';
 
 const COUNTDOWN_WORDS: Readonly<Record<Countdown['to'], string>> = {
@@ -154,7 +153,6 @@ export function BenchView({
       void record(action);
     },
   });
-  useRefresh();
   useWakeLock();
 
   const standing = action ? pressOf(action, nowMs) : 'ready';

@@ -1,0 +1,3 @@
+import { openDay } from '@/core/plan';
+
+export const plan = { openDay } as const;
